@@ -1,0 +1,3 @@
+"""Nuvrek: a bench companion for fretwork."""
+
+__version__ = "0.1.0"

@@ -1,0 +1,136 @@
+"""The journal: entries in order, and the present picture folded from them."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass, field, replace
+
+import msgspec
+
+from nuvrek.neck.description import LANES, Lane, NeckDescription
+from nuvrek.readings.kinds import (
+    AnyEntry,
+    AnyReading,
+    Chosen,
+    CrownHeight,
+    Describe,
+    Filed,
+    OthersStill,
+    Rock,
+    RodMove,
+    RoundStart,
+    Seated,
+    State,
+    StateChange,
+    StepDone,
+    Strike,
+    StringGap,
+    StringHeight,
+)
+
+READINGS = (StringGap, Rock, OthersStill, CrownHeight, StringHeight)
+
+
+@dataclass(frozen=True, slots=True)
+class Taken:
+    """A live reading with its number in the journal and the surface it was taken on.
+
+    ``surface`` counts, per (fret, lane), how often that top was filed or seated before.
+    """
+
+    number: int
+    reading: AnyReading
+    surface: dict[tuple[int, Lane], int]
+
+
+@dataclass(frozen=True, slots=True)
+class Work:
+    """Metal work in the order it was done: seating or filing, with the surfaces it made."""
+
+    number: int
+    entry: Seated | Filed
+    made: dict[tuple[int, Lane], int]
+
+
+@dataclass(frozen=True, slots=True)
+class Present:
+    """The present picture of one neck."""
+
+    neck: NeckDescription
+    taken: tuple[Taken, ...] = ()
+    work: tuple[Work, ...] = ()
+    state: State = State()
+    rod_moves: tuple[tuple[int, RodMove], ...] = ()
+    round_name: str = ""
+    round_number: int = 0
+    stations_done: frozenset[str] = frozenset()
+    chosen: Chosen | None = None
+    chosen_number: int = 0
+    steps_done: dict[str, str] = field(default_factory=dict)
+    surface: dict[tuple[int, Lane], int] = field(default_factory=dict)
+    length: int = 0
+
+
+def live_numbers(entries: Sequence[AnyEntry]) -> list[int]:
+    """Numbers (from 1) of the entries that are not struck out, in order.
+
+    A strike may itself be struck, which brings its entry back. Strikes only
+    reach backwards, so one walk from the end settles all of them.
+    """
+    struck: set[int] = set()
+    for number in range(len(entries), 0, -1):
+        entry = entries[number - 1]
+        if isinstance(entry, Strike) and number not in struck and entry.entry < number:
+            struck.add(entry.entry)
+    return [n for n in range(1, len(entries) + 1) if n not in struck and not isinstance(entries[n - 1], Strike)]
+
+
+def fold(neck: NeckDescription, entries: Sequence[AnyEntry]) -> Present:
+    """The present picture of ``neck`` after ``entries``."""
+    present = Present(neck=neck, length=len(entries))
+    for number in live_numbers(entries):
+        present = _step(present, number, entries[number - 1])
+    return present
+
+
+def _step(now: Present, number: int, entry: AnyEntry) -> Present:
+    match entry:
+        case Describe(neck=neck):
+            return replace(now, neck=neck)
+        case RoundStart(name=name):
+            return replace(now, round_name=name, round_number=number, stations_done=frozenset())
+        case StateChange(state=state, station=station):
+            return replace(now, state=state, stations_done=now.stations_done | {station})
+        case RodMove(turns=turns):
+            state = msgspec.structs.replace(now.state, rod_turns=now.state.rod_turns + turns)
+            return replace(now, state=state, rod_moves=(*now.rod_moves, (number, entry)))
+        case Seated() | Filed():
+            return _after_work(now, number, entry)
+        case Chosen():
+            return replace(now, chosen=entry, chosen_number=number, steps_done={})
+        case StepDone(step=step, at=at):
+            return replace(now, steps_done={**now.steps_done, step: at})
+        case StringGap() | Rock() | OthersStill() | CrownHeight() | StringHeight():
+            done = now.stations_done | {entry.station} if entry.station else now.stations_done
+            return replace(now, taken=(*now.taken, Taken(number, entry, now.surface)), stations_done=done)
+        case _:
+            return now
+
+
+def _after_work(now: Present, number: int, entry: Seated | Filed) -> Present:
+    places: list[tuple[int, Lane]]
+    if isinstance(entry, Seated):
+        places = [(entry.fret, lane) for lane in LANES]
+    else:
+        places = [(fret, lane) for fret, lane, _ in entry.off]
+    surface = dict(now.surface)
+    for place in places:
+        surface[place] = surface.get(place, 0) + 1
+    made = {place: surface[place] for place in places}
+    return replace(now, surface=surface, work=(*now.work, Work(number, entry, made)))
+
+
+def last_undoable(entries: Sequence[AnyEntry], after: int = 0) -> int | None:
+    """Number of the newest live entry past ``after`` that undo may strike, or None."""
+    live = [n for n in live_numbers(entries) if n > after and not isinstance(entries[n - 1], Describe)]
+    return live[-1] if live else None

@@ -1,0 +1,24 @@
+"""Errors of the tools, one standard deviation in mm each.
+
+Common practice, no source, unless said otherwise. A leaf bracket is not
+rounded to a number; its walls blur by the tool's own error.
+"""
+
+from __future__ import annotations
+
+LEAF_ERROR_MM = 0.012
+GAP_NUMBER_ERROR_MM = 0.018
+ROCK_GAP_ERROR_MM = 0.012
+CROWN_ERROR_MM = 0.02
+STRING_RULE_ERROR_MM = 0.15
+
+# A rocker is felt to rock from about this height on; the feel itself wavers.
+ROCK_FELT_MM = 0.02
+ROCK_FEEL_MM = 0.008
+# "All the others are still" after a quick sweep is weaker than a still looked at by itself.
+SWEEP_FEEL_MM = 0.014
+
+# Filing and seating change a top by about what was meant.
+FILED_SHARE_ERROR = 0.25
+FILED_ERROR_MM = 0.008
+SEATED_ERROR_MM = 0.12

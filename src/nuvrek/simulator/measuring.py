@@ -1,0 +1,134 @@
+"""Made-up tools laid on a made-up neck: every one with its error and its resolution."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.random import Generator
+
+from nuvrek.neck.description import LANES, Lane
+from nuvrek.neck.scale import fret_places_mm
+from nuvrek.readings.kinds import (
+    AnyEntry,
+    CrownHeight,
+    OthersStill,
+    Rock,
+    RodMove,
+    RoundStart,
+    Side,
+    State,
+    StateChange,
+    StringGap,
+    StringHeight,
+)
+from nuvrek.readings.rounds import Station, basic_round
+from nuvrek.simulator.truth import Truth
+from nuvrek.surface.evidence import chord_gap, rock_height
+
+# A common metric leaf set: 0.05 to 0.50 mm by 0.05, with thin leaves between; common practice, no source.
+LEAVES_MM = (0.03, 0.04, 0.05, 0.06, 0.07, 0.08, 0.09, 0.10, 0.15, 0.20, 0.25, 0.30, 0.35, 0.40, 0.50, 0.60, 0.80)
+
+ROCK_FEEL_MM = 0.02
+ROCK_WAVER_MM = 0.007
+LEAF_NOISE_MM = 0.008
+CROWN_NOISE_MM = 0.015
+RULE_STEP_MM = 0.25
+
+
+@dataclass(frozen=True)
+class Bench:
+    """A technician with tools at one neck."""
+
+    truth: Truth
+    rng: Generator
+    leaves_mm: Sequence[float] = LEAVES_MM
+    measure_rocks: bool = True
+
+    def bracket(self, gap_mm: float) -> tuple[float | None, float | None]:
+        """Thickest leaf that slides and thinnest that drags at this gap."""
+        felt = gap_mm + LEAF_NOISE_MM * float(self.rng.standard_normal())
+        slides = [leaf for leaf in self.leaves_mm if leaf <= felt]
+        drags = [leaf for leaf in self.leaves_mm if leaf > felt]
+        return (slides[-1] if slides else None), (drags[0] if drags else None)
+
+    def string_gap(self, station: Station, state: State) -> StringGap:
+        """A leaf bracket between a string (or edge) on two tops and the top of a fret between."""
+        tops = self.truth.tops_mm(state)[:, LANES.index(station.lane)]
+        x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)
+        low, high = station.supports
+        gap = sum(w * tops[f] for f, w in chord_gap(x, low, high, station.fret))
+        slides, drags = self.bracket(float(gap))
+        return StringGap(
+            lane=station.lane,
+            low_support=low,
+            high_support=high,
+            fret=station.fret,
+            by="string" if state.strings == "pitch" else "edge",
+            slides_mm=slides,
+            drags_mm=drags,
+            state=state,
+            station=station.key,
+        )
+
+    def rocker_sweep(self, lane: Lane, state: State, key: str) -> list[AnyEntry]:
+        """Every triple of one lane: rocks (with a leaf, if rocks are measured), then all the others still."""
+        tops = self.truth.tops_mm(state)[:, LANES.index(lane)]
+        x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)
+        marked: list[AnyEntry] = []
+        still = []
+        for fret in range(2, self.truth.neck.frets):
+            height = sum(w * tops[f] for f, w in rock_height(x, fret))
+            if height + ROCK_WAVER_MM * self.rng.standard_normal() < ROCK_FEEL_MM:
+                still.append(fret)
+                continue
+            slides, drags = self.bracket(float(height)) if self.measure_rocks else (None, None)
+            marked.append(Rock(lane=lane, fret=fret, says="rocks", slides_mm=slides, drags_mm=drags, state=state))
+        return [*marked, OthersStill(lane=lane, frets=tuple(still), state=state, station=key)]
+
+    def crown_height(self, fret: int, lane: Lane, state: State, key: str) -> CrownHeight:
+        """A caliper reading of one crown, to a hundredth of a mm."""
+        height = self.truth.crown_mm[fret, LANES.index(lane)] + CROWN_NOISE_MM * self.rng.standard_normal()
+        return CrownHeight(lane=lane, fret=fret, height_mm=round(float(height), 2), state=state, station=key)
+
+    def string_height(self, side: Side, fret: int, state: State, key: str) -> StringHeight:
+        """A rule reading to the quarter of a mm."""
+        height = self.truth.string_height_12_mm[0 if side == "bass" else 1]
+        read = round(height / RULE_STEP_MM) * RULE_STEP_MM
+        return StringHeight(side=side, fret=fret, height_mm=read, state=state, station=key)
+
+    def take(self, station: Station, state: State) -> list[AnyEntry]:
+        """What one station of a round brings in."""
+        match station.kind:
+            case "string-gap":
+                return [self.string_gap(station, state)]
+            case "sweep":
+                return self.rocker_sweep(station.lane, state, station.key)
+            case "crown-height":
+                return [self.crown_height(station.fret, station.lane, state, station.key)]
+            case "string-height":
+                side: Side = "bass" if station.lane == "bass" else "treble"
+                return [self.string_height(side, station.fret, state, station.key)]
+            case "state":
+                return [StateChange(state=station.state, station=station.key)]
+
+
+def measure_basic_round(bench: Bench, rod_turns: float = 0.0, upto: int | None = None) -> list[AnyEntry]:
+    """The basic round taken on a made-up neck; ``upto`` stops it early."""
+    entries: list[AnyEntry] = [RoundStart(name="basic")]
+    if rod_turns:
+        entries.append(RodMove(turns=rod_turns))
+    strings_at_pitch = True
+    stations = basic_round(bench.truth.neck)
+    for station in stations[:upto]:
+        if station.kind == "state":
+            strings_at_pitch = station.state.strings == "pitch"
+        state = State(strings="pitch" if strings_at_pitch else "slack", rod_turns=rod_turns)
+        entries.extend(bench.take(station, state))
+    return entries
+
+
+def default_rng(seed: int) -> Generator:
+    """The generator for a seed; the same seed gives the same neck."""
+    return np.random.default_rng(seed)

@@ -1,0 +1,137 @@
+"""Readings turned into evidence rows: what a tool says about a combination of heights."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from nuvrek.neck.description import LANES, Lane
+from nuvrek.neck.scale import fret_places_mm
+from nuvrek.readings import tools
+from nuvrek.readings.journal import Taken
+from nuvrek.readings.kinds import CrownHeight, OthersStill, Rock, StringGap
+from nuvrek.surface.unknowns import Row, Unknowns
+
+Combination = list[tuple[int, float]]  # (fret, weight)
+
+
+@dataclass(frozen=True)
+class Evidence:
+    """Rows ``lo <= rows @ z + constant + error <= hi`` with normal errors of ``sigma`` (mm).
+
+    Where lo equals hi the row is a plain number. ``number[i]`` is the journal
+    number of the reading behind row i. All arrays share their first dimension.
+    """
+
+    rows: NDArray[np.float64]
+    constant: NDArray[np.float64]
+    lo: NDArray[np.float64]
+    hi: NDArray[np.float64]
+    sigma: NDArray[np.float64]
+    number: NDArray[np.int64]
+
+
+@dataclass(frozen=True, slots=True)
+class _OneRow:
+    row: Row
+    constant: float
+    lo: float
+    hi: float
+    sigma: float
+    number: int
+
+
+def chord_gap(x_mm: Row, low_support: int, high_support: int, fret: int) -> Combination:
+    """Gap under a straight line over two tops: ``lerp(T_a, T_b, x_m) - T_m``."""
+    share = float((x_mm[fret] - x_mm[low_support]) / (x_mm[high_support] - x_mm[low_support]))
+    return [(low_support, 1.0 - share), (high_support, share), (fret, -1.0)]
+
+
+def rock_height(x_mm: Row, fret: int) -> Combination:
+    """How far the middle of three frets stands over its neighbours: ``T_m - lerp(T_m-1, T_m+1)``."""
+    return [(f, -w) for f, w in chord_gap(x_mm, fret - 1, fret + 1, fret)]
+
+
+def gather(unknowns: Unknowns, taken: Sequence[Taken]) -> Evidence:
+    """Evidence of all live readings that speak of tops and crowns; string heights do not."""
+    x = fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)
+    found: list[_OneRow] = []
+    for one in taken:
+        found.extend(_rows_of(unknowns, x, one))
+    if not found:
+        empty = np.zeros(0)
+        return Evidence(np.zeros((0, unknowns.size)), empty, empty, empty, empty, np.zeros(0, dtype=np.int64))
+    return Evidence(
+        np.array([r.row for r in found]),
+        np.array([r.constant for r in found]),
+        np.array([r.lo for r in found]),
+        np.array([r.hi for r in found]),
+        np.array([r.sigma for r in found]),
+        np.array([r.number for r in found], dtype=np.int64),
+    )
+
+
+def _rows_of(unknowns: Unknowns, x: Row, one: Taken) -> list[_OneRow]:
+    match one.reading:
+        case StringGap() as gap:
+            tops = chord_gap(x, gap.low_support, gap.high_support, gap.fret)
+            row, constant = _combine(unknowns, one, gap.lane, tops)
+            lo, hi, sigma = _gap_bounds(gap)
+            return [_OneRow(row, constant, lo, hi, sigma, one.number)]
+        case Rock() as rock:
+            row, constant = _combine(unknowns, one, rock.lane, rock_height(x, rock.fret))
+            lo, hi, sigma = _rock_bounds(rock)
+            return [_OneRow(row, constant, lo, hi, sigma, one.number)]
+        case OthersStill() as others:
+            rows = [
+                _combine(unknowns, one, others.lane, rock_height(x, fret)) for fret in others.frets
+            ]
+            return [
+                _OneRow(row, c, -np.inf, tools.ROCK_FELT_MM, tools.SWEEP_FEEL_MM, one.number) for row, c in rows
+            ]
+        case CrownHeight() as crown:
+            surface = one.surface.get((crown.fret, crown.lane), 0)
+            row, constant = unknowns.crown_height(crown.fret, crown.lane, surface)
+            return [
+                _OneRow(row, constant, crown.height_mm, crown.height_mm, tools.CROWN_ERROR_MM, one.number)
+            ]
+        case _:
+            return []
+
+
+def _combine(unknowns: Unknowns, one: Taken, lane: Lane, tops: Combination) -> tuple[Row, float]:
+    total = np.zeros(unknowns.size)
+    constant = 0.0
+    for fret, weight in tops:
+        row, c = unknowns.top(fret, lane, one.surface.get((fret, lane), 0), one.reading.state)
+        total += weight * row
+        constant += weight * c
+    return total, constant
+
+
+def _gap_bounds(gap: StringGap | Rock) -> tuple[float, float, float]:
+    if gap.gap_mm is not None:
+        return gap.gap_mm, gap.gap_mm, tools.GAP_NUMBER_ERROR_MM
+    lo = -np.inf if gap.slides_mm is None else gap.slides_mm
+    hi = np.inf if gap.drags_mm is None else gap.drags_mm
+    return lo, hi, tools.LEAF_ERROR_MM
+
+
+def _rock_bounds(rock: Rock) -> tuple[float, float, float]:
+    if rock.says == "still":
+        return -np.inf, tools.ROCK_FELT_MM, tools.ROCK_FEEL_MM
+    if rock.gap_mm is not None:
+        return rock.gap_mm, rock.gap_mm, tools.ROCK_GAP_ERROR_MM
+    if rock.slides_mm is None and rock.drags_mm is None:
+        return tools.ROCK_FELT_MM, np.inf, tools.ROCK_FEEL_MM
+    lo, hi, sigma = _gap_bounds(rock)
+    # A leaf under a rocker also proves that it rocks.
+    return max(lo, tools.ROCK_FELT_MM), hi, sigma
+
+
+def lanes_spoken_of(taken: Sequence[Taken]) -> set[Lane]:
+    """Lanes on which at least one reading was taken."""
+    return {lane for one in taken for lane in LANES if getattr(one.reading, "lane", None) == lane}

@@ -1,0 +1,223 @@
+"""What the height map says, in the words of the trade."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Literal
+
+import numpy as np
+from scipy.special import ndtr
+
+from nuvrek.neck.description import LANE_WORDS, LANES, Lane
+from nuvrek.surface.heightmap import NINE_IN_TEN, HeightMap, Relief
+from nuvrek.units import Unit, format_length, format_number
+
+FindingKind = Literal["relief", "back-bow", "proud", "rocks", "low", "end-up", "thin-crown"]
+Verdict = Literal["good", "over", "under", "fault"]
+
+# A fret is called proud from here on; common practice, no source: a rocker that moves under a thin leaf.
+PROUD_MM = 0.05
+PROUD_CERTAIN_MM = 0.02
+ROCKING_MM = 0.02
+LOW_MM = 0.04
+END_UP_MM = 0.06
+BACK_BOW_MM = -0.02
+
+
+@dataclass(frozen=True, slots=True)
+class Finding:
+    """One thing found. ``mm`` is its size, ``sure`` the probability (0 to 1) that it is so."""
+
+    kind: FindingKind
+    fret: int | None
+    lane: Lane | None
+    mm: float
+    sure: float
+    text: str
+    headline: str
+    verdict: Verdict = "fault"
+    lanes: tuple[Lane, ...] = ()
+
+
+def sure_words(sure: float) -> str:
+    """A probability in plain words."""
+    if sure >= 0.97:
+        return "Sure."
+    if sure >= 0.85:
+        return "Almost sure."
+    if sure >= 0.65:
+        return "Likely."
+    return "Perhaps: measure again."
+
+
+def find(neck_map: HeightMap, unit: Unit = Unit.MM) -> tuple[Finding, ...]:
+    """All findings, gravest first. ``unit`` is the unit of the sentences."""
+    proud = _proud(neck_map, unit)
+    found = [
+        *_relief_findings(neck_map, unit),
+        *proud,
+        *_low(neck_map, unit, {f.fret for f in proud}),
+        *_thin(neck_map, unit),
+    ]
+    return tuple(sorted(found, key=_gravity))
+
+
+def _gravity(finding: Finding) -> tuple[int, float]:
+    order = {"back-bow": 0, "relief": 1, "end-up": 2, "proud": 3, "rocks": 4, "thin-crown": 5, "low": 6}
+    good = finding.verdict == "good"
+    return (9 if good else order[finding.kind], -abs(finding.mm))
+
+
+# --- relief ---------------------------------------------------------------
+
+
+def _relief_findings(neck_map: HeightMap, unit: Unit) -> list[Finding]:
+    known = [lane for lane, ok in zip(LANES, neck_map.known, strict=True) if ok and lane != "middle"]
+    sides = [neck_map.relief_at(lane, "pitch") for lane in known]
+    sides = [r for r in sides if r.doubt_mm < 0.15]
+    if not sides:
+        return []
+    if len(sides) == 2 and abs(sides[0].mm - sides[1].mm) < 0.05:
+        mean = Relief("bass", "pitch", 0.5 * (sides[0].mm + sides[1].mm), max(r.doubt_mm for r in sides))
+        return [_relief_finding(neck_map, mean, None, unit)]
+    return [_relief_finding(neck_map, r, r.lane, unit) for r in sides]
+
+
+def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit: Unit) -> Finding:
+    target, margin = neck_map.neck.relief_target_mm, neck_map.neck.relief_margin_mm
+    sd = relief.doubt_mm / NINE_IN_TEN
+    where = "" if lane is None else f" on the {LANE_WORDS[lane]}"
+    between = (
+        f"between {format_number(relief.mm - relief.doubt_mm, unit)} and "
+        f"{format_length(relief.mm + relief.doubt_mm, unit)} with the strings at pitch"
+    )
+    wanted = f"{format_number(target - margin, unit)} to {format_length(target + margin, unit)} is wanted"
+    if relief.mm < BACK_BOW_MM:
+        sure = float(ndtr(-relief.mm / sd))
+        head = f"Back bow{where}: {format_length(-relief.mm, unit)}"
+        text = f"The neck stands up in the middle under string tension. {sure_words(sure)}"
+        return Finding("back-bow", None, lane, relief.mm, sure, text, head)
+    if relief.mm > target + margin:
+        sure = float(ndtr((relief.mm - target - margin) / sd))
+        head = f"Relief {format_length(relief.mm, unit)}{where}: more than wanted"
+        return Finding("relief", None, lane, relief.mm, sure, f"{between}; {wanted}.".capitalize(), head, "over")
+    if relief.mm < max(target - margin, 0.0):
+        sure = float(ndtr((target - margin - relief.mm) / sd))
+        head = f"Relief {format_length(relief.mm, unit)}{where}: less than wanted"
+        text = f"{between}; {wanted}. No fault if it plays clean.".capitalize()
+        return Finding("relief", None, lane, relief.mm, sure, text, head, "under")
+    inside = ndtr((target + margin - relief.mm) / sd) - ndtr((target - margin - relief.mm) / sd)
+    head = f"Relief {format_length(relief.mm, unit)}{where}: as wanted"
+    return Finding("relief", None, lane, relief.mm, float(inside), f"{between}.".capitalize(), head, "good")
+
+
+# --- frets ----------------------------------------------------------------
+
+
+def rise_over_neighbours(neck_map: HeightMap) -> tuple[np.ndarray, np.ndarray]:
+    """How far each crown stands over the higher of its two neighbours, and the standard deviation of that.
+
+    Shapes (frets, 3), in mm; the first and last fret have one neighbour only.
+    Counted from the smooth neck, so that relief does not pass for a proud fret.
+    """
+    return _over_neighbours(neck_map, 1.0)
+
+
+def _over_neighbours(neck_map: HeightMap, sign: float) -> tuple[np.ndarray, np.ndarray]:
+    d = sign * neck_map.deviation_mm
+    frets = len(d)
+    rise = np.full((frets, 3), -np.inf)
+    sd = np.full((frets, 3), np.inf)
+    covariance = neck_map.deviation_covariance
+    for fret in range(frets):
+        for k in range(3):
+            here = fret * 3 + k
+            for other in (fret - 1, fret + 1):
+                if not 0 <= other < frets:
+                    continue
+                there = other * 3 + k
+                gap = d[fret, k] - d[other, k]
+                if rise[fret, k] == -np.inf or gap < rise[fret, k]:
+                    variance = covariance[here, here] + covariance[there, there] - 2.0 * covariance[here, there]
+                    rise[fret, k], sd[fret, k] = gap, np.sqrt(max(variance, 1e-12))
+    return rise, sd
+
+
+def _proud(neck_map: HeightMap, unit: Unit) -> list[Finding]:
+    rise, sd = rise_over_neighbours(neck_map)
+    sure = ndtr((rise - PROUD_CERTAIN_MM) / sd)
+    found = []
+    for fret in range(1, len(rise) - 1):
+        lanes = [k for k in range(3) if neck_map.known[k] and sure[fret, k] >= 0.5 and rise[fret, k] >= PROUD_MM]
+        rocking = [
+            k
+            for k in range(3)
+            if (fret + 1, LANES[k]) in neck_map.rocks_unmeasured and rise[fret, k] >= ROCKING_MM
+        ]
+        if lanes:
+            found.append(_proud_finding(neck_map, fret, lanes, rise, sure, unit))
+        elif rocking:
+            found.append(_rocking_finding(fret, rocking, rise, sure))
+    return found
+
+
+def _proud_finding(
+    neck_map: HeightMap, fret: int, lanes: list[int], rise: np.ndarray, sure: np.ndarray, unit: Unit
+) -> Finding:
+    worst = max(lanes, key=lambda k: rise[fret, k])
+    size, p = float(rise[fret, worst]), float(sure[fret, worst])
+    named = tuple(LANES[k] for k in lanes)
+    n = fret + 1
+    if lanes in ([0], [2]) and size - max(rise[fret, 1], 0.0) >= END_UP_MM:
+        end = "low" if lanes == [0] else "high"
+        text = f"{format_length(size, unit)}. Look for light under it: press it home before any filing. {sure_words(p)}"
+        return Finding("end-up", n, LANES[worst], size, p, text, f"Fret {n} is up at its {end} end", lanes=named)
+    place = "all across" if len(lanes) == 3 else " and ".join(LANE_WORDS[lane] for lane in named)
+    text = f"Over both its neighbours, {place}. {sure_words(p)}"
+    head = f"Fret {n} stands proud by {format_length(size, unit)}"
+    return Finding("proud", n, LANES[worst], size, p, text, head, lanes=named)
+
+
+def _rocking_finding(fret: int, lanes: list[int], rise: np.ndarray, sure: np.ndarray) -> Finding:
+    worst = max(lanes, key=lambda k: rise[fret, k])
+    p = float(sure[fret, worst])
+    named = tuple(LANES[k] for k in lanes)
+    where = " and ".join(LANE_WORDS[lane] for lane in named)
+    text = f"Marked {where}, not measured: it is proud, or a neighbour is low. A leaf under the rocker tells."
+    size = float(rise[fret, worst])
+    return Finding("rocks", fret + 1, LANES[worst], size, p, text, f"Fret {fret + 1} rocks", lanes=named)
+
+
+def _low(neck_map: HeightMap, unit: Unit, proud_frets: set[int | None]) -> list[Finding]:
+    drop, sd = _over_neighbours(neck_map, -1.0)
+    found = []
+    for fret in range(1, len(drop) - 1):
+        if {fret, fret + 2} & proud_frets:
+            continue
+        lanes = [k for k in range(3) if neck_map.known[k] and drop[fret, k] >= LOW_MM]
+        if lanes:
+            worst = max(lanes, key=lambda k: drop[fret, k])
+            size = float(drop[fret, worst])
+            p = float(ndtr((size - PROUD_CERTAIN_MM) / sd[fret, worst]))
+            text = f"Its neighbours rock over it; they are not proud themselves. {sure_words(p)}"
+            head = f"Fret {fret + 1} is low by {format_length(size, unit)}"
+            lanes_named = tuple(LANES[k] for k in lanes)
+            found.append(Finding("low", fret + 1, LANES[worst], -size, p, text, head, lanes=lanes_named))
+    return found
+
+
+def _thin(neck_map: HeightMap, unit: Unit) -> list[Finding]:
+    if not neck_map.crown_measured:
+        return []
+    least = neck_map.neck.least_crown_mm
+    thinnest = neck_map.crown_mm.min(axis=1)
+    fret = int(np.argmin(thinnest))
+    mm = float(thinnest[fret])
+    if mm >= least:
+        return []
+    lane = int(np.argmin(neck_map.crown_mm[fret]))
+    sd = float(neck_map.crown_doubt_mm[fret, lane]) / NINE_IN_TEN
+    p = float(ndtr((least - mm) / sd))
+    few = int(np.sum(thinnest < least))
+    text = f"{few} {'fret is' if few == 1 else 'frets are'} below the {format_length(least, unit)} you keep. {sure_words(p)}"
+    return [Finding("thin-crown", fret + 1, LANES[lane], mm, p, text, f"Fret {fret + 1} has {format_length(mm, unit)} of crown left")]

@@ -1,0 +1,196 @@
+"""From a neck's present picture to its height map: tops, wood, crowns and relief, each with its doubt."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+
+import msgspec
+import numpy as np
+from numpy.typing import NDArray
+
+from nuvrek.neck.board import middle_fret
+from nuvrek.neck.description import LANES, Lane, NeckDescription
+from nuvrek.neck.scale import fret_places_mm
+from nuvrek.readings.journal import Present
+from nuvrek.readings.kinds import CrownHeight, Rock, State, Strings
+from nuvrek.surface.evidence import chord_gap, gather, lanes_spoken_of
+from nuvrek.surface.solve import Solution, solve
+from nuvrek.surface.unknowns import PULL_MM, PULL_SPREAD_MM, Row, Unknowns, unknowns_of
+
+Array = NDArray[np.float64]
+
+# A doubt is the half-width of the range that holds the truth nine times in ten (normal, two-sided).
+NINE_IN_TEN = 1.6449
+
+
+@dataclass(frozen=True, slots=True)
+class Relief:
+    """Dip of the wood below the line from fret 1 to the joint fret, half-way between them."""
+
+    lane: Lane
+    strings: Strings
+    mm: float
+    doubt_mm: float
+
+
+@dataclass(frozen=True)
+class HeightMap:
+    """The estimated neck. Arrays of shape (frets, 3) run over frets 1.. and lanes bass, middle, treble.
+
+    ``tops_mm`` and ``wood_mm`` count from the line through fret 1 and the
+    joint fret on each lane, in ``state``; ``deviation_mm`` is how far each crown
+    stands off the smooth neck under it; doubts hold nine times in ten.
+    """
+
+    neck: NeckDescription
+    state: State
+    x_mm: Array  # (frets,) from the nut
+    tops_mm: Array
+    tops_doubt_mm: Array
+    tops_slack_mm: Array
+    wood_mm: Array
+    wood_doubt_mm: Array
+    crown_mm: Array
+    crown_doubt_mm: Array
+    deviation_mm: Array
+    deviation_doubt_mm: Array
+    deviation_covariance: Array  # (frets * 3, frets * 3), fret-major, mm^2
+    relief: tuple[Relief, ...]
+    pull_mm: float
+    pull_doubt_mm: float
+    known: tuple[bool, bool, bool]
+    crown_measured: bool
+    rocks_unmeasured: frozenset[tuple[int, Lane]]
+    solution: Solution
+
+    def relief_at(self, lane: Lane, strings: Strings) -> Relief:
+        """The relief of one lane in one state of the strings."""
+        return next(r for r in self.relief if r.lane == lane and r.strings == strings)
+
+
+@dataclass(frozen=True)
+class _Reader:
+    """Means and doubts of linear combinations of the unknowns."""
+
+    unknowns: Unknowns
+    present: Present
+    solution: Solution
+
+    def surface(self, fret: int, lane: Lane) -> int:
+        return self.present.surface.get((fret, lane), 0)
+
+    def rows(self, make: Callable[[int, Lane], tuple[Row, float]]) -> tuple[Array, Array]:
+        """Stack ``make(fret, lane)`` over all frets and lanes: (frets * 3, n) and (frets * 3,)."""
+        frets = self.unknowns.neck.frets
+        made = [make(fret, lane) for fret in range(1, frets + 1) for lane in LANES]
+        return np.array([row for row, _ in made]), np.array([c for _, c in made])
+
+    def mean(self, rows: Array, constant: Array) -> Array:
+        return (rows @ self.solution.z + constant).reshape(-1, 3)
+
+    def doubt(self, rows: Array) -> Array:
+        variance = np.sum((rows @ self.solution.covariance) * rows, axis=1)
+        return NINE_IN_TEN * np.sqrt(np.maximum(variance, 0.0)).reshape(-1, 3)
+
+    def above_line(self, rows: Array, constant: Array) -> tuple[Array, Array]:
+        """Heights counted from each lane's line through fret 1 and the joint fret."""
+        project = line_projection(self.unknowns.neck)
+        shaped = rows.reshape(-1, 3, rows.shape[1])
+        return (
+            np.tensordot(project, shaped, axes=1).reshape(rows.shape),
+            (project @ constant.reshape(-1, 3)).ravel(),
+        )
+
+
+def line_projection(neck: NeckDescription) -> Array:
+    """(frets, frets): takes heights at frets 1.. to heights above the line through 1 and the joint fret."""
+    x = fret_places_mm(neck.scale_mm, neck.frets)[1:]
+    joint = neck.joint_fret - 1
+    share = (x - x[0]) / (x[joint] - x[0])
+    project = np.eye(neck.frets)
+    project[:, 0] -= 1.0 - share
+    project[:, joint] -= share
+    return project
+
+
+def map_neck(present: Present, start: Array | None = None) -> HeightMap:
+    """Solve the neck from all live readings in ``present``; see HeightMap for shapes and units.
+
+    ``start`` may be the ``z`` of an earlier solution of the same neck.
+    """
+    unknowns = unknowns_of(present)
+    solution = solve(gather(unknowns, present.taken), start)
+    reader = _Reader(unknowns, present, solution)
+    state = present.state
+    slack = msgspec.structs.replace(state, strings="slack")
+    spoken = lanes_spoken_of(present.taken)
+
+    top_rows, top_constant = reader.above_line(
+        *reader.rows(lambda f, lane: unknowns.top(f, lane, reader.surface(f, lane), state))
+    )
+    slack_rows, slack_constant = reader.above_line(
+        *reader.rows(lambda f, lane: unknowns.top(f, lane, reader.surface(f, lane), slack))
+    )
+    wood_rows, wood_constant = reader.above_line(*reader.rows(lambda f, lane: unknowns.wood(f, lane, state)))
+    crown_rows, crown_constant = reader.rows(
+        lambda f, lane: unknowns.crown_height(f, lane, reader.surface(f, lane))
+    )
+    off_rows, off_constant = reader.rows(
+        lambda f, lane: unknowns.deviation(f, lane, reader.surface(f, lane))
+    )
+    pull = solution.covariance[unknowns.pull, unknowns.pull]
+    return HeightMap(
+        neck=unknowns.neck,
+        state=state,
+        x_mm=fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)[1:],
+        tops_mm=reader.mean(top_rows, top_constant),
+        tops_doubt_mm=reader.doubt(top_rows),
+        tops_slack_mm=reader.mean(slack_rows, slack_constant),
+        wood_mm=reader.mean(wood_rows, wood_constant),
+        wood_doubt_mm=reader.doubt(wood_rows),
+        crown_mm=reader.mean(crown_rows, crown_constant),
+        crown_doubt_mm=reader.doubt(crown_rows),
+        deviation_mm=reader.mean(off_rows, off_constant),
+        deviation_doubt_mm=reader.doubt(off_rows),
+        deviation_covariance=off_rows @ solution.covariance @ off_rows.T,
+        relief=_reliefs(reader, state),
+        pull_mm=PULL_MM + PULL_SPREAD_MM * float(solution.z[unknowns.pull]),
+        pull_doubt_mm=NINE_IN_TEN * PULL_SPREAD_MM * float(np.sqrt(pull)),
+        known=("bass" in spoken, "middle" in spoken, "treble" in spoken),
+        crown_measured=any(isinstance(one.reading, CrownHeight) for one in present.taken),
+        rocks_unmeasured=_rocks_unmeasured(present),
+        solution=solution,
+    )
+
+
+def _rocks_unmeasured(present: Present) -> frozenset[tuple[int, Lane]]:
+    """Places on today's surface that were marked as rocking and never measured there."""
+    marked: dict[tuple[int, Lane], bool] = {}
+    for one in present.taken:
+        match one.reading:
+            case Rock(fret=fret, lane=lane, says=says) as rock:
+                today = present.surface.get((fret, lane), 0) == one.surface.get((fret, lane), 0)
+                bare = rock.gap_mm is None and rock.slides_mm is None and rock.drags_mm is None
+                if today:
+                    marked[fret, lane] = says == "rocks" and bare and marked.get((fret, lane), True)
+            case _:
+                pass
+    return frozenset(place for place, bare in marked.items() if bare)
+
+
+def _reliefs(reader: _Reader, state: State) -> tuple[Relief, ...]:
+    neck = reader.unknowns.neck
+    x = fret_places_mm(neck.scale_mm, neck.frets)
+    gap = chord_gap(x, 1, neck.joint_fret, middle_fret(neck))
+    found = []
+    strings_kinds: tuple[Strings, Strings] = ("pitch", "slack")
+    for strings in strings_kinds:
+        there = msgspec.structs.replace(state, strings=strings)
+        for lane in LANES:
+            parts = [(w, *reader.unknowns.wood(fret, lane, there)) for fret, w in gap]
+            row = np.sum([w * r for w, r, _ in parts], axis=0)
+            mm = float(row @ reader.solution.z) + sum(w * c for w, _, c in parts)
+            doubt = NINE_IN_TEN * float(np.sqrt(max(row @ reader.solution.covariance @ row, 0.0)))
+            found.append(Relief(lane, strings, mm, doubt))
+    return tuple(found)

@@ -1,0 +1,114 @@
+"""The most likely heights given the evidence, and the doubt that remains.
+
+Minimises ``|z|^2 / 2 - sum log p_i(z)``, which is convex: a plain number
+contributes a normal density, a bracket ``Phi((hi-mu)/s) - Phi((lo-mu)/s)``, a
+one-sided reading one ``Phi``. Damped Newton with Cholesky; the doubt is the
+inverse of the Hessian at the optimum (Laplace).
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+from scipy.special import log_ndtr
+
+from nuvrek.surface.evidence import Evidence
+
+Array = NDArray[np.float64]
+
+_LOG_ROOT_2PI = 0.5 * float(np.log(2.0 * np.pi))
+_MAX_STEPS = 60
+
+
+@dataclass(frozen=True)
+class Solution:
+    """Optimum ``z`` (n,), its covariance (n, n), the objective reached and the Newton steps used."""
+
+    z: Array
+    covariance: Array
+    objective: float
+    steps: int
+
+
+@dataclass(frozen=True)
+class _Terms:
+    value: float
+    slope: Array
+    curvature: Array
+
+
+def log_likelihood(mu: Array, lo: Array, hi: Array, sigma: Array) -> _Terms:
+    """Sum of log p, and per row its first derivative and minus its second with respect to ``mu``."""
+    slope = np.empty_like(mu)
+    curvature = np.empty_like(mu)
+    plain = lo == hi
+    t = (lo[plain] - mu[plain]) / sigma[plain]
+    value = float(-0.5 * np.sum(t * t))
+    slope[plain] = t / sigma[plain]
+    curvature[plain] = 1.0 / sigma[plain] ** 2
+    bracket = ~plain
+    if np.any(bracket):
+        s = sigma[bracket]
+        a, b = (lo[bracket] - mu[bracket]) / s, (hi[bracket] - mu[bracket]) / s
+        log_p = _log_interval(a, b)
+        ratio_a, ratio_b = _density_over(a, log_p), _density_over(b, log_p)
+        first = ratio_a - ratio_b
+        edge_a = np.where(np.isfinite(a), a, 0.0) * ratio_a
+        edge_b = np.where(np.isfinite(b), b, 0.0) * ratio_b
+        value += float(np.sum(log_p))
+        slope[bracket] = first / s
+        # Rounding can make the curvature of a far tail slightly negative.
+        curvature[bracket] = np.maximum(first**2 + edge_b - edge_a, 1e-9) / s**2
+    return _Terms(value, slope, curvature)
+
+
+def _log_interval(a: Array, b: Array) -> Array:
+    """log(Phi(b) - Phi(a)) without cancellation: mirrored into the lower tail first."""
+    mirror = a + b > 0.0
+    low = np.where(mirror, -b, a)
+    high = np.where(mirror, -a, b)
+    log_high = log_ndtr(high)
+    difference = np.minimum(log_ndtr(low) - log_high, -1e-12)
+    return np.asarray(log_high + np.log1p(-np.exp(difference)))
+
+
+def _density_over(t: Array, log_p: Array) -> Array:
+    with np.errstate(over="ignore", invalid="ignore"):
+        return np.where(np.isfinite(t), np.exp(-0.5 * t * t - _LOG_ROOT_2PI - log_p), 0.0)
+
+
+def _objective(evidence: Evidence, z: Array) -> tuple[float, _Terms]:
+    mu = evidence.rows @ z + evidence.constant
+    terms = log_likelihood(mu, evidence.lo, evidence.hi, evidence.sigma)
+    return 0.5 * float(z @ z) - terms.value, terms
+
+
+def solve(evidence: Evidence, start: Array | None = None) -> Solution:
+    """Most likely ``z`` and its covariance. ``start`` warms the search up."""
+    size = evidence.rows.shape[1]
+    z = np.zeros(size) if start is None or start.shape != (size,) else start.copy()
+    value, terms = _objective(evidence, z)
+    steps = 0
+    while True:
+        gradient = z - evidence.rows.T @ terms.slope
+        hessian = np.eye(size) + evidence.rows.T @ (terms.curvature[:, None] * evidence.rows)
+        step = np.linalg.solve(hessian, gradient)
+        decrement = float(gradient @ step)
+        if decrement < 1e-12 or steps >= _MAX_STEPS:
+            break
+        shorter = 1.0
+        while shorter > 1e-6:
+            trial = z - shorter * step
+            trial_value, trial_terms = _objective(evidence, trial)
+            if trial_value <= value - 1e-4 * shorter * decrement:
+                break
+            shorter *= 0.5
+        else:
+            break
+        z, value, terms = trial, trial_value, trial_terms
+        steps += 1
+    factor = np.linalg.cholesky(hessian)
+    inverse = np.linalg.solve(factor, np.eye(size))
+    return Solution(z, inverse.T @ inverse, value, steps)

@@ -1,0 +1,167 @@
+"""The unknowns of a neck, as one vector of independent standard normals.
+
+Every height on the neck is ``row @ z + constant`` with ``z ~ N(0, I)`` before
+anything is measured. Heights are in mm and count upwards; their common level and
+slope are left out because no reading depends on them.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from functools import lru_cache
+
+import numpy as np
+from numpy.typing import NDArray
+
+from nuvrek.neck.board import LANE_ACROSS
+from nuvrek.neck.description import LANES, Lane, NeckDescription
+from nuvrek.neck.scale import fret_places_mm
+from nuvrek.readings import tools
+from nuvrek.readings.journal import Present, Work
+from nuvrek.readings.kinds import Seated, State
+
+Row = NDArray[np.float64]
+
+# What necks are like before anything is measured, in mm; common practice, no source.
+BOARD_LENGTH_SCALE_MM = 130.0
+BOARD_ROUGHNESS_MM = 0.08
+BOW_MM = 0.40
+TWIST_MM = 0.05
+CROWN_FRET_MM = 0.030
+CROWN_LANE_MM = 0.014
+NUT_MM = 0.30
+WIRE_MM = 0.25
+PULL_MM = 0.17
+PULL_SPREAD_MM = 0.15
+PULL_TWIST_MM = 0.04
+POSTURE_MM = 0.03
+ROD_PER_TURN_MM = 0.30
+ROD_SPREAD_MM = 0.25
+
+
+def bend_shape(neck: NeckDescription) -> Row:
+    """Dip of a bent neck at nut and frets, shape (frets + 1,): 1 half-way from fret 1 to the joint.
+
+    A parabola as far as the joint (uniform bending). Past it the body carries the
+    board, which runs straight on along the neck's slope at the joint.
+    """
+    x = fret_places_mm(neck.scale_mm, neck.frets)
+    start, joint = x[1], x[neck.joint_fret]
+    s = (x - start) / (joint - start)
+    return np.where(s > 1.0, -4.0 * (s - 1.0), 4.0 * s * (1.0 - s))
+
+
+@lru_cache(maxsize=32)
+def _board_basis(scale_mm: float, frets: int, length_scale_mm: float) -> Row:
+    """Square-root of a squared-exponential covariance at nut and frets, shape (frets + 1, k).
+
+    Rasmussen and Williams, Gaussian Processes for Machine Learning, eq. 2.31;
+    directions that carry under a millionth of the variance are dropped.
+    """
+    x = fret_places_mm(scale_mm, frets)
+    gaps = (x[:, None] - x[None, :]) / length_scale_mm
+    values, vectors = np.linalg.eigh(np.exp(-0.5 * gaps**2))
+    keep = values > values[-1] * 1e-6
+    return np.asarray(vectors[:, keep] * np.sqrt(values[keep]))
+
+
+@dataclass(frozen=True)
+class Unknowns:
+    """Rows that turn the standard normals into heights."""
+
+    neck: NeckDescription
+    size: int
+    board: Row  # (frets + 1, size): mean over the width, slack, rod at 0, lying
+    twist: Row  # (frets + 1, size): half the difference high side minus low side
+    crown: Row  # (frets + 1, 3, surfaces, size)
+    crown_constant: NDArray[np.float64]  # (frets + 1, 3, surfaces)
+    wire: int
+    pull: int
+    pull_twist: int
+    rod: int
+    posture: int
+    bend: Row  # (frets + 1,)
+
+    def wood(self, fret: int, lane: Lane, state: State) -> tuple[Row, float]:
+        """Row and constant of the board's face beside a fret."""
+        across = LANE_ACROSS[LANES.index(lane)]
+        row = self.board[fret] + across * self.twist[fret]
+        dip = -self.bend[fret]
+        constant = 0.0
+        if state.strings == "pitch":
+            row[self.pull] += dip * PULL_SPREAD_MM
+            row[self.pull_twist] += dip * across * PULL_TWIST_MM
+            constant += dip * PULL_MM
+        if state.rod_turns:
+            row[self.rod] -= dip * state.rod_turns * ROD_SPREAD_MM
+            constant -= dip * state.rod_turns * ROD_PER_TURN_MM
+        if state.posture == "played":
+            row[self.posture] += dip * POSTURE_MM
+        return row, constant
+
+    def deviation(self, fret: int, lane: Lane, surface: int) -> tuple[Row, float]:
+        """Row and constant of how far a crown stands off the neck's common crown height."""
+        k = LANES.index(lane)
+        return self.crown[fret, k, surface], float(self.crown_constant[fret, k, surface])
+
+    def top(self, fret: int, lane: Lane, surface: int, state: State) -> tuple[Row, float]:
+        """Row and constant of a fret top; the common crown height is left out, as it cancels."""
+        row, constant = self.wood(fret, lane, state)
+        crown, shift = self.deviation(fret, lane, surface)
+        return row + crown, constant + shift
+
+    def crown_height(self, fret: int, lane: Lane, surface: int) -> tuple[Row, float]:
+        """Row and constant of a crown's height above the wood."""
+        row, constant = self.deviation(fret, lane, surface)
+        row = row.copy()
+        row[self.wire] += WIRE_MM
+        return row, constant + self.neck.wire_height_mm
+
+
+def unknowns_of(present: Present) -> Unknowns:
+    """Lay out the unknowns for the neck and the metal work done so far."""
+    neck = present.neck
+    places = neck.frets + 1
+    rough = _board_basis(neck.scale_mm, neck.frets, BOARD_LENGTH_SCALE_MM)
+    k = rough.shape[1]
+    surfaces = 1 + max(present.surface.values(), default=0)
+    bow, wire, pull, pull_twist, rod, posture = range(2 * k, 2 * k + 6)
+    first_crown = 2 * k + 6
+    per_fret = 4 + 4 * (surfaces - 1)
+    size = first_crown + places * per_fret
+    board = np.zeros((places, size))
+    twist = np.zeros((places, size))
+    bend = bend_shape(neck)
+    board[:, :k] = BOARD_ROUGHNESS_MM * rough
+    board[:, bow] = -BOW_MM * bend
+    twist[:, k : 2 * k] = TWIST_MM * rough
+    crown = np.zeros((places, 3, surfaces, size))
+    constant = np.zeros((places, 3, surfaces))
+    for fret in range(places):
+        at = first_crown + fret * per_fret
+        crown[fret, :, :, at] = NUT_MM if fret == 0 else CROWN_FRET_MM
+        for lane in range(3):
+            crown[fret, lane, :, at + 1 + lane] = CROWN_LANE_MM
+    for work in present.work:
+        _lay_work(crown, constant, work, first_crown, per_fret)
+    return Unknowns(
+        neck, size, board, twist, crown, constant, wire, pull, pull_twist, rod, posture, bend
+    )
+
+
+def _lay_work(
+    crown: Row, constant: NDArray[np.float64], work: Work, first_crown: int, per_fret: int
+) -> None:
+    """A filed or seated top is the old top moved by about what was meant."""
+    off = {} if isinstance(work.entry, Seated) else {(f, lane): mm for f, lane, mm in work.entry.off}
+    for (fret, lane), surface in work.made.items():
+        k = LANES.index(lane)
+        at = first_crown + fret * per_fret + 4 * surface
+        mm = off.get((fret, lane), 0.0)
+        for later in range(surface, crown.shape[2]):
+            constant[fret, k, later] -= mm
+            if isinstance(work.entry, Seated):
+                crown[fret, k, later, at] = tools.SEATED_ERROR_MM
+                crown[fret, k, later, at + 1 + k] = CROWN_LANE_MM
+            else:
+                crown[fret, k, later, at + 1 + k] = tools.FILED_ERROR_MM + tools.FILED_SHARE_ERROR * mm

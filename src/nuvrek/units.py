@@ -1,0 +1,171 @@
+"""Lengths as they are spoken of at the bench.
+
+Inside, every length is a float in millimetres. One inch is 25.4 mm exactly
+(international yard and pound agreement, 1959).
+"""
+
+from __future__ import annotations
+
+import math
+import re
+from dataclasses import dataclass
+from enum import StrEnum
+
+MM_PER_INCH = 25.4
+MM_PER_THOU = MM_PER_INCH / 1000.0
+LONGEST_MM = 3000.0
+_LONGEST_TEXT = 40
+
+
+class Unit(StrEnum):
+    """A unit in which lengths are typed and shown."""
+
+    MM = "mm"
+    THOU = "thou"
+    INCH = "in"
+    SIXTYFOURTH = "64ths"
+
+
+MM_PER_UNIT = {
+    Unit.MM: 1.0,
+    Unit.THOU: MM_PER_THOU,
+    Unit.INCH: MM_PER_INCH,
+    Unit.SIXTYFOURTH: MM_PER_INCH / 64.0,
+}
+
+_NAMES = {
+    "": None,
+    "mm": Unit.MM,
+    "thou": Unit.THOU,
+    "th": Unit.THOU,
+    "t": Unit.THOU,
+    "in": Unit.INCH,
+    "inch": Unit.INCH,
+    '"': Unit.INCH,
+    "64ths": Unit.SIXTYFOURTH,
+    "64th": Unit.SIXTYFOURTH,
+}
+
+_NUMBER = r"(?:\d+(?:[.,]\d*)?|[.,]\d+)"
+_PLAIN = re.compile(rf"(?P<sign>[+-]?)(?P<number>{_NUMBER})\s*(?P<unit>mm|thou|th|t|inch|in|\"|64ths?|)", re.A)
+_FRACTION = re.compile(
+    rf"(?P<sign>[+-]?)(?:(?P<whole>\d+)[\s-]+)?(?P<top>{_NUMBER})/(?P<bottom>\d+)\s*(?P<unit>inch|in|\"|)", re.A
+)
+_BOTTOMS = {2, 4, 8, 16, 32, 64, 128, 1000}
+
+
+class LengthError(ValueError):
+    """What was typed is not a length; the message is a sentence for the user."""
+
+
+@dataclass(frozen=True, slots=True)
+class Length:
+    """A length as typed: its value in mm and the unit it was meant in."""
+
+    mm: float
+    unit: Unit
+
+
+def _to_float(text: str) -> float:
+    return float(text.replace(",", "."))
+
+
+def parse_length(text: str, assume: Unit) -> Length:
+    """Read bench shorthand: ``12``, ``12 thou``, ``.012``, ``0.3mm``, ``6.5/64``, ``25 1/2 in``.
+
+    ``assume`` is the unit of a bare number. A bare number that begins with the
+    decimal point and is typed where thou are assumed is an inch decimal
+    (``.012`` is 12 thou), as benches write it. Raises LengthError.
+    """
+    said = text.strip().lower()
+    if not said:
+        raise LengthError("Nothing typed yet.")
+    if len(said) > _LONGEST_TEXT:
+        raise LengthError("That is too long for a length.")
+    length = _parse_fraction(said) or _parse_plain(said, assume)
+    if length is None:
+        raise LengthError(f'"{text.strip()}" is not a length. Try 12, 12 thou, .012, 0.3 mm or 5/64.')
+    if not math.isfinite(length.mm) or abs(length.mm) > LONGEST_MM:
+        raise LengthError(f'"{text.strip()}" is longer than any instrument.')
+    return length
+
+
+def _parse_fraction(said: str) -> Length | None:
+    match = _FRACTION.fullmatch(said)
+    if match is None:
+        return None
+    bottom = int(match["bottom"])
+    if bottom not in _BOTTOMS:
+        raise LengthError(f"A fraction of an inch has 2, 4, 8, 16, 32, 64 or 128 below the line, not {bottom}.")
+    inches = int(match["whole"] or 0) + _to_float(match["top"]) / bottom
+    if match["sign"] == "-":
+        inches = -inches
+    unit = Unit.THOU if bottom == 1000 else Unit.SIXTYFOURTH if inches < 1 else Unit.INCH
+    return Length(inches * MM_PER_INCH, unit)
+
+
+def _parse_plain(said: str, assume: Unit) -> Length | None:
+    match = _PLAIN.fullmatch(said)
+    if match is None:
+        return None
+    unit = _NAMES[match["unit"]]
+    if unit is None:
+        inch_decimal = assume is Unit.THOU and match["number"][0] in ".,"
+        unit = Unit.INCH if inch_decimal else assume
+    value = _to_float(match["number"]) * (-1.0 if match["sign"] == "-" else 1.0)
+    shown = Unit.THOU if unit is Unit.INCH and abs(value) < 0.2 else unit
+    return Length(value * MM_PER_UNIT[unit], shown)
+
+
+_DECIMALS = {Unit.MM: 2, Unit.THOU: 1, Unit.INCH: 3, Unit.SIXTYFOURTH: 1}
+
+
+def format_number(mm: float, unit: Unit, *, sign: bool = False, decimals: int | None = None) -> str:
+    """``mm`` as a bare number in ``unit``; ``sign`` shows a plus for positive values."""
+    places = _DECIMALS[unit] if decimals is None else decimals
+    value = round(mm / MM_PER_UNIT[unit], places) + 0.0
+    text = f"{value:+.{places}f}" if sign and value else f"{value:.{places}f}"
+    if unit in (Unit.THOU, Unit.SIXTYFOURTH) and decimals is None and text.endswith(".0"):
+        text = text[:-2]
+    return text
+
+
+def format_length(mm: float, unit: Unit, *, sign: bool = False, decimals: int | None = None) -> str:
+    """``mm`` as words for the screen, e.g. ``0.30 mm``, ``12 thou``, ``5.5/64 in``."""
+    number = format_number(mm, unit, sign=sign, decimals=decimals)
+    return f"{number}/64 in" if unit is Unit.SIXTYFOURTH else f"{number} {unit.value}"
+
+
+@dataclass(frozen=True, slots=True)
+class Meaning:
+    """Another way to read what was typed, with what it would come to."""
+
+    length: Length
+    words: str
+
+
+def likely_meaning(text: str, typed: Length, low_mm: float, high_mm: float) -> Meaning | None:
+    """The unit that would bring ``text`` into ``low_mm..high_mm``, if one does.
+
+    Returns None when the typed length already lies inside, or when no other
+    unit explains it.
+    """
+    if low_mm <= typed.mm <= high_mm:
+        return None
+    match = re.match(rf"[+-]?({_NUMBER})", text.strip())
+    if match is None:
+        return None
+    value = _to_float(match[1])
+    for unit in (Unit.THOU, Unit.MM, Unit.SIXTYFOURTH, Unit.INCH):
+        mm = value * MM_PER_UNIT[unit]
+        if low_mm <= mm <= high_mm:
+            return Meaning(Length(mm, unit), _both_units(mm, unit))
+    # A dropped decimal point: 30 for 0.30 mm.
+    if low_mm <= value / 100.0 <= high_mm:
+        return Meaning(Length(value / 100.0, Unit.MM), _both_units(value / 100.0, Unit.MM))
+    return None
+
+
+def _both_units(mm: float, unit: Unit) -> str:
+    other = Unit.THOU if unit is Unit.MM else Unit.MM
+    return f"{format_length(mm, unit)} is {format_length(mm, other)}"
