@@ -47,9 +47,12 @@ _NAMES = {
 }
 
 _NUMBER = r"(?:\d+(?:[.,]\d*)?|[.,]\d+)"
-_PLAIN = re.compile(rf"(?P<sign>[+-]?)(?P<number>{_NUMBER})\s*(?P<unit>mm|thou|th|t|inch|in|\"|64ths?|)", re.A)
+_PLAIN = re.compile(
+    rf"(?P<sign>[+-]?)(?P<number>{_NUMBER})\s*(?P<unit>mm|thou|th|t|inch|in|\"|64ths?|)", re.A
+)
 _FRACTION = re.compile(
-    rf"(?P<sign>[+-]?)(?:(?P<whole>\d+)[\s-]+)?(?P<top>{_NUMBER})/(?P<bottom>\d+)\s*(?P<unit>inch|in|\"|)", re.A
+    rf"(?P<sign>[+-]?)(?:(?P<whole>\d+)[\s-]+)?(?P<top>{_NUMBER})/(?P<bottom>\d+)\s*(?P<unit>inch|in|\"|)",
+    re.A,
 )
 _BOTTOMS = {2, 4, 8, 16, 32, 64, 128, 1000}
 
@@ -96,7 +99,9 @@ def _parse_fraction(said: str) -> Length | None:
         return None
     bottom = int(match["bottom"])
     if bottom not in _BOTTOMS:
-        raise LengthError(f"A fraction of an inch has 2, 4, 8, 16, 32, 64 or 128 below the line, not {bottom}.")
+        raise LengthError(
+            f"A fraction of an inch has 2, 4, 8, 16, 32, 64 or 128 below the line, not {bottom}."
+        )
     inches = int(match["whole"] or 0) + _to_float(match["top"]) / bottom
     if match["sign"] == "-":
         inches = -inches

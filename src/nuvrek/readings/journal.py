@@ -82,7 +82,9 @@ def live_numbers(entries: Sequence[AnyEntry]) -> list[int]:
         entry = entries[number - 1]
         if isinstance(entry, Strike) and number not in struck and entry.entry < number:
             struck.add(entry.entry)
-    return [n for n in range(1, len(entries) + 1) if n not in struck and not isinstance(entries[n - 1], Strike)]
+    return [
+        n for n in range(1, len(entries) + 1) if n not in struck and not isinstance(entries[n - 1], Strike)
+    ]
 
 
 def fold(neck: NeckDescription, entries: Sequence[AnyEntry]) -> Present:
@@ -91,6 +93,13 @@ def fold(neck: NeckDescription, entries: Sequence[AnyEntry]) -> Present:
     for number in live_numbers(entries):
         present = _step(present, number, entries[number - 1])
     return present
+
+
+def advance(now: Present, number: int, entry: AnyEntry) -> Present | None:
+    """The picture after one more entry, or None where only a new fold can tell (a strike)."""
+    if isinstance(entry, Strike):
+        return None
+    return replace(_step(now, number, entry), length=number)
 
 
 def _step(now: Present, number: int, entry: AnyEntry) -> Present:

@@ -98,7 +98,7 @@ def round_of(name: str, neck: NeckDescription) -> Round:
 
 def next_station(stations: Sequence[Station], present: Present, after: int = -1) -> int:
     """Index of the first station not done past ``after``, then of any skipped one; len(stations) when all are done."""
-    places = [*range(after + 1, len(stations)), *range(0, after + 1)]
+    places = [*range(after + 1, len(stations)), *range(after + 1)]
     open_places = [i for i in places if stations[i].key not in present.stations_done]
     return open_places[0] if open_places else len(stations)
 

@@ -28,7 +28,25 @@ from nuvrek.simulator.truth import Truth
 from nuvrek.surface.evidence import chord_gap, rock_height
 
 # A common metric leaf set: 0.05 to 0.50 mm by 0.05, with thin leaves between; common practice, no source.
-LEAVES_MM = (0.03, 0.04, 0.05, 0.06, 0.07, 0.08, 0.09, 0.10, 0.15, 0.20, 0.25, 0.30, 0.35, 0.40, 0.50, 0.60, 0.80)
+LEAVES_MM = (
+    0.03,
+    0.04,
+    0.05,
+    0.06,
+    0.07,
+    0.08,
+    0.09,
+    0.10,
+    0.15,
+    0.20,
+    0.25,
+    0.30,
+    0.35,
+    0.40,
+    0.50,
+    0.60,
+    0.80,
+)
 
 ROCK_FEEL_MM = 0.02
 ROCK_WAVER_MM = 0.007
@@ -84,7 +102,9 @@ class Bench:
                 still.append(fret)
                 continue
             slides, drags = self.bracket(float(height)) if self.measure_rocks else (None, None)
-            marked.append(Rock(lane=lane, fret=fret, says="rocks", slides_mm=slides, drags_mm=drags, state=state))
+            marked.append(
+                Rock(lane=lane, fret=fret, says="rocks", slides_mm=slides, drags_mm=drags, state=state)
+            )
         return [*marked, OthersStill(lane=lane, frets=tuple(still), state=state, station=key)]
 
     def crown_height(self, fret: int, lane: Lane, state: State, key: str) -> CrownHeight:

@@ -114,7 +114,10 @@ def _wander(x: Array, size_mm: float, rng: Generator) -> Array:
     """A smooth random line: a few long sine waves, root-mean-square about ``size_mm``."""
     phases = rng.uniform(0.0, 2.0 * np.pi, 4)
     sizes = rng.standard_normal(4) / np.array([1.0, 1.5, 2.0, 3.0])
-    waves = [a * np.sin(np.pi * (k + 1) * x / x[-1] + p) for k, (a, p) in enumerate(zip(sizes, phases, strict=True))]
+    waves = [
+        a * np.sin(np.pi * (k + 1) * x / x[-1] + p)
+        for k, (a, p) in enumerate(zip(sizes, phases, strict=True))
+    ]
     return np.asarray(size_mm * np.sum(waves, axis=0))
 
 
@@ -139,7 +142,7 @@ def _beam_bend(neck: NeckDescription, x: Array) -> Array:
 
 def truth_document(truth: Truth) -> dict[str, object]:
     """The truth as plain values for a JSON file; lengths in mm."""
-    tops = {strings: truth.tops_mm(State(strings=strings)) for strings in ("pitch", "slack")}  # type: ignore[arg-type]
+    tops = {strings: truth.tops_mm(State(strings=strings)) for strings in ("pitch", "slack")}
     return {
         "format": "nuvrek-truth",
         "version": 1,

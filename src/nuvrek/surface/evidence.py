@@ -86,11 +86,10 @@ def _rows_of(unknowns: Unknowns, x: Row, one: Taken) -> list[_OneRow]:
             lo, hi, sigma = _rock_bounds(rock)
             return [_OneRow(row, constant, lo, hi, sigma, one.number)]
         case OthersStill() as others:
-            rows = [
-                _combine(unknowns, one, others.lane, rock_height(x, fret)) for fret in others.frets
-            ]
+            rows = [_combine(unknowns, one, others.lane, rock_height(x, fret)) for fret in others.frets]
             return [
-                _OneRow(row, c, -np.inf, tools.ROCK_FELT_MM, tools.SWEEP_FEEL_MM, one.number) for row, c in rows
+                _OneRow(row, c, -np.inf, tools.ROCK_FELT_MM, tools.SWEEP_FEEL_MM, one.number)
+                for row, c in rows
             ]
         case CrownHeight() as crown:
             surface = one.surface.get((crown.fret, crown.lane), 0)

@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from typing import Literal
 
 import numpy as np
+from numpy.typing import NDArray
 from scipy.special import ndtr
 
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
@@ -13,12 +14,14 @@ from nuvrek.surface.heightmap import NINE_IN_TEN, HeightMap, Relief
 from nuvrek.units import Unit, format_length, format_number
 
 FindingKind = Literal["relief", "back-bow", "proud", "rocks", "low", "end-up", "thin-crown"]
+Array = NDArray[np.float64]
 Verdict = Literal["good", "over", "under", "fault"]
 
 # A fret is called proud from here on; common practice, no source: a rocker that moves under a thin leaf.
 PROUD_MM = 0.05
 PROUD_CERTAIN_MM = 0.02
 ROCKING_MM = 0.02
+ALIKE_MM = 0.035
 LOW_MM = 0.04
 END_UP_MM = 0.06
 BACK_BOW_MM = -0.02
@@ -100,7 +103,9 @@ def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit
     if relief.mm > target + margin:
         sure = float(ndtr((relief.mm - target - margin) / sd))
         head = f"Relief {format_length(relief.mm, unit)}{where}: more than wanted"
-        return Finding("relief", None, lane, relief.mm, sure, f"{between}; {wanted}.".capitalize(), head, "over")
+        return Finding(
+            "relief", None, lane, relief.mm, sure, f"{between}; {wanted}.".capitalize(), head, "over"
+        )
     if relief.mm < max(target - margin, 0.0):
         sure = float(ndtr((target - margin - relief.mm) / sd))
         head = f"Relief {format_length(relief.mm, unit)}{where}: less than wanted"
@@ -114,7 +119,7 @@ def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit
 # --- frets ----------------------------------------------------------------
 
 
-def rise_over_neighbours(neck_map: HeightMap) -> tuple[np.ndarray, np.ndarray]:
+def rise_over_neighbours(neck_map: HeightMap) -> tuple[Array, Array]:
     """How far each crown stands over the higher of its two neighbours, and the standard deviation of that.
 
     Shapes (frets, 3), in mm; the first and last fret have one neighbour only.
@@ -123,7 +128,7 @@ def rise_over_neighbours(neck_map: HeightMap) -> tuple[np.ndarray, np.ndarray]:
     return _over_neighbours(neck_map, 1.0)
 
 
-def _over_neighbours(neck_map: HeightMap, sign: float) -> tuple[np.ndarray, np.ndarray]:
+def _over_neighbours(neck_map: HeightMap, sign: float) -> tuple[Array, Array]:
     d = sign * neck_map.deviation_mm
     frets = len(d)
     rise = np.full((frets, 3), -np.inf)
@@ -138,17 +143,38 @@ def _over_neighbours(neck_map: HeightMap, sign: float) -> tuple[np.ndarray, np.n
                 there = other * 3 + k
                 gap = d[fret, k] - d[other, k]
                 if rise[fret, k] == -np.inf or gap < rise[fret, k]:
-                    variance = covariance[here, here] + covariance[there, there] - 2.0 * covariance[here, there]
+                    variance = (
+                        covariance[here, here] + covariance[there, there] - 2.0 * covariance[here, there]
+                    )
                     rise[fret, k], sd[fret, k] = gap, np.sqrt(max(variance, 1e-12))
     return rise, sd
 
 
+def _explained_by_low(neck_map: HeightMap, rise: Array) -> Array:
+    """Where a rise is better explained by one low fret between two that rise alike; bool, (frets, 3).
+
+    A low fret makes both its neighbours rock by the same amount. One fault is likelier than two
+    equal ones with a fret between them.
+    """
+    explained = np.zeros(rise.shape, dtype=bool)
+    d = neck_map.deviation_mm
+    for low in range(1, len(rise) - 1):
+        left, right = rise[low - 1], rise[low + 1]
+        both = (left >= ROCKING_MM) & (right >= ROCKING_MM) & (np.abs(left - right) < ALIKE_MM) & (d[low] < 0)
+        explained[low - 1] |= both
+        explained[low + 1] |= both
+    return explained
+
+
 def _proud(neck_map: HeightMap, unit: Unit) -> list[Finding]:
     rise, sd = rise_over_neighbours(neck_map)
+    rise = np.where(_explained_by_low(neck_map, rise), -np.inf, rise)
     sure = ndtr((rise - PROUD_CERTAIN_MM) / sd)
     found = []
     for fret in range(1, len(rise) - 1):
-        lanes = [k for k in range(3) if neck_map.known[k] and sure[fret, k] >= 0.5 and rise[fret, k] >= PROUD_MM]
+        lanes = [
+            k for k in range(3) if neck_map.known[k] and sure[fret, k] >= 0.5 and rise[fret, k] >= PROUD_MM
+        ]
         rocking = [
             k
             for k in range(3)
@@ -162,7 +188,7 @@ def _proud(neck_map: HeightMap, unit: Unit) -> list[Finding]:
 
 
 def _proud_finding(
-    neck_map: HeightMap, fret: int, lanes: list[int], rise: np.ndarray, sure: np.ndarray, unit: Unit
+    neck_map: HeightMap, fret: int, lanes: list[int], rise: Array, sure: Array, unit: Unit
 ) -> Finding:
     worst = max(lanes, key=lambda k: rise[fret, k])
     size, p = float(rise[fret, worst]), float(sure[fret, worst])
@@ -171,14 +197,16 @@ def _proud_finding(
     if lanes in ([0], [2]) and size - max(rise[fret, 1], 0.0) >= END_UP_MM:
         end = "low" if lanes == [0] else "high"
         text = f"{format_length(size, unit)}. Look for light under it: press it home before any filing. {sure_words(p)}"
-        return Finding("end-up", n, LANES[worst], size, p, text, f"Fret {n} is up at its {end} end", lanes=named)
+        return Finding(
+            "end-up", n, LANES[worst], size, p, text, f"Fret {n} is up at its {end} end", lanes=named
+        )
     place = "all across" if len(lanes) == 3 else " and ".join(LANE_WORDS[lane] for lane in named)
     text = f"Over both its neighbours, {place}. {sure_words(p)}"
     head = f"Fret {n} stands proud by {format_length(size, unit)}"
     return Finding("proud", n, LANES[worst], size, p, text, head, lanes=named)
 
 
-def _rocking_finding(fret: int, lanes: list[int], rise: np.ndarray, sure: np.ndarray) -> Finding:
+def _rocking_finding(fret: int, lanes: list[int], rise: Array, sure: Array) -> Finding:
     worst = max(lanes, key=lambda k: rise[fret, k])
     p = float(sure[fret, worst])
     named = tuple(LANES[k] for k in lanes)
@@ -220,4 +248,14 @@ def _thin(neck_map: HeightMap, unit: Unit) -> list[Finding]:
     p = float(ndtr((least - mm) / sd))
     few = int(np.sum(thinnest < least))
     text = f"{few} {'fret is' if few == 1 else 'frets are'} below the {format_length(least, unit)} you keep. {sure_words(p)}"
-    return [Finding("thin-crown", fret + 1, LANES[lane], mm, p, text, f"Fret {fret + 1} has {format_length(mm, unit)} of crown left")]
+    return [
+        Finding(
+            "thin-crown",
+            fret + 1,
+            LANES[lane],
+            mm,
+            p,
+            text,
+            f"Fret {fret + 1} has {format_length(mm, unit)} of crown left",
+        )
+    ]

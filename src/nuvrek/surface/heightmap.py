@@ -16,7 +16,15 @@ from nuvrek.readings.journal import Present
 from nuvrek.readings.kinds import CrownHeight, Rock, State, Strings
 from nuvrek.surface.evidence import chord_gap, gather, lanes_spoken_of
 from nuvrek.surface.solve import Solution, solve
-from nuvrek.surface.unknowns import PULL_MM, PULL_SPREAD_MM, Row, Unknowns, unknowns_of
+from nuvrek.surface.unknowns import (
+    PULL_MM,
+    PULL_SPREAD_MM,
+    ROD_PER_TURN_MM,
+    ROD_SPREAD_MM,
+    Row,
+    Unknowns,
+    unknowns_of,
+)
 
 Array = NDArray[np.float64]
 
@@ -59,6 +67,8 @@ class HeightMap:
     relief: tuple[Relief, ...]
     pull_mm: float
     pull_doubt_mm: float
+    rod_mm_per_turn: float
+    rod_doubt_mm_per_turn: float
     known: tuple[bool, bool, bool]
     crown_measured: bool
     rocks_unmeasured: frozenset[tuple[int, Lane]]
@@ -87,7 +97,7 @@ class _Reader:
         return np.array([row for row, _ in made]), np.array([c for _, c in made])
 
     def mean(self, rows: Array, constant: Array) -> Array:
-        return (rows @ self.solution.z + constant).reshape(-1, 3)
+        return np.asarray(rows @ self.solution.z + constant).reshape(-1, 3)
 
     def doubt(self, rows: Array) -> Array:
         variance = np.sum((rows @ self.solution.covariance) * rows, axis=1)
@@ -136,9 +146,7 @@ def map_neck(present: Present, start: Array | None = None) -> HeightMap:
     crown_rows, crown_constant = reader.rows(
         lambda f, lane: unknowns.crown_height(f, lane, reader.surface(f, lane))
     )
-    off_rows, off_constant = reader.rows(
-        lambda f, lane: unknowns.deviation(f, lane, reader.surface(f, lane))
-    )
+    off_rows, off_constant = reader.rows(lambda f, lane: unknowns.deviation(f, lane, reader.surface(f, lane)))
     pull = solution.covariance[unknowns.pull, unknowns.pull]
     return HeightMap(
         neck=unknowns.neck,
@@ -157,6 +165,10 @@ def map_neck(present: Present, start: Array | None = None) -> HeightMap:
         relief=_reliefs(reader, state),
         pull_mm=PULL_MM + PULL_SPREAD_MM * float(solution.z[unknowns.pull]),
         pull_doubt_mm=NINE_IN_TEN * PULL_SPREAD_MM * float(np.sqrt(pull)),
+        rod_mm_per_turn=ROD_PER_TURN_MM + ROD_SPREAD_MM * float(solution.z[unknowns.rod]),
+        rod_doubt_mm_per_turn=NINE_IN_TEN
+        * ROD_SPREAD_MM
+        * float(np.sqrt(solution.covariance[unknowns.rod, unknowns.rod])),
         known=("bass" in spoken, "middle" in spoken, "treble" in spoken),
         crown_measured=any(isinstance(one.reading, CrownHeight) for one in present.taken),
         rocks_unmeasured=_rocks_unmeasured(present),

@@ -48,7 +48,7 @@ def bend_shape(neck: NeckDescription) -> Row:
     x = fret_places_mm(neck.scale_mm, neck.frets)
     start, joint = x[1], x[neck.joint_fret]
     s = (x - start) / (joint - start)
-    return np.where(s > 1.0, -4.0 * (s - 1.0), 4.0 * s * (1.0 - s))
+    return np.asarray(np.where(s > 1.0, -4.0 * (s - 1.0), 4.0 * s * (1.0 - s)))
 
 
 @lru_cache(maxsize=32)
@@ -144,14 +144,10 @@ def unknowns_of(present: Present) -> Unknowns:
             crown[fret, lane, :, at + 1 + lane] = CROWN_LANE_MM
     for work in present.work:
         _lay_work(crown, constant, work, first_crown, per_fret)
-    return Unknowns(
-        neck, size, board, twist, crown, constant, wire, pull, pull_twist, rod, posture, bend
-    )
+    return Unknowns(neck, size, board, twist, crown, constant, wire, pull, pull_twist, rod, posture, bend)
 
 
-def _lay_work(
-    crown: Row, constant: NDArray[np.float64], work: Work, first_crown: int, per_fret: int
-) -> None:
+def _lay_work(crown: Row, constant: NDArray[np.float64], work: Work, first_crown: int, per_fret: int) -> None:
     """A filed or seated top is the old top moved by about what was meant."""
     off = {} if isinstance(work.entry, Seated) else {(f, lane): mm for f, lane, mm in work.entry.off}
     for (fret, lane), surface in work.made.items():

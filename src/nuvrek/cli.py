@@ -1,0 +1,218 @@
+"""The command line: the same core without a window.
+
+Exit status 0 when fine, 2 on bad input with one line per fault.
+"""
+
+from __future__ import annotations
+
+import argparse
+import json
+import sys
+from collections.abc import Sequence
+from datetime import datetime
+from pathlib import Path
+from typing import TYPE_CHECKING, Any
+
+from nuvrek import __version__
+from nuvrek.exchange import jobfile
+from nuvrek.exchange.jobfile import Job, JobFaults
+from nuvrek.logbook.places import logbook_path
+from nuvrek.logbook.store import Logbook, LogbookError
+
+if TYPE_CHECKING:
+    from nuvrek.surface.findings import Finding
+    from nuvrek.surface.heightmap import HeightMap
+
+BAD_INPUT = 2
+
+
+class _Parser(argparse.ArgumentParser):
+    def error(self, message: str) -> Any:
+        print(f"nuvrek: {message}", file=sys.stderr)
+        raise SystemExit(BAD_INPUT)
+
+
+def main(arguments: Sequence[str]) -> int:
+    """Run one command; returns the exit status."""
+    options = _parser().parse_args(arguments)
+    try:
+        return int(options.run(options) or 0)
+    except JobFaults as error:
+        return _complain(error.faults)
+    except LogbookError as error:
+        return _complain([str(error)])
+    except OSError as error:
+        return _complain([f"{error.filename}: {(error.strerror or 'failed').lower()}."])
+
+
+def _complain(lines: Sequence[str]) -> int:
+    for line in lines:
+        print(f"nuvrek: {line}", file=sys.stderr)
+    return BAD_INPUT
+
+
+def _parser() -> _Parser:
+    parser = _Parser(prog="nuvrek", description="Fretwork: from readings to a work plan, without a window.")
+    parser.add_argument("--version", action="version", version=f"nuvrek {__version__}")
+    commands = parser.add_subparsers(title="commands", required=True, parser_class=_Parser)
+
+    def command(name: str, run: Any, help_text: str, *, job: bool = False) -> argparse.ArgumentParser:
+        sub = commands.add_parser(name, help=help_text, description=help_text)
+        sub.set_defaults(run=run)
+        if job:
+            sub.add_argument("job", type=Path, metavar="JOB", help="a job file")
+            sub.add_argument("--json", action="store_true", help="print JSON instead of sentences")
+        return sub
+
+    command("map", _map, "the height map and findings of a job", job=True)
+    command("plan", _plan, "the ways forward and the advice for a job", job=True)
+    command("check", _check, "whether a job file is sound", job=True)
+    command("schema", _schema, "the JSON Schema of a job file")
+    simulate = command("simulate", _simulate, "write a job measured on a made-up neck")
+    simulate.add_argument("--seed", type=_seed, required=True)
+    simulate.add_argument("--frets", type=_whole("frets", 10, 36), default=22)
+    simulate.add_argument("--scale-mm", type=_scale, default=648.0)
+    simulate.add_argument("-o", dest="out", type=Path, required=True, metavar="JOB")
+    simulate.add_argument("--truth", type=Path, metavar="FILE", help="write the neck's true heights too")
+    for name, run, text in (
+        ("export", _export, "write a neck of the logbook as a job file"),
+        ("import", _import, "put a job file's neck into the logbook"),
+    ):
+        sub = command(name, run, text)
+        if name == "export":
+            sub.add_argument(
+                "neck", type=_whole("neck", 1, 10**9), metavar="NECK", help="its number on the shelf"
+            )
+            sub.add_argument("out", type=Path, metavar="JOB")
+        else:
+            sub.add_argument("job", type=Path, metavar="JOB")
+        sub.add_argument("--logbook", type=Path, default=None, help="another logbook file than your own")
+    return parser
+
+
+def _whole(name: str, low: int, high: int) -> Any:
+    def read(text: str) -> int:
+        if not text.isascii() or not text.isdigit() or not low <= int(text[:12]) <= high:
+            raise argparse.ArgumentTypeError(f"{name} should be a whole number from {low} to {high}")
+        return int(text)
+
+    return read
+
+
+def _seed(text: str) -> int:
+    return int(_whole("seed", 0, 2**32 - 1)(text))
+
+
+def _scale(text: str) -> float:
+    try:
+        value = float(text)
+    except ValueError:
+        value = float("nan")
+    if not 200.0 <= value <= 1400.0:
+        raise argparse.ArgumentTypeError("scale length should be 200 to 1400 mm")
+    return value
+
+
+# --- what the commands do -------------------------------------------------
+
+
+def _mapped(job: Job) -> tuple[HeightMap, tuple[Finding, ...]]:
+    from nuvrek.readings.journal import fold
+    from nuvrek.surface.findings import find
+    from nuvrek.surface.heightmap import map_neck
+
+    neck_map = map_neck(fold(job.neck, job.journal))
+    return neck_map, find(neck_map)
+
+
+def _print_json(value: object) -> None:
+    print(json.dumps(value, ensure_ascii=False, allow_nan=False))
+
+
+def _map(options: argparse.Namespace) -> int:
+    from nuvrek.exchange.answers import map_answer
+
+    neck_map, findings = _mapped(jobfile.read(options.job))
+    if options.json:
+        _print_json(map_answer(neck_map, findings))
+        return 0
+    for relief in neck_map.relief:
+        strings = "at pitch" if relief.strings == "pitch" else "slack"
+        print(f"relief {strings}, {relief.lane}: {relief.mm:.2f} mm, give or take {relief.doubt_mm:.2f}")
+    for finding in findings:
+        print(f"- {finding.headline}. {finding.text}")
+    if not findings:
+        print("Nothing found by these readings.")
+    return 0
+
+
+def _plan(options: argparse.Namespace) -> int:
+    from nuvrek.exchange.answers import plan_answer
+    from nuvrek.planning.ways import make_plan
+
+    plan = make_plan(*_mapped(jobfile.read(options.job)))
+    if options.json:
+        _print_json(plan_answer(plan))
+        return 0
+    print(f"Advised: {plan.way(plan.advice).title}")
+    for reason in plan.reasons:
+        print(f"  {reason}")
+    for way in plan.ways:
+        state = f"{way.metal_mm:.2f} mm off in all" if way.possible else "not now: " + " ".join(way.why_not)
+        print(f"- {way.title}: {way.gist} ({state})")
+    for number, step in enumerate(plan.way(plan.advice).steps, 1):
+        print(f"{number}. {step.title}. {step.text}")
+        for caution in step.cautions:
+            print(f"   ! {caution}")
+    return 0
+
+
+def _check(options: argparse.Namespace) -> int:
+    job = jobfile.read(options.job)
+    if options.json:
+        _print_json({"fine": True, "entries": len(job.journal)})
+    else:
+        print(f"{options.job.name}: fine, {len(job.journal)} entries.")
+    return 0
+
+
+def _schema(_options: argparse.Namespace) -> int:
+    print(json.dumps(jobfile.schema(), indent=2))
+    return 0
+
+
+def _simulate(options: argparse.Namespace) -> int:
+    from nuvrek.simulator.kinds import simulated_job
+
+    entries, truth, document = simulated_job(options.seed, options.frets, options.scale_mm)
+    options.out.write_bytes(jobfile.dump(Job(neck=truth.neck, journal=tuple(entries))))
+    if options.truth is not None:
+        options.truth.write_text(json.dumps(document, indent=1) + "\n", encoding="utf-8")
+    return 0
+
+
+def _open(options: argparse.Namespace) -> Logbook:
+    return Logbook(options.logbook or logbook_path())
+
+
+def _export(options: argparse.Namespace) -> int:
+    book = _open(options)
+    try:
+        row = next((row for row in book.necks() if row.id == options.neck), None)
+        if row is None:
+            return _complain([f"There is no neck {options.neck} on the shelf."])
+        options.out.write_bytes(jobfile.dump(Job(neck=row.neck, journal=tuple(book.entries(row.id)))))
+        return 0
+    finally:
+        book.close()
+
+
+def _import(options: argparse.Namespace) -> int:
+    job = jobfile.read(options.job)
+    book = _open(options)
+    try:
+        number = book.start(job.neck, datetime.now().isoformat(timespec="seconds"), job.journal)
+    finally:
+        book.close()
+    print(f"{job.neck.title} is neck {number} on the shelf.")
+    return 0

@@ -1,0 +1,96 @@
+"""What the command line prints of a map and a plan: plain values, lengths in mm, unit in the key."""
+
+from __future__ import annotations
+
+import math
+from typing import Any
+
+from nuvrek.neck.description import LANES
+from nuvrek.planning.levelling import WORTH_FILING_MM
+from nuvrek.planning.steps import Step
+from nuvrek.planning.ways import Plan, Way
+from nuvrek.surface.findings import Finding
+from nuvrek.surface.heightmap import HeightMap
+
+
+def _mm(value: float) -> float | None:
+    return round(float(value), 4) if math.isfinite(value) else None
+
+
+def map_answer(neck_map: HeightMap, findings: tuple[Finding, ...]) -> dict[str, Any]:
+    """The answer of ``nuvrek map --json``; see docs/job-file.md for its keys."""
+    return {
+        "tops": [
+            {
+                "fret": fret + 1,
+                "lane": lane,
+                "top_mm": _mm(neck_map.tops_mm[fret, k]),
+                "doubt_mm": _mm(neck_map.tops_doubt_mm[fret, k]),
+                "crown_mm": _mm(neck_map.crown_mm[fret, k]),
+                "measured": neck_map.known[k],
+            }
+            for fret in range(neck_map.neck.frets)
+            for k, lane in enumerate(LANES)
+        ],
+        "relief": [
+            {"lane": r.lane, "state": r.strings, "mm": _mm(r.mm), "doubt_mm": _mm(r.doubt_mm)}
+            for r in neck_map.relief
+        ],
+        "findings": [finding_answer(f) for f in findings],
+    }
+
+
+def finding_answer(finding: Finding) -> dict[str, Any]:
+    """One finding; ``fret`` and ``lane`` are None where they don't apply."""
+    return {
+        "kind": finding.kind,
+        "fret": finding.fret,
+        "lane": finding.lane,
+        "mm": _mm(finding.mm),
+        "sure": round(finding.sure, 3),
+        "text": f"{finding.headline}. {finding.text}",
+        "verdict": finding.verdict,
+    }
+
+
+def plan_answer(plan: Plan) -> dict[str, Any]:
+    """The answer of ``nuvrek plan --json``; see docs/job-file.md for its keys."""
+    return {
+        "advice": plan.advice,
+        "reasons": list(plan.reasons),
+        "ways": [_way_answer(way) for way in plan.ways],
+    }
+
+
+def _way_answer(way: Way) -> dict[str, Any]:
+    places = [(fret, k) for fret in range(len(way.off_mm)) for k in range(3)]
+    return {
+        "kind": way.kind,
+        "title": way.title,
+        "gist": way.gist,
+        "possible": way.possible,
+        "why_not": list(way.why_not),
+        "metal_off_mm": [
+            {"fret": fret + 1, "lane": LANES[k], "mm": _mm(way.off_mm[fret, k])}
+            for fret, k in places
+            if way.off_mm[fret, k] > WORTH_FILING_MM
+        ],
+        "metal_left_mm": [
+            {"fret": fret + 1, "lane": LANES[k], "mm": _mm(way.left_mm[fret, k])} for fret, k in places
+        ],
+        "metal_total_mm": _mm(way.metal_mm),
+        "relief_after_mm": None if way.promise.relief_mm is None else _mm(way.promise.relief_mm),
+        "minutes": way.minutes,
+        "steps": [_step_answer(step) for step in way.steps],
+    }
+
+
+def _step_answer(step: Step) -> dict[str, Any]:
+    return {
+        "key": step.key,
+        "title": step.title,
+        "text": step.text,
+        "frets": list(step.frets),
+        "minutes": step.minutes,
+        "cautions": list(step.cautions),
+    }

@@ -1,0 +1,152 @@
+"""Job files: one neck and its journal as JSON. A file from elsewhere is not trusted."""
+
+from __future__ import annotations
+
+import json
+from pathlib import Path
+from typing import Annotated, Any
+
+import msgspec
+from msgspec import Meta, Struct
+
+from nuvrek.neck.description import NeckDescription, description_faults
+from nuvrek.readings.check import entry_faults
+from nuvrek.readings.kinds import AnyEntry, Describe
+
+FORMAT = "nuvrek-job"
+VERSION = 1
+LARGEST_BYTES = 32 * 1024 * 1024
+MOST_ENTRIES = 200_000
+_MOST_FAULTS = 20
+
+
+class JobFaults(ValueError):
+    """A job file that can't be taken. ``faults`` has one sentence for each fault."""
+
+    def __init__(self, faults: list[str]) -> None:
+        super().__init__("\n".join(faults))
+        self.faults = faults
+
+
+class Job(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
+    """The content of a job file: the neck as first described and its journal, oldest entry first."""
+
+    format: Annotated[str, Meta(pattern="^nuvrek-job$")] = FORMAT
+    version: Annotated[int, Meta(ge=1, le=VERSION)] = VERSION
+    neck: NeckDescription
+    journal: Annotated[tuple[AnyEntry, ...], Meta(max_length=MOST_ENTRIES)] = ()
+
+
+class _Outline(Struct):
+    """First pass over a file: the parts stay raw so that each gets its own fault line."""
+
+    format: Any = None
+    version: Any = None
+    neck: msgspec.Raw = msgspec.Raw()
+    journal: list[msgspec.Raw] = []
+
+
+def schema() -> dict[str, Any]:
+    """The JSON Schema of a job file."""
+    return msgspec.json.schema(Job)
+
+
+def dump(job: Job) -> bytes:
+    """The job as indented UTF-8 JSON, one line per journal entry; defaults are written out."""
+    neck = json.dumps(msgspec.to_builtins(job.neck), ensure_ascii=False, indent=1)
+    entries = ",\n".join("  " + msgspec.json.encode(entry).decode() for entry in job.journal)
+    body = f"[\n{entries}\n ]" if job.journal else "[]"
+    text = f'{{\n "format": "{FORMAT}",\n "version": {VERSION},\n "neck": {neck},\n "journal": {body}\n}}\n'
+    return text.encode()
+
+
+def read(path: Path) -> Job:
+    """Read and check a job file. Raises JobFaults with every fault found."""
+    name = path.name
+    try:
+        if path.stat().st_size > LARGEST_BYTES:
+            raise JobFaults([f"{name}: the file is over {LARGEST_BYTES // 2**20} MB, too large for a job."])
+        raw = path.read_bytes()
+    except OSError as error:
+        raise JobFaults(
+            [f"{name}: can't be read ({(error.strerror or 'no reason given').lower()})."]
+        ) from error
+    try:
+        return parse(raw)
+    except JobFaults as error:
+        raise JobFaults([f"{name}: {fault}" for fault in error.faults]) from None
+
+
+def parse(raw: bytes) -> Job:
+    """Check the bytes of a job file. Raises JobFaults with every fault found."""
+    outline = _outline(raw)
+    if outline.format != FORMAT:
+        raise JobFaults([f'not a Nuvrek job: "format" should be "{FORMAT}".'])
+    if not isinstance(outline.version, int) or isinstance(outline.version, bool) or outline.version < 1:
+        raise JobFaults([f'"version" should be {VERSION}.'])
+    if outline.version > VERSION:
+        raise JobFaults(
+            [f"written by a newer Nuvrek (version {outline.version}); this one reads up to {VERSION}."]
+        )
+    if not bytes(outline.neck):
+        raise JobFaults(['"neck" is missing: scale_mm, frets and joint_fret are needed.'])
+    if len(outline.journal) > MOST_ENTRIES:
+        raise JobFaults([f"more than {MOST_ENTRIES} journal entries."])
+    neck = _neck(outline.neck)
+    return Job(neck=neck, journal=_journal(neck, outline.journal))
+
+
+def _outline(raw: bytes) -> _Outline:
+    if not raw.strip():
+        raise JobFaults(["the file is empty."])
+    try:
+        return msgspec.json.decode(raw, type=_Outline)
+    except RecursionError:
+        raise JobFaults(["nested too deeply to be a job."]) from None
+    except msgspec.ValidationError as error:
+        raise JobFaults([_plain(str(error))]) from None
+    except (msgspec.DecodeError, UnicodeDecodeError) as error:
+        raise JobFaults([f"not whole, or not JSON ({error})."]) from None
+
+
+def _neck(raw: msgspec.Raw) -> NeckDescription:
+    try:
+        neck = msgspec.json.decode(raw, type=NeckDescription)
+    except RecursionError:
+        raise JobFaults(["neck: nested too deeply."]) from None
+    except msgspec.MsgspecError as error:
+        raise JobFaults([f"neck: {_plain(str(error))}"]) from None
+    faults = description_faults(neck)
+    if faults:
+        raise JobFaults([f"neck: {fault}" for fault in faults])
+    return neck
+
+
+def _journal(neck: NeckDescription, raws: list[msgspec.Raw]) -> tuple[AnyEntry, ...]:
+    entries: list[AnyEntry] = []
+    faults: list[str] = []
+    decoder = msgspec.json.Decoder(AnyEntry)
+    for number, raw in enumerate(raws, 1):
+        try:
+            entry = decoder.decode(raw)
+        except RecursionError:
+            faults.append(f"entry {number}: nested too deeply.")
+        except msgspec.MsgspecError as error:
+            faults.append(f"entry {number}: {_plain(str(error))}")
+        else:
+            if isinstance(entry, Describe):
+                neck = entry.neck
+            entries.append(entry)
+            faults.extend(f"entry {number}: {fault}" for fault in entry_faults(entry, neck, number))
+        if len(faults) >= _MOST_FAULTS:
+            faults.append("further faults are not listed.")
+            break
+    if faults:
+        raise JobFaults(faults)
+    return tuple(entries)
+
+
+def _plain(message: str) -> str:
+    """A decoder's message as a sentence a person can act on."""
+    text = message.replace("Object ", "").replace(" - at `$.", ", at `").replace("`$", "`")
+    return text if text.endswith(".") else text + "."

@@ -1,0 +1,20 @@
+"""The entry point: the window without arguments, the command line with them."""
+
+from __future__ import annotations
+
+import sys
+
+
+def main() -> int:
+    """Run Nuvrek; returns the exit status."""
+    if len(sys.argv) > 1 and sys.argv[1] not in ("--demo",):
+        from nuvrek.cli import main as run
+
+        return run(sys.argv[1:])
+    from nuvrek.desktop.app import main as show
+
+    return show(sys.argv[1:])
+
+
+if __name__ == "__main__":
+    sys.exit(main())
