@@ -112,6 +112,10 @@ class Keypad:
         at = resume_at(self.round.stations, self.session.present) if self.started else 0
         self._go(at)
 
+    def fresh_stations(self) -> tuple[Station, ...]:
+        """The stations this round would have for the neck as now described."""
+        return round_of(self.round.name, self.session.present.neck).stations
+
     def start_afresh(self) -> None:
         """Begin the round again; earlier readings stay."""
         if self._write(RoundStart(name=self.round.name)):

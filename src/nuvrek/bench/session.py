@@ -9,7 +9,7 @@ import msgspec
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.journal import READINGS, Present, advance, fold, last_undoable, live_numbers
-from nuvrek.readings.kinds import AnyEntry, Strike
+from nuvrek.readings.kinds import AnyEntry, AnyReading, Strike
 
 
 class Session:
@@ -49,7 +49,7 @@ class Session:
         self.strike(number)
         return struck
 
-    def recent(self, count: int) -> list[tuple[int, AnyEntry]]:
-        """The last live readings and rod moves with their numbers, newest first."""
+    def recent(self, count: int) -> list[tuple[int, AnyReading]]:
+        """The last live readings with their numbers, newest first."""
         kept = [(n, self.entries[n - 1]) for n in live_numbers(self.entries)]
         return [(n, e) for n, e in reversed(kept) if isinstance(e, READINGS)][:count]

@@ -5,7 +5,7 @@ from __future__ import annotations
 import contextlib
 import os
 from pathlib import Path
-from typing import Annotated, Literal
+from typing import Annotated
 
 import msgspec
 from msgspec import Meta, Struct
@@ -18,11 +18,23 @@ TEXT_STEPS = (100, 125, 150, 175)
 class Settings(Struct, frozen=True, kw_only=True):
     """All settings; a file that holds something else is set aside in favour of these defaults."""
 
-    gap_unit: Unit = Unit.MM
-    height_unit: Unit = Unit.MM
+    inch: bool = False
     dark: bool = False
     text_percent: Annotated[int, Meta(ge=75, le=250)] = 100
-    window: Literal["normal", "maximised"] = "normal"
+
+    @property
+    def unit(self) -> Unit:
+        """The unit of gaps, tops and crowns."""
+        return Unit.THOU if self.inch else Unit.MM
+
+    @property
+    def height_unit(self) -> Unit:
+        """The unit of string heights."""
+        return Unit.SIXTYFOURTH if self.inch else Unit.MM
+
+    def unit_for(self, kind: str) -> Unit:
+        """The unit of a bare number at a station of ``kind``."""
+        return self.height_unit if kind == "string-height" else self.unit
 
 
 def load(path: Path) -> Settings:

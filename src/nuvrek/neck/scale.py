@@ -1,16 +1,25 @@
-"""Where the frets lie."""
+"""Where the frets lie. NumPy is imported only when an array is asked for: the window opens without it."""
 
 from __future__ import annotations
 
-import numpy as np
-from numpy.typing import NDArray
+from typing import TYPE_CHECKING
+
+if TYPE_CHECKING:
+    import numpy as np
+    from numpy.typing import NDArray
 
 
-def fret_places_mm(scale_mm: float, frets: int) -> NDArray[np.float64]:
-    """Distance of nut (index 0) and each fret from the nut, shape (frets + 1,), in mm.
+def fret_line_mm(scale_mm: float, frets: int) -> list[float]:
+    """Distance of nut (index 0) and each fret from the nut in mm, frets + 1 numbers.
 
     Twelve-tone equal temperament: ``x_n = L (1 - 2^(-n/12))`` (Fletcher and
     Rossing, The Physics of Musical Instruments, guitar chapter).
     """
-    n = np.arange(frets + 1, dtype=np.float64)
-    return scale_mm * (1.0 - np.exp2(-n / 12.0))
+    return [scale_mm * (1.0 - 2.0 ** (-n / 12.0)) for n in range(frets + 1)]
+
+
+def fret_places_mm(scale_mm: float, frets: int) -> NDArray[np.float64]:
+    """``fret_line_mm`` as an array, shape (frets + 1,)."""
+    import numpy as np
+
+    return np.array(fret_line_mm(scale_mm, frets))

@@ -84,7 +84,8 @@ def fall_away(surface: Surface, depth_mm: float) -> Array:
     joint, last = surface.x_mm[surface.joint_fret - 1], surface.x_mm[-1]
     if last <= joint:
         return np.zeros_like(surface.x_mm)
-    return depth_mm * np.clip((surface.x_mm - joint) / (last - joint), 0.0, None)
+    drop: Array = depth_mm * np.clip((surface.x_mm - joint) / (last - joint), 0.0, None)
+    return drop
 
 
 def _target_columns(surface: Surface) -> Array:

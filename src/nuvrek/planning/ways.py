@@ -18,6 +18,7 @@ from nuvrek.planning.levelling import (
 )
 from nuvrek.planning.rod import RodPlan, plan_rod, relief_now, rod_reach_mm
 from nuvrek.planning.steps import Step, steps_of
+from nuvrek.planning.titles import TITLES
 from nuvrek.readings.kinds import Promise, WayKind
 from nuvrek.surface.findings import Finding
 from nuvrek.surface.heightmap import HeightMap, Relief
@@ -26,13 +27,6 @@ from nuvrek.units import Unit, format_length
 
 Array = NDArray[np.float64]
 
-TITLES: dict[WayKind, str] = {
-    "leave": "Leave it",
-    "rod": "Rod only",
-    "seat": "Seat first",
-    "spot-level": "Spot-level",
-    "level": "Level all",
-}
 # Spot work is for a handful: about a quarter of the frets or fewer (common practice, no source).
 FEW_SHARE = 0.25
 # Crown to spare above the least before a bow is dressed into the frets (common practice, no source).

@@ -18,6 +18,8 @@ GapMm = Annotated[float, Meta(ge=-5, le=20)]
 Turns = Annotated[float, Meta(ge=-20, le=20)]
 Side = Literal["bass", "treble"]
 Strings = Literal["pitch", "slack"]
+# (fret, lane, mm taken off)
+Removals = Annotated[tuple[tuple[Fret, Lane, Annotated[float, Meta(ge=0, le=5)]], ...], Meta(max_length=200)]
 Posture = Literal["lying", "played"]
 WayKind = Literal["leave", "rod", "seat", "spot-level", "level"]
 
@@ -131,10 +133,10 @@ class Seated(Entry, frozen=True, kw_only=True, tag="seated"):
 
 
 class Filed(Entry, frozen=True, kw_only=True, tag="filed"):
-    """Metal taken off fret tops: pairs of fret and mm, the same on all lanes unless ``lane`` is set."""
+    """Metal taken off fret tops, as meant by the plan unless the bench knows better."""
 
     way: WayKind
-    off: Annotated[tuple[tuple[Fret, Lane, Annotated[float, Meta(ge=0, le=5)]], ...], Meta(max_length=200)]
+    off: Removals
 
 
 class Promise(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
@@ -148,11 +150,13 @@ class Promise(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
 
 
 class Chosen(Entry, frozen=True, kw_only=True, tag="chosen"):
-    """A way forward was chosen; its promise is kept to be held against the result."""
+    """A way forward was chosen. Its promise is held against the result; ``rod`` says which way the rod goes."""
 
     way: WayKind
     promise: Promise = Promise()
-    steps: Annotated[tuple[Line, ...], Meta(max_length=80)] = ()
+    frets: Annotated[tuple[Fret, ...], Meta(max_length=MAX_FRETS)] = ()
+    off: Removals = ()
+    rod: Line = ""
 
 
 class StepDone(Entry, frozen=True, kw_only=True, tag="step-done"):

@@ -59,13 +59,15 @@ def place_words(entry: AnyEntry) -> str:
 
 
 def value_words(entry: AnyEntry, unit: Unit, height_unit: Unit) -> str:
-    """What an entry says, short. ``unit`` for gaps, ``height_unit`` for crowns and strings."""
+    """What an entry says, short. ``unit`` for gaps and crowns, ``height_unit`` for string heights."""
     match entry:
         case StringGap() | Rock():
             return amount_words(entry, unit)
         case OthersStill():
             return "still"
-        case CrownHeight() | StringHeight():
+        case CrownHeight():
+            return format_length(entry.height_mm, unit)
+        case StringHeight():
             return format_length(entry.height_mm, height_unit)
         case RodMove():
             return turns_words(entry.turns)

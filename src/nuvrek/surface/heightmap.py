@@ -28,6 +28,8 @@ from nuvrek.surface.unknowns import (
 
 Array = NDArray[np.float64]
 
+_STRINGS: tuple[Strings, Strings] = ("pitch", "slack")
+
 # A doubt is the half-width of the range that holds the truth nine times in ten (normal, two-sided).
 NINE_IN_TEN = 1.6449
 
@@ -46,8 +48,8 @@ class Relief:
 class HeightMap:
     """The estimated neck. Arrays of shape (frets, 3) run over frets 1.. and lanes bass, middle, treble.
 
-    ``tops_mm`` and ``wood_mm`` count from the line through fret 1 and the
-    joint fret on each lane, in ``state``; ``deviation_mm`` is how far each crown
+    ``tops_mm`` (in ``state``) and ``wood`` (heights and doubts, at pitch and slack) count
+    from the line through fret 1 and the joint fret on each lane; ``deviation_mm`` is how far each crown
     stands off the smooth neck under it; doubts hold nine times in ten.
     """
 
@@ -57,8 +59,7 @@ class HeightMap:
     tops_mm: Array
     tops_doubt_mm: Array
     tops_slack_mm: Array
-    wood_mm: Array
-    wood_doubt_mm: Array
+    wood: dict[Strings, tuple[Array, Array]]
     crown_mm: Array
     crown_doubt_mm: Array
     deviation_mm: Array
@@ -101,7 +102,8 @@ class _Reader:
 
     def doubt(self, rows: Array) -> Array:
         variance = np.sum((rows @ self.solution.covariance) * rows, axis=1)
-        return NINE_IN_TEN * np.sqrt(np.maximum(variance, 0.0)).reshape(-1, 3)
+        doubt: Array = NINE_IN_TEN * np.sqrt(np.maximum(variance, 0.0)).reshape(-1, 3)
+        return doubt
 
     def above_line(self, rows: Array, constant: Array) -> tuple[Array, Array]:
         """Heights counted from each lane's line through fret 1 and the joint fret."""
@@ -142,7 +144,6 @@ def map_neck(present: Present, start: Array | None = None) -> HeightMap:
     slack_rows, slack_constant = reader.above_line(
         *reader.rows(lambda f, lane: unknowns.top(f, lane, reader.surface(f, lane), slack))
     )
-    wood_rows, wood_constant = reader.above_line(*reader.rows(lambda f, lane: unknowns.wood(f, lane, state)))
     crown_rows, crown_constant = reader.rows(
         lambda f, lane: unknowns.crown_height(f, lane, reader.surface(f, lane))
     )
@@ -155,8 +156,7 @@ def map_neck(present: Present, start: Array | None = None) -> HeightMap:
         tops_mm=reader.mean(top_rows, top_constant),
         tops_doubt_mm=reader.doubt(top_rows),
         tops_slack_mm=reader.mean(slack_rows, slack_constant),
-        wood_mm=reader.mean(wood_rows, wood_constant),
-        wood_doubt_mm=reader.doubt(wood_rows),
+        wood={strings: _wood(reader, strings) for strings in _STRINGS},
         crown_mm=reader.mean(crown_rows, crown_constant),
         crown_doubt_mm=reader.doubt(crown_rows),
         deviation_mm=reader.mean(off_rows, off_constant),
@@ -174,6 +174,13 @@ def map_neck(present: Present, start: Array | None = None) -> HeightMap:
         rocks_unmeasured=_rocks_unmeasured(present),
         solution=solution,
     )
+
+
+def _wood(reader: _Reader, strings: Strings) -> tuple[Array, Array]:
+    """Heights and doubts of the board's face with the strings at pitch or slack, (frets, 3) each."""
+    there = msgspec.structs.replace(reader.present.state, strings=strings)
+    rows, constant = reader.above_line(*reader.rows(lambda f, lane: reader.unknowns.wood(f, lane, there)))
+    return reader.mean(rows, constant), reader.doubt(rows)
 
 
 def _rocks_unmeasured(present: Present) -> frozenset[tuple[int, Lane]]:
@@ -196,8 +203,7 @@ def _reliefs(reader: _Reader, state: State) -> tuple[Relief, ...]:
     x = fret_places_mm(neck.scale_mm, neck.frets)
     gap = chord_gap(x, 1, neck.joint_fret, middle_fret(neck))
     found = []
-    strings_kinds: tuple[Strings, Strings] = ("pitch", "slack")
-    for strings in strings_kinds:
+    for strings in _STRINGS:
         there = msgspec.structs.replace(state, strings=strings)
         for lane in LANES:
             parts = [(w, *reader.unknowns.wood(fret, lane, there)) for fret, w in gap]

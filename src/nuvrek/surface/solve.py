@@ -3,7 +3,8 @@
 Minimises ``|z|^2 / 2 - sum log p_i(z)``, which is convex: a plain number
 contributes a normal density, a bracket ``Phi((hi-mu)/s) - Phi((lo-mu)/s)``, a
 one-sided reading one ``Phi``. Damped Newton with Cholesky; the doubt is the
-inverse of the Hessian at the optimum (Laplace).
+inverse of the Hessian at the optimum (Laplace), with brackets counted at least as
+an even spread between their leaves.
 """
 
 from __future__ import annotations
@@ -79,6 +80,17 @@ def _density_over(t: Array, log_p: Array) -> Array:
         return np.where(np.isfinite(t), np.exp(-0.5 * t * t - _LOG_ROOT_2PI - log_p), 0.0)
 
 
+def _bracket_precision(evidence: Evidence) -> Array:
+    """Least precision (1/mm^2) of each row: that of an even spread between its two bounds.
+
+    A wide bracket is flat on top, where the curvature says nothing of how much it tells. A
+    rectangular distribution of half-width a has the variance a^2 / 3 (JCGM 100:2008, 4.3.7).
+    One-sided rows have no such floor.
+    """
+    half = 0.5 * (evidence.hi - evidence.lo)
+    return np.asarray(1.0 / (half**2 / 3.0 + evidence.sigma**2))
+
+
 def _objective(evidence: Evidence, z: Array) -> tuple[float, _Terms]:
     mu = evidence.rows @ z + evidence.constant
     terms = log_likelihood(mu, evidence.lo, evidence.hi, evidence.sigma)
@@ -109,6 +121,8 @@ def solve(evidence: Evidence, start: Array | None = None) -> Solution:
             break
         z, value, terms = trial, trial_value, trial_terms
         steps += 1
-    factor = np.linalg.cholesky(hessian)
+    precision = np.maximum(terms.curvature, _bracket_precision(evidence))
+    doubt_hessian = np.eye(size) + evidence.rows.T @ (precision[:, None] * evidence.rows)
+    factor = np.linalg.cholesky(doubt_hessian)
     inverse = np.linalg.solve(factor, np.eye(size))
     return Solution(z, inverse.T @ inverse, value, steps)

@@ -1,0 +1,222 @@
+"""Makes the five demo jobs from fixed seeds. Run: ./run python scripts/make_demo.py"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from pathlib import Path
+
+import msgspec
+
+from nuvrek.exchange.jobfile import Job, dump
+from nuvrek.neck.description import LANES, NeckDescription
+from nuvrek.planning.ways import make_plan
+from nuvrek.readings.journal import fold
+from nuvrek.readings.kinds import AnyEntry, Chosen, Filed, RodMove, State, StateChange, StepDone
+from nuvrek.readings.rounds import closing_round
+from nuvrek.simulator.measuring import Bench, default_rng, measure_basic_round
+from nuvrek.simulator.truth import Condition, Truth, make_truth
+from nuvrek.surface.findings import find
+from nuvrek.surface.heightmap import map_neck
+
+FOLDER = Path(__file__).resolve().parents[1] / "src/nuvrek/demo"
+
+
+@dataclass(frozen=True)
+class Made:
+    name: str
+    seed: int
+    neck: NeckDescription
+    condition: Condition
+
+
+OWNER = "Harbour Library, lending shelf"
+NECKS = (
+    Made(
+        "1-tenor-guitar",
+        41,
+        NeckDescription(
+            title="tenor guitar, shelf 12",
+            owner=OWNER,
+            scale_mm=584,
+            frets=19,
+            joint_fret=14,
+            strings=4,
+            tuning="C G D A",
+            nut_width_mm=32,
+            end_width_mm=41,
+            radius_mm=304.8,
+            rod="two-way",
+            wire_height_mm=1.15,
+            relief_target_mm=0.13,
+            complaint="A reader says it buzzes when she plays past the third fret.",
+        ),
+        Condition(proud=2, low=0, slack_dip_mm=0.05, pull_mm=0.10),
+    ),
+    Made(
+        "2-baritone-guitar",
+        58,
+        NeckDescription(
+            title="baritone guitar, shelf 3",
+            owner=OWNER,
+            scale_mm=686,
+            frets=22,
+            joint_fret=16,
+            strings=6,
+            tuning="B E A D F# B",
+            nut_width_mm=44,
+            end_width_mm=57,
+            radius_mm=406.4,
+            rod="twin",
+            wire_height_mm=1.25,
+            relief_target_mm=0.18,
+            complaint="Strings feel high in the middle of the neck since the spring.",
+        ),
+        Condition(proud=0, low=0, slack_dip_mm=0.24, pull_mm=0.20),
+    ),
+    Made(
+        "3-long-bass",
+        73,
+        NeckDescription(
+            title="long-scale bass, shelf 7",
+            owner=OWNER,
+            scale_mm=864,
+            frets=20,
+            joint_fret=16,
+            strings=4,
+            tuning="E A D G",
+            nut_width_mm=42,
+            end_width_mm=62,
+            radius_mm=254,
+            rod="one-way",
+            wire_height_mm=1.3,
+            relief_target_mm=0.28,
+            left_handed=True,
+            complaint="Uneven all over: some notes choke, some ring. Lent out for nine years.",
+        ),
+        Condition(proud=6, low=2, slack_dip_mm=0.08, pull_mm=0.22, scatter_mm=0.016),
+    ),
+    Made(
+        "4-octave-mandolin",
+        90,
+        NeckDescription(
+            title="octave mandolin, shelf 9",
+            owner=OWNER,
+            scale_mm=508,
+            frets=19,
+            joint_fret=12,
+            strings=8,
+            tuning="G G D D A A E E",
+            nut_width_mm=34,
+            end_width_mm=45,
+            radius_mm=304.8,
+            rod="unknown",
+            bound=True,
+            wire_height_mm=1.1,
+            relief_target_mm=0.10,
+            complaint="One note on the high side goes dead. The fret end feels loose.",
+        ),
+        Condition(proud=1, low=0, sprung_ends=1, slack_dip_mm=0.02, pull_mm=0.08),
+    ),
+    Made(
+        "5-parlour-guitar",
+        102,
+        NeckDescription(
+            title="small parlour guitar, shelf 1",
+            owner=OWNER,
+            scale_mm=610,
+            frets=18,
+            joint_fret=12,
+            strings=6,
+            tuning="E A D G B E",
+            nut_width_mm=46,
+            end_width_mm=56,
+            rod="none",
+            wire_height_mm=0.95,
+            least_crown_mm=0.7,
+            relief_target_mm=0.15,
+            complaint="An heirloom on loan: keep it as it is if it can be played.",
+        ),
+        Condition(proud=0, low=1, slack_dip_mm=0.03, pull_mm=0.14, wear_mm=0.05),
+    ),
+)
+
+
+def stamped(entries: list[AnyEntry], day: str, hour: int = 10) -> list[AnyEntry]:
+    """Entries with wall-clock times a minute apart."""
+    return [
+        e if e.at else msgspec.structs.replace(e, at=f"{day}T{hour + n // 60:02d}:{n % 60:02d}:00")
+        for n, e in enumerate(entries)
+    ]
+
+
+def choose_and_file(made: Made, truth: Truth, entries: list[AnyEntry]) -> tuple[list[AnyEntry], Truth]:
+    """The tenor's later life: spot-levelled as advised, rod turned, strung up again."""
+    neck_map = map_neck(fold(made.neck, entries))
+    plan = make_plan(neck_map, find(neck_map))
+    way = plan.way("spot-level")
+    off = tuple(
+        (f + 1, LANES[k], round(float(way.off_mm[f, k]), 4))
+        for f in range(made.neck.frets)
+        for k in range(3)
+        if way.off_mm[f, k] > 0.004
+    )
+    crown = truth.crown_mm.copy()
+    for fret, lane, mm in off:
+        crown[fret, LANES.index(lane)] -= mm
+    work: list[AnyEntry] = [
+        Chosen(
+            way="spot-level",
+            promise=way.promise,
+            frets=way.frets,
+            off=off,
+            rod=plan.rod.words if plan.rod else "",
+        ),
+        StateChange(state=State(strings="slack")),
+        StepDone(step="slacken"),
+        StepDone(step="tape"),
+        StepDone(step="mark"),
+        Filed(way="spot-level", off=off),
+        StepDone(step="file"),
+        StepDone(step="crown"),
+        StepDone(step="ends"),
+        StateChange(state=State(strings="pitch")),
+        StepDone(step="string-up"),
+    ]
+    if plan.rod:
+        work += [RodMove(turns=plan.rod.turns, feel="firm"), StepDone(step="rod")]
+    return entries + work, msgspec_free_copy(truth, crown)
+
+
+def msgspec_free_copy(truth: Truth, crown: object) -> Truth:
+    """The same neck with other crowns."""
+    from dataclasses import replace
+
+    return replace(truth, crown_mm=crown)  # type: ignore[arg-type]
+
+
+def build(made: Made) -> Job:
+    """One demo job: measured on its made-up neck, then as far along as the shelf wants it."""
+    rng = default_rng(made.seed)
+    truth = make_truth(made.neck, made.condition, rng)
+    bench = Bench(truth, rng)
+    upto = {"4-octave-mandolin": None, "3-long-bass": None}.get(made.name)
+    entries = measure_basic_round(bench, upto=upto)
+    if made.name == "1-tenor-guitar":
+        entries, filed = choose_and_file(made, truth, entries)
+        after = Bench(filed, rng)
+        turns = sum(e.turns for e in entries if isinstance(e, RodMove))
+        state = State(strings="slack", rod_turns=turns)
+        for station in closing_round(made.neck)[:3]:
+            entries.extend(after.take(station, state))
+    if made.name == "5-parlour-guitar":
+        entries = measure_basic_round(Bench(truth, rng), upto=7)
+    return Job(neck=made.neck, journal=tuple(stamped(entries, "2026-03-03")))
+
+
+def main() -> None:
+    for made in NECKS:
+        (FOLDER / f"{made.name}.json").write_bytes(dump(build(made)))
+
+
+if __name__ == "__main__":
+    main()

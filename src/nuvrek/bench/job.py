@@ -1,0 +1,129 @@
+"""The job in hand: the chosen way, its steps, and what ticking each of them writes down."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import TYPE_CHECKING
+
+import msgspec
+
+from nuvrek.bench.session import Session
+from nuvrek.planning.steps import Step, steps_of
+from nuvrek.readings.journal import Present
+from nuvrek.readings.kinds import Chosen, Filed, RodMove, Seated, StateChange, StepDone
+
+if TYPE_CHECKING:
+    from nuvrek.planning.ways import Plan, Way
+
+_WORTH_MM = 0.004
+
+
+def choose(session: Session, plan: Plan, way: Way) -> None:
+    """Write down that ``way`` was chosen, with its promise and the metal it means to take."""
+    from nuvrek.neck.description import LANES
+
+    off = tuple(
+        (fret + 1, LANES[k], round(float(way.off_mm[fret, k]), 4))
+        for fret in range(len(way.off_mm))
+        for k in range(3)
+        if way.off_mm[fret, k] > _WORTH_MM
+    )
+    session.append(
+        Chosen(
+            way=way.kind,
+            promise=way.promise,
+            frets=way.frets,
+            off=off,
+            rod=plan.rod.words if plan.rod else "",
+        )
+    )
+
+
+def steps_in_hand(present: Present) -> tuple[Step, ...]:
+    """The steps of the chosen way, or none."""
+    chosen = present.chosen
+    if chosen is None:
+        return ()
+    rod = chosen.rod or "No turn is needed for the relief."
+    return steps_of(chosen.way, present.neck, chosen.frets, rod, rod_needed=bool(chosen.rod))
+
+
+def next_step(present: Present) -> Step | None:
+    """The first step not ticked yet."""
+    return next((s for s in steps_in_hand(present) if s.key not in present.steps_done), None)
+
+
+def filed_already(present: Present) -> set[int]:
+    """Frets filed since the way was chosen."""
+    return {
+        fret
+        for work in present.work
+        if work.number > present.chosen_number and isinstance(work.entry, Filed)
+        for fret, _, _ in work.entry.off
+    }
+
+
+def log_filed(session: Session, frets: set[int]) -> bool:
+    """Write down that these frets were filed as planned; False when none of them is in the plan or all are done."""
+    chosen = session.present.chosen
+    if chosen is None:
+        return False
+    open_frets = frets - filed_already(session.present)
+    off = tuple(item for item in chosen.off if item[0] in open_frets)
+    if off:
+        session.append(Filed(way=chosen.way, off=off))
+    return bool(off)
+
+
+def log_rod(session: Session, turns: float, feel: str) -> None:
+    """Write down a rod move; ``feel`` is one of the words of RodMove or empty."""
+    session.append(msgspec.convert({"kind": "rod-move", "turns": turns, "feel": feel}, RodMove))
+
+
+def tick(session: Session, step: Step) -> None:
+    """Tick a step, writing down first what doing it means for the neck."""
+    state = session.present.state
+    match step.action:
+        case "slack" | "pitch":
+            session.append(StateChange(state=msgspec.structs.replace(state, strings=step.action)))
+        case "seat":
+            for fret in step.frets:
+                session.append(Seated(fret=fret))
+        case "file":
+            log_filed(session, set(step.frets))
+        case _:
+            pass
+    session.append(StepDone(step=step.key))
+
+
+@dataclass(frozen=True, slots=True)
+class Advance:
+    """How far a neck is through each stage, 0 to 1."""
+
+    described: float
+    measured: float
+    mapped: float
+    chosen: float
+    worked: float
+    proved: float
+
+
+def advance_of(present: Present) -> Advance:
+    """The filling of the stage rail."""
+    from nuvrek.readings.rounds import basic_round, closing_round
+
+    steps = steps_in_hand(present)
+    done = sum(s.key in present.steps_done for s in steps)
+    live = [one.reading.station for one in present.taken]
+    basic = [s for s in basic_round(present.neck) if s.kind != "state"]
+    closing = [s for s in closing_round(present.neck) if s.kind != "state"]
+    measured = sum(s.key in live for s in basic) / len(basic)
+    proved = sum(s.key in live for s in closing) / len(closing)
+    return Advance(
+        1.0,
+        measured,
+        measured,
+        float(present.chosen is not None),
+        done / len(steps) if steps else 0.0,
+        proved,
+    )

@@ -1,0 +1,122 @@
+"""Promise beside result."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import TYPE_CHECKING
+
+from nuvrek.readings.kinds import Filed
+from nuvrek.units import Unit, format_length
+
+if TYPE_CHECKING:
+    from nuvrek.bench.picture import Picture
+
+
+@dataclass(frozen=True, slots=True)
+class Row:
+    """One line of the comparison; ``kept`` is None while nothing can be said."""
+
+    matter: str
+    promised: str
+    result: str
+    kept: bool | None
+    remark: str
+
+
+def compare(picture: Picture, unit: Unit) -> tuple[Row, ...]:
+    """Promise of the chosen way beside what the readings say now; empty when nothing was chosen."""
+    chosen = picture.present.chosen
+    if chosen is None:
+        return ()
+    return tuple(
+        row
+        for row in (
+            _relief(picture, unit),
+            _rock(picture, unit),
+            _metal(picture, unit),
+            _thinnest(picture, unit),
+        )
+        if row
+    )
+
+
+def _closed(picture: Picture, prefix: str) -> bool:
+    """Whether a closing reading of that kind was taken since the way was chosen."""
+    return any(
+        one.number > picture.present.chosen_number and one.reading.station.startswith(prefix)
+        for one in picture.present.taken
+    )
+
+
+def _relief(picture: Picture, unit: Unit) -> Row | None:
+    from nuvrek.planning.rod import relief_now
+
+    promise = picture.present.chosen.promise if picture.present.chosen else None
+    if promise is None or promise.relief_mm is None:
+        return None
+    said = f"{format_length(promise.relief_mm, unit)} ± {format_length(promise.relief_doubt_mm or 0.0, unit)}"
+    relief = relief_now(picture.map)
+    if relief is None or not _closed(picture, "closing-gap"):
+        return Row("Relief at pitch", said, "not read yet", None, "Take the closing readings.")
+    result = f"{format_length(relief.mm, unit)} ± {format_length(relief.doubt_mm, unit)}"
+    off_by = abs(relief.mm - promise.relief_mm)
+    kept = off_by <= (promise.relief_doubt_mm or 0.0) + relief.doubt_mm
+    remark = (
+        "as promised"
+        if kept
+        else f"{format_length(off_by, unit)} away: turn the rod again, a quarter or less"
+    )
+    return Row("Relief at pitch", said, result, kept, remark)
+
+
+def _rock(picture: Picture, unit: Unit) -> Row | None:
+    promise = picture.present.chosen.promise if picture.present.chosen else None
+    if promise is None or promise.largest_rock_mm is None:
+        return None
+    said = f"none over {format_length(max(promise.largest_rock_mm, 0.02), unit)}"
+    if not _closed(picture, "closing-sweep"):
+        return Row("Rocker", said, "not read yet", None, "Sweep the rocker once more.")
+    now = picture.plan.largest_rock_now_mm
+    kept = now <= max(promise.largest_rock_mm, 0.02) + 0.015
+    proud = [f.headline for f in picture.findings if f.kind in ("proud", "rocks", "end-up")]
+    remark = "still all along" if not proud else "; ".join(proud[:2])
+    return Row("Rocker", said, f"largest {format_length(max(now, 0.0), unit)}", kept and not proud, remark)
+
+
+def _metal(picture: Picture, unit: Unit) -> Row | None:
+    chosen = picture.present.chosen
+    if chosen is None:
+        return None
+    logged = sum(
+        mm / 3.0
+        for work in picture.present.work
+        if work.number > picture.present.chosen_number and isinstance(work.entry, Filed)
+        for _, _, mm in work.entry.off
+    )
+    said = format_length(chosen.promise.metal_off_mm, unit)
+    remark = (
+        "as logged in Work"
+        if logged
+        else "nothing filed yet"
+        if chosen.promise.metal_off_mm > 0.002
+        else "nothing to file"
+    )
+    kept = (
+        None
+        if not logged and chosen.promise.metal_off_mm > 0.002
+        else logged <= chosen.promise.metal_off_mm + 0.01
+    )
+    return Row("Metal off, all frets", said, format_length(logged, unit), kept, remark)
+
+
+def _thinnest(picture: Picture, unit: Unit) -> Row | None:
+    promise = picture.present.chosen.promise if picture.present.chosen else None
+    if promise is None or promise.thinnest_mm is None:
+        return None
+    said = format_length(promise.thinnest_mm, unit)
+    if not _closed(picture, "closing-crown"):
+        return Row("Thinnest crown", said, "not read yet", None, "One crown height tells.")
+    now = float(picture.map.crown_mm.min())
+    kept = now >= promise.thinnest_mm - 0.04
+    remark = "as promised" if kept else "thinner than promised"
+    return Row("Thinnest crown", said, format_length(now, unit), kept, remark)

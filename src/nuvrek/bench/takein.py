@@ -1,0 +1,106 @@
+"""Reading the take-in form: text fields to a description, with a sentence for every fault."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import msgspec
+
+from nuvrek.neck.description import NeckDescription, description_faults
+from nuvrek.units import LengthError, Unit, format_length, parse_length
+
+
+@dataclass(frozen=True, slots=True)
+class Field:
+    """One length field: its name in the description, its label, the unit of a bare number, whether it may stay empty."""
+
+    name: str
+    label: str
+    unit: Unit = Unit.MM
+    may_be_empty: bool = False
+    decimals: int = 2
+
+
+LENGTHS = (
+    Field("scale_mm", "Scale length", decimals=1),
+    Field("nut_width_mm", "Board width at the nut", decimals=1),
+    Field("end_width_mm", "Board width at the end", decimals=1),
+    Field("radius_mm", "Board radius", Unit.INCH, True, 0),
+    Field("end_radius_mm", "Radius at the end, if other", Unit.INCH, True, 0),
+    Field("wire_height_mm", "Fret wire height"),
+    Field("wire_width_mm", "Fret wire width"),
+    Field("least_crown_mm", "Least crown to keep"),
+    Field("relief_target_mm", "Relief wanted"),
+    Field("fall_away_mm", "Fall-away at the last fret"),
+)
+WHOLE = (("frets", "Frets"), ("joint_fret", "Body joins at fret"), ("strings", "Strings"))
+
+
+def field_text(neck: NeckDescription, field: Field, inch: bool) -> str:
+    """A field's present value as text in the user's unit."""
+    mm = getattr(neck, field.name)
+    if mm is None:
+        return ""
+    small = field.name in (
+        "wire_height_mm",
+        "wire_width_mm",
+        "least_crown_mm",
+        "relief_target_mm",
+        "fall_away_mm",
+    )
+    unit = (Unit.THOU if small else Unit.INCH) if inch else Unit.MM
+    return format_length(mm, unit, decimals=field.decimals if unit is Unit.MM else None)
+
+
+def read_form(
+    texts: dict[str, str], rest: dict[str, object]
+) -> tuple[NeckDescription | None, dict[str, str]]:
+    """The described neck, or None and the faults by field name.
+
+    ``texts`` holds the text of every length and whole-number field, ``rest`` the other values.
+    """
+    faults: dict[str, str] = {}
+    values: dict[str, object] = dict(rest)
+    for field in LENGTHS:
+        text = texts.get(field.name, "").strip()
+        if not text and field.may_be_empty:
+            values[field.name] = None
+            continue
+        try:
+            values[field.name] = parse_length(text, field.unit).mm
+        except LengthError as error:
+            faults[field.name] = f"{field.label}: {error}"
+    for name, label in WHOLE:
+        text = texts.get(name, "").strip()
+        if text.isascii() and text.isdigit() and len(text) < 4:
+            values[name] = int(text)
+        else:
+            faults[name] = f"{label}: a whole number is needed."
+    if faults:
+        return None, faults
+    return _checked(values)
+
+
+def _checked(values: dict[str, object]) -> tuple[NeckDescription | None, dict[str, str]]:
+    labels = {field.name: field.label for field in LENGTHS} | dict(WHOLE)
+    try:
+        neck = msgspec.convert(values, NeckDescription)
+    except msgspec.ValidationError as error:
+        text = str(error)
+        name = next((n for n in labels if f"$.{n}`" in text), "scale_mm")
+        bound = (
+            text.split("Expected")[-1]
+            .split(" - at")[0]
+            .strip()
+            .replace("`", "")
+            .replace("float ", "")
+            .replace("int ", "")
+        )
+        return None, {
+            name: f"{labels[name]}: not possible on a neck (should be {bound}{' mm' if name.endswith('_mm') else ''})."
+        }
+    faults = description_faults(neck)
+    if faults:
+        name = "joint_fret" if "joint" in faults[0] else "least_crown_mm"
+        return None, {name: faults[0]}
+    return neck, {}

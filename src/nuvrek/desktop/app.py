@@ -1,0 +1,78 @@
+"""Starting the window."""
+
+from __future__ import annotations
+
+import argparse
+import sys
+import tempfile
+from collections.abc import Sequence
+from datetime import datetime
+from pathlib import Path
+
+from PyQt6.QtWidgets import QApplication, QMessageBox
+
+from nuvrek.bench.settings import Settings, load
+from nuvrek.desktop.desk import Desk
+from nuvrek.desktop.theme import load_fonts
+from nuvrek.desktop.window import Window
+from nuvrek.logbook.places import logbook_path, settings_path
+from nuvrek.logbook.store import Logbook, LogbookDamaged, LogbookError
+
+
+def clock() -> str:
+    """Wall-clock time to the second, ISO 8601."""
+    return datetime.now().isoformat(timespec="seconds")
+
+
+def open_demo(folder: Path) -> Logbook:
+    """A fresh logbook in ``folder`` with the demo shelf in it."""
+    from nuvrek.demo import demo_jobs
+
+    book = Logbook(folder / "demo.db")
+    for job in demo_jobs():
+        book.start(job.neck, clock(), job.journal)
+    return book
+
+
+def open_own(path: Path) -> Logbook:
+    """The user's own logbook; a damaged one is set aside, never deleted. Raises LogbookError."""
+    try:
+        return Logbook(path)
+    except LogbookDamaged as error:
+        stamp = datetime.now().strftime("%Y-%m-%d-%H%M%S")
+        aside = path.with_name(f"{path.stem}-damaged-{stamp}{path.suffix}")
+        words = f"{error}\n\nSet it aside as {aside.name} and start a new one? The damaged file stays where it is."
+        if QMessageBox.question(None, "Nuvrek", words) != QMessageBox.StandardButton.Yes:
+            raise
+        for tail in ("", "-wal", "-shm"):
+            part = path.with_name(path.name + tail)
+            if part.exists():
+                part.rename(aside.with_name(aside.name + tail))
+        return Logbook(path)
+
+
+def main(arguments: Sequence[str] | None = None) -> int:
+    """Show the window and run until it is closed."""
+    parser = argparse.ArgumentParser(prog="nuvrek", description="Nuvrek's window.")
+    parser.add_argument("--demo", action="store_true", help="open a fresh copy of the demo shelf")
+    parser.add_argument("--logbook", type=Path, default=None, help="another logbook file than your own")
+    options = parser.parse_args(arguments)
+    app = QApplication(sys.argv[:1])
+    app.setApplicationName("nuvrek")
+    app.setDesktopFileName("nuvrek")
+    load_fonts()
+    with tempfile.TemporaryDirectory(prefix="nuvrek-demo-") as folder:
+        try:
+            book = open_demo(Path(folder)) if options.demo else open_own(options.logbook or logbook_path())
+        except LogbookError as error:
+            QMessageBox.critical(None, "Nuvrek", str(error))
+            return 2
+        settings = Settings() if options.demo else load(settings_path())
+        desk = Desk(book, settings, None if options.demo else settings_path(), clock)
+        window = Window(desk)
+        window.show()
+        return app.exec()
+
+
+if __name__ == "__main__":
+    sys.exit(main())

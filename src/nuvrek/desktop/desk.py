@@ -1,0 +1,98 @@
+"""What all stages share: the logbook, the open neck, its solved picture, theme and settings."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+
+from PyQt6.QtCore import QObject, pyqtSignal
+
+from nuvrek.bench.picture import Picture
+from nuvrek.bench.session import Session
+from nuvrek.bench.settings import Settings, save
+from nuvrek.desktop.solver import Solver
+from nuvrek.desktop.theme import Theme
+from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
+
+
+class Desk(QObject):
+    """The state of the window that is not widgets."""
+
+    changed = pyqtSignal()  # the journal of the open neck has grown
+    solved = pyqtSignal()  # a new picture is there
+    themed = pyqtSignal()  # colours, text size or units changed
+    said = pyqtSignal(str)  # a sentence for the user
+    stage_wanted = pyqtSignal(str)
+
+    def __init__(
+        self,
+        book: Logbook,
+        settings: Settings,
+        settings_file: Path | None,
+        clock: Callable[[], str],
+        inline: bool = False,
+    ) -> None:
+        super().__init__()
+        self.book = book
+        self.settings = settings
+        self._settings_file = settings_file
+        self.clock = clock
+        self.theme = Theme(settings.dark, settings.text_percent)
+        self.session: Session | None = None
+        self.picture: Picture | None = None
+        self.fret: int | None = None
+        self._solver = Solver(inline, self)
+        self._solver.solved.connect(self._on_solved)
+        self._solver.failed.connect(self.said)
+
+    @property
+    def busy(self) -> bool:
+        """Whether a solve is under way."""
+        return self._solver.busy
+
+    def open(self, row: NeckRow) -> None:
+        """Open a neck of the shelf. Raises LogbookError."""
+        self.session = Session(self.book, row.id, row.neck, self.clock)
+        self.session.listeners.append(self._on_change)
+        self.picture, self.fret = None, None
+        self.solve()
+
+    def write(self, action: Callable[[], object]) -> bool:
+        """Run an action that writes to the logbook; on failure says why and returns False."""
+        try:
+            action()
+        except LogbookError as error:
+            self.said.emit(str(error))
+            return False
+        return True
+
+    def solve(self) -> None:
+        """Ask for a picture of the open neck."""
+        if self.session is not None:
+            self._solver.request(self.session.present, self.settings.unit)
+
+    def change_settings(self, settings: Settings) -> None:
+        """Take and keep new settings."""
+        unit_changed = settings.unit is not self.settings.unit
+        self.settings = settings
+        self.theme.__init__(settings.dark, settings.text_percent)  # type: ignore[misc]
+        if self._settings_file is not None:
+            save(self._settings_file, settings)
+        self.themed.emit()
+        if unit_changed:
+            self.solve()
+
+    def close(self) -> None:
+        """Stop solving and close the logbook."""
+        self._solver.close()
+        self.book.close()
+
+    def _on_change(self) -> None:
+        self.solve()
+        self.changed.emit()
+
+    def _on_solved(self, picture: object) -> None:
+        if not isinstance(picture, Picture) or self.session is None:
+            return
+        self.picture = picture
+        self.solved.emit()

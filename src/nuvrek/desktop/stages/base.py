@@ -1,0 +1,152 @@
+"""What every stage page can do."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
+from PyQt6.QtGui import QFontMetrics, QKeyEvent, QPainter, QPaintEvent, QPen, QPolygonF
+from PyQt6.QtWidgets import QCheckBox, QLabel, QPushButton, QWidget
+
+from nuvrek.desktop.benchbar import BenchBar
+from nuvrek.desktop.desk import Desk
+from nuvrek.readings.kinds import State
+from nuvrek.readings.words import place_words, value_words
+
+
+def heading(text: str) -> QLabel:
+    """A heading whose size the theme sets."""
+    label = QLabel(text)
+    label.setProperty("role", "heading")
+    return label
+
+
+def button(text: str, *, main: bool = False) -> QPushButton:
+    """A push button of touch size that does not steal the keypad's keys."""
+    made = QPushButton(text)
+    made.setProperty("main", main)
+    made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+    return made
+
+
+def chips_of(state: State) -> str:
+    """Strings, rod and posture in one line."""
+    strings = "strings at pitch" if state.strings == "pitch" else "strings slack"
+    eighths = round(state.rod_turns * 8)
+    rod = "rod as found" if not eighths else f"rod {eighths:+d}/8 turn"
+    posture = "neck lying" if state.posture == "lying" else "neck held as played"
+    return f"{strings}    ·    {rod}    ·    {posture}"
+
+
+class TickBox(QCheckBox):
+    """A check box whose tick is drawn, so that it does not speak by colour alone."""
+
+    def __init__(self, text: str, desk: Desk) -> None:
+        super().__init__(text)
+        self.desk = desk
+
+    def sizeHint(self) -> QSize:
+        t = self.desk.theme
+        return QSize(t.px(40) + QFontMetrics(t.font(15)).horizontalAdvance(self.text()), t.px(34))
+
+    def hitButton(self, _place: QPoint) -> bool:
+        return True
+
+    def paintEvent(self, _event: QPaintEvent | None) -> None:
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        t, c = self.desk.theme, self.desk.theme.colours
+        size = t.px(20)
+        box = QRectF(1, (self.height() - size) / 2, size, size)
+        painter.setPen(QPen(c["copper" if self.hasFocus() else "muted"], 2))
+        painter.setBrush(c["card"])
+        painter.drawRoundedRect(box, 3, 3)
+        if self.isChecked():
+            painter.setPen(QPen(c["copper"], 3))
+            x, y, s = box.left(), box.top(), size
+            tick = [(0.2, 0.55), (0.42, 0.78), (0.82, 0.24)]
+            painter.drawPolyline(QPolygonF([QPointF(x + a * s, y + b * s) for a, b in tick]))
+        painter.setFont(t.font(15))
+        painter.setPen(c["ink"])
+        painter.drawText(
+            QRectF(size + 10, 0, self.width(), self.height()), Qt.AlignmentFlag.AlignVCenter, self.text()
+        )
+        painter.end()
+
+
+class Stage(QWidget):
+    """A page between rail and bench bar. Subclasses fill ``refresh``, ``fill_bar`` and ``key``."""
+
+    def __init__(self, desk: Desk, bar: BenchBar) -> None:
+        super().__init__()
+        self.desk, self.bar = desk, bar
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+
+    def enter(self) -> None:
+        """The stage comes to the front."""
+        self.setFocus(Qt.FocusReason.OtherFocusReason)
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Show the present journal and picture."""
+
+    def restyle(self) -> None:
+        """The theme has changed."""
+        t = self.desk.theme
+        for label in self.findChildren(QLabel):
+            role = label.property("role")
+            if role == "heading":
+                label.setStyleSheet(f"font-size: {t.px(19)}px; font-weight: bold; color: {t.colours.ink};")
+            elif role == "quiet":
+                label.setStyleSheet(f"font-size: {t.px(14)}px; color: {t.colours.muted};")
+
+    def say(self, sentence: str) -> None:
+        """Show a sentence from elsewhere (a full disk, say) in the bench bar."""
+        self.bar.message.setText(sentence)
+
+    def key(self, _name: str) -> bool:
+        """Handle a key by name; True when it was meant for this stage."""
+        return False
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        if event is None:
+            return
+        name = key_name(event)
+        # A key held down must not take the same reading twice.
+        if name and event.isAutoRepeat() and name not in ("left", "right", "back"):
+            event.accept()
+            return
+        if name and self.key(name):
+            event.accept()
+        else:
+            super().keyPressEvent(event)
+
+    def recent_lines(self, count: int = 4) -> tuple[str, ...]:
+        """The last readings, newest first."""
+        session, s = self.desk.session, self.desk.settings
+        if session is None:
+            return ()
+        return tuple(
+            f"{place_words(e)}   {value_words(e, s.unit, s.height_unit)}" for _, e in session.recent(count)
+        )
+
+
+_NAMES = {
+    Qt.Key.Key_Return: "enter",
+    Qt.Key.Key_Enter: "enter",
+    Qt.Key.Key_Backspace: "back",
+    Qt.Key.Key_Delete: "back",
+    Qt.Key.Key_Left: "left",
+    Qt.Key.Key_Right: "right",
+    Qt.Key.Key_Up: "up",
+    Qt.Key.Key_Down: "down",
+}
+
+
+def key_name(event: QKeyEvent) -> str:
+    """The keypad's name of a key, or an empty string for keys it has no use for."""
+    named = _NAMES.get(Qt.Key(event.key())) if event.key() in {k.value for k in _NAMES} else None
+    if named:
+        return named
+    if event.modifiers() & (Qt.KeyboardModifier.ControlModifier | Qt.KeyboardModifier.AltModifier):
+        return ""
+    text = event.text()
+    return text if len(text) == 1 and text.isprintable() else ""

@@ -1,0 +1,290 @@
+"""Choose: the ways forward side by side, metal drawn fret by fret."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
+from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen
+from PyQt6.QtWidgets import QHBoxLayout, QSizePolicy, QVBoxLayout, QWidget
+
+from nuvrek.bench.job import choose
+from nuvrek.bench.lanes import Dots, crown_lane
+from nuvrek.bench.sheet import SheetGeometry
+from nuvrek.desktop.benchbar import BenchBar
+from nuvrek.desktop.desk import Desk
+from nuvrek.desktop.sheetview import SheetView
+from nuvrek.desktop.stages.base import Stage, button, chips_of
+from nuvrek.neck.description import NeckDescription
+from nuvrek.units import Unit, format_length, format_number
+
+_FULL_MM = 0.15
+
+
+class WayRow(QWidget):
+    """One way: its name and gist, its metal on the fret places, and its figures."""
+
+    chosen = pyqtSignal()
+
+    def __init__(self, desk: Desk) -> None:
+        super().__init__()
+        self.desk = desk
+        self.way: object | None = None
+        self.neck: NeckDescription | None = None
+        self.selected = self.advised = self.taken = False
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
+        self.setMinimumHeight(56)
+
+    def sizeHint(self) -> QSize:
+        return QSize(800, self.desk.theme.px(74))
+
+    def mousePressEvent(self, _event: QMouseEvent | None) -> None:
+        self.chosen.emit()
+
+    def paintEvent(self, _event: QPaintEvent | None) -> None:
+        from nuvrek.planning.ways import Way
+
+        if not isinstance(self.way, Way) or self.neck is None:
+            return
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        t, c, way = self.desk.theme, self.desk.theme.colours, self.way
+        box = QRectF(self.rect()).adjusted(2, 2, -2, -2)
+        painter.setPen(QPen(c["copper" if self.selected else "line"], 2.5 if self.selected else 1.0))
+        painter.setBrush(c["card"])
+        painter.drawRoundedRect(box, 5, 5)
+        ink = c["ink" if way.possible else "muted"]
+        self._text(painter, QRectF(16, 8, t.px(170), t.px(26)), way.title, 18, ink, bold=True)
+        tag = "advised" if self.advised else "" if way.possible else "not now"
+        tag = "in hand" if self.taken else tag
+        if tag:
+            colour = c["copper"] if tag != "not now" else c["muted"]
+            sign = {"advised": "● ", "in hand": "■ ", "not now": "○ "}[tag]
+            self._text(
+                painter,
+                QRectF(16, 8 + t.px(26), t.px(170), t.px(22)),
+                sign + tag,
+                14,
+                colour,
+                bold=tag != "not now",
+            )
+        figures = t.px(310)
+        middle = QRectF(t.px(190), 6, self.width() - t.px(190) - figures - 16, self.height() - 12)
+        self._metal(painter, middle, way)
+        words = " ".join(way.why_not) if way.why_not else way.gist
+        self._text(
+            painter,
+            QRectF(middle.left(), middle.bottom() - t.px(22), middle.width(), t.px(22)),
+            words,
+            14,
+            ink,
+        )
+        self._figures(painter, QRectF(self.width() - figures, 0, figures - 10, self.height()), way)
+        painter.end()
+
+    def _text(
+        self,
+        painter: QPainter,
+        box: QRectF,
+        text: str,
+        size: float,
+        colour: object,
+        *,
+        bold: bool = False,
+        figures: bool = False,
+        align: Qt.AlignmentFlag = Qt.AlignmentFlag.AlignLeft,
+    ) -> None:
+        painter.setFont(self.desk.theme.font(size, bold=bold, figures=figures))
+        painter.setPen(colour)  # type: ignore[call-overload]
+        elided = painter.fontMetrics().elidedText(text, Qt.TextElideMode.ElideRight, int(box.width()))
+        painter.drawText(box, align | Qt.AlignmentFlag.AlignVCenter, elided)
+
+    def _metal(self, painter: QPainter, box: QRectF, way: object) -> None:
+        from nuvrek.planning.ways import Way
+
+        assert isinstance(way, Way) and self.neck is not None
+        c = self.desk.theme.colours
+        g = SheetGeometry(self.neck, box.left(), box.width(), box.top(), box.height())
+        y = box.top() + 8
+        painter.setPen(QPen(c["muted"], 1))
+        painter.drawLine(QPointF(box.left(), y), QPointF(box.right(), y))
+        room = box.height() - self.desk.theme.px(22) - 12
+        off = way.off_mm.max(axis=1)
+        full = max(_FULL_MM, float(off.max()))
+        for fret, x in enumerate(g.frets_x, 1):
+            painter.setPen(QPen(c["muted"], 1))
+            painter.drawLine(QPointF(x, y - 3), QPointF(x, y + 3))
+            depth = float(off[fret - 1])
+            if depth > 0.004:
+                painter.setPen(Qt.PenStyle.NoPen)
+                painter.setBrush(c["brass"] if way.possible else c["line"])
+                painter.drawRect(QRectF(x - 4, y, 8, max(2.0, depth / full * room)))
+            if way.kind == "seat" and fret in way.frets:
+                painter.setPen(QPen(c["slate"], 2))
+                painter.setBrush(Qt.BrushStyle.NoBrush)
+                painter.drawLine(QPointF(x, y + 4), QPointF(x, y + 20))
+                painter.drawLine(QPointF(x - 5, y + 14), QPointF(x, y + 20))
+                painter.drawLine(QPointF(x + 5, y + 14), QPointF(x, y + 20))
+
+    def _figures(self, painter: QPainter, box: QRectF, way: object) -> None:
+        from nuvrek.planning.ways import Way
+
+        assert isinstance(way, Way)
+        unit = self.desk.settings.unit
+        promise = way.promise
+        relief = "–" if promise.relief_mm is None else format_number(promise.relief_mm, unit)
+        thin = "–" if promise.thinnest_mm is None else format_number(promise.thinnest_mm, unit)
+        minutes = f"{way.minutes / 60:.1f}" if way.minutes else "–"
+        metal = format_number(way.metal_mm, unit) if way.metal_mm > 0.004 else "0"
+        ink = self.desk.theme.colours["ink" if way.possible else "muted"]
+        for value, column in zip((metal, thin, relief, minutes), _columns(box), strict=True):
+            self._text(
+                painter, column, value, 16, ink, bold=True, figures=True, align=Qt.AlignmentFlag.AlignHCenter
+            )
+
+
+def _columns(box: QRectF) -> list[QRectF]:
+    wide = box.width() / 4
+    return [QRectF(box.left() + wide * i, box.top(), wide, box.height()) for i in range(4)]
+
+
+class _Heads(QWidget):
+    """Heads over the figures."""
+
+    def __init__(self, desk: Desk) -> None:
+        super().__init__()
+        self.desk = desk
+
+    def sizeHint(self) -> QSize:
+        return QSize(800, self.desk.theme.px(40))
+
+    def paintEvent(self, _event: QPaintEvent | None) -> None:
+        painter = QPainter(self)
+        t = self.desk.theme
+        unit = self.desk.settings.unit.value
+        figures = t.px(310)
+        box = QRectF(self.width() - figures, 0, figures - 10, self.height())
+        names = (
+            ("metal off", unit + ", all"),
+            ("thinnest", unit + " left"),
+            ("relief", unit + " after"),
+            ("hours", "about"),
+        )
+        for (name, under), column in zip(names, _columns(box), strict=True):
+            half = QRectF(column.left(), 2, column.width(), column.height() / 2)
+            painter.setFont(t.font(13, bold=True))
+            painter.setPen(t.colours["ink"])
+            painter.drawText(half, Qt.AlignmentFlag.AlignCenter, name)
+            painter.setFont(t.font(12))
+            painter.setPen(t.colours["muted"])
+            painter.drawText(half.translated(0, column.height() / 2 - 2), Qt.AlignmentFlag.AlignCenter, under)
+        painter.end()
+
+
+class ChooseStage(Stage):
+    """All ways forward; one of them is selected, one advised, one may be in hand."""
+
+    def __init__(self, desk: Desk, bar: BenchBar) -> None:
+        super().__init__(desk, bar)
+        self.index: int | None = None
+        self.sheet = SheetView(desk.theme)
+        self.heads = _Heads(desk)
+        self.heads.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+        self.rows = [WayRow(desk) for _ in range(5)]
+        self.take = button("Take this way", main=True)
+        self.take.clicked.connect(self._take)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(18, 4, 18, 6)
+        column.setSpacing(3)
+        column.addWidget(self.sheet)
+        head = QHBoxLayout()
+        head.addWidget(self.take)
+        head.addWidget(self.heads, 1)
+        column.addLayout(head)
+        for number, row in enumerate(self.rows):
+            row.chosen.connect(lambda number=number: self._select(number))
+            column.addWidget(row, 1)
+
+    def enter(self) -> None:
+        self.index = None
+        super().enter()
+
+    def _select(self, number: int) -> None:
+        self.index = number
+        self.setFocus()
+        self.refresh()
+
+    def key(self, name: str) -> bool:
+        if self.desk.picture is None or name not in ("up", "down", "enter"):
+            return False
+        if name == "enter":
+            self._take()
+        else:
+            step = 1 if name == "down" else -1
+            self._select(max(0, min(4, (self.index or 0) + step)))
+        return True
+
+    def _take(self) -> None:
+        picture, session = self.desk.picture, self.desk.session
+        if picture is None or session is None or self.index is None:
+            return
+        way = picture.plan.ways[self.index]
+        if not way.possible:
+            self.bar.message.setText(" ".join(way.why_not))
+            return
+        if self.desk.write(lambda: choose(session, picture.plan, way)):
+            self.desk.stage_wanted.emit("Work")
+
+    def refresh(self) -> None:
+        picture, session, s = self.desk.picture, self.desk.session, self.desk.settings
+        if session is None:
+            return
+        if picture is None:
+            self.bar.show_words("Weighing the ways", message="One moment.")
+            return
+        plan = picture.plan
+        if self.index is None:
+            self.index = [w.kind for w in plan.ways].index(plan.advice)
+        in_hand = session.present.chosen.way if session.present.chosen else None
+        for number, (row, way) in enumerate(zip(self.rows, plan.ways, strict=True)):
+            row.way, row.neck = way, session.present.neck
+            row.selected, row.advised, row.taken = (
+                number == self.index,
+                way.kind == plan.advice,
+                way.kind == in_hand,
+            )
+            row.setAccessibleName(_row_name(row, way.title, way.gist, s.unit, way.metal_mm))
+            row.update()
+        way = plan.ways[self.index]
+        filed = frozenset(int(f) + 1 for f in (way.off_mm.max(axis=1) > 0.004).nonzero()[0])
+        self.sheet.setFixedHeight(min(self.desk.theme.px(190), self.height() // 3))
+        self.sheet.show_neck(session.present.neck, (crown_lane(picture, s.unit, way),), Dots(filed=filed))
+        self.take.setEnabled(way.possible)
+        self.heads.update()
+        self._fill_bar(picture.plan.advice == way.kind)
+
+    def _fill_bar(self, advised: bool) -> None:
+        picture, session, s = self.desk.picture, self.desk.session, self.desk.settings
+        if picture is None or session is None or self.index is None:
+            return
+        way = picture.plan.ways[self.index]
+        head = f"{way.title}: {way.gist}" if way.possible else f"{way.title}: not now"
+        reasons = picture.plan.reasons if advised else way.why_not
+        worst = float(way.off_mm.max())
+        if worst > 0.004 and way.possible:
+            deepest = int(way.off_mm.max(axis=1).argmax()) + 1
+            reasons = (*reasons, f"Most off at fret {deepest}: {format_length(worst, s.unit)}.")
+        self.bar.show_words(
+            head,
+            message=" ".join(reasons) or "Another way is advised; this one is open to you.",
+            chips=chips_of(session.present.state),
+            right_title="Enter takes this way" if way.possible else "",
+            right=("up and down compare",),
+        )
+
+
+def _row_name(row: WayRow, title: str, gist: str, unit: Unit, metal_mm: float) -> str:
+    flags = [
+        word
+        for word, on in (("advised", row.advised), ("in hand", row.taken), ("selected", row.selected))
+        if on
+    ]
+    return f"{title}, {' '.join(flags)}: {gist} {format_length(metal_mm, unit)} of metal."

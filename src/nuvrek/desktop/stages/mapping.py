@@ -1,0 +1,210 @@
+"""Map: what the readings say."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
+
+from nuvrek.bench.lanes import Dots, crown_lane, readings_at, tops_lane, wood_lane
+from nuvrek.desktop.benchbar import BenchBar
+from nuvrek.desktop.desk import Desk
+from nuvrek.desktop.sheetview import SheetView
+from nuvrek.desktop.stages.base import Stage, button, chips_of, heading
+from nuvrek.desktop.theme import Theme
+from nuvrek.readings.kinds import Strings
+from nuvrek.readings.words import place_words, value_words
+from nuvrek.units import format_length, format_number
+
+_SIGNS = {
+    "proud": ("▲", "copper"),
+    "rocks": ("△", "copper"),
+    "end-up": ("◤", "copper"),
+    "low": ("▽", "slate"),
+    "thin-crown": ("▁", "plum"),
+}
+
+
+class FindingCard(QPushButton):
+    """One finding: a sign, a headline and what speaks for it; a click goes to its fret."""
+
+    def __init__(self, theme: Theme, sign: str, colour: str, headline: str, text: str) -> None:
+        super().__init__()
+        self.setAccessibleName(f"{headline}. {text}")
+        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(10, 7, 8, 7)
+        mark, head, body = QLabel(sign), QLabel(headline), QLabel(text)
+        c = theme.colours
+        mark.setStyleSheet(f"font-size: {theme.px(17)}px; color: {getattr(c, colour)};")
+        mark.setFixedWidth(theme.px(22))
+        head.setStyleSheet(f"font-size: {theme.px(16)}px; font-weight: bold;")
+        body.setStyleSheet(f"font-size: {theme.px(14)}px; color: {c.muted};")
+        words = QVBoxLayout()
+        words.setSpacing(1)
+        for label in (head, body):
+            label.setWordWrap(True)
+            label.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
+            words.addWidget(label)
+        row.addWidget(mark, 0, Qt.AlignmentFlag.AlignTop)
+        row.addLayout(words, 1)
+        self.setStyleSheet(
+            f"FindingCard {{ text-align: left; padding: 0; background: {c.card}; border: 1px solid {c.line}; border-left: 4px solid {getattr(c, colour)}; }}"
+            f"FindingCard:hover, FindingCard:focus {{ border: 2px solid {c.copper}; border-left: 4px solid {getattr(c, colour)}; }}"
+        )
+        self._row = row
+
+    def fit(self, width: int) -> None:
+        """Take the height its words need at ``width``."""
+        for label in self.findChildren(QLabel):
+            label.ensurePolished()
+        self._row.invalidate()
+        self.setFixedHeight(max(self._row.heightForWidth(width), 44))
+
+
+class MapStage(Stage):
+    """Wood, tops and crown lanes with the findings beside them."""
+
+    def __init__(self, desk: Desk, bar: BenchBar) -> None:
+        super().__init__(desk, bar)
+        self.sheet = SheetView(desk.theme)
+        self.sheet.fret_chosen.connect(self._choose)
+        self.cards: list[FindingCard] = []
+        self.list = QVBoxLayout()
+        self.list.setSpacing(7)
+        self.title = heading("What the readings say")
+        self.slack = button("Wood: strings at pitch")
+        self.slack.setCheckable(True)
+        self.slack.clicked.connect(self.refresh)
+        inner = QWidget()
+        column = QVBoxLayout(inner)
+        column.setContentsMargins(0, 0, 6, 0)
+        column.addLayout(self.list)
+        column.addStretch()
+        self.scroller = QScrollArea()
+        self.scroller.setWidgetResizable(True)
+        self.scroller.setFrameShape(QFrame.Shape.NoFrame)
+        self.scroller.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.scroller.setWidget(inner)
+        self.scroller.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        self.panel = QWidget()
+        side = QVBoxLayout(self.panel)
+        side.setContentsMargins(14, 2, 0, 0)
+        side.addWidget(self.title)
+        side.addWidget(self.scroller, 1)
+        side.addWidget(self.slack)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(18, 8, 18, 8)
+        row.addWidget(self.sheet, 1)
+        row.addWidget(self.panel)
+
+    def _choose(self, fret: int, _lane: str) -> None:
+        self.desk.fret = fret
+        self.refresh()
+
+    def key(self, name: str) -> bool:
+        session = self.desk.session
+        if session is None or name not in ("left", "right"):
+            return False
+        neck = session.present.neck
+        step = 1 if (name == "right") != neck.nut_on_right else -1
+        self.desk.fret = max(1, min(neck.frets, (self.desk.fret or 0) + step))
+        self.refresh()
+        return True
+
+    def refresh(self) -> None:
+        session, picture, s = self.desk.session, self.desk.picture, self.desk.settings
+        if session is None:
+            return
+        self.panel.setFixedWidth(self.desk.theme.px(336))
+        self.slack.setText("Wood: strings slack" if self.slack.isChecked() else "Wood: strings at pitch")
+        if picture is None:
+            self.sheet.show_neck(session.present.neck, (), Dots())
+        else:
+            strings: Strings = "slack" if self.slack.isChecked() else "pitch"
+            lanes = (
+                wood_lane(picture, strings, s.unit),
+                tops_lane(picture, s.unit),
+                crown_lane(picture, s.unit),
+            )
+            rocks = frozenset(
+                (f, lane) for f, lane in lanes[1].named if picture.map.deviation_mm[f - 1].max() > 0
+            )
+            self.sheet.show_neck(session.present.neck, lanes, Dots(rocks=rocks), self.desk.fret)
+            self._findings()
+        self.fill_bar()
+
+    def _findings(self) -> None:
+        while self.list.count():
+            item = self.list.takeAt(0)
+            widget = item.widget() if item is not None else None
+            if widget is not None:
+                widget.deleteLater()
+        self.cards = []
+        picture, theme = self.desk.picture, self.desk.theme
+        if picture is None:
+            return
+        for finding in picture.findings:
+            sign, colour = _SIGNS.get(
+                finding.kind, ("◆", "slate") if finding.verdict == "good" else ("◆", "copper")
+            )
+            card = FindingCard(theme, sign, colour, finding.headline, finding.text)
+            if finding.fret is not None:
+                card.clicked.connect(lambda _on, fret=finding.fret: self._choose(fret, ""))
+            self.cards.append(card)
+        if not self.cards:
+            text = (
+                "Take the round in Measure; the map grows with every reading."
+                if not picture.present.taken
+                else "No fret stands out by these readings."
+            )
+            self.cards.append(FindingCard(theme, "◇", "muted", "Nothing found", text))
+        for card in self.cards:
+            card.fit(self.panel.width() - 34)
+            self.list.addWidget(card)
+
+    def fill_bar(self) -> None:
+        """The chosen fret in figures, and the readings that speak of it."""
+        session, picture, fret = self.desk.session, self.desk.picture, self.desk.fret
+        if session is None:
+            return
+        chips = chips_of(session.present.state)
+        if picture is None:
+            self.bar.show_words("Putting the readings together", message="One moment.", chips=chips)
+            return
+        if fret is None or fret > picture.map.neck.frets:
+            count = len(picture.present.taken)
+            self.bar.show_words(
+                f"{count} reading{'s' if count != 1 else ''} on this neck",
+                message="Arrows left and right choose a fret; a click does too.",
+                chips=chips,
+                right_title="last readings",
+                right=self.recent_lines(),
+            )
+            return
+        self._fret_bar(fret, chips)
+
+    def _fret_bar(self, fret: int, chips: str) -> None:
+        picture, s = self.desk.picture, self.desk.settings
+        if picture is None:
+            return
+        m = picture.map
+        known = [k for k in range(3) if m.known[k]] or [1]
+        k = max(known, key=lambda lane: abs(float(m.deviation_mm[fret - 1, lane])))
+        side = ("low side", "middle", "high side")[k]
+        rise, doubt = float(m.deviation_mm[fret - 1, k]), float(m.deviation_doubt_mm[fret - 1, k])
+        crown = float(m.crown_mm[fret - 1].min())
+        crown_words = "Crown about" if not m.crown_measured else "Crown"
+        off = float(picture.plan.way("spot-level").off_mm[fret - 1].max())
+        plan = f" Spot work takes {format_length(off, s.unit)}." if off > 0.004 else ""
+        readings = readings_at(picture.present, fret)
+        self.bar.show_words(
+            f"Fret {fret}, {side}",
+            number=format_number(rise, s.unit, sign=True),
+            unit=f"{s.unit.value} against its neighbours, give or take {format_number(doubt, s.unit)}",
+            message=f"{crown_words} {format_length(crown, s.unit)} at its thinnest.{plan}",
+            chips=chips,
+            right_title=f"{len(readings)} readings here" if len(readings) != 1 else "one reading here",
+            right=tuple(
+                f"{place_words(r)}   {value_words(r, s.unit, s.height_unit)}" for _, r in readings[:5]
+            ),
+        )

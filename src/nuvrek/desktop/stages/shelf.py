@@ -1,0 +1,193 @@
+"""The shelf: all necks, to open one or start one."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
+from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen
+from PyQt6.QtWidgets import QFrame, QHBoxLayout, QLabel, QScrollArea, QSizePolicy, QVBoxLayout, QWidget
+
+from nuvrek.bench.job import next_step
+from nuvrek.bench.lanes import Dots
+from nuvrek.bench.sheet import SheetGeometry
+from nuvrek.desktop.benchbar import BenchBar
+from nuvrek.desktop.board import paint_board
+from nuvrek.desktop.desk import Desk
+from nuvrek.desktop.stages.base import Stage, button, heading
+from nuvrek.logbook.store import NeckRow
+from nuvrek.neck.description import ROD_WORDS, NeckDescription
+from nuvrek.planning.titles import TITLES
+from nuvrek.readings.journal import Present, fold
+
+
+def standing(present: Present) -> str:
+    """Where a neck stands, in one sentence."""
+    if present.chosen is not None:
+        step = next_step(present)
+        title = TITLES[present.chosen.way]
+        return (
+            f"{title}: next, {step.title[0].lower()}{step.title[1:]}."
+            if step
+            else f"{title}: all steps done."
+        )
+    if present.taken:
+        return (
+            f"{len(present.taken)} reading{'s' if len(present.taken) > 1 else ''} taken, no way chosen yet."
+        )
+    return "Described, not measured yet."
+
+
+class NeckCard(QWidget):
+    """One neck on the shelf, drawn to scale beside its name."""
+
+    opened = pyqtSignal()
+
+    def __init__(self, desk: Desk, row: NeckRow, present: Present) -> None:
+        super().__init__()
+        self.desk, self.row, self.present = desk, row, present
+        self.selected = False
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+        self.setAccessibleName(f"{row.id}: {present.neck.title}. {standing(present)}")
+
+    def sizeHint(self) -> QSize:
+        return QSize(800, self.desk.theme.px(96))
+
+    def mousePressEvent(self, _event: QMouseEvent | None) -> None:
+        self.opened.emit()
+
+    def paintEvent(self, _event: QPaintEvent | None) -> None:
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        t, c, neck = self.desk.theme, self.desk.theme.colours, self.present.neck
+        box = QRectF(self.rect()).adjusted(2, 3, -2, -3)
+        painter.setPen(QPen(c["copper" if self.selected else "line"], 2.5 if self.selected else 1))
+        painter.setBrush(c["card"])
+        painter.drawRoundedRect(box, 5, 5)
+        painter.setFont(t.font(24, bold=True, figures=True))
+        painter.setPen(c["copper"])
+        painter.drawText(
+            QRectF(12, 0, t.px(44), self.height()), Qt.AlignmentFlag.AlignCenter, str(self.row.id)
+        )
+        left, wide = t.px(70), 0.42 * self.width()
+        rod = ROD_WORDS[neck.rod]
+        facts = f"{neck.scale_mm:.0f} mm · {neck.frets} frets · joins at {neck.joint_fret} · {rod}"
+        lines = (
+            (neck.title, 18, "ink", True),
+            (standing(self.present), 15, "ink", False),
+            (facts, 13, "muted", False),
+        )
+        y = 9.0
+        for text, size, colour, bold in lines:
+            painter.setFont(t.font(size, bold=bold))
+            painter.setPen(c[colour])
+            height = painter.fontMetrics().height()
+            shown = painter.fontMetrics().elidedText(text, Qt.TextElideMode.ElideRight, int(wide - 10))
+            painter.drawText(QRectF(left, y, wide, height), Qt.AlignmentFlag.AlignVCenter, shown)
+            y += height + 2
+        start = left + wide + 10
+        # All necks of the shelf share one scale, so that a long bass looks long.
+        longest = 700.0
+        share = min(1.0, neck.scale_mm * 0.75 / longest)
+        g = SheetGeometry(neck, start, (self.width() - start - 24) * share, 16, self.height() - 32)
+        paint_board(painter, g, t, None, Dots())
+        painter.end()
+
+
+class ShelfStage(Stage):
+    """The list of necks."""
+
+    def __init__(self, desk: Desk, bar: BenchBar) -> None:
+        super().__init__(desk, bar)
+        self.cards: list[NeckCard] = []
+        self.index = 0
+        self.list = QVBoxLayout()
+        self.list.setSpacing(4)
+        inner = QWidget()
+        column = QVBoxLayout(inner)
+        column.setContentsMargins(0, 0, 6, 0)
+        column.addLayout(self.list)
+        column.addStretch()
+        self.scroller = QScrollArea()
+        self.scroller.setWidgetResizable(True)
+        self.scroller.setFrameShape(QFrame.Shape.NoFrame)
+        self.scroller.setWidget(inner)
+        self.scroller.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        self.new = button("Take in another neck", main=True)
+        self.new.clicked.connect(self._start)
+        head = QHBoxLayout()
+        head.addWidget(heading("The shelf"))
+        self.count = QLabel("")
+        self.count.setProperty("role", "quiet")
+        head.addWidget(self.count)
+        head.addStretch()
+        head.addWidget(self.new)
+        page = QVBoxLayout(self)
+        page.setContentsMargins(24, 12, 24, 10)
+        page.addLayout(head)
+        page.addWidget(self.scroller, 1)
+
+    def refresh(self) -> None:
+        while self.list.count():
+            item = self.list.takeAt(0)
+            widget = item.widget() if item is not None else None
+            if widget is not None:
+                widget.deleteLater()
+        self.cards = []
+
+        def load() -> None:
+            for row in self.desk.book.necks():
+                self.cards.append(NeckCard(self.desk, row, fold(row.neck, self.desk.book.entries(row.id))))
+
+        self.desk.write(load)
+        for number, card in enumerate(self.cards):
+            card.opened.connect(lambda number=number: self._open(number))
+            self.list.addWidget(card)
+        self.count.setText(f"   {len(self.cards)} necks" if len(self.cards) != 1 else "   one neck")
+        self._select(min(self.index, max(len(self.cards) - 1, 0)))
+
+    def _select(self, index: int) -> None:
+        self.index = index
+        for number, card in enumerate(self.cards):
+            card.selected = number == index
+            card.update()
+        if self.cards:
+            card = self.cards[index]
+            self.scroller.ensureWidgetVisible(card)
+            neck = card.present.neck
+            self.bar.show_words(
+                neck.title,
+                message=neck.complaint or standing(card.present),
+                right_title="Enter opens",
+                right=("up and down choose",),
+            )
+        else:
+            self.bar.show_words(
+                "The shelf is empty",
+                message="Take in a neck: scale length, frets and joint are enough to begin.",
+            )
+
+    def _open(self, number: int) -> None:
+        self._select(number)
+        row = self.cards[number].row
+        if self.desk.write(lambda: self.desk.open(row)):
+            self.desk.stage_wanted.emit("Measure" if row.entries == 0 else "Map")
+
+    def _start(self) -> None:
+        neck = NeckDescription(scale_mm=648.0, frets=22, joint_fret=16, title=f"Neck {len(self.cards) + 1}")
+
+        def start() -> None:
+            number = self.desk.book.start(neck, self.desk.clock())
+            self.desk.open(NeckRow(number, neck, "", 0))
+
+        if self.desk.write(start):
+            self.desk.stage_wanted.emit("Take in")
+
+    def key(self, name: str) -> bool:
+        if name == "enter" and self.cards:
+            self._open(self.index)
+        elif name in ("up", "down") and self.cards:
+            self._select(max(0, min(len(self.cards) - 1, self.index + (1 if name == "down" else -1))))
+        elif name.isdigit() and any(card.row.id == int(name) for card in self.cards):
+            self._open(next(i for i, card in enumerate(self.cards) if card.row.id == int(name)))
+        else:
+            return False
+        return True

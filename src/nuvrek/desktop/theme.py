@@ -1,0 +1,136 @@
+"""Colours, fonts and sizes of the two bench themes."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from importlib.resources import files
+
+from PyQt6.QtCore import QByteArray
+from PyQt6.QtGui import QColor, QFont, QFontDatabase
+
+PLAIN = "Atkinson Hyperlegible Next"
+FALLBACK = "DejaVu Sans"
+
+
+@dataclass(frozen=True, slots=True)
+class Colours:
+    """One theme. Copper stands high, slate low, brass is metal off, plum a limit."""
+
+    paper: str
+    card: str
+    ink: str
+    muted: str
+    line: str
+    copper: str
+    slate: str
+    brass: str
+    plum: str
+    board: str
+    wire: str
+    string: str
+    light: str
+    bar: str
+    bar_ink: str
+    bar_muted: str
+    bar_accent: str
+
+    def __getitem__(self, name: str) -> QColor:
+        """The colour called ``name``."""
+        return QColor(getattr(self, name))
+
+
+LIGHT = Colours(
+    paper="#EDE7DA",
+    card="#F9F5EC",
+    ink="#231F1C",
+    muted="#655D52",
+    line="#C9BFAC",
+    copper="#A6450F",
+    slate="#33527A",
+    brass="#8A6508",
+    plum="#693A7A",
+    board="#4B3A30",
+    wire="#D5D2CC",
+    string="#B9AE9C",
+    light="#FCE4A0",
+    bar="#2A2622",
+    bar_ink="#F6F0E3",
+    bar_muted="#BDB2A1",
+    bar_accent="#F4A264",
+)
+
+DARK = Colours(
+    paper="#1D1B19",
+    card="#282522",
+    ink="#F0E9DB",
+    muted="#B0A697",
+    line="#4B453D",
+    copper="#F3965A",
+    slate="#95B7E6",
+    brass="#DDB64F",
+    plum="#CFA5E0",
+    board="#4E3E34",
+    wire="#C4C0B8",
+    string="#8F8577",
+    light="#6B5A24",
+    bar="#100F0D",
+    bar_ink="#F6F0E3",
+    bar_muted="#B3A999",
+    bar_accent="#F4A264",
+)
+
+
+class Theme:
+    """A set of colours and a text size."""
+
+    def __init__(self, dark: bool = False, percent: int = 100) -> None:
+        self.dark = dark
+        self.percent = percent
+        self.colours = DARK if dark else LIGHT
+
+    def px(self, size: float) -> int:
+        """``size`` pixels at 100 % text."""
+        return max(1, round(size * self.percent / 100.0))
+
+    def font(self, size: float, *, bold: bool = False, figures: bool = False) -> QFont:
+        """A font of ``size`` pixels at 100 % text; the digits of figures are all of one width."""
+        font = QFont()
+        font.setFamilies([PLAIN, FALLBACK])
+        if figures:
+            font.setFeature(QFont.Tag(b"tnum"), 1)
+        font.setPixelSize(self.px(size))
+        font.setBold(bold)
+        return font
+
+    def sheet(self) -> str:
+        """The style sheet for ordinary widgets."""
+        c, px = self.colours, self.px
+        return f"""
+        QWidget {{ background: {c.paper}; color: {c.ink}; font-family: "{PLAIN}", "{FALLBACK}"; font-size: {px(15)}px; }}
+        QLabel {{ background: transparent; }}
+        QLineEdit, QComboBox, QSpinBox, QPlainTextEdit {{ background: {c.card}; border: 1px solid {c.muted};
+            border-radius: 4px; padding: {px(5)}px {px(8)}px; min-height: {px(22)}px; selection-background-color: {c.copper}; }}
+        QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus {{ border: 2px solid {c.copper}; }}
+        QLineEdit[wrong="true"] {{ border: 2px solid {c.plum}; }}
+        QComboBox QAbstractItemView {{ background: {c.card}; color: {c.ink}; selection-background-color: {c.copper}; }}
+        QPushButton {{ background: {c.card}; border: 1px solid {c.muted}; border-radius: 5px;
+            padding: {px(7)}px {px(14)}px; min-height: {px(24)}px; }}
+        QPushButton:hover, QPushButton:focus {{ border: 2px solid {c.copper}; padding: {px(6)}px {px(13)}px; }}
+        QPushButton:disabled {{ color: {c.muted}; border-style: dashed; }}
+        QPushButton[main="true"] {{ background: {c.copper}; color: {c.paper}; border-color: {c.copper}; font-weight: bold; }}
+        QPushButton[flat="true"] {{ background: transparent; border: 1px solid transparent; }}
+        QPushButton[flat="true"]:focus, QPushButton[flat="true"]:hover {{ border: 1px solid {c.copper}; padding: {px(7)}px {px(14)}px; }}
+        QScrollArea {{ border: none; background: transparent; }}
+        QScrollBar:vertical {{ background: {c.paper}; width: {px(12)}px; }}
+        QScrollBar::handle:vertical {{ background: {c.line}; border-radius: {px(5)}px; min-height: {px(30)}px; }}
+        QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; }}
+        QToolTip {{ background: {c.card}; color: {c.ink}; border: 1px solid {c.muted}; }}
+        """
+
+
+def load_fonts() -> None:
+    """Register the shipped fonts with Qt."""
+    folder = files("nuvrek.desktop") / "fonts"
+    for item in folder.iterdir():
+        if item.name.endswith(".ttf"):
+            QFontDatabase.addApplicationFontFromData(QByteArray(item.read_bytes()))

@@ -1,0 +1,154 @@
+"""The one window: rail, stage and bench bar."""
+
+from __future__ import annotations
+
+import msgspec
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QCloseEvent, QKeyEvent
+from PyQt6.QtWidgets import QStackedWidget, QVBoxLayout, QWidget
+
+from nuvrek.bench.job import advance_of
+from nuvrek.bench.settings import TEXT_STEPS
+from nuvrek.desktop.benchbar import BenchBar
+from nuvrek.desktop.desk import Desk
+from nuvrek.desktop.rail import STAGES, Rail
+from nuvrek.desktop.stages.base import Stage
+from nuvrek.desktop.stages.choosing import ChooseStage
+from nuvrek.desktop.stages.mapping import MapStage
+from nuvrek.desktop.stages.measuring import MeasureStage, ProveStage
+from nuvrek.desktop.stages.shelf import ShelfStage
+from nuvrek.desktop.stages.takingin import TakeInStage
+from nuvrek.desktop.stages.working import WorkStage
+from nuvrek.neck.description import ROD_WORDS
+
+SHELF = "Shelf"
+
+
+class Window(QWidget):
+    """Holds the stages and moves between them."""
+
+    def __init__(self, desk: Desk) -> None:
+        super().__init__()
+        self.desk = desk
+        self.setWindowTitle("Nuvrek")
+        self.resize(1280, 800)
+        self.setMinimumSize(1024, 680)
+        self.rail, self.bar = Rail(desk.theme), BenchBar(desk.theme)
+        self.pages = QStackedWidget()
+        kinds: dict[str, type[Stage]] = {
+            SHELF: ShelfStage,
+            "Take in": TakeInStage,
+            "Measure": MeasureStage,
+            "Map": MapStage,
+            "Choose": ChooseStage,
+            "Work": WorkStage,
+            "Prove": ProveStage,
+        }
+        self.stages: dict[str, Stage] = {name: kind(desk, self.bar) for name, kind in kinds.items()}
+        for page in self.stages.values():
+            self.pages.addWidget(page)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(0)
+        column.addWidget(self.rail)
+        column.addWidget(self.pages, 1)
+        column.addWidget(self.bar)
+        self.now = SHELF
+        self._connect()
+        self._restyle()
+        self.show_stage(SHELF)
+
+    def _connect(self) -> None:
+        desk = self.desk
+        self.rail.stage.connect(self.show_stage)
+        self.rail.shelf.connect(lambda: self.show_stage(SHELF))
+        self.rail.unit.connect(lambda: self._set(inch=not desk.settings.inch))
+        self.rail.theme_switch.connect(lambda: self._set(dark=not desk.settings.dark))
+        self.rail.text_size.connect(self._next_text_size)
+        desk.changed.connect(self._on_changed)
+        desk.solved.connect(self._on_solved)
+        desk.themed.connect(self._restyle)
+        desk.said.connect(self._say)
+        desk.stage_wanted.connect(self.show_stage)
+
+    @property
+    def stage(self) -> Stage:
+        """The stage in front."""
+        return self.stages[self.now]
+
+    def show_stage(self, name: str) -> None:
+        """Bring a stage to the front; without an open neck only the shelf."""
+        self.now = name if self.desk.session is not None else SHELF
+        self.rail.mark(self.now)
+        self.rail.enable(self.desk.session is not None and self.now != SHELF)
+        self._title()
+        self.pages.setCurrentWidget(self.stage)
+        self.stage.restyle()
+        self.stage.enter()
+
+    def _title(self) -> None:
+        session = self.desk.session
+        if session is None or self.now == SHELF:
+            self.rail.title.setText("Nuvrek")
+            self.rail.under.setText("bench companion for fretwork")
+            return
+        neck = session.present.neck
+        self.rail.title.setText(f"{session.neck_id} · {neck.title}")
+        rod = ROD_WORDS[neck.rod]
+        self.rail.under.setText(f"{neck.scale_mm:.0f} mm · {neck.frets} frets · {rod}")
+        self._fill_rail()
+
+    def _fill_rail(self) -> None:
+        session = self.desk.session
+        if session is None:
+            return
+        a = advance_of(session.present)
+        for name, share in zip(
+            STAGES, (a.described, a.measured, a.mapped, a.chosen, a.worked, a.proved), strict=True
+        ):
+            self.rail.buttons[name].fill(share)
+
+    def _on_changed(self) -> None:
+        self._title()
+
+    def _on_solved(self) -> None:
+        if self.now in ("Map", "Choose", "Work", "Prove"):
+            self.stage.refresh()
+
+    def _say(self, sentence: str) -> None:
+        self.stage.say(sentence)
+
+    def _set(self, **changes: object) -> None:
+        self.desk.change_settings(msgspec.structs.replace(self.desk.settings, **changes))
+
+    def _next_text_size(self) -> None:
+        steps = TEXT_STEPS
+        now = self.desk.settings.text_percent
+        at = steps.index(now) if now in steps else 0
+        self._set(text_percent=steps[(at + 1) % len(steps)])
+
+    def _restyle(self) -> None:
+        self.setStyleSheet(self.desk.theme.sheet())
+        self.rail.unit_button.setText("thou" if self.desk.settings.inch else "mm")
+        self.rail.restyle()
+        self.bar.restyle()
+        self.stage.restyle()
+        self.stage.enter()
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        if event is None:
+            return
+        order = [SHELF, *STAGES]
+        key = event.key()
+        if key in (Qt.Key.Key_PageDown, Qt.Key.Key_PageUp):
+            at = order.index(self.now) + (1 if key == Qt.Key.Key_PageDown else -1)
+            if 0 <= at < len(order):
+                self.show_stage(order[at])
+        elif key == Qt.Key.Key_Home:
+            self.show_stage(SHELF)
+        else:
+            super().keyPressEvent(event)
+
+    def closeEvent(self, event: QCloseEvent | None) -> None:
+        self.desk.close()
+        super().closeEvent(event)

@@ -1,0 +1,13 @@
+"""Names of the ways forward."""
+
+from __future__ import annotations
+
+from nuvrek.readings.kinds import WayKind
+
+TITLES: dict[WayKind, str] = {
+    "leave": "Leave it",
+    "rod": "Rod only",
+    "seat": "Seat first",
+    "spot-level": "Spot-level",
+    "level": "Level all",
+}
