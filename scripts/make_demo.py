@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from pathlib import Path
 
 import msgspec
@@ -11,7 +11,7 @@ from nuvrek.exchange.jobfile import Job, dump
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.planning.ways import make_plan
 from nuvrek.readings.journal import fold
-from nuvrek.readings.kinds import AnyEntry, Chosen, Filed, RodMove, State, StateChange, StepDone
+from nuvrek.readings.kinds import AnyEntry, Chosen, Filed, RodMove, RoundStart, State, StateChange, StepDone
 from nuvrek.readings.rounds import closing_round
 from nuvrek.simulator.measuring import Bench, default_rng, measure_basic_round
 from nuvrek.simulator.truth import Condition, Truth, make_truth
@@ -184,14 +184,7 @@ def choose_and_file(made: Made, truth: Truth, entries: list[AnyEntry]) -> tuple[
     ]
     if plan.rod:
         work += [RodMove(turns=plan.rod.turns, feel="firm"), StepDone(step="rod")]
-    return entries + work, msgspec_free_copy(truth, crown)
-
-
-def msgspec_free_copy(truth: Truth, crown: object) -> Truth:
-    """The same neck with other crowns."""
-    from dataclasses import replace
-
-    return replace(truth, crown_mm=crown)  # type: ignore[arg-type]
+    return entries + work, replace(truth, crown_mm=crown)
 
 
 def build(made: Made) -> Job:
@@ -199,17 +192,15 @@ def build(made: Made) -> Job:
     rng = default_rng(made.seed)
     truth = make_truth(made.neck, made.condition, rng)
     bench = Bench(truth, rng)
-    upto = {"4-octave-mandolin": None, "3-long-bass": None}.get(made.name)
-    entries = measure_basic_round(bench, upto=upto)
+    entries = measure_basic_round(bench, upto=7 if made.name == "5-parlour-guitar" else None)
     if made.name == "1-tenor-guitar":
         entries, filed = choose_and_file(made, truth, entries)
         after = Bench(filed, rng)
         turns = sum(e.turns for e in entries if isinstance(e, RodMove))
         state = State(strings="slack", rod_turns=turns)
+        entries.append(RoundStart(name="closing"))
         for station in closing_round(made.neck)[:3]:
             entries.extend(after.take(station, state))
-    if made.name == "5-parlour-guitar":
-        entries = measure_basic_round(Bench(truth, rng), upto=7)
     return Job(neck=made.neck, journal=tuple(stamped(entries, "2026-03-03")))
 
 

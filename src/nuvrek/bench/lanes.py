@@ -9,6 +9,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field
 from typing import TYPE_CHECKING
 
+from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.journal import Present
 from nuvrek.readings.kinds import (
@@ -122,10 +123,9 @@ class Dots:
 def wood_lane(picture: Picture, strings: Strings, unit: Unit) -> WoodLane:
     """The wood under the tops, on the lanes that were measured."""
     neck_map = picture.map
+    wood, doubt = neck_map.wood[strings]
     curves = tuple(
-        Curve(
-            lane, [float(v) for v in neck_map.wood_mm[:, k]], [float(v) for v in neck_map.wood_doubt_mm[:, k]]
-        )
+        Curve(lane, [float(v) for v in wood[:, k]], [float(v) for v in doubt[:, k]])
         for k, lane in enumerate(LANES)
         if neck_map.known[k]
     )
@@ -135,8 +135,6 @@ def wood_lane(picture: Picture, strings: Strings, unit: Unit) -> WoodLane:
         deepest = max(here, key=lambda r: abs(r[0]))
         word = "relief" if deepest[0] >= 0 else "back bow"
         label = f"{word} {format_number(abs(deepest[0]), unit)} ±{format_number(deepest[1], unit)}"
-    from nuvrek.neck.board import middle_fret
-
     under = "strings at pitch" if strings == "pitch" else "strings slack"
     return WoodLane("Wood", under, curves, label, middle_fret(neck_map.neck), neck_map.neck.relief_target_mm)
 
@@ -159,9 +157,7 @@ def tops_lane(picture: Picture, unit: Unit) -> TopsLane:
         if finding.fret is not None and finding.kind != "thin-crown"
         for lane in finding.lanes
     )
-    return TopsLane(
-        "Tops", "against their neighbours", rise, doubt, named, f"one rule {format_length(0.05, unit)}"
-    )
+    return TopsLane("Tops", "against neighbours", rise, doubt, named, f"one rule {format_length(0.05, unit)}")
 
 
 def crown_lane(picture: Picture, unit: Unit, way: Way | None = None) -> CrownLane:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
-from nuvrek.readings.kinds import Filed
+from nuvrek.readings.kinds import Filed, Rock
 from nuvrek.units import Unit, format_length
 
 if TYPE_CHECKING:
@@ -76,11 +76,26 @@ def _rock(picture: Picture, unit: Unit) -> Row | None:
     said = f"none over {format_length(max(promise.largest_rock_mm, 0.02), unit)}"
     if not _closed(picture, "closing-sweep"):
         return Row("Rocker", said, "not read yet", None, "Sweep the rocker once more.")
-    now = picture.plan.largest_rock_now_mm
-    kept = now <= max(promise.largest_rock_mm, 0.02) + 0.015
-    proud = [f.headline for f in picture.findings if f.kind in ("proud", "rocks", "end-up")]
-    remark = "still all along" if not proud else "; ".join(proud[:2])
-    return Row("Rocker", said, f"largest {format_length(max(now, 0.0), unit)}", kept and not proud, remark)
+    rocking = _rocking_since(picture)
+    if not rocking:
+        return Row("Rocker", said, "still all along", True, "as promised")
+    worst = max(rocking, key=lambda f: rocking[f])
+    kept = rocking[worst] <= max(promise.largest_rock_mm, 0.02)
+    named = ", ".join(str(f) for f in sorted(rocking))
+    size = f"up to {format_length(rocking[worst], unit)} or more" if rocking[worst] > 0 else "not measured"
+    remark = "a trace, no more than promised" if kept else f"file fret {worst} on until it is still"
+    return Row("Rocker", said, f"rocks at {named}, {size}", kept, remark)
+
+
+def _rocking_since(picture: Picture) -> dict[int, float]:
+    """Frets that rocked since the way was chosen, with the least height (mm) each reading proves."""
+    found: dict[int, float] = {}
+    for one in picture.present.taken:
+        rock = one.reading
+        if one.number > picture.present.chosen_number and isinstance(rock, Rock) and rock.says == "rocks":
+            proved = rock.gap_mm if rock.gap_mm is not None else rock.slides_mm or 0.0
+            found[rock.fret] = max(found.get(rock.fret, 0.0), proved)
+    return found
 
 
 def _metal(picture: Picture, unit: Unit) -> Row | None:

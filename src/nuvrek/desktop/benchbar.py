@@ -36,14 +36,14 @@ class BenchBar(QWidget):
         grid = QGridLayout(self)
         grid.setContentsMargins(22, 8, 22, 8)
         grid.setHorizontalSpacing(24)
-        grid.setVerticalSpacing(2)
+        grid.setVerticalSpacing(4)
         grid.addWidget(self.prompt, 0, 0)
         grid.addLayout(figures, 1, 0)
         grid.addWidget(self.message, 2, 0)
-        grid.addWidget(self.chips, 3, 0)
-        grid.addLayout(right, 0, 1, 4, 1)
+        grid.addWidget(self.chips, 4, 0)
+        grid.addLayout(right, 0, 1, 5, 1)
         grid.setColumnStretch(0, 1)
-        grid.setRowStretch(1, 1)
+        grid.setRowStretch(3, 1)
         self.restyle()
 
     def _label(self, name: str, *, wrap: bool = False) -> QLabel:

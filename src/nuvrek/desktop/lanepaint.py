@@ -10,7 +10,7 @@ from PyQt6.QtGui import QColor, QPainter, QPainterPath, QPen, QPolygonF
 from nuvrek.bench.lanes import AnyLane, CrownLane, SideLane, TopsLane, ValuesLane, WoodLane
 from nuvrek.bench.sheet import SheetGeometry
 from nuvrek.desktop.theme import Theme
-from nuvrek.neck.board import middle_fret
+from nuvrek.neck.board import end_mm, middle_fret
 from nuvrek.neck.scale import fret_line_mm
 
 _STEP_MM = (0.05, 0.1, 0.2, 0.5, 1.0, 2.0)
@@ -203,8 +203,8 @@ class _Side(_Base):
     """The side view: the neck's dip, the tool on it and where the gap is read, at the true fret places."""
 
     def paint(self, lane: SideLane) -> None:
-        self.base = self.box.bottom() - 26
-        self.crown = min(16.0, self.box.height() * 0.12)
+        self.base = self.box.top() + 0.62 * self.box.height()
+        self.crown = min(22.0, self.box.height() * 0.12)
         places = fret_line_mm(self.g.neck.scale_mm, self.g.neck.frets)
         self._neck(places, lane)
         match lane.station.kind:
@@ -231,14 +231,17 @@ class _Side(_Base):
     def _dip(self, fret: int, lane: SideLane) -> float:
         x = fret_line_mm(self.g.neck.scale_mm, self.g.neck.frets)
         s = (x[fret] - x[1]) / (x[self.g.neck.joint_fret] - x[1])
-        depth = 0.0 if lane.station.kind in ("sweep", "crown-height") else 0.14 * self.box.height()
+        depth = 0.0 if lane.station.kind in ("sweep", "crown-height", "state") else 0.14 * self.box.height()
         return depth * 4.0 * s * (1.0 - s) if s <= 1.0 else 0.0
 
     def _neck(self, places: list[float], lane: SideLane) -> None:
-        path = QPainterPath(QPointF(self.g.x(0.0), self.base + 20))
+        floor = self.base + 24 + 0.14 * self.box.height()
+        path = QPainterPath(QPointF(self.g.x(0.0), floor))
         for fret in range(len(places)):
             path.lineTo(self.g.fret_x(fret), self.base + max(self._dip(fret, lane), 0.0))
-        path.lineTo(self.g.fret_x(len(places) - 1), self.base + 20)
+        end = self.g.x(end_mm(self.g.neck))
+        path.lineTo(end, self.base)
+        path.lineTo(end, floor)
         self.p.setPen(Qt.PenStyle.NoPen)
         self.p.setBrush(self.colour("board"))
         self.p.drawPath(path)

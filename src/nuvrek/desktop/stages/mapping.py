@@ -40,7 +40,7 @@ class FindingCard(QPushButton):
         head.setStyleSheet(f"font-size: {theme.px(16)}px; font-weight: bold;")
         body.setStyleSheet(f"font-size: {theme.px(14)}px; color: {c.muted};")
         words = QVBoxLayout()
-        words.setSpacing(1)
+        words.setSpacing(3)
         for label in (head, body):
             label.setWordWrap(True)
             label.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
@@ -58,7 +58,7 @@ class FindingCard(QPushButton):
         for label in self.findChildren(QLabel):
             label.ensurePolished()
         self._row.invalidate()
-        self.setFixedHeight(max(self._row.heightForWidth(width), 44))
+        self.setFixedHeight(max(self._row.heightForWidth(width) + 4, 44))
 
 
 class MapStage(Stage):

@@ -160,13 +160,13 @@ class WorkStage(Stage):
         done = self.desk.session.present.steps_done if self.desk.session else {}
         for number, step in enumerate(steps, 1):
             ticked = done.get(step.key)
-            sign = "✓" if ticked is not None else "▸" if step is now else "○"
+            sign = "✓" if ticked is not None else "▸" if step == now else "○"
             when = f"   {ticked[11:16]}" if ticked else f"   {step.minutes} min" if step.minutes else ""
             label = QLabel(f"{sign}  {number}. {step.title}{when}")
             colour = (
-                t.colours.copper if step is now else t.colours.muted if ticked is not None else t.colours.ink
+                t.colours.copper if step == now else t.colours.muted if ticked is not None else t.colours.ink
             )
-            weight = "bold" if step is now else "normal"
+            weight = "bold" if step == now else "normal"
             label.setStyleSheet(
                 f"font-size: {t.px(15)}px; font-weight: {weight}; color: {colour}; padding: {t.px(2)}px;"
             )
