@@ -165,9 +165,10 @@ def likely_meaning(text: str, typed: Length, low_mm: float, high_mm: float) -> M
         mm = value * MM_PER_UNIT[unit]
         if low_mm <= mm <= high_mm:
             return Meaning(Length(mm, unit), _both_units(mm, unit))
-    # A dropped decimal point: 30 for 0.30 mm.
-    if low_mm <= value / 100.0 <= high_mm:
-        return Meaning(Length(value / 100.0, Unit.MM), _both_units(value / 100.0, Unit.MM))
+    # A dropped decimal point: 30 for 0.30 mm, 300 for 0.300 mm.
+    for mm in (value / 100.0, value / 1000.0):
+        if low_mm <= mm <= high_mm:
+            return Meaning(Length(mm, Unit.MM), _both_units(mm, Unit.MM))
     return None
 
 

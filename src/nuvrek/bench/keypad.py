@@ -39,6 +39,8 @@ from nuvrek.readings.rounds import (
 from nuvrek.units import Length, LengthError, Meaning, Unit, format_length, format_number, parse_length
 
 _LONGEST_ENTRY = 14
+# Outside this nothing can be a reading, whatever the station; the journal's own bounds.
+_LEAST_MM, _MOST_MM = -5.0, 20.0
 _TYPED = set("0123456789.,'\"mthouinc ")
 
 
@@ -284,7 +286,7 @@ class Keypad:
             self.asking, self.text = None, ""
 
     def _accept(self, key: str, station: Station, typed: Length) -> None:
-        if not -5.0 <= typed.mm <= 20.0:
+        if not _LEAST_MM <= typed.mm <= _MOST_MM:
             self.message = "That can't be a reading on a neck. Type it again."
             self.text = ""
             return
@@ -453,8 +455,11 @@ class Keypad:
         if self.asking is not None:
             if self.asking.meaning is None:
                 return "Enter keeps it, Backspace types it again."
+            taken = self.asking.meaning.words.split(" is ")[0]
+            if not _LEAST_MM <= self.asking.typed.mm <= _MOST_MM:
+                return f"Enter takes {taken}, Backspace types it again."
             as_typed = format_length(self.asking.typed.mm, self.asking.typed.unit)
-            return f"Enter takes {self.asking.meaning.words.split(' is ')[0]}, / keeps {as_typed}, Backspace types it again."
+            return f"Enter takes {taken}, / keeps {as_typed}, Backspace types it again."
         station = self.station
         if station is None:
             return "Map shows what the readings say."

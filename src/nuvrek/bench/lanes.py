@@ -98,7 +98,6 @@ class ValuesLane:
     title: str
     under: str
     values: tuple[tuple[int, str, bool], ...]  # fret, words, whether it speaks of the lane now measured
-    asked: int = 0
 
 
 AnyLane = WoodLane | TopsLane | CrownLane | SideLane | ValuesLane
@@ -157,7 +156,9 @@ def tops_lane(picture: Picture, unit: Unit) -> TopsLane:
         if finding.fret is not None and finding.kind != "thin-crown"
         for lane in finding.lanes
     )
-    return TopsLane("Tops", "against neighbours", rise, doubt, named, f"one rule {format_length(0.05, unit)}")
+    return TopsLane(
+        "Tops", "off the smooth neck", rise, doubt, named, f"one rule {format_length(0.05, unit)}"
+    )
 
 
 def crown_lane(picture: Picture, unit: Unit, way: Way | None = None) -> CrownLane:
@@ -181,15 +182,16 @@ def side_lane(station: Station, fret: int, present: Present) -> SideLane:
 
 
 def values_lane(
-    present: Present, station: Station | None, cursor: int, unit: Unit, height_unit: Unit
+    present: Present, station: Station | None, since: int, unit: Unit, height_unit: Unit
 ) -> ValuesLane:
-    """Readings of the kind now asked for, at their frets."""
+    """Readings of the kind now asked for at their frets, of rockers only those past entry ``since``."""
     kind = type_of(station)
     values: dict[int, tuple[str, bool]] = {}
     for one in present.taken:
         reading = one.reading
         fret = getattr(reading, "fret", 0)
-        if kind is None or not isinstance(reading, kind) or not fret:
+        old_rock = kind is Rock and one.number <= since
+        if kind is None or not isinstance(reading, kind) or not fret or old_rock:
             continue
         lane = getattr(reading, "lane", getattr(reading, "side", "middle"))
         here = station is not None and lane == station.lane
@@ -197,7 +199,7 @@ def values_lane(
             values[fret] = (_short(reading, unit, height_unit), here)
     shown = tuple((fret, words, here) for fret, (words, here) in sorted(values.items()))
     under = f"in {height_unit.value if kind is StringHeight else unit.value}"
-    return ValuesLane("So far", under, shown, cursor)
+    return ValuesLane("So far", under, shown)
 
 
 def _short(reading: AnyReading, unit: Unit, height_unit: Unit) -> str:

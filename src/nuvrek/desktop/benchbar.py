@@ -59,16 +59,16 @@ class BenchBar(QWidget):
         self.setStyleSheet(
             f"BenchBar {{ background: {c.bar}; }} BenchBar QLabel {{ background: transparent; color: {c.bar_ink}; }}"
         )
-        self.setFixedHeight(min(px(156), 236))
+        self.setFixedHeight(min(px(156), 262))
         figures = "font-weight: bold;"
-        self.prompt.setStyleSheet(f"font-size: {px(26)}px; font-weight: bold; color: {c.bar_ink};")
+        self.prompt.setStyleSheet(f"font-size: {min(px(26), 38)}px; font-weight: bold; color: {c.bar_ink};")
         self.number.setStyleSheet(f"font-size: {px(40)}px; {figures} color: {c.bar_accent};")
         self.unit.setStyleSheet(f"font-size: {px(22)}px; color: {c.bar_muted};")
         self.aside.setStyleSheet(f"font-size: {px(22)}px; {figures} color: {c.bar_ink};")
         self.message.setStyleSheet(f"font-size: {px(16)}px; color: {c.bar_muted};")
         self.chips.setStyleSheet(f"font-size: {px(13)}px; color: {c.bar_muted};")
         self.right_title.setStyleSheet(f"font-size: {px(13)}px; color: {c.bar_muted};")
-        self.right.setStyleSheet(f"font-size: {px(15)}px; color: {c.bar_ink};")
+        self.right.setStyleSheet(f"font-size: {min(px(15), 20)}px; color: {c.bar_ink};")
 
     def show_words(
         self,
@@ -99,5 +99,6 @@ class BenchBar(QWidget):
             f"font-size: {self.theme.px(17)}px; font-weight: {weight}; color: {colour};"
         )
         self.chips.setText(chips)
+        self.chips.setVisible(not (alert and self.theme.percent > 125))
         self.right_title.setText(right_title)
         self.right.setText("\n".join(right))

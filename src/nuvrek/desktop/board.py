@@ -64,7 +64,7 @@ def _frets(painter: QPainter, g: SheetGeometry, theme: Theme, dots: Dots) -> Non
         half = g.half_width(x_mm)
         x = g.x(x_mm)
         if fret == 0:
-            painter.setPen(QPen(QColor("#E9DFC6"), 6.0 if not g.neck.zero_fret else 2.6))
+            painter.setPen(QPen(QColor("#D6C590"), 6.0 if not g.neck.zero_fret else 2.6))
         elif fret in dots.filed:
             painter.setPen(QPen(QColor("#E2B64A"), 5.0))
         else:

@@ -136,8 +136,11 @@ class _Wood(_Base):
 
 class _Tops(_Base):
     def paint(self, lane: TopsLane) -> None:
-        known = [abs(v) for row in lane.rise_mm for v in row if v is not None]
-        reach = max([*known, 0.08]) * 1.15
+        pairs = zip(lane.rise_mm, lane.doubt_mm, strict=True)
+        known = [
+            abs(v) + d for row, doubts in pairs for v, d in zip(row, doubts, strict=True) if v is not None
+        ]
+        reach = max([*known, 0.08]) * 1.05
         per_mm = (self.box.height() / 2 - 10) / reach
         zero = self.box.center().y()
         rule = 0.05
@@ -285,14 +288,10 @@ class _Side(_Base):
             self.p.setPen(QPen(self.colour("muted"), 1))
             self.p.setBrush(self.colour("wire"))
             self.p.drawRect(QRectF(min(a.x(), b.x()) - 8, a.y() - 16, abs(b.x() - a.x()) + 16, 16))
-            self.words(
-                0.5 * (a.x() + b.x()),
-                a.y() - 30,
-                f"straight edge on {low} and {high}",
-                "ink",
-                14,
-                figures=False,
-            )
+            # On a low lane (large text) there is room for one line of words only.
+            if self.box.height() > self.theme.px(110):
+                words = f"straight edge on {low} and {high}"
+                self.words(0.5 * (a.x() + b.x()), a.y() - 30, words, "ink", 14, figures=False)
         x = self.g.fret_x(lane.fret)
         y = a.y() + 1
         self.p.setPen(QPen(self.colour("brass"), 1))

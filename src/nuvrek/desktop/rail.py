@@ -25,7 +25,7 @@ class StageButton(QPushButton):
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Expanding)
 
     def sizeHint(self) -> QSize:
-        return QSize(self.theme.px(100), self.theme.px(58))
+        return QSize(min(self.theme.px(100), 118), self.theme.px(58))
 
     def fill(self, share: float) -> None:
         """``share`` (0 to 1) of the stage is done."""
@@ -40,7 +40,7 @@ class StageButton(QPushButton):
         painter.fillRect(QRectF(0, self.height() - 2, self.width(), 2), c["muted"])
         if self.isChecked():
             painter.fillRect(QRectF(0, self.height() - 4, self.width(), 4), c["copper"])
-        painter.setFont(self.theme.font(16, bold=True))
+        painter.setFont(self.theme.font(16 if self.theme.percent <= 125 else 13, bold=True))
         painter.setPen(c["ink"] if self.isChecked() or self.hasFocus() else c["muted"])
         words = QRectF(0, 4, self.width(), self.height() - 22)
         painter.drawText(words, Qt.AlignmentFlag.AlignCenter, self.text())
@@ -59,6 +59,20 @@ class StageButton(QPushButton):
         painter.end()
 
 
+class Elided(QLabel):
+    """A label that shortens its text rather than push its neighbours away."""
+
+    def minimumSizeHint(self) -> QSize:
+        return QSize(40, super().minimumSizeHint().height())
+
+    def paintEvent(self, _event: QPaintEvent | None) -> None:
+        painter = QPainter(self)
+        painter.setPen(self.palette().windowText().color())
+        shown = self.fontMetrics().elidedText(self.text(), Qt.TextElideMode.ElideRight, self.width())
+        painter.drawText(self.rect(), Qt.AlignmentFlag.AlignVCenter, shown)
+        painter.end()
+
+
 class Rail(QWidget):
     """Title of the neck, the six stages, the shelf and the switches."""
 
@@ -72,7 +86,7 @@ class Rail(QWidget):
         super().__init__()
         self.theme = theme
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
-        self.title, self.under = QLabel("Nuvrek"), QLabel("")
+        self.title, self.under = Elided("Nuvrek"), Elided("")
         self.title.setAccessibleName("Open neck")
         row = QHBoxLayout(self)
         row.setContentsMargins(18, 0, 10, 0)

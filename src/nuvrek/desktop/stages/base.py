@@ -4,12 +4,22 @@ from __future__ import annotations
 
 from PyQt6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
 from PyQt6.QtGui import QFontMetrics, QKeyEvent, QPainter, QPaintEvent, QPen, QPolygonF
-from PyQt6.QtWidgets import QCheckBox, QLabel, QPushButton, QWidget
+from PyQt6.QtWidgets import QCheckBox, QLabel, QLayout, QPushButton, QWidget
 
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.readings.kinds import State
 from nuvrek.readings.words import place_words, value_words
+
+
+def clear(layout: QLayout) -> None:
+    """Take all widgets out of a layout at once; they are deleted when Qt has time."""
+    while layout.count():
+        item = layout.takeAt(0)
+        widget = item.widget() if item is not None else None
+        if widget is not None:
+            widget.hide()
+            widget.deleteLater()
 
 
 def heading(text: str) -> QLabel:

@@ -9,7 +9,7 @@ from nuvrek.bench.lanes import Dots, crown_lane, readings_at, tops_lane, wood_la
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
-from nuvrek.desktop.stages.base import Stage, button, chips_of, heading
+from nuvrek.desktop.stages.base import Stage, button, chips_of, clear, heading
 from nuvrek.desktop.theme import Theme
 from nuvrek.readings.kinds import Strings
 from nuvrek.readings.words import place_words, value_words
@@ -134,11 +134,7 @@ class MapStage(Stage):
         self.fill_bar()
 
     def _findings(self) -> None:
-        while self.list.count():
-            item = self.list.takeAt(0)
-            widget = item.widget() if item is not None else None
-            if widget is not None:
-                widget.deleteLater()
+        clear(self.list)
         self.cards = []
         picture, theme = self.desk.picture, self.desk.theme
         if picture is None:
@@ -200,7 +196,7 @@ class MapStage(Stage):
         self.bar.show_words(
             f"Fret {fret}, {side}",
             number=format_number(rise, s.unit, sign=True),
-            unit=f"{s.unit.value} against its neighbours, give or take {format_number(doubt, s.unit)}",
+            unit=f"{s.unit.value} off the smooth neck, give or take {format_number(doubt, s.unit)}",
             message=f"{crown_words} {format_length(crown, s.unit)} at its thinnest.{plan}",
             chips=chips,
             right_title=f"{len(readings)} readings here" if len(readings) != 1 else "one reading here",

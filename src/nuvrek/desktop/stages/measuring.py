@@ -13,7 +13,7 @@ from nuvrek.bench.session import Session
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
-from nuvrek.desktop.stages.base import Stage, button, chips_of, heading
+from nuvrek.desktop.stages.base import Stage, button, chips_of, clear, heading
 from nuvrek.desktop.theme import Theme
 from nuvrek.readings.rounds import StationKind
 
@@ -55,14 +55,14 @@ class Stations(QWidget):
 _KEYS: tuple[tuple[str, str, str], ...] = (
     ("+", "slides", "+"),
     ("-", "drags", "−"),
-    ("*", "rocks", "×"),
-    ("/", "still", "÷"),
-    ("enter", "take / next", "Enter"),
+    ("*", "rocks", "*"),
+    ("/", "still", "/"),
+    ("enter", "take", "Enter"),
     ("left", "fret", "◂"),
     ("right", "fret", "▸"),
-    ("up", "station before", "▴"),
-    ("down", "station after", "▾"),
-    ("back", "strike last", "Back"),
+    ("up", "before", "▴"),
+    ("down", "after", "▾"),
+    ("back", "strike", "Back"),
 )
 _USED: dict[StationKind | None, set[str]] = {
     "string-gap": {"+", "-", "enter", "left", "right", "up", "down", "back"},
@@ -154,9 +154,7 @@ class MeasureStage(Stage):
             return
         present, station, s = self.desk.session.present, self.keypad.station, self.desk.settings
         since = present.round_number if self.keypad.started else present.length
-        lanes: tuple[AnyLane, ...] = (
-            values_lane(present, station, self.keypad.cursor, s.unit, s.height_unit),
-        )
+        lanes: tuple[AnyLane, ...] = (values_lane(present, station, since, s.unit, s.height_unit),)
         if station is not None:
             lanes = (side_lane(station, self.keypad.cursor or station.fret, present), *lanes)
         elif self.desk.picture is not None:
@@ -171,6 +169,7 @@ class MeasureStage(Stage):
         used = _USED[station.kind if station else None]
         for key, made in self.keys.items():
             made.setEnabled(key in used)
+            made.setStyleSheet(f"font-size: {min(self.desk.theme.px(15), 20)}px; padding: 6px 2px;")
         self.fill_bar()
 
     def fill_bar(self) -> None:
@@ -224,11 +223,7 @@ class ProveStage(MeasureStage):
     def refresh(self) -> None:
         super().refresh()
         self.panel.setFixedWidth(self.desk.theme.px(350))
-        while self.rows.count():
-            item = self.rows.takeAt(0)
-            widget = item.widget() if item is not None else None
-            if widget is not None:
-                widget.deleteLater()
+        clear(self.rows)
         picture = self.desk.picture
         rows = compare(picture, self.desk.settings.unit) if picture else ()
         if not rows:

@@ -12,7 +12,7 @@ from nuvrek.bench.sheet import SheetGeometry
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.board import paint_board
 from nuvrek.desktop.desk import Desk
-from nuvrek.desktop.stages.base import Stage, button, heading
+from nuvrek.desktop.stages.base import Stage, button, clear, heading
 from nuvrek.logbook.store import NeckRow
 from nuvrek.neck.description import ROD_WORDS, NeckDescription
 from nuvrek.planning.titles import TITLES
@@ -126,11 +126,7 @@ class ShelfStage(Stage):
         page.addWidget(self.scroller, 1)
 
     def refresh(self) -> None:
-        while self.list.count():
-            item = self.list.takeAt(0)
-            widget = item.widget() if item is not None else None
-            if widget is not None:
-                widget.deleteLater()
+        clear(self.list)
         self.cards = []
 
         def load() -> None:

@@ -10,7 +10,7 @@ from nuvrek.bench.lanes import Dots, crown_lane
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
-from nuvrek.desktop.stages.base import Stage, button, chips_of, heading
+from nuvrek.desktop.stages.base import Stage, button, chips_of, clear, heading
 from nuvrek.planning import cautions
 from nuvrek.planning.steps import Step
 from nuvrek.readings.words import turns_words
@@ -85,6 +85,10 @@ class WorkStage(Stage):
         row.addStretch()
         return self.rod
 
+    def enter(self) -> None:
+        self.fret = None
+        super().enter()
+
     # --- doing ------------------------------------------------------------
 
     def _pointed(self, fret: int, _lane: str) -> None:
@@ -151,11 +155,7 @@ class WorkStage(Stage):
         self._fill_bar(now, bool(steps))
 
     def _steps(self, steps: tuple[Step, ...], now: Step | None) -> None:
-        while self.list.count():
-            item = self.list.takeAt(0)
-            widget = item.widget() if item is not None else None
-            if widget is not None:
-                widget.deleteLater()
+        clear(self.list)
         t = self.desk.theme
         done = self.desk.session.present.steps_done if self.desk.session else {}
         for number, step in enumerate(steps, 1):

@@ -1,0 +1,107 @@
+"""Shared by the tests: necks, journals and a window on a throw-away logbook."""
+
+from __future__ import annotations
+
+import os
+import tempfile
+import unittest
+from collections.abc import Sequence
+from pathlib import Path
+
+import numpy as np
+
+from nuvrek.exchange.jobfile import Job
+from nuvrek.neck.description import NeckDescription
+from nuvrek.readings.journal import Present, fold
+from nuvrek.readings.kinds import AnyEntry
+from nuvrek.simulator.kinds import simulated_neck
+from nuvrek.simulator.measuring import measure_basic_round
+from nuvrek.simulator.truth import Truth
+
+NECK = NeckDescription(scale_mm=648.0, frets=22, joint_fret=16, rod="two-way")
+TIME = "2026-03-03T10:00:00"
+
+
+def present(entries: Sequence[AnyEntry], neck: NeckDescription = NECK) -> Present:
+    return fold(neck, entries)
+
+
+def measured(seed: int, frets: int = 22, scale_mm: float = 648.0) -> tuple[Truth, list[AnyEntry]]:
+    truth, bench = simulated_neck(seed, frets, scale_mm)
+    return truth, measure_basic_round(bench)
+
+
+def job(seed: int) -> Job:
+    truth, entries = measured(seed)
+    return Job(neck=truth.neck, journal=tuple(entries))
+
+
+def rng(seed: int) -> np.random.Generator:
+    return np.random.default_rng(seed)
+
+
+class TempCase(unittest.TestCase):
+    """A test with a folder of its own."""
+
+    def setUp(self) -> None:
+        holder = tempfile.TemporaryDirectory()
+        self.addCleanup(holder.cleanup)
+        self.folder = Path(holder.name)
+
+
+class WindowCase(TempCase):
+    """Drives the real window with real key presses; leaked windows and Qt warnings fail."""
+
+    def setUp(self) -> None:
+        super().setUp()
+        os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+        from PyQt6.QtCore import QtMsgType, qInstallMessageHandler
+        from PyQt6.QtWidgets import QApplication
+
+        from nuvrek.desktop.theme import load_fonts
+
+        fresh = QApplication.instance() is None
+        self.app = QApplication.instance() or QApplication([])
+        if fresh:
+            load_fonts()
+        self.warnings: list[str] = []
+        bad = {QtMsgType.QtWarningMsg, QtMsgType.QtCriticalMsg}
+        qInstallMessageHandler(lambda kind, _where, text: self.warnings.append(text) if kind in bad else None)
+        self.addCleanup(lambda: qInstallMessageHandler(None))
+
+    def open_window(self, path: Path | None = None, inline: bool = True, demo: bool = False) -> object:
+        from nuvrek.bench.settings import Settings
+        from nuvrek.desktop.app import open_demo
+        from nuvrek.desktop.desk import Desk
+        from nuvrek.desktop.window import Window
+        from nuvrek.logbook.store import Logbook
+
+        book = open_demo(self.folder) if demo else Logbook(path or self.folder / "book.db")
+        desk = Desk(book, Settings(), None, lambda: TIME, inline=inline)
+        window = Window(desk)
+        window.show()
+        self.app.processEvents()
+        self.addCleanup(self._close, window)
+        return window
+
+    def _close(self, window: object) -> None:
+        window.close()  # type: ignore[attr-defined]
+        window.deleteLater()  # type: ignore[attr-defined]
+        self.app.processEvents()
+        self.assertEqual(self.warnings, [], "Qt complained")
+
+    def keys(self, window: object, *keys: object) -> int:
+        """Press keys one after the other: text is typed letter by letter. Returns how many were pressed."""
+        from PyQt6.QtCore import Qt
+        from PyQt6.QtTest import QTest
+
+        pressed = 0
+        for key in keys:
+            target = self.app.focusWidget() or window
+            if isinstance(key, str):
+                QTest.keyClicks(target, key)
+                pressed += len(key)
+            else:
+                QTest.keyClick(target, Qt.Key(key))
+                pressed += 1
+        return pressed

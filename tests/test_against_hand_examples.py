@@ -1,0 +1,77 @@
+"""Relief arithmetic against examples worked by hand."""
+
+import unittest
+
+import numpy as np
+
+from nuvrek.neck.scale import fret_places_mm
+from nuvrek.readings.kinds import CrownHeight, StringGap
+from nuvrek.surface.evidence import chord_gap, rock_height
+from nuvrek.surface.heightmap import line_projection, map_neck
+from nuvrek.surface.unknowns import bend_shape
+from tests.support import NECK, present
+
+
+def value(combination: list[tuple[int, float]], tops: np.ndarray) -> float:
+    return sum(w * tops[f] for f, w in combination)
+
+
+class ChordExamples(unittest.TestCase):
+    def test_chord_over_three_tops(self) -> None:
+        # By hand: places 0, 100, 200, 300, 400; supports at 100 (height 0.2) and 400 (height 0.5);
+        # at 200 the line stands at 0.2 + (100/300) * 0.3 = 0.3; a top of 0.05 there leaves a gap of 0.25.
+        x = np.array([0.0, 100.0, 200.0, 300.0, 400.0])
+        tops = np.array([0.0, 0.2, 0.05, 0.4, 0.5])
+        self.assertAlmostEqual(value(chord_gap(x, 1, 4, 2), tops), 0.25)
+        # The same by hand at 300: line 0.4, top 0.4, no gap.
+        self.assertAlmostEqual(value(chord_gap(x, 1, 4, 3), tops), 0.0)
+
+    def test_rocker_over_uneven_spacing(self) -> None:
+        # By hand: places 0, 60, 100, 130; neighbours of 100 are at 60 (0.0) and 130 (0.07);
+        # the line at 100 is 0.07 * 40/70 = 0.04; a middle top of 0.10 rocks by 0.06.
+        x = np.array([0.0, 60.0, 100.0, 130.0])
+        self.assertAlmostEqual(value(rock_height(x, 2), np.array([0.0, 0.0, 0.1, 0.07])), 0.06)
+
+    def test_support_standing_proud_spoils_the_chord(self) -> None:
+        # By hand: a support 0.1 high at one end lifts the line half-way by 0.05.
+        x = np.array([0.0, 100.0, 200.0])
+        self.assertAlmostEqual(value(chord_gap(x, 0, 2, 1), np.array([0.1, 0.0, 0.0])), 0.05)
+
+    def test_bend_is_deepest_half_way_and_flat_on_the_line_ends(self) -> None:
+        bend = bend_shape(NECK)
+        x = fret_places_mm(NECK.scale_mm, NECK.frets)
+        s = (x - x[1]) / (x[16] - x[1])
+        self.assertAlmostEqual(bend[1], 0.0)
+        self.assertAlmostEqual(bend[16], 0.0)
+        # By hand: at a quarter of the way a parabola of depth 1 dips 4 * 1/4 * 3/4 = 3/4.
+        self.assertAlmostEqual(float(np.interp(0.25, s[:17], bend[:17])), 0.75, delta=0.02)
+        # Past the joint the line runs straight on: equal steps of x, equal steps of height.
+        slopes = np.diff(bend[16:]) / np.diff(x[16:])
+        np.testing.assert_allclose(slopes, slopes[0])
+
+    def test_projection_puts_both_line_ends_at_nought(self) -> None:
+        x = fret_places_mm(NECK.scale_mm, NECK.frets)[1:]
+        lifted = line_projection(NECK) @ (3.0 + 0.01 * x)
+        np.testing.assert_allclose(lifted, 0.0, atol=1e-9)
+
+
+class RecoveredRelief(unittest.TestCase):
+    def test_many_sharp_gaps_on_even_frets_give_back_the_relief(self) -> None:
+        # Even frets: the relief is the very gap. 0.30 mm half-way, by the parabola elsewhere.
+        bend = bend_shape(NECK)
+        readings = [
+            StringGap(lane=lane, low_support=1, high_support=16, fret=f, gap_mm=float(0.30 * bend[f]))
+            for lane in ("bass", "middle", "treble")
+            for f in range(2, 16)
+        ]
+        relief = map_neck(present(readings)).relief_at("bass", "pitch")
+        self.assertAlmostEqual(relief.mm, 0.30, delta=0.02)
+        self.assertLess(relief.doubt_mm, 0.05)
+
+    def test_caliper_readings_average(self) -> None:
+        # Four readings of one crown at 1.00 with errors of 0.02: the doubt halves (1/sqrt(4)).
+        once = map_neck(present([CrownHeight(lane="bass", fret=3, height_mm=1.0)]))
+        often = map_neck(present([CrownHeight(lane="bass", fret=3, height_mm=1.0)] * 4))
+        self.assertAlmostEqual(often.crown_mm[2, 0], 1.0, delta=0.005)
+        ratio = float(once.crown_doubt_mm[2, 0] / often.crown_doubt_mm[2, 0])
+        self.assertAlmostEqual(ratio, 2.0, delta=0.05)
