@@ -1,5 +1,6 @@
 """Fret places against equal temperament on A4 = 440 Hz (ISO 16:1975), and against a music library."""
 
+import itertools
 import unittest
 
 import pretty_midi
@@ -21,7 +22,7 @@ class AgainstEqualTemperament(unittest.TestCase):
         # Fletcher and Rossing, The Physics of Musical Instruments, guitar chapter: each fret stands
         # 1/17.817 of the remaining length on from the last (value from memory, five figures).
         places = fret_line_mm(650.0, 24)
-        for a, b in zip(places, places[1:], strict=False):
+        for a, b in itertools.pairwise(places):
             self.assertAlmostEqual((650.0 - a) / (b - a), 17.817, delta=0.0005)
 
     def test_octave_halves_the_string(self) -> None:

@@ -16,7 +16,11 @@ def random_surface(seed: int, crown_mm: float = 1.2) -> Surface:
     r = rng(seed)
     x = fret_places_mm(NECK.scale_mm, NECK.frets)[1:]
     bend = bend_shape(NECK)[1:]
-    tops = -0.2 * r.random() * bend[:, None] + 0.03 * r.standard_normal((22, 1)) + 0.01 * r.standard_normal((22, 3))
+    tops = (
+        -0.2 * r.random() * bend[:, None]
+        + 0.03 * r.standard_normal((22, 1))
+        + 0.01 * r.standard_normal((22, 3))
+    )
     crown = crown_mm + 0.03 * r.standard_normal((22, 3))
     return Surface(x, tops, crown, bend, NECK.joint_fret, 0.8, -0.3, 0.3)
 
@@ -65,7 +69,10 @@ class AgainstClarabel(unittest.TestCase):
             off = cp.Variable((22, 3), nonneg=True)
             after = [
                 (s.tops_mm[m] - off[m])
-                - ((s.x_mm[m + 1] - s.x_mm[m]) * (s.tops_mm[m - 1] - off[m - 1]) + (s.x_mm[m] - s.x_mm[m - 1]) * (s.tops_mm[m + 1] - off[m + 1]))
+                - (
+                    (s.x_mm[m + 1] - s.x_mm[m]) * (s.tops_mm[m - 1] - off[m - 1])
+                    + (s.x_mm[m] - s.x_mm[m - 1]) * (s.tops_mm[m + 1] - off[m + 1])
+                )
                 / (s.x_mm[m + 1] - s.x_mm[m - 1])
                 <= limits[m - 1]
                 for m in range(1, 21)

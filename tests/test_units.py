@@ -38,7 +38,20 @@ class BenchShorthand(unittest.TestCase):
                 self.assertAlmostEqual(parse_length(text, assume).mm, mm, places=9)
 
     def test_what_is_no_length_gets_a_sentence(self) -> None:
-        for text in ("", "abc", "1.2.3", "5/0", "5/7", "1e9", "nan", "inf", "9" * 60, "12 parsec", "--1", "٣"):
+        for text in (
+            "",
+            "abc",
+            "1.2.3",
+            "5/0",
+            "5/7",
+            "1e9",
+            "nan",
+            "inf",
+            "9" * 60,
+            "12 parsec",
+            "--1",
+            "٣",
+        ):
             with self.subTest(text), self.assertRaises(LengthError) as caught:
                 parse_length(text, Unit.MM)
             self.assertTrue(str(caught.exception).endswith("."))

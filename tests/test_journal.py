@@ -1,0 +1,76 @@
+import unittest
+
+from nuvrek.neck.description import LANES
+from nuvrek.readings.journal import advance, fold, last_undoable, live_numbers
+from nuvrek.readings.kinds import (
+    AnyEntry,
+    CrownHeight,
+    Describe,
+    Filed,
+    OthersStill,
+    Rock,
+    RodMove,
+    RoundStart,
+    Seated,
+    State,
+    StateChange,
+    Strike,
+)
+from tests.support import NECK, measured
+
+CROWN = CrownHeight(lane="bass", fret=3, height_mm=1.0)
+
+
+class Striking(unittest.TestCase):
+    def test_a_struck_entry_is_out_and_a_struck_strike_brings_it_back(self) -> None:
+        entries: list[AnyEntry] = [CROWN, CROWN, Strike(entry=1)]
+        self.assertEqual(live_numbers(entries), [2])
+        entries.append(Strike(entry=3))
+        self.assertEqual(live_numbers(entries), [1, 2])
+        entries.append(Strike(entry=4))
+        self.assertEqual(live_numbers(entries), [2])
+
+    def test_a_strike_never_reaches_forwards(self) -> None:
+        self.assertEqual(live_numbers([Strike(entry=2), CROWN]), [2])
+
+    def test_undo_finds_the_newest_but_spares_the_description(self) -> None:
+        entries: list[AnyEntry] = [CROWN, Describe(neck=NECK)]
+        self.assertEqual(last_undoable(entries), 1)
+        self.assertIsNone(last_undoable(entries, after=1))
+
+
+class Folding(unittest.TestCase):
+    def test_one_more_entry_gives_the_same_picture_as_a_new_fold(self) -> None:
+        entries = measured(1)[1]
+        entries += [RodMove(turns=0.25), Filed(way="level", off=((3, "bass", 0.1),)), Seated(fret=4), CROWN]
+        now = fold(NECK, [])
+        for number, entry in enumerate(entries, 1):
+            after = advance(now, number, entry)
+            assert after is not None
+            now = after
+        self.assertEqual(now, fold(NECK, entries))
+
+    def test_state_follows_strings_and_rod(self) -> None:
+        now = fold(
+            NECK, [StateChange(state=State(strings="slack")), RodMove(turns=0.25), RodMove(turns=-0.125)]
+        )
+        self.assertEqual(now.state, State(strings="slack", rod_turns=0.125))
+        self.assertEqual(len(now.rod_moves), 2)
+
+    def test_metal_work_makes_a_new_surface_and_old_readings_keep_theirs(self) -> None:
+        now = fold(NECK, [CROWN, Filed(way="spot-level", off=((3, "bass", 0.1),)), CROWN, Seated(fret=3)])
+        self.assertEqual(now.taken[0].surface.get((3, "bass"), 0), 0)
+        self.assertEqual(now.taken[1].surface[3, "bass"], 1)
+        self.assertEqual({now.surface[3, lane] for lane in LANES}, {1, 2})
+
+    def test_a_new_round_opens_all_stations(self) -> None:
+        still = OthersStill(lane="bass", frets=(2, 3), station="sweep-bass")
+        now = fold(NECK, [RoundStart(name="basic"), still])
+        self.assertIn("sweep-bass", now.stations_done)
+        self.assertEqual(
+            fold(NECK, [RoundStart(name="basic"), still, RoundStart(name="basic")]).stations_done, frozenset()
+        )
+
+    def test_rocks_outside_a_station_do_not_close_it(self) -> None:
+        now = fold(NECK, [RoundStart(name="basic"), Rock(lane="bass", fret=4, says="rocks")])
+        self.assertEqual(now.stations_done, frozenset())

@@ -1,0 +1,234 @@
+import unittest
+
+import numpy as np
+
+from nuvrek.bench.job import choose, filed_already, log_filed, next_step, steps_in_hand, tick
+from nuvrek.bench.picture import compute
+from nuvrek.bench.proof import compare
+from nuvrek.bench.session import Session
+from nuvrek.logbook.store import Logbook
+from nuvrek.neck.description import LANES, NeckDescription, target_by_kind_mm
+from nuvrek.planning import cautions
+from nuvrek.planning.levelling import STILL_MM, rocks_mm
+from nuvrek.planning.rod import plan_rod
+from nuvrek.planning.ways import Plan, make_plan
+from nuvrek.readings.kinds import AnyEntry, CrownHeight, OthersStill, Rock, State, StringGap
+from nuvrek.surface.findings import find
+from nuvrek.surface.heightmap import map_neck
+from nuvrek.units import Unit
+from tests.support import NECK, TIME, TempCase, measured, present
+from tests.test_against_reference_solver import random_surface
+
+
+def gaps(mm: float) -> list[AnyEntry]:
+    return [
+        StringGap(lane=lane, low_support=1, high_support=16, fret=7, gap_mm=mm)
+        for lane in ("bass", "treble")
+        for _ in range(2)
+    ]  # type: ignore[misc]
+
+
+def rocks(frets: tuple[int, ...], mm: float = 0.1, lanes: tuple[str, ...] = LANES) -> list[AnyEntry]:
+    marked = [Rock(lane=lane, fret=f, says="rocks", gap_mm=mm) for lane in lanes for f in frets]  # type: ignore[arg-type]
+    still = [
+        OthersStill(lane=lane, frets=tuple(f for f in range(2, 22) if lane not in lanes or f not in frets))
+        for lane in LANES
+    ]
+    return [*marked, *still]
+
+
+def crowns(mm: float) -> list[AnyEntry]:
+    return [CrownHeight(lane="middle", fret=f, height_mm=mm) for f in (1, 5, 16, 22)]
+
+
+def plan_of(entries: list[AnyEntry], neck: NeckDescription = NECK) -> Plan:
+    neck_map = map_neck(present(entries, neck))
+    return make_plan(neck_map, find(neck_map))
+
+
+def neck_with(**changes: object) -> NeckDescription:
+    return NeckDescription(**{"scale_mm": 648.0, "frets": 22, "joint_fret": 16, "rod": "two-way", **changes})  # type: ignore[arg-type]
+
+
+class Advice(unittest.TestCase):
+    def test_the_ladder(self) -> None:
+        fine = [*gaps(0.15), *rocks(()), *crowns(1.2)]
+        cases = {
+            "leave": (fine, NECK),
+            "rod": ([*gaps(0.45), *rocks(()), *crowns(1.2)], NECK),
+            "spot-level": ([*gaps(0.15), *rocks((5, 12)), *crowns(1.2)], NECK),
+            "level": ([*gaps(0.15), *rocks((2, 5, 8, 11, 14, 17, 20)), *crowns(1.2)], NECK),
+            "seat": ([*gaps(0.15), *rocks((11,), 0.14, ("treble",)), *crowns(1.2)], NECK),
+        }
+        for kind, (entries, neck) in cases.items():
+            with self.subTest(kind):
+                plan = plan_of(entries, neck)
+                self.assertEqual(plan.advice, kind)
+                self.assertTrue(plan.way(plan.advice).possible)
+                self.assertTrue(plan.reasons)
+
+    def test_nothing_known_advises_nothing_and_says_what_to_measure(self) -> None:
+        plan = plan_of([])
+        self.assertEqual(plan.advice, "leave")
+        self.assertIn("not known", plan.reasons[0])
+        self.assertIn("take a string gap", plan.way("rod").why_not[0])
+
+    def test_seat_before_filing(self) -> None:
+        plan = plan_of([*gaps(0.15), *rocks((11,), 0.14, ("treble",)), *crowns(1.2)])
+        self.assertFalse(plan.way("spot-level").possible)
+        self.assertIn("Seat fret 11 first", plan.way("level").why_not[-1])
+
+    def test_too_little_metal_names_the_frets_and_is_not_advised(self) -> None:
+        plan = plan_of(
+            [*gaps(0.15), *rocks((2, 5, 8, 11, 14, 17, 20)), *crowns(0.83)], neck_with(wire_height_mm=0.85)
+        )
+        self.assertFalse(plan.way("level").possible)
+        self.assertIn("lacks", plan.way("level").why_not[0])
+        self.assertNotEqual(plan.advice, "level")
+
+    def test_no_rod(self) -> None:
+        low = neck_with(rod="none", wire_height_mm=0.9)
+        plan = plan_of([*gaps(0.45), *rocks(()), *crowns(0.9)], low)
+        self.assertEqual(plan.advice, "leave")
+        self.assertEqual(plan.way("rod").why_not, ("This neck has no rod.",))
+        tall = neck_with(rod="none", wire_height_mm=1.4)
+        self.assertEqual(plan_of([*gaps(0.30), *rocks(()), *crowns(1.4)], tall).advice, "level")
+
+
+class Figures(unittest.TestCase):
+    def test_common_practice_relief_targets(self) -> None:
+        # Common practice, no source: 3-7 thou on a guitar, 10-12 thou on a long-scale bass; 12-13 is over
+        # target on a guitar, 20 far too much on a bass.
+        thou = 0.0254
+        target, margin = target_by_kind_mm(648)
+        self.assertTrue(3 * thou <= target - margin + 0.01 and target + margin <= 7.6 * thou)
+        self.assertGreater(12 * thou, target + margin)
+        bass, bass_margin = target_by_kind_mm(864)
+        self.assertTrue(bass - bass_margin <= 10 * thou and 12 * thou <= bass + bass_margin < 20 * thou)
+
+    def test_never_more_than_a_quarter_turn(self) -> None:
+        for mm in (0.7, 0.45, 0.3, 0.0, -0.2):
+            rod = plan_rod(map_neck(present(gaps(mm))))
+            assert rod is not None
+            self.assertLessEqual(abs(rod.turns), 0.25)
+            self.assertEqual(rod.turns > 0, mm > 0.15)
+        self.assertIsNone(plan_rod(map_neck(present(gaps(0.15)))))
+
+    def test_spot_plan_leaves_no_rock_on_its_own_map_and_spares_the_rest(self) -> None:
+        truth, entries = measured(12)
+        neck_map = map_neck(present(entries, truth.neck))
+        way = make_plan(neck_map, find(neck_map)).way("spot-level")
+        s = random_surface(0)
+        surface = type(s)(
+            neck_map.x_mm, neck_map.tops_slack_mm, neck_map.crown_mm, s.bend, truth.neck.joint_fret, 0.8
+        )
+        before, after = rocks_mm(surface, surface.tops_mm), rocks_mm(surface, surface.tops_mm - way.off_mm)
+        self.assertGreater(before.max(), 0.05)
+        self.assertLessEqual(after.max(), STILL_MM + 0.006 + 1e-9)
+        self.assertLess(np.count_nonzero(way.off_mm.max(axis=1) > 0.004), 9)
+
+    def test_applied_to_the_true_neck_the_spot_plan_calms_the_rocker(self) -> None:
+        worst = []
+        for seed in range(60, 70):
+            truth, entries = measured(seed)
+            neck_map = map_neck(present(entries, truth.neck))
+            way = make_plan(neck_map, find(neck_map)).way("spot-level")
+            s = random_surface(0)
+            tops = truth.tops_mm(State(strings="slack"))[1:]
+            real = type(s)(neck_map.x_mm, tops, truth.crown_mm[1:], s.bend, truth.neck.joint_fret, 0.8)
+            worst.append((rocks_mm(real, tops).max(), rocks_mm(real, tops - way.off_mm).max()))
+        before, after = np.array(worst).T
+        self.assertGreater(np.median(before), 0.09)
+        self.assertLess(np.median(after), 0.04)
+
+    def test_fall_away_lowers_only_past_the_joint(self) -> None:
+        from nuvrek.planning.levelling import fall_away
+
+        s = random_surface(1)
+        drop = fall_away(s, 0.1)
+        np.testing.assert_allclose(drop[:16], 0.0)
+        self.assertAlmostEqual(float(drop[-1]), 0.1)
+
+
+class Steps(unittest.TestCase):
+    def test_each_dangerous_step_carries_its_caution(self) -> None:
+        plan = plan_of([*gaps(0.45), *rocks((5, 12)), *crowns(1.2)])
+        wanted = {
+            "slacken": cautions.STRINGS,
+            "tape": cautions.PICKUPS,
+            "file": cautions.DUST,
+            "rod": cautions.ROD,
+        }
+        steps = {step.key: step for step in plan.way("spot-level").steps}
+        for key, words in wanted.items():
+            self.assertIn(words, steps[key].cautions)
+        sprung = plan_of([*gaps(0.15), *rocks((11,), 0.14, ("treble",)), *crowns(1.2)])
+        seat = next(s for s in sprung.way("seat").steps if s.action == "seat")
+        self.assertEqual(seat.cautions, (cautions.PRESS, cautions.GLUE))
+        self.assertIn("licensed practice", cautions.FIRST)
+
+    def test_keys_are_unique_and_seating_asks_for_the_rocker_again(self) -> None:
+        for way in plan_of([*gaps(0.45), *rocks((11,), 0.14, ("bass",)), *crowns(1.2)]).ways:
+            keys = [s.key for s in way.steps]
+            self.assertEqual(len(keys), len(set(keys)))
+            if way.kind == "seat":
+                self.assertIn("rocker-again", keys)
+
+
+class TheJob(TempCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.book = Logbook(self.folder / "book.db")
+        self.addCleanup(self.book.close)
+        entries = [*gaps(0.15), *rocks((5, 12)), *crowns(1.2)]
+        self.session = Session(self.book, self.book.start(NECK, TIME, entries), NECK, lambda: TIME)
+        self.picture = compute(self.session.present, Unit.MM)
+        choose(self.session, self.picture.plan, self.picture.plan.way("spot-level"))
+
+    def test_ticking_writes_down_what_was_done(self) -> None:
+        while (step := next_step(self.session.present)) is not None:
+            tick(self.session, step)
+        now = self.session.present
+        self.assertEqual(set(now.steps_done), {s.key for s in steps_in_hand(now)})
+        self.assertEqual(filed_already(now), {5, 12})
+        self.assertEqual(now.state.strings, "pitch")
+        self.assertTrue(all(at == TIME for at in now.steps_done.values()))
+
+    def test_one_fret_filed_by_itself_is_not_filed_twice(self) -> None:
+        self.assertTrue(log_filed(self.session, {5}))
+        self.assertFalse(log_filed(self.session, {5}))
+        while (step := next_step(self.session.present)) is not None and step.key != "crown":
+            tick(self.session, step)
+        self.assertEqual(len(self.session.present.work), 2)
+        self.assertEqual(self.session.present.surface[5, "bass"], 1)
+
+    def test_promise_beside_result(self) -> None:
+        open_rows = {row.matter: row.kept for row in compare(compute(self.session.present, Unit.MM), Unit.MM)}
+        self.assertEqual(open_rows["Rocker"], None)
+        while (step := next_step(self.session.present)) is not None:
+            tick(self.session, step)
+        for entry in (
+            *(
+                OthersStill(lane=lane, frets=tuple(range(2, 22)), station=f"closing-sweep-{lane}")
+                for lane in LANES
+            ),
+            *(
+                StringGap(
+                    lane=lane,
+                    low_support=1,
+                    high_support=16,
+                    fret=7,
+                    gap_mm=0.16,
+                    station="closing-gap-pitch",
+                )
+                for lane in ("bass", "treble")
+            ),
+            CrownHeight(lane="middle", fret=1, height_mm=1.2, station="closing-crown"),
+        ):
+            self.session.append(entry)
+        rows = {row.matter: row for row in compare(compute(self.session.present, Unit.MM), Unit.MM)}
+        self.assertEqual([row.kept for row in rows.values()], [True] * 4)
+        self.session.append(Rock(lane="bass", fret=5, says="rocks", gap_mm=0.08))
+        broken = {row.matter: row for row in compare(compute(self.session.present, Unit.MM), Unit.MM)}
+        self.assertFalse(broken["Rocker"].kept)
+        self.assertIn("5", broken["Rocker"].result)

@@ -1,0 +1,262 @@
+"""The real window, driven by real key presses."""
+
+import os
+import subprocess
+import sys
+import unittest
+from pathlib import Path
+from typing import Any
+
+from nuvrek.readings.kinds import CrownHeight, Describe, OthersStill, Rock, StringGap
+from tests.support import WindowCase
+from tests.test_logbook import _environment
+
+ENTER, UP, DOWN, LEFT, RIGHT, BACK = 0x01000005, 0x01000013, 0x01000015, 0x01000012, 0x01000014, 0x01000003
+PAGE_UP, PAGE_DOWN, HOME = 0x01000016, 0x01000017, 0x01000010
+STAGES = ("Take in", "Measure", "Map", "Choose", "Work", "Prove")
+
+
+def take_round(case: WindowCase, window: Any) -> int:
+    """The basic round of a 22-fret neck from the keypad alone; returns the keys pressed."""
+    count = case.keys(window, "1.75", ENTER, "1.5", ENTER, ".4+.45-", ".4+.45-", ENTER, ".2+.25-", ".2+.25-")
+    count += case.keys(window, "5*.1+.12-", "12*.1+.12-", ENTER, "5*", "12*", ENTER, "5*", ENTER)
+    return count + case.keys(window, "1.15", ENTER, "1.15", ENTER, "1.1", ENTER, "1.15", ENTER)
+
+
+class FromTheKeypad(WindowCase):
+    def test_from_an_empty_shelf_to_a_plan_without_the_mouse(self) -> None:
+        window: Any = self.open_window()
+        self.assertIn("empty", window.bar.prompt.text())
+        window.stages["Shelf"].new.click()
+        self.assertEqual(window.now, "Take in")
+        self.keys(window, ENTER)
+        self.assertEqual(window.now, "Measure")
+        count = take_round(self, window)
+        session = window.desk.session
+        self.assertEqual(window.bar.prompt.text(), "Round done.")
+        kinds = [type(one.reading) for one in session.present.taken]
+        self.assertEqual([kinds.count(k) for k in (StringGap, Rock, OthersStill, CrownHeight)], [4, 7, 3, 4])
+        self.assertLess(count / (len(kinds) + 0.0), 6.0)
+        self.keys(window, PAGE_DOWN)
+        texts = [card.accessibleName() for card in window.stages["Map"].cards]
+        self.assertTrue(any("Relief" in t and "more than wanted" in t for t in texts), texts)
+        self.assertTrue(any(t.startswith("Fret 5") for t in texts), texts)
+        self.keys(window, PAGE_DOWN)
+        self.assertEqual(window.now, "Choose")
+        self.assertTrue(any(row.advised and row.selected for row in window.stages["Choose"].rows))
+        self.keys(window, ENTER)
+        self.assertEqual(window.now, "Work")
+        self.assertEqual(session.present.chosen.way, "spot-level")
+
+    def test_undo_and_retake(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(4)
+        window.show_stage("Measure")
+        before = len(window.desk.session.present.taken)
+        self.keys(window, "7*", BACK)
+        self.assertEqual(len(window.desk.session.present.taken), before)
+        self.assertIn("Struck out", window.bar.message.text())
+        self.keys(window, BACK)
+        self.assertIn("Gap over", window.bar.prompt.text())
+        self.keys(window, ".05", ENTER)
+        self.assertEqual(len(window.desk.session.present.taken), before)
+
+    def test_a_held_down_key_takes_one_reading(self) -> None:
+        from PyQt6.QtCore import QEvent, Qt
+        from PyQt6.QtGui import QKeyEvent
+
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(4)
+        window.show_stage("Measure")
+        start = len(window.desk.session.entries)
+        for repeat in (False, True, True, True):
+            event = QKeyEvent(
+                QEvent.Type.KeyPress, Qt.Key.Key_Enter, Qt.KeyboardModifier.KeypadModifier, "\r", repeat
+            )
+            self.app.sendEvent(window.stages["Measure"], event)
+        self.assertEqual(len(window.desk.session.entries), start + 1)
+
+    def test_questions_and_letters_show_in_the_bar(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(4)
+        window.show_stage("Measure")
+        self.keys(window, UP, UP, "300", ENTER)
+        self.assertIn("300 mm?", window.bar.message.text())
+        self.keys(window, BACK, "tt", ENTER)
+        self.assertIn("not a length", window.bar.message.text())
+
+    def test_closing_and_reopening_in_the_middle_of_a_round(self) -> None:
+        path = self.folder / "own.db"
+        first: Any = self.open_window(path)
+        first.stages["Shelf"].new.click()
+        self.keys(first, ENTER, "1.75", ENTER, "1.5", ENTER)
+        first.close()
+        second: Any = self.open_window(path)
+        self.keys(second, ENTER)
+        second.show_stage("Measure")
+        self.assertIn("2 of 14", second.stages["Measure"].count.text())
+        self.assertIn("Gap over 7", second.bar.prompt.text())
+
+    def test_a_full_disk_is_said_and_the_number_stays(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(4)
+        window.show_stage("Measure")
+        database = window.desk.book._db
+        database.execute("PRAGMA query_only=ON")
+        self.keys(window, UP, ".1", ENTER)
+        self.assertIn("not written down", window.bar.message.text())
+        self.assertIn(".1", window.bar.number.text())
+        window.show_stage("Choose")
+        self.keys(window, ENTER)
+        self.assertEqual(window.now, "Choose")
+        self.assertIn("not written down", window.bar.message.text())
+        database.execute("PRAGMA query_only=OFF")
+
+
+class Stages(WindowCase):
+    def test_every_stage_of_every_demo_neck_in_both_themes_and_units(self) -> None:
+        window: Any = self.open_window(demo=True)
+        for number in range(5):
+            window.show_stage("Shelf")
+            window.stages["Shelf"]._open(number)
+            for changes in (
+                {"dark": True, "inch": True},
+                {"dark": False, "inch": False, "text_percent": 175},
+                {"text_percent": 100},
+            ):
+                window._set(**changes)
+                for stage in STAGES:
+                    window.show_stage(stage)
+                    self.assertFalse(window.grab().isNull())
+                    self.assertTrue(window.bar.prompt.text(), stage)
+        self.assertEqual(len(window.stages["Shelf"].cards), 5)
+
+    def test_stages_by_key_and_by_rail(self) -> None:
+        window: Any = self.open_window(demo=True)
+        self.keys(window, PAGE_DOWN)
+        self.assertEqual(window.now, "Shelf")
+        self.keys(window, DOWN, ENTER)
+        self.assertEqual((window.now, window.desk.session.neck_id), ("Map", 2))
+        self.keys(window, PAGE_UP)
+        self.assertEqual(window.now, "Measure")
+        window.rail.buttons["Work"].click()
+        self.assertEqual(window.now, "Work")
+        self.keys(window, HOME, "3")
+        self.assertEqual(window.desk.session.neck_id, 3)
+
+    def test_choosing_a_fret_shows_its_readings(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(2)
+        window.stages["Map"].sheet.fret_chosen.emit(5, "bass")
+        self.assertIn("Fret 5", window.bar.prompt.text())
+        self.assertIn("rocker 4-5-6", window.bar.right.text())
+        self.keys(window, RIGHT)
+        self.assertIn("Fret 6", window.bar.prompt.text())
+        window.stages["Map"].cards[1].click()
+        self.assertIn("Fret", window.bar.prompt.text())
+
+    def test_a_click_on_the_sheet_goes_to_the_fret_in_both_orientations(self) -> None:
+        from PyQt6.QtCore import QPoint, Qt
+        from PyQt6.QtTest import QTest
+
+        for nut_on_right in (False, True):
+            window: Any = self.open_window(self.folder / f"{nut_on_right}.db")
+            window.stages["Shelf"].new.click()
+            window.stages["Take in"].checks["nut_on_right"].setChecked(nut_on_right)
+            window.stages["Take in"].checks["left_handed"].setChecked(nut_on_right)
+            window.stages["Take in"].keep.click()
+            window.show_stage("Map")
+            sheet = window.stages["Map"].sheet
+            g = sheet.geometry_now()
+            QTest.mouseClick(
+                sheet, Qt.MouseButton.LeftButton, pos=QPoint(round(g.fret_x(3)), round(g.middle))
+            )
+            self.assertEqual(window.desk.fret, 3)
+            self.assertEqual(g.fret_x(3) > g.fret_x(4), nut_on_right)
+
+    def test_taking_in_refuses_nonsense_and_keeps_sense(self) -> None:
+        window: Any = self.open_window()
+        window.stages["Shelf"].new.click()
+        page = window.stages["Take in"]
+        page.fields["joint_fret"].setText("40")
+        page.fields["joint_fret"].textEdited.emit("40")
+        self.assertFalse(page.keep.isEnabled())
+        self.assertIn("Body joins", window.bar.message.text())
+        page.fields["joint_fret"].setText("14")
+        page.fields["scale_mm"].setText("25 1/2 in")
+        page.fields["scale_mm"].textEdited.emit("")
+        page.keep.click()
+        entry = window.desk.session.entries[-1]
+        assert isinstance(entry, Describe)
+        self.assertEqual((entry.neck.joint_fret, round(entry.neck.scale_mm, 1)), (14, 647.7))
+
+    def test_work_logs_turns_and_single_frets_and_leads_to_prove(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(2)
+        window.show_stage("Choose")
+        self.keys(window, ENTER, ENTER, ENTER, ENTER)
+        work = window.stages["Work"]
+        self.assertIn("dust", work.caution.text())
+        work._pointed(5, "")
+        work.one_fret.click()
+        self.assertEqual(len(window.desk.session.present.work), 1)
+        while window.now == "Work":
+            if work.rod.isVisible():
+                work._turned(0.25)
+            self.keys(window, ENTER)
+        self.assertEqual(window.now, "Prove")
+        self.assertEqual(window.desk.session.present.rod_moves[0][1].turns, 0.25)
+        self.keys(window, PAGE_UP, BACK)
+        self.assertEqual(window.now, "Work")
+
+    def test_widgets_have_names_for_assistive_technology(self) -> None:
+        from PyQt6.QtWidgets import QComboBox, QLineEdit, QPushButton
+
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(2)
+        for stage in STAGES:
+            window.show_stage(stage)
+        for kind in (QPushButton, QLineEdit, QComboBox):
+            for widget in window.findChildren(kind):
+                self.assertTrue(widget.accessibleName() or getattr(widget, "text", str)(), widget)
+
+    def test_solving_off_the_interface_thread(self) -> None:
+        from PyQt6.QtTest import QTest
+
+        window: Any = self.open_window(inline=False, demo=True)
+        window.stages["Shelf"]._open(0)
+        window.show_stage("Measure")
+        self.keys(window, "4*", RIGHT, "*", BACK)
+        for _ in range(400):
+            if not window.desk.busy:
+                break
+            QTest.qWait(25)
+        self.assertFalse(window.desk.busy)
+        self.assertEqual(window.desk.picture.number, len(window.desk.session.entries))
+
+
+class OnARealScreen(unittest.TestCase):
+    def test_the_keypad_round_under_xvfb(self) -> None:
+        if os.environ.get("NUVREK_XVFB"):
+            self.skipTest("already under Xvfb")
+        environment = {**_environment(), "QT_QPA_PLATFORM": "xcb", "NUVREK_XVFB": "1"}
+        done = subprocess.run(
+            [
+                "xvfb-run",
+                "-a",
+                "-s",
+                "-screen 0 1400x900x24",
+                sys.executable,
+                "-m",
+                "unittest",
+                "tests.test_window.FromTheKeypad",
+            ],
+            cwd=Path(__file__).resolve().parents[1],
+            env=environment,
+            capture_output=True,
+            text=True,
+            check=False,
+            timeout=240,
+        )
+        self.assertEqual(done.returncode, 0, done.stderr)
+        self.assertIn("OK", done.stderr)
