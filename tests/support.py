@@ -97,7 +97,7 @@ class WindowCase(TempCase):
 
         pressed = 0
         for key in keys:
-            target = self.app.focusWidget() or window
+            target = self.app.focusWidget() or window.focusWidget() or window  # type: ignore[attr-defined]
             if isinstance(key, str):
                 QTest.keyClicks(target, key)
                 pressed += len(key)
