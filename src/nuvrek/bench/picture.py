@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import TYPE_CHECKING
 
 from nuvrek.readings.journal import Present
@@ -16,21 +16,37 @@ if TYPE_CHECKING:
 
 @dataclass(frozen=True)
 class Picture:
-    """Map, findings and plan of one moment; ``number`` is the journal's length at that moment."""
+    """Map, findings and plan of one moment; ``number`` is the journal's length at that moment.
+
+    The plan takes longer than the map, so a picture shows first without one.
+    """
 
     present: Present
     number: int
     map: HeightMap
     findings: tuple[Finding, ...]
-    plan: Plan
+    plan: Plan | None = None
 
 
-def compute(present: Present, unit: Unit, before: Picture | None = None) -> Picture:
-    """Solve the neck and weigh the ways. Imports the heavy libraries only now."""
-    from nuvrek.planning.ways import make_plan
+def see(present: Present, unit: Unit, before: Picture | None = None) -> Picture:
+    """Solve the neck, without a plan. Imports the heavy libraries only now."""
     from nuvrek.surface.findings import find
     from nuvrek.surface.heightmap import map_neck
 
     neck_map = map_neck(present, before.map.solution.z if before else None)
-    findings = find(neck_map, unit)
-    return Picture(present, present.length, neck_map, findings, make_plan(neck_map, findings, unit))
+    return Picture(present, present.length, neck_map, find(neck_map, unit))
+
+
+def weigh(picture: Picture, unit: Unit) -> Picture:
+    """The same picture with its plan."""
+    from nuvrek.planning.ways import make_plan
+
+    return replace(picture, plan=make_plan(picture.map, picture.findings, unit))
+
+
+def compute(present: Present, unit: Unit) -> tuple[Picture, Plan]:
+    """A whole picture and its plan, at once."""
+    picture = see(present, unit)
+    plan = weigh(picture, unit).plan
+    assert plan is not None
+    return replace(picture, plan=plan), plan

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import argparse
 import sys
-import tempfile
 from collections.abc import Sequence
 from datetime import datetime
 from pathlib import Path
@@ -61,6 +60,8 @@ def main(arguments: Sequence[str] | None = None) -> int:
     app.setApplicationName("nuvrek")
     app.setDesktopFileName("nuvrek")
     load_fonts()
+    import tempfile
+
     with tempfile.TemporaryDirectory(prefix="nuvrek-demo-") as folder:
         try:
             book = open_demo(Path(folder)) if options.demo else open_own(options.logbook or logbook_path())

@@ -190,7 +190,7 @@ class _Crown(_Base):
             pen = QPen(self.colour("muted"), 1.2, Qt.PenStyle.SolidLine if measured else Qt.PenStyle.DashLine)
             self.p.setPen(pen)
             self.p.setBrush(self.colour("wire", 150))
-            self.p.drawRoundedRect(QRectF(x - 5, top, 10, crown * per_mm), 2, 2)
+            self.p.drawRect(QRectF(x - 5, top, 10, crown * per_mm))
             if off > 0.001:
                 self.p.setPen(Qt.PenStyle.NoPen)
                 self.p.setBrush(self.colour("brass"))
@@ -237,7 +237,7 @@ class _Side(_Base):
         depth = 0.0 if lane.station.kind in ("sweep", "crown-height", "state") else 0.14 * self.box.height()
         return depth * 4.0 * s * (1.0 - s) if s <= 1.0 else 0.0
 
-    def _neck(self, places: list[float], lane: SideLane) -> None:
+    def _neck(self, places: tuple[float, ...], lane: SideLane) -> None:
         floor = self.base + 24 + 0.14 * self.box.height()
         path = QPainterPath(QPointF(self.g.x(0.0), floor))
         for fret in range(len(places)):

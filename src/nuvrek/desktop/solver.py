@@ -2,15 +2,19 @@
 
 from __future__ import annotations
 
-from PyQt6.QtCore import QObject, QThread, pyqtSignal, pyqtSlot
+from PyQt6.QtCore import QObject, QThread, QTimer, pyqtSignal, pyqtSlot
 
-from nuvrek.bench.picture import Picture, compute
+from nuvrek.bench.picture import Picture, see, weigh
 from nuvrek.readings.journal import Present
 from nuvrek.units import Unit
 
+# The window paints the new map before the interpreter is shared with the weighing of the ways.
+_PAINT_FIRST_MS = 40
+
 
 class _Worker(QObject):
-    done = pyqtSignal(object)
+    seen = pyqtSignal(object)
+    weighed = pyqtSignal(object)
     failed = pyqtSignal(str)
 
     def __init__(self) -> None:
@@ -18,40 +22,63 @@ class _Worker(QObject):
         self._before: Picture | None = None
 
     @pyqtSlot(object, object)
-    def work(self, present: Present, unit: Unit) -> None:
+    def look(self, present: Present, unit: Unit) -> None:
         before = self._before
         if before is not None and before.present.neck != present.neck:
             before = None
         try:
-            self._before = compute(present, unit, before)
+            self._before = see(present, unit, before)
         except (ValueError, ArithmeticError) as error:
             self._before = None
-            self.failed.emit(
-                f"These readings could not be put together ({error}). They are kept; strike the odd one out."
-            )
-            return
-        self.done.emit(self._before)
+            self.failed.emit(_sentence(error))
+        else:
+            self.seen.emit(self._before)
+
+    @pyqtSlot(object, object)
+    def judge(self, picture: Picture, unit: Unit) -> None:
+        try:
+            whole = weigh(picture, unit)
+        except (ValueError, ArithmeticError) as error:
+            self.failed.emit(_sentence(error))
+        else:
+            self.weighed.emit(whole)
+
+
+def _sentence(error: Exception) -> str:
+    return f"These readings could not be put together ({error}). They are kept; strike the odd one out."
 
 
 class Solver(QObject):
-    """Turns present pictures into solved ones. ``inline`` solves at once, for tests."""
+    """Turns present pictures into solved ones, first without and then with a plan.
+
+    ``inline`` does both at once on the interface thread, for tests.
+    """
 
     solved = pyqtSignal(object)
     failed = pyqtSignal(str)
-    _ask = pyqtSignal(object, object)
+    _look = pyqtSignal(object, object)
+    _judge = pyqtSignal(object, object)
 
     def __init__(self, inline: bool = False, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self._worker = _Worker()
         self._busy = False
+        self._unit = Unit.MM
         self._waiting: tuple[Present, Unit] | None = None
         self._thread: QThread | None = None
         if not inline:
             self._thread = QThread()
             self._worker.moveToThread(self._thread)
             self._thread.start()
-        self._ask.connect(self._worker.work)
-        self._worker.done.connect(self._on_done)
+        self._seen: object = None
+        self._pause = QTimer(self)
+        self._pause.setSingleShot(True)
+        self._pause.setInterval(_PAINT_FIRST_MS)
+        self._pause.timeout.connect(lambda: self._weigh(self._seen))
+        self._look.connect(self._worker.look)
+        self._judge.connect(self._worker.judge)
+        self._worker.seen.connect(self._on_seen)
+        self._worker.weighed.connect(self._on_weighed)
         self._worker.failed.connect(self._on_failed)
 
     @property
@@ -64,25 +91,41 @@ class Solver(QObject):
         if self._busy:
             self._waiting = (present, unit)
             return
-        self._busy = True
-        self._ask.emit(present, unit)
+        self._busy, self._unit = True, unit
+        self._look.emit(present, unit)
 
     def close(self) -> None:
         """Stop the thread; a running solve is waited for."""
+        self._pause.stop()
         if self._thread is not None:
             self._thread.quit()
             self._thread.wait()
 
-    def _next(self) -> None:
-        self._busy = False
-        if self._waiting is not None:
-            waiting, self._waiting = self._waiting, None
-            self.request(*waiting)
+    def _on_seen(self, picture: object) -> None:
+        self.solved.emit(picture)
+        if self._thread is None:
+            self._weigh(picture)
+        else:
+            self._seen = picture
+            self._pause.start()
 
-    def _on_done(self, picture: object) -> None:
+    def _weigh(self, picture: object) -> None:
+        # A newer reading makes the older plan worthless.
+        if self._waiting is not None:
+            self._next()
+        else:
+            self._judge.emit(picture, self._unit)
+
+    def _on_weighed(self, picture: object) -> None:
         self.solved.emit(picture)
         self._next()
 
     def _on_failed(self, words: str) -> None:
         self.failed.emit(words)
         self._next()
+
+    def _next(self) -> None:
+        self._busy = False
+        if self._waiting is not None:
+            waiting, self._waiting = self._waiting, None
+            self.request(*waiting)

@@ -3,9 +3,8 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from importlib.resources import files
+from pathlib import Path
 
-from PyQt6.QtCore import QByteArray
 from PyQt6.QtGui import QColor, QFont, QFontDatabase
 
 PLAIN = "Atkinson Hyperlegible Next"
@@ -130,7 +129,5 @@ class Theme:
 
 def load_fonts() -> None:
     """Register the shipped fonts with Qt."""
-    folder = files("nuvrek.desktop") / "fonts"
-    for item in folder.iterdir():
-        if item.name.endswith(".ttf"):
-            QFontDatabase.addApplicationFontFromData(QByteArray(item.read_bytes()))
+    for path in sorted(Path(__file__).with_name("fonts").glob("*.ttf")):
+        QFontDatabase.addApplicationFont(str(path))

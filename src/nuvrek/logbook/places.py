@@ -4,14 +4,16 @@ from __future__ import annotations
 
 from pathlib import Path
 
-import platformdirs
-
 
 def logbook_path() -> Path:
     """The user's logbook in the XDG data place."""
+    import platformdirs
+
     return Path(platformdirs.user_data_dir("nuvrek", appauthor=False)) / "logbook.db"
 
 
 def settings_path() -> Path:
     """The user's settings in the XDG configuration place."""
+    import platformdirs
+
     return Path(platformdirs.user_config_dir("nuvrek", appauthor=False)) / "settings.json"

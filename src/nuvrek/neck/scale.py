@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from functools import lru_cache
 from typing import TYPE_CHECKING
 
 if TYPE_CHECKING:
@@ -9,13 +10,14 @@ if TYPE_CHECKING:
     from numpy.typing import NDArray
 
 
-def fret_line_mm(scale_mm: float, frets: int) -> list[float]:
+@lru_cache(maxsize=64)
+def fret_line_mm(scale_mm: float, frets: int) -> tuple[float, ...]:
     """Distance of nut (index 0) and each fret from the nut in mm, frets + 1 numbers.
 
     Twelve-tone equal temperament: ``x_n = L (1 - 2^(-n/12))`` (Fletcher and
     Rossing, The Physics of Musical Instruments, guitar chapter).
     """
-    return [scale_mm * (1.0 - 2.0 ** (-n / 12.0)) for n in range(frets + 1)]
+    return tuple(scale_mm * (1.0 - 2.0 ** (-n / 12.0)) for n in range(frets + 1))
 
 
 def fret_places_mm(scale_mm: float, frets: int) -> NDArray[np.float64]:

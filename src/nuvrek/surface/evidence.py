@@ -12,7 +12,7 @@ from nuvrek.neck.description import LANES, Lane
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings import tools
 from nuvrek.readings.journal import Taken
-from nuvrek.readings.kinds import CrownHeight, OthersStill, Rock, StringGap
+from nuvrek.readings.kinds import CrownHeight, OthersStill, Rock, State, StringGap
 from nuvrek.surface.unknowns import Row, Unknowns
 
 Combination = list[tuple[int, float]]  # (fret, weight)
@@ -55,12 +55,61 @@ def rock_height(x_mm: Row, fret: int) -> Combination:
     return [(f, -w) for f, w in chord_gap(x_mm, fret - 1, fret + 1, fret)]
 
 
+class _Gatherer:
+    """Turns readings into rows; what is common to readings of one state and surface is made once."""
+
+    def __init__(self, unknowns: Unknowns) -> None:
+        self.unknowns = unknowns
+        self.x = fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)
+        self._tops: dict[tuple[State, int], tuple[Row, Row]] = {}
+        self._crowns: dict[int, tuple[Row, Row]] = {}
+
+    def tops(self, one: Taken) -> tuple[Row, Row]:
+        # The journal makes a new surface mapping only when metal is worked, so its identity tells them apart.
+        key = one.reading.state, id(one.surface)
+        if key not in self._tops:
+            self._tops[key] = self.unknowns.tops(one.surface, one.reading.state)
+        return self._tops[key]
+
+    def crowns(self, one: Taken) -> tuple[Row, Row]:
+        key = id(one.surface)
+        if key not in self._crowns:
+            self._crowns[key] = self.unknowns.crown_heights(one.surface)
+        return self._crowns[key]
+
+    def rows_of(self, one: Taken) -> list[_OneRow]:
+        match one.reading:
+            case StringGap() as gap:
+                row, constant = self._combine(
+                    one, gap.lane, chord_gap(self.x, gap.low_support, gap.high_support, gap.fret)
+                )
+                return [_OneRow(row, constant, *_gap_bounds(gap), one.number)]
+            case Rock() as rock:
+                row, constant = self._combine(one, rock.lane, rock_height(self.x, rock.fret))
+                return [_OneRow(row, constant, *_rock_bounds(rock), one.number)]
+            case OthersStill() as others:
+                rows = [self._combine(one, others.lane, rock_height(self.x, fret)) for fret in others.frets]
+                felt, feel = tools.ROCK_FELT_MM, tools.SWEEP_FEEL_MM
+                return [_OneRow(row, c, -np.inf, felt, feel, one.number) for row, c in rows]
+            case CrownHeight() as crown:
+                heights, constants = self.crowns(one)
+                at = crown.fret, LANES.index(crown.lane)
+                mm = crown.height_mm
+                return [_OneRow(heights[at], float(constants[at]), mm, mm, tools.CROWN_ERROR_MM, one.number)]
+            case _:
+                return []
+
+    def _combine(self, one: Taken, lane: Lane, tops: Combination) -> tuple[Row, float]:
+        rows, constants = self.tops(one)
+        k = LANES.index(lane)
+        row = np.sum([w * rows[f, k] for f, w in tops], axis=0)
+        return row, float(sum(w * constants[f, k] for f, w in tops))
+
+
 def gather(unknowns: Unknowns, taken: Sequence[Taken]) -> Evidence:
     """Evidence of all live readings that speak of tops and crowns; string heights do not."""
-    x = fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)
-    found: list[_OneRow] = []
-    for one in taken:
-        found.extend(_rows_of(unknowns, x, one))
+    gatherer = _Gatherer(unknowns)
+    found = [row for one in taken for row in gatherer.rows_of(one)]
     if not found:
         empty = np.zeros(0)
         return Evidence(np.zeros((0, unknowns.size)), empty, empty, empty, empty, np.zeros(0, dtype=np.int64))
@@ -72,43 +121,6 @@ def gather(unknowns: Unknowns, taken: Sequence[Taken]) -> Evidence:
         np.array([r.sigma for r in found]),
         np.array([r.number for r in found], dtype=np.int64),
     )
-
-
-def _rows_of(unknowns: Unknowns, x: Row, one: Taken) -> list[_OneRow]:
-    match one.reading:
-        case StringGap() as gap:
-            tops = chord_gap(x, gap.low_support, gap.high_support, gap.fret)
-            row, constant = _combine(unknowns, one, gap.lane, tops)
-            lo, hi, sigma = _gap_bounds(gap)
-            return [_OneRow(row, constant, lo, hi, sigma, one.number)]
-        case Rock() as rock:
-            row, constant = _combine(unknowns, one, rock.lane, rock_height(x, rock.fret))
-            lo, hi, sigma = _rock_bounds(rock)
-            return [_OneRow(row, constant, lo, hi, sigma, one.number)]
-        case OthersStill() as others:
-            rows = [_combine(unknowns, one, others.lane, rock_height(x, fret)) for fret in others.frets]
-            return [
-                _OneRow(row, c, -np.inf, tools.ROCK_FELT_MM, tools.SWEEP_FEEL_MM, one.number)
-                for row, c in rows
-            ]
-        case CrownHeight() as crown:
-            surface = one.surface.get((crown.fret, crown.lane), 0)
-            row, constant = unknowns.crown_height(crown.fret, crown.lane, surface)
-            return [
-                _OneRow(row, constant, crown.height_mm, crown.height_mm, tools.CROWN_ERROR_MM, one.number)
-            ]
-        case _:
-            return []
-
-
-def _combine(unknowns: Unknowns, one: Taken, lane: Lane, tops: Combination) -> tuple[Row, float]:
-    total = np.zeros(unknowns.size)
-    constant = 0.0
-    for fret, weight in tops:
-        row, c = unknowns.top(fret, lane, one.surface.get((fret, lane), 0), one.reading.state)
-        total += weight * row
-        constant += weight * c
-    return total, constant
 
 
 def _gap_bounds(gap: StringGap | Rock) -> tuple[float, float, float]:

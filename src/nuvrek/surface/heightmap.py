@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
 from dataclasses import dataclass
 
 import msgspec
@@ -88,14 +87,10 @@ class _Reader:
     present: Present
     solution: Solution
 
-    def surface(self, fret: int, lane: Lane) -> int:
-        return self.present.surface.get((fret, lane), 0)
-
-    def rows(self, make: Callable[[int, Lane], tuple[Row, float]]) -> tuple[Array, Array]:
-        """Stack ``make(fret, lane)`` over all frets and lanes: (frets * 3, n) and (frets * 3,)."""
-        frets = self.unknowns.neck.frets
-        made = [make(fret, lane) for fret in range(1, frets + 1) for lane in LANES]
-        return np.array([row for row, _ in made]), np.array([c for _, c in made])
+    def flat(self, made: tuple[Row, Row]) -> tuple[Array, Array]:
+        """Rows over nut and frets as (frets * 3, n) and (frets * 3,), the nut left out."""
+        rows, constant = made
+        return rows[1:].reshape(-1, rows.shape[2]), constant[1:].ravel()
 
     def mean(self, rows: Array, constant: Array) -> Array:
         return np.asarray(rows @ self.solution.z + constant).reshape(-1, 3)
@@ -138,16 +133,11 @@ def map_neck(present: Present, start: Array | None = None) -> HeightMap:
     slack = msgspec.structs.replace(state, strings="slack")
     spoken = lanes_spoken_of(present.taken)
 
-    top_rows, top_constant = reader.above_line(
-        *reader.rows(lambda f, lane: unknowns.top(f, lane, reader.surface(f, lane), state))
-    )
-    slack_rows, slack_constant = reader.above_line(
-        *reader.rows(lambda f, lane: unknowns.top(f, lane, reader.surface(f, lane), slack))
-    )
-    crown_rows, crown_constant = reader.rows(
-        lambda f, lane: unknowns.crown_height(f, lane, reader.surface(f, lane))
-    )
-    off_rows, off_constant = reader.rows(lambda f, lane: unknowns.deviation(f, lane, reader.surface(f, lane)))
+    surface = present.surface
+    top_rows, top_constant = reader.above_line(*reader.flat(unknowns.tops(surface, state)))
+    slack_rows, slack_constant = reader.above_line(*reader.flat(unknowns.tops(surface, slack)))
+    crown_rows, crown_constant = reader.flat(unknowns.crown_heights(surface))
+    off_rows, off_constant = reader.flat(unknowns.deviations(surface))
     pull = solution.covariance[unknowns.pull, unknowns.pull]
     return HeightMap(
         neck=unknowns.neck,
@@ -179,7 +169,7 @@ def map_neck(present: Present, start: Array | None = None) -> HeightMap:
 def _wood(reader: _Reader, strings: Strings) -> tuple[Array, Array]:
     """Heights and doubts of the board's face with the strings at pitch or slack, (frets, 3) each."""
     there = msgspec.structs.replace(reader.present.state, strings=strings)
-    rows, constant = reader.above_line(*reader.rows(lambda f, lane: reader.unknowns.wood(f, lane, there)))
+    rows, constant = reader.above_line(*reader.flat(reader.unknowns.wood(there)))
     return reader.mean(rows, constant), reader.doubt(rows)
 
 
@@ -205,10 +195,10 @@ def _reliefs(reader: _Reader, state: State) -> tuple[Relief, ...]:
     found = []
     for strings in _STRINGS:
         there = msgspec.structs.replace(state, strings=strings)
-        for lane in LANES:
-            parts = [(w, *reader.unknowns.wood(fret, lane, there)) for fret, w in gap]
-            row = np.sum([w * r for w, r, _ in parts], axis=0)
-            mm = float(row @ reader.solution.z) + sum(w * c for w, _, c in parts)
+        rows, constants = reader.unknowns.wood(there)
+        for k, lane in enumerate(LANES):
+            row = np.sum([w * rows[fret, k] for fret, w in gap], axis=0)
+            mm = float(row @ reader.solution.z) + float(sum(w * constants[fret, k] for fret, w in gap))
             doubt = NINE_IN_TEN * float(np.sqrt(max(row @ reader.solution.covariance @ row, 0.0)))
             found.append(Relief(lane, strings, mm, doubt))
     return tuple(found)

@@ -7,6 +7,7 @@ slope are left out because no reading depends on them.
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import dataclass
 from functools import lru_cache
 
@@ -82,40 +83,45 @@ class Unknowns:
     posture: int
     bend: Row  # (frets + 1,)
 
-    def wood(self, fret: int, lane: Lane, state: State) -> tuple[Row, float]:
-        """Row and constant of the board's face beside a fret."""
-        across = LANE_ACROSS[LANES.index(lane)]
-        row = self.board[fret] + across * self.twist[fret]
-        dip = -self.bend[fret]
-        constant = 0.0
+    def wood(self, state: State) -> tuple[Row, Row]:
+        """Rows (frets + 1, 3, size) and constants (frets + 1, 3) of the board's face beside nut and frets."""
+        across = np.asarray(LANE_ACROSS)
+        rows = self.board[:, None, :] + across[None, :, None] * self.twist[:, None, :]
+        dip = -self.bend[:, None]
+        constant = np.zeros((len(self.bend), 3))
         if state.strings == "pitch":
-            row[self.pull] += dip * PULL_SPREAD_MM
-            row[self.pull_twist] += dip * across * PULL_TWIST_MM
+            rows[:, :, self.pull] += dip * PULL_SPREAD_MM
+            rows[:, :, self.pull_twist] += dip * across * PULL_TWIST_MM
             constant += dip * PULL_MM
         if state.rod_turns:
-            row[self.rod] -= dip * state.rod_turns * ROD_SPREAD_MM
+            rows[:, :, self.rod] -= dip * state.rod_turns * ROD_SPREAD_MM
             constant -= dip * state.rod_turns * ROD_PER_TURN_MM
         if state.posture == "played":
-            row[self.posture] += dip * POSTURE_MM
-        return row, constant
+            rows[:, :, self.posture] += dip * POSTURE_MM
+        return rows, constant
 
-    def deviation(self, fret: int, lane: Lane, surface: int) -> tuple[Row, float]:
-        """Row and constant of how far a crown stands off the neck's common crown height."""
-        k = LANES.index(lane)
-        return self.crown[fret, k, surface], float(self.crown_constant[fret, k, surface])
+    def deviations(self, surface: Mapping[tuple[int, Lane], int]) -> tuple[Row, Row]:
+        """Rows and constants, shaped as in ``wood``, of how far each crown stands off the common crown height.
 
-    def top(self, fret: int, lane: Lane, surface: int, state: State) -> tuple[Row, float]:
-        """Row and constant of a fret top; the common crown height is left out, as it cancels."""
-        row, constant = self.wood(fret, lane, state)
-        crown, shift = self.deviation(fret, lane, surface)
-        return row + crown, constant + shift
+        ``surface`` names the places that were worked on and which of their surfaces is meant.
+        """
+        rows, constant = self.crown[:, :, 0].copy(), self.crown_constant[:, :, 0].copy()
+        for (fret, lane), made in surface.items():
+            k = LANES.index(lane)
+            rows[fret, k], constant[fret, k] = self.crown[fret, k, made], self.crown_constant[fret, k, made]
+        return rows, constant
 
-    def crown_height(self, fret: int, lane: Lane, surface: int) -> tuple[Row, float]:
-        """Row and constant of a crown's height above the wood."""
-        row, constant = self.deviation(fret, lane, surface)
-        row = row.copy()
-        row[self.wire] += WIRE_MM
-        return row, constant + self.neck.wire_height_mm
+    def tops(self, surface: Mapping[tuple[int, Lane], int], state: State) -> tuple[Row, Row]:
+        """Rows and constants of all tops, shaped as in ``wood``; the common crown height cancels and is left out."""
+        wood, low = self.wood(state)
+        crown, high = self.deviations(surface)
+        return wood + crown, low + high
+
+    def crown_heights(self, surface: Mapping[tuple[int, Lane], int]) -> tuple[Row, Row]:
+        """Rows and constants of all crown heights above the wood, shaped as in ``wood``."""
+        rows, constant = self.deviations(surface)
+        rows[:, :, self.wire] += WIRE_MM
+        return rows, constant + self.neck.wire_height_mm
 
 
 def unknowns_of(present: Present) -> Unknowns:

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from typing import TYPE_CHECKING
+
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QHBoxLayout, QSizePolicy, QVBoxLayout, QWidget
@@ -15,6 +17,9 @@ from nuvrek.desktop.sheetview import SheetView
 from nuvrek.desktop.stages.base import Stage, button, chips_of
 from nuvrek.neck.description import NeckDescription
 from nuvrek.units import Unit, format_length, format_number
+
+if TYPE_CHECKING:
+    from nuvrek.planning.ways import Plan
 
 _FULL_MM = 0.15
 
@@ -213,7 +218,7 @@ class ChooseStage(Stage):
         self.refresh()
 
     def key(self, name: str) -> bool:
-        if self.desk.picture is None or name not in ("up", "down", "enter"):
+        if self.desk.picture is None or self.desk.picture.plan is None or name not in ("up", "down", "enter"):
             return False
         if name == "enter":
             self._take()
@@ -224,20 +229,21 @@ class ChooseStage(Stage):
 
     def _take(self) -> None:
         picture, session = self.desk.picture, self.desk.session
-        if picture is None or session is None or self.index is None:
+        plan = picture.plan if picture else None
+        if plan is None or session is None or self.index is None:
             return
-        way = picture.plan.ways[self.index]
+        way = plan.ways[self.index]
         if not way.possible:
             self.bar.message.setText(" ".join(way.why_not))
             return
-        if self.desk.write(lambda: choose(session, picture.plan, way)):
+        if self.desk.write(lambda: choose(session, plan, way)):
             self.desk.stage_wanted.emit("Work")
 
     def refresh(self) -> None:
         picture, session, s = self.desk.picture, self.desk.session, self.desk.settings
         if session is None:
             return
-        if picture is None:
+        if picture is None or picture.plan is None:
             self.bar.show_words("Weighing the ways", message="One moment.")
             return
         plan = picture.plan
@@ -259,15 +265,15 @@ class ChooseStage(Stage):
         self.sheet.show_neck(session.present.neck, (crown_lane(picture, s.unit, way),), Dots(filed=filed))
         self.take.setEnabled(way.possible)
         self.heads.update()
-        self._fill_bar(picture.plan.advice == way.kind)
+        self._fill_bar(plan, plan.advice == way.kind)
 
-    def _fill_bar(self, advised: bool) -> None:
-        picture, session, s = self.desk.picture, self.desk.session, self.desk.settings
-        if picture is None or session is None or self.index is None:
+    def _fill_bar(self, plan: Plan, advised: bool) -> None:
+        session, s = self.desk.session, self.desk.settings
+        if session is None or self.index is None:
             return
-        way = picture.plan.ways[self.index]
+        way = plan.ways[self.index]
         head = f"{way.title}: {way.gist}" if way.possible else f"{way.title}: not now"
-        reasons = picture.plan.reasons if advised else way.why_not
+        reasons = plan.reasons if advised else way.why_not
         worst = float(way.off_mm.max())
         if worst > 0.004 and way.possible:
             deepest = int(way.off_mm.max(axis=1).argmax()) + 1

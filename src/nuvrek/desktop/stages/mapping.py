@@ -9,7 +9,7 @@ from nuvrek.bench.lanes import Dots, crown_lane, readings_at, tops_lane, wood_la
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
-from nuvrek.desktop.stages.base import Stage, button, chips_of, clear, heading
+from nuvrek.desktop.stages.base import Stage, button, chips_of, heading
 from nuvrek.desktop.theme import Theme
 from nuvrek.readings.kinds import Strings
 from nuvrek.readings.words import place_words, value_words
@@ -27,35 +27,42 @@ _SIGNS = {
 class FindingCard(QPushButton):
     """One finding: a sign, a headline and what speaks for it; a click goes to its fret."""
 
-    def __init__(self, theme: Theme, sign: str, colour: str, headline: str, text: str) -> None:
+    def __init__(self) -> None:
         super().__init__()
-        self.setAccessibleName(f"{headline}. {text}")
+        self.fret: int | None = None
+        self._said: tuple[object, ...] = ()
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        row = QHBoxLayout(self)
-        row.setContentsMargins(10, 7, 8, 7)
-        mark, head, body = QLabel(sign), QLabel(headline), QLabel(text)
-        c = theme.colours
-        mark.setStyleSheet(f"font-size: {theme.px(17)}px; color: {getattr(c, colour)};")
-        mark.setFixedWidth(theme.px(22))
-        head.setStyleSheet(f"font-size: {theme.px(16)}px; font-weight: bold;")
-        body.setStyleSheet(f"font-size: {theme.px(14)}px; color: {c.muted};")
+        self._row = QHBoxLayout(self)
+        self._row.setContentsMargins(10, 7, 8, 7)
+        self._mark, self._head, self._body = QLabel(), QLabel(), QLabel()
         words = QVBoxLayout()
         words.setSpacing(3)
-        for label in (head, body):
+        for label in (self._head, self._body):
             label.setWordWrap(True)
             label.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
             words.addWidget(label)
-        row.addWidget(mark, 0, Qt.AlignmentFlag.AlignTop)
-        row.addLayout(words, 1)
-        self.setStyleSheet(
-            f"FindingCard {{ text-align: left; padding: 0; background: {c.card}; border: 1px solid {c.line}; border-left: 4px solid {getattr(c, colour)}; }}"
-            f"FindingCard:hover, FindingCard:focus {{ border: 2px solid {c.copper}; border-left: 4px solid {getattr(c, colour)}; }}"
-        )
-        self._row = row
+        self._row.addWidget(self._mark, 0, Qt.AlignmentFlag.AlignTop)
+        self._row.addLayout(words, 1)
 
-    def fit(self, width: int) -> None:
-        """Take the height its words need at ``width``."""
-        for label in self.findChildren(QLabel):
+    def say(self, theme: Theme, sign: str, colour: str, headline: str, text: str, width: int) -> None:
+        """Fill the card and take the height its words need at ``width``; the same words again cost nothing."""
+        said = (theme.dark, theme.percent, sign, colour, headline, text, width)
+        if said == self._said:
+            return
+        self._said = said
+        self.setAccessibleName(f"{headline}. {text}")
+        for label, words in ((self._mark, sign), (self._head, headline), (self._body, text)):
+            label.setText(words)
+        c, tint = theme.colours, getattr(theme.colours, colour)
+        self.setStyleSheet(
+            f"FindingCard {{ text-align: left; padding: 0; background: {c.card}; border: 1px solid {c.line}; border-left: 4px solid {tint}; }}"
+            f"FindingCard:hover, FindingCard:focus {{ border: 2px solid {c.copper}; border-left: 4px solid {tint}; }}"
+        )
+        self._mark.setStyleSheet(f"font-size: {theme.px(17)}px; color: {tint};")
+        self._mark.setFixedWidth(theme.px(22))
+        self._head.setStyleSheet(f"font-size: {theme.px(16)}px; font-weight: bold;")
+        self._body.setStyleSheet(f"font-size: {theme.px(14)}px; color: {c.muted};")
+        for label in (self._mark, self._head, self._body):
             label.ensurePolished()
         self._row.invalidate()
         self.setFixedHeight(max(self._row.heightForWidth(width) + 4, 44))
@@ -134,29 +141,41 @@ class MapStage(Stage):
         self.fill_bar()
 
     def _findings(self) -> None:
-        clear(self.list)
-        self.cards = []
-        picture, theme = self.desk.picture, self.desk.theme
+        picture = self.desk.picture
         if picture is None:
             return
+        lines: list[tuple[str, str, str, str, int | None]] = []
         for finding in picture.findings:
-            sign, colour = _SIGNS.get(
-                finding.kind, ("◆", "slate") if finding.verdict == "good" else ("◆", "copper")
-            )
-            card = FindingCard(theme, sign, colour, finding.headline, finding.text)
-            if finding.fret is not None:
-                card.clicked.connect(lambda _on, fret=finding.fret: self._choose(fret, ""))
-            self.cards.append(card)
-        if not self.cards:
+            good = finding.verdict == "good"
+            sign, colour = _SIGNS.get(finding.kind, ("◆", "slate" if good else "copper"))
+            lines.append((sign, colour, finding.headline, finding.text, finding.fret))
+        if not lines:
+            taken = bool(picture.present.taken)
             text = (
-                "Take the round in Measure; the map grows with every reading."
-                if not picture.present.taken
-                else "No fret stands out by these readings."
+                "No fret stands out by these readings."
+                if taken
+                else "Take the round in Measure; the map grows with every reading."
             )
-            self.cards.append(FindingCard(theme, "◇", "muted", "Nothing found", text))
-        for card in self.cards:
-            card.fit(self.panel.width() - 34)
+            lines.append(("◇", "muted", "Nothing found", text, None))
+        self._fill_cards(lines)
+
+    def _go_to(self, card: FindingCard) -> None:
+        if card.fret is not None:
+            self._choose(card.fret, "")
+
+    def _fill_cards(self, lines: list[tuple[str, str, str, str, int | None]]) -> None:
+        while len(self.cards) < len(lines):
+            card = FindingCard()
+            card.clicked.connect(lambda _on, card=card: self._go_to(card))
+            self.cards.append(card)
             self.list.addWidget(card)
+        for card in self.cards[len(lines) :]:
+            card.hide()
+            card.deleteLater()
+        del self.cards[len(lines) :]
+        for card, (sign, colour, headline, text, fret) in zip(self.cards, lines, strict=True):
+            card.fret = fret
+            card.say(self.desk.theme, sign, colour, headline, text, self.panel.width() - 34)
 
     def fill_bar(self) -> None:
         """The chosen fret in figures, and the readings that speak of it."""
@@ -190,7 +209,7 @@ class MapStage(Stage):
         rise, doubt = float(m.deviation_mm[fret - 1, k]), float(m.deviation_doubt_mm[fret - 1, k])
         crown = float(m.crown_mm[fret - 1].min())
         crown_words = "Crown about" if not m.crown_measured else "Crown"
-        off = float(picture.plan.way("spot-level").off_mm[fret - 1].max())
+        off = float(picture.plan.way("spot-level").off_mm[fret - 1].max()) if picture.plan else 0.0
         plan = f" Spot work takes {format_length(off, s.unit)}." if off > 0.004 else ""
         readings = readings_at(picture.present, fret)
         self.bar.show_words(

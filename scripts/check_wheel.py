@@ -1,0 +1,31 @@
+"""Builds the wheel and checks that fonts, licences and demo jobs travel in it."""
+
+from __future__ import annotations
+
+import subprocess
+import sys
+import tempfile
+import zipfile
+from pathlib import Path
+
+ROOT = Path(__file__).resolve().parents[1]
+WANTED = ("nuvrek/start.py", "nuvrek/desktop/fonts/DejaVuSans.ttf", "nuvrek/demo/1-tenor-guitar.json")
+
+
+def main() -> int:
+    with tempfile.TemporaryDirectory() as folder:
+        build = [sys.executable, "-m", "hatchling", "build", "-t", "wheel", "-d", folder]
+        subprocess.run(build, cwd=ROOT, check=True, stdout=subprocess.DEVNULL)
+        wheel = next(Path(folder).glob("*.whl"))
+        names = zipfile.ZipFile(wheel).namelist()
+    missing = [name for name in WANTED if name not in names]
+    licences = [name for name in names if name.endswith(("-OFL.txt", "LICENSE"))]
+    if missing or len(licences) < 2:
+        print(f"wheel: missing {missing}, licences found {licences}")
+        return 1
+    print(f"wheel: {len(names)} files, all there")
+    return 0
+
+
+if __name__ == "__main__":
+    sys.exit(main())

@@ -1,0 +1,82 @@
+"""Renews the pictures in docs/screenshots from the demo shelf. Run: ./run shots"""
+
+from __future__ import annotations
+
+import sys
+import tempfile
+from pathlib import Path
+from typing import Any
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QApplication
+
+from nuvrek.bench.settings import Settings
+from nuvrek.desktop.app import open_demo
+from nuvrek.desktop.desk import Desk
+from nuvrek.desktop.theme import load_fonts
+from nuvrek.desktop.window import Window
+
+FOLDER = Path(__file__).resolve().parents[1] / "docs/screenshots"
+ENTER = Qt.Key.Key_Return
+TENOR, BARITONE, BASS, MANDOLIN, PARLOUR = range(5)
+
+
+class Scene:
+    """A window on a fresh demo shelf."""
+
+    def __init__(self, app: QApplication, folder: Path) -> None:
+        self.app = app
+        self.window = Window(
+            Desk(open_demo(folder), Settings(), None, lambda: "2026-03-10T14:20:00", inline=True)
+        )
+        self.window.show()
+
+    def open(self, neck: int, stage: str, **settings: Any) -> Scene:
+        self.window.show_stage("Shelf")
+        self.window.stages["Shelf"]._open(neck)  # type: ignore[attr-defined]
+        self.window._set(**settings)
+        self.window.show_stage(stage)
+        return self
+
+    def keys(self, *keys: Any) -> Scene:
+        for key in keys:
+            target = self.app.focusWidget() or self.window
+            if isinstance(key, str):
+                QTest.keyClicks(target, key)
+            else:
+                QTest.keyClick(target, key)
+        return self
+
+    def shoot(self, name: str) -> None:
+        self.app.processEvents()
+        self.window.grab().save(str(FOLDER / f"{name}.png"))
+
+
+def main() -> int:
+    app = QApplication(sys.argv[:1])
+    load_fonts()
+    FOLDER.mkdir(parents=True, exist_ok=True)
+    with tempfile.TemporaryDirectory() as folder:
+        scene = Scene(app, Path(folder))
+        app.processEvents()
+        scene.shoot("shelf")
+        scene.open(BASS, "Take in").shoot("take-in")
+        scene.open(PARLOUR, "Measure").keys("7*", ".1+", ".15").shoot("measure-rocker")
+        scene.keys("-", ENTER, ENTER, ENTER)
+        scene.open(PARLOUR, "Measure", dark=True).shoot("measure-crown-dark")
+        scene.keys(Qt.Key.Key_Up, *[Qt.Key.Key_Up] * 5, "300", ENTER).shoot("measure-question-dark")
+        scene.window._set(dark=False)
+        scene.open(BASS, "Map").keys(*[Qt.Key.Key_Right] * 13).shoot("map")
+        scene.open(MANDOLIN, "Map", dark=True, inch=True).shoot("map-dark-thou")
+        scene.open(BASS, "Choose", dark=False, inch=False).shoot("choose")
+        scene.keys(ENTER, ENTER, ENTER, ENTER).shoot("work")
+        scene.open(TENOR, "Prove").shoot("prove")
+        scene.open(BARITONE, "Measure", text_percent=175).keys(*[Qt.Key.Key_Up] * 12).shoot("measure-175")
+        scene.window._set(text_percent=100)
+        scene.window.close()
+    return 0
+
+
+if __name__ == "__main__":
+    sys.exit(main())
