@@ -8,8 +8,9 @@ from __future__ import annotations
 
 import math
 import re
-from dataclasses import dataclass
 from enum import StrEnum
+
+from msgspec import Struct
 
 MM_PER_INCH = 25.4
 MM_PER_THOU = MM_PER_INCH / 1000.0
@@ -61,8 +62,7 @@ class LengthError(ValueError):
     """What was typed is not a length; the message is a sentence for the user."""
 
 
-@dataclass(frozen=True, slots=True)
-class Length:
+class Length(Struct, frozen=True):
     """A length as typed: its value in mm and the unit it was meant in."""
 
     mm: float
@@ -141,8 +141,7 @@ def format_length(mm: float, unit: Unit, *, sign: bool = False, decimals: int | 
     return f"{number}/64 in" if unit is Unit.SIXTYFOURTH else f"{number} {unit.value}"
 
 
-@dataclass(frozen=True, slots=True)
-class Meaning:
+class Meaning(Struct, frozen=True):
     """Another way to read what was typed, with what it would come to."""
 
     length: Length

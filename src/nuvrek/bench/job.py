@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
 import msgspec
+from msgspec import Struct
 
 from nuvrek.bench.session import Session
 from nuvrek.planning.steps import Step, steps_of
@@ -96,8 +96,7 @@ def tick(session: Session, step: Step) -> None:
     session.append(StepDone(step=step.key))
 
 
-@dataclass(frozen=True, slots=True)
-class Advance:
+class Advance(Struct, frozen=True):
     """How far a neck is through each stage, 0 to 1."""
 
     described: float

@@ -6,8 +6,9 @@ Heights in mm. Arrays are nested tuples or NumPy arrays of shape (frets, 3).
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass, field
 from typing import TYPE_CHECKING
+
+from msgspec import Struct
 
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
@@ -31,8 +32,7 @@ if TYPE_CHECKING:
     from nuvrek.planning.ways import Way
 
 
-@dataclass(frozen=True)
-class Curve:
+class Curve(Struct, frozen=True):
     """Heights along the neck for one lane of the board; unknown ones are not drawn."""
 
     lane: Lane
@@ -40,8 +40,7 @@ class Curve:
     doubt_mm: Sequence[float]
 
 
-@dataclass(frozen=True)
-class WoodLane:
+class WoodLane(Struct, frozen=True):
     """The board's face along the neck, with the relief written at the middle."""
 
     title: str
@@ -53,8 +52,7 @@ class WoodLane:
     magnified: str = ""
 
 
-@dataclass(frozen=True)
-class TopsLane:
+class TopsLane(Struct, frozen=True):
     """How each top stands against the smooth neck: up to three bars a fret with whiskers.
 
     ``rise_mm[fret][lane]``; None where a lane was never measured.
@@ -68,8 +66,7 @@ class TopsLane:
     rule: str = ""
 
 
-@dataclass(frozen=True)
-class CrownLane:
+class CrownLane(Struct, frozen=True):
     """Metal over the wood: crown left per fret, after ``off_mm`` is gone, and the least to keep."""
 
     title: str
@@ -80,8 +77,7 @@ class CrownLane:
     measured: tuple[bool, ...]
 
 
-@dataclass(frozen=True)
-class SideLane:
+class SideLane(Struct, frozen=True):
     """The side view: how the reading of a station is taken."""
 
     title: str
@@ -91,8 +87,7 @@ class SideLane:
     slack: bool
 
 
-@dataclass(frozen=True)
-class ValuesLane:
+class ValuesLane(Struct, frozen=True):
     """Values read so far, written at their frets."""
 
     title: str
@@ -103,8 +98,7 @@ class ValuesLane:
 AnyLane = WoodLane | TopsLane | CrownLane | SideLane | ValuesLane
 
 
-@dataclass(frozen=True)
-class Dots:
+class Dots(Struct, frozen=True):
     """Marks on the fingerboard: frets (with lane) that were read, that rock, or that a way files."""
 
     read: frozenset[tuple[int, Lane]] = frozenset()
@@ -113,7 +107,7 @@ class Dots:
     supports: tuple[int, ...] = ()
     asked: tuple[int, Lane] | None = None
     lane_now: Lane | None = None
-    extra: tuple[str, ...] = field(default=())
+    extra: tuple[str, ...] = ()
 
 
 # --- map ------------------------------------------------------------------

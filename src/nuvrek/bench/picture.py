@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
 from typing import TYPE_CHECKING
+
+from msgspec import Struct, structs
 
 from nuvrek.readings.journal import Present
 from nuvrek.units import Unit
@@ -14,8 +15,7 @@ if TYPE_CHECKING:
     from nuvrek.surface.heightmap import HeightMap
 
 
-@dataclass(frozen=True)
-class Picture:
+class Picture(Struct, frozen=True):
     """Map, findings and plan of one moment; ``number`` is the journal's length at that moment.
 
     The plan takes longer than the map, so a picture shows first without one.
@@ -41,7 +41,7 @@ def weigh(picture: Picture, unit: Unit) -> Picture:
     """The same picture with its plan."""
     from nuvrek.planning.ways import make_plan
 
-    return replace(picture, plan=make_plan(picture.map, picture.findings, unit))
+    return structs.replace(picture, plan=make_plan(picture.map, picture.findings, unit))
 
 
 def compute(present: Present, unit: Unit) -> tuple[Picture, Plan]:
@@ -49,4 +49,4 @@ def compute(present: Present, unit: Unit) -> tuple[Picture, Plan]:
     picture = see(present, unit)
     plan = weigh(picture, unit).plan
     assert plan is not None
-    return replace(picture, plan=plan), plan
+    return structs.replace(picture, plan=plan), plan

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from nuvrek.neck.board import LANE_INSET, end_mm, width_mm
 from nuvrek.neck.description import LANES, Lane, NeckDescription
@@ -11,8 +11,7 @@ from nuvrek.neck.scale import fret_line_mm
 _BEFORE_NUT_MM = 6.0
 
 
-@dataclass(frozen=True)
-class SheetGeometry:
+class SheetGeometry(Struct, frozen=True):
     """Maps a neck onto a drawing ``width`` wide and a board strip ``height`` high (any unit, y down).
 
     The drawing lies as the neck lies on the bench, face up: a right-handed neck with

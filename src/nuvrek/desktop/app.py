@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import argparse
 import sys
 from collections.abc import Sequence
 from datetime import datetime
@@ -52,6 +51,8 @@ def open_own(path: Path) -> Logbook:
 
 def main(arguments: Sequence[str] | None = None) -> int:
     """Show the window and run until it is closed."""
+    import argparse
+
     parser = argparse.ArgumentParser(prog="nuvrek", description="Nuvrek's window.")
     parser.add_argument("--demo", action="store_true", help="open a fresh copy of the demo shelf")
     parser.add_argument("--logbook", type=Path, default=None, help="another logbook file than your own")

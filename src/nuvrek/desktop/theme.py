@@ -2,17 +2,16 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from pathlib import Path
 
+from msgspec import Struct
 from PyQt6.QtGui import QColor, QFont, QFontDatabase
 
 PLAIN = "Atkinson Hyperlegible Next"
 FALLBACK = "DejaVu Sans"
 
 
-@dataclass(frozen=True, slots=True)
-class Colours:
+class Colours(Struct, frozen=True):
     """One theme. Copper stands high, slate low, brass is metal off, plum a limit."""
 
     paper: str

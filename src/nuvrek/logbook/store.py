@@ -5,10 +5,10 @@ from __future__ import annotations
 import sqlite3
 from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
-from dataclasses import dataclass
 from pathlib import Path
 
 import msgspec
+from msgspec import Struct
 
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.kinds import AnyEntry
@@ -39,8 +39,7 @@ class LogbookDamaged(LogbookError):
     """The file is not a whole logbook."""
 
 
-@dataclass(frozen=True, slots=True)
-class NeckRow:
+class NeckRow(Struct, frozen=True):
     """A neck on the shelf: its first description; ``entries`` counts its journal."""
 
     id: int

@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from typing import Literal
+
+from msgspec import Struct
 
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning import cautions
@@ -12,8 +13,7 @@ from nuvrek.readings.kinds import WayKind
 Action = Literal["tick", "rod", "seat", "file", "slack", "pitch", "measure"]
 
 
-@dataclass(frozen=True, slots=True)
-class Step:
+class Step(Struct, frozen=True):
     """One thing to do. ``frets`` are those it is done to; minutes are common practice, no source."""
 
     key: str

@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass, field, replace
 
 import msgspec
+from msgspec import Struct, structs
 
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.readings.kinds import (
@@ -31,8 +31,7 @@ from nuvrek.readings.kinds import (
 READINGS = (StringGap, Rock, OthersStill, CrownHeight, StringHeight)
 
 
-@dataclass(frozen=True, slots=True)
-class Taken:
+class Taken(Struct, frozen=True):
     """A live reading with its number in the journal and the surface it was taken on.
 
     ``surface`` counts, per (fret, lane), how often that top was filed or seated before.
@@ -43,8 +42,7 @@ class Taken:
     surface: dict[tuple[int, Lane], int]
 
 
-@dataclass(frozen=True, slots=True)
-class Work:
+class Work(Struct, frozen=True):
     """Metal work in the order it was done: seating or filing, with the surfaces it made."""
 
     number: int
@@ -52,8 +50,7 @@ class Work:
     made: dict[tuple[int, Lane], int]
 
 
-@dataclass(frozen=True, slots=True)
-class Present:
+class Present(Struct, frozen=True):
     """The present picture of one neck."""
 
     neck: NeckDescription
@@ -66,8 +63,8 @@ class Present:
     stations_done: frozenset[str] = frozenset()
     chosen: Chosen | None = None
     chosen_number: int = 0
-    steps_done: dict[str, str] = field(default_factory=dict)
-    surface: dict[tuple[int, Lane], int] = field(default_factory=dict)
+    steps_done: dict[str, str] = {}
+    surface: dict[tuple[int, Lane], int] = {}
     length: int = 0
 
 
@@ -99,29 +96,31 @@ def advance(now: Present, number: int, entry: AnyEntry) -> Present | None:
     """The picture after one more entry, or None where only a new fold can tell (a strike)."""
     if isinstance(entry, Strike):
         return None
-    return replace(_step(now, number, entry), length=number)
+    return structs.replace(_step(now, number, entry), length=number)
 
 
 def _step(now: Present, number: int, entry: AnyEntry) -> Present:
     match entry:
         case Describe(neck=neck):
-            return replace(now, neck=neck)
+            return structs.replace(now, neck=neck)
         case RoundStart(name=name):
-            return replace(now, round_name=name, round_number=number, stations_done=frozenset())
+            return structs.replace(now, round_name=name, round_number=number, stations_done=frozenset())
         case StateChange(state=state, station=station):
-            return replace(now, state=state, stations_done=now.stations_done | {station})
+            return structs.replace(now, state=state, stations_done=now.stations_done | {station})
         case RodMove(turns=turns):
             state = msgspec.structs.replace(now.state, rod_turns=now.state.rod_turns + turns)
-            return replace(now, state=state, rod_moves=(*now.rod_moves, (number, entry)))
+            return structs.replace(now, state=state, rod_moves=(*now.rod_moves, (number, entry)))
         case Seated() | Filed():
             return _after_work(now, number, entry)
         case Chosen():
-            return replace(now, chosen=entry, chosen_number=number, steps_done={})
+            return structs.replace(now, chosen=entry, chosen_number=number, steps_done={})
         case StepDone(step=step, at=at):
-            return replace(now, steps_done={**now.steps_done, step: at})
+            return structs.replace(now, steps_done={**now.steps_done, step: at})
         case StringGap() | Rock() | OthersStill() | CrownHeight() | StringHeight():
             done = now.stations_done | {entry.station} if entry.station else now.stations_done
-            return replace(now, taken=(*now.taken, Taken(number, entry, now.surface)), stations_done=done)
+            return structs.replace(
+                now, taken=(*now.taken, Taken(number, entry, now.surface)), stations_done=done
+            )
         case _:
             return now
 
@@ -136,7 +135,7 @@ def _after_work(now: Present, number: int, entry: Seated | Filed) -> Present:
     for place in places:
         surface[place] = surface.get(place, 0) + 1
     made = {place: surface[place] for place in places}
-    return replace(now, surface=surface, work=(*now.work, Work(number, entry, made)))
+    return structs.replace(now, surface=surface, work=(*now.work, Work(number, entry, made)))
 
 
 def last_undoable(entries: Sequence[AnyEntry], after: int = 0) -> int | None:

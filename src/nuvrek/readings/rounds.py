@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from typing import Literal
 
 import msgspec
+from msgspec import Struct
 
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane, NeckDescription
@@ -16,8 +16,7 @@ from nuvrek.readings.kinds import State
 StationKind = Literal["string-gap", "sweep", "crown-height", "string-height", "state"]
 
 
-@dataclass(frozen=True, slots=True)
-class Station:
+class Station(Struct, frozen=True):
     """One stop of a round. ``state`` matters only where the strings are changed."""
 
     key: str
@@ -29,8 +28,7 @@ class Station:
     state: State = State()
 
 
-@dataclass(frozen=True, slots=True)
-class Round:
+class Round(Struct, frozen=True):
     """A named list of stations."""
 
     name: str
