@@ -64,8 +64,9 @@ def main() -> int:
         scene.open(BASS, "Take in").shoot("take-in")
         scene.open(PARLOUR, "Measure").keys("7*", ".1+", ".15").shoot("measure-rocker")
         scene.keys("-", ENTER, ENTER, ENTER)
-        scene.open(PARLOUR, "Measure", dark=True).shoot("measure-crown-dark")
-        scene.keys(Qt.Key.Key_Up, *[Qt.Key.Key_Up] * 5, "300", ENTER).shoot("measure-question-dark")
+        scene.open(PARLOUR, "Measure", dark=True).keys(
+            Qt.Key.Key_Up, *[Qt.Key.Key_Up] * 4, "300", ENTER
+        ).shoot("measure-question-dark")
         scene.window._set(dark=False)
         scene.open(BASS, "Map").keys(*[Qt.Key.Key_Right] * 13).shoot("map")
         scene.open(MANDOLIN, "Map", dark=True, inch=True).shoot("map-dark-thou")

@@ -63,6 +63,16 @@ def filed_already(present: Present) -> set[int]:
     }
 
 
+def still_to_file(present: Present) -> dict[int, float]:
+    """What the chosen way still takes off each fret at most, in mm, by fret."""
+    most: dict[int, float] = {}
+    done = filed_already(present)
+    for fret, _lane, mm in present.chosen.off if present.chosen else ():
+        if fret not in done:
+            most[fret] = max(most.get(fret, 0.0), mm)
+    return most
+
+
 def log_filed(session: Session, frets: set[int]) -> bool:
     """Write down that these frets were filed as planned; False when none of them is in the plan or all are done."""
     chosen = session.present.chosen

@@ -177,7 +177,9 @@ class Keypad:
             self._rocker_key(key, self.station)
 
     def _type(self, key: str) -> None:
-        if len(self.text) < _LONGEST_ENTRY and (self.text or key != " "):
+        if self.station is not None and self.station.kind == "state":
+            self.message = "No number here. Enter when it is so."
+        elif len(self.text) < _LONGEST_ENTRY and (self.text or key != " "):
             self.text += key
 
     def _move(self, key: str) -> None:

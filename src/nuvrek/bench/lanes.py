@@ -5,7 +5,7 @@ Heights in mm. Arrays are nested tuples or NumPy arrays of shape (frets, 3).
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from typing import TYPE_CHECKING
 
 from msgspec import Struct
@@ -29,7 +29,6 @@ from nuvrek.units import Unit, format_length, format_number
 
 if TYPE_CHECKING:
     from nuvrek.bench.picture import Picture
-    from nuvrek.planning.ways import Way
 
 
 class Curve(Struct, frozen=True):
@@ -155,15 +154,15 @@ def tops_lane(picture: Picture, unit: Unit) -> TopsLane:
     )
 
 
-def crown_lane(picture: Picture, unit: Unit, way: Way | None = None) -> CrownLane:
-    """Crown left per fret (the thinnest over the lanes), less what ``way`` takes off."""
+def crown_lane(picture: Picture, unit: Unit, off: Mapping[int, float] | None = None) -> CrownLane:
+    """Crown left per fret (the thinnest over the lanes); ``off`` is what is to be filed off it, by fret."""
     neck_map = picture.map
     least = neck_map.neck.least_crown_mm
     read = {one.reading.fret for one in picture.present.taken if isinstance(one.reading, CrownHeight)}
     crown = tuple(float(v) for v in neck_map.crown_mm.min(axis=1))
-    off = tuple(float(v) for v in way.off_mm.max(axis=1)) if way is not None else (0.0,) * len(crown)
+    filed = tuple((off or {}).get(fret, 0.0) for fret in range(1, len(crown) + 1))
     measured = tuple(fret + 1 in read for fret in range(len(crown)))
-    return CrownLane("Crown left", f"keep {format_length(least, unit)}", crown, off, least, measured)
+    return CrownLane("Crown left", f"keep {format_length(least, unit)}", crown, filed, least, measured)
 
 
 # --- measure --------------------------------------------------------------

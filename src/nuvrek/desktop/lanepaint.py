@@ -108,7 +108,10 @@ class _Wood(_Base):
         middle = self.g.fret_x(middle_fret(self.g.neck))
         reach = 0.16 * abs(joint - start)
         self.p.drawLine(QPointF(middle - reach, y), QPointF(middle + reach, y))
-        self.words(middle + reach + 6, y, "wanted", "plum", 12, figures=False, align="left")
+        self.p.setFont(self.theme.font(12))
+        place = QRectF(middle + reach + 4, y - 8, self.p.fontMetrics().horizontalAdvance("wanted") + 6, 16)
+        self.p.fillRect(place, self.colour("card"))
+        self.words(place.left() + 3, y, "wanted", "plum", 12, figures=False, align="left")
 
     def _band(self, points: list[QPointF], doubt: object, per_mm: float) -> None:
         widths = [float(d) * per_mm for d in doubt]  # type: ignore[attr-defined]
@@ -188,12 +191,12 @@ class _Crown(_Base):
         for fret, (crown, off, measured) in enumerate(
             zip(lane.crown_mm, lane.off_mm, lane.measured, strict=True)
         ):
-            x = self.g.fret_x(fret + 1)
-            top = floor - crown * per_mm
-            pen = QPen(self.colour("muted"), 1.2, Qt.PenStyle.SolidLine if measured else Qt.PenStyle.DashLine)
+            x = round(self.g.fret_x(fret + 1))
+            top = round(floor - crown * per_mm)
+            pen = QPen(self.colour("muted"), 1, Qt.PenStyle.SolidLine if measured else Qt.PenStyle.DashLine)
             self.p.setPen(pen)
             self.p.setBrush(self.colour("wire", 150))
-            self.p.drawRect(QRectF(x - 5, top, 10, crown * per_mm))
+            self.p.drawRect(x - 5, top, 10, round(floor) - top)
             if off > 0.001:
                 self.p.setPen(Qt.PenStyle.NoPen)
                 self.p.setBrush(self.colour("brass"))
@@ -210,7 +213,7 @@ class _Side(_Base):
 
     def paint(self, lane: SideLane) -> None:
         self.base = self.box.top() + 0.62 * self.box.height()
-        self.crown = min(22.0, self.box.height() * 0.12)
+        self.crown = min(34.0, self.box.height() * 0.15)
         places = fret_line_mm(self.g.neck.scale_mm, self.g.neck.frets)
         self._neck(places, lane)
         match lane.station.kind:

@@ -106,6 +106,9 @@ class SheetView(QWidget):
         painter.setPen(QPen(self.theme.colours["line"], 1))
         painter.setBrush(self.theme.colours["card"])
         painter.drawRoundedRect(box, 3, 3)
+        if box.height() < self.theme.px(44):
+            self._title(painter, box.center().y(), lane.title, bold=True)
+            return
         self._title(painter, box.center().y() - self.theme.px(9), lane.title, bold=True)
         self._title(painter, box.center().y() + self.theme.px(10), lane.under, bold=False)
 

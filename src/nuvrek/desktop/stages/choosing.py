@@ -260,9 +260,10 @@ class ChooseStage(Stage):
             row.setAccessibleName(_row_name(row, way.title, way.gist, s.unit, way.metal_mm))
             row.update()
         way = plan.ways[self.index]
+        off = {fret: float(mm) for fret, mm in enumerate(way.off_mm.max(axis=1), 1)}
         filed = frozenset(int(f) + 1 for f in (way.off_mm.max(axis=1) > 0.004).nonzero()[0])
         self.sheet.setFixedHeight(min(self.desk.theme.px(190), self.height() // 3))
-        self.sheet.show_neck(session.present.neck, (crown_lane(picture, s.unit, way),), Dots(filed=filed))
+        self.sheet.show_neck(session.present.neck, (crown_lane(picture, s.unit, off),), Dots(filed=filed))
         self.take.setEnabled(way.possible)
         self.heads.update()
         self._fill_bar(plan, plan.advice == way.kind)

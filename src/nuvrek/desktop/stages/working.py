@@ -5,7 +5,7 @@ from __future__ import annotations
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QLabel, QScrollArea, QVBoxLayout, QWidget
 
-from nuvrek.bench.job import filed_already, log_filed, log_rod, next_step, steps_in_hand, tick
+from nuvrek.bench.job import filed_already, log_filed, log_rod, next_step, steps_in_hand, still_to_file, tick
 from nuvrek.bench.lanes import Dots, crown_lane
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
@@ -145,7 +145,8 @@ class WorkStage(Stage):
         self.sheet.setFixedHeight(t.px(250))
         filed = filed_already(present)
         frets = frozenset(f for f in (now.frets if now else ()) if f not in filed)
-        lanes = (crown_lane(picture, self.desk.settings.unit),) if picture else ()
+        off = still_to_file(present)
+        lanes = (crown_lane(picture, self.desk.settings.unit, off),) if picture else ()
         self.sheet.show_neck(present.neck, lanes, Dots(filed=frets), self.fret)
         self._steps(steps, now)
         self._step(now, bool(steps))
@@ -199,9 +200,7 @@ class WorkStage(Stage):
         session = self.desk.session
         if step.action != "file" or session is None or session.present.chosen is None:
             return ""
-        most: dict[int, float] = {}
-        for fret, _lane, mm in session.present.chosen.off:
-            most[fret] = max(most.get(fret, 0.0), mm)
+        most = still_to_file(session.present)
         if len(most) > 8:
             deepest = sorted(most, key=lambda f: -most[f])[:3]
             return (
@@ -222,13 +221,15 @@ class WorkStage(Stage):
         if session is None:
             return
         prompt = now.title if now else "All steps are ticked" if any_steps else "No way is in hand yet"
+        ahead = [s for s in steps_in_hand(session.present) if s.key not in session.present.steps_done]
+        left = f"About {sum(s.minutes for s in ahead if s.key != 'look-again')} minutes to go."
         moves = tuple(
             f"{turns_words(move.turns)}   {move.feel}".strip()
             for _, move in reversed(session.present.rod_moves[-4:])
         )
         self.bar.show_words(
             prompt,
-            message="Enter ticks the step, Backspace takes the last tick back." if now else "",
+            message=f"Enter ticks the step, Backspace takes the last tick back. {left}" if now else "",
             chips=chips_of(session.present.state),
             right_title="rod moves" if moves else "",
             right=moves,
