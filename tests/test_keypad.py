@@ -55,6 +55,15 @@ class Taking(KeypadCase):
         self.assertEqual(count, 56)
         self.assertLess((count - 1) / 10, 6.0)
 
+    def test_a_rocker_pass_with_a_leaf_under_each_rock(self) -> None:
+        keypad = self.start()
+        self.to_sweep(keypad)
+        rocks = ("4*", ".1+.15-", "12*", ".1+.15-")
+        count = self.press(keypad, *rocks, "enter", *rocks, "enter", *rocks[:2], "enter")
+        # README, user notes: 35 keys more than marking alone; the aim of under 60 holds either way.
+        self.assertEqual(count, 15 + 35)
+        self.assertEqual(keypad.station.key if keypad.station else "", "crown-1")
+
     def test_brackets_and_single_leaves_are_kept_as_said(self) -> None:
         keypad = self.start(unit=Unit.THOU)
         self.press(keypad, "down", "down", "8+", "10-")
