@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+import signal
 import sys
 from collections.abc import Sequence
 from datetime import datetime
 from pathlib import Path
 
+from PyQt6.QtCore import QTimer
 from PyQt6.QtWidgets import QApplication, QMessageBox
 
 from nuvrek.bench.settings import Settings, load
@@ -73,7 +75,20 @@ def main(arguments: Sequence[str] | None = None) -> int:
         desk = Desk(book, settings, None if options.demo else settings_path(), clock)
         window = Window(desk)
         window.show()
-        return app.exec()
+        timer = _leave_on_signals(app)
+        status = app.exec()
+        timer.stop()
+        return status
+
+
+def _leave_on_signals(app: QApplication) -> QTimer:
+    """Ctrl-C and a polite kill close the window; the timer lets Python see them."""
+    for number in (signal.SIGINT, signal.SIGTERM):
+        signal.signal(number, lambda *_: app.quit())
+    timer = QTimer()
+    timer.timeout.connect(lambda: None)
+    timer.start(250)
+    return timer
 
 
 if __name__ == "__main__":
