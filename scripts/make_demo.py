@@ -193,6 +193,10 @@ def build(made: Made) -> Job:
     truth = make_truth(made.neck, made.condition, rng)
     bench = Bench(truth, rng)
     entries = measure_basic_round(bench, upto=7 if made.name == "5-parlour-guitar" else None)
+    if made.name == "4-octave-mandolin":
+        neck_map = map_neck(fold(made.neck, entries))
+        way = make_plan(neck_map, find(neck_map)).way("seat")
+        entries += [Chosen(way="seat", promise=way.promise, frets=way.frets), StepDone(step="slacken")]
     if made.name == "1-tenor-guitar":
         entries, filed = choose_and_file(made, truth, entries)
         after = Bench(filed, rng)

@@ -41,6 +41,12 @@ class Form(unittest.TestCase):
                 self.assertEqual(list(faults), [field])
                 self.assertTrue(faults[field].endswith("."))
 
+    def test_only_scale_frets_and_joint_are_needed(self) -> None:
+        texts = dict.fromkeys(form(), "") | {"scale_mm": "650", "frets": "20", "joint_fret": "14"}
+        neck, faults = read_form(texts, {})
+        assert neck is not None, faults
+        self.assertEqual((neck.strings, neck.nut_width_mm), (6, 43.0))
+
     def test_empty_radius_is_not_known(self) -> None:
         neck, _ = read_form(form(radius_mm=""), {})
         assert neck is not None

@@ -1,5 +1,7 @@
 """The real window, driven by real key presses."""
 
+import contextlib
+import io
 import os
 import subprocess
 import sys
@@ -7,7 +9,7 @@ import unittest
 from pathlib import Path
 from typing import Any
 
-from nuvrek.readings.kinds import CrownHeight, Describe, OthersStill, Rock, StringGap
+from nuvrek.readings.kinds import CrownHeight, Describe, OthersStill, Rock, Seated, StringGap
 from tests.support import WindowCase
 from tests.test_logbook import _environment
 
@@ -27,7 +29,7 @@ class FromTheKeypad(WindowCase):
     def test_from_an_empty_shelf_to_a_plan_without_the_mouse(self) -> None:
         window: Any = self.open_window()
         self.assertIn("empty", window.bar.prompt.text())
-        window.stages["Shelf"].new.click()
+        self.keys(window, "+")
         self.assertEqual(window.now, "Take in")
         self.keys(window, ENTER)
         self.assertEqual(window.now, "Measure")
@@ -208,6 +210,44 @@ class Stages(WindowCase):
         self.assertEqual(window.desk.session.present.rod_moves[0][1].turns, 0.25)
         self.keys(window, PAGE_UP, BACK)
         self.assertEqual(window.now, "Work")
+
+    def test_strings_and_posture_change_by_a_press_and_are_kept_with_the_next_reading(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(4)
+        window.show_stage("Measure")
+        self.assertEqual(window.bar.strings.text(), "strings slack")
+        window.bar.posture.click()
+        self.assertEqual(window.bar.posture.text(), "neck held as played")
+        self.keys(window, "7*")
+        self.assertEqual(window.desk.session.present.taken[-1].reading.state.posture, "played")
+        window.bar.strings.click()
+        self.assertEqual(window.desk.session.present.state.strings, "pitch")
+
+    def test_a_pressed_home_fret_is_logged_from_work(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(1)
+        window.show_stage("Work")
+        self.assertIn("No way is in hand", window.bar.prompt.text())
+        work = window.stages["Work"]
+        work._pointed(9, "")
+        work.seated.click()
+        self.assertIsInstance(window.desk.session.entries[-1], Seated)
+        self.assertTrue(work.rod.isVisible())
+
+    def test_a_fault_of_ours_is_said_and_the_window_stays(self) -> None:
+        from nuvrek.desktop.app import _teller
+
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(0)
+        with contextlib.redirect_stderr(io.StringIO()):
+            _teller(window.desk)(KeyError, KeyError("x"), None)
+        self.assertIn("Everything accepted so far is on disk", window.bar.message.text())
+        from unittest import mock
+
+        with mock.patch("nuvrek.desktop.solver.see", side_effect=KeyError("x")):
+            window.desk.solve()
+        self.assertIn("strike the odd one out", window.bar.message.text())
+        self.assertFalse(window.desk.busy)
 
     def test_widgets_have_names_for_assistive_technology(self) -> None:
         from PyQt6.QtWidgets import QComboBox, QLineEdit, QPushButton

@@ -12,12 +12,11 @@ from nuvrek.units import LengthError, Unit, format_length, parse_length
 
 @dataclass(frozen=True, slots=True)
 class Field:
-    """One length field: its name in the description, its label, the unit of a bare number, whether it may stay empty."""
+    """One length field: its name in the description, its label, the unit of a bare number."""
 
     name: str
     label: str
     unit: Unit = Unit.MM
-    may_be_empty: bool = False
     decimals: int = 2
 
 
@@ -25,8 +24,8 @@ LENGTHS = (
     Field("scale_mm", "Scale length", decimals=1),
     Field("nut_width_mm", "Board width at the nut", decimals=1),
     Field("end_width_mm", "Board width at the end", decimals=1),
-    Field("radius_mm", "Board radius", Unit.INCH, True, 0),
-    Field("end_radius_mm", "Radius at the end, if other", Unit.INCH, True, 0),
+    Field("radius_mm", "Board radius", Unit.INCH, 0),
+    Field("end_radius_mm", "Radius at the end, if other", Unit.INCH, 0),
     Field("wire_height_mm", "Fret wire height"),
     Field("wire_width_mm", "Fret wire width"),
     Field("least_crown_mm", "Least crown to keep"),
@@ -63,8 +62,8 @@ def read_form(
     values: dict[str, object] = dict(rest)
     for field in LENGTHS:
         text = texts.get(field.name, "").strip()
-        if not text and field.may_be_empty:
-            values[field.name] = None
+        if not text and field.name != "scale_mm":
+            # Nothing but scale length, frets and joint is needed: an empty field keeps the usual value.
             continue
         try:
             values[field.name] = parse_length(text, field.unit).mm
@@ -72,6 +71,8 @@ def read_form(
             faults[field.name] = f"{field.label}: {error}"
     for name, label in WHOLE:
         text = texts.get(name, "").strip()
+        if not text and name == "strings":
+            continue
         if text.isascii() and text.isdigit() and len(text) < 4:
             values[name] = int(text)
         else:

@@ -4,9 +4,10 @@ from __future__ import annotations
 
 import signal
 import sys
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from datetime import datetime
 from pathlib import Path
+from types import TracebackType
 
 from PyQt6.QtCore import QTimer
 from PyQt6.QtWidgets import QApplication, QMessageBox
@@ -75,10 +76,23 @@ def main(arguments: Sequence[str] | None = None) -> int:
         desk = Desk(book, settings, None if options.demo else settings_path(), clock)
         window = Window(desk)
         window.show()
+        sys.excepthook = _teller(desk)
         timer = _leave_on_signals(app)
         status = app.exec()
         timer.stop()
         return status
+
+
+def _teller(desk: Desk) -> Callable[[type[BaseException], BaseException, TracebackType | None], None]:
+    """What happens on a fault of ours: it is said, the window stays, and nothing accepted is lost."""
+
+    def tell(kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
+        sys.__excepthook__(kind, error, trace)
+        desk.said.emit(
+            f"A fault of ours ({kind.__name__}). Everything accepted so far is on disk; go on, or start again."
+        )
+
+    return tell
 
 
 def _leave_on_signals(app: QApplication) -> QTimer:

@@ -2,14 +2,17 @@
 
 from __future__ import annotations
 
-from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
+from PyQt6.QtCore import Qt, pyqtSignal
+from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from nuvrek.desktop.theme import Theme
+from nuvrek.readings.kinds import State
 
 
 class BenchBar(QWidget):
     """Prompt, large number, message and right-hand lines."""
+
+    state_pressed = pyqtSignal(str)
 
     def __init__(self, theme: Theme) -> None:
         super().__init__()
@@ -20,7 +23,18 @@ class BenchBar(QWidget):
         self.unit = self._label("Unit")
         self.aside = self._label("Leaf that slides")
         self.message = self._label("Message", wrap=True)
-        self.chips = self._label("State of the neck")
+        self.strings = self._chip("Strings: press to change")
+        self.posture = self._chip("Posture: press to change")
+        self.rod = self._label("Rod")
+        self.strings.clicked.connect(lambda: self.state_pressed.emit("strings"))
+        self.posture.clicked.connect(lambda: self.state_pressed.emit("posture"))
+        self.chips = QWidget()
+        chips = QHBoxLayout(self.chips)
+        chips.setContentsMargins(0, 0, 0, 0)
+        chips.setSpacing(10)
+        for part in (self.strings, self.posture, self.rod):
+            chips.addWidget(part)
+        chips.addStretch()
         self.right_title = self._label("List title")
         self.right = self._label("Last readings")
         self.right.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop)
@@ -46,6 +60,13 @@ class BenchBar(QWidget):
         grid.setRowStretch(3, 1)
         self.restyle()
 
+    def _chip(self, name: str) -> QPushButton:
+        chip = QPushButton()
+        chip.setAccessibleName(name)
+        chip.setToolTip(name)
+        chip.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        return chip
+
     def _label(self, name: str, *, wrap: bool = False) -> QLabel:
         label = QLabel()
         label.setAccessibleName(name)
@@ -66,7 +87,12 @@ class BenchBar(QWidget):
         self.unit.setStyleSheet(f"font-size: {px(22)}px; color: {c.bar_muted};")
         self.aside.setStyleSheet(f"font-size: {px(22)}px; {figures} color: {c.bar_ink};")
         self.message.setStyleSheet(f"font-size: {px(16)}px; color: {c.bar_muted};")
-        self.chips.setStyleSheet(f"font-size: {px(13)}px; color: {c.bar_muted};")
+        self.rod.setStyleSheet(f"font-size: {px(14)}px; color: {c.bar_muted};")
+        self.chips.setStyleSheet(
+            f"QWidget {{ background: {c.bar}; }} QPushButton {{ background: transparent; color: {c.bar_muted}; font-size: {px(14)}px;"
+            f" border: 1px solid {c.bar_muted}; border-radius: {px(5)}px; padding: {px(2)}px {px(9)}px; min-height: {px(18)}px; }}"
+            f"QPushButton:hover {{ color: {c.bar_accent}; border-color: {c.bar_accent}; }}"
+        )
         self.right_title.setStyleSheet(f"font-size: {px(13)}px; color: {c.bar_muted};")
         self.right.setStyleSheet(f"font-size: {min(px(15), 20)}px; color: {c.bar_ink};")
 
@@ -79,7 +105,7 @@ class BenchBar(QWidget):
         aside: str = "",
         message: str = "",
         alert: bool = False,
-        chips: str = "",
+        state: State | None = None,
         right_title: str = "",
         right: tuple[str, ...] = (),
     ) -> None:
@@ -98,7 +124,11 @@ class BenchBar(QWidget):
         self.message.setStyleSheet(
             f"font-size: {self.theme.px(17)}px; font-weight: {weight}; color: {colour};"
         )
-        self.chips.setText(chips)
-        self.chips.setVisible(not (alert and self.theme.percent > 125))
+        self.chips.setVisible(state is not None and not (alert and self.theme.percent > 125))
+        if state is not None:
+            self.strings.setText("strings at pitch" if state.strings == "pitch" else "strings slack")
+            self.posture.setText("neck lying" if state.posture == "lying" else "neck held as played")
+            eighths = round(state.rod_turns * 8)
+            self.rod.setText("rod as found" if not eighths else f"rod {eighths:+d}/8 turn")
         self.right_title.setText(right_title)
         self.right.setText("\n".join(right))

@@ -28,7 +28,7 @@ class _Worker(QObject):
             before = None
         try:
             self._before = see(present, unit, before)
-        except (ValueError, ArithmeticError) as error:
+        except Exception as error:
             self._before = None
             self.failed.emit(_sentence(error))
         else:
@@ -38,7 +38,7 @@ class _Worker(QObject):
     def judge(self, picture: Picture, unit: Unit) -> None:
         try:
             whole = weigh(picture, unit)
-        except (ValueError, ArithmeticError) as error:
+        except Exception as error:
             self.failed.emit(_sentence(error))
         else:
             self.weighed.emit(whole)

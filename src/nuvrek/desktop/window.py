@@ -14,6 +14,7 @@ from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.rail import STAGES, Rail
 from nuvrek.desktop.stages.base import Stage
 from nuvrek.neck.description import ROD_WORDS
+from nuvrek.readings.kinds import StateChange
 
 SHELF = "Shelf"
 # Qt's key numbers as plain integers, see stages/base.py.
@@ -75,6 +76,7 @@ class Window(QWidget):
         self.rail.unit.connect(lambda: self._set(inch=not desk.settings.inch))
         self.rail.theme_switch.connect(lambda: self._set(dark=not desk.settings.dark))
         self.rail.text_size.connect(self._next_text_size)
+        self.bar.state_pressed.connect(self._turn_state)
         desk.changed.connect(self._on_changed)
         desk.solved.connect(self._on_solved)
         desk.themed.connect(self._restyle)
@@ -119,6 +121,19 @@ class Window(QWidget):
             STAGES, (a.described, a.measured, a.mapped, a.chosen, a.worked, a.proved), strict=True
         ):
             self.rail.buttons[name].fill(share)
+
+    def _turn_state(self, part: str) -> None:
+        """Strings slackened or tuned, the neck laid down or taken up: written down at once."""
+        session = self.desk.session
+        if session is None:
+            return
+        state = session.present.state
+        other = {"pitch": "slack", "slack": "pitch", "lying": "played", "played": "lying"}[
+            getattr(state, part)
+        ]
+        entry = StateChange(state=msgspec.structs.replace(state, **{part: other}))
+        if self.desk.write(lambda: session.append(entry)):
+            self.stage.refresh()
 
     def _on_changed(self) -> None:
         self._title()

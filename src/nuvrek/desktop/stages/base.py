@@ -4,11 +4,10 @@ from __future__ import annotations
 
 from PyQt6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
 from PyQt6.QtGui import QFontMetrics, QKeyEvent, QPainter, QPaintEvent, QPen, QPolygonF
-from PyQt6.QtWidgets import QCheckBox, QLabel, QLayout, QPushButton, QWidget
+from PyQt6.QtWidgets import QCheckBox, QFrame, QLabel, QLayout, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
-from nuvrek.readings.kinds import State
 from nuvrek.readings.words import place_words, value_words
 
 
@@ -37,13 +36,20 @@ def button(text: str, *, main: bool = False) -> QPushButton:
     return made
 
 
-def chips_of(state: State) -> str:
-    """Strings, rod and posture in one line."""
-    strings = "strings at pitch" if state.strings == "pitch" else "strings slack"
-    eighths = round(state.rod_turns * 8)
-    rod = "rod as found" if not eighths else f"rod {eighths:+d}/8 turn"
-    posture = "neck lying" if state.posture == "lying" else "neck held as played"
-    return f"{strings}    ·    {rod}    ·    {posture}"
+def scrolling(inner: QLayout) -> QScrollArea:
+    """A plain scroll area around a column that keeps to the top."""
+    holder = QWidget()
+    column = QVBoxLayout(holder)
+    column.setContentsMargins(0, 0, 8, 0)
+    column.addLayout(inner)
+    column.addStretch()
+    area = QScrollArea()
+    area.setWidgetResizable(True)
+    area.setFrameShape(QFrame.Shape.NoFrame)
+    area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+    area.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+    area.setWidget(holder)
+    return area
 
 
 class TickBox(QCheckBox):

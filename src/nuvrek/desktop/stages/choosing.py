@@ -14,7 +14,7 @@ from nuvrek.bench.sheet import SheetGeometry
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
-from nuvrek.desktop.stages.base import Stage, button, chips_of
+from nuvrek.desktop.stages.base import Stage, button
 from nuvrek.neck.description import NeckDescription
 from nuvrek.units import Unit, format_length, format_number
 
@@ -282,7 +282,7 @@ class ChooseStage(Stage):
         self.bar.show_words(
             head,
             message=" ".join(reasons) or "Another way is advised; this one is open to you.",
-            chips=chips_of(session.present.state),
+            state=session.present.state,
             right_title="Enter takes this way" if way.possible else "",
             right=("up and down compare",),
         )

@@ -3,15 +3,15 @@
 from __future__ import annotations
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from nuvrek.bench.lanes import Dots, crown_lane, readings_at, tops_lane, wood_lane
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
-from nuvrek.desktop.stages.base import Stage, button, chips_of, heading
+from nuvrek.desktop.stages.base import Stage, button, heading, scrolling
 from nuvrek.desktop.theme import Theme
-from nuvrek.readings.kinds import Strings
+from nuvrek.readings.kinds import State, Strings
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import format_length, format_number
 
@@ -82,17 +82,7 @@ class MapStage(Stage):
         self.slack = button("Wood: strings at pitch")
         self.slack.setCheckable(True)
         self.slack.clicked.connect(self.refresh)
-        inner = QWidget()
-        column = QVBoxLayout(inner)
-        column.setContentsMargins(0, 0, 6, 0)
-        column.addLayout(self.list)
-        column.addStretch()
-        self.scroller = QScrollArea()
-        self.scroller.setWidgetResizable(True)
-        self.scroller.setFrameShape(QFrame.Shape.NoFrame)
-        self.scroller.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.scroller.setWidget(inner)
-        self.scroller.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        self.scroller = scrolling(self.list)
         self.panel = QWidget()
         side = QVBoxLayout(self.panel)
         side.setContentsMargins(14, 2, 0, 0)
@@ -182,23 +172,23 @@ class MapStage(Stage):
         session, picture, fret = self.desk.session, self.desk.picture, self.desk.fret
         if session is None:
             return
-        chips = chips_of(session.present.state)
+        state = session.present.state
         if picture is None:
-            self.bar.show_words("Putting the readings together", message="One moment.", chips=chips)
+            self.bar.show_words("Putting the readings together", message="One moment.", state=state)
             return
         if fret is None or fret > picture.map.neck.frets:
             count = len(picture.present.taken)
             self.bar.show_words(
                 f"{count} reading{'s' if count != 1 else ''} on this neck",
                 message="Arrows left and right choose a fret; a click does too.",
-                chips=chips,
+                state=state,
                 right_title="last readings",
                 right=self.recent_lines(),
             )
             return
-        self._fret_bar(fret, chips)
+        self._fret_bar(fret, state)
 
-    def _fret_bar(self, fret: int, chips: str) -> None:
+    def _fret_bar(self, fret: int, state: State) -> None:
         picture, s = self.desk.picture, self.desk.settings
         if picture is None:
             return
@@ -217,7 +207,7 @@ class MapStage(Stage):
             number=format_number(rise, s.unit, sign=True),
             unit=f"{s.unit.value} off the smooth neck, give or take {format_number(doubt, s.unit)}",
             message=f"{crown_words} {format_length(crown, s.unit)} at its thinnest.{plan}",
-            chips=chips,
+            state=state,
             right_title=f"{len(readings)} readings here" if len(readings) != 1 else "one reading here",
             right=tuple(
                 f"{place_words(r)}   {value_words(r, s.unit, s.height_unit)}" for _, r in readings[:5]

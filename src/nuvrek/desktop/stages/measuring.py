@@ -13,7 +13,7 @@ from nuvrek.bench.session import Session
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
-from nuvrek.desktop.stages.base import Stage, button, chips_of, clear, heading
+from nuvrek.desktop.stages.base import Stage, button, clear, heading
 from nuvrek.desktop.theme import Theme
 from nuvrek.readings.rounds import StationKind
 
@@ -191,7 +191,7 @@ class MeasureStage(Stage):
             aside=aside,
             message=f"{view.question} {view.hint}".strip() if view.question else view.message or view.hint,
             alert=bool(asking),
-            chips=chips_of(self.desk.session.present.state),
+            state=self.desk.session.present.state,
             right_title="last readings",
             right=self.recent_lines(),
         )

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen
-from PyQt6.QtWidgets import QFrame, QHBoxLayout, QLabel, QScrollArea, QSizePolicy, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
 
 from nuvrek.bench.job import next_step
 from nuvrek.bench.lanes import Dots
@@ -12,8 +12,9 @@ from nuvrek.bench.sheet import SheetGeometry
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.board import paint_board
 from nuvrek.desktop.desk import Desk
-from nuvrek.desktop.stages.base import Stage, button, clear, heading
+from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
 from nuvrek.logbook.store import NeckRow
+from nuvrek.neck.board import end_mm
 from nuvrek.neck.description import ROD_WORDS, NeckDescription
 from nuvrek.planning.titles import TITLES
 from nuvrek.readings.journal import Present, fold
@@ -45,6 +46,7 @@ class NeckCard(QWidget):
         super().__init__()
         self.desk, self.row, self.present = desk, row, present
         self.selected = False
+        self.longest_mm = end_mm(present.neck)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setAccessibleName(f"{row.id}: {present.neck.title}. {standing(present)}")
 
@@ -85,8 +87,7 @@ class NeckCard(QWidget):
             y += height + 2
         start = left + wide + 10
         # All necks of the shelf share one scale, so that a long bass looks long.
-        longest = 700.0
-        share = min(1.0, neck.scale_mm * 0.75 / longest)
+        share = end_mm(neck) / self.longest_mm
         g = SheetGeometry(neck, start, (self.width() - start - 24) * share, 16, self.height() - 32)
         paint_board(painter, g, t, None, Dots())
         painter.end()
@@ -101,16 +102,7 @@ class ShelfStage(Stage):
         self.index = 0
         self.list = QVBoxLayout()
         self.list.setSpacing(4)
-        inner = QWidget()
-        column = QVBoxLayout(inner)
-        column.setContentsMargins(0, 0, 6, 0)
-        column.addLayout(self.list)
-        column.addStretch()
-        self.scroller = QScrollArea()
-        self.scroller.setWidgetResizable(True)
-        self.scroller.setFrameShape(QFrame.Shape.NoFrame)
-        self.scroller.setWidget(inner)
-        self.scroller.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        self.scroller = scrolling(self.list)
         self.new = button("Take in another neck", main=True)
         self.new.clicked.connect(self._start)
         head = QHBoxLayout()
@@ -134,7 +126,9 @@ class ShelfStage(Stage):
                 self.cards.append(NeckCard(self.desk, row, fold(row.neck, self.desk.book.entries(row.id))))
 
         self.desk.write(load)
+        longest = max((end_mm(card.present.neck) for card in self.cards), default=1.0)
         for number, card in enumerate(self.cards):
+            card.longest_mm = longest
             card.opened.connect(lambda number=number: self._open(number))
             self.list.addWidget(card)
         self.count.setText(f"   {len(self.cards)} necks" if len(self.cards) != 1 else "   one neck")
@@ -153,12 +147,12 @@ class ShelfStage(Stage):
                 neck.title,
                 message=neck.complaint or standing(card.present),
                 right_title="Enter opens",
-                right=("up and down choose",),
+                right=("up and down choose", "+ takes in another"),
             )
         else:
             self.bar.show_words(
                 "The shelf is empty",
-                message="Take in a neck: scale length, frets and joint are enough to begin.",
+                message="Press + to take in a neck: scale length, frets and joint are enough to begin.",
             )
 
     def _open(self, number: int) -> None:
@@ -180,6 +174,8 @@ class ShelfStage(Stage):
     def key(self, name: str) -> bool:
         if name == "enter" and self.cards:
             self._open(self.index)
+        elif name == "+":
+            self._start()
         elif name in ("up", "down") and self.cards:
             self._select(max(0, min(len(self.cards) - 1, self.index + (1 if name == "down" else -1))))
         elif name.isdigit() and any(card.row.id == int(name) for card in self.cards):

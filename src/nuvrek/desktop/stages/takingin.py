@@ -21,7 +21,7 @@ from nuvrek.bench.takein import LENGTHS, field_text, read_form
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
-from nuvrek.desktop.stages.base import Stage, TickBox, button, chips_of, heading
+from nuvrek.desktop.stages.base import Stage, TickBox, button, heading
 from nuvrek.neck.description import ROD_WORDS, NeckDescription, target_by_kind_mm
 from nuvrek.readings.kinds import Describe
 
@@ -212,7 +212,7 @@ class TakeInStage(Stage):
             if faults
             else f"{advice} Lengths take mm, thou, inches, 64ths: 648, 25 1/2 in, 47 thou.",
             alert=bool(faults),
-            chips=chips_of(self.desk.session.present.state),
+            state=self.desk.session.present.state,
         )
 
     def _keep(self) -> None:

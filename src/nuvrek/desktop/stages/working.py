@@ -2,17 +2,17 @@
 
 from __future__ import annotations
 
-from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QLabel, QScrollArea, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from nuvrek.bench.job import filed_already, log_filed, log_rod, next_step, steps_in_hand, still_to_file, tick
 from nuvrek.bench.lanes import Dots, crown_lane
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
-from nuvrek.desktop.stages.base import Stage, button, chips_of, clear, heading
+from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
 from nuvrek.planning import cautions
 from nuvrek.planning.steps import Step
+from nuvrek.readings.kinds import Seated
 from nuvrek.readings.words import turns_words
 from nuvrek.units import format_length
 
@@ -30,28 +30,21 @@ class WorkStage(Stage):
         self.sheet.fret_chosen.connect(self._pointed)
         self.list = QVBoxLayout()
         self.list.setSpacing(2)
-        inner = QWidget()
-        column = QVBoxLayout(inner)
-        column.setContentsMargins(0, 0, 8, 0)
-        column.addLayout(self.list)
-        column.addStretch()
-        self.scroller = QScrollArea()
-        self.scroller.setWidgetResizable(True)
-        self.scroller.setFrameShape(QFrame.Shape.NoFrame)
-        self.scroller.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.scroller.setWidget(inner)
-        self.scroller.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        self.scroller = scrolling(self.list)
         self.step_title, self.step_text, self.caution = heading(""), QLabel(""), QLabel("")
         for label in (self.step_title, self.step_text, self.caution):
             label.setWordWrap(True)
         self.caution.setAccessibleName("Cautions")
         self.done = button("Done", main=True)
         self.done.clicked.connect(self._tick)
+        self.seated = button("")
+        self.seated.clicked.connect(self._seated)
         self.one_fret = button("")
         self.one_fret.clicked.connect(self._one_fret)
         row = QHBoxLayout()
         row.addWidget(self.done)
         row.addWidget(self.one_fret)
+        row.addWidget(self.seated)
         row.addStretch()
         right = QVBoxLayout()
         right.addWidget(self.step_title)
@@ -110,6 +103,18 @@ class WorkStage(Stage):
         if session is not None and fret is not None and self.desk.write(lambda: log_filed(session, {fret})):
             self.refresh()
 
+    def _seated(self) -> None:
+        session, fret = self.desk.session, self.fret
+        if (
+            session is not None
+            and fret is not None
+            and self.desk.write(lambda: session.append(Seated(fret=fret)))
+        ):
+            self.refresh()
+            self.bar.message.setText(
+                f"Fret {fret} is written down as seated. Take the rocker over it again before filing."
+            )
+
     def _tick(self) -> None:
         session = self.desk.session
         step = next_step(session.present) if session else None
@@ -152,6 +157,8 @@ class WorkStage(Stage):
         self._step(now, bool(steps))
         one = now is not None and now.action == "file" and self.fret in frets
         self.one_fret.setVisible(one)
+        self.seated.setVisible(self.fret is not None)
+        self.seated.setText(f"Fret {self.fret} was pressed home")
         self.one_fret.setText(f"Only fret {self.fret} is filed")
         self._fill_bar(now, bool(steps))
 
@@ -177,7 +184,8 @@ class WorkStage(Stage):
     def _step(self, now: Step | None, any_steps: bool) -> None:
         t, c = self.desk.theme, self.desk.theme.colours
         self.done.setVisible(now is not None)
-        self.rod.setVisible(now is not None and now.action == "rod")
+        rod_known = self.desk.session is not None and self.desk.session.present.neck.rod != "none"
+        self.rod.setVisible(rod_known and (now is None or now.action == "rod"))
         self.caution.setVisible(now is not None and bool(now.cautions))
         if now is None:
             self.step_title.setText("All steps are ticked" if any_steps else "No way is in hand")
@@ -230,7 +238,7 @@ class WorkStage(Stage):
         self.bar.show_words(
             prompt,
             message=f"Enter ticks the step, Backspace takes the last tick back. {left}" if now else "",
-            chips=chips_of(session.present.state),
+            state=session.present.state,
             right_title="rod moves" if moves else "",
             right=moves,
         )
