@@ -11,6 +11,7 @@ from nuvrek.bench.lanes import AnyLane, CrownLane, SideLane, TopsLane, ValuesLan
 from nuvrek.bench.sheet import SheetGeometry
 from nuvrek.desktop.theme import Theme
 from nuvrek.neck.board import end_mm, middle_fret
+from nuvrek.neck.description import LANE_WORDS, Lane
 from nuvrek.neck.scale import fret_line_mm
 
 _STEP_MM = (0.05, 0.1, 0.2, 0.5, 1.0, 2.0)
@@ -62,6 +63,13 @@ class _Base:
         self.p.drawText(QRectF(left, y - height / 2, width + 2, height), Qt.AlignmentFlag.AlignVCenter, text)
 
 
+_STYLES: dict[Lane, Qt.PenStyle] = {
+    "bass": Qt.PenStyle.SolidLine,
+    "middle": Qt.PenStyle.DotLine,
+    "treble": Qt.PenStyle.DashLine,
+}
+
+
 class _Wood(_Base):
     def paint(self, lane: WoodLane) -> None:
         heights = [v for curve in lane.curves for v in curve.heights_mm]
@@ -74,18 +82,13 @@ class _Wood(_Base):
         self.p.drawLine(QPointF(self.box.left(), zero), QPointF(self.box.right(), zero))
         self._target(lane, zero, per_mm)
         banded = next((c for c in lane.curves if c.lane == "middle"), lane.curves[0] if lane.curves else None)
-        styles = {
-            "bass": Qt.PenStyle.SolidLine,
-            "middle": Qt.PenStyle.DotLine,
-            "treble": Qt.PenStyle.DashLine,
-        }
         for curve in lane.curves:
             points = [
                 QPointF(x, zero - v * per_mm) for x, v in zip(self.g.frets_x, curve.heights_mm, strict=True)
             ]
             if curve is banded:
                 self._band(points, curve.doubt_mm, per_mm)
-            self.p.setPen(QPen(self.colour("ink"), 1.6, styles[curve.lane]))
+            self.p.setPen(QPen(self.colour("ink"), 1.6, _STYLES[curve.lane]))
             self.p.drawPolyline(QPolygonF(points))
         # A height is drawn this much larger than a length along the neck.
         px_per_mm = abs(self.g.x(100.0) - self.g.x(0.0)) / 100.0
@@ -96,10 +99,11 @@ class _Wood(_Base):
             size=12,
             align="right",
         )
-        x = self.g.fret_x(lane.label_fret)
+        legend_end = self._legend(lane) if len(lane.curves) > 1 else self.box.left()
+        self.p.setFont(self.theme.font(16, bold=True, figures=True))
+        half = 0.5 * self.p.fontMetrics().horizontalAdvance(lane.label)
+        x = max(self.g.fret_x(lane.label_fret), legend_end + half + 6)
         self.words(x, self.box.top() + 13, lane.label, "ink", 16, bold=True)
-        if len(lane.curves) > 1:
-            self._legend()
 
     def _target(self, lane: WoodLane, zero: float, per_mm: float) -> None:
         start, joint = self.g.fret_x(1), self.g.fret_x(self.g.neck.joint_fret)
@@ -121,20 +125,19 @@ class _Wood(_Base):
         self.p.setBrush(self.colour("muted", 45))
         self.p.drawPolygon(QPolygonF(above + below[::-1]))
 
-    def _legend(self) -> None:
+    def _legend(self, lane: WoodLane) -> float:
+        """Name the lines that are drawn; returns where the words end."""
         x = self.box.left() + 10
         y = self.box.top() + 12
-        for word, style in (
-            ("low side", Qt.PenStyle.SolidLine),
-            ("middle", Qt.PenStyle.DotLine),
-            ("high side", Qt.PenStyle.DashLine),
-        ):
+        for curve in lane.curves:
+            word, style = LANE_WORDS[curve.lane], _STYLES[curve.lane]
             self.p.setPen(QPen(self.colour("ink"), 1.6, style))
             self.p.drawLine(QPointF(x, y), QPointF(x + 22, y))
             self.p.setFont(self.theme.font(12))
             wide = self.p.fontMetrics().horizontalAdvance(word)
             self.words(x + 28, y, word, size=12, figures=False, align="left")
             x += 44 + wide
+        return x
 
 
 class _Tops(_Base):

@@ -50,14 +50,19 @@ class SheetView(QWidget):
         return QSize(900, 150 + 110 * len(self.lanes))
 
     @property
+    def drawn(self) -> Theme:
+        """The theme with text held to what the lanes have room for; large text is the bench bar's task."""
+        return Theme(self.theme.dark, min(self.theme.percent, 150 if len(self.lanes) <= 2 else 125))
+
+    @property
     def margin(self) -> int:
         """Width of the column of lane titles."""
-        return self.theme.px(112)
+        return self.drawn.px(112)
 
     def board_height(self) -> float:
         """Height of the board strip."""
         if not self.lanes:
-            return float(max(60, self.height() - self.theme.px(30)))
+            return float(max(60, self.height() - self.drawn.px(30)))
         return min(max(0.26 * self.height(), 58.0), 122.0)
 
     def geometry_now(self) -> SheetGeometry | None:
@@ -73,24 +78,24 @@ class SheetView(QWidget):
         if g is None:
             return
         painter = QPainter(self)
-        painter.fillRect(self.rect(), self.theme.colours["paper"])
-        paint_board(painter, g, self.theme, self.chosen, self.dots)
+        painter.fillRect(self.rect(), self.drawn.colours["paper"])
+        paint_board(painter, g, self.drawn, self.chosen, self.dots)
         self._side_words(painter, g)
         numbers_top = g.top + g.height + 2
         self._numbers(painter, g, numbers_top)
-        top = numbers_top + self.theme.px(22)
+        top = numbers_top + self.drawn.px(22)
         for lane, height in zip(self.lanes, self._lane_heights(top), strict=True):
             box = QRectF(self.margin, top, self.width() - self.margin - 2.0, height)
             self._card(painter, box, lane)
             painter.save()
             painter.setClipRect(box)
-            paint_lane(painter, lane, box, g, self.theme)
+            paint_lane(painter, lane, box, g, self.drawn)
             painter.restore()
             top += height + _GAP
         if self.chosen is not None and self.lanes:
-            painter.setPen(QPen(self.theme.colours["copper"], 1, Qt.PenStyle.DashLine))
+            painter.setPen(QPen(self.drawn.colours["copper"], 1, Qt.PenStyle.DashLine))
             x = g.fret_x(self.chosen)
-            painter.drawLine(QPointF(x, numbers_top + self.theme.px(20)), QPointF(x, self.height() - 4.0))
+            painter.drawLine(QPointF(x, numbers_top + self.drawn.px(20)), QPointF(x, self.height() - 4.0))
         painter.end()
 
     def _lane_heights(self, top: float) -> list[float]:
@@ -103,23 +108,23 @@ class SheetView(QWidget):
         return [max(room * w / total, 24.0) for w in weights]
 
     def _card(self, painter: QPainter, box: QRectF, lane: AnyLane) -> None:
-        painter.setPen(QPen(self.theme.colours["line"], 1))
-        painter.setBrush(self.theme.colours["card"])
+        painter.setPen(QPen(self.drawn.colours["line"], 1))
+        painter.setBrush(self.drawn.colours["card"])
         painter.drawRoundedRect(box, 3, 3)
-        if box.height() < self.theme.px(44):
+        if box.height() < self.drawn.px(44):
             self._title(painter, box.center().y(), lane.title, bold=True)
             return
-        self._title(painter, box.center().y() - self.theme.px(9), lane.title, bold=True)
-        self._title(painter, box.center().y() + self.theme.px(10), lane.under, bold=False)
+        self._title(painter, box.center().y() - self.drawn.px(9), lane.title, bold=True)
+        self._title(painter, box.center().y() + self.drawn.px(10), lane.under, bold=False)
 
     def _title(self, painter: QPainter, y: float, text: str, *, bold: bool) -> None:
         size = 15.0 if bold else 13.0
-        painter.setFont(self.theme.font(size, bold=bold))
+        painter.setFont(self.drawn.font(size, bold=bold))
         room = self.margin - 12
         while size > 9 and painter.fontMetrics().horizontalAdvance(text) > room:
             size -= 1
-            painter.setFont(self.theme.font(size, bold=bold))
-        painter.setPen(self.theme.colours["ink" if bold else "muted"])
+            painter.setFont(self.drawn.font(size, bold=bold))
+        painter.setPen(self.drawn.colours["ink" if bold else "muted"])
         height = painter.fontMetrics().height()
         align = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter
         painter.drawText(QRectF(0, y - height / 2, room, height), align, text)
@@ -127,8 +132,8 @@ class SheetView(QWidget):
     def _side_words(self, painter: QPainter, g: SheetGeometry) -> None:
         for lane in ("bass", "treble"):
             now = self.dots.lane_now == lane
-            painter.setFont(self.theme.font(14, bold=now))
-            painter.setPen(self.theme.colours["copper" if now else "muted"])
+            painter.setFont(self.drawn.font(14, bold=now))
+            painter.setPen(self.drawn.colours["copper" if now else "muted"])
             y = g.lane_y(lane, 0.0)
             height = painter.fontMetrics().height()
             align = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter
@@ -140,18 +145,18 @@ class SheetView(QWidget):
         size = 13.0
         places = sorted(enumerate(g.frets_x, 1), key=lambda p: p[1])
         closest = min((b[1] - a[1] for a, b in itertools.pairwise(places)), default=99.0)
-        if closest < self.theme.px(18):
-            size = max(9.0, 13.0 * closest / self.theme.px(18))
+        if closest < self.drawn.px(18):
+            size = max(9.0, 13.0 * closest / self.drawn.px(18))
         for fret, x in places:
             here = fret == self.chosen or (self.dots.asked is not None and self.dots.asked[0] == fret)
-            painter.setFont(self.theme.font(size + (2 if here else 0), bold=here, figures=True))
-            painter.setPen(self.theme.colours["copper" if here else "muted"])
+            painter.setFont(self.drawn.font(size + (2 if here else 0), bold=here, figures=True))
+            painter.setPen(self.drawn.colours["copper" if here else "muted"])
             wide = painter.fontMetrics().horizontalAdvance(str(fret))
             if x - wide / 2 < last and not here:
                 continue
             last = x + wide / 2 + 2
             painter.drawText(
-                QRectF(x - wide, top, 2 * wide, self.theme.px(20)), Qt.AlignmentFlag.AlignCenter, str(fret)
+                QRectF(x - wide, top, 2 * wide, self.drawn.px(20)), Qt.AlignmentFlag.AlignCenter, str(fret)
             )
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:

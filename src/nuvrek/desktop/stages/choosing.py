@@ -15,6 +15,7 @@ from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
 from nuvrek.desktop.stages.base import Stage, button
+from nuvrek.desktop.theme import Theme
 from nuvrek.neck.description import NeckDescription
 from nuvrek.units import Unit, format_length, format_number
 
@@ -22,6 +23,11 @@ if TYPE_CHECKING:
     from nuvrek.planning.ways import Plan
 
 _FULL_MM = 0.15
+
+
+def _theme(desk: Desk) -> Theme:
+    """The theme with its text held at 125 %: five ways must stand side by side on one screen."""
+    return Theme(desk.theme.dark, min(desk.theme.percent, 125))
 
 
 class WayRow(QWidget):
@@ -39,7 +45,7 @@ class WayRow(QWidget):
         self.setMinimumHeight(56)
 
     def sizeHint(self) -> QSize:
-        return QSize(800, self.desk.theme.px(74))
+        return QSize(800, _theme(self.desk).px(74))
 
     def mousePressEvent(self, _event: QMouseEvent | None) -> None:
         self.chosen.emit()
@@ -51,7 +57,7 @@ class WayRow(QWidget):
             return
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        t, c, way = self.desk.theme, self.desk.theme.colours, self.way
+        t, c, way = _theme(self.desk), self.desk.theme.colours, self.way
         box = QRectF(self.rect()).adjusted(2, 2, -2, -2)
         painter.setPen(QPen(c["copper" if self.selected else "line"], 2.5 if self.selected else 1.0))
         painter.setBrush(c["card"])
@@ -97,7 +103,7 @@ class WayRow(QWidget):
         figures: bool = False,
         align: Qt.AlignmentFlag = Qt.AlignmentFlag.AlignLeft,
     ) -> None:
-        painter.setFont(self.desk.theme.font(size, bold=bold, figures=figures))
+        painter.setFont(_theme(self.desk).font(size, bold=bold, figures=figures))
         painter.setPen(colour)  # type: ignore[call-overload]
         elided = painter.fontMetrics().elidedText(text, Qt.TextElideMode.ElideRight, int(box.width()))
         painter.drawText(box, align | Qt.AlignmentFlag.AlignVCenter, elided)
@@ -111,7 +117,7 @@ class WayRow(QWidget):
         y = box.top() + 8
         painter.setPen(QPen(c["muted"], 1))
         painter.drawLine(QPointF(box.left(), y), QPointF(box.right(), y))
-        room = box.height() - self.desk.theme.px(22) - 12
+        room = box.height() - _theme(self.desk).px(22) - 12
         off = way.off_mm.max(axis=1)
         full = max(_FULL_MM, float(off.max()))
         for fret, x in enumerate(g.frets_x, 1):
@@ -159,11 +165,11 @@ class _Heads(QWidget):
         self.desk = desk
 
     def sizeHint(self) -> QSize:
-        return QSize(800, self.desk.theme.px(40))
+        return QSize(800, _theme(self.desk).px(40))
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
         painter = QPainter(self)
-        t = self.desk.theme
+        t = _theme(self.desk)
         unit = self.desk.settings.unit.value
         figures = t.px(310)
         box = QRectF(self.width() - figures, 0, figures - 10, self.height())
@@ -262,7 +268,10 @@ class ChooseStage(Stage):
         way = plan.ways[self.index]
         off = {fret: float(mm) for fret, mm in enumerate(way.off_mm.max(axis=1), 1)}
         filed = frozenset(int(f) + 1 for f in (way.off_mm.max(axis=1) > 0.004).nonzero()[0])
-        self.sheet.setFixedHeight(min(self.desk.theme.px(190), self.height() // 3))
+        # With large text the ways come first; the sheet takes what they leave.
+        left_over = self.height() - 5 * _theme(self.desk).px(68) - _theme(self.desk).px(64)
+        self.sheet.setVisible(left_over > 110)
+        self.sheet.setFixedHeight(max(min(left_over, 190), 110))
         self.sheet.show_neck(session.present.neck, (crown_lane(picture, s.unit, off),), Dots(filed=filed))
         self.take.setEnabled(way.possible)
         self.heads.update()

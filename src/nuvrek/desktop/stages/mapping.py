@@ -112,7 +112,7 @@ class MapStage(Stage):
         session, picture, s = self.desk.session, self.desk.picture, self.desk.settings
         if session is None:
             return
-        self.panel.setFixedWidth(self.desk.theme.px(336))
+        self.panel.setFixedWidth(min(self.desk.theme.px(336), 440))
         self.slack.setText("Wood: strings slack" if self.slack.isChecked() else "Wood: strings at pitch")
         if picture is None:
             self.sheet.show_neck(session.present.neck, (), Dots())

@@ -95,12 +95,12 @@ class TakeInStage(Stage):
             grid.setRowStretch(20, 1)
             columns.addLayout(grid, 1)
         columns.addLayout(self._owner(), 1)
-        inner = QWidget()
-        inner.setLayout(columns)
+        self.form = QWidget()
+        self.form.setLayout(columns)
         scroll = QScrollArea()
         scroll.setWidgetResizable(True)
         scroll.setFrameShape(QFrame.Shape.NoFrame)
-        scroll.setWidget(inner)
+        scroll.setWidget(self.form)
         page = QVBoxLayout(self)
         page.setContentsMargins(18, 6, 18, 6)
         page.addWidget(self.sheet)
@@ -155,6 +155,15 @@ class TakeInStage(Stage):
         grid.addWidget(self.complaint, 5, 1)
         grid.setRowStretch(5, 1)
         return grid
+
+    def restyle(self) -> None:
+        super().restyle()
+        # Three columns must fit beside each other: the form's text grows to 125 % only.
+        size = min(self.desk.theme.px(15), 19)
+        self.form.setStyleSheet(
+            f"QLabel, QLineEdit, QComboBox, QPlainTextEdit {{ font-size: {size}px; }} QLineEdit {{ min-width: 84px; }}"
+        )
+        self.sheet.setFixedHeight(min(self.desk.theme.px(150), 150))
 
     # --- filling and reading ------------------------------------------------
 

@@ -52,11 +52,10 @@ class WorkStage(Stage):
         right.addWidget(self.caution)
         right.addWidget(self._rod_row())
         right.addLayout(row)
-        right.addStretch()
         lower = QHBoxLayout()
         lower.setSpacing(22)
         lower.addWidget(self.scroller, 4)
-        lower.addLayout(right, 6)
+        lower.addWidget(scrolling(right), 6)
         page = QVBoxLayout(self)
         page.setContentsMargins(18, 8, 18, 8)
         page.addWidget(self.sheet)
@@ -147,11 +146,13 @@ class WorkStage(Stage):
             return
         present, picture, t = session.present, self.desk.picture, self.desk.theme
         steps, now = steps_in_hand(present), next_step(present)
-        self.sheet.setFixedHeight(t.px(250))
+        # With large text the step and its cautions come first.
+        self.sheet.setVisible(t.percent <= 150)
+        self.sheet.setFixedHeight(250 if t.percent <= 125 else 96)
         filed = filed_already(present)
         frets = frozenset(f for f in (now.frets if now else ()) if f not in filed)
         off = still_to_file(present)
-        lanes = (crown_lane(picture, self.desk.settings.unit, off),) if picture else ()
+        lanes = (crown_lane(picture, self.desk.settings.unit, off),) if picture and t.percent <= 125 else ()
         self.sheet.show_neck(present.neck, lanes, Dots(filed=frets), self.fret)
         self._steps(steps, now)
         self._step(now, bool(steps))
