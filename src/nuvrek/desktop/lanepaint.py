@@ -80,7 +80,6 @@ class _Wood(_Base):
         zero = self.box.top() + 30 + high * per_mm
         self.p.setPen(QPen(self.colour("line"), 1))
         self.p.drawLine(QPointF(self.box.left(), zero), QPointF(self.box.right(), zero))
-        self._target(lane, zero, per_mm)
         banded = next((c for c in lane.curves if c.lane == "middle"), lane.curves[0] if lane.curves else None)
         for curve in lane.curves:
             points = [
@@ -90,6 +89,7 @@ class _Wood(_Base):
                 self._band(points, curve.doubt_mm, per_mm)
             self.p.setPen(QPen(self.colour("ink"), 1.6, _STYLES[curve.lane]))
             self.p.drawPolyline(QPolygonF(points))
+        self._target(lane, zero, per_mm)
         # A height is drawn this much larger than a length along the neck.
         px_per_mm = abs(self.g.x(100.0) - self.g.x(0.0)) / 100.0
         self.words(
