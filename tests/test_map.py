@@ -3,7 +3,18 @@ import unittest
 import numpy as np
 
 from nuvrek.neck.description import LANES, NeckDescription
-from nuvrek.readings.kinds import CrownHeight, Filed, OthersStill, Rock, RodMove, Seated, State, StringGap
+from nuvrek.planning.ways import make_plan
+from nuvrek.readings.kinds import (
+    CrownHeight,
+    Describe,
+    Filed,
+    OthersStill,
+    Rock,
+    RodMove,
+    Seated,
+    State,
+    StringGap,
+)
 from nuvrek.simulator.kinds import simulated_neck
 from nuvrek.simulator.measuring import Bench, measure_basic_round
 from nuvrek.simulator.truth import Condition, make_truth
@@ -164,6 +175,21 @@ class Honesty(unittest.TestCase):
             )
             numeric = -(above.slope[i] - below.slope[i]) / (2 * h)
             self.assertAlmostEqual(terms.curvature[i], max(numeric, 0.0), delta=1e-2 * max(1.0, abs(numeric)))
+
+    def test_readings_on_frets_the_neck_no_longer_has_are_left_out_and_said(self) -> None:
+        _, entries = measured(33)
+        shorter = NeckDescription(scale_mm=648, frets=18, joint_fret=14)
+        work = [
+            Filed(way="level", off=tuple((f, "bass", 0.05) for f in (3, 22))),
+            Seated(fret=21),
+            Describe(neck=shorter),
+        ]
+        now = present([*entries, *work], shorter)
+        neck_map = map_neck(now)
+        self.assertEqual(neck_map.tops_mm.shape, (18, 3))
+        self.assertGreaterEqual(len(neck_map.left_out), 1)
+        plan = make_plan(neck_map, find(neck_map))
+        self.assertIn("not used", plan.reasons[0])
 
     def test_other_kinds_of_necks_solve_as_well(self) -> None:
         for scale, frets, joint in ((330, 12, 7), (508, 19, 12), (864, 24, 16), (864, 36, 20)):

@@ -249,6 +249,18 @@ class Stages(WindowCase):
         self.assertIn("strike the odd one out", window.bar.message.text())
         self.assertFalse(window.desk.busy)
 
+    def test_a_neck_described_shorter_than_its_readings_still_draws(self) -> None:
+        import msgspec
+
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(2)
+        window.desk.fret = 20
+        session = window.desk.session
+        session.append(Describe(neck=msgspec.structs.replace(session.present.neck, frets=15, joint_fret=12)))
+        for stage in STAGES:
+            window.show_stage(stage)
+            self.assertFalse(window.grab().isNull())
+
     def test_widgets_have_names_for_assistive_technology(self) -> None:
         from PyQt6.QtWidgets import QComboBox, QLineEdit, QPushButton
 

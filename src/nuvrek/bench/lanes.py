@@ -12,7 +12,7 @@ from msgspec import Struct
 
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
-from nuvrek.readings.journal import Present
+from nuvrek.readings.journal import Present, fitting
 from nuvrek.readings.kinds import (
     AnyEntry,
     AnyReading,
@@ -180,7 +180,7 @@ def values_lane(
     """Readings of the kind now asked for at their frets, of rockers only those past entry ``since``."""
     kind = type_of(station)
     values: dict[int, tuple[str, bool]] = {}
-    for one in present.taken:
+    for one in fitting(present)[0].taken:
         reading = one.reading
         fret = getattr(reading, "fret", 0)
         old_rock = kind is Rock and one.number <= since
@@ -222,7 +222,7 @@ def dots_of(present: Present, station: Station | None, cursor: int, since: int) 
     """Marks on the fingerboard for the station now asked for."""
     read: set[tuple[int, Lane]] = set()
     rocks: set[tuple[int, Lane]] = set()
-    for one in present.taken:
+    for one in fitting(present)[0].taken:
         reading = one.reading
         if isinstance(reading, Rock) and reading.says == "rocks" and one.number > since:
             rocks.add((reading.fret, reading.lane))

@@ -39,7 +39,8 @@ class SheetView(QWidget):
         self, neck: NeckDescription, lanes: tuple[AnyLane, ...], dots: Dots, chosen: int | None = None
     ) -> None:
         """Draw ``neck`` with ``lanes``; ``chosen`` is ringed."""
-        self.neck, self.lanes, self.dots, self.chosen = neck, lanes, dots, chosen
+        self.neck, self.lanes, self.dots = neck, lanes, dots
+        self.chosen = chosen if chosen is not None and chosen <= neck.frets else None
         self.setAccessibleDescription(
             f"{neck.title}: {neck.frets} frets. " + ", ".join(f"{lane.title} {lane.under}" for lane in lanes)
         )

@@ -305,6 +305,10 @@ def _without_rod(case: _Case, level: Way, reasons: list[str]) -> tuple[WayKind, 
 
 def _what_is_known(case: _Case) -> list[str]:
     reasons = []
+    if case.neck_map.left_out:
+        count = len(case.neck_map.left_out)
+        what = "reading names frets" if count == 1 else "readings name frets"
+        reasons.append(f"{count} {what} this neck, as described, doesn't have: kept, but not used.")
     if case.relief is None:
         reasons.append("Relief at pitch is not known yet.")
     else:

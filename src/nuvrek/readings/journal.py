@@ -138,6 +138,29 @@ def _after_work(now: Present, number: int, entry: Seated | Filed) -> Present:
     return structs.replace(now, surface=surface, work=(*now.work, Work(number, entry, made)))
 
 
+def fitting(now: Present) -> tuple[Present, tuple[int, ...]]:
+    """``now`` without readings and work that name frets the neck, as described today, doesn't have.
+
+    Also the numbers of the readings left out; they stay in the journal.
+    """
+    from nuvrek.readings.check import entry_faults
+
+    def fits(number: int, entry: AnyEntry) -> bool:
+        return not entry_faults(entry, now.neck, number)
+
+    taken = tuple(one for one in now.taken if fits(one.number, one.reading))
+    if len(taken) == len(now.taken) and all(fits(w.number, w.entry) for w in now.work):
+        return now, ()
+    left_out = tuple(one.number for one in now.taken if not fits(one.number, one.reading))
+    surface = {place: made for place, made in now.surface.items() if place[0] <= now.neck.frets}
+    work = tuple(_within(w, now.neck.frets) for w in now.work)
+    return structs.replace(now, taken=taken, surface=surface, work=work), left_out
+
+
+def _within(work: Work, frets: int) -> Work:
+    return structs.replace(work, made={place: made for place, made in work.made.items() if place[0] <= frets})
+
+
 def last_undoable(entries: Sequence[AnyEntry], after: int = 0) -> int | None:
     """Number of the newest live entry past ``after`` that undo may strike, or None."""
     live = [n for n in live_numbers(entries) if n > after and not isinstance(entries[n - 1], Describe)]

@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.readings.journal import Present
+from nuvrek.readings.journal import Present, fitting
 from nuvrek.readings.kinds import CrownHeight, Rock, State, Strings
 from nuvrek.surface.evidence import chord_gap, gather, lanes_spoken_of
 from nuvrek.surface.solve import Solution, solve
@@ -72,6 +72,7 @@ class HeightMap:
     known: tuple[bool, bool, bool]
     crown_measured: bool
     rocks_unmeasured: frozenset[tuple[int, Lane]]
+    left_out: tuple[int, ...]  # numbers of readings that name frets this neck doesn't have
     solution: Solution
 
     def relief_at(self, lane: Lane, strings: Strings) -> Relief:
@@ -126,6 +127,7 @@ def map_neck(present: Present, start: Array | None = None) -> HeightMap:
 
     ``start`` may be the ``z`` of an earlier solution of the same neck.
     """
+    present, left_out = fitting(present)
     unknowns = unknowns_of(present)
     solution = solve(gather(unknowns, present.taken), start)
     reader = _Reader(unknowns, present, solution)
@@ -162,6 +164,7 @@ def map_neck(present: Present, start: Array | None = None) -> HeightMap:
         known=("bass" in spoken, "middle" in spoken, "treble" in spoken),
         crown_measured=any(isinstance(one.reading, CrownHeight) for one in present.taken),
         rocks_unmeasured=_rocks_unmeasured(present),
+        left_out=left_out,
         solution=solution,
     )
 
