@@ -29,6 +29,7 @@ from nuvrek.readings.kinds import (
 from nuvrek.readings.rounds import (
     Round,
     Station,
+    already_so,
     next_station,
     prompt,
     resume_at,
@@ -108,11 +109,21 @@ class Keypad:
         """The unit of a bare number at this station."""
         return self._unit_of(self.station.kind if self.station else "string-gap")
 
+    def change_round(self, name: str) -> None:
+        """Another round is wanted; it goes on where it was if the journal is in it."""
+        self.round = round_of(name, self.session.present.neck)
+        self.message = ""
+        self.rewind()
+
     def rewind(self) -> None:
         """Go to where the journal says this round stands (also after the neck was described anew)."""
         self.round = round_of(self.round.name, self.session.present.neck)
-        at = resume_at(self.round.stations, self.session.present) if self.started else 0
-        self._go(at)
+        present, stations = self.session.present, self.round.stations
+        if self.started:
+            self._go(resume_at(stations, present))
+        else:
+            first = next((i for i, s in enumerate(stations) if not already_so(s, present)), len(stations))
+            self._go(first)
 
     def fresh_stations(self) -> tuple[Station, ...]:
         """The stations this round would have for the neck as now described."""
@@ -121,7 +132,7 @@ class Keypad:
     def start_afresh(self) -> None:
         """Begin the round again; earlier readings stay."""
         if self._write(RoundStart(name=self.round.name)):
-            self._go(0)
+            self.rewind()
 
     def _go(self, index: int) -> None:
         self.index = index
@@ -429,7 +440,7 @@ class Keypad:
     def view(self) -> View:
         """The bench bar's words for this moment."""
         stations = self.round.stations
-        done = sum(s.key in self.session.present.stations_done for s in stations) if self.started else 0
+        done = sum(done for done, _now in self.posts())
         return View(
             prompt=self._prompt(),
             number=self.text,
@@ -443,10 +454,19 @@ class Keypad:
             finished=self.finished,
         )
 
+    def posts(self) -> tuple[tuple[bool, bool], ...]:
+        """Per station: whether it is done (or needs nothing done), and whether the round is there now."""
+        present = self.session.present
+        done = present.stations_done if self.started else frozenset()
+        return tuple(
+            (s.key in done or (i < self.index and already_so(s, present)), i == self.index)
+            for i, s in enumerate(self.round.stations)
+        )
+
     def _prompt(self) -> str:
         station = self.station
         if station is None:
-            left = sum(s.key not in self.session.present.stations_done for s in self.round.stations)
+            left = sum(not done for done, _now in self.posts())
             return "Round done." if not left else f"End of the round. {left} left open: Up goes back."
         words = prompt(station)
         if station.kind == "string-gap" and self.cursor != station.fret:

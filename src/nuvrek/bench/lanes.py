@@ -5,6 +5,7 @@ Heights in mm. Arrays are nested tuples or NumPy arrays of shape (frets, 3).
 
 from __future__ import annotations
 
+import math
 from collections.abc import Mapping, Sequence
 from typing import TYPE_CHECKING
 
@@ -12,6 +13,7 @@ from msgspec import Struct
 
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
+from nuvrek.neck.rocker import rocker_span_mm
 from nuvrek.readings.journal import Present, fitting
 from nuvrek.readings.kinds import (
     AnyEntry,
@@ -84,6 +86,7 @@ class SideLane(Struct, frozen=True):
     station: Station
     fret: int
     slack: bool
+    note: str = ""
 
 
 class ValuesLane(Struct, frozen=True):
@@ -171,7 +174,11 @@ def crown_lane(picture: Picture, unit: Unit, off: Mapping[int, float] | None = N
 def side_lane(station: Station, fret: int, present: Present) -> SideLane:
     """The side view of a station."""
     under = LANE_WORDS[station.lane]
-    return SideLane("How", under, station, fret, present.state.strings == "slack")
+    note = ""
+    if station.kind == "sweep":
+        least, most = rocker_span_mm(present.neck, fret)
+        note = f"edge {math.ceil(least)} to {math.floor(most)} mm long"
+    return SideLane("How", under, station, fret, present.state.strings == "slack", note)
 
 
 def values_lane(

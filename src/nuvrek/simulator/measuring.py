@@ -15,7 +15,6 @@ from nuvrek.readings.kinds import (
     CrownHeight,
     OthersStill,
     Rock,
-    RodMove,
     RoundStart,
     Side,
     State,
@@ -23,7 +22,7 @@ from nuvrek.readings.kinds import (
     StringGap,
     StringHeight,
 )
-from nuvrek.readings.rounds import Station, basic_round
+from nuvrek.readings.rounds import Station, round_of
 from nuvrek.simulator.truth import Truth
 from nuvrek.surface.evidence import chord_gap, rock_height
 
@@ -134,17 +133,18 @@ class Bench:
                 return [StateChange(state=station.state, station=station.key)]
 
 
-def measure_basic_round(bench: Bench, rod_turns: float = 0.0, upto: int | None = None) -> list[AnyEntry]:
+def measure_basic_round(bench: Bench, upto: int | None = None) -> list[AnyEntry]:
     """The basic round taken on a made-up neck; ``upto`` stops it early."""
-    entries: list[AnyEntry] = [RoundStart(name="basic")]
-    if rod_turns:
-        entries.append(RodMove(turns=rod_turns))
-    strings_at_pitch = True
-    stations = basic_round(bench.truth.neck)
-    for station in stations[:upto]:
+    return measure_round(bench, "basic", upto)
+
+
+def measure_round(bench: Bench, name: str, upto: int | None = None) -> list[AnyEntry]:
+    """A guided round taken on a made-up neck whose strings are at pitch; ``upto`` stops it early."""
+    entries: list[AnyEntry] = [RoundStart(name=name)]
+    state = State()
+    for station in round_of(name, bench.truth.neck).stations[:upto]:
         if station.kind == "state":
-            strings_at_pitch = station.state.strings == "pitch"
-        state = State(strings="pitch" if strings_at_pitch else "slack", rod_turns=rod_turns)
+            state = station.state
         entries.extend(bench.take(station, state))
     return entries
 

@@ -2,9 +2,18 @@
 
 from __future__ import annotations
 
-from PyQt6.QtCore import QRectF, QSize
+from PyQt6.QtCore import QRectF, QSize, Qt
 from PyQt6.QtGui import QPainter, QPaintEvent, QPen
-from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QSizePolicy, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import (
+    QComboBox,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QPushButton,
+    QSizePolicy,
+    QVBoxLayout,
+    QWidget,
+)
 
 from nuvrek.bench.keypad import Keypad
 from nuvrek.bench.lanes import AnyLane, Dots, dots_of, side_lane, tops_lane, values_lane, wood_lane
@@ -15,7 +24,7 @@ from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
 from nuvrek.desktop.stages.base import Stage, button, clear, heading
 from nuvrek.desktop.theme import Theme
-from nuvrek.readings.rounds import StationKind
+from nuvrek.readings.rounds import ROUNDS, StationKind
 
 
 class Stations(QWidget):
@@ -75,9 +84,10 @@ _USED: dict[StationKind | None, set[str]] = {
 
 
 class MeasureStage(Stage):
-    """The basic round."""
+    """A guided round, chosen by purpose."""
 
-    round_name = "basic"
+    rounds: tuple[str, ...] = ("quick", "basic", "full", "rocker", "after-seating", "later")
+    usual = "basic"
 
     def __init__(self, desk: Desk, bar: BenchBar) -> None:
         super().__init__(desk, bar)
@@ -86,6 +96,14 @@ class MeasureStage(Stage):
         self.sheet = SheetView(desk.theme)
         self.sheet.fret_chosen.connect(self._pointed)
         self.title = heading("")
+        self.choice = QComboBox()
+        self.choice.setAccessibleName("Which round")
+        self.choice.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        for name in self.rounds:
+            self.choice.addItem(ROUNDS[name][0], name)
+        self.choice.activated.connect(self._change_round)
+        self.choice.setVisible(len(self.rounds) > 1)
+        self.title.setVisible(len(self.rounds) == 1)
         self.stations = Stations(desk.theme)
         self.count = QLabel("")
         self.count.setProperty("role", "quiet")
@@ -94,6 +112,7 @@ class MeasureStage(Stage):
         head = QHBoxLayout()
         head.setSpacing(16)
         head.addWidget(self.title)
+        head.addWidget(self.choice)
         head.addWidget(self.stations, 1)
         head.addWidget(self.count)
         head.addWidget(self.restart)
@@ -121,10 +140,18 @@ class MeasureStage(Stage):
         session = self.desk.session
         if session is not None and (self.keypad is None or self._session is not session):
             self._session = session
-            self.keypad = Keypad(session, self.round_name, lambda kind: self.desk.settings.unit_for(kind))
+            begun = session.present.round_name
+            name = begun if begun in self.rounds else self.usual
+            self.keypad = Keypad(session, name, lambda kind: self.desk.settings.unit_for(kind))
         elif self.keypad is not None and self.keypad.round.stations != self.keypad.fresh_stations():
             self.keypad.rewind()
         super().enter()
+
+    def _change_round(self) -> None:
+        if self.keypad is not None:
+            self.keypad.change_round(str(self.choice.currentData()))
+            self.setFocus()
+            self.refresh()
 
     def _start_afresh(self) -> None:
         if self.keypad is not None:
@@ -163,8 +190,8 @@ class MeasureStage(Stage):
         self.sheet.show_neck(present.neck, lanes, dots)
         view = self.keypad.view()
         self.title.setText(self.keypad.round.title)
-        done = present.stations_done if self.keypad.started else frozenset()
-        self.stations.fill(tuple((st.key in done, st is station) for st in self.keypad.round.stations))
+        self.choice.setCurrentIndex(self.choice.findData(self.keypad.round.name))
+        self.stations.fill(self.keypad.posts())
         self.count.setText(f"{view.done} of {view.total}")
         used = _USED[station.kind if station else None]
         for key, made in self.keys.items():
@@ -205,7 +232,8 @@ class MeasureStage(Stage):
 class ProveStage(MeasureStage):
     """The closing round, with promise beside result."""
 
-    round_name = "closing"
+    rounds = ("closing",)
+    usual = "closing"
 
     def __init__(self, desk: Desk, bar: BenchBar) -> None:
         super().__init__(desk, bar)

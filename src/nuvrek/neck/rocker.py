@@ -1,0 +1,23 @@
+"""Which rocker edge serves where: it must span two fret spacings but not three."""
+
+from __future__ import annotations
+
+from nuvrek.neck.description import NeckDescription
+from nuvrek.neck.scale import fret_line_mm
+
+
+def rocker_span_mm(neck: NeckDescription, fret: int) -> tuple[float, float]:
+    """Shortest and longest edge for the triple around ``fret``, in mm.
+
+    The edge lies on the frets before and after it. Longer than the way to a fourth fret
+    (or the nut) on either side, it could touch that too. Raises ValueError for a fret without
+    two neighbours.
+    """
+    if not 2 <= fret <= neck.frets - 1:
+        raise ValueError(f"a rocker's middle fret is 2 to {neck.frets - 1}, not {fret}")
+    x = fret_line_mm(neck.scale_mm, neck.frets)
+    least = x[fret + 1] - x[fret - 1]
+    fourths = [x[fret + 1] - x[fret - 2]]
+    if fret + 2 <= neck.frets:
+        fourths.append(x[fret + 2] - x[fret - 1])
+    return least, min(fourths)
