@@ -66,6 +66,25 @@ class AtTheKeypad(KeypadCase):
         again = Keypad(self.session, "rocker", lambda _k: Unit.MM)
         self.assertEqual(again.index, 1)
 
+    def test_marks_of_an_earlier_round_are_neither_shown_nor_struck(self) -> None:
+        keypad = self.start(name="rocker")
+        self.press(keypad, "5*", "enter", "enter", "enter")
+        keypad.change_round("after-seating")
+        self.press(keypad, "enter")
+        self.assertEqual(keypad.marked("bass"), {})
+        before = len(self.session.present.taken)
+        self.press(keypad, "5*")
+        self.assertEqual(len(self.session.present.taken), before + 1)
+        self.assertEqual(list(keypad.marked("bass")), [5])
+
+    def test_a_sweep_begun_anew_marks_instead_of_unmarking(self) -> None:
+        keypad = self.start()
+        self.to_sweep(keypad)
+        self.press(keypad, "5*", "enter")
+        keypad.change_round("rocker")
+        self.press(keypad, "5*")
+        self.assertEqual(list(keypad.marked("bass")), [5])
+
     def test_a_round_that_wants_the_strings_as_they_are_asks_for_nothing(self) -> None:
         keypad = self.start(name="quick")
         self.assertEqual(keypad.station.key if keypad.station else "", "height-bass")

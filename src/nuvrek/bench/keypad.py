@@ -95,6 +95,11 @@ class Keypad:
         return self.session.present.round_name == self.round.name
 
     @property
+    def since(self) -> int:
+        """The journal number after which entries belong to this round."""
+        return self.session.present.round_number if self.started else len(self.session.entries)
+
+    @property
     def finished(self) -> bool:
         """Whether every station has been taken or passed."""
         return self.index >= len(self.round.stations)
@@ -155,11 +160,7 @@ class Keypad:
         present = self.session.present
         found: dict[int, Rock] = {}
         for one in present.taken:
-            if (
-                one.number > present.round_number
-                and isinstance(one.reading, Rock)
-                and one.reading.lane == lane
-            ):
+            if one.number > self.since and isinstance(one.reading, Rock) and one.reading.lane == lane:
                 found[one.reading.fret] = one.reading
         return {fret: rock for fret, rock in found.items() if rock.says == "rocks"}
 
@@ -229,9 +230,8 @@ class Keypad:
 
     def strike_last(self) -> None:
         """Strike the newest entry of this round and go back to its station."""
-        after = self.session.present.round_number if self.started else len(self.session.entries)
         try:
-            struck = self.session.undo(after)
+            struck = self.session.undo(self.since)
         except LogbookError as error:
             self.message = str(error)
             return
@@ -393,7 +393,7 @@ class Keypad:
         numbers = [
             one.number
             for one in present.taken
-            if one.number > present.round_number
+            if one.number > self.since
             and isinstance(one.reading, Rock)
             and (one.reading.lane, one.reading.fret) == (lane, self.cursor)
         ]
@@ -409,9 +409,7 @@ class Keypad:
         said = {
             one.reading.fret
             for one in self.session.present.taken
-            if one.number > self.session.present.round_number
-            and isinstance(one.reading, Rock)
-            and one.reading.lane == station.lane
+            if one.number > self.since and isinstance(one.reading, Rock) and one.reading.lane == station.lane
         }
         still = tuple(f for f in rocker_triples(self.session.present.neck) if f not in said)
         self._finish(OthersStill(lane=station.lane, frets=still, station=station.key))

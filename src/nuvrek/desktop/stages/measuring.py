@@ -180,7 +180,7 @@ class MeasureStage(Stage):
         if self.keypad is None or self.desk.session is None:
             return
         present, station, s = self.desk.session.present, self.keypad.station, self.desk.settings
-        since = present.round_number if self.keypad.started else present.length
+        since = self.keypad.since
         lanes: tuple[AnyLane, ...] = (values_lane(present, station, since, s.unit, s.height_unit),)
         if station is not None:
             lanes = (side_lane(station, self.keypad.cursor or station.fret, present), *lanes)
