@@ -157,6 +157,26 @@ class Stages(WindowCase):
         window.stages["Map"].cards[1].click()
         self.assertIn("Fret", window.bar.prompt.text())
 
+    def test_any_reading_of_a_fret_can_be_struck_and_taken_back(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(2)
+        window.stages["Map"]._choose(5, "")
+        taken = len(window.desk.session.present.taken)
+        texts = [card.accessibleName() for card in window.stages["Map"].cards]
+        self.assertTrue(any(t.startswith("Fret 5 ") for t in texts))
+        self.keys(window, BACK)
+        self.assertEqual(len(window.desk.session.present.taken), taken)
+        self.keys(window, DOWN, DOWN)
+        self.assertEqual(window.bar.right.text().count("▸"), 1)
+        picked = window.bar.right.text().split("▸ ")[1].split("\n")[0]
+        self.keys(window, BACK)
+        self.assertEqual(len(window.desk.session.present.taken), taken - 1)
+        self.assertNotIn(picked, window.bar.right.text())
+        self.assertIn("stays in the journal", window.bar.message.text())
+        self.keys(window, ENTER)
+        self.assertEqual(len(window.desk.session.present.taken), taken)
+        self.assertIn(picked, window.bar.right.text())
+
     def test_a_click_on_the_sheet_goes_to_the_fret_in_both_orientations(self) -> None:
         from PyQt6.QtCore import QPoint, Qt
         from PyQt6.QtTest import QTest

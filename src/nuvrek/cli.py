@@ -9,6 +9,7 @@ import argparse
 import json
 import sys
 from collections.abc import Sequence
+from contextlib import closing
 from datetime import datetime
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
@@ -17,7 +18,7 @@ from nuvrek import __version__
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.jobfile import Job, JobFaults
 from nuvrek.logbook.places import logbook_path
-from nuvrek.logbook.store import Logbook, LogbookError
+from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 
 if TYPE_CHECKING:
     from nuvrek.surface.findings import Finding
@@ -75,8 +76,8 @@ def _parser() -> _Parser:
     simulate.add_argument("-o", dest="out", type=Path, required=True, metavar="JOB")
     simulate.add_argument("--truth", type=Path, metavar="FILE", help="write the neck's true heights too")
     for name, run, text in (
-        ("export", _export, "write a neck of the logbook as a job file"),
-        ("import", _import, "put a job file's neck into the logbook"),
+        ("export", _export, "write a neck of the logbook as a job file, or its readings as .csv"),
+        ("import", _import, "put a job file's neck into the logbook, or a .csv of readings into a neck"),
     ):
         sub = command(name, run, text)
         if name == "export":
@@ -86,6 +87,9 @@ def _parser() -> _Parser:
             sub.add_argument("out", type=Path, metavar="JOB")
         else:
             sub.add_argument("job", type=Path, metavar="JOB")
+            sub.add_argument(
+                "--neck", type=_whole("neck", 1, 10**9), help="the neck a .csv of readings belongs to"
+            )
         sub.add_argument("--logbook", type=Path, default=None, help="another logbook file than your own")
     return parser
 
@@ -195,24 +199,60 @@ def _open(options: argparse.Namespace) -> Logbook:
     return Logbook(options.logbook or logbook_path())
 
 
+def _row(book: Logbook, number: int) -> NeckRow:
+    row = next((row for row in book.necks() if row.id == number), None)
+    if row is None:
+        raise LogbookError(f"There is no neck {number} on the shelf.")
+    return row
+
+
 def _export(options: argparse.Namespace) -> int:
-    book = _open(options)
-    try:
-        row = next((row for row in book.necks() if row.id == options.neck), None)
-        if row is None:
-            return _complain([f"There is no neck {options.neck} on the shelf."])
-        options.out.write_bytes(jobfile.dump(Job(neck=row.neck, journal=tuple(book.entries(row.id)))))
-        return 0
-    finally:
-        book.close()
+    with closing(_open(options)) as book:
+        row = _row(book, options.neck)
+        entries = book.entries(row.id)
+    if options.out.suffix.lower() == ".csv":
+        from nuvrek.exchange.readings_csv import write_table
+        from nuvrek.readings.journal import fold
+
+        table = write_table(one.reading for one in fold(row.neck, entries).taken)
+        options.out.write_text(table, encoding="utf-8")
+    else:
+        options.out.write_bytes(jobfile.dump(Job(neck=row.neck, journal=tuple(entries))))
+    return 0
 
 
 def _import(options: argparse.Namespace) -> int:
+    if options.job.suffix.lower() == ".csv":
+        return _import_readings(options)
     job = jobfile.read(options.job)
-    book = _open(options)
-    try:
-        number = book.start(job.neck, datetime.now().isoformat(timespec="seconds"), job.journal)
-    finally:
-        book.close()
+    with closing(_open(options)) as book:
+        number = book.start(job.neck, _now(), job.journal)
     print(f"{job.neck.title} is neck {number} on the shelf.")
     return 0
+
+
+def _import_readings(options: argparse.Namespace) -> int:
+    from nuvrek.exchange.readings_csv import read_table
+    from nuvrek.readings.journal import fold
+
+    if options.neck is None:
+        return _complain(
+            [f"{options.job.name}: say which neck these readings belong to, with --neck NUMBER."]
+        )
+    raw = jobfile.read_bytes(options.job)
+    with closing(_open(options)) as book:
+        row = _row(book, options.neck)
+        entries = book.entries(row.id)
+        try:
+            readings = read_table(raw.decode("utf-8-sig"), fold(row.neck, entries).neck)
+        except UnicodeDecodeError:
+            raise JobFaults([f"{options.job.name}: not a text file in UTF-8."]) from None
+        except JobFaults as error:
+            raise JobFaults([f"{options.job.name}: {fault}" for fault in error.faults]) from None
+        book.append(row.id, len(entries) + 1, *readings)
+    print(f"{len(readings)} readings added to {row.neck.title}.")
+    return 0
+
+
+def _now() -> str:
+    return datetime.now().isoformat(timespec="seconds")

@@ -62,19 +62,25 @@ def dump(job: Job) -> bytes:
 
 def read(path: Path) -> Job:
     """Read and check a job file. Raises JobFaults with every fault found."""
-    name = path.name
-    try:
-        if path.stat().st_size > LARGEST_BYTES:
-            raise JobFaults([f"{name}: the file is over {LARGEST_BYTES // 2**20} MB, too large for a job."])
-        raw = path.read_bytes()
-    except OSError as error:
-        raise JobFaults(
-            [f"{name}: can't be read ({(error.strerror or 'no reason given').lower()})."]
-        ) from error
+    raw = read_bytes(path)
     try:
         return parse(raw)
     except JobFaults as error:
-        raise JobFaults([f"{name}: {fault}" for fault in error.faults]) from None
+        raise JobFaults([f"{path.name}: {fault}" for fault in error.faults]) from None
+
+
+def read_bytes(path: Path) -> bytes:
+    """The bytes of a file from elsewhere, if it is not too large. Raises JobFaults."""
+    try:
+        if path.stat().st_size > LARGEST_BYTES:
+            raise JobFaults(
+                [f"{path.name}: the file is over {LARGEST_BYTES // 2**20} MB, too large for a job."]
+            )
+        return path.read_bytes()
+    except OSError as error:
+        raise JobFaults(
+            [f"{path.name}: can't be read ({(error.strerror or 'no reason given').lower()})."]
+        ) from error
 
 
 def parse(raw: bytes) -> Job:

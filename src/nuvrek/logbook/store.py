@@ -171,13 +171,13 @@ class Logbook:
                 f"An entry in the logbook can't be read ({error}). Nothing was changed."
             ) from error
 
-    def append(self, neck: int, number: int, entry: AnyEntry) -> None:
-        """Write one entry; it is on disk when this returns. ``number`` must be the next one."""
+    def append(self, neck: int, number: int, *entries: AnyEntry) -> None:
+        """Write entries, all or none; they are on disk when this returns. ``number`` must be the next one."""
+        rows = [(neck, number + n, msgspec.json.encode(e).decode()) for n, e in enumerate(entries)]
         with self._sentences():
             try:
                 with self._writing():
-                    body = msgspec.json.encode(entry).decode()
-                    self._db.execute("INSERT INTO entry VALUES (?, ?, ?)", (neck, number, body))
+                    self._db.executemany("INSERT INTO entry VALUES (?, ?, ?)", rows)
             except sqlite3.IntegrityError as error:
                 raise LogbookError(
                     "This neck was changed from another window meanwhile. Open it again; what was typed here last was not written down."

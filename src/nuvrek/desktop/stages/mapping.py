@@ -5,14 +5,14 @@ from __future__ import annotations
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
-from nuvrek.bench.lanes import Dots, crown_lane, readings_at, tops_lane, wood_lane
+from nuvrek.bench.lanes import Dots, crown_lane, tops_lane, wood_lane
+from nuvrek.bench.picker import ReadingPicker
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
 from nuvrek.desktop.stages.base import Stage, button, heading, scrolling
 from nuvrek.desktop.theme import Theme
 from nuvrek.readings.kinds import State, Strings
-from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import format_length, format_number
 
 _SIGNS = {
@@ -76,6 +76,7 @@ class MapStage(Stage):
         self.sheet = SheetView(desk.theme)
         self.sheet.fret_chosen.connect(self._choose)
         self.cards: list[FindingCard] = []
+        self.picker: ReadingPicker | None = None
         self.list = QVBoxLayout()
         self.list.setSpacing(7)
         self.title = heading("What the readings say")
@@ -96,17 +97,36 @@ class MapStage(Stage):
 
     def _choose(self, fret: int, _lane: str) -> None:
         self.desk.fret = fret
+        self.picker = ReadingPicker(self.desk.session, fret) if self.desk.session is not None else None
         self.refresh()
 
     def key(self, name: str) -> bool:
         session = self.desk.session
-        if session is None or name not in ("left", "right"):
+        if session is None:
             return False
-        neck = session.present.neck
-        step = 1 if (name == "right") != neck.nut_on_right else -1
-        self.desk.fret = max(1, min(neck.frets, (self.desk.fret or 0) + step))
+        if name in ("left", "right"):
+            neck = session.present.neck
+            step = 1 if (name == "right") != neck.nut_on_right else -1
+            self._choose(max(1, min(neck.frets, (self.desk.fret or 0) + step)), "")
+            return True
+        if name in ("up", "down", "back", "enter") and self.picker is not None:
+            self._pick(self.picker, name)
+            return True
+        return False
+
+    def _pick(self, picker: ReadingPicker, name: str) -> None:
+        """Up and down pick a reading of this fret, Backspace strikes it out, Enter takes that back."""
+        said = ""
+        if name in ("up", "down"):
+            picker.move(1 if name == "down" else -1)
+        elif name == "back":
+            if picker.index is not None and self.desk.write(picker.strike):
+                said = "Struck out; it stays in the journal. Enter takes that back."
+        elif picker.struck and self.desk.write(picker.take_back):
+            said = "It counts again."
         self.refresh()
-        return True
+        if said:
+            self.bar.message.setText(said)
 
     def refresh(self) -> None:
         session, picture, s = self.desk.session, self.desk.picture, self.desk.settings
@@ -201,15 +221,15 @@ class MapStage(Stage):
         crown_words = "Crown about" if not m.crown_measured else "Crown"
         off = float(picture.plan.way("spot-level").off_mm[fret - 1].max()) if picture.plan else 0.0
         plan = f" Spot work takes {format_length(off, s.unit)}." if off > 0.004 else ""
-        readings = readings_at(picture.present, fret)
+        if self.picker is None or self.picker.fret != fret or self.picker.session is not self.desk.session:
+            self.picker = ReadingPicker(self.desk.session, fret) if self.desk.session is not None else None
+        count = len(self.picker.readings) if self.picker else 0
         self.bar.show_words(
             f"Fret {fret}, {side}",
             number=format_number(rise, s.unit, sign=True),
             unit=f"{s.unit.value} off the smooth neck, give or take {format_number(doubt, s.unit)}",
             message=f"{crown_words} {format_length(crown, s.unit)} at its thinnest.{plan}",
             state=state,
-            right_title=f"{len(readings)} readings here" if len(readings) != 1 else "one reading here",
-            right=tuple(
-                f"{place_words(r)}   {value_words(r, s.unit, s.height_unit)}" for _, r in readings[:5]
-            ),
+            right_title=f"{count} readings here, up and down pick one" if count != 1 else "one reading here",
+            right=self.picker.lines(s.unit, s.height_unit) if self.picker else (),
         )

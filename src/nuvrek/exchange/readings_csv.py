@@ -1,0 +1,118 @@
+"""Readings as a table: one row a reading, lengths in mm, read back with a fault line for every bad row."""
+
+from __future__ import annotations
+
+import csv
+import io
+from collections.abc import Iterable, Mapping
+from typing import Any
+
+import msgspec
+
+from nuvrek.exchange.jobfile import JobFaults
+from nuvrek.neck.description import NeckDescription
+from nuvrek.readings.check import entry_faults
+from nuvrek.readings.kinds import AnyReading
+from nuvrek.units import MM_PER_THOU
+
+STATE = ("strings", "rod_turns", "posture")
+LENGTHS = ("gap_mm", "slides_mm", "drags_mm", "height_mm")
+COLUMNS = (
+    "kind", "lane", "fret", "low_support", "high_support", "by", "says", *LENGTHS, "frets", *STATE, "at",
+)  # fmt: skip
+_WHOLE = ("fret", "low_support", "high_support")
+MOST_ROWS = 100_000
+_MOST_FAULTS = 20
+
+
+def write_table(readings: Iterable[AnyReading]) -> str:
+    """The readings as CSV with a heading row. A string height's side stands in the lane column."""
+    out = io.StringIO()
+    writer = csv.DictWriter(out, COLUMNS, lineterminator="\n")
+    writer.writeheader()
+    for reading in readings:
+        fields: dict[str, Any] = msgspec.to_builtins(reading)
+        fields |= fields.pop("state")
+        fields["lane"] = fields.pop("side", fields.get("lane"))
+        if "frets" in fields:
+            fields["frets"] = " ".join(str(f) for f in fields["frets"])
+        writer.writerow({name: fields.get(name) for name in COLUMNS})
+    return out.getvalue()
+
+
+def read_table(text: str, neck: NeckDescription) -> list[AnyReading]:
+    """Readings from CSV, or from a table pasted out of a spreadsheet (tabs or semicolons, decimal commas).
+
+    Length columns may end in ``_thou`` instead of ``_mm``. Raises JobFaults with one line a
+    faulty row; then nothing is taken.
+    """
+    text = text.replace("\r\n", "\n").replace("\r", "\n")
+    try:
+        rows = list(csv.DictReader(io.StringIO(text), delimiter=_delimiter(text)))
+    except csv.Error as error:
+        raise JobFaults([f"not a table ({error})."]) from None
+    if not rows:
+        raise JobFaults(["there are no rows below the heading."])
+    if len(rows) > MOST_ROWS:
+        raise JobFaults([f"more than {MOST_ROWS} rows."])
+    if "kind" not in rows[0]:
+        raise JobFaults(['the heading row should name the columns, "kind" among them.'])
+    readings: list[AnyReading] = []
+    faults: list[str] = []
+    for number, row in enumerate(rows, 2):
+        try:
+            reading = msgspec.convert(_fields(row), AnyReading)
+        except (ValueError, msgspec.ValidationError) as error:
+            faults.append(f"row {number}: {error}".rstrip(".").replace("`$.", "`") + ".")
+        else:
+            readings.append(reading)
+            faults.extend(f"row {number}: {fault}" for fault in entry_faults(reading, neck, number))
+        if len(faults) >= _MOST_FAULTS:
+            faults.append("further faults are not listed.")
+            break
+    if faults:
+        raise JobFaults(faults)
+    return readings
+
+
+def _delimiter(text: str) -> str:
+    heading = text.split("\n", 1)[0]
+    return max(",;\t", key=heading.count)
+
+
+def _fields(row: Mapping[str | None, Any]) -> dict[str, Any]:
+    """One row as the fields of a reading; raises ValueError with what is wrong."""
+    if None in row:
+        raise ValueError("more cells than the heading names")
+    cells = {str(name).strip().lower(): str(cell or "").strip() for name, cell in row.items()}
+    unknown = [name for name in cells if name.replace("_thou", "_mm") not in COLUMNS]
+    if unknown:
+        raise ValueError(f'the column "{unknown[0]}" is not known')
+    fields: dict[str, Any] = {}
+    for name, cell in cells.items():
+        if cell:
+            fields[name.replace("_thou", "_mm")] = _value(name, cell)
+    fields["state"] = {name: fields.pop(name) for name in STATE if name in fields}
+    if fields.get("kind") == "string-height" and "lane" in fields:
+        fields["side"] = fields.pop("lane")
+    return fields
+
+
+def _value(name: str, cell: str) -> object:
+    if name in _WHOLE:
+        return int(_number(name, cell)) if _number(name, cell).is_integer() else cell
+    if name == "rod_turns" or name.replace("_thou", "_mm") in LENGTHS:
+        return _number(name, cell) * (MM_PER_THOU if name.endswith("_thou") else 1.0)
+    if name == "frets":
+        return [int(_number(name, part)) for part in cell.split()]
+    return cell
+
+
+def _number(name: str, cell: str) -> float:
+    try:
+        value = float(cell.replace(",", "."))
+    except ValueError:
+        raise ValueError(f'{name}: "{cell[:30]}" is not a number') from None
+    if not -1e6 < value < 1e6:
+        raise ValueError(f'{name}: "{cell[:30]}" is far out of range')
+    return value
