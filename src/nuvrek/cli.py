@@ -75,6 +75,10 @@ def _parser() -> _Parser:
     simulate.add_argument("--scale-mm", type=_scale, default=648.0)
     simulate.add_argument("-o", dest="out", type=Path, required=True, metavar="JOB")
     simulate.add_argument("--truth", type=Path, metavar="FILE", help="write the neck's true heights too")
+    template = command("template", _template, "a notched straight edge at true scale, as .pdf, .svg or .dxf")
+    template.add_argument("--scale-mm", type=_scale, required=True)
+    template.add_argument("--frets", type=_whole("frets", 5, 36), default=22)
+    template.add_argument("-o", dest="out", type=Path, required=True, metavar="FILE")
     for name, run, text in (
         ("export", _export, "write a neck of the logbook as a job file, or its readings as .csv"),
         ("import", _import, "put a job file's neck into the logbook, or a .csv of readings into a neck"),
@@ -192,6 +196,16 @@ def _simulate(options: argparse.Namespace) -> int:
     options.out.write_bytes(jobfile.dump(Job(neck=truth.neck, journal=tuple(entries))))
     if options.truth is not None:
         options.truth.write_text(json.dumps(document, indent=1) + "\n", encoding="utf-8")
+    return 0
+
+
+def _template(options: argparse.Namespace) -> int:
+    from nuvrek.exchange.template import notched_edge, write
+
+    try:
+        write(notched_edge(options.scale_mm, options.frets), options.out)
+    except ValueError as error:
+        return _complain([f"{error}."])
     return 0
 
 
