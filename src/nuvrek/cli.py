@@ -79,6 +79,9 @@ def _parser() -> _Parser:
     template.add_argument("--scale-mm", type=_scale, required=True)
     template.add_argument("--frets", type=_whole("frets", 5, 36), default=22)
     template.add_argument("-o", dest="out", type=Path, required=True, metavar="FILE")
+    gauge = command("gauge", _gauge, "play an indicator over a made-up neck on a pseudo-terminal")
+    gauge.add_argument("--seed", type=_seed, default=1)
+    gauge.add_argument("--lane", choices=("bass", "middle", "treble"), default="middle")
     for name, run, text in (
         ("export", _export, "write a neck of the logbook as a job file, or its readings as .csv"),
         ("import", _import, "put a job file's neck into the logbook, or a .csv of readings into a neck"),
@@ -206,6 +209,34 @@ def _template(options: argparse.Namespace) -> int:
         write(notched_edge(options.scale_mm, options.frets), options.out)
     except ValueError as error:
         return _complain([f"{error}."])
+    return 0
+
+
+def _gauge(options: argparse.Namespace) -> int:
+    from nuvrek.neck.description import LANES
+    from nuvrek.simulator.kinds import simulated_neck
+    from nuvrek.simulator.measuring import default_rng
+    from nuvrek.simulator.standin import StandIn, indicator_run
+
+    truth, _ = simulated_neck(options.seed)
+    readings = indicator_run(truth, LANES.index(options.lane), default_rng(options.seed))
+    gauge = StandIn()
+    print(
+        f"The gauge is on {gauge.path}. Enter sends the next fret, d sends it twice, g sends garbage, q unplugs.",
+        flush=True,
+    )
+    for line in sys.stdin:
+        match line.strip():
+            case "q":
+                break
+            case "g":
+                gauge.garbage()
+            case wish:
+                mm = next(readings, None)
+                if mm is None:
+                    break
+                (gauge.double if wish == "d" else gauge.send)(mm)
+    gauge.unplug()
     return 0
 
 

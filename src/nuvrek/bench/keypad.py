@@ -220,6 +220,17 @@ class Keypad:
         ):
             self.cursor = fret
 
+    def gauge(self, sent: str) -> None:
+        """A gauge sent a reading: taken as if typed, unless something typed or asked stands in the way."""
+        station = self.station
+        if station is None or station.kind == "state":
+            self.message = f"The gauge sent {sent}, but nothing is asked for now. It was not taken."
+        elif self.text or self.asking is not None:
+            self.message = f"The gauge sent {sent} while something was typed. It was not taken."
+        else:
+            self.message, self.text = "", sent
+            self._take("enter", station)
+
     def _back(self) -> None:
         if self.text:
             self.text = self.text[:-1]

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
@@ -13,6 +14,9 @@ from nuvrek.bench.settings import Settings, save
 from nuvrek.desktop.solver import Solver
 from nuvrek.desktop.theme import Theme
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
+
+if TYPE_CHECKING:
+    from nuvrek.desktop.gauge import Gauge
 
 
 class Desk(QObject):
@@ -44,11 +48,21 @@ class Desk(QObject):
         self._solver = Solver(inline, self)
         self._solver.solved.connect(self._on_solved)
         self._solver.failed.connect(self.said)
+        self._gauge: Gauge | None = None
 
     @property
     def busy(self) -> bool:
         """Whether a solve is under way."""
         return self._solver.busy
+
+    @property
+    def gauge(self) -> Gauge:
+        """The gauge; its library is loaded when it is first wanted."""
+        if self._gauge is None:
+            from nuvrek.desktop.gauge import Gauge
+
+            self._gauge = Gauge(self)
+        return self._gauge
 
     def open(self, row: NeckRow) -> None:
         """Open a neck of the shelf. Raises LogbookError."""
@@ -84,6 +98,8 @@ class Desk(QObject):
 
     def close(self) -> None:
         """Stop solving and close the logbook."""
+        if self._gauge is not None:
+            self._gauge.close()
         self._solver.close()
         self.book.close()
 

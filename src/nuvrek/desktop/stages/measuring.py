@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
+import msgspec
 from PyQt6.QtCore import QRectF, QSize, Qt
 from PyQt6.QtGui import QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import (
     QComboBox,
     QGridLayout,
     QHBoxLayout,
+    QInputDialog,
     QLabel,
     QPushButton,
     QSizePolicy,
@@ -93,6 +95,7 @@ class MeasureStage(Stage):
         super().__init__(desk, bar)
         self.keypad: Keypad | None = None
         self._session: Session | None = None
+        self._listening = False
         self.sheet = SheetView(desk.theme)
         self.sheet.fret_chosen.connect(self._pointed)
         self.title = heading("")
@@ -109,12 +112,16 @@ class MeasureStage(Stage):
         self.count.setProperty("role", "quiet")
         self.restart = button("Begin the round again")
         self.restart.clicked.connect(self._start_afresh)
+        self.gauge_button = button("no gauge")
+        self.gauge_button.setAccessibleName("Gauge: press to connect or let go")
+        self.gauge_button.clicked.connect(self._gauge_pressed)
         head = QHBoxLayout()
         head.setSpacing(16)
         head.addWidget(self.title)
         head.addWidget(self.choice)
         head.addWidget(self.stations, 1)
         head.addWidget(self.count)
+        head.addWidget(self.gauge_button)
         head.addWidget(self.restart)
         self.keys: dict[str, QPushButton] = {}
         column = QVBoxLayout(self)
@@ -146,6 +153,50 @@ class MeasureStage(Stage):
         elif self.keypad is not None and self.keypad.round.stations != self.keypad.fresh_stations():
             self.keypad.rewind()
         super().enter()
+
+    # --- the gauge ----------------------------------------------------------
+
+    def listen(self) -> None:
+        """Hear the gauge from now on; it speaks to the stage in front."""
+        gauge = self.desk.gauge
+        if not self._listening:
+            self._listening = True
+            gauge.sent.connect(self._gauge_sent)
+            gauge.noise.connect(self._gauge_noise)
+            gauge.changed.connect(self._gauge_words)
+        self._gauge_words()
+
+    def _gauge_pressed(self) -> None:
+        self.listen()
+        gauge = self.desk.gauge
+        if gauge.connected:
+            gauge.close()
+            return
+        before = self.desk.settings.gauge_port
+        path, wanted = QInputDialog.getText(self, "Gauge", "Which port is the gauge on?", text=before)
+        if wanted and path.strip():
+            self.connect_gauge(path.strip())
+
+    def connect_gauge(self, path: str) -> None:
+        """Open the gauge's port and remember it."""
+        self.listen()
+        trouble = self.desk.gauge.open(path)
+        if trouble:
+            self.say(trouble)
+        else:
+            self.desk.change_settings(msgspec.structs.replace(self.desk.settings, gauge_port=path))
+
+    def _gauge_sent(self, text: str) -> None:
+        if self.isVisible() and self.keypad is not None:
+            self.keypad.gauge(text)
+            self.refresh()
+
+    def _gauge_noise(self, sentence: str) -> None:
+        if self.isVisible():
+            self.say(sentence)
+
+    def _gauge_words(self) -> None:
+        self.gauge_button.setText(self.desk.gauge.words)
 
     def _change_round(self) -> None:
         if self.keypad is not None:

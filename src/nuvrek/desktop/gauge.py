@@ -1,0 +1,85 @@
+"""A digital gauge on a serial line: connected, silent or lost, in plain words."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import QObject, QTimer, pyqtSignal
+from PyQt6.QtSerialPort import QSerialPort
+
+from nuvrek.readings.gauge import GaugeLines, Sent
+
+SILENT_AFTER_MS = 60_000
+
+
+class Gauge(QObject):
+    """Opens a port by its path and hands on what the gauge sends."""
+
+    sent = pyqtSignal(str)  # a reading, as a length field takes it
+    noise = pyqtSignal(str)  # a sentence about a line that is no reading
+    changed = pyqtSignal()  # the state in words is another
+
+    def __init__(self, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self.words = "no gauge"
+        self._port: QSerialPort | None = None
+        self._lines = GaugeLines()
+        self._silence = QTimer(self)
+        self._silence.setSingleShot(True)
+        self._silence.setInterval(SILENT_AFTER_MS)
+        self._silence.timeout.connect(lambda: self._say("gauge: silent"))
+
+    @property
+    def connected(self) -> bool:
+        """Whether a port is open."""
+        return self._port is not None
+
+    def open(self, path: str, baud: int = 9600) -> str:
+        """Open the port at ``path``; returns an empty string, or a sentence saying why that failed."""
+        self.close()
+        port = QSerialPort(self)
+        port.setPortName(path)
+        port.setBaudRate(baud)
+        if not port.open(QSerialPort.OpenModeFlag.ReadOnly):
+            reason = port.errorString().lower()
+            port.deleteLater()
+            self._say("no gauge")
+            return f"The gauge at {path} can't be opened ({reason}). Is it plugged in, and may you use that port?"
+        self._port, self._lines = port, GaugeLines()
+        port.readyRead.connect(self._read)
+        port.errorOccurred.connect(self._fail)
+        self._silence.start()
+        self._say("gauge: connected")
+        return ""
+
+    def close(self) -> None:
+        """Let go of the port."""
+        self._silence.stop()
+        if self._port is not None:
+            port, self._port = self._port, None
+            port.blockSignals(True)
+            port.close()
+            port.deleteLater()
+            self._say("no gauge")
+
+    def _read(self) -> None:
+        if self._port is None:
+            return
+        self._silence.start()
+        self._say("gauge: connected")
+        for result in self._lines.feed(self._port.readAll().data()):
+            if isinstance(result, Sent):
+                self.sent.emit(result.text)
+            else:
+                self.noise.emit(result.sentence)
+
+    def _fail(self, error: QSerialPort.SerialPortError) -> None:
+        if error != QSerialPort.SerialPortError.NoError and self._port is not None:
+            self.close()
+            self._say("gauge: lost")
+            self.noise.emit(
+                "The gauge is gone: was its cable pulled? Nothing taken is lost; go on by hand or connect it again."
+            )
+
+    def _say(self, words: str) -> None:
+        if words != self.words:
+            self.words = words
+            self.changed.emit()
