@@ -16,6 +16,9 @@ from nuvrek.desktop.app import open_demo
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import Window
+from nuvrek.simulator.kinds import simulated_neck
+from nuvrek.simulator.measuring import default_rng
+from nuvrek.simulator.standin import StandIn, indicator_run
 
 FOLDER = Path(__file__).resolve().parents[1] / "docs/screenshots"
 ENTER = Qt.Key.Key_Return
@@ -53,6 +56,21 @@ class Scene:
         self.window.grab().save(str(FOLDER / f"{name}.png"))
 
 
+def _gauge_lost(scene: Scene) -> None:
+    """Half an indicator run from the stand-in gauge, then its cable is pulled."""
+    stage: Any = scene.window.stages["Measure"]
+    stage.keypad.change_round("indicator")
+    gauge = StandIn()
+    stage.connect_gauge(gauge.path)
+    truth, _ = simulated_neck(5, scene.window.desk.session.present.neck.frets, 686.0)  # type: ignore[union-attr]
+    for mm in list(indicator_run(truth, 0, default_rng(5)))[:11]:
+        gauge.send(mm - 1.2)
+        QTest.qWait(60)
+    gauge.unplug()
+    QTest.qWait(200)
+    scene.shoot("indicator-gauge-lost")
+
+
 def main() -> int:
     app = QApplication(sys.argv[:1])
     load_fonts()
@@ -72,6 +90,7 @@ def main() -> int:
         scene.open(MANDOLIN, "Map", dark=True, inch=True).shoot("map-dark-thou")
         scene.open(BASS, "Choose", dark=False, inch=False).shoot("choose")
         scene.keys(ENTER, ENTER, ENTER, ENTER).shoot("work")
+        _gauge_lost(scene.open(BARITONE, "Measure"))
         scene.open(TENOR, "Prove").shoot("prove")
         scene.open(BARITONE, "Measure", text_percent=175).keys(*[Qt.Key.Key_Up] * 12).shoot("measure-175")
         scene.window._set(text_percent=100)

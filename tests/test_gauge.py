@@ -7,7 +7,10 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from nuvrek.readings.gauge import GaugeLines, Noise, Sent, read_line
-from nuvrek.simulator.standin import StandIn
+from nuvrek.readings.kinds import Dial
+from nuvrek.simulator.kinds import simulated_neck
+from nuvrek.simulator.measuring import default_rng
+from nuvrek.simulator.standin import StandIn, indicator_run
 from nuvrek.units import Unit, parse_length
 from tests.support import WindowCase
 from tests.test_cli import CliCase
@@ -94,6 +97,39 @@ class InTheWindow(WindowCase):
         self.assertIn("Nothing taken is lost", window.bar.message.text())
         self.assertEqual(len(window.desk.book.entries(session.neck_id)), len(session.entries))
         self.assertEqual(len(session.present.taken), taken + 3)
+
+    def test_an_indicator_run_from_the_stand_in_with_the_cable_pulled_in_the_middle(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(1)
+        window.show_stage("Measure")
+        stage = window.stages["Measure"]
+        stage.keypad.change_round("indicator")
+        truth, _ = simulated_neck(5, window.desk.session.present.neck.frets, 686.0)
+        session = window.desk.session
+
+        def dials() -> int:
+            return sum(isinstance(one.reading, Dial) for one in session.present.taken)
+
+        first = StandIn()
+        self.addCleanup(first.unplug)
+        stage.connect_gauge(first.path)
+        run = list(indicator_run(truth, 0, default_rng(5)))
+        for number, mm in enumerate(run[:9], 1):
+            first.send(mm)
+            self.wait(lambda number=number: dials() == number)
+        first.unplug()
+        self.wait(lambda: stage.gauge_button.text() == "gauge: lost")
+        self.assertEqual(dials(), 9)
+        self.assertIn("fret 10?", window.bar.prompt.text())
+        second = StandIn()
+        self.addCleanup(second.unplug)
+        stage.connect_gauge(second.path)
+        for number, mm in enumerate(run[9:], 10):
+            second.send(mm)
+            self.wait(lambda number=number: dials() == number)
+        self.assertEqual(dials(), 22)
+        self.assertIn("Middle. Dial", window.bar.prompt.text())
+        self.assertEqual(len(window.desk.book.entries(session.neck_id)), len(session.entries))
 
     def test_a_port_that_is_not_there(self) -> None:
         window: Any = self.open_window(demo=True)

@@ -18,6 +18,7 @@ from nuvrek.readings.check import question
 from nuvrek.readings.kinds import (
     AnyEntry,
     CrownHeight,
+    Dial,
     OthersStill,
     Rock,
     RoundStart,
@@ -177,6 +178,8 @@ class Keypad:
             self._move(key)
         elif key == "back":
             self._back()
+        elif key in ("+", "-") and self.station is not None and self.station.kind == "dial":
+            self.text = self.text.lstrip("-") if key == "+" or self.text.startswith("-") else f"-{self.text}"
         elif len(key) == 1 and key in _TYPED:
             self._type(key)
         elif self.station is None:
@@ -196,12 +199,14 @@ class Keypad:
 
     def _move(self, key: str) -> None:
         station = self.station
-        if station is None or station.kind not in ("sweep", "string-gap"):
+        if station is None or station.kind not in ("sweep", "string-gap", "dial"):
             return
         step = 1 if (key == "right") != self.session.present.neck.nut_on_right else -1
         if station.kind == "sweep":
             triples = rocker_triples(self.session.present.neck)
             low, high = triples.start, triples.stop - 1
+        elif station.kind == "dial":
+            low, high = 1, self.session.present.neck.frets
         else:
             low, high = station.supports[0] + 1, station.supports[1] - 1
         self.cursor = max(low, min(high, self.cursor + step))
@@ -251,7 +256,10 @@ class Keypad:
             return
         keys = [s.key for s in self.round.stations]
         station = getattr(struck, "station", "")
-        if station in keys:
+        if isinstance(struck, Dial) and f"dial-{struck.lane}" in keys:
+            self._go(keys.index(f"dial-{struck.lane}"))
+            self.cursor = struck.fret
+        elif station in keys:
             self._go(keys.index(station))
         elif isinstance(struck, Rock):
             self.cursor = struck.fret
@@ -328,6 +336,8 @@ class Keypad:
             self._finish(
                 StringHeight(side=side, fret=station.fret, height_mm=max(typed.mm, 0.0), station=station.key)
             )
+        elif station.kind == "dial":
+            self._dial(station, typed)
         elif key == "+":
             self.slides, self.text = typed, ""
         elif key == "-":
@@ -374,6 +384,31 @@ class Keypad:
             station=station.key,
         )
         self._finish(gap)
+
+    def _dial(self, station: Station, typed: Length) -> None:
+        """One press of the run: the fret moves on by itself; a fret taken again replaces its reading."""
+        present = self.session.present
+        run = present.round_number if self.started else len(self.session.entries) + 1
+        last = self.cursor >= present.neck.frets
+        earlier = [
+            one.number
+            for one in present.taken
+            if isinstance(one.reading, Dial)
+            and (one.reading.run, one.reading.lane, one.reading.fret) == (run, station.lane, self.cursor)
+        ]
+        key = station.key if last else ""
+        dial = Dial(lane=station.lane, fret=self.cursor, run=run, reading_mm=typed.mm, station=key)
+        if not self._write(dial):
+            return
+        for number in earlier:
+            try:
+                self.session.strike(number)
+            except LogbookError as error:
+                self.message = str(error)
+        if last:
+            self._next()
+        else:
+            self.cursor, self.text = self.cursor + 1, ""
 
     # --- the rocker sweep -------------------------------------------------
 
@@ -478,6 +513,8 @@ class Keypad:
             left = sum(not done for done, _now in self.posts())
             return "Round done." if not left else f"End of the round. {left} left open: Up goes back."
         words = prompt(station)
+        if station.kind == "dial":
+            return words.replace(f"fret {station.fret}?", f"fret {self.cursor}?")
         if station.kind == "string-gap" and self.cursor != station.fret:
             words = words.replace(f"Gap over {station.fret}", f"Gap over {self.cursor}")
         return words
@@ -499,6 +536,8 @@ class Keypad:
                 return "Leaf that slides, +. Leaf that drags, -. Or the gap itself, Enter."
             case "sweep":
                 return "Fret number and * where it rocks. Enter: all the others are still."
+            case "dial":
+                return "One press a fret; the fret moves on. Arrows go to another, - turns the sign, Enter leaves the run."
             case "state":
                 return "Enter when it is so."
             case _:

@@ -19,6 +19,7 @@ from nuvrek.readings.kinds import (
     AnyEntry,
     AnyReading,
     CrownHeight,
+    Dial,
     OthersStill,
     Rock,
     StringGap,
@@ -190,7 +191,7 @@ def values_lane(
     for one in fitting(present)[0].taken:
         reading = one.reading
         fret = getattr(reading, "fret", 0)
-        old_rock = kind is Rock and one.number <= since
+        old_rock = kind in (Rock, Dial) and one.number <= since
         if kind is None or not isinstance(reading, kind) or not fret or old_rock:
             continue
         lane = getattr(reading, "lane", getattr(reading, "side", "middle"))
@@ -221,6 +222,7 @@ def type_of(station: Station | None) -> type[AnyEntry] | None:
         "sweep": Rock,
         "crown-height": CrownHeight,
         "string-height": StringHeight,
+        "dial": Dial,
     }
     return kinds[station.kind]
 
@@ -235,7 +237,7 @@ def dots_of(present: Present, station: Station | None, cursor: int, since: int) 
             rocks.add((reading.fret, reading.lane))
         elif isinstance(reading, StringHeight):
             read.add((reading.fret, reading.side))
-        elif isinstance(reading, StringGap | CrownHeight):
+        elif isinstance(reading, StringGap | CrownHeight | Dial):
             read.add((reading.fret, reading.lane))
     if station is None or station.kind == "state":
         return Dots(frozenset(read), frozenset(rocks))

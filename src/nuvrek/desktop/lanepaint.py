@@ -228,6 +228,8 @@ class _Side(_Base):
                 self._caliper(lane)
             case "string-height":
                 self._rule(lane)
+            case "dial":
+                self._beam(lane)
             case "state":
                 slack = lane.station.state.strings == "slack"
                 text = (
@@ -243,7 +245,11 @@ class _Side(_Base):
     def _dip(self, fret: int, lane: SideLane) -> float:
         x = fret_line_mm(self.g.neck.scale_mm, self.g.neck.frets)
         s = (x[fret] - x[1]) / (x[self.g.neck.joint_fret] - x[1])
-        depth = 0.0 if lane.station.kind in ("sweep", "crown-height", "state") else 0.14 * self.box.height()
+        depth = (
+            0.0
+            if lane.station.kind in ("sweep", "crown-height", "dial", "state")
+            else 0.14 * self.box.height()
+        )
         return depth * 4.0 * s * (1.0 - s) if s <= 1.0 else 0.0
 
     def _neck(self, places: tuple[float, ...], lane: SideLane) -> None:
@@ -354,6 +360,21 @@ class _Side(_Base):
         self.p.drawLine(QPointF(x + 20, y - 22), QPointF(x + 20, y))
         self.p.drawLine(QPointF(x + 20, self.base + 16), QPointF(x + 20, self.base))
         self.words(x, y - 36, f"top of fret {lane.fret} to the wood", "copper", 16, bold=True, figures=False)
+
+    def _beam(self, lane: SideLane) -> None:
+        """The indicator hanging from its beam, the plunger on the top that is read."""
+        x, y = self.g.fret_x(lane.fret), self.top_y(lane.fret, lane)
+        level = self.base - self.crown - 58
+        self.p.setPen(QPen(self.colour("muted"), 1))
+        self.p.setBrush(self.colour("wire"))
+        left, right = sorted((self.g.x(0.0), self.g.fret_x(self.g.neck.frets)))
+        self.p.drawRect(QRectF(left, level - 9, right - left, 9))
+        self.p.setPen(QPen(self.colour("copper"), 3))
+        self.p.drawLine(QPointF(x, level), QPointF(x, y))
+        self.p.setBrush(self.colour("card"))
+        self.p.drawEllipse(QPointF(x, level + 16), 15, 15)
+        self.p.drawLine(QPointF(x, level + 16), QPointF(x + 7, level + 8))
+        self.words(x, level - 24, f"dial over fret {lane.fret}", "copper", 16, bold=True, figures=False)
 
     def _rule(self, lane: SideLane) -> None:
         self._string(drop=0.0)

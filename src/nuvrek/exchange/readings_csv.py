@@ -16,11 +16,11 @@ from nuvrek.readings.kinds import AnyReading
 from nuvrek.units import MM_PER_THOU
 
 STATE = ("strings", "rod_turns", "posture")
-LENGTHS = ("gap_mm", "slides_mm", "drags_mm", "height_mm")
+LENGTHS = ("gap_mm", "slides_mm", "drags_mm", "height_mm", "reading_mm")
 COLUMNS = (
-    "kind", "lane", "fret", "low_support", "high_support", "by", "says", *LENGTHS, "frets", *STATE, "at",
+    "kind", "lane", "fret", "low_support", "high_support", "by", "says", *LENGTHS, "frets", "run", *STATE, "at",
 )  # fmt: skip
-_WHOLE = ("fret", "low_support", "high_support")
+_WHOLE = ("fret", "run", "low_support", "high_support")
 MOST_ROWS = 100_000
 _MOST_FAULTS = 20
 

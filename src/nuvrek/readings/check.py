@@ -6,6 +6,7 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.kinds import (
     AnyEntry,
     CrownHeight,
+    Dial,
     Filed,
     OthersStill,
     Rock,
@@ -23,6 +24,7 @@ PLAUSIBLE_MM: dict[StationKind, tuple[float, float]] = {
     "sweep": (0.0, 0.8),
     "crown-height": (0.3, 2.0),
     "string-height": (0.4, 6.0),
+    "dial": (-1.5, 1.5),
     "state": (0.0, 0.0),
 }
 
@@ -56,7 +58,7 @@ def _frets(entry: AnyEntry) -> tuple[int, ...]:
     match entry:
         case StringGap():
             return (entry.high_support,)
-        case CrownHeight() | StringHeight() | Seated():
+        case CrownHeight() | StringHeight() | Dial() | Seated():
             return (entry.fret,)
         case Filed():
             return tuple(sorted({fret for fret, _, _ in entry.off}))

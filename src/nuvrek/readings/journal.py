@@ -14,6 +14,7 @@ from nuvrek.readings.kinds import (
     Chosen,
     CrownHeight,
     Describe,
+    Dial,
     Filed,
     OthersStill,
     Rock,
@@ -28,7 +29,7 @@ from nuvrek.readings.kinds import (
     StringHeight,
 )
 
-READINGS = (StringGap, Rock, OthersStill, CrownHeight, StringHeight)
+READINGS = (StringGap, Rock, OthersStill, CrownHeight, StringHeight, Dial)
 
 
 class Taken(Struct, frozen=True):
@@ -116,7 +117,7 @@ def _step(now: Present, number: int, entry: AnyEntry) -> Present:
             return structs.replace(now, chosen=entry, chosen_number=number, steps_done={})
         case StepDone(step=step, at=at):
             return structs.replace(now, steps_done={**now.steps_done, step: at})
-        case StringGap() | Rock() | OthersStill() | CrownHeight() | StringHeight():
+        case StringGap() | Rock() | OthersStill() | CrownHeight() | StringHeight() | Dial():
             done = now.stations_done | {entry.station} if entry.station else now.stations_done
             return structs.replace(
                 now, taken=(*now.taken, Taken(number, entry, now.surface)), stations_done=done

@@ -99,6 +99,18 @@ class StringHeight(Reading, frozen=True, kw_only=True, tag="string-height"):
     height_mm: Annotated[float, Meta(ge=0, le=20)]
 
 
+class Dial(Reading, frozen=True, kw_only=True, tag="dial"):
+    """An indicator carried along a straight beam: the top of one fret against the beam, plus is higher.
+
+    Readings of one ``run`` on one lane share the beam, however it lies.
+    """
+
+    lane: Lane
+    fret: Fret
+    run: Annotated[int, Meta(ge=0, le=1_000_000)]
+    reading_mm: GapMm
+
+
 class Describe(Entry, frozen=True, kw_only=True, tag="describe"):
     """The neck's description, whole, replacing the one before."""
 
@@ -177,13 +189,14 @@ class Strike(Entry, frozen=True, kw_only=True, tag="strike"):
     entry: Annotated[int, Meta(ge=1, le=1_000_000)]
 
 
-AnyReading = StringGap | Rock | OthersStill | CrownHeight | StringHeight
+AnyReading = StringGap | Rock | OthersStill | CrownHeight | StringHeight | Dial
 AnyEntry = (
     StringGap
     | Rock
     | OthersStill
     | CrownHeight
     | StringHeight
+    | Dial
     | Describe
     | RoundStart
     | StateChange

@@ -14,7 +14,7 @@ from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.journal import Present
 from nuvrek.readings.kinds import State, Strings
 
-StationKind = Literal["string-gap", "sweep", "crown-height", "string-height", "state"]
+StationKind = Literal["string-gap", "sweep", "crown-height", "string-height", "dial", "state"]
 
 
 class Station(Struct, frozen=True):
@@ -82,6 +82,15 @@ def rocker_pass(_neck: NeckDescription) -> tuple[Station, ...]:
     return _sweeps()
 
 
+def indicator_run(neck: NeckDescription) -> tuple[Station, ...]:
+    """An indicator carried over every top along a beam, lane by lane, strings slack."""
+    return (
+        _SLACKEN,
+        *(Station(f"dial-{lane}", "dial", lane, 1) for lane in LANES),
+        *_crowns(crown_frets(neck)[:1]),
+    )
+
+
 def after_seating(neck: NeckDescription) -> tuple[Station, ...]:
     """A fret glued anew sits at a new height: the rocker, and the dip with the strings slack."""
     return (_SLACKEN, *_sweeps(), *_gaps(neck, "slack"))
@@ -111,6 +120,7 @@ ROUNDS: dict[str, tuple[str, Callable[[NeckDescription], tuple[Station, ...]]]] 
     "quick": ("Quick look", quick_look),
     "basic": ("Basic round", basic_round),
     "full": ("Full survey", full_survey),
+    "indicator": ("Indicator run", indicator_run),
     "rocker": ("Rocker pass", rocker_pass),
     "after-seating": ("After seating", after_seating),
     "later": ("One-to-two-week look", later_look),
@@ -224,6 +234,8 @@ def prompt(station: Station) -> str:
             return f"Fret {station.fret}. Height of the crown over the wood?"
         case "string-height":
             return f"{side}. Open string over fret {station.fret}. Height?"
+        case "dial":
+            return f"{side}. Dial on the beam over fret {station.fret}?"
         case "state" if station.state.strings == "slack":
             return "Slacken the strings. Enter when they hang."
         case _:

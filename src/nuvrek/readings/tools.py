@@ -11,6 +11,7 @@ GAP_NUMBER_ERROR_MM = 0.018
 ROCK_GAP_ERROR_MM = 0.012
 CROWN_ERROR_MM = 0.02
 STRING_RULE_ERROR_MM = 0.15
+DIAL_ERROR_MM = 0.004
 
 # A rocker is felt to rock from about this height on; the feel itself wavers.
 ROCK_FELT_MM = 0.02

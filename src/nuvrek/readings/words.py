@@ -6,6 +6,7 @@ from nuvrek.neck.description import LANE_WORDS
 from nuvrek.readings.kinds import (
     AnyEntry,
     CrownHeight,
+    Dial,
     Filed,
     OthersStill,
     Rock,
@@ -44,6 +45,8 @@ def place_words(entry: AnyEntry) -> str:
             return f"all the others, {LANE_WORDS[entry.lane]}"
         case CrownHeight():
             return f"crown of fret {entry.fret}, {LANE_WORDS[entry.lane]}"
+        case Dial():
+            return f"dial on {entry.fret}, {LANE_WORDS[entry.lane]}"
         case StringHeight():
             return f"string over {entry.fret}, {LANE_WORDS[entry.side]}"
         case RodMove():
@@ -67,6 +70,8 @@ def value_words(entry: AnyEntry, unit: Unit, height_unit: Unit) -> str:
             return "still"
         case CrownHeight():
             return format_length(entry.height_mm, unit)
+        case Dial():
+            return format_length(entry.reading_mm, unit, sign=True, decimals=3 if unit is Unit.MM else None)
         case StringHeight():
             return format_length(entry.height_mm, height_unit)
         case RodMove():

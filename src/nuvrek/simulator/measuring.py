@@ -13,6 +13,7 @@ from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.kinds import (
     AnyEntry,
     CrownHeight,
+    Dial,
     OthersStill,
     Rock,
     RoundStart,
@@ -51,6 +52,7 @@ ROCK_FEEL_MM = 0.02
 ROCK_WAVER_MM = 0.007
 LEAF_NOISE_MM = 0.008
 CROWN_NOISE_MM = 0.015
+DIAL_NOISE_MM = 0.003
 RULE_STEP_MM = 0.25
 
 
@@ -111,6 +113,24 @@ class Bench:
         height = self.truth.crown_mm[fret, LANES.index(lane)] + CROWN_NOISE_MM * self.rng.standard_normal()
         return CrownHeight(lane=lane, fret=fret, height_mm=round(float(height), 2), state=state, station=key)
 
+    def indicator_run(self, lane: Lane, state: State, key: str, run: int = 1) -> list[AnyEntry]:
+        """A dial on a beam that lies anyhow over the frets, one reading a fret to a thousandth."""
+        tops = self.truth.tops_mm(state)[1:, LANES.index(lane)]
+        x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)[1:]
+        lie = self.rng.uniform(-0.3, 0.3) + self.rng.uniform(-0.4, 0.4) * x / x[-1]
+        seen = tops - tops[0] + lie + DIAL_NOISE_MM * self.rng.standard_normal(len(tops))
+        return [
+            Dial(
+                lane=lane,
+                fret=f,
+                run=run,
+                reading_mm=round(float(mm), 3),
+                state=state,
+                station=key if f == len(tops) else "",
+            )
+            for f, mm in enumerate(seen, 1)
+        ]
+
     def string_height(self, side: Side, fret: int, state: State, key: str) -> StringHeight:
         """A rule reading to the quarter of a mm."""
         height = self.truth.string_height_12_mm[0 if side == "bass" else 1]
@@ -129,6 +149,8 @@ class Bench:
             case "string-height":
                 side: Side = "bass" if station.lane == "bass" else "treble"
                 return [self.string_height(side, station.fret, state, station.key)]
+            case "dial":
+                return self.indicator_run(station.lane, state, station.key)
             case "state":
                 return [StateChange(state=station.state, station=station.key)]
 

@@ -12,8 +12,8 @@ from nuvrek.neck.description import LANES, Lane
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings import tools
 from nuvrek.readings.journal import Taken
-from nuvrek.readings.kinds import CrownHeight, OthersStill, Rock, State, StringGap
-from nuvrek.surface.unknowns import Row, Unknowns
+from nuvrek.readings.kinds import CrownHeight, Dial, OthersStill, Rock, State, StringGap
+from nuvrek.surface.unknowns import BEAM_MM, Row, Unknowns
 
 Combination = list[tuple[int, float]]  # (fret, weight)
 
@@ -96,8 +96,21 @@ class _Gatherer:
                 at = crown.fret, LANES.index(crown.lane)
                 mm = crown.height_mm
                 return [_OneRow(heights[at], float(constants[at]), mm, mm, tools.CROWN_ERROR_MM, one.number)]
+            case Dial() as dial:
+                return [self._dial(one, dial)]
             case _:
                 return []
+
+    def _dial(self, one: Taken, dial: Dial) -> _OneRow:
+        """The top against a beam whose level and slope are unknown: ``T_f - (a + b x_f)``."""
+        rows, constants = self.tops(one)
+        at = dial.fret, LANES.index(dial.lane)
+        beam = self.unknowns.beams[dial.run, dial.lane]
+        row = rows[at].copy()
+        row[beam] = -BEAM_MM
+        row[beam + 1] = -BEAM_MM * self.x[dial.fret] / self.x[-1]
+        mm = dial.reading_mm
+        return _OneRow(row, float(constants[at]), mm, mm, tools.DIAL_ERROR_MM, one.number)
 
     def _combine(self, one: Taken, lane: Lane, tops: Combination) -> tuple[Row, float]:
         rows, constants = self.tops(one)

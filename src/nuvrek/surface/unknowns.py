@@ -19,7 +19,7 @@ from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings import tools
 from nuvrek.readings.journal import Present, Work
-from nuvrek.readings.kinds import Seated, State
+from nuvrek.readings.kinds import Dial, Seated, State
 
 Row = NDArray[np.float64]
 
@@ -38,6 +38,8 @@ PULL_TWIST_MM = 0.04
 POSTURE_MM = 0.03
 ROD_PER_TURN_MM = 0.30
 ROD_SPREAD_MM = 0.25
+# How a beam lies over the frets is not known at all.
+BEAM_MM = 5.0
 
 
 def bend_shape(neck: NeckDescription) -> Row:
@@ -82,6 +84,7 @@ class Unknowns:
     rod: int
     posture: int
     bend: Row  # (frets + 1,)
+    beams: dict[tuple[int, Lane], int]  # where a run's level and slope (beams + 1) stand in z
 
     def wood(self, state: State) -> tuple[Row, Row]:
         """Rows (frets + 1, 3, size) and constants (frets + 1, 3) of the board's face beside nut and frets."""
@@ -134,7 +137,10 @@ def unknowns_of(present: Present) -> Unknowns:
     bow, wire, pull, pull_twist, rod, posture = range(2 * k, 2 * k + 6)
     first_crown = 2 * k + 6
     per_fret = 4 + 4 * (surfaces - 1)
-    size = first_crown + places * per_fret
+    runs = sorted({(d.run, d.lane) for d in (one.reading for one in present.taken) if isinstance(d, Dial)})
+    first_beam = first_crown + places * per_fret
+    beams = {run: first_beam + 2 * n for n, run in enumerate(runs)}
+    size = first_beam + 2 * len(runs)
     board = np.zeros((places, size))
     twist = np.zeros((places, size))
     bend = bend_shape(neck)
@@ -150,7 +156,9 @@ def unknowns_of(present: Present) -> Unknowns:
             crown[fret, lane, :, at + 1 + lane] = CROWN_LANE_MM
     for work in present.work:
         _lay_work(crown, constant, work, first_crown, per_fret)
-    return Unknowns(neck, size, board, twist, crown, constant, wire, pull, pull_twist, rod, posture, bend)
+    return Unknowns(
+        neck, size, board, twist, crown, constant, wire, pull, pull_twist, rod, posture, bend, beams
+    )
 
 
 def _lay_work(crown: Row, constant: NDArray[np.float64], work: Work, first_crown: int, per_fret: int) -> None:

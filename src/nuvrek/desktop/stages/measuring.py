@@ -80,6 +80,7 @@ _USED: dict[StationKind | None, set[str]] = {
     "sweep": {"+", "-", "*", "/", "enter", "left", "right", "up", "down", "back"},
     "crown-height": {"enter", "up", "down", "back"},
     "string-height": {"enter", "up", "down", "back"},
+    "dial": {"+", "-", "enter", "left", "right", "up", "down", "back"},
     "state": {"enter", "up", "down", "back"},
     None: {"up", "back"},
 }
@@ -88,7 +89,7 @@ _USED: dict[StationKind | None, set[str]] = {
 class MeasureStage(Stage):
     """A guided round, chosen by purpose."""
 
-    rounds: tuple[str, ...] = ("quick", "basic", "full", "rocker", "after-seating", "later")
+    rounds: tuple[str, ...] = ("quick", "basic", "full", "indicator", "rocker", "after-seating", "later")
     usual = "basic"
 
     def __init__(self, desk: Desk, bar: BenchBar) -> None:
@@ -245,6 +246,9 @@ class MeasureStage(Stage):
         self.stations.fill(self.keypad.posts())
         self.count.setText(f"{view.done} of {view.total}")
         used = _USED[station.kind if station else None]
+        dial = station is not None and station.kind == "dial"
+        self.keys["+"].setText("+  plus" if dial else "+  slides")
+        self.keys["-"].setText("−  minus" if dial else "−  drags")
         for key, made in self.keys.items():
             made.setEnabled(key in used)
             made.setStyleSheet(f"font-size: {min(self.desk.theme.px(15), 20)}px; padding: 6px 2px;")
