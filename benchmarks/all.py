@@ -28,20 +28,23 @@ from pathlib import Path
 from PyQt6.QtCore import QTimer
 from PyQt6.QtWidgets import QApplication
 from nuvrek.bench.settings import Settings
-from nuvrek.desktop.app import clock
-from nuvrek.desktop.desk import Desk
+from nuvrek.desktop.app import show_window
 from nuvrek.desktop.theme import load_fonts
-from nuvrek.desktop.window import Window
 from nuvrek.logbook.store import Logbook
 app = QApplication([])
 load_fonts()
-w = Window(Desk(Logbook(Path(sys.argv[1])), Settings(), None, clock))
+w = show_window(Logbook(Path(sys.argv[1])), Settings(), None)
 """
 # A whole first frame is drawn by force, so that both windows are timed to the same point.
 SHOWN = """
 w.show()
 w.repaint()
-app.processEvents()
+print(time.time(), flush=True)
+if hasattr(w, "stages"):
+    while not w.stages["Shelf"].cards:
+        app.processEvents()
+    w.repaint()
+    app.processEvents()
 print(time.time(), flush=True)
 os._exit(0)
 """
@@ -68,16 +71,20 @@ def start_up(folder: Path) -> None:
     book.close()
     environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen"}
 
-    def run(code: str) -> float:
+    def run(code: str) -> tuple[float, float]:
         start = time.time()
         command = [sys.executable, "-c", code + SHOWN, str(path)]
-        return float(subprocess.run(command, env=environment, check=True, capture_output=True).stdout) - start
+        out = subprocess.run(command, env=environment, check=True, capture_output=True).stdout.split()
+        return float(out[0]) - start, float(out[1]) - start
 
     run(OURS)
     pairs = [(run(BARE), run(OURS)) for _ in range(11)]
-    bare, ours = median(a for a, _ in pairs), median(b for _, b in pairs)
+    bare = median(a[0] for a, _ in pairs)
+    ours, shelf = median(b[0] for _, b in pairs), median(b[1] for _, b in pairs)
     print(f"start to first painted window: {1e3 * ours:.0f} ms, bare PyQt6 window {1e3 * bare:.0f} ms")
-    print(f"  ratio {ours / bare:.2f} (aim: 3 or less)")
+    print(
+        f"  ratio {ours / bare:.2f} (aim: 3 or less); with the shelf of five necks painted {shelf / bare:.2f}"
+    )
 
 
 def reading_to_repaint(folder: Path) -> None:

@@ -133,6 +133,18 @@ class Stages(WindowCase):
                     self.assertTrue(window.bar.prompt.text(), stage)
         self.assertEqual(len(window.stages["Shelf"].cards), 5)
 
+    def test_the_app_shows_its_frame_first_and_the_shelf_right_after(self) -> None:
+        from nuvrek.bench.settings import Settings
+        from nuvrek.desktop.app import open_demo, show_window
+
+        window: Any = show_window(open_demo(self.folder), Settings(), None)
+        self.addCleanup(self._close, window)
+        self.assertTrue(window.isVisible())
+        for _ in range(20):
+            self.app.processEvents()
+        self.assertEqual(len(window.stages["Shelf"].cards), 5)
+        self.assertTrue(window.stages["Shelf"].isVisible())
+
     def test_stages_by_key_and_by_rail(self) -> None:
         window: Any = self.open_window(demo=True)
         self.keys(window, PAGE_DOWN)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import gc
 import signal
 import sys
 from collections.abc import Callable, Sequence
@@ -15,7 +16,7 @@ from PyQt6.QtWidgets import QApplication, QMessageBox
 from nuvrek.bench.settings import Settings, load
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.theme import load_fonts
-from nuvrek.desktop.window import Window
+from nuvrek.desktop.window import SHELF, Window
 from nuvrek.logbook.places import logbook_path, settings_path
 from nuvrek.logbook.store import Logbook, LogbookDamaged, LogbookError
 
@@ -52,6 +53,20 @@ def open_own(path: Path) -> Logbook:
         return Logbook(path)
 
 
+def show_window(book: Logbook, settings: Settings, settings_file: Path | None) -> Window:
+    """Make the window on an open logbook and show it."""
+    # Collecting garbage among thousands of new enum members only delays the first picture.
+    gc.disable()
+    try:
+        window = Window(Desk(book, settings, settings_file, clock), at_once=False)
+        window.show()
+    finally:
+        gc.enable()
+    # The frame is on screen first, the shelf a moment later.
+    QTimer.singleShot(0, lambda: window.show_stage(SHELF))
+    return window
+
+
 def main(arguments: Sequence[str] | None = None) -> int:
     """Show the window and run until it is closed."""
     import argparse
@@ -73,10 +88,8 @@ def main(arguments: Sequence[str] | None = None) -> int:
             QMessageBox.critical(None, "Nuvrek", str(error))
             return 2
         settings = Settings() if options.demo else load(settings_path())
-        desk = Desk(book, settings, None if options.demo else settings_path(), clock)
-        window = Window(desk)
-        window.show()
-        sys.excepthook = _teller(desk)
+        window = show_window(book, settings, None if options.demo else settings_path())
+        sys.excepthook = _teller(window.desk)
         timer = _leave_on_signals(app)
         status = app.exec()
         timer.stop()

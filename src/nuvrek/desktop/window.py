@@ -49,7 +49,8 @@ class Stages(dict[str, Stage]):
 class Window(QWidget):
     """Holds the stages and moves between them."""
 
-    def __init__(self, desk: Desk) -> None:
+    def __init__(self, desk: Desk, at_once: bool = True) -> None:
+        """``at_once`` fills the shelf now; otherwise the caller does, once the frame is on screen."""
         super().__init__()
         self.desk = desk
         self.setWindowTitle("Nuvrek")
@@ -67,7 +68,9 @@ class Window(QWidget):
         self.now = SHELF
         self._connect()
         self._dress()
-        self.show_stage(SHELF)
+        self.rail.enable(False)
+        if at_once:
+            self.show_stage(SHELF)
 
     def _connect(self) -> None:
         desk = self.desk
