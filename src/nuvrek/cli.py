@@ -82,21 +82,15 @@ def _parser() -> _Parser:
     gauge = command("gauge", _gauge, "play an indicator over a made-up neck on a pseudo-terminal")
     gauge.add_argument("--seed", type=_seed, default=1)
     gauge.add_argument("--lane", choices=("bass", "middle", "treble"), default="middle")
-    for name, run, text in (
-        ("export", _export, "write a neck of the logbook as a job file, or its readings as .csv"),
-        ("import", _import, "put a job file's neck into the logbook, or a .csv of readings into a neck"),
-    ):
-        sub = command(name, run, text)
-        if name == "export":
-            sub.add_argument(
-                "neck", type=_whole("neck", 1, 10**9), metavar="NECK", help="its number on the shelf"
-            )
-            sub.add_argument("out", type=Path, metavar="JOB")
-        else:
-            sub.add_argument("job", type=Path, metavar="JOB")
-            sub.add_argument(
-                "--neck", type=_whole("neck", 1, 10**9), help="the neck a .csv of readings belongs to"
-            )
+    export = command("export", _export, "write a neck of the logbook as a job file, or its readings as .csv")
+    export.add_argument("neck", type=_whole("neck", 1, 10**9), metavar="NECK", help="its number on the shelf")
+    export.add_argument("out", type=Path, metavar="FILE")
+    take = command(
+        "import", _import, "put a job file's neck into the logbook, or a .csv of readings into a neck"
+    )
+    take.add_argument("job", type=Path, metavar="FILE")
+    take.add_argument("--neck", type=_whole("neck", 1, 10**9), help="the neck a .csv of readings belongs to")
+    for sub in (export, take):
         sub.add_argument("--logbook", type=Path, default=None, help="another logbook file than your own")
     return parser
 

@@ -7,10 +7,10 @@ Keys are named ``0``-``9``, ``.``, letters, ``enter``, ``+``, ``-``, ``*``, ``/`
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
 
 import msgspec
 
+from nuvrek.bench.hints import LEAST_MM, MOST_MM, Question, View, question_hint, station_hint
 from nuvrek.bench.session import Session
 from nuvrek.logbook.store import LogbookError
 from nuvrek.neck.description import Lane
@@ -38,38 +38,10 @@ from nuvrek.readings.rounds import (
     round_of,
     with_strings,
 )
-from nuvrek.units import Length, LengthError, Meaning, Unit, format_length, format_number, parse_length
+from nuvrek.units import Length, LengthError, Unit, format_number, parse_length
 
 _LONGEST_ENTRY = 14
-# Outside this nothing can be a reading, whatever the station; the journal's own bounds.
-_LEAST_MM, _MOST_MM = -5.0, 20.0
 _TYPED = set("0123456789.,'\"mthouinc ")
-
-
-@dataclass(frozen=True, slots=True)
-class Question:
-    """An unlikely value waiting for a yes: the key that asked, what was typed and what may be meant."""
-
-    key: str
-    typed: Length
-    meaning: Meaning | None
-    words: str
-
-
-@dataclass(frozen=True)
-class View:
-    """Everything the bench bar shows."""
-
-    prompt: str
-    number: str
-    unit: str
-    slides: str
-    question: str
-    message: str
-    hint: str
-    done: int
-    total: int
-    finished: bool
 
 
 class Keypad:
@@ -318,7 +290,7 @@ class Keypad:
             self.asking, self.text = None, ""
 
     def _accept(self, key: str, station: Station, typed: Length) -> None:
-        if not _LEAST_MM <= typed.mm <= _MOST_MM:
+        if not LEAST_MM <= typed.mm <= MOST_MM:
             self.message = "That can't be a reading on a neck. Type it again."
             self.text = ""
             return
@@ -492,7 +464,9 @@ class Keypad:
             slides=format_number(self.slides.mm, self.unit) if self.slides else "",
             question=self.asking.words if self.asking else "",
             message=self.message,
-            hint=self._hint(),
+            hint=question_hint(self.asking.typed, self.asking.meaning)
+            if self.asking
+            else station_hint(self.station),
             done=done,
             total=len(stations),
             finished=self.finished,
@@ -508,37 +482,7 @@ class Keypad:
         )
 
     def _prompt(self) -> str:
-        station = self.station
-        if station is None:
-            left = sum(not done for done, _now in self.posts())
-            return "Round done." if not left else f"End of the round. {left} left open: Up goes back."
-        words = prompt(station)
-        if station.kind == "dial":
-            return words.replace(f"fret {station.fret}?", f"fret {self.cursor}?")
-        if station.kind == "string-gap" and self.cursor != station.fret:
-            words = words.replace(f"Gap over {station.fret}", f"Gap over {self.cursor}")
-        return words
-
-    def _hint(self) -> str:
-        if self.asking is not None:
-            if self.asking.meaning is None:
-                return "Enter keeps it, Backspace types it again."
-            taken = self.asking.meaning.words.split(" is ")[0]
-            if not _LEAST_MM <= self.asking.typed.mm <= _MOST_MM:
-                return f"Enter takes {taken}, Backspace types it again."
-            as_typed = format_length(self.asking.typed.mm, self.asking.typed.unit)
-            return f"Enter takes {taken}, / keeps {as_typed}, Backspace types it again."
-        station = self.station
-        if station is None:
-            return "Map shows what the readings say."
-        match station.kind:
-            case "string-gap":
-                return "Leaf that slides, +. Leaf that drags, -. Or the gap itself, Enter."
-            case "sweep":
-                return "Fret number and * where it rocks. Enter: all the others are still."
-            case "dial":
-                return "One press a fret; the fret moves on. Arrows go to another, - turns the sign, Enter leaves the run."
-            case "state":
-                return "Enter when it is so."
-            case _:
-                return "Type the height, Enter. Enter alone passes on."
+        if self.station is not None:
+            return prompt(self.station, self.cursor)
+        left = sum(not done for done, _now in self.posts())
+        return "Round done." if not left else f"End of the round. {left} left open: Up goes back."

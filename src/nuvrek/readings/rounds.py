@@ -219,23 +219,24 @@ def resume_at(stations: Sequence[Station], present: Present) -> int:
     return next_station(stations, present, after=max(done, default=-1))
 
 
-def prompt(station: Station) -> str:
-    """What to do at a station, in words that read from two metres."""
+def prompt(station: Station, at: int = 0) -> str:
+    """What to do at a station, in words that read from two metres; ``at`` is the fret the hand has moved to."""
+    fret = at or station.fret
     side = LANE_WORDS[station.lane].capitalize()
     low, high = station.supports
     match station.kind:
         case "string-gap" if station.by == "string":
-            return f"{side}. Hold {low}, press {high}. Gap over {station.fret}?"
+            return f"{side}. Hold {low}, press {high}. Gap over {fret}?"
         case "string-gap":
-            return f"{side}, slack. Edge on {low} and {high}. Gap over {station.fret}?"
+            return f"{side}, slack. Edge on {low} and {high}. Gap over {fret}?"
         case "sweep":
             return f"{side}. Rocker along the frets. What rocks?"
         case "crown-height":
-            return f"Fret {station.fret}. Height of the crown over the wood?"
+            return f"Fret {fret}. Height of the crown over the wood?"
         case "string-height":
-            return f"{side}. Open string over fret {station.fret}. Height?"
+            return f"{side}. Open string over fret {fret}. Height?"
         case "dial":
-            return f"{side}. Dial on the beam over fret {station.fret}?"
+            return f"{side}. Dial on the beam over fret {fret}?"
         case "state" if station.state.strings == "slack":
             return "Slacken the strings. Enter when they hang."
         case _:
