@@ -2,10 +2,12 @@ import unittest
 
 import numpy as np
 
+from nuvrek.bench.keypad import Keypad
 from nuvrek.readings.kinds import Dial, State
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.truth import Condition, make_truth
 from nuvrek.surface.heightmap import line_projection, map_neck
+from nuvrek.units import Unit
 from tests.support import NECK, present, rng
 from tests.test_keypad import KeypadCase
 
@@ -47,6 +49,12 @@ class AtTheKeypad(KeypadCase):
         self.assertEqual(sorted(d.fret for d in dials), list(range(1, 23)))
         self.assertEqual({d.run for d in dials}, {self.session.present.round_number})
         self.assertEqual(keypad.station.key if keypad.station else "", "dial-middle")
+
+    def test_a_run_that_was_left_goes_on_at_the_next_fret(self) -> None:
+        keypad = self.start(name="indicator")
+        self.press(keypad, "enter", ".01", "enter", ".02", "enter")
+        again = Keypad(self.session, "indicator", lambda _kind: Unit.MM)
+        self.assertIn("fret 3?", again.view().prompt)
 
     def test_the_minus_key_turns_the_sign(self) -> None:
         keypad = self.start(name="indicator")

@@ -120,6 +120,8 @@ class Keypad:
         if station is not None:
             triples = rocker_triples(self.session.present.neck)
             self.cursor = triples.start if station.kind == "sweep" else station.fret
+            if station.kind == "dial":
+                self.cursor = self._first_unread(station)
 
     def _next(self) -> None:
         self._go(next_station(self.round.stations, self.session.present, after=self.index))
@@ -356,6 +358,16 @@ class Keypad:
             station=station.key,
         )
         self._finish(gap)
+
+    def _first_unread(self, station: Station) -> int:
+        """Where a run that was left goes on: the first fret of its lane without a reading."""
+        present = self.session.present
+        read = {
+            one.reading.fret
+            for one in present.taken
+            if one.number > self.since and isinstance(one.reading, Dial) and one.reading.lane == station.lane
+        }
+        return next((fret for fret in range(1, present.neck.frets + 1) if fret not in read), 1)
 
     def _dial(self, station: Station, typed: Length) -> None:
         """One press of the run: the fret moves on by itself; a fret taken again replaces its reading."""

@@ -364,7 +364,7 @@ class _Side(_Base):
     def _beam(self, lane: SideLane) -> None:
         """The indicator hanging from its beam, the plunger on the top that is read."""
         x, y = self.g.fret_x(lane.fret), self.top_y(lane.fret, lane)
-        level = self.base - self.crown - 58
+        level = max(self.base - self.crown - 58, self.box.top() + 12)
         self.p.setPen(QPen(self.colour("muted"), 1))
         self.p.setBrush(self.colour("wire"))
         left, right = sorted((self.g.x(0.0), self.g.fret_x(self.g.neck.frets)))
@@ -372,9 +372,11 @@ class _Side(_Base):
         self.p.setPen(QPen(self.colour("copper"), 3))
         self.p.drawLine(QPointF(x, level), QPointF(x, y))
         self.p.setBrush(self.colour("card"))
-        self.p.drawEllipse(QPointF(x, level + 16), 15, 15)
-        self.p.drawLine(QPointF(x, level + 16), QPointF(x + 7, level + 8))
-        self.words(x, level - 24, f"dial over fret {lane.fret}", "copper", 16, bold=True, figures=False)
+        radius = min(15.0, 0.4 * (y - level))
+        self.p.drawEllipse(QPointF(x, level + radius + 1), radius, radius)
+        self.p.drawLine(QPointF(x, level + radius), QPointF(x + 0.5 * radius, level + 0.5 * radius))
+        if level - 24 > self.box.top():
+            self.words(x, level - 24, f"dial over fret {lane.fret}", "copper", 16, bold=True, figures=False)
 
     def _rule(self, lane: SideLane) -> None:
         self._string(drop=0.0)
@@ -400,7 +402,10 @@ class _Values(_Base):
             self.p.setFont(self.theme.font(14, figures=True, bold=here))
             wide = self.p.fontMetrics().horizontalAdvance(words) + 10
             x = self.g.fret_x(fret)
-            free = next((i for i in range(rows) if right_edge[i] < x - wide / 2), 0)
+            free = next((i for i in range(rows) if right_edge[i] < x - wide / 2), None)
+            if free is None:
+                # No room: words over words tell nothing. The last readings stand in the bench bar.
+                continue
             right_edge[free] = x + wide / 2
             y = self.box.top() + 4 + row * (free + 0.5)
             self.words(x, y, words, "ink" if here else "muted", 14, bold=here)
