@@ -2,7 +2,7 @@ import unittest
 
 from nuvrek.bench.keypad import Keypad
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.rocker import rocker_span_mm
+from nuvrek.neck.rocker import edge_words, rocker_span_mm
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.check import entry_faults
 from nuvrek.readings.kinds import RoundStart, StateChange
@@ -100,6 +100,13 @@ class RockerSpans(unittest.TestCase):
         least, most = rocker_span_mm(NECK, 5)
         self.assertAlmostEqual(least, 56.12, delta=0.01)
         self.assertAlmostEqual(most, 81.83, delta=0.01)
+
+    def test_owned_edges_are_held_against_the_span(self) -> None:
+        # Around fret 5 of 648 mm: 56.12 to 81.83 mm, see above.
+        self.assertEqual(edge_words(NECK, 5), "edge 57 to 81 mm long")
+        self.assertEqual(edge_words(NECK, 5, (40, 60, 90)), "your 60 mm edge fits")
+        self.assertEqual(edge_words(NECK, 5, (80, 60)), "your 60 and 80 mm edges fit")
+        self.assertIn("none of your edges fits", edge_words(NECK, 5, (40, 90)))
 
     def test_an_edge_within_the_span_reaches_three_frets_and_no_fourth(self) -> None:
         x = fret_line_mm(NECK.scale_mm, NECK.frets)

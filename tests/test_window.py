@@ -255,6 +255,19 @@ class Stages(WindowCase):
         window.bar.strings.click()
         self.assertEqual(window.desk.session.present.state.strings, "pitch")
 
+    def test_my_edges_are_kept_and_nonsense_is_said(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(4)
+        window.show_stage("Measure")
+        page = window.stages["Measure"]
+        page.own_edges("60 2in; 40")
+        self.assertEqual(window.desk.settings.rockers_mm, (40.0, 50.8, 60.0))
+        self.assertIn("your", page.sheet.lanes[0].note)
+        page.own_edges("long")
+        self.assertIn("not a length", window.bar.message.text())
+        page.own_edges("4000")
+        self.assertEqual(len(window.desk.settings.rockers_mm), 3)
+
     def test_a_pressed_home_fret_is_logged_from_work(self) -> None:
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(1)
@@ -317,6 +330,61 @@ class Stages(WindowCase):
             QTest.qWait(25)
         self.assertFalse(window.desk.busy)
         self.assertEqual(window.desk.picture.number, len(window.desk.session.entries))
+
+
+CHILD = """
+import sys
+from pathlib import Path
+from PyQt6.QtCore import Qt
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QApplication
+from nuvrek.bench.settings import Settings
+from nuvrek.desktop.app import clock, load_fonts, show_window
+from nuvrek.logbook.store import Logbook
+app = QApplication([])
+load_fonts()
+window = show_window(Logbook(Path(sys.argv[1])), Settings(), None)
+window.show_stage("Shelf")
+window.stages["Shelf"].new.click()
+window.stages["Take in"].keep.click()
+page = window.stages["Measure"]
+while True:
+    keys = "5*7*9*12*" if page.keypad.station and page.keypad.station.kind == "sweep" else "1.2"
+    QTest.keyClicks(page, keys)
+    QTest.keyClick(page, Qt.Key.Key_Enter)
+    app.processEvents()
+    print(len(window.desk.session.entries), flush=True)
+    if page.keypad.finished:
+        page.restart.click()
+"""
+
+
+class Killed(WindowCase):
+    def test_kill_9_on_the_window_in_the_middle_of_a_round(self) -> None:
+        path = self.folder / "killed.db"
+        child = subprocess.Popen(
+            [sys.executable, "-c", CHILD, str(path)],
+            env={**_environment(), "QT_QPA_PLATFORM": "offscreen"},
+            stdout=subprocess.PIPE,
+            stderr=subprocess.DEVNULL,
+            text=True,
+        )
+        assert child.stdout is not None
+        accepted = 0
+        for line in child.stdout:
+            accepted = int(line)
+            if accepted > 30:
+                break
+        child.kill()
+        accepted = max([accepted, *(int(n) for n in child.stdout.read().split() if n.isdigit())])
+        child.wait()
+        child.stdout.close()
+        self.assertGreater(accepted, 30)
+        window: Any = self.open_window(path)
+        self.keys(window, ENTER)
+        self.assertGreaterEqual(len(window.desk.session.entries), accepted)
+        window.show_stage("Measure")
+        self.assertTrue(window.bar.prompt.text())
 
 
 class OnARealScreen(unittest.TestCase):

@@ -5,7 +5,6 @@ Heights in mm. Arrays are nested tuples or NumPy arrays of shape (frets, 3).
 
 from __future__ import annotations
 
-import math
 from collections.abc import Mapping, Sequence
 from typing import TYPE_CHECKING
 
@@ -13,7 +12,7 @@ from msgspec import Struct
 
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
-from nuvrek.neck.rocker import rocker_span_mm
+from nuvrek.neck.rocker import edge_words
 from nuvrek.readings.journal import Present, fitting
 from nuvrek.readings.kinds import (
     AnyEntry,
@@ -172,13 +171,10 @@ def crown_lane(picture: Picture, unit: Unit, off: Mapping[int, float] | None = N
 # --- measure --------------------------------------------------------------
 
 
-def side_lane(station: Station, fret: int, present: Present) -> SideLane:
-    """The side view of a station."""
+def side_lane(station: Station, fret: int, present: Present, owned_mm: Sequence[float] = ()) -> SideLane:
+    """The side view of a station; ``owned_mm`` are the lengths of the user's rocker edges."""
     under = LANE_WORDS[station.lane]
-    note = ""
-    if station.kind == "sweep":
-        least, most = rocker_span_mm(present.neck, fret)
-        note = f"edge {math.ceil(least)} to {math.floor(most)} mm long"
+    note = edge_words(present.neck, fret, owned_mm) if station.kind == "sweep" else ""
     return SideLane("How", under, station, fret, present.state.strings == "slack", note)
 
 

@@ -20,6 +20,7 @@ class Settings(Struct, frozen=True, kw_only=True):
 
     inch: bool = False
     dark: bool = False
+    rockers_mm: Annotated[tuple[Annotated[float, Meta(ge=10, le=400)], ...], Meta(max_length=12)] = ()
     gauge_port: Annotated[str, Meta(max_length=200)] = ""
     text_percent: Annotated[int, Meta(ge=75, le=250)] = 100
 

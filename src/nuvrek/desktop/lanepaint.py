@@ -348,7 +348,14 @@ class _Side(_Base):
             ]
         )
         self.p.drawPolygon(path)
-        self.words(self.g.fret_x(fret), y - 50, f"{fret - 1} · {fret} · {fret + 1}", "copper", 17, bold=True)
+        self.words(
+            self.g.fret_x(fret),
+            y - 50 if y - 62 > self.box.top() else y - 15,
+            f"{fret - 1} · {fret} · {fret + 1}",
+            "copper",
+            17,
+            bold=True,
+        )
         self.words(self.g.fret_x(fret), self.base + 24, lane.note, "string", 14, figures=False)
 
     def _caliper(self, lane: SideLane) -> None:

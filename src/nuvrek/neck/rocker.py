@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+import math
+from collections.abc import Sequence
+
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_line_mm
 
@@ -21,3 +24,15 @@ def rocker_span_mm(neck: NeckDescription, fret: int) -> tuple[float, float]:
     if fret + 2 <= neck.frets:
         fourths.append(x[fret + 2] - x[fret - 1])
     return least, min(fourths)
+
+
+def edge_words(neck: NeckDescription, fret: int, owned_mm: Sequence[float] = ()) -> str:
+    """Which edge to take for the triple around ``fret``, of those owned if any are known."""
+    least, most = rocker_span_mm(neck, fret)
+    span = f"{math.ceil(least)} to {math.floor(most)} mm"
+    if not owned_mm:
+        return f"edge {span} long"
+    fitting = [f"{mm:g}" for mm in sorted(owned_mm) if least < mm < most]
+    if not fitting:
+        return f"none of your edges fits: {span} is needed"
+    return f"your {' and '.join(fitting)} mm edge{'s fit' if len(fitting) > 1 else ' fits'}"

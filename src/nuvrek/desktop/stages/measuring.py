@@ -27,6 +27,7 @@ from nuvrek.desktop.sheetview import SheetView
 from nuvrek.desktop.stages.base import Stage, button, clear, heading
 from nuvrek.desktop.theme import Theme
 from nuvrek.readings.rounds import ROUNDS, StationKind
+from nuvrek.units import LengthError, Unit, parse_length
 
 
 class Stations(QWidget):
@@ -122,6 +123,10 @@ class MeasureStage(Stage):
         head.addWidget(self.choice)
         head.addWidget(self.stations, 1)
         head.addWidget(self.count)
+        self.edges = button("My edges")
+        self.edges.setAccessibleName("My rocker edges: press to change")
+        self.edges.clicked.connect(self._edges_pressed)
+        head.addWidget(self.edges)
         head.addWidget(self.gauge_button)
         head.addWidget(self.restart)
         self.keys: dict[str, QPushButton] = {}
@@ -154,6 +159,28 @@ class MeasureStage(Stage):
         elif self.keypad is not None and self.keypad.round.stations != self.keypad.fresh_stations():
             self.keypad.rewind()
         super().enter()
+
+    # --- tools --------------------------------------------------------------
+
+    def _edges_pressed(self) -> None:
+        before = " ".join(f"{mm:g}" for mm in self.desk.settings.rockers_mm)
+        words = "Lengths of your rocker edges, mm (inches as 2in), with spaces between:"
+        text, wanted = QInputDialog.getText(self, "My edges", words, text=before)
+        if wanted:
+            self.own_edges(text)
+
+    def own_edges(self, text: str) -> None:
+        """Keep the rocker edges the user owns, as typed."""
+        try:
+            lengths = tuple(
+                sorted({round(parse_length(part, Unit.MM).mm, 2) for part in text.replace(";", " ").split()})
+            )
+            if any(not 10 <= mm <= 400 for mm in lengths) or len(lengths) > 12:
+                raise LengthError("A rocker edge is 10 to 400 mm long, and a dozen are kept.")
+        except LengthError as error:
+            self.say(str(error))
+            return
+        self.desk.change_settings(msgspec.structs.replace(self.desk.settings, rockers_mm=lengths))
 
     # --- the gauge ----------------------------------------------------------
 
@@ -235,7 +262,7 @@ class MeasureStage(Stage):
         since = self.keypad.since
         lanes: tuple[AnyLane, ...] = (values_lane(present, station, since, s.unit, s.height_unit),)
         if station is not None:
-            lanes = (side_lane(station, self.keypad.cursor or station.fret, present), *lanes)
+            lanes = (side_lane(station, self.keypad.cursor or station.fret, present, s.rockers_mm), *lanes)
         elif self.desk.picture is not None:
             lanes = (wood_lane(self.desk.picture, "pitch", s.unit), tops_lane(self.desk.picture, s.unit))
         dots = dots_of(present, station, self.keypad.cursor, since) if station else Dots()
@@ -246,6 +273,7 @@ class MeasureStage(Stage):
         self.stations.fill(self.keypad.posts())
         self.count.setText(f"{view.done} of {view.total}")
         used = _USED[station.kind if station else None]
+        self.edges.setVisible(station is not None and station.kind == "sweep")
         dial = station is not None and station.kind == "dial"
         self.keys["+"].setText("+  plus" if dial else "+  slides")
         self.keys["-"].setText("−  minus" if dial else "−  drags")
