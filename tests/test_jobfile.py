@@ -96,6 +96,24 @@ class Faulty(TempCase):
         for number, fault in enumerate(caught.exception.faults, 1):
             self.assertTrue(fault.startswith(f"entry {number}: "), fault)
 
+    def test_a_fault_says_what_would_be_right(self) -> None:
+        for entry, sentence in (
+            ('{"kind":"zap"}', "kind 'zap' is not known; should be one of string-gap, rock"),
+            (
+                '{"kind":"rock","lane":"x","fret":3,"says":"rocks"}',
+                "lane 'x' is not known; should be one of bass, middle, treble.",
+            ),
+            (
+                '{"kind":"crown-height","lane":"bass","fret":3,"height_mm":9}',
+                "height_mm should be 5.0 or less.",
+            ),
+            (
+                '{"kind":"crown-height","lane":"bass","fret":"3","height_mm":1}',
+                "fret should be a whole number, not text.",
+            ),
+        ):
+            self.assert_fault(with_entry(entry), sentence)
+
     def test_endless_faults_are_cut_short(self) -> None:
         with self.assertRaises(JobFaults) as caught:
             parse(with_entry(",".join(['{"kind":"zap"}'] * 5000)))

@@ -3,15 +3,16 @@
 from __future__ import annotations
 
 import json
+import re
 from pathlib import Path
-from typing import Annotated, Any
+from typing import Annotated, Any, get_args
 
 import msgspec
 from msgspec import Meta, Struct
 
-from nuvrek.neck.description import NeckDescription, description_faults
+from nuvrek.neck.description import Lane, NeckDescription, RodKind, description_faults
 from nuvrek.readings.check import entry_faults
-from nuvrek.readings.kinds import AnyEntry, Describe
+from nuvrek.readings.kinds import AnyEntry, Describe, Posture, Side, Strings, WayKind
 
 FORMAT = "nuvrek-job"
 VERSION = 1
@@ -110,7 +111,7 @@ def _outline(raw: bytes) -> _Outline:
     except RecursionError:
         raise JobFaults(["nested too deeply to be a job."]) from None
     except msgspec.ValidationError as error:
-        raise JobFaults([_plain(str(error))]) from None
+        raise JobFaults([plain_fault(str(error))]) from None
     except (msgspec.DecodeError, UnicodeDecodeError) as error:
         raise JobFaults([f"not whole, or not JSON ({error})."]) from None
 
@@ -121,7 +122,7 @@ def _neck(raw: msgspec.Raw) -> NeckDescription:
     except RecursionError:
         raise JobFaults(["neck: nested too deeply."]) from None
     except msgspec.MsgspecError as error:
-        raise JobFaults([f"neck: {_plain(str(error))}"]) from None
+        raise JobFaults([f"neck: {plain_fault(str(error))}"]) from None
     faults = description_faults(neck)
     if faults:
         raise JobFaults([f"neck: {fault}" for fault in faults])
@@ -138,7 +139,7 @@ def _journal(neck: NeckDescription, raws: list[msgspec.Raw]) -> tuple[AnyEntry, 
         except RecursionError:
             faults.append(f"entry {number}: nested too deeply.")
         except msgspec.MsgspecError as error:
-            faults.append(f"entry {number}: {_plain(str(error))}")
+            faults.append(f"entry {number}: {plain_fault(str(error))}")
         else:
             if isinstance(entry, Describe):
                 neck = entry.neck
@@ -152,7 +153,37 @@ def _journal(neck: NeckDescription, raws: list[msgspec.Raw]) -> tuple[AnyEntry, 
     return tuple(entries)
 
 
-def _plain(message: str) -> str:
-    """A decoder's message as a sentence a person can act on."""
-    text = message.replace("Object ", "").replace(" - at `$.", ", at `").replace("`$", "`")
-    return text if text.endswith(".") else text + "."
+_TYPES = {
+    "float": "a number", "int": "a whole number", "str": "text", "object": "an object", "array": "a list",
+    "null": "nothing", "bool": "true or false",
+}  # fmt: skip
+_CHOICES = {
+    "lane": get_args(Lane),
+    "side": get_args(Side),
+    "strings": get_args(Strings),
+    "posture": get_args(Posture),
+    "says": ("rocks", "still"),
+    "by": ("string", "edge"),
+    "rod": get_args(RodKind),
+    "way": get_args(WayKind),
+    "kind": tuple(str(kind.__struct_config__.tag) for kind in get_args(AnyEntry)),
+}
+
+
+def plain_fault(message: str) -> str:
+    """A decoder's message as a sentence that says where, what, and what would be right."""
+    text, _, place = message.replace("Object ", "").partition(" - at `$")
+    place = place.rstrip("`").lstrip(".")
+    key = place.rsplit(".", 1)[-1]
+    wrong = re.fullmatch(r"Expected `(\w+)`, got `(\w+)`", text)
+    bound = re.fullmatch(r"Expected `\w+` ([<>]=) (\S+)", text)
+    value = re.fullmatch(r"Invalid (?:enum )?value '(.*)'", text, re.S)
+    if wrong is not None:
+        text = f"should be {_TYPES.get(wrong[1], wrong[1])}, not {_TYPES.get(wrong[2], wrong[2])}"
+    elif bound is not None:
+        text = f"should be {bound[2]} or {'less' if bound[1] == '<=' else 'more'}"
+    elif value is not None and key in _CHOICES:
+        text = f"'{value[1][:40]}' is not known; should be one of {', '.join(_CHOICES[key])}"
+    else:
+        text = f"{text[0].lower()}{text[1:]}"
+    return f"{place} {text}.".lstrip() if place else f"{text}."

@@ -9,7 +9,7 @@ from typing import Any
 
 import msgspec
 
-from nuvrek.exchange.jobfile import JobFaults
+from nuvrek.exchange.jobfile import JobFaults, plain_fault
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.check import entry_faults
 from nuvrek.readings.kinds import AnyReading
@@ -62,8 +62,10 @@ def read_table(text: str, neck: NeckDescription) -> list[AnyReading]:
     for number, row in enumerate(rows, 2):
         try:
             reading = msgspec.convert(_fields(row), AnyReading)
-        except (ValueError, msgspec.ValidationError) as error:
-            faults.append(f"row {number}: {error}".rstrip(".").replace("`$.", "`") + ".")
+        except msgspec.ValidationError as error:
+            faults.append(f"row {number}: {plain_fault(str(error))}")
+        except ValueError as error:
+            faults.append(f"row {number}: {error}.")
         else:
             readings.append(reading)
             faults.extend(f"row {number}: {fault}" for fault in entry_faults(reading, neck, number))
