@@ -10,13 +10,16 @@ from pathlib import Path
 
 import numpy as np
 
+from nuvrek.bench.picture import Picture, see, weigh
 from nuvrek.exchange.jobfile import Job
 from nuvrek.neck.description import NeckDescription
+from nuvrek.planning.ways import Plan
 from nuvrek.readings.journal import Present, fold
 from nuvrek.readings.kinds import AnyEntry
 from nuvrek.simulator.kinds import simulated_neck
 from nuvrek.simulator.measuring import measure_basic_round
 from nuvrek.simulator.truth import Truth
+from nuvrek.units import Unit
 
 NECK = NeckDescription(scale_mm=648.0, frets=22, joint_fret=16, rod="two-way")
 TIME = "2026-03-03T10:00:00"
@@ -38,6 +41,13 @@ def job(seed: int) -> Job:
 
 def rng(seed: int) -> np.random.Generator:
     return np.random.default_rng(seed)
+
+
+def compute(now: Present) -> tuple[Picture, Plan]:
+    """The whole picture of a moment and its plan."""
+    picture = weigh(see(now, Unit.MM), Unit.MM)
+    assert picture.plan is not None
+    return picture, picture.plan
 
 
 class TempCase(unittest.TestCase):

@@ -3,7 +3,6 @@ import unittest
 import numpy as np
 
 from nuvrek.bench.job import choose, filed_already, log_filed, next_step, steps_in_hand, tick
-from nuvrek.bench.picture import compute
 from nuvrek.bench.proof import compare
 from nuvrek.bench.session import Session
 from nuvrek.logbook.store import Logbook
@@ -16,7 +15,7 @@ from nuvrek.readings.kinds import AnyEntry, CrownHeight, OthersStill, Rock, Stat
 from nuvrek.surface.findings import find
 from nuvrek.surface.heightmap import map_neck
 from nuvrek.units import Unit
-from tests.support import NECK, TIME, TempCase, measured, present
+from tests.support import NECK, TIME, TempCase, compute, measured, present
 from tests.test_against_reference_solver import random_surface
 
 
@@ -182,7 +181,7 @@ class TheJob(TempCase):
         self.addCleanup(self.book.close)
         entries = [*gaps(0.15), *rocks((5, 12)), *crowns(1.2)]
         self.session = Session(self.book, self.book.start(NECK, TIME, entries), NECK, lambda: TIME)
-        plan = compute(self.session.present, Unit.MM)[1]
+        plan = compute(self.session.present)[1]
         choose(self.session, plan, plan.way("spot-level"))
 
     def test_ticking_writes_down_what_was_done(self) -> None:
@@ -203,9 +202,7 @@ class TheJob(TempCase):
         self.assertEqual(self.session.present.surface[5, "bass"], 1)
 
     def test_promise_beside_result(self) -> None:
-        open_rows = {
-            row.matter: row.kept for row in compare(compute(self.session.present, Unit.MM)[0], Unit.MM)
-        }
+        open_rows = {row.matter: row.kept for row in compare(compute(self.session.present)[0], Unit.MM)}
         self.assertEqual(open_rows["Rocker"], None)
         while (step := next_step(self.session.present)) is not None:
             tick(self.session, step)
@@ -228,9 +225,9 @@ class TheJob(TempCase):
             CrownHeight(lane="middle", fret=1, height_mm=1.2, station="closing-crown"),
         ):
             self.session.append(entry)
-        rows = {row.matter: row for row in compare(compute(self.session.present, Unit.MM)[0], Unit.MM)}
+        rows = {row.matter: row for row in compare(compute(self.session.present)[0], Unit.MM)}
         self.assertEqual([row.kept for row in rows.values()], [True] * 4)
         self.session.append(Rock(lane="bass", fret=5, says="rocks", gap_mm=0.08))
-        broken = {row.matter: row for row in compare(compute(self.session.present, Unit.MM)[0], Unit.MM)}
+        broken = {row.matter: row for row in compare(compute(self.session.present)[0], Unit.MM)}
         self.assertFalse(broken["Rocker"].kept)
         self.assertIn("5", broken["Rocker"].result)

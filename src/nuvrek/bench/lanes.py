@@ -50,7 +50,6 @@ class WoodLane(Struct, frozen=True):
     label: str
     label_fret: int
     target_mm: float
-    magnified: str = ""
 
 
 class TopsLane(Struct, frozen=True):
@@ -85,7 +84,6 @@ class SideLane(Struct, frozen=True):
     under: str
     station: Station
     fret: int
-    slack: bool
     note: str = ""
 
 
@@ -109,7 +107,6 @@ class Dots(Struct, frozen=True):
     supports: tuple[int, ...] = ()
     asked: tuple[int, Lane] | None = None
     lane_now: Lane | None = None
-    extra: tuple[str, ...] = ()
 
 
 # --- map ------------------------------------------------------------------
@@ -175,7 +172,7 @@ def side_lane(station: Station, fret: int, present: Present, owned_mm: Sequence[
     """The side view of a station; ``owned_mm`` are the lengths of the user's rocker edges."""
     under = LANE_WORDS[station.lane]
     note = edge_words(present.neck, fret, owned_mm) if station.kind == "sweep" else ""
-    return SideLane("How", under, station, fret, present.state.strings == "slack", note)
+    return SideLane("How", under, station, fret, note)
 
 
 def values_lane(

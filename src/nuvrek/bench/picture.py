@@ -42,11 +42,3 @@ def weigh(picture: Picture, unit: Unit) -> Picture:
     from nuvrek.planning.ways import make_plan
 
     return structs.replace(picture, plan=make_plan(picture.map, picture.findings, unit))
-
-
-def compute(present: Present, unit: Unit) -> tuple[Picture, Plan]:
-    """A whole picture and its plan, at once."""
-    picture = see(present, unit)
-    plan = weigh(picture, unit).plan
-    assert plan is not None
-    return structs.replace(picture, plan=plan), plan

@@ -64,11 +64,6 @@ class Removal:
         """Whether every fret has the metal."""
         return not self.short
 
-    @property
-    def total_mm(self) -> float:
-        """Metal off, summed over the frets (each fret at its mean over the lanes)."""
-        return float(self.off_mm.mean(axis=1).sum())
-
 
 Bounds = Sequence[tuple[float | None, float | None]]
 
