@@ -6,7 +6,8 @@ from nuvrek.neck.rocker import edge_words, rocker_span_mm
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.check import entry_faults
 from nuvrek.readings.kinds import RoundStart, StateChange
-from nuvrek.readings.rounds import ROUNDS, resume_at, round_of
+from nuvrek.readings.rounds import ROUNDS, round_of
+from nuvrek.readings.stations import resume_at
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.truth import Condition, make_truth
 from nuvrek.surface.heightmap import map_neck
@@ -70,7 +71,7 @@ class AtTheKeypad(KeypadCase):
         keypad = self.start(name="rocker")
         self.press(keypad, "5*", "enter", "enter", "enter")
         keypad.change_round("after-seating")
-        self.press(keypad, "enter")
+        self.press(keypad, "enter", "enter")
         self.assertEqual(keypad.marked("bass"), {})
         before = len(self.session.present.taken)
         self.press(keypad, "5*")

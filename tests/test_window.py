@@ -255,18 +255,28 @@ class Stages(WindowCase):
         window.bar.strings.click()
         self.assertEqual(window.desk.session.present.state.strings, "pitch")
 
-    def test_my_edges_are_kept_and_nonsense_is_said(self) -> None:
+    def test_my_tools_are_kept_and_nonsense_is_said(self) -> None:
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(4)
-        window.show_stage("Measure")
-        page = window.stages["Measure"]
-        page.own_edges("60 2in; 40")
-        self.assertEqual(window.desk.settings.rockers_mm, (40.0, 50.8, 60.0))
-        self.assertIn("your", page.sheet.lanes[0].note)
-        page.own_edges("long")
+        window.rail.tools_button.click()
+        page = window.stages["My tools"]
+
+        def type_in(name: str, text: str) -> None:
+            page.fields[name].setText(text)
+            page.fields[name].textEdited.emit(text)
+
+        type_in("rockers_mm", "60 2in; 40")
+        self.assertEqual(window.desk.settings.kit.rockers_mm, (40.0, 50.8, 60.0))
+        self.assertIn("No rocker edge of yours fits", window.bar.prompt.text())
+        type_in("leaf_error_mm", "0.02")
+        type_in("rockers_mm", "long")
         self.assertIn("not a length", window.bar.message.text())
-        page.own_edges("4000")
-        self.assertEqual(len(window.desk.settings.rockers_mm), 3)
+        type_in("rockers_mm", "1000")
+        self.assertIn("at most 400 mm", window.bar.message.text())
+        self.assertEqual(len(window.desk.settings.kit.rockers_mm), 3)
+        self.assertEqual(window.desk.settings.kit.leaf_error_mm, 0.02)
+        window.show_stage("Measure")
+        self.assertIn("your", window.stages["Measure"].sheet.lanes[0].note)
 
     def test_a_pressed_home_fret_is_logged_from_work(self) -> None:
         window: Any = self.open_window(demo=True)
@@ -355,7 +365,7 @@ while True:
     app.processEvents()
     print(len(window.desk.session.entries), flush=True)
     if page.keypad.finished:
-        page.restart.click()
+        page.start_afresh()
 """
 
 

@@ -75,7 +75,11 @@ def _parser() -> _Parser:
     simulate.add_argument("--scale-mm", type=_scale, default=648.0)
     simulate.add_argument("-o", dest="out", type=Path, required=True, metavar="JOB")
     simulate.add_argument("--truth", type=Path, metavar="FILE", help="write the neck's true heights too")
-    template = command("template", _template, "a notched straight edge at true scale, as .pdf, .svg or .dxf")
+    template = command(
+        "template",
+        _template,
+        "a notched straight edge at true scale (.pdf, .svg, .dxf), or rocker lengths (.csv)",
+    )
     template.add_argument("--scale-mm", type=_scale, required=True)
     template.add_argument("--frets", type=_whole("frets", 5, 36), default=22)
     template.add_argument("-o", dest="out", type=Path, required=True, metavar="FILE")
@@ -197,8 +201,12 @@ def _simulate(options: argparse.Namespace) -> int:
 
 
 def _template(options: argparse.Namespace) -> int:
-    from nuvrek.exchange.template import notched_edge, write
+    from nuvrek.exchange.files import write_whole
+    from nuvrek.exchange.template import notched_edge, rocker_table, write
 
+    if options.out.suffix.lower() == ".csv":
+        write_whole(options.out, rocker_table(options.scale_mm, options.frets).encode())
+        return 0
     try:
         write(notched_edge(options.scale_mm, options.frets), options.out)
     except ValueError as error:

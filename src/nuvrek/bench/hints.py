@@ -2,10 +2,16 @@
 
 from __future__ import annotations
 
+from typing import TYPE_CHECKING
+
 from msgspec import Struct
 
-from nuvrek.readings.rounds import Station
-from nuvrek.units import Length, Meaning, format_length
+from nuvrek.bench.again import spread_words
+from nuvrek.readings.stations import prompt, title_of
+from nuvrek.units import Length, Meaning, Unit, format_length
+
+if TYPE_CHECKING:
+    from nuvrek.bench.keypad import Keypad
 
 # Outside this nothing can be a reading, whatever the station; the journal's own bounds.
 LEAST_MM, MOST_MM = -5.0, 20.0
@@ -18,6 +24,7 @@ class Question(Struct, frozen=True):
     typed: Length
     meaning: Meaning | None
     words: str
+    possible: bool
 
 
 class View(Struct, frozen=True):
@@ -26,7 +33,7 @@ class View(Struct, frozen=True):
     prompt: str
     number: str
     unit: str
-    slides: str
+    aside: str
     question: str
     message: str
     hint: str
@@ -35,28 +42,53 @@ class View(Struct, frozen=True):
     finished: bool
 
 
-def question_hint(typed: Length, meaning: Meaning | None) -> str:
+def question_hint(asked: Question) -> str:
     """The ways out of a question about an unlikely value."""
-    possible = LEAST_MM <= typed.mm <= MOST_MM
+    typed, meaning = asked.typed, asked.meaning
     if meaning is None:
-        return "Enter keeps it, Backspace types it again." if possible else "Backspace types it again."
+        return "Enter keeps it, Backspace types it again." if asked.possible else "Backspace types it again."
     taken = meaning.words.split(" is ")[0]
-    keep = f" / keeps {format_length(typed.mm, typed.unit)}," if possible else ""
+    keep = f" / keeps {format_length(typed.mm, typed.unit)}," if asked.possible else ""
     return f"Enter takes {taken},{keep} Backspace types it again."
 
 
-def station_hint(station: Station | None) -> str:
-    """The keys that matter at a station; None is the end of the round."""
-    if station is None:
-        return "Map shows what the readings say."
-    match station.kind:
-        case "string-gap":
-            return "Leaf that slides, +. Leaf that drags, -. Or the gap itself, Enter."
-        case "sweep":
-            return "Fret number and * where it rocks. Enter: all the others are still."
-        case "dial":
-            return "One press a fret; the fret moves on. Arrows go to another, - turns the sign, Enter leaves the run."
-        case "state":
-            return "Enter when it is so."
-        case _:
-            return "Type the height, Enter. Enter alone passes on."
+def view_of(pad: Keypad) -> View:
+    """The bench bar's words for a keypad at this moment."""
+    stop = pad.stop
+    picking = pad.one and pad.finished
+    typing = stop.numbers or picking
+    unit = "in/64" if pad.unit is Unit.SIXTYFOURTH else pad.unit.value
+    posts = pad.posts()
+    return View(
+        prompt=_prompt(pad, posts),
+        number=f"{pad.text}▏" if typing else "",
+        unit=unit if stop.numbers and stop.lengths else "",
+        aside=stop.aside,
+        question=pad.asking.words if pad.asking else "",
+        message=pad.message,
+        hint=question_hint(pad.asking) if pad.asking else _hint(pad),
+        done=sum(done for done, _now in posts),
+        total=len(pad.round.stations),
+        finished=pad.finished,
+    )
+
+
+def _hint(pad: Keypad) -> str:
+    if pad.one and pad.finished:
+        return "Its number and Enter, or press it. Enter alone comes back here from a reading."
+    before = spread_words(pad.readings_here(), pad.unit)
+    return f"{before.capitalize()}. {pad.stop.words}" if before else pad.stop.words
+
+
+def _prompt(pad: Keypad, posts: tuple[tuple[bool, bool], ...]) -> str:
+    if pad.station is not None:
+        return prompt(pad.station, pad.cursor, pad.session.present.state.strings)
+    if pad.one:
+        return "Which reading?"
+    left = sum(not done for done, _now in posts)
+    return "Round done." if not left else f"End of the round. {left} left open: Up goes back."
+
+
+def menu_of(pad: Keypad) -> tuple[str, ...]:
+    """The kinds of single readings to pick from; empty while one is being taken, or in a round."""
+    return tuple(title_of(s) for s in pad.round.stations) if pad.one and pad.finished else ()

@@ -119,13 +119,14 @@ class Advance(Struct, frozen=True):
 
 def advance_of(present: Present) -> Advance:
     """The filling of the stage rail."""
+    from nuvrek.readings.kit import Kit
     from nuvrek.readings.rounds import basic_round, closing_round
 
     steps = steps_in_hand(present)
     done = sum(s.key in present.steps_done for s in steps)
     live = [one.reading.station for one in present.taken]
-    basic = [s for s in basic_round(present.neck) if s.kind != "state"]
-    closing = [s for s in closing_round(present.neck) if s.kind != "state"]
+    basic = [s for s in basic_round(present.neck, Kit()) if s.kind != "state"]
+    closing = [s for s in closing_round(present.neck, Kit()) if s.kind != "state"]
     measured = sum(s.key in live for s in basic) / len(basic)
     proved = sum(s.key in live for s in closing) / len(closing)
     return Advance(

@@ -1,66 +1,90 @@
-"""A measuring round driven by single keys: what each key does at each station.
+"""A measuring round driven by single keys.
 
-Keys are named ``0``-``9``, ``.``, letters, ``enter``, ``+``, ``-``, ``*``, ``/``,
-``back``, ``left``, ``right``, ``up`` and ``down``. Nothing here knows a window.
+Keys are named ``0``-``9``, ``.``, letters, ``enter``, ``+``, ``-``, ``*``, ``/``, space,
+``back``, ``left``, ``right``, ``up`` and ``down``. Nothing here knows a window. What the keys do
+at one kind of station stands in ``stops``.
 """
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Iterator, Sequence
 
-import msgspec
+from msgspec import structs
 
-from nuvrek.bench.hints import LEAST_MM, MOST_MM, Question, View, question_hint, station_hint
+from nuvrek.bench.again import Repeats
+from nuvrek.bench.hints import Question, View, view_of
 from nuvrek.bench.session import Session
+from nuvrek.bench.stops import stop_at
+from nuvrek.bench.stops.base import Stop
 from nuvrek.logbook.store import LogbookError
-from nuvrek.neck.description import Lane
-from nuvrek.readings.check import question
-from nuvrek.readings.kinds import (
-    AnyEntry,
-    CrownHeight,
-    Dial,
-    OthersStill,
-    Rock,
-    RoundStart,
-    Side,
-    StateChange,
-    StringGap,
-    StringHeight,
-)
-from nuvrek.readings.rounds import (
-    Round,
+from nuvrek.neck.description import Lane, NeckDescription
+from nuvrek.readings.journal import Taken
+from nuvrek.readings.kinds import AnyEntry, AnyReading, Dial, Reading, Rock, RoundStart, Strike
+from nuvrek.readings.kit import Kit
+from nuvrek.readings.rounds import ONE, Round, round_of
+from nuvrek.readings.stations import (
     Station,
     already_so,
     next_station,
-    prompt,
     resume_at,
-    rocker_triples,
-    round_of,
-    with_strings,
+    station_of,
+    units_of,
 )
-from nuvrek.units import Length, LengthError, Unit, format_number, parse_length
+from nuvrek.units import Length, Unit
 
 _LONGEST_ENTRY = 14
 _TYPED = set("0123456789.,'\"mthouinc ")
 
 
+def _forget(_field: str, _unit: Unit) -> None:
+    pass
+
+
 class Keypad:
     """The state of a round at the keypad."""
 
-    def __init__(self, session: Session, name: str, unit_of: Callable[[str], Unit]) -> None:
-        """Resume (or prepare) round ``name``; ``unit_of`` gives the unit of a station kind."""
+    def __init__(
+        self,
+        session: Session,
+        name: str,
+        unit_of: Callable[[str], Unit],
+        kit: Kit | None = None,
+        remember: Callable[[str, Unit], None] = _forget,
+    ) -> None:
+        """Resume (or prepare) round ``name``.
+
+        ``unit_of`` gives the unit of an entry field; ``remember`` is told when another one was used there.
+        """
         self.session = session
+        self.kit = kit or Kit()
         self._unit_of = unit_of
-        self.round: Round = round_of(name, session.present.neck)
+        self._remember = remember
+        self.repeats = Repeats()
+        self._station: Station | None = None
+        self._replacing = 0
+        self._sent = False
+        self._since_one = len(session.entries)
+        self.run_step = 1
         self.text = ""
         self.slides: Length | None = None
         self.asking: Question | None = None
         self.message = ""
         self.cursor = 0
         self.index = 0
+        self.round: Round = round_of(name, self.neck, self.kit)
         self.rewind()
 
     # --- where we are -----------------------------------------------------
+
+    @property
+    def neck(self) -> NeckDescription:
+        """The neck as now described."""
+        return self.session.present.neck
+
+    @property
+    def one(self) -> bool:
+        """Whether readings are picked one by one instead of in a round."""
+        return self.round.name == ONE
 
     @property
     def started(self) -> bool:
@@ -70,74 +94,154 @@ class Keypad:
     @property
     def since(self) -> int:
         """The journal number after which entries belong to this round."""
+        if self.one:
+            return self._since_one
         return self.session.present.round_number if self.started else len(self.session.entries)
+
+    @property
+    def run_number(self) -> int:
+        """The number under which the readings of one indicator run belong together."""
+        if self._replacing:
+            old = self.session.entries[self._replacing - 1]
+            return old.run if isinstance(old, Dial) else self._replacing
+        if self.one:
+            return self._since_one + 1
+        return self.session.present.round_number if self.started else len(self.session.entries) + 1
 
     @property
     def finished(self) -> bool:
         """Whether every station has been taken or passed."""
-        return self.index >= len(self.round.stations)
+        return self._station is None
 
     @property
     def station(self) -> Station | None:
         """The station now asked for, or None when the round is done."""
-        return None if self.finished else self.round.stations[self.index]
+        return self._station
+
+    @property
+    def station_key(self) -> str:
+        """The station's name for the journal; single readings belong to none."""
+        return "" if self._station is None or self.one else self._station.key
+
+    @property
+    def stop(self) -> Stop:
+        """What the keys do here."""
+        return stop_at(self)
 
     @property
     def unit(self) -> Unit:
         """The unit of a bare number at this station."""
-        return self._unit_of(self.station.kind if self.station else "string-gap")
+        return self._unit_of(self._station.field if self._station else "string-gap")
+
+    def taken_since(self) -> Iterator[Taken]:
+        """The live readings of this round, oldest first."""
+        taken, since = self.session.present.taken, self.since
+        first = len(taken)
+        while first and taken[first - 1].number > since:
+            first -= 1
+        return iter(taken[first:])
+
+    def marked(self, lane: Lane) -> dict[int, Rock]:
+        """Rocking places of this round on a lane: the newest live rock reading per fret."""
+        found = {
+            one.reading.fret: one.reading
+            for one in self.taken_since()
+            if isinstance(one.reading, Rock) and one.reading.lane == lane
+        }
+        return {fret: rock for fret, rock in found.items() if rock.says == "rocks"}
+
+    # --- going about --------------------------------------------------------
 
     def change_round(self, name: str) -> None:
         """Another round is wanted; it goes on where it was if the journal is in it."""
-        self.round = round_of(name, self.session.present.neck)
+        self.round = round_of(name, self.neck, self.kit)
+        self._since_one = len(self.session.entries)
         self.message = ""
+        self.rewind()
+
+    def change_kit(self, kit: Kit) -> None:
+        """Other tools are on the bench: the round is built anew."""
+        self.kit = kit
         self.rewind()
 
     def rewind(self) -> None:
         """Go to where the journal says this round stands (also after the neck was described anew)."""
-        self.round = round_of(self.round.name, self.session.present.neck)
+        self.round = round_of(self.round.name, self.neck, self.kit)
+        self._replacing = 0
         present, stations = self.session.present, self.round.stations
-        if self.started:
+        if self.one:
+            self._go(len(stations))
+        elif self.started:
             self._go(resume_at(stations, present))
         else:
-            first = next((i for i, s in enumerate(stations) if not already_so(s, present)), len(stations))
-            self._go(first)
+            self._go(next((i for i, s in enumerate(stations) if not already_so(s, present)), len(stations)))
 
     def fresh_stations(self) -> tuple[Station, ...]:
         """The stations this round would have for the neck as now described."""
-        return round_of(self.round.name, self.session.present.neck).stations
+        return round_of(self.round.name, self.neck, self.kit).stations
 
     def start_afresh(self) -> None:
         """Begin the round again; earlier readings stay."""
-        if self._write(RoundStart(name=self.round.name)):
+        if not self.one and self.write(RoundStart(name=self.round.name)):
             self.rewind()
+
+    def pick(self, index: int) -> None:
+        """Go to a station of the round by its place in it."""
+        self._replacing = 0
+        self._go(max(0, min(index, len(self.round.stations))))
+
+    def retake(self, number: int) -> None:
+        """Ask for the reading of entry ``number`` again; the new one takes its place."""
+        old = self.session.entries[number - 1]
+        if not isinstance(old, Reading):
+            return
+        self.text, self.slides, self.asking = "", None, None
+        self._replacing, self.run_step = number, 1
+        self._station = station_of(old)
+        self.cursor = self._station.fret or self.stop.first()
+        self.message = "Take it again: the new reading replaces the old one."
+        if old.state.strings != self.session.present.state.strings:
+            was = "at pitch" if old.state.strings == "pitch" else "slack"
+            self.message += f" It was taken with the strings {was}."
 
     def _go(self, index: int) -> None:
         self.index = index
+        stations = self.round.stations
+        self._arrive(stations[index] if index < len(stations) else None)
+
+    def _arrive(self, station: Station | None) -> None:
+        self._station = station
         self.text, self.slides, self.asking = "", None, None
-        station = self.station
-        self.cursor = 0
-        if station is not None:
-            triples = rocker_triples(self.session.present.neck)
-            self.cursor = triples.start if station.kind == "sweep" else station.fret
-            if station.kind == "dial":
-                self.cursor = self._first_unread(station)
+        self.cursor = self.stop.first()
 
-    def _next(self) -> None:
-        self._go(next_station(self.round.stations, self.session.present, after=self.index))
+    def change_station(self, station: Station) -> None:
+        """The same station with other supports, lane or string; the hand stays at its fret."""
+        cursor, self._station = self.cursor, station
+        frets = self.stop.frets()
+        self.cursor = cursor if frets is None or cursor in frets else frets[0]
 
-    def _pass(self) -> None:
+    def go_on(self) -> None:
+        """What was asked is taken: to the next open station, or to the next place of a single reading."""
+        if self._replacing:
+            self.rewind()
+        elif self.one:
+            self._stay()
+        else:
+            self._go(next_station(self.round.stations, self.session.present, after=self.index))
+
+    def _stay(self) -> None:
+        self.text, self.slides, self.asking = "", None, None
+        stop = self.stop
+        frets = stop.frets()
+        if stop.moves_on and frets is not None and self.cursor + 1 in frets:
+            self.cursor += 1
+
+    def pass_on(self) -> None:
         """Leave this station open and go on; past the last one the round is over for now."""
-        self._go(self.index + 1)
-
-    def marked(self, lane: Lane) -> dict[int, Rock]:
-        """Rocking places of this round on a lane: the newest live rock reading per fret."""
-        present = self.session.present
-        found: dict[int, Rock] = {}
-        for one in present.taken:
-            if one.number > self.since and isinstance(one.reading, Rock) and one.reading.lane == lane:
-                found[one.reading.fret] = one.reading
-        return {fret: rock for fret, rock in found.items() if rock.says == "rocks"}
+        if self._replacing or self.one:
+            self.rewind()
+        else:
+            self._go(self.index + 1)
 
     # --- keys -------------------------------------------------------------
 
@@ -145,78 +249,125 @@ class Keypad:
         """Do what ``key`` means here; keys without a meaning leave a hint, never an error."""
         self.message = ""
         if self.asking is not None:
-            self._answer(key)
+            self._answer(self.asking, key)
         elif key in ("up", "down"):
-            self._go(max(0, min(self.index + (1 if key == "down" else -1), len(self.round.stations))))
+            self._turn(1 if key == "down" else -1)
         elif key in ("left", "right"):
-            self._move(key)
+            self._move(1 if (key == "right") != self.neck.nut_on_right else -1)
         elif key == "back":
             self._back()
-        elif key in ("+", "-") and self.station is not None and self.station.kind == "dial":
-            self.text = self.text.lstrip("-") if key == "+" or self.text.startswith("-") else f"-{self.text}"
+        elif key == " " and not self.text:
+            self.next_unit()
         elif len(key) == 1 and key in _TYPED:
-            self._type(key)
-        elif self.station is None:
-            self.message = "" if key == "enter" else "The round is done. Up goes back to a station."
+            self.type(key)
         elif key == "enter":
-            self._enter(self.station)
-        elif key in ("+", "-"):
-            self._leaf(key, self.station)
-        elif key in ("*", "/"):
-            self._rocker_key(key, self.station)
+            self._enter()
+        elif key in ("+", "-", "*", "/"):
+            self.stop.special(key)
 
-    def _type(self, key: str) -> None:
-        if self.station is not None and self.station.kind == "state":
-            self.message = "No number here. Enter when it is so."
-        elif len(self.text) < _LONGEST_ENTRY and (self.text or key != " "):
+    def type(self, key: str) -> None:
+        """One more character of a number."""
+        if not self.stop.numbers and not (self.one and self.finished):
+            self.message = "No number here."
+        elif len(self.text) < _LONGEST_ENTRY:
             self.text += key
 
-    def _move(self, key: str) -> None:
-        station = self.station
-        if station is None or station.kind not in ("sweep", "string-gap", "dial"):
-            return
-        step = 1 if (key == "right") != self.session.present.neck.nut_on_right else -1
-        if station.kind == "sweep":
-            triples = rocker_triples(self.session.present.neck)
-            low, high = triples.start, triples.stop - 1
-        elif station.kind == "dial":
-            low, high = 1, self.session.present.neck.frets
+    def _enter(self) -> None:
+        if self.one and self.finished:
+            text, self.text = self.text, ""
+            count = len(self.round.stations)
+            if text.isascii() and text.isdigit() and 1 <= int(text) <= count:
+                self.pick(int(text) - 1)
+            elif text:
+                self.message = f"Pick one by its number, 1 to {count}."
+        elif self.text:
+            self.stop.typed("enter")
         else:
-            low, high = station.supports[0] + 1, station.supports[1] - 1
-        self.cursor = max(low, min(high, self.cursor + step))
+            self.stop.enter()
+
+    def _turn(self, step: int) -> None:
+        """Up and down go through the stations; for a single reading, over the lanes or strings."""
+        if not self.one and not self._replacing:
+            self._go(max(0, min(self.index + step, len(self.round.stations))))
+            return
+        turns = self.stop.turns()
+        if not turns or self._station is None:
+            return
+        now = next((i for i, s in enumerate(turns) if s == self._station), 0)
+        self.change_station(turns[max(0, min(now + step, len(turns) - 1))])
+
+    def _move(self, step: int) -> None:
+        frets = self.stop.frets()
+        if frets:
+            self.cursor = max(frets[0], min(frets[-1], self.cursor + step))
 
     def point_at(self, fret: int) -> None:
         """The hand (or the mouse) goes to ``fret``."""
-        station = self.station
-        if (
-            station is not None
-            and station.kind == "sweep"
-            and fret in rocker_triples(self.session.present.neck)
-        ) or (
-            station is not None
-            and station.kind == "string-gap"
-            and station.supports[0] < fret < station.supports[1]
-        ):
+        if fret in (self.stop.frets() or ()):
             self.cursor = fret
+
+    def next_unit(self) -> None:
+        """This entry field takes another unit from now on."""
+        if self._station is None or not self.stop.lengths:
+            return
+        units = units_of(self._station.field)
+        now = self.unit
+        self._remember(
+            self._station.field, units[(units.index(now) + 1) % len(units)] if now in units else units[0]
+        )
+
+    def remember_unit(self, typed: Length) -> None:
+        """A unit that was typed with a number is the field's unit from now on."""
+        if self._station is None or self._sent or not any(c in self.text for c in 'mthin"/'):
+            return
+        if typed.unit in units_of(self._station.field) and typed.unit is not self.unit:
+            self._remember(self._station.field, typed.unit)
 
     def gauge(self, sent: str) -> None:
         """A gauge sent a reading: taken as if typed, unless something typed or asked stands in the way."""
-        station = self.station
-        if station is None or station.kind == "state":
+        stop = self.stop
+        if not (stop.numbers and stop.lengths):
             self.message = f"The gauge sent {sent}, but nothing is asked for now. It was not taken."
         elif self.text or self.asking is not None:
             self.message = f"The gauge sent {sent} while something was typed. It was not taken."
         else:
-            self.message, self.text = "", sent
-            self._take("enter", station)
+            self.message, self.text, self._sent = "", sent, True
+            stop.typed("enter")
+            self._sent = False
+
+    def _answer(self, asked: Question, key: str) -> None:
+        if key == "enter" and asked.meaning is not None:
+            self.asking = None
+            self.stop.accept(asked.key, asked.meaning.length)
+        elif key == "/" or (key == "enter" and asked.meaning is None):
+            self.asking = None
+            self.stop.accept(asked.key, asked.typed)
+        elif key == "back":
+            self.asking, self.text = None, ""
+
+    # --- striking out -------------------------------------------------------
 
     def _back(self) -> None:
         if self.text:
             self.text = self.text[:-1]
         elif self.slides is not None:
             self.slides = None
+        elif self._replacing:
+            self.rewind()
         else:
-            self.strike_last()
+            here = self._newest_here()
+            if here is None:
+                self.strike_last()
+            elif self.strike([here]):
+                self.message = "Struck out. Take it again, or go on."
+
+    def _newest_here(self) -> int | None:
+        """The newest reading of this round taken at this very station."""
+        if self.one or self._station is None:
+            return None
+        key = self._station.key
+        numbers = [one.number for one in self.taken_since() if one.reading.station == key]
+        return numbers[-1] if numbers else None
 
     def strike_last(self) -> None:
         """Strike the newest entry of this round and go back to its station."""
@@ -239,253 +390,59 @@ class Keypad:
             self.cursor = struck.fret
         self.message = "Struck out. Take it again, or go on."
 
-    # --- taking a value ---------------------------------------------------
-
-    def _enter(self, station: Station) -> None:
-        if station.kind == "state":
-            if self._write(
-                StateChange(
-                    state=with_strings(self.session.present.state, station.state), station=station.key
-                )
-            ):
-                self._next()
-        elif self.text:
-            self._take("enter", station)
-        elif self.slides is not None:
-            self._finish_gap(station, slides=self.slides, drags=None)
-        elif station.kind == "sweep":
-            self._others_still(station)
-        else:
-            self._pass()
-
-    def _leaf(self, key: str, station: Station) -> None:
-        if station.kind not in ("string-gap", "sweep"):
-            self.message = "Leaves go with gaps. Type the height and press Enter."
-        elif not self.text:
-            self.message = "Type the leaf first, then + if it slides or - if it drags."
-        else:
-            self._take(key, station)
-
-    def _take(self, key: str, station: Station) -> None:
+    def strike(self, numbers: Sequence[int]) -> bool:
+        """Strike entries, all or none; says why when the logbook refuses."""
         try:
-            typed = parse_length(self.text, self._unit_of(station.kind))
-        except LengthError as error:
-            self.message = str(error)
-            return
-        asked = question(station.kind, self.text, typed)
-        if asked is not None:
-            self.asking = Question(key, typed, asked[1], asked[0])
-            return
-        self._accept(key, station, typed)
-
-    def _answer(self, key: str) -> None:
-        asked, station = self.asking, self.station
-        if asked is None or station is None:
-            self.asking = None
-        elif key == "enter" and asked.meaning is not None:
-            self.asking = None
-            self._accept(asked.key, station, asked.meaning.length)
-        elif key == "/" or (key == "enter" and asked.meaning is None):
-            self.asking = None
-            self._accept(asked.key, station, asked.typed)
-        elif key == "back":
-            self.asking, self.text = None, ""
-
-    def _accept(self, key: str, station: Station, typed: Length) -> None:
-        if not LEAST_MM <= typed.mm <= MOST_MM:
-            self.message = "That can't be a reading on a neck. Type it again."
-            self.text = ""
-            return
-        if station.kind == "crown-height":
-            self._finish(
-                CrownHeight(
-                    lane=station.lane,
-                    fret=station.fret,
-                    height_mm=min(max(typed.mm, 0.0), 5.0),
-                    station=station.key,
-                )
-            )
-        elif station.kind == "string-height":
-            side: Side = "bass" if station.lane == "bass" else "treble"
-            self._finish(
-                StringHeight(side=side, fret=station.fret, height_mm=max(typed.mm, 0.0), station=station.key)
-            )
-        elif station.kind == "dial":
-            self._dial(station, typed)
-        elif key == "+":
-            self.slides, self.text = typed, ""
-        elif key == "-":
-            self._finish_gap(station, slides=self.slides, drags=typed)
-        else:
-            self._finish_gap(station, number=typed)
-
-    def _finish_gap(
-        self,
-        station: Station,
-        number: Length | None = None,
-        slides: Length | None = None,
-        drags: Length | None = None,
-    ) -> None:
-        if slides is not None and drags is not None and slides.mm >= drags.mm:
-            self.message = "The leaf that slides should be thinner than the one that drags."
-            self.text = ""
-            return
-        gap_mm = number.mm if number else None
-        slides_mm = slides.mm if slides else None
-        drags_mm = drags.mm if drags else None
-        if station.kind == "sweep":
-            rock = Rock(
-                lane=station.lane,
-                fret=self.cursor,
-                says="rocks",
-                gap_mm=gap_mm,
-                slides_mm=slides_mm,
-                drags_mm=drags_mm,
-            )
-            if self._write(rock):
-                self.text, self.slides = "", None
-            return
-        low, high = station.supports
-        gap = StringGap(
-            lane=station.lane,
-            low_support=low,
-            high_support=high,
-            fret=self.cursor or station.fret,
-            by=station.by,
-            gap_mm=gap_mm,
-            slides_mm=slides_mm,
-            drags_mm=drags_mm,
-            station=station.key,
-        )
-        self._finish(gap)
-
-    def _first_unread(self, station: Station) -> int:
-        """Where a run that was left goes on: the first fret of its lane without a reading."""
-        present = self.session.present
-        read = {
-            one.reading.fret
-            for one in present.taken
-            if one.number > self.since and isinstance(one.reading, Dial) and one.reading.lane == station.lane
-        }
-        return next((fret for fret in range(1, present.neck.frets + 1) if fret not in read), 1)
-
-    def _dial(self, station: Station, typed: Length) -> None:
-        """One press of the run: the fret moves on by itself; a fret taken again replaces its reading."""
-        present = self.session.present
-        run = present.round_number if self.started else len(self.session.entries) + 1
-        last = self.cursor >= present.neck.frets
-        earlier = [
-            one.number
-            for one in present.taken
-            if isinstance(one.reading, Dial)
-            and (one.reading.run, one.reading.lane, one.reading.fret) == (run, station.lane, self.cursor)
-        ]
-        key = station.key if last else ""
-        dial = Dial(lane=station.lane, fret=self.cursor, run=run, reading_mm=typed.mm, station=key)
-        if not self._write(dial):
-            return
-        for number in earlier:
-            try:
-                self.session.strike(number)
-            except LogbookError as error:
-                self.message = str(error)
-        if last:
-            self._next()
-        else:
-            self.cursor, self.text = self.cursor + 1, ""
-
-    # --- the rocker sweep -------------------------------------------------
-
-    def _rocker_key(self, key: str, station: Station) -> None:
-        if station.kind != "sweep":
-            self.message = "Rocks and still belong to the rocker."
-            return
-        if self.text and not self._fret_from_text():
-            return
-        if key == "/":
-            self._write(Rock(lane=station.lane, fret=self.cursor, says="still"))
-        elif self.cursor in self.marked(station.lane):
-            self._unmark(station.lane)
-        elif self._write(Rock(lane=station.lane, fret=self.cursor, says="rocks")):
-            self.message = f"Fret {self.cursor} rocks. A leaf under it? Type it, or go on."
-
-    def _fret_from_text(self) -> bool:
-        triples = rocker_triples(self.session.present.neck)
-        text, self.text = self.text, ""
-        if text.isascii() and text.isdigit() and int(text) in triples:
-            self.cursor = int(text)
-            return True
-        self.message = f"The rocker's middle fret is {triples.start} to {triples.stop - 1}, not {text}."
-        return False
-
-    def _unmark(self, lane: Lane) -> None:
-        present = self.session.present
-        numbers = [
-            one.number
-            for one in present.taken
-            if one.number > self.since
-            and isinstance(one.reading, Rock)
-            and (one.reading.lane, one.reading.fret) == (lane, self.cursor)
-        ]
-        try:
-            for number in numbers:
-                self.session.strike(number)
-        except LogbookError as error:
-            self.message = str(error)
-            return
-        self.message = f"Fret {self.cursor} is unmarked."
-
-    def _others_still(self, station: Station) -> None:
-        said = {
-            one.reading.fret
-            for one in self.session.present.taken
-            if one.number > self.since and isinstance(one.reading, Rock) and one.reading.lane == station.lane
-        }
-        still = tuple(f for f in rocker_triples(self.session.present.neck) if f not in said)
-        self._finish(OthersStill(lane=station.lane, frets=still, station=station.key))
-
-    # --- writing down -----------------------------------------------------
-
-    def _finish(self, entry: AnyEntry) -> None:
-        if self._write(entry):
-            self._next()
-
-    def _write(self, entry: AnyEntry) -> bool:
-        """Put an entry on disk with today's state; on failure the typed number stays where it is."""
-        if hasattr(entry, "state") and not isinstance(entry, StateChange):
-            entry = msgspec.structs.replace(entry, state=self.session.present.state)
-        try:
-            if not self.started and not isinstance(entry, RoundStart):
-                self.session.append(RoundStart(name=self.round.name))
-            self.session.append(entry)
+            self.session.append(*(Strike(entry=number) for number in numbers))
         except LogbookError as error:
             self.message = str(error)
             return False
         return True
 
+    # --- writing down -----------------------------------------------------
+
+    def finish(self, reading: AnyReading) -> None:
+        """Write a reading down and go on."""
+        if self.write(reading):
+            self.go_on()
+
+    def write(self, entry: AnyEntry, strike: Sequence[int] = ()) -> bool:
+        """Put an entry on disk with today's state, striking what it replaces, all or none.
+
+        On failure the typed number stays where it is.
+        """
+        if isinstance(entry, Reading):
+            entry = structs.replace(
+                entry, state=self.session.present.state, error_mm=self.kit.error_of(entry)
+            )
+        entries: list[AnyEntry] = [entry]
+        if not self.started and not self.one and not self._replacing and not isinstance(entry, RoundStart):
+            entries.insert(0, RoundStart(name=self.round.name))
+        replaced = self._replacing if isinstance(entry, Reading) else 0
+        struck = {*strike, *([replaced] if replaced else [])}
+        try:
+            self.session.append(*entries, *(Strike(entry=number) for number in sorted(struck)))
+        except LogbookError as error:
+            self.message = str(error)
+            return False
+        if replaced:
+            self._replacing = 0
+            self.rewind()
+            self.message = "Taken again; the old reading is struck out."
+        return True
+
     # --- what the bar shows -----------------------------------------------
 
-    def view(self) -> View:
-        """The bench bar's words for this moment."""
-        stations = self.round.stations
-        done = sum(done for done, _now in self.posts())
-        return View(
-            prompt=self._prompt(),
-            number=self.text,
-            unit="in/64" if self.unit is Unit.SIXTYFOURTH else self.unit.value,
-            slides=format_number(self.slides.mm, self.unit) if self.slides else "",
-            question=self.asking.words if self.asking else "",
-            message=self.message,
-            hint=question_hint(self.asking.typed, self.asking.meaning)
-            if self.asking
-            else station_hint(self.station),
-            done=done,
-            total=len(stations),
-            finished=self.finished,
-        )
+    def readings_here(self) -> list[Taken]:
+        """The live readings of the very place that is asked for, oldest first."""
+        if self._station is None:
+            return []
+        return self.repeats.at(self.session.present, self._station, self.cursor)
 
     def posts(self) -> tuple[tuple[bool, bool], ...]:
         """Per station: whether it is done (or needs nothing done), and whether the round is there now."""
+        if self.one:
+            return ()
         present = self.session.present
         done = present.stations_done if self.started else frozenset()
         return tuple(
@@ -493,8 +450,6 @@ class Keypad:
             for i, s in enumerate(self.round.stations)
         )
 
-    def _prompt(self) -> str:
-        if self.station is not None:
-            return prompt(self.station, self.cursor)
-        left = sum(not done for done, _now in self.posts())
-        return "Round done." if not left else f"End of the round. {left} left open: Up goes back."
+    def view(self) -> View:
+        """The bench bar's words for this moment."""
+        return view_of(self)

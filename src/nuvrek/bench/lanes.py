@@ -11,22 +11,12 @@ from typing import TYPE_CHECKING
 from msgspec import Struct
 
 from nuvrek.neck.board import middle_fret
-from nuvrek.neck.description import LANE_WORDS, LANES, Lane
-from nuvrek.neck.rocker import edge_words
-from nuvrek.readings.journal import Present, fitting
+from nuvrek.neck.description import LANES, Lane
 from nuvrek.readings.kinds import (
-    AnyEntry,
-    AnyReading,
     CrownHeight,
-    Dial,
-    OthersStill,
-    Rock,
-    StringGap,
-    StringHeight,
     Strings,
 )
-from nuvrek.readings.rounds import Station
-from nuvrek.readings.words import amount_words, value_words
+from nuvrek.readings.stations import Station
 from nuvrek.units import Unit, format_length, format_number
 
 if TYPE_CHECKING:
@@ -78,7 +68,7 @@ class CrownLane(Struct, frozen=True):
 
 
 class SideLane(Struct, frozen=True):
-    """The side view: how the reading of a station is taken."""
+    """The side view: how the reading of a station is taken. ``note`` is written at the tool."""
 
     title: str
     under: str
@@ -93,6 +83,7 @@ class ValuesLane(Struct, frozen=True):
     title: str
     under: str
     values: tuple[tuple[int, str, bool], ...]  # fret, words, whether it speaks of the lane now measured
+    short: frozenset[int] = frozenset()  # frets where something is wanting
 
 
 AnyLane = WoodLane | TopsLane | CrownLane | SideLane | ValuesLane
@@ -163,104 +154,3 @@ def crown_lane(picture: Picture, unit: Unit, off: Mapping[int, float] | None = N
     filed = tuple((off or {}).get(fret, 0.0) for fret in range(1, len(crown) + 1))
     measured = tuple(fret + 1 in read for fret in range(len(crown)))
     return CrownLane("Crown left", f"keep {format_length(least, unit)}", crown, filed, least, measured)
-
-
-# --- measure --------------------------------------------------------------
-
-
-def side_lane(station: Station, fret: int, present: Present, owned_mm: Sequence[float] = ()) -> SideLane:
-    """The side view of a station; ``owned_mm`` are the lengths of the user's rocker edges."""
-    under = LANE_WORDS[station.lane]
-    note = edge_words(present.neck, fret, owned_mm) if station.kind == "sweep" else ""
-    return SideLane("How", under, station, fret, note)
-
-
-def values_lane(
-    present: Present, station: Station | None, since: int, unit: Unit, height_unit: Unit
-) -> ValuesLane:
-    """Readings of the kind now asked for at their frets, of rockers only those past entry ``since``."""
-    kind = type_of(station)
-    values: dict[int, tuple[str, bool]] = {}
-    for one in fitting(present)[0].taken:
-        reading = one.reading
-        fret = getattr(reading, "fret", 0)
-        old_rock = kind in (Rock, Dial) and one.number <= since
-        if kind is None or not isinstance(reading, kind) or not fret or old_rock:
-            continue
-        lane = getattr(reading, "lane", getattr(reading, "side", "middle"))
-        here = station is not None and lane == station.lane
-        if here or fret not in values or not values[fret][1]:
-            values[fret] = (_short(reading, unit, height_unit), here)
-    shown = tuple((fret, words, here) for fret, (words, here) in sorted(values.items()))
-    under = f"in {height_unit.value if kind is StringHeight else unit.value}"
-    return ValuesLane("So far", under, shown)
-
-
-def _short(reading: AnyReading, unit: Unit, height_unit: Unit) -> str:
-    if isinstance(reading, StringGap | Rock):
-        words = amount_words(reading, unit).replace(" to ", "–")
-    else:
-        words = value_words(reading, unit, height_unit)
-    for name in (" mm", " thou", " in"):
-        words = words.removesuffix(name)
-    return words
-
-
-def type_of(station: Station | None) -> type[AnyEntry] | None:
-    """The reading kind a station asks for."""
-    if station is None or station.kind == "state":
-        return None
-    kinds: dict[str, type[AnyEntry]] = {
-        "string-gap": StringGap,
-        "sweep": Rock,
-        "crown-height": CrownHeight,
-        "string-height": StringHeight,
-        "dial": Dial,
-    }
-    return kinds[station.kind]
-
-
-def dots_of(present: Present, station: Station | None, cursor: int, since: int) -> Dots:
-    """Marks on the fingerboard for the station now asked for."""
-    read: set[tuple[int, Lane]] = set()
-    rocks: set[tuple[int, Lane]] = set()
-    for one in fitting(present)[0].taken:
-        reading = one.reading
-        if isinstance(reading, Rock) and reading.says == "rocks" and one.number > since:
-            rocks.add((reading.fret, reading.lane))
-        elif isinstance(reading, StringHeight):
-            read.add((reading.fret, reading.side))
-        elif isinstance(reading, StringGap | CrownHeight | Dial):
-            read.add((reading.fret, reading.lane))
-    if station is None or station.kind == "state":
-        return Dots(frozenset(read), frozenset(rocks))
-    supports = station.supports if station.kind == "string-gap" else ()
-    if station.kind == "sweep":
-        supports = (cursor - 1, cursor + 1)
-    fret = cursor or station.fret
-    return Dots(
-        frozenset(read),
-        frozenset(rocks),
-        supports=supports,
-        asked=(fret, station.lane),
-        lane_now=station.lane,
-    )
-
-
-def readings_at(present: Present, fret: int) -> list[tuple[int, AnyReading]]:
-    """Live readings that speak of a fret, newest first, with their numbers."""
-    found = []
-    for one in reversed(present.taken):
-        reading = one.reading
-        match reading:
-            case StringGap():
-                touches = fret in (reading.fret, reading.low_support, reading.high_support)
-            case Rock():
-                touches = abs(reading.fret - fret) <= 1
-            case OthersStill():
-                touches = fret in reading.frets
-            case _:
-                touches = reading.fret == fret
-        if touches:
-            found.append((one.number, reading))
-    return found

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.bench.lanes import readings_at
+from nuvrek.bench.measurelanes import readings_at
 from nuvrek.bench.session import Session
 from nuvrek.readings.kinds import AnyReading
 from nuvrek.readings.words import place_words, value_words
@@ -29,6 +29,12 @@ class ReadingPicker:
     def struck(self) -> bool:
         """Whether there is a strike to take back."""
         return self._strike > 0
+
+    @property
+    def number(self) -> int | None:
+        """The journal number of the picked reading, or None while none is picked."""
+        readings = self.readings
+        return readings[self.index][0] if self.index is not None and self.index < len(readings) else None
 
     def move(self, step: int) -> None:
         """Pick the next (or previous) reading; a first step picks the newest."""

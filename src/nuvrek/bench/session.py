@@ -8,7 +8,7 @@ import msgspec
 
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import NeckDescription
-from nuvrek.readings.journal import READINGS, Present, advance, fold, last_undoable, live_numbers
+from nuvrek.readings.journal import Present, advance, fold, last_undoable
 from nuvrek.readings.kinds import AnyEntry, AnyReading, Strike
 
 
@@ -25,16 +25,21 @@ class Session:
         self.present: Present = fold(first, self.entries)
         self.listeners: list[Callable[[], None]] = []
 
-    def append(self, entry: AnyEntry) -> int:
-        """Write an entry down and return its number. Raises LogbookError, and then nothing has changed."""
-        stamped = entry if entry.at else msgspec.structs.replace(entry, at=self._clock())
-        number = len(self.entries) + 1
-        self._book.append(self.neck_id, number, stamped)
-        self.entries.append(stamped)
-        self.present = advance(self.present, number, stamped) or fold(self._first, self.entries)
+    def append(self, *entries: AnyEntry) -> int:
+        """Write entries down, all or none, and return the number of the last.
+
+        Raises LogbookError, and then nothing has changed.
+        """
+        stamped = [e if e.at else msgspec.structs.replace(e, at=self._clock()) for e in entries]
+        first = len(self.entries) + 1
+        self._book.append(self.neck_id, first, *stamped)
+        for number, entry in enumerate(stamped, first):
+            self.entries.append(entry)
+            following = advance(self.present, number, entry)
+            self.present = fold(self._first, self.entries) if following is None else following
         for listener in list(self.listeners):
             listener()
-        return number
+        return len(self.entries)
 
     def strike(self, number: int) -> None:
         """Strike entry ``number`` out; it stays in the journal."""
@@ -51,5 +56,4 @@ class Session:
 
     def recent(self, count: int) -> list[tuple[int, AnyReading]]:
         """The last live readings with their numbers, newest first."""
-        kept = [(n, self.entries[n - 1]) for n in live_numbers(self.entries)]
-        return [(n, e) for n, e in reversed(kept) if isinstance(e, READINGS)][:count]
+        return [(one.number, one.reading) for one in reversed(self.present.taken[-count:])]

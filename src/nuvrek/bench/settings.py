@@ -10,8 +10,23 @@ from typing import Annotated
 import msgspec
 from msgspec import Meta, Struct
 
+from nuvrek.readings.kit import Kit
 from nuvrek.units import Unit
 
+# Bits a second, data bits, parity (none, even, odd) and stop bits of a gauge's line.
+LINE_PATTERN = r"^(1200|2400|4800|9600|19200|38400|57600|115200) [78][NEO][12]$"
+LINES = (
+    "9600 8N1",
+    "4800 7E2",
+    "4800 8N1",
+    "1200 7E2",
+    "2400 8N1",
+    "9600 7E1",
+    "19200 8N1",
+    "38400 8N1",
+    "57600 8N1",
+    "115200 8N1",
+)
 TEXT_STEPS = (100, 125, 150, 175)
 
 
@@ -20,8 +35,11 @@ class Settings(Struct, frozen=True, kw_only=True):
 
     inch: bool = False
     dark: bool = False
-    rockers_mm: Annotated[tuple[Annotated[float, Meta(ge=10, le=400)], ...], Meta(max_length=12)] = ()
+    kit: Kit = Kit()
+    # The unit of an entry field where it is another than the bench's.
+    units: Annotated[dict[str, Unit], Meta(max_length=40)] = {}
     gauge_port: Annotated[str, Meta(max_length=200)] = ""
+    gauge_line: Annotated[str, Meta(pattern=LINE_PATTERN)] = "9600 8N1"
     text_percent: Annotated[int, Meta(ge=75, le=250)] = 100
 
     @property
@@ -34,9 +52,19 @@ class Settings(Struct, frozen=True, kw_only=True):
         """The unit of string heights."""
         return Unit.SIXTYFOURTH if self.inch else Unit.MM
 
-    def unit_for(self, kind: str) -> Unit:
-        """The unit of a bare number at a station of ``kind``."""
-        return self.height_unit if kind == "string-height" else self.unit
+    def unit_for(self, field: str) -> Unit:
+        """The unit of a bare number in an entry field."""
+        if field in self.units:
+            return self.units[field]
+        if field == "string-height":
+            return self.height_unit
+        if field == "size-radius":
+            return Unit.INCH
+        return self.unit
+
+    def with_unit(self, field: str, unit: Unit) -> Settings:
+        """These settings with the unit of one entry field remembered."""
+        return msgspec.structs.replace(self, units={**self.units, field: unit})
 
 
 def load(path: Path) -> Settings:

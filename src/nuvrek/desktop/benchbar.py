@@ -3,16 +3,27 @@
 from __future__ import annotations
 
 from PyQt6.QtCore import Qt, pyqtSignal
+from PyQt6.QtGui import QMouseEvent
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from nuvrek.desktop.theme import Theme
 from nuvrek.readings.kinds import State
 
 
+class PressLabel(QLabel):
+    """A label that says when it is pressed."""
+
+    pressed = pyqtSignal()
+
+    def mousePressEvent(self, _event: QMouseEvent | None) -> None:
+        self.pressed.emit()
+
+
 class BenchBar(QWidget):
     """Prompt, large number, message and right-hand lines."""
 
     state_pressed = pyqtSignal(str)
+    unit_pressed = pyqtSignal()
 
     def __init__(self, theme: Theme) -> None:
         super().__init__()
@@ -20,7 +31,10 @@ class BenchBar(QWidget):
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
         self.prompt = self._label("Prompt", wrap=True)
         self.number = self._label("Number")
-        self.unit = self._label("Unit")
+        self.unit = PressLabel()
+        self.unit.setAccessibleName("Unit: press for another, or Space")
+        self.unit.setTextFormat(Qt.TextFormat.PlainText)
+        self.unit.pressed.connect(self.unit_pressed)
         self.aside = self._label("Leaf that slides")
         self.message = self._label("Message", wrap=True)
         self.strings = self._chip("Strings: press to change")

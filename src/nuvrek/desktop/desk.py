@@ -27,6 +27,7 @@ class Desk(QObject):
     themed = pyqtSignal()  # colours, text size or units changed
     said = pyqtSignal(str)  # a sentence for the user
     stage_wanted = pyqtSignal(str)
+    retake_wanted = pyqtSignal(int)  # the number of a reading to be taken again
 
     def __init__(
         self,
@@ -95,6 +96,12 @@ class Desk(QObject):
         self.themed.emit()
         if unit_changed:
             self.solve()
+
+    def change_quietly(self, settings: Settings) -> None:
+        """Take and keep settings that change nothing on screen but a word or two."""
+        self.settings = settings
+        if self._settings_file is not None:
+            save(self._settings_file, settings)
 
     def close(self) -> None:
         """Stop solving and close the logbook."""

@@ -3,15 +3,19 @@
 from __future__ import annotations
 
 from PyQt6.QtCore import QObject, QTimer, pyqtSignal
-from PyQt6.QtSerialPort import QSerialPort
+from PyQt6.QtSerialPort import QSerialPort, QSerialPortInfo
 
+from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.readings.gauge import GaugeLines, Sent
+from nuvrek.simulator.standin import PlayedGauge
 
 SILENT_AFTER_MS = 60_000
 
 
 class Gauge(QObject):
     """Opens a port by its path and hands on what the gauge sends."""
+
+    STAND_IN = "stand-in, on a made-up neck"
 
     sent = pyqtSignal(str)  # a reading, as a length field takes it
     noise = pyqtSignal(str)  # a sentence about a line that is no reading
@@ -22,6 +26,7 @@ class Gauge(QObject):
         self.words = "no gauge"
         self._port: QSerialPort | None = None
         self._lines = GaugeLines()
+        self._played: PlayedGauge | None = None
         self._silence = QTimer(self)
         self._silence.setSingleShot(True)
         self._silence.setInterval(SILENT_AFTER_MS)
@@ -32,12 +37,38 @@ class Gauge(QObject):
         """Whether a port is open."""
         return self._port is not None
 
-    def open(self, path: str, baud: int = 9600) -> str:
-        """Open the port at ``path``; returns an empty string, or a sentence saying why that failed."""
+    @property
+    def stands_in(self) -> bool:
+        """Whether the stand-in gauge is on the line."""
+        return self._played is not None
+
+    def ports(self) -> list[str]:
+        """The serial ports of this machine."""
+        return [info.systemLocation() for info in QSerialPortInfo.availablePorts()]
+
+    def open_stand_in(self, neck: NeckDescription | None) -> str:
+        """Put the stand-in gauge on the line, over a made-up neck of the same kind."""
+        played = PlayedGauge(neck)
+        trouble = self.open(played.gauge.path)
+        if not trouble:
+            self._played = played
+            self.changed.emit()
+        return trouble
+
+    def press_stand_in(self, fret: int, lane: Lane) -> None:
+        """Press the stand-in's data button over a fret."""
+        if self._played is not None:
+            self._played.press(fret, LANES.index(lane))
+
+    def open(self, path: str, line: str = "9600 8N1") -> str:
+        """Open the port at ``path``; returns an empty string, or a sentence saying why that failed.
+
+        ``line`` is bits a second, data bits, parity and stop bits, as in ``9600 8N1``.
+        """
         self.close()
         port = QSerialPort(self)
         port.setPortName(path)
-        port.setBaudRate(baud)
+        set_line(port, line)
         if not port.open(QSerialPort.OpenModeFlag.ReadOnly):
             reason = port.errorString().lower()
             port.deleteLater()
@@ -59,6 +90,10 @@ class Gauge(QObject):
             port.close()
             port.deleteLater()
             self._say("no gauge")
+        if self._played is not None:
+            self._played.gauge.unplug()
+            self._played = None
+            self.changed.emit()
 
     def _read(self) -> None:
         if self._port is None:
@@ -83,3 +118,13 @@ class Gauge(QObject):
         if words != self.words:
             self.words = words
             self.changed.emit()
+
+
+def set_line(port: QSerialPort, line: str) -> None:
+    """Set a port to ``line``: bits a second, then data bits, parity (N, E, O) and stop bits in three characters."""
+    speed, _, frame = line.partition(" ")
+    port.setBaudRate(int(speed))
+    port.setDataBits(QSerialPort.DataBits(int(frame[0])))
+    parity = {"N": "NoParity", "E": "EvenParity", "O": "OddParity"}[frame[1]]
+    port.setParity(QSerialPort.Parity[parity])
+    port.setStopBits(QSerialPort.StopBits.OneStop if frame[2] == "1" else QSerialPort.StopBits.TwoStop)

@@ -78,6 +78,7 @@ class Rail(QWidget):
 
     stage = pyqtSignal(str)
     shelf = pyqtSignal()
+    tools = pyqtSignal()
     unit = pyqtSignal()
     theme_switch = pyqtSignal()
     text_size = pyqtSignal()
@@ -106,10 +107,14 @@ class Rail(QWidget):
             row.addWidget(button)
         row.addSpacing(12)
         self.shelf_button = self._switch("Shelf", "All necks", self.shelf)
+        self.tools_button = self._switch("Tools", "My tools", self.tools)
         self.unit_button = self._switch("mm", "Unit: mm or thou", self.unit)
         self.size_button = self._switch("Aa", "Text size", self.text_size)
         self.theme_button = self._switch("Dark", "Light or dark bench", self.theme_switch)
-        for switch in (self.shelf_button, self.unit_button, self.size_button, self.theme_button):
+        self.switches = (
+            self.shelf_button, self.tools_button, self.unit_button, self.size_button, self.theme_button,
+        )  # fmt: skip
+        for switch in self.switches:
             row.addWidget(switch)
         self.restyle()
 
@@ -133,7 +138,7 @@ class Rail(QWidget):
         self.title.setStyleSheet(f"font-size: {t.px(17)}px; font-weight: bold;")
         self.under.setStyleSheet(f"font-size: {t.px(12)}px; color: {t.colours.muted};")
         self.theme_button.setText("Light" if t.dark else "Dark")
-        for button in (self.shelf_button, self.unit_button, self.size_button, self.theme_button):
+        for button in self.switches:
             button.setStyleSheet(f"padding: {t.px(4)}px {t.px(7)}px; font-size: {t.px(14)}px;")
         for stage in self.buttons.values():
             stage.updateGeometry()

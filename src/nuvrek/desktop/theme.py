@@ -110,6 +110,8 @@ class Theme:
             border-radius: 4px; padding: {px(5)}px {px(8)}px; min-height: {px(22)}px; selection-background-color: {c.copper}; }}
         QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus {{ border: 2px solid {c.copper}; }}
         QLineEdit[wrong="true"] {{ border: 2px solid {c.plum}; }}
+        QComboBox::drop-down {{ border: none; width: {px(24)}px; }}
+        QComboBox::down-arrow {{ image: none; }}
         QComboBox QAbstractItemView {{ background: {c.card}; color: {c.ink}; selection-background-color: {c.copper}; }}
         QPushButton {{ background: {c.card}; border: 1px solid {c.muted}; border-radius: 5px;
             padding: {px(7)}px {px(14)}px; min-height: {px(24)}px; }}
@@ -122,6 +124,11 @@ class Theme:
         QScrollBar:vertical {{ background: {c.paper}; width: {px(12)}px; }}
         QScrollBar::handle:vertical {{ background: {c.line}; border-radius: {px(5)}px; min-height: {px(30)}px; }}
         QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; }}
+        QMenu {{ background: {c.card}; border: 1px solid {c.muted}; padding: {px(4)}px; }}
+        QMenu::item {{ padding: {px(9)}px {px(22)}px; }}
+        QMenu::item:selected {{ background: {c.copper}; color: {c.paper}; }}
+        QMenu::separator {{ height: 1px; background: {c.line}; margin: {px(4)}px {px(10)}px; }}
+        QPushButton::menu-indicator {{ width: 0; }}
         QToolTip {{ background: {c.card}; color: {c.ink}; border: 1px solid {c.muted}; }}
         """
 

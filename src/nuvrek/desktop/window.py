@@ -16,7 +16,7 @@ from nuvrek.desktop.stages.base import Stage
 from nuvrek.neck.description import ROD_WORDS
 from nuvrek.readings.kinds import StateChange
 
-SHELF = "Shelf"
+SHELF, TOOLS = "Shelf", "My tools"
 # Qt's key numbers as plain integers, see stages/base.py.
 _HOME, _PAGE_UP, _PAGE_DOWN = 0x01000010, 0x01000016, 0x01000017
 _MODULES = {
@@ -26,7 +26,8 @@ _MODULES = {
     "Map": ("mapping", "MapStage"),
     "Choose": ("choosing", "ChooseStage"),
     "Work": ("working", "WorkStage"),
-    "Prove": ("measuring", "ProveStage"),
+    "Prove": ("proving", "ProveStage"),
+    TOOLS: ("kit", "KitStage"),
 }
 
 
@@ -76,15 +77,18 @@ class Window(QWidget):
         desk = self.desk
         self.rail.stage.connect(self.show_stage)
         self.rail.shelf.connect(lambda: self.show_stage(SHELF))
+        self.rail.tools.connect(lambda: self.show_stage(TOOLS))
         self.rail.unit.connect(lambda: self._set(inch=not desk.settings.inch))
         self.rail.theme_switch.connect(lambda: self._set(dark=not desk.settings.dark))
         self.rail.text_size.connect(self._next_text_size)
         self.bar.state_pressed.connect(self._turn_state)
+        self.bar.unit_pressed.connect(lambda: self.stage.unit_pressed())
         desk.changed.connect(self._on_changed)
         desk.solved.connect(self._on_solved)
         desk.themed.connect(self._restyle)
         desk.said.connect(self._say)
         desk.stage_wanted.connect(self.show_stage)
+        desk.retake_wanted.connect(self._retake)
 
     @property
     def stage(self) -> Stage:
@@ -93,7 +97,7 @@ class Window(QWidget):
 
     def show_stage(self, name: str) -> None:
         """Bring a stage to the front; without an open neck only the shelf."""
-        self.now = name if self.desk.session is not None else SHELF
+        self.now = name if self.desk.session is not None or name == TOOLS else SHELF
         self.rail.mark(self.now)
         self.rail.enable(self.desk.session is not None and self.now != SHELF)
         self._title()
@@ -138,6 +142,11 @@ class Window(QWidget):
         if self.desk.write(lambda: session.append(entry)):
             self.stage.refresh()
 
+    def _retake(self, number: int) -> None:
+        """A reading is to be taken again in its place: Measure asks for it."""
+        self.show_stage("Measure")
+        self.stage.retake(number)
+
     def _on_changed(self) -> None:
         self._title()
 
@@ -174,7 +183,7 @@ class Window(QWidget):
         order = [SHELF, *STAGES]
         key = event.key()
         if key in (_PAGE_DOWN, _PAGE_UP):
-            at = order.index(self.now) + (1 if key == _PAGE_DOWN else -1)
+            at = order.index(self.now) + (1 if key == _PAGE_DOWN else -1) if self.now in order else 0
             if 0 <= at < len(order):
                 self.show_stage(order[at])
         elif key == _HOME:

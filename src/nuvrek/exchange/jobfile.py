@@ -12,7 +12,8 @@ from msgspec import Meta, Struct
 
 from nuvrek.neck.description import Lane, NeckDescription, RodKind, description_faults
 from nuvrek.readings.check import entry_faults
-from nuvrek.readings.kinds import AnyEntry, Describe, Posture, Side, Strings, WayKind
+from nuvrek.readings.kinds import AnyEntry, Describe, EndFault, Feel, Posture, Side, Strings, WayKind
+from nuvrek.readings.sizes import What
 
 FORMAT = "nuvrek-job"
 VERSION = 1
@@ -163,7 +164,11 @@ _CHOICES = {
     "strings": get_args(Strings),
     "posture": get_args(Posture),
     "says": ("rocks", "still"),
-    "by": ("string", "edge"),
+    "by": ("string", "edge", "notched"),
+    "what": get_args(What),
+    "fault": get_args(EndFault),
+    "feel": get_args(Feel),
+    "moves": ("moves", "firm", "not tried"),
     "rod": get_args(RodKind),
     "way": get_args(WayKind),
     "kind": tuple(str(kind.__struct_config__.tag) for kind in get_args(AnyEntry)),

@@ -16,17 +16,23 @@ from nuvrek.readings.kinds import AnyReading
 from nuvrek.units import MM_PER_THOU
 
 STATE = ("strings", "rod_turns", "posture")
-LENGTHS = ("gap_mm", "slides_mm", "drags_mm", "height_mm", "reading_mm")
+LENGTHS = ("gap_mm", "slides_mm", "drags_mm", "wont_go_mm", "height_mm", "reading_mm", "mm", "error_mm")
+_NUMBERS = ("rod_turns", "temperature_c", "humidity_percent")
+_LISTS = ("frets", "reach")
 COLUMNS = (
-    "kind", "lane", "fret", "low_support", "high_support", "by", "says", *LENGTHS, "frets", "run", *STATE, "at",
+    "kind", "what", "lane", "fret", "string", "low_support", "high_support", "reach", "by", "capo", "says",
+    "moves", "fault", "feel", "key", *LENGTHS, "temperature_c", "humidity_percent", "frets", "run", *STATE,
+    "station", "at",
 )  # fmt: skip
-_WHOLE = ("fret", "run", "low_support", "high_support")
+_WHOLE = ("fret", "run", "low_support", "high_support", "string", "capo")
+# Kinds whose lane is one of the two sides.
+_SIDED = ("string-height", "fret-end", "ends-fine")
 MOST_ROWS = 100_000
 _MOST_FAULTS = 20
 
 
 def write_table(readings: Iterable[AnyReading]) -> str:
-    """The readings as CSV with a heading row. A string height's side stands in the lane column."""
+    """The readings as CSV with a heading row. A side stands in the lane column."""
     out = io.StringIO()
     writer = csv.DictWriter(out, COLUMNS, lineterminator="\n")
     writer.writeheader()
@@ -34,8 +40,9 @@ def write_table(readings: Iterable[AnyReading]) -> str:
         fields: dict[str, Any] = msgspec.to_builtins(reading)
         fields |= fields.pop("state")
         fields["lane"] = fields.pop("side", fields.get("lane"))
-        if "frets" in fields:
-            fields["frets"] = " ".join(str(f) for f in fields["frets"])
+        for name in _LISTS:
+            if fields.get(name) is not None:
+                fields[name] = " ".join(str(fret) for fret in fields[name])
         writer.writerow({name: fields.get(name) for name in COLUMNS})
     return out.getvalue()
 
@@ -87,25 +94,32 @@ def _fields(row: Mapping[str | None, Any]) -> dict[str, Any]:
     if None in row:
         raise ValueError("more cells than the heading names")
     cells = {str(name).strip().lower(): str(cell or "").strip() for name, cell in row.items()}
-    unknown = [name for name in cells if name.replace("_thou", "_mm") not in COLUMNS]
+    unknown = [name for name in cells if _column(name) not in COLUMNS]
     if unknown:
         raise ValueError(f'the column "{unknown[0]}" is not known')
     fields: dict[str, Any] = {}
     for name, cell in cells.items():
         if cell:
-            fields[name.replace("_thou", "_mm")] = _value(name, cell)
+            fields[_column(name)] = _value(name, cell)
     fields["state"] = {name: fields.pop(name) for name in STATE if name in fields}
-    if fields.get("kind") == "string-height" and "lane" in fields:
+    if fields.get("kind") in _SIDED and "lane" in fields:
         fields["side"] = fields.pop("lane")
     return fields
+
+
+def _column(name: str) -> str:
+    """The column a heading means: a length may be given in thou."""
+    return "mm" if name == "thou" else name.replace("_thou", "_mm")
 
 
 def _value(name: str, cell: str) -> object:
     if name in _WHOLE:
         return int(_number(name, cell)) if _number(name, cell).is_integer() else cell
-    if name == "rod_turns" or name.replace("_thou", "_mm") in LENGTHS:
-        return _number(name, cell) * (MM_PER_THOU if name.endswith("_thou") else 1.0)
-    if name == "frets":
+    if name in _NUMBERS:
+        return _number(name, cell)
+    if _column(name) in LENGTHS:
+        return _number(name, cell) * (MM_PER_THOU if name.endswith("thou") else 1.0)
+    if name in _LISTS:
         return [int(_number(name, part)) for part in cell.split()]
     return cell
 

@@ -12,6 +12,9 @@ from typing import Any
 
 from msgspec import Struct
 
+from nuvrek.exchange.files import write_whole
+from nuvrek.neck.description import NeckDescription
+from nuvrek.neck.rocker import rocker_span_mm
 from nuvrek.neck.scale import fret_line_mm
 
 Point = tuple[float, float]
@@ -52,11 +55,26 @@ def notched_edge(
 
 def write(edge: Edge, path: Path) -> None:
     """Write the edge as .pdf, .svg or .dxf, by the file's ending. Raises ValueError for another ending."""
+    write_whole(path, render(edge, path))
+
+
+def render(edge: Edge, path: Path) -> bytes:
+    """The edge as the ending of ``path`` asks: .pdf, .svg or .dxf. Raises ValueError for another ending."""
     makers = {".pdf": pdf, ".svg": svg, ".dxf": dxf}
     make = makers.get(path.suffix.lower())
     if make is None:
         raise ValueError(f"{path.name}: a template is written as .pdf, .svg or .dxf")
-    path.write_bytes(make(edge))
+    return make(edge)
+
+
+def rocker_table(scale_mm: float, frets: int) -> str:
+    """CSV: per triple its middle fret and the shortest and longest rocker edge that serves, in mm."""
+    neck = NeckDescription(scale_mm=scale_mm, frets=frets, joint_fret=min(frets, 4))
+    rows = ["middle_fret,shortest_mm,longest_mm"]
+    for fret in range(2, frets):
+        least, most = rocker_span_mm(neck, fret)
+        rows.append(f"{fret},{least:.2f},{most:.2f}")
+    return "\n".join(rows) + "\n"
 
 
 def svg(edge: Edge) -> bytes:

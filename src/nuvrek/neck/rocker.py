@@ -26,13 +26,19 @@ def rocker_span_mm(neck: NeckDescription, fret: int) -> tuple[float, float]:
     return least, min(fourths)
 
 
+def fitting_edges(neck: NeckDescription, fret: int, owned_mm: Sequence[float]) -> tuple[float, ...]:
+    """Those of the edges owned that span the triple around ``fret`` and no fourth fret, shortest first."""
+    least, most = rocker_span_mm(neck, fret)
+    return tuple(mm for mm in sorted(owned_mm) if least < mm < most)
+
+
 def edge_words(neck: NeckDescription, fret: int, owned_mm: Sequence[float] = ()) -> str:
     """Which edge to take for the triple around ``fret``, of those owned if any are known."""
     least, most = rocker_span_mm(neck, fret)
     span = f"{math.ceil(least)} to {math.floor(most)} mm"
     if not owned_mm:
         return f"edge {span} long"
-    fitting = [f"{mm:g}" for mm in sorted(owned_mm) if least < mm < most]
+    fitting = [f"{mm:g}" for mm in fitting_edges(neck, fret, owned_mm)]
     if not fitting:
         return f"none of your edges fits: {span} is needed"
     return f"your {' and '.join(fitting)} mm edge{'s fit' if len(fitting) > 1 else ' fits'}"

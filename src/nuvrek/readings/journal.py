@@ -12,12 +12,9 @@ from nuvrek.readings.kinds import (
     AnyEntry,
     AnyReading,
     Chosen,
-    CrownHeight,
     Describe,
-    Dial,
     Filed,
-    OthersStill,
-    Rock,
+    Reading,
     RodMove,
     RoundStart,
     Seated,
@@ -25,11 +22,8 @@ from nuvrek.readings.kinds import (
     StateChange,
     StepDone,
     Strike,
-    StringGap,
-    StringHeight,
 )
-
-READINGS = (StringGap, Rock, OthersStill, CrownHeight, StringHeight, Dial)
+from nuvrek.readings.touch import highest_fret, highest_string
 
 
 class Taken(Struct, frozen=True):
@@ -66,6 +60,8 @@ class Present(Struct, frozen=True):
     chosen_number: int = 0
     steps_done: dict[str, str] = {}
     surface: dict[tuple[int, Lane], int] = {}
+    # The highest fret and string any live reading or work speaks of.
+    highest: tuple[int, int] = (0, 0)
     length: int = 0
 
 
@@ -88,16 +84,35 @@ def live_numbers(entries: Sequence[AnyEntry]) -> list[int]:
 def fold(neck: NeckDescription, entries: Sequence[AnyEntry]) -> Present:
     """The present picture of ``neck`` after ``entries``."""
     present = Present(neck=neck, length=len(entries))
+    readings: list[tuple[int, AnyReading]] = []
     for number in live_numbers(entries):
-        present = _step(present, number, entries[number - 1])
-    return present
+        entry = entries[number - 1]
+        if isinstance(entry, Reading):
+            readings.append((number, entry))
+            continue
+        present = _step(_with_readings(present, readings), number, entry)
+        readings.clear()
+    return structs.replace(_with_readings(present, readings), length=len(entries))
 
 
 def advance(now: Present, number: int, entry: AnyEntry) -> Present | None:
     """The picture after one more entry, or None where only a new fold can tell (a strike)."""
     if isinstance(entry, Strike):
         return None
+    if isinstance(entry, Reading):
+        return structs.replace(_with_readings(now, [(number, entry)]), length=number)
     return structs.replace(_step(now, number, entry), length=number)
+
+
+def _with_readings(now: Present, readings: Sequence[tuple[int, AnyReading]]) -> Present:
+    """``now`` with readings added at once: one copy of what is there, however many they are."""
+    if not readings:
+        return now
+    done = now.stations_done | {reading.station for _, reading in readings if reading.station}
+    fret = max(now.highest[0], *(highest_fret(reading) for _, reading in readings))
+    string = max(now.highest[1], *(highest_string(reading) for _, reading in readings))
+    taken = (*now.taken, *(Taken(number, reading, now.surface) for number, reading in readings))
+    return structs.replace(now, taken=taken, stations_done=done, highest=(fret, string))
 
 
 def _step(now: Present, number: int, entry: AnyEntry) -> Present:
@@ -117,11 +132,6 @@ def _step(now: Present, number: int, entry: AnyEntry) -> Present:
             return structs.replace(now, chosen=entry, chosen_number=number, steps_done={})
         case StepDone(step=step, at=at):
             return structs.replace(now, steps_done={**now.steps_done, step: at})
-        case StringGap() | Rock() | OthersStill() | CrownHeight() | StringHeight() | Dial():
-            done = now.stations_done | {entry.station} if entry.station else now.stations_done
-            return structs.replace(
-                now, taken=(*now.taken, Taken(number, entry, now.surface)), stations_done=done
-            )
         case _:
             return now
 
@@ -136,22 +146,23 @@ def _after_work(now: Present, number: int, entry: Seated | Filed) -> Present:
     for place in places:
         surface[place] = surface.get(place, 0) + 1
     made = {place: surface[place] for place in places}
-    return structs.replace(now, surface=surface, work=(*now.work, Work(number, entry, made)))
+    highest = (max([now.highest[0], *(fret for fret, _ in places)]), now.highest[1])
+    return structs.replace(now, surface=surface, work=(*now.work, Work(number, entry, made)), highest=highest)
 
 
 def fitting(now: Present) -> tuple[Present, tuple[int, ...]]:
-    """``now`` without readings and work that name frets the neck, as described today, doesn't have.
+    """``now`` without readings and work that name frets or strings the neck, as described today, doesn't have.
 
     Also the numbers of the readings left out; they stay in the journal.
     """
+    if now.highest[0] <= now.neck.frets and now.highest[1] <= now.neck.strings:
+        return now, ()
     from nuvrek.readings.check import entry_faults
 
     def fits(number: int, entry: AnyEntry) -> bool:
         return not entry_faults(entry, now.neck, number)
 
     taken = tuple(one for one in now.taken if fits(one.number, one.reading))
-    if len(taken) == len(now.taken) and all(fits(w.number, w.entry) for w in now.work):
-        return now, ()
     left_out = tuple(one.number for one in now.taken if not fits(one.number, one.reading))
     surface = {place: made for place, made in now.surface.items() if place[0] <= now.neck.frets}
     work = tuple(_within(w, now.neck.frets) for w in now.work)

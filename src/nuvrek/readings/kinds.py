@@ -11,10 +11,14 @@ from typing import Annotated, Literal
 from msgspec import Meta, Struct
 
 from nuvrek.neck.description import MAX_FRETS, Lane, Line, NeckDescription, Words
+from nuvrek.readings.sizes import What
 
 Fret = Annotated[int, Meta(ge=1, le=MAX_FRETS)]
 Support = Annotated[int, Meta(ge=0, le=MAX_FRETS)]
 GapMm = Annotated[float, Meta(ge=-5, le=20)]
+# Strings count from the highest; the low one has the largest number.
+StringNumber = Annotated[int, Meta(ge=1, le=14)]
+Frets = Annotated[tuple[Fret, ...], Meta(max_length=MAX_FRETS)]
 Turns = Annotated[float, Meta(ge=-20, le=20)]
 Side = Literal["bass", "treble"]
 Strings = Literal["pitch", "slack"]
@@ -22,6 +26,9 @@ Strings = Literal["pitch", "slack"]
 Removals = Annotated[tuple[tuple[Fret, Lane, Annotated[float, Meta(ge=0, le=5)]], ...], Meta(max_length=200)]
 Posture = Literal["lying", "played"]
 WayKind = Literal["leave", "rod", "seat", "spot-level", "level"]
+Feel = Literal["free", "firm", "binding", "at its end", "slack"]
+EndFault = Literal["sharp", "sprouting", "proud-bevel", "tape-lip"]
+PHOTO_BYTES = 800_000
 
 
 class State(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
@@ -39,48 +46,62 @@ class Entry(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True, tag_f
 
 
 class Reading(Entry, frozen=True, kw_only=True):
-    """Common to all readings. ``station`` names the place in a guided round, if one asked for it."""
+    """Common to all readings.
+
+    ``station`` names the place in a guided round, if one asked for it; ``error_mm`` is the tool's own
+    error (one standard deviation) where it is not the usual one.
+    """
 
     state: State = State()
     station: Annotated[str, Meta(max_length=60)] = ""
+    error_mm: Annotated[float, Meta(ge=0.0005, le=2)] | None = None
 
 
-class StringGap(Reading, frozen=True, kw_only=True, tag="string-gap"):
-    """Gap under a string or edge laid on two frets, over a third between them.
+class Gap(Reading, frozen=True, kw_only=True):
+    """A gap as it was felt: one number, or leaves.
 
-    Either ``gap_mm``, or ``slides_mm`` (thickest leaf that slides) and/or
-    ``drags_mm`` (thinnest leaf that drags).
+    ``slides_mm`` is the thickest leaf that slides without touching, ``drags_mm`` the thinnest that
+    drags, ``wont_go_mm`` one that does not go in.
     """
 
-    lane: Lane
-    low_support: Support
-    high_support: Fret
-    fret: Fret
-    by: Literal["string", "edge"] = "string"
     gap_mm: GapMm | None = None
     slides_mm: GapMm | None = None
     drags_mm: GapMm | None = None
+    wont_go_mm: GapMm | None = None
 
 
-class Rock(Reading, frozen=True, kw_only=True, tag="rock"):
+class StringGap(Gap, frozen=True, kw_only=True, tag="string-gap"):
+    """Gap under a string or edge over one fret; a notched edge lies on the wood beside the frets.
+
+    It lies on two supports, or (an edge only, both left out) as it rests: on the highest places
+    within ``reach``, the frets it covers, the whole board if not said. ``string`` where one was named.
+    """
+
+    lane: Lane
+    fret: Fret
+    low_support: Support | None = None
+    high_support: Fret | None = None
+    by: Literal["string", "edge", "notched"] = "string"
+    reach: tuple[Support, Fret] | None = None
+    string: StringNumber | None = None
+
+
+class Rock(Gap, frozen=True, kw_only=True, tag="rock"):
     """A rocker over three neighbouring frets, named by the middle one.
 
-    ``says`` is ``rocks`` or ``still``; a measured gap is given by ``gap_mm`` or a bracket of leaves.
+    ``says`` is ``rocks`` or ``still``; the gap under it may be measured.
     """
 
     lane: Lane
     fret: Fret
     says: Literal["rocks", "still"]
-    gap_mm: GapMm | None = None
-    slides_mm: GapMm | None = None
-    drags_mm: GapMm | None = None
 
 
 class OthersStill(Reading, frozen=True, kw_only=True, tag="others-still"):
     """The end of a rocker sweep: on this lane every triple not marked is still."""
 
     lane: Lane
-    frets: Annotated[tuple[Fret, ...], Meta(max_length=MAX_FRETS)]
+    frets: Frets
 
 
 class CrownHeight(Reading, frozen=True, kw_only=True, tag="crown-height"):
@@ -92,11 +113,16 @@ class CrownHeight(Reading, frozen=True, kw_only=True, tag="crown-height"):
 
 
 class StringHeight(Reading, frozen=True, kw_only=True, tag="string-height"):
-    """Gap from the top of a fret to the underside of the open string on one side."""
+    """Gap from the top of a fret to the underside of a string.
+
+    ``string`` is the one measured, the outer one of the side if not said; ``capo`` the fret held meanwhile, 0 for open.
+    """
 
     side: Side
     fret: Fret
     height_mm: Annotated[float, Meta(ge=0, le=20)]
+    string: StringNumber | None = None
+    capo: Support = 0
 
 
 class Dial(Reading, frozen=True, kw_only=True, tag="dial"):
@@ -109,6 +135,63 @@ class Dial(Reading, frozen=True, kw_only=True, tag="dial"):
     fret: Fret
     run: Annotated[int, Meta(ge=0, le=1_000_000)]
     reading_mm: GapMm
+
+
+class Size(Reading, frozen=True, kw_only=True, tag="size"):
+    """A size taken at one place: see ``sizes.SIZES`` for what each is and where it belongs. Fret 0 is the nut."""
+
+    what: What
+    mm: Annotated[float, Meta(ge=0, le=2000)]
+    fret: Support = 0
+    lane: Lane | None = None
+    string: StringNumber | None = None
+
+
+class StandOff(Gap, frozen=True, kw_only=True, tag="stand-off"):
+    """A fret stands off the wood or moves under a finger; without a lane, all along it.
+
+    ``moves`` says what a press with the finger found; the gap is the light under the fret.
+    """
+
+    fret: Fret
+    lane: Lane | None = None
+    moves: Literal["moves", "firm", "not tried"] = "not tried"
+
+
+class OthersFirm(Reading, frozen=True, kw_only=True, tag="others-firm"):
+    """The end of a pressing sweep: none of these frets moves."""
+
+    frets: Frets
+
+
+class FretEnd(Reading, frozen=True, kw_only=True, tag="fret-end"):
+    """Something wrong with one end of a fret; ``mm`` is how much, where that was measured."""
+
+    side: Side
+    fret: Fret
+    fault: EndFault
+    mm: Annotated[float, Meta(ge=0, le=5)] | None = None
+
+
+class EndsFine(Reading, frozen=True, kw_only=True, tag="ends-fine"):
+    """The end of a sweep along one edge: these fret ends are as they should be."""
+
+    side: Side
+    frets: Frets
+
+
+class RodFeel(Reading, frozen=True, kw_only=True, tag="rod-feel"):
+    """How the rod nut feels without being moved on; ``key`` is what fits it."""
+
+    feel: Feel
+    key: Line = ""
+
+
+class Room(Reading, frozen=True, kw_only=True, tag="room"):
+    """Air of the room: temperature in degrees Celsius, relative humidity in percent."""
+
+    temperature_c: Annotated[float, Meta(ge=-30, le=60)] | None = None
+    humidity_percent: Annotated[float, Meta(ge=0, le=100)] | None = None
 
 
 class Describe(Entry, frozen=True, kw_only=True, tag="describe"):
@@ -134,7 +217,7 @@ class RodMove(Entry, frozen=True, kw_only=True, tag="rod-move"):
     """The rod nut was turned: plus tightens (clockwise), minus loosens."""
 
     turns: Annotated[float, Meta(ge=-4, le=4)]
-    feel: Literal["", "free", "firm", "binding", "at its end", "slack"] = ""
+    feel: Feel | Literal[""] = ""
 
 
 class Seated(Entry, frozen=True, kw_only=True, tag="seated"):
@@ -178,9 +261,14 @@ class StepDone(Entry, frozen=True, kw_only=True, tag="step-done"):
 
 
 class Note(Entry, frozen=True, kw_only=True, tag="note"):
-    """Free words."""
+    """Free words, a photo, or both. ``about`` is the number of the entry they belong to.
 
-    text: Words
+    The photo is a JPEG made small (base64 in JSON); the original stays where it was.
+    """
+
+    text: Words = ""
+    about: Annotated[int, Meta(ge=1, le=1_000_000)] | None = None
+    photo: Annotated[bytes, Meta(max_length=PHOTO_BYTES)] | None = None
 
 
 class Strike(Entry, frozen=True, kw_only=True, tag="strike"):
@@ -189,22 +277,20 @@ class Strike(Entry, frozen=True, kw_only=True, tag="strike"):
     entry: Annotated[int, Meta(ge=1, le=1_000_000)]
 
 
-AnyReading = StringGap | Rock | OthersStill | CrownHeight | StringHeight | Dial
-AnyEntry = (
+AnyReading = (
     StringGap
     | Rock
     | OthersStill
     | CrownHeight
     | StringHeight
     | Dial
-    | Describe
-    | RoundStart
-    | StateChange
-    | RodMove
-    | Seated
-    | Filed
-    | Chosen
-    | StepDone
-    | Note
-    | Strike
+    | Size
+    | StandOff
+    | OthersFirm
+    | FretEnd
+    | EndsFine
+    | RodFeel
+    | Room
 )
+AnyWork = RodMove | Seated | Filed | Chosen | StepDone
+AnyEntry = AnyReading | AnyWork | Describe | RoundStart | StateChange | Note | Strike

@@ -1,32 +1,19 @@
-"""Guided rounds: the stations of a measuring round in the order the hand moves."""
+"""Guided rounds: for each purpose the stations in the order the hand moves, for this neck and these tools."""
 
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
 from typing import Literal
 
-import msgspec
 from msgspec import Struct, structs
 
 from nuvrek.neck.board import middle_fret
-from nuvrek.neck.description import LANE_WORDS, LANES, Lane, NeckDescription
+from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_line_mm
-from nuvrek.readings.journal import Present
 from nuvrek.readings.kinds import State, Strings
-
-StationKind = Literal["string-gap", "sweep", "crown-height", "string-height", "dial", "state"]
-
-
-class Station(Struct, frozen=True):
-    """One stop of a round. ``state`` matters only where the strings are changed."""
-
-    key: str
-    kind: StationKind
-    lane: Lane = "bass"
-    fret: int = 0
-    supports: tuple[int, int] = (0, 0)
-    by: Literal["string", "edge"] = "string"
-    state: State = State()
+from nuvrek.readings.kit import Kit, notched_fit
+from nuvrek.readings.sizes import SIZES
+from nuvrek.readings.stations import Station
 
 
 class Round(Struct, frozen=True):
@@ -37,52 +24,73 @@ class Round(Struct, frozen=True):
     stations: tuple[Station, ...]
 
 
-def basic_round(neck: NeckDescription) -> tuple[Station, ...]:
+def basic_round(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     """String heights and relief at pitch, then slack: relief, the rocker in three lanes, four crowns."""
     return (
         *_heights(neck),
-        *_gaps(neck, "pitch"),
+        *_gaps(neck, kit, "pitch"),
         _SLACKEN,
-        *_gaps(neck, "slack"),
+        *_gaps(neck, kit, "slack"),
         *_sweeps(),
         *_crowns(crown_frets(neck)),
     )
 
 
-def quick_look(neck: NeckDescription) -> tuple[Station, ...]:
+def quick_look(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     """What can be read without slackening: string heights, relief, the rocker."""
-    return (_TO_PITCH, *_heights(neck), *_gaps(neck, "pitch"), *_sweeps())
+    return (_TO_PITCH, *_heights(neck), *_gaps(neck, kit, "pitch"), *_sweeps())
 
 
-def full_survey(neck: NeckDescription) -> tuple[Station, ...]:
-    """At pitch and slack: the dip at three places on both sides, once more with other supports, rocker, crowns.
+def look_over(neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
+    """Fingers and eyes before any tool: which frets move, the fret ends on both edges, the rod, the room."""
+    ends = tuple(
+        Station(f"to-end-{lane}-{fret}", "size", lane, fret, what="string-to-end")
+        for lane in _OUTER
+        for fret in (1, neck.frets)
+    )
+    rod = () if neck.rod == "none" else (Station("rod-feel", "rod-feel"),)
+    return (
+        Station("temperature", "temperature"),
+        Station("humidity", "humidity"),
+        Station("press", "press"),
+        *(Station(f"ends-{lane}", "ends", lane) for lane in _OUTER),
+        *ends,
+        *rod,
+    )
 
-    Each support fret's own height spoils a gap, so the middle is read again from fret 2 to the fret before
-    the joint.
+
+def full_survey(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
+    """At pitch and slack: the dip at three places on both sides, once more with other supports, nut, rocker, crowns.
+
+    Each support fret's own height spoils a gap, so the middle is read again from the next supports inwards.
+    With a notched edge that fits, the wood is read by itself.
     """
-    places = survey_frets(neck)
-    inner = (2, neck.joint_fret - 1)
-    again = middle_fret(neck)
-    supports = dict.fromkeys(places, (1, neck.joint_fret))
+    low, high = kit.relief_supports(neck)
+    places = survey_frets(neck, low, high)
+    again = relief_fret(neck, kit)
+    inner = {again: (low + 1, high - 1)}
+    supports = dict.fromkeys(places, (low, high))
     return (
         _TO_PITCH,
         *_heights(neck),
-        *_dips(neck, "pitch", supports, ("bass", "treble")),
-        *_dips(neck, "pitch", {again: inner}, ("bass", "treble"), "-inner"),
+        *_nut(),
+        *_dips(neck, "pitch", supports, _OUTER),
+        *_dips(neck, "pitch", inner, _OUTER, "-inner"),
         _SLACKEN,
         *_dips(neck, "slack", supports, LANES),
-        *_dips(neck, "slack", {again: inner}, ("bass", "treble"), "-inner"),
+        *_dips(neck, "slack", inner, _OUTER, "-inner"),
+        *_wood(neck, kit),
         *_sweeps(),
         *_crowns(tuple(sorted({*crown_frets(neck), *range(3, neck.frets, 4)}))),
     )
 
 
-def rocker_pass(_neck: NeckDescription) -> tuple[Station, ...]:
+def rocker_pass(_neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
     """The rocker in three lanes and nothing else."""
     return _sweeps()
 
 
-def indicator_run(neck: NeckDescription) -> tuple[Station, ...]:
+def indicator_run(neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
     """An indicator carried over every top along a beam, lane by lane, strings slack."""
     return (
         _SLACKEN,
@@ -91,40 +99,89 @@ def indicator_run(neck: NeckDescription) -> tuple[Station, ...]:
     )
 
 
-def after_seating(neck: NeckDescription) -> tuple[Station, ...]:
-    """A fret glued anew sits at a new height: the rocker, and the dip with the strings slack."""
-    return (_SLACKEN, *_sweeps(), *_gaps(neck, "slack"))
+def rod_work(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
+    """Between rod moves: does the leaf of the wanted relief go or not, on both sides."""
+    return (
+        _TO_PITCH,
+        Station("rod-feel", "rod-feel"),
+        *(
+            structs.replace(gap, key=f"goes-{gap.lane}", wanted_mm=neck.relief_target_mm)
+            for gap in _gaps(neck, kit, "pitch")
+        ),
+    )
 
 
-def later_look(neck: NeckDescription) -> tuple[Station, ...]:
+def after_seating(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
+    """A fret glued anew sits at a new height: does it hold, the rocker, and the dip with the strings slack."""
+    return (_SLACKEN, Station("press", "press"), *_sweeps(), *_gaps(neck, kit, "slack"))
+
+
+def after_levelling(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
+    """Strings still off: the rocker in three lanes, the dip, the metal left."""
+    return (_SLACKEN, *_sweeps(), *_gaps(neck, kit, "slack"), *_crowns(crown_frets(neck)))
+
+
+def later_look(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     """One to two weeks on: has the wood crept?"""
-    return (_TO_PITCH, *_gaps(neck, "pitch"), *_heights(neck))
+    room = (Station("temperature", "temperature"), Station("humidity", "humidity"))
+    return (_TO_PITCH, *_gaps(neck, kit, "pitch"), *_heights(neck), *room)
 
 
-def closing_round(neck: NeckDescription) -> tuple[Station, ...]:
+def closing_round(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     """After the work: the rocker once more, strung up again relief and string heights."""
     return (
         Station("slack-again", "state", state=State(strings="slack")),
         *(_renamed(s) for s in _sweeps()),
         Station("closing-crown", "crown-height", "middle", crown_frets(neck)[0]),
         Station("string-up", "state", state=State(strings="pitch")),
-        *(_renamed(s) for s in _gaps(neck, "pitch")),
+        *(_renamed(s) for s in _gaps(neck, kit, "pitch")),
         *(_renamed(s) for s in _heights(neck)),
     )
 
 
+def one_reading(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
+    """Every kind of reading once, to be picked in any order and taken anywhere."""
+    fret = min(12, neck.frets)
+    over, supports = relief_fret(neck, kit), kit.relief_supports(neck)
+    sizes = tuple(
+        Station(f"one-{what}", "size", fret=0 if size.place == "side" else fret, string=1, what=what)
+        for what, size in SIZES.items()
+    )
+    return (
+        Station("one-string", "string-gap", "bass", over, supports),
+        Station("one-edge", "string-gap", "bass", over, None, "edge"),
+        Station("one-notched", "string-gap", "bass", over, None, "notched"),
+        Station("one-rock", "sweep", "bass"),
+        Station("one-crown", "crown-height", "middle", 1),
+        Station("one-height", "string-height", "bass", fret),
+        Station("one-dial", "dial", "middle", 1),
+        Station("one-press", "press"),
+        Station("one-ends", "ends", "bass"),
+        *sizes,
+        Station("one-rod", "rod-feel"),
+        Station("one-temperature", "temperature"),
+        Station("one-humidity", "humidity"),
+    )
+
+
+_OUTER: tuple[Lane, Lane] = (LANES[0], LANES[2])
 _SLACKEN = Station("slacken", "state", state=State(strings="slack"))
 _TO_PITCH = Station("to-pitch", "state", state=State(strings="pitch"))
+ONE = "one"
 
-ROUNDS: dict[str, tuple[str, Callable[[NeckDescription], tuple[Station, ...]]]] = {
+ROUNDS: dict[str, tuple[str, Callable[[NeckDescription, Kit], tuple[Station, ...]]]] = {
     "quick": ("Quick look", quick_look),
+    "look-over": ("Looking over", look_over),
     "basic": ("Basic round", basic_round),
     "full": ("Full survey", full_survey),
     "indicator": ("Indicator run", indicator_run),
     "rocker": ("Rocker pass", rocker_pass),
+    "rod": ("Goes or not", rod_work),
     "after-seating": ("After seating", after_seating),
+    "after-levelling": ("After levelling", after_levelling),
     "later": ("One-to-two-week look", later_look),
     "closing": ("Closing round", closing_round),
+    ONE: ("Any one reading", one_reading),
 }
 
 
@@ -140,12 +197,15 @@ def _heights(neck: NeckDescription) -> tuple[Station, ...]:
     )
 
 
-def _gaps(neck: NeckDescription, strings: Strings) -> tuple[Station, ...]:
+def _nut() -> tuple[Station, ...]:
+    """Press at 3, look at 1: how high the nut (or zero fret) holds the string."""
+    return tuple(Station(f"nut-{lane}", "string-gap", lane, 1, (0, 3)) for lane in _OUTER)
+
+
+def _gaps(neck: NeckDescription, kit: Kit, strings: Strings) -> tuple[Station, ...]:
     by: Literal["string", "edge"] = "string" if strings == "pitch" else "edge"
-    return tuple(
-        Station(f"gap-{strings}-{lane}", "string-gap", lane, middle_fret(neck), (1, neck.joint_fret), by)
-        for lane in (LANES[0], LANES[2])
-    )
+    fret, supports = relief_fret(neck, kit), kit.relief_supports(neck)
+    return tuple(Station(f"gap-{strings}-{lane}", "string-gap", lane, fret, supports, by) for lane in _OUTER)
 
 
 def _dips(
@@ -173,16 +233,31 @@ def _crowns(frets: tuple[int, ...]) -> tuple[Station, ...]:
     return tuple(Station(f"crown-{fret}", "crown-height", "middle", fret) for fret in frets)
 
 
-def survey_frets(neck: NeckDescription) -> tuple[int, ...]:
-    """Frets nearest to a quarter, a half and three quarters of the way from fret 1 to the joint."""
+def _wood(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
+    """The notched edge as it rests on the wood, where one of the user's own fits this scale."""
+    if notched_fit(neck, kit.notched_mm) is None:
+        return ()
+    fret = middle_fret(neck)
+    return tuple(Station(f"wood-{lane}", "string-gap", lane, fret, None, "notched") for lane in LANES)
+
+
+def relief_fret(neck: NeckDescription, kit: Kit) -> int:
+    """The fret over which this user reads relief: their own, or the one half-way between the supports."""
+    low, high = kit.relief_supports(neck)
+    if low < kit.relief_over < high:
+        return kit.relief_over
+    return _nearest(neck, low, high, 0.5)
+
+
+def _nearest(neck: NeckDescription, low: int, high: int, share: float) -> int:
     x = fret_line_mm(neck.scale_mm, neck.frets)
-    inside = range(2, neck.joint_fret)
+    place = x[low] + share * (x[high] - x[low])
+    return min(range(max(low + 1, 2), high), key=lambda fret: abs(x[fret] - place), default=low + 1)
 
-    def nearest(share: float) -> int:
-        place = x[1] + share * (x[neck.joint_fret] - x[1])
-        return min(inside, key=lambda fret: abs(x[fret] - place))
 
-    return tuple(sorted({nearest(0.25), middle_fret(neck), nearest(0.75)}))
+def survey_frets(neck: NeckDescription, low: int = 1, high: int = 0) -> tuple[int, ...]:
+    """Frets nearest to a quarter, a half and three quarters of the way between two supports."""
+    return tuple(sorted({_nearest(neck, low, high or neck.joint_fret, share) for share in (0.25, 0.5, 0.75)}))
 
 
 def crown_frets(neck: NeckDescription) -> tuple[int, ...]:
@@ -190,64 +265,8 @@ def crown_frets(neck: NeckDescription) -> tuple[int, ...]:
     return tuple(sorted({1, min(5, neck.joint_fret - 1), neck.joint_fret, neck.frets}))
 
 
-def round_of(name: str, neck: NeckDescription) -> Round:
-    """The round called ``name`` for this neck; an unknown name gives the basic one."""
+def round_of(name: str, neck: NeckDescription, kit: Kit | None = None) -> Round:
+    """The round called ``name`` for this neck and kit; an unknown name gives the basic one."""
     known = name if name in ROUNDS else "basic"
     title, build = ROUNDS[known]
-    return Round(known, title, build(neck))
-
-
-def already_so(station: Station, present: Present) -> bool:
-    """Whether a station only asks for a state of the strings that holds anyway."""
-    return station.kind == "state" and station.state.strings == present.state.strings
-
-
-def next_station(stations: Sequence[Station], present: Present, after: int = -1) -> int:
-    """Index of the first station not done past ``after``, then of any skipped one; len(stations) when all are done."""
-    places = [*range(after + 1, len(stations)), *range(after + 1)]
-    open_places = [
-        i
-        for i in places
-        if stations[i].key not in present.stations_done and not already_so(stations[i], present)
-    ]
-    return open_places[0] if open_places else len(stations)
-
-
-def resume_at(stations: Sequence[Station], present: Present) -> int:
-    """Where a round that was left goes on: the first open station past the last one done."""
-    done = [i for i, s in enumerate(stations) if s.key in present.stations_done]
-    return next_station(stations, present, after=max(done, default=-1))
-
-
-def prompt(station: Station, at: int = 0) -> str:
-    """What to do at a station, in words that read from two metres; ``at`` is the fret the hand has moved to."""
-    fret = at or station.fret
-    side = LANE_WORDS[station.lane].capitalize()
-    low, high = station.supports
-    match station.kind:
-        case "string-gap" if station.by == "string":
-            return f"{side}. Hold {low}, press {high}. Gap over {fret}?"
-        case "string-gap":
-            return f"{side}, slack. Edge on {low} and {high}. Gap over {fret}?"
-        case "sweep":
-            return f"{side}. Rocker along the frets. What rocks?"
-        case "crown-height":
-            return f"Fret {fret}. Height of the crown over the wood?"
-        case "string-height":
-            return f"{side}. Open string over fret {fret}. Height?"
-        case "dial":
-            return f"{side}. Dial on the beam over fret {fret}?"
-        case "state" if station.state.strings == "slack":
-            return "Slacken the strings. Enter when they hang."
-        case _:
-            return "Strings on, tuned to pitch. Enter when they are."
-
-
-def rocker_triples(neck: NeckDescription) -> range:
-    """Middle frets of all rocker triples."""
-    return range(2, neck.frets)
-
-
-def with_strings(state: State, change: State) -> State:
-    """``state`` with the strings of ``change``: rod and posture stay as they are."""
-    return msgspec.structs.replace(state, strings=change.strings)
+    return Round(known, title, build(neck, kit or Kit()))

@@ -7,73 +7,163 @@ from nuvrek.readings.kinds import (
     AnyEntry,
     CrownHeight,
     Dial,
+    EndsFine,
     Filed,
+    FretEnd,
+    Gap,
+    Note,
+    OthersFirm,
     OthersStill,
     Rock,
+    RodFeel,
     RodMove,
+    Room,
     Seated,
+    Size,
+    StandOff,
     State,
     StateChange,
     StringGap,
     StringHeight,
 )
+from nuvrek.readings.sizes import SIZES
 from nuvrek.units import Unit, format_length, format_number
 
+END_WORDS = {
+    "sharp": "sharp",
+    "sprouting": "past the edge",
+    "proud-bevel": "bevel proud",
+    "tape-lip": "lip from tape",
+}
 
-def amount_words(reading: StringGap | Rock, unit: Unit) -> str:
+
+def amount_words(reading: Gap, unit: Unit) -> str:
     """The measured part of a gap: one number, a bracket, or one side of it."""
     if reading.gap_mm is not None:
         return format_length(reading.gap_mm, unit)
-    low, high = reading.slides_mm, reading.drags_mm
-    if low is not None and high is not None:
-        return f"{format_number(low, unit)} to {format_length(high, unit)}"
+    low = reading.slides_mm
+    highs = [mm for mm in (reading.drags_mm, reading.wont_go_mm) if mm is not None]
+    if low is not None and highs:
+        return f"{format_number(low, unit)} to {format_length(min(highs), unit)}"
     if low is not None:
         return f"over {format_length(low, unit)}"
-    if high is not None:
-        return f"under {format_length(high, unit)}"
-    return reading.says if isinstance(reading, Rock) else ""
+    if highs:
+        return f"under {format_length(min(highs), unit)}"
+    return ""
 
 
 def place_words(entry: AnyEntry) -> str:
     """Where an entry belongs, short."""
     match entry:
         case StringGap():
-            return f"gap {entry.low_support}-{entry.high_support} over {entry.fret}, {LANE_WORDS[entry.lane]}"
+            return (
+                f"{_edge_words(entry)} over {entry.fret}, {_string_or(entry.string, LANE_WORDS[entry.lane])}"
+            )
         case Rock():
             return f"rocker {entry.fret - 1}-{entry.fret}-{entry.fret + 1}, {LANE_WORDS[entry.lane]}"
-        case OthersStill():
-            return f"all the others, {LANE_WORDS[entry.lane]}"
         case CrownHeight():
             return f"crown of fret {entry.fret}, {LANE_WORDS[entry.lane]}"
         case Dial():
             return f"dial on {entry.fret}, {LANE_WORDS[entry.lane]}"
         case StringHeight():
-            return f"string over {entry.fret}, {LANE_WORDS[entry.side]}"
-        case RodMove():
+            return f"string over {entry.fret}, {_string_or(entry.string, LANE_WORDS[entry.side])}"
+        case Size():
+            return _size_place(entry)
+        case StandOff():
+            where = "" if entry.lane is None else f", {LANE_WORDS[entry.lane]}"
+            return f"under fret {entry.fret}{where}"
+        case FretEnd():
+            return f"end of fret {entry.fret}, {LANE_WORDS[entry.side]}"
+        case _:
+            return _broad_place(entry)
+
+
+def _broad_place(entry: AnyEntry) -> str:
+    """Where entries belong that speak of more than one place."""
+    match entry:
+        case OthersStill():
+            return f"all the others, {LANE_WORDS[entry.lane]}"
+        case OthersFirm():
+            return "all the other frets"
+        case EndsFine():
+            return f"all the other ends, {LANE_WORDS[entry.side]}"
+        case RodFeel() | RodMove():
             return "rod"
+        case Room():
+            return "room"
         case Seated():
             return f"fret {entry.fret}"
         case Filed():
             return f"{len({fret for fret, _, _ in entry.off})} frets"
         case StateChange():
             return "now"
+        case Note():
+            return "note" if entry.photo is None else "photo"
         case _:
             return ""
+
+
+def _edge_words(gap: StringGap) -> str:
+    name = {"string": "gap", "edge": "edge", "notched": "wood"}[gap.by]
+    if gap.low_support is None:
+        return f"{name}, resting,"
+    return f"{name} {gap.low_support}-{gap.high_support}"
+
+
+def _string_or(string: int | None, other: str) -> str:
+    return f"string {string}" if string else other
+
+
+def _size_place(size: Size) -> str:
+    kind = SIZES[size.what]
+    where = f"fret {size.fret}" if size.fret else "nut"
+    if kind.place == "side":
+        where = LANE_WORDS[size.lane or "bass"]
+    elif kind.place == "side and fret":
+        where = f"fret {size.fret}, {LANE_WORDS[size.lane or 'bass']}"
+    elif kind.place == "string":
+        where = f"fret {size.fret}, string {size.string or 1}"
+    return f"{kind.title}, {where}"
 
 
 def value_words(entry: AnyEntry, unit: Unit, height_unit: Unit) -> str:
     """What an entry says, short. ``unit`` for gaps and crowns, ``height_unit`` for string heights."""
     match entry:
-        case StringGap() | Rock():
+        case Rock():
+            return amount_words(entry, unit) or entry.says
+        case StandOff():
+            said = "moves" if entry.moves == "moves" else "stands off"
+            return " ".join(part for part in (said, amount_words(entry, unit)) if part)
+        case StringGap():
             return amount_words(entry, unit)
-        case OthersStill():
-            return "still"
         case CrownHeight():
             return format_length(entry.height_mm, unit)
         case Dial():
             return format_length(entry.reading_mm, unit, sign=True, decimals=3 if unit is Unit.MM else None)
         case StringHeight():
             return format_length(entry.height_mm, height_unit)
+        case Size():
+            return size_words(entry.mm, unit)
+        case FretEnd():
+            size = "" if entry.mm is None else f" {format_length(entry.mm, unit)}"
+            return f"{END_WORDS[entry.fault]}{size}"
+        case _:
+            return _said(entry)
+
+
+def _said(entry: AnyEntry) -> str:
+    """What entries without a length say."""
+    match entry:
+        case OthersStill():
+            return "still"
+        case OthersFirm():
+            return "firm"
+        case EndsFine():
+            return "fine"
+        case RodFeel():
+            return entry.feel
+        case Room():
+            return _room_words(entry)
         case RodMove():
             return turns_words(entry.turns)
         case Seated():
@@ -82,8 +172,23 @@ def value_words(entry: AnyEntry, unit: Unit, height_unit: Unit) -> str:
             return "filed"
         case StateChange():
             return state_words(entry.state)
+        case Note():
+            return entry.text[:40]
         case _:
             return ""
+
+
+def size_words(mm: float, unit: Unit) -> str:
+    """A size: large ones in inches where thou are the unit of the bench."""
+    if unit is Unit.THOU and mm > 10.0:
+        return format_length(mm, Unit.INCH)
+    return format_length(mm, unit)
+
+
+def _room_words(room: Room) -> str:
+    warm = "" if room.temperature_c is None else f"{room.temperature_c:g} °C"
+    damp = "" if room.humidity_percent is None else f"{room.humidity_percent:g} % humidity"
+    return ", ".join(part for part in (warm, damp) if part)
 
 
 _EIGHTHS = {1: "1/8", 2: "1/4", 3: "3/8", 4: "1/2", 5: "5/8", 6: "3/4", 7: "7/8"}

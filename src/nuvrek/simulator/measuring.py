@@ -14,39 +14,27 @@ from nuvrek.readings.kinds import (
     AnyEntry,
     CrownHeight,
     Dial,
+    EndsFine,
+    OthersFirm,
     OthersStill,
     Rock,
+    RodFeel,
+    Room,
     RoundStart,
     Side,
+    Size,
     State,
     StateChange,
     StringGap,
     StringHeight,
 )
-from nuvrek.readings.rounds import Station, round_of
+from nuvrek.readings.kit import METRIC_LEAVES_MM, Kit
+from nuvrek.readings.rounds import round_of
+from nuvrek.readings.sizes import SIZES
+from nuvrek.readings.stations import Station
 from nuvrek.simulator.truth import Truth
 from nuvrek.surface.evidence import chord_gap, rock_height
-
-# A common metric leaf set: 0.05 to 0.50 mm by 0.05, with thin leaves between; common practice, no source.
-LEAVES_MM = (
-    0.03,
-    0.04,
-    0.05,
-    0.06,
-    0.07,
-    0.08,
-    0.09,
-    0.10,
-    0.15,
-    0.20,
-    0.25,
-    0.30,
-    0.35,
-    0.40,
-    0.50,
-    0.60,
-    0.80,
-)
+from nuvrek.surface.resting import contacts_around
 
 ROCK_FEEL_MM = 0.02
 ROCK_WAVER_MM = 0.007
@@ -62,7 +50,7 @@ class Bench:
 
     truth: Truth
     rng: Generator
-    leaves_mm: Sequence[float] = LEAVES_MM
+    leaves_mm: Sequence[float] = METRIC_LEAVES_MM
     measure_rocks: bool = True
 
     def bracket(self, gap_mm: float) -> tuple[float | None, float | None]:
@@ -73,18 +61,20 @@ class Bench:
         return (slides[-1] if slides else None), (drags[0] if drags else None)
 
     def string_gap(self, station: Station, state: State) -> StringGap:
-        """A leaf bracket between a string (or edge) on two tops and the top of a fret between."""
-        tops = self.truth.tops_mm(state)[:, LANES.index(station.lane)]
+        """A leaf bracket under a string or edge, on its supports or as it rests, over one place between."""
+        lane = LANES.index(station.lane)
+        on_wood = station.by == "notched"
+        heights = (self.truth.wood_mm if on_wood else self.truth.tops_mm)(state)[:, lane]
         x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)
-        low, high = station.supports
-        gap = sum(w * tops[f] for f, w in chord_gap(x, low, high, station.fret))
+        low, high = station.supports or contacts_around(x, heights, station.fret, (1, self.truth.neck.frets))
+        gap = sum(w * heights[f] for f, w in chord_gap(x, low, high, station.fret))
         slides, drags = self.bracket(float(gap))
         return StringGap(
             lane=station.lane,
-            low_support=low,
-            high_support=high,
+            low_support=station.supports and low,
+            high_support=station.supports and high,
             fret=station.fret,
-            by="string" if state.strings == "pitch" else "edge",
+            by=station.by,
             slides_mm=slides,
             drags_mm=drags,
             state=state,
@@ -147,12 +137,38 @@ class Bench:
             case "crown-height":
                 return [self.crown_height(station.fret, station.lane, state, station.key)]
             case "string-height":
-                side: Side = "bass" if station.lane == "bass" else "treble"
-                return [self.string_height(side, station.fret, state, station.key)]
+                return [self.string_height(station.side, station.fret, state, station.key)]
             case "dial":
                 return self.indicator_run(station.lane, state, station.key)
             case "state":
                 return [StateChange(state=station.state, station=station.key)]
+            case _:
+                return [self.look(station, state)]
+
+    def look(self, station: Station, state: State) -> AnyEntry:
+        """What eyes and fingers find on a made-up neck, which has no loose frets and no bad ends."""
+        every = tuple(range(1, self.truth.neck.frets + 1))
+        match station.kind:
+            case "press":
+                return OthersFirm(frets=every, state=state, station=station.key)
+            case "ends":
+                return EndsFine(side=station.side, frets=every, state=state, station=station.key)
+            case "rod-feel":
+                return RodFeel(feel="free", state=state, station=station.key)
+            case "temperature":
+                return Room(temperature_c=21.0, state=state, station=station.key)
+            case "humidity":
+                return Room(humidity_percent=48.0, state=state, station=station.key)
+            case _:
+                low, high = SIZES[station.what].likely
+                return Size(
+                    what=station.what,
+                    fret=station.fret,
+                    lane=station.lane,
+                    mm=round(float(self.rng.uniform(low, high)), 2),
+                    state=state,
+                    station=station.key,
+                )
 
 
 def measure_basic_round(bench: Bench, upto: int | None = None) -> list[AnyEntry]:
@@ -160,11 +176,11 @@ def measure_basic_round(bench: Bench, upto: int | None = None) -> list[AnyEntry]
     return measure_round(bench, "basic", upto)
 
 
-def measure_round(bench: Bench, name: str, upto: int | None = None) -> list[AnyEntry]:
+def measure_round(bench: Bench, name: str, upto: int | None = None, kit: Kit | None = None) -> list[AnyEntry]:
     """A guided round taken on a made-up neck whose strings are at pitch; ``upto`` stops it early."""
     entries: list[AnyEntry] = [RoundStart(name=name)]
     state = State()
-    for station in round_of(name, bench.truth.neck).stations[:upto]:
+    for station in round_of(name, bench.truth.neck, kit).stations[:upto]:
         if station.kind == "state":
             state = station.state
         entries.extend(bench.take(station, state))

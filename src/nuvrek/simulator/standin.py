@@ -8,7 +8,9 @@ from collections.abc import Iterator
 
 from numpy.random import Generator
 
+from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.kinds import State
+from nuvrek.simulator.kinds import simulated_neck
 from nuvrek.simulator.truth import Truth
 
 INDICATOR_NOISE_MM = 0.003
@@ -53,3 +55,19 @@ class StandIn:
     def _write(self, data: bytes) -> None:
         if self._plugged:
             os.write(self._master, data)
+
+
+class PlayedGauge:
+    """A stand-in gauge whose button is pressed over the frets of a made-up neck."""
+
+    def __init__(self, neck: NeckDescription | None, seed: int = 1) -> None:
+        """The made-up neck has the frets and the scale of ``neck``."""
+        frets, scale_mm = (22, 648.0) if neck is None else (neck.frets, neck.scale_mm)
+        truth, bench = simulated_neck(seed, max(frets, 10), scale_mm)
+        self._tops, self._rng = truth.tops_mm(State(strings="slack")), bench.rng
+        self.gauge = StandIn()
+
+    def press(self, fret: int, lane: int) -> None:
+        """Send the top of a fret against the top of fret 1 of the middle, with the indicator's noise."""
+        top = self._tops[min(max(fret, 1), len(self._tops) - 1), lane] - self._tops[1, 1]
+        self.gauge.send(round(float(top) + INDICATOR_NOISE_MM * float(self._rng.standard_normal()), 3))

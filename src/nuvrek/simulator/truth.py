@@ -16,6 +16,8 @@ from nuvrek.readings.kinds import State
 
 Array = NDArray[np.float64]
 
+NUT_OVER_MM = 0.08  # common practice, no source
+
 
 @dataclass(frozen=True)
 class Condition:
@@ -67,6 +69,8 @@ def make_truth(neck: NeckDescription, condition: Condition, rng: Generator) -> T
     crown = neck.wire_height_mm + condition.scatter_mm * (
         rng.standard_normal((frets + 1, 1)) + 0.4 * rng.standard_normal((frets + 1, 3))
     )
+    # The nut holds the strings a little over the first frets.
+    crown[0] += NUT_OVER_MM
     crown[1:6] -= condition.wear_mm * np.linspace(1.0, 0.3, 5)[:, None]
     spots = _spread_out(frets, condition.proud + condition.low + condition.sprung_ends, rng)
     for fret in spots[: condition.proud]:

@@ -14,6 +14,7 @@ from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.journal import Present, fitting
 from nuvrek.readings.kinds import CrownHeight, Rock, State, Strings
 from nuvrek.surface.evidence import chord_gap, gather, lanes_spoken_of
+from nuvrek.surface.resting import contacts_around, reach_of, resting
 from nuvrek.surface.solve import Solution, solve
 from nuvrek.surface.unknowns import (
     PULL_MM,
@@ -31,6 +32,8 @@ _STRINGS: tuple[Strings, Strings] = ("pitch", "slack")
 
 # A doubt is the half-width of the range that holds the truth nine times in ten (normal, two-sided).
 NINE_IN_TEN = 1.6449
+# How often edges are laid anew on the estimate before their contacts are taken as they are.
+_MOST_LAYINGS = 8
 
 
 @dataclass(frozen=True, slots=True)
@@ -69,6 +72,7 @@ class HeightMap:
     pull_doubt_mm: float
     rod_mm_per_turn: float
     rod_doubt_mm_per_turn: float
+    present: Present  # what the map was made from
     known: tuple[bool, bool, bool]
     crown_measured: bool
     rocks_unmeasured: frozenset[tuple[int, Lane]]
@@ -129,7 +133,7 @@ def map_neck(present: Present, start: Array | None = None) -> HeightMap:
     """
     present, left_out = fitting(present)
     unknowns = unknowns_of(present)
-    solution = solve(gather(unknowns, present.taken), start)
+    solution = _settle(unknowns, present, start)
     reader = _Reader(unknowns, present, solution)
     state = present.state
     slack = msgspec.structs.replace(state, strings="slack")
@@ -161,12 +165,33 @@ def map_neck(present: Present, start: Array | None = None) -> HeightMap:
         rod_doubt_mm_per_turn=NINE_IN_TEN
         * ROD_SPREAD_MM
         * float(np.sqrt(solution.covariance[unknowns.rod, unknowns.rod])),
+        present=present,
         known=("bass" in spoken, "middle" in spoken, "treble" in spoken),
         crown_measured=any(isinstance(one.reading, CrownHeight) for one in present.taken),
         rocks_unmeasured=_rocks_unmeasured(present),
         left_out=left_out,
         solution=solution,
     )
+
+
+def _settle(unknowns: Unknowns, present: Present, start: Array | None) -> Solution:
+    """Solve; where edges were laid as they rest, find what they rest on and solve again until that stays."""
+    edges = resting(present.taken)
+    contacts = {one.number: reach_of(gap, present.neck.frets) for one, gap in edges}
+    solution = solve(gather(unknowns, present.taken, contacts), start)
+    x = fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)
+    for _ in range(_MOST_LAYINGS if edges else 0):
+        before = dict(contacts)
+        for one, gap in edges:
+            state = one.reading.state
+            made = unknowns.wood(state) if gap.by == "notched" else unknowns.tops(one.surface, state)
+            k = LANES.index(gap.lane)
+            heights = made[0][:, k] @ solution.z + made[1][:, k]
+            contacts[one.number] = contacts_around(x, heights, gap.fret, reach_of(gap, unknowns.neck.frets))
+        if contacts == before:
+            break
+        solution = solve(gather(unknowns, present.taken, contacts), solution.z)
+    return solution
 
 
 def _wood(reader: _Reader, strings: Strings) -> tuple[Array, Array]:
@@ -183,7 +208,7 @@ def _rocks_unmeasured(present: Present) -> frozenset[tuple[int, Lane]]:
         match one.reading:
             case Rock(fret=fret, lane=lane, says=says) as rock:
                 today = present.surface.get((fret, lane), 0) == one.surface.get((fret, lane), 0)
-                bare = rock.gap_mm is None and rock.slides_mm is None and rock.drags_mm is None
+                bare = (rock.gap_mm, rock.slides_mm, rock.drags_mm, rock.wont_go_mm) == (None,) * 4
                 if today:
                     marked[fret, lane] = says == "rocks" and bare and marked.get((fret, lane), True)
             case _:

@@ -40,13 +40,17 @@ class _Terms:
     curvature: Array
 
 
-def log_likelihood(mu: Array, lo: Array, hi: Array, sigma: Array) -> _Terms:
-    """Sum of log p, and per row its first derivative and minus its second with respect to ``mu``."""
+def log_likelihood(mu: Array, lo: Array, hi: Array, sigma: Array, weight: Array | None = None) -> _Terms:
+    """Sum of log p, and per row its first derivative and minus its second with respect to ``mu``.
+
+    Each row counts ``weight`` times, once if not given.
+    """
+    times = np.ones_like(mu) if weight is None else weight
     slope = np.empty_like(mu)
     curvature = np.empty_like(mu)
     plain = lo == hi
     t = (lo[plain] - mu[plain]) / sigma[plain]
-    value = float(-0.5 * np.sum(t * t))
+    value = float(-0.5 * np.sum(times[plain] * t * t))
     slope[plain] = t / sigma[plain]
     curvature[plain] = 1.0 / sigma[plain] ** 2
     bracket = ~plain
@@ -58,11 +62,11 @@ def log_likelihood(mu: Array, lo: Array, hi: Array, sigma: Array) -> _Terms:
         first = ratio_a - ratio_b
         edge_a = np.where(np.isfinite(a), a, 0.0) * ratio_a
         edge_b = np.where(np.isfinite(b), b, 0.0) * ratio_b
-        value += float(np.sum(log_p))
+        value += float(np.sum(times[bracket] * log_p))
         slope[bracket] = first / s
         # Rounding can make the curvature of a far tail slightly negative.
         curvature[bracket] = np.maximum(first**2 + edge_b - edge_a, 1e-9) / s**2
-    return _Terms(value, slope, curvature)
+    return _Terms(value, times * slope, times * curvature)
 
 
 def _log_interval(a: Array, b: Array) -> Array:
@@ -88,12 +92,12 @@ def _bracket_precision(evidence: Evidence) -> Array:
     One-sided rows have no such floor.
     """
     half = 0.5 * (evidence.hi - evidence.lo)
-    return np.asarray(1.0 / (half**2 / 3.0 + evidence.sigma**2))
+    return np.asarray(evidence.weight / (half**2 / 3.0 + evidence.sigma**2))
 
 
 def _objective(evidence: Evidence, z: Array) -> tuple[float, _Terms]:
     mu = evidence.rows @ z + evidence.constant
-    terms = log_likelihood(mu, evidence.lo, evidence.hi, evidence.sigma)
+    terms = log_likelihood(mu, evidence.lo, evidence.hi, evidence.sigma, evidence.weight)
     return 0.5 * float(z @ z) - terms.value, terms
 
 

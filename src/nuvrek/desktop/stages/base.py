@@ -4,7 +4,17 @@ from __future__ import annotations
 
 from PyQt6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
 from PyQt6.QtGui import QFontMetrics, QKeyEvent, QPainter, QPaintEvent, QPen, QPolygonF
-from PyQt6.QtWidgets import QCheckBox, QFrame, QLabel, QLayout, QPushButton, QScrollArea, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import (
+    QCheckBox,
+    QComboBox,
+    QFrame,
+    QLabel,
+    QLayout,
+    QPushButton,
+    QScrollArea,
+    QVBoxLayout,
+    QWidget,
+)
 
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
@@ -50,6 +60,20 @@ def scrolling(inner: QLayout) -> QScrollArea:
     area.setFocusPolicy(Qt.FocusPolicy.NoFocus)
     area.setWidget(holder)
     return area
+
+
+class Choices(QComboBox):
+    """A list to choose from, with an arrow of the theme's own."""
+
+    def paintEvent(self, event: QPaintEvent | None) -> None:
+        super().paintEvent(event)
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        pen = QPen(self.palette().text().color(), 2)
+        painter.setPen(pen)
+        x, y = self.width() - 15, self.height() / 2 - 2
+        painter.drawPolyline(QPolygonF([QPointF(x - 5, y), QPointF(x, y + 5), QPointF(x + 5, y)]))
+        painter.end()
 
 
 class TickBox(QCheckBox):
@@ -117,6 +141,12 @@ class Stage(QWidget):
     def say(self, sentence: str) -> None:
         """Show a sentence from elsewhere (a full disk, say) in the bench bar."""
         self.bar.message.setText(sentence)
+
+    def unit_pressed(self) -> None:
+        """The unit in the bench bar was pressed."""
+
+    def retake(self, _number: int) -> None:
+        """A reading is to be taken again; only Measure can."""
 
     def key(self, _name: str) -> bool:
         """Handle a key by name; True when it was meant for this stage."""

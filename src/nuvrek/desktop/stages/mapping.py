@@ -115,15 +115,19 @@ class MapStage(Stage):
         return False
 
     def _pick(self, picker: ReadingPicker, name: str) -> None:
-        """Up and down pick a reading of this fret, Backspace strikes it out, Enter takes that back."""
+        """Up and down pick a reading of this fret, Backspace strikes it out and Enter takes that back; else Enter asks for it again."""
         said = ""
         if name in ("up", "down"):
             picker.move(1 if name == "down" else -1)
         elif name == "back":
             if picker.index is not None and self.desk.write(picker.strike):
                 said = "Struck out; it stays in the journal. Enter takes that back."
-        elif picker.struck and self.desk.write(picker.take_back):
-            said = "It counts again."
+        elif picker.struck:
+            if self.desk.write(picker.take_back):
+                said = "It counts again."
+        elif (number := picker.number) is not None:
+            self.desk.retake_wanted.emit(number)
+            return
         self.refresh()
         if said:
             self.bar.message.setText(said)

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import (
-    QComboBox,
     QFrame,
     QGridLayout,
     QHBoxLayout,
@@ -21,7 +20,7 @@ from nuvrek.bench.takein import LENGTHS, field_text, read_form
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
-from nuvrek.desktop.stages.base import Stage, TickBox, button, heading
+from nuvrek.desktop.stages.base import Choices, Stage, TickBox, button, heading
 from nuvrek.neck.description import ROD_WORDS, NeckDescription, target_by_kind_mm
 from nuvrek.readings.kinds import Describe
 
@@ -64,7 +63,7 @@ class TakeInStage(Stage):
         self.fields: dict[str, QLineEdit] = {}
         self.checks: dict[str, TickBox] = {}
         self.words: dict[str, QLineEdit] = {}
-        self.rod = QComboBox()
+        self.rod = Choices()
         for kind, word in ROD_WORDS.items():
             self.rod.addItem(word.capitalize(), kind)
         self.rod.setAccessibleName("Kind of rod")

@@ -2,14 +2,14 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from nuvrek.bench.job import filed_already, log_filed, log_rod, next_step, steps_in_hand, still_to_file, tick
 from nuvrek.bench.lanes import Dots, crown_lane
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
-from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
+from nuvrek.desktop.stages.base import Choices, Stage, button, clear, heading, scrolling
 from nuvrek.planning import cautions
 from nuvrek.planning.steps import Step
 from nuvrek.readings.kinds import Seated
@@ -70,7 +70,7 @@ class WorkStage(Stage):
             made.setAccessibleName(f"Log a rod move: {words}")
             made.clicked.connect(lambda _on, turns=turns: self._turned(turns))
             row.addWidget(made)
-        self.feel = QComboBox()
+        self.feel = Choices()
         self.feel.addItems(_FEELS)
         self.feel.setAccessibleName("How the rod felt")
         row.addWidget(self.feel)

@@ -1,0 +1,160 @@
+"""Stations that ask for one number at one place."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from typing import ClassVar
+
+from nuvrek.bench.stops.base import Stop
+from nuvrek.readings.kinds import CrownHeight, Dial, Size, StringHeight
+from nuvrek.readings.sizes import SIZES
+from nuvrek.readings.stations import Station
+from nuvrek.units import Length
+
+
+class CrownStop(Stop):
+    """A crown over the wood."""
+
+    bounds_mm = (0.0, 5.0)
+    moves_on = True
+
+    def frets(self) -> range:
+        return range(1, self.pad.neck.frets + 1)
+
+    def take(self, _key: str, typed: Length) -> None:
+        self.pad.finish(
+            CrownHeight(
+                lane=self.station.lane,
+                fret=self.pad.cursor,
+                height_mm=typed.mm,
+                station=self.pad.station_key,
+            )
+        )
+
+
+class HeightStop(Stop):
+    """A string over a fret; up and down of a single reading go through the strings."""
+
+    bounds_mm = (0.0, 20.0)
+
+    def frets(self) -> range:
+        return range(1, self.pad.neck.frets + 1)
+
+    def turns(self) -> tuple[Station, ...]:
+        strings = self.pad.neck.strings
+        one = [
+            self.at(string=n, lane="treble" if 2 * n <= strings else "bass") for n in range(strings, 0, -1)
+        ]
+        return (self.at(string=0, lane="bass"), *one, self.at(string=0, lane="treble"))
+
+    def take(self, _key: str, typed: Length) -> None:
+        station = self.station
+        self.pad.finish(
+            StringHeight(
+                side=station.side,
+                fret=self.pad.cursor,
+                height_mm=typed.mm,
+                string=station.string or None,
+                station=self.pad.station_key,
+            )
+        )
+
+
+class SizeStop(Stop):
+    """A size by caliper, rule or gauge."""
+
+    hint = "Type it, Enter. Enter alone passes on."
+
+    @property
+    def bounds_mm(self) -> tuple[float, float]:  # type: ignore[override]
+        return SIZES[self.station.what].possible
+
+    @property
+    def moves_on(self) -> bool:  # type: ignore[override]
+        return SIZES[self.station.what].place == "fret"
+
+    def frets(self) -> range | None:
+        if SIZES[self.station.what].place == "side":
+            return None
+        first = 0 if self.station.what in ("board-width", "radius", "neck-thickness") else 1
+        return range(first, self.pad.neck.frets + 1)
+
+    def turns(self) -> tuple[Station, ...]:
+        match SIZES[self.station.what].place:
+            case "string":
+                return tuple(self.at(string=n) for n in range(self.pad.neck.strings, 0, -1))
+            case "fret":
+                return ()
+            case _:
+                return self.at(lane="bass"), self.at(lane="treble")
+
+    def take(self, _key: str, typed: Length) -> None:
+        station, place = self.station, SIZES[self.station.what].place
+        self.pad.finish(
+            Size(
+                what=station.what,
+                mm=typed.mm,
+                fret=0 if place == "side" else self.pad.cursor,
+                lane=station.side if place.startswith("side") else None,
+                string=station.string or 1 if place == "string" else None,
+                station=self.pad.station_key,
+            )
+        )
+
+
+class DialStop(Stop):
+    """An indicator run: one press a fret, and the fret moves on by itself."""
+
+    keys: ClassVar[Mapping[str, str]] = {"+": "plus", "-": "minus", "*": "other way"}
+    hint = "One press a fret; the fret moves on. Arrows go to another, - turns the sign, * the other way, Enter leaves."
+
+    def first(self) -> int:
+        """Where a run that was left goes on: the first fret of its lane without a reading."""
+        pad = self.pad
+        read = {
+            one.reading.fret
+            for one in pad.taken_since()
+            if isinstance(one.reading, Dial) and one.reading.lane == self.station.lane
+        }
+        order = list(self.frets())[:: pad.run_step]
+        return next((fret for fret in order if fret not in read), order[0])
+
+    def frets(self) -> range:
+        return range(1, self.pad.neck.frets + 1)
+
+    def special(self, key: str) -> None:
+        pad = self.pad
+        if key == "*":
+            pad.run_step = -pad.run_step
+            pad.cursor = self.first()
+            pad.message = (
+                "The run goes towards the nut." if pad.run_step < 0 else "The run goes towards the body."
+            )
+        else:
+            pad.text = pad.text.lstrip("-") if key == "+" or pad.text.startswith("-") else f"-{pad.text}"
+
+    def take(self, _key: str, typed: Length) -> None:
+        """A fret taken again in the same run replaces its reading."""
+        pad, station = self.pad, self.station
+        end = self.frets()[-1] if pad.run_step > 0 else self.frets()[0]
+        last = pad.cursor == end
+        run = pad.run_number
+        earlier = [
+            one.number
+            for one in pad.session.present.taken
+            if isinstance(one.reading, Dial)
+            and (one.reading.run, one.reading.lane, one.reading.fret) == (run, station.lane, pad.cursor)
+        ]
+        dial = Dial(
+            lane=station.lane,
+            fret=pad.cursor,
+            run=run,
+            reading_mm=typed.mm,
+            station=pad.station_key if last else "",
+        )
+        if not pad.write(dial, strike=earlier):
+            return
+        if last:
+            pad.go_on()
+        else:
+            pad.cursor, pad.text = pad.cursor + pad.run_step, ""

@@ -1,0 +1,38 @@
+"""A photo made small enough to be kept with the job; the original is only read."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import QBuffer, QByteArray, QIODevice, QSize, Qt
+from PyQt6.QtGui import QImage, QImageReader
+
+from nuvrek.readings.kinds import PHOTO_BYTES
+
+LONGEST_PX = 1280
+_MOST_PIXELS = 200_000_000
+
+
+def small_copy(path: str) -> bytes | str:
+    """The photo at ``path`` as a JPEG of at most 1280 pixels a side, or a sentence saying why not."""
+    reader = QImageReader(path)
+    reader.setAutoTransform(True)
+    size = reader.size()
+    if size.isValid() and size.width() * size.height() > _MOST_PIXELS:
+        return "That picture is too large to be read. Take a smaller one."
+    if size.isValid() and max(size.width(), size.height()) > LONGEST_PX:
+        reader.setScaledSize(size.scaled(QSize(LONGEST_PX, LONGEST_PX), Qt.AspectRatioMode.KeepAspectRatio))
+    image = reader.read()
+    if image.isNull():
+        return "That file is no picture Nuvrek can read. A JPEG or PNG is fine."
+    return _jpeg(image)
+
+
+def _jpeg(image: QImage) -> bytes | str:
+    flat = image.convertToFormat(QImage.Format.Format_RGB32)
+    for quality in (85, 70, 50, 30):
+        data = QByteArray()
+        buffer = QBuffer(data)
+        buffer.open(QIODevice.OpenModeFlag.WriteOnly)
+        flat.save(buffer, "JPEG", quality)
+        if 0 < len(data.data()) <= PHOTO_BYTES:
+            return bytes(data.data())
+    return "That picture does not get small enough to be kept. Take a smaller one."

@@ -1,0 +1,57 @@
+"""Sizes taken with caliper, rule or gauge: what each is, where it belongs and what it can be.
+
+Bounds are in mm: outside ``possible`` an entry is refused, outside ``likely`` it is questioned.
+Common practice, no source.
+"""
+
+from __future__ import annotations
+
+from typing import Literal
+
+from msgspec import Struct
+
+What = Literal[
+    "crown-width",
+    "groove",
+    "radius",
+    "slot-width",
+    "slot-depth",
+    "board-width",
+    "board-thickness",
+    "neck-thickness",
+    "saddle-left",
+    "string-to-end",
+]
+Place = Literal["fret", "string", "side", "side and fret"]
+
+
+class SizeKind(Struct, frozen=True):
+    """One kind of size: its words, where it is taken and its bounds."""
+
+    title: str
+    prompt: str
+    place: Place
+    possible: tuple[float, float]
+    likely: tuple[float, float]
+
+
+SIZES: dict[What, SizeKind] = {
+    "crown-width": SizeKind("crown width", "Width of the crown?", "fret", (0.3, 6.0), (1.4, 3.2)),
+    "groove": SizeKind("groove", "Groove under the string, how deep?", "string", (0.0, 2.0), (0.0, 0.5)),
+    "radius": SizeKind("radius", "Radius gauge that shows no light?", "fret", (50.0, 2000.0), (150.0, 650.0)),
+    "slot-width": SizeKind("slot width", "Width of the slot?", "fret", (0.1, 3.0), (0.4, 0.8)),
+    "slot-depth": SizeKind("slot depth", "Depth of the slot?", "fret", (0.2, 8.0), (1.0, 3.5)),
+    "board-width": SizeKind("board width", "Width of the board?", "fret", (10.0, 200.0), (25.0, 90.0)),
+    "board-thickness": SizeKind(
+        "board thickness", "Thickness of the board?", "fret", (0.3, 20.0), (2.0, 8.0)
+    ),
+    "neck-thickness": SizeKind(
+        "neck thickness", "Thickness of the neck?", "fret", (5.0, 100.0), (14.0, 35.0)
+    ),
+    "saddle-left": SizeKind(
+        "saddle left", "Saddle above its slot or the top?", "side", (0.0, 30.0), (0.5, 12.0)
+    ),
+    "string-to-end": SizeKind(
+        "string to fret end", "Outer string to the end of the fret?", "side and fret", (0.0, 15.0), (1.0, 7.0)
+    ),
+}
