@@ -21,7 +21,7 @@ from nuvrek.logbook.places import logbook_path
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 
 if TYPE_CHECKING:
-    from nuvrek.surface.findings import Finding
+    from nuvrek.surface.finding import Finding
     from nuvrek.surface.heightmap import HeightMap
 
 BAD_INPUT = 2

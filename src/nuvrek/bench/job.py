@@ -35,6 +35,7 @@ def choose(session: Session, plan: Plan, way: Way) -> None:
             frets=way.frets,
             off=off,
             rod=plan.rod.words if plan.rod else "",
+            ends=plan.ends,
         )
     )
 
@@ -45,7 +46,7 @@ def steps_in_hand(present: Present) -> tuple[Step, ...]:
     if chosen is None:
         return ()
     rod = chosen.rod or "No turn is needed for the relief."
-    return steps_of(chosen.way, present.neck, chosen.frets, rod, rod_needed=bool(chosen.rod))
+    return steps_of(chosen.way, present.neck, chosen.frets, rod, bool(chosen.rod), chosen.ends)
 
 
 def next_step(present: Present) -> Step | None:
@@ -124,7 +125,7 @@ def advance_of(present: Present) -> Advance:
 
     steps = steps_in_hand(present)
     done = sum(s.key in present.steps_done for s in steps)
-    live = [one.reading.station for one in present.taken]
+    live = {one.reading.station for one in present.taken}
     basic = [s for s in basic_round(present.neck, Kit()) if s.kind != "state"]
     closing = [s for s in closing_round(present.neck, Kit()) if s.kind != "state"]
     measured = sum(s.key in live for s in basic) / len(basic)

@@ -124,6 +124,11 @@ class Keypad:
         return "" if self._station is None or self.one else self._station.key
 
     @property
+    def replacing(self) -> bool:
+        """Whether the next reading takes the place of an old one."""
+        return self._replacing > 0
+
+    @property
     def stop(self) -> Stop:
         """What the keys do here."""
         return stop_at(self)

@@ -107,7 +107,7 @@ def _bound_fault(message: str) -> dict[str, str]:
     if "length" in message:
         return {field.name: f"{field.label}: that is more than are kept."}
     unit = "" if field.kind == "whole" else " mm"
-    return {field.name: f"{field.label}: not possible; should be {bound} {said[-1]}{unit}."}
+    return {field.name: f"{field.label}: not possible; should be {bound} {float(said[-1]):g}{unit}."}
 
 
 def rocker_fits(neck: NeckDescription, kit: Kit) -> tuple[tuple[int, str, bool], ...]:

@@ -137,7 +137,7 @@ def tops_lane(picture: Picture, unit: Unit) -> TopsLane:
     named = frozenset(
         (finding.fret, lane)
         for finding in picture.findings
-        if finding.fret is not None and finding.kind != "thin-crown"
+        if finding.fret is not None and finding.kind in ("proud", "rocks", "low", "end-up")
         for lane in finding.lanes
     )
     return TopsLane(

@@ -11,7 +11,7 @@ from nuvrek.units import Unit
 
 if TYPE_CHECKING:
     from nuvrek.planning.ways import Plan
-    from nuvrek.surface.findings import Finding
+    from nuvrek.surface.finding import Finding
     from nuvrek.surface.heightmap import HeightMap
 
 

@@ -9,7 +9,7 @@ from nuvrek.neck.description import LANES
 from nuvrek.planning.levelling import WORTH_FILING_MM
 from nuvrek.planning.steps import Step
 from nuvrek.planning.ways import Plan, Way
-from nuvrek.surface.findings import Finding
+from nuvrek.surface.finding import Finding
 from nuvrek.surface.heightmap import HeightMap
 
 

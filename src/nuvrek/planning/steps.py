@@ -8,7 +8,7 @@ from msgspec import Struct
 
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning import cautions
-from nuvrek.readings.kinds import WayKind
+from nuvrek.readings.kinds import EndFault, WayKind
 
 Action = Literal["tick", "rod", "seat", "file", "slack", "pitch", "measure"]
 
@@ -26,9 +26,18 @@ class Step(Struct, frozen=True):
 
 
 def steps_of(
-    kind: WayKind, neck: NeckDescription, frets: tuple[int, ...], rod_words: str, rod_needed: bool
+    kind: WayKind,
+    neck: NeckDescription,
+    frets: tuple[int, ...],
+    rod_words: str,
+    rod_needed: bool,
+    ends: tuple[EndFault, ...] = (),
 ) -> tuple[Step, ...]:
-    """The steps of a way. ``frets`` are the ones filed or seated; ``rod_words`` says which way the rod goes."""
+    """The steps of a way.
+
+    ``frets`` are the ones filed or seated; ``rod_words`` says which way the rod goes; ``ends`` are the
+    faults of fret ends that are put right along the way.
+    """
     rod = _rod(rod_words) if rod_needed else ()
     match kind:
         case "leave":
@@ -36,13 +45,17 @@ def steps_of(
         case "rod":
             return (*_rod(rod_words), _prove(), _look_again())
         case "seat":
-            return (_slacken(), *_seating(frets), _prove(), _look_again())
+            return (_slacken(), *_seating(frets), *end_steps(ends, neck), _prove(), _look_again())
+        case "ends":
+            return (_slacken(), _tape(neck), *end_steps(ends, neck), _string_up(), _prove())
         case "spot-level":
             return (
                 _slacken(),
                 _tape(neck),
                 *_spot(frets),
-                *_crown_and_polish(frets),
+                *_crown(frets),
+                *end_steps(ends, neck),
+                _polish(),
                 _string_up(),
                 *rod,
                 _prove(),
@@ -54,7 +67,9 @@ def steps_of(
                 _set_straight(neck),
                 _tape(neck),
                 *_level(frets),
-                *_crown_and_polish(frets),
+                *_crown(frets),
+                *end_steps(ends, neck),
+                _polish(),
                 _string_up(),
                 *rod,
                 _prove(),
@@ -175,7 +190,7 @@ def _level(frets: tuple[int, ...]) -> tuple[Step, ...]:
     )
 
 
-def _crown_and_polish(frets: tuple[int, ...]) -> tuple[Step, ...]:
+def _crown(frets: tuple[int, ...]) -> tuple[Step, ...]:
     return (
         Step(
             "crown",
@@ -185,14 +200,44 @@ def _crown_and_polish(frets: tuple[int, ...]) -> tuple[Step, ...]:
             frets=frets,
             cautions=(cautions.DUST,),
         ),
-        Step(
-            "ends",
-            "Ends and polish",
-            "Peel the tape, one light pass at the ends, then paper from 400 upwards to the finish wanted.",
-            30,
-            cautions=(cautions.DUST, cautions.PICKUPS),
-        ),
     )
+
+
+def _polish() -> Step:
+    return Step(
+        "ends",
+        "Ends and polish",
+        "Peel the tape, one light pass at the ends, then paper from 400 upwards to the finish wanted.",
+        30,
+        cautions=(cautions.DUST, cautions.PICKUPS),
+    )
+
+
+def end_steps(ends: tuple[EndFault, ...], neck: NeckDescription) -> tuple[Step, ...]:
+    """Putting right what is wrong with fret ends, in bench order."""
+    steps = []
+    if "sprouting" in ends:
+        bound = " Stop at the binding: it is softer than the wire." if neck.bound else ""
+        text = f"A flat file along the edge until no end stands past it, and no further.{bound}"
+        steps.append(Step("end-flush", "Bring the ends back to the edge", text, 15, cautions=_FILING))
+    if {"proud-bevel", "sprouting"} & {*ends}:
+        text = "About 30 degrees along the whole edge, until a finger feels nothing proud."
+        steps.append(Step("end-bevel", "Bevel the ends", text, 15, cautions=_FILING))
+    if {"sharp", "proud-bevel", "sprouting"} & {*ends}:
+        text = "Each corner by a hair only: rounded too much, the outer strings slip off the edge."
+        steps.append(Step("end-round", "Round the ends by a hair", text, 25, cautions=_FILING))
+    if "sprouting" in ends and not (neck.bound or neck.lacquered):
+        text = (
+            "Between the frets, with a scraper or fine paper, so that the hand runs over wood and wire alike."
+        )
+        steps.append(Step("end-roll", "Roll the edge of the board", text, 15, cautions=(cautions.DUST,)))
+    if "tape-lip" in ends:
+        text = "Peel the tape, then one light pass of the file over each end with a lip."
+        steps.append(Step("end-lip", "Take off the lips", text, 5, cautions=(cautions.DUST,)))
+    return tuple(steps)
+
+
+_FILING = (cautions.DUST, cautions.PICKUPS)
 
 
 def _prove() -> Step:

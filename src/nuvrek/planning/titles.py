@@ -8,6 +8,7 @@ TITLES: dict[WayKind, str] = {
     "leave": "Leave it",
     "rod": "Rod only",
     "seat": "Seat first",
+    "ends": "Dress the ends",
     "spot-level": "Spot-level",
     "level": "Level all",
 }

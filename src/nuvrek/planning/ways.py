@@ -19,9 +19,10 @@ from nuvrek.planning.levelling import (
 from nuvrek.planning.rod import RodPlan, plan_rod, relief_now, rod_reach_mm
 from nuvrek.planning.steps import Step, steps_of
 from nuvrek.planning.titles import TITLES
-from nuvrek.readings.kinds import Promise, WayKind
-from nuvrek.surface.findings import Finding
+from nuvrek.readings.kinds import EndFault, Feel, Promise, WayKind
+from nuvrek.surface.finding import Finding
 from nuvrek.surface.heightmap import HeightMap, Relief
+from nuvrek.surface.observed import end_faults, rod_feel
 from nuvrek.surface.unknowns import bend_shape
 from nuvrek.units import Unit, format_length
 
@@ -64,6 +65,7 @@ class Plan:
     ways: tuple[Way, ...]
     rod: RodPlan | None
     largest_rock_now_mm: float
+    ends: tuple[EndFault, ...] = ()
 
     def way(self, kind: WayKind) -> Way:
         """The way of that kind."""
@@ -80,6 +82,13 @@ class _Case:
     relief: Relief | None
     rod: RodPlan | None
     unit: Unit
+    feel: Feel | None
+    ends: tuple[EndFault, ...]
+
+    @property
+    def unseated(self) -> tuple[int, ...]:
+        """Frets to be pressed home before any file touches them."""
+        return self.named("end-up", "loose")
 
     def named(self, *kinds: str) -> tuple[int, ...]:
         return tuple(sorted({f.fret for f in self.findings if f.kind in kinds and f.fret is not None}))
@@ -105,11 +114,22 @@ def make_plan(neck_map: HeightMap, findings: tuple[Finding, ...], unit: Unit = U
         low,
         high,
     )
-    case = _Case(neck_map, findings, surface, relief_now(neck_map), plan_rod(neck_map), unit)
-    ways = (_leave(case), _rod(case), _seat(case), _spot(case), _level(case))
+    faults = tuple(sorted({fault for _, fault in end_faults(neck_map.present)}))
+    case = _Case(
+        neck_map,
+        findings,
+        surface,
+        relief_now(neck_map),
+        plan_rod(neck_map),
+        unit,
+        rod_feel(neck_map.present),
+        faults,
+    )
+    dressed = (_ends(case),) if faults else ()
+    ways = (_leave(case), _rod(case), _seat(case), *dressed, _spot(case), _level(case))
     advice, reasons = _advise(case, {w.kind: w for w in ways})
     rock = float(rocks_mm(surface, surface.tops_mm).max())
-    return Plan(advice, tuple(reasons), ways, case.rod, rock)
+    return Plan(advice, tuple(reasons), ways, case.rod, rock, faults)
 
 
 # --- the ways -------------------------------------------------------------
@@ -121,7 +141,7 @@ def _way(
     off = np.zeros_like(case.surface.tops_mm) if removal is None else removal.off_mm
     left = case.surface.crown_mm - off
     turn = case.rod.words if case.rod else "No turn is needed for the relief."
-    steps = steps_of(kind, case.neck_map.neck, frets, turn, rod_needed=case.relief_off)
+    steps = steps_of(kind, case.neck_map.neck, frets, turn, rod_needed=case.relief_off, ends=case.ends)
     return Way(
         kind,
         TITLES[kind],
@@ -179,6 +199,9 @@ def _rod(case: _Case) -> Way:
         why.append(
             "Back bow, and a one-way rod only takes relief out: it helps only if it can still be let go."
         )
+    elif case.feel in ("binding", "at its end"):
+        felt = "binds" if case.feel == "binding" else "is at its end"
+        why.append(f"The rod {felt}: it is not to be forced.")
     gist = "The relief needs no turn."
     if case.rod is not None:
         gist = f"{case.rod.words} Forecast {case.length(case.rod.after_move_mm)} after it, give or take {case.length(case.rod.after_move_doubt_mm)}."
@@ -186,7 +209,7 @@ def _rod(case: _Case) -> Way:
 
 
 def _seat(case: _Case) -> Way:
-    frets = case.named("end-up")
+    frets = case.unseated
     why = [] if frets else ["No fret stands off the wood by these readings."]
     gist = (
         f"Press fret{'s' if len(frets) > 1 else ''} {_and(frets)} home, then read again."
@@ -196,6 +219,12 @@ def _seat(case: _Case) -> Way:
     return _way(case, "seat", None, frets, gist, why)
 
 
+def _ends(case: _Case) -> Way:
+    frets = tuple(sorted({f for ends in end_faults(case.neck_map.present).values() for f in ends}))
+    gist = f"Fret{'s' if len(frets) > 1 else ''} {_and(frets)}: the ends, not the tops."
+    return _way(case, "ends", None, frets, gist, [])
+
+
 def _spot(case: _Case) -> Way:
     removal = spot_level(case.surface, case.named("proud", "rocks"))
     filed = removal.off_mm.max(axis=1) > WORTH_FILING_MM
@@ -203,7 +232,7 @@ def _spot(case: _Case) -> Way:
     why = _short(case, removal)
     if not frets:
         why.append("No rocker would move: there is nothing to file.")
-    elif case.named("end-up"):
+    elif case.unseated:
         why.append(f"Seat fret {_and(case.named('end-up'))} first: a file would only hold it down.")
     gist = f"File {_and(frets)} until the rocker is still." if frets else "Nothing to file."
     return _way(case, "spot-level", removal, frets, gist, why)
@@ -216,7 +245,7 @@ def _level(case: _Case) -> Way:
     removal = level_all(case.surface, neck.fall_away_mm, dip)
     frets = tuple(range(1, neck.frets + 1))
     why = _short(case, removal)
-    if case.named("end-up"):
+    if case.unseated:
         why.append(f"Seat fret {_and(case.named('end-up'))} first: a file would only hold it down.")
     if neck.rod == "none":
         gist = f"Filed as it lies to {case.length(abs(dip))} of {'dip' if dip >= 0 else 'crest'}: the strings do the rest."
@@ -246,12 +275,12 @@ def _and(frets: tuple[int, ...]) -> str:
 
 def _advise(case: _Case, ways: dict[WayKind, Way]) -> tuple[WayKind, list[str]]:
     reasons = _what_is_known(case)
-    proud, sprung, rocking = case.named("proud"), case.named("end-up"), case.named("rocks")
+    proud, sprung, rocking = case.named("proud"), case.unseated, case.named("rocks")
     few = round(FEW_SHARE * case.neck_map.neck.frets)
     if sprung:
-        reasons.append(
-            f"Fret {_and(sprung)} looks sprung at one end. Seat before filing; it rises again otherwise."
-        )
+        loose = case.named("loose")
+        how = "moves or stands off the wood" if loose == sprung else "looks sprung at one end"
+        reasons.append(f"Fret {_and(sprung)} {how}. Seat before filing; it rises again otherwise.")
         return "seat", reasons
     if not proud:
         if rocking:
@@ -284,6 +313,9 @@ def _without_proud(case: _Case, ways: dict[WayKind, Way], reasons: list[str]) ->
         return "rod", reasons
     if (over or bowed) and case.neck_map.neck.rod == "none":
         return _without_rod(case, ways["level"], reasons)
+    if case.ends:
+        reasons.append("The tops ask for nothing; the fret ends do.")
+        return "ends", reasons
     reasons.append(
         "Nothing here asks for metal. Strings, nut and saddle first if it does not play as wished."
     )

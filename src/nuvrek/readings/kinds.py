@@ -25,7 +25,7 @@ Strings = Literal["pitch", "slack"]
 # (fret, lane, mm taken off)
 Removals = Annotated[tuple[tuple[Fret, Lane, Annotated[float, Meta(ge=0, le=5)]], ...], Meta(max_length=200)]
 Posture = Literal["lying", "played"]
-WayKind = Literal["leave", "rod", "seat", "spot-level", "level"]
+WayKind = Literal["leave", "rod", "seat", "ends", "spot-level", "level"]
 Feel = Literal["free", "firm", "binding", "at its end", "slack"]
 EndFault = Literal["sharp", "sprouting", "proud-bevel", "tape-lip"]
 PHOTO_BYTES = 800_000
@@ -245,13 +245,17 @@ class Promise(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
 
 
 class Chosen(Entry, frozen=True, kw_only=True, tag="chosen"):
-    """A way forward was chosen. Its promise is held against the result; ``rod`` says which way the rod goes."""
+    """A way forward was chosen. Its promise is held against the result.
+
+    ``rod`` says which way the rod goes, ``ends`` what is wrong with fret ends and is put right along the way.
+    """
 
     way: WayKind
     promise: Promise = Promise()
     frets: Annotated[tuple[Fret, ...], Meta(max_length=MAX_FRETS)] = ()
     off: Removals = ()
     rod: Line = ""
+    ends: Annotated[tuple[EndFault, ...], Meta(max_length=4)] = ()
 
 
 class StepDone(Entry, frozen=True, kw_only=True, tag="step-done"):

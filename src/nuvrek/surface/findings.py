@@ -2,20 +2,17 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-from typing import Literal
-
 import numpy as np
 from numpy.typing import NDArray
 from scipy.special import ndtr
 
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
+from nuvrek.surface.finding import Finding, FindingKind
 from nuvrek.surface.heightmap import NINE_IN_TEN, HeightMap, Relief
+from nuvrek.surface.observed import find_observed
 from nuvrek.units import Unit, format_length, format_number
 
-FindingKind = Literal["relief", "back-bow", "proud", "rocks", "low", "end-up", "thin-crown"]
 Array = NDArray[np.float64]
-Verdict = Literal["good", "over", "under", "fault"]
 
 # A fret is called proud from here on; common practice, no source: a rocker that moves under a thin leaf.
 PROUD_MM = 0.05
@@ -27,19 +24,10 @@ END_UP_MM = 0.06
 BACK_BOW_MM = -0.02
 
 
-@dataclass(frozen=True, slots=True)
-class Finding:
-    """One thing found. ``mm`` is its size, ``sure`` the probability (0 to 1) that it is so."""
-
-    kind: FindingKind
-    fret: int | None
-    lane: Lane | None
-    mm: float
-    sure: float
-    text: str
-    headline: str
-    verdict: Verdict = "fault"
-    lanes: tuple[Lane, ...] = ()
+_ORDER: tuple[FindingKind, ...] = (
+    "rod-stop", "back-bow", "relief", "loose", "end-up", "proud", "rocks", "thin-crown", "grooves", "low",
+    "fret-ends",
+)  # fmt: skip
 
 
 def sure_words(sure: float) -> str:
@@ -61,14 +49,14 @@ def find(neck_map: HeightMap, unit: Unit = Unit.MM) -> tuple[Finding, ...]:
         *proud,
         *_low(neck_map, unit, {f.fret for f in proud}),
         *_thin(neck_map, unit),
+        *find_observed(neck_map.present, unit),
     ]
     return tuple(sorted(found, key=_gravity))
 
 
 def _gravity(finding: Finding) -> tuple[int, float]:
-    order = {"back-bow": 0, "relief": 1, "end-up": 2, "proud": 3, "rocks": 4, "thin-crown": 5, "low": 6}
     good = finding.verdict == "good"
-    return (9 if good else order[finding.kind], -abs(finding.mm))
+    return (len(_ORDER) if good else _ORDER.index(finding.kind), -abs(finding.mm))
 
 
 # --- relief ---------------------------------------------------------------

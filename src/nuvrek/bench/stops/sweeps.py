@@ -96,7 +96,7 @@ class RockerStop(LeafStop, SweepStop):
         elif self.fret_from_text():
             if key == "/":
                 pad.write(Rock(lane=self.station.lane, fret=pad.cursor, says="still"))
-            elif pad.cursor in pad.marked(self.station.lane):
+            elif pad.cursor in pad.marked(self.station.lane) and not pad.replacing:
                 self._unmark()
             elif pad.write(Rock(lane=self.station.lane, fret=pad.cursor, says="rocks")):
                 pad.message = f"Fret {pad.cursor} rocks. A leaf under it? Type it, or go on."
@@ -131,7 +131,7 @@ class MarkStop(SweepStop):
         pad = self.pad
         known = self.said().get(pad.cursor)
         mark = self.mark(key)
-        if known is not None and self.same(known[1], mark):
+        if known is not None and self.same(known[1], mark) and not pad.replacing:
             if pad.strike([known[0]]):
                 pad.message = f"Fret {pad.cursor} is unmarked."
         elif pad.write(mark):

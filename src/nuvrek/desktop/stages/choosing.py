@@ -23,10 +23,11 @@ if TYPE_CHECKING:
     from nuvrek.planning.ways import Plan
 
 _FULL_MM = 0.15
+MOST_WAYS = 6
 
 
 def _theme(desk: Desk) -> Theme:
-    """The theme with its text held at 125 %: five ways must stand side by side on one screen."""
+    """The theme with its text held at 125 %: all ways must stand side by side on one screen."""
     return Theme(desk.theme.dark, min(desk.theme.percent, 125))
 
 
@@ -199,7 +200,7 @@ class ChooseStage(Stage):
         self.sheet = SheetView(desk.theme)
         self.heads = _Heads(desk)
         self.heads.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.rows = [WayRow(desk) for _ in range(5)]
+        self.rows = [WayRow(desk) for _ in range(MOST_WAYS)]
         self.take = button("Take this way", main=True)
         self.take.clicked.connect(self._take)
         column = QVBoxLayout(self)
@@ -230,7 +231,8 @@ class ChooseStage(Stage):
             self._take()
         else:
             step = 1 if name == "down" else -1
-            self._select(max(0, min(4, (self.index or 0) + step)))
+            last = len(self.desk.picture.plan.ways) - 1
+            self._select(max(0, min(last, (self.index or 0) + step)))
         return True
 
     def _take(self) -> None:
@@ -253,10 +255,13 @@ class ChooseStage(Stage):
             self.bar.show_words("Weighing the ways", message="One moment.")
             return
         plan = picture.plan
-        if self.index is None:
+        if self.index is None or self.index >= len(plan.ways):
             self.index = [w.kind for w in plan.ways].index(plan.advice)
         in_hand = session.present.chosen.way if session.present.chosen else None
-        for number, (row, way) in enumerate(zip(self.rows, plan.ways, strict=True)):
+        for row in self.rows[len(plan.ways) :]:
+            row.hide()
+        for number, (row, way) in enumerate(zip(self.rows, plan.ways, strict=False)):
+            row.show()
             row.way, row.neck = way, session.present.neck
             row.selected, row.advised, row.taken = (
                 number == self.index,
@@ -269,7 +274,7 @@ class ChooseStage(Stage):
         off = {fret: float(mm) for fret, mm in enumerate(way.off_mm.max(axis=1), 1)}
         filed = frozenset(int(f) + 1 for f in (way.off_mm.max(axis=1) > 0.004).nonzero()[0])
         # With large text the ways come first; the sheet takes what they leave.
-        left_over = self.height() - 5 * _theme(self.desk).px(68) - _theme(self.desk).px(64)
+        left_over = self.height() - len(plan.ways) * _theme(self.desk).px(68) - _theme(self.desk).px(64)
         self.sheet.setVisible(left_over > 110)
         self.sheet.setFixedHeight(max(min(left_over, 190), 110))
         self.sheet.show_neck(session.present.neck, (crown_lane(picture, s.unit, off),), Dots(filed=filed))

@@ -21,6 +21,10 @@ _SIGNS = {
     "end-up": ("◤", "copper"),
     "low": ("▽", "slate"),
     "thin-crown": ("▁", "plum"),
+    "loose": ("◠", "copper"),
+    "fret-ends": ("◢", "copper"),
+    "grooves": ("∪", "slate"),
+    "rod-stop": ("■", "plum"),
 }
 
 

@@ -1,0 +1,38 @@
+"""One thing found on a neck."""
+
+from __future__ import annotations
+
+from typing import Literal
+
+from msgspec import Struct
+
+from nuvrek.neck.description import Lane
+
+FindingKind = Literal[
+    "relief",
+    "back-bow",
+    "proud",
+    "rocks",
+    "low",
+    "end-up",
+    "thin-crown",
+    "loose",
+    "fret-ends",
+    "grooves",
+    "rod-stop",
+]
+Verdict = Literal["good", "over", "under", "fault"]
+
+
+class Finding(Struct, frozen=True):
+    """One thing found. ``mm`` is its size, ``sure`` the probability (0 to 1) that it is so."""
+
+    kind: FindingKind
+    fret: int | None
+    lane: Lane | None
+    mm: float
+    sure: float
+    text: str
+    headline: str
+    verdict: Verdict = "fault"
+    lanes: tuple[Lane, ...] = ()

@@ -1,0 +1,156 @@
+"""Findings of fingers and eyes: frets that move, fret ends, grooves, a rod that resists. They need no height map."""
+
+from __future__ import annotations
+
+from nuvrek.neck.description import LANE_WORDS, LANES
+from nuvrek.readings.journal import Present
+from nuvrek.readings.kinds import (
+    EndFault,
+    EndsFine,
+    Feel,
+    FretEnd,
+    OthersFirm,
+    RodFeel,
+    Seated,
+    Side,
+    Size,
+    StandOff,
+)
+from nuvrek.readings.words import amount_words
+from nuvrek.surface.finding import Finding
+from nuvrek.units import Unit, format_length
+
+# Shallower grooves are no matter yet; common practice, no source.
+GROOVE_MM = 0.05
+# An outer string nearer than this to the end of a fret slips off when the end is rounded; common practice, no source.
+NEAR_EDGE_MM = 2.5
+
+_END_HEADS: dict[EndFault, str] = {
+    "sharp": "Sharp fret ends",
+    "sprouting": "Fret ends past the edge",
+    "proud-bevel": "Bevels that stand proud",
+    "tape-lip": "Lips left by tape",
+}
+_END_CURES: dict[EndFault, str] = {
+    "sharp": "A hair of rounding cures it; more lets the outer string slip off.",
+    "sprouting": "The board has shrunk: bring the ends back to the edge before bevelling.",
+    "proud-bevel": "Bevel to about 30 degrees, flush with the edge.",
+    "tape-lip": "One light pass of the file after peeling.",
+}
+
+
+def stands_off(present: Present) -> dict[int, StandOff]:
+    """Frets last found moving or off the wood, and neither seated nor found firm since."""
+    found: dict[int, StandOff] = {}
+    seated = {w.entry.fret: w.number for w in present.work if isinstance(w.entry, Seated)}
+    for one in present.taken:
+        match one.reading:
+            case StandOff(fret=fret) if one.number > seated.get(fret, 0):
+                found[fret] = one.reading
+            case OthersFirm(frets=frets):
+                for fret in frets:
+                    found.pop(fret, None)
+            case _:
+                pass
+    return found
+
+
+def end_faults(present: Present) -> dict[tuple[Side, EndFault], dict[int, FretEnd]]:
+    """What is wrong with fret ends, by side and fault, unless a later sweep found the end fine."""
+    found: dict[tuple[Side, EndFault], dict[int, FretEnd]] = {}
+    for one in present.taken:
+        match one.reading:
+            case FretEnd(side=side, fret=fret, fault=fault) as end:
+                found.setdefault((side, fault), {})[fret] = end
+            case EndsFine(side=side, frets=frets):
+                for (there, _), ends in found.items():
+                    for fret in frets if there == side else ():
+                        ends.pop(fret, None)
+            case _:
+                pass
+    return {place: ends for place, ends in found.items() if ends}
+
+
+def rod_feel(present: Present) -> Feel | None:
+    """How the rod felt last, by a reading or with a move; None when nobody said."""
+    felt: list[tuple[int, str]] = [
+        (one.number, one.reading.feel) for one in present.taken if isinstance(one.reading, RodFeel)
+    ]
+    felt += [(number, move.feel) for number, move in present.rod_moves if move.feel]
+    return max(felt)[1] if felt else None  # type: ignore[return-value]
+
+
+def find_observed(present: Present, unit: Unit) -> list[Finding]:
+    """Findings from the readings that fingers and eyes took."""
+    return [
+        *(_loose(fret, reading, unit) for fret, reading in sorted(stands_off(present).items())),
+        *_ends(present, unit),
+        *_grooves(present, unit),
+        *_rod(present),
+    ]
+
+
+def _loose(fret: int, reading: StandOff, unit: Unit) -> Finding:
+    amount = amount_words(reading, unit)
+    where = {None: "", "bass": " at its low end", "middle": " in its middle", "treble": " at its high end"}[
+        reading.lane
+    ]
+    does = "moves under a finger" if reading.moves == "moves" else "stands off the wood"
+    light = f"{amount.capitalize()} of light under it. " if amount else ""
+    text = f"{light}Press it home and glue it before any filing; then read it again."
+    lanes = LANES if reading.lane is None else (reading.lane,)
+    mm = reading.gap_mm or reading.slides_mm or 0.0
+    return Finding("loose", fret, reading.lane, mm, 1.0, text, f"Fret {fret} {does}{where}", lanes=lanes)
+
+
+def _ends(present: Present, unit: Unit) -> list[Finding]:
+    found = []
+    for (side, fault), ends in end_faults(present).items():
+        frets = sorted(ends)
+        most = max((end.mm or 0.0 for end in ends.values()), default=0.0)
+        size = f" by up to {format_length(most, unit)}" if most else ""
+        head = f"{_END_HEADS[fault]}, {LANE_WORDS[side]}{size}"
+        count = "Fret" if len(frets) == 1 else "Frets"
+        text = f"{count} {', '.join(map(str, frets))}. {_END_CURES[fault]}{_near(present, side, unit)}"
+        found.append(Finding("fret-ends", frets[0], side, most, 1.0, text, head, lanes=(side,)))
+    return found
+
+
+def _near(present: Present, side: Side, unit: Unit) -> str:
+    """A warning where the outer string runs close to the ends."""
+    ways = [
+        one.reading.mm
+        for one in present.taken
+        if isinstance(one.reading, Size) and one.reading.what == "string-to-end" and one.reading.lane == side
+    ]
+    if not ways or min(ways) >= NEAR_EDGE_MM:
+        return ""
+    return f" The outer string is only {format_length(min(ways), unit)} from the end: keep the bevel steep."
+
+
+def _grooves(present: Present, unit: Unit) -> list[Finding]:
+    deepest: dict[int, float] = {}
+    for one in present.taken:
+        match one.reading:
+            case Size(what="groove", fret=fret, mm=mm):
+                if one.surface.get((fret, "middle"), 0) == present.surface.get((fret, "middle"), 0):
+                    deepest[fret] = max(deepest.get(fret, 0.0), mm)
+            case _:
+                pass
+    worn = {fret: mm for fret, mm in deepest.items() if mm >= GROOVE_MM}
+    if not worn:
+        return []
+    fret = max(worn, key=lambda f: worn[f])
+    frets = ", ".join(str(f) for f in sorted(worn))
+    text = f"At fret{'s' if len(worn) > 1 else ''} {frets}. Out entirely costs that much metal; shallow ones may stay by agreement."
+    head = f"Grooves up to {format_length(worn[fret], unit)} deep"
+    return [Finding("grooves", fret, None, worn[fret], 1.0, text, head)]
+
+
+def _rod(present: Present) -> list[Finding]:
+    feel = rod_feel(present)
+    if feel not in ("binding", "at its end"):
+        return []
+    head = "The rod binds" if feel == "binding" else "The rod is at its end"
+    text = "Don't force it: a snapped rod is a new neck. Old glue, a dry or chewed nut and a spent rod feel alike."
+    return [Finding("rod-stop", None, None, 0.0, 1.0, text, head)]

@@ -1,0 +1,121 @@
+"""Each tool of the survey: recorded from the keypad, struck, taken again, and carried out and back in unchanged."""
+
+from nuvrek.bench.keypad import Keypad
+from nuvrek.exchange.jobfile import Job, dump, parse
+from nuvrek.exchange.readings_csv import read_table, write_table
+from nuvrek.readings.kinds import AnyReading, OthersFirm
+from nuvrek.readings.kit import Kit
+from nuvrek.readings.rounds import one_reading
+from nuvrek.readings.sizes import SIZES
+from nuvrek.readings.stations import station_of
+from tests.support import NECK
+from tests.test_keypad import KeypadCase
+
+NAMES = [station.key.removeprefix("one-") for station in one_reading(NECK, Kit())]
+
+# Tool, tile, keys there, and what the reading should hold. One row at least for every row of the table of tools.
+ROWS: list[tuple[str, str, list[str], dict[str, object]]] = [
+    ("string, leaves", "string", ["8t+", "10t-"], {"low_support": 1, "high_support": 16, "slides_mm": 0.2032}),
+    ("string, other supports", "string", ["2*", "14*", ".3", "enter"], {"low_support": 2, "high_support": 14}),
+    ("string, one leaf that won't go", "string", [".4/"], {"wont_go_mm": 0.4, "slides_mm": None}),
+    ("press at 3, look at 1", "string", ["0*", *["left"] * 8, "3*", ".05+", "enter"], {"low_support": 0, "high_support": 3, "fret": 1}),
+    ("edge on frets, as it rests", "edge", [".1+", ".15-"], {"by": "edge", "low_support": None, "lane": "bass"}),
+    ("edge on frets, high side, supports", "edge", ["down", "down", "*", ".1", "enter"], {"lane": "treble", "low_support": 1}),
+    ("notched edge on the wood", "notched", ["down", ".08+", ".1-"], {"by": "notched", "lane": "middle"}),
+    ("rocker, bare", "rock", ["7*"], {"fret": 7, "says": "rocks", "gap_mm": None}),
+    ("rocker, high end, leaf", "rock", ["down", "down", "9*", "back", "9*", ".1", "enter"], {"fret": 9, "lane": "treble", "gap_mm": 0.1}),
+    ("rocker, still", "rock", ["12/"], {"fret": 12, "says": "still"}),
+    ("crown height", "crown", ["right", "1.15", "enter"], {"fret": 2, "height_mm": 1.15}),
+    ("crown width", "crown-width", ["2.3", "enter"], {"what": "crown-width", "fret": 12, "mm": 2.3}),
+    ("groove", "groove", ["down", ".1", "enter"], {"what": "groove", "string": 1, "mm": 0.1}),
+    ("indicator", "dial", ["-.12", "enter"], {"fret": 1, "reading_mm": -0.12}),
+    ("rule, low side", "height", ["1.75", "enter"], {"side": "bass", "string": None, "height_mm": 1.75}),
+    ("rule, a string, at the 17th", "height", ["down", "down", *["right"] * 5, "6/64", "enter"], {"string": 5, "fret": 17, "height_mm": 2.38125}),
+    ("radius gauge", "radius", ["12in", "enter"], {"what": "radius", "mm": 304.8}),
+    ("slot width", "slot-width", [".55", "enter"], {"mm": 0.55}),
+    ("slot depth", "slot-depth", ["1.8", "enter"], {"mm": 1.8}),
+    ("board width at the nut", "board-width", [*["left"] * 12, "43", "enter"], {"fret": 0, "mm": 43.0}),
+    ("board thickness", "board-thickness", ["5.2", "enter"], {"mm": 5.2}),
+    ("neck thickness", "neck-thickness", ["22", "enter"], {"mm": 22.0}),
+    ("saddle left", "saddle-left", ["down", "3.1", "enter"], {"lane": "treble", "mm": 3.1, "fret": 0}),
+    ("string to fret end", "string-to-end", ["2.9", "enter"], {"lane": "bass", "mm": 2.9}),
+    ("pressing: one end moves", "press", ["7-"], {"fret": 7, "lane": "bass", "moves": "moves"}),
+    ("pressing: light under it", "press", ["9/", ".2", "enter"], {"fret": 9, "moves": "firm", "gap_mm": 0.2}),
+    ("pressing: none moves", "press", ["enter"], {"frets": tuple(range(1, 23))}),
+    ("fret end, past the edge", "ends", ["down", "5+", ".3", "enter"], {"side": "treble", "fault": "sprouting", "mm": 0.3}),
+    ("fret end, sharp", "ends", ["5*"], {"side": "bass", "fault": "sharp"}),
+    ("fret end, bevel", "ends", ["5-"], {"fault": "proud-bevel"}),
+    ("fret end, tape", "ends", ["5/"], {"fault": "tape-lip"}),
+    ("rod", "rod", ["3", "enter"], {"feel": "binding"}),
+    ("room, cold", "temperature", ["-2.5", "enter"], {"temperature_c": -2.5}),
+    ("room, humidity", "humidity", ["48", "enter"], {"humidity_percent": 48.0}),
+]  # fmt: skip
+
+
+class ToolTable(KeypadCase):
+    def at(self, tile: str) -> Keypad:
+        keypad = self.start(name="one")
+        self.press(keypad, str(NAMES.index(tile) + 1), "enter")
+        return keypad
+
+    def newest(self) -> AnyReading:
+        return self.session.present.taken[-1].reading
+
+    def test_every_tile_is_walked(self) -> None:
+        self.assertEqual({tile for _, tile, _, _ in ROWS}, set(NAMES))
+
+    def test_recorded_carried_over_struck_and_taken_again(self) -> None:
+        for tool, tile, keys, wanted in ROWS:
+            with self.subTest(tool):
+                keypad = self.at(tile)
+                self.press(keypad, *keys)
+                reading = self.newest()
+                for name, value in wanted.items():
+                    got = getattr(reading, name)
+                    if isinstance(value, float):
+                        self.assertAlmostEqual(got, value, places=6, msg=name)
+                    else:
+                        self.assertEqual(got, value, name)
+                self.carried_over(reading)
+                self.taken_again(keypad)
+                self.struck(keypad)
+
+    def carried_over(self, reading: AnyReading) -> None:
+        (by_table,) = read_table(write_table([reading]), NECK)
+        self.assertEqual(by_table, reading)
+        job = Job(neck=NECK, journal=tuple(self.session.entries))
+        self.assertEqual(parse(dump(job)), job)
+
+    def taken_again(self, keypad: Keypad) -> None:
+        old = self.session.present.taken[-1]
+        keypad.retake(old.number)
+        asked = keypad.station
+        assert asked is not None
+        keys = {
+            "string-gap": (".2+", ".25-"),
+            "sweep": ("/",),
+            "press": ("enter",) if isinstance(old.reading, OthersFirm) else ("-",),
+            "ends": ("*",),
+            "rod-feel": ("1", "enter"),
+            "temperature": ("20", "enter"),
+            "humidity": ("50", "enter"),
+            "dial": (".05", "enter"),
+            "crown-height": ("1.1", "enter"),
+            "string-height": ("2", "enter"),
+        }
+        if asked.kind == "size":
+            low, high = SIZES[asked.what].likely
+            self.press(keypad, f"{(low + high) / 2:.2f}mm", "enter")
+        else:
+            self.press(keypad, *keys[asked.kind])
+        new = self.session.present.taken[-1]
+        self.assertGreater(new.number, old.number)
+        self.assertNotIn(old.number, [one.number for one in self.session.present.taken])
+        place, was = station_of(new.reading), station_of(old.reading)
+        self.assertEqual((place.field, place.lane, place.fret), (was.field, was.lane, was.fret))
+
+    def struck(self, keypad: Keypad) -> None:
+        number = self.session.present.taken[-1].number
+        self.press(keypad, "back")
+        self.assertNotIn(number, [one.number for one in self.session.present.taken])
+        self.assertGreater(len(self.session.entries), number)
