@@ -26,7 +26,9 @@ def seen(entries: Sequence[AnyEntry], neck: NeckDescription = NECK) -> tuple[dic
 
 class Frets(unittest.TestCase):
     def test_a_fret_that_moves_is_seated_before_anything_is_filed(self) -> None:
-        found, plan = seen([StandOff(fret=7, lane="bass", moves="moves", gap_mm=0.2), OthersFirm(frets=(1, 2))])
+        found, plan = seen(
+            [StandOff(fret=7, lane="bass", moves="moves", gap_mm=0.2), OthersFirm(frets=(1, 2))]
+        )
         self.assertIn("Fret 7 moves under a finger at its low end", found["loose"].headline)
         self.assertEqual((plan.advice, plan.way("seat").frets), ("seat", (7,)))
         self.assertFalse(plan.way("level").possible)
@@ -67,7 +69,8 @@ class Ends(unittest.TestCase):
 class RodAndWear(unittest.TestCase):
     def test_a_rod_that_binds_is_not_turned(self) -> None:
         gaps = [
-            StringGap(lane=lane, low_support=1, high_support=16, fret=7, gap_mm=0.6) for lane in ("bass", "treble")
+            StringGap(lane=lane, low_support=1, high_support=16, fret=7, gap_mm=0.6)
+            for lane in ("bass", "treble")
         ]
         self.assertEqual(seen(gaps)[1].advice, "rod")
         for felt in (RodFeel(feel="binding"), RodMove(turns=0.125, feel="at its end")):
@@ -77,7 +80,9 @@ class RodAndWear(unittest.TestCase):
         self.assertTrue(seen([*gaps, RodFeel(feel="binding"), RodFeel(feel="free")])[1].way("rod").possible)
 
     def test_grooves_are_named_with_their_frets(self) -> None:
-        worn = [Size(what="groove", mm=mm, fret=fret, string=2) for fret, mm in ((1, 0.12), (2, 0.06), (3, 0.02))]
+        worn = [
+            Size(what="groove", mm=mm, fret=fret, string=2) for fret, mm in ((1, 0.12), (2, 0.06), (3, 0.02))
+        ]
         found = seen(worn)[0]["grooves"]
         self.assertIn("0.12 mm", found.headline)
         self.assertIn("frets 1, 2.", found.text)
