@@ -80,7 +80,13 @@ def values_lane(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesLane:
         pad.repeats.follow(pad.session.present)
         for place, found in pad.repeats.places.items():
             old_run = station.kind == "dial" and found[-1].number <= pad.since
-            if place.field == station.field and 0 < place.fret <= pad.neck.frets and not old_run:
+            other = station.kind == "string-gap" and (
+                place.strings != pad.session.present.state.strings
+                or (place.by == "notched") != (station.by == "notched")
+            )
+            if place.field != station.field or old_run or other:
+                continue
+            if 0 < place.fret <= pad.neck.frets:
                 show(found[-1].reading, place.fret, place.lane, len(found))
     shown = tuple((fret, words, here) for fret, (words, here) in sorted(values.items()))
     measured = pad.stop.lengths and pad.stop.numbers

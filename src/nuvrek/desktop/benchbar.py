@@ -96,11 +96,10 @@ class BenchBar(QWidget):
         )
         self.setFixedHeight(min(px(156), 262))
         figures = "font-weight: bold;"
-        self.prompt.setStyleSheet(f"font-size: {min(px(26), 38)}px; font-weight: bold; color: {c.bar_ink};")
         self.number.setStyleSheet(f"font-size: {px(40)}px; {figures} color: {c.bar_accent};")
         self.unit.setStyleSheet(f"font-size: {px(22)}px; color: {c.bar_muted};")
         self.aside.setStyleSheet(f"font-size: {px(22)}px; {figures} color: {c.bar_ink};")
-        self.message.setStyleSheet(f"font-size: {px(16)}px; color: {c.bar_muted};")
+        self.message.setStyleSheet(f"font-size: {min(px(16), 25)}px; color: {c.bar_muted};")
         self.rod.setStyleSheet(f"font-size: {px(14)}px; color: {c.bar_muted};")
         self.chips.setStyleSheet(
             f"QWidget {{ background: {c.bar}; }} QPushButton {{ background: transparent; color: {c.bar_muted}; font-size: {px(14)}px;"
@@ -109,6 +108,11 @@ class BenchBar(QWidget):
         )
         self.right_title.setStyleSheet(f"font-size: {px(13)}px; color: {c.bar_muted};")
         self.right.setStyleSheet(f"font-size: {min(px(15), 20)}px; color: {c.bar_ink};")
+
+    def _prompt_px(self, prompt: str) -> int:
+        """The prompt's size: with large text a long one is held to one line."""
+        px = min(self.theme.px(26), 38)
+        return px if self.theme.percent <= 125 or len(prompt) <= 40 else 30
 
     def show_words(
         self,
@@ -126,6 +130,9 @@ class BenchBar(QWidget):
         """Fill the bar. ``alert`` sets the message in the accent colour."""
         c = self.theme.colours
         self.prompt.setText(prompt)
+        self.prompt.setStyleSheet(
+            f"font-size: {self._prompt_px(prompt)}px; font-weight: bold; color: {c.bar_ink};"
+        )
         for label in (self.number, self.unit):
             label.setVisible(bool(number or unit or aside))
         self.number.setText(number)
@@ -136,7 +143,7 @@ class BenchBar(QWidget):
         colour = c.bar_accent if alert else c.bar_muted
         weight = "bold" if alert else "normal"
         self.message.setStyleSheet(
-            f"font-size: {self.theme.px(17)}px; font-weight: {weight}; color: {colour};"
+            f"font-size: {min(self.theme.px(17), 25)}px; font-weight: {weight}; color: {colour};"
         )
         self.chips.setVisible(state is not None and not (alert and self.theme.percent > 125))
         if state is not None:

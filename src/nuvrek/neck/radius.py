@@ -43,4 +43,4 @@ def gauge_words(neck: NeckDescription, fret: int) -> str:
     if radius is None:
         return "no radius described"
     width = width_mm(neck, fret_line_mm(neck.scale_mm, neck.frets)[fret])
-    return f"described: {radius / 25.4:.2g} in, the middle {sag_mm(radius, width):.2f} mm over the edges"
+    return f"described: {radius / 25.4:.3g} in, the middle {sag_mm(radius, width):.2f} mm over the edges"

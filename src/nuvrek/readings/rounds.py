@@ -12,7 +12,7 @@ from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.kinds import State, Strings
 from nuvrek.readings.kit import Kit, notched_fit
-from nuvrek.readings.sizes import SIZES
+from nuvrek.readings.sizes import SIZES, SizeKind
 from nuvrek.readings.stations import Station
 
 
@@ -144,7 +144,7 @@ def one_reading(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     fret = min(12, neck.frets)
     over, supports = relief_fret(neck, kit), kit.relief_supports(neck)
     sizes = tuple(
-        Station(f"one-{what}", "size", fret=0 if size.place == "side" else fret, string=1, what=what)
+        Station(f"one-{what}", "size", _lane_of(size), 0 if size.place == "side" else fret, what=what)
         for what, size in SIZES.items()
     )
     return (
@@ -162,6 +162,10 @@ def one_reading(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
         Station("one-temperature", "temperature"),
         Station("one-humidity", "humidity"),
     )
+
+
+def _lane_of(size: SizeKind) -> Lane:
+    return "bass" if size.place.startswith("side") else "middle"
 
 
 _OUTER: tuple[Lane, Lane] = (LANES[0], LANES[2])

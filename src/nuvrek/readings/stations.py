@@ -165,7 +165,7 @@ def title_of(station: Station) -> str:
     return _TITLES[station.kind]
 
 
-_EDGES = {"string": "String", "edge": "Edge on the frets", "notched": "Notched edge on the wood"}
+_EDGES = {"string": "String", "edge": "Edge resting on the frets", "notched": "Notched edge resting on wood"}
 
 
 def prompt(station: Station, at: int = 0, strings: str = "slack") -> str:
@@ -205,7 +205,7 @@ def prompt(station: Station, at: int = 0, strings: str = "slack") -> str:
 
 def _gap_prompt(station: Station, fret: int, side: str, strings: str) -> str:
     if station.supports is None:
-        return f"{side}. {_EDGES[station.by]} as it rests. Gap over {fret}?"
+        return f"{side}. {_EDGES[station.by]}. Gap {'at' if station.by == 'notched' else 'over'} {fret}?"
     low, high = station.supports
     if station.wanted_mm:
         return f"{side}. Hold {_held(low)}, press {high}. Does the leaf go over {fret}?"
@@ -213,7 +213,7 @@ def _gap_prompt(station: Station, fret: int, side: str, strings: str) -> str:
         named = f"String {station.string}" if station.string else side
         return f"{named}. Hold {_held(low)}, press {high}. Gap over {fret}?"
     if station.by == "notched":
-        return f"{side}. Notched edge on the wood at {_held(low)} and {high}. Gap beside {fret}?"
+        return f"{side}. Notched edge on wood, {_held(low)} and {high}. Gap at {fret}?"
     return f"{side}, {strings}. Edge on {_held(low)} and {high}. Gap over {fret}?"
 
 

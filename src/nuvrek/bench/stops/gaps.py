@@ -61,9 +61,7 @@ class GapStop(LeafStop):
     """A gap over one fret: the arrows move it, ``*`` after a number moves a support."""
 
     keys: ClassVar[Mapping[str, str]] = {"+": "slides", "-": "drags", "/": "won't go", "*": "support"}
-    hint = (
-        "Leaf that slides, +. Drags, -. Won't go, /. Or the gap itself, Enter. A fret and * moves a support."
-    )
+    hint = "Leaf that slides +, drags -, won't go /. A number: Enter. A support: fret, *."
 
     @property
     def wanted(self) -> bool:
@@ -74,8 +72,6 @@ class GapStop(LeafStop):
     def words(self) -> str:
         if self.wanted:
             return "+ it goes, - it just drags, / it won't go. Another leaf: type it first."
-        if self.station.by != "string" and self.station.supports is None:
-            return "Leaf that slides, +. Drags, -. Won't go, /. Or the gap itself, Enter. Two supports: fret and *."
         return self.hint
 
     @property

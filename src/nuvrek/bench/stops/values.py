@@ -82,7 +82,7 @@ class SizeStop(Stop):
     def turns(self) -> tuple[Station, ...]:
         match SIZES[self.station.what].place:
             case "string":
-                return tuple(self.at(string=n) for n in range(self.pad.neck.strings, 0, -1))
+                return tuple(self.at(string=n) for n in (*range(self.pad.neck.strings, 1, -1), 0))
             case "fret":
                 return ()
             case _:

@@ -18,6 +18,7 @@ from PyQt6.QtWidgets import (
 
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
+from nuvrek.desktop.theme import Theme
 from nuvrek.readings.words import place_words, value_words
 
 
@@ -84,8 +85,13 @@ class TickBox(QCheckBox):
         self.desk = desk
 
     def sizeHint(self) -> QSize:
-        t = self.desk.theme
+        t = self._theme
         return QSize(t.px(40) + QFontMetrics(t.font(15)).horizontalAdvance(self.text()), t.px(34))
+
+    @property
+    def _theme(self) -> Theme:
+        """The theme with its text held at 125 %: boxes stand in forms of three columns."""
+        return Theme(self.desk.theme.dark, min(self.desk.theme.percent, 125))
 
     def hitButton(self, _place: QPoint) -> bool:
         return True
@@ -93,7 +99,7 @@ class TickBox(QCheckBox):
     def paintEvent(self, _event: QPaintEvent | None) -> None:
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        t, c = self.desk.theme, self.desk.theme.colours
+        t, c = self._theme, self.desk.theme.colours
         size = t.px(20)
         box = QRectF(1, (self.height() - size) / 2, size, size)
         painter.setPen(QPen(c["copper" if self.hasFocus() else "muted"], 2))

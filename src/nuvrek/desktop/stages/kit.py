@@ -3,7 +3,17 @@
 from __future__ import annotations
 
 import msgspec
-from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
+from PyQt6.QtCore import Qt
+from PyQt6.QtWidgets import (
+    QFrame,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QScrollArea,
+    QVBoxLayout,
+    QWidget,
+)
 
 from nuvrek.bench.kitform import (
     ERRORS,
@@ -24,6 +34,7 @@ from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
 from nuvrek.desktop.stages.base import Choices, Stage, TickBox, button, heading
 from nuvrek.desktop.stages.extras import Extras
+from nuvrek.desktop.theme import Theme
 from nuvrek.readings.kit import INCH_LEAVES_MM, METRIC_LEAVES_MM, Kit
 
 OFF = "How far each may be off"
@@ -36,6 +47,7 @@ class KitStage(Stage):
         super().__init__(desk, bar)
         self.fields: dict[str, QLineEdit] = {}
         self._loading = False
+        self.wide = True
         self.sheet = SheetView(desk.theme)
         self.indicator = TickBox("An indicator on a beam", desk)
         self.indicator.toggled.connect(self._edited)
@@ -47,13 +59,18 @@ class KitStage(Stage):
         columns = QHBoxLayout(self.form)
         columns.setContentsMargins(0, 0, 0, 0)
         columns.setSpacing(34)
-        columns.addLayout(self._owned(), 5)
+        columns.addLayout(self._owned(), 4)
         columns.addLayout(self._group(OFF, ERRORS), 3)
         columns.addLayout(self._school(), 3)
+        self.scroller = QScrollArea()
+        self.scroller.setWidgetResizable(True)
+        self.scroller.setFrameShape(QFrame.Shape.NoFrame)
+        self.scroller.setWidget(self.form)
+        self.scroller.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         page = QVBoxLayout(self)
         page.setContentsMargins(18, 6, 18, 6)
-        page.addWidget(self.form)
-        page.addWidget(self.sheet, 1)
+        page.addWidget(self.scroller, 3)
+        page.addWidget(self.sheet, 2)
 
     def _group(self, title: str, fields: tuple[ToolField, ...]) -> QGridLayout:
         grid = QGridLayout()
@@ -71,7 +88,7 @@ class KitStage(Stage):
             self.fields[field.name] = line
             grid.addWidget(label, row, 0)
             grid.addWidget(line, row, 1)
-        grid.setRowStretch(len(fields) + 3, 1)
+        grid.setRowStretch(20, 1)
         return grid
 
     def _owned(self) -> QGridLayout:
@@ -83,21 +100,22 @@ class KitStage(Stage):
             made.clicked.connect(lambda _on, leaves=leaves: self._take_leaves(leaves))
             sets.addWidget(made)
         sets.addStretch()
-        sets.addWidget(self.indicator)
         grid.addLayout(sets, len(OWNED) + 1, 1)
+        grid.addWidget(self.indicator, len(OWNED) + 2, 1)
+        extras = Extras(self)
+        prints = QHBoxLayout()
+        self.prints = (button("Notched edge to print"), button("Rocker table"))
+        for made, action in zip(self.prints, (extras.ask_template, extras.ask_spans), strict=True):
+            made.clicked.connect(lambda _on, action=action: action())
+            prints.addWidget(made)
+        prints.addStretch()
+        grid.addLayout(prints, len(OWNED) + 3, 1)
         return grid
 
     def _school(self) -> QGridLayout:
         grid = self._group("How I read relief", SCHOOL)
-        grid.addWidget(QLabel("Gauge on a line"), len(SCHOOL) + 1, 0)
-        grid.addWidget(self.line, len(SCHOOL) + 1, 1)
-        extras = Extras(self)
-        self.prints = (button("Notched edge to print"), button("Rocker lengths as a table"))
-        for row, (made, action) in enumerate(
-            zip(self.prints, (extras.ask_template, extras.ask_spans), strict=True), len(SCHOOL) + 2
-        ):
-            made.clicked.connect(lambda _on, action=action: action())
-            grid.addWidget(made, row, 0, 1, 2)
+        grid.addWidget(QLabel("Line settings of the gauge"), len(SCHOOL) + 1, 0, 1, 2)
+        grid.addWidget(self.line, len(SCHOOL) + 2, 0, 1, 2)
         return grid
 
     def enter(self) -> None:
@@ -162,7 +180,7 @@ class KitStage(Stage):
                 ValuesLane("Would fit", "from–to, mm", rocker_spans(neck)),
             )
             self.sheet.show_neck(neck, lanes, Dots())
-            self.sheet.show()
+            self.sheet.setVisible(self.wide)
             for made in self.prints:
                 made.show()
             prompt = fit_sentence(neck, kit)
@@ -175,8 +193,16 @@ class KitStage(Stage):
 
     def restyle(self) -> None:
         super().restyle()
-        size = min(self.desk.theme.px(15), 19)
-        self.form.setStyleSheet(f"QLabel, QLineEdit, QComboBox {{ font-size: {size}px; }}")
+        t = Theme(self.desk.theme.dark, min(self.desk.theme.percent, 125))
+        self.form.setStyleSheet(
+            f"QLabel, QLineEdit, QComboBox, QPushButton {{ font-size: {t.px(15)}px; min-height: {t.px(22)}px; }}"
+            f"QLineEdit, QComboBox {{ padding: 4px 8px; min-width: {t.px(48)}px; }} QPushButton {{ padding: {t.px(6)}px {t.px(12)}px; }}"
+        )
+        for label in self.form.findChildren(QLabel):
+            if label.property("role") == "heading":
+                label.setStyleSheet(f"font-size: {t.px(19)}px; font-weight: bold;")
+        # With large text the form takes the page; which edge fits is said in the bar.
+        self.wide = self.desk.theme.percent <= 125
 
     def say(self, sentence: str) -> None:
         self._show(sentence)
