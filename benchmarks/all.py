@@ -14,6 +14,8 @@ from statistics import median
 ROOT = Path(__file__).resolve().parents[1]
 sys.path.insert(0, str(ROOT))
 
+from benchmarks.measuring import keys_of_a_survey, ten_thousand_readings
+
 BARE = """
 import os, sys, time
 from PyQt6.QtCore import QTimer
@@ -198,6 +200,8 @@ def main() -> None:
     with tempfile.TemporaryDirectory() as folder:
         start_up(Path(folder))
         reading_to_repaint(Path(folder))
+        keys_of_a_survey(Path(folder))
+        ten_thousand_readings(Path(folder))
     levelling()
     proud_frets()
 

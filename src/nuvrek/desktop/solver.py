@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import sys
+
 from PyQt6.QtCore import QObject, QThread, QTimer, pyqtSignal, pyqtSlot
 
 from nuvrek.bench.picture import Picture, see, weigh
@@ -67,6 +69,8 @@ class Solver(QObject):
         self._waiting: tuple[Present, Unit] | None = None
         self._thread: QThread | None = None
         if not inline:
+            # The interface gets the interpreter back from the solver's thread within a millisecond, not five.
+            sys.setswitchinterval(0.001)
             self._thread = QThread()
             self._worker.moveToThread(self._thread)
             self._thread.start()

@@ -1,0 +1,159 @@
+"""Random keys, pedal, mouse and gauge at the real window: nothing raises, nothing accepted is lost, it still answers.
+
+``NUVREK_HANDS_SECONDS=600`` makes it ten minutes; without it a few hundred events suffice.
+"""
+
+import os
+import random
+import sys
+import time
+from collections.abc import Callable
+from typing import Any
+
+from PyQt6.QtCore import QPoint, Qt
+from PyQt6.QtTest import QTest
+
+from nuvrek.readings.kinds import Reading
+from nuvrek.readings.rounds import ROUNDS
+from nuvrek.simulator.standin import StandIn
+from tests.support import WindowCase
+
+EVENTS = 500
+KEYS = [
+    *"0123456789" * 2, *".+-*/+-*/", " ", "t", "m", *[Qt.Key.Key_Return] * 8, *[Qt.Key.Key_Backspace] * 3,
+    Qt.Key.Key_Left, Qt.Key.Key_Right, Qt.Key.Key_Up, Qt.Key.Key_Down,
+]  # fmt: skip
+
+
+class RandomHands(WindowCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.raised: list[BaseException] = []
+        before = sys.excepthook
+        sys.excepthook = lambda _kind, error, _trace: self.raised.append(error)
+        self.addCleanup(lambda: setattr(sys, "excepthook", before))
+
+    def test_nothing_raises_and_nothing_is_lost(self) -> None:
+        seconds = float(os.environ.get("NUVREK_HANDS_SECONDS", "0"))
+        window: Any = self.open_window(demo=True, inline=False)
+        pick = random.Random(20260310)
+        window.stages["Shelf"]._open(4)
+        window.show_stage("Measure")
+        self.gauge: StandIn | None = None
+        self.addCleanup(lambda: self.gauge and self.gauge.unplug())
+        end = time.monotonic() + seconds
+        events = 0
+        most_taken = 0
+        while events < EVENTS or time.monotonic() < end:
+            self.one_event(window, pick)
+            events += 1
+            self.app.processEvents()
+            self.assertEqual(self.raised, [])
+            session = window.desk.session
+            most_taken = max(most_taken, len(session.present.taken))
+            if events % 100 == 0:
+                self.assertEqual(window.desk.book.entries(session.neck_id), session.entries)
+        if self.gauge is not None:
+            self.gauge.unplug()
+        self.assertGreater(most_taken, 30)
+        self.still_answers(window)
+
+    def one_event(self, window: Any, pick: random.Random) -> None:
+        doings: list[tuple[int, Callable[[Any, random.Random], None]]] = [
+            (150, self.key),
+            (10, self.held_key),
+            (8, self.click_key_row),
+            (8, self.click_sheet),
+            (8, self.gauge_line),
+            (2, self.plug),
+            (3, self.other_round),
+            (3, self.tile),
+            (2, self.bar),
+            (2, self.other_stage),
+            (2, self.take_again),
+            (1, self.paste),
+        ]
+        weights = [weight for weight, _ in doings]
+        pick.choices(doings, weights)[0][1](window, pick)
+
+    def key(self, window: Any, pick: random.Random) -> None:
+        self.keys(window, pick.choice(KEYS))
+
+    def held_key(self, window: Any, pick: random.Random) -> None:
+        from PyQt6.QtCore import QEvent
+        from PyQt6.QtGui import QKeyEvent
+
+        for repeat in range(5):
+            event = QKeyEvent(
+                QEvent.Type.KeyPress,
+                Qt.Key.Key_Return,
+                Qt.KeyboardModifier.NoModifier,
+                "\r",
+                autorep=repeat > 0,
+            )
+            self.app.sendEvent(window.stage, event)
+
+    def click_key_row(self, window: Any, pick: random.Random) -> None:
+        buttons = [b for b in window.stages["Measure"].keys.values() if b.isVisible()]
+        if buttons:
+            pick.choice(buttons).click()
+
+    def click_sheet(self, window: Any, pick: random.Random) -> None:
+        sheet = getattr(window.stage, "sheet", None)
+        if sheet is not None and sheet.isVisible():
+            place = QPoint(pick.randrange(sheet.width()), pick.randrange(sheet.height()))
+            QTest.mouseClick(sheet, Qt.MouseButton.LeftButton, pos=place)
+
+    def plug(self, window: Any, pick: random.Random) -> None:
+        if self.gauge is None:
+            self.gauge = StandIn()
+            window.stages["Measure"].connect_gauge(self.gauge.path)
+        else:
+            self.gauge.unplug()
+            self.gauge = None
+            QTest.qWait(20)
+
+    def gauge_line(self, window: Any, pick: random.Random) -> None:
+        if self.gauge is not None:
+            send = pick.choice(
+                [self.gauge.send, self.gauge.double, lambda _mm: self.gauge and self.gauge.garbage()]
+            )
+            send(round(pick.uniform(-2.0, 3.0), 3))
+            QTest.qWait(5)
+
+    def other_round(self, window: Any, pick: random.Random) -> None:
+        name = pick.choice([name for name in ROUNDS if name != "closing"])
+        window.stages["Measure"].change_round(name)
+
+    def tile(self, window: Any, pick: random.Random) -> None:
+        tiles = window.stages["Measure"].tiles.tiles
+        if tiles and tiles[0].isVisible():
+            pick.choice(tiles).click()
+
+    def bar(self, window: Any, pick: random.Random) -> None:
+        pick.choice([window.bar.strings.click, window.bar.posture.click, window.bar.unit.pressed.emit])()
+
+    def other_stage(self, window: Any, pick: random.Random) -> None:
+        window.show_stage(pick.choice(["Measure", "Measure", "Map", "Prove", "My tools"]))
+        if window.now == "My tools":
+            window.show_stage("Measure")
+
+    def take_again(self, window: Any, pick: random.Random) -> None:
+        session = window.desk.session
+        numbers = [n for n, e in enumerate(session.entries, 1) if isinstance(e, Reading)]
+        window._retake(pick.choice(numbers))
+
+    def paste(self, window: Any, pick: random.Random) -> None:
+        rows = ["crown-height,middle,3,1.1", "crown-height,middle,99,1.1", "zap,,,"]
+        window.stages["Measure"].extras.paste("kind,lane,fret,height_mm\n" + pick.choice(rows) + "\n")
+
+    def still_answers(self, window: Any) -> None:
+        window.show_stage("Measure")
+        stage, session = window.stages["Measure"], window.desk.session
+        stage.change_round("one")
+        stage.keypad.asking = None
+        stage.keypad.rewind()
+        taken = len(session.present.taken)
+        self.keys(window, "5", Qt.Key.Key_Return, "1.1mm", Qt.Key.Key_Return)
+        self.assertEqual(len(session.present.taken), taken + 1)
+        self.assertEqual(window.desk.book.entries(session.neck_id), session.entries)
