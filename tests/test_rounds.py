@@ -2,10 +2,12 @@ import unittest
 
 from nuvrek.bench.keypad import Keypad
 from nuvrek.neck.description import NeckDescription
+from nuvrek.neck.edges import edge_reach
 from nuvrek.neck.rocker import edge_words, rocker_span_mm
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.check import entry_faults
-from nuvrek.readings.kinds import RoundStart, StateChange
+from nuvrek.readings.kinds import CrownHeight, Dial, Rock, RoundStart, StateChange
+from nuvrek.readings.kit import Kit
 from nuvrek.readings.rounds import ROUNDS, round_of
 from nuvrek.readings.stations import resume_at
 from nuvrek.simulator.measuring import Bench, measure_round
@@ -92,6 +94,82 @@ class AtTheKeypad(KeypadCase):
         self.session.append(StateChange(state=round_of("basic", NECK).stations[4].state))
         keypad.change_round("quick")
         self.assertEqual(keypad.station.key if keypad.station else "", "to-pitch")
+
+
+class TakingAgain(KeypadCase):
+    def test_the_round_stays_where_it_was(self) -> None:
+        keypad = self.start(name="full")
+        self.press(keypad, "1.75", "enter", "1.5", "enter")
+        before = keypad.view().prompt
+        for number in (2, 3):
+            keypad.retake(number)
+            self.press(keypad, "1.6", "enter")
+            self.assertEqual(keypad.view().prompt, before)
+        self.assertEqual([one.number for one in self.session.present.taken], [4, 6])
+
+    def test_a_dial_reading_is_taken_again_within_its_run(self) -> None:
+        keypad = self.start(name="indicator")
+        self.press(keypad, "enter", *[".1", "enter"] * 22)
+        run = self.session.present.taken[0].reading.run  # type: ignore[union-attr]
+        first = self.session.present.taken[0].number
+        keypad.retake(first)
+        self.press(keypad, ".2", "enter")
+        again = self.session.present.taken[-1].reading
+        self.assertEqual((again.run, again.fret, again.reading_mm), (run, 1, 0.2))  # type: ignore[union-attr]
+        self.assertLessEqual(keypad.cursor, NECK.frets)
+        self.assertIn("Middle", keypad.view().prompt)
+
+    def test_a_run_may_go_towards_the_nut(self) -> None:
+        keypad = self.start(name="indicator")
+        self.press(keypad, "enter", "*", ".1", "enter", ".2", "enter")
+        self.assertEqual([t.reading.fret for t in self.session.present.taken], [22, 21])  # type: ignore[union-attr]
+        self.press(keypad, "right", ".15", "enter")
+        live = [(t.reading.fret, t.reading.reading_mm) for t in self.session.present.taken]  # type: ignore[union-attr]
+        self.assertEqual(live, [(22, 0.1), (21, 0.15)])
+
+
+class Schools(unittest.TestCase):
+    def test_relief_is_read_where_the_user_reads_it(self) -> None:
+        for kit, supports, fret in (
+            (Kit(), (1, 16), 7),
+            (Kit(relief_hold=2, relief_press=14), (2, 14), 7),
+            (Kit(relief_hold=0, relief_press=12, relief_over=5), (0, 12), 5),
+        ):
+            gaps = [s for s in round_of("basic", NECK, kit).stations if s.kind == "string-gap"]
+            self.assertEqual({(s.supports, s.fret) for s in gaps}, {(supports, fret)})
+
+    def test_the_survey_takes_what_is_on_the_bench(self) -> None:
+        kinds = {
+            name: [(s.kind, s.by) for s in round_of("full", NECK, kit).stations]
+            for name, kit in (
+                ("none", Kit()),
+                ("notched", Kit(notched_mm=(584.0, 648.0))),
+                ("wrong", Kit(notched_mm=(584.0,))),
+                ("dial", Kit(indicator=True)),
+            )
+        }
+        self.assertNotIn(("string-gap", "notched"), kinds["none"] + kinds["wrong"])
+        self.assertEqual(kinds["notched"].count(("string-gap", "notched")), 3)
+        self.assertEqual([kind for kind, _ in kinds["dial"]].count("dial"), 3)
+        self.assertNotIn(("string-gap", "edge"), kinds["dial"])
+
+    def test_a_short_edge_covers_only_its_length(self) -> None:
+        # By hand, 648 mm: x5 = 162.55, x8 = 239.78, x12 = 324.00; 200 mm about fret 8 run from 139.78 to 339.78, and
+        # x4 = 133.68 lies outside, x12 inside, x13 = 342.18 outside.
+        self.assertEqual(edge_reach(NECK, 8, (150, 200)), (200, 5, 12))
+        self.assertIsNone(edge_reach(NECK, 8, ()))
+        self.assertIsNone(edge_reach(NECK, 8, (600,)))
+
+    def test_errors_go_with_the_readings(self) -> None:
+        kit = Kit(caliper_error_mm=0.05, indicator_step_mm=0.01)
+        self.assertEqual(kit.error_of(CrownHeight(lane="bass", fret=1, height_mm=1.0)), 0.05)
+        # By hand: 0.004 and 0.01 / sqrt(12) = 0.00289 together are 0.00493.
+        dial = kit.error_of(Dial(lane="bass", fret=1, run=1, reading_mm=0.0))
+        self.assertAlmostEqual(dial or 0, 0.00493, places=5)
+        self.assertIsNone(kit.error_of(Rock(lane="bass", fret=5, says="still")))
+        self.assertEqual(Kit().error_of(CrownHeight(lane="bass", fret=1, height_mm=1.0)), None)
+        self.assertIn("No leaf", Kit(leaves_mm=(0.1, 0.25)).leaf_words(0.3))
+        self.assertEqual(Kit(leaves_mm=(0.1, 0.25)).leaf_words(0.35), "")
 
 
 class RockerSpans(unittest.TestCase):

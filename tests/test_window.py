@@ -398,21 +398,31 @@ class Killed(WindowCase):
 
 
 class OnARealScreen(unittest.TestCase):
+    def screen(self) -> str:
+        """A virtual X screen; its server tells by itself when it is ready, and under which number."""
+        reader, writer = os.pipe()
+        server = subprocess.Popen(
+            ["Xvfb", "-displayfd", str(writer), "-screen", "0", "1400x900x24", "-nolisten", "tcp"],
+            pass_fds=[writer],
+            stderr=subprocess.DEVNULL,
+        )
+        self.addCleanup(server.wait)
+        self.addCleanup(server.terminate)
+        os.close(writer)
+        with os.fdopen(reader) as told:
+            return f":{told.readline().strip()}"
+
     def test_the_keypad_round_under_xvfb(self) -> None:
         if os.environ.get("NUVREK_XVFB"):
             self.skipTest("already under Xvfb")
-        environment = {**_environment(), "QT_QPA_PLATFORM": "xcb", "NUVREK_XVFB": "1"}
+        environment = {
+            **_environment(),
+            "QT_QPA_PLATFORM": "xcb",
+            "NUVREK_XVFB": "1",
+            "DISPLAY": self.screen(),
+        }
         done = subprocess.run(
-            [
-                "xvfb-run",
-                "-a",
-                "-s",
-                "-screen 0 1400x900x24",
-                sys.executable,
-                "-m",
-                "unittest",
-                "tests.test_window.FromTheKeypad",
-            ],
+            [sys.executable, "-m", "unittest", "tests.test_window.FromTheKeypad"],
             cwd=Path(__file__).resolve().parents[1],
             env=environment,
             capture_output=True,

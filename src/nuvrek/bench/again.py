@@ -23,12 +23,22 @@ class Place(NamedTuple):
     supports: tuple[int, int] | None
     by: str
     string: int
+    capo: int
     strings: Strings
 
 
 def place_of(station: Station, fret: int, strings: Strings) -> Place:
     """The place a station asks about, with the hand at ``fret``."""
-    return Place(station.field, station.lane, fret, station.supports, station.by, station.string, strings)
+    return Place(
+        station.field,
+        station.lane,
+        fret,
+        station.supports,
+        station.by,
+        station.string,
+        station.capo,
+        strings,
+    )
 
 
 class Repeats:

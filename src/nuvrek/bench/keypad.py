@@ -227,9 +227,7 @@ class Keypad:
 
     def go_on(self) -> None:
         """What was asked is taken: to the next open station, or to the next place of a single reading."""
-        if self._replacing:
-            self.rewind()
-        elif self.one:
+        if self.one:
             self._stay()
         else:
             self._go(next_station(self.round.stations, self.session.present, after=self.index))
@@ -408,7 +406,8 @@ class Keypad:
 
     def finish(self, reading: AnyReading) -> None:
         """Write a reading down and go on."""
-        if self.write(reading):
+        again = self.replacing
+        if self.write(reading) and not again:
             self.go_on()
 
     def write(self, entry: AnyEntry, strike: Sequence[int] = ()) -> bool:

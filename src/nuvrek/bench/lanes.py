@@ -75,6 +75,7 @@ class SideLane(Struct, frozen=True):
     station: Station
     fret: int
     note: str = ""
+    reach: tuple[int, int] | None = None  # the frets an edge laid as it rests covers
 
 
 class ValuesLane(Struct, frozen=True):

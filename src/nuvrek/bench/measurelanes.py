@@ -6,6 +6,7 @@ from collections.abc import Iterator
 
 from nuvrek.bench.keypad import Keypad
 from nuvrek.bench.lanes import Dots, SideLane, ValuesLane
+from nuvrek.bench.stops.gaps import GapStop
 from nuvrek.bench.stops.others import FEELS
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.neck.radius import gauge_words
@@ -25,7 +26,14 @@ def side_lane(pad: Keypad, station: Station) -> SideLane:
     """The side view of a station, with what the user's own tools have to say to it."""
     broad = station.kind in ("press", "rod-feel", "temperature", "humidity", "state")
     under = "" if broad else LANE_WORDS[station.lane]
-    return SideLane("How", under, station, pad.cursor or station.fret, _note(pad, station))
+    stop = pad.stop
+    reach = stop.reach() if isinstance(stop, GapStop) else None
+    note = _note(pad, station)
+    if reach is not None:
+        note = f"your {reach[0]:g} mm edge over frets {reach[1]} to {reach[2]}"
+    return SideLane(
+        "How", under, station, pad.cursor or station.fret, note, None if reach is None else reach[1:]
+    )
 
 
 def _note(pad: Keypad, station: Station) -> str:

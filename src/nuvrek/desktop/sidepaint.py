@@ -87,7 +87,7 @@ class Side(LaneBase):
     def _resting(self, lane: SideLane) -> None:
         """An edge as it rests along the frets, or a notched one on the wood between them."""
         notched = lane.station.by == "notched"
-        low, high = lane.station.supports or (1, self.g.neck.frets)
+        low, high = lane.station.supports or lane.reach or (1, self.g.neck.frets)
         a, b = sorted((self.g.fret_x(low), self.g.fret_x(high)))
         level = self.base if notched else self.base - 0.75 * self.crown
         top = self.base - self.crown - 26 if notched else level - 18

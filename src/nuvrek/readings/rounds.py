@@ -63,13 +63,16 @@ def full_survey(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     """At pitch and slack: the dip at three places on both sides, once more with other supports, nut, rocker, crowns.
 
     Each support fret's own height spoils a gap, so the middle is read again from the next supports inwards.
-    With a notched edge that fits, the wood is read by itself.
+    With a notched edge that fits, the wood is read by itself; an indicator takes the place of the slack edge.
     """
     low, high = kit.relief_supports(neck)
     places = survey_frets(neck, low, high)
     again = relief_fret(neck, kit)
     inner = {again: (low + 1, high - 1)}
     supports = dict.fromkeys(places, (low, high))
+    slack = (*_dips(neck, "slack", supports, LANES), *_dips(neck, "slack", inner, _OUTER, "-inner"))
+    if kit.indicator:
+        slack = _dials()
     return (
         _TO_PITCH,
         *_heights(neck),
@@ -77,8 +80,7 @@ def full_survey(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
         *_dips(neck, "pitch", supports, _OUTER),
         *_dips(neck, "pitch", inner, _OUTER, "-inner"),
         _SLACKEN,
-        *_dips(neck, "slack", supports, LANES),
-        *_dips(neck, "slack", inner, _OUTER, "-inner"),
+        *slack,
         *_wood(neck, kit),
         *_sweeps(),
         *_crowns(tuple(sorted({*crown_frets(neck), *range(3, neck.frets, 4)}))),
@@ -94,7 +96,7 @@ def indicator_run(neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
     """An indicator carried over every top along a beam, lane by lane, strings slack."""
     return (
         _SLACKEN,
-        *(Station(f"dial-{lane}", "dial", lane, 1) for lane in LANES),
+        *_dials(),
         *_crowns(crown_frets(neck)[:1]),
     )
 
@@ -231,6 +233,10 @@ def _dips(
 
 def _sweeps() -> tuple[Station, ...]:
     return tuple(Station(f"sweep-{lane}", "sweep", lane) for lane in LANES)
+
+
+def _dials() -> tuple[Station, ...]:
+    return tuple(Station(f"dial-{lane}", "dial", lane, 1) for lane in LANES)
 
 
 def _crowns(frets: tuple[int, ...]) -> tuple[Station, ...]:

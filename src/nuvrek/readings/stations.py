@@ -64,6 +64,7 @@ class Station(Struct, frozen=True):
     string: int = 0
     what: What = "crown-width"
     wanted_mm: float = 0.0
+    capo: int = 0
 
     @property
     def field(self) -> str:
@@ -118,7 +119,8 @@ def station_of(reading: AnyReading) -> Station:
         case CrownHeight():
             return Station(key, "crown-height", reading.lane, reading.fret)
         case StringHeight():
-            return Station(key, "string-height", reading.side, reading.fret, string=reading.string or 0)
+            string = reading.string or 0
+            return Station(key, "string-height", reading.side, reading.fret, string=string, capo=reading.capo)
         case Dial():
             return Station(key, "dial", reading.lane, reading.fret)
         case Size():
@@ -179,10 +181,11 @@ def prompt(station: Station, at: int = 0, strings: str = "slack") -> str:
             return f"{side}. Rocker along the frets. What rocks?"
         case "crown-height":
             return f"Fret {fret}. Height of the crown over the wood?"
-        case "string-height" if station.string:
-            return f"String {station.string} over fret {fret}. Height?"
         case "string-height":
-            return f"{side}. Open string over fret {fret}. Height?"
+            named = f"String {station.string}" if station.string else f"{side}. Open string"
+            if station.capo:
+                named = f"{named.removesuffix('. Open string')}, capo at {station.capo}. String"
+            return f"{named} over fret {fret}. Height?"
         case "dial":
             return f"{side}. Dial on the beam over fret {fret}?"
         case "size":

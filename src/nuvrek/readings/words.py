@@ -161,7 +161,7 @@ def _said(entry: AnyEntry) -> str:
         case EndsFine():
             return "fine"
         case RodFeel():
-            return entry.feel
+            return f"{entry.feel}, key {entry.key}" if entry.key else entry.feel
         case Room():
             return _room_words(entry)
         case RodMove():

@@ -6,6 +6,7 @@ from collections.abc import Mapping
 from typing import ClassVar, Literal
 
 from nuvrek.bench.stops.base import Stop
+from nuvrek.neck.edges import edge_reach
 from nuvrek.readings.kinds import StringGap
 from nuvrek.units import Length, format_number
 
@@ -84,6 +85,12 @@ class GapStop(LeafStop):
         low, high = self.station.supports or (1, self.pad.neck.frets)
         return range(low + 1, high)
 
+    def reach(self) -> tuple[float, int, int] | None:
+        """The edge of the user's own that is laid as it rests, and what it covers; None where it covers all."""
+        if self.station.by != "edge" or self.station.supports is not None:
+            return None
+        return edge_reach(self.pad.neck, self.pad.cursor, self.pad.kit.edges_mm)
+
     def special(self, key: str) -> None:
         pad = self.pad
         if key == "*":
@@ -125,6 +132,7 @@ class GapStop(LeafStop):
     def gap(self, amount: dict[str, float]) -> None:
         station = self.station
         low, high = station.supports or (None, None)
+        reach = self.reach()
         self.pad.finish(
             StringGap(
                 lane=station.lane,
@@ -132,6 +140,7 @@ class GapStop(LeafStop):
                 high_support=high,
                 fret=self.pad.cursor or station.fret,
                 by=station.by,
+                reach=reach and reach[1:],
                 string=station.string or None,
                 station=self.pad.station_key,
                 **amount,  # type: ignore[arg-type]

@@ -31,7 +31,7 @@ class StateStop(Stop):
 class FeelStop(Stop):
     """How the rod nut feels: one of five, by its number."""
 
-    hint = ", ".join(f"{n} {feel}" for n, feel in enumerate(FEELS, 1)) + ". Then Enter."
+    hint = ", ".join(f"{n} {feel}" for n, feel in enumerate(FEELS, 1)) + ". Its key may follow: 1 4mm."
     lengths = False
 
     @property
@@ -43,19 +43,25 @@ class FeelStop(Stop):
     def turns(self) -> tuple[Station, ...]:
         return ()
 
-    def special(self, _key: str) -> None:
-        self.pad.message = self.hint
+    def special(self, key: str) -> None:
+        if key == "/" and self.pad.text:
+            self.pad.type("/")
+        else:
+            self.pad.message = self.hint
 
     def typed(self, key: str) -> None:
         at = self._chosen()
         if at is None or key != "enter":
             self.pad.message, self.pad.text = self.hint, ""
             return
-        self.pad.finish(RodFeel(feel=FEELS[at], station=self.pad.station_key))
+        fits = self.pad.text[1:].strip()
+        self.pad.finish(RodFeel(feel=FEELS[at], key=fits, station=self.pad.station_key))
 
     def _chosen(self) -> int | None:
-        text = self.pad.text
-        return int(text) - 1 if text.isascii() and text.isdigit() and 1 <= int(text) <= len(FEELS) else None
+        first = self.pad.text[:1]
+        return (
+            int(first) - 1 if first.isascii() and first.isdigit() and 1 <= int(first) <= len(FEELS) else None
+        )
 
     def take(self, key: str, typed: Length) -> None:
         pass

@@ -53,6 +53,11 @@ class SweepStop(Stop):
         pad.message = f"Frets {frets.start} to {frets.stop - 1} are looked at here, not {text}."
         return False
 
+    def mark_down(self, mark: AnyReading) -> bool:
+        """Write a mark; True where something more may be said of it, which is not so for one taken again."""
+        again = self.pad.replacing
+        return self.pad.write(mark) and not again
+
     def end(self) -> None:
         """Enter with nothing typed: all the others."""
         said = self.said()
@@ -98,7 +103,7 @@ class RockerStop(LeafStop, SweepStop):
                 pad.write(Rock(lane=self.station.lane, fret=pad.cursor, says="still"))
             elif pad.cursor in pad.marked(self.station.lane) and not pad.replacing:
                 self._unmark()
-            elif pad.write(Rock(lane=self.station.lane, fret=pad.cursor, says="rocks")):
+            elif self.mark_down(Rock(lane=self.station.lane, fret=pad.cursor, says="rocks")):
                 pad.message = f"Fret {pad.cursor} rocks. A leaf under it? Type it, or go on."
 
     def gap(self, amount: dict[str, float]) -> None:
@@ -134,7 +139,7 @@ class MarkStop(SweepStop):
         if known is not None and self.same(known[1], mark) and not pad.replacing:
             if pad.strike([known[0]]):
                 pad.message = f"Fret {pad.cursor} is unmarked."
-        elif pad.write(mark):
+        elif self.mark_down(mark):
             pad.message = f"Fret {pad.cursor} is marked. How much? Type it and Enter, or go on."
 
     def take(self, key: str, typed: Length) -> None:

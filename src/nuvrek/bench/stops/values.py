@@ -33,8 +33,10 @@ class CrownStop(Stop):
 
 
 class HeightStop(Stop):
-    """A string over a fret; up and down of a single reading go through the strings."""
+    """A string over a fret; up and down of a single reading go through the strings, a fret and ``*`` sets a capo."""
 
+    keys: ClassVar[Mapping[str, str]] = {"*": "capo"}
+    hint = "Type the height, Enter. Enter alone passes on. A fret and * is a capo there."
     bounds_mm = (0.0, 20.0)
 
     def frets(self) -> range:
@@ -47,6 +49,17 @@ class HeightStop(Stop):
         ]
         return (self.at(string=0, lane="bass"), *one, self.at(string=0, lane="treble"))
 
+    def special(self, key: str) -> None:
+        pad = self.pad
+        if key != "*":
+            super().special(key)
+            return
+        text, pad.text = pad.text or "0", ""
+        if text.isascii() and text.isdigit() and len(text) <= 2 and int(text) < pad.cursor:
+            pad.change_station(self.at(capo=int(text)))
+        else:
+            pad.message = f"A capo sits on a fret before {pad.cursor}; * alone takes it off."
+
     def take(self, _key: str, typed: Length) -> None:
         station = self.station
         self.pad.finish(
@@ -55,6 +68,7 @@ class HeightStop(Stop):
                 fret=self.pad.cursor,
                 height_mm=typed.mm,
                 string=station.string or None,
+                capo=station.capo,
                 station=self.pad.station_key,
             )
         )
@@ -152,7 +166,8 @@ class DialStop(Stop):
             reading_mm=typed.mm,
             station=pad.station_key if last else "",
         )
-        if not pad.write(dial, strike=earlier):
+        again = pad.replacing
+        if not pad.write(dial, strike=earlier) or again:
             return
         if last:
             pad.go_on()
