@@ -14,8 +14,6 @@ from statistics import median
 ROOT = Path(__file__).resolve().parents[1]
 sys.path.insert(0, str(ROOT))
 
-from benchmarks.measuring import keys_of_a_survey, ten_thousand_readings
-
 BARE = """
 import os, sys, time
 from PyQt6.QtCore import QTimer
@@ -197,6 +195,8 @@ def proud_frets() -> None:
 
 
 def main() -> None:
+    from benchmarks.measuring import keys_of_a_survey, ten_thousand_readings
+
     with tempfile.TemporaryDirectory() as folder:
         start_up(Path(folder))
         reading_to_repaint(Path(folder))

@@ -11,7 +11,23 @@ from nuvrek.exchange.jobfile import Job, dump
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.planning.ways import make_plan
 from nuvrek.readings.journal import fold
-from nuvrek.readings.kinds import AnyEntry, Chosen, Filed, RodMove, RoundStart, State, StateChange, StepDone
+from nuvrek.readings.kinds import (
+    AnyEntry,
+    Chosen,
+    EndsFine,
+    Filed,
+    FretEnd,
+    Note,
+    OthersFirm,
+    RodMove,
+    Room,
+    RoundStart,
+    StandOff,
+    State,
+    StateChange,
+    StepDone,
+)
+from nuvrek.readings.kit import Kit
 from nuvrek.readings.rounds import closing_round
 from nuvrek.simulator.measuring import Bench, default_rng, measure_basic_round
 from nuvrek.simulator.truth import Condition, Truth, make_truth
@@ -141,6 +157,31 @@ NECKS = (
 )
 
 
+SLACK = State(strings="slack")
+
+
+def _all_but(frets: int, *marked: int) -> tuple[int, ...]:
+    return tuple(fret for fret in range(1, frets + 1) if fret not in marked)
+
+
+# What fingers and eyes found, on the necks where it matters.
+LOOKED_OVER: dict[str, list[AnyEntry]] = {
+    "3-long-bass": [
+        Room(temperature_c=20.5, humidity_percent=38.0, state=SLACK),
+        OthersFirm(frets=_all_but(20), state=SLACK),
+        *(FretEnd(side="treble", fret=fret, fault="sprouting", mm=0.2, state=SLACK) for fret in (3, 4, 5, 7)),
+        FretEnd(side="treble", fret=9, fault="sharp", state=SLACK),
+        EndsFine(side="treble", frets=_all_but(20, 3, 4, 5, 7, 9), state=SLACK),
+        EndsFine(side="bass", frets=_all_but(20), state=SLACK),
+        Note(text="Dry all winter beside the radiator; the ends came out since."),
+    ],
+    "4-octave-mandolin": [
+        StandOff(fret=11, lane="treble", moves="moves", slides_mm=0.1, drags_mm=0.15, state=SLACK),
+        OthersFirm(frets=_all_but(19, 11), state=SLACK),
+    ],
+}
+
+
 def stamped(entries: list[AnyEntry], day: str, hour: int = 10) -> list[AnyEntry]:
     """Entries with wall-clock times a minute apart."""
     return [
@@ -193,6 +234,7 @@ def build(made: Made) -> Job:
     truth = make_truth(made.neck, made.condition, rng)
     bench = Bench(truth, rng)
     entries = measure_basic_round(bench, upto=7 if made.name == "5-parlour-guitar" else None)
+    entries += LOOKED_OVER.get(made.name, [])
     if made.name == "4-octave-mandolin":
         neck_map = map_neck(fold(made.neck, entries))
         way = make_plan(neck_map, find(neck_map)).way("seat")
@@ -203,7 +245,7 @@ def build(made: Made) -> Job:
         turns = sum(e.turns for e in entries if isinstance(e, RodMove))
         state = State(strings="slack", rod_turns=turns)
         entries.append(RoundStart(name="closing"))
-        for station in closing_round(made.neck)[:3]:
+        for station in closing_round(made.neck, Kit())[:3]:
             entries.extend(after.take(station, state))
     return Job(neck=made.neck, journal=tuple(stamped(entries, "2026-03-03")))
 

@@ -11,8 +11,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication
 
-from nuvrek.bench.settings import Settings
-from nuvrek.desktop.app import open_demo
+from nuvrek.desktop.app import demo_settings, open_demo
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import Window
@@ -31,7 +30,7 @@ class Scene:
     def __init__(self, app: QApplication, folder: Path) -> None:
         self.app = app
         self.window = Window(
-            Desk(open_demo(folder), Settings(), None, lambda: "2026-03-10T14:20:00", inline=True)
+            Desk(open_demo(folder), demo_settings(), None, lambda: "2026-03-10T14:20:00", inline=True)
         )
         self.window.show()
 
@@ -42,9 +41,13 @@ class Scene:
         self.window.show_stage(stage)
         return self
 
+    def round(self, name: str) -> Scene:
+        self.window.stages["Measure"].change_round(name)  # type: ignore[attr-defined]
+        return self
+
     def keys(self, *keys: Any) -> Scene:
         for key in keys:
-            target = self.app.focusWidget() or self.window
+            target = self.app.focusWidget() or self.window.focusWidget() or self.window
             if isinstance(key, str):
                 QTest.keyClicks(target, key)
             else:
@@ -82,17 +85,21 @@ def main() -> int:
         scene.open(BASS, "Take in").shoot("take-in")
         scene.open(PARLOUR, "Measure").keys("7*", ".1+", ".15").shoot("measure-rocker")
         scene.keys("-", ENTER, ENTER, ENTER)
-        scene.open(PARLOUR, "Measure", dark=True).keys(
-            Qt.Key.Key_Up, *[Qt.Key.Key_Up] * 4, "300", ENTER
-        ).shoot("measure-question-dark")
-        scene.window._set(dark=False)
+        scene.open(PARLOUR, "Measure", dark=True).keys(*[Qt.Key.Key_Up] * 5, "300", ENTER)
+        scene.shoot("measure-question-dark")
+        scene.open(BASS, "Measure", dark=False).round("one").shoot("measure-any")
+        scene.round("look-over").keys(*[Qt.Key.Key_Down] * 4, "3+", ".2", ENTER, "5+", "9*").shoot(
+            "measure-ends"
+        )
+        scene.open(BASS, "My tools").shoot("my-tools")
         scene.open(BASS, "Map").keys(*[Qt.Key.Key_Right] * 13).shoot("map")
         scene.open(MANDOLIN, "Map", dark=True, inch=True).shoot("map-dark-thou")
         scene.open(BASS, "Choose", dark=False, inch=False).shoot("choose")
         scene.keys(ENTER, ENTER, ENTER, ENTER).shoot("work")
         _gauge_lost(scene.open(BARITONE, "Measure"))
         scene.open(TENOR, "Prove").shoot("prove")
-        scene.open(BARITONE, "Measure", text_percent=175).keys(*[Qt.Key.Key_Up] * 12).shoot("measure-175")
+        scene.open(BARITONE, "Measure", text_percent=175).round("basic").keys(*[Qt.Key.Key_Up] * 12)
+        scene.shoot("measure-175")
         scene.window._set(text_percent=100)
         scene.window.close()
     return 0

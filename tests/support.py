@@ -7,6 +7,7 @@ import tempfile
 import unittest
 from collections.abc import Sequence
 from pathlib import Path
+from typing import Any
 
 import numpy as np
 
@@ -23,6 +24,7 @@ from nuvrek.units import Unit
 
 NECK = NeckDescription(scale_mm=648.0, frets=22, joint_fret=16, rod="two-way")
 TIME = "2026-03-03T10:00:00"
+_APPS: list[Any] = []
 
 
 def present(entries: Sequence[AnyEntry], neck: NeckDescription = NECK) -> Present:
@@ -70,10 +72,11 @@ class WindowCase(TempCase):
 
         from nuvrek.desktop.theme import load_fonts
 
-        fresh = QApplication.instance() is None
-        self.app = QApplication.instance() or QApplication([])
-        if fresh:
+        if not _APPS:
+            # Kept for the whole run: an X server resets when its last client leaves.
+            _APPS.append(QApplication.instance() or QApplication([]))
             load_fonts()
+        self.app = _APPS[0]
         self.warnings: list[str] = []
         bad = {QtMsgType.QtWarningMsg, QtMsgType.QtCriticalMsg}
         qInstallMessageHandler(lambda kind, _where, text: self.warnings.append(text) if kind in bad else None)

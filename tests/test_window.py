@@ -402,7 +402,17 @@ class OnARealScreen(unittest.TestCase):
         """A virtual X screen; its server tells by itself when it is ready, and under which number."""
         reader, writer = os.pipe()
         server = subprocess.Popen(
-            ["Xvfb", "-displayfd", str(writer), "-screen", "0", "1400x900x24", "-nolisten", "tcp"],
+            [
+                "Xvfb",
+                "-displayfd",
+                str(writer),
+                "-screen",
+                "0",
+                "1400x900x24",
+                "-nolisten",
+                "tcp",
+                "-noreset",
+            ],
             pass_fds=[writer],
             stderr=subprocess.DEVNULL,
         )

@@ -36,6 +36,13 @@ def open_demo(folder: Path) -> Logbook:
     return book
 
 
+def demo_settings() -> Settings:
+    """The settings of the demo: the tools of its bench."""
+    from nuvrek.demo import demo_kit
+
+    return Settings(kit=demo_kit())
+
+
 def open_own(path: Path) -> Logbook:
     """The user's own logbook; a damaged one is set aside, never deleted. Raises LogbookError."""
     try:
@@ -87,7 +94,7 @@ def main(arguments: Sequence[str] | None = None) -> int:
         except LogbookError as error:
             QMessageBox.critical(None, "Nuvrek", str(error))
             return 2
-        settings = Settings() if options.demo else load(settings_path())
+        settings = demo_settings() if options.demo else load(settings_path())
         window = show_window(book, settings, None if options.demo else settings_path())
         sys.excepthook = _teller(window.desk)
         timer = _leave_on_signals(app)

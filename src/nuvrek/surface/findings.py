@@ -43,13 +43,16 @@ def sure_words(sure: float) -> str:
 
 def find(neck_map: HeightMap, unit: Unit = Unit.MM) -> tuple[Finding, ...]:
     """All findings, gravest first. ``unit`` is the unit of the sentences."""
-    proud = _proud(neck_map, unit)
+    observed = find_observed(neck_map.present, unit)
+    loose = {f.fret for f in observed if f.kind == "loose"}
+    # A fret that moves under a finger stands anyhow: what rocks there is no second fault.
+    proud = [f for f in _proud(neck_map, unit) if f.fret not in loose]
     found = [
         *_relief_findings(neck_map, unit),
         *proud,
-        *_low(neck_map, unit, {f.fret for f in proud}),
+        *_low(neck_map, unit, {f.fret for f in proud} | loose),
         *_thin(neck_map, unit),
-        *find_observed(neck_map.present, unit),
+        *observed,
     ]
     return tuple(sorted(found, key=_gravity))
 

@@ -5,6 +5,8 @@ from __future__ import annotations
 from collections.abc import Mapping
 from typing import TYPE_CHECKING, ClassVar
 
+from msgspec import structs
+
 from nuvrek.bench.hints import LEAST_MM, MOST_MM, Question
 from nuvrek.neck.description import LANES
 from nuvrek.readings.check import question
@@ -61,8 +63,6 @@ class Stop:
 
     def at(self, **changes: object) -> Station:
         """This station with something changed."""
-        from msgspec import structs
-
         return structs.replace(self.station, **changes)
 
     def special(self, key: str) -> None:

@@ -6,6 +6,8 @@ from abc import abstractmethod
 from collections.abc import Mapping
 from typing import ClassVar
 
+from msgspec import structs
+
 from nuvrek.bench.stops.base import Stop
 from nuvrek.bench.stops.gaps import LeafStop
 from nuvrek.neck.description import Lane
@@ -127,6 +129,14 @@ class RockerStop(LeafStop, SweepStop):
 class MarkStop(SweepStop):
     """A sweep whose marks may carry one measured amount each: after a mark, a number and Enter."""
 
+    @property
+    def aside(self) -> str:
+        found = sorted(self.said())
+        return f"found: {', '.join(map(str, found)) or 'none yet'}"
+
+    def frets(self) -> range:
+        return range(1, self.pad.neck.frets + 1)
+
     def enter(self) -> None:
         self.end()
 
@@ -172,14 +182,6 @@ class PressStop(MarkStop):
     bounds_mm = (0.0, 5.0)
     _LANES: ClassVar[Mapping[str, Lane | None]] = {"*": None, "-": "bass", "+": "treble", "/": None}
 
-    @property
-    def aside(self) -> str:
-        found = sorted(self.said())
-        return f"found: {', '.join(map(str, found)) or 'none yet'}"
-
-    def frets(self) -> range:
-        return range(1, self.pad.neck.frets + 1)
-
     def turns(self) -> tuple[Station, ...]:
         return ()
 
@@ -202,8 +204,6 @@ class PressStop(MarkStop):
         return parts[0] == parts[1]
 
     def measured(self, known: AnyReading, mm: float) -> AnyReading:
-        from msgspec import structs
-
         return structs.replace(known, gap_mm=mm, at="")
 
 
@@ -225,14 +225,6 @@ class EndsStop(MarkStop):
         "/": "tape-lip",
     }
 
-    @property
-    def aside(self) -> str:
-        found = sorted(self.said())
-        return f"found: {', '.join(map(str, found)) or 'none yet'}"
-
-    def frets(self) -> range:
-        return range(1, self.pad.neck.frets + 1)
-
     def turns(self) -> tuple[Station, ...]:
         return self.at(lane="bass"), self.at(lane="treble")
 
@@ -253,6 +245,4 @@ class EndsStop(MarkStop):
         return getattr(known, "fault", "") == getattr(mark, "fault", "")
 
     def measured(self, known: AnyReading, mm: float) -> AnyReading:
-        from msgspec import structs
-
         return structs.replace(known, mm=mm, at="")

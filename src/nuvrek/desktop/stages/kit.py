@@ -94,6 +94,7 @@ class KitStage(Stage):
     def _owned(self) -> QGridLayout:
         grid = self._group("On my bench", OWNED)
         sets = QHBoxLayout()
+        sets.setSpacing(8)
         for words, leaves in (("A metric set", METRIC_LEAVES_MM), ("An inch set", INCH_LEAVES_MM)):
             made = button(words)
             made.setAccessibleName(f"{words} of leaves, as usually sold")
@@ -104,6 +105,7 @@ class KitStage(Stage):
         grid.addWidget(self.indicator, len(OWNED) + 2, 1)
         extras = Extras(self)
         prints = QHBoxLayout()
+        prints.setSpacing(8)
         self.prints = (button("Notched edge to print"), button("Rocker table"))
         for made, action in zip(self.prints, (extras.ask_template, extras.ask_spans), strict=True):
             made.clicked.connect(lambda _on, action=action: action())
