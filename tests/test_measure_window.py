@@ -6,6 +6,7 @@ from typing import Any
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QColor, QImage
 
+from nuvrek.desktop.photo import PhotoView
 from nuvrek.readings.kinds import Note, StringGap, StringHeight
 from nuvrek.units import Unit
 from tests.support import WindowCase
@@ -129,6 +130,30 @@ class NotesAndTables(MeasureCase):
         stage.extras.photo(str(self.folder / "words.jpg"))
         self.assertIn("no picture", window.bar.message.text())
         self.assertEqual(window.desk.book.entries(session.neck_id), session.entries)
+
+    def test_a_note_on_any_reading_is_seen_again_on_the_map(self) -> None:
+        window, _, _ = self.at(2)
+        window.show_stage("Map")
+        page = window.stages["Map"]
+        page._choose(5, "")
+        self.assertFalse(page.note.isVisible())
+        self.keys(window, DOWN, DOWN)
+        page.extras.note("burr on this one")
+        picture = QImage(40, 30, QImage.Format.Format_RGB32)
+        picture.fill(QColor("teal"))
+        picture.save(str(self.folder / "burr.png"))
+        page.extras.photo(str(self.folder / "burr.png"))
+        page.refresh()
+        self.assertIn("✎", window.bar.right.text())
+        self.assertIn("burr on this one", window.bar.message.text())
+        self.assertTrue(page.see.isVisible())
+        page.see.click()
+        shown = window.findChild(PhotoView)
+        self.assertTrue(shown.isVisible())
+        self.keys(window, ENTER)
+        self.assertFalse(shown.isVisible())
+        self.keys(window, DOWN)
+        self.assertNotIn("burr", window.bar.message.text())
 
     def test_tables_come_in_whole_or_not_at_all(self) -> None:
         window, stage, session = self.at(4)

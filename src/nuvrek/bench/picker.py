@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from nuvrek.bench.measurelanes import readings_at
 from nuvrek.bench.session import Session
-from nuvrek.readings.kinds import AnyReading
+from nuvrek.readings.journal import live_numbers
+from nuvrek.readings.kinds import AnyReading, Note
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import Unit
 
@@ -24,6 +25,27 @@ class ReadingPicker:
     def readings(self) -> list[tuple[int, AnyReading]]:
         """Live readings of this fret with their numbers."""
         return readings_at(self.session.present, self.fret)
+
+    @property
+    def notes(self) -> dict[int, list[Note]]:
+        """Live notes and photos by the number of the entry they are about."""
+        found: dict[int, list[Note]] = {}
+        for number in live_numbers(self.session.entries):
+            entry = self.session.entries[number - 1]
+            if isinstance(entry, Note) and entry.about is not None:
+                found.setdefault(entry.about, []).append(entry)
+        return found
+
+    @property
+    def note_words(self) -> str:
+        """The words kept with the picked reading."""
+        return " / ".join(note.text for note in self.notes.get(self.number or 0, []) if note.text)
+
+    @property
+    def photo(self) -> bytes | None:
+        """The newest photo kept with the picked reading."""
+        photos = [note.photo for note in self.notes.get(self.number or 0, []) if note.photo]
+        return photos[-1] if photos else None
 
     @property
     def struck(self) -> bool:
@@ -65,10 +87,10 @@ class ReadingPicker:
 
     def lines(self, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
         """The readings around the picked one as lines, the picked one pointed at."""
-        readings = self.readings
+        readings, noted = self.readings, self.notes
         first = max(0, min((self.index or 0) - SHOWN // 2, len(readings) - SHOWN))
         return tuple(
-            f"{'▸ ' if i == self.index else ''}{place_words(r)}   {value_words(r, unit, height_unit)}"
-            for i, (_, r) in enumerate(readings)
+            f"{'▸ ' if i == self.index else ''}{place_words(r)}   {value_words(r, unit, height_unit)}{' ✎' if n in noted else ''}"
+            for i, (n, r) in enumerate(readings)
             if first <= i < first + SHOWN
         )

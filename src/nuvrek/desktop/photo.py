@@ -1,9 +1,10 @@
-"""A photo made small enough to be kept with the job; the original is only read."""
+"""A photo made small enough to be kept with the job (the original is only read), and shown again."""
 
 from __future__ import annotations
 
 from PyQt6.QtCore import QBuffer, QByteArray, QIODevice, QSize, Qt
-from PyQt6.QtGui import QImage, QImageReader
+from PyQt6.QtGui import QImage, QImageReader, QKeyEvent, QMouseEvent, QPixmap
+from PyQt6.QtWidgets import QLabel, QWidget
 
 from nuvrek.readings.kinds import PHOTO_BYTES
 
@@ -24,6 +25,40 @@ def small_copy(path: str) -> bytes | str:
     if image.isNull():
         return "That file is no picture Nuvrek can read. A JPEG or PNG is fine."
     return _jpeg(image)
+
+
+class PhotoView(QLabel):
+    """A kept photo over the whole window; a click or any key closes it."""
+
+    def __init__(self, window: QWidget, photo: bytes) -> None:
+        super().__init__(window)
+        self.setAccessibleName("Photo kept with the reading: any key closes it")
+        self.setAlignment(Qt.AlignmentFlag.AlignCenter)
+        self.setAutoFillBackground(True)
+        image = QImage.fromData(photo)
+        if image.isNull():
+            self.setText("This photo can't be read any more.")
+        else:
+            smooth = Qt.TransformationMode.SmoothTransformation
+            fitted = image.scaled(window.size() * 0.94, Qt.AspectRatioMode.KeepAspectRatio, smooth)
+            self.setPixmap(QPixmap.fromImage(fitted))
+        self.setGeometry(window.rect())
+        self.show()
+        self.raise_()
+        self._before = window.focusWidget()
+        self.setFocus()
+
+    def _leave(self) -> None:
+        self.hide()
+        if self._before is not None:
+            self._before.setFocus()
+        self.deleteLater()
+
+    def keyPressEvent(self, _event: QKeyEvent | None) -> None:
+        self._leave()
+
+    def mousePressEvent(self, _event: QMouseEvent | None) -> None:
+        self._leave()
 
 
 def _jpeg(image: QImage) -> bytes | str:

@@ -25,16 +25,18 @@ TOOLS = "My tools"
 class Extras:
     """The actions of the More button, each as a method that needs no dialog."""
 
-    def __init__(self, stage: Stage) -> None:
+    def __init__(self, stage: Stage, about: Callable[[], int | None] | None = None) -> None:
+        """``about`` gives the number of the reading a note belongs to; the last one if not given."""
         self.stage = stage
+        self._about = about or self._last
         self.desk = stage.desk
 
     def menu(self, parent: QWidget, afresh: Callable[[], None]) -> QMenu:
         """The menu of Measure; its entries are of touch size by the style sheet."""
         menu = QMenu(parent)
         for words, action in (
-            ("A note on the last reading", self._ask_note),
-            ("A photo with the last reading", self._ask_photo),
+            ("A note on the last reading", self.ask_note),
+            ("A photo with the last reading", self.ask_photo),
             (None, None),
             ("Take in a pasted table", self.paste),
             ("Take in a table from a file", self._ask_table),
@@ -66,7 +68,7 @@ class Extras:
         session = self.desk.session
         if session is None or not (text.strip() or photo):
             return
-        about = self._last()
+        about = self._about()
         entry = Note(text=text.strip()[:4000], about=about, photo=photo)
         if self.desk.write(lambda: session.append(entry)):
             where = "the neck" if about is None else place_words(session.entries[about - 1])
@@ -80,12 +82,12 @@ class Extras:
         else:
             self.note(Path(path).stem, made)
 
-    def _ask_note(self) -> None:
+    def ask_note(self) -> None:
         text, wanted = QInputDialog.getMultiLineText(self.stage, "Note", "What should be remembered?")
         if wanted:
             self.note(text)
 
-    def _ask_photo(self) -> None:
+    def ask_photo(self) -> None:
         kinds = "Pictures (*.jpg *.jpeg *.png *.webp)"
         path, _ = QFileDialog.getOpenFileName(self.stage, "Photo", "", kinds)
         if path:

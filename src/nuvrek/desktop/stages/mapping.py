@@ -9,8 +9,10 @@ from nuvrek.bench.lanes import Dots, crown_lane, tops_lane, wood_lane
 from nuvrek.bench.picker import ReadingPicker
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
+from nuvrek.desktop.photo import PhotoView
 from nuvrek.desktop.sheetview import SheetView
 from nuvrek.desktop.stages.base import Stage, button, heading, scrolling
+from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.theme import Theme
 from nuvrek.readings.kinds import State, Strings
 from nuvrek.units import format_length, format_number
@@ -94,10 +96,30 @@ class MapStage(Stage):
         side.addWidget(self.title)
         side.addWidget(self.scroller, 1)
         side.addWidget(self.slack)
+        side.addLayout(self._notes_row())
         row = QHBoxLayout(self)
         row.setContentsMargins(18, 8, 18, 8)
         row.addWidget(self.sheet, 1)
         row.addWidget(self.panel)
+
+    def _notes_row(self) -> QHBoxLayout:
+        """Words and pictures for the reading that is picked."""
+        self.extras = Extras(self, lambda: self.picker.number if self.picker else None)
+        self.note, self.photo, self.see = button("Note"), button("Photo"), button("See photo")
+        self.note.clicked.connect(self.extras.ask_note)
+        self.photo.clicked.connect(self.extras.ask_photo)
+        self.see.clicked.connect(self._see_photo)
+        row = QHBoxLayout()
+        row.setSpacing(8)
+        for made in (self.note, self.photo, self.see):
+            row.addWidget(made)
+        return row
+
+    def _see_photo(self) -> None:
+        photo = self.picker.photo if self.picker else None
+        window = self.window()
+        if photo and window is not None:
+            PhotoView(window, photo)
 
     def _choose(self, fret: int, _lane: str) -> None:
         self.desk.fret = fret
@@ -197,6 +219,10 @@ class MapStage(Stage):
 
     def fill_bar(self) -> None:
         """The chosen fret in figures, and the readings that speak of it."""
+        picked = self.picker is not None and self.picker.number is not None
+        for made in (self.note, self.photo):
+            made.setVisible(picked)
+        self.see.setVisible(picked and self.picker is not None and self.picker.photo is not None)
         session, picture, fret = self.desk.session, self.desk.picture, self.desk.fret
         if session is None:
             return
@@ -241,3 +267,5 @@ class MapStage(Stage):
             right_title=f"{count} readings here, up and down pick one" if count != 1 else "one reading here",
             right=self.picker.lines(s.unit, s.height_unit) if self.picker else (),
         )
+        if self.picker is not None and self.picker.note_words:
+            self.bar.message.setText(self.picker.note_words)
