@@ -60,25 +60,27 @@ def look_over(neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
 
 
 def full_survey(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
-    """At pitch and slack: the dip at three places on both sides, once more with other supports, nut, rocker, crowns.
+    """At pitch the dip at three places on both sides, slack at seven on all lanes and past the joint; nut, rocker, crowns.
 
-    Each support fret's own height spoils a gap, so the middle is read again from the next supports inwards.
-    With a notched edge that fits, the wood is read by itself; an indicator takes the place of the slack edge.
+    Each support fret's own height spoils a gap, so at pitch the middle is read again from the next supports inwards.
+    With a notched edge that fits, the wood is read by itself; an indicator takes the place of string and edge.
     """
     low, high = kit.relief_supports(neck)
     places = survey_frets(neck, low, high)
     again = relief_fret(neck, kit)
     inner = {again: (low + 1, high - 1)}
     supports = dict.fromkeys(places, (low, high))
-    slack = (*_dips(neck, "slack", supports, LANES), *_dips(neck, "slack", inner, _OUTER, "-inner"))
+    along = dict.fromkeys(survey_frets(neck, low, high, _SEVEN), (low, high))
+    pitch = (*_dips(neck, "pitch", supports, _OUTER), *_dips(neck, "pitch", inner, _OUTER, "-inner"))
+    slack = (*_dips(neck, "slack", along, LANES), *_tongue(neck))
     if kit.indicator:
+        pitch = (*_gaps(neck, kit, "pitch"), *_dials(_OUTER, "-pitch"))
         slack = _dials()
     return (
         _TO_PITCH,
         *_heights(neck),
         *_nut(),
-        *_dips(neck, "pitch", supports, _OUTER),
-        *_dips(neck, "pitch", inner, _OUTER, "-inner"),
+        *pitch,
         _SLACKEN,
         *slack,
         *_wood(neck, kit),
@@ -171,6 +173,7 @@ def _lane_of(size: SizeKind) -> Lane:
 
 
 _OUTER: tuple[Lane, Lane] = (LANES[0], LANES[2])
+_SEVEN = (0.125, 0.25, 0.375, 0.5, 0.625, 0.75, 0.875)
 _SLACKEN = Station("slacken", "state", state=State(strings="slack"))
 _TO_PITCH = Station("to-pitch", "state", state=State(strings="pitch"))
 ONE = "one"
@@ -235,12 +238,23 @@ def _sweeps() -> tuple[Station, ...]:
     return tuple(Station(f"sweep-{lane}", "sweep", lane) for lane in LANES)
 
 
-def _dials() -> tuple[Station, ...]:
-    return tuple(Station(f"dial-{lane}", "dial", lane, 1) for lane in LANES)
+def _dials(lanes: Sequence[Lane] = LANES, tail: str = "") -> tuple[Station, ...]:
+    return tuple(Station(f"dial{tail}-{lane}", "dial", lane, 1) for lane in lanes)
 
 
 def _crowns(frets: tuple[int, ...]) -> tuple[Station, ...]:
     return tuple(Station(f"crown-{fret}", "crown-height", "middle", fret) for fret in frets)
+
+
+def _tongue(neck: NeckDescription) -> tuple[Station, ...]:
+    """A long edge from fret 1 to the last, read at the joint and half-way past it: does the tongue climb or fall?"""
+    frets = dict.fromkeys((neck.joint_fret, (neck.joint_fret + neck.frets) // 2))
+    return tuple(
+        Station(f"tongue-{lane}-{fret}", "string-gap", lane, fret, (1, neck.frets), "edge")
+        for lane in LANES
+        for fret in frets
+        if 1 < fret < neck.frets
+    )
 
 
 def _wood(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
@@ -265,9 +279,11 @@ def _nearest(neck: NeckDescription, low: int, high: int, share: float) -> int:
     return min(range(max(low + 1, 2), high), key=lambda fret: abs(x[fret] - place), default=low + 1)
 
 
-def survey_frets(neck: NeckDescription, low: int = 1, high: int = 0) -> tuple[int, ...]:
-    """Frets nearest to a quarter, a half and three quarters of the way between two supports."""
-    return tuple(sorted({_nearest(neck, low, high or neck.joint_fret, share) for share in (0.25, 0.5, 0.75)}))
+def survey_frets(
+    neck: NeckDescription, low: int, high: int, shares: Sequence[float] = (0.25, 0.5, 0.75)
+) -> tuple[int, ...]:
+    """Frets nearest to the given shares of the way between two supports, a quarter, a half and three quarters."""
+    return tuple(sorted({_nearest(neck, low, high, share) for share in shares}))
 
 
 def crown_frets(neck: NeckDescription) -> tuple[int, ...]:

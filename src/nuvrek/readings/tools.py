@@ -6,12 +6,12 @@ rounded to a number; its walls blur by the tool's own error.
 
 from __future__ import annotations
 
-LEAF_ERROR_MM = 0.012
+LEAF_ERROR_MM = 0.01
 GAP_NUMBER_ERROR_MM = 0.018
 ROCK_GAP_ERROR_MM = 0.012
-CROWN_ERROR_MM = 0.02
+CROWN_ERROR_MM = 0.018
 STRING_RULE_ERROR_MM = 0.15
-DIAL_ERROR_MM = 0.004
+DIAL_ERROR_MM = 0.0035
 
 # A rocker is felt to rock from about this height on; the feel itself wavers.
 ROCK_FELT_MM = 0.02

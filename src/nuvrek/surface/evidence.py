@@ -156,7 +156,7 @@ class _Gatherer:
     def _dial(self, one: Taken, dial: Dial) -> tuple[Row, float]:
         """The top against a beam whose level and slope are unknown: ``T_f - (a + b x_f)``."""
         row, constant = _at(self.tops(one), (dial.fret, LANES.index(dial.lane)))
-        beam = self.unknowns.beams[dial.run, dial.lane]
+        beam = self.unknowns.beams[dial.run, dial.lane, dial.state]
         row = row.copy()
         row[beam] = -BEAM_MM
         row[beam + 1] = -BEAM_MM * self.x[dial.fret] / self.x[-1]

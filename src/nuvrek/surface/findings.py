@@ -185,7 +185,9 @@ def _proud_finding(
     size, p = float(rise[fret, worst]), float(sure[fret, worst])
     named = tuple(LANES[k] for k in lanes)
     n = fret + 1
-    if lanes in ([0], [2]) and size - max(rise[fret, 1], 0.0) >= END_UP_MM:
+    # A middle that rocks too, measured or not, speaks for a fret that is proud all across.
+    middle_rocks = (n, "middle") in neck_map.rocks_unmeasured
+    if lanes in ([0], [2]) and size - max(rise[fret, 1], 0.0) >= END_UP_MM and not middle_rocks:
         end = "low" if lanes == [0] else "high"
         text = f"{format_length(size, unit)}. Look for light under it: press it home before any filing. {sure_words(p)}"
         return Finding(

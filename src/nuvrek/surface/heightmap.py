@@ -178,7 +178,7 @@ def _settle(unknowns: Unknowns, present: Present, start: Array | None) -> Soluti
     """Solve; where edges were laid as they rest, find what they rest on and solve again until that stays."""
     edges = resting(present.taken)
     contacts = {one.number: reach_of(gap, present.neck.frets) for one, gap in edges}
-    solution = solve(gather(unknowns, present.taken, contacts), start)
+    solution = solve(gather(unknowns, present.taken, contacts), start, unknowns.tails)
     x = fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)
     for _ in range(_MOST_LAYINGS if edges else 0):
         before = dict(contacts)
@@ -190,7 +190,7 @@ def _settle(unknowns: Unknowns, present: Present, start: Array | None) -> Soluti
             contacts[one.number] = contacts_around(x, heights, gap.fret, reach_of(gap, unknowns.neck.frets))
         if contacts == before:
             break
-        solution = solve(gather(unknowns, present.taken, contacts), solution.z)
+        solution = solve(gather(unknowns, present.taken, contacts), solution.z, unknowns.tails)
     return solution
 
 

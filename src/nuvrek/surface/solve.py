@@ -95,21 +95,34 @@ def _bracket_precision(evidence: Evidence) -> Array:
     return np.asarray(evidence.weight / (half**2 / 3.0 + evidence.sigma**2))
 
 
-def _objective(evidence: Evidence, z: Array) -> tuple[float, _Terms]:
+def prior_penalty(z: Array, tails: Array) -> tuple[float, Array, Array]:
+    """Minus log prior of ``z`` up to a constant, its gradient and its diagonal Hessian.
+
+    Where ``tails`` is infinite z is normal; elsewhere pseudo-Huber, ``d^2 (sqrt(1 + (z/d)^2) - 1)`` (Charbonnier
+    and others, IEEE Trans. Image Processing 6, 1997): normal within about d, linear beyond.
+    """
+    root = np.sqrt(1.0 + (z / tails) ** 2)
+    # z^2 / (1 + root) is d^2 (root - 1) without the difference, and z^2 / 2 where d is infinite.
+    return float(np.sum(z * z / (1.0 + root))), z / root, 1.0 / root**3
+
+
+def _objective(evidence: Evidence, z: Array, tails: Array) -> tuple[float, _Terms]:
     mu = evidence.rows @ z + evidence.constant
     terms = log_likelihood(mu, evidence.lo, evidence.hi, evidence.sigma, evidence.weight)
-    return 0.5 * float(z @ z) - terms.value, terms
+    return prior_penalty(z, tails)[0] - terms.value, terms
 
 
-def solve(evidence: Evidence, start: Array | None = None) -> Solution:
-    """Most likely ``z`` and its covariance. ``start`` warms the search up."""
+def solve(evidence: Evidence, start: Array | None = None, tails: Array | None = None) -> Solution:
+    """Most likely ``z`` and its covariance. ``start`` warms the search up; ``tails`` as in ``prior_penalty``."""
     size = evidence.rows.shape[1]
+    tails = np.full(size, np.inf) if tails is None else tails
     z = np.zeros(size) if start is None or start.shape != (size,) else start.copy()
-    value, terms = _objective(evidence, z)
+    value, terms = _objective(evidence, z, tails)
     steps = 0
     while True:
-        gradient = z - evidence.rows.T @ terms.slope
-        hessian = np.eye(size) + evidence.rows.T @ (terms.curvature[:, None] * evidence.rows)
+        _, slope, curvature = prior_penalty(z, tails)
+        gradient = slope - evidence.rows.T @ terms.slope
+        hessian = np.diag(curvature) + evidence.rows.T @ (terms.curvature[:, None] * evidence.rows)
         step = np.linalg.solve(hessian, gradient)
         decrement = float(gradient @ step)
         if decrement < 1e-12 or steps >= _MAX_STEPS:
@@ -117,7 +130,7 @@ def solve(evidence: Evidence, start: Array | None = None) -> Solution:
         shorter = 1.0
         while shorter > 1e-6:
             trial = z - shorter * step
-            trial_value, trial_terms = _objective(evidence, trial)
+            trial_value, trial_terms = _objective(evidence, trial, tails)
             if trial_value <= value - 1e-4 * shorter * decrement:
                 break
             shorter *= 0.5
@@ -126,7 +139,9 @@ def solve(evidence: Evidence, start: Array | None = None) -> Solution:
         z, value, terms = trial, trial_value, trial_terms
         steps += 1
     precision = np.maximum(terms.curvature, _bracket_precision(evidence))
-    doubt_hessian = np.eye(size) + evidence.rows.T @ (precision[:, None] * evidence.rows)
+    doubt_hessian = np.diag(prior_penalty(z, tails)[2]) + evidence.rows.T @ (
+        precision[:, None] * evidence.rows
+    )
     factor = np.linalg.cholesky(doubt_hessian)
     inverse = np.linalg.solve(factor, np.eye(size))
     return Solution(z, inverse.T @ inverse, value, steps)

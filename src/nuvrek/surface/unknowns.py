@@ -24,17 +24,21 @@ from nuvrek.readings.kinds import Dial, Seated, State
 Row = NDArray[np.float64]
 
 # What necks are like before anything is measured, in mm; common practice, no source.
-BOARD_LENGTH_SCALE_MM = 130.0
-BOARD_ROUGHNESS_MM = 0.08
+BOARD_LENGTH_SCALE_MM = 95.0
+BOARD_ROUGHNESS_MM = 0.05
 BOW_MM = 0.40
 TWIST_MM = 0.05
-CROWN_FRET_MM = 0.030
-CROWN_LANE_MM = 0.014
+CROWN_FRET_MM = 0.015
+CROWN_LANE_MM = 0.0075
+CROWN_TAIL = 0.5
+LANE_TAIL = 0.5
 NUT_MM = 0.30
 WIRE_MM = 0.25
 PULL_MM = 0.17
 PULL_SPREAD_MM = 0.15
 PULL_TWIST_MM = 0.04
+PULL_VARIANT_MM = 0.012
+ROD_VARIANT_MM = 0.04
 POSTURE_MM = 0.03
 ROD_PER_TURN_MM = 0.30
 ROD_SPREAD_MM = 0.25
@@ -52,6 +56,20 @@ def bend_shape(neck: NeckDescription) -> Row:
     start, joint = x[1], x[neck.joint_fret]
     s = (x - start) / (joint - start)
     return np.asarray(np.where(s > 1.0, -4.0 * (s - 1.0), 4.0 * s * (1.0 - s)))
+
+
+def bend_variants(neck: NeckDescription) -> Row:
+    """How a neck may bend otherwise than evenly, shape (2, frets + 1), largest value about 1.
+
+    The first is skewed (a neck that thickens one way bends more at the other end), the second fuller or
+    slimmer in the middle. Both vanish at fret 1 and the joint; past it the body goes on straight.
+    """
+    x = fret_places_mm(neck.scale_mm, neck.frets)
+    s = (x - x[1]) / (x[neck.joint_fret] - x[1])
+    # 10.39 makes the highest point of s (1 - s) (1 - 2 s) one; its slope at s = 1 is then 10.39 as well.
+    skewed = np.where(s > 1.0, 10.39 * (s - 1.0), 10.39 * s * (1.0 - s) * (1.0 - 2.0 * s))
+    fuller = np.where(s > 1.0, 0.0, 16.0 * (s * (1.0 - s)) ** 2)
+    return np.array([skewed, fuller])
 
 
 @lru_cache(maxsize=32)
@@ -84,7 +102,10 @@ class Unknowns:
     rod: int
     posture: int
     bend: Row  # (frets + 1,)
-    beams: dict[tuple[int, Lane], int]  # where a run's level and slope (beams + 1) stand in z
+    variants: Row  # (2, frets + 1): see bend_variants
+    variant: int  # where the variants of the pull, then those of the rod, stand in z
+    tails: Row  # (size,): how far the normal part of each unknown's prior reaches
+    beams: dict[tuple[int, Lane, State], int]  # where a run's level and slope (beams + 1) stand in z
 
     def wood(self, state: State) -> tuple[Row, Row]:
         """Rows (frets + 1, 3, size) and constants (frets + 1, 3) of the board's face beside nut and frets."""
@@ -95,9 +116,13 @@ class Unknowns:
         if state.strings == "pitch":
             rows[:, :, self.pull] += dip * PULL_SPREAD_MM
             rows[:, :, self.pull_twist] += dip * across * PULL_TWIST_MM
+            for n, shape in enumerate(self.variants):
+                rows[:, :, self.variant + n] -= shape[:, None] * PULL_VARIANT_MM
             constant += dip * PULL_MM
         if state.rod_turns:
             rows[:, :, self.rod] -= dip * state.rod_turns * ROD_SPREAD_MM
+            for n, shape in enumerate(self.variants, 2):
+                rows[:, :, self.variant + n] += shape[:, None] * state.rod_turns * ROD_VARIANT_MM
             constant -= dip * state.rod_turns * ROD_PER_TURN_MM
         if state.posture == "played":
             rows[:, :, self.posture] += dip * POSTURE_MM
@@ -134,16 +159,18 @@ def unknowns_of(present: Present) -> Unknowns:
     rough = _board_basis(neck.scale_mm, neck.frets, BOARD_LENGTH_SCALE_MM)
     k = rough.shape[1]
     surfaces = 1 + max(present.surface.values(), default=0)
-    bow, wire, pull, pull_twist, rod, posture = range(2 * k, 2 * k + 6)
-    first_crown = 2 * k + 6
+    bow, wire, pull, pull_twist, rod, posture, variant = range(2 * k, 2 * k + 7)
+    first_crown = variant + 4
     per_fret = 4 + 4 * (surfaces - 1)
-    runs = sorted({(d.run, d.lane) for d in (one.reading for one in present.taken) if isinstance(d, Dial)})
+    dials = (one.reading for one in present.taken if isinstance(one.reading, Dial))
+    # The beam is laid anew for each run, lane and state.
+    runs = list(dict.fromkeys((d.run, d.lane, d.state) for d in dials))
     first_beam = first_crown + places * per_fret
     beams = {run: first_beam + 2 * n for n, run in enumerate(runs)}
     size = first_beam + 2 * len(runs)
     board = np.zeros((places, size))
     twist = np.zeros((places, size))
-    bend = bend_shape(neck)
+    bend, variants = bend_shape(neck), bend_variants(neck)
     board[:, :k] = BOARD_ROUGHNESS_MM * rough
     board[:, bow] = -BOW_MM * bend
     twist[:, k : 2 * k] = TWIST_MM * rough
@@ -154,10 +181,30 @@ def unknowns_of(present: Present) -> Unknowns:
         crown[fret, :, :, at] = NUT_MM if fret == 0 else CROWN_FRET_MM
         for lane in range(3):
             crown[fret, lane, :, at + 1 + lane] = CROWN_LANE_MM
+    tails = np.full(size, np.inf)
+    for fret in range(1, places):
+        at = first_crown + fret * per_fret
+        tails[at] = CROWN_TAIL
+        tails[at + 1 : at + 4] = LANE_TAIL
     for work in present.work:
         _lay_work(crown, constant, work, first_crown, per_fret)
     return Unknowns(
-        neck, size, board, twist, crown, constant, wire, pull, pull_twist, rod, posture, bend, beams
+        neck,
+        size,
+        board,
+        twist,
+        crown,
+        constant,
+        wire,
+        pull,
+        pull_twist,
+        rod,
+        posture,
+        bend,
+        variants,
+        variant,
+        tails,
+        beams,
     )
 
 

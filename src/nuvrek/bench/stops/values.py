@@ -128,10 +128,14 @@ class DialStop(Stop):
         read = {
             one.reading.fret
             for one in pad.taken_since()
-            if isinstance(one.reading, Dial) and one.reading.lane == self.station.lane
+            if isinstance(one.reading, Dial) and self._same_beam(one.reading)
         }
         order = list(self.frets())[:: pad.run_step]
         return next((fret for fret in order if fret not in read), order[0])
+
+    def _same_beam(self, dial: Dial) -> bool:
+        """Whether a reading was taken on this lane in the present state: otherwise the beam lay anew."""
+        return (dial.lane, dial.state) == (self.station.lane, self.pad.session.present.state)
 
     def frets(self) -> range:
         return range(1, self.pad.neck.frets + 1)
@@ -157,7 +161,8 @@ class DialStop(Stop):
             one.number
             for one in pad.session.present.taken
             if isinstance(one.reading, Dial)
-            and (one.reading.run, one.reading.lane, one.reading.fret) == (run, station.lane, pad.cursor)
+            and (one.reading.run, one.reading.fret) == (run, pad.cursor)
+            and self._same_beam(one.reading)
         ]
         dial = Dial(
             lane=station.lane,
