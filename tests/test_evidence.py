@@ -54,7 +54,7 @@ class Repeated(unittest.TestCase):
             hi,
             np.repeat(merged.sigma, [4, 3]),
             np.ones(7),
-            np.arange(7),
+            ((1,),) * 7,
         )
         a, b = solve(merged), solve(each)
         np.testing.assert_allclose(a.z, b.z, atol=1e-9)

@@ -4,6 +4,7 @@ import numpy as np
 
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.planning.ways import make_plan
+from nuvrek.readings.journal import advance
 from nuvrek.readings.kinds import (
     CrownHeight,
     Describe,
@@ -13,6 +14,7 @@ from nuvrek.readings.kinds import (
     RodMove,
     Seated,
     State,
+    Strike,
     StringGap,
 )
 from nuvrek.simulator.kinds import simulated_neck
@@ -153,8 +155,21 @@ class Honesty(unittest.TestCase):
     def test_a_warm_start_reaches_the_same_heights(self) -> None:
         truth, entries = measured(33)
         cold = map_neck(present(entries, truth.neck))
-        warm = map_neck(present(entries, truth.neck), map_neck(present(entries[:-3], truth.neck)).solution.z)
+        now, warm = present(entries[:5], truth.neck), None
+        for number, entry in enumerate(entries[5:], 6):
+            now = advance(now, number, entry) or self.fail()
+            warm = map_neck(now, warm)
+        assert warm is not None
         np.testing.assert_allclose(warm.tops_mm, cold.tops_mm, atol=1e-6)
+        np.testing.assert_allclose(warm.tops_doubt_mm, cold.tops_doubt_mm, atol=1e-6)
+        # A strike, or metal work that only looks alike, starts afresh.
+        struck = present([*entries, Strike(entry=len(entries))], truth.neck)
+        np.testing.assert_allclose(
+            map_neck(struck, warm).tops_mm, map_neck(present(entries[:-1], truth.neck)).tops_mm, atol=1e-6
+        )
+        seated = [map_neck(present([*entries, Seated(fret=fret)], truth.neck)) for fret in (7, 9)]
+        again = map_neck(present([*entries, Seated(fret=9)], truth.neck), seated[0])
+        np.testing.assert_allclose(again.tops_doubt_mm, seated[1].tops_doubt_mm, atol=1e-6)
 
     def test_derivatives_of_every_likelihood(self) -> None:
         mu = np.array([0.1, 0.1, 0.4, -0.3, 0.02, 5.0])

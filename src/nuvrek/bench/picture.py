@@ -33,7 +33,7 @@ def see(present: Present, unit: Unit, before: Picture | None = None) -> Picture:
     from nuvrek.surface.findings import find
     from nuvrek.surface.heightmap import map_neck
 
-    neck_map = map_neck(present, before.map.solution.z if before else None)
+    neck_map = map_neck(present, before.map if before else None)
     return Picture(present, present.length, neck_map, find(neck_map, unit))
 
 

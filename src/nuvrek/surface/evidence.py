@@ -8,6 +8,8 @@ from __future__ import annotations
 
 from collections.abc import Callable, Hashable, Sequence
 from dataclasses import dataclass
+from functools import partial
+from typing import Literal
 
 import numpy as np
 from numpy.typing import NDArray
@@ -28,8 +30,8 @@ Combination = list[tuple[int, float]]  # (fret, weight)
 class Evidence:
     """Rows ``lo <= rows @ z + constant + error <= hi`` with normal errors of ``sigma`` (mm).
 
-    Where lo equals hi the row is a plain number. Row i counts ``weight[i]`` times; ``number[i]`` is the
-    journal number of its first reading. All arrays share their first dimension.
+    Where lo equals hi the row is a plain number. Row i counts ``weight[i]`` times; ``numbers[i]`` are the
+    journal numbers of its readings. All share their first dimension.
     """
 
     rows: NDArray[np.float64]
@@ -38,20 +40,24 @@ class Evidence:
     hi: NDArray[np.float64]
     sigma: NDArray[np.float64]
     weight: NDArray[np.float64]
-    number: NDArray[np.int64]
+    numbers: tuple[tuple[int, ...], ...]
 
 
 Bounds = tuple[float, float, float]  # lo, hi, sigma
+# Heights a row combines: of the tops, the wood or the crowns, in one state on one surface.
+Heights = tuple[Literal["tops", "wood", "crown"], State, int]
 
 
 @dataclass(slots=True)
 class _Said:
     """What was said of one place with one bound: how often, by which reading first."""
 
-    build: Callable[[], tuple[Row, float]]
+    heights: Heights
+    lane: int
+    parts: Combination
     bounds: Bounds
-    number: int
-    count: int = 1
+    numbers: list[int]
+    dial: Dial | None = None
     total: float = 0.0
 
 
@@ -66,141 +72,155 @@ def rock_height(x_mm: Row, fret: int) -> Combination:
     return [(f, -w) for f, w in chord_gap(x_mm, fret - 1, fret + 1, fret)]
 
 
-class _Gatherer:
-    """Turns readings into rows; what is common to readings of one state and surface is made once."""
+class Gathering:
+    """Turns readings into rows; those of one state and surface are made together.
 
-    def __init__(self, unknowns: Unknowns, contacts: Contacts) -> None:
+    It follows a growing journal: what was there before is not worked through again.
+    """
+
+    def __init__(self, unknowns: Unknowns) -> None:
         self.unknowns = unknowns
-        self.contacts = contacts
         self.x = fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)
+        self._forget()
+
+    def _forget(self) -> None:
+        self.contacts: dict[int, tuple[int, int]] = {}
         self.said: dict[Hashable, _Said] = {}
-        self._tops: dict[tuple[State, int], tuple[Row, Row]] = {}
-        self._wood: dict[State, tuple[Row, Row]] = {}
-        self._crowns: dict[int, tuple[Row, Row]] = {}
+        self._seen: Sequence[Taken] = ()
+        self._surfaces: dict[int, Taken] = {}
+        self._rows = np.zeros((0, self.unknowns.size))
+        self._constants = np.zeros(0)
 
-    def tops(self, one: Taken) -> tuple[Row, Row]:
-        # The journal makes a new surface mapping only when metal is worked, so its identity tells them apart.
-        key = one.reading.state, id(one.surface)
-        if key not in self._tops:
-            self._tops[key] = self.unknowns.tops(one.surface, one.reading.state)
-        return self._tops[key]
+    def evidence(self, taken: Sequence[Taken], contacts: Contacts) -> Evidence:
+        """Evidence of all live readings that speak of tops, wood and crowns; string heights do not.
 
-    def wood(self, one: Taken) -> tuple[Row, Row]:
-        state = one.reading.state
-        if state not in self._wood:
-            self._wood[state] = self.unknowns.wood(state)
-        return self._wood[state]
-
-    def crowns(self, one: Taken) -> tuple[Row, Row]:
-        key = id(one.surface)
-        if key not in self._crowns:
-            self._crowns[key] = self.unknowns.crown_heights(one.surface)
-        return self._crowns[key]
+        ``contacts`` names by journal number the two frets on which edges laid as they rest are taken to lie.
+        """
+        known = len(self._seen)
+        grown = len(taken) >= known and (not known or taken[known - 1] is self._seen[-1])
+        if not grown or any(contacts.get(number) != pair for number, pair in self.contacts.items()):
+            self._forget()
+            known = 0
+        self.contacts = dict(contacts)
+        for one in taken[known:]:
+            self._add(one)
+        self._seen = taken
+        found = list(self.said.values())
+        fresh = self._make(found[len(self._rows) :])
+        self._rows = np.concatenate((self._rows, fresh[0]))
+        self._constants = np.concatenate((self._constants, fresh[1]))
+        bounds = np.array([said.bounds for said in found]).reshape(-1, 3)
+        count = np.array([float(len(said.numbers)) for said in found])
+        plain = bounds[:, 0] == bounds[:, 1]
+        mean = np.array([said.total for said in found]) / np.maximum(count, 1.0)
+        return Evidence(
+            self._rows,
+            self._constants,
+            np.where(plain, mean, bounds[:, 0]),
+            np.where(plain, mean, bounds[:, 1]),
+            bounds[:, 2],
+            np.minimum(count, MOST_COUNTED),
+            tuple(tuple(said.numbers) for said in found),
+        )
 
     def _say(
-        self, one: Taken, place: Hashable, bounds: Bounds, build: Callable[[], tuple[Row, float]]
+        self,
+        one: Taken,
+        kind: Literal["tops", "wood", "crown"],
+        lane: Lane,
+        place: Hashable,
+        parts: Callable[[], Combination],
+        bounds: Bounds,
+        dial: Dial | None = None,
     ) -> None:
         lo, hi, sigma = bounds
+        # The journal makes a new surface mapping only when metal is worked, so its identity tells them apart.
+        surface = id(one.surface)
+        self._surfaces[surface] = one
         # Plain numbers of one place gather in their mean; leaves only where they are the same leaves.
-        amount = None if lo == hi else (lo, hi)
-        key = (place, one.reading.state, id(one.surface), sigma, amount)
+        key = (kind, lane, place, one.reading.state, surface, sigma, None if lo == hi else (lo, hi))
         known = self.said.get(key)
         if known is None:
-            self.said[key] = _Said(build, bounds, one.number, total=lo if lo == hi else 0.0)
-            return
-        known.count += 1
+            heights = kind, one.reading.state, surface
+            known = _Said(heights, LANES.index(lane), parts(), bounds, [], dial)
+            self.said[key] = known
+        known.numbers.append(one.number)
         if lo == hi:
             known.total += lo
 
-    def add(self, one: Taken) -> None:
+    def _add(self, one: Taken) -> None:
         """Take up one reading; kinds that say nothing of tops, wood or crowns are passed over."""
         reading = one.reading
         match reading:
             case StringGap():
                 self._gap(one, reading)
             case Rock(lane=lane, fret=fret):
-                self._over_tops(one, lane, ("rock", fret), _rock_bounds(reading))
+                self._rock(one, lane, fret, _rock_bounds(reading))
             case OthersStill(lane=lane):
                 error = reading.error_mm or tools.SWEEP_FEEL_MM
                 for fret in reading.frets:
-                    self._over_tops(one, lane, ("rock", fret), (-np.inf, tools.ROCK_FELT_MM, error))
-            case CrownHeight():
+                    self._rock(one, lane, fret, (-np.inf, tools.ROCK_FELT_MM, error))
+            case CrownHeight(lane=lane, fret=fret):
                 mm, error = reading.height_mm, reading.error_mm or tools.CROWN_ERROR_MM
-                at = reading.fret, LANES.index(reading.lane)
-                self._say(one, ("crown", *at), (mm, mm, error), lambda: _at(self.crowns(one), at))
-            case Dial():
+                self._say(one, "crown", lane, fret, lambda: [(fret, 1.0)], (mm, mm, error))
+            case Dial(lane=lane, fret=fret):
                 mm, error = reading.reading_mm, reading.error_mm or tools.DIAL_ERROR_MM
-                place = ("dial", reading.run, reading.lane, reading.fret)
-                self._say(one, place, (mm, mm, error), lambda: self._dial(one, reading))
+                place = ("dial", reading.run, fret)
+                self._say(one, "tops", lane, place, lambda: [(fret, 1.0)], (mm, mm, error), reading)
             case _:
                 pass
 
-    def _over_tops(self, one: Taken, lane: Lane, place: tuple[str, int], bounds: Bounds) -> None:
-        fret = place[1]
-        self._say(
-            one,
-            (*place, lane),
-            bounds,
-            lambda: self._combine(self.tops(one), lane, rock_height(self.x, fret)),
-        )
+    def _rock(self, one: Taken, lane: Lane, fret: int, bounds: Bounds) -> None:
+        self._say(one, "tops", lane, ("rock", fret), lambda: rock_height(self.x, fret), bounds)
 
     def _gap(self, one: Taken, gap: StringGap) -> None:
         low, high = gap.low_support, gap.high_support
         if low is None or high is None:
             low, high = self.contacts[one.number]
-        heights = self.wood if gap.by == "notched" else self.tops
-        place = ("gap", gap.by == "notched", gap.lane, low, high, gap.fret)
-        combination = chord_gap(self.x, low, high, gap.fret)
-        self._say(one, place, _gap_bounds(gap), lambda: self._combine(heights(one), gap.lane, combination))
+        kind: Literal["tops", "wood"] = "wood" if gap.by == "notched" else "tops"
+        parts = partial(chord_gap, self.x, low, high, gap.fret)
+        self._say(one, kind, gap.lane, (low, high, gap.fret), parts, _gap_bounds(gap))
 
-    def _dial(self, one: Taken, dial: Dial) -> tuple[Row, float]:
-        """The top against a beam whose level and slope are unknown: ``T_f - (a + b x_f)``."""
-        row, constant = _at(self.tops(one), (dial.fret, LANES.index(dial.lane)))
+    def _heights(self, key: Heights) -> tuple[Row, Row]:
+        """Rows and constants of all places that a group of rows combines."""
+        kind, state, surface = key
+        match kind:
+            case "wood":
+                return self.unknowns.wood(state)
+            case "tops":
+                return self.unknowns.tops(self._surfaces[surface].surface, state)
+            case _:
+                return self.unknowns.crown_heights(self._surfaces[surface].surface)
+
+    def _make(self, said: Sequence[_Said]) -> tuple[Row, Row]:
+        """Rows and constants of what was said: combinations of heights, group by group."""
+        groups: dict[Heights, list[int]] = {}
+        for i, one in enumerate(said):
+            groups.setdefault(one.heights, []).append(i)
+        rows, constants = np.empty((len(said), self.unknowns.size)), np.empty(len(said))
+        for key, members in groups.items():
+            heights, constant = self._heights(key)
+            weights = np.zeros((len(members), constant.size))
+            for line, i in enumerate(members):
+                for fret, weight in said[i].parts:
+                    weights[line, 3 * fret + said[i].lane] += weight
+            rows[members] = weights @ heights.reshape(constant.size, -1)
+            constants[members] = weights @ constant.ravel()
+        for i, one in enumerate(said):
+            if one.dial is not None:
+                self._lay_beam(rows[i], one.dial)
+        return rows, constants
+
+    def _lay_beam(self, row: Row, dial: Dial) -> None:
+        """A top against a beam whose level and slope are unknown: ``T_f - (a + b x_f)``."""
         beam = self.unknowns.beams[dial.run, dial.lane, dial.state]
-        row = row.copy()
         row[beam] = -BEAM_MM
         row[beam + 1] = -BEAM_MM * self.x[dial.fret] / self.x[-1]
-        return row, constant
-
-    def _combine(self, heights: tuple[Row, Row], lane: Lane, parts: Combination) -> tuple[Row, float]:
-        rows, constants = heights
-        k = LANES.index(lane)
-        row = np.sum([w * rows[f, k] for f, w in parts], axis=0)
-        return row, float(sum(w * constants[f, k] for f, w in parts))
-
-
-def _at(heights: tuple[Row, Row], place: tuple[int, int]) -> tuple[Row, float]:
-    rows, constants = heights
-    return rows[place], float(constants[place])
 
 
 def gather(unknowns: Unknowns, taken: Sequence[Taken], contacts: Contacts) -> Evidence:
-    """Evidence of all live readings that speak of tops, wood and crowns; string heights do not.
-
-    ``contacts`` names by journal number the two frets on which edges laid as they rest are taken to lie.
-    """
-    gatherer = _Gatherer(unknowns, contacts)
-    for one in taken:
-        gatherer.add(one)
-    found = list(gatherer.said.values())
-    if not found:
-        empty = np.zeros(0)
-        return Evidence(
-            np.zeros((0, unknowns.size)), empty, empty, empty, empty, empty, np.zeros(0, dtype=np.int64)
-        )
-    built = [said.build() for said in found]
-    plain = np.array([said.bounds[0] == said.bounds[1] for said in found])
-    mean = np.array([said.total / said.count for said in found])
-    bounds = np.array([said.bounds for said in found])
-    return Evidence(
-        np.array([row for row, _ in built]),
-        np.array([constant for _, constant in built]),
-        np.where(plain, mean, bounds[:, 0]),
-        np.where(plain, mean, bounds[:, 1]),
-        bounds[:, 2],
-        np.minimum([float(said.count) for said in found], MOST_COUNTED),
-        np.array([said.number for said in found], dtype=np.int64),
-    )
+    """The evidence of ``taken`` by itself, see Gathering."""
+    return Gathering(unknowns).evidence(taken, contacts)
 
 
 def _gap_bounds(gap: Gap) -> Bounds:

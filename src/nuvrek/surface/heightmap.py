@@ -11,9 +11,9 @@ from numpy.typing import NDArray
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.readings.journal import Present, fitting
-from nuvrek.readings.kinds import CrownHeight, Rock, State, Strings
-from nuvrek.surface.evidence import chord_gap, gather, lanes_spoken_of
+from nuvrek.readings.journal import Present, Taken, fitting
+from nuvrek.readings.kinds import CrownHeight, Rock, State, StringGap, Strings
+from nuvrek.surface.evidence import Gathering, chord_gap, lanes_spoken_of
 from nuvrek.surface.resting import contacts_around, reach_of, resting
 from nuvrek.surface.solve import Solution, solve
 from nuvrek.surface.unknowns import (
@@ -78,6 +78,7 @@ class HeightMap:
     rocks_unmeasured: frozenset[tuple[int, Lane]]
     left_out: tuple[int, ...]  # numbers of readings that name frets this neck doesn't have
     solution: Solution
+    gathering: Gathering  # goes on from here when the journal grows
 
     def relief_at(self, lane: Lane, strings: Strings) -> Relief:
         """The relief of one lane in one state of the strings."""
@@ -126,14 +127,17 @@ def line_projection(neck: NeckDescription) -> Array:
     return project
 
 
-def map_neck(present: Present, start: Array | None = None) -> HeightMap:
+def map_neck(present: Present, before: HeightMap | None = None) -> HeightMap:
     """Solve the neck from all live readings in ``present``; see HeightMap for shapes and units.
 
-    ``start`` may be the ``z`` of an earlier solution of the same neck.
+    ``before`` may be an earlier map of the same neck, from which this one goes on.
     """
     present, left_out = fitting(present)
     unknowns = unknowns_of(present)
-    solution = _settle(unknowns, present, start)
+    gathering, start = Gathering(unknowns), None
+    if before is not None and before.gathering.unknowns.alike(unknowns):
+        gathering, unknowns, start = before.gathering, before.gathering.unknowns, before.solution.z
+    solution = _settle(gathering, present, start)
     reader = _Reader(unknowns, present, solution)
     state = present.state
     slack = msgspec.structs.replace(state, strings="slack")
@@ -171,27 +175,41 @@ def map_neck(present: Present, start: Array | None = None) -> HeightMap:
         rocks_unmeasured=_rocks_unmeasured(present),
         left_out=left_out,
         solution=solution,
+        gathering=gathering,
     )
 
 
-def _settle(unknowns: Unknowns, present: Present, start: Array | None) -> Solution:
+def _settle(gathering: Gathering, present: Present, start: Array | None) -> Solution:
     """Solve; where edges were laid as they rest, find what they rest on and solve again until that stays."""
+    unknowns = gathering.unknowns
     edges = resting(present.taken)
     contacts = {one.number: reach_of(gap, present.neck.frets) for one, gap in edges}
-    solution = solve(gather(unknowns, present.taken, contacts), start, unknowns.tails)
-    x = fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)
+    if start is not None:
+        _lay(unknowns, edges, contacts, start)
+    solution = solve(gathering.evidence(present.taken, contacts), start, unknowns.tails)
     for _ in range(_MOST_LAYINGS if edges else 0):
         before = dict(contacts)
-        for one, gap in edges:
-            state = one.reading.state
-            made = unknowns.wood(state) if gap.by == "notched" else unknowns.tops(one.surface, state)
-            k = LANES.index(gap.lane)
-            heights = made[0][:, k] @ solution.z + made[1][:, k]
-            contacts[one.number] = contacts_around(x, heights, gap.fret, reach_of(gap, unknowns.neck.frets))
+        _lay(unknowns, edges, contacts, solution.z)
         if contacts == before:
             break
-        solution = solve(gather(unknowns, present.taken, contacts), solution.z, unknowns.tails)
+        solution = solve(gathering.evidence(present.taken, contacts), solution.z, unknowns.tails)
     return solution
+
+
+def _lay(
+    unknowns: Unknowns,
+    edges: list[tuple[Taken, StringGap]],
+    contacts: dict[int, tuple[int, int]],
+    z: Array,
+) -> None:
+    """Lay every edge that rests on the heights of ``z``; ``contacts`` takes up what it rests on."""
+    x = fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)
+    for one, gap in edges:
+        state = one.reading.state
+        made = unknowns.wood(state) if gap.by == "notched" else unknowns.tops(one.surface, state)
+        k = LANES.index(gap.lane)
+        heights = made[0][:, k] @ z + made[1][:, k]
+        contacts[one.number] = contacts_around(x, heights, gap.fret, reach_of(gap, unknowns.neck.frets))
 
 
 def _wood(reader: _Reader, strings: Strings) -> tuple[Array, Array]:

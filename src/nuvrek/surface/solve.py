@@ -116,16 +116,16 @@ def solve(evidence: Evidence, start: Array | None = None, tails: Array | None = 
     """Most likely ``z`` and its covariance. ``start`` warms the search up; ``tails`` as in ``prior_penalty``."""
     size = evidence.rows.shape[1]
     tails = np.full(size, np.inf) if tails is None else tails
-    z = np.zeros(size) if start is None or start.shape != (size,) else start.copy()
+    z = _even_start(evidence) if start is None or start.shape != (size,) else start.copy()
     value, terms = _objective(evidence, z, tails)
     steps = 0
     while True:
         _, slope, curvature = prior_penalty(z, tails)
         gradient = slope - evidence.rows.T @ terms.slope
-        hessian = np.diag(curvature) + evidence.rows.T @ (terms.curvature[:, None] * evidence.rows)
+        hessian = _hessian(curvature, terms.curvature, evidence.rows)
         step = np.linalg.solve(hessian, gradient)
         decrement = float(gradient @ step)
-        if decrement < 1e-12 or steps >= _MAX_STEPS:
+        if decrement < 1e-9 or steps >= _MAX_STEPS:
             break
         shorter = 1.0
         while shorter > 1e-6:
@@ -139,9 +139,33 @@ def solve(evidence: Evidence, start: Array | None = None, tails: Array | None = 
         z, value, terms = trial, trial_value, trial_terms
         steps += 1
     precision = np.maximum(terms.curvature, _bracket_precision(evidence))
-    doubt_hessian = np.diag(prior_penalty(z, tails)[2]) + evidence.rows.T @ (
-        precision[:, None] * evidence.rows
-    )
-    factor = np.linalg.cholesky(doubt_hessian)
-    inverse = np.linalg.solve(factor, np.eye(size))
-    return Solution(z, inverse.T @ inverse, value, steps)
+    doubt = _inverse(_hessian(prior_penalty(z, tails)[2], precision, evidence.rows))
+    return Solution(z, doubt, value, steps)
+
+
+def _hessian(prior: Array, precision: Array, rows: Array) -> Array:
+    """``diag(prior) + rows' diag(precision) rows``; written as a square, which BLAS does in half the time."""
+    rooted = np.sqrt(precision)[:, None] * rows
+    hessian: Array = rooted.T @ rooted
+    hessian.flat[:: len(prior) + 1] += prior
+    return hessian
+
+
+def _even_start(evidence: Evidence) -> Array:
+    """Where the search begins: every bracket a plain number in its middle, one-sided rows left out."""
+    two_sided = np.isfinite(evidence.lo) & np.isfinite(evidence.hi)
+    if not np.any(two_sided):
+        return np.zeros(evidence.rows.shape[1])
+    rows, precision = evidence.rows[two_sided], _bracket_precision(evidence)[two_sided]
+    middle = 0.5 * (evidence.lo + evidence.hi)[two_sided] - evidence.constant[two_sided]
+    hessian = _hessian(np.ones(rows.shape[1]), precision, rows)
+    return np.asarray(np.linalg.solve(hessian, rows.T @ (precision * middle)))
+
+
+def _inverse(positive: Array) -> Array:
+    """The inverse of a symmetric positive matrix.
+
+    NumPy throughout: its BLAS and SciPy's are two libraries whose threads hinder each other on small matrices.
+    """
+    inverse = np.linalg.inv(positive)
+    return np.asarray(0.5 * (inverse + inverse.T))

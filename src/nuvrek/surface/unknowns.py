@@ -107,6 +107,16 @@ class Unknowns:
     tails: Row  # (size,): how far the normal part of each unknown's prior reaches
     beams: dict[tuple[int, Lane, State], int]  # where a run's level and slope (beams + 1) stand in z
 
+    def alike(self, other: Unknowns) -> bool:
+        """Whether the unknowns are laid out the same: same neck, same metal work, same beams."""
+        return (
+            self.neck == other.neck
+            and self.beams == other.beams
+            and self.size == other.size
+            and np.array_equal(self.crown_constant, other.crown_constant)
+            and np.array_equal(self.crown, other.crown)
+        )
+
     def wood(self, state: State) -> tuple[Row, Row]:
         """Rows (frets + 1, 3, size) and constants (frets + 1, 3) of the board's face beside nut and frets."""
         across = np.asarray(LANE_ACROSS)
