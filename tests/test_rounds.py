@@ -149,7 +149,7 @@ class Schools(unittest.TestCase):
             )
         }
         self.assertNotIn(("string-gap", "notched"), kinds["none"] + kinds["wrong"])
-        self.assertEqual(kinds["notched"].count(("string-gap", "notched")), 3)
+        self.assertEqual(kinds["notched"].count(("string-gap", "notched")), 9)
         self.assertEqual([kind for kind, _ in kinds["dial"]].count("dial"), 5)
         self.assertNotIn(("string-gap", "edge"), kinds["dial"])
 

@@ -170,7 +170,8 @@ class Side(LaneBase):
         else:
             self.p.setPen(QPen(self.colour("muted"), 1))
             self.p.setBrush(self.colour("wire"))
-            self.p.drawRect(QRectF(min(a.x(), b.x()) - 8, a.y() - 16, abs(b.x() - a.x()) + 16, 16))
+            ends = (a.x(), b.x(), self.g.fret_x(lane.fret))
+            self.p.drawRect(QRectF(min(ends) - 8, a.y() - 16, max(ends) - min(ends) + 16, 16))
             # On a low lane (large text) there is room for one line of words only.
             if self.box.height() > self.theme.px(110):
                 words = f"straight edge on {low} and {high}"

@@ -88,7 +88,7 @@ class _Case:
     @property
     def unseated(self) -> tuple[int, ...]:
         """Frets to be pressed home before any file touches them."""
-        return self.named("end-up", "loose")
+        return self.named("end-up", "middle-up", "loose")
 
     def named(self, *kinds: str) -> tuple[int, ...]:
         return tuple(sorted({f.fret for f in self.findings if f.kind in kinds and f.fret is not None}))

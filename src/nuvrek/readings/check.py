@@ -76,6 +76,11 @@ def _support_faults(gap: StringGap, frets: int) -> list[str]:
         return []
     if low is None or high is None:
         return ["give both supports, or neither for an edge as it rests."]
+    if low >= high:
+        return [f"the supports ({low} and {high}) should be two frets, the lower one first."]
+    if gap.by != "string" and gap.fret not in (low, high):
+        # An edge runs on past what it rests on.
+        return []
     if not low < gap.fret < high:
         return [f"the fret ({gap.fret}) should lie between the supports ({low} and {high})."]
     return []

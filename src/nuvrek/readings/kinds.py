@@ -73,7 +73,7 @@ class Gap(Reading, frozen=True, kw_only=True):
 class StringGap(Gap, frozen=True, kw_only=True, tag="string-gap"):
     """Gap under a string or edge over one fret; a notched edge lies on the wood beside the frets.
 
-    It lies on two supports, or (an edge only, both left out) as it rests: on the highest places
+    It lies on two supports (an edge may run on past them to the fret looked at), or (an edge only, both left out) as it rests: on the highest places
     within ``reach``, the frets it covers, the whole board if not said. ``string`` where one was named.
     """
 

@@ -247,13 +247,19 @@ def _crowns(frets: tuple[int, ...]) -> tuple[Station, ...]:
 
 
 def _tongue(neck: NeckDescription) -> tuple[Station, ...]:
-    """A long edge from fret 1 to the last, read at the joint and half-way past it: does the tongue climb or fall?"""
-    frets = dict.fromkeys((neck.joint_fret, (neck.joint_fret + neck.frets) // 2))
+    """Does the tongue climb or fall? A long edge from fret 1 to the last, read at the joint and half-way past it.
+
+    And one on the neck alone, run on to the last fret: where the tongue falls only this one shows light.
+    """
+    joint, last = neck.joint_fret, neck.frets
+    if last - joint < 2:
+        return ()
+    middle = _nearest(neck, 1, joint, 0.5)
+    places = {joint: (1, last), (joint + last) // 2: (1, last), last: (middle, joint)}
     return tuple(
-        Station(f"tongue-{lane}-{fret}", "string-gap", lane, fret, (1, neck.frets), "edge")
+        Station(f"tongue-{lane}-{fret}", "string-gap", lane, fret, supports, "edge")
         for lane in LANES
-        for fret in frets
-        if 1 < fret < neck.frets
+        for fret, supports in places.items()
     )
 
 
@@ -261,8 +267,13 @@ def _wood(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     """The notched edge as it rests on the wood, where one of the user's own fits this scale."""
     if notched_fit(neck, kit.notched_mm) is None:
         return ()
-    fret = middle_fret(neck)
-    return tuple(Station(f"wood-{lane}", "string-gap", lane, fret, None, "notched") for lane in LANES)
+    places = {middle_fret(neck), _nearest(neck, 1, neck.joint_fret, 0.85)}
+    places |= {(neck.joint_fret + neck.frets) // 2} if neck.frets - neck.joint_fret >= 2 else set()
+    return tuple(
+        Station(f"wood-{lane}-{fret}", "string-gap", lane, fret, None, "notched")
+        for lane in LANES
+        for fret in sorted(places)
+    )
 
 
 def relief_fret(neck: NeckDescription, kit: Kit) -> int:

@@ -16,8 +16,6 @@ from nuvrek.readings.kinds import State
 
 Array = NDArray[np.float64]
 
-NUT_OVER_MM = 0.08  # common practice, no source
-
 
 @dataclass(frozen=True)
 class Condition:
@@ -33,6 +31,12 @@ class Condition:
     scatter_mm: float = 0.008
     wear_mm: float = 0.0
     rod_per_turn_mm: float = 0.3
+    hump_mm: float = 0.0
+    tongue_mm: float = 0.0
+    s_shape_mm: float = 0.0
+    tilt_mm: float = 0.0  # how much more the low side dips than the high side
+    middle_up: int = 0
+    nut_over_mm: float = 0.08  # common practice, no source
 
 
 @dataclass(frozen=True)
@@ -65,19 +69,26 @@ def make_truth(neck: NeckDescription, condition: Condition, rng: Generator) -> T
     bend = _beam_bend(neck, x)
     mean = -condition.slack_dip_mm * bend + _wander(x, condition.rough_mm, rng)
     twist = _wander(x, condition.twist_mm, rng)
+    mean = mean + _humps(neck, x, condition)
+    twist = twist + 0.5 * condition.tilt_mm * bend
     board = mean[:, None] + np.asarray(LANE_ACROSS) * twist[:, None]
     crown = neck.wire_height_mm + condition.scatter_mm * (
         rng.standard_normal((frets + 1, 1)) + 0.4 * rng.standard_normal((frets + 1, 3))
     )
     # The nut holds the strings a little over the first frets.
-    crown[0] += NUT_OVER_MM
+    crown[0] += condition.nut_over_mm
     crown[1:6] -= condition.wear_mm * np.linspace(1.0, 0.3, 5)[:, None]
-    spots = _spread_out(frets, condition.proud + condition.low + condition.sprung_ends, rng)
+    spots = _spread_out(
+        frets, condition.proud + condition.low + condition.sprung_ends + condition.middle_up, rng
+    )
     for fret in spots[: condition.proud]:
         crown[fret] += rng.uniform(0.09, 0.14) + 0.015 * rng.standard_normal(3)
     for fret in spots[condition.proud : condition.proud + condition.low]:
         crown[fret] -= rng.uniform(0.06, 0.10)
-    for fret in spots[condition.proud + condition.low :]:
+    ends = condition.proud + condition.low + condition.sprung_ends
+    for fret in spots[ends:]:
+        crown[fret, 1] += rng.uniform(0.12, 0.2)
+    for fret in spots[condition.proud + condition.low : ends]:
         end = int(rng.choice([0, 2]))
         crown[fret, end] += rng.uniform(0.12, 0.2)
         crown[fret, 1] += 0.03
@@ -92,6 +103,17 @@ def make_truth(neck: NeckDescription, condition: Condition, rng: Generator) -> T
         proud_places(crown, x),
         heights,
     )
+
+
+def _humps(neck: NeckDescription, x: Array, condition: Condition) -> Array:
+    """What the board does beside bending: a hump at the joint, a tongue that climbs (or falls), an S."""
+    joint = x[neck.joint_fret]
+    # A hump reaches about four frets to either side.
+    wide = 1.5 * (x[min(neck.joint_fret + 1, neck.frets)] - x[neck.joint_fret - 2])
+    hump = condition.hump_mm * np.exp(-(((x - joint) / wide) ** 2))
+    past = np.clip((x - joint) / max(x[-1] - joint, 1.0), 0.0, None)
+    s = np.clip((x - x[1]) / (joint - x[1]), 0.0, 1.0)
+    return np.asarray(hump + condition.tongue_mm * past - condition.s_shape_mm * np.sin(2.0 * np.pi * s))
 
 
 def proud_places(crown_mm: Array, x_mm: Array, least_mm: float = 0.06) -> tuple[tuple[int, Lane], ...]:

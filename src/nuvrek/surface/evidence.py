@@ -42,6 +42,19 @@ class Evidence:
     weight: NDArray[np.float64]
     numbers: tuple[tuple[int, ...], ...]
 
+    def only(self, keep: NDArray[np.bool_]) -> Evidence:
+        """The rows that ``keep`` (rows,) marks."""
+        numbers = tuple(n for n, kept in zip(self.numbers, keep, strict=True) if kept)
+        return Evidence(
+            self.rows[keep],
+            self.constant[keep],
+            self.lo[keep],
+            self.hi[keep],
+            self.sigma[keep],
+            self.weight[keep],
+            numbers,
+        )
+
 
 Bounds = tuple[float, float, float]  # lo, hi, sigma
 # Heights a row combines: of the tops, the wood or the crowns, in one state on one surface.

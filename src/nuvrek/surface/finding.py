@@ -20,12 +20,26 @@ FindingKind = Literal[
     "fret-ends",
     "grooves",
     "rod-stop",
+    "odd",
+    "hump",
+    "tongue",
+    "fall-away",
+    "s-shape",
+    "uneven-sides",
+    "uneven-crowns",
+    "middle-up",
+    "nut-high",
+    "nut-low",
+    "pull",
 ]
 Verdict = Literal["good", "over", "under", "fault"]
 
 
 class Finding(Struct, frozen=True):
-    """One thing found. ``mm`` is its size, ``sure`` the probability (0 to 1) that it is so."""
+    """One thing found. ``mm`` is its size, ``sure`` the probability (0 to 1) that it is so.
+
+    ``speaks_for`` and ``speaks_against`` are the journal numbers of readings, the weightiest first.
+    """
 
     kind: FindingKind
     fret: int | None
@@ -36,3 +50,5 @@ class Finding(Struct, frozen=True):
     headline: str
     verdict: Verdict = "fault"
     lanes: tuple[Lane, ...] = ()
+    speaks_for: tuple[int, ...] = ()
+    speaks_against: tuple[int, ...] = ()

@@ -7,9 +7,13 @@ from numpy.typing import NDArray
 from scipy.special import ndtr
 
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
+from nuvrek.readings.kinds import StringGap
 from nuvrek.surface.finding import Finding, FindingKind
 from nuvrek.surface.heightmap import NINE_IN_TEN, HeightMap, Relief
+from nuvrek.surface.measurer import Measurer
 from nuvrek.surface.observed import find_observed
+from nuvrek.surface.shapes import find_shapes
+from nuvrek.surface.witness import find_odd, with_witnesses
 from nuvrek.units import Unit, format_length, format_number
 
 Array = NDArray[np.float64]
@@ -25,8 +29,9 @@ BACK_BOW_MM = -0.02
 
 
 _ORDER: tuple[FindingKind, ...] = (
-    "rod-stop", "back-bow", "relief", "loose", "end-up", "proud", "rocks", "thin-crown", "grooves", "low",
-    "fret-ends",
+    "odd", "rod-stop", "nut-low", "back-bow", "relief", "s-shape", "loose", "end-up", "middle-up", "proud", "rocks",
+    "thin-crown", "hump", "tongue", "uneven-sides", "nut-high", "grooves", "low", "uneven-crowns", "fret-ends",
+    "fall-away", "pull",
 )  # fmt: skip
 
 
@@ -53,8 +58,13 @@ def find(neck_map: HeightMap, unit: Unit = Unit.MM) -> tuple[Finding, ...]:
         *_low(neck_map, unit, {f.fret for f in proud} | loose),
         *_thin(neck_map, unit),
         *observed,
+        *find_odd(neck_map, unit),
     ]
-    return tuple(sorted(found, key=_gravity))
+    measurer = Measurer(neck_map)
+    # Proud and low frets are named one by one; what is left says whether the crowns are uneven besides.
+    named = {f.fret for f in found if f.kind in ("proud", "rocks", "low", "end-up", "middle-up", "loose")}
+    found += (f for f in find_shapes(measurer, unit) if f.kind != "uneven-crowns" or not named)
+    return tuple(with_witnesses(measurer, finding) for finding in sorted(found, key=_gravity))
 
 
 def _gravity(finding: Finding) -> tuple[int, float]:
@@ -89,22 +99,38 @@ def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit
     if relief.mm < BACK_BOW_MM:
         sure = float(ndtr(-relief.mm / sd))
         head = f"Back bow{where}: {format_length(-relief.mm, unit)}"
-        text = f"The neck stands up in the middle under string tension. {sure_words(sure)}"
+        nut = any(
+            isinstance(r.reading, StringGap) and r.reading.low_support == 0 for r in neck_map.present.taken
+        )
+        also = "" if nut else " A low nut feels the same: press at 3, look at 1."
+        text = f"The neck stands up in the middle under string tension.{also} {sure_words(sure)}"
         return Finding("back-bow", None, lane, relief.mm, sure, text, head)
     if relief.mm > target + margin:
         sure = float(ndtr((relief.mm - target - margin) / sd))
+        between += f", lowest at fret {_lowest(neck_map, lane)}"
         head = f"Relief {format_length(relief.mm, unit)}{where}: more than wanted"
         return Finding(
-            "relief", None, lane, relief.mm, sure, f"{between}; {wanted}.".capitalize(), head, "over"
+            "relief", None, lane, relief.mm, sure, _sentence(f"{between}; {wanted}."), head, "over"
         )
     if relief.mm < max(target - margin, 0.0):
         sure = float(ndtr((target - margin - relief.mm) / sd))
         head = f"Relief {format_length(relief.mm, unit)}{where}: less than wanted"
-        text = f"{between}; {wanted}. No fault if it plays clean.".capitalize()
+        text = _sentence(f"{between}; {wanted}. No fault if it plays clean.")
         return Finding("relief", None, lane, relief.mm, sure, text, head, "under")
     inside = ndtr((target + margin - relief.mm) / sd) - ndtr((target - margin - relief.mm) / sd)
     head = f"Relief {format_length(relief.mm, unit)}{where}: as wanted"
-    return Finding("relief", None, lane, relief.mm, float(inside), f"{between}.".capitalize(), head, "good")
+    return Finding("relief", None, lane, relief.mm, float(inside), _sentence(f"{between}."), head, "good")
+
+
+def _sentence(text: str) -> str:
+    return text[:1].upper() + text[1:]
+
+
+def _lowest(neck_map: HeightMap, lane: Lane | None) -> int:
+    """The fret between fret 1 and the joint where the wood lies deepest at pitch."""
+    wood = neck_map.wood["pitch"][0][: neck_map.neck.joint_fret]
+    line = wood[:, LANES.index(lane)] if lane is not None else wood[:, [0, 2]].mean(axis=1)
+    return int(np.argmin(line)) + 1
 
 
 # --- frets ----------------------------------------------------------------
@@ -193,6 +219,9 @@ def _proud_finding(
         return Finding(
             "end-up", n, LANES[worst], size, p, text, f"Fret {n} is up at its {end} end", lanes=named
         )
+    if lanes == [1] and size - max(rise[fret, 0], rise[fret, 2], 0.0) >= END_UP_MM:
+        text = f"{format_length(size, unit)}. Look for light under its middle: press the whole fret home. {sure_words(p)}"
+        return Finding("middle-up", n, "middle", size, p, text, f"Fret {n} is up in its middle", lanes=named)
     place = "all across" if len(lanes) == 3 else " and ".join(LANE_WORDS[lane] for lane in named)
     text = f"Over both its neighbours, {place}. {sure_words(p)}"
     head = f"Fret {n} stands proud by {format_length(size, unit)}"

@@ -13,7 +13,7 @@ from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.journal import Present, Taken, fitting
 from nuvrek.readings.kinds import CrownHeight, Rock, State, StringGap, Strings
-from nuvrek.surface.evidence import Gathering, chord_gap, lanes_spoken_of
+from nuvrek.surface.evidence import Evidence, Gathering, chord_gap, lanes_spoken_of
 from nuvrek.surface.resting import contacts_around, reach_of, resting
 from nuvrek.surface.solve import Solution, solve
 from nuvrek.surface.unknowns import (
@@ -78,6 +78,7 @@ class HeightMap:
     rocks_unmeasured: frozenset[tuple[int, Lane]]
     left_out: tuple[int, ...]  # numbers of readings that name frets this neck doesn't have
     solution: Solution
+    evidence: Evidence
     gathering: Gathering  # goes on from here when the journal grows
 
     def relief_at(self, lane: Lane, strings: Strings) -> Relief:
@@ -137,7 +138,7 @@ def map_neck(present: Present, before: HeightMap | None = None) -> HeightMap:
     gathering, start = Gathering(unknowns), None
     if before is not None and before.gathering.unknowns.alike(unknowns):
         gathering, unknowns, start = before.gathering, before.gathering.unknowns, before.solution.z
-    solution = _settle(gathering, present, start)
+    evidence, solution = _settle(gathering, present, start)
     reader = _Reader(unknowns, present, solution)
     state = present.state
     slack = msgspec.structs.replace(state, strings="slack")
@@ -175,25 +176,28 @@ def map_neck(present: Present, before: HeightMap | None = None) -> HeightMap:
         rocks_unmeasured=_rocks_unmeasured(present),
         left_out=left_out,
         solution=solution,
+        evidence=evidence,
         gathering=gathering,
     )
 
 
-def _settle(gathering: Gathering, present: Present, start: Array | None) -> Solution:
+def _settle(gathering: Gathering, present: Present, start: Array | None) -> tuple[Evidence, Solution]:
     """Solve; where edges were laid as they rest, find what they rest on and solve again until that stays."""
     unknowns = gathering.unknowns
     edges = resting(present.taken)
     contacts = {one.number: reach_of(gap, present.neck.frets) for one, gap in edges}
     if start is not None:
         _lay(unknowns, edges, contacts, start)
-    solution = solve(gathering.evidence(present.taken, contacts), start, unknowns.tails)
+    evidence = gathering.evidence(present.taken, contacts)
+    solution = solve(evidence, start, unknowns.tails)
     for _ in range(_MOST_LAYINGS if edges else 0):
         before = dict(contacts)
         _lay(unknowns, edges, contacts, solution.z)
         if contacts == before:
             break
-        solution = solve(gathering.evidence(present.taken, contacts), solution.z, unknowns.tails)
-    return solution
+        evidence = gathering.evidence(present.taken, contacts)
+        solution = solve(evidence, solution.z, unknowns.tails)
+    return evidence, solution
 
 
 def _lay(

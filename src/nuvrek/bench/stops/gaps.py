@@ -83,7 +83,8 @@ class GapStop(LeafStop):
 
     def frets(self) -> range:
         low, high = self.station.supports or (1, self.pad.neck.frets)
-        return range(low + 1, high)
+        past = self.station.fret if self.station.by != "string" else 0
+        return range(low + 1, max(high, past + 1))
 
     def reach(self) -> tuple[float, int, int] | None:
         """The edge of the user's own that is laid as it rests, and what it covers; None where it covers all."""
@@ -132,6 +133,12 @@ class GapStop(LeafStop):
     def gap(self, amount: dict[str, float]) -> None:
         station = self.station
         low, high = station.supports or (None, None)
+        if self.pad.cursor in (low, high):
+            self.pad.message, self.pad.text = (
+                "That fret carries the edge: no gap there. Move on with the arrows.",
+                "",
+            )
+            return
         reach = self.reach()
         self.pad.finish(
             StringGap(

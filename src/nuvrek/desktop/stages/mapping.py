@@ -27,6 +27,17 @@ _SIGNS = {
     "fret-ends": ("◢", "copper"),
     "grooves": ("∪", "slate"),
     "rod-stop": ("■", "plum"),
+    "odd": ("≠", "plum"),
+    "hump": ("∩", "copper"),
+    "tongue": ("↗", "copper"),
+    "fall-away": ("↘", "slate"),
+    "s-shape": ("∿", "copper"),
+    "uneven-sides": ("⟂", "copper"),
+    "uneven-crowns": ("≷", "copper"),
+    "middle-up": ("◠", "copper"),
+    "nut-high": ("▲", "copper"),
+    "nut-low": ("▽", "slate"),
+    "pull": ("◇", "muted"),
 }
 
 
