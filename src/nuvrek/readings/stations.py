@@ -177,6 +177,8 @@ def prompt(station: Station, at: int = 0, strings: str = "slack") -> str:
     match station.kind:
         case "string-gap":
             return _gap_prompt(station, fret, side, strings)
+        case "sweep" if station.fret:
+            return f"{side}. Rocker over {fret - 1}-{fret}-{fret + 1}. A leaf under it?"
         case "sweep":
             return f"{side}. Rocker along the frets. What rocks?"
         case "crown-height":
