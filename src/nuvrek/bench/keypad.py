@@ -62,6 +62,7 @@ class Keypad:
         self.repeats = Repeats()
         self._station: Station | None = None
         self._replacing = 0
+        self._asked = False
         self._sent = False
         self._since_one = len(session.entries)
         self.run_step = 1
@@ -121,7 +122,7 @@ class Keypad:
     @property
     def station_key(self) -> str:
         """The station's name for the journal; single readings belong to none."""
-        return "" if self._station is None or self.one else self._station.key
+        return "" if self._station is None or self.one or self._asked else self._station.key
 
     @property
     def replacing(self) -> bool:
@@ -172,7 +173,7 @@ class Keypad:
     def rewind(self) -> None:
         """Go to where the journal says this round stands (also after the neck was described anew)."""
         self.round = round_of(self.round.name, self.neck, self.kit)
-        self._replacing = 0
+        self._replacing, self._asked = 0, False
         present, stations = self.session.present, self.round.stations
         if self.one:
             self._go(len(stations))
@@ -209,6 +210,17 @@ class Keypad:
             was = "at pitch" if old.state.strings == "pitch" else "slack"
             self.message += f" It was taken with the strings {was}."
 
+    def ask(self, station: Station) -> None:
+        """Ask for one reading somewhere, outside the order of the round; then the round goes on where it was."""
+        self._replacing, self._asked, self.run_step = 0, True, 1
+        self._arrive(station)
+        self.cursor = station.fret or self.stop.first()
+
+    @property
+    def asked(self) -> bool:
+        """Whether a single reading is asked for outside the round's order."""
+        return self._asked
+
     def _go(self, index: int) -> None:
         self.index = index
         stations = self.round.stations
@@ -227,7 +239,9 @@ class Keypad:
 
     def go_on(self) -> None:
         """What was asked is taken: to the next open station, or to the next place of a single reading."""
-        if self.one:
+        if self._asked:
+            self.rewind()
+        elif self.one:
             self._stay()
         else:
             self._go(next_station(self.round.stations, self.session.present, after=self.index))
@@ -241,7 +255,7 @@ class Keypad:
 
     def pass_on(self) -> None:
         """Leave this station open and go on; past the last one the round is over for now."""
-        if self._replacing or self.one:
+        if self._replacing or self._asked or self.one:
             self.rewind()
         else:
             self._go(self.index + 1)
@@ -290,7 +304,7 @@ class Keypad:
 
     def _turn(self, step: int) -> None:
         """Up and down go through the stations; for a single reading, over the lanes or strings."""
-        if not self.one and not self._replacing:
+        if not self.one and not self._replacing and not self._asked:
             self._go(max(0, min(self.index + step, len(self.round.stations))))
             return
         turns = self.stop.turns()
@@ -355,7 +369,7 @@ class Keypad:
             self.text = self.text[:-1]
         elif self.slides is not None:
             self.slides = None
-        elif self._replacing:
+        elif self._replacing or self._asked:
             self.rewind()
         else:
             here = self._newest_here()
@@ -420,7 +434,8 @@ class Keypad:
                 entry, state=self.session.present.state, error_mm=self.kit.error_of(entry)
             )
         entries: list[AnyEntry] = [entry]
-        if not self.started and not self.one and not self._replacing and not isinstance(entry, RoundStart):
+        single = self.one or self._replacing or self._asked
+        if not self.started and not single and not isinstance(entry, RoundStart):
             entries.insert(0, RoundStart(name=self.round.name))
         replaced = self._replacing if isinstance(entry, Reading) else 0
         struck = {*strike, *([replaced] if replaced else [])}

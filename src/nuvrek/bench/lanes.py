@@ -40,6 +40,7 @@ class WoodLane(Struct, frozen=True):
     label: str
     label_fret: int
     target_mm: float
+    exaggeration: float = 1.0
 
 
 class TopsLane(Struct, frozen=True):
@@ -54,6 +55,7 @@ class TopsLane(Struct, frozen=True):
     doubt_mm: tuple[tuple[float, ...], ...]
     named: frozenset[tuple[int, Lane]]
     rule: str = ""
+    exaggeration: float = 1.0
 
 
 class CrownLane(Struct, frozen=True):
@@ -87,7 +89,41 @@ class ValuesLane(Struct, frozen=True):
     short: frozenset[int] = frozenset()  # frets where something is wanting
 
 
-AnyLane = WoodLane | TopsLane | CrownLane | SideLane | ValuesLane
+class LightLane(Struct, frozen=True):
+    """A virtual edge on the neck: the line of heights under it and, per way it lies, its ends and the light.
+
+    ``heights_mm`` run over all frets; a way is (x and height of the edge's two ends, light by fret).
+    """
+
+    title: str
+    under: str
+    heights_mm: tuple[float, ...]
+    ways: tuple[tuple[tuple[float, float, float, float], tuple[tuple[int, float], ...]], ...]
+    words: str
+    figures: tuple[tuple[int, str], ...]
+    exaggeration: float = 1.0
+
+
+class ShadeLane(Struct, frozen=True):
+    """The board from above: heights (frets, 3) as shade, against the line through fret 1 and the joint."""
+
+    title: str
+    under: str
+    heights_mm: tuple[tuple[float, ...], ...]
+    known: tuple[bool, bool, bool]
+    figures: tuple[tuple[str, ...], ...]
+
+
+class DifferenceLane(Struct, frozen=True):
+    """Tops now less tops then, (frets, 3) in mm, with what it says in words."""
+
+    title: str
+    under: str
+    change_mm: tuple[tuple[float, ...], ...]
+    words: str
+
+
+AnyLane = WoodLane | TopsLane | CrownLane | SideLane | ValuesLane | LightLane | ShadeLane | DifferenceLane
 
 
 class Dots(Struct, frozen=True):
@@ -104,7 +140,7 @@ class Dots(Struct, frozen=True):
 # --- map ------------------------------------------------------------------
 
 
-def wood_lane(picture: Picture, strings: Strings, unit: Unit) -> WoodLane:
+def wood_lane(picture: Picture, strings: Strings, unit: Unit, exaggeration: float = 1.0) -> WoodLane:
     """The wood under the tops, on the lanes that were measured."""
     neck_map = picture.map
     wood, doubt = neck_map.wood[strings]
@@ -120,14 +156,15 @@ def wood_lane(picture: Picture, strings: Strings, unit: Unit) -> WoodLane:
         word = "relief" if deepest[0] >= 0 else "back bow"
         label = f"{word} {format_number(abs(deepest[0]), unit)} ±{format_number(deepest[1], unit)}"
     under = "strings at pitch" if strings == "pitch" else "strings slack"
-    return WoodLane("Wood", under, curves, label, middle_fret(neck_map.neck), neck_map.neck.relief_target_mm)
+    target = neck_map.neck.relief_target_mm
+    return WoodLane("Wood", under, curves, label, middle_fret(neck_map.neck), target, exaggeration)
 
 
 def _reliefs(picture: Picture, strings: Strings) -> list[tuple[float, float]]:
     return [(r.mm, r.doubt_mm) for r in picture.map.relief if r.strings == strings]
 
 
-def tops_lane(picture: Picture, unit: Unit) -> TopsLane:
+def tops_lane(picture: Picture, unit: Unit, exaggeration: float = 1.0) -> TopsLane:
     """Tops against the smooth neck under them, with doubt; frets with a finding are named."""
     neck_map = picture.map
     rise = tuple(
@@ -142,7 +179,13 @@ def tops_lane(picture: Picture, unit: Unit) -> TopsLane:
         for lane in finding.lanes
     )
     return TopsLane(
-        "Tops", "off the smooth neck", rise, doubt, named, f"one rule {format_length(0.05, unit)}"
+        "Tops",
+        "off the smooth neck",
+        rise,
+        doubt,
+        named,
+        f"one rule {format_length(0.05, unit)}",
+        exaggeration,
     )
 
 

@@ -7,18 +7,20 @@ from typing import TYPE_CHECKING
 from msgspec import Struct, structs
 
 from nuvrek.readings.journal import Present
+from nuvrek.readings.kit import Kit
 from nuvrek.units import Unit
 
 if TYPE_CHECKING:
     from nuvrek.planning.ways import Plan
     from nuvrek.surface.finding import Finding
     from nuvrek.surface.heightmap import HeightMap
+    from nuvrek.surface.nextbest import NextBest
 
 
 class Picture(Struct, frozen=True):
     """Map, findings and plan of one moment; ``number`` is the journal's length at that moment.
 
-    The plan takes longer than the map, so a picture shows first without one.
+    The plan, and what to read next, take longer than the map: a picture shows first without them.
     """
 
     present: Present
@@ -26,6 +28,7 @@ class Picture(Struct, frozen=True):
     map: HeightMap
     findings: tuple[Finding, ...]
     plan: Plan | None = None
+    next: NextBest | None = None
 
 
 def see(present: Present, unit: Unit, before: Picture | None = None) -> Picture:
@@ -37,8 +40,10 @@ def see(present: Present, unit: Unit, before: Picture | None = None) -> Picture:
     return Picture(present, present.length, neck_map, find(neck_map, unit))
 
 
-def weigh(picture: Picture, unit: Unit) -> Picture:
-    """The same picture with its plan."""
+def weigh(picture: Picture, unit: Unit, kit: Kit | None = None) -> Picture:
+    """The same picture with its plan, and what to read next with the tools of ``kit``."""
     from nuvrek.planning.ways import make_plan
+    from nuvrek.surface.nextbest import next_best
 
-    return structs.replace(picture, plan=make_plan(picture.map, picture.findings, unit))
+    plan = make_plan(picture.map, picture.findings, unit)
+    return structs.replace(picture, plan=plan, next=next_best(picture.map, kit))

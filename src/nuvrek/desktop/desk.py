@@ -28,6 +28,7 @@ class Desk(QObject):
     said = pyqtSignal(str)  # a sentence for the user
     stage_wanted = pyqtSignal(str)
     retake_wanted = pyqtSignal(int)  # the number of a reading to be taken again
+    reading_wanted = pyqtSignal(object)  # a station to be read next
 
     def __init__(
         self,
@@ -84,7 +85,7 @@ class Desk(QObject):
     def solve(self) -> None:
         """Ask for a picture of the open neck."""
         if self.session is not None:
-            self._solver.request(self.session.present, self.settings.unit)
+            self._solver.request(self.session.present, self.settings.unit, self.settings.kit)
 
     def change_settings(self, settings: Settings) -> None:
         """Take and keep new settings."""

@@ -7,9 +7,20 @@ import math
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPen, QPolygonF
 
-from nuvrek.bench.lanes import AnyLane, CrownLane, SideLane, TopsLane, ValuesLane, WoodLane
+from nuvrek.bench.lanes import (
+    AnyLane,
+    CrownLane,
+    DifferenceLane,
+    LightLane,
+    ShadeLane,
+    SideLane,
+    TopsLane,
+    ValuesLane,
+    WoodLane,
+)
 from nuvrek.bench.sheet import SheetGeometry
 from nuvrek.desktop.lanebase import LaneBase
+from nuvrek.desktop.maplanepaint import Difference, Light, Shade
 from nuvrek.desktop.sidepaint import Side
 from nuvrek.desktop.theme import Theme
 from nuvrek.neck.board import middle_fret
@@ -29,6 +40,12 @@ def paint_lane(painter: QPainter, lane: AnyLane, box: QRectF, g: SheetGeometry, 
             _Crown(painter, box, g, theme).paint(lane)
         case SideLane():
             Side(painter, box, g, theme).paint(lane)
+        case LightLane():
+            Light(painter, box, g, theme).paint(lane)
+        case ShadeLane():
+            Shade(painter, box, g, theme).paint(lane)
+        case DifferenceLane():
+            Difference(painter, box, g, theme).paint(lane)
         case ValuesLane():
             _Values(painter, box, g, theme).paint(lane)
 
@@ -46,7 +63,7 @@ class _Wood(LaneBase):
         low = min([*heights, -lane.target_mm, -0.1])
         high = max([*heights, 0.05])
         usable = self.box.height() - 46
-        per_mm = usable / (high - low)
+        per_mm = usable / (high - low) * lane.exaggeration
         zero = self.box.top() + 30 + high * per_mm
         self.p.setPen(QPen(self.colour("line"), 1))
         self.p.drawLine(QPointF(self.box.left(), zero), QPointF(self.box.right(), zero))
@@ -116,7 +133,7 @@ class _Tops(LaneBase):
         known = [
             abs(v) + d for row, doubts in pairs for v, d in zip(row, doubts, strict=True) if v is not None
         ]
-        reach = max([*known, 0.08]) * 1.05
+        reach = max([*known, 0.08]) * 1.05 / lane.exaggeration
         per_mm = (self.box.height() / 2 - 10) / reach
         zero = self.box.center().y()
         rule = 0.05

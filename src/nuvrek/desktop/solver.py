@@ -8,6 +8,7 @@ from PyQt6.QtCore import QObject, QThread, QTimer, pyqtSignal, pyqtSlot
 
 from nuvrek.bench.picture import Picture, see, weigh
 from nuvrek.readings.journal import Present
+from nuvrek.readings.kit import Kit
 from nuvrek.units import Unit
 
 # The window paints the new map before the interpreter is shared with the weighing of the ways.
@@ -36,10 +37,10 @@ class _Worker(QObject):
         else:
             self.seen.emit(self._before)
 
-    @pyqtSlot(object, object)
-    def judge(self, picture: Picture, unit: Unit) -> None:
+    @pyqtSlot(object, object, object)
+    def judge(self, picture: Picture, unit: Unit, kit: Kit) -> None:
         try:
-            whole = weigh(picture, unit)
+            whole = weigh(picture, unit, kit)
         except Exception as error:
             self.failed.emit(_sentence(error))
         else:
@@ -59,14 +60,14 @@ class Solver(QObject):
     solved = pyqtSignal(object)
     failed = pyqtSignal(str)
     _look = pyqtSignal(object, object)
-    _judge = pyqtSignal(object, object)
+    _judge = pyqtSignal(object, object, object)
 
     def __init__(self, inline: bool = False, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self._worker = _Worker()
         self._busy = False
-        self._unit = Unit.MM
-        self._waiting: tuple[Present, Unit] | None = None
+        self._unit, self._kit = Unit.MM, Kit()
+        self._waiting: tuple[Present, Unit, Kit] | None = None
         self._thread: QThread | None = None
         if not inline:
             # The interface gets the interpreter back from the solver's thread within a millisecond, not five.
@@ -90,12 +91,12 @@ class Solver(QObject):
         """Whether a request is being solved or waits."""
         return self._busy
 
-    def request(self, present: Present, unit: Unit) -> None:
+    def request(self, present: Present, unit: Unit, kit: Kit) -> None:
         """Solve ``present``; an older request still waiting is dropped."""
         if self._busy:
-            self._waiting = (present, unit)
+            self._waiting = (present, unit, kit)
             return
-        self._busy, self._unit = True, unit
+        self._busy, self._unit, self._kit = True, unit, kit
         self._look.emit(present, unit)
 
     def close(self) -> None:
@@ -118,7 +119,7 @@ class Solver(QObject):
         if self._waiting is not None:
             self._next()
         else:
-            self._judge.emit(picture, self._unit)
+            self._judge.emit(picture, self._unit, self._kit)
 
     def _on_weighed(self, picture: object) -> None:
         self.solved.emit(picture)

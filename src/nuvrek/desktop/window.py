@@ -15,6 +15,7 @@ from nuvrek.desktop.rail import STAGES, Rail
 from nuvrek.desktop.stages.base import Stage
 from nuvrek.neck.description import ROD_WORDS
 from nuvrek.readings.kinds import StateChange
+from nuvrek.readings.stations import Suggestion, strings_first
 
 SHELF, TOOLS = "Shelf", "My tools"
 # Qt's key numbers as plain integers, see stages/base.py.
@@ -89,6 +90,7 @@ class Window(QWidget):
         desk.said.connect(self._say)
         desk.stage_wanted.connect(self.show_stage)
         desk.retake_wanted.connect(self._retake)
+        desk.reading_wanted.connect(self._ask)
 
     @property
     def stage(self) -> Stage:
@@ -146,6 +148,15 @@ class Window(QWidget):
         """A reading is to be taken again in its place: Measure asks for it."""
         self.show_stage("Measure")
         self.stage.retake(number)
+
+    def _ask(self, wanted: object) -> None:
+        """A reading that Map suggests: Measure asks for it."""
+        session = self.desk.session
+        if not isinstance(wanted, Suggestion) or session is None:
+            return
+        first = strings_first(wanted.strings, session.present.state)
+        self.show_stage("Measure")
+        self.stage.ask(wanted.station, first)
 
     def _on_changed(self) -> None:
         self._title()

@@ -40,6 +40,24 @@ def map_answer(neck_map: HeightMap, findings: tuple[Finding, ...]) -> dict[str, 
     }
 
 
+def map_table(neck_map: HeightMap) -> str:
+    """The map as CSV, one row per fret and lane; heights count from the line through fret 1 and the joint fret."""
+    lines = ["fret,lane,top_mm,top_doubt_mm,wood_pitch_mm,wood_slack_mm,crown_mm,crown_doubt_mm,measured"]
+    for fret in range(neck_map.neck.frets):
+        for k, lane in enumerate(LANES):
+            figures = (
+                neck_map.tops_mm,
+                neck_map.tops_doubt_mm,
+                neck_map.wood["pitch"][0],
+                neck_map.wood["slack"][0],
+                neck_map.crown_mm,
+                neck_map.crown_doubt_mm,
+            )
+            numbers = ",".join(f"{float(values[fret, k]):.4f}" for values in figures)
+            lines.append(f"{fret + 1},{lane},{numbers},{'yes' if neck_map.known[k] else 'no'}")
+    return "\n".join(lines) + "\n"
+
+
 def finding_answer(finding: Finding) -> dict[str, Any]:
     """One finding; ``fret`` and ``lane`` are None where they don't apply."""
     return {
@@ -50,6 +68,8 @@ def finding_answer(finding: Finding) -> dict[str, Any]:
         "sure": round(finding.sure, 3),
         "text": f"{finding.headline}. {finding.text}",
         "verdict": finding.verdict,
+        "for": list(finding.speaks_for),
+        "against": list(finding.speaks_against),
     }
 
 

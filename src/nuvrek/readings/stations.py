@@ -27,6 +27,7 @@ from nuvrek.readings.kinds import (
     State,
     StringGap,
     StringHeight,
+    Strings,
 )
 from nuvrek.readings.sizes import SIZES, What
 from nuvrek.units import Unit
@@ -75,6 +76,22 @@ class Station(Struct, frozen=True):
     def side(self) -> Side:
         """The side of the neck the lane lies on; the middle counts as low."""
         return "treble" if self.lane == "treble" else "bass"
+
+
+class Suggestion(Struct, frozen=True):
+    """A reading worth taking: where, with the strings how, and what it would settle. ``share`` of the doubt it takes away."""
+
+    station: Station
+    strings: Strings
+    reason: str
+    share: float
+
+
+def strings_first(wanted: Strings, now: State) -> str:
+    """What to do with the strings before a suggested reading, in words; nothing if they are as they should be."""
+    if wanted == now.strings:
+        return ""
+    return "Slacken the strings first. " if wanted == "slack" else "Tune to pitch first. "
 
 
 def already_so(station: Station, present: Present) -> bool:

@@ -13,9 +13,9 @@ from scipy.special import ndtr
 
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings import tools
-from nuvrek.readings.kinds import AnyReading, Dial, OthersStill, Rock, State, Strings
+from nuvrek.readings.kinds import AnyReading, Dial, OthersStill, Rock, Strings
 from nuvrek.readings.kit import Kit, notched_fit
-from nuvrek.readings.stations import Station, station_of
+from nuvrek.readings.stations import Station, Suggestion, station_of
 from nuvrek.surface.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.surface.measurer import Measurer, Part, Surface
 from nuvrek.surface.resting import contacts_around
@@ -37,15 +37,6 @@ UNLOOKED = 0.015
 STATE_COST = 1.6
 SUGGESTED = 3
 MOST_OFTEN = 2
-
-
-class Suggestion(Struct, frozen=True):
-    """A reading worth taking: where, with the strings how, and what it would settle. ``share`` of the doubt it takes away."""
-
-    station: Station
-    strings: Strings
-    reason: str
-    share: float
 
 
 class NextBest(Struct, frozen=True):
@@ -277,10 +268,3 @@ def _after(covariance: Array, rows: Array, sd_mm: float) -> Array:
         spread = covariance @ row
         covariance = covariance - np.outer(spread, spread) / (float(row @ spread) + sd_mm**2)
     return covariance
-
-
-def state_for(suggestion: Suggestion, now: State) -> str:
-    """What to do with the strings first, in words; nothing if they are as they should be."""
-    if suggestion.strings == now.strings:
-        return ""
-    return "Slacken the strings first. " if suggestion.strings == "slack" else "Tune to pitch first. "

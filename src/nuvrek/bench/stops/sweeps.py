@@ -93,6 +93,8 @@ class RockerStop(LeafStop, SweepStop):
     def enter(self) -> None:
         if self.pad.slides is not None:
             self.gap({"slides_mm": self.pad.slides.mm})
+        elif self.pad.asked and self.station.fret:
+            self.pad.pass_on()
         else:
             self.end()
 
@@ -102,7 +104,8 @@ class RockerStop(LeafStop, SweepStop):
             super().special(key)
         elif self.fret_from_text():
             if key == "/":
-                pad.write(Rock(lane=self.station.lane, fret=pad.cursor, says="still"))
+                if pad.write(Rock(lane=self.station.lane, fret=pad.cursor, says="still")):
+                    self._single()
             elif pad.cursor in pad.marked(self.station.lane) and not pad.replacing:
                 self._unmark()
             elif self.mark_down(Rock(lane=self.station.lane, fret=pad.cursor, says="rocks")):
@@ -113,6 +116,12 @@ class RockerStop(LeafStop, SweepStop):
         rock = Rock(lane=self.station.lane, fret=pad.cursor, says="rocks", **amount)  # type: ignore[arg-type]
         if pad.write(rock):
             pad.text, pad.slides = "", None
+            self._single()
+
+    def _single(self) -> None:
+        """One triple that was asked for by itself is done with its reading."""
+        if self.pad.asked and self.station.fret:
+            self.pad.go_on()
 
     def _unmark(self) -> None:
         pad = self.pad

@@ -19,6 +19,7 @@ from PyQt6.QtWidgets import (
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.theme import Theme
+from nuvrek.readings.stations import Station
 from nuvrek.readings.words import place_words, value_words
 
 
@@ -150,6 +151,9 @@ class Stage(QWidget):
 
     def unit_pressed(self) -> None:
         """The unit in the bench bar was pressed."""
+
+    def ask(self, _station: Station, _first: str) -> None:
+        """One reading is wanted; only Measure can."""
 
     def retake(self, _number: int) -> None:
         """A reading is to be taken again; only Measure can."""

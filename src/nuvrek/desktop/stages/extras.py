@@ -134,7 +134,7 @@ class Extras:
         session = self.desk.session
         if session is not None:
             table = write_table(one.reading for one in session.present.taken)
-            self._save(path, table.encode())
+            self.save(path, table.encode())
 
     def _ask_table(self) -> None:
         path, _ = QFileDialog.getOpenFileName(self.stage, "Table", "", "Tables (*.csv *.tsv *.txt)")
@@ -142,7 +142,7 @@ class Extras:
             self.read_table(Path(path))
 
     def _ask_save(self) -> None:
-        self._ask_where("readings.csv", "Tables (*.csv)", self.save_table)
+        self.ask_where("readings.csv", "Tables (*.csv)", self.save_table)
 
     # --- templates ----------------------------------------------------------------
 
@@ -158,7 +158,7 @@ class Extras:
         except ValueError as error:
             self.stage.say(f"{str(error).capitalize()}.")
             return
-        self._save(path, data)
+        self.save(path, data)
 
     def save_spans(self, path: Path) -> None:
         """Write the rocker lengths that serve each triple of the open neck as CSV."""
@@ -166,21 +166,23 @@ class Extras:
 
         if self.desk.session is not None:
             neck = self.desk.session.present.neck
-            self._save(path, rocker_table(neck.scale_mm, neck.frets).encode())
+            self.save(path, rocker_table(neck.scale_mm, neck.frets).encode())
 
     def ask_template(self) -> None:
         kinds = "To print (*.pdf);;Drawing (*.svg);;For a cutter (*.dxf)"
-        self._ask_where("notched-edge.pdf", kinds, self.save_template)
+        self.ask_where("notched-edge.pdf", kinds, self.save_template)
 
     def ask_spans(self) -> None:
-        self._ask_where("rocker-lengths.csv", "Tables (*.csv)", self.save_spans)
+        self.ask_where("rocker-lengths.csv", "Tables (*.csv)", self.save_spans)
 
-    def _ask_where(self, name: str, kinds: str, save: Callable[[Path], None]) -> None:
+    def ask_where(self, name: str, kinds: str, save: Callable[[Path], None]) -> None:
+        """Ask for a place to write to, and write there."""
         path, _ = QFileDialog.getSaveFileName(self.stage, "Write to", name, kinds)
         if path:
             save(Path(path))
 
-    def _save(self, path: Path, data: bytes) -> None:
+    def save(self, path: Path, data: bytes) -> None:
+        """Write a file whole, and say how that went."""
         try:
             write_whole(path, data)
         except OSError as error:

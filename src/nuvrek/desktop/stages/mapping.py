@@ -1,20 +1,27 @@
-"""Map: what the readings say."""
+"""Map: what the readings say, what to read next, and the neck seen in several ways."""
 
 from __future__ import annotations
 
-from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+from collections.abc import Callable
 
-from nuvrek.bench.lanes import Dots, crown_lane, tops_lane, wood_lane
+from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
+
+from nuvrek.bench.lanes import AnyLane, Dots, crown_lane, tops_lane, wood_lane
+from nuvrek.bench.maplanes import difference_lane, light_lane, map_at, shade_lane
 from nuvrek.bench.picker import ReadingPicker
+from nuvrek.bench.picture import Picture
 from nuvrek.desktop.benchbar import BenchBar
+from nuvrek.desktop.cards import Card
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.photo import PhotoView
 from nuvrek.desktop.sheetview import SheetView
 from nuvrek.desktop.stages.base import Stage, button, heading, scrolling
 from nuvrek.desktop.stages.extras import Extras
-from nuvrek.desktop.theme import Theme
+from nuvrek.desktop.stages.mapviews import MapViews
 from nuvrek.readings.kinds import State, Strings
+from nuvrek.readings.stations import Suggestion, prompt
+from nuvrek.readings.words import place_words, value_words
+from nuvrek.surface.finding import Finding
 from nuvrek.units import format_length, format_number
 
 _SIGNS = {
@@ -41,81 +48,48 @@ _SIGNS = {
 }
 
 
-class FindingCard(QPushButton):
-    """One finding: a sign, a headline and what speaks for it; a click goes to its fret."""
-
-    def __init__(self) -> None:
-        super().__init__()
-        self.fret: int | None = None
-        self._said: tuple[object, ...] = ()
-        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        self._row = QHBoxLayout(self)
-        self._row.setContentsMargins(10, 7, 8, 7)
-        self._mark, self._head, self._body = QLabel(), QLabel(), QLabel()
-        words = QVBoxLayout()
-        words.setSpacing(3)
-        for label in (self._head, self._body):
-            label.setWordWrap(True)
-            label.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
-            words.addWidget(label)
-        self._row.addWidget(self._mark, 0, Qt.AlignmentFlag.AlignTop)
-        self._row.addLayout(words, 1)
-
-    def say(self, theme: Theme, sign: str, colour: str, headline: str, text: str, width: int) -> None:
-        """Fill the card and take the height its words need at ``width``; the same words again cost nothing."""
-        said = (theme.dark, theme.percent, sign, colour, headline, text, width)
-        if said == self._said:
-            return
-        self._said = said
-        self.setAccessibleName(f"{headline}. {text}")
-        for label, words in ((self._mark, sign), (self._head, headline), (self._body, text)):
-            label.setText(words)
-        c, tint = theme.colours, getattr(theme.colours, colour)
-        self.setStyleSheet(
-            f"FindingCard {{ text-align: left; padding: 0; background: {c.card}; border: 1px solid {c.line}; border-left: 4px solid {tint}; }}"
-            f"FindingCard:hover, FindingCard:focus {{ border: 2px solid {c.copper}; border-left: 4px solid {tint}; }}"
-        )
-        self._mark.setStyleSheet(f"font-size: {theme.px(17)}px; color: {tint};")
-        self._mark.setFixedWidth(theme.px(22))
-        self._head.setStyleSheet(f"font-size: {theme.px(16)}px; font-weight: bold;")
-        self._body.setStyleSheet(f"font-size: {theme.px(14)}px; color: {c.muted};")
-        for label in (self._mark, self._head, self._body):
-            label.ensurePolished()
-        self._row.invalidate()
-        self.setFixedHeight(max(self._row.heightForWidth(width) + 4, 44))
-
-
 class MapStage(Stage):
-    """Wood, tops and crown lanes with the findings beside them."""
+    """Lanes of the neck with the findings beside them and the next readings below."""
 
     def __init__(self, desk: Desk, bar: BenchBar) -> None:
         super().__init__(desk, bar)
         self.sheet = SheetView(desk.theme)
         self.sheet.fret_chosen.connect(self._choose)
-        self.cards: list[FindingCard] = []
+        self.cards: list[Card] = []
+        self.next_cards: list[Card] = []
+        self.finding: Finding | None = None
         self.picker: ReadingPicker | None = None
-        self.list = QVBoxLayout()
-        self.list.setSpacing(7)
+        self._before: tuple[object, object] = (None, None)
+        self.extras = Extras(self, lambda: self.picker.number if self.picker else None)
+        self.views = MapViews(desk, self.refresh, self.extras, self.sheet)
+        left = QVBoxLayout()
+        left.setSpacing(4)
+        left.addWidget(self.views)
+        left.addWidget(self.sheet, 1)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(18, 6, 18, 6)
+        row.addLayout(left, 1)
+        row.addWidget(self._side())
+
+    def _side(self) -> QWidget:
+        self.list, self.next_list = QVBoxLayout(), QVBoxLayout()
+        for column in (self.list, self.next_list):
+            column.setSpacing(6)
         self.title = heading("What the readings say")
-        self.slack = button("Wood: strings at pitch")
-        self.slack.setCheckable(True)
-        self.slack.clicked.connect(self.refresh)
+        self.next_title = heading("Read next")
         self.scroller = scrolling(self.list)
         self.panel = QWidget()
         side = QVBoxLayout(self.panel)
         side.setContentsMargins(14, 2, 0, 0)
         side.addWidget(self.title)
         side.addWidget(self.scroller, 1)
-        side.addWidget(self.slack)
+        side.addWidget(self.next_title)
+        side.addLayout(self.next_list)
         side.addLayout(self._notes_row())
-        row = QHBoxLayout(self)
-        row.setContentsMargins(18, 8, 18, 8)
-        row.addWidget(self.sheet, 1)
-        row.addWidget(self.panel)
+        return self.panel
 
     def _notes_row(self) -> QHBoxLayout:
         """Words and pictures for the reading that is picked."""
-        self.extras = Extras(self, lambda: self.picker.number if self.picker else None)
         self.note, self.photo, self.see = button("Note"), button("Photo"), button("See photo")
         self.note.clicked.connect(self.extras.ask_note)
         self.photo.clicked.connect(self.extras.ask_photo)
@@ -132,7 +106,15 @@ class MapStage(Stage):
         if photo and window is not None:
             PhotoView(window, photo)
 
+    # --- choosing -------------------------------------------------------------
+
+    def enter(self) -> None:
+        self.finding = None
+        self.views.fill()
+        super().enter()
+
     def _choose(self, fret: int, _lane: str) -> None:
+        self.finding = None
         self.desk.fret = fret
         self.picker = ReadingPicker(self.desk.session, fret) if self.desk.session is not None else None
         self.refresh()
@@ -145,11 +127,24 @@ class MapStage(Stage):
             neck = session.present.neck
             step = 1 if (name == "right") != neck.nut_on_right else -1
             self._choose(max(1, min(neck.frets, (self.desk.fret or 0) + step)), "")
-            return True
-        if name in ("up", "down", "back", "enter") and self.picker is not None:
+        elif name in ("up", "down", "back", "enter") and self.picker is not None:
             self._pick(self.picker, name)
-            return True
-        return False
+        elif name in ("1", "2", "3"):
+            self._read_next(int(name) - 1)
+        elif name in ("+", "-", "*", "/"):
+            self.views.key(name)
+        else:
+            return False
+        return True
+
+    def _read_next(self, place: int) -> None:
+        suggested = self._suggested()
+        if place < len(suggested):
+            self.desk.reading_wanted.emit(suggested[place])
+
+    def _suggested(self) -> tuple[Suggestion, ...]:
+        picture = self.desk.picture
+        return picture.next.suggestions if picture is not None and picture.next is not None else ()
 
     def _pick(self, picker: ReadingPicker, name: str) -> None:
         """Up and down pick a reading of this fret, Backspace strikes it out and Enter takes that back; else Enter asks for it again."""
@@ -165,36 +160,66 @@ class MapStage(Stage):
         elif (number := picker.number) is not None:
             self.desk.retake_wanted.emit(number)
             return
+        self.finding = None
         self.refresh()
         if said:
             self.bar.message.setText(said)
 
+    def _go_to(self, card: Card) -> None:
+        """A finding was pressed: its fret, and the readings for and against it; an odd one is picked."""
+        picture = self.desk.picture
+        finding = picture.findings[card.place] if picture and card.place < len(picture.findings) else None
+        if card.fret is not None:
+            self._choose(card.fret, "")
+        if finding is not None and finding.kind == "odd" and self.picker is not None:
+            numbers = [number for number, _ in self.picker.readings]
+            if finding.speaks_for and finding.speaks_for[0] in numbers:
+                self.picker.index = numbers.index(finding.speaks_for[0])
+        self.finding = finding
+        self.fill_bar()
+
+    # --- showing ----------------------------------------------------------------
+
     def refresh(self) -> None:
-        session, picture, s = self.desk.session, self.desk.picture, self.desk.settings
+        session, picture = self.desk.session, self.desk.picture
         if session is None:
             return
         self.panel.setFixedWidth(min(self.desk.theme.px(336), 440))
-        self.slack.setText("Wood: strings slack" if self.slack.isChecked() else "Wood: strings at pitch")
+        self.views.restyle()
         if picture is None:
             self.sheet.show_neck(session.present.neck, (), Dots())
         else:
-            strings: Strings = "slack" if self.slack.isChecked() else "pitch"
-            lanes = (
-                wood_lane(picture, strings, s.unit),
-                tops_lane(picture, s.unit),
-                crown_lane(picture, s.unit),
-            )
-            rocks = frozenset(
-                (f, lane) for f, lane in lanes[1].named if picture.map.deviation_mm[f - 1].max() > 0
-            )
+            tops = tops_lane(picture, self.desk.settings.unit)
+            rocks = frozenset((f, k) for f, k in tops.named if picture.map.deviation_mm[f - 1].max() > 0)
+            lanes = self._lanes(picture)
             self.sheet.show_neck(session.present.neck, lanes, Dots(rocks=rocks), self.desk.fret)
-            self._findings()
+            self._findings(picture)
+            self._next(picture)
         self.fill_bar()
 
-    def _findings(self) -> None:
-        picture = self.desk.picture
-        if picture is None:
-            return
+    def _lanes(self, picture: Picture) -> tuple[AnyLane, ...]:
+        unit, v = self.desk.settings.unit, self.views
+        strings: Strings = v.strings
+        lanes: list[AnyLane] = []
+        if v.shows("light"):
+            fret = self.desk.fret or picture.map.neck.joint_fret // 2
+            lanes.append(light_lane(picture, v.edge, v.lane, strings, fret, unit, v.exaggeration))
+        if v.shows("above"):
+            lanes.append(shade_lane(picture, strings, unit))
+        if v.shows("wood"):
+            lanes.append(wood_lane(picture, strings, unit, v.exaggeration))
+        if v.shows("tops"):
+            lanes.append(tops_lane(picture, unit, v.exaggeration))
+        if v.shows("crown"):
+            lanes.append(crown_lane(picture, unit))
+        if v.shows("change") and v.moment is not None and self.desk.session is not None:
+            key = v.moment, self.desk.session
+            if self._before[0] != key:
+                self._before = key, map_at(self.desk.session, v.moment)
+            lanes.append(difference_lane(picture, self._before[1], v.moment, unit))  # type: ignore[arg-type]
+        return tuple(lanes)
+
+    def _findings(self, picture: Picture) -> None:
         lines: list[tuple[str, str, str, str, int | None]] = []
         for finding in picture.findings:
             good = finding.verdict == "good"
@@ -208,28 +233,43 @@ class MapStage(Stage):
                 else "Take the round in Measure; the map grows with every reading."
             )
             lines.append(("◇", "muted", "Nothing found", text, None))
-        self._fill_cards(lines)
+        self._fill_cards(self.cards, self.list, lines, self._go_to)
 
-    def _go_to(self, card: FindingCard) -> None:
-        if card.fret is not None:
-            self._choose(card.fret, "")
+    def _next(self, picture: Picture) -> None:
+        """Up to three readings worth taking, each numbered for the keypad."""
+        if picture.next is None:
+            return
+        lines: list[tuple[str, str, str, str, int | None]] = [
+            (str(n), "brass", prompt(s.station, 0, s.strings), f"It {s.reason}.", s.station.fret)
+            for n, s in enumerate(picture.next.suggestions, 1)
+        ]
+        if picture.next.enough:
+            lines = [("✓", "slate", "Sure enough", picture.next.words.partition(": ")[2].capitalize(), None)]
+        self.next_title.setVisible(bool(lines))
+        self._fill_cards(self.next_cards, self.next_list, lines, lambda card: self._read_next(card.place))
 
-    def _fill_cards(self, lines: list[tuple[str, str, str, str, int | None]]) -> None:
-        while len(self.cards) < len(lines):
-            card = FindingCard()
-            card.clicked.connect(lambda _on, card=card: self._go_to(card))
-            self.cards.append(card)
-            self.list.addWidget(card)
-        for card in self.cards[len(lines) :]:
+    def _fill_cards(
+        self,
+        cards: list[Card],
+        column: QVBoxLayout,
+        lines: list[tuple[str, str, str, str, int | None]],
+        pressed: Callable[[Card], None],
+    ) -> None:
+        while len(cards) < len(lines):
+            card = Card()
+            card.clicked.connect(lambda _on, card=card: pressed(card))
+            cards.append(card)
+            column.addWidget(card)
+        for card in cards[len(lines) :]:
             card.hide()
             card.deleteLater()
-        del self.cards[len(lines) :]
-        for card, (sign, colour, headline, text, fret) in zip(self.cards, lines, strict=True):
-            card.fret = fret
+        del cards[len(lines) :]
+        for place, (card, (sign, colour, headline, text, fret)) in enumerate(zip(cards, lines, strict=True)):
+            card.fret, card.place = fret, place
             card.say(self.desk.theme, sign, colour, headline, text, self.panel.width() - 34)
 
     def fill_bar(self) -> None:
-        """The chosen fret in figures, and the readings that speak of it."""
+        """The chosen fret in figures, and the readings that speak of it, or of the finding that was pressed."""
         picked = self.picker is not None and self.picker.number is not None
         for made in (self.note, self.photo):
             made.setVisible(picked)
@@ -240,24 +280,44 @@ class MapStage(Stage):
         state = session.present.state
         if picture is None:
             self.bar.show_words("Putting the readings together", message="One moment.", state=state)
-            return
-        if fret is None or fret > picture.map.neck.frets:
+        elif self.finding is not None:
+            self._finding_bar(picture, self.finding, state)
+        elif fret is None or fret > picture.map.neck.frets:
             count = len(picture.present.taken)
             self.bar.show_words(
                 f"{count} reading{'s' if count != 1 else ''} on this neck",
-                message="Arrows left and right choose a fret; a click does too.",
+                message="Arrows choose a fret. 1 to 3 take the next reading. + and - heights, * strings, / light gap.",
                 state=state,
                 right_title="last readings",
                 right=self.recent_lines(),
             )
-            return
-        self._fret_bar(fret, state)
+        else:
+            self._fret_bar(picture, fret, state)
 
-    def _fret_bar(self, fret: int, state: State) -> None:
-        picture, s = self.desk.picture, self.desk.settings
-        if picture is None:
-            return
-        m = picture.map
+    def _finding_bar(self, picture: Picture, finding: Finding, state: State) -> None:
+        """A finding with the readings for and against it."""
+        s = self.desk.settings
+        readings = {one.number: one.reading for one in picture.present.taken}
+
+        def lines(numbers: tuple[int, ...], sign: str) -> list[str]:
+            return [
+                f"{sign} {place_words(readings[n])}   {value_words(readings[n], s.unit, s.height_unit)}"
+                for n in numbers
+                if n in readings
+            ]
+
+        right = [*lines(finding.speaks_for, "for "), *lines(finding.speaks_against, "against ")][:5]
+        again = " Enter takes it again, Backspace strikes it out." if finding.kind == "odd" else ""
+        self.bar.show_words(
+            finding.headline,
+            message=f"{finding.text}{again}",
+            state=state,
+            right_title="what speaks for it, and against" if right else "",
+            right=tuple(right),
+        )
+
+    def _fret_bar(self, picture: Picture, fret: int, state: State) -> None:
+        s, m = self.desk.settings, picture.map
         known = [k for k in range(3) if m.known[k]] or [1]
         k = max(known, key=lambda lane: abs(float(m.deviation_mm[fret - 1, lane])))
         side = ("low side", "middle", "high side")[k]

@@ -19,6 +19,7 @@ from nuvrek.desktop.stages.base import Choices, Stage, button, heading
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.tiles import Tiles
 from nuvrek.readings.rounds import ROUNDS
+from nuvrek.readings.stations import Station
 from nuvrek.units import Unit
 
 # Special keys first, with the words each stop gives them; then those that mean the same everywhere.
@@ -202,6 +203,13 @@ class MeasureStage(Stage):
             self.keypad.retake(number)
             self.refresh()
 
+    def ask(self, station: Station, first: str) -> None:
+        """Ask for one reading that Map wants; ``first`` says what to do with the strings before."""
+        if self.keypad is not None:
+            self.keypad.ask(station)
+            self.keypad.message = f"{first}Then back to Map." if first else "One reading, then back to Map."
+            self.refresh()
+
     def _clicked(self, key: str) -> None:
         self.setFocus()
         self.key(key)
@@ -221,7 +229,11 @@ class MeasureStage(Stage):
     def key(self, name: str) -> bool:
         if self.keypad is None:
             return False
+        asked, taken = self.keypad.asked, len(self.keypad.session.present.taken)
         self.keypad.press(name)
+        if asked and not self.keypad.asked and len(self.keypad.session.present.taken) > taken:
+            self.desk.stage_wanted.emit("Map")
+            return True
         self.refresh()
         return True
 
