@@ -195,6 +195,7 @@ def proud_frets() -> None:
 
 
 def main() -> None:
+    from benchmarks import mapping
     from benchmarks.measuring import keys_of_a_survey, ten_thousand_readings
 
     with tempfile.TemporaryDirectory() as folder:
@@ -202,6 +203,7 @@ def main() -> None:
         reading_to_repaint(Path(folder))
         keys_of_a_survey(Path(folder))
         ten_thousand_readings(Path(folder))
+    mapping.main()
     levelling()
     proud_frets()
 

@@ -15,6 +15,7 @@ from nuvrek.desktop.app import demo_settings, open_demo
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import Window
+from nuvrek.readings.kinds import CrownHeight
 from nuvrek.simulator.kinds import simulated_neck
 from nuvrek.simulator.measuring import default_rng
 from nuvrek.simulator.standin import StandIn, indicator_run
@@ -43,6 +44,21 @@ class Scene:
 
     def round(self, name: str) -> Scene:
         self.window.stages["Measure"].change_round(name)  # type: ignore[attr-defined]
+        return self
+
+    def views(self, *names: str) -> Scene:
+        """Lanes of Map on or off."""
+        for name in names:
+            self.window.stages["Map"].views.toggle(name)  # type: ignore[attr-defined]
+        return self
+
+    def odd_reading(self) -> Scene:
+        """A reading that agrees with nothing else: its point was moved."""
+        page: Any = self.window.stages["Map"]
+        odd = CrownHeight(lane="middle", fret=5, height_mm=0.11)
+        self.window.desk.session.append(odd)  # type: ignore[union-attr]
+        page.refresh()
+        next(card for card in page.cards if card.accessibleName().startswith("Odd")).click()
         return self
 
     def keys(self, *keys: Any) -> Scene:
@@ -93,6 +109,10 @@ def main() -> int:
         )
         scene.open(BASS, "My tools").shoot("my-tools")
         scene.open(BASS, "Map").keys(*[Qt.Key.Key_Right] * 13).shoot("map")
+        scene.views("light", "above").keys("*").shoot("map-light-above")
+        scene.views("light", "above").keys("*")
+        scene.open(TENOR, "Map").views("change").shoot("map-change")
+        scene.views("change").odd_reading().shoot("map-odd")
         scene.open(MANDOLIN, "Map", dark=True, inch=True).shoot("map-dark-thou")
         scene.open(BASS, "Choose", dark=False, inch=False).shoot("choose")
         scene.keys(ENTER, ENTER, ENTER, ENTER).shoot("work")

@@ -117,6 +117,17 @@ class Witnesses(unittest.TestCase):
         self.assertTrue({*told.speaks_against} & {len(entries) + n for n in (1, 2, 3)})
 
 
+class WoodOrMetal(unittest.TestCase):
+    def test_a_caliper_tells_which_one_rises(self) -> None:
+        truth, entries = survey(Condition(**{**PLAIN, "proud": 1}), 5)
+        fret, size = truth.proud[0][0], 0.12
+        usual = truth.neck.wire_height_mm
+        for height, words in ((usual + size, "look for light under it"), (usual, "it is the wood")):
+            journal = [*entries, CrownHeight(lane="middle", fret=fret, height_mm=round(height, 2))]
+            proud = next(f for f in find(map_neck(present(journal, truth.neck))) if f.kind == "proud")
+            self.assertIn(words, proud.text)
+
+
 class Odd(unittest.TestCase):
     def test_a_reading_that_agrees_with_nothing_is_named_with_the_likely_slip(self) -> None:
         for seed in SEEDS:

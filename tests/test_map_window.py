@@ -78,7 +78,7 @@ class MapWindow(WindowCase):
         proud.click()
         self.assertIn("for  rocker", window.bar.right.text())
         session = window.desk.session
-        session.append(CrownHeight(lane="middle", fret=5, height_mm=0.15))
+        session.append(CrownHeight(lane="middle", fret=5, height_mm=0.14))
         page.refresh()
         odd = next(c for c in page.cards if c.accessibleName().startswith("Odd:"))
         odd.click()

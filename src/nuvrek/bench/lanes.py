@@ -12,10 +12,7 @@ from msgspec import Struct
 
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane
-from nuvrek.readings.kinds import (
-    CrownHeight,
-    Strings,
-)
+from nuvrek.readings.kinds import CrownHeight, Size, Strings
 from nuvrek.readings.stations import Station
 from nuvrek.units import Unit, format_length, format_number
 
@@ -67,6 +64,7 @@ class CrownLane(Struct, frozen=True):
     off_mm: tuple[float, ...]
     least_mm: float
     measured: tuple[bool, ...]
+    grooves_mm: tuple[float, ...] = ()  # the deepest groove read at each fret
 
 
 class SideLane(Struct, frozen=True):
@@ -197,4 +195,12 @@ def crown_lane(picture: Picture, unit: Unit, off: Mapping[int, float] | None = N
     crown = tuple(float(v) for v in neck_map.crown_mm.min(axis=1))
     filed = tuple((off or {}).get(fret, 0.0) for fret in range(1, len(crown) + 1))
     measured = tuple(fret + 1 in read for fret in range(len(crown)))
-    return CrownLane("Crown left", f"keep {format_length(least, unit)}", crown, filed, least, measured)
+    deepest = dict.fromkeys(range(1, len(crown) + 1), 0.0)
+    for one in picture.map.present.taken:
+        match one.reading:
+            case Size(what="groove", fret=fret, mm=mm):
+                deepest[fret] = max(deepest[fret], mm)
+            case _:
+                pass
+    under = f"keep {format_length(least, unit)}"
+    return CrownLane("Crown left", under, crown, filed, least, measured, tuple(deepest.values()))

@@ -187,6 +187,11 @@ class _Crown(LaneBase):
             self.p.setPen(pen)
             self.p.setBrush(self.colour("wire", 150))
             self.p.drawRect(x - 5, top, 10, round(floor) - top)
+            groove = lane.grooves_mm[fret] if lane.grooves_mm else 0.0
+            if groove > 0.0:
+                self.p.setPen(QPen(self.colour("slate"), 1.4))
+                self.p.setBrush(self.colour("card"))
+                self.p.drawRect(QRectF(x - 2.5, top, 5, max(groove * per_mm, 3.0)))
             if off > 0.001:
                 self.p.setPen(Qt.PenStyle.NoPen)
                 self.p.setBrush(self.colour("brass"))

@@ -7,7 +7,7 @@ from numpy.typing import NDArray
 from scipy.special import ndtr
 
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
-from nuvrek.readings.kinds import StringGap
+from nuvrek.readings.kinds import CrownHeight, StringGap
 from nuvrek.surface.finding import Finding, FindingKind
 from nuvrek.surface.heightmap import NINE_IN_TEN, HeightMap, Relief
 from nuvrek.surface.measurer import Measurer
@@ -183,10 +183,17 @@ def _explained_by_low(neck_map: HeightMap, rise: Array) -> Array:
     return explained
 
 
-def _proud(neck_map: HeightMap, unit: Unit) -> list[Finding]:
+def proud_chance(neck_map: HeightMap) -> Array:
+    """The probability that each top stands proud, (frets, 3); nil where one low fret explains the rise."""
     rise, sd = rise_over_neighbours(neck_map)
     rise = np.where(_explained_by_low(neck_map, rise), -np.inf, rise)
-    sure = ndtr((rise - PROUD_CERTAIN_MM) / sd)
+    return np.asarray(ndtr((rise - PROUD_CERTAIN_MM) / sd))
+
+
+def _proud(neck_map: HeightMap, unit: Unit) -> list[Finding]:
+    rise, _ = rise_over_neighbours(neck_map)
+    rise = np.where(_explained_by_low(neck_map, rise), -np.inf, rise)
+    sure = proud_chance(neck_map)
     found = []
     for fret in range(1, len(rise) - 1):
         lanes = [
@@ -223,9 +230,31 @@ def _proud_finding(
         text = f"{format_length(size, unit)}. Look for light under its middle: press the whole fret home. {sure_words(p)}"
         return Finding("middle-up", n, "middle", size, p, text, f"Fret {n} is up in its middle", lanes=named)
     place = "all across" if len(lanes) == 3 else " and ".join(LANE_WORDS[lane] for lane in named)
-    text = f"Over both its neighbours, {place}. {sure_words(p)}"
+    text = f"Over both its neighbours, {place}.{_by_caliper(neck_map, n, size, unit)} {sure_words(p)}"
     head = f"Fret {n} stands proud by {format_length(size, unit)}"
     return Finding("proud", n, LANES[worst], size, p, text, head, lanes=named)
+
+
+def _by_caliper(neck_map: HeightMap, fret: int, rise_mm: float, unit: Unit) -> str:
+    """What a crown reading at a proud fret says: tall metal, metal that is not seated, or the wood under it."""
+    read = [
+        one.reading.height_mm
+        for one in neck_map.present.taken
+        if isinstance(one.reading, CrownHeight)
+        and one.reading.fret == fret
+        and one.surface.get((fret, one.reading.lane), 0)
+        == neck_map.present.surface.get((fret, one.reading.lane), 0)
+    ]
+    if not read:
+        return ""
+    taller = float(np.mean(read)) - float(np.median(neck_map.crown_mm))
+    if taller >= 0.5 * rise_mm:
+        return (
+            f" By caliper {format_length(taller, unit)} taller than the rest: look for light under it first."
+        )
+    if taller <= 0.25 * rise_mm:
+        return " By caliper no taller than the rest: it is the wood that rises here."
+    return ""
 
 
 def _rocking_finding(fret: int, lanes: list[int], rise: Array, sure: Array) -> Finding:

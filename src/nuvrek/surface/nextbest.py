@@ -48,7 +48,7 @@ class NextBest(Struct, frozen=True):
 
 
 @dataclass(frozen=True, slots=True)
-class _Question:
+class Question:
     """Something to be decided: its row over the unknowns, what its doubt weighs, and its words."""
 
     row: Array
@@ -69,7 +69,7 @@ class _Candidate:
 def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
     """The readings that would settle most of what is open on this neck, with the tools of ``kit``."""
     measurer = Measurer(neck_map)
-    questions = list(_questions(measurer))
+    questions = list(questions_of(measurer))
     doubtful = [q for q in questions if q.open]
     if not doubtful:
         return NextBest(
@@ -111,7 +111,8 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
 # --- what is open -----------------------------------------------------------
 
 
-def _questions(measurer: Measurer) -> Iterator[_Question]:
+def questions_of(measurer: Measurer) -> Iterator[Question]:
+    """What has to be decided on this neck: its relief, which frets are to be filed, how much metal is left."""
     neck_map = measurer.map
     neck = neck_map.neck
     middle = measurer.nearest(1, neck.joint_fret, 0.5)
@@ -120,17 +121,17 @@ def _questions(measurer: Measurer) -> Iterator[_Question]:
         margin = neck.relief_margin_mm
         unsure = NINE_IN_TEN * relief.sd_mm > margin
         words = f"settles the relief on the {LANE_WORDS[LANES[k]]}"
-        yield _Question(relief.row, 1.0 / margin**2, words, unsure)
+        yield Question(relief.row, 1.0 / margin**2, words, unsure)
     yield from _fret_questions(measurer)
     thin = int(neck_map.crown_mm.min(axis=1).argmin()) + 1
     lane = int(neck_map.crown_mm[thin - 1].argmin())
     crown = measurer.of("crown", [(thin, lane, 1.0)])
     chance = 1.0 - crown.over(neck.least_crown_mm)
     unsure = not neck_map.crown_measured or OPEN < chance < 1.0 - OPEN
-    yield _Question(crown.row, 1.0 / 0.1**2, "tells how much metal is left", unsure)
+    yield Question(crown.row, 1.0 / 0.1**2, "tells how much metal is left", unsure)
 
 
-def _fret_questions(measurer: Measurer) -> Iterator[_Question]:
+def _fret_questions(measurer: Measurer) -> Iterator[Question]:
     """Every fret whose stand over its neighbours may be on either side of what is filed."""
     neck_map = measurer.map
     known = sorted({0, 2, *(k for k in range(3) if neck_map.known[k])})
@@ -147,7 +148,7 @@ def _fret_questions(measurer: Measurer) -> Iterator[_Question]:
         least = OPEN if (fret, LANES[k]) in looked else UNLOOKED
         ambiguity = float(4.0 * p * (1.0 - p))
         words = f"tells whether fret {fret} is to be filed"
-        yield _Question(row, ambiguity / 0.03**2, words, least < p < 1.0 - OPEN)
+        yield Question(row, ambiguity / 0.03**2, words, least < p < 1.0 - OPEN)
 
 
 def _looked_at(neck_map: HeightMap) -> set[tuple[int, Lane]]:

@@ -156,7 +156,8 @@ def _slip(said_mm: float, expected_mm: float, doubt_mm: float) -> str:
     fitting = [
         (abs(said_mm * factor - expected_mm), words)
         for factor, words in _SLIPS
-        if abs(said_mm * factor - expected_mm) < max(2.5 * doubt_mm, 0.02)
+        # A slip is a factor of ten or more: a tenth either way leaves no two of them alike.
+        if abs(said_mm * factor - expected_mm) < max(2.5 * doubt_mm, 0.1 * abs(expected_mm))
     ]
     return min(fitting)[1] if fitting else ""
 

@@ -110,6 +110,8 @@ class MapStage(Stage):
 
     def enter(self) -> None:
         self.finding = None
+        if self.picker is not None and self.picker.session is not self.desk.session:
+            self.picker, self.desk.fret = None, None
         self.views.fill()
         super().enter()
 
