@@ -71,7 +71,7 @@ class Scene:
         return self
 
     def shoot(self, name: str) -> None:
-        self.app.processEvents()
+        QTest.qWait(40)
         self.window.grab().save(str(FOLDER / f"{name}.png"))
 
 

@@ -139,7 +139,7 @@ class Odd(unittest.TestCase):
             entries.append(CrownHeight(lane="middle", fret=5, height_mm=round(true_mm / 10, 2)))
             odd = [f for f in find(map_neck(present(entries, truth.neck))) if f.kind == "odd"]
             self.assertEqual([f.speaks_for for f in odd], [(len(entries),)])
-            self.assertIn("a point moved", odd[0].text)
+            self.assertIn("Was its point moved?", odd[0].text)
             entries.append(Strike(entry=len(entries)))
             self.assertEqual([f for f in find(map_neck(present(entries, truth.neck))) if f.kind == "odd"], [])
 

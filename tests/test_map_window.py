@@ -82,7 +82,7 @@ class MapWindow(WindowCase):
         page.refresh()
         odd = next(c for c in page.cards if c.accessibleName().startswith("Odd:"))
         odd.click()
-        self.assertIn("Was it a point moved?", window.bar.message.text())
+        self.assertIn("Was its point moved?", window.bar.message.text())
         self.keys(window, ENTER)
         self.assertEqual(window.now, "Measure")
         self.assertIn("replaces", window.bar.message.text())

@@ -31,12 +31,12 @@ MOST_NAMED = 4
 MOST_ODD = 3
 # Slips of the hand: thou for mm, inches for mm, a point dropped or moved. What the typed mm become.
 _SLIPS = (
-    (MM_PER_THOU, "thou"),
-    (1.0 / MM_PER_THOU, "mm instead of thou"),
-    (MM_PER_INCH, "inches"),
-    (0.1, "a point moved"),
-    (10.0, "a point moved"),
-    (0.01, "a point left out"),
+    (MM_PER_THOU, "Was it in thou?"),
+    (1.0 / MM_PER_THOU, "Was it in mm, not thou?"),
+    (MM_PER_INCH, "Was it in inches?"),
+    (0.1, "Was its point moved?"),
+    (10.0, "Was its point moved?"),
+    (0.01, "Was its point left out?"),
 )
 
 
@@ -183,7 +183,7 @@ def find_odd(neck_map: HeightMap, unit: Unit) -> list[Finding]:
         reading = readings[odd.number]
         fret = getattr(reading, "fret", None)
         head = f"Odd: {place_words(reading)} says {value_words(reading, unit, unit)}"
-        slip = f" Was it {odd.slip}?" if odd.slip else ""
+        slip = f" {odd.slip}" if odd.slip else ""
         text = f"All the other readings together say {format_length(odd.expected_mm, unit)}.{slip} Take it again."
         lane, said = getattr(reading, "lane", None), (odd.number,)
         found.append(Finding("odd", fret, lane, odd.said_mm, 1.0, text, head, speaks_for=said))
