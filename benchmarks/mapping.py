@@ -196,7 +196,8 @@ def speed() -> None:
     evidence = gather(unknowns, now.taken, {})
     solution = solve(evidence, None, unknowns.tails)
     cold = timed(lambda: solve(evidence, None, unknowns.tails))
-    following = advance(now, 502, CrownHeight(lane="bass", fret=3, height_mm=1.1)) or now
+    crown = round(float(truth.crown_mm[3, 0]), 2)
+    following = advance(now, 502, CrownHeight(lane="bass", fret=3, height_mm=crown)) or now
     steps = []
     for _ in range(15):
         before = map_neck(now)

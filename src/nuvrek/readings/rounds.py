@@ -86,6 +86,7 @@ def full_survey(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
         *_wood(neck, kit),
         *_sweeps(),
         *_crowns(tuple(sorted({*crown_frets(neck), *range(3, neck.frets, 4)}))),
+        *_carrying_crowns(neck, kit),
     )
 
 
@@ -260,6 +261,16 @@ def _tongue(neck: NeckDescription) -> tuple[Station, ...]:
         Station(f"tongue-{lane}-{fret}", "string-gap", lane, fret, supports, "edge")
         for lane in LANES
         for fret, supports in places.items()
+    )
+
+
+def _carrying_crowns(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
+    """The crowns from which relief is counted, on both sides: worn ones would pass for wood."""
+    low, high = kit.relief_supports(neck)
+    return tuple(
+        Station(f"crown-{lane}-{fret}", "crown-height", lane, fret)
+        for lane in _OUTER
+        for fret in (max(low, 1), high)
     )
 
 

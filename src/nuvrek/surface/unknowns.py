@@ -34,6 +34,8 @@ CROWN_TAIL = 0.5
 LANE_TAIL = 0.5
 NUT_MM = 0.30
 WIRE_MM = 0.25
+TONGUE_MM = 0.12
+HUMP_MM = 0.05
 PULL_MM = 0.17
 PULL_SPREAD_MM = 0.15
 PULL_TWIST_MM = 0.04
@@ -70,6 +72,18 @@ def bend_variants(neck: NeckDescription) -> Row:
     skewed = np.where(s > 1.0, 10.39 * (s - 1.0), 10.39 * s * (1.0 - s) * (1.0 - 2.0 * s))
     fuller = np.where(s > 1.0, 0.0, 16.0 * (s * (1.0 - s)) ** 2)
     return np.array([skewed, fuller])
+
+
+def joint_shapes(neck: NeckDescription) -> tuple[Row, Row]:
+    """What a board may do where the body begins, each (frets + 1,) and at most 1: an angle there, and a hump.
+
+    A smooth board can't make the angle, nor so narrow a hump; the crowns would be blamed for it.
+    """
+    x = fret_places_mm(neck.scale_mm, neck.frets)
+    joint = x[neck.joint_fret]
+    past = np.clip((x - joint) / max(x[-1] - joint, 1.0), 0.0, None)
+    wide = x[min(neck.joint_fret + 2, neck.frets)] - x[neck.joint_fret - 3]
+    return past, np.exp(-(((x - joint) / (0.8 * wide)) ** 2))
 
 
 @lru_cache(maxsize=32)
@@ -169,7 +183,7 @@ def unknowns_of(present: Present) -> Unknowns:
     rough = _board_basis(neck.scale_mm, neck.frets, BOARD_LENGTH_SCALE_MM)
     k = rough.shape[1]
     surfaces = 1 + max(present.surface.values(), default=0)
-    bow, wire, pull, pull_twist, rod, posture, variant = range(2 * k, 2 * k + 7)
+    bow, wire, pull, pull_twist, rod, posture, tongue, hump, variant = range(2 * k, 2 * k + 9)
     first_crown = variant + 4
     per_fret = 4 + 4 * (surfaces - 1)
     dials = (one.reading for one in present.taken if isinstance(one.reading, Dial))
@@ -183,6 +197,9 @@ def unknowns_of(present: Present) -> Unknowns:
     bend, variants = bend_shape(neck), bend_variants(neck)
     board[:, :k] = BOARD_ROUGHNESS_MM * rough
     board[:, bow] = -BOW_MM * bend
+    past, rise = joint_shapes(neck)
+    board[:, tongue] = TONGUE_MM * past
+    board[:, hump] = HUMP_MM * rise
     twist[:, k : 2 * k] = TWIST_MM * rough
     crown = np.zeros((places, 3, surfaces, size))
     constant = np.zeros((places, 3, surfaces))
