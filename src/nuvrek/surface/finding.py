@@ -31,6 +31,7 @@ FindingKind = Literal[
     "nut-high",
     "nut-low",
     "pull",
+    "air",
 ]
 Verdict = Literal["good", "over", "under", "fault"]
 

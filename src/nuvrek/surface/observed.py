@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.mechanics.moisture import DAMP_PERCENT, DRY_PERCENT, equilibrium_moisture_percent
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.readings.journal import Present
 from nuvrek.readings.kinds import (
@@ -11,6 +12,7 @@ from nuvrek.readings.kinds import (
     FretEnd,
     OthersFirm,
     RodFeel,
+    Room,
     Seated,
     Side,
     Size,
@@ -87,6 +89,7 @@ def find_observed(present: Present, unit: Unit) -> list[Finding]:
         *_ends(present, unit),
         *_grooves(present, unit),
         *_rod(present),
+        *_room(present),
     ]
 
 
@@ -145,6 +148,28 @@ def _grooves(present: Present, unit: Unit) -> list[Finding]:
     text = f"At fret{'s' if len(worn) > 1 else ''} {frets}. Out entirely costs that much metal; shallow ones may stay by agreement."
     head = f"Grooves up to {format_length(worn[fret], unit)} deep"
     return [Finding("grooves", fret, None, worn[fret], 1.0, text, head)]
+
+
+def _room(present: Present) -> list[Finding]:
+    """Air so dry or damp that the board moves against its frets."""
+    warm = damp = None
+    for one in present.taken:
+        if isinstance(one.reading, Room):
+            warm = one.reading.temperature_c if one.reading.temperature_c is not None else warm
+            damp = one.reading.humidity_percent if one.reading.humidity_percent is not None else damp
+    if damp is None or DRY_PERCENT <= damp <= DAMP_PERCENT or damp > 99.0:
+        return []
+    dry = damp < DRY_PERCENT
+    head = f"{'Dry' if dry else 'Damp'} air: {damp:g} % humidity"
+    moves = (
+        "the board shrinks and fret ends come out"
+        if dry
+        else "the board swells and necks gain or lose relief"
+    )
+    settles = ""
+    if warm is not None and -10.0 <= warm <= 60.0:
+        settles = f" At {warm:g} °C wood settles at about {equilibrium_moisture_percent(warm, damp):.0f} % moisture."
+    return [Finding("air", None, None, 0.0, 1.0, f"Over weeks {moves}.{settles}", head)]
 
 
 def _rod(present: Present) -> list[Finding]:

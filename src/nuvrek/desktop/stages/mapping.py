@@ -45,6 +45,7 @@ _SIGNS = {
     "nut-high": ("▲", "copper"),
     "nut-low": ("▽", "slate"),
     "pull": ("◇", "muted"),
+    "air": ("≈", "muted"),
 }
 
 

@@ -1,0 +1,24 @@
+"""What the air does to wood: the moisture it settles at."""
+
+from __future__ import annotations
+
+# Outside this wood moves noticeably against the frets; common practice, no source.
+DRY_PERCENT, DAMP_PERCENT = 40.0, 60.0
+
+
+def equilibrium_moisture_percent(temperature_c: float, humidity_percent: float) -> float:
+    """Moisture content wood settles at, in percent of its dry mass.
+
+    Hailwood-Horrobin equation as in Forest Products Laboratory, Wood Handbook, chapter 4 (coefficients for degrees
+    Celsius; value from memory). Raises ValueError outside -10 to 60 degrees or 0 to 99 percent.
+    """
+    t, h = temperature_c, humidity_percent / 100.0
+    if not -10.0 <= t <= 60.0 or not 0.0 <= h <= 0.99:
+        raise ValueError("the relation holds from -10 to 60 degrees and up to 99 percent")
+    w = 349.0 + 1.29 * t + 0.0135 * t * t
+    k = 0.805 + 0.000736 * t - 0.00000273 * t * t
+    k1 = 6.27 - 0.00938 * t - 0.000303 * t * t
+    k2 = 1.91 + 0.0407 * t - 0.000293 * t * t
+    kh = k * h
+    bound = (k1 * kh + 2.0 * k1 * k2 * kh * kh) / (1.0 + k1 * kh + k1 * k2 * kh * kh)
+    return 1800.0 / w * (kh / (1.0 - kh) + bound)
