@@ -78,7 +78,22 @@ def plan_answer(plan: Plan) -> dict[str, Any]:
     return {
         "advice": plan.advice,
         "reasons": list(plan.reasons),
+        "rod": _rod_answer(plan),
         "ways": [_way_answer(way) for way in plan.ways],
+    }
+
+
+def _rod_answer(plan: Plan) -> dict[str, Any]:
+    """The next rod move, if one is due, and why not to turn it if there is a reason."""
+    stops = [{"kind": stop.kind, "text": stop.words} for stop in plan.stops]
+    if plan.rod is None:
+        return {"direction": None, "turns": 0.0, "forecast_mm": None, "doubt_mm": None, "stop": stops}
+    return {
+        "direction": "tighten" if plan.rod.turns > 0 else "loosen",
+        "turns": abs(plan.rod.turns),
+        "forecast_mm": _mm(plan.rod.after_move_mm),
+        "doubt_mm": _mm(plan.rod.after_move_doubt_mm),
+        "stop": stops,
     }
 
 

@@ -3,12 +3,16 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import Literal
 
 import numpy as np
+from msgspec import Struct
 
 from nuvrek.neck.description import NeckDescription
+from nuvrek.readings.kinds import Dial, StringGap
 from nuvrek.readings.words import turns_words
 from nuvrek.surface.heightmap import HeightMap, Relief
+from nuvrek.surface.observed import rod_feel
 
 # Never more than this at once (common practice, no source).
 LARGEST_MOVE_TURNS = 0.25
@@ -16,6 +20,69 @@ LARGEST_MOVE_TURNS = 0.25
 REACH_MM = 0.5
 # With the relief of both sides unknown by more than this, no rod advice is given.
 TOO_UNSURE_MM = 0.15
+
+
+# A rod that moves the relief less than this a turn does not answer; common practice, no source.
+NO_ANSWER_MM_PER_TURN = 0.06
+# After this many moves, and this much turning in all, it has had its chance.
+MOVES_TRIED, TURNS_TRIED = 2, 0.4
+
+
+class RodStop(Struct, frozen=True):
+    """A reason not to turn the rod any further, and what it leads to."""
+
+    kind: Literal["resists", "at-end", "no-answer", "slack-back-bow"]
+    words: str
+
+
+def rod_stops(neck_map: HeightMap) -> tuple[RodStop, ...]:
+    """The stop rules that hold on this neck, gravest first."""
+    neck = neck_map.neck
+    if neck.rod == "none":
+        return ()
+    stops = []
+    feel = rod_feel(neck_map.present)
+    if feel == "binding":
+        words = (
+            "The rod resists: it is not to be forced. Slacken the strings, clear and grease its nut, try an eighth; "
+            "a first stiffness when loosening may only be old glue."
+        )
+        stops.append(RodStop("resists", words))
+    if feel == "at its end":
+        words = (
+            "The rod is at its end. A spacer under its nut, compression fretting, heat or a dressed-in relief are "
+            "what is left; a new rod is specialist work."
+        )
+        stops.append(RodStop("at-end", words))
+    if _no_answer(neck_map):
+        words = (
+            "Moves without an answer: the rod is spent, or only its nut turns. See that the key bites and the nut is "
+            "not chewed before calling it spent."
+        )
+        stops.append(RodStop("no-answer", words))
+    relief = relief_now(neck_map)
+    if neck.rod == "one-way" and feel == "slack" and relief is not None and relief.mm < 0:
+        words = (
+            "Back bow with a slack one-way rod: the rod can't help. Heavier strings, or level as it lies so that the "
+            "frets carry the relief."
+        )
+        stops.append(RodStop("slack-back-bow", words))
+    return tuple(stops)
+
+
+def _no_answer(neck_map: HeightMap) -> bool:
+    """Whether the rod was turned enough, and read after, to know that the neck does not follow it."""
+    moves = [(number, move) for number, move in neck_map.present.rod_moves if move.turns]
+    if len(moves) < MOVES_TRIED or sum(abs(move.turns) for _, move in moves) < TURNS_TRIED:
+        return False
+    read_after = any(
+        isinstance(one.reading, StringGap | Dial) and one.number > moves[-1][0]
+        for one in neck_map.present.taken
+    )
+    most = neck_map.rod_mm_per_turn + neck_map.rod_doubt_mm_per_turn
+    return (
+        read_after and most < 2.0 * NO_ANSWER_MM_PER_TURN and neck_map.rod_mm_per_turn < NO_ANSWER_MM_PER_TURN
+    )
 
 
 @dataclass(frozen=True, slots=True)

@@ -16,13 +16,13 @@ from nuvrek.planning.levelling import (
     rocks_mm,
     spot_level,
 )
-from nuvrek.planning.rod import RodPlan, plan_rod, relief_now, rod_reach_mm
+from nuvrek.planning.rod import RodPlan, RodStop, plan_rod, relief_now, rod_reach_mm, rod_stops
 from nuvrek.planning.steps import Step, steps_of
 from nuvrek.planning.titles import TITLES
-from nuvrek.readings.kinds import EndFault, Feel, Promise, WayKind
+from nuvrek.readings.kinds import EndFault, Promise, WayKind
 from nuvrek.surface.finding import Finding
 from nuvrek.surface.heightmap import HeightMap, Relief
-from nuvrek.surface.observed import end_faults, rod_feel
+from nuvrek.surface.observed import end_faults
 from nuvrek.surface.unknowns import bend_shape
 from nuvrek.units import Unit, format_length
 
@@ -66,6 +66,7 @@ class Plan:
     rod: RodPlan | None
     largest_rock_now_mm: float
     ends: tuple[EndFault, ...] = ()
+    stops: tuple[RodStop, ...] = ()
 
     def way(self, kind: WayKind) -> Way:
         """The way of that kind."""
@@ -82,7 +83,7 @@ class _Case:
     relief: Relief | None
     rod: RodPlan | None
     unit: Unit
-    feel: Feel | None
+    stops: tuple[RodStop, ...]
     ends: tuple[EndFault, ...]
 
     @property
@@ -122,14 +123,14 @@ def make_plan(neck_map: HeightMap, findings: tuple[Finding, ...], unit: Unit = U
         relief_now(neck_map),
         plan_rod(neck_map),
         unit,
-        rod_feel(neck_map.present),
+        rod_stops(neck_map),
         faults,
     )
     dressed = (_ends(case),) if faults else ()
     ways = (_leave(case), _rod(case), _seat(case), *dressed, _spot(case), _level(case))
     advice, reasons = _advise(case, {w.kind: w for w in ways})
     rock = float(rocks_mm(surface, surface.tops_mm).max())
-    return Plan(advice, tuple(reasons), ways, case.rod, rock, faults)
+    return Plan(advice, tuple(reasons), ways, case.rod, rock, faults, case.stops)
 
 
 # --- the ways -------------------------------------------------------------
@@ -195,13 +196,12 @@ def _rod(case: _Case) -> Way:
         why.append("The relief at pitch is not known well enough: take a string gap on both sides.")
     elif case.rod is None:
         why.append(f"Relief is already as wanted: {case.length(case.relief.mm)}.")
+    elif case.stops:
+        why.extend(stop.words for stop in case.stops)
     elif neck.rod == "one-way" and case.rod.turns < 0 and case.relief.mm < 0:
         why.append(
             "Back bow, and a one-way rod only takes relief out: it helps only if it can still be let go."
         )
-    elif case.feel in ("binding", "at its end"):
-        felt = "binds" if case.feel == "binding" else "is at its end"
-        why.append(f"The rod {felt}: it is not to be forced.")
     gist = "The relief needs no turn."
     if case.rod is not None:
         gist = f"{case.rod.words} Forecast {case.length(case.rod.after_move_mm)} after it, give or take {case.length(case.rod.after_move_doubt_mm)}."
