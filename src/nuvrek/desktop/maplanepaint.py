@@ -20,7 +20,7 @@ class Light(LaneBase):
         ends = [v for way, _ in lane.ways for v in (way[1], way[3])]
         values = [*lane.heights_mm, *ends, 0.05]
         low, high = min(values), max(values)
-        per_mm = (self.box.height() - 62) / max(high - low, 0.15) * lane.exaggeration
+        per_mm = max(self.box.height() - 62, 14.0) / max(high - low, 0.15) * lane.exaggeration
         middle = 0.5 * (self.box.top() + 44 + self.box.bottom() - 14)
         centre = 0.5 * (low + high)
 

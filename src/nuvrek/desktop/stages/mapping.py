@@ -246,6 +246,8 @@ class MapStage(Stage):
             (str(n), "brass", prompt(s.station, 0, s.strings), f"It {s.reason}.", s.station.fret)
             for n, s in enumerate(picture.next.suggestions, 1)
         ]
+        # Large text leaves room for the first one only; all three keep their keys.
+        lines = lines[: 3 if self.desk.theme.percent <= 100 else 1]
         if picture.next.enough:
             lines = [("✓", "slate", "Sure enough", picture.next.words.partition(": ")[2].capitalize(), None)]
         self.next_title.setVisible(bool(lines))

@@ -22,10 +22,11 @@ VIEWS = (
     ("above", "From above"),
     ("wood", "Wood"),
     ("tops", "Tops"),
-    ("crown", "Crown left"),
+    ("crown", "Crowns"),
     ("change", "Change"),
 )
-MOST_LANES = 4
+# Lanes there is room for, by text size in percent: with large text fewer, the latest.
+_ROOM = ((100, 4), (125, 3), (250, 2))
 _STEPS = (0.25, 0.5, 1.0, 2.0, 4.0)
 
 
@@ -107,16 +108,20 @@ class MapViews(QWidget):
 
     def shows(self, name: str) -> bool:
         """Whether a lane is on."""
-        return name in self._order
+        return name in self._order[-self.room :]
+
+    @property
+    def room(self) -> int:
+        """How many lanes there is room for."""
+        return next(lanes for percent, lanes in _ROOM if self.desk.theme.percent <= percent)
 
     def toggle(self, name: str) -> None:
         """A lane on or off; the one that was on longest makes room."""
-        if name in self._order:
+        if self.shows(name):
             if len(self._order) > 1:
                 self._order.remove(name)
         else:
-            self._order.append(name)
-            del self._order[:-MOST_LANES]
+            self._order = [*(kept for kept in self._order if kept != name), name][-self.room :]
         self._mark()
         self._changed()
 
@@ -148,7 +153,7 @@ class MapViews(QWidget):
 
     def _mark(self) -> None:
         for name, made in self.buttons.items():
-            made.setChecked(name in self._order)
+            made.setChecked(self.shows(name))
         self.pull.setText("at pitch" if self.strings == "pitch" else "slack")
         light, change = self.shows("light"), self.shows("change")
         self.edges.setVisible(light)
@@ -157,10 +162,11 @@ class MapViews(QWidget):
 
     def restyle(self) -> None:
         """Text no larger than the row has room for."""
-        c, size = self.desk.theme.colours, min(self.desk.theme.px(14), 18)
+        self._mark()
+        c, size = self.desk.theme.colours, min(self.desk.theme.px(14), 17)
         for made in (*self.buttons.values(), self.pull, self.save):
             made.setStyleSheet(
-                f"QPushButton {{ font-size: {size}px; padding: 4px 8px; }}"
+                f"QPushButton {{ font-size: {size}px; padding: 4px 3px; }}"
                 f"QPushButton:checked {{ border: 2px solid {c.copper}; font-weight: bold; }}"
             )
 
