@@ -35,22 +35,13 @@ class Light(LaneBase):
         self.p.drawPolygon(QPolygonF(ground))
         for n, (way, gaps) in reversed(list(enumerate(lane.ways))):
             left, right = (QPointF(self.g.x(way[i]), y(way[i + 1])) for i in (0, 2))
-            slit = [points[fret - 1] for fret, _ in gaps]
             if n == 0:
+                slit = [points[fret - 1] for fret, _ in gaps]
+                top = [QPointF(self.g.fret_x(f), y(lane.heights_mm[f - 1] + mm)) for f, mm in gaps]
                 self.p.setPen(Qt.PenStyle.NoPen)
                 self.p.setBrush(self.colour("light"))
-                top = [
-                    QPointF(p.x(), y(lane.heights_mm[f - 1] + mm))
-                    for p, (f, mm) in zip(slit, gaps, strict=True)
-                ]
                 self.p.drawPolygon(QPolygonF([*top, *slit[::-1]]))
-            thick = 11.0
-            edge = [left, right, QPointF(right.x(), right.y() - thick), QPointF(left.x(), left.y() - thick)]
-            self.p.setPen(
-                QPen(self.colour("muted"), 1.4, Qt.PenStyle.SolidLine if n == 0 else Qt.PenStyle.DashLine)
-            )
-            self.p.setBrush(self.colour("wire", 255 if n == 0 else 60))
-            self.p.drawPolygon(QPolygonF(edge))
+            self._edge(left, right, first=n == 0)
         self.p.setPen(QPen(self.colour("muted"), 1))
         self.p.setBrush(self.colour("wire"))
         for point in points:
@@ -69,6 +60,14 @@ class Light(LaneBase):
             figures=False,
             align="left",
         )
+
+    def _edge(self, left: QPointF, right: QPointF, *, first: bool) -> None:
+        thick = 11.0
+        edge = [left, right, QPointF(right.x(), right.y() - thick), QPointF(left.x(), left.y() - thick)]
+        style = Qt.PenStyle.SolidLine if first else Qt.PenStyle.DashLine
+        self.p.setPen(QPen(self.colour("muted"), 1.4, style))
+        self.p.setBrush(self.colour("wire", 255 if first else 60))
+        self.p.drawPolygon(QPolygonF(edge))
 
     def _figures(self, lane: LightLane) -> None:
         edge = -1e9

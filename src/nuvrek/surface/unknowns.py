@@ -192,29 +192,12 @@ def unknowns_of(present: Present) -> Unknowns:
     first_beam = first_crown + places * per_fret
     beams = {run: first_beam + 2 * n for n, run in enumerate(runs)}
     size = first_beam + 2 * len(runs)
-    board = np.zeros((places, size))
-    twist = np.zeros((places, size))
-    bend, variants = bend_shape(neck), bend_variants(neck)
-    board[:, :k] = BOARD_ROUGHNESS_MM * rough
-    board[:, bow] = -BOW_MM * bend
-    past, rise = joint_shapes(neck)
-    board[:, tongue] = TONGUE_MM * past
-    board[:, hump] = HUMP_MM * rise
-    twist[:, k : 2 * k] = TWIST_MM * rough
-    crown = np.zeros((places, 3, surfaces, size))
+    board, twist = _board_rows(neck, rough, size, bow, tongue, hump)
+    crown, tails = _crown_rows(places, surfaces, size, first_crown, per_fret)
     constant = np.zeros((places, 3, surfaces))
-    for fret in range(places):
-        at = first_crown + fret * per_fret
-        crown[fret, :, :, at] = NUT_MM if fret == 0 else CROWN_FRET_MM
-        for lane in range(3):
-            crown[fret, lane, :, at + 1 + lane] = CROWN_LANE_MM
-    tails = np.full(size, np.inf)
-    for fret in range(1, places):
-        at = first_crown + fret * per_fret
-        tails[at] = CROWN_TAIL
-        tails[at + 1 : at + 4] = LANE_TAIL
     for work in present.work:
         _lay_work(crown, constant, work, first_crown, per_fret)
+    bend, variants = bend_shape(neck), bend_variants(neck)
     return Unknowns(
         neck,
         size,
@@ -233,6 +216,35 @@ def unknowns_of(present: Present) -> Unknowns:
         tails,
         beams,
     )
+
+
+def _board_rows(
+    neck: NeckDescription, rough: Row, size: int, bow: int, tongue: int, hump: int
+) -> tuple[Row, Row]:
+    """Rows of the board's mean height and of its twist, (frets + 1, size) each."""
+    k = rough.shape[1]
+    board, twist = np.zeros((len(rough), size)), np.zeros((len(rough), size))
+    past, rise = joint_shapes(neck)
+    board[:, :k] = BOARD_ROUGHNESS_MM * rough
+    board[:, bow] = -BOW_MM * bend_shape(neck)
+    board[:, tongue] = TONGUE_MM * past
+    board[:, hump] = HUMP_MM * rise
+    twist[:, k : 2 * k] = TWIST_MM * rough
+    return board, twist
+
+
+def _crown_rows(places: int, surfaces: int, size: int, first_crown: int, per_fret: int) -> tuple[Row, Row]:
+    """Rows of every crown (frets + 1, 3, surfaces, size), and the tails of all priors (size,)."""
+    crown, tails = np.zeros((places, 3, surfaces, size)), np.full(size, np.inf)
+    for fret in range(places):
+        at = first_crown + fret * per_fret
+        crown[fret, :, :, at] = NUT_MM if fret == 0 else CROWN_FRET_MM
+        for lane in range(3):
+            crown[fret, lane, :, at + 1 + lane] = CROWN_LANE_MM
+        if fret:
+            tails[at] = CROWN_TAIL
+            tails[at + 1 : at + 4] = LANE_TAIL
+    return crown, tails
 
 
 def _lay_work(crown: Row, constant: NDArray[np.float64], work: Work, first_crown: int, per_fret: int) -> None:
