@@ -131,6 +131,19 @@ class InTheWindow(WindowCase):
         self.assertIn("Middle. Dial", window.bar.prompt.text())
         self.assertEqual(len(window.desk.book.entries(session.neck_id)), len(session.entries))
 
+    def test_a_reading_sent_while_another_stage_is_in_front_is_said_not_swallowed(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(4)
+        window.show_stage("Measure")
+        gauge = StandIn()
+        self.addCleanup(gauge.unplug)
+        window.stages["Measure"].connect_gauge(gauge.path)
+        taken = len(window.desk.session.present.taken)
+        window.show_stage("Map")
+        gauge.send(0.3)
+        self.wait(lambda: "It was not taken" in window.bar.message.text())
+        self.assertEqual(len(window.desk.session.present.taken), taken)
+
     def test_a_port_that_is_not_there(self) -> None:
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(4)

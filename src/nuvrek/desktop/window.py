@@ -99,6 +99,9 @@ class Window(QWidget):
 
     def show_stage(self, name: str) -> None:
         """Bring a stage to the front; without an open neck only the shelf."""
+        if self.now == TOOLS and name != TOOLS:
+            # Other tools on the bench, other readings to suggest.
+            self.desk.solve()
         self.now = name if self.desk.session is not None or name == TOOLS else SHELF
         self.rail.mark(self.now)
         self.rail.enable(self.desk.session is not None and self.now != SHELF)

@@ -64,7 +64,10 @@ class WayRow(QWidget):
         painter.setBrush(c["card"])
         painter.drawRoundedRect(box, 5, 5)
         ink = c["ink" if way.possible else "muted"]
-        self._text(painter, QRectF(16, 8, t.px(170), t.px(26)), way.title, 18, ink, bold=True)
+        # In a low row the title moves up, so that its tag stays whole below it.
+        low = self.height() < t.px(60)
+        top, below = (2, self.height() - t.px(18) - 5) if low else (8, 8 + t.px(26))
+        self._text(painter, QRectF(16, top, t.px(170), t.px(26)), way.title, 18, ink, bold=True)
         tag = "advised" if self.advised else "" if way.possible else "not now"
         tag = "in hand" if self.taken else tag
         if tag:
@@ -72,9 +75,9 @@ class WayRow(QWidget):
             sign = {"advised": "● ", "in hand": "■ ", "not now": "○ "}[tag]
             self._text(
                 painter,
-                QRectF(16, 8 + t.px(26), t.px(170), t.px(22)),
+                QRectF(16, below, t.px(170), t.px(18 if low else 22)),
                 sign + tag,
-                14,
+                12 if low else 14,
                 colour,
                 bold=tag != "not now",
             )

@@ -172,6 +172,8 @@ class MeasureStage(Stage):
         if self.isVisible() and self.keypad is not None:
             self.keypad.gauge(text)
             self.refresh()
+        elif getattr(self.window(), "now", "") not in ("Measure", "Prove") and self.usual == "basic":
+            self.desk.said.emit(f"The gauge sent {text}, but no reading is asked for here. It was not taken.")
 
     def _gauge_noise(self, sentence: str) -> None:
         if self.isVisible():
