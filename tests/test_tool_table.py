@@ -3,7 +3,7 @@
 from nuvrek.bench.keypad import Keypad
 from nuvrek.exchange.jobfile import Job, dump, parse
 from nuvrek.exchange.readings_csv import read_table, write_table
-from nuvrek.readings.kinds import AnyReading, OthersFirm
+from nuvrek.readings.kinds import AnyReading, InkLeft, OthersFirm
 from nuvrek.readings.kit import Kit
 from nuvrek.readings.rounds import one_reading
 from nuvrek.readings.sizes import SIZES
@@ -47,6 +47,8 @@ ROWS: list[tuple[str, str, list[str], dict[str, object]]] = [
     ("fret end, bevel", "ends", ["5-"], {"fault": "proud-bevel"}),
     ("fret end, tape", "ends", ["5/"], {"fault": "tape-lip"}),
     ("rod", "rod", ["3", "enter"], {"feel": "binding"}),
+    ("marker, ink gone", "ink", ["down", "7*"], {"fret": 7, "lane": "treble"}),
+    ("marker, still whole", "ink", ["enter"], {"frets": tuple(range(1, 23)), "lane": "middle"}),
     ("room, cold", "temperature", ["-2.5", "enter"], {"temperature_c": -2.5}),
     ("room, humidity", "humidity", ["48", "enter"], {"humidity_percent": 48.0}),
 ]  # fmt: skip
@@ -96,6 +98,7 @@ class ToolTable(KeypadCase):
             "sweep": ("/",),
             "press": ("enter",) if isinstance(old.reading, OthersFirm) else ("-",),
             "ends": ("*",),
+            "ink": ("enter",) if isinstance(old.reading, InkLeft) else ("*",),
             "rod-feel": ("1", "enter"),
             "temperature": ("20", "enter"),
             "humidity": ("50", "enter"),

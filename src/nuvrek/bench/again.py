@@ -11,7 +11,7 @@ from nuvrek.readings.stations import Station, station_of
 from nuvrek.readings.words import value_words
 from nuvrek.units import Unit, format_length, format_number
 
-_SWEEPS = ("sweep", "press", "ends", "rod-feel", "temperature", "humidity")
+_SWEEPS = ("sweep", "press", "ends", "ink", "rod-feel", "temperature", "humidity")
 
 
 class Place(NamedTuple):

@@ -12,7 +12,7 @@ from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.neck.radius import gauge_words
 from nuvrek.neck.rocker import edge_words
 from nuvrek.readings.journal import Present
-from nuvrek.readings.kinds import AnyReading, FretEnd, Gap, Rock, StandOff
+from nuvrek.readings.kinds import AnyReading, FretEnd, Gap, Ink, Rock, StandOff
 from nuvrek.readings.kit import notched_fit
 from nuvrek.readings.stations import Station
 from nuvrek.readings.touch import frets_touched
@@ -73,13 +73,15 @@ def values_lane(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesLane:
             times = f" ×{count}" if count > 1 else ""
             values[fret] = (_short(reading, unit, height_unit) + times, here)
 
-    if station.kind in ("sweep", "press", "ends"):
+    if station.kind in ("sweep", "press", "ends", "ink"):
         for one in pad.taken_since():
             match one.reading:
                 case Rock() if station.kind == "sweep":
                     show(one.reading, one.reading.fret, one.reading.lane, 1)
                 case StandOff() if station.kind == "press":
                     show(one.reading, one.reading.fret, station.lane, 1)
+                case Ink() if station.kind == "ink":
+                    show(one.reading, one.reading.fret, one.reading.lane, 1)
                 case FretEnd() if station.kind == "ends":
                     show(one.reading, one.reading.fret, one.reading.side, 1)
                 case _:
@@ -116,7 +118,7 @@ def dots_of(pad: Keypad) -> Dots:
     station, frets = pad.station, pad.neck.frets
     pad.repeats.follow(pad.session.present)
     read = frozenset((p.fret, p.lane) for p in pad.repeats.places if 0 < p.fret <= frets)
-    if station is not None and station.kind in ("press", "ends"):
+    if station is not None and station.kind in ("press", "ends", "ink"):
         read = frozenset(_swept(pad, station))
     rocks = frozenset((fret, lane) for lane in LANE_WORDS for fret in pad.marked(lane) if fret <= frets)
     if station is None or station.kind in ("state", "rod-feel", "temperature", "humidity"):
@@ -137,6 +139,8 @@ def _swept(pad: Keypad, station: Station) -> Iterator[tuple[int, Lane]]:
                 yield from ((fret, each) for each in LANES if lane in (None, each))
             case FretEnd(fret=fret, side=side) if station.kind == "ends":
                 yield fret, side
+            case Ink(fret=fret, lane=inked) if station.kind == "ink":
+                yield fret, inked
             case _:
                 pass
 

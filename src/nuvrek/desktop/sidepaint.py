@@ -31,6 +31,7 @@ class Side(LaneBase):
             "dial": self._beam,
             "press": self._finger,
             "ends": self._finger,
+            "ink": self._beamed,
             "size": self._size,
             "state": self._strings,
         }
@@ -62,6 +63,15 @@ class Side(LaneBase):
         self.p.drawRoundedRect(QRectF(x - 11, y - 44, 22, 42), 11, 11)
         does = "press" if lane.station.kind == "press" else "feel the end of"
         self._above(x, y - 62, f"{does} fret {lane.fret}")
+
+    def _beamed(self, lane: SideLane) -> None:
+        """A flat beam on the marked tops."""
+        level = self.base - 0.75 * self.crown
+        a, b = sorted((self.g.fret_x(1), self.g.fret_x(self.g.neck.frets)))
+        self.p.setPen(QPen(self.colour("muted"), 1))
+        self.p.setBrush(self.colour("wire"))
+        self.p.drawRect(QRectF(a - 12, level - 24, b - a + 24, 24))
+        self._above(self.g.fret_x(lane.fret), level - 44, "first ink gone is the highest top")
 
     def _size(self, lane: SideLane) -> None:
         """A caliper, rule or gauge at its place."""

@@ -180,6 +180,20 @@ class EndsFine(Reading, frozen=True, kw_only=True, tag="ends-fine"):
     frets: Frets
 
 
+class Ink(Reading, frozen=True, kw_only=True, tag="ink"):
+    """The beam has taken the marker off this top. The order of these readings is the order in which it went: highest first."""
+
+    lane: Lane
+    fret: Fret
+
+
+class InkLeft(Reading, frozen=True, kw_only=True, tag="ink-left"):
+    """The end of a look at the marked tops: on these the ink is still whole."""
+
+    lane: Lane
+    frets: Frets
+
+
 class RodFeel(Reading, frozen=True, kw_only=True, tag="rod-feel"):
     """How the rod nut feels without being moved on; ``key`` is what fits it."""
 
@@ -293,6 +307,8 @@ AnyReading = (
     | OthersFirm
     | FretEnd
     | EndsFine
+    | Ink
+    | InkLeft
     | RodFeel
     | Room
 )

@@ -166,6 +166,7 @@ def one_reading(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
         Station("one-rod", "rod-feel"),
         Station("one-temperature", "temperature"),
         Station("one-humidity", "humidity"),
+        Station("one-ink", "ink", "middle"),
     )
 
 

@@ -16,6 +16,8 @@ from nuvrek.readings.kinds import (
     Dial,
     EndsFine,
     FretEnd,
+    Ink,
+    InkLeft,
     OthersFirm,
     OthersStill,
     Rock,
@@ -42,6 +44,7 @@ StationKind = Literal[
     "size",
     "press",
     "ends",
+    "ink",
     "rod-feel",
     "temperature",
     "humidity",
@@ -153,6 +156,8 @@ def station_of(reading: AnyReading) -> Station:
             return Station(key, "press", fret=getattr(reading, "fret", 0))
         case FretEnd() | EndsFine():
             return Station(key, "ends", reading.side, getattr(reading, "fret", 0))
+        case Ink() | InkLeft():
+            return Station(key, "ink", reading.lane, getattr(reading, "fret", 0))
         case RodFeel():
             return Station(key, "rod-feel")
         case Room():
@@ -167,6 +172,7 @@ _TITLES: dict[StationKind, str] = {
     "state": "strings",
     "press": "frets that move",
     "ends": "fret ends",
+    "ink": "ink under the beam",
     "rod-feel": "rod feel",
     "temperature": "temperature",
     "humidity": "humidity",
@@ -213,6 +219,8 @@ def prompt(station: Station, at: int = 0, strings: str = "slack") -> str:
             return "Press every fret. Which one moves?"
         case "ends":
             return f"{side}. A finger along the fret ends. What is felt?"
+        case "ink":
+            return f"{side}. Beam over the marked tops. Where is the ink gone?"
         case "rod-feel":
             return "Key on the rod nut. How does it feel?"
         case "temperature":

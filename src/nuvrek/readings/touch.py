@@ -6,6 +6,7 @@ from nuvrek.readings.kinds import (
     AnyEntry,
     EndsFine,
     Filed,
+    InkLeft,
     OthersFirm,
     OthersStill,
     Rock,
@@ -22,7 +23,7 @@ def highest_fret(entry: AnyEntry) -> int:
             return entry.fret + 1
         case OthersStill():
             return max(entry.frets, default=0) + 1 if entry.frets else 0
-        case OthersFirm() | EndsFine():
+        case OthersFirm() | EndsFine() | InkLeft():
             return max(entry.frets, default=0)
         case Filed():
             return max((fret for fret, _, _ in entry.off), default=0)
@@ -42,7 +43,7 @@ def frets_touched(entry: AnyEntry) -> frozenset[int]:
             return frozenset(f for f in (entry.fret, entry.low_support, entry.high_support) if f is not None)
         case Rock():
             return frozenset((entry.fret - 1, entry.fret, entry.fret + 1))
-        case OthersStill() | OthersFirm() | EndsFine():
+        case OthersStill() | OthersFirm() | EndsFine() | InkLeft():
             return frozenset(entry.frets)
         case _:
             fret = getattr(entry, "fret", None)

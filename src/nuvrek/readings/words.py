@@ -11,6 +11,8 @@ from nuvrek.readings.kinds import (
     Filed,
     FretEnd,
     Gap,
+    Ink,
+    InkLeft,
     Note,
     OthersFirm,
     OthersStill,
@@ -72,6 +74,8 @@ def place_words(entry: AnyEntry) -> str:
         case StandOff():
             where = "" if entry.lane is None else f", {LANE_WORDS[entry.lane]}"
             return f"under fret {entry.fret}{where}"
+        case Ink():
+            return f"ink on fret {entry.fret}, {LANE_WORDS[entry.lane]}"
         case FretEnd():
             return f"end of fret {entry.fret}, {LANE_WORDS[entry.side]}"
         case _:
@@ -85,6 +89,8 @@ def _broad_place(entry: AnyEntry) -> str:
             return f"all the others, {LANE_WORDS[entry.lane]}"
         case OthersFirm():
             return "all the other frets"
+        case InkLeft():
+            return f"ink on all the others, {LANE_WORDS[entry.lane]}"
         case EndsFine():
             return f"all the other ends, {LANE_WORDS[entry.side]}"
         case RodFeel() | RodMove():
@@ -160,6 +166,10 @@ def _said(entry: AnyEntry) -> str:
             return "firm"
         case EndsFine():
             return "fine"
+        case Ink():
+            return "gone"
+        case InkLeft():
+            return "left"
         case RodFeel():
             return f"{entry.feel}, key {entry.key}" if entry.key else entry.feel
         case Room():

@@ -15,6 +15,7 @@ from nuvrek.readings.kinds import (
     CrownHeight,
     Dial,
     EndsFine,
+    InkLeft,
     OthersFirm,
     OthersStill,
     Rock,
@@ -153,6 +154,8 @@ class Bench:
                 return OthersFirm(frets=every, state=state, station=station.key)
             case "ends":
                 return EndsFine(side=station.side, frets=every, state=state, station=station.key)
+            case "ink":
+                return InkLeft(lane=station.lane, frets=every, state=state, station=station.key)
             case "rod-feel":
                 return RodFeel(feel="free", state=state, station=station.key)
             case "temperature":

@@ -7,7 +7,7 @@ from typing import TYPE_CHECKING
 from nuvrek.bench.stops.base import DoneStop, Stop
 from nuvrek.bench.stops.gaps import GapStop
 from nuvrek.bench.stops.others import AirStop, FeelStop, StateStop
-from nuvrek.bench.stops.sweeps import EndsStop, PressStop, RockerStop
+from nuvrek.bench.stops.sweeps import EndsStop, InkStop, PressStop, RockerStop
 from nuvrek.bench.stops.values import CrownStop, DialStop, HeightStop, SizeStop
 from nuvrek.readings.stations import StationKind
 
@@ -24,6 +24,7 @@ _STOPS: dict[StationKind, type[Stop]] = {
     "size": SizeStop,
     "press": PressStop,
     "ends": EndsStop,
+    "ink": InkStop,
     "rod-feel": FeelStop,
     "temperature": AirStop,
     "humidity": AirStop,

@@ -10,12 +10,14 @@ from msgspec import structs
 
 from nuvrek.bench.stops.base import Stop
 from nuvrek.bench.stops.gaps import LeafStop
-from nuvrek.neck.description import Lane
+from nuvrek.neck.description import LANES, Lane
 from nuvrek.readings.kinds import (
     AnyReading,
     EndFault,
     EndsFine,
     FretEnd,
+    Ink,
+    InkLeft,
     OthersFirm,
     OthersStill,
     Rock,
@@ -159,7 +161,8 @@ class MarkStop(SweepStop):
             if pad.strike([known[0]]):
                 pad.message = f"Fret {pad.cursor} is unmarked."
         elif self.mark_down(mark):
-            pad.message = f"Fret {pad.cursor} is marked. How much? Type it and Enter, or go on."
+            more = " How much? Type it and Enter, or go on." if self.lengths else ""
+            pad.message = f"Fret {pad.cursor} is marked.{more}"
 
     def take(self, key: str, typed: Length) -> None:
         pad = self.pad
@@ -255,3 +258,48 @@ class EndsStop(MarkStop):
 
     def measured(self, known: AnyReading, mm: float) -> AnyReading:
         return structs.replace(known, mm=mm, at="")
+
+
+class InkStop(MarkStop):
+    """Marked tops under a beam: those whose ink goes first stand highest."""
+
+    keys: ClassVar[Mapping[str, str]] = {"*": "ink gone"}
+    hint = "Fret number and * as the ink goes, in its order. Enter: on all the others it is whole."
+    lengths = False
+
+    @property
+    def aside(self) -> str:
+        """The order so far."""
+        order = [str(fret) for fret in self.said()]
+        return f"gone: {', '.join(order) or 'none yet'}"
+
+    def turns(self) -> tuple[Station, ...]:
+        return tuple(self.at(lane=lane) for lane in LANES)
+
+    def said(self) -> dict[int, tuple[int, AnyReading]]:
+        return {
+            one.reading.fret: (one.number, one.reading)
+            for one in self.pad.taken_since()
+            if isinstance(one.reading, Ink) and one.reading.lane == self.station.lane
+        }
+
+    def others(self, frets: tuple[int, ...]) -> AnyReading:
+        return InkLeft(lane=self.station.lane, frets=frets, station=self.pad.station_key)
+
+    def special(self, key: str) -> None:
+        if key == "*":
+            super().special(key)
+        else:
+            self.pad.message = self.hint
+
+    def typed(self, key: str) -> None:
+        self.pad.message = "A fret number goes with *, where the ink is gone."
+
+    def mark(self, key: str) -> AnyReading:
+        return Ink(lane=self.station.lane, fret=self.pad.cursor)
+
+    def same(self, known: AnyReading, mark: AnyReading) -> bool:
+        return True
+
+    def measured(self, known: AnyReading, mm: float) -> AnyReading:
+        return known
