@@ -118,7 +118,7 @@ def main() -> int:
         scene.keys(ENTER, ENTER, ENTER, ENTER).shoot("work")
         _gauge_lost(scene.open(BARITONE, "Measure"))
         scene.open(TENOR, "Prove").shoot("prove")
-        scene.open(BARITONE, "Measure", text_percent=175).round("basic").keys(*[Qt.Key.Key_Up] * 12)
+        scene.open(BARITONE, "Measure", text_percent=175).round("basic").keys(*[Qt.Key.Key_Up] * 12, "1.75")
         scene.shoot("measure-175")
         scene.window._set(text_percent=100)
         scene.window.close()

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from PyQt6.QtCore import Qt, pyqtSignal
-from PyQt6.QtGui import QMouseEvent
+from PyQt6.QtGui import QFontMetrics, QMouseEvent
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from nuvrek.desktop.theme import Theme
@@ -112,7 +112,12 @@ class BenchBar(QWidget):
     def _prompt_px(self, prompt: str) -> int:
         """The prompt's size: with large text a long one is held to one line."""
         px = min(self.theme.px(26), 38)
-        return px if self.theme.percent <= 125 or len(prompt) <= 40 else 30
+        if self.theme.percent <= 125:
+            return px
+        font = self.theme.font(26, bold=True)
+        font.setPixelSize(px)
+        # About two thirds of the bar are the prompt's, the rest is for the last readings.
+        return px if QFontMetrics(font).horizontalAdvance(prompt) < 0.66 * self.width() else 30
 
     def show_words(
         self,

@@ -274,6 +274,7 @@ class Side(LaneBase):
         self.p.setPen(QPen(self.colour("ink"), 1))
         for k in range(int((self.top_y(lane.fret, lane) - top) // 5)):
             self.p.drawLine(QPointF(x - 6, top + 5 * k), QPointF(x - (0 if k % 2 else 3), top + 5 * k))
-        self.words(
-            x, top - 14, f"rule on fret {lane.fret}, string open", "copper", 16, bold=True, figures=False
-        )
+        held = f"capo at {lane.station.capo}" if lane.station.capo else "string open"
+        # Where the lane is low the words stand beside the rule instead of over it.
+        beside = 170 if top - 14 < self.box.top() + 14 else 0
+        self._above(x - beside, top - 14, f"rule on fret {lane.fret}, {held}")
