@@ -96,6 +96,24 @@ class AtTheKeypad(KeypadCase):
         self.assertEqual(keypad.station.key if keypad.station else "", "to-pitch")
 
 
+class Passing(KeypadCase):
+    def test_a_survey_begun_at_pitch_ends_slack_and_done(self) -> None:
+        keypad = self.start(name="full")
+        self.assertEqual(keypad.station.key if keypad.station else "", "height-bass")
+        keys = {
+            "string-gap": (".1", "enter"),
+            "string-height": ("1.8", "enter"),
+            "crown-height": ("1.1", "enter"),
+        }
+        for _ in range(len(keypad.round.stations) + 5):
+            if keypad.station is None:
+                break
+            self.press(keypad, *keys.get(keypad.station.kind, ("enter",)))
+        self.assertEqual(keypad.view().prompt, "Round done.")
+        self.assertEqual(self.session.present.state.strings, "slack")
+        self.assertEqual(keypad.view().done, keypad.view().total)
+
+
 class TakingAgain(KeypadCase):
     def test_the_round_stays_where_it_was(self) -> None:
         keypad = self.start(name="full")

@@ -465,7 +465,7 @@ class Keypad:
         present = self.session.present
         done = present.stations_done if self.started else frozenset()
         return tuple(
-            (s.key in done or (i < self.index and already_so(s, present)), i == self.index)
+            (s.key in done or (i < self.index and s.kind == "state"), i == self.index)
             for i, s in enumerate(self.round.stations)
         )
 

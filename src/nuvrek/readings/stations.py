@@ -108,7 +108,10 @@ def next_station(stations: Sequence[Station], present: Present, after: int = -1)
     open_places = [
         i
         for i in places
-        if stations[i].key not in present.stations_done and not already_so(stations[i], present)
+        if stations[i].key not in present.stations_done
+        and not already_so(stations[i], present)
+        # A state the round has passed is not gone back to: the strings were slackened since, on purpose.
+        and not (i <= after and stations[i].kind == "state")
     ]
     return open_places[0] if open_places else len(stations)
 
