@@ -53,6 +53,21 @@ class MapWindow(WindowCase):
         self.keys(window, "+")
         self.assertEqual(page.sheet.lanes[0].exaggeration, 2.0)
 
+    def test_the_board_from_above_follows_the_strings(self) -> None:
+        window, page = self.at(2)
+        page.views.toggle("above")
+        m = window.desk.picture.map
+        self.assertEqual(m.state.strings, "slack")
+        pitch = page.sheet.lanes[0]
+        self.keys(window, "*")
+        slack = page.sheet.lanes[0]
+        self.assertEqual((pitch.under, slack.under), ("pitch, mm", "slack, mm"))
+        for fret in range(m.neck.frets):
+            for k in range(3):
+                self.assertAlmostEqual(slack.heights_mm[fret][k], m.tops_slack_mm[fret, k], places=9)
+        # With the strings at pitch the middle lies lower by the pull.
+        self.assertLess(pitch.heights_mm[6][1], slack.heights_mm[6][1] - 0.1)
+
     def test_the_next_reading_is_taken_and_leads_back(self) -> None:
         window, page = self.at(4)
         session = window.desk.session

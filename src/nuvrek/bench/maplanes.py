@@ -89,11 +89,17 @@ def _line(x: tuple[float, ...], heights: list[float], joint: int):  # type: igno
 
 def shade_lane(picture: Picture, strings: Strings, unit: Unit) -> ShadeLane:
     """The board from above, wood and metal together: how high each top stands."""
+    from nuvrek.surface.heightmap import line_projection
+    from nuvrek.surface.measurer import Measurer
+
     m = picture.map
-    tops = m.tops_mm if strings == m.state.strings else m.tops_slack_mm if strings == "slack" else m.tops_mm
+    heights, constants = Measurer(m).heights("tops", strings)
+    tops = line_projection(m.neck) @ (heights[1:] @ m.solution.z + constants[1:])
     rows = tuple(tuple(float(v) for v in row) for row in tops)
     figures = tuple(tuple(format_number(v, unit, sign=True) for v in row) for row in rows)
-    return ShadeLane("From above", f"tops, {unit.value}", rows, m.known, figures)
+    return ShadeLane(
+        "From above", f"{'pitch' if strings == 'pitch' else 'slack'}, {unit.value}", rows, m.known, figures
+    )
 
 
 # --- before and after ---------------------------------------------------------

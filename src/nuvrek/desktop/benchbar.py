@@ -42,13 +42,7 @@ class BenchBar(QWidget):
         self.rod = self._label("Rod")
         self.strings.clicked.connect(lambda: self.state_pressed.emit("strings"))
         self.posture.clicked.connect(lambda: self.state_pressed.emit("posture"))
-        self.chips = QWidget()
-        chips = QHBoxLayout(self.chips)
-        chips.setContentsMargins(0, 0, 0, 0)
-        chips.setSpacing(10)
-        for part in (self.strings, self.posture, self.rod):
-            chips.addWidget(part)
-        chips.addStretch()
+        self.chips = self._state_row()
         self.right_title = self._label("List title")
         self.right = self._label("Last readings")
         self.right.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop)
@@ -73,6 +67,17 @@ class BenchBar(QWidget):
         grid.setColumnStretch(0, 1)
         grid.setRowStretch(3, 1)
         self.restyle()
+
+    def _state_row(self) -> QWidget:
+        """Strings, posture and rod beside each other."""
+        row = QWidget()
+        chips = QHBoxLayout(row)
+        chips.setContentsMargins(0, 0, 0, 0)
+        chips.setSpacing(10)
+        for part in (self.strings, self.posture, self.rod):
+            chips.addWidget(part)
+        chips.addStretch()
+        return row
 
     def _chip(self, name: str) -> QPushButton:
         chip = QPushButton()

@@ -26,8 +26,6 @@ from nuvrek.desktop.theme import Theme
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, Lane
 
-_STEP_MM = (0.05, 0.1, 0.2, 0.5, 1.0, 2.0)
-
 
 def paint_lane(painter: QPainter, lane: AnyLane, box: QRectF, g: SheetGeometry, theme: Theme) -> None:
     """Paint ``lane`` into ``box``."""

@@ -39,6 +39,15 @@ def steps_of(
     faults of fret ends that are put right along the way.
     """
     rod = _rod(rod_words) if rod_needed else ()
+    after_filing = (
+        *_crown(frets),
+        *end_steps(ends, neck),
+        _polish(),
+        _string_up(),
+        *rod,
+        _prove(),
+        _look_again(),
+    )
     match kind:
         case "leave":
             return (_look_again(),)
@@ -49,32 +58,9 @@ def steps_of(
         case "ends":
             return (_slacken(), _tape(neck), *end_steps(ends, neck), _string_up(), _prove())
         case "spot-level":
-            return (
-                _slacken(),
-                _tape(neck),
-                *_spot(frets),
-                *_crown(frets),
-                *end_steps(ends, neck),
-                _polish(),
-                _string_up(),
-                *rod,
-                _prove(),
-                _look_again(),
-            )
+            return (_slacken(), _tape(neck), *_spot(frets), *after_filing)
         case "level":
-            return (
-                _slacken(),
-                _set_straight(neck),
-                _tape(neck),
-                *_level(frets),
-                *_crown(frets),
-                *end_steps(ends, neck),
-                _polish(),
-                _string_up(),
-                *rod,
-                _prove(),
-                _look_again(),
-            )
+            return (_slacken(), _set_straight(neck), _tape(neck), *_level(frets), *after_filing)
 
 
 def _slacken() -> Step:

@@ -137,8 +137,20 @@ def map_neck(present: Present, before: HeightMap | None = None) -> HeightMap:
     unknowns = unknowns_of(present)
     gathering, start = Gathering(unknowns), None
     if before is not None and before.gathering.unknowns.alike(unknowns):
-        gathering, unknowns, start = before.gathering, before.gathering.unknowns, before.solution.z
+        gathering, start = before.gathering, before.solution.z
     evidence, solution = _settle(gathering, present, start)
+    return _read_off(gathering, present, evidence, solution, left_out)
+
+
+def _read_off(
+    gathering: Gathering,
+    present: Present,
+    evidence: Evidence,
+    solution: Solution,
+    left_out: tuple[int, ...],
+) -> HeightMap:
+    """All heights of the map with their doubts, from the solved unknowns."""
+    unknowns = gathering.unknowns
     reader = _Reader(unknowns, present, solution)
     state = present.state
     slack = msgspec.structs.replace(state, strings="slack")
