@@ -52,6 +52,17 @@ class Laying(unittest.TestCase):
         self.assertFalse(beside.rocks)
         self.assertIsNone(lay_edge(measurer, "tops", "slack", 1, x[3] + 1.0, 5.0))
 
+    def test_a_long_edge_on_two_far_points_is_steady_though_its_ends_could_be_pressed_down(self) -> None:
+        neck_map, _ = mapped(Condition(proud=2, low=0, slack_dip_mm=0.25, rough_mm=0.005), 11)
+        measurer = Measurer(neck_map)
+        x = measurer.x
+        light = lay_edge(measurer, "tops", "slack", 1, x[1] - 1.0, x[-1] - x[1] + 2.0)
+        assert light is not None
+        self.assertFalse(light.rocks)
+        way = light.ways[0]
+        self.assertLess(x[way.low], 0.5 * (x[1] + x[-1]))
+        self.assertGreater(x[way.high], 0.5 * (x[1] + x[-1]))
+
     def test_any_combination_agrees_with_the_map(self) -> None:
         neck_map, _ = mapped(Condition())
         measurer = Measurer(neck_map)

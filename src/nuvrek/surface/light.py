@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import itertools
 from dataclasses import dataclass
 from typing import Literal
 
@@ -10,6 +11,9 @@ import numpy as np
 from nuvrek.readings.kinds import Strings
 from nuvrek.surface.measurer import Measurer
 from nuvrek.surface.resting import upper_hull
+
+# An edge whose two contacts are this share of its length apart or more lies still under its own weight.
+STEADY = 0.6
 
 
 @dataclass(frozen=True, slots=True)
@@ -50,8 +54,8 @@ def lay_edge(
 ) -> Light | None:
     """Lay a rigid edge of ``length_mm`` with its nut end ``start_mm`` from the nut; None when it covers fewer than two frets.
 
-    It rests on two points of the upper hull. Where the hull has more it rocks, and lies on the first or the
-    last two, as it is pressed.
+    It rests on the two points of the upper hull under its middle. Where these stand close together it rocks,
+    and lies on the first or the last two, as it is pressed.
     """
     x = measurer.x
     frets = [f for f in range(1, len(x)) if start_mm - 1e-9 <= x[f] <= start_mm + length_mm + 1e-9]
@@ -61,7 +65,11 @@ def lay_edge(
     heights = rows[frets, lane] @ measurer.map.solution.z + constants[frets, lane]
     places = x[frets]
     hull = upper_hull(places, heights)
-    pairs = [(hull[0], hull[1])] if len(hull) == 2 else [(hull[0], hull[1]), (hull[-2], hull[-1])]
+    sides = list(itertools.pairwise(hull))
+    middle = start_mm + 0.5 * length_mm
+    under = next((side for side in sides if places[side[1]] >= middle), sides[-1])
+    steady = places[under[1]] - places[under[0]] >= STEADY * length_mm or len(sides) == 1
+    pairs = [under] if steady else [sides[0], sides[-1]]
     ways = []
     for a, b in pairs:
         share = (places - places[a]) / (places[b] - places[a])
