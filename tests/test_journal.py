@@ -54,7 +54,7 @@ class Folding(unittest.TestCase):
         now = fold(
             NECK, [StateChange(state=State(strings="slack")), RodMove(turns=0.25), RodMove(turns=-0.125)]
         )
-        self.assertEqual(now.state, State(strings="slack", rod_turns=0.125))
+        self.assertEqual(now.state, State(strings="slack", rod_turns=0.125, rod_moves=2))
         self.assertEqual(len(now.rod_moves), 2)
 
     def test_metal_work_makes_a_new_surface_and_old_readings_keep_theirs(self) -> None:

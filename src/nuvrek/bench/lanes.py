@@ -154,7 +154,7 @@ def wood_lane(picture: Picture, strings: Strings, unit: Unit, exaggeration: floa
         word = "relief" if deepest[0] >= 0 else "back bow"
         label = f"{word} {format_number(abs(deepest[0]), unit)} ±{format_number(deepest[1], unit)}"
     under = "strings at pitch" if strings == "pitch" else "strings slack"
-    target = neck_map.neck.relief_target_mm
+    target = neck_map.neck.relief_wanted_mm("middle")
     return WoodLane("Wood", under, curves, label, middle_fret(neck_map.neck), target, exaggeration)
 
 

@@ -15,16 +15,16 @@ from nuvrek.readings.check import entry_faults
 from nuvrek.readings.kinds import AnyReading
 from nuvrek.units import MM_PER_THOU
 
-STATE = ("strings", "rod_turns", "posture")
+STATE = ("strings", "rod_turns", "posture", "rod_high_turns", "rod_moves")
 LENGTHS = ("gap_mm", "slides_mm", "drags_mm", "wont_go_mm", "height_mm", "reading_mm", "mm", "error_mm")
-_NUMBERS = ("rod_turns", "temperature_c", "humidity_percent")
+_NUMBERS = ("rod_turns", "rod_high_turns", "temperature_c", "humidity_percent")
 _LISTS = ("frets", "reach")
 COLUMNS = (
     "kind", "what", "lane", "fret", "string", "low_support", "high_support", "reach", "by", "capo", "says",
     "moves", "fault", "feel", "key", *LENGTHS, "temperature_c", "humidity_percent", "frets", "run", *STATE,
     "station", "at",
 )  # fmt: skip
-_WHOLE = ("fret", "run", "low_support", "high_support", "string", "capo")
+_WHOLE = ("fret", "run", "low_support", "high_support", "string", "capo", "rod_moves")
 # Kinds whose lane is one of the two sides.
 _SIDED = ("string-height", "fret-end", "ends-fine")
 MOST_ROWS = 100_000

@@ -3,9 +3,11 @@
 from __future__ import annotations
 
 import math
-import re
+from collections.abc import Sequence
 
-from msgspec import Struct
+from msgspec import structs
+
+from nuvrek.neck.strings import StringSpec, note_name, semitones_from_a4
 
 A4_HZ = 440.0  # ISO 16:1975
 # Music wire, about 7.85 g/cm3 (ASTM A228).
@@ -13,28 +15,13 @@ STEEL_KG_PER_M3 = 7850.0
 # A wound string is steel core and wrap with air between the turns: of a solid rod of its gauge this share, give or
 # take that much (standard deviation). Common practice, no source.
 WOUND_SHARE, WOUND_SPREAD = 0.87, 0.05
-
-_STEPS = {"C": -9, "D": -7, "E": -5, "F": -4, "G": -2, "A": 0, "B": 2}
-_NOTE = re.compile(r"([A-Ga-g])([#b]?)(-?\d)", re.A)
-
-
-class StringSpec(Struct, frozen=True):
-    """One string: its note (as ``E2``), gauge, whether wound, and its mass a metre if that is known."""
-
-    note: str
-    gauge_mm: float
-    wound: bool = False
-    grams_per_m: float | None = None
-
+# A neck's bend does not follow the tension to the letter: its change is uncertain by this share of itself.
+# Common practice, no source.
+PULL_SHARE_SPREAD = 0.10
 
 def note_hz(note: str) -> float:
     """Frequency of a note with its octave in twelve-tone equal temperament, A4 = 440 Hz. Raises ValueError."""
-    match = _NOTE.fullmatch(note.strip())
-    if match is None:
-        raise ValueError(f'"{note[:20]}" is no note; try E2, F#3 or Bb4')
-    shift = {"#": 1, "b": -1, "": 0}[match[2]]
-    semitones = _STEPS[match[1].upper()] + shift + 12 * (int(match[3]) - 4)
-    return float(A4_HZ * 2.0 ** (semitones / 12.0))
+    return float(A4_HZ * 2.0 ** (semitones_from_a4(note) / 12.0))
 
 
 def unit_mass(spec: StringSpec) -> tuple[float, float]:
@@ -52,10 +39,39 @@ def tension_n(spec: StringSpec, scale_mm: float) -> tuple[float, float]:
     return mass * speed**2, spread * speed**2
 
 
-def set_tension_n(specs: tuple[StringSpec, ...], scale_mm: float) -> tuple[float, float]:
+def set_tension_n(specs: Sequence[StringSpec], scale_mm: float) -> tuple[float, float]:
     """Tension of a set in N and its standard deviation; the wound strings err the same way."""
-    pairs = [tension_n(spec, scale_mm) for spec in specs]
-    return sum(t for t, _ in pairs), sum(s for _, s in pairs)
+    pairs = [(spec.each, *tension_n(spec, scale_mm)) for spec in specs]
+    return sum(n * t for n, t, _ in pairs), sum(n * s for n, _, s in pairs)
+
+
+def retuned(specs: Sequence[StringSpec], semitones: int) -> tuple[StringSpec, ...]:
+    """The same strings tuned higher or lower."""
+    return tuple(
+        structs.replace(spec, note=note_name(semitones_from_a4(spec.note) + semitones)) for spec in specs
+    )
+
+
+def pull_ratio(
+    now: Sequence[StringSpec], then: Sequence[StringSpec], scale_mm: float
+) -> tuple[float, float]:
+    """Pull of another set or tuning over the pull of this one, and the standard deviation of that.
+
+    The unknown share of air in wound strings is the same in both, so only its effect on the ratio counts.
+    """
+    light, heavy = (
+        _total(then, scale_mm, err) / _total(now, scale_mm, err) for err in (-WOUND_SPREAD, WOUND_SPREAD)
+    )
+    middle = _total(then, scale_mm, 0.0) / _total(now, scale_mm, 0.0)
+    return middle, float(math.hypot(0.5 * (heavy - light), PULL_SHARE_SPREAD * (middle - 1.0)))
+
+
+def _total(specs: Sequence[StringSpec], scale_mm: float, wound_share_error: float) -> float:
+    total = 0.0
+    for spec in specs:
+        newtons, spread = tension_n(spec, scale_mm)
+        total += spec.each * (newtons + wound_share_error / WOUND_SPREAD * spread)
+    return total
 
 
 def tension_ratio(semitones: float) -> float:

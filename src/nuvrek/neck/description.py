@@ -6,6 +6,8 @@ from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
+from nuvrek.neck.strings import StringSet, semitones_from_a4, strings_in
+
 Lane = Literal["bass", "middle", "treble"]
 LANES: tuple[Lane, ...] = ("bass", "middle", "treble")
 LANE_WORDS: dict[Lane, str] = {"bass": "low side", "middle": "middle", "treble": "high side"}
@@ -19,12 +21,36 @@ ROD_WORDS: dict[RodKind, str] = {
     "twin": "twin rods",
 }
 
+RodAccess = Literal["unknown", "head", "heel", "sound hole"]
+ACCESS_WORDS: dict[RodAccess, str] = {
+    "unknown": "not known yet",
+    "head": "at the headstock",
+    "heel": "at the heel",
+    "sound hole": "through the sound hole",
+}
+JointKind = Literal["unknown", "bolted", "glued"]
+JOINT_WORDS: dict[JointKind, str] = {
+    "unknown": "not known yet",
+    "bolted": "bolted on",
+    "glued": "glued, or one piece",
+}
+ReliefSchool = Literal["usual", "flat", "figure"]
+SCHOOL_WORDS: dict[ReliefSchool, str] = {
+    "usual": "usual for its kind",
+    "flat": "nearly flat",
+    "figure": "the figure below",
+}
+# What nearly flat means; common practice, no source.
+NEARLY_FLAT_MM = 0.03
+
 MAX_FRETS = 36
 
 ScaleMm = Annotated[float, Meta(ge=200, le=1400)]
 SmallMm = Annotated[float, Meta(ge=0, le=5)]
 WidthMm = Annotated[float, Meta(ge=15, le=150)]
 RadiusMm = Annotated[float, Meta(ge=50, le=2000)]
+ReliefMm = Annotated[float, Meta(ge=0, le=1.5)]
+HeightMm = Annotated[float, Meta(ge=0.2, le=15)]
 Line = Annotated[str, Meta(max_length=200)]
 Words = Annotated[str, Meta(max_length=4000)]
 
@@ -33,7 +59,8 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     """What is known of a neck before anything is measured. Lengths in mm.
 
     Only scale length, frets and joint fret are required. ``radius_mm`` of None
-    means a flat or unknown board; ``end_radius_mm`` differs from it on a compound board.
+    means a flat or unknown board; ``end_radius_mm`` differs from it on a compound board. ``string_set`` goes from
+    the low side to the high side; ``height_low_mm`` and ``height_high_mm`` are the string heights wanted over fret 12.
     """
 
     scale_mm: ScaleMm
@@ -48,7 +75,14 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     end_width_mm: WidthMm = 56.0
     radius_mm: RadiusMm | None = None
     end_radius_mm: RadiusMm | None = None
+    string_set: StringSet = ()
     rod: RodKind = "unknown"
+    rod_access: RodAccess = "unknown"
+    rod_key: Line = ""
+    joint: JointKind = "unknown"
+    neck_wood: Line = ""
+    height_low_mm: HeightMm | None = None
+    height_high_mm: HeightMm | None = None
     zero_fret: bool = False
     bound: bool = False
     lacquered: bool = False
@@ -56,11 +90,20 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     wire_width_mm: SmallMm = 2.4
     wire_height_mm: SmallMm = 1.2
     least_crown_mm: SmallMm = 0.8
-    relief_target_mm: Annotated[float, Meta(ge=0, le=1.5)] = 0.15
+    relief_target_mm: ReliefMm = 0.15
+    relief_high_mm: ReliefMm | None = None
+    relief_school: ReliefSchool = "figure"
     relief_margin_mm: Annotated[float, Meta(ge=0.01, le=0.5)] = 0.06
     fall_away_mm: Annotated[float, Meta(ge=0, le=1)] = 0.0
     left_handed: bool = False
     nut_on_right: bool = False
+
+    def relief_wanted_mm(self, lane: Lane) -> float:
+        """The relief wanted on a lane: its own figure on the high side if there is one, the mean in the middle."""
+        usual, _ = target_by_kind_mm(self.scale_mm)
+        low = {"usual": usual, "flat": NEARLY_FLAT_MM, "figure": self.relief_target_mm}[self.relief_school]
+        high = low if self.relief_high_mm is None else self.relief_high_mm
+        return {"bass": low, "middle": 0.5 * (low + high), "treble": high}[lane]
 
 
 def description_faults(neck: NeckDescription) -> list[str]:
@@ -68,6 +111,13 @@ def description_faults(neck: NeckDescription) -> list[str]:
     faults = []
     if neck.joint_fret > neck.frets:
         faults.append(f"The joint fret is {neck.joint_fret}, but the neck has only {neck.frets} frets.")
+    if neck.string_set and strings_in(neck.string_set) != neck.strings:
+        faults.append(f"The string list has {strings_in(neck.string_set)} strings, the neck {neck.strings}.")
+    for spec in neck.string_set:
+        try:
+            semitones_from_a4(spec.note)
+        except ValueError as error:
+            faults.append(f"String list: {error}.")
     if neck.least_crown_mm >= neck.wire_height_mm:
         faults.append("The least crown to keep is not below the wire's height.")
     return faults

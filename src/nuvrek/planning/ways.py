@@ -16,7 +16,9 @@ from nuvrek.planning.levelling import (
     rocks_mm,
     spot_level,
 )
-from nuvrek.planning.rod import RodPlan, RodStop, plan_rod, relief_now, rod_reach_mm, rod_stops
+from nuvrek.planning.relief import relief_now
+from nuvrek.planning.rod import RodPlan, plan_rod, rod_reach_mm
+from nuvrek.planning.rodstops import RodStop, rod_stops
 from nuvrek.planning.steps import Step, steps_of
 from nuvrek.planning.titles import TITLES
 from nuvrek.readings.kinds import EndFault, Promise, WayKind
@@ -161,9 +163,9 @@ def _way(
 def _promise(case: _Case, kind: WayKind, off: Array, left: Array) -> Promise:
     relief, doubt = (None, None) if case.relief is None else (case.relief.mm, case.relief.doubt_mm)
     if kind in ("rod", "spot-level", "level") and case.rod is not None and relief is not None:
-        relief, doubt = case.neck_map.neck.relief_target_mm, case.neck_map.neck.relief_margin_mm
+        relief, doubt = case.neck_map.neck.relief_wanted_mm("middle"), case.neck_map.neck.relief_margin_mm
     if kind == "level" and case.neck_map.neck.rod == "none":
-        relief, doubt = case.neck_map.neck.relief_target_mm, case.neck_map.pull_doubt_mm
+        relief, doubt = case.neck_map.neck.relief_wanted_mm("middle"), case.neck_map.pull_doubt_mm
     rock = float(rocks_mm(case.surface, case.surface.tops_mm - off).max())
     if kind == "level":
         # Straight tops leave no rock; what the file leaves is what a rocker just does not feel.
@@ -241,7 +243,7 @@ def _spot(case: _Case) -> Way:
 def _level(case: _Case) -> Way:
     neck = case.neck_map.neck
     # Without a rod the slack tops must dip by what the strings will not add themselves.
-    dip = neck.relief_target_mm - case.neck_map.pull_mm if neck.rod == "none" else 0.0
+    dip = neck.relief_wanted_mm("middle") - case.neck_map.pull_mm if neck.rod == "none" else 0.0
     removal = level_all(case.surface, neck.fall_away_mm, dip)
     frets = tuple(range(1, neck.frets + 1))
     why = _short(case, removal)
@@ -347,13 +349,13 @@ def _what_is_known(case: _Case) -> list[str]:
         neck = case.neck_map.neck
         state = (
             "more than wanted"
-            if case.relief.mm > neck.relief_target_mm + neck.relief_margin_mm
+            if case.relief.mm > neck.relief_wanted_mm("middle") + neck.relief_margin_mm
             else "less than wanted"
         )
         state = (
             state
             if case.rod
-            or (neck.rod == "none" and abs(case.relief.mm - neck.relief_target_mm) > neck.relief_margin_mm)
+            or (neck.rod == "none" and abs(case.relief.mm - neck.relief_wanted_mm("middle")) > neck.relief_margin_mm)
             else "as wanted"
         )
         reasons.append(

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
-import msgspec
 from msgspec import Struct, structs
 
 from nuvrek.neck.description import LANES, Lane, NeckDescription
@@ -111,8 +110,30 @@ def _with_readings(now: Present, readings: Sequence[tuple[int, AnyReading]]) -> 
     done = now.stations_done | {reading.station for _, reading in readings if reading.station}
     fret = max(now.highest[0], *(highest_fret(reading) for _, reading in readings))
     string = max(now.highest[1], *(highest_string(reading) for _, reading in readings))
-    taken = (*now.taken, *(Taken(number, reading, now.surface) for number, reading in readings))
+    moved = len(now.rod_moves)
+    taken = (*now.taken, *(Taken(n, _after_moves(reading, moved), now.surface) for n, reading in readings))
     return structs.replace(now, taken=taken, stations_done=done, highest=(fret, string))
+
+
+def _after_moves(reading: AnyReading, moves: int) -> AnyReading:
+    """The reading with the number of rod moves before it."""
+    if reading.state.rod_moves == moves:
+        return reading
+    return structs.replace(reading, state=structs.replace(reading.state, rod_moves=moves))
+
+
+def _turned(now: Present, number: int, move: RodMove) -> Present:
+    """The picture after the rod was moved; a move without a side moves both of twin rods."""
+    state, moves = now.state, (*now.rod_moves, (number, move))
+    low = 0.0 if move.side == "treble" else move.turns
+    high = 0.0 if move.side == "bass" or now.neck.rod != "twin" else move.turns
+    state = structs.replace(
+        state,
+        rod_turns=state.rod_turns + low,
+        rod_high_turns=state.rod_high_turns + high,
+        rod_moves=len(moves),
+    )
+    return structs.replace(now, state=state, rod_moves=moves)
 
 
 def _step(now: Present, number: int, entry: AnyEntry) -> Present:
@@ -122,10 +143,10 @@ def _step(now: Present, number: int, entry: AnyEntry) -> Present:
         case RoundStart(name=name):
             return structs.replace(now, round_name=name, round_number=number, stations_done=frozenset())
         case StateChange(state=state, station=station):
+            state = structs.replace(state, rod_moves=len(now.rod_moves))
             return structs.replace(now, state=state, stations_done=now.stations_done | {station})
-        case RodMove(turns=turns):
-            state = msgspec.structs.replace(now.state, rod_turns=now.state.rod_turns + turns)
-            return structs.replace(now, state=state, rod_moves=(*now.rod_moves, (number, entry)))
+        case RodMove():
+            return _turned(now, number, entry)
         case Seated() | Filed():
             return _after_work(now, number, entry)
         case Chosen():

@@ -26,17 +26,24 @@ Strings = Literal["pitch", "slack"]
 Removals = Annotated[tuple[tuple[Fret, Lane, Annotated[float, Meta(ge=0, le=5)]], ...], Meta(max_length=200)]
 Posture = Literal["lying", "played"]
 WayKind = Literal["leave", "rod", "seat", "ends", "spot-level", "level"]
-Feel = Literal["free", "firm", "binding", "at its end", "slack"]
+Feel = Literal["free", "firm", "binding", "at its end", "slack", "key slips", "out of reach"]
 EndFault = Literal["sharp", "sprouting", "proud-bevel", "tape-lip"]
 PHOTO_BYTES = 800_000
 
 
 class State(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
-    """The state of the neck while a reading is taken. ``rod_turns``: plus is tightened."""
+    """The state of the neck while a reading is taken. ``rod_turns``: plus is tightened.
+
+    With twin rods ``rod_turns`` are those of the low side, ``rod_high_turns`` those of the high side.
+    ``rod_moves`` counts the moves before, for a rod turned there and back does not quite return; it is filled
+    in when the journal is read.
+    """
 
     strings: Strings = "pitch"
     rod_turns: Turns = 0.0
     posture: Posture = "lying"
+    rod_high_turns: Turns = 0.0
+    rod_moves: Annotated[int, Meta(ge=0, le=100_000)] = 0
 
 
 class Entry(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True, tag_field="kind"):
@@ -228,10 +235,16 @@ class StateChange(Entry, frozen=True, kw_only=True, tag="state"):
 
 
 class RodMove(Entry, frozen=True, kw_only=True, tag="rod-move"):
-    """The rod nut was turned: plus tightens (clockwise), minus loosens."""
+    """The rod nut was turned: plus tightens (clockwise), minus loosens.
+
+    ``rough``: the turns are a guess; with no turns at all, it was moved and nobody counted. ``side`` names the
+    rod where there are two.
+    """
 
     turns: Annotated[float, Meta(ge=-4, le=4)]
     feel: Feel | Literal[""] = ""
+    rough: bool = False
+    side: Side | None = None
 
 
 class Seated(Entry, frozen=True, kw_only=True, tag="seated"):

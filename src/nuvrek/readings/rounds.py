@@ -110,7 +110,7 @@ def rod_work(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
         _TO_PITCH,
         Station("rod-feel", "rod-feel"),
         *(
-            structs.replace(gap, key=f"goes-{gap.lane}", wanted_mm=neck.relief_target_mm)
+            structs.replace(gap, key=f"goes-{gap.lane}", wanted_mm=neck.relief_wanted_mm(gap.lane))
             for gap in _gaps(neck, kit, "pitch")
         ),
     )

@@ -88,7 +88,7 @@ def _relief_findings(neck_map: HeightMap, unit: Unit) -> list[Finding]:
 
 
 def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit: Unit) -> Finding:
-    target, margin = neck_map.neck.relief_target_mm, neck_map.neck.relief_margin_mm
+    target, margin = neck_map.neck.relief_wanted_mm(lane or "middle"), neck_map.neck.relief_margin_mm
     sd = relief.doubt_mm / NINE_IN_TEN
     where = "" if lane is None else f" on the {LANE_WORDS[lane]}"
     between = (

@@ -42,8 +42,17 @@ PULL_TWIST_MM = 0.04
 PULL_VARIANT_MM = 0.012
 ROD_VARIANT_MM = 0.04
 POSTURE_MM = 0.03
+# A rod's answer a turn; where there are two, that of a rod on its own side.
 ROD_PER_TURN_MM = 0.30
 ROD_SPREAD_MM = 0.25
+# Of what one of twin rods does on its own side, the middle and the other side see this much.
+TWIN_MIDDLE, TWIN_OTHER = 0.65, 0.30
+# A rod sticks and slips: a move does what its turns say give or take this share of the usual answer and this floor.
+SLIP_SHARE, SLIP_FLOOR_MM = 0.12, 0.006
+# On turning back, so much of a turn may be play.
+PLAY_TURNS = 0.03
+# Turns that were guessed, as a share and a floor, and a move that nobody counted.
+ROUGH_SHARE, ROUGH_TURNS, UNCOUNTED_TURNS = 0.35, 0.03, 0.4
 # How a beam lies over the frets is not known at all.
 BEAM_MM = 5.0
 
@@ -86,6 +95,38 @@ def joint_shapes(neck: NeckDescription) -> tuple[Row, Row]:
     return past, np.exp(-(((x - joint) / (0.8 * wide)) ** 2))
 
 
+def rod_turns_by_lane(neck: NeckDescription, state: State) -> Row:
+    """How far the rod stands, as each lane sees it, shape (3,): twin rods work most on their own side."""
+    if neck.rod != "twin":
+        return np.full(3, state.rod_turns)
+    return state.rod_turns * _twin_share(-1.0) + state.rod_high_turns * _twin_share(1.0)
+
+
+def _twin_share(side: float) -> Row:
+    """What the rod of a side (-1 low, 1 high) does to each lane, shape (3,)."""
+    across = side * np.asarray(LANE_ACROSS)
+    return np.where(across == 0.0, TWIN_MIDDLE, np.where(across > 0.0, 1.0, TWIN_OTHER))
+
+
+def _slips(present: Present) -> Row:
+    """What each rod move may have done beside its turns, shape (moves, 3), dip in mm by lane."""
+    slips = np.zeros((len(present.rod_moves), 3))
+    before: dict[str | None, float] = {}
+    for n, (_, move) in enumerate(present.rod_moves):
+        turns = SLIP_SHARE * abs(move.turns)
+        back = PLAY_TURNS if before.get(move.side, 0.0) * move.turns < 0.0 else 0.0
+        guess = 0.0
+        if move.rough:
+            guess = ROUGH_TURNS + ROUGH_SHARE * abs(move.turns) if move.turns else UNCOUNTED_TURNS
+        mm = ROD_PER_TURN_MM * np.sqrt(turns**2 + back**2 + guess**2)
+        share = np.ones(3)
+        if present.neck.rod == "twin" and move.side is not None:
+            share = _twin_share(1.0 if move.side == "treble" else -1.0)
+        slips[n] = np.hypot(mm, SLIP_FLOOR_MM) * share
+        before[move.side] = move.turns
+    return slips
+
+
 @lru_cache(maxsize=32)
 def _board_basis(scale_mm: float, frets: int, length_scale_mm: float) -> Row:
     """Square-root of a squared-exponential covariance at nut and frets, shape (frets + 1, k).
@@ -120,6 +161,8 @@ class Unknowns:
     variant: int  # where the variants of the pull, then those of the rod, stand in z
     tails: Row  # (size,): how far the normal part of each unknown's prior reaches
     beams: dict[tuple[int, Lane, State], int]  # where a run's level and slope (beams + 1) stand in z
+    slips: Row  # (moves, 3): what each rod move may have done beside its turns, dip in mm, by lane
+    slip: int  # where they stand in z
 
     def alike(self, other: Unknowns) -> bool:
         """Whether the unknowns are laid out the same: same neck, same metal work, same beams."""
@@ -127,6 +170,7 @@ class Unknowns:
             self.neck == other.neck
             and self.beams == other.beams
             and self.size == other.size
+            and np.array_equal(self.slips, other.slips)
             and np.array_equal(self.crown_constant, other.crown_constant)
             and np.array_equal(self.crown, other.crown)
         )
@@ -143,11 +187,14 @@ class Unknowns:
             for n, shape in enumerate(self.variants):
                 rows[:, :, self.variant + n] -= shape[:, None] * PULL_VARIANT_MM
             constant += dip * PULL_MM
-        if state.rod_turns:
-            rows[:, :, self.rod] -= dip * state.rod_turns * ROD_SPREAD_MM
+        turned = rod_turns_by_lane(self.neck, state)
+        if np.any(turned):
+            rows[:, :, self.rod] -= dip * turned * ROD_SPREAD_MM
             for n, shape in enumerate(self.variants, 2):
-                rows[:, :, self.variant + n] += shape[:, None] * state.rod_turns * ROD_VARIANT_MM
-            constant -= dip * state.rod_turns * ROD_PER_TURN_MM
+                rows[:, :, self.variant + n] += shape[:, None] * turned * ROD_VARIANT_MM
+            constant -= dip * turned * ROD_PER_TURN_MM
+        for move, slip in enumerate(self.slips[: state.rod_moves]):
+            rows[:, :, self.slip + move] -= dip * slip
         if state.posture == "played":
             rows[:, :, self.posture] += dip * POSTURE_MM
         return rows, constant
@@ -191,7 +238,9 @@ def unknowns_of(present: Present) -> Unknowns:
     runs = list(dict.fromkeys((d.run, d.lane, d.state) for d in dials))
     first_beam = first_crown + places * per_fret
     beams = {run: first_beam + 2 * n for n, run in enumerate(runs)}
-    size = first_beam + 2 * len(runs)
+    slips = _slips(present)
+    slip = first_beam + 2 * len(runs)
+    size = slip + len(slips)
     board, twist = _board_rows(neck, rough, size, bow, tongue, hump)
     crown, tails = _crown_rows(places, surfaces, size, first_crown, per_fret)
     constant = np.zeros((places, 3, surfaces))
@@ -215,6 +264,8 @@ def unknowns_of(present: Present) -> Unknowns:
         variant,
         tails,
         beams,
+        slips,
+        slip,
     )
 
 

@@ -87,7 +87,7 @@ def _height_of(measurer: Measurer, finding: Finding) -> tuple[Array, float] | No
                 for f, lane, w in measurer.chord(1, neck.joint_fret, middle, lane)
             ]
             measured = measurer.of("wood", parts, "pitch")
-            base = neck.relief_target_mm if finding.kind == "relief" else 0.0
+            base = neck.relief_wanted_mm(finding.lane or "middle") if finding.kind == "relief" else 0.0
             return measured.row, measured.mm - base
         case "proud" | "rocks" | "end-up" | "low" if 2 <= fret < neck.frets:
             measured = measurer.of(

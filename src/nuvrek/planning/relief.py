@@ -1,0 +1,71 @@
+"""The relief there is, and the relief that is wanted, by side."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from scipy.special import ndtr
+
+from nuvrek.neck.description import LANES, Lane
+from nuvrek.surface.heightmap import NINE_IN_TEN, HeightMap, Relief
+from nuvrek.surface.measurer import Measurer
+
+# With the relief unknown by more than this, it is not spoken of as a figure.
+TOO_UNSURE_MM = 0.15
+# How sure a relief must be off target before the rod is turned for it.
+SURE = 0.8
+
+
+@dataclass(frozen=True, slots=True)
+class Wanted:
+    """Relief at pitch over the sides that were measured, against what is wanted there. Doubts hold nine times in ten."""
+
+    now: Relief
+    target_mm: float
+    margin_mm: float
+
+    @property
+    def excess_mm(self) -> float:
+        """How much too much relief there is; negative where there is too little."""
+        return self.now.mm - self.target_mm
+
+    @property
+    def as_figure(self) -> bool:
+        """Whether the relief is known well enough to be said as a figure."""
+        return self.now.doubt_mm < TOO_UNSURE_MM
+
+    @property
+    def off(self) -> bool:
+        """Whether it is off target: as a figure, or for sure on one side of it."""
+        if self.as_figure:
+            return abs(self.excess_mm) > self.margin_mm
+        sd = self.now.doubt_mm / NINE_IN_TEN
+        over = float(ndtr((self.excess_mm - self.margin_mm) / sd))
+        under = float(ndtr((-self.excess_mm - self.margin_mm) / sd))
+        return max(over, under) >= SURE
+
+
+def wanted_relief(neck_map: HeightMap, sides: tuple[Lane, ...] = ("bass", "treble")) -> Wanted | None:
+    """Mean relief at pitch over those of ``sides`` that were measured, and what is wanted; None if none was."""
+    lanes = [lane for lane in sides if neck_map.known[LANES.index(lane)]]
+    if not lanes:
+        return None
+    measurer = Measurer(neck_map)
+    x, joint = measurer.x, neck_map.neck.joint_fret
+    middle = min(range(2, joint), key=lambda fret: abs(x[fret] - 0.5 * (x[1] + x[joint])))
+    parts = [
+        (fret, k, weight / len(lanes))
+        for lane in lanes
+        for fret, k, weight in measurer.chord(1, joint, middle, LANES.index(lane))
+    ]
+    found = measurer.of("wood", parts)
+    target = float(np.mean([neck_map.neck.relief_wanted_mm(lane) for lane in lanes]))
+    now = Relief(lanes[0] if len(lanes) == 1 else "middle", "pitch", found.mm, NINE_IN_TEN * found.sd_mm)
+    return Wanted(now, target, neck_map.neck.relief_margin_mm)
+
+
+def relief_now(neck_map: HeightMap) -> Relief | None:
+    """Relief at pitch over the sides that were measured, or None when it is not known well enough as a figure."""
+    wanted = wanted_relief(neck_map)
+    return wanted.now if wanted is not None and wanted.as_figure else None
