@@ -27,6 +27,10 @@ TIME = "2026-03-03T10:00:00"
 _APPS: list[Any] = []
 
 
+def neck_with(**changes: object) -> NeckDescription:
+    return NeckDescription(**{"scale_mm": 648.0, "frets": 22, "joint_fret": 16, "rod": "two-way", **changes})  # type: ignore[arg-type]
+
+
 def present(entries: Sequence[AnyEntry], neck: NeckDescription = NECK) -> Present:
     return fold(neck, entries)
 

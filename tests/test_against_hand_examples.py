@@ -4,11 +4,11 @@ import unittest
 
 import numpy as np
 
+from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.kinds import CrownHeight, StringGap
 from nuvrek.surface.evidence import chord_gap, rock_height
 from nuvrek.surface.heightmap import line_projection, map_neck
-from nuvrek.surface.unknowns import bend_shape
 from tests.support import NECK, present
 
 
@@ -37,18 +37,6 @@ class ChordExamples(unittest.TestCase):
         x = np.array([0.0, 100.0, 200.0])
         self.assertAlmostEqual(value(chord_gap(x, 0, 2, 1), np.array([0.1, 0.0, 0.0])), 0.05)
 
-    def test_bend_is_deepest_half_way_and_flat_on_the_line_ends(self) -> None:
-        bend = bend_shape(NECK)
-        x = fret_places_mm(NECK.scale_mm, NECK.frets)
-        s = (x - x[1]) / (x[16] - x[1])
-        self.assertAlmostEqual(bend[1], 0.0)
-        self.assertAlmostEqual(bend[16], 0.0)
-        # By hand: at a quarter of the way a parabola of depth 1 dips 4 * 1/4 * 3/4 = 3/4.
-        self.assertAlmostEqual(float(np.interp(0.25, s[:17], bend[:17])), 0.75, delta=0.02)
-        # Past the joint the line runs straight on: equal steps of x, equal steps of height.
-        slopes = np.diff(bend[16:]) / np.diff(x[16:])
-        np.testing.assert_allclose(slopes, slopes[0])
-
     def test_projection_puts_both_line_ends_at_nought(self) -> None:
         x = fret_places_mm(NECK.scale_mm, NECK.frets)[1:]
         lifted = line_projection(NECK) @ (3.0 + 0.01 * x)
@@ -58,7 +46,7 @@ class ChordExamples(unittest.TestCase):
 class RecoveredRelief(unittest.TestCase):
     def test_many_sharp_gaps_on_even_frets_give_back_the_relief(self) -> None:
         # Even frets: the relief is the very gap. 0.30 mm half-way, by the parabola elsewhere.
-        bend = bend_shape(NECK)
+        bend = bend_profile(NECK)
         readings = [
             StringGap(lane=lane, low_support=1, high_support=16, fret=f, gap_mm=float(0.30 * bend[f]))
             for lane in ("bass", "middle", "treble")

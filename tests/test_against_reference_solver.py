@@ -5,17 +5,17 @@ import unittest
 import cvxpy as cp
 import numpy as np
 
+from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.planning.levelling import STILL_MM, TOUCH_MM, Surface, level_all, rocks_mm, spot_level
-from nuvrek.surface.unknowns import bend_shape
 from tests.support import NECK, rng
 
 
 def random_surface(seed: int, crown_mm: float = 1.2) -> Surface:
     r = rng(seed)
     x = fret_places_mm(NECK.scale_mm, NECK.frets)[1:]
-    bend = bend_shape(NECK)[1:]
+    bend = bend_profile(NECK)[1:]
     tops = (
         -0.2 * r.random() * bend[:, None]
         + 0.03 * r.standard_normal((22, 1))

@@ -46,8 +46,9 @@ class Contract(CliCase):
             self.assertLessEqual({"kind", "fret", "lane", "mm", "sure", "text"}, set(finding))
         _, text, _ = self.run_cli("plan", job, "--json")
         plan = json.loads(text)
-        self.assertEqual([w["kind"] for w in plan["ways"]], KINDS)
-        self.assertIn(plan["advice"], KINDS)
+        kinds = [w["kind"] for w in plan["ways"]]
+        self.assertEqual([kind for kind in kinds if kind in KINDS], KINDS)
+        self.assertIn(plan["advice"], kinds)
         self.assertTrue(plan["reasons"])
         for way in plan["ways"]:
             self.assertLessEqual({"possible", "why_not", "metal_off_mm", "metal_left_mm", "steps"}, set(way))

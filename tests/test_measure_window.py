@@ -28,7 +28,7 @@ class MeasureCase(WindowCase):
 class OneByOne(MeasureCase):
     def test_a_tile_is_pressed_or_numbered_and_enter_comes_back(self) -> None:
         window, stage, session = self.at(4, "one")
-        self.assertEqual(len(stage.tiles.tiles), 23)
+        self.assertEqual(len(stage.tiles.tiles), 25)
         stage.tiles.tiles[1].click()
         self.assertIn("Edge resting on the frets", window.bar.prompt.text())
         taken = len(session.present.taken)

@@ -15,7 +15,7 @@ from nuvrek.readings.kinds import AnyEntry, CrownHeight, OthersStill, Rock, Stat
 from nuvrek.surface.findings import find
 from nuvrek.surface.heightmap import map_neck
 from nuvrek.units import Unit
-from tests.support import NECK, TIME, TempCase, compute, measured, present
+from tests.support import NECK, TIME, TempCase, compute, measured, neck_with, present
 from tests.test_against_reference_solver import random_surface
 
 
@@ -43,10 +43,6 @@ def crowns(mm: float) -> list[AnyEntry]:
 def plan_of(entries: list[AnyEntry], neck: NeckDescription = NECK) -> Plan:
     neck_map = map_neck(present(entries, neck))
     return make_plan(neck_map, find(neck_map))
-
-
-def neck_with(**changes: object) -> NeckDescription:
-    return NeckDescription(**{"scale_mm": 648.0, "frets": 22, "joint_fret": 16, "rod": "two-way", **changes})  # type: ignore[arg-type]
 
 
 class Advice(unittest.TestCase):
@@ -88,7 +84,8 @@ class Advice(unittest.TestCase):
     def test_no_rod(self) -> None:
         low = neck_with(rod="none", wire_height_mm=0.9)
         plan = plan_of([*gaps(0.45), *rocks(()), *crowns(0.9)], low)
-        self.assertEqual(plan.advice, "leave")
+        self.assertEqual(plan.advice, "refer")
+        self.assertIn("tends to return", plan.way("heat").gist)
         self.assertEqual(plan.way("rod").why_not, ("This neck has no rod.",))
         tall = neck_with(rod="none", wire_height_mm=1.4)
         self.assertEqual(plan_of([*gaps(0.30), *rocks(()), *crowns(1.4)], tall).advice, "level")

@@ -38,6 +38,8 @@ ROWS: list[tuple[str, str, list[str], dict[str, object]]] = [
     ("board thickness", "board-thickness", ["5.2", "enter"], {"mm": 5.2}),
     ("neck thickness", "neck-thickness", ["22", "enter"], {"mm": 22.0}),
     ("saddle left", "saddle-left", ["down", "3.1", "enter"], {"lane": "treble", "mm": 3.1, "fret": 0}),
+    ("edge run on over the bridge", "over-bridge", ["-1.5", "enter"], {"lane": "bass", "mm": -1.5}),
+    ("heel length", "heel-length", ["78", "enter"], {"mm": 78.0}),
     ("string to fret end", "string-to-end", ["2.9", "enter"], {"lane": "bass", "mm": 2.9}),
     ("pressing: one end moves", "press", ["7-"], {"fret": 7, "lane": "bass", "moves": "moves"}),
     ("pressing: light under it", "press", ["9/", ".2", "enter"], {"fret": 9, "moves": "firm", "gap_mm": 0.2}),

@@ -8,7 +8,8 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek.bench.session import Session
-from nuvrek.planning.steps import Step, steps_of
+from nuvrek.planning.curesteps import Step
+from nuvrek.planning.steps import steps_of
 from nuvrek.readings.journal import Present
 from nuvrek.readings.kinds import Chosen, Filed, RodMove, Seated, StateChange, StepDone
 
@@ -36,6 +37,7 @@ def choose(session: Session, plan: Plan, way: Way) -> None:
             off=off,
             rod=plan.rod.words if plan.rod else "",
             ends=plan.ends,
+            detail=way.gist[:4000],
         )
     )
 
@@ -46,7 +48,7 @@ def steps_in_hand(present: Present) -> tuple[Step, ...]:
     if chosen is None:
         return ()
     rod = chosen.rod or "No turn is needed for the relief."
-    return steps_of(chosen.way, present.neck, chosen.frets, rod, bool(chosen.rod), chosen.ends)
+    return steps_of(chosen.way, present.neck, chosen.frets, rod, bool(chosen.rod), chosen.ends, chosen.detail)
 
 
 def next_step(present: Present) -> Step | None:

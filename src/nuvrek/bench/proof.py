@@ -49,7 +49,7 @@ def _closed(picture: Picture, prefix: str) -> bool:
 
 
 def _relief(picture: Picture, unit: Unit) -> Row | None:
-    from nuvrek.planning.rod import relief_now
+    from nuvrek.planning.relief import relief_now
 
     promise = picture.present.chosen.promise if picture.present.chosen else None
     if promise is None or promise.relief_mm is None:

@@ -6,8 +6,8 @@ import math
 from typing import Any
 
 from nuvrek.neck.description import LANES
+from nuvrek.planning.curesteps import Step
 from nuvrek.planning.levelling import WORTH_FILING_MM
-from nuvrek.planning.steps import Step
 from nuvrek.planning.ways import Plan, Way
 from nuvrek.surface.finding import Finding
 from nuvrek.surface.heightmap import HeightMap

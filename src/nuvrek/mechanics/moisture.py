@@ -22,3 +22,30 @@ def equilibrium_moisture_percent(temperature_c: float, humidity_percent: float) 
     kh = k * h
     bound = (k1 * kh + 2.0 * k1 * k2 * kh * kh) / (1.0 + k1 * kh + k1 * k2 * kh * kh)
     return 1800.0 / w * (kh / (1.0 - kh) + bound)
+
+
+# Change of size across the grain per percent of moisture, along the rings' radius and around them: Forest Products
+# Laboratory, Wood Handbook, chapter 13, table 13-5; rosewood from its shrinkage green to dry in chapter 4, table 4-4,
+# over 30 percent (values from memory).
+SHRINKAGE = {
+    "maple": (0.00165, 0.00353),
+    "cherry": (0.00126, 0.00248),
+    "walnut": (0.00190, 0.00274),
+    "mahogany": (0.00172, 0.00238),
+    "beech": (0.00190, 0.00431),
+    "birch": (0.00256, 0.00338),
+    "rosewood": (0.00090, 0.00193),
+}
+USUAL_SHRINKAGE = (0.0012, 0.0035)
+
+
+def width_change_mm(
+    width_mm: float, wood: str, from_percent: float, to_percent: float
+) -> tuple[float, float]:
+    """Least and most change of a board's width when its moisture goes from one content to another; minus is narrower.
+
+    ``dD = D C (M2 - M1)`` (Wood Handbook, chapter 13). How the rings lie is not known, so both directions bound it.
+    """
+    along, around = next((pair for name, pair in SHRINKAGE.items() if name in wood.lower()), USUAL_SHRINKAGE)
+    change = width_mm * (to_percent - from_percent)
+    return along * change, around * change

@@ -19,6 +19,7 @@ WOUND_SHARE, WOUND_SPREAD = 0.87, 0.05
 # Common practice, no source.
 PULL_SHARE_SPREAD = 0.10
 
+
 def note_hz(note: str) -> float:
     """Frequency of a note with its octave in twelve-tone equal temperament, A4 = 440 Hz. Raises ValueError."""
     return float(A4_HZ * 2.0 ** (semitones_from_a4(note) / 12.0))
@@ -52,9 +53,7 @@ def retuned(specs: Sequence[StringSpec], semitones: int) -> tuple[StringSpec, ..
     )
 
 
-def pull_ratio(
-    now: Sequence[StringSpec], then: Sequence[StringSpec], scale_mm: float
-) -> tuple[float, float]:
+def pull_ratio(now: Sequence[StringSpec], then: Sequence[StringSpec], scale_mm: float) -> tuple[float, float]:
     """Pull of another set or tuning over the pull of this one, and the standard deviation of that.
 
     The unknown share of air in wound strings is the same in both, so only its effect on the ratio counts.

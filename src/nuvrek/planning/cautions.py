@@ -11,4 +11,5 @@ DUST = "Metal, wood and old-finish dust: extraction and a mask; wash hands. Seve
 PICKUPS = "Filings and steel wool kill pickups and magnets: tape them over."
 PRESS = "Support the neck under the fret being pressed. An unsupported heel or headstock end takes less: wood crushes, necks split."
 GLUE = "Thin glue: fumes, bonds skin, heats with accelerator or dust. Ventilate; no cotton wads."
+HEAT = "Heat burns, melts binding, lifts finishes and parts thin laminated boards: never leave it, never on lacquer."
 LACQUER = "Lacquered face: tape it well; a slip of the file shows for good."

@@ -101,13 +101,15 @@ def plan_rod(neck_map: HeightMap) -> RodPlan | None:
     late = _late_turns(neck_map)
     creep = SETTLES * answer @ _by_rod(late or (0.0, 0.0), len(sides))
     excess = np.array([side.excess_mm for side in sides]) - creep
-    exact = np.linalg.solve(answer, excess) / (1.0 + SETTLES)
+    exact: Array = np.asarray(np.linalg.solve(answer, excess) / (1.0 + SETTLES), dtype=np.float64)
     turns = _sixteenths(np.clip(exact, -LARGEST_MOVE_TURNS, LARGEST_MOVE_TURNS))
     if not turns.any():
         worst = int(np.argmax(np.abs(excess)))
         turns[worst] = SMALLEST_MOVE_TURNS * np.sign(excess[worst])
     change = answer @ turns
-    doubts = [_doubt_after(neck_map, side, moved, per_turn) for side, moved in zip(sides, change, strict=True)]
+    doubts = [
+        _doubt_after(neck_map, side, moved, per_turn) for side, moved in zip(sides, change, strict=True)
+    ]
     after = zip(sides, excess, change, doubts, strict=True)
     gained = sum(_gained(off, moved * (1.0 + SETTLES), side, doubt) for side, off, moved, doubt in after)
     figure = all(side.as_figure for side in sides)
@@ -174,9 +176,7 @@ def _late_turns(neck_map: HeightMap) -> tuple[float, float] | None:
     Moves without a date count as late.
     """
     last = max((one.reading.at for one in neck_map.present.taken), default="")
-    moves = [
-        move for _, move in neck_map.present.rod_moves if _days_between(move.at, last) < SETTLED_DAYS
-    ]
+    moves = [move for _, move in neck_map.present.rod_moves if _days_between(move.at, last) < SETTLED_DAYS]
     if not moves:
         return None
     low = sum(move.turns for move in moves if move.side != "treble")
@@ -221,7 +221,9 @@ def _words(neck: NeckDescription, moves: tuple[tuple[Side | None, float], ...], 
     if len(moves) == 2 and moves[0][1] == moves[1][1]:
         said = f"{turns_words(moves[0][1])}, both rods"
     elif neck.rod == "twin":
-        said = " and ".join(f"{turns_words(turns)} on the {LANE_WORDS[side or 'bass']}" for side, turns in moves)
+        said = " and ".join(
+            f"{turns_words(turns)} on the {LANE_WORDS[side or 'bass']}" for side, turns in moves
+        )
     else:
         said = turns_words(moves[0][1])
     ways = {turns > 0.0 for _, turns in moves}

@@ -110,7 +110,10 @@ def _no_answer(neck_map: HeightMap) -> bool:
     moves = _moves(neck_map)
     if len(moves) < MOVES_TRIED or sum(abs(move.turns) for _, move in moves) < TURNS_TRIED:
         return False
-    return _read_since(neck_map, moves[-1][0]) and _answers_less(neck_map, NO_ANSWER_MM_PER_TURN) >= NO_ANSWER_SURE
+    return (
+        _read_since(neck_map, moves[-1][0])
+        and _answers_less(neck_map, NO_ANSWER_MM_PER_TURN) >= NO_ANSWER_SURE
+    )
 
 
 def _answers_less(neck_map: HeightMap, mm_per_turn: float) -> float:
@@ -143,9 +146,7 @@ def _bowed_back(wanted: Wanted) -> float:
 def _twins_fight(neck_map: HeightMap) -> bool:
     """Whether twin rods were turned against each other without the sides parting as they should."""
     moves = neck_map.present.rod_moves
-    by_side = {
-        side: sum(move.turns for _, move in moves if move.side == side) for side in ("bass", "treble")
-    }
+    by_side = {side: sum(move.turns for _, move in moves if move.side == side) for side in ("bass", "treble")}
     against = by_side["bass"] * by_side["treble"] < 0.0
     enough = min(abs(turns) for turns in by_side.values()) >= TURNS_TRIED / 2.0
     if neck_map.neck.rod != "twin" or not against or not enough or not _read_since(neck_map, moves[-1][0]):

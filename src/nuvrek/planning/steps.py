@@ -2,27 +2,10 @@
 
 from __future__ import annotations
 
-from typing import Literal
-
-from msgspec import Struct
-
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning import cautions
+from nuvrek.planning.curesteps import Step, cure_steps, heat_steps, refer_step
 from nuvrek.readings.kinds import EndFault, WayKind
-
-Action = Literal["tick", "rod", "seat", "file", "slack", "pitch", "measure"]
-
-
-class Step(Struct, frozen=True):
-    """One thing to do. ``frets`` are those it is done to; minutes are common practice, no source."""
-
-    key: str
-    title: str
-    text: str
-    minutes: int
-    action: Action = "tick"
-    frets: tuple[int, ...] = ()
-    cautions: tuple[str, ...] = ()
 
 
 def steps_of(
@@ -32,11 +15,12 @@ def steps_of(
     rod_words: str,
     rod_needed: bool,
     ends: tuple[EndFault, ...] = (),
+    detail: str = "",
 ) -> tuple[Step, ...]:
     """The steps of a way.
 
     ``frets`` are the ones filed or seated; ``rod_words`` says which way the rod goes; ``ends`` are the
-    faults of fret ends that are put right along the way.
+    faults of fret ends that are put right along the way; ``detail`` says what a cheap cure does on this neck.
     """
     rod = _rod(rod_words) if rod_needed else ()
     after_filing = (
@@ -61,6 +45,16 @@ def steps_of(
             return (_slacken(), _tape(neck), *_spot(frets), *after_filing)
         case "level":
             return (_slacken(), _set_straight(neck), _tape(neck), *_level(frets), *after_filing)
+        case "heat":
+            return (*heat_steps(detail), *_ending())
+        case "refer":
+            return (refer_step(detail),)
+        case _:
+            return (*cure_steps(kind, detail), *_ending())
+
+
+def _ending() -> tuple[Step, ...]:
+    return (_prove(), _look_again())
 
 
 def _slacken() -> Step:

@@ -6,9 +6,17 @@ from nuvrek.readings.kinds import WayKind
 
 TITLES: dict[WayKind, str] = {
     "leave": "Leave it",
+    "strings": "Strings",
+    "nut": "Nut",
+    "saddle": "Saddle",
+    "shim": "Tilt the neck",
+    "rod-nut": "Free the rod nut",
+    "hardware": "Quiet the hardware",
     "rod": "Rod only",
     "seat": "Seat first",
     "ends": "Dress the ends",
     "spot-level": "Spot-level",
     "level": "Level all",
+    "heat": "Heat",
+    "refer": "Specialist work",
 }

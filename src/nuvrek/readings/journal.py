@@ -13,6 +13,7 @@ from nuvrek.readings.kinds import (
     Chosen,
     Describe,
     Filed,
+    Heated,
     Reading,
     RodMove,
     RoundStart,
@@ -51,7 +52,8 @@ class Present(Struct, frozen=True):
     taken: tuple[Taken, ...] = ()
     work: tuple[Work, ...] = ()
     state: State = State()
-    rod_moves: tuple[tuple[int, RodMove], ...] = ()
+    # What changed the bend in a way turns alone don't tell: rod moves and heat, with their numbers.
+    shifts: tuple[tuple[int, RodMove | Heated], ...] = ()
     round_name: str = ""
     round_number: int = 0
     stations_done: frozenset[str] = frozenset()
@@ -62,6 +64,16 @@ class Present(Struct, frozen=True):
     # The highest fret and string any live reading or work speaks of.
     highest: tuple[int, int] = (0, 0)
     length: int = 0
+
+    @property
+    def rod_moves(self) -> tuple[tuple[int, RodMove], ...]:
+        """The rod moves with their numbers."""
+        return tuple((number, move) for number, move in self.shifts if isinstance(move, RodMove))
+
+    @property
+    def heats(self) -> tuple[tuple[int, Heated], ...]:
+        """The cycles of heat with their numbers."""
+        return tuple((number, heat) for number, heat in self.shifts if isinstance(heat, Heated))
 
 
 def live_numbers(entries: Sequence[AnyEntry]) -> list[int]:
@@ -110,13 +122,13 @@ def _with_readings(now: Present, readings: Sequence[tuple[int, AnyReading]]) -> 
     done = now.stations_done | {reading.station for _, reading in readings if reading.station}
     fret = max(now.highest[0], *(highest_fret(reading) for _, reading in readings))
     string = max(now.highest[1], *(highest_string(reading) for _, reading in readings))
-    moved = len(now.rod_moves)
+    moved = len(now.shifts)
     taken = (*now.taken, *(Taken(n, _after_moves(reading, moved), now.surface) for n, reading in readings))
     return structs.replace(now, taken=taken, stations_done=done, highest=(fret, string))
 
 
 def _after_moves(reading: AnyReading, moves: int) -> AnyReading:
-    """The reading with the number of rod moves before it."""
+    """The reading with the number of rod moves and heats before it."""
     if reading.state.rod_moves == moves:
         return reading
     return structs.replace(reading, state=structs.replace(reading.state, rod_moves=moves))
@@ -124,16 +136,21 @@ def _after_moves(reading: AnyReading, moves: int) -> AnyReading:
 
 def _turned(now: Present, number: int, move: RodMove) -> Present:
     """The picture after the rod was moved; a move without a side moves both of twin rods."""
-    state, moves = now.state, (*now.rod_moves, (number, move))
+    state, shifts = now.state, (*now.shifts, (number, move))
     low = 0.0 if move.side == "treble" else move.turns
     high = 0.0 if move.side == "bass" or now.neck.rod != "twin" else move.turns
     state = structs.replace(
         state,
         rod_turns=state.rod_turns + low,
         rod_high_turns=state.rod_high_turns + high,
-        rod_moves=len(moves),
+        rod_moves=len(shifts),
     )
-    return structs.replace(now, state=state, rod_moves=moves)
+    return structs.replace(now, state=state, shifts=shifts)
+
+
+def _heated(now: Present, number: int, heat: Heated) -> Present:
+    shifts = (*now.shifts, (number, heat))
+    return structs.replace(now, state=structs.replace(now.state, rod_moves=len(shifts)), shifts=shifts)
 
 
 def _step(now: Present, number: int, entry: AnyEntry) -> Present:
@@ -143,10 +160,12 @@ def _step(now: Present, number: int, entry: AnyEntry) -> Present:
         case RoundStart(name=name):
             return structs.replace(now, round_name=name, round_number=number, stations_done=frozenset())
         case StateChange(state=state, station=station):
-            state = structs.replace(state, rod_moves=len(now.rod_moves))
+            state = structs.replace(state, rod_moves=len(now.shifts))
             return structs.replace(now, state=state, stations_done=now.stations_done | {station})
         case RodMove():
             return _turned(now, number, entry)
+        case Heated():
+            return _heated(now, number, entry)
         case Seated() | Filed():
             return _after_work(now, number, entry)
         case Chosen():

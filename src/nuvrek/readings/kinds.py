@@ -25,7 +25,22 @@ Strings = Literal["pitch", "slack"]
 # (fret, lane, mm taken off)
 Removals = Annotated[tuple[tuple[Fret, Lane, Annotated[float, Meta(ge=0, le=5)]], ...], Meta(max_length=200)]
 Posture = Literal["lying", "played"]
-WayKind = Literal["leave", "rod", "seat", "ends", "spot-level", "level"]
+WayKind = Literal[
+    "leave",
+    "strings",
+    "nut",
+    "saddle",
+    "shim",
+    "rod-nut",
+    "hardware",
+    "rod",
+    "seat",
+    "ends",
+    "spot-level",
+    "level",
+    "heat",
+    "refer",
+]
 Feel = Literal["free", "firm", "binding", "at its end", "slack", "key slips", "out of reach"]
 EndFault = Literal["sharp", "sprouting", "proud-bevel", "tape-lip"]
 PHOTO_BYTES = 800_000
@@ -148,7 +163,7 @@ class Size(Reading, frozen=True, kw_only=True, tag="size"):
     """A size taken at one place: see ``sizes.SIZES`` for what each is and where it belongs. Fret 0 is the nut."""
 
     what: What
-    mm: Annotated[float, Meta(ge=0, le=2000)]
+    mm: Annotated[float, Meta(ge=-20, le=2000)]
     fret: Support = 0
     lane: Lane | None = None
     string: StringNumber | None = None
@@ -247,6 +262,15 @@ class RodMove(Entry, frozen=True, kw_only=True, tag="rod-move"):
     side: Side | None = None
 
 
+class Heated(Entry, frozen=True, kw_only=True, tag="heated"):
+    """One cycle of heat straightening: how far the neck was clamped past straight, how hot the source was aimed,
+    and how long it lay until quite cold."""
+
+    over_bend_mm: Annotated[float, Meta(ge=0, le=10)] | None = None
+    source_c: Annotated[float, Meta(ge=20, le=400)] | None = None
+    minutes_cold: Annotated[float, Meta(ge=0, le=10_000)] | None = None
+
+
 class Seated(Entry, frozen=True, kw_only=True, tag="seated"):
     """A fret was pressed or tapped home and glued."""
 
@@ -269,12 +293,16 @@ class Promise(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
     metal_off_mm: float = 0.0
     thinnest_mm: float | None = None
     largest_rock_mm: float | None = None
+    # String heights over fret 12.
+    height_low_mm: float | None = None
+    height_high_mm: float | None = None
 
 
 class Chosen(Entry, frozen=True, kw_only=True, tag="chosen"):
     """A way forward was chosen. Its promise is held against the result.
 
-    ``rod`` says which way the rod goes, ``ends`` what is wrong with fret ends and is put right along the way.
+    ``rod`` says which way the rod goes, ``ends`` what is wrong with fret ends and is put right along the way,
+    ``detail`` what a cheap cure or referral does on this neck.
     """
 
     way: WayKind
@@ -283,6 +311,7 @@ class Chosen(Entry, frozen=True, kw_only=True, tag="chosen"):
     off: Removals = ()
     rod: Line = ""
     ends: Annotated[tuple[EndFault, ...], Meta(max_length=4)] = ()
+    detail: Words = ""
 
 
 class StepDone(Entry, frozen=True, kw_only=True, tag="step-done"):
@@ -325,5 +354,5 @@ AnyReading = (
     | RodFeel
     | Room
 )
-AnyWork = RodMove | Seated | Filed | Chosen | StepDone
+AnyWork = RodMove | Heated | Seated | Filed | Chosen | StepDone
 AnyEntry = AnyReading | AnyWork | Describe | RoundStart | StateChange | Note | Strike

@@ -21,6 +21,8 @@ What = Literal[
     "neck-thickness",
     "saddle-left",
     "string-to-end",
+    "over-bridge",
+    "heel-length",
 ]
 Place = Literal["fret", "string", "side", "side and fret"]
 
@@ -54,4 +56,12 @@ SIZES: dict[What, SizeKind] = {
     "string-to-end": SizeKind(
         "string to fret end", "Outer string to the end of the fret?", "side and fret", (0.0, 15.0), (1.0, 7.0)
     ),
+    "over-bridge": SizeKind(
+        "edge over the bridge",
+        "Edge on the frets, run on: how high over the bridge's top?",
+        "side",
+        (-20.0, 60.0),
+        (-2.0, 15.0),
+    ),
+    "heel-length": SizeKind("heel length", "Heel or pocket, how long?", "side", (10.0, 250.0), (50.0, 120.0)),
 }

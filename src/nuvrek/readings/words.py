@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from fractions import Fraction
+
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.readings.kinds import (
     AnyEntry,
@@ -11,6 +13,7 @@ from nuvrek.readings.kinds import (
     Filed,
     FretEnd,
     Gap,
+    Heated,
     Ink,
     InkLeft,
     Note,
@@ -93,8 +96,12 @@ def _broad_place(entry: AnyEntry) -> str:
             return f"ink on all the others, {LANE_WORDS[entry.lane]}"
         case EndsFine():
             return f"all the other ends, {LANE_WORDS[entry.side]}"
-        case RodFeel() | RodMove():
+        case RodFeel():
             return "rod"
+        case RodMove(side=side):
+            return "rod" if side is None else f"rod, {LANE_WORDS[side]}"
+        case Heated():
+            return "heat"
         case Room():
             return "room"
         case Seated():
@@ -175,7 +182,9 @@ def _said(entry: AnyEntry) -> str:
         case Room():
             return _room_words(entry)
         case RodMove():
-            return turns_words(entry.turns)
+            return move_words(entry)
+        case Heated():
+            return "neck heated"
         case Seated():
             return "seated"
         case Filed():
@@ -201,17 +210,26 @@ def _room_words(room: Room) -> str:
     return ", ".join(part for part in (warm, damp) if part)
 
 
-_EIGHTHS = {1: "1/8", 2: "1/4", 3: "3/8", 4: "1/2", 5: "5/8", 6: "3/4", 7: "7/8"}
+def move_words(move: RodMove) -> str:
+    """A rod move with its direction; guessed turns say so."""
+    if move.rough and not move.turns:
+        return "turned, not counted"
+    return f"{'about ' if move.rough else ''}{turns_words(move.turns)}"
 
 
 def turns_words(turns: float) -> str:
-    """A rod move in eighths of a turn with its direction."""
-    eighths = round(abs(turns) * 8)
-    if eighths == 0:
+    """A rod move in sixteenths of a turn with its direction."""
+    sixteenths = round(abs(turns) * 16)
+    if sixteenths == 0:
         return "no turn"
-    whole, part = divmod(eighths, 8)
-    size = " ".join(text for text in (str(whole) if whole else "", _EIGHTHS.get(part, "")) if text)
-    return f"{size} turn {'tighter' if turns > 0 else 'looser'}"
+    return f"{part_words(sixteenths)} turn {'tighter' if turns > 0 else 'looser'}"
+
+
+def part_words(sixteenths: int) -> str:
+    """So many sixteenths in lowest terms: ``1 1/4``."""
+    whole, part = divmod(sixteenths, 16)
+    fraction = Fraction(part, 16)
+    return " ".join(text for text in (str(whole) if whole else "", str(fraction) if part else "") if text)
 
 
 def state_words(state: State) -> str:

@@ -6,13 +6,12 @@ from collections.abc import Iterator
 
 import numpy as np
 
-from nuvrek.mechanics.strings import tension_ratio
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.readings.kinds import StringGap
 from nuvrek.surface.finding import Finding, FindingKind
-from nuvrek.surface.heightmap import NINE_IN_TEN
 from nuvrek.surface.measurer import Measured, Measurer, Part
-from nuvrek.units import Unit, format_length, format_number
+from nuvrek.surface.pulls import both_read, forecast_tuned
+from nuvrek.units import Unit, format_length
 
 # From here on a shape is named; common practice, no source.
 HUMP_MM = 0.05
@@ -194,35 +193,14 @@ def _touching(measurer: Measurer, lane: int) -> bool:
 def _pull(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
     """Pitch less slack, once both were read."""
     neck_map = measurer.map
-    states = {
-        one.reading.state.strings for one in neck_map.present.taken if isinstance(one.reading, StringGap)
-    }
-    if states != {"pitch", "slack"}:
+    if not both_read(neck_map):
         return
     head = f"The strings pull {format_length(neck_map.pull_mm, unit)} of relief into it"
-    lower = relief_tuned(measurer, -2)
-    low, high = (lower.mm + sign * NINE_IN_TEN * lower.sd_mm for sign in (-1, 1))
     text = (
-        f"Pitch less slack, give or take {format_length(neck_map.pull_doubt_mm, unit)}. A tone lower the relief would be "
-        f"about {format_length(lower.mm, unit)}, between {format_number(low, unit)} and {format_length(high, unit)}."
+        f"Pitch less slack, give or take {format_length(neck_map.pull_doubt_mm, unit)}. A tone lower: "
+        f"{forecast_tuned(measurer, -2).words(unit)}."
     )
     yield Finding("pull", None, None, neck_map.pull_mm, 1.0, text, head, "good")
-
-
-def relief_tuned(measurer: Measurer, semitones: float) -> Measured:
-    """The relief, mean of both sides, with all strings tuned by so many semitones from where they are.
-
-    The pull goes with the tension: ``slack + ratio (pitch - slack)``, so its doubt is that of this neck's own
-    readings at pitch and slack.
-    """
-    ratio, joint = tension_ratio(semitones), measurer.map.neck.joint_fret
-    middle = measurer.nearest(1, joint, 0.5)
-    parts = [(f, k, 0.5 * w) for lane in (0, 2) for f, k, w in measurer.chord(1, joint, middle, lane)]
-    pitch, slack = (measurer.of("wood", parts, strings) for strings in ("pitch", "slack"))
-    row = ratio * pitch.row + (1.0 - ratio) * slack.row
-    mm = ratio * pitch.mm + (1.0 - ratio) * slack.mm
-    variance = float(row @ measurer.map.solution.covariance @ row)
-    return Measured(mm, float(np.sqrt(max(variance, 0.0))), row)
 
 
 def _crowns(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]:

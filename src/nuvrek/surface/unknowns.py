@@ -14,12 +14,13 @@ from functools import lru_cache
 import numpy as np
 from numpy.typing import NDArray
 
+from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings import tools
 from nuvrek.readings.journal import Present, Work
-from nuvrek.readings.kinds import Dial, Seated, State
+from nuvrek.readings.kinds import Dial, Heated, Seated, State
 
 Row = NDArray[np.float64]
 
@@ -53,20 +54,10 @@ SLIP_SHARE, SLIP_FLOOR_MM = 0.12, 0.006
 PLAY_TURNS = 0.03
 # Turns that were guessed, as a share and a floor, and a move that nobody counted.
 ROUGH_SHARE, ROUGH_TURNS, UNCOUNTED_TURNS = 0.35, 0.03, 0.4
+# A cycle of heat takes out anything from nothing to this much.
+HEAT_MM = 0.25
 # How a beam lies over the frets is not known at all.
 BEAM_MM = 5.0
-
-
-def bend_shape(neck: NeckDescription) -> Row:
-    """Dip of a bent neck at nut and frets, shape (frets + 1,): 1 half-way from fret 1 to the joint.
-
-    A parabola as far as the joint (uniform bending). Past it the body carries the
-    board, which runs straight on along the neck's slope at the joint.
-    """
-    x = fret_places_mm(neck.scale_mm, neck.frets)
-    start, joint = x[1], x[neck.joint_fret]
-    s = (x - start) / (joint - start)
-    return np.asarray(np.where(s > 1.0, -4.0 * (s - 1.0), 4.0 * s * (1.0 - s)))
 
 
 def bend_variants(neck: NeckDescription) -> Row:
@@ -110,9 +101,12 @@ def _twin_share(side: float) -> Row:
 
 def _slips(present: Present) -> Row:
     """What each rod move may have done beside its turns, shape (moves, 3), dip in mm by lane."""
-    slips = np.zeros((len(present.rod_moves), 3))
+    slips = np.zeros((len(present.shifts), 3))
     before: dict[str | None, float] = {}
-    for n, (_, move) in enumerate(present.rod_moves):
+    for n, (_, move) in enumerate(present.shifts):
+        if isinstance(move, Heated):
+            slips[n] = HEAT_MM
+            continue
         turns = SLIP_SHARE * abs(move.turns)
         back = PLAY_TURNS if before.get(move.side, 0.0) * move.turns < 0.0 else 0.0
         guess = 0.0
@@ -161,7 +155,7 @@ class Unknowns:
     variant: int  # where the variants of the pull, then those of the rod, stand in z
     tails: Row  # (size,): how far the normal part of each unknown's prior reaches
     beams: dict[tuple[int, Lane, State], int]  # where a run's level and slope (beams + 1) stand in z
-    slips: Row  # (moves, 3): what each rod move may have done beside its turns, dip in mm, by lane
+    slips: Row  # (moves, 3): what each rod move or heat may have done beside its turns, dip in mm, by lane
     slip: int  # where they stand in z
 
     def alike(self, other: Unknowns) -> bool:
@@ -246,7 +240,7 @@ def unknowns_of(present: Present) -> Unknowns:
     constant = np.zeros((places, 3, surfaces))
     for work in present.work:
         _lay_work(crown, constant, work, first_crown, per_fret)
-    bend, variants = bend_shape(neck), bend_variants(neck)
+    bend, variants = bend_profile(neck), bend_variants(neck)
     return Unknowns(
         neck,
         size,
@@ -277,7 +271,7 @@ def _board_rows(
     board, twist = np.zeros((len(rough), size)), np.zeros((len(rough), size))
     past, rise = joint_shapes(neck)
     board[:, :k] = BOARD_ROUGHNESS_MM * rough
-    board[:, bow] = -BOW_MM * bend_shape(neck)
+    board[:, bow] = -BOW_MM * bend_profile(neck)
     board[:, tongue] = TONGUE_MM * past
     board[:, hump] = HUMP_MM * rise
     twist[:, k : 2 * k] = TWIST_MM * rough

@@ -102,6 +102,13 @@ class SizeStop(Stop):
             case _:
                 return self.at(lane="bass"), self.at(lane="treble")
 
+    def special(self, key: str) -> None:
+        pad = self.pad
+        if key == "-" and self.bounds_mm[0] < 0.0:
+            pad.text = pad.text[1:] if pad.text.startswith("-") else f"-{pad.text}"
+        else:
+            super().special(key)
+
     def take(self, _key: str, typed: Length) -> None:
         station, place = self.station, SIZES[self.station.what].place
         self.pad.finish(

@@ -11,7 +11,7 @@ from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
 from nuvrek.desktop.stages.base import Choices, Stage, button, clear, heading, scrolling
 from nuvrek.planning import cautions
-from nuvrek.planning.steps import Step
+from nuvrek.planning.curesteps import Step
 from nuvrek.readings.kinds import Seated
 from nuvrek.readings.words import turns_words
 from nuvrek.units import format_length

@@ -1,0 +1,200 @@
+"""What the ways forward have in common, and what each is made of."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import msgspec
+import numpy as np
+from numpy.typing import NDArray
+
+from nuvrek.neck.description import NeckDescription
+from nuvrek.planning.curesteps import Step
+from nuvrek.planning.heights import Heights
+from nuvrek.planning.levelling import STILL_MM, Removal, Surface, rocks_mm
+from nuvrek.planning.rod import RodPlan
+from nuvrek.planning.rodstops import RodStop
+from nuvrek.planning.steps import steps_of
+from nuvrek.planning.titles import TITLES
+from nuvrek.readings.kinds import EndFault, Promise, WayKind
+from nuvrek.surface.finding import Finding
+from nuvrek.surface.heightmap import HeightMap, Relief
+from nuvrek.surface.measurer import Measurer
+from nuvrek.units import Unit, format_length
+
+Array = NDArray[np.float64]
+
+# Stops after which the rod is out of the game, whatever its nut is made to do.
+_LOST = ("at-end", "no-answer", "slack-back-bow")
+
+
+@dataclass(frozen=True)
+class Way:
+    """One way forward with what it costs and promises. ``off_mm``, ``left_mm``: (frets, 3), mm."""
+
+    kind: WayKind
+    title: str
+    possible: bool
+    why_not: tuple[str, ...]
+    gist: str
+    off_mm: Array
+    left_mm: Array
+    frets: tuple[int, ...]
+    steps: tuple[Step, ...]
+    promise: Promise
+    minutes: int
+
+    @property
+    def metal_mm(self) -> float:
+        """Metal off summed over the frets, each at its mean over the lanes."""
+        return float(self.off_mm.mean(axis=1).sum())
+
+
+@dataclass(frozen=True)
+class Plan:
+    """All ways, the advised one and why."""
+
+    advice: WayKind
+    reasons: tuple[str, ...]
+    ways: tuple[Way, ...]
+    rod: RodPlan | None
+    largest_rock_now_mm: float
+    ends: tuple[EndFault, ...] = ()
+    stops: tuple[RodStop, ...] = ()
+
+    def way(self, kind: WayKind) -> Way:
+        """The way of that kind."""
+        return next(w for w in self.ways if w.kind == kind)
+
+
+@dataclass(frozen=True)
+class Case:
+    """What the ways have in common."""
+
+    neck_map: HeightMap
+    findings: tuple[Finding, ...]
+    surface: Surface
+    relief: Relief | None
+    rod: RodPlan | None
+    unit: Unit
+    stops: tuple[RodStop, ...]
+    ends: tuple[EndFault, ...]
+    heights: Heights
+
+    @property
+    def neck(self) -> NeckDescription:
+        """The neck as described."""
+        return self.neck_map.neck
+
+    @property
+    def rodless(self) -> bool:
+        """Whether no rod can set the relief: there is none, or it is spent."""
+        return self.neck.rod == "none" or any(stop.kind in _LOST for stop in self.stops)
+
+    @property
+    def excess_mm(self) -> float | None:
+        """Relief over (minus: under) what is wanted, where it is known and off by more than the margin."""
+        if self.relief is None:
+            return None
+        excess = self.relief.mm - self.neck.relief_wanted_mm("middle")
+        return excess if abs(excess) > self.neck.relief_margin_mm else None
+
+    @property
+    def measurer(self) -> Measurer:
+        """Measures on the mapped neck."""
+        return Measurer(self.neck_map)
+
+    @property
+    def unseated(self) -> tuple[int, ...]:
+        """Frets to be pressed home before any file touches them."""
+        return self.named("end-up", "middle-up", "loose")
+
+    def has(self, kind: str) -> bool:
+        """Whether a fault of that kind was found."""
+        return any(f.kind == kind and f.verdict != "good" for f in self.findings)
+
+    def named(self, *kinds: str) -> tuple[int, ...]:
+        """Frets named in findings of these kinds."""
+        return tuple(sorted({f.fret for f in self.findings if f.kind in kinds and f.fret is not None}))
+
+    @property
+    def relief_off(self) -> bool:
+        """Whether a rod move is due."""
+        return self.rod is not None
+
+    def length(self, mm: float) -> str:
+        """A length in the unit of the sentences."""
+        return format_length(mm, self.unit)
+
+
+def way(
+    case: Case,
+    kind: WayKind,
+    removal: Removal | None,
+    frets: tuple[int, ...],
+    gist: str,
+    why_not: list[str],
+    promise: Promise | None = None,
+) -> Way:
+    """A way of this kind with its steps. ``promise`` is what it changes beside metal; the rest is filled in."""
+    off = np.zeros_like(case.surface.tops_mm) if removal is None else removal.off_mm
+    left = case.surface.crown_mm - off
+    turn = case.rod.words if case.rod else "No turn is needed for the relief."
+    turned = case.relief_off and not case.rodless
+    steps = steps_of(kind, case.neck, frets, turn, rod_needed=turned, ends=case.ends, detail=gist)
+    return Way(
+        kind,
+        TITLES[kind],
+        not why_not,
+        tuple(why_not),
+        gist,
+        off,
+        left,
+        frets,
+        steps,
+        _promise(case, kind, off, left) if promise is None else _filled(case, promise, off, left),
+        sum(s.minutes for s in steps if s.key != "look-again"),
+    )
+
+
+def _filled(case: Case, promise: Promise, off: Array, left: Array) -> Promise:
+    """A cheap cure's promise: what it does not change stays as it is."""
+    usual = _promise(case, "leave", off, left)
+    said = {name: value for name, value in msgspec.structs.asdict(promise).items() if value is not None}
+    return msgspec.structs.replace(usual, **{**said, "metal_off_mm": usual.metal_off_mm})
+
+
+def _promise(case: Case, kind: WayKind, off: Array, left: Array) -> Promise:
+    relief, doubt = (None, None) if case.relief is None else (case.relief.mm, case.relief.doubt_mm)
+    if (
+        kind in ("rod", "spot-level", "level")
+        and case.rod is not None
+        and relief is not None
+        and not case.rodless
+    ):
+        relief, doubt = case.neck.relief_wanted_mm("middle"), case.neck.relief_margin_mm
+    if kind == "level" and case.rodless:
+        relief, doubt = case.neck.relief_wanted_mm("middle"), case.neck_map.pull_doubt_mm
+    rock = float(rocks_mm(case.surface, case.surface.tops_mm - off).max())
+    if kind == "level":
+        # Straight tops leave no rock; what the file leaves is what a rocker just does not feel.
+        rock = STILL_MM
+    low, high = (side.now_mm for side in case.heights.sides)
+    return Promise(
+        height_low_mm=low,
+        height_high_mm=high,
+        relief_mm=relief,
+        relief_doubt_mm=doubt,
+        metal_off_mm=float(off.mean(axis=1).sum()),
+        thinnest_mm=float(left.min()) if case.neck_map.crown_measured else None,
+        largest_rock_mm=None if kind == "seat" else max(rock, 0.0),
+    )
+
+
+def listed(frets: tuple[int, ...]) -> str:
+    """Frets in words: ``3, 4 and 7``."""
+    if len(frets) <= 1:
+        return "".join(str(f) for f in frets)
+    if len(frets) > 7:
+        return f"{len(frets)} of them"
+    return ", ".join(str(f) for f in frets[:-1]) + f" and {frets[-1]}"

@@ -1,0 +1,149 @@
+"""Job steps of the cheap cures, of heat and of work that is referred."""
+
+from __future__ import annotations
+
+from typing import Literal
+
+from msgspec import Struct
+
+from nuvrek.planning import cautions
+from nuvrek.readings.kinds import WayKind
+
+Action = Literal["tick", "rod", "seat", "file", "slack", "pitch", "measure", "heat"]
+
+
+class Step(Struct, frozen=True):
+    """One thing to do. ``frets`` are those it is done to; minutes are common practice, no source."""
+
+    key: str
+    title: str
+    text: str
+    minutes: int
+    action: Action = "tick"
+    frets: tuple[int, ...] = ()
+    cautions: tuple[str, ...] = ()
+
+
+def cure_steps(kind: WayKind, detail: str) -> tuple[Step, ...]:
+    """The steps of a cheap cure; ``detail`` is its forecast for this neck."""
+    match kind:
+        case "strings":
+            other = Step(
+                "other-strings",
+                "Change strings or tuning",
+                f"{detail} Note the gauges in Take in.",
+                20,
+                cautions=(cautions.STRINGS,),
+            )
+            return (other, _settle())
+        case "nut":
+            slots = Step(
+                "nut-slots",
+                "File the nut slots",
+                f"{detail} A stroke or two, retune, press at 3, look at 1; a slot too low can't be unfiled.",
+                20,
+                cautions=(cautions.DUST, cautions.STRINGS),
+            )
+            return (slots, _retune())
+        case "saddle":
+            set_it = Step(
+                "saddle",
+                "Set the saddle",
+                f"{detail} From below, flat on fine paper; mark before filing, check the break of the strings.",
+                25,
+                cautions=(cautions.STRINGS, cautions.DUST),
+            )
+            return (set_it, _retune())
+        case "shim":
+            tilt = Step(
+                "shim",
+                "Tilt the neck in its pocket",
+                f"{detail} Strings off, neck off, shim the full width, screws tight only with the neck seated.",
+                30,
+                "slack",
+                cautions=(cautions.STRINGS,),
+            )
+            return (
+                tilt,
+                Step("string-up", "String up and tune", "To pitch, then let the neck settle.", 15, "pitch"),
+            )
+        case "rod-nut":
+            return _rod_nut_steps(detail)
+        case _:
+            listen = Step(
+                "hardware",
+                "Find the noise",
+                f"{detail} Damp one part after another with a finger while the note sounds.",
+                15,
+            )
+            return (listen,)
+
+
+def _rod_nut_steps(detail: str) -> tuple[Step, ...]:
+    return (
+        Step(
+            "free-nut",
+            "Free the rod nut",
+            f"{detail} Clear the hole, try the key that fits, grease thread and washer.",
+            20,
+            "slack",
+            cautions=(cautions.ROD, cautions.STRINGS),
+        ),
+        Step(
+            "rod",
+            "Try the rod again",
+            "An eighth, no more. Note how it feels.",
+            5,
+            "rod",
+            cautions=(cautions.ROD,),
+        ),
+        Step("string-up", "String up and tune", "To pitch, then read the relief again.", 15, "pitch"),
+    )
+
+
+def _retune() -> Step:
+    return Step("retune", "Tune to pitch", "Then read the string heights again.", 5, "pitch")
+
+
+def _settle() -> Step:
+    return Step(
+        "string-up", "Tune and let it settle", "Relief follows the new pull over hours and days.", 10, "pitch"
+    )
+
+
+def heat_steps(detail: str) -> tuple[Step, ...]:
+    """Heat straightening, one cycle."""
+    warn = (cautions.HEAT, cautions.PRESS)
+    return (
+        Step(
+            "heat-ready",
+            "Strings off, rod slack",
+            "Cover pickups, finish and binding; record the relief as it is.",
+            15,
+            "slack",
+            cautions=(cautions.STRINGS,),
+        ),
+        Step(
+            "heat-clamp",
+            "Clamp a little past straight",
+            f"{detail} Note how far past straight it is clamped; then make the rod tight, if there is one.",
+            20,
+            cautions=warn,
+        ),
+        Step(
+            "heat",
+            "Heat, and leave until quite cold",
+            "About 95 °C (200 °F) aimed at the board's source of glue, never left alone. Twice is common.",
+            90,
+            "heat",
+            cautions=warn,
+        ),
+        Step("string-up", "String up and tune", "Read the relief again.", 15, "pitch"),
+    )
+
+
+def refer_step(detail: str) -> Step:
+    """Work for licensed or specialist hands."""
+    return Step(
+        "refer", "Refer it", f"{detail} This is work beyond fretwork: name it, quote it, pass it on.", 10
+    )
