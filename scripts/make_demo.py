@@ -1,4 +1,4 @@
-"""Makes the five demo jobs from fixed seeds. Run: ./run python scripts/make_demo.py"""
+"""Makes the nine demo jobs from fixed seeds. Run: ./run python scripts/make_demo.py"""
 
 from __future__ import annotations
 
@@ -9,6 +9,7 @@ import msgspec
 
 from nuvrek.exchange.jobfile import Job, dump
 from nuvrek.neck.description import LANES, NeckDescription
+from nuvrek.neck.strings import StringSpec
 from nuvrek.planning.ways import make_plan
 from nuvrek.readings.journal import fold
 from nuvrek.readings.kinds import (
@@ -28,8 +29,10 @@ from nuvrek.readings.kinds import (
     StepDone,
 )
 from nuvrek.readings.kit import Kit
-from nuvrek.readings.rounds import closing_round
+from nuvrek.readings.rounds import closing_round, later_look
 from nuvrek.simulator.measuring import Bench, default_rng, measure_basic_round
+from nuvrek.simulator.rods import MadeRod, WorkedNeck
+from nuvrek.simulator.rodwork import read_relief
 from nuvrek.simulator.truth import Condition, Truth, make_truth
 from nuvrek.surface.findings import find
 from nuvrek.surface.heightmap import map_neck
@@ -43,6 +46,15 @@ class Made:
     seed: int
     neck: NeckDescription
     condition: Condition
+
+
+def strings(words: str) -> tuple[StringSpec, ...]:
+    """A string list from ``E2 1.17w*2``: note, gauge in mm, w for wound, how many in the course."""
+    made = []
+    for note, gauge in zip(words.split()[::2], words.split()[1::2], strict=True):
+        size, _, each = gauge.partition("*")
+        made.append(StringSpec(note, float(size.rstrip("w")), size.endswith("w"), each=int(each or 1)))
+    return tuple(made)
 
 
 OWNER = "Harbour Library, lending shelf"
@@ -83,11 +95,14 @@ NECKS = (
             end_width_mm=57,
             radius_mm=406.4,
             rod="twin",
+            rod_access="head",
+            rod_key="4 mm",
+            string_set=strings("B1 1.57w E2 1.22w A2 0.91w D3 0.66w F#3 0.46 B3 0.36"),
             wire_height_mm=1.25,
             relief_target_mm=0.18,
-            complaint="Strings feel high in the middle of the neck since the spring.",
+            complaint="Strings feel high in the middle of the neck since the spring, most on the high side.",
         ),
-        Condition(proud=0, low=0, slack_dip_mm=0.24, pull_mm=0.20),
+        Condition(proud=0, low=0, slack_dip_mm=0.16, pull_mm=0.20, tilt_mm=-0.22),
     ),
     Made(
         "3-long-bass",
@@ -153,6 +168,102 @@ NECKS = (
             complaint="An heirloom on loan: keep it as it is if it can be played.",
         ),
         Condition(proud=0, low=1, slack_dip_mm=0.03, pull_mm=0.14, wear_mm=0.05),
+    ),
+    Made(
+        "6-steel-guitar",
+        117,
+        NeckDescription(
+            title="steel-string guitar, shelf 5",
+            owner=OWNER,
+            scale_mm=645,
+            frets=20,
+            joint_fret=14,
+            tuning="E A D G B E",
+            string_set=strings("E2 1.35w A2 1.07w D3 0.81w G3 0.61w B3 0.41 E4 0.30"),
+            nut_width_mm=43,
+            end_width_mm=55,
+            radius_mm=406.4,
+            rod="two-way",
+            rod_access="sound hole",
+            rod_key="5 mm",
+            joint="glued",
+            neck_wood="mahogany",
+            wood="rosewood",
+            wire_height_mm=1.1,
+            relief_target_mm=0.15,
+            height_low_mm=1.5,
+            height_high_mm=1.25,
+            complaint="Stiff to play up the neck. Lent out all winter.",
+        ),
+        Condition(proud=0, low=0, slack_dip_mm=0.21, pull_mm=0.17, scatter_mm=0.006, nut_over_mm=0.05),
+    ),
+    Made(
+        "7-old-octave-mandolin",
+        131,
+        NeckDescription(
+            title="old octave mandolin, shelf 14",
+            owner=OWNER,
+            scale_mm=514,
+            frets=20,
+            joint_fret=12,
+            strings=8,
+            tuning="G G D D A A E E",
+            string_set=strings("G2 1.17w*2 D3 0.81w*2 A3 0.51*2 E4 0.30*2"),
+            nut_width_mm=34,
+            end_width_mm=45,
+            rod="one-way",
+            rod_access="head",
+            rod_key="7 mm box key",
+            joint="glued",
+            wire_height_mm=1.0,
+            relief_target_mm=0.10,
+            complaint="Hard work in the middle of the neck. Someone has been at the rod before.",
+        ),
+        Condition(proud=0, low=0, slack_dip_mm=0.34, pull_mm=0.12, scatter_mm=0.006, nut_over_mm=0.05),
+    ),
+    Made(
+        "8-tenor-in-back-bow",
+        149,
+        NeckDescription(
+            title="tenor guitar, shelf 16",
+            owner=OWNER,
+            scale_mm=590,
+            frets=19,
+            joint_fret=14,
+            strings=4,
+            tuning="C G D A",
+            string_set=strings("C3 0.76w G3 0.51w D4 0.33 A4 0.23"),
+            nut_width_mm=32,
+            end_width_mm=41,
+            rod="one-way",
+            rod_access="heel",
+            wire_height_mm=1.35,
+            relief_target_mm=0.10,
+            complaint="Chokes in the first five frets since it came back from a damp cellar.",
+        ),
+        Condition(proud=0, low=0, slack_dip_mm=-0.24, pull_mm=0.08, scatter_mm=0.006, nut_over_mm=0.05),
+    ),
+    Made(
+        "9-rodless-parlour",
+        163,
+        NeckDescription(
+            title="parlour guitar, shelf 2",
+            owner=OWNER,
+            scale_mm=605,
+            frets=18,
+            joint_fret=12,
+            tuning="E A D G B E",
+            string_set=strings("E2 1.19w A2 0.94w D3 0.69w G3 0.51w B3 0.36 E4 0.28"),
+            nut_width_mm=45,
+            end_width_mm=56,
+            rod="none",
+            joint="glued",
+            wire_height_mm=0.85,
+            least_crown_mm=0.7,
+            relief_target_mm=0.15,
+            complaint="High in the middle; the owner's family wants it kept.",
+        ),
+        Condition(proud=0, low=0, slack_dip_mm=0.36, pull_mm=0.18, scatter_mm=0.006, nut_over_mm=0.05),
     ),
 )
 
@@ -228,6 +339,37 @@ def choose_and_file(made: Made, truth: Truth, entries: list[AnyEntry]) -> tuple[
     return entries + work, replace(truth, crown_mm=crown)
 
 
+def turned(
+    made: Made, truth: Truth, entries: list[AnyEntry], rod: MadeRod, moves: tuple[float, ...]
+) -> list[AnyEntry]:
+    """The neck after rod moves, each read with leaves on both sides."""
+    worked, state = WorkedNeck(truth, (rod,), default_rng(made.seed + 1)), State()
+    done = [StateChange(state=state), *read_relief(worked, state)]
+    for turns in moves:
+        feel = worked.turn(turns)
+        felt = feel if feel in ("slack", "at its end") else ""
+        done.append(RodMove(turns=turns, feel=felt))
+        state = fold(made.neck, [*entries, *done]).state
+        done += read_relief(worked, state)
+    return done
+
+
+def earlier_visits(made: Made, truth: Truth) -> list[AnyEntry]:
+    """Three looks in other seasons: dry air lets this neck bow forward less, damp air more."""
+    found: list[AnyEntry] = []
+    for day, warm, damp, more in (
+        ("2025-03-11", 20.0, 36.0, -0.05),
+        ("2025-07-22", 24.0, 63.0, 0.07),
+        ("2025-11-18", 19.0, 47.0, 0.0),
+    ):
+        there = replace(truth, pull_mm=truth.pull_mm - 0.1 + more)
+        bench = Bench(there, default_rng(made.seed + len(found)))
+        seen = [Room(temperature_c=warm, humidity_percent=damp)]
+        seen += [bench.string_gap(s, State()) for s in later_look(made.neck, Kit()) if s.kind == "string-gap"]
+        found += stamped(seen, day)
+    return found
+
+
 def build(made: Made) -> Job:
     """One demo job: measured on its made-up neck, then as far along as the shelf wants it."""
     rng = default_rng(made.seed)
@@ -235,6 +377,12 @@ def build(made: Made) -> Job:
     bench = Bench(truth, rng)
     entries = measure_basic_round(bench, upto=7 if made.name == "5-parlour-guitar" else None)
     entries += LOOKED_OVER.get(made.name, [])
+    if made.name == "6-steel-guitar":
+        entries = [*earlier_visits(made, truth), Room(temperature_c=20.0, humidity_percent=38.0), *entries]
+    if made.name == "7-old-octave-mandolin":
+        entries += turned(made, truth, entries, MadeRod(0.008), (0.25, 0.25))
+    if made.name == "8-tenor-in-back-bow":
+        entries += turned(made, truth, entries, MadeRod(0.3, slack_at=-0.05), (-0.25,))
     if made.name == "4-octave-mandolin":
         neck_map = map_neck(fold(made.neck, entries))
         way = make_plan(neck_map, find(neck_map)).way("seat")

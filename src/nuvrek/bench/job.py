@@ -11,7 +11,7 @@ from nuvrek.bench.session import Session
 from nuvrek.planning.curesteps import Step
 from nuvrek.planning.steps import steps_of
 from nuvrek.readings.journal import Present
-from nuvrek.readings.kinds import Chosen, Filed, RodMove, Seated, StateChange, StepDone
+from nuvrek.readings.kinds import Chosen, Filed, Heated, Seated, StateChange, StepDone
 
 if TYPE_CHECKING:
     from nuvrek.planning.ways import Plan, Way
@@ -88,13 +88,8 @@ def log_filed(session: Session, frets: set[int]) -> bool:
     return bool(off)
 
 
-def log_rod(session: Session, turns: float, feel: str) -> None:
-    """Write down a rod move; ``feel`` is one of the words of RodMove or empty."""
-    session.append(msgspec.convert({"kind": "rod-move", "turns": turns, "feel": feel}, RodMove))
-
-
-def tick(session: Session, step: Step) -> None:
-    """Tick a step, writing down first what doing it means for the neck."""
+def tick(session: Session, step: Step, heat: Heated | None = None) -> None:
+    """Tick a step, writing down first what doing it means for the neck; ``heat`` is how it was heated."""
     state = session.present.state
     match step.action:
         case "slack" | "pitch":
@@ -102,6 +97,8 @@ def tick(session: Session, step: Step) -> None:
         case "seat":
             for fret in step.frets:
                 session.append(Seated(fret=fret))
+        case "heat":
+            session.append(heat or Heated())
         case "file":
             log_filed(session, set(step.frets))
         case _:

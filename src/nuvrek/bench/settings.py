@@ -10,6 +10,8 @@ from typing import Annotated
 import msgspec
 from msgspec import Meta, Struct
 
+from nuvrek.neck.description import ReliefSchool
+from nuvrek.neck.strings import StringSet
 from nuvrek.readings.kit import Kit
 from nuvrek.units import Unit
 
@@ -38,6 +40,11 @@ class Settings(Struct, frozen=True, kw_only=True):
     kit: Kit = Kit()
     # The unit of an entry field where it is another than the bench's.
     units: Annotated[dict[str, Unit], Meta(max_length=40)] = {}
+    # String lists kept by name.
+    sets: Annotated[
+        dict[Annotated[str, Meta(min_length=1, max_length=60)], StringSet], Meta(max_length=60)
+    ] = {}
+    relief_school: ReliefSchool = "usual"
     gauge_port: Annotated[str, Meta(max_length=200)] = ""
     gauge_line: Annotated[str, Meta(pattern=LINE_PATTERN)] = "9600 8N1"
     text_percent: Annotated[int, Meta(ge=75, le=250)] = 100

@@ -30,6 +30,9 @@ LENGTHS = (
     Field("wire_width_mm", "Fret wire width"),
     Field("least_crown_mm", "Least crown to keep"),
     Field("relief_target_mm", "Relief wanted"),
+    Field("relief_high_mm", "Relief on the high side, if other"),
+    Field("height_low_mm", "Height wanted at 12, low side"),
+    Field("height_high_mm", "Height wanted at 12, high side"),
     Field("fall_away_mm", "Fall-away at the last fret"),
 )
 WHOLE = (("frets", "Frets"), ("joint_fret", "Body joins at fret"), ("strings", "Strings"))
@@ -45,6 +48,9 @@ def field_text(neck: NeckDescription, field: Field, inch: bool) -> str:
         "wire_width_mm",
         "least_crown_mm",
         "relief_target_mm",
+        "relief_high_mm",
+        "height_low_mm",
+        "height_high_mm",
         "fall_away_mm",
     )
     unit = (Unit.THOU if small else Unit.INCH) if inch else Unit.MM

@@ -1,10 +1,11 @@
-"""The demo shelf: five necks of a harbour town's library, all made up."""
+"""The demo shelf: nine necks of a harbour town's library, all made up."""
 
 from __future__ import annotations
 
 from importlib.resources import files
 
 from nuvrek.exchange.jobfile import Job, parse
+from nuvrek.neck.strings import StringSet, StringSpec
 from nuvrek.readings.kit import METRIC_LEAVES_MM, Kit
 
 
@@ -19,7 +20,26 @@ def demo_kit() -> Kit:
 
 
 def demo_jobs() -> list[Job]:
-    """The five demo jobs in shelf order."""
+    """The nine demo jobs in shelf order."""
     folder = files("nuvrek.demo")
     names = sorted(item.name for item in folder.iterdir() if item.name.endswith(".json"))
     return [parse((folder / name).read_bytes()) for name in names]
+
+
+def demo_sets() -> dict[str, StringSet]:
+    """The string sets kept in the library's drawer."""
+    return {
+        job.neck.title.split(",")[0]: job.neck.string_set for job in demo_jobs() if job.neck.string_set
+    } | {
+        "light steel": tuple(
+            StringSpec(note, gauge, wound)
+            for note, gauge, wound in (
+                ("E2", 1.19, True),
+                ("A2", 0.94, True),
+                ("D3", 0.69, True),
+                ("G3", 0.53, True),
+                ("B3", 0.36, False),
+                ("E4", 0.28, False),
+            )
+        )
+    }

@@ -38,9 +38,9 @@ def open_demo(folder: Path) -> Logbook:
 
 def demo_settings() -> Settings:
     """The settings of the demo: the tools of its bench."""
-    from nuvrek.demo import demo_kit
+    from nuvrek.demo import demo_kit, demo_sets
 
-    return Settings(kit=demo_kit())
+    return Settings(kit=demo_kit(), sets=demo_sets())
 
 
 def open_own(path: Path) -> Logbook:

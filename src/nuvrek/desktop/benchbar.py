@@ -8,6 +8,7 @@ from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBox
 
 from nuvrek.desktop.theme import Theme
 from nuvrek.readings.kinds import State
+from nuvrek.readings.words import rod_words
 
 
 class PressLabel(QLabel):
@@ -159,7 +160,6 @@ class BenchBar(QWidget):
         if state is not None:
             self.strings.setText("strings at pitch" if state.strings == "pitch" else "strings slack")
             self.posture.setText("neck lying" if state.posture == "lying" else "neck held as played")
-            eighths = round(state.rod_turns * 8)
-            self.rod.setText("rod as found" if not eighths else f"rod {eighths:+d}/8 turn")
+            self.rod.setText(rod_words(state))
         self.right_title.setText(right_title)
         self.right.setText("\n".join(right))

@@ -6,9 +6,10 @@ import math
 from typing import Any
 
 from nuvrek.neck.description import LANES
+from nuvrek.planning.case import Plan, Way
 from nuvrek.planning.curesteps import Step
 from nuvrek.planning.levelling import WORTH_FILING_MM
-from nuvrek.planning.ways import Plan, Way
+from nuvrek.planning.rod import Forecast
 from nuvrek.surface.finding import Finding
 from nuvrek.surface.heightmap import HeightMap
 
@@ -86,14 +87,32 @@ def plan_answer(plan: Plan) -> dict[str, Any]:
 def _rod_answer(plan: Plan) -> dict[str, Any]:
     """The next rod move, if one is due, and why not to turn it if there is a reason."""
     stops = [{"kind": stop.kind, "text": stop.words} for stop in plan.stops]
-    if plan.rod is None:
+    rod = plan.rod
+    if rod is None:
         return {"direction": None, "turns": 0.0, "forecast_mm": None, "doubt_mm": None, "stop": stops}
+    mm, doubt = rod.after_move_mm, rod.after_move_doubt_mm
     return {
-        "direction": "tighten" if plan.rod.turns > 0 else "loosen",
-        "turns": abs(plan.rod.turns),
-        "forecast_mm": _mm(plan.rod.after_move_mm),
-        "doubt_mm": _mm(plan.rod.after_move_doubt_mm),
+        "direction": rod.direction,
+        "turns": abs(rod.turns),
+        "forecast_mm": _mm(mm),
+        "doubt_mm": _mm(doubt),
+        "range_mm": [_mm(mm - doubt), _mm(mm + doubt)],
+        "moves": [{"side": side, "turns": turns} for side, turns in rod.moves],
+        "sides": [_forecast_answer(one) for one in rod.forecasts],
+        "slacken_first": rod.slacken_first,
+        "known": rod.known,
         "stop": stops,
+    }
+
+
+def _forecast_answer(one: Forecast) -> dict[str, Any]:
+    return {
+        "lane": one.lane,
+        "now_mm": _mm(one.now_mm),
+        "forecast_mm": _mm(one.after_mm),
+        "doubt_mm": _mm(one.doubt_mm),
+        "settled_mm": _mm(one.settled_mm),
+        "wanted_mm": _mm(one.target_mm),
     }
 
 
@@ -115,6 +134,8 @@ def _way_answer(way: Way) -> dict[str, Any]:
         ],
         "metal_total_mm": _mm(way.metal_mm),
         "relief_after_mm": None if way.promise.relief_mm is None else _mm(way.promise.relief_mm),
+        "height_low_mm": None if way.promise.height_low_mm is None else _mm(way.promise.height_low_mm),
+        "height_high_mm": None if way.promise.height_high_mm is None else _mm(way.promise.height_high_mm),
         "minutes": way.minutes,
         "steps": [_step_answer(step) for step in way.steps],
     }

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from nuvrek.planning.case import Case, Way, listed
 from nuvrek.readings.kinds import WayKind
+from nuvrek.surface.shapes import PULL_UNKNOWN_MM
 
 # Spot work is for a handful: about a quarter of the frets or fewer (common practice, no source).
 FEW_SHARE = 0.25
@@ -92,6 +93,8 @@ def _without_rod(case: Case, ways: dict[WayKind, Way], reasons: list[str]) -> tu
     none = "No rod" if case.neck.rod == "none" else "The rod is out of it"
     spare = float(level.left_mm.min()) - case.surface.least_crown_mm
     if level.possible and spare >= SPARE_CROWN_MM:
+        if case.neck_map.pull_doubt_mm > PULL_UNKNOWN_MM:
+            reasons.append("How far the strings pull this neck isn't known: read it slack too before filing.")
         reasons.append(
             f"{none}: dressing the relief into the frets costs {case.length(level.metal_mm)} of metal and leaves enough."
         )

@@ -129,11 +129,9 @@ def _rod_nut(case: Case) -> Way | None:
 def _hardware(case: Case) -> Way | None:
     """Noise that no height explains."""
     noise = any(word in case.neck.complaint.lower() for word in _NOISE)
-    if (
-        not noise
-        or case.named("proud", "rocks", "loose", "end-up", "middle-up")
-        or case.excess_mm is not None
-    ):
+    if not noise or case.neck_map.present.chosen is not None or case.excess_mm is not None:
+        return None
+    if case.named("proud", "rocks", "loose", "end-up", "middle-up"):
         return None
     gist = "No fret and no relief explains the noise: loose hardware, a slack screw, a nut slot, a string's winding."
     return way(case, "hardware", None, (), gist, [])

@@ -37,7 +37,7 @@ def heat_so_far(neck_map: HeightMap) -> HeatSoFar:
             continue
         at = unknowns.slip + n
         share = float(unknowns.slips[n].mean())
-        mm = -share * float(neck_map.solution.z[at])
+        mm = share * float(neck_map.solution.z[at])
         sd = share * float(np.sqrt(neck_map.solution.covariance[at, at]))
         gains.append((mm, NINE_IN_TEN * sd))
         if sd < 0.8 * HEAT_MM:
@@ -67,7 +67,8 @@ def _heat(case: Case) -> Way | None:
         for n, (mm, doubt) in enumerate(so_far.gains, 1)
     )
     low, high = (so_far.expected_mm + sign * so_far.doubt_mm for sign in (-1, 1))
-    gist = f"A cycle may take out {length(max(low, 0.0))} to {length(high)}, and may not hold.{done}"
+    out = f"up to {length(high)}" if low <= 0.0 else f"{length(low)} to {length(high)}"
+    gist = f"A cycle may take out {out}, and may not hold.{done}"
     why = []
     if case.neck.lacquered:
         why.append("Not on a lacquered board: heat lifts the finish.")

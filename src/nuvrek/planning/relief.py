@@ -2,14 +2,16 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 import numpy as np
 from scipy.special import ndtr
 
 from nuvrek.neck.description import LANES, Lane
+from nuvrek.readings.kinds import RodMove, State
 from nuvrek.surface.heightmap import NINE_IN_TEN, HeightMap, Relief
-from nuvrek.surface.measurer import Measurer
+from nuvrek.surface.measurer import Measurer, Part
 
 # With the relief unknown by more than this, it is not spoken of as a figure.
 TOO_UNSURE_MM = 0.15
@@ -52,17 +54,44 @@ def wanted_relief(neck_map: HeightMap, sides: tuple[Lane, ...] = ("bass", "trebl
     if not lanes:
         return None
     measurer = Measurer(neck_map)
-    x, joint = measurer.x, neck_map.neck.joint_fret
+    found = measurer.of("wood", _parts(measurer, lanes))
+    target = float(np.mean([neck_map.neck.relief_wanted_mm(lane) for lane in lanes]))
+    now = Relief(lanes[0] if len(lanes) == 1 else "middle", "pitch", found.mm, NINE_IN_TEN * found.sd_mm)
+    return Wanted(now, target, neck_map.neck.relief_margin_mm)
+
+
+def _parts(measurer: Measurer, lanes: Sequence[Lane]) -> list[Part]:
+    """The mean dip half-way from fret 1 to the joint over some lanes."""
+    x, joint = measurer.x, measurer.map.neck.joint_fret
     middle = min(range(2, joint), key=lambda fret: abs(x[fret] - 0.5 * (x[1] + x[joint])))
-    parts = [
+    return [
         (fret, k, weight / len(lanes))
         for lane in lanes
         for fret, k, weight in measurer.chord(1, joint, middle, LANES.index(lane))
     ]
-    found = measurer.of("wood", parts)
-    target = float(np.mean([neck_map.neck.relief_wanted_mm(lane) for lane in lanes]))
-    now = Relief(lanes[0] if len(lanes) == 1 else "middle", "pitch", found.mm, NINE_IN_TEN * found.sd_mm)
-    return Wanted(now, target, neck_map.neck.relief_margin_mm)
+
+
+def relief_over_moves(neck_map: HeightMap, sides: Sequence[Lane]) -> tuple[tuple[float, float], ...]:
+    """Relief at pitch, mean of ``sides``, with the rod where it stood before and after each move or heat.
+
+    Millimetres with doubts, one pair more than there were moves; all readings together tell each of them.
+    """
+    measurer, present = Measurer(neck_map), neck_map.present
+    unknowns, solution = neck_map.gathering.unknowns, neck_map.solution
+    parts = _parts(measurer, sides)
+    low = high = 0.0
+    found = []
+    for moved, (_, shift) in enumerate(((0, None), *present.shifts)):
+        if isinstance(shift, RodMove):
+            low += 0.0 if shift.side == "treble" else shift.turns
+            high += 0.0 if shift.side == "bass" else shift.turns
+        state = State(rod_turns=low, rod_high_turns=high, rod_moves=moved, posture=present.state.posture)
+        rows, constants = unknowns.wood(state)
+        row = np.sum([w * rows[f, k] for f, k, w in parts], axis=0)
+        mm = float(row @ solution.z + sum(w * constants[f, k] for f, k, w in parts))
+        doubt = NINE_IN_TEN * float(np.sqrt(max(row @ solution.covariance @ row, 0.0)))
+        found.append((mm, doubt))
+    return tuple(found)
 
 
 def relief_now(neck_map: HeightMap) -> Relief | None:

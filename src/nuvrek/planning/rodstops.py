@@ -10,7 +10,7 @@ from scipy.special import ndtr
 from nuvrek.planning.relief import Wanted, wanted_relief
 from nuvrek.readings.kinds import Dial, RodMove, StringGap
 from nuvrek.surface.heightmap import NINE_IN_TEN, HeightMap
-from nuvrek.surface.observed import rod_feel
+from nuvrek.surface.observed import rod_feel, rod_kind_tried
 
 # A rod that moves the relief less than this a turn does not answer; common practice, no source.
 NO_ANSWER_MM_PER_TURN = 0.06
@@ -124,7 +124,7 @@ def _answers_less(neck_map: HeightMap, mm_per_turn: float) -> float:
 
 def _slack_back_bow(neck_map: HeightMap, feel: str | None) -> bool:
     """Back bow, and a one-way rod that is slack: felt, or shown by loosening that changed nothing."""
-    if neck_map.neck.rod != "one-way":
+    if (rod_kind_tried(neck_map.present) or neck_map.neck.rod) != "one-way":
         return False
     wanted = wanted_relief(neck_map)
     if wanted is None or _bowed_back(wanted) < SURE:

@@ -97,7 +97,7 @@ def _rod(words: str) -> tuple[Step, ...]:
         Step(
             "rod",
             "Turn the rod",
-            f"{words} A quarter turn or less at once, retune, measure again. Stop if it resists, if it is at its end, or if two moves bring no answer.",
+            f"To begin with: {words[:1].lower()}{words[1:]} A quarter turn or less at once, retune, measure again. Stop if it resists, if it is at its end, or if two moves bring no answer.",
             10,
             "rod",
             (),

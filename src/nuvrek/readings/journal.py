@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from datetime import date
 
 from msgspec import Struct, structs
 
@@ -25,6 +26,9 @@ from nuvrek.readings.kinds import (
 )
 from nuvrek.readings.touch import highest_fret, highest_string
 
+# After so many days it is another visit: the neck may have moved meanwhile (common practice, no source).
+ANOTHER_VISIT_DAYS = 14
+
 
 class Taken(Struct, frozen=True):
     """A live reading with its number in the journal and the surface it was taken on.
@@ -45,6 +49,13 @@ class Work(Struct, frozen=True):
     made: dict[tuple[int, Lane], int]
 
 
+class Later(Struct, frozen=True):
+    """So many days passed without a reading: season and creep may have moved the neck."""
+
+    days: int
+    day: str = ""
+
+
 class Present(Struct, frozen=True):
     """The present picture of one neck."""
 
@@ -52,8 +63,9 @@ class Present(Struct, frozen=True):
     taken: tuple[Taken, ...] = ()
     work: tuple[Work, ...] = ()
     state: State = State()
-    # What changed the bend in a way turns alone don't tell: rod moves and heat, with their numbers.
-    shifts: tuple[tuple[int, RodMove | Heated], ...] = ()
+    # What changed the bend in a way turns alone don't tell: rod moves, heat and time, with their numbers.
+    shifts: tuple[tuple[int, RodMove | Heated | Later], ...] = ()
+    last_day: str = ""
     round_name: str = ""
     round_number: int = 0
     stations_done: frozenset[str] = frozenset()
@@ -122,9 +134,30 @@ def _with_readings(now: Present, readings: Sequence[tuple[int, AnyReading]]) -> 
     done = now.stations_done | {reading.station for _, reading in readings if reading.station}
     fret = max(now.highest[0], *(highest_fret(reading) for _, reading in readings))
     string = max(now.highest[1], *(highest_string(reading) for _, reading in readings))
-    moved = len(now.shifts)
-    taken = (*now.taken, *(Taken(n, _after_moves(reading, moved), now.surface) for n, reading in readings))
-    return structs.replace(now, taken=taken, stations_done=done, highest=(fret, string))
+    shifts, day, taken = now.shifts, now.last_day, []
+    for number, reading in readings:
+        if reading.at[:10] != day:
+            if (days := _days(day, reading.at[:10])) >= ANOTHER_VISIT_DAYS:
+                shifts = (*shifts, (number, Later(days, reading.at[:10])))
+            day = reading.at[:10] or day
+        taken.append(Taken(number, _after_moves(reading, len(shifts)), now.surface))
+    return structs.replace(
+        now,
+        taken=(*now.taken, *taken),
+        stations_done=done,
+        highest=(fret, string),
+        shifts=shifts,
+        last_day=day,
+        state=structs.replace(now.state, rod_moves=len(shifts)),
+    )
+
+
+def _days(before: str, after: str) -> int:
+    """Days from one date to another, 0 where one of them is missing or no date."""
+    try:
+        return (date.fromisoformat(after) - date.fromisoformat(before)).days
+    except ValueError:
+        return 0
 
 
 def _after_moves(reading: AnyReading, moves: int) -> AnyReading:

@@ -253,13 +253,15 @@ class RodMove(Entry, frozen=True, kw_only=True, tag="rod-move"):
     """The rod nut was turned: plus tightens (clockwise), minus loosens.
 
     ``rough``: the turns are a guess; with no turns at all, it was moved and nobody counted. ``side`` names the
-    rod where there are two.
+    rod where there are two. ``promised_mm`` is the relief at pitch that was forecast for the move.
     """
 
     turns: Annotated[float, Meta(ge=-4, le=4)]
     feel: Feel | Literal[""] = ""
     rough: bool = False
     side: Side | None = None
+    promised_mm: Annotated[float, Meta(ge=-5, le=5)] | None = None
+    promised_doubt_mm: Annotated[float, Meta(ge=0, le=5)] | None = None
 
 
 class Heated(Entry, frozen=True, kw_only=True, tag="heated"):

@@ -225,6 +225,17 @@ def turns_words(turns: float) -> str:
     return f"{part_words(sixteenths)} turn {'tighter' if turns > 0 else 'looser'}"
 
 
+def rod_words(state: State) -> str:
+    """Where the rod stands, counted from where it was found."""
+    low, high = (round(turns * 16) for turns in (state.rod_turns, state.rod_high_turns))
+    if not low and not high:
+        return "rod as found"
+    if not state.rod_high_turns:
+        return f"rod {'+' if low > 0 else '-'}{part_words(abs(low))} turn"
+    signed = [f"{'+' if n > 0 else '-'}{part_words(abs(n))}" if n else "0" for n in (low, high)]
+    return f"rods low {signed[0]}, high {signed[1]} turn"
+
+
 def part_words(sixteenths: int) -> str:
     """So many sixteenths in lowest terms: ``1 1/4``."""
     whole, part = divmod(sixteenths, 16)

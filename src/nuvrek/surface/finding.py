@@ -32,6 +32,8 @@ FindingKind = Literal[
     "nut-low",
     "pull",
     "air",
+    "seasons",
+    "rod-kind",
 ]
 Verdict = Literal["good", "over", "under", "fault"]
 

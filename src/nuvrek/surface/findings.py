@@ -12,6 +12,7 @@ from nuvrek.surface.finding import Finding, FindingKind
 from nuvrek.surface.heightmap import NINE_IN_TEN, HeightMap, Relief
 from nuvrek.surface.measurer import Measurer
 from nuvrek.surface.observed import find_observed
+from nuvrek.surface.seasons import find_seasons
 from nuvrek.surface.shapes import find_shapes
 from nuvrek.surface.witness import find_odd, with_witnesses
 from nuvrek.units import Unit, format_length, format_number
@@ -31,7 +32,7 @@ BACK_BOW_MM = -0.02
 _ORDER: tuple[FindingKind, ...] = (
     "odd", "rod-stop", "nut-low", "back-bow", "relief", "s-shape", "loose", "end-up", "middle-up", "proud", "rocks",
     "thin-crown", "hump", "tongue", "uneven-sides", "nut-high", "grooves", "low", "uneven-crowns", "fret-ends",
-    "air", "fall-away", "pull",
+    "air", "fall-away", "pull", "rod-kind", "seasons",
 )  # fmt: skip
 
 
@@ -59,6 +60,7 @@ def find(neck_map: HeightMap, unit: Unit = Unit.MM) -> tuple[Finding, ...]:
         *_thin(neck_map, unit),
         *observed,
         *find_odd(neck_map, unit),
+        *find_seasons(neck_map, unit),
     ]
     measurer = Measurer(neck_map)
     # Proud and low frets are named one by one; what is left says whether the crowns are uneven besides.

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from nuvrek.mechanics.moisture import DAMP_PERCENT, DRY_PERCENT, equilibrium_moisture_percent
-from nuvrek.neck.description import LANE_WORDS, LANES
+from nuvrek.neck.description import LANE_WORDS, LANES, RodKind
 from nuvrek.readings.journal import Present
 from nuvrek.readings.kinds import (
     EndFault,
@@ -89,6 +89,7 @@ def find_observed(present: Present, unit: Unit) -> list[Finding]:
         *_ends(present, unit),
         *_grooves(present, unit),
         *_rod(present),
+        *_rod_kind(present),
         *_room(present),
     ]
 
@@ -172,10 +173,59 @@ def _room(present: Present) -> list[Finding]:
     return [Finding("air", None, None, 0.0, 1.0, f"Over weeks {moves}.{settles}", head)]
 
 
+_ROD_WORDS: dict[str, tuple[str, str]] = {
+    "binding": (
+        "The rod binds",
+        "Don't force it: a snapped rod is a new neck. Old glue, a dry or chewed nut and a spent rod feel alike.",
+    ),
+    "at its end": (
+        "The rod is at its end",
+        "Don't force it: a snapped rod is a new neck. A spacer under its nut may give it back some travel.",
+    ),
+    "key slips": (
+        "The key slips in the rod's nut",
+        "A chewed nut, or the wrong key: it says nothing about the rod itself. Renew the nut first.",
+    ),
+    "out of reach": (
+        "The rod's nut can't be reached",
+        "Clear the hole and find the key: the rod has not been tried yet.",
+    ),
+}
+
+
 def _rod(present: Present) -> list[Finding]:
-    feel = rod_feel(present)
-    if feel not in ("binding", "at its end"):
+    said = _ROD_WORDS.get(rod_feel(present) or "")
+    return [] if said is None else [Finding("rod-stop", None, None, 0.0, 1.0, said[1], said[0])]
+
+
+# Loosened this far past slack without a bite, there is nothing on the other side (common practice, no source).
+PAST_SLACK_TURNS = 0.5
+
+
+def rod_kind_tried(present: Present) -> RodKind | None:
+    """The kind of a rod nobody knew, by what it did past slack: it bites again (two-way) or never (one-way)."""
+    if present.neck.rod != "unknown":
+        return None
+    slack, past = False, 0.0
+    felt = {one.number: one.reading.feel for one in present.taken if isinstance(one.reading, RodFeel)}
+    events: list[tuple[int, str, float]] = [(number, feel, 0.0) for number, feel in felt.items()]
+    events += [(number, move.feel, move.turns) for number, move in present.rod_moves]
+    for _, feel, turns in sorted(events):
+        if turns < 0.0 and slack:
+            past -= turns
+            if feel in ("firm", "binding", "at its end"):
+                return "two-way"
+        if feel == "slack":
+            slack = True
+        elif turns > 0.0:
+            slack, past = False, 0.0
+    return "one-way" if past >= PAST_SLACK_TURNS else None
+
+
+def _rod_kind(present: Present) -> list[Finding]:
+    kind = rod_kind_tried(present)
+    if kind is None:
         return []
-    head = "The rod binds" if feel == "binding" else "The rod is at its end"
-    text = "Don't force it: a snapped rod is a new neck. Old glue, a dry or chewed nut and a spent rod feel alike."
-    return [Finding("rod-stop", None, None, 0.0, 1.0, text, head)]
+    did = "bites again past slack" if kind == "two-way" else "stays slack however far it is loosened"
+    head = f"The rod {did}: a {kind} one"
+    return [Finding("rod-kind", None, None, 0.0, 0.9, "Write it down in Take in.", head, "good")]

@@ -7,6 +7,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from nuvrek.mechanics.strings import PULL_SHARE_SPREAD, pull_ratio, tension_ratio
+from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.strings import StringSet
 from nuvrek.readings.kinds import StringGap
 from nuvrek.surface.heightmap import NINE_IN_TEN, HeightMap
@@ -74,9 +75,12 @@ def forecast_tuned(measurer: Measurer, semitones: float) -> PullForecast:
     return forecast(measurer, ratio, PULL_SHARE_SPREAD * abs(ratio - 1.0))
 
 
-def forecast_set(measurer: Measurer, then: StringSet) -> PullForecast:
-    """The relief under another set; wide where the gauges that are on the neck are not known."""
-    neck = measurer.map.neck
+def forecast_set(measurer: Measurer, then: StringSet, neck: NeckDescription | None = None) -> PullForecast:
+    """The relief under another set; wide where the gauges that are on the neck are not known.
+
+    ``neck`` may name other strings than the mapped neck, as on a form that is being filled in.
+    """
+    neck = neck or measurer.map.neck
     if not neck.string_set:
         return forecast(measurer, 1.0, UNKNOWN_SET)
     ratio, spread = pull_ratio(neck.string_set, then, neck.scale_mm)

@@ -21,6 +21,8 @@ UNEVEN_MM = 0.06
 NUT_HIGH_MM = 0.13
 NUT_TOUCHES_MM = 0.03
 ROUGH_CROWNS_MM = 0.10
+# With the pull known no better than this it is not spoken of.
+PULL_UNKNOWN_MM = 0.12
 # Named only when this sure; else the next best reading asks.
 SURE = 0.75
 
@@ -193,7 +195,7 @@ def _touching(measurer: Measurer, lane: int) -> bool:
 def _pull(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
     """Pitch less slack, once both were read."""
     neck_map = measurer.map
-    if not both_read(neck_map):
+    if not both_read(neck_map) or neck_map.pull_doubt_mm > PULL_UNKNOWN_MM:
         return
     head = f"The strings pull {format_length(neck_map.pull_mm, unit)} of relief into it"
     text = (

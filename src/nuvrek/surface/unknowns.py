@@ -20,7 +20,7 @@ from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings import tools
 from nuvrek.readings.journal import Present, Work
-from nuvrek.readings.kinds import Dial, Heated, Seated, State
+from nuvrek.readings.kinds import Dial, Heated, RodMove, Seated, State
 
 Row = NDArray[np.float64]
 
@@ -56,6 +56,8 @@ PLAY_TURNS = 0.03
 ROUGH_SHARE, ROUGH_TURNS, UNCOUNTED_TURNS = 0.35, 0.03, 0.4
 # A cycle of heat takes out anything from nothing to this much.
 HEAT_MM = 0.25
+# Between two visits season and creep move the relief by about this much.
+SEASON_MM = 0.05
 # How a beam lies over the frets is not known at all.
 BEAM_MM = 5.0
 
@@ -104,8 +106,8 @@ def _slips(present: Present) -> Row:
     slips = np.zeros((len(present.shifts), 3))
     before: dict[str | None, float] = {}
     for n, (_, move) in enumerate(present.shifts):
-        if isinstance(move, Heated):
-            slips[n] = HEAT_MM
+        if not isinstance(move, RodMove):
+            slips[n] = HEAT_MM if isinstance(move, Heated) else SEASON_MM
             continue
         turns = SLIP_SHARE * abs(move.turns)
         back = PLAY_TURNS if before.get(move.side, 0.0) * move.turns < 0.0 else 0.0
@@ -155,7 +157,7 @@ class Unknowns:
     variant: int  # where the variants of the pull, then those of the rod, stand in z
     tails: Row  # (size,): how far the normal part of each unknown's prior reaches
     beams: dict[tuple[int, Lane, State], int]  # where a run's level and slope (beams + 1) stand in z
-    slips: Row  # (moves, 3): what each rod move or heat may have done beside its turns, dip in mm, by lane
+    slips: Row  # (moves, 3): what each rod move, heat or season may have done beside its turns, dip in mm, by lane
     slip: int  # where they stand in z
 
     def alike(self, other: Unknowns) -> bool:

@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
+from typing import Any
+
 from PyQt6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
 from PyQt6.QtGui import QFontMetrics, QKeyEvent, QPainter, QPaintEvent, QPen, QPolygonF
 from PyQt6.QtWidgets import (
@@ -117,6 +120,16 @@ class TickBox(QCheckBox):
             QRectF(size + 10, 0, self.width(), self.height()), Qt.AlignmentFlag.AlignVCenter, self.text()
         )
         painter.end()
+
+
+class Picks(Choices):
+    """A list to choose one of a few named values from."""
+
+    def __init__(self, name: str, words: Mapping[Any, str]) -> None:
+        super().__init__()
+        self.setAccessibleName(name)
+        for value, said in words.items():
+            self.addItem(said, value)
 
 
 class Stage(QWidget):

@@ -20,10 +20,10 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.units import Unit, format_length, format_number
 
 if TYPE_CHECKING:
-    from nuvrek.planning.ways import Plan
+    from nuvrek.planning.case import Plan, Way
 
 _FULL_MM = 0.15
-MOST_WAYS = 6
+MOST_WAYS = 12
 
 
 def _theme(desk: Desk) -> Theme:
@@ -43,16 +43,22 @@ class WayRow(QWidget):
         self.neck: NeckDescription | None = None
         self.selected = self.advised = self.taken = False
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-        self.setMinimumHeight(56)
+        self.setMinimumHeight(34)
 
     def sizeHint(self) -> QSize:
-        return QSize(800, _theme(self.desk).px(74))
+        return QSize(800, self.row_px)
+
+    @property
+    def row_px(self) -> int:
+        """What this row is high at least: a way that is not open now takes one line."""
+        t = _theme(self.desk)
+        return t.px(60) if getattr(self.way, "possible", True) else t.px(36)
 
     def mousePressEvent(self, _event: QMouseEvent | None) -> None:
         self.chosen.emit()
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
-        from nuvrek.planning.ways import Way
+        from nuvrek.planning.case import Way
 
         if not isinstance(self.way, Way) or self.neck is None:
             return
@@ -64,6 +70,10 @@ class WayRow(QWidget):
         painter.setBrush(c["card"])
         painter.drawRoundedRect(box, 5, 5)
         ink = c["ink" if way.possible else "muted"]
+        if not way.possible:
+            self._one_line(painter, way)
+            painter.end()
+            return
         # In a low row the title moves up, so that its tag stays whole below it.
         low = self.height() < t.px(60)
         top, below = (2, self.height() - t.px(18) - 5) if low else (8, 8 + t.px(26))
@@ -95,6 +105,30 @@ class WayRow(QWidget):
         self._figures(painter, QRectF(self.width() - figures, 0, figures - 10, self.height()), way)
         painter.end()
 
+    def _one_line(self, painter: QPainter, way: Way) -> None:
+        """A way that is not open now: its name, its tag and why."""
+        t, high = _theme(self.desk), float(self.height())
+        tag = "in hand" if self.taken else "not now"
+        self._text(
+            painter,
+            QRectF(16, 0, t.px(170), high),
+            way.title,
+            15,
+            self.desk.theme.colours["muted"],
+            bold=True,
+        )
+        left = t.px(190)
+        self._text(painter, QRectF(left, 0, t.px(84), high), f"○ {tag}", 13, self.desk.theme.colours["muted"])
+        left += t.px(88)
+        why = " ".join(way.why_not)
+        self._text(
+            painter,
+            QRectF(left, 0, self.width() - left - 16, high),
+            why,
+            13,
+            self.desk.theme.colours["muted"],
+        )
+
     def _text(
         self,
         painter: QPainter,
@@ -113,7 +147,7 @@ class WayRow(QWidget):
         painter.drawText(box, align | Qt.AlignmentFlag.AlignVCenter, elided)
 
     def _metal(self, painter: QPainter, box: QRectF, way: object) -> None:
-        from nuvrek.planning.ways import Way
+        from nuvrek.planning.case import Way
 
         assert isinstance(way, Way) and self.neck is not None
         c = self.desk.theme.colours
@@ -140,7 +174,7 @@ class WayRow(QWidget):
                 painter.drawLine(QPointF(x + 5, y + 14), QPointF(x, y + 20))
 
     def _figures(self, painter: QPainter, box: QRectF, way: object) -> None:
-        from nuvrek.planning.ways import Way
+        from nuvrek.planning.case import Way
 
         assert isinstance(way, Way)
         unit = self.desk.settings.unit
@@ -206,7 +240,7 @@ class ChooseStage(Stage):
         self.rows = [WayRow(desk) for _ in range(MOST_WAYS)]
         self.take = button("Take this way", main=True)
         self.take.clicked.connect(self._take)
-        column = QVBoxLayout(self)
+        column = self.column = QVBoxLayout(self)
         column.setContentsMargins(18, 4, 18, 6)
         column.setSpacing(3)
         column.addWidget(self.sheet)
@@ -216,7 +250,8 @@ class ChooseStage(Stage):
         column.addLayout(head)
         for number, row in enumerate(self.rows):
             row.chosen.connect(lambda number=number: self._select(number))
-            column.addWidget(row, 1)
+            column.addWidget(row)
+        column.addStretch(1)
 
     def enter(self) -> None:
         self.index = None
@@ -277,9 +312,12 @@ class ChooseStage(Stage):
         off = {fret: float(mm) for fret, mm in enumerate(way.off_mm.max(axis=1), 1)}
         filed = frozenset(int(f) + 1 for f in (way.off_mm.max(axis=1) > 0.004).nonzero()[0])
         # With large text the ways come first; the sheet takes what they leave.
-        left_over = self.height() - len(plan.ways) * _theme(self.desk).px(68) - _theme(self.desk).px(64)
+        for row in self.rows:
+            row.setFixedHeight(row.row_px)
+        used = sum(row.row_px + 3 for row in self.rows[: len(plan.ways)])
+        left_over = self.height() - used - _theme(self.desk).px(60)
         self.sheet.setVisible(left_over > 110)
-        self.sheet.setFixedHeight(max(min(left_over, 190), 110))
+        self.sheet.setFixedHeight(max(min(left_over, 240), 110))
         self.sheet.show_neck(session.present.neck, (crown_lane(picture, s.unit, off),), Dots(filed=filed))
         self.take.setEnabled(way.possible)
         self.heads.update()

@@ -46,6 +46,8 @@ _SIGNS = {
     "nut-low": ("▽", "slate"),
     "pull": ("◇", "muted"),
     "air": ("≈", "muted"),
+    "seasons": ("≈", "muted"),
+    "rod-kind": ("↻", "slate"),
 }
 
 

@@ -162,7 +162,13 @@ class ShelfStage(Stage):
             self.desk.stage_wanted.emit("Measure" if row.entries == 0 else "Map")
 
     def _start(self) -> None:
-        neck = NeckDescription(scale_mm=648.0, frets=22, joint_fret=16, title=f"Neck {len(self.cards) + 1}")
+        neck = NeckDescription(
+            scale_mm=648.0,
+            frets=22,
+            joint_fret=16,
+            title=f"Neck {len(self.cards) + 1}",
+            relief_school=self.desk.settings.relief_school,
+        )
 
         def start() -> None:
             number = self.desk.book.start(neck, self.desk.clock())

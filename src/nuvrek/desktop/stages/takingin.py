@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import msgspec
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import (
     QFrame,
@@ -11,6 +12,7 @@ from PyQt6.QtWidgets import (
     QLineEdit,
     QPlainTextEdit,
     QScrollArea,
+    QStackedWidget,
     QVBoxLayout,
     QWidget,
 )
@@ -20,8 +22,16 @@ from nuvrek.bench.takein import LENGTHS, field_text, read_form
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
-from nuvrek.desktop.stages.base import Choices, Stage, TickBox, button, heading
-from nuvrek.neck.description import ROD_WORDS, NeckDescription, target_by_kind_mm
+from nuvrek.desktop.stages.base import Choices, Picks, Stage, TickBox, button, heading
+from nuvrek.desktop.stages.stringspage import StringsPage
+from nuvrek.neck.description import (
+    ACCESS_WORDS,
+    JOINT_WORDS,
+    ROD_WORDS,
+    SCHOOL_WORDS,
+    NeckDescription,
+    target_by_kind_mm,
+)
 from nuvrek.readings.kinds import Describe
 
 _GROUPS: tuple[tuple[str, tuple[str, ...]], ...] = (
@@ -40,9 +50,11 @@ _GROUPS: tuple[tuple[str, tuple[str, ...]], ...] = (
     ),
     (
         "Frets and rod",
-        ("wire_height_mm", "wire_width_mm", "least_crown_mm", "relief_target_mm", "fall_away_mm"),
+        ("wire_height_mm", "wire_width_mm", "least_crown_mm", "fall_away_mm"),
     ),
 )
+_SETUP = ("relief_target_mm", "relief_high_mm", "height_low_mm", "height_high_mm")
+_PAGES = ("The neck", "Strings and setup")
 _WHOLE = {"frets": "Frets", "joint_fret": "Body joins at fret", "strings": "Strings"}
 _CHECKS = (
     ("zero_fret", "Zero fret"),
@@ -67,6 +79,12 @@ class TakeInStage(Stage):
         for kind, word in ROD_WORDS.items():
             self.rod.addItem(word.capitalize(), kind)
         self.rod.setAccessibleName("Kind of rod")
+        self.picks = {
+            "rod_access": Picks("Rod nut", ACCESS_WORDS),
+            "joint": Picks("Neck joint", JOINT_WORDS),
+            "relief_school": Picks("Relief to aim at", SCHOOL_WORDS),
+        }
+        self.strings = StringsPage(desk, self._edited)
         self.complaint = QPlainTextEdit()
         self.complaint.setAccessibleName("Complaint")
         self.complaint.setTabChangesFocus(True)
@@ -78,6 +96,8 @@ class TakeInStage(Stage):
         for box in self.checks.values():
             box.toggled.connect(self._edited)
         self.rod.currentIndexChanged.connect(self._edited)
+        for pick in self.picks.values():
+            pick.currentIndexChanged.connect(self._edited)
         self._loading = False
 
     def _lay_out(self) -> None:
@@ -100,14 +120,63 @@ class TakeInStage(Stage):
         scroll.setWidgetResizable(True)
         scroll.setFrameShape(QFrame.Shape.NoFrame)
         scroll.setWidget(self.form)
+        self.pages = QStackedWidget()
+        self.pages.addWidget(scroll)
+        self.pages.addWidget(self._setup())
         page = QVBoxLayout(self)
         page.setContentsMargins(18, 6, 18, 6)
         page.addWidget(self.sheet)
-        page.addWidget(scroll, 1)
+        page.addWidget(self.pages, 1)
         foot = QHBoxLayout()
+        self.turn = button(_PAGES[1])
+        self.turn.clicked.connect(self._turn_page)
+        foot.addWidget(self.turn)
         foot.addStretch()
         foot.addWidget(self.keep)
         page.addLayout(foot)
+
+    def _setup(self) -> QWidget:
+        """The second page: rod and setup beside the string list."""
+        grid = self._group("Rod and setup")
+        rows: list[QWidget] = [self.picks["rod_access"], self.words_line("rod_key", "Key that fits")]
+        rows += [self.picks["joint"], self.words_line("neck_wood", "Neck wood"), self.picks["relief_school"]]
+        for row, widget in enumerate(rows, 1):
+            label = QLabel(widget.accessibleName())
+            label.setBuddy(widget)
+            grid.addWidget(label, row, 0)
+            grid.addWidget(widget, row, 1)
+        for row, name in enumerate(_SETUP, len(rows) + 1):
+            self._line(grid, row, name)
+        grid.setRowStretch(20, 1)
+        holder = QWidget()
+        columns = QHBoxLayout(holder)
+        columns.setSpacing(30)
+        columns.addLayout(grid, 2)
+        columns.addWidget(self.strings, 5)
+        self.setup = holder
+        scroll = QScrollArea()
+        scroll.setWidgetResizable(True)
+        scroll.setFrameShape(QFrame.Shape.NoFrame)
+        scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        scroll.setWidget(holder)
+        return scroll
+
+    def words_line(self, name: str, words: str) -> QLineEdit:
+        """A line of free words."""
+        line = QLineEdit()
+        line.setAccessibleName(words)
+        line.setMaxLength(200)
+        self.words[name] = line
+        return line
+
+    def _turn_page(self) -> None:
+        self.show_page(1 - self.pages.currentIndex())
+
+    def show_page(self, number: int) -> None:
+        """Bring a page of the form to the front."""
+        self.pages.setCurrentIndex(number)
+        self.turn.setText(_PAGES[1 - number])
+        self.sheet.setVisible(number == 0)
 
     def _group(self, title: str) -> QGridLayout:
         grid = QGridLayout()
@@ -162,6 +231,11 @@ class TakeInStage(Stage):
         self.form.setStyleSheet(
             f"QLabel, QLineEdit, QComboBox, QPlainTextEdit {{ font-size: {size}px; }} QLineEdit {{ min-width: 84px; }}"
         )
+        self.setup.setStyleSheet(
+            f"QLabel, QLineEdit, QComboBox, QPushButton {{ font-size: {min(size, 16)}px; }}"
+            "QLineEdit { padding: 2px 6px; } QPushButton { padding: 4px 10px; min-height: 24px; }"
+        )
+        self.setup.setMinimumHeight(430)
         self.sheet.setFixedHeight(min(self.desk.theme.px(150), 150))
 
     # --- filling and reading ------------------------------------------------
@@ -170,6 +244,7 @@ class TakeInStage(Stage):
         session = self.desk.session
         if session is not None:
             self._fill(session.present.neck)
+        self.show_page(0)
         super().enter()
         self.fields["scale_mm"].setFocus()
 
@@ -184,6 +259,9 @@ class TakeInStage(Stage):
         for name, line in self.words.items():
             line.setText(getattr(neck, name))
         self.rod.setCurrentIndex(list(ROD_WORDS).index(neck.rod))
+        for name, pick in self.picks.items():
+            pick.setCurrentIndex(pick.findData(getattr(neck, name)))
+        self.strings.fill(neck.string_set, neck.scale_mm)
         self.complaint.setPlainText(neck.complaint)
         self._loading = False
         self._edited()
@@ -193,10 +271,16 @@ class TakeInStage(Stage):
         rest: dict[str, object] = {name: box.isChecked() for name, box in self.checks.items()}
         rest |= {name: line.text().strip() for name, line in self.words.items()}
         rest["rod"] = self.rod.currentData()
+        rest |= {name: pick.currentData() for name, pick in self.picks.items()}
+        specs, wrong = self.strings.read()
+        rest["string_set"] = specs or ()
         rest["complaint"] = self.complaint.toPlainText()[:4000]
         if self.desk.session is not None:
             rest["relief_margin_mm"] = self.desk.session.present.neck.relief_margin_mm
-        return read_form({name: line.text() for name, line in self.fields.items()}, rest)
+        neck, faults = read_form({name: line.text() for name, line in self.fields.items()}, rest)
+        if wrong and not faults:
+            return None, {"strings": next(iter(wrong.values()))}
+        return neck, faults
 
     def _edited(self) -> None:
         if self._loading or self.desk.session is None:
@@ -228,6 +312,10 @@ class TakeInStage(Stage):
         neck, _ = self.read()
         if session is None or neck is None:
             return
+        if neck.relief_school != self.desk.settings.relief_school:
+            # The school a user takes is the one the next neck begins with.
+            settings = msgspec.structs.replace(self.desk.settings, relief_school=neck.relief_school)
+            self.desk.change_quietly(settings)
         if neck == session.present.neck or self.desk.write(lambda: session.append(Describe(neck=neck))):
             self.desk.stage_wanted.emit("Measure")
 

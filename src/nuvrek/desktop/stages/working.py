@@ -2,22 +2,25 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
+import msgspec
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
 
-from nuvrek.bench.job import filed_already, log_filed, log_rod, next_step, steps_in_hand, still_to_file, tick
+from nuvrek.bench.job import filed_already, log_filed, next_step, steps_in_hand, still_to_file, tick
 from nuvrek.bench.lanes import Dots, crown_lane
+from nuvrek.bench.loopwords import loop_words
+from nuvrek.bench.rodloop import FEELS, RodLoop, trace
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
+from nuvrek.desktop.rodview import RodView
 from nuvrek.desktop.sheetview import SheetView
 from nuvrek.desktop.stages.base import Choices, Stage, button, clear, heading, scrolling
 from nuvrek.planning import cautions
 from nuvrek.planning.curesteps import Step
-from nuvrek.readings.kinds import Seated
-from nuvrek.readings.words import turns_words
-from nuvrek.units import format_length
+from nuvrek.readings.kinds import Heated, Seated
+from nuvrek.readings.words import move_words
+from nuvrek.units import Unit, format_length
 
 _TURNS = (("1/4 looser", -0.25), ("1/8 looser", -0.125), ("1/8 tighter", 0.125), ("1/4 tighter", 0.25))
-_FEELS = ("feel not noted", "free", "firm", "binding", "at its end", "slack")
 
 
 class WorkStage(Stage):
@@ -28,6 +31,8 @@ class WorkStage(Stage):
         self.fret: int | None = None
         self.sheet = SheetView(desk.theme)
         self.sheet.fret_chosen.connect(self._pointed)
+        self.rodview = RodView(desk.theme)
+        self.loop: RodLoop | None = None
         self.list = QVBoxLayout()
         self.list.setSpacing(2)
         self.scroller = scrolling(self.list)
@@ -51,6 +56,7 @@ class WorkStage(Stage):
         right.addWidget(self.step_text)
         right.addWidget(self.caution)
         right.addWidget(self._rod_row())
+        right.addWidget(self._heat_row())
         right.addLayout(row)
         lower = QHBoxLayout()
         lower.setSpacing(22)
@@ -59,9 +65,11 @@ class WorkStage(Stage):
         page = QVBoxLayout(self)
         page.setContentsMargins(18, 8, 18, 8)
         page.addWidget(self.sheet)
+        page.addWidget(self.rodview)
         page.addLayout(lower, 1)
 
     def _rod_row(self) -> QWidget:
+        """Moves by hand: what is logged without the loop's keys."""
         self.rod = QWidget()
         row = QHBoxLayout(self.rod)
         row.setContentsMargins(0, 4, 0, 4)
@@ -70,16 +78,56 @@ class WorkStage(Stage):
             made.setAccessibleName(f"Log a rod move: {words}")
             made.clicked.connect(lambda _on, turns=turns: self._turned(turns))
             row.addWidget(made)
+        self.which = Choices()
+        for words, side in (("both rods", None), ("low-side rod", "bass"), ("high-side rod", "treble")):
+            self.which.addItem(words, side)
+        self.which.setAccessibleName("Which rod")
+        row.addWidget(self.which)
         self.feel = Choices()
-        self.feel.addItems(_FEELS)
+        self.feel.addItems([feel or "feel not noted" for feel in FEELS])
         self.feel.setAccessibleName("How the rod felt")
         row.addWidget(self.feel)
         row.addStretch()
         return self.rod
 
+    def _heat_row(self) -> QWidget:
+        self.heat = QWidget()
+        row = QHBoxLayout(self.heat)
+        row.setContentsMargins(0, 4, 0, 4)
+        self.heat_fields: dict[str, QLineEdit] = {}
+        for name, words in (
+            ("over_bend_mm", "past straight, mm"),
+            ("source_c", "source, °C"),
+            ("minutes_cold", "minutes until cold"),
+        ):
+            line = QLineEdit()
+            line.setAccessibleName(words)
+            line.setPlaceholderText(words)
+            line.setMaxLength(8)
+            self.heat_fields[name] = line
+            row.addWidget(line)
+        return self.heat
+
     def enter(self) -> None:
         self.fret = None
+        session = self.desk.session
+        if session is not None and (self.loop is None or self.loop.session is not session):
+            self.loop = RodLoop(session, self.desk.settings.unit_for, self.desk.settings.kit, self._remember)
+        elif self.loop is not None:
+            self.loop.pad.change_kit(self.desk.settings.kit)
         super().enter()
+
+    def _remember(self, field: str, unit: Unit) -> None:
+        self.desk.change_quietly(self.desk.settings.with_unit(field, unit))
+
+    @property
+    def turning(self) -> bool:
+        """Whether the rod loop is in front: its step is in hand, or nothing else is."""
+        session = self.desk.session
+        if session is None or session.present.neck.rod == "none":
+            return False
+        now = next_step(session.present)
+        return now is None or now.action == "rod"
 
     # --- doing ------------------------------------------------------------
 
@@ -89,13 +137,23 @@ class WorkStage(Stage):
         self.refresh()
 
     def _turned(self, turns: float) -> None:
-        session = self.desk.session
-        feel = self.feel.currentText() if self.feel.currentIndex() else ""
-        if session is not None and self.desk.write(lambda: log_rod(session, turns, feel)):
+        loop, at = self.loop, self.feel.currentIndex()
+        side = self.which.currentData()
+        if loop is not None and self.desk.write(lambda: loop.log(turns, FEELS[at], side)):
+            self.feel.setCurrentIndex(0)
+            self.setFocus()
             self.refresh()
-            self.bar.message.setText(
-                f"{turns_words(turns).capitalize()} is written down. Retune, then measure the relief again in Measure or Prove."
-            )
+
+    def _looped(self, name: str) -> bool:
+        """A key for the rod loop."""
+        loop, picture = self.loop, self.desk.picture
+        if loop is None or not self.turning:
+            return False
+        meant: list[bool] = []
+        written = self.desk.write(lambda: meant.append(loop.press(name, picture)))
+        if written and meant and meant[0]:
+            self.refresh()
+        return not written or bool(meant and meant[0])
 
     def _one_fret(self) -> None:
         session, fret = self.desk.session, self.fret
@@ -119,15 +177,40 @@ class WorkStage(Stage):
         step = next_step(session.present) if session else None
         if session is None or step is None:
             return
-        if self.desk.write(lambda: tick(session, step)):
+        heat = self._heat_of(step)
+        if heat is None:
+            return
+        if self.desk.write(lambda: tick(session, step, heat)):
             self.fret = None
             if step.key == "prove":
                 self.desk.stage_wanted.emit("Prove")
             else:
                 self.refresh()
 
+    def _heat_of(self, step: Step) -> Heated | None:
+        """What is written beside the heating, from its fields; None when one of them can't be read."""
+        values = {}
+        for name, line in self.heat_fields.items() if step.action == "heat" else ():
+            text = line.text().strip().replace(",", ".")
+            if text:
+                try:
+                    values[name] = msgspec.convert(float(text), float)
+                except ValueError:
+                    self.bar.message.setText(
+                        f"{line.accessibleName()}: a plain number is needed, or nothing."
+                    )
+                    return None
+        try:
+            return msgspec.convert({"kind": "heated", **values}, Heated)
+        except msgspec.ValidationError:
+            self.bar.message.setText("One of the figures of the heating can't be; look at them again.")
+            return None
+
     def key(self, name: str) -> bool:
-        if name == "enter":
+        if self._looped(name):
+            return True
+        # While a turn is advised Enter logs it; minus leaves the rod as it is and ticks the step.
+        if name == "enter" or (name == "-" and self.turning):
             self._tick()
             return True
         if name == "back" and self.desk.session is not None:
@@ -147,8 +230,9 @@ class WorkStage(Stage):
         present, picture, t = session.present, self.desk.picture, self.desk.theme
         steps, now = steps_in_hand(present), next_step(present)
         # With large text the step and its cautions come first.
-        self.sheet.setVisible(t.percent <= 150)
+        self.sheet.setVisible(t.percent <= 150 and not self.turning)
         self.sheet.setFixedHeight(250 if t.percent <= 125 else 96)
+        self._show_rod()
         filed = filed_already(present)
         frets = frozenset(f for f in (now.frets if now else ()) if f not in filed)
         off = still_to_file(present)
@@ -187,6 +271,7 @@ class WorkStage(Stage):
         self.done.setVisible(now is not None)
         rod_known = self.desk.session is not None and self.desk.session.present.neck.rod != "none"
         self.rod.setVisible(rod_known and (now is None or now.action == "rod"))
+        self.heat.setVisible(now is not None and now.action == "heat")
         self.caution.setVisible(now is not None and bool(now.cautions))
         if now is None:
             self.step_title.setText("All steps are ticked" if any_steps else "No way is in hand")
@@ -225,21 +310,56 @@ class WorkStage(Stage):
             + "."
         )
 
+    def _show_rod(self) -> None:
+        session, picture = self.desk.session, self.desk.picture
+        self.rodview.setVisible(self.turning)
+        if session is None or not self.turning:
+            return
+        self.which.setVisible(session.present.neck.rod == "twin")
+        plan = picture.plan if picture is not None else None
+        rod = None if plan is None or plan.stops else plan.rod
+        loop = self.loop
+        moves = rod.moves if rod is not None else ()
+        if loop is not None and rod is not None and loop.other is not None:
+            moves = tuple((side, turns * loop.other / rod.turns) for side, turns in moves)
+        if loop is not None and loop.phase(picture) == "read":
+            rod, moves = None, ()
+        points = trace(picture) if picture is not None else ()
+        self.rodview.setFixedHeight(min(self.desk.theme.px(230), 290))
+        self.rodview.show_rod(session.present.neck, rod, moves, points, self.desk.settings.unit)
+
     def _fill_bar(self, now: Step | None, any_steps: bool) -> None:
         session = self.desk.session
         if session is None:
             return
+        moves = tuple(
+            f"{move_words(move)}   {move.feel}".strip()
+            for _, move in reversed(session.present.rod_moves[-4:])
+        )
+        title = "rod moves" if moves else ""
+        if self.turning and self.loop is not None:
+            words = loop_words(self.loop, self.desk.picture, self.desk.settings.unit)
+            if words is not None:
+                ticks = " Enter ticks the step." if now is not None else ""
+                self.bar.show_words(
+                    words.prompt,
+                    number=words.number,
+                    unit=words.unit,
+                    aside=words.aside,
+                    message=words.message + (ticks if words.over else ""),
+                    alert=words.alert,
+                    state=session.present.state,
+                    right_title=title,
+                    right=moves,
+                )
+                return
         prompt = now.title if now else "All steps are ticked" if any_steps else "No way is in hand yet"
         ahead = [s for s in steps_in_hand(session.present) if s.key not in session.present.steps_done]
         left = f"About {sum(s.minutes for s in ahead if s.key != 'look-again')} minutes to go."
-        moves = tuple(
-            f"{turns_words(move.turns)}   {move.feel}".strip()
-            for _, move in reversed(session.present.rod_moves[-4:])
-        )
         self.bar.show_words(
             prompt,
             message=f"Enter ticks the step, Backspace takes the last tick back. {left}" if now else "",
             state=session.present.state,
-            right_title="rod moves" if moves else "",
+            right_title=title,
             right=moves,
         )
