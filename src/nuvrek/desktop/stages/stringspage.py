@@ -20,7 +20,7 @@ from nuvrek.bench.stringform import (
     whole,
 )
 from nuvrek.desktop.desk import Desk
-from nuvrek.desktop.stages.base import Choices, TickBox, button, heading, scrolling
+from nuvrek.desktop.stages.base import Choices, TickBox, button, heading
 from nuvrek.neck.strings import StringSet
 
 MOST_LINES = 14
@@ -38,6 +38,7 @@ class StringsPage(QWidget):
         self._loading = False
         self.lines: list[dict[str, QLineEdit]] = []
         self.wound: list[TickBox] = []
+        self.whole: list[tuple[QWidget, ...]] = []
         self.said: list[tuple[QLabel, QLabel, QLabel]] = []
         self.capo, self.tuning, self.sets = Choices(), Choices(), Choices()
         for n in range(MOST_CAPO + 1):
@@ -83,10 +84,11 @@ class StringsPage(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         column.addWidget(heading("Strings, low side first"))
-        column.addWidget(scrolling(grid), 1)
+        column.addLayout(grid)
         column.addWidget(self.total)
         column.addLayout(choices)
         column.addWidget(self.told)
+        column.addStretch(1)
 
     def _line(self, grid: QGridLayout, number: int) -> None:
         fields = {}
@@ -103,7 +105,9 @@ class StringsPage(QWidget):
         labels = (QLabel(""), QLabel(""), QLabel(""))
         for column, label in enumerate(labels, 6):
             grid.addWidget(label, number + 1, column)
-        grid.addWidget(QLabel(str(number + 1)), number + 1, 0)
+        count = QLabel(str(number + 1))
+        grid.addWidget(count, number + 1, 0)
+        self.whole.append((count, *fields.values(), wound, *labels))
         self.lines.append(fields)
         self.said.append(labels)
 
@@ -215,6 +219,7 @@ class StringsPage(QWidget):
             self.total.setText(next(iter(faults.values())))
             self.told.clear()
             return
+        self._show_lines()
         then = other_set(specs, self.tuning.currentData() or 0, kept)
         compared = then != specs and bool(then)
         filled = [n for n, row in enumerate(self.rows()) if not row.empty]
@@ -229,6 +234,13 @@ class StringsPage(QWidget):
         now = whole(specs, self.scale_mm)
         self.total.setText(f"In all {now.words}" if specs else "No strings are listed.")
         self._tell(specs, then, compared)
+
+    def _show_lines(self) -> None:
+        """The lines in use and two more."""
+        used = max((n for n, row in enumerate(self.rows(), 1) if not row.empty), default=0)
+        for number, widgets in enumerate(self.whole):
+            for widget in widgets:
+                widget.setVisible(number < used + 2)
 
     def _tell(self, specs: StringSet, then: StringSet, compared: bool) -> None:
         capo = " A capo leaves the pull as it is." if self.capo.currentData() else ""
