@@ -195,7 +195,7 @@ def proud_frets() -> None:
 
 
 def main() -> None:
-    from benchmarks import mapping
+    from benchmarks import mapping, rod
     from benchmarks.measuring import keys_of_a_survey, ten_thousand_readings
 
     with tempfile.TemporaryDirectory() as folder:
@@ -204,6 +204,7 @@ def main() -> None:
         keys_of_a_survey(Path(folder))
         ten_thousand_readings(Path(folder))
     mapping.main()
+    rod.main()
     levelling()
     proud_frets()
 

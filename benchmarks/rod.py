@@ -2,12 +2,20 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 import numpy as np
 
-from nuvrek.simulator.rodwork import RodJob, work_rod
+from nuvrek.readings.journal import fold
+from nuvrek.simulator.measuring import default_rng, measure_round
+from nuvrek.simulator.rodwork import RodJob, relief_of, work_rod
+from nuvrek.simulator.variety import varied_neck
+from nuvrek.surface.heightmap import map_neck
+from nuvrek.surface.measurer import Measurer
+from nuvrek.surface.pulls import forecast_tuned
 
 # Seeds no figure of the model was set with.
-FIRST, NECKS = 52_000, 200
+FIRST, NECKS = 63_000, 200
 BAND_MM = 0.03
 
 
@@ -25,6 +33,26 @@ def row(label: str, jobs: list[RodJob]) -> None:
         f"  {label:21} within {BAND_MM} mm {brought:.3f} of {len(works)}   moves {moves:.1f}   "
         f"unreachable: recognised {recall:.3f} of {len(lost)}, false alarms {false:.3f}   "
         f"largest move {largest:.3f} turns   forecasts: 90 % holds {held:.3f} of {len(shots)}"
+    )
+
+
+def string_changes(first: str) -> None:
+    """Every neck restrung or retuned: does the stated range hold what comes?"""
+    held, doubts = [], []
+    for seed in range(FIRST, FIRST + NECKS):
+        rng = default_rng(seed)
+        _, truth, bench = varied_neck(seed)
+        measurer = Measurer(map_neck(fold(truth.neck, measure_round(bench, first))))
+        semitones = int(rng.choice([-4, -3, -2, -1, 1, 2]))
+        told = forecast_tuned(measurer, semitones)
+        # The neck follows the tension give or take a tenth of the change, one standard deviation.
+        ratio = told.ratio + 0.1 * (told.ratio - 1.0) * rng.standard_normal()
+        came = relief_of(replace(truth, pull_mm=ratio * truth.pull_mm))[[0, 2]].mean()
+        held.append(abs(float(came) - told.mm) <= told.doubt_mm)
+        doubts.append(told.doubt_mm)
+    print(
+        f"  another tuning, {first:6} survey: 90 % holds {np.mean(held):.3f} of {NECKS} (aim 0.85 to 0.95), "
+        f"give or take {np.median(doubts):.3f} mm"
     )
 
 
@@ -49,6 +77,8 @@ def main() -> None:
             near = np.mean([abs(job.off_mm) <= BAND_MM and job.stop is None for job in some])
             kinds.append(f"{kind} {near:.2f} of {len(some)}")
         print(f"    {'   '.join(kinds)}")
+    for first in ("full", "basic"):
+        string_changes(first)
 
 
 if __name__ == "__main__":

@@ -96,7 +96,9 @@ def _rods(scene: Scene) -> None:
     page.show_page(1)
     page.strings.tuning.setCurrentIndex(2)
     scene.shoot("strings")
-    scene.open(STEEL, "Choose").keys(ENTER, "*", ENTER, ENTER, "+", "+", ENTER, "-", "-").shoot("work-rod")
+    scene.open(STEEL, "Choose").keys(
+        ENTER, "*", ENTER, ENTER, "+", "+", ENTER, ".16", ENTER, ".16", ENTER
+    ).shoot("work-rod")
     scene.open(BARITONE, "Choose").keys(ENTER).shoot("work-twin-rods")
     scene.open(SPENT, "Choose").shoot("choose-spent-rod")
     scene.open(BOWED, "Choose").shoot("choose-back-bow")

@@ -66,7 +66,8 @@ def _reading(loop: RodLoop, picture: Picture | None) -> LoopWords:
 
 def _turning(loop: RodLoop, plan: RodPlan, unit: Unit) -> LoopWords:
     feel = FEELS[loop.feel]
-    felt = f" Felt: {feel}." if feel else " * notes how it feels."
+    keys = "Enter: turned. Left, right: another turn. /: not counted. -: leave it so. *: how it feels"
+    felt = f" ({feel})." if feel else "."
     if loop.other is not None and loop.other != plan.turns:
         prompt = f"{turns_words(loop.other).capitalize()}, your own"
         told = f"Advised is {turns_words(plan.turns)}."
@@ -74,10 +75,7 @@ def _turning(loop: RodLoop, plan: RodPlan, unit: Unit) -> LoopWords:
         prompt = plan.words.split(" (")[0]
         prompt += ". Strings slack first" if plan.slacken_first else ""
         told = _promise(plan, unit)
-    return LoopWords(
-        prompt,
-        f"{told} Enter when turned, left and right for another turn, / if not counted, - leaves it so.{felt}",
-    )
+    return LoopWords(prompt, f"{told} {keys}{felt}")
 
 
 def _promise(plan: RodPlan, unit: Unit) -> str:

@@ -240,6 +240,9 @@ def _gap_bounds(gap: Gap) -> Bounds:
     if gap.gap_mm is not None:
         return gap.gap_mm, gap.gap_mm, gap.error_mm or tools.GAP_NUMBER_ERROR_MM
     lo = -np.inf if gap.slides_mm is None else gap.slides_mm
+    if gap.slides_mm is None and gap.drags_mm is not None and gap.drags_mm >= tools.LEAST_DRAG_MM:
+        # A leaf that drags still goes: the gap is not much less than the leaf.
+        lo = gap.drags_mm - tools.DRAGS_OVER_MM
     highs = [mm for mm in (gap.drags_mm, gap.wont_go_mm) if mm is not None]
     return lo, min(highs, default=np.inf), gap.error_mm or tools.LEAF_ERROR_MM
 

@@ -58,8 +58,8 @@ class StringsPage(QWidget):
         self.told.setAccessibleName("What another set or tuning does")
         self.keep, self.take, self.drop = (
             button("Keep as a set"),
-            button("Put this set on"),
-            button("Forget it"),
+            button("Put it on"),
+            button("Forget"),
         )
         self.keep.clicked.connect(self._keep)
         self.take.clicked.connect(self._take)
