@@ -118,6 +118,11 @@ class Ladder(unittest.TestCase):
         self.assertIn(
             f"{degrees:.2f}°, {at_heel_mm(degrees, 90.0):.2f} mm at the heel", glued.way("refer").gist
         )
+        # The same by an edge on the frets that meets the bridge's top 2.5 mm below it: 2.5 - 3.0 = 0.5 under the least of 1.5.
+        edge: list[AnyEntry] = [Size(what="over-bridge", lane="treble", mm=-2.5)]
+        by_edge = plan_of([*high, *heights(3.0, 2.5), *edge], joint="glued", **wanted)
+        self.assertEqual(by_edge.advice, "refer")
+        self.assertIn(f"{neck_angle_degrees(1.0, 648.0, 16):.2f}°", by_edge.way("refer").gist)
         unread = plan_of([*high, *heights(2.25, 2.0)], **wanted)
         self.assertIn("Measure first", unread.way("saddle").gist)
 

@@ -234,25 +234,7 @@ class RodView(QWidget):
         def x(n: int) -> float:
             return plot.left() + step * (n + 0.5)
 
-        self._write(
-            painter,
-            QRectF(box.left(), 0, box.width(), t.px(22)),
-            f"Relief at pitch over the moves, {self.unit.value}",
-            14,
-            "muted",
-            align=Qt.AlignmentFlag.AlignLeft,
-        )
-        band = QRectF(plot.left(), y(target + margin), plot.width(), y(target - margin) - y(target + margin))
-        painter.fillRect(band, c["card"])
-        painter.setPen(QPen(c["line"], 1))
-        painter.drawRect(band)
-        self._write(
-            painter,
-            QRectF(box.left(), y(target) - t.px(10), t.px(50), t.px(20)),
-            format_number(target, self.unit),
-            13,
-            "muted",
-        )
+        self._band(painter, box, plot, y)
         painter.setPen(QPen(c["ink"], 1.5))
         for n in range(1, len(self.points)):
             painter.drawLine(QPointF(x(n - 1), y(self.points[n - 1].mm)), QPointF(x(n), y(self.points[n].mm)))
@@ -261,6 +243,22 @@ class RodView(QWidget):
             self._point(painter, x(n), step, y, point, plot)
         if ahead:
             self._forecast(painter, x(len(self.points)), x(len(self.points) - 1), step, y, ahead, plot)
+
+    def _band(self, painter: QPainter, box: QRectF, plot: QRectF, y: Callable[[float], float]) -> None:
+        """The title, and what is wanted as a band across."""
+        if self.neck is None:
+            return
+        t, c = self.theme, self.theme.colours
+        target, margin = self.neck.relief_wanted_mm("middle"), self.neck.relief_margin_mm
+        title = f"Relief at pitch over the moves, {self.unit.value}"
+        head = QRectF(box.left(), 0, box.width(), t.px(22))
+        self._write(painter, head, title, 14, "muted", align=Qt.AlignmentFlag.AlignLeft)
+        band = QRectF(plot.left(), y(target + margin), plot.width(), y(target - margin) - y(target + margin))
+        painter.fillRect(band, c["card"])
+        painter.setPen(QPen(c["line"], 1))
+        painter.drawRect(band)
+        beside = QRectF(box.left(), y(target) - t.px(10), t.px(50), t.px(20))
+        self._write(painter, beside, format_number(target, self.unit), 13, "muted")
 
     def _sides(self, painter: QPainter, x: Callable[[int], float], y: Callable[[float], float]) -> None:
         """Low side and high side by themselves where twin rods can part them."""

@@ -8,13 +8,13 @@ from nuvrek.planning.case import Case, Way, way
 from nuvrek.planning.heights import LEAST_SADDLE_MM, SideHeight
 from nuvrek.readings.kinds import Promise
 from nuvrek.surface.pulls import forecast, forecast_tuned
-from nuvrek.units import format_length, format_number
+from nuvrek.units import format_length
 
 # A string pressed at 3 should clear fret 1 by about a leaf: so much is left when a slot is filed (common practice, no
 # source).
 NUT_LEAVES_MM = 0.05
-# Sets differ by about this much in pull to either side; more is another instrument (common practice, no source).
-LEAST_PULL, MOST_PULL = 0.75, 1.3
+# A heavier set pulls up to about so many times as much; more is another instrument (common practice, no source).
+MOST_PULL = 1.3
 _NUT_STOPS = ("resists", "glued", "key-slips", "out-of-reach")
 _NOISE = ("buzz", "rattle", "noise", "hum", "clatter")
 
@@ -80,13 +80,16 @@ def _saddle(case: Case) -> Way | None:
     if not off:
         return None
     why = [
-        f"The saddle gives no more on the {LANE_WORDS[side.side]}: {_mm(case, side.saddle_left_mm or 0.0)} left, "
-        f"{_mm(case, LEAST_SADDLE_MM)} must stay. It lacks {_mm(case, side.lacking_mm)}: neck angle."
+        f"The saddle gives no more on the {LANE_WORDS[side.side]}: {_mm(case, LEAST_SADDLE_MM)} of it must stay, "
+        f"and {_mm(case, side.lacking_mm)} would be lacking: neck angle."
         for side in off
         if side.lacking_mm > 0.0
     ]
     moves = "; ".join(_saddle_move(case, side) for side in off)
-    unread = any(side.saddle_left_mm is None and (side.at_saddle_mm or 0.0) > 0.0 for side in off)
+    unread = any(
+        side.saddle_left_mm is None and side.over_bridge_mm is None and (side.at_saddle_mm or 0.0) > 0.0
+        for side in off
+    )
     also = " Measure first how much of the saddle is left." if unread else ""
     promise = Promise(
         height_low_mm=case.heights.low.wanted_mm or case.heights.low.now_mm,
@@ -139,14 +142,3 @@ def _hardware(case: Case) -> Way | None:
 
 def _mm(case: Case, mm: float) -> str:
     return format_length(mm, case.unit)
-
-
-def heights_words(case: Case) -> str:
-    """String heights over fret 12 as read, low side and high side; nothing where none was read."""
-    read = [side for side in case.heights.sides if side.now_mm is not None]
-    if not read:
-        return ""
-    said = ", ".join(
-        f"{LANE_WORDS[side.side]} {format_number(side.now_mm or 0.0, case.unit)}" for side in read
-    )
-    return f"String height over fret 12: {said} {case.unit.value}."

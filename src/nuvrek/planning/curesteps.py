@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Literal
 
-from msgspec import Struct
+from msgspec import Struct, structs
 
 from nuvrek.planning import cautions
 from nuvrek.readings.kinds import WayKind
@@ -24,91 +24,85 @@ class Step(Struct, frozen=True):
     cautions: tuple[str, ...] = ()
 
 
-def cure_steps(kind: WayKind, detail: str) -> tuple[Step, ...]:
-    """The steps of a cheap cure; ``detail`` is its forecast for this neck."""
-    match kind:
-        case "strings":
-            other = Step(
-                "other-strings",
-                "Change strings or tuning",
-                f"{detail} Note the gauges in Take in.",
-                20,
-                cautions=(cautions.STRINGS,),
-            )
-            return (other, _settle())
-        case "nut":
-            slots = Step(
-                "nut-slots",
-                "File the nut slots",
-                f"{detail} A stroke or two, retune, press at 3, look at 1; a slot too low can't be unfiled.",
-                20,
-                cautions=(cautions.DUST, cautions.STRINGS),
-            )
-            return (slots, _retune())
-        case "saddle":
-            set_it = Step(
-                "saddle",
-                "Set the saddle",
-                f"{detail} From below, flat on fine paper; mark before filing, check the break of the strings.",
-                25,
-                cautions=(cautions.STRINGS, cautions.DUST),
-            )
-            return (set_it, _retune())
-        case "shim":
-            tilt = Step(
-                "shim",
-                "Tilt the neck in its pocket",
-                f"{detail} Strings off, neck off, shim the full width, screws tight only with the neck seated.",
-                30,
-                "slack",
-                cautions=(cautions.STRINGS,),
-            )
-            return (
-                tilt,
-                Step("string-up", "String up and tune", "To pitch, then let the neck settle.", 15, "pitch"),
-            )
-        case "rod-nut":
-            return _rod_nut_steps(detail)
-        case _:
-            listen = Step(
-                "hardware",
-                "Find the noise",
-                f"{detail} Damp one part after another with a finger while the note sounds.",
-                15,
-            )
-            return (listen,)
-
-
-def _rod_nut_steps(detail: str) -> tuple[Step, ...]:
-    return (
+_TUNE = Step("string-up", "String up and tune", "To pitch, then let the neck settle.", 15, "pitch")
+_RETUNE = Step("retune", "Tune to pitch", "Then read the string heights again.", 5, "pitch")
+_TRY = Step(
+    "rod", "Try the rod again", "An eighth, no more. Note how it feels.", 5, "rod", (), (cautions.ROD,)
+)
+_SETTLE = Step(
+    "string-up", "Tune and let it settle", "Relief follows the new pull over hours and days.", 10, "pitch"
+)
+_OPEN = (cautions.STRINGS, cautions.DUST)
+# The text of each first step follows on what the cure does on this neck.
+_CURES: dict[WayKind, tuple[Step, ...]] = {
+    "strings": (
+        Step(
+            "other-strings",
+            "Change strings or tuning",
+            "Note the gauges in Take in.",
+            20,
+            cautions=(cautions.STRINGS,),
+        ),
+        _SETTLE,
+    ),
+    "nut": (
+        Step(
+            "nut-slots",
+            "File the nut slots",
+            "A stroke or two, retune, press at 3, look at 1; a slot too low can't be unfiled.",
+            20,
+            cautions=_OPEN,
+        ),
+        _RETUNE,
+    ),
+    "saddle": (
+        Step(
+            "saddle",
+            "Set the saddle",
+            "From below, flat on fine paper; mark before filing, check the break of the strings.",
+            25,
+            cautions=_OPEN,
+        ),
+        _RETUNE,
+    ),
+    "shim": (
+        Step(
+            "shim",
+            "Tilt the neck in its pocket",
+            "Strings off, neck off, shim the full width, screws tight only with the neck seated.",
+            30,
+            "slack",
+            cautions=(cautions.STRINGS,),
+        ),
+        _TUNE,
+    ),
+    "rod-nut": (
         Step(
             "free-nut",
             "Free the rod nut",
-            f"{detail} Clear the hole, try the key that fits, grease thread and washer.",
+            "Clear the hole, try the key that fits, grease thread and washer.",
             20,
             "slack",
             cautions=(cautions.ROD, cautions.STRINGS),
         ),
+        _TRY,
+        _TUNE,
+    ),
+    "hardware": (
         Step(
-            "rod",
-            "Try the rod again",
-            "An eighth, no more. Note how it feels.",
-            5,
-            "rod",
-            cautions=(cautions.ROD,),
+            "hardware",
+            "Find the noise",
+            "Damp one part after another with a finger while the note sounds.",
+            15,
         ),
-        Step("string-up", "String up and tune", "To pitch, then read the relief again.", 15, "pitch"),
-    )
+    ),
+}
 
 
-def _retune() -> Step:
-    return Step("retune", "Tune to pitch", "Then read the string heights again.", 5, "pitch")
-
-
-def _settle() -> Step:
-    return Step(
-        "string-up", "Tune and let it settle", "Relief follows the new pull over hours and days.", 10, "pitch"
-    )
+def cure_steps(kind: WayKind, detail: str) -> tuple[Step, ...]:
+    """The steps of a cheap cure; ``detail`` is its forecast for this neck."""
+    first, *then = _CURES[kind]
+    return (structs.replace(first, text=f"{detail} {first.text}".strip()), *then)
 
 
 def heat_steps(detail: str) -> tuple[Step, ...]:

@@ -4,8 +4,13 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from nuvrek.mechanics.angle import at_heel_mm, at_saddle_mm, neck_angle_degrees, over_fret_12_mm
-from nuvrek.neck.description import NeckDescription
+from nuvrek.mechanics.angle import (
+    at_heel_mm,
+    at_saddle_mm,
+    neck_angle_degrees,
+    over_fret_12_mm,
+    saddle_wanted_mm,
+)
 from nuvrek.readings.journal import Present
 from nuvrek.readings.kinds import Side, Size, StringHeight
 from nuvrek.readings.sizes import What
@@ -27,6 +32,9 @@ class SideHeight:
     wanted_mm: float | None
     saddle_left_mm: float | None
     at_saddle_mm: float | None  # how far the saddle must go down (minus: up) for the wanted height
+    over_bridge_mm: (
+        float | None
+    )  # how high the saddle's top must stand over the bridge, by an edge run on from the frets
 
     @property
     def off(self) -> bool:
@@ -39,9 +47,15 @@ class SideHeight:
 
     @property
     def lacking_mm(self) -> float:
-        """What the saddle can't give: 0 where it can, or where nobody measured what is left of it."""
-        if self.at_saddle_mm is None or self.saddle_left_mm is None:
+        """What the saddle can't give: 0 where it can, or where nobody measured what is left of it.
+
+        By the saddle's own height, or by an edge on the frets run on over the bridge.
+        """
+        if self.at_saddle_mm is None:
             return 0.0
+        if self.saddle_left_mm is None:
+            short = 0.0 if self.over_bridge_mm is None else LEAST_SADDLE_MM - self.over_bridge_mm
+            return max(0.0, short)
         return max(0.0, self.at_saddle_mm - max(self.saddle_left_mm - LEAST_SADDLE_MM, 0.0))
 
 
@@ -88,7 +102,9 @@ def _side(present: Present, side: Side) -> SideHeight:
     now = _last_height(present, side)
     wanted = neck.height_low_mm if side == "bass" else neck.height_high_mm
     change = None if now is None or wanted is None else at_saddle_mm(now - wanted, neck.scale_mm, 12)
-    return SideHeight(side, now, wanted, _last_size(present, "saddle-left", side), change)
+    edge = _last_size(present, "over-bridge", side)
+    top = None if edge is None or wanted is None else saddle_wanted_mm(edge, wanted, neck.scale_mm)
+    return SideHeight(side, now, wanted, _last_size(present, "saddle-left", side), change, top)
 
 
 def _last_height(present: Present, side: Side) -> float | None:
@@ -114,9 +130,3 @@ def _last_size(present: Present, what: What, side: Side | None) -> float | None:
             case _:
                 pass
     return found
-
-
-def wanted_words(neck: NeckDescription) -> str:
-    """A request for the wanted heights where none were given."""
-    missing = neck.height_low_mm is None and neck.height_high_mm is None
-    return "Say in Take in how high the strings should stand over fret 12." if missing else ""

@@ -8,6 +8,7 @@ from dataclasses import dataclass
 import numpy as np
 from scipy.special import ndtr
 
+from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.readings.kinds import RodMove, State
 from nuvrek.surface.heightmap import NINE_IN_TEN, HeightMap, Relief
@@ -62,8 +63,7 @@ def wanted_relief(neck_map: HeightMap, sides: tuple[Lane, ...] = ("bass", "trebl
 
 def _parts(measurer: Measurer, lanes: Sequence[Lane]) -> list[Part]:
     """The mean dip half-way from fret 1 to the joint over some lanes."""
-    x, joint = measurer.x, measurer.map.neck.joint_fret
-    middle = min(range(2, joint), key=lambda fret: abs(x[fret] - 0.5 * (x[1] + x[joint])))
+    joint, middle = measurer.map.neck.joint_fret, middle_fret(measurer.map.neck)
     return [
         (fret, k, weight / len(lanes))
         for lane in lanes

@@ -78,19 +78,7 @@ class WayRow(QWidget):
         low = self.height() < t.px(60)
         top, below = (2, self.height() - t.px(18) - 5) if low else (8, 8 + t.px(26))
         self._text(painter, QRectF(16, top, t.px(170), t.px(26)), way.title, 18, ink, bold=True)
-        tag = "advised" if self.advised else "" if way.possible else "not now"
-        tag = "in hand" if self.taken else tag
-        if tag:
-            colour = c["copper"] if tag != "not now" else c["muted"]
-            sign = {"advised": "● ", "in hand": "■ ", "not now": "○ "}[tag]
-            self._text(
-                painter,
-                QRectF(16, below, t.px(170), t.px(18 if low else 22)),
-                sign + tag,
-                12 if low else 14,
-                colour,
-                bold=tag != "not now",
-            )
+        self._tag(painter, below, low, way.possible)
         figures = t.px(310)
         middle = QRectF(t.px(190), 6, self.width() - t.px(190) - figures - 16, self.height() - 12)
         self._metal(painter, middle, way)
@@ -104,6 +92,18 @@ class WayRow(QWidget):
         )
         self._figures(painter, QRectF(self.width() - figures, 0, figures - 10, self.height()), way)
         painter.end()
+
+    def _tag(self, painter: QPainter, below: float, low: bool, possible: bool) -> None:
+        """Whether the way is advised or in hand."""
+        t, c = _theme(self.desk), self.desk.theme.colours
+        tag = "advised" if self.advised else "" if possible else "not now"
+        tag = "in hand" if self.taken else tag
+        if not tag:
+            return
+        colour = c["copper"] if tag != "not now" else c["muted"]
+        sign = {"advised": "● ", "in hand": "■ ", "not now": "○ "}[tag]
+        box = QRectF(16, below, t.px(170), t.px(18 if low else 22))
+        self._text(painter, box, sign + tag, 12 if low else 14, colour, bold=tag != "not now")
 
     def _one_line(self, painter: QPainter, way: Way) -> None:
         """A way that is not open now: its name, its tag and why."""
