@@ -4,6 +4,8 @@ import math
 import unittest
 from typing import Any
 
+from nuvrek.bench.job import look_again_words
+from nuvrek.bench.proof import compare
 from nuvrek.mechanics.angle import (
     at_fret_mm,
     at_heel_mm,
@@ -17,6 +19,7 @@ from nuvrek.planning.lost import heat_so_far
 from nuvrek.planning.ways import make_plan
 from nuvrek.readings.kinds import (
     AnyEntry,
+    Chosen,
     CrownHeight,
     Heated,
     RodFeel,
@@ -29,7 +32,8 @@ from nuvrek.readings.kinds import (
 )
 from nuvrek.surface.findings import find
 from nuvrek.surface.heightmap import map_neck
-from tests.support import neck_with, present
+from nuvrek.units import Unit
+from tests.support import compute, neck_with, present
 from tests.test_rod import gaps
 
 CROWNS: list[AnyEntry] = [CrownHeight(lane="middle", fret=f, height_mm=0.9) for f in (1, 5, 9, 12, 16, 20)]
@@ -136,6 +140,26 @@ class Ladder(unittest.TestCase):
         fine = [*gaps(0.13), *CROWNS]
         self.assertEqual(plan_of(fine, complaint="It rattles.").advice, "hardware")
         self.assertNotEqual(plan_of([*gaps(0.5), *CROWNS], complaint="It rattles.").advice, "hardware")
+
+
+class Proven(unittest.TestCase):
+    def test_a_promised_height_stands_beside_what_came(self) -> None:
+        made = neck_with(height_low_mm=1.75, height_high_mm=1.5)
+        entries = [*gaps(0.15), *CROWNS, *heights(2.25, 2.0, 4.0)]
+        _, plan = compute(present(entries, made))
+        chosen = Chosen(way="saddle", promise=plan.way("saddle").promise)
+        for read, kept in ((1.8, True), (2.1, False)):
+            closing: list[AnyEntry] = [
+                StringHeight(side="bass", fret=12, height_mm=read, station="closing-height-bass")
+            ]
+            picture, _ = compute(present([*entries, chosen, *closing], made))
+            row = next(r for r in compare(picture, Unit.MM) if "low side" in r.matter)
+            self.assertEqual((row.promised, row.kept), ("1.75 mm", kept))
+
+    def test_dates_of_the_later_look(self) -> None:
+        moved = present([RodMove(turns=0.25, at="2026-03-03T10:00:00")])
+        self.assertEqual(look_again_words(moved), " Between 2026-03-10 and 2026-03-17.")
+        self.assertEqual(look_again_words(present([RodMove(turns=0.25)])), "")
 
 
 class Lost(unittest.TestCase):

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from datetime import date, timedelta
 from typing import TYPE_CHECKING
 
 import msgspec
@@ -10,7 +11,7 @@ from msgspec import Struct
 from nuvrek.bench.session import Session
 from nuvrek.planning.curesteps import Step
 from nuvrek.planning.steps import steps_of
-from nuvrek.readings.journal import Present
+from nuvrek.readings.journal import Later, Present
 from nuvrek.readings.kinds import Chosen, Filed, Heated, Seated, StateChange, StepDone
 
 if TYPE_CHECKING:
@@ -54,6 +55,16 @@ def steps_in_hand(present: Present) -> tuple[Step, ...]:
 def next_step(present: Present) -> Step | None:
     """The first step not ticked yet."""
     return next((s for s in steps_in_hand(present) if s.key not in present.steps_done), None)
+
+
+def look_again_words(present: Present) -> str:
+    """Between which dates to look again: one to two weeks after the rod was moved or the neck heated last."""
+    last = max((shift.at[:10] for _, shift in present.shifts if not isinstance(shift, Later)), default="")
+    try:
+        day = date.fromisoformat(last)
+    except ValueError:
+        return ""
+    return f" Between {day + timedelta(days=7)} and {day + timedelta(days=14)}."
 
 
 def filed_already(present: Present) -> set[int]:

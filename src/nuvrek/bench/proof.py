@@ -5,7 +5,8 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
-from nuvrek.readings.kinds import Filed, Rock
+from nuvrek.neck.description import LANE_WORDS
+from nuvrek.readings.kinds import Filed, Rock, Side
 from nuvrek.units import Unit, format_length
 
 if TYPE_CHECKING:
@@ -23,6 +24,10 @@ class Row:
     remark: str
 
 
+_HEIGHT_WAYS = ("nut", "saddle", "shim")
+SIDES: tuple[Side, Side] = ("bass", "treble")
+
+
 def compare(picture: Picture, unit: Unit) -> tuple[Row, ...]:
     """Promise of the chosen way beside what the readings say now; empty when nothing was chosen."""
     chosen = picture.present.chosen
@@ -35,6 +40,7 @@ def compare(picture: Picture, unit: Unit) -> tuple[Row, ...]:
             _rock(picture, unit),
             _metal(picture, unit),
             _thinnest(picture, unit),
+            *(_height(picture, side) for side in SIDES),
         )
         if row
     )
@@ -135,3 +141,25 @@ def _thinnest(picture: Picture, unit: Unit) -> Row | None:
     kept = now >= promise.thinnest_mm - 0.04
     remark = "as promised" if kept else "thinner than promised"
     return Row("Thinnest crown", said, format_length(now, unit), kept, remark)
+
+
+def _height(picture: Picture, side: Side) -> Row | None:
+    """String height over fret 12, where the way was to change it."""
+    from nuvrek.planning.heights import AS_WANTED_MM, heights_of
+
+    chosen = picture.present.chosen
+    if chosen is None or chosen.way not in _HEIGHT_WAYS:
+        return None
+    promised = chosen.promise.height_low_mm if side == "bass" else chosen.promise.height_high_mm
+    if promised is None:
+        return None
+    name, said = f"String over fret 12, {LANE_WORDS[side]}", format_length(promised, Unit.MM)
+    heights = heights_of(picture.present)
+    now = (heights.low if side == "bass" else heights.high).now_mm
+    if now is None or not _closed(picture, "closing-height"):
+        return Row(name, said, "not read yet", None, "Take the closing readings.")
+    off_by = abs(now - promised)
+    remark = (
+        "as promised" if off_by <= AS_WANTED_MM else f"{format_length(off_by, Unit.MM)} away: set it again"
+    )
+    return Row(name, said, format_length(now, Unit.MM), off_by <= AS_WANTED_MM, remark)

@@ -23,6 +23,7 @@ if TYPE_CHECKING:
     from nuvrek.planning.case import Plan, Way
 
 _FULL_MM = 0.15
+_LONGEST_HEAD = 110
 MOST_WAYS = 12
 
 
@@ -328,8 +329,13 @@ class ChooseStage(Stage):
         if session is None or self.index is None:
             return
         way = plan.ways[self.index]
-        head = f"{way.title}: {way.gist}" if way.possible else f"{way.title}: not now"
         reasons = plan.reasons if advised else way.why_not
+        head = f"{way.title}: {way.gist}" if way.possible else f"{way.title}: not now"
+        if way.possible and len(head) > _LONGEST_HEAD:
+            # What does not fit large is said small.
+            head = way.title
+            told = any(way.gist in reason for reason in reasons)
+            reasons = reasons if told else (way.gist, *reasons)
         worst = float(way.off_mm.max())
         if worst > 0.004 and way.possible:
             deepest = int(way.off_mm.max(axis=1).argmax()) + 1

@@ -5,7 +5,15 @@ from __future__ import annotations
 import msgspec
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
 
-from nuvrek.bench.job import filed_already, log_filed, next_step, steps_in_hand, still_to_file, tick
+from nuvrek.bench.job import (
+    filed_already,
+    log_filed,
+    look_again_words,
+    next_step,
+    steps_in_hand,
+    still_to_file,
+    tick,
+)
 from nuvrek.bench.lanes import Dots, crown_lane
 from nuvrek.bench.loopwords import loop_words
 from nuvrek.bench.rodloop import FEELS, RodLoop, trace
@@ -282,7 +290,9 @@ class WorkStage(Stage):
             )
         else:
             self.step_title.setText(now.title)
-            self.step_text.setText(now.text + self._metal_words(now))
+            again = look_again_words(self.desk.session.present) if self.desk.session else ""
+            dates = again if now.key == "look-again" else ""
+            self.step_text.setText(now.text + dates + self._metal_words(now))
             self.caution.setText("\n".join(f"!  {words}" for words in now.cautions) + f"\n{cautions.FIRST}")
         self.step_title.setStyleSheet(f"font-size: {t.px(24)}px; font-weight: bold;")
         self.step_text.setStyleSheet(f"font-size: {t.px(18)}px;")
