@@ -145,7 +145,7 @@ def _thinnest(picture: Picture, unit: Unit) -> Row | None:
 
 def _height(picture: Picture, side: Side) -> Row | None:
     """String height over fret 12, where the way was to change it."""
-    from nuvrek.planning.heights import AS_WANTED_MM, heights_of
+    from nuvrek.clearance.heights import AS_WANTED_MM, heights_of
 
     chosen = picture.present.chosen
     if chosen is None or chosen.way not in _HEIGHT_WAYS:

@@ -5,6 +5,8 @@ from __future__ import annotations
 import math
 from typing import Any
 
+from nuvrek.clearance.onneck import string_up
+from nuvrek.clearance.swing import TOUCHES_N
 from nuvrek.neck.description import LANES
 from nuvrek.planning.case import Plan, Way
 from nuvrek.planning.curesteps import Step
@@ -38,6 +40,31 @@ def map_answer(neck_map: HeightMap, findings: tuple[Finding, ...]) -> dict[str, 
             for r in neck_map.relief
         ],
         "findings": [finding_answer(f) for f in findings],
+        "room": _room_answer(neck_map),
+    }
+
+
+def _room_answer(neck_map: HeightMap) -> dict[str, Any]:
+    """Room per string and note at the player's touch. Strings count from the highest, fret 0 is the open string."""
+    on, touch = string_up(neck_map), neck_map.neck.touch
+    rooms = on.rooms(TOUCHES_N[touch])
+    count, notes = rooms.room_mm.shape
+    return {
+        "touch": touch,
+        "force_n": TOUCHES_N[touch],
+        "assumed": list(on.assumed),
+        "notes": [
+            {
+                "string": count - s,
+                "fret": n,
+                "room_mm": _mm(rooms.room_mm[s, n]),
+                "doubt_mm": _mm(rooms.doubt_mm[s, n]),
+                "touches": int(rooms.first[s, n]),
+                "says": rooms.word(s, n),
+            }
+            for s in range(count)
+            for n in range(notes)
+        ],
     }
 
 
@@ -136,6 +163,10 @@ def _way_answer(way: Way) -> dict[str, Any]:
         "relief_after_mm": None if way.promise.relief_mm is None else _mm(way.promise.relief_mm),
         "height_low_mm": None if way.promise.height_low_mm is None else _mm(way.promise.height_low_mm),
         "height_high_mm": None if way.promise.height_high_mm is None else _mm(way.promise.height_high_mm),
+        "lowest_clean_mm": [
+            {"string": len(way.lowest_mm) - n, "mm": _mm(mm), "doubt_mm": _mm(doubt)}
+            for n, (mm, doubt) in enumerate(way.lowest_mm)
+        ],
         "minutes": way.minutes,
         "steps": [_step_answer(step) for step in way.steps],
     }

@@ -40,6 +40,8 @@ SCHOOL_WORDS: dict[ReliefSchool, str] = {
     "flat": "nearly flat",
     "figure": "the figure below",
 }
+Touch = Literal["light", "usual", "firm"]
+TOUCH_WORDS: dict[Touch, str] = {"light": "light", "usual": "usual", "firm": "firm"}
 # What nearly flat means; common practice, no source.
 NEARLY_FLAT_MM = 0.03
 
@@ -83,6 +85,7 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     neck_wood: Line = ""
     height_low_mm: HeightMm | None = None
     height_high_mm: HeightMm | None = None
+    touch: Touch = "usual"
     zero_fret: bool = False
     bound: bool = False
     lacquered: bool = False

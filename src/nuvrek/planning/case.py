@@ -8,9 +8,9 @@ import msgspec
 import numpy as np
 from numpy.typing import NDArray
 
+from nuvrek.clearance.heights import Heights
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.curesteps import Step
-from nuvrek.planning.heights import Heights
 from nuvrek.planning.levelling import STILL_MM, Removal, Surface, rocks_mm
 from nuvrek.planning.rod import RodPlan
 from nuvrek.planning.rodstops import RodStop
@@ -43,6 +43,8 @@ class Way:
     steps: tuple[Step, ...]
     promise: Promise
     minutes: int
+    # Lowest clean height over fret 12 of each string, low side first, and its doubt.
+    lowest_mm: tuple[tuple[float, float], ...] = ()
 
     @property
     def metal_mm(self) -> float:

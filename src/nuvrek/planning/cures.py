@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
+from nuvrek.clearance.heights import LEAST_SADDLE_MM, SideHeight
 from nuvrek.mechanics.angle import at_fret_mm
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.planning.case import Case, Way, way
-from nuvrek.planning.heights import LEAST_SADDLE_MM, SideHeight
 from nuvrek.readings.kinds import Promise
 from nuvrek.surface.pulls import forecast, forecast_tuned
 from nuvrek.units import format_length

@@ -6,14 +6,15 @@ from dataclasses import replace
 
 import numpy as np
 
+from nuvrek.clearance.heights import heights_of
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.planning.advice import advise
 from nuvrek.planning.case import Case, Plan, Way, listed, way
 from nuvrek.planning.cures import cures
-from nuvrek.planning.heights import heights_of
 from nuvrek.planning.levelling import WORTH_FILING_MM, Removal, Surface, level_all, rocks_mm, spot_level
 from nuvrek.planning.lost import lost_ways
+from nuvrek.planning.lowest import with_lowest
 from nuvrek.planning.relief import relief_now
 from nuvrek.planning.rod import plan_rod, rod_reach_mm
 from nuvrek.planning.rodstops import rod_stops
@@ -55,7 +56,7 @@ def make_plan(neck_map: HeightMap, findings: tuple[Finding, ...], unit: Unit = U
     )
     dressed = (_ends(case),) if faults else ()
     ladder = (*cures(case), _rod(case), _seat(case), *dressed, _spot(case), _level(case))
-    ways = (_leave(case), *ladder, *lost_ways(case))
+    ways = with_lowest(neck_map, (_leave(case), *ladder, *lost_ways(case)))
     advice, reasons = advise(case, {w.kind: w for w in ways})
     rock = float(rocks_mm(surface, surface.tops_mm).max())
     return Plan(advice, tuple(reasons), ways, case.rod, rock, faults, case.stops)
