@@ -119,13 +119,19 @@ class OnNeck:
         bare = np.sqrt(np.maximum(sd[string, note] ** 2 - (self.height_sd_mm * lean / share) ** 2, 1e-8))
         return lowest, np.asarray(NINE_IN_TEN * bare * share / lean)
 
-    def even_relief_mm(self, force_n: float) -> tuple[float, float]:
-        """Relief of low side and high side that lets their outer strings lie lowest."""
+    def even_relief_mm(
+        self, force_n: float, strung: Strung | None = None, relief_mm: tuple[float, float] | None = None
+    ) -> tuple[float, float]:
+        """Relief of low side and high side that lets their outer strings lie lowest.
+
+        ``strung`` and its ``relief_mm`` by side may be those after some work.
+        """
+        low, high = relief_mm or (self.relief_mm[0], self.relief_mm[2])
         bend = bend_profile(self.neck)
-        found = []
-        for string, relief in ((0, self.relief_mm[0]), (-1, self.relief_mm[2])):
-            found.append(even_relief_mm(self.one(string), bend, relief, force_n)[0])
-        return found[0], found[1]
+        return (
+            even_relief_mm(self.one(0, strung), bend, low, force_n)[0],
+            even_relief_mm(self.one(-1, strung), bend, high, force_n)[0],
+        )
 
     def after(self, off_mm: Array, less_relief_mm: float) -> Strung:
         """The strings after filing ``off_mm`` (frets, 3) and taking so much relief out, at the same height over fret 12."""
@@ -135,10 +141,10 @@ class OnNeck:
             self.strung.tops_mm - filed + less_relief_mm * bend_profile(self.neck), self.fret_12
         )
 
-    def one(self, string: int) -> Strung:
+    def one(self, string: int, strung: Strung | None = None) -> Strung:
         """One string by itself."""
         at = slice(string, string + 1 or None)
-        s = self.strung
+        s = strung or self.strung
         return Strung(s.scale_mm, s.x_mm, s.tops_mm[at], s.saddle_mm[at], s.tension_n[at])
 
     def cents(self) -> Array:

@@ -124,6 +124,10 @@ class Theme:
         QScrollBar:vertical {{ background: {c.paper}; width: {px(12)}px; }}
         QScrollBar::handle:vertical {{ background: {c.line}; border-radius: {px(5)}px; min-height: {px(30)}px; }}
         QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; }}
+        QSlider::groove:horizontal {{ background: {c.line}; height: {px(4)}px; border-radius: 2px; }}
+        QSlider::sub-page:horizontal {{ background: {c.copper}; border-radius: 2px; }}
+        QSlider::handle:horizontal {{ background: {c.copper}; width: {px(18)}px; margin: -{px(7)}px 0; border-radius: {px(9)}px; }}
+        QSlider::handle:horizontal:focus {{ border: 2px solid {c.ink}; }}
         QMenu {{ background: {c.card}; border: 1px solid {c.muted}; padding: {px(4)}px; }}
         QMenu::item {{ padding: {px(9)}px {px(22)}px; }}
         QMenu::item:selected {{ background: {c.copper}; color: {c.paper}; }}

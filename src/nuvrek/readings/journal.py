@@ -14,7 +14,9 @@ from nuvrek.readings.kinds import (
     Chosen,
     Describe,
     Filed,
+    Heard,
     Heated,
+    OthersClean,
     Reading,
     RodMove,
     RoundStart,
@@ -66,6 +68,8 @@ class Present(Struct, frozen=True):
     # What changed the bend in a way turns alone don't tell: rod moves, heat and time, with their numbers.
     shifts: tuple[tuple[int, RodMove | Heated | Later], ...] = ()
     last_day: str = ""
+    # What the ear last said of (string, fret) since the neck was last changed.
+    heard: dict[tuple[int, int], str] = {}
     round_name: str = ""
     round_number: int = 0
     stations_done: frozenset[str] = frozenset()
@@ -178,12 +182,19 @@ def _turned(now: Present, number: int, move: RodMove) -> Present:
         rod_high_turns=state.rod_high_turns + high,
         rod_moves=len(shifts),
     )
-    return structs.replace(now, state=state, shifts=shifts)
+    return structs.replace(now, state=state, shifts=shifts, heard={})
+
+
+def _listened(now: Present, said: dict[tuple[int, int], str]) -> Present:
+    fret = max(now.highest[0], *(fret for _, fret in said), 0)
+    string = max(now.highest[1], *(string for string, _ in said), 0)
+    return structs.replace(now, heard={**now.heard, **said}, highest=(fret, string))
 
 
 def _heated(now: Present, number: int, heat: Heated) -> Present:
     shifts = (*now.shifts, (number, heat))
-    return structs.replace(now, state=structs.replace(now.state, rod_moves=len(shifts)), shifts=shifts)
+    state = structs.replace(now.state, rod_moves=len(shifts))
+    return structs.replace(now, state=state, shifts=shifts, heard={})
 
 
 def _step(now: Present, number: int, entry: AnyEntry) -> Present:
@@ -199,6 +210,10 @@ def _step(now: Present, number: int, entry: AnyEntry) -> Present:
             return _turned(now, number, entry)
         case Heated():
             return _heated(now, number, entry)
+        case Heard(string=string, fret=fret, says=says):
+            return _listened(now, {(string, fret): says})
+        case OthersClean(string=string, frets=frets):
+            return _listened(now, {(string, fret): "clean" for fret in frets})
         case Seated() | Filed():
             return _after_work(now, number, entry)
         case Chosen():
@@ -220,7 +235,8 @@ def _after_work(now: Present, number: int, entry: Seated | Filed) -> Present:
         surface[place] = surface.get(place, 0) + 1
     made = {place: surface[place] for place in places}
     highest = (max([now.highest[0], *(fret for fret, _ in places)]), now.highest[1])
-    return structs.replace(now, surface=surface, work=(*now.work, Work(number, entry, made)), highest=highest)
+    work = (*now.work, Work(number, entry, made))
+    return structs.replace(now, surface=surface, work=work, highest=highest, heard={})
 
 
 def fitting(now: Present) -> tuple[Present, tuple[int, ...]]:

@@ -230,6 +230,21 @@ class Room(Reading, frozen=True, kw_only=True, tag="room"):
     humidity_percent: Annotated[float, Meta(ge=0, le=100)] | None = None
 
 
+class Heard(Entry, frozen=True, kw_only=True, tag="heard"):
+    """What the ear says of a note, played up the neck; fret 0 is the open string, strings count from the highest."""
+
+    string: StringNumber
+    fret: Support
+    says: Literal["buzzes", "badly", "clean"]
+
+
+class OthersClean(Entry, frozen=True, kw_only=True, tag="others-clean"):
+    """The end of playing up a string: every note not marked rings clean."""
+
+    string: StringNumber
+    frets: Annotated[tuple[Support, ...], Meta(max_length=MAX_FRETS + 1)]
+
+
 class Describe(Entry, frozen=True, kw_only=True, tag="describe"):
     """The neck's description, whole, replacing the one before."""
 
@@ -356,5 +371,5 @@ AnyReading = (
     | RodFeel
     | Room
 )
-AnyWork = RodMove | Heated | Seated | Filed | Chosen | StepDone
+AnyWork = RodMove | Heated | Heard | OthersClean | Seated | Filed | Chosen | StepDone
 AnyEntry = AnyReading | AnyWork | Describe | RoundStart | StateChange | Note | Strike

@@ -7,6 +7,7 @@ from nuvrek.readings.kinds import (
     EndsFine,
     Filed,
     InkLeft,
+    OthersClean,
     OthersFirm,
     OthersStill,
     Rock,
@@ -23,7 +24,7 @@ def highest_fret(entry: AnyEntry) -> int:
             return entry.fret + 1
         case OthersStill():
             return max(entry.frets, default=0) + 1 if entry.frets else 0
-        case OthersFirm() | EndsFine() | InkLeft():
+        case OthersFirm() | EndsFine() | InkLeft() | OthersClean():
             return max(entry.frets, default=0)
         case Filed():
             return max((fret for fret, _, _ in entry.off), default=0)

@@ -13,10 +13,12 @@ from nuvrek.readings.kinds import (
     Filed,
     FretEnd,
     Gap,
+    Heard,
     Heated,
     Ink,
     InkLeft,
     Note,
+    OthersClean,
     OthersFirm,
     OthersStill,
     Rock,
@@ -79,6 +81,8 @@ def place_words(entry: AnyEntry) -> str:
             return f"under fret {entry.fret}{where}"
         case Ink():
             return f"ink on fret {entry.fret}, {LANE_WORDS[entry.lane]}"
+        case Heard(fret=fret):
+            return f"string {entry.string}, {f'fret {fret}' if fret else 'open'}"
         case FretEnd():
             return f"end of fret {entry.fret}, {LANE_WORDS[entry.side]}"
         case _:
@@ -102,6 +106,8 @@ def _broad_place(entry: AnyEntry) -> str:
             return "rod" if side is None else f"rod, {LANE_WORDS[side]}"
         case Heated():
             return "heat"
+        case OthersClean():
+            return f"all the other notes, string {entry.string}"
         case Room():
             return "room"
         case Seated():
@@ -185,6 +191,10 @@ def _said(entry: AnyEntry) -> str:
             return move_words(entry)
         case Heated():
             return "neck heated"
+        case Heard():
+            return entry.says
+        case OthersClean():
+            return "clean"
         case Seated():
             return "seated"
         case Filed():

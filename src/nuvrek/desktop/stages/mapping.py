@@ -134,6 +134,8 @@ class MapStage(Stage):
             self._choose(max(1, min(neck.frets, (self.desk.fret or 0) + step)), "")
         elif name in ("up", "down", "back", "enter") and self.picker is not None:
             self._pick(self.picker, name)
+        elif name == "0":
+            self.desk.stage_wanted.emit("String room")
         elif name in ("1", "2", "3"):
             self._read_next(int(name) - 1)
         elif name in ("+", "-", "*", "/"):
@@ -293,7 +295,7 @@ class MapStage(Stage):
             count = len(picture.present.taken)
             self.bar.show_words(
                 f"{count} reading{'s' if count != 1 else ''} on this neck",
-                message="Arrows choose a fret. 1 to 3 take the next reading. + and - heights, * strings, / light gap.",
+                message="Arrows choose a fret. 1 to 3 take the next reading. + and - heights, * strings, / light gap, 0 string room.",
                 state=state,
                 right_title="last readings",
                 right=self.recent_lines(),

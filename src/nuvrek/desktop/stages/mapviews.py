@@ -57,6 +57,9 @@ class MapViews(QWidget):
         self.save.setMenu(self._menu())
         grid.addWidget(self.pull, 0, len(VIEWS))
         grid.addWidget(self.save, 0, len(VIEWS) + 1)
+        self.to_room = button("String room")
+        self.to_room.clicked.connect(lambda: desk.stage_wanted.emit("String room"))
+        grid.addWidget(self.to_room, 0, len(VIEWS) + 2)
         self.edges, self.lanes, self.past = Choices(), Choices(), Choices()
         for box, words in (
             (self.edges, "Edge to lay"),
@@ -164,7 +167,7 @@ class MapViews(QWidget):
         """Text no larger than the row has room for."""
         self._mark()
         c, size = self.desk.theme.colours, min(self.desk.theme.px(14), 17)
-        for made in (*self.buttons.values(), self.pull, self.save):
+        for made in (*self.buttons.values(), self.pull, self.save, self.to_room):
             made.setStyleSheet(
                 f"QPushButton {{ font-size: {size}px; padding: 4px 3px; }}"
                 f"QPushButton:checked {{ border: 2px solid {c.copper}; font-weight: bold; }}"

@@ -29,6 +29,7 @@ from nuvrek.neck.description import (
     JOINT_WORDS,
     ROD_WORDS,
     SCHOOL_WORDS,
+    TOUCH_WORDS,
     NeckDescription,
     target_by_kind_mm,
 )
@@ -81,6 +82,7 @@ class TakeInStage(Stage):
         self.rod.setAccessibleName("Kind of rod")
         self.picks = {
             "rod_access": Picks("Rod nut", ACCESS_WORDS),
+            "touch": Picks("Player's touch", TOUCH_WORDS),
             "joint": Picks("Neck joint", JOINT_WORDS),
             "relief_school": Picks("Relief to aim at", SCHOOL_WORDS),
         }
@@ -140,6 +142,7 @@ class TakeInStage(Stage):
         grid = self._group("Rod and setup")
         rows: list[QWidget] = [self.picks["rod_access"], self.words_line("rod_key", "Key that fits")]
         rows += [self.picks["joint"], self.words_line("neck_wood", "Neck wood"), self.picks["relief_school"]]
+        rows.append(self.picks["touch"])
         for row, widget in enumerate(rows, 1):
             label = QLabel(widget.accessibleName())
             label.setBuddy(widget)
