@@ -15,7 +15,6 @@ from nuvrek.desktop.app import demo_settings, open_demo
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import Window
-from nuvrek.readings.kinds import CrownHeight
 from nuvrek.simulator.kinds import simulated_neck
 from nuvrek.simulator.measuring import default_rng
 from nuvrek.simulator.standin import StandIn, indicator_run
@@ -50,15 +49,6 @@ class Scene:
         """Lanes of Map on or off."""
         for name in names:
             self.window.stages["Map"].views.toggle(name)  # type: ignore[attr-defined]
-        return self
-
-    def odd_reading(self) -> Scene:
-        """A reading that agrees with nothing else: its point was moved."""
-        page: Any = self.window.stages["Map"]
-        odd = CrownHeight(lane="middle", fret=5, height_mm=0.11)
-        self.window.desk.session.append(odd)  # type: ignore[union-attr]
-        page.refresh()
-        next(card for card in page.cards if card.accessibleName().startswith("Odd")).click()
         return self
 
     def keys(self, *keys: Any) -> Scene:
@@ -105,6 +95,20 @@ def _rods(scene: Scene) -> None:
     scene.open(RODLESS, "Choose").shoot("choose-rodless")
 
 
+def _room(scene: Scene) -> None:
+    """A proud fret and the notes behind it, some of them heard; then levelled, with the reason for relief."""
+    right, down = Qt.Key.Key_Right, Qt.Key.Key_Down
+    scene.open(BASS, "String room").keys(
+        *[right] * 8, down, down, down, "*", "/", "*", ".", *[Qt.Key.Key_Left] * 3
+    )
+    scene.shoot("string-room")
+    page: Any = scene.open(BASS, "String room").window.stages["String room"]
+    page.after.setCurrentIndex(page.after.findData("level"))
+    page._after(0)
+    page.why.setChecked(True)
+    scene.keys(*[right] * 4).shoot("string-room-levelled")
+
+
 def main() -> int:
     app = QApplication(sys.argv[:1])
     load_fonts()
@@ -120,15 +124,13 @@ def main() -> int:
         scene.open(BASS, "Map").keys(*[Qt.Key.Key_Right] * 13).shoot("map")
         scene.views("light", "above").keys("*").shoot("map-light-above")
         scene.views("light", "above").keys("*")
-        scene.open(TENOR, "Map").odd_reading().shoot("map-odd")
         scene.open(MANDOLIN, "Map", dark=True, inch=True).shoot("map-dark-thou")
         scene.open(BASS, "Choose", dark=False, inch=False).shoot("choose")
         scene.keys(ENTER, ENTER, ENTER, ENTER).shoot("work")
         _rods(scene)
+        _room(scene)
         _gauge_lost(scene.open(BARITONE, "Measure"))
         scene.open(TENOR, "Prove").shoot("prove")
-        scene.open(BARITONE, "Measure", text_percent=175).round("basic").keys(*[Qt.Key.Key_Up] * 12, "1.75")
-        scene.shoot("measure-175")
         scene.window._set(text_percent=100)
         scene.window.close()
     return 0

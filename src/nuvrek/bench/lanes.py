@@ -121,7 +121,29 @@ class DifferenceLane(Struct, frozen=True):
     words: str
 
 
-AnyLane = WoodLane | TopsLane | CrownLane | SideLane | ValuesLane | LightLane | ShadeLane | DifferenceLane
+class RoomLane(Struct, frozen=True):
+    """Least room of each note, the open string first, with its doubt and what is said of it; ``note`` is marked."""
+
+    title: str
+    under: str
+    room_mm: tuple[float, ...]
+    doubt_mm: tuple[float, ...]
+    words: tuple[str, ...]
+    note: int | None = None
+    label: str = ""
+
+
+AnyLane = (
+    RoomLane
+    | WoodLane
+    | TopsLane
+    | CrownLane
+    | SideLane
+    | ValuesLane
+    | LightLane
+    | ShadeLane
+    | DifferenceLane
+)
 
 
 class Dots(Struct, frozen=True):

@@ -6,7 +6,7 @@ from typing import TYPE_CHECKING, Literal
 
 from msgspec import Struct, structs
 
-from nuvrek.bench.lanes import DifferenceLane, LightLane, ShadeLane
+from nuvrek.bench.lanes import DifferenceLane, LightLane, RoomLane, ShadeLane
 from nuvrek.bench.session import Session
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.neck.scale import fret_line_mm
@@ -156,3 +156,23 @@ def difference_lane(picture: Picture, before: HeightMap, moment: Moment, unit: U
             parts.append(f"{side} {format_number(then, unit)} to {format_length(now, unit)}")
     words = f"relief: {', '.join(parts)}" if parts else "no lane was read both times"
     return DifferenceLane("Change", f"since {moment.words}"[:28], change, words)
+
+
+def room_lane(picture: Picture, unit: Unit) -> RoomLane:
+    """Least room of each note over all strings, at the player's touch."""
+    from nuvrek.clearance.onneck import string_up
+    from nuvrek.clearance.swing import TOUCHES_N
+
+    on, touch = string_up(picture.map), picture.map.neck.touch
+    rooms = on.rooms(TOUCHES_N[touch])
+    worst = rooms.room_mm.argmin(axis=0)
+    notes = range(len(worst))
+    buzzing = int((rooms.buzz >= 0.8).sum())
+    return RoomLane(
+        "Room",
+        f"worst string, {unit.value}",
+        tuple(float(rooms.room_mm[worst[n], n]) for n in notes),
+        tuple(float(rooms.doubt_mm[worst[n], n]) for n in notes),
+        tuple(rooms.word(int(worst[n]), n) for n in notes),
+        label=f"{touch} touch: {buzzing} notes will buzz",
+    )

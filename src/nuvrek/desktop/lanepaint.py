@@ -12,6 +12,7 @@ from nuvrek.bench.lanes import (
     CrownLane,
     DifferenceLane,
     LightLane,
+    RoomLane,
     ShadeLane,
     SideLane,
     TopsLane,
@@ -21,6 +22,7 @@ from nuvrek.bench.lanes import (
 from nuvrek.bench.sheet import SheetGeometry
 from nuvrek.desktop.lanebase import LaneBase
 from nuvrek.desktop.maplanepaint import Difference, Light, Shade
+from nuvrek.desktop.roombars import RoomBars
 from nuvrek.desktop.sidepaint import Side
 from nuvrek.desktop.theme import Theme
 from nuvrek.neck.board import middle_fret
@@ -44,6 +46,8 @@ def paint_lane(painter: QPainter, lane: AnyLane, box: QRectF, g: SheetGeometry, 
             Shade(painter, box, g, theme).paint(lane)
         case DifferenceLane():
             Difference(painter, box, g, theme).paint(lane)
+        case RoomLane():
+            RoomBars(painter, box, g, theme).paint(lane)
         case ValuesLane():
             _Values(painter, box, g, theme).paint(lane)
 

@@ -8,14 +8,15 @@ from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen, QPolygonF
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
+from nuvrek.bench.lanes import RoomLane
 from nuvrek.bench.roomdesk import RoomDesk
 from nuvrek.bench.sheet import SheetGeometry
+from nuvrek.desktop.roombars import FULL_MM, RoomBars, note_x
 from nuvrek.desktop.theme import DARK, LIGHT, Theme
 from nuvrek.neck.description import NeckDescription
 from nuvrek.units import Unit, format_number
 
-# Room that fills the lane, and how much of the side view the tallest swing takes.
-_FULL_MM = 0.4
+# The column of titles.
 _MARGIN = 120
 
 
@@ -69,17 +70,11 @@ class RoomView(QWidget):
         share = 0.0 if count == 1 else -0.86 + 1.72 * string / (count - 1)
         return g.across(share, x_mm)
 
-    def _note_x(self, g: SheetGeometry, note: int) -> float:
-        """Where a note is pressed: a little behind its fret; the open string at the nut."""
-        if note == 0:
-            return g.fret_x(0)
-        return g.fret_x(note) + 0.30 * (g.fret_x(note - 1) - g.fret_x(note))
-
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
         if event is None or self.desk is None or self.neck is None:
             return
         g, at = self._geometry(self._board()), event.position()
-        note = min(range(self.desk.notes), key=lambda n: abs(self._note_x(g, n) - at.x()))
+        note = min(range(self.desk.notes), key=lambda n: abs(note_x(g, n) - at.x()))
         string = self.desk.string
         if self._board().contains(at):
             x_mm = float(self.desk.on.strung.x_mm[note])
@@ -152,7 +147,7 @@ class RoomView(QWidget):
     def _mark(self, painter: QPainter, desk: RoomDesk, g: SheetGeometry, string: int, note: int) -> None:
         """A note that will buzz is solid and cornered, one on the edge hollow, a clean one a dot that grows with its room."""
         c = self.theme.colours
-        at = QPointF(self._note_x(g, note), self._string_y(g, string, float(desk.on.strung.x_mm[note])))
+        at = QPointF(note_x(g, note), self._string_y(g, string, float(desk.on.strung.x_mm[note])))
         word = desk.rooms.word(string, note)
         chosen = (string, note) == (desk.string, desk.note)
         painter.setPen(Qt.PenStyle.NoPen)
@@ -166,7 +161,7 @@ class RoomView(QWidget):
             painter.drawEllipse(at, 5.0, 5.0)
         else:
             painter.setBrush(c["wire"])
-            size = 1.5 + 3.0 * min(float(desk.rooms.room_mm[string, note]) / _FULL_MM, 1.0)
+            size = 1.5 + 3.0 * min(float(desk.rooms.room_mm[string, note]) / FULL_MM, 1.0)
             painter.drawEllipse(at, size, size)
         said = self.heard.get((desk.strings - string, note))
         if said is not None:
@@ -180,40 +175,26 @@ class RoomView(QWidget):
             painter.drawEllipse(at, 10.0, 10.0)
 
     def _paint_lane(self, painter: QPainter, desk: RoomDesk) -> None:
-        """Room of each note of the chosen string as bars from the line of touching."""
+        """Room of each note of the chosen string."""
         c, box = self.theme.colours, self._lane()
-        g = self._geometry(box)
         painter.setPen(QPen(c["line"], 1))
         painter.setBrush(c["card"])
         painter.drawRoundedRect(box, 4, 4)
-        room, doubt = desk.rooms.room_mm[desk.string], desk.rooms.doubt_mm[desk.string]
-        full = max(_FULL_MM, float(room.max()))
-        nought = box.bottom() - 0.28 * box.height()
-        scale = (nought - box.top() - 8) / full
-
-        def y(mm: float) -> float:
-            return float(min(max(nought - mm * scale, box.top() + 3), box.bottom() - 3))
-
-        painter.setPen(QPen(c["plum"], 1.2, Qt.PenStyle.DashLine))
-        painter.drawLine(QPointF(box.left(), nought), QPointF(box.right(), nought))
-        for note in range(desk.notes):
-            x, mm = self._note_x(g, note), float(room[note])
-            colour = {"will buzz": "copper", "on the edge": "brass"}.get(
-                desk.rooms.word(desk.string, note), "slate"
-            )
-            painter.setPen(QPen(c[colour], 1.5))
-            painter.setBrush(c[colour] if mm < 0 else Qt.BrushStyle.NoBrush)
-            painter.drawRect(QRectF(x - 5, min(y(mm), nought), 10, abs(y(mm) - nought)))
-            painter.setPen(QPen(c["muted"], 1))
-            painter.drawLine(QPointF(x, y(mm - float(doubt[note]))), QPointF(x, y(mm + float(doubt[note]))))
-            if note == desk.note:
-                painter.setPen(QPen(c["copper"], 2))
-                painter.drawLine(QPointF(x - 8, box.bottom() - 3), QPointF(x + 8, box.bottom() - 3))
-        if self.why:
-            self._compare(painter, desk, g, y)
-        self._title(
-            painter, box, f"Room, string {desk.strings - desk.string}", f"{self.unit.value} over touching"
+        s, rooms = desk.string, desk.rooms
+        lane = RoomLane(
+            f"Room, string {desk.strings - s}",
+            f"{self.unit.value} over touching",
+            tuple(rooms.room_mm[s].tolist()),
+            tuple(rooms.doubt_mm[s].tolist()),
+            tuple(rooms.word(s, n) for n in range(desk.notes)),
+            desk.note,
         )
+        g = self._geometry(box)
+        bars = RoomBars(painter, box, g, self.theme)
+        bars.paint(lane)
+        if self.why:
+            self._compare(painter, desk, g, lambda mm: bars.y(lane, mm))
+        self._title(painter, box, lane.title, lane.under)
 
     def _compare(
         self, painter: QPainter, desk: RoomDesk, g: SheetGeometry, y: Callable[[float], float]
@@ -227,7 +208,7 @@ class RoomView(QWidget):
         ):
             rooms = desk.smooth_mm(relief)
             painter.setPen(QPen(c[colour], 2, style))
-            points = [QPointF(self._note_x(g, n), y(float(rooms[n]))) for n in range(1, desk.notes)]
+            points = [QPointF(note_x(g, n), y(float(rooms[n]))) for n in range(1, desk.notes)]
             painter.drawPolyline(QPolygonF(points))
             right = QRectF(box.right() - 250 + (0 if relief else 120), box.top() + 2, 120, 18)
             self._write(painter, right, words, 13, colour, align=Qt.AlignmentFlag.AlignRight)

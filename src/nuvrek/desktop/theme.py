@@ -124,6 +124,8 @@ class Theme:
         QScrollBar:vertical {{ background: {c.paper}; width: {px(12)}px; }}
         QScrollBar::handle:vertical {{ background: {c.line}; border-radius: {px(5)}px; min-height: {px(30)}px; }}
         QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; }}
+        QPushButton:checked {{ border: 2px solid {c.copper}; font-weight: bold; }}
+        QSlider {{ min-height: {px(26)}px; }}
         QSlider::groove:horizontal {{ background: {c.line}; height: {px(4)}px; border-radius: 2px; }}
         QSlider::sub-page:horizontal {{ background: {c.copper}; border-radius: 2px; }}
         QSlider::handle:horizontal {{ background: {c.copper}; width: {px(18)}px; margin: -{px(7)}px 0; border-radius: {px(9)}px; }}

@@ -80,7 +80,7 @@ class WayRow(QWidget):
         top, below = (2, self.height() - t.px(18) - 5) if low else (8, 8 + t.px(26))
         self._text(painter, QRectF(16, top, t.px(170), t.px(26)), way.title, 18, ink, bold=True)
         self._tag(painter, below, low, way.possible)
-        figures = t.px(310)
+        figures = t.px(370)
         middle = QRectF(t.px(190), 6, self.width() - t.px(190) - figures - 16, self.height() - 12)
         self._metal(painter, middle, way)
         words = " ".join(way.why_not) if way.why_not else way.gist
@@ -184,16 +184,17 @@ class WayRow(QWidget):
         thin = "–" if promise.thinnest_mm is None else format_number(promise.thinnest_mm, unit)
         minutes = f"{way.minutes / 60:.1f}" if way.minutes else "–"
         metal = format_number(way.metal_mm, unit) if way.metal_mm > 0.004 else "0"
+        clean = f"{max(mm for mm, _ in way.lowest_mm):.1f}" if way.lowest_mm else "–"
         ink = self.desk.theme.colours["ink" if way.possible else "muted"]
-        for value, column in zip((metal, thin, relief, minutes), _columns(box), strict=True):
+        for value, column in zip((metal, thin, relief, clean, minutes), _columns(box), strict=True):
             self._text(
                 painter, column, value, 16, ink, bold=True, figures=True, align=Qt.AlignmentFlag.AlignHCenter
             )
 
 
 def _columns(box: QRectF) -> list[QRectF]:
-    wide = box.width() / 4
-    return [QRectF(box.left() + wide * i, box.top(), wide, box.height()) for i in range(4)]
+    wide = box.width() / 5
+    return [QRectF(box.left() + wide * i, box.top(), wide, box.height()) for i in range(5)]
 
 
 class _Heads(QWidget):
@@ -210,12 +211,13 @@ class _Heads(QWidget):
         painter = QPainter(self)
         t = _theme(self.desk)
         unit = self.desk.settings.unit.value
-        figures = t.px(310)
+        figures = t.px(370)
         box = QRectF(self.width() - figures, 0, figures - 10, self.height())
         names = (
             ("metal off", unit + ", all"),
             ("thinnest", unit + " left"),
             ("relief", unit + " after"),
+            ("clean at", "mm at 12"),
             ("hours", "about"),
         )
         for (name, under), column in zip(names, _columns(box), strict=True):

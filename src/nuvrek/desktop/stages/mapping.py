@@ -7,7 +7,7 @@ from collections.abc import Callable
 from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from nuvrek.bench.lanes import AnyLane, Dots, crown_lane, tops_lane, wood_lane
-from nuvrek.bench.maplanes import difference_lane, light_lane, map_at, shade_lane
+from nuvrek.bench.maplanes import difference_lane, light_lane, map_at, room_lane, shade_lane
 from nuvrek.bench.picker import ReadingPicker
 from nuvrek.bench.picture import Picture
 from nuvrek.desktop.benchbar import BenchBar
@@ -219,6 +219,8 @@ class MapStage(Stage):
             lanes.append(tops_lane(picture, unit, v.exaggeration))
         if v.shows("crown"):
             lanes.append(crown_lane(picture, unit))
+        if v.shows("room"):
+            lanes.append(room_lane(picture, unit))
         if v.shows("change") and v.moment is not None and self.desk.session is not None:
             key = v.moment, self.desk.session
             if self._before[0] != key:

@@ -23,6 +23,7 @@ VIEWS = (
     ("wood", "Wood"),
     ("tops", "Tops"),
     ("crown", "Crowns"),
+    ("room", "Room"),
     ("change", "Change"),
 )
 # Lanes there is room for, by text size in percent: with large text fewer, the latest.
@@ -57,7 +58,8 @@ class MapViews(QWidget):
         self.save.setMenu(self._menu())
         grid.addWidget(self.pull, 0, len(VIEWS))
         grid.addWidget(self.save, 0, len(VIEWS) + 1)
-        self.to_room = button("String room")
+        self.to_room = button("Strings ▸")
+        self.to_room.setAccessibleName("String room")
         self.to_room.clicked.connect(lambda: desk.stage_wanted.emit("String room"))
         grid.addWidget(self.to_room, 0, len(VIEWS) + 2)
         self.edges, self.lanes, self.past = Choices(), Choices(), Choices()
