@@ -195,7 +195,7 @@ def proud_frets() -> None:
 
 
 def main() -> None:
-    from benchmarks import mapping, rod
+    from benchmarks import mapping, rod, room
     from benchmarks.measuring import keys_of_a_survey, ten_thousand_readings
 
     with tempfile.TemporaryDirectory() as folder:
@@ -205,6 +205,7 @@ def main() -> None:
         ten_thousand_readings(Path(folder))
     mapping.main()
     rod.main()
+    room.main()
     levelling()
     proud_frets()
 

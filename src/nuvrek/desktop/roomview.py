@@ -44,7 +44,7 @@ class RoomView(QWidget):
         """Draw a desk; None while the neck is being solved."""
         self.neck, self.desk, self.unit = neck, desk, unit
         if desk is not None:
-            self.setAccessibleDescription(f"{desk.buzzing()} notes will buzz. {desk.note_words(unit)}")
+            self.setAccessibleDescription(f"{desk.buzzing()} notes will buzz.")
         self.update()
 
     # --- where things are -----------------------------------------------------
@@ -134,20 +134,20 @@ class RoomView(QWidget):
             painter.drawLine(QPointF(g.x(x), g.across(-1.0, x)), QPointF(g.x(x), g.across(1.0, x)))
             below = QRectF(g.x(x) - 14, box.bottom() + 2, 28, 20)
             self._write(painter, below, str(fret), 13, "muted")
+        places = [note_x(g, note) for note in range(desk.notes)]
         for string in range(desk.strings):
             painter.setPen(QPen(c["string"], 2.2 - 1.2 * string / max(desk.strings - 1, 1)))
             ends = [QPointF(g.x(x), self._string_y(g, string, x)) for x in (0.0, float(end))]
             painter.drawLine(*ends)
-            for note in range(desk.notes):
-                self._mark(painter, desk, g, string, note)
+            for note, x in enumerate(places):
+                at = QPointF(x, self._string_y(g, string, float(x_mm[note])))
+                self._mark(painter, desk, at, string, note)
         self._title(painter, box, "Every note", f"▲ {desk.buzzing()} will buzz")
         under = QRectF(0, box.center().y() + 18, _MARGIN - 12, 20)
         self._write(painter, under, "○ on the edge", 12, "muted", align=Qt.AlignmentFlag.AlignRight)
 
-    def _mark(self, painter: QPainter, desk: RoomDesk, g: SheetGeometry, string: int, note: int) -> None:
+    def _mark(self, painter: QPainter, desk: RoomDesk, at: QPointF, string: int, note: int) -> None:
         """A note that will buzz is solid and cornered, one on the edge hollow, a clean one a dot that grows with its room."""
-        c = self.theme.colours
-        at = QPointF(note_x(g, note), self._string_y(g, string, float(desk.on.strung.x_mm[note])))
         word = desk.rooms.word(string, note)
         chosen = (string, note) == (desk.string, desk.note)
         painter.setPen(Qt.PenStyle.NoPen)

@@ -33,7 +33,7 @@ class SheetView(QWidget):
         self.setAccessibleName("Neck sheet")
         self.setFocusPolicy(Qt.FocusPolicy.ClickFocus)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-        self.setMinimumHeight(120)
+        self.setMinimumHeight(80)
 
     def show_neck(
         self, neck: NeckDescription, lanes: tuple[AnyLane, ...], dots: Dots, chosen: int | None = None

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from msgspec import structs
-from PyQt6.QtCore import Qt
+from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QSlider, QVBoxLayout, QWidget
 
 from nuvrek.bench.roomdesk import LEAST_N, MOST_N, STEP_N, RoomDesk
@@ -17,6 +17,8 @@ from nuvrek.units import format_length
 
 _HEIGHT_STEPS = 0.05
 _PANEL_WIDE = 290
+# The hand rests on a slider when it has not moved for so long.
+_REST_MS = 120
 
 
 class RoomStage(Stage):
@@ -48,10 +50,14 @@ class RoomStage(Stage):
         self.why = button("Why?")
         self.why.setAccessibleName("Why dead straight is not best")
         self.why.setCheckable(True)
-        self.why.toggled.connect(lambda _on: self._show())
+        self.why.toggled.connect(lambda _on: self._settle())
         self.aim = button("Aim at it")
         self.aim.clicked.connect(self._aim)
         self._filling, self._since = False, 0
+        self.rest = QTimer(self)
+        self.rest.setSingleShot(True)
+        self.rest.setInterval(_REST_MS)
+        self.rest.timeout.connect(self._tell)
         row = QHBoxLayout(self)
         row.setContentsMargins(8, 6, 18, 6)
         row.addWidget(self.view, 1)
@@ -123,7 +129,7 @@ class RoomStage(Stage):
                 self.room.follow(before)
             self._fill_ways()
             self._fill_sliders()
-        self._show()
+        self._settle()
 
     def _fill_ways(self) -> None:
         plan = self.desk.picture.plan if self.desk.picture else None
@@ -144,30 +150,37 @@ class RoomStage(Stage):
         self._filling = False
 
     def _show(self) -> None:
+        """Everything anew; what takes longer follows when the hand rests."""
         room, session, s = self.room, self.desk.session, self.desk.settings
         if room is None or session is None:
             return
         self.view.why = self.why.isChecked()
-        self.view.show_room(session.present.neck, room, s.unit)
-        heard = room.ear(session)
-        self.ear.setText("Play up the neck: * where it buzzes." if heard is None else heard.words)
-        self.fitted.setVisible(heard is not None)
         self.view.heard = session.present.heard
+        self.view.show_room(session.present.neck, room, s.unit)
         name = room.touch_word()
         self.touch_words.setText(f"Touch {room.force_n:.2f} N{', ' + name if name else ''}")
         self.low_words.setText(f"Low side {format_length(room.low_mm, s.height_unit)}")
         self.high_words.setText(f"High side {format_length(room.high_mm, s.height_unit)}")
+        self.rest.start()
+
+    def _tell(self) -> None:
+        """The figures and sentences."""
+        room, session, s = self.room, self.desk.session, self.desk.settings
+        if room is None or session is None or not self.isVisible():
+            return
+        heard = room.ear(session)
+        self.ear.setText("Play up the neck: * where it buzzes." if heard is None else heard.words)
+        self.fitted.setVisible(heard is not None)
         words = room.lowest_words(s.unit)
         half = (len(words) + 1) // 2
         for label, some in zip(self.lowest, (words[:half], words[half:]), strict=True):
             label.setText("\n".join(some))
         self.even.setText(f"Relief for this touch: {room.even_words(s.unit)}.")
         self.assumed.setText(" ".join(room.on.assumed))
+        head, _, rest = room.note_words(s.unit).partition(". ")
         self.bar.show_words(
-            room.note_words(s.unit).split(". ")[0],
-            message=room.why_not_straight(s.unit)
-            if self.why.isChecked()
-            else ". ".join(room.note_words(s.unit).split(". ")[1:]),
+            head,
+            message=room.why_not_straight(s.unit) if self.why.isChecked() else rest,
             state=session.present.state,
             right_title="keys",
             right=(
@@ -178,13 +191,19 @@ class RoomStage(Stage):
             ),
         )
 
+    def _settle(self) -> None:
+        """Show, and tell at once: a key or a press, not a drag."""
+        self._show()
+        self.rest.stop()
+        self._tell()
+
     # --- hands ----------------------------------------------------------------------
 
     def _pointed(self, string: int, note: int) -> None:
         if self.room is not None:
             self.room.point(string, note)
             self.setFocus()
-            self._show()
+            self._settle()
 
     def _touched(self, value: int) -> None:
         if self.room is not None and not self._filling:
@@ -202,7 +221,7 @@ class RoomStage(Stage):
         if self.room is not None and plan is not None:
             self.room.set_way(plan.way(kind) if kind else None)
             self.setFocus()
-            self._show()
+            self._settle()
 
     def _take_touch(self) -> None:
         session = self.desk.session
@@ -220,7 +239,7 @@ class RoomStage(Stage):
         elif self.desk.write(lambda: room.hear(session, "buzzes" if name == "*" else "clean")) and self.room:
             # The neck may have been solved anew meanwhile: the hand moves on there.
             self.room.move(notes=1)
-        self._show()
+        self._settle()
 
     def _aim(self) -> None:
         """The even relief becomes the relief wanted, written down with the description."""
@@ -259,5 +278,5 @@ class RoomStage(Stage):
             return True
         else:
             return False
-        self._show()
+        self._settle()
         return True
