@@ -148,6 +148,7 @@ class RoomView(QWidget):
 
     def _mark(self, painter: QPainter, desk: RoomDesk, at: QPointF, string: int, note: int) -> None:
         """A note that will buzz is solid and cornered, one on the edge hollow, a clean one a dot that grows with its room."""
+        c = self.theme.colours
         word = desk.rooms.word(string, note)
         chosen = (string, note) == (desk.string, desk.note)
         painter.setPen(Qt.PenStyle.NoPen)
