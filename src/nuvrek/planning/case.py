@@ -163,7 +163,10 @@ def _filled(case: Case, promise: Promise, off: Array, left: Array) -> Promise:
     """A cheap cure's promise: what it does not change stays as it is."""
     usual = _promise(case, "leave", off, left)
     said = {name: value for name, value in msgspec.structs.asdict(promise).items() if value is not None}
-    return msgspec.structs.replace(usual, **{**said, "metal_off_mm": usual.metal_off_mm})
+    rock = None if off.any() else usual.largest_rock_mm
+    return msgspec.structs.replace(
+        usual, **{**said, "metal_off_mm": usual.metal_off_mm, "largest_rock_mm": rock}
+    )
 
 
 def _promise(case: Case, kind: WayKind, off: Array, left: Array) -> Promise:

@@ -41,7 +41,7 @@ def steps_of(
             return (_slacken(), *_seating(frets), *end_steps(ends, neck), _prove(), _look_again())
         case "ends":
             return (_slacken(), _tape(neck), *end_steps(ends, neck), _string_up(), _prove())
-        case "spot-level":
+        case "spot-level" | "play-clean":
             return (_slacken(), _tape(neck), *_spot(frets), *after_filing)
         case "level":
             return (_slacken(), _set_straight(neck), _tape(neck), *_level(frets), *after_filing)

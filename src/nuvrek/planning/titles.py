@@ -16,6 +16,7 @@ TITLES: dict[WayKind, str] = {
     "seat": "Seat first",
     "ends": "Dress the ends",
     "spot-level": "Spot-level",
+    "play-clean": "Just clean",
     "level": "Level all",
     "heat": "Heat",
     "refer": "Specialist work",

@@ -11,6 +11,7 @@ from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.planning.advice import advise
 from nuvrek.planning.case import Case, Plan, Way, listed, way
+from nuvrek.planning.cleanway import clean_way
 from nuvrek.planning.cures import cures
 from nuvrek.planning.levelling import WORTH_FILING_MM, Removal, Surface, level_all, rocks_mm, spot_level
 from nuvrek.planning.lost import lost_ways
@@ -55,7 +56,10 @@ def make_plan(neck_map: HeightMap, findings: tuple[Finding, ...], unit: Unit = U
         heights_of(neck_map.present),
     )
     dressed = (_ends(case),) if faults else ()
-    ladder = (*cures(case), _rod(case), _seat(case), *dressed, _spot(case), _level(case))
+    level = _level(case)
+    clean = clean_way(case, level)
+    filing = (_spot(case), *((clean,) if clean is not None else ()), level)
+    ladder = (*cures(case), _rod(case), _seat(case), *dressed, *filing)
     ways = with_lowest(neck_map, (_leave(case), *ladder, *lost_ways(case)))
     advice, reasons = advise(case, {w.kind: w for w in ways})
     rock = float(rocks_mm(surface, surface.tops_mm).max())

@@ -37,6 +37,7 @@ WayKind = Literal[
     "seat",
     "ends",
     "spot-level",
+    "play-clean",
     "level",
     "heat",
     "refer",
