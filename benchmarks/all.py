@@ -83,7 +83,7 @@ def start_up(folder: Path) -> None:
     ours, shelf = median(b[0] for _, b in pairs), median(b[1] for _, b in pairs)
     print(f"start to first painted window: {1e3 * ours:.0f} ms, bare PyQt6 window {1e3 * bare:.0f} ms")
     print(
-        f"  ratio {ours / bare:.2f} (aim: 3 or less); with the shelf of five necks painted {shelf / bare:.2f}"
+        f"  ratio {ours / bare:.2f} (aim: 3 or less); with the shelf painted {shelf / bare:.2f}"
     )
 
 

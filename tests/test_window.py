@@ -133,6 +133,29 @@ class Stages(WindowCase):
                     self.assertTrue(window.bar.prompt.text(), stage)
         self.assertEqual(len(window.stages["Shelf"].cards), 9)
 
+    def test_garbage_is_collected_on_the_interface_thread_only(self) -> None:
+        import gc
+        import weakref
+
+        class Knot:
+            pass
+
+        window: Any = self.open_window(inline=False)
+        self.assertFalse(gc.isenabled())
+        knot = Knot()
+        knot.itself = knot  # type: ignore[attr-defined]
+        gone = weakref.ref(knot)
+        del knot
+        self.assertIsNotNone(gone())
+        threshold = gc.get_threshold()
+        gc.set_threshold(1, 1, 1)
+        for _ in range(6):
+            window.desk._solver._sweeper.sweep()
+        gc.set_threshold(*threshold)
+        self.assertIsNone(gone())
+        window.close()
+        self.assertTrue(gc.isenabled())
+
     def test_the_app_shows_its_frame_first_and_the_shelf_right_after(self) -> None:
         from nuvrek.bench.settings import Settings
         from nuvrek.desktop.app import open_demo, show_window

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import gc
 import signal
 import sys
 from collections.abc import Callable, Sequence
@@ -62,13 +61,10 @@ def open_own(path: Path) -> Logbook:
 
 def show_window(book: Logbook, settings: Settings, settings_file: Path | None) -> Window:
     """Make the window on an open logbook and show it."""
-    # Collecting garbage among thousands of new enum members only delays the first picture.
-    gc.disable()
-    try:
-        window = Window(Desk(book, settings, settings_file, clock), at_once=False)
-        window.show()
-    finally:
-        gc.enable()
+    # From the desk on garbage is collected between events only, which also leaves the first picture alone.
+    desk = Desk(book, settings, settings_file, clock)
+    window = Window(desk, at_once=False)
+    window.show()
     # The frame is on screen first, the shelf a moment later.
     QTimer.singleShot(0, lambda: window.show_stage(SHELF))
     return window

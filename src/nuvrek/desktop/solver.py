@@ -7,6 +7,7 @@ import sys
 from PyQt6.QtCore import QObject, QThread, QTimer, pyqtSignal, pyqtSlot
 
 from nuvrek.bench.picture import Picture, see, weigh
+from nuvrek.desktop.sweeper import Sweeper
 from nuvrek.readings.journal import Present
 from nuvrek.readings.kit import Kit
 from nuvrek.units import Unit
@@ -75,6 +76,9 @@ class Solver(QObject):
             self._thread = QThread()
             self._worker.moveToThread(self._thread)
             self._thread.start()
+            self._sweeper: Sweeper | None = Sweeper(self)
+        else:
+            self._sweeper = None
         self._seen: object = None
         self._pause = QTimer(self)
         self._pause.setSingleShot(True)
@@ -105,6 +109,9 @@ class Solver(QObject):
         if self._thread is not None:
             self._thread.quit()
             self._thread.wait()
+        if self._sweeper is not None:
+            self._sweeper.stop()
+            self._sweeper = None
 
     def _on_seen(self, picture: object) -> None:
         self.solved.emit(picture)

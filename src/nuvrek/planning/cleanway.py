@@ -7,6 +7,7 @@ from numpy.typing import NDArray
 
 from nuvrek.clearance.onneck import OnNeck, string_up
 from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.neck.description import NEARLY_FLAT_MM
 from nuvrek.planning.case import Case, Way, listed, way
 from nuvrek.planning.levelling import WORTH_FILING_MM, Removal
 from nuvrek.planning.playclean import play_clean
@@ -32,7 +33,9 @@ def clean_way(case: Case, level: Way) -> Way | None:
     if not np.any(on.lowest_clean_mm(force)[0] > heights):
         return None
     spare = case.surface.crown_mm - case.surface.least_crown_mm
-    reach = (0.0, 0.0) if case.rodless else (case.surface.rho_low_mm, -case.surface.rho_low_mm)
+    # The rod may help, but not into back bow.
+    out = min(-case.surface.rho_low_mm, max(wanted.now.mm - NEARLY_FLAT_MM, 0.0))
+    reach = (0.0, 0.0) if case.rodless else (-case.surface.rho_high_mm, out)
     clean = play_clean(on, spare, heights, force, reach)
     if clean is None or clean.metal_mm < WORTH_FILING_MM:
         return None
