@@ -256,6 +256,7 @@ class RodView(QWidget):
         band = QRectF(plot.left(), y(target + margin), plot.width(), y(target - margin) - y(target + margin))
         painter.fillRect(band, c["card"])
         painter.setPen(QPen(c["line"], 1))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawRect(band)
         beside = QRectF(box.left(), y(target) - t.px(10), t.px(50), t.px(20))
         self._write(painter, beside, format_number(target, self.unit), 13, "muted")

@@ -105,7 +105,9 @@ class RoomView(QWidget):
         bold: bool = False,
         align: Qt.AlignmentFlag = Qt.AlignmentFlag.AlignCenter,
     ) -> None:
-        painter.setFont(self.theme.font(size, bold=bold))
+        # The titles' column has no room for larger text; large text is the bench bar's task.
+        held = Theme(self.theme.dark, min(self.theme.percent, 104))
+        painter.setFont(held.font(size, bold=bold))
         painter.setPen(self.theme.colours[colour])
         painter.drawText(box, align, text)
 

@@ -128,7 +128,7 @@ class Theme:
         QSlider {{ min-height: {px(26)}px; }}
         QSlider::groove:horizontal {{ background: {c.line}; height: {px(4)}px; border-radius: 2px; }}
         QSlider::sub-page:horizontal {{ background: {c.copper}; border-radius: 2px; }}
-        QSlider::handle:horizontal {{ background: {c.copper}; width: {px(18)}px; margin: -{px(7)}px 0; border-radius: {px(9)}px; }}
+        QSlider::handle:horizontal {{ background: {c.copper}; width: {px(18)}px; margin: -{px(7)}px 0; border-radius: {px(8)}px; }}
         QSlider::handle:horizontal:focus {{ border: 2px solid {c.ink}; }}
         QMenu {{ background: {c.card}; border: 1px solid {c.muted}; padding: {px(4)}px; }}
         QMenu::item {{ padding: {px(9)}px {px(22)}px; }}

@@ -79,8 +79,9 @@ class WorkStage(Stage):
     def _rod_row(self) -> QWidget:
         """Moves by hand: what is logged without the loop's keys."""
         self.rod = QWidget()
-        row = QHBoxLayout(self.rod)
-        row.setContentsMargins(0, 4, 0, 4)
+        both = QVBoxLayout(self.rod)
+        both.setContentsMargins(0, 4, 0, 4)
+        row, lower = QHBoxLayout(), QHBoxLayout()
         for words, turns in _TURNS:
             made = button(words)
             made.setAccessibleName(f"Log a rod move: {words}")
@@ -90,12 +91,14 @@ class WorkStage(Stage):
         for words, side in (("both rods", None), ("low-side rod", "bass"), ("high-side rod", "treble")):
             self.which.addItem(words, side)
         self.which.setAccessibleName("Which rod")
-        row.addWidget(self.which)
+        lower.addWidget(self.which)
         self.feel = Choices()
         self.feel.addItems([feel or "feel not noted" for feel in FEELS])
         self.feel.setAccessibleName("How the rod felt")
-        row.addWidget(self.feel)
-        row.addStretch()
+        lower.addWidget(self.feel)
+        for line in (row, lower):
+            line.addStretch()
+            both.addLayout(line)
         return self.rod
 
     def _heat_row(self) -> QWidget:
