@@ -46,11 +46,6 @@ class Rooms:
     first: NDArray[np.intp]
     buzz: Array
 
-    @property
-    def worst_mm(self) -> Array:
-        """Least room of each note over the strings, (notes,)."""
-        return np.asarray(self.room_mm.min(axis=0))
-
     def word(self, string: int, note: int) -> str:
         """``likely clean``, ``on the edge`` or ``will buzz``."""
         sure = float(self.buzz[string, note])

@@ -59,33 +59,9 @@ def program(
 
     ``crown_mm`` (frets, 3) is the metal over the least to keep; ``reach_mm`` the relief the rod may give back (negative) and take out.
     """
-    strung, weights = on.strung, lane_weights(on.neck)
-    strings, places = strung.tops_mm.shape
-    frets = places - 1
-    bend, lean = bend_profile(on.neck), strung.lean
-    notes, ahead = np.nonzero(strung.ahead & (np.arange(places) > 0)[:, None])
-    share = strung.x_mm[on.fret_12] / strung.scale_mm
-    b = lean[notes, ahead]
-    rows, limits = [], []
-    for s in range(strings):
-        # A top is today's less what is filed, plus what less relief lifts it by; one column a fret and lane, one for relief.
-        change = np.zeros((places, 3 * frets + 1))
-        for fret in range(1, places):
-            change[fret, 3 * (fret - 1) : 3 * fret] = -weights[s, fret]
-        change[:, -1] = bend
-        tops = strung.tops_mm[s]
-        # Saddle from the height: S = (t12 + h - nut (1 - a)) / a.
-        saddle = (tops[on.fret_12] + height_mm[s] - tops[0] * (1.0 - share)) / share
-        saddle_by = (change[on.fret_12] - change[0] * (1.0 - share)) / share
-        room = (
-            tops[notes] * (1.0 - b)
-            + saddle * b
-            - tops[ahead]
-            - force_n * strung.swing_mm_per_n[s, notes, ahead]
-        )
-        room_by = change[notes] * (1.0 - b)[:, None] + b[:, None] * saddle_by[None, :] - change[ahead]
-        rows.append(-room_by)
-        limits.append(room)
+    frets = on.strung.tops_mm.shape[1] - 1
+    made = [_string_rows(on, s, float(height_mm[s]), force_n) for s in range(len(height_mm))]
+    rows, limits = [rows for rows, _ in made], [limits for _, limits in made]
     # Relief less or more is priced a trace either way: a second column for the other direction.
     every = np.concatenate(rows)
     every = np.concatenate((every, -every[:, -1:]), axis=1)
@@ -97,6 +73,27 @@ def program(
         np.concatenate(limits),
         [*room_left, (0.0, max(reach_mm[1], 0.0)), (0.0, max(-reach_mm[0], 0.0))],
     )
+
+
+def _string_rows(on: OnNeck, string: int, height_mm: float, force_n: float) -> tuple[Array, Array]:
+    """``rows @ v <= limits`` of one string: room of each fretted note over each fret ahead."""
+    strung, weights = on.strung, lane_weights(on.neck)[string]
+    places = len(strung.x_mm)
+    notes, ahead = np.nonzero(strung.ahead & (np.arange(places) > 0)[:, None])
+    share, b = strung.x_mm[on.fret_12] / strung.scale_mm, strung.lean[notes, ahead]
+    # A top is today's less what is filed, plus what less relief lifts it by; one column a fret and lane, one for relief.
+    change = np.zeros((places, 3 * (places - 1) + 1))
+    for fret in range(1, places):
+        change[fret, 3 * (fret - 1) : 3 * fret] = -weights[fret]
+    change[:, -1] = bend_profile(on.neck)
+    tops = strung.tops_mm[string]
+    # Saddle from the height: S = (t12 + h - nut (1 - a)) / a.
+    saddle = (tops[on.fret_12] + height_mm - tops[0] * (1.0 - share)) / share
+    saddle_by = (change[on.fret_12] - change[0] * (1.0 - share)) / share
+    swing = force_n * strung.swing_mm_per_n[string, notes, ahead]
+    room = tops[notes] * (1.0 - b) + saddle * b - tops[ahead] - swing
+    room_by = change[notes] * (1.0 - b)[:, None] + b[:, None] * saddle_by[None, :] - change[ahead]
+    return -room_by, room
 
 
 def play_clean(

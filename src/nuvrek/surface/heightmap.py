@@ -161,7 +161,7 @@ def _read_off(
     slack_rows, slack_constant = reader.above_line(*reader.flat(unknowns.tops(surface, slack)))
     crown_rows, crown_constant = reader.flat(unknowns.crown_heights(surface))
     off_rows, off_constant = reader.flat(unknowns.deviations(surface))
-    pull = solution.covariance[unknowns.pull, unknowns.pull]
+    pull, rod_sd = (float(np.sqrt(solution.covariance[at, at])) for at in (unknowns.pull, unknowns.rod))
     return HeightMap(
         neck=unknowns.neck,
         state=state,
@@ -177,11 +177,9 @@ def _read_off(
         deviation_covariance=off_rows @ solution.covariance @ off_rows.T,
         relief=_reliefs(reader, state),
         pull_mm=PULL_MM + PULL_SPREAD_MM * float(solution.z[unknowns.pull]),
-        pull_doubt_mm=NINE_IN_TEN * PULL_SPREAD_MM * float(np.sqrt(pull)),
+        pull_doubt_mm=NINE_IN_TEN * PULL_SPREAD_MM * pull,
         rod_mm_per_turn=ROD_PER_TURN_MM + ROD_SPREAD_MM * float(solution.z[unknowns.rod]),
-        rod_doubt_mm_per_turn=NINE_IN_TEN
-        * ROD_SPREAD_MM
-        * float(np.sqrt(solution.covariance[unknowns.rod, unknowns.rod])),
+        rod_doubt_mm_per_turn=NINE_IN_TEN * ROD_SPREAD_MM * rod_sd,
         present=present,
         known=("bass" in spoken, "middle" in spoken, "treble" in spoken),
         crown_measured=any(isinstance(one.reading, CrownHeight) for one in present.taken),
