@@ -9,6 +9,23 @@ from nuvrek.bench.sheet import SheetGeometry
 from nuvrek.desktop.theme import Theme
 
 
+def write(
+    painter: QPainter,
+    theme: Theme,
+    box: QRectF,
+    text: str,
+    size: float,
+    colour: str,
+    *,
+    bold: bool = False,
+    align: Qt.AlignmentFlag = Qt.AlignmentFlag.AlignCenter,
+) -> None:
+    """Text in a box, its size at 100 % text."""
+    painter.setFont(theme.font(size, bold=bold))
+    painter.setPen(theme.colours[colour])
+    painter.drawText(box, align, text)
+
+
 class LaneBase:
     """A lane's box on the neck sheet with its painter."""
 

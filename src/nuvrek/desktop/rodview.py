@@ -11,6 +11,7 @@ from PyQt6.QtGui import QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen, 
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from nuvrek.bench.rodloop import TracePoint
+from nuvrek.desktop.lanebase import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.kinds import Side
@@ -94,27 +95,12 @@ class RodView(QWidget):
         self._trace(painter, QRectF(wide + 24, 0, self.width() - wide - 24, self.height()))
         painter.end()
 
-    def _write(
-        self,
-        painter: QPainter,
-        box: QRectF,
-        text: str,
-        size: float,
-        colour: str,
-        *,
-        bold: bool = False,
-        align: Qt.AlignmentFlag = Qt.AlignmentFlag.AlignCenter,
-    ) -> None:
-        painter.setFont(self.theme.font(size, bold=bold))
-        painter.setPen(self.theme.colours[colour])
-        painter.drawText(box, align, text)
-
     def _key(self, painter: QPainter, box: QRectF) -> None:
         t = self.theme
         head = t.px(22)
         where = "the headstock" if self.from_head else "the body"
         top = "No turn is due" if not self.moves else f"Key seen from {where}"
-        self._write(painter, QRectF(box.left(), 0, box.width(), head), top, 14, "muted")
+        write(painter, self.theme, QRectF(box.left(), 0, box.width(), head), top, 14, "muted")
         inner = QRectF(box.left() + 8, head + 2, box.width() - 16, box.height() - 2 * head - 6)
         self._section(painter, inner)
         places, turned = self._nuts(inner), dict(self.moves)
@@ -127,8 +113,8 @@ class RodView(QWidget):
         low_right = right_handed == self.from_head
         sides = ("high side", "low side") if low_right else ("low side", "high side")
         foot = QRectF(box.left(), box.bottom() - head, box.width(), head)
-        self._write(painter, foot, sides[0], 13, "muted", align=Qt.AlignmentFlag.AlignLeft)
-        self._write(painter, foot, sides[1], 13, "muted", align=Qt.AlignmentFlag.AlignRight)
+        write(painter, self.theme, foot, sides[0], 13, "muted", align=Qt.AlignmentFlag.AlignLeft)
+        write(painter, self.theme, foot, sides[1], 13, "muted", align=Qt.AlignmentFlag.AlignRight)
 
     def _section(self, painter: QPainter, box: QRectF) -> None:
         """The neck cut across: the board with its curve above, the wood below."""
@@ -194,7 +180,7 @@ class RodView(QWidget):
         self._nut(painter, at, self.theme.px(10))
         words = f"{part_words(round(abs(turns) * 16))} turn"
         below = QRectF(at.x() - 90, at.y() + radius * 0.35, 180, self.theme.px(24))
-        self._write(painter, below, words, 16, colour, bold=True)
+        write(painter, self.theme, below, words, 16, colour, bold=True)
 
     def _head(
         self, painter: QPainter, at: QPointF, radius: float, angle: float, way: float, colour: str
@@ -211,7 +197,7 @@ class RodView(QWidget):
     def _trace(self, painter: QPainter, box: QRectF) -> None:
         """Relief over the moves against the wanted band; promises hollow, the next one dashed."""
         if self.neck is None or not self.points:
-            self._write(painter, box, "No relief is known yet.", 16, "muted")
+            write(painter, self.theme, box, "No relief is known yet.", 16, "muted")
             return
         t, c = self.theme, self.theme.colours
         ahead = self._ahead()
@@ -252,14 +238,14 @@ class RodView(QWidget):
         target, margin = self.neck.relief_wanted_mm("middle"), self.neck.relief_margin_mm
         title = f"Relief at pitch over the moves, {self.unit.value}"
         head = QRectF(box.left(), 0, box.width(), t.px(22))
-        self._write(painter, head, title, 14, "muted", align=Qt.AlignmentFlag.AlignLeft)
+        write(painter, self.theme, head, title, 14, "muted", align=Qt.AlignmentFlag.AlignLeft)
         band = QRectF(plot.left(), y(target + margin), plot.width(), y(target - margin) - y(target + margin))
         painter.fillRect(band, c["card"])
         painter.setPen(QPen(c["line"], 1))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawRect(band)
         beside = QRectF(box.left(), y(target) - t.px(10), t.px(50), t.px(20))
-        self._write(painter, beside, format_number(target, self.unit), 13, "muted")
+        write(painter, self.theme, beside, format_number(target, self.unit), 13, "muted")
 
     def _sides(self, painter: QPainter, x: Callable[[int], float], y: Callable[[float], float]) -> None:
         """Low side and high side by themselves where twin rods can part them."""
@@ -285,8 +271,9 @@ class RodView(QWidget):
             box = QRectF(
                 x(n) - self.theme.px(90), y(mm) - self.theme.px(11), self.theme.px(80), self.theme.px(22)
             )
-            self._write(
+            write(
                 painter,
+                self.theme,
                 box,
                 words,
                 13,
@@ -326,8 +313,9 @@ class RodView(QWidget):
         painter.setPen(Qt.PenStyle.NoPen)
         painter.drawEllipse(QPointF(x, y(point.mm)), 5.0, 5.0)
         beside = QRectF(x + 9, y(point.mm) - t.px(24), t.px(60), t.px(22))
-        self._write(
+        write(
             painter,
+            self.theme,
             beside,
             format_number(point.mm, self.unit),
             15,
@@ -355,8 +343,9 @@ class RodView(QWidget):
         painter.drawLine(QPointF(x, y(mm + doubt)), QPointF(x, y(mm - doubt)))
         painter.drawEllipse(QPointF(x, y(mm)), 6.0, 6.0)
         beside = QRectF(x + 9, y(mm) - self.theme.px(24), self.theme.px(60), self.theme.px(22))
-        self._write(
+        write(
             painter,
+            self.theme,
             beside,
             format_number(mm, self.unit),
             15,

@@ -11,6 +11,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 from nuvrek.bench.lanes import RoomLane
 from nuvrek.bench.roomdesk import RoomDesk
 from nuvrek.bench.sheet import SheetGeometry
+from nuvrek.desktop.lanebase import write
 from nuvrek.desktop.roombars import FULL_MM, RoomBars, note_x
 from nuvrek.desktop.theme import DARK, LIGHT, Theme
 from nuvrek.neck.description import NeckDescription
@@ -46,6 +47,11 @@ class RoomView(QWidget):
         if desk is not None:
             self.setAccessibleDescription(f"{desk.buzzing()} notes will buzz.")
         self.update()
+
+    @property
+    def held(self) -> Theme:
+        """The theme with its text held: the titles' column has no room for larger; that is the bench bar's task."""
+        return Theme(self.theme.dark, min(self.theme.percent, 104))
 
     # --- where things are -----------------------------------------------------
 
@@ -87,37 +93,27 @@ class RoomView(QWidget):
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         if self.desk is None or self.neck is None:
-            self._write(painter, QRectF(self.rect()), "One moment.", 18, "muted")
+            write(painter, self.held, QRectF(self.rect()), "One moment.", 18, "muted")
         else:
             self._paint_board(painter, self.desk)
             self._paint_lane(painter, self.desk)
             self._paint_side(painter, self.desk)
         painter.end()
 
-    def _write(
-        self,
-        painter: QPainter,
-        box: QRectF,
-        text: str,
-        size: float,
-        colour: str,
-        *,
-        bold: bool = False,
-        align: Qt.AlignmentFlag = Qt.AlignmentFlag.AlignCenter,
-    ) -> None:
-        # The titles' column has no room for larger text; large text is the bench bar's task.
-        held = Theme(self.theme.dark, min(self.theme.percent, 104))
-        painter.setFont(held.font(size, bold=bold))
-        painter.setPen(self.theme.colours[colour])
-        painter.drawText(box, align, text)
-
     def _title(self, painter: QPainter, box: QRectF, title: str, under: str) -> None:
         right = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter
         middle = box.center().y()
-        self._write(
-            painter, QRectF(0, middle - 20, _MARGIN - 12, 20), title, 15, "ink", bold=True, align=right
+        write(
+            painter,
+            self.held,
+            QRectF(0, middle - 20, _MARGIN - 12, 20),
+            title,
+            15,
+            "ink",
+            bold=True,
+            align=right,
         )
-        self._write(painter, QRectF(0, middle, _MARGIN - 12, 20), under, 12, "muted", align=right)
+        write(painter, self.held, QRectF(0, middle, _MARGIN - 12, 20), under, 12, "muted", align=right)
 
     def _paint_board(self, painter: QPainter, desk: RoomDesk) -> None:
         c, box = self.theme.colours, self._board()
@@ -135,7 +131,7 @@ class RoomView(QWidget):
             painter.setPen(QPen(c["wire"], 2))
             painter.drawLine(QPointF(g.x(x), g.across(-1.0, x)), QPointF(g.x(x), g.across(1.0, x)))
             below = QRectF(g.x(x) - 14, box.bottom() + 2, 28, 20)
-            self._write(painter, below, str(fret), 13, "muted")
+            write(painter, self.held, below, str(fret), 13, "muted")
         places = [note_x(g, note) for note in range(desk.notes)]
         for string in range(desk.strings):
             painter.setPen(QPen(c["string"], 2.2 - 1.2 * string / max(desk.strings - 1, 1)))
@@ -146,7 +142,7 @@ class RoomView(QWidget):
                 self._mark(painter, desk, at, string, note)
         self._title(painter, box, "Every note", f"▲ {desk.buzzing()} will buzz")
         under = QRectF(0, box.center().y() + 18, _MARGIN - 12, 20)
-        self._write(painter, under, "○ on the edge", 12, "muted", align=Qt.AlignmentFlag.AlignRight)
+        write(painter, self.held, under, "○ on the edge", 12, "muted", align=Qt.AlignmentFlag.AlignRight)
 
     def _mark(self, painter: QPainter, desk: RoomDesk, at: QPointF, string: int, note: int) -> None:
         """A note that will buzz is solid and cornered, one on the edge hollow, a clean one a dot that grows with its room."""
@@ -214,7 +210,7 @@ class RoomView(QWidget):
             points = [QPointF(note_x(g, n), y(float(rooms[n]))) for n in range(1, desk.notes)]
             painter.drawPolyline(QPolygonF(points))
             right = QRectF(box.right() - 250 + (0 if relief else 120), box.top() + 2, 120, 18)
-            self._write(painter, right, words, 13, colour, align=Qt.AlignmentFlag.AlignRight)
+            write(painter, self.held, right, words, 13, colour, align=Qt.AlignmentFlag.AlignRight)
 
     def _paint_side(self, painter: QPainter, desk: RoomDesk) -> None:
         """The chosen note: the string, how low it swings, and the tops ahead of it."""
@@ -251,6 +247,6 @@ class RoomView(QWidget):
         room = float(desk.rooms.room_mm[desk.string, desk.note])
         corner = QRectF(box.left() + 8, box.top() + 4, box.width() - 16, 20)
         words = f"room {format_number(room, self.unit)} over fret {view.first}; heights x{scale * 25.4 / 96.0:.0f}"
-        self._write(painter, corner, words, 13, "muted", align=Qt.AlignmentFlag.AlignRight)
+        write(painter, self.held, corner, words, 13, "muted", align=Qt.AlignmentFlag.AlignRight)
         name = "open" if view.note == 0 else f"fret {view.note}"
         self._title(painter, box, "From the side", f"string {desk.strings - desk.string}, {name}")

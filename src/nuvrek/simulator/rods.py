@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, field, replace
+from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.random import Generator
@@ -56,7 +56,6 @@ class WorkedNeck:
     rods: tuple[MadeRod, ...]
     rng: Generator
     other_share: float = 0.3
-    _lanes: np.ndarray = field(default_factory=lambda: np.asarray(LANE_ACROSS))
 
     def turn(self, turns: float, side: Side | None = None) -> Feel:
         """Turn the rod, or the rod of a side."""
@@ -73,7 +72,7 @@ class WorkedNeck:
             mm = rod.taken_out_mm * (1.0 + settled * rod.settles)
             share = np.ones(3)
             if len(self.rods) == 2:
-                across = 0.5 * (1.0 + side * self._lanes)
+                across = 0.5 * (1.0 + side * np.asarray(LANE_ACROSS))
                 share = self.other_share + (1.0 - self.other_share) * across
             board += mm * self.truth.bend[:, None] * share
         return replace(self.truth, board_mm=board, rod_per_turn_mm=0.0)

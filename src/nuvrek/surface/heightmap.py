@@ -156,7 +156,7 @@ def _read_off(
     slack = msgspec.structs.replace(state, strings="slack")
     spoken = lanes_spoken_of(present.taken)
 
-    surface = present.surface
+    surface, crowned = present.surface, (isinstance(one.reading, CrownHeight) for one in present.taken)
     top_rows, top_constant = reader.above_line(*reader.flat(unknowns.tops(surface, state)))
     slack_rows, slack_constant = reader.above_line(*reader.flat(unknowns.tops(surface, slack)))
     crown_rows, crown_constant = reader.flat(unknowns.crown_heights(surface))
@@ -182,7 +182,7 @@ def _read_off(
         rod_doubt_mm_per_turn=NINE_IN_TEN * ROD_SPREAD_MM * rod_sd,
         present=present,
         known=("bass" in spoken, "middle" in spoken, "treble" in spoken),
-        crown_measured=any(isinstance(one.reading, CrownHeight) for one in present.taken),
+        crown_measured=any(crowned),
         rocks_unmeasured=_rocks_unmeasured(present),
         left_out=left_out,
         solution=solution,
