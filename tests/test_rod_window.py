@@ -164,6 +164,7 @@ class StringsWindow(WindowCase):
             page.lines[line]["note"].setText(note)
             page.lines[line]["gauge"].setText(gauge)
             page.wound[line].setChecked(True)
+        self.assertEqual([count.text() for count in page.counts[:5]], ["4", "3", "2", "1", ""])
         self.assertRegex(page.total.text(), r"In all \d{3} ± \d+ N")
         page.keep_as("long bass", page.read()[0])
         page.tuning.setCurrentIndex(2)

@@ -38,6 +38,7 @@ class StringsPage(QWidget):
         self._loading = False
         self.lines: list[dict[str, QLineEdit]] = []
         self.wound: list[TickBox] = []
+        self.counts: list[QLabel] = []
         self.whole: list[tuple[QWidget, ...]] = []
         self.said: list[tuple[QLabel, QLabel, QLabel]] = []
         self.capo, self.tuning, self.sets = Choices(), Choices(), Choices()
@@ -105,7 +106,8 @@ class StringsPage(QWidget):
         labels = (QLabel(""), QLabel(""), QLabel(""))
         for column, label in enumerate(labels, 6):
             grid.addWidget(label, number + 1, column)
-        count = QLabel(str(number + 1))
+        count = QLabel("")
+        self.counts.append(count)
         grid.addWidget(count, number + 1, 0)
         self.whole.append((count, *fields.values(), wound, *labels))
         self.lines.append(fields)
@@ -236,8 +238,13 @@ class StringsPage(QWidget):
         self._tell(specs, then, compared)
 
     def _show_lines(self) -> None:
-        """The lines in use and two more."""
-        used = max((n for n, row in enumerate(self.rows(), 1) if not row.empty), default=0)
+        """The lines in use and two more; strings count from the highest here as everywhere."""
+        rows = self.rows()
+        used = max((n for n, row in enumerate(rows, 1) if not row.empty), default=0)
+        left = sum(not row.empty for row in rows)
+        for count, row in zip(self.counts, rows, strict=True):
+            count.setText("" if row.empty else str(left))
+            left -= not row.empty
         for number, widgets in enumerate(self.whole):
             for widget in widgets:
                 widget.setVisible(number < used + 2)
