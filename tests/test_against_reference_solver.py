@@ -8,7 +8,8 @@ import numpy as np
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.planning.levelling import STILL_MM, TOUCH_MM, Surface, level_all, rocks_mm, spot_level
+from nuvrek.planning.levelling import STILL_MM, TOUCH_MM, Surface, Terms, level_all
+from nuvrek.planning.spotwork import rocks_mm, spot_level
 from tests.support import NECK, rng
 
 
@@ -44,7 +45,7 @@ class AgainstClarabel(unittest.TestCase):
             depth = 0.05 * (seed % 2)
             joint, last = s.x_mm[15], s.x_mm[-1]
             fall = depth * np.clip((s.x_mm - joint) / (last - joint), 0, None)
-            ours = level_all(s, depth)
+            ours = level_all(s, Terms(fall_away_mm=depth))
             self.assertTrue(ours.possible)
             self.assertAlmostEqual(float(ours.off_mm.sum()), reference_level(s, fall), delta=1e-6)
 

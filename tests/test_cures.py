@@ -14,7 +14,7 @@ from nuvrek.mechanics.angle import (
     over_fret_12_mm,
     saddle_wanted_mm,
 )
-from nuvrek.planning.case import Plan
+from nuvrek.planning.case import LEVELS, Plan
 from nuvrek.planning.lost import heat_so_far
 from nuvrek.planning.ways import make_plan
 from nuvrek.readings.kinds import (
@@ -80,7 +80,7 @@ class Ladder(unittest.TestCase):
         return {way.kind for way in plan.ways}
 
     def test_nothing_is_offered_where_nothing_speaks_for_it(self) -> None:
-        base = {"leave", "rod", "seat", "spot-level", "level"}
+        base = {"leave", "rod", "seat", "spot-level", *LEVELS}
         self.assertEqual(self.kinds(plan_of([*gaps(0.15), *CROWNS])), base)
 
     def test_strings_where_the_pull_is_known(self) -> None:

@@ -8,8 +8,9 @@ from nuvrek.bench.session import Session
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import LANES, NeckDescription, target_by_kind_mm
 from nuvrek.planning import cautions
-from nuvrek.planning.levelling import STILL_MM, rocks_mm
+from nuvrek.planning.levelling import STILL_MM
 from nuvrek.planning.rod import plan_rod
+from nuvrek.planning.spotwork import rocks_mm
 from nuvrek.planning.ways import Plan, make_plan
 from nuvrek.readings.kinds import AnyEntry, CrownHeight, OthersStill, Rock, State, StringGap
 from nuvrek.surface.findings import find

@@ -9,19 +9,22 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek.bench.session import Session
+from nuvrek.planning.crowning import frets_to_crown
 from nuvrek.planning.curesteps import Step
 from nuvrek.planning.steps import steps_of
 from nuvrek.readings.journal import Later, Present
 from nuvrek.readings.kinds import Chosen, Filed, Heated, Seated, StateChange, StepDone
 
 if TYPE_CHECKING:
+    from nuvrek.neck.description import Lane
     from nuvrek.planning.ways import Plan, Way
+    from nuvrek.surface.heightmap import HeightMap
 
 _WORTH_MM = 0.004
 
 
-def choose(session: Session, plan: Plan, way: Way) -> None:
-    """Write down that ``way`` was chosen, with its promise and the metal it means to take."""
+def choose(session: Session, plan: Plan, way: Way, neck_map: HeightMap | None = None) -> None:
+    """Write down that ``way`` was chosen, with its promise, the metal it means to take and, on ``neck_map``, the order of the ink."""
     from nuvrek.neck.description import LANES
 
     off = tuple(
@@ -30,6 +33,11 @@ def choose(session: Session, plan: Plan, way: Way) -> None:
         for k in range(3)
         if way.off_mm[fret, k] > _WORTH_MM
     )
+    rehearsed: tuple[tuple[int, Lane], ...] = ()
+    if neck_map is not None and off:
+        from nuvrek.planning.rehearseway import rehearse_way
+
+        rehearsed = rehearse_way(neck_map, way).order
     session.append(
         Chosen(
             way=way.kind,
@@ -39,6 +47,7 @@ def choose(session: Session, plan: Plan, way: Way) -> None:
             rod=plan.rod.words if plan.rod else "",
             ends=plan.ends,
             detail=way.gist[:4000],
+            order=rehearsed,
         )
     )
 
@@ -48,8 +57,23 @@ def steps_in_hand(present: Present) -> tuple[Step, ...]:
     chosen = present.chosen
     if chosen is None:
         return ()
-    rod = chosen.rod or "No turn is needed for the relief."
-    return steps_of(chosen.way, present.neck, chosen.frets, rod, bool(chosen.rod), chosen.ends, chosen.detail)
+    rod, neck = chosen.rod or "No turn is needed for the relief.", present.neck
+    most = [0.0] * neck.frets
+    for fret, _, mm in chosen.off:
+        if fret <= neck.frets:
+            most[fret - 1] = max(most[fret - 1], mm)
+    crowned = frets_to_crown(neck.wire_width_mm, neck.wire_height_mm, most)
+    return steps_of(
+        chosen.way,
+        neck,
+        chosen.frets,
+        rod,
+        bool(chosen.rod),
+        chosen.ends,
+        chosen.detail,
+        present.agreed,
+        crowned,
+    )
 
 
 def next_step(present: Present) -> Step | None:

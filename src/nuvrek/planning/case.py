@@ -10,22 +10,31 @@ from numpy.typing import NDArray
 
 from nuvrek.clearance.heights import Heights
 from nuvrek.neck.description import NeckDescription
+from nuvrek.planning.crowning import frets_to_crown, levels_left
 from nuvrek.planning.curesteps import Step
-from nuvrek.planning.levelling import STILL_MM, Removal, Surface, rocks_mm
+from nuvrek.planning.doubt import Doubt
+from nuvrek.planning.levelling import STILL_MM, Removal, Surface
+from nuvrek.planning.playclean import Curve
 from nuvrek.planning.rod import RodPlan
 from nuvrek.planning.rodstops import RodStop
+from nuvrek.planning.spotwork import rocks_mm
 from nuvrek.planning.steps import steps_of
 from nuvrek.planning.titles import TITLES
-from nuvrek.readings.kinds import EndFault, Promise, WayKind
+from nuvrek.readings.kinds import Agreed, EndFault, Promise, WayKind
 from nuvrek.surface.finding import Finding
 from nuvrek.surface.heightmap import HeightMap, Relief
 from nuvrek.surface.measurer import Measurer
+from nuvrek.surface.observed import seated_unread
 from nuvrek.units import Unit, format_length
 
 Array = NDArray[np.float64]
 
 # Stops after which the rod is out of the game, whatever its nut is made to do.
 _LOST = ("at-end", "no-answer", "slack-back-bow")
+
+LEVELS: tuple[WayKind, ...] = ("level", "level-straight", "level-held", "level-lies", "crown-first")
+# Ways after which the rod is brought to the relief that is wanted.
+_TURNED: tuple[WayKind, ...] = ("rod", "spot-level", "crown-few", *LEVELS)
 
 
 @dataclass(frozen=True)
@@ -45,6 +54,22 @@ class Way:
     minutes: int
     # Lowest clean height over fret 12 of each string, low side first, and its doubt.
     lowest_mm: tuple[tuple[float, float], ...] = ()
+    # Relief of the tops strung up before the rod is touched again, and its doubt.
+    strung: tuple[float, float] | None = None
+    # Dip the rod adds while filing, mm, and how much all metal grows with each millimetre a top stands higher, (frets, 3).
+    rho_mm: float = 0.0
+    weight: Array | None = None
+    doubt: Doubt | None = None
+    # How many more light levels the thinnest fret has in it afterwards.
+    levels_left: int = 0
+    # Metal for each tenth of a millimetre the strings can lie lower, and how far that is in all; None where nothing is said.
+    per_tenth_mm: float | None = None
+    gained_mm: float | None = None
+
+    @property
+    def worst_mm(self) -> float:
+        """Most metal off any one place."""
+        return float(self.off_mm.max())
 
     @property
     def metal_mm(self) -> float:
@@ -63,6 +88,8 @@ class Plan:
     largest_rock_now_mm: float
     ends: tuple[EndFault, ...] = ()
     stops: tuple[RodStop, ...] = ()
+    # Metal against string height, where the relief is known.
+    curve: Curve | None = None
 
     def way(self, kind: WayKind) -> Way:
         """The way of that kind."""
@@ -107,6 +134,16 @@ class Case:
         return Measurer(self.neck_map)
 
     @property
+    def agreed(self) -> Agreed:
+        """What is agreed about filing."""
+        return self.neck_map.present.agreed
+
+    @property
+    def unread(self) -> tuple[int, ...]:
+        """Frets that were seated and not read again since."""
+        return seated_unread(self.neck_map.present)
+
+    @property
     def unseated(self) -> tuple[int, ...]:
         """Frets to be pressed home before any file touches them."""
         return self.named("end-up", "middle-up", "loose")
@@ -137,13 +174,15 @@ def way(
     gist: str,
     why_not: list[str],
     promise: Promise | None = None,
+    strung: tuple[float, float] | None = None,
 ) -> Way:
     """A way of this kind with its steps. ``promise`` is what it changes beside metal; the rest is filled in."""
     off = np.zeros_like(case.surface.tops_mm) if removal is None else removal.off_mm
     left = case.surface.crown_mm - off
     turn = case.rod.words if case.rod else "No turn is needed for the relief."
     turned = case.relief_off and not case.rodless
-    steps = steps_of(kind, case.neck, frets, turn, rod_needed=turned, ends=case.ends, detail=gist)
+    crowned = frets_to_crown(case.neck.wire_width_mm, case.neck.wire_height_mm, off.max(axis=1))
+    steps = steps_of(kind, case.neck, frets, turn, turned, case.ends, gist, case.agreed, crowned)
     return Way(
         kind,
         TITLES[kind],
@@ -156,6 +195,10 @@ def way(
         steps,
         _promise(case, kind, off, left) if promise is None else _filled(case, promise, off, left),
         sum(s.minutes for s in steps if s.key != "look-again"),
+        strung=strung,
+        rho_mm=0.0 if removal is None else removal.rho_mm,
+        weight=None if removal is None else removal.weight,
+        levels_left=levels_left(float(left.min()), case.surface.least_crown_mm),
     )
 
 
@@ -171,17 +214,12 @@ def _filled(case: Case, promise: Promise, off: Array, left: Array) -> Promise:
 
 def _promise(case: Case, kind: WayKind, off: Array, left: Array) -> Promise:
     relief, doubt = (None, None) if case.relief is None else (case.relief.mm, case.relief.doubt_mm)
-    if (
-        kind in ("rod", "spot-level", "level")
-        and case.rod is not None
-        and relief is not None
-        and not case.rodless
-    ):
+    if kind in _TURNED and case.rod is not None and relief is not None and not case.rodless:
         relief, doubt = case.neck.relief_wanted_mm("middle"), case.neck.relief_margin_mm
-    if kind == "level" and case.rodless:
+    if kind in LEVELS and case.rodless:
         relief, doubt = case.neck.relief_wanted_mm("middle"), case.neck_map.pull_doubt_mm
     rock = float(rocks_mm(case.surface, case.surface.tops_mm - off).max())
-    if kind == "level":
+    if kind in LEVELS:
         # Straight tops leave no rock; what the file leaves is what a rocker just does not feel.
         rock = STILL_MM
     low, high = (side.now_mm for side in case.heights.sides)

@@ -5,12 +5,12 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.clearance.onneck import OnNeck, string_up
+from nuvrek.clearance.onneck import OnNeck
 from nuvrek.clearance.swing import TOUCHES_N
 from nuvrek.neck.description import NEARLY_FLAT_MM
 from nuvrek.planning.case import Case, Way, listed, way
 from nuvrek.planning.levelling import WORTH_FILING_MM, Removal
-from nuvrek.planning.playclean import play_clean
+from nuvrek.planning.playclean import Clean, Curve, curve, play_clean
 from nuvrek.planning.relief import wanted_relief
 from nuvrek.readings.kinds import Promise
 
@@ -20,39 +20,46 @@ Array = NDArray[np.float64]
 ABOVE_LEVEL_MM = 0.15
 
 
-def clean_way(case: Case, level: Way) -> Way | None:
-    """Only where the relief is known, something would buzz at that height, and a little metal cures it."""
+def clean_way(case: Case, level: Way, on: OnNeck) -> tuple[Way | None, Curve | None]:
+    """The way, only where the relief is known, something would buzz at that height, and a little metal cures it.
+
+    And metal against string height from a full level to the neck as it is, where the relief is known.
+    """
     wanted = wanted_relief(case.neck_map)
-    if wanted is None or not wanted.as_figure or case.unseated:
-        return None
-    on, force = string_up(case.neck_map), TOUCHES_N[case.neck.touch]
+    if wanted is None or not wanted.as_figure or case.unseated or case.unread:
+        return None, None
+    force = TOUCHES_N[case.neck.touch]
     promised = level.promise.relief_mm
     less = 0.0 if promised is None else wanted.now.mm - promised
     best, _ = on.lowest_clean_mm(force, on.after(level.off_mm, less))
-    heights = _heights(case, on, best)
-    if not np.any(on.lowest_clean_mm(force)[0] > heights):
-        return None
     spare = case.surface.crown_mm - case.surface.least_crown_mm
+    untouched = [fret - 1 for fret in case.agreed.untouched]
+    spare[untouched] = 0.0
     # The rod may help, but not into back bow.
     out = min(-case.surface.rho_low_mm, max(wanted.now.mm - NEARLY_FLAT_MM, 0.0))
     reach = (0.0, 0.0) if case.rodless else (-case.surface.rho_high_mm, out)
+    drawn = curve(on, spare, best, level.metal_mm, force, reach)
+    heights = _heights(case, on, best)
     clean = play_clean(on, spare, heights, force, reach)
     if clean is None or clean.metal_mm < WORTH_FILING_MM:
-        return None
+        return None, drawn
+    return _way(case, clean, heights, wanted.now.mm - clean.less_relief_mm, level.metal_mm), drawn
+
+
+def _way(case: Case, clean: Clean, heights: Array, relief_mm: float, level_mm: float) -> Way:
     filed = clean.off_mm.max(axis=1) > WORTH_FILING_MM
     frets = tuple(int(f) + 1 for f in np.flatnonzero(filed))
-    relief = wanted.now.mm - clean.less_relief_mm
     gist = (
         f"File {listed(frets)}: every note clean at {case.length(float(heights[0]))} low and {case.length(float(heights[-1]))} high "
-        f"over fret 12, relief {case.length(relief)}. A full level takes {case.length(level.metal_mm)}."
+        f"over fret 12, relief {case.length(relief_mm)}. A full level takes {case.length(level_mm)}."
     )
     promise = Promise(
-        relief_mm=relief,
+        relief_mm=relief_mm,
         relief_doubt_mm=case.neck.relief_margin_mm,
         height_low_mm=float(heights[0]),
         height_high_mm=float(heights[-1]),
     )
-    removal = Removal(clean.off_mm, case.surface.crown_mm - clean.off_mm, 0.0)
+    removal = Removal(clean.off_mm, case.surface.crown_mm - clean.off_mm, 0.0, weight=clean.weight)
     return way(case, "play-clean", removal, frets, gist, [], promise)
 
 

@@ -1,38 +1,41 @@
-"""How much metal to take off: levelling all frets, or only the proud ones.
+"""How much metal to take off when all tops are brought to one line: a linear program over the estimated slack tops.
 
-Both are linear programs over the estimated slack tops (least metal in all).
 Arrays of shape (frets, 3) run over frets 1.. and lanes bass, middle, treble; mm.
 """
 
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.optimize import linprog
+from scipy.optimize import OptimizeResult, linprog
 
 from nuvrek.neck.board import LANE_ACROSS
-from nuvrek.surface.evidence import rock_height
+from nuvrek.readings.kinds import FilingAim
 
 Array = NDArray[np.float64]
 
 # Each top should just be touched when all are levelled: a trace of metal.
 TOUCH_MM = 0.005
-# Spot work stops when the rocker is still: it moves from about this height on (common practice, no source).
+# A rocker moves from about this height on (common practice, no source); tops this little under the line need no file.
 STILL_MM = 0.02
-# An estimated rock this little above the limit is left alone: no rocker tells the difference.
-NO_ROCKER_TELLS_MM = 0.006
 # Less than this is not worth picking the file up for.
 WORTH_FILING_MM = 0.004
+# Where grooves may stay, one left so deep at a place counts as so much metal taken there (common practice, no source).
+GROOVE_PRICE = 3.0
+# Beside the thinnest fret, all metal together still counts this much.
+SECOND_AIM = 1e-3
 
 
 @dataclass(frozen=True)
 class Surface:
     """What a levelling program needs to know: slack tops, crowns and the bending shape.
 
-    ``tops_mm`` and ``crown_mm`` have shape (frets, 3), ``x_mm`` and ``bend`` (frets,).
+    ``tops_mm``, ``crown_mm``, ``across`` and ``groove_mm`` have shape (frets, 3), ``x_mm`` and ``bend`` (frets,).
+    ``across`` is where each place lies between the outer string lines (-1 low, 1 high; the lanes if not said).
     ``rho_low_mm`` .. ``rho_high_mm`` is the dip the rod can add while filing (negative: take out).
     """
 
@@ -44,160 +47,199 @@ class Surface:
     least_crown_mm: float
     rho_low_mm: float = 0.0
     rho_high_mm: float = 0.0
+    across: Array | None = None
+    groove_mm: Array | None = None
+
+    @cached_property
+    def columns(self) -> Array:
+        """Effect of (level, slope, tilt, tilt slope, rho) on target minus rod dip, shape (frets * 3, 5).
+
+        The target is straight along every string line, a cylinder or a cone: the board's shape across is kept.
+        """
+        x = np.repeat(self.x_mm / float(self.x_mm[-1]), 3)
+        lanes = np.tile(np.asarray(LANE_ACROSS), len(self.x_mm))
+        across = lanes if self.across is None else self.across.ravel()
+        return np.column_stack([np.ones_like(x), x, across, across * x, np.repeat(self.bend, 3)])
+
+    @property
+    def grooves(self) -> Array:
+        """Depth of the grooves, (frets * 3,)."""
+        return np.zeros(self.tops_mm.size) if self.groove_mm is None else self.groove_mm.ravel()
+
+
+@dataclass(frozen=True)
+class Terms:
+    """What is agreed about a level.
+
+    ``fall_away_mm`` at the last fret, growing evenly from ``fall_from`` (the joint if not said); ``dip_mm`` is bend dressed
+    into the tops. Without ``band_mm`` every top is touched; with it, tops up to so far under the line stay as they are.
+    ``untouched`` frets (from 1) lose nothing.
+    """
+
+    fall_away_mm: float = 0.0
+    fall_from: int | None = None
+    dip_mm: float = 0.0
+    band_mm: float | None = None
+    grooves_stay: bool = False
+    aim: FilingAim = "least metal"
+    untouched: tuple[int, ...] = ()
 
 
 @dataclass(frozen=True)
 class Removal:
     """Metal off and left per fret and lane (frets, 3), and the dip the rod adds while filing.
 
-    ``short`` names frets (from 1) without enough metal, with what is missing in mm;
-    such a plan must not be carried out.
+    ``short`` names frets (from 1) without enough metal, ``standing`` untouched ones that stand in the way, each with
+    what is missing in mm; such a plan must not be carried out. ``weight`` (frets, 3) is how much the metal of the whole
+    plan grows with each millimetre a top stands higher.
     """
 
     off_mm: Array
     left_mm: Array
     rho_mm: float
     short: tuple[tuple[int, float], ...] = ()
+    standing: tuple[tuple[int, float], ...] = ()
+    weight: Array | None = None
 
     @property
     def possible(self) -> bool:
         """Whether every fret has the metal."""
-        return not self.short
+        return not self.short and not self.standing
+
+    @property
+    def metal_mm(self) -> float:
+        """Metal off summed over the frets, each at its mean over the lanes."""
+        return float(self.off_mm.mean(axis=1).sum())
 
 
-Bounds = Sequence[tuple[float | None, float | None]]
-
-
-def _least(cost: Array, rows: Array, limits: Array, bounds: Bounds) -> Array | None:
-    """Minimise ``cost @ v`` subject to ``rows @ v <= limits`` and bounds; None when nothing satisfies them."""
-    result = linprog(cost, A_ub=rows, b_ub=limits, bounds=list(bounds), method="highs")
-    return None if result.x is None or result.status != 0 else np.asarray(result.x, dtype=np.float64)
-
-
-def fall_away(surface: Surface, depth_mm: float) -> Array:
-    """Drop of the target past the joint, growing evenly to ``depth_mm`` at the last fret, shape (frets,)."""
-    joint, last = surface.x_mm[surface.joint_fret - 1], surface.x_mm[-1]
-    if last <= joint:
+def fall_away(surface: Surface, depth_mm: float, start: int | None = None) -> Array:
+    """Drop of the target past fret ``start`` (the joint), growing evenly to ``depth_mm`` at the last fret, (frets,)."""
+    first, last = surface.x_mm[(start or surface.joint_fret) - 1], surface.x_mm[-1]
+    if last <= first:
         return np.zeros_like(surface.x_mm)
-    drop: Array = depth_mm * np.clip((surface.x_mm - joint) / (last - joint), 0.0, None)
+    drop: Array = depth_mm * np.clip((surface.x_mm - first) / (last - first), 0.0, None)
     return drop
 
 
-def _target_columns(surface: Surface) -> Array:
-    """Effect of (level, slope, tilt, tilt slope, rho) on target minus rod dip, shape (frets * 3, 5).
+@dataclass(frozen=True)
+class Program:
+    """``rows @ v <= limits``: v = target (5), removals (n), grooves left (n), thinnest crown.
 
-    The target is straight along every string line and keeps the board's shape across.
+    The first 2 n rows bind the target to the tops (from above, then from below), the next n keep the crowns.
     """
-    reach = float(surface.x_mm[-1])
-    x = np.repeat(surface.x_mm / reach, 3)
-    across = np.tile(np.asarray(LANE_ACROSS), len(surface.x_mm))
-    return np.column_stack([np.ones_like(x), x, across, across * x, np.repeat(surface.bend, 3)])
+
+    cost: Array
+    rows: Array
+    limits: Array
+    bounds: Sequence[tuple[float | None, float | None]]
 
 
-def level_all(
-    surface: Surface, fall_away_mm: float = 0.0, dip_mm: float = 0.0, touch_mm: float = TOUCH_MM
-) -> Removal:
-    """Least metal such that all tops lie on the target: straight, less ``dip_mm`` of bend, less the fall-away.
+def program(surface: Surface, terms: Terms) -> Program:
+    """The levelling program; see ``level_all`` for what it says."""
+    columns, n = surface.columns, surface.tops_mm.size
+    free = np.repeat(~np.isin(np.arange(1, len(surface.x_mm) + 1), terms.untouched), 3)
+    tops = _shaped(surface, terms)
+    groove = np.where(free, surface.grooves, 0.0)
+    under = -TOUCH_MM if terms.band_mm is None else terms.band_mm
+    eye, none = np.eye(n), np.zeros((n, n))
+    one = np.ones((n, 1))
+    rows = np.block(
+        [
+            [columns, none, -eye, 0 * one],  # target - groove left <= top - groove + band
+            [-columns, -eye, none, 0 * one],  # top - removal <= target
+            [np.zeros_like(columns), eye, none, one],  # removal + thinnest <= crown
+        ]
+    )
+    # An untouched top must not stand over the target, however far it stays under it.
+    # A crown already under the least has nothing to give; it may stay as it is.
+    crown = np.maximum(surface.crown_mm.ravel(), surface.least_crown_mm)
+    limits = np.concatenate([np.where(free, tops - groove + under, 1e3), -tops, crown])
+    thinnest = terms.aim == "thinnest fret"
+    cost = np.concatenate([np.zeros(5), np.full(n, 1.0 / 3.0), np.full(n, GROOVE_PRICE / 3.0), [0.0]])
+    if thinnest:
+        cost *= SECOND_AIM
+        cost[-1] = -1.0
+    bounds: list[tuple[float | None, float | None]] = [(None, None)] * 4
+    bounds.append((surface.rho_low_mm, surface.rho_high_mm))
+    bounds += [(0.0, None if one else 0.0) for one in free]
+    bounds += [(0.0, float(deep) if terms.grooves_stay else 0.0) for deep in groove]
+    least = surface.least_crown_mm
+    bounds.append((least, None if thinnest else least))
+    return Program(cost, rows, limits, bounds)
 
-    Minimises the sum of ``removal = top - rho * bend - target`` subject to
-    ``removal >= touch`` and ``crown - removal >= least crown``.
+
+def _shaped(surface: Surface, terms: Terms) -> Array:
+    """Tops with dip and fall-away added, so that the target is straight; (frets * 3,)."""
+    drop = fall_away(surface, terms.fall_away_mm, terms.fall_from)
+    return np.asarray((surface.tops_mm + (terms.dip_mm * surface.bend + drop)[:, None]).ravel())
+
+
+def _solved(made: Program) -> OptimizeResult:
+    return linprog(made.cost, A_ub=made.rows, b_ub=made.limits, bounds=list(made.bounds), method="highs")
+
+
+def level_all(surface: Surface, terms: Terms | None = None) -> Removal:
+    """Least metal such that all tops lie on the target: straight, less the dip, less the fall-away.
+
+    Minimises the sum of ``removal >= top - rho * bend - target`` (or the most taken off the thinnest fret) subject to
+    ``top - target >= groove + touch`` and ``crown - removal >= least crown``.
     """
-    columns = _target_columns(surface)
-    shaped = surface.tops_mm + (dip_mm * surface.bend + fall_away(surface, fall_away_mm))[:, None]
-    tops = shaped.ravel()
-    room = surface.crown_mm.ravel() - surface.least_crown_mm
-    bounds: Bounds = [*[(None, None)] * 4, (surface.rho_low_mm, surface.rho_high_mm)]
-    limits = np.concatenate([tops - touch_mm, room - tops])
-    target = _least(-columns.sum(axis=0), np.vstack([columns, -columns]), limits, bounds)
-    if target is None:
-        return _level_short(surface, columns, tops, limits, bounds)
-    off = np.maximum(tops - columns @ target, 0.0).reshape(-1, 3)
-    return Removal(off, surface.crown_mm - off, float(target[4]))
+    terms = terms or Terms()
+    made, n = program(surface, terms), surface.tops_mm.size
+    found = _solved(made)
+    if found.x is None or found.status != 0:
+        return _level_short(surface, terms, made)
+    off = np.maximum(found.x[5 : 5 + n], 0.0).reshape(-1, 3)
+    # A top that stands a millimetre higher costs what its rows are worth; those on the line save the others' metal.
+    duals = np.asarray(found.ineqlin.marginals)
+    weight = (duals[:n] - duals[n : 2 * n]).reshape(-1, 3) if terms.aim == "least metal" else None
+    return Removal(off, surface.crown_mm - off, float(found.x[4]), weight=weight)
 
 
-def _level_short(surface: Surface, columns: Array, tops: Array, limits: Array, bounds: Bounds) -> Removal:
+def _level_short(surface: Surface, terms: Terms, made: Program) -> Removal:
     """The levelling that lacks the least metal, naming the frets that lack it."""
-    n = len(tops)
-    solved = _least(
-        np.concatenate([-1e-4 * columns.sum(axis=0), np.ones(n)]),
-        np.block([[columns, np.zeros((n, n))], [-columns, -np.eye(n)]]),
-        limits,
-        [*bounds, *[(0.0, None)] * n],
+    n = surface.tops_mm.size
+    size = len(made.cost)
+    # Each crown may lack metal, each untouched fret may stand over the line, at a price beside which metal is cheap.
+    lacking = np.zeros((3 * n, 2 * n))
+    lacking[n : 2 * n, n:] = -np.eye(n)
+    lacking[2 * n :, :n] = -np.eye(n)
+    free = np.repeat(~np.isin(np.arange(1, len(surface.x_mm) + 1), terms.untouched), 3)
+    over = [(0.0, 0.0 if one else None) for one in free]
+    bounds = [*made.bounds[:-1], (surface.least_crown_mm, surface.least_crown_mm)]
+    found = linprog(
+        np.concatenate([1e-4 * np.abs(made.cost), np.ones(2 * n)]),
+        A_ub=np.hstack([made.rows, lacking]),
+        b_ub=made.limits,
+        bounds=[*bounds, *[(0.0, None)] * n, *over],
+        method="highs",
     )
-    if solved is None:
+    if found.x is None or found.status != 0:
         raise ValueError("levelling program could not be solved")
-    off = np.maximum(tops - columns @ solved[:5], 0.0).reshape(-1, 3)
-    missing = solved[5:].reshape(-1, 3).max(axis=1)
-    short = tuple((fret + 1, float(mm)) for fret, mm in enumerate(missing) if mm > 1e-6)
-    return Removal(off, surface.crown_mm - off, float(solved[4]), short)
+    off = np.maximum(found.x[5 : 5 + n], 0.0).reshape(-1, 3)
+    short = _named(found.x[size : size + n])
+    standing = _named(found.x[size + n :])
+    return Removal(off, surface.crown_mm - off, float(found.x[4]), short, standing)
 
 
-def rocks_mm(surface: Surface, tops_mm: Array) -> Array:
-    """How far each inner fret stands over the line of its neighbours, shape (frets - 2, 3)."""
-    return np.asarray(_rock_matrix(surface.x_mm) @ tops_mm)
+def _named(missing: Array) -> tuple[tuple[int, float], ...]:
+    worst = missing.reshape(-1, 3).max(axis=1)
+    return tuple((fret + 1, float(mm)) for fret, mm in enumerate(worst) if mm > 1e-6)
 
 
-def _rock_matrix(x_mm: Array) -> Array:
-    """(frets - 2, frets): rock height of each inner fret as a combination of tops."""
-    frets = len(x_mm)
-    matrix = np.zeros((frets - 2, frets))
-    x = np.concatenate([[0.0], x_mm])
-    for row, fret in enumerate(range(2, frets)):
-        for f, weight in rock_height(x, fret):
-            matrix[row, f - 1] = weight
-    return matrix
-
-
-def spot_level(surface: Surface, allowed: tuple[int, ...], still_mm: float = STILL_MM) -> Removal:
-    """Least metal, on ``allowed`` frets (from 1) if that suffices, such that no rocker finds more than ``still_mm``.
-
-    Falls back to all frets when blending over neighbours is needed.
-    """
-    removal = _spot(surface, allowed, still_mm)
-    if removal is None:
-        removal = _spot(surface, tuple(range(1, len(surface.x_mm) + 1)), still_mm)
-    if removal is None:
-        return _spot_short(surface, still_mm)
-    return removal
-
-
-def _spot(surface: Surface, allowed: tuple[int, ...], still_mm: float) -> Removal | None:
-    frets = len(surface.x_mm)
-    rocker = _rock_matrix(surface.x_mm)
-    off = np.zeros((frets, 3))
-    open_frets = np.isin(np.arange(1, frets + 1), allowed)
-    for lane in range(3):
-        room = np.maximum(surface.crown_mm[:, lane] - surface.least_crown_mm, 0.0)
-        rock = rocker @ surface.tops_mm[:, lane]
-        bounds = [(0.0, float(r) if ok else 0.0) for r, ok in zip(room, open_frets, strict=True)]
-        solved = _least(np.ones(frets), -rocker, _rock_limits(rock, still_mm) - rock, bounds)
-        if solved is None:
-            return None
-        off[:, lane] = np.maximum(solved, 0.0)
-    return Removal(off, surface.crown_mm - off, 0.0)
-
-
-def _rock_limits(rock_mm: Array, still_mm: float) -> Array:
-    """Largest rock allowed at each triple, shape of ``rock_mm``."""
-    near = rock_mm <= still_mm + NO_ROCKER_TELLS_MM
-    return np.where(near, np.maximum(rock_mm, still_mm), still_mm)
-
-
-def _spot_short(surface: Surface, still_mm: float) -> Removal:
-    """Without the metal limit: shows which frets would run thin."""
-    rich = Surface(
-        surface.x_mm,
-        surface.tops_mm,
-        surface.crown_mm + 5.0,
-        surface.bend,
-        surface.joint_fret,
-        surface.least_crown_mm,
-    )
-    removal = _spot(rich, tuple(range(1, len(surface.x_mm) + 1)), still_mm)
-    if removal is None:
-        raise ValueError("spot levelling has no solution even with unlimited metal")
-    left = surface.crown_mm - removal.off_mm
-    filed = removal.off_mm > WORTH_FILING_MM
-    missing = np.where(filed, surface.least_crown_mm - left, 0.0).max(axis=1)
-    short = tuple((fret + 1, float(mm)) for fret, mm in enumerate(missing) if mm > 1e-6)
-    return Removal(removal.off_mm, left, 0.0, short)
+def what_would_do(surface: Surface, terms: Terms, removal: Removal) -> tuple[str, ...]:
+    """What would make a level possible that lacks metal: ``lower``, ``grooves``, ``touch``, ``replace`` or ``refret``."""
+    if removal.possible:
+        return ()
+    found = []
+    if removal.standing:
+        found.append("touch")
+    if removal.short:
+        if not terms.grooves_stay and surface.grooves.any():
+            kept = level_all(surface, replace(terms, grooves_stay=True))
+            if kept.possible:
+                found.append("grooves")
+        found.append("lower")
+        few = len(removal.short) <= max(len(surface.x_mm) // 4, 1)
+        found.append("replace" if few else "refret")
+    return tuple(found)

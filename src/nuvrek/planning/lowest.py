@@ -1,17 +1,23 @@
-"""What each way buys: the lowest string height at which every note rings clean."""
+"""What each way buys: the lowest string height at which every note rings clean, and what a tenth of it costs in metal."""
 
 from __future__ import annotations
 
 from dataclasses import replace
 
-from nuvrek.clearance.onneck import string_up
+import numpy as np
+
+from nuvrek.clearance.onneck import OnNeck, string_up
 from nuvrek.clearance.swing import TOUCHES_N
 from nuvrek.planning.case import Way
+from nuvrek.planning.levelling import WORTH_FILING_MM
 from nuvrek.planning.relief import wanted_relief
 from nuvrek.surface.heightmap import HeightMap
 
+# Strings that come down by less than this are not said to.
+GAIN_MM = 0.02
 
-def with_lowest(neck_map: HeightMap, ways: tuple[Way, ...]) -> tuple[Way, ...]:
+
+def with_lowest(neck_map: HeightMap, ways: tuple[Way, ...], on: OnNeck | None = None) -> tuple[Way, ...]:
     """The ways with the lowest clean height over fret 12 per string after each, for the player's touch.
 
     Metal comes off the tops and the relief goes to what the way promises; nothing is said while the relief is not known.
@@ -19,11 +25,16 @@ def with_lowest(neck_map: HeightMap, ways: tuple[Way, ...]) -> tuple[Way, ...]:
     wanted = wanted_relief(neck_map)
     if wanted is None or not wanted.as_figure:
         return ways
-    on, force = string_up(neck_map), TOUCHES_N[neck_map.neck.touch]
+    on, force = on or string_up(neck_map), TOUCHES_N[neck_map.neck.touch]
+    now = on.lowest_clean_mm(force)[0]
     made = []
     for way in ways:
         promised = way.promise.relief_mm
         less = 0.0 if promised is None else wanted.now.mm - promised
         lowest, doubt = on.lowest_clean_mm(force, on.after(way.off_mm, less))
-        made.append(replace(way, lowest_mm=tuple(zip(lowest.tolist(), doubt.tolist(), strict=True))))
+        gained = float(np.mean(now - lowest))
+        filed = way.metal_mm > WORTH_FILING_MM
+        per_tenth = 0.1 * way.metal_mm / gained if filed and gained > GAIN_MM else None
+        pairs = tuple(zip(lowest.tolist(), doubt.tolist(), strict=True))
+        made.append(replace(way, lowest_mm=pairs, gained_mm=gained, per_tenth_mm=per_tenth))
     return tuple(made)

@@ -17,7 +17,12 @@ TITLES: dict[WayKind, str] = {
     "ends": "Dress the ends",
     "spot-level": "Spot-level",
     "play-clean": "Just clean",
+    "crown-few": "Crown the worn",
     "level": "Level all",
+    "level-straight": "Level, rod straight",
+    "level-held": "Level, held as strung",
+    "level-lies": "Level as it lies",
+    "crown-first": "Crown, then level",
     "heat": "Heat",
     "refer": "Specialist work",
 }

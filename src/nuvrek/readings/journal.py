@@ -9,6 +9,7 @@ from msgspec import Struct, structs
 
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.readings.kinds import (
+    Agreed,
     AnyEntry,
     AnyReading,
     Chosen,
@@ -73,6 +74,7 @@ class Present(Struct, frozen=True):
     round_name: str = ""
     round_number: int = 0
     stations_done: frozenset[str] = frozenset()
+    agreed: Agreed = Agreed()
     chosen: Chosen | None = None
     chosen_number: int = 0
     steps_done: dict[str, str] = {}
@@ -216,12 +218,18 @@ def _step(now: Present, number: int, entry: AnyEntry) -> Present:
             return _listened(now, {(string, fret): "clean" for fret in frets})
         case Seated() | Filed():
             return _after_work(now, number, entry)
+        case Agreed():
+            return structs.replace(now, agreed=entry, highest=_reaching(now, entry))
         case Chosen():
             return structs.replace(now, chosen=entry, chosen_number=number, steps_done={})
         case StepDone(step=step, at=at):
             return structs.replace(now, steps_done={**now.steps_done, step: at})
         case _:
             return now
+
+
+def _reaching(now: Present, entry: AnyEntry) -> tuple[int, int]:
+    return max(now.highest[0], highest_fret(entry)), now.highest[1]
 
 
 def _after_work(now: Present, number: int, entry: Seated | Filed) -> Present:
@@ -255,7 +263,12 @@ def fitting(now: Present) -> tuple[Present, tuple[int, ...]]:
     left_out = tuple(one.number for one in now.taken if not fits(one.number, one.reading))
     surface = {place: made for place, made in now.surface.items() if place[0] <= now.neck.frets}
     work = tuple(_within(w, now.neck.frets) for w in now.work)
-    return structs.replace(now, taken=taken, surface=surface, work=work), left_out
+    agreed = structs.replace(
+        now.agreed,
+        untouched=tuple(fret for fret in now.agreed.untouched if fret <= now.neck.frets),
+        fall_from=None if (now.agreed.fall_from or 0) > now.neck.frets else now.agreed.fall_from,
+    )
+    return structs.replace(now, taken=taken, surface=surface, work=work, agreed=agreed), left_out
 
 
 def _within(work: Work, frets: int) -> Work:

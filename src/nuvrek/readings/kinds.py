@@ -10,7 +10,7 @@ from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
-from nuvrek.neck.description import MAX_FRETS, Lane, Line, NeckDescription, Words
+from nuvrek.neck.description import MAX_FRETS, Lane, Line, NeckDescription, SmallMm, Words
 from nuvrek.readings.sizes import What
 
 Fret = Annotated[int, Meta(ge=1, le=MAX_FRETS)]
@@ -24,6 +24,7 @@ Side = Literal["bass", "treble"]
 Strings = Literal["pitch", "slack"]
 # (fret, lane, mm taken off)
 Removals = Annotated[tuple[tuple[Fret, Lane, Annotated[float, Meta(ge=0, le=5)]], ...], Meta(max_length=200)]
+Places = Annotated[tuple[tuple[Fret, Lane], ...], Meta(max_length=200)]
 Posture = Literal["lying", "played"]
 WayKind = Literal[
     "leave",
@@ -38,12 +39,21 @@ WayKind = Literal[
     "ends",
     "spot-level",
     "play-clean",
+    "crown-few",
     "level",
+    "level-straight",
+    "level-held",
+    "level-lies",
+    "crown-first",
     "heat",
     "refer",
 ]
 Feel = Literal["free", "firm", "binding", "at its end", "slack", "key slips", "out of reach"]
 EndFault = Literal["sharp", "sprouting", "proud-bevel", "tape-lip"]
+FilingAim = Literal["least metal", "thinnest fret"]
+Grit = Annotated[int, Meta(ge=80, le=20_000)]
+Pressure = Literal["own weight", "fingertips", "pressed, neck backed"]
+SeatStop = Literal["", "slot shallow", "slot dirty", "gone too far"]
 PHOTO_BYTES = 800_000
 
 
@@ -290,9 +300,36 @@ class Heated(Entry, frozen=True, kw_only=True, tag="heated"):
 
 
 class Seated(Entry, frozen=True, kw_only=True, tag="seated"):
-    """A fret was pressed or tapped home and glued."""
+    """A fret was pressed or tapped home: where, why it stopped short or went too far, and whether it holds since."""
 
     fret: Fret
+    where: Literal["whole", "bass", "middle", "treble"] = "whole"
+    how: Literal["pressed", "tapped"] = "pressed"
+    stopped: SeatStop = ""
+    glued: bool = False
+    holds: Literal["not tried", "holds", "moves"] = "not tried"
+    note: Line = ""
+
+
+class Agreed(Entry, frozen=True, kw_only=True, tag="agreed"):
+    """What is agreed about filing, whole, replacing what was agreed before; None is as described.
+
+    ``grooves_stay``: shallow grooves may be left, with the owner's say-so in ``note``. ``untouched`` frets lose nothing.
+    ``still_mm`` is the rock that may stay; ``block_mm`` how long the beam or stone is, None as long as the board;
+    ``level_grit`` its paper, ``finish_grit`` the last one over the crowns.
+    """
+
+    least_crown_mm: SmallMm | None = None
+    fall_away_mm: Annotated[float, Meta(ge=0, le=1)] | None = None
+    fall_from: Fret | None = None
+    aim: FilingAim = "least metal"
+    grooves_stay: bool = False
+    untouched: Frets = ()
+    still_mm: Annotated[float, Meta(ge=0.005, le=0.5)] | None = None
+    pressure: Pressure = "own weight"
+    block_mm: Annotated[float, Meta(ge=30, le=1200)] | None = None
+    level_grit: Grit = 320
+    finish_grit: Grit = 2000
     note: Line = ""
 
 
@@ -330,6 +367,8 @@ class Chosen(Entry, frozen=True, kw_only=True, tag="chosen"):
     rod: Line = ""
     ends: Annotated[tuple[EndFault, ...], Meta(max_length=4)] = ()
     detail: Words = ""
+    # The tops in the order in which the file should take their ink.
+    order: Places = ()
 
 
 class StepDone(Entry, frozen=True, kw_only=True, tag="step-done"):
@@ -372,5 +411,5 @@ AnyReading = (
     | RodFeel
     | Room
 )
-AnyWork = RodMove | Heated | Heard | OthersClean | Seated | Filed | Chosen | StepDone
+AnyWork = RodMove | Heated | Heard | OthersClean | Seated | Agreed | Filed | Chosen | StepDone
 AnyEntry = AnyReading | AnyWork | Describe | RoundStart | StateChange | Note | Strike

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from nuvrek.readings.kinds import (
+    Agreed,
     AnyEntry,
     EndsFine,
     Filed,
@@ -26,6 +27,8 @@ def highest_fret(entry: AnyEntry) -> int:
             return max(entry.frets, default=0) + 1 if entry.frets else 0
         case OthersFirm() | EndsFine() | InkLeft() | OthersClean():
             return max(entry.frets, default=0)
+        case Agreed():
+            return max([entry.fall_from or 0, *entry.untouched])
         case Filed():
             return max((fret for fret, _, _ in entry.off), default=0)
         case _:

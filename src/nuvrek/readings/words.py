@@ -6,6 +6,7 @@ from fractions import Fraction
 
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.readings.kinds import (
+    Agreed,
     AnyEntry,
     CrownHeight,
     Dial,
@@ -196,7 +197,9 @@ def _said(entry: AnyEntry) -> str:
         case OthersClean():
             return "clean"
         case Seated():
-            return "seated"
+            return seat_words(entry)
+        case Agreed():
+            return "agreed on the filing"
         case Filed():
             return "filed"
         case StateChange():
@@ -205,6 +208,16 @@ def _said(entry: AnyEntry) -> str:
             return entry.text[:40]
         case _:
             return ""
+
+
+def seat_words(seated: Seated) -> str:
+    """What became of a fret that was pressed or tapped home."""
+    where = {"whole": "", "bass": ", low end", "middle": ", middle", "treble": ", high end"}[seated.where]
+    said = [f"{seated.how}{where}"]
+    said += [seated.stopped] if seated.stopped else []
+    said += ["glued"] if seated.glued else []
+    said += [] if seated.holds == "not tried" else [seated.holds]
+    return ", ".join(said)
 
 
 def size_words(mm: float, unit: Unit) -> str:

@@ -108,6 +108,35 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
     return NextBest(tuple(chosen), False, words)
 
 
+class Pool:
+    """All readings that could be taken on a neck, to be asked which settles most of one matter."""
+
+    def __init__(self, measurer: Measurer, kit: Kit | None = None) -> None:
+        self._map = measurer.map
+        told = Counter(place_of_reading(t.reading, t.reading.state.strings) for t in self._map.present.taken)
+        found = _candidates(measurer, kit or Kit())
+        # A pass along a whole lane is no one reading.
+        self._candidates = [c for c in found if len(c.parts) == 1 and told[_told(c)] < MOST_OFTEN]
+        self._rows = _all_rows(measurer, self._candidates)
+
+    def settles_most(self, row: Array, reason: str) -> Suggestion | None:
+        """The one reading that takes most of the doubt out of ``row`` over the unknowns; None where none takes much."""
+        covariance = self._map.solution.covariance
+        total = float(row @ covariance @ row)
+        if total <= 0.0 or not self._candidates:
+            return None
+        rows = np.concatenate(self._rows)
+        spread = covariance @ rows.T
+        sd = np.array([c.sd_mm for c in self._candidates])
+        gains = (row @ spread) ** 2 / (np.sum(rows * spread.T, axis=1) + sd**2)
+        gains /= np.array([_cost(self._map, c) for c in self._candidates])
+        best = int(gains.argmax())
+        if gains[best] < 0.04 * total:
+            return None
+        chosen = self._candidates[best]
+        return Suggestion(chosen.station, chosen.strings, reason, float(gains[best] / total))
+
+
 # --- what is open -----------------------------------------------------------
 
 

@@ -6,17 +6,22 @@ from nuvrek.mechanics.moisture import DAMP_PERCENT, DRY_PERCENT, equilibrium_moi
 from nuvrek.neck.description import LANE_WORDS, LANES, RodKind
 from nuvrek.readings.journal import Present
 from nuvrek.readings.kinds import (
+    CrownHeight,
+    Dial,
     EndFault,
     EndsFine,
     Feel,
     FretEnd,
     OthersFirm,
+    OthersStill,
+    Rock,
     RodFeel,
     Room,
     Seated,
     Side,
     Size,
     StandOff,
+    StringGap,
 )
 from nuvrek.readings.words import amount_words
 from nuvrek.surface.finding import Finding
@@ -55,6 +60,24 @@ def stands_off(present: Present) -> dict[int, StandOff]:
             case _:
                 pass
     return found
+
+
+def seated_unread(present: Present) -> tuple[int, ...]:
+    """Frets seated whose new height no reading has told since: a rocker over them, an edge, a dial or a caliper on them."""
+    seated = {w.entry.fret: w.number for w in present.work if isinstance(w.entry, Seated)}
+    for one in present.taken if seated else ():
+        match one.reading:
+            case Rock(fret=fret) | StringGap(fret=fret) | Dial(fret=fret) | CrownHeight(fret=fret) if (
+                one.number > seated.get(fret, one.number)
+            ):
+                seated.pop(fret, None)
+            case OthersStill(frets=frets):
+                for fret in frets:
+                    if one.number > seated.get(fret, one.number):
+                        seated.pop(fret, None)
+            case _:
+                pass
+    return tuple(sorted(seated))
 
 
 def end_faults(present: Present) -> dict[tuple[Side, EndFault], dict[int, FretEnd]]:
@@ -132,16 +155,25 @@ def _near(present: Present, side: Side, unit: Unit) -> str:
     return f" The outer string is only {format_length(min(ways), unit)} from the end: keep the bevel steep."
 
 
-def _grooves(present: Present, unit: Unit) -> list[Finding]:
-    deepest: dict[int, float] = {}
+def grooves_read(present: Present) -> dict[tuple[int, int], float]:
+    """Depth of the grooves read on today's tops, mm, by fret and string (1 where none was named)."""
+    deepest: dict[tuple[int, int], float] = {}
     for one in present.taken:
         match one.reading:
-            case Size(what="groove", fret=fret, mm=mm):
+            case Size(what="groove", fret=fret, mm=mm, string=string):
                 if one.surface.get((fret, "middle"), 0) == present.surface.get((fret, "middle"), 0):
-                    deepest[fret] = max(deepest.get(fret, 0.0), mm)
+                    place = fret, string or 1
+                    deepest[place] = max(deepest.get(place, 0.0), mm)
             case _:
                 pass
-    worn = {fret: mm for fret, mm in deepest.items() if mm >= GROOVE_MM}
+    return deepest
+
+
+def _grooves(present: Present, unit: Unit) -> list[Finding]:
+    worn: dict[int, float] = {}
+    for (fret, _), mm in grooves_read(present).items():
+        if mm >= GROOVE_MM:
+            worn[fret] = max(worn.get(fret, 0.0), mm)
     if not worn:
         return []
     fret = max(worn, key=lambda f: worn[f])

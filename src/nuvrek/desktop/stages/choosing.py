@@ -285,7 +285,8 @@ class ChooseStage(Stage):
         if not way.possible:
             self.bar.message.setText(" ".join(way.why_not))
             return
-        if self.desk.write(lambda: choose(session, plan, way)):
+        neck_map = picture.map if picture else None
+        if self.desk.write(lambda: choose(session, plan, way, neck_map)):
             self.desk.stage_wanted.emit("Work")
 
     def refresh(self) -> None:

@@ -1,0 +1,132 @@
+"""What becomes of a filing plan if the map is off by its doubt."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+from typing import TYPE_CHECKING
+
+import numpy as np
+from numpy.typing import NDArray
+from scipy.special import ndtr
+
+from nuvrek.clearance.heights import AS_WANTED_MM
+from nuvrek.planning.levelling import STILL_MM, WORTH_FILING_MM
+from nuvrek.planning.spotwork import NO_ROCKER_TELLS_MM, rocks_mm
+from nuvrek.readings.stations import Suggestion, prompt
+from nuvrek.surface.heightmap import NINE_IN_TEN
+from nuvrek.surface.nextbest import Pool
+from nuvrek.units import Unit, format_length
+
+if TYPE_CHECKING:
+    from nuvrek.planning.case import Case, Way
+
+Array = NDArray[np.float64]
+
+# So many necks that the readings allow are drawn, always the same ones: the same readings give the same words.
+DRAWS, SEED = 200, 12
+# A fret that ends too thin with more than this chance is named.
+MAY_RUN_THIN = 0.1
+# Less metal hangs on the doubt than this: no reading is asked for.
+WORTH_READING_MM = 0.05
+
+
+@dataclass(frozen=True)
+class Doubt:
+    """``metal_doubt_mm`` holds nine times in ten; ``second_pass`` is the chance that the file is picked up again.
+
+    ``thin`` names frets (from 1) that may end under the least crown, with the chance; ``read`` is the reading the
+    metal hangs on most.
+    """
+
+    metal_doubt_mm: float
+    second_pass: float | None
+    thin: tuple[tuple[int, float], ...]
+    read: Suggestion | None
+
+    def words(self, unit: Unit) -> str:
+        """The doubt in a sentence or three."""
+        said = []
+        if self.metal_doubt_mm >= 0.005:
+            said.append(f"Metal give or take {format_length(self.metal_doubt_mm, unit)}.")
+        if self.thin:
+            named = ", ".join(f"{fret} ({round(100 * chance)} %)" for fret, chance in self.thin[:3])
+            said.append(f"May run thin: fret {named}.")
+        if self.second_pass is not None and self.second_pass >= 0.05:
+            said.append(f"A second pass is needed {round(10 * self.second_pass) or 1} times in ten.")
+        if self.read is not None:
+            asked = prompt(self.read.station, strings=self.read.strings)
+            said.append(f"The reading that would save most metal: {asked}")
+        return " ".join(said)
+
+
+def with_doubt(case: Case, ways: tuple[Way, ...]) -> tuple[Way, ...]:
+    """The ways that file, each with its doubt."""
+    filing = [one for one in ways if one.metal_mm > WORTH_FILING_MM and one.possible]
+    if not filing:
+        return ways
+    pool = Pool(case.measurer)
+    drawn = _drawn(case)
+    kinds = {one.kind for one in filing}
+    return tuple(
+        replace(one, doubt=_doubt(case, one, pool, drawn)) if one.kind in kinds else one for one in ways
+    )
+
+
+def _drawn(case: Case) -> Array:
+    """Unknowns of necks the readings allow, (draws, n): mean and covariance of the map."""
+    solution = case.neck_map.solution
+    rng = np.random.default_rng(SEED)
+    values, vectors = np.linalg.eigh(solution.covariance)
+    root = vectors * np.sqrt(np.maximum(values, 0.0))
+    return np.asarray(solution.z + rng.standard_normal((DRAWS, len(values))) @ root.T)
+
+
+def _doubt(case: Case, one: Way, pool: Pool, drawn: Array) -> Doubt:
+    rows, _ = case.measurer.heights("tops", "slack")
+    metal, read = 0.0, None
+    if one.weight is not None:
+        row = np.tensordot(one.weight, rows[1:], axes=2)
+        metal = NINE_IN_TEN * float(np.sqrt(max(float(row @ case.neck_map.solution.covariance @ row), 0.0)))
+        if metal > WORTH_READING_MM:
+            read = pool.settles_most(row, "most metal hangs on it")
+    return Doubt(metal, _second_pass(case, one, drawn), _thin(case, one, metal), read)
+
+
+def _thin(case: Case, one: Way, metal_mm: float) -> tuple[tuple[int, float], ...]:
+    """Frets that may end under the least crown: by the doubt of their height, and of the metal all over."""
+    own = case.neck_map.crown_doubt_mm / NINE_IN_TEN
+    sd = np.hypot(own, metal_mm / NINE_IN_TEN / len(one.off_mm))
+    chance = np.asarray(ndtr((case.surface.least_crown_mm - one.left_mm) / np.maximum(sd, 1e-6)))
+    worst = np.where(one.off_mm > WORTH_FILING_MM, chance, 0.0).max(axis=1)
+    named = [(fret + 1, float(p)) for fret, p in enumerate(worst) if p > MAY_RUN_THIN]
+    return tuple(sorted(named, key=lambda pair: -pair[1]))
+
+
+def _second_pass(case: Case, one: Way, drawn: Array) -> float | None:
+    """How often the planned metal is not the end of it; None where every top is filed until its ink is gone anyway."""
+    if one.kind == "play-clean":
+        return _buzzes(one)
+    if one.kind != "spot-level":
+        return None
+    rows, constants = case.measurer.heights("tops", "slack")
+    tops = np.tensordot(drawn, rows[1:], axes=(1, 2)) + constants[1:] - one.off_mm
+    still = STILL_MM if case.agreed.still_mm is None else case.agreed.still_mm
+    # Only where something is filed: elsewhere the rocker was still before and stays so.
+    filed = one.off_mm.max(axis=1) > WORTH_FILING_MM
+    near = filed[:-2] | filed[1:-1] | filed[2:]
+    largest = np.array([rocks_mm(case.surface, made)[near].max() for made in tops])
+    # What a rocker tells from still wavers by as much as the plan leaves alone.
+    return float(np.mean(largest > still + 2.0 * NO_ROCKER_TELLS_MM))
+
+
+def _buzzes(one: Way) -> float:
+    """How often a string has to stand higher than promised, by more than one sets a saddle to."""
+    low, high = one.promise.height_low_mm, one.promise.height_high_mm
+    if low is None or high is None or not one.lowest_mm:
+        return 0.0
+    told = np.array(one.lowest_mm)
+    lowest, doubt = told[:, 0], told[:, 1]
+    over = np.linspace(low, high, len(lowest)) + AS_WANTED_MM
+    # The doubt of each string's lowest clean height is that of its tightest note.
+    chance = np.asarray(ndtr((lowest - over) / np.maximum(doubt / NINE_IN_TEN, 1e-6)))
+    return float(1.0 - np.prod(1.0 - chance))

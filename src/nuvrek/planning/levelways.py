@@ -1,0 +1,167 @@
+"""Levelling all frets, by each school of how the neck lies meanwhile: metal, and the relief once strung up."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+
+import numpy as np
+
+from nuvrek.neck.description import LANES
+from nuvrek.planning.case import LEVELS, Case, Way, listed, way
+from nuvrek.planning.crowning import LOWEST_MM
+from nuvrek.planning.levelling import (
+    STILL_MM,
+    WORTH_FILING_MM,
+    Removal,
+    Surface,
+    Terms,
+    level_all,
+    what_would_do,
+)
+from nuvrek.readings.kinds import WayKind
+from nuvrek.surface.heightmap import HeightMap
+
+# A one-way rod needs some relief to govern: so much more dip is dressed into the frets (common practice, no source).
+TO_GOVERN_MM = 0.05
+# So nearly does a dial bring a neck back to its strung shape (common practice, no source).
+DIAL_BACK_MM = 0.02
+
+
+@dataclass(frozen=True)
+class SetUp:
+    """How the neck lies for filing: what the rod may do, what is dressed in, and what follows.
+
+    ``strung_mm`` and its doubt are the relief of the tops strung up, before the rod is touched again.
+    """
+
+    surface: Surface
+    terms: Terms
+    strung_mm: float
+    strung_doubt_mm: float
+    words: str
+    why_not: tuple[str, ...] = ()
+
+
+def terms_of(case: Case) -> Terms:
+    """What is agreed for this neck, as terms of a level."""
+    agreed = case.agreed
+    return Terms(
+        case.neck.fall_away_mm if agreed.fall_away_mm is None else agreed.fall_away_mm,
+        agreed.fall_from,
+        grooves_stay=agreed.grooves_stay,
+        aim=agreed.aim,
+        untouched=agreed.untouched,
+    )
+
+
+def level_ways(case: Case) -> tuple[Way, ...]:
+    """A full level by every school that differs on this neck."""
+    skipped = ("level-straight", "level-lies") if case.rodless else ()
+    return tuple(level_way(case, kind) for kind in LEVELS if kind not in skipped)
+
+
+def level_way(case: Case, kind: WayKind, terms: Terms | None = None) -> Way:
+    """A full level by one school, by ``terms`` or what is agreed."""
+    made = set_up(case, kind, terms or terms_of(case))
+    removal = level_all(made.surface, made.terms)
+    why = [*made.why_not, *metal_words(case, made.surface, made.terms, removal)]
+    if case.unseated:
+        why.append(f"Seat fret {listed(case.unseated)} first: a file would only hold it down.")
+    if case.unread:
+        why.append(unread_words(case))
+    filed = removal.off_mm.max(axis=1) > WORTH_FILING_MM
+    frets = tuple(int(f) + 1 for f in np.flatnonzero(filed))
+    gist = made.words
+    if not case.rodless and kind in ("level", "crown-first"):
+        stands = board_dip_mm(case.neck_map) + removal.rho_mm
+        what = "dip" if stands >= 0.0 else "crest"
+        gist = f"{gist} File with the wood at {case.length(abs(stands))} of {what}."
+    return way(case, kind, removal, frets, gist, why, strung=(made.strung_mm, made.strung_doubt_mm))
+
+
+def unread_words(case: Case) -> str:
+    """That seated frets are to be read before any file touches the neck."""
+    return f"Fret {listed(case.unread)} was seated and sits at a new height: take the rocker over it before filing."
+
+
+def set_up(case: Case, kind: WayKind, terms: Terms) -> SetUp:
+    """How a school lays this neck for filing."""
+    neck_map, length = case.neck_map, case.length
+    pull, doubt = neck_map.pull_mm, neck_map.pull_doubt_mm
+    wanted = case.neck.relief_wanted_mm("middle")
+    rigid = replace(case.surface, rho_low_mm=0.0, rho_high_mm=0.0)
+    if case.rodless or kind == "level-lies":
+        return _as_it_lies(case, kind, terms, rigid)
+    if kind in ("level-straight", "level-held"):
+        rho = -board_dip_mm(neck_map)
+        reach = float(np.clip(rho, case.surface.rho_low_mm, case.surface.rho_high_mm))
+        why = () if abs(rho - reach) < 1e-9 else (f"The rod would have to move the board by {length(rho)}.",)
+        fixed = replace(case.surface, rho_low_mm=reach, rho_high_mm=reach)
+        if kind == "level-held":
+            words = "Held at its strung shape, rod set straight: no guess at what the strings pull."
+            return SetUp(fixed, terms, 0.0, DIAL_BACK_MM, words, why)
+        words = f"Rod straight, strings off: strung up {length(pull)}, give or take {length(doubt)}, then the rod."
+        return SetUp(fixed, terms, pull, doubt, words, why)
+    if kind == "crown-first":
+        words = "Worn crowns rounded first, then only what stands over the line: low tops stay as they are."
+        return SetUp(case.surface, replace(terms, band_mm=STILL_MM), pull, doubt, words)
+    words = (
+        f"Every top touched, rod where it costs least: strung up {length(pull)}, give or take {length(doubt)}, "
+        f"then the rod to {length(wanted)}."
+    )
+    return SetUp(case.surface, terms, pull, doubt, words)
+
+
+def _as_it_lies(case: Case, kind: WayKind, terms: Terms, rigid: Surface) -> SetUp:
+    """No rod in it: the tops must dip by what the strings will not add themselves."""
+    pull, doubt, length = case.neck_map.pull_mm, case.neck_map.pull_doubt_mm, case.length
+    wanted = case.neck.relief_wanted_mm("middle")
+    wanted += TO_GOVERN_MM if case.rodless and case.neck.rod == "one-way" else 0.0
+    dip = wanted - pull
+    dressed = replace(terms, dip_mm=dip, band_mm=STILL_MM if kind == "crown-first" else None)
+    if kind == "level-held":
+        words = f"Held at its strung shape: {length(wanted)} of relief dressed in as the strings will see it."
+        return SetUp(rigid, dressed, wanted, DIAL_BACK_MM, words)
+    what = "dip" if dip >= 0 else "crest"
+    words = f"Filed as it lies to {length(abs(dip))} of {what}: strung up {length(wanted)}, give or take {length(doubt)}."
+    if kind == "crown-first":
+        words = "Worn crowns rounded first, then only what stands over the line. " + words
+    return SetUp(rigid, dressed, wanted, doubt, words)
+
+
+def board_dip_mm(neck_map: HeightMap) -> float:
+    """Dip of the slack board over the lanes that were measured: what the rod takes out to set it straight."""
+    lanes = [lane for lane, known in zip(LANES, neck_map.known, strict=True) if known] or list(LANES)
+    return float(np.mean([neck_map.relief_at(lane, "slack").mm for lane in lanes]))
+
+
+_WOULD_DO = {
+    "grooves": "Leaving the shallow grooves, with the owner's say-so, would do.",
+    "touch": "Letting the file touch them would do.",
+    "replace": "New wire for these frets would do.",
+    "refret": "New wire all over would do.",
+}
+
+
+def metal_words(case: Case, surface: Surface, terms: Terms, removal: Removal) -> list[str]:
+    """Why a level can't be paid for, by which frets and how much, and what would make it possible."""
+    if removal.possible:
+        return []
+    said = []
+    if removal.short:
+        worst = sorted(removal.short, key=lambda s: -s[1])[:4]
+        named = "; ".join(f"fret {fret} lacks {case.length(mm)}" for fret, mm in worst)
+        said.append(f"Too little metal for {case.length(surface.least_crown_mm)} of crown: {named}.")
+    if removal.standing:
+        named = "; ".join(
+            f"fret {fret} stands {case.length(mm)} over the line" for fret, mm in removal.standing[:4]
+        )
+        said.append(f"To be left alone, but in the way: {named}.")
+    for what in what_would_do(surface, terms, removal):
+        if what == "lower":
+            least = surface.least_crown_mm - max(mm for _, mm in removal.short)
+            if least >= LOWEST_MM:
+                said.append(f"Keeping {case.length(least)} instead would do.")
+        else:
+            said.append(_WOULD_DO[what])
+    return said

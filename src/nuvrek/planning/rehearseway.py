@@ -1,0 +1,32 @@
+"""The rehearsal of a way on its mapped neck: with the agreed beam or stone, pressed as agreed."""
+
+from __future__ import annotations
+
+from nuvrek.clearance.onneck import string_up
+from nuvrek.planning.case import LEVELS, Way
+from nuvrek.planning.ground import surface_of
+from nuvrek.planning.rehearsal import Rehearsal, give_mm, rehearse
+from nuvrek.surface.heightmap import HeightMap
+
+# A stone for single frets lies on three or four of them (common practice, no source).
+SHORT_STONE_MM = 90.0
+
+
+def block_mm(neck_map: HeightMap, way: Way) -> float:
+    """Length of the tool: as agreed, else as long as the board for a level and a short stone for a few frets."""
+    agreed = neck_map.present.agreed.block_mm
+    if agreed is not None:
+        return agreed
+    return 1.1 * float(neck_map.x_mm[-1]) if way.kind in LEVELS else SHORT_STONE_MM
+
+
+def rehearse_way(neck_map: HeightMap, way: Way) -> Rehearsal:
+    """In which order this way takes the ink off the tops, as the neck lies for it."""
+    surface, pressure = surface_of(neck_map), neck_map.present.agreed.pressure
+    shape = surface.tops_mm - way.rho_mm * surface.bend[:, None]
+    if way.kind == "level-held":
+        shape = shape - neck_map.pull_mm * surface.bend[:, None]
+    tension = float(string_up(neck_map).strung.tension_n.sum())
+    span = float(neck_map.x_mm[neck_map.neck.joint_fret - 1])
+    bent = give_mm(pressure, neck_map.pull_mm, tension, span) * surface.bend
+    return rehearse(neck_map.x_mm, shape, way.off_mm, block_mm(neck_map, way), pressure, bent)
