@@ -82,9 +82,7 @@ def start_up(folder: Path) -> None:
     bare = median(a[0] for a, _ in pairs)
     ours, shelf = median(b[0] for _, b in pairs), median(b[1] for _, b in pairs)
     print(f"start to first painted window: {1e3 * ours:.0f} ms, bare PyQt6 window {1e3 * bare:.0f} ms")
-    print(
-        f"  ratio {ours / bare:.2f} (aim: 3 or less); with the shelf painted {shelf / bare:.2f}"
-    )
+    print(f"  ratio {ours / bare:.2f} (aim: 3 or less); with the shelf painted {shelf / bare:.2f}")
 
 
 def reading_to_repaint(folder: Path) -> None:

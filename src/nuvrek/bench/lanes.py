@@ -12,7 +12,7 @@ from msgspec import Struct
 
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane
-from nuvrek.readings.kinds import CrownHeight, Size, Strings
+from nuvrek.readings.kinds import CrownHeight, Strings
 from nuvrek.readings.stations import Station
 from nuvrek.units import Unit, format_length, format_number
 
@@ -133,8 +133,34 @@ class RoomLane(Struct, frozen=True):
     label: str = ""
 
 
+class MetalLane(Struct, frozen=True):
+    """Metal off fret by fret, (frets, 3) in mm, hanging down, with the order in which the ink goes on each fret.
+
+    ``figures`` are written under the bars; ``thin`` marks the fret that keeps least, ``left`` those to be left alone.
+    """
+
+    title: str
+    under: str
+    off_mm: tuple[tuple[float, ...], ...]
+    figures: tuple[str, ...]
+    order: tuple[int, ...] = ()  # frets in the order of their ink
+    thin: int | None = None
+    left: frozenset[int] = frozenset()
+
+
+class SectionLane(Struct, frozen=True):
+    """Each crown in section after filing: width, height before, height after, flat (all mm), what is to be done with it."""
+
+    title: str
+    under: str
+    crowns: tuple[tuple[float, float, float, float, str], ...]
+    figures: tuple[str, ...]
+
+
 AnyLane = (
     RoomLane
+    | MetalLane
+    | SectionLane
     | WoodLane
     | TopsLane
     | CrownLane
@@ -155,6 +181,8 @@ class Dots(Struct, frozen=True):
     supports: tuple[int, ...] = ()
     asked: tuple[int, Lane] | None = None
     lane_now: Lane | None = None
+    ink: frozenset[tuple[int, Lane]] = frozenset()  # tops that still wear the marker
+    alone: frozenset[int] = frozenset()  # frets that are to lose nothing
 
 
 # --- map ------------------------------------------------------------------
@@ -211,18 +239,17 @@ def tops_lane(picture: Picture, unit: Unit, exaggeration: float = 1.0) -> TopsLa
 
 def crown_lane(picture: Picture, unit: Unit, off: Mapping[int, float] | None = None) -> CrownLane:
     """Crown left per fret (the thinnest over the lanes); ``off`` is what is to be filed off it, by fret."""
+    from nuvrek.surface.observed import grooves_read
+
     neck_map = picture.map
-    least = neck_map.neck.least_crown_mm
+    agreed = neck_map.present.agreed.least_crown_mm
+    least = neck_map.neck.least_crown_mm if agreed is None else agreed
     read = {one.reading.fret for one in picture.present.taken if isinstance(one.reading, CrownHeight)}
     crown = tuple(float(v) for v in neck_map.crown_mm.min(axis=1))
     filed = tuple((off or {}).get(fret, 0.0) for fret in range(1, len(crown) + 1))
     measured = tuple(fret + 1 in read for fret in range(len(crown)))
     deepest = dict.fromkeys(range(1, len(crown) + 1), 0.0)
-    for one in picture.map.present.taken:
-        match one.reading:
-            case Size(what="groove", fret=fret, mm=mm):
-                deepest[fret] = max(deepest[fret], mm)
-            case _:
-                pass
+    for (fret, _), mm in grooves_read(neck_map.present).items():
+        deepest[fret] = max(deepest.get(fret, 0.0), mm)
     under = f"keep {format_length(least, unit)}"
     return CrownLane("Crown left", under, crown, filed, least, measured, tuple(deepest.values()))

@@ -90,6 +90,11 @@ def _marks(painter: QPainter, g: SheetGeometry, theme: Theme, dots: Dots) -> Non
     painter.setBrush(QColor("#F6F0E3"))
     for fret, lane in dots.read:
         painter.drawEllipse(at(fret, lane), 4.0, 4.0)
+    for fret, lane in dots.ink:
+        _ink(painter, at(fret, lane))
+    painter.setBrush(QColor("#F6F0E3"))
+    for fret in dots.alone:
+        _alone(painter, at(fret, "middle"))
     for fret, lane in dots.rocks:
         _rising(painter, at(fret, lane), QColor("#F4A264"))
     if dots.asked is not None:
@@ -105,6 +110,21 @@ def _marks(painter: QPainter, g: SheetGeometry, theme: Theme, dots: Dots) -> Non
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.setPen(QPen(accent, 3.0))
         painter.drawEllipse(at(fret, lane), 12.0, 12.0)
+
+
+def _ink(painter: QPainter, place: QPointF) -> None:
+    """A stroke of the marker across the top."""
+    painter.setPen(QPen(QColor("#F6F0E3"), 1.0))
+    painter.setBrush(QColor("#27406B"))
+    painter.drawRoundedRect(QRectF(place.x() - 4, place.y() - 8, 8, 16), 3, 3)
+    painter.setPen(Qt.PenStyle.NoPen)
+
+
+def _alone(painter: QPainter, place: QPointF) -> None:
+    """A bar across: not to be touched."""
+    painter.setPen(QPen(QColor("#F6F0E3"), 3.0))
+    painter.drawLine(QPointF(place.x() - 7, place.y() + 7), QPointF(place.x() + 7, place.y() - 7))
+    painter.setPen(Qt.PenStyle.NoPen)
 
 
 def _rising(painter: QPainter, place: QPointF, colour: QColor) -> None:

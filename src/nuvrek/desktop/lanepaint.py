@@ -12,7 +12,9 @@ from nuvrek.bench.lanes import (
     CrownLane,
     DifferenceLane,
     LightLane,
+    MetalLane,
     RoomLane,
+    SectionLane,
     ShadeLane,
     SideLane,
     TopsLane,
@@ -20,6 +22,7 @@ from nuvrek.bench.lanes import (
     WoodLane,
 )
 from nuvrek.bench.sheet import SheetGeometry
+from nuvrek.desktop.filingpaint import Metal, Sections
 from nuvrek.desktop.lanebase import LaneBase
 from nuvrek.desktop.maplanepaint import Difference, Light, Shade
 from nuvrek.desktop.roombars import RoomBars
@@ -46,6 +49,10 @@ def paint_lane(painter: QPainter, lane: AnyLane, box: QRectF, g: SheetGeometry, 
             Shade(painter, box, g, theme).paint(lane)
         case DifferenceLane():
             Difference(painter, box, g, theme).paint(lane)
+        case MetalLane():
+            Metal(painter, box, g, theme).paint(lane)
+        case SectionLane():
+            Sections(painter, box, g, theme).paint(lane)
         case RoomLane():
             RoomBars(painter, box, g, theme).paint(lane)
         case ValuesLane():

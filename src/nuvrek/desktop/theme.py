@@ -118,6 +118,7 @@ class Theme:
         QPushButton:hover, QPushButton:focus {{ border: 2px solid {c.copper}; padding: {px(6)}px {px(13)}px; }}
         QPushButton:disabled {{ color: {c.muted}; border-style: dashed; }}
         QPushButton[main="true"] {{ background: {c.copper}; color: {c.paper}; border-color: {c.copper}; font-weight: bold; }}
+        QPushButton[main="true"]:disabled {{ background: {c.card}; color: {c.muted}; border-color: {c.muted}; }}
         QPushButton[flat="true"] {{ background: transparent; border: 1px solid transparent; }}
         QPushButton[flat="true"]:focus, QPushButton[flat="true"]:hover {{ border: 1px solid {c.copper}; padding: {px(7)}px {px(14)}px; }}
         QScrollArea {{ border: none; background: transparent; }}

@@ -17,7 +17,7 @@ from nuvrek.neck.description import ROD_WORDS
 from nuvrek.readings.kinds import StateChange
 from nuvrek.readings.stations import Suggestion, strings_first
 
-SHELF, TOOLS, ROOM = "Shelf", "My tools", "String room"
+SHELF, TOOLS, ROOM, FILING = "Shelf", "My tools", "String room", "Filing"
 # Qt's key numbers as plain integers, see stages/base.py.
 _HOME, _PAGE_UP, _PAGE_DOWN = 0x01000010, 0x01000016, 0x01000017
 _MODULES = {
@@ -30,6 +30,7 @@ _MODULES = {
     "Prove": ("proving", "ProveStage"),
     TOOLS: ("kit", "KitStage"),
     ROOM: ("stringroom", "RoomStage"),
+    FILING: ("filing", "FilingStage"),
 }
 
 
@@ -166,7 +167,7 @@ class Window(QWidget):
         self._title()
 
     def _on_solved(self) -> None:
-        if self.now in ("Map", "Choose", "Work", "Prove", ROOM):
+        if self.now in ("Map", "Choose", "Work", "Prove", ROOM, FILING):
             self.stage.refresh()
 
     def _say(self, sentence: str) -> None:

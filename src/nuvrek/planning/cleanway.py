@@ -5,7 +5,7 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.clearance.onneck import OnNeck
+from nuvrek.clearance.onneck import OnNeck, string_up
 from nuvrek.clearance.swing import TOUCHES_N
 from nuvrek.neck.description import NEARLY_FLAT_MM
 from nuvrek.planning.case import Case, Way, listed, way
@@ -32,18 +32,41 @@ def clean_way(case: Case, level: Way, on: OnNeck) -> tuple[Way | None, Curve | N
     promised = level.promise.relief_mm
     less = 0.0 if promised is None else wanted.now.mm - promised
     best, _ = on.lowest_clean_mm(force, on.after(level.off_mm, less))
-    spare = case.surface.crown_mm - case.surface.least_crown_mm
-    untouched = [fret - 1 for fret in case.agreed.untouched]
-    spare[untouched] = 0.0
-    # The rod may help, but not into back bow.
-    out = min(-case.surface.rho_low_mm, max(wanted.now.mm - NEARLY_FLAT_MM, 0.0))
-    reach = (0.0, 0.0) if case.rodless else (-case.surface.rho_high_mm, out)
-    drawn = curve(on, spare, best, level.metal_mm, force, reach)
+    drawn = curve(on, _spare(case), best, level.metal_mm, force, _reach(case, wanted.now.mm))
     heights = _heights(case, on, best)
-    clean = play_clean(on, spare, heights, force, reach)
+    return _made(case, on, wanted.now.mm, heights, level.metal_mm), drawn
+
+
+def clean_at(case: Case, drawn: Curve | None, up_mm: float) -> Way | None:
+    """Just clean with the strings so far over what a full level allows; None where nothing is to be filed for it."""
+    wanted = wanted_relief(case.neck_map)
+    if wanted is None or drawn is None:
+        return None
+    on = string_up(case.neck_map)
+    return _made(case, on, wanted.now.mm, drawn.base_mm + up_mm, drawn.level_metal_mm)
+
+
+def _spare(case: Case) -> Array:
+    """Metal that may go, (frets, 3)."""
+    spare = case.surface.crown_mm - case.surface.least_crown_mm
+    spare[[fret - 1 for fret in case.agreed.untouched]] = 0.0
+    return np.asarray(spare)
+
+
+def _reach(case: Case, relief_mm: float) -> tuple[float, float]:
+    """Relief the rod may give back (negative) and take out: it may help, but not into back bow."""
+    if case.rodless:
+        return 0.0, 0.0
+    out = min(-case.surface.rho_low_mm, max(relief_mm - NEARLY_FLAT_MM, 0.0))
+    return -case.surface.rho_high_mm, out
+
+
+def _made(case: Case, on: OnNeck, relief_mm: float, heights: Array, level_mm: float) -> Way | None:
+    force = TOUCHES_N[case.neck.touch]
+    clean = play_clean(on, _spare(case), heights, force, _reach(case, relief_mm))
     if clean is None or clean.metal_mm < WORTH_FILING_MM:
-        return None, drawn
-    return _way(case, clean, heights, wanted.now.mm - clean.less_relief_mm, level.metal_mm), drawn
+        return None
+    return _way(case, clean, heights, relief_mm - clean.less_relief_mm, level_mm)
 
 
 def _way(case: Case, clean: Clean, heights: Array, relief_mm: float, level_mm: float) -> Way:

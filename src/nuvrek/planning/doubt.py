@@ -10,7 +10,12 @@ from numpy.typing import NDArray
 from scipy.special import ndtr
 
 from nuvrek.clearance.heights import AS_WANTED_MM
-from nuvrek.planning.levelling import STILL_MM, WORTH_FILING_MM
+from nuvrek.clearance.onneck import OnNeck, string_up
+from nuvrek.clearance.room import Strung
+from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.mechanics.beam import bend_profile
+from nuvrek.planning.levelling import STILL_MM, WORTH_FILING_MM, Terms, metal_of
+from nuvrek.planning.relief import wanted_relief
 from nuvrek.planning.spotwork import NO_ROCKER_TELLS_MM, rocks_mm
 from nuvrek.readings.stations import Suggestion, prompt
 from nuvrek.surface.heightmap import NINE_IN_TEN
@@ -24,6 +29,9 @@ Array = NDArray[np.float64]
 
 # So many necks that the readings allow are drawn, always the same ones: the same readings give the same words.
 DRAWS, SEED = 200, 12
+# Of them so many are levelled for what the lowest tops cost.
+LEVELLED = 10
+LEVEL_KINDS = ("level", "level-straight", "level-held", "level-lies")
 # A fret that ends too thin with more than this chance is named.
 MAY_RUN_THIN = 0.1
 # Less metal hangs on the doubt than this: no reading is asked for.
@@ -34,7 +42,8 @@ WORTH_READING_MM = 0.05
 class Doubt:
     """``metal_doubt_mm`` holds nine times in ten; ``second_pass`` is the chance that the file is picked up again.
 
-    ``thin`` names frets (from 1) that may end under the least crown, with the chance; ``read`` is the reading the
+    ``likely_mm`` is the metal a level comes to on the whole: the lowest tops, which the map smooths, decide;
+    ``over_mm`` is how far over their promise the strings may have to lie, nine times in ten not more; ``thin`` names frets (from 1) that may end under the least crown, with the chance; ``read`` is the reading the
     metal hangs on most.
     """
 
@@ -42,15 +51,22 @@ class Doubt:
     second_pass: float | None
     thin: tuple[tuple[int, float], ...]
     read: Suggestion | None
+    over_mm: float | None = None
+    likely_mm: float | None = None
 
     def words(self, unit: Unit) -> str:
         """The doubt in a sentence or three."""
         said = []
-        if self.metal_doubt_mm >= 0.005:
+        if self.likely_mm is not None:
+            likely, doubt = format_length(self.likely_mm, unit), format_length(self.metal_doubt_mm, unit)
+            said.append(f"Likely {likely} before the lowest top is reached, give or take {doubt}.")
+        elif self.metal_doubt_mm >= 0.005:
             said.append(f"Metal give or take {format_length(self.metal_doubt_mm, unit)}.")
         if self.thin:
             named = ", ".join(f"{fret} ({round(100 * chance)} %)" for fret, chance in self.thin[:3])
             said.append(f"May run thin: fret {named}.")
+        if self.over_mm is not None and self.over_mm >= 0.02:
+            said.append(f"Nine times in ten clean {format_length(self.over_mm, Unit.MM)} above that.")
         if self.second_pass is not None and self.second_pass >= 0.05:
             said.append(f"A second pass is needed {round(10 * self.second_pass) or 1} times in ten.")
         if self.read is not None:
@@ -66,9 +82,10 @@ def with_doubt(case: Case, ways: tuple[Way, ...]) -> tuple[Way, ...]:
         return ways
     pool = Pool(case.measurer)
     drawn = _drawn(case)
+    more = _more_metal(case, drawn) if any(one.kind in LEVEL_KINDS for one in filing) else 0.0
     kinds = {one.kind for one in filing}
     return tuple(
-        replace(one, doubt=_doubt(case, one, pool, drawn)) if one.kind in kinds else one for one in ways
+        replace(one, doubt=_doubt(case, one, pool, drawn, more)) if one.kind in kinds else one for one in ways
     )
 
 
@@ -81,7 +98,7 @@ def _drawn(case: Case) -> Array:
     return np.asarray(solution.z + rng.standard_normal((DRAWS, len(values))) @ root.T)
 
 
-def _doubt(case: Case, one: Way, pool: Pool, drawn: Array) -> Doubt:
+def _doubt(case: Case, one: Way, pool: Pool, drawn: Array, more: float) -> Doubt:
     rows, _ = case.measurer.heights("tops", "slack")
     metal, read = 0.0, None
     if one.weight is not None:
@@ -89,7 +106,27 @@ def _doubt(case: Case, one: Way, pool: Pool, drawn: Array) -> Doubt:
         metal = NINE_IN_TEN * float(np.sqrt(max(float(row @ case.neck_map.solution.covariance @ row), 0.0)))
         if metal > WORTH_READING_MM:
             read = pool.settles_most(row, "most metal hangs on it")
-    return Doubt(metal, _second_pass(case, one, drawn), _thin(case, one, metal), read)
+    if one.kind == "play-clean":
+        over = _over_promise(case, one, drawn, string_up(case.neck_map))
+        again = float(np.mean(over > AS_WANTED_MM))
+        return Doubt(metal, again, _thin(case, one, metal), read, float(np.quantile(over, 0.9)))
+    likely = one.metal_mm + more if one.kind in LEVEL_KINDS else None
+    return Doubt(metal, _second_pass(case, one, drawn), _thin(case, one, metal), read, likely_mm=likely)
+
+
+def _more_metal(case: Case, drawn: Array) -> float:
+    """How much more metal a level takes on the necks the readings allow than on their mean.
+
+    A level comes down to the lowest tops: what the map has smoothed over always costs, never saves (the least metal is a
+    convex function of the heights).
+    """
+    rows, constants = case.measurer.heights("tops", "slack")
+    terms = Terms()
+    tops = np.tensordot(drawn[:LEVELLED], rows[1:], axes=(1, 2)) + constants[1:]
+    mean = np.tensordot(rows[1:], case.neck_map.solution.z, axes=(2, 0)) + constants[1:]
+    found = [metal_of(case.surface, terms, one) for one in tops]
+    more = np.nanmean(found) - metal_of(case.surface, terms, mean)
+    return max(float(more), 0.0)
 
 
 def _thin(case: Case, one: Way, metal_mm: float) -> tuple[tuple[int, float], ...]:
@@ -104,8 +141,6 @@ def _thin(case: Case, one: Way, metal_mm: float) -> tuple[tuple[int, float], ...
 
 def _second_pass(case: Case, one: Way, drawn: Array) -> float | None:
     """How often the planned metal is not the end of it; None where every top is filed until its ink is gone anyway."""
-    if one.kind == "play-clean":
-        return _buzzes(one)
     if one.kind != "spot-level":
         return None
     rows, constants = case.measurer.heights("tops", "slack")
@@ -119,14 +154,27 @@ def _second_pass(case: Case, one: Way, drawn: Array) -> float | None:
     return float(np.mean(largest > still + 2.0 * NO_ROCKER_TELLS_MM))
 
 
-def _buzzes(one: Way) -> float:
-    """How often a string has to stand higher than promised, by more than one sets a saddle to."""
+def _over_promise(case: Case, one: Way, drawn: Array, on: OnNeck) -> Array:
+    """How far over its promise the lowest clean height of a neck comes that the readings allow, worst string, (draws,)."""
     low, high = one.promise.height_low_mm, one.promise.height_high_mm
-    if low is None or high is None or not one.lowest_mm:
-        return 0.0
-    told = np.array(one.lowest_mm)
-    lowest, doubt = told[:, 0], told[:, 1]
-    over = np.linspace(low, high, len(lowest)) + AS_WANTED_MM
-    # The doubt of each string's lowest clean height is that of its tightest note.
-    chance = np.asarray(ndtr((lowest - over) / np.maximum(doubt / NINE_IN_TEN, 1e-6)))
-    return float(1.0 - np.prod(1.0 - chance))
+    wanted = wanted_relief(case.neck_map)
+    if low is None or high is None or wanted is None:
+        return np.zeros(len(drawn))
+    less = wanted.now.mm - (one.promise.relief_mm or wanted.now.mm)
+    after = on.after(one.off_mm, less)
+    apart = (drawn - case.neck_map.solution.z) @ on.rows.reshape(-1, on.rows.shape[2]).T
+    tops = after.tops_mm[None] + apart.reshape(len(drawn), *after.tops_mm.shape)
+    # The rod brings the relief to what is promised, whatever it was: only what is uneven counts.
+    bend = bend_profile(case.neck)
+    middle = int(bend.argmax())
+    tops += ((after.tops_mm - tops)[:, :, middle] / bend[middle])[:, :, None] * bend
+    count = tops.shape[0] * tops.shape[1]
+    many = Strung(
+        after.scale_mm,
+        after.x_mm,
+        tops.reshape(count, -1),
+        np.zeros(count),
+        np.tile(after.tension_n, len(drawn)),
+    )
+    lowest = many.lowest_clean_mm(TOUCHES_N[case.neck.touch], on.fret_12).reshape(len(drawn), -1)
+    return np.asarray((lowest - np.linspace(low, high, lowest.shape[1])).max(axis=1))

@@ -29,6 +29,8 @@ PULL_ARM_MM = 12.0
 STROKE_ALONG_MM = 40.0
 # Pressed on the crest, the hand works about this share of the board around it.
 CREST_SHARE = 0.25
+# Fingertips on a beam bear on about this share of it at a time.
+HAND_SHARE = 0.1
 # Places the load is laid at along a short block's way, and along a beam.
 STEPS_ALONG, STEPS_ON_BEAM = 60, 9
 
@@ -37,15 +39,20 @@ Place = tuple[int, Lane]
 
 @dataclass(frozen=True)
 class Rehearsal:
-    """The tops in the order in which they lose their ink, with the round of strokes, and the metal taken (frets, 3).
+    """The tops of the plan in the order in which they lose their ink, with the round of strokes, and the metal taken (frets, 3).
 
-    ``left_high_mm`` is how much the middle stands up once the hand is off, because it gave way under it.
+    ``also`` are frets the tool touches though the plan does not; ``kept`` are tops of a level that still wear their ink when
+    another has no metal left to give; ``left_high_mm`` is how much the middle stands up once the
+    hand is off, because it gave way under it.
     """
 
     order: tuple[Place, ...]
     rounds: tuple[int, ...]
     took_mm: Array
     left_high_mm: float
+    also: tuple[int, ...] = ()
+    kept: tuple[Place, ...] = ()
+    every: bool = True
 
     @property
     def frets(self) -> tuple[int, ...]:
@@ -113,10 +120,12 @@ def rehearse(
     block_mm: float,
     pressure: Pressure = "own weight",
     bent_mm: Array | None = None,
+    most_mm: Array | None = None,
 ) -> Rehearsal:
     """File until every top of the plan has lost its ink (a level), or what was planned (the rest).
 
-    ``plan_mm`` (frets, 3) is the metal planned; ``bent_mm`` (frets,) how far the tops give way under the tool.
+    ``plan_mm`` (frets, 3) is the metal planned; ``bent_mm`` (frets,) how far the tops give way under the tool; ``most_mm``
+    (frets, 3) what may come off at most: a lane is left when one of its tops has given that.
     """
     every = bool((plan_mm.max(axis=1) > WORTH_FILING_MM).mean() > 0.8)
     under = tops_mm if bent_mm is None else tops_mm - bent_mm[:, None]
@@ -127,10 +136,13 @@ def rehearse(
     lanes = np.arange(3)[:, None]
     for number in range(1, MOST_ROUNDS + 1):
         open_tops = wanted & ((took <= 0.0) if every else (took < plan_mm))
+        if most_mm is not None:
+            open_tops &= np.all(took < np.maximum(most_mm, 0.0) + STROKE_MM, axis=0)
         if not open_tops.any():
             break
         one, two, share = table.best(under - took)
-        weight = _worked(loads, x_mm, under - took, open_tops, pressure, every)
+        ahead = np.maximum(plan_mm - took, 0.0) + STROKE_MM * (took <= 0.0)
+        weight = _worked(loads, x_mm, under - took, open_tops, ahead, pressure, every)
         stroke = np.zeros_like(tops_mm)
         np.add.at(stroke, (one, lanes), share * weight)
         np.add.at(stroke, (two, lanes), (1.0 - share) * weight)
@@ -138,9 +150,13 @@ def rehearse(
         first[(first == 0) & (took > 0.0)] = number
     touched = [(int(f), int(k)) for f, k in np.argwhere(first > 0)]
     touched.sort(key=lambda at: (first[at], -took[at]))
+    meant = plan_mm.max(axis=1) > (0.0 if every else WORTH_FILING_MM)
+    also = tuple(sorted({f + 1 for f, _ in touched if not meant[f]}))
+    touched = [at for at in touched if meant[at[0]]]
     left = 0.0 if bent_mm is None else float(bent_mm.max())
     order = tuple((fret + 1, LANES[k]) for fret, k in touched)
-    return Rehearsal(order, tuple(int(first[at]) for at in touched), took, left)
+    kept = tuple((int(f) + 1, LANES[k]) for f, k in np.argwhere(wanted & (took <= 0.0))) if every else ()
+    return Rehearsal(order, tuple(int(first[at]) for at in touched), took, left, also, kept, every)
 
 
 def _loads(x: Array, block: float, pressure: Pressure, every: bool) -> Array:
@@ -155,13 +171,26 @@ def _loads(x: Array, block: float, pressure: Pressure, every: bool) -> Array:
 
 
 def _worked(
-    loads: Array, x: Array, tops: Array, open_tops: NDArray[np.bool_], pressure: Pressure, every: bool
+    loads: Array,
+    x: Array,
+    tops: Array,
+    open_tops: NDArray[np.bool_],
+    ahead: Array,
+    pressure: Pressure,
+    every: bool,
 ) -> Array:
-    """How long each load is worked in this round, (lanes, loads): all alike, about the crest, or where metal is still to go."""
+    """How long each load is worked in this round, (lanes, loads).
+
+    A block's own weight lies where it lies; fingertips go where the plan still has metal to take (``ahead``), a pressing hand
+    stays about the crest.
+    """
     if not every:
         return np.asarray(open_tops.T.astype(float))
-    if pressure != "pressed, neck backed":
+    if pressure == "own weight":
         return np.ones((tops.shape[1], len(loads)))
+    if pressure == "fingertips":
+        near = np.exp(-(((loads[:, None] - x[None, :]) / (HAND_SHARE * (x[-1] - x[0]))) ** 2))
+        return np.asarray(ahead.T @ near.T)
     columns = np.column_stack((np.ones_like(x), x))
     over = tops - columns @ np.linalg.lstsq(columns, tops, rcond=None)[0]
     crest = x[over.argmax(axis=0)]

@@ -29,4 +29,5 @@ def rehearse_way(neck_map: HeightMap, way: Way) -> Rehearsal:
     tension = float(string_up(neck_map).strung.tension_n.sum())
     span = float(neck_map.x_mm[neck_map.neck.joint_fret - 1])
     bent = give_mm(pressure, neck_map.pull_mm, tension, span) * surface.bend
-    return rehearse(neck_map.x_mm, shape, way.off_mm, block_mm(neck_map, way), pressure, bent)
+    most = surface.crown_mm - surface.least_crown_mm
+    return rehearse(neck_map.x_mm, shape, way.off_mm, block_mm(neck_map, way), pressure, bent, most)

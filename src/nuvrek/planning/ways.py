@@ -36,7 +36,7 @@ def make_plan(neck_map: HeightMap, findings: tuple[Finding, ...], unit: Unit = U
     on = string_up(neck_map)
     levels = level_ways(case)
     clean, curve = clean_way(case, levels[0], on)
-    filing = (_spot(case), clean, crown_few(case), *levels)
+    filing = (spot_way(case), clean, crown_few(case), *levels)
     dressed = _ends(case) if case.ends else None
     ladder = (*cures(case), _rod(case), _seat(case), dressed, *filing)
     ways = with_lowest(neck_map, (_leave(case), *(w for w in ladder if w is not None), *lost_ways(case)), on)
@@ -117,7 +117,8 @@ def _ends(case: Case) -> Way:
     return way(case, "ends", None, frets, gist, [])
 
 
-def _spot(case: Case) -> Way:
+def spot_way(case: Case) -> Way:
+    """Only what a rocker finds, on as few frets as will do."""
     agreed = case.agreed
     still = STILL_MM if agreed.still_mm is None else agreed.still_mm
     removal = spot_level(case.surface, case.named("proud", "rocks"), still, agreed.untouched)

@@ -1,0 +1,213 @@
+"""Benchmarks of the filing: metal by way on made-up necks, the plan carried out on the true neck, doubts held, speed."""
+
+from __future__ import annotations
+
+import time
+from collections import defaultdict
+from dataclasses import replace
+from statistics import mean, median
+
+import numpy as np
+from tests.test_against_reference_solver import random_surface, reference_level
+
+from nuvrek.clearance.lines import lane_weights
+from nuvrek.clearance.onneck import string_up
+from nuvrek.clearance.room import Strung
+from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.planning.case import Plan
+from nuvrek.planning.cleanway import clean_at
+from nuvrek.planning.ground import surface_of
+from nuvrek.planning.levelling import Removal, Surface, Terms, level_all
+from nuvrek.planning.rehearsal import rehearse
+from nuvrek.planning.spotwork import rocks_mm
+from nuvrek.planning.ways import case_of, make_plan
+from nuvrek.readings.journal import fold
+from nuvrek.readings.kinds import State
+from nuvrek.readings.kit import Kit
+from nuvrek.simulator.measuring import measure_round
+from nuvrek.simulator.truth import Truth
+from nuvrek.simulator.variety import varied_neck
+from nuvrek.surface.findings import find
+from nuvrek.surface.heightmap import HeightMap, line_projection, map_neck
+from nuvrek.units import Unit
+
+# Seeds no figure of the model was set with.
+FIRST, NECKS = 91_000, 200
+ABOVE_MM = 0.15
+SLACK = State(strings="slack")
+
+
+def true_surface(truth: Truth, neck_map: HeightMap) -> Surface:
+    """The neck as it really is, in the frame of the map."""
+    tops = line_projection(truth.neck) @ truth.tops_mm(SLACK)[1:]
+    return replace(surface_of(neck_map), tops_mm=tops, crown_mm=truth.crown_mm[1:])
+
+
+def true_lowest(truth: Truth, neck_map: HeightMap, off: np.ndarray, less_mm: float) -> np.ndarray:
+    """Lowest clean heights by the true tops after filing and a rod move, (strings,)."""
+    on = string_up(neck_map)
+    weights = lane_weights(truth.neck)
+    tops = truth.tops_mm(State())
+    tops[1:] -= off
+    tops = np.einsum("sfk,fk->sf", weights, tops) + less_mm * truth.bend
+    # The nut is judged by the map's: only frets are filed here.
+    tops[:, 0] = tops[:, 1] + on.strung.tops_mm[:, 0] - on.strung.tops_mm[:, 1]
+    made = Strung(truth.neck.scale_mm, on.strung.x_mm, tops, on.strung.saddle_mm, on.strung.tension_n)
+    return np.asarray(made.lowest_clean_mm(TOUCHES_N[truth.neck.touch], on.fret_12))
+
+
+class Tally:
+    """What the necks came to."""
+
+    def __init__(self) -> None:
+        self.sums: dict[str, list[float]] = defaultdict(list)
+
+    def add(self, name: str, value: float) -> None:
+        self.sums[name].append(float(value))
+
+    def mean(self, name: str) -> float:
+        return mean(self.sums[name]) if self.sums[name] else float("nan")
+
+
+def one_neck(seed: int, name: str, tally: Tally) -> None:
+    _, truth, bench = varied_neck(seed)
+    kit = Kit(notched_mm=(truth.neck.scale_mm,))
+    neck_map = map_neck(fold(truth.neck, measure_round(bench, name, kit=kit)))
+    found = find(neck_map)
+    start = time.perf_counter()
+    plan = make_plan(neck_map, found)
+    tally.add("ms", 1e3 * (time.perf_counter() - start))
+    real = true_surface(truth, neck_map)
+    case = case_of(neck_map, found, Unit.MM)
+    level = level_all(case.surface, Terms())
+    if not level.possible:
+        return
+    _metal(case, plan, level.metal_mm, tally)
+    _carried_out(real, case.surface, level, tally)
+    doubt = plan.way("level").doubt
+    if doubt is not None and doubt.likely_mm is not None and not case.rodless:
+        actual = level_all(real, Terms()).metal_mm
+        tally.add("metal held", abs(actual - doubt.likely_mm) <= doubt.metal_doubt_mm)
+        tally.add("metal sure", doubt.metal_doubt_mm)
+        tally.add("metal more", actual - doubt.likely_mm)
+    _spot_carried_out(plan, real, tally)
+    _clean_carried_out(truth, neck_map, plan, tally)
+
+
+def _metal(case: object, plan: Plan, level_mm: float, tally: Tally) -> None:
+    ways = {w.kind: w for w in plan.ways}
+    if "level-straight" in ways:
+        # The plain procedure: rod sets the board straight, file until every fret is touched.
+        plain = ways["level-straight"].metal_mm
+        tally.add("free", level_mm)
+        tally.add("plain", plain)
+    spot = ways["spot-level"]
+    if not [why for why in spot.why_not if why.startswith(("Too little", "To be left"))]:
+        tally.add("spot share", spot.metal_mm / level_mm)
+        if "level-straight" in ways:
+            tally.add("spot for plain", spot.metal_mm)
+            tally.add("plain for spot", ways["level-straight"].metal_mm)
+        tally.add("spot", spot.metal_mm)
+        tally.add("spot level", level_mm)
+    if plan.curve is not None:
+        clean = clean_at(case, plan.curve, ABOVE_MM)  # type: ignore[arg-type]
+        tally.add("clean share", 0.0 if clean is None else clean.metal_mm / plan.curve.level_metal_mm)
+        tally.add("clean", 0.0 if clean is None else clean.metal_mm)
+        tally.add("clean level", plan.curve.level_metal_mm)
+
+
+def _carried_out(real: Surface, guess: Surface, plan: Removal, tally: Tally) -> None:
+    """A rigid beam on the true neck, filed until every top has lost its ink or one is down to its least by the map."""
+    shape = real.tops_mm - plan.rho_mm * real.bend[:, None]
+    most = guess.crown_mm - guess.least_crown_mm
+    done = rehearse(real.x_mm, shape, plan.off_mm, 1.1 * float(real.x_mm[-1]), "fingertips", None, most)
+    rock = float(rocks_mm(real, real.tops_mm - done.took_mm).max())
+    tally.add("beam even", rock <= 0.02)
+    tally.add("beam metal", done.took_mm.mean(axis=1).sum())
+    tally.add("beam plan", plan.metal_mm)
+    tally.add("thin", (real.crown_mm - done.took_mm).min() - real.least_crown_mm)
+
+
+def _spot_carried_out(plan: Plan, real: Surface, tally: Tally) -> None:
+    spot = plan.way("spot-level")
+    if spot.doubt is None or spot.doubt.second_pass is None:
+        return
+    filed = spot.off_mm.max(axis=1) > 0.004
+    near = filed[:-2] | filed[1:-1] | filed[2:]
+    rock = rocks_mm(real, real.tops_mm - spot.off_mm)[near].max()
+    tally.add("spot second said", spot.doubt.second_pass)
+    tally.add("spot second true", rock > 0.032)
+
+
+def _clean_carried_out(truth: Truth, neck_map: HeightMap, plan: Plan, tally: Tally) -> None:
+    ways = {w.kind: w for w in plan.ways}
+    clean = ways.get("play-clean")
+    if clean is None or clean.doubt is None or clean.doubt.second_pass is None:
+        return
+    on = string_up(neck_map)
+    now = float(np.mean([on.relief_mm[0], on.relief_mm[2]]))
+    less = now - (clean.promise.relief_mm or now)
+    lowest = true_lowest(truth, neck_map, clean.off_mm, less)
+    low, high = clean.promise.height_low_mm or 0.0, clean.promise.height_high_mm or 0.0
+    over = lowest - np.linspace(low, high, len(lowest))
+    tally.add("clean second said", clean.doubt.second_pass)
+    tally.add("clean second true", float(over.max()) > 0.1)
+    tally.add("clean over held", float(over.max()) <= (clean.doubt.over_mm or 0.0))
+
+
+def necks(name: str, count: int = NECKS) -> None:
+    tally = Tally()
+    for seed in range(FIRST, FIRST + count):
+        one_neck(seed, name, tally)
+    t = tally
+    print(f"{count} made-up necks, {name} round:")
+    print(
+        f"  all ways weighed in {median(t.sums['ms']):.0f} ms median, {max(t.sums['ms']):.0f} worst (aim: under 300)"
+    )
+    print(f"  rod free against rod straight, metal {t.mean('free') / t.mean('plain'):.3f} (aim: 0.92)")
+    print(
+        f"  spot plan against a full level: {t.mean('spot') / t.mean('spot level'):.3f} of the metal, mean of shares {t.mean('spot share'):.3f}; against the plain procedure {t.mean('spot for plain') / t.mean('plain for spot'):.3f} (aim: 0.15)"
+    )
+    print(
+        f"  just clean {ABOVE_MM} mm above a full level: {t.mean('clean') / t.mean('clean level'):.3f}, mean of shares {t.mean('clean share'):.3f} (aim: 0.30)"
+    )
+    print(
+        f"  a rigid beam on the true neck: no rock over 0.02 mm on {t.mean('beam even'):.3f} (aim: 0.95), metal {t.mean('beam metal') / t.mean('beam plan'):.2f} of the plan's"
+    )
+    under = [-mm for mm in t.sums["thin"] if mm < 0]
+    print(
+        f"  thinnest fret under the least on {len(under)} of {len(t.sums['thin'])}, by {max(under, default=0.0):.3f} mm at most"
+    )
+    print(
+        f"  metal by the true heights inside the stated range {t.mean('metal held'):.3f} (stated 0.90; range {t.mean('metal sure'):.2f} mm, off by {t.mean('metal more'):+.2f} on average)"
+    )
+    print(
+        f"  second pass, spot: said {t.mean('spot second said'):.2f}, needed {t.mean('spot second true'):.2f}; just clean: said {t.mean('clean second said'):.2f}, needed {t.mean('clean second true'):.2f}; stated nine in ten held {t.mean('clean over held'):.2f}"
+    )
+
+
+def programs() -> None:
+    worst, ours_ms, reference_ms = 0.0, [], []
+    for seed in range(200):
+        surface = random_surface(seed)
+        start = time.perf_counter()
+        plan = level_all(surface)
+        middle = time.perf_counter()
+        value = reference_level(surface, np.zeros(22))
+        reference_ms.append(1e3 * (time.perf_counter() - middle))
+        ours_ms.append(1e3 * (middle - start))
+        worst = max(worst, abs(float(plan.off_mm.sum()) - value))
+    ratio = median(ours_ms) / median(reference_ms)
+    print(
+        f"levelling program, 200 random necks: {median(ours_ms):.1f} ms (aim: under 50), {ratio:.2f} of Clarabel's; apart by {worst:.1e} (aim: 1e-6)"
+    )
+
+
+def main() -> None:
+    programs()
+    necks("full")
+    necks("basic", 100)
+
+
+if __name__ == "__main__":
+    main()

@@ -1,0 +1,223 @@
+"""The filing as it is planned: by which school, what is kept, what may stay, and what that costs. Nothing here knows a window."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from typing import TYPE_CHECKING
+
+from msgspec import structs
+
+from nuvrek.bench.session import Session
+from nuvrek.readings.kinds import Agreed, Describe, WayKind
+from nuvrek.units import Unit, format_length, format_number
+
+if TYPE_CHECKING:
+    import numpy as np
+    from numpy.typing import NDArray
+
+    from nuvrek.bench.picture import Picture
+    from nuvrek.planning.case import Case, Way
+    from nuvrek.planning.rehearsal import Rehearsal
+
+# What can be planned here, in the order of its metal.
+FILING: tuple[WayKind, ...] = (
+    "spot-level",
+    "play-clean",
+    "crown-few",
+    "crown-first",
+    "level",
+    "level-straight",
+    "level-held",
+    "level-lies",
+)
+
+
+class FilingDesk:
+    """One way of filing over one picture of a neck, with what is agreed so far as a draft."""
+
+    def __init__(self, picture: Picture, unit: Unit) -> None:
+        self.picture, self.unit = picture, unit
+        self.agreed: Agreed = picture.present.agreed
+        plan = picture.plan
+        self.kinds = tuple(k for k in FILING if plan is not None and any(w.kind == k for w in plan.ways))
+        advised = plan.advice if plan is not None else "level"
+        self.kind: WayKind = advised if advised in self.kinds else "level"
+        self.fret: int | None = None
+        # How far over what a full level allows the strings are to lie, where they are to play just clean.
+        self.up_mm = self._wanted_up()
+        self._made: dict[tuple[WayKind, Agreed, float], Way] = {}
+        self._case: tuple[Agreed, Case] | None = None
+
+    def follow(self, before: FilingDesk) -> None:
+        """Go on with the choices of an earlier desk of the same neck."""
+        self.kind = before.kind if before.kind in self.kinds else self.kind
+        self.fret, self.up_mm = before.fret, before.up_mm
+        if before.picture.present.agreed == self.picture.present.agreed:
+            self.agreed = before.agreed
+
+    # --- what is played with -------------------------------------------------
+
+    def change(self, **values: object) -> None:
+        """Another draft."""
+        self.agreed = structs.replace(self.agreed, **values)
+
+    @property
+    def draft(self) -> bool:
+        """Whether something here is not written down yet."""
+        return self.agreed != self.picture.present.agreed
+
+    @property
+    def least_mm(self) -> float:
+        """Least crown to keep."""
+        agreed = self.agreed.least_crown_mm
+        return self.picture.map.neck.least_crown_mm if agreed is None else agreed
+
+    @property
+    def fall_mm(self) -> float:
+        """Fall-away at the last fret."""
+        agreed = self.agreed.fall_away_mm
+        return self.picture.map.neck.fall_away_mm if agreed is None else agreed
+
+    @property
+    def fall_from(self) -> int:
+        """Where it begins."""
+        return self.agreed.fall_from or self.picture.map.neck.joint_fret
+
+    def leave_alone(self) -> None:
+        """The chosen fret is to lose nothing, or may again."""
+        if self.fret is None:
+            return
+        alone = set(self.agreed.untouched) ^ {self.fret}
+        self.change(untouched=tuple(sorted(alone)))
+
+    def _wanted_up(self) -> float:
+        plan = self.picture.plan
+        curve = plan.curve if plan is not None else None
+        if curve is None or curve.now_up_mm <= 0.0:
+            return 0.0
+        neck = self.picture.map.neck
+        if neck.height_low_mm is not None and neck.height_high_mm is not None:
+            over = max(neck.height_low_mm - curve.base_mm[0], neck.height_high_mm - curve.base_mm[-1])
+            return max(float(over), 0.0)
+        return 0.15
+
+    # --- what it comes to ----------------------------------------------------
+
+    @property
+    def case(self) -> Case:
+        """The neck with the draft's agreement."""
+        from nuvrek.planning.ground import surface_of
+        from nuvrek.planning.ways import case_of
+
+        if self._case is None:
+            self._case = self.agreed, case_of(self.picture.map, self.picture.findings, self.unit)
+        before, case = self._case
+        if before != self.agreed or case.agreed != self.agreed:
+            present = structs.replace(self.picture.map.present, agreed=self.agreed)
+            neck_map = replace(self.picture.map, present=present)
+            case = replace(case, neck_map=neck_map, surface=surface_of(neck_map))
+            self._case = self.agreed, case
+        return case
+
+    def way(self) -> Way:
+        """The way in view, by the draft."""
+        key = self.kind, self.agreed, self.up_mm if self.kind == "play-clean" else 0.0
+        if key not in self._made:
+            if len(self._made) > 60:
+                self._made.clear()
+            self._made[key] = self._weigh()
+        return self._made[key]
+
+    def _weigh(self) -> Way:
+        from nuvrek.planning.cleanway import clean_at
+        from nuvrek.planning.crownfew import crown_few
+        from nuvrek.planning.levelways import level_way
+        from nuvrek.planning.lowest import with_lowest
+        from nuvrek.planning.ways import spot_way
+
+        case, plan = self.case, self.picture.plan
+        assert plan is not None
+        made: Way | None
+        if self.kind == "spot-level":
+            made = spot_way(case)
+        elif self.kind == "crown-few":
+            made = crown_few(case)
+        elif self.kind == "play-clean":
+            made = clean_at(case, plan.curve, self.up_mm)
+        else:
+            made = level_way(case, self.kind)
+        return with_lowest(case.neck_map, (made or plan.way(self.kind),))[0]
+
+    def with_doubt(self) -> Way:
+        """The way in view with what its doubt comes to."""
+        from nuvrek.planning.doubt import with_doubt
+
+        return with_doubt(self.case, (self.way(),))[0]
+
+    def rehearsal(self) -> Rehearsal:
+        """The order of the ink for the way in view."""
+        from nuvrek.planning.rehearseway import rehearse_way
+
+        return rehearse_way(self.case.neck_map, self.way())
+
+    def strings_mm(self) -> NDArray[np.float64] | None:
+        """The string heights wanted for just clean, low side first."""
+        plan = self.picture.plan
+        curve = plan.curve if plan is not None else None
+        return None if curve is None else curve.base_mm + self.up_mm
+
+    def head(self) -> str:
+        """The way in view in a line."""
+        made = self.way()
+        if not made.possible:
+            return f"{made.title}: not now"
+        n = self.unit
+        thin = format_number(float(made.left_mm.min()), n)
+        levels = f"{made.levels_left} level{'' if made.levels_left == 1 else 's'} left"
+        return f"{made.title}: {format_length(made.metal_mm, n)} off in all, thinnest {thin}, {levels}"
+
+    # --- written down --------------------------------------------------------
+
+    def agree(self, session: Session) -> bool:
+        """Write the draft down; with just clean the string heights it is for as well. False when nothing changed. Raises LogbookError."""
+        wrote = False
+        if self.draft:
+            session.append(structs.replace(self.agreed, at=""))
+            wrote = True
+        heights = self.strings_mm() if self.kind == "play-clean" else None
+        if heights is not None:
+            neck = session.present.neck
+            low, high = (round(float(mm), 2) for mm in (heights[0], heights[-1]))
+            if (neck.height_low_mm, neck.height_high_mm) != (low, high):
+                session.append(Describe(neck=structs.replace(neck, height_low_mm=low, height_high_mm=high)))
+                wrote = True
+        return wrote
+
+
+def watch_words(rehearsal: Rehearsal, left_mm: NDArray[np.float64], unit: Unit) -> str:
+    """The filing in one glance: which fret goes first, which to spare, when to stop."""
+    from nuvrek.neck.description import LANE_WORDS
+    from nuvrek.planning.rehearsal import to_watch
+
+    watch = to_watch(rehearsal.order, left_mm)
+    if watch is None:
+        return "Nothing loses its ink."
+    first, last = (f"{fret} ({LANE_WORDS[lane]})" for fret, lane in (watch.first, watch.last))
+    stop = "its ink gone, stop" if rehearsal.every else "then the rocker, and stop when it is still"
+    said = [
+        f"Watch three: fret {first} goes first, else stop and measure; fret {watch.thinnest[0]} gets thinnest, "
+        f"{format_length(watch.thinnest[1], unit)}; fret {last} goes last: {stop}."
+    ]
+    if rehearsal.kept:
+        frets = ", ".join(str(fret) for fret in dict.fromkeys(fret for fret, _ in rehearsal.kept))
+        said.append(
+            f"So worked, {frets} would keep its ink when another has no metal left: lean where the plan is deepest."
+        )
+    if rehearsal.also:
+        frets = ", ".join(str(fret) for fret in rehearsal.also)
+        said.append(f"The tool brushes {frets} as well: a shorter stone, or lift it there.")
+    if rehearsal.every and rehearsal.left_high_mm >= 0.015:
+        said.append(
+            f"The middle gives way by {format_length(rehearsal.left_high_mm, unit)} under the hand: check unloaded, or back it."
+        )
+    return " ".join(said)

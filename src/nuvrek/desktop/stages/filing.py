@@ -1,0 +1,431 @@
+"""Filing: what is kept and what may stay, metal against string height, and the order in which the ink will go."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from PyQt6.QtCore import Qt, QTimer
+from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QSlider, QVBoxLayout, QWidget
+
+from nuvrek.bench.filing import FilingDesk, watch_words
+from nuvrek.bench.filinglanes import metal_lane
+from nuvrek.bench.job import choose
+from nuvrek.bench.lanes import Dots
+from nuvrek.desktop.benchbar import BenchBar
+from nuvrek.desktop.curveview import CurveView, Mark
+from nuvrek.desktop.desk import Desk
+from nuvrek.desktop.sheetview import SheetView
+from nuvrek.desktop.stages.base import Choices, Picks, Stage, button, scrolling
+from nuvrek.planning.titles import TITLES
+from nuvrek.units import format_length
+
+if TYPE_CHECKING:
+    from nuvrek.planning.case import Way
+
+_STEP_MM = 0.01
+_REST_MS = 150
+_PANEL_WIDE = 430
+_BLOCKS = {
+    None: "usual for this way",
+    90.0: "short stone, 90 mm",
+    150.0: "150 mm",
+    200.0: "200 mm",
+    300.0: "300 mm",
+}
+_PRESSURES = {
+    "own weight": "own weight",
+    "fingertips": "fingertips",
+    "pressed, neck backed": "pressed, neck backed",
+}
+_AIMS = {"least metal": "least metal in all", "thinnest fret": "least off the thinnest"}
+_GROOVES = {False: "come out entirely", True: "shallow ones may stay"}
+_ROCKS = {None: "none is felt", 0.03: "0.03 mm may stay", 0.05: "0.05 mm may stay", 0.08: "0.08 mm may stay"}
+
+
+class FilingStage(Stage):
+    """The neck sheet above, the curve on the left, what is agreed on the right."""
+
+    def __init__(self, desk: Desk, bar: BenchBar) -> None:
+        super().__init__(desk, bar)
+        self.filing: FilingDesk | None = None
+        self.sheet = SheetView(desk.theme)
+        self.sheet.fret_chosen.connect(self._pointed)
+        self.curve = CurveView(desk.theme)
+        self.curve.height_wanted.connect(self._wanted)
+        self.kinds = Choices()
+        self.kinds.setAccessibleName("Way of filing")
+        self.kinds.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        self.kinds.activated.connect(self._other_way)
+        self.least = self._slider("Least crown to keep", 30, 150)
+        self.fall = self._slider("Fall-away at the last fret", 0, 40)
+        self.start = self._slider("Fall-away begins at fret", 5, 36)
+        self.lift = self._slider("Strings over what a full level allows", -5, 200)
+        self.words = {name: QLabel("") for name in ("least", "fall", "start", "height")}
+        self.picks = {
+            "aim": Picks("What the level spares", _AIMS),
+            "grooves_stay": Picks("Grooves", _GROOVES),
+            "still_mm": Picks("Rocks that may stay", _ROCKS),
+            "pressure": Picks("Pressure", _PRESSURES),
+            "block_mm": Picks("Beam or stone", _BLOCKS),
+        }
+        for name, pick in self.picks.items():
+            pick.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+            pick.activated.connect(lambda _at, name=name: self._picked(name))
+        self.told = QLabel("")
+        self.told.setWordWrap(True)
+        self.told.setAccessibleName("What the plan rests on")
+        self.alone = button("")
+        self.alone.clicked.connect(self._leave_alone)
+        self.agree = button("Agree on this")
+        self.agree.clicked.connect(self._agree)
+        self.take = button("Take this way", main=True)
+        self.take.clicked.connect(self._take)
+        self._filling, self._since = False, 0
+        self.rest = QTimer(self)
+        self.rest.setSingleShot(True)
+        self.rest.setInterval(_REST_MS)
+        self.rest.timeout.connect(self._tell)
+        for slider in (self.least, self.fall, self.start, self.lift):
+            slider.valueChanged.connect(self._slid)
+        lower = QHBoxLayout()
+        lower.addWidget(self.curve, 1)
+        lower.addWidget(self._panel())
+        page = QVBoxLayout(self)
+        page.setContentsMargins(18, 6, 18, 6)
+        page.addWidget(self.sheet, 5)
+        page.addLayout(lower, 8)
+
+    def _slider(self, name: str, least: int, most: int) -> QSlider:
+        made = QSlider(Qt.Orientation.Horizontal)
+        made.setAccessibleName(name)
+        made.setRange(least, most)
+        made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        return made
+
+    def _panel(self) -> QWidget:
+        grid = QGridLayout()
+        grid.setVerticalSpacing(3)
+        grid.setHorizontalSpacing(10)
+        grid.setColumnStretch(1, 1)
+        grid.addWidget(self.kinds, 0, 0, 1, 2)
+        sliders = (("height", self.lift), ("least", self.least), ("fall", self.fall), ("start", self.start))
+        for row, (name, slider) in enumerate(sliders, 1):
+            grid.addWidget(self.words[name], row, 0)
+            grid.addWidget(slider, row, 1)
+        labels = {
+            "aim": "Spare",
+            "grooves_stay": "Grooves",
+            "still_mm": "Rocks",
+            "block_mm": "Tool",
+            "pressure": "Pressure",
+        }
+        self.labels = {name: QLabel(words) for name, words in labels.items()}
+        for row, name in enumerate(labels, 5):
+            grid.addWidget(self.labels[name], row, 0)
+            grid.addWidget(self.picks[name], row, 1)
+        ends = QHBoxLayout()
+        for made in (self.take, self.agree, self.alone):
+            ends.addWidget(made)
+        ends.addStretch(1)
+        grid.addLayout(ends, 10, 0, 1, 2)
+        grid.addWidget(self.told, 11, 0, 1, 2)
+        self.panel = scrolling(grid)
+        return self.panel
+
+    def restyle(self) -> None:
+        super().restyle()
+        self.panel.setFixedWidth(min(self.desk.theme.px(_PANEL_WIDE), 560))
+        self.told.setStyleSheet(f"font-size: {min(self.desk.theme.px(14), 18)}px;")
+
+    # --- filling --------------------------------------------------------------------
+
+    def enter(self) -> None:
+        self.filing = None
+        self._since = len(self.desk.session.entries) if self.desk.session is not None else 0
+        super().enter()
+
+    def refresh(self) -> None:
+        session, picture = self.desk.session, self.desk.picture
+        if session is None:
+            return
+        if picture is None or picture.plan is None:
+            self.sheet.show_neck(session.present.neck, (), Dots())
+            self.curve.show_curve((), (), self.desk.settings.unit, "One moment.")
+            self.bar.show_words("Weighing the ways", message="One moment.")
+            return
+        if (
+            self.filing is None
+            or self.filing.picture is not picture
+            or self.filing.unit is not self.desk.settings.unit
+        ):
+            before, self.filing = self.filing, FilingDesk(picture, self.desk.settings.unit)
+            if before is not None:
+                self.filing.follow(before)
+            self._fill()
+        self._settle()
+
+    def _fill(self) -> None:
+        filing = self.filing
+        if filing is None:
+            return
+        self._filling = True
+        self.kinds.clear()
+        for kind in filing.kinds:
+            self.kinds.addItem(TITLES[kind], kind)
+        self.kinds.setCurrentIndex(max(self.kinds.findData(filing.kind), 0))
+        neck = filing.picture.map.neck
+        self.least.setMaximum(max(round(neck.wire_height_mm / _STEP_MM), 40))
+        self.least.setValue(round(filing.least_mm / _STEP_MM))
+        self.fall.setValue(round(filing.fall_mm / _STEP_MM))
+        self.start.setMaximum(neck.frets - 1)
+        self.start.setValue(filing.fall_from)
+        self.lift.setValue(round(filing.up_mm / _STEP_MM))
+        for name, pick in self.picks.items():
+            value = getattr(filing.agreed, name)
+            at = pick.findData(value)
+            if at < 0:
+                pick.addItem(f"{value:g} mm" if isinstance(value, float) else str(value), value)
+                at = pick.count() - 1
+            pick.setCurrentIndex(at)
+        self._filling = False
+
+    def _show(self) -> None:
+        """Metal and curve anew; doubt and order follow when the hand rests."""
+        filing, session, unit = self.filing, self.desk.session, self.desk.settings.unit
+        if filing is None or session is None:
+            return
+        made = filing.way()
+        self._labels(filing)
+        self.told.setText("")
+        self._sheet(made, (), None)
+        self._curve(filing, made)
+        self.bar.show_words(
+            filing.head(),
+            message=made.gist if made.possible else " ".join(made.why_not),
+            state=session.present.state,
+            right_title="keys",
+            right=(
+                "up and down: way",
+                "+ and -: string height",
+                "left, right: fret, * alone",
+                "Enter: back to Choose",
+            ),
+        )
+        self.take.setEnabled(made.possible)
+        self.agree.setEnabled(filing.draft or filing.kind == "play-clean")
+        self.alone.setVisible(filing.fret is not None)
+        if filing.fret is not None:
+            free = filing.fret in filing.agreed.untouched
+            self.alone.setText(
+                f"Fret {filing.fret} may be filed" if free else f"Leave fret {filing.fret} alone"
+            )
+        self._unit = unit
+        self.rest.start()
+
+    def _labels(self, filing: FilingDesk) -> None:
+        unit = self.desk.settings.unit
+        neck = filing.picture.map.neck
+        levels = filing.kind not in ("spot-level", "play-clean", "crown-few")
+        strings = filing.strings_mm()
+        self.words["least"].setText(f"Keep {format_length(filing.least_mm, unit)}")
+        self.words["fall"].setText(f"Fall-away {format_length(filing.fall_mm, unit)}")
+        self.words["start"].setText(f"from fret {filing.fall_from}")
+        over = "" if strings is None else f"Low string at {float(strings[0]):.2f} mm"
+        self.words["height"].setText(over)
+        shown = {
+            "least": True,
+            "fall": levels,
+            "start": levels and filing.fall_mm > 0,
+            "height": filing.kind == "play-clean",
+        }
+        sliders = {"least": self.least, "fall": self.fall, "start": self.start, "height": self.lift}
+        for name, slider in sliders.items():
+            slider.setVisible(shown[name])
+            self.words[name].setVisible(shown[name])
+        from nuvrek.planning.ground import groove_map
+
+        wanted = {
+            "aim": levels,
+            "grooves_stay": levels and bool(groove_map(filing.picture.map).any()),
+            "still_mm": filing.kind == "spot-level",
+            "pressure": filing.kind != "crown-few",
+            "block_mm": filing.kind != "crown-few",
+        }
+        for name, on in wanted.items():
+            self.picks[name].setVisible(on)
+            self.labels[name].setVisible(on)
+        self.start.setMinimum(min(neck.joint_fret, 5))
+
+    def _sheet(self, made: Way, order: tuple[int, ...], thin: int | None) -> None:
+        filing, session = self.filing, self.desk.session
+        if filing is None or session is None:
+            return
+        alone = frozenset(filing.agreed.untouched)
+        lane = metal_lane(made.off_mm, self.desk.settings.unit, order, thin, alone)
+        filed = frozenset(int(f) + 1 for f in (made.off_mm.max(axis=1) > 0.004).nonzero()[0])
+        self.sheet.show_neck(session.present.neck, (lane,), Dots(filed=filed, alone=alone), filing.fret)
+
+    def _curve(self, filing: FilingDesk, made: Way) -> None:
+        plan = filing.picture.plan
+        curve = plan.curve if plan is not None else None
+        if plan is None or curve is None or not len(curve.up_mm):
+            why = (
+                "Metal against string height: once the relief at pitch is known"
+                if curve is None
+                else "Nothing to gain by filing: the strings can lie as low as after a full level."
+            )
+            self.curve.show_curve((), (), filing.unit, why)
+            return
+        base = float(curve.base_mm[0])
+        points = tuple((float(m), base + float(u)) for u, m in zip(curve.up_mm, curve.metal_mm, strict=True))
+        marks = [Mark("as it is", 0.0, base + curve.now_up_mm, "dot")]
+        marks.append(Mark("full level", curve.level_metal_mm, base, "square"))
+        if curve.bend is not None:
+            marks.append(Mark("the bend", curve.bend.metal_mm, base + curve.bend.up_mm, "corner"))
+        for way in plan.ways:
+            if (
+                way.kind in ("spot-level", "crown-first")
+                and way.possible
+                and way.lowest_mm
+                and way.kind != made.kind
+            ):
+                marks.append(
+                    Mark(way.title.lower(), way.metal_mm, self._height(way, base, curve.base_mm), "dot")
+                )
+        if made.lowest_mm and made.possible:
+            height = (
+                base + filing.up_mm if made.kind == "play-clean" else self._height(made, base, curve.base_mm)
+            )
+            marks.append(Mark(made.title.lower(), made.metal_mm, height, "dot", chosen=True))
+        self.curve.show_curve(points, tuple(marks), filing.unit)
+
+    @staticmethod
+    def _height(way: Way, base: float, heights: object) -> float:
+        """The low string, where all strings are raised alike until the tightest is clean."""
+        import numpy as np
+
+        lowest = np.array([mm for mm, _ in way.lowest_mm])
+        return base + float(np.max(lowest - np.asarray(heights)))
+
+    def _tell(self) -> None:
+        """Doubt, order and what to watch, once the hand rests."""
+        filing, session = self.filing, self.desk.session
+        if filing is None or session is None or not self.isVisible():
+            return
+        made = filing.way()
+        if not made.possible or made.metal_mm <= 0.004:
+            return
+        rehearsal = filing.rehearsal()
+        doubt = filing.with_doubt().doubt
+        filed = sorted({fret for fret, _ in rehearsal.order})
+        thin = min(filed, key=lambda f: float(made.left_mm[f - 1].min()), default=None)
+        self._sheet(made, rehearsal.frets, thin)
+        said = (made.gist, doubt.words(filing.unit) if doubt is not None else "")
+        self.told.setText(" ".join(part for part in said if part))
+        self.bar.message.setText(watch_words(rehearsal, made.left_mm, filing.unit))
+
+    def _settle(self) -> None:
+        self._show()
+        self.rest.stop()
+        self._tell()
+
+    # --- hands ------------------------------------------------------------------------
+
+    def _other_way(self, _at: int) -> None:
+        kind = self.kinds.currentData()
+        if self.filing is not None and kind:
+            self.filing.kind = kind
+            self.setFocus()
+            self._settle()
+
+    def _slid(self, _value: int) -> None:
+        filing = self.filing
+        if filing is None or self._filling:
+            return
+        least, fall = self.least.value() * _STEP_MM, self.fall.value() * _STEP_MM
+        neck = filing.picture.map.neck
+        filing.change(
+            least_crown_mm=None if abs(least - neck.least_crown_mm) < 0.5 * _STEP_MM else round(least, 2),
+            fall_away_mm=None if abs(fall - neck.fall_away_mm) < 0.5 * _STEP_MM else round(fall, 2),
+            fall_from=None if self.start.value() == neck.joint_fret else self.start.value(),
+        )
+        filing.up_mm = self.lift.value() * _STEP_MM
+        self._show()
+
+    def _picked(self, name: str) -> None:
+        if self.filing is not None and not self._filling:
+            self.filing.change(**{name: self.picks[name].currentData()})
+            self.setFocus()
+            self._settle()
+
+    def _wanted(self, height_mm: float) -> None:
+        """A height pressed on the curve: just clean at that."""
+        filing = self.filing
+        plan = filing.picture.plan if filing is not None else None
+        if filing is None or plan is None or plan.curve is None or "play-clean" not in filing.kinds:
+            return
+        filing.kind = "play-clean"
+        self.kinds.setCurrentIndex(self.kinds.findData("play-clean"))
+        self.lift.setValue(round((height_mm - float(plan.curve.base_mm[0])) / _STEP_MM))
+        self._show()
+
+    def _pointed(self, fret: int, _lane: str) -> None:
+        if self.filing is not None:
+            self.filing.fret = fret
+            self.setFocus()
+            self._settle()
+
+    def _leave_alone(self) -> None:
+        if self.filing is not None:
+            self.filing.leave_alone()
+            self.setFocus()
+            self._settle()
+
+    def _agree(self) -> None:
+        filing, session = self.filing, self.desk.session
+        if filing is not None and session is not None and self.desk.write(lambda: filing.agree(session)):
+            self.setFocus()
+            self.bar.message.setText("Written down. All ways are weighed by it from now on.")
+
+    def _take(self) -> None:
+        filing, session = self.filing, self.desk.session
+        plan = filing.picture.plan if filing is not None else None
+        if filing is None or session is None or plan is None:
+            return
+        made, neck_map = filing.way(), filing.case.neck_map
+        if not made.possible:
+            self.bar.message.setText(" ".join(made.why_not))
+            return
+
+        def write() -> None:
+            filing.agree(session)
+            choose(session, plan, made, neck_map)
+
+        if self.desk.write(write):
+            self.desk.stage_wanted.emit("Work")
+
+    def key(self, name: str) -> bool:
+        filing = self.filing
+        if filing is None or self.desk.session is None:
+            return False
+        frets = filing.picture.map.neck.frets
+        if name in ("up", "down"):
+            at = self.kinds.currentIndex() + (1 if name == "down" else -1)
+            self.kinds.setCurrentIndex(max(0, min(self.kinds.count() - 1, at)))
+            self._other_way(0)
+        elif name in ("+", "-"):
+            self.lift.setValue(self.lift.value() + (5 if name == "+" else -5))
+            self._settle()
+        elif name in ("left", "right"):
+            step = 1 if (name == "right") != self.desk.session.present.neck.nut_on_right else -1
+            self._pointed(max(1, min(frets, (filing.fret or 0) + step)), "")
+        elif name == "*":
+            self._leave_alone()
+        elif name == "back":
+            session = self.desk.session
+            self.desk.write(lambda: session.undo(self._since))
+        elif name == "enter":
+            self.desk.stage_wanted.emit("Choose")
+        else:
+            return False
+        return True
