@@ -2,7 +2,7 @@ import unittest
 
 import numpy as np
 
-from nuvrek.bench.job import choose, filed_already, log_filed, next_step, steps_in_hand, tick
+from nuvrek.bench.job import choose, filed_mm, log_filed, next_step, steps_in_hand, tick
 from nuvrek.bench.proof import compare
 from nuvrek.bench.session import Session
 from nuvrek.logbook.store import Logbook
@@ -187,7 +187,7 @@ class TheJob(TempCase):
             tick(self.session, step)
         now = self.session.present
         self.assertEqual(set(now.steps_done), {s.key for s in steps_in_hand(now)})
-        self.assertEqual(filed_already(now), {5, 12})
+        self.assertEqual({fret for fret, _ in filed_mm(now)}, {5, 12})
         self.assertEqual(now.state.strings, "pitch")
         self.assertTrue(all(at == TIME for at in now.steps_done.values()))
 

@@ -17,7 +17,7 @@ if TYPE_CHECKING:
 
     from nuvrek.bench.picture import Picture
     from nuvrek.planning.case import Case, Way
-    from nuvrek.planning.rehearsal import Rehearsal
+    from nuvrek.planning.rehearsal import Place, Rehearsal
 
 # What can be planned here, in the order of its metal.
 FILING: tuple[WayKind, ...] = (
@@ -195,19 +195,8 @@ class FilingDesk:
 
 
 def watch_words(rehearsal: Rehearsal, left_mm: NDArray[np.float64], unit: Unit) -> str:
-    """The filing in one glance: which fret goes first, which to spare, when to stop."""
-    from nuvrek.neck.description import LANE_WORDS
-    from nuvrek.planning.rehearsal import to_watch
-
-    watch = to_watch(rehearsal.order, left_mm)
-    if watch is None:
-        return "Nothing loses its ink."
-    first, last = (f"{fret} ({LANE_WORDS[lane]})" for fret, lane in (watch.first, watch.last))
-    stop = "its ink gone, stop" if rehearsal.every else "then the rocker, and stop when it is still"
-    said = [
-        f"Watch three: fret {first} goes first, else stop and measure; fret {watch.thinnest[0]} gets thinnest, "
-        f"{format_length(watch.thinnest[1], unit)}; fret {last} goes last: {stop}."
-    ]
+    """The filing in one glance, with what the rehearsal warns of."""
+    said = [watch_order(rehearsal.order, left_mm, rehearsal.every, unit)]
     if rehearsal.kept:
         frets = ", ".join(str(fret) for fret in dict.fromkeys(fret for fret, _ in rehearsal.kept))
         said.append(
@@ -221,3 +210,19 @@ def watch_words(rehearsal: Rehearsal, left_mm: NDArray[np.float64], unit: Unit) 
             f"The middle gives way by {format_length(rehearsal.left_high_mm, unit)} under the hand: check unloaded, or back it."
         )
     return " ".join(said)
+
+
+def watch_order(order: tuple[Place, ...], left_mm: NDArray[np.float64], every: bool, unit: Unit) -> str:
+    """Three frets to watch: which goes first, which runs thinnest, which goes last, and when to stop."""
+    from nuvrek.neck.description import LANE_WORDS
+    from nuvrek.planning.rehearsal import to_watch
+
+    watch = to_watch(order, left_mm)
+    if watch is None:
+        return "Nothing loses its ink."
+    first, last = (f"{fret} ({LANE_WORDS[lane]})" for fret, lane in (watch.first, watch.last))
+    stop = "its ink gone, stop" if every else "then the rocker, and stop when it is still"
+    return (
+        f"Watch three: fret {first} goes first, else stop and measure; fret {watch.thinnest[0]} gets thinnest, "
+        f"{format_length(watch.thinnest[1], unit)}; fret {last} goes last: {stop}."
+    )

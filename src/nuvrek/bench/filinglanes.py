@@ -41,4 +41,5 @@ def section_lane(table: Recrown, width_mm: float, unit: Unit) -> SectionLane:
     figures = tuple(
         format_number(one.flat_mm, unit) if one.says != "as it is" else "" for one in table.crowns
     )
-    return SectionLane("Crowns", f"flats, {unit.value}", crowns, figures)
+    heights = tuple(format_number(one.height_mm, unit) for one in table.crowns)
+    return SectionLane("Crowns", f"{unit.value}", crowns, figures, heights)

@@ -9,6 +9,7 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek.bench.session import Session
+from nuvrek.neck.description import LANES, Lane
 from nuvrek.planning.crowning import frets_to_crown
 from nuvrek.planning.curesteps import Step
 from nuvrek.planning.steps import steps_of
@@ -16,7 +17,6 @@ from nuvrek.readings.journal import Later, Present
 from nuvrek.readings.kinds import Chosen, Filed, Heated, Seated, StateChange, StepDone
 
 if TYPE_CHECKING:
-    from nuvrek.neck.description import Lane
     from nuvrek.planning.ways import Plan, Way
     from nuvrek.surface.heightmap import HeightMap
 
@@ -25,8 +25,6 @@ _WORTH_MM = 0.004
 
 def choose(session: Session, plan: Plan, way: Way, neck_map: HeightMap | None = None) -> None:
     """Write down that ``way`` was chosen, with its promise, the metal it means to take and, on ``neck_map``, the order of the ink."""
-    from nuvrek.neck.description import LANES
-
     off = tuple(
         (fret + 1, LANES[k], round(float(way.off_mm[fret, k]), 4))
         for fret in range(len(way.off_mm))
@@ -91,51 +89,60 @@ def look_again_words(present: Present) -> str:
     return f" Between {day + timedelta(days=7)} and {day + timedelta(days=14)}."
 
 
-def filed_already(present: Present) -> set[int]:
-    """Frets filed since the way was chosen."""
-    return {
-        fret
-        for work in present.work
-        if work.number > present.chosen_number and isinstance(work.entry, Filed)
-        for fret, _, _ in work.entry.off
-    }
+def filed_mm(present: Present) -> dict[tuple[int, Lane], float]:
+    """Metal off each top since the way was chosen, as written down."""
+    off: dict[tuple[int, Lane], float] = {}
+    for work in present.work:
+        if work.number > present.chosen_number and isinstance(work.entry, Filed):
+            for fret, lane, mm in work.entry.off:
+                off[fret, lane] = off.get((fret, lane), 0.0) + mm
+    return off
+
+
+def left_to_file(present: Present) -> dict[tuple[int, Lane], float]:
+    """What the chosen way still takes off each top, in mm."""
+    done = filed_mm(present)
+    planned = present.chosen.off if present.chosen else ()
+    left = {(fret, lane): mm - done.get((fret, lane), 0.0) for fret, lane, mm in planned}
+    return {place: mm for place, mm in left.items() if mm > _WORTH_MM}
 
 
 def still_to_file(present: Present) -> dict[int, float]:
     """What the chosen way still takes off each fret at most, in mm, by fret."""
     most: dict[int, float] = {}
-    done = filed_already(present)
-    for fret, _lane, mm in present.chosen.off if present.chosen else ():
-        if fret not in done:
-            most[fret] = max(most.get(fret, 0.0), mm)
+    for (fret, _), mm in left_to_file(present).items():
+        most[fret] = max(most.get(fret, 0.0), mm)
     return most
 
 
-def log_filed(session: Session, frets: set[int]) -> bool:
-    """Write down that these frets were filed as planned; False when none of them is in the plan or all are done."""
+def log_filed(session: Session, frets: set[int] | None = None, share: float = 1.0) -> bool:
+    """Write down that this share of what is left was filed as planned; False when nothing of the plan is left there."""
     chosen = session.present.chosen
     if chosen is None:
         return False
-    open_frets = frets - filed_already(session.present)
-    off = tuple(item for item in chosen.off if item[0] in open_frets)
+    off = tuple(
+        (fret, lane, round(mm * share, 4))
+        for (fret, lane), mm in left_to_file(session.present).items()
+        if frets is None or fret in frets
+    )
     if off:
         session.append(Filed(way=chosen.way, off=off))
     return bool(off)
 
 
-def tick(session: Session, step: Step, heat: Heated | None = None) -> None:
-    """Tick a step, writing down first what doing it means for the neck; ``heat`` is how it was heated."""
+def tick(session: Session, step: Step, heat: Heated | None = None, seated: Seated | None = None) -> None:
+    """Tick a step, writing down first what doing it means for the neck; ``heat`` and ``seated`` are how it was done."""
     state = session.present.state
     match step.action:
         case "slack" | "pitch":
             session.append(StateChange(state=msgspec.structs.replace(state, strings=step.action)))
         case "seat":
             for fret in step.frets:
-                session.append(Seated(fret=fret))
+                session.append(msgspec.structs.replace(seated or Seated(fret=fret), fret=fret))
         case "heat":
             session.append(heat or Heated())
         case "file":
-            log_filed(session, set(step.frets))
+            log_filed(session)
         case _:
             pass
     session.append(StepDone(step=step.key))

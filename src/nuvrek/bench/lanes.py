@@ -155,6 +155,7 @@ class SectionLane(Struct, frozen=True):
     under: str
     crowns: tuple[tuple[float, float, float, float, str], ...]
     figures: tuple[str, ...]
+    heights: tuple[str, ...]
 
 
 AnyLane = (

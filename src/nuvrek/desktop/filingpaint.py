@@ -5,7 +5,7 @@ from __future__ import annotations
 import itertools
 
 from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QPainterPath, QPen
+from PyQt6.QtGui import QPainterPath, QPen, QTransform
 
 from nuvrek.bench.lanes import MetalLane, SectionLane
 from nuvrek.desktop.lanebase import LaneBase
@@ -69,34 +69,53 @@ class Sections(LaneBase):
 
     def paint(self, lane: SectionLane) -> None:
         """Draw the sections at their frets."""
-        foot = self.theme.px(36)
-        floor = self.box.bottom() - foot
-        places = sorted(self.g.frets_x)
-        closest = min((b - a for a, b in itertools.pairwise(places)), default=30.0)
+        row = self.theme.px(17)
+        floor = self.box.bottom() - 3 * row - 3
+        closest = min((b - a for a, b in itertools.pairwise(sorted(self.g.frets_x))), default=30.0)
         widest = max((one[0] for one in lane.crowns), default=2.4)
         tallest = max((one[1] for one in lane.crowns), default=1.2)
-        per_mm = min((closest - 4.0) / widest, (self.box.height() - foot - 10.0) / tallest, 26.0)
+        per_mm = min((closest - 3.0) / widest, 26.0)
+        taller = max(min((floor - self.box.top() - 8.0) / (tallest * per_mm), 4.0), 0.5)
         self.p.setPen(QPen(self.colour("line"), 1))
         self.p.drawLine(QPointF(self.box.left(), floor), QPointF(self.box.right(), floor))
-        for fret, (width, before, after, flat, says) in enumerate(lane.crowns, 1):
+        for fret, crown in enumerate(lane.crowns, 1):
+            self._section(self.g.fret_x(fret), floor, per_mm, taller, crown)
+            says = crown[4]
+            name = "plum" if says in ("too wide", "too low") else "ink"
             x = self.g.fret_x(fret)
-            whole = _crown(x, floor, width * per_mm, before * per_mm, before * per_mm)
-            left = _crown(x, floor, width * per_mm, before * per_mm, after * per_mm)
-            self.p.setPen(QPen(self.colour("muted"), 1, Qt.PenStyle.DashLine))
-            self.p.setBrush(Qt.BrushStyle.NoBrush)
-            self.p.drawPath(whole)
-            stuck = says in ("too wide", "too low")
-            self.p.setPen(QPen(self.colour("plum" if stuck else "muted"), 1.2))
-            self.p.setBrush(self.colour("wire", 190))
-            self.p.drawPath(left)
-            if says != "as it is":
-                y = floor - after * per_mm
-                self.p.setPen(QPen(self.colour("plum" if stuck else "copper"), 2.4))
-                half = 0.5 * flat * per_mm
-                self.p.drawLine(QPointF(x - half, y), QPointF(x + half, y))
-            name = "plum" if stuck else "ink"
-            self.words(x, floor + self.theme.px(10), lane.figures[fret - 1].removeprefix("0"), name, 12)
-            self.words(x, floor + self.theme.px(25), _SIGNS[says], name, 13, figures=False)
+            self.words(x, floor + 0.55 * row, lane.figures[fret - 1].removeprefix("0"), name, 12, bold=True)
+            self.words(x, floor + 1.5 * row, lane.heights[fret - 1], "muted", 11)
+            self.words(x, floor + 2.4 * row, _SIGNS[says], name, 13, figures=False)
+        left = self.box.left() + 4
+        for n, said in enumerate(("flat", "left", "do"), 0):
+            self.words(left, floor + (0.55 + 0.95 * n) * row, said, "muted", 11, figures=False, align="left")
+        said = f"heights x{taller:.1f}"
+        self.words(self.box.right() - 6, self.box.top() + 10, said, size=11, align="right")
+
+    def _section(
+        self,
+        x: float,
+        floor: float,
+        per_mm: float,
+        taller: float,
+        crown: tuple[float, float, float, float, str],
+    ) -> None:
+        width, before, after, flat, says = crown
+        stretch = QTransform().translate(0.0, floor).scale(1.0, taller).translate(0.0, -floor)
+        whole = stretch.map(_crown(x, floor, width * per_mm, before * per_mm, before * per_mm))
+        left = stretch.map(_crown(x, floor, width * per_mm, before * per_mm, after * per_mm))
+        stuck = says in ("too wide", "too low")
+        self.p.setPen(QPen(self.colour("muted"), 1, Qt.PenStyle.DotLine))
+        self.p.setBrush(self.colour("brass"))
+        self.p.drawPath(whole)
+        self.p.setPen(QPen(self.colour("plum" if stuck else "muted"), 1.2))
+        self.p.setBrush(self.colour("wire"))
+        self.p.drawPath(left)
+        if says != "as it is":
+            y = floor - after * per_mm * taller
+            self.p.setPen(QPen(self.colour("plum" if stuck else "copper"), 2.4))
+            half = 0.5 * flat * per_mm
+            self.p.drawLine(QPointF(x - half, y), QPointF(x + half, y))
 
 
 def _crown(x: float, floor: float, width: float, height: float, cut: float) -> QPainterPath:

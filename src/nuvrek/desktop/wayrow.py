@@ -21,13 +21,13 @@ _FULL_MM = 0.15
 _TITLE, _COLUMN = 196, 84
 # Head and what stands under it.
 HEADS: tuple[tuple[str, str], ...] = (
-    ("metal off", "all frets"),
-    ("worst", "one place"),
-    ("thinnest", "left"),
+    ("metal off", "all frets, {unit}"),
+    ("worst", "one place, {unit}"),
+    ("thinnest", "{unit} left"),
     ("levels", "left in it"),
-    ("relief", "after"),
-    ("clean at", "low string, 12"),
-    ("per 0.1 mm", "of height"),
+    ("relief", "{unit} after"),
+    ("clean at", "low string, mm"),
+    ("per 0.1 mm", "{unit} of metal"),
     ("hours", "about"),
 )
 
@@ -106,10 +106,13 @@ class WayRow(QWidget):
             self._closed(painter, way)
             painter.end()
             return
-        sign = "■ " if self.taken else "● " if self.advised else ""
-        colour = c["copper"] if sign else c["ink"]
+        tag = "■ in hand" if self.taken else "● advised" if self.advised else ""
+        colour = c["copper"] if tag else c["ink"]
         title = QRectF(14, 0, t.px(_TITLE) - 14, self.height())
-        self._text(painter, title, sign + way.title, 16, colour, bold=True)
+        self._text(painter, title, way.title, 16, colour, bold=True)
+        if tag:
+            free = title.adjusted(painter.fontMetrics().horizontalAdvance(way.title) + 8, 1, 0, 1)
+            self._text(painter, free, tag, 12, colour)
         boxes = columns(t, self.width(), self.height())
         self._metal(
             painter,

@@ -219,12 +219,12 @@ def to_watch(order: tuple[Place, ...], left_mm: Array) -> Watch | None:
 class FollowUp:
     """What the ink on the bench says of the rehearsed order.
 
-    ``early`` went well before their turn, ``late`` should have gone by now; ``ahead`` is the side that is filed too far.
+    ``early`` frets went well before their turn, ``late`` ones should have gone by now; ``ahead`` is the side that is filed
+    too far.
     """
 
-    share: float
-    early: tuple[Place, ...]
-    late: tuple[Place, ...]
+    early: tuple[int, ...]
+    late: tuple[int, ...]
     ahead: Lane | None
 
     @property
@@ -234,19 +234,17 @@ class FollowUp:
 
 
 def follow_up(order: tuple[Place, ...], gone: tuple[Place, ...]) -> FollowUp:
-    """Hold the tops whose ink is gone against the rehearsed order."""
-    known = list(dict.fromkeys(gone))
-    rank = {place: number for number, place in enumerate(order)}
-    count = len(known)
-    slack = max(0.5 * count, 3.0)
-    early = tuple(place for place in known if rank.get(place, len(order) + 99) > count + slack)
-    late = tuple(place for place in order[: max(int(count - slack), 0)] if place not in set(known))
+    """Hold the tops whose ink is gone against the rehearsed order: fret by fret, then side against side."""
+    turns = {fret: n for n, fret in enumerate(dict.fromkeys(fret for fret, _ in order))}
+    touched = list(dict.fromkeys(fret for fret, _ in gone))
+    slack = max(0.5 * len(touched), 2.0)
+    early = tuple(fret for fret in touched if turns.get(fret, len(turns) + 99) > len(touched) + slack)
+    due = [fret for fret, turn in turns.items() if turn < len(touched) - slack]
+    late = tuple(fret for fret in due if fret not in touched)
+    known = set(gone)
     ahead: Lane | None = None
-    by_now = order[:count]
-    extra = {
-        lane: sum(p[1] == lane for p in known) - sum(p[1] == lane for p in by_now)
-        for lane in ("bass", "treble")
-    }
-    if count >= 4 and abs(extra["bass"] - extra["treble"]) >= max(3, 0.4 * count):
+    by_now = order[: len(known)]
+    extra = {lane: sum(p[1] == lane for p in known) - sum(p[1] == lane for p in by_now) for lane in LANES}
+    if len(known) >= 4 and abs(extra["bass"] - extra["treble"]) >= max(3, 0.4 * len(known)):
         ahead = "bass" if extra["bass"] > extra["treble"] else "treble"
-    return FollowUp(count / max(len(order), 1), early, late, ahead)
+    return FollowUp(early, late, ahead)

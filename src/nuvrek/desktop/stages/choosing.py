@@ -42,7 +42,8 @@ class _Heads(QWidget):
         for (name, under), column in zip(HEADS, columns(t, self.width(), self.height()), strict=True):
             half = QRectF(column.left(), 1, column.width(), column.height() / 2)
             write(painter, t, half, name, 13, "ink", bold=True)
-            write(painter, t, half.translated(0, column.height() / 2 - 2), under, 12, "muted")
+            below = half.translated(0, column.height() / 2 - 2)
+            write(painter, t, below, under.format(unit=self.desk.settings.unit.value), 12, "muted")
         painter.end()
 
 

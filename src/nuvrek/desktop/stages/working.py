@@ -5,28 +5,30 @@ from __future__ import annotations
 import msgspec
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
 
+from nuvrek.bench.inkwalk import InkWalk
 from nuvrek.bench.job import (
-    filed_already,
+    left_to_file,
     log_filed,
     look_again_words,
     next_step,
     steps_in_hand,
-    still_to_file,
     tick,
 )
-from nuvrek.bench.lanes import Dots, crown_lane
 from nuvrek.bench.loopwords import loop_words
 from nuvrek.bench.rodloop import FEELS, RodLoop, trace
+from nuvrek.bench.workview import dots_for, file_words, lane_for, metal_words, table_of
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.rodview import RodView
 from nuvrek.desktop.sheetview import SheetView
 from nuvrek.desktop.stages.base import Choices, Stage, button, clear, heading, scrolling
+from nuvrek.desktop.stages.seatrow import SeatRow
 from nuvrek.planning import cautions
 from nuvrek.planning.curesteps import Step
-from nuvrek.readings.kinds import Heated, Seated
+from nuvrek.readings.kinds import Heated
+from nuvrek.readings.stations import Station, Suggestion
 from nuvrek.readings.words import move_words
-from nuvrek.units import Unit, format_length
+from nuvrek.units import Unit
 
 _TURNS = (("1/4 looser", -0.25), ("1/8 looser", -0.125), ("1/8 tighter", 0.125), ("1/4 tighter", 0.25))
 
@@ -41,6 +43,7 @@ class WorkStage(Stage):
         self.sheet.fret_chosen.connect(self._pointed)
         self.rodview = RodView(desk.theme)
         self.loop: RodLoop | None = None
+        self.walk: InkWalk | None = None
         self.list = QVBoxLayout()
         self.list.setSpacing(2)
         self.scroller = scrolling(self.list)
@@ -54,10 +57,15 @@ class WorkStage(Stage):
         self.seated.clicked.connect(self._seated)
         self.one_fret = button("")
         self.one_fret.clicked.connect(self._one_fret)
+        self.half = button("Half of it is off")
+        self.half.clicked.connect(self._half)
+        self.sweep = button("Rocker half-way")
+        self.sweep.clicked.connect(self._rocker)
+        self.seat = SeatRow(desk)
         row = QHBoxLayout()
         row.addWidget(self.done)
-        row.addWidget(self.one_fret)
-        row.addWidget(self.seated)
+        for made in (self.half, self.sweep, self.one_fret, self.seated):
+            row.addWidget(made)
         row.addStretch()
         right = QVBoxLayout()
         right.addWidget(self.step_title)
@@ -65,6 +73,7 @@ class WorkStage(Stage):
         right.addWidget(self.caution)
         right.addWidget(self._rod_row())
         right.addWidget(self._heat_row())
+        right.addWidget(self.seat)
         right.addLayout(row)
         lower = QHBoxLayout()
         lower.setSpacing(22)
@@ -123,6 +132,7 @@ class WorkStage(Stage):
         self.fret = None
         session = self.desk.session
         if session is not None and (self.loop is None or self.loop.session is not session):
+            self.walk = InkWalk(session)
             self.loop = RodLoop(session, self.desk.settings.unit_for, self.desk.settings.kit, self._remember)
         elif self.loop is not None:
             self.loop.pad.change_kit(self.desk.settings.kit)
@@ -144,6 +154,8 @@ class WorkStage(Stage):
 
     def _pointed(self, fret: int, _lane: str) -> None:
         self.fret = fret
+        if self.walk is not None:
+            self.walk.point(fret)
         self.setFocus()
         self.refresh()
 
@@ -171,16 +183,30 @@ class WorkStage(Stage):
         if session is not None and fret is not None and self.desk.write(lambda: log_filed(session, {fret})):
             self.refresh()
 
+    def _half(self) -> None:
+        session = self.desk.session
+        if session is not None and self.desk.write(lambda: log_filed(session, share=0.5)):
+            self.refresh()
+
+    def _rocker(self) -> None:
+        """A rocker pass in the middle of the filing: Measure asks for it, the map takes it up."""
+        self.desk.reading_wanted.emit(Suggestion(Station("", "sweep", "bass"), "slack", "half-way", 0.0))
+
     def _seated(self) -> None:
         session, fret = self.desk.session, self.fret
-        if (
-            session is not None
-            and fret is not None
-            and self.desk.write(lambda: session.append(Seated(fret=fret)))
-        ):
+        if session is None or fret is None:
+            return
+        entry = self.seat.seated(fret)
+        if self.desk.write(lambda: session.append(entry)):
+            self.seat.clear()
             self.refresh()
+            low = (
+                " Gone too far, it is the low one now: Choose shows what that costs once it is read."
+                if entry.stopped == "gone too far"
+                else ""
+            )
             self.bar.message.setText(
-                f"Fret {fret} is written down as seated. Take the rocker over it again before filing."
+                f"Fret {fret} is written down as {entry.how}. Take the rocker over it again before filing.{low}"
             )
 
     def _tick(self) -> None:
@@ -191,7 +217,9 @@ class WorkStage(Stage):
         heat = self._heat_of(step)
         if heat is None:
             return
-        if self.desk.write(lambda: tick(session, step, heat)):
+        seated = self.seat.seated(step.frets[0]) if step.action == "seat" and step.frets else None
+        if self.desk.write(lambda: tick(session, step, heat, seated)):
+            self.seat.clear()
             self.fret = None
             if step.key == "prove":
                 self.desk.stage_wanted.emit("Prove")
@@ -217,8 +245,29 @@ class WorkStage(Stage):
             self.bar.message.setText("One of the figures of the heating can't be; look at them again.")
             return None
 
+    def _inked(self, name: str) -> bool:
+        """A key for the sweep of the ink, while the file is in hand."""
+        walk, session = self.walk, self.desk.session
+        now = next_step(session.present) if session is not None else None
+        if walk is None or now is None or now.action != "file" or not walk.order:
+            return False
+        if name == "+":
+            self._half()
+            return True
+        if name == "0":
+            self._rocker()
+            return True
+        if session is not None and session.present.neck.nut_on_right and name in ("left", "right"):
+            name = "left" if name == "right" else "right"
+        meant: list[bool] = []
+        written = self.desk.write(lambda: meant.append(walk.press(name)))
+        if written and meant and meant[0]:
+            self.fret = walk.fret
+            self.refresh()
+        return not written or bool(meant and meant[0])
+
     def key(self, name: str) -> bool:
-        if self._looped(name):
+        if self._looped(name) or self._inked(name):
             return True
         # While a turn is advised Enter logs it; minus leaves the rod as it is and ticks the step.
         if name == "enter" or (name == "-" and self.turning):
@@ -244,16 +293,20 @@ class WorkStage(Stage):
         self.sheet.setVisible(t.percent <= 150 and not self.turning)
         self.sheet.setFixedHeight(250 if t.percent <= 125 else 96)
         self._show_rod()
-        filed = filed_already(present)
-        frets = frozenset(f for f in (now.frets if now else ()) if f not in filed)
-        off = still_to_file(present)
-        lanes = (crown_lane(picture, self.desk.settings.unit, off),) if picture and t.percent <= 125 else ()
-        self.sheet.show_neck(present.neck, lanes, Dots(filed=frets), self.fret)
+        shown = picture is not None and t.percent <= 125
+        lanes = (lane_for(now, picture, self.desk.settings.unit),) if picture is not None and shown else ()
+        filing = now is not None and now.action == "file"
+        chosen = self.walk.fret if filing and self.walk is not None and self.walk.order else self.fret
+        self.sheet.show_neck(present.neck, lanes, dots_for(now, present, self.walk), chosen)
         self._steps(steps, now)
         self._step(now, bool(steps))
-        one = now is not None and now.action == "file" and self.fret in frets
-        self.one_fret.setVisible(one)
-        self.seated.setVisible(self.fret is not None)
+        left = {fret for fret, _ in left_to_file(present)}
+        self.one_fret.setVisible(filing and self.fret in left)
+        self.half.setVisible(filing and bool(left))
+        self.sweep.setVisible(filing)
+        seating = now is not None and now.action == "seat"
+        self.seated.setVisible(self.fret is not None and not filing)
+        self.seat.setVisible(seating or self.seated.isVisible())
         self.seated.setText(f"Fret {self.fret} was pressed home")
         self.one_fret.setText(f"Only fret {self.fret} is filed")
         self._fill_bar(now, bool(steps))
@@ -295,7 +348,7 @@ class WorkStage(Stage):
             self.step_title.setText(now.title)
             again = look_again_words(self.desk.session.present) if self.desk.session else ""
             dates = again if now.key == "look-again" else ""
-            self.step_text.setText(now.text + dates + self._metal_words(now))
+            self.step_text.setText(now.text + dates + self._more_words(now))
             self.caution.setText("\n".join(f"!  {words}" for words in now.cautions) + f"\n{cautions.FIRST}")
         self.step_title.setStyleSheet(f"font-size: {t.px(24)}px; font-weight: bold;")
         self.step_text.setStyleSheet(f"font-size: {t.px(18)}px;")
@@ -303,25 +356,16 @@ class WorkStage(Stage):
             f"font-size: {t.px(15)}px; color: {c.ink}; background: {c.card}; border-left: 5px solid {c.plum}; padding: {t.px(8)}px;"
         )
 
-    def _metal_words(self, step: Step) -> str:
-        session = self.desk.session
-        if step.action != "file" or session is None or session.present.chosen is None:
+    def _more_words(self, step: Step) -> str:
+        """What the plan says of a filing or crowning step."""
+        session, picture, unit = self.desk.session, self.desk.picture, self.desk.settings.unit
+        if session is None:
             return ""
-        most = still_to_file(session.present)
-        if len(most) > 8:
-            deepest = sorted(most, key=lambda f: -most[f])[:3]
-            return (
-                " Most off at "
-                + ", ".join(f"{f}: {format_length(most[f], self.desk.settings.unit)}" for f in deepest)
-                + "."
-            )
-        return (
-            " Off at most: "
-            + ", ".join(
-                f"fret {f} {format_length(mm, self.desk.settings.unit)}" for f, mm in sorted(most.items())
-            )
-            + "."
-        )
+        if step.key == "crown" and picture is not None:
+            from nuvrek.planning.recrown import recrown_words
+
+            return " " + recrown_words(table_of(picture), session.present.neck, unit)
+        return metal_words(step, session.present, unit)
 
     def _show_rod(self) -> None:
         session, picture = self.desk.session, self.desk.picture
@@ -366,6 +410,15 @@ class WorkStage(Stage):
                     right=moves,
                 )
                 return
+        if (
+            now is not None
+            and now.action == "file"
+            and self.walk is not None
+            and self.walk.order
+            and self.desk.picture
+        ):
+            self._fill_ink(now, self.walk)
+            return
         prompt = now.title if now else "All steps are ticked" if any_steps else "No way is in hand yet"
         ahead = [s for s in steps_in_hand(session.present) if s.key not in session.present.steps_done]
         left = f"About {sum(s.minutes for s in ahead if s.key != 'look-again')} minutes to go."
@@ -375,4 +428,22 @@ class WorkStage(Stage):
             state=session.present.state,
             right_title=title,
             right=moves,
+        )
+
+    def _fill_ink(self, now: Step, walk: InkWalk) -> None:
+        """The filing in one glance, and the keys that follow it."""
+        session, picture = self.desk.session, self.desk.picture
+        if session is None or picture is None:
+            return
+        self.bar.show_words(
+            walk.prompt() if self.fret is not None else now.title,
+            message=file_words(picture, walk, self.desk.settings.unit),
+            state=session.present.state,
+            right_title="as you like",
+            right=(
+                "* gone, / still there",
+                ". as shown up to here",
+                "up, down: one side",
+                "+ half off, 0 rocker, Enter done",
+            ),
         )
