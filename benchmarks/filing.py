@@ -10,10 +10,12 @@ from statistics import mean, median
 import numpy as np
 from tests.test_against_reference_solver import random_surface, reference_level
 
+from nuvrek.clearance.heights import AS_WANTED_MM
 from nuvrek.clearance.lines import lane_weights
 from nuvrek.clearance.onneck import string_up
 from nuvrek.clearance.room import Strung
 from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.neck.board import middle_fret
 from nuvrek.planning.case import Plan
 from nuvrek.planning.cleanway import clean_at
 from nuvrek.planning.ground import surface_of
@@ -43,17 +45,21 @@ def true_surface(truth: Truth, neck_map: HeightMap) -> Surface:
     return replace(surface_of(neck_map), tops_mm=tops, crown_mm=truth.crown_mm[1:])
 
 
-def true_lowest(truth: Truth, neck_map: HeightMap, off: np.ndarray, less_mm: float) -> np.ndarray:
-    """Lowest clean heights by the true tops after filing and a rod move, (strings,)."""
-    on = string_up(neck_map)
-    weights = lane_weights(truth.neck)
+def true_lowest(truth: Truth, neck_map: HeightMap, off: np.ndarray, relief_mm: float) -> np.ndarray:
+    """Lowest clean heights by the true tops after filing, with the rod at this relief, (strings,)."""
+    on, neck = string_up(neck_map), truth.neck
+    x, middle, joint = on.strung.x_mm, middle_fret(neck), neck.joint_fret
+    wood = truth.wood_mm(State())
+    share = (x[middle] - x[1]) / (x[joint] - x[1])
+    dips = wood[1] * (1.0 - share) + wood[joint] * share - wood[middle]
+    less = 0.5 * float(dips[0] + dips[2]) - relief_mm
     tops = truth.tops_mm(State())
     tops[1:] -= off
-    tops = np.einsum("sfk,fk->sf", weights, tops) + less_mm * truth.bend
+    tops = np.einsum("sfk,fk->sf", lane_weights(neck), tops) + less * truth.bend
     # The nut is judged by the map's: only frets are filed here.
     tops[:, 0] = tops[:, 1] + on.strung.tops_mm[:, 0] - on.strung.tops_mm[:, 1]
-    made = Strung(truth.neck.scale_mm, on.strung.x_mm, tops, on.strung.saddle_mm, on.strung.tension_n)
-    return np.asarray(made.lowest_clean_mm(TOUCHES_N[truth.neck.touch], on.fret_12))
+    made = Strung(neck.scale_mm, x, tops, on.strung.saddle_mm, on.strung.tension_n)
+    return np.asarray(made.lowest_clean_mm(TOUCHES_N[neck.touch], on.fret_12))
 
 
 class Tally:
@@ -144,14 +150,13 @@ def _clean_carried_out(truth: Truth, neck_map: HeightMap, plan: Plan, tally: Tal
     clean = ways.get("play-clean")
     if clean is None or clean.doubt is None or clean.doubt.second_pass is None:
         return
-    on = string_up(neck_map)
-    now = float(np.mean([on.relief_mm[0], on.relief_mm[2]]))
-    less = now - (clean.promise.relief_mm or now)
-    lowest = true_lowest(truth, neck_map, clean.off_mm, less)
+    if clean.promise.relief_mm is None:
+        return
+    lowest = true_lowest(truth, neck_map, clean.off_mm, clean.promise.relief_mm)
     low, high = clean.promise.height_low_mm or 0.0, clean.promise.height_high_mm or 0.0
     over = lowest - np.linspace(low, high, len(lowest))
     tally.add("clean second said", clean.doubt.second_pass)
-    tally.add("clean second true", float(over.max()) > 0.1)
+    tally.add("clean second true", float(over.max()) > AS_WANTED_MM)
     tally.add("clean over held", float(over.max()) <= (clean.doubt.over_mm or 0.0))
 
 

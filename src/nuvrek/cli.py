@@ -158,10 +158,12 @@ def _map(options: argparse.Namespace) -> int:
 def _plan(options: argparse.Namespace) -> int:
     from nuvrek.exchange.answers import plan_answer
     from nuvrek.planning.ways import make_plan
+    from nuvrek.units import Unit
 
-    plan = make_plan(*_mapped(jobfile.read(options.job)))
+    neck_map, findings = _mapped(jobfile.read(options.job))
+    plan = make_plan(neck_map, findings)
     if options.json:
-        _print_json(plan_answer(plan))
+        _print_json(plan_answer(plan, neck_map))
         return 0
     print(f"Advised: {plan.way(plan.advice).title}")
     for reason in plan.reasons:
@@ -169,6 +171,8 @@ def _plan(options: argparse.Namespace) -> int:
     for way in plan.ways:
         state = f"{way.metal_mm:.2f} mm off in all" if way.possible else "not now: " + " ".join(way.why_not)
         print(f"- {way.title}: {way.gist} ({state})")
+        if way.doubt is not None and way.possible and (said := way.doubt.words(Unit.MM)):
+            print(f"  {said}")
     for number, step in enumerate(plan.way(plan.advice).steps, 1):
         print(f"{number}. {step.title}. {step.text}")
         for caution in step.cautions:

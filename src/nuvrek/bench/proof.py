@@ -24,7 +24,7 @@ class Row:
     remark: str
 
 
-_HEIGHT_WAYS = ("nut", "saddle", "shim")
+_HEIGHT_WAYS = ("nut", "saddle", "shim", "play-clean")
 SIDES: tuple[Side, Side] = ("bass", "treble")
 
 

@@ -82,6 +82,21 @@ class OnNeck:
         sd = self._sd(over, first)
         return Rooms(room, NINE_IN_TEN * sd, first, np.asarray(ndtr(-room / sd)))
 
+    def room_sd_mm(self, string: int) -> Array:
+        """Standard deviation of the room of each note over each fret by the doubt of the tops, (notes, frets).
+
+        At a given string height over fret 12; the height itself is set, not guessed.
+        """
+        lean, x = self.strung.lean, self.strung.x_mm
+        share = x[self.fret_12] / self.strung.scale_mm
+        rows = self.rows[string]
+        saddle = (rows[self.fret_12] - rows[0] * (1.0 - share)) / share
+        made = (
+            rows[:, None, :] * (1.0 - lean)[:, :, None] + saddle * lean[:, :, None] - rows[None, :, :]
+        ).reshape(-1, rows.shape[1])
+        variance = np.einsum("ij,ij->i", made @ self.covariance, made)
+        return np.asarray(np.sqrt(np.maximum(variance, 0.0)).reshape(lean.shape))
+
     def _sd(self, strung: Strung, first: NDArray[np.intp]) -> Array:
         """Standard deviation of each note's least room: of the tops it hangs on, and of the string height."""
         count, notes = first.shape

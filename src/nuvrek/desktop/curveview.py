@@ -122,7 +122,7 @@ class CurveView(QWidget):
         painter.translate(t.px(12), box.center().y())
         painter.rotate(-90)
         words = QRectF(-box.height() / 2 - 10, -t.px(10), box.height() + 20, t.px(20))
-        write(painter, t, words, "low string over 12, mm", 13, "ink")
+        write(painter, t, words, "low string, mm, 9 in 10", 13, "ink")
         painter.restore()
 
     def _mark(self, painter: QPainter, mark: Mark, taken: list[QRectF]) -> None:

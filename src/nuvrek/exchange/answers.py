@@ -10,10 +10,14 @@ from nuvrek.clearance.swing import TOUCHES_N
 from nuvrek.neck.description import LANES
 from nuvrek.planning.case import Plan, Way
 from nuvrek.planning.curesteps import Step
+from nuvrek.planning.ground import surface_of
 from nuvrek.planning.levelling import WORTH_FILING_MM
+from nuvrek.planning.recrown import recrown, widths_read
+from nuvrek.planning.rehearseway import rehearse_way
 from nuvrek.planning.rod import Forecast
 from nuvrek.surface.finding import Finding
 from nuvrek.surface.heightmap import HeightMap
+from nuvrek.units import Unit
 
 
 def _mm(value: float) -> float | None:
@@ -101,13 +105,33 @@ def finding_answer(finding: Finding) -> dict[str, Any]:
     }
 
 
-def plan_answer(plan: Plan) -> dict[str, Any]:
+def plan_answer(plan: Plan, neck_map: HeightMap) -> dict[str, Any]:
     """The answer of ``nuvrek plan --json``; see docs/job-file.md for its keys."""
     return {
         "advice": plan.advice,
         "reasons": list(plan.reasons),
         "rod": _rod_answer(plan),
-        "ways": [_way_answer(way) for way in plan.ways],
+        "ways": [_way_answer(way, neck_map) for way in plan.ways],
+        "curve": _curve_answer(plan),
+    }
+
+
+def _curve_answer(plan: Plan) -> dict[str, Any] | None:
+    """Metal against string height: heights of the low string over fret 12."""
+    curve = plan.curve
+    if curve is None:
+        return None
+    base = float(curve.base_mm[0])
+    return {
+        "points": [
+            {"low_string_mm": _mm(base + up), "metal_mm": _mm(metal)}
+            for up, metal in zip(curve.up_mm, curve.metal_mm, strict=True)
+        ],
+        "as_it_is_mm": _mm(base + curve.now_up_mm),
+        "full_level": {"low_string_mm": _mm(base), "metal_mm": _mm(curve.level_metal_mm)},
+        "bend": None
+        if curve.bend is None
+        else {"low_string_mm": _mm(base + curve.bend.up_mm), "metal_mm": _mm(curve.bend.metal_mm)},
     }
 
 
@@ -143,7 +167,48 @@ def _forecast_answer(one: Forecast) -> dict[str, Any]:
     }
 
 
-def _way_answer(way: Way) -> dict[str, Any]:
+def _filing_answer(way: Way, neck_map: HeightMap) -> dict[str, Any]:
+    """What a way that files leaves of each fret, and the order in which the ink goes."""
+    if way.metal_mm <= WORTH_FILING_MM:
+        return {"flats": [], "ink_order": []}
+    table = recrown(
+        neck_map.neck,
+        neck_map.crown_mm,
+        way.off_mm,
+        surface_of(neck_map).least_crown_mm,
+        widths_read(neck_map.present),
+    )
+    rehearsal = rehearse_way(neck_map, way)
+    return {
+        "flats": [
+            {
+                "fret": one.fret,
+                "flat_mm": _mm(one.flat_mm),
+                "height_mm": _mm(one.height_mm),
+                "crown_radius_mm": _mm(one.radius_mm),
+                "says": one.says,
+            }
+            for one in table.crowns
+        ],
+        "ink_order": [{"fret": fret, "lane": lane} for fret, lane in rehearsal.order],
+    }
+
+
+def _doubt_answer(way: Way) -> dict[str, Any] | None:
+    doubt = way.doubt
+    if doubt is None:
+        return None
+    return {
+        "metal_mm": _mm(doubt.metal_doubt_mm),
+        "likely_metal_mm": None if doubt.likely_mm is None else _mm(doubt.likely_mm),
+        "second_pass": None if doubt.second_pass is None else round(doubt.second_pass, 3),
+        "clean_above_mm": None if doubt.over_mm is None else _mm(doubt.over_mm),
+        "thin": [{"fret": fret, "chance": round(chance, 3)} for fret, chance in doubt.thin],
+        "text": doubt.words(Unit.MM),
+    }
+
+
+def _way_answer(way: Way, neck_map: HeightMap) -> dict[str, Any]:
     places = [(fret, k) for fret in range(len(way.off_mm)) for k in range(3)]
     return {
         "kind": way.kind,
@@ -160,6 +225,15 @@ def _way_answer(way: Way) -> dict[str, Any]:
             {"fret": fret + 1, "lane": LANES[k], "mm": _mm(way.left_mm[fret, k])} for fret, k in places
         ],
         "metal_total_mm": _mm(way.metal_mm),
+        "metal_worst_mm": _mm(way.worst_mm),
+        "thinnest_mm": _mm(float(way.left_mm.min())),
+        "levels_left": way.levels_left,
+        "metal_per_tenth_mm": None if way.per_tenth_mm is None else _mm(way.per_tenth_mm),
+        "strung_relief_mm": None if way.strung is None else _mm(way.strung[0]),
+        "strung_relief_doubt_mm": None if way.strung is None else _mm(way.strung[1]),
+        "rod_while_filing_mm": _mm(way.rho_mm),
+        "doubt": _doubt_answer(way),
+        **_filing_answer(way, neck_map),
         "relief_after_mm": None if way.promise.relief_mm is None else _mm(way.promise.relief_mm),
         "height_low_mm": None if way.promise.height_low_mm is None else _mm(way.promise.height_low_mm),
         "height_high_mm": None if way.promise.height_high_mm is None else _mm(way.promise.height_high_mm),

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from nuvrek.planning.case import Case, Way, listed
+from nuvrek.planning.levelways import over_driven_words, unread_words
 from nuvrek.readings.kinds import WayKind
 from nuvrek.surface.shapes import PULL_UNKNOWN_MM
 
@@ -13,9 +14,34 @@ SPARE_CROWN_MM = 0.05
 _ASKED_FOR: tuple[WayKind, ...] = ("shim", "refer")
 
 
+# Just clean is advised beside a wish for a string height when it takes so much less metal than the way advised otherwise.
+MUCH_LESS = 0.6
+
+
 def advise(case: Case, ways: dict[WayKind, Way]) -> tuple[WayKind, list[str]]:
+    """The way advised, and why."""
+    kind, reasons = _advise(case, ways)
+    reasons.extend(over_driven_words(case))
+    clean = ways.get("play-clean")
+    if clean is None or not clean.possible or kind not in ("spot-level", "level"):
+        return kind, reasons
+    usual = ways[kind]
+    if clean.metal_mm > MUCH_LESS * usual.metal_mm:
+        return kind, reasons
+    less = f"{case.length(clean.metal_mm)} instead of {case.length(usual.metal_mm)}"
+    if case.neck.height_low_mm is None or case.neck.height_high_mm is None:
+        low = clean.promise.height_low_mm or 0.0
+        reasons.append(f"For clean notes at {low:.1f} mm low side, just clean takes {less}.")
+        return kind, reasons
+    reasons.append(f"The string height that is wished for asks for no more than just clean: {less}.")
+    return "play-clean", reasons
+
+
+def _advise(case: Case, ways: dict[WayKind, Way]) -> tuple[WayKind, list[str]]:
     reasons = _what_is_known(case)
     proud, sprung, rocking = case.named("proud"), case.unseated, case.named("rocks")
+    if case.unread and not sprung:
+        reasons.append(unread_words(case))
     few = round(FEW_SHARE * case.neck.frets)
     if sprung:
         loose = case.named("loose")
@@ -23,6 +49,10 @@ def advise(case: Case, ways: dict[WayKind, Way]) -> tuple[WayKind, list[str]]:
         reasons.append(f"Fret {listed(sprung)} {how}. Seat before filing; it rises again otherwise.")
         return "seat", reasons
     if not proud:
+        crowned = ways.get("crown-few")
+        if crowned is not None and crowned.possible and not rocking and case.rod is None:
+            reasons.append(f"The tops are level; only some are worn. {crowned.gist}")
+            return "crown-few", reasons
         if rocking:
             reasons.append(
                 f"{len(rocking)} rocking places were not measured. A leaf under the rocker decides what they are."

@@ -18,6 +18,8 @@ Array = NDArray[np.float64]
 
 # So much above what a full level would allow, where no height was wished for (common practice, no source).
 ABOVE_LEVEL_MM = 0.15
+# Every note is to be clean nine times in ten: so many standard deviations of its room are kept (normal, one-sided).
+SURE = 1.2816
 
 
 def clean_way(case: Case, level: Way, on: OnNeck) -> tuple[Way | None, Curve | None]:
@@ -32,7 +34,7 @@ def clean_way(case: Case, level: Way, on: OnNeck) -> tuple[Way | None, Curve | N
     promised = level.promise.relief_mm
     less = 0.0 if promised is None else wanted.now.mm - promised
     best, _ = on.lowest_clean_mm(force, on.after(level.off_mm, less))
-    drawn = curve(on, _spare(case), best, level.metal_mm, force, _reach(case, wanted.now.mm))
+    drawn = curve(on, _spare(case), best, level.metal_mm, force, _reach(case, wanted.now.mm), SURE)
     heights = _heights(case, on, best)
     return _made(case, on, wanted.now.mm, heights, level.metal_mm), drawn
 
@@ -63,7 +65,7 @@ def _reach(case: Case, relief_mm: float) -> tuple[float, float]:
 
 def _made(case: Case, on: OnNeck, relief_mm: float, heights: Array, level_mm: float) -> Way | None:
     force = TOUCHES_N[case.neck.touch]
-    clean = play_clean(on, _spare(case), heights, force, _reach(case, relief_mm))
+    clean = play_clean(on, _spare(case), heights, force, _reach(case, relief_mm), (0.0, 0.0), SURE)
     if clean is None or clean.metal_mm < WORTH_FILING_MM:
         return None
     return _way(case, clean, heights, relief_mm - clean.less_relief_mm, level_mm)
@@ -73,8 +75,8 @@ def _way(case: Case, clean: Clean, heights: Array, relief_mm: float, level_mm: f
     filed = clean.off_mm.max(axis=1) > WORTH_FILING_MM
     frets = tuple(int(f) + 1 for f in np.flatnonzero(filed))
     gist = (
-        f"File {listed(frets)}: every note clean at {case.length(float(heights[0]))} low and {case.length(float(heights[-1]))} high "
-        f"over fret 12, relief {case.length(relief_mm)}. A full level takes {case.length(level_mm)}."
+        f"File {listed(frets)}: every note clean, nine times in ten, at {case.length(float(heights[0]))} low and "
+        f"{case.length(float(heights[-1]))} high over fret 12, relief {case.length(relief_mm)}. A full level takes {case.length(level_mm)}."
     )
     promise = Promise(
         relief_mm=relief_mm,

@@ -15,7 +15,7 @@ from nuvrek.clearance.room import Strung
 from nuvrek.clearance.swing import TOUCHES_N
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.planning.levelling import STILL_MM, WORTH_FILING_MM, Terms, metal_of
-from nuvrek.planning.relief import wanted_relief
+from nuvrek.planning.relief import relief_row, wanted_relief
 from nuvrek.planning.spotwork import NO_ROCKER_TELLS_MM, rocks_mm
 from nuvrek.readings.stations import Suggestion, prompt
 from nuvrek.surface.heightmap import NINE_IN_TEN
@@ -164,10 +164,9 @@ def _over_promise(case: Case, one: Way, drawn: Array, on: OnNeck) -> Array:
     after = on.after(one.off_mm, less)
     apart = (drawn - case.neck_map.solution.z) @ on.rows.reshape(-1, on.rows.shape[2]).T
     tops = after.tops_mm[None] + apart.reshape(len(drawn), *after.tops_mm.shape)
-    # The rod brings the relief to what is promised, whatever it was: only what is uneven counts.
-    bend = bend_profile(case.neck)
-    middle = int(bend.argmax())
-    tops += ((after.tops_mm - tops)[:, :, middle] / bend[middle])[:, :, None] * bend
+    # The rod brings the relief of both sides together to what is promised, whatever it was: the rest counts.
+    dips = (drawn - case.neck_map.solution.z) @ relief_row(case.neck_map)
+    tops += dips[:, None, None] * bend_profile(case.neck)
     count = tops.shape[0] * tops.shape[1]
     many = Strung(
         after.scale_mm,

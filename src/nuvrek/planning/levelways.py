@@ -16,9 +16,10 @@ from nuvrek.planning.levelling import (
     Surface,
     Terms,
     level_all,
+    metal_of,
     what_would_do,
 )
-from nuvrek.readings.kinds import WayKind
+from nuvrek.readings.kinds import Seated, WayKind
 from nuvrek.surface.heightmap import HeightMap
 
 # A one-way rod needs some relief to govern: so much more dip is dressed into the frets (common practice, no source).
@@ -133,6 +134,30 @@ def board_dip_mm(neck_map: HeightMap) -> float:
     """Dip of the slack board over the lanes that were measured: what the rod takes out to set it straight."""
     lanes = [lane for lane, known in zip(LANES, neck_map.known, strict=True) if known] or list(LANES)
     return float(np.mean([neck_map.relief_at(lane, "slack").mm for lane in lanes]))
+
+
+def over_driven_words(case: Case) -> list[str]:
+    """What frets that were pressed too far cost all the others, once they were read again."""
+    seated = [w.entry for w in case.neck_map.present.work if isinstance(w.entry, Seated)]
+    latest = {entry.fret: entry for entry in seated}
+    said = []
+    for fret, entry in sorted(latest.items()):
+        if entry.stopped != "gone too far" or fret in case.unread or not 1 < fret < case.neck.frets:
+            continue
+        tops = case.surface.tops_mm.copy()
+        x = case.surface.x_mm
+        share = (x[fret - 1] - x[fret - 2]) / (x[fret] - x[fret - 2])
+        line = tops[fret - 2] * (1.0 - share) + tops[fret] * share
+        low = float(np.max(line - tops[fret - 1]))
+        now = metal_of(case.surface, Terms(), tops)
+        tops[fret - 1] = np.maximum(tops[fret - 1], line)
+        cost = now - metal_of(case.surface, Terms(), tops)
+        if low > STILL_MM and cost > WORTH_FILING_MM:
+            said.append(
+                f"Fret {fret} went too far: it sits {case.length(low)} low, and a full level takes {case.length(cost)} more of the "
+                "others for it. Lift it and glue it at the right height, or put new wire there, before levelling."
+            )
+    return said
 
 
 _WOULD_DO = {

@@ -64,14 +64,16 @@ def program(
     force_n: float,
     reach_mm: tuple[float, float] = (0.0, 0.0),
     up: tuple[float, float] = (0.0, 0.0),
+    sure: float = 0.0,
 ) -> Program:
     """The program for open-string heights (strings,) over fret 12 at a touch.
 
     ``crown_mm`` (frets, 3) is the metal over the least to keep; ``reach_mm`` the relief the rod may give back (negative) and
-    take out; ``up`` how far all strings may stand over these heights, and the metal a millimetre of that is worth.
+    take out; ``up`` how far all strings may stand over these heights, and the metal a millimetre of that is worth; each room
+    keeps ``sure`` standard deviations of its own doubt besides.
     """
     frets = on.strung.tops_mm.shape[1] - 1
-    made = [_string_rows(on, s, float(height_mm[s]), force_n) for s in range(len(height_mm))]
+    made = [_string_rows(on, s, float(height_mm[s]), force_n, sure) for s in range(len(height_mm))]
     rows, limits = [rows for rows, _ in made], [limits for _, limits in made]
     every = np.concatenate(rows)
     # Relief less or more is priced a trace either way: a second column for the other direction.
@@ -82,7 +84,9 @@ def program(
     return Program(cost, every, np.concatenate(limits), [*room_left, *rod, (0.0, up[0])])
 
 
-def _string_rows(on: OnNeck, string: int, height_mm: float, force_n: float) -> tuple[Array, Array]:
+def _string_rows(
+    on: OnNeck, string: int, height_mm: float, force_n: float, sure: float
+) -> tuple[Array, Array]:
     """``rows @ v <= limits`` of one string: room of each fretted note over each fret ahead."""
     strung, weights = on.strung, lane_weights(on.neck)[string]
     places = len(strung.x_mm)
@@ -100,6 +104,8 @@ def _string_rows(on: OnNeck, string: int, height_mm: float, force_n: float) -> t
     swing = force_n * strung.swing_mm_per_n[string, notes, ahead]
     room = tops[notes] * (1.0 - b) + saddle * b - tops[ahead] - swing
     room_by = change[notes] * (1.0 - b)[:, None] + b[:, None] * saddle_by[None, :] - change[ahead]
+    if sure > 0.0:
+        room = room - sure * on.room_sd_mm(string)[notes, ahead]
     return np.column_stack((-room_by, -b / share)), room
 
 
@@ -133,9 +139,10 @@ def play_clean(
     force_n: float,
     reach_mm: tuple[float, float] = (0.0, 0.0),
     up: tuple[float, float] = (0.0, 0.0),
+    sure: float = 0.0,
 ) -> Clean | None:
     """Least metal for clean notes at these heights; None where the frets can't pay for it. See ``program``."""
-    made = program(on, crown_mm, height_mm, force_n, reach_mm, up)
+    made = program(on, crown_mm, height_mm, force_n, reach_mm, up, sure)
     found = solve(made)
     if found is None:
         return None
@@ -175,12 +182,14 @@ def curve(
     level_metal_mm: float,
     force_n: float,
     reach_mm: tuple[float, float],
+    sure: float = 0.0,
 ) -> Curve:
     """The least metal for every height from a little under a full level up to the neck as it is."""
-    now = float(np.max(on.lowest_clean_mm(force_n)[0] - base_mm))
+    made = program(on, crown_mm, base_mm, force_n, reach_mm, (0.0, 0.0), sure)
+    # As it is: the height at which the tightest note is clean with nothing filed.
+    now = float(np.max(made.limits / made.rows[:, -1]))
     if now <= 0.0:
         return Curve(base_mm, np.zeros(0), np.zeros(0), now, level_metal_mm, None)
-    made = program(on, crown_mm, base_mm, force_n, reach_mm)
     ups, metal = [], []
     chosen = np.zeros(len(made.limits), dtype=bool)
     for up in (-UNDER_LEVEL_MM, *np.linspace(0.0, now, POINTS - 1)[:-1]):
@@ -194,5 +203,5 @@ def curve(
     bend = None
     at_base = dict(zip(ups, metal, strict=True)).get(0.0, 0.0)
     if at_base > WORTH_A_BEND_MM:
-        bend = play_clean(on, crown_mm, base_mm, force_n, reach_mm, (now, at_base / now))
+        bend = play_clean(on, crown_mm, base_mm, force_n, reach_mm, (now, at_base / now), sure)
     return Curve(base_mm, np.array(ups), np.array(metal), now, level_metal_mm, bend)

@@ -6,6 +6,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 import numpy as np
+from numpy.typing import NDArray
 from scipy.special import ndtr
 
 from nuvrek.neck.board import middle_fret
@@ -59,6 +60,13 @@ def wanted_relief(neck_map: HeightMap, sides: tuple[Lane, ...] = ("bass", "trebl
     target = float(np.mean([neck_map.neck.relief_wanted_mm(lane) for lane in lanes]))
     now = Relief(lanes[0] if len(lanes) == 1 else "middle", "pitch", found.mm, NINE_IN_TEN * found.sd_mm)
     return Wanted(now, target, neck_map.neck.relief_margin_mm)
+
+
+def relief_row(neck_map: HeightMap) -> NDArray[np.float64]:
+    """The mean relief of both sides as a row over the unknowns of the map."""
+    measurer = Measurer(neck_map)
+    lanes = [lane for lane, known in zip(LANES, neck_map.known, strict=True) if known and lane != "middle"]
+    return measurer.of("wood", _parts(measurer, lanes or ("bass", "treble"))).row
 
 
 def _parts(measurer: Measurer, lanes: Sequence[Lane]) -> list[Part]:

@@ -301,11 +301,19 @@ class FilingStage(Stage):
 
     @staticmethod
     def _height(way: Way, base: float, heights: object) -> float:
-        """The low string, where all strings are raised alike until the tightest is clean."""
+        """The low string, where all strings are raised alike until the tightest is clean, nine times in ten.
+
+        Tops that were all brought to one line are as even as the file, whatever the map knew of them.
+        """
         import numpy as np
 
-        lowest = np.array([mm for mm, _ in way.lowest_mm])
-        return base + float(np.max(lowest - np.asarray(heights)))
+        from nuvrek.planning.case import LEVELS
+        from nuvrek.planning.cleanway import SURE
+        from nuvrek.surface.heightmap import NINE_IN_TEN
+
+        told = np.array(way.lowest_mm)
+        doubt = 0.0 if way.kind in LEVELS else told[:, 1] * SURE / NINE_IN_TEN
+        return base + float(np.max(told[:, 0] + doubt - np.asarray(heights)))
 
     def _tell(self) -> None:
         """Doubt, order and what to watch, once the hand rests."""
