@@ -67,8 +67,8 @@ class StopRules(unittest.TestCase):
         self.assertNotIn("twins-fight", self.kinds(entries[:-4], "twin"))
 
     def test_the_plan_carries_move_forecast_and_stops(self) -> None:
-        _, plan = compute(present([*gaps(0.5)], neck("two-way")))
-        rod = plan_answer(plan)["rod"]
+        picture, plan = compute(present([*gaps(0.5)], neck("two-way")))
+        rod = plan_answer(plan, picture.map)["rod"]
         self.assertEqual((rod["direction"], rod["turns"], rod["stop"]), ("tighten", 0.25, []))
         self.assertLess(rod["forecast_mm"], 0.5)
         self.assertGreater(rod["doubt_mm"], 0.0)

@@ -1,0 +1,260 @@
+"""Levelling by its terms: aims, bands, grooves, frets left alone, and the schools of how the neck lies meanwhile."""
+
+import unittest
+from dataclasses import replace
+
+import cvxpy as cp
+import numpy as np
+
+from nuvrek.neck.description import NeckDescription
+from nuvrek.planning.case import Case
+from nuvrek.planning.ground import between_strings, groove_map
+from nuvrek.planning.levelling import (
+    GROOVE_PRICE,
+    SECOND_AIM,
+    STILL_MM,
+    TOUCH_MM,
+    Surface,
+    Terms,
+    level_all,
+    metal_of,
+    what_would_do,
+)
+from nuvrek.planning.levelways import level_way, over_driven_words, set_up, terms_of
+from nuvrek.planning.ways import case_of
+from nuvrek.readings.kinds import Agreed, AnyEntry, CrownHeight, Rock, Seated, Size, StringGap
+from nuvrek.surface.findings import find
+from nuvrek.surface.heightmap import map_neck
+from tests.support import compute, measured, neck_with, present
+from tests.test_against_reference_solver import random_surface
+
+
+def reference(s: Surface, terms: Terms, groove: np.ndarray) -> float:
+    """The program written out anew, one variable a removal, solved by Clarabel: its objective."""
+    off, kept = cp.Variable((22, 3), nonneg=True), cp.Variable((22, 3), nonneg=True)
+    target = cp.reshape(s.columns @ cp.Variable(4 + 1, name="t"), (22, 3), order="C")
+    t = target.variables()[0]
+    band = TOUCH_MM * -1 if terms.band_mm is None else terms.band_mm
+    thin = cp.Variable()
+    rules = [
+        t[4] >= s.rho_low_mm,
+        t[4] <= s.rho_high_mm,
+        s.tops_mm - off <= target,
+        target - kept <= s.tops_mm - groove + band,
+        kept <= (groove if terms.grooves_stay else 0.0 * groove),
+        s.crown_mm - off >= thin,
+        thin >= s.least_crown_mm,
+    ]
+    metal = (cp.sum(off) + GROOVE_PRICE * cp.sum(kept)) / 3.0
+    aim = SECOND_AIM * metal - thin if terms.aim == "thinnest fret" else metal
+    value = cp.Problem(cp.Minimize(aim), rules).solve(
+        solver=cp.CLARABEL, tol_gap_abs=1e-9, tol_gap_rel=1e-9, tol_feas=1e-9
+    )
+    return float(value)
+
+
+class Programs(unittest.TestCase):
+    def test_aims_bands_and_grooves_against_the_reference(self) -> None:
+        groove = np.zeros((22, 3))
+        groove[1], groove[2], groove[6, 0] = 0.08, 0.05, 0.1
+        for seed in range(4):
+            for terms in (
+                Terms(band_mm=STILL_MM),
+                Terms(aim="thinnest fret"),
+                Terms(grooves_stay=True),
+                Terms(),
+            ):
+                s = replace(random_surface(seed), groove_mm=groove)
+                plan = level_all(s, terms)
+                self.assertTrue(plan.possible)
+                ours = plan.metal_mm
+                if terms.aim == "thinnest fret":
+                    ours = SECOND_AIM * plan.metal_mm - float(plan.left_mm.min())
+                if terms.grooves_stay:
+                    # What stays of the grooves is theirs to tell: metal alone must not be more.
+                    self.assertLessEqual(ours, reference(s, terms, groove) + 1e-6)
+                else:
+                    self.assertAlmostEqual(ours, reference(s, terms, groove), delta=1e-6)
+
+    def test_grooves_come_out_or_stay_by_agreement(self) -> None:
+        groove = np.zeros((22, 3))
+        groove[2] = 0.12
+        s = replace(random_surface(5), groove_mm=groove)
+        out, stay, none = (
+            level_all(s),
+            level_all(s, Terms(grooves_stay=True)),
+            level_all(replace(s, groove_mm=None)),
+        )
+        self.assertGreaterEqual(float(out.off_mm[2].min()), 0.12 + TOUCH_MM - 1e-9)
+        self.assertGreater(out.metal_mm, stay.metal_mm)
+        self.assertGreaterEqual(stay.metal_mm, none.metal_mm - 1e-9)
+
+    def test_a_fret_left_alone_keeps_all_its_metal(self) -> None:
+        s = random_surface(6)
+        alone = int(np.argmin(level_all(s).off_mm.max(axis=1))) + 1
+        plan = level_all(s, Terms(untouched=(alone,)))
+        self.assertTrue(plan.possible)
+        np.testing.assert_allclose(plan.off_mm[alone - 1], 0.0, atol=1e-9)
+        s.tops_mm[9] += 0.4
+        blocked = level_all(s, Terms(untouched=(10,)))
+        self.assertEqual([fret for fret, _ in blocked.standing], [10])
+        self.assertEqual(what_would_do(s, Terms(untouched=(10,)), blocked), ("touch",))
+
+    def test_the_thinnest_fret_is_spared_at_the_price_of_others(self) -> None:
+        s = random_surface(7)
+        s.crown_mm[10] -= 0.2
+        least, spared = level_all(s), level_all(s, Terms(aim="thinnest fret"))
+        self.assertGreaterEqual(float(spared.left_mm.min()), float(least.left_mm.min()) - 1e-9)
+        self.assertGreaterEqual(spared.metal_mm, least.metal_mm - 1e-9)
+
+    def test_what_would_make_it_possible(self) -> None:
+        thin = random_surface(3, crown_mm=0.82)
+        self.assertEqual(what_would_do(thin, Terms(), level_all(thin))[0], "lower")
+        groove = np.zeros((22, 3))
+        groove[5] = 0.5
+        deep = replace(random_surface(4), groove_mm=groove)
+        self.assertIn("grooves", what_would_do(deep, Terms(), level_all(deep)))
+
+    def test_metal_of_other_tops_is_that_of_the_whole_program(self) -> None:
+        for seed in range(5):
+            s = random_surface(seed)
+            self.assertAlmostEqual(metal_of(s, Terms(), s.tops_mm), level_all(s).metal_mm, delta=1e-7)
+
+    def test_weights_tell_what_a_higher_top_costs(self) -> None:
+        s = random_surface(8)
+        plan = level_all(s)
+        assert plan.weight is not None
+        highest = np.unravel_index(int(plan.weight.argmax()), plan.weight.shape)
+        raised = s.tops_mm.copy()
+        raised[highest] += 1e-4
+        more = level_all(replace(s, tops_mm=raised)).metal_mm - plan.metal_mm
+        self.assertAlmostEqual(more / 1e-4, float(plan.weight[highest]), delta=1e-3)
+
+    def test_straight_along_strings_and_not_along_tapered_edges(self) -> None:
+        tapered = NeckDescription(
+            scale_mm=648.0, frets=22, joint_fret=16, nut_width_mm=40.0, end_width_mm=60.0
+        )
+        across = between_strings(tapered)
+        # Strings spread less than this board does: a lane at its edge runs out from under them up the neck.
+        self.assertGreater(abs(across[0, 0]), 0.0)
+        self.assertNotAlmostEqual(float(across[0, 2]), float(across[-1, 2]), places=3)
+        np.testing.assert_allclose(across[:, 1], 0.0)
+
+
+class Schools(unittest.TestCase):
+    def case(self, neck: NeckDescription, entries: list[AnyEntry]) -> Case:
+        neck_map = map_neck(present(entries, neck))
+        return case_of(neck_map, find(neck_map))
+
+    def test_what_each_school_forecasts(self) -> None:
+        truth, entries = measured(30)
+        case = self.case(truth.neck, entries)
+        terms = terms_of(case)
+        pull = case.neck_map.pull_mm
+        straight, held, lies = (
+            set_up(case, k, terms) for k in ("level-straight", "level-held", "level-lies")
+        )
+        self.assertAlmostEqual(straight.strung_mm, pull)
+        self.assertEqual(held.strung_mm, 0.0)
+        self.assertLess(held.strung_doubt_mm, straight.strung_doubt_mm + 1e-9)
+        self.assertAlmostEqual(lies.strung_mm, truth.neck.relief_wanted_mm("middle"))
+        # As it lies the tops dip by what the strings won't add.
+        self.assertAlmostEqual(lies.terms.dip_mm, lies.strung_mm - pull)
+        self.assertEqual((lies.surface.rho_low_mm, lies.surface.rho_high_mm), (0.0, 0.0))
+
+    def test_rod_straight_takes_no_less_than_a_free_rod(self) -> None:
+        for seed in (31, 32, 33):
+            truth, entries = measured(seed)
+            case = self.case(truth.neck, entries)
+            free, straight = (level_way(case, kind) for kind in ("level", "level-straight"))
+            self.assertLessEqual(free.metal_mm, straight.metal_mm + 1e-9)
+
+    def test_without_a_rod_the_strings_have_to_bring_the_relief(self) -> None:
+        entries = [*_gaps(0.30, "pitch"), *_gaps(0.10, "slack")]
+        neck = neck_with(rod="none", relief_target_mm=0.15)
+        _, plan = compute(present(entries, neck))
+        kinds = {way.kind for way in plan.ways}
+        self.assertNotIn("level-straight", kinds)
+        level, held = plan.way("level"), plan.way("level-held")
+        assert level.strung is not None and held.strung is not None
+        self.assertAlmostEqual(level.strung[0], 0.15)
+        self.assertLess(held.strung[1], level.strung[1])
+
+    def test_held_as_strung_walks_the_dial(self) -> None:
+        _, plan = compute(present([*_gaps(0.3, "pitch"), *_gaps(0.1, "slack")]))
+        keys = [step.key for step in plan.way("level-held").steps]
+        at = [keys.index(key) for key in ("dial-zero", "dial-off", "dial-back", "file")]
+        self.assertEqual(at, sorted(at))
+        self.assertTrue(plan.way("level-held").steps[at[2]].cautions)
+
+
+def _gaps(mm: float, strings: str) -> list[AnyEntry]:
+    from nuvrek.readings.kinds import State
+
+    state = State(strings=strings)  # type: ignore[arg-type]
+    by = "string" if strings == "pitch" else "edge"
+    return [
+        StringGap(lane=lane, fret=8, low_support=1, high_support=16, gap_mm=mm, state=state, by=by)  # type: ignore[arg-type]
+        for lane in ("bass", "treble")
+    ]
+
+
+class Agreements(unittest.TestCase):
+    def test_what_is_agreed_is_planned_by(self) -> None:
+        truth, entries = measured(34)
+        picture, plan = compute(present(entries, truth.neck))
+        before = plan.way("level")
+        agreed = Agreed(least_crown_mm=0.6, fall_away_mm=0.08, untouched=())
+        after = compute(present([*entries, agreed], truth.neck))[1].way("level")
+        self.assertGreater(after.levels_left, before.levels_left)
+        # Filed, the last fret lies so much under the line that the frets up to the joint make.
+        surface = case_of(picture.map, find(picture.map)).surface
+        filed = surface.tops_mm - after.off_mm - after.rho_mm * surface.bend[:, None]
+        upto = truth.neck.joint_fret
+        line = np.polyfit(surface.x_mm[:upto], filed[:upto, 1], 1)
+        self.assertAlmostEqual(float(np.polyval(line, surface.x_mm[-1]) - filed[-1, 1]), 0.08, places=6)
+
+    def test_a_rock_that_may_stay_saves_metal(self) -> None:
+        rocks = [Rock(lane="bass", fret=f, says="rocks", gap_mm=0.09) for f in (5, 12)]
+        plain = compute(present([*_gaps(0.15, "pitch"), *rocks]))[1].way("spot-level")
+        loose = compute(present([*_gaps(0.15, "pitch"), *rocks, Agreed(still_mm=0.05)]))[1].way("spot-level")
+        self.assertLess(loose.metal_mm, 0.8 * plain.metal_mm)
+        self.assertIn("no more than 0.05", loose.gist)
+
+    def test_a_seated_fret_is_read_before_any_plan_counts_it(self) -> None:
+        base: list[AnyEntry] = [*_gaps(0.15, "pitch"), Rock(lane="bass", fret=5, says="rocks", gap_mm=0.1)]
+        plan = compute(present([*base, Seated(fret=9)]))[1]
+        self.assertFalse(plan.way("level").possible)
+        self.assertIn("Fret 9 was seated", " ".join(plan.way("spot-level").why_not))
+        read = compute(present([*base, Seated(fret=9), Rock(lane="bass", fret=9, says="still")]))[1]
+        self.assertTrue(read.way("level").possible)
+
+    def test_a_fret_pressed_too_far_costs_the_others(self) -> None:
+        low = [Rock(lane=lane, fret=9, says="rocks", gap_mm=-0.12) for lane in ("bass", "middle", "treble")]
+        entries = [*_gaps(0.15, "pitch"), Seated(fret=9, stopped="gone too far"), *low]
+        neck_map = map_neck(present(entries))
+        said = over_driven_words(case_of(neck_map, find(neck_map)))
+        self.assertEqual(len(said), 1)
+        self.assertIn("Fret 9 went too far", said[0])
+
+    def test_worn_frets_are_crowned_by_themselves(self) -> None:
+        crowns = [CrownHeight(lane="middle", fret=f, height_mm=1.2) for f in (1, 5, 10, 15, 20)]
+        pits = [Size(what="groove", fret=f, string=3, mm=0.09) for f in (1, 2, 3)]
+        entries: list[AnyEntry] = [*_gaps(0.15, "pitch"), *crowns, *pits]
+        picture, plan = compute(present(entries))
+        way = plan.way("crown-few")
+        self.assertTrue(way.possible)
+        self.assertEqual(way.frets, (1, 2, 3))
+        np.testing.assert_allclose(way.off_mm[:3], 0.09)
+        self.assertEqual(plan.advice, "crown-few")
+        self.assertAlmostEqual(float(groove_map(picture.map)[1].max()), 0.09)
+        # Common practice, no source: 0.8 mm with grooves that would leave 0.6 is too little left to crown.
+        thin = [CrownHeight(lane="middle", fret=f, height_mm=0.8) for f in (1, 2, 3, 10, 20)]
+        deep = [Size(what="groove", fret=f, string=3, mm=0.2) for f in (1, 2, 3)]
+        poor = compute(present([*_gaps(0.15, "pitch"), *thin, *deep], neck_with(wire_height_mm=1.0)))[1]
+        self.assertFalse(poor.way("crown-few").possible)
+        self.assertIn("Fret 1 would keep", poor.way("crown-few").why_not[0])
+
+
+if __name__ == "__main__":
+    unittest.main()
