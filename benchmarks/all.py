@@ -141,30 +141,6 @@ def reading_to_repaint(folder: Path) -> None:
     window.close()
 
 
-def levelling() -> None:
-    import numpy as np
-    from tests.test_against_reference_solver import random_surface, reference_level
-
-    from nuvrek.planning.levelling import level_all
-
-    worst = 0.0
-    ours_s, reference_s = [], []
-    for seed in range(50):
-        surface = random_surface(seed)
-        start = time.perf_counter()
-        plan = level_all(surface)
-        middle = time.perf_counter()
-        reference = reference_level(surface, np.zeros(22))
-        reference_s.append(time.perf_counter() - middle)
-        ours_s.append(middle - start)
-        worst = max(worst, abs(float(plan.off_mm.sum()) - reference))
-    ratio = median(ours_s) / median(reference_s)
-    print(f"levelling program, 22 frets x 3 lanes, 50 random necks: {1e3 * median(ours_s):.1f} ms")
-    print(
-        f"  ratio to Clarabel through cvxpy {ratio:.2f}; largest difference in metal {worst:.1e} mm (aim: 1e-6)"
-    )
-
-
 def proud_frets() -> None:
     import dataclasses
 
@@ -193,7 +169,7 @@ def proud_frets() -> None:
 
 
 def main() -> None:
-    from benchmarks import mapping, rod, room
+    from benchmarks import filing, mapping, rod, room
     from benchmarks.measuring import keys_of_a_survey, ten_thousand_readings
 
     with tempfile.TemporaryDirectory() as folder:
@@ -204,7 +180,7 @@ def main() -> None:
     mapping.main()
     rod.main()
     room.main()
-    levelling()
+    filing.main()
     proud_frets()
 
 

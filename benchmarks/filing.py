@@ -8,6 +8,7 @@ from dataclasses import replace
 from statistics import mean, median
 
 import numpy as np
+from benchmarks.room import demo_window
 from tests.test_against_reference_solver import random_surface, reference_level
 
 from nuvrek.clearance.heights import AS_WANTED_MM
@@ -208,8 +209,55 @@ def programs() -> None:
     )
 
 
+def checked(count: int = 60) -> None:
+    """Every plan returned, counted anew without the solver: nothing untouched, nothing too thin, all tops on one line."""
+    worst, plans = 0.0, 0
+    for seed in range(FIRST, FIRST + count):
+        _, truth, bench = varied_neck(seed)
+        neck_map = map_neck(fold(truth.neck, measure_round(bench, "basic")))
+        found = find(neck_map)
+        surface = case_of(neck_map, found).surface
+        for way in make_plan(neck_map, found).ways:
+            if way.metal_mm <= 0.004 or not way.possible:
+                continue
+            plans += 1
+            thin = np.maximum(surface.crown_mm, surface.least_crown_mm) - surface.least_crown_mm
+            worst = max(worst, float((way.off_mm - thin).max()), float(-way.off_mm.min()))
+            if way.kind in ("level", "level-straight") and truth.neck.rod != "none":
+                left = surface.tops_mm - way.off_mm - way.rho_mm * surface.bend[:, None]
+                plane = np.linalg.lstsq(surface.columns[:, :4], left.ravel(), rcond=None)[0]
+                worst = max(worst, float(np.abs(surface.columns[:, :4] @ plane - left.ravel()).max()))
+            if way.kind == "spot-level":
+                rock = rocks_mm(surface, surface.tops_mm - way.off_mm)
+                before = rocks_mm(surface, surface.tops_mm)
+                worst = max(worst, float((rock - np.maximum(before, 0.02)).max()))
+    print(f"{plans} plans on {count} made-up necks counted anew: rules broken by {worst:.1e} mm at most")
+
+
+def sliders() -> None:
+    """The sliders of the filing dragged in the real window, a repaint each step."""
+    with demo_window() as (app, window):
+        window.stages["Shelf"]._open(2)
+        window.show_stage("Filing")
+        page = window.stages["Filing"]
+        page.kinds.setCurrentIndex(page.kinds.findData("level"))
+        page._other_way(0)
+        app.processEvents()
+        for name, values in (("least", range(60, 118)), ("fall", range(1, 40))):
+            times = []
+            for value in values:
+                start = time.perf_counter()
+                getattr(page, name).setValue(value)
+                page.sheet.repaint()
+                page.curve.repaint()
+                times.append(1e3 * (time.perf_counter() - start))
+            print(f"{name} slider: {1e3 / median(times):.0f} repaints a second, slowest {max(times):.0f} ms")
+
+
 def main() -> None:
     programs()
+    checked()
+    sliders()
     necks("full")
     necks("basic", 100)
 

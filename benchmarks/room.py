@@ -4,8 +4,10 @@ from __future__ import annotations
 
 import os
 import time
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
+from contextlib import contextmanager
 from statistics import median
+from typing import Any
 
 import numpy as np
 
@@ -84,8 +86,9 @@ def speed() -> None:
     )
 
 
-def slider() -> None:
-    """The touch slider dragged in the real window, a repaint each step."""
+@contextmanager
+def demo_window() -> Iterator[tuple[Any, Any]]:
+    """The real window over a copy of the demo."""
     os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
     import tempfile
     from pathlib import Path
@@ -103,17 +106,23 @@ def slider() -> None:
         desk = Desk(open_demo(Path(folder)), demo_settings(), None, lambda: "", inline=True)
         window = Window(desk)
         window.show()
-        window.stages["Shelf"]._open(5)  # type: ignore[attr-defined]
+        yield app, window
+        window.close()
+
+
+def slider() -> None:
+    """The touch slider dragged in the real window, a repaint each step."""
+    with demo_window() as (app, window):
+        window.stages["Shelf"]._open(5)
         window.show_stage("String room")
         page = window.stages["String room"]
         app.processEvents()
         times = []
         for value in [*range(3, 29), *range(28, 3, -1)]:
             start = time.perf_counter()
-            page.touch.setValue(value)  # type: ignore[attr-defined]
-            page.view.repaint()  # type: ignore[attr-defined]
+            page.touch.setValue(value)
+            page.view.repaint()
             times.append(1e3 * (time.perf_counter() - start))
-        window.close()
     print(f"touch slider: {1e3 / median(times):.0f} repaints a second, slowest {max(times):.0f} ms (aim: 60)")
 
 

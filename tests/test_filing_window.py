@@ -1,5 +1,6 @@
 """Planning and following the filing in the real window: sliders, the curve, what is agreed, the ink, seating, crowns."""
 
+import itertools
 from typing import Any
 
 from PyQt6.QtCore import QPointF, Qt
@@ -114,7 +115,7 @@ class FilingWindow(WindowCase):
         self.assertTrue(all(isinstance(e, Ink) for e in session.entries[-1:]))
 
     def test_one_side_ahead_is_said(self) -> None:
-        window, page = self.work_at("file")
+        window, _ = self.work_at("file")
         self.keys(window, DOWN, "******")
         self.assertIn("low side is ahead", window.bar.message.text())
         self.assertEqual({lane for _, lane in ink_gone(window.desk.session.present)}, {"bass"})
@@ -180,4 +181,4 @@ class FilingWindow(WindowCase):
             grits = grit_schedule(mark, finish)
             self.assertGreaterEqual(grits[-1], min(finish, 12000))
             # Common practice, no source: no paper takes out marks of one more than twice as coarse.
-            self.assertTrue(all(b <= 2 * a for a, b in zip(grits, grits[1:], strict=False)))
+            self.assertTrue(all(b <= 2 * a for a, b in itertools.pairwise(grits)))

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
@@ -82,20 +83,21 @@ class OnNeck:
         sd = self._sd(over, first)
         return Rooms(room, NINE_IN_TEN * sd, first, np.asarray(ndtr(-room / sd)))
 
-    def room_sd_mm(self, string: int) -> Array:
-        """Standard deviation of the room of each note over each fret by the doubt of the tops, (notes, frets).
+    @cached_property
+    def room_sd_mm(self) -> Array:
+        """Standard deviation of the room of each note over each fret by the doubt of the tops, (strings, notes, frets).
 
         At a given string height over fret 12; the height itself is set, not guessed.
         """
         lean, x = self.strung.lean, self.strung.x_mm
         share = x[self.fret_12] / self.strung.scale_mm
-        rows = self.rows[string]
-        saddle = (rows[self.fret_12] - rows[0] * (1.0 - share)) / share
-        made = (
-            rows[:, None, :] * (1.0 - lean)[:, :, None] + saddle * lean[:, :, None] - rows[None, :, :]
-        ).reshape(-1, rows.shape[1])
-        variance = np.einsum("ij,ij->i", made @ self.covariance, made)
-        return np.asarray(np.sqrt(np.maximum(variance, 0.0)).reshape(lean.shape))
+        root = _root(self.covariance)
+        found = []
+        for rows in self.rows @ root:
+            saddle = (rows[self.fret_12] - rows[0] * (1.0 - share)) / share
+            made = rows[:, None, :] * (1.0 - lean)[:, :, None] + saddle * lean[:, :, None] - rows[None, :, :]
+            found.append(np.sqrt(np.einsum("nmk,nmk->nm", made, made)))
+        return np.array(found)
 
     def _sd(self, strung: Strung, first: NDArray[np.intp]) -> Array:
         """Standard deviation of each note's least room: of the tops it hangs on, and of the string height."""
@@ -249,3 +251,10 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[str]) -> tuple[Array
             low, high = usual
     sd = tools.STRING_RULE_ERROR_MM if None not in sides else 2.0 * tools.STRING_RULE_ERROR_MM
     return np.linspace(low, high, count), sd
+
+
+def _root(covariance: Array) -> Array:
+    """A square root of a covariance, (n, k), without the directions that carry next to nothing."""
+    values, vectors = np.linalg.eigh(covariance)
+    keep = values > values[-1] * 1e-8
+    return np.asarray(vectors[:, keep] * np.sqrt(values[keep]))

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
@@ -32,9 +33,19 @@ HEADS: tuple[tuple[str, str], ...] = (
 )
 
 
-def row_theme(desk: Desk) -> Theme:
-    """The theme with its text held at 125 %: all ways must stand side by side on one screen."""
-    return Theme(desk.theme.dark, min(desk.theme.percent, 125))
+MOST_PERCENT, LEAST_PERCENT = 125, 85
+_OPEN, _CLOSED = 35, 23
+
+
+def row_theme(desk: Desk, percent: int = MOST_PERCENT) -> Theme:
+    """The theme with its text held so that all ways stand side by side on one screen."""
+    return Theme(desk.theme.dark, min(desk.theme.percent, percent))
+
+
+def fitting_percent(ways: Sequence[Way], height: float) -> int:
+    """Text size at which the rows of these ways and their heads fit into a height."""
+    needed = sum((_OPEN if way.possible else _CLOSED) for way in ways) + 40
+    return max(LEAST_PERCENT, min(MOST_PERCENT, int(100 * (height - 3 * len(ways) - 12) / needed)))
 
 
 def columns(theme: Theme, width: float, height: float) -> list[QRectF]:
@@ -77,6 +88,7 @@ class WayRow(QWidget):
         self.way: Way | None = None
         self.neck: NeckDescription | None = None
         self.selected = self.advised = self.taken = False
+        self.percent = MOST_PERCENT
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
         self.setMinimumHeight(20)
 
@@ -86,7 +98,12 @@ class WayRow(QWidget):
     @property
     def row_px(self) -> int:
         """How high this row is: a way that is not open now takes a small line."""
-        return row_theme(self.desk).px(35 if self.way is None or self.way.possible else 23)
+        return self.theme.px(_OPEN if self.way is None or self.way.possible else _CLOSED)
+
+    @property
+    def theme(self) -> Theme:
+        """The theme at the size at which all rows fit."""
+        return row_theme(self.desk, self.percent)
 
     def mousePressEvent(self, _event: QMouseEvent | None) -> None:
         self.chosen.emit()
@@ -97,7 +114,7 @@ class WayRow(QWidget):
             return
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        t, c = row_theme(self.desk), self.desk.theme.colours
+        t, c = self.theme, self.desk.theme.colours
         box = QRectF(self.rect()).adjusted(1, 1, -1, -1)
         painter.setPen(QPen(c["copper" if self.selected else "line"], 2.4 if self.selected else 1.0))
         painter.setBrush(c["card"])
@@ -137,7 +154,7 @@ class WayRow(QWidget):
 
     def _closed(self, painter: QPainter, way: Way) -> None:
         """A way that is not open now: its name and why, small."""
-        t, muted = row_theme(self.desk), self.desk.theme.colours["muted"]
+        t, muted = self.theme, self.desk.theme.colours["muted"]
         high = float(self.height())
         self._text(painter, QRectF(14, 0, t.px(_TITLE) - 14, high), f"○ {way.title}", 13, muted)
         left = t.px(_TITLE)
@@ -155,7 +172,7 @@ class WayRow(QWidget):
         figures_: bool = False,
         align: Qt.AlignmentFlag = Qt.AlignmentFlag.AlignLeft,
     ) -> None:
-        painter.setFont(row_theme(self.desk).font(size, bold=bold, figures=figures_))
+        painter.setFont(self.theme.font(size, bold=bold, figures=figures_))
         painter.setPen(colour)  # type: ignore[call-overload]
         elided = painter.fontMetrics().elidedText(text, Qt.TextElideMode.ElideRight, int(box.width()))
         painter.drawText(box, align | Qt.AlignmentFlag.AlignVCenter, elided)

@@ -8,7 +8,8 @@ from numpy.typing import NDArray
 from nuvrek.clearance.onneck import OnNeck, string_up
 from nuvrek.clearance.swing import TOUCHES_N
 from nuvrek.neck.description import NEARLY_FLAT_MM
-from nuvrek.planning.case import Case, Way, listed, way
+from nuvrek.planning.case import Case, Way, way
+from nuvrek.planning.filingsteps import listed_frets
 from nuvrek.planning.levelling import WORTH_FILING_MM, Removal
 from nuvrek.planning.playclean import Clean, Curve, curve, play_clean
 from nuvrek.planning.relief import wanted_relief
@@ -75,7 +76,7 @@ def _way(case: Case, clean: Clean, heights: Array, relief_mm: float, level_mm: f
     filed = clean.off_mm.max(axis=1) > WORTH_FILING_MM
     frets = tuple(int(f) + 1 for f in np.flatnonzero(filed))
     gist = (
-        f"File {listed(frets)}: every note clean, nine times in ten, at {case.length(float(heights[0]))} low and "
+        f"File {listed_frets(frets)}: every note clean, each nine times in ten, at {case.length(float(heights[0]))} low and "
         f"{case.length(float(heights[-1]))} high over fret 12, relief {case.length(relief_mm)}. A full level takes {case.length(level_mm)}."
     )
     promise = Promise(

@@ -30,7 +30,7 @@ Array = NDArray[np.float64]
 # So many necks that the readings allow are drawn, always the same ones: the same readings give the same words.
 DRAWS, SEED = 200, 12
 # Of them so many are levelled for what the lowest tops cost.
-LEVELLED = 10
+LEVELLED = 6
 LEVEL_KINDS = ("level", "level-straight", "level-held", "level-lies")
 # A fret that ends too thin with more than this chance is named.
 MAY_RUN_THIN = 0.1
@@ -66,7 +66,9 @@ class Doubt:
             named = ", ".join(f"{fret} ({round(100 * chance)} %)" for fret, chance in self.thin[:3])
             said.append(f"May run thin: fret {named}.")
         if self.over_mm is not None and self.over_mm >= 0.02:
-            said.append(f"Nine times in ten clean {format_length(self.over_mm, Unit.MM)} above that.")
+            said.append(
+                f"All notes together: nine times in ten no more than {format_length(self.over_mm, Unit.MM)} above that."
+            )
         if self.second_pass is not None and self.second_pass >= 0.05:
             said.append(f"A second pass is needed {round(10 * self.second_pass) or 1} times in ten.")
         if self.read is not None:
@@ -149,7 +151,7 @@ def _second_pass(case: Case, one: Way, drawn: Array) -> float | None:
     # Only where something is filed: elsewhere the rocker was still before and stays so.
     filed = one.off_mm.max(axis=1) > WORTH_FILING_MM
     near = filed[:-2] | filed[1:-1] | filed[2:]
-    largest = np.array([rocks_mm(case.surface, made)[near].max() for made in tops])
+    largest = rocks_mm(case.surface, tops)[:, near].max(axis=(1, 2))
     # What a rocker tells from still wavers by as much as the plan leaves alone.
     return float(np.mean(largest > still + 2.0 * NO_ROCKER_TELLS_MM))
 

@@ -58,13 +58,19 @@ def terms_of(case: Case) -> Terms:
 def level_ways(case: Case) -> tuple[Way, ...]:
     """A full level by every school that differs on this neck."""
     skipped = ("level-straight", "level-lies") if case.rodless else ()
-    return tuple(level_way(case, kind) for kind in LEVELS if kind not in skipped)
+    solved: dict[tuple[float, float, Terms], Removal] = {}
+    return tuple(level_way(case, kind, solved=solved) for kind in LEVELS if kind not in skipped)
 
 
-def level_way(case: Case, kind: WayKind, terms: Terms | None = None) -> Way:
-    """A full level by one school, by ``terms`` or what is agreed."""
-    made = set_up(case, kind, terms or terms_of(case))
-    removal = level_all(made.surface, made.terms)
+def level_way(
+    case: Case, kind: WayKind, solved: dict[tuple[float, float, Terms], Removal] | None = None
+) -> Way:
+    """A full level by one school, as agreed; ``solved`` keeps what schools have in common."""
+    made = set_up(case, kind, terms_of(case))
+    key = made.surface.rho_low_mm, made.surface.rho_high_mm, made.terms
+    removal = (solved or {}).get(key) or level_all(made.surface, made.terms)
+    if solved is not None:
+        solved[key] = removal
     why = [*made.why_not, *metal_words(case, made.surface, made.terms, removal)]
     if case.unseated:
         why.append(f"Seat fret {listed(case.unseated)} first: a file would only hold it down.")

@@ -7,11 +7,12 @@ may be left open at a price.
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
 from scipy.optimize import linprog
+from scipy.sparse import csr_array, vstack
 
 from nuvrek.clearance.lines import lane_weights
 from nuvrek.clearance.onneck import OnNeck
@@ -21,8 +22,7 @@ Array = NDArray[np.float64]
 
 # Metal this little costs as much as relief far off its target would: the rod is moved for metal, not for its own sake.
 RELIEF_PRICE = 1e-3
-# Rooms under this, mm, are put before the solver at first; whatever it breaks beside them follows.
-NEAR_MM = 0.0
+# A room broken by less than this is kept.
 BROKEN_MM = 1e-9
 
 
@@ -52,9 +52,19 @@ class Program:
     """
 
     cost: Array
-    rows: Array
+    rows: csr_array
     limits: Array
     bounds: Sequence[tuple[float, float | None]]
+    note: NDArray[np.intp]  # which note of which string each row speaks of
+
+    def raised(self, up_mm: float) -> Program:
+        """The same with all strings so much higher: each has that much more room, only the limits move."""
+        return replace(self, limits=self.limits - self.by_height * up_mm)
+
+    @property
+    def by_height(self) -> Array:
+        """What each row loses with a millimetre of height."""
+        return np.asarray(self.rows[:, [-1]].toarray()[:, 0])
 
 
 def program(
@@ -74,20 +84,22 @@ def program(
     """
     frets = on.strung.tops_mm.shape[1] - 1
     made = [_string_rows(on, s, float(height_mm[s]), force_n, sure) for s in range(len(height_mm))]
-    rows, limits = [rows for rows, _ in made], [limits for _, limits in made]
+    rows, limits = [rows for rows, _, _ in made], [limits for _, limits, _ in made]
+    note = np.concatenate([notes + s * (frets + 1) for s, (_, _, notes) in enumerate(made)])
     every = np.concatenate(rows)
     # Relief less or more is priced a trace either way: a second column for the other direction.
     every = np.concatenate((every[:, :-1], -every[:, -2:-1], every[:, -1:]), axis=1)
     cost = np.concatenate((np.full(3 * frets, 1.0 / 3.0), [RELIEF_PRICE, RELIEF_PRICE, up[1]]))
     room_left = [(0.0, max(float(mm), 0.0)) for mm in crown_mm.ravel()]
     rod = [(0.0, max(reach_mm[1], 0.0)), (0.0, max(-reach_mm[0], 0.0))]
-    return Program(cost, every, np.concatenate(limits), [*room_left, *rod, (0.0, up[0])])
+    # A room hangs on three frets and the saddle: most of a row is nought, and the solver is told so.
+    return Program(cost, csr_array(every), np.concatenate(limits), [*room_left, *rod, (0.0, up[0])], note)
 
 
 def _string_rows(
     on: OnNeck, string: int, height_mm: float, force_n: float, sure: float
-) -> tuple[Array, Array]:
-    """``rows @ v <= limits`` of one string: room of each fretted note over each fret ahead."""
+) -> tuple[Array, Array, NDArray[np.intp]]:
+    """``rows @ v <= limits`` of one string, and their notes: room of each fretted note over each fret ahead."""
     strung, weights = on.strung, lane_weights(on.neck)[string]
     places = len(strung.x_mm)
     notes, ahead = np.nonzero(strung.ahead & (np.arange(places) > 0)[:, None])
@@ -105,8 +117,8 @@ def _string_rows(
     room = tops[notes] * (1.0 - b) + saddle * b - tops[ahead] - swing
     room_by = change[notes] * (1.0 - b)[:, None] + b[:, None] * saddle_by[None, :] - change[ahead]
     if sure > 0.0:
-        room = room - sure * on.room_sd_mm(string)[notes, ahead]
-    return np.column_stack((-room_by, -b / share)), room
+        room = room - sure * on.room_sd_mm[string, notes, ahead]
+    return np.column_stack((-room_by, -b / share)), room, notes
 
 
 def solve(made: Program, chosen: NDArray[np.bool_] | None = None) -> tuple[Array, Array] | None:
@@ -117,19 +129,28 @@ def solve(made: Program, chosen: NDArray[np.bool_] | None = None) -> tuple[Array
     """
     if chosen is None:
         chosen = np.zeros(len(made.limits), dtype=bool)
-    chosen |= made.limits < NEAR_MM
+    chosen |= _worst(made, made.limits)
     while True:
-        rows, limits = made.rows[chosen], made.limits[chosen]
+        rows, limits = made.rows[chosen].toarray(), made.limits[chosen]
         found = linprog(made.cost, A_ub=rows, b_ub=limits, bounds=list(made.bounds), method="highs")
         if found.x is None or found.status != 0:
             return None
         v = np.asarray(found.x, dtype=np.float64)
-        broken = (made.rows @ v - made.limits > BROKEN_MM) & ~chosen
+        broken = _worst(made, made.limits - made.rows @ v + BROKEN_MM) & ~chosen
         if not broken.any():
             worth = np.zeros(len(made.limits))
             worth[chosen] = found.ineqlin.marginals
             return v, worth
         chosen |= broken  # in place: the caller's set grows
+
+
+def _worst(made: Program, room: Array) -> NDArray[np.bool_]:
+    """Of each note's rooms under nil the least, (rows,): the others mostly follow it."""
+    found = np.zeros(len(room), dtype=bool)
+    order = np.lexsort((room, made.note))
+    first = order[np.append(True, np.diff(made.note[order]) > 0)]
+    found[first] = room[first] < 0.0
+    return found
 
 
 def play_clean(
@@ -142,13 +163,17 @@ def play_clean(
     sure: float = 0.0,
 ) -> Clean | None:
     """Least metal for clean notes at these heights; None where the frets can't pay for it. See ``program``."""
-    made = program(on, crown_mm, height_mm, force_n, reach_mm, up, sure)
-    found = solve(made)
+    return clean_of(program(on, crown_mm, height_mm, force_n, reach_mm, up, sure))
+
+
+def clean_of(made: Program, chosen: NDArray[np.bool_] | None = None) -> Clean | None:
+    """The optimum of a program as metal, relief and height; None where the frets can't pay for it."""
+    found = solve(made, chosen)
     if found is None:
         return None
     v, worth = found
     # A room shrinks by what is filed as it grows by what a top stands higher: the rows tell both.
-    weight = (worth @ made.rows)[:-3].reshape(-1, 3)
+    weight = np.asarray(made.rows.T @ worth)[:-3].reshape(-1, 3)
     return Clean(v[:-3].reshape(-1, 3), float(v[-3] - v[-2]), float(v[-1]), weight)
 
 
@@ -168,9 +193,9 @@ class Curve:
     bend: Clean | None
 
 
-# The curve goes on a little under what a full level allows: shaped tops can do better than straight ones.
+# The curve goes no further than this under what a full level allows: shaped tops can do better than straight ones.
 UNDER_LEVEL_MM = 0.05
-POINTS = 8
+POINTS = 7
 # A curve that rises by less than this has no bend to speak of.
 WORTH_A_BEND_MM = 0.02
 
@@ -184,24 +209,56 @@ def curve(
     reach_mm: tuple[float, float],
     sure: float = 0.0,
 ) -> Curve:
-    """The least metal for every height from a little under a full level up to the neck as it is."""
+    """The least metal for every height, from what a full level's metal buys up to the neck as it is."""
     made = program(on, crown_mm, base_mm, force_n, reach_mm, (0.0, 0.0), sure)
     # As it is: the height at which the tightest note is clean with nothing filed.
-    now = float(np.max(made.limits / made.rows[:, -1]))
+    now = float(np.max(made.limits / made.by_height))
     if now <= 0.0:
         return Curve(base_mm, np.zeros(0), np.zeros(0), now, level_metal_mm, None)
-    ups, metal = [], []
     chosen = np.zeros(len(made.limits), dtype=bool)
-    for up in (-UNDER_LEVEL_MM, *np.linspace(0.0, now, POINTS - 1)[:-1]):
-        # A string that stands higher has that much more room: only the limits move.
-        found = solve(Program(made.cost, made.rows, made.limits - made.rows[:, -1] * up, made.bounds), chosen)
+
+    under = made.raised(-UNDER_LEVEL_MM)
+    lowest = _lowest(under, now + UNDER_LEVEL_MM, level_metal_mm, chosen) - UNDER_LEVEL_MM
+    ups, metal = [], []
+    for up in np.linspace(lowest, now, POINTS)[:-1]:
+        found = solve(made.raised(float(up)), chosen)
         if found is not None:
             ups.append(float(up))
             metal.append(float(found[0][:-3].sum() / 3.0))
     ups.append(now)
     metal.append(0.0)
     bend = None
-    at_base = dict(zip(ups, metal, strict=True)).get(0.0, 0.0)
-    if at_base > WORTH_A_BEND_MM:
-        bend = play_clean(on, crown_mm, base_mm, force_n, reach_mm, (now, at_base / now), sure)
-    return Curve(base_mm, np.array(ups), np.array(metal), now, level_metal_mm, bend)
+    if metal[0] > WORTH_A_BEND_MM:
+        span = now - ups[0]
+        priced = np.append(made.cost[:-1], metal[0] / span)
+        bend = clean_of(
+            replace(made.raised(ups[0]), cost=priced, bounds=[*made.bounds[:-1], (0.0, span)]), chosen
+        )
+    if bend is not None:
+        bend = replace(bend, up_mm=bend.up_mm + ups[0])
+        ups.append(bend.up_mm)
+        metal.append(bend.metal_mm)
+    order = np.argsort(ups)
+    return Curve(base_mm, np.array(ups)[order], np.array(metal)[order], now, level_metal_mm, bend)
+
+
+def _lowest(made: Program, most_mm: float, metal_mm: float, chosen: NDArray[np.bool_]) -> float:
+    """How far over the heights of a program the strings must lie at least, for no more metal than this."""
+    spent = np.where(np.arange(len(made.cost)) < len(made.cost) - 3, 1.0 / 3.0, 0.0)
+    cost = np.zeros(len(made.cost))
+    cost[-1] = 1.0
+    # The metal's own row comes first; the rooms that prove tight here are tight for the curve as well.
+    tight = np.append(True, chosen)
+    found = solve(
+        Program(
+            cost,
+            csr_array(vstack((csr_array(spent[None, :]), made.rows))),
+            np.concatenate(([metal_mm], made.limits)),
+            [*made.bounds[:-1], (0.0, most_mm)],
+            np.append(-1, made.note),
+        ),
+        tight,
+    )
+    chosen |= tight[1:]
+    # A trace more: the very lowest point leaves the next program no room for rounding.
+    return most_mm if found is None else float(found[0][-1]) + 1e-4

@@ -21,7 +21,7 @@ NO_ROCKER_TELLS_MM = 0.006
 
 
 def rocks_mm(surface: Surface, tops_mm: Array) -> Array:
-    """How far each inner fret stands over the line of its neighbours, shape (frets - 2, 3)."""
+    """How far each inner fret stands over the line of its neighbours, (..., frets - 2, 3) for tops (..., frets, 3)."""
     return np.asarray(_rock_matrix(surface.x_mm) @ tops_mm)
 
 

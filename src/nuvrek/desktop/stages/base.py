@@ -15,6 +15,7 @@ from PyQt6.QtWidgets import (
     QLayout,
     QPushButton,
     QScrollArea,
+    QSlider,
     QVBoxLayout,
     QWidget,
 )
@@ -47,6 +48,15 @@ def button(text: str, *, main: bool = False) -> QPushButton:
     """A push button of touch size that does not steal the keypad's keys."""
     made = QPushButton(text)
     made.setProperty("main", main)
+    made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+    return made
+
+
+def sliding(name: str, least: int, most: int) -> QSlider:
+    """A slider along the row that does not steal the keypad's keys."""
+    made = QSlider(Qt.Orientation.Horizontal)
+    made.setAccessibleName(name)
+    made.setRange(least, most)
     made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
     return made
 

@@ -16,7 +16,7 @@ from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.lanebase import write
 from nuvrek.desktop.sheetview import SheetView
 from nuvrek.desktop.stages.base import Stage, button
-from nuvrek.desktop.wayrow import HEADS, WayRow, columns, row_theme
+from nuvrek.desktop.wayrow import HEADS, MOST_PERCENT, WayRow, columns, fitting_percent, row_theme
 from nuvrek.units import Unit, format_length
 
 if TYPE_CHECKING:
@@ -31,14 +31,14 @@ class _Heads(QWidget):
 
     def __init__(self, desk: Desk) -> None:
         super().__init__()
-        self.desk = desk
+        self.desk, self.percent = desk, MOST_PERCENT
 
     def sizeHint(self) -> QSize:
-        return QSize(800, row_theme(self.desk).px(38))
+        return QSize(800, row_theme(self.desk, self.percent).px(38))
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
         painter = QPainter(self)
-        t = row_theme(self.desk)
+        t = row_theme(self.desk, self.percent)
         for (name, under), column in zip(HEADS, columns(t, self.width(), self.height()), strict=True):
             half = QRectF(column.left(), 1, column.width(), column.height() / 2)
             write(painter, t, half, name, 13, "ink", bold=True)
@@ -141,11 +141,18 @@ class ChooseStage(Stage):
             row.update()
         way = plan.ways[self.index]
         filed = frozenset(int(f) + 1 for f in (way.off_mm.max(axis=1) > 0.004).nonzero()[0])
+        percent = self.heads.percent = fitting_percent(plan.ways, self.height())
+        t = row_theme(self.desk, percent)
         for row in self.rows:
+            row.percent = percent
             row.setFixedHeight(row.row_px)
+        self.heads.setFixedHeight(t.px(38))
+        for made in (self.take, self.filing):
+            made.setStyleSheet(f"font-size: {t.px(14)}px; padding: {t.px(4)}px {t.px(10)}px;")
+            made.setFixedHeight(t.px(36))
         # The ways come first; the sheet takes what they leave.
         used = sum(row.row_px + 3 for row in self.rows[: len(plan.ways)])
-        left_over = self.height() - used - row_theme(self.desk).px(56)
+        left_over = self.height() - used - t.px(52)
         self.sheet.setVisible(left_over > 80)
         self.sheet.setFixedHeight(max(min(left_over, 250), 80))
         alone = frozenset(session.present.agreed.untouched)

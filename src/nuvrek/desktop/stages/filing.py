@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import Qt, QTimer
-from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QSlider, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from nuvrek.bench.filing import FilingDesk, watch_words
 from nuvrek.bench.filinglanes import metal_lane
@@ -15,7 +15,7 @@ from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.curveview import CurveView, Mark
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.sheetview import SheetView
-from nuvrek.desktop.stages.base import Choices, Picks, Stage, button, scrolling
+from nuvrek.desktop.stages.base import Choices, Picks, Stage, button, scrolling, sliding
 from nuvrek.planning.titles import TITLES
 from nuvrek.units import format_length
 
@@ -56,10 +56,10 @@ class FilingStage(Stage):
         self.kinds.setAccessibleName("Way of filing")
         self.kinds.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.kinds.activated.connect(self._other_way)
-        self.least = self._slider("Least crown to keep", 30, 150)
-        self.fall = self._slider("Fall-away at the last fret", 0, 40)
-        self.start = self._slider("Fall-away begins at fret", 5, 36)
-        self.lift = self._slider("Strings over what a full level allows", -5, 200)
+        self.least = sliding("Least crown to keep", 30, 150)
+        self.fall = sliding("Fall-away at the last fret", 0, 40)
+        self.start = sliding("Fall-away begins at fret", 5, 36)
+        self.lift = sliding("Strings over what a full level allows", -5, 200)
         self.words = {name: QLabel("") for name in ("least", "fall", "start", "height")}
         self.picks = {
             "aim": Picks("What the level spares", _AIMS),
@@ -95,13 +95,6 @@ class FilingStage(Stage):
         page.addWidget(self.sheet, 5)
         page.addLayout(lower, 8)
 
-    def _slider(self, name: str, least: int, most: int) -> QSlider:
-        made = QSlider(Qt.Orientation.Horizontal)
-        made.setAccessibleName(name)
-        made.setRange(least, most)
-        made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        return made
-
     def _panel(self) -> QWidget:
         grid = QGridLayout()
         grid.setVerticalSpacing(3)
@@ -109,7 +102,7 @@ class FilingStage(Stage):
         grid.setColumnStretch(1, 1)
         grid.addWidget(self.kinds, 0, 0, 1, 2)
         sliders = (("height", self.lift), ("least", self.least), ("fall", self.fall), ("start", self.start))
-        for row, (name, slider) in enumerate(sliders, 1):
+        for row, (name, slider) in enumerate(sliders, 2):
             grid.addWidget(self.words[name], row, 0)
             grid.addWidget(slider, row, 1)
         labels = {
@@ -120,14 +113,14 @@ class FilingStage(Stage):
             "pressure": "Pressure",
         }
         self.labels = {name: QLabel(words) for name, words in labels.items()}
-        for row, name in enumerate(labels, 5):
+        for row, name in enumerate(labels, 6):
             grid.addWidget(self.labels[name], row, 0)
             grid.addWidget(self.picks[name], row, 1)
         ends = QHBoxLayout()
         for made in (self.take, self.agree, self.alone):
             ends.addWidget(made)
         ends.addStretch(1)
-        grid.addLayout(ends, 10, 0, 1, 2)
+        grid.addLayout(ends, 1, 0, 1, 2)
         grid.addWidget(self.told, 11, 0, 1, 2)
         self.panel = scrolling(grid)
         return self.panel
@@ -292,6 +285,9 @@ class FilingStage(Stage):
                 marks.append(
                     Mark(way.title.lower(), way.metal_mm, self._height(way, base, curve.base_mm), "dot")
                 )
+        if made.kind == "play-clean" and made.possible:
+            # The height in hand lies on the curve, between whichever points were drawn.
+            points = tuple(sorted((*points, (made.metal_mm, base + filing.up_mm)), key=lambda p: p[1]))
         if made.lowest_mm and made.possible:
             height = (
                 base + filing.up_mm if made.kind == "play-clean" else self._height(made, base, curve.base_mm)

@@ -4,14 +4,14 @@ from __future__ import annotations
 
 from msgspec import structs
 from PyQt6.QtCore import Qt, QTimer
-from PyQt6.QtWidgets import QHBoxLayout, QLabel, QSlider, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from nuvrek.bench.roomdesk import LEAST_N, MOST_N, STEP_N, RoomDesk
 from nuvrek.clearance.swing import TOUCHES_N
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.roomview import RoomView
-from nuvrek.desktop.stages.base import Choices, Stage, button, heading, scrolling
+from nuvrek.desktop.stages.base import Choices, Stage, button, heading, scrolling, sliding
 from nuvrek.readings.kinds import Describe
 from nuvrek.units import format_length
 
@@ -29,9 +29,9 @@ class RoomStage(Stage):
         self.room: RoomDesk | None = None
         self.view = RoomView(desk.theme)
         self.view.note_chosen.connect(self._pointed)
-        self.touch = self._slider("Touch", round(LEAST_N / STEP_N), round(MOST_N / STEP_N))
-        self.low = self._slider("String height over fret 12, low side", 6, 120)
-        self.high = self._slider("String height over fret 12, high side", 6, 120)
+        self.touch = sliding("Touch", round(LEAST_N / STEP_N), round(MOST_N / STEP_N))
+        self.low = sliding("String height over fret 12, low side", 6, 120)
+        self.high = sliding("String height over fret 12, high side", 6, 120)
         self.touch_words, self.low_words, self.high_words = QLabel(""), QLabel(""), QLabel("")
         self.touch.valueChanged.connect(self._touched)
         for slider in (self.low, self.high):
@@ -62,13 +62,6 @@ class RoomStage(Stage):
         row.setContentsMargins(8, 6, 18, 6)
         row.addWidget(self.view, 1)
         row.addWidget(self._panel())
-
-    def _slider(self, name: str, least: int, most: int) -> QSlider:
-        made = QSlider(Qt.Orientation.Horizontal)
-        made.setAccessibleName(name)
-        made.setRange(least, most)
-        made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        return made
 
     def _panel(self) -> QWidget:
         column = QVBoxLayout()

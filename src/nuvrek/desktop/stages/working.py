@@ -291,7 +291,8 @@ class WorkStage(Stage):
         steps, now = steps_in_hand(present), next_step(present)
         # With large text the step and its cautions come first.
         self.sheet.setVisible(t.percent <= 150 and not self.turning)
-        self.sheet.setFixedHeight(250 if t.percent <= 125 else 96)
+        tall = 200 if now is not None and now.action == "seat" else 250
+        self.sheet.setFixedHeight(tall if t.percent <= 125 else 96)
         self._show_rod()
         shown = picture is not None and t.percent <= 125
         lanes = (lane_for(now, picture, self.desk.settings.unit),) if picture is not None and shown else ()
