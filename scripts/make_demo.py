@@ -23,6 +23,7 @@ from nuvrek.readings.kinds import (
     RodMove,
     Room,
     RoundStart,
+    Size,
     StandOff,
     State,
     StateChange,
@@ -290,6 +291,10 @@ LOOKED_OVER: dict[str, list[AnyEntry]] = {
         StandOff(fret=11, lane="treble", moves="moves", slides_mm=0.1, drags_mm=0.15, state=SLACK),
         OthersFirm(frets=_all_but(19, 11), state=SLACK),
     ],
+    "5-parlour-guitar": [
+        Size(what="groove", fret=fret, string=string, mm=mm)
+        for fret, string, mm in ((1, 2, 0.06), (2, 2, 0.08), (3, 3, 0.05))
+    ],
 }
 
 
@@ -330,7 +335,8 @@ def choose_and_file(made: Made, truth: Truth, entries: list[AnyEntry]) -> tuple[
         Filed(way="spot-level", off=off),
         StepDone(step="file"),
         StepDone(step="crown"),
-        StepDone(step="ends"),
+        StepDone(step="polish"),
+        StepDone(step="peel"),
         StateChange(state=State(strings="pitch")),
         StepDone(step="string-up"),
     ]
@@ -376,7 +382,9 @@ def build(made: Made) -> Job:
     truth = make_truth(made.neck, made.condition, rng)
     bench = Bench(truth, rng)
     entries = measure_basic_round(bench, upto=7 if made.name == "5-parlour-guitar" else None)
-    entries += LOOKED_OVER.get(made.name, [])
+    seen = LOOKED_OVER.get(made.name, [])
+    # The parlour guitar is in the middle of its round: what was seen came before it.
+    entries = [*seen, *entries] if made.name == "5-parlour-guitar" else [*entries, *seen]
     if made.name == "6-steel-guitar":
         entries = [*earlier_visits(made, truth), Room(temperature_c=20.0, humidity_percent=38.0), *entries]
     if made.name == "7-old-octave-mandolin":

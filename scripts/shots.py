@@ -11,6 +11,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication
 
+from nuvrek.bench.job import next_step, tick
 from nuvrek.desktop.app import demo_settings, open_demo
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.theme import load_fonts
@@ -21,7 +22,7 @@ from nuvrek.simulator.standin import StandIn, indicator_run
 
 FOLDER = Path(__file__).resolve().parents[1] / "docs/screenshots"
 ENTER = Qt.Key.Key_Return
-TENOR, BARITONE, BASS, MANDOLIN, PARLOUR, STEEL, SPENT, BOWED, RODLESS = range(9)
+TENOR, BARITONE, BASS, MANDOLIN, PARLOUR, STEEL, SPENT = range(7)
 
 
 class Scene:
@@ -61,7 +62,7 @@ class Scene:
         return self
 
     def shoot(self, name: str) -> None:
-        QTest.qWait(40)
+        QTest.qWait(120)
         self.window.grab().save(str(FOLDER / f"{name}.png"))
 
 
@@ -81,7 +82,7 @@ def _gauge_lost(scene: Scene) -> None:
 
 
 def _rods(scene: Scene) -> None:
-    """The string list, two moves in the loop, twin rods, and three necks whose rod can't help."""
+    """The string list, two moves in the loop, twin rods, and a neck whose rod can't help."""
     page: Any = scene.open(STEEL, "Take in").window.stages["Take in"]
     page.show_page(1)
     page.strings.tuning.setCurrentIndex(2)
@@ -91,22 +92,37 @@ def _rods(scene: Scene) -> None:
     ).shoot("work-rod")
     scene.open(BARITONE, "Choose").keys(ENTER).shoot("work-twin-rods")
     scene.open(SPENT, "Choose").shoot("choose-spent-rod")
-    scene.open(BOWED, "Choose").shoot("choose-back-bow")
-    scene.open(RODLESS, "Choose").shoot("choose-rodless")
+
+
+def _filing(scene: Scene) -> None:
+    """Just clean against a full level; the level followed by its ink, half of it off; the crowns after it."""
+    page: Any = scene.open(BASS, "Filing").window.stages["Filing"]
+    scene.keys(Qt.Key.Key_Down).shoot("filing")
+    page.kinds.setCurrentIndex(page.kinds.findData("level"))
+    page._other_way(0)
+    page.take.click()
+    session: Any = scene.window.desk.session
+    _until(session, "file")
+    scene.window.show_stage("Work")
+    scene.keys("*****+").shoot("work-filing")
+    _until(session, "crown")
+    scene.window.show_stage("Work")
+    scene.shoot("work-crowns")
+
+
+def _until(session: Any, key: str) -> None:
+    """Tick the steps before one."""
+    while (step := next_step(session.present)) is not None and step.key != key:
+        tick(session, step)
 
 
 def _room(scene: Scene) -> None:
-    """A proud fret and the notes behind it, some of them heard; then levelled, with the reason for relief."""
+    """A proud fret and the notes behind it, some of them heard."""
     right, down = Qt.Key.Key_Right, Qt.Key.Key_Down
     scene.open(BASS, "String room").keys(
         *[right] * 8, down, down, down, "*", "/", "*", ".", *[Qt.Key.Key_Left] * 3
     )
     scene.shoot("string-room")
-    page: Any = scene.open(BASS, "String room").window.stages["String room"]
-    page.after.setCurrentIndex(page.after.findData("level"))
-    page._after(0)
-    page.why.setChecked(True)
-    scene.keys(*[right] * 4).shoot("string-room-levelled")
 
 
 def main() -> int:
@@ -129,6 +145,7 @@ def main() -> int:
         scene.keys(ENTER, ENTER, ENTER, ENTER).shoot("work")
         _rods(scene)
         _room(scene)
+        _filing(scene)
         _gauge_lost(scene.open(BARITONE, "Measure"))
         scene.open(TENOR, "Prove").shoot("prove")
         scene.window._set(text_percent=100)

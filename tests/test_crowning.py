@@ -6,14 +6,8 @@ import unittest
 import numpy as np
 from shapely.geometry import LineString, Point, box
 
-from nuvrek.planning.crowning import (
-    crown_after,
-    crown_radius_mm,
-    flat_mm,
-    levels_left,
-    segment_area_mm2,
-    worn_mm,
-)
+from nuvrek.neck.crown import cap_area_mm2, crown_radius_mm, flat_mm, worn_mm
+from nuvrek.planning.crowning import crown_after, levels_left
 from nuvrek.planning.recrown import recrown
 from tests.support import NECK, rng
 
@@ -30,18 +24,19 @@ class Section(unittest.TestCase):
             disc = Point(0.0, height - radius).buffer(radius, quad_segs=4000)
             crown = disc.intersection(box(-5, 0, 5, 5))
             self.assertAlmostEqual(crown.bounds[2] - crown.bounds[0], width, delta=1e-4)
-            self.assertAlmostEqual(segment_area_mm2(width, height), crown.area, delta=1e-5)
+            self.assertAlmostEqual(cap_area_mm2(radius, height), crown.area, delta=1e-5)
             off = float(r.uniform(0.01, 0.5 * height))
             cut = LineString([(-5, height - off), (5, height - off)]).intersection(crown)
             self.assertAlmostEqual(flat_mm(width, height, off), cut.length, delta=1e-3)
             left = crown.intersection(box(-5, 0, 5, height - off))
             self.assertAlmostEqual(left.bounds[3], height - off, delta=1e-9)
+            self.assertAlmostEqual(cap_area_mm2(radius, off), crown.area - left.area, delta=1e-5)
 
     def test_by_hand(self) -> None:
         # Half a circle of 2.4 mm: radius 1.2. 0.2 off: 2 sqrt(1.44 - 1.00) = 1.327. Area pi 1.44 / 2 = 2.262.
         self.assertAlmostEqual(crown_radius_mm(2.4, 1.2), 1.2)
         self.assertAlmostEqual(flat_mm(2.4, 1.2, 0.2), 2 * math.sqrt(0.44), places=9)
-        self.assertAlmostEqual(segment_area_mm2(2.4, 1.2), math.pi * 0.72, places=9)
+        self.assertAlmostEqual(cap_area_mm2(1.2, 1.2), math.pi * 0.72, places=9)
         # 3-4-5: radius 1.25, the flat 1.5 wide lies 1.0 over the centre, so 0.25 went.
         self.assertAlmostEqual(worn_mm(2.5, 1.25, 1.5), 0.25)
 

@@ -3,6 +3,7 @@
 import itertools
 from typing import Any
 
+from msgspec import structs
 from PyQt6.QtCore import QPointF, Qt
 from PyQt6.QtTest import QTest
 
@@ -113,6 +114,17 @@ class FilingWindow(WindowCase):
             self.keys(window, ".")
         self.assertIn("All the ink is gone: stop", window.bar.message.text())
         self.assertTrue(all(isinstance(e, Ink) for e in session.entries[-1:]))
+
+    def test_strokes_are_named_only_to_those_who_know_their_own(self) -> None:
+        window, page = self.work_at("file", "spot-level")
+        self.assertNotIn("strokes about", page.step_text.text())
+        desk = window.desk
+        desk.change_settings(
+            structs.replace(desk.settings, kit=structs.replace(desk.settings.kit, stroke_mm=0.01))
+        )
+        self.assertIn("In your strokes about", page.step_text.text())
+        deepest = max(left_to_file(desk.session.present).values())
+        self.assertIn(f": {round(deepest / 0.01)}", page.step_text.text())
 
     def test_one_side_ahead_is_said(self) -> None:
         window, _ = self.work_at("file")

@@ -237,6 +237,15 @@ class Agreements(unittest.TestCase):
         self.assertEqual(len(said), 1)
         self.assertIn("Fret 9 went too far", said[0])
 
+    def test_a_flat_tells_the_metal_that_is_gone(self) -> None:
+        # Half a circle of 2.4 mm: a flat 1.327 wide lies 0.2 mm under the top.
+        flat = Size(what="flat-width", fret=3, mm=1.3266)
+        neck = neck_with(wire_width_mm=2.4, wire_height_mm=1.2)
+        found = [f for f in find(map_neck(present([flat], neck))) if f.kind == "flats"]
+        self.assertAlmostEqual(found[0].mm, 0.2, places=3)
+        narrow = Size(what="flat-width", fret=3, mm=0.3)
+        self.assertFalse([f for f in find(map_neck(present([narrow], neck))) if f.kind == "flats"])
+
     def test_worn_frets_are_crowned_by_themselves(self) -> None:
         crowns = [CrownHeight(lane="middle", fret=f, height_mm=1.2) for f in (1, 5, 10, 15, 20)]
         pits = [Size(what="groove", fret=f, string=3, mm=0.09) for f in (1, 2, 3)]

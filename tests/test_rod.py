@@ -73,12 +73,12 @@ class StopRules(unittest.TestCase):
         self.assertLess(rod["forecast_mm"], 0.5)
         self.assertGreater(rod["doubt_mm"], 0.0)
         self.assertLess(rod["range_mm"][0], rod["forecast_mm"])
-        _, stopped = compute(present([*gaps(0.5), RodFeel(feel="binding")], neck("two-way")))
-        self.assertEqual([s["kind"] for s in plan_answer(stopped)["rod"]["stop"]], ["resists"])
+        picture, stopped = compute(present([*gaps(0.5), RodFeel(feel="binding")], neck("two-way")))
+        self.assertEqual([s["kind"] for s in plan_answer(stopped, picture.map)["rod"]["stop"]], ["resists"])
         self.assertFalse(stopped.way("rod").possible)
         self.assertEqual(stopped.advice, "rod-nut")
-        _, good = compute(present(gaps(NECK.relief_target_mm), neck("two-way")))
-        self.assertIsNone(plan_answer(good)["rod"]["direction"])
+        picture, good = compute(present(gaps(NECK.relief_target_mm), neck("two-way")))
+        self.assertIsNone(plan_answer(good, picture.map)["rod"]["direction"])
 
 
 class Moves(unittest.TestCase):

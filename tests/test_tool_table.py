@@ -27,6 +27,7 @@ ROWS: list[tuple[str, str, list[str], dict[str, object]]] = [
     ("rocker, still", "rock", ["12/"], {"fret": 12, "says": "still"}),
     ("crown height", "crown", ["right", "1.15", "enter"], {"fret": 2, "height_mm": 1.15}),
     ("crown width", "crown-width", ["2.3", "enter"], {"what": "crown-width", "fret": 12, "mm": 2.3}),
+    ("flat on the crown", "flat-width", ["1.1", "enter"], {"what": "flat-width", "fret": 12, "mm": 1.1}),
     ("groove", "groove", ["down", ".1", "enter"], {"what": "groove", "string": 1, "mm": 0.1}),
     ("indicator", "dial", ["-.12", "enter"], {"fret": 1, "reading_mm": -0.12}),
     ("rule, low side", "height", ["1.75", "enter"], {"side": "bass", "string": None, "height_mm": 1.75}),

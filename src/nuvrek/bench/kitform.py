@@ -44,6 +44,7 @@ SCHOOL = (
     ToolField("relief_hold", "Hold the string at (0: the nut)", "whole"),
     ToolField("relief_press", "Press it at (0: the joint)", "whole"),
     ToolField("relief_over", "Look over (0: half-way)", "whole"),
+    ToolField("stroke_mm", "Metal a stroke takes", "length", True, hint="if you know yours"),
 )
 FIELDS = (*OWNED, *ERRORS, *SCHOOL)
 
@@ -56,6 +57,8 @@ def field_unit(field: ToolField, bench: Unit) -> Unit:
 def field_words(kit: Kit, field: ToolField, bench: Unit) -> str:
     """A field's present value as text."""
     value = getattr(kit, field.name)
+    if value is None:
+        return ""
     if field.kind == "whole":
         return str(value)
     unit = field_unit(field, bench)

@@ -79,8 +79,8 @@ def dots_for(step: Step | None, present: Present, walk: InkWalk | None) -> Dots:
     return Dots(filed=frets, ink=ink, alone=frozenset(present.agreed.untouched))
 
 
-def metal_words(step: Step, present: Present, unit: Unit) -> str:
-    """The most metal of a filing step in words."""
+def metal_words(step: Step, present: Present, unit: Unit, stroke_mm: float | None = None) -> str:
+    """The most metal of a filing step in words; in strokes as well where the user knows their own."""
     if step.action != "file" or present.chosen is None:
         return ""
     most = still_to_file(present)
@@ -90,7 +90,11 @@ def metal_words(step: Step, present: Present, unit: Unit) -> str:
         deepest = sorted(most, key=lambda f: -most[f])[:3]
         return f" Most off at {', '.join(f'{f}: {format_length(most[f], unit)}' for f in deepest)}."
     named = ", ".join(f"fret {f} {format_length(mm, unit)}" for f, mm in sorted(most.items()))
-    return f" Off at most: {named}."
+    strokes = ""
+    if stroke_mm is not None:
+        counted = ", ".join(f"{f}: {max(round(mm / stroke_mm), 1)}" for f, mm in sorted(most.items()))
+        strokes = f" In your strokes about {counted}; the rocker decides."
+    return f" Off at most: {named}.{strokes}"
 
 
 def file_words(picture: Picture, walk: InkWalk, unit: Unit) -> str:

@@ -1,14 +1,12 @@
-"""The crown in section: a circular segment of the wire's width and height, what levelling makes of it, and what a file restores.
-
-All lengths in mm. Geometry of the circular segment: any handbook of mathematics, e.g. Bronshtein et al., 3.1.
-"""
+"""Crowning: what levelling makes of a crown, what a file restores, and how many levels are left in the wire. Lengths in mm."""
 
 from __future__ import annotations
 
-import math
 from collections.abc import Iterable
 from dataclasses import dataclass
 from typing import Literal
+
+from nuvrek.neck.crown import crown_radius_mm, flat_mm
 
 # A flat up to this wide is as good as a crown: it is what the thin line of ink leaves (common practice, no source).
 LAND_MM = 0.35
@@ -22,36 +20,6 @@ ONE_LEVEL_MM = 0.1
 FILES: tuple[tuple[float, str], ...] = ((2.1, "narrow"), (2.5, "medium"), (3.5, "wide"))
 
 Says = Literal["as it is", "crown", "too wide", "too low"]
-
-
-def crown_radius_mm(width_mm: float, height_mm: float) -> float:
-    """Radius of a crown: ``(w^2 / 4 + h^2) / (2 h)``. Raises ValueError for sizes that are not positive."""
-    if width_mm <= 0.0 or height_mm <= 0.0:
-        raise ValueError("a crown needs a width and a height over nil")
-    return (width_mm**2 / 4.0 + height_mm**2) / (2.0 * height_mm)
-
-
-def flat_mm(width_mm: float, height_mm: float, off_mm: float) -> float:
-    """Width of the flat after ``off_mm`` came off the top: ``2 sqrt(r^2 - (r - d)^2)``, at most the wire's width."""
-    r = crown_radius_mm(width_mm, height_mm)
-    d = min(max(off_mm, 0.0), height_mm)
-    # A crown taller than half a circle has sides that fall straight: there the flat is as wide as the wire.
-    if d >= r:
-        return width_mm
-    return min(2.0 * math.sqrt(max(r**2 - (r - d) ** 2, 0.0)), width_mm)
-
-
-def worn_mm(width_mm: float, height_mm: float, flat: float) -> float:
-    """How much metal went, by the flat it left: ``r - sqrt(r^2 - (f / 2)^2)``; ``height_mm`` is that of the unworn wire."""
-    r = crown_radius_mm(width_mm, height_mm)
-    half = min(0.5 * max(flat, 0.0), r)
-    return r - math.sqrt(r**2 - half**2)
-
-
-def segment_area_mm2(width_mm: float, height_mm: float) -> float:
-    """Area of the crown's section: ``r^2 acos((r - h) / r) - (r - h) sqrt(2 r h - h^2)``, in mm^2."""
-    r, h = crown_radius_mm(width_mm, height_mm), height_mm
-    return r**2 * math.acos((r - h) / r) - (r - h) * math.sqrt(max(2.0 * r * h - h**2, 0.0))
 
 
 def file_for(width_mm: float) -> str:
@@ -78,6 +46,7 @@ class Crown:
     """One fret after levelling: flat, height, the radius to bring back, and what is to be done."""
 
     fret: int
+    width_mm: float
     off_mm: float
     height_mm: float
     flat_mm: float
@@ -96,4 +65,4 @@ def crown_after(fret: int, width_mm: float, height_mm: float, off_mm: float) -> 
         says = "too wide"
     elif flat <= LAND_MM:
         says = "as it is"
-    return Crown(fret, off_mm, left, flat, crown_radius_mm(width_mm, max(left, 0.05)), says)
+    return Crown(fret, width_mm, off_mm, left, flat, crown_radius_mm(width_mm, max(left, 0.05)), says)

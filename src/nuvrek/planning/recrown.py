@@ -8,8 +8,9 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from nuvrek.neck.crown import cap_area_mm2, crown_radius_mm
 from nuvrek.neck.description import NeckDescription
-from nuvrek.planning.crowning import Crown, crown_after, crown_radius_mm, file_for, levels_left
+from nuvrek.planning.crowning import Crown, crown_after, file_for, levels_left
 from nuvrek.readings.journal import Present
 from nuvrek.readings.kinds import Size
 from nuvrek.units import Unit, format_length
@@ -73,7 +74,7 @@ def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> str:
         widest = max(table.due, key=lambda one: one.flat_mm)
         said.append(
             f"{len(table.due)} fret{'s' if len(table.due) > 1 else ''} to crown with the {table.file} file; the widest flat "
-            f"{format_length(widest.flat_mm, unit)} on fret {widest.fret}."
+            f"{format_length(widest.flat_mm, unit)} on fret {widest.fret}: {_share_gone(widest):.0f} % of its section went."
         )
     if table.stuck:
         frets = ", ".join(str(one.fret) for one in table.stuck)
@@ -81,3 +82,10 @@ def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> str:
     new = crown_radius_mm(neck.wire_width_mm, neck.wire_height_mm)
     said.append(f"New wire was round to {format_length(new, unit)}.")
     return " ".join(said)
+
+
+def _share_gone(one: Crown) -> float:
+    """How much of a crown's section the file took, percent."""
+    before = one.height_mm + one.off_mm
+    radius = crown_radius_mm(one.width_mm, before)
+    return 100.0 * cap_area_mm2(radius, one.off_mm) / cap_area_mm2(radius, before)

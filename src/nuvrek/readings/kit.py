@@ -51,6 +51,8 @@ class Kit(Struct, frozen=True, kw_only=True):
     caliper_error_mm: Error = tools.CROWN_ERROR_MM
     rule_error_mm: Error = tools.STRING_RULE_ERROR_MM
     indicator_error_mm: Error = tools.DIAL_ERROR_MM
+    # What one stroke of this user's file takes off a fret, where they have found out.
+    stroke_mm: Annotated[float, Meta(ge=0.0005, le=0.1)] | None = None
     # How relief is read: the fret held (0 is the nut), the fret pressed (0: where the body joins), the fret
     # looked at (0: half-way).
     relief_hold: Annotated[int, Meta(ge=0, le=5)] = 1

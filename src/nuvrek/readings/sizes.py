@@ -12,6 +12,7 @@ from msgspec import Struct
 
 What = Literal[
     "crown-width",
+    "flat-width",
     "groove",
     "radius",
     "slot-width",
@@ -39,6 +40,9 @@ class SizeKind(Struct, frozen=True):
 
 SIZES: dict[What, SizeKind] = {
     "crown-width": SizeKind("crown width", "Width of the crown?", "fret", (0.3, 6.0), (1.4, 3.2)),
+    "flat-width": SizeKind(
+        "flat on the crown", "Flat on the crown, how wide?", "fret", (0.05, 6.0), (0.2, 2.2)
+    ),
     "groove": SizeKind("groove", "Groove under the string, how deep?", "string", (0.0, 2.0), (0.0, 0.5)),
     "radius": SizeKind("radius", "Radius gauge that shows no light?", "fret", (50.0, 2000.0), (150.0, 650.0)),
     "slot-width": SizeKind("slot width", "Width of the slot?", "fret", (0.1, 3.0), (0.4, 0.8)),

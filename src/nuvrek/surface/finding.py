@@ -19,6 +19,7 @@ FindingKind = Literal[
     "loose",
     "fret-ends",
     "grooves",
+    "flats",
     "rod-stop",
     "odd",
     "hump",

@@ -31,7 +31,7 @@ BACK_BOW_MM = -0.02
 
 _ORDER: tuple[FindingKind, ...] = (
     "odd", "rod-stop", "nut-low", "back-bow", "relief", "s-shape", "loose", "end-up", "middle-up", "proud", "rocks",
-    "thin-crown", "hump", "tongue", "uneven-sides", "nut-high", "grooves", "low", "uneven-crowns", "fret-ends",
+    "thin-crown", "hump", "tongue", "uneven-sides", "nut-high", "grooves", "flats", "low", "uneven-crowns", "fret-ends",
     "air", "fall-away", "pull", "rod-kind", "seasons",
 )  # fmt: skip
 

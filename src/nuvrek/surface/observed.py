@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from nuvrek.mechanics.moisture import DAMP_PERCENT, DRY_PERCENT, equilibrium_moisture_percent
+from nuvrek.neck.crown import worn_mm
 from nuvrek.neck.description import LANE_WORDS, LANES, RodKind
 from nuvrek.readings.journal import Present
 from nuvrek.readings.kinds import (
@@ -111,6 +112,7 @@ def find_observed(present: Present, unit: Unit) -> list[Finding]:
         *(_loose(fret, reading, unit) for fret, reading in sorted(stands_off(present).items())),
         *_ends(present, unit),
         *_grooves(present, unit),
+        *_flats(present, unit),
         *_rod(present),
         *_rod_kind(present),
         *_room(present),
@@ -181,6 +183,26 @@ def _grooves(present: Present, unit: Unit) -> list[Finding]:
     text = f"At fret{'s' if len(worn) > 1 else ''} {frets}. Out entirely costs that much metal; shallow ones may stay by agreement."
     head = f"Grooves up to {format_length(worn[fret], unit)} deep"
     return [Finding("grooves", fret, None, worn[fret], 1.0, text, head)]
+
+
+def _flats(present: Present, unit: Unit) -> list[Finding]:
+    """Flats worn or filed on today's tops: what they say of the metal that is gone."""
+    neck, widest = present.neck, dict[int, float]()
+    for one in present.taken:
+        match one.reading:
+            case Size(what="flat-width", fret=fret, mm=mm):
+                if one.surface.get((fret, "middle"), 0) == present.surface.get((fret, "middle"), 0):
+                    widest[fret] = max(widest.get(fret, 0.0), mm)
+            case _:
+                pass
+    gone = {f: worn_mm(neck.wire_width_mm, neck.wire_height_mm, mm) for f, mm in widest.items()}
+    if not gone or max(gone.values()) < GROOVE_MM:
+        return []
+    fret = max(gone, key=lambda f: gone[f])
+    named = ", ".join(f"{f} ({format_length(mm, unit)})" for f, mm in sorted(gone.items()))
+    text = f"By the wire as described so much metal is gone: fret {named}. The height stays when it is crowned again."
+    head = f"Flats up to {format_length(widest[fret], unit)} wide"
+    return [Finding("flats", fret, None, gone[fret], 1.0, text, head)]
 
 
 def _room(present: Present) -> list[Finding]:

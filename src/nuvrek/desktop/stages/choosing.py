@@ -10,7 +10,7 @@ from PyQt6.QtWidgets import QGridLayout, QSizePolicy, QVBoxLayout, QWidget
 
 from nuvrek.bench.filinglanes import metal_lane
 from nuvrek.bench.job import choose
-from nuvrek.bench.lanes import Dots
+from nuvrek.bench.lanes import Dots, crown_lane
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
 from nuvrek.desktop.lanebase import write
@@ -156,7 +156,8 @@ class ChooseStage(Stage):
         self.sheet.setVisible(left_over > 80)
         self.sheet.setFixedHeight(max(min(left_over, 250), 80))
         alone = frozenset(session.present.agreed.untouched)
-        lanes = (metal_lane(way.off_mm, s.unit, left=alone),) if left_over > 130 else ()
+        drawn = metal_lane(way.off_mm, s.unit, left=alone) if filed else crown_lane(picture, s.unit)
+        lanes = (drawn,) if left_over > 130 else ()
         self.sheet.show_neck(session.present.neck, lanes, Dots(filed=filed, alone=alone))
         self.take.setEnabled(way.possible)
         self.heads.update()

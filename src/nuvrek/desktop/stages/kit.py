@@ -115,7 +115,7 @@ class KitStage(Stage):
         return grid
 
     def _school(self) -> QGridLayout:
-        grid = self._group("How I read relief", SCHOOL)
+        grid = self._group("How I read relief and file", SCHOOL)
         grid.addWidget(QLabel("Line settings of the gauge"), len(SCHOOL) + 1, 0, 1, 2)
         grid.addWidget(self.line, len(SCHOOL) + 2, 0, 1, 2)
         return grid

@@ -33,6 +33,7 @@ _SIGNS = {
     "loose": ("◠", "copper"),
     "fret-ends": ("◢", "copper"),
     "grooves": ("∪", "slate"),
+    "flats": ("▬", "slate"),
     "rod-stop": ("■", "plum"),
     "odd": ("≠", "plum"),
     "hump": ("∩", "copper"),

@@ -366,7 +366,7 @@ class WorkStage(Stage):
             from nuvrek.planning.recrown import recrown_words
 
             return " " + recrown_words(table_of(picture), session.present.neck, unit)
-        return metal_words(step, session.present, unit)
+        return metal_words(step, session.present, unit, self.desk.settings.kit.stroke_mm)
 
     def _show_rod(self) -> None:
         session, picture = self.desk.session, self.desk.picture
