@@ -118,8 +118,8 @@ def _metal(case: object, plan: Plan, level_mm: float, tally: Tally) -> None:
         tally.add("spot level", level_mm)
     if plan.curve is not None:
         clean = clean_at(case, plan.curve, ABOVE_MM)  # type: ignore[arg-type]
-        tally.add("clean share", 0.0 if clean is None else clean.metal_mm / plan.curve.level_metal_mm)
-        tally.add("clean", 0.0 if clean is None else clean.metal_mm)
+        tally.add("clean share", clean.metal_mm / plan.curve.level_metal_mm)
+        tally.add("clean", clean.metal_mm)
         tally.add("clean level", plan.curve.level_metal_mm)
 
 

@@ -214,6 +214,41 @@ class Agreements(unittest.TestCase):
         line = np.polyfit(surface.x_mm[:upto], filed[:upto, 1], 1)
         self.assertAlmostEqual(float(np.polyval(line, surface.x_mm[-1]) - filed[-1, 1]), 0.08, places=6)
 
+    def test_relief_dressed_into_the_tops_is_left_in_them(self) -> None:
+        truth, entries = measured(35)
+        picture, plan = compute(present([*entries, Agreed(dressed_mm=0.1)], truth.neck))
+        way = plan.way("level")
+        surface = case_of(picture.map, find(picture.map)).surface
+        filed = (
+            surface.tops_mm - way.off_mm - way.rho_mm * surface.bend[:, None] + 0.1 * surface.bend[:, None]
+        )
+        plane = np.linalg.lstsq(surface.columns[:, :4], filed.ravel(), rcond=None)[0]
+        np.testing.assert_allclose(surface.columns[:, :4] @ plane, filed.ravel(), atol=1e-9)
+        assert way.strung is not None
+        self.assertAlmostEqual(way.strung[0], picture.map.pull_mm + 0.1)
+
+    def test_a_spent_rod_is_not_turned_for_filing(self) -> None:
+        from nuvrek.readings.kinds import RodFeel
+
+        entries = [*_gaps(0.3, "pitch"), *_gaps(0.1, "slack"), RodFeel(feel="at its end")]
+        plan = compute(present(entries))[1]
+        self.assertTrue(plan.rodless)
+        for kind in ("level", "level-held", "crown-first"):
+            steps = plan.way(kind).steps  # type: ignore[arg-type]
+            self.assertFalse([step.key for step in steps if step.action == "rod"])
+
+    def test_just_clean_says_when_there_is_nothing_to_file_and_when_it_can_not_be_paid(self) -> None:
+        from nuvrek.planning.cleanway import clean_at
+
+        truth, entries = measured(36)
+        picture, plan = compute(present(entries, truth.neck))
+        case = case_of(picture.map, find(picture.map))
+        assert plan.curve is not None
+        high = clean_at(case, plan.curve, plan.curve.now_up_mm + 0.05)
+        self.assertIn("nothing to file", " ".join(high.why_not))
+        poor = replace(case, surface=replace(case.surface, least_crown_mm=5.0))
+        self.assertIn("can't pay", " ".join(clean_at(poor, plan.curve, -0.3).why_not))
+
     def test_a_rock_that_may_stay_saves_metal(self) -> None:
         rocks = [Rock(lane="bass", fret=f, says="rocks", gap_mm=0.09) for f in (5, 12)]
         plain = compute(present([*_gaps(0.15, "pitch"), *rocks]))[1].way("spot-level")

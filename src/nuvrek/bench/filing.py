@@ -39,7 +39,10 @@ class FilingDesk:
         self.picture, self.unit = picture, unit
         self.agreed: Agreed = picture.present.agreed
         plan = picture.plan
-        self.kinds = tuple(k for k in FILING if plan is not None and any(w.kind == k for w in plan.ways))
+        there = {way.kind for way in plan.ways} if plan is not None else set()
+        if plan is not None and plan.curve is not None:
+            there.add("play-clean")
+        self.kinds = tuple(kind for kind in FILING if kind in there)
         advised = plan.advice if plan is not None else "level"
         self.kind: WayKind = advised if advised in self.kinds else "level"
         self.fret: int | None = None
@@ -89,6 +92,13 @@ class FilingDesk:
             return
         alone = set(self.agreed.untouched) ^ {self.fret}
         self.change(untouched=tuple(sorted(alone)))
+
+    @property
+    def bend_up_mm(self) -> float | None:
+        """Where most string room is gained for the metal; None where the curve has no bend."""
+        plan = self.picture.plan
+        curve = plan.curve if plan is not None else None
+        return None if curve is None or curve.bend is None else curve.bend.up_mm
 
     def _wanted_up(self) -> float:
         plan = self.picture.plan
@@ -142,7 +152,7 @@ class FilingDesk:
             made = spot_way(case)
         elif self.kind == "crown-few":
             made = crown_few(case)
-        elif self.kind == "play-clean":
+        elif self.kind == "play-clean" and plan.curve is not None:
             made = clean_at(case, plan.curve, self.up_mm)
         else:
             made = level_way(case, self.kind)

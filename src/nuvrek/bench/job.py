@@ -12,7 +12,7 @@ from nuvrek.bench.session import Session
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.planning.crowning import frets_to_crown
 from nuvrek.planning.curesteps import Step
-from nuvrek.planning.steps import steps_of
+from nuvrek.planning.steps import Doing, steps_of
 from nuvrek.readings.journal import Later, Present
 from nuvrek.readings.kinds import Chosen, Filed, Heated, Seated, StateChange, StepDone
 
@@ -42,10 +42,11 @@ def choose(session: Session, plan: Plan, way: Way, neck_map: HeightMap | None = 
             promise=way.promise,
             frets=way.frets,
             off=off,
-            rod=plan.rod.words if plan.rod else "",
+            rod=plan.rod.words if plan.rod and (way.kind == "rod" or not plan.rodless) else "",
             ends=plan.ends,
             detail=way.gist[:4000],
             order=rehearsed,
+            no_rod=plan.rodless,
         )
     )
 
@@ -55,23 +56,20 @@ def steps_in_hand(present: Present) -> tuple[Step, ...]:
     chosen = present.chosen
     if chosen is None:
         return ()
-    rod, neck = chosen.rod or "No turn is needed for the relief.", present.neck
-    most = [0.0] * neck.frets
+    neck, most = present.neck, [0.0] * present.neck.frets
     for fret, _, mm in chosen.off:
         if fret <= neck.frets:
             most[fret - 1] = max(most[fret - 1], mm)
-    crowned = frets_to_crown(neck.wire_width_mm, neck.wire_height_mm, most)
-    return steps_of(
-        chosen.way,
-        neck,
-        chosen.frets,
-        rod,
-        bool(chosen.rod),
-        chosen.ends,
-        chosen.detail,
-        present.agreed,
-        crowned,
+    doing = Doing(
+        frets=chosen.frets,
+        rod=chosen.rod,
+        ends=chosen.ends,
+        detail=chosen.detail,
+        agreed=present.agreed,
+        crowned=frets_to_crown(neck.wire_width_mm, neck.wire_height_mm, most),
+        no_rod=chosen.no_rod or neck.rod == "none",
     )
+    return steps_of(chosen.way, neck, doing)
 
 
 def next_step(present: Present) -> Step | None:

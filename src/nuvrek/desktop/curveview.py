@@ -145,34 +145,26 @@ class CurveView(QWidget):
         else:
             painter.drawEllipse(at, 6, 6)
         painter.setFont(t.font(13, bold=mark.chosen))
-        wide = painter.fontMetrics().horizontalAdvance(mark.words) + 4
-        high = t.px(17)
-        frame, box = self._box(), None
-        # The first free place round the mark; words over words tell nothing.
-        for dx, dy in (
-            (12, -high),
-            (12, 4),
-            (-wide - 12, -high),
-            (-wide - 12, 4),
-            (12, -2.2 * high),
-            (12, 1.4 * high),
-        ):
-            tried = QRectF(at.x() + dx, at.y() + dy, wide, high)
-            inside = (
-                tried.left() > frame.left()
-                and tried.right() < self.width() - 4
-                and tried.bottom() < frame.bottom()
-            )
-            if inside and tried.top() > 2 and not any(tried.intersects(other) for other in taken):
-                box = tried
-                break
+        box = self._free(at, painter.fontMetrics().horizontalAdvance(mark.words) + 4, taken)
         if box is not None:
             taken.append(box)
-            write(
-                painter, t, box, mark.words, 13, "copper" if mark.chosen else "ink", bold=mark.chosen,
-                align=Qt.AlignmentFlag.AlignLeft,
-            )  # fmt: skip
+            name = "copper" if mark.chosen else "ink"
+            left = Qt.AlignmentFlag.AlignLeft
+            write(painter, t, box, mark.words, 13, name, bold=mark.chosen, align=left)
         taken.append(QRectF(at.x() - 8, at.y() - 8, 16, 16))
+
+    def _free(self, at: QPointF, wide: float, taken: list[QRectF]) -> QRectF | None:
+        """The first free place for words round a mark; words over words tell nothing."""
+        high, frame = self.theme.px(17), self._box()
+        right, left = 12.0, -wide - 12.0
+        for dx, dy in (
+            (right, -high), (right, 4), (left, -high), (left, 4), (right, -2.2 * high), (right, 1.4 * high),
+        ):  # fmt: skip
+            box = QRectF(at.x() + dx, at.y() + dy, wide, high)
+            inside = box.left() > frame.left() and box.right() < self.width() - 4 and box.top() > 2
+            if inside and box.bottom() < frame.bottom() and not any(box.intersects(one) for one in taken):
+                return box
+        return None
 
     # --- hands --------------------------------------------------------------------
 

@@ -18,7 +18,7 @@ from nuvrek.planning.playclean import Curve
 from nuvrek.planning.rod import RodPlan
 from nuvrek.planning.rodstops import RodStop
 from nuvrek.planning.spotwork import rocks_mm
-from nuvrek.planning.steps import steps_of
+from nuvrek.planning.steps import Doing, steps_of
 from nuvrek.planning.titles import TITLES
 from nuvrek.readings.kinds import Agreed, EndFault, Promise, WayKind
 from nuvrek.surface.finding import Finding
@@ -88,6 +88,7 @@ class Plan:
     largest_rock_now_mm: float
     ends: tuple[EndFault, ...] = ()
     stops: tuple[RodStop, ...] = ()
+    rodless: bool = False
     # Metal against string height, where the relief is known.
     curve: Curve | None = None
 
@@ -179,10 +180,17 @@ def way(
     """A way of this kind with its steps. ``promise`` is what it changes beside metal; the rest is filled in."""
     off = np.zeros_like(case.surface.tops_mm) if removal is None else removal.off_mm
     left = case.surface.crown_mm - off
-    turn = case.rod.words if case.rod else "No turn is needed for the relief."
     turned = case.relief_off and not case.rodless
-    crowned = frets_to_crown(case.neck.wire_width_mm, case.neck.wire_height_mm, off.max(axis=1))
-    steps = steps_of(kind, case.neck, frets, turn, turned, case.ends, gist, case.agreed, crowned)
+    doing = Doing(
+        frets=frets,
+        rod=case.rod.words if case.rod is not None and (turned or kind == "rod") else "",
+        ends=case.ends,
+        detail=gist,
+        agreed=case.agreed,
+        crowned=frets_to_crown(case.neck.wire_width_mm, case.neck.wire_height_mm, off.max(axis=1)),
+        no_rod=case.rodless,
+    )
+    steps = steps_of(kind, case.neck, doing)
     return Way(
         kind,
         TITLES[kind],

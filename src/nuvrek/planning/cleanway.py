@@ -8,9 +8,10 @@ from numpy.typing import NDArray
 from nuvrek.clearance.onneck import OnNeck, string_up
 from nuvrek.clearance.swing import TOUCHES_N
 from nuvrek.neck.description import NEARLY_FLAT_MM
-from nuvrek.planning.case import Case, Way, way
+from nuvrek.planning.case import Case, Way, listed, way
 from nuvrek.planning.filingsteps import listed_frets
 from nuvrek.planning.levelling import WORTH_FILING_MM, Removal
+from nuvrek.planning.levelways import unread_words
 from nuvrek.planning.playclean import Clean, Curve, curve, play_clean
 from nuvrek.planning.relief import wanted_relief
 from nuvrek.readings.kinds import Promise
@@ -40,13 +41,22 @@ def clean_way(case: Case, level: Way, on: OnNeck) -> tuple[Way | None, Curve | N
     return _made(case, on, wanted.now.mm, heights, level.metal_mm), drawn
 
 
-def clean_at(case: Case, drawn: Curve | None, up_mm: float) -> Way | None:
-    """Just clean with the strings so far over what a full level allows; None where nothing is to be filed for it."""
+def clean_at(case: Case, drawn: Curve, up_mm: float) -> Way:
+    """Just clean with the strings so far over what a full level allows, whether it asks for metal, for none or for too much."""
     wanted = wanted_relief(case.neck_map)
-    if wanted is None or drawn is None:
-        return None
+    now = 0.0 if wanted is None else wanted.now.mm
+    heights, force = drawn.base_mm + up_mm, TOUCHES_N[case.neck.touch]
     on = string_up(case.neck_map)
-    return _made(case, on, wanted.now.mm, drawn.base_mm + up_mm, drawn.level_metal_mm)
+    clean = play_clean(on, _spare(case), heights, force, _reach(case, now), (0.0, 0.0), SURE)
+    why = []
+    if clean is None:
+        why.append("The frets can't pay for it at that height: higher strings, or less crown kept, would do.")
+        clean = Clean(np.zeros_like(case.surface.crown_mm), 0.0, 0.0, np.zeros_like(case.surface.crown_mm))
+    elif clean.metal_mm < WORTH_FILING_MM:
+        why.append("Every note is clean at that height as it is: nothing to file.")
+    if case.unseated or case.unread:
+        why.append(unread_words(case) if case.unread else f"Seat fret {listed(case.unseated)} first.")
+    return _way(case, clean, heights, now - clean.less_relief_mm, drawn.level_metal_mm, why)
 
 
 def _spare(case: Case) -> Array:
@@ -69,10 +79,10 @@ def _made(case: Case, on: OnNeck, relief_mm: float, heights: Array, level_mm: fl
     clean = play_clean(on, _spare(case), heights, force, _reach(case, relief_mm), (0.0, 0.0), SURE)
     if clean is None or clean.metal_mm < WORTH_FILING_MM:
         return None
-    return _way(case, clean, heights, relief_mm - clean.less_relief_mm, level_mm)
+    return _way(case, clean, heights, relief_mm - clean.less_relief_mm, level_mm, [])
 
 
-def _way(case: Case, clean: Clean, heights: Array, relief_mm: float, level_mm: float) -> Way:
+def _way(case: Case, clean: Clean, heights: Array, relief_mm: float, level_mm: float, why: list[str]) -> Way:
     filed = clean.off_mm.max(axis=1) > WORTH_FILING_MM
     frets = tuple(int(f) + 1 for f in np.flatnonzero(filed))
     gist = (
@@ -86,7 +96,7 @@ def _way(case: Case, clean: Clean, heights: Array, relief_mm: float, level_mm: f
         height_high_mm=float(heights[-1]),
     )
     removal = Removal(clean.off_mm, case.surface.crown_mm - clean.off_mm, 0.0, weight=clean.weight)
-    return way(case, "play-clean", removal, frets, gist, [], promise)
+    return way(case, "play-clean", removal, frets, gist, why, promise)
 
 
 def _heights(case: Case, on: OnNeck, best: Array) -> Array:

@@ -28,9 +28,8 @@ def listed_frets(frets: tuple[int, ...]) -> str:
     return "frets " + ", ".join(str(f) for f in frets[:-1]) + f" and {frets[-1]}"
 
 
-def set_steps(kind: WayKind, neck: NeckDescription, detail: str) -> tuple[Step, ...]:
+def set_steps(kind: WayKind, detail: str, no_rod: bool) -> tuple[Step, ...]:
     """Laying the neck for filing, as its school does; ``detail`` is what the plan says of it."""
-    no_rod = neck.rod == "none"
     if kind == "level-held":
         return _held(no_rod)
     if no_rod or kind == "level-lies":

@@ -49,6 +49,7 @@ def terms_of(case: Case) -> Terms:
     return Terms(
         case.neck.fall_away_mm if agreed.fall_away_mm is None else agreed.fall_away_mm,
         agreed.fall_from,
+        agreed.dressed_mm,
         grooves_stay=agreed.grooves_stay,
         aim=agreed.aim,
         untouched=agreed.untouched,
@@ -99,6 +100,8 @@ def set_up(case: Case, kind: WayKind, terms: Terms) -> SetUp:
     rigid = replace(case.surface, rho_low_mm=0.0, rho_high_mm=0.0)
     if case.rodless or kind == "level-lies":
         return _as_it_lies(case, kind, terms, rigid)
+    dressed = terms.dip_mm
+    strung = pull + dressed
     if kind in ("level-straight", "level-held"):
         rho = -board_dip_mm(neck_map)
         reach = float(np.clip(rho, case.surface.rho_low_mm, case.surface.rho_high_mm))
@@ -106,17 +109,17 @@ def set_up(case: Case, kind: WayKind, terms: Terms) -> SetUp:
         fixed = replace(case.surface, rho_low_mm=reach, rho_high_mm=reach)
         if kind == "level-held":
             words = "Held at its strung shape, rod set straight: no guess at what the strings pull."
-            return SetUp(fixed, terms, 0.0, DIAL_BACK_MM, words, why)
-        words = f"Rod straight, strings off: strung up {length(pull)}, give or take {length(doubt)}, then the rod."
-        return SetUp(fixed, terms, pull, doubt, words, why)
+            return SetUp(fixed, terms, dressed, DIAL_BACK_MM, words, why)
+        words = f"Rod straight, strings off: strung up {length(strung)}, give or take {length(doubt)}, then the rod."
+        return SetUp(fixed, terms, strung, doubt, words, why)
     if kind == "crown-first":
         words = "Worn crowns rounded first, then only what stands over the line: low tops stay as they are."
-        return SetUp(case.surface, replace(terms, band_mm=STILL_MM), pull, doubt, words)
+        return SetUp(case.surface, replace(terms, band_mm=STILL_MM), strung, doubt, words)
     words = (
-        f"Every top touched, rod where it costs least: strung up {length(pull)}, give or take {length(doubt)}, "
+        f"Every top touched, rod where it costs least: strung up {length(strung)}, give or take {length(doubt)}, "
         f"then the rod to {length(wanted)}."
     )
-    return SetUp(case.surface, terms, pull, doubt, words)
+    return SetUp(case.surface, terms, strung, doubt, words)
 
 
 def _as_it_lies(case: Case, kind: WayKind, terms: Terms, rigid: Surface) -> SetUp:

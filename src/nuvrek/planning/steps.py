@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from msgspec import Struct
+
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning import cautions
 from nuvrek.planning.curesteps import Step, cure_steps, heat_steps, refer_step
@@ -17,63 +19,72 @@ from nuvrek.planning.filingsteps import (
 from nuvrek.readings.kinds import Agreed, EndFault, WayKind
 
 
-def steps_of(
-    kind: WayKind,
-    neck: NeckDescription,
-    frets: tuple[int, ...],
-    rod_words: str,
-    rod_needed: bool,
-    ends: tuple[EndFault, ...] = (),
-    detail: str = "",
-    agreed: Agreed | None = None,
-    crowned: tuple[int, ...] = (),
-) -> tuple[Step, ...]:
-    """The steps of a way.
+class Doing(Struct, frozen=True):
+    """What the steps of a way are made from.
 
-    ``frets`` are the ones filed or seated; ``rod_words`` says which way the rod goes; ``ends`` are the
-    faults of fret ends that are put right along the way; ``detail`` says what a cheap cure does on this neck;
-    ``crowned`` are those whose flats need a crown.
+    ``frets`` are the ones filed or seated; ``rod`` says which way the rod goes, nothing where it is not turned; ``ends`` are the
+    faults of fret ends that are put right along the way; ``detail`` says what the way does on this neck; ``crowned`` are
+    those whose flats need a crown; ``no_rod``: there is none, or it is spent.
     """
-    agreed = agreed or Agreed()
-    rod = _rod(rod_words) if rod_needed else ()
-    after_filing = (
-        *crown_steps(crowned, neck),
-        *end_steps(ends, neck),
-        *polish_steps(agreed.level_grit, agreed.finish_grit),
-        _string_up(),
-        *rod,
-        _prove(),
-        _look_again(),
-    )
+
+    frets: tuple[int, ...] = ()
+    rod: str = ""
+    ends: tuple[EndFault, ...] = ()
+    detail: str = ""
+    agreed: Agreed = Agreed()
+    crowned: tuple[int, ...] = ()
+    no_rod: bool = False
+
+
+def steps_of(kind: WayKind, neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
+    """The steps of a way, in bench order."""
+    ends = end_steps(doing.ends, neck)
     match kind:
         case "leave":
             return (_look_again(),)
         case "rod":
-            return (*_rod(rod_words), _prove(), _look_again())
+            return (*_rod(doing.rod or "No turn is needed for the relief."), _prove(), _look_again())
         case "seat":
-            return (_slacken(), *_seating(frets), *end_steps(ends, neck), _prove(), _look_again())
+            return (_slacken(), *_seating(doing.frets), *ends, _prove(), _look_again())
         case "ends":
-            return (_slacken(), tape_step(neck), *end_steps(ends, neck), _string_up(), _prove())
-        case "spot-level" | "play-clean":
-            return (_slacken(), tape_step(neck), *spot_steps(frets), *after_filing)
-        case "crown-few":
-            return (_slacken(), tape_step(neck), *crown_few_steps(frets, neck), *after_filing)
-        case "crown-first":
-            set_up = (_slacken(), *set_steps(kind, neck, detail))
-            worn = worn_step(neck)
-            return (*set_up, tape_step(neck), worn, *level_steps(frets, agreed), *after_filing)
-        case "level-held":
-            set_up = set_steps(kind, neck, detail)
-            return (*set_up, tape_step(neck), *level_steps(frets, agreed), *after_filing)
-        case "level" | "level-straight" | "level-lies":
-            set_up = (_slacken(), *set_steps(kind, neck, detail))
-            return (*set_up, tape_step(neck), *level_steps(frets, agreed), *after_filing)
+            return (_slacken(), tape_step(neck), *ends, _string_up(), _prove())
         case "heat":
-            return (*heat_steps(detail), *_ending())
+            return (*heat_steps(doing.detail), *_ending())
         case "refer":
-            return (refer_step(detail),)
+            return (refer_step(doing.detail),)
+        case "spot-level" | "play-clean" | "crown-few":
+            filing = (_slacken(), tape_step(neck), *_few(kind, neck, doing))
+            return (*filing, *_after_filing(neck, doing, ends))
+        case "level" | "level-straight" | "level-held" | "level-lies" | "crown-first":
+            return (*_levelling(kind, neck, doing), *_after_filing(neck, doing, ends))
         case _:
-            return (*cure_steps(kind, detail), *_ending())
+            return (*cure_steps(kind, doing.detail), *_ending())
+
+
+def _few(kind: WayKind, neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
+    return crown_few_steps(doing.frets, neck) if kind == "crown-few" else spot_steps(doing.frets)
+
+
+def _levelling(kind: WayKind, neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
+    """From strings off to all tops on one line."""
+    lay = set_steps(kind, doing.detail, doing.no_rod)
+    # Held as strung, the strings come off only once the dial stands at zero.
+    first = lay if kind == "level-held" else (_slacken(), *lay)
+    worn = (worn_step(neck),) if kind == "crown-first" else ()
+    return (*first, tape_step(neck), *worn, *level_steps(doing.frets, doing.agreed))
+
+
+def _after_filing(neck: NeckDescription, doing: Doing, ends: tuple[Step, ...]) -> tuple[Step, ...]:
+    agreed = doing.agreed
+    return (
+        *crown_steps(doing.crowned, neck),
+        *ends,
+        *polish_steps(agreed.level_grit, agreed.finish_grit),
+        _string_up(),
+        *(_rod(doing.rod) if doing.rod else ()),
+        _prove(),
+        _look_again(),
+    )
 
 
 def _ending() -> tuple[Step, ...]:

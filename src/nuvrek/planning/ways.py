@@ -43,7 +43,7 @@ def make_plan(neck_map: HeightMap, findings: tuple[Finding, ...], unit: Unit = U
     ways = with_doubt(case, ways)
     advice, reasons = advise(case, {w.kind: w for w in ways})
     rock = float(rocks_mm(case.surface, case.surface.tops_mm).max())
-    return Plan(advice, tuple(reasons), ways, case.rod, rock, case.ends, case.stops, curve)
+    return Plan(advice, tuple(reasons), ways, case.rod, rock, case.ends, case.stops, case.rodless, curve)
 
 
 def case_of(neck_map: HeightMap, findings: tuple[Finding, ...], unit: Unit = Unit.MM) -> Case:

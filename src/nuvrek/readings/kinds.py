@@ -314,7 +314,7 @@ class Seated(Entry, frozen=True, kw_only=True, tag="seated"):
 class Agreed(Entry, frozen=True, kw_only=True, tag="agreed"):
     """What is agreed about filing, whole, replacing what was agreed before; None is as described.
 
-    ``grooves_stay``: shallow grooves may be left, with the owner's say-so in ``note``. ``untouched`` frets lose nothing.
+    ``dressed_mm`` is relief filed into the tops although a rod works; ``grooves_stay``: shallow grooves may be left, with the owner's say-so in ``note``. ``untouched`` frets lose nothing.
     ``still_mm`` is the rock that may stay; ``block_mm`` how long the beam or stone is, None as long as the board;
     ``level_grit`` its paper, ``finish_grit`` the last one over the crowns.
     """
@@ -322,6 +322,7 @@ class Agreed(Entry, frozen=True, kw_only=True, tag="agreed"):
     least_crown_mm: SmallMm | None = None
     fall_away_mm: Annotated[float, Meta(ge=0, le=1)] | None = None
     fall_from: Fret | None = None
+    dressed_mm: Annotated[float, Meta(ge=0, le=1)] = 0.0
     aim: FilingAim = "least metal"
     grooves_stay: bool = False
     untouched: Frets = ()
@@ -357,7 +358,7 @@ class Chosen(Entry, frozen=True, kw_only=True, tag="chosen"):
     """A way forward was chosen. Its promise is held against the result.
 
     ``rod`` says which way the rod goes, ``ends`` what is wrong with fret ends and is put right along the way,
-    ``detail`` what a cheap cure or referral does on this neck.
+    ``detail`` what a cheap cure or referral does on this neck; ``no_rod``: there is none, or it is spent.
     """
 
     way: WayKind
@@ -369,6 +370,7 @@ class Chosen(Entry, frozen=True, kw_only=True, tag="chosen"):
     detail: Words = ""
     # The tops in the order in which the file should take their ink.
     order: Places = ()
+    no_rod: bool = False
 
 
 class StepDone(Entry, frozen=True, kw_only=True, tag="step-done"):

@@ -20,9 +20,10 @@ from nuvrek.desktop.wayrow import HEADS, MOST_PERCENT, WayRow, columns, fitting_
 from nuvrek.units import Unit, format_length
 
 if TYPE_CHECKING:
-    from nuvrek.planning.case import Plan
+    from nuvrek.bench.picture import Picture
+    from nuvrek.planning.case import Plan, Way
 
-_LONGEST_HEAD = 110
+_LONGEST_HEAD = 84
 MOST_WAYS = 18
 
 
@@ -140,6 +141,14 @@ class ChooseStage(Stage):
             row.setAccessibleName(_row_name(row, way.title, way.gist, s.unit, way.metal_mm))
             row.update()
         way = plan.ways[self.index]
+        self._fit(plan, way, picture)
+        self.take.setEnabled(way.possible)
+        self.heads.update()
+        self._fill_bar(plan, plan.advice == way.kind)
+
+    def _fit(self, plan: Plan, way: Way, picture: Picture) -> None:
+        """Rows and heads at the size at which all ways fit; the sheet takes what they leave."""
+        s, present = self.desk.settings, picture.present
         filed = frozenset(int(f) + 1 for f in (way.off_mm.max(axis=1) > 0.004).nonzero()[0])
         percent = self.heads.percent = fitting_percent(plan.ways, self.height())
         t = row_theme(self.desk, percent)
@@ -150,18 +159,14 @@ class ChooseStage(Stage):
         for made in (self.take, self.filing):
             made.setStyleSheet(f"font-size: {t.px(14)}px; padding: {t.px(4)}px {t.px(10)}px;")
             made.setFixedHeight(t.px(36))
-        # The ways come first; the sheet takes what they leave.
         used = sum(row.row_px + 3 for row in self.rows[: len(plan.ways)])
         left_over = self.height() - used - t.px(52)
         self.sheet.setVisible(left_over > 80)
         self.sheet.setFixedHeight(max(min(left_over, 250), 80))
-        alone = frozenset(session.present.agreed.untouched)
+        alone = frozenset(present.agreed.untouched)
         drawn = metal_lane(way.off_mm, s.unit, left=alone) if filed else crown_lane(picture, s.unit)
         lanes = (drawn,) if left_over > 130 else ()
-        self.sheet.show_neck(session.present.neck, lanes, Dots(filed=filed, alone=alone))
-        self.take.setEnabled(way.possible)
-        self.heads.update()
-        self._fill_bar(plan, plan.advice == way.kind)
+        self.sheet.show_neck(present.neck, lanes, Dots(filed=filed, alone=alone))
 
     def _fill_bar(self, plan: Plan, advised: bool) -> None:
         session, s = self.desk.session, self.desk.settings

@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import Qt, QTimer
-from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QSlider, QVBoxLayout, QWidget
 
 from nuvrek.bench.filing import FilingDesk, watch_words
 from nuvrek.bench.filinglanes import metal_lane
@@ -59,8 +59,38 @@ class FilingStage(Stage):
         self.least = sliding("Least crown to keep", 30, 150)
         self.fall = sliding("Fall-away at the last fret", 0, 40)
         self.start = sliding("Fall-away begins at fret", 5, 36)
+        self.dressed = sliding("Relief filed into the tops", 0, 50)
         self.lift = sliding("Strings over what a full level allows", -5, 200)
-        self.words = {name: QLabel("") for name in ("least", "fall", "start", "height")}
+        self.words = {name: QLabel("") for name in ("least", "fall", "start", "dressed", "height")}
+        self._make_picks()
+        self.told = QLabel("")
+        self.told.setWordWrap(True)
+        self.told.setAccessibleName("What the plan rests on")
+        self.alone = button("")
+        self.alone.clicked.connect(self._leave_alone)
+        self.bend = button("At the bend")
+        self.bend.setAccessibleName("Most string room for the metal: the bend of the curve")
+        self.bend.clicked.connect(self._at_bend)
+        self.agree = button("Agree on this")
+        self.agree.clicked.connect(self._agree)
+        self.take = button("Take this way", main=True)
+        self.take.clicked.connect(self._take)
+        self._filling, self._since = False, 0
+        self.rest = QTimer(self)
+        self.rest.setSingleShot(True)
+        self.rest.setInterval(_REST_MS)
+        self.rest.timeout.connect(self._tell)
+        for slider in (self.least, self.fall, self.start, self.dressed, self.lift):
+            slider.valueChanged.connect(self._slid)
+        lower = QHBoxLayout()
+        lower.addWidget(self.curve, 1)
+        lower.addWidget(self._panel())
+        page = QVBoxLayout(self)
+        page.setContentsMargins(18, 6, 18, 6)
+        page.addWidget(self.sheet, 5)
+        page.addLayout(lower, 8)
+
+    def _make_picks(self) -> None:
         self.picks = {
             "aim": Picks("What the level spares", _AIMS),
             "grooves_stay": Picks("Grooves", _GROOVES),
@@ -71,29 +101,15 @@ class FilingStage(Stage):
         for name, pick in self.picks.items():
             pick.setFocusPolicy(Qt.FocusPolicy.TabFocus)
             pick.activated.connect(lambda _at, name=name: self._picked(name))
-        self.told = QLabel("")
-        self.told.setWordWrap(True)
-        self.told.setAccessibleName("What the plan rests on")
-        self.alone = button("")
-        self.alone.clicked.connect(self._leave_alone)
-        self.agree = button("Agree on this")
-        self.agree.clicked.connect(self._agree)
-        self.take = button("Take this way", main=True)
-        self.take.clicked.connect(self._take)
-        self._filling, self._since = False, 0
-        self.rest = QTimer(self)
-        self.rest.setSingleShot(True)
-        self.rest.setInterval(_REST_MS)
-        self.rest.timeout.connect(self._tell)
-        for slider in (self.least, self.fall, self.start, self.lift):
-            slider.valueChanged.connect(self._slid)
-        lower = QHBoxLayout()
-        lower.addWidget(self.curve, 1)
-        lower.addWidget(self._panel())
-        page = QVBoxLayout(self)
-        page.setContentsMargins(18, 6, 18, 6)
-        page.addWidget(self.sheet, 5)
-        page.addLayout(lower, 8)
+
+    def _sliders(self) -> dict[str, QSlider]:
+        return {
+            "height": self.lift,
+            "least": self.least,
+            "fall": self.fall,
+            "start": self.start,
+            "dressed": self.dressed,
+        }
 
     def _panel(self) -> QWidget:
         grid = QGridLayout()
@@ -101,8 +117,8 @@ class FilingStage(Stage):
         grid.setHorizontalSpacing(10)
         grid.setColumnStretch(1, 1)
         grid.addWidget(self.kinds, 0, 0, 1, 2)
-        sliders = (("height", self.lift), ("least", self.least), ("fall", self.fall), ("start", self.start))
-        for row, (name, slider) in enumerate(sliders, 2):
+        sliders = self._sliders()
+        for row, (name, slider) in enumerate(sliders.items(), 2):
             grid.addWidget(self.words[name], row, 0)
             grid.addWidget(slider, row, 1)
         labels = {
@@ -113,15 +129,15 @@ class FilingStage(Stage):
             "pressure": "Pressure",
         }
         self.labels = {name: QLabel(words) for name, words in labels.items()}
-        for row, name in enumerate(labels, 6):
+        for row, name in enumerate(labels, 7):
             grid.addWidget(self.labels[name], row, 0)
             grid.addWidget(self.picks[name], row, 1)
         ends = QHBoxLayout()
-        for made in (self.take, self.agree, self.alone):
+        for made in (self.take, self.agree, self.bend, self.alone):
             ends.addWidget(made)
         ends.addStretch(1)
         grid.addLayout(ends, 1, 0, 1, 2)
-        grid.addWidget(self.told, 11, 0, 1, 2)
+        grid.addWidget(self.told, 12, 0, 1, 2)
         self.panel = scrolling(grid)
         return self.panel
 
@@ -172,6 +188,7 @@ class FilingStage(Stage):
         self.fall.setValue(round(filing.fall_mm / _STEP_MM))
         self.start.setMaximum(neck.frets - 1)
         self.start.setValue(filing.fall_from)
+        self.dressed.setValue(round(filing.agreed.dressed_mm / _STEP_MM))
         self.lift.setValue(round(filing.up_mm / _STEP_MM))
         for name, pick in self.picks.items():
             value = getattr(filing.agreed, name)
@@ -206,6 +223,7 @@ class FilingStage(Stage):
         )
         self.take.setEnabled(made.possible)
         self.agree.setEnabled(filing.draft or filing.kind == "play-clean")
+        self.bend.setVisible(filing.kind == "play-clean" and filing.bend_up_mm is not None)
         self.alone.setVisible(filing.fret is not None)
         if filing.fret is not None:
             free = filing.fret in filing.agreed.untouched
@@ -223,16 +241,17 @@ class FilingStage(Stage):
         self.words["least"].setText(f"Keep {format_length(filing.least_mm, unit)}")
         self.words["fall"].setText(f"Fall-away {format_length(filing.fall_mm, unit)}")
         self.words["start"].setText(f"from fret {filing.fall_from}")
+        self.words["dressed"].setText(f"Dressed in {format_length(filing.agreed.dressed_mm, unit)}")
         over = "" if strings is None else f"Low string at {float(strings[0]):.2f} mm"
         self.words["height"].setText(over)
         shown = {
             "least": True,
             "fall": levels,
             "start": levels and filing.fall_mm > 0,
+            "dressed": levels and filing.kind != "level-lies" and not filing.case.rodless,
             "height": filing.kind == "play-clean",
         }
-        sliders = {"least": self.least, "fall": self.fall, "start": self.start, "height": self.lift}
-        for name, slider in sliders.items():
+        for name, slider in self._sliders().items():
             slider.setVisible(shown[name])
             self.words[name].setVisible(shown[name])
         from nuvrek.planning.ground import groove_map
@@ -351,6 +370,7 @@ class FilingStage(Stage):
         filing.change(
             least_crown_mm=None if abs(least - neck.least_crown_mm) < 0.5 * _STEP_MM else round(least, 2),
             fall_away_mm=None if abs(fall - neck.fall_away_mm) < 0.5 * _STEP_MM else round(fall, 2),
+            dressed_mm=round(self.dressed.value() * _STEP_MM, 2),
             fall_from=None if self.start.value() == neck.joint_fret else self.start.value(),
         )
         filing.up_mm = self.lift.value() * _STEP_MM
@@ -372,6 +392,12 @@ class FilingStage(Stage):
         self.kinds.setCurrentIndex(self.kinds.findData("play-clean"))
         self.lift.setValue(round((height_mm - float(plan.curve.base_mm[0])) / _STEP_MM))
         self._show()
+
+    def _at_bend(self) -> None:
+        if self.filing is not None and self.filing.bend_up_mm is not None:
+            self.lift.setValue(round(self.filing.bend_up_mm / _STEP_MM))
+            self.setFocus()
+            self._settle()
 
     def _pointed(self, fret: int, _lane: str) -> None:
         if self.filing is not None:

@@ -51,17 +51,7 @@ class WorkStage(Stage):
         for label in (self.step_title, self.step_text, self.caution):
             label.setWordWrap(True)
         self.caution.setAccessibleName("Cautions")
-        self.done = button("Done", main=True)
-        self.done.clicked.connect(self._tick)
-        self.seated = button("")
-        self.seated.clicked.connect(self._seated)
-        self.one_fret = button("")
-        self.one_fret.clicked.connect(self._one_fret)
-        self.half = button("Half of it is off")
-        self.half.clicked.connect(self._half)
-        self.sweep = button("Rocker half-way")
-        self.sweep.clicked.connect(self._rocker)
-        self.seat = SeatRow(desk)
+        self._make_buttons()
         row = QHBoxLayout()
         row.addWidget(self.done)
         for made in (self.half, self.sweep, self.one_fret, self.seated):
@@ -84,6 +74,19 @@ class WorkStage(Stage):
         page.addWidget(self.sheet)
         page.addWidget(self.rodview)
         page.addLayout(lower, 1)
+
+    def _make_buttons(self) -> None:
+        self.done = button("Done", main=True)
+        self.done.clicked.connect(self._tick)
+        self.seated = button("")
+        self.seated.clicked.connect(self._seated)
+        self.one_fret = button("")
+        self.one_fret.clicked.connect(self._one_fret)
+        self.half = button("Half of it is off")
+        self.half.clicked.connect(self._half)
+        self.sweep = button("Rocker half-way")
+        self.sweep.clicked.connect(self._rocker)
+        self.seat = SeatRow(self.desk)
 
     def _rod_row(self) -> QWidget:
         """Moves by hand: what is logged without the loop's keys."""
