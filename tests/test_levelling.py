@@ -22,7 +22,7 @@ from nuvrek.planning.levelling import (
 )
 from nuvrek.planning.levelways import level_way, over_driven_words, set_up, terms_of
 from nuvrek.planning.ways import case_of
-from nuvrek.readings.kinds import Agreed, AnyEntry, CrownHeight, Rock, Seated, Size, StringGap
+from nuvrek.readings.kinds import Agreed, AnyEntry, CrownHeight, Rock, Seated, Size, StandOff, StringGap
 from nuvrek.surface.findings import find
 from nuvrek.surface.heightmap import map_neck
 from tests.support import compute, measured, neck_with, present
@@ -264,6 +264,12 @@ class Agreements(unittest.TestCase):
         read = compute(present([*base, Seated(fret=9), Rock(lane="bass", fret=9, says="still")]))[1]
         self.assertTrue(read.way("level").possible)
 
+    def test_a_fret_that_still_moves_was_not_seated(self) -> None:
+        loose = StandOff(fret=7, moves="moves")
+        for holds, kept in (("moves", True), ("holds", False)):
+            entries = [*_gaps(0.15, "pitch"), loose, Seated(fret=7, holds=holds)]  # type: ignore[arg-type]
+            self.assertEqual(any(f.kind == "loose" for f in find(map_neck(present(entries)))), kept)
+
     def test_a_fret_pressed_too_far_costs_the_others(self) -> None:
         low = [Rock(lane=lane, fret=9, says="rocks", gap_mm=-0.12) for lane in ("bass", "middle", "treble")]
         entries = [*_gaps(0.15, "pitch"), Seated(fret=9, stopped="gone too far"), *low]
@@ -297,6 +303,10 @@ class Agreements(unittest.TestCase):
         deep = [Size(what="groove", fret=f, string=3, mm=0.2) for f in (1, 2, 3)]
         poor = compute(present([*_gaps(0.15, "pitch"), *thin, *deep], neck_with(wire_height_mm=1.0)))[1]
         self.assertFalse(poor.way("crown-few").possible)
+        wide = Size(what="flat-width", fret=4, mm=1.1)
+        flat = compute(present([*_gaps(0.15, "pitch"), *crowns, wide]))[1].way("crown-few")
+        self.assertEqual((flat.frets, flat.metal_mm, flat.possible), ((4,), 0.0, True))
+        self.assertIn("no height is lost", flat.gist)
         self.assertIn("Fret 1 would keep", poor.way("crown-few").why_not[0])
 
 

@@ -204,9 +204,17 @@ class FilingDesk:
         return wrote
 
 
-def watch_words(rehearsal: Rehearsal, left_mm: NDArray[np.float64], unit: Unit) -> str:
+# A tool that takes so much more than the plan, left to itself, is to be led.
+_MUCH_MORE = 1.12
+
+
+def watch_words(rehearsal: Rehearsal, way: Way, unit: Unit) -> str:
     """The filing in one glance, with what the rehearsal warns of."""
-    said = [watch_order(rehearsal.order, left_mm, rehearsal.every, unit)]
+    said = [watch_order(rehearsal.order, way.left_mm, rehearsal.every, unit)]
+    took = float(rehearsal.took_mm.mean(axis=1).sum())
+    if rehearsal.every and not rehearsal.kept and took > _MUCH_MORE * way.metal_mm:
+        more = format_length(took - way.metal_mm, unit)
+        said.append(f"So worked the tool takes {more} more than the plan: lean where the plan is deepest.")
     if rehearsal.kept:
         frets = ", ".join(str(fret) for fret in dict.fromkeys(fret for fret, _ in rehearsal.kept))
         said.append(

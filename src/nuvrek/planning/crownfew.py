@@ -5,26 +5,30 @@ from __future__ import annotations
 import numpy as np
 
 from nuvrek.planning.case import Case, Way, listed, way
+from nuvrek.planning.crowning import LAND_MM
 from nuvrek.planning.levelling import Removal
-from nuvrek.surface.observed import GROOVE_MM
+from nuvrek.surface.observed import GROOVE_MM, flats_read
 
 # Spot work is for a handful: about a quarter of the frets or fewer (common practice, no source).
 FEW_SHARE = 0.25
 
 
 def crown_few(case: Case) -> Way | None:
-    """The worn frets rounded down to the bottom of their grooves, the others left alone; None where no groove was read."""
-    surface = case.surface
+    """Worn frets rounded by themselves, the others left alone; None where neither groove nor wide flat was read.
+
+    A groove takes the whole crown down to its bottom, a flat is rounded from its shoulders and loses no height.
+    """
+    surface, alone = case.surface, case.agreed.untouched
     deep = surface.grooves.reshape(-1, 3).max(axis=1)
-    worn = [at for at in np.flatnonzero(deep >= GROOVE_MM) if int(at) + 1 not in case.agreed.untouched]
-    if not worn:
+    deep = np.where(deep >= GROOVE_MM, deep, 0.0)
+    deep[[fret - 1 for fret in alone]] = 0.0
+    flats = {f: mm for f, mm in flats_read(case.neck_map.present).items() if mm > LAND_MM and f not in alone}
+    frets = tuple(sorted({int(at) + 1 for at in np.flatnonzero(deep)} | set(flats)))
+    if not frets:
         return None
-    # Rounding takes the whole crown down to the groove, from end to end.
-    off = np.zeros_like(surface.crown_mm)
-    off[worn] = deep[worn, None]
+    off = np.repeat(deep[:, None], 3, axis=1)
     left = surface.crown_mm - off
-    frets = tuple(int(at) + 1 for at in worn)
-    thin = tuple((f, float(surface.least_crown_mm - left[f - 1].min())) for f in frets)
+    thin = [(f, surface.least_crown_mm - float(left[f - 1].min())) for f in frets if deep[f - 1] > 0.0]
     why = [
         f"Fret {fret} would keep {case.length(surface.least_crown_mm - mm)}, less than {case.length(surface.least_crown_mm)}."
         for fret, mm in thin
@@ -32,5 +36,8 @@ def crown_few(case: Case) -> Way | None:
     ][:3]
     if len(frets) > max(FEW_SHARE * case.neck.frets, 1):
         why.append(f"{len(frets)} frets are worn: too many for crowning one by one; level them together.")
-    gist = f"Crown {listed(frets)} down to the bottom of the grooves; {case.length(float(deep.max()))} at most comes off."
+    if deep.any():
+        gist = f"Crown {listed(frets)}; grooves to their bottom, {case.length(float(deep.max()))} at most, flats from the shoulders."
+    else:
+        gist = f"Round the flats of {listed(frets)} from the shoulders: no height is lost."
     return way(case, "crown-few", Removal(off, left, 0.0), frets, gist, why)

@@ -135,8 +135,11 @@ def crown_steps(frets: tuple[int, ...], neck: NeckDescription) -> tuple[Step, ..
 
 
 def crown_few_steps(frets: tuple[int, ...], neck: NeckDescription) -> tuple[Step, ...]:
-    """Worn frets crowned anew down to the bottom of their grooves, the others left alone."""
-    text = "Ink on the top; the crowning file alone, until the bottom of the groove just goes and no further."
+    """Worn frets crowned anew, the others left alone."""
+    text = (
+        f"The {file_for(neck.wire_width_mm)} concave file alone. A groove: until its bottom just goes and no further. A flat: from "
+        "both shoulders, the line of ink on top stays."
+    )
     return (
         Step("mark", "Mark the tops", f"Ink on {listed_frets(frets)}.", 3, frets=frets),
         Step("file", f"Crown {listed_frets(frets)}", text, 8 * max(len(frets), 1), "file", frets, _FILING),

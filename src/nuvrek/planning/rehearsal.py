@@ -32,7 +32,7 @@ CREST_SHARE = 0.25
 # Fingertips on a beam bear on about this share of it at a time.
 HAND_SHARE = 0.1
 # Places the load is laid at along a short block's way, and along a beam.
-STEPS_ALONG, STEPS_ON_BEAM = 60, 9
+STEPS_ALONG, STEPS_ON_BEAM = 40, 9
 
 Place = tuple[int, Lane]
 

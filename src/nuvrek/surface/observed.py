@@ -50,7 +50,9 @@ _END_CURES: dict[EndFault, str] = {
 def stands_off(present: Present) -> dict[int, StandOff]:
     """Frets last found moving or off the wood, and neither seated nor found firm since."""
     found: dict[int, StandOff] = {}
-    seated = {w.entry.fret: w.number for w in present.work if isinstance(w.entry, Seated)}
+    # One that still moves after the press is as loose as before.
+    done = (w for w in present.work if isinstance(w.entry, Seated) and w.entry.holds != "moves")
+    seated = {w.entry.fret: w.number for w in done if isinstance(w.entry, Seated)}
     for one in present.taken:
         match one.reading:
             case StandOff(fret=fret) if one.number > seated.get(fret, 0):
@@ -185,9 +187,9 @@ def _grooves(present: Present, unit: Unit) -> list[Finding]:
     return [Finding("grooves", fret, None, worn[fret], 1.0, text, head)]
 
 
-def _flats(present: Present, unit: Unit) -> list[Finding]:
-    """Flats worn or filed on today's tops: what they say of the metal that is gone."""
-    neck, widest = present.neck, dict[int, float]()
+def flats_read(present: Present) -> dict[int, float]:
+    """Width of the flats read on today's crowns, mm, by fret."""
+    widest: dict[int, float] = {}
     for one in present.taken:
         match one.reading:
             case Size(what="flat-width", fret=fret, mm=mm):
@@ -195,6 +197,12 @@ def _flats(present: Present, unit: Unit) -> list[Finding]:
                     widest[fret] = max(widest.get(fret, 0.0), mm)
             case _:
                 pass
+    return widest
+
+
+def _flats(present: Present, unit: Unit) -> list[Finding]:
+    """Flats worn or filed on today's tops: what they say of the metal that is gone."""
+    neck, widest = present.neck, flats_read(present)
     gone = {f: worn_mm(neck.wire_width_mm, neck.wire_height_mm, mm) for f, mm in widest.items()}
     if not gone or max(gone.values()) < GROOVE_MM:
         return []

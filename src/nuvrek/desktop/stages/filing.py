@@ -345,7 +345,7 @@ class FilingStage(Stage):
         self._sheet(made, rehearsal.frets, thin)
         said = (made.gist, doubt.words(filing.unit) if doubt is not None else "")
         self.told.setText(" ".join(part for part in said if part))
-        self.bar.message.setText(watch_words(rehearsal, made.left_mm, filing.unit))
+        self.bar.message.setText(watch_words(rehearsal, made, filing.unit))
 
     def _settle(self) -> None:
         self._show()
