@@ -23,6 +23,7 @@ from nuvrek.planning.levelling import (
 from nuvrek.planning.levelways import level_way, over_driven_words, set_up, terms_of
 from nuvrek.planning.ways import case_of
 from nuvrek.readings.kinds import Agreed, AnyEntry, CrownHeight, Rock, Seated, Size, StandOff, StringGap
+from nuvrek.readings.words import turns_words
 from nuvrek.surface.findings import find
 from nuvrek.surface.heightmap import map_neck
 from tests.support import compute, measured, neck_with, present
@@ -179,6 +180,15 @@ class Schools(unittest.TestCase):
         assert level.strung is not None and held.strung is not None
         self.assertAlmostEqual(level.strung[0], 0.15)
         self.assertLess(held.strung[1], level.strung[1])
+
+    def test_the_rod_is_set_for_filing_as_the_plan_asks_and_not_for_playing(self) -> None:
+        picture, plan = compute(present([*_gaps(0.4, "pitch"), *_gaps(0.2, "slack")]))
+        step = next(s for s in plan.way("level-straight").steps if s.key == "set")
+        self.assertEqual(step.action, "tick")
+        # 0.2 mm of slack dip comes out; by what this rod is taken to do a turn that is so many sixteenths.
+        sixteenths = round(16 * 0.2 / picture.map.rod_mm_per_turn)
+        self.assertIn("File with the slack wood at 0.00 mm", step.text)
+        self.assertIn(turns_words(sixteenths / 16), step.text)
 
     def test_held_as_strung_walks_the_dial(self) -> None:
         _, plan = compute(present([*_gaps(0.3, "pitch"), *_gaps(0.1, "slack")]))

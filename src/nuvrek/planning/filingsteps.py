@@ -39,9 +39,7 @@ def set_steps(kind: WayKind, detail: str, no_rod: bool) -> tuple[Step, ...]:
     if kind == "level-straight":
         text = "Strings off, turn the rod until the notched edge shows no light on the wood."
     return (
-        Step(
-            "set", "Set the neck by the rod", f"{text} {detail} {_UNLOADED}", 10, "rod", (), (cautions.ROD,)
-        ),
+        Step("set", "Set the neck by the rod", f"{text} {detail} {_UNLOADED}", 10, cautions=(cautions.ROD,)),
     )
 
 

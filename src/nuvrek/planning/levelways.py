@@ -20,12 +20,15 @@ from nuvrek.planning.levelling import (
     what_would_do,
 )
 from nuvrek.readings.kinds import Seated, WayKind
+from nuvrek.readings.words import turns_words
 from nuvrek.surface.heightmap import HeightMap
 
 # A one-way rod needs some relief to govern: so much more dip is dressed into the frets (common practice, no source).
 TO_GOVERN_MM = 0.05
 # So nearly does a dial bring a neck back to its strung shape (common practice, no source).
 DIAL_BACK_MM = 0.02
+# A rod that answers with less a turn than this gives no turns to speak of, mm; common practice, no source.
+LEAST_ANSWER_MM = 0.1
 
 
 @dataclass(frozen=True)
@@ -80,11 +83,19 @@ def level_way(
     filed = removal.off_mm.max(axis=1) > WORTH_FILING_MM
     frets = tuple(int(f) + 1 for f in np.flatnonzero(filed))
     gist = made.words
-    if not case.rodless and kind in ("level", "crown-first"):
-        stands = board_dip_mm(case.neck_map) + removal.rho_mm
-        what = "dip" if stands >= 0.0 else "crest"
-        gist = f"{gist} File with the wood at {case.length(abs(stands))} of {what}."
+    if not case.rodless and kind != "level-lies":
+        gist = f"{gist} {_rod_for_filing(case, removal.rho_mm)}"
     return way(case, kind, removal, frets, gist, why, strung=(made.strung_mm, made.strung_doubt_mm))
+
+
+def _rod_for_filing(case: Case, rho_mm: float) -> str:
+    """How the slack wood stands for filing, and about which turn brings it there."""
+    stands = board_dip_mm(case.neck_map) + rho_mm
+    what = "dip" if stands >= 0.0 else "crest"
+    per_turn = max(case.neck_map.rod_mm_per_turn, LEAST_ANSWER_MM)
+    turn = turns_words(-rho_mm / per_turn)
+    turned = "the rod as it is" if turn == "no turn" else f"about {turn}, an eighth at a time"
+    return f"File with the slack wood at {case.length(abs(stands))} of {what}: {turned}."
 
 
 def unread_words(case: Case) -> str:

@@ -294,7 +294,7 @@ class WorkStage(Stage):
         steps, now = steps_in_hand(present), next_step(present)
         # With large text the step and its cautions come first.
         self.sheet.setVisible(t.percent <= 150 and not self.turning)
-        tall = 200 if now is not None and now.action == "seat" else 250
+        tall = 190 if now is not None and (now.action == "seat" or now.key == "set") else 250
         self.sheet.setFixedHeight(tall if t.percent <= 125 else 96)
         self._show_rod()
         shown = picture is not None and t.percent <= 125
@@ -338,7 +338,9 @@ class WorkStage(Stage):
         t, c = self.desk.theme, self.desk.theme.colours
         self.done.setVisible(now is not None)
         rod_known = self.desk.session is not None and self.desk.session.present.neck.rod != "none"
-        self.rod.setVisible(rod_known and (now is None or now.action == "rod"))
+        self.rod.setVisible(rod_known and (now is None or now.action == "rod" or now.key == "set"))
+        twin = self.desk.session is not None and self.desk.session.present.neck.rod == "twin"
+        self.which.setVisible(twin)
         self.heat.setVisible(now is not None and now.action == "heat")
         self.caution.setVisible(now is not None and bool(now.cautions))
         if now is None:
@@ -376,7 +378,6 @@ class WorkStage(Stage):
         self.rodview.setVisible(self.turning)
         if session is None or not self.turning:
             return
-        self.which.setVisible(session.present.neck.rod == "twin")
         plan = picture.plan if picture is not None else None
         rod = None if plan is None or plan.stops else plan.rod
         loop = self.loop
