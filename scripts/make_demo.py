@@ -7,6 +7,7 @@ from pathlib import Path
 
 import msgspec
 
+from nuvrek.bench.job import promised
 from nuvrek.exchange.jobfile import Job, dump
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.neck.strings import StringSpec
@@ -323,7 +324,7 @@ def choose_and_file(made: Made, truth: Truth, entries: list[AnyEntry]) -> tuple[
     work: list[AnyEntry] = [
         Chosen(
             way="spot-level",
-            promise=way.promise,
+            promise=promised(way),
             frets=way.frets,
             off=off,
             rod=plan.rod.words if plan.rod else "",
@@ -401,7 +402,10 @@ def build(made: Made) -> Job:
         turns = sum(e.turns for e in entries if isinstance(e, RodMove))
         state = State(strings="slack", rod_turns=turns)
         entries.append(RoundStart(name="closing"))
-        for station in closing_round(made.neck, Kit())[:3]:
+        # All but the last reading of the closing round.
+        for station in closing_round(made.neck, Kit())[:-1]:
+            if station.kind == "state":
+                state = msgspec.structs.replace(state, strings=station.state.strings)
             entries.extend(after.take(station, state))
     return Job(neck=made.neck, journal=tuple(stamped(entries, "2026-03-03")))
 

@@ -54,7 +54,7 @@ class OneByOne(MeasureCase):
         self.assertEqual(session.present.round_name, "basic")
 
     def test_the_wanted_leaf_goes_or_not_in_one_key(self) -> None:
-        window, _, session = self.at(0, "rod")
+        window, _, session = self.at(2, "rod")
         self.keys(window, ENTER, "2", ENTER)
         self.assertIn("Does the leaf go", window.bar.prompt.text())
         taken = len(session.present.taken)

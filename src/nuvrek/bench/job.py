@@ -14,7 +14,7 @@ from nuvrek.planning.crowning import frets_to_crown
 from nuvrek.planning.curesteps import Step
 from nuvrek.planning.steps import Doing, steps_of
 from nuvrek.readings.journal import Later, Present
-from nuvrek.readings.kinds import Chosen, Filed, Heated, Seated, StateChange, StepDone
+from nuvrek.readings.kinds import Chosen, Filed, Heated, Promise, Seated, StateChange, StepDone
 
 if TYPE_CHECKING:
     from nuvrek.planning.ways import Plan, Way
@@ -39,7 +39,7 @@ def choose(session: Session, plan: Plan, way: Way, neck_map: HeightMap | None = 
     session.append(
         Chosen(
             way=way.kind,
-            promise=way.promise,
+            promise=promised(way),
             frets=way.frets,
             off=off,
             rod=plan.rod.words if plan.rod and (way.kind == "rod" or not plan.rodless) else "",
@@ -48,6 +48,19 @@ def choose(session: Session, plan: Plan, way: Way, neck_map: HeightMap | None = 
             order=rehearsed,
             no_rod=plan.rodless,
         )
+    )
+
+
+def promised(way: Way) -> Promise:
+    """The way's promise with what it says of clean strings."""
+    if not way.lowest_mm:
+        return way.promise
+    (low, low_doubt), (high, high_doubt) = way.lowest_mm[0], way.lowest_mm[-1]
+    return msgspec.structs.replace(
+        way.promise,
+        clean_low_mm=round(low, 4),
+        clean_high_mm=round(high, 4),
+        clean_doubt_mm=round(max(low_doubt, high_doubt), 4),
     )
 
 

@@ -41,6 +41,7 @@ def compare(picture: Picture, unit: Unit) -> tuple[Row, ...]:
             _metal(picture, unit),
             _thinnest(picture, unit),
             *(_height(picture, side) for side in SIDES),
+            *_clean(picture),
         )
         if row
     )
@@ -163,3 +164,33 @@ def _height(picture: Picture, side: Side) -> Row | None:
         "as promised" if off_by <= AS_WANTED_MM else f"{format_length(off_by, Unit.MM)} away: set it again"
     )
     return Row(name, said, format_length(now, Unit.MM), off_by <= AS_WANTED_MM, remark)
+
+
+def _clean(picture: Picture) -> tuple[Row, ...]:
+    """Lowest clean height of the outer strings, where frets were worked on: by the tops as they are read now."""
+    chosen = picture.present.chosen
+    promise = chosen.promise if chosen is not None else None
+    if chosen is None or promise is None or not chosen.off or promise.clean_doubt_mm is None:
+        return ()
+    ready = _closed(picture, "closing-sweep") and _closed(picture, "closing-gap")
+    now = _lowest_now(picture) if ready else None
+    rows = []
+    for side, said in zip(SIDES, (promise.clean_low_mm, promise.clean_high_mm), strict=True):
+        name = f"Clean from, {LANE_WORDS[side]}"
+        words = f"{format_length(said or 0.0, Unit.MM)} ± {format_length(promise.clean_doubt_mm, Unit.MM)}"
+        if said is None or now is None:
+            rows.append(Row(name, words, "not read yet", None, "Rocker and relief tell."))
+            continue
+        mm, doubt = now[0] if side == "bass" else now[1]
+        kept = mm <= said + promise.clean_doubt_mm + doubt
+        result = f"{format_length(mm, Unit.MM)} ± {format_length(doubt, Unit.MM)}"
+        rows.append(Row(name, words, result, kept, "as promised" if kept else "String room names the notes"))
+    return tuple(rows)
+
+
+def _lowest_now(picture: Picture) -> tuple[tuple[float, float], tuple[float, float]]:
+    from nuvrek.clearance.onneck import string_up
+    from nuvrek.clearance.swing import TOUCHES_N
+
+    lowest, doubt = string_up(picture.map).lowest_clean_mm(TOUCHES_N[picture.map.neck.touch])
+    return (float(lowest[0]), float(doubt[0])), (float(lowest[-1]), float(doubt[-1]))

@@ -352,6 +352,10 @@ class Promise(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
     # String heights over fret 12.
     height_low_mm: float | None = None
     height_high_mm: float | None = None
+    # Lowest heights over fret 12 at which the outer strings ring clean, and their doubt.
+    clean_low_mm: float | None = None
+    clean_high_mm: float | None = None
+    clean_doubt_mm: float | None = None
 
 
 class Chosen(Entry, frozen=True, kw_only=True, tag="chosen"):

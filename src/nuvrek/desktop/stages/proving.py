@@ -2,12 +2,12 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QGridLayout, QLabel, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QGridLayout, QLabel, QVBoxLayout
 
 from nuvrek.bench.proof import Row, compare
 from nuvrek.desktop.benchbar import BenchBar
 from nuvrek.desktop.desk import Desk
-from nuvrek.desktop.stages.base import clear, heading
+from nuvrek.desktop.stages.base import clear, heading, scrolling
 from nuvrek.desktop.stages.measuring import MeasureStage
 
 
@@ -19,20 +19,19 @@ class ProveStage(MeasureStage):
 
     def __init__(self, desk: Desk, bar: BenchBar) -> None:
         super().__init__(desk, bar)
-        self.panel = QWidget()
         self.rows = QGridLayout()
-        self.rows.setVerticalSpacing(4)
+        self.rows.setVerticalSpacing(2)
         self.rows.setHorizontalSpacing(14)
-        column = QVBoxLayout(self.panel)
+        column = QVBoxLayout()
         column.setContentsMargins(14, 4, 0, 0)
         column.addWidget(heading("Promise and result"))
         column.addLayout(self.rows)
-        column.addStretch()
-        self.body.addWidget(self.panel)
+        self.scroller = scrolling(column)
+        self.body.addWidget(self.scroller)
 
     def refresh(self) -> None:
         super().refresh()
-        self.panel.setFixedWidth(self.desk.theme.px(350))
+        self.scroller.setFixedWidth(self.desk.theme.px(360))
         clear(self.rows)
         picture = self.desk.picture
         rows = compare(picture, self.desk.settings.unit) if picture else ()
@@ -46,6 +45,9 @@ class ProveStage(MeasureStage):
                 0,
                 0,
             )
+        else:
+            self.rows.addWidget(self._words("promised", "muted", 13), 0, 0)
+            self.rows.addWidget(self._words("result", "muted", 13), 0, 1)
         for number, row in enumerate(rows):
             self._row(number, row)
 
@@ -53,12 +55,15 @@ class ProveStage(MeasureStage):
         mark, colour = {True: ("✓ kept", "slate"), False: ("✗ missed", "copper"), None: ("○ open", "muted")}[
             row.kept
         ]
-        top = number * 4
-        self.rows.addWidget(self._words(row.matter, "ink", 16, bold=True), top, 0)
-        self.rows.addWidget(self._words(mark, colour, 15, bold=True), top, 1)
-        self.rows.addWidget(self._words(f"promised  {row.promised}", "muted", 14), top + 1, 0, 1, 2)
-        self.rows.addWidget(self._words(f"result  {row.result}", "ink", 15), top + 2, 0, 1, 2)
-        self.rows.addWidget(self._words(row.remark + "\n", "muted", 13), top + 3, 0, 1, 2)
+        top = 1 + number * 3
+        self.rows.addWidget(self._words(row.matter, "ink", 15, bold=True), top, 0)
+        self.rows.addWidget(self._words(mark, colour, 14, bold=True), top, 1)
+        self.rows.addWidget(self._words(row.promised, "muted", 14), top + 1, 0)
+        self.rows.addWidget(self._words(row.result, "ink", 14), top + 1, 1)
+        # What was kept needs no remark.
+        if not row.kept:
+            self.rows.addWidget(self._words(row.remark, "muted", 12), top + 2, 0, 1, 2)
+        self.rows.setRowMinimumHeight(top + 2, 6)
 
     def _words(self, text: str, colour: str, size: int, *, bold: bool = False) -> QLabel:
         label = QLabel(text)
