@@ -49,7 +49,10 @@ def end_steps(ends: tuple[EndFault, ...], neck: NeckDescription) -> tuple[Step, 
         text = "About 30 degrees along the whole edge, until a finger feels nothing proud."
         steps.append(Step("end-bevel", "Bevel the ends", text, 15, cautions=_FILING))
     if {"sharp", "proud-bevel", "sprouting"} & {*ends}:
-        text = "Each corner by a hair only: rounded too much, the outer strings slip off the edge."
+        text = (
+            "Each corner by a hair only: rounded too much, the outer strings slip off the edge. Keep 2.5 mm or more from the "
+            "middle of an outer string to where the rounding begins."
+        )
         steps.append(Step("end-round", "Round the ends by a hair", text, 25, cautions=_FILING))
     if "sprouting" in ends and not (neck.bound or neck.lacquered):
         text = (
