@@ -20,7 +20,7 @@ from nuvrek.planning.levelling import (
     metal_of,
     what_would_do,
 )
-from nuvrek.planning.levelways import level_way, over_driven_words, set_up, terms_of
+from nuvrek.planning.levelways import board_dip_mm, level_way, over_driven_words, set_up, terms_of
 from nuvrek.planning.ways import case_of
 from nuvrek.readings.kinds import Agreed, AnyEntry, CrownHeight, Rock, Seated, Size, StandOff, StringGap
 from nuvrek.readings.words import turns_words
@@ -187,8 +187,14 @@ class Schools(unittest.TestCase):
         self.assertEqual(step.action, "tick")
         # 0.2 mm of slack dip comes out; by what this rod is taken to do a turn that is so many sixteenths.
         sixteenths = round(16 * 0.2 / picture.map.rod_mm_per_turn)
-        self.assertIn("File with the slack wood at 0.00 mm", step.text)
+        self.assertIn("Set the slack wood to 0.00 mm", step.text)
         self.assertIn(turns_words(sixteenths / 16), step.text)
+        # With the strings on, what they pull comes out as well.
+        dips = board_dip_mm(picture.map) + picture.map.pull_mm
+        self.assertAlmostEqual(dips, 0.4, delta=0.03)
+        strung = round(16 * dips / picture.map.rod_mm_per_turn)
+        self.assertIn(turns_words(strung / 16), plan.way("level-held").gist)
+        self.assertIn("Set the strung wood to 0.00 mm", plan.way("level-held").gist)
 
     def test_held_as_strung_walks_the_dial(self) -> None:
         _, plan = compute(present([*_gaps(0.3, "pitch"), *_gaps(0.1, "slack")]))

@@ -59,6 +59,8 @@ class Way:
     # Dip the rod adds while filing, mm, and how much all metal grows with each millimetre a top stands higher, (frets, 3).
     rho_mm: float = 0.0
     weight: Array | None = None
+    # How far each top stands over the line a straight tool is led along, (frets, 3); None where there is no such line.
+    above_mm: Array | None = None
     doubt: Doubt | None = None
     # How many more light levels the thinnest fret has in it afterwards.
     levels_left: int = 0
@@ -206,6 +208,7 @@ def way(
         strung=strung,
         rho_mm=0.0 if removal is None else removal.rho_mm,
         weight=None if removal is None else removal.weight,
+        above_mm=None if removal is None else removal.above_mm,
         levels_left=levels_left(float(left.min()), case.surface.least_crown_mm),
     )
 

@@ -31,7 +31,7 @@ def listed_frets(frets: tuple[int, ...]) -> str:
 def set_steps(kind: WayKind, detail: str, no_rod: bool) -> tuple[Step, ...]:
     """Laying the neck for filing, as its school does; ``detail`` is what the plan says of it."""
     if kind == "level-held":
-        return _held(no_rod)
+        return _held(no_rod, detail)
     if no_rod or kind == "level-lies":
         text = "Slack and as it lies, held as when played; neither supports nor rod bend it while filing."
         return (Step("set", "Lay the neck as it is", f"{text} {detail} {_UNLOADED}", 5),)
@@ -43,7 +43,7 @@ def set_steps(kind: WayKind, detail: str, no_rod: bool) -> tuple[Step, ...]:
     )
 
 
-def _held(no_rod: bool) -> tuple[Step, ...]:
+def _held(no_rod: bool, detail: str) -> tuple[Step, ...]:
     zero = "Strings at pitch: the dial under the neck, half-way to the body, set to zero."
     if not no_rod:
         zero = (
@@ -53,7 +53,7 @@ def _held(no_rod: bool) -> tuple[Step, ...]:
     warn = () if no_rod else (cautions.ROD,)
     back = "At the headstock end and under the neck, little by little; held down at the body."
     return (
-        Step("dial-zero", "Dial to zero under tension", zero, 15, cautions=warn),
+        Step("dial-zero", "Dial to zero under tension", f"{zero} {detail}", 15, cautions=warn),
         Step(
             "dial-off",
             "Strings off",

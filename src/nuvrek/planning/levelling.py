@@ -91,7 +91,8 @@ class Removal:
 
     ``short`` names frets (from 1) without enough metal, ``standing`` untouched ones that stand in the way, each with
     what is missing in mm; such a plan must not be carried out. ``weight`` (frets, 3) is how much the metal of the whole
-    plan grows with each millimetre a top stands higher.
+    plan grows with each millimetre a top stands higher; ``above_mm`` (frets, 3) how far each top stands over the line
+    that a straight tool is led along.
     """
 
     off_mm: Array
@@ -100,6 +101,7 @@ class Removal:
     short: tuple[tuple[int, float], ...] = ()
     standing: tuple[tuple[int, float], ...] = ()
     weight: Array | None = None
+    above_mm: Array | None = None
 
     @property
     def possible(self) -> bool:
@@ -194,7 +196,8 @@ def level_all(surface: Surface, terms: Terms | None = None) -> Removal:
     # A top that stands a millimetre higher costs what its rows are worth; those on the line save the others' metal.
     duals = np.asarray(found.ineqlin.marginals)
     weight = (duals[:n] - duals[n : 2 * n]).reshape(-1, 3) if terms.aim == "least metal" else None
-    return Removal(off, surface.crown_mm - off, float(found.x[4]), weight=weight)
+    above = (_shaped(surface, terms) - surface.columns @ found.x[:5]).reshape(-1, 3)
+    return Removal(off, surface.crown_mm - off, float(found.x[4]), weight=weight, above_mm=above)
 
 
 def _level_short(surface: Surface, terms: Terms, made: Program) -> Removal:

@@ -84,18 +84,20 @@ def level_way(
     frets = tuple(int(f) + 1 for f in np.flatnonzero(filed))
     gist = made.words
     if not case.rodless and kind != "level-lies":
-        gist = f"{gist} {_rod_for_filing(case, removal.rho_mm)}"
+        gist = f"{gist} {_rod_for_filing(case, kind, removal.rho_mm)}"
     return way(case, kind, removal, frets, gist, why, strung=(made.strung_mm, made.strung_doubt_mm))
 
 
-def _rod_for_filing(case: Case, rho_mm: float) -> str:
-    """How the slack wood stands for filing, and about which turn brings it there."""
+def _rod_for_filing(case: Case, kind: WayKind, rho_mm: float) -> str:
+    """How the wood stands for filing, and about which turn brings it there."""
+    held = kind == "level-held"
     stands = board_dip_mm(case.neck_map) + rho_mm
     what = "dip" if stands >= 0.0 else "crest"
     per_turn = max(case.neck_map.rod_mm_per_turn, LEAST_ANSWER_MM)
-    turn = turns_words(-rho_mm / per_turn)
+    turn = turns_words(-(rho_mm - (case.neck_map.pull_mm if held else 0.0)) / per_turn)
     turned = "the rod as it is" if turn == "no turn" else f"about {turn}, an eighth at a time"
-    return f"File with the slack wood at {case.length(abs(stands))} of {what}: {turned}."
+    strings = "strung" if held else "slack"
+    return f"Set the {strings} wood to {case.length(abs(stands))} of {what}: {turned}."
 
 
 def unread_words(case: Case) -> str:
@@ -114,10 +116,12 @@ def set_up(case: Case, kind: WayKind, terms: Terms) -> SetUp:
     dressed = terms.dip_mm
     strung = pull + dressed
     if kind in ("level-straight", "level-held"):
-        rho = -board_dip_mm(neck_map)
-        reach = float(np.clip(rho, case.surface.rho_low_mm, case.surface.rho_high_mm))
-        why = () if abs(rho - reach) < 1e-9 else (f"The rod would have to move the board by {length(rho)}.",)
-        fixed = replace(case.surface, rho_low_mm=reach, rho_high_mm=reach)
+        # Held as strung, the rod is set with the strings on: it takes out what they pull as well.
+        by_strings = pull if kind == "level-held" else 0.0
+        rod = -board_dip_mm(neck_map) - by_strings
+        reach = float(np.clip(rod, case.surface.rho_low_mm, case.surface.rho_high_mm))
+        why = () if abs(rod - reach) < 1e-9 else (f"The rod would have to move the board by {length(rod)}.",)
+        fixed = replace(case.surface, rho_low_mm=reach + by_strings, rho_high_mm=reach + by_strings)
         if kind == "level-held":
             words = "Held at its strung shape, rod set straight: no guess at what the strings pull."
             return SetUp(fixed, terms, dressed, DIAL_BACK_MM, words, why)

@@ -163,8 +163,10 @@ def _loads(x: Array, block: float, pressure: Pressure, every: bool) -> Array:
     """Where the load is laid along the neck."""
     if not every:
         return np.asarray(x - 1e-6)
-    if block < x[-1] - x[0] or pressure == "pressed, neck backed":
+    if block < x[-1] - x[0]:
         return np.linspace(x[0] + 1e-6, x[-1] - 1e-6, STEPS_ALONG)
+    if pressure == "pressed, neck backed":
+        return np.linspace(x[0] + 1e-6, x[-1] - 1e-6, 2 * STEPS_ON_BEAM)
     if pressure == "own weight":
         return np.asarray(0.5 * (x[0] + x[-1]) + np.linspace(-0.5, 0.5, STEPS_ON_BEAM) * STROKE_ALONG_MM)
     return np.linspace(x[0], x[-1], STEPS_ON_BEAM + 2)[1:-1]

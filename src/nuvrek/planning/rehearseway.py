@@ -23,9 +23,8 @@ def block_mm(neck_map: HeightMap, way: Way) -> float:
 def rehearse_way(neck_map: HeightMap, way: Way) -> Rehearsal:
     """In which order this way takes the ink off the tops, as the neck lies for it."""
     surface, pressure = surface_of(neck_map), neck_map.present.agreed.pressure
-    shape = surface.tops_mm - way.rho_mm * surface.bend[:, None]
-    if way.kind == "level-held":
-        shape = shape - neck_map.pull_mm * surface.bend[:, None]
+    # A level is led along its own line, whatever dip or fall-away that has; a short stone lies on the tops as they are.
+    shape = surface.tops_mm if way.above_mm is None else way.above_mm
     tension = float(string_up(neck_map).strung.tension_n.sum())
     span = float(neck_map.x_mm[neck_map.neck.joint_fret - 1])
     bent = give_mm(pressure, neck_map.pull_mm, tension, span) * surface.bend
