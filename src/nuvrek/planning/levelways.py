@@ -121,7 +121,9 @@ def set_up(case: Case, kind: WayKind, terms: Terms) -> SetUp:
         rod = -board_dip_mm(neck_map) - by_strings
         reach = float(np.clip(rod, case.surface.rho_low_mm, case.surface.rho_high_mm))
         why = () if abs(rod - reach) < 1e-9 else (f"The rod would have to move the board by {length(rod)}.",)
-        fixed = replace(case.surface, rho_low_mm=reach + by_strings, rho_high_mm=reach + by_strings)
+        # Rounded, so that schools that come to the same are solved once.
+        moved = round(reach + by_strings, 9)
+        fixed = replace(case.surface, rho_low_mm=moved, rho_high_mm=moved)
         if kind == "level-held":
             words = "Held at its strung shape, rod set straight: no guess at what the strings pull."
             return SetUp(fixed, terms, dressed, DIAL_BACK_MM, words, why)

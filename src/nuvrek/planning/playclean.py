@@ -179,7 +179,7 @@ def clean_of(made: Program, chosen: NDArray[np.bool_] | None = None) -> Clean | 
 
 @dataclass(frozen=True)
 class Curve:
-    """Metal off against string height: ``up_mm`` over what a full level allows (minus: under it), ``metal_mm`` least for it.
+    """Metal off against string height: ``up_mm`` over what a full level allows, ``metal_mm`` least for it.
 
     ``base_mm`` are the heights (strings,) a full level allows; ``now_up_mm`` is where the neck stands as it is, at no metal;
     ``bend`` is where another tenth lower begins to cost more than on the whole way, None where nothing is gained.
@@ -193,9 +193,7 @@ class Curve:
     bend: Clean | None
 
 
-# The curve goes no further than this under what a full level allows: shaped tops can do better than straight ones.
-UNDER_LEVEL_MM = 0.05
-POINTS = 7
+POINTS = 6
 # A curve that rises by less than this has no bend to speak of.
 WORTH_A_BEND_MM = 0.02
 
@@ -209,7 +207,7 @@ def curve(
     reach_mm: tuple[float, float],
     sure: float = 0.0,
 ) -> Curve:
-    """The least metal for every height, from what a full level's metal buys up to the neck as it is."""
+    """The least metal for every height, from what a full level allows (or its metal buys for certain) up to the neck as it is."""
     made = program(on, crown_mm, base_mm, force_n, reach_mm, (0.0, 0.0), sure)
     # As it is: the height at which the tightest note is clean with nothing filed.
     now = float(np.max(made.limits / made.by_height))
@@ -217,14 +215,18 @@ def curve(
         return Curve(base_mm, np.zeros(0), np.zeros(0), now, level_metal_mm, None)
     chosen = np.zeros(len(made.limits), dtype=bool)
 
-    under = made.raised(-UNDER_LEVEL_MM)
-    lowest = _lowest(under, now + UNDER_LEVEL_MM, level_metal_mm, chosen) - UNDER_LEVEL_MM
-    ups, metal = [], []
-    for up in np.linspace(lowest, now, POINTS)[:-1]:
+    first = solve(made, chosen)
+    lowest = 0.0
+    if first is None or _metal(first[0]) > level_metal_mm:
+        # Not even a full level's metal buys that height for certain: the curve begins where it does.
+        lowest = _lowest(made, now, level_metal_mm, chosen)
+        first = solve(made.raised(lowest), chosen)
+    ups, metal = ([], []) if first is None else ([lowest], [_metal(first[0])])
+    for up in np.linspace(lowest, now, POINTS)[1:-1]:
         found = solve(made.raised(float(up)), chosen)
         if found is not None:
             ups.append(float(up))
-            metal.append(float(found[0][:-3].sum() / 3.0))
+            metal.append(_metal(found[0]))
     ups.append(now)
     metal.append(0.0)
     bend = None
@@ -240,6 +242,11 @@ def curve(
         metal.append(bend.metal_mm)
     order = np.argsort(ups)
     return Curve(base_mm, np.array(ups)[order], np.array(metal)[order], now, level_metal_mm, bend)
+
+
+def _metal(v: Array) -> float:
+    """Metal of a solution, summed over the frets."""
+    return float(v[:-3].sum() / 3.0)
 
 
 def _lowest(made: Program, most_mm: float, metal_mm: float, chosen: NDArray[np.bool_]) -> float:
