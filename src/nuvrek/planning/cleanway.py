@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass
+
 import numpy as np
 from numpy.typing import NDArray
 
@@ -24,21 +26,38 @@ ABOVE_LEVEL_MM = 0.15
 SURE = 1.2816
 
 
-def clean_way(case: Case, level: Way, on: OnNeck) -> tuple[Way | None, Curve | None]:
-    """The way, only where the relief is known, something would buzz at that height, and a little metal cures it.
+@dataclass(frozen=True)
+class Ground:
+    """What just clean and its curve stand on: the strings, the relief there is, and the heights a full level allows."""
 
-    And metal against string height from a full level to the neck as it is, where the relief is known.
-    """
+    on: OnNeck
+    relief_mm: float
+    best_mm: Array
+    level_mm: float
+
+
+def ground_of(case: Case, level: Way, on: OnNeck) -> Ground | None:
+    """The ground, only where the relief is known and no fret is to be seated first."""
     wanted = wanted_relief(case.neck_map)
     if wanted is None or not wanted.as_figure or case.unseated or case.unread:
-        return None, None
-    force = TOUCHES_N[case.neck.touch]
+        return None
     promised = level.promise.relief_mm
     less = 0.0 if promised is None else wanted.now.mm - promised
-    best, _ = on.lowest_clean_mm(force, on.after(level.off_mm, less))
-    drawn = curve(on, _spare(case), best, level.metal_mm, force, _reach(case, wanted.now.mm), SURE)
-    heights = _heights(case, on, best)
-    return _made(case, on, wanted.now.mm, heights, level.metal_mm), drawn
+    best, _ = on.lowest_clean_mm(TOUCHES_N[case.neck.touch], on.after(level.off_mm, less))
+    return Ground(on, wanted.now.mm, best, level.metal_mm)
+
+
+def clean_way(case: Case, ground: Ground) -> Way | None:
+    """The way, only where something would buzz at that height and a little metal cures it."""
+    return _made(
+        case, ground.on, ground.relief_mm, _heights(case, ground.on, ground.best_mm), ground.level_mm
+    )
+
+
+def clean_curve(case: Case, ground: Ground) -> Curve:
+    """Metal against string height from a full level to the neck as it is."""
+    force, reach = TOUCHES_N[case.neck.touch], _reach(case, ground.relief_mm)
+    return curve(ground.on, _spare(case), ground.best_mm, ground.level_mm, force, reach, SURE)
 
 
 def clean_at(case: Case, drawn: Curve, up_mm: float) -> Way:

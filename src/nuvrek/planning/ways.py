@@ -9,7 +9,7 @@ from nuvrek.clearance.onneck import string_up
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.planning.advice import advise
 from nuvrek.planning.case import Case, Plan, Way, listed, way
-from nuvrek.planning.cleanway import clean_way
+from nuvrek.planning.cleanway import clean_curve, clean_way, ground_of
 from nuvrek.planning.crownfew import crown_few
 from nuvrek.planning.cures import cures
 from nuvrek.planning.doubt import with_doubt
@@ -30,12 +30,16 @@ from nuvrek.units import Unit
 __all__ = ["Plan", "Way", "case_of", "make_plan"]
 
 
-def make_plan(neck_map: HeightMap, findings: tuple[Finding, ...], unit: Unit = Unit.MM) -> Plan:
-    """Weigh all ways for a mapped neck. ``unit`` is the unit of the sentences."""
+def make_plan(
+    neck_map: HeightMap, findings: tuple[Finding, ...], unit: Unit = Unit.MM, draw: bool = True
+) -> Plan:
+    """Weigh all ways for a mapped neck, and ``draw`` metal against string height. ``unit`` is the unit of the sentences."""
     case = case_of(neck_map, findings, unit)
     on = string_up(neck_map)
     levels = level_ways(case)
-    clean, curve = clean_way(case, levels[0], on)
+    ground = ground_of(case, levels[0], on)
+    clean = None if ground is None else clean_way(case, ground)
+    curve = None if ground is None or not draw else clean_curve(case, ground)
     filing = (spot_way(case), clean, crown_few(case), *levels)
     dressed = _ends(case) if case.ends else None
     ladder = (*cures(case), _rod(case), _seat(case), dressed, *filing)
