@@ -6,6 +6,7 @@ from dataclasses import replace
 import cvxpy as cp
 import numpy as np
 
+from nuvrek.bench.filing import FilingDesk, watch_words
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.case import Case
 from nuvrek.planning.ground import between_strings, groove_map
@@ -24,9 +25,12 @@ from nuvrek.planning.levelways import board_dip_mm, level_way, over_driven_words
 from nuvrek.planning.ways import case_of
 from nuvrek.readings.kinds import Agreed, AnyEntry, CrownHeight, Rock, Seated, Size, StandOff, StringGap
 from nuvrek.readings.words import turns_words
+from nuvrek.simulator.measuring import Bench, measure_basic_round
+from nuvrek.simulator.truth import Condition, make_truth
 from nuvrek.surface.findings import find
 from nuvrek.surface.heightmap import map_neck
-from tests.support import compute, measured, neck_with, present
+from nuvrek.units import Unit
+from tests.support import compute, measured, neck_with, present, rng
 from tests.test_against_reference_solver import random_surface
 
 
@@ -213,6 +217,28 @@ def _gaps(mm: float, strings: str) -> list[AnyEntry]:
         StringGap(lane=lane, fret=8, low_support=1, high_support=16, gap_mm=mm, state=state, by=by)  # type: ignore[arg-type]
         for lane in ("bass", "treble")
     ]
+
+
+class OddNecks(unittest.TestCase):
+    def test_short_long_and_unread_necks_through_every_way(self) -> None:
+        for frets, joint, strings, rod in ((5, 4, 1, "none"), (12, 12, 14, "twin"), (36, 20, 6, "one-way")):
+            neck = neck_with(frets=frets, joint_fret=joint, strings=strings, rod=rod)
+            truth = make_truth(neck, Condition(proud=0, low=0), rng(frets))
+            for entries in (measure_basic_round(Bench(truth, rng(strings))), []):
+                desk = FilingDesk(compute(present(entries, neck))[0], Unit.MM)
+                self.assertIn("level", desk.kinds)
+                for kind in desk.kinds:
+                    desk.kind = kind
+                    for agreed in (
+                        Agreed(),
+                        Agreed(untouched=(2,)),
+                        Agreed(block_mm=40.0, least_crown_mm=1.19),
+                    ):
+                        desk.agreed = agreed
+                        way = desk.way()
+                        self.assertTrue(way.possible or way.why_not)
+                        if way.possible and way.metal_mm > 0.01:
+                            self.assertIn("fret", watch_words(desk.rehearsal(), way, Unit.THOU))
 
 
 class Agreements(unittest.TestCase):
