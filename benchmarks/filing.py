@@ -120,7 +120,7 @@ def _metal(case: object, plan: Plan, level_mm: float, tally: Tally) -> None:
         tally.add("spot", spot.metal_mm)
         tally.add("spot level", level_mm)
     if plan.curve is not None:
-        clean = clean_at(case, plan.curve, ABOVE_MM)  # type: ignore[arg-type]
+        clean = clean_at(case, plan.curve, plan.curve.base_mm + ABOVE_MM)  # type: ignore[arg-type]
         tally.add("clean share", clean.metal_mm / plan.curve.level_metal_mm)
         tally.add("clean", clean.metal_mm)
         tally.add("clean level", plan.curve.level_metal_mm)

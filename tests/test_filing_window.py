@@ -78,6 +78,8 @@ class FilingWindow(WindowCase):
     def test_a_way_is_taken_with_its_heights_and_order(self) -> None:
         window, page = self.at(BASS)
         self.choose(page, "play-clean")
+        self.assertFalse(page.agree.isEnabled())
+        page.lift.setValue(60)
         page.take.click()
         self.assertEqual(window.now, "Work")
         kinds = [type(e) for e in window.desk.session.entries[-2:]]
@@ -86,6 +88,20 @@ class FilingWindow(WindowCase):
         self.assertEqual({fret for fret, _ in chosen.order}, set(chosen.frets))
         neck = window.desk.session.present.neck
         self.assertAlmostEqual(neck.height_low_mm, chosen.promise.height_low_mm, delta=0.006)
+
+    def test_the_owners_wish_stays_unless_another_height_is_asked_for(self) -> None:
+        window, page = self.at(BASS)
+        session = window.desk.session
+        neck = structs.replace(session.present.neck, height_low_mm=1.6, height_high_mm=1.1)
+        session.append(Describe(neck=neck))
+        self.choose(page, "play-clean")
+        made = page.filing.way()
+        self.assertAlmostEqual(made.promise.height_low_mm, 1.6, places=6)
+        self.assertLess(made.promise.height_high_mm, 1.3)
+        page.least.setValue(70)
+        page.take.click()
+        self.assertEqual(session.present.neck, neck)
+        self.assertEqual([type(e) for e in session.entries[-2:]], [Agreed, Chosen])
 
     def work_at(self, key: str, kind: str = "level") -> tuple[Any, Any]:
         window, page = self.at(BASS)

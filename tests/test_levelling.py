@@ -286,10 +286,10 @@ class Agreements(unittest.TestCase):
         picture, plan = compute(present(entries, truth.neck))
         case = case_of(picture.map, find(picture.map))
         assert plan.curve is not None
-        high = clean_at(case, plan.curve, plan.curve.now_up_mm + 0.05)
+        high = clean_at(case, plan.curve, plan.curve.base_mm + plan.curve.now_up_mm + 0.05)
         self.assertIn("nothing to file", " ".join(high.why_not))
         poor = replace(case, surface=replace(case.surface, least_crown_mm=5.0))
-        self.assertIn("can't pay", " ".join(clean_at(poor, plan.curve, -0.3).why_not))
+        self.assertIn("can't pay", " ".join(clean_at(poor, plan.curve, plan.curve.base_mm - 0.3).why_not))
 
     def test_a_rock_that_may_stay_saves_metal(self) -> None:
         rocks = [Rock(lane="bass", fret=f, says="rocks", gap_mm=0.09) for f in (5, 12)]

@@ -28,7 +28,7 @@ class PlayClean(unittest.TestCase):
             neck_map, on = strung(seed)
             spare = neck_map.crown_mm - neck_map.neck.least_crown_mm
             heights = on.lowest_clean_mm(TOUCH_N)[0] - 0.2
-            clean = play_clean(on, spare, heights, TOUCH_N, (-0.3, 0.3))
+            clean = play_clean(program(on, spare, heights, TOUCH_N, (-0.3, 0.3)))
             assert clean is not None
             self.assertTrue(
                 (clean.off_mm >= -1e-9).all() and (clean.off_mm <= np.maximum(spare, 0) + 1e-9).all()
@@ -51,7 +51,7 @@ class PlayClean(unittest.TestCase):
             )
             problem.solve(solver=cp.CLARABEL)
             heights = on.lowest_clean_mm(TOUCH_N)[0] - 0.25
-            ours = play_clean(on, spare, heights, TOUCH_N, (-0.3, 0.3))
+            ours = play_clean(program(on, spare, heights, TOUCH_N, (-0.3, 0.3)))
             assert ours is not None
             price = ours.metal_mm + 1e-3 * abs(ours.less_relief_mm)
             self.assertAlmostEqual(price, float(problem.value), delta=1e-6)
@@ -59,10 +59,11 @@ class PlayClean(unittest.TestCase):
     def test_no_metal_where_all_is_clean_and_none_where_too_little_is_left(self) -> None:
         neck_map, on = strung(202)
         lowest = on.lowest_clean_mm(TOUCH_N)[0]
-        nothing = play_clean(on, np.ones_like(neck_map.crown_mm), lowest + 0.01, TOUCH_N)
+        nothing = play_clean(program(on, np.ones_like(neck_map.crown_mm), lowest + 0.01, TOUCH_N))
         assert nothing is not None
         self.assertAlmostEqual(nothing.metal_mm, 0.0, places=9)
-        self.assertIsNone(play_clean(on, np.zeros_like(neck_map.crown_mm), lowest - 0.2, TOUCH_N))
+        bare = program(on, np.zeros_like(neck_map.crown_mm), lowest - 0.2, TOUCH_N)
+        self.assertIsNone(play_clean(bare))
 
     def test_a_fraction_of_the_metal_of_a_full_level(self) -> None:
         shares = []

@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 from msgspec import structs
 
 from nuvrek.bench.session import Session
-from nuvrek.readings.kinds import Agreed, Describe, WayKind
+from nuvrek.readings.kinds import Agreed, AnyEntry, Describe, WayKind
 from nuvrek.units import Unit, format_length, format_number
 
 if TYPE_CHECKING:
@@ -17,6 +17,7 @@ if TYPE_CHECKING:
 
     from nuvrek.bench.picture import Picture
     from nuvrek.planning.case import Case, Way
+    from nuvrek.planning.playclean import Curve
     from nuvrek.planning.rehearsal import Place, Rehearsal
 
 # What can be planned here, in the order of its metal.
@@ -47,6 +48,7 @@ class FilingDesk:
         self.kind: WayKind = advised if advised in self.kinds else "level"
         self.fret: int | None = None
         # How far over what a full level allows the strings are to lie, where they are to play just clean.
+        self.lifted = False
         self.up_mm = self._wanted_up()
         self._made: dict[tuple[WayKind, Agreed, float], Way] = {}
         self._case: tuple[Agreed, Case] | None = None
@@ -54,7 +56,9 @@ class FilingDesk:
     def follow(self, before: FilingDesk) -> None:
         """Go on with the choices of an earlier desk of the same neck."""
         self.kind = before.kind if before.kind in self.kinds else self.kind
-        self.fret, self.up_mm = before.fret, before.up_mm
+        self.fret = before.fret
+        if before.lifted:
+            self.lift(before.up_mm)
         if before.picture.present.agreed == self.picture.present.agreed:
             self.agreed = before.agreed
 
@@ -96,20 +100,20 @@ class FilingDesk:
     @property
     def bend_up_mm(self) -> float | None:
         """Where most string room is gained for the metal; None where the curve has no bend."""
-        plan = self.picture.plan
-        curve = plan.curve if plan is not None else None
+        curve = self._curve
         return None if curve is None or curve.bend is None else curve.bend.up_mm
 
+    def lift(self, up_mm: float) -> None:
+        """Just clean with all strings so far over what a full level allows."""
+        self.up_mm, self.lifted = up_mm, True
+
     def _wanted_up(self) -> float:
-        plan = self.picture.plan
-        curve = plan.curve if plan is not None else None
-        if curve is None or curve.now_up_mm <= 0.0:
-            return 0.0
-        neck = self.picture.map.neck
-        if neck.height_low_mm is not None and neck.height_high_mm is not None:
-            over = max(neck.height_low_mm - curve.base_mm[0], neck.height_high_mm - curve.base_mm[-1])
-            return max(float(over), 0.0)
-        return 0.15
+        heights, curve = self.strings_mm(), self._curve
+        return 0.0 if heights is None or curve is None else float((heights - curve.base_mm).max())
+
+    @property
+    def _curve(self) -> Curve | None:
+        return self.picture.plan.curve if self.picture.plan is not None else None
 
     # --- what it comes to ----------------------------------------------------
 
@@ -131,7 +135,7 @@ class FilingDesk:
 
     def way(self) -> Way:
         """The way in view, by the draft."""
-        key = self.kind, self.agreed, self.up_mm if self.kind == "play-clean" else 0.0
+        key = self.kind, self.agreed, self.up_mm if self.lifted and self.kind == "play-clean" else -1.0
         if key not in self._made:
             if len(self._made) > 60:
                 self._made.clear()
@@ -152,8 +156,10 @@ class FilingDesk:
             made = spot_way(case)
         elif self.kind == "crown-few":
             made = crown_few(case)
-        elif self.kind == "play-clean" and plan.curve is not None:
-            made = clean_at(case, plan.curve, self.up_mm)
+        elif (
+            self.kind == "play-clean" and plan.curve is not None and (wanted := self.strings_mm()) is not None
+        ):
+            made = clean_at(case, plan.curve, wanted)
         else:
             made = level_way(case, self.kind)
         return with_lowest(case.neck_map, (made or plan.way(self.kind),))[0]
@@ -171,10 +177,17 @@ class FilingDesk:
         return rehearse_way(self.case.neck_map, self.way())
 
     def strings_mm(self) -> NDArray[np.float64] | None:
-        """The string heights wanted for just clean, low side first."""
-        plan = self.picture.plan
-        curve = plan.curve if plan is not None else None
-        return None if curve is None else curve.base_mm + self.up_mm
+        """The string heights just clean is for, low side first: as wished for, unless another height was asked for here."""
+        from nuvrek.planning.cleanway import heights_wanted
+
+        curve = self._curve
+        if curve is None:
+            return None
+        return (
+            curve.base_mm + self.up_mm
+            if self.lifted
+            else heights_wanted(self.picture.map.neck, curve.base_mm)
+        )
 
     def head(self) -> str:
         """The way in view in a line."""
@@ -189,19 +202,17 @@ class FilingDesk:
     # --- written down --------------------------------------------------------
 
     def agree(self, session: Session) -> bool:
-        """Write the draft down; with just clean the string heights it is for as well. False when nothing changed. Raises LogbookError."""
-        wrote = False
-        if self.draft:
-            session.append(structs.replace(self.agreed, at=""))
-            wrote = True
-        heights = self.strings_mm() if self.kind == "play-clean" else None
+        """Write the draft down, and the string heights if others were asked for. False when nothing changed. Raises LogbookError."""
+        entries: list[AnyEntry] = [structs.replace(self.agreed, at="")] if self.draft else []
+        heights = self.strings_mm() if self.kind == "play-clean" and self.lifted else None
         if heights is not None:
-            neck = session.present.neck
             low, high = (round(float(mm), 2) for mm in (heights[0], heights[-1]))
-            if (neck.height_low_mm, neck.height_high_mm) != (low, high):
-                session.append(Describe(neck=structs.replace(neck, height_low_mm=low, height_high_mm=high)))
-                wrote = True
-        return wrote
+            neck = structs.replace(session.present.neck, height_low_mm=low, height_high_mm=high)
+            if neck != session.present.neck:
+                entries.append(Describe(neck=neck))
+        if entries:
+            session.append(*entries)
+        return bool(entries)
 
 
 # A tool that takes so much more than the plan, left to itself, is to be led.

@@ -100,6 +100,7 @@ def metal_words(step: Step, present: Present, unit: Unit, stroke_mm: float | Non
 def file_words(picture: Picture, walk: InkWalk, unit: Unit) -> str:
     """The filing in one glance, or what the ink says so far, or what the rocker says of the rest."""
     from nuvrek.bench.filing import watch_order
+    from nuvrek.planning.case import EVEN
 
     present = picture.present
     verdict = walk.verdict()
@@ -108,8 +109,7 @@ def file_words(picture: Picture, walk: InkWalk, unit: Unit) -> str:
         return " ".join(part for part in (verdict, rest) if part)
     left = picture.map.crown_mm - planned(present, left=True)
     chosen = present.chosen
-    every = chosen is not None and len(chosen.frets) > 0.8 * present.neck.frets
-    return watch_order(walk.order, left, every, unit)
+    return watch_order(walk.order, left, chosen is not None and chosen.way in EVEN, unit)
 
 
 def _rest_words(picture: Picture, unit: Unit) -> str:

@@ -32,7 +32,9 @@ Array = NDArray[np.float64]
 # Stops after which the rod is out of the game, whatever its nut is made to do.
 _LOST = ("at-end", "no-answer", "slack-back-bow")
 
-LEVELS: tuple[WayKind, ...] = ("level", "level-straight", "level-held", "level-lies", "crown-first")
+# Ways after which every top lies on the file's line, and those that level at all.
+EVEN: tuple[WayKind, ...] = ("level", "level-straight", "level-held", "level-lies")
+LEVELS: tuple[WayKind, ...] = (*EVEN, "crown-first")
 # Ways after which the rod is brought to the relief that is wanted.
 _TURNED: tuple[WayKind, ...] = ("rod", "spot-level", "crown-few", *LEVELS)
 

@@ -9,12 +9,12 @@ from numpy.typing import NDArray
 
 from nuvrek.clearance.onneck import OnNeck, string_up
 from nuvrek.clearance.swing import TOUCHES_N
-from nuvrek.neck.description import NEARLY_FLAT_MM
+from nuvrek.neck.description import NEARLY_FLAT_MM, NeckDescription
 from nuvrek.planning.case import Case, Way, listed, way
 from nuvrek.planning.filingsteps import listed_frets
 from nuvrek.planning.levelling import WORTH_FILING_MM, Removal
 from nuvrek.planning.levelways import unread_words
-from nuvrek.planning.playclean import Clean, Curve, curve, play_clean
+from nuvrek.planning.playclean import Clean, Curve, curve, play_clean, program
 from nuvrek.planning.relief import wanted_relief
 from nuvrek.readings.kinds import Promise
 
@@ -49,9 +49,8 @@ def ground_of(case: Case, level: Way, on: OnNeck) -> Ground | None:
 
 def clean_way(case: Case, ground: Ground) -> Way | None:
     """The way, only where something would buzz at that height and a little metal cures it."""
-    return _made(
-        case, ground.on, ground.relief_mm, _heights(case, ground.on, ground.best_mm), ground.level_mm
-    )
+    heights = heights_wanted(case.neck, ground.best_mm)
+    return _made(case, ground.on, ground.relief_mm, heights, ground.level_mm)
 
 
 def clean_curve(case: Case, ground: Ground) -> Curve:
@@ -60,13 +59,12 @@ def clean_curve(case: Case, ground: Ground) -> Curve:
     return curve(ground.on, _spare(case), ground.best_mm, ground.level_mm, force, reach, SURE)
 
 
-def clean_at(case: Case, drawn: Curve, up_mm: float) -> Way:
-    """Just clean with the strings so far over what a full level allows, whether it asks for metal, for none or for too much."""
+def clean_at(case: Case, drawn: Curve, heights: Array) -> Way:
+    """Just clean at these heights (strings,), whether that asks for metal, for none or for too much."""
     wanted = wanted_relief(case.neck_map)
     now = 0.0 if wanted is None else wanted.now.mm
-    heights, force = drawn.base_mm + up_mm, TOUCHES_N[case.neck.touch]
-    on = string_up(case.neck_map)
-    clean = play_clean(on, _spare(case), heights, force, _reach(case, now), (0.0, 0.0), SURE)
+    on, force = string_up(case.neck_map), TOUCHES_N[case.neck.touch]
+    clean = play_clean(program(on, _spare(case), heights, force, _reach(case, now), sure=SURE))
     why = []
     if clean is None:
         why.append("The frets can't pay for it at that height: higher strings, or less crown kept, would do.")
@@ -95,7 +93,7 @@ def _reach(case: Case, relief_mm: float) -> tuple[float, float]:
 
 def _made(case: Case, on: OnNeck, relief_mm: float, heights: Array, level_mm: float) -> Way | None:
     force = TOUCHES_N[case.neck.touch]
-    clean = play_clean(on, _spare(case), heights, force, _reach(case, relief_mm), (0.0, 0.0), SURE)
+    clean = play_clean(program(on, _spare(case), heights, force, _reach(case, relief_mm), sure=SURE))
     if clean is None or clean.metal_mm < WORTH_FILING_MM:
         return None
     return _way(case, clean, heights, relief_mm - clean.less_relief_mm, level_mm, [])
@@ -118,9 +116,9 @@ def _way(case: Case, clean: Clean, heights: Array, relief_mm: float, level_mm: f
     return way(case, "play-clean", removal, frets, gist, why, promise)
 
 
-def _heights(case: Case, on: OnNeck, best: Array) -> Array:
-    """What the owner wishes for, but no lower than a full level would allow; else a little above that."""
-    low, high = case.neck.height_low_mm, case.neck.height_high_mm
+def heights_wanted(neck: NeckDescription, best_mm: Array) -> Array:
+    """What the owner wishes for, but no lower than a full level would allow; else a little above that. (strings,)"""
+    low, high = neck.height_low_mm, neck.height_high_mm
     if low is None or high is None:
-        return best + ABOVE_LEVEL_MM
-    return np.maximum(np.linspace(low, high, len(on.strung.saddle_mm)), best)
+        return best_mm + ABOVE_LEVEL_MM
+    return np.maximum(np.linspace(low, high, len(best_mm)), best_mm)

@@ -21,11 +21,12 @@ def crown_few(case: Case) -> Way | None:
     surface, alone = case.surface, case.agreed.untouched
     deep = surface.grooves.reshape(-1, 3).max(axis=1)
     deep = np.where(deep >= GROOVE_MM, deep, 0.0)
-    deep[[fret - 1 for fret in alone]] = 0.0
-    flats = {f: mm for f, mm in flats_read(case.neck_map.present).items() if mm > LAND_MM and f not in alone}
-    frets = tuple(sorted({int(at) + 1 for at in np.flatnonzero(deep)} | set(flats)))
-    if not frets:
+    flats = {fret for fret, mm in flats_read(case.neck_map.present).items() if mm > LAND_MM}
+    worn = {int(at) + 1 for at in np.flatnonzero(deep)} | flats
+    if not worn:
         return None
+    deep[[fret - 1 for fret in alone]] = 0.0
+    frets = tuple(sorted(worn - set(alone)))
     off = np.repeat(deep[:, None], 3, axis=1)
     left = surface.crown_mm - off
     thin = [(f, surface.least_crown_mm - float(left[f - 1].min())) for f in frets if deep[f - 1] > 0.0]
@@ -34,6 +35,8 @@ def crown_few(case: Case) -> Way | None:
         for fret, mm in thin
         if mm > 1e-6
     ][:3]
+    if not frets:
+        why.append("All the worn frets are to be left alone.")
     if len(frets) > max(FEW_SHARE * case.neck.frets, 1):
         why.append(f"{len(frets)} frets are worn: too many for crowning one by one; level them together.")
     if deep.any():

@@ -43,8 +43,8 @@ class Doubt:
     """``metal_doubt_mm`` holds nine times in ten; ``second_pass`` is the chance that the file is picked up again.
 
     ``likely_mm`` is the metal a level comes to on the whole: the lowest tops, which the map smooths, decide;
-    ``over_mm`` is how far over their promise the strings may have to lie, nine times in ten not more; ``thin`` names frets (from 1) that may end under the least crown, with the chance; ``read`` is the reading the
-    metal hangs on most.
+    ``over_mm`` is how far over their promise the strings may have to lie, nine times in ten not more; ``thin`` names frets
+    (from 1) that may end under the least crown, with the chance; ``read`` is the reading the metal hangs on most.
     """
 
     metal_doubt_mm: float

@@ -9,10 +9,9 @@ from numpy.typing import NDArray
 
 from nuvrek.clearance.onneck import OnNeck, string_up
 from nuvrek.clearance.swing import TOUCHES_N
-from nuvrek.planning.case import Way
+from nuvrek.planning.case import EVEN, Way
 from nuvrek.planning.levelling import WORTH_FILING_MM
 from nuvrek.planning.relief import wanted_relief
-from nuvrek.readings.kinds import WayKind
 from nuvrek.surface.heightmap import HeightMap
 
 Array = NDArray[np.float64]
@@ -21,14 +20,12 @@ Array = NDArray[np.float64]
 GAIN_MM = 0.02
 
 
-# After these every top lies on the file's line: what the map did not know of them is gone.
-EVEN: tuple[WayKind, ...] = ("level", "level-straight", "level-held", "level-lies")
 # So even a file leaves neighbouring tops, nine times in ten, a bow it did not see included; common practice, no source.
 FILED_EVEN_MM = 0.016
 
 
 def _even_doubt(on: OnNeck, way: Way, force: float, less: float, lowest: Array) -> Array:
-    """Doubt of the lowest heights over evenly filed tops: the relief may be off by its own doubt, a top by what a file leaves."""
+    """Doubt of the lowest heights over evenly filed tops, of which the map's own is gone: the relief may be off by its own doubt, a top by what a file leaves."""
     off = way.promise.relief_doubt_mm or 0.0
     apart = [on.lowest_clean_mm(force, on.after(way.off_mm, less + d))[0] - lowest for d in (-off, off)]
     # A top that stands so much higher asks for that much, brought from the next fret to fret 12.

@@ -153,21 +153,8 @@ def _worst(made: Program, room: Array) -> NDArray[np.bool_]:
     return found
 
 
-def play_clean(
-    on: OnNeck,
-    crown_mm: Array,
-    height_mm: Array,
-    force_n: float,
-    reach_mm: tuple[float, float] = (0.0, 0.0),
-    up: tuple[float, float] = (0.0, 0.0),
-    sure: float = 0.0,
-) -> Clean | None:
-    """Least metal for clean notes at these heights; None where the frets can't pay for it. See ``program``."""
-    return clean_of(program(on, crown_mm, height_mm, force_n, reach_mm, up, sure))
-
-
-def clean_of(made: Program, chosen: NDArray[np.bool_] | None = None) -> Clean | None:
-    """The optimum of a program as metal, relief and height; None where the frets can't pay for it."""
+def play_clean(made: Program, chosen: NDArray[np.bool_] | None = None) -> Clean | None:
+    """Least metal for clean notes, with the relief and height it goes with; None where the frets can't pay for it."""
     found = solve(made, chosen)
     if found is None:
         return None
@@ -233,7 +220,7 @@ def curve(
     if metal[0] > WORTH_A_BEND_MM:
         span = now - ups[0]
         priced = np.append(made.cost[:-1], metal[0] / span)
-        bend = clean_of(
+        bend = play_clean(
             replace(made.raised(ups[0]), cost=priced, bounds=[*made.bounds[:-1], (0.0, span)]), chosen
         )
     if bend is not None:

@@ -121,13 +121,13 @@ def rehearse(
     pressure: Pressure = "own weight",
     bent_mm: Array | None = None,
     most_mm: Array | None = None,
+    every: bool = True,
 ) -> Rehearsal:
-    """File until every top of the plan has lost its ink (a level), or what was planned (the rest).
+    """File until ``every`` top of the plan has lost its ink (a level), or until what was planned is off.
 
     ``plan_mm`` (frets, 3) is the metal planned; ``bent_mm`` (frets,) how far the tops give way under the tool; ``most_mm``
     (frets, 3) what may come off at most: a lane is left when one of its tops has given that.
     """
-    every = bool((plan_mm.max(axis=1) > WORTH_FILING_MM).mean() > 0.8)
     under = tops_mm if bent_mm is None else tops_mm - bent_mm[:, None]
     took, first = np.zeros_like(tops_mm), np.zeros(tops_mm.shape, dtype=int)
     wanted = plan_mm > (0.0 if every else WORTH_FILING_MM)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from nuvrek.clearance.onneck import string_up
-from nuvrek.planning.case import LEVELS, Way
+from nuvrek.planning.case import EVEN, LEVELS, Way
 from nuvrek.planning.ground import surface_of
 from nuvrek.planning.rehearsal import Rehearsal, give_mm, rehearse
 from nuvrek.surface.heightmap import HeightMap
@@ -29,4 +29,5 @@ def rehearse_way(neck_map: HeightMap, way: Way) -> Rehearsal:
     span = float(neck_map.x_mm[neck_map.neck.joint_fret - 1])
     bent = give_mm(pressure, neck_map.pull_mm, tension, span) * surface.bend
     most = surface.crown_mm - surface.least_crown_mm
-    return rehearse(neck_map.x_mm, shape, way.off_mm, block_mm(neck_map, way), pressure, bent, most)
+    block, every = block_mm(neck_map, way), way.kind in EVEN
+    return rehearse(neck_map.x_mm, shape, way.off_mm, block, pressure, bent, most, every)

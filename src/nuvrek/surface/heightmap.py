@@ -150,12 +150,10 @@ def _read_off(
     left_out: tuple[int, ...],
 ) -> HeightMap:
     """All heights of the map with their doubts, from the solved unknowns."""
-    unknowns = gathering.unknowns
+    unknowns, state = gathering.unknowns, present.state
     reader = _Reader(unknowns, present, solution)
-    state = present.state
     slack = msgspec.structs.replace(state, strings="slack")
     spoken = lanes_spoken_of(present.taken)
-
     surface, crowned = present.surface, (isinstance(one.reading, CrownHeight) for one in present.taken)
     top_rows, top_constant = reader.above_line(*reader.flat(unknowns.tops(surface, state)))
     slack_rows, slack_constant = reader.above_line(*reader.flat(unknowns.tops(surface, slack)))

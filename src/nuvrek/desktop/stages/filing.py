@@ -222,7 +222,7 @@ class FilingStage(Stage):
             ),
         )
         self.take.setEnabled(made.possible)
-        self.agree.setEnabled(filing.draft or filing.kind == "play-clean")
+        self.agree.setEnabled(filing.draft or (filing.kind == "play-clean" and filing.lifted))
         self.bend.setVisible(filing.kind == "play-clean" and filing.bend_up_mm is not None)
         self.alone.setVisible(filing.fret is not None)
         if filing.fret is not None:
@@ -373,7 +373,8 @@ class FilingStage(Stage):
             dressed_mm=round(self.dressed.value() * _STEP_MM, 2),
             fall_from=None if self.start.value() == neck.joint_fret else self.start.value(),
         )
-        filing.up_mm = self.lift.value() * _STEP_MM
+        if self.sender() is self.lift:
+            filing.lift(self.lift.value() * _STEP_MM)
         self._show()
 
     def _picked(self, name: str) -> None:
