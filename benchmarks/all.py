@@ -74,14 +74,18 @@ def start_up(folder: Path) -> None:
     def run(code: str) -> tuple[float, float]:
         start = time.time()
         command = [sys.executable, "-c", code + SHOWN, str(path)]
-        out = subprocess.run(command, env=environment, check=True, capture_output=True).stdout.split()
+        out = subprocess.run(
+            command, env=environment, check=True, capture_output=True
+        ).stdout.split()
         return float(out[0]) - start, float(out[1]) - start
 
     run(OURS)
     pairs = [(run(BARE), run(OURS)) for _ in range(11)]
     bare = median(a[0] for a, _ in pairs)
     ours, shelf = median(b[0] for _, b in pairs), median(b[1] for _, b in pairs)
-    print(f"start to first painted window: {1e3 * ours:.0f} ms, bare PyQt6 window {1e3 * bare:.0f} ms")
+    print(
+        f"start to first painted window: {1e3 * ours:.0f} ms, bare PyQt6 window {1e3 * bare:.0f} ms"
+    )
     print(f"  ratio {ours / bare:.2f} (aim: 3 or less); with the shelf painted {shelf / bare:.2f}")
 
 
@@ -90,20 +94,20 @@ def reading_to_repaint(folder: Path) -> None:
     from PyQt6.QtWidgets import QApplication
 
     from nuvrek.bench.settings import Settings
-    from nuvrek.desktop.desk import Desk
+    from nuvrek.desktop.app_state import AppState
     from nuvrek.desktop.theme import load_fonts
     from nuvrek.desktop.window import Window
     from nuvrek.logbook.store import Logbook, NeckRow
-    from nuvrek.readings.kinds import CrownHeight
-    from nuvrek.simulator.kinds import simulated_neck
+    from nuvrek.readings.entries import CrownHeight
     from nuvrek.simulator.measuring import measure_basic_round
+    from nuvrek.simulator.simulated_job import simulated_neck
 
     app = QApplication.instance() or QApplication([])
     load_fonts()
     truth, bench = simulated_neck(7, 24, 648.0)
     book = Logbook(folder / "paint.db")
     number = book.start(truth.neck, "", measure_basic_round(bench))
-    desk = Desk(book, Settings(), None, lambda: "")
+    desk = AppState(book, Settings(), None, lambda: "")
     window = Window(desk)
     window.show()
     desk.open(NeckRow(number, truth.neck, "", 0))
@@ -113,7 +117,9 @@ def reading_to_repaint(folder: Path) -> None:
     # Waiting, not spinning: the solver's thread needs the interpreter.
     wait = QEventLoop.ProcessEventsFlag.WaitForMoreEvents
     seen: list[float] = []
-    desk.solved.connect(lambda: (window.stages["Map"].sheet.repaint(), seen.append(time.perf_counter())))
+    desk.solved.connect(
+        lambda: (window.stages["Map"].sheet.repaint(), seen.append(time.perf_counter()))
+    )
 
     def settle() -> None:
         while desk.busy:
@@ -126,7 +132,9 @@ def reading_to_repaint(folder: Path) -> None:
             seen.clear()
             fret = 1 + turn % 24
             start = time.perf_counter()
-            session.append(CrownHeight(lane="middle", fret=fret, height_mm=float(truth.crown_mm[fret, 1])))
+            session.append(
+                CrownHeight(lane="middle", fret=fret, height_mm=float(truth.crown_mm[fret, 1]))
+            )
             while not seen:
                 app.processEvents(wait)
             found.append(seen[0] - start)
@@ -136,7 +144,9 @@ def reading_to_repaint(folder: Path) -> None:
     whole = median(take(40))
     settle()
     paint = timed(lambda: window.stages["Map"].sheet.repaint(), 20)
-    print(f"a new reading to a repainted map, 24 frets x 3 lanes: {1e3 * whole:.1f} ms (aim: under 50)")
+    print(
+        f"a new reading to a repainted map, 24 frets x 3 lanes: {1e3 * whole:.1f} ms (aim: under 50)"
+    )
     print(f"  ratio to a repaint of the sheet alone ({1e3 * paint:.1f} ms): {whole / paint:.1f}")
     window.close()
 
@@ -144,11 +154,11 @@ def reading_to_repaint(folder: Path) -> None:
 def proud_frets() -> None:
     import dataclasses
 
+    from nuvrek.estimate.findings.find import find
+    from nuvrek.estimate.heightmap import map_neck
     from nuvrek.readings.journal import fold
-    from nuvrek.simulator.kinds import simulated_neck
     from nuvrek.simulator.measuring import measure_basic_round
-    from nuvrek.surface.findings import find
-    from nuvrek.surface.heightmap import map_neck
+    from nuvrek.simulator.simulated_job import simulated_neck
 
     for measured, kinds in ((True, ("proud", "end-up")), (False, ("proud", "end-up", "rocks"))):
         hit = missed = wrong = 0

@@ -11,27 +11,27 @@ import numpy as np
 from benchmarks.room import demo_window
 from tests.test_against_reference_solver import random_surface, reference_level
 
-from nuvrek.clearance.heights import AS_WANTED_MM
-from nuvrek.clearance.lines import lane_weights
-from nuvrek.clearance.onneck import string_up
 from nuvrek.clearance.room import Strung
+from nuvrek.clearance.string_heights import AS_WANTED_MM
+from nuvrek.clearance.string_lines import lane_weights
+from nuvrek.clearance.strung_neck import string_up
 from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.estimate.findings.find import find
+from nuvrek.estimate.heightmap import HeightMap, line_projection, map_neck
 from nuvrek.neck.board import middle_fret
-from nuvrek.planning.case import Plan
-from nuvrek.planning.cleanway import clean_at
-from nuvrek.planning.ground import surface_of
-from nuvrek.planning.levelling import Removal, Surface, Terms, level_all
-from nuvrek.planning.rehearsal import rehearse
-from nuvrek.planning.spotwork import rocks_mm
-from nuvrek.planning.ways import case_of, make_plan
+from nuvrek.planning.case.case import Plan
+from nuvrek.planning.filing.level_program import NeckTops, Removal, Terms, level_all
+from nuvrek.planning.filing.rehearsal import rehearse
+from nuvrek.planning.filing.spot_program import rocks_mm
+from nuvrek.planning.filing.tops import neck_tops_of
+from nuvrek.planning.plan import case_of, make_plan
+from nuvrek.planning.ways.just_clean import clean_at
+from nuvrek.readings.entries import State
 from nuvrek.readings.journal import fold
-from nuvrek.readings.kinds import State
-from nuvrek.readings.kit import Kit
+from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import measure_round
+from nuvrek.simulator.neck_kinds import varied_neck
 from nuvrek.simulator.truth import Truth
-from nuvrek.simulator.variety import varied_neck
-from nuvrek.surface.findings import find
-from nuvrek.surface.heightmap import HeightMap, line_projection, map_neck
 from nuvrek.units import Unit
 
 # Seeds no figure of the model was set with.
@@ -40,10 +40,10 @@ ABOVE_MM = 0.15
 SLACK = State(strings="slack")
 
 
-def true_surface(truth: Truth, neck_map: HeightMap) -> Surface:
+def true_surface(truth: Truth, neck_map: HeightMap) -> NeckTops:
     """The neck as it really is, in the frame of the map."""
     tops = line_projection(truth.neck) @ truth.tops_mm(SLACK)[1:]
-    return replace(surface_of(neck_map), tops_mm=tops, crown_mm=truth.crown_mm[1:])
+    return replace(neck_tops_of(neck_map), tops_mm=tops, crown_mm=truth.crown_mm[1:])
 
 
 def true_lowest(truth: Truth, neck_map: HeightMap, off: np.ndarray, relief_mm: float) -> np.ndarray:
@@ -89,11 +89,11 @@ def one_neck(seed: int, name: str, tally: Tally) -> None:
     tally.add("whole ms", 1e3 * (time.perf_counter() - middle))
     real = true_surface(truth, neck_map)
     case = case_of(neck_map, found, Unit.MM)
-    level = level_all(case.surface, Terms())
+    level = level_all(case.neck_tops, Terms())
     if not level.possible:
         return
     _metal(case, plan, level.metal_mm, tally)
-    _carried_out(real, case.surface, level, tally)
+    _carried_out(real, case.neck_tops, level, tally)
     doubt = plan.way("level").doubt
     if doubt is not None and doubt.likely_mm is not None and not case.rodless:
         actual = level_all(real, Terms()).metal_mm
@@ -126,11 +126,13 @@ def _metal(case: object, plan: Plan, level_mm: float, tally: Tally) -> None:
         tally.add("clean level", plan.curve.level_metal_mm)
 
 
-def _carried_out(real: Surface, guess: Surface, plan: Removal, tally: Tally) -> None:
+def _carried_out(real: NeckTops, guess: NeckTops, plan: Removal, tally: Tally) -> None:
     """A rigid beam on the true neck, filed until every top has lost its ink or one is down to its least by the map."""
-    shape = real.tops_mm - plan.rho_mm * real.bend[:, None]
+    shape = real.tops_mm - plan.rod_dip_mm * real.bend[:, None]
     most = guess.crown_mm - guess.least_crown_mm
-    done = rehearse(real.x_mm, shape, plan.off_mm, 1.1 * float(real.x_mm[-1]), "fingertips", None, most)
+    done = rehearse(
+        real.x_mm, shape, plan.off_mm, 1.1 * float(real.x_mm[-1]), "fingertips", None, most
+    )
     rock = float(rocks_mm(real, real.tops_mm - done.took_mm).max())
     tally.add("beam even", rock <= 0.02)
     tally.add("beam metal", done.took_mm.mean(axis=1).sum())
@@ -138,7 +140,7 @@ def _carried_out(real: Surface, guess: Surface, plan: Removal, tally: Tally) -> 
     tally.add("thin", (real.crown_mm - done.took_mm).min() - real.least_crown_mm)
 
 
-def _spot_carried_out(plan: Plan, real: Surface, tally: Tally) -> None:
+def _spot_carried_out(plan: Plan, real: NeckTops, tally: Tally) -> None:
     spot = plan.way("spot-level")
     if spot.doubt is None or spot.doubt.second_pass is None:
         return
@@ -173,7 +175,9 @@ def necks(name: str, count: int = NECKS) -> None:
     print(
         f"  all ways weighed in {median(t.sums['ms']):.0f} ms median, {max(t.sums['ms']):.0f} worst (aim: under 300), with the curve {median(t.sums['whole ms']):.0f} and {max(t.sums['whole ms']):.0f}"
     )
-    print(f"  rod free against rod straight, metal {t.mean('free') / t.mean('plain'):.3f} (aim: 0.92)")
+    print(
+        f"  rod free against rod straight, metal {t.mean('free') / t.mean('plain'):.3f} (aim: 0.92)"
+    )
     print(
         f"  spot plan against a full level: {t.mean('spot') / t.mean('spot level'):.3f} of the metal, mean of shares {t.mean('spot share'):.3f}; against the plain procedure {t.mean('spot for plain') / t.mean('plain for spot'):.3f} (aim: 0.15)"
     )
@@ -198,11 +202,11 @@ def necks(name: str, count: int = NECKS) -> None:
 def programs() -> None:
     worst, ours_ms, reference_ms = 0.0, [], []
     for seed in range(200):
-        surface = random_surface(seed)
+        neck_tops = random_surface(seed)
         start = time.perf_counter()
-        plan = level_all(surface)
+        plan = level_all(neck_tops)
         middle = time.perf_counter()
-        value = reference_level(surface, np.zeros(22))
+        value = reference_level(neck_tops, np.zeros(22))
         reference_ms.append(1e3 * (time.perf_counter() - middle))
         ours_ms.append(1e3 * (middle - start))
         worst = max(worst, abs(float(plan.off_mm.sum()) - value))
@@ -219,22 +223,28 @@ def checked(count: int = 60) -> None:
         _, truth, bench = varied_neck(seed)
         neck_map = map_neck(fold(truth.neck, measure_round(bench, "basic")))
         found = find(neck_map)
-        surface = case_of(neck_map, found).surface
+        neck_tops = case_of(neck_map, found).neck_tops
         for way in make_plan(neck_map, found).ways:
             if way.metal_mm <= 0.004 or not way.possible:
                 continue
             plans += 1
-            thin = np.maximum(surface.crown_mm, surface.least_crown_mm) - surface.least_crown_mm
+            thin = (
+                np.maximum(neck_tops.crown_mm, neck_tops.least_crown_mm) - neck_tops.least_crown_mm
+            )
             worst = max(worst, float((way.off_mm - thin).max()), float(-way.off_mm.min()))
             if way.kind in ("level", "level-straight") and truth.neck.rod != "none":
-                left = surface.tops_mm - way.off_mm - way.rho_mm * surface.bend[:, None]
-                plane = np.linalg.lstsq(surface.columns[:, :4], left.ravel(), rcond=None)[0]
-                worst = max(worst, float(np.abs(surface.columns[:, :4] @ plane - left.ravel()).max()))
+                left = neck_tops.tops_mm - way.off_mm - way.rod_dip_mm * neck_tops.bend[:, None]
+                plane = np.linalg.lstsq(neck_tops.columns[:, :4], left.ravel(), rcond=None)[0]
+                worst = max(
+                    worst, float(np.abs(neck_tops.columns[:, :4] @ plane - left.ravel()).max())
+                )
             if way.kind == "spot-level":
-                rock = rocks_mm(surface, surface.tops_mm - way.off_mm)
-                before = rocks_mm(surface, surface.tops_mm)
+                rock = rocks_mm(neck_tops, neck_tops.tops_mm - way.off_mm)
+                before = rocks_mm(neck_tops, neck_tops.tops_mm)
                 worst = max(worst, float((rock - np.maximum(before, 0.02)).max()))
-    print(f"{plans} plans on {count} made-up necks counted anew: rules broken by {worst:.1e} mm at most")
+    print(
+        f"{plans} plans on {count} made-up necks counted anew: rules broken by {worst:.1e} mm at most"
+    )
 
 
 def sliders() -> None:
@@ -254,7 +264,9 @@ def sliders() -> None:
                 page.sheet.repaint()
                 page.curve.repaint()
                 times.append(1e3 * (time.perf_counter() - start))
-            print(f"{name} slider: {1e3 / median(times):.0f} repaints a second, slowest {max(times):.0f} ms")
+            print(
+                f"{name} slider: {1e3 / median(times):.0f} repaints a second, slowest {max(times):.0f} ms"
+            )
 
 
 def main() -> None:

@@ -8,24 +8,32 @@ from statistics import median
 
 import numpy as np
 
+from nuvrek.estimate.findings.find import proud_chance
+from nuvrek.estimate.heightmap import HeightMap, line_projection, map_neck
+from nuvrek.estimate.measurer import Measurer
+from nuvrek.estimate.model.evidence import chord_gap, gather
+from nuvrek.estimate.model.solver import solve
+from nuvrek.estimate.model.unknowns import unknowns_of
+from nuvrek.estimate.next_reading import next_best, questions_of
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES
 from nuvrek.neck.scale import fret_places_mm
+from nuvrek.readings.entries import (
+    AnyEntry,
+    CrownHeight,
+    Rock,
+    RoundStart,
+    State,
+    StateChange,
+    StringHeight,
+)
 from nuvrek.readings.journal import advance, fold
-from nuvrek.readings.kinds import AnyEntry, CrownHeight, Rock, RoundStart, State, StateChange, StringHeight
-from nuvrek.readings.kit import Kit
 from nuvrek.readings.rounds import round_of
 from nuvrek.readings.stations import Station
+from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import Bench, measure_round
+from nuvrek.simulator.neck_kinds import KINDS, varied_neck
 from nuvrek.simulator.truth import Truth
-from nuvrek.simulator.variety import KINDS, varied_neck
-from nuvrek.surface.evidence import chord_gap, gather
-from nuvrek.surface.findings import proud_chance
-from nuvrek.surface.heightmap import HeightMap, line_projection, map_neck
-from nuvrek.surface.measurer import Measurer
-from nuvrek.surface.nextbest import next_best, questions_of
-from nuvrek.surface.solve import solve
-from nuvrek.surface.unknowns import unknowns_of
 
 # Seeds no figure of the model was set with.
 FIRST, NECKS = 7000, 200
@@ -77,7 +85,9 @@ def accuracy(label: str, kit: Kit) -> None:
         f"  {label:28} tops {median(rms):.4f} mm   relief {median(relief):.4f} mm   "
         f"90 % holds {np.mean(held):.3f}, proud frets {np.mean(proud_held):.3f}"
     )
-    mine, theirs = (average_precision(np.concatenate(s), np.concatenate(truly)) for s in (ours, plain))
+    mine, theirs = (
+        average_precision(np.concatenate(s), np.concatenate(truly)) for s in (ours, plain)
+    )
     print(
         f"  {'':28} proud frets: average precision {mine:.2f}, rule 'rocks: the middle one' {theirs:.2f}, ratio {mine / theirs:.2f}"
     )
@@ -108,7 +118,9 @@ def take(bench: Bench, station: Station, state: State) -> list[AnyEntry]:
 def open_doubt(neck_map: HeightMap) -> float:
     """What is still open, as the suggestions weigh it: relief, frets to be filed, metal left."""
     covariance = neck_map.solution.covariance
-    return sum(q.weight * float(q.row @ covariance @ q.row) for q in questions_of(Measurer(neck_map)))
+    return sum(
+        q.weight * float(q.row @ covariance @ q.row) for q in questions_of(Measurer(neck_map))
+    )
 
 
 def readings_needed(seed: int) -> tuple[int, int]:
@@ -170,7 +182,11 @@ def five_hundred() -> tuple[Truth, list[AnyEntry]]:
     states = [State(strings=s, rod_turns=r) for s in ("pitch", "slack") for r in (0.0, 0.25)]
     entries: list[AnyEntry] = [RoundStart(name="full")]
     while len(entries) < 501:
-        state, lane, fret = states[len(entries) % 4], LANES[int(rng.integers(3))], int(rng.integers(3, 15))
+        state, lane, fret = (
+            states[len(entries) % 4],
+            LANES[int(rng.integers(3))],
+            int(rng.integers(3, 15)),
+        )
         match len(entries) % 3:
             case 0:
                 entries.append(bench.crown_height(int(rng.integers(1, 25)), lane, state, ""))

@@ -14,10 +14,10 @@ NECK = NeckDescription(scale_mm=648.0, frets=22, joint_fret=16, rod="two-way")
 
 def keys_of_a_survey(folder: Path) -> None:
     """Every key of the full survey, pressed at the keypad, against the keys of its numbers plus one each."""
-    from nuvrek.bench.keypad import Keypad
+    from nuvrek.bench.keypad.keypad import Keypad
     from nuvrek.bench.session import Session
     from nuvrek.logbook.store import Logbook
-    from nuvrek.readings.kit import Kit
+    from nuvrek.readings.tool_kit import Kit
     from nuvrek.units import Unit
 
     book = Logbook(folder / "keys.db")
@@ -56,7 +56,9 @@ def keys_of_a_survey(folder: Path) -> None:
     print(
         f"full survey of 22 frets at pitch and slack, notched edge and rocker: {stations} stations, {pressed} keys"
     )
-    print(f"  ratio to the keys of its numbers plus one each {pressed / bound:.2f} (aim: 1 or less)")
+    print(
+        f"  ratio to the keys of its numbers plus one each {pressed / bound:.2f} (aim: 1 or less)"
+    )
 
 
 def ten_thousand_readings(folder: Path) -> None:
@@ -65,11 +67,11 @@ def ten_thousand_readings(folder: Path) -> None:
     from PyQt6.QtWidgets import QApplication
 
     from nuvrek.bench.settings import Settings
-    from nuvrek.desktop.desk import Desk
+    from nuvrek.desktop.app_state import AppState
     from nuvrek.desktop.theme import load_fonts
     from nuvrek.desktop.window import Window
     from nuvrek.logbook.store import Logbook, NeckRow
-    from nuvrek.readings.kinds import AnyEntry
+    from nuvrek.readings.entries import AnyEntry
     from nuvrek.simulator.measuring import Bench, default_rng, measure_round
     from nuvrek.simulator.truth import Condition, make_truth
 
@@ -83,7 +85,7 @@ def ten_thousand_readings(folder: Path) -> None:
     for count in (100, 10_000):
         book = Logbook(folder / f"many{count}.db")
         number = book.start(NECK, "", entries[:count])
-        desk = Desk(book, Settings(), None, lambda: "")
+        desk = AppState(book, Settings(), None, lambda: "")
         window = Window(desk)
         window.show()
         tracemalloc.start()

@@ -6,13 +6,13 @@ from dataclasses import replace
 
 import numpy as np
 
+from nuvrek.estimate.heightmap import map_neck
+from nuvrek.estimate.measurer import Measurer
+from nuvrek.estimate.string_pull import forecast_tuned
 from nuvrek.readings.journal import fold
 from nuvrek.simulator.measuring import default_rng, measure_round
+from nuvrek.simulator.neck_kinds import varied_neck
 from nuvrek.simulator.rodwork import RodJob, relief_of, work_rod
-from nuvrek.simulator.variety import varied_neck
-from nuvrek.surface.heightmap import map_neck
-from nuvrek.surface.measurer import Measurer
-from nuvrek.surface.pulls import forecast_tuned
 
 # Seeds no figure of the model was set with.
 FIRST, NECKS = 63_000, 200

@@ -11,17 +11,17 @@ from typing import Any
 
 import numpy as np
 
-from nuvrek.clearance.lines import lane_weights
-from nuvrek.clearance.onneck import string_up
 from nuvrek.clearance.room import Strung
+from nuvrek.clearance.string_lines import lane_weights
+from nuvrek.clearance.strung_neck import string_up
 from nuvrek.clearance.swing import PLUCKED_SHARE, TOUCHES_N
+from nuvrek.estimate.heightmap import map_neck
 from nuvrek.neck.scale import fret_places_mm
+from nuvrek.readings.entries import State, StringHeight
 from nuvrek.readings.journal import fold
-from nuvrek.readings.kinds import State, StringHeight
-from nuvrek.readings.kit import Kit
+from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import measure_round
-from nuvrek.simulator.variety import varied_neck
-from nuvrek.surface.heightmap import map_neck
+from nuvrek.simulator.neck_kinds import varied_neck
 
 # Seeds no figure of the model was set with.
 FIRST, NECKS = 74_000, 120
@@ -41,7 +41,9 @@ def timed(action: Callable[[], object], times: int = 40) -> float:
 def made_up() -> Strung:
     rng = np.random.default_rng(4)
     x = fret_places_mm(648.0, 24)
-    return Strung(648.0, x, rng.normal(0, 0.05, (6, 25)), rng.uniform(3, 5, 6), rng.uniform(60, 90, 6))
+    return Strung(
+        648.0, x, rng.normal(0, 0.05, (6, 25)), rng.uniform(3, 5, 6), rng.uniform(60, 90, 6)
+    )
 
 
 def all_touches(strung: Strung) -> list[np.ndarray]:
@@ -57,7 +59,12 @@ def plain_loop(strung: Strung) -> list[np.ndarray]:
     for force in TOUCHES_N.values():
         rooms = np.full((len(strung.saddle_mm), len(x)), np.inf)
         for s, (tops, saddle, tension) in enumerate(
-            zip(strung.tops_mm.tolist(), strung.saddle_mm.tolist(), strung.tension_n.tolist(), strict=True)
+            zip(
+                strung.tops_mm.tolist(),
+                strung.saddle_mm.tolist(),
+                strung.tension_n.tolist(),
+                strict=True,
+            )
         ):
             for n in range(len(x) - 1):
                 length = scale - x[n]
@@ -96,14 +103,14 @@ def demo_window() -> Iterator[tuple[Any, Any]]:
     from PyQt6.QtWidgets import QApplication
 
     from nuvrek.desktop.app import demo_settings, open_demo
-    from nuvrek.desktop.desk import Desk
+    from nuvrek.desktop.app_state import AppState
     from nuvrek.desktop.theme import load_fonts
     from nuvrek.desktop.window import Window
 
     app = QApplication.instance() or QApplication([])
     load_fonts()
     with tempfile.TemporaryDirectory() as folder:
-        desk = Desk(open_demo(Path(folder)), demo_settings(), None, lambda: "", inline=True)
+        desk = AppState(open_demo(Path(folder)), demo_settings(), None, lambda: "", inline=True)
         window = Window(desk)
         window.show()
         yield app, window
@@ -123,7 +130,9 @@ def slider() -> None:
             page.touch.setValue(value)
             page.view.repaint()
             times.append(1e3 * (time.perf_counter() - start))
-    print(f"touch slider: {1e3 / median(times):.0f} repaints a second, slowest {max(times):.0f} ms (aim: 60)")
+    print(
+        f"touch slider: {1e3 / median(times):.0f} repaints a second, slowest {max(times):.0f} ms (aim: 60)"
+    )
 
 
 def named() -> None:
@@ -134,11 +143,16 @@ def named() -> None:
             StringHeight(side=side, fret=12, height_mm=mm, state=State())
             for side, mm in (("bass", 1.35), ("treble", 1.2))
         ]
-        entries = [*measure_round(bench, "full", kit=Kit(notched_mm=(truth.neck.scale_mm,))), *heights]
+        entries = [
+            *measure_round(bench, "full", kit=Kit(notched_mm=(truth.neck.scale_mm,))),
+            *heights,
+        ]
         on = string_up(map_neck(fold(truth.neck, entries)))
         tops = np.einsum("sfk,fk->sf", lane_weights(truth.neck), truth.tops_mm(State()))
         level = np.linspace(1.35, 1.2, len(tops))
-        strung = Strung(truth.neck.scale_mm, on.strung.x_mm, tops, on.strung.saddle_mm, on.strung.tension_n)
+        strung = Strung(
+            truth.neck.scale_mm, on.strung.x_mm, tops, on.strung.saddle_mm, on.strung.tension_n
+        )
         room = strung.with_height(level).note_rooms(0.5)[0][:, 1:-1]
         # The same rule reads both heights here: only the map's own doubt counts.
         guess = on.rooms(0.5).room_mm[:, 1:]

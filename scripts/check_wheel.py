@@ -9,7 +9,11 @@ import zipfile
 from pathlib import Path
 
 ROOT = Path(__file__).resolve().parents[1]
-WANTED = ("nuvrek/start.py", "nuvrek/desktop/fonts/DejaVuSans.ttf", "nuvrek/demo/1-tenor-guitar.json")
+WANTED = (
+    "nuvrek/start.py",
+    "nuvrek/desktop/fonts/DejaVuSans.ttf",
+    "nuvrek/demo/1-tenor-guitar.json",
+)
 
 
 def main() -> int:

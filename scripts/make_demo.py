@@ -7,13 +7,15 @@ from pathlib import Path
 
 import msgspec
 
-from nuvrek.bench.job import promised
+from nuvrek.bench.work.job import promised
+from nuvrek.estimate.findings.find import find
+from nuvrek.estimate.heightmap import map_neck
 from nuvrek.exchange.jobfile import Job, dump
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.neck.strings import StringSpec
-from nuvrek.planning.ways import make_plan
-from nuvrek.readings.journal import fold
-from nuvrek.readings.kinds import (
+from nuvrek.planning.plan import make_plan
+from nuvrek.readings.entries import (
+    Air,
     AnyEntry,
     Chosen,
     EndsFine,
@@ -22,7 +24,6 @@ from nuvrek.readings.kinds import (
     Note,
     OthersFirm,
     RodMove,
-    Room,
     RoundStart,
     Size,
     StandOff,
@@ -30,14 +31,13 @@ from nuvrek.readings.kinds import (
     StateChange,
     StepDone,
 )
-from nuvrek.readings.kit import Kit
+from nuvrek.readings.journal import fold
 from nuvrek.readings.rounds import closing_round, later_look
+from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import Bench, default_rng, measure_basic_round
 from nuvrek.simulator.rods import MadeRod, WorkedNeck
 from nuvrek.simulator.rodwork import read_relief
 from nuvrek.simulator.truth import Condition, Truth, make_truth
-from nuvrek.surface.findings import find
-from nuvrek.surface.heightmap import map_neck
 
 FOLDER = Path(__file__).resolve().parents[1] / "src/nuvrek/demo"
 
@@ -55,7 +55,9 @@ def strings(words: str) -> tuple[StringSpec, ...]:
     made = []
     for note, gauge in zip(words.split()[::2], words.split()[1::2], strict=True):
         size, _, each = gauge.partition("*")
-        made.append(StringSpec(note, float(size.rstrip("w")), size.endswith("w"), each=int(each or 1)))
+        made.append(
+            StringSpec(note, float(size.rstrip("w")), size.endswith("w"), each=int(each or 1))
+        )
     return tuple(made)
 
 
@@ -197,7 +199,9 @@ NECKS = (
             height_high_mm=1.25,
             complaint="Stiff to play up the neck. Lent out all winter.",
         ),
-        Condition(proud=0, low=0, slack_dip_mm=0.21, pull_mm=0.17, scatter_mm=0.006, nut_over_mm=0.05),
+        Condition(
+            proud=0, low=0, slack_dip_mm=0.21, pull_mm=0.17, scatter_mm=0.006, nut_over_mm=0.05
+        ),
     ),
     Made(
         "7-old-octave-mandolin",
@@ -221,7 +225,9 @@ NECKS = (
             relief_target_mm=0.10,
             complaint="Hard work in the middle of the neck. Someone has been at the rod before.",
         ),
-        Condition(proud=0, low=0, slack_dip_mm=0.34, pull_mm=0.12, scatter_mm=0.006, nut_over_mm=0.05),
+        Condition(
+            proud=0, low=0, slack_dip_mm=0.34, pull_mm=0.12, scatter_mm=0.006, nut_over_mm=0.05
+        ),
     ),
     Made(
         "8-tenor-in-back-bow",
@@ -243,7 +249,9 @@ NECKS = (
             relief_target_mm=0.10,
             complaint="Chokes in the first five frets since it came back from a damp cellar.",
         ),
-        Condition(proud=0, low=0, slack_dip_mm=-0.24, pull_mm=0.08, scatter_mm=0.006, nut_over_mm=0.05),
+        Condition(
+            proud=0, low=0, slack_dip_mm=-0.24, pull_mm=0.08, scatter_mm=0.006, nut_over_mm=0.05
+        ),
     ),
     Made(
         "9-rodless-parlour",
@@ -265,7 +273,9 @@ NECKS = (
             relief_target_mm=0.15,
             complaint="High in the middle; the owner's family wants it kept.",
         ),
-        Condition(proud=0, low=0, slack_dip_mm=0.36, pull_mm=0.18, scatter_mm=0.006, nut_over_mm=0.05),
+        Condition(
+            proud=0, low=0, slack_dip_mm=0.36, pull_mm=0.18, scatter_mm=0.006, nut_over_mm=0.05
+        ),
     ),
 )
 
@@ -280,9 +290,12 @@ def _all_but(frets: int, *marked: int) -> tuple[int, ...]:
 # What fingers and eyes found, on the necks where it matters.
 LOOKED_OVER: dict[str, list[AnyEntry]] = {
     "3-long-bass": [
-        Room(temperature_c=20.5, humidity_percent=38.0, state=SLACK),
+        Air(temperature_c=20.5, humidity_percent=38.0, state=SLACK),
         OthersFirm(frets=_all_but(20), state=SLACK),
-        *(FretEnd(side="treble", fret=fret, fault="sprouting", mm=0.2, state=SLACK) for fret in (3, 4, 5, 7)),
+        *(
+            FretEnd(side="treble", fret=fret, fault="sprouting", mm=0.2, state=SLACK)
+            for fret in (3, 4, 5, 7)
+        ),
         FretEnd(side="treble", fret=9, fault="sharp", state=SLACK),
         EndsFine(side="treble", frets=_all_but(20, 3, 4, 5, 7, 9), state=SLACK),
         EndsFine(side="bass", frets=_all_but(20), state=SLACK),
@@ -307,7 +320,9 @@ def stamped(entries: list[AnyEntry], day: str, hour: int = 10) -> list[AnyEntry]
     ]
 
 
-def choose_and_file(made: Made, truth: Truth, entries: list[AnyEntry]) -> tuple[list[AnyEntry], Truth]:
+def choose_and_file(
+    made: Made, truth: Truth, entries: list[AnyEntry]
+) -> tuple[list[AnyEntry], Truth]:
     """The tenor's later life: spot-levelled as advised, rod turned, strung up again."""
     neck_map = map_neck(fold(made.neck, entries))
     plan = make_plan(neck_map, find(neck_map))
@@ -371,8 +386,12 @@ def earlier_visits(made: Made, truth: Truth) -> list[AnyEntry]:
     ):
         there = replace(truth, pull_mm=truth.pull_mm - 0.1 + more)
         bench = Bench(there, default_rng(made.seed + len(found)))
-        seen = [Room(temperature_c=warm, humidity_percent=damp)]
-        seen += [bench.string_gap(s, State()) for s in later_look(made.neck, Kit()) if s.kind == "string-gap"]
+        seen = [Air(temperature_c=warm, humidity_percent=damp)]
+        seen += [
+            bench.string_gap(s, State())
+            for s in later_look(made.neck, Kit())
+            if s.kind == "string-gap"
+        ]
         found += stamped(seen, day)
     return found
 
@@ -387,7 +406,11 @@ def build(made: Made) -> Job:
     # The parlour guitar is in the middle of its round: what was seen came before it.
     entries = [*seen, *entries] if made.name == "5-parlour-guitar" else [*entries, *seen]
     if made.name == "6-steel-guitar":
-        entries = [*earlier_visits(made, truth), Room(temperature_c=20.0, humidity_percent=38.0), *entries]
+        entries = [
+            *earlier_visits(made, truth),
+            Air(temperature_c=20.0, humidity_percent=38.0),
+            *entries,
+        ]
     if made.name == "7-old-octave-mandolin":
         entries += turned(made, truth, entries, MadeRod(0.008), (0.25, 0.25))
     if made.name == "8-tenor-in-back-bow":
@@ -395,7 +418,10 @@ def build(made: Made) -> Job:
     if made.name == "4-octave-mandolin":
         neck_map = map_neck(fold(made.neck, entries))
         way = make_plan(neck_map, find(neck_map)).way("seat")
-        entries += [Chosen(way="seat", promise=way.promise, frets=way.frets), StepDone(step="slacken")]
+        entries += [
+            Chosen(way="seat", promise=way.promise, frets=way.frets),
+            StepDone(step="slacken"),
+        ]
     if made.name == "1-tenor-guitar":
         entries, filed = choose_and_file(made, truth, entries)
         after = Bench(filed, rng)

@@ -11,14 +11,14 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication
 
-from nuvrek.bench.job import next_step, tick
+from nuvrek.bench.work.job import next_step, tick
 from nuvrek.desktop.app import demo_settings, open_demo
-from nuvrek.desktop.desk import Desk
+from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import Window
-from nuvrek.simulator.kinds import simulated_neck
 from nuvrek.simulator.measuring import default_rng
-from nuvrek.simulator.standin import StandIn, indicator_run
+from nuvrek.simulator.simulated_job import simulated_neck
+from nuvrek.simulator.stand_in_gauge import StandIn, indicator_run
 
 FOLDER = Path(__file__).resolve().parents[1] / "docs/screenshots"
 ENTER = Qt.Key.Key_Return
@@ -31,7 +31,9 @@ class Scene:
     def __init__(self, app: QApplication, folder: Path) -> None:
         self.app = app
         self.window = Window(
-            Desk(open_demo(folder), demo_settings(), None, lambda: "2026-03-03T14:20:00", inline=True)
+            AppState(
+                open_demo(folder), demo_settings(), None, lambda: "2026-03-03T14:20:00", inline=True
+            )
         )
         self.window.show()
 
@@ -72,7 +74,7 @@ def _gauge_lost(scene: Scene) -> None:
     stage.keypad.change_round("indicator")
     gauge = StandIn()
     stage.connect_gauge(gauge.path)
-    truth, _ = simulated_neck(5, scene.window.desk.session.present.neck.frets, 686.0)  # type: ignore[union-attr]
+    truth, _ = simulated_neck(5, scene.window.desk.session.neck_state.neck.frets, 686.0)  # type: ignore[union-attr]
     for mm in list(indicator_run(truth, 0, default_rng(5)))[:11]:
         gauge.send(mm - 1.2)
         QTest.qWait(60)
@@ -112,7 +114,7 @@ def _filing(scene: Scene) -> None:
 
 def _until(session: Any, key: str) -> None:
     """Tick the steps before one."""
-    while (step := next_step(session.present)) is not None and step.key != key:
+    while (step := next_step(session.neck_state)) is not None and step.key != key:
         tick(session, step)
 
 

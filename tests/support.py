@@ -11,14 +11,14 @@ from typing import Any
 
 import numpy as np
 
-from nuvrek.bench.picture import Picture, see, weigh
+from nuvrek.bench.solved import Solved, see, weigh
 from nuvrek.exchange.jobfile import Job
 from nuvrek.neck.description import NeckDescription
-from nuvrek.planning.ways import Plan
-from nuvrek.readings.journal import Present, fold
-from nuvrek.readings.kinds import AnyEntry
-from nuvrek.simulator.kinds import simulated_neck
+from nuvrek.planning.plan import Plan
+from nuvrek.readings.entries import AnyEntry
+from nuvrek.readings.journal import NeckState, fold
 from nuvrek.simulator.measuring import measure_basic_round
+from nuvrek.simulator.simulated_job import simulated_neck
 from nuvrek.simulator.truth import Truth
 from nuvrek.units import Unit
 
@@ -28,10 +28,12 @@ _APPS: list[Any] = []
 
 
 def neck_with(**changes: object) -> NeckDescription:
-    return NeckDescription(**{"scale_mm": 648.0, "frets": 22, "joint_fret": 16, "rod": "two-way", **changes})  # type: ignore[arg-type]
+    return NeckDescription(
+        **{"scale_mm": 648.0, "frets": 22, "joint_fret": 16, "rod": "two-way", **changes}
+    )  # type: ignore[arg-type]
 
 
-def present(entries: Sequence[AnyEntry], neck: NeckDescription = NECK) -> Present:
+def neck_state(entries: Sequence[AnyEntry], neck: NeckDescription = NECK) -> NeckState:
     return fold(neck, entries)
 
 
@@ -49,11 +51,11 @@ def rng(seed: int) -> np.random.Generator:
     return np.random.default_rng(seed)
 
 
-def compute(now: Present) -> tuple[Picture, Plan]:
+def compute(now: NeckState) -> tuple[Solved, Plan]:
     """The whole picture of a moment and its plan."""
-    picture = weigh(see(now, Unit.MM), Unit.MM)
-    assert picture.plan is not None
-    return picture, picture.plan
+    solved = weigh(see(now, Unit.MM), Unit.MM)
+    assert solved.plan is not None
+    return solved, solved.plan
 
 
 class TempCase(unittest.TestCase):
@@ -83,18 +85,22 @@ class WindowCase(TempCase):
         self.app = _APPS[0]
         self.warnings: list[str] = []
         bad = {QtMsgType.QtWarningMsg, QtMsgType.QtCriticalMsg}
-        qInstallMessageHandler(lambda kind, _where, text: self.warnings.append(text) if kind in bad else None)
+        qInstallMessageHandler(
+            lambda kind, _where, text: self.warnings.append(text) if kind in bad else None
+        )
         self.addCleanup(lambda: qInstallMessageHandler(None))
 
-    def open_window(self, path: Path | None = None, inline: bool = True, demo: bool = False) -> object:
+    def open_window(
+        self, path: Path | None = None, inline: bool = True, demo: bool = False
+    ) -> object:
         from nuvrek.bench.settings import Settings
         from nuvrek.desktop.app import open_demo
-        from nuvrek.desktop.desk import Desk
+        from nuvrek.desktop.app_state import AppState
         from nuvrek.desktop.window import Window
         from nuvrek.logbook.store import Logbook
 
         book = open_demo(self.folder) if demo else Logbook(path or self.folder / "book.db")
-        desk = Desk(book, Settings(), None, lambda: TIME, inline=inline)
+        desk = AppState(book, Settings(), None, lambda: TIME, inline=inline)
         window = Window(desk)
         window.show()
         self.app.processEvents()

@@ -4,12 +4,12 @@ import unittest
 
 import numpy as np
 
+from nuvrek.estimate.findings.find import find
+from nuvrek.estimate.heightmap import line_projection, map_neck
 from nuvrek.readings.journal import fold
-from nuvrek.readings.kit import Kit
+from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import measure_round
-from nuvrek.simulator.variety import KINDS, varied_neck
-from nuvrek.surface.findings import find
-from nuvrek.surface.heightmap import line_projection, map_neck
+from nuvrek.simulator.neck_kinds import KINDS, varied_neck
 
 
 def surveyed(kit: Kit, seeds: range) -> tuple[list[float], float, list[tuple[bool, bool]]]:

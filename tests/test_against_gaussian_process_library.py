@@ -6,10 +6,10 @@ import numpy as np
 from sklearn.gaussian_process import GaussianProcessRegressor
 from sklearn.gaussian_process.kernels import RBF, ConstantKernel
 
+from nuvrek.estimate.model.evidence import Evidence
+from nuvrek.estimate.model.solver import solve
+from nuvrek.estimate.model.unknowns import _board_basis
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.surface.evidence import Evidence
-from nuvrek.surface.solve import solve
-from nuvrek.surface.unknowns import _board_basis
 from tests.support import rng
 
 

@@ -11,11 +11,11 @@ import numpy as np
 from scipy.optimize import minimize
 from scipy.special import log_ndtr
 
-from nuvrek.readings.kinds import CrownHeight
-from nuvrek.surface.evidence import Evidence, gather
-from nuvrek.surface.solve import solve
-from nuvrek.surface.unknowns import unknowns_of
-from tests.support import measured, present, rng
+from nuvrek.estimate.model.evidence import Evidence, gather
+from nuvrek.estimate.model.solver import solve
+from nuvrek.estimate.model.unknowns import unknowns_of
+from nuvrek.readings.entries import CrownHeight
+from tests.support import measured, neck_state, rng
 
 
 def written_out(evidence: Evidence, tails: np.ndarray, z: np.ndarray) -> float:
@@ -27,7 +27,9 @@ def written_out(evidence: Evidence, tails: np.ndarray, z: np.ndarray) -> float:
     plain = evidence.lo == evidence.hi
     off = (evidence.lo[plain] - mu[plain]) / evidence.sigma[plain]
     value += 0.5 * np.sum(evidence.weight[plain] * off**2)
-    a, b = ((edge[~plain] - mu[~plain]) / evidence.sigma[~plain] for edge in (evidence.lo, evidence.hi))
+    a, b = (
+        (edge[~plain] - mu[~plain]) / evidence.sigma[~plain] for edge in (evidence.lo, evidence.hi)
+    )
     # Phi(b) - Phi(a), in whichever tail keeps its digits.
     low, high = np.where(a + b > 0, -b, a), np.where(a + b > 0, -a, b)
     inside = log_ndtr(high) + np.log1p(-np.exp(log_ndtr(low) - log_ndtr(high)))
@@ -38,14 +40,17 @@ class GeneralOptimiser(unittest.TestCase):
     def test_numbers_leaves_rocks_and_stills(self) -> None:
         for seed in (3, 8):
             truth, entries = measured(seed, frets=12, scale_mm=430.0)
-            now = present(entries, truth.neck)
+            now = neck_state(entries, truth.neck)
             unknowns = unknowns_of(now)
             evidence = gather(unknowns, now.taken, {})
             ours = solve(evidence, None, unknowns.tails)
             at_ours = written_out(evidence, unknowns.tails, ours.z)
             self.assertAlmostEqual(at_ours, ours.objective, delta=1e-6)
             # From another start, and from the optimum itself: neither finds anything lower.
-            for start in (np.zeros(unknowns.size), ours.z + 0.05 * rng(seed).standard_normal(unknowns.size)):
+            for start in (
+                np.zeros(unknowns.size),
+                ours.z + 0.05 * rng(seed).standard_normal(unknowns.size),
+            ):
                 other = minimize(
                     partial(written_out, evidence, unknowns.tails),
                     start,
@@ -60,7 +65,7 @@ class GeneralOptimiser(unittest.TestCase):
         crowns = [e for e in entries if isinstance(e, CrownHeight)] + [
             CrownHeight(lane="bass", fret=f, height_mm=1.1 + 0.02 * (f % 4)) for f in range(2, 20)
         ]
-        now = present(crowns, truth.neck)
+        now = neck_state(crowns, truth.neck)
         unknowns = unknowns_of(now)
         evidence = gather(unknowns, now.taken, {})
         ours = solve(evidence, None, unknowns.tails)
@@ -73,6 +78,12 @@ class GeneralOptimiser(unittest.TestCase):
             d * cp.norm2(cp.hstack([d, z[i]])) - d**2
             for i, d in zip(np.flatnonzero(huber), unknowns.tails[huber], strict=True)
         ]
-        goal = 0.5 * cp.sum_squares(residual) + 0.5 * cp.sum_squares(z[np.flatnonzero(~huber)]) + sum(tails)
-        best = cp.Problem(cp.Minimize(goal)).solve(solver=cp.CLARABEL, tol_gap_abs=1e-10, tol_gap_rel=1e-10)
+        goal = (
+            0.5 * cp.sum_squares(residual)
+            + 0.5 * cp.sum_squares(z[np.flatnonzero(~huber)])
+            + sum(tails)
+        )
+        best = cp.Problem(cp.Minimize(goal)).solve(
+            solver=cp.CLARABEL, tol_gap_abs=1e-10, tol_gap_rel=1e-10
+        )
         self.assertAlmostEqual(float(best), ours.objective, delta=1e-6)

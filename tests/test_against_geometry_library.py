@@ -4,9 +4,9 @@ import unittest
 
 from shapely import LineString, MultiPoint, Point, affinity
 
+from nuvrek.estimate.model.edge_contacts import contacts_around, upper_hull
 from nuvrek.neck.radius import arc_mm, sag_mm
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.surface.resting import contacts_around, upper_hull
 from tests.support import NECK, rng
 
 SIDES = 40_000  # of the polygon that stands for a circle: its own error is r (pi / sides)^2 / 2, under 1e-6 mm here
@@ -47,7 +47,9 @@ class Resting(unittest.TestCase):
             heights = 0.1 * rng(seed).standard_normal(len(x))
             hull = MultiPoint(list(zip(x, heights, strict=True))).convex_hull
             corners = {(round(px, 6), round(py, 9)) for px, py in hull.exterior.coords}
-            ours = [(round(float(x[i]), 6), round(float(heights[i]), 9)) for i in upper_hull(x, heights)]
+            ours = [
+                (round(float(x[i]), 6), round(float(heights[i]), 9)) for i in upper_hull(x, heights)
+            ]
             self.assertLessEqual(set(ours), corners)
             for fret in range(2, NECK.frets):
                 low, high = contacts_around(x, heights, fret, (1, NECK.frets))

@@ -4,12 +4,12 @@ import unittest
 
 import numpy as np
 
+from nuvrek.estimate.heightmap import line_projection, map_neck
+from nuvrek.estimate.model.evidence import chord_gap, rock_height
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.readings.kinds import CrownHeight, StringGap
-from nuvrek.surface.evidence import chord_gap, rock_height
-from nuvrek.surface.heightmap import line_projection, map_neck
-from tests.support import NECK, present
+from nuvrek.readings.entries import CrownHeight, StringGap
+from tests.support import NECK, neck_state
 
 
 def value(combination: list[tuple[int, float]], tops: np.ndarray) -> float:
@@ -48,18 +48,20 @@ class RecoveredRelief(unittest.TestCase):
         # Even frets: the relief is the very gap. 0.30 mm half-way, by the parabola elsewhere.
         bend = bend_profile(NECK)
         readings = [
-            StringGap(lane=lane, low_support=1, high_support=16, fret=f, gap_mm=float(0.30 * bend[f]))
+            StringGap(
+                lane=lane, low_support=1, high_support=16, fret=f, gap_mm=float(0.30 * bend[f])
+            )
             for lane in ("bass", "middle", "treble")
             for f in range(2, 16)
         ]
-        relief = map_neck(present(readings)).relief_at("bass", "pitch")
+        relief = map_neck(neck_state(readings)).relief_at("bass", "pitch")
         self.assertAlmostEqual(relief.mm, 0.30, delta=0.02)
         self.assertLess(relief.doubt_mm, 0.05)
 
     def test_caliper_readings_average(self) -> None:
         # Four readings of one crown at 1.00 with errors of 0.02: the doubt halves (1/sqrt(4)).
-        once = map_neck(present([CrownHeight(lane="bass", fret=3, height_mm=1.0)]))
-        often = map_neck(present([CrownHeight(lane="bass", fret=3, height_mm=1.0)] * 4))
+        once = map_neck(neck_state([CrownHeight(lane="bass", fret=3, height_mm=1.0)]))
+        often = map_neck(neck_state([CrownHeight(lane="bass", fret=3, height_mm=1.0)] * 4))
         self.assertAlmostEqual(often.crown_mm[2, 0], 1.0, delta=0.005)
         ratio = float(once.crown_doubt_mm[2, 0] / often.crown_doubt_mm[2, 0])
         self.assertAlmostEqual(ratio, 2.0, delta=0.05)

@@ -7,7 +7,14 @@ import pint
 import pretty_midi
 
 from nuvrek.mechanics.moisture import equilibrium_moisture_percent
-from nuvrek.mechanics.strings import StringSpec, note_hz, set_tension_n, tension_n, tension_ratio, unit_mass
+from nuvrek.mechanics.strings import (
+    StringSpec,
+    note_hz,
+    set_tension_n,
+    tension_n,
+    tension_ratio,
+    unit_mass,
+)
 
 
 class Pitch(unittest.TestCase):
@@ -60,9 +67,21 @@ class Moisture(unittest.TestCase):
     def test_the_handbook_table_at_70_fahrenheit(self) -> None:
         # Forest Products Laboratory, Wood Handbook, chapter 4, table of equilibrium moisture content at 21.1 C;
         # values from memory.
-        table = {10: 2.5, 20: 4.5, 30: 6.2, 40: 7.7, 50: 9.2, 60: 11.0, 70: 13.1, 80: 16.0, 90: 20.5}
+        table = {
+            10: 2.5,
+            20: 4.5,
+            30: 6.2,
+            40: 7.7,
+            50: 9.2,
+            60: 11.0,
+            70: 13.1,
+            80: 16.0,
+            90: 20.5,
+        }
         for humidity, percent in table.items():
-            self.assertAlmostEqual(equilibrium_moisture_percent(21.1, humidity), percent, delta=0.15)
+            self.assertAlmostEqual(
+                equilibrium_moisture_percent(21.1, humidity), percent, delta=0.15
+            )
 
     def test_outside_its_range_it_says_so(self) -> None:
         for t, h in ((80.0, 50.0), (-30.0, 50.0), (20.0, 100.0)):

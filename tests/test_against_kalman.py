@@ -10,12 +10,12 @@ import numpy as np
 from msgspec import structs
 from statsmodels.tsa.statespace.mlemodel import MLEModel
 
+from nuvrek.estimate.heightmap import HeightMap, map_neck
+from nuvrek.estimate.model.evidence import chord_gap
+from nuvrek.estimate.model.unknowns import ROD_PER_TURN_MM, ROD_SPREAD_MM, SLIP_FLOOR_MM, SLIP_SHARE
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.readings.kinds import AnyEntry, RodMove, State, StringGap
-from nuvrek.surface.evidence import chord_gap
-from nuvrek.surface.heightmap import HeightMap, map_neck
-from nuvrek.surface.unknowns import ROD_PER_TURN_MM, ROD_SPREAD_MM, SLIP_FLOOR_MM, SLIP_SHARE
-from tests.support import present
+from nuvrek.readings.entries import AnyEntry, RodMove, State, StringGap
+from tests.support import neck_state
 
 TURNS = (0.25, 0.25, 0.125, -0.125)
 READ_MM = (0.52, 0.45, 0.36, 0.33, 0.352)
@@ -61,7 +61,9 @@ def smoothed() -> tuple[float, float, float]:
         for t, b in zip(turned, play, strict=True)
     ]
     model["state_cov"] = np.array(slips).reshape(1, 1, -1)
-    model.ssm.initialize_known(np.array([0.17, ROD_PER_TURN_MM]), np.diag([0.45**2, ROD_SPREAD_MM**2]))
+    model.ssm.initialize_known(
+        np.array([0.17, ROD_PER_TURN_MM]), np.diag([0.45**2, ROD_SPREAD_MM**2])
+    )
     found = model.ssm.smooth()
     return (
         float(found.smoothed_state[1, -1]),
@@ -72,7 +74,7 @@ def smoothed() -> tuple[float, float, float]:
 
 def a_turn(neck_map: HeightMap) -> tuple[float, float]:
     """What one more turn takes out of the gap over fret 7, and its standard deviation."""
-    unknowns, now = neck_map.gathering.unknowns, neck_map.present.state
+    unknowns, now = neck_map.gathering.unknowns, neck_map.neck_state.state
     chord = chord_gap(fret_places_mm(648.0, 22), 1, 16, 7)
     (before, low), (after, high) = (
         unknowns.wood(structs.replace(now, rod_turns=now.rod_turns + turns)) for turns in (0.0, 1.0)
@@ -85,7 +87,7 @@ def a_turn(neck_map: HeightMap) -> tuple[float, float]:
 class Kalman(unittest.TestCase):
     def test_response_and_its_doubt_agree(self) -> None:
         response, spread, relief = smoothed()
-        neck_map = map_neck(present(log()))
+        neck_map = map_neck(neck_state(log()))
         ours, doubt = a_turn(neck_map)
         self.assertAlmostEqual(ours, response, delta=0.1 * spread)
         self.assertAlmostEqual(doubt / spread, 1.0, delta=0.1)

@@ -8,8 +8,8 @@ import unittest
 import numpy as np
 import statsmodels.api as sm
 
-from nuvrek.surface.evidence import Evidence
-from nuvrek.surface.solve import solve
+from nuvrek.estimate.model.evidence import Evidence
+from nuvrek.estimate.model.solver import solve
 
 # GNP deflator, GNP, unemployed, armed forces, population, year.
 CERTIFIED = (
@@ -32,7 +32,9 @@ class Longley(unittest.TestCase):
         xc, yc = x - x.mean(axis=0), y - y.mean()
         scale = np.abs(CERTIFIED) * 1e3
         sigma = np.full(len(y), 300.0)
-        evidence = Evidence(xc * scale, np.zeros(len(y)), yc, yc, sigma, np.ones(len(y)), ((1,),) * len(y))
+        evidence = Evidence(
+            xc * scale, np.zeros(len(y)), yc, yc, sigma, np.ones(len(y)), ((1,),) * len(y)
+        )
         ours = solve(evidence).z * scale
         np.testing.assert_allclose(ours, CERTIFIED, rtol=2e-3)
         # The spread of the coefficients for that sigma, by the textbook: sigma^2 (X'X)^-1.

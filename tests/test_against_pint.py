@@ -15,7 +15,9 @@ class AgainstPint(unittest.TestCase):
             for value in (0.001, 0.5, 1.0, 12.0, 25.5, 47.25):
                 with self.subTest(unit=ours, value=value):
                     mm = registry.Quantity(value, theirs).to("millimeter").magnitude
-                    self.assertAlmostEqual(parse_length(f"{value:.10g} {ours}", Unit.MM).mm, mm, places=12)
+                    self.assertAlmostEqual(
+                        parse_length(f"{value:.10g} {ours}", Unit.MM).mm, mm, places=12
+                    )
 
     def test_sixtyfourths(self) -> None:
         inch = pint.UnitRegistry().Quantity(1.0, "inch").to("millimeter").magnitude

@@ -8,12 +8,12 @@ import numpy as np
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.planning.levelling import STILL_MM, TOUCH_MM, Surface, Terms, level_all
-from nuvrek.planning.spotwork import rocks_mm, spot_level
+from nuvrek.planning.filing.level_program import STILL_MM, TOUCH_MM, NeckTops, Terms, level_all
+from nuvrek.planning.filing.spot_program import rocks_mm, spot_level
 from tests.support import NECK, rng
 
 
-def random_surface(seed: int, crown_mm: float = 1.2) -> Surface:
+def random_surface(seed: int, crown_mm: float = 1.2) -> NeckTops:
     r = rng(seed)
     x = fret_places_mm(NECK.scale_mm, NECK.frets)[1:]
     bend = bend_profile(NECK)[1:]
@@ -23,19 +23,26 @@ def random_surface(seed: int, crown_mm: float = 1.2) -> Surface:
         + 0.01 * r.standard_normal((22, 3))
     )
     crown = crown_mm + 0.03 * r.standard_normal((22, 3))
-    return Surface(x, tops, crown, bend, NECK.joint_fret, 0.8, -0.3, 0.3)
+    return NeckTops(x, tops, crown, bend, NECK.joint_fret, 0.8, -0.3, 0.3)
 
 
-def reference_level(s: Surface, fall: np.ndarray) -> float:
+def reference_level(s: NeckTops, fall: np.ndarray) -> float:
     """Least sum of removals, written out independently with one variable per removal."""
     off = cp.Variable((22, 3))
-    level, slope, tilt, twist, rho = (cp.Variable() for _ in range(5))
-    rules = [rho >= s.rho_low_mm, rho <= s.rho_high_mm, off >= TOUCH_MM, s.crown_mm - off >= s.least_crown_mm]
+    level, slope, tilt, twist, rod_dip = (cp.Variable() for _ in range(5))
+    rules = [
+        rod_dip >= s.rod_dip_low_mm,
+        rod_dip <= s.rod_dip_high_mm,
+        off >= TOUCH_MM,
+        s.crown_mm - off >= s.least_crown_mm,
+    ]
     for k, y in enumerate(LANE_ACROSS):
         line = level + slope * s.x_mm / 1000 + y * (tilt + twist * s.x_mm / 1000) - fall
-        rules.append(s.tops_mm[:, k] - cp.multiply(rho, s.bend) - off[:, k] == line)
+        rules.append(s.tops_mm[:, k] - cp.multiply(rod_dip, s.bend) - off[:, k] == line)
     problem = cp.Problem(cp.Minimize(cp.sum(off)), rules)
-    return float(problem.solve(solver=cp.CLARABEL, tol_gap_abs=1e-9, tol_gap_rel=1e-9, tol_feas=1e-9))
+    return float(
+        problem.solve(solver=cp.CLARABEL, tol_gap_abs=1e-9, tol_gap_rel=1e-9, tol_feas=1e-9)
+    )
 
 
 class AgainstClarabel(unittest.TestCase):
@@ -55,7 +62,7 @@ class AgainstClarabel(unittest.TestCase):
             plan = level_all(s)
             self.assertGreaterEqual(plan.off_mm.min(), TOUCH_MM - 1e-9)
             self.assertGreaterEqual(plan.left_mm.min(), s.least_crown_mm - 1e-9)
-            flat = s.tops_mm - plan.rho_mm * s.bend[:, None] - plan.off_mm
+            flat = s.tops_mm - plan.rod_dip_mm * s.bend[:, None] - plan.off_mm
             for k in range(3):
                 off_line = flat[:, k] - np.polyval(np.polyfit(s.x_mm, flat[:, k], 1), s.x_mm)
                 np.testing.assert_allclose(off_line, 0.0, atol=1e-9)
@@ -78,8 +85,12 @@ class AgainstClarabel(unittest.TestCase):
                 <= limits[m - 1]
                 for m in range(1, 21)
             ]
-            least = cp.Problem(cp.Minimize(cp.sum(off)), [*after, off <= s.crown_mm - s.least_crown_mm])
-            value = least.solve(solver=cp.CLARABEL, tol_gap_abs=1e-9, tol_gap_rel=1e-9, tol_feas=1e-9)
+            least = cp.Problem(
+                cp.Minimize(cp.sum(off)), [*after, off <= s.crown_mm - s.least_crown_mm]
+            )
+            value = least.solve(
+                solver=cp.CLARABEL, tol_gap_abs=1e-9, tol_gap_rel=1e-9, tol_feas=1e-9
+            )
             self.assertAlmostEqual(float(ours.off_mm.sum()), float(value), delta=1e-6)
 
     def test_too_thin_crowns_are_infeasible_for_both_and_named(self) -> None:

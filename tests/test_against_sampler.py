@@ -6,8 +6,8 @@ import emcee
 import numpy as np
 from scipy.special import log_ndtr
 
-from nuvrek.surface.evidence import Evidence
-from nuvrek.surface.solve import solve
+from nuvrek.estimate.model.evidence import Evidence
+from nuvrek.estimate.model.solver import solve
 from tests.support import rng
 
 
@@ -31,7 +31,9 @@ def log_posterior(evidence: Evidence, z: np.ndarray) -> np.ndarray:
     a, b = (evidence.lo - mu) / evidence.sigma, (evidence.hi - mu) / evidence.sigma
     flip = a + b > 0
     low, high = np.where(flip, -b, a), np.where(flip, -a, b)
-    return value + np.sum(log_ndtr(high) + np.log1p(-np.exp(log_ndtr(low) - log_ndtr(high))), axis=1)
+    return value + np.sum(
+        log_ndtr(high) + np.log1p(-np.exp(log_ndtr(low) - log_ndtr(high))), axis=1
+    )
 
 
 class Sampled(unittest.TestCase):
@@ -40,7 +42,9 @@ class Sampled(unittest.TestCase):
             evidence = small_case(seed, plain)
             ours = solve(evidence)
             np.random.seed(seed)
-            sampler = emcee.EnsembleSampler(40, 4, lambda z, e=evidence: log_posterior(e, z), vectorize=True)
+            sampler = emcee.EnsembleSampler(
+                40, 4, lambda z, e=evidence: log_posterior(e, z), vectorize=True
+            )
             sampler.run_mcmc(ours.z + 0.1 * rng(seed).standard_normal((40, 4)), 3000)
             drawn = sampler.get_chain(discard=500, flat=True)
             sd = np.sqrt(np.diag(ours.covariance))

@@ -34,7 +34,9 @@ class Textbook(unittest.TestCase):
         point = 10.0 / 2 * np.minimum(X, LONG - X)
         self.assertAlmostEqual(dip_below_ends_mm(X, point, EVEN)[200], 10.0 * LONG**3 / 48 / EI, 6)
         spread = 0.1 * X * (LONG - X) / 2
-        self.assertAlmostEqual(dip_below_ends_mm(X, spread, EVEN)[200], 5 * 0.1 * LONG**4 / 384 / EI, 4)
+        self.assertAlmostEqual(
+            dip_below_ends_mm(X, spread, EVEN)[200], 5 * 0.1 * LONG**4 / 384 / EI, 4
+        )
 
     def test_cantilever(self) -> None:
         # Load P at the free end: P L^3 / 3 EI there.

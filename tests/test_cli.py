@@ -24,7 +24,9 @@ class CliCase(TempCase):
 
     def simulate(self, seed: int = 3, *more: object) -> tuple[Path, Path]:
         job, truth = self.folder / f"{seed}.json", self.folder / f"{seed}-truth.json"
-        status, _, err = self.run_cli("simulate", "--seed", seed, "-o", job, "--truth", truth, *more)
+        status, _, err = self.run_cli(
+            "simulate", "--seed", seed, "-o", job, "--truth", truth, *more
+        )
         self.assertEqual((status, err), (0, ""))
         return job, truth
 
@@ -37,7 +39,9 @@ class Contract(CliCase):
         _, text, _ = self.run_cli("map", job, "--json")
         answer = json.loads(text)
         self.assertEqual(len(answer["tops"]), 19 * 3)
-        self.assertLessEqual({"fret", "lane", "top_mm", "doubt_mm", "crown_mm"}, set(answer["tops"][0]))
+        self.assertLessEqual(
+            {"fret", "lane", "top_mm", "doubt_mm", "crown_mm"}, set(answer["tops"][0])
+        )
         self.assertEqual(
             {(r["lane"], r["state"]) for r in answer["relief"]},
             {(a, b) for a in ("bass", "middle", "treble") for b in ("pitch", "slack")},
@@ -51,7 +55,9 @@ class Contract(CliCase):
         self.assertIn(plan["advice"], kinds)
         self.assertTrue(plan["reasons"])
         for way in plan["ways"]:
-            self.assertLessEqual({"possible", "why_not", "metal_off_mm", "metal_left_mm", "steps"}, set(way))
+            self.assertLessEqual(
+                {"possible", "why_not", "metal_off_mm", "metal_left_mm", "steps"}, set(way)
+            )
             self.assertEqual(way["possible"], not way["why_not"])
             self.assertEqual(len(way["metal_left_mm"]), 19 * 3)
 
@@ -84,7 +90,9 @@ class Contract(CliCase):
         )
         answer = json.loads(self.run_cli("map", path, "--json")[1])
         finding = next(f for f in answer["findings"] if f["kind"] == "relief")
-        self.assertEqual((finding["fret"], finding["lane"], finding["verdict"]), (None, None, "over"))
+        self.assertEqual(
+            (finding["fret"], finding["lane"], finding["verdict"]), (None, None, "over")
+        )
         self.assertEqual(json.loads(self.run_cli("plan", path, "--json")[1])["advice"], "rod")
         self.assertEqual(self.run_cli("check", path)[0], 0)
 

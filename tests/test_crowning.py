@@ -7,8 +7,8 @@ import numpy as np
 from shapely.geometry import LineString, Point, box
 
 from nuvrek.neck.crown import cap_area_mm2, crown_radius_mm, flat_mm, worn_mm
-from nuvrek.planning.crowning import crown_after, levels_left
-from nuvrek.planning.recrown import recrown
+from nuvrek.planning.crowns.crowning import crown_after, levels_left
+from nuvrek.planning.crowns.recrown_table import recrown
 from tests.support import NECK, rng
 
 

@@ -4,8 +4,10 @@ import math
 import unittest
 from typing import Any
 
-from nuvrek.bench.job import look_again_words
-from nuvrek.bench.proof import compare
+from nuvrek.bench.pages.promise_and_result import compare
+from nuvrek.bench.work.job import look_again_words
+from nuvrek.estimate.findings.find import find
+from nuvrek.estimate.heightmap import map_neck
 from nuvrek.mechanics.angle import (
     at_fret_mm,
     at_heel_mm,
@@ -14,10 +16,10 @@ from nuvrek.mechanics.angle import (
     over_fret_12_mm,
     saddle_wanted_mm,
 )
-from nuvrek.planning.case import LEVELS, Plan
-from nuvrek.planning.lost import heat_so_far
-from nuvrek.planning.ways import make_plan
-from nuvrek.readings.kinds import (
+from nuvrek.planning.case.case import LEVELS, Plan
+from nuvrek.planning.plan import make_plan
+from nuvrek.planning.ways.last_resorts import heat_so_far
+from nuvrek.readings.entries import (
     AnyEntry,
     Chosen,
     CrownHeight,
@@ -30,13 +32,13 @@ from nuvrek.readings.kinds import (
     StringGap,
     StringHeight,
 )
-from nuvrek.surface.findings import find
-from nuvrek.surface.heightmap import map_neck
 from nuvrek.units import Unit
-from tests.support import compute, neck_with, present
+from tests.support import compute, neck_state, neck_with
 from tests.test_rod import gaps
 
-CROWNS: list[AnyEntry] = [CrownHeight(lane="middle", fret=f, height_mm=0.9) for f in (1, 5, 9, 12, 16, 20)]
+CROWNS: list[AnyEntry] = [
+    CrownHeight(lane="middle", fret=f, height_mm=0.9) for f in (1, 5, 9, 12, 16, 20)
+]
 SLACK = State(strings="slack")
 
 
@@ -56,7 +58,7 @@ def slack_gaps(mm: float) -> list[AnyEntry]:
 
 
 def plan_of(entries: list[AnyEntry], **changes: Any) -> Plan:
-    neck_map = map_neck(present(entries, neck_with(**changes)))
+    neck_map = map_neck(neck_state(entries, neck_with(**changes)))
     return make_plan(neck_map, find(neck_map))
 
 
@@ -120,7 +122,8 @@ class Ladder(unittest.TestCase):
         # By hand: 2.5 mm at the saddle less 0.5 that is left to file, over the arm from the joint.
         degrees = neck_angle_degrees(2.0, 648.0, 16)
         self.assertIn(
-            f"{degrees:.2f}°, {at_heel_mm(degrees, 90.0):.2f} mm at the heel", glued.way("refer").gist
+            f"{degrees:.2f}°, {at_heel_mm(degrees, 90.0):.2f} mm at the heel",
+            glued.way("refer").gist,
         )
         # The same by an edge on the frets that meets the bridge's top 2.5 mm below it: 2.5 - 3.0 = 0.5 under the least of 1.5.
         edge: list[AnyEntry] = [Size(what="over-bridge", lane="treble", mm=-2.5)]
@@ -139,27 +142,29 @@ class Ladder(unittest.TestCase):
     def test_hardware_where_heights_explain_no_noise(self) -> None:
         fine = [*gaps(0.13), *CROWNS]
         self.assertEqual(plan_of(fine, complaint="It rattles.").advice, "hardware")
-        self.assertNotEqual(plan_of([*gaps(0.5), *CROWNS], complaint="It rattles.").advice, "hardware")
+        self.assertNotEqual(
+            plan_of([*gaps(0.5), *CROWNS], complaint="It rattles.").advice, "hardware"
+        )
 
 
 class Proven(unittest.TestCase):
     def test_a_promised_height_stands_beside_what_came(self) -> None:
         made = neck_with(height_low_mm=1.75, height_high_mm=1.5)
         entries = [*gaps(0.15), *CROWNS, *heights(2.25, 2.0, 4.0)]
-        _, plan = compute(present(entries, made))
+        _, plan = compute(neck_state(entries, made))
         chosen = Chosen(way="saddle", promise=plan.way("saddle").promise)
         for read, kept in ((1.8, True), (2.1, False)):
             closing: list[AnyEntry] = [
                 StringHeight(side="bass", fret=12, height_mm=read, station="closing-height-bass")
             ]
-            picture, _ = compute(present([*entries, chosen, *closing], made))
-            row = next(r for r in compare(picture, Unit.MM) if "low side" in r.matter)
+            solved, _ = compute(neck_state([*entries, chosen, *closing], made))
+            row = next(r for r in compare(solved, Unit.MM) if "low side" in r.matter)
             self.assertEqual((row.promised, row.kept), ("1.75 mm", kept))
 
     def test_dates_of_the_later_look(self) -> None:
-        moved = present([RodMove(turns=0.25, at="2026-03-03T10:00:00")])
+        moved = neck_state([RodMove(turns=0.25, at="2026-03-03T10:00:00")])
         self.assertEqual(look_again_words(moved), " Between 2026-03-10 and 2026-03-17.")
-        self.assertEqual(look_again_words(present([RodMove(turns=0.25)])), "")
+        self.assertEqual(look_again_words(neck_state([RodMove(turns=0.25)])), "")
 
 
 class Lost(unittest.TestCase):
@@ -173,15 +178,17 @@ class Lost(unittest.TestCase):
         plan = plan_of(spent)
         self.assertEqual(plan.advice, "heat")
         self.assertIn("refer", {way.kind for way in plan.ways})
-        self.assertTrue(any("never leave it" in c for step in plan.way("heat").steps for c in step.cautions))
+        self.assertTrue(
+            any("never leave it" in c for step in plan.way("heat").steps for c in step.cautions)
+        )
         lacquered = plan_of(spent, lacquered=True)
         self.assertFalse(lacquered.way("heat").possible)
         self.assertEqual(lacquered.advice, "refer")
 
     def test_each_cycle_teaches_what_the_next_may_do(self) -> None:
-        before = heat_so_far(map_neck(present(gaps(0.6), neck_with())))
-        good = heat_so_far(map_neck(present([*gaps(0.6), Heated(), *gaps(0.4)], neck_with())))
-        none = heat_so_far(map_neck(present([*gaps(0.6), Heated(), *gaps(0.6)], neck_with())))
+        before = heat_so_far(map_neck(neck_state(gaps(0.6), neck_with())))
+        good = heat_so_far(map_neck(neck_state([*gaps(0.6), Heated(), *gaps(0.4)], neck_with())))
+        none = heat_so_far(map_neck(neck_state([*gaps(0.6), Heated(), *gaps(0.6)], neck_with())))
         self.assertEqual(before.gains, ())
         self.assertAlmostEqual(good.gains[0][0], 0.2, delta=0.03)
         self.assertGreater(good.expected_mm, before.expected_mm)

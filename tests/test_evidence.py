@@ -4,18 +4,18 @@ from collections.abc import Sequence
 import msgspec
 import numpy as np
 
+from nuvrek.estimate.heightmap import map_neck
+from nuvrek.estimate.model.evidence import Evidence, gather
+from nuvrek.estimate.model.solver import solve
+from nuvrek.estimate.model.unknowns import unknowns_of
 from nuvrek.neck.description import LANES
 from nuvrek.readings.check import entry_faults
-from nuvrek.readings.kinds import AnyEntry, CrownHeight, State, StringGap
-from nuvrek.readings.kit import Kit
+from nuvrek.readings.entries import AnyEntry, CrownHeight, State, StringGap
 from nuvrek.readings.stations import Station
+from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.truth import Condition, make_truth
-from nuvrek.surface.evidence import Evidence, gather
-from nuvrek.surface.heightmap import map_neck
-from nuvrek.surface.solve import solve
-from nuvrek.surface.unknowns import unknowns_of
-from tests.support import NECK, measured, present, rng
+from tests.support import NECK, measured, neck_state, rng
 
 SLACK = State(strings="slack")
 
@@ -32,7 +32,7 @@ def bracket(fret: int = 7, **more: float) -> StringGap:
 
 class Repeated(unittest.TestCase):
     def evidence(self, entries: Sequence[AnyEntry]) -> Evidence:
-        now = present(entries)
+        now = neck_state(entries)
         return gather(unknowns_of(now), now.taken, {})
 
     def test_readings_that_say_the_same_are_one_row_with_the_same_answer(self) -> None:
@@ -61,19 +61,23 @@ class Repeated(unittest.TestCase):
         np.testing.assert_allclose(a.covariance, b.covariance, atol=1e-9)
 
     def test_ten_thousand_readings_are_no_more_rows_than_places_and_count_for_nine(self) -> None:
-        many = self.evidence([bracket(2 + n % 14, gap_mm=0.1 + 0.01 * (n % 5)) for n in range(10_000)])
+        many = self.evidence(
+            [bracket(2 + n % 14, gap_mm=0.1 + 0.01 * (n % 5)) for n in range(10_000)]
+        )
         self.assertEqual(many.rows.shape[0], 14)
         self.assertEqual(set(many.weight), {9.0})
 
     def test_a_tool_with_a_larger_error_leaves_more_doubt(self) -> None:
         entries = [bracket(gap_mm=0.15)]
         worse = [msgspec.structs.replace(entries[0], error_mm=0.06)]
-        doubts = [map_neck(present(e)).relief_at("bass", "pitch").doubt_mm for e in (entries, worse)]
+        doubts = [
+            map_neck(neck_state(e)).relief_at("bass", "pitch").doubt_mm for e in (entries, worse)
+        ]
         self.assertLess(doubts[0], doubts[1])
 
     def test_one_leaf_that_will_not_go_bounds_the_gap_from_above(self) -> None:
-        low = map_neck(present([bracket(wont_go_mm=0.08)])).relief_at("bass", "pitch").mm
-        none = map_neck(present([])).relief_at("bass", "pitch").mm
+        low = map_neck(neck_state([bracket(wont_go_mm=0.08)])).relief_at("bass", "pitch").mm
+        none = map_neck(neck_state([])).relief_at("bass", "pitch").mm
         self.assertLess(low, min(none, 0.12))
 
 
@@ -83,7 +87,7 @@ class Resting(unittest.TestCase):
         ends = [bracket(fret, gap_mm=0.3) for fret in (6, 8, 10)]
         ends = [msgspec.structs.replace(e, by="edge", high_support=22) for e in ends]
         rests = [msgspec.structs.replace(e, low_support=None, high_support=None) for e in ends]
-        a, b = (map_neck(present(e)).tops_mm for e in (ends, rests))
+        a, b = (map_neck(neck_state(e)).tops_mm for e in (ends, rests))
         np.testing.assert_allclose(a[:, 0], b[:, 0], atol=0.004)
 
     def test_a_notched_edge_tells_wood_from_metal(self) -> None:
@@ -100,7 +104,7 @@ class Resting(unittest.TestCase):
                     for lane in LANES
                     for fret in (range(3, 22, 2) if tools.notched_mm else ())
                 ]
-                neck_map = map_neck(present([*entries, *more]))
+                neck_map = map_neck(neck_state([*entries, *more]))
                 wood = truth.wood_mm(SLACK)[1:]
                 x = neck_map.x_mm
                 share = ((x - x[0]) / (x[15] - x[0]))[:, None]
@@ -118,13 +122,15 @@ class Resting(unittest.TestCase):
         ]
         for entry in faults:
             self.assertEqual(len(entry_faults(entry, NECK, 1)), 1, entry)
-        self.assertEqual(entry_faults(StringGap(lane="bass", fret=7, by="edge", gap_mm=0.1), NECK, 1), [])
+        self.assertEqual(
+            entry_faults(StringGap(lane="bass", fret=7, by="edge", gap_mm=0.1), NECK, 1), []
+        )
 
 
 class Counted(unittest.TestCase):
     def test_a_simulated_round_is_understood_whole(self) -> None:
         truth, entries = measured(3)
-        now = present(entries, truth.neck)
+        now = neck_state(entries, truth.neck)
         rows = gather(unknowns_of(now), now.taken, {})
         self.assertTrue(
             np.isfinite(rows.rows).all() and (rows.sigma > 0).all() and (rows.lo <= rows.hi).all()

@@ -7,12 +7,12 @@ from msgspec import structs
 from PyQt6.QtCore import QPointF, Qt
 from PyQt6.QtTest import QTest
 
-from nuvrek.bench.inkwalk import ink_gone
-from nuvrek.bench.job import left_to_file, next_step, tick
-from nuvrek.bench.lanes import MetalLane, SectionLane
+from nuvrek.bench.strips.strips import MetalStrip, SectionStrip
+from nuvrek.bench.work.ink_order import ink_gone
+from nuvrek.bench.work.job import left_to_file, next_step, tick
 from nuvrek.exchange.answers import plan_answer
-from nuvrek.planning.endsteps import grit_schedule
-from nuvrek.readings.kinds import Agreed, Chosen, Describe, Filed, Ink, Seated
+from nuvrek.planning.steps.ends import grit_schedule
+from nuvrek.readings.entries import Agreed, Chosen, Describe, Filed, Ink, Seated
 from tests.support import WindowCase
 
 ENTER, BACK, DOWN, UP, RIGHT = (
@@ -41,7 +41,9 @@ class FilingWindow(WindowCase):
         self.choose(page, "level")
         before = page.filing.way()
         page.least.setValue(120)
-        self.assertAlmostEqual(page.filing.way().left_mm.min(), max(1.2, before.left_mm.min()), delta=0.05)
+        self.assertAlmostEqual(
+            page.filing.way().left_mm.min(), max(1.2, before.left_mm.min()), delta=0.05
+        )
         self.assertIn("1.20 mm", page.words["least"].text())
         page.fall.setValue(8)
         page.start.setValue(14)
@@ -51,15 +53,17 @@ class FilingWindow(WindowCase):
         page.agree.click()
         entry = window.desk.session.entries[-1]
         assert isinstance(entry, Agreed)
-        self.assertEqual((entry.least_crown_mm, entry.fall_away_mm, entry.fall_from), (1.2, 0.08, 14))
+        self.assertEqual(
+            (entry.least_crown_mm, entry.fall_away_mm, entry.fall_from), (1.2, 0.08, 14)
+        )
         self.assertFalse(page.filing.draft)
         self.keys(window, BACK)
-        self.assertEqual(window.desk.session.present.agreed, Agreed())
+        self.assertEqual(window.desk.session.neck_state.agreed, Agreed())
         self.assertFalse(window.grab().isNull())
 
     def test_the_curve_is_pressed_for_another_height(self) -> None:
         window, page = self.at(BASS)
-        curve = window.desk.picture.plan.curve
+        curve = window.desk.solved.plan.curve
         metal = list(curve.metal_mm)
         # The least metal grows with every step down, and ever faster: the program is convex in the height.
         self.assertEqual(metal, sorted(metal, reverse=True))
@@ -84,15 +88,15 @@ class FilingWindow(WindowCase):
         self.assertEqual(window.now, "Work")
         kinds = [type(e) for e in window.desk.session.entries[-2:]]
         self.assertEqual(kinds, [Describe, Chosen])
-        chosen = window.desk.session.present.chosen
+        chosen = window.desk.session.neck_state.chosen
         self.assertEqual({fret for fret, _ in chosen.order}, set(chosen.frets))
-        neck = window.desk.session.present.neck
+        neck = window.desk.session.neck_state.neck
         self.assertAlmostEqual(neck.height_low_mm, chosen.promise.height_low_mm, delta=0.006)
 
     def test_the_owners_wish_stays_unless_another_height_is_asked_for(self) -> None:
         window, page = self.at(BASS)
         session = window.desk.session
-        neck = structs.replace(session.present.neck, height_low_mm=1.6, height_high_mm=1.1)
+        neck = structs.replace(session.neck_state.neck, height_low_mm=1.6, height_high_mm=1.1)
         session.append(Describe(neck=neck))
         self.choose(page, "play-clean")
         made = page.filing.way()
@@ -100,7 +104,7 @@ class FilingWindow(WindowCase):
         self.assertLess(made.promise.height_high_mm, 1.3)
         page.least.setValue(70)
         page.take.click()
-        self.assertEqual(session.present.neck, neck)
+        self.assertEqual(session.neck_state.neck, neck)
         self.assertEqual([type(e) for e in session.entries[-2:]], [Agreed, Chosen])
 
     def work_at(self, key: str, kind: str = "level") -> tuple[Any, Any]:
@@ -108,7 +112,7 @@ class FilingWindow(WindowCase):
         self.choose(page, kind)
         page.take.click()
         session = window.desk.session
-        while (step := next_step(session.present)) is not None and step.key != key:
+        while (step := next_step(session.neck_state)) is not None and step.key != key:
             tick(session, step)
         window.show_stage("Work")
         return window, window.stages["Work"]
@@ -116,16 +120,16 @@ class FilingWindow(WindowCase):
     def test_the_ink_is_followed_by_one_key_a_fret(self) -> None:
         window, page = self.work_at("file")
         self.assertIn("Watch three", window.bar.message.text())
-        self.assertIsInstance(page.sheet.lanes[0], MetalLane)
+        self.assertIsInstance(page.sheet.lanes[0], MetalStrip)
         session, order = window.desk.session, page.walk.frets
         self.keys(window, "***")
-        self.assertEqual({fret for fret, _ in ink_gone(session.present)}, set(order[:3]))
+        self.assertEqual({fret for fret, _ in ink_gone(session.neck_state)}, set(order[:3]))
         self.assertIn("agrees with the plan", window.bar.message.text())
         self.assertEqual(page.walk.fret, order[3])
         self.keys(window, RIGHT, RIGHT, ".")
-        self.assertEqual({fret for fret, _ in ink_gone(session.present)}, set(order[:6]))
+        self.assertEqual({fret for fret, _ in ink_gone(session.neck_state)}, set(order[:6]))
         self.keys(window, BACK)
-        self.assertLess(len(ink_gone(session.present)), 18)
+        self.assertLess(len(ink_gone(session.neck_state)), 18)
         for _ in order:
             self.keys(window, ".")
         self.assertIn("All the ink is gone: stop", window.bar.message.text())
@@ -139,21 +143,23 @@ class FilingWindow(WindowCase):
             structs.replace(desk.settings, kit=structs.replace(desk.settings.kit, stroke_mm=0.01))
         )
         self.assertIn("In your strokes about", page.step_text.text())
-        deepest = max(left_to_file(desk.session.present).values())
+        deepest = max(left_to_file(desk.session.neck_state).values())
         self.assertIn(f": {round(deepest / 0.01)}", page.step_text.text())
 
     def test_one_side_ahead_is_said(self) -> None:
         window, _ = self.work_at("file")
         self.keys(window, DOWN, "******")
         self.assertIn("low side is ahead", window.bar.message.text())
-        self.assertEqual({lane for _, lane in ink_gone(window.desk.session.present)}, {"bass"})
+        self.assertEqual({lane for _, lane in ink_gone(window.desk.session.neck_state)}, {"bass"})
 
     def test_half_way_the_rocker_is_asked_for_and_the_rest_is_planned(self) -> None:
         window, page = self.work_at("file")
         session = window.desk.session
-        before = sum(left_to_file(session.present).values())
+        before = sum(left_to_file(session.neck_state).values())
         self.keys(window, "+")
-        self.assertAlmostEqual(sum(left_to_file(session.present).values()), 0.5 * before, delta=0.15 * before)
+        self.assertAlmostEqual(
+            sum(left_to_file(session.neck_state).values()), 0.5 * before, delta=0.15 * before
+        )
         self.assertIn("Still to go by the plan", window.bar.message.text())
         self.keys(window, "0")
         self.assertEqual(window.now, "Measure")
@@ -162,18 +168,18 @@ class FilingWindow(WindowCase):
         self.keys(window, ENTER)
         filed = [e for e in session.entries if isinstance(e, Filed)]
         total = sum(mm for e in filed for _, _, mm in e.off)
-        planned = sum(mm for _, _, mm in session.present.chosen.off)
+        planned = sum(mm for _, _, mm in session.neck_state.chosen.off)
         self.assertAlmostEqual(total, planned, delta=0.2)
-        self.assertEqual(next_step(session.present).key, "crown")
-        self.assertIsInstance(page.sheet.lanes[0], SectionLane)
+        self.assertEqual(next_step(session.neck_state).key, "crown")
+        self.assertIsInstance(page.sheet.lanes[0], SectionStrip)
         self.assertIn("to crown with the medium file", page.step_text.text())
         self.assertFalse(window.grab().isNull())
 
     def test_a_fret_is_seated_as_it_went(self) -> None:
         window, page = self.at(MANDOLIN, "Work")
         session = window.desk.session
-        while next_step(session.present).action != "seat":
-            tick(session, next_step(session.present))
+        while next_step(session.neck_state).action != "seat":
+            tick(session, next_step(session.neck_state))
         window.show_stage("Work")
         self.assertTrue(page.seat.isVisible())
         page.seat.where.setCurrentIndex(page.seat.where.findData("treble"))
@@ -183,23 +189,26 @@ class FilingWindow(WindowCase):
         entry = next(e for e in reversed(session.entries) if isinstance(e, Seated))
         self.assertEqual((entry.where, entry.stopped, entry.glued), ("treble", "slot dirty", True))
         self.assertFalse(page.seat.glued.isChecked())
-        plan = window.desk.picture.plan
+        plan = window.desk.solved.plan
         self.assertIn("was seated", " ".join(plan.way("level").why_not))
 
     def test_choose_shows_every_school_and_leads_here(self) -> None:
         window, page = self.at(BASS, "Choose")
         shown = {row.way.kind for row in page.rows if row.isVisible()}
         self.assertLessEqual(
-            {"level", "level-straight", "level-held", "level-lies", "crown-first", "play-clean"}, shown
+            {"level", "level-straight", "level-held", "level-lies", "crown-first", "play-clean"},
+            shown,
         )
         self.keys(window, "0")
         self.assertEqual(window.now, "Filing")
         self.keys(window, ENTER)
         self.assertEqual(window.now, "Choose")
-        told = plan_answer(window.desk.picture.plan, window.desk.picture.map)
+        told = plan_answer(window.desk.solved.plan, window.desk.solved.map)
         level = next(w for w in told["ways"] if w["kind"] == "level")
         self.assertEqual(len(level["flats"]), 20)
-        self.assertEqual(len({(o["fret"], o["lane"]) for o in level["ink_order"]}), len(level["ink_order"]))
+        self.assertEqual(
+            len({(o["fret"], o["lane"]) for o in level["ink_order"]}), len(level["ink_order"])
+        )
         self.assertGreater(level["doubt"]["likely_metal_mm"], level["metal_total_mm"])
         self.assertEqual(level["levels_left"], 3)
 

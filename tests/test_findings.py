@@ -3,30 +3,38 @@
 import unittest
 from typing import Any
 
+from nuvrek.estimate.findings.find import find
+from nuvrek.estimate.findings.finding import Finding
+from nuvrek.estimate.heightmap import map_neck
 from nuvrek.neck.description import LANES, NeckDescription
-from nuvrek.readings.kinds import AnyEntry, CrownHeight, State, Strike, StringGap
-from nuvrek.readings.kit import Kit
+from nuvrek.readings.entries import AnyEntry, CrownHeight, State, Strike, StringGap
 from nuvrek.readings.stations import Station
+from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.truth import Condition, Truth, make_truth
-from nuvrek.surface.finding import Finding
-from nuvrek.surface.findings import find
-from nuvrek.surface.heightmap import map_neck
-from tests.support import NECK, present, rng
+from tests.support import NECK, neck_state, rng
 
-PLAIN: dict[str, Any] = {"proud": 0, "low": 0, "rough_mm": 0.008, "twist_mm": 0.005, "slack_dip_mm": -0.02}
+PLAIN: dict[str, Any] = {
+    "proud": 0,
+    "low": 0,
+    "rough_mm": 0.008,
+    "twist_mm": 0.005,
+    "slack_dip_mm": -0.02,
+}
 NOTCHED = Kit(notched_mm=(648.0,))
 SEEDS = range(3)
 
 
-def survey(condition: Condition, seed: int, neck: NeckDescription = NECK) -> tuple[Truth, list[AnyEntry]]:
+def survey(
+    condition: Condition, seed: int, neck: NeckDescription = NECK
+) -> tuple[Truth, list[AnyEntry]]:
     truth = make_truth(neck, condition, rng(seed))
     return truth, measure_round(Bench(truth, rng(seed + 40)), "full", kit=NOTCHED)
 
 
 def found_on(condition: Condition, seed: int) -> dict[str, Finding]:
     truth, entries = survey(condition, seed)
-    return {f.kind: f for f in find(map_neck(present(entries, truth.neck)))}
+    return {f.kind: f for f in find(map_neck(neck_state(entries, truth.neck)))}
 
 
 class Shapes(unittest.TestCase):
@@ -64,7 +72,7 @@ class Shapes(unittest.TestCase):
                     for lane in LANES
                     for fret in range(3, 20, 2)
                 ]
-                kinds.append({f.kind for f in find(map_neck(present(entries, truth.neck)))})
+                kinds.append({f.kind for f in find(map_neck(neck_state(entries, truth.neck)))})
             self.assertIn("s-shape", kinds[0])
             self.assertNotIn("s-shape", kinds[1])
 
@@ -100,7 +108,9 @@ class Witnesses(unittest.TestCase):
     def test_readings_for_and_against(self) -> None:
         truth, entries = survey(Condition(**{**PLAIN, "proud": 1}), 5)
         fret = truth.proud[0][0]
-        proud = next(f for f in find(map_neck(present(entries, truth.neck))) if f.kind == "proud")
+        proud = next(
+            f for f in find(map_neck(neck_state(entries, truth.neck))) if f.kind == "proud"
+        )
         self.assertEqual(proud.fret, fret)
         self.assertTrue(proud.speaks_for)
         for number in proud.speaks_for:
@@ -109,11 +119,20 @@ class Witnesses(unittest.TestCase):
             self.assertTrue(near & {fret - 1, fret, fret + 1, 1, 2}, entry)
         flat: list[AnyEntry] = [
             StringGap(
-                lane=lane, low_support=fret - 1, high_support=fret + 1, fret=fret, by="edge", gap_mm=0.0
+                lane=lane,
+                low_support=fret - 1,
+                high_support=fret + 1,
+                fret=fret,
+                by="edge",
+                gap_mm=0.0,
             )
             for lane in LANES
         ]
-        told = next(f for f in find(map_neck(present([*entries, *flat], truth.neck))) if f.kind == "proud")
+        told = next(
+            f
+            for f in find(map_neck(neck_state([*entries, *flat], truth.neck)))
+            if f.kind == "proud"
+        )
         self.assertTrue({*told.speaks_against} & {len(entries) + n for n in (1, 2, 3)})
 
 
@@ -124,7 +143,9 @@ class WoodOrMetal(unittest.TestCase):
         usual = truth.neck.wire_height_mm
         for height, words in ((usual + size, "look for light under it"), (usual, "it is the wood")):
             journal = [*entries, CrownHeight(lane="middle", fret=fret, height_mm=round(height, 2))]
-            proud = next(f for f in find(map_neck(present(journal, truth.neck))) if f.kind == "proud")
+            proud = next(
+                f for f in find(map_neck(neck_state(journal, truth.neck))) if f.kind == "proud"
+            )
             self.assertIn(words, proud.text)
 
 
@@ -132,24 +153,34 @@ class Odd(unittest.TestCase):
     def test_a_reading_that_agrees_with_nothing_is_named_with_the_likely_slip(self) -> None:
         for seed in SEEDS:
             truth, entries = survey(Condition(**PLAIN), seed)
-            before = [f for f in find(map_neck(present(entries, truth.neck))) if f.kind == "odd"]
+            before = [f for f in find(map_neck(neck_state(entries, truth.neck))) if f.kind == "odd"]
             self.assertEqual(before, [])
             true_mm = float(truth.crown_mm[5, 1])
             # 1.2 mm typed as if it were thou: 12 would be 0.30; here a crown keyed a point off.
             entries.append(CrownHeight(lane="middle", fret=5, height_mm=round(true_mm / 10, 2)))
-            odd = [f for f in find(map_neck(present(entries, truth.neck))) if f.kind == "odd"]
+            odd = [f for f in find(map_neck(neck_state(entries, truth.neck))) if f.kind == "odd"]
             self.assertEqual([f.speaks_for for f in odd], [(len(entries),)])
             self.assertIn("Was its point moved?", odd[0].text)
             entries.append(Strike(entry=len(entries)))
-            self.assertEqual([f for f in find(map_neck(present(entries, truth.neck))) if f.kind == "odd"], [])
+            self.assertEqual(
+                [f for f in find(map_neck(neck_state(entries, truth.neck))) if f.kind == "odd"], []
+            )
 
     def test_the_opposite_of_three_others(self) -> None:
         truth, entries = survey(Condition(**PLAIN), 1)
-        gap = next(e for e in entries if isinstance(e, StringGap) and e.fret == 7 and e.by == "edge")
+        gap = next(
+            e for e in entries if isinstance(e, StringGap) and e.fret == 7 and e.by == "edge"
+        )
         said = (gap.slides_mm or 0.0) + 0.02
         same = [
             StringGap(
-                lane=gap.lane, low_support=1, high_support=16, fret=7, by="edge", gap_mm=said, state=gap.state
+                lane=gap.lane,
+                low_support=1,
+                high_support=16,
+                fret=7,
+                by="edge",
+                gap_mm=said,
+                state=gap.state,
             )
         ] * 3
         other = StringGap(
@@ -163,5 +194,5 @@ class Odd(unittest.TestCase):
             error_mm=0.019,
         )
         journal = [*entries, *same, other]
-        odd = [f for f in find(map_neck(present(journal, truth.neck))) if f.kind == "odd"]
+        odd = [f for f in find(map_neck(neck_state(journal, truth.neck))) if f.kind == "odd"]
         self.assertEqual(odd[0].speaks_for, (len(journal),))

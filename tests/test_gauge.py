@@ -6,11 +6,11 @@ from unittest import mock
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from nuvrek.readings.gauge import GaugeLines, Noise, Sent, read_line
-from nuvrek.readings.kinds import Dial
-from nuvrek.simulator.kinds import simulated_neck
+from nuvrek.readings.entries import Dial
+from nuvrek.readings.gauge_lines import GaugeLines, Noise, Sent, read_line
 from nuvrek.simulator.measuring import default_rng
-from nuvrek.simulator.standin import StandIn, indicator_run
+from nuvrek.simulator.simulated_job import simulated_neck
+from nuvrek.simulator.stand_in_gauge import StandIn, indicator_run
 from nuvrek.units import Unit, parse_length
 from tests.support import WindowCase
 from tests.test_cli import CliCase
@@ -80,10 +80,10 @@ class InTheWindow(WindowCase):
         self.addCleanup(gauge.unplug)
         stage.connect_gauge(gauge.path)
         self.assertEqual(stage.gauge_button.text(), "gauge: connected")
-        taken = len(session.present.taken)
+        taken = len(session.neck_state.taken)
         gauge.send(0.912)
-        self.wait(lambda: len(session.present.taken) == taken + 1)
-        self.assertAlmostEqual(session.present.taken[-1].reading.height_mm, 0.912)
+        self.wait(lambda: len(session.neck_state.taken) == taken + 1)
+        self.assertAlmostEqual(session.neck_state.taken[-1].reading.height_mm, 0.912)
         gauge.garbage()
         self.wait(lambda: "no reading" in window.bar.message.text())
         self.keys(window, "0.9")
@@ -91,12 +91,12 @@ class InTheWindow(WindowCase):
         self.wait(lambda: "while something was typed" in window.bar.message.text())
         self.keys(window, *[0x01000003] * 3)
         gauge.double(0.934)
-        self.wait(lambda: len(session.present.taken) == taken + 3)
+        self.wait(lambda: len(session.neck_state.taken) == taken + 3)
         gauge.unplug()
         self.wait(lambda: stage.gauge_button.text() == "gauge: lost")
         self.assertIn("Nothing taken is lost", window.bar.message.text())
         self.assertEqual(len(window.desk.book.entries(session.neck_id)), len(session.entries))
-        self.assertEqual(len(session.present.taken), taken + 3)
+        self.assertEqual(len(session.neck_state.taken), taken + 3)
 
     def test_an_indicator_run_from_the_stand_in_with_the_cable_pulled_in_the_middle(self) -> None:
         window: Any = self.open_window(demo=True)
@@ -104,11 +104,11 @@ class InTheWindow(WindowCase):
         window.show_stage("Measure")
         stage = window.stages["Measure"]
         stage.keypad.change_round("indicator")
-        truth, _ = simulated_neck(5, window.desk.session.present.neck.frets, 686.0)
+        truth, _ = simulated_neck(5, window.desk.session.neck_state.neck.frets, 686.0)
         session = window.desk.session
 
         def dials() -> int:
-            return sum(isinstance(one.reading, Dial) for one in session.present.taken)
+            return sum(isinstance(one.reading, Dial) for one in session.neck_state.taken)
 
         first = StandIn()
         self.addCleanup(first.unplug)
@@ -138,11 +138,11 @@ class InTheWindow(WindowCase):
         gauge = StandIn()
         self.addCleanup(gauge.unplug)
         window.stages["Measure"].connect_gauge(gauge.path)
-        taken = len(window.desk.session.present.taken)
+        taken = len(window.desk.session.neck_state.taken)
         window.show_stage("Map")
         gauge.send(0.3)
         self.wait(lambda: "It was not taken" in window.bar.message.text())
-        self.assertEqual(len(window.desk.session.present.taken), taken)
+        self.assertEqual(len(window.desk.session.neck_state.taken), taken)
 
     def test_a_port_that_is_not_there(self) -> None:
         window: Any = self.open_window(demo=True)

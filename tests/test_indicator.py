@@ -2,13 +2,13 @@ import unittest
 
 import numpy as np
 
-from nuvrek.bench.keypad import Keypad
-from nuvrek.readings.kinds import Dial, State
+from nuvrek.bench.keypad.keypad import Keypad
+from nuvrek.estimate.heightmap import line_projection, map_neck
+from nuvrek.readings.entries import Dial, State
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.truth import Condition, make_truth
-from nuvrek.surface.heightmap import line_projection, map_neck
 from nuvrek.units import Unit
-from tests.support import NECK, present, rng
+from tests.support import NECK, neck_state, rng
 from tests.test_keypad import KeypadCase
 
 
@@ -17,9 +17,11 @@ class Evidence(unittest.TestCase):
         errors, inside = [], []
         for seed in range(12):
             truth = make_truth(NECK, Condition(), rng(seed))
-            now = present(measure_round(Bench(truth, rng(seed + 90)), "indicator"))
+            now = neck_state(measure_round(Bench(truth, rng(seed + 90)), "indicator"))
             neck_map = map_neck(now)
-            off = neck_map.tops_mm - line_projection(NECK) @ truth.tops_mm(State(strings="slack"))[1:]
+            off = (
+                neck_map.tops_mm - line_projection(NECK) @ truth.tops_mm(State(strings="slack"))[1:]
+            )
             errors.append(float(np.sqrt(np.mean(off**2))))
             keep = neck_map.tops_doubt_mm > 1e-6
             inside.append(np.abs(off)[keep] <= neck_map.tops_doubt_mm[keep])
@@ -28,9 +30,11 @@ class Evidence(unittest.TestCase):
 
     def test_two_runs_on_one_lane_have_a_beam_each(self) -> None:
         flat = [
-            Dial(lane="bass", fret=f, run=run, reading_mm=0.5 * run) for run in (1, 2) for f in range(1, 23)
+            Dial(lane="bass", fret=f, run=run, reading_mm=0.5 * run)
+            for run in (1, 2)
+            for f in range(1, 23)
         ]
-        tops = map_neck(present(flat, NECK)).tops_mm[:, 0]
+        tops = map_neck(neck_state(flat, NECK)).tops_mm[:, 0]
         np.testing.assert_allclose(tops, 0.0, atol=0.004)
 
 
@@ -45,9 +49,11 @@ class AtTheKeypad(KeypadCase):
         self.press(keypad, "left", "left", ".011", "enter")
         for _ in range(21):
             keypad.gauge("-0.005 mm")
-        dials = [one.reading for one in self.session.present.taken if isinstance(one.reading, Dial)]
+        dials = [
+            one.reading for one in self.session.neck_state.taken if isinstance(one.reading, Dial)
+        ]
         self.assertEqual(sorted(d.fret for d in dials), list(range(1, 23)))
-        self.assertEqual({d.run for d in dials}, {self.session.present.round_number})
+        self.assertEqual({d.run for d in dials}, {self.session.neck_state.round_number})
         self.assertEqual(keypad.station.key if keypad.station else "", "dial-middle")
 
     def test_a_run_that_was_left_goes_on_at_the_next_fret(self) -> None:
@@ -60,6 +66,8 @@ class AtTheKeypad(KeypadCase):
         keypad = self.start(name="indicator")
         self.press(keypad, "enter", ".01-", "enter", "-.02", "enter", "-.03+", "enter")
         dials = [
-            one.reading.reading_mm for one in self.session.present.taken if isinstance(one.reading, Dial)
+            one.reading.reading_mm
+            for one in self.session.neck_state.taken
+            if isinstance(one.reading, Dial)
         ]
         self.assertEqual(dials, [-0.01, -0.02, 0.03])

@@ -24,9 +24,7 @@ class Sound(unittest.TestCase):
 
     def test_hand_written_with_the_least(self) -> None:
         self.assertEqual(parse((GOOD + "}").encode()).journal, ())
-        entry = (
-            '{"kind":"string-gap","lane":"bass","low_support":1,"high_support":16,"fret":7,"slides_mm":0.2}'
-        )
+        entry = '{"kind":"string-gap","lane":"bass","low_support":1,"high_support":16,"fret":7,"slides_mm":0.2}'
         self.assertEqual(len(parse(with_entry(entry)).journal), 1)
 
     def test_schema_names_every_kind(self) -> None:
@@ -43,7 +41,9 @@ class Sound(unittest.TestCase):
         jobs = demo_jobs()
         self.assertEqual(len(jobs), 9)
         self.assertEqual(len({j.neck.scale_mm for j in jobs}), 9)
-        self.assertEqual({j.neck.rod for j in jobs}, {"two-way", "twin", "one-way", "unknown", "none"})
+        self.assertEqual(
+            {j.neck.rod for j in jobs}, {"two-way", "twin", "one-way", "unknown", "none"}
+        )
 
 
 class Faulty(TempCase):
@@ -130,9 +130,12 @@ class Faulty(TempCase):
 
     def test_unknown_keys_are_named_not_dropped(self) -> None:
         self.assert_fault(
-            with_entry('{"kind":"crown-height","lane":"bass","fret":3,"height_mm":1,"colour":1}'), "colour"
+            with_entry('{"kind":"crown-height","lane":"bass","fret":3,"height_mm":1,"colour":1}'),
+            "colour",
         )
 
     def test_entries_survive_the_encoder(self) -> None:
         for entry in job(4).journal:
-            self.assertEqual(msgspec.json.decode(msgspec.json.encode(entry), type=type(entry)), entry)
+            self.assertEqual(
+                msgspec.json.decode(msgspec.json.encode(entry), type=type(entry)), entry
+            )

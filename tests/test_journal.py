@@ -1,8 +1,7 @@
 import unittest
 
 from nuvrek.neck.description import LANES
-from nuvrek.readings.journal import advance, fold, last_undoable, live_numbers
-from nuvrek.readings.kinds import (
+from nuvrek.readings.entries import (
     AnyEntry,
     CrownHeight,
     Describe,
@@ -16,6 +15,7 @@ from nuvrek.readings.kinds import (
     StateChange,
     Strike,
 )
+from nuvrek.readings.journal import advance, fold, last_undoable, live_numbers
 from tests.support import NECK, measured
 
 CROWN = CrownHeight(lane="bass", fret=3, height_mm=1.0)
@@ -42,7 +42,12 @@ class Striking(unittest.TestCase):
 class Folding(unittest.TestCase):
     def test_one_more_entry_gives_the_same_picture_as_a_new_fold(self) -> None:
         entries = measured(1)[1]
-        entries += [RodMove(turns=0.25), Filed(way="level", off=((3, "bass", 0.1),)), Seated(fret=4), CROWN]
+        entries += [
+            RodMove(turns=0.25),
+            Filed(way="level", off=((3, "bass", 0.1),)),
+            Seated(fret=4),
+            CROWN,
+        ]
         now = fold(NECK, [])
         for number, entry in enumerate(entries, 1):
             after = advance(now, number, entry)
@@ -52,13 +57,16 @@ class Folding(unittest.TestCase):
 
     def test_state_follows_strings_and_rod(self) -> None:
         now = fold(
-            NECK, [StateChange(state=State(strings="slack")), RodMove(turns=0.25), RodMove(turns=-0.125)]
+            NECK,
+            [StateChange(state=State(strings="slack")), RodMove(turns=0.25), RodMove(turns=-0.125)],
         )
         self.assertEqual(now.state, State(strings="slack", rod_turns=0.125, rod_moves=2))
         self.assertEqual(len(now.rod_moves), 2)
 
     def test_metal_work_makes_a_new_surface_and_old_readings_keep_theirs(self) -> None:
-        now = fold(NECK, [CROWN, Filed(way="spot-level", off=((3, "bass", 0.1),)), CROWN, Seated(fret=3)])
+        now = fold(
+            NECK, [CROWN, Filed(way="spot-level", off=((3, "bass", 0.1),)), CROWN, Seated(fret=3)]
+        )
         self.assertEqual(now.taken[0].surface.get((3, "bass"), 0), 0)
         self.assertEqual(now.taken[1].surface[3, "bass"], 1)
         self.assertEqual({now.surface[3, lane] for lane in LANES}, {1, 2})
@@ -68,7 +76,8 @@ class Folding(unittest.TestCase):
         now = fold(NECK, [RoundStart(name="basic"), still])
         self.assertIn("sweep-bass", now.stations_done)
         self.assertEqual(
-            fold(NECK, [RoundStart(name="basic"), still, RoundStart(name="basic")]).stations_done, frozenset()
+            fold(NECK, [RoundStart(name="basic"), still, RoundStart(name="basic")]).stations_done,
+            frozenset(),
         )
 
     def test_rocks_outside_a_station_do_not_close_it(self) -> None:

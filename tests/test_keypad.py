@@ -1,16 +1,18 @@
 import random
 
-from nuvrek.bench.keypad import Keypad
+from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.session import Session
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import NeckDescription
-from nuvrek.readings.kinds import CrownHeight, OthersStill, Rock, StringGap, StringHeight
+from nuvrek.readings.entries import CrownHeight, OthersStill, Rock, StringGap, StringHeight
 from nuvrek.units import Unit
 from tests.support import NECK, TIME, TempCase
 
 
 class KeypadCase(TempCase):
-    def start(self, neck: NeckDescription = NECK, unit: Unit = Unit.MM, name: str = "basic") -> Keypad:
+    def start(
+        self, neck: NeckDescription = NECK, unit: Unit = Unit.MM, name: str = "basic"
+    ) -> Keypad:
         self.book = Logbook(self.folder / "book.db")
         self.addCleanup(self.book.close)
         self.session = Session(self.book, self.book.start(neck, TIME), neck, lambda: TIME)
@@ -44,7 +46,7 @@ class Taking(KeypadCase):
         for height in ("1.15", "1.1", "1.1", "1.15"):
             count += self.press(keypad, height, "enter")
         self.assertTrue(keypad.finished)
-        kinds = [type(one.reading) for one in self.session.present.taken]
+        kinds = [type(one.reading) for one in self.session.neck_state.taken]
         self.assertEqual(
             [kinds.count(k) for k in (StringHeight, StringGap, Rock, OthersStill, CrownHeight)],
             [2, 4, 5, 3, 4],
@@ -67,13 +69,13 @@ class Taking(KeypadCase):
     def test_brackets_and_single_leaves_are_kept_as_said(self) -> None:
         keypad = self.start(unit=Unit.THOU)
         self.press(keypad, "down", "down", "8+", "10-")
-        gap = self.session.present.taken[-1].reading
+        gap = self.session.neck_state.taken[-1].reading
         assert isinstance(gap, StringGap) and gap.slides_mm is not None and gap.drags_mm is not None
         self.assertAlmostEqual(gap.slides_mm, 0.2032)
         self.assertAlmostEqual(gap.drags_mm, 0.254)
         self.assertIsNone(gap.gap_mm)
         self.press(keypad, "8+", "enter")
-        only = self.session.present.taken[-1].reading
+        only = self.session.neck_state.taken[-1].reading
         assert isinstance(only, StringGap)
         self.assertIsNone(only.drags_mm)
 
@@ -81,14 +83,14 @@ class Taking(KeypadCase):
         keypad = self.start()
         self.press(keypad, "down", "down", ".3+", ".2-")
         self.assertIn("thinner", keypad.message)
-        self.assertEqual(self.session.present.taken, ())
+        self.assertEqual(self.session.neck_state.taken, ())
 
     def test_other_unit_in_the_field(self) -> None:
         keypad = self.start()
         self.press(keypad, "5/64")
         keypad.text = "5/64"
         self.press(keypad, "enter")
-        height = self.session.present.taken[-1].reading
+        height = self.session.neck_state.taken[-1].reading
         assert isinstance(height, StringHeight)
         self.assertAlmostEqual(height.height_mm, 5 / 64 * 25.4)
 
@@ -100,7 +102,9 @@ class Taking(KeypadCase):
         self.assertIn("Gap over 2", keypad.view().prompt)
 
     def test_nut_on_the_right_turns_the_arrows(self) -> None:
-        keypad = self.start(NeckDescription(scale_mm=648, frets=22, joint_fret=16, nut_on_right=True))
+        keypad = self.start(
+            NeckDescription(scale_mm=648, frets=22, joint_fret=16, nut_on_right=True)
+        )
         self.press(keypad, "down", "down", "left")
         self.assertIn("Gap over 8", keypad.view().prompt)
 
@@ -111,16 +115,16 @@ class Questions(KeypadCase):
         self.press(keypad, "down", "down", "300", "enter")
         self.assertIn("300 mm?", keypad.view().question)
         self.assertIn("0.30 mm", keypad.view().question)
-        self.assertEqual(self.session.present.taken, ())
+        self.assertEqual(self.session.neck_state.taken, ())
         self.press(keypad, "enter")
-        gap = self.session.present.taken[-1].reading
+        gap = self.session.neck_state.taken[-1].reading
         assert isinstance(gap, StringGap)
         self.assertAlmostEqual(gap.gap_mm or 0, 0.3)
 
     def test_a_value_may_be_kept_as_typed_or_typed_again(self) -> None:
         keypad = self.start()
         self.press(keypad, "down", "down", "3", "enter", "/")
-        gap = self.session.present.taken[-1].reading
+        gap = self.session.neck_state.taken[-1].reading
         assert isinstance(gap, StringGap)
         self.assertEqual(gap.gap_mm, 3.0)
         self.press(keypad, "12", "enter", "back")
@@ -137,7 +141,7 @@ class Questions(KeypadCase):
         self.press(keypad, "down", "down", "300", "enter")
         self.assertNotIn("keeps", keypad.view().hint)
         self.press(keypad, "/")
-        self.assertEqual(self.session.present.taken, ())
+        self.assertEqual(self.session.neck_state.taken, ())
         self.assertIn("can't be", keypad.message)
 
 
@@ -150,7 +154,9 @@ class Sweeping(KeypadCase):
         self.press(keypad, "*")
         self.assertEqual(sorted(keypad.marked("bass")), [7])
         self.press(keypad, "12/", "enter")
-        still = next(r.reading for r in self.session.present.taken if isinstance(r.reading, OthersStill))
+        still = next(
+            r.reading for r in self.session.neck_state.taken if isinstance(r.reading, OthersStill)
+        )
         self.assertEqual(set(still.frets), set(range(2, 22)) - {7, 12})
 
     def test_a_fret_that_does_not_exist(self) -> None:
@@ -158,7 +164,7 @@ class Sweeping(KeypadCase):
         self.to_sweep(keypad)
         self.press(keypad, "40*")
         self.assertIn("2 to 21", keypad.message)
-        self.assertEqual(self.session.present.taken, ())
+        self.assertEqual(self.session.neck_state.taken, ())
 
 
 class Wandering(KeypadCase):
@@ -166,7 +172,7 @@ class Wandering(KeypadCase):
         keypad = self.start()
         self.press(keypad, "1.75", "enter", "1.5", "enter", "back")
         self.assertEqual(keypad.station.key if keypad.station else "", "height-treble")
-        self.assertEqual(len(self.session.present.taken), 1)
+        self.assertEqual(len(self.session.neck_state.taken), 1)
         self.assertEqual(len(self.session.entries), 4)
 
     def test_enter_alone_passes_on_and_the_open_one_comes_back_at_the_end(self) -> None:

@@ -6,35 +6,50 @@ from dataclasses import replace
 import cvxpy as cp
 import numpy as np
 
-from nuvrek.bench.filing import FilingDesk, watch_words
+from nuvrek.bench.pages.filing_draft import FilingDraft, watch_words
+from nuvrek.estimate.findings.find import find
+from nuvrek.estimate.heightmap import map_neck
 from nuvrek.neck.description import NeckDescription
-from nuvrek.planning.case import Case
-from nuvrek.planning.ground import between_strings, groove_map
-from nuvrek.planning.levelling import (
+from nuvrek.planning.case.case import Case
+from nuvrek.planning.filing.level_program import (
     GROOVE_PRICE,
     SECOND_AIM,
     STILL_MM,
     TOUCH_MM,
-    Surface,
+    NeckTops,
     Terms,
     level_all,
     metal_of,
     what_would_do,
 )
-from nuvrek.planning.levelways import board_dip_mm, level_way, over_driven_words, set_up, terms_of
-from nuvrek.planning.ways import case_of
-from nuvrek.readings.kinds import Agreed, AnyEntry, CrownHeight, Rock, Seated, Size, StandOff, StringGap
+from nuvrek.planning.filing.tops import between_strings, groove_map
+from nuvrek.planning.plan import case_of
+from nuvrek.planning.ways.level_schools import (
+    board_dip_mm,
+    level_way,
+    over_driven_words,
+    set_up,
+    terms_of,
+)
+from nuvrek.readings.entries import (
+    Agreed,
+    AnyEntry,
+    CrownHeight,
+    Rock,
+    Seated,
+    Size,
+    StandOff,
+    StringGap,
+)
 from nuvrek.readings.words import turns_words
 from nuvrek.simulator.measuring import Bench, measure_basic_round
 from nuvrek.simulator.truth import Condition, make_truth
-from nuvrek.surface.findings import find
-from nuvrek.surface.heightmap import map_neck
 from nuvrek.units import Unit
-from tests.support import compute, measured, neck_with, present, rng
+from tests.support import compute, measured, neck_state, neck_with, rng
 from tests.test_against_reference_solver import random_surface
 
 
-def reference(s: Surface, terms: Terms, groove: np.ndarray) -> float:
+def reference(s: NeckTops, terms: Terms, groove: np.ndarray) -> float:
     """The program written out anew, one variable a removal, solved by Clarabel: its objective."""
     off, kept = cp.Variable((22, 3), nonneg=True), cp.Variable((22, 3), nonneg=True)
     target = cp.reshape(s.columns @ cp.Variable(4 + 1, name="t"), (22, 3), order="C")
@@ -42,8 +57,8 @@ def reference(s: Surface, terms: Terms, groove: np.ndarray) -> float:
     band = TOUCH_MM * -1 if terms.band_mm is None else terms.band_mm
     thin = cp.Variable()
     rules = [
-        t[4] >= s.rho_low_mm,
-        t[4] <= s.rho_high_mm,
+        t[4] >= s.rod_dip_low_mm,
+        t[4] <= s.rod_dip_high_mm,
         s.tops_mm - off <= target,
         target - kept <= s.tops_mm - groove + band,
         kept <= (groove if terms.grooves_stay else 0.0 * groove),
@@ -123,7 +138,9 @@ class Programs(unittest.TestCase):
     def test_metal_of_other_tops_is_that_of_the_whole_program(self) -> None:
         for seed in range(5):
             s = random_surface(seed)
-            self.assertAlmostEqual(metal_of(s, Terms(), s.tops_mm), level_all(s).metal_mm, delta=1e-7)
+            self.assertAlmostEqual(
+                metal_of(s, Terms(), s.tops_mm), level_all(s).metal_mm, delta=1e-7
+            )
 
     def test_weights_tell_what_a_higher_top_costs(self) -> None:
         s = random_surface(8)
@@ -148,7 +165,7 @@ class Programs(unittest.TestCase):
 
 class Schools(unittest.TestCase):
     def case(self, neck: NeckDescription, entries: list[AnyEntry]) -> Case:
-        neck_map = map_neck(present(entries, neck))
+        neck_map = map_neck(neck_state(entries, neck))
         return case_of(neck_map, find(neck_map))
 
     def test_what_each_school_forecasts(self) -> None:
@@ -165,7 +182,9 @@ class Schools(unittest.TestCase):
         self.assertAlmostEqual(lies.strung_mm, truth.neck.relief_wanted_mm("middle"))
         # As it lies the tops dip by what the strings won't add.
         self.assertAlmostEqual(lies.terms.dip_mm, lies.strung_mm - pull)
-        self.assertEqual((lies.surface.rho_low_mm, lies.surface.rho_high_mm), (0.0, 0.0))
+        self.assertEqual(
+            (lies.neck_tops.rod_dip_low_mm, lies.neck_tops.rod_dip_high_mm), (0.0, 0.0)
+        )
 
     def test_rod_straight_takes_no_less_than_a_free_rod(self) -> None:
         for seed in (31, 32, 33):
@@ -177,7 +196,7 @@ class Schools(unittest.TestCase):
     def test_without_a_rod_the_strings_have_to_bring_the_relief(self) -> None:
         entries = [*_gaps(0.30, "pitch"), *_gaps(0.10, "slack")]
         neck = neck_with(rod="none", relief_target_mm=0.15)
-        _, plan = compute(present(entries, neck))
+        _, plan = compute(neck_state(entries, neck))
         kinds = {way.kind for way in plan.ways}
         self.assertNotIn("level-straight", kinds)
         level, held = plan.way("level"), plan.way("level-held")
@@ -186,22 +205,22 @@ class Schools(unittest.TestCase):
         self.assertLess(held.strung[1], level.strung[1])
 
     def test_the_rod_is_set_for_filing_as_the_plan_asks_and_not_for_playing(self) -> None:
-        picture, plan = compute(present([*_gaps(0.4, "pitch"), *_gaps(0.2, "slack")]))
+        solved, plan = compute(neck_state([*_gaps(0.4, "pitch"), *_gaps(0.2, "slack")]))
         step = next(s for s in plan.way("level-straight").steps if s.key == "set")
         self.assertEqual(step.action, "tick")
         # 0.2 mm of slack dip comes out; by what this rod is taken to do a turn that is so many sixteenths.
-        sixteenths = round(16 * 0.2 / picture.map.rod_mm_per_turn)
+        sixteenths = round(16 * 0.2 / solved.map.rod_mm_per_turn)
         self.assertIn("Set the slack wood to 0.00 mm", step.text)
         self.assertIn(turns_words(sixteenths / 16), step.text)
         # With the strings on, what they pull comes out as well.
-        dips = board_dip_mm(picture.map) + picture.map.pull_mm
+        dips = board_dip_mm(solved.map) + solved.map.pull_mm
         self.assertAlmostEqual(dips, 0.4, delta=0.03)
-        strung = round(16 * dips / picture.map.rod_mm_per_turn)
+        strung = round(16 * dips / solved.map.rod_mm_per_turn)
         self.assertIn(turns_words(strung / 16), plan.way("level-held").gist)
         self.assertIn("Set the strung wood to 0.00 mm", plan.way("level-held").gist)
 
     def test_held_as_strung_walks_the_dial(self) -> None:
-        _, plan = compute(present([*_gaps(0.3, "pitch"), *_gaps(0.1, "slack")]))
+        _, plan = compute(neck_state([*_gaps(0.3, "pitch"), *_gaps(0.1, "slack")]))
         keys = [step.key for step in plan.way("level-held").steps]
         at = [keys.index(key) for key in ("dial-zero", "dial-off", "dial-back", "file")]
         self.assertEqual(at, sorted(at))
@@ -209,7 +228,7 @@ class Schools(unittest.TestCase):
 
 
 def _gaps(mm: float, strings: str) -> list[AnyEntry]:
-    from nuvrek.readings.kinds import State
+    from nuvrek.readings.entries import State
 
     state = State(strings=strings)  # type: ignore[arg-type]
     by = "string" if strings == "pitch" else "edge"
@@ -221,11 +240,15 @@ def _gaps(mm: float, strings: str) -> list[AnyEntry]:
 
 class OddNecks(unittest.TestCase):
     def test_short_long_and_unread_necks_through_every_way(self) -> None:
-        for frets, joint, strings, rod in ((5, 4, 1, "none"), (12, 12, 14, "twin"), (36, 20, 6, "one-way")):
+        for frets, joint, strings, rod in (
+            (5, 4, 1, "none"),
+            (12, 12, 14, "twin"),
+            (36, 20, 6, "one-way"),
+        ):
             neck = neck_with(frets=frets, joint_fret=joint, strings=strings, rod=rod)
             truth = make_truth(neck, Condition(proud=0, low=0), rng(frets))
             for entries in (measure_basic_round(Bench(truth, rng(strings))), []):
-                desk = FilingDesk(compute(present(entries, neck))[0], Unit.MM)
+                desk = FilingDraft(compute(neck_state(entries, neck))[0], Unit.MM)
                 self.assertIn("level", desk.kinds)
                 for kind in desk.kinds:
                     desk.kind = kind
@@ -244,78 +267,99 @@ class OddNecks(unittest.TestCase):
 class Agreements(unittest.TestCase):
     def test_what_is_agreed_is_planned_by(self) -> None:
         truth, entries = measured(34)
-        picture, plan = compute(present(entries, truth.neck))
+        solved, plan = compute(neck_state(entries, truth.neck))
         before = plan.way("level")
         agreed = Agreed(least_crown_mm=0.6, fall_away_mm=0.08, untouched=())
-        after = compute(present([*entries, agreed], truth.neck))[1].way("level")
+        after = compute(neck_state([*entries, agreed], truth.neck))[1].way("level")
         self.assertGreater(after.levels_left, before.levels_left)
         # Filed, the last fret lies so much under the line that the frets up to the joint make.
-        surface = case_of(picture.map, find(picture.map)).surface
-        filed = surface.tops_mm - after.off_mm - after.rho_mm * surface.bend[:, None]
+        neck_tops = case_of(solved.map, find(solved.map)).neck_tops
+        filed = neck_tops.tops_mm - after.off_mm - after.rod_dip_mm * neck_tops.bend[:, None]
         upto = truth.neck.joint_fret
-        line = np.polyfit(surface.x_mm[:upto], filed[:upto, 1], 1)
-        self.assertAlmostEqual(float(np.polyval(line, surface.x_mm[-1]) - filed[-1, 1]), 0.08, places=6)
+        line = np.polyfit(neck_tops.x_mm[:upto], filed[:upto, 1], 1)
+        self.assertAlmostEqual(
+            float(np.polyval(line, neck_tops.x_mm[-1]) - filed[-1, 1]), 0.08, places=6
+        )
 
     def test_relief_dressed_into_the_tops_is_left_in_them(self) -> None:
         truth, entries = measured(35)
-        picture, plan = compute(present([*entries, Agreed(dressed_mm=0.1)], truth.neck))
+        solved, plan = compute(neck_state([*entries, Agreed(dressed_mm=0.1)], truth.neck))
         way = plan.way("level")
-        surface = case_of(picture.map, find(picture.map)).surface
+        neck_tops = case_of(solved.map, find(solved.map)).neck_tops
         filed = (
-            surface.tops_mm - way.off_mm - way.rho_mm * surface.bend[:, None] + 0.1 * surface.bend[:, None]
+            neck_tops.tops_mm
+            - way.off_mm
+            - way.rod_dip_mm * neck_tops.bend[:, None]
+            + 0.1 * neck_tops.bend[:, None]
         )
-        plane = np.linalg.lstsq(surface.columns[:, :4], filed.ravel(), rcond=None)[0]
-        np.testing.assert_allclose(surface.columns[:, :4] @ plane, filed.ravel(), atol=1e-9)
+        plane = np.linalg.lstsq(neck_tops.columns[:, :4], filed.ravel(), rcond=None)[0]
+        np.testing.assert_allclose(neck_tops.columns[:, :4] @ plane, filed.ravel(), atol=1e-9)
         assert way.strung is not None
-        self.assertAlmostEqual(way.strung[0], picture.map.pull_mm + 0.1)
+        self.assertAlmostEqual(way.strung[0], solved.map.pull_mm + 0.1)
 
     def test_a_spent_rod_is_not_turned_for_filing(self) -> None:
-        from nuvrek.readings.kinds import RodFeel
+        from nuvrek.readings.entries import RodFeel
 
         entries = [*_gaps(0.3, "pitch"), *_gaps(0.1, "slack"), RodFeel(feel="at its end")]
-        plan = compute(present(entries))[1]
+        plan = compute(neck_state(entries))[1]
         self.assertTrue(plan.rodless)
         for kind in ("level", "level-held", "crown-first"):
             steps = plan.way(kind).steps  # type: ignore[arg-type]
             self.assertFalse([step.key for step in steps if step.action == "rod"])
 
-    def test_just_clean_says_when_there_is_nothing_to_file_and_when_it_can_not_be_paid(self) -> None:
-        from nuvrek.planning.cleanway import clean_at
+    def test_just_clean_says_when_there_is_nothing_to_file_and_when_it_can_not_be_paid(
+        self,
+    ) -> None:
+        from nuvrek.planning.ways.just_clean import clean_at
 
         truth, entries = measured(36)
-        picture, plan = compute(present(entries, truth.neck))
-        case = case_of(picture.map, find(picture.map))
+        solved, plan = compute(neck_state(entries, truth.neck))
+        case = case_of(solved.map, find(solved.map))
         assert plan.curve is not None
         high = clean_at(case, plan.curve, plan.curve.base_mm + plan.curve.now_up_mm + 0.05)
         self.assertIn("nothing to file", " ".join(high.why_not))
-        poor = replace(case, surface=replace(case.surface, least_crown_mm=5.0))
-        self.assertIn("can't pay", " ".join(clean_at(poor, plan.curve, plan.curve.base_mm - 0.3).why_not))
+        poor = replace(case, neck_tops=replace(case.neck_tops, least_crown_mm=5.0))
+        self.assertIn(
+            "can't pay", " ".join(clean_at(poor, plan.curve, plan.curve.base_mm - 0.3).why_not)
+        )
 
     def test_a_rock_that_may_stay_saves_metal(self) -> None:
         rocks = [Rock(lane="bass", fret=f, says="rocks", gap_mm=0.09) for f in (5, 12)]
-        plain = compute(present([*_gaps(0.15, "pitch"), *rocks]))[1].way("spot-level")
-        loose = compute(present([*_gaps(0.15, "pitch"), *rocks, Agreed(still_mm=0.05)]))[1].way("spot-level")
+        plain = compute(neck_state([*_gaps(0.15, "pitch"), *rocks]))[1].way("spot-level")
+        loose = compute(neck_state([*_gaps(0.15, "pitch"), *rocks, Agreed(still_mm=0.05)]))[1].way(
+            "spot-level"
+        )
         self.assertLess(loose.metal_mm, 0.8 * plain.metal_mm)
         self.assertIn("no more than 0.05", loose.gist)
 
     def test_a_seated_fret_is_read_before_any_plan_counts_it(self) -> None:
-        base: list[AnyEntry] = [*_gaps(0.15, "pitch"), Rock(lane="bass", fret=5, says="rocks", gap_mm=0.1)]
-        plan = compute(present([*base, Seated(fret=9)]))[1]
+        base: list[AnyEntry] = [
+            *_gaps(0.15, "pitch"),
+            Rock(lane="bass", fret=5, says="rocks", gap_mm=0.1),
+        ]
+        plan = compute(neck_state([*base, Seated(fret=9)]))[1]
         self.assertFalse(plan.way("level").possible)
         self.assertIn("Fret 9 was seated", " ".join(plan.way("spot-level").why_not))
-        read = compute(present([*base, Seated(fret=9), Rock(lane="bass", fret=9, says="still")]))[1]
+        read = compute(
+            neck_state([*base, Seated(fret=9), Rock(lane="bass", fret=9, says="still")])
+        )[1]
         self.assertTrue(read.way("level").possible)
 
     def test_a_fret_that_still_moves_was_not_seated(self) -> None:
         loose = StandOff(fret=7, moves="moves")
         for holds, kept in (("moves", True), ("holds", False)):
             entries = [*_gaps(0.15, "pitch"), loose, Seated(fret=7, holds=holds)]  # type: ignore[arg-type]
-            self.assertEqual(any(f.kind == "loose" for f in find(map_neck(present(entries)))), kept)
+            self.assertEqual(
+                any(f.kind == "loose" for f in find(map_neck(neck_state(entries)))), kept
+            )
 
     def test_a_fret_pressed_too_far_costs_the_others(self) -> None:
-        low = [Rock(lane=lane, fret=9, says="rocks", gap_mm=-0.12) for lane in ("bass", "middle", "treble")]
+        low = [
+            Rock(lane=lane, fret=9, says="rocks", gap_mm=-0.12)
+            for lane in ("bass", "middle", "treble")
+        ]
         entries = [*_gaps(0.15, "pitch"), Seated(fret=9, stopped="gone too far"), *low]
-        neck_map = map_neck(present(entries))
+        neck_map = map_neck(neck_state(entries))
         said = over_driven_words(case_of(neck_map, find(neck_map)))
         self.assertEqual(len(said), 1)
         self.assertIn("Fret 9 went too far", said[0])
@@ -324,29 +368,33 @@ class Agreements(unittest.TestCase):
         # Half a circle of 2.4 mm: a flat 1.327 wide lies 0.2 mm under the top.
         flat = Size(what="flat-width", fret=3, mm=1.3266)
         neck = neck_with(wire_width_mm=2.4, wire_height_mm=1.2)
-        found = [f for f in find(map_neck(present([flat], neck))) if f.kind == "flats"]
+        found = [f for f in find(map_neck(neck_state([flat], neck))) if f.kind == "flats"]
         self.assertAlmostEqual(found[0].mm, 0.2, places=3)
         narrow = Size(what="flat-width", fret=3, mm=0.3)
-        self.assertFalse([f for f in find(map_neck(present([narrow], neck))) if f.kind == "flats"])
+        self.assertFalse(
+            [f for f in find(map_neck(neck_state([narrow], neck))) if f.kind == "flats"]
+        )
 
     def test_worn_frets_are_crowned_by_themselves(self) -> None:
         crowns = [CrownHeight(lane="middle", fret=f, height_mm=1.2) for f in (1, 5, 10, 15, 20)]
         pits = [Size(what="groove", fret=f, string=3, mm=0.09) for f in (1, 2, 3)]
         entries: list[AnyEntry] = [*_gaps(0.15, "pitch"), *crowns, *pits]
-        picture, plan = compute(present(entries))
+        solved, plan = compute(neck_state(entries))
         way = plan.way("crown-few")
         self.assertTrue(way.possible)
         self.assertEqual(way.frets, (1, 2, 3))
         np.testing.assert_allclose(way.off_mm[:3], 0.09)
         self.assertEqual(plan.advice, "crown-few")
-        self.assertAlmostEqual(float(groove_map(picture.map)[1].max()), 0.09)
+        self.assertAlmostEqual(float(groove_map(solved.map)[1].max()), 0.09)
         # Common practice, no source: 0.8 mm with grooves that would leave 0.6 is too little left to crown.
         thin = [CrownHeight(lane="middle", fret=f, height_mm=0.8) for f in (1, 2, 3, 10, 20)]
         deep = [Size(what="groove", fret=f, string=3, mm=0.2) for f in (1, 2, 3)]
-        poor = compute(present([*_gaps(0.15, "pitch"), *thin, *deep], neck_with(wire_height_mm=1.0)))[1]
+        poor = compute(
+            neck_state([*_gaps(0.15, "pitch"), *thin, *deep], neck_with(wire_height_mm=1.0))
+        )[1]
         self.assertFalse(poor.way("crown-few").possible)
         wide = Size(what="flat-width", fret=4, mm=1.1)
-        flat = compute(present([*_gaps(0.15, "pitch"), *crowns, wide]))[1].way("crown-few")
+        flat = compute(neck_state([*_gaps(0.15, "pitch"), *crowns, wide]))[1].way("crown-few")
         self.assertEqual((flat.frets, flat.metal_mm, flat.possible), ((4,), 0.0, True))
         self.assertIn("no height is lost", flat.gist)
         self.assertIn("Fret 1 would keep", poor.way("crown-few").why_not[0])

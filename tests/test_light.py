@@ -2,23 +2,25 @@ import unittest
 
 import numpy as np
 
+from nuvrek.estimate.heightmap import HeightMap, map_neck
+from nuvrek.estimate.light_gap import lay_edge, light_words
+from nuvrek.estimate.measurer import Measurer
+from nuvrek.estimate.model.evidence import chord_gap
+from nuvrek.estimate.next_reading import next_best
 from nuvrek.neck.description import LANES
-from nuvrek.readings.kinds import AnyEntry, CrownHeight, State
+from nuvrek.readings.entries import AnyEntry, CrownHeight, State
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.truth import Condition, make_truth
-from nuvrek.surface.evidence import chord_gap
-from nuvrek.surface.heightmap import HeightMap, map_neck
-from nuvrek.surface.light import lay_edge, light_words
-from nuvrek.surface.measurer import Measurer
-from nuvrek.surface.nextbest import next_best
-from tests.support import NECK, measured, present, rng
+from tests.support import NECK, measured, neck_state, rng
 
 SLACK = State(strings="slack")
 
 
 def mapped(condition: Condition, seed: int = 3) -> tuple[HeightMap, Bench]:
     truth = make_truth(NECK, condition, rng(seed))
-    return map_neck(present(measure_round(Bench(truth, rng(seed + 9)), "full"))), Bench(truth, rng(seed + 20))
+    return map_neck(neck_state(measure_round(Bench(truth, rng(seed + 9)), "full"))), Bench(
+        truth, rng(seed + 20)
+    )
 
 
 class Laying(unittest.TestCase):
@@ -42,17 +44,23 @@ class Laying(unittest.TestCase):
         fret = bench.truth.proud[0][0]
         measurer = Measurer(neck_map)
         x = measurer.x
-        light = lay_edge(measurer, "tops", "slack", 1, x[fret - 1] - 0.5, x[fret + 1] - x[fret - 1] + 1.0)
+        light = lay_edge(
+            measurer, "tops", "slack", 1, x[fret - 1] - 0.5, x[fret + 1] - x[fret - 1] + 1.0
+        )
         assert light is not None
         self.assertTrue(light.rocks)
-        self.assertEqual([(w.low, w.high) for w in light.ways], [(fret - 1, fret), (fret, fret + 1)])
+        self.assertEqual(
+            [(w.low, w.high) for w in light.ways], [(fret - 1, fret), (fret, fret + 1)]
+        )
         self.assertIn(f"rocks about fret {fret}", light_words(light, False))
         beside = lay_edge(measurer, "tops", "slack", 1, x[fret] - 0.5, x[fret + 2] - x[fret] + 1.0)
         assert beside is not None
         self.assertFalse(beside.rocks)
         self.assertIsNone(lay_edge(measurer, "tops", "slack", 1, x[3] + 1.0, 5.0))
 
-    def test_a_long_edge_on_two_far_points_is_steady_though_its_ends_could_be_pressed_down(self) -> None:
+    def test_a_long_edge_on_two_far_points_is_steady_though_its_ends_could_be_pressed_down(
+        self,
+    ) -> None:
         neck_map, _ = mapped(Condition(proud=2, low=0, slack_dip_mm=0.25, rough_mm=0.005), 11)
         measurer = Measurer(neck_map)
         x = measurer.x
@@ -75,7 +83,7 @@ class Laying(unittest.TestCase):
 
 class Next(unittest.TestCase):
     def test_an_unread_neck_is_not_sure_enough_and_a_surveyed_one_may_be(self) -> None:
-        empty = next_best(map_neck(present([])))
+        empty = next_best(map_neck(neck_state([])))
         self.assertFalse(empty.enough)
         self.assertEqual(len(empty.suggestions), 3)
         self.assertIn("relief", empty.suggestions[0].reason)
@@ -88,13 +96,13 @@ class Next(unittest.TestCase):
     def test_the_suggested_reading_lowers_the_doubt_more_than_others_do(self) -> None:
         truth, entries = measured(61)
         entries = [e for e in entries if not isinstance(e, CrownHeight)][:3]
-        neck_map = map_neck(present(entries, truth.neck))
+        neck_map = map_neck(neck_state(entries, truth.neck))
         wanted = next(s for s in next_best(neck_map).suggestions if "relief" in s.reason)
         bench = Bench(truth, rng(1))
         state = State(strings=wanted.strings)
 
         def doubt_after(reading: AnyEntry) -> float:
-            after = map_neck(present([*entries, reading], truth.neck))
+            after = map_neck(neck_state([*entries, reading], truth.neck))
             return sum(after.relief_at(lane, "pitch").doubt_mm for lane in ("bass", "treble"))
 
         best = doubt_after(bench.take(wanted.station, state)[0])
@@ -110,19 +118,19 @@ class Next(unittest.TestCase):
             truth = make_truth(NECK, Condition(proud=1, low=0), rng(seed))
             bench, state, entries = Bench(truth, rng(seed + 5)), State(), []
             for _ in range(14):
-                advice = next_best(map_neck(present(entries)))
+                advice = next_best(map_neck(neck_state(entries)))
                 if not advice.suggestions:
                     break
                 wanted = advice.suggestions[0]
                 state = State(strings=wanted.strings)
                 entries += self.take(bench, wanted.station, state)
             self.assertTrue(advice.enough or len(advice.suggestions) < 3)
-            tops = map_neck(present(entries)).deviation_mm
+            tops = map_neck(neck_state(entries)).deviation_mm
             fret = truth.proud[0][0]
             self.assertEqual(int(np.argmax(tops.max(axis=1))) + 1, fret)
 
     def take(self, bench: Bench, station: object, state: State) -> list[AnyEntry]:
-        from nuvrek.readings.kinds import Rock
+        from nuvrek.readings.entries import Rock
         from nuvrek.readings.stations import Station
 
         assert isinstance(station, Station)

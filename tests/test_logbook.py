@@ -6,10 +6,10 @@ import sys
 import time
 from pathlib import Path
 
-from nuvrek.bench.keypad import Keypad
+from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.session import Session
 from nuvrek.logbook.store import Logbook, LogbookDamaged, LogbookError, LogbookFull
-from nuvrek.readings.kinds import CrownHeight
+from nuvrek.readings.entries import CrownHeight
 from nuvrek.units import Unit
 from tests.support import NECK, TIME, TempCase, measured
 
@@ -18,7 +18,7 @@ CROWN = CrownHeight(lane="bass", fret=3, height_mm=1.0)
 CHILD = """
 import sys
 from pathlib import Path
-from nuvrek.bench.keypad import Keypad
+from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.session import Session
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import NeckDescription
@@ -176,7 +176,7 @@ class Killed(TempCase):
             kept = book.entries(1)
             self.assertGreaterEqual(len(kept), accepted)
             session = Session(book, 1, NECK, lambda: TIME)
-            self.assertEqual(session.present.round_name, "basic")
+            self.assertEqual(session.neck_state.round_name, "basic")
             Keypad(session, "basic", lambda _kind: Unit.MM)
             book.close()
 

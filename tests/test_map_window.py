@@ -5,8 +5,8 @@ from typing import Any
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QImage
 
-from nuvrek.bench.maplanes import moments
-from nuvrek.readings.kinds import CrownHeight
+from nuvrek.bench.strips.map import moments
+from nuvrek.readings.entries import CrownHeight
 from tests.support import WindowCase
 
 ENTER, BACK = Qt.Key.Key_Return, Qt.Key.Key_Backspace
@@ -56,7 +56,7 @@ class MapWindow(WindowCase):
     def test_the_board_from_above_follows_the_strings(self) -> None:
         window, page = self.at(2)
         page.views.toggle("above")
-        m = window.desk.picture.map
+        m = window.desk.solved.map
         self.assertEqual(m.state.strings, "slack")
         pitch = page.sheet.lanes[0]
         self.keys(window, "*")
@@ -64,7 +64,9 @@ class MapWindow(WindowCase):
         self.assertEqual((pitch.under, slack.under), ("pitch, mm", "slack, mm"))
         for fret in range(m.neck.frets):
             for k in range(3):
-                self.assertAlmostEqual(slack.heights_mm[fret][k], m.tops_slack_mm[fret, k], places=9)
+                self.assertAlmostEqual(
+                    slack.heights_mm[fret][k], m.tops_slack_mm[fret, k], places=9
+                )
         # With the strings at pitch the middle lies lower by the pull.
         self.assertLess(pitch.heights_mm[6][1], slack.heights_mm[6][1] - 0.1)
 
@@ -72,16 +74,16 @@ class MapWindow(WindowCase):
         window, page = self.at(4)
         session = window.desk.session
         self.assertGreaterEqual(len(page.next_cards), 1)
-        wanted = window.desk.picture.next.suggestions[0]
-        taken, begun = len(session.present.taken), session.present.round_number
+        wanted = window.desk.solved.next.suggestions[0]
+        taken, begun = len(session.neck_state.taken), session.neck_state.round_number
         self.keys(window, "1")
         self.assertEqual(window.now, "Measure")
         self.assertIn("back to Map", window.bar.message.text())
         self.assertEqual(window.stages["Measure"].keypad.station.kind, wanted.station.kind)
         self.keys(window, ".9", ENTER)
         self.assertEqual(window.now, "Map")
-        self.assertEqual(len(session.present.taken), taken + 1)
-        self.assertEqual(session.present.round_number, begun)
+        self.assertEqual(len(session.neck_state.taken), taken + 1)
+        self.assertEqual(session.neck_state.round_number, begun)
         page.next_cards[0].click()
         self.keys(window, BACK)
         self.assertEqual(window.now, "Measure")
@@ -111,7 +113,9 @@ class MapWindow(WindowCase):
         lane = page.sheet.lanes[-1]
         self.assertEqual(lane.title, "Change")
         self.assertIn("relief: low side", lane.words)
-        filed = {fret for work in window.desk.session.present.work for fret, _, _ in work.entry.off}
+        filed = {
+            fret for work in window.desk.session.neck_state.work for fret, _, _ in work.entry.off
+        }
         came_down = min(range(len(lane.change_mm)), key=lambda f: min(lane.change_mm[f])) + 1
         self.assertIn(came_down, filed)
         self.assertEqual(len(moments(window.desk.session)), page.views.past.count())
@@ -125,5 +129,5 @@ class MapWindow(WindowCase):
         self.assertIn("<svg", (self.folder / "neck.svg").read_text()[:400])
         page.views.save_table(self.folder / "heights.csv")
         lines = (self.folder / "heights.csv").read_text().splitlines()
-        self.assertEqual(len(lines), 1 + 3 * window.desk.session.present.neck.frets)
+        self.assertEqual(len(lines), 1 + 3 * window.desk.session.neck_state.neck.frets)
         self.assertTrue(lines[0].startswith("fret,lane,top_mm"))

@@ -6,12 +6,17 @@ from typing import Any
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QColor, QImage
 
-from nuvrek.desktop.photo import PhotoView
-from nuvrek.readings.kinds import Note, StringGap, StringHeight
+from nuvrek.desktop.widgets.photo import PhotoView
+from nuvrek.readings.entries import Note, StringGap, StringHeight
 from nuvrek.units import Unit
 from tests.support import WindowCase
 
-ENTER, BACK, DOWN, SPACE = Qt.Key.Key_Return, Qt.Key.Key_Backspace, Qt.Key.Key_Down, Qt.Key.Key_Space
+ENTER, BACK, DOWN, SPACE = (
+    Qt.Key.Key_Return,
+    Qt.Key.Key_Backspace,
+    Qt.Key.Key_Down,
+    Qt.Key.Key_Space,
+)
 
 
 class MeasureCase(WindowCase):
@@ -31,18 +36,18 @@ class OneByOne(MeasureCase):
         self.assertEqual(len(stage.tiles.tiles), 26)
         stage.tiles.tiles[1].click()
         self.assertIn("Edge resting on the frets", window.bar.prompt.text())
-        taken = len(session.present.taken)
+        taken = len(session.neck_state.taken)
         self.keys(window, DOWN, ".1+", ".15-")
-        gap = session.present.taken[-1].reading
+        gap = session.neck_state.taken[-1].reading
         assert isinstance(gap, StringGap)
         self.assertEqual((gap.lane, gap.low_support, gap.by), ("middle", None, "edge"))
-        self.assertEqual(len(session.present.taken), taken + 1)
+        self.assertEqual(len(session.neck_state.taken), taken + 1)
         self.keys(window, ENTER)
         self.assertTrue(stage.tiles.isVisible())
         self.keys(window, "40", ENTER)
         self.assertIn("1 to 26", window.bar.message.text())
         self.keys(window, "23", ENTER, "3", ENTER)
-        self.assertEqual(session.present.taken[-1].reading.feel, "binding")
+        self.assertEqual(session.neck_state.taken[-1].reading.feel, "binding")
 
     def test_a_round_goes_on_after_readings_in_between(self) -> None:
         window, stage, session = self.at(4)
@@ -51,16 +56,16 @@ class OneByOne(MeasureCase):
         self.keys(window, "5", ENTER, "1.1", ENTER, ENTER)
         stage.change_round("basic")
         self.assertEqual(window.bar.prompt.text(), before)
-        self.assertEqual(session.present.round_name, "basic")
+        self.assertEqual(session.neck_state.round_name, "basic")
 
     def test_the_wanted_leaf_goes_or_not_in_one_key(self) -> None:
         window, _, session = self.at(2, "rod")
         self.keys(window, ENTER, "2", ENTER)
         self.assertIn("Does the leaf go", window.bar.prompt.text())
-        taken = len(session.present.taken)
+        taken = len(session.neck_state.taken)
         self.keys(window, "+", "/")
-        one, two = (t.reading for t in session.present.taken[taken:])
-        target = session.present.neck.relief_target_mm
+        one, two = (t.reading for t in session.neck_state.taken[taken:])
+        target = session.neck_state.neck.relief_target_mm
         self.assertEqual((one.slides_mm, one.wont_go_mm), (target, None))
         self.assertEqual((two.slides_mm, two.wont_go_mm), (None, target))
 
@@ -69,7 +74,7 @@ class OneByOne(MeasureCase):
         self.keys(window, "6", ENTER, SPACE)
         self.assertEqual(window.bar.unit.text(), "in/64")
         self.keys(window, "5.5", ENTER, ENTER, "5", ENTER)
-        height = session.present.taken[-1].reading
+        height = session.neck_state.taken[-1].reading
         assert isinstance(height, StringHeight)
         self.assertAlmostEqual(height.height_mm, 5.5 / 64 * 25.4)
         self.assertEqual(window.bar.unit.text(), "mm")
@@ -90,14 +95,16 @@ class TakingAgain(MeasureCase):
         window.show_stage("Map")
         window.stages["Map"]._choose(1, "")
         picker = window.stages["Map"].picker
-        while picker.number is None or not isinstance(session.entries[picker.number - 1], StringGap):
+        while picker.number is None or not isinstance(
+            session.entries[picker.number - 1], StringGap
+        ):
             self.keys(window, DOWN)
         number = picker.number
         self.keys(window, ENTER)
         self.assertEqual(window.now, "Measure")
         self.assertIn("replaces the old one", window.bar.message.text())
         self.keys(window, ".2", ENTER)
-        live = [one.number for one in session.present.taken]
+        live = [one.number for one in session.neck_state.taken]
         self.assertNotIn(number, live)
         self.assertEqual(session.entries[live[-1] - 1].gap_mm, 0.2)
         self.assertIn("struck out", window.bar.message.text())
@@ -105,8 +112,14 @@ class TakingAgain(MeasureCase):
     def test_backspace_at_a_station_strikes_its_own_reading(self) -> None:
         window, stage, session = self.at(4)
         stage.start_afresh()
-        self.keys(window, "1.8", ENTER, "1.6", ENTER, Qt.Key.Key_Up, Qt.Key.Key_Up, BACK, "1.9", ENTER)
-        heights = [one.reading.height_mm for one in session.present.taken if one.number > stage.keypad.since]
+        self.keys(
+            window, "1.8", ENTER, "1.6", ENTER, Qt.Key.Key_Up, Qt.Key.Key_Up, BACK, "1.9", ENTER
+        )
+        heights = [
+            one.reading.height_mm
+            for one in session.neck_state.taken
+            if one.number > stage.keypad.since
+        ]
         self.assertEqual(heights, [1.6, 1.9])
 
 
@@ -114,16 +127,16 @@ class NotesAndTables(MeasureCase):
     def test_a_note_and_a_photo_stay_with_the_reading(self) -> None:
         window, stage, session = self.at(4)
         stage.extras.note("light under fret 3")
-        picture = QImage(4000, 3000, QImage.Format.Format_RGB32)
-        picture.fill(QColor("teal"))
+        solved = QImage(4000, 3000, QImage.Format.Format_RGB32)
+        solved.fill(QColor("teal"))
         path = self.folder / "heel.png"
-        picture.save(str(path))
+        solved.save(str(path))
         before = path.read_bytes()
         stage.extras.photo(str(path))
         self.assertEqual(path.read_bytes(), before)
         first, second = session.entries[-2:]
         assert isinstance(first, Note) and isinstance(second, Note) and second.photo is not None
-        self.assertEqual(first.about, session.present.taken[-1].number)
+        self.assertEqual(first.about, session.neck_state.taken[-1].number)
         kept = QImage.fromData(second.photo)
         self.assertEqual((kept.width(), kept.height()), (1280, 960))
         (self.folder / "words.jpg").write_text("no picture")
@@ -139,9 +152,9 @@ class NotesAndTables(MeasureCase):
         self.assertFalse(page.note.isVisible())
         self.keys(window, DOWN, DOWN)
         page.extras.note("burr on this one")
-        picture = QImage(40, 30, QImage.Format.Format_RGB32)
-        picture.fill(QColor("teal"))
-        picture.save(str(self.folder / "burr.png"))
+        solved = QImage(40, 30, QImage.Format.Format_RGB32)
+        solved.fill(QColor("teal"))
+        solved.save(str(self.folder / "burr.png"))
         page.extras.photo(str(self.folder / "burr.png"))
         page.refresh()
         self.assertIn("✎", window.bar.right.text())
@@ -157,18 +170,18 @@ class NotesAndTables(MeasureCase):
 
     def test_tables_come_in_whole_or_not_at_all(self) -> None:
         window, stage, session = self.at(4)
-        taken = len(session.present.taken)
+        taken = len(session.neck_state.taken)
         stage.extras.paste(
             "kind\tlane\tfret\theight_mm\ncrown-height\tmiddle\t3\t1,1\ncrown-height\tmiddle\t90\t1,1\n"
         )
         self.assertIn("row 3", window.bar.message.text())
-        self.assertEqual(len(session.present.taken), taken)
+        self.assertEqual(len(session.neck_state.taken), taken)
         stage.extras.paste("kind\tlane\tfret\theight_mm\ncrown-height\tmiddle\t3\t1,1\n")
         self.assertIn("1 reading taken in", window.bar.message.text())
         path = self.folder / "out.csv"
         stage.extras.save_table(path)
         stage.extras.read_table(path)
-        self.assertEqual(len(session.present.taken), 2 * (taken + 1))
+        self.assertEqual(len(session.neck_state.taken), 2 * (taken + 1))
         (self.folder / "bad.csv").write_bytes(b"\xff\xfe")
         for name in ("bad.csv", "missing.csv"):
             stage.extras.read_table(self.folder / name)
@@ -198,14 +211,14 @@ class StandInLive(MeasureCase):
         stage.connect_gauge(window.desk.gauge.STAND_IN)
         self.assertEqual(stage.gauge_button.text(), "gauge: connected")
         self.assertTrue(stage.stand_in.isVisible())
-        taken = len(session.present.taken)
+        taken = len(session.neck_state.taken)
         for number in range(1, 4):
             stage.stand_in.click()
             for _ in range(100):
-                if len(session.present.taken) == taken + number:
+                if len(session.neck_state.taken) == taken + number:
                     break
                 QTest.qWait(20)
-        self.assertEqual(len(session.present.taken), taken + 3)
+        self.assertEqual(len(session.neck_state.taken), taken + 3)
         self.assertIn("fret 4?", window.bar.prompt.text())
         stage._gauge_pressed()
         self.assertFalse(stage.stand_in.isVisible())

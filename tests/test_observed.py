@@ -1,9 +1,10 @@
 import unittest
 from collections.abc import Sequence
 
+from nuvrek.estimate.findings.finding import Finding
 from nuvrek.neck.description import NeckDescription
-from nuvrek.planning.ways import Plan
-from nuvrek.readings.kinds import (
+from nuvrek.planning.plan import Plan
+from nuvrek.readings.entries import (
     AnyEntry,
     EndsFine,
     FretEnd,
@@ -15,13 +16,14 @@ from nuvrek.readings.kinds import (
     StandOff,
     StringGap,
 )
-from nuvrek.surface.finding import Finding
-from tests.support import NECK, compute, present
+from tests.support import NECK, compute, neck_state
 
 
-def seen(entries: Sequence[AnyEntry], neck: NeckDescription = NECK) -> tuple[dict[str, Finding], Plan]:
-    picture, plan = compute(present(entries, neck))
-    return {f.kind: f for f in picture.findings}, plan
+def seen(
+    entries: Sequence[AnyEntry], neck: NeckDescription = NECK
+) -> tuple[dict[str, Finding], Plan]:
+    solved, plan = compute(neck_state(entries, neck))
+    return {f.kind: f for f in solved.findings}, plan
 
 
 class Frets(unittest.TestCase):
@@ -77,11 +79,14 @@ class RodAndWear(unittest.TestCase):
             found, plan = seen([*gaps, felt])
             self.assertIn("rod-stop", found)
             self.assertFalse(plan.way("rod").possible)
-        self.assertTrue(seen([*gaps, RodFeel(feel="binding"), RodFeel(feel="free")])[1].way("rod").possible)
+        self.assertTrue(
+            seen([*gaps, RodFeel(feel="binding"), RodFeel(feel="free")])[1].way("rod").possible
+        )
 
     def test_grooves_are_named_with_their_frets(self) -> None:
         worn = [
-            Size(what="groove", mm=mm, fret=fret, string=2) for fret, mm in ((1, 0.12), (2, 0.06), (3, 0.02))
+            Size(what="groove", mm=mm, fret=fret, string=2)
+            for fret, mm in ((1, 0.12), (2, 0.06), (3, 0.02))
         ]
         found = seen(worn)[0]["grooves"]
         self.assertIn("0.12 mm", found.headline)

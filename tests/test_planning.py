@@ -2,21 +2,21 @@ import unittest
 
 import numpy as np
 
-from nuvrek.bench.job import choose, filed_mm, log_filed, next_step, steps_in_hand, tick
-from nuvrek.bench.proof import compare
+from nuvrek.bench.pages.promise_and_result import compare
 from nuvrek.bench.session import Session
+from nuvrek.bench.work.job import choose, filed_mm, log_filed, next_step, steps_in_hand, tick
+from nuvrek.estimate.findings.find import find
+from nuvrek.estimate.heightmap import map_neck
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import LANES, NeckDescription, target_by_kind_mm
-from nuvrek.planning import cautions
-from nuvrek.planning.levelling import STILL_MM
-from nuvrek.planning.rod import plan_rod
-from nuvrek.planning.spotwork import rocks_mm
-from nuvrek.planning.ways import Plan, make_plan
-from nuvrek.readings.kinds import AnyEntry, CrownHeight, OthersStill, Rock, State, StringGap
-from nuvrek.surface.findings import find
-from nuvrek.surface.heightmap import map_neck
+from nuvrek.planning.filing.level_program import STILL_MM
+from nuvrek.planning.filing.spot_program import rocks_mm
+from nuvrek.planning.plan import Plan, make_plan
+from nuvrek.planning.rod.move import plan_rod
+from nuvrek.planning.steps import cautions
+from nuvrek.readings.entries import AnyEntry, CrownHeight, OthersStill, Rock, State, StringGap
 from nuvrek.units import Unit
-from tests.support import NECK, TIME, TempCase, compute, measured, neck_with, present
+from tests.support import NECK, TIME, TempCase, compute, measured, neck_state, neck_with
 from tests.test_against_reference_solver import random_surface
 
 
@@ -28,10 +28,14 @@ def gaps(mm: float) -> list[AnyEntry]:
     ]  # type: ignore[misc]
 
 
-def rocks(frets: tuple[int, ...], mm: float = 0.1, lanes: tuple[str, ...] = LANES) -> list[AnyEntry]:
+def rocks(
+    frets: tuple[int, ...], mm: float = 0.1, lanes: tuple[str, ...] = LANES
+) -> list[AnyEntry]:
     marked = [Rock(lane=lane, fret=f, says="rocks", gap_mm=mm) for lane in lanes for f in frets]  # type: ignore[arg-type]
     still = [
-        OthersStill(lane=lane, frets=tuple(f for f in range(2, 22) if lane not in lanes or f not in frets))
+        OthersStill(
+            lane=lane, frets=tuple(f for f in range(2, 22) if lane not in lanes or f not in frets)
+        )
         for lane in LANES
     ]
     return [*marked, *still]
@@ -42,7 +46,7 @@ def crowns(mm: float) -> list[AnyEntry]:
 
 
 def plan_of(entries: list[AnyEntry], neck: NeckDescription = NECK) -> Plan:
-    neck_map = map_neck(present(entries, neck))
+    neck_map = map_neck(neck_state(entries, neck))
     return make_plan(neck_map, find(neck_map))
 
 
@@ -76,7 +80,8 @@ class Advice(unittest.TestCase):
 
     def test_too_little_metal_names_the_frets_and_is_not_advised(self) -> None:
         plan = plan_of(
-            [*gaps(0.15), *rocks((2, 5, 8, 11, 14, 17, 20)), *crowns(0.83)], neck_with(wire_height_mm=0.85)
+            [*gaps(0.15), *rocks((2, 5, 8, 11, 14, 17, 20)), *crowns(0.83)],
+            neck_with(wire_height_mm=0.85),
         )
         self.assertFalse(plan.way("level").possible)
         self.assertIn("lacks", plan.way("level").why_not[0])
@@ -101,25 +106,35 @@ class Figures(unittest.TestCase):
         self.assertTrue(3 * thou <= target - margin + 0.01 and target + margin <= 7.6 * thou)
         self.assertGreater(12 * thou, target + margin)
         bass, bass_margin = target_by_kind_mm(864)
-        self.assertTrue(bass - bass_margin <= 10 * thou and 12 * thou <= bass + bass_margin < 20 * thou)
+        self.assertTrue(
+            bass - bass_margin <= 10 * thou and 12 * thou <= bass + bass_margin < 20 * thou
+        )
 
     def test_never_more_than_a_quarter_turn(self) -> None:
         for mm in (0.7, 0.45, 0.3, 0.0, -0.2):
-            rod = plan_rod(map_neck(present(gaps(mm))))
+            rod = plan_rod(map_neck(neck_state(gaps(mm))))
             assert rod is not None
             self.assertLessEqual(abs(rod.turns), 0.25)
             self.assertEqual(rod.turns > 0, mm > 0.15)
-        self.assertIsNone(plan_rod(map_neck(present(gaps(0.15)))))
+        self.assertIsNone(plan_rod(map_neck(neck_state(gaps(0.15)))))
 
     def test_spot_plan_leaves_no_rock_on_its_own_map_and_spares_the_rest(self) -> None:
         truth, entries = measured(12)
-        neck_map = map_neck(present(entries, truth.neck))
+        neck_map = map_neck(neck_state(entries, truth.neck))
         way = make_plan(neck_map, find(neck_map)).way("spot-level")
         s = random_surface(0)
-        surface = type(s)(
-            neck_map.x_mm, neck_map.tops_slack_mm, neck_map.crown_mm, s.bend, truth.neck.joint_fret, 0.8
+        neck_tops = type(s)(
+            neck_map.x_mm,
+            neck_map.tops_slack_mm,
+            neck_map.crown_mm,
+            s.bend,
+            truth.neck.joint_fret,
+            0.8,
         )
-        before, after = rocks_mm(surface, surface.tops_mm), rocks_mm(surface, surface.tops_mm - way.off_mm)
+        before, after = (
+            rocks_mm(neck_tops, neck_tops.tops_mm),
+            rocks_mm(neck_tops, neck_tops.tops_mm - way.off_mm),
+        )
         self.assertGreater(before.max(), 0.05)
         self.assertLessEqual(after.max(), STILL_MM + 0.006 + 1e-9)
         self.assertLess(np.count_nonzero(way.off_mm.max(axis=1) > 0.004), 9)
@@ -128,18 +143,20 @@ class Figures(unittest.TestCase):
         worst = []
         for seed in range(60, 70):
             truth, entries = measured(seed)
-            neck_map = map_neck(present(entries, truth.neck))
+            neck_map = map_neck(neck_state(entries, truth.neck))
             way = make_plan(neck_map, find(neck_map)).way("spot-level")
             s = random_surface(0)
             tops = truth.tops_mm(State(strings="slack"))[1:]
-            real = type(s)(neck_map.x_mm, tops, truth.crown_mm[1:], s.bend, truth.neck.joint_fret, 0.8)
+            real = type(s)(
+                neck_map.x_mm, tops, truth.crown_mm[1:], s.bend, truth.neck.joint_fret, 0.8
+            )
             worst.append((rocks_mm(real, tops).max(), rocks_mm(real, tops - way.off_mm).max()))
         before, after = np.array(worst).T
         self.assertGreater(np.median(before), 0.09)
         self.assertLess(np.median(after), 0.5 * np.median(before))
 
     def test_fall_away_lowers_only_past_the_joint(self) -> None:
-        from nuvrek.planning.levelling import fall_away
+        from nuvrek.planning.filing.level_program import fall_away
 
         s = random_surface(1)
         drop = fall_away(s, 0.1)
@@ -179,13 +196,13 @@ class TheJob(TempCase):
         self.addCleanup(self.book.close)
         entries = [*gaps(0.15), *rocks((5, 12)), *crowns(1.2)]
         self.session = Session(self.book, self.book.start(NECK, TIME, entries), NECK, lambda: TIME)
-        plan = compute(self.session.present)[1]
+        plan = compute(self.session.neck_state)[1]
         choose(self.session, plan, plan.way("spot-level"))
 
     def test_ticking_writes_down_what_was_done(self) -> None:
-        while (step := next_step(self.session.present)) is not None:
+        while (step := next_step(self.session.neck_state)) is not None:
             tick(self.session, step)
-        now = self.session.present
+        now = self.session.neck_state
         self.assertEqual(set(now.steps_done), {s.key for s in steps_in_hand(now)})
         self.assertEqual({fret for fret, _ in filed_mm(now)}, {5, 12})
         self.assertEqual(now.state.strings, "pitch")
@@ -194,15 +211,17 @@ class TheJob(TempCase):
     def test_one_fret_filed_by_itself_is_not_filed_twice(self) -> None:
         self.assertTrue(log_filed(self.session, {5}))
         self.assertFalse(log_filed(self.session, {5}))
-        while (step := next_step(self.session.present)) is not None and step.key != "crown":
+        while (step := next_step(self.session.neck_state)) is not None and step.key != "crown":
             tick(self.session, step)
-        self.assertEqual(len(self.session.present.work), 2)
-        self.assertEqual(self.session.present.surface[5, "bass"], 1)
+        self.assertEqual(len(self.session.neck_state.work), 2)
+        self.assertEqual(self.session.neck_state.neck_tops[5, "bass"], 1)
 
     def test_promise_beside_result(self) -> None:
-        open_rows = {row.matter: row.kept for row in compare(compute(self.session.present)[0], Unit.MM)}
+        open_rows = {
+            row.matter: row.kept for row in compare(compute(self.session.neck_state)[0], Unit.MM)
+        }
         self.assertEqual(open_rows["Rocker"], None)
-        while (step := next_step(self.session.present)) is not None:
+        while (step := next_step(self.session.neck_state)) is not None:
             tick(self.session, step)
         for entry in (
             *(
@@ -223,11 +242,11 @@ class TheJob(TempCase):
             CrownHeight(lane="middle", fret=1, height_mm=1.2, station="closing-crown"),
         ):
             self.session.append(entry)
-        rows = {row.matter: row for row in compare(compute(self.session.present)[0], Unit.MM)}
+        rows = {row.matter: row for row in compare(compute(self.session.neck_state)[0], Unit.MM)}
         self.assertEqual([row.kept for row in rows.values()], [True] * 6)
         # The frets are level now: the low string rings clean no higher than promised.
         self.assertIn("mm ± ", rows["Clean from, low side"].result)
         self.session.append(Rock(lane="bass", fret=5, says="rocks", gap_mm=0.08))
-        broken = {row.matter: row for row in compare(compute(self.session.present)[0], Unit.MM)}
+        broken = {row.matter: row for row in compare(compute(self.session.neck_state)[0], Unit.MM)}
         self.assertFalse(broken["Rocker"].kept)
         self.assertIn("5", broken["Rocker"].result)

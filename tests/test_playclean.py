@@ -5,19 +5,19 @@ import unittest
 import cvxpy as cp
 import numpy as np
 
-from nuvrek.clearance.onneck import OnNeck, string_up
-from nuvrek.planning.playclean import play_clean, program
+from nuvrek.clearance.strung_neck import OnNeck, string_up
+from nuvrek.estimate.heightmap import HeightMap, map_neck
+from nuvrek.planning.filing.clean_program import play_clean, program
 from nuvrek.simulator.measuring import measure_round
-from nuvrek.simulator.variety import varied_neck
-from nuvrek.surface.heightmap import HeightMap, map_neck
-from tests.support import compute, present
+from nuvrek.simulator.neck_kinds import varied_neck
+from tests.support import compute, neck_state
 
 TOUCH_N = 0.5
 
 
 def strung(seed: int) -> tuple[HeightMap, OnNeck]:
     _, truth, bench = varied_neck(seed)
-    neck_map = map_neck(present(measure_round(bench, "full"), truth.neck))
+    neck_map = map_neck(neck_state(measure_round(bench, "full"), truth.neck))
     return neck_map, string_up(neck_map)
 
 
@@ -31,7 +31,8 @@ class PlayClean(unittest.TestCase):
             clean = play_clean(program(on, spare, heights, TOUCH_N, (-0.3, 0.3)))
             assert clean is not None
             self.assertTrue(
-                (clean.off_mm >= -1e-9).all() and (clean.off_mm <= np.maximum(spare, 0) + 1e-9).all()
+                (clean.off_mm >= -1e-9).all()
+                and (clean.off_mm <= np.maximum(spare, 0) + 1e-9).all()
             )
             metal += clean.metal_mm
             after = on.after(clean.off_mm, clean.less_relief_mm).with_height(heights, on.fret_12)
@@ -69,7 +70,7 @@ class PlayClean(unittest.TestCase):
         shares = []
         for seed in range(210, 222):
             _, truth, bench = varied_neck(seed)
-            _, plan = compute(present(measure_round(bench, "full"), truth.neck))
+            _, plan = compute(neck_state(measure_round(bench, "full"), truth.neck))
             kinds = {way.kind for way in plan.ways}
             if "play-clean" in kinds:
                 clean, level = plan.way("play-clean"), plan.way("level")

@@ -1,16 +1,16 @@
 import unittest
 from dataclasses import replace
 
+from nuvrek.estimate.heightmap import map_neck
+from nuvrek.estimate.measurer import Measurer
+from nuvrek.estimate.string_pull import forecast_set, forecast_tuned, relief_pulled
 from nuvrek.mechanics.strings import pull_ratio, retuned, set_tension_n
 from nuvrek.neck.strings import StringSpec, note_name, semitones_from_a4
 from nuvrek.simulator.measuring import measure_round
+from nuvrek.simulator.neck_kinds import varied_neck
 from nuvrek.simulator.rodwork import relief_of
-from nuvrek.simulator.variety import varied_neck
-from nuvrek.surface.heightmap import map_neck
-from nuvrek.surface.measurer import Measurer
-from nuvrek.surface.pulls import forecast_set, forecast_tuned, relief_pulled
 from nuvrek.units import Unit
-from tests.support import measured, neck_with, present, rng
+from tests.support import measured, neck_state, neck_with, rng
 from tests.test_rod import gaps
 
 LIGHT = tuple(
@@ -35,17 +35,20 @@ class Tension(unittest.TestCase):
         self.assertEqual(note_name(semitones_from_a4("Bb3")), "A#3")
 
     def test_courses_count_twice(self) -> None:
-        single, double = (set_tension_n((StringSpec("A4", 0.28, each=n),), 350.0)[0] for n in (1, 2))
+        single, double = (
+            set_tension_n((StringSpec("A4", 0.28, each=n),), 350.0)[0] for n in (1, 2)
+        )
         self.assertAlmostEqual(double, 2 * single)
 
 
 class Forecasts(unittest.TestCase):
     def test_relief_follows_the_tension_between_slack_and_pitch(self) -> None:
         truth, entries = measured(12)
-        measurer = Measurer(map_neck(present(entries, truth.neck)))
+        measurer = Measurer(map_neck(neck_state(entries, truth.neck)))
         pitch, slack = relief_pulled(measurer, 1.0), relief_pulled(measurer, 0.0)
         self.assertAlmostEqual(
-            pitch.mm, sum(measurer.map.relief_at(side, "pitch").mm for side in ("bass", "treble")) / 2
+            pitch.mm,
+            sum(measurer.map.relief_at(side, "pitch").mm for side in ("bass", "treble")) / 2,
         )
         lower = forecast_tuned(measurer, -2)
         # By hand: a tone lower the tension is 0.7937 of what it was.
@@ -54,12 +57,14 @@ class Forecasts(unittest.TestCase):
 
     def test_without_slack_readings_or_gauges_the_range_is_wide_and_says_so(self) -> None:
         _, truth, bench = varied_neck(204)
-        full = Measurer(map_neck(present(measure_round(bench, "full"), truth.neck)))
-        bare = Measurer(map_neck(present(gaps(0.31))))
-        self.assertGreater(forecast_tuned(bare, -4).doubt_mm, 2.0 * forecast_tuned(full, -4).doubt_mm)
+        full = Measurer(map_neck(neck_state(measure_round(bench, "full"), truth.neck)))
+        bare = Measurer(map_neck(neck_state(gaps(0.31))))
+        self.assertGreater(
+            forecast_tuned(bare, -4).doubt_mm, 2.0 * forecast_tuned(full, -4).doubt_mm
+        )
         self.assertIn("wide, for this neck was not read", forecast_tuned(bare, -4).words(Unit.MM))
         unnamed, named = (
-            forecast_set(Measurer(map_neck(present(gaps(0.31), neck))), retuned(LIGHT, -2))
+            forecast_set(Measurer(map_neck(neck_state(gaps(0.31), neck))), retuned(LIGHT, -2))
             for neck in (neck_with(), neck_with(string_set=LIGHT))
         )
         self.assertEqual(unnamed.ratio, 1.0)
@@ -69,7 +74,7 @@ class Forecasts(unittest.TestCase):
         held = []
         for seed in range(200, 240):
             _, truth, bench = varied_neck(seed)
-            measurer = Measurer(map_neck(present(measure_round(bench, "full"), truth.neck)))
+            measurer = Measurer(map_neck(neck_state(measure_round(bench, "full"), truth.neck)))
             lower = forecast_tuned(measurer, -2)
             # The neck follows the tension give or take: a tenth of the change, one standard deviation.
             ratio = 0.7937 + 0.1 * (1 - 0.7937) * rng(seed).standard_normal()

@@ -14,9 +14,9 @@ from typing import Any
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
 
-from nuvrek.readings.kinds import Reading
+from nuvrek.readings.entries import Reading
 from nuvrek.readings.rounds import ROUNDS
-from nuvrek.simulator.standin import StandIn
+from nuvrek.simulator.stand_in_gauge import StandIn
 from tests.support import WindowCase
 
 EVENTS = 500
@@ -31,7 +31,9 @@ class RandomHands(WindowCase):
         super().setUp()
         self.raised: list[str] = []
         before = sys.excepthook
-        sys.excepthook = lambda *what: self.raised.append("".join(traceback.format_exception(*what)))
+        sys.excepthook = lambda *what: self.raised.append(
+            "".join(traceback.format_exception(*what))
+        )
         self.addCleanup(lambda: setattr(sys, "excepthook", before))
 
     def test_nothing_raises_and_nothing_is_lost(self) -> None:
@@ -51,7 +53,7 @@ class RandomHands(WindowCase):
             self.app.processEvents()
             self.assertEqual("\n".join(self.raised), "")
             session = window.desk.session
-            most_taken = max(most_taken, len(session.present.taken))
+            most_taken = max(most_taken, len(session.neck_state.taken))
             if events % 100 == 0:
                 self.assertEqual(window.desk.book.entries(session.neck_id), session.entries)
         if self.gauge is not None:
@@ -117,7 +119,11 @@ class RandomHands(WindowCase):
     def gauge_line(self, window: Any, pick: random.Random) -> None:
         if self.gauge is not None:
             send = pick.choice(
-                [self.gauge.send, self.gauge.double, lambda _mm: self.gauge and self.gauge.garbage()]
+                [
+                    self.gauge.send,
+                    self.gauge.double,
+                    lambda _mm: self.gauge and self.gauge.garbage(),
+                ]
             )
             send(round(pick.uniform(-2.0, 3.0), 3))
             QTest.qWait(5)
@@ -132,7 +138,9 @@ class RandomHands(WindowCase):
             pick.choice(tiles).click()
 
     def bar(self, window: Any, pick: random.Random) -> None:
-        pick.choice([window.bar.strings.click, window.bar.posture.click, window.bar.unit.pressed.emit])()
+        pick.choice(
+            [window.bar.strings.click, window.bar.posture.click, window.bar.unit.pressed.emit]
+        )()
 
     def other_stage(self, window: Any, pick: random.Random) -> None:
         window.show_stage(pick.choice(["Measure", "Measure", "Map", "Prove", "My tools"]))
@@ -146,7 +154,9 @@ class RandomHands(WindowCase):
 
     def paste(self, window: Any, pick: random.Random) -> None:
         rows = ["crown-height,middle,3,1.1", "crown-height,middle,99,1.1", "zap,,,"]
-        window.stages["Measure"].extras.paste("kind,lane,fret,height_mm\n" + pick.choice(rows) + "\n")
+        window.stages["Measure"].extras.paste(
+            "kind,lane,fret,height_mm\n" + pick.choice(rows) + "\n"
+        )
 
     def still_answers(self, window: Any) -> None:
         window.show_stage("Measure")
@@ -154,7 +164,7 @@ class RandomHands(WindowCase):
         stage.change_round("one")
         stage.keypad.asking = None
         stage.keypad.rewind()
-        taken = len(session.present.taken)
+        taken = len(session.neck_state.taken)
         self.keys(window, "5", Qt.Key.Key_Return, "1.1mm", Qt.Key.Key_Return)
-        self.assertEqual(len(session.present.taken), taken + 1)
+        self.assertEqual(len(session.neck_state.taken), taken + 1)
         self.assertEqual(window.desk.book.entries(session.neck_id), session.entries)

@@ -5,15 +5,15 @@ from hypothesis import strategies as st
 
 from nuvrek.exchange.jobfile import JobFaults
 from nuvrek.exchange.readings_csv import read_table, write_table
-from nuvrek.readings.kinds import StringGap
-from tests.support import NECK, measured, present
+from nuvrek.readings.entries import StringGap
+from tests.support import NECK, measured, neck_state
 from tests.test_cli import CliCase
 
 
 class Table(unittest.TestCase):
     def test_every_kind_comes_back_as_it_was(self) -> None:
         truth, entries = measured(8)
-        readings = [one.reading for one in present(entries, truth.neck).taken]
+        readings = [one.reading for one in neck_state(entries, truth.neck).taken]
         again = read_table(write_table(readings), truth.neck)
         self.assertEqual(again, readings)
         self.assertEqual(len({type(r) for r in again}), 5)
@@ -28,7 +28,9 @@ class Table(unittest.TestCase):
         text = "kind,lane,fret,height_mm\ncrown-height,bass,3,1.1\ncrown-height,bass,30,1.1\ncrown-height,bass,3,tall\nzap,bass,3,1\n"
         with self.assertRaises(JobFaults) as caught:
             read_table(text, NECK)
-        self.assertEqual([f.split(":")[0] for f in caught.exception.faults], ["row 3", "row 4", "row 5"])
+        self.assertEqual(
+            [f.split(":")[0] for f in caught.exception.faults], ["row 3", "row 4", "row 5"]
+        )
         for text in (
             "",
             "kind\n",
@@ -66,5 +68,7 @@ class OnTheCommandLine(CliCase):
         self.assertEqual((status, out, before[0]), (2, "", 0))
         self.assertIn("readings.csv: row", err)
         self.run_cli("export", 2, self.folder / "b.json", "--logbook", book)
-        self.assertEqual((self.folder / "a.json").read_bytes(), (self.folder / "b.json").read_bytes())
+        self.assertEqual(
+            (self.folder / "a.json").read_bytes(), (self.folder / "b.json").read_bytes()
+        )
         self.assertEqual(self.run_cli("import", table, "--logbook", book)[0], 2)

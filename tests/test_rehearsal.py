@@ -8,8 +8,8 @@ from anastruct import SystemElements
 from scipy.optimize import linprog
 
 from nuvrek.neck.description import LANES
-from nuvrek.planning.levelling import level_all
-from nuvrek.planning.rehearsal import (
+from nuvrek.planning.filing.level_program import level_all
+from nuvrek.planning.filing.rehearsal import (
     LOADS_N,
     PULL_ARM_MM,
     bearings,
@@ -18,9 +18,9 @@ from nuvrek.planning.rehearsal import (
     rehearse,
     to_watch,
 )
-from nuvrek.planning.rehearseway import rehearse_way
-from nuvrek.planning.spotwork import rocks_mm
-from tests.support import compute, present, rng
+from nuvrek.planning.filing.rehearse_way import rehearse_way
+from nuvrek.planning.filing.spot_program import rocks_mm
+from tests.support import compute, neck_state, rng
 from tests.test_against_reference_solver import random_surface
 from tests.test_planning import gaps, rocks
 
@@ -50,7 +50,9 @@ class Contact(unittest.TestCase):
                     ours = s.tops_mm[a, lane] * w + s.tops_mm[b, lane] * (1 - w)
                     self.assertAlmostEqual(ours, float(found.fun), places=9)
                     # The lever: both shares add up to the load, about the load they balance.
-                    self.assertAlmostEqual(w * (load - s.x_mm[a]), (1 - w) * (s.x_mm[b] - load), places=9)
+                    self.assertAlmostEqual(
+                        w * (load - s.x_mm[a]), (1 - w) * (s.x_mm[b] - load), places=9
+                    )
 
     def test_by_hand(self) -> None:
         # Tops 0, 2, 0 at 0, 10, 30 mm: a load at 12.5 rests on the second and third, 7/8 on the second.
@@ -65,7 +67,7 @@ class Order(unittest.TestCase):
         for seed in range(6):
             s = random_surface(seed)
             plan = level_all(s)
-            shape = s.tops_mm - plan.rho_mm * s.bend[:, None]
+            shape = s.tops_mm - plan.rod_dip_mm * s.bend[:, None]
             done = rehearse(s.x_mm, shape, plan.off_mm, 700.0, "fingertips")
             self.assertEqual(len(done.order), 66)
             self.assertLess(float(rocks_mm(s, shape - done.took_mm).max()), 0.02)
@@ -74,11 +76,11 @@ class Order(unittest.TestCase):
             self.assertIn(deepest, done.frets[:3])
 
     def test_a_proud_fret_goes_first_and_a_low_one_last(self) -> None:
-        s = replace(random_surface(11), rho_low_mm=0.0, rho_high_mm=0.0)
+        s = replace(random_surface(11), rod_dip_low_mm=0.0, rod_dip_high_mm=0.0)
         s.tops_mm[:] = 0.0
         s.tops_mm[6], s.tops_mm[13] = 0.1, -0.08
         plan = level_all(s)
-        shape = s.tops_mm - plan.rho_mm * s.bend[:, None]
+        shape = s.tops_mm - plan.rod_dip_mm * s.bend[:, None]
         for pressure in LOADS_N:
             done = rehearse(s.x_mm, shape, plan.off_mm, 200.0, pressure)
             self.assertEqual((done.frets[0], done.frets[-1]), (7, 14))
@@ -93,9 +95,9 @@ class Order(unittest.TestCase):
         self.assertFalse(set(done.kept) & set(done.order))
 
     def test_spots_are_filed_as_deep_as_planned_and_no_further(self) -> None:
-        picture, plan = compute(present([*gaps(0.15), *rocks((5, 12))]))
+        solved, plan = compute(neck_state([*gaps(0.15), *rocks((5, 12))]))
         way = plan.way("spot-level")
-        done = rehearse_way(picture.map, way)
+        done = rehearse_way(solved.map, way)
         self.assertEqual(set(done.frets), set(way.frets))
         planned = way.off_mm[4].max()
         self.assertAlmostEqual(float(done.took_mm[4].max()), float(planned), delta=0.01)
@@ -122,7 +124,9 @@ class Order(unittest.TestCase):
             return abs(float(ss.get_node_displacements(11)["uy"]))
 
         pull = dip("moment")
-        self.assertAlmostEqual(give_mm("fingertips", pull, 400.0, span) / dip("load"), 1.0, places=3)
+        self.assertAlmostEqual(
+            give_mm("fingertips", pull, 400.0, span) / dip("load"), 1.0, places=3
+        )
         self.assertEqual(give_mm("pressed, neck backed", pull, 400.0, span), 0.0)
 
 
@@ -133,7 +137,9 @@ class Following(unittest.TestCase):
         gone = tuple(p for p in self.ORDER if p[0] in (5, 9, 2))
         self.assertTrue(follow_up(self.ORDER, gone).agrees)
         # A neighbour or two out of turn is no matter.
-        self.assertTrue(follow_up(self.ORDER, tuple(p for p in self.ORDER if p[0] in (9, 5, 12))).agrees)
+        self.assertTrue(
+            follow_up(self.ORDER, tuple(p for p in self.ORDER if p[0] in (9, 5, 12))).agrees
+        )
 
     def test_the_map_is_off_where_others_go_first(self) -> None:
         told = follow_up(self.ORDER, tuple(p for p in self.ORDER if p[0] in (4, 8, 3)))

@@ -1,14 +1,14 @@
 import unittest
 
+from nuvrek.estimate.findings.by_hand_and_eye import rod_kind_tried
+from nuvrek.estimate.heightmap import map_neck
 from nuvrek.exchange.answers import plan_answer
 from nuvrek.neck.description import NeckDescription, RodKind
-from nuvrek.planning.rod import RodPlan, plan_rod
-from nuvrek.planning.rodstops import rod_stops
-from nuvrek.readings.kinds import AnyEntry, RodFeel, RodMove, State, StringGap
+from nuvrek.planning.rod.move import RodPlan, plan_rod
+from nuvrek.planning.rod.stop_rules import rod_stops
+from nuvrek.readings.entries import AnyEntry, RodFeel, RodMove, State, StringGap
 from nuvrek.simulator.rodwork import work_rod
-from nuvrek.surface.heightmap import map_neck
-from nuvrek.surface.observed import rod_kind_tried
-from tests.support import NECK, compute, neck_with, present
+from tests.support import NECK, compute, neck_state, neck_with
 
 
 def gaps(mm: float, turns: float = 0.0, high_turns: float = 0.0) -> list[AnyEntry]:
@@ -25,24 +25,40 @@ def neck(rod: RodKind) -> NeckDescription:
 
 class StopRules(unittest.TestCase):
     def kinds(self, entries: list[AnyEntry], rod: RodKind = "two-way") -> list[str]:
-        return [stop.kind for stop in rod_stops(map_neck(present(entries, neck(rod))))]
+        return [stop.kind for stop in rod_stops(map_neck(neck_state(entries, neck(rod))))]
 
     def test_each_feel_has_its_own_stop(self) -> None:
         for feel, kind in (
             ("binding", "resists"), ("at its end", "at-end"), ("key slips", "key-slips"), ("out of reach", "out-of-reach"),
         ):  # fmt: skip
             self.assertEqual(self.kinds([*gaps(0.5), RodFeel(feel=feel)]), [kind])  # type: ignore[arg-type]
-        self.assertEqual(self.kinds([*gaps(0.5), RodMove(turns=0.125, feel="at its end")]), ["at-end"])
+        self.assertEqual(
+            self.kinds([*gaps(0.5), RodMove(turns=0.125, feel="at its end")]), ["at-end"]
+        )
         self.assertEqual(self.kinds([*gaps(0.0), RodMove(turns=-0.125, feel="binding")]), ["glued"])
-        self.assertEqual(self.kinds([*gaps(0.5), RodMove(turns=0.125, feel="binding")]), ["resists"])
-        self.assertEqual(self.kinds([*gaps(0.5), RodFeel(feel="binding"), RodFeel(feel="free")]), [])
+        self.assertEqual(
+            self.kinds([*gaps(0.5), RodMove(turns=0.125, feel="binding")]), ["resists"]
+        )
+        self.assertEqual(
+            self.kinds([*gaps(0.5), RodFeel(feel="binding"), RodFeel(feel="free")]), []
+        )
         self.assertEqual(self.kinds([*gaps(0.5), RodFeel(feel="binding")], "none"), [])
 
     def test_two_moves_without_an_answer(self) -> None:
-        moves: list[AnyEntry] = [*gaps(0.5), RodMove(turns=0.25), *gaps(0.5, 0.25), RodMove(turns=0.25)]
+        moves: list[AnyEntry] = [
+            *gaps(0.5),
+            RodMove(turns=0.25),
+            *gaps(0.5, 0.25),
+            RodMove(turns=0.25),
+        ]
         self.assertEqual(self.kinds(moves), [])
         self.assertEqual(self.kinds([*moves, *gaps(0.5, 0.5)]), ["no-answer"])
-        answered: list[AnyEntry] = [*gaps(0.5), RodMove(turns=0.25), *gaps(0.42, 0.25), RodMove(turns=0.25)]
+        answered: list[AnyEntry] = [
+            *gaps(0.5),
+            RodMove(turns=0.25),
+            *gaps(0.42, 0.25),
+            RodMove(turns=0.25),
+        ]
         self.assertEqual(self.kinds([*answered, *gaps(0.34, 0.5)]), [])
 
     def test_back_bow_with_a_slack_one_way_rod(self) -> None:
@@ -67,23 +83,27 @@ class StopRules(unittest.TestCase):
         self.assertNotIn("twins-fight", self.kinds(entries[:-4], "twin"))
 
     def test_the_plan_carries_move_forecast_and_stops(self) -> None:
-        picture, plan = compute(present([*gaps(0.5)], neck("two-way")))
-        rod = plan_answer(plan, picture.map)["rod"]
+        solved, plan = compute(neck_state([*gaps(0.5)], neck("two-way")))
+        rod = plan_answer(plan, solved.map)["rod"]
         self.assertEqual((rod["direction"], rod["turns"], rod["stop"]), ("tighten", 0.25, []))
         self.assertLess(rod["forecast_mm"], 0.5)
         self.assertGreater(rod["doubt_mm"], 0.0)
         self.assertLess(rod["range_mm"][0], rod["forecast_mm"])
-        picture, stopped = compute(present([*gaps(0.5), RodFeel(feel="binding")], neck("two-way")))
-        self.assertEqual([s["kind"] for s in plan_answer(stopped, picture.map)["rod"]["stop"]], ["resists"])
+        solved, stopped = compute(
+            neck_state([*gaps(0.5), RodFeel(feel="binding")], neck("two-way"))
+        )
+        self.assertEqual(
+            [s["kind"] for s in plan_answer(stopped, solved.map)["rod"]["stop"]], ["resists"]
+        )
         self.assertFalse(stopped.way("rod").possible)
         self.assertEqual(stopped.advice, "rod-nut")
-        picture, good = compute(present(gaps(NECK.relief_target_mm), neck("two-way")))
-        self.assertIsNone(plan_answer(good, picture.map)["rod"]["direction"])
+        solved, good = compute(neck_state(gaps(NECK.relief_target_mm), neck("two-way")))
+        self.assertIsNone(plan_answer(good, solved.map)["rod"]["direction"])
 
 
 class Moves(unittest.TestCase):
     def plan(self, entries: list[AnyEntry], made: NeckDescription) -> RodPlan:
-        plan = plan_rod(map_neck(present(entries, made)))
+        plan = plan_rod(map_neck(neck_state(entries, made)))
         assert plan is not None
         return plan
 
@@ -97,7 +117,7 @@ class Moves(unittest.TestCase):
         self.assertLess(turns.get("bass", 0.0), 0.0)
         self.assertEqual([one.lane for one in plan.forecasts], ["bass", "treble"])
         moved: list[AnyEntry] = [*entries, *(RodMove(turns=t, side=side) for side, t in plan.moves)]
-        reliefs = map_neck(present(moved, neck("twin")))
+        reliefs = map_neck(neck_state(moved, neck("twin")))
         self.assertLess(reliefs.relief_at("treble", "pitch").mm, 0.36)
 
     def test_sides_may_want_different_reliefs(self) -> None:
@@ -110,7 +130,9 @@ class Moves(unittest.TestCase):
         # Common practice, no source: nearly flat is a hair, usual is by the kind of instrument.
         self.assertEqual(neck_with(relief_school="flat").relief_wanted_mm("bass"), 0.03)
         self.assertEqual(neck_with(relief_school="usual").relief_wanted_mm("bass"), 0.13)
-        self.assertEqual(neck_with(relief_school="usual", scale_mm=864.0).relief_wanted_mm("bass"), 0.28)
+        self.assertEqual(
+            neck_with(relief_school="usual", scale_mm=864.0).relief_wanted_mm("bass"), 0.28
+        )
 
     def test_a_string_on_the_frets_gives_a_direction_without_a_figure(self) -> None:
         lying: list[AnyEntry] = [
@@ -123,12 +145,16 @@ class Moves(unittest.TestCase):
 
     def test_rough_and_uncounted_moves_widen_the_doubt(self) -> None:
         doubts = []
-        for move in (RodMove(turns=0.25), RodMove(turns=0.25, rough=True), RodMove(turns=0.0, rough=True)):
-            neck_map = map_neck(present([*gaps(0.4), move], NECK))
+        for move in (
+            RodMove(turns=0.25),
+            RodMove(turns=0.25, rough=True),
+            RodMove(turns=0.0, rough=True),
+        ):
+            neck_map = map_neck(neck_state([*gaps(0.4), move], NECK))
             doubts.append(neck_map.relief_at("bass", "pitch").doubt_mm)
         self.assertEqual(doubts, sorted(doubts))
         # What is read afterwards settles it, counted or not.
-        read = map_neck(present([*gaps(0.4), RodMove(turns=0.0, rough=True), *gaps(0.2)], NECK))
+        read = map_neck(neck_state([*gaps(0.4), RodMove(turns=0.0, rough=True), *gaps(0.2)], NECK))
         self.assertAlmostEqual(read.relief_at("bass", "pitch").mm, 0.2, delta=0.02)
 
     def test_an_unknown_rod_is_found_out_by_trying(self) -> None:
@@ -139,8 +165,8 @@ class Moves(unittest.TestCase):
             ([RodMove(turns=-0.25, feel="slack")] * 2, "one-way"),
             ([RodMove(turns=0.25, feel="firm"), RodMove(turns=-0.125, feel="firm")], None),
         ):
-            self.assertEqual(rod_kind_tried(present([*slack, *more], neck("unknown"))), kind)
-        self.assertIsNone(rod_kind_tried(present([*slack, *slack, *slack], neck("two-way"))))
+            self.assertEqual(rod_kind_tried(neck_state([*slack, *more], neck("unknown"))), kind)
+        self.assertIsNone(rod_kind_tried(neck_state([*slack, *slack, *slack], neck("two-way"))))
 
     def test_slacken_first_where_the_nut_asks_for_it(self) -> None:
         self.assertTrue(self.plan(gaps(0.5), neck_with(rod_access="heel")).slacken_first)

@@ -4,10 +4,10 @@ from typing import Any
 
 from PyQt6.QtCore import Qt
 
-from nuvrek.bench.rodloop import FEELS, wanted_leaf_mm
-from nuvrek.bench.stringform import Row, read_strings
+from nuvrek.bench.forms.strings import Row, read_strings
+from nuvrek.bench.work.rod_loop import FEELS, wanted_leaf_mm
 from nuvrek.neck.board import middle_fret
-from nuvrek.readings.kinds import Describe, Heated, RodMove, StateChange, StringGap
+from nuvrek.readings.entries import Describe, Heated, RodMove, StateChange, StringGap
 from tests.support import WindowCase
 
 ENTER, BACK, LEFT, UP = Qt.Key.Key_Return, Qt.Key.Key_Backspace, Qt.Key.Key_Left, Qt.Key.Key_Up
@@ -27,7 +27,9 @@ class RodWindow(WindowCase):
         work, session = window.stages["Work"], window.desk.session
         self.assertTrue(work.rodview.isVisible())
         self.assertIn("1/4 turn tighter", window.bar.prompt.text())
-        self.assertRegex(window.bar.message.text(), r"Relief from 0\.\d+ to about 0\.\d+ mm, between")
+        self.assertRegex(
+            window.bar.message.text(), r"Relief from 0\.\d+ to about 0\.\d+ mm, between"
+        )
         self.keys(window, "*", ENTER)
         move = session.entries[-1]
         assert isinstance(move, RodMove)
@@ -35,8 +37,10 @@ class RodWindow(WindowCase):
         self.assertIsNotNone(move.promised_mm)
         self.assertIn("Tune to pitch", window.bar.prompt.text())
         self.keys(window, ENTER)
-        self.assertEqual(session.present.state.strings, "pitch")
-        leaf = wanted_leaf_mm(window.desk.picture, "bass", middle_fret(session.present.neck), (1, 14))
+        self.assertEqual(session.neck_state.state.strings, "pitch")
+        leaf = wanted_leaf_mm(
+            window.desk.solved, "bass", middle_fret(session.neck_state.neck), (1, 14)
+        )
         self.assertIn(f"leaf {leaf:.2f}", window.bar.aside.text())
         # One key a side: the leaf of the wanted relief goes, so there is still more relief than wanted.
         self.keys(window, "+", "+")
@@ -46,7 +50,7 @@ class RodWindow(WindowCase):
         self.assertAlmostEqual(first.slides_mm or 0.0, round(leaf, 2))
         self.assertEqual(first.state.rod_turns, 0.25)
         self.assertIn("turn", window.bar.prompt.text())
-        self.assertEqual(len(work.rodview.points), len(session.present.shifts) + 1)
+        self.assertEqual(len(work.rodview.points), len(session.neck_state.shifts) + 1)
         self.assertEqual(work.rodview.points[-1].promised_mm, move.promised_mm)
 
     def test_turns_of_ones_own_rough_ones_and_none(self) -> None:
@@ -67,10 +71,10 @@ class RodWindow(WindowCase):
         assert isinstance(move, RodMove)
         self.assertTrue(move.rough and not move.turns)
         self.keys(window, BACK)
-        self.assertEqual(len(session.present.rod_moves), 1)
-        before = len(session.present.steps_done)
+        self.assertEqual(len(session.neck_state.rod_moves), 1)
+        before = len(session.neck_state.steps_done)
         self.keys(window, "-")
-        self.assertEqual(len(session.present.steps_done), before + 1)
+        self.assertEqual(len(session.neck_state.steps_done), before + 1)
 
     def test_the_key_is_drawn_from_where_one_stands(self) -> None:
         window = self.at(STEEL, "Choose")
@@ -78,7 +82,9 @@ class RodWindow(WindowCase):
         view = window.stages["Work"].rodview
         self.assertIn("Seen from the body: 1/4 clockwise", view.accessibleDescription())
         view.mousePressEvent(None)
-        self.assertIn("Seen from the headstock: 1/4 counter-clockwise", view.accessibleDescription())
+        self.assertIn(
+            "Seen from the headstock: 1/4 counter-clockwise", view.accessibleDescription()
+        )
         self.assertFalse(window.grab().isNull())
 
     def test_the_shelf_shows_each_advice(self) -> None:
@@ -92,7 +98,7 @@ class RodWindow(WindowCase):
         ):
             window.stages["Shelf"]._open(neck)
             window.show_stage("Choose")
-            plan = window.desk.picture.plan
+            plan = window.desk.solved.plan
             self.assertEqual(plan.advice, advice, neck)
             said = window.bar.prompt.text() + window.bar.message.text()
             self.assertIn(words, said)
@@ -124,12 +130,13 @@ class RodWindow(WindowCase):
         window = self.at(BARITONE, "Choose")
         self.keys(window, ENTER, ENTER)
         session = window.desk.session
-        self.assertEqual([m.side for _, m in session.present.rod_moves], ["treble"])
+        self.assertEqual([m.side for _, m in session.neck_state.rod_moves], ["treble"])
         work = window.stages["Work"]
         work.which.setCurrentIndex(1)
         work._turned(-0.125)
         self.assertEqual(
-            (session.present.state.rod_turns, session.present.state.rod_high_turns), (-0.125, 0.25)
+            (session.neck_state.state.rod_turns, session.neck_state.state.rod_high_turns),
+            (-0.125, 0.25),
         )
         self.assertIn("rods low -1/8, high +1/4", window.bar.rod.text())
 
@@ -141,11 +148,11 @@ class RodWindow(WindowCase):
         window.show_stage("Choose")
         self.keys(window, ENTER)
         session = window.desk.session
-        session.append(StateChange(state=session.present.state.__class__(strings="pitch")))
+        session.append(StateChange(state=session.neck_state.state.__class__(strings="pitch")))
         window.stages["Work"].refresh()
         self.assertIn("Strings slack first", window.bar.prompt.text())
         self.keys(window, ENTER)
-        self.assertEqual(session.present.state.strings, "slack")
+        self.assertEqual(session.neck_state.state.strings, "slack")
 
 
 class StringsWindow(WindowCase):

@@ -5,21 +5,21 @@ import unittest
 
 import numpy as np
 
-from nuvrek.clearance.even import even_relief_mm, sharp_cents
-from nuvrek.clearance.lines import lane_weights
-from nuvrek.clearance.onneck import string_up
+from nuvrek.clearance.even_relief import even_relief_mm, sharp_cents
 from nuvrek.clearance.room import Strung
+from nuvrek.clearance.string_lines import lane_weights
+from nuvrek.clearance.strung_neck import string_up
 from nuvrek.clearance.swing import PLUCKED_SHARE, TOUCHES_N, displacement_mm, swing_share
+from nuvrek.estimate.findings.find import find
+from nuvrek.estimate.heightmap import map_neck
 from nuvrek.exchange.answers import map_answer
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.readings.kinds import AnyEntry, State, StringHeight
-from nuvrek.readings.kit import Kit
+from nuvrek.readings.entries import AnyEntry, State, StringHeight
+from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import measure_round
-from nuvrek.simulator.variety import varied_neck
-from nuvrek.surface.findings import find
-from nuvrek.surface.heightmap import map_neck
-from tests.support import NECK, compute, measured, neck_with, present
+from nuvrek.simulator.neck_kinds import varied_neck
+from tests.support import NECK, compute, measured, neck_state, neck_with
 from tests.test_pulls import LIGHT
 from tests.test_rod import gaps
 
@@ -45,7 +45,9 @@ class Swing(unittest.TestCase):
         )
         for place in (31.0, 140.0, 300.0, 508.0, 590.0):
             shape = size * np.sin(k * np.pi * place / length)
-            moments = [abs(float(shape @ np.cos(k * np.pi * phase))) for phase in np.linspace(0.0, 1.0, 9)]
+            moments = [
+                abs(float(shape @ np.cos(k * np.pi * phase))) for phase in np.linspace(0.0, 1.0, 9)
+            ]
             bound = float(swing_share(place, length, plucked))
             self.assertAlmostEqual(max(moments[0], moments[-1]), bound, places=5)
             self.assertLessEqual(max(moments), bound + 1e-5)
@@ -63,7 +65,9 @@ class Rooms(unittest.TestCase):
     def test_equal_to_a_plain_loop(self) -> None:
         rng = np.random.default_rng(4)
         x = fret_places_mm(648.0, 24)
-        strung = Strung(648.0, x, rng.normal(0, 0.05, (6, 25)), rng.uniform(3, 5, 6), rng.uniform(60, 90, 6))
+        strung = Strung(
+            648.0, x, rng.normal(0, 0.05, (6, 25)), rng.uniform(3, 5, 6), rng.uniform(60, 90, 6)
+        )
         rooms, first = strung.note_rooms(0.5)
         for s in range(6):
             for n in range(24):
@@ -87,13 +91,17 @@ class Rooms(unittest.TestCase):
         lowest = strung.lowest_clean_mm(0.5)
         rooms, _ = strung.with_height(lowest).note_rooms(0.5)
         self.assertAlmostEqual(float(rooms[0, 1:].min()), 0.0, places=9)
-        self.assertAlmostEqual(float(strung.height_mm(strung.saddle_for_mm(np.array([1.7])))[0]), 1.7)
+        self.assertAlmostEqual(
+            float(strung.height_mm(strung.saddle_for_mm(np.array([1.7])))[0]), 1.7
+        )
 
     def test_one_proud_fret_is_touched_by_the_notes_behind_it(self) -> None:
         strung = straight(0.1).with_height(np.array([1.5]))
         tops = strung.tops_mm.copy()
         tops[0, 9] += 0.12
-        rooms, first = Strung(648.0, strung.x_mm, tops, strung.saddle_mm, strung.tension_n).note_rooms(0.5)
+        rooms, first = Strung(
+            648.0, strung.x_mm, tops, strung.saddle_mm, strung.tension_n
+        ).note_rooms(0.5)
         fell = np.flatnonzero(strung.note_rooms(0.5)[0][0, :-1] - rooms[0, :-1] > 0.02)
         self.assertTrue(set(fell) <= set(range(9)))
         self.assertEqual({int(first[0, n]) for n in fell}, {9})
@@ -137,9 +145,13 @@ class Cents(unittest.TestCase):
         longer = 324.0 + math.hypot(324.0, 4.0) - math.hypot(648.0, 4.0)
         more = 205_000.0 * math.pi * 0.3**2 / 4 * longer / math.hypot(648.0, 4.0)
         cents = sharp_cents(strung, np.array([0.3]), np.array([False]))
-        self.assertAlmostEqual(cents[0, 12], 1200 * math.log2(math.sqrt((75.0 + more) / 75.0)), places=9)
+        self.assertAlmostEqual(
+            cents[0, 12], 1200 * math.log2(math.sqrt((75.0 + more) / 75.0)), places=9
+        )
         self.assertEqual(cents[0, 0], 0.0)
-        higher = sharp_cents(strung.with_height(np.array([3.0])), np.array([0.3]), np.array([False]))
+        higher = sharp_cents(
+            strung.with_height(np.array([3.0])), np.array([0.3]), np.array([False])
+        )
         self.assertGreater(higher[0, 12], cents[0, 12])
 
 
@@ -154,12 +166,14 @@ class OnNecks(unittest.TestCase):
                 for side, mm in (("bass", 1.35), ("treble", 1.2))
             ]
             entries = measure_round(bench, "full", kit=Kit(notched_mm=(truth.neck.scale_mm,)))
-            on = string_up(map_neck(present([*entries, *heights], truth.neck)))
+            on = string_up(map_neck(neck_state([*entries, *heights], truth.neck)))
             guess = on.rooms(0.5)
             weights = lane_weights(truth.neck)
             tops = np.einsum("sfk,fk->sf", weights, truth.tops_mm(State()))
             level = np.linspace(1.35, 1.2, len(tops))
-            true = Strung(truth.neck.scale_mm, on.strung.x_mm, tops, on.strung.saddle_mm, on.strung.tension_n)
+            true = Strung(
+                truth.neck.scale_mm, on.strung.x_mm, tops, on.strung.saddle_mm, on.strung.tension_n
+            )
             room = true.with_height(level).note_rooms(0.5)[0][:, 1:-1]
             says = guess.buzz[:, 1:] >= 0.8
             clear = np.abs(room) > 0.04
@@ -171,11 +185,11 @@ class OnNecks(unittest.TestCase):
         self.assertGreaterEqual(both / truly, 0.8)
 
     def test_what_nobody_measured_is_assumed_and_said(self) -> None:
-        bare = string_up(map_neck(present(gaps(0.2), neck_with())))
+        bare = string_up(map_neck(neck_state(gaps(0.2), neck_with())))
         self.assertEqual(len(bare.assumed), 4)
         full = string_up(
             map_neck(
-                present(
+                neck_state(
                     [*gaps(0.2), StringHeight(side="bass", fret=12, height_mm=2.0)],
                     neck_with(string_set=LIGHT),
                 )
@@ -187,11 +201,11 @@ class OnNecks(unittest.TestCase):
 
     def test_the_command_line_carries_room_and_lowest_heights(self) -> None:
         truth, entries = measured(3)
-        neck_map = map_neck(present(entries, truth.neck))
+        neck_map = map_neck(neck_state(entries, truth.neck))
         room = map_answer(neck_map, find(neck_map))["room"]
         self.assertEqual(len(room["notes"]), 6 * 22)
         self.assertEqual({note["string"] for note in room["notes"]}, set(range(1, 7)))
-        _, plan = compute(present(entries, truth.neck))
+        _, plan = compute(neck_state(entries, truth.neck))
         leave, level = (plan.way(kind) for kind in ("leave", "level"))
         self.assertEqual(len(level.lowest_mm), 6)
         self.assertLess(

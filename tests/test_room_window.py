@@ -5,14 +5,19 @@ from typing import Any
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
 
-from nuvrek.clearance.ear import listen
-from nuvrek.clearance.onneck import string_up
+from nuvrek.clearance.by_ear import listen
+from nuvrek.clearance.strung_neck import string_up
+from nuvrek.estimate.heightmap import map_neck
+from nuvrek.readings.entries import Describe, Heard, OthersClean, RodMove
 from nuvrek.readings.journal import fold
-from nuvrek.readings.kinds import Describe, Heard, OthersClean, RodMove
-from nuvrek.surface.heightmap import map_neck
-from tests.support import NECK, WindowCase, measured, present
+from tests.support import NECK, WindowCase, measured, neck_state
 
-ENTER, BACK, DOWN, RIGHT = Qt.Key.Key_Return, Qt.Key.Key_Backspace, Qt.Key.Key_Down, Qt.Key.Key_Right
+ENTER, BACK, DOWN, RIGHT = (
+    Qt.Key.Key_Return,
+    Qt.Key.Key_Backspace,
+    Qt.Key.Key_Down,
+    Qt.Key.Key_Right,
+)
 BASS, STEEL = 2, 5
 
 
@@ -51,7 +56,9 @@ class RoomWindow(WindowCase):
         self.assertIn("string 5", window.bar.prompt.text())
         board = page.view._board()
         QTest.mouseClick(
-            page.view, Qt.MouseButton.LeftButton, pos=QPoint(int(board.right()) - 60, int(board.top()) + 14)
+            page.view,
+            Qt.MouseButton.LeftButton,
+            pos=QPoint(int(board.right()) - 60, int(board.top()) + 14),
         )
         self.assertEqual(page.room.string, 5)
         self.assertGreater(page.room.note, 12)
@@ -66,16 +73,18 @@ class RoomWindow(WindowCase):
         session = window.desk.session
         self.keys(window, *[RIGHT] * 8, DOWN, DOWN, DOWN, "*", "/", "*", ".")
         heard = [e for e in session.entries if isinstance(e, Heard)]
-        self.assertEqual([(e.fret, e.says) for e in heard], [(9, "buzzes"), (10, "clean"), (11, "buzzes")])
+        self.assertEqual(
+            [(e.fret, e.says) for e in heard], [(9, "buzzes"), (10, "clean"), (11, "buzzes")]
+        )
         self.assertIsInstance(session.entries[-1], OthersClean)
         self.assertIn("of 2 notes that buzz", page.ear.text())
         page.fitted.click()
         self.assertNotAlmostEqual(page.room.force_n, 0.5)
         self.keys(window, BACK, BACK)
-        self.assertEqual(len(session.present.heard), 2)
+        self.assertEqual(len(session.neck_state.heard), 2)
         self.keys(window, *[BACK] * 5)
-        self.assertEqual(session.present.heard, {})
-        self.assertTrue(session.present.taken)
+        self.assertEqual(session.neck_state.heard, {})
+        self.assertTrue(session.neck_state.taken)
 
     def test_the_even_relief_becomes_the_one_wanted(self) -> None:
         window, page = self.at(STEEL)
@@ -103,7 +112,7 @@ class RoomWindow(WindowCase):
 class Ear(WindowCase):
     def test_the_touch_is_found_again_and_a_loose_fret_named(self) -> None:
         truth, entries = measured(5)
-        on = string_up(map_neck(present(entries, truth.neck)))
+        on = string_up(map_neck(neck_state(entries, truth.neck)))
         firm = on.rooms(0.7)
         count, notes = firm.room_mm.shape
         heard = {
@@ -116,7 +125,9 @@ class Ear(WindowCase):
         assert found is not None
         self.assertAlmostEqual(found.force_n, 0.7, delta=0.1)
         self.assertEqual(found.unexplained, ())
-        widest = max(((s, n) for s in range(count) for n in range(1, notes)), key=lambda at: firm.room_mm[at])
+        widest = max(
+            ((s, n) for s in range(count) for n in range(1, notes)), key=lambda at: firm.room_mm[at]
+        )
         odd = (count - widest[0], widest[1])
         told = listen(on, {**heard, odd: "badly"})
         assert told is not None

@@ -1,20 +1,20 @@
 import unittest
 
-from nuvrek.bench.keypad import Keypad
+from nuvrek.bench.keypad.keypad import Keypad
+from nuvrek.estimate.heightmap import map_neck
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.edges import edge_reach
 from nuvrek.neck.rocker import edge_words, rocker_span_mm
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.check import entry_faults
-from nuvrek.readings.kinds import CrownHeight, Dial, Rock, RoundStart, StateChange
-from nuvrek.readings.kit import Kit
+from nuvrek.readings.entries import CrownHeight, Dial, Rock, RoundStart, StateChange
 from nuvrek.readings.rounds import ROUNDS, round_of
 from nuvrek.readings.stations import resume_at
+from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.truth import Condition, make_truth
-from nuvrek.surface.heightmap import map_neck
 from nuvrek.units import Unit
-from tests.support import NECK, present, rng
+from tests.support import NECK, neck_state, rng
 from tests.test_keypad import KeypadCase
 
 
@@ -30,26 +30,30 @@ class Rounds(unittest.TestCase):
                 entries = measure_round(Bench(truth, rng(2)), name)
                 for number, entry in enumerate(entries, 1):
                     self.assertEqual(entry_faults(entry, neck, number), [], (name, entry))
-                now = present(entries, neck)
+                now = neck_state(entries, neck)
                 self.assertEqual(resume_at(stations, now), len(stations), name)
 
     def test_strings_are_slackened_once_and_only_when_they_are_not(self) -> None:
         for name in ("basic", "full"):
             slackened = [
-                s for s in round_of(name, NECK).stations if s.kind == "state" and s.state.strings == "slack"
+                s
+                for s in round_of(name, NECK).stations
+                if s.kind == "state" and s.state.strings == "slack"
             ]
             self.assertEqual(len(slackened), 1)
         slack = StateChange(state=round_of("basic", NECK).stations[4].state)
         self.assertEqual(round_of("basic", NECK).stations[4].kind, "state")
         after_four = [RoundStart(name="after-seating"), slack]
-        self.assertEqual(resume_at(round_of("after-seating", NECK).stations, present(after_four)), 1)
+        self.assertEqual(
+            resume_at(round_of("after-seating", NECK).stations, neck_state(after_four)), 1
+        )
 
     def test_a_full_survey_knows_the_relief_better_than_a_basic_round(self) -> None:
         better = 0
         for seed in range(8):
             truth = make_truth(NECK, Condition(), rng(seed))
             doubts = [
-                map_neck(present(measure_round(Bench(truth, rng(seed + 50)), name)))
+                map_neck(neck_state(measure_round(Bench(truth, rng(seed + 50)), name)))
                 .relief_at("bass", "pitch")
                 .doubt_mm
                 for name in ("basic", "full")
@@ -65,7 +69,7 @@ class AtTheKeypad(KeypadCase):
         keypad.change_round("rocker")
         self.assertEqual(keypad.view().total, 3)
         self.press(keypad, "5*", "enter")
-        self.assertEqual((self.session.present.round_name, keypad.view().done), ("rocker", 1))
+        self.assertEqual((self.session.neck_state.round_name, keypad.view().done), ("rocker", 1))
         again = Keypad(self.session, "rocker", lambda _k: Unit.MM)
         self.assertEqual(again.index, 1)
 
@@ -75,9 +79,9 @@ class AtTheKeypad(KeypadCase):
         keypad.change_round("after-seating")
         self.press(keypad, "enter", "enter")
         self.assertEqual(keypad.marked("bass"), {})
-        before = len(self.session.present.taken)
+        before = len(self.session.neck_state.taken)
         self.press(keypad, "5*")
-        self.assertEqual(len(self.session.present.taken), before + 1)
+        self.assertEqual(len(self.session.neck_state.taken), before + 1)
         self.assertEqual(list(keypad.marked("bass")), [5])
 
     def test_a_sweep_begun_anew_marks_instead_of_unmarking(self) -> None:
@@ -110,7 +114,7 @@ class Passing(KeypadCase):
                 break
             self.press(keypad, *keys.get(keypad.station.kind, ("enter",)))
         self.assertEqual(keypad.view().prompt, "Round done.")
-        self.assertEqual(self.session.present.state.strings, "slack")
+        self.assertEqual(self.session.neck_state.state.strings, "slack")
         self.assertEqual(keypad.view().done, keypad.view().total)
 
 
@@ -123,16 +127,16 @@ class TakingAgain(KeypadCase):
             keypad.retake(number)
             self.press(keypad, "1.6", "enter")
             self.assertEqual(keypad.view().prompt, before)
-        self.assertEqual([one.number for one in self.session.present.taken], [4, 6])
+        self.assertEqual([one.number for one in self.session.neck_state.taken], [4, 6])
 
     def test_a_dial_reading_is_taken_again_within_its_run(self) -> None:
         keypad = self.start(name="indicator")
         self.press(keypad, "enter", *[".1", "enter"] * 22)
-        run = self.session.present.taken[0].reading.run  # type: ignore[union-attr]
-        first = self.session.present.taken[0].number
+        run = self.session.neck_state.taken[0].reading.run  # type: ignore[union-attr]
+        first = self.session.neck_state.taken[0].number
         keypad.retake(first)
         self.press(keypad, ".2", "enter")
-        again = self.session.present.taken[-1].reading
+        again = self.session.neck_state.taken[-1].reading
         self.assertEqual((again.run, again.fret, again.reading_mm), (run, 1, 0.2))  # type: ignore[union-attr]
         self.assertLessEqual(keypad.cursor, NECK.frets)
         self.assertIn("Middle", keypad.view().prompt)
@@ -140,9 +144,9 @@ class TakingAgain(KeypadCase):
     def test_a_run_may_go_towards_the_nut(self) -> None:
         keypad = self.start(name="indicator")
         self.press(keypad, "enter", "*", ".1", "enter", ".2", "enter")
-        self.assertEqual([t.reading.fret for t in self.session.present.taken], [22, 21])  # type: ignore[union-attr]
+        self.assertEqual([t.reading.fret for t in self.session.neck_state.taken], [22, 21])  # type: ignore[union-attr]
         self.press(keypad, "right", ".15", "enter")
-        live = [(t.reading.fret, t.reading.reading_mm) for t in self.session.present.taken]  # type: ignore[union-attr]
+        live = [(t.reading.fret, t.reading.reading_mm) for t in self.session.neck_state.taken]  # type: ignore[union-attr]
         self.assertEqual(live, [(22, 0.1), (21, 0.15)])
 
 

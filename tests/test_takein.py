@@ -1,7 +1,7 @@
 import unittest
 
-from nuvrek.bench.sheet import SheetGeometry, dot_frets
-from nuvrek.bench.takein import LENGTHS, WHOLE, field_text, read_form
+from nuvrek.bench.forms.neck import LENGTHS, WHOLE, field_text, read_form
+from nuvrek.bench.strips.sheet_geometry import SheetGeometry, dot_frets
 from nuvrek.neck.board import middle_fret, width_mm
 from nuvrek.neck.description import NeckDescription
 from tests.support import NECK
@@ -58,11 +58,17 @@ class Geometry(unittest.TestCase):
         for left_handed in (False, True):
             for nut_on_right in (False, True):
                 neck = NeckDescription(
-                    scale_mm=648, frets=22, joint_fret=16, left_handed=left_handed, nut_on_right=nut_on_right
+                    scale_mm=648,
+                    frets=22,
+                    joint_fret=16,
+                    left_handed=left_handed,
+                    nut_on_right=nut_on_right,
                 )
                 g = SheetGeometry(neck, 100, 1000, 0, 100)
                 self.assertEqual(g.fret_x(1) < g.fret_x(2), not nut_on_right)
-                self.assertEqual(g.lane_y("bass", 0) < g.lane_y("treble", 0), left_handed != nut_on_right)
+                self.assertEqual(
+                    g.lane_y("bass", 0) < g.lane_y("treble", 0), left_handed != nut_on_right
+                )
                 for fret in (1, 9, 22):
                     self.assertEqual(g.fret_at(g.fret_x(fret)), fret)
                 for lane in ("bass", "middle", "treble"):
@@ -78,5 +84,7 @@ class Geometry(unittest.TestCase):
         self.assertAlmostEqual(width_mm(NECK, 0.0), 43.0)
         # Common practice, no source: relief is read over 6 to 8 on a neck that joins at 14 to 16.
         for joint in (14, 16):
-            self.assertIn(middle_fret(NeckDescription(scale_mm=648, frets=22, joint_fret=joint)), (6, 7, 8))
+            self.assertIn(
+                middle_fret(NeckDescription(scale_mm=648, frets=22, joint_fret=joint)), (6, 7, 8)
+            )
         self.assertEqual(dot_frets(12)[-1], (12, 2))

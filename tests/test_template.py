@@ -48,9 +48,13 @@ class Printed(unittest.TestCase):
     def test_svg_and_dxf_hold_the_same_places(self) -> None:
         edge = notched_edge(330.0, 12)
         text = template.svg(edge).decode()
-        points = [tuple(map(float, p.split(","))) for p in re.search(r'points="([^"]+)"', text)[1].split()]  # type: ignore[index]
+        points = [
+            tuple(map(float, p.split(","))) for p in re.search(r'points="([^"]+)"', text)[1].split()
+        ]  # type: ignore[index]
         middles = [0.5 * (points[i][0] + points[i + 3][0]) for i in range(1, 48, 4)]
-        np.testing.assert_allclose(np.diff(middles), np.diff(fret_line_mm(330.0, 12)[1:]), atol=1e-3)
+        np.testing.assert_allclose(
+            np.diff(middles), np.diff(fret_line_mm(330.0, 12)[1:]), atol=1e-3
+        )
         width = float(re.search(r'width="([\d.]+)mm"', text)[1])  # type: ignore[index]
         self.assertIn(f'viewBox="0 0 {width:.4f}', text)
         drawing = ezdxf.read(io.StringIO(template.dxf(edge).decode()))
@@ -63,7 +67,10 @@ class OnTheCommandLine(CliCase):
     def test_files_and_faults(self) -> None:
         for name in ("edge.pdf", "edge.svg", "edge.dxf"):
             self.assertEqual(
-                self.run_cli("template", "--scale-mm", 584, "--frets", 19, "-o", self.folder / name)[0], 0
+                self.run_cli(
+                    "template", "--scale-mm", 584, "--frets", 19, "-o", self.folder / name
+                )[0],
+                0,
             )
             self.assertGreater((self.folder / name).stat().st_size, 500)
         for arguments in (

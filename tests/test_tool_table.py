@@ -1,13 +1,13 @@
 """Each tool of the survey: recorded from the keypad, struck, taken again, and carried out and back in unchanged."""
 
-from nuvrek.bench.keypad import Keypad
+from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.exchange.jobfile import Job, dump, parse
 from nuvrek.exchange.readings_csv import read_table, write_table
-from nuvrek.readings.kinds import AnyReading, InkLeft, OthersFirm
-from nuvrek.readings.kit import Kit
+from nuvrek.readings.entries import AnyReading, InkLeft, OthersFirm
 from nuvrek.readings.rounds import one_reading
 from nuvrek.readings.sizes import SIZES
 from nuvrek.readings.stations import station_of
+from nuvrek.readings.tool_kit import Kit
 from tests.support import NECK
 from tests.test_keypad import KeypadCase
 
@@ -64,7 +64,7 @@ class ToolTable(KeypadCase):
         return keypad
 
     def newest(self) -> AnyReading:
-        return self.session.present.taken[-1].reading
+        return self.session.neck_state.taken[-1].reading
 
     def test_every_tile_is_walked(self) -> None:
         self.assertEqual({tile for _, tile, _, _ in ROWS}, set(NAMES))
@@ -92,7 +92,7 @@ class ToolTable(KeypadCase):
         self.assertEqual(parse(dump(job)), job)
 
     def taken_again(self, keypad: Keypad) -> None:
-        old = self.session.present.taken[-1]
+        old = self.session.neck_state.taken[-1]
         keypad.retake(old.number)
         asked = keypad.station
         assert asked is not None
@@ -114,14 +114,14 @@ class ToolTable(KeypadCase):
             self.press(keypad, f"{(low + high) / 2:.2f}mm", "enter")
         else:
             self.press(keypad, *keys[asked.kind])
-        new = self.session.present.taken[-1]
+        new = self.session.neck_state.taken[-1]
         self.assertGreater(new.number, old.number)
-        self.assertNotIn(old.number, [one.number for one in self.session.present.taken])
+        self.assertNotIn(old.number, [one.number for one in self.session.neck_state.taken])
         place, was = station_of(new.reading), station_of(old.reading)
         self.assertEqual((place.field, place.lane, place.fret), (was.field, was.lane, was.fret))
 
     def struck(self, keypad: Keypad) -> None:
-        number = self.session.present.taken[-1].number
+        number = self.session.neck_state.taken[-1].number
         self.press(keypad, "back")
-        self.assertNotIn(number, [one.number for one in self.session.present.taken])
+        self.assertNotIn(number, [one.number for one in self.session.neck_state.taken])
         self.assertGreater(len(self.session.entries), number)

@@ -74,11 +74,15 @@ class BenchShorthand(unittest.TestCase):
 
     @given(st.floats(0.0, 100.0), st.sampled_from(list(Unit)))
     @settings(max_examples=200, deadline=None)
-    def test_shown_and_read_again_stays_within_the_last_digit(self, value: float, unit: Unit) -> None:
+    def test_shown_and_read_again_stays_within_the_last_digit(
+        self, value: float, unit: Unit
+    ) -> None:
         mm = value * MM_PER_UNIT[unit]
         if mm < 2900:
             again = parse_length(format_length(mm, unit), Unit.MM).mm
-            last_digit = {Unit.MM: 0.01, Unit.THOU: 0.1, Unit.INCH: 0.001, Unit.SIXTYFOURTH: 0.1}[unit]
+            last_digit = {Unit.MM: 0.01, Unit.THOU: 0.1, Unit.INCH: 0.001, Unit.SIXTYFOURTH: 0.1}[
+                unit
+            ]
             self.assertLessEqual(abs(again - mm), 0.51 * last_digit * MM_PER_UNIT[unit])
 
     @given(st.text(max_size=60))

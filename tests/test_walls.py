@@ -39,16 +39,18 @@ class Walls(TempCase):
     def test_a_planted_qt_import_in_the_core_is_caught(self) -> None:
         source = self.folder / "src"
         shutil.copytree(
-            ROOT / "src/nuvrek", source / "nuvrek", ignore=shutil.ignore_patterns("__pycache__", "*.ttf")
+            ROOT / "src/nuvrek",
+            source / "nuvrek",
+            ignore=shutil.ignore_patterns("__pycache__", "*.ttf"),
         )
         clean = self.lint(source)
         self.assertEqual(clean.returncode, 0, clean.stdout + clean.stderr)
         for planted in ("import PyQt6.QtCore", "import nuvrek.desktop.theme"):
-            with (source / "nuvrek/surface/solve.py").open("a") as file:
+            with (source / "nuvrek/estimate/model/solver.py").open("a") as file:
                 file.write(f"\n{planted}\n")
             broken = self.lint(source)
             self.assertNotEqual(broken.returncode, 0)
-            self.assertIn("nuvrek.surface.solve", broken.stdout)
+            self.assertIn("nuvrek.estimate.model.solver", broken.stdout)
 
     def test_text_stands_out_in_both_themes(self) -> None:
         def check(theme: Colours, words: str, ground: str) -> None:
@@ -73,7 +75,11 @@ class Walls(TempCase):
         code = "import sys; import nuvrek.desktop.window; sys.exit(any(m in sys.modules for m in ('numpy', 'scipy')))"
         done = subprocess.run(
             [sys.executable, "-c", code],
-            env={"PYTHONPATH": str(ROOT / "src"), "QT_QPA_PLATFORM": "offscreen", "PATH": "/usr/bin"},
+            env={
+                "PYTHONPATH": str(ROOT / "src"),
+                "QT_QPA_PLATFORM": "offscreen",
+                "PATH": "/usr/bin",
+            },
             check=False,
         )
         self.assertEqual(done.returncode, 0)

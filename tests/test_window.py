@@ -9,18 +9,27 @@ import unittest
 from pathlib import Path
 from typing import Any
 
-from nuvrek.readings.kinds import CrownHeight, Describe, OthersStill, Rock, Seated, StringGap
+from nuvrek.readings.entries import CrownHeight, Describe, OthersStill, Rock, Seated, StringGap
 from tests.support import WindowCase
 from tests.test_logbook import _environment
 
-ENTER, UP, DOWN, LEFT, RIGHT, BACK = 0x01000005, 0x01000013, 0x01000015, 0x01000012, 0x01000014, 0x01000003
+ENTER, UP, DOWN, LEFT, RIGHT, BACK = (
+    0x01000005,
+    0x01000013,
+    0x01000015,
+    0x01000012,
+    0x01000014,
+    0x01000003,
+)
 PAGE_UP, PAGE_DOWN, HOME = 0x01000016, 0x01000017, 0x01000010
 STAGES = ("Take in", "Measure", "Map", "Choose", "Work", "Prove")
 
 
 def take_round(case: WindowCase, window: Any) -> int:
     """The basic round of a 22-fret neck from the keypad alone; returns the keys pressed."""
-    count = case.keys(window, "1.75", ENTER, "1.5", ENTER, ".4+.45-", ".4+.45-", ENTER, ".2+.25-", ".2+.25-")
+    count = case.keys(
+        window, "1.75", ENTER, "1.5", ENTER, ".4+.45-", ".4+.45-", ENTER, ".2+.25-", ".2+.25-"
+    )
     count += case.keys(window, "5*.1+.12-", "12*.1+.12-", ENTER, "5*", "12*", ENTER, "5*", ENTER)
     return count + case.keys(window, "1.15", ENTER, "1.15", ENTER, "1.1", ENTER, "1.15", ENTER)
 
@@ -36,8 +45,10 @@ class FromTheKeypad(WindowCase):
         count = take_round(self, window)
         session = window.desk.session
         self.assertEqual(window.bar.prompt.text(), "Round done.")
-        kinds = [type(one.reading) for one in session.present.taken]
-        self.assertEqual([kinds.count(k) for k in (StringGap, Rock, OthersStill, CrownHeight)], [4, 7, 3, 4])
+        kinds = [type(one.reading) for one in session.neck_state.taken]
+        self.assertEqual(
+            [kinds.count(k) for k in (StringGap, Rock, OthersStill, CrownHeight)], [4, 7, 3, 4]
+        )
         self.assertLess(count / (len(kinds) + 0.0), 6.0)
         self.keys(window, PAGE_DOWN)
         texts = [card.accessibleName() for card in window.stages["Map"].cards]
@@ -48,20 +59,20 @@ class FromTheKeypad(WindowCase):
         self.assertTrue(any(row.advised and row.selected for row in window.stages["Choose"].rows))
         self.keys(window, ENTER)
         self.assertEqual(window.now, "Work")
-        self.assertEqual(session.present.chosen.way, "spot-level")
+        self.assertEqual(session.neck_state.chosen.way, "spot-level")
 
     def test_undo_and_retake(self) -> None:
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(4)
         window.show_stage("Measure")
-        before = len(window.desk.session.present.taken)
+        before = len(window.desk.session.neck_state.taken)
         self.keys(window, "7*", BACK)
-        self.assertEqual(len(window.desk.session.present.taken), before)
+        self.assertEqual(len(window.desk.session.neck_state.taken), before)
         self.assertIn("Struck out", window.bar.message.text())
         self.keys(window, BACK)
         self.assertIn("Gap over", window.bar.prompt.text())
         self.keys(window, ".05", ENTER)
-        self.assertEqual(len(window.desk.session.present.taken), before)
+        self.assertEqual(len(window.desk.session.neck_state.taken), before)
 
     def test_a_held_down_key_takes_one_reading(self) -> None:
         from PyQt6.QtCore import QEvent, Qt
@@ -73,7 +84,11 @@ class FromTheKeypad(WindowCase):
         start = len(window.desk.session.entries)
         for repeat in (False, True, True, True):
             event = QKeyEvent(
-                QEvent.Type.KeyPress, Qt.Key.Key_Enter, Qt.KeyboardModifier.KeypadModifier, "\r", repeat
+                QEvent.Type.KeyPress,
+                Qt.Key.Key_Enter,
+                Qt.KeyboardModifier.KeypadModifier,
+                "\r",
+                repeat,
             )
             self.app.sendEvent(window.stages["Measure"], event)
         self.assertEqual(len(window.desk.session.entries), start + 1)
@@ -196,20 +211,20 @@ class Stages(WindowCase):
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(2)
         window.stages["Map"]._choose(5, "")
-        taken = len(window.desk.session.present.taken)
+        taken = len(window.desk.session.neck_state.taken)
         texts = [card.accessibleName() for card in window.stages["Map"].cards]
         self.assertTrue(any(t.startswith("Fret 5 ") for t in texts))
         self.keys(window, BACK)
-        self.assertEqual(len(window.desk.session.present.taken), taken)
+        self.assertEqual(len(window.desk.session.neck_state.taken), taken)
         self.keys(window, DOWN, DOWN)
         self.assertEqual(window.bar.right.text().count("▸"), 1)
         picked = window.bar.right.text().split("▸ ")[1].split("\n")[0]
         self.keys(window, BACK)
-        self.assertEqual(len(window.desk.session.present.taken), taken - 1)
+        self.assertEqual(len(window.desk.session.neck_state.taken), taken - 1)
         self.assertNotIn(picked, window.bar.right.text())
         self.assertIn("stays in the journal", window.bar.message.text())
         self.keys(window, ENTER)
-        self.assertEqual(len(window.desk.session.present.taken), taken)
+        self.assertEqual(len(window.desk.session.neck_state.taken), taken)
         self.assertIn(picked, window.bar.right.text())
 
     def test_a_click_on_the_sheet_goes_to_the_fret_in_both_orientations(self) -> None:
@@ -256,7 +271,7 @@ class Stages(WindowCase):
         self.assertIn("dust", work.caution.text())
         work._pointed(5, "")
         work.one_fret.click()
-        self.assertEqual(len(window.desk.session.present.work), 1)
+        self.assertEqual(len(window.desk.session.neck_state.work), 1)
         while window.now == "Work":
             if work.rod.isVisible():
                 work._turned(0.25)
@@ -264,7 +279,7 @@ class Stages(WindowCase):
             else:
                 self.keys(window, ENTER)
         self.assertEqual(window.now, "Prove")
-        self.assertEqual(window.desk.session.present.rod_moves[0][1].turns, 0.25)
+        self.assertEqual(window.desk.session.neck_state.rod_moves[0][1].turns, 0.25)
         self.keys(window, PAGE_UP, BACK)
         self.assertEqual(window.now, "Work")
 
@@ -276,9 +291,9 @@ class Stages(WindowCase):
         window.bar.posture.click()
         self.assertEqual(window.bar.posture.text(), "neck held as played")
         self.keys(window, "7*")
-        self.assertEqual(window.desk.session.present.taken[-1].reading.state.posture, "played")
+        self.assertEqual(window.desk.session.neck_state.taken[-1].reading.state.posture, "played")
         window.bar.strings.click()
-        self.assertEqual(window.desk.session.present.state.strings, "pitch")
+        self.assertEqual(window.desk.session.neck_state.state.strings, "pitch")
 
     def test_my_tools_are_kept_and_nonsense_is_said(self) -> None:
         window: Any = self.open_window(demo=True)
@@ -336,7 +351,9 @@ class Stages(WindowCase):
         window.stages["Shelf"]._open(2)
         window.desk.fret = 20
         session = window.desk.session
-        session.append(Describe(neck=msgspec.structs.replace(session.present.neck, frets=15, joint_fret=12)))
+        session.append(
+            Describe(neck=msgspec.structs.replace(session.neck_state.neck, frets=15, joint_fret=12))
+        )
         for stage in STAGES:
             window.show_stage(stage)
             self.assertFalse(window.grab().isNull())
@@ -364,7 +381,7 @@ class Stages(WindowCase):
                 break
             QTest.qWait(25)
         self.assertFalse(window.desk.busy)
-        self.assertEqual(window.desk.picture.number, len(window.desk.session.entries))
+        self.assertEqual(window.desk.solved.number, len(window.desk.session.entries))
 
 
 CHILD = """

@@ -21,8 +21,8 @@ from nuvrek.logbook.places import logbook_path
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 
 if TYPE_CHECKING:
-    from nuvrek.surface.finding import Finding
-    from nuvrek.surface.heightmap import HeightMap
+    from nuvrek.estimate.findings.finding import Finding
+    from nuvrek.estimate.heightmap import HeightMap
 
 BAD_INPUT = 2
 
@@ -53,11 +53,15 @@ def _complain(lines: Sequence[str]) -> int:
 
 
 def _parser() -> _Parser:
-    parser = _Parser(prog="nuvrek", description="Fretwork: from readings to a work plan, without a window.")
+    parser = _Parser(
+        prog="nuvrek", description="Fretwork: from readings to a work plan, without a window."
+    )
     parser.add_argument("--version", action="version", version=f"nuvrek {__version__}")
     commands = parser.add_subparsers(title="commands", required=True, parser_class=_Parser)
 
-    def command(name: str, run: Any, help_text: str, *, job: bool = False) -> argparse.ArgumentParser:
+    def command(
+        name: str, run: Any, help_text: str, *, job: bool = False
+    ) -> argparse.ArgumentParser:
         sub = commands.add_parser(name, help=help_text, description=help_text)
         sub.set_defaults(run=run)
         if job:
@@ -74,7 +78,9 @@ def _parser() -> _Parser:
     simulate.add_argument("--frets", type=_whole("frets", 10, 36), default=22)
     simulate.add_argument("--scale-mm", type=_scale, default=648.0)
     simulate.add_argument("-o", dest="out", type=Path, required=True, metavar="JOB")
-    simulate.add_argument("--truth", type=Path, metavar="FILE", help="write the neck's true heights too")
+    simulate.add_argument(
+        "--truth", type=Path, metavar="FILE", help="write the neck's true heights too"
+    )
     template = command(
         "template",
         _template,
@@ -86,23 +92,35 @@ def _parser() -> _Parser:
     gauge = command("gauge", _gauge, "play an indicator over a made-up neck on a pseudo-terminal")
     gauge.add_argument("--seed", type=_seed, default=1)
     gauge.add_argument("--lane", choices=("bass", "middle", "treble"), default="middle")
-    export = command("export", _export, "write a neck of the logbook as a job file, or its readings as .csv")
-    export.add_argument("neck", type=_whole("neck", 1, 10**9), metavar="NECK", help="its number on the shelf")
+    export = command(
+        "export", _export, "write a neck of the logbook as a job file, or its readings as .csv"
+    )
+    export.add_argument(
+        "neck", type=_whole("neck", 1, 10**9), metavar="NECK", help="its number on the shelf"
+    )
     export.add_argument("out", type=Path, metavar="FILE")
     take = command(
-        "import", _import, "put a job file's neck into the logbook, or a .csv of readings into a neck"
+        "import",
+        _import,
+        "put a job file's neck into the logbook, or a .csv of readings into a neck",
     )
     take.add_argument("job", type=Path, metavar="FILE")
-    take.add_argument("--neck", type=_whole("neck", 1, 10**9), help="the neck a .csv of readings belongs to")
+    take.add_argument(
+        "--neck", type=_whole("neck", 1, 10**9), help="the neck a .csv of readings belongs to"
+    )
     for sub in (export, take):
-        sub.add_argument("--logbook", type=Path, default=None, help="another logbook file than your own")
+        sub.add_argument(
+            "--logbook", type=Path, default=None, help="another logbook file than your own"
+        )
     return parser
 
 
 def _whole(name: str, low: int, high: int) -> Any:
     def read(text: str) -> int:
         if not text.isascii() or not text.isdigit() or not low <= int(text[:12]) <= high:
-            raise argparse.ArgumentTypeError(f"{name} should be a whole number from {low} to {high}")
+            raise argparse.ArgumentTypeError(
+                f"{name} should be a whole number from {low} to {high}"
+            )
         return int(text)
 
     return read
@@ -126,9 +144,9 @@ def _scale(text: str) -> float:
 
 
 def _mapped(job: Job) -> tuple[HeightMap, tuple[Finding, ...]]:
+    from nuvrek.estimate.findings.find import find
+    from nuvrek.estimate.heightmap import map_neck
     from nuvrek.readings.journal import fold
-    from nuvrek.surface.findings import find
-    from nuvrek.surface.heightmap import map_neck
 
     neck_map = map_neck(fold(job.neck, job.journal))
     return neck_map, find(neck_map)
@@ -147,7 +165,9 @@ def _map(options: argparse.Namespace) -> int:
         return 0
     for relief in neck_map.relief:
         strings = "at pitch" if relief.strings == "pitch" else "slack"
-        print(f"relief {strings}, {relief.lane}: {relief.mm:.2f} mm, give or take {relief.doubt_mm:.2f}")
+        print(
+            f"relief {strings}, {relief.lane}: {relief.mm:.2f} mm, give or take {relief.doubt_mm:.2f}"
+        )
     for finding in findings:
         print(f"- {finding.headline}. {finding.text}")
     if not findings:
@@ -157,7 +177,7 @@ def _map(options: argparse.Namespace) -> int:
 
 def _plan(options: argparse.Namespace) -> int:
     from nuvrek.exchange.answers import plan_answer
-    from nuvrek.planning.ways import make_plan
+    from nuvrek.planning.plan import make_plan
     from nuvrek.units import Unit
 
     neck_map, findings = _mapped(jobfile.read(options.job))
@@ -169,7 +189,11 @@ def _plan(options: argparse.Namespace) -> int:
     for reason in plan.reasons:
         print(f"  {reason}")
     for way in plan.ways:
-        state = f"{way.metal_mm:.2f} mm off in all" if way.possible else "not now: " + " ".join(way.why_not)
+        state = (
+            f"{way.metal_mm:.2f} mm off in all"
+            if way.possible
+            else "not now: " + " ".join(way.why_not)
+        )
         print(f"- {way.title}: {way.gist} ({state})")
         if way.doubt is not None and way.possible and (said := way.doubt.words(Unit.MM)):
             print(f"  {said}")
@@ -195,7 +219,7 @@ def _schema(_options: argparse.Namespace) -> int:
 
 
 def _simulate(options: argparse.Namespace) -> int:
-    from nuvrek.simulator.kinds import simulated_job
+    from nuvrek.simulator.simulated_job import simulated_job
 
     entries, truth, document = simulated_job(options.seed, options.frets, options.scale_mm)
     options.out.write_bytes(jobfile.dump(Job(neck=truth.neck, journal=tuple(entries))))
@@ -220,9 +244,9 @@ def _template(options: argparse.Namespace) -> int:
 
 def _gauge(options: argparse.Namespace) -> int:
     from nuvrek.neck.description import LANES
-    from nuvrek.simulator.kinds import simulated_neck
     from nuvrek.simulator.measuring import default_rng
-    from nuvrek.simulator.standin import StandIn, indicator_run
+    from nuvrek.simulator.simulated_job import simulated_neck
+    from nuvrek.simulator.stand_in_gauge import StandIn, indicator_run
 
     truth, _ = simulated_neck(options.seed)
     readings = indicator_run(truth, LANES.index(options.lane), default_rng(options.seed))

@@ -87,7 +87,9 @@ def parse_length(text: str, assume: Unit) -> Length:
         raise LengthError("That is too long for a length.")
     length = _parse_fraction(said) or _parse_plain(said, assume)
     if length is None:
-        raise LengthError(f'"{text.strip()}" is not a length. Try 12, 12 thou, .012, 0.3 mm or 5/64.')
+        raise LengthError(
+            f'"{text.strip()}" is not a length. Try 12, 12 thou, .012, 0.3 mm or 5/64.'
+        )
     if not math.isfinite(length.mm) or abs(length.mm) > LONGEST_MM:
         raise LengthError(f'"{text.strip()}" is longer than any instrument.')
     return length

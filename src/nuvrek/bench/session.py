@@ -8,21 +8,23 @@ import msgspec
 
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import NeckDescription
-from nuvrek.readings.journal import Present, advance, fold, last_undoable
-from nuvrek.readings.kinds import AnyEntry, AnyReading, Strike
+from nuvrek.readings.entries import AnyEntry, AnyReading, Strike
+from nuvrek.readings.journal import NeckState, advance, fold, last_undoable
 
 
 class Session:
     """A neck that is being worked on. Every change is on disk before it shows."""
 
-    def __init__(self, book: Logbook, neck_id: int, first: NeckDescription, clock: Callable[[], str]) -> None:
+    def __init__(
+        self, book: Logbook, neck_id: int, first: NeckDescription, clock: Callable[[], str]
+    ) -> None:
         """Open neck ``neck_id``; ``clock`` gives the time of an entry as ISO 8601."""
         self._book = book
         self._first = first
         self._clock = clock
         self.neck_id = neck_id
         self.entries: list[AnyEntry] = book.entries(neck_id)
-        self.present: Present = fold(first, self.entries)
+        self.neck_state: NeckState = fold(first, self.entries)
         self.listeners: list[Callable[[], None]] = []
 
     def append(self, *entries: AnyEntry) -> int:
@@ -35,8 +37,8 @@ class Session:
         self._book.append(self.neck_id, first, *stamped)
         for number, entry in enumerate(stamped, first):
             self.entries.append(entry)
-            following = advance(self.present, number, entry)
-            self.present = fold(self._first, self.entries) if following is None else following
+            following = advance(self.neck_state, number, entry)
+            self.neck_state = fold(self._first, self.entries) if following is None else following
         for listener in list(self.listeners):
             listener()
         return len(self.entries)
@@ -56,4 +58,4 @@ class Session:
 
     def recent(self, count: int) -> list[tuple[int, AnyReading]]:
         """The last live readings with their numbers, newest first."""
-        return [(one.number, one.reading) for one in reversed(self.present.taken[-count:])]
+        return [(one.number, one.reading) for one in reversed(self.neck_state.taken[-count:])]

@@ -12,7 +12,7 @@ from msgspec import Meta, Struct
 
 from nuvrek.neck.description import ReliefSchool
 from nuvrek.neck.strings import StringSet
-from nuvrek.readings.kit import Kit
+from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit
 
 # Bits a second, data bits, parity (none, even, odd) and stop bits of a gauge's line.

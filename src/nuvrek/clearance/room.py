@@ -55,7 +55,9 @@ class Strung:
         """Swing over each fret for a force of one newton, (strings, notes, frets)."""
         length = self.scale_mm - self.x_mm[:, None]
         plucked = np.minimum(PLUCKED_SHARE * self.scale_mm, 0.5 * length)
-        share = swing_share(np.where(self.ahead, self.scale_mm - self.x_mm[None, :], 0.0), length, plucked)
+        share = swing_share(
+            np.where(self.ahead, self.scale_mm - self.x_mm[None, :], 0.0), length, plucked
+        )
         aside = displacement_mm(1.0, self.tension_n[:, None, None], length, plucked)
         return np.asarray(np.where(self.ahead, aside * share, 0.0))
 
@@ -97,7 +99,11 @@ class Strung:
     def with_height(self, height_mm: Array, fret: int = 12) -> Strung:
         """The same neck with the strings so high over a fret."""
         return Strung(
-            self.scale_mm, self.x_mm, self.tops_mm, self.saddle_for_mm(height_mm, fret), self.tension_n
+            self.scale_mm,
+            self.x_mm,
+            self.tops_mm,
+            self.saddle_for_mm(height_mm, fret),
+            self.tension_n,
         )
 
     def with_tops(self, tops_mm: Array, fret: int = 12) -> Strung:

@@ -32,7 +32,9 @@ def swing_share(place_mm: ArrayLike, length_mm: ArrayLike, plucked_mm: ArrayLike
     An ideal string drawn to a triangle swings between it and its mirror through the middle (Fletcher and Rossing,
     chapter 2: travelling waves), so the larger of the two bounds it. Arrays are broadcast.
     """
-    place, length, plucked = (np.asarray(v, dtype=np.float64) for v in (place_mm, length_mm, plucked_mm))
+    place, length, plucked = (
+        np.asarray(v, dtype=np.float64) for v in (place_mm, length_mm, plucked_mm)
+    )
     return np.maximum(_triangle(place, length, plucked), _triangle(place, length, length - plucked))
 
 

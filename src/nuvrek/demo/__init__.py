@@ -6,7 +6,7 @@ from importlib.resources import files
 
 from nuvrek.exchange.jobfile import Job, parse
 from nuvrek.neck.strings import StringSet, StringSpec
-from nuvrek.readings.kit import METRIC_LEAVES_MM, Kit
+from nuvrek.readings.tool_kit import METRIC_LEAVES_MM, Kit
 
 
 def demo_kit() -> Kit:
@@ -29,7 +29,9 @@ def demo_jobs() -> list[Job]:
 def demo_sets() -> dict[str, StringSet]:
     """The string sets kept in the library's drawer."""
     return {
-        job.neck.title.split(",")[0]: job.neck.string_set for job in demo_jobs() if job.neck.string_set
+        job.neck.title.split(",")[0]: job.neck.string_set
+        for job in demo_jobs()
+        if job.neck.string_set
     } | {
         "light steel": tuple(
             StringSpec(note, gauge, wound)

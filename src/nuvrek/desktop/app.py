@@ -13,7 +13,7 @@ from PyQt6.QtCore import QTimer
 from PyQt6.QtWidgets import QApplication, QMessageBox
 
 from nuvrek.bench.settings import Settings, load
-from nuvrek.desktop.desk import Desk
+from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import SHELF, Window
 from nuvrek.logbook.places import logbook_path, settings_path
@@ -62,7 +62,7 @@ def open_own(path: Path) -> Logbook:
 def show_window(book: Logbook, settings: Settings, settings_file: Path | None) -> Window:
     """Make the window on an open logbook and show it."""
     # From the desk on garbage is collected between events only, which also leaves the first picture alone.
-    desk = Desk(book, settings, settings_file, clock)
+    desk = AppState(book, settings, settings_file, clock)
     window = Window(desk, at_once=False)
     window.show()
     # The frame is on screen first, the shelf a moment later.
@@ -76,7 +76,9 @@ def main(arguments: Sequence[str] | None = None) -> int:
 
     parser = argparse.ArgumentParser(prog="nuvrek", description="Nuvrek's window.")
     parser.add_argument("--demo", action="store_true", help="open a fresh copy of the demo shelf")
-    parser.add_argument("--logbook", type=Path, default=None, help="another logbook file than your own")
+    parser.add_argument(
+        "--logbook", type=Path, default=None, help="another logbook file than your own"
+    )
     options = parser.parse_args(arguments)
     app = QApplication(sys.argv[:1])
     app.setApplicationName("nuvrek")
@@ -86,7 +88,11 @@ def main(arguments: Sequence[str] | None = None) -> int:
 
     with tempfile.TemporaryDirectory(prefix="nuvrek-demo-") as folder:
         try:
-            book = open_demo(Path(folder)) if options.demo else open_own(options.logbook or logbook_path())
+            book = (
+                open_demo(Path(folder))
+                if options.demo
+                else open_own(options.logbook or logbook_path())
+            )
         except LogbookError as error:
             QMessageBox.critical(None, "Nuvrek", str(error))
             return 2
@@ -99,7 +105,9 @@ def main(arguments: Sequence[str] | None = None) -> int:
         return status
 
 
-def _teller(desk: Desk) -> Callable[[type[BaseException], BaseException, TracebackType | None], None]:
+def _teller(
+    desk: AppState,
+) -> Callable[[type[BaseException], BaseException, TracebackType | None], None]:
     """What happens on a fault of ours: it is said, the window stays, and nothing accepted is lost."""
 
     def tell(kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:

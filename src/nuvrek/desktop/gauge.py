@@ -6,8 +6,8 @@ from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 from PyQt6.QtSerialPort import QSerialPort, QSerialPortInfo
 
 from nuvrek.neck.description import LANES, Lane, NeckDescription
-from nuvrek.readings.gauge import GaugeLines, Sent
-from nuvrek.simulator.standin import PlayedGauge
+from nuvrek.readings.gauge_lines import GaugeLines, Sent
+from nuvrek.simulator.stand_in_gauge import PlayedGauge
 
 SILENT_AFTER_MS = 60_000
 
@@ -127,4 +127,6 @@ def set_line(port: QSerialPort, line: str) -> None:
     port.setDataBits(QSerialPort.DataBits(int(frame[0])))
     parity = {"N": "NoParity", "E": "EvenParity", "O": "OddParity"}[frame[1]]
     port.setParity(QSerialPort.Parity[parity])
-    port.setStopBits(QSerialPort.StopBits.OneStop if frame[2] == "1" else QSerialPort.StopBits.TwoStop)
+    port.setStopBits(
+        QSerialPort.StopBits.OneStop if frame[2] == "1" else QSerialPort.StopBits.TwoStop
+    )

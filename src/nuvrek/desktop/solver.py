@@ -6,10 +6,10 @@ import sys
 
 from PyQt6.QtCore import QObject, QThread, QTimer, pyqtSignal, pyqtSlot
 
-from nuvrek.bench.picture import Picture, see, weigh
-from nuvrek.desktop.sweeper import Sweeper
-from nuvrek.readings.journal import Present
-from nuvrek.readings.kit import Kit
+from nuvrek.bench.solved import Solved, see, weigh
+from nuvrek.desktop.garbage_on_interface_thread import Sweeper
+from nuvrek.readings.journal import NeckState
+from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit
 
 # The window paints the new map before the interpreter is shared with the weighing of the ways.
@@ -23,15 +23,15 @@ class _Worker(QObject):
 
     def __init__(self) -> None:
         super().__init__()
-        self._before: Picture | None = None
+        self._before: Solved | None = None
 
     @pyqtSlot(object, object)
-    def look(self, present: Present, unit: Unit) -> None:
+    def look(self, neck_state: NeckState, unit: Unit) -> None:
         before = self._before
-        if before is not None and before.present.neck != present.neck:
+        if before is not None and before.neck_state.neck != neck_state.neck:
             before = None
         try:
-            self._before = see(present, unit, before)
+            self._before = see(neck_state, unit, before)
         except Exception as error:
             self._before = None
             self.failed.emit(_sentence(error))
@@ -39,9 +39,9 @@ class _Worker(QObject):
             self.seen.emit(self._before)
 
     @pyqtSlot(object, object, object)
-    def judge(self, picture: Picture, unit: Unit, kit: Kit) -> None:
+    def judge(self, solved: Solved, unit: Unit, kit: Kit) -> None:
         try:
-            whole = weigh(picture, unit, kit)
+            whole = weigh(solved, unit, kit)
         except Exception as error:
             self.failed.emit(_sentence(error))
         else:
@@ -58,7 +58,7 @@ class Solver(QObject):
     ``inline`` does both at once on the interface thread, for tests.
     """
 
-    solved = pyqtSignal(object)
+    arrived = pyqtSignal(object)
     failed = pyqtSignal(str)
     _look = pyqtSignal(object, object)
     _judge = pyqtSignal(object, object, object)
@@ -68,7 +68,7 @@ class Solver(QObject):
         self._worker = _Worker()
         self._busy = False
         self._unit, self._kit = Unit.MM, Kit()
-        self._waiting: tuple[Present, Unit, Kit] | None = None
+        self._waiting: tuple[NeckState, Unit, Kit] | None = None
         self._thread: QThread | None = None
         if not inline:
             # The interface gets the interpreter back from the solver's thread within a millisecond, not five.
@@ -95,13 +95,13 @@ class Solver(QObject):
         """Whether a request is being solved or waits."""
         return self._busy
 
-    def request(self, present: Present, unit: Unit, kit: Kit) -> None:
+    def request(self, neck_state: NeckState, unit: Unit, kit: Kit) -> None:
         """Solve ``present``; an older request still waiting is dropped."""
         if self._busy:
-            self._waiting = (present, unit, kit)
+            self._waiting = (neck_state, unit, kit)
             return
         self._busy, self._unit, self._kit = True, unit, kit
-        self._look.emit(present, unit)
+        self._look.emit(neck_state, unit)
 
     def close(self) -> None:
         """Stop the thread; a running solve is waited for."""
@@ -113,23 +113,23 @@ class Solver(QObject):
             self._sweeper.stop()
             self._sweeper = None
 
-    def _on_seen(self, picture: object) -> None:
-        self.solved.emit(picture)
+    def _on_seen(self, solved: object) -> None:
+        self.arrived.emit(solved)
         if self._thread is None:
-            self._weigh(picture)
+            self._weigh(solved)
         else:
-            self._seen = picture
+            self._seen = solved
             self._pause.start()
 
-    def _weigh(self, picture: object) -> None:
+    def _weigh(self, solved: object) -> None:
         # A newer reading makes the older plan worthless.
         if self._waiting is not None:
             self._next()
         else:
-            self._judge.emit(picture, self._unit, self._kit)
+            self._judge.emit(solved, self._unit, self._kit)
 
-    def _on_weighed(self, picture: object) -> None:
-        self.solved.emit(picture)
+    def _on_weighed(self, solved: object) -> None:
+        self.arrived.emit(solved)
         self._next()
 
     def _on_failed(self, words: str) -> None:

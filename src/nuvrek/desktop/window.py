@@ -9,12 +9,12 @@ from PyQt6.QtGui import QCloseEvent, QKeyEvent
 from PyQt6.QtWidgets import QStackedWidget, QVBoxLayout, QWidget
 
 from nuvrek.bench.settings import TEXT_STEPS
-from nuvrek.desktop.benchbar import BenchBar
-from nuvrek.desktop.desk import Desk
-from nuvrek.desktop.rail import STAGES, Rail
+from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Stage
+from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.stage_rail import STAGES, Rail
 from nuvrek.neck.description import ROD_WORDS
-from nuvrek.readings.kinds import StateChange
+from nuvrek.readings.entries import StateChange
 from nuvrek.readings.stations import Suggestion, strings_first
 
 SHELF, TOOLS, ROOM, FILING = "Shelf", "My tools", "String room", "Filing"
@@ -22,14 +22,14 @@ SHELF, TOOLS, ROOM, FILING = "Shelf", "My tools", "String room", "Filing"
 _HOME, _PAGE_UP, _PAGE_DOWN = 0x01000010, 0x01000016, 0x01000017
 _MODULES = {
     SHELF: ("shelf", "ShelfStage"),
-    "Take in": ("takingin", "TakeInStage"),
-    "Measure": ("measuring", "MeasureStage"),
-    "Map": ("mapping", "MapStage"),
-    "Choose": ("choosing", "ChooseStage"),
-    "Work": ("working", "WorkStage"),
-    "Prove": ("proving", "ProveStage"),
-    TOOLS: ("kit", "KitStage"),
-    ROOM: ("stringroom", "RoomStage"),
+    "Take in": ("take_in", "TakeInStage"),
+    "Measure": ("measure", "MeasureStage"),
+    "Map": ("map", "MapStage"),
+    "Choose": ("choose", "ChooseStage"),
+    "Work": ("work", "WorkStage"),
+    "Prove": ("prove", "ProveStage"),
+    TOOLS: ("my_tools", "KitStage"),
+    ROOM: ("string_room", "RoomStage"),
     FILING: ("filing", "FilingStage"),
 }
 
@@ -37,7 +37,7 @@ _MODULES = {
 class Stages(dict[str, Stage]):
     """The stage pages, each imported and made when it is first wanted: the window opens sooner."""
 
-    def __init__(self, desk: Desk, bar: BenchBar, pages: QStackedWidget) -> None:
+    def __init__(self, desk: AppState, bar: BenchBar, pages: QStackedWidget) -> None:
         super().__init__()
         self._parts = desk, bar
         self._pages = pages
@@ -53,7 +53,7 @@ class Stages(dict[str, Stage]):
 class Window(QWidget):
     """Holds the stages and moves between them."""
 
-    def __init__(self, desk: Desk, at_once: bool = True) -> None:
+    def __init__(self, desk: AppState, at_once: bool = True) -> None:
         """``at_once`` fills the shelf now; otherwise the caller does, once the frame is on screen."""
         super().__init__()
         self.desk = desk
@@ -87,7 +87,7 @@ class Window(QWidget):
         self.bar.state_pressed.connect(self._turn_state)
         self.bar.unit_pressed.connect(lambda: self.stage.unit_pressed())
         desk.changed.connect(self._on_changed)
-        desk.solved.connect(self._on_solved)
+        desk.solved_anew.connect(self._on_solved)
         desk.themed.connect(self._restyle)
         desk.said.connect(self._say)
         desk.stage_wanted.connect(self.show_stage)
@@ -118,7 +118,7 @@ class Window(QWidget):
             self.rail.title.setText("Nuvrek")
             self.rail.under.setText("bench companion for fretwork")
             return
-        neck = session.present.neck
+        neck = session.neck_state.neck
         self.rail.title.setText(f"{session.neck_id} · {neck.title}")
         rod = ROD_WORDS[neck.rod]
         self.rail.under.setText(f"{neck.scale_mm:.0f} mm · {neck.frets} frets · {rod}")
@@ -128,9 +128,9 @@ class Window(QWidget):
         session = self.desk.session
         if session is None:
             return
-        from nuvrek.bench.job import advance_of
+        from nuvrek.bench.work.job import advance_of
 
-        a = advance_of(session.present)
+        a = advance_of(session.neck_state)
         for name, share in zip(
             STAGES, (a.described, a.measured, a.mapped, a.chosen, a.worked, a.proved), strict=True
         ):
@@ -141,7 +141,7 @@ class Window(QWidget):
         session = self.desk.session
         if session is None:
             return
-        state = session.present.state
+        state = session.neck_state.state
         other = {"pitch": "slack", "slack": "pitch", "lying": "played", "played": "lying"}[
             getattr(state, part)
         ]
@@ -159,7 +159,7 @@ class Window(QWidget):
         session = self.desk.session
         if not isinstance(wanted, Suggestion) or session is None:
             return
-        first = strings_first(wanted.strings, session.present.state)
+        first = strings_first(wanted.strings, session.neck_state.state)
         self.show_stage("Measure")
         self.stage.ask(wanted.station, first)
 
@@ -199,7 +199,9 @@ class Window(QWidget):
         order = [SHELF, *STAGES]
         key = event.key()
         if key in (_PAGE_DOWN, _PAGE_UP):
-            at = order.index(self.now) + (1 if key == _PAGE_DOWN else -1) if self.now in order else 0
+            at = (
+                order.index(self.now) + (1 if key == _PAGE_DOWN else -1) if self.now in order else 0
+            )
             if 0 <= at < len(order):
                 self.show_stage(order[at])
         elif key == _HOME:

@@ -5,18 +5,18 @@ from __future__ import annotations
 import math
 from typing import Any
 
-from nuvrek.clearance.onneck import string_up
+from nuvrek.clearance.strung_neck import string_up
 from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.estimate.findings.finding import Finding
+from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.neck.description import LANES
-from nuvrek.planning.case import Plan, Way
-from nuvrek.planning.curesteps import Step
-from nuvrek.planning.ground import surface_of
-from nuvrek.planning.levelling import WORTH_FILING_MM
-from nuvrek.planning.recrown import recrown, widths_read
-from nuvrek.planning.rehearseway import rehearse_way
-from nuvrek.planning.rod import Forecast
-from nuvrek.surface.finding import Finding
-from nuvrek.surface.heightmap import HeightMap
+from nuvrek.planning.case.case import Plan, Way
+from nuvrek.planning.crowns.recrown_table import recrown, widths_read
+from nuvrek.planning.filing.level_program import WORTH_FILING_MM
+from nuvrek.planning.filing.rehearse_way import rehearse_way
+from nuvrek.planning.filing.tops import neck_tops_of
+from nuvrek.planning.rod.move import Forecast
+from nuvrek.planning.steps.cures import Step
 from nuvrek.units import Unit
 
 
@@ -74,7 +74,9 @@ def _room_answer(neck_map: HeightMap) -> dict[str, Any]:
 
 def map_table(neck_map: HeightMap) -> str:
     """The map as CSV, one row per fret and lane; heights count from the line through fret 1 and the joint fret."""
-    lines = ["fret,lane,top_mm,top_doubt_mm,wood_pitch_mm,wood_slack_mm,crown_mm,crown_doubt_mm,measured"]
+    lines = [
+        "fret,lane,top_mm,top_doubt_mm,wood_pitch_mm,wood_slack_mm,crown_mm,crown_doubt_mm,measured"
+    ]
     for fret in range(neck_map.neck.frets):
         for k, lane in enumerate(LANES):
             figures = (
@@ -140,7 +142,13 @@ def _rod_answer(plan: Plan) -> dict[str, Any]:
     stops = [{"kind": stop.kind, "text": stop.words} for stop in plan.stops]
     rod = plan.rod
     if rod is None:
-        return {"direction": None, "turns": 0.0, "forecast_mm": None, "doubt_mm": None, "stop": stops}
+        return {
+            "direction": None,
+            "turns": 0.0,
+            "forecast_mm": None,
+            "doubt_mm": None,
+            "stop": stops,
+        }
     mm, doubt = rod.after_move_mm, rod.after_move_doubt_mm
     return {
         "direction": rod.direction,
@@ -175,8 +183,8 @@ def _filing_answer(way: Way, neck_map: HeightMap) -> dict[str, Any]:
         neck_map.neck,
         neck_map.crown_mm,
         way.off_mm,
-        surface_of(neck_map).least_crown_mm,
-        widths_read(neck_map.present),
+        neck_tops_of(neck_map).least_crown_mm,
+        widths_read(neck_map.neck_state),
     )
     rehearsal = rehearse_way(neck_map, way)
     return {
@@ -222,7 +230,8 @@ def _way_answer(way: Way, neck_map: HeightMap) -> dict[str, Any]:
             if way.off_mm[fret, k] > WORTH_FILING_MM
         ],
         "metal_left_mm": [
-            {"fret": fret + 1, "lane": LANES[k], "mm": _mm(way.left_mm[fret, k])} for fret, k in places
+            {"fret": fret + 1, "lane": LANES[k], "mm": _mm(way.left_mm[fret, k])}
+            for fret, k in places
         ],
         "metal_total_mm": _mm(way.metal_mm),
         "metal_worst_mm": _mm(way.worst_mm),
@@ -231,12 +240,16 @@ def _way_answer(way: Way, neck_map: HeightMap) -> dict[str, Any]:
         "metal_per_tenth_mm": None if way.per_tenth_mm is None else _mm(way.per_tenth_mm),
         "strung_relief_mm": None if way.strung is None else _mm(way.strung[0]),
         "strung_relief_doubt_mm": None if way.strung is None else _mm(way.strung[1]),
-        "rod_while_filing_mm": _mm(way.rho_mm),
+        "rod_while_filing_mm": _mm(way.rod_dip_mm),
         "doubt": _doubt_answer(way),
         **_filing_answer(way, neck_map),
         "relief_after_mm": None if way.promise.relief_mm is None else _mm(way.promise.relief_mm),
-        "height_low_mm": None if way.promise.height_low_mm is None else _mm(way.promise.height_low_mm),
-        "height_high_mm": None if way.promise.height_high_mm is None else _mm(way.promise.height_high_mm),
+        "height_low_mm": None
+        if way.promise.height_low_mm is None
+        else _mm(way.promise.height_low_mm),
+        "height_high_mm": None
+        if way.promise.height_high_mm is None
+        else _mm(way.promise.height_high_mm),
         "lowest_clean_mm": [
             {"string": len(way.lowest_mm) - n, "mm": _mm(mm), "doubt_mm": _mm(doubt)}
             for n, (mm, doubt) in enumerate(way.lowest_mm)

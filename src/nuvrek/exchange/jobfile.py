@@ -12,7 +12,16 @@ from msgspec import Meta, Struct
 
 from nuvrek.neck.description import Lane, NeckDescription, RodKind, description_faults
 from nuvrek.readings.check import entry_faults
-from nuvrek.readings.kinds import AnyEntry, Describe, EndFault, Feel, Posture, Side, Strings, WayKind
+from nuvrek.readings.entries import (
+    AnyEntry,
+    Describe,
+    EndFault,
+    Feel,
+    Posture,
+    Side,
+    Strings,
+    WayKind,
+)
 from nuvrek.readings.sizes import What
 
 FORMAT = "nuvrek-job"
@@ -90,11 +99,17 @@ def parse(raw: bytes) -> Job:
     outline = _outline(raw)
     if outline.format != FORMAT:
         raise JobFaults([f'not a Nuvrek job: "format" should be "{FORMAT}".'])
-    if not isinstance(outline.version, int) or isinstance(outline.version, bool) or outline.version < 1:
+    if (
+        not isinstance(outline.version, int)
+        or isinstance(outline.version, bool)
+        or outline.version < 1
+    ):
         raise JobFaults([f'"version" should be {VERSION}.'])
     if outline.version > VERSION:
         raise JobFaults(
-            [f"written by a newer Nuvrek (version {outline.version}); this one reads up to {VERSION}."]
+            [
+                f"written by a newer Nuvrek (version {outline.version}); this one reads up to {VERSION}."
+            ]
         )
     if not bytes(outline.neck):
         raise JobFaults(['"neck" is missing: scale_mm, frets and joint_fret are needed.'])

@@ -12,11 +12,20 @@ import msgspec
 from nuvrek.exchange.jobfile import JobFaults, plain_fault
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.check import entry_faults
-from nuvrek.readings.kinds import AnyReading
+from nuvrek.readings.entries import AnyReading
 from nuvrek.units import MM_PER_THOU
 
 STATE = ("strings", "rod_turns", "posture", "rod_high_turns", "rod_moves")
-LENGTHS = ("gap_mm", "slides_mm", "drags_mm", "wont_go_mm", "height_mm", "reading_mm", "mm", "error_mm")
+LENGTHS = (
+    "gap_mm",
+    "slides_mm",
+    "drags_mm",
+    "wont_go_mm",
+    "height_mm",
+    "reading_mm",
+    "mm",
+    "error_mm",
+)
 _NUMBERS = ("rod_turns", "rod_high_turns", "temperature_c", "humidity_percent")
 _LISTS = ("frets", "reach")
 COLUMNS = (

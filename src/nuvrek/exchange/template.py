@@ -35,7 +35,11 @@ class Edge(Struct, frozen=True):
 
 
 def notched_edge(
-    scale_mm: float, frets: int, notch_mm: float = 5.0, depth_mm: float = 4.0, height_mm: float = 25.0
+    scale_mm: float,
+    frets: int,
+    notch_mm: float = 5.0,
+    depth_mm: float = 4.0,
+    height_mm: float = 25.0,
 ) -> Edge:
     """The edge for a scale length. Raises ValueError where notches would run into each other."""
     places = fret_line_mm(scale_mm, frets)[1:]
@@ -152,7 +156,10 @@ def _ruler(document: Any) -> None:
     y = 175.0
     for mm in range(0, int(_RULER_MM) + 1, 5):
         document.line(
-            _LEFT_MM + mm, y, _LEFT_MM + mm, y - (6.0 if mm % 50 == 0 else 4.0 if mm % 10 == 0 else 2.5)
+            _LEFT_MM + mm,
+            y,
+            _LEFT_MM + mm,
+            y - (6.0 if mm % 50 == 0 else 4.0 if mm % 10 == 0 else 2.5),
         )
         if mm % 50 == 0:
             document.text(_LEFT_MM + mm - 3.0, y + 6.0, str(mm))

@@ -12,7 +12,7 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek.neck.description import NeckDescription
-from nuvrek.readings.kinds import AnyEntry
+from nuvrek.readings.entries import AnyEntry
 
 SCHEMA_VERSION = 1
 _BUSY_SECONDS = 3.0
@@ -58,7 +58,9 @@ def _decoder() -> msgspec.json.Decoder[AnyEntry]:
 def _explain(error: sqlite3.Error, path: Path) -> LogbookError:
     said = str(error).lower()
     if "full" in said:
-        return LogbookFull("The disk is full: this was not written down. Free some room and take it again.")
+        return LogbookFull(
+            "The disk is full: this was not written down. Free some room and take it again."
+        )
     if "readonly" in said or "read-only" in said:
         return LogbookError(
             f"The logbook {path.name} can't be written to (read-only). This was not written down."
@@ -70,7 +72,9 @@ def _explain(error: sqlite3.Error, path: Path) -> LogbookError:
             "Another window is writing to this logbook. This was not written down; take it again."
         )
     if "unable to open" in said:
-        return LogbookError(f"The logbook {path} can't be opened. Is the folder there and writable?")
+        return LogbookError(
+            f"The logbook {path} can't be opened. Is the folder there and writable?"
+        )
     if "disk i/o" in said:
         return LogbookError("The disk reports an error: this was not written down.")
     return LogbookError(f"The logbook could not be used ({error}).")
@@ -102,7 +106,9 @@ class Logbook:
         except sqlite3.Error as error:
             raise _explain(error, self.path) from error
         except OSError as error:
-            raise LogbookError(f"The folder for the logbook can't be used ({error.strerror}).") from error
+            raise LogbookError(
+                f"The folder for the logbook can't be used ({error.strerror})."
+            ) from error
 
     def _prepare(self) -> None:
         version = int(self._db.execute("PRAGMA user_version").fetchone()[0])
@@ -112,7 +118,9 @@ class Logbook:
             )
         if version == 0:
             if self._db.execute("SELECT count(*) FROM sqlite_master").fetchone()[0]:
-                raise LogbookDamaged(f"{self.path.name} is not a Nuvrek logbook. It was left untouched.")
+                raise LogbookDamaged(
+                    f"{self.path.name} is not a Nuvrek logbook. It was left untouched."
+                )
             self._db.execute("PRAGMA journal_mode=WAL")
             with self._writing():
                 for statement in _TABLES.strip().split(";\n"):
@@ -158,7 +166,10 @@ class Logbook:
             number = int(cursor.lastrowid or 0)
             self._db.executemany(
                 "INSERT INTO entry VALUES (?, ?, ?)",
-                [(number, n, msgspec.json.encode(entry).decode()) for n, entry in enumerate(entries, 1)],
+                [
+                    (number, n, msgspec.json.encode(entry).decode())
+                    for n, entry in enumerate(entries, 1)
+                ],
             )
             return number
 

@@ -42,7 +42,9 @@ OVER_BOARD_MM = 2.5
 _FINE = 240
 
 
-def curvature_to_line_mm(x_mm: Array, moment_nmm: Array, ei_nmm2: Array, slope: float = 0.0) -> Array:
+def curvature_to_line_mm(
+    x_mm: Array, moment_nmm: Array, ei_nmm2: Array, slope: float = 0.0
+) -> Array:
     """Deflection of a beam held at its first place with ``slope`` there, (n,): ``w'' = M / EI`` integrated twice.
 
     Between places the curvature is taken as straight (trapezoids, then its parabola), which is exact for moments that
@@ -50,7 +52,9 @@ def curvature_to_line_mm(x_mm: Array, moment_nmm: Array, ei_nmm2: Array, slope: 
     """
     curvature = np.asarray(moment_nmm / ei_nmm2)
     step = np.diff(x_mm)
-    slopes = slope + np.concatenate(([0.0], np.cumsum(0.5 * step * (curvature[1:] + curvature[:-1]))))
+    slopes = slope + np.concatenate(
+        ([0.0], np.cumsum(0.5 * step * (curvature[1:] + curvature[:-1])))
+    )
     rise = step * slopes[:-1] + step**2 * (curvature[:-1] / 3.0 + curvature[1:] / 6.0)
     return np.concatenate(([0.0], np.cumsum(rise)))
 
@@ -101,11 +105,15 @@ def bend_profile(neck: NeckDescription) -> Array:
 
     Past the joint the body carries the board, which runs straight on along the neck's slope there.
     """
-    return _profile(neck.scale_mm, neck.frets, neck.joint_fret, neck.nut_width_mm, neck.end_width_mm).copy()
+    return _profile(
+        neck.scale_mm, neck.frets, neck.joint_fret, neck.nut_width_mm, neck.end_width_mm
+    ).copy()
 
 
 @lru_cache(maxsize=64)
-def _profile(scale_mm: float, frets: int, joint_fret: int, nut_width_mm: float, end_width_mm: float) -> Array:
+def _profile(
+    scale_mm: float, frets: int, joint_fret: int, nut_width_mm: float, end_width_mm: float
+) -> Array:
     """The profile of an even wood: its modulus and the tension set only the size, not the shape."""
     neck = NeckDescription(
         scale_mm=scale_mm,

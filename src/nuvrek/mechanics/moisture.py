@@ -46,6 +46,8 @@ def width_change_mm(
 
     ``dD = D C (M2 - M1)`` (Wood Handbook, chapter 13). How the rings lie is not known, so both directions bound it.
     """
-    along, around = next((pair for name, pair in SHRINKAGE.items() if name in wood.lower()), USUAL_SHRINKAGE)
+    along, around = next(
+        (pair for name, pair in SHRINKAGE.items() if name in wood.lower()), USUAL_SHRINKAGE
+    )
     change = width_mm * (to_percent - from_percent)
     return along * change, around * change

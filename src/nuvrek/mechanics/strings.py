@@ -49,17 +49,21 @@ def set_tension_n(specs: Sequence[StringSpec], scale_mm: float) -> tuple[float, 
 def retuned(specs: Sequence[StringSpec], semitones: int) -> tuple[StringSpec, ...]:
     """The same strings tuned higher or lower."""
     return tuple(
-        structs.replace(spec, note=note_name(semitones_from_a4(spec.note) + semitones)) for spec in specs
+        structs.replace(spec, note=note_name(semitones_from_a4(spec.note) + semitones))
+        for spec in specs
     )
 
 
-def pull_ratio(now: Sequence[StringSpec], then: Sequence[StringSpec], scale_mm: float) -> tuple[float, float]:
+def pull_ratio(
+    now: Sequence[StringSpec], then: Sequence[StringSpec], scale_mm: float
+) -> tuple[float, float]:
     """Pull of another set or tuning over the pull of this one, and the standard deviation of that.
 
     The unknown share of air in wound strings is the same in both, so only its effect on the ratio counts.
     """
     light, heavy = (
-        _total(then, scale_mm, err) / _total(now, scale_mm, err) for err in (-WOUND_SPREAD, WOUND_SPREAD)
+        _total(then, scale_mm, err) / _total(now, scale_mm, err)
+        for err in (-WOUND_SPREAD, WOUND_SPREAD)
     )
     middle = _total(then, scale_mm, 0.0) / _total(now, scale_mm, 0.0)
     return middle, float(math.hypot(0.5 * (heavy - light), PULL_SHARE_SPREAD * (middle - 1.0)))

@@ -104,7 +104,9 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     def relief_wanted_mm(self, lane: Lane) -> float:
         """The relief wanted on a lane: its own figure on the high side if there is one, the mean in the middle."""
         usual, _ = target_by_kind_mm(self.scale_mm)
-        low = {"usual": usual, "flat": NEARLY_FLAT_MM, "figure": self.relief_target_mm}[self.relief_school]
+        low = {"usual": usual, "flat": NEARLY_FLAT_MM, "figure": self.relief_target_mm}[
+            self.relief_school
+        ]
         high = low if self.relief_high_mm is None else self.relief_high_mm
         return {"bass": low, "middle": 0.5 * (low + high), "treble": high}[lane]
 
@@ -113,9 +115,13 @@ def description_faults(neck: NeckDescription) -> list[str]:
     """What in ``neck`` contradicts itself, one sentence each; empty when fine."""
     faults = []
     if neck.joint_fret > neck.frets:
-        faults.append(f"The joint fret is {neck.joint_fret}, but the neck has only {neck.frets} frets.")
+        faults.append(
+            f"The joint fret is {neck.joint_fret}, but the neck has only {neck.frets} frets."
+        )
     if neck.string_set and strings_in(neck.string_set) != neck.strings:
-        faults.append(f"The string list has {strings_in(neck.string_set)} strings, the neck {neck.strings}.")
+        faults.append(
+            f"The string list has {strings_in(neck.string_set)} strings, the neck {neck.strings}."
+        )
     for spec in neck.string_set:
         try:
             semitones_from_a4(spec.note)

@@ -8,7 +8,9 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_line_mm
 
 
-def edge_reach(neck: NeckDescription, fret: int, owned_mm: Sequence[float]) -> tuple[float, int, int] | None:
+def edge_reach(
+    neck: NeckDescription, fret: int, owned_mm: Sequence[float]
+) -> tuple[float, int, int] | None:
     """The longest edge owned, laid with its middle as near to ``fret`` as the frets allow: length, first and last fret.
 
     None when no edge is known, when one covers all frets, or when even the longest reaches no fret on one side.
@@ -18,7 +20,9 @@ def edge_reach(neck: NeckDescription, fret: int, owned_mm: Sequence[float]) -> t
     if not longest or longest >= x[-1] - x[1]:
         return None
     start = min(max(x[fret] - 0.5 * longest, x[1]), x[-1] - longest)
-    covered = [f for f in range(1, neck.frets + 1) if start - 1e-9 <= x[f] <= start + longest + 1e-9]
+    covered = [
+        f for f in range(1, neck.frets + 1) if start - 1e-9 <= x[f] <= start + longest + 1e-9
+    ]
     if not covered or not covered[0] < fret < covered[-1]:
         return None
     return longest, covered[0], covered[-1]

@@ -3,20 +3,20 @@
 from __future__ import annotations
 
 from nuvrek.neck.description import NeckDescription
-from nuvrek.readings.kinds import (
+from nuvrek.readings.entries import (
+    Air,
     AnyEntry,
     Gap,
     Note,
     OthersStill,
     Rock,
-    Room,
     Size,
     StandOff,
     Strike,
     StringGap,
 )
+from nuvrek.readings.frets_named import highest_fret, highest_string
 from nuvrek.readings.sizes import SIZES
-from nuvrek.readings.touch import highest_fret, highest_string
 from nuvrek.units import MM_PER_UNIT, Length, Meaning, likely_meaning
 
 # What a reading can well be, in mm; outside it is questioned, never refused. Common practice, no source.
@@ -52,7 +52,7 @@ def entry_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[st
             low, high = SIZES[what].possible
             if not low <= mm <= high:
                 faults.append(f"a {SIZES[what].title} is {low:g} to {high:g} mm, not {mm:g}.")
-        case Room(temperature_c=None, humidity_percent=None):
+        case Air(temperature_c=None, humidity_percent=None):
             faults.append("no value: give temperature_c or humidity_percent.")
         case Note(text="", photo=None):
             faults.append("an empty note: give text or photo.")
@@ -87,7 +87,10 @@ def _support_faults(gap: StringGap, frets: int) -> list[str]:
 
 
 def _amount_faults(entry: Gap) -> list[str]:
-    low, highs = entry.slides_mm, [mm for mm in (entry.drags_mm, entry.wont_go_mm) if mm is not None]
+    low, highs = (
+        entry.slides_mm,
+        [mm for mm in (entry.drags_mm, entry.wont_go_mm) if mm is not None],
+    )
     if entry.gap_mm is not None and (low is not None or highs):
         return ["give gap_mm, or leaves (slides_mm, drags_mm, wont_go_mm), not both."]
     if low is not None and highs and low >= min(highs):

@@ -8,7 +8,7 @@ from datetime import date
 from msgspec import Struct, structs
 
 from nuvrek.neck.description import LANES, Lane, NeckDescription
-from nuvrek.readings.kinds import (
+from nuvrek.readings.entries import (
     Agreed,
     AnyEntry,
     AnyReading,
@@ -27,7 +27,7 @@ from nuvrek.readings.kinds import (
     StepDone,
     Strike,
 )
-from nuvrek.readings.touch import highest_fret, highest_string
+from nuvrek.readings.frets_named import highest_fret, highest_string
 
 # After so many days it is another visit: the neck may have moved meanwhile (common practice, no source).
 ANOTHER_VISIT_DAYS = 14
@@ -59,7 +59,7 @@ class Later(Struct, frozen=True):
     day: str = ""
 
 
-class Present(Struct, frozen=True):
+class NeckState(Struct, frozen=True):
     """The present picture of one neck."""
 
     neck: NeckDescription
@@ -106,25 +106,27 @@ def live_numbers(entries: Sequence[AnyEntry]) -> list[int]:
         if isinstance(entry, Strike) and number not in struck and entry.entry < number:
             struck.add(entry.entry)
     return [
-        n for n in range(1, len(entries) + 1) if n not in struck and not isinstance(entries[n - 1], Strike)
+        n
+        for n in range(1, len(entries) + 1)
+        if n not in struck and not isinstance(entries[n - 1], Strike)
     ]
 
 
-def fold(neck: NeckDescription, entries: Sequence[AnyEntry]) -> Present:
+def fold(neck: NeckDescription, entries: Sequence[AnyEntry]) -> NeckState:
     """The present picture of ``neck`` after ``entries``."""
-    present = Present(neck=neck, length=len(entries))
+    neck_state = NeckState(neck=neck, length=len(entries))
     readings: list[tuple[int, AnyReading]] = []
     for number in live_numbers(entries):
         entry = entries[number - 1]
         if isinstance(entry, Reading):
             readings.append((number, entry))
             continue
-        present = _step(_with_readings(present, readings), number, entry)
+        neck_state = _step(_with_readings(neck_state, readings), number, entry)
         readings.clear()
-    return structs.replace(_with_readings(present, readings), length=len(entries))
+    return structs.replace(_with_readings(neck_state, readings), length=len(entries))
 
 
-def advance(now: Present, number: int, entry: AnyEntry) -> Present | None:
+def advance(now: NeckState, number: int, entry: AnyEntry) -> NeckState | None:
     """The picture after one more entry, or None where only a new fold can tell (a strike)."""
     if isinstance(entry, Strike):
         return None
@@ -133,7 +135,7 @@ def advance(now: Present, number: int, entry: AnyEntry) -> Present | None:
     return structs.replace(_step(now, number, entry), length=number)
 
 
-def _with_readings(now: Present, readings: Sequence[tuple[int, AnyReading]]) -> Present:
+def _with_readings(now: NeckState, readings: Sequence[tuple[int, AnyReading]]) -> NeckState:
     """``now`` with readings added at once: one copy of what is there, however many they are."""
     if not readings:
         return now
@@ -173,7 +175,7 @@ def _after_moves(reading: AnyReading, moves: int) -> AnyReading:
     return structs.replace(reading, state=structs.replace(reading.state, rod_moves=moves))
 
 
-def _turned(now: Present, number: int, move: RodMove) -> Present:
+def _turned(now: NeckState, number: int, move: RodMove) -> NeckState:
     """The picture after the rod was moved; a move without a side moves both of twin rods."""
     state, shifts = now.state, (*now.shifts, (number, move))
     low = 0.0 if move.side == "treble" else move.turns
@@ -187,24 +189,26 @@ def _turned(now: Present, number: int, move: RodMove) -> Present:
     return structs.replace(now, state=state, shifts=shifts, heard={})
 
 
-def _listened(now: Present, said: dict[tuple[int, int], str]) -> Present:
+def _listened(now: NeckState, said: dict[tuple[int, int], str]) -> NeckState:
     fret = max(now.highest[0], *(fret for _, fret in said), 0)
     string = max(now.highest[1], *(string for string, _ in said), 0)
     return structs.replace(now, heard={**now.heard, **said}, highest=(fret, string))
 
 
-def _heated(now: Present, number: int, heat: Heated) -> Present:
+def _heated(now: NeckState, number: int, heat: Heated) -> NeckState:
     shifts = (*now.shifts, (number, heat))
     state = structs.replace(now.state, rod_moves=len(shifts))
     return structs.replace(now, state=state, shifts=shifts, heard={})
 
 
-def _step(now: Present, number: int, entry: AnyEntry) -> Present:
+def _step(now: NeckState, number: int, entry: AnyEntry) -> NeckState:
     match entry:
         case Describe(neck=neck):
             return structs.replace(now, neck=neck)
         case RoundStart(name=name):
-            return structs.replace(now, round_name=name, round_number=number, stations_done=frozenset())
+            return structs.replace(
+                now, round_name=name, round_number=number, stations_done=frozenset()
+            )
         case StateChange(state=state, station=station):
             state = structs.replace(state, rod_moves=len(now.shifts))
             return structs.replace(now, state=state, stations_done=now.stations_done | {station})
@@ -228,11 +232,11 @@ def _step(now: Present, number: int, entry: AnyEntry) -> Present:
             return now
 
 
-def _reaching(now: Present, entry: AnyEntry) -> tuple[int, int]:
+def _reaching(now: NeckState, entry: AnyEntry) -> tuple[int, int]:
     return max(now.highest[0], highest_fret(entry)), now.highest[1]
 
 
-def _after_work(now: Present, number: int, entry: Seated | Filed) -> Present:
+def _after_work(now: NeckState, number: int, entry: Seated | Filed) -> NeckState:
     places: list[tuple[int, Lane]]
     if isinstance(entry, Seated):
         places = [(entry.fret, lane) for lane in LANES]
@@ -247,7 +251,7 @@ def _after_work(now: Present, number: int, entry: Seated | Filed) -> Present:
     return structs.replace(now, surface=surface, work=work, highest=highest, heard={})
 
 
-def fitting(now: Present) -> tuple[Present, tuple[int, ...]]:
+def fitting(now: NeckState) -> tuple[NeckState, tuple[int, ...]]:
     """``now`` without readings and work that name frets or strings the neck, as described today, doesn't have.
 
     Also the numbers of the readings left out; they stay in the journal.
@@ -272,10 +276,14 @@ def fitting(now: Present) -> tuple[Present, tuple[int, ...]]:
 
 
 def _within(work: Work, frets: int) -> Work:
-    return structs.replace(work, made={place: made for place, made in work.made.items() if place[0] <= frets})
+    return structs.replace(
+        work, made={place: made for place, made in work.made.items() if place[0] <= frets}
+    )
 
 
 def last_undoable(entries: Sequence[AnyEntry], after: int = 0) -> int | None:
     """Number of the newest live entry past ``after`` that undo may strike, or None."""
-    live = [n for n in live_numbers(entries) if n > after and not isinstance(entries[n - 1], Describe)]
+    live = [
+        n for n in live_numbers(entries) if n > after and not isinstance(entries[n - 1], Describe)
+    ]
     return live[-1] if live else None

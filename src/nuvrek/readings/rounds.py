@@ -10,10 +10,10 @@ from msgspec import Struct, structs
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_line_mm
-from nuvrek.readings.kinds import State, Strings
-from nuvrek.readings.kit import Kit, notched_fit
+from nuvrek.readings.entries import State, Strings
 from nuvrek.readings.sizes import SIZES, SizeKind
 from nuvrek.readings.stations import Station
+from nuvrek.readings.tool_kit import Kit, notched_fit
 
 
 class Round(Struct, frozen=True):
@@ -71,7 +71,10 @@ def full_survey(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     inner = {again: (low + 1, high - 1)}
     supports = dict.fromkeys(places, (low, high))
     along = dict.fromkeys(survey_frets(neck, low, high, _SEVEN), (low, high))
-    pitch = (*_dips(neck, "pitch", supports, _OUTER), *_dips(neck, "pitch", inner, _OUTER, "-inner"))
+    pitch = (
+        *_dips(neck, "pitch", supports, _OUTER),
+        *_dips(neck, "pitch", inner, _OUTER, "-inner"),
+    )
     slack = (*_dips(neck, "slack", along, LANES), *_tongue(neck))
     if kit.indicator:
         pitch = (*_gaps(neck, kit, "pitch"), *_dials(_OUTER, "-pitch"))
@@ -149,7 +152,9 @@ def one_reading(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     fret = min(12, neck.frets)
     over, supports = relief_fret(neck, kit), kit.relief_supports(neck)
     sizes = tuple(
-        Station(f"one-{what}", "size", _lane_of(size), 0 if size.place == "side" else fret, what=what)
+        Station(
+            f"one-{what}", "size", _lane_of(size), 0 if size.place == "side" else fret, what=what
+        )
         for what, size in SIZES.items()
     )
     return (
@@ -216,7 +221,9 @@ def _nut() -> tuple[Station, ...]:
 def _gaps(neck: NeckDescription, kit: Kit, strings: Strings) -> tuple[Station, ...]:
     by: Literal["string", "edge"] = "string" if strings == "pitch" else "edge"
     fret, supports = relief_fret(neck, kit), kit.relief_supports(neck)
-    return tuple(Station(f"gap-{strings}-{lane}", "string-gap", lane, fret, supports, by) for lane in _OUTER)
+    return tuple(
+        Station(f"gap-{strings}-{lane}", "string-gap", lane, fret, supports, by) for lane in _OUTER
+    )
 
 
 def _dips(

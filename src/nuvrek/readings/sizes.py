@@ -25,7 +25,7 @@ What = Literal[
     "over-bridge",
     "heel-length",
 ]
-Place = Literal["fret", "string", "side", "side and fret"]
+SizePlace = Literal["fret", "string", "side", "side and fret"]
 
 
 class SizeKind(Struct, frozen=True):
@@ -33,7 +33,7 @@ class SizeKind(Struct, frozen=True):
 
     title: str
     prompt: str
-    place: Place
+    place: SizePlace
     possible: tuple[float, float]
     likely: tuple[float, float]
 
@@ -43,11 +43,17 @@ SIZES: dict[What, SizeKind] = {
     "flat-width": SizeKind(
         "flat on the crown", "Flat on the crown, how wide?", "fret", (0.05, 6.0), (0.2, 2.2)
     ),
-    "groove": SizeKind("groove", "Groove under the string, how deep?", "string", (0.0, 2.0), (0.0, 0.5)),
-    "radius": SizeKind("radius", "Radius gauge that shows no light?", "fret", (50.0, 2000.0), (150.0, 650.0)),
+    "groove": SizeKind(
+        "groove", "Groove under the string, how deep?", "string", (0.0, 2.0), (0.0, 0.5)
+    ),
+    "radius": SizeKind(
+        "radius", "Radius gauge that shows no light?", "fret", (50.0, 2000.0), (150.0, 650.0)
+    ),
     "slot-width": SizeKind("slot width", "Width of the slot?", "fret", (0.1, 3.0), (0.4, 0.8)),
     "slot-depth": SizeKind("slot depth", "Depth of the slot?", "fret", (0.2, 8.0), (1.0, 3.5)),
-    "board-width": SizeKind("board width", "Width of the board?", "fret", (10.0, 200.0), (25.0, 90.0)),
+    "board-width": SizeKind(
+        "board width", "Width of the board?", "fret", (10.0, 200.0), (25.0, 90.0)
+    ),
     "board-thickness": SizeKind(
         "board thickness", "Thickness of the board?", "fret", (0.3, 20.0), (2.0, 8.0)
     ),
@@ -58,7 +64,11 @@ SIZES: dict[What, SizeKind] = {
         "saddle left", "Saddle above its slot or the top?", "side", (0.0, 30.0), (0.5, 12.0)
     ),
     "string-to-end": SizeKind(
-        "string to fret end", "Outer string to the end of the fret?", "side and fret", (0.0, 15.0), (1.0, 7.0)
+        "string to fret end",
+        "Outer string to the end of the fret?",
+        "side and fret",
+        (0.0, 15.0),
+        (1.0, 7.0),
     ),
     "over-bridge": SizeKind(
         "edge over the bridge",
@@ -67,5 +77,7 @@ SIZES: dict[What, SizeKind] = {
         (-20.0, 60.0),
         (-2.0, 15.0),
     ),
-    "heel-length": SizeKind("heel length", "Heel or pocket, how long?", "side", (10.0, 250.0), (50.0, 120.0)),
+    "heel-length": SizeKind(
+        "heel length", "Heel or pocket, how long?", "side", (10.0, 250.0), (50.0, 120.0)
+    ),
 }

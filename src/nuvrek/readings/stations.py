@@ -9,8 +9,8 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek.neck.description import LANE_WORDS, Lane, NeckDescription
-from nuvrek.readings.journal import Present
-from nuvrek.readings.kinds import (
+from nuvrek.readings.entries import (
+    Air,
     AnyReading,
     CrownHeight,
     Dial,
@@ -22,7 +22,6 @@ from nuvrek.readings.kinds import (
     OthersStill,
     Rock,
     RodFeel,
-    Room,
     Side,
     Size,
     StandOff,
@@ -31,6 +30,7 @@ from nuvrek.readings.kinds import (
     StringHeight,
     Strings,
 )
+from nuvrek.readings.journal import NeckState
 from nuvrek.readings.sizes import SIZES, What
 from nuvrek.units import Unit
 
@@ -97,29 +97,29 @@ def strings_first(wanted: Strings, now: State) -> str:
     return "Slacken the strings first. " if wanted == "slack" else "Tune to pitch first. "
 
 
-def already_so(station: Station, present: Present) -> bool:
+def already_so(station: Station, neck_state: NeckState) -> bool:
     """Whether a station only asks for a state of the strings that holds anyway."""
-    return station.kind == "state" and station.state.strings == present.state.strings
+    return station.kind == "state" and station.state.strings == neck_state.state.strings
 
 
-def next_station(stations: Sequence[Station], present: Present, after: int = -1) -> int:
+def next_station(stations: Sequence[Station], neck_state: NeckState, after: int = -1) -> int:
     """Index of the first station not done past ``after``, then of any skipped one; len(stations) when all are done."""
     places = [*range(after + 1, len(stations)), *range(after + 1)]
     open_places = [
         i
         for i in places
-        if stations[i].key not in present.stations_done
-        and not already_so(stations[i], present)
+        if stations[i].key not in neck_state.stations_done
+        and not already_so(stations[i], neck_state)
         # A state the round has passed is not gone back to: the strings were slackened since, on purpose.
         and not (i <= after and stations[i].kind == "state")
     ]
     return open_places[0] if open_places else len(stations)
 
 
-def resume_at(stations: Sequence[Station], present: Present) -> int:
+def resume_at(stations: Sequence[Station], neck_state: NeckState) -> int:
     """Where a round that was left goes on: the first open station past the last one done."""
-    done = [i for i, s in enumerate(stations) if s.key in present.stations_done]
-    return next_station(stations, present, after=max(done, default=-1))
+    done = [i for i, s in enumerate(stations) if s.key in neck_state.stations_done]
+    return next_station(stations, neck_state, after=max(done, default=-1))
 
 
 def station_of(reading: AnyReading) -> Station:
@@ -143,7 +143,9 @@ def station_of(reading: AnyReading) -> Station:
             return Station(key, "crown-height", reading.lane, reading.fret)
         case StringHeight():
             string = reading.string or 0
-            return Station(key, "string-height", reading.side, reading.fret, string=string, capo=reading.capo)
+            return Station(
+                key, "string-height", reading.side, reading.fret, string=string, capo=reading.capo
+            )
         case Dial():
             return Station(key, "dial", reading.lane, reading.fret)
         case Size():
@@ -163,7 +165,7 @@ def station_of(reading: AnyReading) -> Station:
             return Station(key, "ink", reading.lane, getattr(reading, "fret", 0))
         case RodFeel():
             return Station(key, "rod-feel")
-        case Room():
+        case Air():
             return Station(key, "humidity" if reading.temperature_c is None else "temperature")
 
 
@@ -187,13 +189,19 @@ def title_of(station: Station) -> str:
     if station.kind == "size":
         return SIZES[station.what].title
     if station.kind == "string-gap":
-        return {"string": "gap under a string", "edge": "edge on the frets", "notched": "edge on the wood"}[
-            station.by
-        ]
+        return {
+            "string": "gap under a string",
+            "edge": "edge on the frets",
+            "notched": "edge on the wood",
+        }[station.by]
     return _TITLES[station.kind]
 
 
-_EDGES = {"string": "String", "edge": "Edge resting on the frets", "notched": "Notched edge resting on wood"}
+_EDGES = {
+    "string": "String",
+    "edge": "Edge resting on the frets",
+    "notched": "Notched edge resting on wood",
+}
 
 
 def prompt(station: Station, at: int = 0, strings: str = "slack") -> str:

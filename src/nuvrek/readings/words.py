@@ -5,8 +5,9 @@ from __future__ import annotations
 from fractions import Fraction
 
 from nuvrek.neck.description import LANE_WORDS
-from nuvrek.readings.kinds import (
+from nuvrek.readings.entries import (
     Agreed,
+    Air,
     AnyEntry,
     CrownHeight,
     Dial,
@@ -25,7 +26,6 @@ from nuvrek.readings.kinds import (
     Rock,
     RodFeel,
     RodMove,
-    Room,
     Seated,
     Size,
     StandOff,
@@ -64,11 +64,11 @@ def place_words(entry: AnyEntry) -> str:
     """Where an entry belongs, short."""
     match entry:
         case StringGap():
-            return (
-                f"{_edge_words(entry)} over {entry.fret}, {_string_or(entry.string, LANE_WORDS[entry.lane])}"
-            )
+            return f"{_edge_words(entry)} over {entry.fret}, {_string_or(entry.string, LANE_WORDS[entry.lane])}"
         case Rock():
-            return f"rocker {entry.fret - 1}-{entry.fret}-{entry.fret + 1}, {LANE_WORDS[entry.lane]}"
+            return (
+                f"rocker {entry.fret - 1}-{entry.fret}-{entry.fret + 1}, {LANE_WORDS[entry.lane]}"
+            )
         case CrownHeight():
             return f"crown of fret {entry.fret}, {LANE_WORDS[entry.lane]}"
         case Dial():
@@ -109,7 +109,7 @@ def _broad_place(entry: AnyEntry) -> str:
             return "heat"
         case OthersClean():
             return f"all the other notes, string {entry.string}"
-        case Room():
+        case Air():
             return "room"
         case Seated():
             return f"fret {entry.fret}"
@@ -159,7 +159,9 @@ def value_words(entry: AnyEntry, unit: Unit, height_unit: Unit) -> str:
         case CrownHeight():
             return format_length(entry.height_mm, unit)
         case Dial():
-            return format_length(entry.reading_mm, unit, sign=True, decimals=3 if unit is Unit.MM else None)
+            return format_length(
+                entry.reading_mm, unit, sign=True, decimals=3 if unit is Unit.MM else None
+            )
         case StringHeight():
             return format_length(entry.height_mm, height_unit)
         case Size():
@@ -186,7 +188,7 @@ def _said(entry: AnyEntry) -> str:
             return "left"
         case RodFeel():
             return f"{entry.feel}, key {entry.key}" if entry.key else entry.feel
-        case Room():
+        case Air():
             return _room_words(entry)
         case RodMove():
             return move_words(entry)
@@ -212,7 +214,9 @@ def _said(entry: AnyEntry) -> str:
 
 def seat_words(seated: Seated) -> str:
     """What became of a fret that was pressed or tapped home."""
-    where = {"whole": "", "bass": ", low end", "middle": ", middle", "treble": ", high end"}[seated.where]
+    where = {"whole": "", "bass": ", low end", "middle": ", middle", "treble": ", high end"}[
+        seated.where
+    ]
     said = [f"{seated.how}{where}"]
     said += [seated.stopped] if seated.stopped else []
     said += ["glued"] if seated.glued else []
@@ -227,7 +231,7 @@ def size_words(mm: float, unit: Unit) -> str:
     return format_length(mm, unit)
 
 
-def _room_words(room: Room) -> str:
+def _room_words(room: Air) -> str:
     warm = "" if room.temperature_c is None else f"{room.temperature_c:g} °C"
     damp = "" if room.humidity_percent is None else f"{room.humidity_percent:g} % humidity"
     return ", ".join(part for part in (warm, damp) if part)
@@ -263,7 +267,9 @@ def part_words(sixteenths: int) -> str:
     """So many sixteenths in lowest terms: ``1 1/4``."""
     whole, part = divmod(sixteenths, 16)
     fraction = Fraction(part, 16)
-    return " ".join(text for text in (str(whole) if whole else "", str(fraction) if part else "") if text)
+    return " ".join(
+        text for text in (str(whole) if whole else "", str(fraction) if part else "") if text
+    )
 
 
 def state_words(state: State) -> str:

@@ -8,9 +8,12 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.random import Generator
 
+from nuvrek.estimate.model.edge_contacts import contacts_around
+from nuvrek.estimate.model.evidence import chord_gap, rock_height
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.readings.kinds import (
+from nuvrek.readings.entries import (
+    Air,
     AnyEntry,
     CrownHeight,
     Dial,
@@ -20,7 +23,6 @@ from nuvrek.readings.kinds import (
     OthersStill,
     Rock,
     RodFeel,
-    Room,
     RoundStart,
     Side,
     Size,
@@ -29,13 +31,11 @@ from nuvrek.readings.kinds import (
     StringGap,
     StringHeight,
 )
-from nuvrek.readings.kit import METRIC_LEAVES_MM, Kit
 from nuvrek.readings.rounds import round_of
 from nuvrek.readings.sizes import SIZES
 from nuvrek.readings.stations import Station
+from nuvrek.readings.tool_kit import METRIC_LEAVES_MM, Kit
 from nuvrek.simulator.truth import Truth
-from nuvrek.surface.evidence import chord_gap, rock_height
-from nuvrek.surface.resting import contacts_around
 
 ROCK_FEEL_MM = 0.02
 ROCK_WAVER_MM = 0.007
@@ -67,7 +67,9 @@ class Bench:
         on_wood = station.by == "notched"
         heights = (self.truth.wood_mm if on_wood else self.truth.tops_mm)(state)[:, lane]
         x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)
-        low, high = station.supports or contacts_around(x, heights, station.fret, (1, self.truth.neck.frets))
+        low, high = station.supports or contacts_around(
+            x, heights, station.fret, (1, self.truth.neck.frets)
+        )
         gap = sum(w * heights[f] for f, w in chord_gap(x, low, high, station.fret))
         slides, drags = self.bracket(float(gap))
         return StringGap(
@@ -95,14 +97,26 @@ class Bench:
                 continue
             slides, drags = self.bracket(float(height)) if self.measure_rocks else (None, None)
             marked.append(
-                Rock(lane=lane, fret=fret, says="rocks", slides_mm=slides, drags_mm=drags, state=state)
+                Rock(
+                    lane=lane,
+                    fret=fret,
+                    says="rocks",
+                    slides_mm=slides,
+                    drags_mm=drags,
+                    state=state,
+                )
             )
         return [*marked, OthersStill(lane=lane, frets=tuple(still), state=state, station=key)]
 
     def crown_height(self, fret: int, lane: Lane, state: State, key: str) -> CrownHeight:
         """A caliper reading of one crown, to a hundredth of a mm."""
-        height = self.truth.crown_mm[fret, LANES.index(lane)] + CROWN_NOISE_MM * self.rng.standard_normal()
-        return CrownHeight(lane=lane, fret=fret, height_mm=round(float(height), 2), state=state, station=key)
+        height = (
+            self.truth.crown_mm[fret, LANES.index(lane)]
+            + CROWN_NOISE_MM * self.rng.standard_normal()
+        )
+        return CrownHeight(
+            lane=lane, fret=fret, height_mm=round(float(height), 2), state=state, station=key
+        )
 
     def indicator_run(self, lane: Lane, state: State, key: str, run: int = 1) -> list[AnyEntry]:
         """A dial on a beam that lies anyhow over the frets, one reading a fret to a thousandth."""
@@ -159,9 +173,9 @@ class Bench:
             case "rod-feel":
                 return RodFeel(feel="free", state=state, station=station.key)
             case "temperature":
-                return Room(temperature_c=21.0, state=state, station=station.key)
+                return Air(temperature_c=21.0, state=state, station=station.key)
             case "humidity":
-                return Room(humidity_percent=48.0, state=state, station=station.key)
+                return Air(humidity_percent=48.0, state=state, station=station.key)
             case _:
                 low, high = SIZES[station.what].likely
                 return Size(
@@ -179,7 +193,9 @@ def measure_basic_round(bench: Bench, upto: int | None = None) -> list[AnyEntry]
     return measure_round(bench, "basic", upto)
 
 
-def measure_round(bench: Bench, name: str, upto: int | None = None, kit: Kit | None = None) -> list[AnyEntry]:
+def measure_round(
+    bench: Bench, name: str, upto: int | None = None, kit: Kit | None = None
+) -> list[AnyEntry]:
     """A guided round taken on a made-up neck whose strings are at pitch; ``upto`` stops it early."""
     entries: list[AnyEntry] = [RoundStart(name=name)]
     state = State()

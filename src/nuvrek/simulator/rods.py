@@ -8,7 +8,7 @@ import numpy as np
 from numpy.random import Generator
 
 from nuvrek.neck.board import LANE_ACROSS
-from nuvrek.readings.kinds import Feel, Side
+from nuvrek.readings.entries import Feel, Side
 from nuvrek.simulator.measuring import Bench
 from nuvrek.simulator.truth import Truth
 

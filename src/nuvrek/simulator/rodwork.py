@@ -11,21 +11,21 @@ import msgspec
 import numpy as np
 from numpy.random import Generator
 
+from nuvrek.estimate.heightmap import HeightMap, map_neck
+from nuvrek.estimate.model.evidence import chord_gap
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane, RodKind
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.planning.rod import RodPlan, plan_rod
-from nuvrek.planning.rodstops import RodStop, rod_stops
+from nuvrek.planning.rod.move import RodPlan, plan_rod
+from nuvrek.planning.rod.stop_rules import RodStop, rod_stops
+from nuvrek.readings.entries import AnyEntry, RodMove, State, StateChange, StringGap
 from nuvrek.readings.journal import fold
-from nuvrek.readings.kinds import AnyEntry, RodMove, State, StateChange, StringGap
-from nuvrek.readings.kit import Kit
 from nuvrek.readings.stations import Station
+from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import Bench, default_rng, measure_round
+from nuvrek.simulator.neck_kinds import varied_neck
 from nuvrek.simulator.rods import MadeRod, WorkedNeck
 from nuvrek.simulator.truth import Truth
-from nuvrek.simulator.variety import varied_neck
-from nuvrek.surface.evidence import chord_gap
-from nuvrek.surface.heightmap import HeightMap, map_neck
 
 Condition = Literal["works", "spent", "slack in back bow"]
 MOST_MOVES = 4
@@ -122,7 +122,9 @@ def read_relief(worked: WorkedNeck, state: State, notched: bool = False) -> list
         if gap.slides_mm is None and place is first:
             found.append(_edge_over_first(bench, lane, state))
         if (low := gap.slides_mm or 0.0) + 0.015 < (gap.drags_mm or low + 0.2):
-            found.append(_goes(bench, station, round(0.5 * (low + (gap.drags_mm or low + 0.2)), 2), state))
+            found.append(
+                _goes(bench, station, round(0.5 * (low + (gap.drags_mm or low + 0.2)), 2), state)
+            )
     return found
 
 
@@ -137,7 +139,9 @@ def _edge_over_first(bench: Bench, lane: Lane, state: State) -> StringGap:
     tops = bench.truth.tops_mm(state)[:, LANES.index(lane)]
     middle = middle_fret(neck)
     highest = max(range(middle - 1, middle + 2), key=lambda fret: float(tops[fret]))
-    return bench.string_gap(Station("", "string-gap", lane, 1, (highest, neck.joint_fret), "edge"), state)
+    return bench.string_gap(
+        Station("", "string-gap", lane, 1, (highest, neck.joint_fret), "edge"), state
+    )
 
 
 def work_rod(seed: int, first: str = "full", notched: bool = False) -> RodJob:
@@ -159,11 +163,15 @@ def work_rod(seed: int, first: str = "full", notched: bool = False) -> RodJob:
         moves.append(plan.turns)
         if plan.known:
             came = relief_of(worked.now(0.0))
-            forecasts += [(one.after_mm, one.doubt_mm, _of(came, one.lane)) for one in plan.forecasts]
+            forecasts += [
+                (one.after_mm, one.doubt_mm, _of(came, one.lane)) for one in plan.forecasts
+            ]
         entries += read_relief(worked, state, notched)
     off = relief_of(worked.now()) - np.array([neck.relief_wanted_mm(lane) for lane in LANES])
     worst = float(np.mean(off[[0, 2]])) if neck.rod != "twin" else float(max(off[[0, 2]], key=abs))
-    return RodJob(condition, neck.rod, worst, tuple(moves), stops[0] if stops else None, tuple(forecasts))
+    return RodJob(
+        condition, neck.rod, worst, tuple(moves), stops[0] if stops else None, tuple(forecasts)
+    )
 
 
 def _of(relief: np.ndarray, lane: Lane) -> float:
@@ -175,5 +183,7 @@ def _move(worked: WorkedNeck, plan: RodPlan) -> Sequence[AnyEntry]:
     moves = []
     for side, turns in plan.moves:
         feel = worked.turn(turns, side)
-        moves.append(RodMove(turns=turns, feel=feel if feel in ("slack", "at its end") else "", side=side))
+        moves.append(
+            RodMove(turns=turns, feel=feel if feel in ("slack", "at its end") else "", side=side)
+        )
     return moves

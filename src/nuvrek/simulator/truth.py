@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.readings.kinds import State
+from nuvrek.readings.entries import State
 
 Array = NDArray[np.float64]
 
@@ -58,7 +58,9 @@ class Truth:
 
     def wood_mm(self, state: State) -> Array:
         """The board's face in ``state``, shape (frets + 1, 3)."""
-        dip = (self.pull_mm if state.strings == "pitch" else 0.0) - state.rod_turns * self.rod_per_turn_mm
+        dip = (
+            self.pull_mm if state.strings == "pitch" else 0.0
+        ) - state.rod_turns * self.rod_per_turn_mm
         return self.board_mm - dip * self.bend[:, None]
 
 
@@ -113,10 +115,14 @@ def _humps(neck: NeckDescription, x: Array, condition: Condition) -> Array:
     hump = condition.hump_mm * np.exp(-(((x - joint) / wide) ** 2))
     past = np.clip((x - joint) / max(x[-1] - joint, 1.0), 0.0, None)
     s = np.clip((x - x[1]) / (joint - x[1]), 0.0, 1.0)
-    return np.asarray(hump + condition.tongue_mm * past - condition.s_shape_mm * np.sin(2.0 * np.pi * s))
+    return np.asarray(
+        hump + condition.tongue_mm * past - condition.s_shape_mm * np.sin(2.0 * np.pi * s)
+    )
 
 
-def proud_places(crown_mm: Array, x_mm: Array, least_mm: float = 0.06) -> tuple[tuple[int, Lane], ...]:
+def proud_places(
+    crown_mm: Array, x_mm: Array, least_mm: float = 0.06
+) -> tuple[tuple[int, Lane], ...]:
     """(fret, lane) of crowns ``least_mm`` or more above both neighbours."""
     found = []
     for fret in range(2, len(x_mm) - 1):

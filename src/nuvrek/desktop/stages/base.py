@@ -20,9 +20,9 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from nuvrek.desktop.benchbar import BenchBar
-from nuvrek.desktop.desk import Desk
+from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.theme import Theme
+from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.readings.stations import Station
 from nuvrek.readings.words import place_words, value_words
 
@@ -94,7 +94,7 @@ class Choices(QComboBox):
 class TickBox(QCheckBox):
     """A check box whose tick is drawn, so that it does not speak by colour alone."""
 
-    def __init__(self, text: str, desk: Desk) -> None:
+    def __init__(self, text: str, desk: AppState) -> None:
         super().__init__(text)
         self.desk = desk
 
@@ -127,7 +127,9 @@ class TickBox(QCheckBox):
         painter.setFont(t.font(15))
         painter.setPen(c["ink"])
         painter.drawText(
-            QRectF(size + 10, 0, self.width(), self.height()), Qt.AlignmentFlag.AlignVCenter, self.text()
+            QRectF(size + 10, 0, self.width(), self.height()),
+            Qt.AlignmentFlag.AlignVCenter,
+            self.text(),
         )
         painter.end()
 
@@ -145,7 +147,7 @@ class Picks(Choices):
 class Stage(QWidget):
     """A page between rail and bench bar. Subclasses fill ``refresh``, ``fill_bar`` and ``key``."""
 
-    def __init__(self, desk: Desk, bar: BenchBar) -> None:
+    def __init__(self, desk: AppState, bar: BenchBar) -> None:
         super().__init__()
         self.desk, self.bar = desk, bar
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
@@ -164,7 +166,9 @@ class Stage(QWidget):
         for label in self.findChildren(QLabel):
             role = label.property("role")
             if role == "heading":
-                label.setStyleSheet(f"font-size: {t.px(19)}px; font-weight: bold; color: {t.colours.ink};")
+                label.setStyleSheet(
+                    f"font-size: {t.px(19)}px; font-weight: bold; color: {t.colours.ink};"
+                )
             elif role == "quiet":
                 label.setStyleSheet(f"font-size: {t.px(14)}px; color: {t.colours.muted};")
 
@@ -204,7 +208,8 @@ class Stage(QWidget):
         if session is None:
             return ()
         return tuple(
-            f"{place_words(e)}   {value_words(e, s.unit, s.height_unit)}" for _, e in session.recent(count)
+            f"{place_words(e)}   {value_words(e, s.unit, s.height_unit)}"
+            for _, e in session.recent(count)
         )
 
 

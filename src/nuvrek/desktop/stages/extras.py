@@ -9,11 +9,11 @@ from typing import TYPE_CHECKING
 from PyQt6.QtGui import QGuiApplication
 from PyQt6.QtWidgets import QFileDialog, QInputDialog, QMenu, QWidget
 
-from nuvrek.desktop.photo import small_copy
+from nuvrek.desktop.widgets.photo import small_copy
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults, read_bytes
 from nuvrek.exchange.readings_csv import read_table, write_table
-from nuvrek.readings.kinds import Note
+from nuvrek.readings.entries import Note
 from nuvrek.readings.words import place_words
 
 if TYPE_CHECKING:
@@ -83,7 +83,9 @@ class Extras:
             self.note(Path(path).stem, made)
 
     def ask_note(self) -> None:
-        text, wanted = QInputDialog.getMultiLineText(self.stage, "Note", "What should be remembered?")
+        text, wanted = QInputDialog.getMultiLineText(
+            self.stage, "Note", "What should be remembered?"
+        )
         if wanted:
             self.note(text)
 
@@ -119,7 +121,7 @@ class Extras:
         if session is None:
             return
         try:
-            readings = read_table(text, session.present.neck)
+            readings = read_table(text, session.neck_state.neck)
         except JobFaults as error:
             more = f" And {len(error.faults) - 1} more." if len(error.faults) > 1 else ""
             first = error.faults[0]
@@ -133,7 +135,7 @@ class Extras:
         """Write the readings that count as CSV."""
         session = self.desk.session
         if session is not None:
-            table = write_table(one.reading for one in session.present.taken)
+            table = write_table(one.reading for one in session.neck_state.taken)
             self.save(path, table.encode())
 
     def _ask_table(self) -> None:
@@ -152,7 +154,7 @@ class Extras:
 
         if self.desk.session is None:
             return
-        neck = self.desk.session.present.neck
+        neck = self.desk.session.neck_state.neck
         try:
             data = render(notched_edge(neck.scale_mm, neck.frets), path)
         except ValueError as error:
@@ -165,7 +167,7 @@ class Extras:
         from nuvrek.exchange.template import rocker_table
 
         if self.desk.session is not None:
-            neck = self.desk.session.present.neck
+            neck = self.desk.session.neck_state.neck
             self.save(path, rocker_table(neck.scale_mm, neck.frets).encode())
 
     def ask_template(self) -> None:

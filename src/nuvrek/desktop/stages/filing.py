@@ -7,20 +7,20 @@ from typing import TYPE_CHECKING
 from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QSlider, QVBoxLayout, QWidget
 
-from nuvrek.bench.filing import FilingDesk, watch_words
-from nuvrek.bench.filinglanes import metal_lane
-from nuvrek.bench.job import choose
-from nuvrek.bench.lanes import Dots
-from nuvrek.desktop.benchbar import BenchBar
-from nuvrek.desktop.curveview import CurveView, Mark
-from nuvrek.desktop.desk import Desk
-from nuvrek.desktop.sheetview import SheetView
+from nuvrek.bench.pages.filing_draft import FilingDraft, watch_words
+from nuvrek.bench.strips.filing import metal_strip
+from nuvrek.bench.strips.strips import Dots
+from nuvrek.bench.work.job import choose
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.drawings.metal_curve import CurveView, Mark
+from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Choices, Picks, Stage, button, scrolling, sliding
-from nuvrek.planning.titles import TITLES
+from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.planning.case.titles import TITLES
 from nuvrek.units import format_length
 
 if TYPE_CHECKING:
-    from nuvrek.planning.case import Way
+    from nuvrek.planning.case.case import Way
 
 _STEP_MM = 0.01
 _REST_MS = 150
@@ -39,15 +39,20 @@ _PRESSURES = {
 }
 _AIMS = {"least metal": "least metal in all", "thinnest fret": "least off the thinnest"}
 _GROOVES = {False: "come out entirely", True: "shallow ones may stay"}
-_ROCKS = {None: "none is felt", 0.03: "0.03 mm may stay", 0.05: "0.05 mm may stay", 0.08: "0.08 mm may stay"}
+_ROCKS = {
+    None: "none is felt",
+    0.03: "0.03 mm may stay",
+    0.05: "0.05 mm may stay",
+    0.08: "0.08 mm may stay",
+}
 
 
 class FilingStage(Stage):
     """The neck sheet above, the curve on the left, what is agreed on the right."""
 
-    def __init__(self, desk: Desk, bar: BenchBar) -> None:
+    def __init__(self, desk: AppState, bar: BenchBar) -> None:
         super().__init__(desk, bar)
-        self.filing: FilingDesk | None = None
+        self.filing: FilingDraft | None = None
         self.sheet = SheetView(desk.theme)
         self.sheet.fret_chosen.connect(self._pointed)
         self.curve = CurveView(desk.theme)
@@ -154,20 +159,20 @@ class FilingStage(Stage):
         super().enter()
 
     def refresh(self) -> None:
-        session, picture = self.desk.session, self.desk.picture
+        session, solved = self.desk.session, self.desk.solved
         if session is None:
             return
-        if picture is None or picture.plan is None:
-            self.sheet.show_neck(session.present.neck, (), Dots())
+        if solved is None or solved.plan is None:
+            self.sheet.show_neck(session.neck_state.neck, (), Dots())
             self.curve.show_curve((), (), self.desk.settings.unit, "One moment.")
             self.bar.show_words("Weighing the ways", message="One moment.")
             return
         if (
             self.filing is None
-            or self.filing.picture is not picture
+            or self.filing.solved is not solved
             or self.filing.unit is not self.desk.settings.unit
         ):
-            before, self.filing = self.filing, FilingDesk(picture, self.desk.settings.unit)
+            before, self.filing = self.filing, FilingDraft(solved, self.desk.settings.unit)
             if before is not None:
                 self.filing.follow(before)
             self._fill()
@@ -182,7 +187,7 @@ class FilingStage(Stage):
         for kind in filing.kinds:
             self.kinds.addItem(TITLES[kind], kind)
         self.kinds.setCurrentIndex(max(self.kinds.findData(filing.kind), 0))
-        neck = filing.picture.map.neck
+        neck = filing.solved.map.neck
         self.least.setMaximum(max(round(neck.wire_height_mm / _STEP_MM), 40))
         self.least.setValue(round(filing.least_mm / _STEP_MM))
         self.fall.setValue(round(filing.fall_mm / _STEP_MM))
@@ -212,7 +217,7 @@ class FilingStage(Stage):
         self.bar.show_words(
             filing.head(),
             message=made.gist if made.possible else " ".join(made.why_not),
-            state=session.present.state,
+            state=session.neck_state.state,
             right_title="keys",
             right=(
                 "up and down: way",
@@ -233,9 +238,9 @@ class FilingStage(Stage):
         self._unit = unit
         self.rest.start()
 
-    def _labels(self, filing: FilingDesk) -> None:
+    def _labels(self, filing: FilingDraft) -> None:
         unit = self.desk.settings.unit
-        neck = filing.picture.map.neck
+        neck = filing.solved.map.neck
         levels = filing.kind not in ("spot-level", "play-clean", "crown-few")
         strings = filing.strings_mm()
         self.words["least"].setText(f"Keep {format_length(filing.least_mm, unit)}")
@@ -254,11 +259,11 @@ class FilingStage(Stage):
         for name, slider in self._sliders().items():
             slider.setVisible(shown[name])
             self.words[name].setVisible(shown[name])
-        from nuvrek.planning.ground import groove_map
+        from nuvrek.planning.filing.tops import groove_map
 
         wanted = {
             "aim": levels,
-            "grooves_stay": levels and bool(groove_map(filing.picture.map).any()),
+            "grooves_stay": levels and bool(groove_map(filing.solved.map).any()),
             "still_mm": filing.kind == "spot-level",
             "pressure": filing.kind != "crown-few",
             "block_mm": filing.kind != "crown-few",
@@ -273,12 +278,14 @@ class FilingStage(Stage):
         if filing is None or session is None:
             return
         alone = frozenset(filing.agreed.untouched)
-        lane = metal_lane(made.off_mm, self.desk.settings.unit, order, thin, alone)
+        lane = metal_strip(made.off_mm, self.desk.settings.unit, order, thin, alone)
         filed = frozenset(int(f) + 1 for f in (made.off_mm.max(axis=1) > 0.004).nonzero()[0])
-        self.sheet.show_neck(session.present.neck, (lane,), Dots(filed=filed, alone=alone), filing.fret)
+        self.sheet.show_neck(
+            session.neck_state.neck, (lane,), Dots(filed=filed, alone=alone), filing.fret
+        )
 
-    def _curve(self, filing: FilingDesk, made: Way) -> None:
-        plan = filing.picture.plan
+    def _curve(self, filing: FilingDraft, made: Way) -> None:
+        plan = filing.solved.plan
         curve = plan.curve if plan is not None else None
         if plan is None or curve is None or not len(curve.up_mm):
             why = (
@@ -289,7 +296,9 @@ class FilingStage(Stage):
             self.curve.show_curve((), (), filing.unit, why)
             return
         base = float(curve.base_mm[0])
-        points = tuple((float(m), base + float(u)) for u, m in zip(curve.up_mm, curve.metal_mm, strict=True))
+        points = tuple(
+            (float(m), base + float(u)) for u, m in zip(curve.up_mm, curve.metal_mm, strict=True)
+        )
         marks = [Mark("as it is", 0.0, base + curve.now_up_mm, "dot")]
         marks.append(Mark("full level", curve.level_metal_mm, base, "square"))
         if curve.bend is not None:
@@ -302,14 +311,23 @@ class FilingStage(Stage):
                 and way.kind != made.kind
             ):
                 marks.append(
-                    Mark(way.title.lower(), way.metal_mm, self._height(way, base, curve.base_mm), "dot")
+                    Mark(
+                        way.title.lower(),
+                        way.metal_mm,
+                        self._height(way, base, curve.base_mm),
+                        "dot",
+                    )
                 )
         if made.kind == "play-clean" and made.possible:
             # The height in hand lies on the curve, between whichever points were drawn.
-            points = tuple(sorted((*points, (made.metal_mm, base + filing.up_mm)), key=lambda p: p[1]))
+            points = tuple(
+                sorted((*points, (made.metal_mm, base + filing.up_mm)), key=lambda p: p[1])
+            )
         if made.lowest_mm and made.possible:
             height = (
-                base + filing.up_mm if made.kind == "play-clean" else self._height(made, base, curve.base_mm)
+                base + filing.up_mm
+                if made.kind == "play-clean"
+                else self._height(made, base, curve.base_mm)
             )
             marks.append(Mark(made.title.lower(), made.metal_mm, height, "dot", chosen=True))
         self.curve.show_curve(points, tuple(marks), filing.unit)
@@ -322,9 +340,9 @@ class FilingStage(Stage):
         """
         import numpy as np
 
-        from nuvrek.planning.case import LEVELS
-        from nuvrek.planning.cleanway import SURE
-        from nuvrek.surface.heightmap import NINE_IN_TEN
+        from nuvrek.estimate.heightmap import NINE_IN_TEN
+        from nuvrek.planning.case.case import LEVELS
+        from nuvrek.planning.ways.just_clean import SURE
 
         told = np.array(way.lowest_mm)
         doubt = 0.0 if way.kind in LEVELS else told[:, 1] * SURE / NINE_IN_TEN
@@ -366,9 +384,11 @@ class FilingStage(Stage):
         if filing is None or self._filling:
             return
         least, fall = self.least.value() * _STEP_MM, self.fall.value() * _STEP_MM
-        neck = filing.picture.map.neck
+        neck = filing.solved.map.neck
         filing.change(
-            least_crown_mm=None if abs(least - neck.least_crown_mm) < 0.5 * _STEP_MM else round(least, 2),
+            least_crown_mm=None
+            if abs(least - neck.least_crown_mm) < 0.5 * _STEP_MM
+            else round(least, 2),
             fall_away_mm=None if abs(fall - neck.fall_away_mm) < 0.5 * _STEP_MM else round(fall, 2),
             dressed_mm=round(self.dressed.value() * _STEP_MM, 2),
             fall_from=None if self.start.value() == neck.joint_fret else self.start.value(),
@@ -386,7 +406,7 @@ class FilingStage(Stage):
     def _wanted(self, height_mm: float) -> None:
         """A height pressed on the curve: just clean at that."""
         filing = self.filing
-        plan = filing.picture.plan if filing is not None else None
+        plan = filing.solved.plan if filing is not None else None
         if filing is None or plan is None or plan.curve is None or "play-clean" not in filing.kinds:
             return
         filing.kind = "play-clean"
@@ -414,13 +434,17 @@ class FilingStage(Stage):
 
     def _agree(self) -> None:
         filing, session = self.filing, self.desk.session
-        if filing is not None and session is not None and self.desk.write(lambda: filing.agree(session)):
+        if (
+            filing is not None
+            and session is not None
+            and self.desk.write(lambda: filing.agree(session))
+        ):
             self.setFocus()
             self.bar.message.setText("Written down. All ways are weighed by it from now on.")
 
     def _take(self) -> None:
         filing, session = self.filing, self.desk.session
-        plan = filing.picture.plan if filing is not None else None
+        plan = filing.solved.plan if filing is not None else None
         if filing is None or session is None or plan is None:
             return
         made, neck_map = filing.way(), filing.case.neck_map
@@ -439,7 +463,7 @@ class FilingStage(Stage):
         filing = self.filing
         if filing is None or self.desk.session is None:
             return False
-        frets = filing.picture.map.neck.frets
+        frets = filing.solved.map.neck.frets
         if name in ("up", "down"):
             at = self.kinds.currentIndex() + (1 if name == "down" else -1)
             self.kinds.setCurrentIndex(max(0, min(self.kinds.count() - 1, at)))
@@ -448,7 +472,7 @@ class FilingStage(Stage):
             self.lift.setValue(self.lift.value() + (5 if name == "+" else -5))
             self._settle()
         elif name in ("left", "right"):
-            step = 1 if (name == "right") != self.desk.session.present.neck.nut_on_right else -1
+            step = 1 if (name == "right") != self.desk.session.neck_state.neck.nut_on_right else -1
             self._pointed(max(1, min(frets, (filing.fret or 0) + step)), "")
         elif name == "*":
             self._leave_alone()

@@ -6,34 +6,32 @@ from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
 
-from nuvrek.bench.job import next_step
-from nuvrek.bench.lanes import Dots
-from nuvrek.bench.sheet import SheetGeometry
-from nuvrek.desktop.benchbar import BenchBar
-from nuvrek.desktop.board import paint_board
-from nuvrek.desktop.desk import Desk
+from nuvrek.bench.strips.sheet_geometry import SheetGeometry
+from nuvrek.bench.strips.strips import Dots
+from nuvrek.bench.work.job import next_step
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.sheet.fingerboard import paint_board
 from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
+from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.logbook.store import NeckRow
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.description import ROD_WORDS, NeckDescription
-from nuvrek.planning.titles import TITLES
-from nuvrek.readings.journal import Present, fold
+from nuvrek.planning.case.titles import TITLES
+from nuvrek.readings.journal import NeckState, fold
 
 
-def standing(present: Present) -> str:
+def standing(neck_state: NeckState) -> str:
     """Where a neck stands, in one sentence."""
-    if present.chosen is not None:
-        step = next_step(present)
-        title = TITLES[present.chosen.way]
+    if neck_state.chosen is not None:
+        step = next_step(neck_state)
+        title = TITLES[neck_state.chosen.way]
         return (
             f"{title}: next, {step.title[0].lower()}{step.title[1:]}."
             if step
             else f"{title}: all steps done."
         )
-    if present.taken:
-        return (
-            f"{len(present.taken)} reading{'s' if len(present.taken) > 1 else ''} taken, no way chosen yet."
-        )
+    if neck_state.taken:
+        return f"{len(neck_state.taken)} reading{'s' if len(neck_state.taken) > 1 else ''} taken, no way chosen yet."
     return "Described, not measured yet."
 
 
@@ -42,13 +40,13 @@ class NeckCard(QWidget):
 
     opened = pyqtSignal()
 
-    def __init__(self, desk: Desk, row: NeckRow, present: Present) -> None:
+    def __init__(self, desk: AppState, row: NeckRow, neck_state: NeckState) -> None:
         super().__init__()
-        self.desk, self.row, self.present = desk, row, present
+        self.desk, self.row, self.neck_state = desk, row, neck_state
         self.selected = False
-        self.longest_mm = end_mm(present.neck)
+        self.longest_mm = end_mm(neck_state.neck)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setAccessibleName(f"{row.id}: {present.neck.title}. {standing(present)}")
+        self.setAccessibleName(f"{row.id}: {neck_state.neck.title}. {standing(neck_state)}")
 
     def sizeHint(self) -> QSize:
         return QSize(800, self.desk.theme.px(96))
@@ -59,7 +57,7 @@ class NeckCard(QWidget):
     def paintEvent(self, _event: QPaintEvent | None) -> None:
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        t, c, neck = self.desk.theme, self.desk.theme.colours, self.present.neck
+        t, c, neck = self.desk.theme, self.desk.theme.colours, self.neck_state.neck
         box = QRectF(self.rect()).adjusted(2, 3, -2, -3)
         painter.setPen(QPen(c["copper" if self.selected else "line"], 2.5 if self.selected else 1))
         painter.setBrush(c["card"])
@@ -74,7 +72,7 @@ class NeckCard(QWidget):
         facts = f"{neck.scale_mm:.0f} mm · {neck.frets} frets · joins at {neck.joint_fret} · {rod}"
         lines = (
             (neck.title, 18, "ink", True),
-            (standing(self.present), 15, "ink", False),
+            (standing(self.neck_state), 15, "ink", False),
             (facts, 13, "muted", False),
         )
         y = 9.0
@@ -82,7 +80,9 @@ class NeckCard(QWidget):
             painter.setFont(t.font(size, bold=bold))
             painter.setPen(c[colour])
             height = painter.fontMetrics().height()
-            shown = painter.fontMetrics().elidedText(text, Qt.TextElideMode.ElideRight, int(wide - 10))
+            shown = painter.fontMetrics().elidedText(
+                text, Qt.TextElideMode.ElideRight, int(wide - 10)
+            )
             painter.drawText(QRectF(left, y, wide, height), Qt.AlignmentFlag.AlignVCenter, shown)
             y += height + 2
         start = left + wide + 10
@@ -96,7 +96,7 @@ class NeckCard(QWidget):
 class ShelfStage(Stage):
     """The list of necks."""
 
-    def __init__(self, desk: Desk, bar: BenchBar) -> None:
+    def __init__(self, desk: AppState, bar: BenchBar) -> None:
         super().__init__(desk, bar)
         self.cards: list[NeckCard] = []
         self.index = 0
@@ -123,10 +123,12 @@ class ShelfStage(Stage):
 
         def load() -> None:
             for row in self.desk.book.necks():
-                self.cards.append(NeckCard(self.desk, row, fold(row.neck, self.desk.book.entries(row.id))))
+                self.cards.append(
+                    NeckCard(self.desk, row, fold(row.neck, self.desk.book.entries(row.id)))
+                )
 
         self.desk.write(load)
-        longest = max((end_mm(card.present.neck) for card in self.cards), default=1.0)
+        longest = max((end_mm(card.neck_state.neck) for card in self.cards), default=1.0)
         for number, card in enumerate(self.cards):
             card.longest_mm = longest
             card.opened.connect(lambda number=number: self._open(number))
@@ -142,10 +144,10 @@ class ShelfStage(Stage):
         if self.cards:
             card = self.cards[index]
             self.scroller.ensureWidgetVisible(card)
-            neck = card.present.neck
+            neck = card.neck_state.neck
             self.bar.show_words(
                 neck.title,
-                message=neck.complaint or standing(card.present),
+                message=neck.complaint or standing(card.neck_state),
                 right_title="Enter opens",
                 right=("up and down choose", "+ takes in another"),
             )
@@ -183,7 +185,9 @@ class ShelfStage(Stage):
         elif name == "+":
             self._start()
         elif name in ("up", "down") and self.cards:
-            self._select(max(0, min(len(self.cards) - 1, self.index + (1 if name == "down" else -1))))
+            self._select(
+                max(0, min(len(self.cards) - 1, self.index + (1 if name == "down" else -1)))
+            )
         elif name.isdigit() and any(card.row.id == int(name) for card in self.cards):
             self._open(next(i for i, card in enumerate(self.cards) if card.row.id == int(name)))
         else:

@@ -1,0 +1,116 @@
+"""The string list of a neck: reading it from a form, its tension, and what another set or tuning would change."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+import msgspec
+from msgspec import Struct
+
+from nuvrek.mechanics.strings import retuned, set_tension_n, tension_n
+from nuvrek.neck.strings import StringSet, StringSpec, note_name, semitones_from_a4
+from nuvrek.units import LengthError, Unit, format_length, likely_meaning, parse_length
+
+# Gauges there are, in mm (common practice, no source).
+THINNEST_MM, THICKEST_MM = 0.15, 3.6
+TUNINGS = {0: "as tuned", -1: "a semitone lower", -2: "a tone lower", -3: "three semitones lower", -4: "two tones lower", 1: "a semitone higher", 2: "a tone higher"}  # fmt: skip
+
+
+class StringRow(Struct, frozen=True):
+    """One line of the form as typed."""
+
+    note: str = ""
+    gauge: str = ""
+    wound: bool = False
+    each: str = "1"
+    mass: str = ""
+
+    @property
+    def empty(self) -> bool:
+        """Whether nothing was typed."""
+        return not self.note.strip() and not self.gauge.strip()
+
+
+class Pull(Struct, frozen=True):
+    """Tension of one line, or of all, in N, with its doubt (one standard deviation)."""
+
+    newtons: float
+    spread: float
+
+    @property
+    def words(self) -> str:
+        """``73 N``, with the doubt where there is one."""
+        doubt = f" ± {self.spread:.0f}" if self.spread >= 0.5 else ""
+        return f"{self.newtons:.0f}{doubt} N"
+
+
+def row_of(spec: StringSpec, inch: bool) -> StringRow:
+    """A line of the form for a string."""
+    gauge = format_length(spec.gauge_mm, Unit.THOU if inch else Unit.MM)
+    mass = "" if spec.grams_per_m is None else f"{spec.grams_per_m:g}"
+    return StringRow(spec.note, gauge, spec.wound, str(spec.each), mass)
+
+
+def read_strings(rows: Sequence[StringRow]) -> tuple[StringSet | None, dict[int, str]]:
+    """The list as strings, empty lines left out, or None and a sentence for each faulty line."""
+    faults: dict[int, str] = {}
+    found = []
+    for number, row in enumerate(rows):
+        if row.empty:
+            continue
+        try:
+            found.append(_read(row))
+        except ValueError as error:
+            faults[number] = f"Line {number + 1}: {error}"
+    return (None, faults) if faults else (tuple(found), {})
+
+
+def _read(row: StringRow) -> StringSpec:
+    """Raises ValueError with a sentence."""
+    try:
+        typed = parse_length(row.gauge, Unit.THOU)
+    except LengthError as error:
+        raise ValueError(str(error)) from None
+    meant = likely_meaning(row.gauge, typed, THINNEST_MM, THICKEST_MM)
+    mm = typed.mm if meant is None else meant.length.mm
+    if not THINNEST_MM <= mm <= THICKEST_MM:
+        raise ValueError(f'"{row.gauge.strip()}" is no gauge; try 46, .046 or 1.17 mm.')
+    note = note_name(semitones_from_a4(row.note))
+    each = row.each.strip() or "1"
+    if each not in ("1", "2", "3"):
+        raise ValueError("a course has 1, 2 or 3 strings.")
+    grams = None
+    if row.mass.strip():
+        try:
+            grams = msgspec.convert(float(row.mass.replace(",", ".")), float)
+        except ValueError:
+            raise ValueError(f'"{row.mass.strip()}" is no mass in grams a metre.') from None
+        if not 0.0 < grams <= 80.0:
+            raise ValueError("a string has up to 80 grams a metre.")
+    return StringSpec(note, round(mm, 4), row.wound, grams, int(each))
+
+
+def pulls(specs: StringSet, scale_mm: float) -> tuple[Pull, ...]:
+    """Tension of each line, courses counted whole."""
+    found = ((spec.each, *tension_n(spec, scale_mm)) for spec in specs)
+    return tuple(Pull(n * newtons, n * spread) for n, newtons, spread in found)
+
+
+def whole(specs: StringSet, scale_mm: float) -> Pull:
+    """Tension in all."""
+    return Pull(*set_tension_n(specs, scale_mm))
+
+
+def change_words(now: Pull, then: Pull) -> str:
+    """``66 N, -9 %``."""
+    return f"{then.newtons:.0f} N, {100.0 * (then.newtons / max(now.newtons, 1e-9) - 1.0):+.0f} %"
+
+
+def other_set(specs: StringSet, semitones: int, kept: StringSet | None) -> StringSet:
+    """The strings to compare with: a kept set, tuned up or down by semitones."""
+    return retuned(kept if kept is not None else specs, semitones)
+
+
+def sounding(specs: StringSet, capo: int) -> tuple[str, ...]:
+    """The open notes with a capo on; it leaves the pull as it is."""
+    return tuple(note_name(semitones_from_a4(spec.note) + capo) for spec in specs)

@@ -1,0 +1,482 @@
+"""A measuring round driven by single keys.
+
+Keys are named ``0``-``9``, ``.``, letters, ``enter``, ``+``, ``-``, ``*``, ``/``, space,
+``back``, ``left``, ``right``, ``up`` and ``down``. Nothing here knows a window. What the keys do
+at one kind of station stands in ``stops``.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterator, Sequence
+
+from msgspec import structs
+
+from nuvrek.bench.keypad.keys import keys_at
+from nuvrek.bench.keypad.keys.base import StationKeys
+from nuvrek.bench.keypad.repeats import Repeats
+from nuvrek.bench.keypad.view import Question, View, view_of
+from nuvrek.bench.session import Session
+from nuvrek.logbook.store import LogbookError
+from nuvrek.neck.description import Lane, NeckDescription
+from nuvrek.readings.entries import AnyEntry, AnyReading, Dial, Reading, Rock, RoundStart, Strike
+from nuvrek.readings.journal import Taken
+from nuvrek.readings.rounds import ONE, Round, round_of
+from nuvrek.readings.stations import (
+    Station,
+    already_so,
+    next_station,
+    resume_at,
+    station_of,
+    units_of,
+)
+from nuvrek.readings.tool_kit import Kit
+from nuvrek.units import Length, Unit
+
+_LONGEST_ENTRY = 14
+_TYPED = set("0123456789.,'\"mthouinc ")
+
+
+def _forget(_field: str, _unit: Unit) -> None:
+    pass
+
+
+class Keypad:
+    """The state of a round at the keypad."""
+
+    def __init__(
+        self,
+        session: Session,
+        name: str,
+        unit_of: Callable[[str], Unit],
+        kit: Kit | None = None,
+        remember: Callable[[str, Unit], None] = _forget,
+    ) -> None:
+        """Resume (or prepare) round ``name``.
+
+        ``unit_of`` gives the unit of an entry field; ``remember`` is told when another one was used there.
+        """
+        self.session = session
+        self.kit = kit or Kit()
+        self._unit_of = unit_of
+        self._remember = remember
+        self.repeats = Repeats()
+        self._station: Station | None = None
+        self._replacing = 0
+        self._asked = False
+        self._sent = False
+        self._since_one = len(session.entries)
+        self.run_step = 1
+        self.text = ""
+        self.slides: Length | None = None
+        self.asking: Question | None = None
+        self.message = ""
+        self.cursor = 0
+        self.index = 0
+        self.round: Round = round_of(name, self.neck, self.kit)
+        self.rewind()
+
+    # --- where we are -----------------------------------------------------
+
+    @property
+    def neck(self) -> NeckDescription:
+        """The neck as now described."""
+        return self.session.neck_state.neck
+
+    @property
+    def one(self) -> bool:
+        """Whether readings are picked one by one instead of in a round."""
+        return self.round.name == ONE
+
+    @property
+    def started(self) -> bool:
+        """Whether this round is the one the journal is in."""
+        return self.session.neck_state.round_name == self.round.name
+
+    @property
+    def since(self) -> int:
+        """The journal number after which entries belong to this round."""
+        if self.one:
+            return self._since_one
+        return self.session.neck_state.round_number if self.started else len(self.session.entries)
+
+    @property
+    def run_number(self) -> int:
+        """The number under which the readings of one indicator run belong together."""
+        if self._replacing:
+            old = self.session.entries[self._replacing - 1]
+            return old.run if isinstance(old, Dial) else self._replacing
+        if self.one:
+            return self._since_one + 1
+        return (
+            self.session.neck_state.round_number if self.started else len(self.session.entries) + 1
+        )
+
+    @property
+    def finished(self) -> bool:
+        """Whether every station has been taken or passed."""
+        return self._station is None
+
+    @property
+    def station(self) -> Station | None:
+        """The station now asked for, or None when the round is done."""
+        return self._station
+
+    @property
+    def station_key(self) -> str:
+        """The station's name for the journal; single readings belong to none."""
+        return "" if self._station is None or self.one or self._asked else self._station.key
+
+    @property
+    def replacing(self) -> bool:
+        """Whether the next reading takes the place of an old one."""
+        return self._replacing > 0
+
+    @property
+    def keys_here(self) -> StationKeys:
+        """What the keys do here."""
+        return keys_at(self)
+
+    @property
+    def unit(self) -> Unit:
+        """The unit of a bare number at this station."""
+        return self._unit_of(self._station.field if self._station else "string-gap")
+
+    def taken_since(self) -> Iterator[Taken]:
+        """The live readings of this round, oldest first."""
+        taken, since = self.session.neck_state.taken, self.since
+        first = len(taken)
+        while first and taken[first - 1].number > since:
+            first -= 1
+        return iter(taken[first:])
+
+    def marked(self, lane: Lane) -> dict[int, Rock]:
+        """Rocking places of this round on a lane: the newest live rock reading per fret."""
+        found = {
+            one.reading.fret: one.reading
+            for one in self.taken_since()
+            if isinstance(one.reading, Rock) and one.reading.lane == lane
+        }
+        return {fret: rock for fret, rock in found.items() if rock.says == "rocks"}
+
+    # --- going about --------------------------------------------------------
+
+    def change_round(self, name: str) -> None:
+        """Another round is wanted; it goes on where it was if the journal is in it."""
+        self.round = round_of(name, self.neck, self.kit)
+        self._since_one = len(self.session.entries)
+        self.message = ""
+        self.rewind()
+
+    def change_kit(self, kit: Kit) -> None:
+        """Other tools are on the bench: the round is built anew."""
+        self.kit = kit
+        self.rewind()
+
+    def rewind(self) -> None:
+        """Go to where the journal says this round stands (also after the neck was described anew)."""
+        self.round = round_of(self.round.name, self.neck, self.kit)
+        self._replacing, self._asked = 0, False
+        neck_state, stations = self.session.neck_state, self.round.stations
+        if self.one:
+            self._go(len(stations))
+        elif self.started:
+            self._go(resume_at(stations, neck_state))
+        else:
+            self._go(
+                next(
+                    (i for i, s in enumerate(stations) if not already_so(s, neck_state)),
+                    len(stations),
+                )
+            )
+
+    def fresh_stations(self) -> tuple[Station, ...]:
+        """The stations this round would have for the neck as now described."""
+        return round_of(self.round.name, self.neck, self.kit).stations
+
+    def start_afresh(self) -> None:
+        """Begin the round again; earlier readings stay."""
+        if not self.one and self.write(RoundStart(name=self.round.name)):
+            self.rewind()
+
+    def pick(self, index: int) -> None:
+        """Go to a station of the round by its place in it."""
+        self._replacing = 0
+        self._go(max(0, min(index, len(self.round.stations))))
+
+    def retake(self, number: int) -> None:
+        """Ask for the reading of entry ``number`` again; the new one takes its place."""
+        old = self.session.entries[number - 1]
+        if not isinstance(old, Reading):
+            return
+        self.text, self.slides, self.asking = "", None, None
+        self._replacing, self.run_step = number, 1
+        self._station = station_of(old)
+        self.cursor = self._station.fret or self.keys_here.first()
+        self.message = "Take it again: the new reading replaces the old one."
+        if old.state.strings != self.session.neck_state.state.strings:
+            was = "at pitch" if old.state.strings == "pitch" else "slack"
+            self.message += f" It was taken with the strings {was}."
+
+    def ask(self, station: Station) -> None:
+        """Ask for one reading somewhere, outside the order of the round; then the round goes on where it was."""
+        self._replacing, self._asked, self.run_step = 0, True, 1
+        self._arrive(station)
+        self.cursor = station.fret or self.keys_here.first()
+
+    @property
+    def asked(self) -> bool:
+        """Whether a single reading is asked for outside the round's order."""
+        return self._asked
+
+    def _go(self, index: int) -> None:
+        self.index = index
+        stations = self.round.stations
+        self._arrive(stations[index] if index < len(stations) else None)
+
+    def _arrive(self, station: Station | None) -> None:
+        self._station = station
+        self.text, self.slides, self.asking = "", None, None
+        self.cursor = self.keys_here.first()
+
+    def change_station(self, station: Station) -> None:
+        """The same station with other supports, lane or string; the hand stays at its fret."""
+        cursor, self._station = self.cursor, station
+        frets = self.keys_here.frets()
+        self.cursor = cursor if frets is None or cursor in frets else frets[0]
+
+    def go_on(self) -> None:
+        """What was asked is taken: to the next open station, or to the next place of a single reading."""
+        if self._asked:
+            self.rewind()
+        elif self.one:
+            self._stay()
+        else:
+            self._go(next_station(self.round.stations, self.session.neck_state, after=self.index))
+
+    def _stay(self) -> None:
+        self.text, self.slides, self.asking = "", None, None
+        keys = self.keys_here
+        frets = keys.frets()
+        if keys.moves_on and frets is not None and self.cursor + 1 in frets:
+            self.cursor += 1
+
+    def pass_on(self) -> None:
+        """Leave this station open and go on; past the last one the round is over for now."""
+        if self._replacing or self._asked or self.one:
+            self.rewind()
+        else:
+            self._go(self.index + 1)
+
+    # --- keys -------------------------------------------------------------
+
+    def press(self, key: str) -> None:
+        """Do what ``key`` means here; keys without a meaning leave a hint, never an error."""
+        self.message = ""
+        if self.asking is not None:
+            self._answer(self.asking, key)
+        elif key in ("up", "down"):
+            self._turn(1 if key == "down" else -1)
+        elif key in ("left", "right"):
+            self._move(1 if (key == "right") != self.neck.nut_on_right else -1)
+        elif key == "back":
+            self._back()
+        elif key == " " and not self.text:
+            self.next_unit()
+        elif len(key) == 1 and key in _TYPED:
+            self.type(key)
+        elif key == "enter":
+            self._enter()
+        elif key in ("+", "-", "*", "/"):
+            self.keys_here.special(key)
+
+    def type(self, key: str) -> None:
+        """One more character of a number."""
+        if not self.keys_here.numbers and not (self.one and self.finished):
+            self.message = "No number here."
+        elif len(self.text) < _LONGEST_ENTRY:
+            self.text += key
+
+    def _enter(self) -> None:
+        if self.one and self.finished:
+            text, self.text = self.text, ""
+            count = len(self.round.stations)
+            if text.isascii() and text.isdigit() and 1 <= int(text) <= count:
+                self.pick(int(text) - 1)
+            elif text:
+                self.message = f"Pick one by its number, 1 to {count}."
+        elif self.text:
+            self.keys_here.typed("enter")
+        else:
+            self.keys_here.enter()
+
+    def _turn(self, step: int) -> None:
+        """Up and down go through the stations; for a single reading, over the lanes or strings."""
+        if not self.one and not self._replacing and not self._asked:
+            self._go(max(0, min(self.index + step, len(self.round.stations))))
+            return
+        turns = self.keys_here.turns()
+        if not turns or self._station is None:
+            return
+        now = next((i for i, s in enumerate(turns) if s == self._station), 0)
+        self.change_station(turns[max(0, min(now + step, len(turns) - 1))])
+
+    def _move(self, step: int) -> None:
+        frets = self.keys_here.frets()
+        if frets:
+            self.cursor = max(frets[0], min(frets[-1], self.cursor + step))
+
+    def point_at(self, fret: int) -> None:
+        """The hand (or the mouse) goes to ``fret``."""
+        if fret in (self.keys_here.frets() or ()):
+            self.cursor = fret
+
+    def next_unit(self) -> None:
+        """This entry field takes another unit from now on."""
+        if self._station is None or not self.keys_here.lengths:
+            return
+        units = units_of(self._station.field)
+        now = self.unit
+        self._remember(
+            self._station.field,
+            units[(units.index(now) + 1) % len(units)] if now in units else units[0],
+        )
+
+    def remember_unit(self, typed: Length) -> None:
+        """A unit that was typed with a number is the field's unit from now on."""
+        if self._station is None or self._sent or not any(c in self.text for c in 'mthin"/'):
+            return
+        if typed.unit in units_of(self._station.field) and typed.unit is not self.unit:
+            self._remember(self._station.field, typed.unit)
+
+    def gauge(self, sent: str) -> None:
+        """A gauge sent a reading: taken as if typed, unless something typed or asked stands in the way."""
+        keys = self.keys_here
+        if not (keys.numbers and keys.lengths):
+            self.message = f"The gauge sent {sent}, but nothing is asked for now. It was not taken."
+        elif self.text or self.asking is not None:
+            self.message = f"The gauge sent {sent} while something was typed. It was not taken."
+        else:
+            self.message, self.text, self._sent = "", sent, True
+            keys.typed("enter")
+            self._sent = False
+
+    def _answer(self, asked: Question, key: str) -> None:
+        if key == "enter" and asked.meaning is not None:
+            self.asking = None
+            self.keys_here.accept(asked.key, asked.meaning.length)
+        elif key == "/" or (key == "enter" and asked.meaning is None):
+            self.asking = None
+            self.keys_here.accept(asked.key, asked.typed)
+        elif key == "back":
+            self.asking, self.text = None, ""
+
+    # --- striking out -------------------------------------------------------
+
+    def _back(self) -> None:
+        if self.text:
+            self.text = self.text[:-1]
+        elif self.slides is not None:
+            self.slides = None
+        elif self._replacing or self._asked:
+            self.rewind()
+        else:
+            here = self._newest_here()
+            if here is None:
+                self.strike_last()
+            elif self.strike([here]):
+                self.message = "Struck out. Take it again, or go on."
+
+    def _newest_here(self) -> int | None:
+        """The newest reading of this round taken at this very station."""
+        if self.one or self._station is None:
+            return None
+        key = self._station.key
+        numbers = [one.number for one in self.taken_since() if one.reading.station == key]
+        return numbers[-1] if numbers else None
+
+    def strike_last(self) -> None:
+        """Strike the newest entry of this round and go back to its station."""
+        try:
+            struck = self.session.undo(self.since)
+        except LogbookError as error:
+            self.message = str(error)
+            return
+        if struck is None:
+            self.message = "Nothing in this round to strike out."
+            return
+        keys = [s.key for s in self.round.stations]
+        station = getattr(struck, "station", "")
+        if isinstance(struck, Dial) and f"dial-{struck.lane}" in keys:
+            self._go(keys.index(f"dial-{struck.lane}"))
+            self.cursor = struck.fret
+        elif station in keys:
+            self._go(keys.index(station))
+        elif isinstance(struck, Rock):
+            self.cursor = struck.fret
+        self.message = "Struck out. Take it again, or go on."
+
+    def strike(self, numbers: Sequence[int]) -> bool:
+        """Strike entries, all or none; says why when the logbook refuses."""
+        try:
+            self.session.append(*(Strike(entry=number) for number in numbers))
+        except LogbookError as error:
+            self.message = str(error)
+            return False
+        return True
+
+    # --- writing down -----------------------------------------------------
+
+    def finish(self, reading: AnyReading) -> None:
+        """Write a reading down and go on."""
+        again = self.replacing
+        if self.write(reading) and not again:
+            self.go_on()
+
+    def write(self, entry: AnyEntry, strike: Sequence[int] = ()) -> bool:
+        """Put an entry on disk with today's state, striking what it replaces, all or none.
+
+        On failure the typed number stays where it is.
+        """
+        if isinstance(entry, Reading):
+            entry = structs.replace(
+                entry, state=self.session.neck_state.state, error_mm=self.kit.error_of(entry)
+            )
+        entries: list[AnyEntry] = [entry]
+        single = self.one or self._replacing or self._asked
+        if not self.started and not single and not isinstance(entry, RoundStart):
+            entries.insert(0, RoundStart(name=self.round.name))
+        replaced = self._replacing if isinstance(entry, Reading) else 0
+        struck = {*strike, *([replaced] if replaced else [])}
+        try:
+            self.session.append(*entries, *(Strike(entry=number) for number in sorted(struck)))
+        except LogbookError as error:
+            self.message = str(error)
+            return False
+        if replaced:
+            self._replacing = 0
+            self.rewind()
+            self.message = "Taken again; the old reading is struck out."
+        return True
+
+    # --- what the bar shows -----------------------------------------------
+
+    def readings_here(self) -> list[Taken]:
+        """The live readings of the very place that is asked for, oldest first."""
+        if self._station is None:
+            return []
+        return self.repeats.at(self.session.neck_state, self._station, self.cursor)
+
+    def posts(self) -> tuple[tuple[bool, bool], ...]:
+        """Per station: whether it is done (or needs nothing done), and whether the round is there now."""
+        if self.one:
+            return ()
+        neck_state = self.session.neck_state
+        done = neck_state.stations_done if self.started else frozenset()
+        return tuple(
+            (s.key in done or (i < self.index and s.kind == "state"), i == self.index)
+            for i, s in enumerate(self.round.stations)
+        )
+
+    def view(self) -> View:
+        """The bench bar's words for this moment."""
+        return view_of(self)

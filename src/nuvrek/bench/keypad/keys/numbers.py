@@ -1,0 +1,192 @@
+"""Stations that ask for one number at one place."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from typing import ClassVar
+
+from nuvrek.bench.keypad.keys.base import StationKeys
+from nuvrek.readings.entries import CrownHeight, Dial, Size, StringHeight
+from nuvrek.readings.sizes import SIZES
+from nuvrek.readings.stations import Station
+from nuvrek.units import Length
+
+
+class CrownKeys(StationKeys):
+    """A crown over the wood."""
+
+    bounds_mm = (0.0, 5.0)
+    moves_on = True
+
+    def frets(self) -> range:
+        return range(1, self.pad.neck.frets + 1)
+
+    def take(self, _key: str, typed: Length) -> None:
+        self.pad.finish(
+            CrownHeight(
+                lane=self.station.lane,
+                fret=self.pad.cursor,
+                height_mm=typed.mm,
+                station=self.pad.station_key,
+            )
+        )
+
+
+class HeightKeys(StationKeys):
+    """A string over a fret; up and down of a single reading go through the strings, a fret and ``*`` sets a capo."""
+
+    keys: ClassVar[Mapping[str, str]] = {"*": "capo"}
+    hint = "Type the height, Enter. Enter alone passes on. A fret and * is a capo there."
+    bounds_mm = (0.0, 20.0)
+
+    def frets(self) -> range:
+        return range(1, self.pad.neck.frets + 1)
+
+    def turns(self) -> tuple[Station, ...]:
+        strings = self.pad.neck.strings
+        one = [
+            self.at(string=n, lane="treble" if 2 * n <= strings else "bass")
+            for n in range(strings, 0, -1)
+        ]
+        return (self.at(string=0, lane="bass"), *one, self.at(string=0, lane="treble"))
+
+    def special(self, key: str) -> None:
+        pad = self.pad
+        if key != "*":
+            super().special(key)
+            return
+        text, pad.text = pad.text or "0", ""
+        if text.isascii() and text.isdigit() and len(text) <= 2 and int(text) < pad.cursor:
+            pad.change_station(self.at(capo=int(text)))
+        else:
+            pad.message = f"A capo sits on a fret before {pad.cursor}; * alone takes it off."
+
+    def take(self, _key: str, typed: Length) -> None:
+        station = self.station
+        self.pad.finish(
+            StringHeight(
+                side=station.side,
+                fret=self.pad.cursor,
+                height_mm=typed.mm,
+                string=station.string or None,
+                capo=station.capo,
+                station=self.pad.station_key,
+            )
+        )
+
+
+class SizeKeys(StationKeys):
+    """A size by caliper, rule or gauge."""
+
+    hint = "Type it, Enter. Enter alone passes on."
+
+    @property
+    def bounds_mm(self) -> tuple[float, float]:  # type: ignore[override]
+        return SIZES[self.station.what].possible
+
+    @property
+    def moves_on(self) -> bool:  # type: ignore[override]
+        return SIZES[self.station.what].place == "fret"
+
+    def frets(self) -> range | None:
+        if SIZES[self.station.what].place == "side":
+            return None
+        first = 0 if self.station.what in ("board-width", "radius", "neck-thickness") else 1
+        return range(first, self.pad.neck.frets + 1)
+
+    def turns(self) -> tuple[Station, ...]:
+        match SIZES[self.station.what].place:
+            case "string":
+                return tuple(self.at(string=n) for n in (*range(self.pad.neck.strings, 1, -1), 0))
+            case "fret":
+                return ()
+            case _:
+                return self.at(lane="bass"), self.at(lane="treble")
+
+    def special(self, key: str) -> None:
+        pad = self.pad
+        if key == "-" and self.bounds_mm[0] < 0.0:
+            pad.text = pad.text[1:] if pad.text.startswith("-") else f"-{pad.text}"
+        else:
+            super().special(key)
+
+    def take(self, _key: str, typed: Length) -> None:
+        station, place = self.station, SIZES[self.station.what].place
+        self.pad.finish(
+            Size(
+                what=station.what,
+                mm=typed.mm,
+                fret=0 if place == "side" else self.pad.cursor,
+                lane=station.side if place.startswith("side") else None,
+                string=station.string or 1 if place == "string" else None,
+                station=self.pad.station_key,
+            )
+        )
+
+
+class DialKeys(StationKeys):
+    """An indicator run: one press a fret, and the fret moves on by itself."""
+
+    keys: ClassVar[Mapping[str, str]] = {"+": "plus", "-": "minus", "*": "other way"}
+    hint = "One press a fret; the fret moves on. Arrows go to another, - turns the sign, * the other way, Enter leaves."
+
+    def first(self) -> int:
+        """Where a run that was left goes on: the first fret of its lane without a reading."""
+        pad = self.pad
+        read = {
+            one.reading.fret
+            for one in pad.taken_since()
+            if isinstance(one.reading, Dial) and self._same_beam(one.reading)
+        }
+        order = list(self.frets())[:: pad.run_step]
+        return next((fret for fret in order if fret not in read), order[0])
+
+    def _same_beam(self, dial: Dial) -> bool:
+        """Whether a reading was taken on this lane in the present state: otherwise the beam lay anew."""
+        return (dial.lane, dial.state) == (self.station.lane, self.pad.session.neck_state.state)
+
+    def frets(self) -> range:
+        return range(1, self.pad.neck.frets + 1)
+
+    def special(self, key: str) -> None:
+        pad = self.pad
+        if key == "*":
+            pad.run_step = -pad.run_step
+            pad.cursor = self.first()
+            pad.message = (
+                "The run goes towards the nut."
+                if pad.run_step < 0
+                else "The run goes towards the body."
+            )
+        else:
+            pad.text = (
+                pad.text.lstrip("-") if key == "+" or pad.text.startswith("-") else f"-{pad.text}"
+            )
+
+    def take(self, _key: str, typed: Length) -> None:
+        """A fret taken again in the same run replaces its reading."""
+        pad, station = self.pad, self.station
+        end = self.frets()[-1] if pad.run_step > 0 else self.frets()[0]
+        last = pad.cursor == end
+        run = pad.run_number
+        earlier = [
+            one.number
+            for one in pad.session.neck_state.taken
+            if isinstance(one.reading, Dial)
+            and (one.reading.run, one.reading.fret) == (run, pad.cursor)
+            and self._same_beam(one.reading)
+        ]
+        dial = Dial(
+            lane=station.lane,
+            fret=pad.cursor,
+            run=run,
+            reading_mm=typed.mm,
+            station=pad.station_key if last else "",
+        )
+        again = pad.replacing
+        if not pad.write(dial, strike=earlier) or again:
+            return
+        if last:
+            pad.go_on()
+        else:
+            pad.cursor, pad.text = pad.cursor + pad.run_step, ""

@@ -1,0 +1,312 @@
+"""Sweeps: only what is found is marked, then one key says that all the others are as they should be."""
+
+from __future__ import annotations
+
+from abc import abstractmethod
+from collections.abc import Mapping
+from typing import ClassVar
+
+from msgspec import structs
+
+from nuvrek.bench.keypad.keys.base import StationKeys
+from nuvrek.bench.keypad.keys.gaps import LeafKeys
+from nuvrek.neck.description import LANES, Lane
+from nuvrek.readings.entries import (
+    AnyReading,
+    EndFault,
+    EndsFine,
+    FretEnd,
+    Ink,
+    InkLeft,
+    OthersFirm,
+    OthersStill,
+    Rock,
+    StandOff,
+)
+from nuvrek.readings.stations import Station, rocker_triples
+from nuvrek.units import Length
+
+
+class SweepKeys(StationKeys):
+    """A number and a key mark a fret; the same again takes the mark back; Enter ends the sweep."""
+
+    @abstractmethod
+    def frets(self) -> range:
+        """The frets swept over."""
+
+    @abstractmethod
+    def said(self) -> dict[int, tuple[int, AnyReading]]:
+        """What this sweep said of each fret, with the newest reading's number."""
+
+    @abstractmethod
+    def others(self, frets: tuple[int, ...]) -> AnyReading:
+        """The reading that all ``frets``, never marked, are as they should be."""
+
+    def first(self) -> int:
+        return self.station.fret or self.frets().start
+
+    def fret_from_text(self) -> bool:
+        """The hand goes to the fret that was typed, if one was; False when there is no such fret."""
+        pad, frets = self.pad, self.frets()
+        text, pad.text = pad.text, ""
+        if not text:
+            return True
+        if text.isascii() and text.isdigit() and len(text) <= 2 and int(text) in frets:
+            pad.cursor = int(text)
+            return True
+        pad.message = f"Frets {frets.start} to {frets.stop - 1} are looked at here, not {text}."
+        return False
+
+    def mark_down(self, mark: AnyReading) -> bool:
+        """Write a mark; True where something more may be said of it, which is not so for one taken again."""
+        again = self.pad.replacing
+        return self.pad.write(mark) and not again
+
+    def end(self) -> None:
+        """Enter with nothing typed: all the others."""
+        said = self.said()
+        self.pad.finish(self.others(tuple(fret for fret in self.frets() if fret not in said)))
+
+
+class RockerKeys(LeafKeys, SweepKeys):
+    """A rocker along one lane."""
+
+    keys: ClassVar[Mapping[str, str]] = {"*": "rocks", "/": "still", "+": "slides", "-": "drags"}
+    hint = "Fret number and * where it rocks. Enter: all the others are still."
+
+    @property
+    def aside(self) -> str:
+        rocks = sorted(
+            fret for fret, (_, one) in self.said().items() if getattr(one, "says", "") == "rocks"
+        )
+        return super().aside or f"rocks: {', '.join(map(str, rocks)) or 'none yet'}"
+
+    def frets(self) -> range:
+        return rocker_triples(self.pad.neck)
+
+    def said(self) -> dict[int, tuple[int, AnyReading]]:
+        return {
+            one.reading.fret: (one.number, one.reading)
+            for one in self.pad.taken_since()
+            if isinstance(one.reading, Rock) and one.reading.lane == self.station.lane
+        }
+
+    def others(self, frets: tuple[int, ...]) -> AnyReading:
+        return OthersStill(lane=self.station.lane, frets=frets, station=self.pad.station_key)
+
+    def enter(self) -> None:
+        if self.pad.slides is not None:
+            self.gap({"slides_mm": self.pad.slides.mm})
+        elif self.pad.asked and self.station.fret:
+            self.pad.pass_on()
+        else:
+            self.end()
+
+    def special(self, key: str) -> None:
+        pad = self.pad
+        if key in ("+", "-"):
+            super().special(key)
+        elif self.fret_from_text():
+            if key == "/":
+                if pad.write(Rock(lane=self.station.lane, fret=pad.cursor, says="still")):
+                    self._single()
+            elif pad.cursor in pad.marked(self.station.lane) and not pad.replacing:
+                self._unmark()
+            elif self.mark_down(Rock(lane=self.station.lane, fret=pad.cursor, says="rocks")):
+                pad.message = f"Fret {pad.cursor} rocks. A leaf under it? Type it, or go on."
+
+    def gap(self, amount: dict[str, float]) -> None:
+        pad = self.pad
+        rock = Rock(lane=self.station.lane, fret=pad.cursor, says="rocks", **amount)  # type: ignore[arg-type]
+        if pad.write(rock):
+            pad.text, pad.slides = "", None
+            self._single()
+
+    def _single(self) -> None:
+        """One triple that was asked for by itself is done with its reading."""
+        if self.pad.asked and self.station.fret:
+            self.pad.go_on()
+
+    def _unmark(self) -> None:
+        pad = self.pad
+        numbers = [
+            one.number
+            for one in pad.taken_since()
+            if isinstance(one.reading, Rock)
+            and (one.reading.lane, one.reading.fret) == (self.station.lane, pad.cursor)
+        ]
+        if pad.strike(numbers):
+            pad.message = f"Fret {pad.cursor} is unmarked."
+
+
+class MarkKeys(SweepKeys):
+    """A sweep whose marks may carry one measured amount each: after a mark, a number and Enter."""
+
+    @property
+    def aside(self) -> str:
+        found = sorted(self.said())
+        return f"found: {', '.join(map(str, found)) or 'none yet'}"
+
+    def frets(self) -> range:
+        return range(1, self.pad.neck.frets + 1)
+
+    def enter(self) -> None:
+        self.end()
+
+    def special(self, key: str) -> None:
+        if not self.fret_from_text():
+            return
+        pad = self.pad
+        known = self.said().get(pad.cursor)
+        mark = self.mark(key)
+        if known is not None and self.same(known[1], mark) and not pad.replacing:
+            if pad.strike([known[0]]):
+                pad.message = f"Fret {pad.cursor} is unmarked."
+        elif self.mark_down(mark):
+            more = " How much? Type it and Enter, or go on." if self.lengths else ""
+            pad.message = f"Fret {pad.cursor} is marked.{more}"
+
+    def take(self, key: str, typed: Length) -> None:
+        pad = self.pad
+        known = self.said().get(pad.cursor)
+        if known is None:
+            pad.message = "Mark the fret first: its number and a key."
+            pad.text = ""
+        elif pad.write(self.measured(known[1], typed.mm), strike=[known[0]]):
+            pad.text = ""
+
+    @abstractmethod
+    def mark(self, key: str) -> AnyReading:
+        """The mark a key makes at the cursor."""
+
+    @abstractmethod
+    def same(self, known: AnyReading, mark: AnyReading) -> bool:
+        """Whether a mark is already there."""
+
+    @abstractmethod
+    def measured(self, known: AnyReading, mm: float) -> AnyReading:
+        """The mark with its amount."""
+
+
+class PressKeys(MarkKeys):
+    """Every fret is pressed with a finger."""
+
+    keys: ClassVar[Mapping[str, str]] = {
+        "*": "moves",
+        "-": "low end",
+        "+": "high end",
+        "/": "firm, light",
+    }
+    hint = "Fret number and * if it moves, - at its low end, + at its high end, / firm with light under it. Enter: no other moves."
+    bounds_mm = (0.0, 5.0)
+    _LANES: ClassVar[Mapping[str, Lane | None]] = {"*": None, "-": "bass", "+": "treble", "/": None}
+
+    def turns(self) -> tuple[Station, ...]:
+        return ()
+
+    def said(self) -> dict[int, tuple[int, AnyReading]]:
+        return {
+            one.reading.fret: (one.number, one.reading)
+            for one in self.pad.taken_since()
+            if isinstance(one.reading, StandOff)
+        }
+
+    def others(self, frets: tuple[int, ...]) -> AnyReading:
+        return OthersFirm(frets=frets, station=self.pad.station_key)
+
+    def mark(self, key: str) -> AnyReading:
+        moves = "firm" if key == "/" else "moves"
+        return StandOff(fret=self.pad.cursor, lane=self._LANES[key], moves=moves)  # type: ignore[arg-type]
+
+    def same(self, known: AnyReading, mark: AnyReading) -> bool:
+        parts = [(getattr(one, "lane", None), getattr(one, "moves", "")) for one in (known, mark)]
+        return parts[0] == parts[1]
+
+    def measured(self, known: AnyReading, mm: float) -> AnyReading:
+        return structs.replace(known, gap_mm=mm, at="")
+
+
+class EndsKeys(MarkKeys):
+    """A finger along the fret ends of one edge."""
+
+    keys: ClassVar[Mapping[str, str]] = {
+        "*": "sharp",
+        "+": "past the edge",
+        "-": "proud bevel",
+        "/": "tape lip",
+    }
+    hint = "Fret number and * sharp, + past the edge, - bevel proud, / lip from tape. Enter: the others are fine."
+    bounds_mm = (0.0, 5.0)
+    _FAULTS: ClassVar[Mapping[str, EndFault]] = {
+        "*": "sharp",
+        "+": "sprouting",
+        "-": "proud-bevel",
+        "/": "tape-lip",
+    }
+
+    def turns(self) -> tuple[Station, ...]:
+        return self.at(lane="bass"), self.at(lane="treble")
+
+    def said(self) -> dict[int, tuple[int, AnyReading]]:
+        return {
+            one.reading.fret: (one.number, one.reading)
+            for one in self.pad.taken_since()
+            if isinstance(one.reading, FretEnd) and one.reading.side == self.station.side
+        }
+
+    def others(self, frets: tuple[int, ...]) -> AnyReading:
+        return EndsFine(side=self.station.side, frets=frets, station=self.pad.station_key)
+
+    def mark(self, key: str) -> AnyReading:
+        return FretEnd(side=self.station.side, fret=self.pad.cursor, fault=self._FAULTS[key])
+
+    def same(self, known: AnyReading, mark: AnyReading) -> bool:
+        return getattr(known, "fault", "") == getattr(mark, "fault", "")
+
+    def measured(self, known: AnyReading, mm: float) -> AnyReading:
+        return structs.replace(known, mm=mm, at="")
+
+
+class InkKeys(MarkKeys):
+    """Marked tops under a beam: those whose ink goes first stand highest."""
+
+    keys: ClassVar[Mapping[str, str]] = {"*": "ink gone"}
+    hint = "Fret number and * as the ink goes, in its order. Enter: on all the others it is whole."
+    lengths = False
+
+    @property
+    def aside(self) -> str:
+        """The order so far."""
+        order = [str(fret) for fret in self.said()]
+        return f"gone: {', '.join(order) or 'none yet'}"
+
+    def turns(self) -> tuple[Station, ...]:
+        return tuple(self.at(lane=lane) for lane in LANES)
+
+    def said(self) -> dict[int, tuple[int, AnyReading]]:
+        return {
+            one.reading.fret: (one.number, one.reading)
+            for one in self.pad.taken_since()
+            if isinstance(one.reading, Ink) and one.reading.lane == self.station.lane
+        }
+
+    def others(self, frets: tuple[int, ...]) -> AnyReading:
+        return InkLeft(lane=self.station.lane, frets=frets, station=self.pad.station_key)
+
+    def special(self, key: str) -> None:
+        if key == "*":
+            super().special(key)
+        else:
+            self.pad.message = self.hint
+
+    def typed(self, key: str) -> None:
+        self.pad.message = "A fret number goes with *, where the ink is gone."
+
+    def mark(self, key: str) -> AnyReading:
+        return Ink(lane=self.station.lane, fret=self.pad.cursor)
+
+    def same(self, known: AnyReading, mark: AnyReading) -> bool:
+        return True
+
+    def measured(self, known: AnyReading, mm: float) -> AnyReading:
+        return known

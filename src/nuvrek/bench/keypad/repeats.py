@@ -1,0 +1,100 @@
+"""Readings of one place taken more than once: they are all kept, and their spread is shown."""
+
+from __future__ import annotations
+
+from typing import NamedTuple
+
+from nuvrek.neck.description import Lane
+from nuvrek.readings.entries import AnyReading, Gap, Strings
+from nuvrek.readings.journal import NeckState, Taken
+from nuvrek.readings.stations import Station, station_of
+from nuvrek.readings.words import value_words
+from nuvrek.units import Unit, format_length, format_number
+
+_SWEEPS = ("sweep", "press", "ends", "ink", "rod-feel", "temperature", "humidity")
+
+
+class ReadingPlace(NamedTuple):
+    """What makes two readings ones of the same place."""
+
+    field: str
+    lane: Lane
+    fret: int
+    supports: tuple[int, int] | None
+    by: str
+    string: int
+    capo: int
+    strings: Strings
+
+
+def place_of(station: Station, fret: int, strings: Strings) -> ReadingPlace:
+    """The place a station asks about, with the hand at ``fret``."""
+    return ReadingPlace(
+        station.field,
+        station.lane,
+        fret,
+        station.supports,
+        station.by,
+        station.string,
+        station.capo,
+        strings,
+    )
+
+
+class Repeats:
+    """The live readings by place, kept up as the journal grows."""
+
+    def __init__(self) -> None:
+        self.places: dict[ReadingPlace, list[Taken]] = {}
+        self._seen: tuple[Taken, ...] = ()
+
+    def follow(self, neck_state: NeckState) -> None:
+        """Take up what is new in the journal."""
+        taken, known = neck_state.taken, len(self._seen)
+        if taken is self._seen:
+            return
+        grown = len(taken) >= known and (not known or taken[known - 1] is self._seen[-1])
+        if not grown:
+            self.places.clear()
+            known = 0
+        for one in taken[known:]:
+            if (station := station_of(one.reading)).kind not in _SWEEPS:
+                place = place_of(station, station.fret, one.reading.state.strings)
+                self.places.setdefault(place, []).append(one)
+        self._seen = taken
+
+    def at(self, neck_state: NeckState, station: Station, fret: int) -> list[Taken]:
+        """The readings of a station's place on today's surface, oldest first."""
+        self.follow(neck_state)
+        found = self.places.get(place_of(station, fret, neck_state.state.strings), [])
+        here = fret, station.lane
+        return [one for one in found if one.surface.get(here, 0) == neck_state.surface.get(here, 0)]
+
+
+def figure_of(reading: AnyReading) -> float | None:
+    """The one number of a reading in mm, or None where it is a bracket of leaves."""
+    for name in ("gap_mm", "height_mm", "reading_mm", "mm"):
+        value = getattr(reading, name, None)
+        if value is not None:
+            return float(value)
+    if isinstance(reading, Gap) and reading.slides_mm is not None:
+        highs = [mm for mm in (reading.drags_mm, reading.wont_go_mm) if mm is not None]
+        return 0.5 * (reading.slides_mm + min(highs)) if highs else None
+    return None
+
+
+def spread_words(found: list[Taken], unit: Unit) -> str:
+    """What was read here before: one reading, or how many and how far apart."""
+    if not found:
+        return ""
+    if len(found) == 1:
+        return f"read here: {value_words(found[0].reading, unit, unit)}"
+    figures = [mm for mm in (figure_of(one.reading) for one in found) if mm is not None]
+    if len(figures) < 2:
+        return f"read here {len(found)} times, last {value_words(found[-1].reading, unit, unit)}"
+    low, high = min(figures), max(figures)
+    if high - low < 1e-6:
+        return f"read here {len(found)} times, always {format_length(low, unit)}"
+    return (
+        f"read here {len(found)} times, {format_number(low, unit)} to {format_length(high, unit)}"
+    )

@@ -1,0 +1,98 @@
+"""What the bench bar shows at the keypad: the question asked, the keys that matter."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from msgspec import Struct
+
+from nuvrek.bench.keypad.repeats import spread_words
+from nuvrek.readings.stations import prompt, title_of
+from nuvrek.units import Length, Meaning, Unit, format_length
+
+if TYPE_CHECKING:
+    from nuvrek.bench.keypad.keypad import Keypad
+
+# Outside this nothing can be a reading, whatever the station; the journal's own bounds.
+LEAST_MM, MOST_MM = -5.0, 20.0
+
+
+class Question(Struct, frozen=True):
+    """An unlikely value waiting for a yes: the key that asked, what was typed and what may be meant."""
+
+    key: str
+    typed: Length
+    meaning: Meaning | None
+    words: str
+    possible: bool
+
+
+class View(Struct, frozen=True):
+    """Everything the bench bar shows."""
+
+    prompt: str
+    number: str
+    unit: str
+    aside: str
+    question: str
+    message: str
+    hint: str
+    done: int
+    total: int
+    finished: bool
+
+
+def question_hint(asked: Question) -> str:
+    """The ways out of a question about an unlikely value."""
+    typed, meaning = asked.typed, asked.meaning
+    if meaning is None:
+        return (
+            "Enter keeps it, Backspace types it again."
+            if asked.possible
+            else "Backspace types it again."
+        )
+    taken = meaning.words.split(" is ")[0]
+    keep = f" / keeps {format_length(typed.mm, typed.unit)}," if asked.possible else ""
+    return f"Enter takes {taken},{keep} Backspace types it again."
+
+
+def view_of(pad: Keypad) -> View:
+    """The bench bar's words for a keypad at this moment."""
+    keys = pad.keys_here
+    picking = pad.one and pad.finished
+    typing = keys.numbers or picking
+    unit = "in/64" if pad.unit is Unit.SIXTYFOURTH else pad.unit.value
+    posts = pad.posts()
+    return View(
+        prompt=_prompt(pad, posts),
+        number=f"{pad.text}▏" if typing else "",
+        unit=unit if keys.numbers and keys.lengths else "",
+        aside=keys.aside,
+        question=pad.asking.words if pad.asking else "",
+        message=pad.message,
+        hint=question_hint(pad.asking) if pad.asking else _hint(pad),
+        done=sum(done for done, _now in posts),
+        total=len(pad.round.stations),
+        finished=pad.finished,
+    )
+
+
+def _hint(pad: Keypad) -> str:
+    if pad.one and pad.finished:
+        return "Its number and Enter, or press it. Enter alone comes back here from a reading."
+    before = spread_words(pad.readings_here(), pad.unit)
+    return f"{before.capitalize()}. {pad.keys_here.words}" if before else pad.keys_here.words
+
+
+def _prompt(pad: Keypad, posts: tuple[tuple[bool, bool], ...]) -> str:
+    if pad.station is not None:
+        return prompt(pad.station, pad.cursor, pad.session.neck_state.state.strings)
+    if pad.one:
+        return "Which reading?"
+    left = sum(not done for done, _now in posts)
+    return "Round done." if not left else f"End of the round. {left} left open: Up goes back."
+
+
+def menu_of(pad: Keypad) -> tuple[str, ...]:
+    """The kinds of single readings to pick from; empty while one is being taken, or in a round."""
+    return tuple(title_of(s) for s in pad.round.stations) if pad.one and pad.finished else ()

@@ -1,0 +1,269 @@
+"""The filing as it is planned: by which school, what is kept, what may stay, and what that costs. Nothing here knows a window."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from typing import TYPE_CHECKING
+
+from msgspec import structs
+
+from nuvrek.bench.session import Session
+from nuvrek.readings.entries import Agreed, AnyEntry, Describe, WayKind
+from nuvrek.units import Unit, format_length, format_number
+
+if TYPE_CHECKING:
+    import numpy as np
+    from numpy.typing import NDArray
+
+    from nuvrek.bench.solved import Solved
+    from nuvrek.planning.case.case import Case, Way
+    from nuvrek.planning.filing.clean_program import MetalCurve
+    from nuvrek.planning.filing.rehearsal import Rehearsal, TopPlace
+
+# What can be planned here, in the order of its metal.
+FILING: tuple[WayKind, ...] = (
+    "spot-level",
+    "play-clean",
+    "crown-few",
+    "crown-first",
+    "level",
+    "level-straight",
+    "level-held",
+    "level-lies",
+)
+
+
+class FilingDraft:
+    """One way of filing over one picture of a neck, with what is agreed so far as a draft."""
+
+    def __init__(self, solved: Solved, unit: Unit) -> None:
+        self.solved, self.unit = solved, unit
+        self.agreed: Agreed = solved.neck_state.agreed
+        plan = solved.plan
+        there = {way.kind for way in plan.ways} if plan is not None else set()
+        if plan is not None and plan.curve is not None:
+            there.add("play-clean")
+        self.kinds = tuple(kind for kind in FILING if kind in there)
+        advised = plan.advice if plan is not None else "level"
+        self.kind: WayKind = advised if advised in self.kinds else "level"
+        self.fret: int | None = None
+        # How far over what a full level allows the strings are to lie, where they are to play just clean.
+        self.lifted = False
+        self.up_mm = self._wanted_up()
+        self._made: dict[tuple[WayKind, Agreed, float], Way] = {}
+        self._case: tuple[Agreed, Case] | None = None
+
+    def follow(self, before: FilingDraft) -> None:
+        """Go on with the choices of an earlier desk of the same neck."""
+        self.kind = before.kind if before.kind in self.kinds else self.kind
+        self.fret = before.fret
+        if before.lifted:
+            self.lift(before.up_mm)
+        if before.solved.neck_state.agreed == self.solved.neck_state.agreed:
+            self.agreed = before.agreed
+
+    # --- what is played with -------------------------------------------------
+
+    def change(self, **values: object) -> None:
+        """Another draft."""
+        self.agreed = structs.replace(self.agreed, **values)
+
+    @property
+    def draft(self) -> bool:
+        """Whether something here is not written down yet."""
+        return self.agreed != self.solved.neck_state.agreed
+
+    @property
+    def least_mm(self) -> float:
+        """Least crown to keep."""
+        agreed = self.agreed.least_crown_mm
+        return self.solved.map.neck.least_crown_mm if agreed is None else agreed
+
+    @property
+    def fall_mm(self) -> float:
+        """Fall-away at the last fret."""
+        agreed = self.agreed.fall_away_mm
+        return self.solved.map.neck.fall_away_mm if agreed is None else agreed
+
+    @property
+    def fall_from(self) -> int:
+        """Where it begins."""
+        return self.agreed.fall_from or self.solved.map.neck.joint_fret
+
+    def leave_alone(self) -> None:
+        """The chosen fret is to lose nothing, or may again."""
+        if self.fret is None:
+            return
+        alone = set(self.agreed.untouched) ^ {self.fret}
+        self.change(untouched=tuple(sorted(alone)))
+
+    @property
+    def bend_up_mm(self) -> float | None:
+        """Where most string room is gained for the metal; None where the curve has no bend."""
+        curve = self._curve
+        return None if curve is None or curve.bend is None else curve.bend.up_mm
+
+    def lift(self, up_mm: float) -> None:
+        """Just clean with all strings so far over what a full level allows."""
+        self.up_mm, self.lifted = up_mm, True
+
+    def _wanted_up(self) -> float:
+        heights, curve = self.strings_mm(), self._curve
+        return 0.0 if heights is None or curve is None else float((heights - curve.base_mm).max())
+
+    @property
+    def _curve(self) -> MetalCurve | None:
+        return self.solved.plan.curve if self.solved.plan is not None else None
+
+    # --- what it comes to ----------------------------------------------------
+
+    @property
+    def case(self) -> Case:
+        """The neck with the draft's agreement."""
+        from nuvrek.planning.filing.tops import neck_tops_of
+        from nuvrek.planning.plan import case_of
+
+        if self._case is None:
+            self._case = self.agreed, case_of(self.solved.map, self.solved.findings, self.unit)
+        before, case = self._case
+        if before != self.agreed or case.agreed != self.agreed:
+            neck_state = structs.replace(self.solved.map.neck_state, agreed=self.agreed)
+            neck_map = replace(self.solved.map, neck_state=neck_state)
+            case = replace(case, neck_map=neck_map, neck_tops=neck_tops_of(neck_map))
+            self._case = self.agreed, case
+        return case
+
+    def way(self) -> Way:
+        """The way in view, by the draft."""
+        key = (
+            self.kind,
+            self.agreed,
+            self.up_mm if self.lifted and self.kind == "play-clean" else -1.0,
+        )
+        if key not in self._made:
+            if len(self._made) > 60:
+                self._made.clear()
+            self._made[key] = self._weigh()
+        return self._made[key]
+
+    def _weigh(self) -> Way:
+        from nuvrek.planning.forecast.string_height import with_lowest
+        from nuvrek.planning.plan import spot_way
+        from nuvrek.planning.ways.crown_worn import crown_few
+        from nuvrek.planning.ways.just_clean import clean_at
+        from nuvrek.planning.ways.level_schools import level_way
+
+        case, plan = self.case, self.solved.plan
+        assert plan is not None
+        made: Way | None
+        if self.kind == "spot-level":
+            made = spot_way(case)
+        elif self.kind == "crown-few":
+            made = crown_few(case)
+        elif (
+            self.kind == "play-clean"
+            and plan.curve is not None
+            and (wanted := self.strings_mm()) is not None
+        ):
+            made = clean_at(case, plan.curve, wanted)
+        else:
+            made = level_way(case, self.kind)
+        return with_lowest(case.neck_map, (made or plan.way(self.kind),))[0]
+
+    def with_doubt(self) -> Way:
+        """The way in view with what its doubt comes to."""
+        from nuvrek.planning.forecast.doubt import with_doubt
+
+        return with_doubt(self.case, (self.way(),))[0]
+
+    def rehearsal(self) -> Rehearsal:
+        """The order of the ink for the way in view."""
+        from nuvrek.planning.filing.rehearse_way import rehearse_way
+
+        return rehearse_way(self.case.neck_map, self.way())
+
+    def strings_mm(self) -> NDArray[np.float64] | None:
+        """The string heights just clean is for, low side first: as wished for, unless another height was asked for here."""
+        from nuvrek.planning.ways.just_clean import heights_wanted
+
+        curve = self._curve
+        if curve is None:
+            return None
+        return (
+            curve.base_mm + self.up_mm
+            if self.lifted
+            else heights_wanted(self.solved.map.neck, curve.base_mm)
+        )
+
+    def head(self) -> str:
+        """The way in view in a line."""
+        made = self.way()
+        if not made.possible:
+            return f"{made.title}: not now"
+        n = self.unit
+        thin = format_number(float(made.left_mm.min()), n)
+        levels = f"{made.levels_left} level{'' if made.levels_left == 1 else 's'} left"
+        return (
+            f"{made.title}: {format_length(made.metal_mm, n)} off in all, thinnest {thin}, {levels}"
+        )
+
+    # --- written down --------------------------------------------------------
+
+    def agree(self, session: Session) -> bool:
+        """Write the draft down, and the string heights if others were asked for. False when nothing changed. Raises LogbookError."""
+        entries: list[AnyEntry] = [structs.replace(self.agreed, at="")] if self.draft else []
+        heights = self.strings_mm() if self.kind == "play-clean" and self.lifted else None
+        if heights is not None:
+            low, high = (round(float(mm), 2) for mm in (heights[0], heights[-1]))
+            neck = structs.replace(session.neck_state.neck, height_low_mm=low, height_high_mm=high)
+            if neck != session.neck_state.neck:
+                entries.append(Describe(neck=neck))
+        if entries:
+            session.append(*entries)
+        return bool(entries)
+
+
+# A tool that takes so much more than the plan, left to itself, is to be led.
+_MUCH_MORE = 1.12
+
+
+def watch_words(rehearsal: Rehearsal, way: Way, unit: Unit) -> str:
+    """The filing in one glance, with what the rehearsal warns of."""
+    said = [watch_order(rehearsal.order, way.left_mm, rehearsal.every, unit)]
+    took = float(rehearsal.took_mm.mean(axis=1).sum())
+    if rehearsal.every and not rehearsal.kept and took > _MUCH_MORE * way.metal_mm:
+        more = format_length(took - way.metal_mm, unit)
+        said.append(
+            f"So worked the tool takes {more} more than the plan: lean where the plan is deepest."
+        )
+    if rehearsal.kept:
+        frets = ", ".join(str(fret) for fret in dict.fromkeys(fret for fret, _ in rehearsal.kept))
+        said.append(
+            f"So worked, {frets} would keep its ink when another has no metal left: lean where the plan is deepest."
+        )
+    if rehearsal.also:
+        frets = ", ".join(str(fret) for fret in rehearsal.also)
+        said.append(f"The tool brushes {frets} as well: a shorter stone, or lift it there.")
+    if rehearsal.every and rehearsal.left_high_mm >= 0.015:
+        said.append(
+            f"The middle gives way by {format_length(rehearsal.left_high_mm, unit)} under the hand: check unloaded, or back it."
+        )
+    return " ".join(said)
+
+
+def watch_order(
+    order: tuple[TopPlace, ...], left_mm: NDArray[np.float64], every: bool, unit: Unit
+) -> str:
+    """Three frets to watch: which goes first, which runs thinnest, which goes last, and when to stop."""
+    from nuvrek.neck.description import LANE_WORDS
+    from nuvrek.planning.filing.rehearsal import to_watch
+
+    watch = to_watch(order, left_mm)
+    if watch is None:
+        return "Nothing loses its ink."
+    first, last = (f"{fret} ({LANE_WORDS[lane]})" for fret, lane in (watch.first, watch.last))
+    stop = "its ink gone, stop" if every else "then the rocker, and stop when it is still"
+    return (
+        f"Watch three: fret {first} goes first, else stop and measure; fret {watch.thinnest[0]} gets thinnest, "
+        f"{format_length(watch.thinnest[1], unit)}; fret {last} goes last: {stop}."
+    )

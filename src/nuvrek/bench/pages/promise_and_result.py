@@ -1,0 +1,210 @@
+"""Promise beside result."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import TYPE_CHECKING
+
+from nuvrek.neck.description import LANE_WORDS
+from nuvrek.readings.entries import Filed, Rock, Side
+from nuvrek.units import Unit, format_length
+
+if TYPE_CHECKING:
+    from nuvrek.bench.solved import Solved
+
+
+@dataclass(frozen=True, slots=True)
+class Outcome:
+    """One line of the comparison; ``kept`` is None while nothing can be said."""
+
+    matter: str
+    promised: str
+    result: str
+    kept: bool | None
+    remark: str
+
+
+_HEIGHT_WAYS = ("nut", "saddle", "shim", "play-clean")
+SIDES: tuple[Side, Side] = ("bass", "treble")
+
+
+def compare(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
+    """Promise of the chosen way beside what the readings say now; empty when nothing was chosen."""
+    chosen = solved.neck_state.chosen
+    if chosen is None:
+        return ()
+    return tuple(
+        row
+        for row in (
+            _relief(solved, unit),
+            _rock(solved, unit),
+            _metal(solved, unit),
+            _thinnest(solved, unit),
+            *(_height(solved, side) for side in SIDES),
+            *_clean(solved),
+        )
+        if row
+    )
+
+
+def _closed(solved: Solved, prefix: str) -> bool:
+    """Whether a closing reading of that kind was taken since the way was chosen."""
+    return any(
+        one.number > solved.neck_state.chosen_number and one.reading.station.startswith(prefix)
+        for one in solved.neck_state.taken
+    )
+
+
+def _relief(solved: Solved, unit: Unit) -> Outcome | None:
+    from nuvrek.planning.rod.relief import relief_now
+
+    promise = solved.neck_state.chosen.promise if solved.neck_state.chosen else None
+    if promise is None or promise.relief_mm is None:
+        return None
+    said = f"{format_length(promise.relief_mm, unit)} ± {format_length(promise.relief_doubt_mm or 0.0, unit)}"
+    relief = relief_now(solved.map)
+    if relief is None or not _closed(solved, "closing-gap"):
+        return Outcome("Relief at pitch", said, "not read yet", None, "Take the closing readings.")
+    result = f"{format_length(relief.mm, unit)} ± {format_length(relief.doubt_mm, unit)}"
+    off_by = abs(relief.mm - promise.relief_mm)
+    kept = off_by <= (promise.relief_doubt_mm or 0.0) + relief.doubt_mm
+    remark = (
+        "as promised"
+        if kept
+        else f"{format_length(off_by, unit)} away: turn the rod again, a quarter or less"
+    )
+    return Outcome("Relief at pitch", said, result, kept, remark)
+
+
+def _rock(solved: Solved, unit: Unit) -> Outcome | None:
+    promise = solved.neck_state.chosen.promise if solved.neck_state.chosen else None
+    if promise is None or promise.largest_rock_mm is None:
+        return None
+    said = f"none over {format_length(max(promise.largest_rock_mm, 0.02), unit)}"
+    if not _closed(solved, "closing-sweep"):
+        return Outcome("Rocker", said, "not read yet", None, "Sweep the rocker once more.")
+    rocking = _rocking_since(solved)
+    if not rocking:
+        return Outcome("Rocker", said, "still all along", True, "as promised")
+    worst = max(rocking, key=lambda f: rocking[f])
+    kept = rocking[worst] <= max(promise.largest_rock_mm, 0.02)
+    named = ", ".join(str(f) for f in sorted(rocking))
+    size = (
+        f"up to {format_length(rocking[worst], unit)} or more"
+        if rocking[worst] > 0
+        else "not measured"
+    )
+    remark = "a trace, no more than promised" if kept else f"file fret {worst} on until it is still"
+    return Outcome("Rocker", said, f"rocks at {named}, {size}", kept, remark)
+
+
+def _rocking_since(solved: Solved) -> dict[int, float]:
+    """Frets that rocked since the way was chosen, with the least height (mm) each reading proves."""
+    found: dict[int, float] = {}
+    for one in solved.neck_state.taken:
+        rock = one.reading
+        if (
+            one.number > solved.neck_state.chosen_number
+            and isinstance(rock, Rock)
+            and rock.says == "rocks"
+        ):
+            proved = rock.gap_mm if rock.gap_mm is not None else rock.slides_mm or 0.0
+            found[rock.fret] = max(found.get(rock.fret, 0.0), proved)
+    return found
+
+
+def _metal(solved: Solved, unit: Unit) -> Outcome | None:
+    chosen = solved.neck_state.chosen
+    if chosen is None:
+        return None
+    logged = sum(
+        mm / 3.0
+        for work in solved.neck_state.work
+        if work.number > solved.neck_state.chosen_number and isinstance(work.entry, Filed)
+        for _, _, mm in work.entry.off
+    )
+    said = format_length(chosen.promise.metal_off_mm, unit)
+    remark = (
+        "as logged in Work"
+        if logged
+        else "nothing filed yet"
+        if chosen.promise.metal_off_mm > 0.002
+        else "nothing to file"
+    )
+    kept = (
+        None
+        if not logged and chosen.promise.metal_off_mm > 0.002
+        else logged <= chosen.promise.metal_off_mm + 0.01
+    )
+    return Outcome("Metal off, all frets", said, format_length(logged, unit), kept, remark)
+
+
+def _thinnest(solved: Solved, unit: Unit) -> Outcome | None:
+    promise = solved.neck_state.chosen.promise if solved.neck_state.chosen else None
+    if promise is None or promise.thinnest_mm is None:
+        return None
+    said = format_length(promise.thinnest_mm, unit)
+    if not _closed(solved, "closing-crown"):
+        return Outcome("Thinnest crown", said, "not read yet", None, "One crown height tells.")
+    now = float(solved.map.crown_mm.min())
+    kept = now >= promise.thinnest_mm - 0.04
+    remark = "as promised" if kept else "thinner than promised"
+    return Outcome("Thinnest crown", said, format_length(now, unit), kept, remark)
+
+
+def _height(solved: Solved, side: Side) -> Outcome | None:
+    """String height over fret 12, where the way was to change it."""
+    from nuvrek.clearance.string_heights import AS_WANTED_MM, heights_of
+
+    chosen = solved.neck_state.chosen
+    if chosen is None or chosen.way not in _HEIGHT_WAYS:
+        return None
+    promised = chosen.promise.height_low_mm if side == "bass" else chosen.promise.height_high_mm
+    if promised is None:
+        return None
+    name, said = f"String over fret 12, {LANE_WORDS[side]}", format_length(promised, Unit.MM)
+    heights = heights_of(solved.neck_state)
+    now = (heights.low if side == "bass" else heights.high).now_mm
+    if now is None or not _closed(solved, "closing-height"):
+        return Outcome(name, said, "not read yet", None, "Take the closing readings.")
+    off_by = abs(now - promised)
+    remark = (
+        "as promised"
+        if off_by <= AS_WANTED_MM
+        else f"{format_length(off_by, Unit.MM)} away: set it again"
+    )
+    return Outcome(name, said, format_length(now, Unit.MM), off_by <= AS_WANTED_MM, remark)
+
+
+def _clean(solved: Solved) -> tuple[Outcome, ...]:
+    """Lowest clean height of the outer strings, where frets were worked on: by the tops as they are read now."""
+    chosen = solved.neck_state.chosen
+    promise = chosen.promise if chosen is not None else None
+    if chosen is None or promise is None or not chosen.off or promise.clean_doubt_mm is None:
+        return ()
+    ready = _closed(solved, "closing-sweep") and _closed(solved, "closing-gap")
+    now = _lowest_now(solved) if ready else None
+    rows = []
+    for side, said in zip(SIDES, (promise.clean_low_mm, promise.clean_high_mm), strict=True):
+        name = f"Clean from, {LANE_WORDS[side]}"
+        words = f"{format_length(said or 0.0, Unit.MM)} ± {format_length(promise.clean_doubt_mm, Unit.MM)}"
+        if said is None or now is None:
+            rows.append(Outcome(name, words, "not read yet", None, "Rocker and relief tell."))
+            continue
+        mm, doubt = now[0] if side == "bass" else now[1]
+        kept = mm <= said + promise.clean_doubt_mm + doubt
+        result = f"{format_length(mm, Unit.MM)} ± {format_length(doubt, Unit.MM)}"
+        rows.append(
+            Outcome(
+                name, words, result, kept, "as promised" if kept else "String room names the notes"
+            )
+        )
+    return tuple(rows)
+
+
+def _lowest_now(solved: Solved) -> tuple[tuple[float, float], tuple[float, float]]:
+    from nuvrek.clearance.strung_neck import string_up
+    from nuvrek.clearance.swing import TOUCHES_N
+
+    lowest, doubt = string_up(solved.map).lowest_clean_mm(TOUCHES_N[solved.map.neck.touch])
+    return (float(lowest[0]), float(doubt[0])), (float(lowest[-1]), float(doubt[-1]))

@@ -1,0 +1,135 @@
+"""What Work shows of the filing and crowning in hand: lanes, marks and words, as plain values."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from nuvrek.bench.strips.filing import metal_strip, section_strip
+from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
+from nuvrek.bench.work.ink_order import InkWalk, ink_gone
+from nuvrek.bench.work.job import filed_mm, left_to_file, still_to_file
+from nuvrek.neck.description import LANES, Lane
+from nuvrek.planning.steps.cures import Step
+from nuvrek.readings.journal import NeckState
+from nuvrek.units import Unit, format_length
+
+if TYPE_CHECKING:
+    import numpy as np
+    from numpy.typing import NDArray
+
+    from nuvrek.bench.solved import Solved
+    from nuvrek.planning.crowns.recrown_table import Recrown
+
+# So many frets are named one by one.
+_FEW = 8
+
+
+def planned(neck_state: NeckState, left: bool = False) -> NDArray[np.float64]:
+    """Metal of the chosen way, (frets, 3); with ``left`` what of it is still to go."""
+    import numpy as np
+
+    off = np.zeros((neck_state.neck.frets, 3))
+    if left:
+        places = left_to_file(neck_state)
+    else:
+        places = (
+            {(f, lane): mm for f, lane, mm in neck_state.chosen.off} if neck_state.chosen else {}
+        )
+    for (fret, lane), mm in places.items():
+        if fret <= neck_state.neck.frets:
+            off[fret - 1, LANES.index(lane)] = mm
+    return off
+
+
+def table_of(solved: Solved) -> Recrown:
+    """The re-crown table of the job in hand: by what was filed, or is to be."""
+    from nuvrek.planning.crowns.recrown_table import recrown, widths_read
+    from nuvrek.planning.filing.tops import neck_tops_of
+
+    neck_state = solved.neck_state
+    done, off = filed_mm(neck_state), planned(neck_state)
+    before = solved.map.crown_mm.copy()
+    for (fret, lane), mm in done.items():
+        if fret <= neck_state.neck.frets:
+            before[fret - 1, LANES.index(lane)] += mm
+    least = neck_tops_of(solved.map).least_crown_mm
+    return recrown(neck_state.neck, before, off, least, widths_read(neck_state))
+
+
+def strip_for(step: Step | None, solved: Solved, unit: Unit) -> AnyStrip:
+    """The lane under the board for a step."""
+    neck_state = solved.neck_state
+    if step is not None and step.action == "file" and neck_state.chosen is not None:
+        left = planned(neck_state, left=True)
+        order = tuple(dict.fromkeys(fret for fret, _ in neck_state.chosen.order))
+        thin = int((solved.map.crown_mm - left).min(axis=1).argmin()) + 1 if left.any() else None
+        return metal_strip(
+            left, unit, order, thin, frozenset(neck_state.agreed.untouched), "Still to go"
+        )
+    if step is not None and step.key == "crown":
+        return section_strip(table_of(solved), neck_state.neck.wire_width_mm, unit)
+    return crown_strip(solved, unit, still_to_file(neck_state))
+
+
+def dots_for(step: Step | None, neck_state: NeckState, walk: InkWalk | None) -> Dots:
+    """Marks on the board for a step: frets to be filed, and the ink still on them."""
+    left = {fret for fret, _ in left_to_file(neck_state)}
+    frets = frozenset(
+        f for f in (step.frets if step else ()) if step and (step.action != "file" or f in left)
+    )
+    ink: frozenset[tuple[int, Lane]] = frozenset()
+    if step is not None and step.action == "file" and walk is not None:
+        ink = frozenset(walk.order) - frozenset(ink_gone(neck_state))
+    return Dots(filed=frets, ink=ink, alone=frozenset(neck_state.agreed.untouched))
+
+
+def metal_words(
+    step: Step, neck_state: NeckState, unit: Unit, stroke_mm: float | None = None
+) -> str:
+    """The most metal of a filing step in words; in strokes as well where the user knows their own."""
+    if step.action != "file" or neck_state.chosen is None:
+        return ""
+    most = still_to_file(neck_state)
+    if not most:
+        return " All of the plan is off."
+    if len(most) > _FEW:
+        deepest = sorted(most, key=lambda f: -most[f])[:3]
+        return f" Most off at {', '.join(f'{f}: {format_length(most[f], unit)}' for f in deepest)}."
+    named = ", ".join(f"fret {f} {format_length(mm, unit)}" for f, mm in sorted(most.items()))
+    strokes = ""
+    if stroke_mm is not None:
+        counted = ", ".join(
+            f"{f}: {max(round(mm / stroke_mm), 1)}" for f, mm in sorted(most.items())
+        )
+        strokes = f" In your strokes about {counted}; the rocker decides."
+    return f" Off at most: {named}.{strokes}"
+
+
+def file_words(solved: Solved, walk: InkWalk, unit: Unit) -> str:
+    """The filing in one glance, or what the ink says so far, or what the rocker says of the rest."""
+    from nuvrek.bench.pages.filing_draft import watch_order
+    from nuvrek.planning.case.case import EVEN
+
+    neck_state = solved.neck_state
+    verdict = walk.verdict()
+    rest = _rest_words(solved, unit)
+    if verdict or rest:
+        return " ".join(part for part in (verdict, rest) if part)
+    left = solved.map.crown_mm - planned(neck_state, left=True)
+    chosen = neck_state.chosen
+    return watch_order(walk.order, left, chosen is not None and chosen.way in EVEN, unit)
+
+
+def _rest_words(solved: Solved, unit: Unit) -> str:
+    """After part of it is filed: what the map would still take, beside what the plan has left."""
+    neck_state, plan = solved.neck_state, solved.plan
+    if neck_state.chosen is None or plan is None or not filed_mm(neck_state):
+        return ""
+    now = next((way for way in plan.ways if way.kind == neck_state.chosen.way), None)
+    if now is None:
+        return ""
+    by_plan = float(planned(neck_state, left=True).mean(axis=1).sum())
+    return (
+        f"Still to go by the plan {format_length(by_plan, unit)}, by the map now {format_length(now.metal_mm, unit)}: "
+        "a rocker pass makes it sure."
+    )

@@ -1,0 +1,46 @@
+"""Lanes of the filing: metal off with the order of the ink, and the crowns in section after it."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from nuvrek.bench.strips.strips import MetalStrip, SectionStrip
+from nuvrek.units import Unit, format_number
+
+if TYPE_CHECKING:
+    import numpy as np
+    from numpy.typing import NDArray
+
+    from nuvrek.planning.crowns.recrown_table import Recrown
+
+# Less than this is drawn as nothing.
+_WORTH_MM = 0.004
+
+
+def metal_strip(
+    off_mm: NDArray[np.float64],
+    unit: Unit,
+    order: tuple[int, ...] = (),
+    thin: int | None = None,
+    left: frozenset[int] = frozenset(),
+    title: str = "Metal off",
+) -> MetalStrip:
+    """Metal off (frets, 3) as a lane; the figure at a fret is the most at any of its places."""
+    most = off_mm.max(axis=1)
+    figures = tuple(format_number(float(mm), unit) if mm > _WORTH_MM else "" for mm in most)
+    rows = tuple(tuple(float(mm) for mm in row) for row in off_mm)
+    under = "low, middle, high"
+    return MetalStrip(title, under, rows, figures, order, thin, left)
+
+
+def section_strip(table: Recrown, width_mm: float, unit: Unit) -> SectionStrip:
+    """The re-crown table drawn: one section a fret, the flat's width under it."""
+    crowns = tuple(
+        (width_mm, one.height_mm + one.off_mm, one.height_mm, one.flat_mm, one.says)
+        for one in table.crowns
+    )
+    figures = tuple(
+        format_number(one.flat_mm, unit) if one.says != "as it is" else "" for one in table.crowns
+    )
+    heights = tuple(format_number(one.height_mm, unit) for one in table.crowns)
+    return SectionStrip("Crowns", f"{unit.value}", crowns, figures, heights)

@@ -1,0 +1,187 @@
+"""The lanes Map shows beside wood, tops and crowns: light gap, the board from above, the change since an earlier survey."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING, Literal
+
+from msgspec import Struct, structs
+
+from nuvrek.bench.session import Session
+from nuvrek.bench.strips.strips import DifferenceStrip, LightStrip, RoomStrip, ShadeStrip
+from nuvrek.neck.description import LANE_WORDS, LANES, Lane
+from nuvrek.neck.scale import fret_line_mm
+from nuvrek.readings.entries import Chosen, RoundStart, Strings
+from nuvrek.readings.journal import fold, live_numbers
+from nuvrek.readings.rounds import ROUNDS
+from nuvrek.readings.tool_kit import Kit
+from nuvrek.units import Unit, format_length, format_number
+
+if TYPE_CHECKING:
+    from nuvrek.bench.solved import Solved
+    from nuvrek.estimate.heightmap import HeightMap
+
+WHOLE_MM = 10_000.0
+
+
+class EdgeChoice(Struct, frozen=True):
+    """A virtual edge: what it is, its length, and whether it lies on the wood."""
+
+    words: str
+    length_mm: float
+    wood: bool = False
+
+
+def edges_of(kit: Kit) -> tuple[EdgeChoice, ...]:
+    """The edges to lay: the user's own, and one of each as long as the board."""
+    own = [EdgeChoice(f"rocker {mm:g} mm", mm) for mm in kit.rockers_mm]
+    own += [EdgeChoice(f"edge {mm:g} mm", mm) for mm in kit.edges_mm]
+    return (
+        EdgeChoice("edge, full length", WHOLE_MM),
+        EdgeChoice("notched, full length", WHOLE_MM, True),
+        *own,
+    )
+
+
+def light_strip(
+    solved: Solved,
+    edge: EdgeChoice,
+    lane: Lane,
+    strings: Strings,
+    fret: int,
+    unit: Unit,
+    exaggeration: float,
+) -> LightStrip:
+    """A virtual edge with its middle near ``fret``, and the light the real one would show there."""
+    from nuvrek.estimate.light_gap import lay_edge, light_words
+    from nuvrek.estimate.measurer import Measurer
+
+    neck, k = solved.map.neck, LANES.index(lane)
+    x = fret_line_mm(neck.scale_mm, neck.frets)
+    length = min(edge.length_mm, x[-1] - x[1] + 2.0)
+    start = min(max(x[fret] - 0.5 * length, x[1] - 1.0), x[-1] + 1.0 - length)
+    measurer = Measurer(solved.map)
+    surface: Literal["wood", "tops"] = "wood" if edge.wood else "tops"
+    light = lay_edge(measurer, surface, strings, k, start, length)
+    rows, constants = measurer.heights(surface, strings)
+    heights = rows[1:, k] @ solved.map.solution.z + constants[1:, k]
+    tilt = _line(x, heights.tolist(), neck.joint_fret)
+    ways = []
+    figures: tuple[tuple[int, str], ...] = ()
+    for way in light.ways if light is not None else ():
+        a, b = (heights[f - 1] - tilt(x[f]) for f in (way.low, way.high))
+        slope = (b - a) / (x[way.high] - x[way.low])
+        left, right = start, start + length
+        ends = (left, a + slope * (left - x[way.low]), right, a + slope * (right - x[way.low]))
+        gaps = tuple(zip(light.frets if light else (), way.gaps_mm, strict=True))
+        ways.append((tuple(float(v) for v in ends), gaps))
+        figures = figures or tuple((f, format_number(mm, unit)) for f, mm in gaps if mm >= 0.005)
+    level = tuple(float(h - tilt(x[f])) for f, h in enumerate(heights, 1))
+    under = f"{LANE_WORDS[lane]}, {'pitch' if strings == 'pitch' else 'slack'}"
+    words = light_words(light, edge.wood)
+    return LightStrip("Light", under, level, tuple(ways), words, figures, exaggeration)  # type: ignore[arg-type]
+
+
+def _line(x: tuple[float, ...], heights: list[float], joint: int):  # type: ignore[no-untyped-def]
+    """The line through fret 1 and the joint fret, from which heights are drawn."""
+    slope = (heights[joint - 1] - heights[0]) / (x[joint] - x[1])
+    return lambda place: heights[0] + slope * (place - x[1])
+
+
+def shade_strip(solved: Solved, strings: Strings, unit: Unit) -> ShadeStrip:
+    """The board from above, wood and metal together: how high each top stands."""
+    from nuvrek.estimate.heightmap import line_projection
+    from nuvrek.estimate.measurer import Measurer
+
+    m = solved.map
+    heights, constants = Measurer(m).heights("tops", strings)
+    tops = line_projection(m.neck) @ (heights[1:] @ m.solution.z + constants[1:])
+    rows = tuple(tuple(float(v) for v in row) for row in tops)
+    figures = tuple(tuple(format_number(v, unit, sign=True) for v in row) for row in rows)
+    return ShadeStrip(
+        "From above",
+        f"{'pitch' if strings == 'pitch' else 'slack'}, {unit.value}",
+        rows,
+        m.known,
+        figures,
+    )
+
+
+# --- before and after ---------------------------------------------------------
+
+
+class Moment(Struct, frozen=True):
+    """A point in a neck's journal to compare with: after how many entries, and what it was."""
+
+    length: int
+    words: str
+
+
+def moments(session: Session) -> tuple[Moment, ...]:
+    """Where earlier surveys ended: before each later round, and before each way that was chosen; newest first."""
+    found: list[Moment] = []
+    name, day, readings = "the first readings", "", 0
+    for number in live_numbers(session.entries):
+        entry = session.entries[number - 1]
+        if isinstance(entry, RoundStart | Chosen):
+            if readings:
+                found.append(Moment(number - 1, f"{day} {name}".strip()))
+            if isinstance(entry, RoundStart):
+                name = ROUNDS[entry.name][0].lower() if entry.name in ROUNDS else entry.name
+            readings = 0
+        elif hasattr(entry, "station"):
+            readings += 1
+            day = entry.at[:10] or day
+    return tuple(reversed(found))
+
+
+def map_at(session: Session, moment: Moment) -> HeightMap:
+    """The neck as the readings up to a moment showed it."""
+    from nuvrek.estimate.heightmap import map_neck
+
+    now = session.neck_state
+    then = fold(now.neck, session.entries[: moment.length])
+    return map_neck(structs.replace(then, neck=now.neck))
+
+
+def difference_strip(
+    solved: Solved, before: HeightMap, moment: Moment, unit: Unit
+) -> DifferenceStrip:
+    """Slack tops now less slack tops then, on the lanes known both times; relief at pitch in words."""
+    m = solved.map
+    known = [a and b for a, b in zip(m.known, before.known, strict=True)]
+    change = tuple(
+        tuple(
+            float(now - then) if known[k] else 0.0
+            for k, (now, then) in enumerate(zip(a, b, strict=True))
+        )
+        for a, b in zip(m.tops_slack_mm, before.tops_slack_mm, strict=True)
+    )
+    parts = []
+    for lane, k in (("bass", 0), ("treble", 2)):
+        if known[k]:
+            then = before.relief_at(lane, "pitch").mm  # type: ignore[arg-type]
+            now = m.relief_at(lane, "pitch").mm  # type: ignore[arg-type]
+            side = LANE_WORDS[lane]  # type: ignore[index]
+            parts.append(f"{side} {format_number(then, unit)} to {format_length(now, unit)}")
+    words = f"relief: {', '.join(parts)}" if parts else "no lane was read both times"
+    return DifferenceStrip("Change", f"since {moment.words}"[:28], change, words)
+
+
+def room_strip(solved: Solved, unit: Unit) -> RoomStrip:
+    """Least room of each note over all strings, at the player's touch."""
+    from nuvrek.clearance.strung_neck import string_up
+    from nuvrek.clearance.swing import TOUCHES_N
+
+    on, touch = string_up(solved.map), solved.map.neck.touch
+    rooms = on.rooms(TOUCHES_N[touch])
+    worst = rooms.room_mm.argmin(axis=0)
+    notes = range(len(worst))
+    buzzing = int((rooms.buzz >= 0.8).sum())
+    return RoomStrip(
+        "Room",
+        f"worst string, {unit.value}",
+        tuple(float(rooms.room_mm[worst[n], n]) for n in notes),
+        tuple(float(rooms.doubt_mm[worst[n], n]) for n in notes),
+        tuple(rooms.word(int(worst[n]), n) for n in notes),
+        label=f"{touch} touch: {buzzing} notes will buzz",
+    )

@@ -1,0 +1,138 @@
+"""Following the filing by its ink: one key a fret, or as shown. Optional, never demanded; nothing here knows a window."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from typing import TYPE_CHECKING
+
+from nuvrek.bench.session import Session
+from nuvrek.neck.description import LANE_WORDS, Lane
+from nuvrek.readings.entries import Ink
+from nuvrek.readings.journal import NeckState
+
+if TYPE_CHECKING:
+    from nuvrek.planning.filing.rehearsal import FollowUp, TopPlace
+
+_SIDES: tuple[Lane | None, ...] = ("bass", None, "treble")
+
+
+def ink_gone(neck_state: NeckState) -> tuple[TopPlace, ...]:
+    """Tops whose ink went since the way was chosen, in that order."""
+    return tuple(
+        (one.reading.fret, one.reading.lane)
+        for one in neck_state.taken
+        if isinstance(one.reading, Ink) and one.number > neck_state.chosen_number
+    )
+
+
+class InkWalk:
+    """The rehearsed order with a hand on one of its frets; ``side`` narrows it to one side."""
+
+    def __init__(self, session: Session) -> None:
+        self.session = session
+        self.at = 0
+        self.side: Lane | None = None
+
+    @property
+    def order(self) -> tuple[TopPlace, ...]:
+        """Tops in the order of their ink, as rehearsed when the way was taken."""
+        chosen = self.session.neck_state.chosen
+        frets = self.session.neck_state.neck.frets
+        return (
+            tuple(place for place in chosen.order if place[0] <= frets)
+            if chosen is not None
+            else ()
+        )
+
+    @property
+    def frets(self) -> tuple[int, ...]:
+        """Frets in the order in which the first ink goes on each."""
+        return tuple(dict.fromkeys(fret for fret, _ in self.order))
+
+    @property
+    def fret(self) -> int | None:
+        """The fret in hand."""
+        frets = self.frets
+        return frets[min(self.at, len(frets) - 1)] if frets else None
+
+    def point(self, fret: int) -> None:
+        """Lay the hand on a fret, if it is in the order."""
+        if fret in self.frets:
+            self.at = self.frets.index(fret)
+
+    def follow(self) -> FollowUp:
+        """What the ink so far says of the order."""
+        from nuvrek.planning.filing.rehearsal import follow_up
+
+        return follow_up(self.order, ink_gone(self.session.neck_state))
+
+    def press(self, name: str) -> bool:
+        """A key; True when it was meant for the sweep. Raises LogbookError."""
+        if not self.order:
+            return False
+        if name in ("left", "right"):
+            self.at = max(0, min(len(self.frets) - 1, self.at + (1 if name == "right" else -1)))
+        elif name in ("up", "down"):
+            at = _SIDES.index(self.side) + (1 if name == "up" else -1)
+            self.side = _SIDES[max(0, min(2, at))]
+        elif name == "*":
+            self._write(place for place in self.order if place[0] == self.fret)
+            self._on()
+        elif name == "/":
+            self._on()
+        elif name == ".":
+            upto = set(self.frets[: self.at + 1])
+            self._write(place for place in self.order if place[0] in upto)
+            self._on()
+        else:
+            return False
+        return True
+
+    def _on(self) -> None:
+        """To the next fret in the order that still wears its ink."""
+        gone = {fret for fret, _ in ink_gone(self.session.neck_state)}
+        ahead = [n for n, fret in enumerate(self.frets) if n > self.at and fret not in gone]
+        self.at = ahead[0] if ahead else min(self.at + 1, len(self.frets) - 1)
+
+    def _write(self, places: Iterable[TopPlace]) -> None:
+        gone, state = set(ink_gone(self.session.neck_state)), self.session.neck_state.state
+        wanted = [place for place in places if self.side is None or place[1] == self.side]
+        entries = [
+            Ink(fret=fret, lane=lane, state=state)
+            for fret, lane in wanted
+            if (fret, lane) not in gone
+        ]
+        if entries:
+            self.session.append(*entries)
+
+    # --- words ----------------------------------------------------------------
+
+    def prompt(self) -> str:
+        """What is asked, in a line."""
+        if self.fret is None:
+            return ""
+        where = f", {LANE_WORDS[self.side]}" if self.side else ""
+        return f"Ink gone on fret {self.fret}{where}?"
+
+    def verdict(self) -> str:
+        """Whether the bench agrees with the plan, and what to do if not. Empty before the first mark."""
+        told, gone = self.follow(), {fret for fret, _ in ink_gone(self.session.neck_state)}
+        if not gone:
+            return ""
+        count = f"{len(gone & set(self.frets))} of {len(self.frets)} frets touched."
+        if set(self.order) <= set(ink_gone(self.session.neck_state)):
+            return f"{count} All the ink is gone: stop. The rocker once along, then the crowns."
+        if told.ahead is not None:
+            other = LANE_WORDS["treble" if told.ahead == "bass" else "bass"]
+            return f"{count} The {LANE_WORDS[told.ahead]} is ahead: lean to the {other}, and see that the tool lies along the strings."
+        if told.agrees:
+            left = [fret for fret in self.frets if fret not in gone][:3]
+            following = f" Next should be {', '.join(map(str, left))}." if left else ""
+            return f"{count} The bench agrees with the plan.{following}"
+        early = ", ".join(str(fret) for fret in told.early[:4])
+        late = ", ".join(str(fret) for fret in told.late[:4])
+        said = [
+            f"{early} went before its turn" if early else "",
+            f"{late} still wears its ink" if late else "",
+        ]
+        return f"{count} {'; '.join(part for part in said if part)}: the map is off there. Stop, take the rocker over it, and look at the plan again."

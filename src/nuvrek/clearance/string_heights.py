@@ -1,0 +1,138 @@
+"""String heights as read, what is wanted, and what saddle and neck angle would have to do for it."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from nuvrek.mechanics.angle import (
+    at_heel_mm,
+    at_saddle_mm,
+    neck_angle_degrees,
+    over_fret_12_mm,
+    saddle_wanted_mm,
+)
+from nuvrek.readings.entries import Side, Size, StringHeight
+from nuvrek.readings.journal import NeckState
+from nuvrek.readings.sizes import What
+
+SIDES: tuple[Side, Side] = ("bass", "treble")
+# Closer than this to the wanted height is as wanted, and a saddle lower than this gives no clean break of the string;
+# common practice, no source.
+AS_WANTED_MM, LEAST_SADDLE_MM = 0.12, 1.5
+# A heel nobody measured; common practice, no source.
+USUAL_HEEL_MM = 75.0
+
+
+@dataclass(frozen=True, slots=True)
+class SideHeight:
+    """One side: the string over fret 12 as read and as wanted, and how much of the saddle is left, in mm."""
+
+    side: Side
+    now_mm: float | None
+    wanted_mm: float | None
+    saddle_left_mm: float | None
+    at_saddle_mm: float | None  # how far the saddle must go down (minus: up) for the wanted height
+    over_bridge_mm: (
+        float | None
+    )  # how high the saddle's top must stand over the bridge, by an edge run on from the frets
+
+    @property
+    def off(self) -> bool:
+        """Whether the height is known and not as wanted."""
+        return (
+            self.now_mm is not None
+            and self.wanted_mm is not None
+            and abs(self.now_mm - self.wanted_mm) > AS_WANTED_MM
+        )
+
+    @property
+    def lacking_mm(self) -> float:
+        """What the saddle can't give: 0 where it can, or where nobody measured what is left of it.
+
+        By the saddle's own height, or by an edge on the frets run on over the bridge.
+        """
+        if self.at_saddle_mm is None:
+            return 0.0
+        if self.saddle_left_mm is None:
+            short = 0.0 if self.over_bridge_mm is None else LEAST_SADDLE_MM - self.over_bridge_mm
+            return max(0.0, short)
+        return max(0.0, self.at_saddle_mm - max(self.saddle_left_mm - LEAST_SADDLE_MM, 0.0))
+
+
+@dataclass(frozen=True, slots=True)
+class StringHeights:
+    """Both sides, and what a neck angle would have to be where the saddle runs out."""
+
+    low: SideHeight
+    high: SideHeight
+    scale_mm: float
+    joint_fret: int
+    heel_mm: float | None
+
+    @property
+    def sides(self) -> tuple[SideHeight, SideHeight]:
+        """Low side and high side."""
+        return self.low, self.high
+
+    @property
+    def lacking_mm(self) -> float:
+        """The larger lack of saddle of both sides."""
+        return max(side.lacking_mm for side in self.sides)
+
+    @property
+    def angle_degrees(self) -> float:
+        """The angle that makes up for it."""
+        return neck_angle_degrees(self.lacking_mm, self.scale_mm, self.joint_fret)
+
+    @property
+    def at_heel_mm(self) -> float:
+        """Wood or shim at the far end of the heel for that angle."""
+        return at_heel_mm(self.angle_degrees, self.heel_mm or USUAL_HEEL_MM)
+
+
+def heights_of(neck_state: NeckState) -> StringHeights:
+    """The last string heights at pitch, both sides, against the description."""
+    neck = neck_state.neck
+    low, high = (_side(neck_state, side) for side in SIDES)
+    return StringHeights(
+        low, high, neck.scale_mm, neck.joint_fret, _last_size(neck_state, "heel-length", None)
+    )
+
+
+def _side(neck_state: NeckState, side: Side) -> SideHeight:
+    neck = neck_state.neck
+    now = _last_height(neck_state, side)
+    wanted = neck.height_low_mm if side == "bass" else neck.height_high_mm
+    change = (
+        None if now is None or wanted is None else at_saddle_mm(now - wanted, neck.scale_mm, 12)
+    )
+    edge = _last_size(neck_state, "over-bridge", side)
+    top = None if edge is None or wanted is None else saddle_wanted_mm(edge, wanted, neck.scale_mm)
+    return SideHeight(side, now, wanted, _last_size(neck_state, "saddle-left", side), change, top)
+
+
+def _last_height(neck_state: NeckState, side: Side) -> float | None:
+    """The last open-string height of a side at pitch, carried to fret 12."""
+    found = None
+    for one in neck_state.taken:
+        match one.reading:
+            case StringHeight(side=there, fret=fret, height_mm=mm, capo=0) as height:
+                outer = height.string in (None, 1 if side == "treble" else neck_state.neck.strings)
+                if there == side and outer and height.state.strings == "pitch" and fret >= 5:
+                    found = over_fret_12_mm(mm, fret, neck_state.neck.scale_mm)
+            case _:
+                pass
+    return found
+
+
+def _last_size(neck_state: NeckState, what: What, side: Side | None) -> float | None:
+    found = None
+    for one in neck_state.taken:
+        match one.reading:
+            case Size(what=said, mm=mm, lane=lane) if said == what and (
+                side is None or lane == side
+            ):
+                found = mm
+            case _:
+                pass
+    return found

@@ -1,0 +1,280 @@
+"""The strings as they run over a mapped neck: from heights, nut, gauges and touch, saying what had to be assumed."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from functools import cached_property
+
+import numpy as np
+from numpy.typing import NDArray
+from scipy.special import ndtr
+
+from nuvrek.clearance.even_relief import even_relief_mm, sharp_cents
+from nuvrek.clearance.room import Strung
+from nuvrek.clearance.string_heights import heights_of
+from nuvrek.clearance.string_lines import lane_weights, string_lines
+from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
+from nuvrek.estimate.measurer import Measurer
+from nuvrek.mechanics.beam import bend_profile
+from nuvrek.mechanics.strings import tension_n
+from nuvrek.neck.description import LANE_WORDS, NeckDescription
+from nuvrek.neck.scale import fret_places_mm
+from nuvrek.readings import tool_errors
+from nuvrek.readings.entries import StringGap
+
+Array = NDArray[np.float64]
+
+# What is taken where nobody measured or said it (common practice, no source): tension of a string, heights over fret 12 low
+# side and high side, the gap over fret 1 of a string pressed at 3, and a gauge.
+TENSION_N, LONG_SCALE_N = 75.0, 175.0
+HEIGHTS_MM, LONG_SCALE_HEIGHTS_MM = (1.9, 1.5), (2.4, 2.0)
+OVER_FIRST_MM = 0.05
+GAUGE_MM = 0.4
+LONG_SCALE_MM = 760.0
+# A note is said to buzz, or to be clean, from this sure on; between lies the edge.
+SURE = 0.8
+
+
+@dataclass(frozen=True)
+class Rooms:
+    """Room of every note at one touch, (strings, notes); the last fret is left out, nothing lies ahead of it.
+
+    ``first``: the fret it touches first; ``buzz``: how sure it is to touch; doubts hold nine times in ten.
+    """
+
+    room_mm: Array
+    doubt_mm: Array
+    first: NDArray[np.intp]
+    buzz: Array
+
+    def word(self, string: int, note: int) -> str:
+        """``likely clean``, ``on the edge`` or ``will buzz``."""
+        sure = float(self.buzz[string, note])
+        return (
+            "will buzz" if sure >= SURE else "likely clean" if sure <= 1.0 - SURE else "on the edge"
+        )
+
+
+@dataclass(frozen=True)
+class OnNeck:
+    """A strung neck with the rows of its tops over the unknowns, (strings, frets + 1, n), and what was assumed."""
+
+    neck: NeckDescription
+    strung: Strung
+    rows: Array
+    covariance: Array
+    height_sd_mm: float
+    assumed: tuple[str, ...]
+    relief_mm: tuple[float, float, float]
+
+    @property
+    def fret_12(self) -> int:
+        """The fret string heights are spoken of at."""
+        return min(12, self.neck.frets)
+
+    @property
+    def heights_mm(self) -> Array:
+        """Open-string heights over fret 12, (strings,)."""
+        return self.strung.height_mm(self.strung.saddle_mm, self.fret_12)
+
+    def rooms(self, force_n: float, strung: Strung | None = None) -> Rooms:
+        """Rooms at a touch, for these strings or others over the same unknowns (another height, tops after filing)."""
+        over = strung or self.strung
+        room, first = over.note_rooms(force_n)
+        room, first = room[:, :-1], first[:, :-1]
+        sd = self._sd(over, first)
+        return Rooms(room, NINE_IN_TEN * sd, first, np.asarray(ndtr(-room / sd)))
+
+    @cached_property
+    def room_sd_mm(self) -> Array:
+        """Standard deviation of the room of each note over each fret by the doubt of the tops, (strings, notes, frets).
+
+        At a given string height over fret 12; the height itself is set, not guessed.
+        """
+        lean, x = self.strung.lean, self.strung.x_mm
+        share = x[self.fret_12] / self.strung.scale_mm
+        root = _root(self.covariance)
+        found = []
+        for rows in self.rows @ root:
+            saddle = (rows[self.fret_12] - rows[0] * (1.0 - share)) / share
+            made = (
+                rows[:, None, :] * (1.0 - lean)[:, :, None]
+                + saddle * lean[:, :, None]
+                - rows[None, :, :]
+            )
+            found.append(np.sqrt(np.einsum("nmk,nmk->nm", made, made)))
+        return np.array(found)
+
+    def _sd(self, strung: Strung, first: NDArray[np.intp]) -> Array:
+        """Standard deviation of each note's least room: of the tops it hangs on, and of the string height."""
+        count, notes = first.shape
+        note = np.broadcast_to(np.arange(notes), first.shape)
+        lean = strung.lean[note, first]
+        share = strung.x_mm[self.fret_12] / strung.scale_mm
+        string = np.arange(count)[:, None]
+        saddle = (self.rows[:, self.fret_12] - self.rows[:, 0] * (1.0 - share)) / share
+        rows = (
+            self.rows[string, note] * (1.0 - lean)[:, :, None]
+            + saddle[:, None, :] * lean[:, :, None]
+            - self.rows[string, first]
+        )
+        flat = rows.reshape(count * notes, -1)
+        variance = np.einsum("ij,ij->i", flat @ self.covariance, flat).reshape(count, notes)
+        return np.asarray(
+            np.sqrt(np.maximum(variance + (self.height_sd_mm * lean / share) ** 2, 1e-8))
+        )
+
+    def lowest_clean_mm(self, force_n: float, strung: Strung | None = None) -> tuple[Array, Array]:
+        """Lowest clean height over fret 12 of each string with its doubt, (strings,) each."""
+        over = strung or self.strung
+        lowest = over.lowest_clean_mm(force_n, self.fret_12)
+        # The doubt is that of the room of the tightest note there, brought to fret 12.
+        tight = over.with_height(lowest, self.fret_12)
+        room, first = tight.note_rooms(force_n)
+        sd = self._sd(tight, first[:, :-1])
+        note = room[:, 1:-1].argmin(axis=1) + 1
+        string = np.arange(len(note))
+        lean = over.lean[note, first[string, note]]
+        share = over.x_mm[self.fret_12] / over.scale_mm
+        bare = np.sqrt(
+            np.maximum(sd[string, note] ** 2 - (self.height_sd_mm * lean / share) ** 2, 1e-8)
+        )
+        return lowest, np.asarray(NINE_IN_TEN * bare * share / lean)
+
+    def even_relief_mm(
+        self,
+        force_n: float,
+        strung: Strung | None = None,
+        relief_mm: tuple[float, float] | None = None,
+    ) -> tuple[float, float]:
+        """Relief of low side and high side that lets their outer strings lie lowest.
+
+        ``strung`` and its ``relief_mm`` by side may be those after some work.
+        """
+        low, high = relief_mm or (self.relief_mm[0], self.relief_mm[2])
+        bend = bend_profile(self.neck)
+        return (
+            even_relief_mm(self.one(0, strung), bend, low, force_n)[0],
+            even_relief_mm(self.one(-1, strung), bend, high, force_n)[0],
+        )
+
+    def after(self, off_mm: Array, less_relief_mm: float) -> Strung:
+        """The strings after filing ``off_mm`` (frets, 3) and taking so much relief out, at the same height over fret 12."""
+        off = np.concatenate((np.zeros((1, 3)), off_mm))
+        filed = np.einsum("sfk,fk->sf", lane_weights(self.neck), off)
+        return self.strung.with_tops(
+            self.strung.tops_mm - filed + less_relief_mm * bend_profile(self.neck), self.fret_12
+        )
+
+    def one(self, string: int, strung: Strung | None = None) -> Strung:
+        """One string by itself."""
+        at = slice(string, string + 1 or None)
+        s = strung or self.strung
+        return Strung(s.scale_mm, s.x_mm, s.tops_mm[at], s.saddle_mm[at], s.tension_n[at])
+
+    def cents(self) -> Array:
+        """How many cents each note goes sharp by being fretted, (strings, notes)."""
+        specs = self.neck.string_set
+        count = len(self.strung.saddle_mm)
+        gauge = np.array([spec.gauge_mm for spec in specs]) if specs else np.full(count, GAUGE_MM)
+        wound = np.array([spec.wound for spec in specs]) if specs else np.zeros(count, dtype=bool)
+        return sharp_cents(self.strung, gauge, wound)
+
+
+def string_up(neck_map: HeightMap) -> OnNeck:
+    """The strings over the mapped neck at pitch; what nobody measured is assumed and said."""
+    neck, measurer = neck_map.neck, Measurer(neck_map)
+    made, constants = measurer.heights("tops", "pitch")
+    weights = lane_weights(neck)
+    rows = np.einsum("sfk,fkn->sfn", weights, made)
+    tops = np.einsum("sfk,fk->sf", weights, made @ neck_map.solution.z + constants)
+    rows, tops = _above_line(neck, rows, tops)
+    assumed: list[str] = []
+    rows, tops = _nut(neck_map, rows, tops, assumed)
+    if not all(neck_map.known):
+        assumed.append("Not every lane was read: tops there are taken from the others.")
+    tension = _tension(neck, assumed)
+    strung = Strung(neck.scale_mm, measurer.x, tops, np.zeros(len(tops)), tension)
+    heights, sd = _heights(neck_map, len(tops), assumed)
+    reliefs = [neck_map.relief_at(lane, "pitch").mm for lane in ("bass", "middle", "treble")]
+    return OnNeck(
+        neck,
+        strung.with_height(heights, min(12, neck.frets)),
+        rows,
+        neck_map.solution.covariance,
+        sd,
+        tuple(assumed),
+        (reliefs[0], reliefs[1], reliefs[2]),
+    )
+
+
+def _above_line(neck: NeckDescription, rows: Array, tops: Array) -> tuple[Array, Array]:
+    """Heights of nut and frets over each string's line through fret 1 and the joint."""
+    first, joint = 1, neck.joint_fret
+    x = fret_places_mm(neck.scale_mm, neck.frets)
+    along = (x - x[first]) / (x[joint] - x[first])
+    line = tops[:, [first]] * (1.0 - along) + tops[:, [joint]] * along
+    line_rows = (
+        rows[:, [first]] * (1.0 - along)[None, :, None] + rows[:, [joint]] * along[None, :, None]
+    )
+    return rows - line_rows, tops - line
+
+
+def _nut(neck_map: HeightMap, rows: Array, tops: Array, assumed: list[str]) -> tuple[Array, Array]:
+    """The nut as read; where nobody pressed at 3 and looked at 1, as it should be."""
+    looked = any(
+        isinstance(one.reading, StringGap) and one.reading.low_support == 0
+        for one in neck_map.neck_state.taken
+    )
+    if looked or neck_map.neck.zero_fret:
+        return rows, tops
+    x = neck_map.gathering.x
+    share = x[1] / x[3]
+    tops, rows = tops.copy(), rows.copy()
+    tops[:, 0] = (tops[:, 1] + OVER_FIRST_MM - tops[:, 3] * share) / (1.0 - share)
+    rows[:, 0] = (rows[:, 1] - rows[:, 3] * share) / (1.0 - share)
+    assumed.append(f"Nut taken as right: {OVER_FIRST_MM:.2f} mm over fret 1 when pressed at 3.")
+    return rows, tops
+
+
+def _tension(neck: NeckDescription, assumed: list[str]) -> Array:
+    if neck.string_set:
+        return np.array([tension_n(spec, neck.scale_mm)[0] for spec in neck.string_set])
+    newtons = LONG_SCALE_N if neck.scale_mm >= LONG_SCALE_MM else TENSION_N
+    assumed.append(f"Gauges not listed: {newtons:.0f} N a string.")
+    return np.full(string_lines(neck), newtons)
+
+
+def _heights(neck_map: HeightMap, count: int, assumed: list[str]) -> tuple[Array, float]:
+    """Heights over fret 12, (strings,), and their standard deviation: between the outer strings they run straight."""
+    heights = heights_of(neck_map.neck_state)
+    usual = LONG_SCALE_HEIGHTS_MM if neck_map.neck.scale_mm >= LONG_SCALE_MM else HEIGHTS_MM
+    apart = usual[0] - usual[1]
+    sides = [side.now_mm for side in heights.sides]
+    match sides:
+        case [None, None]:
+            low, high = usual
+            assumed.append(f"String heights not read: {low:.1f} and {high:.1f} mm over fret 12.")
+        case [float(low), None]:
+            high = low - apart
+            assumed.append(f"No height read on the {LANE_WORDS['treble']}: {high:.1f} mm taken.")
+        case [None, float(high)]:
+            low = high + apart
+            assumed.append(f"No height read on the {LANE_WORDS['bass']}: {low:.1f} mm taken.")
+        case [float(low), float(high)]:
+            pass
+        case _:
+            low, high = usual
+    sd = (
+        tool_errors.STRING_RULE_ERROR_MM
+        if None not in sides
+        else 2.0 * tool_errors.STRING_RULE_ERROR_MM
+    )
+    return np.linspace(low, high, count), sd
+
+
+def _root(covariance: Array) -> Array:
+    """A square root of a covariance, (n, k), without the directions that carry next to nothing."""
+    values, vectors = np.linalg.eigh(covariance)
+    keep = values > values[-1] * 1e-8
+    return np.asarray(vectors[:, keep] * np.sqrt(values[keep]))

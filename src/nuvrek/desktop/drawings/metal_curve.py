@@ -1,0 +1,200 @@
+"""Metal off against string height, drawn: where the neck stands, what a full level buys, and what lies between."""
+
+from __future__ import annotations
+
+import math
+
+from msgspec import Struct
+from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
+from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
+from PyQt6.QtWidgets import QSizePolicy, QWidget
+
+from nuvrek.desktop.sheet.strip_painter import write
+from nuvrek.desktop.theme import Theme
+from nuvrek.units import MM_PER_UNIT, Unit, format_length
+
+_LEFT, _BOTTOM, _TOP, _RIGHT = 62, 40, 14, 16
+
+
+class Mark(Struct, frozen=True):
+    """A way on the drawing: metal off and the height of the low string, in mm; ``sign`` tells its kind without colour."""
+
+    words: str
+    metal_mm: float
+    height_mm: float
+    sign: str
+    chosen: bool = False
+
+
+class CurveView(QWidget):
+    """The curve of least metal with the ways on it; a press or drag asks for another height."""
+
+    height_wanted = pyqtSignal(float)
+
+    def __init__(self, theme: Theme) -> None:
+        super().__init__()
+        self.theme, self.unit = theme, Unit.MM
+        self.points: tuple[tuple[float, float], ...] = ()
+        self.marks: tuple[Mark, ...] = ()
+        self.why_not = ""
+        self.setMinimumHeight(150)
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
+        self.setAccessibleName("Metal off against string height")
+
+    def sizeHint(self) -> QSize:
+        return QSize(560, 240)
+
+    def show_curve(
+        self,
+        points: tuple[tuple[float, float], ...],
+        marks: tuple[Mark, ...],
+        unit: Unit,
+        why_not: str = "",
+    ) -> None:
+        """``points`` are (metal, height of the low string), mm; ``why_not`` says why there are none."""
+        self.points, self.marks, self.unit, self.why_not = points, marks, unit, why_not
+        self.setAccessibleDescription(
+            "; ".join(
+                f"{m.words}: {format_length(m.metal_mm, unit)} off, {m.height_mm:.2f} mm"
+                for m in marks
+            )
+        )
+        self.update()
+
+    # --- places -----------------------------------------------------------------
+
+    def _box(self) -> QRectF:
+        t = self.theme
+        return QRectF(self.rect()).adjusted(t.px(_LEFT), t.px(_TOP), -t.px(_RIGHT), -t.px(_BOTTOM))
+
+    def _span(self) -> tuple[float, float, float]:
+        """Most metal, lowest and highest string."""
+        every = [*self.points, *((m.metal_mm, m.height_mm) for m in self.marks)]
+        metal, heights = [p[0] for p in every], [p[1] for p in every]
+        low, high = min(heights), max(heights)
+        room = max(0.12 * (high - low), 0.04)
+        return max([0.1, *metal]) * 1.12, low - room, high + room
+
+    def _at(self, metal_mm: float, height_mm: float) -> QPointF:
+        box, (most, low, high) = self._box(), self._span()
+        return QPointF(
+            box.left() + metal_mm / most * box.width(),
+            box.bottom() - (height_mm - low) / (high - low) * box.height(),
+        )
+
+    # --- painting -----------------------------------------------------------------
+
+    def paintEvent(self, _event: QPaintEvent | None) -> None:
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        c, t = self.theme.colours, self.theme
+        frame = QRectF(self.rect()).adjusted(1, 1, -1, -1)
+        painter.setPen(QPen(c["line"], 1))
+        painter.setBrush(c["card"])
+        painter.drawRoundedRect(frame, 3, 3)
+        if not self.points and not self.marks:
+            write(painter, t, frame, self.why_not, 14, "muted")
+            painter.end()
+            return
+        self._axes(painter)
+        if len(self.points) > 1:
+            painter.setPen(QPen(c["copper"], 2.4))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawPolyline(QPolygonF([self._at(*p) for p in self.points]))
+        taken: list[QRectF] = []
+        for mark in sorted(self.marks, key=lambda m: not m.chosen):
+            self._mark(painter, mark, taken)
+        painter.end()
+
+    def _axes(self, painter: QPainter) -> None:
+        box, t = self._box(), self.theme
+        most, low, high = self._span()
+        painter.setPen(QPen(t.colours["muted"], 1))
+        painter.drawLine(box.bottomLeft(), box.bottomRight())
+        painter.drawLine(box.topLeft(), box.bottomLeft())
+        per = MM_PER_UNIT[self.unit]
+        for metal in _ticks(0.0, most / per):
+            x = self._at(metal * per, low).x()
+            label = QRectF(x - 40, box.bottom() + 2, 80, t.px(17))
+            write(painter, t, label, f"{metal:g}", 12, "muted")
+        for height in _ticks(low, high):
+            y = self._at(0.0, height).y()
+            side = QRectF(0, y - t.px(9), box.left() - 6, t.px(18))
+            write(painter, t, side, f"{height:g}", 12, "muted", align=Qt.AlignmentFlag.AlignRight)
+        foot = QRectF(box.left(), box.bottom() + t.px(17), box.width(), t.px(20))
+        write(painter, t, foot, f"metal off, all frets, {self.unit.value}", 13, "ink")
+        painter.save()
+        painter.translate(t.px(12), box.center().y())
+        painter.rotate(-90)
+        words = QRectF(-box.height() / 2 - 10, -t.px(10), box.height() + 20, t.px(20))
+        write(painter, t, words, "low string, mm, 9 in 10", 13, "ink")
+        painter.restore()
+
+    def _mark(self, painter: QPainter, mark: Mark, taken: list[QRectF]) -> None:
+        c, t = self.theme.colours, self.theme
+        at = self._at(mark.metal_mm, mark.height_mm)
+        painter.setPen(QPen(c["copper" if mark.chosen else "ink"], 2))
+        painter.setBrush(c["copper"] if mark.chosen else c["card"])
+        if mark.sign == "square":
+            painter.drawRect(QRectF(at.x() - 6, at.y() - 6, 12, 12))
+        elif mark.sign == "corner":
+            painter.drawPolygon(
+                QPolygonF(
+                    [
+                        QPointF(at.x() - 7, at.y() + 6),
+                        QPointF(at.x() + 7, at.y() + 6),
+                        QPointF(at.x(), at.y() - 7),
+                    ]
+                )
+            )
+        else:
+            painter.drawEllipse(at, 6, 6)
+        painter.setFont(t.font(13, bold=mark.chosen))
+        box = self._free(at, painter.fontMetrics().horizontalAdvance(mark.words) + 4, taken)
+        if box is not None:
+            taken.append(box)
+            name = "copper" if mark.chosen else "ink"
+            left = Qt.AlignmentFlag.AlignLeft
+            write(painter, t, box, mark.words, 13, name, bold=mark.chosen, align=left)
+        taken.append(QRectF(at.x() - 8, at.y() - 8, 16, 16))
+
+    def _free(self, at: QPointF, wide: float, taken: list[QRectF]) -> QRectF | None:
+        """The first free place for words round a mark; words over words tell nothing."""
+        high, frame = self.theme.px(17), self._box()
+        right, left = 12.0, -wide - 12.0
+        for dx, dy in (
+            (right, -high), (right, 4), (left, -high), (left, 4), (right, -2.2 * high), (right, 1.4 * high),
+        ):  # fmt: skip
+            box = QRectF(at.x() + dx, at.y() + dy, wide, high)
+            inside = box.left() > frame.left() and box.right() < self.width() - 4 and box.top() > 2
+            if (
+                inside
+                and box.bottom() < frame.bottom()
+                and not any(box.intersects(one) for one in taken)
+            ):
+                return box
+        return None
+
+    # --- hands --------------------------------------------------------------------
+
+    def mousePressEvent(self, event: QMouseEvent | None) -> None:
+        self._asked(event)
+
+    def mouseMoveEvent(self, event: QMouseEvent | None) -> None:
+        self._asked(event)
+
+    def _asked(self, event: QMouseEvent | None) -> None:
+        if event is None or not self.points:
+            return
+        box, (_, low, high) = self._box(), self._span()
+        share = (box.bottom() - event.position().y()) / max(box.height(), 1.0)
+        self.height_wanted.emit(low + min(max(share, 0.0), 1.0) * (high - low))
+
+
+def _ticks(low: float, high: float) -> list[float]:
+    """Round figures between two values, four to eight of them."""
+    span = max(high - low, 1e-6)
+    power = 10.0 ** math.floor(math.log10(span))
+    step = next(s * power for s in (0.1, 0.2, 0.5, 1.0, 2.0) if span / (s * power) <= 8.0)
+    first = math.ceil(low / step - 1e-9)
+    return [round(n * step, 6) for n in range(first, math.floor(high / step + 1e-9) + 1)]

@@ -1,0 +1,270 @@
+"""String room drawn: every note on the board, the room of one string's notes, and one note from the side."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
+from PyQt6.QtGui import QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen, QPolygonF
+from PyQt6.QtWidgets import QSizePolicy, QWidget
+
+from nuvrek.bench.pages.string_room import StringRoomPage
+from nuvrek.bench.strips.sheet_geometry import SheetGeometry
+from nuvrek.bench.strips.strips import RoomStrip
+from nuvrek.desktop.sheet.room_strip import FULL_MM, RoomBars, note_x
+from nuvrek.desktop.sheet.strip_painter import write
+from nuvrek.desktop.theme import DARK, LIGHT, Theme
+from nuvrek.neck.description import NeckDescription
+from nuvrek.units import Unit, format_number
+
+# The column of titles.
+_MARGIN = 120
+
+
+class RoomView(QWidget):
+    """Three drawings on one x axis."""
+
+    note_chosen = pyqtSignal(int, int)  # string (0 is the lowest), note
+
+    def __init__(self, theme: Theme) -> None:
+        super().__init__()
+        self.theme = theme
+        self.desk: StringRoomPage | None = None
+        self.neck: NeckDescription | None = None
+        self.unit = Unit.MM
+        self.why = False
+        self.heard: dict[tuple[int, int], str] = {}
+        self.setAccessibleName("String room")
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
+
+    def sizeHint(self) -> QSize:
+        """Wide and high."""
+        return QSize(860, 520)
+
+    def show_room(self, neck: NeckDescription, desk: StringRoomPage | None, unit: Unit) -> None:
+        """Draw a desk; None while the neck is being solved."""
+        self.neck, self.desk, self.unit = neck, desk, unit
+        if desk is not None:
+            self.setAccessibleDescription(f"{desk.buzzing()} notes will buzz.")
+        self.update()
+
+    @property
+    def held(self) -> Theme:
+        """The theme with its text held: the titles' column has no room for larger; that is the bench bar's task."""
+        return Theme(self.theme.dark, min(self.theme.percent, 104))
+
+    # --- where things are -----------------------------------------------------
+
+    def _board(self) -> QRectF:
+        return QRectF(_MARGIN, 6, self.width() - _MARGIN - 10, self.height() * 0.36)
+
+    def _lane(self) -> QRectF:
+        board = self._board()
+        return QRectF(board.left(), board.bottom() + 30, board.width(), self.height() * 0.20)
+
+    def _side(self) -> QRectF:
+        lane = self._lane()
+        return QRectF(
+            lane.left(), lane.bottom() + 12, lane.width(), self.height() - lane.bottom() - 16
+        )
+
+    def _geometry(self, box: QRectF) -> SheetGeometry:
+        assert self.neck is not None
+        return SheetGeometry(self.neck, box.left(), box.width(), box.top(), box.height())
+
+    def _string_y(self, g: SheetGeometry, string: int, x_mm: float) -> float:
+        assert self.desk is not None
+        count = self.desk.strings
+        share = 0.0 if count == 1 else -0.86 + 1.72 * string / (count - 1)
+        return g.across(share, x_mm)
+
+    def mousePressEvent(self, event: QMouseEvent | None) -> None:
+        if event is None or self.desk is None or self.neck is None:
+            return
+        g, at = self._geometry(self._board()), event.position()
+        note = min(range(self.desk.notes), key=lambda n: abs(note_x(g, n) - at.x()))
+        string = self.desk.string
+        if self._board().contains(at):
+            x_mm = float(self.desk.on.strung.x_mm[note])
+            string = min(
+                range(self.desk.strings), key=lambda s: abs(self._string_y(g, s, x_mm) - at.y())
+            )
+        self.note_chosen.emit(string, note)
+
+    # --- painting ---------------------------------------------------------------
+
+    def paintEvent(self, _event: QPaintEvent | None) -> None:
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        if self.desk is None or self.neck is None:
+            write(painter, self.held, QRectF(self.rect()), "One moment.", 18, "muted")
+        else:
+            self._paint_board(painter, self.desk)
+            self._paint_strip(painter, self.desk)
+            self._paint_side(painter, self.desk)
+        painter.end()
+
+    def _title(self, painter: QPainter, box: QRectF, title: str, under: str) -> None:
+        right = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter
+        middle = box.center().y()
+        write(
+            painter,
+            self.held,
+            QRectF(0, middle - 20, _MARGIN - 12, 20),
+            title,
+            15,
+            "ink",
+            bold=True,
+            align=right,
+        )
+        write(
+            painter, self.held, QRectF(0, middle, _MARGIN - 12, 20), under, 12, "muted", align=right
+        )
+
+    def _paint_board(self, painter: QPainter, desk: StringRoomPage) -> None:
+        c, box = self.theme.colours, self._board()
+        g = self._geometry(box)
+        x_mm = desk.on.strung.x_mm
+        end = x_mm[-1]
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(c["board"])
+        corners = [(0.0, -1.0), (end, -1.0), (end, 1.0), (0.0, 1.0)]
+        painter.drawPolygon(
+            QPolygonF([QPointF(g.x(float(x)), g.across(share, float(x))) for x, share in corners])
+        )
+        for fret in range(1, len(x_mm)):
+            x = float(x_mm[fret])
+            painter.setPen(QPen(c["wire"], 2))
+            painter.drawLine(QPointF(g.x(x), g.across(-1.0, x)), QPointF(g.x(x), g.across(1.0, x)))
+            below = QRectF(g.x(x) - 14, box.bottom() + 2, 28, 20)
+            write(painter, self.held, below, str(fret), 13, "muted")
+        places = [note_x(g, note) for note in range(desk.notes)]
+        for string in range(desk.strings):
+            painter.setPen(QPen(c["string"], 2.2 - 1.2 * string / max(desk.strings - 1, 1)))
+            ends = [QPointF(g.x(x), self._string_y(g, string, x)) for x in (0.0, float(end))]
+            painter.drawLine(*ends)
+            for note, x in enumerate(places):
+                at = QPointF(x, self._string_y(g, string, float(x_mm[note])))
+                self._mark(painter, desk, at, string, note)
+        self._title(painter, box, "Every note", f"▲ {desk.buzzing()} will buzz")
+        under = QRectF(0, box.center().y() + 18, _MARGIN - 12, 20)
+        write(
+            painter,
+            self.held,
+            under,
+            "○ on the edge",
+            12,
+            "muted",
+            align=Qt.AlignmentFlag.AlignRight,
+        )
+
+    def _mark(
+        self, painter: QPainter, desk: StringRoomPage, at: QPointF, string: int, note: int
+    ) -> None:
+        """A note that will buzz is solid and cornered, one on the edge hollow, a clean one a dot that grows with its room."""
+        c = self.theme.colours
+        word = desk.rooms.word(string, note)
+        chosen = (string, note) == (desk.string, desk.note)
+        painter.setPen(Qt.PenStyle.NoPen)
+        if word == "will buzz":
+            # The board is dark in both themes.
+            painter.setBrush(DARK["copper"])
+            painter.drawPolygon(
+                QPolygonF([at + QPointF(x, y) for x, y in ((-7, 6), (7, 6), (0, -7))])
+            )
+        elif word == "on the edge":
+            painter.setPen(QPen(LIGHT["light"], 2))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawEllipse(at, 5.0, 5.0)
+        else:
+            painter.setBrush(c["wire"])
+            size = 1.5 + 3.0 * min(float(desk.rooms.room_mm[string, note]) / FULL_MM, 1.0)
+            painter.drawEllipse(at, size, size)
+        said = self.heard.get((desk.strings - string, note))
+        if said is not None:
+            # Heard: a stroke under the note, doubled where it buzzes.
+            painter.setPen(QPen(c["card"], 2))
+            for drop in (9,) if said == "clean" else (8, 12):
+                painter.drawLine(at + QPointF(-6, drop), at + QPointF(6, drop))
+        if chosen:
+            painter.setPen(QPen(LIGHT["light"], 2.5))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawEllipse(at, 10.0, 10.0)
+
+    def _paint_strip(self, painter: QPainter, desk: StringRoomPage) -> None:
+        """Room of each note of the chosen string."""
+        c, box = self.theme.colours, self._lane()
+        painter.setPen(QPen(c["line"], 1))
+        painter.setBrush(c["card"])
+        painter.drawRoundedRect(box, 4, 4)
+        s, rooms = desk.string, desk.rooms
+        lane = RoomStrip(
+            f"Room, string {desk.strings - s}",
+            f"{self.unit.value} over touching",
+            tuple(rooms.room_mm[s].tolist()),
+            tuple(rooms.doubt_mm[s].tolist()),
+            tuple(rooms.word(s, n) for n in range(desk.notes)),
+            desk.note,
+        )
+        g = self._geometry(box)
+        bars = RoomBars(painter, box, g, self.theme)
+        bars.paint(lane)
+        if self.why:
+            self._compare(painter, desk, g, lambda mm: bars.y(lane, mm))
+        self._title(painter, box, lane.title, lane.under)
+
+    def _compare(
+        self, painter: QPainter, desk: StringRoomPage, g: SheetGeometry, y: Callable[[float], float]
+    ) -> None:
+        """This neck with even frets: dead straight, and with the relief that evens the room out."""
+        c, box = self.theme.colours, self._lane()
+        best = max(sum(desk.even_mm()) / 2.0, 0.0)
+        for relief, colour, style, words in (
+            (0.0, "plum", Qt.PenStyle.DashLine, "dead straight"),
+            (best, "ink", Qt.PenStyle.SolidLine, f"relief {format_number(best, self.unit)}"),
+        ):
+            rooms = desk.smooth_mm(relief)
+            painter.setPen(QPen(c[colour], 2, style))
+            points = [QPointF(note_x(g, n), y(float(rooms[n]))) for n in range(1, desk.notes)]
+            painter.drawPolyline(QPolygonF(points))
+            right = QRectF(box.right() - 250 + (0 if relief else 120), box.top() + 2, 120, 18)
+            write(painter, self.held, right, words, 13, colour, align=Qt.AlignmentFlag.AlignRight)
+
+    def _paint_side(self, painter: QPainter, desk: StringRoomPage) -> None:
+        """The chosen note: the string, how low it swings, and the tops ahead of it."""
+        c, box = self.theme.colours, self._side()
+        g = self._geometry(box)
+        view = desk.side()
+        painter.setPen(QPen(c["line"], 1))
+        painter.setBrush(c["card"])
+        painter.drawRoundedRect(box, 4, 4)
+        low = float(min(view.tops_mm.min(), view.swing_mm.min())) - 0.15
+        high = float(max(view.line_mm.max(), view.tops_mm.max())) + 0.1
+        scale = (box.height() - 16) / max(high - low, 0.5)
+
+        def at(x_mm: float, mm: float) -> QPointF:
+            return QPointF(g.x(x_mm), box.bottom() - 8 - (mm - low) * scale)
+
+        upper = [at(float(x), float(m)) for x, m in zip(view.x_mm, view.line_mm, strict=True)]
+        lower = [at(float(x), float(m)) for x, m in zip(view.x_mm, view.swing_mm, strict=True)]
+        swept = QPainterPath(upper[0])
+        for point in [*upper[1:], *reversed(lower)]:
+            swept.lineTo(point)
+        swept.closeSubpath()
+        painter.fillPath(swept, c["line"])
+        painter.setPen(QPen(c["ink"], 2))
+        painter.drawPolyline(QPolygonF(upper))
+        painter.setPen(QPen(c["slate"], 1.5, Qt.PenStyle.DashLine))
+        painter.drawPolyline(QPolygonF(lower))
+        for place, (x, mm) in enumerate(zip(view.x_mm, view.tops_mm, strict=True)):
+            fret = view.note + place
+            top = at(float(x), float(mm))
+            first = fret == view.first
+            painter.setPen(QPen(c["copper" if first else "muted"], 4 if first else 2.5))
+            painter.drawLine(top, QPointF(top.x(), box.bottom() - 2))
+        room = float(desk.rooms.room_mm[desk.string, desk.note])
+        corner = QRectF(box.left() + 8, box.top() + 4, box.width() - 16, 20)
+        words = f"room {format_number(room, self.unit)} over fret {view.first}; heights x{scale * 25.4 / 96.0:.0f}"
+        write(painter, self.held, corner, words, 13, "muted", align=Qt.AlignmentFlag.AlignRight)
+        name = "open" if view.note == 0 else f"fret {view.note}"
+        self._title(painter, box, "From the side", f"string {desk.strings - desk.string}, {name}")

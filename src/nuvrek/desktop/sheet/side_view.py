@@ -1,0 +1,311 @@
+"""Painting how a reading is taken: the neck from the side with the tool on it, at the true fret places."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import QPointF, QRectF, Qt
+from PyQt6.QtGui import QPainterPath, QPen, QPolygonF
+
+from nuvrek.bench.strips.strips import SideStrip
+from nuvrek.desktop.sheet.strip_painter import StripPainter
+from nuvrek.neck.board import end_mm
+from nuvrek.neck.scale import fret_line_mm
+from nuvrek.readings.sizes import SIZES
+
+
+class Side(StripPainter):
+    """The side view: the neck's dip, the tool on it and where the gap is read, at the true fret places."""
+
+    def paint(self, lane: SideStrip) -> None:
+        """Draw the neck with the tool of the lane's station on it."""
+        self.base = self.box.top() + 0.62 * self.box.height()
+        self.crown = min(34.0, self.box.height() * 0.15)
+        self._neck(fret_line_mm(self.g.neck.scale_mm, self.g.neck.frets), lane)
+        kind = lane.station.kind
+        if kind == "string-gap":
+            self._gap(
+                lane
+            ) if lane.station.supports and lane.station.by != "notched" else self._resting(lane)
+            return
+        drawn = {
+            "sweep": self._rocker,
+            "crown-height": self._caliper,
+            "string-height": self._rule,
+            "dial": self._beam,
+            "press": self._finger,
+            "ends": self._finger,
+            "ink": self._beamed,
+            "size": self._size,
+            "state": self._strings,
+        }
+        drawn.get(kind, self._words_only)(lane)
+
+    def _strings(self, lane: SideStrip) -> None:
+        slack = lane.station.state.strings == "slack"
+        self._string(drop=0.0, sag=10.0 if slack else 0.0)
+        self._headline(
+            "Loosen them all evenly, let them hang."
+            if slack
+            else "Tune all strings, let the neck settle."
+        )
+
+    def _headline(self, text: str) -> None:
+        self.words(
+            self.box.center().x(), self.box.top() + 22, text, "copper", 16, bold=True, figures=False
+        )
+
+    def _words_only(self, lane: SideStrip) -> None:
+        """Readings that belong to no fret: the rod, the room."""
+        text = lane.note or {
+            "temperature": "the air beside the neck",
+            "humidity": "the air beside the neck",
+        }.get(lane.station.kind, "")
+        self._headline(text)
+
+    def _finger(self, lane: SideStrip) -> None:
+        """A finger on a fret: pressing it, or feeling its end."""
+        x, y = self.g.fret_x(lane.fret), self.top_y(lane.fret, lane)
+        self.p.setPen(QPen(self.colour("copper"), 2))
+        self.p.setBrush(self.colour("copper", 60))
+        self.p.drawRoundedRect(QRectF(x - 11, y - 44, 22, 42), 11, 11)
+        does = "press" if lane.station.kind == "press" else "feel the end of"
+        self._above(x, y - 62, f"{does} fret {lane.fret}")
+
+    def _beamed(self, lane: SideStrip) -> None:
+        """A flat beam on the marked tops."""
+        level = self.base - 0.75 * self.crown
+        a, b = sorted((self.g.fret_x(1), self.g.fret_x(self.g.neck.frets)))
+        self.p.setPen(QPen(self.colour("muted"), 1))
+        self.p.setBrush(self.colour("wire"))
+        self.p.drawRect(QRectF(a - 12, level - 24, b - a + 24, 24))
+        self._above(self.g.fret_x(lane.fret), level - 44, "first ink gone is the highest top")
+
+    def _size(self, lane: SideStrip) -> None:
+        """A caliper, rule or gauge at its place."""
+        size = SIZES[lane.station.what]
+        if size.place == "side":
+            x, place = self.g.x(self.g.neck.scale_mm), "at the bridge"
+            x = min(max(x, self.box.left() + 60), self.box.right() - 60)
+        else:
+            x, place = (
+                self.g.fret_x(lane.fret),
+                f"at fret {lane.fret}" if lane.fret else "at the nut",
+            )
+        y = self.base - self.crown
+        self.p.setPen(QPen(self.colour("copper"), 2))
+        self.p.setBrush(self.colour("wire"))
+        for side in (-1, 1):
+            self.p.drawRect(QRectF(x + side * 16 - 4, y - 12, 8, 34))
+        self.p.drawLine(QPointF(x - 16, y - 12), QPointF(x + 16, y - 12))
+        self._above(x, y - 30, f"{size.title} {place}")
+        if lane.note:
+            self.words(x, self.base + 24, lane.note, "string", 14, figures=False)
+
+    def _above(self, x: float, y: float, text: str) -> None:
+        self.words(x, max(y, self.box.top() + 14), text, "copper", 16, bold=True, figures=False)
+
+    def _resting(self, lane: SideStrip) -> None:
+        """An edge as it rests along the frets, or a notched one on the wood between them."""
+        notched = lane.station.by == "notched"
+        low, high = lane.station.supports or lane.reach or (1, self.g.neck.frets)
+        a, b = sorted((self.g.fret_x(low), self.g.fret_x(high)))
+        level = self.base if notched else self.base - 0.75 * self.crown
+        top = self.base - self.crown - 26 if notched else level - 18
+        self.p.setPen(QPen(self.colour("muted"), 1))
+        self.p.setBrush(self.colour("wire"))
+        self.p.drawRect(QRectF(a - 14, top, b - a + 28, level - top))
+        if notched:
+            self.p.setBrush(self.colour("card"))
+            for fret in range(low, high + 1):
+                self.p.drawRect(
+                    QRectF(self.g.fret_x(fret) - 11, self.base - self.crown - 6, 22, self.crown + 6)
+                )
+        x = self.g.fret_x(lane.fret) - (0.5 * self._space(lane.fret) if notched else 0.0)
+        self.p.setPen(QPen(self.colour("brass"), 1))
+        self.p.setBrush(self.colour("light"))
+        depth = max(self._dip(lane.fret, lane), 5.0)
+        self.p.drawRect(QRectF(x - (6 if notched else 34), level, 12 if notched else 68, depth))
+        under = "edge and wood" if notched else "edge"
+        where = f"beside fret {lane.fret}" if notched else f"and fret {lane.fret}"
+        self._above(x, top - 20, f"leaf between {under} {where}")
+        if lane.note:
+            self.words(
+                self.box.center().x(), self.base + 30, lane.note, "string", 14, figures=False
+            )
+
+    def _space(self, fret: int) -> float:
+        return self.g.fret_x(fret) - self.g.fret_x(fret - 1)
+
+    def _dip(self, fret: int, lane: SideStrip) -> float:
+        x = fret_line_mm(self.g.neck.scale_mm, self.g.neck.frets)
+        s = (x[fret] - x[1]) / (x[self.g.neck.joint_fret] - x[1])
+        depth = (
+            0.0
+            if lane.station.kind not in ("string-gap", "string-height")
+            else 0.14 * self.box.height()
+        )
+        return depth * 4.0 * s * (1.0 - s) if s <= 1.0 else 0.0
+
+    def _neck(self, places: tuple[float, ...], lane: SideStrip) -> None:
+        floor = self.base + 24 + 0.14 * self.box.height()
+        path = QPainterPath(QPointF(self.g.x(0.0), floor))
+        for fret in range(len(places)):
+            path.lineTo(self.g.fret_x(fret), self.base + max(self._dip(fret, lane), 0.0))
+        end = self.g.x(end_mm(self.g.neck))
+        path.lineTo(end, self.base)
+        path.lineTo(end, floor)
+        self.p.setPen(Qt.PenStyle.NoPen)
+        self.p.setBrush(self.colour("board"))
+        self.p.drawPath(path)
+        self.p.setBrush(self.colour("wire"))
+        self.p.setPen(QPen(self.colour("muted"), 1))
+        for fret in range(1, len(places)):
+            self._crown_at(fret, lane)
+
+    def _crown_at(self, fret: int, lane: SideStrip, lift: float = 0.0) -> None:
+        x, y = self.g.fret_x(fret), self.base + max(self._dip(fret, lane), 0.0)
+        path = QPainterPath(QPointF(x - 7, y))
+        path.cubicTo(
+            QPointF(x - 7, y - self.crown - lift),
+            QPointF(x + 7, y - self.crown - lift),
+            QPointF(x + 7, y),
+        )
+        self.p.drawPath(path)
+
+    def top_y(self, fret: int, lane: SideStrip) -> float:
+        return self.base + max(self._dip(fret, lane), 0.0) - 0.75 * self.crown
+
+    def _string(self, drop: float, sag: float = 0.0) -> None:
+        self.p.setPen(QPen(self.colour("ink"), 2))
+        start, end = self.g.x(0.0), self.g.fret_x(self.g.neck.frets)
+        path = QPainterPath(QPointF(start, self.base - self.crown - 8))
+        middle = QPointF(0.5 * (start + end), self.base - self.crown - 18 + drop + sag)
+        path.quadTo(middle, QPointF(end, self.base - self.crown - 26))
+        self.p.drawPath(path)
+
+    def _gap(self, lane: SideStrip) -> None:
+        low, high = lane.station.supports or (1, self.g.neck.frets)
+        a = QPointF(self.g.fret_x(low), self.top_y(low, lane))
+        b = QPointF(self.g.fret_x(high), self.top_y(high, lane))
+        side = 1.0 if b.x() > a.x() else -1.0
+        if lane.station.by == "string":
+            self.p.setPen(QPen(self.colour("ink"), 2))
+            self.p.drawLine(QPointF(a.x() - 40 * side, a.y() - 6), a)
+            self.p.drawLine(a, b)
+            self.p.drawLine(b, QPointF(b.x() + 120 * side, b.y() - 18))
+            self._hand(a.x() - 14 * side, a.y(), f"hold at {low}" if low else "over the nut")
+            self._hand(b.x() - 14 * side, b.y(), f"press {high}")
+        else:
+            self.p.setPen(QPen(self.colour("muted"), 1))
+            self.p.setBrush(self.colour("wire"))
+            ends = (a.x(), b.x(), self.g.fret_x(lane.fret))
+            self.p.drawRect(QRectF(min(ends) - 8, a.y() - 16, max(ends) - min(ends) + 16, 16))
+            # On a low lane (large text) there is room for one line of words only.
+            if self.box.height() > self.theme.px(110):
+                words = f"straight edge on {low} and {high}"
+                self.words(0.5 * (a.x() + b.x()), a.y() - 30, words, "ink", 14, figures=False)
+        x = self.g.fret_x(lane.fret)
+        y = a.y() + 1
+        self.p.setPen(QPen(self.colour("brass"), 1))
+        self.p.setBrush(self.colour("light"))
+        self.p.drawRect(QRectF(x - 34, y, 68, max(self.top_y(lane.fret, lane) - y - 1, 5)))
+        tool = "string" if lane.station.by == "string" else "edge"
+        y_words = a.y() - 46 if tool == "edge" else self.box.top() + 18
+        self.words(
+            x,
+            max(y_words, self.box.top() + 14),
+            f"leaf between {tool} and fret {lane.fret}",
+            "copper",
+            16,
+            bold=True,
+            figures=False,
+        )
+
+    def _hand(self, x: float, y: float, text: str) -> None:
+        self.p.setPen(QPen(self.colour("copper"), 2))
+        self.p.setBrush(self.colour("copper", 60))
+        self.p.drawPolygon(
+            QPolygonF([QPointF(x, y - 1), QPointF(x - 9, y - 22), QPointF(x + 9, y - 22)])
+        )
+        self.words(x, y - 34, text, "ink", 14, figures=False)
+
+    def _rocker(self, lane: SideStrip) -> None:
+        fret = lane.fret
+        self.p.setPen(QPen(self.colour("muted"), 1))
+        self.p.setBrush(self.colour("copper"))
+        self._crown_at(fret, lane, lift=7)
+        a, b = self.g.fret_x(fret - 1), self.g.fret_x(fret + 1)
+        y = self.top_y(fret, lane) - 6
+        self.p.setBrush(self.colour("wire"))
+        margin = 0.18 * abs(b - a)
+        path = QPolygonF(
+            [
+                QPointF(min(a, b) - margin, y - 3),
+                QPointF(max(a, b) + margin, y + 3),
+                QPointF(max(a, b) + margin, y - 27),
+                QPointF(min(a, b) - margin, y - 33),
+            ]
+        )
+        self.p.drawPolygon(path)
+        self.words(
+            self.g.fret_x(fret),
+            y - 50 if y - 62 > self.box.top() else y - 15,
+            f"{fret - 1} · {fret} · {fret + 1}",
+            "copper",
+            17,
+            bold=True,
+        )
+        self.words(self.g.fret_x(fret), self.base + 24, lane.note, "string", 14, figures=False)
+
+    def _caliper(self, lane: SideStrip) -> None:
+        x = self.g.fret_x(lane.fret)
+        y = self.top_y(lane.fret, lane)
+        self.p.setPen(QPen(self.colour("copper"), 2))
+        for level, end in ((self.base, 26), (y, 26)):
+            self.p.drawLine(QPointF(x - end, level), QPointF(x + end, level))
+        self.p.drawLine(QPointF(x + 20, y - 22), QPointF(x + 20, y))
+        self.p.drawLine(QPointF(x + 20, self.base + 16), QPointF(x + 20, self.base))
+        self.words(
+            x,
+            y - 36,
+            f"top of fret {lane.fret} to the wood",
+            "copper",
+            16,
+            bold=True,
+            figures=False,
+        )
+
+    def _beam(self, lane: SideStrip) -> None:
+        """The indicator hanging from its beam, the plunger on the top that is read."""
+        x, y = self.g.fret_x(lane.fret), self.top_y(lane.fret, lane)
+        level = max(self.base - self.crown - 58, self.box.top() + 12)
+        self.p.setPen(QPen(self.colour("muted"), 1))
+        self.p.setBrush(self.colour("wire"))
+        left, right = sorted((self.g.x(0.0), self.g.fret_x(self.g.neck.frets)))
+        self.p.drawRect(QRectF(left, level - 9, right - left, 9))
+        self.p.setPen(QPen(self.colour("copper"), 3))
+        self.p.drawLine(QPointF(x, level), QPointF(x, y))
+        self.p.setBrush(self.colour("card"))
+        radius = min(15.0, 0.4 * (y - level))
+        self.p.drawEllipse(QPointF(x, level + radius + 1), radius, radius)
+        self.p.drawLine(QPointF(x, level + radius), QPointF(x + 0.5 * radius, level + 0.5 * radius))
+        if level - 24 > self.box.top():
+            self.words(
+                x, level - 24, f"dial over fret {lane.fret}", "copper", 16, bold=True, figures=False
+            )
+
+    def _rule(self, lane: SideStrip) -> None:
+        self._string(drop=0.0)
+        x = self.g.fret_x(lane.fret)
+        self.p.setPen(QPen(self.colour("brass"), 1))
+        self.p.setBrush(self.colour("light"))
+        top = self.base - self.crown - 44
+        self.p.drawRect(QRectF(x - 6, top, 12, self.top_y(lane.fret, lane) - top))
+        self.p.setPen(QPen(self.colour("ink"), 1))
+        for k in range(int((self.top_y(lane.fret, lane) - top) // 5)):
+            self.p.drawLine(
+                QPointF(x - 6, top + 5 * k), QPointF(x - (0 if k % 2 else 3), top + 5 * k)
+            )
+        held = f"capo at {lane.station.capo}" if lane.station.capo else "string open"
+        # Where the lane is low the words stand beside the rule instead of over it.
+        beside = 170 if top - 14 < self.box.top() + 14 else 0
+        self._above(x - beside, top - 14, f"rule on fret {lane.fret}, {held}")

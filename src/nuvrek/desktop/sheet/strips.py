@@ -1,0 +1,256 @@
+"""Painting the lanes that share the neck sheet's x axis. High is copper and solid, low is slate and hollow."""
+
+from __future__ import annotations
+
+import math
+
+from PyQt6.QtCore import QPointF, QRectF, Qt
+from PyQt6.QtGui import QPainter, QPen, QPolygonF
+
+from nuvrek.bench.strips.sheet_geometry import SheetGeometry
+from nuvrek.bench.strips.strips import (
+    AnyStrip,
+    CrownStrip,
+    DifferenceStrip,
+    LightStrip,
+    MetalStrip,
+    RoomStrip,
+    SectionStrip,
+    ShadeStrip,
+    SideStrip,
+    TopsStrip,
+    ValuesStrip,
+    WoodStrip,
+)
+from nuvrek.desktop.sheet.filing_strips import Metal, Sections
+from nuvrek.desktop.sheet.map_strips import Difference, Light, Shade
+from nuvrek.desktop.sheet.room_strip import RoomBars
+from nuvrek.desktop.sheet.side_view import Side
+from nuvrek.desktop.sheet.strip_painter import StripPainter
+from nuvrek.desktop.theme import Theme
+from nuvrek.neck.board import middle_fret
+from nuvrek.neck.description import LANE_WORDS, Lane
+
+
+def paint_strip(
+    painter: QPainter, lane: AnyStrip, box: QRectF, g: SheetGeometry, theme: Theme
+) -> None:
+    """Paint ``lane`` into ``box``."""
+    match lane:
+        case WoodStrip():
+            _Wood(painter, box, g, theme).paint(lane)
+        case TopsStrip():
+            _Tops(painter, box, g, theme).paint(lane)
+        case CrownStrip():
+            _Crown(painter, box, g, theme).paint(lane)
+        case SideStrip():
+            Side(painter, box, g, theme).paint(lane)
+        case LightStrip():
+            Light(painter, box, g, theme).paint(lane)
+        case ShadeStrip():
+            Shade(painter, box, g, theme).paint(lane)
+        case DifferenceStrip():
+            Difference(painter, box, g, theme).paint(lane)
+        case MetalStrip():
+            Metal(painter, box, g, theme).paint(lane)
+        case SectionStrip():
+            Sections(painter, box, g, theme).paint(lane)
+        case RoomStrip():
+            RoomBars(painter, box, g, theme).paint(lane)
+        case ValuesStrip():
+            _Values(painter, box, g, theme).paint(lane)
+
+
+_STYLES: dict[Lane, Qt.PenStyle] = {
+    "bass": Qt.PenStyle.SolidLine,
+    "middle": Qt.PenStyle.DotLine,
+    "treble": Qt.PenStyle.DashLine,
+}
+
+
+class _Wood(StripPainter):
+    def paint(self, lane: WoodStrip) -> None:
+        heights = [v for curve in lane.curves for v in curve.heights_mm]
+        low = min([*heights, -lane.target_mm, -0.1])
+        high = max([*heights, 0.05])
+        usable = self.box.height() - 46
+        per_mm = usable / (high - low) * lane.exaggeration
+        zero = self.box.top() + 30 + high * per_mm
+        self.p.setPen(QPen(self.colour("line"), 1))
+        self.p.drawLine(QPointF(self.box.left(), zero), QPointF(self.box.right(), zero))
+        banded = next(
+            (c for c in lane.curves if c.lane == "middle"), lane.curves[0] if lane.curves else None
+        )
+        for curve in lane.curves:
+            points = [
+                QPointF(x, zero - v * per_mm)
+                for x, v in zip(self.g.frets_x, curve.heights_mm, strict=True)
+            ]
+            if curve is banded:
+                self._band(points, curve.doubt_mm, per_mm)
+            self.p.setPen(QPen(self.colour("ink"), 1.6, _STYLES[curve.lane]))
+            self.p.drawPolyline(QPolygonF(points))
+        self._target(lane, zero, per_mm)
+        # A height is drawn this much larger than a length along the neck.
+        px_per_mm = abs(self.g.x(100.0) - self.g.x(0.0)) / 100.0
+        self.words(
+            self.box.right() - 8,
+            self.box.top() + 12,
+            f"heights ×{per_mm / px_per_mm:.0f}",
+            size=12,
+            align="right",
+        )
+        legend_end = self._legend(lane) if len(lane.curves) > 1 else self.box.left()
+        self.p.setFont(self.theme.font(16, bold=True, figures=True))
+        half = 0.5 * self.p.fontMetrics().horizontalAdvance(lane.label)
+        x = max(self.g.fret_x(lane.label_fret), legend_end + half + 6)
+        self.words(x, self.box.top() + 13, lane.label, "ink", 16, bold=True)
+
+    def _target(self, lane: WoodStrip, zero: float, per_mm: float) -> None:
+        start, joint = self.g.fret_x(1), self.g.fret_x(self.g.neck.joint_fret)
+        self.p.setPen(QPen(self.colour("plum"), 1.2, Qt.PenStyle.DashLine))
+        y = zero + lane.target_mm * per_mm
+        middle = self.g.fret_x(middle_fret(self.g.neck))
+        reach = 0.16 * abs(joint - start)
+        self.p.drawLine(QPointF(middle - reach, y), QPointF(middle + reach, y))
+        self.p.setFont(self.theme.font(12))
+        place = QRectF(
+            middle + reach + 4, y - 8, self.p.fontMetrics().horizontalAdvance("wanted") + 6, 16
+        )
+        self.p.fillRect(place, self.colour("card"))
+        self.words(place.left() + 3, y, "wanted", "plum", 12, figures=False, align="left")
+
+    def _band(self, points: list[QPointF], doubt: object, per_mm: float) -> None:
+        widths = [float(d) * per_mm for d in doubt]  # type: ignore[attr-defined]
+        above = [QPointF(p.x(), p.y() - w) for p, w in zip(points, widths, strict=True)]
+        below = [QPointF(p.x(), p.y() + w) for p, w in zip(points, widths, strict=True)]
+        self.p.setPen(Qt.PenStyle.NoPen)
+        self.p.setBrush(self.colour("muted", 45))
+        self.p.drawPolygon(QPolygonF(above + below[::-1]))
+
+    def _legend(self, lane: WoodStrip) -> float:
+        """Name the lines that are drawn; returns where the words end."""
+        x = self.box.left() + 10
+        y = self.box.top() + 12
+        for curve in lane.curves:
+            word, style = LANE_WORDS[curve.lane], _STYLES[curve.lane]
+            self.p.setPen(QPen(self.colour("ink"), 1.6, style))
+            self.p.drawLine(QPointF(x, y), QPointF(x + 22, y))
+            self.p.setFont(self.theme.font(12))
+            wide = self.p.fontMetrics().horizontalAdvance(word)
+            self.words(x + 28, y, word, size=12, figures=False, align="left")
+            x += 44 + wide
+        return x
+
+
+class _Tops(StripPainter):
+    def paint(self, lane: TopsStrip) -> None:
+        pairs = zip(lane.rise_mm, lane.doubt_mm, strict=True)
+        known = [
+            abs(v) + d
+            for row, doubts in pairs
+            for v, d in zip(row, doubts, strict=True)
+            if v is not None
+        ]
+        reach = max([*known, 0.08]) * 1.05 / lane.exaggeration
+        per_mm = (self.box.height() / 2 - 10) / reach
+        zero = self.box.center().y()
+        rule = 0.05
+        self.p.setPen(QPen(self.colour("line"), 1, Qt.PenStyle.DotLine))
+        for k in range(1, math.ceil(reach / rule)):
+            for sign in (1, -1):
+                y = zero - sign * k * rule * per_mm
+                self.p.drawLine(QPointF(self.box.left(), y), QPointF(self.box.right(), y))
+        self.p.setPen(QPen(self.colour("muted"), 1))
+        self.p.drawLine(QPointF(self.box.left(), zero), QPointF(self.box.right(), zero))
+        order = (0, 1, 2) if self.g.neck.nut_on_right == self.g.low_above else (2, 1, 0)
+        # Upright bars are sharp, and far quicker, without smoothing.
+        self.p.setRenderHint(QPainter.RenderHint.Antialiasing, False)
+        for fret, (row, doubts) in enumerate(zip(lane.rise_mm, lane.doubt_mm, strict=True)):
+            x = self.g.fret_x(fret + 1)
+            for place, k in enumerate(order):
+                value = row[k]
+                if value is not None:
+                    named = (fret + 1, ("bass", "middle", "treble")[k]) in lane.named
+                    self._bar(x + (place - 1) * 6.0, zero, value, doubts[k], per_mm, named)
+        if lane.rule:
+            self.words(self.box.right() - 8, self.box.top() + 11, lane.rule, size=12, align="right")
+
+    def _bar(
+        self, x: float, zero: float, value: float, doubt: float, per_mm: float, named: bool
+    ) -> None:
+        tip = zero - value * per_mm
+        box = QRectF(x - 2.2, min(tip, zero), 4.4, abs(tip - zero))
+        if value >= 0:
+            self.p.setPen(Qt.PenStyle.NoPen)
+            self.p.setBrush(self.colour("copper" if named else "muted", 255 if named else 150))
+            self.p.drawRect(box)
+        else:
+            self.p.setPen(QPen(self.colour("slate" if named else "muted"), 1.4))
+            self.p.setBrush(Qt.BrushStyle.NoBrush)
+            self.p.drawRect(box)
+        self.p.setPen(QPen(self.colour("ink", 230 if named else 110), 1))
+        self.p.drawLine(QPointF(x, tip - doubt * per_mm), QPointF(x, tip + doubt * per_mm))
+
+
+class _Crown(StripPainter):
+    def paint(self, lane: CrownStrip) -> None:
+        tallest = max([*lane.crown_mm, lane.least_mm]) * 1.25
+        per_mm = (self.box.height() - 20) / tallest
+        floor = self.box.bottom() - 14
+        self.p.setRenderHint(QPainter.RenderHint.Antialiasing, False)
+        for fret, (crown, off, measured) in enumerate(
+            zip(lane.crown_mm, lane.off_mm, lane.measured, strict=True)
+        ):
+            x = round(self.g.fret_x(fret + 1))
+            top = round(floor - crown * per_mm)
+            pen = QPen(
+                self.colour("muted"), 1, Qt.PenStyle.SolidLine if measured else Qt.PenStyle.DashLine
+            )
+            self.p.setPen(pen)
+            self.p.setBrush(self.colour("wire", 150))
+            self.p.drawRect(x - 5, top, 10, round(floor) - top)
+            groove = lane.grooves_mm[fret] if lane.grooves_mm else 0.0
+            if groove > 0.0:
+                self.p.setPen(QPen(self.colour("slate"), 1.4))
+                self.p.setBrush(self.colour("card"))
+                self.p.drawRect(QRectF(x - 2.5, top, 5, max(groove * per_mm, 3.0)))
+            if off > 0.001:
+                self.p.setPen(Qt.PenStyle.NoPen)
+                self.p.setBrush(self.colour("brass"))
+                self.p.drawRect(QRectF(x - 7, top, 14, max(off * per_mm, 3.0)))
+        y = floor - lane.least_mm * per_mm
+        self.p.setPen(QPen(self.colour("plum"), 1.4, Qt.PenStyle.DashLine))
+        self.p.drawLine(QPointF(self.box.left(), y), QPointF(self.box.right(), y))
+        note = "solid outline: measured, dashed: estimated"
+        self.words(
+            self.box.right() - 8, self.box.bottom() - 7, note, size=11, figures=False, align="right"
+        )
+
+
+class _Values(StripPainter):
+    def paint(self, lane: ValuesStrip) -> None:
+        row = self.theme.px(20)
+        rows = max(1, int((self.box.height() - 8) // row))
+        right_edge = [-1e9] * rows
+        for fret, words, here in sorted(lane.values, key=lambda v: self.g.fret_x(v[0])):
+            self.p.setFont(self.theme.font(14, figures=True, bold=here))
+            wide = self.p.fontMetrics().horizontalAdvance(words) + 10
+            x = self.g.fret_x(fret)
+            free = next((i for i in range(rows) if right_edge[i] < x - wide / 2), None)
+            if free is None:
+                # No room: words over words tell nothing. The last readings stand in the bench bar.
+                continue
+            right_edge[free] = x + wide / 2
+            y = self.box.top() + 4 + row * (free + 0.5)
+            wanting = fret in lane.short
+            colour = "copper" if wanting else "ink" if here else "muted"
+            self.words(x, y, words, colour, 14, bold=here or wanting)
+        if not lane.values:
+            self.words(
+                self.box.center().x(),
+                self.box.center().y(),
+                "nothing of this kind yet",
+                size=13,
+                figures=False,
+            )

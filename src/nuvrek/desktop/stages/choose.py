@@ -1,0 +1,215 @@
+"""Choose: the ways forward side by side, metal drawn fret by fret."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from PyQt6.QtCore import QRectF, QSize
+from PyQt6.QtGui import QPainter, QPaintEvent
+from PyQt6.QtWidgets import QGridLayout, QSizePolicy, QVBoxLayout, QWidget
+
+from nuvrek.bench.strips.filing import metal_strip
+from nuvrek.bench.strips.strips import Dots, crown_strip
+from nuvrek.bench.work.job import choose
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.sheet.strip_painter import write
+from nuvrek.desktop.sheet.view import SheetView
+from nuvrek.desktop.stages.base import Stage, button
+from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.way_row import (
+    HEADS,
+    MOST_PERCENT,
+    WayRow,
+    columns,
+    fitting_percent,
+    row_theme,
+)
+from nuvrek.units import Unit, format_length
+
+if TYPE_CHECKING:
+    from nuvrek.bench.solved import Solved
+    from nuvrek.planning.case.case import Plan, Way
+
+_LONGEST_HEAD = 84
+MOST_WAYS = 18
+
+
+class _Heads(QWidget):
+    """Heads over the figures."""
+
+    def __init__(self, desk: AppState) -> None:
+        super().__init__()
+        self.desk, self.percent = desk, MOST_PERCENT
+
+    def sizeHint(self) -> QSize:
+        return QSize(800, row_theme(self.desk, self.percent).px(38))
+
+    def paintEvent(self, _event: QPaintEvent | None) -> None:
+        painter = QPainter(self)
+        t = row_theme(self.desk, self.percent)
+        for (name, under), column in zip(
+            HEADS, columns(t, self.width(), self.height()), strict=True
+        ):
+            half = QRectF(column.left(), 1, column.width(), column.height() / 2)
+            write(painter, t, half, name, 13, "ink", bold=True)
+            below = half.translated(0, column.height() / 2 - 2)
+            write(painter, t, below, under.format(unit=self.desk.settings.unit.value), 12, "muted")
+        painter.end()
+
+
+class ChooseStage(Stage):
+    """All ways forward; one of them is selected, one advised, one may be in hand."""
+
+    def __init__(self, desk: AppState, bar: BenchBar) -> None:
+        super().__init__(desk, bar)
+        self.index: int | None = None
+        self.sheet = SheetView(desk.theme)
+        self.heads = _Heads(desk)
+        self.heads.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+        self.rows = [WayRow(desk) for _ in range(MOST_WAYS)]
+        self.take = button("Take this way", main=True)
+        self.take.clicked.connect(self._take)
+        self.filing = button("Plan the filing")
+        self.filing.clicked.connect(lambda: self.desk.stage_wanted.emit("Filing"))
+        column = self.column = QVBoxLayout(self)
+        column.setContentsMargins(18, 4, 18, 6)
+        column.setSpacing(3)
+        column.addWidget(self.sheet)
+        # The heads stand over the figures of the rows, so they run as wide as those; the buttons lie over their empty part.
+        head = QGridLayout()
+        head.addWidget(self.heads, 0, 0, 1, 3)
+        head.addWidget(self.take, 0, 0)
+        head.addWidget(self.filing, 0, 1)
+        head.setColumnStretch(2, 1)
+        column.addLayout(head)
+        for number, row in enumerate(self.rows):
+            row.chosen.connect(lambda number=number: self._select(number))
+            column.addWidget(row)
+        column.addStretch(1)
+
+    def enter(self) -> None:
+        self.index = None
+        super().enter()
+
+    def _select(self, number: int) -> None:
+        self.index = number
+        self.setFocus()
+        self.refresh()
+
+    def key(self, name: str) -> bool:
+        if (
+            self.desk.solved is None
+            or self.desk.solved.plan is None
+            or name not in ("up", "down", "enter", "0")
+        ):
+            return False
+        if name == "enter":
+            self._take()
+        elif name == "0":
+            self.desk.stage_wanted.emit("Filing")
+        else:
+            step = 1 if name == "down" else -1
+            last = len(self.desk.solved.plan.ways) - 1
+            self._select(max(0, min(last, (self.index or 0) + step)))
+        return True
+
+    def _take(self) -> None:
+        solved, session = self.desk.solved, self.desk.session
+        plan = solved.plan if solved else None
+        if plan is None or session is None or self.index is None:
+            return
+        way = plan.ways[self.index]
+        if not way.possible:
+            self.bar.message.setText(" ".join(way.why_not))
+            return
+        neck_map = solved.map if solved else None
+        if self.desk.write(lambda: choose(session, plan, way, neck_map)):
+            self.desk.stage_wanted.emit("Work")
+
+    def refresh(self) -> None:
+        solved, session, s = self.desk.solved, self.desk.session, self.desk.settings
+        if session is None:
+            return
+        if solved is None or solved.plan is None:
+            self.bar.show_words("Weighing the ways", message="One moment.")
+            return
+        plan = solved.plan
+        if self.index is None or self.index >= len(plan.ways):
+            self.index = [w.kind for w in plan.ways].index(plan.advice)
+        in_hand = session.neck_state.chosen.way if session.neck_state.chosen else None
+        for row in self.rows[len(plan.ways) :]:
+            row.hide()
+        for number, (row, way) in enumerate(zip(self.rows, plan.ways, strict=False)):
+            row.show()
+            row.way, row.neck = way, session.neck_state.neck
+            row.selected, row.advised, row.taken = (
+                number == self.index,
+                way.kind == plan.advice,
+                way.kind == in_hand,
+            )
+            row.setAccessibleName(_row_name(row, way.title, way.gist, s.unit, way.metal_mm))
+            row.update()
+        way = plan.ways[self.index]
+        self._fit(plan, way, solved)
+        self.take.setEnabled(way.possible)
+        self.heads.update()
+        self._fill_bar(plan, plan.advice == way.kind)
+
+    def _fit(self, plan: Plan, way: Way, solved: Solved) -> None:
+        """Rows and heads at the size at which all ways fit; the sheet takes what they leave."""
+        s, neck_state = self.desk.settings, solved.neck_state
+        filed = frozenset(int(f) + 1 for f in (way.off_mm.max(axis=1) > 0.004).nonzero()[0])
+        percent = self.heads.percent = fitting_percent(plan.ways, self.height())
+        t = row_theme(self.desk, percent)
+        for row in self.rows:
+            row.percent = percent
+            row.setFixedHeight(row.row_px)
+        self.heads.setFixedHeight(t.px(38))
+        for made in (self.take, self.filing):
+            made.setStyleSheet(f"font-size: {t.px(14)}px; padding: {t.px(4)}px {t.px(10)}px;")
+            made.setFixedHeight(t.px(36))
+        used = sum(row.row_px + 3 for row in self.rows[: len(plan.ways)])
+        left_over = self.height() - used - t.px(52)
+        self.sheet.setVisible(left_over > 80)
+        self.sheet.setFixedHeight(max(min(left_over, 250), 80))
+        alone = frozenset(neck_state.agreed.untouched)
+        drawn = (
+            metal_strip(way.off_mm, s.unit, left=alone) if filed else crown_strip(solved, s.unit)
+        )
+        lanes = (drawn,) if left_over > 130 else ()
+        self.sheet.show_neck(neck_state.neck, lanes, Dots(filed=filed, alone=alone))
+
+    def _fill_bar(self, plan: Plan, advised: bool) -> None:
+        session, s = self.desk.session, self.desk.settings
+        if session is None or self.index is None:
+            return
+        way = plan.ways[self.index]
+        reasons = plan.reasons if advised else way.why_not
+        head = f"{way.title}: {way.gist}" if way.possible else f"{way.title}: not now"
+        if way.possible and len(head) > _LONGEST_HEAD:
+            # What does not fit large is said small.
+            head = way.title
+            told = any(way.gist in reason for reason in reasons)
+            reasons = reasons if told else (way.gist, *reasons)
+        if way.doubt is not None and way.possible:
+            reasons = (*reasons, way.doubt.words(s.unit))
+        self.bar.show_words(
+            head,
+            message=" ".join(reasons) or "Another way is advised; this one is open to you.",
+            state=session.neck_state.state,
+            right_title="Enter takes this way" if way.possible else "",
+            right=("up and down: compare", "0: plan the filing"),
+        )
+
+
+def _row_name(row: WayRow, title: str, gist: str, unit: Unit, metal_mm: float) -> str:
+    flags = [
+        word
+        for word, on in (
+            ("advised", row.advised),
+            ("in hand", row.taken),
+            ("selected", row.selected),
+        )
+        if on
+    ]
+    return f"{title}, {' '.join(flags)}: {gist} {format_length(metal_mm, unit)} of metal."

@@ -1,0 +1,380 @@
+"""Map: what the readings say, what to read next, and the neck seen in several ways."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
+
+from nuvrek.bench.pages.reading_picker import ReadingPicker
+from nuvrek.bench.solved import Solved
+from nuvrek.bench.strips.map import difference_strip, light_strip, map_at, room_strip, shade_strip
+from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip, tops_strip, wood_strip
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.sheet.view import SheetView
+from nuvrek.desktop.stages.base import Stage, button, heading, scrolling
+from nuvrek.desktop.stages.extras import Extras
+from nuvrek.desktop.stages.map_views import MapViews
+from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.cards import Card
+from nuvrek.desktop.widgets.photo import PhotoView
+from nuvrek.estimate.findings.finding import Finding
+from nuvrek.readings.entries import State, Strings
+from nuvrek.readings.stations import Suggestion, prompt
+from nuvrek.readings.words import place_words, value_words
+from nuvrek.units import format_length, format_number
+
+_SIGNS = {
+    "proud": ("▲", "copper"),
+    "rocks": ("△", "copper"),
+    "end-up": ("◤", "copper"),
+    "low": ("▽", "slate"),
+    "thin-crown": ("▁", "plum"),
+    "loose": ("◠", "copper"),
+    "fret-ends": ("◢", "copper"),
+    "grooves": ("∪", "slate"),
+    "flats": ("▬", "slate"),
+    "rod-stop": ("■", "plum"),
+    "odd": ("≠", "plum"),
+    "hump": ("∩", "copper"),
+    "tongue": ("↗", "copper"),
+    "fall-away": ("↘", "slate"),
+    "s-shape": ("∿", "copper"),
+    "uneven-sides": ("⟂", "copper"),
+    "uneven-crowns": ("≷", "copper"),
+    "middle-up": ("◠", "copper"),
+    "nut-high": ("▲", "copper"),
+    "nut-low": ("▽", "slate"),
+    "pull": ("◇", "muted"),
+    "air": ("≈", "muted"),
+    "seasons": ("≈", "muted"),
+    "rod-kind": ("↻", "slate"),
+}
+
+
+class MapStage(Stage):
+    """Lanes of the neck with the findings beside them and the next readings below."""
+
+    def __init__(self, desk: AppState, bar: BenchBar) -> None:
+        super().__init__(desk, bar)
+        self.sheet = SheetView(desk.theme)
+        self.sheet.fret_chosen.connect(self._choose)
+        self.cards: list[Card] = []
+        self.next_cards: list[Card] = []
+        self.finding: Finding | None = None
+        self.picker: ReadingPicker | None = None
+        self._before: tuple[object, object] = (None, None)
+        self.extras = Extras(self, lambda: self.picker.number if self.picker else None)
+        self.views = MapViews(desk, self.refresh, self.extras, self.sheet)
+        left = QVBoxLayout()
+        left.setSpacing(4)
+        left.addWidget(self.views)
+        left.addWidget(self.sheet, 1)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(18, 6, 18, 6)
+        row.addLayout(left, 1)
+        row.addWidget(self._side())
+
+    def _side(self) -> QWidget:
+        self.list, self.next_list = QVBoxLayout(), QVBoxLayout()
+        for column in (self.list, self.next_list):
+            column.setSpacing(6)
+        self.title = heading("What the readings say")
+        self.next_title = heading("Read next")
+        self.scroller = scrolling(self.list)
+        self.panel = QWidget()
+        side = QVBoxLayout(self.panel)
+        side.setContentsMargins(14, 2, 0, 0)
+        side.addWidget(self.title)
+        side.addWidget(self.scroller, 1)
+        side.addWidget(self.next_title)
+        side.addLayout(self.next_list)
+        side.addLayout(self._notes_row())
+        return self.panel
+
+    def _notes_row(self) -> QHBoxLayout:
+        """Words and pictures for the reading that is picked."""
+        self.note, self.photo, self.see = button("Note"), button("Photo"), button("See photo")
+        self.note.clicked.connect(self.extras.ask_note)
+        self.photo.clicked.connect(self.extras.ask_photo)
+        self.see.clicked.connect(self._see_photo)
+        row = QHBoxLayout()
+        row.setSpacing(8)
+        for made in (self.note, self.photo, self.see):
+            row.addWidget(made)
+        return row
+
+    def _see_photo(self) -> None:
+        photo = self.picker.photo if self.picker else None
+        window = self.window()
+        if photo and window is not None:
+            PhotoView(window, photo)
+
+    # --- choosing -------------------------------------------------------------
+
+    def enter(self) -> None:
+        self.finding = None
+        if self.picker is not None and self.picker.session is not self.desk.session:
+            self.picker, self.desk.fret = None, None
+        self.views.fill()
+        super().enter()
+
+    def _choose(self, fret: int, _lane: str) -> None:
+        self.finding = None
+        self.desk.fret = fret
+        self.picker = (
+            ReadingPicker(self.desk.session, fret) if self.desk.session is not None else None
+        )
+        self.refresh()
+
+    def key(self, name: str) -> bool:
+        session = self.desk.session
+        if session is None:
+            return False
+        if name in ("left", "right"):
+            neck = session.neck_state.neck
+            step = 1 if (name == "right") != neck.nut_on_right else -1
+            self._choose(max(1, min(neck.frets, (self.desk.fret or 0) + step)), "")
+        elif name in ("up", "down", "back", "enter") and self.picker is not None:
+            self._pick(self.picker, name)
+        elif name == "0":
+            self.desk.stage_wanted.emit("String room")
+        elif name in ("1", "2", "3"):
+            self._read_next(int(name) - 1)
+        elif name in ("+", "-", "*", "/"):
+            self.views.key(name)
+        else:
+            return False
+        return True
+
+    def _read_next(self, place: int) -> None:
+        suggested = self._suggested()
+        if place < len(suggested):
+            self.desk.reading_wanted.emit(suggested[place])
+
+    def _suggested(self) -> tuple[Suggestion, ...]:
+        solved = self.desk.solved
+        return solved.next.suggestions if solved is not None and solved.next is not None else ()
+
+    def _pick(self, picker: ReadingPicker, name: str) -> None:
+        """Up and down pick a reading of this fret, Backspace strikes it out and Enter takes that back; else Enter asks for it again."""
+        said = ""
+        if name in ("up", "down"):
+            picker.move(1 if name == "down" else -1)
+        elif name == "back":
+            if picker.index is not None and self.desk.write(picker.strike):
+                said = "Struck out; it stays in the journal. Enter takes that back."
+        elif picker.struck:
+            if self.desk.write(picker.take_back):
+                said = "It counts again."
+        elif (number := picker.number) is not None:
+            self.desk.retake_wanted.emit(number)
+            return
+        self.finding = None
+        self.refresh()
+        if said:
+            self.bar.message.setText(said)
+
+    def _go_to(self, card: Card) -> None:
+        """A finding was pressed: its fret, and the readings for and against it; an odd one is picked."""
+        solved = self.desk.solved
+        finding = (
+            solved.findings[card.place] if solved and card.place < len(solved.findings) else None
+        )
+        if card.fret is not None:
+            self._choose(card.fret, "")
+        if finding is not None and finding.kind == "odd" and self.picker is not None:
+            numbers = [number for number, _ in self.picker.readings]
+            if finding.speaks_for and finding.speaks_for[0] in numbers:
+                self.picker.index = numbers.index(finding.speaks_for[0])
+        self.finding = finding
+        self.fill_bar()
+
+    # --- showing ----------------------------------------------------------------
+
+    def refresh(self) -> None:
+        session, solved = self.desk.session, self.desk.solved
+        if session is None:
+            return
+        self.panel.setFixedWidth(min(self.desk.theme.px(336), 440))
+        self.views.restyle()
+        if solved is None:
+            self.sheet.show_neck(session.neck_state.neck, (), Dots())
+        else:
+            tops = tops_strip(solved, self.desk.settings.unit)
+            rocks = frozenset(
+                (f, k) for f, k in tops.named if solved.map.deviation_mm[f - 1].max() > 0
+            )
+            lanes = self._lanes(solved)
+            self.sheet.show_neck(session.neck_state.neck, lanes, Dots(rocks=rocks), self.desk.fret)
+            self._findings(solved)
+            self._next(solved)
+        self.fill_bar()
+
+    def _lanes(self, solved: Solved) -> tuple[AnyStrip, ...]:
+        unit, v = self.desk.settings.unit, self.views
+        strings: Strings = v.strings
+        lanes: list[AnyStrip] = []
+        if v.shows("light"):
+            fret = self.desk.fret or solved.map.neck.joint_fret // 2
+            lanes.append(light_strip(solved, v.edge, v.lane, strings, fret, unit, v.exaggeration))
+        if v.shows("above"):
+            lanes.append(shade_strip(solved, strings, unit))
+        if v.shows("wood"):
+            lanes.append(wood_strip(solved, strings, unit, v.exaggeration))
+        if v.shows("tops"):
+            lanes.append(tops_strip(solved, unit, v.exaggeration))
+        if v.shows("crown"):
+            lanes.append(crown_strip(solved, unit))
+        if v.shows("room"):
+            lanes.append(room_strip(solved, unit))
+        if v.shows("change") and v.moment is not None and self.desk.session is not None:
+            key = v.moment, self.desk.session
+            if self._before[0] != key:
+                self._before = key, map_at(self.desk.session, v.moment)
+            lanes.append(difference_strip(solved, self._before[1], v.moment, unit))  # type: ignore[arg-type]
+        return tuple(lanes)
+
+    def _findings(self, solved: Solved) -> None:
+        lines: list[tuple[str, str, str, str, int | None]] = []
+        for finding in solved.findings:
+            good = finding.verdict == "good"
+            sign, colour = _SIGNS.get(finding.kind, ("◆", "slate" if good else "copper"))
+            lines.append((sign, colour, finding.headline, finding.text, finding.fret))
+        if not lines:
+            taken = bool(solved.neck_state.taken)
+            text = (
+                "No fret stands out by these readings."
+                if taken
+                else "Take the round in Measure; the map grows with every reading."
+            )
+            lines.append(("◇", "muted", "Nothing found", text, None))
+        self._fill_cards(self.cards, self.list, lines, self._go_to)
+
+    def _next(self, solved: Solved) -> None:
+        """Up to three readings worth taking, each numbered for the keypad."""
+        if solved.next is None:
+            return
+        lines: list[tuple[str, str, str, str, int | None]] = [
+            (str(n), "brass", prompt(s.station, 0, s.strings), f"It {s.reason}.", s.station.fret)
+            for n, s in enumerate(solved.next.suggestions, 1)
+        ]
+        # Large text leaves room for the first one only; all three keep their keys.
+        lines = lines[: 3 if self.desk.theme.percent <= 100 else 1]
+        if solved.next.enough:
+            lines = [
+                (
+                    "✓",
+                    "slate",
+                    "Sure enough",
+                    solved.next.words.partition(": ")[2].capitalize(),
+                    None,
+                )
+            ]
+        self.next_title.setVisible(bool(lines))
+        self._fill_cards(
+            self.next_cards, self.next_list, lines, lambda card: self._read_next(card.place)
+        )
+
+    def _fill_cards(
+        self,
+        cards: list[Card],
+        column: QVBoxLayout,
+        lines: list[tuple[str, str, str, str, int | None]],
+        pressed: Callable[[Card], None],
+    ) -> None:
+        while len(cards) < len(lines):
+            card = Card()
+            card.clicked.connect(lambda _on, card=card: pressed(card))
+            cards.append(card)
+            column.addWidget(card)
+        for card in cards[len(lines) :]:
+            card.hide()
+            card.deleteLater()
+        del cards[len(lines) :]
+        for place, (card, (sign, colour, headline, text, fret)) in enumerate(
+            zip(cards, lines, strict=True)
+        ):
+            card.fret, card.place = fret, place
+            card.say(self.desk.theme, sign, colour, headline, text, self.panel.width() - 34)
+
+    def fill_bar(self) -> None:
+        """The chosen fret in figures, and the readings that speak of it, or of the finding that was pressed."""
+        picked = self.picker is not None and self.picker.number is not None
+        for made in (self.note, self.photo):
+            made.setVisible(picked)
+        self.see.setVisible(picked and self.picker is not None and self.picker.photo is not None)
+        session, solved, fret = self.desk.session, self.desk.solved, self.desk.fret
+        if session is None:
+            return
+        state = session.neck_state.state
+        if solved is None:
+            self.bar.show_words("Putting the readings together", message="One moment.", state=state)
+        elif self.finding is not None:
+            self._finding_bar(solved, self.finding, state)
+        elif fret is None or fret > solved.map.neck.frets:
+            count = len(solved.neck_state.taken)
+            self.bar.show_words(
+                f"{count} reading{'s' if count != 1 else ''} on this neck",
+                message="Arrows choose a fret. 1 to 3 take the next reading. + and - heights, * strings, / light gap, 0 string room.",
+                state=state,
+                right_title="last readings",
+                right=self.recent_lines(),
+            )
+        else:
+            self._fret_bar(solved, fret, state)
+
+    def _finding_bar(self, solved: Solved, finding: Finding, state: State) -> None:
+        """A finding with the readings for and against it."""
+        s = self.desk.settings
+        readings = {one.number: one.reading for one in solved.neck_state.taken}
+
+        def lines(numbers: tuple[int, ...], sign: str) -> list[str]:
+            return [
+                f"{sign} {place_words(readings[n])}   {value_words(readings[n], s.unit, s.height_unit)}"
+                for n in numbers
+                if n in readings
+            ]
+
+        right = [*lines(finding.speaks_for, "for "), *lines(finding.speaks_against, "against ")][:5]
+        again = " Enter takes it again, Backspace strikes it out." if finding.kind == "odd" else ""
+        self.bar.show_words(
+            finding.headline,
+            message=f"{finding.text}{again}",
+            state=state,
+            right_title="what speaks for it, and against" if right else "",
+            right=tuple(right),
+        )
+
+    def _fret_bar(self, solved: Solved, fret: int, state: State) -> None:
+        s, m = self.desk.settings, solved.map
+        known = [k for k in range(3) if m.known[k]] or [1]
+        k = max(known, key=lambda lane: abs(float(m.deviation_mm[fret - 1, lane])))
+        side = ("low side", "middle", "high side")[k]
+        rise, doubt = float(m.deviation_mm[fret - 1, k]), float(m.deviation_doubt_mm[fret - 1, k])
+        crown = float(m.crown_mm[fret - 1].min())
+        crown_words = "Crown about" if not m.crown_measured else "Crown"
+        off = float(solved.plan.way("spot-level").off_mm[fret - 1].max()) if solved.plan else 0.0
+        plan = f" Spot work takes {format_length(off, s.unit)}." if off > 0.004 else ""
+        if (
+            self.picker is None
+            or self.picker.fret != fret
+            or self.picker.session is not self.desk.session
+        ):
+            self.picker = (
+                ReadingPicker(self.desk.session, fret) if self.desk.session is not None else None
+            )
+        count = len(self.picker.readings) if self.picker else 0
+        self.bar.show_words(
+            f"Fret {fret}, {side}",
+            number=format_number(rise, s.unit, sign=True),
+            unit=f"{s.unit.value} off the smooth neck, give or take {format_number(doubt, s.unit)}",
+            message=f"{crown_words} {format_length(crown, s.unit)} at its thinnest.{plan}",
+            state=state,
+            right_title=f"{count} readings here, up and down pick one"
+            if count != 1
+            else "one reading here",
+            right=self.picker.lines(s.unit, s.height_unit) if self.picker else (),
+        )
+        if self.picker is not None and self.picker.note_words:
+            self.bar.message.setText(self.picker.note_words)

@@ -1,0 +1,323 @@
+"""Measure: a guided round at the keypad, or readings one by one."""
+
+from __future__ import annotations
+
+import msgspec
+from PyQt6.QtCore import Qt
+from PyQt6.QtWidgets import QHBoxLayout, QInputDialog, QLabel, QPushButton, QVBoxLayout
+
+from nuvrek.bench.keypad.keypad import Keypad
+from nuvrek.bench.keypad.view import menu_of
+from nuvrek.bench.session import Session
+from nuvrek.bench.strips.measure import dots_of, side_strip, values_strip
+from nuvrek.bench.strips.strips import AnyStrip, tops_strip, wood_strip
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.sheet.view import SheetView
+from nuvrek.desktop.stages.base import Choices, Stage, button, heading
+from nuvrek.desktop.stages.extras import Extras
+from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.round_progress import Posts
+from nuvrek.desktop.widgets.tiles import Tiles
+from nuvrek.readings.rounds import ROUNDS
+from nuvrek.readings.stations import Station
+from nuvrek.units import Unit
+
+# Special keys first, with the words each stop gives them; then those that mean the same everywhere.
+_FACES = {"+": "+", "-": "−", "*": "*", "/": "/"}
+_STEADY: tuple[tuple[str, str, str], ...] = (
+    ("enter", "take", "Enter"),
+    ("left", "fret", "◂"),
+    ("right", "fret", "▸"),
+    ("up", "before", "▴"),
+    ("down", "after", "▾"),
+    ("back", "strike", "Back"),
+)
+
+
+class MeasureStage(Stage):
+    """A guided round, chosen by purpose."""
+
+    rounds: tuple[str, ...] = tuple(name for name in ROUNDS if name != "closing")
+    usual = "basic"
+
+    def __init__(self, desk: AppState, bar: BenchBar) -> None:
+        super().__init__(desk, bar)
+        self.keypad: Keypad | None = None
+        self._session: Session | None = None
+        self._listening = False
+        self.sheet = SheetView(desk.theme)
+        self.sheet.fret_chosen.connect(self._pointed)
+        self.tiles = Tiles(desk.theme, self._picked)
+        self.extras = Extras(self)
+        self.keys: dict[str, QPushButton] = {}
+        column = QVBoxLayout(self)
+        column.setContentsMargins(18, 8, 18, 8)
+        column.addLayout(self._head())
+        self.body = QHBoxLayout()
+        self.body.addWidget(self.sheet, 1)
+        column.addLayout(self.body, 1)
+        column.addWidget(self.tiles)
+        column.addLayout(self._key_row())
+
+    def _head(self) -> QHBoxLayout:
+        self.title = heading("")
+        self.choice = Choices()
+        self.choice.setAccessibleName("Which round")
+        self.choice.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        for name in self.rounds:
+            self.choice.addItem(ROUNDS[name][0], name)
+        self.choice.activated.connect(lambda: self.change_round(str(self.choice.currentData())))
+        self.choice.setVisible(len(self.rounds) > 1)
+        self.title.setVisible(len(self.rounds) == 1)
+        self.posts = Posts(self.desk.theme)
+        self.count = QLabel("")
+        self.count.setProperty("role", "quiet")
+        self.gauge_button = button("no gauge")
+        self.gauge_button.setAccessibleName("Gauge: press to connect or let go")
+        self.gauge_button.clicked.connect(self._gauge_pressed)
+        self.stand_in = button("press stand-in")
+        self.stand_in.setAccessibleName("Press the button of the stand-in gauge")
+        self.stand_in.clicked.connect(self._stand_in_pressed)
+        self.stand_in.hide()
+        more = button("More")
+        more.setMenu(self.extras.menu(more, self.start_afresh))
+        head = QHBoxLayout()
+        head.setSpacing(16)
+        head.addWidget(self.title)
+        head.addWidget(self.choice)
+        head.addWidget(self.posts, 1)
+        for part in (self.count, self.stand_in, self.gauge_button, more):
+            head.addWidget(part)
+        return head
+
+    def _key_row(self) -> QHBoxLayout:
+        row = QHBoxLayout()
+        row.setSpacing(6)
+        for key, _words, face in (*((key, "", face) for key, face in _FACES.items()), *_STEADY):
+            made = button(face)
+            made.clicked.connect(lambda _on, key=key: self._clicked(key))
+            self.keys[key] = made
+            row.addWidget(made)
+        return row
+
+    def enter(self) -> None:
+        session, settings = self.desk.session, self.desk.settings
+        if session is not None and (self.keypad is None or self._session is not session):
+            self._session = session
+            begun = session.neck_state.round_name
+            name = begun if begun in self.rounds else self.usual
+            self.keypad = Keypad(session, name, self._unit_of, settings.kit, self._remember)
+        elif self.keypad is not None and self.keypad.kit != settings.kit:
+            self.keypad.change_kit(settings.kit)
+        elif self.keypad is not None and self.keypad.round.stations != self.keypad.fresh_stations():
+            self.keypad.rewind()
+        super().enter()
+
+    def _unit_of(self, field: str) -> Unit:
+        return self.desk.settings.unit_for(field)
+
+    def _remember(self, field: str, unit: Unit) -> None:
+        self.desk.change_quietly(self.desk.settings.with_unit(field, unit))
+
+    # --- the gauge ----------------------------------------------------------
+
+    def listen(self) -> None:
+        """Hear the gauge from now on; it speaks to the stage in front."""
+        gauge = self.desk.gauge
+        if not self._listening:
+            self._listening = True
+            gauge.sent.connect(self._gauge_sent)
+            gauge.noise.connect(self._gauge_noise)
+            gauge.changed.connect(self._gauge_words)
+        self._gauge_words()
+
+    def _gauge_pressed(self) -> None:
+        self.listen()
+        if self.desk.gauge.connected:
+            self.desk.gauge.close()
+            return
+        before = self.desk.settings.gauge_port
+        ports = [*self.desk.gauge.ports(), self.desk.gauge.STAND_IN]
+        known = ports if before in ports or not before else [before, *ports]
+        path, wanted = QInputDialog.getItem(
+            self,
+            "Gauge",
+            "Which port is the gauge on? Any path may be typed.",
+            known,
+            max(known.index(before), 0) if before else 0,
+        )
+        if wanted and path.strip():
+            self.connect_gauge(path.strip())
+
+    def connect_gauge(self, path: str) -> None:
+        """Open the gauge's port and remember it."""
+        self.listen()
+        gauge, settings = self.desk.gauge, self.desk.settings
+        neck = None if self.desk.session is None else self.desk.session.neck_state.neck
+        trouble = (
+            gauge.open_stand_in(neck)
+            if path == gauge.STAND_IN
+            else gauge.open(path, settings.gauge_line)
+        )
+        if trouble:
+            self.say(trouble)
+        else:
+            self.desk.change_quietly(msgspec.structs.replace(settings, gauge_port=path))
+
+    def _stand_in_pressed(self) -> None:
+        station = self.keypad.station if self.keypad is not None else None
+        if self.keypad is not None and station is not None:
+            self.desk.gauge.press_stand_in(self.keypad.cursor, station.lane)
+        self.setFocus()
+
+    def _gauge_sent(self, text: str) -> None:
+        if self.isVisible() and self.keypad is not None:
+            self.keypad.gauge(text)
+            self.refresh()
+        elif (
+            getattr(self.window(), "now", "") not in ("Measure", "Prove") and self.usual == "basic"
+        ):
+            self.desk.said.emit(
+                f"The gauge sent {text}, but no reading is asked for here. It was not taken."
+            )
+
+    def _gauge_noise(self, sentence: str) -> None:
+        if self.isVisible():
+            self.say(sentence)
+
+    def _gauge_words(self) -> None:
+        self.gauge_button.setText(self.desk.gauge.words)
+        self.stand_in.setVisible(self.desk.gauge.stands_in)
+
+    # --- keys and pointing ----------------------------------------------------
+
+    def change_round(self, name: str) -> None:
+        """Another round, or readings one by one."""
+        if self.keypad is not None:
+            self.keypad.change_round(name)
+            self.setFocus()
+            self.refresh()
+
+    def start_afresh(self) -> None:
+        """Begin the round again; what was read stays."""
+        if self.keypad is not None:
+            self.keypad.start_afresh()
+            self.setFocus()
+            self.refresh()
+
+    def retake(self, number: int) -> None:
+        """Ask for a reading of the journal again."""
+        if self.keypad is not None:
+            self.keypad.retake(number)
+            self.refresh()
+
+    def ask(self, station: Station, first: str) -> None:
+        """Ask for one reading that Map wants; ``first`` says what to do with the strings before."""
+        if self.keypad is not None:
+            self.keypad.ask(station)
+            self.keypad.message = (
+                f"{first}Then back to Map." if first else "One reading, then back to Map."
+            )
+            self.refresh()
+
+    def _clicked(self, key: str) -> None:
+        self.setFocus()
+        self.key(key)
+
+    def _picked(self, place: int) -> None:
+        if self.keypad is not None:
+            self.keypad.pick(place)
+            self.setFocus()
+            self.refresh()
+
+    def _pointed(self, fret: int, _lane: str) -> None:
+        if self.keypad is not None:
+            self.keypad.point_at(fret)
+            self.refresh()
+        self.setFocus()
+
+    def key(self, name: str) -> bool:
+        if self.keypad is None:
+            return False
+        asked, taken = self.keypad.asked, len(self.keypad.session.neck_state.taken)
+        self.keypad.press(name)
+        if asked and not self.keypad.asked and len(self.keypad.session.neck_state.taken) > taken:
+            self.desk.stage_wanted.emit("Map")
+            return True
+        self.refresh()
+        return True
+
+    # --- showing --------------------------------------------------------------
+
+    def refresh(self) -> None:
+        pad = self.keypad
+        if pad is None or self.desk.session is None:
+            return
+        s = self.desk.settings
+        lanes: tuple[AnyStrip, ...] = (values_strip(pad, s.unit, s.height_unit),)
+        if pad.station is not None:
+            lanes = (side_strip(pad, pad.station), *lanes)
+        elif menu_of(pad):
+            lanes = ()
+        elif self.desk.solved is not None:
+            lanes = (
+                wood_strip(self.desk.solved, "pitch", s.unit),
+                tops_strip(self.desk.solved, s.unit),
+            )
+        self.sheet.show_neck(pad.neck, lanes, dots_of(pad))
+        self.tiles.fill(menu_of(pad))
+        view = pad.view()
+        self.title.setText(pad.round.title)
+        self.choice.setCurrentIndex(self.choice.findData(pad.round.name))
+        self.posts.fill(pad.posts())
+        self.count.setText("" if pad.one else f"{view.done} of {view.total}")
+        self._fill_keys(pad)
+        self.fill_bar()
+
+    def _fill_keys(self, pad: Keypad) -> None:
+        keys = pad.keys_here
+        moves = bool(keys.frets())
+        turns = bool(keys.turns()) if pad.one else True
+        on = {
+            "left": moves,
+            "right": moves,
+            "up": turns,
+            "down": turns and (pad.one or not pad.finished),
+        }
+        words = {**{key: said for key, said, _ in _STEADY}, **keys.keys}
+        words["up"], words["down"] = ("across", "across") if pad.one else ("before", "after")
+        for key, made in self.keys.items():
+            face = _FACES.get(key) or next(f for k, _, f in _STEADY if k == key)
+            said = words.get(key, "")
+            made.setText(f"{face}  {said}".strip())
+            made.setAccessibleName(f"{said or face} ({face})")
+            made.setEnabled(on.get(key, key in keys.keys or key in ("enter", "back")))
+            made.setStyleSheet(f"font-size: {min(self.desk.theme.px(15), 20)}px; padding: 6px 2px;")
+
+    def fill_bar(self) -> None:
+        """Prompt, number and last readings."""
+        if self.keypad is None or self.desk.session is None:
+            return
+        view = self.keypad.view()
+        self.bar.show_words(
+            view.prompt,
+            number=view.number,
+            unit=view.unit,
+            aside=view.aside,
+            message=f"{view.question} {view.hint}".strip()
+            if view.question
+            else view.message or view.hint,
+            alert=bool(view.question or view.message),
+            state=self.desk.session.neck_state.state,
+            right_title="last readings",
+            right=self.recent_lines(),
+        )
+
+    def unit_pressed(self) -> None:
+        """The unit in the bar was pressed: this field takes another."""
+        self._clicked(" ")
+
+    def say(self, sentence: str) -> None:
+        if self.keypad is not None:
+            self.keypad.message = sentence
+            self.refresh()

@@ -1,0 +1,214 @@
+"""My tools: what is on the bench, how good it is, and what of it fits this neck."""
+
+from __future__ import annotations
+
+import msgspec
+from PyQt6.QtCore import Qt
+from PyQt6.QtWidgets import (
+    QFrame,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QScrollArea,
+    QVBoxLayout,
+    QWidget,
+)
+
+from nuvrek.bench.forms.tools import (
+    ERRORS,
+    FIELDS,
+    OWNED,
+    SCHOOL,
+    ToolField,
+    field_words,
+    fit_sentence,
+    read_kit,
+    rocker_fits,
+    rocker_spans,
+)
+from nuvrek.bench.settings import LINES
+from nuvrek.bench.strips.strips import Dots, ValuesStrip
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.sheet.view import SheetView
+from nuvrek.desktop.stages.base import Choices, Stage, TickBox, button, heading
+from nuvrek.desktop.stages.extras import Extras
+from nuvrek.desktop.theme import Theme
+from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.readings.tool_kit import INCH_LEAVES_MM, METRIC_LEAVES_MM, Kit
+
+OFF = "How far each may be off"
+
+
+class KitStage(Stage):
+    """The tools as a form that keeps itself, over the open neck with the edges that fit it."""
+
+    def __init__(self, desk: AppState, bar: BenchBar) -> None:
+        super().__init__(desk, bar)
+        self.fields: dict[str, QLineEdit] = {}
+        self._loading = False
+        self.wide = True
+        self.sheet = SheetView(desk.theme)
+        self.indicator = TickBox("An indicator on a beam", desk)
+        self.indicator.toggled.connect(self._edited)
+        self.line = Choices()
+        self.line.setAccessibleName("Line settings of the gauge")
+        self.line.addItems(LINES)
+        self.line.activated.connect(self._line_chosen)
+        self.form = QWidget()
+        columns = QHBoxLayout(self.form)
+        columns.setContentsMargins(0, 0, 0, 0)
+        columns.setSpacing(34)
+        columns.addLayout(self._owned(), 4)
+        columns.addLayout(self._group(OFF, ERRORS), 3)
+        columns.addLayout(self._school(), 3)
+        self.scroller = QScrollArea()
+        self.scroller.setWidgetResizable(True)
+        self.scroller.setFrameShape(QFrame.Shape.NoFrame)
+        self.scroller.setWidget(self.form)
+        self.scroller.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        page = QVBoxLayout(self)
+        page.setContentsMargins(18, 6, 18, 6)
+        page.addWidget(self.scroller, 3)
+        page.addWidget(self.sheet, 2)
+
+    def _group(self, title: str, fields: tuple[ToolField, ...]) -> QGridLayout:
+        grid = QGridLayout()
+        grid.setVerticalSpacing(4)
+        grid.setHorizontalSpacing(12)
+        grid.addWidget(heading(title), 0, 0, 1, 2)
+        for row, field in enumerate(fields, 1):
+            label, line = QLabel(field.label), QLineEdit()
+            label.setBuddy(line)
+            line.setAccessibleName(field.label)
+            line.setPlaceholderText(field.hint)
+            line.setToolTip(field.hint)
+            line.setMaxLength(400)
+            line.textEdited.connect(self._edited)
+            self.fields[field.name] = line
+            grid.addWidget(label, row, 0)
+            grid.addWidget(line, row, 1)
+        grid.setRowStretch(20, 1)
+        return grid
+
+    def _owned(self) -> QGridLayout:
+        grid = self._group("On my bench", OWNED)
+        sets = QHBoxLayout()
+        sets.setSpacing(8)
+        for words, leaves in (("A metric set", METRIC_LEAVES_MM), ("An inch set", INCH_LEAVES_MM)):
+            made = button(words)
+            made.setAccessibleName(f"{words} of leaves, as usually sold")
+            made.clicked.connect(lambda _on, leaves=leaves: self._take_leaves(leaves))
+            sets.addWidget(made)
+        sets.addStretch()
+        grid.addLayout(sets, len(OWNED) + 1, 1)
+        grid.addWidget(self.indicator, len(OWNED) + 2, 1)
+        extras = Extras(self)
+        prints = QHBoxLayout()
+        prints.setSpacing(8)
+        self.prints = (button("Notched edge to print"), button("Rocker table"))
+        for made, action in zip(self.prints, (extras.ask_template, extras.ask_spans), strict=True):
+            made.clicked.connect(lambda _on, action=action: action())
+            prints.addWidget(made)
+        prints.addStretch()
+        grid.addLayout(prints, len(OWNED) + 3, 1)
+        return grid
+
+    def _school(self) -> QGridLayout:
+        grid = self._group("How I read relief and file", SCHOOL)
+        grid.addWidget(QLabel("Line settings of the gauge"), len(SCHOOL) + 1, 0, 1, 2)
+        grid.addWidget(self.line, len(SCHOOL) + 2, 0, 1, 2)
+        return grid
+
+    def enter(self) -> None:
+        self._fill(self.desk.settings.kit)
+        super().enter()
+        self.fields["leaves_mm"].setFocus()
+
+    def _fill(self, kit: Kit) -> None:
+        self._loading = True
+        for field in FIELDS:
+            self.fields[field.name].setText(field_words(kit, field, self.desk.settings.unit))
+            self.fields[field.name].setCursorPosition(0)
+        self.indicator.setChecked(kit.indicator)
+        line = self.desk.settings.gauge_line
+        if self.line.findText(line) < 0:
+            self.line.addItem(line)
+        self.line.setCurrentText(line)
+        self._loading = False
+
+    def _take_leaves(self, leaves: tuple[float, ...]) -> None:
+        kit = msgspec.structs.replace(self.desk.settings.kit, leaves_mm=leaves)
+        self.desk.change_quietly(msgspec.structs.replace(self.desk.settings, kit=kit))
+        self._fill(kit)
+        self.refresh()
+
+    def _line_chosen(self) -> None:
+        line = self.line.currentText()
+        self.desk.change_quietly(msgspec.structs.replace(self.desk.settings, gauge_line=line))
+
+    def _edited(self) -> None:
+        """What is typed is kept as soon as it makes sense."""
+        if self._loading:
+            return
+        settings = self.desk.settings
+        kit, faults = read_kit(
+            {n: f.text() for n, f in self.fields.items()}, settings.unit, settings.kit
+        )
+        for name, field in self.fields.items():
+            field.setProperty("wrong", name in faults)
+            style = field.style()
+            if style is not None:
+                style.polish(field)
+        if kit is not None:
+            kit = msgspec.structs.replace(kit, indicator=self.indicator.isChecked())
+            self.desk.change_quietly(msgspec.structs.replace(settings, kit=kit))
+        self._show(next(iter(faults.values()), ""))
+
+    def refresh(self) -> None:
+        self._show("")
+
+    def _show(self, fault: str) -> None:
+        session, kit = self.desk.session, self.desk.settings.kit
+        words = "Lengths in mm, or with their unit: 2in, 12t, 1/16in. Kept as you type."
+        if session is None:
+            self.sheet.hide()
+            for made in self.prints:
+                made.hide()
+            prompt = "What lies on the bench?"
+        else:
+            neck = session.neck_state.neck
+            fits = rocker_fits(neck, kit)
+            lanes = (
+                ValuesStrip(
+                    "My edge", "rocker, mm", fits, frozenset(f for f, _, good in fits if not good)
+                ),
+                ValuesStrip("Would fit", "from–to, mm", rocker_spans(neck)),
+            )
+            self.sheet.show_neck(neck, lanes, Dots())
+            self.sheet.setVisible(self.wide)
+            for made in self.prints:
+                made.show()
+            prompt = fit_sentence(neck, kit)
+        self.bar.show_words(
+            prompt,
+            message=fault or words,
+            alert=bool(fault),
+            state=None if session is None else session.neck_state.state,
+        )
+
+    def restyle(self) -> None:
+        super().restyle()
+        t = Theme(self.desk.theme.dark, min(self.desk.theme.percent, 125))
+        self.form.setStyleSheet(
+            f"QLabel, QLineEdit, QComboBox, QPushButton {{ font-size: {t.px(15)}px; min-height: {t.px(22)}px; }}"
+            f"QLineEdit, QComboBox {{ padding: 4px 8px; min-width: {t.px(48)}px; }} QPushButton {{ padding: {t.px(6)}px {t.px(12)}px; }}"
+        )
+        for label in self.form.findChildren(QLabel):
+            if label.property("role") == "heading":
+                label.setStyleSheet(f"font-size: {t.px(19)}px; font-weight: bold;")
+        # With large text the form takes the page; which edge fits is said in the bar.
+        self.wide = self.desk.theme.percent <= 125
+
+    def say(self, sentence: str) -> None:
+        self._show(sentence)

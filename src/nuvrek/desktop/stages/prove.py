@@ -1,0 +1,78 @@
+"""Prove: the closing round, with promise beside result."""
+
+from __future__ import annotations
+
+from PyQt6.QtWidgets import QGridLayout, QLabel, QVBoxLayout
+
+from nuvrek.bench.pages.promise_and_result import Outcome, compare
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.stages.base import clear, heading, scrolling
+from nuvrek.desktop.stages.measure import MeasureStage
+from nuvrek.desktop.widgets.bench_bar import BenchBar
+
+
+class ProveStage(MeasureStage):
+    """The closing round, with promise beside result."""
+
+    rounds = ("closing",)
+    usual = "closing"
+
+    def __init__(self, desk: AppState, bar: BenchBar) -> None:
+        super().__init__(desk, bar)
+        self.rows = QGridLayout()
+        self.rows.setVerticalSpacing(2)
+        self.rows.setHorizontalSpacing(14)
+        column = QVBoxLayout()
+        column.setContentsMargins(14, 4, 0, 0)
+        column.addWidget(heading("Promise and result"))
+        column.addLayout(self.rows)
+        self.scroller = scrolling(column)
+        self.body.addWidget(self.scroller)
+
+    def refresh(self) -> None:
+        super().refresh()
+        self.scroller.setFixedWidth(self.desk.theme.px(360))
+        clear(self.rows)
+        solved = self.desk.solved
+        rows = compare(solved, self.desk.settings.unit) if solved else ()
+        if not rows:
+            self.rows.addWidget(
+                self._words(
+                    "No way was chosen for this neck yet, so nothing was promised. The closing readings are kept all the same.",
+                    "muted",
+                    15,
+                ),
+                0,
+                0,
+            )
+        else:
+            self.rows.addWidget(self._words("promised", "muted", 13), 0, 0)
+            self.rows.addWidget(self._words("result", "muted", 13), 0, 1)
+        for number, row in enumerate(rows):
+            self._row(number, row)
+
+    def _row(self, number: int, row: Outcome) -> None:
+        mark, colour = {
+            True: ("✓ kept", "slate"),
+            False: ("✗ missed", "copper"),
+            None: ("○ open", "muted"),
+        }[row.kept]
+        top = 1 + number * 3
+        self.rows.addWidget(self._words(row.matter, "ink", 15, bold=True), top, 0)
+        self.rows.addWidget(self._words(mark, colour, 14, bold=True), top, 1)
+        self.rows.addWidget(self._words(row.promised, "muted", 14), top + 1, 0)
+        self.rows.addWidget(self._words(row.result, "ink", 14), top + 1, 1)
+        # What was kept needs no remark.
+        if not row.kept:
+            self.rows.addWidget(self._words(row.remark, "muted", 12), top + 2, 0, 1, 2)
+        self.rows.setRowMinimumHeight(top + 2, 6)
+
+    def _words(self, text: str, colour: str, size: int, *, bold: bool = False) -> QLabel:
+        label = QLabel(text)
+        label.setWordWrap(True)
+        t = self.desk.theme
+        weight = "bold" if bold else "normal"
+        label.setStyleSheet(
+            f"font-size: {t.px(size)}px; font-weight: {weight}; color: {getattr(t.colours, colour)};"
+        )
+        return label

@@ -1,0 +1,284 @@
+"""String room: will it play, before anything is filed? Touch and string height follow the hand."""
+
+from __future__ import annotations
+
+from msgspec import structs
+from PyQt6.QtCore import Qt, QTimer
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
+
+from nuvrek.bench.pages.string_room import LEAST_N, MOST_N, STEP_N, StringRoomPage
+from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.drawings.string_room import RoomView
+from nuvrek.desktop.stages.base import Choices, Stage, button, heading, scrolling, sliding
+from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.readings.entries import Describe
+from nuvrek.units import format_length
+
+_HEIGHT_STEPS = 0.05
+_PANEL_WIDE = 290
+# The hand rests on a slider when it has not moved for so long.
+_REST_MS = 120
+
+
+class RoomStage(Stage):
+    """The drawings on the left; touch, heights, what it comes to on the right."""
+
+    def __init__(self, desk: AppState, bar: BenchBar) -> None:
+        super().__init__(desk, bar)
+        self.room: StringRoomPage | None = None
+        self.view = RoomView(desk.theme)
+        self.view.note_chosen.connect(self._pointed)
+        self.touch = sliding("Touch", round(LEAST_N / STEP_N), round(MOST_N / STEP_N))
+        self.low = sliding("String height over fret 12, low side", 6, 120)
+        self.high = sliding("String height over fret 12, high side", 6, 120)
+        self.touch_words, self.low_words, self.high_words = QLabel(""), QLabel(""), QLabel("")
+        self.touch.valueChanged.connect(self._touched)
+        for slider in (self.low, self.high):
+            slider.valueChanged.connect(self._lifted)
+        self.after = Choices()
+        self.after.setAccessibleName("As it is, or after a way forward")
+        self.after.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        self.after.activated.connect(self._after)
+        self.lowest = (QLabel(""), QLabel(""))
+        self.even, self.assumed, self.ear = QLabel(""), QLabel(""), QLabel("")
+        self.fitted = button("Take this touch")
+        self.fitted.clicked.connect(self._take_touch)
+        for label in (self.even, self.assumed, self.ear):
+            label.setWordWrap(True)
+        self.assumed.setProperty("role", "quiet")
+        self.why = button("Why?")
+        self.why.setAccessibleName("Why dead straight is not best")
+        self.why.setCheckable(True)
+        self.why.toggled.connect(lambda _on: self._settle())
+        self.aim = button("Aim at it")
+        self.aim.clicked.connect(self._aim)
+        self._filling, self._since = False, 0
+        self.rest = QTimer(self)
+        self.rest.setSingleShot(True)
+        self.rest.setInterval(_REST_MS)
+        self.rest.timeout.connect(self._tell)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(8, 6, 18, 6)
+        row.addWidget(self.view, 1)
+        row.addWidget(self._panel())
+
+    def _panel(self) -> QWidget:
+        column = QVBoxLayout()
+        column.setSpacing(4)
+        touches = QHBoxLayout()
+        for name, newtons in TOUCHES_N.items():
+            made = button(name)
+            made.clicked.connect(
+                lambda _on, newtons=newtons: self.touch.setValue(round(newtons / STEP_N))
+            )
+            touches.addWidget(made)
+        parts = (self.touch_words, self.touch, self.low_words, self.low, self.high_words, self.high)
+        column.addWidget(heading("Touch and height"))
+        column.addLayout(touches)
+        for part in parts:
+            column.addWidget(part)
+        column.addWidget(self.after)
+        column.addWidget(heading("Lowest clean over fret 12"))
+        columns = QHBoxLayout()
+        for label in self.lowest:
+            columns.addWidget(label, 1)
+        column.addLayout(columns)
+        column.addWidget(heading("Even room"))
+        column.addWidget(self.even)
+        ask = QHBoxLayout()
+        ask.addWidget(self.aim)
+        ask.addWidget(self.why)
+        column.addLayout(ask)
+        column.addWidget(heading("By ear"))
+        column.addWidget(self.ear)
+        column.addWidget(self.fitted)
+        column.addStretch(1)
+        column.addWidget(self.assumed)
+        self.panel = scrolling(column)
+        return self.panel
+
+    def restyle(self) -> None:
+        super().restyle()
+        self.panel.setFixedWidth(min(self.desk.theme.px(_PANEL_WIDE), 380))
+
+    # --- filling ------------------------------------------------------------------
+
+    def enter(self) -> None:
+        self.room = None
+        # Backspace takes back what was heard here, and no more.
+        self._since = len(self.desk.session.entries) if self.desk.session is not None else 0
+        super().enter()
+
+    def refresh(self) -> None:
+        session, solved = self.desk.session, self.desk.solved
+        if session is None:
+            return
+        if solved is None:
+            self.view.show_room(session.neck_state.neck, None, self.desk.settings.unit)
+            self.bar.show_words("String room", message="One moment.")
+            return
+        if self.room is None or self.room.solved is not solved:
+            before, self.room = self.room, StringRoomPage(solved)
+            if before is not None:
+                self.room.follow(before)
+            self._fill_ways()
+            self._fill_sliders()
+        self._settle()
+
+    def _fill_ways(self) -> None:
+        plan = self.desk.solved.plan if self.desk.solved else None
+        self.after.clear()
+        self.after.addItem("as it is", "")
+        for way in plan.ways if plan is not None else ():
+            if way.possible and way.kind not in ("leave", "hardware", "refer", "ends"):
+                self.after.addItem(f"after: {way.title.lower()}", way.kind)
+
+    def _fill_sliders(self) -> None:
+        room = self.room
+        if room is None:
+            return
+        self._filling = True
+        self.touch.setValue(round(room.force_n / STEP_N))
+        self.low.setValue(round(room.low_mm / _HEIGHT_STEPS))
+        self.high.setValue(round(room.high_mm / _HEIGHT_STEPS))
+        self._filling = False
+
+    def _show(self) -> None:
+        """Everything anew; what takes longer follows when the hand rests."""
+        room, session, s = self.room, self.desk.session, self.desk.settings
+        if room is None or session is None:
+            return
+        self.view.why = self.why.isChecked()
+        self.view.heard = session.neck_state.heard
+        self.view.show_room(session.neck_state.neck, room, s.unit)
+        name = room.touch_word()
+        self.touch_words.setText(f"Touch {room.force_n:.2f} N{', ' + name if name else ''}")
+        self.low_words.setText(f"Low side {format_length(room.low_mm, s.height_unit)}")
+        self.high_words.setText(f"High side {format_length(room.high_mm, s.height_unit)}")
+        self.rest.start()
+
+    def _tell(self) -> None:
+        """The figures and sentences."""
+        room, session, s = self.room, self.desk.session, self.desk.settings
+        if room is None or session is None or not self.isVisible():
+            return
+        heard = room.ear(session)
+        self.ear.setText("Play up the neck: * where it buzzes." if heard is None else heard.words)
+        self.fitted.setVisible(heard is not None)
+        words = room.lowest_words(s.unit)
+        half = (len(words) + 1) // 2
+        for label, some in zip(self.lowest, (words[:half], words[half:]), strict=True):
+            label.setText("\n".join(some))
+        self.even.setText(f"Relief for this touch: {room.even_words(s.unit)}.")
+        self.assumed.setText(" ".join(room.on.assumed))
+        head, _, rest = room.note_words(s.unit).partition(". ")
+        self.bar.show_words(
+            head,
+            message=room.why_not_straight(s.unit) if self.why.isChecked() else rest,
+            state=session.neck_state.state,
+            right_title="keys",
+            right=(
+                "arrows: note and string",
+                "* buzzes, / clean, . the rest clean",
+                "+ and -: touch",
+                "Enter: back to Map",
+            ),
+        )
+
+    def _settle(self) -> None:
+        """Show, and tell at once: a key or a press, not a drag."""
+        self._show()
+        self.rest.stop()
+        self._tell()
+
+    # --- hands ----------------------------------------------------------------------
+
+    def _pointed(self, string: int, note: int) -> None:
+        if self.room is not None:
+            self.room.point(string, note)
+            self.setFocus()
+            self._settle()
+
+    def _touched(self, value: int) -> None:
+        if self.room is not None and not self._filling:
+            self.room.set_force(value * STEP_N)
+            self._show()
+
+    def _lifted(self, _value: int) -> None:
+        if self.room is not None and not self._filling:
+            self.room.set_heights(
+                self.low.value() * _HEIGHT_STEPS, self.high.value() * _HEIGHT_STEPS
+            )
+            self._show()
+
+    def _after(self, _at: int) -> None:
+        plan = self.desk.solved.plan if self.desk.solved else None
+        kind = self.after.currentData()
+        if self.room is not None and plan is not None:
+            self.room.set_way(plan.way(kind) if kind else None)
+            self.setFocus()
+            self._settle()
+
+    def _take_touch(self) -> None:
+        session = self.desk.session
+        heard = self.room.ear(session) if self.room is not None and session is not None else None
+        if heard is not None:
+            self.touch.setValue(round(heard.force_n / STEP_N))
+
+    def _listen(self, name: str) -> None:
+        """The ear's verdict on the chosen note."""
+        room, session = self.room, self.desk.session
+        if room is None or session is None:
+            return
+        if name == ".":
+            self.desk.write(lambda: room.others_clean(session))
+        elif (
+            self.desk.write(lambda: room.hear(session, "buzzes" if name == "*" else "clean"))
+            and self.room
+        ):
+            # The neck may have been solved anew meanwhile: the hand moves on there.
+            self.room.move(notes=1)
+        self._settle()
+
+    def _aim(self) -> None:
+        """The even relief becomes the relief wanted, written down with the description."""
+        session, room = self.desk.session, self.room
+        if session is None or room is None:
+            return
+        low, high = (round(max(mm, 0.0), 2) for mm in room.even_mm())
+        neck = structs.replace(
+            session.neck_state.neck,
+            relief_target_mm=min(low, 1.5),
+            relief_high_mm=min(high, 1.5),
+            relief_school="figure",
+        )
+        if self.desk.write(lambda: session.append(Describe(neck=neck))):
+            self.bar.message.setText(
+                f"Relief wanted is now {room.even_words(self.desk.settings.unit)}."
+            )
+
+    def key(self, name: str) -> bool:
+        room, session = self.room, self.desk.session
+        if room is None or session is None:
+            return False
+        if name in ("left", "right"):
+            room.move(notes=1 if (name == "right") != session.neck_state.neck.nut_on_right else -1)
+        elif name in ("up", "down"):
+            down_is_low = not self.view._geometry(self.view._board()).low_above
+            room.move(strings=1 if (name == "down") == down_is_low else -1)
+        elif name in ("+", "-"):
+            self.touch.setValue(self.touch.value() + (1 if name == "+" else -1))
+            return True
+        elif name in ("*", "/", "."):
+            self._listen(name)
+            return True
+        elif name == "back":
+            self.desk.write(lambda: session.undo(self._since))
+        elif name == "enter":
+            self.desk.stage_wanted.emit("Map")
+            return True
+        else:
+            return False
+        self._settle()
+        return True

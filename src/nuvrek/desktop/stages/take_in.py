@@ -1,0 +1,342 @@
+"""Take in: describe the neck; only scale length, frets and joint fret are needed."""
+
+from __future__ import annotations
+
+import msgspec
+from PyQt6.QtCore import Qt
+from PyQt6.QtWidgets import (
+    QFrame,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QPlainTextEdit,
+    QScrollArea,
+    QStackedWidget,
+    QVBoxLayout,
+    QWidget,
+)
+
+from nuvrek.bench.forms.neck import LENGTHS, field_text, read_form
+from nuvrek.bench.strips.strips import Dots
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.sheet.view import SheetView
+from nuvrek.desktop.stages.base import Choices, Picks, Stage, TickBox, button, heading
+from nuvrek.desktop.stages.strings import StringsPage
+from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.neck.description import (
+    ACCESS_WORDS,
+    JOINT_WORDS,
+    ROD_WORDS,
+    SCHOOL_WORDS,
+    TOUCH_WORDS,
+    NeckDescription,
+    target_by_kind_mm,
+)
+from nuvrek.readings.entries import Describe
+
+_GROUPS: tuple[tuple[str, tuple[str, ...]], ...] = (
+    (
+        "The neck",
+        (
+            "scale_mm",
+            "frets",
+            "joint_fret",
+            "strings",
+            "nut_width_mm",
+            "end_width_mm",
+            "radius_mm",
+            "end_radius_mm",
+        ),
+    ),
+    (
+        "Frets and rod",
+        ("wire_height_mm", "wire_width_mm", "least_crown_mm", "fall_away_mm"),
+    ),
+)
+_SETUP = ("relief_target_mm", "relief_high_mm", "height_low_mm", "height_high_mm")
+_PAGES = ("The neck", "Strings and setup")
+_WHOLE = {"frets": "Frets", "joint_fret": "Body joins at fret", "strings": "Strings"}
+_CHECKS = (
+    ("zero_fret", "Zero fret"),
+    ("bound", "Bound edges"),
+    ("lacquered", "Lacquered board"),
+    ("left_handed", "Left-handed"),
+    ("nut_on_right", "Nut lies to the right"),
+)
+
+
+class TakeInStage(Stage):
+    """The description form with the neck drawn as it is described."""
+
+    def __init__(self, desk: AppState, bar: BenchBar) -> None:
+        super().__init__(desk, bar)
+        self.sheet = SheetView(desk.theme)
+        self.sheet.setFixedHeight(desk.theme.px(150))
+        self.fields: dict[str, QLineEdit] = {}
+        self.checks: dict[str, TickBox] = {}
+        self.words: dict[str, QLineEdit] = {}
+        self.rod = Choices()
+        for kind, word in ROD_WORDS.items():
+            self.rod.addItem(word.capitalize(), kind)
+        self.rod.setAccessibleName("Kind of rod")
+        self.picks = {
+            "rod_access": Picks("Rod nut", ACCESS_WORDS),
+            "touch": Picks("Player's touch", TOUCH_WORDS),
+            "joint": Picks("Neck joint", JOINT_WORDS),
+            "relief_school": Picks("Relief to aim at", SCHOOL_WORDS),
+        }
+        self.strings = StringsPage(desk, self._edited)
+        self.complaint = QPlainTextEdit()
+        self.complaint.setAccessibleName("Complaint")
+        self.complaint.setTabChangesFocus(True)
+        self.keep = button("Keep this description", main=True)
+        self.keep.clicked.connect(self._keep)
+        self._lay_out()
+        for line in self.fields.values():
+            line.textEdited.connect(self._edited)
+        for box in self.checks.values():
+            box.toggled.connect(self._edited)
+        self.rod.currentIndexChanged.connect(self._edited)
+        for pick in self.picks.values():
+            pick.currentIndexChanged.connect(self._edited)
+        self._loading = False
+
+    def _lay_out(self) -> None:
+        columns = QHBoxLayout()
+        columns.setSpacing(34)
+        for title, names in _GROUPS:
+            grid = self._group(title)
+            for row, name in enumerate(names, 1):
+                self._line(grid, row, name)
+            if title == "Frets and rod":
+                grid.addWidget(QLabel("Rod"), len(names) + 1, 0)
+                grid.addWidget(self.rod, len(names) + 1, 1)
+                self._checks(grid, len(names) + 2)
+            grid.setRowStretch(20, 1)
+            columns.addLayout(grid, 1)
+        columns.addLayout(self._owner(), 1)
+        self.form = QWidget()
+        self.form.setLayout(columns)
+        scroll = QScrollArea()
+        scroll.setWidgetResizable(True)
+        scroll.setFrameShape(QFrame.Shape.NoFrame)
+        scroll.setWidget(self.form)
+        self.pages = QStackedWidget()
+        self.pages.addWidget(scroll)
+        self.pages.addWidget(self._setup())
+        page = QVBoxLayout(self)
+        page.setContentsMargins(18, 6, 18, 6)
+        page.addWidget(self.sheet)
+        page.addWidget(self.pages, 1)
+        foot = QHBoxLayout()
+        self.turn = button(_PAGES[1])
+        self.turn.clicked.connect(self._turn_page)
+        foot.addWidget(self.turn)
+        foot.addStretch()
+        foot.addWidget(self.keep)
+        page.addLayout(foot)
+
+    def _setup(self) -> QWidget:
+        """The second page: rod and setup beside the string list."""
+        grid = self._group("Rod and setup")
+        rows: list[QWidget] = [
+            self.picks["rod_access"],
+            self.words_line("rod_key", "Key that fits"),
+        ]
+        rows += [
+            self.picks["joint"],
+            self.words_line("neck_wood", "Neck wood"),
+            self.picks["relief_school"],
+        ]
+        rows.append(self.picks["touch"])
+        for row, widget in enumerate(rows, 1):
+            label = QLabel(widget.accessibleName())
+            label.setBuddy(widget)
+            grid.addWidget(label, row, 0)
+            grid.addWidget(widget, row, 1)
+        for row, name in enumerate(_SETUP, len(rows) + 1):
+            self._line(grid, row, name)
+        grid.setRowStretch(20, 1)
+        holder = QWidget()
+        columns = QHBoxLayout(holder)
+        columns.setSpacing(30)
+        columns.addLayout(grid, 2)
+        columns.addWidget(self.strings, 5)
+        self.setup = holder
+        scroll = QScrollArea()
+        scroll.setWidgetResizable(True)
+        scroll.setFrameShape(QFrame.Shape.NoFrame)
+        scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        scroll.setWidget(holder)
+        return scroll
+
+    def words_line(self, name: str, words: str) -> QLineEdit:
+        """A line of free words."""
+        line = QLineEdit()
+        line.setAccessibleName(words)
+        line.setMaxLength(200)
+        self.words[name] = line
+        return line
+
+    def _turn_page(self) -> None:
+        self.show_page(1 - self.pages.currentIndex())
+
+    def show_page(self, number: int) -> None:
+        """Bring a page of the form to the front."""
+        self.pages.setCurrentIndex(number)
+        self.turn.setText(_PAGES[1 - number])
+        self.sheet.setVisible(number == 0)
+
+    def _group(self, title: str) -> QGridLayout:
+        grid = QGridLayout()
+        grid.setVerticalSpacing(3)
+        grid.setHorizontalSpacing(12)
+        grid.addWidget(heading(title), 0, 0, 1, 2)
+        return grid
+
+    def _line(self, grid: QGridLayout, row: int, name: str) -> None:
+        label = QLabel(_WHOLE.get(name) or next(f.label for f in LENGTHS if f.name == name))
+        line = QLineEdit()
+        line.setAccessibleName(label.text())
+        line.setMaxLength(20)
+        label.setBuddy(line)
+        self.fields[name] = line
+        grid.addWidget(label, row, 0)
+        grid.addWidget(line, row, 1)
+
+    def _checks(self, grid: QGridLayout, row: int) -> None:
+        for number, (name, words) in enumerate(_CHECKS):
+            box = TickBox(words, self.desk)
+            self.checks[name] = box
+            grid.addWidget(box, row + number // 2, number % 2)
+
+    def _owner(self) -> QGridLayout:
+        grid = self._group("The instrument")
+        for row, (name, words) in enumerate(
+            (
+                ("title", "Name or number"),
+                ("owner", "Owner"),
+                ("tuning", "Strings and tuning"),
+                ("wood", "Board wood"),
+            ),
+            1,
+        ):
+            label, line = QLabel(words), QLineEdit()
+            line.setAccessibleName(words)
+            line.setMaxLength(200)
+            label.setBuddy(line)
+            self.words[name] = line
+            grid.addWidget(label, row, 0)
+            grid.addWidget(line, row, 1)
+        grid.addWidget(QLabel("Complaint"), 5, 0, Qt.AlignmentFlag.AlignTop)
+        grid.addWidget(self.complaint, 5, 1)
+        grid.setRowStretch(5, 1)
+        return grid
+
+    def restyle(self) -> None:
+        super().restyle()
+        # Three columns must fit beside each other: the form's text grows to 125 % only.
+        size = min(self.desk.theme.px(15), 19)
+        self.form.setStyleSheet(
+            f"QLabel, QLineEdit, QComboBox, QPlainTextEdit {{ font-size: {size}px; }} QLineEdit {{ min-width: 84px; }}"
+        )
+        self.setup.setStyleSheet(
+            f"QLabel, QLineEdit, QComboBox, QPushButton {{ font-size: {min(size, 16)}px; }}"
+            "QLineEdit { padding: 2px 6px; } QPushButton { padding: 4px 10px; min-height: 24px; }"
+        )
+        self.setup.setMinimumHeight(430)
+        self.sheet.setFixedHeight(min(self.desk.theme.px(150), 150))
+
+    # --- filling and reading ------------------------------------------------
+
+    def enter(self) -> None:
+        session = self.desk.session
+        if session is not None:
+            self._fill(session.neck_state.neck)
+        self.show_page(0)
+        super().enter()
+        self.fields["scale_mm"].setFocus()
+
+    def _fill(self, neck: NeckDescription) -> None:
+        self._loading = True
+        for field in LENGTHS:
+            self.fields[field.name].setText(field_text(neck, field, self.desk.settings.inch))
+        for name in _WHOLE:
+            self.fields[name].setText(str(getattr(neck, name)))
+        for name, box in self.checks.items():
+            box.setChecked(getattr(neck, name))
+        for name, line in self.words.items():
+            line.setText(getattr(neck, name))
+        self.rod.setCurrentIndex(list(ROD_WORDS).index(neck.rod))
+        for name, pick in self.picks.items():
+            pick.setCurrentIndex(pick.findData(getattr(neck, name)))
+        self.strings.fill(neck.string_set, neck.scale_mm)
+        self.complaint.setPlainText(neck.complaint)
+        self._loading = False
+        self._edited()
+
+    def read(self) -> tuple[NeckDescription | None, dict[str, str]]:
+        """The neck as the form now describes it, or the faults by field."""
+        rest: dict[str, object] = {name: box.isChecked() for name, box in self.checks.items()}
+        rest |= {name: line.text().strip() for name, line in self.words.items()}
+        rest["rod"] = self.rod.currentData()
+        rest |= {name: pick.currentData() for name, pick in self.picks.items()}
+        specs, wrong = self.strings.read()
+        rest["string_set"] = specs or ()
+        rest["complaint"] = self.complaint.toPlainText()[:4000]
+        if self.desk.session is not None:
+            rest["relief_margin_mm"] = self.desk.session.neck_state.neck.relief_margin_mm
+        neck, faults = read_form({name: line.text() for name, line in self.fields.items()}, rest)
+        if wrong and not faults:
+            return None, {"strings": next(iter(wrong.values()))}
+        return neck, faults
+
+    def _edited(self) -> None:
+        if self._loading or self.desk.session is None:
+            return
+        neck, faults = self.read()
+        for name, line in self.fields.items():
+            wrong = name in faults
+            if line.property("wrong") != wrong:
+                line.setProperty("wrong", wrong)
+                style = line.style()
+                if style is not None:
+                    style.polish(line)
+        self.keep.setEnabled(neck is not None)
+        if neck is not None:
+            self.sheet.show_neck(neck, (), Dots())
+        usual, margin = target_by_kind_mm(neck.scale_mm if neck else 648.0)
+        advice = (
+            f"Relief on such a scale is usually {usual - margin:.2f} to {usual + margin:.2f} mm."
+        )
+        self.bar.show_words(
+            "What is on the bench?",
+            message=next(iter(faults.values()))
+            if faults
+            else f"{advice} Lengths take mm, thou, inches, 64ths: 648, 25 1/2 in, 47 thou.",
+            alert=bool(faults),
+            state=self.desk.session.neck_state.state,
+        )
+
+    def _keep(self) -> None:
+        session = self.desk.session
+        neck, _ = self.read()
+        if session is None or neck is None:
+            return
+        if neck.relief_school != self.desk.settings.relief_school:
+            # The school a user takes is the one the next neck begins with.
+            settings = msgspec.structs.replace(self.desk.settings, relief_school=neck.relief_school)
+            self.desk.change_quietly(settings)
+        if neck == session.neck_state.neck or self.desk.write(
+            lambda: session.append(Describe(neck=neck))
+        ):
+            self.desk.stage_wanted.emit("Measure")
+
+    def refresh(self) -> None:
+        self._edited()
+
+    def key(self, name: str) -> bool:
+        if name == "enter":
+            self._keep()
+        return name == "enter"

@@ -1,0 +1,505 @@
+"""Work: the steps of the chosen way, one at a time, with their cautions."""
+
+from __future__ import annotations
+
+import msgspec
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
+
+from nuvrek.bench.pages.rod_loop_words import loop_words
+from nuvrek.bench.pages.work import dots_for, file_words, metal_words, strip_for, table_of
+from nuvrek.bench.work.ink_order import InkWalk
+from nuvrek.bench.work.job import (
+    left_to_file,
+    log_filed,
+    look_again_words,
+    next_step,
+    steps_in_hand,
+    tick,
+)
+from nuvrek.bench.work.rod_loop import FEELS, RodLoop, trace
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.drawings.rod import RodView
+from nuvrek.desktop.sheet.view import SheetView
+from nuvrek.desktop.stages.base import Choices, Stage, button, clear, heading, scrolling
+from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.seating_row import SeatRow
+from nuvrek.planning.steps import cautions
+from nuvrek.planning.steps.cures import Step
+from nuvrek.readings.entries import Heated
+from nuvrek.readings.stations import Station, Suggestion
+from nuvrek.readings.words import move_words
+from nuvrek.units import Unit
+
+_TURNS = (
+    ("1/4 looser", -0.25),
+    ("1/8 looser", -0.125),
+    ("1/8 tighter", 0.125),
+    ("1/4 tighter", 0.25),
+)
+
+
+class WorkStage(Stage):
+    """Steps on the left, the one in hand large on the right, the neck above."""
+
+    def __init__(self, desk: AppState, bar: BenchBar) -> None:
+        super().__init__(desk, bar)
+        self.fret: int | None = None
+        self.sheet = SheetView(desk.theme)
+        self.sheet.fret_chosen.connect(self._pointed)
+        self.rodview = RodView(desk.theme)
+        self.loop: RodLoop | None = None
+        self.walk: InkWalk | None = None
+        self.list = QVBoxLayout()
+        self.list.setSpacing(2)
+        self.scroller = scrolling(self.list)
+        self.step_title, self.step_text, self.caution = heading(""), QLabel(""), QLabel("")
+        for label in (self.step_title, self.step_text, self.caution):
+            label.setWordWrap(True)
+        self.caution.setAccessibleName("Cautions")
+        self._make_buttons()
+        row = QHBoxLayout()
+        row.addWidget(self.done)
+        for made in (self.half, self.sweep, self.one_fret, self.seated):
+            row.addWidget(made)
+        row.addStretch()
+        right = QVBoxLayout()
+        right.addWidget(self.step_title)
+        right.addWidget(self.step_text)
+        right.addWidget(self.caution)
+        right.addWidget(self._rod_row())
+        right.addWidget(self._heat_row())
+        right.addWidget(self.seat)
+        right.addLayout(row)
+        lower = QHBoxLayout()
+        lower.setSpacing(22)
+        lower.addWidget(self.scroller, 4)
+        lower.addWidget(scrolling(right), 6)
+        page = QVBoxLayout(self)
+        page.setContentsMargins(18, 8, 18, 8)
+        page.addWidget(self.sheet)
+        page.addWidget(self.rodview)
+        page.addLayout(lower, 1)
+
+    def _make_buttons(self) -> None:
+        self.done = button("Done", main=True)
+        self.done.clicked.connect(self._tick)
+        self.seated = button("")
+        self.seated.clicked.connect(self._seated)
+        self.one_fret = button("")
+        self.one_fret.clicked.connect(self._one_fret)
+        self.half = button("Half of it is off")
+        self.half.clicked.connect(self._half)
+        self.sweep = button("Rocker half-way")
+        self.sweep.clicked.connect(self._rocker)
+        self.seat = SeatRow(self.desk)
+
+    def _rod_row(self) -> QWidget:
+        """Moves by hand: what is logged without the loop's keys."""
+        self.rod = QWidget()
+        both = QVBoxLayout(self.rod)
+        both.setContentsMargins(0, 4, 0, 4)
+        row, lower = QHBoxLayout(), QHBoxLayout()
+        for words, turns in _TURNS:
+            made = button(words)
+            made.setAccessibleName(f"Log a rod move: {words}")
+            made.clicked.connect(lambda _on, turns=turns: self._turned(turns))
+            row.addWidget(made)
+        self.which = Choices()
+        for words, side in (
+            ("both rods", None),
+            ("low-side rod", "bass"),
+            ("high-side rod", "treble"),
+        ):
+            self.which.addItem(words, side)
+        self.which.setAccessibleName("Which rod")
+        lower.addWidget(self.which)
+        self.feel = Choices()
+        self.feel.addItems([feel or "feel not noted" for feel in FEELS])
+        self.feel.setAccessibleName("How the rod felt")
+        lower.addWidget(self.feel)
+        for line in (row, lower):
+            line.addStretch()
+            both.addLayout(line)
+        return self.rod
+
+    def _heat_row(self) -> QWidget:
+        self.heat = QWidget()
+        row = QHBoxLayout(self.heat)
+        row.setContentsMargins(0, 4, 0, 4)
+        self.heat_fields: dict[str, QLineEdit] = {}
+        for name, words in (
+            ("over_bend_mm", "past straight, mm"),
+            ("source_c", "source, °C"),
+            ("minutes_cold", "minutes until cold"),
+        ):
+            line = QLineEdit()
+            line.setAccessibleName(words)
+            line.setPlaceholderText(words)
+            line.setMaxLength(8)
+            self.heat_fields[name] = line
+            row.addWidget(line)
+        return self.heat
+
+    def enter(self) -> None:
+        self.fret = None
+        session = self.desk.session
+        if session is not None and (self.loop is None or self.loop.session is not session):
+            self.walk = InkWalk(session)
+            self.loop = RodLoop(
+                session, self.desk.settings.unit_for, self.desk.settings.kit, self._remember
+            )
+        elif self.loop is not None:
+            self.loop.pad.change_kit(self.desk.settings.kit)
+        super().enter()
+
+    def _remember(self, field: str, unit: Unit) -> None:
+        self.desk.change_quietly(self.desk.settings.with_unit(field, unit))
+
+    @property
+    def turning(self) -> bool:
+        """Whether the rod loop is in front: its step is in hand, or nothing else is."""
+        session = self.desk.session
+        if session is None or session.neck_state.neck.rod == "none":
+            return False
+        now = next_step(session.neck_state)
+        return now is None or now.action == "rod"
+
+    # --- doing ------------------------------------------------------------
+
+    def _pointed(self, fret: int, _lane: str) -> None:
+        self.fret = fret
+        if self.walk is not None:
+            self.walk.point(fret)
+        self.setFocus()
+        self.refresh()
+
+    def _turned(self, turns: float) -> None:
+        loop, at = self.loop, self.feel.currentIndex()
+        side = self.which.currentData()
+        if loop is not None and self.desk.write(lambda: loop.log(turns, FEELS[at], side)):
+            self.feel.setCurrentIndex(0)
+            self.setFocus()
+            self.refresh()
+
+    def _looped(self, name: str) -> bool:
+        """A key for the rod loop."""
+        loop, solved = self.loop, self.desk.solved
+        if loop is None or not self.turning:
+            return False
+        meant: list[bool] = []
+        written = self.desk.write(lambda: meant.append(loop.press(name, solved)))
+        if written and meant and meant[0]:
+            self.refresh()
+        return not written or bool(meant and meant[0])
+
+    def _one_fret(self) -> None:
+        session, fret = self.desk.session, self.fret
+        if (
+            session is not None
+            and fret is not None
+            and self.desk.write(lambda: log_filed(session, {fret}))
+        ):
+            self.refresh()
+
+    def _half(self) -> None:
+        session = self.desk.session
+        if session is not None and self.desk.write(lambda: log_filed(session, share=0.5)):
+            self.refresh()
+
+    def _rocker(self) -> None:
+        """A rocker pass in the middle of the filing: Measure asks for it, the map takes it up."""
+        self.desk.reading_wanted.emit(
+            Suggestion(Station("", "sweep", "bass"), "slack", "half-way", 0.0)
+        )
+
+    def _seated(self) -> None:
+        session, fret = self.desk.session, self.fret
+        if session is None or fret is None:
+            return
+        entry = self.seat.seated(fret)
+        if self.desk.write(lambda: session.append(entry)):
+            self.seat.clear()
+            self.refresh()
+            low = (
+                " Gone too far, it is the low one now: Choose shows what that costs once it is read."
+                if entry.stopped == "gone too far"
+                else ""
+            )
+            self.bar.message.setText(
+                f"Fret {fret} is written down as {entry.how}. Take the rocker over it again before filing.{low}"
+            )
+
+    def _tick(self) -> None:
+        session = self.desk.session
+        step = next_step(session.neck_state) if session else None
+        if session is None or step is None:
+            return
+        heat = self._heat_of(step)
+        if heat is None:
+            return
+        seated = self.seat.seated(step.frets[0]) if step.action == "seat" and step.frets else None
+        if self.desk.write(lambda: tick(session, step, heat, seated)):
+            self.seat.clear()
+            self.fret = None
+            if step.key == "prove":
+                self.desk.stage_wanted.emit("Prove")
+            else:
+                self.refresh()
+
+    def _heat_of(self, step: Step) -> Heated | None:
+        """What is written beside the heating, from its fields; None when one of them can't be read."""
+        values = {}
+        for name, line in self.heat_fields.items() if step.action == "heat" else ():
+            text = line.text().strip().replace(",", ".")
+            if text:
+                try:
+                    values[name] = msgspec.convert(float(text), float)
+                except ValueError:
+                    self.bar.message.setText(
+                        f"{line.accessibleName()}: a plain number is needed, or nothing."
+                    )
+                    return None
+        try:
+            return msgspec.convert({"kind": "heated", **values}, Heated)
+        except msgspec.ValidationError:
+            self.bar.message.setText(
+                "One of the figures of the heating can't be; look at them again."
+            )
+            return None
+
+    def _inked(self, name: str) -> bool:
+        """A key for the sweep of the ink, while the file is in hand."""
+        walk, session = self.walk, self.desk.session
+        now = next_step(session.neck_state) if session is not None else None
+        if walk is None or now is None or now.action != "file" or not walk.order:
+            return False
+        if name == "+":
+            self._half()
+            return True
+        if name == "0":
+            self._rocker()
+            return True
+        if (
+            session is not None
+            and session.neck_state.neck.nut_on_right
+            and name in ("left", "right")
+        ):
+            name = "left" if name == "right" else "right"
+        meant: list[bool] = []
+        written = self.desk.write(lambda: meant.append(walk.press(name)))
+        if written and meant and meant[0]:
+            self.fret = walk.fret
+            self.refresh()
+        return not written or bool(meant and meant[0])
+
+    def key(self, name: str) -> bool:
+        if self._looped(name) or self._inked(name):
+            return True
+        # While a turn is advised Enter logs it; minus leaves the rod as it is and ticks the step.
+        if name == "enter" or (name == "-" and self.turning):
+            self._tick()
+            return True
+        if name == "back" and self.desk.session is not None:
+            session = self.desk.session
+            after = session.neck_state.chosen_number
+            self.desk.write(lambda: session.undo(after) if after else None)
+            self.refresh()
+            return True
+        return False
+
+    # --- showing ----------------------------------------------------------
+
+    def refresh(self) -> None:
+        session = self.desk.session
+        if session is None:
+            return
+        neck_state, solved, t = session.neck_state, self.desk.solved, self.desk.theme
+        steps, now = steps_in_hand(neck_state), next_step(neck_state)
+        # With large text the step and its cautions come first.
+        self.sheet.setVisible(t.percent <= 150 and not self.turning)
+        tall = 190 if now is not None and (now.action == "seat" or now.key == "set") else 250
+        self.sheet.setFixedHeight(tall if t.percent <= 125 else 96)
+        self._show_rod()
+        shown = solved is not None and t.percent <= 125
+        lanes = (
+            (strip_for(now, solved, self.desk.settings.unit),)
+            if solved is not None and shown
+            else ()
+        )
+        filing = now is not None and now.action == "file"
+        chosen = (
+            self.walk.fret if filing and self.walk is not None and self.walk.order else self.fret
+        )
+        self.sheet.show_neck(neck_state.neck, lanes, dots_for(now, neck_state, self.walk), chosen)
+        self._steps(steps, now)
+        self._step(now, bool(steps))
+        left = {fret for fret, _ in left_to_file(neck_state)}
+        self.one_fret.setVisible(filing and self.fret in left)
+        self.half.setVisible(filing and bool(left))
+        self.sweep.setVisible(filing)
+        seating = now is not None and now.action == "seat"
+        self.seated.setVisible(self.fret is not None and not filing)
+        self.seat.setVisible(seating or self.seated.isVisible())
+        self.seated.setText(f"Fret {self.fret} was pressed home")
+        self.one_fret.setText(f"Only fret {self.fret} is filed")
+        self._fill_bar(now, bool(steps))
+
+    def _steps(self, steps: tuple[Step, ...], now: Step | None) -> None:
+        clear(self.list)
+        t = self.desk.theme
+        done = self.desk.session.neck_state.steps_done if self.desk.session else {}
+        for number, step in enumerate(steps, 1):
+            ticked = done.get(step.key)
+            sign = "✓" if ticked is not None else "▸" if step == now else "○"
+            when = (
+                f"   {ticked[11:16]}"
+                if ticked
+                else f"   {step.minutes} min"
+                if step.minutes
+                else ""
+            )
+            label = QLabel(f"{sign}  {number}. {step.title}{when}")
+            colour = (
+                t.colours.copper
+                if step == now
+                else t.colours.muted
+                if ticked is not None
+                else t.colours.ink
+            )
+            weight = "bold" if step == now else "normal"
+            label.setStyleSheet(
+                f"font-size: {t.px(15)}px; font-weight: {weight}; color: {colour}; padding: {t.px(2)}px;"
+            )
+            label.setWordWrap(True)
+            self.list.addWidget(label)
+
+    def _step(self, now: Step | None, any_steps: bool) -> None:
+        t, c = self.desk.theme, self.desk.theme.colours
+        self.done.setVisible(now is not None)
+        rod_known = (
+            self.desk.session is not None and self.desk.session.neck_state.neck.rod != "none"
+        )
+        self.rod.setVisible(rod_known and (now is None or now.action == "rod" or now.key == "set"))
+        twin = self.desk.session is not None and self.desk.session.neck_state.neck.rod == "twin"
+        self.which.setVisible(twin)
+        self.heat.setVisible(now is not None and now.action == "heat")
+        self.caution.setVisible(now is not None and bool(now.cautions))
+        if now is None:
+            self.step_title.setText("All steps are ticked" if any_steps else "No way is in hand")
+            self.step_text.setText(
+                "Prove holds promise and result side by side."
+                if any_steps
+                else "Take one in Choose; its steps appear here."
+            )
+        else:
+            self.step_title.setText(now.title)
+            again = look_again_words(self.desk.session.neck_state) if self.desk.session else ""
+            dates = again if now.key == "look-again" else ""
+            self.step_text.setText(now.text + dates + self._more_words(now))
+            self.caution.setText(
+                "\n".join(f"!  {words}" for words in now.cautions) + f"\n{cautions.FIRST}"
+            )
+        self.step_title.setStyleSheet(f"font-size: {t.px(24)}px; font-weight: bold;")
+        self.step_text.setStyleSheet(f"font-size: {t.px(18)}px;")
+        self.caution.setStyleSheet(
+            f"font-size: {t.px(15)}px; color: {c.ink}; background: {c.card}; border-left: 5px solid {c.plum}; padding: {t.px(8)}px;"
+        )
+
+    def _more_words(self, step: Step) -> str:
+        """What the plan says of a filing or crowning step."""
+        session, solved, unit = self.desk.session, self.desk.solved, self.desk.settings.unit
+        if session is None:
+            return ""
+        if step.key == "crown" and solved is not None:
+            from nuvrek.planning.crowns.recrown_table import recrown_words
+
+            return " " + recrown_words(table_of(solved), session.neck_state.neck, unit)
+        return metal_words(step, session.neck_state, unit, self.desk.settings.kit.stroke_mm)
+
+    def _show_rod(self) -> None:
+        session, solved = self.desk.session, self.desk.solved
+        self.rodview.setVisible(self.turning)
+        if session is None or not self.turning:
+            return
+        plan = solved.plan if solved is not None else None
+        rod = None if plan is None or plan.stops else plan.rod
+        loop = self.loop
+        moves = rod.moves if rod is not None else ()
+        if loop is not None and rod is not None and loop.other is not None:
+            moves = tuple((side, turns * loop.other / rod.turns) for side, turns in moves)
+        if loop is not None and loop.phase(solved) == "read":
+            rod, moves = None, ()
+        points = trace(solved) if solved is not None else ()
+        self.rodview.setFixedHeight(min(self.desk.theme.px(230), 290))
+        self.rodview.show_rod(session.neck_state.neck, rod, moves, points, self.desk.settings.unit)
+
+    def _fill_bar(self, now: Step | None, any_steps: bool) -> None:
+        session = self.desk.session
+        if session is None:
+            return
+        moves = tuple(
+            f"{move_words(move)}   {move.feel}".strip()
+            for _, move in reversed(session.neck_state.rod_moves[-4:])
+        )
+        title = "rod moves" if moves else ""
+        if self.turning and self.loop is not None:
+            words = loop_words(self.loop, self.desk.solved, self.desk.settings.unit)
+            if words is not None:
+                ticks = " Enter ticks the step." if now is not None else ""
+                self.bar.show_words(
+                    words.prompt,
+                    number=words.number,
+                    unit=words.unit,
+                    aside=words.aside,
+                    message=words.message + (ticks if words.over else ""),
+                    alert=words.alert,
+                    state=session.neck_state.state,
+                    right_title=title,
+                    right=moves,
+                )
+                return
+        if (
+            now is not None
+            and now.action == "file"
+            and self.walk is not None
+            and self.walk.order
+            and self.desk.solved
+        ):
+            self._fill_ink(now, self.walk)
+            return
+        prompt = (
+            now.title if now else "All steps are ticked" if any_steps else "No way is in hand yet"
+        )
+        ahead = [
+            s
+            for s in steps_in_hand(session.neck_state)
+            if s.key not in session.neck_state.steps_done
+        ]
+        left = f"About {sum(s.minutes for s in ahead if s.key != 'look-again')} minutes to go."
+        self.bar.show_words(
+            prompt,
+            message=f"Enter ticks the step, Backspace takes the last tick back. {left}"
+            if now
+            else "",
+            state=session.neck_state.state,
+            right_title=title,
+            right=moves,
+        )
+
+    def _fill_ink(self, now: Step, walk: InkWalk) -> None:
+        """The filing in one glance, and the keys that follow it."""
+        session, solved = self.desk.session, self.desk.solved
+        if session is None or solved is None:
+            return
+        self.bar.show_words(
+            walk.prompt() if self.fret is not None else now.title,
+            message=file_words(solved, walk, self.desk.settings.unit),
+            state=session.neck_state.state,
+            right_title="as you like",
+            right=(
+                "* gone, / still there",
+                ". as shown up to here",
+                "up, down: one side",
+                "+ half off, 0 rocker, Enter done",
+            ),
+        )

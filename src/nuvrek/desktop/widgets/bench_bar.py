@@ -1,0 +1,169 @@
+"""The bench bar below: the prompt, the number and the last readings, made to be read from two metres."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import Qt, pyqtSignal
+from PyQt6.QtGui import QFontMetrics, QMouseEvent
+from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+
+from nuvrek.desktop.theme import Theme
+from nuvrek.readings.entries import State
+from nuvrek.readings.words import rod_words
+
+
+class PressLabel(QLabel):
+    """A label that says when it is pressed."""
+
+    pressed = pyqtSignal()
+
+    def mousePressEvent(self, _event: QMouseEvent | None) -> None:
+        self.pressed.emit()
+
+
+class BenchBar(QWidget):
+    """Prompt, large number, message and right-hand lines."""
+
+    state_pressed = pyqtSignal(str)
+    unit_pressed = pyqtSignal()
+
+    def __init__(self, theme: Theme) -> None:
+        super().__init__()
+        self.theme = theme
+        self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
+        self.prompt = self._label("Prompt", wrap=True)
+        self.number = self._label("Number")
+        self.unit = PressLabel()
+        self.unit.setAccessibleName("Unit: press for another, or Space")
+        self.unit.setTextFormat(Qt.TextFormat.PlainText)
+        self.unit.pressed.connect(self.unit_pressed)
+        self.aside = self._label("Leaf that slides")
+        self.message = self._label("Message", wrap=True)
+        self.strings = self._chip("Strings: press to change")
+        self.posture = self._chip("Posture: press to change")
+        self.rod = self._label("Rod")
+        self.strings.clicked.connect(lambda: self.state_pressed.emit("strings"))
+        self.posture.clicked.connect(lambda: self.state_pressed.emit("posture"))
+        self.chips = self._state_row()
+        self.right_title = self._label("List title")
+        self.right = self._label("Last readings")
+        self.right.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop)
+        self.right_title.setAlignment(Qt.AlignmentFlag.AlignRight)
+        figures = QHBoxLayout()
+        figures.setSpacing(theme.px(12))
+        for label in (self.aside, self.number, self.unit):
+            figures.addWidget(label, 0, Qt.AlignmentFlag.AlignBaseline)
+        figures.addStretch()
+        right = QVBoxLayout()
+        right.addWidget(self.right_title)
+        right.addWidget(self.right, 1)
+        grid = QGridLayout(self)
+        grid.setContentsMargins(22, 8, 22, 8)
+        grid.setHorizontalSpacing(24)
+        grid.setVerticalSpacing(4)
+        grid.addWidget(self.prompt, 0, 0)
+        grid.addLayout(figures, 1, 0)
+        grid.addWidget(self.message, 2, 0)
+        grid.addWidget(self.chips, 4, 0)
+        grid.addLayout(right, 0, 1, 5, 1)
+        grid.setColumnStretch(0, 1)
+        grid.setRowStretch(3, 1)
+        self.restyle()
+
+    def _state_row(self) -> QWidget:
+        """Strings, posture and rod beside each other."""
+        row = QWidget()
+        chips = QHBoxLayout(row)
+        chips.setContentsMargins(0, 0, 0, 0)
+        chips.setSpacing(10)
+        for part in (self.strings, self.posture, self.rod):
+            chips.addWidget(part)
+        chips.addStretch()
+        return row
+
+    def _chip(self, name: str) -> QPushButton:
+        chip = QPushButton()
+        chip.setAccessibleName(name)
+        chip.setToolTip(name)
+        chip.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        return chip
+
+    def _label(self, name: str, *, wrap: bool = False) -> QLabel:
+        label = QLabel()
+        label.setAccessibleName(name)
+        label.setWordWrap(wrap)
+        label.setTextFormat(Qt.TextFormat.PlainText)
+        return label
+
+    def restyle(self) -> None:
+        """Colours and sizes anew."""
+        c, px = self.theme.colours, self.theme.px
+        self.setStyleSheet(
+            f"BenchBar {{ background: {c.bar}; }} BenchBar QLabel {{ background: transparent; color: {c.bar_ink}; }}"
+        )
+        self.setFixedHeight(min(px(156), 262))
+        figures = "font-weight: bold;"
+        self.number.setStyleSheet(f"font-size: {px(40)}px; {figures} color: {c.bar_accent};")
+        self.unit.setStyleSheet(f"font-size: {px(22)}px; color: {c.bar_muted};")
+        self.aside.setStyleSheet(f"font-size: {px(22)}px; {figures} color: {c.bar_ink};")
+        self.message.setStyleSheet(f"font-size: {min(px(16), 25)}px; color: {c.bar_muted};")
+        self.rod.setStyleSheet(f"font-size: {px(14)}px; color: {c.bar_muted};")
+        self.chips.setStyleSheet(
+            f"QWidget {{ background: {c.bar}; }} QPushButton {{ background: transparent; color: {c.bar_muted}; font-size: {px(14)}px;"
+            f" border: 1px solid {c.bar_muted}; border-radius: {px(5)}px; padding: {px(2)}px {px(9)}px; min-height: {px(18)}px; }}"
+            f"QPushButton:hover {{ color: {c.bar_accent}; border-color: {c.bar_accent}; }}"
+        )
+        self.right_title.setStyleSheet(f"font-size: {px(13)}px; color: {c.bar_muted};")
+        self.right.setStyleSheet(f"font-size: {min(px(15), 20)}px; color: {c.bar_ink};")
+
+    def _prompt_px(self, prompt: str) -> int:
+        """The prompt's size: with large text a long one is held to one line."""
+        px = min(self.theme.px(26), 38)
+        if self.theme.percent <= 125:
+            return px
+        font = self.theme.font(26, bold=True)
+        font.setPixelSize(px)
+        # About two thirds of the bar are the prompt's, the rest is for the last readings.
+        return px if QFontMetrics(font).horizontalAdvance(prompt) < 0.66 * self.width() else 30
+
+    def show_words(
+        self,
+        prompt: str,
+        *,
+        number: str = "",
+        unit: str = "",
+        aside: str = "",
+        message: str = "",
+        alert: bool = False,
+        state: State | None = None,
+        right_title: str = "",
+        right: tuple[str, ...] = (),
+    ) -> None:
+        """Fill the bar. ``alert`` sets the message in the accent colour."""
+        c = self.theme.colours
+        self.prompt.setText(prompt)
+        self.prompt.setStyleSheet(
+            f"font-size: {self._prompt_px(prompt)}px; font-weight: bold; color: {c.bar_ink};"
+        )
+        for label in (self.number, self.unit):
+            label.setVisible(bool(number or unit or aside))
+        self.number.setText(number)
+        self.unit.setText(unit)
+        self.aside.setText(aside)
+        self.aside.setVisible(bool(aside))
+        self.message.setText(message)
+        colour = c.bar_accent if alert else c.bar_muted
+        weight = "bold" if alert else "normal"
+        self.message.setStyleSheet(
+            f"font-size: {min(self.theme.px(17), 25)}px; font-weight: {weight}; color: {colour};"
+        )
+        self.chips.setVisible(state is not None and not (alert and self.theme.percent > 125))
+        if state is not None:
+            self.strings.setText(
+                "strings at pitch" if state.strings == "pitch" else "strings slack"
+            )
+            self.posture.setText(
+                "neck lying" if state.posture == "lying" else "neck held as played"
+            )
+            self.rod.setText(rod_words(state))
+        self.right_title.setText(right_title)
+        self.right.setText("\n".join(right))

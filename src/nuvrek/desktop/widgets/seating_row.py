@@ -1,0 +1,65 @@
+"""How a fret was seated: where, by what, why it stopped, glued, holds."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
+
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.stages.base import Picks, TickBox
+from nuvrek.readings.entries import Seated
+
+_WHERE = {
+    "whole": "the whole fret",
+    "bass": "its low end",
+    "middle": "its middle",
+    "treble": "its high end",
+}
+_HOW = {"pressed": "pressed", "tapped": "tapped"}
+_STOPPED = {
+    "": "went home",
+    "slot shallow": "stopped: slot shallow",
+    "slot dirty": "stopped: slot dirty",
+    "gone too far": "went too far",
+}
+_HOLDS = {"not tried": "not pressed again yet", "holds": "holds", "moves": "still moves"}
+
+
+class SeatRow(QWidget):
+    """Picks for one fret that is pressed or tapped home."""
+
+    def __init__(self, desk: AppState) -> None:
+        super().__init__()
+        self.where, self.how = Picks("Where it was seated", _WHERE), Picks("How", _HOW)
+        self.stopped, self.holds = Picks("How far it went", _STOPPED), Picks("Does it hold", _HOLDS)
+        self.glued = TickBox("glued", desk)
+        self.glued.setAccessibleName("Glued")
+        upper, lower = QHBoxLayout(), QHBoxLayout()
+        for part in (self.how, self.where, self.glued):
+            upper.addWidget(part)
+        for part in (self.stopped, self.holds):
+            lower.addWidget(part)
+        both = QVBoxLayout(self)
+        both.setContentsMargins(0, 4, 0, 4)
+        for line in (upper, lower):
+            line.addStretch()
+            both.addLayout(line)
+        for pick in (self.where, self.how, self.stopped, self.holds):
+            pick.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+
+    def seated(self, fret: int) -> Seated:
+        """What these picks say of a fret."""
+        return Seated(
+            fret=fret,
+            where=self.where.currentData(),
+            how=self.how.currentData(),
+            stopped=self.stopped.currentData(),
+            glued=self.glued.isChecked(),
+            holds=self.holds.currentData(),
+        )
+
+    def clear(self) -> None:
+        """As for the next fret."""
+        for pick in (self.where, self.how, self.stopped, self.holds):
+            pick.setCurrentIndex(0)
+        self.glued.setChecked(False)

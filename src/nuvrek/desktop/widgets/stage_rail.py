@@ -1,0 +1,157 @@
+"""The stage rail on top: where this neck stands and where to go."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
+from PyQt6.QtGui import QPainter, QPaintEvent, QPen
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QSizePolicy, QVBoxLayout, QWidget
+
+from nuvrek.desktop.theme import Theme
+
+STAGES = ("Take in", "Measure", "Map", "Choose", "Work", "Prove")
+
+
+class StageButton(QPushButton):
+    """A stage with a row of small fret marks that fill as the stage is worked through."""
+
+    MARKS = 6
+
+    def __init__(self, theme: Theme, name: str) -> None:
+        super().__init__(name)
+        self.theme, self.share = theme, 0.0
+        self.setCheckable(True)
+        self.setAccessibleName(f"Stage {name}")
+        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Expanding)
+
+    def sizeHint(self) -> QSize:
+        return QSize(min(self.theme.px(100), 118), self.theme.px(58))
+
+    def fill(self, share: float) -> None:
+        """``share`` (0 to 1) of the stage is done."""
+        self.share = share
+        self.setAccessibleDescription(f"{round(100 * share)} percent done")
+        self.update()
+
+    def paintEvent(self, _event: QPaintEvent | None) -> None:
+        painter = QPainter(self)
+        c = self.theme.colours
+        painter.fillRect(self.rect(), c["paper" if self.isChecked() else "card"])
+        painter.fillRect(QRectF(0, self.height() - 2, self.width(), 2), c["muted"])
+        if self.isChecked():
+            painter.fillRect(QRectF(0, self.height() - 4, self.width(), 4), c["copper"])
+        painter.setFont(self.theme.font(16 if self.theme.percent <= 125 else 13, bold=True))
+        painter.setPen(c["ink"] if self.isChecked() or self.hasFocus() else c["muted"])
+        words = QRectF(0, 4, self.width(), self.height() - 22)
+        painter.drawText(words, Qt.AlignmentFlag.AlignCenter, self.text())
+        filled = round(self.share * self.MARKS)
+        step = 9.0
+        x = 0.5 * (self.width() - (self.MARKS - 1) * step)
+        for mark in range(self.MARKS):
+            done = mark < filled
+            painter.setPen(QPen(c["copper" if done else "line"], 3.0 if done else 1.6))
+            top = self.height() - 19
+            painter.drawLine(int(x), top, int(x), top + 9)
+            x += step
+        if self.hasFocus():
+            painter.setPen(QPen(c["copper"], 1, Qt.PenStyle.DotLine))
+            painter.drawRect(self.rect().adjusted(3, 3, -4, -6))
+        painter.end()
+
+
+class Elided(QLabel):
+    """A label that shortens its text rather than push its neighbours away."""
+
+    def minimumSizeHint(self) -> QSize:
+        return QSize(40, super().minimumSizeHint().height())
+
+    def paintEvent(self, _event: QPaintEvent | None) -> None:
+        painter = QPainter(self)
+        painter.setPen(self.palette().windowText().color())
+        shown = self.fontMetrics().elidedText(
+            self.text(), Qt.TextElideMode.ElideRight, self.width()
+        )
+        painter.drawText(self.rect(), Qt.AlignmentFlag.AlignVCenter, shown)
+        painter.end()
+
+
+class Rail(QWidget):
+    """Title of the neck, the six stages, the shelf and the switches."""
+
+    stage = pyqtSignal(str)
+    shelf = pyqtSignal()
+    tools = pyqtSignal()
+    unit = pyqtSignal()
+    theme_switch = pyqtSignal()
+    text_size = pyqtSignal()
+
+    def __init__(self, theme: Theme) -> None:
+        super().__init__()
+        self.theme = theme
+        self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
+        self.title, self.under = Elided("Nuvrek"), Elided("")
+        self.title.setAccessibleName("Open neck")
+        row = QHBoxLayout(self)
+        row.setContentsMargins(18, 0, 10, 0)
+        row.setSpacing(0)
+        words = QVBoxLayout()
+        words.setSpacing(0)
+        words.addStretch()
+        words.addWidget(self.title)
+        words.addWidget(self.under)
+        words.addStretch()
+        row.addLayout(words, 1)
+        self.buttons: dict[str, StageButton] = {}
+        for name in STAGES:
+            button = StageButton(theme, name)
+            button.clicked.connect(lambda _on, name=name: self.stage.emit(name))
+            self.buttons[name] = button
+            row.addWidget(button)
+        row.addSpacing(12)
+        self.shelf_button = self._switch("Shelf", "All necks", self.shelf)
+        self.tools_button = self._switch("Tools", "My tools", self.tools)
+        self.unit_button = self._switch("mm", "Unit: mm or thou", self.unit)
+        self.size_button = self._switch("Aa", "Text size", self.text_size)
+        self.theme_button = self._switch("Dark", "Light or dark bench", self.theme_switch)
+        self.switches = (
+            self.shelf_button, self.tools_button, self.unit_button, self.size_button, self.theme_button,
+        )  # fmt: skip
+        for switch in self.switches:
+            row.addWidget(switch)
+        self.restyle()
+
+    def _switch(self, text: str, name: str, signal: object) -> QPushButton:
+        button = QPushButton(text)
+        button.setAccessibleName(name)
+        button.setToolTip(name)
+        button.setProperty("flat", True)
+        button.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        button.clicked.connect(lambda: signal.emit())  # type: ignore[attr-defined]
+        return button
+
+    def restyle(self) -> None:
+        """Colours and sizes anew."""
+        t = self.theme
+        self.setFixedHeight(t.px(60))
+        self.setStyleSheet(
+            f"Rail {{ background: {t.colours.card}; border-bottom: 2px solid {t.colours.muted}; }}"
+        )
+        self.title.setFont(t.font(17, bold=True))
+        self.title.setStyleSheet(f"font-size: {t.px(17)}px; font-weight: bold;")
+        self.under.setStyleSheet(f"font-size: {t.px(12)}px; color: {t.colours.muted};")
+        self.theme_button.setText("Light" if t.dark else "Dark")
+        for button in self.switches:
+            button.setStyleSheet(f"padding: {t.px(4)}px {t.px(7)}px; font-size: {t.px(14)}px;")
+        for stage in self.buttons.values():
+            stage.updateGeometry()
+            stage.update()
+
+    def mark(self, name: str | None) -> None:
+        """Show which stage is open; None on the shelf."""
+        for stage, button in self.buttons.items():
+            button.setChecked(stage == name)
+
+    def enable(self, on: bool) -> None:
+        """Stages make sense only with a neck open."""
+        for button in self.buttons.values():
+            button.setVisible(on)

@@ -1,0 +1,210 @@
+"""One way forward as a row: its name, its metal along the neck, and its figures beside those of the others."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
+from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen
+from PyQt6.QtWidgets import QSizePolicy, QWidget
+
+from nuvrek.bench.strips.sheet_geometry import SheetGeometry
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.theme import Theme
+from nuvrek.neck.description import NeckDescription
+from nuvrek.units import Unit, format_number
+
+if TYPE_CHECKING:
+    from nuvrek.planning.case.case import Way
+
+_FULL_MM = 0.15
+_TITLE, _COLUMN = 196, 84
+# Head and what stands under it.
+HEADS: tuple[tuple[str, str], ...] = (
+    ("metal off", "all frets, {unit}"),
+    ("worst", "one place, {unit}"),
+    ("thinnest", "{unit} left"),
+    ("levels", "left in it"),
+    ("relief", "{unit} after"),
+    ("clean at", "low string, mm"),
+    ("per 0.1 mm", "{unit} of metal"),
+    ("hours", "about"),
+)
+
+
+MOST_PERCENT, LEAST_PERCENT = 125, 85
+_OPEN, _CLOSED = 35, 23
+
+
+def row_theme(desk: AppState, percent: int = MOST_PERCENT) -> Theme:
+    """The theme with its text held so that all ways stand side by side on one screen."""
+    return Theme(desk.theme.dark, min(desk.theme.percent, percent))
+
+
+def fitting_percent(ways: Sequence[Way], height: float) -> int:
+    """Text size at which the rows of these ways and their heads fit into a height."""
+    needed = sum((_OPEN if way.possible else _CLOSED) for way in ways) + 40
+    return max(LEAST_PERCENT, min(MOST_PERCENT, int(100 * (height - 3 * len(ways) - 12) / needed)))
+
+
+def columns(theme: Theme, width: float, height: float) -> list[QRectF]:
+    """Boxes of the figures, at the right of a row."""
+    wide = theme.px(_COLUMN)
+    left = width - wide * len(HEADS) - 8
+    return [QRectF(left + wide * i, 0, wide, height) for i in range(len(HEADS))]
+
+
+def figures(way: Way, unit: Unit) -> tuple[str, ...]:
+    """The figures of a way under ``HEADS``; a dash where nothing is said."""
+    promise, filed = way.promise, way.metal_mm > 0.004
+    thin = "–" if promise.thinnest_mm is None else format_number(promise.thinnest_mm, unit)
+    relief = "–"
+    if promise.relief_mm is not None:
+        relief = f"{format_number(promise.relief_mm, unit)} ±{_short(promise.relief_doubt_mm or 0.0, unit)}"
+    clean = "–"
+    if way.lowest_mm:
+        mm, doubt = way.lowest_mm[0]
+        clean = f"{mm:.1f} ±{_short(doubt, Unit.MM)}"
+    per = "–" if way.per_tenth_mm is None else format_number(way.per_tenth_mm, unit)
+    hours = f"{way.minutes / 60:.1f}" if way.minutes else "–"
+    worst = format_number(way.worst_mm, unit) if filed else "0"
+    metal = format_number(way.metal_mm, unit) if filed else "0"
+    return metal, worst, thin, str(way.levels_left), relief, clean, per, hours
+
+
+def _short(mm: float, unit: Unit) -> str:
+    return format_number(mm, unit).removeprefix("0")
+
+
+class WayRow(QWidget):
+    """One way: its name, its metal on the fret places, and its figures."""
+
+    chosen = pyqtSignal()
+
+    def __init__(self, desk: AppState) -> None:
+        super().__init__()
+        self.desk = desk
+        self.way: Way | None = None
+        self.neck: NeckDescription | None = None
+        self.selected = self.advised = self.taken = False
+        self.percent = MOST_PERCENT
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
+        self.setMinimumHeight(20)
+
+    def sizeHint(self) -> QSize:
+        return QSize(800, self.row_px)
+
+    @property
+    def row_px(self) -> int:
+        """How high this row is: a way that is not open now takes a small line."""
+        return self.theme.px(_OPEN if self.way is None or self.way.possible else _CLOSED)
+
+    @property
+    def theme(self) -> Theme:
+        """The theme at the size at which all rows fit."""
+        return row_theme(self.desk, self.percent)
+
+    def mousePressEvent(self, _event: QMouseEvent | None) -> None:
+        self.chosen.emit()
+
+    def paintEvent(self, _event: QPaintEvent | None) -> None:
+        way, neck = self.way, self.neck
+        if way is None or neck is None:
+            return
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        t, c = self.theme, self.desk.theme.colours
+        box = QRectF(self.rect()).adjusted(1, 1, -1, -1)
+        painter.setPen(
+            QPen(c["copper" if self.selected else "line"], 2.4 if self.selected else 1.0)
+        )
+        painter.setBrush(c["card"])
+        painter.drawRoundedRect(box, 4, 4)
+        if not way.possible:
+            self._closed(painter, way)
+            painter.end()
+            return
+        tag = "■ in hand" if self.taken else "● advised" if self.advised else ""
+        colour = c["copper"] if tag else c["ink"]
+        title = QRectF(14, 0, t.px(_TITLE) - 14, self.height())
+        self._text(painter, title, way.title, 16, colour, bold=True)
+        if tag:
+            free = title.adjusted(painter.fontMetrics().horizontalAdvance(way.title) + 8, 1, 0, 1)
+            self._text(painter, free, tag, 12, colour)
+        boxes = columns(t, self.width(), self.height())
+        self._metal(
+            painter,
+            QRectF(t.px(_TITLE), 3, boxes[0].left() - t.px(_TITLE) - 10, self.height() - 6),
+            way,
+            neck,
+        )
+        values = figures(way, self.desk.settings.unit)
+        for n, (value, column) in enumerate(zip(values, boxes, strict=True)):
+            centre = Qt.AlignmentFlag.AlignHCenter
+            self._text(
+                painter,
+                column,
+                value,
+                14 if n in (4, 5) else 15,
+                c["ink"],
+                bold=n not in (4, 5),
+                figures_=True,
+                align=centre,
+            )
+        painter.end()
+
+    def _closed(self, painter: QPainter, way: Way) -> None:
+        """A way that is not open now: its name and why, small."""
+        t, muted = self.theme, self.desk.theme.colours["muted"]
+        high = float(self.height())
+        self._text(painter, QRectF(14, 0, t.px(_TITLE) - 14, high), f"○ {way.title}", 13, muted)
+        left = t.px(_TITLE)
+        self._text(
+            painter,
+            QRectF(left, 0, self.width() - left - 14, high),
+            " ".join(way.why_not),
+            13,
+            muted,
+        )
+
+    def _text(
+        self,
+        painter: QPainter,
+        box: QRectF,
+        text: str,
+        size: float,
+        colour: object,
+        *,
+        bold: bool = False,
+        figures_: bool = False,
+        align: Qt.AlignmentFlag = Qt.AlignmentFlag.AlignLeft,
+    ) -> None:
+        painter.setFont(self.theme.font(size, bold=bold, figures=figures_))
+        painter.setPen(colour)  # type: ignore[call-overload]
+        elided = painter.fontMetrics().elidedText(
+            text, Qt.TextElideMode.ElideRight, int(box.width())
+        )
+        painter.drawText(box, align | Qt.AlignmentFlag.AlignVCenter, elided)
+
+    def _metal(self, painter: QPainter, box: QRectF, way: Way, neck: NeckDescription) -> None:
+        c = self.desk.theme.colours
+        g = SheetGeometry(neck, box.left(), box.width(), box.top(), box.height())
+        y = box.top() + 6
+        painter.setPen(QPen(c["muted"], 1))
+        painter.drawLine(QPointF(box.left(), y), QPointF(box.right(), y))
+        off = way.off_mm.max(axis=1)
+        room, full = box.height() - 9, max(_FULL_MM, float(off.max()))
+        for fret, x in enumerate(g.frets_x, 1):
+            painter.setPen(QPen(c["muted"], 1))
+            painter.drawLine(QPointF(x, y - 3), QPointF(x, y + 3))
+            depth = float(off[fret - 1])
+            if depth > 0.004:
+                painter.setPen(Qt.PenStyle.NoPen)
+                painter.setBrush(c["brass"])
+                painter.drawRect(QRectF(x - 3, y, 6, max(2.0, depth / full * room)))
+            if way.kind == "seat" and fret in way.frets:
+                painter.setPen(QPen(c["slate"], 2))
+                painter.drawLine(QPointF(x, y + 2), QPointF(x, y + 16))
+                painter.drawLine(QPointF(x - 5, y + 10), QPointF(x, y + 16))
+                painter.drawLine(QPointF(x + 5, y + 10), QPointF(x, y + 16))

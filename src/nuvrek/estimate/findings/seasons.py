@@ -1,0 +1,178 @@
+"""What air and season do to this neck: the board against its frets since the first visit, and relief against moisture."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from nuvrek.estimate.findings.finding import Finding
+from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
+from nuvrek.estimate.model.evidence import chord_gap
+from nuvrek.mechanics.beam import bend_profile
+from nuvrek.mechanics.moisture import equilibrium_moisture_percent, width_change_mm
+from nuvrek.neck.board import end_mm, middle_fret, width_mm
+from nuvrek.neck.description import NeckDescription
+from nuvrek.neck.scale import fret_places_mm
+from nuvrek.readings.entries import Air, Filed, Gap, StringGap
+from nuvrek.readings.journal import NeckState
+from nuvrek.units import Unit, format_length
+
+# Fewer visits, or air that hardly changed, say nothing.
+LEAST_VISITS, LEAST_SPREAD_PERCENT = 3, 1.0
+# What a percent of moisture does to the relief of a neck nobody followed, mm, and what else moves it from visit to
+# visit (common practice, no source).
+PER_PERCENT_MM, VISIT_MM = 0.05, 0.03
+# A room whose temperature nobody read.
+USUAL_C = 20.0
+# A board narrower by so much leaves its fret ends to be felt (common practice, no source).
+FELT_MM = 0.08
+
+
+@dataclass(frozen=True, slots=True)
+class Visit:
+    """A day on which the air was read: the moisture wood settles at in it, and the relief at pitch, if that was read."""
+
+    day: str
+    moisture_percent: float
+    relief_mm: float | None
+
+
+@dataclass(frozen=True, slots=True)
+class Trend:
+    """Relief gained per percent of moisture, with its doubt (nine in ten), from so many visits."""
+
+    mm_per_percent: float
+    doubt_mm: float
+    visits: int
+
+
+def visits(neck_map: HeightMap) -> tuple[Visit, ...]:
+    """The days with readings of the air, in order. Relief is that of the string gaps, as with the rod where it is now."""
+    by_day: dict[str, list[float]] = {}
+    air: dict[str, tuple[float, float]] = {}
+    neck_state = neck_map.neck_state
+    since = max((w.number for w in neck_state.work if isinstance(w.entry, Filed)), default=0)
+    for one in neck_state.taken:
+        day = one.reading.at[:10]
+        match one.reading:
+            case Air(temperature_c=warm, humidity_percent=damp) if day:
+                before = air.get(day, (USUAL_C, float("nan")))
+                air[day] = (
+                    before[0] if warm is None else warm,
+                    before[1] if damp is None else damp,
+                )
+            case StringGap(by="string", state=state) as gap if day and one.number > since:
+                mm = _amount_mm(gap)
+                if (
+                    state.strings == "pitch"
+                    and mm is not None
+                    and _over_the_neck(gap, neck_state.neck)
+                ):
+                    turned = state.rod_turns - neck_state.state.rod_turns
+                    as_now = (
+                        _as_relief_mm(gap, mm, neck_state.neck) + turned * neck_map.rod_mm_per_turn
+                    )
+                    by_day.setdefault(day, []).append(as_now)
+            case _:
+                pass
+    found = []
+    for day, (warm, damp) in sorted(air.items()):
+        if np.isfinite(damp) and damp <= 99.0 and -10.0 <= warm <= 60.0:
+            mms = by_day.get(day)
+            found.append(
+                Visit(
+                    day,
+                    equilibrium_moisture_percent(warm, damp),
+                    float(np.mean(mms)) if mms else None,
+                )
+            )
+    return tuple(found)
+
+
+def _amount_mm(gap: Gap) -> float | None:
+    if gap.gap_mm is not None:
+        return gap.gap_mm
+    if gap.slides_mm is not None and gap.drags_mm is not None:
+        return 0.5 * (gap.slides_mm + gap.drags_mm)
+    return None
+
+
+def _over_the_neck(gap: StringGap, neck: NeckDescription) -> bool:
+    low, high = gap.low_support, gap.high_support
+    return (
+        low is not None
+        and high is not None
+        and 1 <= low < gap.fret < high <= neck.joint_fret
+        and high - low > 6
+    )
+
+
+def _as_relief_mm(gap: StringGap, mm: float, neck: NeckDescription) -> float:
+    """The gap carried to the usual place of relief along the shape a neck bends in."""
+    x, bend = fret_places_mm(neck.scale_mm, neck.frets), bend_profile(neck)
+    here = sum(
+        w * bend[f] for f, w in chord_gap(x, gap.low_support or 1, gap.high_support or 1, gap.fret)
+    )
+    there = sum(w * bend[f] for f, w in chord_gap(x, 1, neck.joint_fret, middle_fret(neck)))
+    return mm * float(there / here)
+
+
+def trend(seen: tuple[Visit, ...]) -> Trend | None:
+    """Relief against moisture: Bayesian straight line (Rasmussen and Williams, section 2.1); None while too little was seen."""
+    read = [visit for visit in seen if visit.relief_mm is not None]
+    if len(read) < LEAST_VISITS:
+        return None
+    damp = np.array([visit.moisture_percent for visit in read])
+    if damp.max() - damp.min() < LEAST_SPREAD_PERCENT:
+        return None
+    relief = np.array([visit.relief_mm for visit in read], dtype=np.float64)
+    # The level is free: a slope about the means, with a prior on the slope alone.
+    away, off = damp - damp.mean(), relief - relief.mean()
+    precision = float(away @ away) / VISIT_MM**2 + 1.0 / PER_PERCENT_MM**2
+    slope = float(away @ off) / VISIT_MM**2 / precision
+    return Trend(slope, NINE_IN_TEN / float(np.sqrt(precision)), len(read))
+
+
+def find_seasons(neck_map: HeightMap, unit: Unit) -> list[Finding]:
+    """The board against its frets since the first visit, and what moisture does to the relief."""
+    seen = visits(neck_map)
+    return [*_board(neck_map.neck_state, seen, unit), *_relief(seen, unit)]
+
+
+def _board(neck_state: NeckState, seen: tuple[Visit, ...], unit: Unit) -> list[Finding]:
+    if len(seen) < 2:
+        return []
+    first, last = seen[0], seen[-1]
+    wide = width_mm(neck_state.neck, 0.8 * end_mm(neck_state.neck))
+    changes = width_change_mm(
+        wide, neck_state.neck.wood, first.moisture_percent, last.moisture_percent
+    )
+    least, most = sorted(abs(mm) for mm in changes)
+    if most < FELT_MM:
+        return []
+    dry = last.moisture_percent < first.moisture_percent
+    head = f"The board is {'narrower' if dry else 'wider'} by about {format_length(0.5 * (least + most), unit)} than on {first.day}"
+    what = (
+        "fret ends come out by half of it on each side"
+        if dry
+        else "fret ends go in, glue lines are pressed"
+    )
+    text = (
+        f"Reckoned from the air, {first.moisture_percent:.0f} to {last.moisture_percent:.0f} % moisture, between "
+        f"{format_length(least, unit)} and {format_length(most, unit)}: {what}."
+    )
+    return [Finding("air", None, None, most, 0.8, text, head, "fault" if dry else "good")]
+
+
+def _relief(seen: tuple[Visit, ...], unit: Unit) -> list[Finding]:
+    found = trend(seen)
+    if found is None or abs(found.mm_per_percent) < found.doubt_mm:
+        return []
+    more = "gains" if found.mm_per_percent > 0 else "loses"
+    head = f"This neck {more} {format_length(abs(found.mm_per_percent), unit)} of relief per percent of moisture"
+    text = (
+        f"From {found.visits} visits, give or take {format_length(found.doubt_mm, unit)}. Ten percent of humidity are "
+        "about two percent of moisture."
+    )
+    return [Finding("seasons", None, None, found.mm_per_percent, 1.0, text, head, "good")]

@@ -1,0 +1,251 @@
+"""What the wood does beside its relief: S-shape, hump at the joint, tongue, one side other than the other, nut, pull."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+import numpy as np
+
+from nuvrek.estimate.findings.finding import Finding, FindingKind
+from nuvrek.estimate.measurer import Measured, Measurer, Part
+from nuvrek.estimate.string_pull import both_read, forecast_tuned
+from nuvrek.neck.description import LANE_WORDS, LANES
+from nuvrek.readings.entries import StringGap
+from nuvrek.units import Unit, format_length
+
+# From here on a shape is named; common practice, no source.
+HUMP_MM = 0.05
+TONGUE_MM = 0.10
+S_SHAPE_MM = 0.04
+UNEVEN_MM = 0.06
+NUT_HIGH_MM = 0.13
+NUT_TOUCHES_MM = 0.03
+ROUGH_CROWNS_MM = 0.10
+# With the pull known no better than this it is not spoken of.
+PULL_UNKNOWN_MM = 0.12
+# Named only when this sure; else the next best reading asks.
+SURE = 0.75
+
+
+def hump_parts(measurer: Measurer, lane: int) -> list[Part]:
+    """How far the wood at the joint stands over the line from three frets before it to three after."""
+    joint, frets = measurer.map.neck.joint_fret, measurer.map.neck.frets
+    before, after = max(joint - 3, 1), min(joint + 3, frets)
+    return [(f, k, -w) for f, k, w in measurer.chord(before, after, joint, lane)]
+
+
+def tongue_parts(measurer: Measurer, lane: int) -> list[Part]:
+    """How far the last fret's wood stands over the neck's own line, from five frets before the joint to the joint."""
+    joint, frets = measurer.map.neck.joint_fret, measurer.map.neck.frets
+    return [(f, k, -w) for f, k, w in measurer.chord(max(joint - 5, 1), joint, frets, lane)]
+
+
+def half_dips(measurer: Measurer, lane: int) -> tuple[list[Part], list[Part]]:
+    """The dips a quarter and three quarters of the way from fret 1 to the joint."""
+    joint = measurer.map.neck.joint_fret
+    early, late = (measurer.nearest(1, joint, share) for share in (0.25, 0.75))
+    return measurer.chord(1, joint, early, lane), measurer.chord(1, joint, late, lane)
+
+
+def nut_parts(measurer: Measurer, lane: int) -> list[Part]:
+    """Press at 3, look at 1: the gap over fret 1."""
+    return measurer.chord(0, 3, 1, lane)
+
+
+def parts_of(measurer: Measurer, kind: FindingKind, lane: int) -> list[Part] | None:
+    """The combination of heights behind a finding of this module, or None."""
+    match kind:
+        case "hump":
+            return hump_parts(measurer, lane)
+        case "tongue" | "fall-away":
+            return tongue_parts(measurer, lane)
+        case "nut-high" | "nut-low":
+            return nut_parts(measurer, lane)
+        case "s-shape":
+            early, late = half_dips(measurer, lane)
+            return [*early, *((f, k, -w) for f, k, w in late)]
+        case _:
+            return None
+
+
+def find_shapes(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
+    """All findings of shape, at most one of each kind a lane."""
+    known = [k for k in range(3) if measurer.map.known[k]]
+    if not known:
+        return
+    yield from _worst(measurer, known, unit)
+    yield from _sides(measurer, unit)
+    yield from _nut(measurer, unit)
+    yield from _pull(measurer, unit)
+    yield from _crowns(measurer, known, unit)
+
+
+def _worst(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]:
+    """Hump, tongue, fall-away and S-shape, each on the lane where it is largest."""
+    neck = measurer.map.neck
+    humps = [(measurer.of("wood", hump_parts(measurer, k), "slack"), k) for k in known]
+    hump, k = max(humps, key=lambda h: h[0].mm)
+    if neck.frets - neck.joint_fret >= 2 and hump.mm >= HUMP_MM and hump.over(HUMP_MM / 2) >= SURE:
+        text = "The board rises where the body begins; no rod setting takes it out. A notched edge there settles it."
+        yield _shape(
+            "hump",
+            neck.joint_fret,
+            k,
+            hump,
+            hump.over(HUMP_MM / 2),
+            text,
+            "Hump at the joint",
+            unit,
+        )
+    if neck.frets - neck.joint_fret >= 3:
+        tongues = [(measurer.of("wood", tongue_parts(measurer, k), "slack"), k) for k in known]
+        up, k = max(tongues, key=lambda t: t[0].mm)
+        down, j = min(tongues, key=lambda t: t[0].mm)
+        if up.mm >= TONGUE_MM and up.over(TONGUE_MM / 2) >= SURE:
+            text = "Past the joint the board climbs. With high strings and no saddle left the neck angle is at fault."
+            yield _shape(
+                "tongue", neck.frets, k, up, up.over(TONGUE_MM / 2), text, "The tongue rises", unit
+            )
+        elif down.mm <= -TONGUE_MM and 1.0 - down.over(-TONGUE_MM / 2) >= SURE:
+            sure = 1.0 - down.over(-TONGUE_MM / 2)
+            text = "Past the joint the board falls away: room for the swinging string up there."
+            made = _shape(
+                "fall-away",
+                neck.frets,
+                j,
+                down,
+                sure,
+                text,
+                "Fall-away past the joint",
+                unit,
+                good=True,
+            )
+            yield made
+    yield from _s_shape(measurer, known, unit)
+
+
+def _s_shape(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]:
+    for k in known:
+        early, late = (measurer.of("wood", parts, "pitch") for parts in half_dips(measurer, k))
+        opposite = early.mm * late.mm < 0 and min(abs(early.mm), abs(late.mm)) >= S_SHAPE_MM
+        sure = min(
+            max(side.over(S_SHAPE_MM / 2), 1.0 - side.over(-S_SHAPE_MM / 2))
+            for side in (early, late)
+        )
+        if opposite and sure >= SURE:
+            where = "near the nut and up" if early.mm > 0 else "up near the nut and down"
+            text = f"It dips {where} towards the body: no rod setting straightens both."
+            measured = measurer.of("wood", parts_of(measurer, "s-shape", k) or [], "pitch")
+            yield _shape("s-shape", None, k, measured, sure, text, "The neck is S-shaped", unit)
+            return
+
+
+def _shape(
+    kind: FindingKind,
+    fret: int | None,
+    lane: int,
+    measured: Measured,
+    sure: float,
+    text: str,
+    head: str,
+    unit: Unit,
+    *,
+    good: bool = False,
+) -> Finding:
+    size = format_length(abs(measured.mm), unit)
+    headline = f"{head}: {size}, {LANE_WORDS[LANES[lane]]}"
+    return Finding(
+        kind, fret, LANES[lane], measured.mm, sure, text, headline, "good" if good else "fault"
+    )
+
+
+def _sides(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
+    """One side straighter than the other."""
+    neck_map = measurer.map
+    if not (neck_map.known[0] and neck_map.known[2]):
+        return
+    middle = measurer.nearest(1, neck_map.neck.joint_fret, 0.5)
+    low, high = (measurer.chord(1, neck_map.neck.joint_fret, middle, k) for k in (0, 2))
+    apart = measurer.of("wood", [*low, *((f, k, -w) for f, k, w in high)], "pitch")
+    sure = max(apart.over(UNEVEN_MM / 2), 1.0 - apart.over(-UNEVEN_MM / 2))
+    if abs(apart.mm) >= UNEVEN_MM and sure >= SURE:
+        more, less = ("low", "high") if apart.mm > 0 else ("high", "low")
+        head = (
+            f"The {more} side dips {format_length(abs(apart.mm), unit)} more than the {less} side"
+        )
+        text = "A twist, or a board worn unevenly. Twin rods can answer it; one rod cannot."
+        yield Finding(
+            "uneven-sides", None, "bass" if apart.mm > 0 else "treble", apart.mm, sure, text, head
+        )
+
+
+def _nut(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
+    neck = measurer.map.neck
+    name = "zero fret" if neck.zero_fret else "nut"
+    for k in (0, 2):
+        spoken = any(
+            isinstance(one.reading, StringGap)
+            and one.reading.low_support == 0
+            and one.reading.lane == LANES[k]
+            for one in measurer.map.neck_state.taken
+        )
+        if not spoken:
+            continue
+        gap = measurer.of("tops", nut_parts(measurer, k), "pitch")
+        side = LANE_WORDS[LANES[k]]
+        if gap.mm >= NUT_HIGH_MM and gap.over(0.5 * NUT_HIGH_MM) >= SURE:
+            sure = gap.over(0.5 * NUT_HIGH_MM)
+            text = "Pressed at 3 the string should all but rest on fret 1. Too high plays sharp in the first frets."
+            head = f"The {name} is high, {side}: {format_length(gap.mm, unit)} over fret 1"
+            yield Finding("nut-high", None, LANES[k], gap.mm, sure, text, head)
+        elif _touching(measurer, k):
+            text = "Right, if the open string rings clean; if it buzzes there it is low, and can pass for back bow."
+            head = f"The string all but lies on fret 1, {side}"
+            yield Finding("nut-low", None, LANES[k], gap.mm, 0.6, text, head, "good")
+
+
+def _touching(measurer: Measurer, lane: int) -> bool:
+    """Whether the last look at fret 1 on this side let no leaf in."""
+    looks = [
+        one.reading
+        for one in measurer.map.neck_state.taken
+        if isinstance(one.reading, StringGap)
+        and one.reading.low_support == 0
+        and one.reading.lane == LANES[lane]
+    ]
+    last = looks[-1]
+    most = [mm for mm in (last.gap_mm, last.drags_mm, last.wont_go_mm) if mm is not None]
+    return last.slides_mm is None and bool(most) and min(most) <= NUT_TOUCHES_MM
+
+
+def _pull(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
+    """Pitch less slack, once both were read."""
+    neck_map = measurer.map
+    if not both_read(neck_map) or neck_map.pull_doubt_mm > PULL_UNKNOWN_MM:
+        return
+    head = f"The strings pull {format_length(neck_map.pull_mm, unit)} of relief into it"
+    text = (
+        f"Pitch less slack, give or take {format_length(neck_map.pull_doubt_mm, unit)}. A tone lower: "
+        f"{forecast_tuned(measurer, -2).words(unit)}."
+    )
+    yield Finding("pull", None, None, neck_map.pull_mm, 1.0, text, head, "good")
+
+
+def _crowns(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]:
+    """Crowns of very different heights, by caliper."""
+    neck_map = measurer.map
+    if not neck_map.crown_measured:
+        return
+    crown = neck_map.crown_mm[:, known]
+    high, low = (
+        np.unravel_index(crown.argmax(), crown.shape),
+        np.unravel_index(crown.argmin(), crown.shape),
+    )
+    tall, short = (int(high[0]), known[int(high[1])]), (int(low[0]), known[int(low[1])])
+    parts = [(tall[0] + 1, tall[1], 1.0), (short[0] + 1, short[1], -1.0)]
+    apart = measurer.of("crown", parts)
+    if apart.mm >= ROUGH_CROWNS_MM and apart.over(ROUGH_CROWNS_MM / 2) >= SURE:
+        head = f"Crowns differ by {format_length(apart.mm, unit)}"
+        text = f"Tallest at fret {tall[0] + 1}, lowest at fret {short[0] + 1}, over the wood beside them."
+        sure = apart.over(ROUGH_CROWNS_MM / 2)
+        yield Finding("uneven-crowns", short[0] + 1, LANES[short[1]], apart.mm, sure, text, head)

@@ -1,0 +1,202 @@
+"""Which readings speak for a finding, which against it, and which agree with nothing else."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+
+import numpy as np
+from msgspec import structs
+from numpy.typing import NDArray
+
+from nuvrek.estimate.findings.finding import Finding
+from nuvrek.estimate.findings.shapes import parts_of
+from nuvrek.estimate.heightmap import HeightMap
+from nuvrek.estimate.measurer import Measurer, Part
+from nuvrek.estimate.model.evidence import Evidence
+from nuvrek.estimate.model.solver import Solution, log_likelihood, log_rows, solve
+from nuvrek.neck.description import LANES
+from nuvrek.readings.words import place_words, value_words
+from nuvrek.units import MM_PER_INCH, MM_PER_THOU, Unit, format_length
+
+Array = NDArray[np.float64]
+
+# A reading this many of its own doubts off what all the others say is odd; usual for screening outliers.
+ODD = 4.0
+# And at least this many of its tool's errors off as things stand.
+LEAST_OFF = 1.5
+# Readings that change by less than this (in log likelihood) are not worth naming.
+WORTH = 0.3
+MOST_NAMED = 4
+MOST_ODD = 3
+# Slips of the hand: thou for mm, inches for mm, a point dropped or moved. What the typed mm become.
+_SLIPS = (
+    (MM_PER_THOU, "Was it in thou?"),
+    (1.0 / MM_PER_THOU, "Was it in mm, not thou?"),
+    (MM_PER_INCH, "Was it in inches?"),
+    (0.1, "Was its point moved?"),
+    (10.0, "Was its point moved?"),
+    (0.01, "Was its point left out?"),
+)
+
+
+def with_witnesses(measurer: Measurer, finding: Finding) -> Finding:
+    """``finding`` with the numbers of the readings that speak for and against it.
+
+    Held against the most likely neck that has nothing of the kind: the optimum moved along the covariance
+    until the finding's height is nil. What that makes less likely speaks for it, and the reverse.
+    """
+    found = _height_of(measurer, finding)
+    if found is None:
+        return finding
+    row, mm = found
+    solution = measurer.map.solution
+    spread = solution.covariance @ row
+    variance = float(row @ spread)
+    if variance < 1e-12:
+        return finding
+    other = solution.z - spread * mm / variance
+    evidence = measurer.map.evidence
+    gain = log_rows(evidence, solution.z) - log_rows(evidence, other)
+    order = np.argsort(-gain)
+    speaks_for = _numbers(evidence, [i for i in order if gain[i] > WORTH])
+    against = _numbers(evidence, [i for i in order[::-1] if gain[i] < -WORTH])
+    return structs.replace(finding, speaks_for=speaks_for, speaks_against=against)
+
+
+def _numbers(evidence: Evidence, rows: list[int]) -> tuple[int, ...]:
+    found: dict[int, None] = {}
+    for i in rows:
+        for number in evidence.numbers[i]:
+            found.setdefault(number)
+    return tuple(found)[:MOST_NAMED]
+
+
+def _height_of(measurer: Measurer, finding: Finding) -> tuple[Array, float] | None:
+    """The combination of heights a finding rests on, and its size over what would be no finding."""
+    neck = measurer.map.neck
+    k = LANES.index(finding.lane) if finding.lane is not None else 0
+    fret = finding.fret or 0
+    match finding.kind:
+        case "relief" | "back-bow":
+            middle = measurer.nearest(1, neck.joint_fret, 0.5)
+            lanes = (0, 2) if finding.lane is None else (k,)
+            parts: list[Part] = [
+                (f, lane, w / len(lanes))
+                for lane in lanes
+                for f, lane, w in measurer.chord(1, neck.joint_fret, middle, lane)
+            ]
+            measured = measurer.of("wood", parts, "pitch")
+            base = (
+                neck.relief_wanted_mm(finding.lane or "middle") if finding.kind == "relief" else 0.0
+            )
+            return measured.row, measured.mm - base
+        case "proud" | "rocks" | "end-up" | "low" if 2 <= fret < neck.frets:
+            measured = measurer.of(
+                "tops", [(f, k, -w) for f, k, w in measurer.chord(fret - 1, fret + 1, fret, k)]
+            )
+            return measured.row, measured.mm
+        case "thin-crown" | "uneven-crowns":
+            measured = measurer.of("crown", [(fret, k, 1.0)])
+            return measured.row, measured.mm - (
+                neck.least_crown_mm if finding.kind == "thin-crown" else neck.wire_height_mm
+            )
+        case _:
+            own = parts_of(measurer, finding.kind, k)
+            strings = "pitch" if finding.kind in ("s-shape", "nut-high", "nut-low") else "slack"
+            surface = "tops" if finding.kind.startswith("nut") else "wood"
+            if own is None:
+                return None
+            measured = measurer.of(surface, own, strings)  # type: ignore[arg-type]
+            return measured.row, measured.mm
+
+
+# --- odd readings -----------------------------------------------------------
+
+
+@dataclass(frozen=True, slots=True)
+class Odd:
+    """A reading that what all the others say does not explain. ``off`` counts its own doubts; ``slip`` is a guess."""
+
+    number: int
+    expected_mm: float
+    said_mm: float
+    off: float
+    slip: str
+
+
+def odd_readings(evidence: Evidence, solution: Solution) -> list[Odd]:
+    """Readings further from what the others say than any tool error explains, worst first.
+
+    A row's own pull on the optimum is taken out with its leverage h: residual and variance grow by 1 / (1 - h)
+    (deleted residuals; Cook and Weisberg, Residuals and Influence in Regression, section 2.2).
+    """
+    if not len(evidence.rows):
+        return []
+    mu = evidence.rows @ solution.z + evidence.constant
+    below, above = evidence.lo - mu, mu - evidence.hi
+    said = np.where(below > 0, evidence.lo, np.where(above > 0, evidence.hi, mu))
+    outside = said - mu
+    precision = log_likelihood(
+        mu, evidence.lo, evidence.hi, evidence.sigma, evidence.weight
+    ).curvature
+    spread = np.sum((evidence.rows @ solution.covariance) * evidence.rows, axis=1)
+    leverage = np.clip(precision * spread, 0.0, 0.98)
+    alone = outside / (1.0 - leverage)
+    doubt = evidence.sigma / np.sqrt(evidence.weight) / np.sqrt(1.0 - leverage)
+    off = np.where(np.abs(outside) > LEAST_OFF * evidence.sigma, np.abs(alone) / doubt, 0.0)
+    found = []
+    for i in np.argsort(-off):
+        if off[i] < ODD:
+            break
+        expected = float(said[i] - alone[i])
+        slip = (
+            _slip(float(said[i]), expected, float(doubt[i]))
+            if evidence.lo[i] == evidence.hi[i]
+            else ""
+        )
+        found.append(Odd(evidence.numbers[i][0], expected, float(said[i]), float(off[i]), slip))
+    return found
+
+
+def _slip(said_mm: float, expected_mm: float, doubt_mm: float) -> str:
+    """A slip of the hand that would explain a number, or nothing."""
+    fitting = [
+        (abs(said_mm * factor - expected_mm), words)
+        for factor, words in _SLIPS
+        # A slip is a factor of ten or more: a tenth either way leaves no two of them alike.
+        if abs(said_mm * factor - expected_mm) < max(2.5 * doubt_mm, 0.1 * abs(expected_mm))
+    ]
+    return min(fitting)[1] if fitting else ""
+
+
+def _one_by_one(neck_map: HeightMap) -> Iterator[Odd]:
+    """The oddest reading, then the next that is still odd without it: one bad reading makes others look odd."""
+    evidence, solution, tails = (
+        neck_map.evidence,
+        neck_map.solution,
+        neck_map.gathering.unknowns.tails,
+    )
+    for _ in range(MOST_ODD):
+        odd = odd_readings(evidence, solution)
+        if not odd:
+            return
+        yield odd[0]
+        keep = np.array([odd[0].number not in numbers for numbers in evidence.numbers])
+        evidence = evidence.only(keep)
+        solution = solve(evidence, solution.z, tails)
+
+
+def find_odd(neck_map: HeightMap, unit: Unit) -> list[Finding]:
+    """Odd readings as findings, the oddest first."""
+    readings = {one.number: one.reading for one in neck_map.neck_state.taken}
+    found = []
+    for odd in _one_by_one(neck_map):
+        reading = readings[odd.number]
+        fret = getattr(reading, "fret", None)
+        head = f"Odd: {place_words(reading)} says {value_words(reading, unit, unit)}"
+        slip = f" {odd.slip}" if odd.slip else ""
+        text = f"All the other readings together say {format_length(odd.expected_mm, unit)}.{slip} Take it again."
+        lane, said = getattr(reading, "lane", None), (odd.number,)
+        found.append(Finding("odd", fret, lane, odd.said_mm, 1.0, text, head, speaks_for=said))
+    return found

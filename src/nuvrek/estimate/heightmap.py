@@ -1,0 +1,273 @@
+"""From a neck's present picture to its height map: tops, wood, crowns and relief, each with its doubt."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import msgspec
+import numpy as np
+from numpy.typing import NDArray
+
+from nuvrek.estimate.model.edge_contacts import contacts_around, reach_of, resting
+from nuvrek.estimate.model.evidence import Evidence, Gathering, chord_gap, lanes_spoken_of
+from nuvrek.estimate.model.solver import Solution, solve
+from nuvrek.estimate.model.unknowns import (
+    PULL_MM,
+    PULL_SPREAD_MM,
+    ROD_PER_TURN_MM,
+    ROD_SPREAD_MM,
+    Row,
+    Unknowns,
+    unknowns_of,
+)
+from nuvrek.neck.board import middle_fret
+from nuvrek.neck.description import LANES, Lane, NeckDescription
+from nuvrek.neck.scale import fret_places_mm
+from nuvrek.readings.entries import CrownHeight, Rock, State, StringGap, Strings
+from nuvrek.readings.journal import NeckState, Taken, fitting
+
+Array = NDArray[np.float64]
+
+_STRINGS: tuple[Strings, Strings] = ("pitch", "slack")
+
+# A doubt is the half-width of the range that holds the truth nine times in ten (normal, two-sided).
+NINE_IN_TEN = 1.6449
+# How often edges are laid anew on the estimate before their contacts are taken as they are.
+_MOST_LAYINGS = 8
+
+
+@dataclass(frozen=True, slots=True)
+class Relief:
+    """Dip of the wood below the line from fret 1 to the joint fret, half-way between them."""
+
+    lane: Lane
+    strings: Strings
+    mm: float
+    doubt_mm: float
+
+
+@dataclass(frozen=True)
+class HeightMap:
+    """The estimated neck. Arrays of shape (frets, 3) run over frets 1.. and lanes bass, middle, treble.
+
+    ``tops_mm`` (in ``state``) and ``wood`` (heights and doubts, at pitch and slack) count
+    from the line through fret 1 and the joint fret on each lane; ``deviation_mm`` is how far each crown
+    stands off the smooth neck under it; doubts hold nine times in ten.
+    """
+
+    neck: NeckDescription
+    state: State
+    x_mm: Array  # (frets,) from the nut
+    tops_mm: Array
+    tops_doubt_mm: Array
+    tops_slack_mm: Array
+    wood: dict[Strings, tuple[Array, Array]]
+    crown_mm: Array
+    crown_doubt_mm: Array
+    deviation_mm: Array
+    deviation_doubt_mm: Array
+    deviation_covariance: Array  # (frets * 3, frets * 3), fret-major, mm^2
+    relief: tuple[Relief, ...]
+    pull_mm: float
+    pull_doubt_mm: float
+    rod_mm_per_turn: float
+    rod_doubt_mm_per_turn: float
+    neck_state: NeckState  # what the map was made from
+    known: tuple[bool, bool, bool]
+    crown_measured: bool
+    rocks_unmeasured: frozenset[tuple[int, Lane]]
+    left_out: tuple[int, ...]  # numbers of readings that name frets this neck doesn't have
+    solution: Solution
+    evidence: Evidence
+    gathering: Gathering  # goes on from here when the journal grows
+
+    def relief_at(self, lane: Lane, strings: Strings) -> Relief:
+        """The relief of one lane in one state of the strings."""
+        return next(r for r in self.relief if r.lane == lane and r.strings == strings)
+
+
+@dataclass(frozen=True)
+class _Reader:
+    """Means and doubts of linear combinations of the unknowns."""
+
+    unknowns: Unknowns
+    neck_state: NeckState
+    solution: Solution
+
+    def flat(self, made: tuple[Row, Row]) -> tuple[Array, Array]:
+        """Rows over nut and frets as (frets * 3, n) and (frets * 3,), the nut left out."""
+        rows, constant = made
+        return rows[1:].reshape(-1, rows.shape[2]), constant[1:].ravel()
+
+    def mean(self, rows: Array, constant: Array) -> Array:
+        return np.asarray(rows @ self.solution.z + constant).reshape(-1, 3)
+
+    def doubt(self, rows: Array) -> Array:
+        variance = np.sum((rows @ self.solution.covariance) * rows, axis=1)
+        doubt: Array = NINE_IN_TEN * np.sqrt(np.maximum(variance, 0.0)).reshape(-1, 3)
+        return doubt
+
+    def above_line(self, rows: Array, constant: Array) -> tuple[Array, Array]:
+        """Heights counted from each lane's line through fret 1 and the joint fret."""
+        project = line_projection(self.unknowns.neck)
+        shaped = rows.reshape(-1, 3, rows.shape[1])
+        return (
+            np.tensordot(project, shaped, axes=1).reshape(rows.shape),
+            (project @ constant.reshape(-1, 3)).ravel(),
+        )
+
+
+def line_projection(neck: NeckDescription) -> Array:
+    """(frets, frets): takes heights at frets 1.. to heights above the line through 1 and the joint fret."""
+    x = fret_places_mm(neck.scale_mm, neck.frets)[1:]
+    joint = neck.joint_fret - 1
+    share = (x - x[0]) / (x[joint] - x[0])
+    project = np.eye(neck.frets)
+    project[:, 0] -= 1.0 - share
+    project[:, joint] -= share
+    return project
+
+
+def map_neck(neck_state: NeckState, before: HeightMap | None = None) -> HeightMap:
+    """Solve the neck from all live readings in ``present``; see HeightMap for shapes and units.
+
+    ``before`` may be an earlier map of the same neck, from which this one goes on.
+    """
+    neck_state, left_out = fitting(neck_state)
+    unknowns = unknowns_of(neck_state)
+    gathering, start = Gathering(unknowns), None
+    if before is not None and before.gathering.unknowns.alike(unknowns):
+        gathering, start = before.gathering, before.solution.z
+    evidence, solution = _settle(gathering, neck_state, start)
+    return _read_off(gathering, neck_state, evidence, solution, left_out)
+
+
+def _read_off(
+    gathering: Gathering,
+    neck_state: NeckState,
+    evidence: Evidence,
+    solution: Solution,
+    left_out: tuple[int, ...],
+) -> HeightMap:
+    """All heights of the map with their doubts, from the solved unknowns."""
+    unknowns, state = gathering.unknowns, neck_state.state
+    reader = _Reader(unknowns, neck_state, solution)
+    slack = msgspec.structs.replace(state, strings="slack")
+    spoken = lanes_spoken_of(neck_state.taken)
+    surface, crowned = (
+        neck_state.surface,
+        (isinstance(one.reading, CrownHeight) for one in neck_state.taken),
+    )
+    top_rows, top_constant = reader.above_line(*reader.flat(unknowns.tops(surface, state)))
+    slack_rows, slack_constant = reader.above_line(*reader.flat(unknowns.tops(surface, slack)))
+    crown_rows, crown_constant = reader.flat(unknowns.crown_heights(surface))
+    off_rows, off_constant = reader.flat(unknowns.deviations(surface))
+    pull, rod_sd = (
+        float(np.sqrt(solution.covariance[at, at])) for at in (unknowns.pull, unknowns.rod)
+    )
+    return HeightMap(
+        neck=unknowns.neck,
+        state=state,
+        x_mm=fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)[1:],
+        tops_mm=reader.mean(top_rows, top_constant),
+        tops_doubt_mm=reader.doubt(top_rows),
+        tops_slack_mm=reader.mean(slack_rows, slack_constant),
+        wood={strings: _wood(reader, strings) for strings in _STRINGS},
+        crown_mm=reader.mean(crown_rows, crown_constant),
+        crown_doubt_mm=reader.doubt(crown_rows),
+        deviation_mm=reader.mean(off_rows, off_constant),
+        deviation_doubt_mm=reader.doubt(off_rows),
+        deviation_covariance=off_rows @ solution.covariance @ off_rows.T,
+        relief=_reliefs(reader, state),
+        pull_mm=PULL_MM + PULL_SPREAD_MM * float(solution.z[unknowns.pull]),
+        pull_doubt_mm=NINE_IN_TEN * PULL_SPREAD_MM * pull,
+        rod_mm_per_turn=ROD_PER_TURN_MM + ROD_SPREAD_MM * float(solution.z[unknowns.rod]),
+        rod_doubt_mm_per_turn=NINE_IN_TEN * ROD_SPREAD_MM * rod_sd,
+        neck_state=neck_state,
+        known=("bass" in spoken, "middle" in spoken, "treble" in spoken),
+        crown_measured=any(crowned),
+        rocks_unmeasured=_rocks_unmeasured(neck_state),
+        left_out=left_out,
+        solution=solution,
+        evidence=evidence,
+        gathering=gathering,
+    )
+
+
+def _settle(
+    gathering: Gathering, neck_state: NeckState, start: Array | None
+) -> tuple[Evidence, Solution]:
+    """Solve; where edges were laid as they rest, find what they rest on and solve again until that stays."""
+    unknowns = gathering.unknowns
+    edges = resting(neck_state.taken)
+    contacts = {one.number: reach_of(gap, neck_state.neck.frets) for one, gap in edges}
+    if start is not None:
+        _lay(unknowns, edges, contacts, start)
+    evidence = gathering.evidence(neck_state.taken, contacts)
+    solution = solve(evidence, start, unknowns.tails)
+    for _ in range(_MOST_LAYINGS if edges else 0):
+        before = dict(contacts)
+        _lay(unknowns, edges, contacts, solution.z)
+        if contacts == before:
+            break
+        evidence = gathering.evidence(neck_state.taken, contacts)
+        solution = solve(evidence, solution.z, unknowns.tails)
+    return evidence, solution
+
+
+def _lay(
+    unknowns: Unknowns,
+    edges: list[tuple[Taken, StringGap]],
+    contacts: dict[int, tuple[int, int]],
+    z: Array,
+) -> None:
+    """Lay every edge that rests on the heights of ``z``; ``contacts`` takes up what it rests on."""
+    x = fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)
+    for one, gap in edges:
+        state = one.reading.state
+        made = unknowns.wood(state) if gap.by == "notched" else unknowns.tops(one.surface, state)
+        k = LANES.index(gap.lane)
+        heights = made[0][:, k] @ z + made[1][:, k]
+        contacts[one.number] = contacts_around(
+            x, heights, gap.fret, reach_of(gap, unknowns.neck.frets)
+        )
+
+
+def _wood(reader: _Reader, strings: Strings) -> tuple[Array, Array]:
+    """Heights and doubts of the board's face with the strings at pitch or slack, (frets, 3) each."""
+    there = msgspec.structs.replace(reader.neck_state.state, strings=strings)
+    rows, constant = reader.above_line(*reader.flat(reader.unknowns.wood(there)))
+    return reader.mean(rows, constant), reader.doubt(rows)
+
+
+def _rocks_unmeasured(neck_state: NeckState) -> frozenset[tuple[int, Lane]]:
+    """Places on today's surface that were marked as rocking and never measured there."""
+    marked: dict[tuple[int, Lane], bool] = {}
+    for one in neck_state.taken:
+        match one.reading:
+            case Rock(fret=fret, lane=lane, says=says) as rock:
+                today = neck_state.surface.get((fret, lane), 0) == one.surface.get((fret, lane), 0)
+                bare = (rock.gap_mm, rock.slides_mm, rock.drags_mm, rock.wont_go_mm) == (None,) * 4
+                if today:
+                    marked[fret, lane] = says == "rocks" and bare and marked.get((fret, lane), True)
+            case _:
+                pass
+    return frozenset(place for place, bare in marked.items() if bare)
+
+
+def _reliefs(reader: _Reader, state: State) -> tuple[Relief, ...]:
+    neck = reader.unknowns.neck
+    x = fret_places_mm(neck.scale_mm, neck.frets)
+    gap = chord_gap(x, 1, neck.joint_fret, middle_fret(neck))
+    found = []
+    for strings in _STRINGS:
+        there = msgspec.structs.replace(state, strings=strings)
+        rows, constants = reader.unknowns.wood(there)
+        for k, lane in enumerate(LANES):
+            row = np.sum([w * rows[fret, k] for fret, w in gap], axis=0)
+            mm = float(row @ reader.solution.z) + float(
+                sum(w * constants[fret, k] for fret, w in gap)
+            )
+            doubt = NINE_IN_TEN * float(np.sqrt(max(row @ reader.solution.covariance @ row, 0.0)))
+            found.append(Relief(lane, strings, mm, doubt))
+    return tuple(found)

@@ -1,0 +1,79 @@
+"""Any combination of the estimated heights, with its doubt."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+from typing import Literal
+
+import msgspec
+import numpy as np
+from numpy.typing import NDArray
+
+from nuvrek.estimate.heightmap import HeightMap
+from nuvrek.neck.scale import fret_places_mm
+from nuvrek.readings.entries import Strings
+
+Array = NDArray[np.float64]
+NeckTops = Literal["wood", "tops", "crown"]
+Part = tuple[int, int, float]  # fret (0 is the nut), lane 0 to 2, weight
+
+
+@dataclass(frozen=True, slots=True)
+class Measured:
+    """A combination of heights: its most likely value, its standard deviation, and its row over the unknowns."""
+
+    mm: float
+    sd_mm: float
+    row: Array
+
+    def over(self, limit_mm: float) -> float:
+        """The probability that it is over a limit."""
+        from scipy.special import ndtr
+
+        return float(ndtr((self.mm - limit_mm) / max(self.sd_mm, 1e-9)))
+
+
+class Measurer:
+    """Measures on the estimated neck as tools would on the real one."""
+
+    def __init__(self, neck_map: HeightMap) -> None:
+        self.map = neck_map
+        self.x = fret_places_mm(neck_map.neck.scale_mm, neck_map.neck.frets)
+        self._heights: dict[tuple[NeckTops, Strings], tuple[Array, Array]] = {}
+
+    def heights(self, surface: NeckTops, strings: Strings) -> tuple[Array, Array]:
+        """Rows (frets + 1, 3, n) and constants (frets + 1, 3) of a surface with the strings at pitch or slack."""
+        key = surface, strings
+        if key not in self._heights:
+            unknowns, now = self.map.gathering.unknowns, self.map.neck_state
+            state = msgspec.structs.replace(now.state, strings=strings)
+            match surface:
+                case "wood":
+                    made = unknowns.wood(state)
+                case "tops":
+                    made = unknowns.tops(now.surface, state)
+                case "crown":
+                    made = unknowns.crown_heights(now.surface)
+            self._heights[key] = made
+        return self._heights[key]
+
+    def of(self, surface: NeckTops, parts: Iterable[Part], strings: Strings = "pitch") -> Measured:
+        """A combination of heights of one surface."""
+        rows, constants = self.heights(surface, strings)
+        parts = list(parts)
+        row = np.sum([w * rows[f, k] for f, k, w in parts], axis=0)
+        constant = float(sum(w * constants[f, k] for f, k, w in parts))
+        solution = self.map.solution
+        variance = float(row @ solution.covariance @ row)
+        return Measured(float(row @ solution.z) + constant, float(np.sqrt(max(variance, 0.0))), row)
+
+    def chord(self, low: int, high: int, fret: int, lane: int) -> list[Part]:
+        """The gap under a line over two places: ``lerp(a, b) - m``; ``fret`` may lie outside them."""
+        share = float((self.x[fret] - self.x[low]) / (self.x[high] - self.x[low]))
+        return [(low, lane, 1.0 - share), (high, lane, share), (fret, lane, -1.0)]
+
+    def nearest(self, low: int, high: int, share: float) -> int:
+        """The fret nearest to a share of the way between two others, itself between them."""
+        place = self.x[low] + share * (self.x[high] - self.x[low])
+        return min(range(low + 1, high), key=lambda fret: abs(self.x[fret] - place), default=low)

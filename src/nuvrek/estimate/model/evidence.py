@@ -1,0 +1,270 @@
+"""Readings turned into evidence rows: what a tool says about a combination of heights.
+
+Readings that say the same of the same place are one row that counts more: a neck read ten thousand
+times has no more rows than places. A tool's own fault does not average out, so they count for nine at most.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Hashable, Sequence
+from dataclasses import dataclass
+from functools import partial
+from typing import Literal
+
+import numpy as np
+from numpy.typing import NDArray
+
+from nuvrek.estimate.model.edge_contacts import Contacts
+from nuvrek.estimate.model.unknowns import BEAM_MM, Row, Unknowns
+from nuvrek.neck.description import LANES, Lane
+from nuvrek.neck.scale import fret_places_mm
+from nuvrek.readings import tool_errors
+from nuvrek.readings.entries import CrownHeight, Dial, Gap, OthersStill, Rock, State, StringGap
+from nuvrek.readings.journal import Taken
+
+MOST_COUNTED = 9
+Combination = list[tuple[int, float]]  # (fret, weight)
+
+
+@dataclass(frozen=True)
+class Evidence:
+    """Rows ``lo <= rows @ z + constant + error <= hi`` with normal errors of ``sigma`` (mm).
+
+    Where lo equals hi the row is a plain number. Row i counts ``weight[i]`` times; ``numbers[i]`` are the
+    journal numbers of its readings. All share their first dimension.
+    """
+
+    rows: NDArray[np.float64]
+    constant: NDArray[np.float64]
+    lo: NDArray[np.float64]
+    hi: NDArray[np.float64]
+    sigma: NDArray[np.float64]
+    weight: NDArray[np.float64]
+    numbers: tuple[tuple[int, ...], ...]
+
+    def only(self, keep: NDArray[np.bool_]) -> Evidence:
+        """The rows that ``keep`` (rows,) marks."""
+        numbers = tuple(n for n, kept in zip(self.numbers, keep, strict=True) if kept)
+        return Evidence(
+            self.rows[keep],
+            self.constant[keep],
+            self.lo[keep],
+            self.hi[keep],
+            self.sigma[keep],
+            self.weight[keep],
+            numbers,
+        )
+
+
+Bounds = tuple[float, float, float]  # lo, hi, sigma
+# Heights a row combines: of the tops, the wood or the crowns, in one state on one surface.
+StringHeights = tuple[Literal["tops", "wood", "crown"], State, int]
+
+
+@dataclass(slots=True)
+class _Said:
+    """What was said of one place with one bound: how often, by which reading first."""
+
+    heights: StringHeights
+    lane: int
+    parts: Combination
+    bounds: Bounds
+    numbers: list[int]
+    dial: Dial | None = None
+    total: float = 0.0
+
+
+def chord_gap(x_mm: Row, low_support: int, high_support: int, fret: int) -> Combination:
+    """Gap under a straight line over two tops: ``lerp(T_a, T_b, x_m) - T_m``."""
+    share = float((x_mm[fret] - x_mm[low_support]) / (x_mm[high_support] - x_mm[low_support]))
+    return [(low_support, 1.0 - share), (high_support, share), (fret, -1.0)]
+
+
+def rock_height(x_mm: Row, fret: int) -> Combination:
+    """How far the middle of three frets stands over its neighbours: ``T_m - lerp(T_m-1, T_m+1)``."""
+    return [(f, -w) for f, w in chord_gap(x_mm, fret - 1, fret + 1, fret)]
+
+
+class Gathering:
+    """Turns readings into rows; those of one state and surface are made together.
+
+    It follows a growing journal: what was there before is not worked through again.
+    """
+
+    def __init__(self, unknowns: Unknowns) -> None:
+        self.unknowns = unknowns
+        self.x = fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)
+        self._forget()
+
+    def _forget(self) -> None:
+        self.contacts: dict[int, tuple[int, int]] = {}
+        self.said: dict[Hashable, _Said] = {}
+        self._seen: Sequence[Taken] = ()
+        self._surfaces: dict[int, Taken] = {}
+        self._rows = np.zeros((0, self.unknowns.size))
+        self._constants = np.zeros(0)
+
+    def evidence(self, taken: Sequence[Taken], contacts: Contacts) -> Evidence:
+        """Evidence of all live readings that speak of tops, wood and crowns; string heights do not.
+
+        ``contacts`` names by journal number the two frets on which edges laid as they rest are taken to lie.
+        """
+        known = len(self._seen)
+        grown = len(taken) >= known and (not known or taken[known - 1] is self._seen[-1])
+        if not grown or any(contacts.get(number) != pair for number, pair in self.contacts.items()):
+            self._forget()
+            known = 0
+        self.contacts = dict(contacts)
+        for one in taken[known:]:
+            self._add(one)
+        self._seen = taken
+        found = list(self.said.values())
+        fresh = self._make(found[len(self._rows) :])
+        self._rows = np.concatenate((self._rows, fresh[0]))
+        self._constants = np.concatenate((self._constants, fresh[1]))
+        bounds = np.array([said.bounds for said in found]).reshape(-1, 3)
+        count = np.array([float(len(said.numbers)) for said in found])
+        plain = bounds[:, 0] == bounds[:, 1]
+        mean = np.array([said.total for said in found]) / np.maximum(count, 1.0)
+        return Evidence(
+            self._rows,
+            self._constants,
+            np.where(plain, mean, bounds[:, 0]),
+            np.where(plain, mean, bounds[:, 1]),
+            bounds[:, 2],
+            np.minimum(count, MOST_COUNTED),
+            tuple(tuple(said.numbers) for said in found),
+        )
+
+    def _say(
+        self,
+        one: Taken,
+        kind: Literal["tops", "wood", "crown"],
+        lane: Lane,
+        place: Hashable,
+        parts: Callable[[], Combination],
+        bounds: Bounds,
+        dial: Dial | None = None,
+    ) -> None:
+        lo, hi, sigma = bounds
+        # The journal makes a new surface mapping only when metal is worked, so its identity tells them apart.
+        surface = id(one.surface)
+        self._surfaces[surface] = one
+        # Plain numbers of one place gather in their mean; leaves only where they are the same leaves.
+        key = (kind, lane, place, one.reading.state, surface, sigma, None if lo == hi else (lo, hi))
+        known = self.said.get(key)
+        if known is None:
+            heights = kind, one.reading.state, surface
+            known = _Said(heights, LANES.index(lane), parts(), bounds, [], dial)
+            self.said[key] = known
+        known.numbers.append(one.number)
+        if lo == hi:
+            known.total += lo
+
+    def _add(self, one: Taken) -> None:
+        """Take up one reading; kinds that say nothing of tops, wood or crowns are passed over."""
+        reading = one.reading
+        match reading:
+            case StringGap():
+                self._gap(one, reading)
+            case Rock(lane=lane, fret=fret):
+                self._rock(one, lane, fret, _rock_bounds(reading))
+            case OthersStill(lane=lane):
+                error = reading.error_mm or tool_errors.SWEEP_FEEL_MM
+                for fret in reading.frets:
+                    self._rock(one, lane, fret, (-np.inf, tool_errors.ROCK_FELT_MM, error))
+            case CrownHeight(lane=lane, fret=fret):
+                mm, error = reading.height_mm, reading.error_mm or tool_errors.CROWN_ERROR_MM
+                self._say(one, "crown", lane, fret, lambda: [(fret, 1.0)], (mm, mm, error))
+            case Dial(lane=lane, fret=fret):
+                mm, error = reading.reading_mm, reading.error_mm or tool_errors.DIAL_ERROR_MM
+                place = ("dial", reading.run, fret)
+                self._say(one, "tops", lane, place, lambda: [(fret, 1.0)], (mm, mm, error), reading)
+            case _:
+                pass
+
+    def _rock(self, one: Taken, lane: Lane, fret: int, bounds: Bounds) -> None:
+        self._say(one, "tops", lane, ("rock", fret), lambda: rock_height(self.x, fret), bounds)
+
+    def _gap(self, one: Taken, gap: StringGap) -> None:
+        low, high = gap.low_support, gap.high_support
+        if low is None or high is None:
+            low, high = self.contacts[one.number]
+        kind: Literal["tops", "wood"] = "wood" if gap.by == "notched" else "tops"
+        parts = partial(chord_gap, self.x, low, high, gap.fret)
+        self._say(one, kind, gap.lane, (low, high, gap.fret), parts, _gap_bounds(gap))
+
+    def _heights(self, key: StringHeights) -> tuple[Row, Row]:
+        """Rows and constants of all places that a group of rows combines."""
+        kind, state, surface = key
+        match kind:
+            case "wood":
+                return self.unknowns.wood(state)
+            case "tops":
+                return self.unknowns.tops(self._surfaces[surface].surface, state)
+            case _:
+                return self.unknowns.crown_heights(self._surfaces[surface].surface)
+
+    def _make(self, said: Sequence[_Said]) -> tuple[Row, Row]:
+        """Rows and constants of what was said: combinations of heights, group by group."""
+        groups: dict[StringHeights, list[int]] = {}
+        for i, one in enumerate(said):
+            groups.setdefault(one.heights, []).append(i)
+        rows, constants = np.empty((len(said), self.unknowns.size)), np.empty(len(said))
+        for key, members in groups.items():
+            heights, constant = self._heights(key)
+            weights = np.zeros((len(members), constant.size))
+            for line, i in enumerate(members):
+                for fret, weight in said[i].parts:
+                    weights[line, 3 * fret + said[i].lane] += weight
+            rows[members] = weights @ heights.reshape(constant.size, -1)
+            constants[members] = weights @ constant.ravel()
+        for i, one in enumerate(said):
+            if one.dial is not None:
+                self._lay_beam(rows[i], one.dial)
+        return rows, constants
+
+    def _lay_beam(self, row: Row, dial: Dial) -> None:
+        """A top against a beam whose level and slope are unknown: ``T_f - (a + b x_f)``."""
+        beam = self.unknowns.beams[dial.run, dial.lane, dial.state]
+        row[beam] = -BEAM_MM
+        row[beam + 1] = -BEAM_MM * self.x[dial.fret] / self.x[-1]
+
+
+def gather(unknowns: Unknowns, taken: Sequence[Taken], contacts: Contacts) -> Evidence:
+    """The evidence of ``taken`` by itself, see Gathering."""
+    return Gathering(unknowns).evidence(taken, contacts)
+
+
+def _gap_bounds(gap: Gap) -> Bounds:
+    if gap.gap_mm is not None:
+        return gap.gap_mm, gap.gap_mm, gap.error_mm or tool_errors.GAP_NUMBER_ERROR_MM
+    lo = -np.inf if gap.slides_mm is None else gap.slides_mm
+    if (
+        gap.slides_mm is None
+        and gap.drags_mm is not None
+        and gap.drags_mm >= tool_errors.LEAST_DRAG_MM
+    ):
+        # A leaf that drags still goes: the gap is not much less than the leaf.
+        lo = gap.drags_mm - tool_errors.DRAGS_OVER_MM
+    highs = [mm for mm in (gap.drags_mm, gap.wont_go_mm) if mm is not None]
+    return lo, min(highs, default=np.inf), gap.error_mm or tool_errors.LEAF_ERROR_MM
+
+
+def _rock_bounds(rock: Rock) -> Bounds:
+    feel = rock.error_mm or tool_errors.ROCK_FEEL_MM
+    if rock.says == "still":
+        return -np.inf, tool_errors.ROCK_FELT_MM, feel
+    if rock.gap_mm is not None:
+        return rock.gap_mm, rock.gap_mm, rock.error_mm or tool_errors.ROCK_GAP_ERROR_MM
+    lo, hi, error = _gap_bounds(rock)
+    if not np.isfinite(lo) and not np.isfinite(hi):
+        return tool_errors.ROCK_FELT_MM, np.inf, feel
+    # A leaf under a rocker also proves that it rocks.
+    return max(lo, min(tool_errors.ROCK_FELT_MM, hi)), hi, error
+
+
+def lanes_spoken_of(taken: Sequence[Taken]) -> set[Lane]:
+    """Lanes on which at least one reading of heights was taken."""
+    kinds = StringGap | Rock | OthersStill | CrownHeight | Dial
+    return {one.reading.lane for one in taken if isinstance(one.reading, kinds)}

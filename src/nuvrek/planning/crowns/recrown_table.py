@@ -1,0 +1,97 @@
+"""The re-crown table of a neck: which frets get a crown back, with which file, and what wire is left."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from nuvrek.neck.crown import cap_area_mm2, crown_radius_mm
+from nuvrek.neck.description import NeckDescription
+from nuvrek.planning.crowns.crowning import Crown, crown_after, file_for, levels_left
+from nuvrek.readings.entries import Size
+from nuvrek.readings.journal import NeckState
+from nuvrek.units import Unit, format_length
+
+Array = NDArray[np.float64]
+
+
+@dataclass(frozen=True)
+class Recrown:
+    """What is to be crowned after a filing. ``left`` is how many more light levels the thinnest fret has in it."""
+
+    crowns: tuple[Crown, ...]
+    file: str
+    left: int
+    measured: bool
+
+    @property
+    def due(self) -> tuple[Crown, ...]:
+        """Frets a crowning file goes over."""
+        return tuple(one for one in self.crowns if one.says == "crown")
+
+    @property
+    def stuck(self) -> tuple[Crown, ...]:
+        """Frets no crowning file can round again."""
+        return tuple(one for one in self.crowns if one.says in ("too wide", "too low"))
+
+
+def widths_read(neck_state: NeckState) -> dict[int, float]:
+    """Crown widths read with the caliper, mm, by fret."""
+    return {
+        one.reading.fret: one.reading.mm
+        for one in neck_state.taken
+        if isinstance(one.reading, Size) and one.reading.what == "crown-width"
+    }
+
+
+def recrown(
+    neck: NeckDescription,
+    crown_mm: Array,
+    off_mm: Array,
+    least_mm: float,
+    widths: Mapping[int, float],
+) -> Recrown:
+    """The table after ``off_mm`` (frets, 3) comes off crowns of ``crown_mm`` (frets, 3); the worst lane speaks for a fret.
+
+    ``widths`` are those read; where none was, the wire as described.
+    """
+    read = list(widths.values())
+    usual = float(np.median(read)) if read else neck.wire_width_mm
+    crowns = []
+    for at in range(len(off_mm)):
+        lane = int(off_mm[at].argmax())
+        height = max(float(crown_mm[at, lane]), 0.06)
+        crowns.append(
+            crown_after(at + 1, widths.get(at + 1, usual), height, float(off_mm[at, lane]))
+        )
+    left = levels_left(float((crown_mm - off_mm).min()), least_mm)
+    return Recrown(tuple(crowns), file_for(usual), left, bool(read))
+
+
+def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> str:
+    """The table in a sentence or two."""
+    if not table.due and not table.stuck:
+        return "No flat is wide enough to need a crown: a light pass with fine paper along each fret will do."
+    said = []
+    if table.due:
+        widest = max(table.due, key=lambda one: one.flat_mm)
+        said.append(
+            f"{len(table.due)} fret{'s' if len(table.due) > 1 else ''} to crown with the {table.file} file; the widest flat "
+            f"{format_length(widest.flat_mm, unit)} on fret {widest.fret}: {_share_gone(widest):.0f} % of its section went."
+        )
+    if table.stuck:
+        frets = ", ".join(str(one.fret) for one in table.stuck)
+        said.append(f"Fret {frets}: too wide or too low to crown; new wire is the cure there.")
+    new = crown_radius_mm(neck.wire_width_mm, neck.wire_height_mm)
+    said.append(f"New wire was round to {format_length(new, unit)}.")
+    return " ".join(said)
+
+
+def _share_gone(one: Crown) -> float:
+    """How much of a crown's section the file took, percent."""
+    before = one.height_mm + one.off_mm
+    radius = crown_radius_mm(one.width_mm, before)
+    return 100.0 * cap_area_mm2(radius, one.off_mm) / cap_area_mm2(radius, before)

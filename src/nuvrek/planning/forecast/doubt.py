@@ -1,0 +1,191 @@
+"""What becomes of a filing plan if the map is off by its doubt."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+from typing import TYPE_CHECKING
+
+import numpy as np
+from numpy.typing import NDArray
+from scipy.special import ndtr
+
+from nuvrek.clearance.room import Strung
+from nuvrek.clearance.string_heights import AS_WANTED_MM
+from nuvrek.clearance.strung_neck import OnNeck, string_up
+from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.estimate.heightmap import NINE_IN_TEN
+from nuvrek.estimate.next_reading import Pool
+from nuvrek.mechanics.beam import bend_profile
+from nuvrek.planning.filing.level_program import STILL_MM, WORTH_FILING_MM, Terms, metal_of
+from nuvrek.planning.filing.spot_program import NO_ROCKER_TELLS_MM, rocks_mm
+from nuvrek.planning.rod.relief import relief_row, wanted_relief
+from nuvrek.readings.stations import Suggestion, prompt
+from nuvrek.units import Unit, format_length
+
+if TYPE_CHECKING:
+    from nuvrek.planning.case.case import Case, Way
+
+Array = NDArray[np.float64]
+
+# So many necks that the readings allow are drawn, always the same ones: the same readings give the same words.
+DRAWS, SEED = 200, 12
+# Of them so many are levelled for what the lowest tops cost.
+LEVELLED = 6
+LEVEL_KINDS = ("level", "level-straight", "level-held", "level-lies")
+# A fret that ends too thin with more than this chance is named.
+MAY_RUN_THIN = 0.1
+# Less metal hangs on the doubt than this: no reading is asked for.
+WORTH_READING_MM = 0.05
+
+
+@dataclass(frozen=True)
+class Doubt:
+    """``metal_doubt_mm`` holds nine times in ten; ``second_pass`` is the chance that the file is picked up again.
+
+    ``likely_mm`` is the metal a level comes to on the whole: the lowest tops, which the map smooths, decide;
+    ``over_mm`` is how far over their promise the strings may have to lie, nine times in ten not more; ``thin`` names frets
+    (from 1) that may end under the least crown, with the chance; ``read`` is the reading the metal hangs on most.
+    """
+
+    metal_doubt_mm: float
+    second_pass: float | None
+    thin: tuple[tuple[int, float], ...]
+    read: Suggestion | None
+    over_mm: float | None = None
+    likely_mm: float | None = None
+
+    def words(self, unit: Unit) -> str:
+        """The doubt in a sentence or three."""
+        said = []
+        if self.likely_mm is not None:
+            likely, doubt = (
+                format_length(self.likely_mm, unit),
+                format_length(self.metal_doubt_mm, unit),
+            )
+            said.append(f"Likely {likely} before the lowest top is reached, give or take {doubt}.")
+        elif self.metal_doubt_mm >= 0.005:
+            said.append(f"Metal give or take {format_length(self.metal_doubt_mm, unit)}.")
+        if self.thin:
+            named = ", ".join(f"{fret} ({round(100 * chance)} %)" for fret, chance in self.thin[:3])
+            said.append(f"May run thin: fret {named}.")
+        if self.over_mm is not None and self.over_mm >= 0.02:
+            said.append(
+                f"All notes together: nine times in ten no more than {format_length(self.over_mm, Unit.MM)} above that."
+            )
+        if self.second_pass is not None and self.second_pass >= 0.05:
+            said.append(
+                f"A second pass is needed {round(10 * self.second_pass) or 1} times in ten."
+            )
+        if self.read is not None:
+            asked = prompt(self.read.station, strings=self.read.strings)
+            said.append(f"The reading that would save most metal: {asked}")
+        return " ".join(said)
+
+
+def with_doubt(case: Case, ways: tuple[Way, ...]) -> tuple[Way, ...]:
+    """The ways that file, each with its doubt."""
+    filing = [one for one in ways if one.metal_mm > WORTH_FILING_MM and one.possible]
+    if not filing:
+        return ways
+    pool = Pool(case.measurer)
+    drawn = _drawn(case)
+    more = _more_metal(case, drawn) if any(one.kind in LEVEL_KINDS for one in filing) else 0.0
+    kinds = {one.kind for one in filing}
+    return tuple(
+        replace(one, doubt=_doubt(case, one, pool, drawn, more)) if one.kind in kinds else one
+        for one in ways
+    )
+
+
+def _drawn(case: Case) -> Array:
+    """Unknowns of necks the readings allow, (draws, n): mean and covariance of the map."""
+    solution = case.neck_map.solution
+    rng = np.random.default_rng(SEED)
+    values, vectors = np.linalg.eigh(solution.covariance)
+    root = vectors * np.sqrt(np.maximum(values, 0.0))
+    return np.asarray(solution.z + rng.standard_normal((DRAWS, len(values))) @ root.T)
+
+
+def _doubt(case: Case, one: Way, pool: Pool, drawn: Array, more: float) -> Doubt:
+    rows, _ = case.measurer.heights("tops", "slack")
+    metal, read = 0.0, None
+    if one.weight is not None:
+        row = np.tensordot(one.weight, rows[1:], axes=2)
+        metal = NINE_IN_TEN * float(
+            np.sqrt(max(float(row @ case.neck_map.solution.covariance @ row), 0.0))
+        )
+        if metal > WORTH_READING_MM:
+            read = pool.settles_most(row, "most metal hangs on it")
+    if one.kind == "play-clean":
+        over = _over_promise(case, one, drawn, string_up(case.neck_map))
+        again = float(np.mean(over > AS_WANTED_MM))
+        return Doubt(metal, again, _thin(case, one, metal), read, float(np.quantile(over, 0.9)))
+    likely = one.metal_mm + more if one.kind in LEVEL_KINDS else None
+    return Doubt(
+        metal, _second_pass(case, one, drawn), _thin(case, one, metal), read, likely_mm=likely
+    )
+
+
+def _more_metal(case: Case, drawn: Array) -> float:
+    """How much more metal a level takes on the necks the readings allow than on their mean.
+
+    A level comes down to the lowest tops: what the map has smoothed over always costs, never saves (the least metal is a
+    convex function of the heights).
+    """
+    rows, constants = case.measurer.heights("tops", "slack")
+    terms = Terms()
+    tops = np.tensordot(drawn[:LEVELLED], rows[1:], axes=(1, 2)) + constants[1:]
+    mean = np.tensordot(rows[1:], case.neck_map.solution.z, axes=(2, 0)) + constants[1:]
+    found = [metal_of(case.neck_tops, terms, one) for one in tops]
+    more = np.nanmean(found) - metal_of(case.neck_tops, terms, mean)
+    return max(float(more), 0.0)
+
+
+def _thin(case: Case, one: Way, metal_mm: float) -> tuple[tuple[int, float], ...]:
+    """Frets that may end under the least crown: by the doubt of their height, and of the metal all over."""
+    own = case.neck_map.crown_doubt_mm / NINE_IN_TEN
+    sd = np.hypot(own, metal_mm / NINE_IN_TEN / len(one.off_mm))
+    chance = np.asarray(ndtr((case.neck_tops.least_crown_mm - one.left_mm) / np.maximum(sd, 1e-6)))
+    worst = np.where(one.off_mm > WORTH_FILING_MM, chance, 0.0).max(axis=1)
+    named = [(fret + 1, float(p)) for fret, p in enumerate(worst) if p > MAY_RUN_THIN]
+    return tuple(sorted(named, key=lambda pair: -pair[1]))
+
+
+def _second_pass(case: Case, one: Way, drawn: Array) -> float | None:
+    """How often the planned metal is not the end of it; None where every top is filed until its ink is gone anyway."""
+    if one.kind != "spot-level":
+        return None
+    rows, constants = case.measurer.heights("tops", "slack")
+    tops = np.tensordot(drawn, rows[1:], axes=(1, 2)) + constants[1:] - one.off_mm
+    still = STILL_MM if case.agreed.still_mm is None else case.agreed.still_mm
+    # Only where something is filed: elsewhere the rocker was still before and stays so.
+    filed = one.off_mm.max(axis=1) > WORTH_FILING_MM
+    near = filed[:-2] | filed[1:-1] | filed[2:]
+    largest = rocks_mm(case.neck_tops, tops)[:, near].max(axis=(1, 2))
+    # What a rocker tells from still wavers by as much as the plan leaves alone.
+    return float(np.mean(largest > still + 2.0 * NO_ROCKER_TELLS_MM))
+
+
+def _over_promise(case: Case, one: Way, drawn: Array, on: OnNeck) -> Array:
+    """How far over its promise the lowest clean height of a neck comes that the readings allow, worst string, (draws,)."""
+    low, high = one.promise.height_low_mm, one.promise.height_high_mm
+    wanted = wanted_relief(case.neck_map)
+    if low is None or high is None or wanted is None:
+        return np.zeros(len(drawn))
+    less = wanted.now.mm - (one.promise.relief_mm or wanted.now.mm)
+    after = on.after(one.off_mm, less)
+    apart = (drawn - case.neck_map.solution.z) @ on.rows.reshape(-1, on.rows.shape[2]).T
+    tops = after.tops_mm[None] + apart.reshape(len(drawn), *after.tops_mm.shape)
+    # The rod brings the relief of both sides together to what is promised, whatever it was: the rest counts.
+    dips = (drawn - case.neck_map.solution.z) @ relief_row(case.neck_map)
+    tops += dips[:, None, None] * bend_profile(case.neck)
+    count = tops.shape[0] * tops.shape[1]
+    many = Strung(
+        after.scale_mm,
+        after.x_mm,
+        tops.reshape(count, -1),
+        np.zeros(count),
+        np.tile(after.tension_n, len(drawn)),
+    )
+    lowest = many.lowest_clean_mm(TOUCHES_N[case.neck.touch], on.fret_12).reshape(len(drawn), -1)
+    return np.asarray((lowest - np.linspace(low, high, lowest.shape[1])).max(axis=1))

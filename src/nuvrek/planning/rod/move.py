@@ -1,0 +1,258 @@
+"""The next move of the rod: which way, how far, and what the relief should then be."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from datetime import datetime
+
+import numpy as np
+from numpy.typing import NDArray
+from scipy.special import ndtr
+
+from nuvrek.estimate.findings.by_hand_and_eye import rod_feel
+from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
+from nuvrek.estimate.model.unknowns import (
+    PLAY_TURNS,
+    ROD_PER_TURN_MM,
+    SLIP_FLOOR_MM,
+    SLIP_SHARE,
+    TWIN_OTHER,
+)
+from nuvrek.neck.description import LANE_WORDS, Lane, NeckDescription
+from nuvrek.planning.rod.relief import Wanted, wanted_relief
+from nuvrek.readings.entries import Side
+from nuvrek.readings.words import turns_words
+
+Array = NDArray[np.float64]
+
+# Never more than this at once, and no finer than a hand can turn (common practice, no source).
+LARGEST_MOVE_TURNS = 0.25
+SMALLEST_MOVE_TURNS = 1.0 / 16.0
+# A working rod's usual reach either way, as dip in mm (common practice, no source).
+REACH_MM = 0.5
+# Wood goes on a little after a move, this share of it, within this many days (common practice, no source).
+SETTLES, SETTLES_SPREAD, SETTLED_DAYS = 0.05, 0.03, 7
+# A rod job once begun is brought this near to the target, if another move promises to help by so much.
+NEAR_MM, WORTH_CHANCE = 0.03, 0.015
+# Two sides further apart than this are brought together by turning twin rods each by its own amount; common practice,
+# no source.
+SIDES_APART_MM = 0.02
+
+
+@dataclass(frozen=True, slots=True)
+class Forecast:
+    """Relief at pitch of one side, or of both (``middle``), before and after a move, in mm.
+
+    ``doubt_mm`` holds nine times in ten for the reading straight after; ``settled_mm`` is once the wood has settled.
+    """
+
+    lane: Lane
+    now_mm: float
+    after_mm: float
+    doubt_mm: float
+    settled_mm: float
+    target_mm: float
+
+
+@dataclass(frozen=True, slots=True)
+class RodPlan:
+    """The next rod move: turns of the one rod, or of each side's where there are two; plus tightens.
+
+    ``known`` is False where the relief is only known to be over or under, not as a figure.
+    """
+
+    moves: tuple[tuple[Side | None, float], ...]
+    total_turns: float
+    forecasts: tuple[Forecast, ...]
+    slacken_first: bool
+    known: bool
+    words: str
+
+    @property
+    def turns(self) -> float:
+        """The largest turn of the move."""
+        return max((turns for _, turns in self.moves), key=abs)
+
+    @property
+    def direction(self) -> str:
+        """``tighten`` or ``loosen``."""
+        return "tighten" if self.turns > 0 else "loosen"
+
+    @property
+    def after_move_mm(self) -> float:
+        """The forecast, mean of the sides."""
+        return float(np.mean([one.after_mm for one in self.forecasts]))
+
+    @property
+    def after_move_doubt_mm(self) -> float:
+        """The larger doubt of the forecasts."""
+        return max(one.doubt_mm for one in self.forecasts)
+
+
+def plan_rod(neck_map: HeightMap) -> RodPlan | None:
+    """The next move towards the relief wanted; None when the relief is not known or needs no move."""
+    if neck_map.neck.rod == "none":
+        return None
+    sides = _sides(neck_map)
+    if not sides:
+        return None
+    per_turn = max(neck_map.rod_mm_per_turn, 0.05)
+    answer = per_turn * _crosswise(neck_map.neck, len(sides))
+    late = _late_turns(neck_map)
+    creep = SETTLES * answer @ _by_rod(late or (0.0, 0.0), len(sides))
+    excess = np.array([side.excess_mm for side in sides]) - creep
+    exact: Array = np.asarray(np.linalg.solve(answer, excess) / (1.0 + SETTLES), dtype=np.float64)
+    turns = _sixteenths(np.clip(exact, -LARGEST_MOVE_TURNS, LARGEST_MOVE_TURNS))
+    if not turns.any():
+        worst = int(np.argmax(np.abs(excess)))
+        turns[worst] = SMALLEST_MOVE_TURNS * np.sign(excess[worst])
+    change = answer @ turns
+    doubts = [
+        _doubt_after(neck_map, side, moved, per_turn)
+        for side, moved in zip(sides, change, strict=True)
+    ]
+    after = zip(sides, excess, change, doubts, strict=True)
+    gained = sum(
+        _gained(off, moved * (1.0 + SETTLES), side, doubt) for side, off, moved, doubt in after
+    )
+    figure = all(side.as_figure for side in sides)
+    if not (
+        any(side.off for side in sides) or (late is not None and figure and gained > WORTH_CHANCE)
+    ):
+        return None
+    forecasts = tuple(
+        Forecast(
+            side.now.lane,
+            side.now.mm,
+            side.now.mm - float(moved),
+            doubt,
+            side.now.mm - float(moved) * (1.0 + SETTLES) - float(still),
+            side.target_mm,
+        )
+        for side, moved, doubt, still in zip(sides, change, doubts, creep, strict=True)
+    )
+    moves = _moves(neck_map.neck, turns)
+    slacken = _slacken_first(neck_map)
+    total = float(max(_sixteenths(exact), key=abs)) or float(max(turns, key=abs))
+    return RodPlan(moves, total, forecasts, slacken, figure, _words(neck_map.neck, moves, slacken))
+
+
+def _sides(neck_map: HeightMap) -> tuple[Wanted, ...]:
+    """The reliefs the rod is to bring right: the mean of both sides, or each side by itself with twin rods apart."""
+    mean = wanted_relief(neck_map)
+    if mean is None:
+        return ()
+    if neck_map.neck.rod != "twin" or not (neck_map.known[0] and neck_map.known[2]):
+        return (mean,)
+    low, high = wanted_relief(neck_map, ("bass",)), wanted_relief(neck_map, ("treble",))
+    assert low is not None and high is not None
+    return (low, high) if abs(low.excess_mm - high.excess_mm) >= SIDES_APART_MM else (mean,)
+
+
+def _crosswise(neck: NeckDescription, sides: int) -> Array:
+    """What a turn of each rod does to each side, as a share of a rod's own answer, (sides, sides)."""
+    if sides == 2:
+        return np.array([[1.0, TWIN_OTHER], [TWIN_OTHER, 1.0]])
+    # Turning both of twin rods moves each side by what both do there.
+    return np.array([[1.0 + TWIN_OTHER if neck.rod == "twin" else 1.0]])
+
+
+def _by_rod(turns: tuple[float, float], sides: int) -> Array:
+    return np.array(turns) if sides == 2 else np.array([float(np.mean(turns))])
+
+
+def _moves(neck: NeckDescription, turns: Array) -> tuple[tuple[Side | None, float], ...]:
+    if len(turns) == 2:
+        both: tuple[tuple[Side | None, float], ...] = (
+            ("bass", float(turns[0])),
+            ("treble", float(turns[1])),
+        )
+        return tuple((side, by) for side, by in both if by)
+    if neck.rod == "twin":
+        return (("bass", float(turns[0])), ("treble", float(turns[0])))
+    return ((None, float(turns[0])),)
+
+
+def _sixteenths(turns: Array) -> Array:
+    """Turns to the nearest sixteenth."""
+    return np.asarray(SMALLEST_MOVE_TURNS * np.round(turns / SMALLEST_MOVE_TURNS))
+
+
+def _late_turns(neck_map: HeightMap) -> tuple[float, float] | None:
+    """Turns of the low (or only) and high rod made so lately that the wood still goes on; None if there were none.
+
+    Moves without a date count as late.
+    """
+    last = max((one.reading.at for one in neck_map.neck_state.taken), default="")
+    moves = [
+        move
+        for _, move in neck_map.neck_state.rod_moves
+        if _days_between(move.at, last) < SETTLED_DAYS
+    ]
+    if not moves:
+        return None
+    low = sum(move.turns for move in moves if move.side != "treble")
+    high = sum(move.turns for move in moves if move.side != "bass")
+    return low, high
+
+
+def _days_between(before: str, after: str) -> float:
+    try:
+        return (
+            datetime.fromisoformat(after) - datetime.fromisoformat(before)
+        ).total_seconds() / 86400.0
+    except (ValueError, TypeError):
+        return 0.0
+
+
+def _doubt_after(neck_map: HeightMap, side: Wanted, moved_mm: float, per_turn_mm: float) -> float:
+    """Doubt of the reading straight after the move: of the relief now, the rod's answer, its sticking and play."""
+    moves, turns = neck_map.neck_state.rod_moves, moved_mm / per_turn_mm
+    back = PLAY_TURNS if moves and moves[-1][1].turns * turns < 0.0 else 0.0
+    slip = float(np.hypot(ROD_PER_TURN_MM * np.hypot(SLIP_SHARE * turns, back), SLIP_FLOOR_MM))
+    answer = turns * neck_map.rod_doubt_mm_per_turn
+    creep = NINE_IN_TEN * SETTLES_SPREAD * moved_mm
+    return float(np.sqrt(side.now.doubt_mm**2 + answer**2 + creep**2 + (NINE_IN_TEN * slip) ** 2))
+
+
+def _gained(excess_mm: float, move_mm: float, side: Wanted, doubt_after_mm: float) -> float:
+    """How much the move raises the chance of ending near the target."""
+    return _near(excess_mm - move_mm, doubt_after_mm) - _near(excess_mm, side.now.doubt_mm)
+
+
+def _near(off_mm: float, doubt_mm: float) -> float:
+    sd = max(doubt_mm / NINE_IN_TEN, 1e-6)
+    return float(ndtr((NEAR_MM - off_mm) / sd) - ndtr((-NEAR_MM - off_mm) / sd))
+
+
+def _slacken_first(neck_map: HeightMap) -> bool:
+    """Whether the strings come slack before the key turns: the nut is under them, or the rod was felt to bind."""
+    return neck_map.neck.rod_access == "heel" or rod_feel(neck_map.neck_state) == "binding"
+
+
+def _words(
+    neck: NeckDescription, moves: tuple[tuple[Side | None, float], ...], slacken: bool
+) -> str:
+    first = " Slacken the strings first." if slacken else ""
+    if len(moves) == 2 and moves[0][1] == moves[1][1]:
+        said = f"{turns_words(moves[0][1])}, both rods"
+    elif neck.rod == "twin":
+        said = " and ".join(
+            f"{turns_words(turns)} on the {LANE_WORDS[side or 'bass']}" for side, turns in moves
+        )
+    else:
+        said = turns_words(moves[0][1])
+    ways = {turns > 0.0 for _, turns in moves}
+    does = "clockwise takes relief out" if ways == {True} else "counter-clockwise lets relief in"
+    does = does if len(ways) == 1 else "clockwise takes relief out, counter-clockwise lets it in"
+    return f"{said[:1].upper()}{said[1:]} ({does}).{first}"
+
+
+def rod_reach_mm(neck: NeckDescription) -> tuple[float, float]:
+    """Dip the rod can take out (negative) and add while filing, in mm."""
+    if neck.rod == "none":
+        return 0.0, 0.0
+    if neck.rod == "one-way":
+        # It takes relief out; how much it can still be let go is not known.
+        return -REACH_MM, 0.0
+    return -REACH_MM, REACH_MM

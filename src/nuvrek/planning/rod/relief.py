@@ -1,0 +1,120 @@
+"""The relief there is, and the relief that is wanted, by side."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+from scipy.special import ndtr
+
+from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap, Relief
+from nuvrek.estimate.measurer import Measurer, Part
+from nuvrek.neck.board import middle_fret
+from nuvrek.neck.description import LANES, Lane
+from nuvrek.readings.entries import RodMove, State
+
+# With the relief unknown by more than this, it is not spoken of as a figure.
+TOO_UNSURE_MM = 0.15
+# How sure a relief must be off target before the rod is turned for it.
+SURE = 0.8
+
+
+@dataclass(frozen=True, slots=True)
+class Wanted:
+    """Relief at pitch over the sides that were measured, against what is wanted there. Doubts hold nine times in ten."""
+
+    now: Relief
+    target_mm: float
+    margin_mm: float
+
+    @property
+    def excess_mm(self) -> float:
+        """How much too much relief there is; negative where there is too little."""
+        return self.now.mm - self.target_mm
+
+    @property
+    def as_figure(self) -> bool:
+        """Whether the relief is known well enough to be said as a figure."""
+        return self.now.doubt_mm < TOO_UNSURE_MM
+
+    @property
+    def off(self) -> bool:
+        """Whether it is off target: as a figure, or for sure on one side of it."""
+        if self.as_figure:
+            return abs(self.excess_mm) > self.margin_mm
+        sd = self.now.doubt_mm / NINE_IN_TEN
+        over = float(ndtr((self.excess_mm - self.margin_mm) / sd))
+        under = float(ndtr((-self.excess_mm - self.margin_mm) / sd))
+        return max(over, under) >= SURE
+
+
+def wanted_relief(
+    neck_map: HeightMap, sides: tuple[Lane, ...] = ("bass", "treble")
+) -> Wanted | None:
+    """Mean relief at pitch over those of ``sides`` that were measured, and what is wanted; None if none was."""
+    lanes = [lane for lane in sides if neck_map.known[LANES.index(lane)]]
+    if not lanes:
+        return None
+    measurer = Measurer(neck_map)
+    found = measurer.of("wood", _parts(measurer, lanes))
+    target = float(np.mean([neck_map.neck.relief_wanted_mm(lane) for lane in lanes]))
+    now = Relief(
+        lanes[0] if len(lanes) == 1 else "middle", "pitch", found.mm, NINE_IN_TEN * found.sd_mm
+    )
+    return Wanted(now, target, neck_map.neck.relief_margin_mm)
+
+
+def relief_row(neck_map: HeightMap) -> NDArray[np.float64]:
+    """The mean relief of both sides as a row over the unknowns of the map."""
+    measurer = Measurer(neck_map)
+    lanes = [
+        lane
+        for lane, known in zip(LANES, neck_map.known, strict=True)
+        if known and lane != "middle"
+    ]
+    return measurer.of("wood", _parts(measurer, lanes or ("bass", "treble"))).row
+
+
+def _parts(measurer: Measurer, lanes: Sequence[Lane]) -> list[Part]:
+    """The mean dip half-way from fret 1 to the joint over some lanes."""
+    joint, middle = measurer.map.neck.joint_fret, middle_fret(measurer.map.neck)
+    return [
+        (fret, k, weight / len(lanes))
+        for lane in lanes
+        for fret, k, weight in measurer.chord(1, joint, middle, LANES.index(lane))
+    ]
+
+
+def relief_over_moves(
+    neck_map: HeightMap, sides: Sequence[Lane]
+) -> tuple[tuple[float, float], ...]:
+    """Relief at pitch, mean of ``sides``, with the rod where it stood before and after each move or heat.
+
+    Millimetres with doubts, one pair more than there were moves; all readings together tell each of them.
+    """
+    measurer, neck_state = Measurer(neck_map), neck_map.neck_state
+    unknowns, solution = neck_map.gathering.unknowns, neck_map.solution
+    parts = _parts(measurer, sides)
+    low = high = 0.0
+    found = []
+    for moved, (_, shift) in enumerate(((0, None), *neck_state.shifts)):
+        if isinstance(shift, RodMove):
+            low += 0.0 if shift.side == "treble" else shift.turns
+            high += 0.0 if shift.side == "bass" else shift.turns
+        state = State(
+            rod_turns=low, rod_high_turns=high, rod_moves=moved, posture=neck_state.state.posture
+        )
+        rows, constants = unknowns.wood(state)
+        row = np.sum([w * rows[f, k] for f, k, w in parts], axis=0)
+        mm = float(row @ solution.z + sum(w * constants[f, k] for f, k, w in parts))
+        doubt = NINE_IN_TEN * float(np.sqrt(max(row @ solution.covariance @ row, 0.0)))
+        found.append((mm, doubt))
+    return tuple(found)
+
+
+def relief_now(neck_map: HeightMap) -> Relief | None:
+    """Relief at pitch over the sides that were measured, or None when it is not known well enough as a figure."""
+    wanted = wanted_relief(neck_map)
+    return wanted.now if wanted is not None and wanted.as_figure else None

@@ -1,0 +1,169 @@
+"""When to stop turning a rod, and what is left then."""
+
+from __future__ import annotations
+
+from typing import Literal
+
+from msgspec import Struct
+from scipy.special import ndtr
+
+from nuvrek.estimate.findings.by_hand_and_eye import rod_feel, rod_kind_tried
+from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
+from nuvrek.planning.rod.relief import Wanted, wanted_relief
+from nuvrek.readings.entries import Dial, RodMove, StringGap
+
+# A rod that moves the relief less than this a turn does not answer; common practice, no source.
+NO_ANSWER_MM_PER_TURN = 0.06
+# After this many moves, and this much turning in all, it has had its chance.
+MOVES_TRIED, TURNS_TRIED = 2, 0.4
+# How sure it must be that the neck stands in back bow, and how sure that the rod does not answer: there the
+# next quarter turn costs more than another look at key and nut.
+SURE, NO_ANSWER_SURE = 0.85, 0.45
+
+StopKind = Literal[
+    "resists",
+    "glued",
+    "at-end",
+    "key-slips",
+    "out-of-reach",
+    "no-answer",
+    "slack-back-bow",
+    "twins-fight",
+]
+
+
+class RodStop(Struct, frozen=True):
+    """A reason not to turn the rod any further, and what it leads to."""
+
+    kind: StopKind
+    words: str
+
+
+_WORDS: dict[StopKind, str] = {
+    "resists": (
+        "The rod resists: it is not to be forced. Slacken the strings, clear and grease its nut, then try an eighth."
+    ),
+    "glued": (
+        "Stiff at the first loosening: that may be no more than old glue. Strings slack, a drop of grease at the nut, "
+        "an eighth back and forth; if it does not come free, stop."
+    ),
+    "at-end": (
+        "The rod is at its end. A spacer under its nut, compression fretting, heat or a dressed-in relief are "
+        "what is left; a new rod is specialist work."
+    ),
+    "key-slips": (
+        "The key slips: the nut is chewed, which says nothing about the rod. Renew the nut before judging the rod."
+    ),
+    "out-of-reach": (
+        "The nut can't be reached: clear the hole, find the key that fits. The rod itself has not been tried yet."
+    ),
+    "no-answer": (
+        "Moves without an answer: the rod is spent, or only its nut turns. See that the key bites and the nut is "
+        "not chewed before calling it spent."
+    ),
+    "slack-back-bow": (
+        "Back bow with a slack one-way rod: the rod can't help. Heavier strings, or level as it lies so that the "
+        "frets carry the relief."
+    ),
+    "twins-fight": (
+        "The two rods pull against each other: one was tightened, the other loosened, and the sides do not part. "
+        "Bring both back to where they were, then turn them alike."
+    ),
+}
+_BY_FEEL: dict[str, StopKind] = {
+    "at its end": "at-end",
+    "key slips": "key-slips",
+    "out of reach": "out-of-reach",
+}
+
+
+def rod_stops(neck_map: HeightMap) -> tuple[RodStop, ...]:
+    """The stop rules that hold on this neck, gravest first."""
+    if neck_map.neck.rod == "none":
+        return ()
+    found: list[StopKind] = []
+    feel = rod_feel(neck_map.neck_state)
+    if feel == "binding":
+        found.append("glued" if _first_loosening(neck_map) else "resists")
+    if feel in _BY_FEEL:
+        found.append(_BY_FEEL[feel])
+    if _slack_back_bow(neck_map, feel):
+        found.append("slack-back-bow")
+    elif _no_answer(neck_map):
+        found.append("no-answer")
+    if _twins_fight(neck_map):
+        found.append("twins-fight")
+    return tuple(RodStop(kind, _WORDS[kind]) for kind in found)
+
+
+def _moves(neck_map: HeightMap) -> list[tuple[int, RodMove]]:
+    return [(number, move) for number, move in neck_map.neck_state.rod_moves if move.turns]
+
+
+def _first_loosening(neck_map: HeightMap) -> bool:
+    """Whether it bound when it was loosened for the first time, before it was ever turned."""
+    moves = _moves(neck_map)
+    return len(moves) == 1 and moves[0][1].turns < 0.0
+
+
+def _read_since(neck_map: HeightMap, number: int) -> bool:
+    """Whether relief was read after entry ``number``."""
+    taken = neck_map.neck_state.taken
+    return any(isinstance(one.reading, StringGap | Dial) and one.number > number for one in taken)
+
+
+def _no_answer(neck_map: HeightMap) -> bool:
+    """Whether the rod was turned enough, and read after, to know that the neck does not follow it."""
+    moves = _moves(neck_map)
+    if len(moves) < MOVES_TRIED or sum(abs(move.turns) for _, move in moves) < TURNS_TRIED:
+        return False
+    return (
+        _read_since(neck_map, moves[-1][0])
+        and _answers_less(neck_map, NO_ANSWER_MM_PER_TURN) >= NO_ANSWER_SURE
+    )
+
+
+def _answers_less(neck_map: HeightMap, mm_per_turn: float) -> float:
+    """How sure it is that the rod moves the relief less than this a turn."""
+    sd = neck_map.rod_doubt_mm_per_turn / NINE_IN_TEN
+    return float(ndtr((mm_per_turn - neck_map.rod_mm_per_turn) / max(sd, 1e-6)))
+
+
+def _slack_back_bow(neck_map: HeightMap, feel: str | None) -> bool:
+    """Back bow, and a one-way rod that is slack: felt, or shown by loosening that changed nothing."""
+    if (rod_kind_tried(neck_map.neck_state) or neck_map.neck.rod) != "one-way":
+        return False
+    wanted = wanted_relief(neck_map)
+    if wanted is None or _bowed_back(wanted) < SURE:
+        return False
+    if feel == "slack":
+        return True
+    loosened = [number for number, move in _moves(neck_map) if move.turns < 0.0]
+    turned = sum(abs(move.turns) for _, move in _moves(neck_map) if move.turns < 0.0)
+    if not loosened or turned < TURNS_TRIED or not _read_since(neck_map, loosened[-1]):
+        return False
+    return _answers_less(neck_map, NO_ANSWER_MM_PER_TURN) >= NO_ANSWER_SURE
+
+
+def _bowed_back(wanted: Wanted) -> float:
+    """How sure it is that the neck stands up in the middle."""
+    return float(ndtr(-wanted.now.mm / max(wanted.now.doubt_mm / NINE_IN_TEN, 1e-6)))
+
+
+def _twins_fight(neck_map: HeightMap) -> bool:
+    """Whether twin rods were turned against each other without the sides parting as they should."""
+    moves = neck_map.neck_state.rod_moves
+    by_side = {
+        side: sum(move.turns for _, move in moves if move.side == side)
+        for side in ("bass", "treble")
+    }
+    against = by_side["bass"] * by_side["treble"] < 0.0
+    enough = min(abs(turns) for turns in by_side.values()) >= TURNS_TRIED / 2.0
+    if (
+        neck_map.neck.rod != "twin"
+        or not against
+        or not enough
+        or not _read_since(neck_map, moves[-1][0])
+    ):
+        return False
+    return _answers_less(neck_map, NO_ANSWER_MM_PER_TURN) >= NO_ANSWER_SURE

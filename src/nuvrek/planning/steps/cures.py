@@ -1,0 +1,156 @@
+"""Job steps of the cheap cures, of heat and of work that is referred."""
+
+from __future__ import annotations
+
+from typing import Literal
+
+from msgspec import Struct, structs
+
+from nuvrek.planning.steps import cautions
+from nuvrek.readings.entries import WayKind
+
+Action = Literal["tick", "rod", "seat", "file", "slack", "pitch", "measure", "heat"]
+
+
+class Step(Struct, frozen=True):
+    """One thing to do. ``frets`` are those it is done to; minutes are common practice, no source."""
+
+    key: str
+    title: str
+    text: str
+    minutes: int
+    action: Action = "tick"
+    frets: tuple[int, ...] = ()
+    cautions: tuple[str, ...] = ()
+
+
+_TUNE = Step("string-up", "String up and tune", "To pitch, then let the neck settle.", 15, "pitch")
+_RETUNE = Step("retune", "Tune to pitch", "Then read the string heights again.", 5, "pitch")
+_TRY = Step(
+    "rod",
+    "Try the rod again",
+    "An eighth, no more. Note how it feels.",
+    5,
+    "rod",
+    (),
+    (cautions.ROD,),
+)
+_SETTLE = Step(
+    "string-up",
+    "Tune and let it settle",
+    "Relief follows the new pull over hours and days.",
+    10,
+    "pitch",
+)
+_OPEN = (cautions.STRINGS, cautions.DUST)
+# The text of each first step follows on what the cure does on this neck.
+_CURES: dict[WayKind, tuple[Step, ...]] = {
+    "strings": (
+        Step(
+            "other-strings",
+            "Change strings or tuning",
+            "Note the gauges in Take in.",
+            20,
+            cautions=(cautions.STRINGS,),
+        ),
+        _SETTLE,
+    ),
+    "nut": (
+        Step(
+            "nut-slots",
+            "File the nut slots",
+            "A stroke or two, retune, press at 3, look at 1; a slot too low can't be unfiled.",
+            20,
+            cautions=_OPEN,
+        ),
+        _RETUNE,
+    ),
+    "saddle": (
+        Step(
+            "saddle",
+            "Set the saddle",
+            "From below, flat on fine paper; mark before filing, check the break of the strings.",
+            25,
+            cautions=_OPEN,
+        ),
+        _RETUNE,
+    ),
+    "shim": (
+        Step(
+            "shim",
+            "Tilt the neck in its pocket",
+            "Strings off, neck off, shim the full width, screws tight only with the neck seated.",
+            30,
+            "slack",
+            cautions=(cautions.STRINGS,),
+        ),
+        _TUNE,
+    ),
+    "rod-nut": (
+        Step(
+            "free-nut",
+            "Free the rod nut",
+            "Clear the hole, try the key that fits, grease thread and washer.",
+            20,
+            "slack",
+            cautions=(cautions.ROD, cautions.STRINGS),
+        ),
+        _TRY,
+        _TUNE,
+    ),
+    "hardware": (
+        Step(
+            "hardware",
+            "Find the noise",
+            "Damp one part after another with a finger while the note sounds.",
+            15,
+        ),
+    ),
+}
+
+
+def cure_steps(kind: WayKind, detail: str) -> tuple[Step, ...]:
+    """The steps of a cheap cure; ``detail`` is its forecast for this neck."""
+    first, *then = _CURES[kind]
+    return (structs.replace(first, text=f"{detail} {first.text}".strip()), *then)
+
+
+def heat_steps(detail: str) -> tuple[Step, ...]:
+    """Heat straightening, one cycle."""
+    warn = (cautions.HEAT, cautions.PRESS)
+    return (
+        Step(
+            "heat-ready",
+            "Strings off, rod slack",
+            "Cover pickups, finish and binding; record the relief as it is.",
+            15,
+            "slack",
+            cautions=(cautions.STRINGS,),
+        ),
+        Step(
+            "heat-clamp",
+            "Clamp a little past straight",
+            f"{detail} Note how far past straight it is clamped; then make the rod tight, if there is one.",
+            20,
+            cautions=warn,
+        ),
+        Step(
+            "heat",
+            "Heat, and leave until quite cold",
+            "About 95 °C (200 °F) aimed at the board's source of glue, never left alone. Twice is common.",
+            90,
+            "heat",
+            cautions=warn,
+        ),
+        Step("string-up", "String up and tune", "Read the relief again.", 15, "pitch"),
+    )
+
+
+def refer_step(detail: str) -> Step:
+    """Work for licensed or specialist hands."""
+    return Step(
+        "refer",
+        "Refer it",
+        f"{detail} This is work beyond fretwork: name it, quote it, pass it on.",
+        10,
+    )

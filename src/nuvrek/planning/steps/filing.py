@@ -1,0 +1,164 @@
+"""Job steps of filing and crowning, by school."""
+
+from __future__ import annotations
+
+from nuvrek.neck.description import NeckDescription
+from nuvrek.planning.crowns.crowning import LAND_MM, file_for
+from nuvrek.planning.steps import cautions
+from nuvrek.planning.steps.cures import Step
+from nuvrek.readings.entries import Agreed, WayKind
+
+_FILING = (cautions.DUST, cautions.PICKUPS)
+_PRESSED = {
+    "own weight": "the block's own weight",
+    "fingertips": "fingertips, no more",
+    "pressed, neck backed": "pressed on the crest with the neck backed by the hand",
+}
+_UNLOADED = "Check unloaded: hand weight hides a gap, a tight end clamp lifts the middle."
+
+
+def listed_frets(frets: tuple[int, ...]) -> str:
+    """Frets in words, or how many they are."""
+    if not frets:
+        return "the frets"
+    if len(frets) == 1:
+        return f"fret {frets[0]}"
+    if len(frets) > 8:
+        return f"{len(frets)} frets"
+    return "frets " + ", ".join(str(f) for f in frets[:-1]) + f" and {frets[-1]}"
+
+
+def set_steps(kind: WayKind, detail: str, no_rod: bool) -> tuple[Step, ...]:
+    """Laying the neck for filing, as its school does; ``detail`` is what the plan says of it."""
+    if kind == "level-held":
+        return _held(no_rod, detail)
+    if no_rod or kind == "level-lies":
+        text = "Slack and as it lies, held as when played; neither supports nor rod bend it while filing."
+        return (Step("set", "Lay the neck as it is", f"{text} {detail} {_UNLOADED}", 5),)
+    text = "Strings off, turn the rod by eighths, a notched edge on the wood."
+    if kind == "level-straight":
+        text = "Strings off, turn the rod until the notched edge shows no light on the wood."
+    return (
+        Step(
+            "set",
+            "Set the neck by the rod",
+            f"{text} {detail} {_UNLOADED}",
+            10,
+            cautions=(cautions.ROD,),
+        ),
+    )
+
+
+def _held(no_rod: bool, detail: str) -> tuple[Step, ...]:
+    zero = "Strings at pitch: the dial under the neck, half-way to the body, set to zero."
+    if not no_rod:
+        zero = (
+            "Strings at pitch, rod until the notched edge shows no light. Then the dial under the neck, half-way to the "
+            "body, set to zero."
+        )
+    warn = () if no_rod else (cautions.ROD,)
+    back = "At the headstock end and under the neck, little by little; held down at the body."
+    return (
+        Step("dial-zero", "Dial to zero under tension", f"{zero} {detail}", 15, cautions=warn),
+        Step(
+            "dial-off",
+            "Strings off",
+            "Slacken evenly. The dial moves as the neck springs back.",
+            5,
+            "slack",
+            cautions=(cautions.STRINGS,),
+        ),
+        Step(
+            "dial-back",
+            "Raise the supports until the dial reads zero",
+            f"{back} {_UNLOADED}",
+            10,
+            cautions=(cautions.PRESS,),
+        ),
+    )
+
+
+def worn_step(neck: NeckDescription) -> Step:
+    """Rounding worn crowns before a light level."""
+    text = (
+        f"Where a top shows a flat or a groove, the {file_for(neck.wire_width_mm)} concave file from both shoulders; the "
+        "highest line of each top stays."
+    )
+    return Step("crown-worn", "Crown what is worn", text, 40, cautions=(cautions.DUST,))
+
+
+def spot_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
+    """Marking and filing a few frets."""
+    stop = "Rocker every few strokes. Stop when the rocker is still and the ink just gone; check unloaded."
+    return (
+        Step(
+            "mark",
+            "Mark the tops",
+            f"Ink on {listed_frets(frets)} and their neighbours.",
+            3,
+            frets=frets,
+        ),
+        Step(
+            "file",
+            f"File {listed_frets(frets)}",
+            f"Short stone along the string line, light hand. {stop}",
+            6 * max(len(frets), 1),
+            "file",
+            frets,
+            _FILING,
+        ),
+    )
+
+
+def level_steps(frets: tuple[int, ...], agreed: Agreed) -> tuple[Step, ...]:
+    """Marking and levelling all frets."""
+    tool = "Long beam" if agreed.block_mm is None else f"Block of {agreed.block_mm:.0f} mm"
+    text = (
+        f"{tool}, paper {agreed.level_grit}, along the string lines, {_PRESSED[agreed.pressure]}. "
+        "Stop when each top is touched, the file runs smooth and the rocker is still."
+    )
+    marking = "Ink along every crown: the last ink to go shows the lowest top."
+    return (
+        Step("mark", "Mark all fret tops", marking, 5),
+        Step("file", "Level all frets", text, 45, "file", frets, _FILING),
+    )
+
+
+def crown_steps(frets: tuple[int, ...], neck: NeckDescription) -> tuple[Step, ...]:
+    """Rounding the flats of these frets."""
+    if not frets:
+        return ()
+    text = (
+        f"The {file_for(neck.wire_width_mm)} concave file, from both shoulders, until a line of ink {LAND_MM:.2f} mm wide or less is "
+        "left on top: the ink is the height, don't file it away."
+    )
+    return (
+        Step(
+            "crown",
+            f"Crown {listed_frets(frets)}",
+            text,
+            4 * len(frets),
+            frets=frets,
+            cautions=(cautions.DUST,),
+        ),
+    )
+
+
+def crown_few_steps(frets: tuple[int, ...], neck: NeckDescription) -> tuple[Step, ...]:
+    """Worn frets crowned anew, the others left alone."""
+    text = (
+        f"The {file_for(neck.wire_width_mm)} concave file alone. A groove: until its bottom just goes and no further. A flat: from "
+        "both shoulders, the line of ink on top stays."
+    )
+    return (
+        Step("mark", "Mark the tops", f"Ink on {listed_frets(frets)}.", 3, frets=frets),
+        Step(
+            "file",
+            f"Crown {listed_frets(frets)}",
+            text,
+            8 * max(len(frets), 1),
+            "file",
+            frets,
+            _FILING,
+        ),
+    )

@@ -1,0 +1,136 @@
+"""Just clean: the least metal for clean notes at the string height that is wanted, as a way forward."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from nuvrek.clearance.strung_neck import OnNeck, string_up
+from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.neck.description import NEARLY_FLAT_MM, NeckDescription
+from nuvrek.planning.case.case import Case, Way, listed, make_way
+from nuvrek.planning.filing.clean_program import Clean, MetalCurve, curve, play_clean, program
+from nuvrek.planning.filing.level_program import WORTH_FILING_MM, Removal
+from nuvrek.planning.rod.relief import wanted_relief
+from nuvrek.planning.steps.filing import listed_frets
+from nuvrek.planning.ways.level_schools import unread_words
+from nuvrek.readings.entries import Promise
+
+Array = NDArray[np.float64]
+
+# So much above what a full level would allow, where no height was wished for (common practice, no source).
+ABOVE_LEVEL_MM = 0.15
+# Every note is to be clean nine times in ten: so many standard deviations of its room are kept (normal, one-sided).
+SURE = 1.2816
+
+
+@dataclass(frozen=True)
+class CleanBasis:
+    """What just clean and its curve stand on: the strings, the relief there is, and the heights a full level allows."""
+
+    on: OnNeck
+    relief_mm: float
+    best_mm: Array
+    level_mm: float
+
+
+def clean_basis_of(case: Case, level: Way, on: OnNeck) -> CleanBasis | None:
+    """The ground, only where the relief is known and no fret is to be seated first."""
+    wanted = wanted_relief(case.neck_map)
+    if wanted is None or not wanted.as_figure or case.unseated or case.unread:
+        return None
+    promised = level.promise.relief_mm
+    less = 0.0 if promised is None else wanted.now.mm - promised
+    best, _ = on.lowest_clean_mm(TOUCHES_N[case.neck.touch], on.after(level.off_mm, less))
+    return CleanBasis(on, wanted.now.mm, best, level.metal_mm)
+
+
+def clean_way(case: Case, basis: CleanBasis) -> Way | None:
+    """The way, only where something would buzz at that height and a little metal cures it."""
+    heights = heights_wanted(case.neck, basis.best_mm)
+    return _made(case, basis.on, basis.relief_mm, heights, basis.level_mm)
+
+
+def clean_curve(case: Case, basis: CleanBasis) -> MetalCurve:
+    """Metal against string height from a full level to the neck as it is."""
+    force, reach = TOUCHES_N[case.neck.touch], _reach(case, basis.relief_mm)
+    return curve(basis.on, _spare(case), basis.best_mm, basis.level_mm, force, reach, SURE)
+
+
+def clean_at(case: Case, drawn: MetalCurve, heights: Array) -> Way:
+    """Just clean at these heights (strings,), whether that asks for metal, for none or for too much."""
+    wanted = wanted_relief(case.neck_map)
+    now = 0.0 if wanted is None else wanted.now.mm
+    on, force = string_up(case.neck_map), TOUCHES_N[case.neck.touch]
+    clean = play_clean(program(on, _spare(case), heights, force, _reach(case, now), sure=SURE))
+    why = []
+    if clean is None:
+        why.append(
+            "The frets can't pay for it at that height: higher strings, or less crown kept, would do."
+        )
+        clean = Clean(
+            np.zeros_like(case.neck_tops.crown_mm), 0.0, 0.0, np.zeros_like(case.neck_tops.crown_mm)
+        )
+    elif clean.metal_mm < WORTH_FILING_MM:
+        why.append("Every note is clean at that height as it is: nothing to file.")
+    if case.unseated or case.unread:
+        why.append(
+            unread_words(case) if case.unread else f"Seat fret {listed(case.unseated)} first."
+        )
+    return _way(case, clean, heights, now - clean.less_relief_mm, drawn.level_metal_mm, why)
+
+
+def _spare(case: Case) -> Array:
+    """Metal that may go, (frets, 3)."""
+    spare = case.neck_tops.crown_mm - case.neck_tops.least_crown_mm
+    spare[[fret - 1 for fret in case.agreed.untouched]] = 0.0
+    return np.asarray(spare)
+
+
+def _reach(case: Case, relief_mm: float) -> tuple[float, float]:
+    """Relief the rod may give back (negative) and take out: it may help, but not into back bow."""
+    if case.rodless:
+        return 0.0, 0.0
+    out = min(-case.neck_tops.rod_dip_low_mm, max(relief_mm - NEARLY_FLAT_MM, 0.0))
+    return -case.neck_tops.rod_dip_high_mm, out
+
+
+def _made(case: Case, on: OnNeck, relief_mm: float, heights: Array, level_mm: float) -> Way | None:
+    force = TOUCHES_N[case.neck.touch]
+    clean = play_clean(
+        program(on, _spare(case), heights, force, _reach(case, relief_mm), sure=SURE)
+    )
+    if clean is None or clean.metal_mm < WORTH_FILING_MM:
+        return None
+    return _way(case, clean, heights, relief_mm - clean.less_relief_mm, level_mm, [])
+
+
+def _way(
+    case: Case, clean: Clean, heights: Array, relief_mm: float, level_mm: float, why: list[str]
+) -> Way:
+    filed = clean.off_mm.max(axis=1) > WORTH_FILING_MM
+    frets = tuple(int(f) + 1 for f in np.flatnonzero(filed))
+    gist = (
+        f"File {listed_frets(frets)}: every note clean, each nine times in ten, at {case.length(float(heights[0]))} low and "
+        f"{case.length(float(heights[-1]))} high over fret 12, relief {case.length(relief_mm)}. A full level takes {case.length(level_mm)}."
+    )
+    promise = Promise(
+        relief_mm=relief_mm,
+        relief_doubt_mm=case.neck.relief_margin_mm,
+        height_low_mm=float(heights[0]),
+        height_high_mm=float(heights[-1]),
+    )
+    removal = Removal(
+        clean.off_mm, case.neck_tops.crown_mm - clean.off_mm, 0.0, weight=clean.weight
+    )
+    return make_way(case, "play-clean", removal, frets, gist, why, promise)
+
+
+def heights_wanted(neck: NeckDescription, best_mm: Array) -> Array:
+    """What the owner wishes for, but no lower than a full level would allow; else a little above that. (strings,)"""
+    low, high = neck.height_low_mm, neck.height_high_mm
+    if low is None or high is None:
+        return best_mm + ABOVE_LEVEL_MM
+    return np.maximum(np.linspace(low, high, len(best_mm)), best_mm)

@@ -1,0 +1,118 @@
+"""What is left when rod and frets can't pay: heat, and the work that is referred to specialists."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
+from nuvrek.estimate.model.unknowns import HEAT_MM
+from nuvrek.planning.case.case import Case, Way, make_way
+from nuvrek.units import format_length
+
+# From this much too much relief on, heat is worth its risk (common practice, no source).
+FAR_OVER_MM = 0.25
+# What one cycle of heat takes out, and how unsure that is, before this neck has shown it (common practice, no source).
+HEAT_GAIN_MM, HEAT_GAIN_SPREAD_MM = 0.12, 0.10
+# After so many cycles without the neck following, it is a matter for a rod or a neck (common practice, no source).
+CYCLES_TRIED = 2
+
+
+@dataclass(frozen=True, slots=True)
+class HeatSoFar:
+    """What the cycles so far took out of the relief, in mm each with its doubt, and what another is expected to."""
+
+    gains: tuple[tuple[float, float], ...]
+    expected_mm: float
+    doubt_mm: float
+
+
+def heat_so_far(neck_map: HeightMap) -> HeatSoFar:
+    """Read from the map: what came out beside the rod's turns. Each cycle updates what the next is expected to do."""
+    unknowns = neck_map.gathering.unknowns
+    gains, mean, variance = [], HEAT_GAIN_MM, HEAT_GAIN_SPREAD_MM**2
+    for n, (number, _) in enumerate(neck_map.neck_state.shifts):
+        if number not in {heat for heat, _ in neck_map.neck_state.heats}:
+            continue
+        at = unknowns.slip + n
+        share = float(unknowns.slips[n].mean())
+        mm = share * float(neck_map.solution.z[at])
+        sd = share * float(np.sqrt(neck_map.solution.covariance[at, at]))
+        gains.append((mm, NINE_IN_TEN * sd))
+        if sd < 0.8 * HEAT_MM:
+            # The cycles of one neck are alike but not the same: half the spread is the cycle's own.
+            weight = variance / (variance + sd**2 + (0.5 * HEAT_GAIN_SPREAD_MM) ** 2)
+            mean, variance = mean + weight * (mm - mean), (1.0 - weight) * variance
+    spread = float(np.sqrt(variance + (0.5 * HEAT_GAIN_SPREAD_MM) ** 2))
+    return HeatSoFar(tuple(gains), mean, NINE_IN_TEN * spread)
+
+
+def lost_ways(case: Case) -> tuple[Way, ...]:
+    """Heat straightening and referrals, where the readings and the rod's log speak for them."""
+    return tuple(one for one in (_heat(case), _refer(case)) if one is not None)
+
+
+def _far_over(case: Case) -> bool:
+    return case.rodless and case.excess_mm is not None and case.excess_mm > FAR_OVER_MM
+
+
+def _heat(case: Case) -> Way | None:
+    if not _far_over(case):
+        return None
+    so_far = heat_so_far(case.neck_map)
+    length = case.length
+    done = "".join(
+        f" Cycle {n}: {length(mm)} out, give or take {length(doubt)}."
+        for n, (mm, doubt) in enumerate(so_far.gains, 1)
+    )
+    low, high = (so_far.expected_mm + sign * so_far.doubt_mm for sign in (-1, 1))
+    out = f"up to {length(high)}" if low <= 0.0 else f"{length(low)} to {length(high)}"
+    gist = f"A cycle may take out {out}, and may not hold.{done}"
+    why = []
+    if case.neck.lacquered:
+        why.append("Not on a lacquered board: heat lifts the finish.")
+    if len(so_far.gains) >= CYCLES_TRIED and so_far.expected_mm < 0.05:
+        why.append(
+            f"{len(so_far.gains)} cycles and the neck does not follow: rod or neck must be replaced."
+        )
+    if case.neck.rod == "none":
+        gist += " Without a rod heated wood tends to return."
+    return make_way(case, "heat", None, (), gist, why)
+
+
+def _refer(case: Case) -> Way | None:
+    """Work beyond fretwork: named, explained, and what to measure for the quote."""
+    parts = [*_angle(case), *_rod_work(case)]
+    if not parts:
+        return None
+    return make_way(case, "refer", None, (), " ".join(parts), [])
+
+
+def _angle(case: Case) -> list[str]:
+    heights = case.heights
+    if heights.lacking_mm <= 0.0 or case.neck.joint == "bolted":
+        return []
+    climbs = " and the tongue climbs" if case.has("tongue") else ""
+    heel = (
+        f"{format_length(heights.at_heel_mm, case.unit)} at the heel"
+        if heights.heel_mm
+        else f"{format_length(heights.at_heel_mm, case.unit)} on a usual heel; measure heel length and edge over the bridge for the quote"
+    )
+    return [
+        f"Neck angle reset: the strings are high, the saddle is spent{climbs}. {heights.angle_degrees:.2f}°, {heel}."
+    ]
+
+
+def _rod_work(case: Case) -> list[str]:
+    if not _far_over(case):
+        return []
+    if case.neck.rod == "none":
+        return [
+            "Rod fitting, or the board off and the neck trued: no rod, and more bow than frets should pay for. For the quote: "
+            "relief at pitch and slack, board thickness, wood, scale."
+        ]
+    return [
+        "Rod replacement: the rod is spent and the relief far over. For the quote: rod log, relief at pitch and slack, "
+        "board thickness. On a cheap bolt-on neck a new neck often costs less."
+    ]

@@ -1,0 +1,423 @@
+"""What is written into a neck's journal: one frozen value per kind of entry.
+
+The same values are the rows of the logbook and the entries of a job file.
+Lengths are in mm, with the unit in the name. Frets count from 1, the nut is 0.
+"""
+
+from __future__ import annotations
+
+from typing import Annotated, Literal
+
+from msgspec import Meta, Struct
+
+from nuvrek.neck.description import MAX_FRETS, Lane, Line, NeckDescription, SmallMm, Words
+from nuvrek.readings.sizes import What
+
+Fret = Annotated[int, Meta(ge=1, le=MAX_FRETS)]
+Support = Annotated[int, Meta(ge=0, le=MAX_FRETS)]
+GapMm = Annotated[float, Meta(ge=-5, le=20)]
+# Strings count from the highest; the low one has the largest number.
+StringNumber = Annotated[int, Meta(ge=1, le=14)]
+Frets = Annotated[tuple[Fret, ...], Meta(max_length=MAX_FRETS)]
+Turns = Annotated[float, Meta(ge=-20, le=20)]
+Side = Literal["bass", "treble"]
+Strings = Literal["pitch", "slack"]
+# (fret, lane, mm taken off)
+Removals = Annotated[
+    tuple[tuple[Fret, Lane, Annotated[float, Meta(ge=0, le=5)]], ...], Meta(max_length=200)
+]
+Places = Annotated[tuple[tuple[Fret, Lane], ...], Meta(max_length=200)]
+Posture = Literal["lying", "played"]
+WayKind = Literal[
+    "leave",
+    "strings",
+    "nut",
+    "saddle",
+    "shim",
+    "rod-nut",
+    "hardware",
+    "rod",
+    "seat",
+    "ends",
+    "spot-level",
+    "play-clean",
+    "crown-few",
+    "level",
+    "level-straight",
+    "level-held",
+    "level-lies",
+    "crown-first",
+    "heat",
+    "refer",
+]
+Feel = Literal["free", "firm", "binding", "at its end", "slack", "key slips", "out of reach"]
+EndFault = Literal["sharp", "sprouting", "proud-bevel", "tape-lip"]
+FilingAim = Literal["least metal", "thinnest fret"]
+Grit = Annotated[int, Meta(ge=80, le=20_000)]
+Pressure = Literal["own weight", "fingertips", "pressed, neck backed"]
+SeatStop = Literal["", "slot shallow", "slot dirty", "gone too far"]
+PHOTO_BYTES = 800_000
+
+
+class State(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
+    """The state of the neck while a reading is taken. ``rod_turns``: plus is tightened.
+
+    With twin rods ``rod_turns`` are those of the low side, ``rod_high_turns`` those of the high side.
+    ``rod_moves`` counts the moves before, for a rod turned there and back does not quite return; it is filled
+    in when the journal is read.
+    """
+
+    strings: Strings = "pitch"
+    rod_turns: Turns = 0.0
+    posture: Posture = "lying"
+    rod_high_turns: Turns = 0.0
+    rod_moves: Annotated[int, Meta(ge=0, le=100_000)] = 0
+
+
+class Entry(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True, tag_field="kind"):
+    """Common to all entries: ``at`` is the wall-clock time, ISO 8601, empty when not known."""
+
+    at: Annotated[str, Meta(max_length=40)] = ""
+
+
+class Reading(Entry, frozen=True, kw_only=True):
+    """Common to all readings.
+
+    ``station`` names the place in a guided round, if one asked for it; ``error_mm`` is the tool's own
+    error (one standard deviation) where it is not the usual one.
+    """
+
+    state: State = State()
+    station: Annotated[str, Meta(max_length=60)] = ""
+    error_mm: Annotated[float, Meta(ge=0.0005, le=2)] | None = None
+
+
+class Gap(Reading, frozen=True, kw_only=True):
+    """A gap as it was felt: one number, or leaves.
+
+    ``slides_mm`` is the thickest leaf that slides without touching, ``drags_mm`` the thinnest that
+    drags, ``wont_go_mm`` one that does not go in.
+    """
+
+    gap_mm: GapMm | None = None
+    slides_mm: GapMm | None = None
+    drags_mm: GapMm | None = None
+    wont_go_mm: GapMm | None = None
+
+
+class StringGap(Gap, frozen=True, kw_only=True, tag="string-gap"):
+    """Gap under a string or edge over one fret; a notched edge lies on the wood beside the frets.
+
+    It lies on two supports (an edge may run on past them to the fret looked at), or (an edge only, both left out) as it rests: on the highest places
+    within ``reach``, the frets it covers, the whole board if not said. ``string`` where one was named.
+    """
+
+    lane: Lane
+    fret: Fret
+    low_support: Support | None = None
+    high_support: Fret | None = None
+    by: Literal["string", "edge", "notched"] = "string"
+    reach: tuple[Support, Fret] | None = None
+    string: StringNumber | None = None
+
+
+class Rock(Gap, frozen=True, kw_only=True, tag="rock"):
+    """A rocker over three neighbouring frets, named by the middle one.
+
+    ``says`` is ``rocks`` or ``still``; the gap under it may be measured.
+    """
+
+    lane: Lane
+    fret: Fret
+    says: Literal["rocks", "still"]
+
+
+class OthersStill(Reading, frozen=True, kw_only=True, tag="others-still"):
+    """The end of a rocker sweep: on this lane every triple not marked is still."""
+
+    lane: Lane
+    frets: Frets
+
+
+class CrownHeight(Reading, frozen=True, kw_only=True, tag="crown-height"):
+    """Height of a fret above the wood beside it."""
+
+    lane: Lane
+    fret: Fret
+    height_mm: Annotated[float, Meta(ge=0, le=5)]
+
+
+class StringHeight(Reading, frozen=True, kw_only=True, tag="string-height"):
+    """Gap from the top of a fret to the underside of a string.
+
+    ``string`` is the one measured, the outer one of the side if not said; ``capo`` the fret held meanwhile, 0 for open.
+    """
+
+    side: Side
+    fret: Fret
+    height_mm: Annotated[float, Meta(ge=0, le=20)]
+    string: StringNumber | None = None
+    capo: Support = 0
+
+
+class Dial(Reading, frozen=True, kw_only=True, tag="dial"):
+    """An indicator carried along a straight beam: the top of one fret against the beam, plus is higher.
+
+    Readings of one ``run`` on one lane share the beam, however it lies.
+    """
+
+    lane: Lane
+    fret: Fret
+    run: Annotated[int, Meta(ge=0, le=1_000_000)]
+    reading_mm: GapMm
+
+
+class Size(Reading, frozen=True, kw_only=True, tag="size"):
+    """A size taken at one place: see ``sizes.SIZES`` for what each is and where it belongs. Fret 0 is the nut."""
+
+    what: What
+    mm: Annotated[float, Meta(ge=-20, le=2000)]
+    fret: Support = 0
+    lane: Lane | None = None
+    string: StringNumber | None = None
+
+
+class StandOff(Gap, frozen=True, kw_only=True, tag="stand-off"):
+    """A fret stands off the wood or moves under a finger; without a lane, all along it.
+
+    ``moves`` says what a press with the finger found; the gap is the light under the fret.
+    """
+
+    fret: Fret
+    lane: Lane | None = None
+    moves: Literal["moves", "firm", "not tried"] = "not tried"
+
+
+class OthersFirm(Reading, frozen=True, kw_only=True, tag="others-firm"):
+    """The end of a pressing sweep: none of these frets moves."""
+
+    frets: Frets
+
+
+class FretEnd(Reading, frozen=True, kw_only=True, tag="fret-end"):
+    """Something wrong with one end of a fret; ``mm`` is how much, where that was measured."""
+
+    side: Side
+    fret: Fret
+    fault: EndFault
+    mm: Annotated[float, Meta(ge=0, le=5)] | None = None
+
+
+class EndsFine(Reading, frozen=True, kw_only=True, tag="ends-fine"):
+    """The end of a sweep along one edge: these fret ends are as they should be."""
+
+    side: Side
+    frets: Frets
+
+
+class Ink(Reading, frozen=True, kw_only=True, tag="ink"):
+    """The beam has taken the marker off this top. The order of these readings is the order in which it went: highest first."""
+
+    lane: Lane
+    fret: Fret
+
+
+class InkLeft(Reading, frozen=True, kw_only=True, tag="ink-left"):
+    """The end of a look at the marked tops: on these the ink is still whole."""
+
+    lane: Lane
+    frets: Frets
+
+
+class RodFeel(Reading, frozen=True, kw_only=True, tag="rod-feel"):
+    """How the rod nut feels without being moved on; ``key`` is what fits it."""
+
+    feel: Feel
+    key: Line = ""
+
+
+class Air(Reading, frozen=True, kw_only=True, tag="room"):
+    """Air of the room: temperature in degrees Celsius, relative humidity in percent."""
+
+    temperature_c: Annotated[float, Meta(ge=-30, le=60)] | None = None
+    humidity_percent: Annotated[float, Meta(ge=0, le=100)] | None = None
+
+
+class Heard(Entry, frozen=True, kw_only=True, tag="heard"):
+    """What the ear says of a note, played up the neck; fret 0 is the open string, strings count from the highest."""
+
+    string: StringNumber
+    fret: Support
+    says: Literal["buzzes", "badly", "clean"]
+
+
+class OthersClean(Entry, frozen=True, kw_only=True, tag="others-clean"):
+    """The end of playing up a string: every note not marked rings clean."""
+
+    string: StringNumber
+    frets: Annotated[tuple[Support, ...], Meta(max_length=MAX_FRETS + 1)]
+
+
+class Describe(Entry, frozen=True, kw_only=True, tag="describe"):
+    """The neck's description, whole, replacing the one before."""
+
+    neck: NeckDescription
+
+
+class RoundStart(Entry, frozen=True, kw_only=True, tag="round"):
+    """A guided round begins (or begins afresh)."""
+
+    name: Line
+
+
+class StateChange(Entry, frozen=True, kw_only=True, tag="state"):
+    """Strings slackened or brought to pitch, neck laid down or taken up."""
+
+    state: State
+    station: Annotated[str, Meta(max_length=60)] = ""
+
+
+class RodMove(Entry, frozen=True, kw_only=True, tag="rod-move"):
+    """The rod nut was turned: plus tightens (clockwise), minus loosens.
+
+    ``rough``: the turns are a guess; with no turns at all, it was moved and nobody counted. ``side`` names the
+    rod where there are two. ``promised_mm`` is the relief at pitch that was forecast for the move.
+    """
+
+    turns: Annotated[float, Meta(ge=-4, le=4)]
+    feel: Feel | Literal[""] = ""
+    rough: bool = False
+    side: Side | None = None
+    promised_mm: Annotated[float, Meta(ge=-5, le=5)] | None = None
+    promised_doubt_mm: Annotated[float, Meta(ge=0, le=5)] | None = None
+
+
+class Heated(Entry, frozen=True, kw_only=True, tag="heated"):
+    """One cycle of heat straightening: how far the neck was clamped past straight, how hot the source was aimed,
+    and how long it lay until quite cold."""
+
+    over_bend_mm: Annotated[float, Meta(ge=0, le=10)] | None = None
+    source_c: Annotated[float, Meta(ge=20, le=400)] | None = None
+    minutes_cold: Annotated[float, Meta(ge=0, le=10_000)] | None = None
+
+
+class Seated(Entry, frozen=True, kw_only=True, tag="seated"):
+    """A fret was pressed or tapped home: where, why it stopped short or went too far, and whether it holds since."""
+
+    fret: Fret
+    where: Literal["whole", "bass", "middle", "treble"] = "whole"
+    how: Literal["pressed", "tapped"] = "pressed"
+    stopped: SeatStop = ""
+    glued: bool = False
+    holds: Literal["not tried", "holds", "moves"] = "not tried"
+    note: Line = ""
+
+
+class Agreed(Entry, frozen=True, kw_only=True, tag="agreed"):
+    """What is agreed about filing, whole, replacing what was agreed before; None is as described.
+
+    ``dressed_mm`` is relief filed into the tops although a rod works; ``grooves_stay``: shallow grooves may be left, with the owner's say-so in ``note``. ``untouched`` frets lose nothing.
+    ``still_mm`` is the rock that may stay; ``block_mm`` how long the beam or stone is, None as long as the board;
+    ``level_grit`` its paper, ``finish_grit`` the last one over the crowns.
+    """
+
+    least_crown_mm: SmallMm | None = None
+    fall_away_mm: Annotated[float, Meta(ge=0, le=1)] | None = None
+    fall_from: Fret | None = None
+    dressed_mm: Annotated[float, Meta(ge=0, le=1)] = 0.0
+    aim: FilingAim = "least metal"
+    grooves_stay: bool = False
+    untouched: Frets = ()
+    still_mm: Annotated[float, Meta(ge=0.005, le=0.5)] | None = None
+    pressure: Pressure = "own weight"
+    block_mm: Annotated[float, Meta(ge=30, le=1200)] | None = None
+    level_grit: Grit = 320
+    finish_grit: Grit = 2000
+    note: Line = ""
+
+
+class Filed(Entry, frozen=True, kw_only=True, tag="filed"):
+    """Metal taken off fret tops, as meant by the plan unless the bench knows better."""
+
+    way: WayKind
+    off: Removals
+
+
+class Promise(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
+    """What a way forward promised when it was chosen. Lengths in mm, None where nothing was said."""
+
+    relief_mm: float | None = None
+    relief_doubt_mm: float | None = None
+    metal_off_mm: float = 0.0
+    thinnest_mm: float | None = None
+    largest_rock_mm: float | None = None
+    # String heights over fret 12.
+    height_low_mm: float | None = None
+    height_high_mm: float | None = None
+    # Lowest heights over fret 12 at which the outer strings ring clean, and their doubt.
+    clean_low_mm: float | None = None
+    clean_high_mm: float | None = None
+    clean_doubt_mm: float | None = None
+
+
+class Chosen(Entry, frozen=True, kw_only=True, tag="chosen"):
+    """A way forward was chosen. Its promise is held against the result.
+
+    ``rod`` says which way the rod goes, ``ends`` what is wrong with fret ends and is put right along the way,
+    ``detail`` what a cheap cure or referral does on this neck; ``no_rod``: there is none, or it is spent.
+    """
+
+    way: WayKind
+    promise: Promise = Promise()
+    frets: Annotated[tuple[Fret, ...], Meta(max_length=MAX_FRETS)] = ()
+    off: Removals = ()
+    rod: Line = ""
+    ends: Annotated[tuple[EndFault, ...], Meta(max_length=4)] = ()
+    detail: Words = ""
+    # The tops in the order in which the file should take their ink.
+    order: Places = ()
+    no_rod: bool = False
+
+
+class StepDone(Entry, frozen=True, kw_only=True, tag="step-done"):
+    """A job step was ticked."""
+
+    step: Line
+
+
+class Note(Entry, frozen=True, kw_only=True, tag="note"):
+    """Free words, a photo, or both. ``about`` is the number of the entry they belong to.
+
+    The photo is a JPEG made small (base64 in JSON); the original stays where it was.
+    """
+
+    text: Words = ""
+    about: Annotated[int, Meta(ge=1, le=1_000_000)] | None = None
+    photo: Annotated[bytes, Meta(max_length=PHOTO_BYTES)] | None = None
+
+
+class Strike(Entry, frozen=True, kw_only=True, tag="strike"):
+    """Takes an earlier entry out of the picture; ``entry`` is its number, from 1. Nothing is erased."""
+
+    entry: Annotated[int, Meta(ge=1, le=1_000_000)]
+
+
+AnyReading = (
+    StringGap
+    | Rock
+    | OthersStill
+    | CrownHeight
+    | StringHeight
+    | Dial
+    | Size
+    | StandOff
+    | OthersFirm
+    | FretEnd
+    | EndsFine
+    | Ink
+    | InkLeft
+    | RodFeel
+    | Air
+)
+AnyWork = RodMove | Heated | Heard | OthersClean | Seated | Agreed | Filed | Chosen | StepDone
+AnyEntry = AnyReading | AnyWork | Describe | RoundStart | StateChange | Note | Strike
