@@ -107,22 +107,22 @@ def reading_to_repaint(folder: Path) -> None:
     truth, bench = simulated_neck(7, 24, 648.0)
     book = Logbook(folder / "paint.db")
     number = book.start(truth.neck, "", measure_basic_round(bench))
-    desk = AppState(book, Settings(), None, lambda: "")
-    window = Window(desk)
+    app_state = AppState(book, Settings(), None, lambda: "")
+    window = Window(app_state)
     window.show()
-    desk.open(NeckRow(number, truth.neck, "", 0))
+    app_state.open(NeckRow(number, truth.neck, "", 0))
     window.show_stage("Map")
-    session = desk.session
+    session = app_state.session
     assert session is not None
     # Waiting, not spinning: the solver's thread needs the interpreter.
     wait = QEventLoop.ProcessEventsFlag.WaitForMoreEvents
     seen: list[float] = []
-    desk.solved.connect(
+    app_state.solved.connect(
         lambda: (window.stages["Map"].sheet.repaint(), seen.append(time.perf_counter()))
     )
 
     def settle() -> None:
-        while desk.busy:
+        while app_state.busy:
             app.processEvents(wait)
 
     def take(count: int) -> list[float]:

@@ -85,12 +85,12 @@ def ten_thousand_readings(folder: Path) -> None:
     for count in (100, 10_000):
         book = Logbook(folder / f"many{count}.db")
         number = book.start(NECK, "", entries[:count])
-        desk = AppState(book, Settings(), None, lambda: "")
-        window = Window(desk)
+        app_state = AppState(book, Settings(), None, lambda: "")
+        window = Window(app_state)
         window.show()
         tracemalloc.start()
         start = time.perf_counter()
-        desk.open(NeckRow(number, NECK, "", 0))
+        app_state.open(NeckRow(number, NECK, "", 0))
         opened = time.perf_counter() - start
         held = tracemalloc.get_traced_memory()[0]
         tracemalloc.stop()
@@ -99,7 +99,7 @@ def ten_thousand_readings(folder: Path) -> None:
         stage.change_round("one")  # type: ignore[attr-defined]
         for key in ("5", "enter"):
             stage.key(key)
-        while desk.busy:
+        while app_state.busy:
             app.processEvents(QEventLoop.ProcessEventsFlag.WaitForMoreEvents)
         times = []
         for turn in range(60):
@@ -120,7 +120,7 @@ def ten_thousand_readings(folder: Path) -> None:
             f"worst {1e3 * max(times):.0f} ms; opened in {1e3 * opened:.0f} ms, {held / 1e6:.1f} MB held"
         )
         settled = time.perf_counter()
-        while desk.busy:
+        while app_state.busy:
             app.processEvents(QEventLoop.ProcessEventsFlag.WaitForMoreEvents)
         print(
             f"  map settled {1e3 * (time.perf_counter() - settled):.0f} ms after the last of sixty quick entries"

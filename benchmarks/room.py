@@ -110,8 +110,10 @@ def demo_window() -> Iterator[tuple[Any, Any]]:
     app = QApplication.instance() or QApplication([])
     load_fonts()
     with tempfile.TemporaryDirectory() as folder:
-        desk = AppState(open_demo(Path(folder)), demo_settings(), None, lambda: "", inline=True)
-        window = Window(desk)
+        app_state = AppState(
+            open_demo(Path(folder)), demo_settings(), None, lambda: "", inline=True
+        )
+        window = Window(app_state)
         window.show()
         yield app, window
         window.close()

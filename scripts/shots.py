@@ -74,7 +74,7 @@ def _gauge_lost(scene: Scene) -> None:
     stage.keypad.change_round("indicator")
     gauge = StandIn()
     stage.connect_gauge(gauge.path)
-    truth, _ = simulated_neck(5, scene.window.desk.session.neck_state.neck.frets, 686.0)  # type: ignore[union-attr]
+    truth, _ = simulated_neck(5, scene.window.app.session.neck_state.neck.frets, 686.0)  # type: ignore[union-attr]
     for mm in list(indicator_run(truth, 0, default_rng(5)))[:11]:
         gauge.send(mm - 1.2)
         QTest.qWait(60)
@@ -103,7 +103,7 @@ def _filing(scene: Scene) -> None:
     page.kinds.setCurrentIndex(page.kinds.findData("level"))
     page._other_way(0)
     page.take.click()
-    session: Any = scene.window.desk.session
+    session: Any = scene.window.app.session
     _until(session, "file")
     scene.window.show_stage("Work")
     scene.keys("*****+").shoot("work-filing")

@@ -11,7 +11,7 @@ from typing import Any
 
 import numpy as np
 
-from nuvrek.bench.solved import Solved, see, weigh
+from nuvrek.bench.solved import Solved, see, wanted_alone, weigh
 from nuvrek.exchange.jobfile import Job
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.plan import Plan
@@ -53,7 +53,7 @@ def rng(seed: int) -> np.random.Generator:
 
 def compute(now: NeckState) -> tuple[Solved, Plan]:
     """The whole picture of a moment and its plan."""
-    solved = weigh(see(now, Unit.MM), Unit.MM)
+    solved = weigh(see(wanted_alone(now, Unit.MM)))
     assert solved.plan is not None
     return solved, solved.plan
 
@@ -100,8 +100,8 @@ class WindowCase(TempCase):
         from nuvrek.logbook.store import Logbook
 
         book = open_demo(self.folder) if demo else Logbook(path or self.folder / "book.db")
-        desk = AppState(book, Settings(), None, lambda: TIME, inline=inline)
-        window = Window(desk)
+        app = AppState(book, Settings(), None, lambda: TIME, inline=inline)
+        window = Window(app)
         window.show()
         self.app.processEvents()
         self.addCleanup(self._close, window)

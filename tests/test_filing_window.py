@@ -51,19 +51,19 @@ class FilingWindow(WindowCase):
         self.keys(window, RIGHT, "*")
         self.assertEqual(page.filing.agreed.untouched, (1,))
         page.agree.click()
-        entry = window.desk.session.entries[-1]
+        entry = window.app.session.entries[-1]
         assert isinstance(entry, Agreed)
         self.assertEqual(
             (entry.least_crown_mm, entry.fall_away_mm, entry.fall_from), (1.2, 0.08, 14)
         )
         self.assertFalse(page.filing.draft)
         self.keys(window, BACK)
-        self.assertEqual(window.desk.session.neck_state.agreed, Agreed())
+        self.assertEqual(window.app.session.neck_state.agreed, Agreed())
         self.assertFalse(window.grab().isNull())
 
     def test_the_curve_is_pressed_for_another_height(self) -> None:
         window, page = self.at(BASS)
-        curve = window.desk.solved.plan.curve
+        curve = window.app.solved.plan.curve
         metal = list(curve.metal_mm)
         # The least metal grows with every step down, and ever faster: the program is convex in the height.
         self.assertEqual(metal, sorted(metal, reverse=True))
@@ -86,16 +86,16 @@ class FilingWindow(WindowCase):
         page.lift.setValue(60)
         page.take.click()
         self.assertEqual(window.now, "Work")
-        kinds = [type(e) for e in window.desk.session.entries[-2:]]
+        kinds = [type(e) for e in window.app.session.entries[-2:]]
         self.assertEqual(kinds, [Describe, Chosen])
-        chosen = window.desk.session.neck_state.chosen
+        chosen = window.app.session.neck_state.chosen
         self.assertEqual({fret for fret, _ in chosen.order}, set(chosen.frets))
-        neck = window.desk.session.neck_state.neck
+        neck = window.app.session.neck_state.neck
         self.assertAlmostEqual(neck.height_low_mm, chosen.promise.height_low_mm, delta=0.006)
 
     def test_the_owners_wish_stays_unless_another_height_is_asked_for(self) -> None:
         window, page = self.at(BASS)
-        session = window.desk.session
+        session = window.app.session
         neck = structs.replace(session.neck_state.neck, height_low_mm=1.6, height_high_mm=1.1)
         session.append(Describe(neck=neck))
         self.choose(page, "play-clean")
@@ -111,7 +111,7 @@ class FilingWindow(WindowCase):
         window, page = self.at(BASS)
         self.choose(page, kind)
         page.take.click()
-        session = window.desk.session
+        session = window.app.session
         while (step := next_step(session.neck_state)) is not None and step.key != key:
             tick(session, step)
         window.show_stage("Work")
@@ -121,7 +121,7 @@ class FilingWindow(WindowCase):
         window, page = self.work_at("file")
         self.assertIn("Watch three", window.bar.message.text())
         self.assertIsInstance(page.sheet.lanes[0], MetalStrip)
-        session, order = window.desk.session, page.walk.frets
+        session, order = window.app.session, page.walk.frets
         self.keys(window, "***")
         self.assertEqual({fret for fret, _ in ink_gone(session.neck_state)}, set(order[:3]))
         self.assertIn("agrees with the plan", window.bar.message.text())
@@ -138,23 +138,23 @@ class FilingWindow(WindowCase):
     def test_strokes_are_named_only_to_those_who_know_their_own(self) -> None:
         window, page = self.work_at("file", "spot-level")
         self.assertNotIn("strokes about", page.step_text.text())
-        desk = window.desk
-        desk.change_settings(
-            structs.replace(desk.settings, kit=structs.replace(desk.settings.kit, stroke_mm=0.01))
+        app = window.app
+        app.change_settings(
+            structs.replace(app.settings, kit=structs.replace(app.settings.kit, stroke_mm=0.01))
         )
         self.assertIn("In your strokes about", page.step_text.text())
-        deepest = max(left_to_file(desk.session.neck_state).values())
+        deepest = max(left_to_file(app.session.neck_state).values())
         self.assertIn(f": {round(deepest / 0.01)}", page.step_text.text())
 
     def test_one_side_ahead_is_said(self) -> None:
         window, _ = self.work_at("file")
         self.keys(window, DOWN, "******")
         self.assertIn("low side is ahead", window.bar.message.text())
-        self.assertEqual({lane for _, lane in ink_gone(window.desk.session.neck_state)}, {"bass"})
+        self.assertEqual({lane for _, lane in ink_gone(window.app.session.neck_state)}, {"bass"})
 
     def test_half_way_the_rocker_is_asked_for_and_the_rest_is_planned(self) -> None:
         window, page = self.work_at("file")
-        session = window.desk.session
+        session = window.app.session
         before = sum(left_to_file(session.neck_state).values())
         self.keys(window, "+")
         self.assertAlmostEqual(
@@ -177,7 +177,7 @@ class FilingWindow(WindowCase):
 
     def test_a_fret_is_seated_as_it_went(self) -> None:
         window, page = self.at(MANDOLIN, "Work")
-        session = window.desk.session
+        session = window.app.session
         while next_step(session.neck_state).action != "seat":
             tick(session, next_step(session.neck_state))
         window.show_stage("Work")
@@ -189,7 +189,7 @@ class FilingWindow(WindowCase):
         entry = next(e for e in reversed(session.entries) if isinstance(e, Seated))
         self.assertEqual((entry.where, entry.stopped, entry.glued), ("treble", "slot dirty", True))
         self.assertFalse(page.seat.glued.isChecked())
-        plan = window.desk.solved.plan
+        plan = window.app.solved.plan
         self.assertIn("was seated", " ".join(plan.way("level").why_not))
 
     def test_choose_shows_every_school_and_leads_here(self) -> None:
@@ -203,7 +203,7 @@ class FilingWindow(WindowCase):
         self.assertEqual(window.now, "Filing")
         self.keys(window, ENTER)
         self.assertEqual(window.now, "Choose")
-        told = plan_answer(window.desk.solved.plan, window.desk.solved.map)
+        told = plan_answer(window.app.solved.plan, window.app.solved.map)
         level = next(w for w in told["ways"] if w["kind"] == "level")
         self.assertEqual(len(level["flats"]), 20)
         self.assertEqual(

@@ -75,7 +75,7 @@ class InTheWindow(WindowCase):
         stage = window.stages["Measure"]
         self.keys(window, 0x01000005, 0x01000005, 0x01000005)
         self.assertIn("Fret 1. Height of the crown", window.bar.prompt.text())
-        session = window.desk.session
+        session = window.app.session
         gauge = StandIn()
         self.addCleanup(gauge.unplug)
         stage.connect_gauge(gauge.path)
@@ -95,7 +95,7 @@ class InTheWindow(WindowCase):
         gauge.unplug()
         self.wait(lambda: stage.gauge_button.text() == "gauge: lost")
         self.assertIn("Nothing taken is lost", window.bar.message.text())
-        self.assertEqual(len(window.desk.book.entries(session.neck_id)), len(session.entries))
+        self.assertEqual(len(window.app.book.entries(session.neck_id)), len(session.entries))
         self.assertEqual(len(session.neck_state.taken), taken + 3)
 
     def test_an_indicator_run_from_the_stand_in_with_the_cable_pulled_in_the_middle(self) -> None:
@@ -104,8 +104,8 @@ class InTheWindow(WindowCase):
         window.show_stage("Measure")
         stage = window.stages["Measure"]
         stage.keypad.change_round("indicator")
-        truth, _ = simulated_neck(5, window.desk.session.neck_state.neck.frets, 686.0)
-        session = window.desk.session
+        truth, _ = simulated_neck(5, window.app.session.neck_state.neck.frets, 686.0)
+        session = window.app.session
 
         def dials() -> int:
             return sum(isinstance(one.reading, Dial) for one in session.neck_state.taken)
@@ -129,7 +129,7 @@ class InTheWindow(WindowCase):
             self.wait(lambda number=number: dials() == number)
         self.assertEqual(dials(), 22)
         self.assertIn("Middle. Dial", window.bar.prompt.text())
-        self.assertEqual(len(window.desk.book.entries(session.neck_id)), len(session.entries))
+        self.assertEqual(len(window.app.book.entries(session.neck_id)), len(session.entries))
 
     def test_a_reading_sent_while_another_stage_is_in_front_is_said_not_swallowed(self) -> None:
         window: Any = self.open_window(demo=True)
@@ -138,11 +138,11 @@ class InTheWindow(WindowCase):
         gauge = StandIn()
         self.addCleanup(gauge.unplug)
         window.stages["Measure"].connect_gauge(gauge.path)
-        taken = len(window.desk.session.neck_state.taken)
+        taken = len(window.app.session.neck_state.taken)
         window.show_stage("Map")
         gauge.send(0.3)
         self.wait(lambda: "It was not taken" in window.bar.message.text())
-        self.assertEqual(len(window.desk.session.neck_state.taken), taken)
+        self.assertEqual(len(window.app.session.neck_state.taken), taken)
 
     def test_a_port_that_is_not_there(self) -> None:
         window: Any = self.open_window(demo=True)

@@ -15,7 +15,8 @@ from nuvrek.readings.entries import (
     StateChange,
     Strike,
 )
-from nuvrek.readings.journal import advance, fold, last_undoable, live_numbers
+from nuvrek.readings.acts import joined, live_acts, undoable
+from nuvrek.readings.journal import advance, fold, live_numbers
 from tests.support import NECK, measured
 
 CROWN = CrownHeight(lane="bass", fret=3, height_mm=1.0)
@@ -33,10 +34,23 @@ class Striking(unittest.TestCase):
     def test_a_strike_never_reaches_forwards(self) -> None:
         self.assertEqual(live_numbers([Strike(entry=2), CROWN]), [2])
 
-    def test_undo_finds_the_newest_but_spares_the_description(self) -> None:
-        entries: list[AnyEntry] = [CROWN, Describe(neck=NECK)]
-        self.assertEqual(last_undoable(entries), 1)
-        self.assertIsNone(last_undoable(entries, after=1))
+    def test_what_was_done_in_one_go_is_undone_as_one_on_its_own_page(self) -> None:
+        act = joined([CROWN, CROWN], "Work", TIME)
+        other = joined([CROWN], "Measure", TIME)
+        entries: list[AnyEntry] = [*other, *act, Describe(neck=NECK)]
+        work = undoable(entries, "Work")
+        self.assertEqual(work.act and work.act.numbers, (2, 3))
+        self.assertEqual(work.elsewhere and work.elsewhere.page, "Take in")
+        entries += [Strike(entry=2), Strike(entry=3), Strike(entry=4)]
+        self.assertIsNone(undoable(entries, "Work").act)
+        measure = undoable(entries, "Measure")
+        self.assertEqual(measure.act and measure.act.numbers, (1,))
+        self.assertIsNone(measure.elsewhere)
+
+    def test_entries_from_before_acts_are_acts_of_one_on_their_usual_page(self) -> None:
+        entries: list[AnyEntry] = [CROWN, RodMove(turns=0.125), CROWN]
+        self.assertEqual([act.page for act in live_acts(entries)], ["Measure", "Work", "Measure"])
+        self.assertEqual([act.numbers for act in live_acts(entries, after=1)], [(2,), (3,)])
 
 
 class Folding(unittest.TestCase):

@@ -248,20 +248,20 @@ class OddNecks(unittest.TestCase):
             neck = neck_with(frets=frets, joint_fret=joint, strings=strings, rod=rod)
             truth = make_truth(neck, Condition(proud=0, low=0), rng(frets))
             for entries in (measure_basic_round(Bench(truth, rng(strings))), []):
-                desk = FilingDraft(compute(neck_state(entries, neck))[0], Unit.MM)
-                self.assertIn("level", desk.kinds)
-                for kind in desk.kinds:
-                    desk.kind = kind
+                draft = FilingDraft(compute(neck_state(entries, neck))[0], Unit.MM)
+                self.assertIn("level", draft.kinds)
+                for kind in draft.kinds:
+                    draft.kind = kind
                     for agreed in (
                         Agreed(),
                         Agreed(untouched=(2,)),
                         Agreed(block_mm=40.0, least_crown_mm=1.19),
                     ):
-                        desk.agreed = agreed
-                        way = desk.way()
+                        draft.agreed = agreed
+                        way = draft.way()
                         self.assertTrue(way.possible or way.why_not)
                         if way.possible and way.metal_mm > 0.01:
-                            self.assertIn("fret", watch_words(desk.rehearsal(), way, Unit.THOU))
+                            self.assertIn("fret", watch_words(draft.rehearsal(), way, Unit.THOU))
 
 
 class Agreements(unittest.TestCase):

@@ -56,7 +56,7 @@ class MapWindow(WindowCase):
     def test_the_board_from_above_follows_the_strings(self) -> None:
         window, page = self.at(2)
         page.views.toggle("above")
-        m = window.desk.solved.map
+        m = window.app.solved.map
         self.assertEqual(m.state.strings, "slack")
         pitch = page.sheet.lanes[0]
         self.keys(window, "*")
@@ -72,9 +72,9 @@ class MapWindow(WindowCase):
 
     def test_the_next_reading_is_taken_and_leads_back(self) -> None:
         window, page = self.at(4)
-        session = window.desk.session
+        session = window.app.session
         self.assertGreaterEqual(len(page.next_cards), 1)
-        wanted = window.desk.solved.next.suggestions[0]
+        wanted = window.app.solved.next.suggestions[0]
         taken, begun = len(session.neck_state.taken), session.neck_state.round_number
         self.keys(window, "1")
         self.assertEqual(window.now, "Measure")
@@ -94,7 +94,7 @@ class MapWindow(WindowCase):
         proud = next(c for c in page.cards if "stands proud" in c.accessibleName())
         proud.click()
         self.assertIn("for  rocker", window.bar.right.text())
-        session = window.desk.session
+        session = window.app.session
         session.append(CrownHeight(lane="middle", fret=5, height_mm=0.14))
         page.refresh()
         odd = next(c for c in page.cards if c.accessibleName().startswith("Odd:"))
@@ -114,11 +114,11 @@ class MapWindow(WindowCase):
         self.assertEqual(lane.title, "Change")
         self.assertIn("relief: low side", lane.words)
         filed = {
-            fret for work in window.desk.session.neck_state.work for fret, _, _ in work.entry.off
+            fret for work in window.app.session.neck_state.work for fret, _, _ in work.entry.off
         }
         came_down = min(range(len(lane.change_mm)), key=lambda f: min(lane.change_mm[f])) + 1
         self.assertIn(came_down, filed)
-        self.assertEqual(len(moments(window.desk.session)), page.views.past.count())
+        self.assertEqual(len(moments(window.app.session)), page.views.past.count())
 
     def test_picture_and_table_are_carried_away(self) -> None:
         window, page = self.at(2)
@@ -129,5 +129,5 @@ class MapWindow(WindowCase):
         self.assertIn("<svg", (self.folder / "neck.svg").read_text()[:400])
         page.views.save_table(self.folder / "heights.csv")
         lines = (self.folder / "heights.csv").read_text().splitlines()
-        self.assertEqual(len(lines), 1 + 3 * window.desk.session.neck_state.neck.frets)
+        self.assertEqual(len(lines), 1 + 3 * window.app.session.neck_state.neck.frets)
         self.assertTrue(lines[0].startswith("fret,lane,top_mm"))

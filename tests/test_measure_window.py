@@ -27,7 +27,7 @@ class MeasureCase(WindowCase):
         stage = window.stages["Measure"]
         if name:
             stage.change_round(name)
-        return window, stage, window.desk.session
+        return window, stage, window.app.session
 
 
 class OneByOne(MeasureCase):
@@ -80,8 +80,8 @@ class OneByOne(MeasureCase):
         self.assertEqual(window.bar.unit.text(), "mm")
         window.bar.unit.pressed.emit()
         self.assertEqual(window.bar.unit.text(), "thou")
-        self.assertEqual(window.desk.settings.unit_for("string-height"), Unit.SIXTYFOURTH)
-        self.assertEqual(window.desk.settings.unit_for("sweep"), Unit.MM)
+        self.assertEqual(window.app.settings.unit_for("string-height"), Unit.SIXTYFOURTH)
+        self.assertEqual(window.app.settings.unit_for("sweep"), Unit.MM)
 
     def test_repeated_readings_show_their_spread(self) -> None:
         window, _, _ = self.at(4, "one")
@@ -142,7 +142,7 @@ class NotesAndTables(MeasureCase):
         (self.folder / "words.jpg").write_text("no picture")
         stage.extras.photo(str(self.folder / "words.jpg"))
         self.assertIn("no picture", window.bar.message.text())
-        self.assertEqual(window.desk.book.entries(session.neck_id), session.entries)
+        self.assertEqual(window.app.book.entries(session.neck_id), session.entries)
 
     def test_a_note_on_any_reading_is_seen_again_on_the_map(self) -> None:
         window, _, _ = self.at(2)
@@ -208,7 +208,7 @@ class StandInLive(MeasureCase):
         from PyQt6.QtTest import QTest
 
         window, stage, session = self.at(1, "indicator")
-        stage.connect_gauge(window.desk.gauge.STAND_IN)
+        stage.connect_gauge(window.app.gauge.STAND_IN)
         self.assertEqual(stage.gauge_button.text(), "gauge: connected")
         self.assertTrue(stage.stand_in.isVisible())
         taken = len(session.neck_state.taken)
@@ -242,4 +242,4 @@ class StandInLive(MeasureCase):
         page = window.stages["My tools"]
         page.line.setCurrentText("4800 7E2")
         page._line_chosen()
-        self.assertEqual(window.desk.settings.gauge_line, "4800 7E2")
+        self.assertEqual(window.app.settings.gauge_line, "4800 7E2")

@@ -123,7 +123,7 @@ class Figures(unittest.TestCase):
         neck_map = map_neck(neck_state(entries, truth.neck))
         way = make_plan(neck_map, find(neck_map)).way("spot-level")
         s = random_surface(0)
-        neck_tops = type(s)(
+        surface = type(s)(
             neck_map.x_mm,
             neck_map.tops_slack_mm,
             neck_map.crown_mm,
@@ -132,8 +132,8 @@ class Figures(unittest.TestCase):
             0.8,
         )
         before, after = (
-            rocks_mm(neck_tops, neck_tops.tops_mm),
-            rocks_mm(neck_tops, neck_tops.tops_mm - way.off_mm),
+            rocks_mm(surface, surface.tops_mm),
+            rocks_mm(surface, surface.tops_mm - way.off_mm),
         )
         self.assertGreater(before.max(), 0.05)
         self.assertLessEqual(after.max(), STILL_MM + 0.006 + 1e-9)
@@ -214,7 +214,7 @@ class TheJob(TempCase):
         while (step := next_step(self.session.neck_state)) is not None and step.key != "crown":
             tick(self.session, step)
         self.assertEqual(len(self.session.neck_state.work), 2)
-        self.assertEqual(self.session.neck_state.neck_tops[5, "bass"], 1)
+        self.assertEqual(self.session.neck_state.surface[5, "bass"], 1)
 
     def test_promise_beside_result(self) -> None:
         open_rows = {

@@ -52,10 +52,10 @@ class RandomHands(WindowCase):
             events += 1
             self.app.processEvents()
             self.assertEqual("\n".join(self.raised), "")
-            session = window.desk.session
+            session = window.app.session
             most_taken = max(most_taken, len(session.neck_state.taken))
             if events % 100 == 0:
-                self.assertEqual(window.desk.book.entries(session.neck_id), session.entries)
+                self.assertEqual(window.app.book.entries(session.neck_id), session.entries)
         if self.gauge is not None:
             self.gauge.unplug()
         self.assertGreater(most_taken, 30)
@@ -148,7 +148,7 @@ class RandomHands(WindowCase):
             window.show_stage("Measure")
 
     def take_again(self, window: Any, pick: random.Random) -> None:
-        session = window.desk.session
+        session = window.app.session
         numbers = [n for n, e in enumerate(session.entries, 1) if isinstance(e, Reading)]
         window._retake(pick.choice(numbers))
 
@@ -160,11 +160,11 @@ class RandomHands(WindowCase):
 
     def still_answers(self, window: Any) -> None:
         window.show_stage("Measure")
-        stage, session = window.stages["Measure"], window.desk.session
+        stage, session = window.stages["Measure"], window.app.session
         stage.change_round("one")
         stage.keypad.asking = None
         stage.keypad.rewind()
         taken = len(session.neck_state.taken)
         self.keys(window, "5", Qt.Key.Key_Return, "1.1mm", Qt.Key.Key_Return)
         self.assertEqual(len(session.neck_state.taken), taken + 1)
-        self.assertEqual(window.desk.book.entries(session.neck_id), session.entries)
+        self.assertEqual(window.app.book.entries(session.neck_id), session.entries)

@@ -4,7 +4,7 @@ from typing import Any
 
 from PyQt6.QtCore import Qt
 
-from nuvrek.bench.forms.strings import Row, read_strings
+from nuvrek.bench.forms.strings import StringRow, read_strings
 from nuvrek.bench.work.rod_loop import FEELS, wanted_leaf_mm
 from nuvrek.neck.board import middle_fret
 from nuvrek.readings.entries import Describe, Heated, RodMove, StateChange, StringGap
@@ -24,7 +24,7 @@ class RodWindow(WindowCase):
     def test_move_retune_goes_or_not_next(self) -> None:
         window = self.at(STEEL, "Choose")
         self.keys(window, ENTER)
-        work, session = window.stages["Work"], window.desk.session
+        work, session = window.stages["Work"], window.app.session
         self.assertTrue(work.rodview.isVisible())
         self.assertIn("1/4 turn tighter", window.bar.prompt.text())
         self.assertRegex(
@@ -39,7 +39,7 @@ class RodWindow(WindowCase):
         self.keys(window, ENTER)
         self.assertEqual(session.neck_state.state.strings, "pitch")
         leaf = wanted_leaf_mm(
-            window.desk.solved, "bass", middle_fret(session.neck_state.neck), (1, 14)
+            window.app.solved, "bass", middle_fret(session.neck_state.neck), (1, 14)
         )
         self.assertIn(f"leaf {leaf:.2f}", window.bar.aside.text())
         # One key a side: the leaf of the wanted relief goes, so there is still more relief than wanted.
@@ -56,7 +56,7 @@ class RodWindow(WindowCase):
     def test_turns_of_ones_own_rough_ones_and_none(self) -> None:
         window = self.at(STEEL, "Choose")
         self.keys(window, ENTER)
-        session = window.desk.session
+        session = window.app.session
         self.keys(window, LEFT, LEFT)
         self.assertIn("1/8 turn tighter, your own", window.bar.prompt.text())
         self.keys(window, ENTER)
@@ -98,7 +98,7 @@ class RodWindow(WindowCase):
         ):
             window.stages["Shelf"]._open(neck)
             window.show_stage("Choose")
-            plan = window.desk.solved.plan
+            plan = window.app.solved.plan
             self.assertEqual(plan.advice, advice, neck)
             said = window.bar.prompt.text() + window.bar.message.text()
             self.assertIn(words, said)
@@ -107,9 +107,9 @@ class RodWindow(WindowCase):
     def test_a_stop_rule_ends_the_turning(self) -> None:
         window = self.at(SPENT, "Work")
         self.assertEqual(window.bar.prompt.text(), "Stop turning")
-        entries = len(window.desk.session.entries)
+        entries = len(window.app.session.entries)
         self.keys(window, ENTER)
-        self.assertEqual(len(window.desk.session.entries), entries)
+        self.assertEqual(len(window.app.session.entries), entries)
 
     def test_a_cycle_of_heat_is_written_with_its_figures(self) -> None:
         window = self.at(SPENT, "Choose")
@@ -123,13 +123,13 @@ class RodWindow(WindowCase):
         work.heat_fields["over_bend_mm"].setText("1,5")
         work.heat_fields["source_c"].setText("93")
         work.done.click()
-        heat = next(e for e in window.desk.session.entries if isinstance(e, Heated))
+        heat = next(e for e in window.app.session.entries if isinstance(e, Heated))
         self.assertEqual((heat.over_bend_mm, heat.source_c, heat.minutes_cold), (1.5, 93.0, None))
 
     def test_twin_rods_are_logged_by_side(self) -> None:
         window = self.at(BARITONE, "Choose")
         self.keys(window, ENTER, ENTER)
-        session = window.desk.session
+        session = window.app.session
         self.assertEqual([m.side for _, m in session.neck_state.rod_moves], ["treble"])
         work = window.stages["Work"]
         work.which.setCurrentIndex(1)
@@ -147,7 +147,7 @@ class RodWindow(WindowCase):
         page.keep.click()
         window.show_stage("Choose")
         self.keys(window, ENTER)
-        session = window.desk.session
+        session = window.app.session
         session.append(StateChange(state=session.neck_state.state.__class__(strings="pitch")))
         window.stages["Work"].refresh()
         self.assertIn("Strings slack first", window.bar.prompt.text())
@@ -180,11 +180,11 @@ class StringsWindow(WindowCase):
         page.capo.setCurrentIndex(2)
         self.assertEqual(page.said[0][0].text(), "F#1")
         window.stages["Take in"].keep.click()
-        entry = window.desk.session.entries[-1]
+        entry = window.app.session.entries[-1]
         assert isinstance(entry, Describe)
         self.assertEqual(len(entry.neck.string_set), 4)
         self.assertAlmostEqual(entry.neck.string_set[0].gauge_mm, 105 * 0.0254)
-        self.assertIn("long bass", window.desk.settings.sets)
+        self.assertIn("long bass", window.app.settings.sets)
 
     def test_a_kept_set_is_put_on_and_forgotten(self) -> None:
         window, page = self.page(STEEL)
@@ -195,7 +195,7 @@ class StringsWindow(WindowCase):
         page.take.click()
         self.assertEqual(page.lines[0]["note"].text(), "E2")
         page.drop.click()
-        self.assertEqual(window.desk.settings.sets, {})
+        self.assertEqual(window.app.settings.sets, {})
 
     def test_nonsense_is_said_and_not_kept(self) -> None:
         window, page = self.page(STEEL)
@@ -204,17 +204,17 @@ class StringsWindow(WindowCase):
         self.assertIn("no note", page.total.text())
         self.assertFalse(window.stages["Take in"].keep.isEnabled())
         for row, words in (
-            (Row("E2", "thin"), "not a length"),
-            (Row("E2", "46", each="7"), "1, 2 or 3"),
-            (Row("E2", "46", mass="much"), "grams"),
-            (Row("", "46"), "no note"),
+            (StringRow("E2", "thin"), "not a length"),
+            (StringRow("E2", "46", each="7"), "1, 2 or 3"),
+            (StringRow("E2", "46", mass="much"), "grams"),
+            (StringRow("", "46"), "no note"),
         ):
             found, faults = read_strings((row,))
             self.assertIsNone(found)
             self.assertIn(words, faults[0])
 
     def test_gauges_in_any_unit(self) -> None:
-        rows = [Row("E4", text) for text in ("10", ".010", "0.254mm", "0.25")]
+        rows = [StringRow("E4", text) for text in ("10", ".010", "0.254mm", "0.25")]
         found, _ = read_strings(rows)
         assert found is not None
         for spec in found:

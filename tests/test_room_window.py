@@ -70,7 +70,7 @@ class RoomWindow(WindowCase):
 
     def test_the_ear_is_written_down_and_fitted(self) -> None:
         window, page = self.at(BASS)
-        session = window.desk.session
+        session = window.app.session
         self.keys(window, *[RIGHT] * 8, DOWN, DOWN, DOWN, "*", "/", "*", ".")
         heard = [e for e in session.entries if isinstance(e, Heard)]
         self.assertEqual(
@@ -92,7 +92,7 @@ class RoomWindow(WindowCase):
         self.assertIn("Dead straight", window.bar.message.text())
         self.assertFalse(window.grab().isNull())
         page.aim.click()
-        entry = window.desk.session.entries[-1]
+        entry = window.app.session.entries[-1]
         assert isinstance(entry, Describe)
         self.assertGreater(entry.neck.relief_target_mm, 0.05)
         self.assertIsNotNone(entry.neck.relief_high_mm)

@@ -43,7 +43,7 @@ class FromTheKeypad(WindowCase):
         self.keys(window, ENTER)
         self.assertEqual(window.now, "Measure")
         count = take_round(self, window)
-        session = window.desk.session
+        session = window.app.session
         self.assertEqual(window.bar.prompt.text(), "Round done.")
         kinds = [type(one.reading) for one in session.neck_state.taken]
         self.assertEqual(
@@ -65,14 +65,14 @@ class FromTheKeypad(WindowCase):
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(4)
         window.show_stage("Measure")
-        before = len(window.desk.session.neck_state.taken)
+        before = len(window.app.session.neck_state.taken)
         self.keys(window, "7*", BACK)
-        self.assertEqual(len(window.desk.session.neck_state.taken), before)
+        self.assertEqual(len(window.app.session.neck_state.taken), before)
         self.assertIn("Struck out", window.bar.message.text())
         self.keys(window, BACK)
         self.assertIn("Gap over", window.bar.prompt.text())
         self.keys(window, ".05", ENTER)
-        self.assertEqual(len(window.desk.session.neck_state.taken), before)
+        self.assertEqual(len(window.app.session.neck_state.taken), before)
 
     def test_a_held_down_key_takes_one_reading(self) -> None:
         from PyQt6.QtCore import QEvent, Qt
@@ -81,7 +81,7 @@ class FromTheKeypad(WindowCase):
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(4)
         window.show_stage("Measure")
-        start = len(window.desk.session.entries)
+        start = len(window.app.session.entries)
         for repeat in (False, True, True, True):
             event = QKeyEvent(
                 QEvent.Type.KeyPress,
@@ -91,7 +91,7 @@ class FromTheKeypad(WindowCase):
                 repeat,
             )
             self.app.sendEvent(window.stages["Measure"], event)
-        self.assertEqual(len(window.desk.session.entries), start + 1)
+        self.assertEqual(len(window.app.session.entries), start + 1)
 
     def test_questions_and_letters_show_in_the_bar(self) -> None:
         window: Any = self.open_window(demo=True)
@@ -118,7 +118,7 @@ class FromTheKeypad(WindowCase):
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(4)
         window.show_stage("Measure")
-        database = window.desk.book._db
+        database = window.app.book._db
         database.execute("PRAGMA query_only=ON")
         self.keys(window, UP, ".1", ENTER)
         self.assertIn("not written down", window.bar.message.text())
@@ -165,7 +165,7 @@ class Stages(WindowCase):
         threshold = gc.get_threshold()
         gc.set_threshold(1, 1, 1)
         for _ in range(6):
-            window.desk._solver._sweeper.sweep()
+            window.app._solver._sweeper.sweep()
         gc.set_threshold(*threshold)
         self.assertIsNone(gone())
         window.close()
@@ -188,13 +188,13 @@ class Stages(WindowCase):
         self.keys(window, PAGE_DOWN)
         self.assertEqual(window.now, "Shelf")
         self.keys(window, DOWN, ENTER)
-        self.assertEqual((window.now, window.desk.session.neck_id), ("Map", 2))
+        self.assertEqual((window.now, window.app.session.neck_id), ("Map", 2))
         self.keys(window, PAGE_UP)
         self.assertEqual(window.now, "Measure")
         window.rail.buttons["Work"].click()
         self.assertEqual(window.now, "Work")
         self.keys(window, HOME, "3")
-        self.assertEqual(window.desk.session.neck_id, 3)
+        self.assertEqual(window.app.session.neck_id, 3)
 
     def test_choosing_a_fret_shows_its_readings(self) -> None:
         window: Any = self.open_window(demo=True)
@@ -211,20 +211,20 @@ class Stages(WindowCase):
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(2)
         window.stages["Map"]._choose(5, "")
-        taken = len(window.desk.session.neck_state.taken)
+        taken = len(window.app.session.neck_state.taken)
         texts = [card.accessibleName() for card in window.stages["Map"].cards]
         self.assertTrue(any(t.startswith("Fret 5 ") for t in texts))
         self.keys(window, BACK)
-        self.assertEqual(len(window.desk.session.neck_state.taken), taken)
+        self.assertEqual(len(window.app.session.neck_state.taken), taken)
         self.keys(window, DOWN, DOWN)
         self.assertEqual(window.bar.right.text().count("▸"), 1)
         picked = window.bar.right.text().split("▸ ")[1].split("\n")[0]
         self.keys(window, BACK)
-        self.assertEqual(len(window.desk.session.neck_state.taken), taken - 1)
+        self.assertEqual(len(window.app.session.neck_state.taken), taken - 1)
         self.assertNotIn(picked, window.bar.right.text())
         self.assertIn("stays in the journal", window.bar.message.text())
         self.keys(window, ENTER)
-        self.assertEqual(len(window.desk.session.neck_state.taken), taken)
+        self.assertEqual(len(window.app.session.neck_state.taken), taken)
         self.assertIn(picked, window.bar.right.text())
 
     def test_a_click_on_the_sheet_goes_to_the_fret_in_both_orientations(self) -> None:
@@ -243,7 +243,7 @@ class Stages(WindowCase):
             QTest.mouseClick(
                 sheet, Qt.MouseButton.LeftButton, pos=QPoint(round(g.fret_x(3)), round(g.middle))
             )
-            self.assertEqual(window.desk.fret, 3)
+            self.assertEqual(window.app.fret, 3)
             self.assertEqual(g.fret_x(3) > g.fret_x(4), nut_on_right)
 
     def test_taking_in_refuses_nonsense_and_keeps_sense(self) -> None:
@@ -258,7 +258,7 @@ class Stages(WindowCase):
         page.fields["scale_mm"].setText("25 1/2 in")
         page.fields["scale_mm"].textEdited.emit("")
         page.keep.click()
-        entry = window.desk.session.entries[-1]
+        entry = window.app.session.entries[-1]
         assert isinstance(entry, Describe)
         self.assertEqual((entry.neck.joint_fret, round(entry.neck.scale_mm, 1)), (14, 647.7))
 
@@ -271,7 +271,7 @@ class Stages(WindowCase):
         self.assertIn("dust", work.caution.text())
         work._pointed(5, "")
         work.one_fret.click()
-        self.assertEqual(len(window.desk.session.neck_state.work), 1)
+        self.assertEqual(len(window.app.session.neck_state.work), 1)
         while window.now == "Work":
             if work.rod.isVisible():
                 work._turned(0.25)
@@ -279,7 +279,7 @@ class Stages(WindowCase):
             else:
                 self.keys(window, ENTER)
         self.assertEqual(window.now, "Prove")
-        self.assertEqual(window.desk.session.neck_state.rod_moves[0][1].turns, 0.25)
+        self.assertEqual(window.app.session.neck_state.rod_moves[0][1].turns, 0.25)
         self.keys(window, PAGE_UP, BACK)
         self.assertEqual(window.now, "Work")
 
@@ -291,9 +291,9 @@ class Stages(WindowCase):
         window.bar.posture.click()
         self.assertEqual(window.bar.posture.text(), "neck held as played")
         self.keys(window, "7*")
-        self.assertEqual(window.desk.session.neck_state.taken[-1].reading.state.posture, "played")
+        self.assertEqual(window.app.session.neck_state.taken[-1].reading.state.posture, "played")
         window.bar.strings.click()
-        self.assertEqual(window.desk.session.neck_state.state.strings, "pitch")
+        self.assertEqual(window.app.session.neck_state.state.strings, "pitch")
 
     def test_my_tools_are_kept_and_nonsense_is_said(self) -> None:
         window: Any = self.open_window(demo=True)
@@ -306,15 +306,15 @@ class Stages(WindowCase):
             page.fields[name].textEdited.emit(text)
 
         type_in("rockers_mm", "60 2in; 40")
-        self.assertEqual(window.desk.settings.kit.rockers_mm, (40.0, 50.8, 60.0))
+        self.assertEqual(window.app.settings.kit.rockers_mm, (40.0, 50.8, 60.0))
         self.assertIn("No rocker edge of yours fits", window.bar.prompt.text())
         type_in("leaf_error_mm", "0.02")
         type_in("rockers_mm", "long")
         self.assertIn("not a length", window.bar.message.text())
         type_in("rockers_mm", "1000")
         self.assertIn("at most 400 mm", window.bar.message.text())
-        self.assertEqual(len(window.desk.settings.kit.rockers_mm), 3)
-        self.assertEqual(window.desk.settings.kit.leaf_error_mm, 0.02)
+        self.assertEqual(len(window.app.settings.kit.rockers_mm), 3)
+        self.assertEqual(window.app.settings.kit.leaf_error_mm, 0.02)
         window.show_stage("Measure")
         self.assertIn("your", window.stages["Measure"].sheet.lanes[0].note)
 
@@ -326,7 +326,7 @@ class Stages(WindowCase):
         work = window.stages["Work"]
         work._pointed(9, "")
         work.seated.click()
-        self.assertIsInstance(window.desk.session.entries[-1], Seated)
+        self.assertIsInstance(window.app.session.entries[-1], Seated)
         self.assertTrue(work.rod.isVisible())
 
     def test_a_fault_of_ours_is_said_and_the_window_stays(self) -> None:
@@ -335,22 +335,22 @@ class Stages(WindowCase):
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(0)
         with contextlib.redirect_stderr(io.StringIO()):
-            _teller(window.desk)(KeyError, KeyError("x"), None)
+            _teller(window.app)(KeyError, KeyError("x"), None)
         self.assertIn("Everything accepted so far is on disk", window.bar.message.text())
         from unittest import mock
 
         with mock.patch("nuvrek.desktop.solver.see", side_effect=KeyError("x")):
-            window.desk.solve()
+            window.app.solve()
         self.assertIn("strike the odd one out", window.bar.message.text())
-        self.assertFalse(window.desk.busy)
+        self.assertFalse(window.app.busy)
 
     def test_a_neck_described_shorter_than_its_readings_still_draws(self) -> None:
         import msgspec
 
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(2)
-        window.desk.fret = 20
-        session = window.desk.session
+        window.app.fret = 20
+        session = window.app.session
         session.append(
             Describe(neck=msgspec.structs.replace(session.neck_state.neck, frets=15, joint_fret=12))
         )
@@ -377,11 +377,11 @@ class Stages(WindowCase):
         window.show_stage("Measure")
         self.keys(window, "4*", RIGHT, "*", BACK)
         for _ in range(400):
-            if not window.desk.busy:
+            if not window.app.busy:
                 break
             QTest.qWait(25)
-        self.assertFalse(window.desk.busy)
-        self.assertEqual(window.desk.solved.number, len(window.desk.session.entries))
+        self.assertFalse(window.app.busy)
+        self.assertEqual(window.app.solved.number, len(window.app.session.entries))
 
 
 CHILD = """
@@ -405,7 +405,7 @@ while True:
     QTest.keyClicks(page, keys)
     QTest.keyClick(page, Qt.Key.Key_Enter)
     app.processEvents()
-    print(len(window.desk.session.entries), flush=True)
+    print(len(window.app.session.entries), flush=True)
     if page.keypad.finished:
         page.start_afresh()
 """
@@ -434,7 +434,7 @@ class Killed(WindowCase):
         self.assertGreater(accepted, 30)
         window: Any = self.open_window(path)
         self.keys(window, ENTER)
-        self.assertGreaterEqual(len(window.desk.session.entries), accepted)
+        self.assertGreaterEqual(len(window.app.session.entries), accepted)
         window.show_stage("Measure")
         self.assertTrue(window.bar.prompt.text())
 

@@ -177,6 +177,7 @@ def _map(options: argparse.Namespace) -> int:
 
 def _plan(options: argparse.Namespace) -> int:
     from nuvrek.exchange.answers import plan_answer
+    from nuvrek.planning.forecast.doubt import doubt_words
     from nuvrek.planning.plan import make_plan
     from nuvrek.units import Unit
 
@@ -195,7 +196,7 @@ def _plan(options: argparse.Namespace) -> int:
             else "not now: " + " ".join(way.why_not)
         )
         print(f"- {way.title}: {way.gist} ({state})")
-        if way.doubt is not None and way.possible and (said := way.doubt.words(Unit.MM)):
+        if way.doubt is not None and way.possible and (said := doubt_words(way.doubt, Unit.MM)):
             print(f"  {said}")
     for number, step in enumerate(plan.way(plan.advice).steps, 1):
         print(f"{number}. {step.title}. {step.text}")

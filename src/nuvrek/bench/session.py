@@ -1,61 +1,156 @@
-"""One open neck: its journal on disk and the picture folded from it."""
+"""One open neck: its journal on disk and the state folded from it."""
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 
 import msgspec
+from msgspec import Struct
 
-from nuvrek.logbook.store import Logbook
+from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.description import NeckDescription
-from nuvrek.readings.entries import AnyEntry, AnyReading, Strike
-from nuvrek.readings.journal import NeckState, advance, fold, last_undoable
+from nuvrek.readings.acts import Undoable, joined, undoable
+from nuvrek.readings.check import entry_faults
+from nuvrek.readings.entries import AnyEntry, AnyReading, Describe, Strike
+from nuvrek.readings.journal import NeckState, advance, fold
+from nuvrek.readings.words import act_words
+from nuvrek.units import Unit
+
+
+class Refused(LogbookError):
+    """What was to be written stands on something that no longer holds; nothing was written."""
+
+
+class Identity(Struct, frozen=True):
+    """What a result stands on: which neck of the logbook, and how long its journal was."""
+
+    neck: int
+    number: int
 
 
 class Session:
     """A neck that is being worked on. Every change is on disk before it shows."""
 
     def __init__(
-        self, book: Logbook, neck_id: int, first: NeckDescription, clock: Callable[[], str]
+        self,
+        book: Logbook,
+        neck_id: int,
+        first: NeckDescription,
+        clock: Callable[[], str],
+        page: str = "",
     ) -> None:
-        """Open neck ``neck_id``; ``clock`` gives the time of an entry as ISO 8601."""
+        """Open neck ``neck_id``; ``clock`` gives the time of an entry as ISO 8601.
+
+        ``page`` is where what is written comes from; whoever turns the page sets it anew.
+        """
         self._book = book
         self._first = first
         self._clock = clock
         self.neck_id = neck_id
-        self.entries: list[AnyEntry] = book.entries(neck_id)
+        self.page = page
+        journal = book.journal(neck_id)
+        self.entries: list[AnyEntry] = journal.entries
+        self.damage = journal.damage
         self.neck_state: NeckState = fold(first, self.entries)
         self.listeners: list[Callable[[], None]] = []
 
-    def append(self, *entries: AnyEntry) -> int:
-        """Write entries down, all or none, and return the number of the last.
+    @property
+    def identity(self) -> Identity:
+        """What a result worked out now would stand on."""
+        return Identity(self.neck_id, len(self.entries))
 
-        Raises LogbookError, and then nothing has changed.
+    def append(self, *entries: AnyEntry, on: Identity | None = None) -> int:
+        """Write entries down as one act, all or none, and return the number of the last.
+
+        ``on`` is what they were decided by: a result of another neck, or of a journal that has
+        grown since, is refused. Raises LogbookError, and then nothing has changed.
         """
-        stamped = [e if e.at else msgspec.structs.replace(e, at=self._clock()) for e in entries]
-        first = len(self.entries) + 1
-        self._book.append(self.neck_id, first, *stamped)
-        for number, entry in enumerate(stamped, first):
-            self.entries.append(entry)
-            following = advance(self.neck_state, number, entry)
-            self.neck_state = fold(self._first, self.entries) if following is None else following
+        self._check_stands(on)
+        act = joined(entries, self.page, self._clock())
+        following = self._following(act)
+        self._book.append(self.neck_id, len(self.entries) + 1, *act)
+        self.entries.extend(act)
+        self.neck_state = following
         for listener in list(self.listeners):
             listener()
         return len(self.entries)
+
+    def _check_stands(self, on: Identity | None) -> None:
+        if self.damage:
+            raise Refused(
+                f"This neck is damaged in the logbook: {self.damage[0]} "
+                "It can be looked at; nothing is written into it."
+            )
+        if on is None or on == self.identity:
+            return
+        if on.neck != self.neck_id:
+            raise Refused("That was worked out for another neck. Nothing was written down.")
+        raise Refused(
+            "That was weighed before what you wrote down last. Nothing was written; "
+            "look at it again, it is being weighed anew."
+        )
+
+    def _following(self, act: Sequence[AnyEntry]) -> NeckState:
+        """The state after the act, if the journal could be read back with it. Raises Refused."""
+        now: NeckState | None = self.neck_state
+        neck = self.neck_state.neck
+        for number, entry in enumerate(act, len(self.entries) + 1):
+            faults = entry_faults(entry, neck, number)
+            if faults:
+                raise Refused(f"Not written down: {faults[0]}")
+            if isinstance(entry, Describe):
+                neck = entry.neck
+            # Once something is struck out only a fold of the whole can tell; one at the end will do.
+            now = None if now is None else advance(now, number, entry)
+        if now is None:
+            now = fold(self._first, [*self.entries, *act])
+        try:
+            msgspec.convert(msgspec.to_builtins(now.state), type(now.state))
+        except msgspec.ValidationError:
+            raise Refused(
+                "Counted from where it was found the rod would stand more than 20 turns away; no rod has "
+                "that much. Not written down: strike out the moves that were not made."
+            ) from None
+        return now
 
     def strike(self, number: int) -> None:
         """Strike entry ``number`` out; it stays in the journal."""
         self.append(Strike(entry=number))
 
-    def undo(self, after: int = 0) -> AnyEntry | None:
-        """Strike the newest live entry past ``after``; returns it, or None if there is none."""
-        number = last_undoable(self.entries, after)
-        if number is None:
-            return None
-        struck = self.entries[number - 1]
-        self.strike(number)
-        return struck
+    def undoable(self, after: int = 0) -> Undoable:
+        """What taking back would strike on the page that is open."""
+        return undoable(self.entries, self.page, after)
+
+    def undo(self, after: int = 0) -> Undoable:
+        """Strike the newest live act of this page past ``after``, whole. Raises LogbookError."""
+        found = self.undoable(after)
+        if found.act is not None:
+            self.append(*(Strike(entry=number) for number in found.act.numbers))
+        return found
 
     def recent(self, count: int) -> list[tuple[int, AnyReading]]:
         """The last live readings with their numbers, newest first."""
         return [(one.number, one.reading) for one in reversed(self.neck_state.taken[-count:])]
+
+
+def undo_words(found: Undoable, unit: Unit, height_unit: Unit) -> str:
+    """What was taken back, or why nothing was, with what was written elsewhere since."""
+    elsewhere = ""
+    if found.elsewhere is not None:
+        what = act_words(found.elsewhere.entries, unit, height_unit)
+        elsewhere = f"The last thing written down is {found.elsewhere.page}'s ({what})"
+    if found.act is None:
+        return (
+            f"Nothing to take back here. {elsewhere}: undo it there."
+            if elsewhere
+            else ("Nothing to take back here.")
+        )
+    struck = f"Struck out: {act_words(found.act.entries, unit, height_unit)}."
+    return f"{struck} {elsewhere}; it stays." if elsewhere else struck
+
+
+def undo_hint(found: Undoable, unit: Unit, height_unit: Unit) -> str:
+    """What Backspace would take back, said before it is pressed; nothing where there is nothing."""
+    if found.act is None:
+        return ""
+    return f"Backspace strikes: {act_words(found.act.entries, unit, height_unit)}"

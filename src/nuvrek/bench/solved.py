@@ -1,4 +1,4 @@
-"""Everything computed from a neck's present picture, in one frozen value."""
+"""Everything computed from one moment of a neck, in one frozen value that knows what it stands on."""
 
 from __future__ import annotations
 
@@ -6,6 +6,7 @@ from typing import TYPE_CHECKING
 
 from msgspec import Struct, structs
 
+from nuvrek.bench.session import Identity
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit
@@ -17,33 +18,73 @@ if TYPE_CHECKING:
     from nuvrek.planning.plan import Plan
 
 
-class Solved(Struct, frozen=True):
-    """Map, findings and plan of one moment; ``number`` is the journal's length at that moment.
+class Terms(Struct, frozen=True):
+    """What a result depends on beside the neck: the unit of its sentences, the tools of the bench."""
 
-    The plan, and what to read next, take longer than the map: a picture shows first without them.
-    """
+    unit: Unit
+    kit: Kit = Kit()
+
+
+class Wanted(Struct, frozen=True):
+    """What is to be solved: a neck's state at one moment, and on which terms."""
 
     neck_state: NeckState
-    number: int
+    identity: Identity
+    terms: Terms
+
+
+class Solved(Struct, frozen=True):
+    """Map, findings and plan of one moment.
+
+    The plan, and what to read next, take longer than the map: a result shows first without them.
+    """
+
+    wanted: Wanted
     map: HeightMap
     findings: tuple[Finding, ...]
     plan: Plan | None = None
     next: NextBest | None = None
 
+    @property
+    def neck_state(self) -> NeckState:
+        """The state it was solved from."""
+        return self.wanted.neck_state
 
-def see(neck_state: NeckState, unit: Unit, before: Solved | None = None) -> Solved:
-    """Solve the neck, without a plan. Imports the heavy libraries only now."""
+    @property
+    def identity(self) -> Identity:
+        """The neck and the journal it stands on."""
+        return self.wanted.identity
+
+
+def wanted_alone(neck_state: NeckState, unit: Unit) -> Wanted:
+    """What is to be solved for a neck of no logbook: the command line, tests."""
+    return Wanted(neck_state, Identity(0, neck_state.length), Terms(unit))
+
+
+def see(wanted: Wanted, before: Solved | None = None) -> Solved:
+    """Solve the neck, without a plan; ``before``, of the same neck, gives it a start.
+
+    Imports the heavy libraries only now.
+    """
     from nuvrek.estimate.findings.find import find
     from nuvrek.estimate.heightmap import map_neck
 
-    neck_map = map_neck(neck_state, before.map if before else None)
-    return Solved(neck_state, neck_state.length, neck_map, find(neck_map, unit))
+    same = before is not None and _same_neck(before, wanted)
+    neck_map = map_neck(wanted.neck_state, before.map if before is not None and same else None)
+    return Solved(wanted, neck_map, find(neck_map, wanted.terms.unit))
 
 
-def weigh(solved: Solved, unit: Unit, kit: Kit | None = None) -> Solved:
-    """The same picture with its plan, and what to read next with the tools of ``kit``."""
+def _same_neck(before: Solved, wanted: Wanted) -> bool:
+    """Whether an earlier result is of the same neck as described today."""
+    same = before.identity.neck == wanted.identity.neck
+    return same and before.neck_state.neck == wanted.neck_state.neck
+
+
+def weigh(solved: Solved) -> Solved:
+    """The same result with its plan, and what to read next with the tools of the bench."""
     from nuvrek.estimate.next_reading import next_best
     from nuvrek.planning.plan import make_plan
 
-    plan = make_plan(solved.map, solved.findings, unit)
-    return structs.replace(solved, plan=plan, next=next_best(solved.map, kit))
+    terms = solved.wanted.terms
+    plan = make_plan(solved.map, solved.findings, terms.unit)
+    return structs.replace(solved, plan=plan, next=next_best(solved.map, terms.kit))

@@ -62,8 +62,8 @@ def open_own(path: Path) -> Logbook:
 def show_window(book: Logbook, settings: Settings, settings_file: Path | None) -> Window:
     """Make the window on an open logbook and show it."""
     # From the desk on garbage is collected between events only, which also leaves the first picture alone.
-    desk = AppState(book, settings, settings_file, clock)
-    window = Window(desk, at_once=False)
+    app_state = AppState(book, settings, settings_file, clock)
+    window = Window(app_state, at_once=False)
     window.show()
     # The frame is on screen first, the shelf a moment later.
     QTimer.singleShot(0, lambda: window.show_stage(SHELF))
@@ -98,7 +98,7 @@ def main(arguments: Sequence[str] | None = None) -> int:
             return 2
         settings = demo_settings() if options.demo else load(settings_path())
         window = show_window(book, settings, None if options.demo else settings_path())
-        sys.excepthook = _teller(window.desk)
+        sys.excepthook = _teller(window.app)
         timer = _leave_on_signals(app)
         status = app.exec()
         timer.stop()
@@ -106,13 +106,13 @@ def main(arguments: Sequence[str] | None = None) -> int:
 
 
 def _teller(
-    desk: AppState,
+    app_state: AppState,
 ) -> Callable[[type[BaseException], BaseException, TracebackType | None], None]:
     """What happens on a fault of ours: it is said, the window stays, and nothing accepted is lost."""
 
     def tell(kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
         sys.__excepthook__(kind, error, trace)
-        desk.said.emit(
+        app_state.said.emit(
             f"A fault of ours ({kind.__name__}). Everything accepted so far is on disk; go on, or start again."
         )
 

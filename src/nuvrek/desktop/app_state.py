@@ -8,9 +8,10 @@ from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
-from nuvrek.bench.session import Session
+from nuvrek.bench.pages.shelf import Shelf
+from nuvrek.bench.session import Session, undo_words
 from nuvrek.bench.settings import Settings, save
-from nuvrek.bench.solved import Solved
+from nuvrek.bench.solved import Solved, Terms, Wanted
 from nuvrek.desktop.solver import Solver
 from nuvrek.desktop.theme import Theme
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
@@ -46,11 +47,13 @@ class AppState(QObject):
         self.theme = Theme(settings.dark, settings.text_percent)
         self.session: Session | None = None
         self.solved: Solved | None = None
+        self.page = ""
         self.fret: int | None = None
         self._solver = Solver(inline, self)
         self._solver.arrived.connect(self._on_solved)
         self._solver.failed.connect(self.said)
         self._gauge: Gauge | None = None
+        self.shelf = Shelf(book)
 
     @property
     def busy(self) -> bool:
@@ -68,10 +71,16 @@ class AppState(QObject):
 
     def open(self, row: NeckRow) -> None:
         """Open a neck of the shelf. Raises LogbookError."""
-        self.session = Session(self.book, row.id, row.neck, self.clock)
+        self.session = Session(self.book, row.id, row.neck, self.clock, self.page)
         self.session.listeners.append(self._on_change)
         self.solved, self.fret = None, None
         self.solve()
+
+    def turn_to(self, page: str) -> None:
+        """From now on what is written comes from this page."""
+        self.page = page
+        if self.session is not None:
+            self.session.page = page
 
     def write(self, action: Callable[[], object]) -> bool:
         """Run an action that writes to the logbook; on failure says why and returns False."""
@@ -82,10 +91,44 @@ class AppState(QObject):
             return False
         return True
 
+    def undo(self, after: int = 0) -> None:
+        """Take back the last act of the page that is open, and say what it was."""
+        session, s = self.session, self.settings
+        if session is None:
+            return
+        try:
+            found = session.undo(after)
+        except LogbookError as error:
+            self.said.emit(str(error))
+        else:
+            self.said.emit(undo_words(found, s.unit, s.height_unit))
+
+    def reckon(self, job: Callable[[], object], deliver: Callable[[object], None]) -> None:
+        """Work something out off the interface thread; of several only the newest is delivered."""
+        self._solver.reckon(job, deliver)
+
+    @property
+    def wanted(self) -> Wanted | None:
+        """What a result has to stand on to be shown: the open neck as it is now, on today's terms."""
+        if self.session is None:
+            return None
+        terms = Terms(self.settings.unit, self.settings.kit)
+        return Wanted(self.session.neck_state, self.session.identity, terms)
+
     def solve(self) -> None:
-        """Ask for a picture of the open neck."""
-        if self.session is not None:
-            self._solver.request(self.session.neck_state, self.settings.unit, self.settings.kit)
+        """Ask for a result for the open neck."""
+        wanted = self.wanted
+        if wanted is not None:
+            self._solver.request(wanted)
+
+    @property
+    def fresh(self) -> Solved | None:
+        """The result at hand, if it stands on the journal and the terms of this moment."""
+        wanted, solved = self.wanted, self.solved
+        if wanted is None or solved is None:
+            return None
+        stands = (solved.identity, solved.wanted.terms) == (wanted.identity, wanted.terms)
+        return solved if stands else None
 
     def change_settings(self, settings: Settings) -> None:
         """Take and keep new settings."""
@@ -112,11 +155,20 @@ class AppState(QObject):
         self.book.close()
 
     def _on_change(self) -> None:
+        session = self.session
+        described = None if session is None else session.neck_state.neck
+        # Described otherwise, the neck has other frets than the result at hand.
+        if self.solved is not None and self.solved.neck_state.neck != described:
+            self.solved = None
         self.solve()
         self.changed.emit()
 
     def _on_solved(self, solved: object) -> None:
-        if not isinstance(solved, Solved) or self.session is None:
+        """A result has arrived, perhaps late: of another neck or an older journal it is dropped."""
+        wanted = self.wanted
+        if not isinstance(solved, Solved) or wanted is None:
+            return
+        if (solved.identity, solved.wanted.terms) != (wanted.identity, wanted.terms):
             return
         self.solved = solved
         self.solved_anew.emit()

@@ -3,14 +3,13 @@
 from __future__ import annotations
 
 import sys
+from collections.abc import Callable
 
 from PyQt6.QtCore import QObject, QThread, QTimer, pyqtSignal, pyqtSlot
 
-from nuvrek.bench.solved import Solved, see, weigh
+from nuvrek.bench.solved import Solved, Wanted, see, weigh
+from nuvrek.desktop import log
 from nuvrek.desktop.garbage_on_interface_thread import Sweeper
-from nuvrek.readings.journal import NeckState
-from nuvrek.readings.tool_kit import Kit
-from nuvrek.units import Unit
 
 # The window paints the new map before the interpreter is shared with the weighing of the ways.
 _PAINT_FIRST_MS = 40
@@ -20,65 +19,82 @@ class _Worker(QObject):
     seen = pyqtSignal(object)
     weighed = pyqtSignal(object)
     failed = pyqtSignal(str)
+    reckoned = pyqtSignal(int, object)
+    unreckoned = pyqtSignal(str)
 
     def __init__(self) -> None:
         super().__init__()
         self._before: Solved | None = None
 
-    @pyqtSlot(object, object)
-    def look(self, neck_state: NeckState, unit: Unit) -> None:
-        before = self._before
-        if before is not None and before.neck_state.neck != neck_state.neck:
-            before = None
+    @pyqtSlot(object)
+    def look(self, wanted: Wanted) -> None:
         try:
-            self._before = see(neck_state, unit, before)
+            self._before = see(wanted, self._before)
         except Exception as error:
             self._before = None
-            self.failed.emit(_sentence(error))
+            self.failed.emit(_sentence(error, wanted))
         else:
             self.seen.emit(self._before)
 
-    @pyqtSlot(object, object, object)
-    def judge(self, solved: Solved, unit: Unit, kit: Kit) -> None:
+    @pyqtSlot(object)
+    def judge(self, solved: Solved) -> None:
         try:
-            whole = weigh(solved, unit, kit)
+            whole = weigh(solved)
         except Exception as error:
-            self.failed.emit(_sentence(error))
+            self.failed.emit(_sentence(error, solved.wanted))
         else:
             self.weighed.emit(whole)
 
+    @pyqtSlot(int, object)
+    def reckon(self, ticket: int, job: Callable[[], object]) -> None:
+        try:
+            result = job()
+        except Exception as error:
+            log.fault(error, "reckoning beside the solving")
+            self.unreckoned.emit(
+                f"That could not be worked out ({type(error).__name__}). {log.where()}"
+            )
+        else:
+            self.reckoned.emit(ticket, result)
 
-def _sentence(error: Exception) -> str:
-    return f"These readings could not be put together ({error}). They are kept; strike the odd one out."
+
+def _sentence(error: Exception, wanted: Wanted) -> str:
+    """What failed, for the user; how it failed goes into the log, with no word of the neck itself."""
+    log.fault(error, f"solving a neck of {wanted.neck_state.length} entries")
+    return (
+        f"These readings could not be put together ({type(error).__name__}). They are kept; strike "
+        f"the odd one out. {log.where()}"
+    )
 
 
 class Solver(QObject):
-    """Turns present pictures into solved ones, first without and then with a plan.
+    """Solves what is wanted, first without and then with a plan; the newest request wins.
 
     ``inline`` does both at once on the interface thread, for tests.
     """
 
     arrived = pyqtSignal(object)
     failed = pyqtSignal(str)
-    _look = pyqtSignal(object, object)
-    _judge = pyqtSignal(object, object, object)
+    _look = pyqtSignal(object)
+    _judge = pyqtSignal(object)
+    _reckon = pyqtSignal(int, object)
 
     def __init__(self, inline: bool = False, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self._worker = _Worker()
         self._busy = False
-        self._unit, self._kit = Unit.MM, Kit()
-        self._waiting: tuple[NeckState, Unit, Kit] | None = None
+        self._ticket = 0
+        self._deliver: Callable[[object], None] | None = None
+        self._waiting: Wanted | None = None
         self._thread: QThread | None = None
+        self._sweeper: Sweeper | None = None
         if not inline:
-            # The interface gets the interpreter back from the solver's thread within a millisecond, not five.
+            # The interface gets the interpreter back from the solver within a millisecond, not five.
             sys.setswitchinterval(0.001)
             self._thread = QThread()
             self._worker.moveToThread(self._thread)
             self._thread.start()
-            self._sweeper: Sweeper | None = Sweeper(self)
-        else:
-            self._sweeper = None
+            self._sweeper = Sweeper(self)
         self._seen: object = None
         self._pause = QTimer(self)
         self._pause.setSingleShot(True)
@@ -88,6 +104,9 @@ class Solver(QObject):
         self._judge.connect(self._worker.judge)
         self._worker.seen.connect(self._on_seen)
         self._worker.weighed.connect(self._on_weighed)
+        self._reckon.connect(self._worker.reckon)
+        self._worker.reckoned.connect(self._on_reckoned)
+        self._worker.unreckoned.connect(self.failed)
         self._worker.failed.connect(self._on_failed)
 
     @property
@@ -95,13 +114,27 @@ class Solver(QObject):
         """Whether a request is being solved or waits."""
         return self._busy
 
-    def request(self, neck_state: NeckState, unit: Unit, kit: Kit) -> None:
-        """Solve ``present``; an older request still waiting is dropped."""
+    def request(self, wanted: Wanted) -> None:
+        """Solve ``wanted``; an older request still waiting is dropped."""
         if self._busy:
-            self._waiting = (neck_state, unit, kit)
+            self._waiting = wanted
             return
-        self._busy, self._unit, self._kit = True, unit, kit
-        self._look.emit(neck_state, unit)
+        self._busy = True
+        self._look.emit(wanted)
+
+    def reckon(self, job: Callable[[], object], deliver: Callable[[object], None]) -> None:
+        """Do ``job`` on the solver's thread; ``deliver`` gets its result unless a newer job came."""
+        self._ticket += 1
+        self._deliver = deliver
+        self._reckon.emit(self._ticket, job)
+
+    def _on_reckoned(self, ticket: int, result: object) -> None:
+        if ticket == self._ticket and self._deliver is not None:
+            self._deliver(result)
+
+    def forget(self) -> None:
+        """Nothing that waits is wanted any more: the neck was closed."""
+        self._waiting = None
 
     def close(self) -> None:
         """Stop the thread; a running solve is waited for."""
@@ -126,7 +159,7 @@ class Solver(QObject):
         if self._waiting is not None:
             self._next()
         else:
-            self._judge.emit(solved, self._unit, self._kit)
+            self._judge.emit(solved)
 
     def _on_weighed(self, solved: object) -> None:
         self.arrived.emit(solved)
@@ -140,4 +173,4 @@ class Solver(QObject):
         self._busy = False
         if self._waiting is not None:
             waiting, self._waiting = self._waiting, None
-            self.request(*waiting)
+            self.request(waiting)

@@ -37,9 +37,9 @@ _MODULES = {
 class Stages(dict[str, Stage]):
     """The stage pages, each imported and made when it is first wanted: the window opens sooner."""
 
-    def __init__(self, desk: AppState, bar: BenchBar, pages: QStackedWidget) -> None:
+    def __init__(self, app: AppState, bar: BenchBar, pages: QStackedWidget) -> None:
         super().__init__()
-        self._parts = desk, bar
+        self._parts = app, bar
         self._pages = pages
 
     def __missing__(self, name: str) -> Stage:
@@ -53,16 +53,16 @@ class Stages(dict[str, Stage]):
 class Window(QWidget):
     """Holds the stages and moves between them."""
 
-    def __init__(self, desk: AppState, at_once: bool = True) -> None:
+    def __init__(self, app: AppState, at_once: bool = True) -> None:
         """``at_once`` fills the shelf now; otherwise the caller does, once the frame is on screen."""
         super().__init__()
-        self.desk = desk
+        self.app = app
         self.setWindowTitle("Nuvrek")
         self.resize(1280, 800)
         self.setMinimumSize(1024, 680)
-        self.rail, self.bar = Rail(desk.theme), BenchBar(desk.theme)
+        self.rail, self.bar = Rail(app.theme), BenchBar(app.theme)
         self.pages = QStackedWidget()
-        self.stages = Stages(desk, self.bar, self.pages)
+        self.stages = Stages(app, self.bar, self.pages)
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(0)
@@ -77,22 +77,22 @@ class Window(QWidget):
             self.show_stage(SHELF)
 
     def _connect(self) -> None:
-        desk = self.desk
+        app = self.app
         self.rail.stage.connect(self.show_stage)
         self.rail.shelf.connect(lambda: self.show_stage(SHELF))
         self.rail.tools.connect(lambda: self.show_stage(TOOLS))
-        self.rail.unit.connect(lambda: self._set(inch=not desk.settings.inch))
-        self.rail.theme_switch.connect(lambda: self._set(dark=not desk.settings.dark))
+        self.rail.unit.connect(lambda: self._set(inch=not app.settings.inch))
+        self.rail.theme_switch.connect(lambda: self._set(dark=not app.settings.dark))
         self.rail.text_size.connect(self._next_text_size)
         self.bar.state_pressed.connect(self._turn_state)
         self.bar.unit_pressed.connect(lambda: self.stage.unit_pressed())
-        desk.changed.connect(self._on_changed)
-        desk.solved_anew.connect(self._on_solved)
-        desk.themed.connect(self._restyle)
-        desk.said.connect(self._say)
-        desk.stage_wanted.connect(self.show_stage)
-        desk.retake_wanted.connect(self._retake)
-        desk.reading_wanted.connect(self._ask)
+        app.changed.connect(self._on_changed)
+        app.solved_anew.connect(self._on_solved)
+        app.themed.connect(self._restyle)
+        app.said.connect(self._say)
+        app.stage_wanted.connect(self.show_stage)
+        app.retake_wanted.connect(self._retake)
+        app.reading_wanted.connect(self._ask)
 
     @property
     def stage(self) -> Stage:
@@ -103,17 +103,18 @@ class Window(QWidget):
         """Bring a stage to the front; without an open neck only the shelf."""
         if self.now == TOOLS and name != TOOLS:
             # Other tools on the bench, other readings to suggest.
-            self.desk.solve()
-        self.now = name if self.desk.session is not None or name == TOOLS else SHELF
+            self.app.solve()
+        self.now = name if self.app.session is not None or name == TOOLS else SHELF
+        self.app.turn_to(self.now)
         self.rail.mark(self.now)
-        self.rail.enable(self.desk.session is not None and self.now != SHELF)
+        self.rail.enable(self.app.session is not None and self.now != SHELF)
         self._title()
         self.pages.setCurrentWidget(self.stage)
         self.stage.restyle()
         self.stage.enter()
 
     def _title(self) -> None:
-        session = self.desk.session
+        session = self.app.session
         if session is None or self.now == SHELF:
             self.rail.title.setText("Nuvrek")
             self.rail.under.setText("bench companion for fretwork")
@@ -125,7 +126,7 @@ class Window(QWidget):
         self._fill_rail()
 
     def _fill_rail(self) -> None:
-        session = self.desk.session
+        session = self.app.session
         if session is None:
             return
         from nuvrek.bench.work.job import advance_of
@@ -138,7 +139,7 @@ class Window(QWidget):
 
     def _turn_state(self, part: str) -> None:
         """Strings slackened or tuned, the neck laid down or taken up: written down at once."""
-        session = self.desk.session
+        session = self.app.session
         if session is None:
             return
         state = session.neck_state.state
@@ -146,7 +147,7 @@ class Window(QWidget):
             getattr(state, part)
         ]
         entry = StateChange(state=msgspec.structs.replace(state, **{part: other}))
-        if self.desk.write(lambda: session.append(entry)):
+        if self.app.write(lambda: session.append(entry)):
             self.stage.refresh()
 
     def _retake(self, number: int) -> None:
@@ -156,7 +157,7 @@ class Window(QWidget):
 
     def _ask(self, wanted: object) -> None:
         """A reading that Map suggests: Measure asks for it."""
-        session = self.desk.session
+        session = self.app.session
         if not isinstance(wanted, Suggestion) or session is None:
             return
         first = strings_first(wanted.strings, session.neck_state.state)
@@ -174,11 +175,11 @@ class Window(QWidget):
         self.stage.say(sentence)
 
     def _set(self, **changes: object) -> None:
-        self.desk.change_settings(msgspec.structs.replace(self.desk.settings, **changes))
+        self.app.change_settings(msgspec.structs.replace(self.app.settings, **changes))
 
     def _next_text_size(self) -> None:
         steps = TEXT_STEPS
-        now = self.desk.settings.text_percent
+        now = self.app.settings.text_percent
         at = steps.index(now) if now in steps else 0
         self._set(text_percent=steps[(at + 1) % len(steps)])
 
@@ -188,8 +189,8 @@ class Window(QWidget):
         self.stage.enter()
 
     def _dress(self) -> None:
-        self.setStyleSheet(self.desk.theme.sheet())
-        self.rail.unit_button.setText("thou" if self.desk.settings.inch else "mm")
+        self.setStyleSheet(self.app.theme.sheet())
+        self.rail.unit_button.setText("thou" if self.app.settings.inch else "mm")
         self.rail.restyle()
         self.bar.restyle()
 
@@ -210,5 +211,5 @@ class Window(QWidget):
             super().keyPressEvent(event)
 
     def closeEvent(self, event: QCloseEvent | None) -> None:
-        self.desk.close()
+        self.app.close()
         super().closeEvent(event)

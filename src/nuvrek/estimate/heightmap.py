@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 
 import msgspec
 import numpy as np
@@ -80,6 +80,8 @@ class HeightMap:
     solution: Solution
     evidence: Evidence
     gathering: Gathering  # goes on from here when the journal grows
+    # What was worked out from this very map once; a changed copy begins without it.
+    kept: dict[str, object] = field(default_factory=dict, init=False, repr=False, compare=False)
 
     def relief_at(self, lane: Lane, strings: Strings) -> Relief:
         """The relief of one lane in one state of the strings."""

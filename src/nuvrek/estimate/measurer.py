@@ -15,7 +15,7 @@ from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.entries import Strings
 
 Array = NDArray[np.float64]
-NeckTops = Literal["wood", "tops", "crown"]
+HeightKind = Literal["wood", "tops", "crown"]
 Part = tuple[int, int, float]  # fret (0 is the nut), lane 0 to 2, weight
 
 
@@ -40,9 +40,9 @@ class Measurer:
     def __init__(self, neck_map: HeightMap) -> None:
         self.map = neck_map
         self.x = fret_places_mm(neck_map.neck.scale_mm, neck_map.neck.frets)
-        self._heights: dict[tuple[NeckTops, Strings], tuple[Array, Array]] = {}
+        self._heights: dict[tuple[HeightKind, Strings], tuple[Array, Array]] = {}
 
-    def heights(self, surface: NeckTops, strings: Strings) -> tuple[Array, Array]:
+    def heights(self, surface: HeightKind, strings: Strings) -> tuple[Array, Array]:
         """Rows (frets + 1, 3, n) and constants (frets + 1, 3) of a surface with the strings at pitch or slack."""
         key = surface, strings
         if key not in self._heights:
@@ -58,7 +58,9 @@ class Measurer:
             self._heights[key] = made
         return self._heights[key]
 
-    def of(self, surface: NeckTops, parts: Iterable[Part], strings: Strings = "pitch") -> Measured:
+    def of(
+        self, surface: HeightKind, parts: Iterable[Part], strings: Strings = "pitch"
+    ) -> Measured:
         """A combination of heights of one surface."""
         rows, constants = self.heights(surface, strings)
         parts = list(parts)
@@ -77,3 +79,11 @@ class Measurer:
         """The fret nearest to a share of the way between two others, itself between them."""
         place = self.x[low] + share * (self.x[high] - self.x[low])
         return min(range(low + 1, high), key=lambda fret: abs(self.x[fret] - place), default=low)
+
+
+def measurer_of(neck_map: HeightMap) -> Measurer:
+    """The measurer of a map: made once, for its rows are asked for again and again."""
+    kept = neck_map.kept.get("measurer")
+    if not isinstance(kept, Measurer):
+        kept = neck_map.kept["measurer"] = Measurer(neck_map)
+    return kept

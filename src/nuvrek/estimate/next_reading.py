@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 from scipy.special import ndtr
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
-from nuvrek.estimate.measurer import Measurer, NeckTops, Part
+from nuvrek.estimate.measurer import HeightKind, Measurer, Part, measurer_of
 from nuvrek.estimate.model.edge_contacts import contacts_around
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings import tool_errors
@@ -61,14 +61,14 @@ class Question:
 class _Candidate:
     station: Station
     strings: Strings
-    surface: NeckTops
+    surface: HeightKind
     parts: tuple[list[Part], ...]
     sd_mm: float
 
 
 def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
     """The readings that would settle most of what is open on this neck, with the tools of ``kit``."""
-    measurer = Measurer(neck_map)
+    measurer = measurer_of(neck_map)
     questions = list(questions_of(measurer))
     doubtful = [q for q in questions if q.open]
     if not doubtful:
@@ -268,7 +268,7 @@ def _resting(measurer: Measurer, lane: int, fret: int) -> _Candidate:
 
 def _all_rows(measurer: Measurer, candidates: list[_Candidate]) -> list[Array]:
     """The rows of every candidate, (its readings, n) each; those of one surface are made at once."""
-    groups: dict[tuple[NeckTops, Strings], list[int]] = {}
+    groups: dict[tuple[HeightKind, Strings], list[int]] = {}
     for i, candidate in enumerate(candidates):
         groups.setdefault((candidate.surface, candidate.strings), []).append(i)
     rows: list[Array] = [np.zeros((0, 0))] * len(candidates)

@@ -9,14 +9,15 @@ from nuvrek.clearance.strung_neck import string_up
 from nuvrek.clearance.swing import TOUCHES_N
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
+from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES
-from nuvrek.planning.case.case import Plan, Way
+from nuvrek.planning.case.way import Plan, Way
 from nuvrek.planning.crowns.recrown_table import recrown, widths_read
-from nuvrek.planning.filing.level_program import WORTH_FILING_MM
 from nuvrek.planning.filing.rehearse_way import rehearse_way
 from nuvrek.planning.filing.tops import neck_tops_of
+from nuvrek.planning.forecast.doubt import doubt_words
 from nuvrek.planning.rod.move import Forecast
-from nuvrek.planning.steps.cures import Step
+from nuvrek.planning.steps.step import Step
 from nuvrek.units import Unit
 
 
@@ -212,7 +213,7 @@ def _doubt_answer(way: Way) -> dict[str, Any] | None:
         "second_pass": None if doubt.second_pass is None else round(doubt.second_pass, 3),
         "clean_above_mm": None if doubt.over_mm is None else _mm(doubt.over_mm),
         "thin": [{"fret": fret, "chance": round(chance, 3)} for fret, chance in doubt.thin],
-        "text": doubt.words(Unit.MM),
+        "text": doubt_words(doubt, Unit.MM),
     }
 
 

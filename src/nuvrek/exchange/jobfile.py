@@ -11,16 +11,18 @@ import msgspec
 from msgspec import Meta, Struct
 
 from nuvrek.neck.description import Lane, NeckDescription, RodKind, description_faults
+from nuvrek.planning.ways.kinds import WAYS
 from nuvrek.readings.check import entry_faults
 from nuvrek.readings.entries import (
     AnyEntry,
+    Chosen,
     Describe,
     EndFault,
     Feel,
+    Filed,
     Posture,
     Side,
     Strings,
-    WayKind,
 )
 from nuvrek.readings.sizes import What
 
@@ -160,13 +162,21 @@ def _journal(neck: NeckDescription, raws: list[msgspec.Raw]) -> tuple[AnyEntry, 
             if isinstance(entry, Describe):
                 neck = entry.neck
             entries.append(entry)
-            faults.extend(f"entry {number}: {fault}" for fault in entry_faults(entry, neck, number))
+            found = [*_way_faults(entry), *entry_faults(entry, neck, number)]
+            faults.extend(f"entry {number}: {fault}" for fault in found)
         if len(faults) >= _MOST_FAULTS:
             faults.append("further faults are not listed.")
             break
     if faults:
         raise JobFaults(faults)
     return tuple(entries)
+
+
+def _way_faults(entry: AnyEntry) -> list[str]:
+    """A way forward that this program does not know."""
+    if isinstance(entry, Chosen | Filed) and entry.way not in WAYS:
+        return [f"way '{entry.way}' is not known; should be one of {', '.join(WAYS)}."]
+    return []
 
 
 _TYPES = {
@@ -185,7 +195,6 @@ _CHOICES = {
     "feel": get_args(Feel),
     "moves": ("moves", "firm", "not tried"),
     "rod": get_args(RodKind),
-    "way": get_args(WayKind),
     "kind": tuple(str(kind.__struct_config__.tag) for kind in get_args(AnyEntry)),
 }
 

@@ -12,7 +12,7 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek.neck.description import NeckDescription
-from nuvrek.readings.entries import AnyEntry
+from nuvrek.readings.entries import AnyEntry, Note
 
 SCHEMA_VERSION = 1
 _BUSY_SECONDS = 3.0
@@ -41,18 +41,42 @@ class LogbookDamaged(LogbookError):
 
 
 class NeckRow(Struct, frozen=True):
-    """A neck on the shelf: its first description; ``entries`` counts its journal."""
+    """A neck on the shelf: its first description; ``entries`` counts its journal.
+
+    ``damage`` says what of the description can't be read; then ``neck`` holds what can.
+    """
 
     id: int
     neck: NeckDescription
     created: str
     entries: int
+    damage: tuple[str, ...] = ()
+
+
+class Journal(Struct, frozen=True):
+    """A neck's journal, oldest first. ``damage`` names the entries that can't be read.
+
+    In the place of each of those stands a note that says so: numbers go on meaning the same entry.
+    """
+
+    entries: list[AnyEntry]
+    damage: tuple[str, ...] = ()
 
 
 @cache
 def _decoder() -> msgspec.json.Decoder[AnyEntry]:
     """Made when first wanted: it costs 7 ms, and the window opens without it."""
     return msgspec.json.Decoder(AnyEntry)
+
+
+def _encoded(entry: AnyEntry) -> str:
+    """The entry as it is kept, once it is sure that it can be read back. Raises LogbookError."""
+    body = msgspec.json.encode(entry)
+    try:
+        _decoder().decode(body)
+    except msgspec.MsgspecError as error:
+        raise LogbookError(f"This can't be written down ({error}). Nothing was changed.") from error
+    return body.decode()
 
 
 def _explain(error: sqlite3.Error, path: Path) -> LogbookError:
@@ -141,60 +165,147 @@ class Logbook:
             raise
 
     def necks(self) -> list[NeckRow]:
-        """All necks, in the order they were started."""
+        """All necks, in the order they were started; each is decoded by itself."""
         with self._sentences():
             rows = self._db.execute(
-                "SELECT id, described, created, (SELECT count(*) FROM entry WHERE entry.neck = neck.id) FROM neck ORDER BY id"
+                "SELECT id, described, created, "
+                "(SELECT count(*) FROM entry WHERE entry.neck = neck.id) FROM neck ORDER BY id"
             ).fetchall()
-        try:
-            return [
-                NeckRow(i, msgspec.json.decode(d, type=NeckDescription), created, n)
-                for i, d, created, n in rows
-            ]
-        except msgspec.MsgspecError as error:
-            raise LogbookDamaged(
-                f"A neck in the logbook can't be read ({error}). Nothing was changed."
-            ) from error
+        return [
+            _row(number, described, str(created), count)
+            for number, described, created, count in rows
+        ]
 
     def start(self, neck: NeckDescription, created: str, entries: Sequence[AnyEntry] = ()) -> int:
         """Put a new neck on the shelf, with its journal if it has one; returns its number."""
+        bodies = [_encoded(entry) for entry in entries]
+        described = _encoded_description(neck)
         with self._sentences(), self._writing():
-            described = msgspec.json.encode(neck).decode()
             cursor = self._db.execute(
                 "INSERT INTO neck (described, created) VALUES (?, ?)", (described, created)
             )
             number = int(cursor.lastrowid or 0)
             self._db.executemany(
                 "INSERT INTO entry VALUES (?, ?, ?)",
-                [
-                    (number, n, msgspec.json.encode(entry).decode())
-                    for n, entry in enumerate(entries, 1)
-                ],
+                [(number, n, body) for n, body in enumerate(bodies, 1)],
             )
             return number
 
-    def entries(self, neck: int) -> list[AnyEntry]:
-        """The journal of a neck, oldest first."""
+    def journal(self, neck: int, photos: bool = True) -> Journal:
+        """The journal of a neck with what of it can be read; photos can be left out, for the shelf."""
+        body = "body" if photos else _WITHOUT_PHOTO
         with self._sentences():
             rows = self._db.execute(
-                "SELECT number, body FROM entry WHERE neck = ? ORDER BY number", (neck,)
+                f"SELECT number, {body} FROM entry WHERE neck = ? ORDER BY number", (neck,)
             ).fetchall()
-        decode = _decoder().decode
-        try:
-            return [decode(body) for _, body in rows]
-        except msgspec.MsgspecError as error:
-            raise LogbookDamaged(
-                f"An entry in the logbook can't be read ({error}). Nothing was changed."
-            ) from error
+        return _read_journal(rows)
+
+    def entries(self, neck: int) -> list[AnyEntry]:
+        """The whole journal of a neck, oldest first. Raises LogbookDamaged if an entry can't be read."""
+        journal = self.journal(neck)
+        if journal.damage:
+            raise LogbookDamaged(f"{journal.damage[0]} Nothing was changed.")
+        return journal.entries
 
     def append(self, neck: int, number: int, *entries: AnyEntry) -> None:
-        """Write entries, all or none; they are on disk when this returns. ``number`` must be the next one."""
-        rows = [(neck, number + n, msgspec.json.encode(e).decode()) for n, e in enumerate(entries)]
+        """Write entries, all or none; they are on disk when this returns. ``number`` must be the next one.
+
+        What could not be read back is not written. Raises LogbookError.
+        """
+        rows = [(neck, number + n, _encoded(entry)) for n, entry in enumerate(entries)]
         with self._sentences():
             try:
                 with self._writing():
                     self._db.executemany("INSERT INTO entry VALUES (?, ?, ?)", rows)
             except sqlite3.IntegrityError as error:
                 raise LogbookError(
-                    "This neck was changed from another window meanwhile. Open it again; what was typed here last was not written down."
+                    "This neck was changed from another window meanwhile. Open it again; "
+                    "what was typed here last was not written down."
                 ) from error
+
+
+# A photo is most of its entry; the shelf does without.
+_WITHOUT_PHOTO = (
+    """CASE WHEN length(body) > 20000 AND substr(body, 1, 14) = '{"kind":"note"' """
+    """THEN '{"kind":"note","text":"photo"}' ELSE body END"""
+)
+
+
+# A number so far past the others is itself damaged.
+_MOST_MISSING = 1000
+
+
+def _read_journal(rows: Sequence[tuple[int, object]]) -> Journal:
+    """The entries of one neck, each decoded by itself, with a note where one can't be read."""
+    decode = _decoder().decode
+    entries: list[AnyEntry] = []
+    damage: list[str] = []
+    bodies = dict(rows)
+    for number in range(1, min(max(bodies, default=0), len(bodies) + _MOST_MISSING) + 1):
+        why = "it is missing"
+        if number in bodies:
+            try:
+                # A body that is no text at all (flipped bits, a blob) is as unreadable as bad JSON.
+                entries.append(decode(_text_of(bodies[number])))
+                continue
+            except (msgspec.MsgspecError, ValueError, RecursionError) as error:
+                why = _shorten(error)
+        words = f"Entry {number} can't be read ({why})."
+        damage.append(words)
+        entries.append(Note(text=words))
+    return Journal(entries, tuple(damage))
+
+
+def _text_of(body: object) -> str:
+    if isinstance(body, bytes):
+        return body.decode()
+    if isinstance(body, str):
+        return body
+    raise ValueError("no text")
+
+
+def _shorten(error: Exception) -> str:
+    return str(error).splitlines()[0][:160] if str(error) else type(error).__name__
+
+
+def _encoded_description(neck: NeckDescription) -> str:
+    """A description as it is kept, once it is sure that it can be read back. Raises LogbookError."""
+    body = msgspec.json.encode(neck)
+    try:
+        msgspec.json.decode(body, type=NeckDescription)
+    except msgspec.MsgspecError as error:
+        raise LogbookError(f"This neck can't be written down ({error}).") from error
+    return body.decode()
+
+
+def _row(number: int, body: object, created: str, entries: int) -> NeckRow:
+    neck, damage = _described(number, body)
+    if neck.joint_fret > neck.frets:
+        damage = (*damage, f"Its joint fret is {neck.joint_fret}, past its last fret.")
+        neck = msgspec.structs.replace(neck, joint_fret=neck.frets)
+    return NeckRow(number, neck, created, entries, damage)
+
+
+def _described(number: int, body: object) -> tuple[NeckDescription, tuple[str, ...]]:
+    """A neck's first description, field by field where it can't be read whole; raises nothing."""
+    try:
+        return msgspec.json.decode(_text_of(body), type=NeckDescription), ()
+    except (msgspec.MsgspecError, ValueError, RecursionError) as error:
+        why = _shorten(error)
+    try:
+        fields = msgspec.json.decode(_text_of(body), type=dict[str, object])
+    except (msgspec.MsgspecError, ValueError, RecursionError):
+        fields = {}
+    kept: dict[str, object] = {"title": f"Neck {number}", **_LEAST_DESCRIPTION}
+    for name, value in fields.items():
+        try:
+            msgspec.convert({**kept, name: value}, type=NeckDescription)
+        except msgspec.ValidationError:
+            continue
+        kept[name] = value
+    neck = msgspec.convert(kept, type=NeckDescription)
+    return neck, (f"Its description can't be read whole ({why}).",)
+
+
+# What a description is filled up with whose own words are lost: something to draw, no more.
+_LEAST_DESCRIPTION: dict[str, object] = {"scale_mm": 648.0, "frets": 22, "joint_fret": 14}

@@ -7,6 +7,9 @@ from __future__ import annotations
 
 import math
 
+# Less metal than this is not worth picking the file up for (common practice, no source).
+WORTH_FILING_MM = 0.004
+
 
 def crown_radius_mm(width_mm: float, height_mm: float) -> float:
     """Radius of a crown: ``(w^2 / 4 + h^2) / (2 h)``. Raises ValueError for sizes that are not positive."""

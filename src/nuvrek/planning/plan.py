@@ -1,57 +1,82 @@
-"""The ways forward on the same footing."""
+"""The ways forward on the same footing: each drafted by its builder, costed, doubted, and one advised."""
 
 from __future__ import annotations
 
-import numpy as np
+from collections.abc import Callable
+from importlib import import_module
 
 from nuvrek.clearance.string_heights import heights_of
-from nuvrek.clearance.strung_neck import string_up
 from nuvrek.estimate.findings.by_hand_and_eye import end_faults
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
-from nuvrek.neck.description import LANE_WORDS
-from nuvrek.planning.case.case import Case, Plan, Way, listed, make_way
-from nuvrek.planning.filing.level_program import STILL_MM, WORTH_FILING_MM, Terms
-from nuvrek.planning.filing.spot_program import rocks_mm, spot_level
+from nuvrek.planning.case.case import Case
+from nuvrek.planning.case.costing import costed
+from nuvrek.planning.case.way import Draft, Plan, Way
+from nuvrek.planning.case.weighing import Weighing
+from nuvrek.planning.filing.clean_program import MetalCurve
+from nuvrek.planning.filing.spot_program import rocks_mm
 from nuvrek.planning.filing.tops import neck_tops_of
-from nuvrek.planning.forecast.doubt import with_doubt
-from nuvrek.planning.forecast.string_height import with_lowest
+from nuvrek.planning.forecast.doubt import doubts_of
+from nuvrek.planning.forecast.string_height import lowest_of
 from nuvrek.planning.rod.move import plan_rod
 from nuvrek.planning.rod.relief import relief_now
 from nuvrek.planning.rod.stop_rules import rod_stops
 from nuvrek.planning.rules.advice import advise
-from nuvrek.planning.ways.cheap_cures import cures
-from nuvrek.planning.ways.crown_worn import crown_few
-from nuvrek.planning.ways.just_clean import clean_basis_of, clean_curve, clean_way
-from nuvrek.planning.ways.last_resorts import lost_ways
-from nuvrek.planning.ways.level_schools import level_ways, metal_words, unread_words
+from nuvrek.planning.ways.just_clean import clean_basis_of, clean_curve
+from nuvrek.planning.ways.kinds import WAYS, WayRecord
 from nuvrek.units import Unit
 
-__all__ = ["Plan", "Way", "case_of", "make_plan"]
+__all__ = ["Plan", "Way", "case_of", "drafted", "make_plan", "whole"]
 
 
 def make_plan(
     neck_map: HeightMap, findings: tuple[Finding, ...], unit: Unit = Unit.MM, draw: bool = True
 ) -> Plan:
-    """Weigh all ways for a mapped neck, and ``draw`` metal against string height. ``unit`` is the unit of the sentences."""
-    case = case_of(neck_map, findings, unit)
-    on = string_up(neck_map)
-    levels = level_ways(case)
-    basis = clean_basis_of(case, levels[0], on)
-    clean = None if basis is None else clean_way(case, basis)
-    curve = None if basis is None or not draw else clean_curve(case, basis)
-    filing = (spot_way(case), clean, crown_few(case), *levels)
-    dressed = _ends(case) if case.ends else None
-    ladder = (*cures(case), _rod(case), _seat(case), dressed, *filing)
-    ways = with_lowest(
-        neck_map, (_leave(case), *(w for w in ladder if w is not None), *lost_ways(case)), on
-    )
-    ways = with_doubt(case, ways)
-    advice, reasons = advise(case, {w.kind: w for w in ways})
+    """Weigh all ways for a mapped neck, and ``draw`` metal against string height.
+
+    ``unit`` is the unit of the sentences.
+    """
+    weighing = Weighing(case_of(neck_map, findings, unit))
+    case = weighing.case
+    drafts = [drafted(record, weighing) for record in WAYS.values()]
+    ways = whole(weighing, tuple(draft for draft in drafts if draft is not None))
+    advice, reasons = advise(case, {way.kind: way for way in ways})
     rock = float(rocks_mm(case.neck_tops, case.neck_tops.tops_mm).max())
     return Plan(
-        advice, tuple(reasons), ways, case.rod, rock, case.ends, case.stops, case.rodless, curve
+        advice=advice,
+        reasons=tuple(reasons),
+        ways=ways,
+        rod=case.rod,
+        largest_rock_now_mm=rock,
+        ends=case.ends,
+        stops=case.stops,
+        rodless=case.rodless,
+        curve=_curve(weighing) if draw else None,
     )
+
+
+def drafted(record: WayRecord, weighing: Weighing) -> Draft | None:
+    """The way of a record on this neck, or None where the readings do not speak of it."""
+    module, name = record.builder.split(":")
+    build: Callable[[Weighing], Draft | None] = getattr(import_module(module), name)
+    return build(weighing)
+
+
+def whole(weighing: Weighing, drafts: tuple[Draft, ...], doubted: bool = True) -> tuple[Way, ...]:
+    """The drafts as whole ways; their doubt, the slower part, can be left out."""
+    case = weighing.case
+    costs = [costed(case, draft) for draft in drafts]
+    lowest = lowest_of(weighing, costs)
+    doubts = doubts_of(weighing, costs) if doubted else {}
+    return tuple(
+        Way(**vars(cost), lowest=lowest.get(cost.kind), doubt=doubts.get(cost.kind))
+        for cost in costs
+    )
+
+
+def _curve(weighing: Weighing) -> MetalCurve | None:
+    basis = clean_basis_of(weighing)
+    return None if basis is None else clean_curve(weighing.case, basis)
 
 
 def case_of(neck_map: HeightMap, findings: tuple[Finding, ...], unit: Unit = Unit.MM) -> Case:
@@ -67,80 +92,3 @@ def case_of(neck_map: HeightMap, findings: tuple[Finding, ...], unit: Unit = Uni
         tuple(sorted({fault for _, fault in end_faults(neck_map.neck_state)})),
         heights_of(neck_map.neck_state),
     )
-
-
-def _leave(case: Case) -> Way:
-    proud = case.named("proud")
-    gist = (
-        f"Fret{'s' if len(proud) > 1 else ''} {listed(proud)} still stand{'' if len(proud) > 1 else 's'} proud."
-        if proud
-        else "No metal, no turn."
-    )
-    return make_way(case, "leave", None, (), gist, [])
-
-
-def _rod(case: Case) -> Way:
-    neck = case.neck_map.neck
-    why = []
-    if neck.rod == "none":
-        why.append("This neck has no rod.")
-    elif case.stops:
-        why.extend(stop.words for stop in case.stops)
-    elif case.rod is None and case.relief is None:
-        why.append("The relief at pitch is not known well enough: take a string gap on both sides.")
-    elif case.rod is None and case.relief is not None:
-        why.append(f"Relief is already as wanted: {case.length(case.relief.mm)}.")
-    return make_way(case, "rod", None, (), _rod_gist(case), why)
-
-
-def _rod_gist(case: Case) -> str:
-    plan = case.rod
-    if plan is None:
-        return "The relief needs no turn."
-    if not plan.known:
-        over = "too much" if plan.turns > 0 else "too little"
-        return f"{plan.words} How much relief there is isn't known, only that it is {over}: read it again after the move."
-    told = "; ".join(
-        f"{'' if one.lane == 'middle' else LANE_WORDS[one.lane] + ' '}{case.length(one.after_mm)} after it, "
-        f"give or take {case.length(one.doubt_mm)}"
-        for one in plan.forecasts
-    )
-    return f"{plan.words} Forecast {told}."
-
-
-def _seat(case: Case) -> Way:
-    frets = case.unseated
-    why = [] if frets else ["No fret stands off the wood by these readings."]
-    gist = (
-        f"Press fret{'s' if len(frets) > 1 else ''} {listed(frets)} home, then read again."
-        if frets
-        else "Nothing to press home."
-    )
-    return make_way(case, "seat", None, frets, gist, why)
-
-
-def _ends(case: Case) -> Way:
-    frets = tuple(
-        sorted({f for ends in end_faults(case.neck_map.neck_state).values() for f in ends})
-    )
-    gist = f"Fret{'s' if len(frets) > 1 else ''} {listed(frets)}: the ends, not the tops."
-    return make_way(case, "ends", None, frets, gist, [])
-
-
-def spot_way(case: Case) -> Way:
-    """Only what a rocker finds, on as few frets as will do."""
-    agreed = case.agreed
-    still = STILL_MM if agreed.still_mm is None else agreed.still_mm
-    removal = spot_level(case.neck_tops, case.named("proud", "rocks"), still, agreed.untouched)
-    filed = removal.off_mm.max(axis=1) > WORTH_FILING_MM
-    frets = tuple(int(f) + 1 for f in np.flatnonzero(filed))
-    why = metal_words(case, case.neck_tops, Terms(untouched=agreed.untouched), removal)
-    if not frets:
-        why.append("No rocker would move: there is nothing to file.")
-    elif case.unseated:
-        why.append(f"Seat fret {listed(case.unseated)} first: a file would only hold it down.")
-    elif case.unread:
-        why.append(unread_words(case))
-    until = "is still" if still <= STILL_MM else f"finds no more than {case.length(still)}"
-    gist = f"File {listed(frets)} until the rocker {until}." if frets else "Nothing to file."
-    return make_way(case, "spot-level", removal, frets, gist, why)

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from nuvrek.neck.description import NeckDescription
+from nuvrek.neck.description import NeckDescription, description_faults
 from nuvrek.readings.entries import (
     Air,
     AnyEntry,
+    Describe,
     Gap,
     Note,
     OthersStill,
@@ -40,6 +41,8 @@ def entry_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[st
     if (string := highest_string(entry)) > neck.strings:
         faults.append(f"string {string} doesn't exist; this neck has 1 to {neck.strings}.")
     match entry:
+        case Describe(neck=described):
+            faults.extend(description_faults(described))
         case StringGap():
             faults.extend(_support_faults(entry, neck.frets))
         case Rock(fret=fret) if not 2 <= fret <= neck.frets - 1:

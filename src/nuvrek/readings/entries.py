@@ -28,28 +28,8 @@ Removals = Annotated[
 ]
 Places = Annotated[tuple[tuple[Fret, Lane], ...], Meta(max_length=200)]
 Posture = Literal["lying", "played"]
-WayKind = Literal[
-    "leave",
-    "strings",
-    "nut",
-    "saddle",
-    "shim",
-    "rod-nut",
-    "hardware",
-    "rod",
-    "seat",
-    "ends",
-    "spot-level",
-    "play-clean",
-    "crown-few",
-    "level",
-    "level-straight",
-    "level-held",
-    "level-lies",
-    "crown-first",
-    "heat",
-    "refer",
-]
+# Which ways there are is planning's to say; a journal only keeps their names.
+WayKind = Annotated[str, Meta(pattern="^[a-z][a-z-]*$", max_length=40)]
 Feel = Literal["free", "firm", "binding", "at its end", "slack", "key slips", "out of reach"]
 EndFault = Literal["sharp", "sprouting", "proud-bevel", "tape-lip"]
 FilingAim = Literal["least metal", "thinnest fret"]
@@ -75,9 +55,15 @@ class State(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
 
 
 class Entry(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True, tag_field="kind"):
-    """Common to all entries: ``at`` is the wall-clock time, ISO 8601, empty when not known."""
+    """Common to all entries: ``at`` is the wall-clock time, ISO 8601, empty when not known.
+
+    ``page`` is where in the window it was written, empty where that is not known. ``joined``: it was
+    written in one go with the entry before it; the two are one act and are undone together.
+    """
 
     at: Annotated[str, Meta(max_length=40)] = ""
+    page: Annotated[str, Meta(max_length=40)] = ""
+    joined: bool = False
 
 
 class Reading(Entry, frozen=True, kw_only=True):

@@ -203,7 +203,8 @@ def _heated(now: NeckState, number: int, heat: Heated) -> NeckState:
 
 def _step(now: NeckState, number: int, entry: AnyEntry) -> NeckState:
     match entry:
-        case Describe(neck=neck):
+        # A joint past the last fret (old logbooks let it in) describes no neck.
+        case Describe(neck=neck) if neck.joint_fret <= neck.frets:
             return structs.replace(now, neck=neck)
         case RoundStart(name=name):
             return structs.replace(
@@ -279,11 +280,3 @@ def _within(work: Work, frets: int) -> Work:
     return structs.replace(
         work, made={place: made for place, made in work.made.items() if place[0] <= frets}
     )
-
-
-def last_undoable(entries: Sequence[AnyEntry], after: int = 0) -> int | None:
-    """Number of the newest live entry past ``after`` that undo may strike, or None."""
-    live = [
-        n for n in live_numbers(entries) if n > after and not isinstance(entries[n - 1], Describe)
-    ]
-    return live[-1] if live else None

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from fractions import Fraction
 
 from nuvrek.neck.description import LANE_WORDS
@@ -9,7 +10,9 @@ from nuvrek.readings.entries import (
     Agreed,
     Air,
     AnyEntry,
+    Chosen,
     CrownHeight,
+    Describe,
     Dial,
     EndsFine,
     Filed,
@@ -26,11 +29,14 @@ from nuvrek.readings.entries import (
     Rock,
     RodFeel,
     RodMove,
+    RoundStart,
     Seated,
     Size,
     StandOff,
     State,
     StateChange,
+    StepDone,
+    Strike,
     StringGap,
     StringHeight,
 )
@@ -43,6 +49,17 @@ END_WORDS = {
     "proud-bevel": "bevel proud",
     "tape-lip": "lip from tape",
 }
+
+
+def act_words(entries: Sequence[AnyEntry], unit: Unit, height_unit: Unit) -> str:
+    """What was done in one go, short: its weightiest entry, and how many came along."""
+    weighty = [
+        entry for entry in entries if not isinstance(entry, StepDone | RoundStart)
+    ] or entries
+    first = weighty[0]
+    words = f"{place_words(first)} {value_words(first, unit, height_unit)}".strip()
+    more = len(weighty) - 1
+    return f"{words} and {more} more" if more else words
 
 
 def amount_words(reading: Gap, unit: Unit) -> str:
@@ -119,6 +136,18 @@ def _broad_place(entry: AnyEntry) -> str:
             return "now"
         case Note():
             return "note" if entry.photo is None else "photo"
+        case Chosen():
+            return "way taken,"
+        case StepDone():
+            return "step ticked,"
+        case RoundStart():
+            return "round begun,"
+        case Describe():
+            return "the description"
+        case Agreed():
+            return "the filing"
+        case Strike():
+            return "struck"
         case _:
             return ""
 
@@ -208,6 +237,16 @@ def _said(entry: AnyEntry) -> str:
             return state_words(entry.state)
         case Note():
             return entry.text[:40]
+        case Chosen():
+            return entry.way.replace("-", " ")
+        case StepDone():
+            return entry.step.replace("-", " ")
+        case RoundStart():
+            return entry.name
+        case Describe():
+            return "changed"
+        case Strike():
+            return f"entry {entry.entry}"
         case _:
             return ""
 

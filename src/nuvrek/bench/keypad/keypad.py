@@ -15,7 +15,7 @@ from nuvrek.bench.keypad.keys import keys_at
 from nuvrek.bench.keypad.keys.base import StationKeys
 from nuvrek.bench.keypad.repeats import Repeats
 from nuvrek.bench.keypad.view import Question, View, view_of
-from nuvrek.bench.session import Session
+from nuvrek.bench.session import Session, undo_hint, undo_words
 from nuvrek.logbook.store import LogbookError
 from nuvrek.neck.description import Lane, NeckDescription
 from nuvrek.readings.entries import AnyEntry, AnyReading, Dial, Reading, Rock, RoundStart, Strike
@@ -30,6 +30,7 @@ from nuvrek.readings.stations import (
     units_of,
 )
 from nuvrek.readings.tool_kit import Kit
+from nuvrek.readings.words import act_words
 from nuvrek.units import Length, Unit
 
 _LONGEST_ENTRY = 14
@@ -384,7 +385,8 @@ class Keypad:
             if here is None:
                 self.strike_last()
             elif self.strike([here]):
-                self.message = "Struck out. Take it again, or go on."
+                words = act_words([self.session.entries[here - 1]], self.unit, self.unit)
+                self.message = f"Struck out: {words}. Take it again, or go on."
 
     def _newest_here(self) -> int | None:
         """The newest reading of this round taken at this very station."""
@@ -394,16 +396,29 @@ class Keypad:
         numbers = [one.number for one in self.taken_since() if one.reading.station == key]
         return numbers[-1] if numbers else None
 
+    def back_words(self) -> str:
+        """What Backspace would take back now, before it is pressed; nothing while something is typed."""
+        if self.text or self.slides is not None or self._replacing or self._asked:
+            return ""
+        here = self._newest_here()
+        if here is not None:
+            words = act_words([self.session.entries[here - 1]], self.unit, self.unit)
+            return f"Backspace strikes: {words}"
+        return undo_hint(self.session.undoable(self.since), self.unit, self.unit)
+
     def strike_last(self) -> None:
-        """Strike the newest entry of this round and go back to its station."""
+        """Take back the last act of this round and page, and go back to its station."""
         try:
-            struck = self.session.undo(self.since)
+            found = self.session.undo(self.since)
         except LogbookError as error:
             self.message = str(error)
             return
-        if struck is None:
-            self.message = "Nothing in this round to strike out."
-            return
+        if found.act is not None:
+            self._back_to(found.act.entries[-1])
+        self.message = undo_words(found, self.unit, self.unit)
+
+    def _back_to(self, struck: AnyEntry) -> None:
+        """To the station an entry was taken at, or with the hand to its fret."""
         keys = [s.key for s in self.round.stations]
         station = getattr(struck, "station", "")
         if isinstance(struck, Dial) and f"dial-{struck.lane}" in keys:
@@ -413,7 +428,6 @@ class Keypad:
             self._go(keys.index(station))
         elif isinstance(struck, Rock):
             self.cursor = struck.fret
-        self.message = "Struck out. Take it again, or go on."
 
     def strike(self, numbers: Sequence[int]) -> bool:
         """Strike entries, all or none; says why when the logbook refuses."""

@@ -2,12 +2,15 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
+from collections.abc import Callable
+from dataclasses import dataclass, replace
+from functools import partial
 from typing import TYPE_CHECKING
 
 from msgspec import structs
 
 from nuvrek.bench.session import Session
+from nuvrek.planning.ways.kinds import WAYS
 from nuvrek.readings.entries import Agreed, AnyEntry, Describe, WayKind
 from nuvrek.units import Unit, format_length, format_number
 
@@ -16,21 +19,31 @@ if TYPE_CHECKING:
     from numpy.typing import NDArray
 
     from nuvrek.bench.solved import Solved
-    from nuvrek.planning.case.case import Case, Way
+    from nuvrek.planning.case.case import Case
+    from nuvrek.planning.case.way import Draft, Way
+    from nuvrek.planning.case.weighing import Weighing
     from nuvrek.planning.filing.clean_program import MetalCurve
     from nuvrek.planning.filing.rehearsal import Rehearsal, TopPlace
 
-# What can be planned here, in the order of its metal.
-FILING: tuple[WayKind, ...] = (
-    "spot-level",
-    "play-clean",
-    "crown-few",
-    "crown-first",
-    "level",
-    "level-straight",
-    "level-held",
-    "level-lies",
-)
+# So many drafts are kept while a hand plays with them.
+_MOST_KEPT = 60
+
+
+@dataclass(frozen=True)
+class FilingTold:
+    """A way of filing with its doubt, and the order in which the tool takes the ink."""
+
+    way: Way
+    rehearsal: Rehearsal
+
+
+def told_of(weighing: Weighing, draft: Draft) -> FilingTold:
+    """Doubt and rehearsal of a way on its case: tens of milliseconds."""
+    from nuvrek.planning.filing.rehearse_way import rehearse_way
+    from nuvrek.planning.plan import whole
+
+    way = whole(weighing, (draft,))[0]
+    return FilingTold(way, rehearse_way(weighing.case.neck_map, way))
 
 
 class FilingDraft:
@@ -43,14 +56,16 @@ class FilingDraft:
         there = {way.kind for way in plan.ways} if plan is not None else set()
         if plan is not None and plan.curve is not None:
             there.add("play-clean")
-        self.kinds = tuple(kind for kind in FILING if kind in there)
+        self.kinds = tuple(
+            kind for kind, record in WAYS.items() if "planned" in record.families and kind in there
+        )
         advised = plan.advice if plan is not None else "level"
         self.kind: WayKind = advised if advised in self.kinds else "level"
         self.fret: int | None = None
         # How far over what a full level allows the strings are to lie, where they are to play just clean.
         self.lifted = False
         self.up_mm = self._wanted_up()
-        self._made: dict[tuple[WayKind, Agreed, float], Way] = {}
+        self._made: dict[tuple[WayKind, Agreed, float], tuple[Weighing, Draft, Way]] = {}
         self._case: tuple[Agreed, Case] | None = None
 
     def follow(self, before: FilingDraft) -> None:
@@ -134,53 +149,47 @@ class FilingDraft:
         return case
 
     def way(self) -> Way:
-        """The way in view, by the draft."""
-        key = (
-            self.kind,
-            self.agreed,
-            self.up_mm if self.lifted and self.kind == "play-clean" else -1.0,
-        )
+        """The way in view, by the draft; its doubt is told apart, for it takes longer."""
+        return self._weighed()[2]
+
+    def _weighed(self) -> tuple[Weighing, Draft, Way]:
+        lifted = self.lifted and self.kind == "play-clean"
+        key = self.kind, self.agreed, self.up_mm if lifted else -1.0
         if key not in self._made:
-            if len(self._made) > 60:
+            if len(self._made) > _MOST_KEPT:
                 self._made.clear()
             self._made[key] = self._weigh()
         return self._made[key]
 
-    def _weigh(self) -> Way:
-        from nuvrek.planning.forecast.string_height import with_lowest
-        from nuvrek.planning.plan import spot_way
-        from nuvrek.planning.ways.crown_worn import crown_few
+    def _weigh(self) -> tuple[Weighing, Draft, Way]:
+        from nuvrek.planning.case.weighing import Weighing
+        from nuvrek.planning.plan import whole
+
+        weighing = Weighing(self.case)
+        draft = self._draft(weighing)
+        return weighing, draft, whole(weighing, (draft,), doubted=False)[0]
+
+    def _draft(self, weighing: Weighing) -> Draft:
+        from nuvrek.planning.plan import drafted
         from nuvrek.planning.ways.just_clean import clean_at
-        from nuvrek.planning.ways.level_schools import level_way
+        from nuvrek.planning.ways.kinds import way_record
+        from nuvrek.planning.ways.level_schools import level_draft
 
-        case, plan = self.case, self.solved.plan
-        assert plan is not None
-        made: Way | None
-        if self.kind == "spot-level":
-            made = spot_way(case)
-        elif self.kind == "crown-few":
-            made = crown_few(case)
-        elif (
-            self.kind == "play-clean"
-            and plan.curve is not None
-            and (wanted := self.strings_mm()) is not None
-        ):
-            made = clean_at(case, plan.curve, wanted)
-        else:
-            made = level_way(case, self.kind)
-        return with_lowest(case.neck_map, (made or plan.way(self.kind),))[0]
+        curve, heights = self._curve, self.strings_mm()
+        if self.kind == "play-clean" and curve is not None and heights is not None:
+            return clean_at(weighing, curve, heights)
+        # A way whose reason is gone (its last groove left alone, say) is shown as the full level.
+        return drafted(way_record(self.kind), weighing) or level_draft(weighing, "level")
 
-    def with_doubt(self) -> Way:
-        """The way in view with what its doubt comes to."""
-        from nuvrek.planning.forecast.doubt import with_doubt
+    @property
+    def key(self) -> tuple[object, ...]:
+        """What the way in view depends on: while it is the same, so are its doubt and its ink."""
+        return self.solved.identity, self.kind, self.agreed, self.up_mm if self.lifted else None
 
-        return with_doubt(self.case, (self.way(),))[0]
-
-    def rehearsal(self) -> Rehearsal:
-        """The order of the ink for the way in view."""
-        from nuvrek.planning.filing.rehearse_way import rehearse_way
-
-        return rehearse_way(self.case.neck_map, self.way())
+    def to_tell(self) -> Callable[[], FilingTold]:
+        """What there is to say of the way in view, ready to be worked out on any thread."""
+        weighing, draft, _ = self._weighed()
+        return partial(told_of, weighing, draft)
 
     def strings_mm(self) -> NDArray[np.float64] | None:
         """The string heights just clean is for, low side first: as wished for, unless another height was asked for here."""
@@ -209,18 +218,31 @@ class FilingDraft:
 
     # --- written down --------------------------------------------------------
 
-    def agree(self, session: Session) -> bool:
-        """Write the draft down, and the string heights if others were asked for. False when nothing changed. Raises LogbookError."""
+    def agreement(self) -> tuple[AnyEntry, ...]:
+        """The draft as entries, with the string heights if others were asked for; none if nothing changed."""
         entries: list[AnyEntry] = [structs.replace(self.agreed, at="")] if self.draft else []
         heights = self.strings_mm() if self.kind == "play-clean" and self.lifted else None
         if heights is not None:
             low, high = (round(float(mm), 2) for mm in (heights[0], heights[-1]))
-            neck = structs.replace(session.neck_state.neck, height_low_mm=low, height_high_mm=high)
-            if neck != session.neck_state.neck:
+            described = self.solved.neck_state.neck
+            neck = structs.replace(described, height_low_mm=low, height_high_mm=high)
+            if neck != described:
                 entries.append(Describe(neck=neck))
+        return tuple(entries)
+
+    def agree(self, session: Session) -> bool:
+        """Write the draft down. False when nothing changed. Raises LogbookError."""
+        entries = self.agreement()
         if entries:
-            session.append(*entries)
+            session.append(*entries, on=self.solved.identity)
         return bool(entries)
+
+    def take(self, session: Session) -> None:
+        """Write the draft and the way in view down in one go. Raises LogbookError."""
+        from nuvrek.bench.work.job import chosen_entry
+
+        chosen = chosen_entry(self.solved, self.way(), self.case.neck_map)
+        session.append(*self.agreement(), chosen, on=self.solved.identity)
 
 
 # A tool that takes so much more than the plan, left to itself, is to be led.

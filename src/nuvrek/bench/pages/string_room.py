@@ -18,7 +18,7 @@ if TYPE_CHECKING:
     from nuvrek.clearance.by_ear import Ear
     from nuvrek.clearance.room import Strung
     from nuvrek.clearance.strung_neck import OnNeck, Rooms
-    from nuvrek.planning.case.case import Way
+    from nuvrek.planning.case.way import Way
 
 LEAST_N, MOST_N, STEP_N = 0.05, 1.5, 0.05
 LEAST_MM, MOST_MM = 0.3, 6.0

@@ -9,7 +9,7 @@ from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
 from nuvrek.bench.work.ink_order import InkWalk, ink_gone
 from nuvrek.bench.work.job import filed_mm, left_to_file, still_to_file
 from nuvrek.neck.description import LANES, Lane
-from nuvrek.planning.steps.cures import Step
+from nuvrek.planning.steps.step import Step
 from nuvrek.readings.journal import NeckState
 from nuvrek.units import Unit, format_length
 
@@ -108,7 +108,7 @@ def metal_words(
 def file_words(solved: Solved, walk: InkWalk, unit: Unit) -> str:
     """The filing in one glance, or what the ink says so far, or what the rocker says of the rest."""
     from nuvrek.bench.pages.filing_draft import watch_order
-    from nuvrek.planning.case.case import EVEN
+    from nuvrek.planning.ways.kinds import of_family
 
     neck_state = solved.neck_state
     verdict = walk.verdict()
@@ -117,7 +117,7 @@ def file_words(solved: Solved, walk: InkWalk, unit: Unit) -> str:
         return " ".join(part for part in (verdict, rest) if part)
     left = solved.map.crown_mm - planned(neck_state, left=True)
     chosen = neck_state.chosen
-    return watch_order(walk.order, left, chosen is not None and chosen.way in EVEN, unit)
+    return watch_order(walk.order, left, chosen is not None and of_family(chosen.way, "even"), unit)
 
 
 def _rest_words(solved: Solved, unit: Unit) -> str:

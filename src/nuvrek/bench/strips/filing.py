@@ -5,6 +5,7 @@ from __future__ import annotations
 from typing import TYPE_CHECKING
 
 from nuvrek.bench.strips.strips import MetalStrip, SectionStrip
+from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.units import Unit, format_number
 
 if TYPE_CHECKING:
@@ -14,7 +15,6 @@ if TYPE_CHECKING:
     from nuvrek.planning.crowns.recrown_table import Recrown
 
 # Less than this is drawn as nothing.
-_WORTH_MM = 0.004
 
 
 def metal_strip(
@@ -27,7 +27,7 @@ def metal_strip(
 ) -> MetalStrip:
     """Metal off (frets, 3) as a lane; the figure at a fret is the most at any of its places."""
     most = off_mm.max(axis=1)
-    figures = tuple(format_number(float(mm), unit) if mm > _WORTH_MM else "" for mm in most)
+    figures = tuple(format_number(float(mm), unit) if mm > WORTH_FILING_MM else "" for mm in most)
     rows = tuple(tuple(float(mm) for mm in row) for row in off_mm)
     under = "low, middle, high"
     return MetalStrip(title, under, rows, figures, order, thin, left)

@@ -3,52 +3,72 @@
 from __future__ import annotations
 
 from datetime import date, timedelta
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, assert_never
 
 import msgspec
 from msgspec import Struct
 
 from nuvrek.bench.session import Session
+from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.planning.crowns.crowning import frets_to_crown
-from nuvrek.planning.steps.cures import Step
-from nuvrek.planning.steps.steps import Doing, steps_of
-from nuvrek.readings.entries import Chosen, Filed, Heated, Promise, Seated, StateChange, StepDone
+from nuvrek.planning.steps.step import Doing, Step
+from nuvrek.planning.ways.kinds import steps_of
+from nuvrek.readings.entries import (
+    AnyEntry,
+    Chosen,
+    Filed,
+    Heated,
+    Promise,
+    Seated,
+    StateChange,
+    StepDone,
+)
 from nuvrek.readings.journal import Later, NeckState
 
 if TYPE_CHECKING:
+    from nuvrek.bench.solved import Solved
     from nuvrek.estimate.heightmap import HeightMap
-    from nuvrek.planning.plan import Plan, Way
-
-_WORTH_MM = 0.004
+    from nuvrek.planning.plan import Way
 
 
-def choose(session: Session, plan: Plan, way: Way, neck_map: HeightMap | None = None) -> None:
-    """Write down that ``way`` was chosen, with its promise, the metal it means to take and, on ``neck_map``, the order of the ink."""
+def choose(session: Session, solved: Solved, way: Way) -> None:
+    """Write down that ``way`` of a solved neck was chosen.
+
+    Raises LogbookError, also where the way was weighed on another neck or an older journal.
+    """
+    session.append(chosen_entry(solved, way, solved.map), on=solved.identity)
+
+
+def chosen_entry(solved: Solved, way: Way, neck_map: HeightMap) -> Chosen:
+    """A way as it is written down: its promise, its metal, and the order of the ink on ``neck_map``."""
+    plan = solved.plan
+    assert plan is not None, "a way comes from a plan"
     off = tuple(
         (fret + 1, LANES[k], round(float(way.off_mm[fret, k]), 4))
         for fret in range(len(way.off_mm))
         for k in range(3)
-        if way.off_mm[fret, k] > _WORTH_MM
+        if way.off_mm[fret, k] > WORTH_FILING_MM
     )
-    rehearsed: tuple[tuple[int, Lane], ...] = ()
-    if neck_map is not None and off:
-        from nuvrek.planning.filing.rehearse_way import rehearse_way
+    turned = plan.rod is not None and (way.kind == "rod" or not plan.rodless)
+    return Chosen(
+        way=way.kind,
+        promise=promised(way),
+        frets=way.frets,
+        off=off,
+        rod=plan.rod.words if plan.rod is not None and turned else "",
+        ends=plan.ends,
+        detail=way.gist[:4000],
+        order=_ink_order(neck_map, way) if off else (),
+        no_rod=plan.rodless,
+    )
 
-        rehearsed = rehearse_way(neck_map, way).order
-    session.append(
-        Chosen(
-            way=way.kind,
-            promise=promised(way),
-            frets=way.frets,
-            off=off,
-            rod=plan.rod.words if plan.rod and (way.kind == "rod" or not plan.rodless) else "",
-            ends=plan.ends,
-            detail=way.gist[:4000],
-            order=rehearsed,
-            no_rod=plan.rodless,
-        )
-    )
+
+def _ink_order(neck_map: HeightMap, way: Way) -> tuple[tuple[int, Lane], ...]:
+    """The order in which the tool takes the ink off the tops."""
+    from nuvrek.planning.filing.rehearse_way import rehearse_way
+
+    return rehearse_way(neck_map, way).order
 
 
 def promised(way: Way) -> Promise:
@@ -118,7 +138,7 @@ def left_to_file(neck_state: NeckState) -> dict[tuple[int, Lane], float]:
     done = filed_mm(neck_state)
     planned = neck_state.chosen.off if neck_state.chosen else ()
     left = {(fret, lane): mm - done.get((fret, lane), 0.0) for fret, lane, mm in planned}
-    return {place: mm for place, mm in left.items() if mm > _WORTH_MM}
+    return {place: mm for place, mm in left.items() if mm > WORTH_FILING_MM}
 
 
 def still_to_file(neck_state: NeckState) -> dict[int, float]:
@@ -130,38 +150,54 @@ def still_to_file(neck_state: NeckState) -> dict[int, float]:
 
 
 def log_filed(session: Session, frets: set[int] | None = None, share: float = 1.0) -> bool:
-    """Write down that this share of what is left was filed as planned; False when nothing of the plan is left there."""
-    chosen = session.neck_state.chosen
-    if chosen is None:
-        return False
+    """Write down that this share of what is left was filed as planned.
+
+    False when nothing of the plan is left there.
+    """
+    filed = _filed_as_planned(session.neck_state, frets, share)
+    if filed is not None:
+        session.append(filed)
+    return filed is not None
+
+
+def _filed_as_planned(
+    neck_state: NeckState, frets: set[int] | None = None, share: float = 1.0
+) -> Filed | None:
+    if neck_state.chosen is None:
+        return None
     off = tuple(
         (fret, lane, round(mm * share, 4))
-        for (fret, lane), mm in left_to_file(session.neck_state).items()
+        for (fret, lane), mm in left_to_file(neck_state).items()
         if frets is None or fret in frets
     )
-    if off:
-        session.append(Filed(way=chosen.way, off=off))
-    return bool(off)
+    return Filed(way=neck_state.chosen.way, off=off) if off else None
 
 
 def tick(
     session: Session, step: Step, heat: Heated | None = None, seated: Seated | None = None
 ) -> None:
-    """Tick a step, writing down first what doing it means for the neck; ``heat`` and ``seated`` are how it was done."""
+    """Tick a step with what doing it means for the neck, as one act.
+
+    ``heat`` and ``seated`` are how it was done. Raises LogbookError, and then nothing is ticked.
+    """
+    done: list[AnyEntry] = []
     state = session.neck_state.state
     match step.action:
         case "slack" | "pitch":
-            session.append(StateChange(state=msgspec.structs.replace(state, strings=step.action)))
+            done.append(StateChange(state=msgspec.structs.replace(state, strings=step.action)))
         case "seat":
-            for fret in step.frets:
-                session.append(msgspec.structs.replace(seated or Seated(fret=fret), fret=fret))
+            how = seated or Seated(fret=1)
+            done.extend(msgspec.structs.replace(how, fret=fret) for fret in step.frets)
         case "heat":
-            session.append(heat or Heated())
+            done.append(heat or Heated())
         case "file":
-            log_filed(session)
-        case _:
+            filed = _filed_as_planned(session.neck_state)
+            done.extend([filed] if filed is not None else [])
+        case "tick" | "rod" | "measure":
             pass
-    session.append(StepDone(step=step.key))
+        case _:
+            assert_never(step.action)
+    session.append(*done, StepDone(step=step.key))
 
 
 class Advance(Struct, frozen=True):

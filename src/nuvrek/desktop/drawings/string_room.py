@@ -29,7 +29,7 @@ class RoomView(QWidget):
     def __init__(self, theme: Theme) -> None:
         super().__init__()
         self.theme = theme
-        self.desk: StringRoomPage | None = None
+        self.page: StringRoomPage | None = None
         self.neck: NeckDescription | None = None
         self.unit = Unit.MM
         self.why = False
@@ -41,11 +41,11 @@ class RoomView(QWidget):
         """Wide and high."""
         return QSize(860, 520)
 
-    def show_room(self, neck: NeckDescription, desk: StringRoomPage | None, unit: Unit) -> None:
+    def show_room(self, neck: NeckDescription, page: StringRoomPage | None, unit: Unit) -> None:
         """Draw a desk; None while the neck is being solved."""
-        self.neck, self.desk, self.unit = neck, desk, unit
-        if desk is not None:
-            self.setAccessibleDescription(f"{desk.buzzing()} notes will buzz.")
+        self.neck, self.page, self.unit = neck, page, unit
+        if page is not None:
+            self.setAccessibleDescription(f"{page.buzzing()} notes will buzz.")
         self.update()
 
     @property
@@ -73,21 +73,21 @@ class RoomView(QWidget):
         return SheetGeometry(self.neck, box.left(), box.width(), box.top(), box.height())
 
     def _string_y(self, g: SheetGeometry, string: int, x_mm: float) -> float:
-        assert self.desk is not None
-        count = self.desk.strings
+        assert self.page is not None
+        count = self.page.strings
         share = 0.0 if count == 1 else -0.86 + 1.72 * string / (count - 1)
         return g.across(share, x_mm)
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
-        if event is None or self.desk is None or self.neck is None:
+        if event is None or self.page is None or self.neck is None:
             return
         g, at = self._geometry(self._board()), event.position()
-        note = min(range(self.desk.notes), key=lambda n: abs(note_x(g, n) - at.x()))
-        string = self.desk.string
+        note = min(range(self.page.notes), key=lambda n: abs(note_x(g, n) - at.x()))
+        string = self.page.string
         if self._board().contains(at):
-            x_mm = float(self.desk.on.strung.x_mm[note])
+            x_mm = float(self.page.on.strung.x_mm[note])
             string = min(
-                range(self.desk.strings), key=lambda s: abs(self._string_y(g, s, x_mm) - at.y())
+                range(self.page.strings), key=lambda s: abs(self._string_y(g, s, x_mm) - at.y())
             )
         self.note_chosen.emit(string, note)
 
@@ -96,12 +96,12 @@ class RoomView(QWidget):
     def paintEvent(self, _event: QPaintEvent | None) -> None:
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        if self.desk is None or self.neck is None:
+        if self.page is None or self.neck is None:
             write(painter, self.held, QRectF(self.rect()), "One moment.", 18, "muted")
         else:
-            self._paint_board(painter, self.desk)
-            self._paint_strip(painter, self.desk)
-            self._paint_side(painter, self.desk)
+            self._paint_board(painter, self.page)
+            self._paint_strip(painter, self.page)
+            self._paint_side(painter, self.page)
         painter.end()
 
     def _title(self, painter: QPainter, box: QRectF, title: str, under: str) -> None:
@@ -121,10 +121,10 @@ class RoomView(QWidget):
             painter, self.held, QRectF(0, middle, _MARGIN - 12, 20), under, 12, "muted", align=right
         )
 
-    def _paint_board(self, painter: QPainter, desk: StringRoomPage) -> None:
+    def _paint_board(self, painter: QPainter, page: StringRoomPage) -> None:
         c, box = self.theme.colours, self._board()
         g = self._geometry(box)
-        x_mm = desk.on.strung.x_mm
+        x_mm = page.on.strung.x_mm
         end = x_mm[-1]
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(c["board"])
@@ -138,15 +138,15 @@ class RoomView(QWidget):
             painter.drawLine(QPointF(g.x(x), g.across(-1.0, x)), QPointF(g.x(x), g.across(1.0, x)))
             below = QRectF(g.x(x) - 14, box.bottom() + 2, 28, 20)
             write(painter, self.held, below, str(fret), 13, "muted")
-        places = [note_x(g, note) for note in range(desk.notes)]
-        for string in range(desk.strings):
-            painter.setPen(QPen(c["string"], 2.2 - 1.2 * string / max(desk.strings - 1, 1)))
+        places = [note_x(g, note) for note in range(page.notes)]
+        for string in range(page.strings):
+            painter.setPen(QPen(c["string"], 2.2 - 1.2 * string / max(page.strings - 1, 1)))
             ends = [QPointF(g.x(x), self._string_y(g, string, x)) for x in (0.0, float(end))]
             painter.drawLine(*ends)
             for note, x in enumerate(places):
                 at = QPointF(x, self._string_y(g, string, float(x_mm[note])))
-                self._mark(painter, desk, at, string, note)
-        self._title(painter, box, "Every note", f"▲ {desk.buzzing()} will buzz")
+                self._mark(painter, page, at, string, note)
+        self._title(painter, box, "Every note", f"▲ {page.buzzing()} will buzz")
         under = QRectF(0, box.center().y() + 18, _MARGIN - 12, 20)
         write(
             painter,
@@ -159,12 +159,12 @@ class RoomView(QWidget):
         )
 
     def _mark(
-        self, painter: QPainter, desk: StringRoomPage, at: QPointF, string: int, note: int
+        self, painter: QPainter, page: StringRoomPage, at: QPointF, string: int, note: int
     ) -> None:
         """A note that will buzz is solid and cornered, one on the edge hollow, a clean one a dot that grows with its room."""
         c = self.theme.colours
-        word = desk.rooms.word(string, note)
-        chosen = (string, note) == (desk.string, desk.note)
+        word = page.rooms.word(string, note)
+        chosen = (string, note) == (page.string, page.note)
         painter.setPen(Qt.PenStyle.NoPen)
         if word == "will buzz":
             # The board is dark in both themes.
@@ -178,9 +178,9 @@ class RoomView(QWidget):
             painter.drawEllipse(at, 5.0, 5.0)
         else:
             painter.setBrush(c["wire"])
-            size = 1.5 + 3.0 * min(float(desk.rooms.room_mm[string, note]) / FULL_MM, 1.0)
+            size = 1.5 + 3.0 * min(float(page.rooms.room_mm[string, note]) / FULL_MM, 1.0)
             painter.drawEllipse(at, size, size)
-        said = self.heard.get((desk.strings - string, note))
+        said = self.heard.get((page.strings - string, note))
         if said is not None:
             # Heard: a stroke under the note, doubled where it buzzes.
             painter.setPen(QPen(c["card"], 2))
@@ -191,50 +191,50 @@ class RoomView(QWidget):
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.drawEllipse(at, 10.0, 10.0)
 
-    def _paint_strip(self, painter: QPainter, desk: StringRoomPage) -> None:
+    def _paint_strip(self, painter: QPainter, page: StringRoomPage) -> None:
         """Room of each note of the chosen string."""
         c, box = self.theme.colours, self._lane()
         painter.setPen(QPen(c["line"], 1))
         painter.setBrush(c["card"])
         painter.drawRoundedRect(box, 4, 4)
-        s, rooms = desk.string, desk.rooms
+        s, rooms = page.string, page.rooms
         lane = RoomStrip(
-            f"Room, string {desk.strings - s}",
+            f"Room, string {page.strings - s}",
             f"{self.unit.value} over touching",
             tuple(rooms.room_mm[s].tolist()),
             tuple(rooms.doubt_mm[s].tolist()),
-            tuple(rooms.word(s, n) for n in range(desk.notes)),
-            desk.note,
+            tuple(rooms.word(s, n) for n in range(page.notes)),
+            page.note,
         )
         g = self._geometry(box)
         bars = RoomBars(painter, box, g, self.theme)
         bars.paint(lane)
         if self.why:
-            self._compare(painter, desk, g, lambda mm: bars.y(lane, mm))
+            self._compare(painter, page, g, lambda mm: bars.y(lane, mm))
         self._title(painter, box, lane.title, lane.under)
 
     def _compare(
-        self, painter: QPainter, desk: StringRoomPage, g: SheetGeometry, y: Callable[[float], float]
+        self, painter: QPainter, page: StringRoomPage, g: SheetGeometry, y: Callable[[float], float]
     ) -> None:
         """This neck with even frets: dead straight, and with the relief that evens the room out."""
         c, box = self.theme.colours, self._lane()
-        best = max(sum(desk.even_mm()) / 2.0, 0.0)
+        best = max(sum(page.even_mm()) / 2.0, 0.0)
         for relief, colour, style, words in (
             (0.0, "plum", Qt.PenStyle.DashLine, "dead straight"),
             (best, "ink", Qt.PenStyle.SolidLine, f"relief {format_number(best, self.unit)}"),
         ):
-            rooms = desk.smooth_mm(relief)
+            rooms = page.smooth_mm(relief)
             painter.setPen(QPen(c[colour], 2, style))
-            points = [QPointF(note_x(g, n), y(float(rooms[n]))) for n in range(1, desk.notes)]
+            points = [QPointF(note_x(g, n), y(float(rooms[n]))) for n in range(1, page.notes)]
             painter.drawPolyline(QPolygonF(points))
             right = QRectF(box.right() - 250 + (0 if relief else 120), box.top() + 2, 120, 18)
             write(painter, self.held, right, words, 13, colour, align=Qt.AlignmentFlag.AlignRight)
 
-    def _paint_side(self, painter: QPainter, desk: StringRoomPage) -> None:
+    def _paint_side(self, painter: QPainter, page: StringRoomPage) -> None:
         """The chosen note: the string, how low it swings, and the tops ahead of it."""
         c, box = self.theme.colours, self._side()
         g = self._geometry(box)
-        view = desk.side()
+        view = page.side()
         painter.setPen(QPen(c["line"], 1))
         painter.setBrush(c["card"])
         painter.drawRoundedRect(box, 4, 4)
@@ -262,9 +262,9 @@ class RoomView(QWidget):
             first = fret == view.first
             painter.setPen(QPen(c["copper" if first else "muted"], 4 if first else 2.5))
             painter.drawLine(top, QPointF(top.x(), box.bottom() - 2))
-        room = float(desk.rooms.room_mm[desk.string, desk.note])
+        room = float(page.rooms.room_mm[page.string, page.note])
         corner = QRectF(box.left() + 8, box.top() + 4, box.width() - 16, 20)
         words = f"room {format_number(room, self.unit)} over fret {view.first}; heights x{scale * 25.4 / 96.0:.0f}"
         write(painter, self.held, corner, words, 13, "muted", align=Qt.AlignmentFlag.AlignRight)
         name = "open" if view.note == 0 else f"fret {view.note}"
-        self._title(painter, box, "From the side", f"string {desk.strings - desk.string}, {name}")
+        self._title(painter, box, "From the side", f"string {page.strings - page.string}, {name}")

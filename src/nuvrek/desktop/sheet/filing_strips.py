@@ -9,10 +9,10 @@ from PyQt6.QtGui import QPainterPath, QPen, QTransform
 
 from nuvrek.bench.strips.strips import MetalStrip, SectionStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
+from nuvrek.neck.crown import WORTH_FILING_MM
 
 # Metal that fills the lane at least.
 _FULL_MM = 0.12
-_WORTH_MM = 0.004
 
 
 class Metal(StripPainter):
@@ -36,7 +36,7 @@ class Metal(StripPainter):
             self.p.setPen(Qt.PenStyle.NoPen)
             self.p.setBrush(self.colour("plum" if fret == lane.thin else "brass"))
             for k, mm in enumerate(row):
-                if mm > _WORTH_MM:
+                if mm > WORTH_FILING_MM:
                     left = x + (k - 1.5) * step
                     self.p.drawRect(QRectF(left, top, step - 1.0, max(mm * per_mm, 2.0)))
             self._words(lane, fret, x, top, max(row) * per_mm, turns)

@@ -94,9 +94,9 @@ class Choices(QComboBox):
 class TickBox(QCheckBox):
     """A check box whose tick is drawn, so that it does not speak by colour alone."""
 
-    def __init__(self, text: str, desk: AppState) -> None:
+    def __init__(self, text: str, app: AppState) -> None:
         super().__init__(text)
-        self.desk = desk
+        self.app = app
 
     def sizeHint(self) -> QSize:
         t = self._theme
@@ -105,7 +105,7 @@ class TickBox(QCheckBox):
     @property
     def _theme(self) -> Theme:
         """The theme with its text held at 125 %: boxes stand in forms of three columns."""
-        return Theme(self.desk.theme.dark, min(self.desk.theme.percent, 125))
+        return Theme(self.app.theme.dark, min(self.app.theme.percent, 125))
 
     def hitButton(self, _place: QPoint) -> bool:
         return True
@@ -113,7 +113,7 @@ class TickBox(QCheckBox):
     def paintEvent(self, _event: QPaintEvent | None) -> None:
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        t, c = self._theme, self.desk.theme.colours
+        t, c = self._theme, self.app.theme.colours
         size = t.px(20)
         box = QRectF(1, (self.height() - size) / 2, size, size)
         painter.setPen(QPen(c["copper" if self.hasFocus() else "muted"], 2))
@@ -147,9 +147,9 @@ class Picks(Choices):
 class Stage(QWidget):
     """A page between rail and bench bar. Subclasses fill ``refresh``, ``fill_bar`` and ``key``."""
 
-    def __init__(self, desk: AppState, bar: BenchBar) -> None:
+    def __init__(self, app: AppState, bar: BenchBar) -> None:
         super().__init__()
-        self.desk, self.bar = desk, bar
+        self.app, self.bar = app, bar
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
 
     def enter(self) -> None:
@@ -162,7 +162,7 @@ class Stage(QWidget):
 
     def restyle(self) -> None:
         """The theme has changed."""
-        t = self.desk.theme
+        t = self.app.theme
         for label in self.findChildren(QLabel):
             role = label.property("role")
             if role == "heading":
@@ -204,7 +204,7 @@ class Stage(QWidget):
 
     def recent_lines(self, count: int = 4) -> tuple[str, ...]:
         """The last readings, newest first."""
-        session, s = self.desk.session, self.desk.settings
+        session, s = self.app.session, self.app.settings
         if session is None:
             return ()
         return tuple(

@@ -24,11 +24,13 @@ from nuvrek.desktop.widgets.way_row import (
     fitting_percent,
     row_theme,
 )
+from nuvrek.neck.crown import WORTH_FILING_MM
+from nuvrek.readings.entries import WayKind
 from nuvrek.units import Unit, format_length
 
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
-    from nuvrek.planning.case.case import Plan, Way
+    from nuvrek.planning.case.way import Plan, Way
 
 _LONGEST_HEAD = 84
 MOST_WAYS = 18
@@ -37,40 +39,40 @@ MOST_WAYS = 18
 class _Heads(QWidget):
     """Heads over the figures."""
 
-    def __init__(self, desk: AppState) -> None:
+    def __init__(self, app: AppState) -> None:
         super().__init__()
-        self.desk, self.percent = desk, MOST_PERCENT
+        self.app, self.percent = app, MOST_PERCENT
 
     def sizeHint(self) -> QSize:
-        return QSize(800, row_theme(self.desk, self.percent).px(38))
+        return QSize(800, row_theme(self.app, self.percent).px(38))
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
         painter = QPainter(self)
-        t = row_theme(self.desk, self.percent)
+        t = row_theme(self.app, self.percent)
         for (name, under), column in zip(
             HEADS, columns(t, self.width(), self.height()), strict=True
         ):
             half = QRectF(column.left(), 1, column.width(), column.height() / 2)
             write(painter, t, half, name, 13, "ink", bold=True)
             below = half.translated(0, column.height() / 2 - 2)
-            write(painter, t, below, under.format(unit=self.desk.settings.unit.value), 12, "muted")
+            write(painter, t, below, under.format(unit=self.app.settings.unit.value), 12, "muted")
         painter.end()
 
 
 class ChooseStage(Stage):
     """All ways forward; one of them is selected, one advised, one may be in hand."""
 
-    def __init__(self, desk: AppState, bar: BenchBar) -> None:
-        super().__init__(desk, bar)
-        self.index: int | None = None
-        self.sheet = SheetView(desk.theme)
-        self.heads = _Heads(desk)
+    def __init__(self, app: AppState, bar: BenchBar) -> None:
+        super().__init__(app, bar)
+        self.kind: WayKind | None = None
+        self.sheet = SheetView(app.theme)
+        self.heads = _Heads(app)
         self.heads.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.rows = [WayRow(desk) for _ in range(MOST_WAYS)]
+        self.rows = [WayRow(app) for _ in range(MOST_WAYS)]
         self.take = button("Take this way", main=True)
         self.take.clicked.connect(self._take)
         self.filing = button("Plan the filing")
-        self.filing.clicked.connect(lambda: self.desk.stage_wanted.emit("Filing"))
+        self.filing.clicked.connect(lambda: self.app.stage_wanted.emit("Filing"))
         column = self.column = QVBoxLayout(self)
         column.setContentsMargins(18, 4, 18, 6)
         column.setSpacing(3)
@@ -88,68 +90,84 @@ class ChooseStage(Stage):
         column.addStretch(1)
 
     def enter(self) -> None:
-        self.index = None
+        self.kind = None
         super().enter()
 
+    @property
+    def plan(self) -> Plan | None:
+        """The ways as weighed on the neck as it is now; None while they are being weighed."""
+        fresh = self.app.fresh
+        return fresh.plan if fresh is not None else None
+
+    @property
+    def index(self) -> int | None:
+        """The place of the selected way in the list: that of its kind, however the list has changed."""
+        plan = self.plan
+        if plan is None:
+            return None
+        kinds = [way.kind for way in plan.ways]
+        return kinds.index(self.kind if self.kind in kinds else plan.advice)
+
     def _select(self, number: int) -> None:
-        self.index = number
+        plan = self.plan
+        if plan is None:
+            return
+        self.kind = plan.ways[number].kind
         self.setFocus()
         self.refresh()
 
     def key(self, name: str) -> bool:
-        if (
-            self.desk.solved is None
-            or self.desk.solved.plan is None
-            or name not in ("up", "down", "enter", "0")
-        ):
+        plan, at = self.plan, self.index
+        if plan is None or at is None or name not in ("up", "down", "enter", "0", "back"):
             return False
         if name == "enter":
             self._take()
+        elif name == "back":
+            self.app.undo()
         elif name == "0":
-            self.desk.stage_wanted.emit("Filing")
+            self.app.stage_wanted.emit("Filing")
         else:
             step = 1 if name == "down" else -1
-            last = len(self.desk.solved.plan.ways) - 1
-            self._select(max(0, min(last, (self.index or 0) + step)))
+            self._select(max(0, min(len(plan.ways) - 1, at + step)))
         return True
 
     def _take(self) -> None:
-        solved, session = self.desk.solved, self.desk.session
-        plan = solved.plan if solved else None
-        if plan is None or session is None or self.index is None:
+        solved, session, plan, at = self.app.fresh, self.app.session, self.plan, self.index
+        if solved is None or session is None or plan is None or at is None:
+            self.bar.message.setText("The ways are being weighed anew. One moment, then Enter.")
             return
-        way = plan.ways[self.index]
+        way = plan.ways[at]
         if not way.possible:
             self.bar.message.setText(" ".join(way.why_not))
             return
-        neck_map = solved.map if solved else None
-        if self.desk.write(lambda: choose(session, plan, way, neck_map)):
-            self.desk.stage_wanted.emit("Work")
+        if self.app.write(lambda: choose(session, solved, way)):
+            self.app.stage_wanted.emit("Work")
 
     def refresh(self) -> None:
-        solved, session, s = self.desk.solved, self.desk.session, self.desk.settings
+        solved, session, s = self.app.fresh, self.app.session, self.app.settings
+        plan, at = self.plan, self.index
         if session is None:
             return
-        if solved is None or solved.plan is None:
+        if solved is None or plan is None or at is None:
+            for row in self.rows:
+                row.hide()
+            self.take.setEnabled(False)
             self.bar.show_words("Weighing the ways", message="One moment.")
             return
-        plan = solved.plan
-        if self.index is None or self.index >= len(plan.ways):
-            self.index = [w.kind for w in plan.ways].index(plan.advice)
         in_hand = session.neck_state.chosen.way if session.neck_state.chosen else None
         for row in self.rows[len(plan.ways) :]:
             row.hide()
         for number, (row, way) in enumerate(zip(self.rows, plan.ways, strict=False)):
             row.show()
-            row.way, row.neck = way, session.neck_state.neck
+            row.way, row.neck = way, solved.neck_state.neck
             row.selected, row.advised, row.taken = (
-                number == self.index,
+                number == at,
                 way.kind == plan.advice,
                 way.kind == in_hand,
             )
             row.setAccessibleName(_row_name(row, way.title, way.gist, s.unit, way.metal_mm))
             row.update()
-        way = plan.ways[self.index]
+        way = plan.ways[at]
         self._fit(plan, way, solved)
         self.take.setEnabled(way.possible)
         self.heads.update()
@@ -157,10 +175,12 @@ class ChooseStage(Stage):
 
     def _fit(self, plan: Plan, way: Way, solved: Solved) -> None:
         """Rows and heads at the size at which all ways fit; the sheet takes what they leave."""
-        s, neck_state = self.desk.settings, solved.neck_state
-        filed = frozenset(int(f) + 1 for f in (way.off_mm.max(axis=1) > 0.004).nonzero()[0])
+        s, neck_state = self.app.settings, solved.neck_state
+        filed = frozenset(
+            int(f) + 1 for f in (way.off_mm.max(axis=1) > WORTH_FILING_MM).nonzero()[0]
+        )
         percent = self.heads.percent = fitting_percent(plan.ways, self.height())
-        t = row_theme(self.desk, percent)
+        t = row_theme(self.app, percent)
         for row in self.rows:
             row.percent = percent
             row.setFixedHeight(row.row_px)
@@ -180,7 +200,7 @@ class ChooseStage(Stage):
         self.sheet.show_neck(neck_state.neck, lanes, Dots(filed=filed, alone=alone))
 
     def _fill_bar(self, plan: Plan, advised: bool) -> None:
-        session, s = self.desk.session, self.desk.settings
+        session, s = self.app.session, self.app.settings
         if session is None or self.index is None:
             return
         way = plan.ways[self.index]
@@ -192,7 +212,9 @@ class ChooseStage(Stage):
             told = any(way.gist in reason for reason in reasons)
             reasons = reasons if told else (way.gist, *reasons)
         if way.doubt is not None and way.possible:
-            reasons = (*reasons, way.doubt.words(s.unit))
+            from nuvrek.planning.forecast.doubt import doubt_words
+
+            reasons = (*reasons, doubt_words(way.doubt, s.unit))
         self.bar.show_words(
             head,
             message=" ".join(reasons) or "Another way is advised; this one is open to you.",

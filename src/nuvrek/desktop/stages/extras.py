@@ -29,7 +29,7 @@ class Extras:
         """``about`` gives the number of the reading a note belongs to; the last one if not given."""
         self.stage = stage
         self._about = about or self._last
-        self.desk = stage.desk
+        self.app = stage.app
 
     def menu(self, parent: QWidget, afresh: Callable[[], None]) -> QMenu:
         """The menu of Measure; its entries are of touch size by the style sheet."""
@@ -44,7 +44,7 @@ class Extras:
             (None, None),
             ("A notched edge to print", self.ask_template),
             ("Rocker lengths as a table", self.ask_spans),
-            ("My tools", lambda: self.desk.stage_wanted.emit(TOOLS)),
+            ("My tools", lambda: self.app.stage_wanted.emit(TOOLS)),
             (None, None),
             ("Begin this round again", afresh),
         ):
@@ -59,18 +59,18 @@ class Extras:
     # --- notes and photos -----------------------------------------------------
 
     def _last(self) -> int | None:
-        session = self.desk.session
+        session = self.app.session
         recent = session.recent(1) if session is not None else []
         return recent[0][0] if recent else None
 
     def note(self, text: str, photo: bytes | None = None) -> None:
         """Keep words (and a photo) with the last reading, or with the neck when there is none."""
-        session = self.desk.session
+        session = self.app.session
         if session is None or not (text.strip() or photo):
             return
         about = self._about()
         entry = Note(text=text.strip()[:4000], about=about, photo=photo)
-        if self.desk.write(lambda: session.append(entry)):
+        if self.app.write(lambda: session.append(entry)):
             where = "the neck" if about is None else place_words(session.entries[about - 1])
             self.stage.say(f"Kept with {where}.")
 
@@ -117,7 +117,7 @@ class Extras:
             self.stage.say(f"{error.faults[0]} Nothing was taken in.")
 
     def _take(self, text: str, name: str) -> None:
-        session = self.desk.session
+        session = self.app.session
         if session is None:
             return
         try:
@@ -127,13 +127,13 @@ class Extras:
             first = error.faults[0]
             self.stage.say(f"In {name}: {first}{more} Nothing was taken in.")
             return
-        if self.desk.write(lambda: session.append(*readings)):
+        if self.app.write(lambda: session.append(*readings)):
             count = len(readings)
             self.stage.say(f"{count} reading{'s' if count > 1 else ''} taken in from {name}.")
 
     def save_table(self, path: Path) -> None:
         """Write the readings that count as CSV."""
-        session = self.desk.session
+        session = self.app.session
         if session is not None:
             table = write_table(one.reading for one in session.neck_state.taken)
             self.save(path, table.encode())
@@ -152,9 +152,9 @@ class Extras:
         """Write a notched edge for the open neck: PDF, SVG or DXF by the file's ending."""
         from nuvrek.exchange.template import notched_edge, render
 
-        if self.desk.session is None:
+        if self.app.session is None:
             return
-        neck = self.desk.session.neck_state.neck
+        neck = self.app.session.neck_state.neck
         try:
             data = render(notched_edge(neck.scale_mm, neck.frets), path)
         except ValueError as error:
@@ -166,8 +166,8 @@ class Extras:
         """Write the rocker lengths that serve each triple of the open neck as CSV."""
         from nuvrek.exchange.template import rocker_table
 
-        if self.desk.session is not None:
-            neck = self.desk.session.neck_state.neck
+        if self.app.session is not None:
+            neck = self.app.session.neck_state.neck
             self.save(path, rocker_table(neck.scale_mm, neck.frets).encode())
 
     def ask_template(self) -> None:

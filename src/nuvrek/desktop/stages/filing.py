@@ -7,20 +7,20 @@ from typing import TYPE_CHECKING
 from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QSlider, QVBoxLayout, QWidget
 
-from nuvrek.bench.pages.filing_draft import FilingDraft, watch_words
+from nuvrek.bench.pages.filing_draft import FilingDraft, FilingTold, watch_words
 from nuvrek.bench.strips.filing import metal_strip
 from nuvrek.bench.strips.strips import Dots
-from nuvrek.bench.work.job import choose
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.metal_curve import CurveView, Mark
 from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Choices, Picks, Stage, button, scrolling, sliding
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.planning.case.titles import TITLES
+from nuvrek.neck.crown import WORTH_FILING_MM
+from nuvrek.planning.ways.kinds import way_title
 from nuvrek.units import format_length
 
 if TYPE_CHECKING:
-    from nuvrek.planning.case.case import Way
+    from nuvrek.planning.case.way import Way
 
 _STEP_MM = 0.01
 _REST_MS = 150
@@ -50,12 +50,12 @@ _ROCKS = {
 class FilingStage(Stage):
     """The neck sheet above, the curve on the left, what is agreed on the right."""
 
-    def __init__(self, desk: AppState, bar: BenchBar) -> None:
-        super().__init__(desk, bar)
+    def __init__(self, app: AppState, bar: BenchBar) -> None:
+        super().__init__(app, bar)
         self.filing: FilingDraft | None = None
-        self.sheet = SheetView(desk.theme)
+        self.sheet = SheetView(app.theme)
         self.sheet.fret_chosen.connect(self._pointed)
-        self.curve = CurveView(desk.theme)
+        self.curve = CurveView(app.theme)
         self.curve.height_wanted.connect(self._wanted)
         self.kinds = Choices()
         self.kinds.setAccessibleName("Way of filing")
@@ -80,7 +80,8 @@ class FilingStage(Stage):
         self.agree.clicked.connect(self._agree)
         self.take = button("Take this way", main=True)
         self.take.clicked.connect(self._take)
-        self._filling, self._since = False, 0
+        self._filling = False
+        self._told: tuple[object, FilingTold] | None = None
         self.rest = QTimer(self)
         self.rest.setSingleShot(True)
         self.rest.setInterval(_REST_MS)
@@ -148,31 +149,30 @@ class FilingStage(Stage):
 
     def restyle(self) -> None:
         super().restyle()
-        self.panel.setFixedWidth(min(self.desk.theme.px(_PANEL_WIDE), 560))
-        self.told.setStyleSheet(f"font-size: {min(self.desk.theme.px(14), 18)}px;")
+        self.panel.setFixedWidth(min(self.app.theme.px(_PANEL_WIDE), 560))
+        self.told.setStyleSheet(f"font-size: {min(self.app.theme.px(14), 18)}px;")
 
     # --- filling --------------------------------------------------------------------
 
     def enter(self) -> None:
         self.filing = None
-        self._since = len(self.desk.session.entries) if self.desk.session is not None else 0
         super().enter()
 
     def refresh(self) -> None:
-        session, solved = self.desk.session, self.desk.solved
+        session, solved = self.app.session, self.app.solved
         if session is None:
             return
         if solved is None or solved.plan is None:
             self.sheet.show_neck(session.neck_state.neck, (), Dots())
-            self.curve.show_curve((), (), self.desk.settings.unit, "One moment.")
+            self.curve.show_curve((), (), self.app.settings.unit, "One moment.")
             self.bar.show_words("Weighing the ways", message="One moment.")
             return
         if (
             self.filing is None
             or self.filing.solved is not solved
-            or self.filing.unit is not self.desk.settings.unit
+            or self.filing.unit is not self.app.settings.unit
         ):
-            before, self.filing = self.filing, FilingDraft(solved, self.desk.settings.unit)
+            before, self.filing = self.filing, FilingDraft(solved, self.app.settings.unit)
             if before is not None:
                 self.filing.follow(before)
             self._fill()
@@ -185,7 +185,7 @@ class FilingStage(Stage):
         self._filling = True
         self.kinds.clear()
         for kind in filing.kinds:
-            self.kinds.addItem(TITLES[kind], kind)
+            self.kinds.addItem(way_title(kind), kind)
         self.kinds.setCurrentIndex(max(self.kinds.findData(filing.kind), 0))
         neck = filing.solved.map.neck
         self.least.setMaximum(max(round(neck.wire_height_mm / _STEP_MM), 40))
@@ -206,7 +206,7 @@ class FilingStage(Stage):
 
     def _show(self) -> None:
         """Metal and curve anew; doubt and order follow when the hand rests."""
-        filing, session, unit = self.filing, self.desk.session, self.desk.settings.unit
+        filing, session, unit = self.filing, self.app.session, self.app.settings.unit
         if filing is None or session is None:
             return
         made = filing.way()
@@ -239,7 +239,7 @@ class FilingStage(Stage):
         self.rest.start()
 
     def _labels(self, filing: FilingDraft) -> None:
-        unit = self.desk.settings.unit
+        unit = self.app.settings.unit
         neck = filing.solved.map.neck
         levels = filing.kind not in ("spot-level", "play-clean", "crown-few")
         strings = filing.strings_mm()
@@ -274,12 +274,14 @@ class FilingStage(Stage):
         self.start.setMinimum(min(neck.joint_fret, 5))
 
     def _sheet(self, made: Way, order: tuple[int, ...], thin: int | None) -> None:
-        filing, session = self.filing, self.desk.session
+        filing, session = self.filing, self.app.session
         if filing is None or session is None:
             return
         alone = frozenset(filing.agreed.untouched)
-        lane = metal_strip(made.off_mm, self.desk.settings.unit, order, thin, alone)
-        filed = frozenset(int(f) + 1 for f in (made.off_mm.max(axis=1) > 0.004).nonzero()[0])
+        lane = metal_strip(made.off_mm, self.app.settings.unit, order, thin, alone)
+        filed = frozenset(
+            int(f) + 1 for f in (made.off_mm.max(axis=1) > WORTH_FILING_MM).nonzero()[0]
+        )
         self.sheet.show_neck(
             session.neck_state.neck, (lane,), Dots(filed=filed, alone=alone), filing.fret
         )
@@ -341,27 +343,46 @@ class FilingStage(Stage):
         import numpy as np
 
         from nuvrek.estimate.heightmap import NINE_IN_TEN
-        from nuvrek.planning.case.case import LEVELS
         from nuvrek.planning.ways.just_clean import SURE
 
         told = np.array(way.lowest_mm)
-        doubt = 0.0 if way.kind in LEVELS else told[:, 1] * SURE / NINE_IN_TEN
+        doubt = 0.0 if "levels" in way.record.families else told[:, 1] * SURE / NINE_IN_TEN
         return base + float(np.max(told[:, 0] + doubt - np.asarray(heights)))
 
     def _tell(self) -> None:
         """Doubt, order and what to watch, once the hand rests."""
-        filing, session = self.filing, self.desk.session
+        filing, session = self.filing, self.app.session
         if filing is None or session is None or not self.isVisible():
             return
         made = filing.way()
-        if not made.possible or made.metal_mm <= 0.004:
+        if not made.possible or made.metal_mm <= WORTH_FILING_MM:
             return
-        rehearsal = filing.rehearsal()
-        doubt = filing.with_doubt().doubt
+        if self._told is not None and self._told[0] == filing.key:
+            self._say_told(self._told[1])
+            return
+        key = filing.key
+        self.app.reckon(filing.to_tell(), lambda told: self._on_told(key, told))
+
+    def _on_told(self, key: object, told: object) -> None:
+        """Doubt and order have arrived, perhaps late: only for the way still in view."""
+        if not isinstance(told, FilingTold):
+            return
+        self._told = key, told
+        filing = self.filing
+        if filing is not None and filing.key == key and self.isVisible():
+            self._say_told(told)
+
+    def _say_told(self, told: FilingTold) -> None:
+        filing = self.filing
+        if filing is None:
+            return
+        from nuvrek.planning.forecast.doubt import doubt_words
+
+        made, rehearsal, doubt = told.way, told.rehearsal, told.way.doubt
         filed = sorted({fret for fret, _ in rehearsal.order})
         thin = min(filed, key=lambda f: float(made.left_mm[f - 1].min()), default=None)
         self._sheet(made, rehearsal.frets, thin)
-        said = (made.gist, doubt.words(filing.unit) if doubt is not None else "")
+        said = (made.gist, doubt_words(doubt, filing.unit) if doubt is not None else "")
         self.told.setText(" ".join(part for part in said if part))
         self.bar.message.setText(watch_words(rehearsal, made, filing.unit))
 
@@ -433,35 +454,29 @@ class FilingStage(Stage):
             self._settle()
 
     def _agree(self) -> None:
-        filing, session = self.filing, self.desk.session
+        filing, session = self.filing, self.app.session
         if (
             filing is not None
             and session is not None
-            and self.desk.write(lambda: filing.agree(session))
+            and self.app.write(lambda: filing.agree(session))
         ):
             self.setFocus()
             self.bar.message.setText("Written down. All ways are weighed by it from now on.")
 
     def _take(self) -> None:
-        filing, session = self.filing, self.desk.session
-        plan = filing.solved.plan if filing is not None else None
-        if filing is None or session is None or plan is None:
+        filing, session = self.filing, self.app.session
+        if filing is None or session is None:
             return
-        made, neck_map = filing.way(), filing.case.neck_map
+        made = filing.way()
         if not made.possible:
             self.bar.message.setText(" ".join(made.why_not))
             return
-
-        def write() -> None:
-            filing.agree(session)
-            choose(session, plan, made, neck_map)
-
-        if self.desk.write(write):
-            self.desk.stage_wanted.emit("Work")
+        if self.app.write(lambda: filing.take(session)):
+            self.app.stage_wanted.emit("Work")
 
     def key(self, name: str) -> bool:
         filing = self.filing
-        if filing is None or self.desk.session is None:
+        if filing is None or self.app.session is None:
             return False
         frets = filing.solved.map.neck.frets
         if name in ("up", "down"):
@@ -472,15 +487,14 @@ class FilingStage(Stage):
             self.lift.setValue(self.lift.value() + (5 if name == "+" else -5))
             self._settle()
         elif name in ("left", "right"):
-            step = 1 if (name == "right") != self.desk.session.neck_state.neck.nut_on_right else -1
+            step = 1 if (name == "right") != self.app.session.neck_state.neck.nut_on_right else -1
             self._pointed(max(1, min(frets, (filing.fret or 0) + step)), "")
         elif name == "*":
             self._leave_alone()
         elif name == "back":
-            session = self.desk.session
-            self.desk.write(lambda: session.undo(self._since))
+            self.app.undo()
         elif name == "enter":
-            self.desk.stage_wanted.emit("Choose")
+            self.app.stage_wanted.emit("Choose")
         else:
             return False
         return True

@@ -19,6 +19,7 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.cards import Card
 from nuvrek.desktop.widgets.photo import PhotoView
 from nuvrek.estimate.findings.finding import Finding
+from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.readings.entries import State, Strings
 from nuvrek.readings.stations import Suggestion, prompt
 from nuvrek.readings.words import place_words, value_words
@@ -55,9 +56,9 @@ _SIGNS = {
 class MapStage(Stage):
     """Lanes of the neck with the findings beside them and the next readings below."""
 
-    def __init__(self, desk: AppState, bar: BenchBar) -> None:
-        super().__init__(desk, bar)
-        self.sheet = SheetView(desk.theme)
+    def __init__(self, app: AppState, bar: BenchBar) -> None:
+        super().__init__(app, bar)
+        self.sheet = SheetView(app.theme)
         self.sheet.fret_chosen.connect(self._choose)
         self.cards: list[Card] = []
         self.next_cards: list[Card] = []
@@ -65,7 +66,7 @@ class MapStage(Stage):
         self.picker: ReadingPicker | None = None
         self._before: tuple[object, object] = (None, None)
         self.extras = Extras(self, lambda: self.picker.number if self.picker else None)
-        self.views = MapViews(desk, self.refresh, self.extras, self.sheet)
+        self.views = MapViews(app, self.refresh, self.extras, self.sheet)
         left = QVBoxLayout()
         left.setSpacing(4)
         left.addWidget(self.views)
@@ -114,31 +115,31 @@ class MapStage(Stage):
 
     def enter(self) -> None:
         self.finding = None
-        if self.picker is not None and self.picker.session is not self.desk.session:
-            self.picker, self.desk.fret = None, None
+        if self.picker is not None and self.picker.session is not self.app.session:
+            self.picker, self.app.fret = None, None
         self.views.fill()
         super().enter()
 
     def _choose(self, fret: int, _lane: str) -> None:
         self.finding = None
-        self.desk.fret = fret
+        self.app.fret = fret
         self.picker = (
-            ReadingPicker(self.desk.session, fret) if self.desk.session is not None else None
+            ReadingPicker(self.app.session, fret) if self.app.session is not None else None
         )
         self.refresh()
 
     def key(self, name: str) -> bool:
-        session = self.desk.session
+        session = self.app.session
         if session is None:
             return False
         if name in ("left", "right"):
             neck = session.neck_state.neck
             step = 1 if (name == "right") != neck.nut_on_right else -1
-            self._choose(max(1, min(neck.frets, (self.desk.fret or 0) + step)), "")
+            self._choose(max(1, min(neck.frets, (self.app.fret or 0) + step)), "")
         elif name in ("up", "down", "back", "enter") and self.picker is not None:
             self._pick(self.picker, name)
         elif name == "0":
-            self.desk.stage_wanted.emit("String room")
+            self.app.stage_wanted.emit("String room")
         elif name in ("1", "2", "3"):
             self._read_next(int(name) - 1)
         elif name in ("+", "-", "*", "/"):
@@ -150,10 +151,10 @@ class MapStage(Stage):
     def _read_next(self, place: int) -> None:
         suggested = self._suggested()
         if place < len(suggested):
-            self.desk.reading_wanted.emit(suggested[place])
+            self.app.reading_wanted.emit(suggested[place])
 
     def _suggested(self) -> tuple[Suggestion, ...]:
-        solved = self.desk.solved
+        solved = self.app.solved
         return solved.next.suggestions if solved is not None and solved.next is not None else ()
 
     def _pick(self, picker: ReadingPicker, name: str) -> None:
@@ -162,13 +163,13 @@ class MapStage(Stage):
         if name in ("up", "down"):
             picker.move(1 if name == "down" else -1)
         elif name == "back":
-            if picker.index is not None and self.desk.write(picker.strike):
+            if picker.index is not None and self.app.write(picker.strike):
                 said = "Struck out; it stays in the journal. Enter takes that back."
         elif picker.struck:
-            if self.desk.write(picker.take_back):
+            if self.app.write(picker.take_back):
                 said = "It counts again."
         elif (number := picker.number) is not None:
-            self.desk.retake_wanted.emit(number)
+            self.app.retake_wanted.emit(number)
             return
         self.finding = None
         self.refresh()
@@ -177,7 +178,7 @@ class MapStage(Stage):
 
     def _go_to(self, card: Card) -> None:
         """A finding was pressed: its fret, and the readings for and against it; an odd one is picked."""
-        solved = self.desk.solved
+        solved = self.app.solved
         finding = (
             solved.findings[card.place] if solved and card.place < len(solved.findings) else None
         )
@@ -193,30 +194,30 @@ class MapStage(Stage):
     # --- showing ----------------------------------------------------------------
 
     def refresh(self) -> None:
-        session, solved = self.desk.session, self.desk.solved
+        session, solved = self.app.session, self.app.solved
         if session is None:
             return
-        self.panel.setFixedWidth(min(self.desk.theme.px(336), 440))
+        self.panel.setFixedWidth(min(self.app.theme.px(336), 440))
         self.views.restyle()
         if solved is None:
             self.sheet.show_neck(session.neck_state.neck, (), Dots())
         else:
-            tops = tops_strip(solved, self.desk.settings.unit)
+            tops = tops_strip(solved, self.app.settings.unit)
             rocks = frozenset(
                 (f, k) for f, k in tops.named if solved.map.deviation_mm[f - 1].max() > 0
             )
             lanes = self._lanes(solved)
-            self.sheet.show_neck(session.neck_state.neck, lanes, Dots(rocks=rocks), self.desk.fret)
+            self.sheet.show_neck(session.neck_state.neck, lanes, Dots(rocks=rocks), self.app.fret)
             self._findings(solved)
             self._next(solved)
         self.fill_bar()
 
     def _lanes(self, solved: Solved) -> tuple[AnyStrip, ...]:
-        unit, v = self.desk.settings.unit, self.views
+        unit, v = self.app.settings.unit, self.views
         strings: Strings = v.strings
         lanes: list[AnyStrip] = []
         if v.shows("light"):
-            fret = self.desk.fret or solved.map.neck.joint_fret // 2
+            fret = self.app.fret or solved.map.neck.joint_fret // 2
             lanes.append(light_strip(solved, v.edge, v.lane, strings, fret, unit, v.exaggeration))
         if v.shows("above"):
             lanes.append(shade_strip(solved, strings, unit))
@@ -228,10 +229,10 @@ class MapStage(Stage):
             lanes.append(crown_strip(solved, unit))
         if v.shows("room"):
             lanes.append(room_strip(solved, unit))
-        if v.shows("change") and v.moment is not None and self.desk.session is not None:
-            key = v.moment, self.desk.session
+        if v.shows("change") and v.moment is not None and self.app.session is not None:
+            key = v.moment, self.app.session
             if self._before[0] != key:
-                self._before = key, map_at(self.desk.session, v.moment)
+                self._before = key, map_at(self.app.session, v.moment)
             lanes.append(difference_strip(solved, self._before[1], v.moment, unit))  # type: ignore[arg-type]
         return tuple(lanes)
 
@@ -260,7 +261,7 @@ class MapStage(Stage):
             for n, s in enumerate(solved.next.suggestions, 1)
         ]
         # Large text leaves room for the first one only; all three keep their keys.
-        lines = lines[: 3 if self.desk.theme.percent <= 100 else 1]
+        lines = lines[: 3 if self.app.theme.percent <= 100 else 1]
         if solved.next.enough:
             lines = [
                 (
@@ -296,7 +297,7 @@ class MapStage(Stage):
             zip(cards, lines, strict=True)
         ):
             card.fret, card.place = fret, place
-            card.say(self.desk.theme, sign, colour, headline, text, self.panel.width() - 34)
+            card.say(self.app.theme, sign, colour, headline, text, self.panel.width() - 34)
 
     def fill_bar(self) -> None:
         """The chosen fret in figures, and the readings that speak of it, or of the finding that was pressed."""
@@ -304,7 +305,7 @@ class MapStage(Stage):
         for made in (self.note, self.photo):
             made.setVisible(picked)
         self.see.setVisible(picked and self.picker is not None and self.picker.photo is not None)
-        session, solved, fret = self.desk.session, self.desk.solved, self.desk.fret
+        session, solved, fret = self.app.session, self.app.solved, self.app.fret
         if session is None:
             return
         state = session.neck_state.state
@@ -326,7 +327,7 @@ class MapStage(Stage):
 
     def _finding_bar(self, solved: Solved, finding: Finding, state: State) -> None:
         """A finding with the readings for and against it."""
-        s = self.desk.settings
+        s = self.app.settings
         readings = {one.number: one.reading for one in solved.neck_state.taken}
 
         def lines(numbers: tuple[int, ...], sign: str) -> list[str]:
@@ -347,7 +348,7 @@ class MapStage(Stage):
         )
 
     def _fret_bar(self, solved: Solved, fret: int, state: State) -> None:
-        s, m = self.desk.settings, solved.map
+        s, m = self.app.settings, solved.map
         known = [k for k in range(3) if m.known[k]] or [1]
         k = max(known, key=lambda lane: abs(float(m.deviation_mm[fret - 1, lane])))
         side = ("low side", "middle", "high side")[k]
@@ -355,14 +356,14 @@ class MapStage(Stage):
         crown = float(m.crown_mm[fret - 1].min())
         crown_words = "Crown about" if not m.crown_measured else "Crown"
         off = float(solved.plan.way("spot-level").off_mm[fret - 1].max()) if solved.plan else 0.0
-        plan = f" Spot work takes {format_length(off, s.unit)}." if off > 0.004 else ""
+        plan = f" Spot work takes {format_length(off, s.unit)}." if off > WORTH_FILING_MM else ""
         if (
             self.picker is None
             or self.picker.fret != fret
-            or self.picker.session is not self.desk.session
+            or self.picker.session is not self.app.session
         ):
             self.picker = (
-                ReadingPicker(self.desk.session, fret) if self.desk.session is not None else None
+                ReadingPicker(self.app.session, fret) if self.app.session is not None else None
             )
         count = len(self.picker.readings) if self.picker else 0
         self.bar.show_words(

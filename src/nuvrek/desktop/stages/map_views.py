@@ -35,10 +35,10 @@ class MapViews(QWidget):
     """The row of switches over the sheet."""
 
     def __init__(
-        self, desk: AppState, changed: Callable[[], None], extras: Extras, sheet: SheetView
+        self, app: AppState, changed: Callable[[], None], extras: Extras, sheet: SheetView
     ) -> None:
         super().__init__()
-        self.desk, self._changed, self.extras, self.sheet = desk, changed, extras, sheet
+        self.app, self._changed, self.extras, self.sheet = app, changed, extras, sheet
         self.strings: Strings = "pitch"
         self.exaggeration = 1.0
         self._order = ["wood", "tops", "crown"]
@@ -62,7 +62,7 @@ class MapViews(QWidget):
         grid.addWidget(self.save, 0, len(VIEWS) + 1)
         self.to_room = button("Strings ▸")
         self.to_room.setAccessibleName("String room")
-        self.to_room.clicked.connect(lambda: desk.stage_wanted.emit("String room"))
+        self.to_room.clicked.connect(lambda: app.stage_wanted.emit("String room"))
         grid.addWidget(self.to_room, 0, len(VIEWS) + 2)
         self.edges, self.lanes, self.past = Choices(), Choices(), Choices()
         for box, words in (
@@ -101,7 +101,7 @@ class MapViews(QWidget):
     @property
     def edge(self) -> EdgeChoice:
         """The edge that lies on the neck."""
-        edges = edges_of(self.desk.settings.kit)
+        edges = edges_of(self.app.settings.kit)
         return edges[min(max(self.edges.currentIndex(), 0), len(edges) - 1)]
 
     @property
@@ -122,7 +122,7 @@ class MapViews(QWidget):
     @property
     def room(self) -> int:
         """How many lanes there is room for."""
-        return next(lanes for percent, lanes in _ROOM if self.desk.theme.percent <= percent)
+        return next(lanes for percent, lanes in _ROOM if self.app.theme.percent <= percent)
 
     def toggle(self, name: str) -> None:
         """A lane on or off; the one that was on longest makes room."""
@@ -149,10 +149,10 @@ class MapViews(QWidget):
 
     def fill(self) -> None:
         """The edges on the bench and the surveys of the open neck."""
-        session = self.desk.session
+        session = self.app.session
         chosen, past = self.edges.currentIndex(), self.past.currentIndex()
         self.edges.clear()
-        self.edges.addItems([edge.words for edge in edges_of(self.desk.settings.kit)])
+        self.edges.addItems([edge.words for edge in edges_of(self.app.settings.kit)])
         self.edges.setCurrentIndex(max(chosen, 0))
         self._moments = moments(session) if session is not None else ()
         self.past.clear()
@@ -172,7 +172,7 @@ class MapViews(QWidget):
     def restyle(self) -> None:
         """Text no larger than the row has room for."""
         self._mark()
-        c, size = self.desk.theme.colours, min(self.desk.theme.px(14), 17)
+        c, size = self.app.theme.colours, min(self.app.theme.px(14), 17)
         for made in (*self.buttons.values(), self.pull, self.save, self.to_room):
             made.setStyleSheet(
                 f"QPushButton {{ font-size: {size}px; padding: 4px 3px; }}"
@@ -221,5 +221,5 @@ class MapViews(QWidget):
         """All heights with their doubts as CSV."""
         from nuvrek.exchange.answers import map_table
 
-        if self.desk.solved is not None:
-            self.extras.save(path, map_table(self.desk.solved.map).encode())
+        if self.app.solved is not None:
+            self.extras.save(path, map_table(self.app.solved.map).encode())

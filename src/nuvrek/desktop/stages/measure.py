@@ -40,14 +40,14 @@ class MeasureStage(Stage):
     rounds: tuple[str, ...] = tuple(name for name in ROUNDS if name != "closing")
     usual = "basic"
 
-    def __init__(self, desk: AppState, bar: BenchBar) -> None:
-        super().__init__(desk, bar)
+    def __init__(self, app: AppState, bar: BenchBar) -> None:
+        super().__init__(app, bar)
         self.keypad: Keypad | None = None
         self._session: Session | None = None
         self._listening = False
-        self.sheet = SheetView(desk.theme)
+        self.sheet = SheetView(app.theme)
         self.sheet.fret_chosen.connect(self._pointed)
-        self.tiles = Tiles(desk.theme, self._picked)
+        self.tiles = Tiles(app.theme, self._picked)
         self.extras = Extras(self)
         self.keys: dict[str, QPushButton] = {}
         column = QVBoxLayout(self)
@@ -69,7 +69,7 @@ class MeasureStage(Stage):
         self.choice.activated.connect(lambda: self.change_round(str(self.choice.currentData())))
         self.choice.setVisible(len(self.rounds) > 1)
         self.title.setVisible(len(self.rounds) == 1)
-        self.posts = Posts(self.desk.theme)
+        self.posts = Posts(self.app.theme)
         self.count = QLabel("")
         self.count.setProperty("role", "quiet")
         self.gauge_button = button("no gauge")
@@ -101,7 +101,7 @@ class MeasureStage(Stage):
         return row
 
     def enter(self) -> None:
-        session, settings = self.desk.session, self.desk.settings
+        session, settings = self.app.session, self.app.settings
         if session is not None and (self.keypad is None or self._session is not session):
             self._session = session
             begun = session.neck_state.round_name
@@ -114,16 +114,16 @@ class MeasureStage(Stage):
         super().enter()
 
     def _unit_of(self, field: str) -> Unit:
-        return self.desk.settings.unit_for(field)
+        return self.app.settings.unit_for(field)
 
     def _remember(self, field: str, unit: Unit) -> None:
-        self.desk.change_quietly(self.desk.settings.with_unit(field, unit))
+        self.app.change_quietly(self.app.settings.with_unit(field, unit))
 
     # --- the gauge ----------------------------------------------------------
 
     def listen(self) -> None:
         """Hear the gauge from now on; it speaks to the stage in front."""
-        gauge = self.desk.gauge
+        gauge = self.app.gauge
         if not self._listening:
             self._listening = True
             gauge.sent.connect(self._gauge_sent)
@@ -133,11 +133,11 @@ class MeasureStage(Stage):
 
     def _gauge_pressed(self) -> None:
         self.listen()
-        if self.desk.gauge.connected:
-            self.desk.gauge.close()
+        if self.app.gauge.connected:
+            self.app.gauge.close()
             return
-        before = self.desk.settings.gauge_port
-        ports = [*self.desk.gauge.ports(), self.desk.gauge.STAND_IN]
+        before = self.app.settings.gauge_port
+        ports = [*self.app.gauge.ports(), self.app.gauge.STAND_IN]
         known = ports if before in ports or not before else [before, *ports]
         path, wanted = QInputDialog.getItem(
             self,
@@ -152,8 +152,8 @@ class MeasureStage(Stage):
     def connect_gauge(self, path: str) -> None:
         """Open the gauge's port and remember it."""
         self.listen()
-        gauge, settings = self.desk.gauge, self.desk.settings
-        neck = None if self.desk.session is None else self.desk.session.neck_state.neck
+        gauge, settings = self.app.gauge, self.app.settings
+        neck = None if self.app.session is None else self.app.session.neck_state.neck
         trouble = (
             gauge.open_stand_in(neck)
             if path == gauge.STAND_IN
@@ -162,12 +162,12 @@ class MeasureStage(Stage):
         if trouble:
             self.say(trouble)
         else:
-            self.desk.change_quietly(msgspec.structs.replace(settings, gauge_port=path))
+            self.app.change_quietly(msgspec.structs.replace(settings, gauge_port=path))
 
     def _stand_in_pressed(self) -> None:
         station = self.keypad.station if self.keypad is not None else None
         if self.keypad is not None and station is not None:
-            self.desk.gauge.press_stand_in(self.keypad.cursor, station.lane)
+            self.app.gauge.press_stand_in(self.keypad.cursor, station.lane)
         self.setFocus()
 
     def _gauge_sent(self, text: str) -> None:
@@ -177,7 +177,7 @@ class MeasureStage(Stage):
         elif (
             getattr(self.window(), "now", "") not in ("Measure", "Prove") and self.usual == "basic"
         ):
-            self.desk.said.emit(
+            self.app.said.emit(
                 f"The gauge sent {text}, but no reading is asked for here. It was not taken."
             )
 
@@ -186,8 +186,8 @@ class MeasureStage(Stage):
             self.say(sentence)
 
     def _gauge_words(self) -> None:
-        self.gauge_button.setText(self.desk.gauge.words)
-        self.stand_in.setVisible(self.desk.gauge.stands_in)
+        self.gauge_button.setText(self.app.gauge.words)
+        self.stand_in.setVisible(self.app.gauge.stands_in)
 
     # --- keys and pointing ----------------------------------------------------
 
@@ -242,7 +242,7 @@ class MeasureStage(Stage):
         asked, taken = self.keypad.asked, len(self.keypad.session.neck_state.taken)
         self.keypad.press(name)
         if asked and not self.keypad.asked and len(self.keypad.session.neck_state.taken) > taken:
-            self.desk.stage_wanted.emit("Map")
+            self.app.stage_wanted.emit("Map")
             return True
         self.refresh()
         return True
@@ -251,18 +251,18 @@ class MeasureStage(Stage):
 
     def refresh(self) -> None:
         pad = self.keypad
-        if pad is None or self.desk.session is None:
+        if pad is None or self.app.session is None:
             return
-        s = self.desk.settings
+        s = self.app.settings
         lanes: tuple[AnyStrip, ...] = (values_strip(pad, s.unit, s.height_unit),)
         if pad.station is not None:
             lanes = (side_strip(pad, pad.station), *lanes)
         elif menu_of(pad):
             lanes = ()
-        elif self.desk.solved is not None:
+        elif self.app.solved is not None:
             lanes = (
-                wood_strip(self.desk.solved, "pitch", s.unit),
-                tops_strip(self.desk.solved, s.unit),
+                wood_strip(self.app.solved, "pitch", s.unit),
+                tops_strip(self.app.solved, s.unit),
             )
         self.sheet.show_neck(pad.neck, lanes, dots_of(pad))
         self.tiles.fill(menu_of(pad))
@@ -292,11 +292,11 @@ class MeasureStage(Stage):
             made.setText(f"{face}  {said}".strip())
             made.setAccessibleName(f"{said or face} ({face})")
             made.setEnabled(on.get(key, key in keys.keys or key in ("enter", "back")))
-            made.setStyleSheet(f"font-size: {min(self.desk.theme.px(15), 20)}px; padding: 6px 2px;")
+            made.setStyleSheet(f"font-size: {min(self.app.theme.px(15), 20)}px; padding: 6px 2px;")
 
     def fill_bar(self) -> None:
         """Prompt, number and last readings."""
-        if self.keypad is None or self.desk.session is None:
+        if self.keypad is None or self.app.session is None:
             return
         view = self.keypad.view()
         self.bar.show_words(
@@ -308,7 +308,7 @@ class MeasureStage(Stage):
             if view.question
             else view.message or view.hint,
             alert=bool(view.question or view.message),
-            state=self.desk.session.neck_state.state,
+            state=self.app.session.neck_state.state,
             right_title="last readings",
             right=self.recent_lines(),
         )

@@ -43,13 +43,13 @@ OFF = "How far each may be off"
 class KitStage(Stage):
     """The tools as a form that keeps itself, over the open neck with the edges that fit it."""
 
-    def __init__(self, desk: AppState, bar: BenchBar) -> None:
-        super().__init__(desk, bar)
+    def __init__(self, app: AppState, bar: BenchBar) -> None:
+        super().__init__(app, bar)
         self.fields: dict[str, QLineEdit] = {}
         self._loading = False
         self.wide = True
-        self.sheet = SheetView(desk.theme)
-        self.indicator = TickBox("An indicator on a beam", desk)
+        self.sheet = SheetView(app.theme)
+        self.indicator = TickBox("An indicator on a beam", app)
         self.indicator.toggled.connect(self._edited)
         self.line = Choices()
         self.line.setAccessibleName("Line settings of the gauge")
@@ -121,37 +121,37 @@ class KitStage(Stage):
         return grid
 
     def enter(self) -> None:
-        self._fill(self.desk.settings.kit)
+        self._fill(self.app.settings.kit)
         super().enter()
         self.fields["leaves_mm"].setFocus()
 
     def _fill(self, kit: Kit) -> None:
         self._loading = True
         for field in FIELDS:
-            self.fields[field.name].setText(field_words(kit, field, self.desk.settings.unit))
+            self.fields[field.name].setText(field_words(kit, field, self.app.settings.unit))
             self.fields[field.name].setCursorPosition(0)
         self.indicator.setChecked(kit.indicator)
-        line = self.desk.settings.gauge_line
+        line = self.app.settings.gauge_line
         if self.line.findText(line) < 0:
             self.line.addItem(line)
         self.line.setCurrentText(line)
         self._loading = False
 
     def _take_leaves(self, leaves: tuple[float, ...]) -> None:
-        kit = msgspec.structs.replace(self.desk.settings.kit, leaves_mm=leaves)
-        self.desk.change_quietly(msgspec.structs.replace(self.desk.settings, kit=kit))
+        kit = msgspec.structs.replace(self.app.settings.kit, leaves_mm=leaves)
+        self.app.change_quietly(msgspec.structs.replace(self.app.settings, kit=kit))
         self._fill(kit)
         self.refresh()
 
     def _line_chosen(self) -> None:
         line = self.line.currentText()
-        self.desk.change_quietly(msgspec.structs.replace(self.desk.settings, gauge_line=line))
+        self.app.change_quietly(msgspec.structs.replace(self.app.settings, gauge_line=line))
 
     def _edited(self) -> None:
         """What is typed is kept as soon as it makes sense."""
         if self._loading:
             return
-        settings = self.desk.settings
+        settings = self.app.settings
         kit, faults = read_kit(
             {n: f.text() for n, f in self.fields.items()}, settings.unit, settings.kit
         )
@@ -162,14 +162,14 @@ class KitStage(Stage):
                 style.polish(field)
         if kit is not None:
             kit = msgspec.structs.replace(kit, indicator=self.indicator.isChecked())
-            self.desk.change_quietly(msgspec.structs.replace(settings, kit=kit))
+            self.app.change_quietly(msgspec.structs.replace(settings, kit=kit))
         self._show(next(iter(faults.values()), ""))
 
     def refresh(self) -> None:
         self._show("")
 
     def _show(self, fault: str) -> None:
-        session, kit = self.desk.session, self.desk.settings.kit
+        session, kit = self.app.session, self.app.settings.kit
         words = "Lengths in mm, or with their unit: 2in, 12t, 1/16in. Kept as you type."
         if session is None:
             self.sheet.hide()
@@ -199,7 +199,7 @@ class KitStage(Stage):
 
     def restyle(self) -> None:
         super().restyle()
-        t = Theme(self.desk.theme.dark, min(self.desk.theme.percent, 125))
+        t = Theme(self.app.theme.dark, min(self.app.theme.percent, 125))
         self.form.setStyleSheet(
             f"QLabel, QLineEdit, QComboBox, QPushButton {{ font-size: {t.px(15)}px; min-height: {t.px(22)}px; }}"
             f"QLineEdit, QComboBox {{ padding: 4px 8px; min-width: {t.px(48)}px; }} QPushButton {{ padding: {t.px(6)}px {t.px(12)}px; }}"
@@ -208,7 +208,7 @@ class KitStage(Stage):
             if label.property("role") == "heading":
                 label.setStyleSheet(f"font-size: {t.px(19)}px; font-weight: bold;")
         # With large text the form takes the page; which edge fits is said in the bar.
-        self.wide = self.desk.theme.percent <= 125
+        self.wide = self.app.theme.percent <= 125
 
     def say(self, sentence: str) -> None:
         self._show(sentence)

@@ -17,8 +17,8 @@ class ProveStage(MeasureStage):
     rounds = ("closing",)
     usual = "closing"
 
-    def __init__(self, desk: AppState, bar: BenchBar) -> None:
-        super().__init__(desk, bar)
+    def __init__(self, app: AppState, bar: BenchBar) -> None:
+        super().__init__(app, bar)
         self.rows = QGridLayout()
         self.rows.setVerticalSpacing(2)
         self.rows.setHorizontalSpacing(14)
@@ -31,10 +31,10 @@ class ProveStage(MeasureStage):
 
     def refresh(self) -> None:
         super().refresh()
-        self.scroller.setFixedWidth(self.desk.theme.px(360))
+        self.scroller.setFixedWidth(self.app.theme.px(360))
         clear(self.rows)
-        solved = self.desk.solved
-        rows = compare(solved, self.desk.settings.unit) if solved else ()
+        solved = self.app.solved
+        rows = compare(solved, self.app.settings.unit) if solved else ()
         if not rows:
             self.rows.addWidget(
                 self._words(
@@ -70,7 +70,7 @@ class ProveStage(MeasureStage):
     def _words(self, text: str, colour: str, size: int, *, bold: bool = False) -> QLabel:
         label = QLabel(text)
         label.setWordWrap(True)
-        t = self.desk.theme
+        t = self.app.theme
         weight = "bold" if bold else "normal"
         label.setStyleSheet(
             f"font-size: {t.px(size)}px; font-weight: {weight}; color: {getattr(t.colours, colour)};"

@@ -6,9 +6,10 @@ from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
 
+from nuvrek import words
+from nuvrek.bench.pages.shelf import ShelfCard
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry
 from nuvrek.bench.strips.strips import Dots
-from nuvrek.bench.work.job import next_step
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.sheet.fingerboard import paint_board
 from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
@@ -16,23 +17,6 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.logbook.store import NeckRow
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.description import ROD_WORDS, NeckDescription
-from nuvrek.planning.case.titles import TITLES
-from nuvrek.readings.journal import NeckState, fold
-
-
-def standing(neck_state: NeckState) -> str:
-    """Where a neck stands, in one sentence."""
-    if neck_state.chosen is not None:
-        step = next_step(neck_state)
-        title = TITLES[neck_state.chosen.way]
-        return (
-            f"{title}: next, {step.title[0].lower()}{step.title[1:]}."
-            if step
-            else f"{title}: all steps done."
-        )
-    if neck_state.taken:
-        return f"{len(neck_state.taken)} reading{'s' if len(neck_state.taken) > 1 else ''} taken, no way chosen yet."
-    return "Described, not measured yet."
 
 
 class NeckCard(QWidget):
@@ -40,16 +24,16 @@ class NeckCard(QWidget):
 
     opened = pyqtSignal()
 
-    def __init__(self, desk: AppState, row: NeckRow, neck_state: NeckState) -> None:
+    def __init__(self, app: AppState, card: ShelfCard) -> None:
         super().__init__()
-        self.desk, self.row, self.neck_state = desk, row, neck_state
+        self.app, self.card, self.row = app, card, card.row
         self.selected = False
-        self.longest_mm = end_mm(neck_state.neck)
+        self.longest_mm = end_mm(card.neck)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setAccessibleName(f"{row.id}: {neck_state.neck.title}. {standing(neck_state)}")
+        self.setAccessibleName(f"{card.row.id}: {card.neck.title}. {card.sentence}")
 
     def sizeHint(self) -> QSize:
-        return QSize(800, self.desk.theme.px(96))
+        return QSize(800, self.app.theme.px(96))
 
     def mousePressEvent(self, _event: QMouseEvent | None) -> None:
         self.opened.emit()
@@ -57,7 +41,7 @@ class NeckCard(QWidget):
     def paintEvent(self, _event: QPaintEvent | None) -> None:
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        t, c, neck = self.desk.theme, self.desk.theme.colours, self.neck_state.neck
+        t, c, neck = self.app.theme, self.app.theme.colours, self.card.neck
         box = QRectF(self.rect()).adjusted(2, 3, -2, -3)
         painter.setPen(QPen(c["copper" if self.selected else "line"], 2.5 if self.selected else 1))
         painter.setBrush(c["card"])
@@ -72,7 +56,7 @@ class NeckCard(QWidget):
         facts = f"{neck.scale_mm:.0f} mm · {neck.frets} frets · joins at {neck.joint_fret} · {rod}"
         lines = (
             (neck.title, 18, "ink", True),
-            (standing(self.neck_state), 15, "ink", False),
+            (self.card.sentence, 15, "ink", False),
             (facts, 13, "muted", False),
         )
         y = 9.0
@@ -96,8 +80,8 @@ class NeckCard(QWidget):
 class ShelfStage(Stage):
     """The list of necks."""
 
-    def __init__(self, desk: AppState, bar: BenchBar) -> None:
-        super().__init__(desk, bar)
+    def __init__(self, app: AppState, bar: BenchBar) -> None:
+        super().__init__(app, bar)
         self.cards: list[NeckCard] = []
         self.index = 0
         self.list = QVBoxLayout()
@@ -121,20 +105,20 @@ class ShelfStage(Stage):
         clear(self.list)
         self.cards = []
 
-        def load() -> None:
-            for row in self.desk.book.necks():
-                self.cards.append(
-                    NeckCard(self.desk, row, fold(row.neck, self.desk.book.entries(row.id)))
-                )
-
-        self.desk.write(load)
-        longest = max((end_mm(card.neck_state.neck) for card in self.cards), default=1.0)
+        said: list[ShelfCard] = []
+        readable = self.app.write(lambda: said.extend(self.app.shelf.cards()))
+        self.cards = [NeckCard(self.app, card) for card in said]
+        longest = max((end_mm(card.card.neck) for card in self.cards), default=1.0)
         for number, card in enumerate(self.cards):
             card.longest_mm = longest
             card.opened.connect(lambda number=number: self._open(number))
             self.list.addWidget(card)
-        self.count.setText(f"   {len(self.cards)} necks" if len(self.cards) != 1 else "   one neck")
-        self._select(min(self.index, max(len(self.cards) - 1, 0)))
+        self.count.setText(f"   {words.count(len(self.cards), 'neck', 'necks')}")
+        if readable:
+            self._select(min(self.index, max(len(self.cards) - 1, 0)))
+        else:
+            # Not "empty": the sentence that said why it can't be read stands in the bar's message.
+            self.bar.prompt.setText("The shelf can't be read")
 
     def _select(self, index: int) -> None:
         self.index = index
@@ -144,10 +128,10 @@ class ShelfStage(Stage):
         if self.cards:
             card = self.cards[index]
             self.scroller.ensureWidgetVisible(card)
-            neck = card.neck_state.neck
+            neck = card.card.neck
             self.bar.show_words(
                 neck.title,
-                message=neck.complaint or standing(card.neck_state),
+                message=card.card.damage or neck.complaint or card.card.standing,
                 right_title="Enter opens",
                 right=("up and down choose", "+ takes in another"),
             )
@@ -160,8 +144,8 @@ class ShelfStage(Stage):
     def _open(self, number: int) -> None:
         self._select(number)
         row = self.cards[number].row
-        if self.desk.write(lambda: self.desk.open(row)):
-            self.desk.stage_wanted.emit("Measure" if row.entries == 0 else "Map")
+        if self.app.write(lambda: self.app.open(row)):
+            self.app.stage_wanted.emit("Measure" if row.entries == 0 else "Map")
 
     def _start(self) -> None:
         neck = NeckDescription(
@@ -169,15 +153,15 @@ class ShelfStage(Stage):
             frets=22,
             joint_fret=16,
             title=f"Neck {len(self.cards) + 1}",
-            relief_school=self.desk.settings.relief_school,
+            relief_school=self.app.settings.relief_school,
         )
 
         def start() -> None:
-            number = self.desk.book.start(neck, self.desk.clock())
-            self.desk.open(NeckRow(number, neck, "", 0))
+            number = self.app.book.start(neck, self.app.clock())
+            self.app.open(NeckRow(number, neck, "", 0))
 
-        if self.desk.write(start):
-            self.desk.stage_wanted.emit("Take in")
+        if self.app.write(start):
+            self.app.stage_wanted.emit("Take in")
 
     def key(self, name: str) -> bool:
         if name == "enter" and self.cards:

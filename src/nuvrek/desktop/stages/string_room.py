@@ -24,10 +24,10 @@ _REST_MS = 120
 class RoomStage(Stage):
     """The drawings on the left; touch, heights, what it comes to on the right."""
 
-    def __init__(self, desk: AppState, bar: BenchBar) -> None:
-        super().__init__(desk, bar)
+    def __init__(self, app: AppState, bar: BenchBar) -> None:
+        super().__init__(app, bar)
         self.room: StringRoomPage | None = None
-        self.view = RoomView(desk.theme)
+        self.view = RoomView(app.theme)
         self.view.note_chosen.connect(self._pointed)
         self.touch = sliding("Touch", round(LEAST_N / STEP_N), round(MOST_N / STEP_N))
         self.low = sliding("String height over fret 12, low side", 6, 120)
@@ -53,7 +53,7 @@ class RoomStage(Stage):
         self.why.toggled.connect(lambda _on: self._settle())
         self.aim = button("Aim at it")
         self.aim.clicked.connect(self._aim)
-        self._filling, self._since = False, 0
+        self._filling = False
         self.rest = QTimer(self)
         self.rest.setSingleShot(True)
         self.rest.setInterval(_REST_MS)
@@ -100,22 +100,21 @@ class RoomStage(Stage):
 
     def restyle(self) -> None:
         super().restyle()
-        self.panel.setFixedWidth(min(self.desk.theme.px(_PANEL_WIDE), 380))
+        self.panel.setFixedWidth(min(self.app.theme.px(_PANEL_WIDE), 380))
 
     # --- filling ------------------------------------------------------------------
 
     def enter(self) -> None:
         self.room = None
         # Backspace takes back what was heard here, and no more.
-        self._since = len(self.desk.session.entries) if self.desk.session is not None else 0
         super().enter()
 
     def refresh(self) -> None:
-        session, solved = self.desk.session, self.desk.solved
+        session, solved = self.app.session, self.app.solved
         if session is None:
             return
         if solved is None:
-            self.view.show_room(session.neck_state.neck, None, self.desk.settings.unit)
+            self.view.show_room(session.neck_state.neck, None, self.app.settings.unit)
             self.bar.show_words("String room", message="One moment.")
             return
         if self.room is None or self.room.solved is not solved:
@@ -127,11 +126,11 @@ class RoomStage(Stage):
         self._settle()
 
     def _fill_ways(self) -> None:
-        plan = self.desk.solved.plan if self.desk.solved else None
+        plan = self.app.solved.plan if self.app.solved else None
         self.after.clear()
         self.after.addItem("as it is", "")
         for way in plan.ways if plan is not None else ():
-            if way.possible and way.kind not in ("leave", "hardware", "refer", "ends"):
+            if way.possible and "not heard" not in way.record.families:
                 self.after.addItem(f"after: {way.title.lower()}", way.kind)
 
     def _fill_sliders(self) -> None:
@@ -146,7 +145,7 @@ class RoomStage(Stage):
 
     def _show(self) -> None:
         """Everything anew; what takes longer follows when the hand rests."""
-        room, session, s = self.room, self.desk.session, self.desk.settings
+        room, session, s = self.room, self.app.session, self.app.settings
         if room is None or session is None:
             return
         self.view.why = self.why.isChecked()
@@ -160,7 +159,7 @@ class RoomStage(Stage):
 
     def _tell(self) -> None:
         """The figures and sentences."""
-        room, session, s = self.room, self.desk.session, self.desk.settings
+        room, session, s = self.room, self.app.session, self.app.settings
         if room is None or session is None or not self.isVisible():
             return
         heard = room.ear(session)
@@ -213,7 +212,7 @@ class RoomStage(Stage):
             self._show()
 
     def _after(self, _at: int) -> None:
-        plan = self.desk.solved.plan if self.desk.solved else None
+        plan = self.app.solved.plan if self.app.solved else None
         kind = self.after.currentData()
         if self.room is not None and plan is not None:
             self.room.set_way(plan.way(kind) if kind else None)
@@ -221,20 +220,20 @@ class RoomStage(Stage):
             self._settle()
 
     def _take_touch(self) -> None:
-        session = self.desk.session
+        session = self.app.session
         heard = self.room.ear(session) if self.room is not None and session is not None else None
         if heard is not None:
             self.touch.setValue(round(heard.force_n / STEP_N))
 
     def _listen(self, name: str) -> None:
         """The ear's verdict on the chosen note."""
-        room, session = self.room, self.desk.session
+        room, session = self.room, self.app.session
         if room is None or session is None:
             return
         if name == ".":
-            self.desk.write(lambda: room.others_clean(session))
+            self.app.write(lambda: room.others_clean(session))
         elif (
-            self.desk.write(lambda: room.hear(session, "buzzes" if name == "*" else "clean"))
+            self.app.write(lambda: room.hear(session, "buzzes" if name == "*" else "clean"))
             and self.room
         ):
             # The neck may have been solved anew meanwhile: the hand moves on there.
@@ -243,7 +242,7 @@ class RoomStage(Stage):
 
     def _aim(self) -> None:
         """The even relief becomes the relief wanted, written down with the description."""
-        session, room = self.desk.session, self.room
+        session, room = self.app.session, self.room
         if session is None or room is None:
             return
         low, high = (round(max(mm, 0.0), 2) for mm in room.even_mm())
@@ -253,13 +252,13 @@ class RoomStage(Stage):
             relief_high_mm=min(high, 1.5),
             relief_school="figure",
         )
-        if self.desk.write(lambda: session.append(Describe(neck=neck))):
+        if self.app.write(lambda: session.append(Describe(neck=neck))):
             self.bar.message.setText(
-                f"Relief wanted is now {room.even_words(self.desk.settings.unit)}."
+                f"Relief wanted is now {room.even_words(self.app.settings.unit)}."
             )
 
     def key(self, name: str) -> bool:
-        room, session = self.room, self.desk.session
+        room, session = self.room, self.app.session
         if room is None or session is None:
             return False
         if name in ("left", "right"):
@@ -274,9 +273,9 @@ class RoomStage(Stage):
             self._listen(name)
             return True
         elif name == "back":
-            self.desk.write(lambda: session.undo(self._since))
+            self.app.undo()
         elif name == "enter":
-            self.desk.stage_wanted.emit("Map")
+            self.app.stage_wanted.emit("Map")
             return True
         else:
             return False

@@ -39,9 +39,9 @@ _HEADS = ("", "note", "gauge", "", "strings", "g a metre", "sounds", "tension", 
 class StringsPage(QWidget):
     """A line for each string or course, low side first."""
 
-    def __init__(self, desk: AppState, edited: Callable[[], None]) -> None:
+    def __init__(self, app: AppState, edited: Callable[[], None]) -> None:
         super().__init__()
-        self.desk, self._edited = desk, edited
+        self.app, self._edited = app, edited
         self.scale_mm = 648.0
         self._loading = False
         self.lines: list[dict[str, QLineEdit]] = []
@@ -104,7 +104,7 @@ class StringsPage(QWidget):
         for column, (name, wide) in enumerate((("note", 56), ("gauge", 84)), 1):
             fields[name] = self._field(f"Line {number + 1}, {name}", wide)
             grid.addWidget(fields[name], number + 1, column)
-        wound = TickBox("wound", self.desk)
+        wound = TickBox("wound", self.app)
         wound.toggled.connect(self._typed)
         self.wound.append(wound)
         grid.addWidget(wound, number + 1, 3)
@@ -134,7 +134,7 @@ class StringsPage(QWidget):
     def fill(self, specs: StringSet, scale_mm: float) -> None:
         """Show a list."""
         self._loading, self.scale_mm = True, scale_mm
-        rows = [row_of(spec, self.desk.settings.inch) for spec in specs]
+        rows = [row_of(spec, self.app.settings.inch) for spec in specs]
         for number, fields in enumerate(self.lines):
             row = rows[number] if number < len(rows) else StringRow(each="")
             for name, field in fields.items():
@@ -166,7 +166,7 @@ class StringsPage(QWidget):
         self.sets.blockSignals(True)
         self.sets.clear()
         self.sets.addItem("with these strings", "")
-        for name in sorted(self.desk.settings.sets):
+        for name in sorted(self.app.settings.sets):
             self.sets.addItem(name, name)
         self.sets.setCurrentIndex(max(self.sets.findData(chosen), 0))
         self.sets.blockSignals(False)
@@ -189,8 +189,8 @@ class StringsPage(QWidget):
 
     def keep_as(self, name: str, specs: StringSet) -> None:
         """Keep a list under a name for other necks."""
-        settings = self.desk.settings
-        self.desk.change_quietly(structs.replace(settings, sets={**settings.sets, name: specs}))
+        settings = self.app.settings
+        self.app.change_quietly(structs.replace(settings, sets={**settings.sets, name: specs}))
         self._fill_sets()
         self.told.setText(f"Kept as {name}.")
 
@@ -202,15 +202,15 @@ class StringsPage(QWidget):
 
     def _drop(self) -> None:
         name = self.sets.currentData()
-        settings = self.desk.settings
+        settings = self.app.settings
         if name:
             left = {key: value for key, value in settings.sets.items() if key != name}
-            self.desk.change_quietly(structs.replace(settings, sets=left))
+            self.app.change_quietly(structs.replace(settings, sets=left))
             self._fill_sets()
             self.show_tension()
 
     def _chosen(self) -> StringSet | None:
-        return self.desk.settings.sets.get(self.sets.currentData() or "")
+        return self.app.settings.sets.get(self.sets.currentData() or "")
 
     # --- what it comes to ---------------------------------------------------
 
@@ -269,13 +269,13 @@ class StringsPage(QWidget):
         self.told.setText(f"{change}{self._relief_words(specs, then)}{capo}")
 
     def _relief_words(self, specs: StringSet, then: StringSet) -> str:
-        solved = self.desk.solved
+        solved = self.app.solved
         if solved is None or not solved.neck_state.taken:
             return "What the relief does is told once it was read."
-        from nuvrek.estimate.measurer import Measurer
+        from nuvrek.estimate.measurer import measurer_of
         from nuvrek.estimate.string_pull import forecast_set
 
         neck = structs.replace(solved.map.neck, string_set=specs)
-        told = forecast_set(Measurer(solved.map), then, neck).words(self.desk.settings.unit)
+        told = forecast_set(measurer_of(solved.map), then, neck).words(self.app.settings.unit)
         known = "" if specs else " What is on the neck now is not listed, so this is wide."
         return f"{told[:1].upper()}{told[1:]}.{known}"

@@ -69,10 +69,10 @@ _CHECKS = (
 class TakeInStage(Stage):
     """The description form with the neck drawn as it is described."""
 
-    def __init__(self, desk: AppState, bar: BenchBar) -> None:
-        super().__init__(desk, bar)
-        self.sheet = SheetView(desk.theme)
-        self.sheet.setFixedHeight(desk.theme.px(150))
+    def __init__(self, app: AppState, bar: BenchBar) -> None:
+        super().__init__(app, bar)
+        self.sheet = SheetView(app.theme)
+        self.sheet.setFixedHeight(app.theme.px(150))
         self.fields: dict[str, QLineEdit] = {}
         self.checks: dict[str, TickBox] = {}
         self.words: dict[str, QLineEdit] = {}
@@ -86,7 +86,7 @@ class TakeInStage(Stage):
             "joint": Picks("Neck joint", JOINT_WORDS),
             "relief_school": Picks("Relief to aim at", SCHOOL_WORDS),
         }
-        self.strings = StringsPage(desk, self._edited)
+        self.strings = StringsPage(app, self._edited)
         self.complaint = QPlainTextEdit()
         self.complaint.setAccessibleName("Complaint")
         self.complaint.setTabChangesFocus(True)
@@ -207,7 +207,7 @@ class TakeInStage(Stage):
 
     def _checks(self, grid: QGridLayout, row: int) -> None:
         for number, (name, words) in enumerate(_CHECKS):
-            box = TickBox(words, self.desk)
+            box = TickBox(words, self.app)
             self.checks[name] = box
             grid.addWidget(box, row + number // 2, number % 2)
 
@@ -237,7 +237,7 @@ class TakeInStage(Stage):
     def restyle(self) -> None:
         super().restyle()
         # Three columns must fit beside each other: the form's text grows to 125 % only.
-        size = min(self.desk.theme.px(15), 19)
+        size = min(self.app.theme.px(15), 19)
         self.form.setStyleSheet(
             f"QLabel, QLineEdit, QComboBox, QPlainTextEdit {{ font-size: {size}px; }} QLineEdit {{ min-width: 84px; }}"
         )
@@ -246,12 +246,12 @@ class TakeInStage(Stage):
             "QLineEdit { padding: 2px 6px; } QPushButton { padding: 4px 10px; min-height: 24px; }"
         )
         self.setup.setMinimumHeight(430)
-        self.sheet.setFixedHeight(min(self.desk.theme.px(150), 150))
+        self.sheet.setFixedHeight(min(self.app.theme.px(150), 150))
 
     # --- filling and reading ------------------------------------------------
 
     def enter(self) -> None:
-        session = self.desk.session
+        session = self.app.session
         if session is not None:
             self._fill(session.neck_state.neck)
         self.show_page(0)
@@ -261,7 +261,7 @@ class TakeInStage(Stage):
     def _fill(self, neck: NeckDescription) -> None:
         self._loading = True
         for field in LENGTHS:
-            self.fields[field.name].setText(field_text(neck, field, self.desk.settings.inch))
+            self.fields[field.name].setText(field_text(neck, field, self.app.settings.inch))
         for name in _WHOLE:
             self.fields[name].setText(str(getattr(neck, name)))
         for name, box in self.checks.items():
@@ -285,15 +285,15 @@ class TakeInStage(Stage):
         specs, wrong = self.strings.read()
         rest["string_set"] = specs or ()
         rest["complaint"] = self.complaint.toPlainText()[:4000]
-        if self.desk.session is not None:
-            rest["relief_margin_mm"] = self.desk.session.neck_state.neck.relief_margin_mm
+        if self.app.session is not None:
+            rest["relief_margin_mm"] = self.app.session.neck_state.neck.relief_margin_mm
         neck, faults = read_form({name: line.text() for name, line in self.fields.items()}, rest)
         if wrong and not faults:
             return None, {"strings": next(iter(wrong.values()))}
         return neck, faults
 
     def _edited(self) -> None:
-        if self._loading or self.desk.session is None:
+        if self._loading or self.app.session is None:
             return
         neck, faults = self.read()
         for name, line in self.fields.items():
@@ -316,22 +316,22 @@ class TakeInStage(Stage):
             if faults
             else f"{advice} Lengths take mm, thou, inches, 64ths: 648, 25 1/2 in, 47 thou.",
             alert=bool(faults),
-            state=self.desk.session.neck_state.state,
+            state=self.app.session.neck_state.state,
         )
 
     def _keep(self) -> None:
-        session = self.desk.session
+        session = self.app.session
         neck, _ = self.read()
         if session is None or neck is None:
             return
-        if neck.relief_school != self.desk.settings.relief_school:
+        if neck.relief_school != self.app.settings.relief_school:
             # The school a user takes is the one the next neck begins with.
-            settings = msgspec.structs.replace(self.desk.settings, relief_school=neck.relief_school)
-            self.desk.change_quietly(settings)
-        if neck == session.neck_state.neck or self.desk.write(
+            settings = msgspec.structs.replace(self.app.settings, relief_school=neck.relief_school)
+            self.app.change_quietly(settings)
+        if neck == session.neck_state.neck or self.app.write(
             lambda: session.append(Describe(neck=neck))
         ):
-            self.desk.stage_wanted.emit("Measure")
+            self.app.stage_wanted.emit("Measure")
 
     def refresh(self) -> None:
         self._edited()

@@ -24,7 +24,7 @@ from nuvrek.desktop.stages.base import Choices, Stage, button, clear, heading, s
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.seating_row import SeatRow
 from nuvrek.planning.steps import cautions
-from nuvrek.planning.steps.cures import Step
+from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import Heated
 from nuvrek.readings.stations import Station, Suggestion
 from nuvrek.readings.words import move_words
@@ -41,12 +41,12 @@ _TURNS = (
 class WorkStage(Stage):
     """Steps on the left, the one in hand large on the right, the neck above."""
 
-    def __init__(self, desk: AppState, bar: BenchBar) -> None:
-        super().__init__(desk, bar)
+    def __init__(self, app: AppState, bar: BenchBar) -> None:
+        super().__init__(app, bar)
         self.fret: int | None = None
-        self.sheet = SheetView(desk.theme)
+        self.sheet = SheetView(app.theme)
         self.sheet.fret_chosen.connect(self._pointed)
-        self.rodview = RodView(desk.theme)
+        self.rodview = RodView(app.theme)
         self.loop: RodLoop | None = None
         self.walk: InkWalk | None = None
         self.list = QVBoxLayout()
@@ -91,7 +91,7 @@ class WorkStage(Stage):
         self.half.clicked.connect(self._half)
         self.sweep = button("Rocker half-way")
         self.sweep.clicked.connect(self._rocker)
-        self.seat = SeatRow(self.desk)
+        self.seat = SeatRow(self.app)
 
     def _rod_row(self) -> QWidget:
         """Moves by hand: what is logged without the loop's keys."""
@@ -142,23 +142,23 @@ class WorkStage(Stage):
 
     def enter(self) -> None:
         self.fret = None
-        session = self.desk.session
+        session = self.app.session
         if session is not None and (self.loop is None or self.loop.session is not session):
             self.walk = InkWalk(session)
             self.loop = RodLoop(
-                session, self.desk.settings.unit_for, self.desk.settings.kit, self._remember
+                session, self.app.settings.unit_for, self.app.settings.kit, self._remember
             )
         elif self.loop is not None:
-            self.loop.pad.change_kit(self.desk.settings.kit)
+            self.loop.pad.change_kit(self.app.settings.kit)
         super().enter()
 
     def _remember(self, field: str, unit: Unit) -> None:
-        self.desk.change_quietly(self.desk.settings.with_unit(field, unit))
+        self.app.change_quietly(self.app.settings.with_unit(field, unit))
 
     @property
     def turning(self) -> bool:
         """Whether the rod loop is in front: its step is in hand, or nothing else is."""
-        session = self.desk.session
+        session = self.app.session
         if session is None or session.neck_state.neck.rod == "none":
             return False
         now = next_step(session.neck_state)
@@ -176,48 +176,48 @@ class WorkStage(Stage):
     def _turned(self, turns: float) -> None:
         loop, at = self.loop, self.feel.currentIndex()
         side = self.which.currentData()
-        if loop is not None and self.desk.write(lambda: loop.log(turns, FEELS[at], side)):
+        if loop is not None and self.app.write(lambda: loop.log(turns, FEELS[at], side)):
             self.feel.setCurrentIndex(0)
             self.setFocus()
             self.refresh()
 
     def _looped(self, name: str) -> bool:
         """A key for the rod loop."""
-        loop, solved = self.loop, self.desk.solved
+        loop, solved = self.loop, self.app.solved
         if loop is None or not self.turning:
             return False
         meant: list[bool] = []
-        written = self.desk.write(lambda: meant.append(loop.press(name, solved)))
+        written = self.app.write(lambda: meant.append(loop.press(name, solved)))
         if written and meant and meant[0]:
             self.refresh()
         return not written or bool(meant and meant[0])
 
     def _one_fret(self) -> None:
-        session, fret = self.desk.session, self.fret
+        session, fret = self.app.session, self.fret
         if (
             session is not None
             and fret is not None
-            and self.desk.write(lambda: log_filed(session, {fret}))
+            and self.app.write(lambda: log_filed(session, {fret}))
         ):
             self.refresh()
 
     def _half(self) -> None:
-        session = self.desk.session
-        if session is not None and self.desk.write(lambda: log_filed(session, share=0.5)):
+        session = self.app.session
+        if session is not None and self.app.write(lambda: log_filed(session, share=0.5)):
             self.refresh()
 
     def _rocker(self) -> None:
         """A rocker pass in the middle of the filing: Measure asks for it, the map takes it up."""
-        self.desk.reading_wanted.emit(
+        self.app.reading_wanted.emit(
             Suggestion(Station("", "sweep", "bass"), "slack", "half-way", 0.0)
         )
 
     def _seated(self) -> None:
-        session, fret = self.desk.session, self.fret
+        session, fret = self.app.session, self.fret
         if session is None or fret is None:
             return
         entry = self.seat.seated(fret)
-        if self.desk.write(lambda: session.append(entry)):
+        if self.app.write(lambda: session.append(entry)):
             self.seat.clear()
             self.refresh()
             low = (
@@ -230,7 +230,7 @@ class WorkStage(Stage):
             )
 
     def _tick(self) -> None:
-        session = self.desk.session
+        session = self.app.session
         step = next_step(session.neck_state) if session else None
         if session is None or step is None:
             return
@@ -238,11 +238,11 @@ class WorkStage(Stage):
         if heat is None:
             return
         seated = self.seat.seated(step.frets[0]) if step.action == "seat" and step.frets else None
-        if self.desk.write(lambda: tick(session, step, heat, seated)):
+        if self.app.write(lambda: tick(session, step, heat, seated)):
             self.seat.clear()
             self.fret = None
             if step.key == "prove":
-                self.desk.stage_wanted.emit("Prove")
+                self.app.stage_wanted.emit("Prove")
             else:
                 self.refresh()
 
@@ -269,7 +269,7 @@ class WorkStage(Stage):
 
     def _inked(self, name: str) -> bool:
         """A key for the sweep of the ink, while the file is in hand."""
-        walk, session = self.walk, self.desk.session
+        walk, session = self.walk, self.app.session
         now = next_step(session.neck_state) if session is not None else None
         if walk is None or now is None or now.action != "file" or not walk.order:
             return False
@@ -286,7 +286,7 @@ class WorkStage(Stage):
         ):
             name = "left" if name == "right" else "right"
         meant: list[bool] = []
-        written = self.desk.write(lambda: meant.append(walk.press(name)))
+        written = self.app.write(lambda: meant.append(walk.press(name)))
         if written and meant and meant[0]:
             self.fret = walk.fret
             self.refresh()
@@ -299,10 +299,8 @@ class WorkStage(Stage):
         if name == "enter" or (name == "-" and self.turning):
             self._tick()
             return True
-        if name == "back" and self.desk.session is not None:
-            session = self.desk.session
-            after = session.neck_state.chosen_number
-            self.desk.write(lambda: session.undo(after) if after else None)
+        if name == "back" and self.app.session is not None:
+            self.app.undo(self.app.session.neck_state.chosen_number)
             self.refresh()
             return True
         return False
@@ -310,10 +308,10 @@ class WorkStage(Stage):
     # --- showing ----------------------------------------------------------
 
     def refresh(self) -> None:
-        session = self.desk.session
+        session = self.app.session
         if session is None:
             return
-        neck_state, solved, t = session.neck_state, self.desk.solved, self.desk.theme
+        neck_state, solved, t = session.neck_state, self.app.solved, self.app.theme
         steps, now = steps_in_hand(neck_state), next_step(neck_state)
         # With large text the step and its cautions come first.
         self.sheet.setVisible(t.percent <= 150 and not self.turning)
@@ -322,7 +320,7 @@ class WorkStage(Stage):
         self._show_rod()
         shown = solved is not None and t.percent <= 125
         lanes = (
-            (strip_for(now, solved, self.desk.settings.unit),)
+            (strip_for(now, solved, self.app.settings.unit),)
             if solved is not None and shown
             else ()
         )
@@ -346,8 +344,8 @@ class WorkStage(Stage):
 
     def _steps(self, steps: tuple[Step, ...], now: Step | None) -> None:
         clear(self.list)
-        t = self.desk.theme
-        done = self.desk.session.neck_state.steps_done if self.desk.session else {}
+        t = self.app.theme
+        done = self.app.session.neck_state.steps_done if self.app.session else {}
         for number, step in enumerate(steps, 1):
             ticked = done.get(step.key)
             sign = "✓" if ticked is not None else "▸" if step == now else "○"
@@ -374,13 +372,11 @@ class WorkStage(Stage):
             self.list.addWidget(label)
 
     def _step(self, now: Step | None, any_steps: bool) -> None:
-        t, c = self.desk.theme, self.desk.theme.colours
+        t, c = self.app.theme, self.app.theme.colours
         self.done.setVisible(now is not None)
-        rod_known = (
-            self.desk.session is not None and self.desk.session.neck_state.neck.rod != "none"
-        )
+        rod_known = self.app.session is not None and self.app.session.neck_state.neck.rod != "none"
         self.rod.setVisible(rod_known and (now is None or now.action == "rod" or now.key == "set"))
-        twin = self.desk.session is not None and self.desk.session.neck_state.neck.rod == "twin"
+        twin = self.app.session is not None and self.app.session.neck_state.neck.rod == "twin"
         self.which.setVisible(twin)
         self.heat.setVisible(now is not None and now.action == "heat")
         self.caution.setVisible(now is not None and bool(now.cautions))
@@ -393,7 +389,7 @@ class WorkStage(Stage):
             )
         else:
             self.step_title.setText(now.title)
-            again = look_again_words(self.desk.session.neck_state) if self.desk.session else ""
+            again = look_again_words(self.app.session.neck_state) if self.app.session else ""
             dates = again if now.key == "look-again" else ""
             self.step_text.setText(now.text + dates + self._more_words(now))
             self.caution.setText(
@@ -407,17 +403,17 @@ class WorkStage(Stage):
 
     def _more_words(self, step: Step) -> str:
         """What the plan says of a filing or crowning step."""
-        session, solved, unit = self.desk.session, self.desk.solved, self.desk.settings.unit
+        session, solved, unit = self.app.session, self.app.solved, self.app.settings.unit
         if session is None:
             return ""
         if step.key == "crown" and solved is not None:
             from nuvrek.planning.crowns.recrown_table import recrown_words
 
             return " " + recrown_words(table_of(solved), session.neck_state.neck, unit)
-        return metal_words(step, session.neck_state, unit, self.desk.settings.kit.stroke_mm)
+        return metal_words(step, session.neck_state, unit, self.app.settings.kit.stroke_mm)
 
     def _show_rod(self) -> None:
-        session, solved = self.desk.session, self.desk.solved
+        session, solved = self.app.session, self.app.solved
         self.rodview.setVisible(self.turning)
         if session is None or not self.turning:
             return
@@ -430,11 +426,11 @@ class WorkStage(Stage):
         if loop is not None and loop.phase(solved) == "read":
             rod, moves = None, ()
         points = trace(solved) if solved is not None else ()
-        self.rodview.setFixedHeight(min(self.desk.theme.px(230), 290))
-        self.rodview.show_rod(session.neck_state.neck, rod, moves, points, self.desk.settings.unit)
+        self.rodview.setFixedHeight(min(self.app.theme.px(230), 290))
+        self.rodview.show_rod(session.neck_state.neck, rod, moves, points, self.app.settings.unit)
 
     def _fill_bar(self, now: Step | None, any_steps: bool) -> None:
-        session = self.desk.session
+        session = self.app.session
         if session is None:
             return
         moves = tuple(
@@ -443,7 +439,7 @@ class WorkStage(Stage):
         )
         title = "rod moves" if moves else ""
         if self.turning and self.loop is not None:
-            words = loop_words(self.loop, self.desk.solved, self.desk.settings.unit)
+            words = loop_words(self.loop, self.app.solved, self.app.settings.unit)
             if words is not None:
                 ticks = " Enter ticks the step." if now is not None else ""
                 self.bar.show_words(
@@ -463,7 +459,7 @@ class WorkStage(Stage):
             and now.action == "file"
             and self.walk is not None
             and self.walk.order
-            and self.desk.solved
+            and self.app.solved
         ):
             self._fill_ink(now, self.walk)
             return
@@ -488,12 +484,12 @@ class WorkStage(Stage):
 
     def _fill_ink(self, now: Step, walk: InkWalk) -> None:
         """The filing in one glance, and the keys that follow it."""
-        session, solved = self.desk.session, self.desk.solved
+        session, solved = self.app.session, self.app.solved
         if session is None or solved is None:
             return
         self.bar.show_words(
             walk.prompt() if self.fret is not None else now.title,
-            message=file_words(solved, walk, self.desk.settings.unit),
+            message=file_words(solved, walk, self.app.settings.unit),
             state=session.neck_state.state,
             right_title="as you like",
             right=(

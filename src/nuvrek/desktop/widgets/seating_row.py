@@ -28,11 +28,11 @@ _HOLDS = {"not tried": "not pressed again yet", "holds": "holds", "moves": "stil
 class SeatRow(QWidget):
     """Picks for one fret that is pressed or tapped home."""
 
-    def __init__(self, desk: AppState) -> None:
+    def __init__(self, app: AppState) -> None:
         super().__init__()
         self.where, self.how = Picks("Where it was seated", _WHERE), Picks("How", _HOW)
         self.stopped, self.holds = Picks("How far it went", _STOPPED), Picks("Does it hold", _HOLDS)
-        self.glued = TickBox("glued", desk)
+        self.glued = TickBox("glued", app)
         self.glued.setAccessibleName("Glued")
         upper, lower = QHBoxLayout(), QHBoxLayout()
         for part in (self.how, self.where, self.glued):

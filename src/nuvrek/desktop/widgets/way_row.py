@@ -12,11 +12,12 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.theme import Theme
+from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import NeckDescription
 from nuvrek.units import Unit, format_number
 
 if TYPE_CHECKING:
-    from nuvrek.planning.case.case import Way
+    from nuvrek.planning.case.way import Way
 
 _FULL_MM = 0.15
 _TITLE, _COLUMN = 196, 84
@@ -37,9 +38,9 @@ MOST_PERCENT, LEAST_PERCENT = 125, 85
 _OPEN, _CLOSED = 35, 23
 
 
-def row_theme(desk: AppState, percent: int = MOST_PERCENT) -> Theme:
+def row_theme(app: AppState, percent: int = MOST_PERCENT) -> Theme:
     """The theme with its text held so that all ways stand side by side on one screen."""
-    return Theme(desk.theme.dark, min(desk.theme.percent, percent))
+    return Theme(app.theme.dark, min(app.theme.percent, percent))
 
 
 def fitting_percent(ways: Sequence[Way], height: float) -> int:
@@ -57,7 +58,7 @@ def columns(theme: Theme, width: float, height: float) -> list[QRectF]:
 
 def figures(way: Way, unit: Unit) -> tuple[str, ...]:
     """The figures of a way under ``HEADS``; a dash where nothing is said."""
-    promise, filed = way.promise, way.metal_mm > 0.004
+    promise, filed = way.promise, way.metal_mm > WORTH_FILING_MM
     thin = "–" if promise.thinnest_mm is None else format_number(promise.thinnest_mm, unit)
     relief = "–"
     if promise.relief_mm is not None:
@@ -82,9 +83,9 @@ class WayRow(QWidget):
 
     chosen = pyqtSignal()
 
-    def __init__(self, desk: AppState) -> None:
+    def __init__(self, app: AppState) -> None:
         super().__init__()
-        self.desk = desk
+        self.app = app
         self.way: Way | None = None
         self.neck: NeckDescription | None = None
         self.selected = self.advised = self.taken = False
@@ -103,7 +104,7 @@ class WayRow(QWidget):
     @property
     def theme(self) -> Theme:
         """The theme at the size at which all rows fit."""
-        return row_theme(self.desk, self.percent)
+        return row_theme(self.app, self.percent)
 
     def mousePressEvent(self, _event: QMouseEvent | None) -> None:
         self.chosen.emit()
@@ -114,7 +115,7 @@ class WayRow(QWidget):
             return
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        t, c = self.theme, self.desk.theme.colours
+        t, c = self.theme, self.app.theme.colours
         box = QRectF(self.rect()).adjusted(1, 1, -1, -1)
         painter.setPen(
             QPen(c["copper" if self.selected else "line"], 2.4 if self.selected else 1.0)
@@ -139,7 +140,7 @@ class WayRow(QWidget):
             way,
             neck,
         )
-        values = figures(way, self.desk.settings.unit)
+        values = figures(way, self.app.settings.unit)
         for n, (value, column) in enumerate(zip(values, boxes, strict=True)):
             centre = Qt.AlignmentFlag.AlignHCenter
             self._text(
@@ -156,7 +157,7 @@ class WayRow(QWidget):
 
     def _closed(self, painter: QPainter, way: Way) -> None:
         """A way that is not open now: its name and why, small."""
-        t, muted = self.theme, self.desk.theme.colours["muted"]
+        t, muted = self.theme, self.app.theme.colours["muted"]
         high = float(self.height())
         self._text(painter, QRectF(14, 0, t.px(_TITLE) - 14, high), f"○ {way.title}", 13, muted)
         left = t.px(_TITLE)
@@ -188,7 +189,7 @@ class WayRow(QWidget):
         painter.drawText(box, align | Qt.AlignmentFlag.AlignVCenter, elided)
 
     def _metal(self, painter: QPainter, box: QRectF, way: Way, neck: NeckDescription) -> None:
-        c = self.desk.theme.colours
+        c = self.app.theme.colours
         g = SheetGeometry(neck, box.left(), box.width(), box.top(), box.height())
         y = box.top() + 6
         painter.setPen(QPen(c["muted"], 1))
@@ -199,7 +200,7 @@ class WayRow(QWidget):
             painter.setPen(QPen(c["muted"], 1))
             painter.drawLine(QPointF(x, y - 3), QPointF(x, y + 3))
             depth = float(off[fret - 1])
-            if depth > 0.004:
+            if depth > WORTH_FILING_MM:
                 painter.setPen(Qt.PenStyle.NoPen)
                 painter.setBrush(c["brass"])
                 painter.drawRect(QRectF(x - 3, y, 6, max(2.0, depth / full * room)))

@@ -12,7 +12,7 @@ from nuvrek.estimate.findings.seasons import find_seasons
 from nuvrek.estimate.findings.shapes import find_shapes
 from nuvrek.estimate.findings.witnesses_and_odd import find_odd, with_witnesses
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap, Relief
-from nuvrek.estimate.measurer import Measurer
+from nuvrek.estimate.measurer import measurer_of
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import CrownHeight, StringGap
 from nuvrek.units import Unit, format_length, format_number
@@ -62,7 +62,7 @@ def find(neck_map: HeightMap, unit: Unit = Unit.MM) -> tuple[Finding, ...]:
         *find_odd(neck_map, unit),
         *find_seasons(neck_map, unit),
     ]
-    measurer = Measurer(neck_map)
+    measurer = measurer_of(neck_map)
     # Proud and low frets are named one by one; what is left says whether the crowns are uneven besides.
     named = {
         f.fret for f in found if f.kind in ("proud", "rocks", "low", "end-up", "middle-up", "loose")

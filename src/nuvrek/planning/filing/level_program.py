@@ -22,8 +22,6 @@ Array = NDArray[np.float64]
 TOUCH_MM = 0.005
 # A rocker moves from about this height on (common practice, no source); tops this little under the line need no file.
 STILL_MM = 0.02
-# Less than this is not worth picking the file up for.
-WORTH_FILING_MM = 0.004
 # Where grooves may stay, one left so deep at a place counts as so much metal taken there (common practice, no source).
 GROOVE_PRICE = 3.0
 # Beside the thinnest fret, all metal together still counts this much.

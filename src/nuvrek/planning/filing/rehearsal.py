@@ -12,8 +12,8 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES, Lane
-from nuvrek.planning.filing.level_program import WORTH_FILING_MM
 from nuvrek.readings.entries import Pressure
 
 Array = NDArray[np.float64]

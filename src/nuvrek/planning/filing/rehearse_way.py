@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from nuvrek.clearance.strung_neck import string_up
 from nuvrek.estimate.heightmap import HeightMap
-from nuvrek.planning.case.case import EVEN, LEVELS, Way
+from nuvrek.planning.case.way import Costed
 from nuvrek.planning.filing.rehearsal import Rehearsal, give_mm, rehearse
 from nuvrek.planning.filing.tops import neck_tops_of
 
@@ -12,15 +12,15 @@ from nuvrek.planning.filing.tops import neck_tops_of
 SHORT_STONE_MM = 90.0
 
 
-def block_mm(neck_map: HeightMap, way: Way) -> float:
+def block_mm(neck_map: HeightMap, way: Costed) -> float:
     """Length of the tool: as agreed, else as long as the board for a level and a short stone for a few frets."""
     agreed = neck_map.neck_state.agreed.block_mm
     if agreed is not None:
         return agreed
-    return 1.1 * float(neck_map.x_mm[-1]) if way.kind in LEVELS else SHORT_STONE_MM
+    return 1.1 * float(neck_map.x_mm[-1]) if "levels" in way.record.families else SHORT_STONE_MM
 
 
-def rehearse_way(neck_map: HeightMap, way: Way) -> Rehearsal:
+def rehearse_way(neck_map: HeightMap, way: Costed) -> Rehearsal:
     """In which order this way takes the ink off the tops, as the neck lies for it."""
     neck_tops, pressure = neck_tops_of(neck_map), neck_map.neck_state.agreed.pressure
     # A level is led along its own line, whatever dip or fall-away that has; a short stone lies on the tops as they are.
@@ -29,5 +29,5 @@ def rehearse_way(neck_map: HeightMap, way: Way) -> Rehearsal:
     span = float(neck_map.x_mm[neck_map.neck.joint_fret - 1])
     bent = give_mm(pressure, neck_map.pull_mm, tension, span) * neck_tops.bend
     most = neck_tops.crown_mm - neck_tops.least_crown_mm
-    block, every = block_mm(neck_map, way), way.kind in EVEN
+    block, every = block_mm(neck_map, way), "even" in way.record.families
     return rehearse(neck_map.x_mm, shape, way.off_mm, block, pressure, bent, most, every)

@@ -2,8 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
-from typing import TYPE_CHECKING
+from collections.abc import Sequence
 
 import numpy as np
 from numpy.typing import NDArray
@@ -11,19 +10,20 @@ from scipy.special import ndtr
 
 from nuvrek.clearance.room import Strung
 from nuvrek.clearance.string_heights import AS_WANTED_MM
-from nuvrek.clearance.strung_neck import OnNeck, string_up
+from nuvrek.clearance.strung_neck import OnNeck
 from nuvrek.clearance.swing import TOUCHES_N
 from nuvrek.estimate.heightmap import NINE_IN_TEN
 from nuvrek.estimate.next_reading import Pool
 from nuvrek.mechanics.beam import bend_profile
-from nuvrek.planning.filing.level_program import STILL_MM, WORTH_FILING_MM, Terms, metal_of
+from nuvrek.neck.crown import WORTH_FILING_MM
+from nuvrek.planning.case.case import Case
+from nuvrek.planning.case.way import Costed, Doubt
+from nuvrek.planning.case.weighing import Weighing
+from nuvrek.planning.filing.level_program import STILL_MM, Terms, metal_of
 from nuvrek.planning.filing.spot_program import NO_ROCKER_TELLS_MM, rocks_mm
 from nuvrek.planning.rod.relief import relief_row, wanted_relief
-from nuvrek.readings.stations import Suggestion, prompt
+from nuvrek.readings.stations import prompt
 from nuvrek.units import Unit, format_length
-
-if TYPE_CHECKING:
-    from nuvrek.planning.case.case import Case, Way
 
 Array = NDArray[np.float64]
 
@@ -31,70 +31,48 @@ Array = NDArray[np.float64]
 DRAWS, SEED = 200, 12
 # Of them so many are levelled for what the lowest tops cost.
 LEVELLED = 6
-LEVEL_KINDS = ("level", "level-straight", "level-held", "level-lies")
 # A fret that ends too thin with more than this chance is named.
 MAY_RUN_THIN = 0.1
 # Less metal hangs on the doubt than this: no reading is asked for.
 WORTH_READING_MM = 0.05
 
 
-@dataclass(frozen=True)
-class Doubt:
-    """``metal_doubt_mm`` holds nine times in ten; ``second_pass`` is the chance that the file is picked up again.
-
-    ``likely_mm`` is the metal a level comes to on the whole: the lowest tops, which the map smooths, decide;
-    ``over_mm`` is how far over their promise the strings may have to lie, nine times in ten not more; ``thin`` names frets
-    (from 1) that may end under the least crown, with the chance; ``read`` is the reading the metal hangs on most.
-    """
-
-    metal_doubt_mm: float
-    second_pass: float | None
-    thin: tuple[tuple[int, float], ...]
-    read: Suggestion | None
-    over_mm: float | None = None
-    likely_mm: float | None = None
-
-    def words(self, unit: Unit) -> str:
-        """The doubt in a sentence or three."""
-        said = []
-        if self.likely_mm is not None:
-            likely, doubt = (
-                format_length(self.likely_mm, unit),
-                format_length(self.metal_doubt_mm, unit),
-            )
-            said.append(f"Likely {likely} before the lowest top is reached, give or take {doubt}.")
-        elif self.metal_doubt_mm >= 0.005:
-            said.append(f"Metal give or take {format_length(self.metal_doubt_mm, unit)}.")
-        if self.thin:
-            named = ", ".join(f"{fret} ({round(100 * chance)} %)" for fret, chance in self.thin[:3])
-            said.append(f"May run thin: fret {named}.")
-        if self.over_mm is not None and self.over_mm >= 0.02:
-            said.append(
-                f"All notes together: nine times in ten no more than {format_length(self.over_mm, Unit.MM)} above that."
-            )
-        if self.second_pass is not None and self.second_pass >= 0.05:
-            said.append(
-                f"A second pass is needed {round(10 * self.second_pass) or 1} times in ten."
-            )
-        if self.read is not None:
-            asked = prompt(self.read.station, strings=self.read.strings)
-            said.append(f"The reading that would save most metal: {asked}")
-        return " ".join(said)
+def doubt_words(doubt: Doubt, unit: Unit) -> str:
+    """A doubt in a sentence or three."""
+    said = []
+    if doubt.likely_mm is not None:
+        likely, off = (
+            format_length(doubt.likely_mm, unit),
+            format_length(doubt.metal_doubt_mm, unit),
+        )
+        said.append(f"Likely {likely} before the lowest top is reached, give or take {off}.")
+    elif doubt.metal_doubt_mm >= 0.005:
+        said.append(f"Metal give or take {format_length(doubt.metal_doubt_mm, unit)}.")
+    if doubt.thin:
+        named = ", ".join(f"{fret} ({round(100 * chance)} %)" for fret, chance in doubt.thin[:3])
+        said.append(f"May run thin: fret {named}.")
+    if doubt.over_mm is not None and doubt.over_mm >= 0.02:
+        said.append(
+            f"All notes together: nine times in ten no more than {format_length(doubt.over_mm, Unit.MM)} above that."
+        )
+    if doubt.second_pass is not None and doubt.second_pass >= 0.05:
+        said.append(f"A second pass is needed {round(10 * doubt.second_pass) or 1} times in ten.")
+    if doubt.read is not None:
+        asked = prompt(doubt.read.station, strings=doubt.read.strings)
+        said.append(f"The reading that would save most metal: {asked}")
+    return " ".join(said)
 
 
-def with_doubt(case: Case, ways: tuple[Way, ...]) -> tuple[Way, ...]:
-    """The ways that file, each with its doubt."""
-    filing = [one for one in ways if one.metal_mm > WORTH_FILING_MM and one.possible]
+def doubts_of(weighing: Weighing, ways: Sequence[Costed]) -> dict[str, Doubt]:
+    """The doubt of each way that files, by its kind."""
+    case = weighing.case
+    filing = [one for one in ways if one.files and one.possible]
     if not filing:
-        return ways
-    pool = Pool(case.measurer)
-    drawn = _drawn(case)
-    more = _more_metal(case, drawn) if any(one.kind in LEVEL_KINDS for one in filing) else 0.0
-    kinds = {one.kind for one in filing}
-    return tuple(
-        replace(one, doubt=_doubt(case, one, pool, drawn, more)) if one.kind in kinds else one
-        for one in ways
-    )
+        return {}
+    pool, drawn = Pool(case.measurer), _drawn(case)
+    evened = any("even" in one.record.families for one in filing)
+    more = _more_metal(case, drawn) if evened else 0.0
+    return {one.kind: _doubt(weighing, one, pool, drawn, more) for one in filing}
 
 
 def _drawn(case: Case) -> Array:
@@ -106,7 +84,8 @@ def _drawn(case: Case) -> Array:
     return np.asarray(solution.z + rng.standard_normal((DRAWS, len(values))) @ root.T)
 
 
-def _doubt(case: Case, one: Way, pool: Pool, drawn: Array, more: float) -> Doubt:
+def _doubt(weighing: Weighing, one: Costed, pool: Pool, drawn: Array, more: float) -> Doubt:
+    case, families = weighing.case, one.record.families
     rows, _ = case.measurer.heights("tops", "slack")
     metal, read = 0.0, None
     if one.weight is not None:
@@ -116,14 +95,15 @@ def _doubt(case: Case, one: Way, pool: Pool, drawn: Array, more: float) -> Doubt
         )
         if metal > WORTH_READING_MM:
             read = pool.settles_most(row, "most metal hangs on it")
-    if one.kind == "play-clean":
-        over = _over_promise(case, one, drawn, string_up(case.neck_map))
+    thin = _thin(case, one, metal)
+    if "to a height" in families:
+        over = _over_promise(case, one, drawn, weighing.on)
         again = float(np.mean(over > AS_WANTED_MM))
-        return Doubt(metal, again, _thin(case, one, metal), read, float(np.quantile(over, 0.9)))
-    likely = one.metal_mm + more if one.kind in LEVEL_KINDS else None
-    return Doubt(
-        metal, _second_pass(case, one, drawn), _thin(case, one, metal), read, likely_mm=likely
-    )
+        return Doubt(metal, again, thin, read, float(np.quantile(over, 0.9)), None)
+    # Where every top is filed until its ink is gone the planned metal is never the end of it.
+    again_at = _second_pass(case, one, drawn) if "spot" in families else None
+    likely = one.metal_mm + more if "even" in families else None
+    return Doubt(metal, again_at, thin, read, None, likely)
 
 
 def _more_metal(case: Case, drawn: Array) -> float:
@@ -141,7 +121,7 @@ def _more_metal(case: Case, drawn: Array) -> float:
     return max(float(more), 0.0)
 
 
-def _thin(case: Case, one: Way, metal_mm: float) -> tuple[tuple[int, float], ...]:
+def _thin(case: Case, one: Costed, metal_mm: float) -> tuple[tuple[int, float], ...]:
     """Frets that may end under the least crown: by the doubt of their height, and of the metal all over."""
     own = case.neck_map.crown_doubt_mm / NINE_IN_TEN
     sd = np.hypot(own, metal_mm / NINE_IN_TEN / len(one.off_mm))
@@ -151,10 +131,8 @@ def _thin(case: Case, one: Way, metal_mm: float) -> tuple[tuple[int, float], ...
     return tuple(sorted(named, key=lambda pair: -pair[1]))
 
 
-def _second_pass(case: Case, one: Way, drawn: Array) -> float | None:
-    """How often the planned metal is not the end of it; None where every top is filed until its ink is gone anyway."""
-    if one.kind != "spot-level":
-        return None
+def _second_pass(case: Case, one: Costed, drawn: Array) -> float:
+    """How often the planned metal of single frets is not the end of it."""
     rows, constants = case.measurer.heights("tops", "slack")
     tops = np.tensordot(drawn, rows[1:], axes=(1, 2)) + constants[1:] - one.off_mm
     still = STILL_MM if case.agreed.still_mm is None else case.agreed.still_mm
@@ -166,7 +144,7 @@ def _second_pass(case: Case, one: Way, drawn: Array) -> float | None:
     return float(np.mean(largest > still + 2.0 * NO_ROCKER_TELLS_MM))
 
 
-def _over_promise(case: Case, one: Way, drawn: Array, on: OnNeck) -> Array:
+def _over_promise(case: Case, one: Costed, drawn: Array, on: OnNeck) -> Array:
     """How far over its promise the lowest clean height of a neck comes that the readings allow, worst string, (draws,)."""
     low, high = one.promise.height_low_mm, one.promise.height_high_mm
     wanted = wanted_relief(case.neck_map)

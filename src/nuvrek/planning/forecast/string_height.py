@@ -2,16 +2,15 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
+from collections.abc import Sequence
 
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.clearance.strung_neck import OnNeck, string_up
+from nuvrek.clearance.strung_neck import OnNeck
 from nuvrek.clearance.swing import TOUCHES_N
-from nuvrek.estimate.heightmap import HeightMap
-from nuvrek.planning.case.case import EVEN, Way
-from nuvrek.planning.filing.level_program import WORTH_FILING_MM
+from nuvrek.planning.case.way import Costed, Lowest
+from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.rod.relief import wanted_relief
 
 Array = NDArray[np.float64]
@@ -24,7 +23,7 @@ GAIN_MM = 0.02
 FILED_EVEN_MM = 0.016
 
 
-def _even_doubt(on: OnNeck, way: Way, force: float, less: float, lowest: Array) -> Array:
+def _even_doubt(on: OnNeck, way: Costed, force: float, less: float, lowest: Array) -> Array:
     """Doubt of the lowest heights over evenly filed tops, of which the map's own is gone: the relief may be off by its own doubt, a top by what a file leaves."""
     off = way.promise.relief_doubt_mm or 0.0
     apart = [
@@ -36,28 +35,31 @@ def _even_doubt(on: OnNeck, way: Way, force: float, less: float, lowest: Array) 
     return np.asarray(np.hypot(np.abs(apart).max(axis=0), FILED_EVEN_MM * share / lean))
 
 
-def with_lowest(
-    neck_map: HeightMap, ways: tuple[Way, ...], on: OnNeck | None = None
-) -> tuple[Way, ...]:
-    """The ways with the lowest clean height over fret 12 per string after each, for the player's touch.
+def lowest_of(weighing: Weighing, ways: Sequence[Costed]) -> dict[str, Lowest]:
+    """The lowest clean heights after each way, by its kind, for the player's touch.
 
-    Metal comes off the tops and the relief goes to what the way promises; nothing is said while the relief is not known.
+    Metal comes off the tops and the relief goes to what the way promises; nothing is said while the
+    relief is not known.
     """
+    neck_map = weighing.case.neck_map
     wanted = wanted_relief(neck_map)
     if wanted is None or not wanted.as_figure:
-        return ways
-    on, force = on or string_up(neck_map), TOUCHES_N[neck_map.neck.touch]
-    now = on.lowest_clean_mm(force)[0]
-    made = []
-    for way in ways:
-        promised = way.promise.relief_mm
-        less = 0.0 if promised is None else wanted.now.mm - promised
-        lowest, doubt = on.lowest_clean_mm(force, on.after(way.off_mm, less))
-        if way.kind in EVEN and way.possible:
-            doubt = _even_doubt(on, way, force, less, lowest)
-        gained = float(np.mean(now - lowest))
-        filed = way.metal_mm > WORTH_FILING_MM
-        per_tenth = 0.1 * way.metal_mm / gained if filed and gained > GAIN_MM else None
-        pairs = tuple(zip(lowest.tolist(), doubt.tolist(), strict=True))
-        made.append(replace(way, lowest_mm=pairs, gained_mm=gained, per_tenth_mm=per_tenth))
-    return tuple(made)
+        return {}
+    force = TOUCHES_N[neck_map.neck.touch]
+    now = weighing.on.lowest_clean_mm(force)[0]
+    return {way.kind: _lowest(weighing.on, way, force, wanted.now.mm, now) for way in ways}
+
+
+def _lowest(on: OnNeck, way: Costed, force: float, relief_mm: float, now: Array) -> Lowest:
+    promised = way.promise.relief_mm
+    less = 0.0 if promised is None else relief_mm - promised
+    lowest, doubt = on.lowest_clean_mm(force, on.after(way.off_mm, less))
+    if "even" in way.record.families and way.possible:
+        doubt = _even_doubt(on, way, force, less, lowest)
+    gained = float(np.mean(now - lowest))
+    pays = way.files and gained > GAIN_MM
+    return Lowest(
+        heights_mm=tuple(zip(lowest.tolist(), doubt.tolist(), strict=True)),
+        gained_mm=gained,
+        per_tenth_mm=0.1 * way.metal_mm / gained if pays else None,
+    )

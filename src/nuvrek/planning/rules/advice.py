@@ -2,9 +2,11 @@
 
 from __future__ import annotations
 
+from nuvrek import words
 from nuvrek.estimate.findings.shapes import PULL_UNKNOWN_MM
-from nuvrek.planning.case.case import Case, Way, listed
-from nuvrek.planning.ways.level_schools import over_driven_words, unread_words
+from nuvrek.planning.case.case import Case
+from nuvrek.planning.case.way import Way
+from nuvrek.planning.ways.filing_words import over_driven_words, unread_words
 from nuvrek.readings.entries import WayKind
 
 # Spot work is for a handful: about a quarter of the frets or fewer (common practice, no source).
@@ -47,10 +49,11 @@ def _advise(case: Case, ways: dict[WayKind, Way]) -> tuple[WayKind, list[str]]:
     few = round(FEW_SHARE * case.neck.frets)
     if sprung:
         loose = case.named("loose")
-        how = "moves or stands off the wood" if loose == sprung else "looks sprung at one end"
-        reasons.append(
-            f"Fret {listed(sprung)} {how}. Seat before filing; it rises again otherwise."
-        )
+        if loose == sprung:
+            what = words.frets_do(sprung, "moves or stands", "move or stand") + " off the wood"
+        else:
+            what = words.frets_do(sprung, "looks", "look") + " sprung at one end"
+        reasons.append(f"{what}. Seat before filing; it rises again otherwise.")
         return "seat", reasons
     if not proud:
         crowned = ways.get("crown-few")
@@ -58,13 +61,13 @@ def _advise(case: Case, ways: dict[WayKind, Way]) -> tuple[WayKind, list[str]]:
             reasons.append(f"The tops are level; only some are worn. {crowned.gist}")
             return "crown-few", reasons
         if rocking:
-            reasons.append(
-                f"{len(rocking)} rocking places were not measured. A leaf under the rocker decides what they are."
-            )
+            places = words.count(len(rocking), "rocking place was", "rocking places were")
+            reasons.append(f"{places} not measured. A leaf under the rocker decides what they are.")
         return _without_proud(case, ways, reasons)
     if ways["spot-level"].possible and len(ways["spot-level"].frets) <= few:
         reasons.append(
-            f"{len(proud)} proud fret{'s' if len(proud) > 1 else ''}, a quarter of the neck or fewer: file {listed(ways['spot-level'].frets)} only."
+            f"{words.count(len(proud), 'proud fret', 'proud frets')}, a quarter of the neck or fewer: "
+            f"file {words.frets(ways['spot-level'].frets)} only."
         )
         return "spot-level", reasons
     if ways["level"].possible:

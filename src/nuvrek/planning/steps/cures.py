@@ -2,27 +2,14 @@
 
 from __future__ import annotations
 
-from typing import Literal
+from collections.abc import Callable
 
-from msgspec import Struct, structs
+from msgspec import structs
 
+from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps import cautions
-from nuvrek.readings.entries import WayKind
-
-Action = Literal["tick", "rod", "seat", "file", "slack", "pitch", "measure", "heat"]
-
-
-class Step(Struct, frozen=True):
-    """One thing to do. ``frets`` are those it is done to; minutes are common practice, no source."""
-
-    key: str
-    title: str
-    text: str
-    minutes: int
-    action: Action = "tick"
-    frets: tuple[int, ...] = ()
-    cautions: tuple[str, ...] = ()
-
+from nuvrek.planning.steps.common import look_again_step, prove_step
+from nuvrek.planning.steps.step import Doing, Step
 
 _TUNE = Step("string-up", "String up and tune", "To pitch, then let the neck settle.", 15, "pitch")
 _RETUNE = Step("retune", "Tune to pitch", "Then read the string heights again.", 5, "pitch")
@@ -44,7 +31,7 @@ _SETTLE = Step(
 )
 _OPEN = (cautions.STRINGS, cautions.DUST)
 # The text of each first step follows on what the cure does on this neck.
-_CURES: dict[WayKind, tuple[Step, ...]] = {
+CURES: dict[str, tuple[Step, ...]] = {
     "strings": (
         Step(
             "other-strings",
@@ -109,13 +96,18 @@ _CURES: dict[WayKind, tuple[Step, ...]] = {
 }
 
 
-def cure_steps(kind: WayKind, detail: str) -> tuple[Step, ...]:
-    """The steps of a cheap cure; ``detail`` is its forecast for this neck."""
-    first, *then = _CURES[kind]
-    return (structs.replace(first, text=f"{detail} {first.text}".strip()), *then)
+def cure_steps(kind: str) -> Callable[[NeckDescription, Doing], tuple[Step, ...]]:
+    """The steps of a cheap cure, the first with what the cure does on this neck."""
+    first, *then = CURES[kind]
+
+    def steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
+        told = structs.replace(first, text=f"{doing.detail} {first.text}".strip())
+        return (told, *then, prove_step(), look_again_step())
+
+    return steps
 
 
-def heat_steps(detail: str) -> tuple[Step, ...]:
+def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
     """Heat straightening, one cycle."""
     warn = (cautions.HEAT, cautions.PRESS)
     return (
@@ -130,7 +122,7 @@ def heat_steps(detail: str) -> tuple[Step, ...]:
         Step(
             "heat-clamp",
             "Clamp a little past straight",
-            f"{detail} Note how far past straight it is clamped; then make the rod tight, if there is one.",
+            f"{doing.detail} Note how far past straight it is clamped; then make the rod tight, if there is one.",
             20,
             cautions=warn,
         ),
@@ -143,14 +135,17 @@ def heat_steps(detail: str) -> tuple[Step, ...]:
             cautions=warn,
         ),
         Step("string-up", "String up and tune", "Read the relief again.", 15, "pitch"),
+        prove_step(),
+        look_again_step(),
     )
 
 
-def refer_step(detail: str) -> Step:
+def refer_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
     """Work for licensed or specialist hands."""
-    return Step(
+    step = Step(
         "refer",
         "Refer it",
-        f"{detail} This is work beyond fretwork: name it, quote it, pass it on.",
+        f"{doing.detail} This is work beyond fretwork: name it, quote it, pass it on.",
         10,
     )
+    return (step,)

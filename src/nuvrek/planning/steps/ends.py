@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps import cautions
-from nuvrek.planning.steps.cures import Step
+from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import EndFault
 
 _FILING = (cautions.DUST, cautions.PICKUPS)

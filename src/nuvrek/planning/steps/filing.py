@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+from nuvrek import words
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.crowns.crowning import LAND_MM, file_for
 from nuvrek.planning.steps import cautions
-from nuvrek.planning.steps.cures import Step
-from nuvrek.readings.entries import Agreed, WayKind
+from nuvrek.planning.steps.common import slacken_step
+from nuvrek.planning.steps.step import Doing, Step
+from nuvrek.readings.entries import Agreed
 
 _FILING = (cautions.DUST, cautions.PICKUPS)
 _PRESSED = {
@@ -18,35 +20,44 @@ _UNLOADED = "Check unloaded: hand weight hides a gap, a tight end clamp lifts th
 
 
 def listed_frets(frets: tuple[int, ...]) -> str:
-    """Frets in words, or how many they are."""
-    if not frets:
-        return "the frets"
-    if len(frets) == 1:
-        return f"fret {frets[0]}"
-    if len(frets) > 8:
-        return f"{len(frets)} frets"
-    return "frets " + ", ".join(str(f) for f in frets[:-1]) + f" and {frets[-1]}"
+    """The frets a step is done to, in words."""
+    return words.frets(frets) if frets else "the frets"
 
 
-def set_steps(kind: WayKind, detail: str, no_rod: bool) -> tuple[Step, ...]:
-    """Laying the neck for filing, as its school does; ``detail`` is what the plan says of it."""
-    if kind == "level-held":
-        return _held(no_rod, detail)
-    if no_rod or kind == "level-lies":
-        text = "Slack and as it lies, held as when played; neither supports nor rod bend it while filing."
-        return (Step("set", "Lay the neck as it is", f"{text} {detail} {_UNLOADED}", 5),)
-    text = "Strings off, turn the rod by eighths, a notched edge on the wood."
-    if kind == "level-straight":
-        text = "Strings off, turn the rod until the notched edge shows no light on the wood."
-    return (
-        Step(
-            "set",
-            "Set the neck by the rod",
-            f"{text} {detail} {_UNLOADED}",
-            10,
-            cautions=(cautions.ROD,),
-        ),
+def lay_by_rod(doing: Doing) -> tuple[Step, ...]:
+    """Strings off, the neck set by its rod to the shape the plan says."""
+    if doing.no_rod:
+        return lay_as_it_lies(doing)
+    return _by_rod("Strings off, turn the rod by eighths, a notched edge on the wood.", doing)
+
+
+def lay_straight(doing: Doing) -> tuple[Step, ...]:
+    """Strings off, the neck set straight by its rod."""
+    if doing.no_rod:
+        return lay_as_it_lies(doing)
+    return _by_rod(
+        "Strings off, turn the rod until the notched edge shows no light on the wood.", doing
     )
+
+
+def _by_rod(text: str, doing: Doing) -> tuple[Step, ...]:
+    told = f"{text} {doing.detail} {_UNLOADED}"
+    step = Step("set", "Set the neck by the rod", told, 10, cautions=(cautions.ROD,))
+    return (slacken_step(), step)
+
+
+def lay_as_it_lies(doing: Doing) -> tuple[Step, ...]:
+    """Strings off and no rod in it."""
+    text = (
+        "Slack and as it lies, held as when played; neither supports nor rod bend it while filing."
+    )
+    step = Step("set", "Lay the neck as it is", f"{text} {doing.detail} {_UNLOADED}", 5)
+    return (slacken_step(), step)
+
+
+def lay_held(doing: Doing) -> tuple[Step, ...]:
+    """The strings come off only once the dial stands at zero."""
+    return _held(doing.no_rod, doing.detail)
 
 
 def _held(no_rod: bool, detail: str) -> tuple[Step, ...]:

@@ -2,11 +2,14 @@
 
 from __future__ import annotations
 
+from nuvrek import words
 from nuvrek.clearance.string_heights import LEAST_SADDLE_MM, SideHeight
 from nuvrek.estimate.string_pull import forecast, forecast_tuned
 from nuvrek.mechanics.angle import at_fret_mm
 from nuvrek.neck.description import LANE_WORDS
-from nuvrek.planning.case.case import Case, Way, make_way
+from nuvrek.planning.case.case import Case
+from nuvrek.planning.case.way import Draft
+from nuvrek.planning.case.weighing import Weighing
 from nuvrek.readings.entries import Promise
 from nuvrek.units import format_length
 
@@ -19,21 +22,9 @@ _NUT_STOPS = ("resists", "glued", "key-slips", "out-of-reach")
 _NOISE = ("buzz", "rattle", "noise", "hum", "clatter")
 
 
-def cures(case: Case) -> tuple[Way, ...]:
-    """The ladder of cheap cures, only those that these readings speak for."""
-    found = (
-        _strings(case),
-        _nut(case),
-        _saddle(case),
-        _shim(case),
-        _rod_nut(case),
-        _hardware(case),
-    )
-    return tuple(one for one in found if one is not None)
-
-
-def _strings(case: Case) -> Way | None:
+def strings(weighing: Weighing) -> Draft | None:
     """Another tuning or set where the relief is off and the neck's own pull is known."""
+    case = weighing.case
     excess = case.excess_mm
     if excess is None or case.neck_map.pull_mm < 0.02:
         return None
@@ -58,11 +49,12 @@ def _strings(case: Case) -> Way | None:
         enough = told.mm >= target - neck.relief_margin_mm
         why = [] if enough else [f"Not enough by itself: {told.words(unit)}."]
     promise = Promise(relief_mm=told.mm, relief_doubt_mm=told.doubt_mm)
-    return make_way(case, "strings", None, (), gist, why, promise)
+    return Draft("strings", gist, why_not=tuple(why), promise=promise)
 
 
-def _nut(case: Case) -> Way | None:
+def nut(weighing: Weighing) -> Draft | None:
     """Slots that are too high, side by side, with what filing them does over fret 12."""
+    case = weighing.case
     high = [f for f in case.findings if f.kind == "nut-high" and f.verdict == "fault"]
     if not high:
         return None
@@ -81,11 +73,12 @@ def _nut(case: Case) -> Way | None:
         height_low_mm=None if low is None else low - heights.get("bass", 0.0),
         height_high_mm=None if treble is None else treble - heights.get("treble", 0.0),
     )
-    return make_way(case, "nut", None, (), f"Nut slots: {'; '.join(parts)}.", [], promise)
+    return Draft("nut", f"Nut slots: {'; '.join(parts)}.", promise=promise)
 
 
-def _saddle(case: Case) -> Way | None:
+def saddle(weighing: Weighing) -> Draft | None:
     """Saddle or bridge up or down for the wanted string heights."""
+    case = weighing.case
     off = [side for side in case.heights.sides if side.off]
     if not off:
         return None
@@ -107,8 +100,8 @@ def _saddle(case: Case) -> Way | None:
         height_low_mm=case.heights.low.wanted_mm or case.heights.low.now_mm,
         height_high_mm=case.heights.high.wanted_mm or case.heights.high.now_mm,
     )
-    return make_way(
-        case, "saddle", None, (), f"{moves[:1].upper()}{moves[1:]}.{also}", why, promise
+    return Draft(
+        "saddle", f"{words.upper_first(moves)}.{also}", why_not=tuple(why), promise=promise
     )
 
 
@@ -121,8 +114,9 @@ def _saddle_move(case: Case, side: SideHeight) -> str:
     )
 
 
-def _shim(case: Case) -> Way | None:
+def shim(weighing: Weighing) -> Draft | None:
     """A bolted neck tilted in its pocket where the saddle runs out."""
+    case = weighing.case
     heights = case.heights
     if heights.lacking_mm <= 0.0 or case.neck.joint != "bolted":
         return None
@@ -132,26 +126,28 @@ def _shim(case: Case) -> Way | None:
         f"{_mm(case, heights.lacking_mm)} at the saddle."
     )
     promise = Promise(height_low_mm=heights.low.wanted_mm, height_high_mm=heights.high.wanted_mm)
-    return make_way(case, "shim", None, (), gist, [], promise)
+    return Draft("shim", gist, promise=promise)
 
 
-def _rod_nut(case: Case) -> Way | None:
+def rod_nut(weighing: Weighing) -> Draft | None:
     """Access and nut of the rod, before the rod itself is judged."""
+    case = weighing.case
     stops = [stop for stop in case.stops if stop.kind in _NUT_STOPS]
     if not stops:
         return None
-    return make_way(case, "rod-nut", None, (), stops[0].words, [])
+    return Draft("rod-nut", stops[0].words)
 
 
-def _hardware(case: Case) -> Way | None:
+def hardware(weighing: Weighing) -> Draft | None:
     """Noise that no height explains."""
+    case = weighing.case
     noise = any(word in case.neck.complaint.lower() for word in _NOISE)
     if not noise or case.neck_map.neck_state.chosen is not None or case.excess_mm is not None:
         return None
     if case.named("proud", "rocks", "loose", "end-up", "middle-up"):
         return None
     gist = "No fret and no relief explains the noise: loose hardware, a slack screw, a nut slot, a string's winding."
-    return make_way(case, "hardware", None, (), gist, [])
+    return Draft("hardware", gist)
 
 
 def _mm(case: Case, mm: float) -> str:

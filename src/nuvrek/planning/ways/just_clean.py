@@ -7,15 +7,20 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.clearance.strung_neck import OnNeck, string_up
+from nuvrek import words
+from nuvrek.clearance.strung_neck import OnNeck
 from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import NEARLY_FLAT_MM, NeckDescription
-from nuvrek.planning.case.case import Case, Way, listed, make_way
+from nuvrek.planning.case.case import Case
+from nuvrek.planning.case.costing import costed
+from nuvrek.planning.case.way import Draft
+from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.filing.clean_program import Clean, MetalCurve, curve, play_clean, program
-from nuvrek.planning.filing.level_program import WORTH_FILING_MM, Removal
+from nuvrek.planning.filing.level_program import Removal
 from nuvrek.planning.rod.relief import wanted_relief
-from nuvrek.planning.steps.filing import listed_frets
-from nuvrek.planning.ways.level_schools import unread_words
+from nuvrek.planning.ways.filing_words import seat_first_words
+from nuvrek.planning.ways.level_schools import level_draft
 from nuvrek.readings.entries import Promise
 
 Array = NDArray[np.float64]
@@ -36,21 +41,30 @@ class CleanBasis:
     level_mm: float
 
 
-def clean_basis_of(case: Case, level: Way, on: OnNeck) -> CleanBasis | None:
-    """The ground, only where the relief is known and no fret is to be seated first."""
+def clean_basis_of(weighing: Weighing) -> CleanBasis | None:
+    """The basis, only where the relief is known and no fret is to be seated first."""
+    case, on = weighing.case, weighing.on
     wanted = wanted_relief(case.neck_map)
     if wanted is None or not wanted.as_figure or case.unseated or case.unread:
         return None
+    level = costed(case, level_draft(weighing, "level"))
     promised = level.promise.relief_mm
     less = 0.0 if promised is None else wanted.now.mm - promised
     best, _ = on.lowest_clean_mm(TOUCHES_N[case.neck.touch], on.after(level.off_mm, less))
     return CleanBasis(on, wanted.now.mm, best, level.metal_mm)
 
 
-def clean_way(case: Case, basis: CleanBasis) -> Way | None:
+def just_clean(weighing: Weighing) -> Draft | None:
     """The way, only where something would buzz at that height and a little metal cures it."""
-    heights = heights_wanted(case.neck, basis.best_mm)
-    return _made(case, basis.on, basis.relief_mm, heights, basis.level_mm)
+    case, basis = weighing.case, clean_basis_of(weighing)
+    if basis is None:
+        return None
+    heights, force = heights_wanted(case.neck, basis.best_mm), TOUCHES_N[case.neck.touch]
+    reach = _reach(case, basis.relief_mm)
+    clean = play_clean(program(basis.on, _spare(case), heights, force, reach, sure=SURE))
+    if clean is None or clean.metal_mm < WORTH_FILING_MM:
+        return None
+    return _draft(case, clean, heights, basis.relief_mm - clean.less_relief_mm, basis.level_mm, [])
 
 
 def clean_curve(case: Case, basis: CleanBasis) -> MetalCurve:
@@ -59,27 +73,26 @@ def clean_curve(case: Case, basis: CleanBasis) -> MetalCurve:
     return curve(basis.on, _spare(case), basis.best_mm, basis.level_mm, force, reach, SURE)
 
 
-def clean_at(case: Case, drawn: MetalCurve, heights: Array) -> Way:
+def clean_at(weighing: Weighing, drawn: MetalCurve, heights: Array) -> Draft:
     """Just clean at these heights (strings,), whether that asks for metal, for none or for too much."""
+    case = weighing.case
     wanted = wanted_relief(case.neck_map)
     now = 0.0 if wanted is None else wanted.now.mm
-    on, force = string_up(case.neck_map), TOUCHES_N[case.neck.touch]
-    clean = play_clean(program(on, _spare(case), heights, force, _reach(case, now), sure=SURE))
+    force = TOUCHES_N[case.neck.touch]
+    clean = play_clean(
+        program(weighing.on, _spare(case), heights, force, _reach(case, now), sure=SURE)
+    )
     why = []
     if clean is None:
         why.append(
             "The frets can't pay for it at that height: higher strings, or less crown kept, would do."
         )
-        clean = Clean(
-            np.zeros_like(case.neck_tops.crown_mm), 0.0, 0.0, np.zeros_like(case.neck_tops.crown_mm)
-        )
+        nothing = np.zeros_like(case.neck_tops.crown_mm)
+        clean = Clean(nothing, 0.0, 0.0, nothing)
     elif clean.metal_mm < WORTH_FILING_MM:
         why.append("Every note is clean at that height as it is: nothing to file.")
-    if case.unseated or case.unread:
-        why.append(
-            unread_words(case) if case.unread else f"Seat fret {listed(case.unseated)} first."
-        )
-    return _way(case, clean, heights, now - clean.less_relief_mm, drawn.level_metal_mm, why)
+    why += seat_first_words(case)[-1:]
+    return _draft(case, clean, heights, now - clean.less_relief_mm, drawn.level_metal_mm, why)
 
 
 def _spare(case: Case) -> Array:
@@ -97,24 +110,15 @@ def _reach(case: Case, relief_mm: float) -> tuple[float, float]:
     return -case.neck_tops.rod_dip_high_mm, out
 
 
-def _made(case: Case, on: OnNeck, relief_mm: float, heights: Array, level_mm: float) -> Way | None:
-    force = TOUCHES_N[case.neck.touch]
-    clean = play_clean(
-        program(on, _spare(case), heights, force, _reach(case, relief_mm), sure=SURE)
-    )
-    if clean is None or clean.metal_mm < WORTH_FILING_MM:
-        return None
-    return _way(case, clean, heights, relief_mm - clean.less_relief_mm, level_mm, [])
-
-
-def _way(
+def _draft(
     case: Case, clean: Clean, heights: Array, relief_mm: float, level_mm: float, why: list[str]
-) -> Way:
+) -> Draft:
     filed = clean.off_mm.max(axis=1) > WORTH_FILING_MM
     frets = tuple(int(f) + 1 for f in np.flatnonzero(filed))
     gist = (
-        f"File {listed_frets(frets)}: every note clean, each nine times in ten, at {case.length(float(heights[0]))} low and "
-        f"{case.length(float(heights[-1]))} high over fret 12, relief {case.length(relief_mm)}. A full level takes {case.length(level_mm)}."
+        f"File {words.frets(frets)}: every note clean, each nine times in ten, at "
+        f"{case.length(float(heights[0]))} low and {case.length(float(heights[-1]))} high over "
+        f"fret 12, relief {case.length(relief_mm)}. A full level takes {case.length(level_mm)}."
     )
     promise = Promise(
         relief_mm=relief_mm,
@@ -125,7 +129,7 @@ def _way(
     removal = Removal(
         clean.off_mm, case.neck_tops.crown_mm - clean.off_mm, 0.0, weight=clean.weight
     )
-    return make_way(case, "play-clean", removal, frets, gist, why, promise)
+    return Draft("play-clean", gist, frets, tuple(why), removal, promise)
 
 
 def heights_wanted(neck: NeckDescription, best_mm: Array) -> Array:

@@ -8,7 +8,9 @@ import numpy as np
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.model.unknowns import HEAT_MM
-from nuvrek.planning.case.case import Case, Way, make_way
+from nuvrek.planning.case.case import Case
+from nuvrek.planning.case.way import Draft
+from nuvrek.planning.case.weighing import Weighing
 from nuvrek.units import format_length
 
 # From this much too much relief on, heat is worth its risk (common practice, no source).
@@ -48,16 +50,13 @@ def heat_so_far(neck_map: HeightMap) -> HeatSoFar:
     return HeatSoFar(tuple(gains), mean, NINE_IN_TEN * spread)
 
 
-def lost_ways(case: Case) -> tuple[Way, ...]:
-    """Heat straightening and referrals, where the readings and the rod's log speak for them."""
-    return tuple(one for one in (_heat(case), _refer(case)) if one is not None)
-
-
 def _far_over(case: Case) -> bool:
     return case.rodless and case.excess_mm is not None and case.excess_mm > FAR_OVER_MM
 
 
-def _heat(case: Case) -> Way | None:
+def heat(weighing: Weighing) -> Draft | None:
+    """Heat straightening, where no rod answers and the relief is far over."""
+    case = weighing.case
     if not _far_over(case):
         return None
     so_far = heat_so_far(case.neck_map)
@@ -78,15 +77,16 @@ def _heat(case: Case) -> Way | None:
         )
     if case.neck.rod == "none":
         gist += " Without a rod heated wood tends to return."
-    return make_way(case, "heat", None, (), gist, why)
+    return Draft("heat", gist, why_not=tuple(why))
 
 
-def _refer(case: Case) -> Way | None:
+def refer(weighing: Weighing) -> Draft | None:
     """Work beyond fretwork: named, explained, and what to measure for the quote."""
+    case = weighing.case
     parts = [*_angle(case), *_rod_work(case)]
     if not parts:
         return None
-    return make_way(case, "refer", None, (), " ".join(parts), [])
+    return Draft("refer", " ".join(parts))
 
 
 def _angle(case: Case) -> list[str]:

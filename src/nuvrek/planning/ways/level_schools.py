@@ -7,20 +7,19 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from nuvrek.estimate.heightmap import HeightMap
+from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES
-from nuvrek.planning.case.case import LEVELS, Case, Way, listed, make_way
-from nuvrek.planning.crowns.crowning import LOWEST_MM
+from nuvrek.planning.case.case import Case
+from nuvrek.planning.case.way import Draft
+from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.filing.level_program import (
     STILL_MM,
-    WORTH_FILING_MM,
     NeckTops,
-    Removal,
     Terms,
     level_all,
-    metal_of,
-    what_would_do,
 )
-from nuvrek.readings.entries import Seated, WayKind
+from nuvrek.planning.ways.filing_words import metal_words, seat_first_words
+from nuvrek.readings.entries import WayKind
 from nuvrek.readings.words import turns_words
 
 # A one-way rod needs some relief to govern: so much more dip is dressed into the frets (common practice, no source).
@@ -59,34 +58,51 @@ def terms_of(case: Case) -> Terms:
     )
 
 
-def level_ways(case: Case) -> tuple[Way, ...]:
-    """A full level by every school that differs on this neck."""
-    skipped = ("level-straight", "level-lies") if case.rodless else ()
-    solved: dict[tuple[float, float, Terms], Removal] = {}
-    return tuple(level_way(case, kind, solved=solved) for kind in LEVELS if kind not in skipped)
+def level_all_tops(weighing: Weighing) -> Draft:
+    """The rod set where the level costs least."""
+    return level_draft(weighing, "level")
 
 
-def level_way(
-    case: Case, kind: WayKind, solved: dict[tuple[float, float, Terms], Removal] | None = None
-) -> Way:
-    """A full level by one school, as agreed; ``solved`` keeps what schools have in common."""
-    made = set_up(case, kind, terms_of(case))
-    key = made.neck_tops.rod_dip_low_mm, made.neck_tops.rod_dip_high_mm, made.terms
-    removal = (solved or {}).get(key) or level_all(made.neck_tops, made.terms)
-    if solved is not None:
-        solved[key] = removal
-    why = [*made.why_not, *metal_words(case, made.neck_tops, made.terms, removal)]
-    if case.unseated:
-        why.append(f"Seat fret {listed(case.unseated)} first: a file would only hold it down.")
-    if case.unread:
-        why.append(unread_words(case))
+def level_straight(weighing: Weighing) -> Draft | None:
+    """The rod set straight with the strings off; nothing of its own where no rod can."""
+    return None if weighing.case.rodless else level_draft(weighing, "level-straight")
+
+
+def level_held(weighing: Weighing) -> Draft:
+    """The neck held at its strung shape."""
+    return level_draft(weighing, "level-held")
+
+
+def level_lies(weighing: Weighing) -> Draft | None:
+    """The neck as it lies; without a rod every level is that."""
+    return None if weighing.case.rodless else level_draft(weighing, "level-lies")
+
+
+def crown_first(weighing: Weighing) -> Draft:
+    """Worn crowns rounded first, then a light level."""
+    return level_draft(weighing, "crown-first")
+
+
+def level_draft(weighing: Weighing, kind: WayKind) -> Draft:
+    """A full level by one school, as agreed; schools that come to the same are solved once."""
+    case = weighing.case
+    lie = set_up(case, kind, terms_of(case))
+    key = lie.neck_tops.rod_dip_low_mm, lie.neck_tops.rod_dip_high_mm, lie.terms
+    if key not in weighing.levels:
+        weighing.levels[key] = level_all(lie.neck_tops, lie.terms)
+    removal = weighing.levels[key]
+    metal = metal_words(case, lie.neck_tops, lie.terms, removal)
     filed = removal.off_mm.max(axis=1) > WORTH_FILING_MM
-    frets = tuple(int(f) + 1 for f in np.flatnonzero(filed))
-    gist = made.words
+    gist = lie.words
     if not case.rodless and kind != "level-lies":
         gist = f"{gist} {_rod_for_filing(case, kind, removal.rod_dip_mm)}"
-    return make_way(
-        case, kind, removal, frets, gist, why, strung=(made.strung_mm, made.strung_doubt_mm)
+    return Draft(
+        kind,
+        gist,
+        frets=tuple(int(fret) + 1 for fret in np.flatnonzero(filed)),
+        why_not=(*lie.why_not, *metal, *seat_first_words(case)),
+        removal=removal,
+        strung=(lie.strung_mm, lie.strung_doubt_mm),
     )
 
 
@@ -100,11 +116,6 @@ def _rod_for_filing(case: Case, kind: WayKind, rod_dip_mm: float) -> str:
     turned = "the rod as it is" if turn == "no turn" else f"about {turn}, an eighth at a time"
     strings = "strung" if held else "slack"
     return f"Set the {strings} wood to {case.length(abs(stands))} of {what}: {turned}."
-
-
-def unread_words(case: Case) -> str:
-    """That seated frets are to be read before any file touches the neck."""
-    return f"Fret {listed(case.unread)} was seated and sits at a new height: take the rocker over it before filing."
 
 
 def set_up(case: Case, kind: WayKind, terms: Terms) -> SetUp:
@@ -168,62 +179,3 @@ def board_dip_mm(neck_map: HeightMap) -> float:
         LANES
     )
     return float(np.mean([neck_map.relief_at(lane, "slack").mm for lane in lanes]))
-
-
-def over_driven_words(case: Case) -> list[str]:
-    """What frets that were pressed too far cost all the others, once they were read again."""
-    seated = [w.entry for w in case.neck_map.neck_state.work if isinstance(w.entry, Seated)]
-    latest = {entry.fret: entry for entry in seated}
-    said = []
-    for fret, entry in sorted(latest.items()):
-        if entry.stopped != "gone too far" or fret in case.unread or not 1 < fret < case.neck.frets:
-            continue
-        tops = case.neck_tops.tops_mm.copy()
-        x = case.neck_tops.x_mm
-        share = (x[fret - 1] - x[fret - 2]) / (x[fret] - x[fret - 2])
-        line = tops[fret - 2] * (1.0 - share) + tops[fret] * share
-        low = float(np.max(line - tops[fret - 1]))
-        now = metal_of(case.neck_tops, Terms(), tops)
-        tops[fret - 1] = np.maximum(tops[fret - 1], line)
-        cost = now - metal_of(case.neck_tops, Terms(), tops)
-        if low > STILL_MM and cost > WORTH_FILING_MM:
-            said.append(
-                f"Fret {fret} went too far: it sits {case.length(low)} low, and a full level takes {case.length(cost)} more of the "
-                "others for it. Lift it and glue it at the right height, or put new wire there, before levelling."
-            )
-    return said
-
-
-_WOULD_DO = {
-    "grooves": "Leaving the shallow grooves, with the owner's say-so, would do.",
-    "touch": "Letting the file touch them would do.",
-    "replace": "New wire for these frets would do.",
-    "refret": "New wire all over would do.",
-}
-
-
-def metal_words(case: Case, neck_tops: NeckTops, terms: Terms, removal: Removal) -> list[str]:
-    """Why a level can't be paid for, by which frets and how much, and what would make it possible."""
-    if removal.possible:
-        return []
-    said = []
-    if removal.short:
-        worst = sorted(removal.short, key=lambda s: -s[1])[:4]
-        named = "; ".join(f"fret {fret} lacks {case.length(mm)}" for fret, mm in worst)
-        said.append(
-            f"Too little metal for {case.length(neck_tops.least_crown_mm)} of crown: {named}."
-        )
-    if removal.standing:
-        named = "; ".join(
-            f"fret {fret} stands {case.length(mm)} over the line"
-            for fret, mm in removal.standing[:4]
-        )
-        said.append(f"To be left alone, but in the way: {named}.")
-    for what in what_would_do(neck_tops, terms, removal):
-        if what == "lower":
-            least = neck_tops.least_crown_mm - max(mm for _, mm in removal.short)
-            if least >= LOWEST_MM:
-                said.append(f"Keeping {case.length(least)} instead would do.")
-        else:
-            said.append(_WOULD_DO[what])
-    return said

@@ -1,0 +1,80 @@
+"""The shelf as it is shown: each neck with where it stands, read by itself and only when its journal grew."""
+
+from __future__ import annotations
+
+from msgspec import Struct
+
+from nuvrek import words
+from nuvrek.bench.work.job import next_step
+from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
+from nuvrek.neck.description import NeckDescription
+from nuvrek.planning.ways.kinds import way_title
+from nuvrek.readings.journal import NeckState, fold
+
+
+class ShelfCard(Struct, frozen=True):
+    """One neck of the shelf: as described today, where it stands, and what of it can't be read."""
+
+    row: NeckRow
+    neck: NeckDescription
+    standing: str
+    damage: str = ""
+
+    @property
+    def sentence(self) -> str:
+        """Where the neck stands, or what is wrong with it."""
+        return self.damage or self.standing
+
+
+class Shelf:
+    """All necks of a logbook. A journal is folded anew only when it has grown."""
+
+    def __init__(self, book: Logbook) -> None:
+        self._book = book
+        self._cards: dict[int, ShelfCard] = {}
+
+    def cards(self) -> list[ShelfCard]:
+        """The necks in the order they were started. Raises LogbookError if there is no reading at all."""
+        rows = self._book.necks()
+        self._cards = {row.id: self._card(row) for row in rows}
+        return list(self._cards.values())
+
+    def _card(self, row: NeckRow) -> ShelfCard:
+        before = self._cards.get(row.id)
+        return before if before is not None and before.row == row else self._read(row)
+
+    def _read(self, row: NeckRow) -> ShelfCard:
+        """One neck by itself: what is wrong with it keeps no other from the shelf."""
+        try:
+            journal = self._book.journal(row.id, photos=False)
+        except LogbookError as error:
+            return ShelfCard(row, row.neck, "", str(error))
+        now = fold(row.neck, journal.entries)
+        return ShelfCard(
+            row, now.neck, standing(now), _damage_words((*row.damage, *journal.damage))
+        )
+
+
+def _damage_words(damage: tuple[str, ...]) -> str:
+    if not damage:
+        return ""
+    more = (
+        f" {words.count(len(damage) - 1, 'more fault', 'more faults')} like it."
+        if len(damage) > 1
+        else ""
+    )
+    return f"Damaged, to be looked at only: {damage[0]}{more}"
+
+
+def standing(neck_state: NeckState) -> str:
+    """Where a neck stands, in one sentence."""
+    chosen = neck_state.chosen
+    if chosen is not None:
+        step, title = next_step(neck_state), way_title(chosen.way)
+        if step is None:
+            return f"{title}: all steps done."
+        return f"{title}: next, {words.lower_first(step.title)}."
+    if neck_state.taken:
+        readings = words.count(len(neck_state.taken), "reading", "readings")
+        return f"{readings} taken, no way chosen yet."
+    return "Described, not measured yet."

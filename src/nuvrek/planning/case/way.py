@@ -1,0 +1,165 @@
+"""What a way forward is made of: as drafted by its builder, as costed, and whole."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from nuvrek.neck.crown import WORTH_FILING_MM
+from nuvrek.planning.filing.clean_program import MetalCurve
+from nuvrek.planning.filing.level_program import Removal
+from nuvrek.planning.rod.move import RodPlan
+from nuvrek.planning.rod.stop_rules import RodStop
+from nuvrek.planning.steps.step import Step
+from nuvrek.planning.ways.kinds import WayRecord, way_record
+from nuvrek.readings.entries import EndFault, Promise, WayKind
+from nuvrek.readings.stations import Suggestion
+
+Array = NDArray[np.float64]
+
+
+@dataclass(frozen=True)
+class Draft:
+    """A way as its builder knows it: what it does to which frets, and why it may not be possible.
+
+    ``promise`` is what it changes beside metal; None where the usual promise of its kind holds.
+    ``strung`` is the relief of the tops strung up before the rod is touched again, and its doubt.
+    """
+
+    kind: WayKind
+    gist: str
+    frets: tuple[int, ...] = ()
+    why_not: tuple[str, ...] = ()
+    removal: Removal | None = None
+    promise: Promise | None = None
+    strung: tuple[float, float] | None = None
+
+
+@dataclass(frozen=True)
+class Costed:
+    """A way with its metal, its steps and its promise. ``off_mm``, ``left_mm``: (frets, 3), mm.
+
+    ``rod_dip_mm`` is the dip the rod adds while filing; ``weight`` (frets, 3) how much all metal grows
+    with each millimetre a top stands higher; ``above_mm`` (frets, 3) how far each top stands over the
+    line a straight tool is led along, None where there is no such line. ``levels_left`` is how many
+    more light levels the thinnest fret has in it afterwards.
+    """
+
+    kind: WayKind
+    title: str
+    why_not: tuple[str, ...]
+    gist: str
+    off_mm: Array
+    left_mm: Array
+    frets: tuple[int, ...]
+    steps: tuple[Step, ...]
+    promise: Promise
+    minutes: int
+    strung: tuple[float, float] | None
+    rod_dip_mm: float
+    weight: Array | None
+    above_mm: Array | None
+    levels_left: int
+
+    @property
+    def record(self) -> WayRecord:
+        """What is declared of ways of this kind."""
+        return way_record(self.kind)
+
+    @property
+    def possible(self) -> bool:
+        """Whether nothing speaks against it."""
+        return not self.why_not
+
+    @property
+    def worst_mm(self) -> float:
+        """Most metal off any one place."""
+        return float(self.off_mm.max())
+
+    @property
+    def metal_mm(self) -> float:
+        """Metal off summed over the frets, each at its mean over the lanes."""
+        return float(self.off_mm.mean(axis=1).sum())
+
+    @property
+    def files(self) -> bool:
+        """Whether it takes metal worth picking the file up for."""
+        return self.metal_mm > WORTH_FILING_MM
+
+
+@dataclass(frozen=True)
+class Lowest:
+    """Lowest clean heights over fret 12, low string first, each with its doubt.
+
+    ``gained_mm`` is how far the strings can lie lower in all; ``per_tenth_mm`` the metal for each tenth
+    of that, None where nothing is filed or gained.
+    """
+
+    heights_mm: tuple[tuple[float, float], ...]
+    gained_mm: float
+    per_tenth_mm: float | None
+
+
+@dataclass(frozen=True)
+class Doubt:
+    """``metal_doubt_mm`` holds nine times in ten; ``second_pass`` is the chance that the file is picked up again.
+
+    ``likely_mm`` is the metal a level comes to on the whole: the lowest tops, which the map smooths, decide;
+    ``over_mm`` is how far over their promise the strings may have to lie, nine times in ten not more;
+    ``thin`` names frets (from 1) that may end under the least crown, with the chance; ``read`` is the
+    reading the metal hangs on most.
+    """
+
+    metal_doubt_mm: float
+    second_pass: float | None
+    thin: tuple[tuple[int, float], ...]
+    read: Suggestion | None
+    over_mm: float | None
+    likely_mm: float | None
+
+
+@dataclass(frozen=True)
+class Way(Costed):
+    """One way forward, whole: costed, with what it buys and what its doubt comes to.
+
+    ``lowest`` is None while the relief is not known, ``doubt`` where nothing is filed or it was not asked for.
+    """
+
+    lowest: Lowest | None
+    doubt: Doubt | None
+
+    @property
+    def lowest_mm(self) -> tuple[tuple[float, float], ...]:
+        """Lowest clean height over fret 12 of each string, low side first, and its doubt; empty if unknown."""
+        return () if self.lowest is None else self.lowest.heights_mm
+
+    @property
+    def gained_mm(self) -> float | None:
+        """How far the strings can lie lower in all; None where nothing is said."""
+        return None if self.lowest is None else self.lowest.gained_mm
+
+    @property
+    def per_tenth_mm(self) -> float | None:
+        """Metal for each tenth of a millimetre the strings can lie lower; None where nothing is said."""
+        return None if self.lowest is None else self.lowest.per_tenth_mm
+
+
+@dataclass(frozen=True)
+class Plan:
+    """All ways, the advised one and why. ``curve`` is metal against string height, where the relief is known."""
+
+    advice: WayKind
+    reasons: tuple[str, ...]
+    ways: tuple[Way, ...]
+    rod: RodPlan | None
+    largest_rock_now_mm: float
+    ends: tuple[EndFault, ...]
+    stops: tuple[RodStop, ...]
+    rodless: bool
+    curve: MetalCurve | None
+
+    def way(self, kind: WayKind) -> Way:
+        """The way of that kind."""
+        return next(w for w in self.ways if w.kind == kind)

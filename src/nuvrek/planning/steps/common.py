@@ -1,0 +1,93 @@
+"""Steps that most jobs have: strings off and on, the rod, seating, the closing readings, the later look."""
+
+from __future__ import annotations
+
+from nuvrek.planning.steps import cautions
+from nuvrek.planning.steps.step import Step
+
+
+def slacken_step() -> Step:
+    """Strings off."""
+    return Step(
+        "slacken",
+        "Slacken the strings",
+        "Loosen them evenly; take them off or tie them aside.",
+        5,
+        "slack",
+        (),
+        (cautions.STRINGS,),
+    )
+
+
+def string_up_step() -> Step:
+    """Strings on again."""
+    return Step(
+        "string-up",
+        "String up and tune",
+        "To pitch, then let the neck settle for a while.",
+        15,
+        "pitch",
+        (),
+        (cautions.STRINGS,),
+    )
+
+
+def rod_steps(words: str) -> tuple[Step, ...]:
+    """The rod, beginning as ``words`` say."""
+    return (
+        Step(
+            "rod",
+            "Turn the rod",
+            f"To begin with: {words[:1].lower()}{words[1:]} A quarter turn or less at once, retune, measure again. Stop if it resists, if it is at its end, or if two moves bring no answer.",
+            10,
+            "rod",
+            (),
+            (cautions.ROD,),
+        ),
+    )
+
+
+def seating_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
+    """Each of these frets pressed home, then read again."""
+    press = tuple(
+        Step(
+            f"seat-{fret}",
+            f"Press fret {fret} home",
+            "An end that is up: push and glue that end. The middle up: press the whole fret. One that stops short in a shallow or dirty slot is glued at its lowest and counts as settled. Stop when the light under it is gone; pressed too far it becomes the low one all others come down to.",
+            15,
+            "seat",
+            (fret,),
+            (cautions.PRESS, cautions.GLUE),
+        )
+        for fret in frets
+    )
+    again = Step(
+        "rocker-again",
+        "Rocker over the seated frets",
+        "A fret glued anew sits at a new height. Take its rocker reading again before any filing is planned.",
+        3,
+        "measure",
+        frets,
+    )
+    return (*press, again)
+
+
+def prove_step() -> Step:
+    """The closing readings."""
+    return Step(
+        "prove",
+        "Take the closing readings",
+        "In Prove: what was promised beside what came out. Play every note.",
+        10,
+        "measure",
+    )
+
+
+def look_again_step() -> Step:
+    """The later look: wood creeps."""
+    return Step(
+        "look-again",
+        "Look again after one to two weeks",
+        "Wood creeps, most of all after rod work or heat.",
+        5,
+    )

@@ -1,0 +1,40 @@
+"""A job step, and what the steps of a way are made from."""
+
+from __future__ import annotations
+
+from typing import Literal
+
+from msgspec import Struct
+
+from nuvrek.readings.entries import Agreed, EndFault
+
+Action = Literal["tick", "rod", "seat", "file", "slack", "pitch", "measure", "heat"]
+
+
+class Step(Struct, frozen=True):
+    """One thing to do. ``frets`` are those it is done to; minutes are common practice, no source."""
+
+    key: str
+    title: str
+    text: str
+    minutes: int
+    action: Action = "tick"
+    frets: tuple[int, ...] = ()
+    cautions: tuple[str, ...] = ()
+
+
+class Doing(Struct, frozen=True):
+    """What the steps of a way are made from.
+
+    ``frets`` are the ones filed or seated; ``rod`` says which way the rod goes, nothing where it is not turned; ``ends`` are the
+    faults of fret ends that are put right along the way; ``detail`` says what the way does on this neck; ``crowned`` are
+    those whose flats need a crown; ``no_rod``: there is none, or it is spent.
+    """
+
+    frets: tuple[int, ...] = ()
+    rod: str = ""
+    ends: tuple[EndFault, ...] = ()
+    detail: str = ""
+    agreed: Agreed = Agreed()
+    crowned: tuple[int, ...] = ()
+    no_rod: bool = False

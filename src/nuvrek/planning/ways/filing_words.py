@@ -1,0 +1,94 @@
+"""What stands in the way of a filing, in sentences: frets to seat or read first, metal that is not there."""
+
+from __future__ import annotations
+
+import numpy as np
+
+from nuvrek import words
+from nuvrek.neck.crown import WORTH_FILING_MM
+from nuvrek.planning.case.case import Case
+from nuvrek.planning.crowns.crowning import LOWEST_MM
+from nuvrek.planning.filing.level_program import (
+    STILL_MM,
+    NeckTops,
+    Removal,
+    Terms,
+    metal_of,
+    what_would_do,
+)
+from nuvrek.readings.entries import Seated
+
+
+def seat_first_words(case: Case) -> list[str]:
+    """That some frets are to be seated, and seated ones read, before any file touches the neck."""
+    said = []
+    if case.unseated:
+        said.append(f"Seat {words.frets(case.unseated)} first: a file would only hold it down.")
+    if case.unread:
+        said.append(unread_words(case))
+    return said
+
+
+def unread_words(case: Case) -> str:
+    """That seated frets are to be read before any file touches the neck."""
+    sits = words.frets_do(case.unread, "was seated and sits", "were seated and sit")
+    return f"{sits} at a new height: take the rocker over it before filing."
+
+
+def over_driven_words(case: Case) -> list[str]:
+    """What frets that were pressed too far cost all the others, once they were read again."""
+    seated = [w.entry for w in case.neck_map.neck_state.work if isinstance(w.entry, Seated)]
+    latest = {entry.fret: entry for entry in seated}
+    said = []
+    for fret, entry in sorted(latest.items()):
+        if entry.stopped != "gone too far" or fret in case.unread or not 1 < fret < case.neck.frets:
+            continue
+        tops = case.neck_tops.tops_mm.copy()
+        x = case.neck_tops.x_mm
+        share = (x[fret - 1] - x[fret - 2]) / (x[fret] - x[fret - 2])
+        line = tops[fret - 2] * (1.0 - share) + tops[fret] * share
+        low = float(np.max(line - tops[fret - 1]))
+        now = metal_of(case.neck_tops, Terms(), tops)
+        tops[fret - 1] = np.maximum(tops[fret - 1], line)
+        cost = now - metal_of(case.neck_tops, Terms(), tops)
+        if low > STILL_MM and cost > WORTH_FILING_MM:
+            said.append(
+                f"Fret {fret} went too far: it sits {case.length(low)} low, and a full level takes {case.length(cost)} more of the "
+                "others for it. Lift it and glue it at the right height, or put new wire there, before levelling."
+            )
+    return said
+
+
+_WOULD_DO = {
+    "grooves": "Leaving the shallow grooves, with the owner's say-so, would do.",
+    "touch": "Letting the file touch them would do.",
+    "replace": "New wire for these frets would do.",
+    "refret": "New wire all over would do.",
+}
+
+
+def metal_words(case: Case, neck_tops: NeckTops, terms: Terms, removal: Removal) -> list[str]:
+    """Why a level can't be paid for, by which frets and how much, and what would make it possible."""
+    if removal.possible:
+        return []
+    said = []
+    if removal.short:
+        worst = sorted(removal.short, key=lambda s: -s[1])[:4]
+        named = "; ".join(f"fret {fret} lacks {case.length(mm)}" for fret, mm in worst)
+        said.append(
+            f"Too little metal for {case.length(neck_tops.least_crown_mm)} of crown: {named}."
+        )
+    if removal.standing:
+        named = "; ".join(
+            f"fret {fret} stands {case.length(mm)} over the line"
+            for fret, mm in removal.standing[:4]
+        )
+        said.append(f"To be left alone, but in the way: {named}.")
+    for what in what_would_do(neck_tops, terms, removal):
+        if what == "lower":
+            least = neck_tops.least_crown_mm - max(mm for _, mm in removal.short)
+            if least >= LOWEST_MM:
+                said.append(f"Keeping {case.length(least)} instead would do.")
+        else:
+            said.append(_WOULD_DO[what])
+    return said

@@ -1,0 +1,157 @@
+"""The ways forward, one record each: everything the program needs to know of a way is declared here.
+
+The records are light: a builder is named by its place and imported when ways are weighed, so that the
+shelf can say what is in hand before the heavy libraries are there.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from typing import Literal
+
+from nuvrek.neck.description import NeckDescription
+from nuvrek.planning.steps import cures, steps
+from nuvrek.planning.steps.filing import lay_as_it_lies, lay_by_rod, lay_held, lay_straight
+from nuvrek.planning.steps.step import Doing, Step
+
+Family = Literal[
+    "levels",  # brings all tops to a line
+    "even",  # and leaves every top on that line
+    "turns the rod",  # the rod is brought to the relief wanted along the way
+    "seats",  # presses frets home
+    "planned",  # can be played with on the page Filing
+    "spot",  # single frets, until the rocker is still
+    "to a height",  # for clean notes at a promised string height
+    "not heard",  # the strings ring after it as they did before
+]
+
+
+@dataclass(frozen=True)
+class WayRecord:
+    """A way forward as declared. ``builder`` is ``module:function``: a Weighing in, a Draft out, or None."""
+
+    kind: str
+    title: str
+    builder: str
+    steps: Callable[[NeckDescription, Doing], tuple[Step, ...]]
+    families: frozenset[Family] = frozenset()
+
+
+def _cure(kind: str, title: str, name: str, *families: Family) -> WayRecord:
+    builder = f"nuvrek.planning.ways.cheap_cures:{name}"
+    return WayRecord(kind, title, builder, cures.cure_steps(kind), frozenset(families))
+
+
+def _level(
+    kind: str,
+    title: str,
+    name: str,
+    made: Callable[[NeckDescription, Doing], tuple[Step, ...]],
+    *also: Family,
+) -> WayRecord:
+    families: tuple[Family, ...] = ("levels", "turns the rod", "planned", *also)
+    builder = f"nuvrek.planning.ways.level_schools:{name}"
+    return WayRecord(kind, title, builder, made, frozenset(families))
+
+
+# In the order in which they are shown: what costs least stands first.
+_RECORDS = (
+    WayRecord(
+        "leave",
+        "Leave it",
+        "nuvrek.planning.ways.without_metal:leave",
+        steps.leave,
+        frozenset({"not heard"}),
+    ),
+    _cure("strings", "Strings", "strings"),
+    _cure("nut", "Nut", "nut"),
+    _cure("saddle", "Saddle", "saddle"),
+    _cure("shim", "Tilt the neck", "shim"),
+    _cure("rod-nut", "Free the rod nut", "rod_nut"),
+    _cure("hardware", "Quiet the hardware", "hardware", "not heard"),
+    WayRecord(
+        "rod",
+        "Rod only",
+        "nuvrek.planning.ways.without_metal:rod",
+        steps.rod,
+        frozenset({"turns the rod"}),
+    ),
+    WayRecord(
+        "seat",
+        "Seat first",
+        "nuvrek.planning.ways.without_metal:seat",
+        steps.seat,
+        frozenset({"seats"}),
+    ),
+    WayRecord(
+        "ends",
+        "Dress the ends",
+        "nuvrek.planning.ways.without_metal:ends",
+        steps.ends,
+        frozenset({"not heard"}),
+    ),
+    WayRecord(
+        "spot-level",
+        "Spot-level",
+        "nuvrek.planning.ways.spot_level:spot_level",
+        steps.spot,
+        frozenset({"turns the rod", "planned", "spot"}),
+    ),
+    WayRecord(
+        "play-clean",
+        "Just clean",
+        "nuvrek.planning.ways.just_clean:just_clean",
+        steps.spot,
+        frozenset({"planned", "to a height"}),
+    ),
+    WayRecord(
+        "crown-few",
+        "Crown the worn",
+        "nuvrek.planning.ways.crown_worn:crown_few",
+        steps.crown_few,
+        frozenset({"turns the rod", "planned"}),
+    ),
+    _level("level", "Level all", "level_all_tops", steps.level(lay_by_rod), "even"),
+    _level(
+        "level-straight", "Level, rod straight", "level_straight", steps.level(lay_straight), "even"
+    ),
+    _level("level-held", "Level, held as strung", "level_held", steps.level(lay_held), "even"),
+    _level("level-lies", "Level as it lies", "level_lies", steps.level(lay_as_it_lies), "even"),
+    _level(
+        "crown-first", "Crown, then level", "crown_first", steps.level(lay_by_rod, worn_first=True)
+    ),
+    WayRecord("heat", "Heat", "nuvrek.planning.ways.last_resorts:heat", cures.heat_steps),
+    WayRecord(
+        "refer",
+        "Specialist work",
+        "nuvrek.planning.ways.last_resorts:refer",
+        cures.refer_steps,
+        frozenset({"not heard"}),
+    ),
+)
+
+WAYS: dict[str, WayRecord] = {record.kind: record for record in _RECORDS}
+
+
+def way_record(kind: str) -> WayRecord:
+    """The record of a way. Raises KeyError for one this program does not know."""
+    return WAYS[kind]
+
+
+def way_title(kind: str) -> str:
+    """A way's title; of one this program does not know, its kind in words."""
+    record = WAYS.get(kind)
+    return record.title if record is not None else kind.replace("-", " ").capitalize()
+
+
+def of_family(kind: str, family: Family) -> bool:
+    """Whether ways of a kind belong to a family; of unknown ones nothing is known."""
+    record = WAYS.get(kind)
+    return record is not None and family in record.families
+
+
+def steps_of(kind: str, neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
+    """The steps of a way, in bench order; none for a way this program does not know."""
+    record = WAYS.get(kind)
+    return record.steps(neck, doing) if record is not None else ()

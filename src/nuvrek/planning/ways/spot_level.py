@@ -1,0 +1,31 @@
+"""Spot-level: only what a rocker finds, on as few frets as will do."""
+
+from __future__ import annotations
+
+import numpy as np
+
+from nuvrek import words
+from nuvrek.neck.crown import WORTH_FILING_MM
+from nuvrek.planning.case.way import Draft
+from nuvrek.planning.case.weighing import Weighing
+from nuvrek.planning.filing.level_program import STILL_MM, Terms
+from nuvrek.planning.filing.spot_program import spot_level as least_metal
+from nuvrek.planning.ways.filing_words import metal_words, seat_first_words
+
+
+def spot_level(weighing: Weighing) -> Draft:
+    """The few frets that stand proud or rock, filed until the rocker is still."""
+    case, agreed = weighing.case, weighing.case.agreed
+    still = STILL_MM if agreed.still_mm is None else agreed.still_mm
+    named = case.named("proud", "rocks")
+    removal = least_metal(case.neck_tops, named, still, agreed.untouched)
+    filed = removal.off_mm.max(axis=1) > WORTH_FILING_MM
+    frets = tuple(int(fret) + 1 for fret in np.flatnonzero(filed))
+    why = metal_words(case, case.neck_tops, Terms(untouched=agreed.untouched), removal)
+    if not frets:
+        why.append("No rocker would move: there is nothing to file.")
+        return Draft("spot-level", "Nothing to file.", (), tuple(why), removal)
+    why += seat_first_words(case)[:1]
+    until = "is still" if still <= STILL_MM else f"finds no more than {case.length(still)}"
+    gist = f"File {words.frets(frets)} until the rocker {until}."
+    return Draft("spot-level", gist, frets, tuple(why), removal)
