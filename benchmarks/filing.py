@@ -19,7 +19,9 @@ from nuvrek.clearance.swing import TOUCHES_N
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import HeightMap, line_projection, map_neck
 from nuvrek.neck.board import middle_fret
-from nuvrek.planning.case.case import Plan
+from nuvrek.planning.case.costing import costed
+from nuvrek.planning.case.way import Plan
+from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.filing.level_program import NeckTops, Removal, Terms, level_all
 from nuvrek.planning.filing.rehearsal import rehearse
 from nuvrek.planning.filing.spot_program import rocks_mm
@@ -120,7 +122,8 @@ def _metal(case: object, plan: Plan, level_mm: float, tally: Tally) -> None:
         tally.add("spot", spot.metal_mm)
         tally.add("spot level", level_mm)
     if plan.curve is not None:
-        clean = clean_at(case, plan.curve, plan.curve.base_mm + ABOVE_MM)  # type: ignore[arg-type]
+        heights = plan.curve.base_mm + ABOVE_MM
+        clean = costed(case, clean_at(Weighing(case), plan.curve, heights))
         tally.add("clean share", clean.metal_mm / plan.curve.level_metal_mm)
         tally.add("clean", clean.metal_mm)
         tally.add("clean level", plan.curve.level_metal_mm)

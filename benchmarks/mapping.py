@@ -8,7 +8,7 @@ from statistics import median
 
 import numpy as np
 
-from nuvrek.estimate.findings.find import proud_chance
+from nuvrek.estimate.findings.frets import proud_chance
 from nuvrek.estimate.heightmap import HeightMap, line_projection, map_neck
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.evidence import chord_gap, gather

@@ -16,8 +16,9 @@ from nuvrek.mechanics.angle import (
     over_fret_12_mm,
     saddle_wanted_mm,
 )
-from nuvrek.planning.case.case import LEVELS, Plan
+from nuvrek.planning.case.way import Plan
 from nuvrek.planning.plan import make_plan
+from nuvrek.planning.ways.kinds import WAYS
 from nuvrek.planning.ways.last_resorts import heat_so_far
 from nuvrek.readings.entries import (
     AnyEntry,
@@ -82,7 +83,13 @@ class Ladder(unittest.TestCase):
         return {way.kind for way in plan.ways}
 
     def test_nothing_is_offered_where_nothing_speaks_for_it(self) -> None:
-        base = {"leave", "rod", "seat", "spot-level", *LEVELS}
+        base = {
+            "leave",
+            "rod",
+            "seat",
+            "spot-level",
+            *[k for k, w in WAYS.items() if "levels" in w.families],
+        }
         self.assertEqual(self.kinds(plan_of([*gaps(0.15), *CROWNS])), base)
 
     def test_strings_where_the_pull_is_known(self) -> None:

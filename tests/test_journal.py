@@ -1,6 +1,7 @@
 import unittest
 
 from nuvrek.neck.description import LANES
+from nuvrek.readings.acts import joined, live_acts, undoable
 from nuvrek.readings.entries import (
     AnyEntry,
     CrownHeight,
@@ -15,9 +16,8 @@ from nuvrek.readings.entries import (
     StateChange,
     Strike,
 )
-from nuvrek.readings.acts import joined, live_acts, undoable
 from nuvrek.readings.journal import advance, fold, live_numbers
-from tests.support import NECK, measured
+from tests.support import NECK, TIME, measured
 
 CROWN = CrownHeight(lane="bass", fret=3, height_mm=1.0)
 

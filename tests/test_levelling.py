@@ -11,6 +11,8 @@ from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.case.case import Case
+from nuvrek.planning.case.costing import costed
+from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.filing.level_program import (
     GROOVE_PRICE,
     SECOND_AIM,
@@ -26,7 +28,7 @@ from nuvrek.planning.filing.tops import between_strings, groove_map
 from nuvrek.planning.plan import case_of
 from nuvrek.planning.ways.level_schools import (
     board_dip_mm,
-    level_way,
+    level_draft,
     over_driven_words,
     set_up,
     terms_of,
@@ -190,7 +192,10 @@ class Schools(unittest.TestCase):
         for seed in (31, 32, 33):
             truth, entries = measured(seed)
             case = self.case(truth.neck, entries)
-            free, straight = (level_way(case, kind) for kind in ("level", "level-straight"))
+            free, straight = (
+                costed(case, level_draft(Weighing(case), kind))
+                for kind in ("level", "level-straight")
+            )
             self.assertLessEqual(free.metal_mm, straight.metal_mm + 1e-9)
 
     def test_without_a_rod_the_strings_have_to_bring_the_relief(self) -> None:
@@ -316,11 +321,14 @@ class Agreements(unittest.TestCase):
         solved, plan = compute(neck_state(entries, truth.neck))
         case = case_of(solved.map, find(solved.map))
         assert plan.curve is not None
-        high = clean_at(case, plan.curve, plan.curve.base_mm + plan.curve.now_up_mm + 0.05)
+        high = clean_at(
+            Weighing(case), plan.curve, plan.curve.base_mm + plan.curve.now_up_mm + 0.05
+        )
         self.assertIn("nothing to file", " ".join(high.why_not))
         poor = replace(case, neck_tops=replace(case.neck_tops, least_crown_mm=5.0))
         self.assertIn(
-            "can't pay", " ".join(clean_at(poor, plan.curve, plan.curve.base_mm - 0.3).why_not)
+            "can't pay",
+            " ".join(clean_at(Weighing(poor), plan.curve, plan.curve.base_mm - 0.3).why_not),
         )
 
     def test_a_rock_that_may_stay_saves_metal(self) -> None:

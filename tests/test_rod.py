@@ -1,12 +1,12 @@
 import unittest
 
-from nuvrek.estimate.findings.by_hand_and_eye import rod_kind_tried
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.exchange.answers import plan_answer
 from nuvrek.neck.description import NeckDescription, RodKind
 from nuvrek.planning.rod.move import RodPlan, plan_rod
 from nuvrek.planning.rod.stop_rules import rod_stops
 from nuvrek.readings.entries import AnyEntry, RodFeel, RodMove, State, StringGap
+from nuvrek.readings.observed import rod_kind_tried
 from nuvrek.simulator.rodwork import work_rod
 from tests.support import NECK, compute, neck_state, neck_with
 

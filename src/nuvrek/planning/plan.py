@@ -6,7 +6,6 @@ from collections.abc import Callable
 from importlib import import_module
 
 from nuvrek.clearance.string_heights import heights_of
-from nuvrek.estimate.findings.by_hand_and_eye import end_faults
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.planning.case.case import Case
@@ -24,6 +23,7 @@ from nuvrek.planning.rod.stop_rules import rod_stops
 from nuvrek.planning.rules.advice import advise
 from nuvrek.planning.ways.just_clean import clean_basis_of, clean_curve
 from nuvrek.planning.ways.kinds import WAYS, WayRecord
+from nuvrek.readings.observed import end_faults
 from nuvrek.units import Unit
 
 __all__ = ["Plan", "Way", "case_of", "drafted", "make_plan", "whole"]

@@ -219,6 +219,8 @@ def _reliefs(solved: Solved, strings: Strings) -> list[tuple[float, float]]:
 
 def tops_strip(solved: Solved, unit: Unit, exaggeration: float = 1.0) -> TopsStrip:
     """Tops against the smooth neck under them, with doubt; frets with a finding are named."""
+    from nuvrek.estimate.findings.kinds import FINDINGS
+
     neck_map = solved.map
     rise = tuple(
         tuple(float(neck_map.deviation_mm[f, k]) if neck_map.known[k] else None for k in range(3))
@@ -228,7 +230,7 @@ def tops_strip(solved: Solved, unit: Unit, exaggeration: float = 1.0) -> TopsStr
     named = frozenset(
         (finding.fret, lane)
         for finding in solved.findings
-        if finding.fret is not None and finding.kind in ("proud", "rocks", "low", "end-up")
+        if finding.fret is not None and FINDINGS[finding.kind].on_tops
         for lane in finding.lanes
     )
     return TopsStrip(
@@ -244,7 +246,7 @@ def tops_strip(solved: Solved, unit: Unit, exaggeration: float = 1.0) -> TopsStr
 
 def crown_strip(solved: Solved, unit: Unit, off: Mapping[int, float] | None = None) -> CrownStrip:
     """Crown left per fret (the thinnest over the lanes); ``off`` is what is to be filed off it, by fret."""
-    from nuvrek.estimate.findings.by_hand_and_eye import grooves_read
+    from nuvrek.readings.observed import grooves_read
 
     neck_map = solved.map
     agreed = neck_map.neck_state.agreed.least_crown_mm

@@ -25,33 +25,6 @@ from nuvrek.readings.stations import Suggestion, prompt
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import format_length, format_number
 
-_SIGNS = {
-    "proud": ("▲", "copper"),
-    "rocks": ("△", "copper"),
-    "end-up": ("◤", "copper"),
-    "low": ("▽", "slate"),
-    "thin-crown": ("▁", "plum"),
-    "loose": ("◠", "copper"),
-    "fret-ends": ("◢", "copper"),
-    "grooves": ("∪", "slate"),
-    "flats": ("▬", "slate"),
-    "rod-stop": ("■", "plum"),
-    "odd": ("≠", "plum"),
-    "hump": ("∩", "copper"),
-    "tongue": ("↗", "copper"),
-    "fall-away": ("↘", "slate"),
-    "s-shape": ("∿", "copper"),
-    "uneven-sides": ("⟂", "copper"),
-    "uneven-crowns": ("≷", "copper"),
-    "middle-up": ("◠", "copper"),
-    "nut-high": ("▲", "copper"),
-    "nut-low": ("▽", "slate"),
-    "pull": ("◇", "muted"),
-    "air": ("≈", "muted"),
-    "seasons": ("≈", "muted"),
-    "rod-kind": ("↻", "slate"),
-}
-
 
 class MapStage(Stage):
     """Lanes of the neck with the findings beside them and the next readings below."""
@@ -238,9 +211,12 @@ class MapStage(Stage):
 
     def _findings(self, solved: Solved) -> None:
         lines: list[tuple[str, str, str, str, int | None]] = []
+        from nuvrek.estimate.findings.kinds import FINDINGS
+
         for finding in solved.findings:
             good = finding.verdict == "good"
-            sign, colour = _SIGNS.get(finding.kind, ("◆", "slate" if good else "copper"))
+            record = FINDINGS[finding.kind]
+            sign, colour = record.sign or "◆", record.colour or ("slate" if good else "copper")
             lines.append((sign, colour, finding.headline, finding.text, finding.fret))
         if not lines:
             taken = bool(solved.neck_state.taken)

@@ -2,29 +2,28 @@
 
 from __future__ import annotations
 
+from nuvrek import words
 from nuvrek.estimate.findings.finding import Finding
+from nuvrek.estimate.findings.looking import Looking
 from nuvrek.mechanics.moisture import DAMP_PERCENT, DRY_PERCENT, equilibrium_moisture_percent
 from nuvrek.neck.crown import worn_mm
-from nuvrek.neck.description import LANE_WORDS, LANES, RodKind
+from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.readings.entries import (
     Air,
-    CrownHeight,
-    Dial,
     EndFault,
-    EndsFine,
-    Feel,
-    FretEnd,
-    OthersFirm,
-    OthersStill,
-    Rock,
-    RodFeel,
-    Seated,
     Side,
     Size,
     StandOff,
-    StringGap,
 )
 from nuvrek.readings.journal import NeckState
+from nuvrek.readings.observed import (
+    end_faults,
+    flats_read,
+    grooves_read,
+    rod_feel,
+    rod_kind_tried,
+    stands_off,
+)
 from nuvrek.readings.words import amount_words
 from nuvrek.units import Unit, format_length
 
@@ -47,82 +46,6 @@ _END_CURES: dict[EndFault, str] = {
 }
 
 
-def stands_off(neck_state: NeckState) -> dict[int, StandOff]:
-    """Frets last found moving or off the wood, and neither seated nor found firm since."""
-    found: dict[int, StandOff] = {}
-    # One that still moves after the press is as loose as before.
-    done = (w for w in neck_state.work if isinstance(w.entry, Seated) and w.entry.holds != "moves")
-    seated = {w.entry.fret: w.number for w in done if isinstance(w.entry, Seated)}
-    for one in neck_state.taken:
-        match one.reading:
-            case StandOff(fret=fret) if one.number > seated.get(fret, 0):
-                found[fret] = one.reading
-            case OthersFirm(frets=frets):
-                for fret in frets:
-                    found.pop(fret, None)
-            case _:
-                pass
-    return found
-
-
-def seated_unread(neck_state: NeckState) -> tuple[int, ...]:
-    """Frets seated whose new height no reading has told since: a rocker over them, an edge, a dial or a caliper on them."""
-    seated = {w.entry.fret: w.number for w in neck_state.work if isinstance(w.entry, Seated)}
-    for one in neck_state.taken if seated else ():
-        match one.reading:
-            case (
-                Rock(fret=fret) | StringGap(fret=fret) | Dial(fret=fret) | CrownHeight(fret=fret)
-            ) if one.number > seated.get(fret, one.number):
-                seated.pop(fret, None)
-            case OthersStill(frets=frets):
-                for fret in frets:
-                    if one.number > seated.get(fret, one.number):
-                        seated.pop(fret, None)
-            case _:
-                pass
-    return tuple(sorted(seated))
-
-
-def end_faults(neck_state: NeckState) -> dict[tuple[Side, EndFault], dict[int, FretEnd]]:
-    """What is wrong with fret ends, by side and fault, unless a later sweep found the end fine."""
-    found: dict[tuple[Side, EndFault], dict[int, FretEnd]] = {}
-    for one in neck_state.taken:
-        match one.reading:
-            case FretEnd(side=side, fret=fret, fault=fault) as end:
-                found.setdefault((side, fault), {})[fret] = end
-            case EndsFine(side=side, frets=frets):
-                for (there, _), ends in found.items():
-                    for fret in frets if there == side else ():
-                        ends.pop(fret, None)
-            case _:
-                pass
-    return {place: ends for place, ends in found.items() if ends}
-
-
-def rod_feel(neck_state: NeckState) -> Feel | None:
-    """How the rod felt last, by a reading or with a move; None when nobody said."""
-    felt: list[tuple[int, str]] = [
-        (one.number, one.reading.feel)
-        for one in neck_state.taken
-        if isinstance(one.reading, RodFeel)
-    ]
-    felt += [(number, move.feel) for number, move in neck_state.rod_moves if move.feel]
-    return max(felt)[1] if felt else None  # type: ignore[return-value]
-
-
-def find_observed(neck_state: NeckState, unit: Unit) -> list[Finding]:
-    """Findings from the readings that fingers and eyes took."""
-    return [
-        *(_loose(fret, reading, unit) for fret, reading in sorted(stands_off(neck_state).items())),
-        *_ends(neck_state, unit),
-        *_grooves(neck_state, unit),
-        *_flats(neck_state, unit),
-        *_rod(neck_state),
-        *_rod_kind(neck_state),
-        *_room(neck_state),
-    ]
-
-
 def _loose(fret: int, reading: StandOff, unit: Unit) -> Finding:
     amount = amount_words(reading, unit)
     where = {
@@ -141,15 +64,17 @@ def _loose(fret: int, reading: StandOff, unit: Unit) -> Finding:
     )
 
 
-def _ends(neck_state: NeckState, unit: Unit) -> list[Finding]:
+def find_ends(looking: Looking) -> list[Finding]:
+    """What is wrong with fret ends, by side and fault."""
+    neck_state, unit = looking.neck_state, looking.unit
     found = []
     for (side, fault), ends in end_faults(neck_state).items():
         frets = sorted(ends)
         most = max((end.mm or 0.0 for end in ends.values()), default=0.0)
         size = f" by up to {format_length(most, unit)}" if most else ""
         head = f"{_END_HEADS[fault]}, {LANE_WORDS[side]}{size}"
-        count = "Fret" if len(frets) == 1 else "Frets"
-        text = f"{count} {', '.join(map(str, frets))}. {_END_CURES[fault]}{_near(neck_state, side, unit)}"
+        named = words.upper_first(words.frets(frets, len(frets)))
+        text = f"{named}. {_END_CURES[fault]}{_near(neck_state, side, unit)}"
         found.append(Finding("fret-ends", frets[0], side, most, 1.0, text, head, lanes=(side,)))
     return found
 
@@ -168,23 +93,9 @@ def _near(neck_state: NeckState, side: Side, unit: Unit) -> str:
     return f" The outer string is only {format_length(min(ways), unit)} from the end: keep the bevel steep."
 
 
-def grooves_read(neck_state: NeckState) -> dict[tuple[int, int], float]:
-    """Depth of the grooves read on today's tops, mm, by fret and string (1 where none was named)."""
-    deepest: dict[tuple[int, int], float] = {}
-    for one in neck_state.taken:
-        match one.reading:
-            case Size(what="groove", fret=fret, mm=mm, string=string):
-                if one.surface.get((fret, "middle"), 0) == neck_state.surface.get(
-                    (fret, "middle"), 0
-                ):
-                    place = fret, string or 1
-                    deepest[place] = max(deepest.get(place, 0.0), mm)
-            case _:
-                pass
-    return deepest
-
-
-def _grooves(neck_state: NeckState, unit: Unit) -> list[Finding]:
+def find_grooves(looking: Looking) -> list[Finding]:
+    """Grooves deep enough to matter."""
+    neck_state, unit = looking.neck_state, looking.unit
     worn: dict[int, float] = {}
     for (fret, _), mm in grooves_read(neck_state).items():
         if mm >= GROOVE_MM:
@@ -192,29 +103,15 @@ def _grooves(neck_state: NeckState, unit: Unit) -> list[Finding]:
     if not worn:
         return []
     fret = max(worn, key=lambda f: worn[f])
-    frets = ", ".join(str(f) for f in sorted(worn))
-    text = f"At fret{'s' if len(worn) > 1 else ''} {frets}. Out entirely costs that much metal; shallow ones may stay by agreement."
+    named = words.frets(sorted(worn), len(worn))
+    text = f"At {named}. Out entirely costs that much metal; shallow ones may stay by agreement."
     head = f"Grooves up to {format_length(worn[fret], unit)} deep"
     return [Finding("grooves", fret, None, worn[fret], 1.0, text, head)]
 
 
-def flats_read(neck_state: NeckState) -> dict[int, float]:
-    """Width of the flats read on today's crowns, mm, by fret."""
-    widest: dict[int, float] = {}
-    for one in neck_state.taken:
-        match one.reading:
-            case Size(what="flat-width", fret=fret, mm=mm):
-                if one.surface.get((fret, "middle"), 0) == neck_state.surface.get(
-                    (fret, "middle"), 0
-                ):
-                    widest[fret] = max(widest.get(fret, 0.0), mm)
-            case _:
-                pass
-    return widest
-
-
-def _flats(neck_state: NeckState, unit: Unit) -> list[Finding]:
+def find_flats(looking: Looking) -> list[Finding]:
     """Flats worn or filed on today's tops: what they say of the metal that is gone."""
+    neck_state, unit = looking.neck_state, looking.unit
     neck, widest = neck_state.neck, flats_read(neck_state)
     gone = {f: worn_mm(neck.wire_width_mm, neck.wire_height_mm, mm) for f, mm in widest.items()}
     if not gone or max(gone.values()) < GROOVE_MM:
@@ -226,8 +123,9 @@ def _flats(neck_state: NeckState, unit: Unit) -> list[Finding]:
     return [Finding("flats", fret, None, gone[fret], 1.0, text, head)]
 
 
-def _room(neck_state: NeckState) -> list[Finding]:
+def find_air(looking: Looking) -> list[Finding]:
     """Air so dry or damp that the board moves against its frets."""
+    neck_state = looking.neck_state
     warm = damp = None
     for one in neck_state.taken:
         if isinstance(one.reading, Air):
@@ -270,38 +168,16 @@ _ROD_WORDS: dict[str, tuple[str, str]] = {
 }
 
 
-def _rod(neck_state: NeckState) -> list[Finding]:
+def find_rod_stop(looking: Looking) -> list[Finding]:
+    """A rod nut that says stop."""
+    neck_state = looking.neck_state
     said = _ROD_WORDS.get(rod_feel(neck_state) or "")
     return [] if said is None else [Finding("rod-stop", None, None, 0.0, 1.0, said[1], said[0])]
 
 
-# Loosened this far past slack without a bite, there is nothing on the other side (common practice, no source).
-PAST_SLACK_TURNS = 0.5
-
-
-def rod_kind_tried(neck_state: NeckState) -> RodKind | None:
-    """The kind of a rod nobody knew, by what it did past slack: it bites again (two-way) or never (one-way)."""
-    if neck_state.neck.rod != "unknown":
-        return None
-    slack, past = False, 0.0
-    felt = {
-        one.number: one.reading.feel for one in neck_state.taken if isinstance(one.reading, RodFeel)
-    }
-    events: list[tuple[int, str, float]] = [(number, feel, 0.0) for number, feel in felt.items()]
-    events += [(number, move.feel, move.turns) for number, move in neck_state.rod_moves]
-    for _, feel, turns in sorted(events):
-        if turns < 0.0 and slack:
-            past -= turns
-            if feel in ("firm", "binding", "at its end"):
-                return "two-way"
-        if feel == "slack":
-            slack = True
-        elif turns > 0.0:
-            slack, past = False, 0.0
-    return "one-way" if past >= PAST_SLACK_TURNS else None
-
-
-def _rod_kind(neck_state: NeckState) -> list[Finding]:
+def find_rod_kind(looking: Looking) -> list[Finding]:
+    """The kind of a rod nobody knew, once it has shown it."""
+    neck_state = looking.neck_state
     kind = rod_kind_tried(neck_state)
     if kind is None:
         return []
@@ -310,3 +186,9 @@ def _rod_kind(neck_state: NeckState) -> list[Finding]:
     )
     head = f"The rod {did}: a {kind} one"
     return [Finding("rod-kind", None, None, 0.0, 0.9, "Write it down in Take in.", head, "good")]
+
+
+def find_loose(looking: Looking) -> list[Finding]:
+    """Frets that move under a finger or stand off the wood."""
+    found = sorted(stands_off(looking.neck_state).items())
+    return [_loose(fret, reading, looking.unit) for fret, reading in found]

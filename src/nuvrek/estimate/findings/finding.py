@@ -8,34 +8,6 @@ from msgspec import Struct
 
 from nuvrek.neck.description import Lane
 
-FindingKind = Literal[
-    "relief",
-    "back-bow",
-    "proud",
-    "rocks",
-    "low",
-    "end-up",
-    "thin-crown",
-    "loose",
-    "fret-ends",
-    "grooves",
-    "flats",
-    "rod-stop",
-    "odd",
-    "hump",
-    "tongue",
-    "fall-away",
-    "s-shape",
-    "uneven-sides",
-    "uneven-crowns",
-    "middle-up",
-    "nut-high",
-    "nut-low",
-    "pull",
-    "air",
-    "seasons",
-    "rod-kind",
-]
 Verdict = Literal["good", "over", "under", "fault"]
 
 
@@ -45,7 +17,7 @@ class Finding(Struct, frozen=True):
     ``speaks_for`` and ``speaks_against`` are the journal numbers of readings, the weightiest first.
     """
 
-    kind: FindingKind
+    kind: str
     fret: int | None
     lane: Lane | None
     mm: float

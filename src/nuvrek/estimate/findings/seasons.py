@@ -7,6 +7,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from nuvrek.estimate.findings.finding import Finding
+from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.model.evidence import chord_gap
 from nuvrek.mechanics.beam import bend_profile
@@ -134,8 +135,9 @@ def trend(seen: tuple[Visit, ...]) -> Trend | None:
     return Trend(slope, NINE_IN_TEN / float(np.sqrt(precision)), len(read))
 
 
-def find_seasons(neck_map: HeightMap, unit: Unit) -> list[Finding]:
+def find_seasons(looking: Looking) -> list[Finding]:
     """The board against its frets since the first visit, and what moisture does to the relief."""
+    neck_map, unit = looking.neck_map, looking.unit
     seen = visits(neck_map)
     return [*_board(neck_map.neck_state, seen, unit), *_relief(seen, unit)]
 

@@ -5,13 +5,18 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 import numpy as np
+from numpy.typing import NDArray
 
-from nuvrek.estimate.findings.finding import Finding, FindingKind
-from nuvrek.estimate.measurer import Measured, Measurer, Part
+from nuvrek.estimate.findings.finding import Finding
+from nuvrek.estimate.findings.frets import find_low, find_proud
+from nuvrek.estimate.findings.looking import Looking
+from nuvrek.estimate.measurer import HeightKind, Measured, Measurer, Part
 from nuvrek.estimate.string_pull import both_read, forecast_tuned
 from nuvrek.neck.description import LANE_WORDS, LANES
-from nuvrek.readings.entries import StringGap
+from nuvrek.readings.entries import StringGap, Strings
 from nuvrek.units import Unit, format_length
+
+Array = NDArray[np.float64]
 
 # From here on a shape is named; common practice, no source.
 HUMP_MM = 0.05
@@ -52,24 +57,46 @@ def nut_parts(measurer: Measurer, lane: int) -> list[Part]:
     return measurer.chord(0, 3, 1, lane)
 
 
-def parts_of(measurer: Measurer, kind: FindingKind, lane: int) -> list[Part] | None:
-    """The combination of heights behind a finding of this module, or None."""
-    match kind:
-        case "hump":
-            return hump_parts(measurer, lane)
-        case "tongue" | "fall-away":
-            return tongue_parts(measurer, lane)
-        case "nut-high" | "nut-low":
-            return nut_parts(measurer, lane)
-        case "s-shape":
-            early, late = half_dips(measurer, lane)
-            return [*early, *((f, k, -w) for f, k, w in late)]
-        case _:
-            return None
+def s_shape_parts(measurer: Measurer, lane: int) -> list[Part]:
+    """The early dip less the late one."""
+    early, late = half_dips(measurer, lane)
+    return [*early, *((fret, k, -weight) for fret, k, weight in late)]
 
 
-def find_shapes(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
+def hump_height(measurer: Measurer, finding: Finding) -> tuple[Array, float]:
+    """The wood at the joint over its neighbourhood."""
+    return _height(measurer, "wood", hump_parts(measurer, _lane(finding)), "slack")
+
+
+def tongue_height(measurer: Measurer, finding: Finding) -> tuple[Array, float]:
+    """The last fret's wood over the neck's own line."""
+    return _height(measurer, "wood", tongue_parts(measurer, _lane(finding)), "slack")
+
+
+def s_shape_height(measurer: Measurer, finding: Finding) -> tuple[Array, float]:
+    """How far the two halves dip apart."""
+    return _height(measurer, "wood", s_shape_parts(measurer, _lane(finding)), "pitch")
+
+
+def nut_height(measurer: Measurer, finding: Finding) -> tuple[Array, float]:
+    """The gap over fret 1 with the string pressed at 3."""
+    return _height(measurer, "tops", nut_parts(measurer, _lane(finding)), "pitch")
+
+
+def _lane(finding: Finding) -> int:
+    return LANES.index(finding.lane or "bass")
+
+
+def _height(
+    measurer: Measurer, of: HeightKind, parts: list[Part], strings: Strings
+) -> tuple[Array, float]:
+    measured = measurer.of(of, parts, strings)
+    return measured.row, measured.mm
+
+
+def find_shapes(looking: Looking) -> Iterator[Finding]:
     """All findings of shape, at most one of each kind a lane."""
+    measurer, unit = looking.measurer, looking.unit
     known = [k for k in range(3) if measurer.map.known[k]]
     if not known:
         return
@@ -77,7 +104,10 @@ def find_shapes(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
     yield from _sides(measurer, unit)
     yield from _nut(measurer, unit)
     yield from _pull(measurer, unit)
-    yield from _crowns(measurer, known, unit)
+    # Frets with a fault of their own are named one by one; what is left says whether crowns differ besides.
+    named = (*find_proud(looking), *find_low(looking))
+    if not named and not looking.loose:
+        yield from _crowns(measurer, known, unit)
 
 
 def _worst(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]:
@@ -135,13 +165,13 @@ def _s_shape(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Findi
         if opposite and sure >= SURE:
             where = "near the nut and up" if early.mm > 0 else "up near the nut and down"
             text = f"It dips {where} towards the body: no rod setting straightens both."
-            measured = measurer.of("wood", parts_of(measurer, "s-shape", k) or [], "pitch")
+            measured = measurer.of("wood", s_shape_parts(measurer, k), "pitch")
             yield _shape("s-shape", None, k, measured, sure, text, "The neck is S-shaped", unit)
             return
 
 
 def _shape(
-    kind: FindingKind,
+    kind: str,
     fret: int | None,
     lane: int,
     measured: Measured,

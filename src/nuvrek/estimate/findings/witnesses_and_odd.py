@@ -10,14 +10,13 @@ from msgspec import structs
 from numpy.typing import NDArray
 
 from nuvrek.estimate.findings.finding import Finding
-from nuvrek.estimate.findings.shapes import parts_of
+from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.heightmap import HeightMap
-from nuvrek.estimate.measurer import Measurer, Part
+from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.evidence import Evidence
 from nuvrek.estimate.model.solver import Solution, log_likelihood, log_rows, solve
-from nuvrek.neck.description import LANES
 from nuvrek.readings.words import place_words, value_words
-from nuvrek.units import MM_PER_INCH, MM_PER_THOU, Unit, format_length
+from nuvrek.units import MM_PER_INCH, MM_PER_THOU, format_length
 
 Array = NDArray[np.float64]
 
@@ -40,16 +39,14 @@ _SLIPS = (
 )
 
 
-def with_witnesses(measurer: Measurer, finding: Finding) -> Finding:
+def with_witnesses(measurer: Measurer, finding: Finding, row: Array, mm: float) -> Finding:
     """``finding`` with the numbers of the readings that speak for and against it.
+
+    ``row`` is the combination of heights it rests on, ``mm`` its size over what would be no finding.
 
     Held against the most likely neck that has nothing of the kind: the optimum moved along the covariance
     until the finding's height is nil. What that makes less likely speaks for it, and the reverse.
     """
-    found = _height_of(measurer, finding)
-    if found is None:
-        return finding
-    row, mm = found
     solution = measurer.map.solution
     spread = solution.covariance @ row
     variance = float(row @ spread)
@@ -70,45 +67,6 @@ def _numbers(evidence: Evidence, rows: list[int]) -> tuple[int, ...]:
         for number in evidence.numbers[i]:
             found.setdefault(number)
     return tuple(found)[:MOST_NAMED]
-
-
-def _height_of(measurer: Measurer, finding: Finding) -> tuple[Array, float] | None:
-    """The combination of heights a finding rests on, and its size over what would be no finding."""
-    neck = measurer.map.neck
-    k = LANES.index(finding.lane) if finding.lane is not None else 0
-    fret = finding.fret or 0
-    match finding.kind:
-        case "relief" | "back-bow":
-            middle = measurer.nearest(1, neck.joint_fret, 0.5)
-            lanes = (0, 2) if finding.lane is None else (k,)
-            parts: list[Part] = [
-                (f, lane, w / len(lanes))
-                for lane in lanes
-                for f, lane, w in measurer.chord(1, neck.joint_fret, middle, lane)
-            ]
-            measured = measurer.of("wood", parts, "pitch")
-            base = (
-                neck.relief_wanted_mm(finding.lane or "middle") if finding.kind == "relief" else 0.0
-            )
-            return measured.row, measured.mm - base
-        case "proud" | "rocks" | "end-up" | "low" if 2 <= fret < neck.frets:
-            measured = measurer.of(
-                "tops", [(f, k, -w) for f, k, w in measurer.chord(fret - 1, fret + 1, fret, k)]
-            )
-            return measured.row, measured.mm
-        case "thin-crown" | "uneven-crowns":
-            measured = measurer.of("crown", [(fret, k, 1.0)])
-            return measured.row, measured.mm - (
-                neck.least_crown_mm if finding.kind == "thin-crown" else neck.wire_height_mm
-            )
-        case _:
-            own = parts_of(measurer, finding.kind, k)
-            strings = "pitch" if finding.kind in ("s-shape", "nut-high", "nut-low") else "slack"
-            surface = "tops" if finding.kind.startswith("nut") else "wood"
-            if own is None:
-                return None
-            measured = measurer.of(surface, own, strings)  # type: ignore[arg-type]
-            return measured.row, measured.mm
 
 
 # --- odd readings -----------------------------------------------------------
@@ -187,14 +145,15 @@ def _one_by_one(neck_map: HeightMap) -> Iterator[Odd]:
         solution = solve(evidence, solution.z, tails)
 
 
-def find_odd(neck_map: HeightMap, unit: Unit) -> list[Finding]:
+def find_odd(looking: Looking) -> list[Finding]:
     """Odd readings as findings, the oddest first."""
+    neck_map, unit = looking.neck_map, looking.unit
     readings = {one.number: one.reading for one in neck_map.neck_state.taken}
     found = []
     for odd in _one_by_one(neck_map):
         reading = readings[odd.number]
         fret = getattr(reading, "fret", None)
-        head = f"Odd: {place_words(reading)} says {value_words(reading, unit, unit)}"
+        head = f"Odd: {place_words(reading)} says {value_words(reading, unit, looking.height_unit)}"
         slip = f" {odd.slip}" if odd.slip else ""
         text = f"All the other readings together say {format_length(odd.expected_mm, unit)}.{slip} Take it again."
         lane, said = getattr(reading, "lane", None), (odd.number,)

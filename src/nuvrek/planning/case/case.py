@@ -5,7 +5,6 @@ from __future__ import annotations
 from dataclasses import dataclass
 
 from nuvrek.clearance.string_heights import StringHeights
-from nuvrek.estimate.findings.by_hand_and_eye import seated_unread
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap, Relief
 from nuvrek.estimate.measurer import Measurer, measurer_of
@@ -14,6 +13,7 @@ from nuvrek.planning.filing.level_program import NeckTops
 from nuvrek.planning.rod.move import RodPlan
 from nuvrek.planning.rod.stop_rules import RodStop
 from nuvrek.readings.entries import Agreed, EndFault
+from nuvrek.readings.observed import seated_unread
 from nuvrek.units import Unit, format_length
 
 # Stops after which the rod is out of the game, whatever its nut is made to do.

@@ -6,13 +6,13 @@ import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek.clearance.string_lines import lane_weights
-from nuvrek.estimate.findings.by_hand_and_eye import grooves_read
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.filing.level_program import NeckTops
 from nuvrek.planning.rod.move import rod_reach_mm
+from nuvrek.readings.observed import grooves_read
 
 Array = NDArray[np.float64]
 

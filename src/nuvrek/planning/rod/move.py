@@ -9,7 +9,6 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.special import ndtr
 
-from nuvrek.estimate.findings.by_hand_and_eye import rod_feel
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.model.unknowns import (
     PLAY_TURNS,
@@ -21,6 +20,7 @@ from nuvrek.estimate.model.unknowns import (
 from nuvrek.neck.description import LANE_WORDS, Lane, NeckDescription
 from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.readings.entries import Side
+from nuvrek.readings.observed import rod_feel
 from nuvrek.readings.words import turns_words
 
 Array = NDArray[np.float64]

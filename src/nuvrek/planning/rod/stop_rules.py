@@ -7,10 +7,10 @@ from typing import Literal
 from msgspec import Struct
 from scipy.special import ndtr
 
-from nuvrek.estimate.findings.by_hand_and_eye import rod_feel, rod_kind_tried
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.readings.entries import Dial, RodMove, StringGap
+from nuvrek.readings.observed import rod_feel, rod_kind_tried
 
 # A rod that moves the relief less than this a turn does not answer; common practice, no source.
 NO_ANSWER_MM_PER_TURN = 0.06

@@ -5,12 +5,13 @@ from __future__ import annotations
 import numpy as np
 
 from nuvrek import words
-from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM, flats_read
+from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.crowns.crowning import LAND_MM
 from nuvrek.planning.filing.level_program import Removal
+from nuvrek.readings.observed import flats_read
 
 # Spot work is for a handful: about a quarter of the frets or fewer (common practice, no source).
 FEW_SHARE = 0.25

@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 from nuvrek import words
-from nuvrek.estimate.findings.by_hand_and_eye import end_faults
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
+from nuvrek.readings.observed import end_faults
 
 
 def leave(weighing: Weighing) -> Draft:

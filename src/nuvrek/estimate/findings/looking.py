@@ -1,0 +1,47 @@
+"""What all findings of one map look at."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from functools import cached_property
+
+from nuvrek.estimate.heightmap import HeightMap
+from nuvrek.estimate.measurer import Measurer, measurer_of
+from nuvrek.readings.journal import NeckState
+from nuvrek.readings.observed import stands_off
+from nuvrek.units import Unit
+
+
+@dataclass(frozen=True)
+class Looking:
+    """A mapped neck, and the units of the sentences."""
+
+    neck_map: HeightMap
+    unit: Unit
+    height_unit: Unit = Unit.MM
+
+    @property
+    def neck_state(self) -> NeckState:
+        """The state the map was made from."""
+        return self.neck_map.neck_state
+
+    @property
+    def measurer(self) -> Measurer:
+        """Measures on the mapped neck."""
+        return measurer_of(self.neck_map)
+
+    @cached_property
+    def loose(self) -> set[int | None]:
+        """Frets that move under a finger or stand off the wood."""
+        return {*stands_off(self.neck_state)}
+
+
+def sure_words(sure: float) -> str:
+    """A probability in plain words."""
+    if sure >= 0.97:
+        return "Sure."
+    if sure >= 0.85:
+        return "Almost sure."
+    if sure >= 0.65:
+        return "Likely."
+    return "Perhaps: measure again."
