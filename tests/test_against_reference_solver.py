@@ -7,8 +7,9 @@ import numpy as np
 
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.board import LANE_ACROSS
+from nuvrek.neck.crown import STILL_MM
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.planning.filing.level_program import STILL_MM, TOUCH_MM, NeckTops, Terms, level_all
+from nuvrek.planning.filing.level_program import TOUCH_MM, NeckTops, Terms, level_all
 from nuvrek.planning.filing.spot_program import rocks_mm, spot_level
 from tests.support import NECK, rng
 

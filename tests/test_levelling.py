@@ -9,6 +9,7 @@ import numpy as np
 from nuvrek.bench.pages.filing_draft import FilingDraft, watch_words
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
+from nuvrek.neck.crown import STILL_MM
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.costing import costed
@@ -16,7 +17,6 @@ from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.filing.level_program import (
     GROOVE_PRICE,
     SECOND_AIM,
-    STILL_MM,
     TOUCH_MM,
     NeckTops,
     Terms,
@@ -26,13 +26,8 @@ from nuvrek.planning.filing.level_program import (
 )
 from nuvrek.planning.filing.tops import between_strings, groove_map
 from nuvrek.planning.plan import case_of
-from nuvrek.planning.ways.level_schools import (
-    board_dip_mm,
-    level_draft,
-    over_driven_words,
-    set_up,
-    terms_of,
-)
+from nuvrek.planning.ways.filing_words import over_driven_words
+from nuvrek.planning.ways.level_schools import board_dip_mm, level_draft, set_up, terms_of
 from nuvrek.readings.entries import (
     Agreed,
     AnyEntry,

@@ -9,8 +9,8 @@ from nuvrek.bench.work.job import choose, filed_mm, log_filed, next_step, steps_
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.logbook.store import Logbook
+from nuvrek.neck.crown import STILL_MM
 from nuvrek.neck.description import LANES, NeckDescription, target_by_kind_mm
-from nuvrek.planning.filing.level_program import STILL_MM
 from nuvrek.planning.filing.spot_program import rocks_mm
 from nuvrek.planning.plan import Plan, make_plan
 from nuvrek.planning.rod.move import plan_rod

@@ -196,7 +196,11 @@ def _plan(options: argparse.Namespace) -> int:
             else "not now: " + " ".join(way.why_not)
         )
         print(f"- {way.title}: {way.gist} ({state})")
-        if way.doubt is not None and way.possible and (said := doubt_words(way.doubt, Unit.MM)):
+        if (
+            way.doubt is not None
+            and way.possible
+            and (said := doubt_words(way.doubt, Unit.MM, Unit.MM))
+        ):
             print(f"  {said}")
     for number, step in enumerate(plan.way(plan.advice).steps, 1):
         print(f"{number}. {step.title}. {step.text}")

@@ -137,6 +137,11 @@ def format_number(mm: float, unit: Unit, *, sign: bool = False, decimals: int | 
     return text
 
 
+def unit_word(unit: Unit) -> str:
+    """How a unit stands over a column or beside a field."""
+    return "in/64" if unit is Unit.SIXTYFOURTH else unit.value
+
+
 def format_length(mm: float, unit: Unit, *, sign: bool = False, decimals: int | None = None) -> str:
     """``mm`` as words for the screen, e.g. ``0.30 mm``, ``12 thou``, ``5.5/64 in``."""
     number = format_number(mm, unit, sign=sign, decimals=decimals)

@@ -5,7 +5,7 @@ from __future__ import annotations
 import contextlib
 import os
 from pathlib import Path
-from typing import Annotated
+from typing import Annotated, Literal, NamedTuple
 
 import msgspec
 from msgspec import Meta, Struct
@@ -30,12 +30,18 @@ LINES = (
     "115200 8N1",
 )
 TEXT_STEPS = (100, 125, 150, 175)
+_HEIGHT_UNITS = {"mm": Unit.MM, "64ths": Unit.SIXTYFOURTH, "thou": Unit.THOU}
 
 
 class Settings(Struct, frozen=True, kw_only=True):
-    """All settings; a file that holds something else is set aside in favour of these defaults."""
+    """All settings; a file that holds something else is set aside in favour of these defaults.
+
+    ``inch`` is the one setting for lengths, ``string_heights`` the one for string heights; empty, the
+    latter follows the former (64ths of an inch beside thou).
+    """
 
     inch: bool = False
+    string_heights: Literal["", "mm", "64ths", "thou"] = ""
     dark: bool = False
     kit: Kit = Kit()
     # The unit of an entry field where it is another than the bench's.
@@ -57,35 +63,83 @@ class Settings(Struct, frozen=True, kw_only=True):
     @property
     def height_unit(self) -> Unit:
         """The unit of string heights."""
+        if self.string_heights:
+            return _HEIGHT_UNITS[self.string_heights]
         return Unit.SIXTYFOURTH if self.inch else Unit.MM
 
     def unit_for(self, field: str) -> Unit:
         """The unit of a bare number in an entry field."""
-        if field in self.units:
-            return self.units[field]
         if field == "string-height":
             return self.height_unit
+        if field in self.units:
+            return self.units[field]
         if field == "size-radius":
             return Unit.INCH
         return self.unit
 
     def with_unit(self, field: str, unit: Unit) -> Settings:
-        """These settings with the unit of one entry field remembered."""
+        """These settings with the unit of one entry field remembered; string heights are one setting."""
+        if field == "string-height":
+            named = {kept: name for name, kept in _HEIGHT_UNITS.items()}
+            return msgspec.structs.replace(self, string_heights=named[unit])
         return msgspec.structs.replace(self, units={**self.units, field: unit})
 
 
-def load(path: Path) -> Settings:
-    """The settings in ``path``, or defaults when there are none that can be read."""
+class Loaded(NamedTuple):
+    """Settings as read, and a sentence about what was wrong with the file; empty where nothing was."""
+
+    settings: Settings
+    trouble: str = ""
+
+
+def load(path: Path) -> Loaded:
+    """The settings in ``path``, or defaults when there are none; a file that can't be read is set aside."""
     try:
-        return msgspec.json.decode(path.read_bytes(), type=Settings)
-    except (OSError, msgspec.MsgspecError):
-        return Settings()
+        raw = path.read_bytes()
+    except FileNotFoundError:
+        return Loaded(Settings())
+    except OSError as error:
+        why = (error.strerror or "no reason given").lower()
+        return Loaded(Settings(), f"The settings can't be read ({why}): the usual ones hold.")
+    try:
+        return Loaded(msgspec.json.decode(raw, type=Settings))
+    except (msgspec.MsgspecError, ValueError, RecursionError):
+        return Loaded(Settings(), _set_aside(path))
 
 
-def save(path: Path, settings: Settings) -> None:
-    """Write the settings whole or not at all; a disk that refuses is not worth stopping work for."""
-    with contextlib.suppress(OSError):
+def _set_aside(path: Path) -> str:
+    """Move a damaged settings file out of the way of the next save, under a name of its own."""
+    for number in range(1, 1000):
+        aside = path.with_name(f"{path.stem}-damaged-{number}{path.suffix}")
+        if not aside.exists():
+            break
+    try:
+        os.replace(path, aside)
+    except OSError:
+        return "The settings are damaged and can't be set aside: the usual ones hold."
+    return f"The settings were damaged: set aside as {aside.name}, the usual ones hold."
+
+
+def save(path: Path, settings: Settings) -> str:
+    """Write the settings whole or not at all. Returns a sentence where that failed, else nothing.
+
+    Settings that could not be read back are not written.
+    """
+    body = msgspec.json.encode(settings)
+    try:
+        msgspec.json.decode(body, type=Settings)
+    except msgspec.MsgspecError as error:
+        return f"These settings can't be kept ({error}); those before still are."
+    part = path.with_suffix(".part")
+    try:
         path.parent.mkdir(parents=True, exist_ok=True)
-        part = path.with_suffix(".part")
-        part.write_bytes(msgspec.json.encode(settings))
+        with part.open("wb") as file:
+            file.write(body)
+            file.flush()
+            os.fsync(file.fileno())
         os.replace(part, path)
+    except OSError as error:
+        with contextlib.suppress(OSError):
+            part.unlink(missing_ok=True)
+        return f"The settings could not be kept ({(error.strerror or 'no reason given').lower()})."
+    return ""

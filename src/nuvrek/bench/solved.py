@@ -19,10 +19,11 @@ if TYPE_CHECKING:
 
 
 class Terms(Struct, frozen=True):
-    """What a result depends on beside the neck: the unit of its sentences, the tools of the bench."""
+    """What a result depends on beside the neck: the units of its sentences, the tools of the bench."""
 
     unit: Unit
     kit: Kit = Kit()
+    height_unit: Unit = Unit.MM
 
 
 class Wanted(Struct, frozen=True):
@@ -71,7 +72,7 @@ def see(wanted: Wanted, before: Solved | None = None) -> Solved:
 
     same = before is not None and _same_neck(before, wanted)
     neck_map = map_neck(wanted.neck_state, before.map if before is not None and same else None)
-    return Solved(wanted, neck_map, find(neck_map, wanted.terms.unit))
+    return Solved(wanted, neck_map, find(neck_map, wanted.terms.unit, wanted.terms.height_unit))
 
 
 def _same_neck(before: Solved, wanted: Wanted) -> bool:
@@ -86,5 +87,5 @@ def weigh(solved: Solved) -> Solved:
     from nuvrek.planning.plan import make_plan
 
     terms = solved.wanted.terms
-    plan = make_plan(solved.map, solved.findings, terms.unit)
+    plan = make_plan(solved.map, solved.findings, terms.unit, height_unit=terms.height_unit)
     return structs.replace(solved, plan=plan, next=next_best(solved.map, terms.kit))

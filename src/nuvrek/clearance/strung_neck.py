@@ -21,6 +21,7 @@ from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import StringGap
+from nuvrek.units import Unit, format_length
 
 Array = NDArray[np.float64]
 
@@ -56,6 +57,18 @@ class Rooms:
 
 
 @dataclass(frozen=True)
+class Assumed:
+    """Something taken as usual because nobody read it; ``{}`` in its sentence stand for string heights."""
+
+    sentence: str
+    heights_mm: tuple[float, ...] = ()
+
+    def words(self, height_unit: Unit) -> str:
+        """The sentence with its heights in a unit."""
+        return self.sentence.format(*(format_length(mm, height_unit) for mm in self.heights_mm))
+
+
+@dataclass(frozen=True)
 class OnNeck:
     """A strung neck with the rows of its tops over the unknowns, (strings, frets + 1, n), and what was assumed."""
 
@@ -64,7 +77,7 @@ class OnNeck:
     rows: Array
     covariance: Array
     height_sd_mm: float
-    assumed: tuple[str, ...]
+    assumed: tuple[Assumed, ...]
     relief_mm: tuple[float, float, float]
 
     @property
@@ -189,10 +202,10 @@ def string_up(neck_map: HeightMap) -> OnNeck:
     rows = np.einsum("sfk,fkn->sfn", weights, made)
     tops = np.einsum("sfk,fk->sf", weights, made @ neck_map.solution.z + constants)
     rows, tops = _above_line(neck, rows, tops)
-    assumed: list[str] = []
+    assumed: list[Assumed] = []
     rows, tops = _nut(neck_map, rows, tops, assumed)
     if not all(neck_map.known):
-        assumed.append("Not every lane was read: tops there are taken from the others.")
+        assumed.append(Assumed("Not every lane was read: tops there are taken from the others."))
     tension = _tension(neck, assumed)
     strung = Strung(neck.scale_mm, measurer.x, tops, np.zeros(len(tops)), tension)
     heights, sd = _heights(neck_map, len(tops), assumed)
@@ -220,7 +233,9 @@ def _above_line(neck: NeckDescription, rows: Array, tops: Array) -> tuple[Array,
     return rows - line_rows, tops - line
 
 
-def _nut(neck_map: HeightMap, rows: Array, tops: Array, assumed: list[str]) -> tuple[Array, Array]:
+def _nut(
+    neck_map: HeightMap, rows: Array, tops: Array, assumed: list[Assumed]
+) -> tuple[Array, Array]:
     """The nut as read; where nobody pressed at 3 and looked at 1, as it should be."""
     looked = any(
         isinstance(one.reading, StringGap) and one.reading.low_support == 0
@@ -233,19 +248,21 @@ def _nut(neck_map: HeightMap, rows: Array, tops: Array, assumed: list[str]) -> t
     tops, rows = tops.copy(), rows.copy()
     tops[:, 0] = (tops[:, 1] + OVER_FIRST_MM - tops[:, 3] * share) / (1.0 - share)
     rows[:, 0] = (rows[:, 1] - rows[:, 3] * share) / (1.0 - share)
-    assumed.append(f"Nut taken as right: {OVER_FIRST_MM:.2f} mm over fret 1 when pressed at 3.")
+    assumed.append(
+        Assumed("Nut taken as right: {} over fret 1 when pressed at 3.", (OVER_FIRST_MM,))
+    )
     return rows, tops
 
 
-def _tension(neck: NeckDescription, assumed: list[str]) -> Array:
+def _tension(neck: NeckDescription, assumed: list[Assumed]) -> Array:
     if neck.string_set:
         return np.array([tension_n(spec, neck.scale_mm)[0] for spec in neck.string_set])
     newtons = LONG_SCALE_N if neck.scale_mm >= LONG_SCALE_MM else TENSION_N
-    assumed.append(f"Gauges not listed: {newtons:.0f} N a string.")
+    assumed.append(Assumed(f"Gauges not listed: {newtons:.0f} N a string."))
     return np.full(string_lines(neck), newtons)
 
 
-def _heights(neck_map: HeightMap, count: int, assumed: list[str]) -> tuple[Array, float]:
+def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[Array, float]:
     """Heights over fret 12, (strings,), and their standard deviation: between the outer strings they run straight."""
     heights = heights_of(neck_map.neck_state)
     usual = LONG_SCALE_HEIGHTS_MM if neck_map.neck.scale_mm >= LONG_SCALE_MM else HEIGHTS_MM
@@ -254,13 +271,17 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[str]) -> tuple[Array
     match sides:
         case [None, None]:
             low, high = usual
-            assumed.append(f"String heights not read: {low:.1f} and {high:.1f} mm over fret 12.")
+            assumed.append(Assumed("String heights not read: {} and {} over fret 12.", usual))
         case [float(low), None]:
             high = low - apart
-            assumed.append(f"No height read on the {LANE_WORDS['treble']}: {high:.1f} mm taken.")
+            assumed.append(
+                Assumed(f"No height read on the {LANE_WORDS['treble']}: {{}} taken.", (high,))
+            )
         case [None, float(high)]:
             low = high + apart
-            assumed.append(f"No height read on the {LANE_WORDS['bass']}: {low:.1f} mm taken.")
+            assumed.append(
+                Assumed(f"No height read on the {LANE_WORDS['bass']}: {{}} taken.", (low,))
+            )
         case [float(low), float(high)]:
             pass
         case _:

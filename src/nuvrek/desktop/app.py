@@ -12,11 +12,12 @@ from types import TracebackType
 from PyQt6.QtCore import QTimer
 from PyQt6.QtWidgets import QApplication, QMessageBox
 
-from nuvrek.bench.settings import Settings, load
+from nuvrek.bench.settings import Loaded, Settings, load
+from nuvrek.desktop import log
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import SHELF, Window
-from nuvrek.logbook.places import logbook_path, settings_path
+from nuvrek.logbook.places import log_folder, logbook_path, settings_path
 from nuvrek.logbook.store import Logbook, LogbookDamaged, LogbookError
 
 
@@ -84,6 +85,7 @@ def main(arguments: Sequence[str] | None = None) -> int:
     app.setApplicationName("nuvrek")
     app.setDesktopFileName("nuvrek")
     load_fonts()
+    log.keep_in(log_folder())
     import tempfile
 
     with tempfile.TemporaryDirectory(prefix="nuvrek-demo-") as folder:
@@ -96,8 +98,10 @@ def main(arguments: Sequence[str] | None = None) -> int:
         except LogbookError as error:
             QMessageBox.critical(None, "Nuvrek", str(error))
             return 2
-        settings = demo_settings() if options.demo else load(settings_path())
-        window = show_window(book, settings, None if options.demo else settings_path())
+        loaded = Loaded(demo_settings()) if options.demo else load(settings_path())
+        window = show_window(book, loaded.settings, None if options.demo else settings_path())
+        if loaded.trouble:
+            QTimer.singleShot(0, lambda: window.app.said.emit(loaded.trouble))
         sys.excepthook = _teller(window.app)
         timer = _leave_on_signals(app)
         status = app.exec()
@@ -112,8 +116,10 @@ def _teller(
 
     def tell(kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
         sys.__excepthook__(kind, error, trace)
+        log.fault(error, "at the window")
         app_state.said.emit(
-            f"A fault of ours ({kind.__name__}). Everything accepted so far is on disk; go on, or start again."
+            f"A fault of ours ({kind.__name__}). Everything accepted so far is on disk; go on, "
+            f"or start again. {log.where()}"
         )
 
     return tell

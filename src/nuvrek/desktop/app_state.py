@@ -112,7 +112,7 @@ class AppState(QObject):
         """What a result has to stand on to be shown: the open neck as it is now, on today's terms."""
         if self.session is None:
             return None
-        terms = Terms(self.settings.unit, self.settings.kit)
+        terms = Terms(self.settings.unit, self.settings.kit, self.settings.height_unit)
         return Wanted(self.session.neck_state, self.session.identity, terms)
 
     def solve(self) -> None:
@@ -132,20 +132,26 @@ class AppState(QObject):
 
     def change_settings(self, settings: Settings) -> None:
         """Take and keep new settings."""
-        unit_changed = settings.unit is not self.settings.unit
+        before = self.settings
+        unit_changed = (settings.unit, settings.height_unit) != (before.unit, before.height_unit)
         self.settings = settings
         self.theme.__init__(settings.dark, settings.text_percent)  # type: ignore[misc]
-        if self._settings_file is not None:
-            save(self._settings_file, settings)
+        self._keep()
         self.themed.emit()
         if unit_changed:
             self.solve()
 
     def change_quietly(self, settings: Settings) -> None:
         """Take and keep settings that change nothing on screen but a word or two."""
-        self.settings = settings
-        if self._settings_file is not None:
-            save(self._settings_file, settings)
+        before, self.settings = self.settings.height_unit, settings
+        self._keep()
+        if settings.height_unit is not before:
+            self.solve()
+
+    def _keep(self) -> None:
+        trouble = "" if self._settings_file is None else save(self._settings_file, self.settings)
+        if trouble:
+            self.said.emit(trouble)
 
     def close(self) -> None:
         """Stop solving and close the logbook."""

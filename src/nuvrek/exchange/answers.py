@@ -57,7 +57,7 @@ def _room_answer(neck_map: HeightMap) -> dict[str, Any]:
     return {
         "touch": touch,
         "force_n": TOUCHES_N[touch],
-        "assumed": list(on.assumed),
+        "assumed": [one.words(Unit.MM) for one in on.assumed],
         "notes": [
             {
                 "string": count - s,
@@ -213,7 +213,7 @@ def _doubt_answer(way: Way) -> dict[str, Any] | None:
         "second_pass": None if doubt.second_pass is None else round(doubt.second_pass, 3),
         "clean_above_mm": None if doubt.over_mm is None else _mm(doubt.over_mm),
         "thin": [{"fret": fret, "chance": round(chance, 3)} for fret, chance in doubt.thin],
-        "text": doubt_words(doubt, Unit.MM),
+        "text": doubt_words(doubt, Unit.MM, Unit.MM),
     }
 
 

@@ -1,4 +1,4 @@
-"""Where the logbook lies."""
+"""Where the logbook, the settings and the log lie."""
 
 from __future__ import annotations
 
@@ -17,3 +17,10 @@ def settings_path() -> Path:
     import platformdirs
 
     return Path(platformdirs.user_config_dir("nuvrek", appauthor=False)) / "settings.json"
+
+
+def log_folder() -> Path:
+    """Where what went wrong is noted, in the XDG state place."""
+    import platformdirs
+
+    return Path(platformdirs.user_state_dir("nuvrek", appauthor=False))

@@ -9,6 +9,8 @@ import math
 
 # Less metal than this is not worth picking the file up for (common practice, no source).
 WORTH_FILING_MM = 0.004
+# A rocker moves from about this height on (common practice, no source); so much less under the line needs no file.
+STILL_MM = 0.02
 
 
 def crown_radius_mm(width_mm: float, height_mm: float) -> float:

@@ -30,13 +30,17 @@ __all__ = ["Plan", "Way", "case_of", "drafted", "make_plan", "whole"]
 
 
 def make_plan(
-    neck_map: HeightMap, findings: tuple[Finding, ...], unit: Unit = Unit.MM, draw: bool = True
+    neck_map: HeightMap,
+    findings: tuple[Finding, ...],
+    unit: Unit = Unit.MM,
+    draw: bool = True,
+    height_unit: Unit = Unit.MM,
 ) -> Plan:
     """Weigh all ways for a mapped neck, and ``draw`` metal against string height.
 
-    ``unit`` is the unit of the sentences.
+    ``unit`` is the unit of the sentences, ``height_unit`` that of string heights in them.
     """
-    weighing = Weighing(case_of(neck_map, findings, unit))
+    weighing = Weighing(case_of(neck_map, findings, unit, height_unit))
     case = weighing.case
     drafts = [drafted(record, weighing) for record in WAYS.values()]
     ways = whole(weighing, tuple(draft for draft in drafts if draft is not None))
@@ -79,7 +83,12 @@ def _curve(weighing: Weighing) -> MetalCurve | None:
     return None if basis is None else clean_curve(weighing.case, basis)
 
 
-def case_of(neck_map: HeightMap, findings: tuple[Finding, ...], unit: Unit = Unit.MM) -> Case:
+def case_of(
+    neck_map: HeightMap,
+    findings: tuple[Finding, ...],
+    unit: Unit = Unit.MM,
+    height_unit: Unit = Unit.MM,
+) -> Case:
     """What all ways on a mapped neck have in common."""
     return Case(
         neck_map,
@@ -91,4 +100,5 @@ def case_of(neck_map: HeightMap, findings: tuple[Finding, ...], unit: Unit = Uni
         rod_stops(neck_map),
         tuple(sorted({fault for _, fault in end_faults(neck_map.neck_state)})),
         heights_of(neck_map.neck_state),
+        height_unit,
     )

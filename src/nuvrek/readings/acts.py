@@ -94,8 +94,12 @@ class Undoable(Struct, frozen=True):
 
 
 def undoable(entries: Sequence[AnyEntry], page: str, after: int = 0) -> Undoable:
-    """The last live act of ``page`` past ``after``, and the last act of all where that is another page's."""
+    """The last live act of ``page`` past ``after``, and the last act of all where that is another page's.
+
+    Without a page (where nobody turns any) every act is its own.
+    """
     acts = live_acts(entries)
-    mine = [act for act in acts if act.page == page and act.numbers[-1] > after]
-    last = acts[-1] if acts and acts[-1].page != page else None
+    own = [act for act in acts if not page or act.page == page]
+    mine = [act for act in own if act.numbers[-1] > after]
+    last = acts[-1] if acts and acts[-1] not in own[-1:] else None
     return Undoable(mine[-1] if mine else None, last)

@@ -129,7 +129,7 @@ def station_of(reading: AnyReading) -> Station:
         case StringGap(low_support=low, high_support=high):
             supports = None if low is None or high is None else (low, high)
             return Station(
-                "again",
+                key,
                 "string-gap",
                 reading.lane,
                 reading.fret,
@@ -150,7 +150,7 @@ def station_of(reading: AnyReading) -> Station:
             return Station(key, "dial", reading.lane, reading.fret)
         case Size():
             return Station(
-                "again",
+                key,
                 "size",
                 reading.lane or "bass",
                 reading.fret,

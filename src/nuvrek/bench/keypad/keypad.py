@@ -342,9 +342,15 @@ class Keypad:
             units[(units.index(now) + 1) % len(units)] if now in units else units[0],
         )
 
-    def remember_unit(self, typed: Length) -> None:
-        """A unit that was typed with a number is the field's unit from now on."""
-        if self._station is None or self._sent or not any(c in self.text for c in 'mthin"/'):
+    def remember_unit(self, typed: Length, offered: bool = False) -> None:
+        """A unit typed with a number, or taken when it was offered, is the field's from now on.
+
+        What a gauge sends carries the gauge's unit, not the bench's.
+        """
+        if self._station is None or self._sent:
+            return
+        named = any(character in self.text for character in 'mthin"/')
+        if not named and not offered:
             return
         if typed.unit in units_of(self._station.field) and typed.unit is not self.unit:
             self._remember(self._station.field, typed.unit)
@@ -359,17 +365,21 @@ class Keypad:
         else:
             self.message, self.text, self._sent = "", sent, True
             keys.typed("enter")
-            self._sent = False
+            # A questioned reading stays the gauge's until the question is answered.
+            self._sent = self.asking is not None
 
     def _answer(self, asked: Question, key: str) -> None:
         if key == "enter" and asked.meaning is not None:
             self.asking = None
-            self.keys_here.accept(asked.key, asked.meaning.length)
+            self.keys_here.accept(asked.key, asked.meaning.length, offered=True)
         elif key == "/" or (key == "enter" and asked.meaning is None):
             self.asking = None
             self.keys_here.accept(asked.key, asked.typed)
         elif key == "back":
             self.asking, self.text = None, ""
+        else:
+            return
+        self._sent = False
 
     # --- striking out -------------------------------------------------------
 

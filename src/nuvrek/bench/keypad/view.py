@@ -8,7 +8,7 @@ from msgspec import Struct
 
 from nuvrek.bench.keypad.repeats import spread_words
 from nuvrek.readings.stations import prompt, title_of
-from nuvrek.units import Length, Meaning, Unit, format_length
+from nuvrek.units import Length, Meaning, format_length, unit_word
 
 if TYPE_CHECKING:
     from nuvrek.bench.keypad.keypad import Keypad
@@ -61,7 +61,7 @@ def view_of(pad: Keypad) -> View:
     keys = pad.keys_here
     picking = pad.one and pad.finished
     typing = keys.numbers or picking
-    unit = "in/64" if pad.unit is Unit.SIXTYFOURTH else pad.unit.value
+    unit = unit_word(pad.unit)
     posts = pad.posts()
     return View(
         prompt=_prompt(pad, posts),

@@ -5,6 +5,8 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
+from nuvrek import words
+from nuvrek.neck.crown import STILL_MM
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.readings.entries import Filed, Rock, Side
 from nuvrek.units import Unit, format_length
@@ -28,7 +30,7 @@ _HEIGHT_WAYS = ("nut", "saddle", "shim", "play-clean")
 SIDES: tuple[Side, Side] = ("bass", "treble")
 
 
-def compare(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
+def compare(solved: Solved, unit: Unit, height_unit: Unit) -> tuple[Outcome, ...]:
     """Promise of the chosen way beside what the readings say now; empty when nothing was chosen."""
     chosen = solved.neck_state.chosen
     if chosen is None:
@@ -40,8 +42,8 @@ def compare(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
             _rock(solved, unit),
             _metal(solved, unit),
             _thinnest(solved, unit),
-            *(_height(solved, side) for side in SIDES),
-            *_clean(solved),
+            *(_height(solved, side, height_unit) for side in SIDES),
+            *_clean(solved, height_unit),
         )
         if row
     )
@@ -80,22 +82,23 @@ def _rock(solved: Solved, unit: Unit) -> Outcome | None:
     promise = solved.neck_state.chosen.promise if solved.neck_state.chosen else None
     if promise is None or promise.largest_rock_mm is None:
         return None
-    said = f"none over {format_length(max(promise.largest_rock_mm, 0.02), unit)}"
+    said = f"none over {format_length(max(promise.largest_rock_mm, STILL_MM), unit)}"
     if not _closed(solved, "closing-sweep"):
         return Outcome("Rocker", said, "not read yet", None, "Sweep the rocker once more.")
     rocking = _rocking_since(solved)
     if not rocking:
         return Outcome("Rocker", said, "still all along", True, "as promised")
     worst = max(rocking, key=lambda f: rocking[f])
-    kept = rocking[worst] <= max(promise.largest_rock_mm, 0.02)
-    named = ", ".join(str(f) for f in sorted(rocking))
-    size = (
-        f"up to {format_length(rocking[worst], unit)} or more"
-        if rocking[worst] > 0
-        else "not measured"
-    )
+    where = f"rocks at {words.listed(sorted(rocking))}"
+    if rocking[worst] <= 0.0:
+        # A mark without a leaf says that it rocks, not by how little.
+        return Outcome(
+            "Rocker", said, f"{where}, not measured", None, "A leaf under it tells, or file on."
+        )
+    kept = rocking[worst] <= max(promise.largest_rock_mm, STILL_MM)
     remark = "a trace, no more than promised" if kept else f"file fret {worst} on until it is still"
-    return Outcome("Rocker", said, f"rocks at {named}, {size}", kept, remark)
+    result = f"{where}, up to {format_length(rocking[worst], unit)} or more"
+    return Outcome("Rocker", said, result, kept, remark)
 
 
 def _rocking_since(solved: Solved) -> dict[int, float]:
@@ -152,7 +155,7 @@ def _thinnest(solved: Solved, unit: Unit) -> Outcome | None:
     return Outcome("Thinnest crown", said, format_length(now, unit), kept, remark)
 
 
-def _height(solved: Solved, side: Side) -> Outcome | None:
+def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
     """String height over fret 12, where the way was to change it."""
     from nuvrek.clearance.string_heights import AS_WANTED_MM, heights_of
 
@@ -162,7 +165,7 @@ def _height(solved: Solved, side: Side) -> Outcome | None:
     promised = chosen.promise.height_low_mm if side == "bass" else chosen.promise.height_high_mm
     if promised is None:
         return None
-    name, said = f"String over fret 12, {LANE_WORDS[side]}", format_length(promised, Unit.MM)
+    name, said = f"String over fret 12, {LANE_WORDS[side]}", format_length(promised, unit)
     heights = heights_of(solved.neck_state)
     now = (heights.low if side == "bass" else heights.high).now_mm
     if now is None or not _closed(solved, "closing-height"):
@@ -171,12 +174,12 @@ def _height(solved: Solved, side: Side) -> Outcome | None:
     remark = (
         "as promised"
         if off_by <= AS_WANTED_MM
-        else f"{format_length(off_by, Unit.MM)} away: set it again"
+        else f"{format_length(off_by, unit)} away: set it again"
     )
-    return Outcome(name, said, format_length(now, Unit.MM), off_by <= AS_WANTED_MM, remark)
+    return Outcome(name, said, format_length(now, unit), off_by <= AS_WANTED_MM, remark)
 
 
-def _clean(solved: Solved) -> tuple[Outcome, ...]:
+def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
     """Lowest clean height of the outer strings, where frets were worked on: by the tops as they are read now."""
     chosen = solved.neck_state.chosen
     promise = chosen.promise if chosen is not None else None
@@ -187,16 +190,18 @@ def _clean(solved: Solved) -> tuple[Outcome, ...]:
     rows = []
     for side, said in zip(SIDES, (promise.clean_low_mm, promise.clean_high_mm), strict=True):
         name = f"Clean from, {LANE_WORDS[side]}"
-        words = f"{format_length(said or 0.0, Unit.MM)} ± {format_length(promise.clean_doubt_mm, Unit.MM)}"
+        promised = format_length(said or 0.0, unit)
+        doubted = format_length(promise.clean_doubt_mm, unit)
+        told = f"{promised} ± {doubted}"
         if said is None or now is None:
-            rows.append(Outcome(name, words, "not read yet", None, "Rocker and relief tell."))
+            rows.append(Outcome(name, told, "not read yet", None, "Rocker and relief tell."))
             continue
         mm, doubt = now[0] if side == "bass" else now[1]
         kept = mm <= said + promise.clean_doubt_mm + doubt
-        result = f"{format_length(mm, Unit.MM)} ± {format_length(doubt, Unit.MM)}"
+        result = f"{format_length(mm, unit)} ± {format_length(doubt, unit)}"
         rows.append(
             Outcome(
-                name, words, result, kept, "as promised" if kept else "String room names the notes"
+                name, told, result, kept, "as promised" if kept else "String room names the notes"
             )
         )
     return tuple(rows)

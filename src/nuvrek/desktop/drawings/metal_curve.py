@@ -11,6 +11,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
+from nuvrek.desktop.widgets.painting import painting
 from nuvrek.units import MM_PER_UNIT, Unit, format_length
 
 _LEFT, _BOTTOM, _TOP, _RIGHT = 62, 40, 14, 16
@@ -33,7 +34,7 @@ class CurveView(QWidget):
 
     def __init__(self, theme: Theme) -> None:
         super().__init__()
-        self.theme, self.unit = theme, Unit.MM
+        self.theme, self.unit, self.height_unit = theme, Unit.MM, Unit.MM
         self.points: tuple[tuple[float, float], ...] = ()
         self.marks: tuple[Mark, ...] = ()
         self.why_not = ""
@@ -49,13 +50,16 @@ class CurveView(QWidget):
         points: tuple[tuple[float, float], ...],
         marks: tuple[Mark, ...],
         unit: Unit,
+        height_unit: Unit,
         why_not: str = "",
     ) -> None:
         """``points`` are (metal, height of the low string), mm; ``why_not`` says why there are none."""
-        self.points, self.marks, self.unit, self.why_not = points, marks, unit, why_not
+        self.points, self.marks, self.why_not = points, marks, why_not
+        self.unit, self.height_unit = unit, height_unit
         self.setAccessibleDescription(
             "; ".join(
-                f"{m.words}: {format_length(m.metal_mm, unit)} off, {m.height_mm:.2f} mm"
+                f"{m.words}: {format_length(m.metal_mm, unit)} off, "
+                f"{format_length(m.height_mm, height_unit)}"
                 for m in marks
             )
         )
@@ -85,26 +89,24 @@ class CurveView(QWidget):
     # --- painting -----------------------------------------------------------------
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        c, t = self.theme.colours, self.theme
-        frame = QRectF(self.rect()).adjusted(1, 1, -1, -1)
-        painter.setPen(QPen(c["line"], 1))
-        painter.setBrush(c["card"])
-        painter.drawRoundedRect(frame, 3, 3)
-        if not self.points and not self.marks:
-            write(painter, t, frame, self.why_not, 14, "muted")
-            painter.end()
-            return
-        self._axes(painter)
-        if len(self.points) > 1:
-            painter.setPen(QPen(c["copper"], 2.4))
-            painter.setBrush(Qt.BrushStyle.NoBrush)
-            painter.drawPolyline(QPolygonF([self._at(*p) for p in self.points]))
-        taken: list[QRectF] = []
-        for mark in sorted(self.marks, key=lambda m: not m.chosen):
-            self._mark(painter, mark, taken)
-        painter.end()
+        with painting(self) as painter:
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            c, t = self.theme.colours, self.theme
+            frame = QRectF(self.rect()).adjusted(1, 1, -1, -1)
+            painter.setPen(QPen(c["line"], 1))
+            painter.setBrush(c["card"])
+            painter.drawRoundedRect(frame, 3, 3)
+            if not self.points and not self.marks:
+                write(painter, t, frame, self.why_not, 14, "muted")
+                return
+            self._axes(painter)
+            if len(self.points) > 1:
+                painter.setPen(QPen(c["copper"], 2.4))
+                painter.setBrush(Qt.BrushStyle.NoBrush)
+                painter.drawPolyline(QPolygonF([self._at(*p) for p in self.points]))
+            taken: list[QRectF] = []
+            for mark in sorted(self.marks, key=lambda m: not m.chosen):
+                self._mark(painter, mark, taken)
 
     def _axes(self, painter: QPainter) -> None:
         box, t = self._box(), self.theme
@@ -117,8 +119,9 @@ class CurveView(QWidget):
             x = self._at(metal * per, low).x()
             label = QRectF(x - 40, box.bottom() + 2, 80, t.px(17))
             write(painter, t, label, f"{metal:g}", 12, "muted")
-        for height in _ticks(low, high):
-            y = self._at(0.0, height).y()
+        tall = MM_PER_UNIT[self.height_unit]
+        for height in _ticks(low / tall, high / tall):
+            y = self._at(0.0, height * tall).y()
             side = QRectF(0, y - t.px(9), box.left() - 6, t.px(18))
             write(painter, t, side, f"{height:g}", 12, "muted", align=Qt.AlignmentFlag.AlignRight)
         foot = QRectF(box.left(), box.bottom() + t.px(17), box.width(), t.px(20))
@@ -127,7 +130,7 @@ class CurveView(QWidget):
         painter.translate(t.px(12), box.center().y())
         painter.rotate(-90)
         words = QRectF(-box.height() / 2 - 10, -t.px(10), box.height() + 20, t.px(20))
-        write(painter, t, words, "low string, mm, 9 in 10", 13, "ink")
+        write(painter, t, words, f"low string, {unit_word(self.height_unit)}, 9 in 10", 13, "ink")
         painter.restore()
 
     def _mark(self, painter: QPainter, mark: Mark, taken: list[QRectF]) -> None:

@@ -13,6 +13,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 from nuvrek.bench.work.rod_loop import TracePoint
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
+from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import Side
 from nuvrek.readings.words import part_words
@@ -90,12 +91,11 @@ class RodView(QWidget):
     def paintEvent(self, _event: QPaintEvent | None) -> None:
         if self.neck is None:
             return
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        wide = min(self.theme.px(_KEY_WIDE), self.width() // 2)
-        self._key(painter, QRectF(0, 0, wide, self.height()))
-        self._trace(painter, QRectF(wide + 24, 0, self.width() - wide - 24, self.height()))
-        painter.end()
+        with painting(self) as painter:
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            wide = min(self.theme.px(_KEY_WIDE), self.width() // 2)
+            self._key(painter, QRectF(0, 0, wide, self.height()))
+            self._trace(painter, QRectF(wide + 24, 0, self.width() - wide - 24, self.height()))
 
     def _key(self, painter: QPainter, box: QRectF) -> None:
         t = self.theme

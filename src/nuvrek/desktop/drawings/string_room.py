@@ -14,6 +14,7 @@ from nuvrek.bench.strips.strips import RoomStrip
 from nuvrek.desktop.sheet.room_strip import FULL_MM, RoomBars, note_x
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import DARK, LIGHT, Theme
+from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.description import NeckDescription
 from nuvrek.units import Unit, format_number
 
@@ -94,15 +95,14 @@ class RoomView(QWidget):
     # --- painting ---------------------------------------------------------------
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        if self.page is None or self.neck is None:
-            write(painter, self.held, QRectF(self.rect()), "One moment.", 18, "muted")
-        else:
-            self._paint_board(painter, self.page)
-            self._paint_strip(painter, self.page)
-            self._paint_side(painter, self.page)
-        painter.end()
+        with painting(self) as painter:
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            if self.page is None or self.neck is None:
+                write(painter, self.held, QRectF(self.rect()), "One moment.", 18, "muted")
+            else:
+                self._paint_board(painter, self.page)
+                self._paint_strip(painter, self.page)
+                self._paint_side(painter, self.page)
 
     def _title(self, painter: QPainter, box: QRectF, title: str, under: str) -> None:
         right = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter

@@ -13,6 +13,7 @@ from nuvrek.bench.strips.strips import AnyStrip, Dots, SideStrip, ValuesStrip
 from nuvrek.desktop.sheet.fingerboard import paint_board
 from nuvrek.desktop.sheet.strips import paint_strip
 from nuvrek.desktop.theme import Theme
+from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 
 _GAP = 10
@@ -83,28 +84,27 @@ class SheetView(QWidget):
         g = self.geometry_now()
         if g is None:
             return
-        painter = QPainter(self)
-        painter.fillRect(self.rect(), self.drawn.colours["paper"])
-        paint_board(painter, g, self.drawn, self.chosen, self.dots)
-        self._side_words(painter, g)
-        numbers_top = g.top + g.height + 2
-        self._numbers(painter, g, numbers_top)
-        top = numbers_top + self.drawn.px(22)
-        for lane, height in zip(self.lanes, self._lane_heights(top), strict=True):
-            box = QRectF(self.margin, top, self.width() - self.margin - 2.0, height)
-            self._card(painter, box, lane)
-            painter.save()
-            painter.setClipRect(box)
-            paint_strip(painter, lane, box, g, self.drawn)
-            painter.restore()
-            top += height + _GAP
-        if self.chosen is not None and self.lanes:
-            painter.setPen(QPen(self.drawn.colours["copper"], 1, Qt.PenStyle.DashLine))
-            x = g.fret_x(self.chosen)
-            painter.drawLine(
-                QPointF(x, numbers_top + self.drawn.px(20)), QPointF(x, self.height() - 4.0)
-            )
-        painter.end()
+        with painting(self) as painter:
+            painter.fillRect(self.rect(), self.drawn.colours["paper"])
+            paint_board(painter, g, self.drawn, self.chosen, self.dots)
+            self._side_words(painter, g)
+            numbers_top = g.top + g.height + 2
+            self._numbers(painter, g, numbers_top)
+            top = numbers_top + self.drawn.px(22)
+            for lane, height in zip(self.lanes, self._lane_heights(top), strict=True):
+                box = QRectF(self.margin, top, self.width() - self.margin - 2.0, height)
+                self._card(painter, box, lane)
+                painter.save()
+                painter.setClipRect(box)
+                paint_strip(painter, lane, box, g, self.drawn)
+                painter.restore()
+                top += height + _GAP
+            if self.chosen is not None and self.lanes:
+                painter.setPen(QPen(self.drawn.colours["copper"], 1, Qt.PenStyle.DashLine))
+                x = g.fret_x(self.chosen)
+                painter.drawLine(
+                    QPointF(x, numbers_top + self.drawn.px(20)), QPointF(x, self.height() - 4.0)
+                )
 
     def _lane_heights(self, top: float) -> list[float]:
         weights = [

@@ -23,6 +23,7 @@ from PyQt6.QtWidgets import (
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.painting import painting
 from nuvrek.readings.stations import Station
 from nuvrek.readings.words import place_words, value_words
 
@@ -82,13 +83,14 @@ class Choices(QComboBox):
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
         super().paintEvent(event)
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        pen = QPen(self.palette().text().color(), 2)
-        painter.setPen(pen)
-        x, y = self.width() - 15, self.height() / 2 - 2
-        painter.drawPolyline(QPolygonF([QPointF(x - 5, y), QPointF(x, y + 5), QPointF(x + 5, y)]))
-        painter.end()
+        with painting(self) as painter:
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            pen = QPen(self.palette().text().color(), 2)
+            painter.setPen(pen)
+            x, y = self.width() - 15, self.height() / 2 - 2
+            painter.drawPolyline(
+                QPolygonF([QPointF(x - 5, y), QPointF(x, y + 5), QPointF(x + 5, y)])
+            )
 
 
 class TickBox(QCheckBox):
@@ -111,27 +113,26 @@ class TickBox(QCheckBox):
         return True
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        t, c = self._theme, self.app.theme.colours
-        size = t.px(20)
-        box = QRectF(1, (self.height() - size) / 2, size, size)
-        painter.setPen(QPen(c["copper" if self.hasFocus() else "muted"], 2))
-        painter.setBrush(c["card"])
-        painter.drawRoundedRect(box, 3, 3)
-        if self.isChecked():
-            painter.setPen(QPen(c["copper"], 3))
-            x, y, s = box.left(), box.top(), size
-            tick = [(0.2, 0.55), (0.42, 0.78), (0.82, 0.24)]
-            painter.drawPolyline(QPolygonF([QPointF(x + a * s, y + b * s) for a, b in tick]))
-        painter.setFont(t.font(15))
-        painter.setPen(c["ink"])
-        painter.drawText(
-            QRectF(size + 10, 0, self.width(), self.height()),
-            Qt.AlignmentFlag.AlignVCenter,
-            self.text(),
-        )
-        painter.end()
+        with painting(self) as painter:
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            t, c = self._theme, self.app.theme.colours
+            size = t.px(20)
+            box = QRectF(1, (self.height() - size) / 2, size, size)
+            painter.setPen(QPen(c["copper" if self.hasFocus() else "muted"], 2))
+            painter.setBrush(c["card"])
+            painter.drawRoundedRect(box, 3, 3)
+            if self.isChecked():
+                painter.setPen(QPen(c["copper"], 3))
+                x, y, s = box.left(), box.top(), size
+                tick = [(0.2, 0.55), (0.42, 0.78), (0.82, 0.24)]
+                painter.drawPolyline(QPolygonF([QPointF(x + a * s, y + b * s) for a, b in tick]))
+            painter.setFont(t.font(15))
+            painter.setPen(c["ink"])
+            painter.drawText(
+                QRectF(size + 10, 0, self.width(), self.height()),
+                Qt.AlignmentFlag.AlignVCenter,
+                self.text(),
+            )
 
 
 class Picks(Choices):

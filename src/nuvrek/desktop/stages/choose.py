@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QRectF, QSize
-from PyQt6.QtGui import QPainter, QPaintEvent
+from PyQt6.QtGui import QPaintEvent
 from PyQt6.QtWidgets import QGridLayout, QSizePolicy, QVBoxLayout, QWidget
 
 from nuvrek.bench.strips.filing import metal_strip
@@ -16,6 +16,7 @@ from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Stage, button
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.painting import painting
 from nuvrek.desktop.widgets.way_row import (
     HEADS,
     MOST_PERCENT,
@@ -26,7 +27,7 @@ from nuvrek.desktop.widgets.way_row import (
 )
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.readings.entries import WayKind
-from nuvrek.units import Unit, format_length
+from nuvrek.units import Unit, format_length, unit_word
 
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
@@ -47,16 +48,23 @@ class _Heads(QWidget):
         return QSize(800, row_theme(self.app, self.percent).px(38))
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
-        painter = QPainter(self)
-        t = row_theme(self.app, self.percent)
-        for (name, under), column in zip(
-            HEADS, columns(t, self.width(), self.height()), strict=True
-        ):
-            half = QRectF(column.left(), 1, column.width(), column.height() / 2)
-            write(painter, t, half, name, 13, "ink", bold=True)
-            below = half.translated(0, column.height() / 2 - 2)
-            write(painter, t, below, under.format(unit=self.app.settings.unit.value), 12, "muted")
-        painter.end()
+        s = self.app.settings
+        with painting(self) as painter:
+            t = row_theme(self.app, self.percent)
+            for (name, under), column in zip(
+                HEADS, columns(t, self.width(), self.height()), strict=True
+            ):
+                half = QRectF(column.left(), 1, column.width(), column.height() / 2)
+                write(painter, t, half, name, 13, "ink", bold=True)
+                below = half.translated(0, column.height() / 2 - 2)
+                write(
+                    painter,
+                    t,
+                    below,
+                    under.format(unit=s.unit.value, height=unit_word(s.height_unit)),
+                    12,
+                    "muted",
+                )
 
 
 class ChooseStage(Stage):
@@ -214,7 +222,7 @@ class ChooseStage(Stage):
         if way.doubt is not None and way.possible:
             from nuvrek.planning.forecast.doubt import doubt_words
 
-            reasons = (*reasons, doubt_words(way.doubt, s.unit))
+            reasons = (*reasons, doubt_words(way.doubt, s.unit, s.height_unit))
         self.bar.show_words(
             head,
             message=" ".join(reasons) or "Another way is advised; this one is open to you.",

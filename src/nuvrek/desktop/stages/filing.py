@@ -164,7 +164,9 @@ class FilingStage(Stage):
             return
         if solved is None or solved.plan is None:
             self.sheet.show_neck(session.neck_state.neck, (), Dots())
-            self.curve.show_curve((), (), self.app.settings.unit, "One moment.")
+            self.curve.show_curve(
+                (), (), self.app.settings.unit, self.app.settings.height_unit, "One moment."
+            )
             self.bar.show_words("Weighing the ways", message="One moment.")
             return
         if (
@@ -247,7 +249,11 @@ class FilingStage(Stage):
         self.words["fall"].setText(f"Fall-away {format_length(filing.fall_mm, unit)}")
         self.words["start"].setText(f"from fret {filing.fall_from}")
         self.words["dressed"].setText(f"Dressed in {format_length(filing.agreed.dressed_mm, unit)}")
-        over = "" if strings is None else f"Low string at {float(strings[0]):.2f} mm"
+        over = (
+            ""
+            if strings is None
+            else f"Low string at {format_length(float(strings[0]), self.app.settings.height_unit)}"
+        )
         self.words["height"].setText(over)
         shown = {
             "least": True,
@@ -295,7 +301,7 @@ class FilingStage(Stage):
                 if curve is None
                 else "Nothing to gain by filing: the strings can lie as low as after a full level."
             )
-            self.curve.show_curve((), (), filing.unit, why)
+            self.curve.show_curve((), (), filing.unit, self.app.settings.height_unit, why)
             return
         base = float(curve.base_mm[0])
         points = tuple(
@@ -332,7 +338,7 @@ class FilingStage(Stage):
                 else self._height(made, base, curve.base_mm)
             )
             marks.append(Mark(made.title.lower(), made.metal_mm, height, "dot", chosen=True))
-        self.curve.show_curve(points, tuple(marks), filing.unit)
+        self.curve.show_curve(points, tuple(marks), filing.unit, self.app.settings.height_unit)
 
     @staticmethod
     def _height(way: Way, base: float, heights: object) -> float:
@@ -382,7 +388,12 @@ class FilingStage(Stage):
         filed = sorted({fret for fret, _ in rehearsal.order})
         thin = min(filed, key=lambda f: float(made.left_mm[f - 1].min()), default=None)
         self._sheet(made, rehearsal.frets, thin)
-        said = (made.gist, doubt_words(doubt, filing.unit) if doubt is not None else "")
+        said = (
+            made.gist,
+            doubt_words(doubt, filing.unit, self.app.settings.height_unit)
+            if doubt is not None
+            else "",
+        )
         self.told.setText(" ".join(part for part in said if part))
         self.bar.message.setText(watch_words(rehearsal, made, filing.unit))
 

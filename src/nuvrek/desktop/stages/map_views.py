@@ -6,7 +6,6 @@ from collections.abc import Callable
 from pathlib import Path
 
 from PyQt6.QtCore import QRect, QSize, Qt
-from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QGridLayout, QMenu, QPushButton, QWidget
 
 from nuvrek.bench.strips.map import EdgeChoice, Moment, edges_of, moments
@@ -14,6 +13,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Choices, button
 from nuvrek.desktop.stages.extras import Extras
+from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import Strings
 
@@ -189,9 +189,8 @@ class MapViews(QWidget):
         size = self.sheet.size() * 2
         image = QImage(size, QImage.Format.Format_RGB32)
         image.setDevicePixelRatio(2.0)
-        painter = QPainter(image)
-        self.sheet.render(painter)
-        painter.end()
+        with painting(image) as painter:
+            self.sheet.render(painter)
         data = QByteArray()
         buffer = QBuffer(data)
         buffer.open(QIODevice.OpenModeFlag.WriteOnly)
@@ -212,9 +211,8 @@ class MapViews(QWidget):
         drawing.setSize(size)
         drawing.setViewBox(QRect(0, 0, size.width(), size.height()))
         drawing.setTitle("Neck sheet")
-        painter = QPainter(drawing)
-        self.sheet.render(painter)
-        painter.end()
+        with painting(drawing) as painter:
+            self.sheet.render(painter)
         self.extras.save(path, bytes(data.data()))
 
     def save_table(self, path: Path) -> None:

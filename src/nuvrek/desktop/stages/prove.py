@@ -34,7 +34,9 @@ class ProveStage(MeasureStage):
         self.scroller.setFixedWidth(self.app.theme.px(360))
         clear(self.rows)
         solved = self.app.solved
-        rows = compare(solved, self.app.settings.unit) if solved else ()
+        rows = (
+            compare(solved, self.app.settings.unit, self.app.settings.height_unit) if solved else ()
+        )
         if not rows:
             self.rows.addWidget(
                 self._words(

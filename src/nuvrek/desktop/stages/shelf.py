@@ -14,6 +14,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.sheet.fingerboard import paint_board
 from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.painting import painting
 from nuvrek.logbook.store import NeckRow
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.description import ROD_WORDS, NeckDescription
@@ -39,42 +40,51 @@ class NeckCard(QWidget):
         self.opened.emit()
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        t, c, neck = self.app.theme, self.app.theme.colours, self.card.neck
-        box = QRectF(self.rect()).adjusted(2, 3, -2, -3)
-        painter.setPen(QPen(c["copper" if self.selected else "line"], 2.5 if self.selected else 1))
-        painter.setBrush(c["card"])
-        painter.drawRoundedRect(box, 5, 5)
-        painter.setFont(t.font(24, bold=True, figures=True))
-        painter.setPen(c["copper"])
-        painter.drawText(
-            QRectF(12, 0, t.px(44), self.height()), Qt.AlignmentFlag.AlignCenter, str(self.row.id)
-        )
-        left, wide = t.px(70), 0.42 * self.width()
-        rod = ROD_WORDS[neck.rod]
-        facts = f"{neck.scale_mm:.0f} mm · {neck.frets} frets · joins at {neck.joint_fret} · {rod}"
-        lines = (
-            (neck.title, 18, "ink", True),
-            (self.card.sentence, 15, "ink", False),
-            (facts, 13, "muted", False),
-        )
-        y = 9.0
-        for text, size, colour, bold in lines:
-            painter.setFont(t.font(size, bold=bold))
-            painter.setPen(c[colour])
-            height = painter.fontMetrics().height()
-            shown = painter.fontMetrics().elidedText(
-                text, Qt.TextElideMode.ElideRight, int(wide - 10)
+        with painting(self) as painter:
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            t, c, neck = self.app.theme, self.app.theme.colours, self.card.neck
+            box = QRectF(self.rect()).adjusted(2, 3, -2, -3)
+            painter.setPen(
+                QPen(c["copper" if self.selected else "line"], 2.5 if self.selected else 1)
             )
-            painter.drawText(QRectF(left, y, wide, height), Qt.AlignmentFlag.AlignVCenter, shown)
-            y += height + 2
-        start = left + wide + 10
-        # All necks of the shelf share one scale, so that a long bass looks long.
-        share = end_mm(neck) / self.longest_mm
-        g = SheetGeometry(neck, start, (self.width() - start - 24) * share, 16, self.height() - 32)
-        paint_board(painter, g, t, None, Dots())
-        painter.end()
+            painter.setBrush(c["card"])
+            painter.drawRoundedRect(box, 5, 5)
+            painter.setFont(t.font(24, bold=True, figures=True))
+            painter.setPen(c["copper"])
+            painter.drawText(
+                QRectF(12, 0, t.px(44), self.height()),
+                Qt.AlignmentFlag.AlignCenter,
+                str(self.row.id),
+            )
+            left, wide = t.px(70), 0.42 * self.width()
+            rod = ROD_WORDS[neck.rod]
+            facts = (
+                f"{neck.scale_mm:.0f} mm · {neck.frets} frets · joins at {neck.joint_fret} · {rod}"
+            )
+            lines = (
+                (neck.title, 18, "ink", True),
+                (self.card.sentence, 15, "ink", False),
+                (facts, 13, "muted", False),
+            )
+            y = 9.0
+            for text, size, colour, bold in lines:
+                painter.setFont(t.font(size, bold=bold))
+                painter.setPen(c[colour])
+                height = painter.fontMetrics().height()
+                shown = painter.fontMetrics().elidedText(
+                    text, Qt.TextElideMode.ElideRight, int(wide - 10)
+                )
+                painter.drawText(
+                    QRectF(left, y, wide, height), Qt.AlignmentFlag.AlignVCenter, shown
+                )
+                y += height + 2
+            start = left + wide + 10
+            # All necks of the shelf share one scale, so that a long bass looks long.
+            share = end_mm(neck) / self.longest_mm
+            g = SheetGeometry(
+                neck, start, (self.width() - start - 24) * share, 16, self.height() - 32
+            )
+            paint_board(painter, g, t, None, Dots())
 
 
 class ShelfStage(Stage):

@@ -170,7 +170,7 @@ class RoomStage(Stage):
         for label, some in zip(self.lowest, (words[:half], words[half:]), strict=True):
             label.setText("\n".join(some))
         self.even.setText(f"Relief for this touch: {room.even_words(s.unit)}.")
-        self.assumed.setText(" ".join(room.on.assumed))
+        self.assumed.setText(" ".join(one.words(s.height_unit) for one in room.on.assumed))
         head, _, rest = room.note_words(s.unit).partition(". ")
         self.bar.show_words(
             head,

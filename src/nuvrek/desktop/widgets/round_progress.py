@@ -7,6 +7,7 @@ from PyQt6.QtGui import QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from nuvrek.desktop.theme import Theme
+from nuvrek.desktop.widgets.painting import painting
 
 
 class Posts(QWidget):
@@ -29,15 +30,14 @@ class Posts(QWidget):
         self.update()
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        c = self.theme.colours
-        step = min(26.0, (self.width() - 10) / max(len(self.posts), 1))
-        y = self.height() / 2
-        for i, (done, now) in enumerate(self.posts):
-            x = 8 + step * i
-            painter.setPen(QPen(c["copper" if now else "muted"], 2.5 if now else 1.5))
-            painter.setBrush(c["ink"] if done else c["card"])
-            size = min(8.0 if now else 5.5, 0.46 * step)
-            painter.drawRect(QRectF(x - size, y - size, 2 * size, 2 * size))
-        painter.end()
+        with painting(self) as painter:
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            c = self.theme.colours
+            step = min(26.0, (self.width() - 10) / max(len(self.posts), 1))
+            y = self.height() / 2
+            for i, (done, now) in enumerate(self.posts):
+                x = 8 + step * i
+                painter.setPen(QPen(c["copper" if now else "muted"], 2.5 if now else 1.5))
+                painter.setBrush(c["ink"] if done else c["card"])
+                size = min(8.0 if now else 5.5, 0.46 * step)
+                painter.drawRect(QRectF(x - size, y - size, 2 * size, 2 * size))

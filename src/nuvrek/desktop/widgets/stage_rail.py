@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
-from PyQt6.QtGui import QPainter, QPaintEvent, QPen
+from PyQt6.QtGui import QPaintEvent, QPen
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QSizePolicy, QVBoxLayout, QWidget
 
 from nuvrek.desktop.theme import Theme
+from nuvrek.desktop.widgets.painting import painting
 
 STAGES = ("Take in", "Measure", "Map", "Choose", "Work", "Prove")
 
@@ -34,29 +35,28 @@ class StageButton(QPushButton):
         self.update()
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
-        painter = QPainter(self)
-        c = self.theme.colours
-        painter.fillRect(self.rect(), c["paper" if self.isChecked() else "card"])
-        painter.fillRect(QRectF(0, self.height() - 2, self.width(), 2), c["muted"])
-        if self.isChecked():
-            painter.fillRect(QRectF(0, self.height() - 4, self.width(), 4), c["copper"])
-        painter.setFont(self.theme.font(16 if self.theme.percent <= 125 else 13, bold=True))
-        painter.setPen(c["ink"] if self.isChecked() or self.hasFocus() else c["muted"])
-        words = QRectF(0, 4, self.width(), self.height() - 22)
-        painter.drawText(words, Qt.AlignmentFlag.AlignCenter, self.text())
-        filled = round(self.share * self.MARKS)
-        step = 9.0
-        x = 0.5 * (self.width() - (self.MARKS - 1) * step)
-        for mark in range(self.MARKS):
-            done = mark < filled
-            painter.setPen(QPen(c["copper" if done else "line"], 3.0 if done else 1.6))
-            top = self.height() - 19
-            painter.drawLine(int(x), top, int(x), top + 9)
-            x += step
-        if self.hasFocus():
-            painter.setPen(QPen(c["copper"], 1, Qt.PenStyle.DotLine))
-            painter.drawRect(self.rect().adjusted(3, 3, -4, -6))
-        painter.end()
+        with painting(self) as painter:
+            c = self.theme.colours
+            painter.fillRect(self.rect(), c["paper" if self.isChecked() else "card"])
+            painter.fillRect(QRectF(0, self.height() - 2, self.width(), 2), c["muted"])
+            if self.isChecked():
+                painter.fillRect(QRectF(0, self.height() - 4, self.width(), 4), c["copper"])
+            painter.setFont(self.theme.font(16 if self.theme.percent <= 125 else 13, bold=True))
+            painter.setPen(c["ink"] if self.isChecked() or self.hasFocus() else c["muted"])
+            words = QRectF(0, 4, self.width(), self.height() - 22)
+            painter.drawText(words, Qt.AlignmentFlag.AlignCenter, self.text())
+            filled = round(self.share * self.MARKS)
+            step = 9.0
+            x = 0.5 * (self.width() - (self.MARKS - 1) * step)
+            for mark in range(self.MARKS):
+                done = mark < filled
+                painter.setPen(QPen(c["copper" if done else "line"], 3.0 if done else 1.6))
+                top = self.height() - 19
+                painter.drawLine(int(x), top, int(x), top + 9)
+                x += step
+            if self.hasFocus():
+                painter.setPen(QPen(c["copper"], 1, Qt.PenStyle.DotLine))
+                painter.drawRect(self.rect().adjusted(3, 3, -4, -6))
 
 
 class Elided(QLabel):
@@ -66,13 +66,12 @@ class Elided(QLabel):
         return QSize(40, super().minimumSizeHint().height())
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
-        painter = QPainter(self)
-        painter.setPen(self.palette().windowText().color())
-        shown = self.fontMetrics().elidedText(
-            self.text(), Qt.TextElideMode.ElideRight, self.width()
-        )
-        painter.drawText(self.rect(), Qt.AlignmentFlag.AlignVCenter, shown)
-        painter.end()
+        with painting(self) as painter:
+            painter.setPen(self.palette().windowText().color())
+            shown = self.fontMetrics().elidedText(
+                self.text(), Qt.TextElideMode.ElideRight, self.width()
+            )
+            painter.drawText(self.rect(), Qt.AlignmentFlag.AlignVCenter, shown)
 
 
 class Rail(QWidget):

@@ -12,6 +12,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.theme import Theme
+from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import NeckDescription
 from nuvrek.units import Unit, format_number
@@ -28,7 +29,7 @@ HEADS: tuple[tuple[str, str], ...] = (
     ("thinnest", "{unit} left"),
     ("levels", "left in it"),
     ("relief", "{unit} after"),
-    ("clean at", "low string, mm"),
+    ("clean at", "low string, {height}"),
     ("per 0.1 mm", "{unit} of metal"),
     ("hours", "about"),
 )
@@ -56,7 +57,7 @@ def columns(theme: Theme, width: float, height: float) -> list[QRectF]:
     return [QRectF(left + wide * i, 0, wide, height) for i in range(len(HEADS))]
 
 
-def figures(way: Way, unit: Unit) -> tuple[str, ...]:
+def figures(way: Way, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
     """The figures of a way under ``HEADS``; a dash where nothing is said."""
     promise, filed = way.promise, way.metal_mm > WORTH_FILING_MM
     thin = "–" if promise.thinnest_mm is None else format_number(promise.thinnest_mm, unit)
@@ -66,7 +67,7 @@ def figures(way: Way, unit: Unit) -> tuple[str, ...]:
     clean = "–"
     if way.lowest_mm:
         mm, doubt = way.lowest_mm[0]
-        clean = f"{mm:.1f} ±{_short(doubt, Unit.MM)}"
+        clean = f"{format_number(mm, height_unit)} ±{_short(doubt, height_unit)}"
     per = "–" if way.per_tenth_mm is None else format_number(way.per_tenth_mm, unit)
     hours = f"{way.minutes / 60:.1f}" if way.minutes else "–"
     worst = format_number(way.worst_mm, unit) if filed else "0"
@@ -113,47 +114,47 @@ class WayRow(QWidget):
         way, neck = self.way, self.neck
         if way is None or neck is None:
             return
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        t, c = self.theme, self.app.theme.colours
-        box = QRectF(self.rect()).adjusted(1, 1, -1, -1)
-        painter.setPen(
-            QPen(c["copper" if self.selected else "line"], 2.4 if self.selected else 1.0)
-        )
-        painter.setBrush(c["card"])
-        painter.drawRoundedRect(box, 4, 4)
-        if not way.possible:
-            self._closed(painter, way)
-            painter.end()
-            return
-        tag = "■ in hand" if self.taken else "● advised" if self.advised else ""
-        colour = c["copper"] if tag else c["ink"]
-        title = QRectF(14, 0, t.px(_TITLE) - 14, self.height())
-        self._text(painter, title, way.title, 16, colour, bold=True)
-        if tag:
-            free = title.adjusted(painter.fontMetrics().horizontalAdvance(way.title) + 8, 1, 0, 1)
-            self._text(painter, free, tag, 12, colour)
-        boxes = columns(t, self.width(), self.height())
-        self._metal(
-            painter,
-            QRectF(t.px(_TITLE), 3, boxes[0].left() - t.px(_TITLE) - 10, self.height() - 6),
-            way,
-            neck,
-        )
-        values = figures(way, self.app.settings.unit)
-        for n, (value, column) in enumerate(zip(values, boxes, strict=True)):
-            centre = Qt.AlignmentFlag.AlignHCenter
-            self._text(
-                painter,
-                column,
-                value,
-                14 if n in (4, 5) else 15,
-                c["ink"],
-                bold=n not in (4, 5),
-                figures_=True,
-                align=centre,
+        with painting(self) as painter:
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            t, c = self.theme, self.app.theme.colours
+            box = QRectF(self.rect()).adjusted(1, 1, -1, -1)
+            painter.setPen(
+                QPen(c["copper" if self.selected else "line"], 2.4 if self.selected else 1.0)
             )
-        painter.end()
+            painter.setBrush(c["card"])
+            painter.drawRoundedRect(box, 4, 4)
+            if not way.possible:
+                self._closed(painter, way)
+                return
+            tag = "■ in hand" if self.taken else "● advised" if self.advised else ""
+            colour = c["copper"] if tag else c["ink"]
+            title = QRectF(14, 0, t.px(_TITLE) - 14, self.height())
+            self._text(painter, title, way.title, 16, colour, bold=True)
+            if tag:
+                free = title.adjusted(
+                    painter.fontMetrics().horizontalAdvance(way.title) + 8, 1, 0, 1
+                )
+                self._text(painter, free, tag, 12, colour)
+            boxes = columns(t, self.width(), self.height())
+            self._metal(
+                painter,
+                QRectF(t.px(_TITLE), 3, boxes[0].left() - t.px(_TITLE) - 10, self.height() - 6),
+                way,
+                neck,
+            )
+            values = figures(way, self.app.settings.unit, self.app.settings.height_unit)
+            for n, (value, column) in enumerate(zip(values, boxes, strict=True)):
+                centre = Qt.AlignmentFlag.AlignHCenter
+                self._text(
+                    painter,
+                    column,
+                    value,
+                    14 if n in (4, 5) else 15,
+                    c["ink"],
+                    bold=n not in (4, 5),
+                    figures_=True,
+                    align=centre,
+                )
 
     def _closed(self, painter: QPainter, way: Way) -> None:
         """A way that is not open now: its name and why, small."""

@@ -33,6 +33,7 @@ class Case:
     stops: tuple[RodStop, ...]
     ends: tuple[EndFault, ...]
     heights: StringHeights
+    height_unit: Unit
 
     @property
     def neck(self) -> NeckDescription:
@@ -90,3 +91,7 @@ class Case:
     def length(self, mm: float) -> str:
         """A length in the unit of the sentences."""
         return format_length(mm, self.unit)
+
+    def height(self, mm: float) -> str:
+        """A string height in the unit of the sentences."""
+        return format_length(mm, self.height_unit)

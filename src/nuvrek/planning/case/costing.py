@@ -6,10 +6,10 @@ import msgspec
 import numpy as np
 from numpy.typing import NDArray
 
+from nuvrek.neck.crown import STILL_MM
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Costed, Draft
 from nuvrek.planning.crowns.crowning import frets_to_crown, levels_left
-from nuvrek.planning.filing.level_program import STILL_MM
 from nuvrek.planning.filing.spot_program import rocks_mm
 from nuvrek.planning.steps.step import Doing
 from nuvrek.planning.ways.kinds import way_record

@@ -14,14 +14,13 @@ from numpy.typing import NDArray
 from scipy.optimize import OptimizeResult, linprog
 
 from nuvrek.neck.board import LANE_ACROSS
+from nuvrek.neck.crown import STILL_MM
 from nuvrek.readings.entries import FilingAim
 
 Array = NDArray[np.float64]
 
 # Each top should just be touched when all are levelled: a trace of metal.
 TOUCH_MM = 0.005
-# A rocker moves from about this height on (common practice, no source); tops this little under the line need no file.
-STILL_MM = 0.02
 # Where grooves may stay, one left so deep at a place counts as so much metal taken there (common practice, no source).
 GROOVE_PRICE = 3.0
 # Beside the thinnest fret, all metal together still counts this much.

@@ -12,8 +12,8 @@ from numpy.typing import NDArray
 from scipy.optimize import linprog
 
 from nuvrek.estimate.model.evidence import rock_height
-from nuvrek.neck.crown import WORTH_FILING_MM
-from nuvrek.planning.filing.level_program import STILL_MM, NeckTops, Removal
+from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
+from nuvrek.planning.filing.level_program import NeckTops, Removal
 
 Array = NDArray[np.float64]
 

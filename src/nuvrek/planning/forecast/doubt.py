@@ -15,11 +15,11 @@ from nuvrek.clearance.swing import TOUCHES_N
 from nuvrek.estimate.heightmap import NINE_IN_TEN
 from nuvrek.estimate.next_reading import Pool
 from nuvrek.mechanics.beam import bend_profile
-from nuvrek.neck.crown import WORTH_FILING_MM
+from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Costed, Doubt
 from nuvrek.planning.case.weighing import Weighing
-from nuvrek.planning.filing.level_program import STILL_MM, Terms, metal_of
+from nuvrek.planning.filing.level_program import Terms, metal_of
 from nuvrek.planning.filing.spot_program import NO_ROCKER_TELLS_MM, rocks_mm
 from nuvrek.planning.rod.relief import relief_row, wanted_relief
 from nuvrek.readings.stations import prompt
@@ -37,7 +37,7 @@ MAY_RUN_THIN = 0.1
 WORTH_READING_MM = 0.05
 
 
-def doubt_words(doubt: Doubt, unit: Unit) -> str:
+def doubt_words(doubt: Doubt, unit: Unit, height_unit: Unit) -> str:
     """A doubt in a sentence or three."""
     said = []
     if doubt.likely_mm is not None:
@@ -53,7 +53,8 @@ def doubt_words(doubt: Doubt, unit: Unit) -> str:
         said.append(f"May run thin: fret {named}.")
     if doubt.over_mm is not None and doubt.over_mm >= 0.02:
         said.append(
-            f"All notes together: nine times in ten no more than {format_length(doubt.over_mm, Unit.MM)} above that."
+            "All notes together: nine times in ten no more than "
+            f"{format_length(doubt.over_mm, height_unit)} above that."
         )
     if doubt.second_pass is not None and doubt.second_pass >= 0.05:
         said.append(f"A second pass is needed {round(10 * doubt.second_pass) or 1} times in ten.")

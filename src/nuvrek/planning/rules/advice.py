@@ -33,7 +33,7 @@ def advise(case: Case, ways: dict[WayKind, Way]) -> tuple[WayKind, list[str]]:
     less = f"{case.length(clean.metal_mm)} instead of {case.length(usual.metal_mm)}"
     if case.neck.height_low_mm is None or case.neck.height_high_mm is None:
         low = clean.promise.height_low_mm or 0.0
-        reasons.append(f"For clean notes at {low:.1f} mm low side, just clean takes {less}.")
+        reasons.append(f"For clean notes at {case.height(low)} low side, just clean takes {less}.")
         return kind, reasons
     reasons.append(
         f"The string height that is wished for asks for no more than just clean: {less}."

@@ -11,7 +11,6 @@ from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.readings.entries import Promise
-from nuvrek.units import format_length
 
 # A string pressed at 3 should clear fret 1 by about a leaf: so much is left when a slot is filed (common practice, no
 # source).
@@ -64,8 +63,8 @@ def nut(weighing: Weighing) -> Draft | None:
         at_12 = at_fret_mm(1.5 * down, case.neck.scale_mm, 12)
         side = finding.lane or "bass"
         parts.append(
-            f"{LANE_WORDS[side]} down until {_mm(case, NUT_LEAVES_MM)} are left over fret 1, "
-            f"about {_mm(case, at_12)} less over fret 12"
+            f"{LANE_WORDS[side]} down until {case.length(NUT_LEAVES_MM)} are left over fret 1, "
+            f"about {case.height(at_12)} less over fret 12"
         )
         heights[side] = at_12
     low, treble = (side.now_mm for side in case.heights.sides)
@@ -83,8 +82,8 @@ def saddle(weighing: Weighing) -> Draft | None:
     if not off:
         return None
     why = [
-        f"The saddle gives no more on the {LANE_WORDS[side.side]}: {_mm(case, LEAST_SADDLE_MM)} of it must stay, "
-        f"and {_mm(case, side.lacking_mm)} would be lacking: neck angle."
+        f"The saddle gives no more on the {LANE_WORDS[side.side]}: {case.length(LEAST_SADDLE_MM)} of it must stay, "
+        f"and {case.length(side.lacking_mm)} would be lacking: neck angle."
         for side in off
         if side.lacking_mm > 0.0
     ]
@@ -109,8 +108,8 @@ def _saddle_move(case: Case, side: SideHeight) -> str:
     move = side.at_saddle_mm or 0.0
     way_words = "down" if move > 0 else "up, shimmed if it has no screw,"
     return (
-        f"saddle {way_words} {_mm(case, abs(move))} on the {LANE_WORDS[side.side]} for "
-        f"{_mm(case, side.wanted_mm or 0.0)} over fret 12"
+        f"saddle {way_words} {case.length(abs(move))} on the {LANE_WORDS[side.side]} for "
+        f"{case.height(side.wanted_mm or 0.0)} over fret 12"
     )
 
 
@@ -121,9 +120,9 @@ def shim(weighing: Weighing) -> Draft | None:
     if heights.lacking_mm <= 0.0 or case.neck.joint != "bolted":
         return None
     gist = (
-        f"Tilt the neck back by {heights.angle_degrees:.2f}°: a shim of {_mm(case, heights.at_heel_mm)} at the end of "
+        f"Tilt the neck back by {heights.angle_degrees:.2f}°: a shim of {case.length(heights.at_heel_mm)} at the end of "
         f"{'the' if heights.heel_mm else 'a usual'} pocket, or the tilt screw, makes up for "
-        f"{_mm(case, heights.lacking_mm)} at the saddle."
+        f"{case.length(heights.lacking_mm)} at the saddle."
     )
     promise = Promise(height_low_mm=heights.low.wanted_mm, height_high_mm=heights.high.wanted_mm)
     return Draft("shim", gist, promise=promise)
@@ -148,7 +147,3 @@ def hardware(weighing: Weighing) -> Draft | None:
         return None
     gist = "No fret and no relief explains the noise: loose hardware, a slack screw, a nut slot, a string's winding."
     return Draft("hardware", gist)
-
-
-def _mm(case: Case, mm: float) -> str:
-    return format_length(mm, case.unit)

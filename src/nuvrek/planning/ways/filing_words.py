@@ -5,17 +5,10 @@ from __future__ import annotations
 import numpy as np
 
 from nuvrek import words
-from nuvrek.neck.crown import WORTH_FILING_MM
+from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.crowns.crowning import LOWEST_MM
-from nuvrek.planning.filing.level_program import (
-    STILL_MM,
-    NeckTops,
-    Removal,
-    Terms,
-    metal_of,
-    what_would_do,
-)
+from nuvrek.planning.filing.level_program import NeckTops, Removal, Terms, metal_of, what_would_do
 from nuvrek.readings.entries import Seated
 
 

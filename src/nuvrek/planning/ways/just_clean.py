@@ -117,7 +117,7 @@ def _draft(
     frets = tuple(int(f) + 1 for f in np.flatnonzero(filed))
     gist = (
         f"File {words.frets(frets)}: every note clean, each nine times in ten, at "
-        f"{case.length(float(heights[0]))} low and {case.length(float(heights[-1]))} high over "
+        f"{case.height(float(heights[0]))} low and {case.height(float(heights[-1]))} high over "
         f"fret 12, relief {case.length(relief_mm)}. A full level takes {case.length(level_mm)}."
     )
     promise = Promise(

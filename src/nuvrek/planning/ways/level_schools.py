@@ -7,17 +7,12 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from nuvrek.estimate.heightmap import HeightMap
-from nuvrek.neck.crown import WORTH_FILING_MM
+from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.neck.description import LANES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
-from nuvrek.planning.filing.level_program import (
-    STILL_MM,
-    NeckTops,
-    Terms,
-    level_all,
-)
+from nuvrek.planning.filing.level_program import NeckTops, Terms, level_all
 from nuvrek.planning.ways.filing_words import metal_words, seat_first_words
 from nuvrek.readings.entries import WayKind
 from nuvrek.readings.words import turns_words

@@ -5,10 +5,10 @@ from __future__ import annotations
 import numpy as np
 
 from nuvrek import words
-from nuvrek.neck.crown import WORTH_FILING_MM
+from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
-from nuvrek.planning.filing.level_program import STILL_MM, Terms
+from nuvrek.planning.filing.level_program import Terms
 from nuvrek.planning.filing.spot_program import spot_level as least_metal
 from nuvrek.planning.ways.filing_words import metal_words, seat_first_words
 
