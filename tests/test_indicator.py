@@ -3,6 +3,7 @@ import unittest
 import numpy as np
 
 from nuvrek.bench.keypad.keypad import Keypad
+from nuvrek.bench.keypad.view import view_of
 from nuvrek.estimate.heightmap import line_projection, map_neck
 from nuvrek.readings.entries import Dial, State
 from nuvrek.simulator.measuring import Bench, measure_round
@@ -42,9 +43,9 @@ class AtTheKeypad(KeypadCase):
     def test_one_press_a_fret_and_a_mended_one(self) -> None:
         keypad = self.start(name="indicator")
         self.press(keypad, "enter", ".010", "enter", ".02", "enter")
-        self.assertIn("fret 3?", keypad.view().prompt)
+        self.assertIn("fret 3?", view_of(keypad).prompt)
         self.press(keypad, "back")
-        self.assertIn("fret 2?", keypad.view().prompt)
+        self.assertIn("fret 2?", view_of(keypad).prompt)
         keypad.gauge("0.021 mm")
         self.press(keypad, "left", "left", ".011", "enter")
         for _ in range(21):
@@ -60,7 +61,7 @@ class AtTheKeypad(KeypadCase):
         keypad = self.start(name="indicator")
         self.press(keypad, "enter", ".01", "enter", ".02", "enter")
         again = Keypad(self.session, "indicator", lambda _kind: Unit.MM)
-        self.assertIn("fret 3?", again.view().prompt)
+        self.assertIn("fret 3?", view_of(again).prompt)
 
     def test_the_minus_key_turns_the_sign(self) -> None:
         keypad = self.start(name="indicator")

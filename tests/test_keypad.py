@@ -1,6 +1,7 @@
 import random
 
 from nuvrek.bench.keypad.keypad import Keypad
+from nuvrek.bench.keypad.view import view_of
 from nuvrek.bench.session import Session
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import NeckDescription
@@ -97,24 +98,24 @@ class Taking(KeypadCase):
     def test_arrows_move_the_gap_along_the_neck_as_it_lies(self) -> None:
         keypad = self.start()
         self.press(keypad, "down", "down", "right")
-        self.assertIn("Gap over 8", keypad.view().prompt)
+        self.assertIn("Gap over 8", view_of(keypad).prompt)
         self.press(keypad, *["left"] * 30)
-        self.assertIn("Gap over 2", keypad.view().prompt)
+        self.assertIn("Gap over 2", view_of(keypad).prompt)
 
     def test_nut_on_the_right_turns_the_arrows(self) -> None:
         keypad = self.start(
             NeckDescription(scale_mm=648, frets=22, joint_fret=16, nut_on_right=True)
         )
         self.press(keypad, "down", "down", "left")
-        self.assertIn("Gap over 8", keypad.view().prompt)
+        self.assertIn("Gap over 8", view_of(keypad).prompt)
 
 
 class Questions(KeypadCase):
     def test_300_mm_where_thou_were_meant_is_asked(self) -> None:
         keypad = self.start()
         self.press(keypad, "down", "down", "300", "enter")
-        self.assertIn("300 mm?", keypad.view().question)
-        self.assertIn("0.30 mm", keypad.view().question)
+        self.assertIn("300 mm?", view_of(keypad).question)
+        self.assertIn("0.30 mm", view_of(keypad).question)
         self.assertEqual(self.session.neck_state.taken, ())
         self.press(keypad, "enter")
         gap = self.session.neck_state.taken[-1].reading
@@ -139,7 +140,7 @@ class Questions(KeypadCase):
     def test_impossible_sizes_are_not_offered_to_keep(self) -> None:
         keypad = self.start()
         self.press(keypad, "down", "down", "300", "enter")
-        self.assertNotIn("keeps", keypad.view().hint)
+        self.assertNotIn("keeps", view_of(keypad).hint)
         self.press(keypad, "/")
         self.assertEqual(self.session.neck_state.taken, ())
         self.assertIn("can't be", keypad.message)
@@ -197,5 +198,5 @@ class Wandering(KeypadCase):
                 picker = random.Random(seed)
                 for _ in range(600):
                     keypad.press(picker.choice(keys))
-                    keypad.view()
+                    view_of(keypad)
                 self.assertEqual(self.book.entries(self.session.neck_id), self.session.entries)

@@ -1,6 +1,7 @@
 import unittest
 
 from nuvrek.bench.keypad.keypad import Keypad
+from nuvrek.bench.keypad.view import view_of
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.edges import edge_reach
@@ -67,9 +68,9 @@ class AtTheKeypad(KeypadCase):
         keypad = self.start()
         self.press(keypad, "1.75", "enter")
         keypad.change_round("rocker")
-        self.assertEqual(keypad.view().total, 3)
+        self.assertEqual(view_of(keypad).total, 3)
         self.press(keypad, "5*", "enter")
-        self.assertEqual((self.session.neck_state.round_name, keypad.view().done), ("rocker", 1))
+        self.assertEqual((self.session.neck_state.round_name, view_of(keypad).done), ("rocker", 1))
         again = Keypad(self.session, "rocker", lambda _k: Unit.MM)
         self.assertEqual(again.index, 1)
 
@@ -113,20 +114,20 @@ class Passing(KeypadCase):
             if keypad.station is None:
                 break
             self.press(keypad, *keys.get(keypad.station.kind, ("enter",)))
-        self.assertEqual(keypad.view().prompt, "Round done.")
+        self.assertEqual(view_of(keypad).prompt, "Round done.")
         self.assertEqual(self.session.neck_state.state.strings, "slack")
-        self.assertEqual(keypad.view().done, keypad.view().total)
+        self.assertEqual(view_of(keypad).done, view_of(keypad).total)
 
 
 class TakingAgain(KeypadCase):
     def test_the_round_stays_where_it_was(self) -> None:
         keypad = self.start(name="full")
         self.press(keypad, "1.75", "enter", "1.5", "enter")
-        before = keypad.view().prompt
+        before = view_of(keypad).prompt
         for number in (2, 3):
             keypad.retake(number)
             self.press(keypad, "1.6", "enter")
-            self.assertEqual(keypad.view().prompt, before)
+            self.assertEqual(view_of(keypad).prompt, before)
         self.assertEqual([one.number for one in self.session.neck_state.taken], [4, 6])
 
     def test_a_dial_reading_is_taken_again_within_its_run(self) -> None:
@@ -139,7 +140,7 @@ class TakingAgain(KeypadCase):
         again = self.session.neck_state.taken[-1].reading
         self.assertEqual((again.run, again.fret, again.reading_mm), (run, 1, 0.2))  # type: ignore[union-attr]
         self.assertLessEqual(keypad.cursor, NECK.frets)
-        self.assertIn("Middle", keypad.view().prompt)
+        self.assertIn("Middle", view_of(keypad).prompt)
 
     def test_a_run_may_go_towards_the_nut(self) -> None:
         keypad = self.start(name="indicator")

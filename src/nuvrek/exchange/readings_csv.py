@@ -5,7 +5,7 @@ from __future__ import annotations
 import csv
 import io
 from collections.abc import Iterable, Mapping
-from typing import Any
+from typing import Any, get_args
 
 import msgspec
 
@@ -16,23 +16,27 @@ from nuvrek.readings.entries import AnyReading
 from nuvrek.units import MM_PER_THOU
 
 STATE = ("strings", "rod_turns", "posture", "rod_high_turns", "rod_moves")
-LENGTHS = (
-    "gap_mm",
-    "slides_mm",
-    "drags_mm",
-    "wont_go_mm",
-    "height_mm",
-    "reading_mm",
-    "mm",
-    "error_mm",
-)
 _NUMBERS = ("rod_turns", "rod_high_turns", "temperature_c", "humidity_percent")
 _LISTS = ("frets", "reach")
-COLUMNS = (
+# In this order columns stand first; every other field of a reading follows by itself.
+_FIRST = (
     "kind", "what", "lane", "fret", "string", "low_support", "high_support", "reach", "by", "capo", "says",
-    "moves", "fault", "feel", "key", *LENGTHS, "temperature_c", "humidity_percent", "frets", "run", *STATE,
-    "station", "at",
+    "moves", "fault", "feel", "key", "gap_mm", "slides_mm", "drags_mm", "wont_go_mm", "height_mm",
+    "reading_mm", "mm", "error_mm", "temperature_c", "humidity_percent", "frets", "run",
 )  # fmt: skip
+# Where a reading was typed is the logbook's own business, and a side stands in the lane column.
+_NOT_IN_TABLES = ("state", "page", "joined", "side", "station", "at")
+
+
+def _columns() -> tuple[str, ...]:
+    """All fields of all readings, the usual ones first."""
+    fields = [name for kind in get_args(AnyReading) for name in kind.__struct_fields__]
+    more = [name for name in fields if name not in (*_FIRST, *_NOT_IN_TABLES)]
+    return (*_FIRST, *dict.fromkeys(more), *STATE, "station", "at")
+
+
+COLUMNS = _columns()
+LENGTHS = tuple(name for name in COLUMNS if name == "mm" or name.endswith("_mm"))
 _WHOLE = ("fret", "run", "low_support", "high_support", "string", "capo", "rod_moves")
 # Kinds whose lane is one of the two sides.
 _SIDED = ("string-height", "fret-end", "ends-fine")

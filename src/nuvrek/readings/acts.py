@@ -7,35 +7,12 @@ from collections.abc import Sequence
 from msgspec import Struct, structs
 
 from nuvrek.readings.entries import (
-    Agreed,
     AnyEntry,
-    Chosen,
-    Describe,
-    Filed,
-    Heard,
-    Heated,
-    OthersClean,
-    RodMove,
     RoundStart,
-    Seated,
-    StepDone,
     Strike,
 )
 from nuvrek.readings.journal import live_numbers
-
-# Where entries were written whose page nobody kept: logbooks from before acts.
-_USUAL_PAGES: dict[type[AnyEntry], str] = {
-    Describe: "Take in",
-    Chosen: "Choose",
-    Agreed: "Filing",
-    Heard: "String room",
-    OthersClean: "String room",
-    RodMove: "Work",
-    Heated: "Work",
-    Seated: "Work",
-    Filed: "Work",
-    StepDone: "Work",
-}
+from nuvrek.readings.kinds import record_of
 
 
 class Act(Struct, frozen=True):
@@ -56,7 +33,7 @@ def joined(entries: Sequence[AnyEntry], page: str, at: str) -> tuple[AnyEntry, .
 
 def page_of(entry: AnyEntry) -> str:
     """The page an entry was written on; for old ones the page such entries usually come from."""
-    return entry.page or _USUAL_PAGES.get(type(entry), "Measure")
+    return entry.page or record_of(entry).page
 
 
 def live_acts(entries: Sequence[AnyEntry], after: int = 0) -> list[Act]:

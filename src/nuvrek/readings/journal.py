@@ -27,7 +27,7 @@ from nuvrek.readings.entries import (
     StepDone,
     Strike,
 )
-from nuvrek.readings.frets_named import highest_fret, highest_string
+from nuvrek.readings.kinds import highest_fret, highest_string
 
 # After so many days it is another visit: the neck may have moved meanwhile (common practice, no source).
 ANOTHER_VISIT_DAYS = 14

@@ -6,7 +6,7 @@ Errors are one standard deviation in mm.
 from __future__ import annotations
 
 import math
-from typing import Annotated
+from typing import Annotated, assert_never
 
 from msgspec import Meta, Struct
 
@@ -14,13 +14,9 @@ from nuvrek.neck.description import MAX_FRETS, NeckDescription
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import (
     AnyReading,
-    CrownHeight,
-    Dial,
-    Gap,
-    Rock,
-    StringGap,
-    StringHeight,
 )
+from nuvrek.readings.kinds import record_of
+from nuvrek.readings.kinds.record import Tool
 
 Error = Annotated[float, Meta(ge=0.0005, le=1)]
 LeafMm = Annotated[float, Meta(ge=0.01, le=5)]
@@ -68,29 +64,33 @@ class Kit(Struct, frozen=True, kw_only=True):
 
     def error_of(self, reading: AnyReading) -> float | None:
         """The error of the tool behind a reading where it is not the usual one, else None."""
-        match reading:
-            case Rock(gap_mm=None, slides_mm=None, drags_mm=None, wont_go_mm=None):
-                return None
-            case Rock():
-                error, usual = self.rocker_error_mm, tool_errors.ROCK_GAP_ERROR_MM
-            case StringGap(gap_mm=mm) if mm is not None:
-                error, usual = self.edge_error_mm, tool_errors.GAP_NUMBER_ERROR_MM
-            case Gap():
-                error, usual = self.leaf_error_mm, tool_errors.LEAF_ERROR_MM
-            case CrownHeight():
-                error, usual = self.caliper_error_mm, tool_errors.CROWN_ERROR_MM
-            case StringHeight():
-                error, usual = self.rule_error_mm, tool_errors.STRING_RULE_ERROR_MM
-            case Dial():
+        tool_of = record_of(reading).tool
+        tool = None if tool_of is None else tool_of(reading)
+        if tool is None:
+            return None
+        error, usual = self._errors(tool)
+        return None if math.isclose(error, usual, rel_tol=1e-6) else round(error, 5)
+
+    def _errors(self, tool: Tool) -> tuple[float, float]:
+        """The error of this bench's tool, and the usual one."""
+        match tool:
+            case "rocker":
+                return self.rocker_error_mm, tool_errors.ROCK_GAP_ERROR_MM
+            case "edge":
+                return self.edge_error_mm, tool_errors.GAP_NUMBER_ERROR_MM
+            case "leaf":
+                return self.leaf_error_mm, tool_errors.LEAF_ERROR_MM
+            case "caliper":
+                return self.caliper_error_mm, tool_errors.CROWN_ERROR_MM
+            case "rule":
+                return self.rule_error_mm, tool_errors.STRING_RULE_ERROR_MM
+            case "indicator":
                 # A dial that steps adds an even spread of one step: variance step^2 / 12 (JCGM 100:2008, F.2.2.1).
                 step = self.indicator_step_mm if self.indicator_step_mm > 0.001 else 0.0
-                error, usual = (
-                    math.hypot(self.indicator_error_mm, step / math.sqrt(12)),
-                    tool_errors.DIAL_ERROR_MM,
-                )
+                own = math.hypot(self.indicator_error_mm, step / math.sqrt(12))
+                return own, tool_errors.DIAL_ERROR_MM
             case _:
-                return None
-        return None if math.isclose(error, usual, rel_tol=1e-6) else round(error, 5)
+                assert_never(tool)
 
     def leaf_words(self, mm: float) -> str:
         """A remark when no leaf owned, nor two together, make this thickness; else nothing."""

@@ -13,8 +13,8 @@ from msgspec import structs
 
 from nuvrek.bench.keypad.keys import keys_at
 from nuvrek.bench.keypad.keys.base import StationKeys
+from nuvrek.bench.keypad.question import Question
 from nuvrek.bench.keypad.repeats import Repeats
-from nuvrek.bench.keypad.view import Question, View, view_of
 from nuvrek.bench.session import Session, undo_hint, undo_words
 from nuvrek.logbook.store import LogbookError
 from nuvrek.neck.description import Lane, NeckDescription
@@ -500,7 +500,3 @@ class Keypad:
             (s.key in done or (i < self.index and s.kind == "state"), i == self.index)
             for i, s in enumerate(self.round.stations)
         )
-
-    def view(self) -> View:
-        """The bench bar's words for this moment."""
-        return view_of(self)

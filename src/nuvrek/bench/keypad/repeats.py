@@ -5,13 +5,18 @@ from __future__ import annotations
 from typing import NamedTuple
 
 from nuvrek.neck.description import Lane
-from nuvrek.readings.entries import AnyReading, Gap, Strings
+from nuvrek.readings.entries import AnyReading, Strings
 from nuvrek.readings.journal import NeckState, Taken
+from nuvrek.readings.kinds import STATIONS, record_of
 from nuvrek.readings.stations import Station, station_of
 from nuvrek.readings.words import value_words
 from nuvrek.units import Unit, format_length, format_number
 
-_SWEEPS = ("sweep", "press", "ends", "ink", "rod-feel", "temperature", "humidity")
+
+def _is_broad(station: Station) -> bool:
+    """Whether it speaks of many places, or of none on the board: nothing is repeated there."""
+    record = STATIONS[station.kind]
+    return record.sweep or record.broad
 
 
 class ReadingPlace(NamedTuple):
@@ -58,7 +63,7 @@ class Repeats:
             self.places.clear()
             known = 0
         for one in taken[known:]:
-            if (station := station_of(one.reading)).kind not in _SWEEPS:
+            if not _is_broad(station := station_of(one.reading)):
                 place = place_of(station, station.fret, one.reading.state.strings)
                 self.places.setdefault(place, []).append(one)
         self._seen = taken
@@ -72,15 +77,9 @@ class Repeats:
 
 
 def figure_of(reading: AnyReading) -> float | None:
-    """The one number of a reading in mm, or None where it is a bracket of leaves."""
-    for name in ("gap_mm", "height_mm", "reading_mm", "mm"):
-        value = getattr(reading, name, None)
-        if value is not None:
-            return float(value)
-    if isinstance(reading, Gap) and reading.slides_mm is not None:
-        highs = [mm for mm in (reading.drags_mm, reading.wont_go_mm) if mm is not None]
-        return 0.5 * (reading.slides_mm + min(highs)) if highs else None
-    return None
+    """The one number of a reading in mm, or None where it has none or is only bounded."""
+    figure = record_of(reading).figure
+    return None if figure is None else figure(reading)
 
 
 def spread_words(found: list[Taken], unit: Unit) -> str:

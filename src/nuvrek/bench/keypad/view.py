@@ -2,29 +2,13 @@
 
 from __future__ import annotations
 
-from typing import TYPE_CHECKING
-
 from msgspec import Struct
 
+from nuvrek.bench.keypad.keypad import Keypad
+from nuvrek.bench.keypad.question import Question
 from nuvrek.bench.keypad.repeats import spread_words
 from nuvrek.readings.stations import prompt, title_of
-from nuvrek.units import Length, Meaning, format_length, unit_word
-
-if TYPE_CHECKING:
-    from nuvrek.bench.keypad.keypad import Keypad
-
-# Outside this nothing can be a reading, whatever the station; the journal's own bounds.
-LEAST_MM, MOST_MM = -5.0, 20.0
-
-
-class Question(Struct, frozen=True):
-    """An unlikely value waiting for a yes: the key that asked, what was typed and what may be meant."""
-
-    key: str
-    typed: Length
-    meaning: Meaning | None
-    words: str
-    possible: bool
+from nuvrek.units import format_length, unit_word
 
 
 class View(Struct, frozen=True):

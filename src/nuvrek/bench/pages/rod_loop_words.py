@@ -6,6 +6,7 @@ from typing import TYPE_CHECKING
 
 from msgspec import Struct
 
+from nuvrek.bench.keypad.view import view_of
 from nuvrek.bench.work.rod_loop import FEELS, RodLoop
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.readings.words import turns_words
@@ -55,7 +56,7 @@ def loop_words(loop: RodLoop, solved: Solved | None, unit: Unit) -> LoopWords | 
 
 def _reading(loop: RodLoop, solved: Solved | None) -> LoopWords:
     loop.ask_due(solved)
-    view = loop.pad.view()
+    view = view_of(loop.pad)
     moved = "Retuned? " if loop.session.neck_state.rod_moves else ""
     said = view.question or view.message or loop.message
     return LoopWords(

@@ -12,8 +12,8 @@ from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.neck.radius import gauge_words
 from nuvrek.neck.rocker import edge_words
 from nuvrek.readings.entries import AnyReading, FretEnd, Gap, Ink, Rock, StandOff
-from nuvrek.readings.frets_named import frets_touched
 from nuvrek.readings.journal import NeckState
+from nuvrek.readings.kinds import frets_touched
 from nuvrek.readings.stations import Station
 from nuvrek.readings.tool_kit import notched_fit
 from nuvrek.readings.words import amount_words, value_words

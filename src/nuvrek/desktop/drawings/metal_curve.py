@@ -12,7 +12,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.units import MM_PER_UNIT, Unit, format_length
+from nuvrek.units import MM_PER_UNIT, Unit, format_length, unit_word
 
 _LEFT, _BOTTOM, _TOP, _RIGHT = 62, 40, 14, 16
 

@@ -7,7 +7,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QHBoxLayout, QInputDialog, QLabel, QPushButton, QVBoxLayout
 
 from nuvrek.bench.keypad.keypad import Keypad
-from nuvrek.bench.keypad.view import menu_of
+from nuvrek.bench.keypad.view import menu_of, view_of
 from nuvrek.bench.session import Session
 from nuvrek.bench.strips.measure import dots_of, side_strip, values_strip
 from nuvrek.bench.strips.strips import AnyStrip, tops_strip, wood_strip
@@ -266,7 +266,7 @@ class MeasureStage(Stage):
             )
         self.sheet.show_neck(pad.neck, lanes, dots_of(pad))
         self.tiles.fill(menu_of(pad))
-        view = pad.view()
+        view = view_of(pad)
         self.title.setText(pad.round.title)
         self.choice.setCurrentIndex(self.choice.findData(pad.round.name))
         self.posts.fill(pad.posts())
@@ -298,7 +298,7 @@ class MeasureStage(Stage):
         """Prompt, number and last readings."""
         if self.keypad is None or self.app.session is None:
             return
-        view = self.keypad.view()
+        view = view_of(self.keypad)
         self.bar.show_words(
             view.prompt,
             number=view.number,

@@ -1,37 +1,21 @@
-"""What the keys do at each kind of station."""
+"""What the keys do at each kind of station: every class of this folder says which stations it is for."""
 
 from __future__ import annotations
 
-from typing import TYPE_CHECKING
-
+from nuvrek.bench.keypad.keys import gaps, numbers, state, sweeps
 from nuvrek.bench.keypad.keys.base import DoneKeys, StationKeys
-from nuvrek.bench.keypad.keys.gaps import GapKeys
-from nuvrek.bench.keypad.keys.numbers import CrownKeys, DialKeys, HeightKeys, SizeKeys
-from nuvrek.bench.keypad.keys.state import AirKeys, FeelKeys, StateKeys
-from nuvrek.bench.keypad.keys.sweeps import EndsKeys, InkKeys, PressKeys, RockerKeys
-from nuvrek.readings.stations import StationKind
+from nuvrek.bench.keypad.pad import Pad
 
-if TYPE_CHECKING:
-    from nuvrek.bench.keypad.keypad import Keypad
-
-_KEYS: dict[StationKind, type[StationKeys]] = {
-    "string-gap": GapKeys,
-    "sweep": RockerKeys,
-    "crown-height": CrownKeys,
-    "string-height": HeightKeys,
-    "dial": DialKeys,
-    "state": StateKeys,
-    "size": SizeKeys,
-    "press": PressKeys,
-    "ends": EndsKeys,
-    "ink": InkKeys,
-    "rod-feel": FeelKeys,
-    "temperature": AirKeys,
-    "humidity": AirKeys,
+_KEYS: dict[str, type[StationKeys]] = {
+    station: made
+    for module in (gaps, numbers, state, sweeps)
+    for made in vars(module).values()
+    if isinstance(made, type) and issubclass(made, StationKeys)
+    for station in made.stations
 }
 
 
-def keys_at(pad: Keypad) -> StationKeys:
-    """The stop for the station the keypad stands at."""
+def keys_at(pad: Pad) -> StationKeys:
+    """The keys for the station the pad stands at."""
     station = pad.station
     return DoneKeys(pad) if station is None else _KEYS[station.kind](pad)

@@ -3,23 +3,23 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from typing import TYPE_CHECKING, ClassVar
+from typing import ClassVar
 
 from msgspec import structs
 
-from nuvrek.bench.keypad.view import LEAST_MM, MOST_MM, Question
+from nuvrek.bench.keypad.pad import Pad
+from nuvrek.bench.keypad.question import LEAST_MM, MOST_MM, Question
 from nuvrek.neck.description import LANES
 from nuvrek.readings.check import question
 from nuvrek.readings.stations import Station
 from nuvrek.units import Length, LengthError, parse_length
 
-if TYPE_CHECKING:
-    from nuvrek.bench.keypad.keypad import Keypad
-
 
 class StationKeys:
     """One station at the keypad. Subclasses say what the special keys, Enter and a typed value do."""
 
+    # The kinds of stations these keys are for; none where the class is only a ground for others.
+    stations: ClassVar[tuple[str, ...]] = ()
     # What + - * / do here, in a word each; keys left out do nothing.
     keys: ClassVar[Mapping[str, str]] = {}
     hint: ClassVar[str] = "Type the height, Enter. Enter alone passes on."
@@ -30,7 +30,7 @@ class StationKeys:
     moves_on: ClassVar[bool] = False
     bounds_mm: tuple[float, float] = (LEAST_MM, MOST_MM)
 
-    def __init__(self, pad: Keypad) -> None:
+    def __init__(self, pad: Pad) -> None:
         self.pad = pad
 
     @property

@@ -65,6 +65,7 @@ class LeafKeys(StationKeys):
 class GapKeys(LeafKeys):
     """A gap over one fret: the arrows move it, ``*`` after a number moves a support."""
 
+    stations: ClassVar[tuple[str, ...]] = ("string-gap",)
     keys: ClassVar[Mapping[str, str]] = {
         "+": "slides",
         "-": "drags",

@@ -15,6 +15,7 @@ from nuvrek.units import Length
 class CrownKeys(StationKeys):
     """A crown over the wood."""
 
+    stations: ClassVar[tuple[str, ...]] = ("crown-height",)
     bounds_mm = (0.0, 5.0)
     moves_on = True
 
@@ -35,6 +36,7 @@ class CrownKeys(StationKeys):
 class HeightKeys(StationKeys):
     """A string over a fret; up and down of a single reading go through the strings, a fret and ``*`` sets a capo."""
 
+    stations: ClassVar[tuple[str, ...]] = ("string-height",)
     keys: ClassVar[Mapping[str, str]] = {"*": "capo"}
     hint = "Type the height, Enter. Enter alone passes on. A fret and * is a capo there."
     bounds_mm = (0.0, 20.0)
@@ -78,6 +80,7 @@ class HeightKeys(StationKeys):
 class SizeKeys(StationKeys):
     """A size by caliper, rule or gauge."""
 
+    stations: ClassVar[tuple[str, ...]] = ("size",)
     hint = "Type it, Enter. Enter alone passes on."
 
     @property
@@ -127,6 +130,7 @@ class SizeKeys(StationKeys):
 class DialKeys(StationKeys):
     """An indicator run: one press a fret, and the fret moves on by itself."""
 
+    stations: ClassVar[tuple[str, ...]] = ("dial",)
     keys: ClassVar[Mapping[str, str]] = {"+": "plus", "-": "minus", "*": "other way"}
     hint = "One press a fret; the fret moves on. Arrows go to another, - turns the sign, * the other way, Enter leaves."
 

@@ -16,6 +16,7 @@ FEELS: tuple[Feel, ...] = get_args(Feel)
 class StateKeys(StationKeys):
     """The strings are slackened or brought to pitch."""
 
+    stations: ClassVar[tuple[str, ...]] = ("state",)
     hint = "Enter when it is so."
     numbers = False
 
@@ -31,6 +32,7 @@ class StateKeys(StationKeys):
 class FeelKeys(StationKeys):
     """How the rod nut feels: one of five, by its number."""
 
+    stations: ClassVar[tuple[str, ...]] = ("rod-feel",)
     hint = (
         ", ".join(f"{n} {feel}" for n, feel in enumerate(FEELS, 1)) + ". Its key may follow: 1 4mm."
     )
@@ -74,6 +76,7 @@ class FeelKeys(StationKeys):
 class AirKeys(StationKeys):
     """Temperature or humidity of the room."""
 
+    stations: ClassVar[tuple[str, ...]] = ("temperature", "humidity")
     hint = "Type it, Enter. Enter alone passes on."
     keys: ClassVar[Mapping[str, str]] = {"-": "minus"}
     lengths = False

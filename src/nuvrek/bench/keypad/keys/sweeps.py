@@ -191,6 +191,7 @@ class MarkKeys(SweepKeys):
 class PressKeys(MarkKeys):
     """Every fret is pressed with a finger."""
 
+    stations: ClassVar[tuple[str, ...]] = ("press",)
     keys: ClassVar[Mapping[str, str]] = {
         "*": "moves",
         "-": "low end",
@@ -229,6 +230,7 @@ class PressKeys(MarkKeys):
 class EndsKeys(MarkKeys):
     """A finger along the fret ends of one edge."""
 
+    stations: ClassVar[tuple[str, ...]] = ("ends",)
     keys: ClassVar[Mapping[str, str]] = {
         "*": "sharp",
         "+": "past the edge",
@@ -270,6 +272,7 @@ class EndsKeys(MarkKeys):
 class InkKeys(MarkKeys):
     """Marked tops under a beam: those whose ink goes first stand highest."""
 
+    stations: ClassVar[tuple[str, ...]] = ("ink",)
     keys: ClassVar[Mapping[str, str]] = {"*": "ink gone"}
     hint = "Fret number and * as the ink goes, in its order. Enter: on all the others it is whole."
     lengths = False

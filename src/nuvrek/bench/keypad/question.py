@@ -1,0 +1,20 @@
+"""An unlikely value waiting for a yes."""
+
+from __future__ import annotations
+
+from msgspec import Struct
+
+from nuvrek.units import Length, Meaning
+
+# Outside this nothing can be a reading, whatever the station; the journal's own bounds.
+LEAST_MM, MOST_MM = -5.0, 20.0
+
+
+class Question(Struct, frozen=True):
+    """An unlikely value waiting for a yes: the key that asked, what was typed and what may be meant."""
+
+    key: str
+    typed: Length
+    meaning: Meaning | None
+    words: str
+    possible: bool

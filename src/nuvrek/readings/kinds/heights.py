@@ -1,0 +1,92 @@
+"""Heights: crowns by caliper, strings by rule, tops by indicator."""
+
+from __future__ import annotations
+
+from nuvrek.neck.description import LANE_WORDS
+from nuvrek.readings.entries import CrownHeight, Dial, StringHeight
+from nuvrek.readings.kinds.gaps import string_or_side
+from nuvrek.readings.kinds.record import EntryRecord, StationRecord, titled
+from nuvrek.readings.station import Station
+from nuvrek.units import Unit, format_length
+
+CROWN_HEIGHT = EntryRecord(
+    type=CrownHeight,
+    place=lambda crown: f"crown of fret {crown.fret}, {LANE_WORDS[crown.lane]}",
+    value=lambda crown, unit, _heights: format_length(crown.height_mm, unit),
+    station=lambda crown: Station(crown.station, "crown-height", crown.lane, crown.fret),
+    tool=lambda _crown: "caliper",
+    figure=lambda crown: crown.height_mm,
+)
+CROWN_HEIGHT_STATION = StationRecord(
+    kind="crown-height",
+    title=titled("crown height"),
+    prompt=lambda _station, fret, _side, _strings: (
+        f"Fret {fret}. Height of the crown over the wood?"
+    ),
+    likely_mm=(0.3, 2.0),
+    picture="caliper",
+)
+
+
+def _string_place(height: StringHeight) -> str:
+    return f"string over {height.fret}, {string_or_side(height.string, LANE_WORDS[height.side])}"
+
+
+def _string_station(height: StringHeight) -> Station:
+    return Station(
+        height.station,
+        "string-height",
+        height.side,
+        height.fret,
+        string=height.string or 0,
+        capo=height.capo,
+    )
+
+
+STRING_HEIGHT = EntryRecord(
+    type=StringHeight,
+    place=_string_place,
+    value=lambda height, _unit, heights: format_length(height.height_mm, heights),
+    station=_string_station,
+    tool=lambda _height: "rule",
+    figure=lambda height: height.height_mm,
+)
+
+
+def _string_prompt(station: Station, fret: int, side: str, _strings: str) -> str:
+    named = f"String {station.string}" if station.string else f"{side}. Open string"
+    if station.capo:
+        named = f"{named.removesuffix('. Open string')}, capo at {station.capo}. String"
+    return f"{named} over fret {fret}. Height?"
+
+
+STRING_HEIGHT_STATION = StationRecord(
+    kind="string-height",
+    title=titled("string height"),
+    prompt=_string_prompt,
+    likely_mm=(0.4, 6.0),
+    units=(Unit.MM, Unit.SIXTYFOURTH, Unit.THOU),
+    picture="string",
+)
+
+
+def _dial_words(dial: Dial, unit: Unit, _heights: Unit) -> str:
+    decimals = 3 if unit is Unit.MM else None
+    return format_length(dial.reading_mm, unit, sign=True, decimals=decimals)
+
+
+DIAL = EntryRecord(
+    type=Dial,
+    place=lambda dial: f"dial on {dial.fret}, {LANE_WORDS[dial.lane]}",
+    value=_dial_words,
+    station=lambda dial: Station(dial.station, "dial", dial.lane, dial.fret),
+    tool=lambda _dial: "indicator",
+    figure=lambda dial: dial.reading_mm,
+)
+DIAL_STATION = StationRecord(
+    kind="dial",
+    title=titled("indicator"),
+    prompt=lambda _station, fret, side, _strings: f"{side}. Dial on the beam over fret {fret}?",
+    likely_mm=(-1.5, 1.5),
+    picture="dial",
+)

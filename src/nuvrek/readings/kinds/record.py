@@ -1,0 +1,80 @@
+"""What is declared of a kind of entry, and of a kind of station that asks for readings."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from typing import Generic, Literal, TypeVar
+
+from nuvrek.neck.description import NeckDescription
+from nuvrek.readings.entries import Entry
+from nuvrek.readings.station import Station
+from nuvrek.units import Unit
+
+E = TypeVar("E", bound=Entry)
+Tool = Literal["edge", "leaf", "rocker", "caliper", "rule", "indicator"]
+# What is drawn beside the neck sheet while a station is asked for.
+SidePicture = Literal["", "edge", "rocker", "caliper", "string", "dial", "finger", "ink", "size"]
+
+
+def own_fret(entry: Entry) -> frozenset[int]:
+    """The one fret an entry names, if it names one."""
+    fret = getattr(entry, "fret", None)
+    return frozenset() if fret is None else frozenset((fret,))
+
+
+def no_faults(_entry: Entry, _neck: NeckDescription, _number: int) -> list[str]:
+    """Nothing about the entry can contradict a neck beside the frets and strings it names."""
+    return []
+
+
+@dataclass(frozen=True, kw_only=True)
+class EntryRecord(Generic[E]):
+    """A kind of entry as declared; its fields and their bounds stand with its struct in ``entries``.
+
+    ``place`` and ``value`` are its words; ``frets`` are those it says something about; ``highest``
+    is the highest it touches, where that is another one; ``page`` is where such entries usually come
+    from. Of a reading besides: ``station`` asks for it again in its own place, ``tool`` took it,
+    ``figure`` is its one number in mm.
+    """
+
+    type: type[E]
+    place: Callable[[E], str]
+    value: Callable[[E, Unit, Unit], str]
+    frets: Callable[[E], frozenset[int]] = own_fret
+    highest: Callable[[E], int] | None = None
+    faults: Callable[[E, NeckDescription, int], list[str]] = no_faults
+    page: str = "Measure"
+    station: Callable[[E], Station] | None = None
+    tool: Callable[[E], Tool | None] | None = None
+    figure: Callable[[E], float | None] | None = None
+
+    def highest_fret(self, entry: E) -> int:
+        """The highest fret an entry touches, 0 for none."""
+        if self.highest is not None:
+            return self.highest(entry)
+        return max(self.frets(entry), default=0)
+
+
+@dataclass(frozen=True, kw_only=True)
+class StationRecord:
+    """A kind of station as declared. ``prompt`` gets the station, the fret in hand, the side and the strings.
+
+    ``likely_mm`` is what a reading there can well be, outside it is questioned, never refused
+    (common practice, no source). ``sweep``: one pass over many frets, of which only the exceptions
+    are marked.
+    """
+
+    kind: str
+    title: Callable[[Station], str]
+    prompt: Callable[[Station, int, str, str], str]
+    likely_mm: tuple[float, float] | None = None
+    units: tuple[Unit, ...] = (Unit.MM, Unit.THOU)
+    sweep: bool = False
+    broad: bool = False
+    picture: SidePicture = ""
+
+
+def titled(words: str) -> Callable[[Station], str]:
+    """A title that is always the same."""
+    return lambda _station: words

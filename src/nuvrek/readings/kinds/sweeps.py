@@ -1,0 +1,112 @@
+"""Sweeps by finger and eye: frets that move, fret ends, ink under the beam."""
+
+from __future__ import annotations
+
+from nuvrek.neck.description import LANE_WORDS, NeckDescription
+from nuvrek.readings.entries import EndsFine, FretEnd, Ink, InkLeft, OthersFirm, StandOff
+from nuvrek.readings.kinds.gaps import amount_faults, amount_mm, amount_words
+from nuvrek.readings.kinds.record import EntryRecord, StationRecord, titled
+from nuvrek.readings.station import Station
+from nuvrek.units import Unit, format_length
+
+END_WORDS = {
+    "sharp": "sharp",
+    "sprouting": "past the edge",
+    "proud-bevel": "bevel proud",
+    "tape-lip": "lip from tape",
+}
+
+
+def _stand_off_place(found: StandOff) -> str:
+    where = "" if found.lane is None else f", {LANE_WORDS[found.lane]}"
+    return f"under fret {found.fret}{where}"
+
+
+def _stand_off_words(found: StandOff, unit: Unit, _heights: Unit) -> str:
+    does = "moves" if found.moves == "moves" else "stands off"
+    return f"{does} {amount_words(found, unit)}".strip()
+
+
+def _stand_off_faults(found: StandOff, _neck: NeckDescription, _number: int) -> list[str]:
+    return amount_faults(found)
+
+
+STAND_OFF = EntryRecord(
+    type=StandOff,
+    place=_stand_off_place,
+    value=_stand_off_words,
+    faults=_stand_off_faults,
+    station=lambda found: Station(found.station, "press", fret=found.fret),
+    tool=lambda _found: "leaf",
+    figure=amount_mm,
+)
+OTHERS_FIRM = EntryRecord(
+    type=OthersFirm,
+    place=lambda _firm: "all the other frets",
+    value=lambda _firm, _unit, _heights: "firm",
+    frets=lambda firm: frozenset(firm.frets),
+    station=lambda firm: Station(firm.station, "press"),
+)
+PRESS_STATION = StationRecord(
+    kind="press",
+    title=titled("frets that move"),
+    prompt=lambda _station, _fret, _side, _strings: "Press every fret. Which one moves?",
+    likely_mm=(0.0, 0.8),
+    sweep=True,
+    broad=True,
+    picture="finger",
+)
+
+
+def _end_words(end: FretEnd, unit: Unit, _heights: Unit) -> str:
+    size = "" if end.mm is None else f" {format_length(end.mm, unit)}"
+    return f"{END_WORDS[end.fault]}{size}"
+
+
+FRET_END = EntryRecord(
+    type=FretEnd,
+    place=lambda end: f"end of fret {end.fret}, {LANE_WORDS[end.side]}",
+    value=_end_words,
+    station=lambda end: Station(end.station, "ends", end.side, end.fret),
+    figure=lambda end: end.mm,
+)
+ENDS_FINE = EntryRecord(
+    type=EndsFine,
+    place=lambda fine: f"all the other ends, {LANE_WORDS[fine.side]}",
+    value=lambda _fine, _unit, _heights: "fine",
+    frets=lambda fine: frozenset(fine.frets),
+    station=lambda fine: Station(fine.station, "ends", fine.side),
+)
+ENDS_STATION = StationRecord(
+    kind="ends",
+    title=titled("fret ends"),
+    prompt=lambda _station, _fret, side, _strings: (
+        f"{side}. A finger along the fret ends. What is felt?"
+    ),
+    likely_mm=(0.0, 1.0),
+    sweep=True,
+    picture="finger",
+)
+
+INK = EntryRecord(
+    type=Ink,
+    place=lambda ink: f"ink on fret {ink.fret}, {LANE_WORDS[ink.lane]}",
+    value=lambda _ink, _unit, _heights: "gone",
+    station=lambda ink: Station(ink.station, "ink", ink.lane, ink.fret),
+)
+INK_LEFT = EntryRecord(
+    type=InkLeft,
+    place=lambda left: f"ink on all the others, {LANE_WORDS[left.lane]}",
+    value=lambda _left, _unit, _heights: "left",
+    frets=lambda left: frozenset(left.frets),
+    station=lambda left: Station(left.station, "ink", left.lane),
+)
+INK_STATION = StationRecord(
+    kind="ink",
+    title=titled("ink under the beam"),
+    prompt=lambda _station, _fret, side, _strings: (
+        f"{side}. Beam over the marked tops. Where is the ink gone?"
+    ),
+    sweep=True,
+    picture="ink",
+)

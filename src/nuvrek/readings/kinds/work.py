@@ -1,0 +1,176 @@
+"""Entries that are no readings: work done, what was heard, agreed and chosen, notes."""
+
+from __future__ import annotations
+
+from nuvrek import words
+from nuvrek.neck.description import LANE_WORDS, NeckDescription, description_faults
+from nuvrek.readings.entries import (
+    Agreed,
+    Chosen,
+    Describe,
+    Filed,
+    Heard,
+    Heated,
+    Note,
+    OthersClean,
+    RodMove,
+    RoundStart,
+    Seated,
+    StepDone,
+    Strike,
+)
+from nuvrek.readings.kinds.record import EntryRecord
+from nuvrek.readings.rod_words import move_words
+from nuvrek.units import Unit
+
+
+def _no_frets(_entry: object) -> frozenset[int]:
+    return frozenset()
+
+
+def _rod_place(move: RodMove) -> str:
+    return "rod" if move.side is None else f"rod, {LANE_WORDS[move.side]}"
+
+
+ROD_MOVE = EntryRecord(
+    type=RodMove,
+    place=_rod_place,
+    value=lambda move, _unit, _heights: move_words(move),
+    frets=_no_frets,
+    page="Work",
+)
+HEATED = EntryRecord(
+    type=Heated,
+    place=lambda _heat: "heat",
+    value=lambda _heat, _unit, _heights: "neck heated",
+    frets=_no_frets,
+    page="Work",
+)
+
+
+def _heard_place(heard: Heard) -> str:
+    note = f"fret {heard.fret}" if heard.fret else "open"
+    return f"string {heard.string}, {note}"
+
+
+HEARD = EntryRecord(
+    type=Heard,
+    place=_heard_place,
+    value=lambda heard, _unit, _heights: heard.says,
+    page="String room",
+)
+OTHERS_CLEAN = EntryRecord(
+    type=OthersClean,
+    place=lambda clean: f"all the other notes, string {clean.string}",
+    value=lambda _clean, _unit, _heights: "clean",
+    frets=lambda clean: frozenset(clean.frets),
+    page="String room",
+)
+
+_SEAT_PLACES = {"whole": "", "bass": ", low end", "middle": ", middle", "treble": ", high end"}
+
+
+def seat_words(seated: Seated) -> str:
+    """What became of a fret that was pressed or tapped home."""
+    holds = "" if seated.holds == "not tried" else seated.holds
+    glued = "glued" if seated.glued else ""
+    said = (f"{seated.how}{_SEAT_PLACES[seated.where]}", seated.stopped, glued, holds)
+    return ", ".join(part for part in said if part)
+
+
+SEATED = EntryRecord(
+    type=Seated,
+    place=lambda seated: f"fret {seated.fret}",
+    value=lambda seated, _unit, _heights: seat_words(seated),
+    page="Work",
+)
+AGREED = EntryRecord(
+    type=Agreed,
+    place=lambda _agreed: "",
+    value=lambda _agreed, _unit, _heights: "agreed on the filing",
+    frets=lambda agreed: frozenset((agreed.fall_from or 0, *agreed.untouched)),
+    page="Filing",
+)
+
+
+def _filed_frets(filed: Filed) -> frozenset[int]:
+    return frozenset(fret for fret, _, _ in filed.off)
+
+
+FILED = EntryRecord(
+    type=Filed,
+    place=lambda filed: words.count(len(_filed_frets(filed)), "fret", "frets"),
+    value=lambda _filed, _unit, _heights: "filed",
+    frets=_filed_frets,
+    page="Work",
+)
+CHOSEN = EntryRecord(
+    type=Chosen,
+    place=lambda _chosen: "way taken,",
+    value=lambda chosen, _unit, _heights: chosen.way.replace("-", " "),
+    frets=_no_frets,
+    page="Choose",
+)
+STEP_DONE = EntryRecord(
+    type=StepDone,
+    place=lambda _done: "step ticked,",
+    value=lambda done, _unit, _heights: done.step.replace("-", " "),
+    frets=_no_frets,
+    page="Work",
+)
+
+
+def _description_faults(entry: Describe, _neck: NeckDescription, _number: int) -> list[str]:
+    return description_faults(entry.neck)
+
+
+DESCRIBE = EntryRecord(
+    type=Describe,
+    place=lambda _entry: "the description",
+    value=lambda _entry, _unit, _heights: "changed",
+    frets=_no_frets,
+    faults=_description_faults,
+    page="Take in",
+)
+ROUND_START = EntryRecord(
+    type=RoundStart,
+    place=lambda _start: "round begun,",
+    value=lambda start, _unit, _heights: start.name,
+    frets=_no_frets,
+)
+
+
+def _note_faults(note: Note, _neck: NeckDescription, number: int) -> list[str]:
+    if not note.text and note.photo is None:
+        return ["an empty note: give text or photo."]
+    if note.about is not None and note.about >= number:
+        return [f"is about entry {note.about}, which is not before it."]
+    return []
+
+
+def _note_words(note: Note, _unit: Unit, _heights: Unit) -> str:
+    return note.text[:40]
+
+
+NOTE = EntryRecord(
+    type=Note,
+    place=lambda note: "note" if note.photo is None else "photo",
+    value=_note_words,
+    frets=_no_frets,
+    faults=_note_faults,
+)
+
+
+def _strike_faults(strike: Strike, _neck: NeckDescription, number: int) -> list[str]:
+    if strike.entry < number:
+        return []
+    return [f"strikes entry {strike.entry}, which is not before it."]
+
+
+STRIKE = EntryRecord(
+    type=Strike,
+    place=lambda _strike: "struck",
+    value=lambda strike, _unit, _heights: f"entry {strike.entry}",
+    frets=_no_frets,
+    faults=_strike_faults,
+)

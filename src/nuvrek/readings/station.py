@@ -1,0 +1,50 @@
+"""One place of a measuring round: what is asked for, where, with what."""
+
+from __future__ import annotations
+
+from typing import Literal
+
+from msgspec import Struct
+
+from nuvrek.neck.description import Lane
+from nuvrek.readings.entries import Side, State, Strings
+from nuvrek.readings.sizes import What
+
+
+class Station(Struct, frozen=True):
+    """One stop of a round.
+
+    ``state`` matters only where the strings are changed; supports of None let an edge lie as it rests;
+    ``string`` 0 is the outer one of the side; ``wanted_mm`` is the leaf of a goes-or-not reading.
+    """
+
+    key: str
+    kind: str
+    lane: Lane = "bass"
+    fret: int = 0
+    supports: tuple[int, int] | None = None
+    by: Literal["string", "edge", "notched"] = "string"
+    state: State = State()
+    string: int = 0
+    what: What = "crown-width"
+    wanted_mm: float = 0.0
+    capo: int = 0
+
+    @property
+    def field(self) -> str:
+        """The name under which unit and plausible range of this entry field are kept."""
+        return f"size-{self.what}" if self.kind == "size" else self.kind
+
+    @property
+    def side(self) -> Side:
+        """The side of the neck the lane lies on; the middle counts as low."""
+        return "treble" if self.lane == "treble" else "bass"
+
+
+class Suggestion(Struct, frozen=True):
+    """A reading worth taking: where, with the strings how, and what it would settle. ``share`` of the doubt it takes away."""
+
+    station: Station
+    strings: Strings
+    reason: str
+    share: float
