@@ -7,14 +7,15 @@ from collections.abc import Iterator
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.keypad.keys.gaps import GapKeys
 from nuvrek.bench.keypad.keys.state import FEELS
+from nuvrek.bench.keypad.repeats import ReadingPlace
 from nuvrek.bench.strips.strips import Dots, SideStrip, ValuesStrip
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.neck.radius import gauge_words
 from nuvrek.neck.rocker import edge_words
-from nuvrek.readings.entries import AnyReading, FretEnd, Gap, Ink, Rock, StandOff
-from nuvrek.readings.journal import NeckState
-from nuvrek.readings.kinds import frets_touched
-from nuvrek.readings.stations import Station
+from nuvrek.readings.entries import AnyReading, Gap
+from nuvrek.readings.journal import NeckState, Taken
+from nuvrek.readings.kinds import STATIONS, frets_touched
+from nuvrek.readings.stations import Station, station_of
 from nuvrek.readings.tool_kit import notched_fit
 from nuvrek.readings.words import amount_words, value_words
 from nuvrek.units import Unit
@@ -24,8 +25,7 @@ _TRIM = (" mm", " thou", " in")
 
 def side_strip(pad: Keypad, station: Station) -> SideStrip:
     """The side view of a station, with what the user's own tools have to say to it."""
-    broad = station.kind in ("press", "rod-feel", "temperature", "humidity", "state")
-    under = "" if broad else LANE_WORDS[station.lane]
+    under = "" if STATIONS[station.kind].broad else LANE_WORDS[station.lane]
     keys = pad.keys_here
     reach = keys.reach() if isinstance(keys, GapKeys) else None
     note = _note(pad, station)
@@ -78,31 +78,12 @@ def values_strip(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesStrip:
             times = f" ×{count}" if count > 1 else ""
             values[fret] = (_short(reading, unit, height_unit) + times, here)
 
-    if station.kind in ("sweep", "press", "ends", "ink"):
-        for one in pad.taken_since():
-            match one.reading:
-                case Rock() if station.kind == "sweep":
-                    show(one.reading, one.reading.fret, one.reading.lane, 1)
-                case StandOff() if station.kind == "press":
-                    show(one.reading, one.reading.fret, station.lane, 1)
-                case Ink() if station.kind == "ink":
-                    show(one.reading, one.reading.fret, one.reading.lane, 1)
-                case FretEnd() if station.kind == "ends":
-                    show(one.reading, one.reading.fret, one.reading.side, 1)
-                case _:
-                    pass
+    if STATIONS[station.kind].sweep:
+        for reading, fret, lanes in _marked(pad, station):
+            show(reading, fret, station.lane if station.lane in lanes else lanes[0], 1)
     else:
-        pad.repeats.follow(pad.session.neck_state)
-        for place, found in pad.repeats.places.items():
-            old_run = station.kind == "dial" and found[-1].number <= pad.since
-            other = station.kind == "string-gap" and (
-                place.strings != pad.session.neck_state.state.strings
-                or (place.by == "notched") != (station.by == "notched")
-            )
-            if place.field != station.field or old_run or other:
-                continue
-            if 0 < place.fret <= pad.neck.frets:
-                show(found[-1].reading, place.fret, place.lane, len(found))
+        for place, found in _read_before(pad, station):
+            show(found[-1].reading, place.fret, place.lane, len(found))
     shown = tuple((fret, words, here) for fret, (words, here) in sorted(values.items()))
     measured = pad.keys_here.lengths and pad.keys_here.numbers
     under = (
@@ -111,6 +92,35 @@ def values_strip(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesStrip:
         else ""
     )
     return ValuesStrip("So far", under, shown)
+
+
+def _read_before(pad: Keypad, station: Station) -> Iterator[tuple[ReadingPlace, list[Taken]]]:
+    """Readings of the kind asked for, by place, as far as they can be held beside the next one."""
+    strings = pad.session.neck_state.state.strings
+    pad.repeats.follow(pad.session.neck_state)
+    for place, found in pad.repeats.places.items():
+        if place.field != station.field or not 0 < place.fret <= pad.neck.frets:
+            continue
+        # A beam laid anew is another line, a gap with the strings otherwise another bend.
+        if station.kind == "dial" and found[-1].number <= pad.since:
+            continue
+        on_wood = (place.by == "notched", station.by == "notched")
+        if station.kind == "string-gap" and (place.strings != strings or on_wood[0] != on_wood[1]):
+            continue
+        yield place, found
+
+
+def _marked(pad: Keypad, station: Station) -> Iterator[tuple[AnyReading, int, tuple[Lane, ...]]]:
+    """What a sweep has marked so far in this round: the reading, its fret, the lanes it speaks of."""
+    for one in pad.taken_since():
+        asked = station_of(one.reading)
+        if asked.kind == station.kind and asked.fret:
+            yield one.reading, asked.fret, _lanes_of(one.reading)
+
+
+def _lanes_of(reading: AnyReading) -> tuple[Lane, ...]:
+    lane: Lane | None = getattr(reading, "lane", None) or getattr(reading, "side", None)
+    return LANES if lane is None else (lane,)
 
 
 def _short(reading: AnyReading, unit: Unit, height_unit: Unit) -> str:
@@ -129,12 +139,15 @@ def dots_of(pad: Keypad) -> Dots:
     station, frets = pad.station, pad.neck.frets
     pad.repeats.follow(pad.session.neck_state)
     read = frozenset((p.fret, p.lane) for p in pad.repeats.places if 0 < p.fret <= frets)
-    if station is not None and station.kind in ("press", "ends", "ink"):
-        read = frozenset(_swept(pad, station))
+    record = None if station is None else STATIONS[station.kind]
+    # The rocker has marks of its own beside the readings.
+    if station is not None and record is not None and record.sweep and record.picture != "rocker":
+        marked = _marked(pad, station)
+        read = frozenset((fret, lane) for _, fret, lanes in marked for lane in lanes)
     rocks = frozenset(
         (fret, lane) for lane in LANE_WORDS for fret in pad.marked(lane) if fret <= frets
     )
-    if station is None or station.kind in ("state", "rod-feel", "temperature", "humidity"):
+    if station is None or record is None or (record.broad and not record.sweep):
         return Dots(read, rocks)
     supports: tuple[int, ...] = ()
     if station.kind == "string-gap":
@@ -144,20 +157,6 @@ def dots_of(pad: Keypad) -> Dots:
     return Dots(
         read, rocks, supports=supports, asked=(pad.cursor, station.lane), lane_now=station.lane
     )
-
-
-def _swept(pad: Keypad, station: Station) -> Iterator[tuple[int, Lane]]:
-    """What a pressing sweep or one along the ends has found so far."""
-    for one in pad.taken_since():
-        match one.reading:
-            case StandOff(fret=fret, lane=lane) if station.kind == "press":
-                yield from ((fret, each) for each in LANES if lane in (None, each))
-            case FretEnd(fret=fret, side=side) if station.kind == "ends":
-                yield fret, side
-            case Ink(fret=fret, lane=inked) if station.kind == "ink":
-                yield fret, inked
-            case _:
-                pass
 
 
 def readings_at(neck_state: NeckState, fret: int) -> list[tuple[int, AnyReading]]:

@@ -9,6 +9,7 @@ from nuvrek.bench.strips.strips import SideStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.scale import fret_line_mm
+from nuvrek.readings.kinds import STATIONS
 from nuvrek.readings.sizes import SIZES
 
 
@@ -20,24 +21,25 @@ class Side(StripPainter):
         self.base = self.box.top() + 0.62 * self.box.height()
         self.crown = min(34.0, self.box.height() * 0.15)
         self._neck(fret_line_mm(self.g.neck.scale_mm, self.g.neck.frets), lane)
-        kind = lane.station.kind
-        if kind == "string-gap":
-            self._gap(
-                lane
-            ) if lane.station.supports and lane.station.by != "notched" else self._resting(lane)
-            return
         drawn = {
-            "sweep": self._rocker,
-            "crown-height": self._caliper,
-            "string-height": self._rule,
+            "edge": self._edge,
+            "rocker": self._rocker,
+            "caliper": self._caliper,
+            "string": self._rule,
             "dial": self._beam,
-            "press": self._finger,
-            "ends": self._finger,
+            "finger": self._finger,
             "ink": self._beamed,
             "size": self._size,
-            "state": self._strings,
+            "strings": self._strings,
         }
-        drawn.get(kind, self._words_only)(lane)
+        drawn.get(STATIONS[lane.station.kind].picture, self._words_only)(lane)
+
+    def _edge(self, lane: SideStrip) -> None:
+        """A string or edge on named supports, or an edge as it rests."""
+        if lane.station.supports and lane.station.by != "notched":
+            self._gap(lane)
+        else:
+            self._resting(lane)
 
     def _strings(self, lane: SideStrip) -> None:
         slack = lane.station.state.strings == "slack"
@@ -140,7 +142,7 @@ class Side(StripPainter):
         s = (x[fret] - x[1]) / (x[self.g.neck.joint_fret] - x[1])
         depth = (
             0.0
-            if lane.station.kind not in ("string-gap", "string-height")
+            if STATIONS[lane.station.kind].picture not in ("edge", "string")
             else 0.14 * self.box.height()
         )
         return depth * 4.0 * s * (1.0 - s) if s <= 1.0 else 0.0

@@ -58,14 +58,14 @@ class Evidence:
 
 Bounds = tuple[float, float, float]  # lo, hi, sigma
 # Heights a row combines: of the tops, the wood or the crowns, in one state on one surface.
-StringHeights = tuple[Literal["tops", "wood", "crown"], State, int]
+HeightGroup = tuple[Literal["tops", "wood", "crown"], State, int]
 
 
 @dataclass(slots=True)
 class _Said:
     """What was said of one place with one bound: how often, by which reading first."""
 
-    heights: StringHeights
+    heights: HeightGroup
     lane: int
     parts: Combination
     bounds: Bounds
@@ -194,7 +194,7 @@ class Gathering:
         parts = partial(chord_gap, self.x, low, high, gap.fret)
         self._say(one, kind, gap.lane, (low, high, gap.fret), parts, _gap_bounds(gap))
 
-    def _heights(self, key: StringHeights) -> tuple[Row, Row]:
+    def _heights(self, key: HeightGroup) -> tuple[Row, Row]:
         """Rows and constants of all places that a group of rows combines."""
         kind, state, surface = key
         match kind:
@@ -207,7 +207,7 @@ class Gathering:
 
     def _make(self, said: Sequence[_Said]) -> tuple[Row, Row]:
         """Rows and constants of what was said: combinations of heights, group by group."""
-        groups: dict[StringHeights, list[int]] = {}
+        groups: dict[HeightGroup, list[int]] = {}
         for i, one in enumerate(said):
             groups.setdefault(one.heights, []).append(i)
         rows, constants = np.empty((len(said), self.unknowns.size)), np.empty(len(said))

@@ -14,7 +14,9 @@ from nuvrek.units import Unit
 E = TypeVar("E", bound=Entry)
 Tool = Literal["edge", "leaf", "rocker", "caliper", "rule", "indicator"]
 # What is drawn beside the neck sheet while a station is asked for.
-SidePicture = Literal["", "edge", "rocker", "caliper", "string", "dial", "finger", "ink", "size"]
+SidePicture = Literal[
+    "", "edge", "rocker", "caliper", "string", "dial", "finger", "ink", "size", "strings"
+]  # fmt: skip
 
 
 def own_fret(entry: Entry) -> frozenset[int]:

@@ -78,5 +78,9 @@ def _state_prompt(station: Station, _fret: int, _side: str, _strings: str) -> st
 
 
 STATE_STATION = StationRecord(
-    kind="state", title=titled("strings"), prompt=_state_prompt, broad=True
+    kind="state",
+    title=titled("strings"),
+    prompt=_state_prompt,
+    broad=True,
+    picture="strings",
 )

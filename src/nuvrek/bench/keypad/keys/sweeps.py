@@ -71,6 +71,7 @@ class SweepKeys(StationKeys):
 class RockerKeys(LeafKeys, SweepKeys):
     """A rocker along one lane."""
 
+    stations: ClassVar[tuple[str, ...]] = ("sweep",)
     keys: ClassVar[Mapping[str, str]] = {"*": "rocks", "/": "still", "+": "slides", "-": "drags"}
     hint = "Fret number and * where it rocks. Enter: all the others are still."
 
