@@ -261,7 +261,9 @@ class OddNecks(unittest.TestCase):
                         way = draft.way()
                         self.assertTrue(way.possible or way.why_not)
                         if way.possible and way.metal_mm > 0.01:
-                            self.assertIn("fret", watch_words(draft.rehearsal(), way, Unit.THOU))
+                            self.assertIn(
+                                "fret", watch_words(draft.to_tell()().rehearsal, way, Unit.THOU)
+                            )
 
 
 class Agreements(unittest.TestCase):

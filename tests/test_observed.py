@@ -51,7 +51,7 @@ class Ends(unittest.TestCase):
         ]
         found, plan = seen(ends)
         self.assertIn("high side by up to 0.30 mm", found["fret-ends"].headline)
-        self.assertIn("Frets 5, 6", found["fret-ends"].text)
+        self.assertIn("Frets 5 and 6", found["fret-ends"].text)
         self.assertIn("only 2.00 mm", found["fret-ends"].text)
         self.assertEqual(plan.advice, "ends")
         keys = [step.key for step in plan.way("ends").steps if step.key.startswith("end-")]
@@ -90,4 +90,4 @@ class RodAndWear(unittest.TestCase):
         ]
         found = seen(worn)[0]["grooves"]
         self.assertIn("0.12 mm", found.headline)
-        self.assertIn("frets 1, 2.", found.text)
+        self.assertIn("frets 1 and 2.", found.text)

@@ -219,7 +219,8 @@ class TheJob(TempCase):
 
     def test_promise_beside_result(self) -> None:
         open_rows = {
-            row.matter: row.kept for row in compare(compute(self.session.neck_state)[0], Unit.MM)
+            row.matter: row.kept
+            for row in compare(compute(self.session.neck_state)[0], Unit.MM, Unit.MM)
         }
         self.assertEqual(open_rows["Rocker"], None)
         while (step := next_step(self.session.neck_state)) is not None:
@@ -243,11 +244,17 @@ class TheJob(TempCase):
             CrownHeight(lane="middle", fret=1, height_mm=1.2, station="closing-crown"),
         ):
             self.session.append(entry)
-        rows = {row.matter: row for row in compare(compute(self.session.neck_state)[0], Unit.MM)}
+        rows = {
+            row.matter: row
+            for row in compare(compute(self.session.neck_state)[0], Unit.MM, Unit.MM)
+        }
         self.assertEqual([row.kept for row in rows.values()], [True] * 6)
         # The frets are level now: the low string rings clean no higher than promised.
         self.assertIn("mm ± ", rows["Clean from, low side"].result)
         self.session.append(Rock(lane="bass", fret=5, says="rocks", gap_mm=0.08))
-        broken = {row.matter: row for row in compare(compute(self.session.neck_state)[0], Unit.MM)}
+        broken = {
+            row.matter: row
+            for row in compare(compute(self.session.neck_state)[0], Unit.MM, Unit.MM)
+        }
         self.assertFalse(broken["Rocker"].kept)
         self.assertIn("5", broken["Rocker"].result)

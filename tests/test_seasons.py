@@ -6,6 +6,7 @@ from sklearn.gaussian_process import GaussianProcessRegressor
 from sklearn.gaussian_process.kernels import ConstantKernel, DotProduct
 
 from nuvrek.estimate.findings.find import find
+from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.findings.seasons import (
     PER_PERCENT_MM,
     VISIT_MM,
@@ -84,11 +85,11 @@ class Visits(unittest.TestCase):
         made = neck_with(wood="hard maple")
         heads = [
             f.headline
-            for f in find_seasons(map_neck(neck_state(followed(*WET_DRY), made)), Unit.MM)
+            for f in find_seasons(Looking(map_neck(neck_state(followed(*WET_DRY), made)), Unit.MM))
         ]
         self.assertTrue(any("of relief per percent" in head for head in heads), heads)
         dry = followed(("2025-07-01", 68.0, 0.2), ("2026-02-01", 30.0, 0.15))
-        told = find_seasons(map_neck(neck_state(dry, made)), Unit.MM)
+        told = find_seasons(Looking(map_neck(neck_state(dry, made)), Unit.MM))
         self.assertIn("narrower", told[0].headline)
 
     def test_width_by_hand(self) -> None:

@@ -92,4 +92,5 @@ class Walls(TempCase):
         self.assertTrue(callable(getattr(import_module(module), function)))
         for lock in (ROOT / "lock").glob("*.txt"):
             self.assertNotIn("http", lock.read_text())
+            self.assertNotIn("/tmp", lock.read_text())
             self.assertIn("--hash=sha256:", lock.read_text())

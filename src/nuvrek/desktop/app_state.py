@@ -48,10 +48,11 @@ class AppState(QObject):
         self.session: Session | None = None
         self.solved: Solved | None = None
         self.page = ""
+        self.trouble = ""
         self.fret: int | None = None
         self._solver = Solver(inline, self)
         self._solver.arrived.connect(self._on_solved)
-        self._solver.failed.connect(self.said)
+        self._solver.failed.connect(self._on_failed)
         self._gauge: Gauge | None = None
         self.shelf = Shelf(book)
 
@@ -118,8 +119,18 @@ class AppState(QObject):
     def solve(self) -> None:
         """Ask for a result for the open neck."""
         wanted = self.wanted
+        self.trouble = ""
         if wanted is not None:
             self._solver.request(wanted)
+
+    @property
+    def waiting(self) -> str:
+        """Why there is no result yet: it is on its way, or what went wrong."""
+        return self.trouble or "One moment."
+
+    def _on_failed(self, words: str) -> None:
+        self.trouble = words
+        self.said.emit(words)
 
     @property
     def fresh(self) -> Solved | None:

@@ -11,6 +11,7 @@ from msgspec import Struct
 from numpy.typing import NDArray
 from scipy.special import ndtr
 
+from nuvrek import words
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import HeightKind, Measurer, Part, measurer_of
 from nuvrek.estimate.model.edge_contacts import contacts_around
@@ -109,8 +110,9 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
         chosen.append(Suggestion(candidate.station, candidate.strings, reason, share))
         taken.add(_place(candidate))
         covariance = _after(covariance, rows[best], candidate.sd_mm)
-    words = f"{len(doubtful)} question{'s' if len(doubtful) > 1 else ''} open: {doubtful[0].words}."
-    return NextBest(tuple(chosen), False, words)
+    open_questions = words.count(len(doubtful), "question", "questions")
+    sentence = f"{open_questions} open: {doubtful[0].words}."
+    return NextBest(tuple(chosen), False, sentence)
 
 
 class Pool:

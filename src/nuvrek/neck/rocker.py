@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 from collections.abc import Sequence
 
+from nuvrek import words
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_line_mm
 
@@ -41,4 +42,5 @@ def edge_words(neck: NeckDescription, fret: int, owned_mm: Sequence[float] = ())
     fitting = [f"{mm:g}" for mm in fitting_edges(neck, fret, owned_mm)]
     if not fitting:
         return f"none of your edges fits: {span} is needed"
-    return f"your {' and '.join(fitting)} mm edge{'s fit' if len(fitting) > 1 else ' fits'}"
+    fit = words.plural(len(fitting), "edge fits", "edges fit")
+    return f"your {words.listed(fitting)} mm {fit}"

@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 
 from msgspec import structs
 
+from nuvrek import words
 from nuvrek.bench.session import Session
 from nuvrek.planning.ways.kinds import WAYS
 from nuvrek.readings.entries import Agreed, AnyEntry, Describe, WayKind
@@ -211,7 +212,7 @@ class FilingDraft:
             return f"{made.title}: not now"
         n = self.unit
         thin = format_number(float(made.left_mm.min()), n)
-        levels = f"{made.levels_left} level{'' if made.levels_left == 1 else 's'} left"
+        levels = f"{words.count(made.levels_left, 'level', 'levels')} left"
         return (
             f"{made.title}: {format_length(made.metal_mm, n)} off in all, thinnest {thin}, {levels}"
         )

@@ -155,6 +155,7 @@ class Stage(QWidget):
 
     def enter(self) -> None:
         """The stage comes to the front."""
+        self.bar.notice = ""
         self.setFocus(Qt.FocusReason.OtherFocusReason)
         self.refresh()
 
@@ -175,7 +176,7 @@ class Stage(QWidget):
 
     def say(self, sentence: str) -> None:
         """Show a sentence from elsewhere (a full disk, say) in the bench bar."""
-        self.bar.message.setText(sentence)
+        self.bar.say(sentence)
 
     def unit_pressed(self) -> None:
         """The unit in the bench bar was pressed."""
@@ -198,6 +199,7 @@ class Stage(QWidget):
         if name and event.isAutoRepeat() and name not in ("left", "right", "back"):
             event.accept()
             return
+        self.bar.notice = ""
         if name and self.key(name):
             event.accept()
         else:

@@ -142,11 +142,11 @@ class ChooseStage(Stage):
     def _take(self) -> None:
         solved, session, plan, at = self.app.fresh, self.app.session, self.plan, self.index
         if solved is None or session is None or plan is None or at is None:
-            self.bar.message.setText("The ways are being weighed anew. One moment, then Enter.")
+            self.bar.say("The ways are being weighed anew. One moment, then Enter.")
             return
         way = plan.ways[at]
         if not way.possible:
-            self.bar.message.setText(" ".join(way.why_not))
+            self.bar.say(" ".join(way.why_not))
             return
         if self.app.write(lambda: choose(session, solved, way)):
             self.app.stage_wanted.emit("Work")
@@ -160,7 +160,7 @@ class ChooseStage(Stage):
             for row in self.rows:
                 row.hide()
             self.take.setEnabled(False)
-            self.bar.show_words("Weighing the ways", message="One moment.")
+            self.bar.show_words("Weighing the ways", message=self.app.waiting)
             return
         in_hand = session.neck_state.chosen.way if session.neck_state.chosen else None
         for row in self.rows[len(plan.ways) :]:

@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 from PyQt6.QtGui import QGuiApplication
 from PyQt6.QtWidgets import QFileDialog, QInputDialog, QMenu, QWidget
 
+from nuvrek import words
 from nuvrek.desktop.widgets.photo import small_copy
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults, read_bytes
@@ -34,7 +35,7 @@ class Extras:
     def menu(self, parent: QWidget, afresh: Callable[[], None]) -> QMenu:
         """The menu of Measure; its entries are of touch size by the style sheet."""
         menu = QMenu(parent)
-        for words, action in (
+        for entry, action in (
             ("A note on the last reading", self.ask_note),
             ("A photo with the last reading", self.ask_photo),
             (None, None),
@@ -51,7 +52,7 @@ class Extras:
             if words is None or action is None:
                 menu.addSeparator()
             else:
-                made = menu.addAction(words)
+                made = menu.addAction(entry)
                 assert made is not None
                 made.triggered.connect(lambda _on, action=action: action())
         return menu
@@ -129,7 +130,7 @@ class Extras:
             return
         if self.app.write(lambda: session.append(*readings)):
             count = len(readings)
-            self.stage.say(f"{count} reading{'s' if count > 1 else ''} taken in from {name}.")
+            self.stage.say(f"{words.count(count, 'reading', 'readings')} taken in from {name}.")
 
     def save_table(self, path: Path) -> None:
         """Write the readings that count as CSV."""

@@ -165,9 +165,9 @@ class FilingStage(Stage):
         if solved is None or solved.plan is None:
             self.sheet.show_neck(session.neck_state.neck, (), Dots())
             self.curve.show_curve(
-                (), (), self.app.settings.unit, self.app.settings.height_unit, "One moment."
+                (), (), self.app.settings.unit, self.app.settings.height_unit, self.app.waiting
             )
-            self.bar.show_words("Weighing the ways", message="One moment.")
+            self.bar.show_words("Weighing the ways", message=self.app.waiting)
             return
         if (
             self.filing is None
@@ -395,7 +395,7 @@ class FilingStage(Stage):
             else "",
         )
         self.told.setText(" ".join(part for part in said if part))
-        self.bar.message.setText(watch_words(rehearsal, made, filing.unit))
+        self.bar.message.setText(self.bar.notice or watch_words(rehearsal, made, filing.unit))
 
     def _settle(self) -> None:
         self._show()
@@ -472,7 +472,7 @@ class FilingStage(Stage):
             and self.app.write(lambda: filing.agree(session))
         ):
             self.setFocus()
-            self.bar.message.setText("Written down. All ways are weighed by it from now on.")
+            self.bar.say("Written down. All ways are weighed by it from now on.")
 
     def _take(self) -> None:
         filing, session = self.filing, self.app.session
@@ -480,7 +480,7 @@ class FilingStage(Stage):
             return
         made = filing.way()
         if not made.possible:
-            self.bar.message.setText(" ".join(made.why_not))
+            self.bar.say(" ".join(made.why_not))
             return
         if self.app.write(lambda: filing.take(session)):
             self.app.stage_wanted.emit("Work")

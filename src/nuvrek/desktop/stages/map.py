@@ -6,6 +6,7 @@ from collections.abc import Callable
 
 from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
+from nuvrek import words
 from nuvrek.bench.pages.reading_picker import ReadingPicker
 from nuvrek.bench.solved import Solved
 from nuvrek.bench.strips.map import difference_strip, light_strip, map_at, room_strip, shade_strip
@@ -147,7 +148,7 @@ class MapStage(Stage):
         self.finding = None
         self.refresh()
         if said:
-            self.bar.message.setText(said)
+            self.bar.say(said)
 
     def _go_to(self, card: Card) -> None:
         """A finding was pressed: its fret, and the readings for and against it; an odd one is picked."""
@@ -286,13 +287,15 @@ class MapStage(Stage):
             return
         state = session.neck_state.state
         if solved is None:
-            self.bar.show_words("Putting the readings together", message="One moment.", state=state)
+            self.bar.show_words(
+                "Putting the readings together", message=self.app.waiting, state=state
+            )
         elif self.finding is not None:
             self._finding_bar(solved, self.finding, state)
         elif fret is None or fret > solved.map.neck.frets:
             count = len(solved.neck_state.taken)
             self.bar.show_words(
-                f"{count} reading{'s' if count != 1 else ''} on this neck",
+                f"{words.count(count, 'reading', 'readings')} on this neck",
                 message="Arrows choose a fret. 1 to 3 take the next reading. + and - heights, * strings, / light gap, 0 string room.",
                 state=state,
                 right_title="last readings",
@@ -354,4 +357,4 @@ class MapStage(Stage):
             right=self.picker.lines(s.unit, s.height_unit) if self.picker else (),
         )
         if self.picker is not None and self.picker.note_words:
-            self.bar.message.setText(self.picker.note_words)
+            self.bar.message.setText(self.bar.notice or self.picker.note_words)

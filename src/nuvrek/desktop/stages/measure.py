@@ -298,7 +298,7 @@ class MeasureStage(Stage):
         """Prompt, number and last readings."""
         if self.keypad is None or self.app.session is None:
             return
-        view = view_of(self.keypad)
+        view, back = view_of(self.keypad), self.keypad.back_words()
         self.bar.show_words(
             view.prompt,
             number=view.number,
@@ -310,7 +310,7 @@ class MeasureStage(Stage):
             alert=bool(view.question or view.message),
             state=self.app.session.neck_state.state,
             right_title="last readings",
-            right=self.recent_lines(),
+            right=(*self.recent_lines(3 if back else 4), *([back] if back else [])),
         )
 
     def unit_pressed(self) -> None:

@@ -115,7 +115,7 @@ class RoomStage(Stage):
             return
         if solved is None:
             self.view.show_room(session.neck_state.neck, None, self.app.settings.unit)
-            self.bar.show_words("String room", message="One moment.")
+            self.bar.show_words("String room", message=self.app.waiting)
             return
         if self.room is None or self.room.solved is not solved:
             before, self.room = self.room, StringRoomPage(solved)
@@ -253,9 +253,7 @@ class RoomStage(Stage):
             relief_school="figure",
         )
         if self.app.write(lambda: session.append(Describe(neck=neck))):
-            self.bar.message.setText(
-                f"Relief wanted is now {room.even_words(self.app.settings.unit)}."
-            )
+            self.bar.say(f"Relief wanted is now {room.even_words(self.app.settings.unit)}.")
 
     def key(self, name: str) -> bool:
         room, session = self.room, self.app.session

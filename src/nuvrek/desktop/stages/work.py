@@ -225,7 +225,7 @@ class WorkStage(Stage):
                 if entry.stopped == "gone too far"
                 else ""
             )
-            self.bar.message.setText(
+            self.bar.say(
                 f"Fret {fret} is written down as {entry.how}. Take the rocker over it again before filing.{low}"
             )
 
@@ -255,16 +255,12 @@ class WorkStage(Stage):
                 try:
                     values[name] = msgspec.convert(float(text), float)
                 except ValueError:
-                    self.bar.message.setText(
-                        f"{line.accessibleName()}: a plain number is needed, or nothing."
-                    )
+                    self.bar.say(f"{line.accessibleName()}: a plain number is needed, or nothing.")
                     return None
         try:
             return msgspec.convert({"kind": "heated", **values}, Heated)
         except msgspec.ValidationError:
-            self.bar.message.setText(
-                "One of the figures of the heating can't be; look at them again."
-            )
+            self.bar.say("One of the figures of the heating can't be; look at them again.")
             return None
 
     def _inked(self, name: str) -> bool:

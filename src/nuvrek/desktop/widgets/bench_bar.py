@@ -38,6 +38,7 @@ class BenchBar(QWidget):
         self.unit.pressed.connect(self.unit_pressed)
         self.aside = self._label("Leaf that slides")
         self.message = self._label("Message", wrap=True)
+        self.notice = ""
         self.strings = self._chip("Strings: press to change")
         self.posture = self._chip("Posture: press to change")
         self.rod = self._label("Rod")
@@ -125,6 +126,11 @@ class BenchBar(QWidget):
         # About two thirds of the bar are the prompt's, the rest is for the last readings.
         return px if QFontMetrics(font).horizontalAdvance(prompt) < 0.66 * self.width() else 30
 
+    def say(self, sentence: str) -> None:
+        """A sentence that stays over whatever else the bar would show, until the next key."""
+        self.notice = sentence
+        self.message.setText(sentence)
+
     def show_words(
         self,
         prompt: str,
@@ -150,7 +156,8 @@ class BenchBar(QWidget):
         self.unit.setText(unit)
         self.aside.setText(aside)
         self.aside.setVisible(bool(aside))
-        self.message.setText(message)
+        alert = alert or bool(self.notice)
+        self.message.setText(self.notice or message)
         colour = c.bar_accent if alert else c.bar_muted
         weight = "bold" if alert else "normal"
         self.message.setStyleSheet(

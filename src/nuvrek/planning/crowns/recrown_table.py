@@ -8,6 +8,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from nuvrek import words
 from nuvrek.neck.crown import cap_area_mm2, crown_radius_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.crowns.crowning import Crown, crown_after, file_for, levels_left
@@ -79,7 +80,7 @@ def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> str:
     if table.due:
         widest = max(table.due, key=lambda one: one.flat_mm)
         said.append(
-            f"{len(table.due)} fret{'s' if len(table.due) > 1 else ''} to crown with the {table.file} file; the widest flat "
+            f"{words.count(len(table.due), 'fret', 'frets')} to crown with the {table.file} file; the widest flat "
             f"{format_length(widest.flat_mm, unit)} on fret {widest.fret}: {_share_gone(widest):.0f} % of its section went."
         )
     if table.stuck:

@@ -1,0 +1,164 @@
+"""Necks switched while the solver works, stale plans, undo from page to page: nothing reaches a neck that is not open."""
+
+from collections.abc import Iterator
+from contextlib import contextmanager
+from typing import Any
+from unittest import mock
+
+from PyQt6.QtTest import QTest
+
+from nuvrek.bench.solved import Terms, Wanted, see, weigh
+from nuvrek.desktop import log
+from nuvrek.readings.entries import Chosen, CrownHeight, RodMove, StringGap
+from nuvrek.units import Unit
+from tests.support import WindowCase
+from tests.test_window import BACK, ENTER, HOME
+
+
+class Switching(WindowCase):
+    def solved(self, window: Any) -> Any:
+        """What the solver would bring for the neck that is open now."""
+        session = window.app.session
+        return weigh(see(Wanted(session.neck_state, session.identity, Terms(Unit.MM))))
+
+    @contextmanager
+    def solver_asleep(self, window: Any) -> Iterator[None]:
+        """Nothing is solved meanwhile, as on a busy machine."""
+        with mock.patch.object(window.app._solver, "request"):
+            yield
+
+    def test_a_late_result_of_another_neck_is_dropped(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(2)
+        late = self.solved(window)
+        window.show_stage("Shelf")
+        with self.solver_asleep(window):
+            window.stages["Shelf"]._open(5)
+            window.show_stage("Choose")
+            window.app._on_solved(late)
+            self.assertIsNone(window.app.solved)
+            before = list(window.app.session.entries)
+            self.keys(window, ENTER)
+        self.assertEqual(window.app.session.entries, before)
+        self.assertFalse([e for e in before if isinstance(e, Chosen)])
+
+    def test_a_plan_from_before_what_was_written_last_is_not_taken(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(2)
+        window.show_stage("Choose")
+        page, session = window.stage, window.app.session
+        with self.solver_asleep(window):
+            session.append(CrownHeight(lane="bass", fret=3, height_mm=1.2))
+            self.keys(window, ENTER)
+            self.assertEqual(window.now, "Choose")
+            self.assertIsNone(session.neck_state.chosen)
+            page.refresh()
+            self.assertIn("Weighing", window.bar.prompt.text())
+            self.assertFalse([row for row in page.rows if row.isVisible()])
+        window.app.solve()
+        self.keys(window, ENTER)
+        self.assertIsNotNone(session.neck_state.chosen)
+
+    def test_agreed_and_taken_at_once_is_weighed_by_the_agreement(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(2)
+        window.show_stage("Filing")
+        page, session = window.stage, window.app.session
+        page.filing.fret = page.filing.way().frets[0]
+        alone = page.filing.fret
+        page._leave_alone()
+        with self.solver_asleep(window):
+            page.agree.click()
+            self.keys(window, ENTER, ENTER)
+            self.assertEqual(session.neck_state.agreed.untouched, (alone,))
+            self.assertIsNone(session.neck_state.chosen)
+            with self.assertRaises(Exception) as caught:
+                page.filing.take(session)
+            self.assertIn("weighed", str(caught.exception))
+
+    def test_a_selected_way_stays_selected_when_the_list_changes(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(2)
+        window.show_stage("Choose")
+        page = window.stage
+        kinds = [way.kind for way in page.plan.ways]
+        page._select(kinds.index("level-held"))
+        window.app.session.append(RodMove(turns=0.125))
+        self.assertEqual(page.plan.ways[page.index].kind, "level-held")
+
+    def test_backspace_page_by_page(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(2)
+        session = window.app.session
+        window.show_stage("Measure")
+        self.keys(window, "1.75", ENTER)
+        window.show_stage("Choose")
+        self.keys(window, ENTER)
+        self.assertEqual(window.now, "Work")
+        chosen = session.neck_state.chosen
+        self.assertEqual(chosen.page, "Choose")
+        self.keys(window, ENTER)
+        done = dict(session.neck_state.steps_done)
+        window.show_stage("Measure")
+        readings = len(session.neck_state.taken)
+        for _ in range(6):
+            self.keys(window, BACK)
+        self.assertIs(session.neck_state.chosen, chosen)
+        self.assertEqual(session.neck_state.steps_done, done)
+        self.assertLess(len(session.neck_state.taken), readings)
+        window.show_stage("Work")
+        self.keys(window, BACK)
+        self.assertLess(len(session.neck_state.steps_done), len(done))
+        self.assertIn("Struck out", window.bar.message.text())
+
+    def test_quick_hands_between_necks_while_weighing_runs(self) -> None:
+        window: Any = self.open_window(demo=True, inline=False)
+        log.keep_in(self.folder / "log")
+        self.addCleanup(log.stop)
+        before = {row.id: window.app.book.entries(row.id) for row in window.app.book.necks()}
+        for lap in range(12):
+            self.keys(window, HOME, str(1 + 4 * lap % 9))
+            QTest.qWait(15 * (lap % 5))
+            window.show_stage(("Choose", "Map", "Filing", "Prove")[lap % 4])
+            QTest.qWait(40)
+        while window.app.busy:
+            QTest.qWait(20)
+        self.assertEqual(window.app.solved.identity, window.app.session.identity)
+        self.assertEqual(
+            window.stage.plan if window.now == "Choose" else window.app.solved.plan,
+            window.app.solved.plan,
+        )
+        self.assertEqual({n: window.app.book.entries(n) for n in before}, before)
+        self.assertFalse((self.folder / "log" / "nuvrek.log").exists())
+
+    def test_a_fault_of_the_solver_is_said_and_logged_without_names(self) -> None:
+        window: Any = self.open_window(demo=True)
+        log.keep_in(self.folder / "log")
+        self.addCleanup(log.stop)
+        owner = "a-name-typed-by-somebody"
+        with mock.patch("nuvrek.desktop.solver.see", side_effect=KeyError(owner)):
+            window.stages["Shelf"]._open(1)
+        self.assertIn("nuvrek.log", window.bar.message.text())
+        text = (self.folder / "log" / "nuvrek.log").read_text()
+        self.assertIn("KeyError while solving", text)
+        self.assertNotIn(owner, text)
+
+    def test_described_with_fewer_frets_the_old_result_is_not_drawn(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(1)
+        window.show_stage("Map")
+        from msgspec import structs
+
+        from nuvrek.readings.entries import Describe
+
+        session = window.app.session
+        neck = structs.replace(session.neck_state.neck, frets=15, joint_fret=12)
+        with self.solver_asleep(window):
+            session.append(Describe(neck=neck))
+            self.assertIsNone(window.app.solved)
+            window.stage.refresh()
+            window.grab()
+        window.app.solve()
+        window.grab()
+        self.assertEqual(len(window.app.solved.map.x_mm), 15)
+        self.assertTrue(any(isinstance(e, StringGap) for e in session.entries))
