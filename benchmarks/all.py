@@ -145,7 +145,8 @@ def reading_to_repaint(folder: Path) -> None:
     settle()
     paint = timed(lambda: window.stages["Map"].sheet.repaint(), 20)
     print(
-        f"a new reading to a repainted map, 24 frets x 3 lanes: {1e3 * whole:.1f} ms (aim: under 50)"
+        f"a new reading to a repainted map, 24 frets x 3 lanes: {1e3 * whole:.1f} ms (aim: "
+        "under 50)"
     )
     print(f"  ratio to a repaint of the sheet alone ({1e3 * paint:.1f} ms): {whole / paint:.1f}")
     window.close()
@@ -174,7 +175,8 @@ def proud_frets() -> None:
             )
         how = "a leaf under each rock" if measured else "rocks only marked"
         print(
-            f"planted proud frets on 50 necks, basic round, {how}: recall {hit / (hit + missed):.2f}, precision {hit / (hit + wrong):.2f}"
+            f"planted proud frets on 50 necks, basic round, {how}: recall "
+            f"{hit / (hit + missed):.2f}, precision {hit / (hit + wrong):.2f}"
         )
 
 

@@ -1,4 +1,6 @@
-"""Benchmarks of the filing: metal by way on made-up necks, the plan carried out on the true neck, doubts held, speed."""
+"""Benchmarks of the filing: metal by way on made-up necks, the plan carried out on the true
+neck, doubts held, speed.
+"""
 
 from __future__ import annotations
 
@@ -49,7 +51,9 @@ def true_surface(truth: Truth, neck_map: HeightMap) -> NeckTops:
 
 
 def true_lowest(truth: Truth, neck_map: HeightMap, off: np.ndarray, relief_mm: float) -> np.ndarray:
-    """Lowest clean heights by the true tops after filing, with the rod at this relief, (strings,)."""
+    """Lowest clean heights by the true tops after filing, with the rod at this relief,
+    (strings,).
+    """
     on, neck = string_up(neck_map), truth.neck
     x, middle, joint = on.strung.x_mm, middle_fret(neck), neck.joint_fret
     wood = truth.wood_mm(State())
@@ -130,7 +134,9 @@ def _metal(case: object, plan: Plan, level_mm: float, tally: Tally) -> None:
 
 
 def _carried_out(real: NeckTops, guess: NeckTops, plan: Removal, tally: Tally) -> None:
-    """A rigid beam on the true neck, filed until every top has lost its ink or one is down to its least by the map."""
+    """A rigid beam on the true neck, filed until every top has lost its ink or one is down to
+    its least by the map.
+    """
     shape = real.tops_mm - plan.rod_dip_mm * real.bend[:, None]
     most = guess.crown_mm - guess.least_crown_mm
     done = rehearse(
@@ -176,29 +182,43 @@ def necks(name: str, count: int = NECKS) -> None:
     t = tally
     print(f"{count} made-up necks, {name} round:")
     print(
-        f"  all ways weighed in {median(t.sums['ms']):.0f} ms median, {max(t.sums['ms']):.0f} worst (aim: under 300), with the curve {median(t.sums['whole ms']):.0f} and {max(t.sums['whole ms']):.0f}"
+        f"  all ways weighed in {median(t.sums['ms']):.0f} ms median, "
+        f"{max(t.sums['ms']):.0f} worst (aim: under 300), with the curve "
+        f"{median(t.sums['whole ms']):.0f} and {max(t.sums['whole ms']):.0f}"
     )
     print(
         f"  rod free against rod straight, metal {t.mean('free') / t.mean('plain'):.3f} (aim: 0.92)"
     )
     print(
-        f"  spot plan against a full level: {t.mean('spot') / t.mean('spot level'):.3f} of the metal, mean of shares {t.mean('spot share'):.3f}; against the plain procedure {t.mean('spot for plain') / t.mean('plain for spot'):.3f} (aim: 0.15)"
+        f"  spot plan against a full level: {t.mean('spot') / t.mean('spot level'):.3f} of "
+        f"the metal, mean of shares {t.mean('spot share'):.3f}; against the plain "
+        f"procedure {t.mean('spot for plain') / t.mean('plain for spot'):.3f} (aim: 0.15)"
     )
     print(
-        f"  just clean {ABOVE_MM} mm above a full level: {t.mean('clean') / t.mean('clean level'):.3f}, mean of shares {t.mean('clean share'):.3f} (aim: 0.30)"
+        f"  just clean {ABOVE_MM} mm above a full level: "
+        f"{t.mean('clean') / t.mean('clean level'):.3f}, mean of shares "
+        f"{t.mean('clean share'):.3f} (aim: 0.30)"
     )
     print(
-        f"  a rigid beam on the true neck: no rock over 0.02 mm on {t.mean('beam even'):.3f} (aim: 0.95), metal {t.mean('beam metal') / t.mean('beam plan'):.2f} of the plan's"
+        "  a rigid beam on the true neck: no rock over 0.02 mm on "
+        f"{t.mean('beam even'):.3f} (aim: 0.95), metal "
+        f"{t.mean('beam metal') / t.mean('beam plan'):.2f} of the plan's"
     )
     under = [-mm for mm in t.sums["thin"] if mm < 0]
     print(
-        f"  thinnest fret under the least on {len(under)} of {len(t.sums['thin'])}, by {max(under, default=0.0):.3f} mm at most"
+        f"  thinnest fret under the least on {len(under)} of {len(t.sums['thin'])}, by "
+        f"{max(under, default=0.0):.3f} mm at most"
     )
     print(
-        f"  metal by the true heights inside the stated range {t.mean('metal held'):.3f} (stated 0.90; range {t.mean('metal sure'):.2f} mm, off by {t.mean('metal more'):+.2f} on average)"
+        f"  metal by the true heights inside the stated range {t.mean('metal held'):.3f} "
+        f"(stated 0.90; range {t.mean('metal sure'):.2f} mm, off by "
+        f"{t.mean('metal more'):+.2f} on average)"
     )
     print(
-        f"  second pass, spot: said {t.mean('spot second said'):.2f}, needed {t.mean('spot second true'):.2f}; just clean: said {t.mean('clean second said'):.2f}, needed {t.mean('clean second true'):.2f}; stated nine in ten held {t.mean('clean over held'):.2f}"
+        f"  second pass, spot: said {t.mean('spot second said'):.2f}, needed "
+        f"{t.mean('spot second true'):.2f}; just clean: said "
+        f"{t.mean('clean second said'):.2f}, needed {t.mean('clean second true'):.2f}; "
+        f"stated nine in ten held {t.mean('clean over held'):.2f}"
     )
 
 
@@ -215,12 +235,15 @@ def programs() -> None:
         worst = max(worst, abs(float(plan.off_mm.sum()) - value))
     ratio = median(ours_ms) / median(reference_ms)
     print(
-        f"levelling program, 200 random necks: {median(ours_ms):.1f} ms (aim: under 50), {ratio:.2f} of Clarabel's; apart by {worst:.1e} (aim: 1e-6)"
+        f"levelling program, 200 random necks: {median(ours_ms):.1f} ms (aim: under 50), "
+        f"{ratio:.2f} of Clarabel's; apart by {worst:.1e} (aim: 1e-6)"
     )
 
 
 def checked(count: int = 60) -> None:
-    """Every plan returned, counted anew without the solver: nothing untouched, nothing too thin, all tops on one line."""
+    """Every plan returned, counted anew without the solver: nothing untouched, nothing too thin,
+    all tops on one line.
+    """
     worst, plans = 0.0, 0
     for seed in range(FIRST, FIRST + count):
         _, truth, bench = varied_neck(seed)
@@ -246,7 +269,8 @@ def checked(count: int = 60) -> None:
                 before = rocks_mm(neck_tops, neck_tops.tops_mm)
                 worst = max(worst, float((rock - np.maximum(before, 0.02)).max()))
     print(
-        f"{plans} plans on {count} made-up necks counted anew: rules broken by {worst:.1e} mm at most"
+        f"{plans} plans on {count} made-up necks counted anew: rules broken by {worst:.1e} "
+        "mm at most"
     )
 
 
@@ -268,7 +292,8 @@ def sliders() -> None:
                 page.curve.repaint()
                 times.append(1e3 * (time.perf_counter() - start))
             print(
-                f"{name} slider: {1e3 / median(times):.0f} repaints a second, slowest {max(times):.0f} ms"
+                f"{name} slider: {1e3 / median(times):.0f} repaints a second, slowest "
+                f"{max(times):.0f} ms"
             )
 
 

@@ -1,4 +1,6 @@
-"""Benchmarks of the map: how near it comes on made-up necks, how honest its doubt is, and what it costs."""
+"""Benchmarks of the map: how near it comes on made-up necks, how honest its doubt is, and what
+it costs.
+"""
 
 from __future__ import annotations
 
@@ -89,16 +91,19 @@ def accuracy(label: str, kit: Kit) -> None:
         average_precision(np.concatenate(s), np.concatenate(truly)) for s in (ours, plain)
     )
     print(
-        f"  {'':28} proud frets: average precision {mine:.2f}, rule 'rocks: the middle one' {theirs:.2f}, ratio {mine / theirs:.2f}"
+        f"  {'':28} proud frets: average precision {mine:.2f}, rule 'rocks: the middle "
+        f"one' {theirs:.2f}, ratio {mine / theirs:.2f}"
     )
 
 
 def table() -> None:
     print(
-        f"{NECKS} made-up necks of {len(KINDS)} kinds, full survey; medians of the rms error over the tops, and of the relief"
+        f"{NECKS} made-up necks of {len(KINDS)} kinds, full survey; medians of the rms "
+        "error over the tops, and of the relief"
     )
     print(
-        "  aims: tops 0.015 (0.006 with an indicator), relief 0.020 (0.008), 90 % holds 0.85 to 0.95, ratio 1.3"
+        "  aims: tops 0.015 (0.006 with an indicator), relief 0.020 (0.008), 90 % holds "
+        "0.85 to 0.95, ratio 1.3"
     )
     scales = tuple(scale for _, scale, _, _ in KINDS)
     accuracy("leaves and rocker", Kit())
@@ -124,7 +129,9 @@ def open_doubt(neck_map: HeightMap) -> float:
 
 
 def readings_needed(seed: int) -> tuple[int, int]:
-    """Readings until the open doubt is that of the basic round: by suggestion, and in the full survey's order."""
+    """Readings until the open doubt is that of the basic round: by suggestion, and in the full
+    survey's order.
+    """
     _, truth, bench = varied_neck(seed)
     goal = open_doubt(map_neck(fold(truth.neck, measure_round(bench, "basic"))))
     state, entries, fixed = State(), [], 0
@@ -155,7 +162,8 @@ def suggestions() -> None:
     counts = [readings_needed(seed) for seed in range(FIRST, FIRST + 60)]
     ours, fixed = median(c[0] for c in counts), median(c[1] for c in counts)
     print(
-        f"readings until no more is open than after a basic round, 60 necks: {ours:.0f} by suggestion, "
+        f"readings until no more is open than after a basic round, 60 necks: {ours:.0f} by "
+        "suggestion, "
         f"{fixed:.0f} in the survey's order; ratio {ours / fixed:.2f} (aim: 0.60 or less)"
     )
 
@@ -223,7 +231,8 @@ def speed() -> None:
         steps.append(1e3 * (time.perf_counter() - start))
     print(
         f"24 frets x 3 lanes x 4 states x 500 readings: solve {cold:.1f} ms (aim: under 15), "
-        f"one more reading {median(steps):.1f} ms (aim: under 5), whole map {timed(lambda: map_neck(now)):.0f} ms"
+        f"one more reading {median(steps):.1f} ms (aim: under 5), whole map "
+        f"{timed(lambda: map_neck(now)):.0f} ms"
     )
     start = time.perf_counter()
     options = {"maxiter": 300, "maxfun": 60_000, "ftol": 1e-13, "gtol": 1e-6}
@@ -235,7 +244,8 @@ def speed() -> None:
     general = 1e3 * (time.perf_counter() - start)
     ours = written_out(evidence, unknowns.tails, solution.z)
     print(
-        f"  ratio to a general optimiser (L-BFGS-B) {cold / general:.4f}; its optimum is higher by {other.fun - ours:.1e} (aim: no lower than -1e-6)"
+        f"  ratio to a general optimiser (L-BFGS-B) {cold / general:.4f}; its optimum is "
+        f"higher by {other.fun - ours:.1e} (aim: no lower than -1e-6)"
     )
 
 

@@ -13,7 +13,9 @@ NECK = NeckDescription(scale_mm=648.0, frets=22, joint_fret=16, rod="two-way")
 
 
 def keys_of_a_survey(folder: Path) -> None:
-    """Every key of the full survey, pressed at the keypad, against the keys of its numbers plus one each."""
+    """Every key of the full survey, pressed at the keypad, against the keys of its numbers plus
+    one each.
+    """
     from nuvrek.bench.keypad.keypad import Keypad
     from nuvrek.bench.session import Session
     from nuvrek.logbook.store import Logbook
@@ -54,7 +56,8 @@ def keys_of_a_survey(folder: Path) -> None:
     bound = digits + numbers + marks + lanes
     stations = len(pad.round.stations)
     print(
-        f"full survey of 22 frets at pitch and slack, notched edge and rocker: {stations} stations, {pressed} keys"
+        f"full survey of 22 frets at pitch and slack, notched edge and rocker: {stations} "
+        f"stations, {pressed} keys"
     )
     print(
         f"  ratio to the keys of its numbers plus one each {pressed / bound:.2f} (aim: 1 or less)"
@@ -62,7 +65,9 @@ def keys_of_a_survey(folder: Path) -> None:
 
 
 def ten_thousand_readings(folder: Path) -> None:
-    """A job of 10,000 readings: from an entry to the repainted page of Measure, and what the memory grows by."""
+    """A job of 10,000 readings: from an entry to the repainted page of Measure, and what the
+    memory grows by.
+    """
     from PyQt6.QtCore import QEventLoop
     from PyQt6.QtWidgets import QApplication
 
@@ -116,14 +121,17 @@ def ten_thousand_readings(folder: Path) -> None:
                 app.processEvents()
         found[count] = median(times)
         print(
-            f"job of {count} readings: entry to repainted page {1e3 * found[count]:.1f} ms (aim: under 50), "
-            f"worst {1e3 * max(times):.0f} ms; opened in {1e3 * opened:.0f} ms, {held / 1e6:.1f} MB held"
+            f"job of {count} readings: entry to repainted page {1e3 * found[count]:.1f} ms "
+            "(aim: under 50), "
+            f"worst {1e3 * max(times):.0f} ms; opened in {1e3 * opened:.0f} ms, "
+            f"{held / 1e6:.1f} MB held"
         )
         settled = time.perf_counter()
         while app_state.busy:
             app.processEvents(QEventLoop.ProcessEventsFlag.WaitForMoreEvents)
         print(
-            f"  map settled {1e3 * (time.perf_counter() - settled):.0f} ms after the last of sixty quick entries"
+            f"  map settled {1e3 * (time.perf_counter() - settled):.0f} ms after the last "
+            "of sixty quick entries"
         )
         window.close()
     print(f"  ratio of 10,000 readings to 100: {found[10_000] / found[100]:.2f}")

@@ -1,4 +1,6 @@
-"""Benchmarks of the rod advice: two hundred made-up rods turned as advised, read after each move."""
+"""Benchmarks of the rod advice: two hundred made-up rods turned as advised, read after each
+move.
+"""
 
 from __future__ import annotations
 
@@ -51,17 +53,20 @@ def string_changes(first: str) -> None:
         held.append(abs(float(came) - told.mm) <= told.doubt_mm)
         doubts.append(told.doubt_mm)
     print(
-        f"  another tuning, {first:6} survey: 90 % holds {np.mean(held):.3f} of {NECKS} (aim 0.85 to 0.95), "
+        f"  another tuning, {first:6} survey: 90 % holds {np.mean(held):.3f} of {NECKS} "
+        "(aim 0.85 to 0.95), "
         f"give or take {np.median(doubts):.3f} mm"
     )
 
 
 def main() -> None:
     print(
-        f"{NECKS} made-up rods (0.1 to 0.5 mm a turn, sticking, play, settling; a quarter spent, some slack in back bow)"
+        f"{NECKS} made-up rods (0.1 to 0.5 mm a turn, sticking, play, settling; a quarter "
+        "spent, some slack in back bow)"
     )
     print(
-        "  aims: 0.90 within the band in four moves, recognised 0.95 within three, false alarms 0.05, largest 0.25"
+        "  aims: 0.90 within the band in four moves, recognised 0.95 within three, false "
+        "alarms 0.05, largest 0.25"
     )
     for label, first, notched in (
         ("survey, notched edge", "full", True),

@@ -1,4 +1,6 @@
-"""Benchmarks of string room: what an evaluation costs against a plain loop, the slider, and which notes are named on made-up necks."""
+"""Benchmarks of string room: what an evaluation costs against a plain loop, the slider, and
+which notes are named on made-up necks.
+"""
 
 from __future__ import annotations
 
@@ -88,7 +90,8 @@ def speed() -> None:
     )
     lowest = timed(lambda: strung.lowest_clean_mm(0.5))
     print(
-        f"6 strings x 24 frets x 3 touches: {ours:.2f} ms (aim: under 2), ratio to a plain loop {ours / plain:.3f}, "
+        f"6 strings x 24 frets x 3 touches: {ours:.2f} ms (aim: under 2), ratio to a plain "
+        f"loop {ours / plain:.3f}, "
         f"results apart by {apart:.0e}; lowest clean height {lowest:.2f} ms (aim: under 10)"
     )
 
@@ -133,7 +136,8 @@ def slider() -> None:
             page.view.repaint()
             times.append(1e3 * (time.perf_counter() - start))
     print(
-        f"touch slider: {1e3 / median(times):.0f} repaints a second, slowest {max(times):.0f} ms (aim: 60)"
+        f"touch slider: {1e3 / median(times):.0f} repaints a second, slowest "
+        f"{max(times):.0f} ms (aim: 60)"
     )
 
 
@@ -164,7 +168,8 @@ def named() -> None:
         true += int(((room < 0) & clear).sum())
         both += int(((guess < 0) & (room < 0) & clear).sum())
     print(
-        f"{NECKS} made-up necks, buzz by the true heights: precision {both / max(said, 1):.3f}, recall {both / max(true, 1):.3f} "
+        f"{NECKS} made-up necks, buzz by the true heights: precision "
+        f"{both / max(said, 1):.3f}, recall {both / max(true, 1):.3f} "
         f"of {true} notes, {edge} within {EDGE_MM} mm of the edge left out (aim: 0.90 each)"
     )
 

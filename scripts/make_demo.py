@@ -104,7 +104,10 @@ NECKS = (
             string_set=strings("B1 1.57w E2 1.22w A2 0.91w D3 0.66w F#3 0.46 B3 0.36"),
             wire_height_mm=1.25,
             relief_target_mm=0.18,
-            complaint="Strings feel high in the middle of the neck since the spring, most on the high side.",
+            complaint=(
+                "Strings feel high in the middle of the neck since the spring, most on the "
+                "high side."
+            ),
         ),
         Condition(proud=0, low=0, slack_dip_mm=0.16, pull_mm=0.20, tilt_mm=-0.22),
     ),

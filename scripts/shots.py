@@ -97,7 +97,9 @@ def _rods(scene: Scene) -> None:
 
 
 def _filing(scene: Scene) -> None:
-    """Just clean against a full level; the level followed by its ink, half of it off; the crowns after it."""
+    """Just clean against a full level; the level followed by its ink, half of it off; the crowns
+    after it.
+    """
     page: Any = scene.open(BASS, "Filing").window.stages["Filing"]
     scene.keys(Qt.Key.Key_Down).shoot("filing")
     page.kinds.setCurrentIndex(page.kinds.findData("level"))

@@ -114,7 +114,9 @@ class WindowCase(TempCase):
         self.assertEqual(self.warnings, [], "Qt complained")
 
     def keys(self, window: object, *keys: object) -> int:
-        """Press keys one after the other: text is typed letter by letter. Returns how many were pressed."""
+        """Press keys one after the other: text is typed letter by letter. Returns how many were
+        pressed.
+        """
         from PyQt6.QtCore import Qt
         from PyQt6.QtTest import QTest
 

@@ -1,4 +1,6 @@
-"""How near the map comes on a handful of made-up necks of several kinds; the whole table is in the benchmark."""
+"""How near the map comes on a handful of made-up necks of several kinds; the whole table is in
+the benchmark.
+"""
 
 import unittest
 
@@ -13,7 +15,9 @@ from nuvrek.simulator.neck_kinds import KINDS, varied_neck
 
 
 def surveyed(kit: Kit, seeds: range) -> tuple[list[float], float, list[tuple[bool, bool]]]:
-    """Per neck the rms error of the tops; how often the doubt holds; of each inner fret whether it is named and whether it is proud."""
+    """Per neck the rms error of the tops; how often the doubt holds; of each inner fret whether
+    it is named and whether it is proud.
+    """
     rms, held, frets = [], [], []
     for seed in seeds:
         _, truth, bench = varied_neck(seed)

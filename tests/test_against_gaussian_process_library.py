@@ -1,4 +1,6 @@
-"""The board smoother against scikit-learn's Gaussian process (Rasmussen and Williams, algorithm 2.1) on plain numbers."""
+"""The board smoother against scikit-learn's Gaussian process (Rasmussen and Williams, algorithm
+2.1) on plain numbers.
+"""
 
 import unittest
 

@@ -1,4 +1,5 @@
-"""The evidence optimum against general optimisers: SciPy's on the whole problem, cvxpy with Clarabel on plain numbers.
+"""The evidence optimum against general optimisers: SciPy's on the whole problem, cvxpy with
+Clarabel on plain numbers.
 
 Both are given the problem written out again, not our functions for it.
 """

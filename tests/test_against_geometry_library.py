@@ -1,4 +1,6 @@
-"""Arcs, sags and resting edges against Shapely, a general planar-geometry library (a reference only for these tests)."""
+"""Arcs, sags and resting edges against Shapely, a general planar-geometry library (a reference
+only for these tests).
+"""
 
 import unittest
 
@@ -9,7 +11,9 @@ from nuvrek.neck.radius import arc_mm, sag_mm
 from nuvrek.neck.scale import fret_places_mm
 from tests.support import NECK, rng
 
-SIDES = 40_000  # of the polygon that stands for a circle: its own error is r (pi / sides)^2 / 2, under 1e-6 mm here
+# Of the polygon that stands for a circle: its own error is r (pi / sides)^2 / 2, under 1e-6 mm
+# here.
+SIDES = 40_000
 
 
 def arc_over(radius_mm: float, width_mm: float) -> LineString:

@@ -19,7 +19,8 @@ def value(combination: list[tuple[int, float]], tops: np.ndarray) -> float:
 class ChordExamples(unittest.TestCase):
     def test_chord_over_three_tops(self) -> None:
         # By hand: places 0, 100, 200, 300, 400; supports at 100 (height 0.2) and 400 (height 0.5);
-        # at 200 the line stands at 0.2 + (100/300) * 0.3 = 0.3; a top of 0.05 there leaves a gap of 0.25.
+        # at 200 the line stands at 0.2 + (100/300) * 0.3 = 0.3; a top of 0.05 there leaves a gap of
+        # 0.25.
         x = np.array([0.0, 100.0, 200.0, 300.0, 400.0])
         tops = np.array([0.0, 0.2, 0.05, 0.4, 0.5])
         self.assertAlmostEqual(value(chord_gap(x, 1, 4, 2), tops), 0.25)

@@ -42,7 +42,8 @@ class Tension(unittest.TestCase):
             self.assertAlmostEqual(pitch, note_hz(note), places=6)
 
     def test_a_usual_first_string(self) -> None:
-        # Common practice, no source: a plain 10 thou string at E4 on 25.5 in pulls about 16 lb (72 N).
+        # Common practice, no source: a plain 10 thou string at E4 on 25.5 in pulls about 16 lb (72
+        # N).
         tension, _ = tension_n(StringSpec("E4", 0.254), 647.7)
         self.assertAlmostEqual(tension, 72.0, delta=2.0)
 
@@ -65,7 +66,8 @@ class Tension(unittest.TestCase):
 
 class Moisture(unittest.TestCase):
     def test_the_handbook_table_at_70_fahrenheit(self) -> None:
-        # Forest Products Laboratory, Wood Handbook, chapter 4, table of equilibrium moisture content at 21.1 C;
+        # Forest Products Laboratory, Wood Handbook, chapter 4, table of equilibrium moisture
+        # content at 21.1 C;
         # values from memory.
         table = {
             10: 2.5,

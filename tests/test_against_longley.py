@@ -1,6 +1,8 @@
-"""The least-squares kernel against the Longley data (J. W. Longley, JASA 62, 1967; NIST Statistical Reference Datasets).
+"""The least-squares kernel against the Longley data (J. W. Longley, JASA 62, 1967; NIST Statistical
+Reference Datasets).
 
-The data come with statsmodels; NIST's certified coefficients are values from memory, held against statsmodels' own fit first.
+The data come with statsmodels; NIST's certified coefficients are values from memory, held against
+statsmodels' own fit first.
 """
 
 import unittest
@@ -28,7 +30,8 @@ class Longley(unittest.TestCase):
         x, y = data.exog.to_numpy(float), data.endog.to_numpy(float)
         fit = sm.OLS(y, sm.add_constant(x)).fit()
         np.testing.assert_allclose(fit.params[1:], CERTIFIED, rtol=1e-7)
-        # Centred and scaled, with a prior a million times wider than any coefficient, ours is plain least squares.
+        # Centred and scaled, with a prior a million times wider than any coefficient, ours is plain
+        # least squares.
         xc, yc = x - x.mean(axis=0), y - y.mean()
         scale = np.abs(CERTIFIED) * 1e3
         sigma = np.full(len(y), 300.0)

@@ -48,7 +48,8 @@ class Sampled(unittest.TestCase):
             sampler.run_mcmc(ours.z + 0.1 * rng(seed).standard_normal((40, 4)), 3000)
             drawn = sampler.get_chain(discard=500, flat=True)
             sd = np.sqrt(np.diag(ours.covariance))
-            # 40 walkers of 2500 steps leave the spread uncertain by 3 or 4 %. Laplace is exact for numbers; between
+            # 40 walkers of 2500 steps leave the spread uncertain by 3 or 4 %. Laplace is exact for
+            # numbers; between
             # leaves it takes an even spread, which is a little too wide or too narrow.
             near = 0.08 if plain else 0.22
             np.testing.assert_allclose(drawn.std(axis=0), sd, rtol=near)

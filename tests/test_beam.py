@@ -1,6 +1,7 @@
 """The beam against textbook cases and a library for frames.
 
-Textbook: Gere and Goodno, Mechanics of Materials, appendix of deflections; Roark's Formulas (values from memory).
+Textbook: Gere and Goodno, Mechanics of Materials, appendix of deflections; Roark's Formulas (values
+from memory).
 """
 
 import unittest
@@ -27,7 +28,8 @@ EVEN = np.full(401, EI)
 
 class Textbook(unittest.TestCase):
     def test_simply_supported(self) -> None:
-        # Even moment: M L^2 / 8 EI; load P in the middle: P L^3 / 48 EI; even load q: 5 q L^4 / 384 EI.
+        # Even moment: M L^2 / 8 EI; load P in the middle: P L^3 / 48 EI; even load q: 5 q L^4 / 384
+        # EI.
         self.assertAlmostEqual(
             dip_below_ends_mm(X, np.full(401, 900.0), EVEN)[200], 900.0 * LONG**2 / 8 / EI, 6
         )
@@ -44,13 +46,15 @@ class Textbook(unittest.TestCase):
         self.assertAlmostEqual(line[-1], 10.0 * LONG**3 / 3 / EI, 6)
 
     def test_tapered_cantilever(self) -> None:
-        # A width that tapers to a point gives an even curvature P L / EI0, so the end falls by P L^3 / 2 EI0.
+        # A width that tapers to a point gives an even curvature P L / EI0, so the end falls by P
+        # L^3 / 2 EI0.
         wedge = EI * np.maximum(LONG - X, 1e-9) / LONG
         line = curvature_to_line_mm(X, 10.0 * np.maximum(LONG - X, 1e-9), wedge)
         self.assertAlmostEqual(line[-1], 10.0 * LONG**3 / 2 / EI, 6)
 
     def test_half_round_section(self) -> None:
-        # Integrated strip by strip: second moment of a half circle of radius 1 about its own centroid.
+        # Integrated strip by strip: second moment of a half circle of radius 1 about its own
+        # centroid.
         y = (np.arange(200_000) + 0.5) / 200_000
         wide = 2.0 * np.sqrt(1.0 - y**2)
         centre = np.sum(y * wide) / np.sum(wide)
@@ -59,7 +63,8 @@ class Textbook(unittest.TestCase):
 
 class AgainstFrameLibrary(unittest.TestCase):
     def test_a_neck_bends_as_the_library_says(self) -> None:
-        # The same tapered neck in many short elements, a moment on both ends, held at fret 1 and at the joint.
+        # The same tapered neck in many short elements, a moment on both ends, held at fret 1 and at
+        # the joint.
         places = fret_places_mm(NECK.scale_mm, NECK.frets)
         x = np.linspace(places[1], places[NECK.joint_fret], 121)
         ei = stiffness_nmm2(NECK, x)
@@ -86,7 +91,8 @@ class Necks(unittest.TestCase):
         np.testing.assert_allclose(slopes, slopes[0])
 
     def test_size_is_that_of_necks(self) -> None:
-        # Common practice, no source: strings pull about 6 thou into a guitar neck; wood alone gives two to four times that.
+        # Common practice, no source: strings pull about 6 thou into a guitar neck; wood alone gives
+        # two to four times that.
         dip = pull_by_beam_mm(NECK, 700.0)
         self.assertTrue(1.0 < dip / (6 * 0.0254) < 5.0, dip)
         self.assertGreater(modulus_of("hard maple"), modulus_of("mahogany"))

@@ -143,7 +143,10 @@ class BadInput(CliCase):
             self.assertEqual(len(err.strip().split("\n")), 1, err)
 
     def test_the_command_line_loads_no_window(self) -> None:
-        code = "import sys; from nuvrek.cli import main; main(['schema']); sys.exit(any(m.startswith('PyQt') for m in sys.modules))"
+        code = (
+            "import sys; from nuvrek.cli import main; main(['schema']); "
+            "sys.exit(any(m.startswith('PyQt') for m in sys.modules))"
+        )
         done = subprocess.run(
             [sys.executable, "-c", code], env=_environment(), capture_output=True, check=False
         )

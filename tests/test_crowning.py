@@ -1,4 +1,6 @@
-"""The crown in section against a geometry library, against hand examples, and the re-crown table."""
+"""The crown in section against a geometry library, against hand examples, and the re-crown
+table.
+"""
 
 import math
 import unittest
@@ -33,7 +35,8 @@ class Section(unittest.TestCase):
             self.assertAlmostEqual(cap_area_mm2(radius, off), crown.area - left.area, delta=1e-5)
 
     def test_by_hand(self) -> None:
-        # Half a circle of 2.4 mm: radius 1.2. 0.2 off: 2 sqrt(1.44 - 1.00) = 1.327. Area pi 1.44 / 2 = 2.262.
+        # Half a circle of 2.4 mm: radius 1.2. 0.2 off: 2 sqrt(1.44 - 1.00) = 1.327. Area pi 1.44 /
+        # 2 = 2.262.
         self.assertAlmostEqual(crown_radius_mm(2.4, 1.2), 1.2)
         self.assertAlmostEqual(flat_mm(2.4, 1.2, 0.2), 2 * math.sqrt(0.44), places=9)
         self.assertAlmostEqual(cap_area_mm2(1.2, 1.2), math.pi * 0.72, places=9)
@@ -52,12 +55,14 @@ class Section(unittest.TestCase):
     def test_what_is_to_be_done(self) -> None:
         self.assertEqual(crown_after(1, 2.4, 1.2, 0.005).says, "as it is")
         self.assertEqual(crown_after(1, 2.4, 1.2, 0.1).says, "crown")
-        # Common practice, no source: 0.8 mm with grooves that would leave under half a millimetre is too little.
+        # Common practice, no source: 0.8 mm with grooves that would leave under half a millimetre
+        # is too little.
         self.assertEqual(crown_after(1, 2.4, 0.8, 0.35).says, "too low")
         self.assertEqual(crown_after(1, 2.4, 1.2, 0.62).says, "too wide")
 
     def test_levels_left(self) -> None:
-        # Common practice, no source: 1.4 mm levelled to 1.0 is fine; 0.6 under a least of 0.8 is none.
+        # Common practice, no source: 1.4 mm levelled to 1.0 is fine; 0.6 under a least of 0.8 is
+        # none.
         self.assertEqual(levels_left(1.4, 0.8), 6)
         self.assertEqual(levels_left(0.75, 0.8), 0)
 

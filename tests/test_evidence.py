@@ -83,7 +83,8 @@ class Repeated(unittest.TestCase):
 
 class Resting(unittest.TestCase):
     def test_an_edge_named_by_its_true_contacts_says_the_same_as_one_laid_as_it_rests(self) -> None:
-        # A dip: an edge over all frets rests on the first and the last (what a chord over a hollow does).
+        # A dip: an edge over all frets rests on the first and the last (what a chord over a hollow
+        # does).
         ends = [bracket(fret, gap_mm=0.3) for fret in (6, 8, 10)]
         ends = [msgspec.structs.replace(e, by="edge", high_support=22) for e in ends]
         rests = [msgspec.structs.replace(e, low_support=None, high_support=None) for e in ends]

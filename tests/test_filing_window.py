@@ -1,4 +1,6 @@
-"""Planning and following the filing in the real window: sliders, the curve, what is agreed, the ink, seating, crowns."""
+"""Planning and following the filing in the real window: sliders, the curve, what is agreed, the
+ink, seating, crowns.
+"""
 
 import itertools
 from typing import Any
@@ -65,7 +67,8 @@ class FilingWindow(WindowCase):
         window, page = self.at(BASS)
         curve = window.app.solved.plan.curve
         metal = list(curve.metal_mm)
-        # The least metal grows with every step down, and ever faster: the program is convex in the height.
+        # The least metal grows with every step down, and ever faster: the program is convex in the
+        # height.
         self.assertEqual(metal, sorted(metal, reverse=True))
         self.assertEqual(metal[-1], 0.0)
         self.assertGreater(curve.level_metal_mm, 3.0 * metal[1])

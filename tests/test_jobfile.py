@@ -24,7 +24,8 @@ class Sound(unittest.TestCase):
 
     def test_hand_written_with_the_least(self) -> None:
         self.assertEqual(parse((GOOD + "}").encode()).journal, ())
-        entry = '{"kind":"string-gap","lane":"bass","low_support":1,"high_support":16,"fret":7,"slides_mm":0.2}'
+        supports = '"low_support":1,"high_support":16'
+        entry = f'{{"kind":"string-gap","lane":"bass",{supports},"fret":7,"slides_mm":0.2}}'
         self.assertEqual(len(parse(with_entry(entry)).journal), 1)
 
     def test_schema_names_every_kind(self) -> None:

@@ -52,7 +52,8 @@ class Taking(KeypadCase):
             [kinds.count(k) for k in (StringHeight, StringGap, Rock, OthersStill, CrownHeight)],
             [2, 4, 5, 3, 4],
         )
-        # README, user notes: a rocker pass of three lanes with five rocking places in 15 keys (aim: under 60);
+        # README, user notes: a rocker pass of three lanes with five rocking places in 15 keys (aim:
+        # under 60);
         # 5.5 keys a measured reading (aim: under 6); 71 keys for the whole round.
         self.assertEqual(rocker, 15)
         self.assertEqual(count, 56)

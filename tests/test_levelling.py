@@ -1,4 +1,6 @@
-"""Levelling by its terms: aims, bands, grooves, frets left alone, and the schools of how the neck lies meanwhile."""
+"""Levelling by its terms: aims, bands, grooves, frets left alone, and the schools of how the
+neck lies meanwhile.
+"""
 
 import unittest
 from dataclasses import replace
@@ -154,7 +156,8 @@ class Programs(unittest.TestCase):
             scale_mm=648.0, frets=22, joint_fret=16, nut_width_mm=40.0, end_width_mm=60.0
         )
         across = between_strings(tapered)
-        # Strings spread less than this board does: a lane at its edge runs out from under them up the neck.
+        # Strings spread less than this board does: a lane at its edge runs out from under them up
+        # the neck.
         self.assertGreater(abs(across[0, 0]), 0.0)
         self.assertNotAlmostEqual(float(across[0, 2]), float(across[-1, 2]), places=3)
         np.testing.assert_allclose(across[:, 1], 0.0)
@@ -208,7 +211,8 @@ class Schools(unittest.TestCase):
         solved, plan = compute(neck_state([*_gaps(0.4, "pitch"), *_gaps(0.2, "slack")]))
         step = next(s for s in plan.way("level-straight").steps if s.key == "set")
         self.assertEqual(step.action, "tick")
-        # 0.2 mm of slack dip comes out; by what this rod is taken to do a turn that is so many sixteenths.
+        # 0.2 mm of slack dip comes out; by what this rod is taken to do a turn that is so many
+        # sixteenths.
         sixteenths = round(16 * 0.2 / solved.map.rod_mm_per_turn)
         self.assertIn("Set the slack wood to 0.00 mm", step.text)
         self.assertIn(turns_words(sixteenths / 16), step.text)
@@ -391,7 +395,8 @@ class Agreements(unittest.TestCase):
         np.testing.assert_allclose(way.off_mm[:3], 0.09)
         self.assertEqual(plan.advice, "crown-few")
         self.assertAlmostEqual(float(groove_map(solved.map)[1].max()), 0.09)
-        # Common practice, no source: 0.8 mm with grooves that would leave 0.6 is too little left to crown.
+        # Common practice, no source: 0.8 mm with grooves that would leave 0.6 is too little left to
+        # crown.
         thin = [CrownHeight(lane="middle", fret=f, height_mm=0.8) for f in (1, 2, 3, 10, 20)]
         deep = [Size(what="groove", fret=f, string=3, mm=0.2) for f in (1, 2, 3)]
         poor = compute(

@@ -43,7 +43,8 @@ def gap(lane: str, mm: float, strings: str = "pitch") -> StringGap:
 
 class ProudFretsNamed(unittest.TestCase):
     def test_recall_and_precision_on_50_made_up_necks(self) -> None:
-        # Planted: crowns 0.06 mm and more above both neighbours. Seeds 500.. were not used to set any figure.
+        # Planted: crowns 0.06 mm and more above both neighbours. Seeds 500.. were not used to set
+        # any figure.
         hit = missed = wrong = 0
         for seed in range(500, 550):
             truth, bench = simulated_neck(seed)

@@ -1,4 +1,6 @@
-"""Map in the real window: its views, the next reading, what speaks for a finding, before and after, carrying away."""
+"""Map in the real window: its views, the next reading, what speaks for a finding, before and
+after, carrying away.
+"""
 
 from typing import Any
 

@@ -1,4 +1,6 @@
-"""Measure in the real window: any one reading, notes and photos, tables, templates, taking again, the stand-in gauge."""
+"""Measure in the real window: any one reading, notes and photos, tables, templates, taking
+again, the stand-in gauge.
+"""
 
 from pathlib import Path
 from typing import Any

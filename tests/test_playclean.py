@@ -1,4 +1,6 @@
-"""Just clean: feasible by an independent count, least by a reference solver, and a fraction of a full level's metal."""
+"""Just clean: feasible by an independent count, least by a reference solver, and a fraction of a
+full level's metal.
+"""
 
 import unittest
 

@@ -16,9 +16,14 @@ from tests.test_rod import gaps
 LIGHT = tuple(
     StringSpec(note, gauge, wound)
     for note, gauge, wound in (
-        ("E2", 1.17, True), ("A2", 0.91, True), ("D3", 0.66, True), ("G3", 0.43, False), ("B3", 0.33, False), ("E4", 0.25, False),
+        ("E2", 1.17, True),
+        ("A2", 0.91, True),
+        ("D3", 0.66, True),
+        ("G3", 0.43, False),
+        ("B3", 0.33, False),
+        ("E4", 0.25, False),
     )
-)  # fmt: skip
+)
 
 
 class Tension(unittest.TestCase):
@@ -26,7 +31,8 @@ class Tension(unittest.TestCase):
         # By hand: two semitones are a ratio of 2^(1/6) in pitch, so 2^(1/3) = 1.26 in tension.
         ratio, spread = pull_ratio(LIGHT, retuned(LIGHT, -2), 648.0)
         self.assertAlmostEqual(ratio, 1 / 1.259921, places=5)
-        # The share of air in the windings is the same before and after: only the neck's own doubt is left.
+        # The share of air in the windings is the same before and after: only the neck's own doubt
+        # is left.
         self.assertLess(spread, 0.03)
 
     def test_notes_have_names(self) -> None:
@@ -76,7 +82,8 @@ class Forecasts(unittest.TestCase):
             _, truth, bench = varied_neck(seed)
             measurer = Measurer(map_neck(neck_state(measure_round(bench, "full"), truth.neck)))
             lower = forecast_tuned(measurer, -2)
-            # The neck follows the tension give or take: a tenth of the change, one standard deviation.
+            # The neck follows the tension give or take: a tenth of the change, one standard
+            # deviation.
             ratio = 0.7937 + 0.1 * (1 - 0.7937) * rng(seed).standard_normal()
             came = relief_of(replace(truth, pull_mm=ratio * truth.pull_mm))
             held.append(abs(float(came[[0, 2]].mean()) - lower.mm) <= lower.doubt_mm)

@@ -1,4 +1,5 @@
-"""Random keys, pedal, mouse and gauge at the real window: nothing raises, nothing accepted is lost, it still answers.
+"""Random keys, pedal, mouse and gauge at the real window: nothing raises, nothing accepted is lost,
+it still answers.
 
 ``NUVREK_HANDS_SECONDS=600`` makes it ten minutes; without it a few hundred events suffice.
 """
@@ -21,9 +22,18 @@ from tests.support import WindowCase
 
 EVENTS = 500
 KEYS = [
-    *"0123456789" * 2, *".+-*/+-*/", " ", "t", "m", *[Qt.Key.Key_Return] * 8, *[Qt.Key.Key_Backspace] * 3,
-    Qt.Key.Key_Left, Qt.Key.Key_Right, Qt.Key.Key_Up, Qt.Key.Key_Down,
-]  # fmt: skip
+    *"0123456789" * 2,
+    *".+-*/+-*/",
+    " ",
+    "t",
+    "m",
+    *[Qt.Key.Key_Return] * 8,
+    *[Qt.Key.Key_Backspace] * 3,
+    Qt.Key.Key_Left,
+    Qt.Key.Key_Right,
+    Qt.Key.Key_Up,
+    Qt.Key.Key_Down,
+]
 
 
 class RandomHands(WindowCase):

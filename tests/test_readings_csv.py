@@ -19,13 +19,15 @@ class Table(unittest.TestCase):
         self.assertEqual(len({type(r) for r in again}), 5)
 
     def test_a_pasted_table_with_decimal_commas_and_thou(self) -> None:
-        text = "kind\tlane\tlow_support\thigh_support\tfret\tslides_thou\tdrags_thou\nstring-gap\tbass\t1\t16\t7\t8\t10,5\n"
+        heads = "kind\tlane\tlow_support\thigh_support\tfret\tslides_thou\tdrags_thou"
+        text = f"{heads}\nstring-gap\tbass\t1\t16\t7\t8\t10,5\n"
         (gap,) = read_table(text, NECK)
         assert isinstance(gap, StringGap)
         self.assertAlmostEqual(gap.drags_mm or 0, 10.5 * 0.0254)
 
     def test_faults_by_row_and_nothing_half_taken(self) -> None:
-        text = "kind,lane,fret,height_mm\ncrown-height,bass,3,1.1\ncrown-height,bass,30,1.1\ncrown-height,bass,3,tall\nzap,bass,3,1\n"
+        text = "kind,lane,fret,height_mm\ncrown-height,bass,3,1.1\n"
+        text += "crown-height,bass,30,1.1\ncrown-height,bass,3,tall\nzap,bass,3,1\n"
         with self.assertRaises(JobFaults) as caught:
             read_table(text, NECK)
         self.assertEqual(

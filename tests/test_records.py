@@ -1,4 +1,6 @@
-"""One record per kind: a finding and a way added from outside are shown by the command line and the window."""
+"""One record per kind: a finding and a way added from outside are shown by the command line and
+the window.
+"""
 
 import contextlib
 import io

@@ -1,4 +1,6 @@
-"""The rehearsal of the filing: what a rigid block bears on, the order of the ink, and what the bench says of it."""
+"""The rehearsal of the filing: what a rigid block bears on, the order of the ink, and what the
+bench says of it.
+"""
 
 import unittest
 from dataclasses import replace
@@ -55,7 +57,8 @@ class Contact(unittest.TestCase):
                     )
 
     def test_by_hand(self) -> None:
-        # Tops 0, 2, 0 at 0, 10, 30 mm: a load at 12.5 rests on the second and third, 7/8 on the second.
+        # Tops 0, 2, 0 at 0, 10, 30 mm: a load at 12.5 rests on the second and third, 7/8 on the
+        # second.
         x, tops = np.array([0.0, 10.0, 30.0]), np.array([[0.0], [2.0], [0.0]])
         first, second, share = bearings(x, np.array([12.5]), 100.0).best(tops)
         self.assertEqual((int(first[0, 0]), int(second[0, 0])), (1, 2))

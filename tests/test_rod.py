@@ -29,8 +29,11 @@ class StopRules(unittest.TestCase):
 
     def test_each_feel_has_its_own_stop(self) -> None:
         for feel, kind in (
-            ("binding", "resists"), ("at its end", "at-end"), ("key slips", "key-slips"), ("out of reach", "out-of-reach"),
-        ):  # fmt: skip
+            ("binding", "resists"),
+            ("at its end", "at-end"),
+            ("key slips", "key-slips"),
+            ("out of reach", "out-of-reach"),
+        ):
             self.assertEqual(self.kinds([*gaps(0.5), RodFeel(feel=feel)]), [kind])  # type: ignore[arg-type]
         self.assertEqual(
             self.kinds([*gaps(0.5), RodMove(turns=0.125, feel="at its end")]), ["at-end"]

@@ -42,7 +42,8 @@ class RodWindow(WindowCase):
             window.app.solved, "bass", middle_fret(session.neck_state.neck), (1, 14)
         )
         self.assertIn(f"leaf {leaf:.2f}", window.bar.aside.text())
-        # One key a side: the leaf of the wanted relief goes, so there is still more relief than wanted.
+        # One key a side: the leaf of the wanted relief goes, so there is still more relief than
+        # wanted.
         self.keys(window, "+", "+")
         first, second = session.entries[-2:]
         assert isinstance(first, StringGap) and isinstance(second, StringGap)

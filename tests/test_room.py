@@ -1,4 +1,6 @@
-"""String room against the series of a plucked string, a plain loop, definitions, and the truth of made-up necks."""
+"""String room against the series of a plucked string, a plain loop, definitions, and the truth
+of made-up necks.
+"""
 
 import math
 import unittest
@@ -34,7 +36,8 @@ def straight(relief: float = 0.0, frets: int = 22) -> Strung:
 
 class Swing(unittest.TestCase):
     def test_envelope_is_that_of_the_series(self) -> None:
-        # Fletcher and Rossing, The Physics of Musical Instruments, chapter 2 (value from memory): drawn aside by 1 at p,
+        # Fletcher and Rossing, The Physics of Musical Instruments, chapter 2 (value from memory):
+        # drawn aside by 1 at p,
         # y(z, t) = sum 2 l^2 / (k^2 pi^2 p (l - p)) sin(k pi p / l) sin(k pi z / l) cos(k w t).
         length, plucked = 648.0, 140.0
         k = np.arange(1, 400_001)
@@ -58,7 +61,8 @@ class Swing(unittest.TestCase):
         self.assertAlmostEqual(ends, float(swing_share(300.0, length, plucked)), delta=1e-6)
 
     def test_displacement_by_hand(self) -> None:
-        # Pulled in the middle of a metre at 100 N with 1 N: both halves rise by d / 500 mm, 2 * 100 * d / 500 = 1.
+        # Pulled in the middle of a metre at 100 N with 1 N: both halves rise by d / 500 mm, 2 * 100
+        # * d / 500 = 1.
         self.assertAlmostEqual(float(displacement_mm(1.0, 100.0, 1000.0, 500.0)), 2.5)
 
 
@@ -117,7 +121,8 @@ class Rooms(unittest.TestCase):
 
 class Even(unittest.TestCase):
     def test_a_straight_neck_wants_some_relief(self) -> None:
-        # Common practice, no source: 10-12 thou on firm playing, 4-7 thou on light; 0.2 to 0.35 mm at half a newton.
+        # Common practice, no source: 10-12 thou on firm playing, 4-7 thou on light; 0.2 to 0.35 mm
+        # at half a newton.
         bend, found = bend_profile(NECK), {}
         for touch, newtons in TOUCHES_N.items():
             found[touch], height = even_relief_mm(straight(), bend, 0.0, newtons)

@@ -177,7 +177,8 @@ class Schools(unittest.TestCase):
         self.assertNotIn(("string-gap", "edge"), kinds["dial"])
 
     def test_a_short_edge_covers_only_its_length(self) -> None:
-        # By hand, 648 mm: x5 = 162.55, x8 = 239.78, x12 = 324.00; 200 mm about fret 8 run from 139.78 to 339.78, and
+        # By hand, 648 mm: x5 = 162.55, x8 = 239.78, x12 = 324.00; 200 mm about fret 8 run from
+        # 139.78 to 339.78, and
         # x4 = 133.68 lies outside, x12 inside, x13 = 342.18 outside.
         self.assertEqual(edge_reach(NECK, 8, (150, 200)), (200, 5, 12))
         self.assertIsNone(edge_reach(NECK, 8, ()))
@@ -197,8 +198,10 @@ class Schools(unittest.TestCase):
 
 class RockerSpans(unittest.TestCase):
     def test_worked_by_hand(self) -> None:
-        # By hand, 648 mm: x_n = 648 (1 - 2^(-n/12)); x4 = 133.68, x6 = 189.80, x3 = 103.10, x7 = 215.51 (mm, two
-        # places). Around fret 5 the edge spans 4 to 6: 56.12; a fourth fret is met at 3 (86.70) or at 7 (81.83).
+        # By hand, 648 mm: x_n = 648 (1 - 2^(-n/12)); x4 = 133.68, x6 = 189.80, x3 = 103.10, x7 =
+        # 215.51 (mm, two
+        # places). Around fret 5 the edge spans 4 to 6: 56.12; a fourth fret is met at 3 (86.70) or
+        # at 7 (81.83).
         least, most = rocker_span_mm(NECK, 5)
         self.assertAlmostEqual(least, 56.12, delta=0.01)
         self.assertAlmostEqual(most, 81.83, delta=0.01)

@@ -93,7 +93,8 @@ class Visits(unittest.TestCase):
         self.assertIn("narrower", told[0].headline)
 
     def test_width_by_hand(self) -> None:
-        # Wood Handbook, chapter 13 (values from memory): hard maple 0.00165 radial, 0.00353 tangential. 50 mm, 4 % drier:
+        # Wood Handbook, chapter 13 (values from memory): hard maple 0.00165 radial, 0.00353
+        # tangential. 50 mm, 4 % drier:
         # 0.33 to 0.71 mm narrower.
         along, around = width_change_mm(50.0, "hard maple", 10.0, 6.0)
         self.assertAlmostEqual(along, -0.33)

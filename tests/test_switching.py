@@ -1,4 +1,6 @@
-"""Necks switched while the solver works, stale plans, undo from page to page: nothing reaches a neck that is not open."""
+"""Necks switched while the solver works, stale plans, undo from page to page: nothing reaches a
+neck that is not open.
+"""
 
 from collections.abc import Iterator
 from contextlib import contextmanager

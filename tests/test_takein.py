@@ -76,7 +76,8 @@ class Geometry(unittest.TestCase):
 
     def test_to_scale(self) -> None:
         g = SheetGeometry(NECK, 0, 1000, 0, 100)
-        # Fret 12 halves the string: as far from the nut as 24 frets' worth of board is from there to 3/4.
+        # Fret 12 halves the string: as far from the nut as 24 frets' worth of board is from there
+        # to 3/4.
         per_mm = (g.fret_x(12) - g.x(0)) / 324.0
         self.assertAlmostEqual(g.fret_x(22) - g.x(0), per_mm * (648 - 648 / 2 ** (22 / 12)))
 

@@ -31,7 +31,8 @@ class Printed(unittest.TestCase):
         walls: list[float] = []
         for sheet, page in enumerate(document):
             image = np.asarray(page.render(scale=DPI / 72).to_pil().convert("L"))
-            # Half-way up the notches, by the layout's own base line at 110 mm; 20 mm is the left join line.
+            # Half-way up the notches, by the layout's own base line at 110 mm; 20 mm is the left
+            # join line.
             found = dark_columns(image, 110.0 - DEPTH_MM / 2)
             walls += [x - 20.0 + sheet * SHEET_MM for x in found]
             ruler = dark_columns(image, 175.0 - 1.5)

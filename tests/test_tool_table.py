@@ -1,4 +1,6 @@
-"""Each tool of the survey: recorded from the keypad, struck, taken again, and carried out and back in unchanged."""
+"""Each tool of the survey: recorded from the keypad, struck, taken again, and carried out and
+back in unchanged.
+"""
 
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.exchange.jobfile import Job, dump, parse
@@ -13,39 +15,115 @@ from tests.test_keypad import KeypadCase
 
 NAMES = [station.key.removeprefix("one-") for station in one_reading(NECK, Kit())]
 
-# Tool, tile, keys there, and what the reading should hold. One row at least for every row of the table of tools.
+# Tool, tile, keys there, and what the reading should hold. One row at least for every row of the
+# table of tools.
 ROWS: list[tuple[str, str, list[str], dict[str, object]]] = [
-    ("string, leaves", "string", ["8t+", "10t-"], {"low_support": 1, "high_support": 16, "slides_mm": 0.2032}),
-    ("string, other supports", "string", ["2*", "14*", ".3", "enter"], {"low_support": 2, "high_support": 14}),
+    (
+        "string, leaves",
+        "string",
+        ["8t+", "10t-"],
+        {"low_support": 1, "high_support": 16, "slides_mm": 0.2032},
+    ),
+    (
+        "string, other supports",
+        "string",
+        ["2*", "14*", ".3", "enter"],
+        {"low_support": 2, "high_support": 14},
+    ),
     ("string, one leaf that won't go", "string", [".4/"], {"wont_go_mm": 0.4, "slides_mm": None}),
-    ("press at 3, look at 1", "string", ["0*", *["left"] * 8, "3*", ".05+", "enter"], {"low_support": 0, "high_support": 3, "fret": 1}),
-    ("edge on frets, as it rests", "edge", [".1+", ".15-"], {"by": "edge", "low_support": None, "lane": "bass"}),
-    ("edge on frets, high side, supports", "edge", ["down", "down", "*", ".1", "enter"], {"lane": "treble", "low_support": 1}),
-    ("notched edge on the wood", "notched", ["down", ".08+", ".1-"], {"by": "notched", "lane": "middle"}),
+    (
+        "press at 3, look at 1",
+        "string",
+        ["0*", *["left"] * 8, "3*", ".05+", "enter"],
+        {"low_support": 0, "high_support": 3, "fret": 1},
+    ),
+    (
+        "edge on frets, as it rests",
+        "edge",
+        [".1+", ".15-"],
+        {"by": "edge", "low_support": None, "lane": "bass"},
+    ),
+    (
+        "edge on frets, high side, supports",
+        "edge",
+        ["down", "down", "*", ".1", "enter"],
+        {"lane": "treble", "low_support": 1},
+    ),
+    (
+        "notched edge on the wood",
+        "notched",
+        ["down", ".08+", ".1-"],
+        {"by": "notched", "lane": "middle"},
+    ),
     ("rocker, bare", "rock", ["7*"], {"fret": 7, "says": "rocks", "gap_mm": None}),
-    ("rocker, high end, leaf", "rock", ["down", "down", "9*", "back", "9*", ".1", "enter"], {"fret": 9, "lane": "treble", "gap_mm": 0.1}),
+    (
+        "rocker, high end, leaf",
+        "rock",
+        ["down", "down", "9*", "back", "9*", ".1", "enter"],
+        {"fret": 9, "lane": "treble", "gap_mm": 0.1},
+    ),
     ("rocker, still", "rock", ["12/"], {"fret": 12, "says": "still"}),
     ("crown height", "crown", ["right", "1.15", "enter"], {"fret": 2, "height_mm": 1.15}),
-    ("crown width", "crown-width", ["2.3", "enter"], {"what": "crown-width", "fret": 12, "mm": 2.3}),
-    ("flat on the crown", "flat-width", ["1.1", "enter"], {"what": "flat-width", "fret": 12, "mm": 1.1}),
+    (
+        "crown width",
+        "crown-width",
+        ["2.3", "enter"],
+        {"what": "crown-width", "fret": 12, "mm": 2.3},
+    ),
+    (
+        "flat on the crown",
+        "flat-width",
+        ["1.1", "enter"],
+        {"what": "flat-width", "fret": 12, "mm": 1.1},
+    ),
     ("groove", "groove", ["down", ".1", "enter"], {"what": "groove", "string": 1, "mm": 0.1}),
     ("indicator", "dial", ["-.12", "enter"], {"fret": 1, "reading_mm": -0.12}),
-    ("rule, low side", "height", ["1.75", "enter"], {"side": "bass", "string": None, "height_mm": 1.75}),
-    ("rule, a string, at the 17th", "height", ["down", "down", *["right"] * 5, "6/64", "enter"], {"string": 5, "fret": 17, "height_mm": 2.38125}),
+    (
+        "rule, low side",
+        "height",
+        ["1.75", "enter"],
+        {"side": "bass", "string": None, "height_mm": 1.75},
+    ),
+    (
+        "rule, a string, at the 17th",
+        "height",
+        ["down", "down", *["right"] * 5, "6/64", "enter"],
+        {"string": 5, "fret": 17, "height_mm": 2.38125},
+    ),
     ("radius gauge", "radius", ["12in", "enter"], {"what": "radius", "mm": 304.8}),
     ("slot width", "slot-width", [".55", "enter"], {"mm": 0.55}),
     ("slot depth", "slot-depth", ["1.8", "enter"], {"mm": 1.8}),
-    ("board width at the nut", "board-width", [*["left"] * 12, "43", "enter"], {"fret": 0, "mm": 43.0}),
+    (
+        "board width at the nut",
+        "board-width",
+        [*["left"] * 12, "43", "enter"],
+        {"fret": 0, "mm": 43.0},
+    ),
     ("board thickness", "board-thickness", ["5.2", "enter"], {"mm": 5.2}),
     ("neck thickness", "neck-thickness", ["22", "enter"], {"mm": 22.0}),
-    ("saddle left", "saddle-left", ["down", "3.1", "enter"], {"lane": "treble", "mm": 3.1, "fret": 0}),
+    (
+        "saddle left",
+        "saddle-left",
+        ["down", "3.1", "enter"],
+        {"lane": "treble", "mm": 3.1, "fret": 0},
+    ),
     ("edge run on over the bridge", "over-bridge", ["-1.5", "enter"], {"lane": "bass", "mm": -1.5}),
     ("heel length", "heel-length", ["78", "enter"], {"mm": 78.0}),
     ("string to fret end", "string-to-end", ["2.9", "enter"], {"lane": "bass", "mm": 2.9}),
     ("pressing: one end moves", "press", ["7-"], {"fret": 7, "lane": "bass", "moves": "moves"}),
-    ("pressing: light under it", "press", ["9/", ".2", "enter"], {"fret": 9, "moves": "firm", "gap_mm": 0.2}),
+    (
+        "pressing: light under it",
+        "press",
+        ["9/", ".2", "enter"],
+        {"fret": 9, "moves": "firm", "gap_mm": 0.2},
+    ),
     ("pressing: none moves", "press", ["enter"], {"frets": tuple(range(1, 23))}),
-    ("fret end, past the edge", "ends", ["down", "5+", ".3", "enter"], {"side": "treble", "fault": "sprouting", "mm": 0.3}),
+    (
+        "fret end, past the edge",
+        "ends",
+        ["down", "5+", ".3", "enter"],
+        {"side": "treble", "fault": "sprouting", "mm": 0.3},
+    ),
     ("fret end, sharp", "ends", ["5*"], {"side": "bass", "fault": "sharp"}),
     ("fret end, bevel", "ends", ["5-"], {"fault": "proud-bevel"}),
     ("fret end, tape", "ends", ["5/"], {"fault": "tape-lip"}),
@@ -54,7 +132,7 @@ ROWS: list[tuple[str, str, list[str], dict[str, object]]] = [
     ("marker, still whole", "ink", ["enter"], {"frets": tuple(range(1, 23)), "lane": "middle"}),
     ("room, cold", "temperature", ["-2.5", "enter"], {"temperature_c": -2.5}),
     ("room, humidity", "humidity", ["48", "enter"], {"humidity_percent": 48.0}),
-]  # fmt: skip
+]
 
 
 class ToolTable(KeypadCase):

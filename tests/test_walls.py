@@ -72,7 +72,10 @@ class Walls(TempCase):
             self.assertIn(family.replace("DejaVuSans", "DejaVu"), licences)
 
     def test_the_window_opens_before_the_heavy_libraries(self) -> None:
-        code = "import sys; import nuvrek.desktop.window; sys.exit(any(m in sys.modules for m in ('numpy', 'scipy')))"
+        code = (
+            "import sys; import nuvrek.desktop.window; sys.exit(any(m in sys.modules for m in "
+            "('numpy', 'scipy')))"
+        )
         done = subprocess.run(
             [sys.executable, "-c", code],
             env={

@@ -441,7 +441,9 @@ class Killed(WindowCase):
 
 class OnARealScreen(unittest.TestCase):
     def screen(self) -> str:
-        """A virtual X screen; its server tells by itself when it is ready, and under which number."""
+        """A virtual X screen; its server tells by itself when it is ready, and under which
+        number.
+        """
         reader, writer = os.pipe()
         server = subprocess.Popen(
             [

@@ -166,7 +166,8 @@ def _map(options: argparse.Namespace) -> int:
     for relief in neck_map.relief:
         strings = "at pitch" if relief.strings == "pitch" else "slack"
         print(
-            f"relief {strings}, {relief.lane}: {relief.mm:.2f} mm, give or take {relief.doubt_mm:.2f}"
+            f"relief {strings}, {relief.lane}: {relief.mm:.2f} mm, give or take "
+            f"{relief.doubt_mm:.2f}"
         )
     for finding in findings:
         print(f"- {finding.headline}. {finding.text}")
@@ -257,7 +258,10 @@ def _gauge(options: argparse.Namespace) -> int:
     readings = indicator_run(truth, LANES.index(options.lane), default_rng(options.seed))
     gauge = StandIn()
     print(
-        f"The gauge is on {gauge.path}. Enter sends the next fret, d sends it twice, g sends garbage, q unplugs.",
+        (
+            f"The gauge is on {gauge.path}. Enter sends the next fret, d sends it twice, g "
+            "sends garbage, q unplugs."
+        ),
         flush=True,
     )
     for line in sys.stdin:

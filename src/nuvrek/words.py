@@ -1,4 +1,6 @@
-"""Plurals, lists and signs: the one place that makes them, so that a sentence only says what is meant."""
+"""Plurals, lists and signs: the one place that makes them, so that a sentence only says what is
+meant.
+"""
 
 from __future__ import annotations
 
@@ -27,7 +29,9 @@ def listed(items: Iterable[object]) -> str:
 
 
 def frets(numbers: Sequence[int], most: int = MOST_NAMED) -> str:
-    """Frets by name, or how many where they are too many: ``fret 3``, ``frets 3 and 4``, ``9 frets``."""
+    """Frets by name, or how many where they are too many: ``fret 3``, ``frets 3 and 4``, ``9
+    frets``.
+    """
     if not numbers:
         return "no fret"
     if len(numbers) > most:

@@ -100,7 +100,8 @@ class Session:
                 raise Refused(f"Not written down: {faults[0]}")
             if isinstance(entry, Describe):
                 neck = entry.neck
-            # Once something is struck out only a fold of the whole can tell; one at the end will do.
+            # Once something is struck out only a fold of the whole can tell; one at the end will
+            # do.
             now = None if now is None else advance(now, number, entry)
         if now is None:
             now = fold(self._first, [*self.entries, *act])
@@ -108,7 +109,8 @@ class Session:
             msgspec.convert(msgspec.to_builtins(now.state), type(now.state))
         except msgspec.ValidationError:
             raise Refused(
-                "Counted from where it was found the rod would stand more than 20 turns away; no rod has "
+                "Counted from where it was found the rod would stand more than 20 turns "
+                "away; no rod has "
                 "that much. Not written down: strike out the moves that were not made."
             ) from None
         return now

@@ -36,7 +36,8 @@ _HEIGHT_UNITS = {"mm": Unit.MM, "64ths": Unit.SIXTYFOURTH, "thou": Unit.THOU}
 class Settings(Struct, frozen=True, kw_only=True):
     """All settings; a file that holds something else is set aside in favour of these defaults.
 
-    ``inch`` is the one setting for lengths, ``string_heights`` the one for string heights; empty, the
+    ``inch`` is the one setting for lengths, ``string_heights`` the one for string heights; empty,
+    the
     latter follows the former (64ths of an inch beside thou).
     """
 
@@ -78,7 +79,9 @@ class Settings(Struct, frozen=True, kw_only=True):
         return self.unit
 
     def with_unit(self, field: str, unit: Unit) -> Settings:
-        """These settings with the unit of one entry field remembered; string heights are one setting."""
+        """These settings with the unit of one entry field remembered; string heights are one
+        setting.
+        """
         if field == "string-height":
             named = {kept: name for name, kept in _HEIGHT_UNITS.items()}
             return msgspec.structs.replace(self, string_heights=named[unit])
@@ -86,14 +89,18 @@ class Settings(Struct, frozen=True, kw_only=True):
 
 
 class Loaded(NamedTuple):
-    """Settings as read, and a sentence about what was wrong with the file; empty where nothing was."""
+    """Settings as read, and a sentence about what was wrong with the file; empty where nothing
+    was.
+    """
 
     settings: Settings
     trouble: str = ""
 
 
 def load(path: Path) -> Loaded:
-    """The settings in ``path``, or defaults when there are none; a file that can't be read is set aside."""
+    """The settings in ``path``, or defaults when there are none; a file that can't be read is
+    set aside.
+    """
     try:
         raw = path.read_bytes()
     except FileNotFoundError:

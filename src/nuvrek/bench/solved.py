@@ -1,4 +1,6 @@
-"""Everything computed from one moment of a neck, in one frozen value that knows what it stands on."""
+"""Everything computed from one moment of a neck, in one frozen value that knows what it stands
+on.
+"""
 
 from __future__ import annotations
 
@@ -19,7 +21,9 @@ if TYPE_CHECKING:
 
 
 class Terms(Struct, frozen=True):
-    """What a result depends on beside the neck: the units of its sentences, the tools of the bench."""
+    """What a result depends on beside the neck: the units of its sentences, the tools of the
+    bench.
+    """
 
     unit: Unit
     kit: Kit = Kit()

@@ -11,7 +11,8 @@ from scipy.special import log_ndtr
 from nuvrek.clearance.strung_neck import OnNeck
 from nuvrek.estimate.heightmap import NINE_IN_TEN
 
-# Touches that are tried, N, and how far from nought room a note may already be heard, or not yet, mm (common practice,
+# Touches that are tried, N, and how far from nought room a note may already be heard, or not yet,
+# mm (common practice,
 # no source).
 TOUCHES_TRIED = np.geomspace(0.08, 1.6, 40)
 EAR_MM = 0.03
@@ -21,7 +22,8 @@ OTHER_REASON = 0.03
 
 @dataclass(frozen=True)
 class Ear:
-    """The fitted touch in N, how many of the notes that buzz it explains, and those that buzz without a reason.
+    """The fitted touch in N, how many of the notes that buzz it explains, and those that buzz
+    without a reason.
 
     Notes are (string from 1 at the highest, fret).
     """
@@ -47,7 +49,8 @@ class Ear:
 def listen(on: OnNeck, heard: Mapping[tuple[int, int], str]) -> Ear | None:
     """Fit the touch to what was heard; None while nothing buzzes or nothing was marked clean.
 
-    Most likely touch over a grid: a note buzzes with ``Phi(-room / s)``, ``s`` from the map's doubt and the ear, or now and then
+    Most likely touch over a grid: a note buzzes with ``Phi(-room / s)``, ``s`` from the map's doubt
+    and the ear, or now and then
     for another reason.
     """
     count, notes = len(on.strung.saddle_mm), len(on.strung.x_mm) - 1

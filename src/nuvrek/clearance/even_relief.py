@@ -11,7 +11,8 @@ from nuvrek.clearance.room import Strung
 Array = NDArray[np.float64]
 
 MOST_RELIEF_MM = 0.8
-# Steel along its length, N/mm2 (ASTM A228 wire, value from memory); of a wound string the core, about this share of its gauge
+# Steel along its length, N/mm2 (ASTM A228 wire, value from memory); of a wound string the core,
+# about this share of its gauge
 # (common practice, no source).
 STEEL_N_PER_MM2, CORE_SHARE = 205_000.0, 0.42
 
@@ -19,10 +20,13 @@ STEEL_N_PER_MM2, CORE_SHARE = 205_000.0, 0.42
 def even_relief_mm(
     strung: Strung, bend: Array, relief_now_mm: float, force_n: float
 ) -> tuple[float, float]:
-    """The relief at which one string can lie lowest with every fretted note clean, and that height over fret 12.
+    """The relief at which one string can lie lowest with every fretted note clean, and that height
+    over fret 12.
 
-    ``strung`` holds one string; ``bend`` (frets + 1,) is the dip of a unit of relief. Both the saddle and the relief are
-    free, room is linear in both: a linear program. At its optimum the tightest notes all have the same room.
+    ``strung`` holds one string; ``bend`` (frets + 1,) is the dip of a unit of relief. Both the
+    saddle and the relief are
+    free, room is linear in both: a linear program. At its optimum the tightest notes all have the
+    same room.
     """
     tops, lean = strung.tops_mm[0], strung.lean
     swing = force_n * strung.swing_mm_per_n[0]
@@ -36,7 +40,8 @@ def even_relief_mm(
         strung.x_mm[12] / strung.scale_mm if len(tops) > 12 else strung.x_mm[-1] / strung.scale_mm
     )
     fret = min(12, len(tops) - 1)
-    # Height over fret 12: nut (1 - a) + S a - (t_12 - r bend_12), the nut moving with the board as well.
+    # Height over fret 12: nut (1 - a) + S a - (t_12 - r bend_12), the nut moving with the board as
+    # well.
     cost = np.array([at_12, bend[fret] - bend[0] * (1.0 - at_12)])
     bounds = [(None, None), (-relief_now_mm - 0.3, MOST_RELIEF_MM - relief_now_mm)]
     found = linprog(cost, A_ub=rows, b_ub=still, bounds=bounds, method="highs")
@@ -47,9 +52,11 @@ def even_relief_mm(
 
 
 def sharp_cents(strung: Strung, gauge_mm: Array, wound: NDArray[np.bool_]) -> Array:
-    """How many cents each note goes sharp because the string is stretched down to its fret, (strings, notes).
+    """How many cents each note goes sharp because the string is stretched down to its fret,
+    (strings, notes).
 
-    Longer path, more tension: ``1200 log2 sqrt((T + E A dL / L) / T)``; the open string is the measure. Only the core of a
+    Longer path, more tension: ``1200 log2 sqrt((T + E A dL / L) / T)``; the open string is the
+    measure. Only the core of a
     wound string carries the stretch.
     """
     x, tops = strung.x_mm, strung.tops_mm

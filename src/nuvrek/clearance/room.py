@@ -1,7 +1,9 @@
 """Room of the swinging string over every fret ahead of every note.
 
-Fretted at n, the string lies on the crown of n and runs straight to the saddle. Room at a fret ahead is that line, less the
-swing there, less the top. All is linear in tops, saddle and force, so what doesn't change is worked out once.
+Fretted at n, the string lies on the crown of n and runs straight to the saddle. Room at a fret
+ahead is that line, less the
+swing there, less the top. All is linear in tops, saddle and force, so what doesn't change is worked
+out once.
 """
 
 from __future__ import annotations
@@ -21,7 +23,8 @@ Array = NDArray[np.float64]
 class Strung:
     """Strings over a neck. Heights in mm count upwards from any common line; low side first.
 
-    ``x_mm``: places of nut and frets (frets + 1,); ``tops_mm``: the nut slot's bottom and the fret tops under each
+    ``x_mm``: places of nut and frets (frets + 1,); ``tops_mm``: the nut slot's bottom and the fret
+    tops under each
     string (strings, frets + 1); ``saddle_mm`` and ``tension_n``: (strings,).
     """
 
@@ -33,19 +36,25 @@ class Strung:
 
     @cached_property
     def lean(self) -> Array:
-        """How much of the saddle's height a fret ahead of a note sees, (notes, frets): ``(x_m - x_n) / (L - x_n)``."""
+        """How much of the saddle's height a fret ahead of a note sees, (notes, frets): ``(x_m -
+        x_n) / (L - x_n)``.
+        """
         x = self.x_mm
         return np.asarray((x[None, :] - x[:, None]) / (self.scale_mm - x[:, None]))
 
     @cached_property
     def ahead(self) -> NDArray[np.bool_]:
-        """Which frets lie ahead of which note, (notes, frets); an open string has the nut behind it."""
+        """Which frets lie ahead of which note, (notes, frets); an open string has the nut behind
+        it.
+        """
         n = len(self.x_mm)
         return np.triu(np.ones((n, n), dtype=bool), 1)
 
     @cached_property
     def still_mm(self) -> Array:
-        """Room under a string that does not swing, (strings, notes, frets); infinite where no fret is ahead."""
+        """Room under a string that does not swing, (strings, notes, frets); infinite where no
+        fret is ahead.
+        """
         tops, lean = self.tops_mm, self.lean
         line = tops[:, :, None] * (1.0 - lean) + self.saddle_mm[:, None, None] * lean
         return np.where(self.ahead, line - tops[:, None, :], np.inf)
@@ -66,7 +75,9 @@ class Strung:
         return np.asarray(self.still_mm - force_n * self.swing_mm_per_n)
 
     def note_rooms(self, force_n: float) -> tuple[Array, NDArray[np.intp]]:
-        """Least room of every note and the fret it touches first, (strings, notes) each; the last fret has none ahead."""
+        """Least room of every note and the fret it touches first, (strings, notes) each; the
+        last fret has none ahead.
+        """
         rooms = self.rooms_mm(force_n)
         return rooms.min(axis=2), rooms.argmin(axis=2)
 
@@ -77,7 +88,8 @@ class Strung:
             needed = (
                 tops[:, None, :] + force_n * self.swing_mm_per_n - tops[:, :, None] * (1.0 - lean)
             ) / lean
-        # The open string clears the first frets by its nut, not by the saddle: fretted notes decide.
+        # The open string clears the first frets by its nut, not by the saddle: fretted notes
+        # decide.
         return np.asarray(np.where(self.ahead, needed, -np.inf)[:, 1:].max(axis=(1, 2)))
 
     def height_mm(self, saddle_mm: Array, fret: int = 12) -> Array:
@@ -107,6 +119,8 @@ class Strung:
         )
 
     def with_tops(self, tops_mm: Array, fret: int = 12) -> Strung:
-        """Other tops (after filing, or another relief) under strings of the same height over ``fret``."""
+        """Other tops (after filing, or another relief) under strings of the same height over
+        ``fret``.
+        """
         moved = Strung(self.scale_mm, self.x_mm, tops_mm, self.saddle_mm, self.tension_n)
         return moved.with_height(self.height_mm(self.saddle_mm, fret), fret)

@@ -1,4 +1,6 @@
-"""String heights as read, what is wanted, and what saddle and neck angle would have to do for it."""
+"""String heights as read, what is wanted, and what saddle and neck angle would have to do for
+it.
+"""
 
 from __future__ import annotations
 
@@ -16,7 +18,8 @@ from nuvrek.readings.journal import NeckState
 from nuvrek.readings.sizes import What
 
 SIDES: tuple[Side, Side] = ("bass", "treble")
-# Closer than this to the wanted height is as wanted, and a saddle lower than this gives no clean break of the string;
+# Closer than this to the wanted height is as wanted, and a saddle lower than this gives no clean
+# break of the string;
 # common practice, no source.
 AS_WANTED_MM, LEAST_SADDLE_MM = 0.12, 1.5
 # A heel nobody measured; common practice, no source.
@@ -25,7 +28,9 @@ USUAL_HEEL_MM = 75.0
 
 @dataclass(frozen=True, slots=True)
 class SideHeight:
-    """One side: the string over fret 12 as read and as wanted, and how much of the saddle is left, in mm."""
+    """One side: the string over fret 12 as read and as wanted, and how much of the saddle is
+    left, in mm.
+    """
 
     side: Side
     now_mm: float | None

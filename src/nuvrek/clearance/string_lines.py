@@ -11,7 +11,8 @@ from nuvrek.neck.scale import fret_places_mm
 
 Array = NDArray[np.float64]
 
-# From the middle of an outer string to the edge of the board, at nut and end (common practice, no source).
+# From the middle of an outer string to the edge of the board, at nut and end (common practice, no
+# source).
 TO_EDGE_MM = 3.4
 
 
@@ -21,9 +22,11 @@ def string_lines(neck: NeckDescription) -> int:
 
 
 def lane_weights(neck: NeckDescription) -> Array:
-    """What each lane counts under each string at nut and frets, (strings, frets + 1, 3), low side first.
+    """What each lane counts under each string at nut and frets, (strings, frets + 1, 3), low side
+    first.
 
-    Strings run straight from nut to saddle, so an outer string lies nearer to the edge up the neck than a lane does; heights
+    Strings run straight from nut to saddle, so an outer string lies nearer to the edge up the neck
+    than a lane does; heights
     run straight from lane to lane and on past them.
     """
     places = fret_places_mm(neck.scale_mm, neck.frets)

@@ -1,4 +1,6 @@
-"""The strings as they run over a mapped neck: from heights, nut, gauges and touch, saying what had to be assumed."""
+"""The strings as they run over a mapped neck: from heights, nut, gauges and touch, saying what
+had to be assumed.
+"""
 
 from __future__ import annotations
 
@@ -25,7 +27,8 @@ from nuvrek.units import Unit, format_length
 
 Array = NDArray[np.float64]
 
-# What is taken where nobody measured or said it (common practice, no source): tension of a string, heights over fret 12 low
+# What is taken where nobody measured or said it (common practice, no source): tension of a string,
+# heights over fret 12 low
 # side and high side, the gap over fret 1 of a string pressed at 3, and a gauge.
 TENSION_N, LONG_SCALE_N = 75.0, 175.0
 HEIGHTS_MM, LONG_SCALE_HEIGHTS_MM = (1.9, 1.5), (2.4, 2.0)
@@ -38,9 +41,11 @@ SURE = 0.8
 
 @dataclass(frozen=True)
 class Rooms:
-    """Room of every note at one touch, (strings, notes); the last fret is left out, nothing lies ahead of it.
+    """Room of every note at one touch, (strings, notes); the last fret is left out, nothing lies
+    ahead of it.
 
-    ``first``: the fret it touches first; ``buzz``: how sure it is to touch; doubts hold nine times in ten.
+    ``first``: the fret it touches first; ``buzz``: how sure it is to touch; doubts hold nine times
+    in ten.
     """
 
     room_mm: Array
@@ -58,7 +63,9 @@ class Rooms:
 
 @dataclass(frozen=True)
 class Assumed:
-    """Something taken as usual because nobody read it; ``{}`` in its sentence stand for string heights."""
+    """Something taken as usual because nobody read it; ``{}`` in its sentence stand for string
+    heights.
+    """
 
     sentence: str
     heights_mm: tuple[float, ...] = ()
@@ -70,7 +77,9 @@ class Assumed:
 
 @dataclass(frozen=True)
 class OnNeck:
-    """A strung neck with the rows of its tops over the unknowns, (strings, frets + 1, n), and what was assumed."""
+    """A strung neck with the rows of its tops over the unknowns, (strings, frets + 1, n), and
+    what was assumed.
+    """
 
     neck: NeckDescription
     strung: Strung
@@ -91,7 +100,9 @@ class OnNeck:
         return self.strung.height_mm(self.strung.saddle_mm, self.fret_12)
 
     def rooms(self, force_n: float, strung: Strung | None = None) -> Rooms:
-        """Rooms at a touch, for these strings or others over the same unknowns (another height, tops after filing)."""
+        """Rooms at a touch, for these strings or others over the same unknowns (another height,
+        tops after filing).
+        """
         over = strung or self.strung
         room, first = over.note_rooms(force_n)
         room, first = room[:, :-1], first[:, :-1]
@@ -100,7 +111,8 @@ class OnNeck:
 
     @cached_property
     def room_sd_mm(self) -> Array:
-        """Standard deviation of the room of each note over each fret by the doubt of the tops, (strings, notes, frets).
+        """Standard deviation of the room of each note over each fret by the doubt of the tops,
+        (strings, notes, frets).
 
         At a given string height over fret 12; the height itself is set, not guessed.
         """
@@ -119,7 +131,9 @@ class OnNeck:
         return np.array(found)
 
     def _sd(self, strung: Strung, first: NDArray[np.intp]) -> Array:
-        """Standard deviation of each note's least room: of the tops it hangs on, and of the string height."""
+        """Standard deviation of each note's least room: of the tops it hangs on, and of the
+        string height.
+        """
         count, notes = first.shape
         note = np.broadcast_to(np.arange(notes), first.shape)
         lean = strung.lean[note, first]
@@ -172,7 +186,9 @@ class OnNeck:
         )
 
     def after(self, off_mm: Array, less_relief_mm: float) -> Strung:
-        """The strings after filing ``off_mm`` (frets, 3) and taking so much relief out, at the same height over fret 12."""
+        """The strings after filing ``off_mm`` (frets, 3) and taking so much relief out, at the
+        same height over fret 12.
+        """
         off = np.concatenate((np.zeros((1, 3)), off_mm))
         filed = np.einsum("sfk,fk->sf", lane_weights(self.neck), off)
         return self.strung.with_tops(
@@ -263,7 +279,9 @@ def _tension(neck: NeckDescription, assumed: list[Assumed]) -> Array:
 
 
 def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[Array, float]:
-    """Heights over fret 12, (strings,), and their standard deviation: between the outer strings they run straight."""
+    """Heights over fret 12, (strings,), and their standard deviation: between the outer strings
+    they run straight.
+    """
     heights = heights_of(neck_map.neck_state)
     usual = LONG_SCALE_HEIGHTS_MM if neck_map.neck.scale_mm >= LONG_SCALE_MM else HEIGHTS_MM
     apart = usual[0] - usual[1]

@@ -50,7 +50,10 @@ def open_own(path: Path) -> Logbook:
     except LogbookDamaged as error:
         stamp = datetime.now().strftime("%Y-%m-%d-%H%M%S")
         aside = path.with_name(f"{path.stem}-damaged-{stamp}{path.suffix}")
-        words = f"{error}\n\nSet it aside as {aside.name} and start a new one? The damaged file stays where it is."
+        words = (
+            f"{error}\n\nSet it aside as {aside.name} and start a new one? The damaged file "
+            "stays where it is."
+        )
         if QMessageBox.question(None, "Nuvrek", words) != QMessageBox.StandardButton.Yes:
             raise
         for tail in ("", "-wal", "-shm"):
@@ -62,7 +65,8 @@ def open_own(path: Path) -> Logbook:
 
 def show_window(book: Logbook, settings: Settings, settings_file: Path | None) -> Window:
     """Make the window on an open logbook and show it."""
-    # From the desk on garbage is collected between events only, which also leaves the first picture alone.
+    # From the desk on garbage is collected between events only, which also leaves the first picture
+    # alone.
     app_state = AppState(book, settings, settings_file, clock)
     window = Window(app_state, at_once=False)
     window.show()
@@ -112,7 +116,9 @@ def main(arguments: Sequence[str] | None = None) -> int:
 def _teller(
     app_state: AppState,
 ) -> Callable[[type[BaseException], BaseException, TracebackType | None], None]:
-    """What happens on a fault of ours: it is said, the window stays, and nothing accepted is lost."""
+    """What happens on a fault of ours: it is said, the window stays, and nothing accepted is
+    lost.
+    """
 
     def tell(kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
         sys.__excepthook__(kind, error, trace)

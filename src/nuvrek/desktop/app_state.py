@@ -110,7 +110,9 @@ class AppState(QObject):
 
     @property
     def wanted(self) -> Wanted | None:
-        """What a result has to stand on to be shown: the open neck as it is now, on today's terms."""
+        """What a result has to stand on to be shown: the open neck as it is now, on today's
+        terms.
+        """
         if self.session is None:
             return None
         terms = Terms(self.settings.unit, self.settings.kit, self.settings.height_unit)

@@ -1,4 +1,6 @@
-"""Garbage is collected on the interface thread only: a widget must not be taken apart by the solver's thread."""
+"""Garbage is collected on the interface thread only: a widget must not be taken apart by the
+solver's thread.
+"""
 
 from __future__ import annotations
 

@@ -73,7 +73,10 @@ class Gauge(QObject):
             reason = port.errorString().lower()
             port.deleteLater()
             self._say("no gauge")
-            return f"The gauge at {path} can't be opened ({reason}). Is it plugged in, and may you use that port?"
+            return (
+                f"The gauge at {path} can't be opened ({reason}). Is it plugged in, and may "
+                "you use that port?"
+            )
         self._port, self._lines = port, GaugeLines()
         port.readyRead.connect(self._read)
         port.errorOccurred.connect(self._fail)
@@ -111,7 +114,8 @@ class Gauge(QObject):
             self.close()
             self._say("gauge: lost")
             self.noise.emit(
-                "The gauge is gone: was its cable pulled? Nothing taken is lost; go on by hand or connect it again."
+                "The gauge is gone: was its cable pulled? Nothing taken is lost; go on by "
+                "hand or connect it again."
             )
 
     def _say(self, words: str) -> None:
@@ -121,7 +125,9 @@ class Gauge(QObject):
 
 
 def set_line(port: QSerialPort, line: str) -> None:
-    """Set a port to ``line``: bits a second, then data bits, parity (N, E, O) and stop bits in three characters."""
+    """Set a port to ``line``: bits a second, then data bits, parity (N, E, O) and stop bits in
+    three characters.
+    """
     speed, _, frame = line.partition(" ")
     port.setBaudRate(int(speed))
     port.setDataBits(QSerialPort.DataBits(int(frame[0])))

@@ -15,7 +15,9 @@ _place: list[Path] = []
 
 
 def keep_in(folder: Path) -> None:
-    """Log into ``folder`` from now on; a folder that can't be written to leaves the program without one."""
+    """Log into ``folder`` from now on; a folder that can't be written to leaves the program
+    without one.
+    """
     stop()
     try:
         folder.mkdir(parents=True, exist_ok=True, mode=0o700)

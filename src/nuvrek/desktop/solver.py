@@ -59,7 +59,9 @@ class _Worker(QObject):
 
 
 def _sentence(error: Exception, wanted: Wanted) -> str:
-    """What failed, for the user; how it failed goes into the log, with no word of the neck itself."""
+    """What failed, for the user; how it failed goes into the log, with no word of the neck
+    itself.
+    """
     log.fault(error, f"solving a neck of {wanted.neck_state.length} entries")
     return (
         f"These readings could not be put together ({type(error).__name__}). They are kept; strike "
@@ -89,7 +91,8 @@ class Solver(QObject):
         self._thread: QThread | None = None
         self._sweeper: Sweeper | None = None
         if not inline:
-            # The interface gets the interpreter back from the solver within a millisecond, not five.
+            # The interface gets the interpreter back from the solver within a millisecond, not
+            # five.
             sys.setswitchinterval(0.001)
             self._thread = QThread()
             self._worker.moveToThread(self._thread)
@@ -123,7 +126,9 @@ class Solver(QObject):
         self._look.emit(wanted)
 
     def reckon(self, job: Callable[[], object], deliver: Callable[[object], None]) -> None:
-        """Do ``job`` on the solver's thread; ``deliver`` gets its result unless a newer job came."""
+        """Do ``job`` on the solver's thread; ``deliver`` gets its result unless a newer job
+        came.
+        """
         self._ticket += 1
         self._deliver = deliver
         self._reckon.emit(self._ticket, job)

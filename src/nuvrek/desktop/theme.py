@@ -104,32 +104,43 @@ class Theme:
         """The style sheet for ordinary widgets."""
         c, px = self.colours, self.px
         return f"""
-        QWidget {{ background: {c.paper}; color: {c.ink}; font-family: "{PLAIN}", "{FALLBACK}"; font-size: {px(15)}px; }}
+        QWidget {{ background: {c.paper}; color: {c.ink}; font-family: "{PLAIN}", "{FALLBACK}";
+            font-size: {px(15)}px; }}
         QLabel {{ background: transparent; }}
-        QLineEdit, QComboBox, QSpinBox, QPlainTextEdit {{ background: {c.card}; border: 1px solid {c.muted};
-            border-radius: 4px; padding: {px(5)}px {px(8)}px; min-height: {px(22)}px; selection-background-color: {c.copper}; }}
+        QLineEdit, QComboBox, QSpinBox, QPlainTextEdit {{ background: {c.card};
+            border: 1px solid {c.muted};
+            border-radius: 4px; padding: {px(5)}px {px(8)}px; min-height: {px(22)}px;
+                selection-background-color: {c.copper}; }}
         QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus {{ border: 2px solid {c.copper}; }}
         QLineEdit[wrong="true"] {{ border: 2px solid {c.plum}; }}
         QComboBox::drop-down {{ border: none; width: {px(24)}px; }}
         QComboBox::down-arrow {{ image: none; }}
-        QComboBox QAbstractItemView {{ background: {c.card}; color: {c.ink}; selection-background-color: {c.copper}; }}
+        QComboBox QAbstractItemView {{ background: {c.card}; color: {c.ink};
+            selection-background-color: {c.copper}; }}
         QPushButton {{ background: {c.card}; border: 1px solid {c.muted}; border-radius: 5px;
             padding: {px(7)}px {px(14)}px; min-height: {px(24)}px; }}
-        QPushButton:hover, QPushButton:focus {{ border: 2px solid {c.copper}; padding: {px(6)}px {px(13)}px; }}
+        QPushButton:hover, QPushButton:focus {{ border: 2px solid {c.copper};
+            padding: {px(6)}px {px(13)}px; }}
         QPushButton:disabled {{ color: {c.muted}; border-style: dashed; }}
-        QPushButton[main="true"] {{ background: {c.copper}; color: {c.paper}; border-color: {c.copper}; font-weight: bold; }}
-        QPushButton[main="true"]:disabled {{ background: {c.card}; color: {c.muted}; border-color: {c.muted}; }}
+        QPushButton[main="true"] {{ background: {c.copper}; color: {c.paper};
+            border-color: {c.copper}; font-weight: bold; }}
+        QPushButton[main="true"]:disabled {{ background: {c.card}; color: {c.muted};
+            border-color: {c.muted}; }}
         QPushButton[flat="true"] {{ background: transparent; border: 1px solid transparent; }}
-        QPushButton[flat="true"]:focus, QPushButton[flat="true"]:hover {{ border: 1px solid {c.copper}; padding: {px(7)}px {px(14)}px; }}
+        QPushButton[flat="true"]:focus, QPushButton[flat="true"]:hover {{
+            border: 1px solid {c.copper}; padding: {px(7)}px {px(14)}px; }}
         QScrollArea {{ border: none; background: transparent; }}
         QScrollBar:vertical {{ background: {c.paper}; width: {px(12)}px; }}
-        QScrollBar::handle:vertical {{ background: {c.line}; border-radius: {px(5)}px; min-height: {px(30)}px; }}
+        QScrollBar::handle:vertical {{ background: {c.line}; border-radius: {px(5)}px;
+            min-height: {px(30)}px; }}
         QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; }}
         QPushButton:checked {{ border: 2px solid {c.copper}; font-weight: bold; }}
         QSlider {{ min-height: {px(26)}px; }}
-        QSlider::groove:horizontal {{ background: {c.line}; height: {px(4)}px; border-radius: 2px; }}
+        QSlider::groove:horizontal {{ background: {c.line}; height: {px(4)}px; border-radius: 2px;
+            }}
         QSlider::sub-page:horizontal {{ background: {c.copper}; border-radius: 2px; }}
-        QSlider::handle:horizontal {{ background: {c.copper}; width: {px(18)}px; margin: -{px(7)}px 0; border-radius: {px(8)}px; }}
+        QSlider::handle:horizontal {{ background: {c.copper}; width: {px(18)}px;
+            margin: -{px(7)}px 0; border-radius: {px(8)}px; }}
         QSlider::handle:horizontal:focus {{ border: 2px solid {c.ink}; }}
         QMenu {{ background: {c.card}; border: 1px solid {c.muted}; padding: {px(4)}px; }}
         QMenu::item {{ padding: {px(9)}px {px(22)}px; }}

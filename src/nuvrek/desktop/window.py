@@ -54,7 +54,9 @@ class Window(QWidget):
     """Holds the stages and moves between them."""
 
     def __init__(self, app: AppState, at_once: bool = True) -> None:
-        """``at_once`` fills the shelf now; otherwise the caller does, once the frame is on screen."""
+        """``at_once`` fills the shelf now; otherwise the caller does, once the frame is on
+        screen.
+        """
         super().__init__()
         self.app = app
         self.setWindowTitle("Nuvrek")

@@ -1,4 +1,6 @@
-"""From a neck's present picture to its height map: tops, wood, crowns and relief, each with its doubt."""
+"""From a neck's present picture to its height map: tops, wood, crowns and relief, each with its
+doubt.
+"""
 
 from __future__ import annotations
 
@@ -48,10 +50,12 @@ class Relief:
 
 @dataclass(frozen=True)
 class HeightMap:
-    """The estimated neck. Arrays of shape (frets, 3) run over frets 1.. and lanes bass, middle, treble.
+    """The estimated neck. Arrays of shape (frets, 3) run over frets 1.. and lanes bass, middle,
+    treble.
 
     ``tops_mm`` (in ``state``) and ``wood`` (heights and doubts, at pitch and slack) count
-    from the line through fret 1 and the joint fret on each lane; ``deviation_mm`` is how far each crown
+    from the line through fret 1 and the joint fret on each lane; ``deviation_mm`` is how far each
+    crown
     stands off the smooth neck under it; doubts hold nine times in ten.
     """
 
@@ -120,7 +124,9 @@ class _Reader:
 
 
 def line_projection(neck: NeckDescription) -> Array:
-    """(frets, frets): takes heights at frets 1.. to heights above the line through 1 and the joint fret."""
+    """(frets, frets): takes heights at frets 1.. to heights above the line through 1 and the
+    joint fret.
+    """
     x = fret_places_mm(neck.scale_mm, neck.frets)[1:]
     joint = neck.joint_fret - 1
     share = (x - x[0]) / (x[joint] - x[0])
@@ -199,7 +205,9 @@ def _read_off(
 def _settle(
     gathering: Gathering, neck_state: NeckState, start: Array | None
 ) -> tuple[Evidence, Solution]:
-    """Solve; where edges were laid as they rest, find what they rest on and solve again until that stays."""
+    """Solve; where edges were laid as they rest, find what they rest on and solve again until
+    that stays.
+    """
     unknowns = gathering.unknowns
     edges = resting(neck_state.taken)
     contacts = {one.number: reach_of(gap, neck_state.neck.frets) for one, gap in edges}
@@ -236,7 +244,9 @@ def _lay(
 
 
 def _wood(reader: _Reader, strings: Strings) -> tuple[Array, Array]:
-    """Heights and doubts of the board's face with the strings at pitch or slack, (frets, 3) each."""
+    """Heights and doubts of the board's face with the strings at pitch or slack, (frets, 3)
+    each.
+    """
     there = msgspec.structs.replace(reader.neck_state.state, strings=strings)
     rows, constant = reader.above_line(*reader.flat(reader.unknowns.wood(there)))
     return reader.mean(rows, constant), reader.doubt(rows)

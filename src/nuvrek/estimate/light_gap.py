@@ -1,4 +1,6 @@
-"""The light under a straight edge laid on the estimated neck: what the real one would show on the bench."""
+"""The light under a straight edge laid on the estimated neck: what the real one would show on
+the bench.
+"""
 
 from __future__ import annotations
 
@@ -12,13 +14,16 @@ from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.edge_contacts import upper_hull
 from nuvrek.readings.entries import Strings
 
-# An edge whose two contacts are this share of its length apart or more lies still under its own weight.
+# An edge whose two contacts are this share of its length apart or more lies still under its own
+# weight.
 STEADY = 0.6
 
 
 @dataclass(frozen=True, slots=True)
 class Lying:
-    """One way the edge lies: the two frets it touches, and the light over each fret it covers, in mm."""
+    """One way the edge lies: the two frets it touches, and the light over each fret it covers,
+    in mm.
+    """
 
     low: int
     high: int
@@ -52,9 +57,11 @@ def lay_edge(
     start_mm: float,
     length_mm: float,
 ) -> Light | None:
-    """Lay a rigid edge of ``length_mm`` with its nut end ``start_mm`` from the nut; None when it covers fewer than two frets.
+    """Lay a rigid edge of ``length_mm`` with its nut end ``start_mm`` from the nut; None when it
+    covers fewer than two frets.
 
-    It rests on the two points of the upper hull under its middle. Where these stand close together it rocks,
+    It rests on the two points of the upper hull under its middle. Where these stand close together
+    it rocks,
     and lies on the first or the last two, as it is pressed.
     """
     x = measurer.x

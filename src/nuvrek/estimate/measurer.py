@@ -21,7 +21,9 @@ Part = tuple[int, int, float]  # fret (0 is the nut), lane 0 to 2, weight
 
 @dataclass(frozen=True, slots=True)
 class Measured:
-    """A combination of heights: its most likely value, its standard deviation, and its row over the unknowns."""
+    """A combination of heights: its most likely value, its standard deviation, and its row over
+    the unknowns.
+    """
 
     mm: float
     sd_mm: float
@@ -43,7 +45,9 @@ class Measurer:
         self._heights: dict[tuple[HeightKind, Strings], tuple[Array, Array]] = {}
 
     def heights(self, surface: HeightKind, strings: Strings) -> tuple[Array, Array]:
-        """Rows (frets + 1, 3, n) and constants (frets + 1, 3) of a surface with the strings at pitch or slack."""
+        """Rows (frets + 1, 3, n) and constants (frets + 1, 3) of a surface with the strings at
+        pitch or slack.
+        """
         key = surface, strings
         if key not in self._heights:
             unknowns, now = self.map.gathering.unknowns, self.map.neck_state
@@ -71,7 +75,9 @@ class Measurer:
         return Measured(float(row @ solution.z) + constant, float(np.sqrt(max(variance, 0.0))), row)
 
     def chord(self, low: int, high: int, fret: int, lane: int) -> list[Part]:
-        """The gap under a line over two places: ``lerp(a, b) - m``; ``fret`` may lie outside them."""
+        """The gap under a line over two places: ``lerp(a, b) - m``; ``fret`` may lie outside
+        them.
+        """
         share = float((self.x[fret] - self.x[low]) / (self.x[high] - self.x[low]))
         return [(low, lane, 1.0 - share), (high, lane, share), (fret, lane, -1.0)]
 

@@ -23,16 +23,19 @@ from nuvrek.readings.tool_kit import Kit, notched_fit
 
 Array = NDArray[np.float64]
 
-# A gap between two leaves 0.05 mm apart: an even spread (JCGM 100:2008, 4.3.7) and the leaf's own error.
+# A gap between two leaves 0.05 mm apart: an even spread (JCGM 100:2008, 4.3.7) and the leaf's own
+# error.
 LEAVES_SD_MM = float(np.hypot(0.05 / np.sqrt(12.0), tool_errors.LEAF_ERROR_MM))
 THIN_LEAVES_SD_MM = float(np.hypot(0.02 / np.sqrt(12.0), tool_errors.LEAF_ERROR_MM))
 # What a still triple of a quick sweep tells is about that much.
 SWEEP_SD_MM = 0.03
-# A fret this high over its neighbours decides between filing and leaving it (half-way between rocking and proud).
+# A fret this high over its neighbours decides between filing and leaving it (half-way between
+# rocking and proud).
 DECIDES_MM = 0.035
 # A question with less than this chance of going the other way is closed.
 OPEN = 0.1
-# A fret nobody looked at is proud with about this chance or more; a rocker that is still brings it under.
+# A fret nobody looked at is proud with about this chance or more; a rocker that is still brings it
+# under.
 UNLOOKED = 0.015
 # The strings are slackened (or tuned) only for a reading that settles this much more.
 STATE_COST = 1.6
@@ -41,7 +44,9 @@ MOST_OFTEN = 2
 
 
 class NextBest(Struct, frozen=True):
-    """Up to three readings to take next, and whether the present question is sure enough without them."""
+    """Up to three readings to take next, and whether the present question is sure enough without
+    them.
+    """
 
     suggestions: tuple[Suggestion, ...]
     enough: bool
@@ -68,7 +73,9 @@ class _Candidate:
 
 
 def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
-    """The readings that would settle most of what is open on this neck, with the tools of ``kit``."""
+    """The readings that would settle most of what is open on this neck, with the tools of
+    ``kit``.
+    """
     measurer = measurer_of(neck_map)
     questions = list(questions_of(measurer))
     doubtful = [q for q in questions if q.open]
@@ -129,7 +136,9 @@ class Pool:
         self._rows = _all_rows(measurer, self._candidates)
 
     def settles_most(self, row: Array, reason: str) -> Suggestion | None:
-        """The one reading that takes most of the doubt out of ``row`` over the unknowns; None where none takes much."""
+        """The one reading that takes most of the doubt out of ``row`` over the unknowns; None
+        where none takes much.
+        """
         covariance = self._map.solution.covariance
         total = float(row @ covariance @ row)
         if total <= 0.0 or not self._candidates:
@@ -150,7 +159,9 @@ class Pool:
 
 
 def questions_of(measurer: Measurer) -> Iterator[Question]:
-    """What has to be decided on this neck: its relief, which frets are to be filed, how much metal is left."""
+    """What has to be decided on this neck: its relief, which frets are to be filed, how much
+    metal is left.
+    """
     neck_map = measurer.map
     neck = neck_map.neck
     middle = measurer.nearest(1, neck.joint_fret, 0.5)
@@ -257,7 +268,9 @@ def _candidates(measurer: Measurer, kit: Kit) -> Iterator[_Candidate]:
 
 
 def _resting(measurer: Measurer, lane: int, fret: int) -> _Candidate:
-    """An edge as it rests, on what it would touch by the present estimate: shows a crest that a held string hides."""
+    """An edge as it rests, on what it would touch by the present estimate: shows a crest that a
+    held string hides.
+    """
     neck = measurer.map.neck
     heights, constants = measurer.heights("tops", "slack")
     line = heights[:, lane] @ measurer.map.solution.z + constants[:, lane]
@@ -269,7 +282,9 @@ def _resting(measurer: Measurer, lane: int, fret: int) -> _Candidate:
 
 
 def _all_rows(measurer: Measurer, candidates: list[_Candidate]) -> list[Array]:
-    """The rows of every candidate, (its readings, n) each; those of one surface are made at once."""
+    """The rows of every candidate, (its readings, n) each; those of one surface are made at
+    once.
+    """
     groups: dict[tuple[HeightKind, Strings], list[int]] = {}
     for i, candidate in enumerate(candidates):
         groups.setdefault((candidate.surface, candidate.strings), []).append(i)
@@ -309,7 +324,9 @@ def _cost(neck_map: HeightMap, candidate: _Candidate) -> float:
 
 
 def _gains(asked: Array, covariance: Array, rows: Array, sd_mm: float) -> Array:
-    """How much each question's weighted variance falls, by rank-one updates; several rows as if by themselves."""
+    """How much each question's weighted variance falls, by rank-one updates; several rows as if
+    by themselves.
+    """
     spread = covariance @ rows.T
     variance = np.sum(rows * spread.T, axis=1) + sd_mm**2
     return np.asarray(np.sum((asked @ spread) ** 2 / variance, axis=1))

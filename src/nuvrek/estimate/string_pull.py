@@ -14,15 +14,18 @@ from nuvrek.neck.strings import StringSet
 from nuvrek.readings.entries import StringGap
 from nuvrek.units import Unit, format_length, format_number
 
-# What is on the neck is not known by its gauges: its pull may be this much more or less (common practice, no source).
+# What is on the neck is not known by its gauges: its pull may be this much more or less (common
+# practice, no source).
 UNKNOWN_SET = 0.2
 
 
 @dataclass(frozen=True, slots=True)
 class PullForecast:
-    """Relief at pitch, mean of both sides, under another pull; ``doubt_mm`` holds nine times in ten.
+    """Relief at pitch, mean of both sides, under another pull; ``doubt_mm`` holds nine times in
+    ten.
 
-    ``read`` tells whether this neck was read at pitch and slack; without that the range is that of necks in general.
+    ``read`` tells whether this neck was read at pitch and slack; without that the range is that of
+    necks in general.
     """
 
     ratio: float
@@ -35,7 +38,8 @@ class PullForecast:
         """``relief from 0.31 to about 0.24 mm, between 0.21 and 0.27``."""
         low, high = self.mm - self.doubt_mm, self.mm + self.doubt_mm
         said = (
-            f"relief from {format_number(self.now_mm, unit)} to about {format_length(self.mm, unit)}, "
+            f"relief from {format_number(self.now_mm, unit)} to about "
+            f"{format_length(self.mm, unit)}, "
             f"between {format_number(low, unit)} and {format_number(high, unit)}"
         )
         return (
@@ -54,7 +58,8 @@ def both_read(neck_map: HeightMap) -> bool:
 def relief_pulled(measurer: Measurer, ratio: float, ratio_sd: float = 0.0) -> Measured:
     """The relief, mean of both sides, under ``ratio`` times today's pull.
 
-    The bend goes with the pull: ``slack + ratio (pitch - slack)``, so its doubt is that of this neck's own readings
+    The bend goes with the pull: ``slack + ratio (pitch - slack)``, so its doubt is that of this
+    neck's own readings
     at pitch and slack, and that of the ratio.
     """
     joint = measurer.map.neck.joint_fret

@@ -1,4 +1,6 @@
-"""What the command line prints of a map and a plan: plain values, lengths in mm, unit in the key."""
+"""What the command line prints of a map and a plan: plain values, lengths in mm, unit in the
+key.
+"""
 
 from __future__ import annotations
 
@@ -50,7 +52,9 @@ def map_answer(neck_map: HeightMap, findings: tuple[Finding, ...]) -> dict[str, 
 
 
 def _room_answer(neck_map: HeightMap) -> dict[str, Any]:
-    """Room per string and note at the player's touch. Strings count from the highest, fret 0 is the open string."""
+    """Room per string and note at the player's touch. Strings count from the highest, fret 0 is
+    the open string.
+    """
     on, touch = string_up(neck_map), neck_map.neck.touch
     rooms = on.rooms(TOUCHES_N[touch])
     count, notes = rooms.room_mm.shape
@@ -74,7 +78,9 @@ def _room_answer(neck_map: HeightMap) -> dict[str, Any]:
 
 
 def map_table(neck_map: HeightMap) -> str:
-    """The map as CSV, one row per fret and lane; heights count from the line through fret 1 and the joint fret."""
+    """The map as CSV, one row per fret and lane; heights count from the line through fret 1 and
+    the joint fret.
+    """
     lines = [
         "fret,lane,top_mm,top_doubt_mm,wood_pitch_mm,wood_slack_mm,crown_mm,crown_doubt_mm,measured"
     ]

@@ -42,7 +42,9 @@ class JobFaults(ValueError):
 
 
 class Job(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
-    """The content of a job file: the neck as first described and its journal, oldest entry first."""
+    """The content of a job file: the neck as first described and its journal, oldest entry
+    first.
+    """
 
     format: Annotated[str, Meta(pattern="^nuvrek-job$")] = FORMAT
     version: Annotated[int, Meta(ge=1, le=VERSION)] = VERSION
@@ -69,7 +71,10 @@ def dump(job: Job) -> bytes:
     neck = json.dumps(msgspec.to_builtins(job.neck), ensure_ascii=False, indent=1)
     entries = ",\n".join("  " + msgspec.json.encode(entry).decode() for entry in job.journal)
     body = f"[\n{entries}\n ]" if job.journal else "[]"
-    text = f'{{\n "format": "{FORMAT}",\n "version": {VERSION},\n "neck": {neck},\n "journal": {body}\n}}\n'
+    text = (
+        f'{{\n "format": "{FORMAT}",\n "version": {VERSION},\n "neck": {neck},\n "journal": '
+        f"{body}\n}}\n"
+    )
     return text.encode()
 
 
@@ -110,7 +115,10 @@ def parse(raw: bytes) -> Job:
     if outline.version > VERSION:
         raise JobFaults(
             [
-                f"written by a newer Nuvrek (version {outline.version}); this one reads up to {VERSION}."
+                (
+                    f"written by a newer Nuvrek (version {outline.version}); this one reads up "
+                    f"to {VERSION}."
+                )
             ]
         )
     if not bytes(outline.neck):
@@ -180,9 +188,14 @@ def _way_faults(entry: AnyEntry) -> list[str]:
 
 
 _TYPES = {
-    "float": "a number", "int": "a whole number", "str": "text", "object": "an object", "array": "a list",
-    "null": "nothing", "bool": "true or false",
-}  # fmt: skip
+    "float": "a number",
+    "int": "a whole number",
+    "str": "text",
+    "object": "an object",
+    "array": "a list",
+    "null": "nothing",
+    "bool": "true or false",
+}
 _CHOICES = {
     "lane": get_args(Lane),
     "side": get_args(Side),

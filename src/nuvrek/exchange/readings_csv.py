@@ -1,4 +1,6 @@
-"""Readings as a table: one row a reading, lengths in mm, read back with a fault line for every bad row."""
+"""Readings as a table: one row a reading, lengths in mm, read back with a fault line for every
+bad row.
+"""
 
 from __future__ import annotations
 
@@ -20,10 +22,34 @@ _NUMBERS = ("rod_turns", "rod_high_turns", "temperature_c", "humidity_percent")
 _LISTS = ("frets", "reach")
 # In this order columns stand first; every other field of a reading follows by itself.
 _FIRST = (
-    "kind", "what", "lane", "fret", "string", "low_support", "high_support", "reach", "by", "capo", "says",
-    "moves", "fault", "feel", "key", "gap_mm", "slides_mm", "drags_mm", "wont_go_mm", "height_mm",
-    "reading_mm", "mm", "error_mm", "temperature_c", "humidity_percent", "frets", "run",
-)  # fmt: skip
+    "kind",
+    "what",
+    "lane",
+    "fret",
+    "string",
+    "low_support",
+    "high_support",
+    "reach",
+    "by",
+    "capo",
+    "says",
+    "moves",
+    "fault",
+    "feel",
+    "key",
+    "gap_mm",
+    "slides_mm",
+    "drags_mm",
+    "wont_go_mm",
+    "height_mm",
+    "reading_mm",
+    "mm",
+    "error_mm",
+    "temperature_c",
+    "humidity_percent",
+    "frets",
+    "run",
+)
 # Where a reading was typed is the logbook's own business, and a side stands in the lane column.
 _NOT_IN_TABLES = ("state", "page", "joined", "side", "station", "at")
 
@@ -61,7 +87,8 @@ def write_table(readings: Iterable[AnyReading]) -> str:
 
 
 def read_table(text: str, neck: NeckDescription) -> list[AnyReading]:
-    """Readings from CSV, or from a table pasted out of a spreadsheet (tabs or semicolons, decimal commas).
+    """Readings from CSV, or from a table pasted out of a spreadsheet (tabs or semicolons, decimal
+    commas).
 
     Length columns may end in ``_thou`` instead of ``_mm``. Raises JobFaults with one line a
     faulty row; then nothing is taken.

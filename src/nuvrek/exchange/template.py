@@ -58,12 +58,16 @@ def notched_edge(
 
 
 def write(edge: Edge, path: Path) -> None:
-    """Write the edge as .pdf, .svg or .dxf, by the file's ending. Raises ValueError for another ending."""
+    """Write the edge as .pdf, .svg or .dxf, by the file's ending. Raises ValueError for another
+    ending.
+    """
     write_whole(path, render(edge, path))
 
 
 def render(edge: Edge, path: Path) -> bytes:
-    """The edge as the ending of ``path`` asks: .pdf, .svg or .dxf. Raises ValueError for another ending."""
+    """The edge as the ending of ``path`` asks: .pdf, .svg or .dxf. Raises ValueError for another
+    ending.
+    """
     makers = {".pdf": pdf, ".svg": svg, ".dxf": dxf}
     make = makers.get(path.suffix.lower())
     if make is None:
@@ -72,7 +76,9 @@ def render(edge: Edge, path: Path) -> bytes:
 
 
 def rocker_table(scale_mm: float, frets: int) -> str:
-    """CSV: per triple its middle fret and the shortest and longest rocker edge that serves, in mm."""
+    """CSV: per triple its middle fret and the shortest and longest rocker edge that serves, in
+    mm.
+    """
     neck = NeckDescription(scale_mm=scale_mm, frets=frets, joint_fret=min(frets, 4))
     rows = ["middle_fret,shortest_mm,longest_mm"]
     for fret in range(2, frets):
@@ -87,11 +93,15 @@ def svg(edge: Edge) -> bytes:
     wide, high = edge.end_mm - edge.start_mm, top + 10.0
     path = " ".join(f"{x - edge.start_mm:.4f},{top + 5.0 - y:.4f}" for x, y in edge.outline)
     marks = "".join(
-        f'<text x="{x - edge.start_mm:.4f}" y="{top - 1.0:.2f}" font-size="4" text-anchor="middle">{n}</text>'
+        (
+            f'<text x="{x - edge.start_mm:.4f}" y="{top - 1.0:.2f}" font-size="4" '
+            f'text-anchor="middle">{n}</text>'
+        )
         for n, x in enumerate(edge.frets, 1)
     )
     return (
-        f'<svg xmlns="http://www.w3.org/2000/svg" width="{wide:.4f}mm" height="{high:.4f}mm" viewBox="0 0 {wide:.4f} {high:.4f}">'
+        f'<svg xmlns="http://www.w3.org/2000/svg" width="{wide:.4f}mm" '
+        f'height="{high:.4f}mm" viewBox="0 0 {wide:.4f} {high:.4f}">'
         f'<polygon points="{path}" fill="none" stroke="black" stroke-width="0.1"/>{marks}</svg>\n'
     ).encode()
 
@@ -112,7 +122,9 @@ def dxf(edge: Edge) -> bytes:
 
 
 def pdf(edge: Edge) -> bytes:
-    """A4 sheets lying down, each with its stretch of the edge, join lines and a ruler to check the printer by."""
+    """A4 sheets lying down, each with its stretch of the edge, join lines and a ruler to check
+    the printer by.
+    """
     from fpdf import FPDF
 
     document = FPDF(orientation="L", unit="mm", format="A4")
@@ -135,7 +147,10 @@ def sheets(edge: Edge) -> int:
 def _sheet(document: Any, edge: Edge, sheet: int, count: int) -> None:
     shift = _LEFT_MM - edge.start_mm - sheet * SHEET_MM
     document.set_font("DejaVu", size=11)
-    words = f"Notched edge for {edge.scale_mm:g} mm, sheet {sheet + 1} of {count}. Print at 100 %, not fitted to the page."
+    words = (
+        f"Notched edge for {edge.scale_mm:g} mm, sheet {sheet + 1} of {count}. Print at 100 %, "
+        "not fitted to the page."
+    )
     document.text(_LEFT_MM, 24.0, words)
     document.set_line_width(0.1)
     with document.rect_clip(_LEFT_MM - 0.05, 30.0, SHEET_MM + 0.1, 120.0):
@@ -167,5 +182,8 @@ def _ruler(document: Any) -> None:
     document.text(
         _LEFT_MM,
         y + 14.0,
-        f"This ruler should measure {_RULER_MM:.0f} mm. If it does not, the printer was told to fit the page.",
+        (
+            f"This ruler should measure {_RULER_MM:.0f} mm. If it does not, the printer was "
+            "told to fit the page."
+        ),
     )

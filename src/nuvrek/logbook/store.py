@@ -1,4 +1,6 @@
-"""The logbook: every neck's journal in one SQLite file, each entry on disk before the call returns."""
+"""The logbook: every neck's journal in one SQLite file, each entry on disk before the call
+returns.
+"""
 
 from __future__ import annotations
 
@@ -138,7 +140,8 @@ class Logbook:
         version = int(self._db.execute("PRAGMA user_version").fetchone()[0])
         if version > SCHEMA_VERSION:
             raise LogbookError(
-                f"The logbook {self.path.name} was written by a newer Nuvrek. It was left untouched; please update."
+                f"The logbook {self.path.name} was written by a newer Nuvrek. It was left "
+                "untouched; please update."
             )
         if version == 0:
             if self._db.execute("SELECT count(*) FROM sqlite_master").fetchone()[0]:
@@ -192,7 +195,9 @@ class Logbook:
             return number
 
     def journal(self, neck: int, photos: bool = True) -> Journal:
-        """The journal of a neck with what of it can be read; photos can be left out, for the shelf."""
+        """The journal of a neck with what of it can be read; photos can be left out, for the
+        shelf.
+        """
         body = "body" if photos else _WITHOUT_PHOTO
         with self._sentences():
             rows = self._db.execute(
@@ -201,14 +206,17 @@ class Logbook:
         return _read_journal(rows)
 
     def entries(self, neck: int) -> list[AnyEntry]:
-        """The whole journal of a neck, oldest first. Raises LogbookDamaged if an entry can't be read."""
+        """The whole journal of a neck, oldest first. Raises LogbookDamaged if an entry can't be
+        read.
+        """
         journal = self.journal(neck)
         if journal.damage:
             raise LogbookDamaged(f"{journal.damage[0]} Nothing was changed.")
         return journal.entries
 
     def append(self, neck: int, number: int, *entries: AnyEntry) -> None:
-        """Write entries, all or none; they are on disk when this returns. ``number`` must be the next one.
+        """Write entries, all or none; they are on disk when this returns. ``number`` must be the
+        next one.
 
         What could not be read back is not written. Raises LogbookError.
         """
@@ -269,7 +277,9 @@ def _shorten(error: Exception) -> str:
 
 
 def _encoded_description(neck: NeckDescription) -> str:
-    """A description as it is kept, once it is sure that it can be read back. Raises LogbookError."""
+    """A description as it is kept, once it is sure that it can be read back. Raises
+    LogbookError.
+    """
     body = msgspec.json.encode(neck)
     try:
         msgspec.json.decode(body, type=NeckDescription)

@@ -10,7 +10,8 @@ from nuvrek.neck.scale import fret_line_mm
 def at_saddle_mm(change_mm: float, scale_mm: float, fret: int) -> float:
     """How far the saddle moves for a wanted change of string height over ``fret``; the nut stays.
 
-    The string turns about the nut, so heights go with the distance from it: twice the change for fret 12.
+    The string turns about the nut, so heights go with the distance from it: twice the change for
+    fret 12.
     """
     return change_mm * scale_mm / fret_line_mm(scale_mm, fret)[fret]
 
@@ -21,13 +22,17 @@ def at_fret_mm(nut_change_mm: float, scale_mm: float, fret: int) -> float:
 
 
 def over_fret_12_mm(height_mm: float, fret: int, scale_mm: float, nut_mm: float = 0.4) -> float:
-    """Height over fret 12 of a string read over another fret; ``nut_mm`` is its height over the board's line at the nut."""
+    """Height over fret 12 of a string read over another fret; ``nut_mm`` is its height over the
+    board's line at the nut.
+    """
     x = fret_line_mm(scale_mm, max(fret, 12))
     return nut_mm + (height_mm - nut_mm) * x[12] / x[fret]
 
 
 def neck_angle_degrees(at_saddle_change_mm: float, scale_mm: float, joint_fret: int) -> float:
-    """Angle by which a neck turns back about its joint to lower the strings at the saddle by so much."""
+    """Angle by which a neck turns back about its joint to lower the strings at the saddle by so
+    much.
+    """
     arm = scale_mm - fret_line_mm(scale_mm, joint_fret)[joint_fret]
     return math.degrees(math.atan2(at_saddle_change_mm, arm))
 
@@ -38,5 +43,7 @@ def at_heel_mm(degrees: float, heel_mm: float) -> float:
 
 
 def saddle_wanted_mm(over_bridge_mm: float, height_12_mm: float, scale_mm: float) -> float:
-    """How high the saddle's top stands over the bridge: the frets' line carried on to it, and the string's height there."""
+    """How high the saddle's top stands over the bridge: the frets' line carried on to it, and
+    the string's height there.
+    """
     return over_bridge_mm + at_saddle_mm(height_12_mm, scale_mm, 12)

@@ -1,6 +1,7 @@
 """The neck as a beam: ``w'' = M / EI`` from the wood, the section and the pull of the strings.
 
-It gives the shape of the bend and a first guess of its size; a neck's own readings at pitch and slack overrule the size.
+It gives the shape of the bend and a first guess of its size; a neck's own readings at pitch and
+slack overrule the size.
 """
 
 from __future__ import annotations
@@ -16,7 +17,8 @@ from nuvrek.neck.scale import fret_places_mm
 
 Array = NDArray[np.float64]
 
-# Bending stiffness along the grain at 12 % moisture, N/mm2: Forest Products Laboratory, Wood Handbook, chapter 5,
+# Bending stiffness along the grain at 12 % moisture, N/mm2: Forest Products Laboratory, Wood
+# Handbook, chapter 5,
 # tables 5-3 and 5-5 (values from memory).
 MODULUS_N_PER_MM2 = {
     "maple": 12_600.0,
@@ -33,8 +35,10 @@ MODULUS_N_PER_MM2 = {
 USUAL_MODULUS = 11_500.0
 # Thickness with its board at fret 1 and where the body begins; common practice, no source.
 THICK_MM = (20.5, 23.0)
-# Second moment and centroid of half an ellipse about the line through its centroid along the flat side, as shares of
-# half-width times height cubed, and of the height (Young and others, Roark's Formulas, table A.1: half circle
+# Second moment and centroid of half an ellipse about the line through its centroid along the flat
+# side, as shares of
+# half-width times height cubed, and of the height (Young and others, Roark's Formulas, table A.1:
+# half circle
 # 0.1098 r^4 and 4 r / (3 pi); values from memory).
 HALF_ELLIPSE, CENTROID = float(np.pi / 8.0 - 8.0 / (9.0 * np.pi)), float(4.0 / (3.0 * np.pi))
 # Strings over the board: crown and string height together; common practice, no source.
@@ -45,9 +49,11 @@ _FINE = 240
 def curvature_to_line_mm(
     x_mm: Array, moment_nmm: Array, ei_nmm2: Array, slope: float = 0.0
 ) -> Array:
-    """Deflection of a beam held at its first place with ``slope`` there, (n,): ``w'' = M / EI`` integrated twice.
+    """Deflection of a beam held at its first place with ``slope`` there, (n,): ``w'' = M / EI``
+    integrated twice.
 
-    Between places the curvature is taken as straight (trapezoids, then its parabola), which is exact for moments that
+    Between places the curvature is taken as straight (trapezoids, then its parabola), which is
+    exact for moments that
     run straight on an even beam.
     """
     curvature = np.asarray(moment_nmm / ei_nmm2)
@@ -67,13 +73,17 @@ def dip_below_ends_mm(x_mm: Array, moment_nmm: Array, ei_nmm2: Array) -> Array:
 
 
 def modulus_of(wood: str) -> float:
-    """Bending stiffness of a wood named in free words, N/mm2; a usual one where the name says nothing."""
+    """Bending stiffness of a wood named in free words, N/mm2; a usual one where the name says
+    nothing.
+    """
     said = wood.lower()
     return next((value for name, value in MODULUS_N_PER_MM2.items() if name in said), USUAL_MODULUS)
 
 
 def stiffness_nmm2(neck: NeckDescription, x_mm: Array) -> Array:
-    """EI of the neck at places between nut and joint, (n,): half an ellipse that grows towards the body."""
+    """EI of the neck at places between nut and joint, (n,): half an ellipse that grows towards
+    the body.
+    """
     joint = fret_places_mm(neck.scale_mm, neck.frets)[neck.joint_fret]
     wide = np.array([width_mm(neck, float(x)) for x in x_mm])
     return modulus_of(neck.neck_wood) * HALF_ELLIPSE * 0.5 * wide * _thickness(x_mm / joint) ** 3
@@ -84,7 +94,9 @@ def _thickness(share: Array) -> Array:
 
 
 def pull_moment_nmm(neck: NeckDescription, tension_n: float, x_mm: Array) -> Array:
-    """Moment of the strings about the middle of the section, (n,): tension times their distance from it."""
+    """Moment of the strings about the middle of the section, (n,): tension times their distance
+    from it.
+    """
     joint = fret_places_mm(neck.scale_mm, neck.frets)[neck.joint_fret]
     return np.asarray(tension_n * (CENTROID * _thickness(x_mm / joint) + OVER_BOARD_MM))
 
@@ -101,7 +113,8 @@ def pull_by_beam_mm(neck: NeckDescription, tension_n: float) -> float:
 
 
 def bend_profile(neck: NeckDescription) -> Array:
-    """Shape of the bend at nut and frets, (frets + 1,): 1 half-way from fret 1 to the joint, nil at both.
+    """Shape of the bend at nut and frets, (frets + 1,): 1 half-way from fret 1 to the joint, nil at
+    both.
 
     Past the joint the body carries the board, which runs straight on along the neck's slope there.
     """

@@ -9,7 +9,8 @@ DRY_PERCENT, DAMP_PERCENT = 40.0, 60.0
 def equilibrium_moisture_percent(temperature_c: float, humidity_percent: float) -> float:
     """Moisture content wood settles at, in percent of its dry mass.
 
-    Hailwood-Horrobin equation as in Forest Products Laboratory, Wood Handbook, chapter 4 (coefficients for degrees
+    Hailwood-Horrobin equation as in Forest Products Laboratory, Wood Handbook, chapter 4
+    (coefficients for degrees
     Celsius; value from memory). Raises ValueError outside -10 to 60 degrees or 0 to 99 percent.
     """
     t, h = temperature_c, humidity_percent / 100.0
@@ -24,8 +25,10 @@ def equilibrium_moisture_percent(temperature_c: float, humidity_percent: float) 
     return 1800.0 / w * (kh / (1.0 - kh) + bound)
 
 
-# Change of size across the grain per percent of moisture, along the rings' radius and around them: Forest Products
-# Laboratory, Wood Handbook, chapter 13, table 13-5; rosewood from its shrinkage green to dry in chapter 4, table 4-4,
+# Change of size across the grain per percent of moisture, along the rings' radius and around them:
+# Forest Products
+# Laboratory, Wood Handbook, chapter 13, table 13-5; rosewood from its shrinkage green to dry in
+# chapter 4, table 4-4,
 # over 30 percent (values from memory).
 SHRINKAGE = {
     "maple": (0.00165, 0.00353),
@@ -42,9 +45,11 @@ USUAL_SHRINKAGE = (0.0012, 0.0035)
 def width_change_mm(
     width_mm: float, wood: str, from_percent: float, to_percent: float
 ) -> tuple[float, float]:
-    """Least and most change of a board's width when its moisture goes from one content to another; minus is narrower.
+    """Least and most change of a board's width when its moisture goes from one content to another;
+    minus is narrower.
 
-    ``dD = D C (M2 - M1)`` (Wood Handbook, chapter 13). How the rings lie is not known, so both directions bound it.
+    ``dD = D C (M2 - M1)`` (Wood Handbook, chapter 13). How the rings lie is not known, so both
+    directions bound it.
     """
     along, around = next(
         (pair for name, pair in SHRINKAGE.items() if name in wood.lower()), USUAL_SHRINKAGE

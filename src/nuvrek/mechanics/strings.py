@@ -12,16 +12,20 @@ from nuvrek.neck.strings import StringSpec, note_name, semitones_from_a4
 A4_HZ = 440.0  # ISO 16:1975
 # Music wire, about 7.85 g/cm3 (ASTM A228).
 STEEL_KG_PER_M3 = 7850.0
-# A wound string is steel core and wrap with air between the turns: of a solid rod of its gauge this share, give or
+# A wound string is steel core and wrap with air between the turns: of a solid rod of its gauge this
+# share, give or
 # take that much (standard deviation). Common practice, no source.
 WOUND_SHARE, WOUND_SPREAD = 0.87, 0.05
-# A neck's bend does not follow the tension to the letter: its change is uncertain by this share of itself.
+# A neck's bend does not follow the tension to the letter: its change is uncertain by this share of
+# itself.
 # Common practice, no source.
 PULL_SHARE_SPREAD = 0.10
 
 
 def note_hz(note: str) -> float:
-    """Frequency of a note with its octave in twelve-tone equal temperament, A4 = 440 Hz. Raises ValueError."""
+    """Frequency of a note with its octave in twelve-tone equal temperament, A4 = 440 Hz. Raises
+    ValueError.
+    """
     return float(A4_HZ * 2.0 ** (semitones_from_a4(note) / 12.0))
 
 
@@ -34,7 +38,9 @@ def unit_mass(spec: StringSpec) -> tuple[float, float]:
 
 
 def tension_n(spec: StringSpec, scale_mm: float) -> tuple[float, float]:
-    """Tension in N and its standard deviation: ``T = mu (2 L f)^2`` (Mersenne; Fletcher and Rossing, chapter 2)."""
+    """Tension in N and its standard deviation: ``T = mu (2 L f)^2`` (Mersenne; Fletcher and
+    Rossing, chapter 2).
+    """
     mass, spread = unit_mass(spec)
     speed = 2.0 * scale_mm / 1000.0 * note_hz(spec.note)
     return mass * speed**2, spread * speed**2
@@ -59,7 +65,8 @@ def pull_ratio(
 ) -> tuple[float, float]:
     """Pull of another set or tuning over the pull of this one, and the standard deviation of that.
 
-    The unknown share of air in wound strings is the same in both, so only its effect on the ratio counts.
+    The unknown share of air in wound strings is the same in both, so only its effect on the ratio
+    counts.
     """
     light, heavy = (
         _total(then, scale_mm, err) / _total(now, scale_mm, err)
@@ -78,5 +85,7 @@ def _total(specs: Sequence[StringSpec], scale_mm: float, wound_share_error: floa
 
 
 def tension_ratio(semitones: float) -> float:
-    """How the pull changes when all strings are tuned by so many semitones: tension goes with the square of pitch."""
+    """How the pull changes when all strings are tuned by so many semitones: tension goes with
+    the square of pitch.
+    """
     return float(2.0 ** (semitones / 6.0))

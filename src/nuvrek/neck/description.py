@@ -61,8 +61,10 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     """What is known of a neck before anything is measured. Lengths in mm.
 
     Only scale length, frets and joint fret are required. ``radius_mm`` of None
-    means a flat or unknown board; ``end_radius_mm`` differs from it on a compound board. ``string_set`` goes from
-    the low side to the high side; ``height_low_mm`` and ``height_high_mm`` are the string heights wanted over fret 12.
+    means a flat or unknown board; ``end_radius_mm`` differs from it on a compound board.
+    ``string_set`` goes from
+    the low side to the high side; ``height_low_mm`` and ``height_high_mm`` are the string heights
+    wanted over fret 12.
     """
 
     scale_mm: ScaleMm
@@ -102,7 +104,9 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     nut_on_right: bool = False
 
     def relief_wanted_mm(self, lane: Lane) -> float:
-        """The relief wanted on a lane: its own figure on the high side if there is one, the mean in the middle."""
+        """The relief wanted on a lane: its own figure on the high side if there is one, the mean
+        in the middle.
+        """
         usual, _ = target_by_kind_mm(self.scale_mm)
         low = {"usual": usual, "flat": NEARLY_FLAT_MM, "figure": self.relief_target_mm}[
             self.relief_school

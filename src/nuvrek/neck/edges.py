@@ -11,9 +11,11 @@ from nuvrek.neck.scale import fret_line_mm
 def edge_reach(
     neck: NeckDescription, fret: int, owned_mm: Sequence[float]
 ) -> tuple[float, int, int] | None:
-    """The longest edge owned, laid with its middle as near to ``fret`` as the frets allow: length, first and last fret.
+    """The longest edge owned, laid with its middle as near to ``fret`` as the frets allow: length,
+    first and last fret.
 
-    None when no edge is known, when one covers all frets, or when even the longest reaches no fret on one side.
+    None when no edge is known, when one covers all frets, or when even the longest reaches no fret
+    on one side.
     """
     x = fret_line_mm(neck.scale_mm, neck.frets)
     longest = max(owned_mm, default=0.0)

@@ -10,26 +10,32 @@ from nuvrek.neck.scale import fret_line_mm
 
 
 def sag_mm(radius_mm: float, width_mm: float) -> float:
-    """How far the middle stands over the edges: ``r - sqrt(r^2 - (w/2)^2)``, the sagitta of a circle.
+    """How far the middle stands over the edges: ``r - sqrt(r^2 - (w/2)^2)``, the sagitta of a
+    circle.
 
     Raises ValueError for a width over twice the radius.
     """
     half = 0.5 * width_mm
     if not 0.0 < half <= radius_mm:
         raise ValueError(f"a board {width_mm:g} mm wide has no radius of {radius_mm:g} mm")
-    # The textbook form loses digits where the sag is small; this one is the same without the difference.
+    # The textbook form loses digits where the sag is small; this one is the same without the
+    # difference.
     return half**2 / (radius_mm + math.sqrt(radius_mm**2 - half**2))
 
 
 def arc_mm(radius_mm: float, width_mm: float) -> float:
-    """Length of the arc over a chord of the width: ``2 r asin(w / (2 r))``. Raises ValueError as ``sag_mm``."""
+    """Length of the arc over a chord of the width: ``2 r asin(w / (2 r))``. Raises ValueError as
+    ``sag_mm``.
+    """
     if not 0.0 < 0.5 * width_mm <= radius_mm:
         raise ValueError(f"a board {width_mm:g} mm wide has no radius of {radius_mm:g} mm")
     return 2.0 * radius_mm * math.asin(0.5 * width_mm / radius_mm)
 
 
 def described_radius_mm(neck: NeckDescription, fret: int) -> float | None:
-    """Radius at a fret (0 is the nut) as described: from nut to end in proportion to the way, as on a cone."""
+    """Radius at a fret (0 is the nut) as described: from nut to end in proportion to the way, as
+    on a cone.
+    """
     if neck.radius_mm is None:
         return None
     end = neck.radius_mm if neck.end_radius_mm is None else neck.end_radius_mm
@@ -43,4 +49,7 @@ def gauge_words(neck: NeckDescription, fret: int) -> str:
     if radius is None:
         return "no radius described"
     width = width_mm(neck, fret_line_mm(neck.scale_mm, neck.frets)[fret])
-    return f"described: {radius / 25.4:.3g} in, the middle {sag_mm(radius, width):.2f} mm over the edges"
+    return (
+        f"described: {radius / 25.4:.3g} in, the middle {sag_mm(radius, width):.2f} mm over "
+        "the edges"
+    )

@@ -28,7 +28,9 @@ def rocker_span_mm(neck: NeckDescription, fret: int) -> tuple[float, float]:
 
 
 def fitting_edges(neck: NeckDescription, fret: int, owned_mm: Sequence[float]) -> tuple[float, ...]:
-    """Those of the edges owned that span the triple around ``fret`` and no fourth fret, shortest first."""
+    """Those of the edges owned that span the triple around ``fret`` and no fourth fret, shortest
+    first.
+    """
     least, most = rocker_span_mm(neck, fret)
     return tuple(mm for mm in sorted(owned_mm) if least < mm < most)
 

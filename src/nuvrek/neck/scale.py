@@ -1,4 +1,6 @@
-"""Where the frets lie. NumPy is imported only when an array is asked for: the window opens without it."""
+"""Where the frets lie. NumPy is imported only when an array is asked for: the window opens
+without it.
+"""
 
 from __future__ import annotations
 

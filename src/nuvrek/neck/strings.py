@@ -15,7 +15,9 @@ Note = Annotated[str, Meta(max_length=4)]
 
 
 class StringSpec(Struct, frozen=True, forbid_unknown_fields=True):
-    """One string, or a course of ``each`` alike: its note (as ``E2``), gauge, whether wound, and its mass if known."""
+    """One string, or a course of ``each`` alike: its note (as ``E2``), gauge, whether wound, and
+    its mass if known.
+    """
 
     note: Note
     gauge_mm: Annotated[float, Meta(ge=0.1, le=4.0)]

@@ -1,4 +1,6 @@
-"""The ways forward on the same footing: each drafted by its builder, costed, doubted, and one advised."""
+"""The ways forward on the same footing: each drafted by its builder, costed, doubted, and one
+advised.
+"""
 
 from __future__ import annotations
 

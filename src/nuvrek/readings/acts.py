@@ -64,14 +64,17 @@ def _groups(entries: Sequence[AnyEntry]) -> list[list[int]]:
 
 
 class Undoable(Struct, frozen=True):
-    """What taking back would do on one page: the act it strikes, and a later one that belongs elsewhere."""
+    """What taking back would do on one page: the act it strikes, and a later one that belongs
+    elsewhere.
+    """
 
     act: Act | None
     elsewhere: Act | None
 
 
 def undoable(entries: Sequence[AnyEntry], page: str, after: int = 0) -> Undoable:
-    """The last live act of ``page`` past ``after``, and the last act of all where that is another page's.
+    """The last live act of ``page`` past ``after``, and the last act of all where that is another
+    page's.
 
     Without a page (where nobody turns any) every act is its own.
     """

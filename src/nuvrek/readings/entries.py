@@ -42,8 +42,10 @@ PHOTO_BYTES = 800_000
 class State(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
     """The state of the neck while a reading is taken. ``rod_turns``: plus is tightened.
 
-    With twin rods ``rod_turns`` are those of the low side, ``rod_high_turns`` those of the high side.
-    ``rod_moves`` counts the moves before, for a rod turned there and back does not quite return; it is filled
+    With twin rods ``rod_turns`` are those of the low side, ``rod_high_turns`` those of the high
+    side.
+    ``rod_moves`` counts the moves before, for a rod turned there and back does not quite return; it
+    is filled
     in when the journal is read.
     """
 
@@ -57,7 +59,8 @@ class State(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
 class Entry(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True, tag_field="kind"):
     """Common to all entries: ``at`` is the wall-clock time, ISO 8601, empty when not known.
 
-    ``page`` is where in the window it was written, empty where that is not known. ``joined``: it was
+    ``page`` is where in the window it was written, empty where that is not known. ``joined``: it
+    was
     written in one go with the entry before it; the two are one act and are undone together.
     """
 
@@ -69,7 +72,8 @@ class Entry(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True, tag_f
 class Reading(Entry, frozen=True, kw_only=True):
     """Common to all readings.
 
-    ``station`` names the place in a guided round, if one asked for it; ``error_mm`` is the tool's own
+    ``station`` names the place in a guided round, if one asked for it; ``error_mm`` is the tool's
+    own
     error (one standard deviation) where it is not the usual one.
     """
 
@@ -94,8 +98,10 @@ class Gap(Reading, frozen=True, kw_only=True):
 class StringGap(Gap, frozen=True, kw_only=True, tag="string-gap"):
     """Gap under a string or edge over one fret; a notched edge lies on the wood beside the frets.
 
-    It lies on two supports (an edge may run on past them to the fret looked at), or (an edge only, both left out) as it rests: on the highest places
-    within ``reach``, the frets it covers, the whole board if not said. ``string`` where one was named.
+    It lies on two supports (an edge may run on past them to the fret looked at), or (an edge only,
+    both left out) as it rests: on the highest places
+    within ``reach``, the frets it covers, the whole board if not said. ``string`` where one was
+    named.
     """
 
     lane: Lane
@@ -136,7 +142,8 @@ class CrownHeight(Reading, frozen=True, kw_only=True, tag="crown-height"):
 class StringHeight(Reading, frozen=True, kw_only=True, tag="string-height"):
     """Gap from the top of a fret to the underside of a string.
 
-    ``string`` is the one measured, the outer one of the side if not said; ``capo`` the fret held meanwhile, 0 for open.
+    ``string`` is the one measured, the outer one of the side if not said; ``capo`` the fret held
+    meanwhile, 0 for open.
     """
 
     side: Side
@@ -147,7 +154,8 @@ class StringHeight(Reading, frozen=True, kw_only=True, tag="string-height"):
 
 
 class Dial(Reading, frozen=True, kw_only=True, tag="dial"):
-    """An indicator carried along a straight beam: the top of one fret against the beam, plus is higher.
+    """An indicator carried along a straight beam: the top of one fret against the beam, plus is
+    higher.
 
     Readings of one ``run`` on one lane share the beam, however it lies.
     """
@@ -159,7 +167,9 @@ class Dial(Reading, frozen=True, kw_only=True, tag="dial"):
 
 
 class Size(Reading, frozen=True, kw_only=True, tag="size"):
-    """A size taken at one place: see ``sizes.SIZES`` for what each is and where it belongs. Fret 0 is the nut."""
+    """A size taken at one place: see ``sizes.SIZES`` for what each is and where it belongs. Fret
+    0 is the nut.
+    """
 
     what: What
     mm: Annotated[float, Meta(ge=-20, le=2000)]
@@ -202,7 +212,9 @@ class EndsFine(Reading, frozen=True, kw_only=True, tag="ends-fine"):
 
 
 class Ink(Reading, frozen=True, kw_only=True, tag="ink"):
-    """The beam has taken the marker off this top. The order of these readings is the order in which it went: highest first."""
+    """The beam has taken the marker off this top. The order of these readings is the order in
+    which it went: highest first.
+    """
 
     lane: Lane
     fret: Fret
@@ -230,7 +242,9 @@ class Air(Reading, frozen=True, kw_only=True, tag="room"):
 
 
 class Heard(Entry, frozen=True, kw_only=True, tag="heard"):
-    """What the ear says of a note, played up the neck; fret 0 is the open string, strings count from the highest."""
+    """What the ear says of a note, played up the neck; fret 0 is the open string, strings count
+    from the highest.
+    """
 
     string: StringNumber
     fret: Support
@@ -266,7 +280,8 @@ class StateChange(Entry, frozen=True, kw_only=True, tag="state"):
 class RodMove(Entry, frozen=True, kw_only=True, tag="rod-move"):
     """The rod nut was turned: plus tightens (clockwise), minus loosens.
 
-    ``rough``: the turns are a guess; with no turns at all, it was moved and nobody counted. ``side`` names the
+    ``rough``: the turns are a guess; with no turns at all, it was moved and nobody counted.
+    ``side`` names the
     rod where there are two. ``promised_mm`` is the relief at pitch that was forecast for the move.
     """
 
@@ -279,7 +294,8 @@ class RodMove(Entry, frozen=True, kw_only=True, tag="rod-move"):
 
 
 class Heated(Entry, frozen=True, kw_only=True, tag="heated"):
-    """One cycle of heat straightening: how far the neck was clamped past straight, how hot the source was aimed,
+    """One cycle of heat straightening: how far the neck was clamped past straight, how hot the
+    source was aimed,
     and how long it lay until quite cold."""
 
     over_bend_mm: Annotated[float, Meta(ge=0, le=10)] | None = None
@@ -288,7 +304,9 @@ class Heated(Entry, frozen=True, kw_only=True, tag="heated"):
 
 
 class Seated(Entry, frozen=True, kw_only=True, tag="seated"):
-    """A fret was pressed or tapped home: where, why it stopped short or went too far, and whether it holds since."""
+    """A fret was pressed or tapped home: where, why it stopped short or went too far, and
+    whether it holds since.
+    """
 
     fret: Fret
     where: Literal["whole", "bass", "middle", "treble"] = "whole"
@@ -302,8 +320,10 @@ class Seated(Entry, frozen=True, kw_only=True, tag="seated"):
 class Agreed(Entry, frozen=True, kw_only=True, tag="agreed"):
     """What is agreed about filing, whole, replacing what was agreed before; None is as described.
 
-    ``dressed_mm`` is relief filed into the tops although a rod works; ``grooves_stay``: shallow grooves may be left, with the owner's say-so in ``note``. ``untouched`` frets lose nothing.
-    ``still_mm`` is the rock that may stay; ``block_mm`` how long the beam or stone is, None as long as the board;
+    ``dressed_mm`` is relief filed into the tops although a rod works; ``grooves_stay``: shallow
+    grooves may be left, with the owner's say-so in ``note``. ``untouched`` frets lose nothing.
+    ``still_mm`` is the rock that may stay; ``block_mm`` how long the beam or stone is, None as long
+    as the board;
     ``level_grit`` its paper, ``finish_grit`` the last one over the crowns.
     """
 
@@ -330,7 +350,9 @@ class Filed(Entry, frozen=True, kw_only=True, tag="filed"):
 
 
 class Promise(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
-    """What a way forward promised when it was chosen. Lengths in mm, None where nothing was said."""
+    """What a way forward promised when it was chosen. Lengths in mm, None where nothing was
+    said.
+    """
 
     relief_mm: float | None = None
     relief_doubt_mm: float | None = None
@@ -349,8 +371,10 @@ class Promise(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
 class Chosen(Entry, frozen=True, kw_only=True, tag="chosen"):
     """A way forward was chosen. Its promise is held against the result.
 
-    ``rod`` says which way the rod goes, ``ends`` what is wrong with fret ends and is put right along the way,
-    ``detail`` what a cheap cure or referral does on this neck; ``no_rod``: there is none, or it is spent.
+    ``rod`` says which way the rod goes, ``ends`` what is wrong with fret ends and is put right
+    along the way,
+    ``detail`` what a cheap cure or referral does on this neck; ``no_rod``: there is none, or it is
+    spent.
     """
 
     way: WayKind
@@ -383,7 +407,9 @@ class Note(Entry, frozen=True, kw_only=True, tag="note"):
 
 
 class Strike(Entry, frozen=True, kw_only=True, tag="strike"):
-    """Takes an earlier entry out of the picture; ``entry`` is its number, from 1. Nothing is erased."""
+    """Takes an earlier entry out of the picture; ``entry`` is its number, from 1. Nothing is
+    erased.
+    """
 
     entry: Annotated[int, Meta(ge=1, le=1_000_000)]
 

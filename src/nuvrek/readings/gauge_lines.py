@@ -1,4 +1,6 @@
-"""What a digital gauge sends: lines with a number, read tolerantly; anything else is reported, never swallowed."""
+"""What a digital gauge sends: lines with a number, read tolerantly; anything else is reported,
+never swallowed.
+"""
 
 from __future__ import annotations
 

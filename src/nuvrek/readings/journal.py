@@ -29,7 +29,8 @@ from nuvrek.readings.entries import (
 )
 from nuvrek.readings.kinds import highest_fret, highest_string
 
-# After so many days it is another visit: the neck may have moved meanwhile (common practice, no source).
+# After so many days it is another visit: the neck may have moved meanwhile (common practice, no
+# source).
 ANOTHER_VISIT_DAYS = 14
 
 
@@ -66,7 +67,8 @@ class NeckState(Struct, frozen=True):
     taken: tuple[Taken, ...] = ()
     work: tuple[Work, ...] = ()
     state: State = State()
-    # What changed the bend in a way turns alone don't tell: rod moves, heat and time, with their numbers.
+    # What changed the bend in a way turns alone don't tell: rod moves, heat and time, with their
+    # numbers.
     shifts: tuple[tuple[int, RodMove | Heated | Later], ...] = ()
     last_day: str = ""
     # What the ear last said of (string, fret) since the neck was last changed.
@@ -253,7 +255,8 @@ def _after_work(now: NeckState, number: int, entry: Seated | Filed) -> NeckState
 
 
 def fitting(now: NeckState) -> tuple[NeckState, tuple[int, ...]]:
-    """``now`` without readings and work that name frets or strings the neck, as described today, doesn't have.
+    """``now`` without readings and work that name frets or strings the neck, as described today,
+    doesn't have.
 
     Also the numbers of the readings left out; they stay in the journal.
     """

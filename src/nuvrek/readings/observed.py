@@ -1,4 +1,6 @@
-"""What fingers and eyes have told so far of today's neck: what moves, what was seated, ends, grooves, flats, the rod's feel."""
+"""What fingers and eyes have told so far of today's neck: what moves, what was seated, ends,
+grooves, flats, the rod's feel.
+"""
 
 from __future__ import annotations
 
@@ -22,7 +24,8 @@ from nuvrek.readings.entries import (
 )
 from nuvrek.readings.journal import NeckState
 
-# Loosened this far past slack without a bite, there is nothing on the other side (common practice, no source).
+# Loosened this far past slack without a bite, there is nothing on the other side (common practice,
+# no source).
 PAST_SLACK_TURNS = 0.5
 
 
@@ -45,7 +48,9 @@ def stands_off(neck_state: NeckState) -> dict[int, StandOff]:
 
 
 def seated_unread(neck_state: NeckState) -> tuple[int, ...]:
-    """Frets seated whose new height no reading has told since: a rocker over them, an edge, a dial or a caliper on them."""
+    """Frets seated whose new height no reading has told since: a rocker over them, an edge, a
+    dial or a caliper on them.
+    """
     seated = {w.entry.fret: w.number for w in neck_state.work if isinstance(w.entry, Seated)}
     for one in neck_state.taken if seated else ():
         match one.reading:
@@ -90,7 +95,9 @@ def rod_feel(neck_state: NeckState) -> Feel | None:
 
 
 def grooves_read(neck_state: NeckState) -> dict[tuple[int, int], float]:
-    """Depth of the grooves read on today's tops, mm, by fret and string (1 where none was named)."""
+    """Depth of the grooves read on today's tops, mm, by fret and string (1 where none was
+    named).
+    """
     deepest: dict[tuple[int, int], float] = {}
     for one in neck_state.taken:
         match one.reading:
@@ -121,7 +128,9 @@ def flats_read(neck_state: NeckState) -> dict[int, float]:
 
 
 def rod_kind_tried(neck_state: NeckState) -> RodKind | None:
-    """The kind of a rod nobody knew, by what it did past slack: it bites again (two-way) or never (one-way)."""
+    """The kind of a rod nobody knew, by what it did past slack: it bites again (two-way) or
+    never (one-way).
+    """
     if neck_state.neck.rod != "unknown":
         return None
     slack, past = False, 0.0

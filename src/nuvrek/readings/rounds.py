@@ -1,4 +1,6 @@
-"""Guided rounds: for each purpose the stations in the order the hand moves, for this neck and these tools."""
+"""Guided rounds: for each purpose the stations in the order the hand moves, for this neck and
+these tools.
+"""
 
 from __future__ import annotations
 
@@ -25,7 +27,9 @@ class Round(Struct, frozen=True):
 
 
 def basic_round(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
-    """String heights and relief at pitch, then slack: relief, the rocker in three lanes, four crowns."""
+    """String heights and relief at pitch, then slack: relief, the rocker in three lanes, four
+    crowns.
+    """
     return (
         *_heights(neck),
         *_gaps(neck, kit, "pitch"),
@@ -42,7 +46,9 @@ def quick_look(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
 
 
 def look_over(neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
-    """Fingers and eyes before any tool: which frets move, the fret ends on both edges, the rod, the room."""
+    """Fingers and eyes before any tool: which frets move, the fret ends on both edges, the rod,
+    the room.
+    """
     ends = tuple(
         Station(f"to-end-{lane}-{fret}", "size", lane, fret, what="string-to-end")
         for lane in _OUTER
@@ -60,10 +66,13 @@ def look_over(neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
 
 
 def full_survey(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
-    """At pitch the dip at three places on both sides, slack at seven on all lanes and past the joint; nut, rocker, crowns.
+    """At pitch the dip at three places on both sides, slack at seven on all lanes and past the
+    joint; nut, rocker, crowns.
 
-    Each support fret's own height spoils a gap, so at pitch the middle is read again from the next supports inwards.
-    With a notched edge that fits, the wood is read by itself; an indicator takes the place of string and edge.
+    Each support fret's own height spoils a gap, so at pitch the middle is read again from the next
+    supports inwards.
+    With a notched edge that fits, the wood is read by itself; an indicator takes the place of
+    string and edge.
     """
     low, high = kit.relief_supports(neck)
     places = survey_frets(neck, low, high)
@@ -120,7 +129,9 @@ def rod_work(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
 
 
 def after_seating(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
-    """A fret glued anew sits at a new height: does it hold, the rocker, and the dip with the strings slack."""
+    """A fret glued anew sits at a new height: does it hold, the rocker, and the dip with the
+    strings slack.
+    """
     return (_SLACKEN, Station("press", "press"), *_sweeps(), *_gaps(neck, kit, "slack"))
 
 
@@ -233,7 +244,9 @@ def _dips(
     lanes: Sequence[Lane],
     tail: str = "",
 ) -> tuple[Station, ...]:
-    """Gap stations over several frets, lane by lane, so that the hand moves along the neck once for each."""
+    """Gap stations over several frets, lane by lane, so that the hand moves along the neck once
+    for each.
+    """
     by: Literal["string", "edge"] = "string" if strings == "pitch" else "edge"
     return tuple(
         Station(f"gap-{strings}-{lane}-{fret}{tail}", "string-gap", lane, fret, supports, by)
@@ -256,9 +269,11 @@ def _crowns(frets: tuple[int, ...]) -> tuple[Station, ...]:
 
 
 def _tongue(neck: NeckDescription) -> tuple[Station, ...]:
-    """Does the tongue climb or fall? A long edge from fret 1 to the last, read at the joint and half-way past it.
+    """Does the tongue climb or fall? A long edge from fret 1 to the last, read at the joint and
+    half-way past it.
 
-    And one on the neck alone, run on to the last fret: where the tongue falls only this one shows light.
+    And one on the neck alone, run on to the last fret: where the tongue falls only this one shows
+    light.
     """
     joint, last = neck.joint_fret, neck.frets
     if last - joint < 2:
@@ -296,7 +311,9 @@ def _wood(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
 
 
 def relief_fret(neck: NeckDescription, kit: Kit) -> int:
-    """The fret over which this user reads relief: their own, or the one half-way between the supports."""
+    """The fret over which this user reads relief: their own, or the one half-way between the
+    supports.
+    """
     low, high = kit.relief_supports(neck)
     if low < kit.relief_over < high:
         return kit.relief_over
@@ -312,7 +329,9 @@ def _nearest(neck: NeckDescription, low: int, high: int, share: float) -> int:
 def survey_frets(
     neck: NeckDescription, low: int, high: int, shares: Sequence[float] = (0.25, 0.5, 0.75)
 ) -> tuple[int, ...]:
-    """Frets nearest to the given shares of the way between two supports, a quarter, a half and three quarters."""
+    """Frets nearest to the given shares of the way between two supports, a quarter, a half and
+    three quarters.
+    """
     return tuple(sorted({_nearest(neck, low, high, share) for share in shares}))
 
 

@@ -14,7 +14,8 @@ from nuvrek.readings.sizes import What
 class Station(Struct, frozen=True):
     """One stop of a round.
 
-    ``state`` matters only where the strings are changed; supports of None let an edge lie as it rests;
+    ``state`` matters only where the strings are changed; supports of None let an edge lie as it
+    rests;
     ``string`` 0 is the outer one of the side; ``wanted_mm`` is the leaf of a goes-or-not reading.
     """
 
@@ -42,7 +43,9 @@ class Station(Struct, frozen=True):
 
 
 class Suggestion(Struct, frozen=True):
-    """A reading worth taking: where, with the strings how, and what it would settle. ``share`` of the doubt it takes away."""
+    """A reading worth taking: where, with the strings how, and what it would settle. ``share``
+    of the doubt it takes away.
+    """
 
     station: Station
     strings: Strings

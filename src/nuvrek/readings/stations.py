@@ -17,7 +17,9 @@ __all__ = ["Station", "Suggestion"]
 
 
 def strings_first(wanted: Strings, now: State) -> str:
-    """What to do with the strings before a suggested reading, in words; nothing if they are as they should be."""
+    """What to do with the strings before a suggested reading, in words; nothing if they are as
+    they should be.
+    """
     if wanted == now.strings:
         return ""
     return "Slacken the strings first. " if wanted == "slack" else "Tune to pitch first. "
@@ -29,14 +31,17 @@ def already_so(station: Station, neck_state: NeckState) -> bool:
 
 
 def next_station(stations: Sequence[Station], neck_state: NeckState, after: int = -1) -> int:
-    """Index of the first station not done past ``after``, then of any skipped one; len(stations) when all are done."""
+    """Index of the first station not done past ``after``, then of any skipped one; len(stations)
+    when all are done.
+    """
     places = [*range(after + 1, len(stations)), *range(after + 1)]
     open_places = [
         i
         for i in places
         if stations[i].key not in neck_state.stations_done
         and not already_so(stations[i], neck_state)
-        # A state the round has passed is not gone back to: the strings were slackened since, on purpose.
+        # A state the round has passed is not gone back to: the strings were slackened since, on
+        # purpose.
         and not (i <= after and stations[i].kind == "state")
     ]
     return open_places[0] if open_places else len(stations)
@@ -61,7 +66,9 @@ def title_of(station: Station) -> str:
 
 
 def prompt(station: Station, at: int = 0, strings: str = "slack") -> str:
-    """What to do at a station, in words that read from two metres; ``at`` is the fret the hand has moved to."""
+    """What to do at a station, in words that read from two metres; ``at`` is the fret the hand
+    has moved to.
+    """
     side = LANE_WORDS[station.lane].capitalize()
     return STATIONS[station.kind].prompt(station, at or station.fret, side, strings)
 

@@ -8,7 +8,8 @@ from __future__ import annotations
 
 LEAF_ERROR_MM = 0.01
 GAP_NUMBER_ERROR_MM = 0.018
-# A leaf drags while it is up to this much thicker than the gap; of thinner leaves than this nobody can tell.
+# A leaf drags while it is up to this much thicker than the gap; of thinner leaves than this nobody
+# can tell.
 DRAGS_OVER_MM, LEAST_DRAG_MM = 0.06, 0.08
 ROCK_GAP_ERROR_MM = 0.012
 CROWN_ERROR_MM = 0.018

@@ -23,13 +23,30 @@ LeafMm = Annotated[float, Meta(ge=0.01, le=5)]
 
 # Usual sets; common practice, no source.
 METRIC_LEAVES_MM = (
-    0.03, 0.04, 0.05, 0.06, 0.07, 0.08, 0.09, 0.10, 0.15, 0.20, 0.25, 0.30, 0.35, 0.40, 0.50, 0.60, 0.80,
-)  # fmt: skip
+    0.03,
+    0.04,
+    0.05,
+    0.06,
+    0.07,
+    0.08,
+    0.09,
+    0.10,
+    0.15,
+    0.20,
+    0.25,
+    0.30,
+    0.35,
+    0.40,
+    0.50,
+    0.60,
+    0.80,
+)
 INCH_LEAVES_MM = tuple(
     round(thou * 0.0254, 4)
     for thou in (1.5, 2, 3, 4, 5, 6, 7, 8, 9, 10, 12, 14, 16, 18, 20, 25, 30)
 )
-# A notched edge clears the frets while its notches and the frets part by less than this at the worst.
+# A notched edge clears the frets while its notches and the frets part by less than this at the
+# worst.
 NOTCH_ROOM_MM = 1.0
 
 
@@ -56,7 +73,8 @@ class Kit(Struct, frozen=True, kw_only=True):
     indicator_error_mm: Error = tool_errors.DIAL_ERROR_MM
     # What one stroke of this user's file takes off a fret, where they have found out.
     stroke_mm: Annotated[float, Meta(ge=0.0005, le=0.1)] | None = None
-    # How relief is read: the fret held (0 is the nut), the fret pressed (0: where the body joins), the fret
+    # How relief is read: the fret held (0 is the nut), the fret pressed (0: where the body joins),
+    # the fret
     # looked at (0: half-way).
     relief_hold: Annotated[int, Meta(ge=0, le=5)] = 1
     relief_press: Annotated[int, Meta(ge=0, le=MAX_FRETS)] = 0
@@ -85,7 +103,8 @@ class Kit(Struct, frozen=True, kw_only=True):
             case "rule":
                 return self.rule_error_mm, tool_errors.STRING_RULE_ERROR_MM
             case "indicator":
-                # A dial that steps adds an even spread of one step: variance step^2 / 12 (JCGM 100:2008, F.2.2.1).
+                # A dial that steps adds an even spread of one step: variance step^2 / 12 (JCGM
+                # 100:2008, F.2.2.1).
                 step = self.indicator_step_mm if self.indicator_step_mm > 0.001 else 0.0
                 own = math.hypot(self.indicator_error_mm, step / math.sqrt(12))
                 return own, tool_errors.DIAL_ERROR_MM
@@ -111,9 +130,11 @@ class Kit(Struct, frozen=True, kw_only=True):
 
 
 def notched_fit(neck: NeckDescription, notched_mm: tuple[float, ...]) -> float | None:
-    """The notched edge (its scale length) that fits this neck, or None. Frets may stand off the notches a little.
+    """The notched edge (its scale length) that fits this neck, or None. Frets may stand off the
+    notches a little.
 
-    From the nut the frets of two scales part by the difference of the scales times the share of the last
+    From the nut the frets of two scales part by the difference of the scales times the share of the
+    last
     fret; the edge can be shifted to halve that.
     """
     share = 1.0 - 2.0 ** (-neck.frets / 12.0)

@@ -46,5 +46,7 @@ def place_words(entry: AnyEntry) -> str:
 
 
 def value_words(entry: AnyEntry, unit: Unit, height_unit: Unit) -> str:
-    """What an entry says, short. ``unit`` for gaps and crowns, ``height_unit`` for string heights."""
+    """What an entry says, short. ``unit`` for gaps and crowns, ``height_unit`` for string
+    heights.
+    """
     return record_of(entry).value(entry, unit, height_unit)

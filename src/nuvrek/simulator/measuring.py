@@ -62,7 +62,9 @@ class Bench:
         return (slides[-1] if slides else None), (drags[0] if drags else None)
 
     def string_gap(self, station: Station, state: State) -> StringGap:
-        """A leaf bracket under a string or edge, on its supports or as it rests, over one place between."""
+        """A leaf bracket under a string or edge, on its supports or as it rests, over one place
+        between.
+        """
         lane = LANES.index(station.lane)
         on_wood = station.by == "notched"
         heights = (self.truth.wood_mm if on_wood else self.truth.tops_mm)(state)[:, lane]
@@ -85,7 +87,9 @@ class Bench:
         )
 
     def rocker_sweep(self, lane: Lane, state: State, key: str) -> list[AnyEntry]:
-        """Every triple of one lane: rocks (with a leaf, if rocks are measured), then all the others still."""
+        """Every triple of one lane: rocks (with a leaf, if rocks are measured), then all the
+        others still.
+        """
         tops = self.truth.tops_mm(state)[:, LANES.index(lane)]
         x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)
         marked: list[AnyEntry] = []
@@ -161,7 +165,9 @@ class Bench:
                 return [self.look(station, state)]
 
     def look(self, station: Station, state: State) -> AnyEntry:
-        """What eyes and fingers find on a made-up neck, which has no loose frets and no bad ends."""
+        """What eyes and fingers find on a made-up neck, which has no loose frets and no bad
+        ends.
+        """
         every = tuple(range(1, self.truth.neck.frets + 1))
         match station.kind:
             case "press":
@@ -196,7 +202,9 @@ def measure_basic_round(bench: Bench, upto: int | None = None) -> list[AnyEntry]
 def measure_round(
     bench: Bench, name: str, upto: int | None = None, kit: Kit | None = None
 ) -> list[AnyEntry]:
-    """A guided round taken on a made-up neck whose strings are at pitch; ``upto`` stops it early."""
+    """A guided round taken on a made-up neck whose strings are at pitch; ``upto`` stops it
+    early.
+    """
     entries: list[AnyEntry] = [RoundStart(name=name)]
     state = State()
     for station in round_of(name, bench.truth.neck, kit).stations[:upto]:

@@ -6,7 +6,8 @@ from nuvrek.neck.description import NeckDescription, target_by_kind_mm
 from nuvrek.simulator.measuring import Bench, default_rng
 from nuvrek.simulator.truth import Condition, Truth, make_truth
 
-# Name, scale length, frets, fret at the body: guitars of several scales, a long bass, an octave mandolin, a small one.
+# Name, scale length, frets, fret at the body: guitars of several scales, a long bass, an octave
+# mandolin, a small one.
 KINDS: tuple[tuple[str, float, int, int], ...] = (
     ("guitar", 648.0, 22, 16),
     ("short-scale guitar", 628.0, 20, 14),

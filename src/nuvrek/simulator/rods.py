@@ -1,4 +1,6 @@
-"""A made-up neck with rods that answer as rods do: they stick and slip, have play, settle, go slack or end."""
+"""A made-up neck with rods that answer as rods do: they stick and slip, have play, settle, go
+slack or end.
+"""
 
 from __future__ import annotations
 
@@ -15,9 +17,11 @@ from nuvrek.simulator.truth import Truth
 
 @dataclass
 class MadeRod:
-    """One rod. ``per_turn_mm``: relief a turn takes out; ``sticks``: the share of a move that may hang until the next.
+    """One rod. ``per_turn_mm``: relief a turn takes out; ``sticks``: the share of a move that may
+    hang until the next.
 
-    ``slack_at`` and ``end_at`` are the turns, counted from where it was found, past which loosening or
+    ``slack_at`` and ``end_at`` are the turns, counted from where it was found, past which loosening
+    or
     tightening does nothing; ``tells`` says whether a hand feels that.
     """
 
@@ -50,7 +54,9 @@ class MadeRod:
 
 @dataclass
 class WorkedNeck:
-    """A made-up neck on the bench whose rods are turned; two rods are those of the low and the high side."""
+    """A made-up neck on the bench whose rods are turned; two rods are those of the low and the
+    high side.
+    """
 
     truth: Truth
     rods: tuple[MadeRod, ...]

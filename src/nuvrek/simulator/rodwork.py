@@ -34,7 +34,9 @@ SIDES: tuple[Lane, Lane] = ("bass", "treble")
 
 @dataclass(frozen=True)
 class RodJob:
-    """How one rod job went. ``off_mm`` is how far the settled relief ends from what is wanted, on the worse side of twin rods."""
+    """How one rod job went. ``off_mm`` is how far the settled relief ends from what is wanted,
+    on the worse side of twin rods.
+    """
 
     condition: Condition
     rod: RodKind
@@ -54,7 +56,8 @@ def relief_of(truth: Truth) -> np.ndarray:
 
 
 def made_rod_case(seed: int) -> tuple[Condition, WorkedNeck]:
-    """A made-up neck off its relief, with a rod that works, is spent, or is slack on a neck in back bow.
+    """A made-up neck off its relief, with a rod that works, is spent, or is slack on a neck in back
+    bow.
 
     A working rod can bring it right within MOST_MOVES quarter turns.
     """
@@ -103,10 +106,12 @@ def _rodded(rng: Generator) -> Truth:
 
 
 def read_relief(worked: WorkedNeck, state: State, notched: bool = False) -> list[AnyEntry]:
-    """What is read after a move: leaves under both outer strings on two pairs of supports, then whether the leaf
+    """What is read after a move: leaves under both outer strings on two pairs of supports, then
+    whether the leaf
     in between goes; a notched edge on the wood in place of the second pair, if there is one.
 
-    Where the string lies on the frets, an edge from the middle to the joint is looked at over fret 1.
+    Where the string lies on the frets, an edge from the middle to the joint is looked at over fret
+    1.
     """
     bench, found = worked.bench(), list[AnyEntry]()
     neck = bench.truth.neck
@@ -145,7 +150,9 @@ def _edge_over_first(bench: Bench, lane: Lane, state: State) -> StringGap:
 
 
 def work_rod(seed: int, first: str = "full", notched: bool = False) -> RodJob:
-    """One rod job by the plan: survey ``first``, then move and reading until the plan rests or a stop rule speaks."""
+    """One rod job by the plan: survey ``first``, then move and reading until the plan rests or a
+    stop rule speaks.
+    """
     condition, worked = made_rod_case(seed)
     neck = worked.truth.neck
     state, forecasts, moves = State(), list[tuple[float, float, float]](), list[float]()

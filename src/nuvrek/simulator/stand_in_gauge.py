@@ -1,4 +1,6 @@
-"""A stand-in gauge on a pseudo-terminal: sends readings as a real one would, and misbehaves on demand."""
+"""A stand-in gauge on a pseudo-terminal: sends readings as a real one would, and misbehaves on
+demand.
+"""
 
 from __future__ import annotations
 
@@ -17,7 +19,9 @@ INDICATOR_NOISE_MM = 0.003
 
 
 def indicator_run(truth: Truth, lane: int, rng: Generator) -> Iterator[float]:
-    """Readings of an indicator carried along a beam over slack tops, fret by fret, in mm to a thousandth."""
+    """Readings of an indicator carried along a beam over slack tops, fret by fret, in mm to a
+    thousandth.
+    """
     for top in truth.tops_mm(State(strings="slack"))[1:, lane]:
         yield round(float(top) + INDICATOR_NOISE_MM * float(rng.standard_normal()), 3)
 
@@ -68,7 +72,9 @@ class PlayedGauge:
         self.gauge = StandIn()
 
     def press(self, fret: int, lane: int) -> None:
-        """Send the top of a fret against the top of fret 1 of the middle, with the indicator's noise."""
+        """Send the top of a fret against the top of fret 1 of the middle, with the indicator's
+        noise.
+        """
         top = self._tops[min(max(fret, 1), len(self._tops) - 1), lane] - self._tops[1, 1]
         self.gauge.send(
             round(float(top) + INDICATOR_NOISE_MM * float(self._rng.standard_normal()), 3)

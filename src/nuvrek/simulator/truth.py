@@ -108,7 +108,9 @@ def make_truth(neck: NeckDescription, condition: Condition, rng: Generator) -> T
 
 
 def _humps(neck: NeckDescription, x: Array, condition: Condition) -> Array:
-    """What the board does beside bending: a hump at the joint, a tongue that climbs (or falls), an S."""
+    """What the board does beside bending: a hump at the joint, a tongue that climbs (or falls),
+    an S.
+    """
     joint = x[neck.joint_fret]
     # A hump reaches about four frets to either side.
     wide = 1.5 * (x[min(neck.joint_fret + 1, neck.frets)] - x[neck.joint_fret - 2])
@@ -156,7 +158,8 @@ def _wander(x: Array, size_mm: float, rng: Generator) -> Array:
 def _beam_bend(neck: NeckDescription, x: Array) -> Array:
     """Dip of a beam from nut to joint that thickens towards the body, 1 at its deepest.
 
-    Past the joint it runs straight on. Integrates ``w'' = M / EI`` with a stiffness that grows by half towards the joint.
+    Past the joint it runs straight on. Integrates ``w'' = M / EI`` with a stiffness that grows by
+    half towards the joint.
     """
     fine = np.linspace(x[1], x[neck.joint_fret], 400)
     share = np.linspace(0.0, 1.0, 400)

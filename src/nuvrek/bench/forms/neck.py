@@ -69,7 +69,8 @@ def read_form(
     for field in LENGTHS:
         text = texts.get(field.name, "").strip()
         if not text and field.name != "scale_mm":
-            # Nothing but scale length, frets and joint is needed: an empty field keeps the usual value.
+            # Nothing but scale length, frets and joint is needed: an empty field keeps the usual
+            # value.
             continue
         try:
             values[field.name] = parse_length(text, field.unit).mm
@@ -104,7 +105,10 @@ def _checked(values: dict[str, object]) -> tuple[NeckDescription | None, dict[st
             .replace("int ", "")
         )
         return None, {
-            name: f"{labels[name]}: not possible on a neck (should be {bound}{' mm' if name.endswith('_mm') else ''})."
+            name: (
+                f"{labels[name]}: not possible on a neck (should be "
+                f"{bound}{' mm' if name.endswith('_mm') else ''})."
+            )
         }
     faults = description_faults(neck)
     if faults:

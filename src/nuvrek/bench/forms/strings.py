@@ -1,4 +1,6 @@
-"""The string list of a neck: reading it from a form, its tension, and what another set or tuning would change."""
+"""The string list of a neck: reading it from a form, its tension, and what another set or tuning
+would change.
+"""
 
 from __future__ import annotations
 
@@ -13,7 +15,15 @@ from nuvrek.units import LengthError, Unit, format_length, likely_meaning, parse
 
 # Gauges there are, in mm (common practice, no source).
 THINNEST_MM, THICKEST_MM = 0.15, 3.6
-TUNINGS = {0: "as tuned", -1: "a semitone lower", -2: "a tone lower", -3: "three semitones lower", -4: "two tones lower", 1: "a semitone higher", 2: "a tone higher"}  # fmt: skip
+TUNINGS = {
+    0: "as tuned",
+    -1: "a semitone lower",
+    -2: "a tone lower",
+    -3: "three semitones lower",
+    -4: "two tones lower",
+    1: "a semitone higher",
+    2: "a tone higher",
+}
 
 
 class StringRow(Struct, frozen=True):

@@ -16,7 +16,9 @@ Kind = Literal["lengths", "length", "whole"]
 
 
 class ToolField(Struct, frozen=True):
-    """One field: its name in the kit, its label, what it holds and whether in thou on an inch bench."""
+    """One field: its name in the kit, its label, what it holds and whether in thou on an inch
+    bench.
+    """
 
     name: str
     label: str
@@ -74,7 +76,9 @@ def _number(mm: float, unit: Unit, places: int | None) -> str:
 
 
 def read_kit(texts: dict[str, str], bench: Unit, before: Kit) -> tuple[Kit | None, dict[str, str]]:
-    """The kit as typed, or None and the faults by field name. Fields left empty keep the usual value."""
+    """The kit as typed, or None and the faults by field name. Fields left empty keep the usual
+    value.
+    """
     values: dict[str, Any] = {}
     faults: dict[str, str] = {}
     for field in FIELDS:

@@ -54,7 +54,8 @@ class Keypad:
     ) -> None:
         """Resume (or prepare) round ``name``.
 
-        ``unit_of`` gives the unit of an entry field; ``remember`` is told when another one was used there.
+        ``unit_of`` gives the unit of an entry field; ``remember`` is told when another one was used
+        there.
         """
         self.session = session
         self.kit = kit or Kit()
@@ -174,7 +175,9 @@ class Keypad:
         self.rewind()
 
     def rewind(self) -> None:
-        """Go to where the journal says this round stands (also after the neck was described anew)."""
+        """Go to where the journal says this round stands (also after the neck was described
+        anew).
+        """
         self.round = round_of(self.round.name, self.neck, self.kit)
         self._replacing, self._asked = 0, False
         neck_state, stations = self.session.neck_state, self.round.stations
@@ -219,7 +222,9 @@ class Keypad:
             self.message += f" It was taken with the strings {was}."
 
     def ask(self, station: Station) -> None:
-        """Ask for one reading somewhere, outside the order of the round; then the round goes on where it was."""
+        """Ask for one reading somewhere, outside the order of the round; then the round goes on
+        where it was.
+        """
         self._replacing, self._asked, self.run_step = 0, True, 1
         self._arrive(station)
         self.cursor = station.fret or self.keys_here.first()
@@ -246,7 +251,9 @@ class Keypad:
         self.cursor = cursor if frets is None or cursor in frets else frets[0]
 
     def go_on(self) -> None:
-        """What was asked is taken: to the next open station, or to the next place of a single reading."""
+        """What was asked is taken: to the next open station, or to the next place of a single
+        reading.
+        """
         if self._asked:
             self.rewind()
         elif self.one:
@@ -356,7 +363,9 @@ class Keypad:
             self._remember(self._station.field, typed.unit)
 
     def gauge(self, sent: str) -> None:
-        """A gauge sent a reading: taken as if typed, unless something typed or asked stands in the way."""
+        """A gauge sent a reading: taken as if typed, unless something typed or asked stands in
+        the way.
+        """
         keys = self.keys_here
         if not (keys.numbers and keys.lengths):
             self.message = f"The gauge sent {sent}, but nothing is asked for now. It was not taken."
@@ -407,7 +416,9 @@ class Keypad:
         return numbers[-1] if numbers else None
 
     def back_words(self) -> str:
-        """What Backspace would take back now, before it is pressed; nothing while something is typed."""
+        """What Backspace would take back now, before it is pressed; nothing while something is
+        typed.
+        """
         if self.text or self.slides is not None or self._replacing or self._asked:
             return ""
         here = self._newest_here()
@@ -491,7 +502,9 @@ class Keypad:
         return self.repeats.at(self.session.neck_state, self._station, self.cursor)
 
     def posts(self) -> tuple[tuple[bool, bool], ...]:
-        """Per station: whether it is done (or needs nothing done), and whether the round is there now."""
+        """Per station: whether it is done (or needs nothing done), and whether the round is
+        there now.
+        """
         if self.one:
             return ()
         neck_state = self.session.neck_state

@@ -16,7 +16,9 @@ from nuvrek.units import Length, Unit
 
 
 class Pad(Protocol):
-    """A keypad as its stations see it: what is typed, where the hand is, and how a reading is written down."""
+    """A keypad as its stations see it: what is typed, where the hand is, and how a reading is
+    written down.
+    """
 
     session: Session
     kit: Kit

@@ -11,7 +11,9 @@ LEAST_MM, MOST_MM = -5.0, 20.0
 
 
 class Question(Struct, frozen=True):
-    """An unlikely value waiting for a yes: the key that asked, what was typed and what may be meant."""
+    """An unlikely value waiting for a yes: the key that asked, what was typed and what may be
+    meant.
+    """
 
     key: str
     typed: Length

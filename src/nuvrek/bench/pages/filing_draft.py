@@ -1,4 +1,6 @@
-"""The filing as it is planned: by which school, what is kept, what may stay, and what that costs. Nothing here knows a window."""
+"""The filing as it is planned: by which school, what is kept, what may stay, and what that
+costs. Nothing here knows a window.
+"""
 
 from __future__ import annotations
 
@@ -63,7 +65,8 @@ class FilingDraft:
         advised = plan.advice if plan is not None else "level"
         self.kind: WayKind = advised if advised in self.kinds else "level"
         self.fret: int | None = None
-        # How far over what a full level allows the strings are to lie, where they are to play just clean.
+        # How far over what a full level allows the strings are to lie, where they are to play just
+        # clean.
         self.lifted = False
         self.up_mm = self._wanted_up()
         self._made: dict[tuple[WayKind, Agreed, float], tuple[Weighing, Draft, Way]] = {}
@@ -193,7 +196,9 @@ class FilingDraft:
         return partial(told_of, weighing, draft)
 
     def strings_mm(self) -> NDArray[np.float64] | None:
-        """The string heights just clean is for, low side first: as wished for, unless another height was asked for here."""
+        """The string heights just clean is for, low side first: as wished for, unless another
+        height was asked for here.
+        """
         from nuvrek.planning.ways.just_clean import heights_wanted
 
         curve = self._curve
@@ -220,7 +225,9 @@ class FilingDraft:
     # --- written down --------------------------------------------------------
 
     def agreement(self) -> tuple[AnyEntry, ...]:
-        """The draft as entries, with the string heights if others were asked for; none if nothing changed."""
+        """The draft as entries, with the string heights if others were asked for; none if
+        nothing changed.
+        """
         entries: list[AnyEntry] = [structs.replace(self.agreed, at="")] if self.draft else []
         heights = self.strings_mm() if self.kind == "play-clean" and self.lifted else None
         if heights is not None:
@@ -262,14 +269,16 @@ def watch_words(rehearsal: Rehearsal, way: Way, unit: Unit) -> str:
     if rehearsal.kept:
         frets = ", ".join(str(fret) for fret in dict.fromkeys(fret for fret, _ in rehearsal.kept))
         said.append(
-            f"So worked, {frets} would keep its ink when another has no metal left: lean where the plan is deepest."
+            f"So worked, {frets} would keep its ink when another has no metal left: lean "
+            "where the plan is deepest."
         )
     if rehearsal.also:
         frets = ", ".join(str(fret) for fret in rehearsal.also)
         said.append(f"The tool brushes {frets} as well: a shorter stone, or lift it there.")
     if rehearsal.every and rehearsal.left_high_mm >= 0.015:
         said.append(
-            f"The middle gives way by {format_length(rehearsal.left_high_mm, unit)} under the hand: check unloaded, or back it."
+            f"The middle gives way by {format_length(rehearsal.left_high_mm, unit)} under "
+            "the hand: check unloaded, or back it."
         )
     return " ".join(said)
 
@@ -277,7 +286,9 @@ def watch_words(rehearsal: Rehearsal, way: Way, unit: Unit) -> str:
 def watch_order(
     order: tuple[TopPlace, ...], left_mm: NDArray[np.float64], every: bool, unit: Unit
 ) -> str:
-    """Three frets to watch: which goes first, which runs thinnest, which goes last, and when to stop."""
+    """Three frets to watch: which goes first, which runs thinnest, which goes last, and when to
+    stop.
+    """
     from nuvrek.neck.description import LANE_WORDS
     from nuvrek.planning.filing.rehearsal import to_watch
 
@@ -287,6 +298,7 @@ def watch_order(
     first, last = (f"{fret} ({LANE_WORDS[lane]})" for fret, lane in (watch.first, watch.last))
     stop = "its ink gone, stop" if every else "then the rocker, and stop when it is still"
     return (
-        f"Watch three: fret {first} goes first, else stop and measure; fret {watch.thinnest[0]} gets thinnest, "
+        f"Watch three: fret {first} goes first, else stop and measure; fret "
+        f"{watch.thinnest[0]} gets thinnest, "
         f"{format_length(watch.thinnest[1], unit)}; fret {last} goes last: {stop}."
     )

@@ -63,7 +63,10 @@ def _relief(solved: Solved, unit: Unit) -> Outcome | None:
     promise = solved.neck_state.chosen.promise if solved.neck_state.chosen else None
     if promise is None or promise.relief_mm is None:
         return None
-    said = f"{format_length(promise.relief_mm, unit)} ± {format_length(promise.relief_doubt_mm or 0.0, unit)}"
+    said = (
+        f"{format_length(promise.relief_mm, unit)} ± "
+        f"{format_length(promise.relief_doubt_mm or 0.0, unit)}"
+    )
     relief = relief_now(solved.map)
     if relief is None or not _closed(solved, "closing-gap"):
         return Outcome("Relief at pitch", said, "not read yet", None, "Take the closing readings.")
@@ -102,7 +105,9 @@ def _rock(solved: Solved, unit: Unit) -> Outcome | None:
 
 
 def _rocking_since(solved: Solved) -> dict[int, float]:
-    """Frets that rocked since the way was chosen, with the least height (mm) each reading proves."""
+    """Frets that rocked since the way was chosen, with the least height (mm) each reading
+    proves.
+    """
     found: dict[int, float] = {}
     for one in solved.neck_state.taken:
         rock = one.reading
@@ -180,7 +185,9 @@ def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
 
 
 def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
-    """Lowest clean height of the outer strings, where frets were worked on: by the tops as they are read now."""
+    """Lowest clean height of the outer strings, where frets were worked on: by the tops as they
+    are read now.
+    """
     chosen = solved.neck_state.chosen
     promise = chosen.promise if chosen is not None else None
     if chosen is None or promise is None or not chosen.off or promise.clean_doubt_mm is None:

@@ -94,7 +94,10 @@ class ReadingPicker:
         readings, noted = self.readings, self.notes
         first = max(0, min((self.index or 0) - SHOWN // 2, len(readings) - SHOWN))
         return tuple(
-            f"{'▸ ' if i == self.index else ''}{place_words(r)}   {value_words(r, unit, height_unit)}{' ✎' if n in noted else ''}"
+            (
+                f"{'▸ ' if i == self.index else ''}{place_words(r)}   "
+                f"{value_words(r, unit, height_unit)}{' ✎' if n in noted else ''}"
+            )
             for i, (n, r) in enumerate(readings)
             if first <= i < first + SHOWN
         )

@@ -96,7 +96,8 @@ def _promise(plan: RodPlan, unit: Unit) -> str:
         if abs(one.settled_mm - one.after_mm) >= 0.008:
             later = f"; {format_number(one.settled_mm, unit)} once settled"
         parts.append(
-            f"Relief{side} from {format_number(one.now_mm, unit)} to about {format_length(one.after_mm, unit)}, between "
+            f"Relief{side} from {format_number(one.now_mm, unit)} to about "
+            f"{format_length(one.after_mm, unit)}, between "
             f"{format_number(low, unit)} and {format_number(high, unit)}{later}."
         )
     return " ".join(parts)
@@ -112,6 +113,12 @@ def _resting(solved: Solved | None, unit: Unit) -> LoopWords:
             "Take a string gap on both sides in Measure.",
             over=True,
         )
-    now = f"Relief {format_length(wanted.now.mm, unit)}, give or take {format_length(wanted.now.doubt_mm, unit)}"
-    said = f"{now}; {format_length(wanted.target_mm, unit)} is wanted. Read it again in a week or two: wood goes on a little."
+    now = (
+        f"Relief {format_length(wanted.now.mm, unit)}, give or take "
+        f"{format_length(wanted.now.doubt_mm, unit)}"
+    )
+    said = (
+        f"{now}; {format_length(wanted.target_mm, unit)} is wanted. Read it again in a week or "
+        "two: wood goes on a little."
+    )
     return LoopWords("The rod can rest", said, over=True)

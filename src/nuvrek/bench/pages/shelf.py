@@ -1,4 +1,6 @@
-"""The shelf as it is shown: each neck with where it stands, read by itself and only when its journal grew."""
+"""The shelf as it is shown: each neck with where it stands, read by itself and only when its
+journal grew.
+"""
 
 from __future__ import annotations
 
@@ -34,7 +36,9 @@ class Shelf:
         self._cards: dict[int, ShelfCard] = {}
 
     def cards(self) -> list[ShelfCard]:
-        """The necks in the order they were started. Raises LogbookError if there is no reading at all."""
+        """The necks in the order they were started. Raises LogbookError if there is no reading
+        at all.
+        """
         rows = self._book.necks()
         self._cards = {row.id: self._card(row) for row in rows}
         return list(self._cards.values())

@@ -1,4 +1,6 @@
-"""String room as it is played with: touch, string height, which string and note, now or after a way. Nothing here knows a window."""
+"""String room as it is played with: touch, string height, which string and note, now or after a
+way. Nothing here knows a window.
+"""
 
 from __future__ import annotations
 
@@ -26,7 +28,9 @@ LEAST_MM, MOST_MM = 0.3, 6.0
 
 @dataclass(frozen=True)
 class NoteView:
-    """One note from the side, over the frets ahead of it: places, tops, the still string, its lowest swing, all in mm."""
+    """One note from the side, over the frets ahead of it: places, tops, the still string, its
+    lowest swing, all in mm.
+    """
 
     x_mm: NDArray[np.float64]
     tops_mm: NDArray[np.float64]
@@ -152,7 +156,8 @@ class StringRoomPage:
         sharp = float(self.on.cents()[s, n])
         cents = f" Fretting it sharpens it by {sharp:.0f} cents." if sharp >= 1.0 else ""
         return (
-            f"{what} on string {self.strings - s}: {word}. Least room {format_length(room, unit)} over fret {first}, give or take "
+            f"{what} on string {self.strings - s}: {word}. Least room "
+            f"{format_length(room, unit)} over fret {first}, give or take "
             f"{format_length(doubt, unit)}.{cents}"
         )
 
@@ -160,7 +165,10 @@ class StringRoomPage:
         """Lowest clean height over fret 12 of each string, from the highest on, with its range."""
         lowest, doubt = self.on.lowest_clean_mm(self.force_n, self.strung)
         return tuple(
-            f"{self.strings - s}:  {format_number(float(lowest[s]), unit)} ± {format_number(float(doubt[s]), unit)}"
+            (
+                f"{self.strings - s}:  {format_number(float(lowest[s]), unit)} ± "
+                f"{format_number(float(doubt[s]), unit)}"
+            )
             for s in reversed(range(self.strings))
         )
 
@@ -171,14 +179,21 @@ class StringRoomPage:
     def even_words(self, unit: Unit) -> str:
         """The relief that lets the strings lie lowest at this touch."""
         low, high = self.even_mm()
-        return f"{format_number(max(low, 0.0), unit)} low side, {format_length(max(high, 0.0), unit)} high side"
+        return (
+            f"{format_number(max(low, 0.0), unit)} low side, "
+            f"{format_length(max(high, 0.0), unit)} high side"
+        )
 
     def even_mm(self) -> tuple[float, float]:
-        """That relief by side, for the neck as it is or as it would be after the way that is shown."""
+        """That relief by side, for the neck as it is or as it would be after the way that is
+        shown.
+        """
         return self.on.even_relief_mm(self.force_n, self.base, self.relief_mm)
 
     def smooth_mm(self, relief_mm: float) -> NDArray[np.float64]:
-        """Room of each note of the chosen string on this neck with even frets and so much relief, (notes,)."""
+        """Room of each note of the chosen string on this neck with even frets and so much
+        relief, (notes,).
+        """
         from nuvrek.mechanics.beam import bend_profile
 
         one = self.on.one(self.string, self.strung)
@@ -195,9 +210,13 @@ class StringRoomPage:
         best = max(float(np.mean(self.even_mm())), 0.0)
         flat, even = self.smooth_mm(0.0)[1:], self.smooth_mm(best)[1:]
         return (
-            f"Dead straight, the tightest note has {format_number(float(flat.min()), unit)} of room and the widest "
-            f"{format_number(float(flat.max()), unit)}; with {format_length(best, unit)} of relief it is "
-            f"{format_number(float(even.min()), unit)} to {format_number(float(even.max()), unit)}: the same string height, more even room."
+            "Dead straight, the tightest note has "
+            f"{format_number(float(flat.min()), unit)} of room and the widest "
+            f"{format_number(float(flat.max()), unit)}; with {format_length(best, unit)} "
+            "of relief it is "
+            f"{format_number(float(even.min()), unit)} to "
+            f"{format_number(float(even.max()), unit)}: the same string height, more even "
+            "room."
         )
 
     def touch_word(self) -> str:

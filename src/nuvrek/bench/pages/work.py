@@ -86,7 +86,9 @@ def dots_for(step: Step | None, neck_state: NeckState, walk: InkWalk | None) -> 
 def metal_words(
     step: Step, neck_state: NeckState, unit: Unit, stroke_mm: float | None = None
 ) -> str:
-    """The most metal of a filing step in words; in strokes as well where the user knows their own."""
+    """The most metal of a filing step in words; in strokes as well where the user knows their
+    own.
+    """
     if step.action != "file" or neck_state.chosen is None:
         return ""
     most = still_to_file(neck_state)
@@ -106,7 +108,9 @@ def metal_words(
 
 
 def file_words(solved: Solved, walk: InkWalk, unit: Unit) -> str:
-    """The filing in one glance, or what the ink says so far, or what the rocker says of the rest."""
+    """The filing in one glance, or what the ink says so far, or what the rocker says of the
+    rest.
+    """
     from nuvrek.bench.pages.filing_draft import watch_order
     from nuvrek.planning.ways.kinds import of_family
 
@@ -130,6 +134,7 @@ def _rest_words(solved: Solved, unit: Unit) -> str:
         return ""
     by_plan = float(planned(neck_state, left=True).mean(axis=1).sum())
     return (
-        f"Still to go by the plan {format_length(by_plan, unit)}, by the map now {format_length(now.metal_mm, unit)}: "
+        f"Still to go by the plan {format_length(by_plan, unit)}, by the map now "
+        f"{format_length(now.metal_mm, unit)}: "
         "a rocker pass makes it sure."
     )

@@ -1,4 +1,6 @@
-"""The lanes Map shows beside wood, tops and crowns: light gap, the board from above, the change since an earlier survey."""
+"""The lanes Map shows beside wood, tops and crowns: light gap, the board from above, the change
+since an earlier survey.
+"""
 
 from __future__ import annotations
 
@@ -117,7 +119,9 @@ class Moment(Struct, frozen=True):
 
 
 def moments(session: Session) -> tuple[Moment, ...]:
-    """Where earlier surveys ended: before each later round, and before each way that was chosen; newest first."""
+    """Where earlier surveys ended: before each later round, and before each way that was chosen;
+    newest first.
+    """
     found: list[Moment] = []
     name, day, readings = "the first readings", "", 0
     for number in live_numbers(session.entries):
@@ -146,7 +150,9 @@ def map_at(session: Session, moment: Moment) -> HeightMap:
 def difference_strip(
     solved: Solved, before: HeightMap, moment: Moment, unit: Unit
 ) -> DifferenceStrip:
-    """Slack tops now less slack tops then, on the lanes known both times; relief at pitch in words."""
+    """Slack tops now less slack tops then, on the lanes known both times; relief at pitch in
+    words.
+    """
     m = solved.map
     known = [a and b for a, b in zip(m.known, before.known, strict=True)]
     change = tuple(

@@ -111,7 +111,9 @@ def _read_before(pad: Keypad, station: Station) -> Iterator[tuple[ReadingPlace, 
 
 
 def _marked(pad: Keypad, station: Station) -> Iterator[tuple[AnyReading, int, tuple[Lane, ...]]]:
-    """What a sweep has marked so far in this round: the reading, its fret, the lanes it speaks of."""
+    """What a sweep has marked so far in this round: the reading, its fret, the lanes it speaks
+    of.
+    """
     for one in pad.taken_since():
         asked = station_of(one.reading)
         if asked.kind == station.kind and asked.fret:

@@ -12,7 +12,8 @@ _BEFORE_NUT_MM = 6.0
 
 
 class SheetGeometry(Struct, frozen=True):
-    """Maps a neck onto a drawing ``width`` wide and a board strip ``height`` high (any unit, y down).
+    """Maps a neck onto a drawing ``width`` wide and a board strip ``height`` high (any unit, y
+    down).
 
     The drawing lies as the neck lies on the bench, face up: a right-handed neck with
     its nut to the left has its low side nearest to the technician, that is below.

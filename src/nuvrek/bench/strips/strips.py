@@ -90,9 +90,11 @@ class ValuesStrip(Struct, frozen=True):
 
 
 class LightStrip(Struct, frozen=True):
-    """A virtual edge on the neck: the line of heights under it and, per way it lies, its ends and the light.
+    """A virtual edge on the neck: the line of heights under it and, per way it lies, its ends and
+    the light.
 
-    ``heights_mm`` run over all frets; a way is (x and height of the edge's two ends, light by fret).
+    ``heights_mm`` run over all frets; a way is (x and height of the edge's two ends, light by
+    fret).
     """
 
     title: str
@@ -105,7 +107,9 @@ class LightStrip(Struct, frozen=True):
 
 
 class ShadeStrip(Struct, frozen=True):
-    """The board from above: heights (frets, 3) as shade, against the line through fret 1 and the joint."""
+    """The board from above: heights (frets, 3) as shade, against the line through fret 1 and the
+    joint.
+    """
 
     title: str
     under: str
@@ -124,7 +128,9 @@ class DifferenceStrip(Struct, frozen=True):
 
 
 class RoomStrip(Struct, frozen=True):
-    """Least room of each note, the open string first, with its doubt and what is said of it; ``note`` is marked."""
+    """Least room of each note, the open string first, with its doubt and what is said of it;
+    ``note`` is marked.
+    """
 
     title: str
     under: str
@@ -136,9 +142,11 @@ class RoomStrip(Struct, frozen=True):
 
 
 class MetalStrip(Struct, frozen=True):
-    """Metal off fret by fret, (frets, 3) in mm, hanging down, with the order in which the ink goes on each fret.
+    """Metal off fret by fret, (frets, 3) in mm, hanging down, with the order in which the ink goes
+    on each fret.
 
-    ``figures`` are written under the bars; ``thin`` marks the fret that keeps least, ``left`` those to be left alone.
+    ``figures`` are written under the bars; ``thin`` marks the fret that keeps least, ``left`` those
+    to be left alone.
     """
 
     title: str
@@ -151,7 +159,9 @@ class MetalStrip(Struct, frozen=True):
 
 
 class SectionStrip(Struct, frozen=True):
-    """Each crown in section after filing: width, height before, height after, flat (all mm), what is to be done with it."""
+    """Each crown in section after filing: width, height before, height after, flat (all mm),
+    what is to be done with it.
+    """
 
     title: str
     under: str
@@ -176,7 +186,9 @@ AnyStrip = (
 
 
 class Dots(Struct, frozen=True):
-    """Marks on the fingerboard: frets (with lane) that were read, that rock, or that a way files."""
+    """Marks on the fingerboard: frets (with lane) that were read, that rock, or that a way
+    files.
+    """
 
     read: frozenset[tuple[int, Lane]] = frozenset()
     rocks: frozenset[tuple[int, Lane]] = frozenset()
@@ -245,7 +257,9 @@ def tops_strip(solved: Solved, unit: Unit, exaggeration: float = 1.0) -> TopsStr
 
 
 def crown_strip(solved: Solved, unit: Unit, off: Mapping[int, float] | None = None) -> CrownStrip:
-    """Crown left per fret (the thinnest over the lanes); ``off`` is what is to be filed off it, by fret."""
+    """Crown left per fret (the thinnest over the lanes); ``off`` is what is to be filed off it,
+    by fret.
+    """
     from nuvrek.readings.observed import grooves_read
 
     neck_map = solved.map

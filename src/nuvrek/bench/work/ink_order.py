@@ -1,4 +1,6 @@
-"""Following the filing by its ink: one key a fret, or as shown. Optional, never demanded; nothing here knows a window."""
+"""Following the filing by its ink: one key a fret, or as shown. Optional, never demanded;
+nothing here knows a window.
+"""
 
 from __future__ import annotations
 
@@ -115,7 +117,9 @@ class InkWalk:
         return f"Ink gone on fret {self.fret}{where}?"
 
     def verdict(self) -> str:
-        """Whether the bench agrees with the plan, and what to do if not. Empty before the first mark."""
+        """Whether the bench agrees with the plan, and what to do if not. Empty before the first
+        mark.
+        """
         told, gone = self.follow(), {fret for fret, _ in ink_gone(self.session.neck_state)}
         if not gone:
             return ""
@@ -124,7 +128,10 @@ class InkWalk:
             return f"{count} All the ink is gone: stop. The rocker once along, then the crowns."
         if told.ahead is not None:
             other = LANE_WORDS["treble" if told.ahead == "bass" else "bass"]
-            return f"{count} The {LANE_WORDS[told.ahead]} is ahead: lean to the {other}, and see that the tool lies along the strings."
+            return (
+                f"{count} The {LANE_WORDS[told.ahead]} is ahead: lean to the {other}, and see "
+                "that the tool lies along the strings."
+            )
         if told.agrees:
             left = [fret for fret in self.frets if fret not in gone][:3]
             following = f" Next should be {', '.join(map(str, left))}." if left else ""
@@ -135,4 +142,7 @@ class InkWalk:
             f"{early} went before its turn" if early else "",
             f"{late} still wears its ink" if late else "",
         ]
-        return f"{count} {'; '.join(part for part in said if part)}: the map is off there. Stop, take the rocker over it, and look at the plan again."
+        return (
+            f"{count} {'; '.join(part for part in said if part)}: the map is off there. Stop, "
+            "take the rocker over it, and look at the plan again."
+        )

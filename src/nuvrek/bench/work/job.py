@@ -41,7 +41,9 @@ def choose(session: Session, solved: Solved, way: Way) -> None:
 
 
 def chosen_entry(solved: Solved, way: Way, neck_map: HeightMap) -> Chosen:
-    """A way as it is written down: its promise, its metal, and the order of the ink on ``neck_map``."""
+    """A way as it is written down: its promise, its metal, and the order of the ink on
+    ``neck_map``.
+    """
     plan = solved.plan
     assert plan is not None, "a way comes from a plan"
     off = tuple(
@@ -111,7 +113,9 @@ def next_step(neck_state: NeckState) -> Step | None:
 
 
 def look_again_words(neck_state: NeckState) -> str:
-    """Between which dates to look again: one to two weeks after the rod was moved or the neck heated last."""
+    """Between which dates to look again: one to two weeks after the rod was moved or the neck
+    heated last.
+    """
     last = max(
         (shift.at[:10] for _, shift in neck_state.shifts if not isinstance(shift, Later)),
         default="",

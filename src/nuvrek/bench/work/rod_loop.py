@@ -1,6 +1,7 @@
 """Rod work as a small loop: turn, retune, does the leaf go, next. Nothing here knows a window.
 
-Where the loop stands is read from the journal alone: a move without a reading after it asks for that reading.
+Where the loop stands is read from the journal alone: a move without a reading after it asks for
+that reading.
 Moves may be logged exactly, roughly, or as turned and not counted.
 """
 
@@ -38,7 +39,9 @@ THINNEST_LEAF_MM = 0.03
 
 
 class TracePoint(Struct, frozen=True):
-    """Relief at one position of the rod, with its doubt, and what was promised for it, in mm; by side with twin rods."""
+    """Relief at one position of the rod, with its doubt, and what was promised for it, in mm; by
+    side with twin rods.
+    """
 
     moved: str
     mm: float
@@ -201,7 +204,9 @@ class RodLoop:
 
 
 def wanted_leaf_mm(solved: Solved, lane: Lane, fret: int, supports: tuple[int, int]) -> float:
-    """The leaf that just goes under the string when the relief is as wanted: crowns under string and leaf count in."""
+    """The leaf that just goes under the string when the relief is as wanted: crowns under string
+    and leaf count in.
+    """
     from nuvrek.estimate.measurer import measurer_of
 
     measurer, k = measurer_of(solved.map), LANES.index(lane)
@@ -211,7 +216,9 @@ def wanted_leaf_mm(solved: Solved, lane: Lane, fret: int, supports: tuple[int, i
 
 
 def trace(solved: Solved) -> tuple[TracePoint, ...]:
-    """Relief at pitch, mean of both sides, before and after each move, as all readings together tell it."""
+    """Relief at pitch, mean of both sides, before and after each move, as all readings together
+    tell it.
+    """
     from nuvrek.planning.rod.relief import relief_over_moves
     from nuvrek.readings.words import move_words
 

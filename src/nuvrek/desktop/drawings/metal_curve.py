@@ -1,4 +1,6 @@
-"""Metal off against string height, drawn: where the neck stands, what a full level buys, and what lies between."""
+"""Metal off against string height, drawn: where the neck stands, what a full level buys, and
+what lies between.
+"""
 
 from __future__ import annotations
 
@@ -18,7 +20,9 @@ _LEFT, _BOTTOM, _TOP, _RIGHT = 62, 40, 14, 16
 
 
 class Mark(Struct, frozen=True):
-    """A way on the drawing: metal off and the height of the low string, in mm; ``sign`` tells its kind without colour."""
+    """A way on the drawing: metal off and the height of the low string, in mm; ``sign`` tells
+    its kind without colour.
+    """
 
     words: str
     metal_mm: float
@@ -53,7 +57,9 @@ class CurveView(QWidget):
         height_unit: Unit,
         why_not: str = "",
     ) -> None:
-        """``points`` are (metal, height of the low string), mm; ``why_not`` says why there are none."""
+        """``points`` are (metal, height of the low string), mm; ``why_not`` says why there are
+        none.
+        """
         self.points, self.marks, self.why_not = points, marks, why_not
         self.unit, self.height_unit = unit, height_unit
         self.setAccessibleDescription(
@@ -166,8 +172,13 @@ class CurveView(QWidget):
         high, frame = self.theme.px(17), self._box()
         right, left = 12.0, -wide - 12.0
         for dx, dy in (
-            (right, -high), (right, 4), (left, -high), (left, 4), (right, -2.2 * high), (right, 1.4 * high),
-        ):  # fmt: skip
+            (right, -high),
+            (right, 4),
+            (left, -high),
+            (left, 4),
+            (right, -2.2 * high),
+            (right, 1.4 * high),
+        ):
             box = QRectF(at.x() + dx, at.y() + dy, wide, high)
             inside = box.left() > frame.left() and box.right() < self.width() - 4 and box.top() > 2
             if (

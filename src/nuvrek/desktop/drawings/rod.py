@@ -1,4 +1,6 @@
-"""Two drawings for rod work: which way the key turns, seen from where you stand, and the relief over the moves."""
+"""Two drawings for rod work: which way the key turns, seen from where you stand, and the relief
+over the moves.
+"""
 
 from __future__ import annotations
 
@@ -60,7 +62,9 @@ class RodView(QWidget):
         points: tuple[TracePoint, ...],
         unit: Unit,
     ) -> None:
-        """Draw ``moves`` (those of the plan, or what the hand made of them) and the trace so far."""
+        """Draw ``moves`` (those of the plan, or what the hand made of them) and the trace so
+        far.
+        """
         self.neck, self.plan, self.moves, self.points, self.unit = neck, plan, moves, points, unit
         self._describe()
         self.update()
@@ -72,12 +76,17 @@ class RodView(QWidget):
         return at_head != self.other_end
 
     def turns_clockwise(self, turns: float) -> bool:
-        """Which way the key goes on screen: tightening is clockwise for an eye that faces the nut."""
+        """Which way the key goes on screen: tightening is clockwise for an eye that faces the
+        nut.
+        """
         return (turns > 0.0) != self.other_end
 
     def _describe(self) -> None:
         told = [
-            f"{part_words(round(abs(turns) * 16))} {'clockwise' if self.turns_clockwise(turns) else 'counter-clockwise'}"
+            (
+                f"{part_words(round(abs(turns) * 16))} "
+                f"{'clockwise' if self.turns_clockwise(turns) else 'counter-clockwise'}"
+            )
             for _, turns in self.moves
         ]
         where = "headstock" if self.from_head else "body"

@@ -1,4 +1,6 @@
-"""String room drawn: every note on the board, the room of one string's notes, and one note from the side."""
+"""String room drawn: every note on the board, the room of one string's notes, and one note from
+the side.
+"""
 
 from __future__ import annotations
 
@@ -51,7 +53,9 @@ class RoomView(QWidget):
 
     @property
     def held(self) -> Theme:
-        """The theme with its text held: the titles' column has no room for larger; that is the bench bar's task."""
+        """The theme with its text held: the titles' column has no room for larger; that is the
+        bench bar's task.
+        """
         return Theme(self.theme.dark, min(self.theme.percent, 104))
 
     # --- where things are -----------------------------------------------------
@@ -161,7 +165,9 @@ class RoomView(QWidget):
     def _mark(
         self, painter: QPainter, page: StringRoomPage, at: QPointF, string: int, note: int
     ) -> None:
-        """A note that will buzz is solid and cornered, one on the edge hollow, a clean one a dot that grows with its room."""
+        """A note that will buzz is solid and cornered, one on the edge hollow, a clean one a dot
+        that grows with its room.
+        """
         c = self.theme.colours
         word = page.rooms.word(string, note)
         chosen = (string, note) == (page.string, page.note)
@@ -264,7 +270,10 @@ class RoomView(QWidget):
             painter.drawLine(top, QPointF(top.x(), box.bottom() - 2))
         room = float(page.rooms.room_mm[page.string, page.note])
         corner = QRectF(box.left() + 8, box.top() + 4, box.width() - 16, 20)
-        words = f"room {format_number(room, self.unit)} over fret {view.first}; heights x{scale * 25.4 / 96.0:.0f}"
+        words = (
+            f"room {format_number(room, self.unit)} over fret {view.first}; heights "
+            f"x{scale * 25.4 / 96.0:.0f}"
+        )
         write(painter, self.held, corner, words, 13, "muted", align=Qt.AlignmentFlag.AlignRight)
         name = "open" if view.note == 0 else f"fret {view.note}"
         self._title(painter, box, "From the side", f"string {page.strings - page.string}, {name}")

@@ -16,7 +16,9 @@ _FULL_MM = 0.12
 
 
 class Metal(StripPainter):
-    """Three bars a fret, hanging from the tops; over them the turn in which the fret loses its first ink."""
+    """Three bars a fret, hanging from the tops; over them the turn in which the fret loses its
+    first ink.
+    """
 
     def paint(self, lane: MetalStrip) -> None:
         """Draw bars, figures and turns."""

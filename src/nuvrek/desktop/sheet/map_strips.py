@@ -1,4 +1,6 @@
-"""Painting the light under a virtual edge, the board from above, and what has changed since an earlier survey."""
+"""Painting the light under a virtual edge, the board from above, and what has changed since an
+earlier survey.
+"""
 
 from __future__ import annotations
 
@@ -89,7 +91,9 @@ class Shade(StripPainter):
     """The board from above: copper and ▲ stand high, slate and ▽ low."""
 
     def paint(self, lane: ShadeStrip) -> None:
-        """Shade strips between the frets, blended along the neck and across, with the highest and lowest named."""
+        """Shade strips between the frets, blended along the neck and across, with the highest
+        and lowest named.
+        """
         top, height = self.box.top() + 6, self.box.height() - 12
         order = (0, 1, 2) if self.g.low_above else (2, 1, 0)
         known = [k for k in order if lane.known[k]]
@@ -161,7 +165,9 @@ class Shade(StripPainter):
 
 
 class Difference(StripPainter):
-    """What has changed: bars up for tops that rose, down for tops that came down, three lanes a fret."""
+    """What has changed: bars up for tops that rose, down for tops that came down, three lanes a
+    fret.
+    """
 
     def paint(self, lane: DifferenceStrip) -> None:
         """Draw the bars with their rule, and what the relief did in words."""

@@ -1,4 +1,6 @@
-"""Painting the room of notes: bars up from the line where a string touches, down from it where it does."""
+"""Painting the room of notes: bars up from the line where a string touches, down from it where
+it does.
+"""
 
 from __future__ import annotations
 

@@ -1,4 +1,6 @@
-"""Painting how a reading is taken: the neck from the side with the tool on it, at the true fret places."""
+"""Painting how a reading is taken: the neck from the side with the tool on it, at the true fret
+places.
+"""
 
 from __future__ import annotations
 
@@ -14,7 +16,9 @@ from nuvrek.readings.sizes import SIZES
 
 
 class Side(StripPainter):
-    """The side view: the neck's dip, the tool on it and where the gap is read, at the true fret places."""
+    """The side view: the neck's dip, the tool on it and where the gap is read, at the true fret
+    places.
+    """
 
     def paint(self, lane: SideStrip) -> None:
         """Draw the neck with the tool of the lane's station on it."""

@@ -1,4 +1,6 @@
-"""Painting the lanes that share the neck sheet's x axis. High is copper and solid, low is slate and hollow."""
+"""Painting the lanes that share the neck sheet's x axis. High is copper and solid, low is slate
+and hollow.
+"""
 
 from __future__ import annotations
 

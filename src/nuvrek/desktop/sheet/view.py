@@ -58,7 +58,9 @@ class SheetView(QWidget):
 
     @property
     def drawn(self) -> Theme:
-        """The theme with text held to what the lanes have room for; large text is the bench bar's task."""
+        """The theme with text held to what the lanes have room for; large text is the bench
+        bar's task.
+        """
         return Theme(self.theme.dark, min(self.theme.percent, 150 if len(self.lanes) <= 2 else 125))
 
     @property

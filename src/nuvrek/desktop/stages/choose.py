@@ -85,7 +85,8 @@ class ChooseStage(Stage):
         column.setContentsMargins(18, 4, 18, 6)
         column.setSpacing(3)
         column.addWidget(self.sheet)
-        # The heads stand over the figures of the rows, so they run as wide as those; the buttons lie over their empty part.
+        # The heads stand over the figures of the rows, so they run as wide as those; the buttons
+        # lie over their empty part.
         head = QGridLayout()
         head.addWidget(self.heads, 0, 0, 1, 3)
         head.addWidget(self.take, 0, 0)
@@ -109,7 +110,9 @@ class ChooseStage(Stage):
 
     @property
     def index(self) -> int | None:
-        """The place of the selected way in the list: that of its kind, however the list has changed."""
+        """The place of the selected way in the list: that of its kind, however the list has
+        changed.
+        """
         plan = self.plan
         if plan is None:
             return None

@@ -27,7 +27,9 @@ class Extras:
     """The actions of the More button, each as a method that needs no dialog."""
 
     def __init__(self, stage: Stage, about: Callable[[], int | None] | None = None) -> None:
-        """``about`` gives the number of the reading a note belongs to; the last one if not given."""
+        """``about`` gives the number of the reading a note belongs to; the last one if not
+        given.
+        """
         self.stage = stage
         self._about = about or self._last
         self.app = stage.app
@@ -49,7 +51,7 @@ class Extras:
             (None, None),
             ("Begin this round again", afresh),
         ):
-            if words is None or action is None:
+            if entry is None or action is None:
                 menu.addSeparator()
             else:
                 made = menu.addAction(entry)

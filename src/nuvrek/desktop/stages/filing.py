@@ -1,4 +1,6 @@
-"""Filing: what is kept and what may stay, metal against string height, and the order in which the ink will go."""
+"""Filing: what is kept and what may stay, metal against string height, and the order in which
+the ink will go.
+"""
 
 from __future__ import annotations
 
@@ -342,9 +344,11 @@ class FilingStage(Stage):
 
     @staticmethod
     def _height(way: Way, base: float, heights: object) -> float:
-        """The low string, where all strings are raised alike until the tightest is clean, nine times in ten.
+        """The low string, where all strings are raised alike until the tightest is clean, nine
+        times in ten.
 
-        Tops that were all brought to one line are as even as the file, whatever the map knew of them.
+        Tops that were all brought to one line are as even as the file, whatever the map knew of
+        them.
         """
         import numpy as np
 

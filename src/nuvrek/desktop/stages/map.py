@@ -132,7 +132,9 @@ class MapStage(Stage):
         return solved.next.suggestions if solved is not None and solved.next is not None else ()
 
     def _pick(self, picker: ReadingPicker, name: str) -> None:
-        """Up and down pick a reading of this fret, Backspace strikes it out and Enter takes that back; else Enter asks for it again."""
+        """Up and down pick a reading of this fret, Backspace strikes it out and Enter takes that
+        back; else Enter asks for it again.
+        """
         said = ""
         if name in ("up", "down"):
             picker.move(1 if name == "down" else -1)
@@ -151,7 +153,9 @@ class MapStage(Stage):
             self.bar.say(said)
 
     def _go_to(self, card: Card) -> None:
-        """A finding was pressed: its fret, and the readings for and against it; an odd one is picked."""
+        """A finding was pressed: its fret, and the readings for and against it; an odd one is
+        picked.
+        """
         solved = self.app.solved
         finding = (
             solved.findings[card.place] if solved and card.place < len(solved.findings) else None
@@ -277,7 +281,9 @@ class MapStage(Stage):
             card.say(self.app.theme, sign, colour, headline, text, self.panel.width() - 34)
 
     def fill_bar(self) -> None:
-        """The chosen fret in figures, and the readings that speak of it, or of the finding that was pressed."""
+        """The chosen fret in figures, and the readings that speak of it, or of the finding that
+        was pressed.
+        """
         picked = self.picker is not None and self.picker.number is not None
         for made in (self.note, self.photo):
             made.setVisible(picked)
@@ -296,7 +302,10 @@ class MapStage(Stage):
             count = len(solved.neck_state.taken)
             self.bar.show_words(
                 f"{words.count(count, 'reading', 'readings')} on this neck",
-                message="Arrows choose a fret. 1 to 3 take the next reading. + and - heights, * strings, / light gap, 0 string room.",
+                message=(
+                    "Arrows choose a fret. 1 to 3 take the next reading. + and - heights, * "
+                    "strings, / light gap, 0 string room."
+                ),
                 state=state,
                 right_title="last readings",
                 right=self.recent_lines(),
@@ -311,7 +320,10 @@ class MapStage(Stage):
 
         def lines(numbers: tuple[int, ...], sign: str) -> list[str]:
             return [
-                f"{sign} {place_words(readings[n])}   {value_words(readings[n], s.unit, s.height_unit)}"
+                (
+                    f"{sign} {place_words(readings[n])}   "
+                    f"{value_words(readings[n], s.unit, s.height_unit)}"
+                )
                 for n in numbers
                 if n in readings
             ]

@@ -1,4 +1,6 @@
-"""Which lanes Map shows, how large heights are drawn, which edge lies on the neck, and what may be carried away."""
+"""Which lanes Map shows, how large heights are drawn, which edge lies on the neck, and what may
+be carried away.
+"""
 
 from __future__ import annotations
 
@@ -135,7 +137,9 @@ class MapViews(QWidget):
         self._changed()
 
     def key(self, name: str) -> None:
-        """``+`` and ``-`` draw heights larger or smaller, ``*`` turns the strings, ``/`` the light gap."""
+        """``+`` and ``-`` draw heights larger or smaller, ``*`` turns the strings, ``/`` the
+        light gap.
+        """
         if name == "*":
             self.strings = "slack" if self.strings == "pitch" else "pitch"
         elif name == "/":

@@ -201,8 +201,10 @@ class KitStage(Stage):
         super().restyle()
         t = Theme(self.app.theme.dark, min(self.app.theme.percent, 125))
         self.form.setStyleSheet(
-            f"QLabel, QLineEdit, QComboBox, QPushButton {{ font-size: {t.px(15)}px; min-height: {t.px(22)}px; }}"
-            f"QLineEdit, QComboBox {{ padding: 4px 8px; min-width: {t.px(48)}px; }} QPushButton {{ padding: {t.px(6)}px {t.px(12)}px; }}"
+            f"QLabel, QLineEdit, QComboBox, QPushButton {{ font-size: {t.px(15)}px; "
+            f"min-height: {t.px(22)}px; }}"
+            f"QLineEdit, QComboBox {{ padding: 4px 8px; min-width: {t.px(48)}px; }} "
+            f"QPushButton {{ padding: {t.px(6)}px {t.px(12)}px; }}"
         )
         for label in self.form.findChildren(QLabel):
             if label.property("role") == "heading":

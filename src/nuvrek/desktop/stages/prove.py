@@ -40,7 +40,10 @@ class ProveStage(MeasureStage):
         if not rows:
             self.rows.addWidget(
                 self._words(
-                    "No way was chosen for this neck yet, so nothing was promised. The closing readings are kept all the same.",
+                    (
+                        "No way was chosen for this neck yet, so nothing was promised. The "
+                        "closing readings are kept all the same."
+                    ),
                     "muted",
                     15,
                 ),
@@ -75,6 +78,7 @@ class ProveStage(MeasureStage):
         t = self.app.theme
         weight = "bold" if bold else "normal"
         label.setStyleSheet(
-            f"font-size: {t.px(size)}px; font-weight: {weight}; color: {getattr(t.colours, colour)};"
+            f"font-size: {t.px(size)}px; font-weight: {weight}; color: "
+            f"{getattr(t.colours, colour)};"
         )
         return label

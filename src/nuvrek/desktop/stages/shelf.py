@@ -148,7 +148,9 @@ class ShelfStage(Stage):
         else:
             self.bar.show_words(
                 "The shelf is empty",
-                message="Press + to take in a neck: scale length, frets and joint are enough to begin.",
+                message=(
+                    "Press + to take in a neck: scale length, frets and joint are enough to begin."
+                ),
             )
 
     def _open(self, number: int) -> None:

@@ -1,4 +1,6 @@
-"""The string list in Take in: gauges, tension, kept sets, and what another set or tuning would do to the relief."""
+"""The string list in Take in: gauges, tension, kept sets, and what another set or tuning would
+do to the relief.
+"""
 
 from __future__ import annotations
 

@@ -239,7 +239,8 @@ class TakeInStage(Stage):
         # Three columns must fit beside each other: the form's text grows to 125 % only.
         size = min(self.app.theme.px(15), 19)
         self.form.setStyleSheet(
-            f"QLabel, QLineEdit, QComboBox, QPlainTextEdit {{ font-size: {size}px; }} QLineEdit {{ min-width: 84px; }}"
+            f"QLabel, QLineEdit, QComboBox, QPlainTextEdit {{ font-size: {size}px; }} "
+            "QLineEdit { min-width: 84px; }"
         )
         self.setup.setStyleSheet(
             f"QLabel, QLineEdit, QComboBox, QPushButton {{ font-size: {min(size, 16)}px; }}"

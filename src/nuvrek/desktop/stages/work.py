@@ -221,12 +221,16 @@ class WorkStage(Stage):
             self.seat.clear()
             self.refresh()
             low = (
-                " Gone too far, it is the low one now: Choose shows what that costs once it is read."
+                (
+                    " Gone too far, it is the low one now: Choose shows what that costs once "
+                    "it is read."
+                )
                 if entry.stopped == "gone too far"
                 else ""
             )
             self.bar.say(
-                f"Fret {fret} is written down as {entry.how}. Take the rocker over it again before filing.{low}"
+                f"Fret {fret} is written down as {entry.how}. Take the rocker over it "
+                f"again before filing.{low}"
             )
 
     def _tick(self) -> None:
@@ -247,7 +251,9 @@ class WorkStage(Stage):
                 self.refresh()
 
     def _heat_of(self, step: Step) -> Heated | None:
-        """What is written beside the heating, from its fields; None when one of them can't be read."""
+        """What is written beside the heating, from its fields; None when one of them can't be
+        read.
+        """
         values = {}
         for name, line in self.heat_fields.items() if step.action == "heat" else ():
             text = line.text().strip().replace(",", ".")
@@ -362,7 +368,8 @@ class WorkStage(Stage):
             )
             weight = "bold" if step == now else "normal"
             label.setStyleSheet(
-                f"font-size: {t.px(15)}px; font-weight: {weight}; color: {colour}; padding: {t.px(2)}px;"
+                f"font-size: {t.px(15)}px; font-weight: {weight}; color: {colour}; "
+                f"padding: {t.px(2)}px;"
             )
             label.setWordWrap(True)
             self.list.addWidget(label)
@@ -394,7 +401,8 @@ class WorkStage(Stage):
         self.step_title.setStyleSheet(f"font-size: {t.px(24)}px; font-weight: bold;")
         self.step_text.setStyleSheet(f"font-size: {t.px(18)}px;")
         self.caution.setStyleSheet(
-            f"font-size: {t.px(15)}px; color: {c.ink}; background: {c.card}; border-left: 5px solid {c.plum}; padding: {t.px(8)}px;"
+            f"font-size: {t.px(15)}px; color: {c.ink}; background: {c.card}; border-left: "
+            f"5px solid {c.plum}; padding: {t.px(8)}px;"
         )
 
     def _more_words(self, step: Step) -> str:

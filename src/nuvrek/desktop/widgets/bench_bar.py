@@ -1,4 +1,6 @@
-"""The bench bar below: the prompt, the number and the last readings, made to be read from two metres."""
+"""The bench bar below: the prompt, the number and the last readings, made to be read from two
+metres.
+"""
 
 from __future__ import annotations
 
@@ -99,7 +101,8 @@ class BenchBar(QWidget):
         """Colours and sizes anew."""
         c, px = self.theme.colours, self.theme.px
         self.setStyleSheet(
-            f"BenchBar {{ background: {c.bar}; }} BenchBar QLabel {{ background: transparent; color: {c.bar_ink}; }}"
+            f"BenchBar {{ background: {c.bar}; }} BenchBar QLabel {{ background: "
+            f"transparent; color: {c.bar_ink}; }}"
         )
         self.setFixedHeight(min(px(156), 262))
         figures = "font-weight: bold;"
@@ -109,8 +112,10 @@ class BenchBar(QWidget):
         self.message.setStyleSheet(f"font-size: {min(px(16), 25)}px; color: {c.bar_muted};")
         self.rod.setStyleSheet(f"font-size: {px(14)}px; color: {c.bar_muted};")
         self.chips.setStyleSheet(
-            f"QWidget {{ background: {c.bar}; }} QPushButton {{ background: transparent; color: {c.bar_muted}; font-size: {px(14)}px;"
-            f" border: 1px solid {c.bar_muted}; border-radius: {px(5)}px; padding: {px(2)}px {px(9)}px; min-height: {px(18)}px; }}"
+            f"QWidget {{ background: {c.bar}; }} QPushButton {{ background: transparent; "
+            f"color: {c.bar_muted}; font-size: {px(14)}px;"
+            f" border: 1px solid {c.bar_muted}; border-radius: {px(5)}px; padding: "
+            f"{px(2)}px {px(9)}px; min-height: {px(18)}px; }}"
             f"QPushButton:hover {{ color: {c.bar_accent}; border-color: {c.bar_accent}; }}"
         )
         self.right_title.setStyleSheet(f"font-size: {px(13)}px; color: {c.bar_muted};")

@@ -32,7 +32,9 @@ class Card(QPushButton):
     def say(
         self, theme: Theme, sign: str, colour: str, headline: str, text: str, width: int
     ) -> None:
-        """Fill the card and take the height its words need at ``width``; the same words again cost nothing."""
+        """Fill the card and take the height its words need at ``width``; the same words again
+        cost nothing.
+        """
         said = (theme.dark, theme.percent, sign, colour, headline, text, width)
         if said == self._said:
             return
@@ -42,8 +44,10 @@ class Card(QPushButton):
             label.setText(words)
         c, tint = theme.colours, getattr(theme.colours, colour)
         self.setStyleSheet(
-            f"Card {{ text-align: left; padding: 0; background: {c.card}; border: 1px solid {c.line}; border-left: 4px solid {tint}; }}"
-            f"Card:hover, Card:focus {{ border: 2px solid {c.copper}; border-left: 4px solid {tint}; }}"
+            f"Card {{ text-align: left; padding: 0; background: {c.card}; border: 1px "
+            f"solid {c.line}; border-left: 4px solid {tint}; }}"
+            f"Card:hover, Card:focus {{ border: 2px solid {c.copper}; border-left: 4px "
+            f"solid {tint}; }}"
         )
         self._mark.setStyleSheet(f"font-size: {theme.px(17)}px; color: {tint};")
         self._mark.setFixedWidth(theme.px(22))

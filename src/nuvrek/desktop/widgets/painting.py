@@ -1,4 +1,6 @@
-"""A painter that is closed whatever happens: left open on a widget it takes the whole program down."""
+"""A painter that is closed whatever happens: left open on a widget it takes the whole program
+down.
+"""
 
 from __future__ import annotations
 

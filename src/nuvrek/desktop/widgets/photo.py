@@ -1,4 +1,6 @@
-"""A photo made small enough to be kept with the job (the original is only read), and shown again."""
+"""A photo made small enough to be kept with the job (the original is only read), and shown
+again.
+"""
 
 from __future__ import annotations
 
@@ -13,7 +15,9 @@ _MOST_PIXELS = 200_000_000
 
 
 def small_copy(path: str) -> bytes | str:
-    """The photo at ``path`` as a JPEG of at most 1280 pixels a side, or a sentence saying why not."""
+    """The photo at ``path`` as a JPEG of at most 1280 pixels a side, or a sentence saying why
+    not.
+    """
     reader = QImageReader(path)
     reader.setAutoTransform(True)
     size = reader.size()

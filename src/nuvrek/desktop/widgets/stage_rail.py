@@ -113,8 +113,12 @@ class Rail(QWidget):
         self.size_button = self._switch("Aa", "Text size", self.text_size)
         self.theme_button = self._switch("Dark", "Light or dark bench", self.theme_switch)
         self.switches = (
-            self.shelf_button, self.tools_button, self.unit_button, self.size_button, self.theme_button,
-        )  # fmt: skip
+            self.shelf_button,
+            self.tools_button,
+            self.unit_button,
+            self.size_button,
+            self.theme_button,
+        )
         for switch in self.switches:
             row.addWidget(switch)
         self.restyle()

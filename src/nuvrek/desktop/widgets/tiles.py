@@ -39,7 +39,8 @@ class Tiles(QWidget):
             tile = button(f"{place + 1}   {text}")
             tile.setAccessibleName(text)
             tile.setStyleSheet(
-                f"text-align: left; font-size: {min(self.theme.px(16), 20)}px; min-height: {min(self.theme.px(30), 40)}px; padding: 6px 10px;"
+                f"text-align: left; font-size: {min(self.theme.px(16), 20)}px; min-height: "
+                f"{min(self.theme.px(30), 40)}px; padding: 6px 10px;"
             )
             tile.clicked.connect(lambda _on, place=place: self._picked(place))
             self._grid.addWidget(tile, place // _COLUMNS, place % _COLUMNS)

@@ -1,4 +1,6 @@
-"""One way forward as a row: its name, its metal along the neck, and its figures beside those of the others."""
+"""One way forward as a row: its name, its metal along the neck, and its figures beside those of
+the others.
+"""
 
 from __future__ import annotations
 
@@ -63,7 +65,10 @@ def figures(way: Way, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
     thin = "–" if promise.thinnest_mm is None else format_number(promise.thinnest_mm, unit)
     relief = "–"
     if promise.relief_mm is not None:
-        relief = f"{format_number(promise.relief_mm, unit)} ±{_short(promise.relief_doubt_mm or 0.0, unit)}"
+        relief = (
+            f"{format_number(promise.relief_mm, unit)} "
+            f"±{_short(promise.relief_doubt_mm or 0.0, unit)}"
+        )
     clean = "–"
     if way.lowest_mm:
         mm, doubt = way.lowest_mm[0]

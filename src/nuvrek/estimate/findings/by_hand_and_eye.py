@@ -1,4 +1,6 @@
-"""Findings of fingers and eyes: frets that move, fret ends, grooves, a rod that resists. They need no height map."""
+"""Findings of fingers and eyes: frets that move, fret ends, grooves, a rod that resists. They
+need no height map.
+"""
 
 from __future__ import annotations
 
@@ -29,7 +31,8 @@ from nuvrek.units import Unit, format_length
 
 # Shallower grooves are no matter yet; common practice, no source.
 GROOVE_MM = 0.05
-# An outer string nearer than this to the end of a fret slips off when the end is rounded; common practice, no source.
+# An outer string nearer than this to the end of a fret slips off when the end is rounded; common
+# practice, no source.
 NEAR_EDGE_MM = 2.5
 
 _END_HEADS: dict[EndFault, str] = {
@@ -90,7 +93,10 @@ def _near(neck_state: NeckState, side: Side, unit: Unit) -> str:
     ]
     if not ways or min(ways) >= NEAR_EDGE_MM:
         return ""
-    return f" The outer string is only {format_length(min(ways), unit)} from the end: keep the bevel steep."
+    return (
+        f" The outer string is only {format_length(min(ways), unit)} from the end: keep the "
+        "bevel steep."
+    )
 
 
 def find_grooves(looking: Looking) -> list[Finding]:
@@ -118,7 +124,10 @@ def find_flats(looking: Looking) -> list[Finding]:
         return []
     fret = max(gone, key=lambda f: gone[f])
     named = ", ".join(f"{f} ({format_length(mm, unit)})" for f, mm in sorted(gone.items()))
-    text = f"By the wire as described so much metal is gone: fret {named}. The height stays when it is crowned again."
+    text = (
+        f"By the wire as described so much metal is gone: fret {named}. The height stays when "
+        "it is crowned again."
+    )
     head = f"Flats up to {format_length(widest[fret], unit)} wide"
     return [Finding("flats", fret, None, gone[fret], 1.0, text, head)]
 
@@ -144,22 +153,34 @@ def find_air(looking: Looking) -> list[Finding]:
     )
     settles = ""
     if warm is not None and -10.0 <= warm <= 60.0:
-        settles = f" At {warm:g} °C wood settles at about {equilibrium_moisture_percent(warm, damp):.0f} % moisture."
+        settles = (
+            f" At {warm:g} °C wood settles at about "
+            f"{equilibrium_moisture_percent(warm, damp):.0f} % moisture."
+        )
     return [Finding("air", None, None, 0.0, 1.0, f"Over weeks {moves}.{settles}", head)]
 
 
 _ROD_WORDS: dict[str, tuple[str, str]] = {
     "binding": (
         "The rod binds",
-        "Don't force it: a snapped rod is a new neck. Old glue, a dry or chewed nut and a spent rod feel alike.",
+        (
+            "Don't force it: a snapped rod is a new neck. Old glue, a dry or chewed nut and a "
+            "spent rod feel alike."
+        ),
     ),
     "at its end": (
         "The rod is at its end",
-        "Don't force it: a snapped rod is a new neck. A spacer under its nut may give it back some travel.",
+        (
+            "Don't force it: a snapped rod is a new neck. A spacer under its nut may give it "
+            "back some travel."
+        ),
     ),
     "key slips": (
         "The key slips in the rod's nut",
-        "A chewed nut, or the wrong key: it says nothing about the rod itself. Renew the nut first.",
+        (
+            "A chewed nut, or the wrong key: it says nothing about the rod itself. Renew the "
+            "nut first."
+        ),
     ),
     "out of reach": (
         "The rod's nut can't be reached",

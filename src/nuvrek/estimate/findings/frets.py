@@ -17,7 +17,8 @@ from nuvrek.units import Unit, format_length
 
 Array = NDArray[np.float64]
 
-# A fret is called proud from here on; common practice, no source: a rocker that moves under a thin leaf.
+# A fret is called proud from here on; common practice, no source: a rocker that moves under a thin
+# leaf.
 PROUD_MM = 0.05
 PROUD_CERTAIN_MM = 0.02
 ROCKING_MM = 0.02
@@ -27,7 +28,8 @@ END_UP_MM = 0.06
 
 
 def rise_over_neighbours(neck_map: HeightMap) -> tuple[Array, Array]:
-    """How far each crown stands over the higher of its two neighbours, and the standard deviation of that.
+    """How far each crown stands over the higher of its two neighbours, and the standard deviation
+    of that.
 
     Shapes (frets, 3), in mm; the first and last fret have one neighbour only.
     Counted from the smooth neck, so that relief does not pass for a proud fret.
@@ -60,7 +62,8 @@ def _over_neighbours(neck_map: HeightMap, sign: float) -> tuple[Array, Array]:
 
 
 def _explained_by_low(neck_map: HeightMap, rise: Array) -> Array:
-    """Where a rise is better explained by one low fret between two that rise alike; bool, (frets, 3).
+    """Where a rise is better explained by one low fret between two that rise alike; bool, (frets,
+    3).
 
     A low fret makes both its neighbours rock by the same amount. One fault is likelier than two
     equal ones with a fret between them.
@@ -81,7 +84,9 @@ def _explained_by_low(neck_map: HeightMap, rise: Array) -> Array:
 
 
 def proud_chance(neck_map: HeightMap) -> Array:
-    """The probability that each top stands proud, (frets, 3); nil where one low fret explains the rise."""
+    """The probability that each top stands proud, (frets, 3); nil where one low fret explains
+    the rise.
+    """
     rise, sd = rise_over_neighbours(neck_map)
     rise = np.where(_explained_by_low(neck_map, rise), -np.inf, rise)
     return np.asarray(ndtr((rise - PROUD_CERTAIN_MM) / sd))
@@ -121,9 +126,11 @@ def _proud(neck_map: HeightMap, unit: Unit) -> list[Finding]:
 def _proud_finding(
     neck_map: HeightMap, fret: int, lanes: list[int], rise: Array, sure: Array, unit: Unit
 ) -> Finding:
-    """One fret proud on ``lanes``; ``rise`` counts the other lanes as well, also where a low neighbour explains them.
+    """One fret proud on ``lanes``; ``rise`` counts the other lanes as well, also where a low
+    neighbour explains them.
 
-    A middle that rises with its ends is not down: the fret is not sprung there, whatever explains the rise.
+    A middle that rises with its ends is not down: the fret is not sprung there, whatever explains
+    the rise.
     """
     worst = max(lanes, key=lambda k: rise[fret, k])
     size, p = float(rise[fret, worst]), float(sure[fret, worst])
@@ -133,7 +140,10 @@ def _proud_finding(
     middle_rocks = (n, "middle") in neck_map.rocks_unmeasured
     if lanes in ([0], [2]) and size - max(rise[fret, 1], 0.0) >= END_UP_MM and not middle_rocks:
         end = "low" if lanes == [0] else "high"
-        text = f"{format_length(size, unit)}. Look for light under it: press it home before any filing. {sure_words(p)}"
+        text = (
+            f"{format_length(size, unit)}. Look for light under it: press it home before any "
+            f"filing. {sure_words(p)}"
+        )
         return Finding(
             "end-up",
             n,
@@ -145,7 +155,10 @@ def _proud_finding(
             lanes=named,
         )
     if lanes == [1] and size - max(rise[fret, 0], rise[fret, 2], 0.0) >= END_UP_MM:
-        text = f"{format_length(size, unit)}. Look for light under its middle: press the whole fret home. {sure_words(p)}"
+        text = (
+            f"{format_length(size, unit)}. Look for light under its middle: press the whole "
+            f"fret home. {sure_words(p)}"
+        )
         return Finding(
             "middle-up", n, "middle", size, p, text, f"Fret {n} is up in its middle", lanes=named
         )
@@ -158,7 +171,9 @@ def _proud_finding(
 
 
 def _by_caliper(neck_map: HeightMap, fret: int, rise_mm: float, unit: Unit) -> str:
-    """What a crown reading at a proud fret says: tall metal, metal that is not seated, or the wood under it."""
+    """What a crown reading at a proud fret says: tall metal, metal that is not seated, or the
+    wood under it.
+    """
     read = [
         one.reading.height_mm
         for one in neck_map.neck_state.taken
@@ -171,7 +186,10 @@ def _by_caliper(neck_map: HeightMap, fret: int, rise_mm: float, unit: Unit) -> s
         return ""
     taller = float(np.mean(read)) - float(np.median(neck_map.crown_mm))
     if taller >= 0.5 * rise_mm:
-        return f" By caliper {format_length(taller, unit)} taller than the rest: look for light under it first."
+        return (
+            f" By caliper {format_length(taller, unit)} taller than the rest: look for light "
+            "under it first."
+        )
     if taller <= 0.25 * rise_mm:
         return " By caliper no taller than the rest: it is the wood that rises here."
     return ""
@@ -182,7 +200,10 @@ def _rocking_finding(fret: int, lanes: list[int], rise: Array, sure: Array) -> F
     p = float(sure[fret, worst])
     named = tuple(LANES[k] for k in lanes)
     where = " and ".join(LANE_WORDS[lane] for lane in named)
-    text = f"Marked {where}, not measured: it is proud, or a neighbour is low. A leaf under the rocker tells."
+    text = (
+        f"Marked {where}, not measured: it is proud, or a neighbour is low. A leaf under the "
+        "rocker tells."
+    )
     size = float(rise[fret, worst])
     return Finding(
         "rocks", fret + 1, LANES[worst], size, p, text, f"Fret {fret + 1} rocks", lanes=named

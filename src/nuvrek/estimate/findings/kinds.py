@@ -1,4 +1,6 @@
-"""The kinds of findings, one record each: who finds it, how grave it is, its sign, the heights it rests on."""
+"""The kinds of findings, one record each: who finds it, how grave it is, its sign, the heights
+it rests on.
+"""
 
 from __future__ import annotations
 

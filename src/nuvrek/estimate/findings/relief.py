@@ -50,7 +50,10 @@ def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit
         f"between {format_number(relief.mm - relief.doubt_mm, unit)} and "
         f"{format_length(relief.mm + relief.doubt_mm, unit)} with the strings at pitch"
     )
-    wanted = f"{format_number(target - margin, unit)} to {format_length(target + margin, unit)} is wanted"
+    wanted = (
+        f"{format_number(target - margin, unit)} to {format_length(target + margin, unit)} is "
+        "wanted"
+    )
     if relief.mm < BACK_BOW_MM:
         sure = float(ndtr(-relief.mm / sd))
         head = f"Back bow{where}: {format_length(-relief.mm, unit)}"

@@ -1,4 +1,6 @@
-"""What air and season do to this neck: the board against its frets since the first visit, and relief against moisture."""
+"""What air and season do to this neck: the board against its frets since the first visit, and
+relief against moisture.
+"""
 
 from __future__ import annotations
 
@@ -21,7 +23,8 @@ from nuvrek.units import Unit, format_length
 
 # Fewer visits, or air that hardly changed, say nothing.
 LEAST_VISITS, LEAST_SPREAD_PERCENT = 3, 1.0
-# What a percent of moisture does to the relief of a neck nobody followed, mm, and what else moves it from visit to
+# What a percent of moisture does to the relief of a neck nobody followed, mm, and what else moves
+# it from visit to
 # visit (common practice, no source).
 PER_PERCENT_MM, VISIT_MM = 0.05, 0.03
 # A room whose temperature nobody read.
@@ -32,7 +35,9 @@ FELT_MM = 0.08
 
 @dataclass(frozen=True, slots=True)
 class Visit:
-    """A day on which the air was read: the moisture wood settles at in it, and the relief at pitch, if that was read."""
+    """A day on which the air was read: the moisture wood settles at in it, and the relief at
+    pitch, if that was read.
+    """
 
     day: str
     moisture_percent: float
@@ -49,7 +54,9 @@ class Trend:
 
 
 def visits(neck_map: HeightMap) -> tuple[Visit, ...]:
-    """The days with readings of the air, in order. Relief is that of the string gaps, as with the rod where it is now."""
+    """The days with readings of the air, in order. Relief is that of the string gaps, as with
+    the rod where it is now.
+    """
     by_day: dict[str, list[float]] = {}
     air: dict[str, tuple[float, float]] = {}
     neck_state = neck_map.neck_state
@@ -120,7 +127,9 @@ def _as_relief_mm(gap: StringGap, mm: float, neck: NeckDescription) -> float:
 
 
 def trend(seen: tuple[Visit, ...]) -> Trend | None:
-    """Relief against moisture: Bayesian straight line (Rasmussen and Williams, section 2.1); None while too little was seen."""
+    """Relief against moisture: Bayesian straight line (Rasmussen and Williams, section 2.1);
+    None while too little was seen.
+    """
     read = [visit for visit in seen if visit.relief_mm is not None]
     if len(read) < LEAST_VISITS:
         return None
@@ -154,14 +163,18 @@ def _board(neck_state: NeckState, seen: tuple[Visit, ...], unit: Unit) -> list[F
     if most < FELT_MM:
         return []
     dry = last.moisture_percent < first.moisture_percent
-    head = f"The board is {'narrower' if dry else 'wider'} by about {format_length(0.5 * (least + most), unit)} than on {first.day}"
+    head = (
+        f"The board is {'narrower' if dry else 'wider'} by about "
+        f"{format_length(0.5 * (least + most), unit)} than on {first.day}"
+    )
     what = (
         "fret ends come out by half of it on each side"
         if dry
         else "fret ends go in, glue lines are pressed"
     )
     text = (
-        f"Reckoned from the air, {first.moisture_percent:.0f} to {last.moisture_percent:.0f} % moisture, between "
+        f"Reckoned from the air, {first.moisture_percent:.0f} to "
+        f"{last.moisture_percent:.0f} % moisture, between "
         f"{format_length(least, unit)} and {format_length(most, unit)}: {what}."
     )
     return [Finding("air", None, None, most, 0.8, text, head, "fault" if dry else "good")]
@@ -172,9 +185,13 @@ def _relief(seen: tuple[Visit, ...], unit: Unit) -> list[Finding]:
     if found is None or abs(found.mm_per_percent) < found.doubt_mm:
         return []
     more = "gains" if found.mm_per_percent > 0 else "loses"
-    head = f"This neck {more} {format_length(abs(found.mm_per_percent), unit)} of relief per percent of moisture"
+    head = (
+        f"This neck {more} {format_length(abs(found.mm_per_percent), unit)} of relief per "
+        "percent of moisture"
+    )
     text = (
-        f"From {found.visits} visits, give or take {format_length(found.doubt_mm, unit)}. Ten percent of humidity are "
+        f"From {found.visits} visits, give or take {format_length(found.doubt_mm, unit)}. "
+        "Ten percent of humidity are "
         "about two percent of moisture."
     )
     return [Finding("seasons", None, None, found.mm_per_percent, 1.0, text, head, "good")]

@@ -1,4 +1,6 @@
-"""What the wood does beside its relief: S-shape, hump at the joint, tongue, one side other than the other, nut, pull."""
+"""What the wood does beside its relief: S-shape, hump at the joint, tongue, one side other than
+the other, nut, pull.
+"""
 
 from __future__ import annotations
 
@@ -33,14 +35,18 @@ SURE = 0.75
 
 
 def hump_parts(measurer: Measurer, lane: int) -> list[Part]:
-    """How far the wood at the joint stands over the line from three frets before it to three after."""
+    """How far the wood at the joint stands over the line from three frets before it to three
+    after.
+    """
     joint, frets = measurer.map.neck.joint_fret, measurer.map.neck.frets
     before, after = max(joint - 3, 1), min(joint + 3, frets)
     return [(f, k, -w) for f, k, w in measurer.chord(before, after, joint, lane)]
 
 
 def tongue_parts(measurer: Measurer, lane: int) -> list[Part]:
-    """How far the last fret's wood stands over the neck's own line, from five frets before the joint to the joint."""
+    """How far the last fret's wood stands over the neck's own line, from five frets before the
+    joint to the joint.
+    """
     joint, frets = measurer.map.neck.joint_fret, measurer.map.neck.frets
     return [(f, k, -w) for f, k, w in measurer.chord(max(joint - 5, 1), joint, frets, lane)]
 
@@ -104,7 +110,8 @@ def find_shapes(looking: Looking) -> Iterator[Finding]:
     yield from _sides(measurer, unit)
     yield from _nut(measurer, unit)
     yield from _pull(measurer, unit)
-    # Frets with a fault of their own are named one by one; what is left says whether crowns differ besides.
+    # Frets with a fault of their own are named one by one; what is left says whether crowns differ
+    # besides.
     named = (*find_proud(looking), *find_low(looking))
     if not named and not looking.loose:
         yield from _crowns(measurer, known, unit)
@@ -116,7 +123,10 @@ def _worst(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding
     humps = [(measurer.of("wood", hump_parts(measurer, k), "slack"), k) for k in known]
     hump, k = max(humps, key=lambda h: h[0].mm)
     if neck.frets - neck.joint_fret >= 2 and hump.mm >= HUMP_MM and hump.over(HUMP_MM / 2) >= SURE:
-        text = "The board rises where the body begins; no rod setting takes it out. A notched edge there settles it."
+        text = (
+            "The board rises where the body begins; no rod setting takes it out. A notched "
+            "edge there settles it."
+        )
         yield _shape(
             "hump",
             neck.joint_fret,
@@ -132,7 +142,10 @@ def _worst(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding
         up, k = max(tongues, key=lambda t: t[0].mm)
         down, j = min(tongues, key=lambda t: t[0].mm)
         if up.mm >= TONGUE_MM and up.over(TONGUE_MM / 2) >= SURE:
-            text = "Past the joint the board climbs. With high strings and no saddle left the neck angle is at fault."
+            text = (
+                "Past the joint the board climbs. With high strings and no saddle left the "
+                "neck angle is at fault."
+            )
             yield _shape(
                 "tongue", neck.frets, k, up, up.over(TONGUE_MM / 2), text, "The tongue rises", unit
             )
@@ -225,11 +238,17 @@ def _nut(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
         side = LANE_WORDS[LANES[k]]
         if gap.mm >= NUT_HIGH_MM and gap.over(0.5 * NUT_HIGH_MM) >= SURE:
             sure = gap.over(0.5 * NUT_HIGH_MM)
-            text = "Pressed at 3 the string should all but rest on fret 1. Too high plays sharp in the first frets."
+            text = (
+                "Pressed at 3 the string should all but rest on fret 1. Too high plays sharp "
+                "in the first frets."
+            )
             head = f"The {name} is high, {side}: {format_length(gap.mm, unit)} over fret 1"
             yield Finding("nut-high", None, LANES[k], gap.mm, sure, text, head)
         elif _touching(measurer, k):
-            text = "Right, if the open string rings clean; if it buzzes there it is low, and can pass for back bow."
+            text = (
+                "Right, if the open string rings clean; if it buzzes there it is low, and can "
+                "pass for back bow."
+            )
             head = f"The string all but lies on fret 1, {side}"
             yield Finding("nut-low", None, LANES[k], gap.mm, 0.6, text, head, "good")
 
@@ -255,7 +274,8 @@ def _pull(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
         return
     head = f"The strings pull {format_length(neck_map.pull_mm, unit)} of relief into it"
     text = (
-        f"Pitch less slack, give or take {format_length(neck_map.pull_doubt_mm, unit)}. A tone lower: "
+        f"Pitch less slack, give or take {format_length(neck_map.pull_doubt_mm, unit)}. A "
+        "tone lower: "
         f"{forecast_tuned(measurer, -2).words(unit)}."
     )
     yield Finding("pull", None, None, neck_map.pull_mm, 1.0, text, head, "good")
@@ -276,6 +296,9 @@ def _crowns(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Findin
     apart = measurer.of("crown", parts)
     if apart.mm >= ROUGH_CROWNS_MM and apart.over(ROUGH_CROWNS_MM / 2) >= SURE:
         head = f"Crowns differ by {format_length(apart.mm, unit)}"
-        text = f"Tallest at fret {tall[0] + 1}, lowest at fret {short[0] + 1}, over the wood beside them."
+        text = (
+            f"Tallest at fret {tall[0] + 1}, lowest at fret {short[0] + 1}, over the wood "
+            "beside them."
+        )
         sure = apart.over(ROUGH_CROWNS_MM / 2)
         yield Finding("uneven-crowns", short[0] + 1, LANES[short[1]], apart.mm, sure, text, head)

@@ -20,7 +20,8 @@ from nuvrek.units import MM_PER_INCH, MM_PER_THOU, format_length
 
 Array = NDArray[np.float64]
 
-# A reading this many of its own doubts off what all the others say is odd; usual for screening outliers.
+# A reading this many of its own doubts off what all the others say is odd; usual for screening
+# outliers.
 ODD = 4.0
 # And at least this many of its tool's errors off as things stand.
 LEAST_OFF = 1.5
@@ -42,9 +43,11 @@ _SLIPS = (
 def with_witnesses(measurer: Measurer, finding: Finding, row: Array, mm: float) -> Finding:
     """``finding`` with the numbers of the readings that speak for and against it.
 
-    ``row`` is the combination of heights it rests on, ``mm`` its size over what would be no finding.
+    ``row`` is the combination of heights it rests on, ``mm`` its size over what would be no
+    finding.
 
-    Held against the most likely neck that has nothing of the kind: the optimum moved along the covariance
+    Held against the most likely neck that has nothing of the kind: the optimum moved along the
+    covariance
     until the finding's height is nil. What that makes less likely speaks for it, and the reverse.
     """
     solution = measurer.map.solution
@@ -74,7 +77,9 @@ def _numbers(evidence: Evidence, rows: list[int]) -> tuple[int, ...]:
 
 @dataclass(frozen=True, slots=True)
 class Odd:
-    """A reading that what all the others say does not explain. ``off`` counts its own doubts; ``slip`` is a guess."""
+    """A reading that what all the others say does not explain. ``off`` counts its own doubts;
+    ``slip`` is a guess.
+    """
 
     number: int
     expected_mm: float
@@ -86,7 +91,8 @@ class Odd:
 def odd_readings(evidence: Evidence, solution: Solution) -> list[Odd]:
     """Readings further from what the others say than any tool error explains, worst first.
 
-    A row's own pull on the optimum is taken out with its leverage h: residual and variance grow by 1 / (1 - h)
+    A row's own pull on the optimum is taken out with its leverage h: residual and variance grow by
+    1 / (1 - h)
     (deleted residuals; Cook and Weisberg, Residuals and Influence in Regression, section 2.2).
     """
     if not len(evidence.rows):
@@ -129,7 +135,9 @@ def _slip(said_mm: float, expected_mm: float, doubt_mm: float) -> str:
 
 
 def _one_by_one(neck_map: HeightMap) -> Iterator[Odd]:
-    """The oddest reading, then the next that is still odd without it: one bad reading makes others look odd."""
+    """The oddest reading, then the next that is still odd without it: one bad reading makes
+    others look odd.
+    """
     evidence, solution, tails = (
         neck_map.evidence,
         neck_map.solution,
@@ -155,7 +163,10 @@ def find_odd(looking: Looking) -> list[Finding]:
         fret = getattr(reading, "fret", None)
         head = f"Odd: {place_words(reading)} says {value_words(reading, unit, looking.height_unit)}"
         slip = f" {odd.slip}" if odd.slip else ""
-        text = f"All the other readings together say {format_length(odd.expected_mm, unit)}.{slip} Take it again."
+        text = (
+            "All the other readings together say "
+            f"{format_length(odd.expected_mm, unit)}.{slip} Take it again."
+        )
         lane, said = getattr(reading, "lane", None), (odd.number,)
         found.append(Finding("odd", fret, lane, odd.said_mm, 1.0, text, head, speaks_for=said))
     return found

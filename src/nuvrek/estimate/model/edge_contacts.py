@@ -36,7 +36,8 @@ def upper_hull(x_mm: Array, heights_mm: Array) -> list[int]:
 def contacts_around(
     x_mm: Array, heights_mm: Array, fret: int, reach: tuple[int, int]
 ) -> tuple[int, int]:
-    """The two frets on which an edge over ``reach`` rests to either side of ``fret``, itself left out.
+    """The two frets on which an edge over ``reach`` rests to either side of ``fret``, itself left
+    out.
 
     A hump under the edge gives it two ways to lie: meant is the one pressed towards ``fret``.
     """

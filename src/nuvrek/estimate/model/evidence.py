@@ -1,7 +1,8 @@
 """Readings turned into evidence rows: what a tool says about a combination of heights.
 
 Readings that say the same of the same place are one row that counts more: a neck read ten thousand
-times has no more rows than places. A tool's own fault does not average out, so they count for nine at most.
+times has no more rows than places. A tool's own fault does not average out, so they count for nine
+at most.
 """
 
 from __future__ import annotations
@@ -30,7 +31,8 @@ Combination = list[tuple[int, float]]  # (fret, weight)
 class Evidence:
     """Rows ``lo <= rows @ z + constant + error <= hi`` with normal errors of ``sigma`` (mm).
 
-    Where lo equals hi the row is a plain number. Row i counts ``weight[i]`` times; ``numbers[i]`` are the
+    Where lo equals hi the row is a plain number. Row i counts ``weight[i]`` times; ``numbers[i]``
+    are the
     journal numbers of its readings. All share their first dimension.
     """
 
@@ -81,7 +83,9 @@ def chord_gap(x_mm: Row, low_support: int, high_support: int, fret: int) -> Comb
 
 
 def rock_height(x_mm: Row, fret: int) -> Combination:
-    """How far the middle of three frets stands over its neighbours: ``T_m - lerp(T_m-1, T_m+1)``."""
+    """How far the middle of three frets stands over its neighbours: ``T_m - lerp(T_m-1,
+    T_m+1)``.
+    """
     return [(f, -w) for f, w in chord_gap(x_mm, fret - 1, fret + 1, fret)]
 
 
@@ -107,7 +111,8 @@ class Gathering:
     def evidence(self, taken: Sequence[Taken], contacts: Contacts) -> Evidence:
         """Evidence of all live readings that speak of tops, wood and crowns; string heights do not.
 
-        ``contacts`` names by journal number the two frets on which edges laid as they rest are taken to lie.
+        ``contacts`` names by journal number the two frets on which edges laid as they rest are
+        taken to lie.
         """
         known = len(self._seen)
         grown = len(taken) >= known and (not known or taken[known - 1] is self._seen[-1])
@@ -147,10 +152,12 @@ class Gathering:
         dial: Dial | None = None,
     ) -> None:
         lo, hi, sigma = bounds
-        # The journal makes a new surface mapping only when metal is worked, so its identity tells them apart.
+        # The journal makes a new surface mapping only when metal is worked, so its identity tells
+        # them apart.
         surface = id(one.surface)
         self._surfaces[surface] = one
-        # Plain numbers of one place gather in their mean; leaves only where they are the same leaves.
+        # Plain numbers of one place gather in their mean; leaves only where they are the same
+        # leaves.
         key = (kind, lane, place, one.reading.state, surface, sigma, None if lo == hi else (lo, hi))
         known = self.said.get(key)
         if known is None:

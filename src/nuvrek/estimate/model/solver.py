@@ -27,7 +27,9 @@ BOUNDED = 4.0
 
 @dataclass(frozen=True)
 class Solution:
-    """Optimum ``z`` (n,), its covariance (n, n), the objective reached and the Newton steps used."""
+    """Optimum ``z`` (n,), its covariance (n, n), the objective reached and the Newton steps
+    used.
+    """
 
     z: Array
     covariance: Array
@@ -47,8 +49,10 @@ def log_likelihood(
 ) -> _Terms:
     """Sum of log p, and per row its first derivative and minus its second with respect to ``mu``.
 
-    Each row counts ``weight`` times, once if not given. Beyond BOUNDED errors outside what a row says its log p
-    goes on straight (Huber, Annals of Mathematical Statistics 35, 1964): a reading that is plainly wrong pulls
+    Each row counts ``weight`` times, once if not given. Beyond BOUNDED errors outside what a row
+    says its log p
+    goes on straight (Huber, Annals of Mathematical Statistics 35, 1964): a reading that is plainly
+    wrong pulls
     no harder than one just outside, and stays to be named.
     """
     times = np.ones_like(mu) if weight is None else weight
@@ -121,7 +125,8 @@ def _bracket_precision(evidence: Evidence) -> Array:
 def prior_penalty(z: Array, tails: Array) -> tuple[float, Array, Array]:
     """Minus log prior of ``z`` up to a constant, its gradient and its diagonal Hessian.
 
-    Where ``tails`` is infinite z is normal; elsewhere pseudo-Huber, ``d^2 (sqrt(1 + (z/d)^2) - 1)`` (Charbonnier
+    Where ``tails`` is infinite z is normal; elsewhere pseudo-Huber, ``d^2 (sqrt(1 + (z/d)^2) - 1)``
+    (Charbonnier
     and others, IEEE Trans. Image Processing 6, 1997): normal within about d, linear beyond.
     """
     root = np.sqrt(1.0 + (z / tails) ** 2)
@@ -136,7 +141,9 @@ def _objective(evidence: Evidence, z: Array, tails: Array) -> tuple[float, _Term
 
 
 def solve(evidence: Evidence, start: Array | None = None, tails: Array | None = None) -> Solution:
-    """Most likely ``z`` and its covariance. ``start`` warms the search up; ``tails`` as in ``prior_penalty``."""
+    """Most likely ``z`` and its covariance. ``start`` warms the search up; ``tails`` as in
+    ``prior_penalty``.
+    """
     size = evidence.rows.shape[1]
     tails = np.full(size, np.inf) if tails is None else tails
     z = _even_start(evidence) if start is None or start.shape != (size,) else start.copy()
@@ -167,7 +174,9 @@ def solve(evidence: Evidence, start: Array | None = None, tails: Array | None = 
 
 
 def _hessian(prior: Array, precision: Array, rows: Array) -> Array:
-    """``diag(prior) + rows' diag(precision) rows``; written as a square, which BLAS does in half the time."""
+    """``diag(prior) + rows' diag(precision) rows``; written as a square, which BLAS does in half
+    the time.
+    """
     rooted = np.sqrt(precision)[:, None] * rows
     hessian: Array = rooted.T @ rooted
     hessian.flat[:: len(prior) + 1] += prior
@@ -175,7 +184,9 @@ def _hessian(prior: Array, precision: Array, rows: Array) -> Array:
 
 
 def _even_start(evidence: Evidence) -> Array:
-    """Where the search begins: every bracket a plain number in its middle, one-sided rows left out."""
+    """Where the search begins: every bracket a plain number in its middle, one-sided rows left
+    out.
+    """
     two_sided = np.isfinite(evidence.lo) & np.isfinite(evidence.hi)
     if not np.any(two_sided):
         return np.zeros(evidence.rows.shape[1])
@@ -188,7 +199,8 @@ def _even_start(evidence: Evidence) -> Array:
 def _inverse(positive: Array) -> Array:
     """The inverse of a symmetric positive matrix.
 
-    NumPy throughout: its BLAS and SciPy's are two libraries whose threads hinder each other on small matrices.
+    NumPy throughout: its BLAS and SciPy's are two libraries whose threads hinder each other on
+    small matrices.
     """
     inverse = np.linalg.inv(positive)
     return np.asarray(0.5 * (inverse + inverse.T))

@@ -48,7 +48,8 @@ ROD_PER_TURN_MM = 0.30
 ROD_SPREAD_MM = 0.25
 # Of what one of twin rods does on its own side, the middle and the other side see this much.
 TWIN_MIDDLE, TWIN_OTHER = 0.65, 0.30
-# A rod sticks and slips: a move does what its turns say give or take this share of the usual answer and this floor.
+# A rod sticks and slips: a move does what its turns say give or take this share of the usual answer
+# and this floor.
 SLIP_SHARE, SLIP_FLOOR_MM = 0.12, 0.006
 # On turning back, so much of a turn may be play.
 PLAY_TURNS = 0.03
@@ -65,19 +66,22 @@ BEAM_MM = 5.0
 def bend_variants(neck: NeckDescription) -> Row:
     """How a neck may bend otherwise than evenly, shape (2, frets + 1), largest value about 1.
 
-    The first is skewed (a neck that thickens one way bends more at the other end), the second fuller or
+    The first is skewed (a neck that thickens one way bends more at the other end), the second
+    fuller or
     slimmer in the middle. Both vanish at fret 1 and the joint; past it the body goes on straight.
     """
     x = fret_places_mm(neck.scale_mm, neck.frets)
     s = (x - x[1]) / (x[neck.joint_fret] - x[1])
-    # 10.39 makes the highest point of s (1 - s) (1 - 2 s) one; its slope at s = 1 is then 10.39 as well.
+    # 10.39 makes the highest point of s (1 - s) (1 - 2 s) one; its slope at s = 1 is then 10.39 as
+    # well.
     skewed = np.where(s > 1.0, 10.39 * (s - 1.0), 10.39 * s * (1.0 - s) * (1.0 - 2.0 * s))
     fuller = np.where(s > 1.0, 0.0, 16.0 * (s * (1.0 - s)) ** 2)
     return np.array([skewed, fuller])
 
 
 def joint_shapes(neck: NeckDescription) -> tuple[Row, Row]:
-    """What a board may do where the body begins, each (frets + 1,) and at most 1: an angle there, and a hump.
+    """What a board may do where the body begins, each (frets + 1,) and at most 1: an angle there,
+    and a hump.
 
     A smooth board can't make the angle, nor so narrow a hump; the crowns would be blamed for it.
     """
@@ -89,7 +93,9 @@ def joint_shapes(neck: NeckDescription) -> tuple[Row, Row]:
 
 
 def rod_turns_by_lane(neck: NeckDescription, state: State) -> Row:
-    """How far the rod stands, as each lane sees it, shape (3,): twin rods work most on their own side."""
+    """How far the rod stands, as each lane sees it, shape (3,): twin rods work most on their own
+    side.
+    """
     if neck.rod != "twin":
         return np.full(3, state.rod_turns)
     return state.rod_turns * _twin_share(-1.0) + state.rod_high_turns * _twin_share(1.0)
@@ -159,7 +165,9 @@ class Unknowns:
     beams: dict[
         tuple[int, Lane, State], int
     ]  # where a run's level and slope (beams + 1) stand in z
-    slips: Row  # (moves, 3): what each rod move, heat or season may have done beside its turns, dip in mm, by lane
+    # (moves, 3): what each rod move, heat or season may have done beside its turns, dip in mm, by
+    # lane
+    slips: Row
     slip: int  # where they stand in z
 
     def alike(self, other: Unknowns) -> bool:
@@ -174,7 +182,9 @@ class Unknowns:
         )
 
     def wood(self, state: State) -> tuple[Row, Row]:
-        """Rows (frets + 1, 3, size) and constants (frets + 1, 3) of the board's face beside nut and frets."""
+        """Rows (frets + 1, 3, size) and constants (frets + 1, 3) of the board's face beside nut
+        and frets.
+        """
         across = np.asarray(LANE_ACROSS)
         rows = self.board[:, None, :] + across[None, :, None] * self.twist[:, None, :]
         dip = -self.bend[:, None]
@@ -198,7 +208,8 @@ class Unknowns:
         return rows, constant
 
     def deviations(self, surface: Mapping[tuple[int, Lane], int]) -> tuple[Row, Row]:
-        """Rows and constants, shaped as in ``wood``, of how far each crown stands off the common crown height.
+        """Rows and constants, shaped as in ``wood``, of how far each crown stands off the common
+        crown height.
 
         ``surface`` names the places that were worked on and which of their surfaces is meant.
         """
@@ -212,7 +223,9 @@ class Unknowns:
         return rows, constant
 
     def tops(self, surface: Mapping[tuple[int, Lane], int], state: State) -> tuple[Row, Row]:
-        """Rows and constants of all tops, shaped as in ``wood``; the common crown height cancels and is left out."""
+        """Rows and constants of all tops, shaped as in ``wood``; the common crown height cancels
+        and is left out.
+        """
         wood, low = self.wood(state)
         crown, high = self.deviations(surface)
         return wood + crown, low + high

@@ -47,7 +47,9 @@ class Case:
 
     @property
     def excess_mm(self) -> float | None:
-        """Relief over (minus: under) what is wanted, where it is known and off by more than the margin."""
+        """Relief over (minus: under) what is wanted, where it is known and off by more than the
+        margin.
+        """
         if self.relief is None:
             return None
         excess = self.relief.mm - self.neck.relief_wanted_mm("middle")

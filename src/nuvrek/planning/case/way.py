@@ -41,8 +41,10 @@ class Draft:
 class Costed:
     """A way with its metal, its steps and its promise. ``off_mm``, ``left_mm``: (frets, 3), mm.
 
-    ``rod_dip_mm`` is the dip the rod adds while filing; ``weight`` (frets, 3) how much all metal grows
-    with each millimetre a top stands higher; ``above_mm`` (frets, 3) how far each top stands over the
+    ``rod_dip_mm`` is the dip the rod adds while filing; ``weight`` (frets, 3) how much all metal
+    grows
+    with each millimetre a top stands higher; ``above_mm`` (frets, 3) how far each top stands over
+    the
     line a straight tool is led along, None where there is no such line. ``levels_left`` is how many
     more light levels the thinnest fret has in it afterwards.
     """
@@ -93,7 +95,8 @@ class Costed:
 class Lowest:
     """Lowest clean heights over fret 12, low string first, each with its doubt.
 
-    ``gained_mm`` is how far the strings can lie lower in all; ``per_tenth_mm`` the metal for each tenth
+    ``gained_mm`` is how far the strings can lie lower in all; ``per_tenth_mm`` the metal for each
+    tenth
     of that, None where nothing is filed or gained.
     """
 
@@ -104,11 +107,15 @@ class Lowest:
 
 @dataclass(frozen=True)
 class Doubt:
-    """``metal_doubt_mm`` holds nine times in ten; ``second_pass`` is the chance that the file is picked up again.
+    """``metal_doubt_mm`` holds nine times in ten; ``second_pass`` is the chance that the file is
+    picked up again.
 
-    ``likely_mm`` is the metal a level comes to on the whole: the lowest tops, which the map smooths, decide;
-    ``over_mm`` is how far over their promise the strings may have to lie, nine times in ten not more;
-    ``thin`` names frets (from 1) that may end under the least crown, with the chance; ``read`` is the
+    ``likely_mm`` is the metal a level comes to on the whole: the lowest tops, which the map
+    smooths, decide;
+    ``over_mm`` is how far over their promise the strings may have to lie, nine times in ten not
+    more;
+    ``thin`` names frets (from 1) that may end under the least crown, with the chance; ``read`` is
+    the
     reading the metal hangs on most.
     """
 
@@ -124,7 +131,8 @@ class Doubt:
 class Way(Costed):
     """One way forward, whole: costed, with what it buys and what its doubt comes to.
 
-    ``lowest`` is None while the relief is not known, ``doubt`` where nothing is filed or it was not asked for.
+    ``lowest`` is None while the relief is not known, ``doubt`` where nothing is filed or it was not
+    asked for.
     """
 
     lowest: Lowest | None
@@ -132,7 +140,9 @@ class Way(Costed):
 
     @property
     def lowest_mm(self) -> tuple[tuple[float, float], ...]:
-        """Lowest clean height over fret 12 of each string, low side first, and its doubt; empty if unknown."""
+        """Lowest clean height over fret 12 of each string, low side first, and its doubt; empty
+        if unknown.
+        """
         return () if self.lowest is None else self.lowest.heights_mm
 
     @property
@@ -142,13 +152,17 @@ class Way(Costed):
 
     @property
     def per_tenth_mm(self) -> float | None:
-        """Metal for each tenth of a millimetre the strings can lie lower; None where nothing is said."""
+        """Metal for each tenth of a millimetre the strings can lie lower; None where nothing is
+        said.
+        """
         return None if self.lowest is None else self.lowest.per_tenth_mm
 
 
 @dataclass(frozen=True)
 class Plan:
-    """All ways, the advised one and why. ``curve`` is metal against string height, where the relief is known."""
+    """All ways, the advised one and why. ``curve`` is metal against string height, where the
+    relief is known.
+    """
 
     advice: WayKind
     reasons: tuple[str, ...]

@@ -1,4 +1,6 @@
-"""One weighing of all ways on a mapped neck: what is worked out once and used by several of them."""
+"""One weighing of all ways on a mapped neck: what is worked out once and used by several of
+them.
+"""
 
 from __future__ import annotations
 
@@ -12,7 +14,9 @@ from nuvrek.planning.filing.level_program import Removal, Terms
 
 @dataclass(frozen=True)
 class Weighing:
-    """A case, and the results its ways share. ``levels`` keeps levels that schools have in common."""
+    """A case, and the results its ways share. ``levels`` keeps levels that schools have in
+    common.
+    """
 
     case: Case
     levels: dict[tuple[float, float, Terms], Removal] = field(default_factory=dict)

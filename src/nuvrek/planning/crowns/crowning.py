@@ -1,4 +1,6 @@
-"""Crowning: what levelling makes of a crown, what a file restores, and how many levels are left in the wire. Lengths in mm."""
+"""Crowning: what levelling makes of a crown, what a file restores, and how many levels are left
+in the wire. Lengths in mm.
+"""
 
 from __future__ import annotations
 
@@ -8,13 +10,16 @@ from typing import Literal
 
 from nuvrek.neck.crown import crown_radius_mm, flat_mm
 
-# A flat up to this wide is as good as a crown: it is what the thin line of ink leaves (common practice, no source).
+# A flat up to this wide is as good as a crown: it is what the thin line of ink leaves (common
+# practice, no source).
 LAND_MM = 0.35
-# A flat over this share of the wire's width has no shoulder left for a crowning file (common practice, no source).
+# A flat over this share of the wire's width has no shoulder left for a crowning file (common
+# practice, no source).
 WIDEST_FLAT = 0.85
 # A crown lower than this can't be gripped by a file nor by a finger (common practice, no source).
 LOWEST_MM = 0.5
-# What a light level takes at most on a neck in order: one level of the wire's life (common practice, no source).
+# What a light level takes at most on a neck in order: one level of the wire's life (common
+# practice, no source).
 ONE_LEVEL_MM = 0.1
 # Concave files come for wire up to so wide (common practice, no source).
 FILES: tuple[tuple[float, str], ...] = ((2.1, "narrow"), (2.5, "medium"), (3.5, "wide"))
@@ -55,7 +60,9 @@ class Crown:
 
 
 def crown_after(fret: int, width_mm: float, height_mm: float, off_mm: float) -> Crown:
-    """A fret of this width and height once ``off_mm`` is off its top; the radius is that of a crown of what is left."""
+    """A fret of this width and height once ``off_mm`` is off its top; the radius is that of a
+    crown of what is left.
+    """
     left = height_mm - off_mm
     flat = flat_mm(width_mm, height_mm, off_mm)
     says: Says = "crown"

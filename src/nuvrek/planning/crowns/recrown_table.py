@@ -1,4 +1,6 @@
-"""The re-crown table of a neck: which frets get a crown back, with which file, and what wire is left."""
+"""The re-crown table of a neck: which frets get a crown back, with which file, and what wire is
+left.
+"""
 
 from __future__ import annotations
 
@@ -21,7 +23,9 @@ Array = NDArray[np.float64]
 
 @dataclass(frozen=True)
 class Recrown:
-    """What is to be crowned after a filing. ``left`` is how many more light levels the thinnest fret has in it."""
+    """What is to be crowned after a filing. ``left`` is how many more light levels the thinnest
+    fret has in it.
+    """
 
     crowns: tuple[Crown, ...]
     file: str
@@ -55,7 +59,8 @@ def recrown(
     least_mm: float,
     widths: Mapping[int, float],
 ) -> Recrown:
-    """The table after ``off_mm`` (frets, 3) comes off crowns of ``crown_mm`` (frets, 3); the worst lane speaks for a fret.
+    """The table after ``off_mm`` (frets, 3) comes off crowns of ``crown_mm`` (frets, 3); the worst
+    lane speaks for a fret.
 
     ``widths`` are those read; where none was, the wire as described.
     """
@@ -75,13 +80,18 @@ def recrown(
 def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> str:
     """The table in a sentence or two."""
     if not table.due and not table.stuck:
-        return "No flat is wide enough to need a crown: a light pass with fine paper along each fret will do."
+        return (
+            "No flat is wide enough to need a crown: a light pass with fine paper along each "
+            "fret will do."
+        )
     said = []
     if table.due:
         widest = max(table.due, key=lambda one: one.flat_mm)
         said.append(
-            f"{words.count(len(table.due), 'fret', 'frets')} to crown with the {table.file} file; the widest flat "
-            f"{format_length(widest.flat_mm, unit)} on fret {widest.fret}: {_share_gone(widest):.0f} % of its section went."
+            f"{words.count(len(table.due), 'fret', 'frets')} to crown with the "
+            f"{table.file} file; the widest flat "
+            f"{format_length(widest.flat_mm, unit)} on fret {widest.fret}: "
+            f"{_share_gone(widest):.0f} % of its section went."
         )
     if table.stuck:
         frets = ", ".join(str(one.fret) for one in table.stuck)

@@ -1,6 +1,8 @@
-"""The least metal such that every note rings clean at a wanted string height: a linear program over the tops.
+"""The least metal such that every note rings clean at a wanted string height: a linear program over
+the tops.
 
-Room is linear in tops, saddle and relief, so metal off, saddles and the rod's setting are found together; the height itself
+Room is linear in tops, saddle and relief, so metal off, saddles and the rod's setting are found
+together; the height itself
 may be left open at a price.
 """
 
@@ -20,7 +22,8 @@ from nuvrek.mechanics.beam import bend_profile
 
 Array = NDArray[np.float64]
 
-# Metal this little costs as much as relief far off its target would: the rod is moved for metal, not for its own sake.
+# Metal this little costs as much as relief far off its target would: the rod is moved for metal,
+# not for its own sake.
 RELIEF_PRICE = 1e-3
 # A room broken by less than this is kept.
 BROKEN_MM = 1e-9
@@ -28,7 +31,8 @@ BROKEN_MM = 1e-9
 
 @dataclass(frozen=True)
 class Clean:
-    """Metal off (frets, 3), the relief the rod takes out for it, and how far over the given heights, all in mm.
+    """Metal off (frets, 3), the relief the rod takes out for it, and how far over the given
+    heights, all in mm.
 
     ``weight`` (frets, 3) is how much all metal grows with each millimetre a top stands higher.
     """
@@ -46,9 +50,11 @@ class Clean:
 
 @dataclass(frozen=True)
 class CleanProgram:
-    """``rows @ v <= limits`` with ``v`` = removal fret by fret and lane by lane, then relief less, relief more, height up.
+    """``rows @ v <= limits`` with ``v`` = removal fret by fret and lane by lane, then relief less,
+    relief more, height up.
 
-    The saddles are put in by the wanted height: each string stands exactly so high over fret 12 once filed.
+    The saddles are put in by the wanted height: each string stands exactly so high over fret 12
+    once filed.
     """
 
     cost: Array
@@ -58,7 +64,9 @@ class CleanProgram:
     note: NDArray[np.intp]  # which note of which string each row speaks of
 
     def raised(self, up_mm: float) -> CleanProgram:
-        """The same with all strings so much higher: each has that much more room, only the limits move."""
+        """The same with all strings so much higher: each has that much more room, only the
+        limits move.
+        """
         return replace(self, limits=self.limits - self.by_height * up_mm)
 
     @property
@@ -78,8 +86,10 @@ def program(
 ) -> CleanProgram:
     """The program for open-string heights (strings,) over fret 12 at a touch.
 
-    ``crown_mm`` (frets, 3) is the metal over the least to keep; ``reach_mm`` the relief the rod may give back (negative) and
-    take out; ``up`` how far all strings may stand over these heights, and the metal a millimetre of that is worth; each room
+    ``crown_mm`` (frets, 3) is the metal over the least to keep; ``reach_mm`` the relief the rod may
+    give back (negative) and
+    take out; ``up`` how far all strings may stand over these heights, and the metal a millimetre of
+    that is worth; each room
     keeps ``sure`` standard deviations of its own doubt besides.
     """
     frets = on.strung.tops_mm.shape[1] - 1
@@ -92,7 +102,8 @@ def program(
     cost = np.concatenate((np.full(3 * frets, 1.0 / 3.0), [RELIEF_PRICE, RELIEF_PRICE, up[1]]))
     room_left = [(0.0, max(float(mm), 0.0)) for mm in crown_mm.ravel()]
     rod = [(0.0, max(reach_mm[1], 0.0)), (0.0, max(-reach_mm[0], 0.0))]
-    # A room hangs on three frets and the saddle: most of a row is nought, and the solver is told so.
+    # A room hangs on three frets and the saddle: most of a row is nought, and the solver is told
+    # so.
     return CleanProgram(
         cost, csr_array(every), np.concatenate(limits), [*room_left, *rod, (0.0, up[0])], note
     )
@@ -101,12 +112,15 @@ def program(
 def _string_rows(
     on: OnNeck, string: int, height_mm: float, force_n: float, sure: float
 ) -> tuple[Array, Array, NDArray[np.intp]]:
-    """``rows @ v <= limits`` of one string, and their notes: room of each fretted note over each fret ahead."""
+    """``rows @ v <= limits`` of one string, and their notes: room of each fretted note over each
+    fret ahead.
+    """
     strung, weights = on.strung, lane_weights(on.neck)[string]
     places = len(strung.x_mm)
     notes, ahead = np.nonzero(strung.ahead & (np.arange(places) > 0)[:, None])
     share, b = strung.x_mm[on.fret_12] / strung.scale_mm, strung.lean[notes, ahead]
-    # A top is today's less what is filed, plus what less relief lifts it by; one column a fret and lane, one for relief.
+    # A top is today's less what is filed, plus what less relief lifts it by; one column a fret and
+    # lane, one for relief.
     change = np.zeros((places, 3 * (places - 1) + 1))
     for fret in range(1, places):
         change[fret, 3 * (fret - 1) : 3 * fret] = -weights[fret]
@@ -126,9 +140,11 @@ def _string_rows(
 def solve(
     made: CleanProgram, chosen: NDArray[np.bool_] | None = None
 ) -> tuple[Array, Array] | None:
-    """The optimum of a program and what its cost grows by with each limit, or None where nothing satisfies it.
+    """The optimum of a program and what its cost grows by with each limit, or None where nothing
+    satisfies it.
 
-    Few rooms are tight: the program is solved over the tight ones, and those it breaks are added until it breaks none.
+    Few rooms are tight: the program is solved over the tight ones, and those it breaks are added
+    until it breaks none.
     ``chosen`` (rows,) takes them up, so that a program like it can go on from there.
     """
     if chosen is None:
@@ -158,7 +174,9 @@ def _worst(made: CleanProgram, room: Array) -> NDArray[np.bool_]:
 
 
 def play_clean(made: CleanProgram, chosen: NDArray[np.bool_] | None = None) -> Clean | None:
-    """Least metal for clean notes, with the relief and height it goes with; None where the frets can't pay for it."""
+    """Least metal for clean notes, with the relief and height it goes with; None where the frets
+    can't pay for it.
+    """
     found = solve(made, chosen)
     if found is None:
         return None
@@ -170,10 +188,13 @@ def play_clean(made: CleanProgram, chosen: NDArray[np.bool_] | None = None) -> C
 
 @dataclass(frozen=True)
 class MetalCurve:
-    """Metal off against string height: ``up_mm`` over what a full level allows, ``metal_mm`` least for it.
+    """Metal off against string height: ``up_mm`` over what a full level allows, ``metal_mm`` least
+    for it.
 
-    ``base_mm`` are the heights (strings,) a full level allows; ``now_up_mm`` is where the neck stands as it is, at no metal;
-    ``bend`` is where another tenth lower begins to cost more than on the whole way, None where nothing is gained.
+    ``base_mm`` are the heights (strings,) a full level allows; ``now_up_mm`` is where the neck
+    stands as it is, at no metal;
+    ``bend`` is where another tenth lower begins to cost more than on the whole way, None where
+    nothing is gained.
     """
 
     base_mm: Array
@@ -198,7 +219,9 @@ def curve(
     reach_mm: tuple[float, float],
     sure: float = 0.0,
 ) -> MetalCurve:
-    """The least metal for every height, from what a full level allows (or its metal buys for certain) up to the neck as it is."""
+    """The least metal for every height, from what a full level allows (or its metal buys for
+    certain) up to the neck as it is.
+    """
     made = program(on, crown_mm, base_mm, force_n, reach_mm, (0.0, 0.0), sure)
     # As it is: the height at which the tightest note is clean with nothing filed.
     now = float(np.max(made.limits / made.by_height))
@@ -209,7 +232,8 @@ def curve(
     first = solve(made, chosen)
     lowest = 0.0
     if first is None or _metal(first[0]) > level_metal_mm:
-        # Not even a full level's metal buys that height for certain: the curve begins where it does.
+        # Not even a full level's metal buys that height for certain: the curve begins where it
+        # does.
         lowest = _lowest(made, now, level_metal_mm, chosen)
         first = solve(made.raised(lowest), chosen)
     ups, metal = ([], []) if first is None else ([lowest], [_metal(first[0])])
@@ -246,11 +270,14 @@ def _metal(v: Array) -> float:
 def _lowest(
     made: CleanProgram, most_mm: float, metal_mm: float, chosen: NDArray[np.bool_]
 ) -> float:
-    """How far over the heights of a program the strings must lie at least, for no more metal than this."""
+    """How far over the heights of a program the strings must lie at least, for no more metal
+    than this.
+    """
     spent = np.where(np.arange(len(made.cost)) < len(made.cost) - 3, 1.0 / 3.0, 0.0)
     cost = np.zeros(len(made.cost))
     cost[-1] = 1.0
-    # The metal's own row comes first; the rooms that prove tight here are tight for the curve as well.
+    # The metal's own row comes first; the rooms that prove tight here are tight for the curve as
+    # well.
     tight = np.append(True, chosen)
     found = solve(
         CleanProgram(

@@ -1,4 +1,5 @@
-"""How much metal to take off when all tops are brought to one line: a linear program over the estimated slack tops.
+"""How much metal to take off when all tops are brought to one line: a linear program over the
+estimated slack tops.
 
 Arrays of shape (frets, 3) run over frets 1.. and lanes bass, middle, treble; mm.
 """
@@ -21,7 +22,8 @@ Array = NDArray[np.float64]
 
 # Each top should just be touched when all are levelled: a trace of metal.
 TOUCH_MM = 0.005
-# Where grooves may stay, one left so deep at a place counts as so much metal taken there (common practice, no source).
+# Where grooves may stay, one left so deep at a place counts as so much metal taken there (common
+# practice, no source).
 GROOVE_PRICE = 3.0
 # Beside the thinnest fret, all metal together still counts this much.
 SECOND_AIM = 1e-3
@@ -31,8 +33,10 @@ SECOND_AIM = 1e-3
 class NeckTops:
     """What a levelling program needs to know: slack tops, crowns and the bending shape.
 
-    ``tops_mm``, ``crown_mm``, ``across`` and ``groove_mm`` have shape (frets, 3), ``x_mm`` and ``bend`` (frets,).
-    ``across`` is where each place lies between the outer string lines (-1 low, 1 high; the lanes if not said).
+    ``tops_mm``, ``crown_mm``, ``across`` and ``groove_mm`` have shape (frets, 3), ``x_mm`` and
+    ``bend`` (frets,).
+    ``across`` is where each place lies between the outer string lines (-1 low, 1 high; the lanes if
+    not said).
     ``rho_low_mm`` .. ``rho_high_mm`` is the dip the rod can add while filing (negative: take out).
     """
 
@@ -49,9 +53,11 @@ class NeckTops:
 
     @cached_property
     def columns(self) -> Array:
-        """Effect of (level, slope, tilt, tilt slope, rho) on target minus rod dip, shape (frets * 3, 5).
+        """Effect of (level, slope, tilt, tilt slope, rho) on target minus rod dip, shape (frets *
+        3, 5).
 
-        The target is straight along every string line, a cylinder or a cone: the board's shape across is kept.
+        The target is straight along every string line, a cylinder or a cone: the board's shape
+        across is kept.
         """
         x = np.repeat(self.x_mm / float(self.x_mm[-1]), 3)
         lanes = np.tile(np.asarray(LANE_ACROSS), len(self.x_mm))
@@ -68,8 +74,10 @@ class NeckTops:
 class Terms:
     """What is agreed about a level.
 
-    ``fall_away_mm`` at the last fret, growing evenly from ``fall_from`` (the joint if not said); ``dip_mm`` is bend dressed
-    into the tops. Without ``band_mm`` every top is touched; with it, tops up to so far under the line stay as they are.
+    ``fall_away_mm`` at the last fret, growing evenly from ``fall_from`` (the joint if not said);
+    ``dip_mm`` is bend dressed
+    into the tops. Without ``band_mm`` every top is touched; with it, tops up to so far under the
+    line stay as they are.
     ``untouched`` frets (from 1) lose nothing.
     """
 
@@ -86,9 +94,12 @@ class Terms:
 class Removal:
     """Metal off and left per fret and lane (frets, 3), and the dip the rod adds while filing.
 
-    ``short`` names frets (from 1) without enough metal, ``standing`` untouched ones that stand in the way, each with
-    what is missing in mm; such a plan must not be carried out. ``weight`` (frets, 3) is how much the metal of the whole
-    plan grows with each millimetre a top stands higher; ``above_mm`` (frets, 3) how far each top stands over the line
+    ``short`` names frets (from 1) without enough metal, ``standing`` untouched ones that stand in
+    the way, each with
+    what is missing in mm; such a plan must not be carried out. ``weight`` (frets, 3) is how much
+    the metal of the whole
+    plan grows with each millimetre a top stands higher; ``above_mm`` (frets, 3) how far each top
+    stands over the line
     that a straight tool is led along.
     """
 
@@ -112,7 +123,9 @@ class Removal:
 
 
 def fall_away(neck_tops: NeckTops, depth_mm: float, start: int | None = None) -> Array:
-    """Drop of the target past fret ``start`` (the joint), growing evenly to ``depth_mm`` at the last fret, (frets,)."""
+    """Drop of the target past fret ``start`` (the joint), growing evenly to ``depth_mm`` at the
+    last fret, (frets,).
+    """
     first, last = neck_tops.x_mm[(start or neck_tops.joint_fret) - 1], neck_tops.x_mm[-1]
     if last <= first:
         return np.zeros_like(neck_tops.x_mm)
@@ -124,7 +137,8 @@ def fall_away(neck_tops: NeckTops, depth_mm: float, start: int | None = None) ->
 class LevelProgram:
     """``rows @ v <= limits``: v = target (5), removals (n), grooves left (n), thinnest crown.
 
-    The first 2 n rows bind the target to the tops (from above, then from below), the next n keep the crowns.
+    The first 2 n rows bind the target to the tops (from above, then from below), the next n keep
+    the crowns.
     """
 
     cost: Array
@@ -149,7 +163,8 @@ def program(neck_tops: NeckTops, terms: Terms) -> LevelProgram:
             [np.zeros_like(columns), eye, none, one],  # removal + thinnest <= crown
         ]
     )
-    # An untouched top may stand over the target by no more than a rocker feels, and under it however far.
+    # An untouched top may stand over the target by no more than a rocker feels, and under it
+    # however far.
     # A crown already under the least has nothing to give; it may stay as it is.
     crown = np.maximum(neck_tops.crown_mm.ravel(), neck_tops.least_crown_mm)
     over = np.where(free, 0.0, STILL_MM)
@@ -185,7 +200,8 @@ def _solved(made: LevelProgram) -> OptimizeResult:
 def level_all(neck_tops: NeckTops, terms: Terms | None = None) -> Removal:
     """Least metal such that all tops lie on the target: straight, less the dip, less the fall-away.
 
-    Minimises the sum of ``removal >= top - rho * bend - target`` (or the most taken off the thinnest fret) subject to
+    Minimises the sum of ``removal >= top - rho * bend - target`` (or the most taken off the
+    thinnest fret) subject to
     ``top - target >= groove + touch`` and ``crown - removal >= least crown``.
     """
     terms = terms or Terms()
@@ -194,7 +210,8 @@ def level_all(neck_tops: NeckTops, terms: Terms | None = None) -> Removal:
     if found.x is None or found.status != 0:
         return _level_short(neck_tops, terms, made)
     off = np.maximum(found.x[5 : 5 + n], 0.0).reshape(-1, 3)
-    # A top that stands a millimetre higher costs what its rows are worth; those on the line save the others' metal.
+    # A top that stands a millimetre higher costs what its rows are worth; those on the line save
+    # the others' metal.
     duals = np.asarray(found.ineqlin.marginals)
     weight = (duals[:n] - duals[n : 2 * n]).reshape(-1, 3) if terms.aim == "least metal" else None
     above = (_shaped(neck_tops, terms) - neck_tops.columns @ found.x[:5]).reshape(-1, 3)
@@ -205,7 +222,8 @@ def _level_short(neck_tops: NeckTops, terms: Terms, made: LevelProgram) -> Remov
     """The levelling that lacks the least metal, naming the frets that lack it."""
     n = neck_tops.tops_mm.size
     size = len(made.cost)
-    # Each crown may lack metal, each untouched fret may stand over the line, at a price beside which metal is cheap.
+    # Each crown may lack metal, each untouched fret may stand over the line, at a price beside
+    # which metal is cheap.
     lacking = np.zeros((3 * n, 2 * n))
     lacking[n : 2 * n, n:] = -np.eye(n)
     lacking[2 * n :, :n] = -np.eye(n)
@@ -233,7 +251,9 @@ def _named(missing: Array) -> tuple[tuple[int, float], ...]:
 
 
 def what_would_do(neck_tops: NeckTops, terms: Terms, removal: Removal) -> tuple[str, ...]:
-    """What would make a level possible that lacks metal: ``lower``, ``grooves``, ``touch``, ``replace`` or ``refret``."""
+    """What would make a level possible that lacks metal: ``lower``, ``grooves``, ``touch``,
+    ``replace`` or ``refret``.
+    """
     if removal.possible:
         return ()
     found = []
@@ -251,9 +271,11 @@ def what_would_do(neck_tops: NeckTops, terms: Terms, removal: Removal) -> tuple[
 
 
 def metal_of(neck_tops: NeckTops, terms: Terms, tops_mm: Array) -> float:
-    """Metal a level of every top takes off such tops (frets, 3), crowns and grooves left out of it; nan where unsolved.
+    """Metal a level of every top takes off such tops (frets, 3), crowns and grooves left out of it;
+    nan where unsolved.
 
-    The same program with the target alone as its unknown: far quicker, for many necks after each other.
+    The same program with the target alone as its unknown: far quicker, for many necks after each
+    other.
     """
     columns = neck_tops.columns
     drop = fall_away(neck_tops, terms.fall_away_mm, terms.fall_from)

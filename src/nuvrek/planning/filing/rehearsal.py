@@ -1,7 +1,9 @@
 """Rehearsal of the filing: in which order a beam or stone takes the ink off the tops.
 
-The block is rigid and lies on the two tops of the upper hull that bear its load; each takes its share of the load by the lever,
-and metal goes in proportion to load (Preston's law of polishing, J. Soc. Glass Technol. 11, 1927: from memory).
+The block is rigid and lies on the two tops of the upper hull that bear its load; each takes its
+share of the load by the lever,
+and metal goes in proportion to load (Preston's law of polishing, J. Soc. Glass Technol. 11, 1927:
+from memory).
 Heights in mm, (frets, 3) over frets 1.. and lanes bass, middle, treble.
 """
 
@@ -21,7 +23,8 @@ Array = NDArray[np.float64]
 # A round of strokes takes this much at most.
 STROKE_MM = 0.004
 MOST_ROUNDS = 400
-# The load of each way to press, N (common practice, no source); only the last backs the neck against it.
+# The load of each way to press, N (common practice, no source); only the last backs the neck
+# against it.
 LOADS_N: dict[Pressure, float] = {
     "own weight": 8.0,
     "fingertips": 15.0,
@@ -43,9 +46,11 @@ TopPlace = tuple[int, Lane]
 
 @dataclass(frozen=True)
 class Rehearsal:
-    """The tops of the plan in the order in which they lose their ink, with the round of strokes, and the metal taken (frets, 3).
+    """The tops of the plan in the order in which they lose their ink, with the round of strokes,
+    and the metal taken (frets, 3).
 
-    ``also`` are frets the tool touches though the plan does not; ``kept`` are tops of a level that still wear their ink when
+    ``also`` are frets the tool touches though the plan does not; ``kept`` are tops of a level that
+    still wear their ink when
     another has no metal left to give; ``left_high_mm`` is how much the middle stands up once the
     hand is off, because it gave way under it.
     """
@@ -67,7 +72,8 @@ class Rehearsal:
 def give_mm(pressure: Pressure, pull_mm: float, tension_n: float, span_mm: float) -> float:
     """How far the middle gives way under the tool, judged by what the strings do to this neck.
 
-    A load F half-way of a span L bends a beam by ``F L^3 / 48 EI``, an even moment T e by ``T e L^2 / 8 EI`` (Gere, beam
+    A load F half-way of a span L bends a beam by ``F L^3 / 48 EI``, an even moment T e by ``T e L^2
+    / 8 EI`` (Gere, beam
     deflections, table G: from memory): their ratio is ``F L / (6 T e)``.
     """
     if pressure == "pressed, neck backed" or tension_n <= 0.0:
@@ -77,9 +83,11 @@ def give_mm(pressure: Pressure, pull_mm: float, tension_n: float, span_mm: float
 
 @dataclass(frozen=True)
 class Bearings:
-    """For each place of the load every pair of tops a rigid block could bear on there; shapes (loads, pairs).
+    """For each place of the load every pair of tops a rigid block could bear on there; shapes
+    (loads, pairs).
 
-    ``share`` is the first top's part of the load by the lever; pairs beyond a load's own are barred by ``none``.
+    ``share`` is the first top's part of the load by the lever; pairs beyond a load's own are barred
+    by ``none``.
     """
 
     load_mm: Array
@@ -89,7 +97,9 @@ class Bearings:
     none: NDArray[np.bool_]
 
     def best(self, tops_mm: Array) -> tuple[NDArray[np.intp], NDArray[np.intp], Array]:
-        """The bearing tops (lanes, loads) and the first one's share: the upper hull over each load. ``tops_mm``: (frets, lanes)."""
+        """The bearing tops (lanes, loads) and the first one's share: the upper hull over each
+        load. ``tops_mm``: (frets, lanes).
+        """
         height = tops_mm.T[:, self.first] * self.share + tops_mm.T[:, self.second] * (
             1.0 - self.share
         )
@@ -110,7 +120,8 @@ def bearings(x_mm: Array, load_mm: Array, block_mm: float) -> Bearings:
     fits = (a <= load) & (a >= load - half) & (b > load) & (b <= load + half)
     lone = ~fits.any(axis=1)
     if lone.any():
-        # Off the ends, or between frets wider apart than the block: it bears on the nearest top alone.
+        # Off the ends, or between frets wider apart than the block: it bears on the nearest top
+        # alone.
         near = np.abs(x_mm[None, :] - load[lone]).argmin(axis=1)
         fits[np.flatnonzero(lone), near * n + near] = True
     most = int(fits.sum(axis=1).max())
@@ -131,9 +142,11 @@ def rehearse(
     most_mm: Array | None = None,
     every: bool = True,
 ) -> Rehearsal:
-    """File until ``every`` top of the plan has lost its ink (a level), or until what was planned is off.
+    """File until ``every`` top of the plan has lost its ink (a level), or until what was planned is
+    off.
 
-    ``plan_mm`` (frets, 3) is the metal planned; ``bent_mm`` (frets,) how far the tops give way under the tool; ``most_mm``
+    ``plan_mm`` (frets, 3) is the metal planned; ``bent_mm`` (frets,) how far the tops give way
+    under the tool; ``most_mm``
     (frets, 3) what may come off at most: a lane is left when one of its tops has given that.
     """
     under = tops_mm if bent_mm is None else tops_mm - bent_mm[:, None]
@@ -197,7 +210,8 @@ def _worked(
 ) -> Array:
     """How long each load is worked in this round, (lanes, loads).
 
-    A block's own weight lies where it lies; fingertips go where the plan still has metal to take (``ahead``), a pressing hand
+    A block's own weight lies where it lies; fingertips go where the plan still has metal to take
+    (``ahead``), a pressing hand
     stays about the crest.
     """
     if not every:
@@ -225,7 +239,9 @@ class Watch:
 
 
 def to_watch(order: tuple[TopPlace, ...], left_mm: Array) -> Watch | None:
-    """What to watch while filing; ``left_mm`` (frets, 3) is the crown after the plan. None where nothing is filed."""
+    """What to watch while filing; ``left_mm`` (frets, 3) is the crown after the plan. None where
+    nothing is filed.
+    """
     if not order:
         return None
     filed = sorted({fret for fret, _ in order})
@@ -237,7 +253,8 @@ def to_watch(order: tuple[TopPlace, ...], left_mm: Array) -> Watch | None:
 class FollowUp:
     """What the ink on the bench says of the rehearsed order.
 
-    ``early`` frets went well before their turn, ``late`` ones should have gone by now; ``ahead`` is the side that is filed
+    ``early`` frets went well before their turn, ``late`` ones should have gone by now; ``ahead`` is
+    the side that is filed
     too far.
     """
 
@@ -252,7 +269,9 @@ class FollowUp:
 
 
 def follow_up(order: tuple[TopPlace, ...], gone: tuple[TopPlace, ...]) -> FollowUp:
-    """Hold the tops whose ink is gone against the rehearsed order: fret by fret, then side against side."""
+    """Hold the tops whose ink is gone against the rehearsed order: fret by fret, then side
+    against side.
+    """
     turns = {fret: n for n, fret in enumerate(dict.fromkeys(fret for fret, _ in order))}
     touched = list(dict.fromkeys(fret for fret, _ in gone))
     slack = max(0.5 * len(touched), 2.0)

@@ -13,7 +13,9 @@ SHORT_STONE_MM = 90.0
 
 
 def block_mm(neck_map: HeightMap, way: Costed) -> float:
-    """Length of the tool: as agreed, else as long as the board for a level and a short stone for a few frets."""
+    """Length of the tool: as agreed, else as long as the board for a level and a short stone for
+    a few frets.
+    """
     agreed = neck_map.neck_state.agreed.block_mm
     if agreed is not None:
         return agreed
@@ -23,7 +25,8 @@ def block_mm(neck_map: HeightMap, way: Costed) -> float:
 def rehearse_way(neck_map: HeightMap, way: Costed) -> Rehearsal:
     """In which order this way takes the ink off the tops, as the neck lies for it."""
     neck_tops, pressure = neck_tops_of(neck_map), neck_map.neck_state.agreed.pressure
-    # A level is led along its own line, whatever dip or fall-away that has; a short stone lies on the tops as they are.
+    # A level is led along its own line, whatever dip or fall-away that has; a short stone lies on
+    # the tops as they are.
     shape = neck_tops.tops_mm if way.above_mm is None else way.above_mm
     tension = float(string_up(neck_map).strung.tension_n.sum())
     span = float(neck_map.x_mm[neck_map.neck.joint_fret - 1])

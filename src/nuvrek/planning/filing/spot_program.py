@@ -1,4 +1,5 @@
-"""How much metal to take off when only proud frets are filed: linear programs over the rocks a rocker would find.
+"""How much metal to take off when only proud frets are filed: linear programs over the rocks a
+rocker would find.
 
 Arrays of shape (frets, 3) run over frets 1.. and lanes bass, middle, treble; mm.
 """
@@ -22,7 +23,9 @@ NO_ROCKER_TELLS_MM = 0.006
 
 
 def rocks_mm(neck_tops: NeckTops, tops_mm: Array) -> Array:
-    """How far each inner fret stands over the line of its neighbours, (..., frets - 2, 3) for tops (..., frets, 3)."""
+    """How far each inner fret stands over the line of its neighbours, (..., frets - 2, 3) for
+    tops (..., frets, 3).
+    """
     return np.asarray(_rock_matrix(neck_tops.x_mm) @ tops_mm)
 
 
@@ -43,7 +46,8 @@ def spot_level(
     still_mm: float = STILL_MM,
     untouched: tuple[int, ...] = (),
 ) -> Removal:
-    """Least metal, on ``allowed`` frets (from 1) if that suffices, such that no rocker finds more than ``still_mm``.
+    """Least metal, on ``allowed`` frets (from 1) if that suffices, such that no rocker finds more
+    than ``still_mm``.
 
     Falls back to all frets but the ``untouched`` ones when blending over neighbours is needed.
     """
@@ -80,7 +84,9 @@ def _rock_limits(rock_mm: Array, still_mm: float) -> Array:
 
 
 def _spot_short(neck_tops: NeckTops, every: tuple[int, ...], still_mm: float) -> Removal:
-    """Without the metal limit: shows which frets would run thin, or which untouched ones keep rocking."""
+    """Without the metal limit: shows which frets would run thin, or which untouched ones keep
+    rocking.
+    """
     removal = _spot(replace(neck_tops, crown_mm=neck_tops.crown_mm + 5.0), every, still_mm)
     if removal is None:
         all_frets = tuple(range(1, len(neck_tops.x_mm) + 1))

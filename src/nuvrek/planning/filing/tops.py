@@ -1,4 +1,6 @@
-"""What a levelling program stands on: the mapped tops, crowns, grooves and string lines of one neck."""
+"""What a levelling program stands on: the mapped tops, crowns, grooves and string lines of one
+neck.
+"""
 
 from __future__ import annotations
 
@@ -37,7 +39,8 @@ def neck_tops_of(neck_map: HeightMap) -> NeckTops:
 
 
 def between_strings(neck: NeckDescription) -> Array:
-    """Where each lane lies between the outer string lines, (frets, 3): -1 under the low string, 1 under the high one.
+    """Where each lane lies between the outer string lines, (frets, 3): -1 under the low string, 1
+    under the high one.
 
     Lanes follow the tapered edges, strings do not: a straight edge is laid along the strings.
     """
@@ -48,7 +51,9 @@ def between_strings(neck: NeckDescription) -> Array:
 
 
 def groove_map(neck_map: HeightMap) -> Array:
-    """Depth of the grooves read on today's tops, at the lane nearest to their string, (frets, 3)."""
+    """Depth of the grooves read on today's tops, at the lane nearest to their string, (frets,
+    3).
+    """
     neck = neck_map.neck
     deep = np.zeros((neck.frets, 3))
     for (fret, string), mm in grooves_read(neck_map.neck_state).items():

@@ -27,7 +27,8 @@ from nuvrek.units import Unit, format_length
 
 Array = NDArray[np.float64]
 
-# So many necks that the readings allow are drawn, always the same ones: the same readings give the same words.
+# So many necks that the readings allow are drawn, always the same ones: the same readings give the
+# same words.
 DRAWS, SEED = 200, 12
 # Of them so many are levelled for what the lowest tops cost.
 LEVELLED = 6
@@ -110,7 +111,8 @@ def _doubt(weighing: Weighing, one: Costed, pool: Pool, drawn: Array, more: floa
 def _more_metal(case: Case, drawn: Array) -> float:
     """How much more metal a level takes on the necks the readings allow than on their mean.
 
-    A level comes down to the lowest tops: what the map has smoothed over always costs, never saves (the least metal is a
+    A level comes down to the lowest tops: what the map has smoothed over always costs, never saves
+    (the least metal is a
     convex function of the heights).
     """
     rows, constants = case.measurer.heights("tops", "slack")
@@ -123,7 +125,9 @@ def _more_metal(case: Case, drawn: Array) -> float:
 
 
 def _thin(case: Case, one: Costed, metal_mm: float) -> tuple[tuple[int, float], ...]:
-    """Frets that may end under the least crown: by the doubt of their height, and of the metal all over."""
+    """Frets that may end under the least crown: by the doubt of their height, and of the metal
+    all over.
+    """
     own = case.neck_map.crown_doubt_mm / NINE_IN_TEN
     sd = np.hypot(own, metal_mm / NINE_IN_TEN / len(one.off_mm))
     chance = np.asarray(ndtr((case.neck_tops.least_crown_mm - one.left_mm) / np.maximum(sd, 1e-6)))
@@ -146,7 +150,9 @@ def _second_pass(case: Case, one: Costed, drawn: Array) -> float:
 
 
 def _over_promise(case: Case, one: Costed, drawn: Array, on: OnNeck) -> Array:
-    """How far over its promise the lowest clean height of a neck comes that the readings allow, worst string, (draws,)."""
+    """How far over its promise the lowest clean height of a neck comes that the readings allow,
+    worst string, (draws,).
+    """
     low, high = one.promise.height_low_mm, one.promise.height_high_mm
     wanted = wanted_relief(case.neck_map)
     if low is None or high is None or wanted is None:
@@ -155,7 +161,8 @@ def _over_promise(case: Case, one: Costed, drawn: Array, on: OnNeck) -> Array:
     after = on.after(one.off_mm, less)
     apart = (drawn - case.neck_map.solution.z) @ on.rows.reshape(-1, on.rows.shape[2]).T
     tops = after.tops_mm[None] + apart.reshape(len(drawn), *after.tops_mm.shape)
-    # The rod brings the relief of both sides together to what is promised, whatever it was: the rest counts.
+    # The rod brings the relief of both sides together to what is promised, whatever it was: the
+    # rest counts.
     dips = (drawn - case.neck_map.solution.z) @ relief_row(case.neck_map)
     tops += dips[:, None, None] * bend_profile(case.neck)
     count = tops.shape[0] * tops.shape[1]

@@ -1,4 +1,6 @@
-"""What each way buys: the lowest string height at which every note rings clean, and what a tenth of it costs in metal."""
+"""What each way buys: the lowest string height at which every note rings clean, and what a tenth
+of it costs in metal.
+"""
 
 from __future__ import annotations
 
@@ -19,12 +21,15 @@ Array = NDArray[np.float64]
 GAIN_MM = 0.02
 
 
-# So even a file leaves neighbouring tops, nine times in ten, a bow it did not see included; common practice, no source.
+# So even a file leaves neighbouring tops, nine times in ten, a bow it did not see included; common
+# practice, no source.
 FILED_EVEN_MM = 0.016
 
 
 def _even_doubt(on: OnNeck, way: Costed, force: float, less: float, lowest: Array) -> Array:
-    """Doubt of the lowest heights over evenly filed tops, of which the map's own is gone: the relief may be off by its own doubt, a top by what a file leaves."""
+    """Doubt of the lowest heights over evenly filed tops, of which the map's own is gone: the
+    relief may be off by its own doubt, a top by what a file leaves.
+    """
     off = way.promise.relief_doubt_mm or 0.0
     apart = [
         on.lowest_clean_mm(force, on.after(way.off_mm, less + d))[0] - lowest for d in (-off, off)

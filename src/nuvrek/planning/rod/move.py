@@ -30,11 +30,14 @@ LARGEST_MOVE_TURNS = 0.25
 SMALLEST_MOVE_TURNS = 1.0 / 16.0
 # A working rod's usual reach either way, as dip in mm (common practice, no source).
 REACH_MM = 0.5
-# Wood goes on a little after a move, this share of it, within this many days (common practice, no source).
+# Wood goes on a little after a move, this share of it, within this many days (common practice, no
+# source).
 SETTLES, SETTLES_SPREAD, SETTLED_DAYS = 0.05, 0.03, 7
-# A rod job once begun is brought this near to the target, if another move promises to help by so much.
+# A rod job once begun is brought this near to the target, if another move promises to help by so
+# much.
 NEAR_MM, WORTH_CHANCE = 0.03, 0.015
-# Two sides further apart than this are brought together by turning twin rods each by its own amount; common practice,
+# Two sides further apart than this are brought together by turning twin rods each by its own
+# amount; common practice,
 # no source.
 SIDES_APART_MM = 0.02
 
@@ -43,7 +46,8 @@ SIDES_APART_MM = 0.02
 class Forecast:
     """Relief at pitch of one side, or of both (``middle``), before and after a move, in mm.
 
-    ``doubt_mm`` holds nine times in ten for the reading straight after; ``settled_mm`` is once the wood has settled.
+    ``doubt_mm`` holds nine times in ten for the reading straight after; ``settled_mm`` is once the
+    wood has settled.
     """
 
     lane: Lane
@@ -56,7 +60,8 @@ class Forecast:
 
 @dataclass(frozen=True, slots=True)
 class RodPlan:
-    """The next rod move: turns of the one rod, or of each side's where there are two; plus tightens.
+    """The next rod move: turns of the one rod, or of each side's where there are two; plus
+    tightens.
 
     ``known`` is False where the relief is only known to be over or under, not as a figure.
     """
@@ -90,7 +95,9 @@ class RodPlan:
 
 
 def plan_rod(neck_map: HeightMap) -> RodPlan | None:
-    """The next move towards the relief wanted; None when the relief is not known or needs no move."""
+    """The next move towards the relief wanted; None when the relief is not known or needs no
+    move.
+    """
     if neck_map.neck.rod == "none":
         return None
     sides = _sides(neck_map)
@@ -138,7 +145,9 @@ def plan_rod(neck_map: HeightMap) -> RodPlan | None:
 
 
 def _sides(neck_map: HeightMap) -> tuple[Wanted, ...]:
-    """The reliefs the rod is to bring right: the mean of both sides, or each side by itself with twin rods apart."""
+    """The reliefs the rod is to bring right: the mean of both sides, or each side by itself with
+    twin rods apart.
+    """
     mean = wanted_relief(neck_map)
     if mean is None:
         return ()
@@ -150,7 +159,9 @@ def _sides(neck_map: HeightMap) -> tuple[Wanted, ...]:
 
 
 def _crosswise(neck: NeckDescription, sides: int) -> Array:
-    """What a turn of each rod does to each side, as a share of a rod's own answer, (sides, sides)."""
+    """What a turn of each rod does to each side, as a share of a rod's own answer, (sides,
+    sides).
+    """
     if sides == 2:
         return np.array([[1.0, TWIN_OTHER], [TWIN_OTHER, 1.0]])
     # Turning both of twin rods moves each side by what both do there.
@@ -179,7 +190,8 @@ def _sixteenths(turns: Array) -> Array:
 
 
 def _late_turns(neck_map: HeightMap) -> tuple[float, float] | None:
-    """Turns of the low (or only) and high rod made so lately that the wood still goes on; None if there were none.
+    """Turns of the low (or only) and high rod made so lately that the wood still goes on; None if
+    there were none.
 
     Moves without a date count as late.
     """
@@ -206,7 +218,9 @@ def _days_between(before: str, after: str) -> float:
 
 
 def _doubt_after(neck_map: HeightMap, side: Wanted, moved_mm: float, per_turn_mm: float) -> float:
-    """Doubt of the reading straight after the move: of the relief now, the rod's answer, its sticking and play."""
+    """Doubt of the reading straight after the move: of the relief now, the rod's answer, its
+    sticking and play.
+    """
     moves, turns = neck_map.neck_state.rod_moves, moved_mm / per_turn_mm
     back = PLAY_TURNS if moves and moves[-1][1].turns * turns < 0.0 else 0.0
     slip = float(np.hypot(ROD_PER_TURN_MM * np.hypot(SLIP_SHARE * turns, back), SLIP_FLOOR_MM))
@@ -226,7 +240,9 @@ def _near(off_mm: float, doubt_mm: float) -> float:
 
 
 def _slacken_first(neck_map: HeightMap) -> bool:
-    """Whether the strings come slack before the key turns: the nut is under them, or the rod was felt to bind."""
+    """Whether the strings come slack before the key turns: the nut is under them, or the rod was
+    felt to bind.
+    """
     return neck_map.neck.rod_access == "heel" or rod_feel(neck_map.neck_state) == "binding"
 
 

@@ -23,7 +23,9 @@ SURE = 0.8
 
 @dataclass(frozen=True, slots=True)
 class Wanted:
-    """Relief at pitch over the sides that were measured, against what is wanted there. Doubts hold nine times in ten."""
+    """Relief at pitch over the sides that were measured, against what is wanted there. Doubts
+    hold nine times in ten.
+    """
 
     now: Relief
     target_mm: float
@@ -53,7 +55,9 @@ class Wanted:
 def wanted_relief(
     neck_map: HeightMap, sides: tuple[Lane, ...] = ("bass", "treble")
 ) -> Wanted | None:
-    """Mean relief at pitch over those of ``sides`` that were measured, and what is wanted; None if none was."""
+    """Mean relief at pitch over those of ``sides`` that were measured, and what is wanted; None
+    if none was.
+    """
     lanes = [lane for lane in sides if neck_map.known[LANES.index(lane)]]
     if not lanes:
         return None
@@ -90,9 +94,11 @@ def _parts(measurer: Measurer, lanes: Sequence[Lane]) -> list[Part]:
 def relief_over_moves(
     neck_map: HeightMap, sides: Sequence[Lane]
 ) -> tuple[tuple[float, float], ...]:
-    """Relief at pitch, mean of ``sides``, with the rod where it stood before and after each move or heat.
+    """Relief at pitch, mean of ``sides``, with the rod where it stood before and after each move or
+    heat.
 
-    Millimetres with doubts, one pair more than there were moves; all readings together tell each of them.
+    Millimetres with doubts, one pair more than there were moves; all readings together tell each of
+    them.
     """
     measurer, neck_state = measurer_of(neck_map), neck_map.neck_state
     unknowns, solution = neck_map.gathering.unknowns, neck_map.solution
@@ -115,6 +121,8 @@ def relief_over_moves(
 
 
 def relief_now(neck_map: HeightMap) -> Relief | None:
-    """Relief at pitch over the sides that were measured, or None when it is not known well enough as a figure."""
+    """Relief at pitch over the sides that were measured, or None when it is not known well
+    enough as a figure.
+    """
     wanted = wanted_relief(neck_map)
     return wanted.now if wanted is not None and wanted.as_figure else None

@@ -16,7 +16,8 @@ from nuvrek.readings.observed import rod_feel, rod_kind_tried
 NO_ANSWER_MM_PER_TURN = 0.06
 # After this many moves, and this much turning in all, it has had its chance.
 MOVES_TRIED, TURNS_TRIED = 2, 0.4
-# How sure it must be that the neck stands in back bow, and how sure that the rod does not answer: there the
+# How sure it must be that the neck stands in back bow, and how sure that the rod does not answer:
+# there the
 # next quarter turn costs more than another look at key and nut.
 SURE, NO_ANSWER_SURE = 0.85, 0.45
 
@@ -41,32 +42,40 @@ class RodStop(Struct, frozen=True):
 
 _WORDS: dict[StopKind, str] = {
     "resists": (
-        "The rod resists: it is not to be forced. Slacken the strings, clear and grease its nut, then try an eighth."
+        "The rod resists: it is not to be forced. Slacken the strings, clear and grease "
+        "its nut, then try an eighth."
     ),
     "glued": (
-        "Stiff at the first loosening: that may be no more than old glue. Strings slack, a drop of grease at the nut, "
+        "Stiff at the first loosening: that may be no more than old glue. Strings slack, a "
+        "drop of grease at the nut, "
         "an eighth back and forth; if it does not come free, stop."
     ),
     "at-end": (
-        "The rod is at its end. A spacer under its nut, compression fretting, heat or a dressed-in relief are "
+        "The rod is at its end. A spacer under its nut, compression fretting, heat or a "
+        "dressed-in relief are "
         "what is left; a new rod is specialist work."
     ),
     "key-slips": (
-        "The key slips: the nut is chewed, which says nothing about the rod. Renew the nut before judging the rod."
+        "The key slips: the nut is chewed, which says nothing about the rod. Renew the nut "
+        "before judging the rod."
     ),
     "out-of-reach": (
-        "The nut can't be reached: clear the hole, find the key that fits. The rod itself has not been tried yet."
+        "The nut can't be reached: clear the hole, find the key that fits. The rod itself "
+        "has not been tried yet."
     ),
     "no-answer": (
-        "Moves without an answer: the rod is spent, or only its nut turns. See that the key bites and the nut is "
+        "Moves without an answer: the rod is spent, or only its nut turns. See that the "
+        "key bites and the nut is "
         "not chewed before calling it spent."
     ),
     "slack-back-bow": (
-        "Back bow with a slack one-way rod: the rod can't help. Heavier strings, or level as it lies so that the "
+        "Back bow with a slack one-way rod: the rod can't help. Heavier strings, or level "
+        "as it lies so that the "
         "frets carry the relief."
     ),
     "twins-fight": (
-        "The two rods pull against each other: one was tightened, the other loosened, and the sides do not part. "
+        "The two rods pull against each other: one was tightened, the other loosened, and "
+        "the sides do not part. "
         "Bring both back to where they were, then turn them alike."
     ),
 }
@@ -113,7 +122,9 @@ def _read_since(neck_map: HeightMap, number: int) -> bool:
 
 
 def _no_answer(neck_map: HeightMap) -> bool:
-    """Whether the rod was turned enough, and read after, to know that the neck does not follow it."""
+    """Whether the rod was turned enough, and read after, to know that the neck does not follow
+    it.
+    """
     moves = _moves(neck_map)
     if len(moves) < MOVES_TRIED or sum(abs(move.turns) for _, move in moves) < TURNS_TRIED:
         return False
@@ -130,7 +141,9 @@ def _answers_less(neck_map: HeightMap, mm_per_turn: float) -> float:
 
 
 def _slack_back_bow(neck_map: HeightMap, feel: str | None) -> bool:
-    """Back bow, and a one-way rod that is slack: felt, or shown by loosening that changed nothing."""
+    """Back bow, and a one-way rod that is slack: felt, or shown by loosening that changed
+    nothing.
+    """
     if (rod_kind_tried(neck_map.neck_state) or neck_map.neck.rod) != "one-way":
         return False
     wanted = wanted_relief(neck_map)

@@ -11,12 +11,14 @@ from nuvrek.readings.entries import WayKind
 
 # Spot work is for a handful: about a quarter of the frets or fewer (common practice, no source).
 FEW_SHARE = 0.25
-# Crown to spare above the least before a bow is dressed into the frets (common practice, no source).
+# Crown to spare above the least before a bow is dressed into the frets (common practice, no
+# source).
 SPARE_CROWN_MM = 0.05
 _ASKED_FOR: tuple[WayKind, ...] = ("shim", "refer")
 
 
-# Just clean is advised beside a wish for a string height when it takes so much less metal than the way advised otherwise.
+# Just clean is advised beside a wish for a string height when it takes so much less metal than the
+# way advised otherwise.
 MUCH_LESS = 0.6
 
 
@@ -66,13 +68,15 @@ def _advise(case: Case, ways: dict[WayKind, Way]) -> tuple[WayKind, list[str]]:
         return _without_proud(case, ways, reasons)
     if ways["spot-level"].possible and len(ways["spot-level"].frets) <= few:
         reasons.append(
-            f"{words.count(len(proud), 'proud fret', 'proud frets')}, a quarter of the neck or fewer: "
+            f"{words.count(len(proud), 'proud fret', 'proud frets')}, a quarter of the "
+            "neck or fewer: "
             f"file {words.frets(ways['spot-level'].frets)} only."
         )
         return "spot-level", reasons
     if ways["level"].possible:
         reasons.append(
-            f"Too many frets to file one by one ({len(ways['spot-level'].frets)}): one level brings all tops together."
+            f"Too many frets to file one by one ({len(ways['spot-level'].frets)}): one "
+            "level brings all tops together."
         )
         return "level", reasons
     if ways["spot-level"].possible:
@@ -116,7 +120,9 @@ def _without_proud(
 
 
 def _cheap(case: Case, ways: dict[WayKind, Way]) -> WayKind | None:
-    """The cheap cure to begin with: a nut that stands high, or a rod nut that keeps the rod from being judged."""
+    """The cheap cure to begin with: a nut that stands high, or a rod nut that keeps the rod from
+    being judged.
+    """
     if "nut" in ways:
         return "nut"
     if "rod-nut" in ways and case.rod is not None:
@@ -127,7 +133,9 @@ def _cheap(case: Case, ways: dict[WayKind, Way]) -> WayKind | None:
 def _without_rod(
     case: Case, ways: dict[WayKind, Way], reasons: list[str]
 ) -> tuple[WayKind, list[str]]:
-    """Relief is off and no rod answers: strings if they suffice, then the frets if they can pay, then heat or referral."""
+    """Relief is off and no rod answers: strings if they suffice, then the frets if they can pay,
+    then heat or referral.
+    """
     level = ways["level"]
     reasons.extend(stop.words for stop in case.stops)
     if "strings" in ways and ways["strings"].possible:
@@ -141,7 +149,8 @@ def _without_rod(
                 "How far the strings pull this neck isn't known: read it slack too before filing."
             )
         reasons.append(
-            f"{none}: dressing the relief into the frets costs {case.length(level.metal_mm)} of metal and leaves enough."
+            f"{none}: dressing the relief into the frets costs "
+            f"{case.length(level.metal_mm)} of metal and leaves enough."
         )
         return "level", reasons
     # Without a rod to hold it, heated wood tends to return.
@@ -155,7 +164,8 @@ def _without_rod(
             )
             return kind, reasons
     reasons.append(
-        f"{none}, and the frets can't pay for dressing the bow out: leave it, or have the neck itself seen to."
+        f"{none}, and the frets can't pay for dressing the bow out: leave it, or have the "
+        "neck itself seen to."
     )
     return "leave", reasons
 
@@ -185,7 +195,8 @@ def _what_is_known(case: Case) -> list[str]:
             else "as wanted"
         )
         reasons.append(
-            f"Relief at pitch {case.length(case.relief.mm)}, give or take {case.length(case.relief.doubt_mm)}: {state}."
+            f"Relief at pitch {case.length(case.relief.mm)}, give or take "
+            f"{case.length(case.relief.doubt_mm)}: {state}."
         )
     if not case.neck_map.crown_measured:
         reasons.append(

@@ -1,13 +1,27 @@
-"""The usual cautions, shown at the step that needs them. Local codes, product sheets and licensed practice come first."""
+"""The usual cautions, shown at the step that needs them. Local codes, product sheets and
+licensed practice come first.
+"""
 
 from __future__ import annotations
 
 FIRST = "Local codes, product sheets and licensed practice come before anything said here."
-ROD = "Never force a rod: a snapped rod is a new neck. Slacken the strings when the tool binds or can't reach."
+ROD = (
+    "Never force a rod: a snapped rod is a new neck. Slacken the strings when the tool binds "
+    "or can't reach."
+)
 STRINGS = "Strings under tension whip. Slacken before cutting, wear eye protection."
-DUST = "Metal, wood and old-finish dust: extraction and a mask; wash hands. Several dark woods sensitise."
+DUST = (
+    "Metal, wood and old-finish dust: extraction and a mask; wash hands. Several dark woods "
+    "sensitise."
+)
 PICKUPS = "Filings and steel wool kill pickups and magnets: tape them over."
-PRESS = "Support the neck under the fret being pressed. An unsupported heel or headstock end takes less: wood crushes, necks split."
+PRESS = (
+    "Support the neck under the fret being pressed. An unsupported heel or headstock end takes "
+    "less: wood crushes, necks split."
+)
 GLUE = "Thin glue: fumes, bonds skin, heats with accelerator or dust. Ventilate; no cotton wads."
-HEAT = "Heat burns, melts binding, lifts finishes and parts thin laminated boards: never leave it, never on lacquer."
+HEAT = (
+    "Heat burns, melts binding, lifts finishes and parts thin laminated boards: never leave "
+    "it, never on lacquer."
+)
 LACQUER = "Lacquered face: tape it well; a slip of the file shows for good."

@@ -1,4 +1,6 @@
-"""Steps that most jobs have: strings off and on, the rod, seating, the closing readings, the later look."""
+"""Steps that most jobs have: strings off and on, the rod, seating, the closing readings, the
+later look.
+"""
 
 from __future__ import annotations
 
@@ -38,7 +40,11 @@ def rod_steps(words: str) -> tuple[Step, ...]:
         Step(
             "rod",
             "Turn the rod",
-            f"To begin with: {words[:1].lower()}{words[1:]} A quarter turn or less at once, retune, measure again. Stop if it resists, if it is at its end, or if two moves bring no answer.",
+            (
+                f"To begin with: {words[:1].lower()}{words[1:]} A quarter turn or less at "
+                "once, retune, measure again. Stop if it resists, if it is at its end, or if "
+                "two moves bring no answer."
+            ),
             10,
             "rod",
             (),
@@ -53,7 +59,12 @@ def seating_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
         Step(
             f"seat-{fret}",
             f"Press fret {fret} home",
-            "An end that is up: push and glue that end. The middle up: press the whole fret. One that stops short in a shallow or dirty slot is glued at its lowest and counts as settled. Stop when the light under it is gone; pressed too far it becomes the low one all others come down to.",
+            (
+                "An end that is up: push and glue that end. The middle up: press the whole "
+                "fret. One that stops short in a shallow or dirty slot is glued at its lowest "
+                "and counts as settled. Stop when the light under it is gone; pressed too far "
+                "it becomes the low one all others come down to."
+            ),
             15,
             "seat",
             (fret,),
@@ -64,7 +75,10 @@ def seating_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
     again = Step(
         "rocker-again",
         "Rocker over the seated frets",
-        "A fret glued anew sits at a new height. Take its rocker reading again before any filing is planned.",
+        (
+            "A fret glued anew sits at a new height. Take its rocker reading again before any "
+            "filing is planned."
+        ),
         3,
         "measure",
         frets,

@@ -122,14 +122,20 @@ def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
         Step(
             "heat-clamp",
             "Clamp a little past straight",
-            f"{doing.detail} Note how far past straight it is clamped; then make the rod tight, if there is one.",
+            (
+                f"{doing.detail} Note how far past straight it is clamped; then make the rod "
+                "tight, if there is one."
+            ),
             20,
             cautions=warn,
         ),
         Step(
             "heat",
             "Heat, and leave until quite cold",
-            "About 95 °C (200 °F) aimed at the board's source of glue, never left alone. Twice is common.",
+            (
+                "About 95 °C (200 °F) aimed at the board's source of glue, never left alone. "
+                "Twice is common."
+            ),
             90,
             "heat",
             cautions=warn,

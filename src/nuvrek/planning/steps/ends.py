@@ -8,13 +8,16 @@ from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import EndFault
 
 _FILING = (cautions.DUST, cautions.PICKUPS)
-# Papers and pads to be had; each takes out the marks of one at most twice as coarse (common practice, no source).
+# Papers and pads to be had; each takes out the marks of one at most twice as coarse (common
+# practice, no source).
 GRITS = (220, 320, 400, 600, 800, 1000, 1200, 1500, 2000, 2500, 3000, 4000, 6000, 8000, 12000)
 COARSER = 2.0
 
 
 def grit_schedule(mark: int, finish: int) -> tuple[int, ...]:
-    """Grits from the coarsest mark made to the wanted finish, as few as take out each other's marks."""
+    """Grits from the coarsest mark made to the wanted finish, as few as take out each other's
+    marks.
+    """
     start = max((g for g in GRITS if g <= mark), default=GRITS[0])
     found = [start]
     while found[-1] < finish:
@@ -29,7 +32,10 @@ def grit_schedule(mark: int, finish: int) -> tuple[int, ...]:
 def tape_step(neck: NeckDescription) -> Step:
     """Taping the board, bare or lacquered, and covering what filings spoil."""
     face = (
-        "Lacquered face: low-tack tape, two layers, pressed down along each fret; peel it flat and slowly."
+        (
+            "Lacquered face: low-tack tape, two layers, pressed down along each fret; peel it "
+            "flat and slowly."
+        )
         if neck.lacquered
         else "Bare face: any tape that leaves no glue; along each fret first, then between them."
     )
@@ -52,12 +58,16 @@ def end_steps(ends: tuple[EndFault, ...], neck: NeckDescription) -> tuple[Step, 
         steps.append(Step("end-bevel", "Bevel the ends", text, 15, cautions=_FILING))
     if {"sharp", "proud-bevel", "sprouting"} & {*ends}:
         text = (
-            "Each corner by a hair only: rounded too much, the outer strings slip off the edge. Keep 2.5 mm or more from the "
+            "Each corner by a hair only: rounded too much, the outer strings slip off the "
+            "edge. Keep 2.5 mm or more from the "
             "middle of an outer string to where the rounding begins."
         )
         steps.append(Step("end-round", "Round the ends by a hair", text, 25, cautions=_FILING))
     if "sprouting" in ends and not (neck.bound or neck.lacquered):
-        text = "Between the frets, with a scraper or fine paper, so that the hand runs over wood and wire alike."
+        text = (
+            "Between the frets, with a scraper or fine paper, so that the hand runs over wood "
+            "and wire alike."
+        )
         steps.append(
             Step("end-roll", "Roll the edge of the board", text, 15, cautions=(cautions.DUST,))
         )
@@ -74,7 +84,8 @@ def polish_steps(mark: int, finish: int) -> tuple[Step, ...]:
     pads = [str(g) for g in grits if g > 3000]
     finer = f", then pads {', '.join(pads)}" if pads else ""
     text = (
-        f"Paper {', '.join(papers)}{finer}: along the fret, then across it, until the marks of the one before are gone. "
+        f"Paper {', '.join(papers)}{finer}: along the fret, then across it, until the "
+        "marks of the one before are gone. "
         "Skip none; what stays in now stays for good."
     )
     return (
@@ -88,7 +99,10 @@ def polish_steps(mark: int, finish: int) -> tuple[Step, ...]:
         Step(
             "peel",
             "Peel the tape, one light pass at the ends",
-            "Tape leaves a lip at the fret ends: one light pass each with a fine file, then the finest paper again.",
+            (
+                "Tape leaves a lip at the fret ends: one light pass each with a fine file, "
+                "then the finest paper again."
+            ),
             10,
             cautions=_FILING,
         ),

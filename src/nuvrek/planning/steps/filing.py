@@ -64,7 +64,8 @@ def _held(no_rod: bool, detail: str) -> tuple[Step, ...]:
     zero = "Strings at pitch: the dial under the neck, half-way to the body, set to zero."
     if not no_rod:
         zero = (
-            "Strings at pitch, rod until the notched edge shows no light. Then the dial under the neck, half-way to the "
+            "Strings at pitch, rod until the notched edge shows no light. Then the dial "
+            "under the neck, half-way to the "
             "body, set to zero."
         )
     warn = () if no_rod else (cautions.ROD,)
@@ -92,7 +93,8 @@ def _held(no_rod: bool, detail: str) -> tuple[Step, ...]:
 def worn_step(neck: NeckDescription) -> Step:
     """Rounding worn crowns before a light level."""
     text = (
-        f"Where a top shows a flat or a groove, the {file_for(neck.wire_width_mm)} concave file from both shoulders; the "
+        f"Where a top shows a flat or a groove, the {file_for(neck.wire_width_mm)} concave "
+        "file from both shoulders; the "
         "highest line of each top stays."
     )
     return Step("crown-worn", "Crown what is worn", text, 40, cautions=(cautions.DUST,))
@@ -100,7 +102,10 @@ def worn_step(neck: NeckDescription) -> Step:
 
 def spot_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
     """Marking and filing a few frets."""
-    stop = "Rocker every few strokes. Stop when the rocker is still and the ink just gone; check unloaded."
+    stop = (
+        "Rocker every few strokes. Stop when the rocker is still and the ink just gone; check "
+        "unloaded."
+    )
     return (
         Step(
             "mark",
@@ -140,7 +145,8 @@ def crown_steps(frets: tuple[int, ...], neck: NeckDescription) -> tuple[Step, ..
     if not frets:
         return ()
     text = (
-        f"The {file_for(neck.wire_width_mm)} concave file, from both shoulders, until a line of ink {LAND_MM:.2f} mm wide or less is "
+        f"The {file_for(neck.wire_width_mm)} concave file, from both shoulders, until a "
+        f"line of ink {LAND_MM:.2f} mm wide or less is "
         "left on top: the ink is the height, don't file it away."
     )
     return (
@@ -158,7 +164,8 @@ def crown_steps(frets: tuple[int, ...], neck: NeckDescription) -> tuple[Step, ..
 def crown_few_steps(frets: tuple[int, ...], neck: NeckDescription) -> tuple[Step, ...]:
     """Worn frets crowned anew, the others left alone."""
     text = (
-        f"The {file_for(neck.wire_width_mm)} concave file alone. A groove: until its bottom just goes and no further. A flat: from "
+        f"The {file_for(neck.wire_width_mm)} concave file alone. A groove: until its "
+        "bottom just goes and no further. A flat: from "
         "both shoulders, the line of ink on top stays."
     )
     return (

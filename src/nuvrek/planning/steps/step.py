@@ -12,7 +12,9 @@ Action = Literal["tick", "rod", "seat", "file", "slack", "pitch", "measure", "he
 
 
 class Step(Struct, frozen=True):
-    """One thing to do. ``frets`` are those it is done to; minutes are common practice, no source."""
+    """One thing to do. ``frets`` are those it is done to; minutes are common practice, no
+    source.
+    """
 
     key: str
     title: str
@@ -26,8 +28,10 @@ class Step(Struct, frozen=True):
 class Doing(Struct, frozen=True):
     """What the steps of a way are made from.
 
-    ``frets`` are the ones filed or seated; ``rod`` says which way the rod goes, nothing where it is not turned; ``ends`` are the
-    faults of fret ends that are put right along the way; ``detail`` says what the way does on this neck; ``crowned`` are
+    ``frets`` are the ones filed or seated; ``rod`` says which way the rod goes, nothing where it is
+    not turned; ``ends`` are the
+    faults of fret ends that are put right along the way; ``detail`` says what the way does on this
+    neck; ``crowned`` are
     those whose flats need a crown; ``no_rod``: there is none, or it is spent.
     """
 

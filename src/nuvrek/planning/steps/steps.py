@@ -1,4 +1,6 @@
-"""The steps of each way forward, in bench order. Whatever the way, its steps are made here or in this folder."""
+"""The steps of each way forward, in bench order. Whatever the way, its steps are made here or in
+this folder.
+"""
 
 from __future__ import annotations
 

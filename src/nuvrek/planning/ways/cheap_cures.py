@@ -1,4 +1,6 @@
-"""Cheap cures first: what strings, nut, saddle, shim, rod nut and hardware can do before rod and frets."""
+"""Cheap cures first: what strings, nut, saddle, shim, rod nut and hardware can do before rod and
+frets.
+"""
 
 from __future__ import annotations
 
@@ -12,10 +14,12 @@ from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.readings.entries import Promise
 
-# A string pressed at 3 should clear fret 1 by about a leaf: so much is left when a slot is filed (common practice, no
+# A string pressed at 3 should clear fret 1 by about a leaf: so much is left when a slot is filed
+# (common practice, no
 # source).
 NUT_LEAVES_MM = 0.05
-# A heavier set pulls up to about so many times as much; more is another instrument (common practice, no source).
+# A heavier set pulls up to about so many times as much; more is another instrument (common
+# practice, no source).
 MOST_PULL = 1.3
 _NUT_STOPS = ("resists", "glued", "key-slips", "out-of-reach")
 _NOISE = ("buzz", "rattle", "noise", "hum", "clatter")
@@ -82,7 +86,8 @@ def saddle(weighing: Weighing) -> Draft | None:
     if not off:
         return None
     why = [
-        f"The saddle gives no more on the {LANE_WORDS[side.side]}: {case.length(LEAST_SADDLE_MM)} of it must stay, "
+        f"The saddle gives no more on the {LANE_WORDS[side.side]}: "
+        f"{case.length(LEAST_SADDLE_MM)} of it must stay, "
         f"and {case.length(side.lacking_mm)} would be lacking: neck angle."
         for side in off
         if side.lacking_mm > 0.0
@@ -120,7 +125,8 @@ def shim(weighing: Weighing) -> Draft | None:
     if heights.lacking_mm <= 0.0 or case.neck.joint != "bolted":
         return None
     gist = (
-        f"Tilt the neck back by {heights.angle_degrees:.2f}°: a shim of {case.length(heights.at_heel_mm)} at the end of "
+        f"Tilt the neck back by {heights.angle_degrees:.2f}°: a shim of "
+        f"{case.length(heights.at_heel_mm)} at the end of "
         f"{'the' if heights.heel_mm else 'a usual'} pocket, or the tilt screw, makes up for "
         f"{case.length(heights.lacking_mm)} at the saddle."
     )
@@ -145,5 +151,8 @@ def hardware(weighing: Weighing) -> Draft | None:
         return None
     if case.named("proud", "rocks", "loose", "end-up", "middle-up"):
         return None
-    gist = "No fret and no relief explains the noise: loose hardware, a slack screw, a nut slot, a string's winding."
+    gist = (
+        "No fret and no relief explains the noise: loose hardware, a slack screw, a nut slot, "
+        "a string's winding."
+    )
     return Draft("hardware", gist)

@@ -20,9 +20,11 @@ _MOST_NAMED = 3
 
 
 def crown_few(weighing: Weighing) -> Draft | None:
-    """Worn frets rounded by themselves, the others left alone; None where neither groove nor wide flat was read.
+    """Worn frets rounded by themselves, the others left alone; None where neither groove nor wide
+    flat was read.
 
-    A groove takes the whole crown down to its bottom, a flat is rounded from its shoulders and loses no height.
+    A groove takes the whole crown down to its bottom, a flat is rounded from its shoulders and
+    loses no height.
     """
     case = weighing.case
     tops, alone = case.neck_tops, case.agreed.untouched

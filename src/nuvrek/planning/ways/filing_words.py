@@ -1,4 +1,6 @@
-"""What stands in the way of a filing, in sentences: frets to seat or read first, metal that is not there."""
+"""What stands in the way of a filing, in sentences: frets to seat or read first, metal that is
+not there.
+"""
 
 from __future__ import annotations
 
@@ -46,8 +48,10 @@ def over_driven_words(case: Case) -> list[str]:
         cost = now - metal_of(case.neck_tops, Terms(), tops)
         if low > STILL_MM and cost > WORTH_FILING_MM:
             said.append(
-                f"Fret {fret} went too far: it sits {case.length(low)} low, and a full level takes {case.length(cost)} more of the "
-                "others for it. Lift it and glue it at the right height, or put new wire there, before levelling."
+                f"Fret {fret} went too far: it sits {case.length(low)} low, and a full "
+                f"level takes {case.length(cost)} more of the "
+                "others for it. Lift it and glue it at the right height, or put new wire "
+                "there, before levelling."
             )
     return said
 
@@ -61,7 +65,9 @@ _WOULD_DO = {
 
 
 def metal_words(case: Case, neck_tops: NeckTops, terms: Terms, removal: Removal) -> list[str]:
-    """Why a level can't be paid for, by which frets and how much, and what would make it possible."""
+    """Why a level can't be paid for, by which frets and how much, and what would make it
+    possible.
+    """
     if removal.possible:
         return []
     said = []

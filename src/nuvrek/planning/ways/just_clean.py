@@ -1,4 +1,6 @@
-"""Just clean: the least metal for clean notes at the string height that is wanted, as a way forward."""
+"""Just clean: the least metal for clean notes at the string height that is wanted, as a way
+forward.
+"""
 
 from __future__ import annotations
 
@@ -25,15 +27,19 @@ from nuvrek.readings.entries import Promise
 
 Array = NDArray[np.float64]
 
-# So much above what a full level would allow, where no height was wished for (common practice, no source).
+# So much above what a full level would allow, where no height was wished for (common practice, no
+# source).
 ABOVE_LEVEL_MM = 0.15
-# Every note is to be clean nine times in ten: so many standard deviations of its room are kept (normal, one-sided).
+# Every note is to be clean nine times in ten: so many standard deviations of its room are kept
+# (normal, one-sided).
 SURE = 1.2816
 
 
 @dataclass(frozen=True)
 class CleanBasis:
-    """What just clean and its curve stand on: the strings, the relief there is, and the heights a full level allows."""
+    """What just clean and its curve stand on: the strings, the relief there is, and the heights
+    a full level allows.
+    """
 
     on: OnNeck
     relief_mm: float
@@ -74,7 +80,9 @@ def clean_curve(case: Case, basis: CleanBasis) -> MetalCurve:
 
 
 def clean_at(weighing: Weighing, drawn: MetalCurve, heights: Array) -> Draft:
-    """Just clean at these heights (strings,), whether that asks for metal, for none or for too much."""
+    """Just clean at these heights (strings,), whether that asks for metal, for none or for too
+    much.
+    """
     case = weighing.case
     wanted = wanted_relief(case.neck_map)
     now = 0.0 if wanted is None else wanted.now.mm
@@ -85,7 +93,8 @@ def clean_at(weighing: Weighing, drawn: MetalCurve, heights: Array) -> Draft:
     why = []
     if clean is None:
         why.append(
-            "The frets can't pay for it at that height: higher strings, or less crown kept, would do."
+            "The frets can't pay for it at that height: higher strings, or less crown "
+            "kept, would do."
         )
         nothing = np.zeros_like(case.neck_tops.crown_mm)
         clean = Clean(nothing, 0.0, 0.0, nothing)
@@ -133,7 +142,9 @@ def _draft(
 
 
 def heights_wanted(neck: NeckDescription, best_mm: Array) -> Array:
-    """What the owner wishes for, but no lower than a full level would allow; else a little above that. (strings,)"""
+    """What the owner wishes for, but no lower than a full level would allow; else a little above
+    that. (strings,)
+    """
     low, high = neck.height_low_mm, neck.height_high_mm
     if low is None or high is None:
         return best_mm + ABOVE_LEVEL_MM

@@ -1,6 +1,8 @@
-"""The ways forward, one record each: everything the program needs to know of a way is declared here.
+"""The ways forward, one record each: everything the program needs to know of a way is declared
+here.
 
-The records are light: a builder is named by its place and imported when ways are weighed, so that the
+The records are light: a builder is named by its place and imported when ways are weighed, so that
+the
 shelf can say what is in hand before the heavy libraries are there.
 """
 
@@ -29,7 +31,9 @@ Family = Literal[
 
 @dataclass(frozen=True)
 class WayRecord:
-    """A way forward as declared. ``builder`` is ``module:function``: a Weighing in, a Draft out, or None."""
+    """A way forward as declared. ``builder`` is ``module:function``: a Weighing in, a Draft out,
+    or None.
+    """
 
     kind: str
     title: str

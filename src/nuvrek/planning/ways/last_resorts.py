@@ -15,15 +15,19 @@ from nuvrek.units import format_length
 
 # From this much too much relief on, heat is worth its risk (common practice, no source).
 FAR_OVER_MM = 0.25
-# What one cycle of heat takes out, and how unsure that is, before this neck has shown it (common practice, no source).
+# What one cycle of heat takes out, and how unsure that is, before this neck has shown it (common
+# practice, no source).
 HEAT_GAIN_MM, HEAT_GAIN_SPREAD_MM = 0.12, 0.10
-# After so many cycles without the neck following, it is a matter for a rod or a neck (common practice, no source).
+# After so many cycles without the neck following, it is a matter for a rod or a neck (common
+# practice, no source).
 CYCLES_TRIED = 2
 
 
 @dataclass(frozen=True, slots=True)
 class HeatSoFar:
-    """What the cycles so far took out of the relief, in mm each with its doubt, and what another is expected to."""
+    """What the cycles so far took out of the relief, in mm each with its doubt, and what another
+    is expected to.
+    """
 
     gains: tuple[tuple[float, float], ...]
     expected_mm: float
@@ -31,7 +35,9 @@ class HeatSoFar:
 
 
 def heat_so_far(neck_map: HeightMap) -> HeatSoFar:
-    """Read from the map: what came out beside the rod's turns. Each cycle updates what the next is expected to do."""
+    """Read from the map: what came out beside the rod's turns. Each cycle updates what the next
+    is expected to do.
+    """
     unknowns = neck_map.gathering.unknowns
     gains, mean, variance = [], HEAT_GAIN_MM, HEAT_GAIN_SPREAD_MM**2
     for n, (number, _) in enumerate(neck_map.neck_state.shifts):
@@ -73,7 +79,8 @@ def heat(weighing: Weighing) -> Draft | None:
         why.append("Not on a lacquered board: heat lifts the finish.")
     if len(so_far.gains) >= CYCLES_TRIED and so_far.expected_mm < 0.05:
         why.append(
-            f"{len(so_far.gains)} cycles and the neck does not follow: rod or neck must be replaced."
+            f"{len(so_far.gains)} cycles and the neck does not follow: rod or neck must be "
+            "replaced."
         )
     if case.neck.rod == "none":
         gist += " Without a rod heated wood tends to return."
@@ -97,10 +104,16 @@ def _angle(case: Case) -> list[str]:
     heel = (
         f"{format_length(heights.at_heel_mm, case.unit)} at the heel"
         if heights.heel_mm
-        else f"{format_length(heights.at_heel_mm, case.unit)} on a usual heel; measure heel length and edge over the bridge for the quote"
+        else (
+            f"{format_length(heights.at_heel_mm, case.unit)} on a usual heel; measure heel "
+            "length and edge over the bridge for the quote"
+        )
     )
     return [
-        f"Neck angle reset: the strings are high, the saddle is spent{climbs}. {heights.angle_degrees:.2f}°, {heel}."
+        (
+            f"Neck angle reset: the strings are high, the saddle is spent{climbs}. "
+            f"{heights.angle_degrees:.2f}°, {heel}."
+        )
     ]
 
 
@@ -109,10 +122,12 @@ def _rod_work(case: Case) -> list[str]:
         return []
     if case.neck.rod == "none":
         return [
-            "Rod fitting, or the board off and the neck trued: no rod, and more bow than frets should pay for. For the quote: "
+            "Rod fitting, or the board off and the neck trued: no rod, and more bow than "
+            "frets should pay for. For the quote: "
             "relief at pitch and slack, board thickness, wood, scale."
         ]
     return [
-        "Rod replacement: the rod is spent and the relief far over. For the quote: rod log, relief at pitch and slack, "
+        "Rod replacement: the rod is spent and the relief far over. For the quote: rod "
+        "log, relief at pitch and slack, "
         "board thickness. On a cheap bolt-on neck a new neck often costs less."
     ]

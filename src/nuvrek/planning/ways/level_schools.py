@@ -1,4 +1,6 @@
-"""Levelling all frets, by each school of how the neck lies meanwhile: metal, and the relief once strung up."""
+"""Levelling all frets, by each school of how the neck lies meanwhile: metal, and the relief once
+strung up.
+"""
 
 from __future__ import annotations
 
@@ -17,11 +19,13 @@ from nuvrek.planning.ways.filing_words import metal_words, seat_first_words
 from nuvrek.readings.entries import WayKind
 from nuvrek.readings.words import turns_words
 
-# A one-way rod needs some relief to govern: so much more dip is dressed into the frets (common practice, no source).
+# A one-way rod needs some relief to govern: so much more dip is dressed into the frets (common
+# practice, no source).
 TO_GOVERN_MM = 0.05
 # So nearly does a dial bring a neck back to its strung shape (common practice, no source).
 DIAL_BACK_MM = 0.02
-# A rod that answers with less a turn than this gives no turns to speak of, mm; common practice, no source.
+# A rod that answers with less a turn than this gives no turns to speak of, mm; common practice, no
+# source.
 LEAST_ANSWER_MM = 0.1
 
 
@@ -29,7 +33,8 @@ LEAST_ANSWER_MM = 0.1
 class SetUp:
     """How the neck lies for filing: what the rod may do, what is dressed in, and what follows.
 
-    ``strung_mm`` and its doubt are the relief of the tops strung up, before the rod is touched again.
+    ``strung_mm`` and its doubt are the relief of the tops strung up, before the rod is touched
+    again.
     """
 
     neck_tops: NeckTops
@@ -139,13 +144,20 @@ def set_up(case: Case, kind: WayKind, terms: Terms) -> SetUp:
         if kind == "level-held":
             words = "Held at its strung shape, rod set straight: no guess at what the strings pull."
             return SetUp(fixed, terms, dressed, DIAL_BACK_MM, words, why)
-        words = f"Rod straight, strings off: strung up {length(strung)}, give or take {length(doubt)}, then the rod."
+        words = (
+            f"Rod straight, strings off: strung up {length(strung)}, give or take "
+            f"{length(doubt)}, then the rod."
+        )
         return SetUp(fixed, terms, strung, doubt, words, why)
     if kind == "crown-first":
-        words = "Worn crowns rounded first, then only what stands over the line: low tops stay as they are."
+        words = (
+            "Worn crowns rounded first, then only what stands over the line: low tops stay as "
+            "they are."
+        )
         return SetUp(case.neck_tops, replace(terms, band_mm=STILL_MM), strung, doubt, words)
     words = (
-        f"Every top touched, rod where it costs least: strung up {length(strung)}, give or take {length(doubt)}, "
+        f"Every top touched, rod where it costs least: strung up {length(strung)}, give or "
+        f"take {length(doubt)}, "
         f"then the rod to {length(wanted)}."
     )
     return SetUp(case.neck_tops, terms, strung, doubt, words)
@@ -159,17 +171,25 @@ def _as_it_lies(case: Case, kind: WayKind, terms: Terms, rigid: NeckTops) -> Set
     dip = wanted - pull
     dressed = replace(terms, dip_mm=dip, band_mm=STILL_MM if kind == "crown-first" else None)
     if kind == "level-held":
-        words = f"Held at its strung shape: {length(wanted)} of relief dressed in as the strings will see it."
+        words = (
+            f"Held at its strung shape: {length(wanted)} of relief dressed in as the strings "
+            "will see it."
+        )
         return SetUp(rigid, dressed, wanted, DIAL_BACK_MM, words)
     what = "dip" if dip >= 0 else "crest"
-    words = f"Filed as it lies to {length(abs(dip))} of {what}: strung up {length(wanted)}, give or take {length(doubt)}."
+    words = (
+        f"Filed as it lies to {length(abs(dip))} of {what}: strung up {length(wanted)}, give "
+        f"or take {length(doubt)}."
+    )
     if kind == "crown-first":
         words = "Worn crowns rounded first, then only what stands over the line. " + words
     return SetUp(rigid, dressed, wanted, doubt, words)
 
 
 def board_dip_mm(neck_map: HeightMap) -> float:
-    """Dip of the slack board over the lanes that were measured: what the rod takes out to set it straight."""
+    """Dip of the slack board over the lanes that were measured: what the rod takes out to set it
+    straight.
+    """
     lanes = [lane for lane, known in zip(LANES, neck_map.known, strict=True) if known] or list(
         LANES
     )

@@ -1,4 +1,6 @@
-"""The kinds of entries and stations, one record each; whatever the program needs of a kind it finds here."""
+"""The kinds of entries and stations, one record each; whatever the program needs of a kind it
+finds here.
+"""
 
 from __future__ import annotations
 

@@ -44,7 +44,10 @@ def amount_faults(entry: Gap) -> list[str]:
         return ["give gap_mm, or leaves (slides_mm, drags_mm, wont_go_mm), not both."]
     if low is not None and highs and low >= min(highs):
         return [
-            f"the leaf that slides ({low} mm) should be thinner than the one that drags or won't go ({min(highs)} mm)."
+            (
+                f"the leaf that slides ({low} mm) should be thinner than the one that drags or "
+                f"won't go ({min(highs)} mm)."
+            )
         ]
     needed = not isinstance(entry, Rock | StandOff)
     if needed and entry.gap_mm is None and low is None and not highs:

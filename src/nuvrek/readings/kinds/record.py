@@ -32,10 +32,12 @@ def no_faults(_entry: Entry, _neck: NeckDescription, _number: int) -> list[str]:
 
 @dataclass(frozen=True, kw_only=True)
 class EntryRecord(Generic[E]):
-    """A kind of entry as declared; its fields and their bounds stand with its struct in ``entries``.
+    """A kind of entry as declared; its fields and their bounds stand with its struct in
+    ``entries``.
 
     ``place`` and ``value`` are its words; ``frets`` are those it says something about; ``highest``
-    is the highest it touches, where that is another one; ``page`` is where such entries usually come
+    is the highest it touches, where that is another one; ``page`` is where such entries usually
+    come
     from. Of a reading besides: ``station`` asks for it again in its own place, ``tool`` took it,
     ``figure`` is its one number in mm.
     """
@@ -60,7 +62,8 @@ class EntryRecord(Generic[E]):
 
 @dataclass(frozen=True, kw_only=True)
 class StationRecord:
-    """A kind of station as declared. ``prompt`` gets the station, the fret in hand, the side and the strings.
+    """A kind of station as declared. ``prompt`` gets the station, the fret in hand, the side and
+    the strings.
 
     ``likely_mm`` is what a reading there can well be, outside it is questioned, never refused
     (common practice, no source). ``sweep``: one pass over many frets, of which only the exceptions

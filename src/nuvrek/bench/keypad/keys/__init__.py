@@ -1,4 +1,6 @@
-"""What the keys do at each kind of station: every class of this folder says which stations it is for."""
+"""What the keys do at each kind of station: every class of this folder says which stations it is
+for.
+"""
 
 from __future__ import annotations
 

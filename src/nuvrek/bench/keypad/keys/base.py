@@ -16,7 +16,9 @@ from nuvrek.units import Length, LengthError, parse_length
 
 
 class StationKeys:
-    """One station at the keypad. Subclasses say what the special keys, Enter and a typed value do."""
+    """One station at the keypad. Subclasses say what the special keys, Enter and a typed value
+    do.
+    """
 
     # The kinds of stations these keys are for; none where the class is only a ground for others.
     stations: ClassVar[tuple[str, ...]] = ()
@@ -58,7 +60,9 @@ class StationKeys:
         return None
 
     def turns(self) -> tuple[Station, ...]:
-        """The same station on the other lanes (sides, strings), for up and down of a single reading."""
+        """The same station on the other lanes (sides, strings), for up and down of a single
+        reading.
+        """
         return tuple(self.at(lane=lane) for lane in LANES)
 
     def at(self, **changes: object) -> Station:
@@ -96,7 +100,9 @@ class StationKeys:
         return low <= typed.mm <= high
 
     def accept(self, key: str, typed: Length, offered: bool = False) -> None:
-        """A value that was asked about, or needs no question; ``offered``: the likely meaning was taken."""
+        """A value that was asked about, or needs no question; ``offered``: the likely meaning
+        was taken.
+        """
         if not self.possible(typed):
             self.pad.message = "That can't be a reading on a neck. Type it again."
             self.pad.text = ""

@@ -15,7 +15,9 @@ LEAF_KEYS: dict[str, Leaf] = {"+": "slides_mm", "-": "drags_mm", "/": "wont_go_m
 
 
 class LeafKeys(StationKeys):
-    """Stations where leaves go under something: a leaf that slides may come before one that does not."""
+    """Stations where leaves go under something: a leaf that slides may come before one that does
+    not.
+    """
 
     @property
     def aside(self) -> str:
@@ -97,7 +99,9 @@ class GapKeys(LeafKeys):
         return range(low + 1, max(high, past + 1))
 
     def reach(self) -> tuple[float, int, int] | None:
-        """The edge of the user's own that is laid as it rests, and what it covers; None where it covers all."""
+        """The edge of the user's own that is laid as it rests, and what it covers; None where it
+        covers all.
+        """
         if self.station.by != "edge" or self.station.supports is not None:
             return None
         return edge_reach(self.pad.neck, self.pad.cursor, self.pad.kit.edges_mm)

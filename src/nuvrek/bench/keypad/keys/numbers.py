@@ -34,7 +34,9 @@ class CrownKeys(StationKeys):
 
 
 class HeightKeys(StationKeys):
-    """A string over a fret; up and down of a single reading go through the strings, a fret and ``*`` sets a capo."""
+    """A string over a fret; up and down of a single reading go through the strings, a fret and
+    ``*`` sets a capo.
+    """
 
     stations: ClassVar[tuple[str, ...]] = ("string-height",)
     keys: ClassVar[Mapping[str, str]] = {"*": "capo"}
@@ -132,7 +134,10 @@ class DialKeys(StationKeys):
 
     stations: ClassVar[tuple[str, ...]] = ("dial",)
     keys: ClassVar[Mapping[str, str]] = {"+": "plus", "-": "minus", "*": "other way"}
-    hint = "One press a fret; the fret moves on. Arrows go to another, - turns the sign, * the other way, Enter leaves."
+    hint = (
+        "One press a fret; the fret moves on. Arrows go to another, - turns the sign, * the "
+        "other way, Enter leaves."
+    )
 
     def first(self) -> int:
         """Where a run that was left goes on: the first fret of its lane without a reading."""
@@ -146,7 +151,9 @@ class DialKeys(StationKeys):
         return next((fret for fret in order if fret not in read), order[0])
 
     def _same_beam(self, dial: Dial) -> bool:
-        """Whether a reading was taken on this lane in the present state: otherwise the beam lay anew."""
+        """Whether a reading was taken on this lane in the present state: otherwise the beam lay
+        anew.
+        """
         return (dial.lane, dial.state) == (self.station.lane, self.pad.session.neck_state.state)
 
     def frets(self) -> range:

@@ -1,4 +1,6 @@
-"""Sweeps: only what is found is marked, then one key says that all the others are as they should be."""
+"""Sweeps: only what is found is marked, then one key says that all the others are as they should
+be.
+"""
 
 from __future__ import annotations
 
@@ -46,7 +48,9 @@ class SweepKeys(StationKeys):
         return self.station.fret or self.frets().start
 
     def fret_from_text(self) -> bool:
-        """The hand goes to the fret that was typed, if one was; False when there is no such fret."""
+        """The hand goes to the fret that was typed, if one was; False when there is no such
+        fret.
+        """
         pad, frets = self.pad, self.frets()
         text, pad.text = pad.text, ""
         if not text:
@@ -58,7 +62,9 @@ class SweepKeys(StationKeys):
         return False
 
     def mark_down(self, mark: AnyReading) -> bool:
-        """Write a mark; True where something more may be said of it, which is not so for one taken again."""
+        """Write a mark; True where something more may be said of it, which is not so for one
+        taken again.
+        """
         again = self.pad.replacing
         return self.pad.write(mark) and not again
 
@@ -199,7 +205,10 @@ class PressKeys(MarkKeys):
         "+": "high end",
         "/": "firm, light",
     }
-    hint = "Fret number and * if it moves, - at its low end, + at its high end, / firm with light under it. Enter: no other moves."
+    hint = (
+        "Fret number and * if it moves, - at its low end, + at its high end, / firm with light "
+        "under it. Enter: no other moves."
+    )
     bounds_mm = (0.0, 5.0)
     _LANES: ClassVar[Mapping[str, Lane | None]] = {"*": None, "-": "bass", "+": "treble", "/": None}
 
@@ -238,7 +247,10 @@ class EndsKeys(MarkKeys):
         "-": "proud bevel",
         "/": "tape lip",
     }
-    hint = "Fret number and * sharp, + past the edge, - bevel proud, / lip from tape. Enter: the others are fine."
+    hint = (
+        "Fret number and * sharp, + past the edge, - bevel proud, / lip from tape. Enter: the "
+        "others are fine."
+    )
     bounds_mm = (0.0, 5.0)
     _FAULTS: ClassVar[Mapping[str, EndFault]] = {
         "*": "sharp",
