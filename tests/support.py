@@ -84,6 +84,7 @@ class WindowCase(TempCase):
             load_fonts()
         self.app = _APPS[0]
         self.warnings: list[str] = []
+        self.closed: list[object] = []
         bad = {QtMsgType.QtWarningMsg, QtMsgType.QtCriticalMsg}
         qInstallMessageHandler(
             lambda kind, _where, text: self.warnings.append(text) if kind in bad else None
@@ -108,6 +109,9 @@ class WindowCase(TempCase):
         return window
 
     def _close(self, window: object) -> None:
+        if window in self.closed:
+            return
+        self.closed.append(window)
         window.close()  # type: ignore[attr-defined]
         window.deleteLater()  # type: ignore[attr-defined]
         self.app.processEvents()

@@ -15,12 +15,14 @@ from typing import Any
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
 
+from nuvrek.desktop import log
 from nuvrek.readings.entries import Reading
 from nuvrek.readings.rounds import ROUNDS
 from nuvrek.simulator.stand_in_gauge import StandIn
 from tests.support import WindowCase
 
 EVENTS = 500
+PAGES = ("Measure", "Map", "Choose", "Work", "Prove", "Filing", "String room")
 KEYS = [
     *"0123456789" * 2,
     *".+-*/+-*/",
@@ -48,28 +50,50 @@ class RandomHands(WindowCase):
 
     def test_nothing_raises_and_nothing_is_lost(self) -> None:
         seconds = float(os.environ.get("NUVREK_HANDS_SECONDS", "0"))
-        window: Any = self.open_window(demo=True, inline=False)
-        pick = random.Random(20260310)
-        window.stages["Shelf"]._open(4)
-        window.show_stage("Measure")
+        log.keep_in(self.folder / "log")
+        self.addCleanup(log.stop)
+        self.window: Any = self.open_window(demo=True, inline=False)
+        pick = random.Random(int(os.environ.get("NUVREK_HANDS_SEED", "20260310")))
+        self.window.stages["Shelf"]._open(4)
+        self.window.show_stage("Measure")
         self.gauge: StandIn | None = None
         self.addCleanup(lambda: self.gauge and self.gauge.unplug())
+        # What lies in every neck that is not open: nothing may reach it there.
+        self.resting = {row.id: self.window.app.book.entries(row.id) for row in self.rows()}
         end = time.monotonic() + seconds
-        events = 0
-        most_taken = 0
+        events = written = 0
         while events < EVENTS or time.monotonic() < end:
-            self.one_event(window, pick)
+            self.one_event(self.window, pick)
             events += 1
             self.app.processEvents()
             self.assertEqual("\n".join(self.raised), "")
-            session = window.app.session
-            most_taken = max(most_taken, len(session.neck_state.taken))
             if events % 100 == 0:
-                self.assertEqual(window.app.book.entries(session.neck_id), session.entries)
+                written = max(written, self.check_all_necks())
         if self.gauge is not None:
             self.gauge.unplug()
-        self.assertGreater(most_taken, 30)
-        self.still_answers(window)
+        self.assertGreater(written, 20)
+        self.assertFalse((self.folder / "log" / "nuvrek.log").exists(), self.logged())
+        self.still_answers(self.window)
+
+    def rows(self) -> list[Any]:
+        return list(self.window.app.book.necks())
+
+    def logged(self) -> str:
+        path = self.folder / "log" / "nuvrek.log"
+        return path.read_text() if path.exists() else ""
+
+    def check_all_necks(self) -> int:
+        """Whether the open neck holds what its session says, and all others what they held; the
+        open one's length.
+        """
+        session = self.window.app.session
+        for row in self.rows():
+            entries = self.window.app.book.entries(row.id)
+            if row.id == session.neck_id:
+                self.assertEqual(entries, session.entries)
+            else:
+                self.assertEqual(entries, self.resting.get(row.id, entries), row.id)
+        return len(session.entries)
 
     def one_event(self, window: Any, pick: random.Random) -> None:
         doings: list[tuple[int, Callable[[Any, random.Random], None]]] = [
@@ -85,6 +109,10 @@ class RandomHands(WindowCase):
             (2, self.other_stage),
             (2, self.take_again),
             (1, self.paste),
+            (2, self.other_neck),
+            (6, self.undo_somewhere),
+            (4, self.enter_somewhere),
+            (1, self.close_and_open),
         ]
         weights = [weight for weight, _ in doings]
         pick.choices(doings, weights)[0][1](window, pick)
@@ -153,14 +181,47 @@ class RandomHands(WindowCase):
         )()
 
     def other_stage(self, window: Any, pick: random.Random) -> None:
-        window.show_stage(pick.choice(["Measure", "Measure", "Map", "Prove", "My tools"]))
+        window.show_stage(pick.choice(["Measure", "Measure", *PAGES, "My tools"]))
         if window.now == "My tools":
             window.show_stage("Measure")
+
+    def other_neck(self, window: Any, pick: random.Random) -> None:
+        """Off to another neck while the solver may still be at this one."""
+        session = window.app.session
+        self.resting[session.neck_id] = list(session.entries)
+        window.show_stage("Shelf")
+        self.keys(window, str(pick.randrange(1, 10)))
+        self.resting.setdefault(window.app.session.neck_id, list(window.app.session.entries))
+        self.enter_somewhere(window, pick)
+
+    def undo_somewhere(self, window: Any, pick: random.Random) -> None:
+        window.show_stage(pick.choice(PAGES))
+        QTest.qWait(pick.choice([0, 0, 5, 60]))
+        self.keys(window, *[Qt.Key.Key_Backspace] * pick.randrange(1, 4))
+
+    def enter_somewhere(self, window: Any, pick: random.Random) -> None:
+        window.show_stage(pick.choice(PAGES))
+        QTest.qWait(pick.choice([0, 0, 5, 60, 300]))
+        self.keys(window, *[Qt.Key.Key_Return] * pick.randrange(1, 3))
+
+    def close_and_open(self, window: Any, pick: random.Random) -> None:
+        """The window is closed in the middle of whatever it does, and another opened on the same
+        file.
+        """
+        path, neck = window.app.book.path, window.app.session.neck_id
+        if self.gauge is not None:
+            self.gauge.unplug()
+            self.gauge = None
+        self._close(window)
+        self.window = self.open_window(path, inline=False)
+        self.window.stages["Shelf"]._open([row.id for row in self.rows()].index(neck))
+        self.window.show_stage("Measure")
 
     def take_again(self, window: Any, pick: random.Random) -> None:
         session = window.app.session
         numbers = [n for n, e in enumerate(session.entries, 1) if isinstance(e, Reading)]
-        window._retake(pick.choice(numbers))
+        if numbers:
+            window._retake(pick.choice(numbers))
 
     def paste(self, window: Any, pick: random.Random) -> None:
         rows = ["crown-height,middle,3,1.1", "crown-height,middle,99,1.1", "zap,,,"]

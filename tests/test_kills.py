@@ -1,0 +1,146 @@
+"""The program is killed while it writes acts of every kind: each is there whole or not at all.
+
+``NUVREK_KILLS=1000`` makes it a thousand kills; without it two dozen suffice.
+"""
+
+import os
+import random
+import signal
+import time
+from pathlib import Path
+
+from msgspec import structs
+
+from nuvrek.bench.session import Session
+from nuvrek.bench.work.job import tick
+from nuvrek.logbook.store import Logbook
+from nuvrek.planning.steps.step import Action, Step
+from nuvrek.readings.acts import live_acts
+from nuvrek.readings.entries import (
+    Agreed,
+    AnyEntry,
+    Chosen,
+    CrownHeight,
+    Describe,
+    Heard,
+    Note,
+    OthersClean,
+    RodMove,
+    RoundStart,
+    Strike,
+)
+from tests.support import NECK, TempCase
+
+KILLS = int(os.environ.get("NUVREK_KILLS", "24"))
+STEPS: tuple[tuple[Action, int], ...] = (("heat", 2), ("seat", 3), ("slack", 2), ("tick", 1))
+
+
+def one_act(session: Session, pick: random.Random) -> int:
+    """Write one act of a random kind; returns of how many entries it should be."""
+    crown = CrownHeight(lane="bass", fret=pick.randrange(1, 20), height_mm=1.1)
+    acts: tuple[tuple[AnyEntry, ...], ...] = (
+        (crown,),
+        (RoundStart(name="basic"), crown),
+        (crown,) * 60,
+        (
+            Agreed(untouched=(7,)),
+            Describe(neck=structs.replace(NECK, height_low_mm=1.5, height_high_mm=1.4)),
+        ),
+        (Agreed(), Chosen(way="spot-level", frets=(5,))),
+        (RodMove(turns=0.125, side="bass"), RodMove(turns=-0.125, side="treble")),
+        (Heard(string=1, fret=3, says="buzzes"), OthersClean(string=1, frets=(1, 2))),
+        (Note(text="a long photo", photo=b"x" * 200_000),),
+    )
+    if pick.random() < 0.3:
+        action, count = pick.choice(STEPS)
+        tick(session, Step("step", "A step", "", 1, action, (4, 5)))
+        return count
+    if pick.random() < 0.2 and live_acts(session.entries):
+        before = len(session.entries)
+        session.undo()
+        return len(session.entries) - before
+    act = pick.choice(acts)
+    session.append(*act)
+    return len(act)
+
+
+def write_until_killed(path: Path, neck: int, told: int, seed: int) -> None:
+    """The child: one act after the other, each with its size told once it is on disk."""
+    pick = random.Random(seed)
+    book = Logbook(path)
+    session = Session(book, neck, NECK, lambda: "2026-03-03T10:00:00")
+    while True:
+        if len(session.entries) > 3000:
+            session = Session(book, book.start(NECK, "", session.entries[:50]), NECK, lambda: "")
+        first = len(session.entries) + 1
+        size = one_act(session, pick)
+        os.write(told, f"{session.neck_id} {first} {size}\n".encode())
+
+
+class Kills(TempCase):
+    def test_each_act_is_there_whole_or_not_at_all(self) -> None:
+        path = self.folder / "book.db"
+        book = Logbook(path)
+        neck = book.start(NECK, "")
+        book.close()
+        pick = random.Random(7)
+        acts = 0
+        for lap in range(KILLS):
+            said = self.killed_after(path, neck, pick.uniform(0.0, 0.06), lap)
+            book = Logbook(path)
+            for row in book.necks():
+                journal = book.journal(row.id)
+                self.assertEqual(journal.damage, ())
+                sizes = self.groups(journal.entries)
+                # What was told as written is there in the size it was told in.
+                for number, first, size in said:
+                    if number == row.id:
+                        self.assertEqual(sizes.get(first), size, (lap, first))
+                        acts += 1
+                # The last act may have reached the disk untold, but no part of it alone.
+                self.check_last(journal.entries)
+            if len(book.entries(neck)) > 2500:
+                neck = book.start(NECK, "")
+            book.close()
+        self.assertGreater(acts, KILLS)
+
+    def killed_after(
+        self, path: Path, neck: int, seconds: float, seed: int
+    ) -> list[tuple[int, int, int]]:
+        heard, told = os.pipe()
+        child = os.fork()
+        if child == 0:
+            try:
+                os.close(heard)
+                write_until_killed(path, neck, told, seed)
+            finally:
+                os._exit(1)
+        os.close(told)
+        time.sleep(0.015 + seconds)
+        os.kill(child, signal.SIGKILL)
+        os.waitpid(child, 0)
+        with os.fdopen(heard, "rb") as pipe:
+            lines = pipe.read().decode().split("\n")[:-1]
+        return [(int(a), int(b), int(c)) for a, b, c in (line.split() for line in lines)]
+
+    @staticmethod
+    def groups(entries: list[AnyEntry]) -> dict[int, int]:
+        """The size of each act by the number of its first entry."""
+        sizes: dict[int, int] = {}
+        first = 0
+        for number, entry in enumerate(entries, 1):
+            first = first if entry.joined else number
+            sizes[first] = sizes.get(first, 0) + 1
+        return sizes
+
+    def check_last(self, entries: list[AnyEntry]) -> None:
+        sizes = self.groups(entries)
+        if not sizes:
+            return
+        first = max(sizes)
+        act = entries[first - 1 :]
+        kinds = {type(entry) for entry in act}
+        whole = {1, 2, 3, 60} if Strike not in kinds else set(range(1, 61))
+        self.assertIn(sizes[first], whole)
+        if isinstance(act[0], CrownHeight) and len(act) > 1:
+            self.assertEqual(len(act), 60)
