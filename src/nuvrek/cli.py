@@ -8,7 +8,7 @@ from __future__ import annotations
 import argparse
 import json
 import sys
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from contextlib import closing
 from datetime import datetime
 from pathlib import Path
@@ -59,20 +59,30 @@ def _parser() -> _Parser:
     parser.add_argument("--version", action="version", version=f"nuvrek {__version__}")
     commands = parser.add_subparsers(title="commands", required=True, parser_class=_Parser)
 
-    def command(
-        name: str, run: Any, help_text: str, *, job: bool = False
-    ) -> argparse.ArgumentParser:
+    def command(name: str, run: Any, help_text: str) -> argparse.ArgumentParser:
         sub = commands.add_parser(name, help=help_text, description=help_text)
         sub.set_defaults(run=run)
-        if job:
-            sub.add_argument("job", type=Path, metavar="JOB", help="a job file")
-            sub.add_argument("--json", action="store_true", help="print JSON instead of sentences")
         return sub
 
-    command("map", _map, "the height map and findings of a job", job=True)
-    command("plan", _plan, "the ways forward and the advice for a job", job=True)
-    command("check", _check, "whether a job file is sound", job=True)
+    for name, run, help_text in (
+        ("map", _map, "the height map and findings of a job"),
+        ("plan", _plan, "the ways forward and the advice for a job"),
+        ("check", _check, "whether a job file is sound"),
+    ):
+        sub = command(name, run, help_text)
+        sub.add_argument("job", type=Path, metavar="JOB", help="a job file")
+        sub.add_argument("--json", action="store_true", help="print JSON instead of sentences")
     command("schema", _schema, "the JSON Schema of a job file")
+    _made_up(command)
+    _in_and_out(command)
+    return parser
+
+
+Command = Callable[[str, Any, str], argparse.ArgumentParser]
+
+
+def _made_up(command: Command) -> None:
+    """Necks and gauges that do not exist, and an edge that is yet to be cut."""
     simulate = command("simulate", _simulate, "write a job measured on a made-up neck")
     simulate.add_argument("--seed", type=_seed, required=True)
     simulate.add_argument("--frets", type=_whole("frets", 10, 36), default=22)
@@ -92,12 +102,15 @@ def _parser() -> _Parser:
     gauge = command("gauge", _gauge, "play an indicator over a made-up neck on a pseudo-terminal")
     gauge.add_argument("--seed", type=_seed, default=1)
     gauge.add_argument("--lane", choices=("bass", "middle", "treble"), default="middle")
+
+
+def _in_and_out(command: Command) -> None:
+    """Between the logbook and files."""
+    number, another = _whole("neck", 1, 10**9), "another logbook file than your own"
     export = command(
         "export", _export, "write a neck of the logbook as a job file, or its readings as .csv"
     )
-    export.add_argument(
-        "neck", type=_whole("neck", 1, 10**9), metavar="NECK", help="its number on the shelf"
-    )
+    export.add_argument("neck", type=number, metavar="NECK", help="its number on the shelf")
     export.add_argument("out", type=Path, metavar="FILE")
     take = command(
         "import",
@@ -105,14 +118,9 @@ def _parser() -> _Parser:
         "put a job file's neck into the logbook, or a .csv of readings into a neck",
     )
     take.add_argument("job", type=Path, metavar="FILE")
-    take.add_argument(
-        "--neck", type=_whole("neck", 1, 10**9), help="the neck a .csv of readings belongs to"
-    )
+    take.add_argument("--neck", type=number, help="the neck a .csv of readings belongs to")
     for sub in (export, take):
-        sub.add_argument(
-            "--logbook", type=Path, default=None, help="another logbook file than your own"
-        )
-    return parser
+        sub.add_argument("--logbook", type=Path, default=None, help=another)
 
 
 def _whole(name: str, low: int, high: int) -> Any:
@@ -191,11 +199,10 @@ def _plan(options: argparse.Namespace) -> int:
     for reason in plan.reasons:
         print(f"  {reason}")
     for way in plan.ways:
-        state = (
-            f"{way.metal_mm:.2f} mm off in all"
-            if way.possible
-            else "not now: " + " ".join(way.why_not)
-        )
+        if way.possible:
+            state = f"{way.metal_mm:.2f} mm off in all"
+        else:
+            state = "not now: " + " ".join(way.why_not)
         print(f"- {way.title}: {way.gist} ({state})")
         if (
             way.doubt is not None

@@ -107,7 +107,12 @@ def _parse_fraction(said: str) -> Length | None:
     inches = int(match["whole"] or 0) + _to_float(match["top"]) / bottom
     if match["sign"] == "-":
         inches = -inches
-    unit = Unit.THOU if bottom == 1000 else Unit.SIXTYFOURTH if inches < 1 else Unit.INCH
+    if bottom == 1000:
+        unit = Unit.THOU
+    elif inches < 1:
+        unit = Unit.SIXTYFOURTH
+    else:
+        unit = Unit.INCH
     return Length(inches * MM_PER_INCH, unit)
 
 

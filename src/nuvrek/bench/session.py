@@ -142,11 +142,9 @@ def undo_words(found: Undoable, unit: Unit, height_unit: Unit) -> str:
         what = act_words(found.elsewhere.entries, unit, height_unit)
         elsewhere = f"The last thing written down is {found.elsewhere.page}'s ({what})"
     if found.act is None:
-        return (
-            f"Nothing to take back here. {elsewhere}: undo it there."
-            if elsewhere
-            else ("Nothing to take back here.")
-        )
+        if elsewhere:
+            return f"Nothing to take back here. {elsewhere}: undo it there."
+        return "Nothing to take back here."
     struck = f"Struck out: {act_words(found.act.entries, unit, height_unit)}."
     return f"{struck} {elsewhere}; it stays." if elsewhere else struck
 

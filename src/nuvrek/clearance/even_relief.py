@@ -36,9 +36,10 @@ def even_relief_mm(
     still = tops[notes] * (1.0 - share) - tops[frets] - swing[notes, frets]
     by_relief = -bend[notes] * (1.0 - share) + bend[frets]
     rows = -np.column_stack([share, by_relief])
-    at_12 = (
-        strung.x_mm[12] / strung.scale_mm if len(tops) > 12 else strung.x_mm[-1] / strung.scale_mm
-    )
+    if len(tops) > 12:
+        at_12 = strung.x_mm[12] / strung.scale_mm
+    else:
+        at_12 = strung.x_mm[-1] / strung.scale_mm
     fret = min(12, len(tops) - 1)
     # Height over fret 12: nut (1 - a) + S a - (t_12 - r bend_12), the nut moving with the board as
     # well.

@@ -108,9 +108,10 @@ def _side(neck_state: NeckState, side: Side) -> SideHeight:
     neck = neck_state.neck
     now = _last_height(neck_state, side)
     wanted = neck.height_low_mm if side == "bass" else neck.height_high_mm
-    change = (
-        None if now is None or wanted is None else at_saddle_mm(now - wanted, neck.scale_mm, 12)
-    )
+    if now is None or wanted is None:
+        change = None
+    else:
+        change = at_saddle_mm(now - wanted, neck.scale_mm, 12)
     edge = _last_size(neck_state, "over-bridge", side)
     top = None if edge is None or wanted is None else saddle_wanted_mm(edge, wanted, neck.scale_mm)
     return SideHeight(side, now, wanted, _last_size(neck_state, "saddle-left", side), change, top)

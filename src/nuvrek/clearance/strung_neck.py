@@ -56,9 +56,11 @@ class Rooms:
     def word(self, string: int, note: int) -> str:
         """``likely clean``, ``on the edge`` or ``will buzz``."""
         sure = float(self.buzz[string, note])
-        return (
-            "will buzz" if sure >= SURE else "likely clean" if sure <= 1.0 - SURE else "on the edge"
-        )
+        if sure >= SURE:
+            return "will buzz"
+        if sure <= 1.0 - SURE:
+            return "likely clean"
+        return "on the edge"
 
 
 @dataclass(frozen=True)
@@ -304,11 +306,10 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
             pass
         case _:
             low, high = usual
-    sd = (
-        tool_errors.STRING_RULE_ERROR_MM
-        if None not in sides
-        else 2.0 * tool_errors.STRING_RULE_ERROR_MM
-    )
+    if None not in sides:
+        sd = tool_errors.STRING_RULE_ERROR_MM
+    else:
+        sd = 2.0 * tool_errors.STRING_RULE_ERROR_MM
     return np.linspace(low, high, count), sd
 
 

@@ -94,11 +94,10 @@ def main(arguments: Sequence[str] | None = None) -> int:
 
     with tempfile.TemporaryDirectory(prefix="nuvrek-demo-") as folder:
         try:
-            book = (
-                open_demo(Path(folder))
-                if options.demo
-                else open_own(options.logbook or logbook_path())
-            )
+            if options.demo:
+                book = open_demo(Path(folder))
+            else:
+                book = open_own(options.logbook or logbook_path())
         except LogbookError as error:
             QMessageBox.critical(None, "Nuvrek", str(error))
             return 2

@@ -202,9 +202,10 @@ class Window(QWidget):
         order = [SHELF, *STAGES]
         key = event.key()
         if key in (_PAGE_DOWN, _PAGE_UP):
-            at = (
-                order.index(self.now) + (1 if key == _PAGE_DOWN else -1) if self.now in order else 0
-            )
+            if self.now in order:
+                at = order.index(self.now) + (1 if key == _PAGE_DOWN else -1)
+            else:
+                at = 0
             if 0 <= at < len(order):
                 self.show_stage(order[at])
         elif key == _HOME:

@@ -42,11 +42,9 @@ class PullForecast:
             f"{format_length(self.mm, unit)}, "
             f"between {format_number(low, unit)} and {format_number(high, unit)}"
         )
-        return (
-            said
-            if self.read
-            else f"{said}: wide, for this neck was not read both at pitch and slack"
-        )
+        if self.read:
+            return said
+        return f"{said}: wide, for this neck was not read both at pitch and slack"
 
 
 def both_read(neck_map: HeightMap) -> bool:

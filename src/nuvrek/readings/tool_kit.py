@@ -117,11 +117,9 @@ class Kit(Struct, frozen=True, kw_only=True):
             return ""
         single = (0.0, *self.leaves_mm)
         made = min(abs(mm - a - b) for i, a in enumerate(single) for b in single[i:])
-        return (
-            ""
-            if made < 0.006
-            else "No leaf of yours, nor two together, are that thick; kept as typed."
-        )
+        if made < 0.006:
+            return ""
+        return "No leaf of yours, nor two together, are that thick; kept as typed."
 
     def relief_supports(self, neck: NeckDescription) -> tuple[int, int]:
         """The frets held and pressed when this user reads relief on ``neck``."""

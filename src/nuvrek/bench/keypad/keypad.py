@@ -109,9 +109,9 @@ class Keypad:
             return old.run if isinstance(old, Dial) else self._replacing
         if self.one:
             return self._since_one + 1
-        return (
-            self.session.neck_state.round_number if self.started else len(self.session.entries) + 1
-        )
+        if self.started:
+            return self.session.neck_state.round_number
+        return len(self.session.entries) + 1
 
     @property
     def finished(self) -> bool:

@@ -30,11 +30,9 @@ def question_hint(asked: Question) -> str:
     """The ways out of a question about an unlikely value."""
     typed, meaning = asked.typed, asked.meaning
     if meaning is None:
-        return (
-            "Enter keeps it, Backspace types it again."
-            if asked.possible
-            else "Backspace types it again."
-        )
+        if asked.possible:
+            return "Enter keeps it, Backspace types it again."
+        return "Backspace types it again."
     taken = meaning.words.split(" is ")[0]
     keep = f" / keeps {format_length(typed.mm, typed.unit)}," if asked.possible else ""
     return f"Enter takes {taken},{keep} Backspace types it again."

@@ -204,11 +204,9 @@ class FilingDraft:
         curve = self._curve
         if curve is None:
             return None
-        return (
-            curve.base_mm + self.up_mm
-            if self.lifted
-            else heights_wanted(self.solved.map.neck, curve.base_mm)
-        )
+        if self.lifted:
+            return curve.base_mm + self.up_mm
+        return heights_wanted(self.solved.map.neck, curve.base_mm)
 
     def head(self) -> str:
         """The way in view in a line."""

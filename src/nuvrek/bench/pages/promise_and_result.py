@@ -73,11 +73,10 @@ def _relief(solved: Solved, unit: Unit) -> Outcome | None:
     result = f"{format_length(relief.mm, unit)} ± {format_length(relief.doubt_mm, unit)}"
     off_by = abs(relief.mm - promise.relief_mm)
     kept = off_by <= (promise.relief_doubt_mm or 0.0) + relief.doubt_mm
-    remark = (
-        "as promised"
-        if kept
-        else f"{format_length(off_by, unit)} away: turn the rod again, a quarter or less"
-    )
+    if kept:
+        remark = "as promised"
+    else:
+        remark = f"{format_length(off_by, unit)} away: turn the rod again, a quarter or less"
     return Outcome("Relief at pitch", said, result, kept, remark)
 
 
@@ -132,18 +131,16 @@ def _metal(solved: Solved, unit: Unit) -> Outcome | None:
         for _, _, mm in work.entry.off
     )
     said = format_length(chosen.promise.metal_off_mm, unit)
-    remark = (
-        "as logged in Work"
-        if logged
-        else "nothing filed yet"
-        if chosen.promise.metal_off_mm > 0.002
-        else "nothing to file"
-    )
-    kept = (
-        None
-        if not logged and chosen.promise.metal_off_mm > 0.002
-        else logged <= chosen.promise.metal_off_mm + 0.01
-    )
+    if logged:
+        remark = "as logged in Work"
+    elif chosen.promise.metal_off_mm > 0.002:
+        remark = "nothing filed yet"
+    else:
+        remark = "nothing to file"
+    if not logged and chosen.promise.metal_off_mm > 0.002:
+        kept = None
+    else:
+        kept = logged <= chosen.promise.metal_off_mm + 0.01
     return Outcome("Metal off, all frets", said, format_length(logged, unit), kept, remark)
 
 
@@ -176,11 +173,10 @@ def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
     if now is None or not _closed(solved, "closing-height"):
         return Outcome(name, said, "not read yet", None, "Take the closing readings.")
     off_by = abs(now - promised)
-    remark = (
-        "as promised"
-        if off_by <= AS_WANTED_MM
-        else f"{format_length(off_by, unit)} away: set it again"
-    )
+    if off_by <= AS_WANTED_MM:
+        remark = "as promised"
+    else:
+        remark = f"{format_length(off_by, unit)} away: set it again"
     return Outcome(name, said, format_length(now, unit), off_by <= AS_WANTED_MM, remark)
 
 

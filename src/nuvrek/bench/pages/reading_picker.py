@@ -56,11 +56,9 @@ class ReadingPicker:
     def number(self) -> int | None:
         """The journal number of the picked reading, or None while none is picked."""
         readings = self.readings
-        return (
-            readings[self.index][0]
-            if self.index is not None and self.index < len(readings)
-            else None
-        )
+        if self.index is not None and self.index < len(readings):
+            return readings[self.index][0]
+        return None
 
     def move(self, step: int) -> None:
         """Pick the next (or previous) reading; a first step picks the newest."""

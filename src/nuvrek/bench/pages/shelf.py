@@ -62,11 +62,10 @@ class Shelf:
 def _damage_words(damage: tuple[str, ...]) -> str:
     if not damage:
         return ""
-    more = (
-        f" {words.count(len(damage) - 1, 'more fault', 'more faults')} like it."
-        if len(damage) > 1
-        else ""
-    )
+    if len(damage) > 1:
+        more = f" {words.count(len(damage) - 1, 'more fault', 'more faults')} like it."
+    else:
+        more = ""
     return f"Damaged, to be looked at only: {damage[0]}{more}"
 
 

@@ -32,9 +32,10 @@ def planned(neck_state: NeckState, left: bool = False) -> NDArray[np.float64]:
     if left:
         places = left_to_file(neck_state)
     else:
-        places = (
-            {(f, lane): mm for f, lane, mm in neck_state.chosen.off} if neck_state.chosen else {}
-        )
+        if neck_state.chosen:
+            places = {(f, lane): mm for f, lane, mm in neck_state.chosen.off}
+        else:
+            places = {}
     for (fret, lane), mm in places.items():
         if fret <= neck_state.neck.frets:
             off[fret - 1, LANES.index(lane)] = mm

@@ -86,11 +86,10 @@ def values_strip(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesStrip:
             show(found[-1].reading, place.fret, place.lane, len(found))
     shown = tuple((fret, words, here) for fret, (words, here) in sorted(values.items()))
     measured = pad.keys_here.lengths and pad.keys_here.numbers
-    under = (
-        f"in {height_unit.value if station.kind == 'string-height' else unit.value}"
-        if measured
-        else ""
-    )
+    if measured:
+        under = f"in {height_unit.value if station.kind == 'string-height' else unit.value}"
+    else:
+        under = ""
     return ValuesStrip("So far", under, shown)
 
 

@@ -74,7 +74,12 @@ class SheetGeometry(Struct, frozen=True):
     def lane_at(self, y: float) -> Lane:
         """The lane nearest to a vertical place."""
         third = (y - self.top) / max(self.height, 1.0)
-        index = 0 if third < 0.36 else 1 if third < 0.64 else 2
+        if third < 0.36:
+            index = 0
+        elif third < 0.64:
+            index = 1
+        else:
+            index = 2
         return LANES[index if self.low_above else 2 - index]
 
 

@@ -40,11 +40,9 @@ class InkWalk:
         """Tops in the order of their ink, as rehearsed when the way was taken."""
         chosen = self.session.neck_state.chosen
         frets = self.session.neck_state.neck.frets
-        return (
-            tuple(place for place in chosen.order if place[0] <= frets)
-            if chosen is not None
-            else ()
-        )
+        if chosen is not None:
+            return tuple(place for place in chosen.order if place[0] <= frets)
+        return ()
 
     @property
     def frets(self) -> tuple[int, ...]:

@@ -231,11 +231,10 @@ def trace(solved: Solved) -> tuple[TracePoint, ...]:
         sides = (low[n][0], high[n][0]) if twin else None
         if isinstance(shift, RodMove):
             promised = shift.promised_mm, shift.promised_doubt_mm
-            which = (
-                f"{move_words(shift)}, {LANE_WORDS[shift.side]}"
-                if shift.side
-                else move_words(shift)
-            )
+            if shift.side:
+                which = f"{move_words(shift)}, {LANE_WORDS[shift.side]}"
+            else:
+                which = move_words(shift)
             points.append(TracePoint(which, mm, doubt, *promised, sides))
         else:
             points.append(TracePoint(_shift_words(shift), mm, doubt, sides_mm=sides))

@@ -294,11 +294,10 @@ class RodView(QWidget):
                 painter.setPen(QPen(c[colour], 2))
                 painter.setBrush(Qt.BrushStyle.NoBrush)
                 at = QPointF(x(n), y(mm))
-                mark = (
-                    [QPointF(-5, 4), QPointF(5, 4), QPointF(0, -5)]
-                    if k
-                    else [QPointF(-5, -4), QPointF(5, -4), QPointF(0, 5)]
-                )
+                if k:
+                    mark = [QPointF(-5, 4), QPointF(5, 4), QPointF(0, -5)]
+                else:
+                    mark = [QPointF(-5, -4), QPointF(5, -4), QPointF(0, 5)]
                 painter.drawPolygon(QPolygonF([at + corner for corner in mark]))
             n, mm = told[0]
             words = f"{name} {format_number(mm, self.unit)}"

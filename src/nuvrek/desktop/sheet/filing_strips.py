@@ -59,7 +59,12 @@ class Metal(StripPainter):
             self.words(x, y, said.removeprefix("0"), "plum" if fret == lane.thin else "ink", 12)
         if fret in turns:
             early, last = turns[fret] <= 3, turns[fret] == len(turns)
-            name = "copper" if early else "slate" if last else "muted"
+            if early:
+                name = "copper"
+            elif last:
+                name = "slate"
+            else:
+                name = "muted"
             self.words(
                 x, self.box.top() + self.theme.px(9), f"{turns[fret]}", name, 13, bold=early or last
             )

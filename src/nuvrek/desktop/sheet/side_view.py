@@ -144,11 +144,10 @@ class Side(StripPainter):
     def _dip(self, fret: int, lane: SideStrip) -> float:
         x = fret_line_mm(self.g.neck.scale_mm, self.g.neck.frets)
         s = (x[fret] - x[1]) / (x[self.g.neck.joint_fret] - x[1])
-        depth = (
-            0.0
-            if STATIONS[lane.station.kind].picture not in ("edge", "string")
-            else 0.14 * self.box.height()
-        )
+        if STATIONS[lane.station.kind].picture not in ("edge", "string"):
+            depth = 0.0
+        else:
+            depth = 0.14 * self.box.height()
         return depth * 4.0 * s * (1.0 - s) if s <= 1.0 else 0.0
 
     def _neck(self, places: tuple[float, ...], lane: SideStrip) -> None:

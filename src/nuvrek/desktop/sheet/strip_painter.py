@@ -54,7 +54,12 @@ class StripPainter:
         self.p.setPen(self.colour(name))
         width = self.p.fontMetrics().horizontalAdvance(text)
         height = self.p.fontMetrics().height()
-        left = x - width / 2 if align == "centre" else x if align == "left" else x - width
+        if align == "centre":
+            left = x - width / 2
+        elif align == "left":
+            left = x
+        else:
+            left = x - width
         left = min(max(left, self.box.left() + 4), self.box.right() - width - 4)
         self.p.drawText(
             QRectF(left, y - height / 2, width + 2, height), Qt.AlignmentFlag.AlignVCenter, text

@@ -246,7 +246,12 @@ class _Values(StripPainter):
             right_edge[free] = x + wide / 2
             y = self.box.top() + 4 + row * (free + 0.5)
             wanting = fret in lane.short
-            colour = "copper" if wanting else "ink" if here else "muted"
+            if wanting:
+                colour = "copper"
+            elif here:
+                colour = "ink"
+            else:
+                colour = "muted"
             self.words(x, y, words, colour, 14, bold=here or wanting)
         if not lane.values:
             self.words(

@@ -9,7 +9,7 @@ from PyQt6.QtGui import QPaintEvent
 from PyQt6.QtWidgets import QGridLayout, QSizePolicy, QVBoxLayout, QWidget
 
 from nuvrek.bench.strips.filing import metal_strip
-from nuvrek.bench.strips.strips import Dots, crown_strip
+from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
 from nuvrek.bench.work.job import choose
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.sheet.strip_painter import write
@@ -204,9 +204,11 @@ class ChooseStage(Stage):
         self.sheet.setVisible(left_over > 80)
         self.sheet.setFixedHeight(max(min(left_over, 250), 80))
         alone = frozenset(neck_state.agreed.untouched)
-        drawn = (
-            metal_strip(way.off_mm, s.unit, left=alone) if filed else crown_strip(solved, s.unit)
-        )
+        drawn: AnyStrip
+        if filed:
+            drawn = metal_strip(way.off_mm, s.unit, left=alone)
+        else:
+            drawn = crown_strip(solved, s.unit)
         lanes = (drawn,) if left_over > 130 else ()
         self.sheet.show_neck(neck_state.neck, lanes, Dots(filed=filed, alone=alone))
 

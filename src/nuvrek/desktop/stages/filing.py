@@ -251,11 +251,12 @@ class FilingStage(Stage):
         self.words["fall"].setText(f"Fall-away {format_length(filing.fall_mm, unit)}")
         self.words["start"].setText(f"from fret {filing.fall_from}")
         self.words["dressed"].setText(f"Dressed in {format_length(filing.agreed.dressed_mm, unit)}")
-        over = (
-            ""
-            if strings is None
-            else f"Low string at {format_length(float(strings[0]), self.app.settings.height_unit)}"
-        )
+        if strings is None:
+            over = ""
+        else:
+            over = (
+                f"Low string at {format_length(float(strings[0]), self.app.settings.height_unit)}"
+            )
         self.words["height"].setText(over)
         shown = {
             "least": True,
@@ -298,11 +299,10 @@ class FilingStage(Stage):
         plan = filing.solved.plan
         curve = plan.curve if plan is not None else None
         if plan is None or curve is None or not len(curve.up_mm):
-            why = (
-                "Metal against string height: once the relief at pitch is known"
-                if curve is None
-                else "Nothing to gain by filing: the strings can lie as low as after a full level."
-            )
+            if curve is None:
+                why = "Metal against string height: once the relief at pitch is known"
+            else:
+                why = "Nothing to gain by filing: the strings can lie as low as after a full level."
             self.curve.show_curve((), (), filing.unit, self.app.settings.height_unit, why)
             return
         base = float(curve.base_mm[0])
@@ -334,11 +334,10 @@ class FilingStage(Stage):
                 sorted((*points, (made.metal_mm, base + filing.up_mm)), key=lambda p: p[1])
             )
         if made.lowest_mm and made.possible:
-            height = (
-                base + filing.up_mm
-                if made.kind == "play-clean"
-                else self._height(made, base, curve.base_mm)
-            )
+            if made.kind == "play-clean":
+                height = base + filing.up_mm
+            else:
+                height = self._height(made, base, curve.base_mm)
             marks.append(Mark(made.title.lower(), made.metal_mm, height, "dot", chosen=True))
         self.curve.show_curve(points, tuple(marks), filing.unit, self.app.settings.height_unit)
 

@@ -97,9 +97,10 @@ class MapStage(Stage):
     def _choose(self, fret: int, _lane: str) -> None:
         self.finding = None
         self.app.fret = fret
-        self.picker = (
-            ReadingPicker(self.app.session, fret) if self.app.session is not None else None
-        )
+        if self.app.session is not None:
+            self.picker = ReadingPicker(self.app.session, fret)
+        else:
+            self.picker = None
         self.refresh()
 
     def key(self, name: str) -> bool:
@@ -157,9 +158,10 @@ class MapStage(Stage):
         picked.
         """
         solved = self.app.solved
-        finding = (
-            solved.findings[card.place] if solved and card.place < len(solved.findings) else None
-        )
+        if solved and card.place < len(solved.findings):
+            finding = solved.findings[card.place]
+        else:
+            finding = None
         if card.fret is not None:
             self._choose(card.fret, "")
         if finding is not None and finding.kind == "odd" and self.picker is not None:
@@ -225,11 +227,10 @@ class MapStage(Stage):
             lines.append((sign, colour, finding.headline, finding.text, finding.fret))
         if not lines:
             taken = bool(solved.neck_state.taken)
-            text = (
-                "No fret stands out by these readings."
-                if taken
-                else "Take the round in Measure; the map grows with every reading."
-            )
+            if taken:
+                text = "No fret stands out by these readings."
+            else:
+                text = "Take the round in Measure; the map grows with every reading."
             lines.append(("◇", "muted", "Nothing found", text, None))
         self._fill_cards(self.cards, self.list, lines, self._go_to)
 
@@ -353,9 +354,10 @@ class MapStage(Stage):
             or self.picker.fret != fret
             or self.picker.session is not self.app.session
         ):
-            self.picker = (
-                ReadingPicker(self.app.session, fret) if self.app.session is not None else None
-            )
+            if self.app.session is not None:
+                self.picker = ReadingPicker(self.app.session, fret)
+            else:
+                self.picker = None
         count = len(self.picker.readings) if self.picker else 0
         self.bar.show_words(
             f"Fret {fret}, {side}",

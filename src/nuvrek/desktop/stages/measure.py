@@ -154,11 +154,10 @@ class MeasureStage(Stage):
         self.listen()
         gauge, settings = self.app.gauge, self.app.settings
         neck = None if self.app.session is None else self.app.session.neck_state.neck
-        trouble = (
-            gauge.open_stand_in(neck)
-            if path == gauge.STAND_IN
-            else gauge.open(path, settings.gauge_line)
-        )
+        if path == gauge.STAND_IN:
+            trouble = gauge.open_stand_in(neck)
+        else:
+            trouble = gauge.open(path, settings.gauge_line)
         if trouble:
             self.say(trouble)
         else:
@@ -215,9 +214,10 @@ class MeasureStage(Stage):
         """Ask for one reading that Map wants; ``first`` says what to do with the strings before."""
         if self.keypad is not None:
             self.keypad.ask(station)
-            self.keypad.message = (
-                f"{first}Then back to Map." if first else "One reading, then back to Map."
-            )
+            if first:
+                self.keypad.message = f"{first}Then back to Map."
+            else:
+                self.keypad.message = "One reading, then back to Map."
             self.refresh()
 
     def _clicked(self, key: str) -> None:

@@ -265,9 +265,10 @@ class StringsPage(QWidget):
             self.told.setText(f"Choose a kept set or a tuning to compare with.{capo}")
             return
         now, after = whole(specs, self.scale_mm), whole(then, self.scale_mm)
-        change = (
-            f"Then {change_words(now, after)} in all. " if specs else f"Then {after.words} in all. "
-        )
+        if specs:
+            change = f"Then {change_words(now, after)} in all. "
+        else:
+            change = f"Then {after.words} in all. "
         self.told.setText(f"{change}{self._relief_words(specs, then)}{capo}")
 
     def _relief_words(self, specs: StringSet, then: StringSet) -> str:

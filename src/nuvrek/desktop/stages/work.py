@@ -5,8 +5,11 @@ from __future__ import annotations
 import msgspec
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
 
-from nuvrek.bench.pages.rod_loop_words import loop_words
+from nuvrek import words
+from nuvrek.bench.pages.rod_loop_words import LoopWords, loop_words
 from nuvrek.bench.pages.work import dots_for, file_words, metal_words, strip_for, table_of
+from nuvrek.bench.session import undo_hint
+from nuvrek.bench.strips.strips import AnyStrip
 from nuvrek.bench.work.ink_order import InkWalk
 from nuvrek.bench.work.job import (
     left_to_file,
@@ -99,18 +102,18 @@ class WorkStage(Stage):
         both = QVBoxLayout(self.rod)
         both.setContentsMargins(0, 4, 0, 4)
         row, lower = QHBoxLayout(), QHBoxLayout()
-        for words, turns in _TURNS:
-            made = button(words)
-            made.setAccessibleName(f"Log a rod move: {words}")
+        for label, turns in _TURNS:
+            made = button(label)
+            made.setAccessibleName(f"Log a rod move: {label}")
             made.clicked.connect(lambda _on, turns=turns: self._turned(turns))
             row.addWidget(made)
         self.which = Choices()
-        for words, side in (
+        for label, side in (
             ("both rods", None),
             ("low-side rod", "bass"),
             ("high-side rod", "treble"),
         ):
-            self.which.addItem(words, side)
+            self.which.addItem(label, side)
         self.which.setAccessibleName("Which rod")
         lower.addWidget(self.which)
         self.feel = Choices()
@@ -127,14 +130,14 @@ class WorkStage(Stage):
         row = QHBoxLayout(self.heat)
         row.setContentsMargins(0, 4, 0, 4)
         self.heat_fields: dict[str, QLineEdit] = {}
-        for name, words in (
+        for name, label in (
             ("over_bend_mm", "past straight, mm"),
             ("source_c", "source, °C"),
             ("minutes_cold", "minutes until cold"),
         ):
             line = QLineEdit()
-            line.setAccessibleName(words)
-            line.setPlaceholderText(words)
+            line.setAccessibleName(label)
+            line.setPlaceholderText(label)
             line.setMaxLength(8)
             self.heat_fields[name] = line
             row.addWidget(line)
@@ -220,14 +223,13 @@ class WorkStage(Stage):
         if self.app.write(lambda: session.append(entry)):
             self.seat.clear()
             self.refresh()
-            low = (
-                (
+            if entry.stopped == "gone too far":
+                low = (
                     " Gone too far, it is the low one now: Choose shows what that costs once "
                     "it is read."
                 )
-                if entry.stopped == "gone too far"
-                else ""
-            )
+            else:
+                low = ""
             self.bar.say(
                 f"Fret {fret} is written down as {entry.how}. Take the rocker over it "
                 f"again before filing.{low}"
@@ -321,15 +323,14 @@ class WorkStage(Stage):
         self.sheet.setFixedHeight(tall if t.percent <= 125 else 96)
         self._show_rod()
         shown = solved is not None and t.percent <= 125
-        lanes = (
-            (strip_for(now, solved, self.app.settings.unit),)
-            if solved is not None and shown
-            else ()
-        )
+        lanes: tuple[AnyStrip, ...] = ()
+        if solved is not None and shown:
+            lanes = (strip_for(now, solved, self.app.settings.unit),)
         filing = now is not None and now.action == "file"
-        chosen = (
-            self.walk.fret if filing and self.walk is not None and self.walk.order else self.fret
-        )
+        if filing and self.walk is not None and self.walk.order:
+            chosen = self.walk.fret
+        else:
+            chosen = self.fret
         self.sheet.show_neck(neck_state.neck, lanes, dots_for(now, neck_state, self.walk), chosen)
         self._steps(steps, now)
         self._step(now, bool(steps))
@@ -350,22 +351,25 @@ class WorkStage(Stage):
         done = self.app.session.neck_state.steps_done if self.app.session else {}
         for number, step in enumerate(steps, 1):
             ticked = done.get(step.key)
-            sign = "✓" if ticked is not None else "▸" if step == now else "○"
-            when = (
-                f"   {ticked[11:16]}"
-                if ticked
-                else f"   {step.minutes} min"
-                if step.minutes
-                else ""
-            )
+            if ticked is not None:
+                sign = "✓"
+            elif step == now:
+                sign = "▸"
+            else:
+                sign = "○"
+            if ticked:
+                when = f"   {ticked[11:16]}"
+            elif step.minutes:
+                when = f"   {step.minutes} min"
+            else:
+                when = ""
             label = QLabel(f"{sign}  {number}. {step.title}{when}")
-            colour = (
-                t.colours.copper
-                if step == now
-                else t.colours.muted
-                if ticked is not None
-                else t.colours.ink
-            )
+            if step == now:
+                colour = t.colours.copper
+            elif ticked is not None:
+                colour = t.colours.muted
+            else:
+                colour = t.colours.ink
             weight = "bold" if step == now else "normal"
             label.setStyleSheet(
                 f"font-size: {t.px(15)}px; font-weight: {weight}; color: {colour}; "
@@ -434,57 +438,75 @@ class WorkStage(Stage):
         self.rodview.show_rod(session.neck_state.neck, rod, moves, points, self.app.settings.unit)
 
     def _fill_bar(self, now: Step | None, any_steps: bool) -> None:
+        """The bar under the rod, under the ink, or under any other step."""
+        told = None
+        if self.turning and self.loop is not None:
+            told = loop_words(self.loop, self.app.solved, self.app.settings.unit)
+        inked = now is not None and now.action == "file" and self.app.solved is not None
+        if told is not None:
+            self._fill_loop(told, now is not None)
+        elif now is not None and inked and self.walk is not None and self.walk.order:
+            self._fill_ink(now, self.walk)
+        else:
+            self._fill_step(now, any_steps)
+
+    def _fill_loop(self, told: LoopWords, step_left: bool) -> None:
         session = self.app.session
         if session is None:
             return
-        moves = tuple(
-            f"{move_words(move)}   {move.feel}".strip()
-            for _, move in reversed(session.neck_state.rod_moves[-4:])
+        message = told.message
+        if step_left and told.over:
+            message += " Enter ticks the step."
+        self.bar.show_words(
+            told.prompt,
+            number=told.number,
+            unit=told.unit,
+            aside=told.aside,
+            message=message,
+            alert=told.alert,
+            state=session.neck_state.state,
+            right_title="rod moves" if self._moves() else "",
+            right=self._moves(),
         )
-        title = "rod moves" if moves else ""
-        if self.turning and self.loop is not None:
-            words = loop_words(self.loop, self.app.solved, self.app.settings.unit)
-            if words is not None:
-                ticks = " Enter ticks the step." if now is not None else ""
-                self.bar.show_words(
-                    words.prompt,
-                    number=words.number,
-                    unit=words.unit,
-                    aside=words.aside,
-                    message=words.message + (ticks if words.over else ""),
-                    alert=words.alert,
-                    state=session.neck_state.state,
-                    right_title=title,
-                    right=moves,
-                )
-                return
-        if (
-            now is not None
-            and now.action == "file"
-            and self.walk is not None
-            and self.walk.order
-            and self.app.solved
-        ):
-            self._fill_ink(now, self.walk)
+
+    def _fill_step(self, now: Step | None, any_steps: bool) -> None:
+        session, s = self.app.session, self.app.settings
+        if session is None:
             return
-        prompt = (
-            now.title if now else "All steps are ticked" if any_steps else "No way is in hand yet"
-        )
-        ahead = [
-            s
-            for s in steps_in_hand(session.neck_state)
-            if s.key not in session.neck_state.steps_done
-        ]
-        left = f"About {sum(s.minutes for s in ahead if s.key != 'look-again')} minutes to go."
+        neck_state = session.neck_state
+        message = ""
+        if now is not None:
+            prompt = now.title
+            # What Backspace would strike is said before it is pressed.
+            back = undo_hint(session.undoable(neck_state.chosen_number), s.unit, s.height_unit)
+            message = words.sentences("Enter ticks the step.", back and f"{back}.", self._to_go())
+        elif any_steps:
+            prompt = "All steps are ticked"
+        else:
+            prompt = "No way is in hand yet"
         self.bar.show_words(
             prompt,
-            message=f"Enter ticks the step, Backspace takes the last tick back. {left}"
-            if now
-            else "",
-            state=session.neck_state.state,
-            right_title=title,
-            right=moves,
+            message=message,
+            state=neck_state.state,
+            right_title="rod moves" if self._moves() else "",
+            right=self._moves(),
         )
+
+    def _moves(self) -> tuple[str, ...]:
+        """The last rod moves in words, newest first."""
+        session = self.app.session
+        moves = session.neck_state.rod_moves[-4:] if session is not None else ()
+        return tuple(f"{move_words(move)}   {move.feel}".strip() for _, move in reversed(moves))
+
+    def _to_go(self) -> str:
+        """How long the steps that are left take at the bench."""
+        session = self.app.session
+        if session is None:
+            return ""
+        done = session.neck_state.steps_done
+        ahead = [step for step in steps_in_hand(session.neck_state) if step.key not in done]
+        minutes = sum(step.minutes for step in ahead if step.key != "look-again")
+        return f"About {minutes} minutes to go."
 
     def _fill_ink(self, now: Step, walk: InkWalk) -> None:
         """The filing in one glance, and the keys that follow it."""

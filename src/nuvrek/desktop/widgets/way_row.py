@@ -131,7 +131,12 @@ class WayRow(QWidget):
             if not way.possible:
                 self._closed(painter, way)
                 return
-            tag = "■ in hand" if self.taken else "● advised" if self.advised else ""
+            if self.taken:
+                tag = "■ in hand"
+            elif self.advised:
+                tag = "● advised"
+            else:
+                tag = ""
             colour = c["copper"] if tag else c["ink"]
             title = QRectF(14, 0, t.px(_TITLE) - 14, self.height())
             self._text(painter, title, way.title, 16, colour, bold=True)

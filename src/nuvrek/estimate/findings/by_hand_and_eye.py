@@ -139,18 +139,18 @@ def find_air(looking: Looking) -> list[Finding]:
     for one in neck_state.taken:
         if isinstance(one.reading, Air):
             warm = one.reading.temperature_c if one.reading.temperature_c is not None else warm
-            damp = (
-                one.reading.humidity_percent if one.reading.humidity_percent is not None else damp
-            )
+            if one.reading.humidity_percent is not None:
+                damp = one.reading.humidity_percent
+            else:
+                damp = damp
     if damp is None or DRY_PERCENT <= damp <= DAMP_PERCENT or damp > 99.0:
         return []
     dry = damp < DRY_PERCENT
     head = f"{'Dry' if dry else 'Damp'} air: {damp:g} % humidity"
-    moves = (
-        "the board shrinks and fret ends come out"
-        if dry
-        else "the board swells and necks gain or lose relief"
-    )
+    if dry:
+        moves = "the board shrinks and fret ends come out"
+    else:
+        moves = "the board swells and necks gain or lose relief"
     settles = ""
     if warm is not None and -10.0 <= warm <= 60.0:
         settles = (
@@ -202,9 +202,10 @@ def find_rod_kind(looking: Looking) -> list[Finding]:
     kind = rod_kind_tried(neck_state)
     if kind is None:
         return []
-    did = (
-        "bites again past slack" if kind == "two-way" else "stays slack however far it is loosened"
-    )
+    if kind == "two-way":
+        did = "bites again past slack"
+    else:
+        did = "stays slack however far it is loosened"
     head = f"The rod {did}: a {kind} one"
     return [Finding("rod-kind", None, None, 0.0, 0.9, "Write it down in Take in.", head, "good")]
 

@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass
+
 import numpy as np
 from numpy.typing import NDArray
 from scipy.special import ndtr
 
 from nuvrek import words
-from nuvrek.estimate.findings.finding import Finding
+from nuvrek.estimate.findings.finding import Finding, Verdict
 from nuvrek.estimate.findings.looking import Looking, sure_words
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap, Relief
 from nuvrek.estimate.measurer import Measurer, Part
@@ -39,62 +41,75 @@ def find_relief(looking: Looking) -> list[Finding]:
     return [_relief_finding(neck_map, r, r.lane, unit) for r in sides]
 
 
+@dataclass(frozen=True)
+class _Held:
+    """A relief held against what is wanted on its side, with the words its findings share."""
+
+    relief: Relief
+    lane: Lane | None
+    target_mm: float
+    margin_mm: float
+    unit: Unit
+
+    @property
+    def sd_mm(self) -> float:
+        return self.relief.doubt_mm / NINE_IN_TEN
+
+    @property
+    def where(self) -> str:
+        return "" if self.lane is None else f" on the {LANE_WORDS[self.lane]}"
+
+    @property
+    def said(self) -> str:
+        return format_length(self.relief.mm, self.unit)
+
+    @property
+    def between(self) -> str:
+        low, high = self.relief.mm - self.relief.doubt_mm, self.relief.mm + self.relief.doubt_mm
+        span = f"{format_number(low, self.unit)} and {format_length(high, self.unit)}"
+        return f"between {span} with the strings at pitch"
+
+    @property
+    def wanted(self) -> str:
+        low, high = self.target_mm - self.margin_mm, self.target_mm + self.margin_mm
+        return f"{format_number(low, self.unit)} to {format_length(high, self.unit)} is wanted"
+
+    def finding(self, sure: float, text: str, is_what: str, verdict: Verdict) -> Finding:
+        head = f"Relief {self.said}{self.where}: {is_what}"
+        sentence = words.upper_first(text)
+        return Finding("relief", None, self.lane, self.relief.mm, sure, sentence, head, verdict)
+
+
 def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit: Unit) -> Finding:
-    target, margin = (
-        neck_map.neck.relief_wanted_mm(lane or "middle"),
-        neck_map.neck.relief_margin_mm,
-    )
-    sd = relief.doubt_mm / NINE_IN_TEN
-    where = "" if lane is None else f" on the {LANE_WORDS[lane]}"
-    between = (
-        f"between {format_number(relief.mm - relief.doubt_mm, unit)} and "
-        f"{format_length(relief.mm + relief.doubt_mm, unit)} with the strings at pitch"
-    )
-    wanted = (
-        f"{format_number(target - margin, unit)} to {format_length(target + margin, unit)} is "
-        "wanted"
-    )
-    if relief.mm < BACK_BOW_MM:
-        sure = float(ndtr(-relief.mm / sd))
-        head = f"Back bow{where}: {format_length(-relief.mm, unit)}"
-        nut = any(
-            isinstance(r.reading, StringGap) and r.reading.low_support == 0
-            for r in neck_map.neck_state.taken
-        )
-        also = "" if nut else " A low nut feels the same: press at 3, look at 1."
-        text = f"The neck stands up in the middle under string tension.{also} {sure_words(sure)}"
-        return Finding("back-bow", None, lane, relief.mm, sure, text, head)
-    if relief.mm > target + margin:
-        sure = float(ndtr((relief.mm - target - margin) / sd))
-        between += f", lowest at fret {_lowest(neck_map, lane)}"
-        head = f"Relief {format_length(relief.mm, unit)}{where}: more than wanted"
-        return Finding(
-            "relief",
-            None,
-            lane,
-            relief.mm,
-            sure,
-            words.upper_first(f"{between}; {wanted}."),
-            head,
-            "over",
-        )
-    if relief.mm < max(target - margin, 0.0):
-        sure = float(ndtr((target - margin - relief.mm) / sd))
-        head = f"Relief {format_length(relief.mm, unit)}{where}: less than wanted"
-        text = words.upper_first(f"{between}; {wanted}. No fault if it plays clean.")
-        return Finding("relief", None, lane, relief.mm, sure, text, head, "under")
-    inside = ndtr((target + margin - relief.mm) / sd) - ndtr((target - margin - relief.mm) / sd)
-    head = f"Relief {format_length(relief.mm, unit)}{where}: as wanted"
-    return Finding(
-        "relief",
-        None,
-        lane,
-        relief.mm,
-        float(inside),
-        words.upper_first(f"{between}."),
-        head,
-        "good",
-    )
+    neck = neck_map.neck
+    target, margin = neck.relief_wanted_mm(lane or "middle"), neck.relief_margin_mm
+    held = _Held(relief, lane, target, margin, unit)
+    mm, sd = relief.mm, held.sd_mm
+    if mm < BACK_BOW_MM:
+        return _back_bow(neck_map, held)
+    if mm > target + margin:
+        sure = float(ndtr((mm - target - margin) / sd))
+        deepest = f"lowest at fret {_lowest(neck_map, lane)}"
+        text = f"{held.between}, {deepest}; {held.wanted}."
+        return held.finding(sure, text, "more than wanted", "over")
+    # Under nothing at all there is no "less than wanted": a flat neck may be wished for.
+    if mm < max(target - margin, 0.0):
+        sure = float(ndtr((target - margin - mm) / sd))
+        text = f"{held.between}; {held.wanted}. No fault if it plays clean."
+        return held.finding(sure, text, "less than wanted", "under")
+    inside = ndtr((target + margin - mm) / sd) - ndtr((target - margin - mm) / sd)
+    return held.finding(float(inside), f"{held.between}.", "as wanted", "good")
+
+
+def _back_bow(neck_map: HeightMap, held: _Held) -> Finding:
+    """The neck stands up in the middle; a low nut, where nobody looked at it, feels the same."""
+    sure = float(ndtr(-held.relief.mm / held.sd_mm))
+    readings = [one.reading for one in neck_map.neck_state.taken]
+    nut_read = any(isinstance(one, StringGap) and one.low_support == 0 for one in readings)
+    also = "" if nut_read else " A low nut feels the same: press at 3, look at 1."
+    text = f"The neck stands up in the middle under string tension.{also} {sure_words(sure)}"
+    head = f"Back bow{held.where}: {format_length(-held.relief.mm, held.unit)}"
+    return Finding("back-bow", None, held.lane, held.relief.mm, sure, text, head)
 
 
 def _lowest(neck_map: HeightMap, lane: Lane | None) -> int:

@@ -167,11 +167,10 @@ def _board(neck_state: NeckState, seen: tuple[Visit, ...], unit: Unit) -> list[F
         f"The board is {'narrower' if dry else 'wider'} by about "
         f"{format_length(0.5 * (least + most), unit)} than on {first.day}"
     )
-    what = (
-        "fret ends come out by half of it on each side"
-        if dry
-        else "fret ends go in, glue lines are pressed"
-    )
+    if dry:
+        what = "fret ends come out by half of it on each side"
+    else:
+        what = "fret ends go in, glue lines are pressed"
     text = (
         f"Reckoned from the air, {first.moisture_percent:.0f} to "
         f"{last.moisture_percent:.0f} % moisture, between "

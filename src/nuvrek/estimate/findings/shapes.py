@@ -119,52 +119,46 @@ def find_shapes(looking: Looking) -> Iterator[Finding]:
 
 def _worst(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]:
     """Hump, tongue, fall-away and S-shape, each on the lane where it is largest."""
-    neck = measurer.map.neck
+    past_joint = measurer.map.neck.frets - measurer.map.neck.joint_fret
+    # A hump needs frets on both sides of it, a tongue three of its own.
+    if past_joint >= 2:
+        yield from _hump(measurer, known, unit)
+    if past_joint >= 3:
+        yield from _tongue(measurer, known, unit)
+    yield from _s_shape(measurer, known, unit)
+
+
+def _hump(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]:
     humps = [(measurer.of("wood", hump_parts(measurer, k), "slack"), k) for k in known]
     hump, k = max(humps, key=lambda h: h[0].mm)
-    if neck.frets - neck.joint_fret >= 2 and hump.mm >= HUMP_MM and hump.over(HUMP_MM / 2) >= SURE:
+    sure = hump.over(HUMP_MM / 2)
+    if hump.mm < HUMP_MM or sure < SURE:
+        return
+    text = (
+        "The board rises where the body begins; no rod setting takes it out. A notched edge there "
+        "settles it."
+    )
+    joint = measurer.map.neck.joint_fret
+    yield _shape("hump", joint, k, hump, sure, text, "Hump at the joint", unit)
+
+
+def _tongue(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]:
+    """The board past the joint, where it climbs or falls away."""
+    last = measurer.map.neck.frets
+    tongues = [(measurer.of("wood", tongue_parts(measurer, k), "slack"), k) for k in known]
+    up, k = max(tongues, key=lambda t: t[0].mm)
+    down, j = min(tongues, key=lambda t: t[0].mm)
+    climbs, falls = up.over(TONGUE_MM / 2), 1.0 - down.over(-TONGUE_MM / 2)
+    if up.mm >= TONGUE_MM and climbs >= SURE:
         text = (
-            "The board rises where the body begins; no rod setting takes it out. A notched "
-            "edge there settles it."
+            "Past the joint the board climbs. With high strings and no saddle left the neck angle "
+            "is at fault."
         )
-        yield _shape(
-            "hump",
-            neck.joint_fret,
-            k,
-            hump,
-            hump.over(HUMP_MM / 2),
-            text,
-            "Hump at the joint",
-            unit,
-        )
-    if neck.frets - neck.joint_fret >= 3:
-        tongues = [(measurer.of("wood", tongue_parts(measurer, k), "slack"), k) for k in known]
-        up, k = max(tongues, key=lambda t: t[0].mm)
-        down, j = min(tongues, key=lambda t: t[0].mm)
-        if up.mm >= TONGUE_MM and up.over(TONGUE_MM / 2) >= SURE:
-            text = (
-                "Past the joint the board climbs. With high strings and no saddle left the "
-                "neck angle is at fault."
-            )
-            yield _shape(
-                "tongue", neck.frets, k, up, up.over(TONGUE_MM / 2), text, "The tongue rises", unit
-            )
-        elif down.mm <= -TONGUE_MM and 1.0 - down.over(-TONGUE_MM / 2) >= SURE:
-            sure = 1.0 - down.over(-TONGUE_MM / 2)
-            text = "Past the joint the board falls away: room for the swinging string up there."
-            made = _shape(
-                "fall-away",
-                neck.frets,
-                j,
-                down,
-                sure,
-                text,
-                "Fall-away past the joint",
-                unit,
-                good=True,
-            )
-            yield made
-    yield from _s_shape(measurer, known, unit)
+        yield _shape("tongue", last, k, up, climbs, text, "The tongue rises", unit)
+    elif down.mm <= -TONGUE_MM and falls >= SURE:
+        text = "Past the joint the board falls away: room for the swinging string up there."
+        head = "Fall-away past the joint"
+        yield _shape("fall-away", last, j, down, falls, text, head, unit, good=True)
 
 
 def _s_shape(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]:

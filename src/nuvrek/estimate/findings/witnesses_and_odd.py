@@ -114,11 +114,10 @@ def odd_readings(evidence: Evidence, solution: Solution) -> list[Odd]:
         if off[i] < ODD:
             break
         expected = float(said[i] - alone[i])
-        slip = (
-            _slip(float(said[i]), expected, float(doubt[i]))
-            if evidence.lo[i] == evidence.hi[i]
-            else ""
-        )
+        if evidence.lo[i] == evidence.hi[i]:
+            slip = _slip(float(said[i]), expected, float(doubt[i]))
+        else:
+            slip = ""
         found.append(Odd(evidence.numbers[i][0], expected, float(said[i]), float(off[i]), slip))
     return found
 

@@ -318,9 +318,10 @@ def _lay_work(
     crown: Row, constant: NDArray[np.float64], work: Work, first_crown: int, per_fret: int
 ) -> None:
     """A filed or seated top is the old top moved by about what was meant."""
-    off = (
-        {} if isinstance(work.entry, Seated) else {(f, lane): mm for f, lane, mm in work.entry.off}
-    )
+    if isinstance(work.entry, Seated):
+        off = {}
+    else:
+        off = {(f, lane): mm for f, lane, mm in work.entry.off}
     for (fret, lane), surface in work.made.items():
         k = LANES.index(lane)
         at = first_crown + fret * per_fret + 4 * surface

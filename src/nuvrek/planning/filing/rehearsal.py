@@ -176,11 +176,10 @@ def rehearse(
     touched = [at for at in touched if meant[at[0]]]
     left = 0.0 if bent_mm is None else float(bent_mm.max())
     order = tuple((fret + 1, LANES[k]) for fret, k in touched)
-    kept = (
-        tuple((int(f) + 1, LANES[k]) for f, k in np.argwhere(wanted & (took <= 0.0)))
-        if every
-        else ()
-    )
+    if every:
+        kept = tuple((int(f) + 1, LANES[k]) for f, k in np.argwhere(wanted & (took <= 0.0)))
+    else:
+        kept = ()
     return Rehearsal(order, tuple(int(first[at]) for at in touched), took, left, also, kept, every)
 
 

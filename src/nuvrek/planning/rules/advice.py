@@ -180,20 +180,17 @@ def _what_is_known(case: Case) -> list[str]:
         reasons.append("Relief at pitch is not known yet.")
     else:
         neck = case.neck
-        state = (
-            "more than wanted"
-            if case.relief.mm > neck.relief_wanted_mm("middle") + neck.relief_margin_mm
-            else "less than wanted"
-        )
-        state = (
-            state
-            if case.rod
-            or (
-                neck.rod == "none"
-                and abs(case.relief.mm - neck.relief_wanted_mm("middle")) > neck.relief_margin_mm
-            )
-            else "as wanted"
-        )
+        if case.relief.mm > neck.relief_wanted_mm("middle") + neck.relief_margin_mm:
+            state = "more than wanted"
+        else:
+            state = "less than wanted"
+        if case.rod or (
+            neck.rod == "none"
+            and abs(case.relief.mm - neck.relief_wanted_mm("middle")) > neck.relief_margin_mm
+        ):
+            state = state
+        else:
+            state = "as wanted"
         reasons.append(
             f"Relief at pitch {case.length(case.relief.mm)}, give or take "
             f"{case.length(case.relief.doubt_mm)}: {state}."

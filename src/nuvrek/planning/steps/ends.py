@@ -31,14 +31,13 @@ def grit_schedule(mark: int, finish: int) -> tuple[int, ...]:
 
 def tape_step(neck: NeckDescription) -> Step:
     """Taping the board, bare or lacquered, and covering what filings spoil."""
-    face = (
-        (
+    if neck.lacquered:
+        face = (
             "Lacquered face: low-tack tape, two layers, pressed down along each fret; peel it "
             "flat and slowly."
         )
-        if neck.lacquered
-        else "Bare face: any tape that leaves no glue; along each fret first, then between them."
-    )
+    else:
+        face = "Bare face: any tape that leaves no glue; along each fret first, then between them."
     warn = (cautions.PICKUPS, cautions.LACQUER) if neck.lacquered else (cautions.PICKUPS,)
     text = f"{face} Leave only the frets bare; cover pickups and the top."
     return Step("tape", "Tape the board and cover pickups", text, 15, cautions=warn)

@@ -101,14 +101,13 @@ def _angle(case: Case) -> list[str]:
     if heights.lacking_mm <= 0.0 or case.neck.joint == "bolted":
         return []
     climbs = " and the tongue climbs" if case.has("tongue") else ""
-    heel = (
-        f"{format_length(heights.at_heel_mm, case.unit)} at the heel"
-        if heights.heel_mm
-        else (
+    if heights.heel_mm:
+        heel = f"{format_length(heights.at_heel_mm, case.unit)} at the heel"
+    else:
+        heel = (
             f"{format_length(heights.at_heel_mm, case.unit)} on a usual heel; measure heel "
             "length and edge over the bridge for the quote"
         )
-    )
     return [
         (
             f"Neck angle reset: the strings are high, the saddle is spent{climbs}. "

@@ -133,11 +133,9 @@ def set_up(case: Case, kind: WayKind, terms: Terms) -> SetUp:
         by_strings = pull if kind == "level-held" else 0.0
         rod = -board_dip_mm(neck_map) - by_strings
         reach = float(np.clip(rod, case.neck_tops.rod_dip_low_mm, case.neck_tops.rod_dip_high_mm))
-        why = (
-            ()
-            if abs(rod - reach) < 1e-9
-            else (f"The rod would have to move the board by {length(rod)}.",)
-        )
+        why: tuple[str, ...] = ()
+        if abs(rod - reach) >= 1e-9:
+            why = (f"The rod would have to move the board by {length(rod)}.",)
         # Rounded, so that schools that come to the same are solved once.
         moved = round(reach + by_strings, 9)
         fixed = replace(case.neck_tops, rod_dip_low_mm=moved, rod_dip_high_mm=moved)

@@ -164,15 +164,15 @@ class DialKeys(StationKeys):
         if key == "*":
             pad.run_step = -pad.run_step
             pad.cursor = self.first()
-            pad.message = (
-                "The run goes towards the nut."
-                if pad.run_step < 0
-                else "The run goes towards the body."
-            )
+            if pad.run_step < 0:
+                pad.message = "The run goes towards the nut."
+            else:
+                pad.message = "The run goes towards the body."
         else:
-            pad.text = (
-                pad.text.lstrip("-") if key == "+" or pad.text.startswith("-") else f"-{pad.text}"
-            )
+            if key == "+" or pad.text.startswith("-"):
+                pad.text = pad.text.lstrip("-")
+            else:
+                pad.text = f"-{pad.text}"
 
     def take(self, _key: str, typed: Length) -> None:
         """A fret taken again in the same run replaces its reading."""

@@ -63,11 +63,9 @@ class FeelKeys(StationKeys):
 
     def _chosen(self) -> int | None:
         first = self.pad.text[:1]
-        return (
-            int(first) - 1
-            if first.isascii() and first.isdigit() and 1 <= int(first) <= len(FEELS)
-            else None
-        )
+        if first.isascii() and first.isdigit() and 1 <= int(first) <= len(FEELS):
+            return int(first) - 1
+        return None
 
     def take(self, key: str, typed: Length) -> None:
         pass
