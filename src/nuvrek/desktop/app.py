@@ -65,7 +65,7 @@ def open_own(path: Path) -> Logbook:
 
 def show_window(book: Logbook, settings: Settings, settings_file: Path | None) -> Window:
     """Make the window on an open logbook and show it."""
-    # From the desk on garbage is collected between events only, which also leaves the first picture
+    # From here on garbage is collected between events only, which also leaves the first picture
     # alone.
     app_state = AppState(book, settings, settings_file, clock)
     window = Window(app_state, at_once=False)

@@ -1,4 +1,4 @@
-"""What all stages share: the logbook, the open neck, its solved picture, theme and settings."""
+"""What all stages share: the logbook, the open neck, its result, theme and settings."""
 
 from __future__ import annotations
 
@@ -24,7 +24,7 @@ class AppState(QObject):
     """The state of the window that is not widgets."""
 
     changed = pyqtSignal()  # the journal of the open neck has grown
-    solved_anew = pyqtSignal()  # a new picture is there
+    solved_anew = pyqtSignal()  # a new result is there
     themed = pyqtSignal()  # colours, text size or units changed
     said = pyqtSignal(str)  # a sentence for the user
     stage_wanted = pyqtSignal(str)

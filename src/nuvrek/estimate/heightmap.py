@@ -1,4 +1,4 @@
-"""From a neck's present picture to its height map: tops, wood, crowns and relief, each with its
+"""From a neck's state to its height map: tops, wood, crowns and relief, each with its
 doubt.
 """
 
@@ -137,7 +137,7 @@ def line_projection(neck: NeckDescription) -> Array:
 
 
 def map_neck(neck_state: NeckState, before: HeightMap | None = None) -> HeightMap:
-    """Solve the neck from all live readings in ``present``; see HeightMap for shapes and units.
+    """Solve the neck from all live readings in ``neck_state``; see HeightMap for shapes and units.
 
     ``before`` may be an earlier map of the same neck, from which this one goes on.
     """

@@ -407,7 +407,7 @@ class Note(Entry, frozen=True, kw_only=True, tag="note"):
 
 
 class Strike(Entry, frozen=True, kw_only=True, tag="strike"):
-    """Takes an earlier entry out of the picture; ``entry`` is its number, from 1. Nothing is
+    """Takes an earlier entry out of the account; ``entry`` is its number, from 1. Nothing is
     erased.
     """
 

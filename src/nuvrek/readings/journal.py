@@ -1,4 +1,4 @@
-"""The journal: entries in order, and the present picture folded from them."""
+"""The journal: entries in order, and the state of a neck folded from them."""
 
 from __future__ import annotations
 
@@ -61,7 +61,7 @@ class Later(Struct, frozen=True):
 
 
 class NeckState(Struct, frozen=True):
-    """The present picture of one neck."""
+    """What is known of one neck after its journal so far."""
 
     neck: NeckDescription
     taken: tuple[Taken, ...] = ()
@@ -115,7 +115,7 @@ def live_numbers(entries: Sequence[AnyEntry]) -> list[int]:
 
 
 def fold(neck: NeckDescription, entries: Sequence[AnyEntry]) -> NeckState:
-    """The present picture of ``neck`` after ``entries``."""
+    """The state of ``neck`` after ``entries``."""
     neck_state = NeckState(neck=neck, length=len(entries))
     readings: list[tuple[int, AnyReading]] = []
     for number in live_numbers(entries):
@@ -129,7 +129,7 @@ def fold(neck: NeckDescription, entries: Sequence[AnyEntry]) -> NeckState:
 
 
 def advance(now: NeckState, number: int, entry: AnyEntry) -> NeckState | None:
-    """The picture after one more entry, or None where only a new fold can tell (a strike)."""
+    """The state after one more entry, or None where only a new fold can tell (a strike)."""
     if isinstance(entry, Strike):
         return None
     if isinstance(entry, Reading):
@@ -178,7 +178,7 @@ def _after_moves(reading: AnyReading, moves: int) -> AnyReading:
 
 
 def _turned(now: NeckState, number: int, move: RodMove) -> NeckState:
-    """The picture after the rod was moved; a move without a side moves both of twin rods."""
+    """The state after the rod was moved; a move without a side moves both of twin rods."""
     state, shifts = now.state, (*now.shifts, (number, move))
     low = 0.0 if move.side == "treble" else move.turns
     high = 0.0 if move.side == "bass" or now.neck.rod != "twin" else move.turns

@@ -50,7 +50,7 @@ def told_of(weighing: Weighing, draft: Draft) -> FilingTold:
 
 
 class FilingDraft:
-    """One way of filing over one picture of a neck, with what is agreed so far as a draft."""
+    """One way of filing over one solved neck, with what is agreed so far as a draft."""
 
     def __init__(self, solved: Solved, unit: Unit) -> None:
         self.solved, self.unit = solved, unit
@@ -73,7 +73,7 @@ class FilingDraft:
         self._case: tuple[Agreed, Case] | None = None
 
     def follow(self, before: FilingDraft) -> None:
-        """Go on with the choices of an earlier desk of the same neck."""
+        """Go on with the choices of an earlier draft of the same neck."""
         self.kind = before.kind if before.kind in self.kinds else self.kind
         self.fret = before.fret
         if before.lifted:

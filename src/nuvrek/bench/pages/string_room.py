@@ -41,7 +41,7 @@ class NoteView:
 
 
 class StringRoomPage:
-    """The strings over one picture of a neck."""
+    """The strings over one solved neck."""
 
     def __init__(self, solved: Solved) -> None:
         from nuvrek.clearance.strung_neck import string_up
@@ -58,7 +58,7 @@ class StringRoomPage:
     # --- what is played with ------------------------------------------------
 
     def follow(self, before: StringRoomPage) -> None:
-        """Go on with the touch and place of an earlier desk of the same neck."""
+        """Go on with the touch and place of an earlier page of the same neck."""
         self.force_n = before.force_n
         self.string = min(before.string, self.strings - 1)
         self.note = min(before.note, self.notes - 1)

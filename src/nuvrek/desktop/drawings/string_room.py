@@ -45,7 +45,7 @@ class RoomView(QWidget):
         return QSize(860, 520)
 
     def show_room(self, neck: NeckDescription, page: StringRoomPage | None, unit: Unit) -> None:
-        """Draw a desk; None while the neck is being solved."""
+        """Draw a page of string room; None while the neck is being solved."""
         self.neck, self.page, self.unit = neck, page, unit
         if page is not None:
             self.setAccessibleDescription(f"{page.buzzing()} notes will buzz.")

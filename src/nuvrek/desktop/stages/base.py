@@ -160,7 +160,7 @@ class Stage(QWidget):
         self.refresh()
 
     def refresh(self) -> None:
-        """Show the present journal and picture."""
+        """Show the journal and the result of this moment."""
 
     def restyle(self) -> None:
         """The theme has changed."""

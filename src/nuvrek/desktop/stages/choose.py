@@ -120,6 +120,7 @@ class ChooseStage(Stage):
         return kinds.index(self.kind if self.kind in kinds else plan.advice)
 
     def _select(self, number: int) -> None:
+        self.bar.notice = ""
         plan = self.plan
         if plan is None:
             return

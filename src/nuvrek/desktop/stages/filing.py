@@ -456,6 +456,7 @@ class FilingStage(Stage):
             self._settle()
 
     def _pointed(self, fret: int, _lane: str) -> None:
+        self.bar.notice = ""
         if self.filing is not None:
             self.filing.fret = fret
             self.setFocus()

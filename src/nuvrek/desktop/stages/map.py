@@ -95,6 +95,7 @@ class MapStage(Stage):
         super().enter()
 
     def _choose(self, fret: int, _lane: str) -> None:
+        self.bar.notice = ""
         self.finding = None
         self.app.fret = fret
         if self.app.session is not None:

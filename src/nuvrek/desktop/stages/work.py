@@ -170,6 +170,7 @@ class WorkStage(Stage):
     # --- doing ------------------------------------------------------------
 
     def _pointed(self, fret: int, _lane: str) -> None:
+        self.bar.notice = ""
         self.fret = fret
         if self.walk is not None:
             self.walk.point(fret)
