@@ -4,6 +4,7 @@ neck lies meanwhile.
 
 import unittest
 from dataclasses import replace
+from typing import Any
 
 import cvxpy as cp
 import numpy as np
@@ -243,6 +244,21 @@ def _gaps(mm: float, strings: str) -> list[AnyEntry]:
 
 
 class OddNecks(unittest.TestCase):
+    def check_sums(self, way: Any, draft: FilingDraft, agreed: Agreed) -> None:
+        """Counted anew: nothing is put on, what is left adds up, what may not be touched is not."""
+        self.assertGreaterEqual(float(way.off_mm.min()), -1e-9)
+        crown = draft.case.neck_tops.crown_mm
+        np.testing.assert_allclose(way.left_mm + way.off_mm, crown, atol=1e-9)
+        for sentence in way.why_not:
+            self.assertRegex(sentence, r"^[A-Z].*[.]$")
+        if not way.possible:
+            return
+        for fret in agreed.untouched:
+            self.assertLess(float(way.off_mm[fret - 1].max()), 1e-6)
+        filed = way.off_mm > 1e-6
+        least = np.minimum(draft.case.neck_tops.least_crown_mm, crown)
+        self.assertTrue(np.all(way.left_mm[filed] >= least[filed] - 1e-6), way.kind)
+
     def test_short_long_and_unread_necks_through_every_way(self) -> None:
         for frets, joint, strings, rod in (
             (5, 4, 1, "none"),
@@ -263,7 +279,7 @@ class OddNecks(unittest.TestCase):
                     ):
                         draft.agreed = agreed
                         way = draft.way()
-                        self.assertTrue(way.possible or way.why_not)
+                        self.check_sums(way, draft, agreed)
                         if way.possible and way.metal_mm > 0.01:
                             self.assertIn(
                                 "fret", watch_words(draft.to_tell()().rehearsal, way, Unit.THOU)
