@@ -31,6 +31,7 @@ from nuvrek.readings.entries import (
 )
 from tests.support import NECK, TempCase
 
+CROWN = CrownHeight(lane="bass", fret=3, height_mm=1.1)
 KILLS = int(os.environ.get("NUVREK_KILLS", "24"))
 STEPS: tuple[tuple[Action, int], ...] = (("heat", 2), ("seat", 3), ("slack", 2), ("tick", 1))
 
@@ -72,7 +73,7 @@ def write_until_killed(path: Path, neck: int, told: int, seed: int) -> None:
     os.write(told, b"0 0 0\n")
     while True:
         if len(session.entries) > 600:
-            session = Session(book, book.start(NECK, "", session.entries[:50]), NECK, lambda: "")
+            session = Session(book, book.start(NECK, "", (CROWN,) * 50), NECK, lambda: "")
         first = len(session.entries) + 1
         size = one_act(session, pick)
         os.write(told, f"{session.neck_id} {first} {size}\n".encode())

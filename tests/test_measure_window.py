@@ -13,6 +13,7 @@ from nuvrek.readings.entries import Note, StringGap, StringHeight
 from nuvrek.units import Unit
 from tests.support import WindowCase
 
+UP = 0x01000013
 ENTER, BACK, DOWN, SPACE = (
     Qt.Key.Key_Return,
     Qt.Key.Key_Backspace,

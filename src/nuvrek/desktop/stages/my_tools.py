@@ -38,6 +38,12 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.readings.tool_kit import INCH_LEAVES_MM, METRIC_LEAVES_MM, Kit
 
 OFF = "How far each may be off"
+STRING_HEIGHTS = (
+    ("", "as lengths: mm, or 64ths beside thou"),
+    ("mm", "always in mm"),
+    ("64ths", "always in 64ths of an inch"),
+    ("thou", "always in thou"),
+)
 
 
 class KitStage(Stage):
@@ -55,6 +61,11 @@ class KitStage(Stage):
         self.line.setAccessibleName("Line settings of the gauge")
         self.line.addItems(LINES)
         self.line.activated.connect(self._line_chosen)
+        self.heights = Choices()
+        self.heights.setAccessibleName("Unit of string heights")
+        for value, label in STRING_HEIGHTS:
+            self.heights.addItem(label, value)
+        self.heights.activated.connect(self._heights_chosen)
         self.form = QWidget()
         columns = QHBoxLayout(self.form)
         columns.setContentsMargins(0, 0, 0, 0)
@@ -118,6 +129,8 @@ class KitStage(Stage):
         grid = self._group("How I read relief and file", SCHOOL)
         grid.addWidget(QLabel("Line settings of the gauge"), len(SCHOOL) + 1, 0, 1, 2)
         grid.addWidget(self.line, len(SCHOOL) + 2, 0, 1, 2)
+        grid.addWidget(QLabel("String heights, on every page"), len(SCHOOL) + 3, 0, 1, 2)
+        grid.addWidget(self.heights, len(SCHOOL) + 4, 0, 1, 2)
         return grid
 
     def enter(self) -> None:
@@ -135,6 +148,7 @@ class KitStage(Stage):
         if self.line.findText(line) < 0:
             self.line.addItem(line)
         self.line.setCurrentText(line)
+        self.heights.setCurrentIndex(self.heights.findData(self.app.settings.string_heights))
         self._loading = False
 
     def _take_leaves(self, leaves: tuple[float, ...]) -> None:
@@ -142,6 +156,10 @@ class KitStage(Stage):
         self.app.change_quietly(msgspec.structs.replace(self.app.settings, kit=kit))
         self._fill(kit)
         self.refresh()
+
+    def _heights_chosen(self) -> None:
+        chosen = self.heights.currentData()
+        self.app.change_quietly(msgspec.structs.replace(self.app.settings, string_heights=chosen))
 
     def _line_chosen(self) -> None:
         line = self.line.currentText()
