@@ -30,14 +30,21 @@ __all__ = [
 
 
 def act_words(entries: Sequence[AnyEntry], unit: Unit, height_unit: Unit) -> str:
-    """What was done in one go, short: its weightiest entry, and how many came along."""
-    weighty = [
-        entry for entry in entries if not isinstance(entry, StepDone | RoundStart)
-    ] or entries
-    first = weighty[0]
-    words = f"{place_words(first)} {value_words(first, unit, height_unit)}".strip()
-    more = len(weighty) - 1
-    return f"{words} and {more} more" if more else words
+    """What was done in one go, short: a step by its name, else the first entry and how many more."""
+    ticked = [entry for entry in entries if isinstance(entry, StepDone)]
+    named = StepDone | RoundStart
+    others = [entry for entry in entries if not isinstance(entry, named)]
+    if ticked:
+        step = _entry_words(ticked[0], unit, height_unit)
+        return f"{step}, with {_entry_words(others[0], unit, height_unit)}" if others else step
+    first = (others or entries)[0]
+    words = _entry_words(first, unit, height_unit)
+    more = len(others) - 1
+    return f"{words} and {more} more" if more > 0 else words
+
+
+def _entry_words(entry: AnyEntry, unit: Unit, height_unit: Unit) -> str:
+    return f"{place_words(entry)} {value_words(entry, unit, height_unit)}".strip()
 
 
 def place_words(entry: AnyEntry) -> str:

@@ -113,8 +113,8 @@ CHOSEN = EntryRecord(
 )
 STEP_DONE = EntryRecord(
     type=StepDone,
-    place=lambda _done: "step ticked,",
-    value=lambda done, _unit, _heights: done.step.replace("-", " "),
+    place=lambda _done: "the step",
+    value=lambda done, _unit, _heights: f"“{done.step.replace('-', ' ')}”",
     frets=_no_frets,
     page="Work",
 )
@@ -140,6 +140,10 @@ ROUND_START = EntryRecord(
 )
 
 
+# So much of a note stands in a line.
+_SHORT = 40
+
+
 def _note_faults(note: Note, _neck: NeckDescription, number: int) -> list[str]:
     if not note.text and note.photo is None:
         return ["an empty note: give text or photo."]
@@ -149,7 +153,7 @@ def _note_faults(note: Note, _neck: NeckDescription, number: int) -> list[str]:
 
 
 def _note_words(note: Note, _unit: Unit, _heights: Unit) -> str:
-    return note.text[:40]
+    return note.text if len(note.text) <= _SHORT else f"{note.text[: _SHORT - 1]}…"
 
 
 NOTE = EntryRecord(
