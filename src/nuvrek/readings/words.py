@@ -30,7 +30,7 @@ __all__ = [
 
 
 def act_words(entries: Sequence[AnyEntry], unit: Unit, height_unit: Unit) -> str:
-    """What was done in one go, short: a step by its name, else the first entry and how many more."""
+    """What was done in one go: a step by its name, else its first entry and how many more."""
     ticked = [entry for entry in entries if isinstance(entry, StepDone)]
     named = StepDone | RoundStart
     others = [entry for entry in entries if not isinstance(entry, named)]

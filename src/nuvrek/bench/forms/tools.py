@@ -83,6 +83,10 @@ def read_kit(texts: dict[str, str], bench: Unit, before: Kit) -> tuple[Kit | Non
     faults: dict[str, str] = {}
     for field in FIELDS:
         text = texts.get(field.name, "").strip()
+        if text == field_words(before, field, bench):
+            # What nobody touched keeps its value, not the figure it is rounded to on screen.
+            values[field.name] = getattr(before, field.name)
+            continue
         try:
             if text or field.kind == "lengths":
                 values[field.name] = _value(field, text, field_unit(field, bench))

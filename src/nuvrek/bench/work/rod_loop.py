@@ -75,7 +75,7 @@ class RodLoop:
         neck_state = self.session.neck_state
         if self.due() and self._passed != len(neck_state.rod_moves):
             return "read" if neck_state.state.strings == "pitch" else "tune"
-        if solved is None or solved.plan is None or solved.neck_state.length != neck_state.length:
+        if solved is None or solved.plan is None or solved.identity != self.session.identity:
             return "wait"
         if solved.plan.stops:
             return "stop"
