@@ -13,11 +13,10 @@ from nuvrek.mechanics.angle import (
     over_fret_12_mm,
     saddle_wanted_mm,
 )
-from nuvrek.readings.entries import Side, Size, StringHeight
+from nuvrek.readings.entries import SIDES, Side, Size, StringHeight
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.sizes import What
 
-SIDES: tuple[Side, Side] = ("bass", "treble")
 # Closer than this to the wanted height is as wanted, and a saddle lower than this gives no clean
 # break of the string;
 # common practice, no source.

@@ -36,7 +36,7 @@ OVER_FIRST_MM = 0.05
 GAUGE_MM = 0.4
 LONG_SCALE_MM = 760.0
 # A note is said to buzz, or to be clean, from this sure on; between lies the edge.
-SURE = 0.8
+BUZZ_SURE = 0.8
 
 
 @dataclass(frozen=True)
@@ -56,9 +56,9 @@ class Rooms:
     def word(self, string: int, note: int) -> str:
         """``likely clean``, ``on the edge`` or ``will buzz``."""
         sure = float(self.buzz[string, note])
-        if sure >= SURE:
+        if sure >= BUZZ_SURE:
             return "will buzz"
-        if sure <= 1.0 - SURE:
+        if sure <= 1.0 - BUZZ_SURE:
             return "likely clean"
         return "on the edge"
 

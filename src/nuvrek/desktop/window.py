@@ -44,10 +44,10 @@ class Stages(dict[str, Stage]):
 
     def __missing__(self, name: str) -> Stage:
         module, kind = _MODULES[name]
-        made: Stage = getattr(import_module(f"nuvrek.desktop.stages.{module}"), kind)(*self._parts)
-        self[name] = made
-        self._pages.addWidget(made)
-        return made
+        stage: Stage = getattr(import_module(f"nuvrek.desktop.stages.{module}"), kind)(*self._parts)
+        self[name] = stage
+        self._pages.addWidget(stage)
+        return stage
 
 
 class Window(QWidget):

@@ -54,12 +54,12 @@ class Measurer:
             state = msgspec.structs.replace(now.state, strings=strings)
             match surface:
                 case "wood":
-                    made = unknowns.wood(state)
+                    rows = unknowns.wood(state)
                 case "tops":
-                    made = unknowns.tops(now.surface, state)
+                    rows = unknowns.tops(now.surface, state)
                 case "crown":
-                    made = unknowns.crown_heights(now.surface)
-            self._heights[key] = made
+                    rows = unknowns.crown_heights(now.surface)
+            self._heights[key] = rows
         return self._heights[key]
 
     def of(

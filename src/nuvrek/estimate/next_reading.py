@@ -296,10 +296,10 @@ def _all_rows(measurer: Measurer, candidates: list[_Candidate]) -> list[Array]:
         for line, (_, parts) in enumerate(wanted):
             for fret, k, weight in parts:
                 weights[line, 3 * fret + k] += weight
-        made = weights @ heights.reshape(weights.shape[1], -1)
+        combined = weights @ heights.reshape(weights.shape[1], -1)
         start = 0
         for i in members:
-            rows[i] = made[start : start + len(candidates[i].parts)]
+            rows[i] = combined[start : start + len(candidates[i].parts)]
             start += len(candidates[i].parts)
     return rows
 

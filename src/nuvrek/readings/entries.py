@@ -21,6 +21,7 @@ StringNumber = Annotated[int, Meta(ge=1, le=14)]
 Frets = Annotated[tuple[Fret, ...], Meta(max_length=MAX_FRETS)]
 Turns = Annotated[float, Meta(ge=-20, le=20)]
 Side = Literal["bass", "treble"]
+SIDES: tuple[Side, Side] = ("bass", "treble")
 Strings = Literal["pitch", "slack"]
 # (fret, lane, mm taken off)
 Removals = Annotated[

@@ -50,7 +50,7 @@ class Work(Struct, frozen=True):
 
     number: int
     entry: Seated | Filed
-    made: dict[tuple[int, Lane], int]
+    surfaces: dict[tuple[int, Lane], int]
 
 
 class Later(Struct, frozen=True):
@@ -248,9 +248,9 @@ def _after_work(now: NeckState, number: int, entry: Seated | Filed) -> NeckState
     surface = dict(now.surface)
     for place in places:
         surface[place] = surface.get(place, 0) + 1
-    made = {place: surface[place] for place in places}
+    surfaces = {place: surface[place] for place in places}
     highest = (max([now.highest[0], *(fret for fret, _ in places)]), now.highest[1])
-    work = (*now.work, Work(number, entry, made))
+    work = (*now.work, Work(number, entry, surfaces))
     return structs.replace(now, surface=surface, work=work, highest=highest, heard={})
 
 
@@ -269,7 +269,9 @@ def fitting(now: NeckState) -> tuple[NeckState, tuple[int, ...]]:
 
     taken = tuple(one for one in now.taken if fits(one.number, one.reading))
     left_out = tuple(one.number for one in now.taken if not fits(one.number, one.reading))
-    surface = {place: made for place, made in now.surface.items() if place[0] <= now.neck.frets}
+    surface = {
+        place: surfaces for place, surfaces in now.surface.items() if place[0] <= now.neck.frets
+    }
     work = tuple(_within(w, now.neck.frets) for w in now.work)
     agreed = structs.replace(
         now.agreed,
@@ -281,5 +283,8 @@ def fitting(now: NeckState) -> tuple[NeckState, tuple[int, ...]]:
 
 def _within(work: Work, frets: int) -> Work:
     return structs.replace(
-        work, made={place: made for place, made in work.made.items() if place[0] <= frets}
+        work,
+        surfaces={
+            place: surfaces for place, surfaces in work.surfaces.items() if place[0] <= frets
+        },
     )

@@ -210,15 +210,14 @@ class FilingDraft:
 
     def head(self) -> str:
         """The way in view in a line."""
-        made = self.way()
-        if not made.possible:
-            return f"{made.title}: not now"
+        viewed = self.way()
+        if not viewed.possible:
+            return f"{viewed.title}: not now"
         n = self.unit
-        thin = format_number(float(made.left_mm.min()), n)
-        levels = f"{words.count(made.levels_left, 'level', 'levels')} left"
-        return (
-            f"{made.title}: {format_length(made.metal_mm, n)} off in all, thinnest {thin}, {levels}"
-        )
+        thin = format_number(float(viewed.left_mm.min()), n)
+        levels = f"{words.count(viewed.levels_left, 'level', 'levels')} left"
+        metal = format_length(viewed.metal_mm, n)
+        return f"{viewed.title}: {metal} off in all, thinnest {thin}, {levels}"
 
     # --- written down --------------------------------------------------------
 
@@ -257,28 +256,28 @@ _MUCH_MORE = 1.12
 
 def watch_words(rehearsal: Rehearsal, way: Way, unit: Unit) -> str:
     """The filing in one glance, with what the rehearsal warns of."""
-    said = [watch_order(rehearsal.order, way.left_mm, rehearsal.every, unit)]
+    sentences = [watch_order(rehearsal.order, way.left_mm, rehearsal.every, unit)]
     took = float(rehearsal.took_mm.mean(axis=1).sum())
     if rehearsal.every and not rehearsal.kept and took > _MUCH_MORE * way.metal_mm:
         more = format_length(took - way.metal_mm, unit)
-        said.append(
+        sentences.append(
             f"So worked the tool takes {more} more than the plan: lean where the plan is deepest."
         )
     if rehearsal.kept:
         frets = ", ".join(str(fret) for fret in dict.fromkeys(fret for fret, _ in rehearsal.kept))
-        said.append(
+        sentences.append(
             f"So worked, {frets} would keep its ink when another has no metal left: lean "
             "where the plan is deepest."
         )
     if rehearsal.also:
         frets = ", ".join(str(fret) for fret in rehearsal.also)
-        said.append(f"The tool brushes {frets} as well: a shorter stone, or lift it there.")
+        sentences.append(f"The tool brushes {frets} as well: a shorter stone, or lift it there.")
     if rehearsal.every and rehearsal.left_high_mm >= 0.015:
-        said.append(
+        sentences.append(
             f"The middle gives way by {format_length(rehearsal.left_high_mm, unit)} under "
             "the hand: check unloaded, or back it."
         )
-    return " ".join(said)
+    return " ".join(sentences)
 
 
 def watch_order(

@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 from nuvrek import words
 from nuvrek.neck.crown import STILL_MM
 from nuvrek.neck.description import LANE_WORDS
-from nuvrek.readings.entries import Filed, Rock, Side
+from nuvrek.readings.entries import SIDES, Filed, Rock, Side
 from nuvrek.units import Unit, format_length
 
 if TYPE_CHECKING:
@@ -27,7 +27,6 @@ class Outcome:
 
 
 _HEIGHT_WAYS = ("nut", "saddle", "shim", "play-clean")
-SIDES: tuple[Side, Side] = ("bass", "treble")
 
 
 def compare(solved: Solved, unit: Unit, height_unit: Unit) -> tuple[Outcome, ...]:

@@ -200,8 +200,8 @@ class StringRoomPage:
         nut = one.tops_mm[:, :1]
         tops = -relief_mm * bend_profile(self.on.neck)[None, :]
         tops[:, :1] += nut - one.tops_mm[:, 1:2]
-        made = one.with_tops(tops, self.on.fret_12)
-        return made.note_rooms(self.force_n)[0][0, :-1]
+        viewed = one.with_tops(tops, self.on.fret_12)
+        return viewed.note_rooms(self.force_n)[0][0, :-1]
 
     def why_not_straight(self, unit: Unit) -> str:
         """What relief buys on this neck, in a sentence for its owner."""

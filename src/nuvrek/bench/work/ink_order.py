@@ -136,11 +136,11 @@ class InkWalk:
             return f"{count} The bench agrees with the plan.{following}"
         early = ", ".join(str(fret) for fret in told.early[:4])
         late = ", ".join(str(fret) for fret in told.late[:4])
-        said = [
+        sentences = [
             f"{early} went before its turn" if early else "",
             f"{late} still wears its ink" if late else "",
         ]
         return (
-            f"{count} {'; '.join(part for part in said if part)}: the map is off there. Stop, "
+            f"{count} {'; '.join(part for part in sentences if part)}: the map is off there. Stop, "
             "take the rocker over it, and look at the plan again."
         )

@@ -16,7 +16,7 @@ from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.session import Session
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
-from nuvrek.readings.entries import Feel, Heated, RodMove, Side, StateChange, StringGap
+from nuvrek.readings.entries import SIDES, Feel, Heated, RodMove, Side, StateChange, StringGap
 from nuvrek.readings.journal import Later, NeckState
 from nuvrek.readings.stations import Station
 from nuvrek.readings.tool_kit import Kit
@@ -27,7 +27,6 @@ if TYPE_CHECKING:
     from nuvrek.planning.rod.move import RodPlan
 
 Phase = Literal["wait", "tune", "read", "stop", "turn", "rest"]
-SIDES: tuple[Side, Side] = ("bass", "treble")
 STEP_TURNS = 1.0 / 16.0
 MOST_LOGGED_TURNS = 2.0
 # What a hand can say of a move, in the order a key goes through them; the first says nothing.

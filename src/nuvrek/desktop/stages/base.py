@@ -47,19 +47,19 @@ def heading(text: str) -> QLabel:
 
 def button(text: str, *, main: bool = False) -> QPushButton:
     """A push button of touch size that does not steal the keypad's keys."""
-    made = QPushButton(text)
-    made.setProperty("main", main)
-    made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-    return made
+    control = QPushButton(text)
+    control.setProperty("main", main)
+    control.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+    return control
 
 
 def sliding(name: str, least: int, most: int) -> QSlider:
     """A slider along the row that does not steal the keypad's keys."""
-    made = QSlider(Qt.Orientation.Horizontal)
-    made.setAccessibleName(name)
-    made.setRange(least, most)
-    made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-    return made
+    control = QSlider(Qt.Orientation.Horizontal)
+    control.setAccessibleName(name)
+    control.setRange(least, most)
+    control.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+    return control
 
 
 def scrolling(inner: QLayout) -> QScrollArea:

@@ -141,8 +141,8 @@ class FilingStage(Stage):
             grid.addWidget(self.labels[name], row, 0)
             grid.addWidget(self.picks[name], row, 1)
         ends = QHBoxLayout()
-        for made in (self.take, self.agree, self.bend, self.alone):
-            ends.addWidget(made)
+        for viewed in (self.take, self.agree, self.bend, self.alone):
+            ends.addWidget(viewed)
         ends.addStretch(1)
         grid.addLayout(ends, 1, 0, 1, 2)
         grid.addWidget(self.told, 12, 0, 1, 2)
@@ -213,14 +213,14 @@ class FilingStage(Stage):
         filing, session, unit = self.filing, self.app.session, self.app.settings.unit
         if filing is None or session is None:
             return
-        made = filing.way()
+        viewed = filing.way()
         self._labels(filing)
         self.told.setText("")
-        self._sheet(made, (), None)
-        self._curve(filing, made)
+        self._sheet(viewed, (), None)
+        self._curve(filing, viewed)
         self.bar.show_words(
             filing.head(),
-            message=made.gist if made.possible else " ".join(made.why_not),
+            message=viewed.gist if viewed.possible else " ".join(viewed.why_not),
             state=session.neck_state.state,
             right_title="keys",
             right=(
@@ -230,7 +230,7 @@ class FilingStage(Stage):
                 "Enter: back to Choose",
             ),
         )
-        self.take.setEnabled(made.possible)
+        self.take.setEnabled(viewed.possible)
         self.agree.setEnabled(filing.draft or (filing.kind == "play-clean" and filing.lifted))
         self.bend.setVisible(filing.kind == "play-clean" and filing.bend_up_mm is not None)
         self.alone.setVisible(filing.fret is not None)
@@ -282,20 +282,20 @@ class FilingStage(Stage):
             self.labels[name].setVisible(on)
         self.start.setMinimum(min(neck.joint_fret, 5))
 
-    def _sheet(self, made: Way, order: tuple[int, ...], thin: int | None) -> None:
+    def _sheet(self, viewed: Way, order: tuple[int, ...], thin: int | None) -> None:
         filing, session = self.filing, self.app.session
         if filing is None or session is None:
             return
         alone = frozenset(filing.agreed.untouched)
-        lane = metal_strip(made.off_mm, self.app.settings.unit, order, thin, alone)
+        lane = metal_strip(viewed.off_mm, self.app.settings.unit, order, thin, alone)
         filed = frozenset(
-            int(f) + 1 for f in (made.off_mm.max(axis=1) > WORTH_FILING_MM).nonzero()[0]
+            int(f) + 1 for f in (viewed.off_mm.max(axis=1) > WORTH_FILING_MM).nonzero()[0]
         )
         self.sheet.show_neck(
             session.neck_state.neck, (lane,), Dots(filed=filed, alone=alone), filing.fret
         )
 
-    def _curve(self, filing: FilingDraft, made: Way) -> None:
+    def _curve(self, filing: FilingDraft, viewed: Way) -> None:
         plan = filing.solved.plan
         curve = plan.curve if plan is not None else None
         if plan is None or curve is None or not len(curve.up_mm):
@@ -318,7 +318,7 @@ class FilingStage(Stage):
                 way.kind in ("spot-level", "crown-first")
                 and way.possible
                 and way.lowest_mm
-                and way.kind != made.kind
+                and way.kind != viewed.kind
             ):
                 marks.append(
                     Mark(
@@ -328,17 +328,17 @@ class FilingStage(Stage):
                         "dot",
                     )
                 )
-        if made.kind == "play-clean" and made.possible:
+        if viewed.kind == "play-clean" and viewed.possible:
             # The height in hand lies on the curve, between whichever points were drawn.
             points = tuple(
-                sorted((*points, (made.metal_mm, base + filing.up_mm)), key=lambda p: p[1])
+                sorted((*points, (viewed.metal_mm, base + filing.up_mm)), key=lambda p: p[1])
             )
-        if made.lowest_mm and made.possible:
-            if made.kind == "play-clean":
+        if viewed.lowest_mm and viewed.possible:
+            if viewed.kind == "play-clean":
                 height = base + filing.up_mm
             else:
-                height = self._height(made, base, curve.base_mm)
-            marks.append(Mark(made.title.lower(), made.metal_mm, height, "dot", chosen=True))
+                height = self._height(viewed, base, curve.base_mm)
+            marks.append(Mark(viewed.title.lower(), viewed.metal_mm, height, "dot", chosen=True))
         self.curve.show_curve(points, tuple(marks), filing.unit, self.app.settings.height_unit)
 
     @staticmethod
@@ -352,10 +352,10 @@ class FilingStage(Stage):
         import numpy as np
 
         from nuvrek.estimate.heightmap import NINE_IN_TEN
-        from nuvrek.planning.ways.just_clean import SURE
+        from nuvrek.planning.ways.just_clean import CLEAN_SD
 
         told = np.array(way.lowest_mm)
-        doubt = 0.0 if "levels" in way.record.families else told[:, 1] * SURE / NINE_IN_TEN
+        doubt = 0.0 if "levels" in way.record.families else told[:, 1] * CLEAN_SD / NINE_IN_TEN
         return base + float(np.max(told[:, 0] + doubt - np.asarray(heights)))
 
     def _tell(self) -> None:
@@ -363,8 +363,8 @@ class FilingStage(Stage):
         filing, session = self.filing, self.app.session
         if filing is None or session is None or not self.isVisible():
             return
-        made = filing.way()
-        if not made.possible or made.metal_mm <= WORTH_FILING_MM:
+        viewed = filing.way()
+        if not viewed.possible or viewed.metal_mm <= WORTH_FILING_MM:
             return
         if self._told is not None and self._told[0] == filing.key:
             self._say_told(self._told[1])
@@ -387,18 +387,18 @@ class FilingStage(Stage):
             return
         from nuvrek.planning.forecast.doubt import doubt_words
 
-        made, rehearsal, doubt = told.way, told.rehearsal, told.way.doubt
+        viewed, rehearsal, doubt = told.way, told.rehearsal, told.way.doubt
         filed = sorted({fret for fret, _ in rehearsal.order})
-        thin = min(filed, key=lambda f: float(made.left_mm[f - 1].min()), default=None)
-        self._sheet(made, rehearsal.frets, thin)
+        thin = min(filed, key=lambda f: float(viewed.left_mm[f - 1].min()), default=None)
+        self._sheet(viewed, rehearsal.frets, thin)
         said = (
-            made.gist,
+            viewed.gist,
             doubt_words(doubt, filing.unit, self.app.settings.height_unit)
             if doubt is not None
             else "",
         )
         self.told.setText(" ".join(part for part in said if part))
-        self.bar.message.setText(self.bar.notice or watch_words(rehearsal, made, filing.unit))
+        self.bar.message.setText(self.bar.notice or watch_words(rehearsal, viewed, filing.unit))
 
     def _settle(self) -> None:
         self._show()
@@ -482,9 +482,9 @@ class FilingStage(Stage):
         filing, session = self.filing, self.app.session
         if filing is None or session is None:
             return
-        made = filing.way()
-        if not made.possible:
-            self.bar.say(" ".join(made.why_not))
+        viewed = filing.way()
+        if not viewed.possible:
+            self.bar.say(" ".join(viewed.why_not))
             return
         if self.app.write(lambda: filing.take(session)):
             self.app.stage_wanted.emit("Work")

@@ -50,11 +50,11 @@ class MapViews(QWidget):
         grid.setContentsMargins(0, 0, 0, 0)
         grid.setSpacing(6)
         for place, (name, words) in enumerate(VIEWS):
-            made = button(words)
-            made.setCheckable(True)
-            made.clicked.connect(lambda _on, name=name: self.toggle(name))
-            self.buttons[name] = made
-            grid.addWidget(made, 0, place)
+            item = button(words)
+            item.setCheckable(True)
+            item.clicked.connect(lambda _on, name=name: self.toggle(name))
+            self.buttons[name] = item
+            grid.addWidget(item, 0, place)
         self.pull = button("at pitch")
         self.pull.setAccessibleName("Strings at pitch or slack")
         self.pull.clicked.connect(lambda: self.key("*"))
@@ -89,9 +89,9 @@ class MapViews(QWidget):
             ("This picture, as SVG", "neck.svg", "Drawings (*.svg)", self.save_svg),
             ("The heights, as a table", "heights.csv", "Tables (*.csv)", self.save_table),
         ):
-            made = menu.addAction(words)
-            assert made is not None
-            made.triggered.connect(
+            item = menu.addAction(words)
+            assert item is not None
+            item.triggered.connect(
                 lambda _on, name=name, kinds=kinds, save=save: self.extras.ask_where(
                     name, kinds, save
                 )
@@ -165,8 +165,8 @@ class MapViews(QWidget):
         self._mark()
 
     def _mark(self) -> None:
-        for name, made in self.buttons.items():
-            made.setChecked(self.shows(name))
+        for name, item in self.buttons.items():
+            item.setChecked(self.shows(name))
         self.pull.setText("at pitch" if self.strings == "pitch" else "slack")
         light, change = self.shows("light"), self.shows("change")
         self.edges.setVisible(light)
@@ -177,8 +177,8 @@ class MapViews(QWidget):
         """Text no larger than the row has room for."""
         self._mark()
         c, size = self.app.theme.colours, min(self.app.theme.px(14), 17)
-        for made in (*self.buttons.values(), self.pull, self.save, self.to_room):
-            made.setStyleSheet(
+        for item in (*self.buttons.values(), self.pull, self.save, self.to_room):
+            item.setStyleSheet(
                 f"QPushButton {{ font-size: {size}px; padding: 4px 3px; }}"
                 f"QPushButton:checked {{ border: 2px solid {c.copper}; font-weight: bold; }}"
             )

@@ -94,10 +94,10 @@ class MeasureStage(Stage):
         row = QHBoxLayout()
         row.setSpacing(6)
         for key, _words, face in (*((key, "", face) for key, face in _FACES.items()), *_STEADY):
-            made = button(face)
-            made.clicked.connect(lambda _on, key=key: self._clicked(key))
-            self.keys[key] = made
-            row.addWidget(made)
+            push = button(face)
+            push.clicked.connect(lambda _on, key=key: self._clicked(key))
+            self.keys[key] = push
+            row.addWidget(push)
         return row
 
     def enter(self) -> None:
@@ -286,13 +286,13 @@ class MeasureStage(Stage):
         }
         words = {**{key: said for key, said, _ in _STEADY}, **keys.keys}
         words["up"], words["down"] = ("across", "across") if pad.one else ("before", "after")
-        for key, made in self.keys.items():
+        for key, push in self.keys.items():
             face = _FACES.get(key) or next(f for k, _, f in _STEADY if k == key)
             said = words.get(key, "")
-            made.setText(f"{face}  {said}".strip())
-            made.setAccessibleName(f"{said or face} ({face})")
-            made.setEnabled(on.get(key, key in keys.keys or key in ("enter", "back")))
-            made.setStyleSheet(f"font-size: {min(self.app.theme.px(15), 20)}px; padding: 6px 2px;")
+            push.setText(f"{face}  {said}".strip())
+            push.setAccessibleName(f"{said or face} ({face})")
+            push.setEnabled(on.get(key, key in keys.keys or key in ("enter", "back")))
+            push.setStyleSheet(f"font-size: {min(self.app.theme.px(15), 20)}px; padding: 6px 2px;")
 
     def fill_bar(self) -> None:
         """Prompt, number and last readings."""

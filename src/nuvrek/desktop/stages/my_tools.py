@@ -107,10 +107,10 @@ class KitStage(Stage):
         sets = QHBoxLayout()
         sets.setSpacing(8)
         for words, leaves in (("A metric set", METRIC_LEAVES_MM), ("An inch set", INCH_LEAVES_MM)):
-            made = button(words)
-            made.setAccessibleName(f"{words} of leaves, as usually sold")
-            made.clicked.connect(lambda _on, leaves=leaves: self._take_leaves(leaves))
-            sets.addWidget(made)
+            push = button(words)
+            push.setAccessibleName(f"{words} of leaves, as usually sold")
+            push.clicked.connect(lambda _on, leaves=leaves: self._take_leaves(leaves))
+            sets.addWidget(push)
         sets.addStretch()
         grid.addLayout(sets, len(OWNED) + 1, 1)
         grid.addWidget(self.indicator, len(OWNED) + 2, 1)
@@ -118,9 +118,9 @@ class KitStage(Stage):
         prints = QHBoxLayout()
         prints.setSpacing(8)
         self.prints = (button("Notched edge to print"), button("Rocker table"))
-        for made, action in zip(self.prints, (extras.ask_template, extras.ask_spans), strict=True):
-            made.clicked.connect(lambda _on, action=action: action())
-            prints.addWidget(made)
+        for push, action in zip(self.prints, (extras.ask_template, extras.ask_spans), strict=True):
+            push.clicked.connect(lambda _on, action=action: action())
+            prints.addWidget(push)
         prints.addStretch()
         grid.addLayout(prints, len(OWNED) + 3, 1)
         return grid
@@ -191,8 +191,8 @@ class KitStage(Stage):
         words = "Lengths in mm, or with their unit: 2in, 12t, 1/16in. Kept as you type."
         if session is None:
             self.sheet.hide()
-            for made in self.prints:
-                made.hide()
+            for push in self.prints:
+                push.hide()
             prompt = "What lies on the bench?"
         else:
             neck = session.neck_state.neck
@@ -205,8 +205,8 @@ class KitStage(Stage):
             )
             self.sheet.show_neck(neck, lanes, Dots())
             self.sheet.setVisible(self.wide)
-            for made in self.prints:
-                made.show()
+            for push in self.prints:
+                push.show()
             prompt = fit_sentence(neck, kit)
         self.bar.show_words(
             prompt,

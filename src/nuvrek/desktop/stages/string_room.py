@@ -68,11 +68,11 @@ class RoomStage(Stage):
         column.setSpacing(4)
         touches = QHBoxLayout()
         for name, newtons in TOUCHES_N.items():
-            made = button(name)
-            made.clicked.connect(
+            push = button(name)
+            push.clicked.connect(
                 lambda _on, newtons=newtons: self.touch.setValue(round(newtons / STEP_N))
             )
-            touches.addWidget(made)
+            touches.addWidget(push)
         parts = (self.touch_words, self.touch, self.low_words, self.low, self.high_words, self.high)
         column.addWidget(heading("Touch and height"))
         column.addLayout(touches)

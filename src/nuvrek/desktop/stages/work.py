@@ -62,8 +62,8 @@ class WorkStage(Stage):
         self._make_buttons()
         row = QHBoxLayout()
         row.addWidget(self.done)
-        for made in (self.half, self.sweep, self.one_fret, self.seated):
-            row.addWidget(made)
+        for push in (self.half, self.sweep, self.one_fret, self.seated):
+            row.addWidget(push)
         row.addStretch()
         right = QVBoxLayout()
         right.addWidget(self.step_title)
@@ -103,10 +103,10 @@ class WorkStage(Stage):
         both.setContentsMargins(0, 4, 0, 4)
         row, lower = QHBoxLayout(), QHBoxLayout()
         for label, turns in _TURNS:
-            made = button(label)
-            made.setAccessibleName(f"Log a rod move: {label}")
-            made.clicked.connect(lambda _on, turns=turns: self._turned(turns))
-            row.addWidget(made)
+            push = button(label)
+            push.setAccessibleName(f"Log a rod move: {label}")
+            push.clicked.connect(lambda _on, turns=turns: self._turned(turns))
+            row.addWidget(push)
         self.which = Choices()
         for label, side in (
             ("both rods", None),

@@ -31,7 +31,7 @@ ROUGH_CROWNS_MM = 0.10
 # With the pull known no better than this it is not spoken of.
 PULL_UNKNOWN_MM = 0.12
 # Named only when this sure; else the next best reading asks.
-SURE = 0.75
+NAMED_SURE = 0.75
 
 
 def hump_parts(measurer: Measurer, lane: int) -> list[Part]:
@@ -132,7 +132,7 @@ def _hump(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]
     humps = [(measurer.of("wood", hump_parts(measurer, k), "slack"), k) for k in known]
     hump, k = max(humps, key=lambda h: h[0].mm)
     sure = hump.over(HUMP_MM / 2)
-    if hump.mm < HUMP_MM or sure < SURE:
+    if hump.mm < HUMP_MM or sure < NAMED_SURE:
         return
     text = (
         "The board rises where the body begins; no rod setting takes it out. A notched edge there "
@@ -149,13 +149,13 @@ def _tongue(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Findin
     up, k = max(tongues, key=lambda t: t[0].mm)
     down, j = min(tongues, key=lambda t: t[0].mm)
     climbs, falls = up.over(TONGUE_MM / 2), 1.0 - down.over(-TONGUE_MM / 2)
-    if up.mm >= TONGUE_MM and climbs >= SURE:
+    if up.mm >= TONGUE_MM and climbs >= NAMED_SURE:
         text = (
             "Past the joint the board climbs. With high strings and no saddle left the neck angle "
             "is at fault."
         )
         yield _shape("tongue", last, k, up, climbs, text, "The tongue rises", unit)
-    elif down.mm <= -TONGUE_MM and falls >= SURE:
+    elif down.mm <= -TONGUE_MM and falls >= NAMED_SURE:
         text = "Past the joint the board falls away: room for the swinging string up there."
         head = "Fall-away past the joint"
         yield _shape("fall-away", last, j, down, falls, text, head, unit, good=True)
@@ -169,7 +169,7 @@ def _s_shape(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Findi
             max(side.over(S_SHAPE_MM / 2), 1.0 - side.over(-S_SHAPE_MM / 2))
             for side in (early, late)
         )
-        if opposite and sure >= SURE:
+        if opposite and sure >= NAMED_SURE:
             where = "near the nut and up" if early.mm > 0 else "up near the nut and down"
             text = f"It dips {where} towards the body: no rod setting straightens both."
             measured = measurer.of("wood", s_shape_parts(measurer, k), "pitch")
@@ -205,7 +205,7 @@ def _sides(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
     low, high = (measurer.chord(1, neck_map.neck.joint_fret, middle, k) for k in (0, 2))
     apart = measurer.of("wood", [*low, *((f, k, -w) for f, k, w in high)], "pitch")
     sure = max(apart.over(UNEVEN_MM / 2), 1.0 - apart.over(-UNEVEN_MM / 2))
-    if abs(apart.mm) >= UNEVEN_MM and sure >= SURE:
+    if abs(apart.mm) >= UNEVEN_MM and sure >= NAMED_SURE:
         more, less = ("low", "high") if apart.mm > 0 else ("high", "low")
         head = (
             f"The {more} side dips {format_length(abs(apart.mm), unit)} more than the {less} side"
@@ -230,7 +230,7 @@ def _nut(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
             continue
         gap = measurer.of("tops", nut_parts(measurer, k), "pitch")
         side = LANE_WORDS[LANES[k]]
-        if gap.mm >= NUT_HIGH_MM and gap.over(0.5 * NUT_HIGH_MM) >= SURE:
+        if gap.mm >= NUT_HIGH_MM and gap.over(0.5 * NUT_HIGH_MM) >= NAMED_SURE:
             sure = gap.over(0.5 * NUT_HIGH_MM)
             text = (
                 "Pressed at 3 the string should all but rest on fret 1. Too high plays sharp "
@@ -288,7 +288,7 @@ def _crowns(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Findin
     tall, short = (int(high[0]), known[int(high[1])]), (int(low[0]), known[int(low[1])])
     parts = [(tall[0] + 1, tall[1], 1.0), (short[0] + 1, short[1], -1.0)]
     apart = measurer.of("crown", parts)
-    if apart.mm >= ROUGH_CROWNS_MM and apart.over(ROUGH_CROWNS_MM / 2) >= SURE:
+    if apart.mm >= ROUGH_CROWNS_MM and apart.over(ROUGH_CROWNS_MM / 2) >= NAMED_SURE:
         head = f"Crowns differ by {format_length(apart.mm, unit)}"
         text = (
             f"Tallest at fret {tall[0] + 1}, lowest at fret {short[0] + 1}, over the wood "

@@ -214,11 +214,11 @@ class Unknowns:
         ``surface`` names the places that were worked on and which of their surfaces is meant.
         """
         rows, constant = self.crown[:, :, 0].copy(), self.crown_constant[:, :, 0].copy()
-        for (fret, lane), made in surface.items():
+        for (fret, lane), surfaces in surface.items():
             k = LANES.index(lane)
             rows[fret, k], constant[fret, k] = (
-                self.crown[fret, k, made],
-                self.crown_constant[fret, k, made],
+                self.crown[fret, k, surfaces],
+                self.crown_constant[fret, k, surfaces],
             )
         return rows, constant
 
@@ -322,7 +322,7 @@ def _lay_work(
         off = {}
     else:
         off = {(f, lane): mm for f, lane, mm in work.entry.off}
-    for (fret, lane), surface in work.made.items():
+    for (fret, lane), surface in work.surfaces.items():
         k = LANES.index(lane)
         at = first_crown + fret * per_fret + 4 * surface
         mm = off.get((fret, lane), 0.0)

@@ -84,10 +84,10 @@ def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> str:
             "No flat is wide enough to need a crown: a light pass with fine paper along each "
             "fret will do."
         )
-    said = []
+    sentences = []
     if table.due:
         widest = max(table.due, key=lambda one: one.flat_mm)
-        said.append(
+        sentences.append(
             f"{words.count(len(table.due), 'fret', 'frets')} to crown with the "
             f"{table.file} file; the widest flat "
             f"{format_length(widest.flat_mm, unit)} on fret {widest.fret}: "
@@ -95,10 +95,10 @@ def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> str:
         )
     if table.stuck:
         frets = ", ".join(str(one.fret) for one in table.stuck)
-        said.append(f"Fret {frets}: too wide or too low to crown; new wire is the cure there.")
+        sentences.append(f"Fret {frets}: too wide or too low to crown; new wire is the cure there.")
     new = crown_radius_mm(neck.wire_width_mm, neck.wire_height_mm)
-    said.append(f"New wire was round to {format_length(new, unit)}.")
-    return " ".join(said)
+    sentences.append(f"New wire was round to {format_length(new, unit)}.")
+    return " ".join(sentences)
 
 
 def _share_gone(one: Crown) -> float:

@@ -191,9 +191,13 @@ def _shaped(neck_tops: NeckTops, terms: Terms) -> Array:
     return np.asarray((neck_tops.tops_mm + (terms.dip_mm * neck_tops.bend + drop)[:, None]).ravel())
 
 
-def _solved(made: LevelProgram) -> OptimizeResult:
+def _solved(linear: LevelProgram) -> OptimizeResult:
     return linprog(
-        made.cost, A_ub=made.rows, b_ub=made.limits, bounds=list(made.bounds), method="highs"
+        linear.cost,
+        A_ub=linear.rows,
+        b_ub=linear.limits,
+        bounds=list(linear.bounds),
+        method="highs",
     )
 
 
@@ -205,10 +209,10 @@ def level_all(neck_tops: NeckTops, terms: Terms | None = None) -> Removal:
     ``top - target >= groove + touch`` and ``crown - removal >= least crown``.
     """
     terms = terms or Terms()
-    made, n = program(neck_tops, terms), neck_tops.tops_mm.size
-    found = _solved(made)
+    linear, n = program(neck_tops, terms), neck_tops.tops_mm.size
+    found = _solved(linear)
     if found.x is None or found.status != 0:
-        return _level_short(neck_tops, terms, made)
+        return _level_short(neck_tops, terms, linear)
     off = np.maximum(found.x[5 : 5 + n], 0.0).reshape(-1, 3)
     # A top that stands a millimetre higher costs what its rows are worth; those on the line save
     # the others' metal.
@@ -218,10 +222,10 @@ def level_all(neck_tops: NeckTops, terms: Terms | None = None) -> Removal:
     return Removal(off, neck_tops.crown_mm - off, float(found.x[4]), weight=weight, above_mm=above)
 
 
-def _level_short(neck_tops: NeckTops, terms: Terms, made: LevelProgram) -> Removal:
+def _level_short(neck_tops: NeckTops, terms: Terms, linear: LevelProgram) -> Removal:
     """The levelling that lacks the least metal, naming the frets that lack it."""
     n = neck_tops.tops_mm.size
-    size = len(made.cost)
+    size = len(linear.cost)
     # Each crown may lack metal, each untouched fret may stand over the line, at a price beside
     # which metal is cheap.
     lacking = np.zeros((3 * n, 2 * n))
@@ -229,11 +233,11 @@ def _level_short(neck_tops: NeckTops, terms: Terms, made: LevelProgram) -> Remov
     lacking[2 * n :, :n] = -np.eye(n)
     free = np.repeat(~np.isin(np.arange(1, len(neck_tops.x_mm) + 1), terms.untouched), 3)
     over = [(0.0, 0.0 if one else None) for one in free]
-    bounds = [*made.bounds[:-1], (neck_tops.least_crown_mm, neck_tops.least_crown_mm)]
+    bounds = [*linear.bounds[:-1], (neck_tops.least_crown_mm, neck_tops.least_crown_mm)]
     found = linprog(
-        np.concatenate([1e-4 * np.abs(made.cost), np.ones(2 * n)]),
-        A_ub=np.hstack([made.rows, lacking]),
-        b_ub=made.limits,
+        np.concatenate([1e-4 * np.abs(linear.cost), np.ones(2 * n)]),
+        A_ub=np.hstack([linear.rows, lacking]),
+        b_ub=linear.limits,
         bounds=[*bounds, *[(0.0, None)] * n, *over],
         method="highs",
     )

@@ -40,29 +40,31 @@ WORTH_READING_MM = 0.05
 
 def doubt_words(doubt: Doubt, unit: Unit, height_unit: Unit) -> str:
     """A doubt in a sentence or three."""
-    said = []
+    sentences = []
     if doubt.likely_mm is not None:
         likely, off = (
             format_length(doubt.likely_mm, unit),
             format_length(doubt.metal_doubt_mm, unit),
         )
-        said.append(f"Likely {likely} before the lowest top is reached, give or take {off}.")
+        sentences.append(f"Likely {likely} before the lowest top is reached, give or take {off}.")
     elif doubt.metal_doubt_mm >= 0.005:
-        said.append(f"Metal give or take {format_length(doubt.metal_doubt_mm, unit)}.")
+        sentences.append(f"Metal give or take {format_length(doubt.metal_doubt_mm, unit)}.")
     if doubt.thin:
         named = ", ".join(f"{fret} ({round(100 * chance)} %)" for fret, chance in doubt.thin[:3])
-        said.append(f"May run thin: fret {named}.")
+        sentences.append(f"May run thin: fret {named}.")
     if doubt.over_mm is not None and doubt.over_mm >= 0.02:
-        said.append(
+        sentences.append(
             "All notes together: nine times in ten no more than "
             f"{format_length(doubt.over_mm, height_unit)} above that."
         )
     if doubt.second_pass is not None and doubt.second_pass >= 0.05:
-        said.append(f"A second pass is needed {round(10 * doubt.second_pass) or 1} times in ten.")
+        sentences.append(
+            f"A second pass is needed {round(10 * doubt.second_pass) or 1} times in ten."
+        )
     if doubt.read is not None:
         asked = prompt(doubt.read.station, strings=doubt.read.strings)
-        said.append(f"The reading that would save most metal: {asked}")
-    return " ".join(said)
+        sentences.append(f"The reading that would save most metal: {asked}")
+    return " ".join(sentences)
 
 
 def doubts_of(weighing: Weighing, ways: Sequence[Costed]) -> dict[str, Doubt]:

@@ -18,7 +18,7 @@ from nuvrek.readings.entries import RodMove, State
 # With the relief unknown by more than this, it is not spoken of as a figure.
 TOO_UNSURE_MM = 0.15
 # How sure a relief must be off target before the rod is turned for it.
-SURE = 0.8
+OFF_TARGET_SURE = 0.8
 
 
 @dataclass(frozen=True, slots=True)
@@ -49,7 +49,7 @@ class Wanted:
         sd = self.now.doubt_mm / NINE_IN_TEN
         over = float(ndtr((self.excess_mm - self.margin_mm) / sd))
         under = float(ndtr((-self.excess_mm - self.margin_mm) / sd))
-        return max(over, under) >= SURE
+        return max(over, under) >= OFF_TARGET_SURE
 
 
 def wanted_relief(

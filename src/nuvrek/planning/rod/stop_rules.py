@@ -19,7 +19,7 @@ MOVES_TRIED, TURNS_TRIED = 2, 0.4
 # How sure it must be that the neck stands in back bow, and how sure that the rod does not answer:
 # there the
 # next quarter turn costs more than another look at key and nut.
-SURE, NO_ANSWER_SURE = 0.85, 0.45
+BOWED_BACK_SURE, NO_ANSWER_SURE = 0.85, 0.45
 
 StopKind = Literal[
     "resists",
@@ -147,7 +147,7 @@ def _slack_back_bow(neck_map: HeightMap, feel: str | None) -> bool:
     if (rod_kind_tried(neck_map.neck_state) or neck_map.neck.rod) != "one-way":
         return False
     wanted = wanted_relief(neck_map)
-    if wanted is None or _bowed_back(wanted) < SURE:
+    if wanted is None or _bowed_back(wanted) < BOWED_BACK_SURE:
         return False
     if feel == "slack":
         return True

@@ -6,11 +6,10 @@ from nuvrek import words
 from nuvrek.estimate.findings.shapes import PULL_UNKNOWN_MM
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Way
+from nuvrek.planning.ways.crown_worn import FEW_SHARE
 from nuvrek.planning.ways.filing_words import over_driven_words, unread_words
 from nuvrek.readings.entries import WayKind
 
-# Spot work is for a handful: about a quarter of the frets or fewer (common practice, no source).
-FEW_SHARE = 0.25
 # Crown to spare above the least before a bow is dressed into the frets (common practice, no
 # source).
 SPARE_CROWN_MM = 0.05

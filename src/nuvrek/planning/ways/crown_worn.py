@@ -54,14 +54,14 @@ def _thin_words(
     case: Case, frets: tuple[int, ...], left: np.ndarray[tuple[int, ...], np.dtype[np.float64]]
 ) -> list[str]:
     least = case.neck_tops.least_crown_mm
-    said = []
+    sentences = []
     for fret in frets:
         keeps = float(left[fret - 1].min())
         if keeps < least - 1e-6:
-            said.append(
+            sentences.append(
                 f"Fret {fret} would keep {case.length(keeps)}, less than {case.length(least)}."
             )
-    return said[:_MOST_NAMED]
+    return sentences[:_MOST_NAMED]
 
 
 def _gist(case: Case, frets: tuple[int, ...], deepest_mm: float) -> str:

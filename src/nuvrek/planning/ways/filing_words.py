@@ -16,12 +16,14 @@ from nuvrek.readings.entries import Seated
 
 def seat_first_words(case: Case) -> list[str]:
     """That some frets are to be seated, and seated ones read, before any file touches the neck."""
-    said = []
+    sentences = []
     if case.unseated:
-        said.append(f"Seat {words.frets(case.unseated)} first: a file would only hold it down.")
+        sentences.append(
+            f"Seat {words.frets(case.unseated)} first: a file would only hold it down."
+        )
     if case.unread:
-        said.append(unread_words(case))
-    return said
+        sentences.append(unread_words(case))
+    return sentences
 
 
 def unread_words(case: Case) -> str:
@@ -34,7 +36,7 @@ def over_driven_words(case: Case) -> list[str]:
     """What frets that were pressed too far cost all the others, once they were read again."""
     seated = [w.entry for w in case.neck_map.neck_state.work if isinstance(w.entry, Seated)]
     latest = {entry.fret: entry for entry in seated}
-    said = []
+    sentences = []
     for fret, entry in sorted(latest.items()):
         if entry.stopped != "gone too far" or fret in case.unread or not 1 < fret < case.neck.frets:
             continue
@@ -47,13 +49,13 @@ def over_driven_words(case: Case) -> list[str]:
         tops[fret - 1] = np.maximum(tops[fret - 1], line)
         cost = now - metal_of(case.neck_tops, Terms(), tops)
         if low > STILL_MM and cost > WORTH_FILING_MM:
-            said.append(
+            sentences.append(
                 f"Fret {fret} went too far: it sits {case.length(low)} low, and a full "
                 f"level takes {case.length(cost)} more of the "
                 "others for it. Lift it and glue it at the right height, or put new wire "
                 "there, before levelling."
             )
-    return said
+    return sentences
 
 
 _WOULD_DO = {
@@ -70,11 +72,11 @@ def metal_words(case: Case, neck_tops: NeckTops, terms: Terms, removal: Removal)
     """
     if removal.possible:
         return []
-    said = []
+    sentences = []
     if removal.short:
         worst = sorted(removal.short, key=lambda s: -s[1])[:4]
         named = "; ".join(f"fret {fret} lacks {case.length(mm)}" for fret, mm in worst)
-        said.append(
+        sentences.append(
             f"Too little metal for {case.length(neck_tops.least_crown_mm)} of crown: {named}."
         )
     if removal.standing:
@@ -82,12 +84,12 @@ def metal_words(case: Case, neck_tops: NeckTops, terms: Terms, removal: Removal)
             f"fret {fret} stands {case.length(mm)} over the line"
             for fret, mm in removal.standing[:4]
         )
-        said.append(f"To be left alone, but in the way: {named}.")
+        sentences.append(f"To be left alone, but in the way: {named}.")
     for what in what_would_do(neck_tops, terms, removal):
         if what == "lower":
             least = neck_tops.least_crown_mm - max(mm for _, mm in removal.short)
             if least >= LOWEST_MM:
-                said.append(f"Keeping {case.length(least)} instead would do.")
+                sentences.append(f"Keeping {case.length(least)} instead would do.")
         else:
-            said.append(_WOULD_DO[what])
-    return said
+            sentences.append(_WOULD_DO[what])
+    return sentences

@@ -32,7 +32,7 @@ Array = NDArray[np.float64]
 ABOVE_LEVEL_MM = 0.15
 # Every note is to be clean nine times in ten: so many standard deviations of its room are kept
 # (normal, one-sided).
-SURE = 1.2816
+CLEAN_SD = 1.2816
 
 
 @dataclass(frozen=True)
@@ -67,7 +67,7 @@ def just_clean(weighing: Weighing) -> Draft | None:
         return None
     heights, force = heights_wanted(case.neck, basis.best_mm), TOUCHES_N[case.neck.touch]
     reach = _reach(case, basis.relief_mm)
-    clean = play_clean(program(basis.on, _spare(case), heights, force, reach, sure=SURE))
+    clean = play_clean(program(basis.on, _spare(case), heights, force, reach, sure=CLEAN_SD))
     if clean is None or clean.metal_mm < WORTH_FILING_MM:
         return None
     return _draft(case, clean, heights, basis.relief_mm - clean.less_relief_mm, basis.level_mm, [])
@@ -76,7 +76,7 @@ def just_clean(weighing: Weighing) -> Draft | None:
 def clean_curve(case: Case, basis: CleanBasis) -> MetalCurve:
     """Metal against string height from a full level to the neck as it is."""
     force, reach = TOUCHES_N[case.neck.touch], _reach(case, basis.relief_mm)
-    return curve(basis.on, _spare(case), basis.best_mm, basis.level_mm, force, reach, SURE)
+    return curve(basis.on, _spare(case), basis.best_mm, basis.level_mm, force, reach, CLEAN_SD)
 
 
 def clean_at(weighing: Weighing, drawn: MetalCurve, heights: Array) -> Draft:
@@ -88,7 +88,7 @@ def clean_at(weighing: Weighing, drawn: MetalCurve, heights: Array) -> Draft:
     now = 0.0 if wanted is None else wanted.now.mm
     force = TOUCHES_N[case.neck.touch]
     clean = play_clean(
-        program(weighing.on, _spare(case), heights, force, _reach(case, now), sure=SURE)
+        program(weighing.on, _spare(case), heights, force, _reach(case, now), sure=CLEAN_SD)
     )
     why = []
     if clean is None:
