@@ -13,8 +13,7 @@ from nuvrek.neck.scale import fret_line_mm, fret_places_mm
 class AgainstEqualTemperament(unittest.TestCase):
     def test_stopped_lengths_sound_the_notes_of_a_music_library(self) -> None:
         # An ideal string's frequency is inversely proportional to its length, so a string tuned to
-        # A4
-        # must sound each semitone above it: pretty_midi's note numbers, A4 = 69 = 440 Hz.
+        # A4 must sound each semitone above it: pretty_midi's note numbers, A4 = 69 = 440 Hz.
         scale = 648.0
         self.assertAlmostEqual(pretty_midi.note_number_to_hz(69), 440.0)
         for fret, place in enumerate(fret_line_mm(scale, 36)):

@@ -28,8 +28,8 @@ class ChordExamples(unittest.TestCase):
         self.assertAlmostEqual(value(chord_gap(x, 1, 4, 3), tops), 0.0)
 
     def test_rocker_over_uneven_spacing(self) -> None:
-        # By hand: places 0, 60, 100, 130; neighbours of 100 are at 60 (0.0) and 130 (0.07);
-        # the line at 100 is 0.07 * 40/70 = 0.04; a middle top of 0.10 rocks by 0.06.
+        # By hand: places 0, 60, 100, 130; neighbours of 100 are at 60 (0.0) and 130 (0.07); the
+        # line at 100 is 0.07 * 40/70 = 0.04; a middle top of 0.10 rocks by 0.06.
         x = np.array([0.0, 60.0, 100.0, 130.0])
         self.assertAlmostEqual(value(rock_height(x, 2), np.array([0.0, 0.0, 0.1, 0.07])), 0.06)
 

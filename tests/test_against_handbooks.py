@@ -67,8 +67,7 @@ class Tension(unittest.TestCase):
 class Moisture(unittest.TestCase):
     def test_the_handbook_table_at_70_fahrenheit(self) -> None:
         # Forest Products Laboratory, Wood Handbook, chapter 4, table of equilibrium moisture
-        # content at 21.1 C;
-        # values from memory.
+        # content at 21.1 C; values from memory.
         table = {
             10: 2.5,
             20: 4.5,

@@ -1,9 +1,8 @@
 """What a rod does a turn, learned from its moves, against the Kalman smoother of statsmodels.
 
 The same made-up log as a state-space model: relief and response as the state, a random walk for
-sticking, plain gap
-readings as observations. The map knows more (crowns, board), so its readings here are of a neck
-without such doubt.
+sticking, plain gap readings as observations. The map knows more (crowns, board), so its readings
+here are of a neck without such doubt.
 """
 
 import unittest

@@ -49,8 +49,8 @@ class Sampled(unittest.TestCase):
             drawn = sampler.get_chain(discard=500, flat=True)
             sd = np.sqrt(np.diag(ours.covariance))
             # 40 walkers of 2500 steps leave the spread uncertain by 3 or 4 %. Laplace is exact for
-            # numbers; between
-            # leaves it takes an even spread, which is a little too wide or too narrow.
+            # numbers; between leaves it takes an even spread, which is a little too wide or too
+            # narrow.
             near = 0.08 if plain else 0.22
             np.testing.assert_allclose(drawn.std(axis=0), sd, rtol=near)
             np.testing.assert_allclose(drawn.mean(axis=0), ours.z, atol=0.15 * float(sd.max()))

@@ -63,8 +63,8 @@ class Forms(TempCase):
         self.assertEqual(faults, {})
         self.assertEqual([round(spec.gauge_mm, 4) for spec in read], [0.254, 0.3302])
         self.assertEqual(row_of(read[0], True).gauge, "10 thou")
-        # A plain steel 10 thou at E4 on 648 mm pulls about 72 N: mu (2 L f)^2 by hand,
-        # with 7.85 g/cm3 (ASTM A228, value from memory).
+        # A plain steel 10 thou at E4 on 648 mm pulls about 72 N: mu (2 L f)^2 by hand, with 7.85
+        # g/cm3 (ASTM A228, value from memory).
         self.assertAlmostEqual(pulls(read, 648.0)[0].newtons, 72.6, delta=0.5)
         self.assertAlmostEqual(
             whole(read, 648.0).newtons, sum(one.newtons for one in pulls(read, 648.0)), places=6

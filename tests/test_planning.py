@@ -101,8 +101,7 @@ class Advice(unittest.TestCase):
 class Figures(unittest.TestCase):
     def test_common_practice_relief_targets(self) -> None:
         # Common practice, no source: 3-7 thou on a guitar, 10-12 thou on a long-scale bass; 12-13
-        # is over
-        # target on a guitar, 20 far too much on a bass.
+        # is over target on a guitar, 20 far too much on a bass.
         thou = 0.0254
         target, margin = target_by_kind_mm(648)
         self.assertTrue(3 * thou <= target - margin + 0.01 and target + margin <= 7.6 * thou)

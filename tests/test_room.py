@@ -37,8 +37,8 @@ def straight(relief: float = 0.0, frets: int = 22) -> Strung:
 class Swing(unittest.TestCase):
     def test_envelope_is_that_of_the_series(self) -> None:
         # Fletcher and Rossing, The Physics of Musical Instruments, chapter 2 (value from memory):
-        # drawn aside by 1 at p,
-        # y(z, t) = sum 2 l^2 / (k^2 pi^2 p (l - p)) sin(k pi p / l) sin(k pi z / l) cos(k w t).
+        # drawn aside by 1 at p, y(z, t) = sum 2 l^2 / (k^2 pi^2 p (l - p)) sin(k pi p / l) sin(k pi
+        # z / l) cos(k w t).
         length, plucked = 648.0, 140.0
         k = np.arange(1, 400_001)
         size = (

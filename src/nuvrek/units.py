@@ -1,7 +1,7 @@
 """Lengths as they are spoken of at the bench.
 
-Inside, every length is a float in millimetres. One inch is 25.4 mm exactly
-(international yard and pound agreement, 1959).
+Inside, every length is a float in millimetres. One inch is 25.4 mm exactly (international yard and
+pound agreement, 1959).
 """
 
 from __future__ import annotations
@@ -76,9 +76,9 @@ def _to_float(text: str) -> float:
 def parse_length(text: str, assume: Unit) -> Length:
     """Read bench shorthand: ``12``, ``12 thou``, ``.012``, ``0.3mm``, ``6.5/64``, ``25 1/2 in``.
 
-    ``assume`` is the unit of a bare number. A bare number that begins with the
-    decimal point and is typed where thou are assumed is an inch decimal
-    (``.012`` is 12 thou), as benches write it. Raises LengthError.
+    ``assume`` is the unit of a bare number. A bare number that begins with the decimal point and is
+    typed where thou are assumed is an inch decimal (``.012`` is 12 thou), as benches write it.
+    Raises LengthError.
     """
     said = text.strip().lower()
     if not said:
@@ -163,8 +163,7 @@ class Meaning(Struct, frozen=True):
 def likely_meaning(text: str, typed: Length, low_mm: float, high_mm: float) -> Meaning | None:
     """The unit that would bring ``text`` into ``low_mm..high_mm``, if one does.
 
-    Returns None when the typed length already lies inside, or when no other
-    unit explains it.
+    Returns None when the typed length already lies inside, or when no other unit explains it.
     """
     if low_mm <= typed.mm <= high_mm:
         return None

@@ -37,8 +37,7 @@ class Settings(Struct, frozen=True, kw_only=True):
     """All settings; a file that holds something else is set aside in favour of these defaults.
 
     ``inch`` is the one setting for lengths, ``string_heights`` the one for string heights; empty,
-    the
-    latter follows the former (64ths of an inch beside thou).
+    the latter follows the former (64ths of an inch beside thou).
     """
 
     inch: bool = False

@@ -12,8 +12,7 @@ from nuvrek.clearance.strung_neck import OnNeck
 from nuvrek.estimate.heightmap import NINE_IN_TEN
 
 # Touches that are tried, N, and how far from nought room a note may already be heard, or not yet,
-# mm (common practice,
-# no source).
+# mm (common practice, no source).
 TOUCHES_TRIED = np.geomspace(0.08, 1.6, 40)
 EAR_MM = 0.03
 # One note in so many sounds for a reason that heights don't know.
@@ -50,8 +49,7 @@ def listen(on: OnNeck, heard: Mapping[tuple[int, int], str]) -> Ear | None:
     """Fit the touch to what was heard; None while nothing buzzes or nothing was marked clean.
 
     Most likely touch over a grid: a note buzzes with ``Phi(-room / s)``, ``s`` from the map's doubt
-    and the ear, or now and then
-    for another reason.
+    and the ear, or now and then for another reason.
     """
     count, notes = len(on.strung.saddle_mm), len(on.strung.x_mm) - 1
     places = [(count - string, fret, says != "clean") for (string, fret), says in heard.items()]

@@ -12,8 +12,7 @@ Array = NDArray[np.float64]
 
 MOST_RELIEF_MM = 0.8
 # Steel along its length, N/mm2 (ASTM A228 wire, value from memory); of a wound string the core,
-# about this share of its gauge
-# (common practice, no source).
+# about this share of its gauge (common practice, no source).
 STEEL_N_PER_MM2, CORE_SHARE = 205_000.0, 0.42
 
 
@@ -24,9 +23,8 @@ def even_relief_mm(
     over fret 12.
 
     ``strung`` holds one string; ``bend`` (frets + 1,) is the dip of a unit of relief. Both the
-    saddle and the relief are
-    free, room is linear in both: a linear program. At its optimum the tightest notes all have the
-    same room.
+    saddle and the relief are free, room is linear in both: a linear program. At its optimum the
+    tightest notes all have the same room.
     """
     tops, lean = strung.tops_mm[0], strung.lean
     swing = force_n * strung.swing_mm_per_n[0]
@@ -57,8 +55,7 @@ def sharp_cents(strung: Strung, gauge_mm: Array, wound: NDArray[np.bool_]) -> Ar
     (strings, notes).
 
     Longer path, more tension: ``1200 log2 sqrt((T + E A dL / L) / T)``; the open string is the
-    measure. Only the core of a
-    wound string carries the stretch.
+    measure. Only the core of a wound string carries the stretch.
     """
     x, tops = strung.x_mm, strung.tops_mm
     nut, saddle = tops[:, :1], strung.saddle_mm[:, None]

@@ -1,9 +1,8 @@
 """Room of the swinging string over every fret ahead of every note.
 
 Fretted at n, the string lies on the crown of n and runs straight to the saddle. Room at a fret
-ahead is that line, less the
-swing there, less the top. All is linear in tops, saddle and force, so what doesn't change is worked
-out once.
+ahead is that line, less the swing there, less the top. All is linear in tops, saddle and force, so
+what doesn't change is worked out once.
 """
 
 from __future__ import annotations
@@ -24,8 +23,7 @@ class Strung:
     """Strings over a neck. Heights in mm count upwards from any common line; low side first.
 
     ``x_mm``: places of nut and frets (frets + 1,); ``tops_mm``: the nut slot's bottom and the fret
-    tops under each
-    string (strings, frets + 1); ``saddle_mm`` and ``tension_n``: (strings,).
+    tops under each string (strings, frets + 1); ``saddle_mm`` and ``tension_n``: (strings,).
     """
 
     scale_mm: float

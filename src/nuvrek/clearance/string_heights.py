@@ -18,8 +18,7 @@ from nuvrek.readings.journal import NeckState
 from nuvrek.readings.sizes import What
 
 # Closer than this to the wanted height is as wanted, and a saddle lower than this gives no clean
-# break of the string;
-# common practice, no source.
+# break of the string; common practice, no source.
 AS_WANTED_MM, LEAST_SADDLE_MM = 0.12, 1.5
 # A heel nobody measured; common practice, no source.
 USUAL_HEEL_MM = 75.0

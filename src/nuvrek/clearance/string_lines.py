@@ -26,8 +26,7 @@ def lane_weights(neck: NeckDescription) -> Array:
     first.
 
     Strings run straight from nut to saddle, so an outer string lies nearer to the edge up the neck
-    than a lane does; heights
-    run straight from lane to lane and on past them.
+    than a lane does; heights run straight from lane to lane and on past them.
     """
     places = fret_places_mm(neck.scale_mm, neck.frets)
     half = np.array([0.5 * width_mm(neck, float(x)) for x in places])

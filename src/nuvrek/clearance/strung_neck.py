@@ -28,8 +28,8 @@ from nuvrek.units import Unit, format_length
 Array = NDArray[np.float64]
 
 # What is taken where nobody measured or said it (common practice, no source): tension of a string,
-# heights over fret 12 low
-# side and high side, the gap over fret 1 of a string pressed at 3, and a gauge.
+# heights over fret 12 low side and high side, the gap over fret 1 of a string pressed at 3, and a
+# gauge.
 TENSION_N, LONG_SCALE_N = 75.0, 175.0
 HEIGHTS_MM, LONG_SCALE_HEIGHTS_MM = (1.9, 1.5), (2.4, 2.0)
 OVER_FIRST_MM = 0.05

@@ -11,8 +11,7 @@ from numpy.typing import ArrayLike, NDArray
 Array = NDArray[np.float64]
 
 # Forces of three touches at the plucked place, N, and where it is plucked, as a share of the open
-# string from the
-# saddle (common practice, no source).
+# string from the saddle (common practice, no source).
 TOUCHES_N = {"light": 0.25, "usual": 0.5, "firm": 0.8}
 PLUCKED_SHARE = 0.22
 
@@ -33,8 +32,8 @@ def swing_share(place_mm: ArrayLike, length_mm: ArrayLike, plucked_mm: ArrayLike
     """The largest swing at a place, as a share of the displacement; places count from the saddle.
 
     An ideal string drawn to a triangle swings between it and its mirror through the middle
-    (Fletcher and Rossing,
-    chapter 2: travelling waves), so the larger of the two bounds it. Arrays are broadcast.
+    (Fletcher and Rossing, chapter 2: travelling waves), so the larger of the two bounds it. Arrays
+    are broadcast.
     """
     place, length, plucked = (
         np.asarray(v, dtype=np.float64) for v in (place_mm, length_mm, plucked_mm)

@@ -1,6 +1,4 @@
-"""From a neck's state to its height map: tops, wood, crowns and relief, each with its
-doubt.
-"""
+"""From a neck's state to its height map: tops, wood, crowns and relief, each with its doubt."""
 
 from __future__ import annotations
 
@@ -53,9 +51,8 @@ class HeightMap:
     """The estimated neck. Arrays of shape (frets, 3) run over frets 1.. and lanes bass, middle,
     treble.
 
-    ``tops_mm`` (in ``state``) and ``wood`` (heights and doubts, at pitch and slack) count
-    from the line through fret 1 and the joint fret on each lane; ``deviation_mm`` is how far each
-    crown
+    ``tops_mm`` (in ``state``) and ``wood`` (heights and doubts, at pitch and slack) count from the
+    line through fret 1 and the joint fret on each lane; ``deviation_mm`` is how far each crown
     stands off the smooth neck under it; doubts hold nine times in ten.
     """
 

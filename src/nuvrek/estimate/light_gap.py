@@ -61,8 +61,7 @@ def lay_edge(
     covers fewer than two frets.
 
     It rests on the two points of the upper hull under its middle. Where these stand close together
-    it rocks,
-    and lies on the first or the last two, as it is pressed.
+    it rocks, and lies on the first or the last two, as it is pressed.
     """
     x = measurer.x
     frets = [f for f in range(1, len(x)) if start_mm - 1e-9 <= x[f] <= start_mm + length_mm + 1e-9]

@@ -57,8 +57,7 @@ def relief_pulled(measurer: Measurer, ratio: float, ratio_sd: float = 0.0) -> Me
     """The relief, mean of both sides, under ``ratio`` times today's pull.
 
     The bend goes with the pull: ``slack + ratio (pitch - slack)``, so its doubt is that of this
-    neck's own readings
-    at pitch and slack, and that of the ratio.
+    neck's own readings at pitch and slack, and that of the ratio.
     """
     joint = measurer.map.neck.joint_fret
     middle = measurer.nearest(1, joint, 0.5)

@@ -18,8 +18,7 @@ from nuvrek.neck.scale import fret_places_mm
 Array = NDArray[np.float64]
 
 # Bending stiffness along the grain at 12 % moisture, N/mm2: Forest Products Laboratory, Wood
-# Handbook, chapter 5,
-# tables 5-3 and 5-5 (values from memory).
+# Handbook, chapter 5, tables 5-3 and 5-5 (values from memory).
 MODULUS_N_PER_MM2 = {
     "maple": 12_600.0,
     "mahogany": 10_300.0,
@@ -36,8 +35,8 @@ USUAL_MODULUS = 11_500.0
 # Thickness with its board at fret 1 and where the body begins; common practice, no source.
 THICK_MM = (20.5, 23.0)
 # Second moment and centroid of half an ellipse about the line through its centroid along the flat
-# side, as shares of
-# half-width times height cubed, and of the height (Young and others, Roark's Formulas, table A.1:
+# side, as shares of half-width times height cubed, and of the height (Young and others, Roark's
+# Formulas, table A.1:
 # half circle
 # 0.1098 r^4 and 4 r / (3 pi); values from memory).
 HALF_ELLIPSE, CENTROID = float(np.pi / 8.0 - 8.0 / (9.0 * np.pi)), float(4.0 / (3.0 * np.pi))
@@ -53,8 +52,7 @@ def curvature_to_line_mm(
     integrated twice.
 
     Between places the curvature is taken as straight (trapezoids, then its parabola), which is
-    exact for moments that
-    run straight on an even beam.
+    exact for moments that run straight on an even beam.
     """
     curvature = np.asarray(moment_nmm / ei_nmm2)
     step = np.diff(x_mm)

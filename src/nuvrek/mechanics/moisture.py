@@ -10,8 +10,8 @@ def equilibrium_moisture_percent(temperature_c: float, humidity_percent: float) 
     """Moisture content wood settles at, in percent of its dry mass.
 
     Hailwood-Horrobin equation as in Forest Products Laboratory, Wood Handbook, chapter 4
-    (coefficients for degrees
-    Celsius; value from memory). Raises ValueError outside -10 to 60 degrees or 0 to 99 percent.
+    (coefficients for degrees Celsius; value from memory). Raises ValueError outside -10 to 60
+    degrees or 0 to 99 percent.
     """
     t, h = temperature_c, humidity_percent / 100.0
     if not -10.0 <= t <= 60.0 or not 0.0 <= h <= 0.99:
@@ -26,10 +26,8 @@ def equilibrium_moisture_percent(temperature_c: float, humidity_percent: float) 
 
 
 # Change of size across the grain per percent of moisture, along the rings' radius and around them:
-# Forest Products
-# Laboratory, Wood Handbook, chapter 13, table 13-5; rosewood from its shrinkage green to dry in
-# chapter 4, table 4-4,
-# over 30 percent (values from memory).
+# Forest Products Laboratory, Wood Handbook, chapter 13, table 13-5; rosewood from its shrinkage
+# green to dry in chapter 4, table 4-4, over 30 percent (values from memory).
 SHRINKAGE = {
     "maple": (0.00165, 0.00353),
     "cherry": (0.00126, 0.00248),

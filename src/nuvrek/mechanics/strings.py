@@ -13,8 +13,7 @@ A4_HZ = 440.0  # ISO 16:1975
 # Music wire, about 7.85 g/cm3 (ASTM A228).
 STEEL_KG_PER_M3 = 7850.0
 # A wound string is steel core and wrap with air between the turns: of a solid rod of its gauge this
-# share, give or
-# take that much (standard deviation). Common practice, no source.
+# share, give or take that much (standard deviation). Common practice, no source.
 WOUND_SHARE, WOUND_SPREAD = 0.87, 0.05
 # A neck's bend does not follow the tension to the letter: its change is uncertain by this share of
 # itself.

@@ -60,9 +60,8 @@ Words = Annotated[str, Meta(max_length=4000)]
 class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
     """What is known of a neck before anything is measured. Lengths in mm.
 
-    Only scale length, frets and joint fret are required. ``radius_mm`` of None
-    means a flat or unknown board; ``end_radius_mm`` differs from it on a compound board.
-    ``string_set`` goes from
+    Only scale length, frets and joint fret are required. ``radius_mm`` of None means a flat or
+    unknown board; ``end_radius_mm`` differs from it on a compound board. ``string_set`` goes from
     the low side to the high side; ``height_low_mm`` and ``height_high_mm`` are the string heights
     wanted over fret 12.
     """

@@ -13,9 +13,9 @@ from nuvrek.neck.scale import fret_line_mm
 def rocker_span_mm(neck: NeckDescription, fret: int) -> tuple[float, float]:
     """Shortest and longest edge for the triple around ``fret``, in mm.
 
-    The edge lies on the frets before and after it. Longer than the way to a fourth fret
-    (or the nut) on either side, it could touch that too. Raises ValueError for a fret without
-    two neighbours.
+    The edge lies on the frets before and after it. Longer than the way to a fourth fret (or the
+    nut) on either side, it could touch that too. Raises ValueError for a fret without two
+    neighbours.
     """
     if not 2 <= fret <= neck.frets - 1:
         raise ValueError(f"a rocker's middle fret is 2 to {neck.frets - 1}, not {fret}")

@@ -16,8 +16,8 @@ if TYPE_CHECKING:
 def fret_line_mm(scale_mm: float, frets: int) -> tuple[float, ...]:
     """Distance of nut (index 0) and each fret from the nut in mm, frets + 1 numbers.
 
-    Twelve-tone equal temperament: ``x_n = L (1 - 2^(-n/12))`` (Fletcher and
-    Rossing, The Physics of Musical Instruments, guitar chapter).
+    Twelve-tone equal temperament: ``x_n = L (1 - 2^(-n/12))`` (Fletcher and Rossing, The Physics of
+    Musical Instruments, guitar chapter).
     """
     return tuple(scale_mm * (1.0 - 2.0 ** (-n / 12.0)) for n in range(frets + 1))
 

@@ -1,7 +1,7 @@
 """What is written into a neck's journal: one frozen value per kind of entry.
 
-The same values are the rows of the logbook and the entries of a job file.
-Lengths are in mm, with the unit in the name. Frets count from 1, the nut is 0.
+The same values are the rows of the logbook and the entries of a job file. Lengths are in mm, with
+the unit in the name. Frets count from 1, the nut is 0.
 """
 
 from __future__ import annotations
@@ -44,10 +44,8 @@ class State(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
     """The state of the neck while a reading is taken. ``rod_turns``: plus is tightened.
 
     With twin rods ``rod_turns`` are those of the low side, ``rod_high_turns`` those of the high
-    side.
-    ``rod_moves`` counts the moves before, for a rod turned there and back does not quite return; it
-    is filled
-    in when the journal is read.
+    side. ``rod_moves`` counts the moves before, for a rod turned there and back does not quite
+    return; it is filled in when the journal is read.
     """
 
     strings: Strings = "pitch"
@@ -61,8 +59,7 @@ class Entry(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True, tag_f
     """Common to all entries: ``at`` is the wall-clock time, ISO 8601, empty when not known.
 
     ``page`` is where in the window it was written, empty where that is not known. ``joined``: it
-    was
-    written in one go with the entry before it; the two are one act and are undone together.
+    was written in one go with the entry before it; the two are one act and are undone together.
     """
 
     at: Annotated[str, Meta(max_length=40)] = ""
@@ -74,8 +71,7 @@ class Reading(Entry, frozen=True, kw_only=True):
     """Common to all readings.
 
     ``station`` names the place in a guided round, if one asked for it; ``error_mm`` is the tool's
-    own
-    error (one standard deviation) where it is not the usual one.
+    own error (one standard deviation) where it is not the usual one.
     """
 
     state: State = State()
@@ -100,9 +96,8 @@ class StringGap(Gap, frozen=True, kw_only=True, tag="string-gap"):
     """Gap under a string or edge over one fret; a notched edge lies on the wood beside the frets.
 
     It lies on two supports (an edge may run on past them to the fret looked at), or (an edge only,
-    both left out) as it rests: on the highest places
-    within ``reach``, the frets it covers, the whole board if not said. ``string`` where one was
-    named.
+    both left out) as it rests: on the highest places within ``reach``, the frets it covers, the
+    whole board if not said. ``string`` where one was named.
     """
 
     lane: Lane
@@ -282,8 +277,8 @@ class RodMove(Entry, frozen=True, kw_only=True, tag="rod-move"):
     """The rod nut was turned: plus tightens (clockwise), minus loosens.
 
     ``rough``: the turns are a guess; with no turns at all, it was moved and nobody counted.
-    ``side`` names the
-    rod where there are two. ``promised_mm`` is the relief at pitch that was forecast for the move.
+    ``side`` names the rod where there are two. ``promised_mm`` is the relief at pitch that was
+    forecast for the move.
     """
 
     turns: Annotated[float, Meta(ge=-4, le=4)]
@@ -296,8 +291,8 @@ class RodMove(Entry, frozen=True, kw_only=True, tag="rod-move"):
 
 class Heated(Entry, frozen=True, kw_only=True, tag="heated"):
     """One cycle of heat straightening: how far the neck was clamped past straight, how hot the
-    source was aimed,
-    and how long it lay until quite cold."""
+    source was aimed, and how long it lay until quite cold.
+    """
 
     over_bend_mm: Annotated[float, Meta(ge=0, le=10)] | None = None
     source_c: Annotated[float, Meta(ge=20, le=400)] | None = None
@@ -324,8 +319,7 @@ class Agreed(Entry, frozen=True, kw_only=True, tag="agreed"):
     ``dressed_mm`` is relief filed into the tops although a rod works; ``grooves_stay``: shallow
     grooves may be left, with the owner's say-so in ``note``. ``untouched`` frets lose nothing.
     ``still_mm`` is the rock that may stay; ``block_mm`` how long the beam or stone is, None as long
-    as the board;
-    ``level_grit`` its paper, ``finish_grit`` the last one over the crowns.
+    as the board; ``level_grit`` its paper, ``finish_grit`` the last one over the crowns.
     """
 
     least_crown_mm: SmallMm | None = None
@@ -373,9 +367,8 @@ class Chosen(Entry, frozen=True, kw_only=True, tag="chosen"):
     """A way forward was chosen. Its promise is held against the result.
 
     ``rod`` says which way the rod goes, ``ends`` what is wrong with fret ends and is put right
-    along the way,
-    ``detail`` what a cheap cure or referral does on this neck; ``no_rod``: there is none, or it is
-    spent.
+    along the way, ``detail`` what a cheap cure or referral does on this neck; ``no_rod``: there is
+    none, or it is spent.
     """
 
     way: WayKind

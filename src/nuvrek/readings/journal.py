@@ -99,8 +99,8 @@ class NeckState(Struct, frozen=True):
 def live_numbers(entries: Sequence[AnyEntry]) -> list[int]:
     """Numbers (from 1) of the entries that are not struck out, in order.
 
-    A strike may itself be struck, which brings its entry back. Strikes only
-    reach backwards, so one walk from the end settles all of them.
+    A strike may itself be struck, which brings its entry back. Strikes only reach backwards, so one
+    walk from the end settles all of them.
     """
     struck: set[int] = set()
     for number in range(len(entries), 0, -1):

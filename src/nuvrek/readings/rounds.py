@@ -70,9 +70,8 @@ def full_survey(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     joint; nut, rocker, crowns.
 
     Each support fret's own height spoils a gap, so at pitch the middle is read again from the next
-    supports inwards.
-    With a notched edge that fits, the wood is read by itself; an indicator takes the place of
-    string and edge.
+    supports inwards. With a notched edge that fits, the wood is read by itself; an indicator takes
+    the place of string and edge.
     """
     low, high = kit.relief_supports(neck)
     places = survey_frets(neck, low, high)

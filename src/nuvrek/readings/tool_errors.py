@@ -1,7 +1,7 @@
 """Errors of the tools, one standard deviation in mm each.
 
-Common practice, no source, unless said otherwise. A leaf bracket is not
-rounded to a number; its walls blur by the tool's own error.
+Common practice, no source, unless said otherwise. A leaf bracket is not rounded to a number; its
+walls blur by the tool's own error.
 """
 
 from __future__ import annotations

@@ -74,8 +74,7 @@ class Kit(Struct, frozen=True, kw_only=True):
     # What one stroke of this user's file takes off a fret, where they have found out.
     stroke_mm: Annotated[float, Meta(ge=0.0005, le=0.1)] | None = None
     # How relief is read: the fret held (0 is the nut), the fret pressed (0: where the body joins),
-    # the fret
-    # looked at (0: half-way).
+    # the fret looked at (0: half-way).
     relief_hold: Annotated[int, Meta(ge=0, le=5)] = 1
     relief_press: Annotated[int, Meta(ge=0, le=MAX_FRETS)] = 0
     relief_over: Annotated[int, Meta(ge=0, le=MAX_FRETS)] = 0
@@ -132,8 +131,7 @@ def notched_fit(neck: NeckDescription, notched_mm: tuple[float, ...]) -> float |
     notches a little.
 
     From the nut the frets of two scales part by the difference of the scales times the share of the
-    last
-    fret; the edge can be shifted to halve that.
+    last fret; the edge can be shifted to halve that.
     """
     share = 1.0 - 2.0 ** (-neck.frets / 12.0)
     fitting = [mm for mm in notched_mm if 0.5 * abs(mm - neck.scale_mm) * share <= NOTCH_ROOM_MM]

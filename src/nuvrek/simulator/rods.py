@@ -21,8 +21,7 @@ class MadeRod:
     hang until the next.
 
     ``slack_at`` and ``end_at`` are the turns, counted from where it was found, past which loosening
-    or
-    tightening does nothing; ``tells`` says whether a hand feels that.
+    or tightening does nothing; ``tells`` says whether a hand feels that.
     """
 
     per_turn_mm: float = 0.3

@@ -107,8 +107,8 @@ def _rodded(rng: Generator) -> Truth:
 
 def read_relief(worked: WorkedNeck, state: State, notched: bool = False) -> list[AnyEntry]:
     """What is read after a move: leaves under both outer strings on two pairs of supports, then
-    whether the leaf
-    in between goes; a notched edge on the wood in place of the second pair, if there is one.
+    whether the leaf in between goes; a notched edge on the wood in place of the second pair, if
+    there is one.
 
     Where the string lies on the frets, an edge from the middle to the joint is looked at over fret
     1.

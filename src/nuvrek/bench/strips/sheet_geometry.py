@@ -15,8 +15,8 @@ class SheetGeometry(Struct, frozen=True):
     """Maps a neck onto a drawing ``width`` wide and a board strip ``height`` high (any unit, y
     down).
 
-    The drawing lies as the neck lies on the bench, face up: a right-handed neck with
-    its nut to the left has its low side nearest to the technician, that is below.
+    The drawing lies as the neck lies on the bench, face up: a right-handed neck with its nut to the
+    left has its low side nearest to the technician, that is below.
     """
 
     neck: NeckDescription

@@ -1,8 +1,7 @@
 """Rod work as a small loop: turn, retune, does the leaf go, next. Nothing here knows a window.
 
 Where the loop stands is read from the journal alone: a move without a reading after it asks for
-that reading.
-Moves may be logged exactly, roughly, or as turned and not counted.
+that reading. Moves may be logged exactly, roughly, or as turned and not counted.
 """
 
 from __future__ import annotations

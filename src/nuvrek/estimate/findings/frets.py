@@ -31,8 +31,8 @@ def rise_over_neighbours(neck_map: HeightMap) -> tuple[Array, Array]:
     """How far each crown stands over the higher of its two neighbours, and the standard deviation
     of that.
 
-    Shapes (frets, 3), in mm; the first and last fret have one neighbour only.
-    Counted from the smooth neck, so that relief does not pass for a proud fret.
+    Shapes (frets, 3), in mm; the first and last fret have one neighbour only. Counted from the
+    smooth neck, so that relief does not pass for a proud fret.
     """
     return _over_neighbours(neck_map, 1.0)
 

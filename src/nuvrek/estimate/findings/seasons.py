@@ -24,8 +24,7 @@ from nuvrek.units import Unit, format_length
 # Fewer visits, or air that hardly changed, say nothing.
 LEAST_VISITS, LEAST_SPREAD_PERCENT = 3, 1.0
 # What a percent of moisture does to the relief of a neck nobody followed, mm, and what else moves
-# it from visit to
-# visit (common practice, no source).
+# it from visit to visit (common practice, no source).
 PER_PERCENT_MM, VISIT_MM = 0.05, 0.03
 # A room whose temperature nobody read.
 USUAL_C = 20.0

@@ -47,8 +47,8 @@ def with_witnesses(measurer: Measurer, finding: Finding, row: Array, mm: float) 
     finding.
 
     Held against the most likely neck that has nothing of the kind: the optimum moved along the
-    covariance
-    until the finding's height is nil. What that makes less likely speaks for it, and the reverse.
+    covariance until the finding's height is nil. What that makes less likely speaks for it, and the
+    reverse.
     """
     solution = measurer.map.solution
     spread = solution.covariance @ row
@@ -92,8 +92,8 @@ def odd_readings(evidence: Evidence, solution: Solution) -> list[Odd]:
     """Readings further from what the others say than any tool error explains, worst first.
 
     A row's own pull on the optimum is taken out with its leverage h: residual and variance grow by
-    1 / (1 - h)
-    (deleted residuals; Cook and Weisberg, Residuals and Influence in Regression, section 2.2).
+    1 / (1 - h) (deleted residuals; Cook and Weisberg, Residuals and Influence in Regression,
+    section 2.2).
     """
     if not len(evidence.rows):
         return []

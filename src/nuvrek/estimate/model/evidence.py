@@ -32,8 +32,7 @@ class Evidence:
     """Rows ``lo <= rows @ z + constant + error <= hi`` with normal errors of ``sigma`` (mm).
 
     Where lo equals hi the row is a plain number. Row i counts ``weight[i]`` times; ``numbers[i]``
-    are the
-    journal numbers of its readings. All share their first dimension.
+    are the journal numbers of its readings. All share their first dimension.
     """
 
     rows: NDArray[np.float64]

@@ -1,10 +1,9 @@
 """The most likely heights given the evidence, and the doubt that remains.
 
-Minimises ``|z|^2 / 2 - sum log p_i(z)``, which is convex: a plain number
-contributes a normal density, a bracket ``Phi((hi-mu)/s) - Phi((lo-mu)/s)``, a
-one-sided reading one ``Phi``. Damped Newton with Cholesky; the doubt is the
-inverse of the Hessian at the optimum (Laplace), with brackets counted at least as
-an even spread between their leaves.
+Minimises ``|z|^2 / 2 - sum log p_i(z)``, which is convex: a plain number contributes a normal
+density, a bracket ``Phi((hi-mu)/s) - Phi((lo-mu)/s)``, a one-sided reading one ``Phi``. Damped
+Newton with Cholesky; the doubt is the inverse of the Hessian at the optimum (Laplace), with
+brackets counted at least as an even spread between their leaves.
 """
 
 from __future__ import annotations
@@ -50,10 +49,8 @@ def log_likelihood(
     """Sum of log p, and per row its first derivative and minus its second with respect to ``mu``.
 
     Each row counts ``weight`` times, once if not given. Beyond BOUNDED errors outside what a row
-    says its log p
-    goes on straight (Huber, Annals of Mathematical Statistics 35, 1964): a reading that is plainly
-    wrong pulls
-    no harder than one just outside, and stays to be named.
+    says its log p goes on straight (Huber, Annals of Mathematical Statistics 35, 1964): a reading
+    that is plainly wrong pulls no harder than one just outside, and stays to be named.
     """
     times = np.ones_like(mu) if weight is None else weight
     free, mu = mu, np.clip(mu, lo - BOUNDED * sigma, hi + BOUNDED * sigma)
@@ -126,8 +123,8 @@ def prior_penalty(z: Array, tails: Array) -> tuple[float, Array, Array]:
     """Minus log prior of ``z`` up to a constant, its gradient and its diagonal Hessian.
 
     Where ``tails`` is infinite z is normal; elsewhere pseudo-Huber, ``d^2 (sqrt(1 + (z/d)^2) - 1)``
-    (Charbonnier
-    and others, IEEE Trans. Image Processing 6, 1997): normal within about d, linear beyond.
+    (Charbonnier and others, IEEE Trans. Image Processing 6, 1997): normal within about d, linear
+    beyond.
     """
     root = np.sqrt(1.0 + (z / tails) ** 2)
     # z^2 / (1 + root) is d^2 (root - 1) without the difference, and z^2 / 2 where d is infinite.

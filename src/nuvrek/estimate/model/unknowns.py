@@ -1,8 +1,8 @@
 """The unknowns of a neck, as one vector of independent standard normals.
 
-Every height on the neck is ``row @ z + constant`` with ``z ~ N(0, I)`` before
-anything is measured. Heights are in mm and count upwards; their common level and
-slope are left out because no reading depends on them.
+Every height on the neck is ``row @ z + constant`` with ``z ~ N(0, I)`` before anything is measured.
+Heights are in mm and count upwards; their common level and slope are left out because no reading
+depends on them.
 """
 
 from __future__ import annotations
@@ -67,8 +67,8 @@ def bend_variants(neck: NeckDescription) -> Row:
     """How a neck may bend otherwise than evenly, shape (2, frets + 1), largest value about 1.
 
     The first is skewed (a neck that thickens one way bends more at the other end), the second
-    fuller or
-    slimmer in the middle. Both vanish at fret 1 and the joint; past it the body goes on straight.
+    fuller or slimmer in the middle. Both vanish at fret 1 and the joint; past it the body goes on
+    straight.
     """
     x = fret_places_mm(neck.scale_mm, neck.frets)
     s = (x - x[1]) / (x[neck.joint_fret] - x[1])
@@ -133,8 +133,8 @@ def _slips(neck_state: NeckState) -> Row:
 def _board_basis(scale_mm: float, frets: int, length_scale_mm: float) -> Row:
     """Square-root of a squared-exponential covariance at nut and frets, shape (frets + 1, k).
 
-    Rasmussen and Williams, Gaussian Processes for Machine Learning, eq. 2.31;
-    directions that carry under a millionth of the variance are dropped.
+    Rasmussen and Williams, Gaussian Processes for Machine Learning, eq. 2.31; directions that carry
+    under a millionth of the variance are dropped.
     """
     x = fret_places_mm(scale_mm, frets)
     gaps = (x[:, None] - x[None, :]) / length_scale_mm

@@ -42,11 +42,9 @@ class Costed:
     """A way with its metal, its steps and its promise. ``off_mm``, ``left_mm``: (frets, 3), mm.
 
     ``rod_dip_mm`` is the dip the rod adds while filing; ``weight`` (frets, 3) how much all metal
-    grows
-    with each millimetre a top stands higher; ``above_mm`` (frets, 3) how far each top stands over
-    the
-    line a straight tool is led along, None where there is no such line. ``levels_left`` is how many
-    more light levels the thinnest fret has in it afterwards.
+    grows with each millimetre a top stands higher; ``above_mm`` (frets, 3) how far each top stands
+    over the line a straight tool is led along, None where there is no such line. ``levels_left`` is
+    how many more light levels the thinnest fret has in it afterwards.
     """
 
     kind: WayKind
@@ -96,8 +94,7 @@ class Lowest:
     """Lowest clean heights over fret 12, low string first, each with its doubt.
 
     ``gained_mm`` is how far the strings can lie lower in all; ``per_tenth_mm`` the metal for each
-    tenth
-    of that, None where nothing is filed or gained.
+    tenth of that, None where nothing is filed or gained.
     """
 
     heights_mm: tuple[tuple[float, float], ...]
@@ -111,12 +108,9 @@ class Doubt:
     picked up again.
 
     ``likely_mm`` is the metal a level comes to on the whole: the lowest tops, which the map
-    smooths, decide;
-    ``over_mm`` is how far over their promise the strings may have to lie, nine times in ten not
-    more;
-    ``thin`` names frets (from 1) that may end under the least crown, with the chance; ``read`` is
-    the
-    reading the metal hangs on most.
+    smooths, decide; ``over_mm`` is how far over their promise the strings may have to lie, nine
+    times in ten not more; ``thin`` names frets (from 1) that may end under the least crown, with
+    the chance; ``read`` is the reading the metal hangs on most.
     """
 
     metal_doubt_mm: float

@@ -2,8 +2,7 @@
 the tops.
 
 Room is linear in tops, saddle and relief, so metal off, saddles and the rod's setting are found
-together; the height itself
-may be left open at a price.
+together; the height itself may be left open at a price.
 """
 
 from __future__ import annotations
@@ -87,10 +86,9 @@ def program(
     """The program for open-string heights (strings,) over fret 12 at a touch.
 
     ``crown_mm`` (frets, 3) is the metal over the least to keep; ``reach_mm`` the relief the rod may
-    give back (negative) and
-    take out; ``up`` how far all strings may stand over these heights, and the metal a millimetre of
-    that is worth; each room
-    keeps ``sure`` standard deviations of its own doubt besides.
+    give back (negative) and take out; ``up`` how far all strings may stand over these heights, and
+    the metal a millimetre of that is worth; each room keeps ``sure`` standard deviations of its own
+    doubt besides.
     """
     frets = on.strung.tops_mm.shape[1] - 1
     made = [_string_rows(on, s, float(height_mm[s]), force_n, sure) for s in range(len(height_mm))]
@@ -144,8 +142,8 @@ def solve(
     satisfies it.
 
     Few rooms are tight: the program is solved over the tight ones, and those it breaks are added
-    until it breaks none.
-    ``chosen`` (rows,) takes them up, so that a program like it can go on from there.
+    until it breaks none. ``chosen`` (rows,) takes them up, so that a program like it can go on from
+    there.
     """
     if chosen is None:
         chosen = np.zeros(len(made.limits), dtype=bool)
@@ -192,9 +190,8 @@ class MetalCurve:
     for it.
 
     ``base_mm`` are the heights (strings,) a full level allows; ``now_up_mm`` is where the neck
-    stands as it is, at no metal;
-    ``bend`` is where another tenth lower begins to cost more than on the whole way, None where
-    nothing is gained.
+    stands as it is, at no metal; ``bend`` is where another tenth lower begins to cost more than on
+    the whole way, None where nothing is gained.
     """
 
     base_mm: Array

@@ -34,10 +34,9 @@ class NeckTops:
     """What a levelling program needs to know: slack tops, crowns and the bending shape.
 
     ``tops_mm``, ``crown_mm``, ``across`` and ``groove_mm`` have shape (frets, 3), ``x_mm`` and
-    ``bend`` (frets,).
-    ``across`` is where each place lies between the outer string lines (-1 low, 1 high; the lanes if
-    not said).
-    ``rho_low_mm`` .. ``rho_high_mm`` is the dip the rod can add while filing (negative: take out).
+    ``bend`` (frets,). ``across`` is where each place lies between the outer string lines (-1 low, 1
+    high; the lanes if not said). ``rho_low_mm`` .. ``rho_high_mm`` is the dip the rod can add while
+    filing (negative: take out).
     """
 
     x_mm: Array
@@ -75,10 +74,8 @@ class Terms:
     """What is agreed about a level.
 
     ``fall_away_mm`` at the last fret, growing evenly from ``fall_from`` (the joint if not said);
-    ``dip_mm`` is bend dressed
-    into the tops. Without ``band_mm`` every top is touched; with it, tops up to so far under the
-    line stay as they are.
-    ``untouched`` frets (from 1) lose nothing.
+    ``dip_mm`` is bend dressed into the tops. Without ``band_mm`` every top is touched; with it,
+    tops up to so far under the line stay as they are. ``untouched`` frets (from 1) lose nothing.
     """
 
     fall_away_mm: float = 0.0
@@ -95,12 +92,10 @@ class Removal:
     """Metal off and left per fret and lane (frets, 3), and the dip the rod adds while filing.
 
     ``short`` names frets (from 1) without enough metal, ``standing`` untouched ones that stand in
-    the way, each with
-    what is missing in mm; such a plan must not be carried out. ``weight`` (frets, 3) is how much
-    the metal of the whole
-    plan grows with each millimetre a top stands higher; ``above_mm`` (frets, 3) how far each top
-    stands over the line
-    that a straight tool is led along.
+    the way, each with what is missing in mm; such a plan must not be carried out. ``weight``
+    (frets, 3) is how much the metal of the whole plan grows with each millimetre a top stands
+    higher; ``above_mm`` (frets, 3) how far each top stands over the line that a straight tool is
+    led along.
     """
 
     off_mm: Array
@@ -205,8 +200,8 @@ def level_all(neck_tops: NeckTops, terms: Terms | None = None) -> Removal:
     """Least metal such that all tops lie on the target: straight, less the dip, less the fall-away.
 
     Minimises the sum of ``removal >= top - rho * bend - target`` (or the most taken off the
-    thinnest fret) subject to
-    ``top - target >= groove + touch`` and ``crown - removal >= least crown``.
+    thinnest fret) subject to ``top - target >= groove + touch`` and ``crown - removal >= least
+    crown``.
     """
     terms = terms or Terms()
     linear, n = program(neck_tops, terms), neck_tops.tops_mm.size

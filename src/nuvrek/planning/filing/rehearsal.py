@@ -1,10 +1,9 @@
 """Rehearsal of the filing: in which order a beam or stone takes the ink off the tops.
 
 The block is rigid and lies on the two tops of the upper hull that bear its load; each takes its
-share of the load by the lever,
-and metal goes in proportion to load (Preston's law of polishing, J. Soc. Glass Technol. 11, 1927:
-from memory).
-Heights in mm, (frets, 3) over frets 1.. and lanes bass, middle, treble.
+share of the load by the lever, and metal goes in proportion to load (Preston's law of polishing, J.
+Soc. Glass Technol. 11, 1927: from memory). Heights in mm, (frets, 3) over frets 1.. and lanes bass,
+middle, treble.
 """
 
 from __future__ import annotations
@@ -50,9 +49,8 @@ class Rehearsal:
     and the metal taken (frets, 3).
 
     ``also`` are frets the tool touches though the plan does not; ``kept`` are tops of a level that
-    still wear their ink when
-    another has no metal left to give; ``left_high_mm`` is how much the middle stands up once the
-    hand is off, because it gave way under it.
+    still wear their ink when another has no metal left to give; ``left_high_mm`` is how much the
+    middle stands up once the hand is off, because it gave way under it.
     """
 
     order: tuple[TopPlace, ...]
@@ -73,8 +71,7 @@ def give_mm(pressure: Pressure, pull_mm: float, tension_n: float, span_mm: float
     """How far the middle gives way under the tool, judged by what the strings do to this neck.
 
     A load F half-way of a span L bends a beam by ``F L^3 / 48 EI``, an even moment T e by ``T e L^2
-    / 8 EI`` (Gere, beam
-    deflections, table G: from memory): their ratio is ``F L / (6 T e)``.
+    / 8 EI`` (Gere, beam deflections, table G: from memory): their ratio is ``F L / (6 T e)``.
     """
     if pressure == "pressed, neck backed" or tension_n <= 0.0:
         return 0.0
@@ -146,8 +143,8 @@ def rehearse(
     off.
 
     ``plan_mm`` (frets, 3) is the metal planned; ``bent_mm`` (frets,) how far the tops give way
-    under the tool; ``most_mm``
-    (frets, 3) what may come off at most: a lane is left when one of its tops has given that.
+    under the tool; ``most_mm`` (frets, 3) what may come off at most: a lane is left when one of its
+    tops has given that.
     """
     under = tops_mm if bent_mm is None else tops_mm - bent_mm[:, None]
     took, first = np.zeros_like(tops_mm), np.zeros(tops_mm.shape, dtype=int)
@@ -210,8 +207,7 @@ def _worked(
     """How long each load is worked in this round, (lanes, loads).
 
     A block's own weight lies where it lies; fingertips go where the plan still has metal to take
-    (``ahead``), a pressing hand
-    stays about the crest.
+    (``ahead``), a pressing hand stays about the crest.
     """
     if not every:
         return np.asarray(open_tops.T.astype(float))
@@ -253,8 +249,7 @@ class FollowUp:
     """What the ink on the bench says of the rehearsed order.
 
     ``early`` frets went well before their turn, ``late`` ones should have gone by now; ``ahead`` is
-    the side that is filed
-    too far.
+    the side that is filed too far.
     """
 
     early: tuple[int, ...]

@@ -114,8 +114,7 @@ def _more_metal(case: Case, drawn: Array) -> float:
     """How much more metal a level takes on the necks the readings allow than on their mean.
 
     A level comes down to the lowest tops: what the map has smoothed over always costs, never saves
-    (the least metal is a
-    convex function of the heights).
+    (the least metal is a convex function of the heights).
     """
     rows, constants = case.measurer.heights("tops", "slack")
     terms = Terms()

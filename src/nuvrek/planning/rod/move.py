@@ -37,8 +37,7 @@ SETTLES, SETTLES_SPREAD, SETTLED_DAYS = 0.05, 0.03, 7
 # much.
 NEAR_MM, WORTH_CHANCE = 0.03, 0.015
 # Two sides further apart than this are brought together by turning twin rods each by its own
-# amount; common practice,
-# no source.
+# amount; common practice, no source.
 SIDES_APART_MM = 0.02
 
 

@@ -17,8 +17,7 @@ NO_ANSWER_MM_PER_TURN = 0.06
 # After this many moves, and this much turning in all, it has had its chance.
 MOVES_TRIED, TURNS_TRIED = 2, 0.4
 # How sure it must be that the neck stands in back bow, and how sure that the rod does not answer:
-# there the
-# next quarter turn costs more than another look at key and nut.
+# there the next quarter turn costs more than another look at key and nut.
 BOWED_BACK_SURE, NO_ANSWER_SURE = 0.85, 0.45
 
 StopKind = Literal[

@@ -29,10 +29,9 @@ class Doing(Struct, frozen=True):
     """What the steps of a way are made from.
 
     ``frets`` are the ones filed or seated; ``rod`` says which way the rod goes, nothing where it is
-    not turned; ``ends`` are the
-    faults of fret ends that are put right along the way; ``detail`` says what the way does on this
-    neck; ``crowned`` are
-    those whose flats need a crown; ``no_rod``: there is none, or it is spent.
+    not turned; ``ends`` are the faults of fret ends that are put right along the way; ``detail``
+    says what the way does on this neck; ``crowned`` are those whose flats need a crown; ``no_rod``:
+    there is none, or it is spent.
     """
 
     frets: tuple[int, ...] = ()

@@ -15,8 +15,7 @@ from nuvrek.planning.case.weighing import Weighing
 from nuvrek.readings.entries import Promise
 
 # A string pressed at 3 should clear fret 1 by about a leaf: so much is left when a slot is filed
-# (common practice, no
-# source).
+# (common practice, no source).
 NUT_LEAVES_MM = 0.05
 # A heavier set pulls up to about so many times as much; more is another instrument (common
 # practice, no source).

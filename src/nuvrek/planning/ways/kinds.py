@@ -2,8 +2,7 @@
 here.
 
 The records are light: a builder is named by its place and imported when ways are weighed, so that
-the
-shelf can say what is in hand before the heavy libraries are there.
+the shelf can say what is in hand before the heavy libraries are there.
 """
 
 from __future__ import annotations

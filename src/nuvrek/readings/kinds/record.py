@@ -37,9 +37,8 @@ class EntryRecord(Generic[E]):
 
     ``place`` and ``value`` are its words; ``frets`` are those it says something about; ``highest``
     is the highest it touches, where that is another one; ``page`` is where such entries usually
-    come
-    from. Of a reading besides: ``station`` asks for it again in its own place, ``tool`` took it,
-    ``figure`` is its one number in mm.
+    come from. Of a reading besides: ``station`` asks for it again in its own place, ``tool`` took
+    it, ``figure`` is its one number in mm.
     """
 
     type: type[E]
