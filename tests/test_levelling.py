@@ -244,6 +244,16 @@ def _gaps(mm: float, strings: str) -> list[AnyEntry]:
 
 
 class OddNecks(unittest.TestCase):
+    def test_rocks_no_neck_could_have_still_get_an_answer(self) -> None:
+        for mm in (1.5, 6.0, 19.0):
+            wild: list[AnyEntry] = [
+                Rock(lane=lane, fret=fret, says="rocks", gap_mm=mm)
+                for lane in ("bass", "middle", "treble")
+                for fret in (3, 9, 10, 17)
+            ]
+            plan = compute(neck_state([*_gaps(0.2, "pitch"), *wild]))[1]
+            self.assertIn("lacks", " ".join(plan.way("spot-level").why_not))
+
     def check_sums(self, way: Any, draft: FilingDraft, agreed: Agreed) -> None:
         """Counted anew: nothing is put on, what is left adds up, what may not be touched is not."""
         self.assertGreaterEqual(float(way.off_mm.min()), -1e-9)

@@ -20,6 +20,8 @@ Array = NDArray[np.float64]
 
 # An estimated rock this little above the limit is left alone: no rocker tells the difference.
 NO_ROCKER_TELLS_MM = 0.006
+# More metal than the wildest misreading asks for: brought down to one straight line nothing rocks.
+BOTTOMLESS_MM = 1e3
 
 
 def rocks_mm(neck_tops: NeckTops, tops_mm: Array) -> Array:
@@ -87,10 +89,10 @@ def _spot_short(neck_tops: NeckTops, every: tuple[int, ...], still_mm: float) ->
     """Without the metal limit: shows which frets would run thin, or which untouched ones keep
     rocking.
     """
-    removal = _spot(replace(neck_tops, crown_mm=neck_tops.crown_mm + 5.0), every, still_mm)
+    removal = _spot(replace(neck_tops, crown_mm=neck_tops.crown_mm + BOTTOMLESS_MM), every, still_mm)
     if removal is None:
         all_frets = tuple(range(1, len(neck_tops.x_mm) + 1))
-        removal = _spot(replace(neck_tops, crown_mm=neck_tops.crown_mm + 5.0), all_frets, still_mm)
+        removal = _spot(replace(neck_tops, crown_mm=neck_tops.crown_mm + BOTTOMLESS_MM), all_frets, still_mm)
         if removal is None:
             raise ValueError("spot levelling has no solution even with unlimited metal")
         wanted = removal.off_mm.max(axis=1)
