@@ -255,6 +255,7 @@ def _nut(
     neck_map: HeightMap, rows: Array, tops: Array, assumed: list[Assumed]
 ) -> tuple[Array, Array]:
     """The nut as read; where nobody pressed at 3 and looked at 1, as it should be."""
+    # A nut that nobody looked at must not decide which notes buzz.
     looked = any(
         isinstance(one.reading, StringGap) and one.reading.low_support == 0
         for one in neck_map.neck_state.taken

@@ -187,6 +187,7 @@ class AppState(QObject):
         wanted = self.wanted
         if not isinstance(solved, Solved) or wanted is None:
             return
+        # Slow results arrive when they like; the next request is already on its way.
         if (solved.identity, solved.wanted.terms) != (wanted.identity, wanted.terms):
             return
         self.solved = solved

@@ -93,6 +93,8 @@ class Solver(QObject):
         if not inline:
             # The interface gets the interpreter back from the solver within a millisecond, not
             # five.
+            # Python hands its lock over every five milliseconds unless told otherwise; typing would
+            # stutter.
             sys.setswitchinterval(0.001)
             self._thread = QThread()
             self._worker.moveToThread(self._thread)
@@ -129,6 +131,7 @@ class Solver(QObject):
         """Do ``job`` on the solver's thread; ``deliver`` gets its result unless a newer job
         came.
         """
+        # Only the newest matters: a hand on a slider asks many times a second.
         self._ticket += 1
         self._deliver = deliver
         self._reckon.emit(self._ticket, job)

@@ -207,11 +207,13 @@ def _settle(
     """
     unknowns = gathering.unknowns
     edges = resting(neck_state.taken)
+    # To begin with an edge lies on the ends of what it covers; the heights then say on what.
     contacts = {one.number: reach_of(gap, neck_state.neck.frets) for one, gap in edges}
     if start is not None:
         _lay(unknowns, edges, contacts, start)
     evidence = gathering.evidence(neck_state.taken, contacts)
     solution = solve(evidence, start, unknowns.tails)
+    # Heights decide contacts and contacts heights; a few rounds settle it, and bouncing ends it.
     for _ in range(_MOST_LAYINGS if edges else 0):
         before = dict(contacts)
         _lay(unknowns, edges, contacts, solution.z)

@@ -92,6 +92,7 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
     # What was read twice and left its question open will not settle it a third time.
     candidates = [c for c in _candidates(measurer, kit or Kit()) if told[_told(c)] < MOST_OFTEN]
     rows = _all_rows(measurer, candidates)
+    # Weighted so that variances of relief and of frets can be added up.
     asked = np.array([q.row * np.sqrt(q.weight) for q in doubtful])
     covariance = neck_map.solution.covariance
     total = float(np.sum((asked @ covariance) * asked))
@@ -104,10 +105,12 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
                 for c, row in zip(candidates, rows, strict=True)
             ]
         )
+        # The same place is not suggested twice in a row.
         for i, candidate in enumerate(candidates):
             if _place(candidate) in taken:
                 gains[i] = 0.0
         best = int(np.argmax(gains))
+        # What settles next to nothing is not worth a walk to the bench.
         if gains[best] < 0.04 * total:
             break
         candidate = candidates[best]
@@ -116,6 +119,7 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
         share = float(by_question.sum() / max(total, 1e-12))
         chosen.append(Suggestion(candidate.station, candidate.strings, reason, share))
         taken.add(_place(candidate))
+        # As if it had been read: the next suggestion must bring something of its own.
         covariance = _after(covariance, rows[best], candidate.sd_mm)
     open_questions = words.count(len(doubtful), "question", "questions")
     sentence = f"{open_questions} open: {doubtful[0].words}."

@@ -158,6 +158,8 @@ class Logbook:
 
     @contextmanager
     def _writing(self) -> Iterator[None]:
+        # The lock is taken at once: two windows can never both think that they have the next
+        # number.
         self._db.execute("BEGIN IMMEDIATE")
         try:
             yield

@@ -146,6 +146,7 @@ def _with_readings(now: NeckState, readings: Sequence[tuple[int, AnyReading]]) -
     string = max(now.highest[1], *(highest_string(reading) for _, reading in readings))
     shifts, day, taken = now.shifts, now.last_day, []
     for number, reading in readings:
+        # Two weeks without a reading may have moved the neck by themselves.
         if reading.at[:10] != day:
             if (days := _days(day, reading.at[:10])) >= ANOTHER_VISIT_DAYS:
                 shifts = (*shifts, (number, Later(days, reading.at[:10])))

@@ -478,9 +478,11 @@ class Keypad:
             )
         entries: list[AnyEntry] = [entry]
         single = self.one or self._replacing or self._asked
+        # The round begins with its first reading, not when it is looked at.
         if not self.started and not single and not isinstance(entry, RoundStart):
             entries.insert(0, RoundStart(name=self.round.name))
         replaced = self._replacing if isinstance(entry, Reading) else 0
+        # The old reading goes in the same act in which the new one comes.
         struck = {*strike, *([replaced] if replaced else [])}
         try:
             self.session.append(*entries, *(Strike(entry=number) for number in sorted(struck)))

@@ -225,6 +225,7 @@ def advance_of(neck_state: NeckState) -> Advance:
     live = {one.reading.station for one in neck_state.taken}
     basic = [s for s in basic_round(neck_state.neck, Kit()) if s.kind != "state"]
     closing = [s for s in closing_round(neck_state.neck, Kit()) if s.kind != "state"]
+    # A round half done fills half of its mark on the rail.
     measured = sum(s.key in live for s in basic) / len(basic)
     proved = sum(s.key in live for s in closing) / len(closing)
     return Advance(

@@ -51,6 +51,7 @@ def _over_neighbours(neck_map: HeightMap, sign: float) -> tuple[Array, Array]:
                     continue
                 there = other * 3 + k
                 gap = d[fret, k] - d[other, k]
+                # The smaller of the two gaps counts: proud is what stands over both neighbours.
                 if rise[fret, k] == -np.inf or gap < rise[fret, k]:
                     variance = (
                         covariance[here, here]
@@ -184,6 +185,7 @@ def _by_caliper(neck_map: HeightMap, fret: int, rise_mm: float, unit: Unit) -> s
     ]
     if not read:
         return ""
+    # The median, for a few worn or tall crowns must not move the measure.
     taller = float(np.mean(read)) - float(np.median(neck_map.crown_mm))
     if taller >= 0.5 * rise_mm:
         return (

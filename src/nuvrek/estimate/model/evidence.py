@@ -128,6 +128,7 @@ class Gathering:
         self._constants = np.concatenate((self._constants, fresh[1]))
         bounds = np.array([said.bounds for said in found]).reshape(-1, 3)
         count = np.array([float(len(said.numbers)) for said in found])
+        # Numbers of one place are one row at their mean, counted as often as they were read.
         plain = bounds[:, 0] == bounds[:, 1]
         mean = np.array([said.total for said in found]) / np.maximum(count, 1.0)
         return Evidence(
@@ -220,6 +221,7 @@ class Gathering:
         for key, members in groups.items():
             heights, constant = self._heights(key)
             weights = np.zeros((len(members), constant.size))
+            # Rows of one state share their heights: one product a group instead of one a reading.
             for line, i in enumerate(members):
                 for fret, weight in said[i].parts:
                     weights[line, 3 * fret + said[i].lane] += weight

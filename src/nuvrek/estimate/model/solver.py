@@ -54,6 +54,7 @@ def log_likelihood(
     """
     times = np.ones_like(mu) if weight is None else weight
     free, mu = mu, np.clip(mu, lo - BOUNDED * sigma, hi + BOUNDED * sigma)
+    # How far past the straight part of the likelihood a reading lies.
     beyond = free - mu
     slope = np.empty_like(mu)
     curvature = np.empty_like(mu)
@@ -95,6 +96,7 @@ def log_rows(evidence: Evidence, z: Array) -> Array:
 
 def _log_interval(a: Array, b: Array) -> Array:
     """log(Phi(b) - Phi(a)) without cancellation: mirrored into the lower tail first."""
+    # In the upper tail both Phi are 1 to machine precision and their difference would be nil.
     mirror = a + b > 0.0
     low = np.where(mirror, -b, a)
     high = np.where(mirror, -a, b)
@@ -150,11 +152,15 @@ def solve(evidence: Evidence, start: Array | None = None, tails: Array | None = 
         _, slope, curvature = prior_penalty(z, tails)
         gradient = slope - evidence.rows.T @ terms.slope
         hessian = _hessian(curvature, terms.curvature, evidence.rows)
+        # Convex, so the Newton step points downhill; its decrement says how much is still to be
+        # gained.
         step = np.linalg.solve(hessian, gradient)
         decrement = float(gradient @ step)
         if decrement < 1e-9 or steps >= _MAX_STEPS:
             break
         shorter = 1.0
+        # Halved until the objective really falls: far out, where the tails run straight, a full
+        # step overshoots by a lot.
         while shorter > 1e-6:
             trial = z - shorter * step
             trial_value, trial_terms = _objective(evidence, trial, tails)
@@ -165,6 +171,8 @@ def solve(evidence: Evidence, start: Array | None = None, tails: Array | None = 
             break
         z, value, terms = trial, trial_value, trial_terms
         steps += 1
+    # The floor of the brackets enters only the doubt: during the search it would belong to another
+    # objective.
     precision = np.maximum(terms.curvature, _bracket_precision(evidence))
     doubt = _inverse(_hessian(prior_penalty(z, tails)[2], precision, evidence.rows))
     return Solution(z, doubt, value, steps)
@@ -174,6 +182,7 @@ def _hessian(prior: Array, precision: Array, rows: Array) -> Array:
     """``diag(prior) + rows' diag(precision) rows``; written as a square, which BLAS does in half
     the time.
     """
+    # One product of a matrix with itself: symmetric by construction, whatever is rounded.
     rooted = np.sqrt(precision)[:, None] * rows
     hessian: Array = rooted.T @ rooted
     hessian.flat[:: len(prior) + 1] += prior

@@ -144,10 +144,12 @@ class LevelProgram:
 
 def program(neck_tops: NeckTops, terms: Terms) -> LevelProgram:
     """The levelling program; see ``level_all`` for what it says."""
+    # Variables: four of the target plane and the rod, removals, grooves left, the thinnest crown.
     columns, n = neck_tops.columns, neck_tops.tops_mm.size
     free = np.repeat(~np.isin(np.arange(1, len(neck_tops.x_mm) + 1), terms.untouched), 3)
     tops = _shaped(neck_tops, terms)
     groove = np.where(free, neck_tops.grooves, 0.0)
+    # Touched tops lose a trace; where a band is allowed they may lie under the line by it.
     under = -TOUCH_MM if terms.band_mm is None else terms.band_mm
     eye, none = np.eye(n), np.zeros((n, n))
     one = np.ones((n, 1))
@@ -168,6 +170,7 @@ def program(neck_tops: NeckTops, terms: Terms) -> LevelProgram:
     cost = np.concatenate(
         [np.zeros(5), np.full(n, 1.0 / 3.0), np.full(n, GROOVE_PRICE / 3.0), [0.0]]
     )
+    # The thinnest crown is what counts then, and all metal together only decides between equals.
     if thinnest:
         cost *= SECOND_AIM
         cost[-1] = -1.0
@@ -208,6 +211,7 @@ def level_all(neck_tops: NeckTops, terms: Terms | None = None) -> Removal:
     found = _solved(linear)
     if found.x is None or found.status != 0:
         return _level_short(neck_tops, terms, linear)
+    # The solver may come back a rounding below nil; no file puts metal on.
     off = np.maximum(found.x[5 : 5 + n], 0.0).reshape(-1, 3)
     # A top that stands a millimetre higher costs what its rows are worth; those on the line save
     # the others' metal.

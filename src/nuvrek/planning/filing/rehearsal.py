@@ -158,15 +158,21 @@ def rehearse(
             open_tops &= np.all(took < np.maximum(most_mm, 0.0) + STROKE_MM, axis=0)
         if not open_tops.any():
             break
+        # A rigid block bears on two tops under each load: the upper hull there.
         one, two, share = table.best(under - took)
         ahead = np.maximum(plan_mm - took, 0.0) + STROKE_MM * (took <= 0.0)
         weight = _worked(loads, x_mm, under - took, open_tops, ahead, pressure, every)
+        # The lever shares the load between the two, and metal goes as the load (Preston).
         stroke = np.zeros_like(tops_mm)
         np.add.at(stroke, (one, lanes), share * weight)
         np.add.at(stroke, (two, lanes), (1.0 - share) * weight)
+        # Scaled so that the busiest top of each lane loses one stroke: the round is a pass, not a
+        # time.
         took += STROKE_MM * stroke / np.maximum(stroke.max(axis=0), 1e-9) * open_tops.any(axis=0)
+        # The round in which a top first loses metal is the round in which its ink goes.
         first[(first == 0) & (took > 0.0)] = number
     touched = [(int(f), int(k)) for f, k in np.argwhere(first > 0)]
+    # Within one round the top that loses more was reached earlier.
     touched.sort(key=lambda at: (first[at], -took[at]))
     meant = plan_mm.max(axis=1) > (0.0 if every else WORTH_FILING_MM)
     also = tuple(sorted({f + 1 for f, _ in touched if not meant[f]}))

@@ -89,10 +89,11 @@ def _spot_short(neck_tops: NeckTops, every: tuple[int, ...], still_mm: float) ->
     """Without the metal limit: shows which frets would run thin, or which untouched ones keep
     rocking.
     """
-    removal = _spot(replace(neck_tops, crown_mm=neck_tops.crown_mm + BOTTOMLESS_MM), every, still_mm)
+    bottomless = replace(neck_tops, crown_mm=neck_tops.crown_mm + BOTTOMLESS_MM)
+    removal = _spot(bottomless, every, still_mm)
     if removal is None:
         all_frets = tuple(range(1, len(neck_tops.x_mm) + 1))
-        removal = _spot(replace(neck_tops, crown_mm=neck_tops.crown_mm + BOTTOMLESS_MM), all_frets, still_mm)
+        removal = _spot(bottomless, all_frets, still_mm)
         if removal is None:
             raise ValueError("spot levelling has no solution even with unlimited metal")
         wanted = removal.off_mm.max(axis=1)

@@ -83,6 +83,7 @@ def _drawn(case: Case) -> Array:
     """Unknowns of necks the readings allow, (draws, n): mean and covariance of the map."""
     solution = case.neck_map.solution
     rng = np.random.default_rng(SEED)
+    # A root by eigenvalues: the covariance may be singular where nothing was read.
     values, vectors = np.linalg.eigh(solution.covariance)
     root = vectors * np.sqrt(np.maximum(values, 0.0))
     return np.asarray(solution.z + rng.standard_normal((DRAWS, len(values))) @ root.T)
@@ -144,6 +145,7 @@ def _second_pass(case: Case, one: Costed, drawn: Array) -> float:
     still = STILL_MM if case.agreed.still_mm is None else case.agreed.still_mm
     # Only where something is filed: elsewhere the rocker was still before and stays so.
     filed = one.off_mm.max(axis=1) > WORTH_FILING_MM
+    # A filed fret changes the rock of its neighbours as well.
     near = filed[:-2] | filed[1:-1] | filed[2:]
     largest = rocks_mm(case.neck_tops, tops)[:, near].max(axis=(1, 2))
     # What a rocker tells from still wavers by as much as the plan leaves alone.
@@ -164,6 +166,7 @@ def _over_promise(case: Case, one: Costed, drawn: Array, on: OnNeck) -> Array:
     tops = after.tops_mm[None] + apart.reshape(len(drawn), *after.tops_mm.shape)
     # The rod brings the relief of both sides together to what is promised, whatever it was: the
     # rest counts.
+    # The part of each draw that is relief, to be given back by the rod.
     dips = (drawn - case.neck_map.solution.z) @ relief_row(case.neck_map)
     tops += dips[:, None, None] * bend_profile(case.neck)
     count = tops.shape[0] * tops.shape[1]

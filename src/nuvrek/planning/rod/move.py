@@ -102,13 +102,17 @@ def plan_rod(neck_map: HeightMap) -> RodPlan | None:
     sides = _sides(neck_map)
     if not sides:
         return None
+    # A rod that hardly answers would ask for turns without end; stop rules deal with it, not this.
     per_turn = max(neck_map.rod_mm_per_turn, 0.05)
+    # What a turn of each rod does to each side: twin rods reach across.
     answer = per_turn * _crosswise(neck_map.neck, len(sides))
     late = _late_turns(neck_map)
     creep = SETTLES * answer @ _by_rod(late or (0.0, 0.0), len(sides))
+    # Wood that is still moving after the last turns will bring part of the way by itself.
     excess = np.array([side.excess_mm for side in sides]) - creep
     exact: Array = np.asarray(np.linalg.solve(answer, excess) / (1.0 + SETTLES), dtype=np.float64)
     turns = _sixteenths(np.clip(exact, -LARGEST_MOVE_TURNS, LARGEST_MOVE_TURNS))
+    # Less than a hand can turn is wanted: the smallest move, on the side that is furthest off.
     if not turns.any():
         worst = int(np.argmax(np.abs(excess)))
         turns[worst] = SMALLEST_MOVE_TURNS * np.sign(excess[worst])
@@ -121,6 +125,7 @@ def plan_rod(neck_map: HeightMap) -> RodPlan | None:
     gained = sum(
         _gained(off, moved * (1.0 + SETTLES), side, doubt) for side, off, moved, doubt in after
     )
+    # Once begun, a job goes on while a move still makes the wanted relief much likelier.
     figure = all(side.as_figure for side in sides)
     if not (
         any(side.off for side in sides) or (late is not None and figure and gained > WORTH_CHANCE)
@@ -139,6 +144,7 @@ def plan_rod(neck_map: HeightMap) -> RodPlan | None:
     )
     moves = _moves(neck_map.neck, turns)
     slacken = _slacken_first(neck_map)
+    # What it comes to in all, for the sentence; never turned at once.
     total = float(max(_sixteenths(exact), key=abs)) or float(max(turns, key=abs))
     return RodPlan(moves, total, forecasts, slacken, figure, _words(neck_map.neck, moves, slacken))
 
@@ -220,6 +226,7 @@ def _doubt_after(neck_map: HeightMap, side: Wanted, moved_mm: float, per_turn_mm
     """Doubt of the reading straight after the move: of the relief now, the rod's answer, its
     sticking and play.
     """
+    # Turned back the way it came, a rod first takes up its play.
     moves, turns = neck_map.neck_state.rod_moves, moved_mm / per_turn_mm
     back = PLAY_TURNS if moves and moves[-1][1].turns * turns < 0.0 else 0.0
     slip = float(np.hypot(ROD_PER_TURN_MM * np.hypot(SLIP_SHARE * turns, back), SLIP_FLOOR_MM))
