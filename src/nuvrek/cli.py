@@ -6,8 +6,11 @@ Exit status 0 when fine, 2 on bad input with one line per fault.
 from __future__ import annotations
 
 import argparse
+import io
 import json
+import os
 import sys
+import traceback
 from collections.abc import Callable, Sequence
 from contextlib import closing
 from datetime import datetime
@@ -16,15 +19,17 @@ from typing import TYPE_CHECKING, Any
 
 from nuvrek import __version__
 from nuvrek.exchange import jobfile
+from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import Job, JobFaults
 from nuvrek.logbook.places import logbook_path
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
+from nuvrek.readings.acts import joined
 
 if TYPE_CHECKING:
     from nuvrek.estimate.findings.finding import Finding
     from nuvrek.estimate.heightmap import HeightMap
 
-BAD_INPUT = 2
+BAD_INPUT, STOPPED = 2, 130
 
 
 class _Parser(argparse.ArgumentParser):
@@ -34,22 +39,61 @@ class _Parser(argparse.ArgumentParser):
 
 
 def main(arguments: Sequence[str]) -> int:
-    """Run one command; returns the exit status."""
+    """Run one command; returns the exit status: 0 fine, 2 bad input, 130 stopped by hand."""
+    # What a terminal has no letters for is written out, not raised.
+    for stream in (sys.stdout, sys.stderr):
+        if isinstance(stream, io.TextIOWrapper):
+            stream.reconfigure(errors="backslashreplace")
     options = _parser().parse_args(arguments)
     try:
-        return int(options.run(options) or 0)
+        status = int(options.run(options) or 0)
+        sys.stdout.flush()
+        return status
     except JobFaults as error:
         return _complain(error.faults)
     except LogbookError as error:
         return _complain([str(error)])
+    except BrokenPipeError:
+        return _reader_left()
     except OSError as error:
-        return _complain([f"{error.filename}: {(error.strerror or 'failed').lower()}."])
+        where = f"{error.filename}: " if error.filename else ""
+        return _complain([f"{where}{(error.strerror or 'failed').lower()}."])
+    except KeyboardInterrupt:
+        return STOPPED
+    except Exception as error:
+        # The last catch: a fault of ours is one sentence, with the place for whoever mends it.
+        return _complain([_own_fault(error)])
+
+
+def _reader_left() -> int:
+    """Who read our answer has left, ``head`` for one: no complaint, no trace."""
+    sys.stdout = open(os.devnull, "w")  # noqa: SIM115
+    return 0
+
+
+def _own_fault(error: Exception) -> str:
+    last = traceback.extract_tb(error.__traceback__)[-1]
+    place = f"{Path(last.filename).name}:{last.lineno}"
+    return f"a fault of ours ({type(error).__name__} at {place}). Nothing was changed."
 
 
 def _complain(lines: Sequence[str]) -> int:
+    """One line a fault. Control characters are shown, never sent to the terminal."""
     for line in lines:
-        print(f"nuvrek: {line}", file=sys.stderr)
+        print(f"nuvrek: {_shown(line)}", file=sys.stderr)
     return BAD_INPUT
+
+
+def _tell(*parts: object, flush: bool = False) -> None:
+    """A line of an answer; what a file brought along is shown, not obeyed by the terminal."""
+    print(*(_shown(str(part)) for part in parts), flush=flush)
+
+
+def _shown(text: str) -> str:
+    return "".join(
+        character if character.isprintable() else character.encode("unicode_escape").decode()
+        for character in text
+    )
 
 
 def _parser() -> _Parser:
@@ -173,14 +217,14 @@ def _map(options: argparse.Namespace) -> int:
         return 0
     for relief in neck_map.relief:
         strings = "at pitch" if relief.strings == "pitch" else "slack"
-        print(
+        _tell(
             f"relief {strings}, {relief.lane}: {relief.mm:.2f} mm, give or take "
             f"{relief.doubt_mm:.2f}"
         )
     for finding in findings:
-        print(f"- {finding.headline}. {finding.text}")
+        _tell(f"- {finding.headline}. {finding.text}")
     if not findings:
-        print("Nothing found by these readings.")
+        _tell("Nothing found by these readings.")
     return 0
 
 
@@ -195,25 +239,25 @@ def _plan(options: argparse.Namespace) -> int:
     if options.json:
         _print_json(plan_answer(plan, neck_map))
         return 0
-    print(f"Advised: {plan.way(plan.advice).title}")
+    _tell(f"Advised: {plan.way(plan.advice).title}")
     for reason in plan.reasons:
-        print(f"  {reason}")
+        _tell(f"  {reason}")
     for way in plan.ways:
         if way.possible:
             state = f"{way.metal_mm:.2f} mm off in all"
         else:
             state = "not now: " + " ".join(way.why_not)
-        print(f"- {way.title}: {way.gist} ({state})")
+        _tell(f"- {way.title}: {way.gist} ({state})")
         if (
             way.doubt is not None
             and way.possible
             and (said := doubt_words(way.doubt, Unit.MM, Unit.MM))
         ):
-            print(f"  {said}")
+            _tell(f"  {said}")
     for number, step in enumerate(plan.way(plan.advice).steps, 1):
-        print(f"{number}. {step.title}. {step.text}")
+        _tell(f"{number}. {step.title}. {step.text}")
         for caution in step.cautions:
-            print(f"   ! {caution}")
+            _tell(f"   ! {caution}")
     return 0
 
 
@@ -222,7 +266,7 @@ def _check(options: argparse.Namespace) -> int:
     if options.json:
         _print_json({"fine": True, "entries": len(job.journal)})
     else:
-        print(f"{options.job.name}: fine, {len(job.journal)} entries.")
+        _tell(f"{options.job.name}: fine, {len(job.journal)} entries.")
     return 0
 
 
@@ -235,14 +279,13 @@ def _simulate(options: argparse.Namespace) -> int:
     from nuvrek.simulator.simulated_job import simulated_job
 
     entries, truth, document = simulated_job(options.seed, options.frets, options.scale_mm)
-    options.out.write_bytes(jobfile.dump(Job(neck=truth.neck, journal=tuple(entries))))
+    write_whole(options.out, jobfile.dump(Job(neck=truth.neck, journal=tuple(entries))))
     if options.truth is not None:
-        options.truth.write_text(json.dumps(document, indent=1) + "\n", encoding="utf-8")
+        write_whole(options.truth, (json.dumps(document, indent=1) + "\n").encode())
     return 0
 
 
 def _template(options: argparse.Namespace) -> int:
-    from nuvrek.exchange.files import write_whole
     from nuvrek.exchange.template import notched_edge, rocker_table, write
 
     if options.out.suffix.lower() == ".csv":
@@ -264,7 +307,7 @@ def _gauge(options: argparse.Namespace) -> int:
     truth, _ = simulated_neck(options.seed)
     readings = indicator_run(truth, LANES.index(options.lane), default_rng(options.seed))
     gauge = StandIn()
-    print(
+    _tell(
         (
             f"The gauge is on {gauge.path}. Enter sends the next fret, d sends it twice, g "
             "sends garbage, q unplugs."
@@ -306,9 +349,9 @@ def _export(options: argparse.Namespace) -> int:
         from nuvrek.readings.journal import fold
 
         table = write_table(one.reading for one in fold(row.neck, entries).taken)
-        options.out.write_text(table, encoding="utf-8")
+        write_whole(options.out, table.encode())
     else:
-        options.out.write_bytes(jobfile.dump(Job(neck=row.neck, journal=tuple(entries))))
+        write_whole(options.out, jobfile.dump(Job(neck=row.neck, journal=tuple(entries))))
     return 0
 
 
@@ -318,7 +361,7 @@ def _import(options: argparse.Namespace) -> int:
     job = jobfile.read(options.job)
     with closing(_open(options)) as book:
         number = book.start(job.neck, _now(), job.journal)
-    print(f"{job.neck.title} is neck {number} on the shelf.")
+    _tell(f"{job.neck.title} is neck {number} on the shelf.")
     return 0
 
 
@@ -340,8 +383,9 @@ def _import_readings(options: argparse.Namespace) -> int:
             raise JobFaults([f"{options.job.name}: not a text file in UTF-8."]) from None
         except JobFaults as error:
             raise JobFaults([f"{options.job.name}: {fault}" for fault in error.faults]) from None
-        book.append(row.id, len(entries) + 1, *readings)
-    print(f"{len(readings)} readings added to {row.neck.title}.")
+        # A table taken in is one act, as it is at the window.
+        book.append(row.id, len(entries) + 1, *joined(readings, "Measure", ""))
+    _tell(f"{len(readings)} readings added to {row.neck.title}.")
     return 0
 
 

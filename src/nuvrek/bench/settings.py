@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import contextlib
 import os
 from pathlib import Path
 from typing import Annotated, Literal, NamedTuple
@@ -10,6 +9,7 @@ from typing import Annotated, Literal, NamedTuple
 import msgspec
 from msgspec import Meta, Struct
 
+from nuvrek.exchange.files import write_whole
 from nuvrek.neck.description import ReliefSchool
 from nuvrek.neck.strings import StringSet
 from nuvrek.readings.tool_kit import Kit
@@ -136,16 +136,9 @@ def save(path: Path, settings: Settings) -> str:
         msgspec.json.decode(body, type=Settings)
     except msgspec.MsgspecError as error:
         return f"These settings can't be kept ({error}); those before still are."
-    part = path.with_suffix(".part")
     try:
         path.parent.mkdir(parents=True, exist_ok=True)
-        with part.open("wb") as file:
-            file.write(body)
-            file.flush()
-            os.fsync(file.fileno())
-        os.replace(part, path)
+        write_whole(path, body)
     except OSError as error:
-        with contextlib.suppress(OSError):
-            part.unlink(missing_ok=True)
         return f"The settings could not be kept ({(error.strerror or 'no reason given').lower()})."
     return ""

@@ -90,6 +90,9 @@ def read(path: Path) -> Job:
 def read_bytes(path: Path) -> bytes:
     """The bytes of a file from elsewhere, if it is not too large. Raises JobFaults."""
     try:
+        if path.exists() and not path.is_file():
+            # A pipe or a device may never end.
+            raise JobFaults([f"{path.name}: not a plain file."])
         if path.stat().st_size > LARGEST_BYTES:
             raise JobFaults(
                 [f"{path.name}: the file is over {LARGEST_BYTES // 2**20} MB, too large for a job."]
