@@ -17,7 +17,7 @@ from datetime import datetime
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
-from nuvrek import __version__
+from nuvrek import __version__, words
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import Job, JobFaults
@@ -163,6 +163,11 @@ def _in_and_out(command: Command) -> None:
     )
     take.add_argument("job", type=Path, metavar="FILE")
     take.add_argument("--neck", type=number, help="the neck a .csv of readings belongs to")
+    rescue = command(
+        "salvage", _salvage, "take what can be read of a damaged logbook into a new one"
+    )
+    rescue.add_argument("old", type=Path, metavar="DAMAGED")
+    rescue.add_argument("out", type=Path, metavar="NEW")
     for sub in (export, take):
         sub.add_argument("--logbook", type=Path, default=None, help=another)
 
@@ -352,6 +357,20 @@ def _export(options: argparse.Namespace) -> int:
         write_whole(options.out, table.encode())
     else:
         write_whole(options.out, jobfile.dump(Job(neck=row.neck, journal=tuple(entries))))
+    return 0
+
+
+def _salvage(options: argparse.Namespace) -> int:
+    from nuvrek.logbook.salvage import salvage
+
+    if not options.old.is_file():
+        return _complain([f"{options.old}: there is no such file."])
+    result = salvage(options.old, options.out)
+    for sentence in result.lost:
+        _tell(f"- {sentence}")
+    necks = words.count(result.necks, "neck", "necks")
+    entries = words.count(result.entries, "entry", "entries")
+    _tell(f"{necks} with {entries} are in {options.out.name}; {options.old.name} stays as it is.")
     return 0
 
 

@@ -44,23 +44,63 @@ def demo_settings() -> Settings:
 
 
 def open_own(path: Path) -> Logbook:
-    """The user's own logbook; a damaged one is set aside, never deleted. Raises LogbookError."""
+    """The user's own logbook. Raises LogbookError.
+
+    One that is none at all is set aside, one with damage salvaged, if the user wishes; neither is
+    ever deleted. A damaged one that is left as it is can be looked at.
+    """
     try:
-        return Logbook(path)
+        book = Logbook(path)
     except LogbookDamaged as error:
-        stamp = datetime.now().strftime("%Y-%m-%d-%H%M%S")
-        aside = path.with_name(f"{path.stem}-damaged-{stamp}{path.suffix}")
-        words = (
-            f"{error}\n\nSet it aside as {aside.name} and start a new one? The damaged file "
-            "stays where it is."
-        )
-        if QMessageBox.question(None, "Nuvrek", words) != QMessageBox.StandardButton.Yes:
+        words = f"{error}\n\nSet it aside and start a new one? The damaged file stays where it is."
+        if not _agreed(words):
             raise
+        _set_aside(path)
+        return Logbook(path)
+    if book.damaged:
+        words = (
+            f"{book.look_only}\n\nTake what can be read into a new one, and set the damaged one "
+            "aside? Otherwise it can be looked at."
+        )
+        if _agreed(words):
+            book.close()
+            return _salvaged(path)
+    return book
+
+
+def _agreed(words: str) -> bool:
+    answer = QMessageBox.question(None, "Nuvrek", words)
+    return bool(answer == QMessageBox.StandardButton.Yes)
+
+
+def _set_aside(path: Path) -> Path:
+    """Give a damaged logbook another name beside its old place. Raises LogbookError."""
+    stamp = datetime.now().strftime("%Y-%m-%d-%H%M%S")
+    aside = path.with_name(f"{path.stem}-damaged-{stamp}{path.suffix}")
+    try:
         for tail in ("", "-wal", "-shm"):
             part = path.with_name(path.name + tail)
             if part.exists():
                 part.rename(aside.with_name(aside.name + tail))
-        return Logbook(path)
+    except OSError as error:
+        why = (error.strerror or "no reason given").lower()
+        raise LogbookError(f"{path.name} can't be set aside ({why}); it stays as it is.") from error
+    return aside
+
+
+def _salvaged(path: Path) -> Logbook:
+    """What can be read, in the place of a logbook that was set aside; what was lost is told."""
+    from nuvrek.logbook.salvage import salvage
+
+    new = path.with_name(f"{path.stem}-salvaged{path.suffix}")
+    new.unlink(missing_ok=True)
+    result = salvage(path, new)
+    aside = _set_aside(path)
+    new.rename(path)
+    lost = "\n".join(result.lost[:12]) or "Nothing was lost."
+    told = f"{result.necks} necks, {result.entries} entries. {lost}\n\nOld: {aside.name}"
+    QMessageBox.information(None, "Nuvrek", told)
+    return Logbook(path)
 
 
 def show_window(book: Logbook, settings: Settings, settings_file: Path | None) -> Window:
@@ -103,8 +143,9 @@ def main(arguments: Sequence[str] | None = None) -> int:
             return 2
         loaded = Loaded(demo_settings()) if options.demo else load(settings_path())
         window = show_window(book, loaded.settings, None if options.demo else settings_path())
-        if loaded.trouble:
-            QTimer.singleShot(0, lambda: window.app.said.emit(loaded.trouble))
+        trouble = " ".join(part for part in (book.look_only, loaded.trouble) if part)
+        if trouble:
+            QTimer.singleShot(0, lambda: window.app.said.emit(trouble))
         sys.excepthook = _teller(window.app)
         timer = _leave_on_signals(app)
         status = app.exec()

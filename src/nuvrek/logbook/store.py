@@ -4,6 +4,7 @@ returns.
 
 from __future__ import annotations
 
+import os
 import sqlite3
 from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
@@ -18,6 +19,8 @@ from nuvrek.readings.entries import AnyEntry, Note
 
 SCHEMA_VERSION = 1
 _BUSY_SECONDS = 3.0
+# Up to this size a quick check takes a few tens of milliseconds.
+_QUICK_BYTES = 64 * 1024 * 1024
 
 _TABLES = """
 CREATE TABLE neck (id INTEGER PRIMARY KEY, described TEXT NOT NULL, created TEXT NOT NULL);
@@ -110,16 +113,77 @@ class Logbook:
     """One open logbook file. Not shared between threads."""
 
     def __init__(self, path: Path) -> None:
-        """Open or create the logbook at ``path``. Raises LogbookError."""
+        """Open or create the logbook at ``path``; where it can't be written to, to be looked at.
+
+        ``look_only`` then says why. Raises LogbookError.
+        """
         self.path = path
+        self.look_only = ""
+        # Whether the file itself is damaged: what is in it may be salvaged.
+        self.damaged = False
         with self._sentences():
-            path.parent.mkdir(parents=True, exist_ok=True)
-            self._db = sqlite3.connect(path, timeout=_BUSY_SECONDS, isolation_level=None)
             try:
-                self._prepare()
-            except BaseException:
+                self._open_to_write()
+            except (sqlite3.OperationalError, OSError) as error:
+                if not path.is_file():
+                    raise
+                self._open_to_look(error)
+        if not self.look_only:
+            self._check_quickly()
+
+    def _open_to_write(self) -> None:
+        self.path.parent.mkdir(parents=True, exist_ok=True, mode=0o700)
+        # Owners and their necks are nobody else's business on a shared machine.
+        if not self.path.exists():
+            os.close(os.open(self.path, os.O_CREAT | os.O_EXCL, 0o600))
+        self._db = sqlite3.connect(self.path, timeout=_BUSY_SECONDS, isolation_level=None)
+        try:
+            self._prepare()
+        except BaseException:
+            self._db.close()
+            raise
+
+    def _open_to_look(self, trouble: Exception) -> None:
+        """A full disk or a folder without rights hides no neck: the file is read as it lies."""
+        address = self.path.absolute().as_uri()
+        for mode in ("mode=ro", "mode=ro&immutable=1"):
+            try:
+                self._db = sqlite3.connect(f"{address}?{mode}", uri=True, isolation_level=None)
+                self._db.execute("SELECT count(*) FROM neck").fetchone()
+            except sqlite3.Error:
                 self._db.close()
-                raise
+            else:
+                why: Exception = trouble
+                if isinstance(trouble, sqlite3.Error):
+                    why = _explain(trouble, self.path)
+                self.look_only = f"This logbook can only be looked at. {why}"
+                return
+        raise trouble
+
+    def _check_quickly(self) -> None:
+        """A first look for damage, where the file is small enough not to keep anybody waiting."""
+        if self.path.stat().st_size > _QUICK_BYTES:
+            return
+        found = self.check(thorough=False)
+        if found:
+            self.damaged = True
+            self.look_only = (
+                f"The logbook {self.path.name} is damaged ({found}). It can be looked at; nothing "
+                "is written into it."
+            )
+
+    def check(self, thorough: bool = True) -> str:
+        """What SQLite finds wrong with the file, the first of it; nothing where it is whole."""
+        pragma = "integrity_check(1)" if thorough else "quick_check(1)"
+        try:
+            said = str(self._db.execute(f"PRAGMA {pragma}").fetchone()[0])
+        except sqlite3.DatabaseError as error:
+            said = str(error)
+        return "" if said == "ok" else said.splitlines()[-1][:160]
+
+    def _check_writable(self) -> None:
+        if self.look_only:
+            raise LogbookError(self.look_only)
 
     def close(self) -> None:
         """Close the file; nothing is pending."""
@@ -183,6 +247,7 @@ class Logbook:
 
     def start(self, neck: NeckDescription, created: str, entries: Sequence[AnyEntry] = ()) -> int:
         """Put a new neck on the shelf, with its journal if it has one; returns its number."""
+        self._check_writable()
         bodies = [_encoded(entry) for entry in entries]
         described = _encoded_description(neck)
         with self._sentences(), self._writing():
@@ -205,7 +270,7 @@ class Logbook:
             rows = self._db.execute(
                 f"SELECT number, {body} FROM entry WHERE neck = ? ORDER BY number", (neck,)
             ).fetchall()
-        return _read_journal(rows)
+        return read_journal(rows)
 
     def entries(self, neck: int) -> list[AnyEntry]:
         """The whole journal of a neck, oldest first. Raises LogbookDamaged if an entry can't be
@@ -222,6 +287,7 @@ class Logbook:
 
         What could not be read back is not written. Raises LogbookError.
         """
+        self._check_writable()
         rows = [(neck, number + n, _encoded(entry)) for n, entry in enumerate(entries)]
         with self._sentences():
             try:
@@ -245,7 +311,7 @@ _WITHOUT_PHOTO = (
 _MOST_MISSING = 1000
 
 
-def _read_journal(rows: Sequence[tuple[int, object]]) -> Journal:
+def read_journal(rows: Sequence[tuple[int, object]]) -> Journal:
     """The entries of one neck, each decoded by itself, with a note where one can't be read."""
     decode = _decoder().decode
     entries: list[AnyEntry] = []
@@ -291,14 +357,14 @@ def _encoded_description(neck: NeckDescription) -> str:
 
 
 def _row(number: int, body: object, created: str, entries: int) -> NeckRow:
-    neck, damage = _described(number, body)
+    neck, damage = described(number, body)
     if neck.joint_fret > neck.frets:
         damage = (*damage, f"Its joint fret is {neck.joint_fret}, past its last fret.")
         neck = msgspec.structs.replace(neck, joint_fret=neck.frets)
     return NeckRow(number, neck, created, entries, damage)
 
 
-def _described(number: int, body: object) -> tuple[NeckDescription, tuple[str, ...]]:
+def described(number: int, body: object) -> tuple[NeckDescription, tuple[str, ...]]:
     """A neck's first description, field by field where it can't be read whole; raises nothing."""
     try:
         return msgspec.json.decode(_text_of(body), type=NeckDescription), ()

@@ -1,0 +1,142 @@
+"""Salvage: what can still be read of a damaged logbook, taken into a new one; the old one stays."""
+
+from __future__ import annotations
+
+import os
+import shutil
+import sqlite3
+import tempfile
+from contextlib import closing
+from pathlib import Path
+
+from msgspec import Struct
+
+from nuvrek.logbook.store import Journal, Logbook, LogbookError, described, read_journal
+
+# A number far past the others is itself damage.
+_MOST_NECKS = 1_000_000
+
+
+class Salvaged(Struct, frozen=True):
+    """What came out: necks, entries, and a sentence for each thing that did not."""
+
+    necks: int
+    entries: int
+    lost: tuple[str, ...]
+
+
+def salvage(old: Path, new: Path) -> Salvaged:
+    """Read ``old`` neck by neck and entry by entry into ``new``, which must not exist yet.
+
+    Numbers of entries stay, so that strikes and notes go on meaning the same: where one can't be
+    read a note says so. ``new`` appears only once it is whole. Raises LogbookError.
+    """
+    if new.exists():
+        raise LogbookError(f"{new.name} is there already; salvage writes into a new file only.")
+    part = new.with_name(f".{new.name}.part")
+    _clear(part)
+    try:
+        with (
+            tempfile.TemporaryDirectory(prefix="nuvrek-salvage-") as folder,
+            closing(_open(_copied(old, Path(folder)))) as source,
+            closing(Logbook(part)) as book,
+        ):
+            result = _taken_over(source, book)
+        os.replace(part, new)
+    except OSError as error:
+        raise LogbookError(f"Salvage stopped ({(error.strerror or 'failed').lower()}).") from error
+    finally:
+        _clear(part)
+    return result
+
+
+def _copied(old: Path, folder: Path) -> Path:
+    """A copy with what is still in its write-ahead log: the old files are not even opened."""
+    for tail in ("", "-wal"):
+        part = old.with_name(old.name + tail)
+        if part.is_file():
+            shutil.copyfile(part, folder / f"copy.db{tail}")
+    return folder / "copy.db"
+
+
+def _open(copy: Path) -> sqlite3.Connection:
+    try:
+        return sqlite3.connect(copy, isolation_level=None)
+    except sqlite3.Error as error:
+        raise LogbookError(f"The damaged logbook can't be opened ({error}).") from error
+
+
+def _clear(part: Path) -> None:
+    for tail in ("", "-wal", "-shm"):
+        part.with_name(part.name + tail).unlink(missing_ok=True)
+
+
+def _taken_over(source: sqlite3.Connection, book: Logbook) -> Salvaged:
+    lost: list[str] = []
+    necks = entries = 0
+    for number in _neck_numbers(source, lost):
+        body, created = _neck(source, number)
+        neck, damage = described(number, body)
+        journal = _journal(source, number)
+        book.start(neck, created, journal.entries)
+        named = f"Neck {number}, {neck.title}"
+        lost.extend(f"{named}: {sentence}" for sentence in (*damage, *journal.damage))
+        necks += 1
+        entries += len(journal.entries) - len(journal.damage)
+    return Salvaged(necks, entries, tuple(lost))
+
+
+def _neck_numbers(source: sqlite3.Connection, lost: list[str]) -> list[int]:
+    """The necks there are by either table: a spoilt page of one may leave the other readable."""
+    numbers: set[int] = set()
+    for query in ("SELECT id FROM neck", "SELECT DISTINCT neck FROM entry"):
+        try:
+            for (number,) in source.execute(query):
+                if isinstance(number, int) and 0 < number < _MOST_NECKS:
+                    numbers.add(number)
+        except sqlite3.DatabaseError as error:
+            lost.append(f"Part of the list of necks can't be read ({error}).")
+    return sorted(numbers)
+
+
+def _neck(source: sqlite3.Connection, number: int) -> tuple[object, str]:
+    try:
+        row = source.execute(
+            "SELECT described, created FROM neck WHERE id = ?", (number,)
+        ).fetchone()
+    except sqlite3.DatabaseError:
+        row = None
+    return (b"", "") if row is None else (row[0], str(row[1]))
+
+
+def _journal(source: sqlite3.Connection, number: int) -> Journal:
+    """The entries one by one: a spoilt page costs those on it, not those after it."""
+    rows: list[tuple[int, object]] = []
+    try:
+        last = source.execute("SELECT max(number) FROM entry WHERE neck = ?", (number,)).fetchone()[
+            0
+        ]
+    except sqlite3.DatabaseError:
+        last = _last_readable(source, number)
+    for place in range(1, int(last or 0) + 1):
+        try:
+            row = source.execute(
+                "SELECT body FROM entry WHERE neck = ? AND number = ?", (number, place)
+            ).fetchone()
+        except sqlite3.DatabaseError:
+            continue
+        if row is not None:
+            rows.append((place, row[0]))
+    return read_journal(rows)
+
+
+def _last_readable(source: sqlite3.Connection, number: int) -> int:
+    last = 0
+    try:
+        for (place,) in source.execute(
+            "SELECT number FROM entry WHERE neck = ? ORDER BY number", (number,)
+        ):
+            last = int(place)
+    except sqlite3.DatabaseError:
+        return last
+    return last
