@@ -8,8 +8,9 @@ the shelf can say what is in hand before the heavy libraries are there.
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from typing import Literal
+
+from msgspec import Struct
 
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps import cures, steps
@@ -28,8 +29,7 @@ Family = Literal[
 ]
 
 
-@dataclass(frozen=True)
-class WayRecord:
+class WayRecord(Struct, frozen=True):
     """A way forward as declared. ``builder`` is ``module:function``: a Weighing in, a Draft out,
     or None.
     """

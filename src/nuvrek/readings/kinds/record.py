@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from typing import Generic, Literal, TypeVar
+
+from msgspec import Struct
 
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import Entry
@@ -30,8 +31,7 @@ def no_faults(_entry: Entry, _neck: NeckDescription, _number: int) -> list[str]:
     return []
 
 
-@dataclass(frozen=True, kw_only=True)
-class EntryRecord(Generic[E]):
+class EntryRecord(Struct, Generic[E], frozen=True, kw_only=True):
     """A kind of entry as declared; its fields and their bounds stand with its struct in
     ``entries``.
 
@@ -59,8 +59,7 @@ class EntryRecord(Generic[E]):
         return max(self.frets(entry), default=0)
 
 
-@dataclass(frozen=True, kw_only=True)
-class StationRecord:
+class StationRecord(Struct, frozen=True, kw_only=True):
     """A kind of station as declared. ``prompt`` gets the station, the fret in hand, the side and
     the strings.
 
