@@ -98,7 +98,12 @@ def find_proud(looking: Looking) -> list[Finding]:
 
     A fret that moves under a finger stands anyhow: what rocks there is no second fault.
     """
-    return [one for one in _proud(looking.neck_map, looking.unit) if one.fret not in looking.loose]
+
+    def find() -> list[Finding]:
+        found = _proud(looking.neck_map, looking.unit)
+        return [one for one in found if one.fret not in looking.loose]
+
+    return looking.once("proud", find)
 
 
 def _proud(neck_map: HeightMap, unit: Unit) -> list[Finding]:
@@ -214,6 +219,10 @@ def _rocking_finding(fret: int, lanes: list[int], rise: Array, sure: Array) -> F
 
 def find_low(looking: Looking) -> list[Finding]:
     """Frets lower than both neighbours, where those are not proud or loose themselves."""
+    return looking.once("low", lambda: _low(looking))
+
+
+def _low(looking: Looking) -> list[Finding]:
     neck_map, unit = looking.neck_map, looking.unit
     proud_frets = {one.fret for one in find_proud(looking)} | looking.loose
     drop, sd = _over_neighbours(neck_map, -1.0)

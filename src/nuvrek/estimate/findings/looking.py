@@ -2,9 +2,11 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from collections.abc import Callable
+from dataclasses import dataclass, field
 from functools import cached_property
 
+from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.estimate.measurer import Measurer, measurer_of
 from nuvrek.readings.journal import NeckState
@@ -19,6 +21,15 @@ class Looking:
     neck_map: HeightMap
     unit: Unit
     height_unit: Unit = Unit.MM
+
+    # What one family of findings has worked out and another asks for as well.
+    kept: dict[str, list[Finding]] = field(default_factory=dict, init=False)
+
+    def once(self, family: str, find: Callable[[], list[Finding]]) -> list[Finding]:
+        """The findings of a family, looked for once."""
+        if family not in self.kept:
+            self.kept[family] = find()
+        return self.kept[family]
 
     @property
     def neck_state(self) -> NeckState:
