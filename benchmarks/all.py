@@ -117,7 +117,7 @@ def reading_to_repaint(folder: Path) -> None:
     # Waiting, not spinning: the solver's thread needs the interpreter.
     wait = QEventLoop.ProcessEventsFlag.WaitForMoreEvents
     seen: list[float] = []
-    app_state.solved.connect(
+    app_state.solved_anew.connect(
         lambda: (window.stages["Map"].sheet.repaint(), seen.append(time.perf_counter()))
     )
 

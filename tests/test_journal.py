@@ -1,7 +1,7 @@
 import unittest
 
 from nuvrek.neck.description import LANES
-from nuvrek.readings.acts import joined, live_acts, undoable
+from nuvrek.readings.acts import joined, undoable
 from nuvrek.readings.entries import (
     AnyEntry,
     CrownHeight,
@@ -49,8 +49,10 @@ class Striking(unittest.TestCase):
 
     def test_entries_from_before_acts_are_acts_of_one_on_their_usual_page(self) -> None:
         entries: list[AnyEntry] = [CROWN, RodMove(turns=0.125), CROWN]
-        self.assertEqual([act.page for act in live_acts(entries)], ["Measure", "Work", "Measure"])
-        self.assertEqual([act.numbers for act in live_acts(entries, after=1)], [(2,), (3,)])
+        for page, number in (("Measure", 3), ("Work", 2)):
+            act = undoable(entries, page).act
+            self.assertEqual(act and (act.page, act.numbers), (page, (number,)))
+        self.assertIsNone(undoable(entries, "Work", after=2).act)
 
 
 class Folding(unittest.TestCase):

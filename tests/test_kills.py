@@ -15,7 +15,6 @@ from nuvrek.bench.session import Session
 from nuvrek.bench.work.job import tick
 from nuvrek.logbook.store import Logbook
 from nuvrek.planning.steps.step import Action, Step
-from nuvrek.readings.acts import live_acts
 from nuvrek.readings.entries import (
     Agreed,
     AnyEntry,
@@ -56,7 +55,7 @@ def one_act(session: Session, pick: random.Random) -> int:
         action, count = pick.choice(STEPS)
         tick(session, Step("step", "A step", "", 1, action, (4, 5)))
         return count
-    if pick.random() < 0.2 and live_acts(session.entries):
+    if pick.random() < 0.2 and session.undoable().act is not None:
         before = len(session.entries)
         session.undo()
         return len(session.entries) - before

@@ -314,6 +314,12 @@ _MOST_MISSING = 1000
 def read_journal(rows: Sequence[tuple[int, object]]) -> Journal:
     """The entries of one neck, each decoded by itself, with a note where one can't be read."""
     decode = _decoder().decode
+    try:
+        if [number for number, _ in rows] == [*range(1, len(rows) + 1)]:
+            # Nearly always nothing is wrong, and a long journal is read in one go.
+            return Journal([decode(_text_of(body)) for _, body in rows])
+    except (msgspec.MsgspecError, ValueError, RecursionError):
+        pass
     entries: list[AnyEntry] = []
     damage: list[str] = []
     bodies = dict(rows)

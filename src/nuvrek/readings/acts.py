@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 
 from msgspec import Struct, structs
 
@@ -11,7 +11,6 @@ from nuvrek.readings.entries import (
     RoundStart,
     Strike,
 )
-from nuvrek.readings.journal import live_numbers
 from nuvrek.readings.kinds import record_of
 
 
@@ -36,33 +35,6 @@ def page_of(entry: AnyEntry) -> str:
     return entry.page or record_of(entry).page
 
 
-def live_acts(entries: Sequence[AnyEntry], after: int = 0) -> list[Act]:
-    """The acts past ``after`` of which something is not struck out, oldest first, with just that.
-
-    The start of a round goes on standing when the reading that began it is taken back.
-    """
-    live = {number for number in live_numbers(entries) if number > after}
-    acts = []
-    for numbers in _groups(entries):
-        standing = [n for n in numbers if n in live and not isinstance(entries[n - 1], Strike)]
-        more = [n for n in standing if not isinstance(entries[n - 1], RoundStart)]
-        kept = more or standing
-        if kept:
-            here = tuple(entries[n - 1] for n in kept)
-            acts.append(Act(tuple(kept), here, page_of(here[0])))
-    return acts
-
-
-def _groups(entries: Sequence[AnyEntry]) -> list[list[int]]:
-    groups: list[list[int]] = []
-    for number, entry in enumerate(entries, 1):
-        if entry.joined and groups:
-            groups[-1].append(number)
-        else:
-            groups.append([number])
-    return groups
-
-
 class Undoable(Struct, frozen=True):
     """What taking back would do on one page: the act it strikes, and a later one that belongs
     elsewhere.
@@ -73,13 +45,45 @@ class Undoable(Struct, frozen=True):
 
 
 def undoable(entries: Sequence[AnyEntry], page: str, after: int = 0) -> Undoable:
-    """The last live act of ``page`` past ``after``, and the last act of all where that is another
-    page's.
+    """The last live act of ``page`` past ``after``, and the last act of all if another page's.
 
     Without a page (where nobody turns any) every act is its own.
     """
-    acts = live_acts(entries)
-    own = [act for act in acts if not page or act.page == page]
-    mine = [act for act in own if act.numbers[-1] > after]
-    last = acts[-1] if acts and acts[-1] not in own[-1:] else None
-    return Undoable(mine[-1] if mine else None, last)
+    last: Act | None = None
+    for act in _live_backwards(entries):
+        last = last or act
+        own = not page or act.page == page
+        if own and act.numbers[-1] > after:
+            return Undoable(act, last if last is not act else None)
+        if own or act.numbers[-1] <= after:
+            break
+    elsewhere = last if last is not None and page and last.page != page else None
+    return Undoable(None, elsewhere)
+
+
+def _live_backwards(entries: Sequence[AnyEntry]) -> Iterator[Act]:
+    """The acts of which something is not struck out, newest first, with just that.
+
+    Strikes only reach backwards, so on the way back it is known of each entry whether it stands;
+    a long journal is not walked through for its last act.
+    """
+    struck: set[int] = set()
+    standing: list[int] = []
+    for number in range(len(entries), 0, -1):
+        entry = entries[number - 1]
+        if number not in struck:
+            if isinstance(entry, Strike):
+                struck.add(entry.entry)
+            else:
+                standing.append(number)
+        if not entry.joined and standing:
+            yield _act(entries, standing[::-1])
+            standing = []
+
+
+def _act(entries: Sequence[AnyEntry], numbers: list[int]) -> Act:
+    """What of an act is to be taken back: the start of a round goes on standing without it."""
+    more = [number for number in numbers if not isinstance(entries[number - 1], RoundStart)]
+    kept = more or numbers
+    here = tuple(entries[number - 1] for number in kept)
+    return Act(tuple(kept), here, page_of(here[0]))
