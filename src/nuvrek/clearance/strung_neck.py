@@ -16,7 +16,7 @@ from nuvrek.clearance.room import Strung
 from nuvrek.clearance.string_heights import heights_of
 from nuvrek.clearance.string_lines import lane_weights, string_lines
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
-from nuvrek.estimate.measurer import measurer_of
+from nuvrek.estimate.measurer import Measurer
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.mechanics.strings import tension_n
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
@@ -214,7 +214,7 @@ class OnNeck:
 
 def string_up(neck_map: HeightMap) -> OnNeck:
     """The strings over the mapped neck at pitch; what nobody measured is assumed and said."""
-    neck, measurer = neck_map.neck, measurer_of(neck_map)
+    neck, measurer = neck_map.neck, Measurer(neck_map)
     made, constants = measurer.heights("tops", "pitch")
     weights = lane_weights(neck)
     rows = np.einsum("sfk,fkn->sfn", weights, made)

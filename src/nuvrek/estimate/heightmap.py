@@ -81,8 +81,11 @@ class HeightMap:
     solution: Solution
     evidence: Evidence
     gathering: Gathering  # goes on from here when the journal grows
-    # What was worked out from this very map once; a changed copy begins without it.
-    kept: dict[str, object] = field(default_factory=dict, init=False, repr=False, compare=False)
+    # Rows over the unknowns that were worked out once, by kind of height and state of the strings;
+    # a changed copy begins without them.
+    rows: dict[tuple[str, Strings], tuple[Array, Array]] = field(
+        default_factory=dict, init=False, repr=False, compare=False
+    )
 
     def relief_at(self, lane: Lane, strings: Strings) -> Relief:
         """The relief of one lane in one state of the strings."""

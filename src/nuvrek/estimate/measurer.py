@@ -42,14 +42,13 @@ class Measurer:
     def __init__(self, neck_map: HeightMap) -> None:
         self.map = neck_map
         self.x = fret_places_mm(neck_map.neck.scale_mm, neck_map.neck.frets)
-        self._heights: dict[tuple[HeightKind, Strings], tuple[Array, Array]] = {}
 
     def heights(self, surface: HeightKind, strings: Strings) -> tuple[Array, Array]:
         """Rows (frets + 1, 3, n) and constants (frets + 1, 3) of a surface with the strings at
         pitch or slack.
         """
         key = surface, strings
-        if key not in self._heights:
+        if key not in self.map.rows:
             unknowns, now = self.map.gathering.unknowns, self.map.neck_state
             state = msgspec.structs.replace(now.state, strings=strings)
             match surface:
@@ -59,8 +58,8 @@ class Measurer:
                     rows = unknowns.tops(now.surface, state)
                 case "crown":
                     rows = unknowns.crown_heights(now.surface)
-            self._heights[key] = rows
-        return self._heights[key]
+            self.map.rows[key] = rows
+        return self.map.rows[key]
 
     def of(
         self, surface: HeightKind, parts: Iterable[Part], strings: Strings = "pitch"
@@ -85,11 +84,3 @@ class Measurer:
         """The fret nearest to a share of the way between two others, itself between them."""
         place = self.x[low] + share * (self.x[high] - self.x[low])
         return min(range(low + 1, high), key=lambda fret: abs(self.x[fret] - place), default=low)
-
-
-def measurer_of(neck_map: HeightMap) -> Measurer:
-    """The measurer of a map: made once, for its rows are asked for again and again."""
-    kept = neck_map.kept.get("measurer")
-    if not isinstance(kept, Measurer):
-        kept = neck_map.kept["measurer"] = Measurer(neck_map)
-    return kept

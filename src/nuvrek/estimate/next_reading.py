@@ -13,7 +13,7 @@ from scipy.special import ndtr
 
 from nuvrek import words
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
-from nuvrek.estimate.measurer import HeightKind, Measurer, Part, measurer_of
+from nuvrek.estimate.measurer import HeightKind, Measurer, Part
 from nuvrek.estimate.model.edge_contacts import contacts_around
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings import tool_errors
@@ -76,7 +76,7 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
     """The readings that would settle most of what is open on this neck, with the tools of
     ``kit``.
     """
-    measurer = measurer_of(neck_map)
+    measurer = Measurer(neck_map)
     questions = list(questions_of(measurer))
     doubtful = [q for q in questions if q.open]
     if not doubtful:

@@ -55,13 +55,13 @@ def light_strip(
 ) -> LightStrip:
     """A virtual edge with its middle near ``fret``, and the light the real one would show there."""
     from nuvrek.estimate.light_gap import lay_edge, light_words
-    from nuvrek.estimate.measurer import measurer_of
+    from nuvrek.estimate.measurer import Measurer
 
     neck, k = solved.map.neck, LANES.index(lane)
     x = fret_line_mm(neck.scale_mm, neck.frets)
     length = min(edge.length_mm, x[-1] - x[1] + 2.0)
     start = min(max(x[fret] - 0.5 * length, x[1] - 1.0), x[-1] + 1.0 - length)
-    measurer = measurer_of(solved.map)
+    measurer = Measurer(solved.map)
     surface: Literal["wood", "tops"] = "wood" if edge.wood else "tops"
     light = lay_edge(measurer, surface, strings, k, start, length)
     rows, constants = measurer.heights(surface, strings)
@@ -92,10 +92,10 @@ def _line(x: tuple[float, ...], heights: list[float], joint: int):  # type: igno
 def shade_strip(solved: Solved, strings: Strings, unit: Unit) -> ShadeStrip:
     """The board from above, wood and metal together: how high each top stands."""
     from nuvrek.estimate.heightmap import line_projection
-    from nuvrek.estimate.measurer import measurer_of
+    from nuvrek.estimate.measurer import Measurer
 
     m = solved.map
-    heights, constants = measurer_of(m).heights("tops", strings)
+    heights, constants = Measurer(m).heights("tops", strings)
     tops = line_projection(m.neck) @ (heights[1:] @ m.solution.z + constants[1:])
     rows = tuple(tuple(float(v) for v in row) for row in tops)
     figures = tuple(tuple(format_number(v, unit, sign=True) for v in row) for row in rows)

@@ -205,9 +205,9 @@ def wanted_leaf_mm(solved: Solved, lane: Lane, fret: int, supports: tuple[int, i
     """The leaf that just goes under the string when the relief is as wanted: crowns under string
     and leaf count in.
     """
-    from nuvrek.estimate.measurer import measurer_of
+    from nuvrek.estimate.measurer import Measurer
 
-    measurer, k = measurer_of(solved.map), LANES.index(lane)
+    measurer, k = Measurer(solved.map), LANES.index(lane)
     now = measurer.of("tops", measurer.chord(*supports, fret, k))
     relief = solved.map.relief_at(lane, "pitch")
     return now.mm - (relief.mm - solved.map.neck.relief_wanted_mm(lane))

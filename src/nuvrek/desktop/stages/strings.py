@@ -275,10 +275,10 @@ class StringsPage(QWidget):
         solved = self.app.solved
         if solved is None or not solved.neck_state.taken:
             return "What the relief does is told once it was read."
-        from nuvrek.estimate.measurer import measurer_of
+        from nuvrek.estimate.measurer import Measurer
         from nuvrek.estimate.string_pull import forecast_set
 
         neck = structs.replace(solved.map.neck, string_set=specs)
-        told = forecast_set(measurer_of(solved.map), then, neck).words(self.app.settings.unit)
+        told = forecast_set(Measurer(solved.map), then, neck).words(self.app.settings.unit)
         known = "" if specs else " What is on the neck now is not listed, so this is wide."
         return f"{told[:1].upper()}{told[1:]}.{known}"

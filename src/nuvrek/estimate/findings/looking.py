@@ -8,7 +8,7 @@ from functools import cached_property
 
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
-from nuvrek.estimate.measurer import Measurer, measurer_of
+from nuvrek.estimate.measurer import Measurer
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.observed import stands_off
 from nuvrek.units import Unit
@@ -39,7 +39,7 @@ class Looking:
     @property
     def measurer(self) -> Measurer:
         """Measures on the mapped neck."""
-        return measurer_of(self.neck_map)
+        return Measurer(self.neck_map)
 
     @cached_property
     def loose(self) -> set[int | None]:

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from nuvrek.clearance.string_heights import StringHeights
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap, Relief
-from nuvrek.estimate.measurer import Measurer, measurer_of
+from nuvrek.estimate.measurer import Measurer
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.filing.level_program import NeckTops
 from nuvrek.planning.rod.move import RodPlan
@@ -58,7 +58,7 @@ class Case:
     @property
     def measurer(self) -> Measurer:
         """Measures on the mapped neck."""
-        return measurer_of(self.neck_map)
+        return Measurer(self.neck_map)
 
     @property
     def agreed(self) -> Agreed:

@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 from scipy.special import ndtr
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap, Relief
-from nuvrek.estimate.measurer import Measurer, Part, measurer_of
+from nuvrek.estimate.measurer import Measurer, Part
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.readings.entries import RodMove, State
@@ -61,7 +61,7 @@ def wanted_relief(
     lanes = [lane for lane in sides if neck_map.known[LANES.index(lane)]]
     if not lanes:
         return None
-    measurer = measurer_of(neck_map)
+    measurer = Measurer(neck_map)
     found = measurer.of("wood", _parts(measurer, lanes))
     target = float(np.mean([neck_map.neck.relief_wanted_mm(lane) for lane in lanes]))
     now = Relief(
@@ -72,7 +72,7 @@ def wanted_relief(
 
 def relief_row(neck_map: HeightMap) -> NDArray[np.float64]:
     """The mean relief of both sides as a row over the unknowns of the map."""
-    measurer = measurer_of(neck_map)
+    measurer = Measurer(neck_map)
     lanes = [
         lane
         for lane, known in zip(LANES, neck_map.known, strict=True)
@@ -100,7 +100,7 @@ def relief_over_moves(
     Millimetres with doubts, one pair more than there were moves; all readings together tell each of
     them.
     """
-    measurer, neck_state = measurer_of(neck_map), neck_map.neck_state
+    measurer, neck_state = Measurer(neck_map), neck_map.neck_state
     unknowns, solution = neck_map.gathering.unknowns, neck_map.solution
     parts = _parts(measurer, sides)
     low = high = 0.0
