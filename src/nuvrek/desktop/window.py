@@ -12,6 +12,7 @@ from nuvrek.bench.settings import TEXT_STEPS
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Stage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.plain_text import plain_labels
 from nuvrek.desktop.widgets.stage_rail import STAGES, Rail
 from nuvrek.neck.description import ROD_WORDS
 from nuvrek.readings.entries import StateChange
@@ -46,6 +47,7 @@ class Stages(dict[str, Stage]):
         module, kind = _MODULES[name]
         stage: Stage = getattr(import_module(f"nuvrek.desktop.stages.{module}"), kind)(*self._parts)
         self[name] = stage
+        plain_labels(stage)
         self._pages.addWidget(stage)
         return stage
 
@@ -65,6 +67,8 @@ class Window(QWidget):
         self.rail, self.bar = Rail(app.theme), BenchBar(app.theme)
         self.pages = QStackedWidget()
         self.stages = Stages(app, self.bar, self.pages)
+        for part in (self.rail, self.bar):
+            plain_labels(part)
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(0)

@@ -150,8 +150,8 @@ def _neck(raw: msgspec.Raw) -> NeckDescription:
         neck = msgspec.json.decode(raw, type=NeckDescription)
     except RecursionError:
         raise JobFaults(["neck: nested too deeply."]) from None
-    except msgspec.MsgspecError as error:
-        raise JobFaults([f"neck: {plain_fault(str(error))}"]) from None
+    except (msgspec.MsgspecError, UnicodeDecodeError) as error:
+        raise JobFaults([f"neck: {_why(error)}"]) from None
     faults = description_faults(neck)
     if faults:
         raise JobFaults([f"neck: {fault}" for fault in faults])
@@ -167,8 +167,8 @@ def _journal(neck: NeckDescription, raws: list[msgspec.Raw]) -> tuple[AnyEntry, 
             entry = decoder.decode(raw)
         except RecursionError:
             faults.append(f"entry {number}: nested too deeply.")
-        except msgspec.MsgspecError as error:
-            faults.append(f"entry {number}: {plain_fault(str(error))}")
+        except (msgspec.MsgspecError, UnicodeDecodeError) as error:
+            faults.append(f"entry {number}: {_why(error)}")
         else:
             if isinstance(entry, Describe):
                 neck = entry.neck
@@ -188,6 +188,12 @@ def _way_faults(entry: AnyEntry) -> list[str]:
     if isinstance(entry, Chosen | Filed) and entry.way not in WAYS:
         return [f"way '{entry.way}' is not known; should be one of {', '.join(WAYS)}."]
     return []
+
+
+def _why(error: msgspec.MsgspecError | UnicodeDecodeError) -> str:
+    if isinstance(error, UnicodeDecodeError):
+        return "holds bytes that are no UTF-8 text."
+    return plain_fault(str(error))
 
 
 _TYPES = {

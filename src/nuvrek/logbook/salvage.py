@@ -11,8 +11,17 @@ from pathlib import Path
 
 from msgspec import Struct
 
-from nuvrek.logbook.store import Journal, Logbook, LogbookError, described, read_journal
+from nuvrek.logbook.store import (
+    Journal,
+    Logbook,
+    LogbookError,
+    described,
+    read_journal,
+    readable_text,
+)
 
+# What SQLite raises on a spoilt page: its own errors, or words that are broken themselves.
+UNREADABLE = (sqlite3.DatabaseError, UnicodeDecodeError)
 # A number far past the others is itself damage.
 _MOST_NECKS = 1_000_000
 
@@ -61,7 +70,9 @@ def _copied(old: Path, folder: Path) -> Path:
 
 def _open(copy: Path) -> sqlite3.Connection:
     try:
-        return sqlite3.connect(copy, isolation_level=None)
+        source = sqlite3.connect(copy, isolation_level=None)
+        source.text_factory = readable_text
+        return source
     except sqlite3.Error as error:
         raise LogbookError(f"The damaged logbook can't be opened ({error}).") from error
 
@@ -94,7 +105,7 @@ def _neck_numbers(source: sqlite3.Connection, lost: list[str]) -> list[int]:
             for (number,) in source.execute(query):
                 if isinstance(number, int) and 0 < number < _MOST_NECKS:
                     numbers.add(number)
-        except sqlite3.DatabaseError as error:
+        except UNREADABLE as error:
             lost.append(f"Part of the list of necks can't be read ({error}).")
     return sorted(numbers)
 
@@ -104,7 +115,7 @@ def _neck(source: sqlite3.Connection, number: int) -> tuple[object, str]:
         row = source.execute(
             "SELECT described, created FROM neck WHERE id = ?", (number,)
         ).fetchone()
-    except sqlite3.DatabaseError:
+    except UNREADABLE:
         row = None
     return (b"", "") if row is None else (row[0], str(row[1]))
 
@@ -116,14 +127,14 @@ def _journal(source: sqlite3.Connection, number: int) -> Journal:
         last = source.execute("SELECT max(number) FROM entry WHERE neck = ?", (number,)).fetchone()[
             0
         ]
-    except sqlite3.DatabaseError:
+    except UNREADABLE:
         last = _last_readable(source, number)
     for place in range(1, int(last or 0) + 1):
         try:
             row = source.execute(
                 "SELECT body FROM entry WHERE neck = ? AND number = ?", (number, place)
             ).fetchone()
-        except sqlite3.DatabaseError:
+        except UNREADABLE:
             continue
         if row is not None:
             rows.append((place, row[0]))
@@ -137,6 +148,6 @@ def _last_readable(source: sqlite3.Connection, number: int) -> int:
             "SELECT number FROM entry WHERE neck = ? ORDER BY number", (number,)
         ):
             last = int(place)
-    except sqlite3.DatabaseError:
+    except UNREADABLE:
         return last
     return last

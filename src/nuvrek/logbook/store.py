@@ -84,6 +84,11 @@ def _encoded(entry: AnyEntry) -> str:
     return body.decode()
 
 
+def readable_text(raw: bytes) -> str:
+    """Text as kept; bytes that are no UTF-8 stay so, and their entry alone is named."""
+    return raw.decode(errors="surrogateescape")
+
+
 def _explain(error: sqlite3.Error, path: Path) -> LogbookError:
     said = str(error).lower()
     if "full" in said:
@@ -137,6 +142,7 @@ class Logbook:
         if not self.path.exists():
             os.close(os.open(self.path, os.O_CREAT | os.O_EXCL, 0o600))
         self._db = sqlite3.connect(self.path, timeout=_BUSY_SECONDS, isolation_level=None)
+        self._db.text_factory = readable_text
         try:
             self._prepare()
         except BaseException:
@@ -149,6 +155,7 @@ class Logbook:
         for mode in ("mode=ro", "mode=ro&immutable=1"):
             try:
                 self._db = sqlite3.connect(f"{address}?{mode}", uri=True, isolation_level=None)
+                self._db.text_factory = readable_text
                 self._db.execute("SELECT count(*) FROM neck").fetchone()
             except sqlite3.Error:
                 self._db.close()
@@ -177,7 +184,7 @@ class Logbook:
         pragma = "integrity_check(1)" if thorough else "quick_check(1)"
         try:
             said = str(self._db.execute(f"PRAGMA {pragma}").fetchone()[0])
-        except sqlite3.DatabaseError as error:
+        except (sqlite3.DatabaseError, UnicodeDecodeError) as error:
             said = str(error)
         return "" if said == "ok" else said.splitlines()[-1][:160]
 
@@ -195,6 +202,11 @@ class Logbook:
             yield
         except sqlite3.Error as error:
             raise _explain(error, self.path) from error
+        except UnicodeDecodeError as error:
+            # SQLite tells of a broken table in words that are broken themselves.
+            raise LogbookDamaged(
+                f"The logbook {self.path.name} is damaged. Nothing in it was changed."
+            ) from error
         except OSError as error:
             raise LogbookError(
                 f"The folder for the logbook can't be used ({error.strerror})."

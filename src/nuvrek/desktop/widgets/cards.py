@@ -24,6 +24,7 @@ class Card(QPushButton):
         words.setSpacing(3)
         for label in (self._head, self._body):
             label.setWordWrap(True)
+            label.setTextFormat(Qt.TextFormat.PlainText)
             label.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
             words.addWidget(label)
         self._row.addWidget(self._mark, 0, Qt.AlignmentFlag.AlignTop)
