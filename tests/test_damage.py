@@ -22,11 +22,13 @@ from PyQt6.QtWidgets import QLabel
 
 from nuvrek.bench.pages.shelf import Shelf
 from nuvrek.cli import main
+from nuvrek.desktop.app import _clear_killed_demos
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import dump
+from nuvrek.exchange.readings_csv import read_table, write_table
 from nuvrek.logbook.salvage import salvage
 from nuvrek.logbook.store import Logbook, LogbookError
-from nuvrek.readings.entries import Note
+from nuvrek.readings.entries import Dial, Note, RodFeel
 from tests.support import NECK, TIME, TempCase, WindowCase, job, measured
 from tests.test_logbook import _environment
 
@@ -70,6 +72,22 @@ class Files(TempCase):
         self.assertEqual((status, out.read_bytes()), (2, b"older"))
         self.assertIn("job.json: no space left", said)
         self.assertNotIn("None", said)
+
+    def test_a_spreadsheet_finds_no_formula(self) -> None:
+        key = '=HYPERLINK("x")'
+        felt = [RodFeel(feel="free", key=key), Dial(lane="bass", fret=2, run=1, reading_mm=-0.1)]
+        table = write_table(felt)
+        self.assertIn('"\'=HYPERLINK(""x"")"', table)
+        self.assertIn(",-0.1,", table)
+        self.assertEqual(read_table(table, NECK), felt)
+
+    def test_a_killed_demo_is_cleared_away_and_a_running_one_is_not(self) -> None:
+        gone = subprocess.Popen([sys.executable, "-c", ""])
+        gone.wait()
+        for number in (gone.pid, os.getpid()):
+            (self.folder / f"nuvrek-demo-{number}-x").mkdir()
+        _clear_killed_demos(self.folder)
+        self.assertEqual([p.name for p in self.folder.iterdir()], [f"nuvrek-demo-{os.getpid()}-x"])
 
 
 class CommandLine(TempCase):

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import os
+import shutil
 import signal
 import sys
 from collections.abc import Callable, Sequence
@@ -41,6 +43,28 @@ def demo_settings() -> Settings:
     from nuvrek.demo import demo_kit, demo_sets
 
     return Settings(kit=demo_kit(), sets=demo_sets())
+
+
+_DEMO = "nuvrek-demo-"
+
+
+def _clear_killed_demos(folder: Path) -> None:
+    """Remove what demos left behind that were killed: those of ours whose process is gone."""
+    for place in folder.glob(f"{_DEMO}*-*"):
+        number = place.name.removeprefix(_DEMO).split("-")[0]
+        ours = number.isdigit() and place.is_dir() and place.lstat().st_uid == os.getuid()
+        if ours and not _running(int(number)):
+            shutil.rmtree(place, ignore_errors=True)
+
+
+def _running(process: int) -> bool:
+    try:
+        os.kill(process, 0)
+    except ProcessLookupError:
+        return False
+    except OSError:
+        return True
+    return True
 
 
 def open_own(path: Path) -> Logbook:
@@ -132,7 +156,8 @@ def main(arguments: Sequence[str] | None = None) -> int:
     log.keep_in(log_folder())
     import tempfile
 
-    with tempfile.TemporaryDirectory(prefix="nuvrek-demo-") as folder:
+    _clear_killed_demos(Path(tempfile.gettempdir()))
+    with tempfile.TemporaryDirectory(prefix=f"{_DEMO}{os.getpid()}-") as folder:
         try:
             if options.demo:
                 book = open_demo(Path(folder))

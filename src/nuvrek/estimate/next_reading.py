@@ -91,6 +91,19 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
     )
     # What was read twice and left its question open will not settle it a third time.
     candidates = [c for c in _candidates(measurer, kit or Kit()) if told[_told(c)] < MOST_OFTEN]
+    chosen = _chosen(neck_map, measurer, doubtful, candidates)
+    open_questions = words.count(len(doubtful), "question", "questions")
+    sentence = f"{open_questions} open: {doubtful[0].words}."
+    return NextBest(chosen, False, sentence)
+
+
+def _chosen(
+    neck_map: HeightMap,
+    measurer: Measurer,
+    doubtful: list[Question],
+    candidates: list[_Candidate],
+) -> tuple[Suggestion, ...]:
+    """One reading after the other, each the best beside those before it."""
     rows = _all_rows(measurer, candidates)
     # Weighted so that variances of relief and of frets can be added up.
     asked = np.array([q.row * np.sqrt(q.weight) for q in doubtful])
@@ -106,9 +119,7 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
             ]
         )
         # The same place is not suggested twice in a row.
-        for i, candidate in enumerate(candidates):
-            if _place(candidate) in taken:
-                gains[i] = 0.0
+        gains[[_place(candidate) in taken for candidate in candidates]] = 0.0
         best = int(np.argmax(gains))
         # What settles next to nothing is not worth a walk to the bench.
         if gains[best] < 0.04 * total:
@@ -121,9 +132,7 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
         taken.add(_place(candidate))
         # As if it had been read: the next suggestion must bring something of its own.
         covariance = _after(covariance, rows[best], candidate.sd_mm)
-    open_questions = words.count(len(doubtful), "question", "questions")
-    sentence = f"{open_questions} open: {doubtful[0].words}."
-    return NextBest(tuple(chosen), False, sentence)
+    return tuple(chosen)
 
 
 class Pool:

@@ -67,6 +67,7 @@ _WHOLE = ("fret", "run", "low_support", "high_support", "string", "capo", "rod_m
 # Kinds whose lane is one of the two sides.
 _SIDED = ("string-height", "fret-end", "ends-fine")
 MOST_ROWS = 100_000
+_LIKE_FORMULAS = ("=", "+", "-", "@", "\t", "\r")
 _MOST_FAULTS = 20
 
 
@@ -82,8 +83,15 @@ def write_table(readings: Iterable[AnyReading]) -> str:
         for name in _LISTS:
             if fields.get(name) is not None:
                 fields[name] = " ".join(str(fret) for fret in fields[name])
-        writer.writerow({name: fields.get(name) for name in COLUMNS})
+        writer.writerow({name: _cell(fields.get(name)) for name in COLUMNS})
     return out.getvalue()
+
+
+def _cell(value: object) -> object:
+    """Words that a spreadsheet would take for a formula get a mark before them; numbers stay."""
+    if isinstance(value, str) and value.startswith(_LIKE_FORMULAS):
+        return f"'{value}"
+    return value
 
 
 def read_table(text: str, neck: NeckDescription) -> list[AnyReading]:
@@ -133,7 +141,7 @@ def _fields(row: Mapping[str | None, Any]) -> dict[str, Any]:
     """One row as the fields of a reading; raises ValueError with what is wrong."""
     if None in row:
         raise ValueError("more cells than the heading names")
-    cells = {str(name).strip().lower(): str(cell or "").strip() for name, cell in row.items()}
+    cells = {str(name).strip().lower(): _unmarked(str(cell or "")) for name, cell in row.items()}
     unknown = [name for name in cells if _column(name) not in COLUMNS]
     if unknown:
         raise ValueError(f'the column "{unknown[0]}" is not known')
@@ -145,6 +153,11 @@ def _fields(row: Mapping[str | None, Any]) -> dict[str, Any]:
     if fields.get("kind") in _SIDED and "lane" in fields:
         fields["side"] = fields.pop("lane")
     return fields
+
+
+def _unmarked(cell: str) -> str:
+    cell = cell.strip()
+    return cell[1:] if cell.startswith("'") and cell[1:].startswith(_LIKE_FORMULAS) else cell
 
 
 def _column(name: str) -> str:

@@ -241,14 +241,7 @@ def curve(
             metal.append(_metal(found[0]))
     ups.append(now)
     metal.append(0.0)
-    bend = None
-    if metal[0] > WORTH_A_BEND_MM:
-        span = now - ups[0]
-        priced = np.append(made.cost[:-1], metal[0] / span)
-        bend = play_clean(
-            replace(made.raised(ups[0]), cost=priced, bounds=[*made.bounds[:-1], (0.0, span)]),
-            chosen,
-        )
+    bend = _bend(made, chosen, ups[0], now, metal[0])
     if bend is not None:
         bend = replace(bend, up_mm=bend.up_mm + ups[0])
         ups.append(bend.up_mm)
@@ -257,6 +250,18 @@ def curve(
     return MetalCurve(
         base_mm, np.array(ups)[order], np.array(metal)[order], now, level_metal_mm, bend
     )
+
+
+def _bend(
+    made: CleanProgram, chosen: NDArray[np.bool_], lowest: float, now: float, metal_mm: float
+) -> Clean | None:
+    """The bend of the curve: height priced at what metal costs on the whole."""
+    if metal_mm <= WORTH_A_BEND_MM:
+        return None
+    span = now - lowest
+    priced = np.append(made.cost[:-1], metal_mm / span)
+    bounds = [*made.bounds[:-1], (0.0, span)]
+    return play_clean(replace(made.raised(lowest), cost=priced, bounds=bounds), chosen)
 
 
 def _metal(v: Array) -> float:

@@ -171,6 +171,18 @@ def rehearse(
         took += STROKE_MM * stroke / np.maximum(stroke.max(axis=0), 1e-9) * open_tops.any(axis=0)
         # The round in which a top first loses metal is the round in which its ink goes.
         first[(first == 0) & (took > 0.0)] = number
+    return _seen(plan_mm, took, first, wanted, bent_mm, every)
+
+
+def _seen(
+    plan_mm: Array,
+    took: Array,
+    first: NDArray[np.int_],
+    wanted: NDArray[np.bool_],
+    bent_mm: Array | None,
+    every: bool,
+) -> Rehearsal:
+    """What the bench would see of it: the order of the ink, what was brushed, what was kept."""
     touched = [(int(f), int(k)) for f, k in np.argwhere(first > 0)]
     # Within one round the top that loses more was reached earlier.
     touched.sort(key=lambda at: (first[at], -took[at]))
@@ -179,10 +191,9 @@ def rehearse(
     touched = [at for at in touched if meant[at[0]]]
     left = 0.0 if bent_mm is None else float(bent_mm.max())
     order = tuple((fret + 1, LANES[k]) for fret, k in touched)
+    kept: tuple[TopPlace, ...] = ()
     if every:
         kept = tuple((int(f) + 1, LANES[k]) for f, k in np.argwhere(wanted & (took <= 0.0)))
-    else:
-        kept = ()
     return Rehearsal(order, tuple(int(first[at]) for at in touched), took, left, also, kept, every)
 
 

@@ -93,21 +93,47 @@ class RodPlan:
         return max(one.doubt_mm for one in self.forecasts)
 
 
+@dataclass(frozen=True)
+class _Reckoned:
+    """What the rods are asked for: turns now and in all, by rod; change and creep, mm, by side."""
+
+    turns: Array
+    exact: Array
+    excess_mm: Array
+    change_mm: Array
+    creep_mm: Array
+    doubt_mm: tuple[float, ...]
+
+
 def plan_rod(neck_map: HeightMap) -> RodPlan | None:
     """The next move towards the relief wanted; None when the relief is not known or needs no
     move.
     """
-    if neck_map.neck.rod == "none":
-        return None
-    sides = _sides(neck_map)
+    sides = () if neck_map.neck.rod == "none" else _sides(neck_map)
     if not sides:
         return None
+    late = _late_turns(neck_map)
+    reckoned = _reckon(neck_map, sides, late or (0.0, 0.0))
+    figure = all(side.as_figure for side in sides)
+    # Once begun, a job goes on while a move still makes the wanted relief much likelier.
+    goes_on = late is not None and figure and _chance_gained(sides, reckoned) > WORTH_CHANCE
+    if not goes_on and not any(side.off for side in sides):
+        return None
+    moves = _moves(neck_map.neck, reckoned.turns)
+    slacken = _slacken_first(neck_map)
+    # What it comes to in all, for the sentence; never turned at once.
+    in_all = float(max(_sixteenths(reckoned.exact), key=abs))
+    total = in_all or float(max(reckoned.turns, key=abs))
+    words = _words(neck_map.neck, moves, slacken)
+    return RodPlan(moves, total, _forecasts(sides, reckoned), slacken, figure, words)
+
+
+def _reckon(neck_map: HeightMap, sides: tuple[Wanted, ...], late: tuple[float, float]) -> _Reckoned:
     # A rod that hardly answers would ask for turns without end; stop rules deal with it, not this.
     per_turn = max(neck_map.rod_mm_per_turn, 0.05)
     # What a turn of each rod does to each side: twin rods reach across.
     answer = per_turn * _crosswise(neck_map.neck, len(sides))
-    late = _late_turns(neck_map)
-    creep = SETTLES * answer @ _by_rod(late or (0.0, 0.0), len(sides))
+    creep = SETTLES * answer @ _by_rod(late, len(sides))
     # Wood that is still moving after the last turns will bring part of the way by itself.
     excess = np.array([side.excess_mm for side in sides]) - creep
     exact: Array = np.asarray(np.linalg.solve(answer, excess) / (1.0 + SETTLES), dtype=np.float64)
@@ -117,21 +143,24 @@ def plan_rod(neck_map: HeightMap) -> RodPlan | None:
         worst = int(np.argmax(np.abs(excess)))
         turns[worst] = SMALLEST_MOVE_TURNS * np.sign(excess[worst])
     change = answer @ turns
-    doubts = [
+    doubts = tuple(
         _doubt_after(neck_map, side, moved, per_turn)
         for side, moved in zip(sides, change, strict=True)
-    ]
-    after = zip(sides, excess, change, doubts, strict=True)
-    gained = sum(
+    )
+    return _Reckoned(turns, exact, excess, change, creep, doubts)
+
+
+def _chance_gained(sides: tuple[Wanted, ...], reckoned: _Reckoned) -> float:
+    """How much the move raises the chance of ending near the target, over the sides."""
+    after = zip(sides, reckoned.excess_mm, reckoned.change_mm, reckoned.doubt_mm, strict=True)
+    return sum(
         _gained(off, moved * (1.0 + SETTLES), side, doubt) for side, off, moved, doubt in after
     )
-    # Once begun, a job goes on while a move still makes the wanted relief much likelier.
-    figure = all(side.as_figure for side in sides)
-    if not (
-        any(side.off for side in sides) or (late is not None and figure and gained > WORTH_CHANCE)
-    ):
-        return None
-    forecasts = tuple(
+
+
+def _forecasts(sides: tuple[Wanted, ...], reckoned: _Reckoned) -> tuple[Forecast, ...]:
+    change, creep = reckoned.change_mm, reckoned.creep_mm
+    return tuple(
         Forecast(
             side.now.lane,
             side.now.mm,
@@ -140,13 +169,8 @@ def plan_rod(neck_map: HeightMap) -> RodPlan | None:
             side.now.mm - float(moved) * (1.0 + SETTLES) - float(still),
             side.target_mm,
         )
-        for side, moved, doubt, still in zip(sides, change, doubts, creep, strict=True)
+        for side, moved, doubt, still in zip(sides, change, reckoned.doubt_mm, creep, strict=True)
     )
-    moves = _moves(neck_map.neck, turns)
-    slacken = _slacken_first(neck_map)
-    # What it comes to in all, for the sentence; never turned at once.
-    total = float(max(_sixteenths(exact), key=abs)) or float(max(turns, key=abs))
-    return RodPlan(moves, total, forecasts, slacken, figure, _words(neck_map.neck, moves, slacken))
 
 
 def _sides(neck_map: HeightMap) -> tuple[Wanted, ...]:
