@@ -52,7 +52,8 @@ _PLAIN = re.compile(
     rf"(?P<sign>[+-]?)(?P<number>{_NUMBER})\s*(?P<unit>mm|thou|th|t|inch|in|\"|64ths?|)", re.A
 )
 _FRACTION = re.compile(
-    rf"(?P<sign>[+-]?)(?:(?P<whole>\d+)[\s-]+)?(?P<top>{_NUMBER})/(?P<bottom>\d+)\s*(?P<unit>inch|in|\"|)",
+    rf"(?P<sign>[+-]?)(?:(?P<whole>\d+)[\s-]+)?(?P<top>{_NUMBER})/(?P<bottom>\d+)"
+    r"\s*(?P<unit>inch|in|\"|)",
     re.A,
 )
 _BOTTOMS = {2, 4, 8, 16, 32, 64, 128, 1000}
