@@ -2,13 +2,15 @@
 neck that is not open.
 """
 
-from collections.abc import Iterator
+import threading
+from collections.abc import Callable, Iterator
 from contextlib import contextmanager
 from typing import Any
 from unittest import mock
 
 from PyQt6.QtTest import QTest
 
+from nuvrek.bench.pages import filing_draft
 from nuvrek.bench.solved import Terms, Wanted, see, weigh
 from nuvrek.desktop import log
 from nuvrek.readings.entries import Chosen, CrownHeight, RodMove, StringGap
@@ -164,3 +166,41 @@ class Switching(WindowCase):
         window.grab()
         self.assertEqual(len(window.app.solved.map.x_mm), 15)
         self.assertTrue(any(isinstance(e, StringGap) for e in session.entries))
+
+    def test_doubt_and_ink_of_a_way_are_worked_out_beside_the_window(self) -> None:
+        window: Any = self.open_window(demo=True, inline=False)
+        window.stages["Shelf"]._open(2)
+        self.wait_for(lambda: window.app.solved is not None and window.app.solved.plan is not None)
+        window.show_stage("Filing")
+        page = window.stage
+        at_work, go_on, hands = threading.Event(), threading.Event(), []
+        told_of = filing_draft.told_of
+
+        def slow(*given: Any) -> Any:
+            hands.append(threading.current_thread())
+            at_work.set()
+            go_on.wait(20)
+            return told_of(*given)
+
+        self.addCleanup(go_on.set)
+        with mock.patch.object(filing_draft, "told_of", slow):
+            page.kinds.setCurrentIndex(page.kinds.findData("level"))
+            page._other_way(0)
+            page._settle()
+            self.assertTrue(at_work.wait(20))
+            # The window is free while it is worked out, and what arrives is not for this way.
+            page.kinds.setCurrentIndex(page.kinds.findData("play-clean"))
+            page._other_way(0)
+            self.assertEqual((page.filing.kind, page.told.text()), ("play-clean", ""))
+            go_on.set()
+            self.wait_for(lambda: page._told is not None)
+        self.assertGreater(len(hands), 1)
+        self.assertNotIn(threading.main_thread(), hands)
+        self.assertEqual(page._told[1].way.kind, "play-clean")
+
+    def wait_for(self, true: Callable[[], bool]) -> None:
+        for _ in range(600):
+            if true():
+                return
+            QTest.qWait(50)
+        self.fail("it did not come")
