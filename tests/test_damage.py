@@ -244,13 +244,37 @@ class Books(TempCase):
             path, new = self.folder / f"wild-{number}.db", self.folder / f"saved-{number}.db"
             spoilt = bytearray(good)
             start = pick.randrange(4096, len(spoilt) - 9000)
-            spoilt[start : start + 8192] = os.urandom(8192)
+            spoilt[start : start + 8192] = pick.randbytes(8192)
             path.write_bytes(spoilt)
             result = salvage(path, new)
-            self.assertTrue(result.lost or result.entries)
             book = Logbook(new)
             self.assertEqual(len(book.necks()), result.necks)
+            for row in book.necks():
+                # What did not come over is told neck by neck.
+                kept = book.entries(row.id)
+                told = any(sentence.startswith(f"Neck {row.id},") for sentence in result.lost)
+                self.assertTrue(kept == self.journals[row.id] or told, (number, row.id))
+            self.assertTrue(result.necks == len(self.journals) or result.lost)
             book.close()
+
+    def test_salvage_names_the_last_entry_too(self) -> None:
+        last = len(self.journals[2])
+
+        class Spoilt(sqlite3.Connection):
+            """The page of neck 2's last entry is unreadable, and where the end of neck 3 stands."""
+
+            def execute(self, query: str, given: Any = ()) -> sqlite3.Cursor:
+                if given == (2, last) or ("max(number)" in query and given == (3,)):
+                    raise sqlite3.DatabaseError("malformed")
+                return super().execute(query, given)
+
+        def spoilt(copy: Path) -> sqlite3.Connection:
+            return sqlite3.connect(copy, factory=Spoilt)
+
+        with mock.patch("nuvrek.logbook.salvage._open", spoilt):
+            result = salvage(self.path, self.folder / "new.db")
+        self.assertTrue(any(f"Entry {last} can't be read" in one for one in result.lost))
+        self.assertTrue(any(f"after entry {len(self.journals[3])}" in one for one in result.lost))
 
     def test_a_window_on_a_damaged_book_only_looks(self) -> None:
         self.assertEqual(NECK.frets, 22)

@@ -162,17 +162,11 @@ def _read_off(
     reader = _Reader(unknowns, neck_state, solution)
     slack = msgspec.structs.replace(state, strings="slack")
     spoken = lanes_spoken_of(neck_state.taken)
-    surface, crowned = (
-        neck_state.surface,
-        (isinstance(one.reading, CrownHeight) for one in neck_state.taken),
-    )
+    surface = neck_state.surface
     top_rows, top_constant = reader.above_line(*reader.flat(unknowns.tops(surface, state)))
     slack_rows, slack_constant = reader.above_line(*reader.flat(unknowns.tops(surface, slack)))
     crown_rows, crown_constant = reader.flat(unknowns.crown_heights(surface))
     off_rows, off_constant = reader.flat(unknowns.deviations(surface))
-    pull, rod_sd = (
-        float(np.sqrt(solution.covariance[at, at])) for at in (unknowns.pull, unknowns.rod)
-    )
     return HeightMap(
         neck=unknowns.neck,
         state=state,
@@ -188,18 +182,23 @@ def _read_off(
         deviation_covariance=off_rows @ solution.covariance @ off_rows.T,
         relief=_reliefs(reader, state),
         pull_mm=PULL_MM + PULL_SPREAD_MM * float(solution.z[unknowns.pull]),
-        pull_doubt_mm=NINE_IN_TEN * PULL_SPREAD_MM * pull,
+        pull_doubt_mm=PULL_SPREAD_MM * _doubt_of(solution, unknowns.pull),
         rod_mm_per_turn=ROD_PER_TURN_MM + ROD_SPREAD_MM * float(solution.z[unknowns.rod]),
-        rod_doubt_mm_per_turn=NINE_IN_TEN * ROD_SPREAD_MM * rod_sd,
+        rod_doubt_mm_per_turn=ROD_SPREAD_MM * _doubt_of(solution, unknowns.rod),
         neck_state=neck_state,
         known=("bass" in spoken, "middle" in spoken, "treble" in spoken),
-        crown_measured=any(crowned),
+        crown_measured=any(isinstance(one.reading, CrownHeight) for one in neck_state.taken),
         rocks_unmeasured=_rocks_unmeasured(neck_state),
         left_out=left_out,
         solution=solution,
         evidence=evidence,
         gathering=gathering,
     )
+
+
+def _doubt_of(solution: Solution, at: int) -> float:
+    """The doubt of one unknown, nine times in ten, in its own spreads."""
+    return NINE_IN_TEN * float(np.sqrt(solution.covariance[at, at]))
 
 
 def _settle(

@@ -19,6 +19,7 @@ from nuvrek.logbook.store import (
     read_journal,
     readable_text,
 )
+from nuvrek.readings.entries import Note
 
 # What SQLite raises on a spoilt page: its own errors, or words that are broken themselves.
 UNREADABLE = (sqlite3.DatabaseError, UnicodeDecodeError)
@@ -116,29 +117,41 @@ def _neck(source: sqlite3.Connection, number: int) -> tuple[object, str]:
             "SELECT described, created FROM neck WHERE id = ?", (number,)
         ).fetchone()
     except UNREADABLE:
+        # An empty description is named as damage by whoever decodes it.
         row = None
     return (b"", "") if row is None else (row[0], str(row[1]))
 
 
 def _journal(source: sqlite3.Connection, number: int) -> Journal:
-    """The entries one by one: a spoilt page costs those on it, not those after it."""
+    """The entries one by one: a spoilt page costs those on it, not those after it, and each is
+    named.
+    """
+    last, open_end = _last_number(source, number)
     rows: list[tuple[int, object]] = []
-    try:
-        last = source.execute("SELECT max(number) FROM entry WHERE neck = ?", (number,)).fetchone()[
-            0
-        ]
-    except UNREADABLE:
-        last = _last_readable(source, number)
-    for place in range(1, int(last or 0) + 1):
+    for place in range(1, last + 1):
         try:
             row = source.execute(
                 "SELECT body FROM entry WHERE neck = ? AND number = ?", (number, place)
             ).fetchone()
         except UNREADABLE:
-            continue
+            # No body is no entry: the journal says so in its place, the last one too.
+            row = (None,)
         if row is not None:
             rows.append((place, row[0]))
-    return read_journal(rows)
+    journal = read_journal(rows)
+    if not open_end:
+        return journal
+    words = f"What came after entry {last} can't be read, if there was more."
+    return Journal([*journal.entries, Note(text=words)], (*journal.damage, words))
+
+
+def _last_number(source: sqlite3.Connection, number: int) -> tuple[int, bool]:
+    """The number of a neck's last entry, and whether there may have been more after it."""
+    query = "SELECT max(number) FROM entry WHERE neck = ?"
+    try:
+        return int(source.execute(query, (number,)).fetchone()[0] or 0), False
+    except UNREADABLE:
+        return _last_readable(source, number), True
 
 
 def _last_readable(source: sqlite3.Connection, number: int) -> int:
@@ -149,5 +162,6 @@ def _last_readable(source: sqlite3.Connection, number: int) -> int:
         ):
             last = int(place)
     except UNREADABLE:
+        # As far as it went: the caller says that there may have been more.
         return last
     return last

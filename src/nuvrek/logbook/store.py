@@ -158,6 +158,7 @@ class Logbook:
                 self._db.text_factory = readable_text
                 self._db.execute("SELECT count(*) FROM neck").fetchone()
             except sqlite3.Error:
+                # The next mode is tried; where none works the first trouble is raised.
                 self._db.close()
             else:
                 why: Exception = trouble
@@ -331,7 +332,7 @@ def read_journal(rows: Sequence[tuple[int, object]]) -> Journal:
             # Nearly always nothing is wrong, and a long journal is read in one go.
             return Journal([decode(_text_of(body)) for _, body in rows])
     except (msgspec.MsgspecError, ValueError, RecursionError):
-        pass
+        pass  # Which one it is, and why, is found below, one by one.
     entries: list[AnyEntry] = []
     damage: list[str] = []
     bodies = dict(rows)

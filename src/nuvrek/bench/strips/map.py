@@ -70,17 +70,17 @@ def light_strip(
     ways = []
     figures: tuple[tuple[int, str], ...] = ()
     for way in light.ways if light is not None else ():
-        a, b = (heights[f - 1] - tilt(x[f]) for f in (way.low, way.high))
+        a, b = (float(heights[f - 1] - tilt(x[f])) for f in (way.low, way.high))
         slope = (b - a) / (x[way.high] - x[way.low])
         left, right = start, start + length
         ends = (left, a + slope * (left - x[way.low]), right, a + slope * (right - x[way.low]))
         gaps = tuple(zip(light.frets if light else (), way.gaps_mm, strict=True))
-        ways.append((tuple(float(v) for v in ends), gaps))
+        ways.append((ends, gaps))
         figures = figures or tuple((f, format_number(mm, unit)) for f, mm in gaps if mm >= 0.005)
     level = tuple(float(h - tilt(x[f])) for f, h in enumerate(heights, 1))
     under = f"{LANE_WORDS[lane]}, {'pitch' if strings == 'pitch' else 'slack'}"
     words = light_words(light, edge.wood)
-    return LightStrip("Light", under, level, tuple(ways), words, figures, exaggeration)  # type: ignore[arg-type]
+    return LightStrip("Light", under, level, tuple(ways), words, figures, exaggeration)
 
 
 def _line(x: tuple[float, ...], heights: list[float], joint: int):  # type: ignore[no-untyped-def]

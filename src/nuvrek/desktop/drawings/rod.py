@@ -218,19 +218,7 @@ class RodView(QWidget):
             return
         t, c = self.theme, self.theme.colours
         ahead = self._ahead()
-        target, margin = self.neck.relief_wanted_mm("middle"), self.neck.relief_margin_mm
-        every = [
-            v
-            for p in self.points
-            for v in (p.mm, p.promised_mm, *(p.sides_mm or ()))
-            if v is not None
-        ]
-        every += [
-            target - margin,
-            target + margin,
-            *([ahead[0] + ahead[1], ahead[0] - ahead[1]] if ahead else []),
-        ]
-        low, high = min(every) - 0.03, max(every) + 0.03
+        low, high = self._reach(self.neck, ahead)
         plot = QRectF(
             box.left() + t.px(54), t.px(26), box.width() - t.px(64), box.height() - t.px(54)
         )
@@ -257,6 +245,19 @@ class RodView(QWidget):
             self._forecast(
                 painter, x(len(self.points)), x(len(self.points) - 1), step, y, ahead, plot
             )
+
+    def _reach(
+        self, neck: NeckDescription, ahead: tuple[float, float] | None
+    ) -> tuple[float, float]:
+        """The lowest and highest relief to show, mm: what was, what is wanted, what comes."""
+        target, margin = neck.relief_wanted_mm("middle"), neck.relief_margin_mm
+        every = [target - margin, target + margin]
+        for point in self.points:
+            each = (point.mm, point.promised_mm, *(point.sides_mm or ()))
+            every += [mm for mm in each if mm is not None]
+        if ahead:
+            every += [ahead[0] - ahead[1], ahead[0] + ahead[1]]
+        return min(every) - 0.03, max(every) + 0.03
 
     def _band(
         self, painter: QPainter, box: QRectF, plot: QRectF, y: Callable[[float], float]

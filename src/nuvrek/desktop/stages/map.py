@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from typing import TYPE_CHECKING
 
 from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
@@ -26,6 +27,11 @@ from nuvrek.readings.stations import Suggestion, prompt
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import format_length, format_number
 
+if TYPE_CHECKING:
+    from nuvrek.bench.session import Session
+    from nuvrek.bench.strips.map import Moment
+    from nuvrek.estimate.heightmap import HeightMap
+
 
 class MapStage(Stage):
     """Lanes of the neck with the findings beside them and the next readings below."""
@@ -38,7 +44,7 @@ class MapStage(Stage):
         self.next_cards: list[Card] = []
         self.finding: Finding | None = None
         self.picker: ReadingPicker | None = None
-        self._before: tuple[object, object] = (None, None)
+        self._before: tuple[object, HeightMap | None] = (None, None)
         self.extras = Extras(self, lambda: self.picker.number if self.picker else None)
         self.views = MapViews(app, self.refresh, self.extras, self.sheet)
         left = QVBoxLayout()
@@ -211,11 +217,17 @@ class MapStage(Stage):
         if v.shows("room"):
             lanes.append(room_strip(solved, unit))
         if v.shows("change") and v.moment is not None and self.app.session is not None:
-            key = v.moment, self.app.session
-            if self._before[0] != key:
-                self._before = key, map_at(self.app.session, v.moment)
-            lanes.append(difference_strip(solved, self._before[1], v.moment, unit))  # type: ignore[arg-type]
+            before = self._map_then(self.app.session, v.moment)
+            lanes.append(difference_strip(solved, before, v.moment, unit))
         return tuple(lanes)
+
+    def _map_then(self, session: Session, moment: Moment) -> HeightMap:
+        """The map as it was at a moment, kept while that moment is in view."""
+        key, known = self._before
+        if known is None or key != (moment, session):
+            known = map_at(session, moment)
+            self._before = (moment, session), known
+        return known
 
     def _findings(self, solved: Solved) -> None:
         lines: list[tuple[str, str, str, str, int | None]] = []

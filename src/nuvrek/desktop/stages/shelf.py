@@ -42,7 +42,7 @@ class NeckCard(QWidget):
     def paintEvent(self, _event: QPaintEvent | None) -> None:
         with painting(self) as painter:
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-            t, c, neck = self.app.theme, self.app.theme.colours, self.card.neck
+            t, c = self.app.theme, self.app.theme.colours
             box = QRectF(self.rect()).adjusted(2, 3, -2, -3)
             painter.setPen(
                 QPen(c["copper" if self.selected else "line"], 2.5 if self.selected else 1)
@@ -51,40 +51,40 @@ class NeckCard(QWidget):
             painter.drawRoundedRect(box, 5, 5)
             painter.setFont(t.font(24, bold=True, figures=True))
             painter.setPen(c["copper"])
-            painter.drawText(
-                QRectF(12, 0, t.px(44), self.height()),
-                Qt.AlignmentFlag.AlignCenter,
-                str(self.row.id),
-            )
+            number = QRectF(12, 0, t.px(44), self.height())
+            painter.drawText(number, Qt.AlignmentFlag.AlignCenter, str(self.row.id))
             left, wide = t.px(70), 0.42 * self.width()
-            rod = ROD_WORDS[neck.rod]
-            facts = (
-                f"{neck.scale_mm:.0f} mm · {neck.frets} frets · joins at {neck.joint_fret} · {rod}"
-            )
-            lines = (
-                (neck.title, 18, "ink", True),
-                (self.card.sentence, 15, "ink", False),
-                (facts, 13, "muted", False),
-            )
-            y = 9.0
-            for text, size, colour, bold in lines:
-                painter.setFont(t.font(size, bold=bold))
-                painter.setPen(c[colour])
-                height = painter.fontMetrics().height()
-                shown = painter.fontMetrics().elidedText(
-                    text, Qt.TextElideMode.ElideRight, int(wide - 10)
-                )
-                painter.drawText(
-                    QRectF(left, y, wide, height), Qt.AlignmentFlag.AlignVCenter, shown
-                )
-                y += height + 2
-            start = left + wide + 10
-            # All necks of the shelf share one scale, so that a long bass looks long.
-            share = end_mm(neck) / self.longest_mm
-            g = SheetGeometry(
-                neck, start, (self.width() - start - 24) * share, 16, self.height() - 32
-            )
-            paint_board(painter, g, t, None, Dots())
+            self._lines(painter, left, wide)
+            self._board(painter, left + wide + 10)
+
+    def _lines(self, painter: QPainter, left: float, wide: float) -> None:
+        """The name, what there is to say of it, and what it is."""
+        t, neck = self.app.theme, self.card.neck
+        facts = (
+            f"{neck.scale_mm:.0f} mm · {neck.frets} frets · joins at {neck.joint_fret} · "
+            f"{ROD_WORDS[neck.rod]}"
+        )
+        lines = (
+            (neck.title, 18, "ink", True),
+            (self.card.sentence, 15, "ink", False),
+            (facts, 13, "muted", False),
+        )
+        y = 9.0
+        for text, size, colour, bold in lines:
+            painter.setFont(t.font(size, bold=bold))
+            painter.setPen(t.colours[colour])
+            metrics = painter.fontMetrics()
+            height = metrics.height()
+            shown = metrics.elidedText(text, Qt.TextElideMode.ElideRight, int(wide - 10))
+            painter.drawText(QRectF(left, y, wide, height), Qt.AlignmentFlag.AlignVCenter, shown)
+            y += height + 2
+
+    def _board(self, painter: QPainter, start: float) -> None:
+        """All necks of the shelf share one scale, so that a long bass looks long."""
+        neck = self.card.neck
+        length = (self.width() - start - 24) * end_mm(neck) / self.longest_mm
+        g = SheetGeometry(neck, start, length, 16, self.height() - 32)
+        paint_board(painter, g, self.app.theme, None, Dots())
 
 
 class ShelfStage(Stage):

@@ -121,50 +121,55 @@ class WayRow(QWidget):
             return
         with painting(self) as painter:
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-            t, c = self.theme, self.app.theme.colours
-            box = QRectF(self.rect()).adjusted(1, 1, -1, -1)
-            painter.setPen(
-                QPen(c["copper" if self.selected else "line"], 2.4 if self.selected else 1.0)
-            )
-            painter.setBrush(c["card"])
-            painter.drawRoundedRect(box, 4, 4)
+            self._card(painter)
             if not way.possible:
                 self._closed(painter, way)
                 return
-            if self.taken:
-                tag = "■ in hand"
-            elif self.advised:
-                tag = "● advised"
-            else:
-                tag = ""
-            colour = c["copper"] if tag else c["ink"]
-            title = QRectF(14, 0, t.px(_TITLE) - 14, self.height())
-            self._text(painter, title, way.title, 16, colour, bold=True)
-            if tag:
-                free = title.adjusted(
-                    painter.fontMetrics().horizontalAdvance(way.title) + 8, 1, 0, 1
-                )
-                self._text(painter, free, tag, 12, colour)
-            boxes = columns(t, self.width(), self.height())
-            self._metal(
+            self._title(painter, way)
+            t, high = self.theme, self.height()
+            boxes = columns(t, self.width(), high)
+            left = t.px(_TITLE)
+            self._metal(painter, QRectF(left, 3, boxes[0].left() - left - 10, high - 6), way, neck)
+            self._figures(painter, boxes, way)
+
+    def _card(self, painter: QPainter) -> None:
+        c = self.app.theme.colours
+        painter.setPen(
+            QPen(c["copper" if self.selected else "line"], 2.4 if self.selected else 1.0)
+        )
+        painter.setBrush(c["card"])
+        painter.drawRoundedRect(QRectF(self.rect()).adjusted(1, 1, -1, -1), 4, 4)
+
+    def _title(self, painter: QPainter, way: Way) -> None:
+        """The name of the way, and whether it is in hand or advised."""
+        t, c = self.theme, self.app.theme.colours
+        if self.taken:
+            tag = "■ in hand"
+        elif self.advised:
+            tag = "● advised"
+        else:
+            tag = ""
+        colour = c["copper"] if tag else c["ink"]
+        title = QRectF(14, 0, t.px(_TITLE) - 14, self.height())
+        self._text(painter, title, way.title, 16, colour, bold=True)
+        if tag:
+            after = painter.fontMetrics().horizontalAdvance(way.title) + 8
+            self._text(painter, title.adjusted(after, 1, 0, 1), tag, 12, colour)
+
+    def _figures(self, painter: QPainter, boxes: Sequence[QRectF], way: Way) -> None:
+        values = figures(way, self.app.settings.unit, self.app.settings.height_unit)
+        for n, (value, column) in enumerate(zip(values, boxes, strict=True)):
+            lesser = n in (4, 5)
+            self._text(
                 painter,
-                QRectF(t.px(_TITLE), 3, boxes[0].left() - t.px(_TITLE) - 10, self.height() - 6),
-                way,
-                neck,
+                column,
+                value,
+                14 if lesser else 15,
+                self.app.theme.colours["ink"],
+                bold=not lesser,
+                figures_=True,
+                align=Qt.AlignmentFlag.AlignHCenter,
             )
-            values = figures(way, self.app.settings.unit, self.app.settings.height_unit)
-            for n, (value, column) in enumerate(zip(values, boxes, strict=True)):
-                centre = Qt.AlignmentFlag.AlignHCenter
-                self._text(
-                    painter,
-                    column,
-                    value,
-                    14 if n in (4, 5) else 15,
-                    c["ink"],
-                    bold=n not in (4, 5),
-                    figures_=True,
-                    align=centre,
-                )
 
     def _closed(self, painter: QPainter, way: Way) -> None:
         """A way that is not open now: its name and why, small."""

@@ -6,7 +6,7 @@ from __future__ import annotations
 
 from abc import abstractmethod
 from collections.abc import Mapping
-from typing import ClassVar
+from typing import ClassVar, Literal
 
 from msgspec import structs
 
@@ -124,7 +124,8 @@ class RockerKeys(LeafKeys, SweepKeys):
 
     def gap(self, amount: dict[str, float]) -> None:
         pad = self.pad
-        rock = Rock(lane=self.station.lane, fret=pad.cursor, says="rocks", **amount)  # type: ignore[arg-type]
+        rock = Rock(lane=self.station.lane, fret=pad.cursor, says="rocks")
+        rock = structs.replace(rock, **amount)
         if pad.write(rock):
             pad.text, pad.slides = "", None
             self._single()
@@ -226,8 +227,8 @@ class PressKeys(MarkKeys):
         return OthersFirm(frets=frets, station=self.pad.station_key)
 
     def mark(self, key: str) -> AnyReading:
-        moves = "firm" if key == "/" else "moves"
-        return StandOff(fret=self.pad.cursor, lane=self._LANES[key], moves=moves)  # type: ignore[arg-type]
+        moves: Literal["firm", "moves"] = "firm" if key == "/" else "moves"
+        return StandOff(fret=self.pad.cursor, lane=self._LANES[key], moves=moves)
 
     def same(self, known: AnyReading, mark: AnyReading) -> bool:
         parts = [(getattr(one, "lane", None), getattr(one, "moves", "")) for one in (known, mark)]
