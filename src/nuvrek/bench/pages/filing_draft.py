@@ -264,13 +264,13 @@ def watch_words(rehearsal: Rehearsal, way: Way, unit: Unit) -> str:
             f"So worked the tool takes {more} more than the plan: lean where the plan is deepest."
         )
     if rehearsal.kept:
-        frets = ", ".join(str(fret) for fret in dict.fromkeys(fret for fret, _ in rehearsal.kept))
+        frets = words.listed(dict.fromkeys(fret for fret, _ in rehearsal.kept))
         sentences.append(
             f"So worked, {frets} would keep its ink when another has no metal left: lean "
             "where the plan is deepest."
         )
     if rehearsal.also:
-        frets = ", ".join(str(fret) for fret in rehearsal.also)
+        frets = words.listed(rehearsal.also)
         sentences.append(f"The tool brushes {frets} as well: a shorter stone, or lift it there.")
     if rehearsal.every and rehearsal.left_high_mm >= 0.015:
         sentences.append(

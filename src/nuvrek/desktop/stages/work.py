@@ -377,6 +377,8 @@ class WorkStage(Stage):
                 f"padding: {t.px(2)}px;"
             )
             label.setWordWrap(True)
+            # A label that may wrap lets itself be squeezed until its letters are cut.
+            label.setMinimumHeight(t.px(26))
             self.list.addWidget(label)
 
     def _step(self, now: Step | None, any_steps: bool) -> None:
