@@ -74,6 +74,15 @@ class Advice(unittest.TestCase):
         self.assertIn("not known", plan.reasons[0])
         self.assertIn("take a string gap", plan.way("rod").why_not[0])
 
+    def test_a_rock_that_was_not_measured_is_not_called_fine(self) -> None:
+        marked = Rock(lane="middle", fret=9, says="rocks")
+        plan = plan_of([*gaps(0.15), *rocks(()), marked, *crowns(1.2)])
+        self.assertEqual(plan.advice, "leave")
+        said = " ".join(plan.reasons)
+        self.assertIn("A leaf under the rocker decides", said)
+        self.assertIn("Until then nothing is filed", said)
+        self.assertNotIn("Strings, nut and saddle first", said)
+
     def test_seat_before_filing(self) -> None:
         plan = plan_of([*gaps(0.15), *rocks((11,), 0.14, ("treble",)), *crowns(1.2)])
         self.assertFalse(plan.way("spot-level").possible)

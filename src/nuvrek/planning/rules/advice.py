@@ -112,9 +112,13 @@ def _without_proud(
     if "hardware" in ways:
         reasons.append(ways["hardware"].gist)
         return "hardware", reasons
-    reasons.append(
-        "Nothing here asks for metal. Strings, nut and saddle first if it does not play as wished."
-    )
+    if case.named("rocks"):
+        reasons.append("Until then nothing is filed: no height measured so far asks for metal.")
+    else:
+        reasons.append(
+            "No height measured so far asks for metal. Strings, nut and saddle first if it "
+            "does not play as wished."
+        )
     return "leave", reasons
 
 
