@@ -181,7 +181,7 @@ def proud_frets() -> None:
 
 
 def main() -> None:
-    from benchmarks import filing, mapping, rod, room
+    from benchmarks import filing, long_lived, mapping, rod, room
     from benchmarks.measuring import keys_of_a_survey, ten_thousand_readings
 
     with tempfile.TemporaryDirectory() as folder:
@@ -193,6 +193,7 @@ def main() -> None:
     rod.main()
     room.main()
     filing.main()
+    long_lived.main()
     proud_frets()
 
 

@@ -17,6 +17,7 @@ from PyQt6.QtWidgets import QApplication, QMessageBox
 from nuvrek.bench.settings import Loaded, Settings, load
 from nuvrek.desktop import log
 from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.solver import left_running
 from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import SHELF, Window
 from nuvrek.logbook.places import log_folder, logbook_path, settings_path
@@ -175,7 +176,10 @@ def main(arguments: Sequence[str] | None = None) -> int:
         timer = _leave_on_signals(app)
         status = app.exec()
         timer.stop()
-        return status
+    if left_running:
+        # A calculation that did not notice in time would keep the program; all is on disk.
+        os._exit(status)
+    return status
 
 
 def _teller(

@@ -6,7 +6,7 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PyQt6.QtCore import QObject, pyqtSignal
+from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
 from nuvrek.bench.pages.shelf import Shelf
 from nuvrek.bench.session import Session, undo_words
@@ -20,6 +20,10 @@ if TYPE_CHECKING:
     from nuvrek.desktop.gauge import Gauge
 
 
+# From so many seconds on a solve counts as slow: it is said, and can be stopped.
+SLOW_S = 4
+
+
 class AppState(QObject):
     """The state of the window that is not widgets."""
 
@@ -30,6 +34,7 @@ class AppState(QObject):
     stage_wanted = pyqtSignal(str)
     retake_wanted = pyqtSignal(int)  # the number of a reading to be taken again
     reading_wanted = pyqtSignal(object)  # a station to be read next
+    slow = pyqtSignal(int)  # the result has been on its way for so many seconds; 0: no longer
 
     def __init__(
         self,
@@ -53,6 +58,10 @@ class AppState(QObject):
         self._solver = Solver(inline, self)
         self._solver.arrived.connect(self._on_solved)
         self._solver.failed.connect(self._on_failed)
+        self._under_way_s = 0
+        self._clock = QTimer(self)
+        self._clock.setInterval(1000)
+        self._clock.timeout.connect(self._on_second)
         self._gauge: Gauge | None = None
         self.shelf = Shelf(book)
 
@@ -72,7 +81,9 @@ class AppState(QObject):
 
     def open(self, row: NeckRow) -> None:
         """Open a neck of the shelf. Raises LogbookError."""
-        self.session = Session(self.book, row.id, row.neck, self.clock, self.page)
+        session = Session(self.book, row.id, row.neck, self.clock, self.page)
+        self._solver.forget()
+        self.session = session
         self.session.listeners.append(self._on_change)
         self.solved, self.fret = None, None
         self.solve()
@@ -124,6 +135,23 @@ class AppState(QObject):
         self.trouble = ""
         if wanted is not None:
             self._solver.request(wanted)
+            if self._solver.busy and not self._clock.isActive():
+                self._under_way_s = 0
+                self._clock.start()
+
+    def _on_second(self) -> None:
+        """Counts how long a solve is under way."""
+        if self._solver.busy:
+            self._under_way_s += 1
+        else:
+            self._clock.stop()
+            self._under_way_s = 0
+        if self._under_way_s >= SLOW_S or not self._under_way_s:
+            self.slow.emit(self._under_way_s)
+
+    def stop_solving(self) -> None:
+        """Leave the solve that is under way."""
+        self._solver.stop()
 
     @property
     def waiting(self) -> str:

@@ -4,15 +4,25 @@ from __future__ import annotations
 
 import sys
 from collections.abc import Callable
+from threading import Event
 
 from PyQt6.QtCore import QObject, QThread, QTimer, pyqtSignal, pyqtSlot
 
 from nuvrek.bench.solved import Solved, Wanted, see, weigh
 from nuvrek.desktop import log
 from nuvrek.desktop.garbage_on_interface_thread import Sweeper
+from nuvrek.patience import NoLongerWanted, while_wanted
 
 # The window paints the new map before the interpreter is shared with the weighing of the ways.
 _PAINT_FIRST_MS = 40
+# On closing, a calculation that was told to stop is given so long to notice.
+_LAST_WAIT_MS = 3000
+STOPPED = (
+    "Stopped. The readings are kept; strike some that no longer matter, or open the neck again to "
+    "have another try."
+)
+# Threads that did not notice in time: kept until the program is gone.
+left_running: list[QObject] = []
 
 
 class _Worker(QObject):
@@ -25,11 +35,18 @@ class _Worker(QObject):
     def __init__(self) -> None:
         super().__init__()
         self._before: Solved | None = None
+        self.stopped = Event()
+
+    def _wanted(self) -> bool:
+        return not self.stopped.is_set()
 
     @pyqtSlot(object)
     def look(self, wanted: Wanted) -> None:
         try:
-            self._before = see(wanted, self._before)
+            with while_wanted(self._wanted):
+                self._before = see(wanted, self._before)
+        except NoLongerWanted:
+            self.failed.emit(STOPPED)
         except Exception as error:
             self._before = None
             self.failed.emit(_sentence(error, wanted))
@@ -39,7 +56,10 @@ class _Worker(QObject):
     @pyqtSlot(object)
     def judge(self, solved: Solved) -> None:
         try:
-            whole = weigh(solved)
+            with while_wanted(self._wanted):
+                whole = weigh(solved)
+        except NoLongerWanted:
+            self.failed.emit(STOPPED)
         except Exception as error:
             self.failed.emit(_sentence(error, solved.wanted))
         else:
@@ -48,7 +68,10 @@ class _Worker(QObject):
     @pyqtSlot(int, object)
     def reckon(self, ticket: int, job: Callable[[], object]) -> None:
         try:
-            result = job()
+            with while_wanted(self._wanted):
+                result = job()
+        except NoLongerWanted:
+            pass
         except Exception as error:
             log.fault(error, "reckoning beside the solving")
             self.unreckoned.emit(
@@ -85,6 +108,7 @@ class Solver(QObject):
         super().__init__(parent)
         self._worker = _Worker()
         self._busy = False
+        self._forgotten = False
         self._ticket = 0
         self._deliver: Callable[[object], None] | None = None
         self._waiting: Wanted | None = None
@@ -125,6 +149,7 @@ class Solver(QObject):
             self._waiting = wanted
             return
         self._busy = True
+        self._worker.stopped.clear()
         self._look.emit(wanted)
 
     def reckon(self, job: Callable[[], object], deliver: Callable[[object], None]) -> None:
@@ -141,20 +166,30 @@ class Solver(QObject):
             self._deliver(result)
 
     def forget(self) -> None:
-        """Nothing that waits is wanted any more: the neck was closed."""
+        """Nothing under way is wanted any more: another neck was opened."""
         self._waiting = None
+        self._forgotten = self._busy
+        self.stop()
+
+    def stop(self) -> None:
+        """What is being solved should end at its next question."""
+        if self._busy:
+            self._worker.stopped.set()
 
     def close(self) -> None:
-        """Stop the thread; a running solve is waited for."""
+        """Stop the thread; closing never waits for a long solve."""
         self._pause.stop()
+        self._worker.stopped.set()
         if self._thread is not None:
             self._thread.quit()
-            self._thread.wait()
+            if not self._thread.wait(_LAST_WAIT_MS):
+                left_running.extend((self._thread, self._worker))
         if self._sweeper is not None:
             self._sweeper.stop()
             self._sweeper = None
 
     def _on_seen(self, solved: object) -> None:
+        self._forgotten = False
         self.arrived.emit(solved)
         if self._thread is None:
             self._weigh(solved)
@@ -166,6 +201,8 @@ class Solver(QObject):
         # A newer reading makes the older plan worthless.
         if self._waiting is not None:
             self._next()
+        elif self._worker.stopped.is_set():
+            self._on_failed(STOPPED)
         else:
             self._judge.emit(solved)
 
@@ -174,7 +211,10 @@ class Solver(QObject):
         self._next()
 
     def _on_failed(self, words: str) -> None:
-        self.failed.emit(words)
+        # Of a neck that is no longer open nobody wants to hear that it was stopped.
+        if not self._forgotten:
+            self.failed.emit(words)
+        self._forgotten = False
         self._next()
 
     def _next(self) -> None:

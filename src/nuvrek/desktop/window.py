@@ -99,6 +99,8 @@ class Window(QWidget):
         app.stage_wanted.connect(self.show_stage)
         app.retake_wanted.connect(self._retake)
         app.reading_wanted.connect(self._ask)
+        app.slow.connect(self.bar.show_slow)
+        self.bar.stop.clicked.connect(app.stop_solving)
 
     @property
     def stage(self) -> Stage:

@@ -8,14 +8,11 @@ import msgspec
 import numpy as np
 from numpy.typing import NDArray
 
+from nuvrek.estimate.model.chapters import Chapter, carry, chapters
 from nuvrek.estimate.model.edge_contacts import contacts_around, reach_of, resting
 from nuvrek.estimate.model.evidence import Evidence, Gathering, chord_gap, lanes_spoken_of
 from nuvrek.estimate.model.solver import Solution, solve
 from nuvrek.estimate.model.unknowns import (
-    PULL_MM,
-    PULL_SPREAD_MM,
-    ROD_PER_TURN_MM,
-    ROD_SPREAD_MM,
     Row,
     Unknowns,
     unknowns_of,
@@ -81,6 +78,7 @@ class HeightMap:
     solution: Solution
     evidence: Evidence
     gathering: Gathering  # goes on from here when the journal grows
+    earlier: tuple[Chapter, ...]  # of a long journal the chapters that are closed
     # Rows over the unknowns that were worked out once, by kind of height and state of the strings;
     # a changed copy begins without them.
     rows: dict[tuple[str, Strings], tuple[Array, Array]] = field(
@@ -90,6 +88,15 @@ class HeightMap:
     def relief_at(self, lane: Lane, strings: Strings) -> Relief:
         """The relief of one lane in one state of the strings."""
         return next(r for r in self.relief if r.lane == lane and r.strings == strings)
+
+    def after_moves(self, moves: int) -> tuple[Unknowns, Solution]:
+        """What tells of the neck after so many moves of the rod, heats and seasons: today's
+        chapter, or the earlier one in which they lie.
+        """
+        for chapter in self.earlier:
+            if moves <= chapter.carried.moves:
+                return chapter.unknowns, chapter.solution
+        return self.gathering.unknowns, self.solution
 
 
 @dataclass(frozen=True)
@@ -112,6 +119,13 @@ class _Reader:
         variance = np.sum((rows @ self.solution.covariance) * rows, axis=1)
         doubt: Array = NINE_IN_TEN * np.sqrt(np.maximum(variance, 0.0)).reshape(-1, 3)
         return doubt
+
+    def single(self, made: tuple[Row, float]) -> tuple[float, float]:
+        """One quantity with its doubt."""
+        row, constant = made
+        variance = float(row @ self.solution.covariance @ row)
+        mean = float(row @ self.solution.z) + constant
+        return mean, NINE_IN_TEN * float(np.sqrt(max(variance, 0.0)))
 
     def above_line(self, rows: Array, constant: Array) -> tuple[Array, Array]:
         """Heights counted from each lane's line through fret 1 and the joint fret."""
@@ -142,12 +156,30 @@ def map_neck(neck_state: NeckState, before: HeightMap | None = None) -> HeightMa
     ``before`` may be an earlier map of the same neck, from which this one goes on.
     """
     neck_state, left_out = fitting(neck_state)
-    unknowns = unknowns_of(neck_state)
+    *closed, open_part = chapters(neck_state)
+    earlier = _closed(closed, () if before is None else before.earlier)
+    unknowns = unknowns_of(open_part, earlier[-1].carried if earlier else None)
     gathering, start = Gathering(unknowns), None
     if before is not None and before.gathering.unknowns.alike(unknowns):
         gathering, start = before.gathering, before.solution.z
-    evidence, solution = _settle(gathering, neck_state, start)
-    return _read_off(gathering, neck_state, evidence, solution, left_out)
+    evidence, solution = _settle(gathering, open_part, start)
+    return _read_off(gathering, neck_state, evidence, solution, left_out, earlier)
+
+
+def _closed(parts: list[NeckState], known: tuple[Chapter, ...]) -> tuple[Chapter, ...]:
+    """The closed chapters solved one after the other; those that are ``known`` are not solved
+    anew.
+    """
+    found: list[Chapter] = []
+    for n, part in enumerate(parts):
+        if n < len(known) and len(found) == n and known[n].same_journal(part):
+            found.append(known[n])
+            continue
+        known = known[:n]
+        unknowns = unknowns_of(part, found[-1].carried if found else None)
+        _, solution = _settle(Gathering(unknowns), part, None)
+        found.append(Chapter(part, unknowns, solution, carry(part, unknowns, solution)))
+    return tuple(found)
 
 
 def _read_off(
@@ -156,6 +188,7 @@ def _read_off(
     evidence: Evidence,
     solution: Solution,
     left_out: tuple[int, ...],
+    earlier: tuple[Chapter, ...],
 ) -> HeightMap:
     """All heights of the map with their doubts, from the solved unknowns."""
     unknowns, state = gathering.unknowns, neck_state.state
@@ -167,6 +200,7 @@ def _read_off(
     slack_rows, slack_constant = reader.above_line(*reader.flat(unknowns.tops(surface, slack)))
     crown_rows, crown_constant = reader.flat(unknowns.crown_heights(surface))
     off_rows, off_constant = reader.flat(unknowns.deviations(surface))
+    pull, rod = reader.single(unknowns.pull()), reader.single(unknowns.rod())
     return HeightMap(
         neck=unknowns.neck,
         state=state,
@@ -181,10 +215,10 @@ def _read_off(
         deviation_doubt_mm=reader.doubt(off_rows),
         deviation_covariance=off_rows @ solution.covariance @ off_rows.T,
         relief=_reliefs(reader, state),
-        pull_mm=PULL_MM + PULL_SPREAD_MM * float(solution.z[unknowns.pull]),
-        pull_doubt_mm=PULL_SPREAD_MM * _doubt_of(solution, unknowns.pull),
-        rod_mm_per_turn=ROD_PER_TURN_MM + ROD_SPREAD_MM * float(solution.z[unknowns.rod]),
-        rod_doubt_mm_per_turn=ROD_SPREAD_MM * _doubt_of(solution, unknowns.rod),
+        pull_mm=pull[0],
+        pull_doubt_mm=pull[1],
+        rod_mm_per_turn=rod[0],
+        rod_doubt_mm_per_turn=rod[1],
         neck_state=neck_state,
         known=("bass" in spoken, "middle" in spoken, "treble" in spoken),
         crown_measured=any(isinstance(one.reading, CrownHeight) for one in neck_state.taken),
@@ -193,12 +227,8 @@ def _read_off(
         solution=solution,
         evidence=evidence,
         gathering=gathering,
+        earlier=earlier,
     )
-
-
-def _doubt_of(solution: Solution, at: int) -> float:
-    """The doubt of one unknown, nine times in ten, in its own spreads."""
-    return NINE_IN_TEN * float(np.sqrt(solution.covariance[at, at]))
 
 
 def _settle(

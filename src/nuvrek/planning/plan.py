@@ -7,6 +7,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from importlib import import_module
 
+from nuvrek import patience
 from nuvrek.clearance.string_heights import heights_of
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
@@ -63,6 +64,7 @@ def make_plan(
 
 def drafted(record: WayRecord, weighing: Weighing) -> Draft | None:
     """The way of a record on this neck, or None where the readings do not speak of it."""
+    patience.ask()
     module, name = record.builder.split(":")
     build: Callable[[Weighing], Draft | None] = getattr(import_module(module), name)
     return build(weighing)

@@ -116,51 +116,136 @@ def live_numbers(entries: Sequence[AnyEntry]) -> list[int]:
 
 def fold(neck: NeckDescription, entries: Sequence[AnyEntry]) -> NeckState:
     """The state of ``neck`` after ``entries``."""
-    neck_state = NeckState(neck=neck, length=len(entries))
-    readings: list[tuple[int, AnyReading]] = []
+    folding = _Folding(NeckState(neck=neck))
     for number in live_numbers(entries):
-        entry = entries[number - 1]
-        if isinstance(entry, Reading):
-            readings.append((number, entry))
-            continue
-        neck_state = _step(_with_readings(neck_state, readings), number, entry)
-        readings.clear()
-    return structs.replace(_with_readings(neck_state, readings), length=len(entries))
+        folding.add(number, entries[number - 1])
+    return folding.state_at(len(entries))
 
 
 def advance(now: NeckState, number: int, entry: AnyEntry) -> NeckState | None:
     """The state after one more entry, or None where only a new fold can tell (a strike)."""
     if isinstance(entry, Strike):
         return None
-    if isinstance(entry, Reading):
-        return structs.replace(_with_readings(now, [(number, entry)]), length=number)
-    return structs.replace(_step(now, number, entry), length=number)
+    folding = _Folding(now)
+    folding.add(number, entry)
+    return folding.state_at(number)
 
 
-def _with_readings(now: NeckState, readings: Sequence[tuple[int, AnyReading]]) -> NeckState:
-    """``now`` with readings added at once: one copy of what is there, however many they are."""
-    if not readings:
-        return now
-    done = now.stations_done | {reading.station for _, reading in readings if reading.station}
-    fret = max(now.highest[0], *(highest_fret(reading) for _, reading in readings))
-    string = max(now.highest[1], *(highest_string(reading) for _, reading in readings))
-    shifts, day, taken = now.shifts, now.last_day, []
-    for number, reading in readings:
+class _Folding:
+    """Takes up entry after entry; what grows lies in lists, so that a long journal is read in one
+    go.
+    """
+
+    def __init__(self, now: NeckState) -> None:
+        self.now = now
+        self.taken, self.work, self.shifts = list(now.taken), list(now.work), list(now.shifts)
+        self.heard, self.steps = dict(now.heard), dict(now.steps_done)
+        self.stations = set(now.stations_done)
+        self.highest, self.last_day = now.highest, now.last_day
+        self.state, self.surface = now.state, now.surface
+
+    def state_at(self, length: int) -> NeckState:
+        """The state after all that was added, of a journal of ``length`` entries."""
+        return structs.replace(
+            self.now,
+            taken=tuple(self.taken),
+            work=tuple(self.work),
+            shifts=tuple(self.shifts),
+            state=self.state,
+            surface=self.surface,
+            heard=self.heard,
+            steps_done=self.steps,
+            stations_done=frozenset(self.stations),
+            highest=self.highest,
+            last_day=self.last_day,
+            length=length,
+        )
+
+    def add(self, number: int, entry: AnyEntry) -> None:
+        """Take up one live entry."""
+        match entry:
+            case Reading():
+                self._read(number, entry)
+            # A joint past the last fret (old logbooks let it in) describes no neck.
+            case Describe(neck=neck) if neck.joint_fret <= neck.frets:
+                self.now = structs.replace(self.now, neck=neck)
+            case RoundStart(name=name):
+                self.now = structs.replace(self.now, round_name=name, round_number=number)
+                self.stations = set()
+            case StateChange(state=state, station=station):
+                self.state = structs.replace(state, rod_moves=len(self.shifts))
+                self.stations.add(station)
+            case RodMove():
+                self._turned(number, entry)
+            case Heated():
+                self._shifted(number, entry)
+                self.heard = {}
+            case Heard(string=string, fret=fret, says=says):
+                self._listened({(string, fret): says})
+            case OthersClean(string=string, frets=frets):
+                self._listened({(string, fret): "clean" for fret in frets})
+            case Seated() | Filed():
+                self._worked(number, entry)
+            case Agreed():
+                self.now = structs.replace(self.now, agreed=entry)
+                self._reaches(highest_fret(entry))
+            case Chosen():
+                self.now = structs.replace(self.now, chosen=entry, chosen_number=number)
+                self.steps = {}
+            case StepDone(step=step, at=at):
+                self.steps[step] = at
+            case _:
+                pass
+
+    def _reaches(self, fret: int, string: int = 0) -> None:
+        self.highest = (max(self.highest[0], fret), max(self.highest[1], string))
+
+    def _read(self, number: int, reading: AnyReading) -> None:
+        day = reading.at[:10]
         # Two weeks without a reading may have moved the neck by themselves.
-        if reading.at[:10] != day:
-            if (days := _days(day, reading.at[:10])) >= ANOTHER_VISIT_DAYS:
-                shifts = (*shifts, (number, Later(days, reading.at[:10])))
-            day = reading.at[:10] or day
-        taken.append(Taken(number, _after_moves(reading, len(shifts)), now.surface))
-    return structs.replace(
-        now,
-        taken=(*now.taken, *taken),
-        stations_done=done,
-        highest=(fret, string),
-        shifts=shifts,
-        last_day=day,
-        state=structs.replace(now.state, rod_moves=len(shifts)),
-    )
+        if day != self.last_day:
+            if (days := _days(self.last_day, day)) >= ANOTHER_VISIT_DAYS:
+                self._shifted(number, Later(days, day))
+            self.last_day = day or self.last_day
+        self.taken.append(Taken(number, _after_moves(reading, len(self.shifts)), self.surface))
+        self._reaches(highest_fret(reading), highest_string(reading))
+        if reading.station:
+            self.stations.add(reading.station)
+
+    def _shifted(self, number: int, shift: RodMove | Heated | Later) -> None:
+        self.shifts.append((number, shift))
+        self.state = structs.replace(self.state, rod_moves=len(self.shifts))
+
+    def _turned(self, number: int, move: RodMove) -> None:
+        """The rod was moved; a move without a side moves both of twin rods."""
+        low = 0.0 if move.side == "treble" else move.turns
+        high = 0.0 if move.side == "bass" or self.now.neck.rod != "twin" else move.turns
+        self.state = structs.replace(
+            self.state,
+            rod_turns=self.state.rod_turns + low,
+            rod_high_turns=self.state.rod_high_turns + high,
+        )
+        self._shifted(number, move)
+        self.heard = {}
+
+    def _listened(self, said: dict[tuple[int, int], str]) -> None:
+        self.heard.update(said)
+        for string, fret in said:
+            self._reaches(fret, string)
+
+    def _worked(self, number: int, entry: Seated | Filed) -> None:
+        places: list[tuple[int, Lane]]
+        if isinstance(entry, Seated):
+            places = [(entry.fret, lane) for lane in LANES]
+        else:
+            places = [(fret, lane) for fret, lane, _ in entry.off]
+        # A new mapping for each work: readings keep the one they were taken on.
+        self.surface = dict(self.surface)
+        for place in places:
+            self.surface[place] = self.surface.get(place, 0) + 1
+            self._reaches(place[0])
+        self.work.append(Work(number, entry, {place: self.surface[place] for place in places}))
+        self.heard = {}
 
 
 def _days(before: str, after: str) -> int:
@@ -176,83 +261,6 @@ def _after_moves(reading: AnyReading, moves: int) -> AnyReading:
     if reading.state.rod_moves == moves:
         return reading
     return structs.replace(reading, state=structs.replace(reading.state, rod_moves=moves))
-
-
-def _turned(now: NeckState, number: int, move: RodMove) -> NeckState:
-    """The state after the rod was moved; a move without a side moves both of twin rods."""
-    state, shifts = now.state, (*now.shifts, (number, move))
-    low = 0.0 if move.side == "treble" else move.turns
-    high = 0.0 if move.side == "bass" or now.neck.rod != "twin" else move.turns
-    state = structs.replace(
-        state,
-        rod_turns=state.rod_turns + low,
-        rod_high_turns=state.rod_high_turns + high,
-        rod_moves=len(shifts),
-    )
-    return structs.replace(now, state=state, shifts=shifts, heard={})
-
-
-def _listened(now: NeckState, said: dict[tuple[int, int], str]) -> NeckState:
-    fret = max(now.highest[0], *(fret for _, fret in said), 0)
-    string = max(now.highest[1], *(string for string, _ in said), 0)
-    return structs.replace(now, heard={**now.heard, **said}, highest=(fret, string))
-
-
-def _heated(now: NeckState, number: int, heat: Heated) -> NeckState:
-    shifts = (*now.shifts, (number, heat))
-    state = structs.replace(now.state, rod_moves=len(shifts))
-    return structs.replace(now, state=state, shifts=shifts, heard={})
-
-
-def _step(now: NeckState, number: int, entry: AnyEntry) -> NeckState:
-    match entry:
-        # A joint past the last fret (old logbooks let it in) describes no neck.
-        case Describe(neck=neck) if neck.joint_fret <= neck.frets:
-            return structs.replace(now, neck=neck)
-        case RoundStart(name=name):
-            return structs.replace(
-                now, round_name=name, round_number=number, stations_done=frozenset()
-            )
-        case StateChange(state=state, station=station):
-            state = structs.replace(state, rod_moves=len(now.shifts))
-            return structs.replace(now, state=state, stations_done=now.stations_done | {station})
-        case RodMove():
-            return _turned(now, number, entry)
-        case Heated():
-            return _heated(now, number, entry)
-        case Heard(string=string, fret=fret, says=says):
-            return _listened(now, {(string, fret): says})
-        case OthersClean(string=string, frets=frets):
-            return _listened(now, {(string, fret): "clean" for fret in frets})
-        case Seated() | Filed():
-            return _after_work(now, number, entry)
-        case Agreed():
-            return structs.replace(now, agreed=entry, highest=_reaching(now, entry))
-        case Chosen():
-            return structs.replace(now, chosen=entry, chosen_number=number, steps_done={})
-        case StepDone(step=step, at=at):
-            return structs.replace(now, steps_done={**now.steps_done, step: at})
-        case _:
-            return now
-
-
-def _reaching(now: NeckState, entry: AnyEntry) -> tuple[int, int]:
-    return max(now.highest[0], highest_fret(entry)), now.highest[1]
-
-
-def _after_work(now: NeckState, number: int, entry: Seated | Filed) -> NeckState:
-    places: list[tuple[int, Lane]]
-    if isinstance(entry, Seated):
-        places = [(entry.fret, lane) for lane in LANES]
-    else:
-        places = [(fret, lane) for fret, lane, _ in entry.off]
-    surface = dict(now.surface)
-    for place in places:
-        surface[place] = surface.get(place, 0) + 1
-    surfaces = {place: surface[place] for place in places}
-    highest = (max([now.highest[0], *(fret for fret, _ in places)]), now.highest[1])
-    work = (*now.work, Work(number, entry, surfaces))
-    return structs.replace(now, surface=surface, work=work, highest=highest, heard={})
 
 
 def fitting(now: NeckState) -> tuple[NeckState, tuple[int, ...]]:

@@ -40,6 +40,8 @@ class BenchBar(QWidget):
         self.unit.pressed.connect(self.unit_pressed)
         self.aside = self._label("Leaf that slides")
         self.message = self._label("Message", wrap=True)
+        self.stop = self._chip("Leave what is being worked out; all readings are kept")
+        self.stop.hide()
         self.notice = ""
         self.strings = self._chip("Strings: press to change")
         self.posture = self._chip("Posture: press to change")
@@ -56,6 +58,9 @@ class BenchBar(QWidget):
         for label in (self.aside, self.number, self.unit):
             figures.addWidget(label, 0, Qt.AlignmentFlag.AlignBaseline)
         figures.addStretch()
+        told = QHBoxLayout()
+        told.addWidget(self.message, 1)
+        told.addWidget(self.stop)
         right = QVBoxLayout()
         right.addWidget(self.right_title)
         right.addWidget(self.right, 1)
@@ -65,7 +70,7 @@ class BenchBar(QWidget):
         grid.setVerticalSpacing(4)
         grid.addWidget(self.prompt, 0, 0)
         grid.addLayout(figures, 1, 0)
-        grid.addWidget(self.message, 2, 0)
+        grid.addLayout(told, 2, 0)
         grid.addWidget(self.chips, 4, 0)
         grid.addLayout(right, 0, 1, 5, 1)
         grid.setColumnStretch(0, 1)
@@ -118,6 +123,10 @@ class BenchBar(QWidget):
             f"{px(2)}px {px(9)}px; min-height: {px(18)}px; }}"
             f"QPushButton:hover {{ color: {c.bar_accent}; border-color: {c.bar_accent}; }}"
         )
+        self.stop.setStyleSheet(
+            f"color: {c.bar_accent}; background: transparent; font-size: {px(14)}px;"
+            f" border: 1px solid {c.bar_accent}; border-radius: {px(5)}px; padding: 2px {px(9)}px;"
+        )
         self.right_title.setStyleSheet(f"font-size: {px(13)}px; color: {c.bar_muted};")
         self.right.setStyleSheet(f"font-size: {min(px(15), 20)}px; color: {c.bar_ink};")
 
@@ -135,6 +144,11 @@ class BenchBar(QWidget):
         """A sentence that stays over whatever else the bar would show, until the next key."""
         self.notice = sentence
         self.message.setText(sentence)
+
+    def show_slow(self, seconds: int) -> None:
+        """A result is on its way for so long already; 0: no longer."""
+        self.stop.setVisible(seconds > 0)
+        self.stop.setText(f"Working it out for {seconds} s · stop")
 
     def show_words(
         self,

@@ -15,6 +15,7 @@ from typing import Literal
 import numpy as np
 from numpy.typing import NDArray
 
+from nuvrek import patience
 from nuvrek.estimate.model.edge_contacts import Contacts
 from nuvrek.estimate.model.unknowns import BEAM_MM, Row, Unknowns
 from nuvrek.neck.description import LANES, Lane
@@ -219,6 +220,7 @@ class Gathering:
             groups.setdefault(one.heights, []).append(i)
         rows, constants = np.empty((len(said), self.unknowns.size)), np.empty(len(said))
         for key, members in groups.items():
+            patience.ask()
             heights, constant = self._heights(key)
             weights = np.zeros((len(members), constant.size))
             # Rows of one state share their heights: one product a group instead of one a reading.

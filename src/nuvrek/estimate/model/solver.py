@@ -14,6 +14,7 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.special import log_ndtr
 
+from nuvrek import patience
 from nuvrek.estimate.model.evidence import Evidence
 
 Array = NDArray[np.float64]
@@ -149,6 +150,7 @@ def solve(evidence: Evidence, start: Array | None = None, tails: Array | None = 
     value, terms = _objective(evidence, z, tails)
     steps = 0
     while True:
+        patience.ask()
         _, slope, curvature = prior_penalty(z, tails)
         gradient = slope - evidence.rows.T @ terms.slope
         hessian = _hessian(curvature, terms.curvature, evidence.rows)

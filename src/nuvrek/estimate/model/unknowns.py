@@ -14,13 +14,13 @@ from functools import lru_cache
 import numpy as np
 from numpy.typing import NDArray
 
+from nuvrek.estimate.model.metal_work import MetalWork, metal_work
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.board import LANE_ACROSS
-from nuvrek.neck.description import LANES, Lane, NeckDescription
+from nuvrek.neck.description import Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.readings import tool_errors
-from nuvrek.readings.entries import Dial, Heated, RodMove, Seated, State
-from nuvrek.readings.journal import NeckState, Work
+from nuvrek.readings.entries import Dial, Heated, RodMove, State
+from nuvrek.readings.journal import NeckState
 
 Row = NDArray[np.float64]
 
@@ -61,6 +61,7 @@ HEAT_MM = 0.25
 SEASON_MM = 0.05
 # How a beam lies over the frets is not known at all.
 BEAM_MM = 5.0
+_LOOK_BACK = 20
 
 
 def bend_variants(neck: NeckDescription) -> Row:
@@ -107,26 +108,41 @@ def _twin_share(side: float) -> Row:
     return np.where(across == 0.0, TWIN_MIDDLE, np.where(across > 0.0, 1.0, TWIN_OTHER))
 
 
-def _slips(neck_state: NeckState) -> Row:
-    """What each rod move may have done beside its turns, shape (moves, 3), dip in mm by lane."""
-    slips = np.zeros((len(neck_state.shifts), 3))
+def _slips(neck_state: NeckState, first: int) -> Row:
+    """What each rod move from ``first`` on may have done beside its turns, shape (moves, 3), dip
+    in mm by lane.
+    """
+    slips = np.zeros((len(neck_state.shifts) - first, 3))
+    # A few moves back tell which way each rod went last.
+    start = max(0, first - _LOOK_BACK)
     before: dict[str | None, float] = {}
-    for n, (_, move) in enumerate(neck_state.shifts):
+    for n, (_, move) in enumerate(neck_state.shifts[start:], start - first):
         if not isinstance(move, RodMove):
-            slips[n] = HEAT_MM if isinstance(move, Heated) else SEASON_MM
+            if n >= 0:
+                slips[n] = HEAT_MM if isinstance(move, Heated) else SEASON_MM
             continue
-        turns = SLIP_SHARE * abs(move.turns)
-        back = PLAY_TURNS if before.get(move.side, 0.0) * move.turns < 0.0 else 0.0
-        guess = 0.0
-        if move.rough:
-            guess = ROUGH_TURNS + ROUGH_SHARE * abs(move.turns) if move.turns else UNCOUNTED_TURNS
-        mm = ROD_PER_TURN_MM * np.sqrt(turns**2 + back**2 + guess**2)
-        share = np.ones(3)
-        if neck_state.neck.rod == "twin" and move.side is not None:
-            share = _twin_share(1.0 if move.side == "treble" else -1.0)
-        slips[n] = np.hypot(mm, SLIP_FLOOR_MM) * share
+        if n >= 0:
+            back = before.get(move.side, 0.0) * move.turns < 0.0
+            slips[n] = _slip_mm(move, back) * _reach(neck_state.neck, move)
         before[move.side] = move.turns
     return slips
+
+
+def _slip_mm(move: RodMove, back: bool) -> float:
+    turns = SLIP_SHARE * abs(move.turns)
+    guess = 0.0
+    if move.rough:
+        guess = ROUGH_TURNS + ROUGH_SHARE * abs(move.turns) if move.turns else UNCOUNTED_TURNS
+    play = PLAY_TURNS if back else 0.0
+    mm = ROD_PER_TURN_MM * np.sqrt(turns**2 + play**2 + guess**2)
+    return float(np.hypot(mm, SLIP_FLOOR_MM))
+
+
+def _reach(neck: NeckDescription, move: RodMove) -> Row:
+    """What a move does to each lane, shape (3,)."""
+    if neck.rod != "twin" or move.side is None:
+        return np.ones(3)
+    return _twin_share(1.0 if move.side == "treble" else -1.0)
 
 
 @lru_cache(maxsize=32)
@@ -144,67 +160,118 @@ def _board_basis(scale_mm: float, frets: int, length_scale_mm: float) -> Row:
 
 
 @dataclass(frozen=True)
-class Unknowns:
-    """Rows that turn the standard normals into heights."""
+class Carried:
+    """What earlier chapters of a journal leave behind: the standing quantities as they were known
+    at its end, normal with ``mean`` (n,) and covariance ``root @ root.T``, (n, n).
 
-    neck: NeckDescription
-    size: int
-    board: Row  # (frets + 1, size): mean over the width, slack, rod at 0, lying
-    twist: Row  # (frets + 1, size): half the difference high side minus low side
-    crown: Row  # (frets + 1, 3, surfaces, size)
-    crown_constant: NDArray[np.float64]  # (frets + 1, 3, surfaces)
+    They stand in the order of ``Places``: the board's and the neck's unknowns as standard normals,
+    then the dip that moves of the rod, heat and seasons left on each lane, then every crown, mm.
+    """
+
+    mean: Row
+    root: Row
+    surface: Mapping[tuple[int, Lane], int]
+    moves: int
+
+
+@dataclass(frozen=True, slots=True)
+class Places:
+    """Where the standing unknowns stand in a vector; what a chapter adds follows after ``end``."""
+
+    rough: int  # so many directions of the board, then as many of its twist
+    bow: int
     wire: int
     pull: int
     pull_twist: int
     rod: int
     posture: int
+    tongue: int
+    hump: int
+    variant: int  # the variants of the pull, then those of the rod
+    dips: int  # by lane, only where something was carried
+    crown: int
+    end: int
+
+
+def _places(neck: NeckDescription, rough: int, carried: Carried | None) -> Places:
+    after = iter(range(2 * rough, 2 * rough + 9))
+    bow, wire, pull, pull_twist, rod, posture, tongue, hump, variant = after
+    dips = variant + 4
+    crown = dips if carried is None else dips + 3
+    end = crown + (neck.frets + 1) * (4 if carried is None else 3)
+    return Places(
+        rough, bow, wire, pull, pull_twist, rod, posture, tongue, hump, variant, dips, crown, end
+    )
+
+
+@dataclass(frozen=True)
+class Unknowns:
+    """Rows that turn the standard normals into heights."""
+
+    neck: NeckDescription
+    size: int
+    at: Places
+    board: Row  # (frets + 1, size): mean over the width, slack, rod at 0, lying
+    twist: Row  # (frets + 1, size): half the difference high side minus low side
+    crown: Row  # (frets + 1, 3, size): crowns as they stood when the chapter began
+    work: MetalWork
     bend: Row  # (frets + 1,)
     variants: Row  # (2, frets + 1): see bend_variants
-    variant: int  # where the variants of the pull, then those of the rod, stand in z
     tails: Row  # (size,): how far the normal part of each unknown's prior reaches
-    beams: dict[
-        tuple[int, Lane, State], int
-    ]  # where a run's level and slope (beams + 1) stand in z
-    # (moves, 3): what each rod move, heat or season may have done beside its turns, dip in mm, by
-    # lane
+    # where a run's level and slope (beams + 1) stand in z
+    beams: dict[tuple[int, Lane, State], int]
+    # (moves, 3): what each rod move, heat or season of the chapter may have done beside its turns,
+    # dip in mm, by lane
     slips: Row
     slip: int  # where they stand in z
+    carried: Carried | None = None
+
+    @property
+    def moves_before(self) -> int:
+        """How many moves of the rod, heats and seasons lie before this chapter."""
+        return 0 if self.carried is None else self.carried.moves
 
     def alike(self, other: Unknowns) -> bool:
         """Whether the unknowns are laid out the same: same neck, same metal work, same beams."""
         return (
             self.neck == other.neck
+            and self.carried is other.carried
             and self.beams == other.beams
             and self.size == other.size
             and np.array_equal(self.slips, other.slips)
-            and np.array_equal(self.crown_constant, other.crown_constant)
-            and np.array_equal(self.crown, other.crown)
+            and self.work == other.work
         )
 
     def wood(self, state: State) -> tuple[Row, Row]:
         """Rows (frets + 1, 3, size) and constants (frets + 1, 3) of the board's face beside nut
         and frets.
         """
-        across = np.asarray(LANE_ACROSS)
+        return self._standing(*self._wood(state))
+
+    def _wood(self, state: State) -> tuple[Row, Row]:
+        across, at = np.asarray(LANE_ACROSS), self.at
         rows = self.board[:, None, :] + across[None, :, None] * self.twist[:, None, :]
         dip = -self.bend[:, None]
         constant = np.zeros((len(self.bend), 3))
         if state.strings == "pitch":
-            rows[:, :, self.pull] += dip * PULL_SPREAD_MM
-            rows[:, :, self.pull_twist] += dip * across * PULL_TWIST_MM
+            rows[:, :, at.pull] += dip * PULL_SPREAD_MM
+            rows[:, :, at.pull_twist] += dip * across * PULL_TWIST_MM
             for n, shape in enumerate(self.variants):
-                rows[:, :, self.variant + n] -= shape[:, None] * PULL_VARIANT_MM
+                rows[:, :, at.variant + n] -= shape[:, None] * PULL_VARIANT_MM
             constant += dip * PULL_MM
         turned = rod_turns_by_lane(self.neck, state)
         if np.any(turned):
-            rows[:, :, self.rod] -= dip * turned * ROD_SPREAD_MM
+            rows[:, :, at.rod] -= dip * turned * ROD_SPREAD_MM
             for n, shape in enumerate(self.variants, 2):
-                rows[:, :, self.variant + n] += shape[:, None] * turned * ROD_VARIANT_MM
+                rows[:, :, at.variant + n] += shape[:, None] * turned * ROD_VARIANT_MM
             constant -= dip * turned * ROD_PER_TURN_MM
-        for move, slip in enumerate(self.slips[: state.rod_moves]):
+        if self.carried is not None:
+            for lane in range(3):
+                rows[:, lane, at.dips + lane] += dip[:, 0]
+        for move, slip in enumerate(self.slips[: max(state.rod_moves - self.moves_before, 0)]):
             rows[:, :, self.slip + move] -= dip * slip
         if state.posture == "played":
-            rows[:, :, self.posture] += dip * POSTURE_MM
+            rows[:, :, at.posture] += dip * POSTURE_MM
         return rows, constant
 
     def deviations(self, surface: Mapping[tuple[int, Lane], int]) -> tuple[Row, Row]:
@@ -213,125 +280,124 @@ class Unknowns:
 
         ``surface`` names the places that were worked on and which of their surfaces is meant.
         """
-        rows, constant = self.crown[:, :, 0].copy(), self.crown_constant[:, :, 0].copy()
-        for (fret, lane), surfaces in surface.items():
-            k = LANES.index(lane)
-            rows[fret, k], constant[fret, k] = (
-                self.crown[fret, k, surfaces],
-                self.crown_constant[fret, k, surfaces],
-            )
-        return rows, constant
+        return self._standing(*self._deviations(surface))
+
+    def _deviations(self, surface: Mapping[tuple[int, Lane], int]) -> tuple[Row, Row]:
+        rows = self.crown.copy()
+        return rows, self.work.lay_on(rows, surface, self.at.end)
 
     def tops(self, surface: Mapping[tuple[int, Lane], int], state: State) -> tuple[Row, Row]:
         """Rows and constants of all tops, shaped as in ``wood``; the common crown height cancels
         and is left out.
         """
-        wood, low = self.wood(state)
-        crown, high = self.deviations(surface)
-        return wood + crown, low + high
+        wood, low = self._wood(state)
+        crown, high = self._deviations(surface)
+        return self._standing(wood + crown, low + high)
 
     def crown_heights(self, surface: Mapping[tuple[int, Lane], int]) -> tuple[Row, Row]:
         """Rows and constants of all crown heights above the wood, shaped as in ``wood``."""
-        rows, constant = self.deviations(surface)
-        rows[:, :, self.wire] += WIRE_MM
-        return rows, constant + self.neck.wire_height_mm
+        rows, constant = self._deviations(surface)
+        rows[:, :, self.at.wire] += WIRE_MM
+        return self._standing(rows, constant + self.neck.wire_height_mm)
+
+    def pull(self) -> tuple[Row, float]:
+        """Row and constant of the relief that the strings pull in, mm."""
+        return self._single(self.at.pull, PULL_SPREAD_MM, PULL_MM)
+
+    def rod(self) -> tuple[Row, float]:
+        """Row and constant of what a turn of the rod takes out, mm."""
+        return self._single(self.at.rod, ROD_SPREAD_MM, ROD_PER_TURN_MM)
+
+    def _single(self, place: int, spread: float, usual: float) -> tuple[Row, float]:
+        row = np.zeros(self.size)
+        row[place] = spread
+        rows, constants = self._standing(row, np.array(usual))
+        return rows, float(constants)
+
+    def standing(self, surface: Mapping[tuple[int, Lane], int]) -> tuple[Row, Row]:
+        """Rows (n, size) and constants (n,) of what the next chapter starts from, see Carried;
+        crowns as on ``surface``.
+        """
+        normals = np.eye(self.at.dips, self.size)
+        dips = np.zeros((3, self.size))
+        if self.carried is not None:
+            dips[:, self.at.dips : self.at.dips + 3] = np.eye(3)
+        dips[:, self.slip : self.slip + len(self.slips)] = -self.slips.T
+        crown, constant = self._deviations(surface)
+        rows = np.concatenate((normals, dips, crown.reshape(-1, self.size)))
+        return self._standing(rows, np.concatenate((np.zeros(len(normals) + 3), constant.ravel())))
+
+    def _standing(self, rows: Row, constants: Row) -> tuple[Row, Row]:
+        """From rows over what was carried to rows over standard normals."""
+        if self.carried is None:
+            return rows, constants
+        end = self.at.end
+        constants = constants + rows[..., :end] @ self.carried.mean
+        made = rows.copy()
+        made[..., :end] = rows[..., :end] @ self.carried.root
+        return made, constants
 
 
-def unknowns_of(neck_state: NeckState) -> Unknowns:
-    """Lay out the unknowns for the neck and the metal work done so far."""
+def unknowns_of(neck_state: NeckState, carried: Carried | None = None) -> Unknowns:
+    """Lay out the unknowns for the neck and the metal work done so far, after what was
+    ``carried``: readings and work in ``neck_state`` are then those of the chapter.
+    """
     neck = neck_state.neck
-    places = neck.frets + 1
     rough = _board_basis(neck.scale_mm, neck.frets, BOARD_LENGTH_SCALE_MM)
-    k = rough.shape[1]
-    surfaces = 1 + max(neck_state.surface.values(), default=0)
-    bow, wire, pull, pull_twist, rod, posture, tongue, hump, variant = range(2 * k, 2 * k + 9)
-    first_crown = variant + 4
-    per_fret = 4 + 4 * (surfaces - 1)
+    at = _places(neck, rough.shape[1], carried)
+    work = metal_work(neck_state.work, [one.number for one in neck_state.taken])
     dials = (one.reading for one in neck_state.taken if isinstance(one.reading, Dial))
     # The beam is laid anew for each run, lane and state.
     runs = list(dict.fromkeys((d.run, d.lane, d.state) for d in dials))
-    first_beam = first_crown + places * per_fret
-    beams = {run: first_beam + 2 * n for n, run in enumerate(runs)}
-    slips = _slips(neck_state)
+    first_beam = at.end + work.size
+    slips = _slips(neck_state, 0 if carried is None else carried.moves)
     slip = first_beam + 2 * len(runs)
     size = slip + len(slips)
-    board, twist = _board_rows(neck, rough, size, bow, tongue, hump)
-    crown, tails = _crown_rows(places, surfaces, size, first_crown, per_fret)
-    constant = np.zeros((places, 3, surfaces))
-    for work in neck_state.work:
-        _lay_work(crown, constant, work, first_crown, per_fret)
-    bend, variants = bend_profile(neck), bend_variants(neck)
+    board, twist = _board_rows(neck, rough, size, at)
+    crown, tails = _crown_rows(neck.frets + 1, size, at, carried is not None)
     return Unknowns(
-        neck,
-        size,
-        board,
-        twist,
-        crown,
-        constant,
-        wire,
-        pull,
-        pull_twist,
-        rod,
-        posture,
-        bend,
-        variants,
-        variant,
-        tails,
-        beams,
-        slips,
-        slip,
+        neck=neck,
+        size=size,
+        at=at,
+        board=board,
+        twist=twist,
+        crown=crown,
+        work=work,
+        bend=bend_profile(neck),
+        variants=bend_variants(neck),
+        tails=tails,
+        beams={run: first_beam + 2 * n for n, run in enumerate(runs)},
+        slips=slips,
+        slip=slip,
+        carried=carried,
     )
 
 
-def _board_rows(
-    neck: NeckDescription, rough: Row, size: int, bow: int, tongue: int, hump: int
-) -> tuple[Row, Row]:
+def _board_rows(neck: NeckDescription, rough: Row, size: int, at: Places) -> tuple[Row, Row]:
     """Rows of the board's mean height and of its twist, (frets + 1, size) each."""
     k = rough.shape[1]
     board, twist = np.zeros((len(rough), size)), np.zeros((len(rough), size))
     past, rise = joint_shapes(neck)
     board[:, :k] = BOARD_ROUGHNESS_MM * rough
-    board[:, bow] = -BOW_MM * bend_profile(neck)
-    board[:, tongue] = TONGUE_MM * past
-    board[:, hump] = HUMP_MM * rise
+    board[:, at.bow] = -BOW_MM * bend_profile(neck)
+    board[:, at.tongue] = TONGUE_MM * past
+    board[:, at.hump] = HUMP_MM * rise
     twist[:, k : 2 * k] = TWIST_MM * rough
     return board, twist
 
 
-def _crown_rows(
-    places: int, surfaces: int, size: int, first_crown: int, per_fret: int
-) -> tuple[Row, Row]:
-    """Rows of every crown (frets + 1, 3, surfaces, size), and the tails of all priors (size,)."""
-    crown, tails = np.zeros((places, 3, surfaces, size)), np.full(size, np.inf)
+def _crown_rows(places: int, size: int, at: Places, carried: bool) -> tuple[Row, Row]:
+    """Rows of every crown (frets + 1, 3, size), and the tails of all priors (size,)."""
+    crown, tails = np.zeros((places, 3, size)), np.full(size, np.inf)
+    if carried:
+        crown.reshape(-1, size)[:, at.crown : at.end] = np.eye(3 * places)
+        return crown, tails
     for fret in range(places):
-        at = first_crown + fret * per_fret
-        crown[fret, :, :, at] = NUT_MM if fret == 0 else CROWN_FRET_MM
+        own = at.crown + 4 * fret
+        crown[fret, :, own] = NUT_MM if fret == 0 else CROWN_FRET_MM
         for lane in range(3):
-            crown[fret, lane, :, at + 1 + lane] = CROWN_LANE_MM
+            crown[fret, lane, own + 1 + lane] = CROWN_LANE_MM
         if fret:
-            tails[at] = CROWN_TAIL
-            tails[at + 1 : at + 4] = LANE_TAIL
+            tails[own] = CROWN_TAIL
+            tails[own + 1 : own + 4] = LANE_TAIL
     return crown, tails
-
-
-def _lay_work(
-    crown: Row, constant: NDArray[np.float64], work: Work, first_crown: int, per_fret: int
-) -> None:
-    """A filed or seated top is the old top moved by about what was meant."""
-    if isinstance(work.entry, Seated):
-        off = {}
-    else:
-        off = {(f, lane): mm for f, lane, mm in work.entry.off}
-    for (fret, lane), surface in work.surfaces.items():
-        k = LANES.index(lane)
-        at = first_crown + fret * per_fret + 4 * surface
-        mm = off.get((fret, lane), 0.0)
-        for later in range(surface, crown.shape[2]):
-            constant[fret, k, later] -= mm
-            if isinstance(work.entry, Seated):
-                crown[fret, k, later, at] = tool_errors.SEATED_ERROR_MM
-                crown[fret, k, later, at + 1 + k] = CROWN_LANE_MM
-            else:
-                crown[fret, k, later, at + 1 + k] = (
-                    tool_errors.FILED_ERROR_MM + tool_errors.FILED_SHARE_ERROR * mm
-                )

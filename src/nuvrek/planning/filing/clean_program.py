@@ -15,6 +15,7 @@ from numpy.typing import NDArray
 from scipy.optimize import linprog
 from scipy.sparse import csr_array, vstack
 
+from nuvrek import patience
 from nuvrek.clearance.string_lines import lane_weights
 from nuvrek.clearance.strung_neck import OnNeck
 from nuvrek.mechanics.beam import bend_profile
@@ -235,6 +236,7 @@ def curve(
         first = solve(made.raised(lowest), chosen)
     ups, metal = ([], []) if first is None else ([lowest], [_metal(first[0])])
     for up in np.linspace(lowest, now, POINTS)[1:-1]:
+        patience.ask()
         found = solve(made.raised(float(up)), chosen)
         if found is not None:
             ups.append(float(up))

@@ -8,6 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.special import ndtr
 
+from nuvrek import patience
 from nuvrek.clearance.room import Strung
 from nuvrek.clearance.string_heights import AS_WANTED_MM
 from nuvrek.clearance.strung_neck import OnNeck
@@ -90,6 +91,7 @@ def _drawn(case: Case) -> Array:
 
 
 def _doubt(weighing: Weighing, one: Costed, pool: Pool, drawn: Array, more: float) -> Doubt:
+    patience.ask()
     case, families = weighing.case, one.record.families
     rows, _ = case.measurer.heights("tops", "slack")
     metal, read = 0.0, None

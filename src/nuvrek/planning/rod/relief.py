@@ -101,7 +101,6 @@ def relief_over_moves(
     them.
     """
     measurer, neck_state = Measurer(neck_map), neck_map.neck_state
-    unknowns, solution = neck_map.gathering.unknowns, neck_map.solution
     parts = _parts(measurer, sides)
     low = high = 0.0
     found = []
@@ -112,6 +111,7 @@ def relief_over_moves(
         state = State(
             rod_turns=low, rod_high_turns=high, rod_moves=moved, posture=neck_state.state.posture
         )
+        unknowns, solution = neck_map.after_moves(moved)
         rows, constants = unknowns.wood(state)
         row = np.sum([w * rows[f, k] for f, k, w in parts], axis=0)
         mm = float(row @ solution.z + sum(w * constants[f, k] for f, k, w in parts))

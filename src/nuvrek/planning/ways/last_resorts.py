@@ -38,15 +38,15 @@ def heat_so_far(neck_map: HeightMap) -> HeatSoFar:
     """Read from the map: what came out beside the rod's turns. Each cycle updates what the next
     is expected to do.
     """
-    unknowns = neck_map.gathering.unknowns
     gains, mean, variance = [], HEAT_GAIN_MM, HEAT_GAIN_SPREAD_MM**2
     for n, (number, _) in enumerate(neck_map.neck_state.shifts):
         if number not in {heat for heat, _ in neck_map.neck_state.heats}:
             continue
-        at = unknowns.slip + n
-        share = float(unknowns.slips[n].mean())
-        mm = share * float(neck_map.solution.z[at])
-        sd = share * float(np.sqrt(neck_map.solution.covariance[at, at]))
+        unknowns, solution = neck_map.after_moves(n + 1)
+        move = n - unknowns.moves_before
+        at, share = unknowns.slip + move, float(unknowns.slips[move].mean())
+        mm = share * float(solution.z[at])
+        sd = share * float(np.sqrt(solution.covariance[at, at]))
         gains.append((mm, NINE_IN_TEN * sd))
         if sd < 0.8 * HEAT_MM:
             # The cycles of one neck are alike but not the same: half the spread is the cycle's own.
