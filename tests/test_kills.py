@@ -28,6 +28,7 @@ from nuvrek.readings.entries import (
     RoundStart,
     Strike,
 )
+from nuvrek.readings.kinds.work import JPEG_BEGINS
 from tests.support import NECK, TempCase
 
 CROWN = CrownHeight(lane="bass", fret=3, height_mm=1.1)
@@ -49,7 +50,7 @@ def one_act(session: Session, pick: random.Random) -> int:
         (Agreed(), Chosen(way="spot-level", frets=(5,))),
         (RodMove(turns=0.125, side="bass"), RodMove(turns=-0.125, side="treble")),
         (Heard(string=1, fret=3, says="buzzes"), OthersClean(string=1, frets=(1, 2))),
-        (Note(text="a long photo", photo=b"x" * 200_000),),
+        (Note(text="a long photo", photo=JPEG_BEGINS + b"x" * 200_000),),
     )
     if pick.random() < 0.3:
         action, count = pick.choice(STEPS)

@@ -30,7 +30,7 @@ from nuvrek.readings.entries import (
     StringGap,
 )
 from nuvrek.readings.journal import Later
-from tests.support import NECK, WindowCase, neck_state, rng
+from tests.support import WindowCase, neck_state, rng
 
 
 def filed(*places: tuple[int, str], mm: float = 0.01) -> Filed:

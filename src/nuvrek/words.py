@@ -54,6 +54,11 @@ def lower_first(text: str) -> str:
     return text[:1].lower() + text[1:]
 
 
+def whole_letters(text: str) -> str:
+    """The text without halves of letters, as a field of limited length leaves of a last one."""
+    return text.encode("utf-16", "surrogatepass").decode("utf-16", "ignore")
+
+
 def sentences(*parts: str) -> str:
     """Sentences one after the other; empty ones fall out."""
     return " ".join(part for part in parts if part)

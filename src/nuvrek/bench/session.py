@@ -12,7 +12,7 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.acts import Undoable, joined, undoable
 from nuvrek.readings.check import entry_faults
 from nuvrek.readings.entries import AnyEntry, AnyReading, Describe, Strike
-from nuvrek.readings.journal import NeckState, advance, fold
+from nuvrek.readings.journal import MOST_ENTRIES, NeckState, advance, fold
 from nuvrek.readings.words import act_words
 from nuvrek.units import Unit
 
@@ -92,7 +92,11 @@ class Session:
 
     def _following(self, act: Sequence[AnyEntry]) -> NeckState:
         """The state after the act, if the journal could be read back with it. Raises Refused."""
-        now: NeckState | None = self.neck_state
+        if len(self.entries) + len(act) > MOST_ENTRIES:
+            raise Refused(
+                f"A journal holds {MOST_ENTRIES:,} entries at most, and this one has "
+                f"{len(self.entries):,}. Not written down; describe the neck as a new one to go on."
+            )
         neck = self.neck_state.neck
         for number, entry in enumerate(act, len(self.entries) + 1):
             faults = entry_faults(entry, neck, number)
@@ -100,9 +104,7 @@ class Session:
                 raise Refused(f"Not written down: {faults[0]}")
             if isinstance(entry, Describe):
                 neck = entry.neck
-            # Once something is struck out only a fold of the whole can tell; one at the end will
-            # do.
-            now = None if now is None else advance(now, number, entry)
+        now = advance(self.neck_state, len(self.entries) + 1, *act)
         if now is None:
             now = fold(self._first, [*self.entries, *act])
         try:

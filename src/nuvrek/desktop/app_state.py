@@ -12,6 +12,7 @@ from nuvrek.bench.pages.shelf import Shelf
 from nuvrek.bench.session import Session, undo_words
 from nuvrek.bench.settings import Settings, save
 from nuvrek.bench.solved import Solved, Terms, Wanted
+from nuvrek.desktop.aside import Aside
 from nuvrek.desktop.solver import Solver
 from nuvrek.desktop.theme import Theme
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
@@ -58,6 +59,7 @@ class AppState(QObject):
         self._solver = Solver(inline, self)
         self._solver.arrived.connect(self._on_solved)
         self._solver.failed.connect(self._on_failed)
+        self.aside = Aside(inline, self)
         self._under_way_s = 0
         self._clock = QTimer(self)
         self._clock.setInterval(1000)
@@ -198,6 +200,7 @@ class AppState(QObject):
         """Stop solving and close the logbook."""
         if self._gauge is not None:
             self._gauge.close()
+        self.aside.close()
         self._solver.close()
         self.book.close()
 

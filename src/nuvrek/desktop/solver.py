@@ -16,7 +16,7 @@ from nuvrek.patience import NoLongerWanted, while_wanted
 # The window paints the new map before the interpreter is shared with the weighing of the ways.
 _PAINT_FIRST_MS = 40
 # On closing, a calculation that was told to stop is given so long to notice.
-_LAST_WAIT_MS = 3000
+LAST_WAIT_MS = 3000
 STOPPED = (
     "Stopped. The readings are kept; strike some that no longer matter, or open the neck again to "
     "have another try."
@@ -182,7 +182,7 @@ class Solver(QObject):
         self._worker.stopped.set()
         if self._thread is not None:
             self._thread.quit()
-            if not self._thread.wait(_LAST_WAIT_MS):
+            if not self._thread.wait(LAST_WAIT_MS):
                 left_running.extend((self._thread, self._worker))
         if self._sweeper is not None:
             self._sweeper.stop()

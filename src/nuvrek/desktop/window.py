@@ -100,7 +100,8 @@ class Window(QWidget):
         app.retake_wanted.connect(self._retake)
         app.reading_wanted.connect(self._ask)
         app.slow.connect(self.bar.show_slow)
-        self.bar.stop.clicked.connect(app.stop_solving)
+        app.aside.told.connect(self.bar.show_under_way)
+        self.bar.stop.clicked.connect(self._stop)
 
     @property
     def stage(self) -> Stage:
@@ -178,6 +179,14 @@ class Window(QWidget):
     def _on_solved(self) -> None:
         if self.now in ("Map", "Choose", "Work", "Prove", ROOM, FILING):
             self.stage.refresh()
+
+    def _stop(self) -> None:
+        """Leave whatever takes long."""
+        if self.app.aside.busy:
+            self.app.aside.stop()
+            self._say("Stopped. Nothing was taken in.")
+        else:
+            self.app.stop_solving()
 
     def _say(self, sentence: str) -> None:
         self.stage.say(sentence)

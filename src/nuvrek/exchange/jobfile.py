@@ -24,13 +24,12 @@ from nuvrek.readings.entries import (
     Side,
     Strings,
 )
+from nuvrek.readings.journal import MOST_ENTRIES
 from nuvrek.readings.sizes import What
 
 FORMAT = "nuvrek-job"
 VERSION = 1
 LARGEST_BYTES = 32 * 1024 * 1024
-# Ten busy years of one neck are 3,000 entries.
-MOST_ENTRIES = 20_000
 _MOST_FAULTS = 20
 
 

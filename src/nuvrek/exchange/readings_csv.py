@@ -6,15 +6,17 @@ from __future__ import annotations
 
 import csv
 import io
-from collections.abc import Iterable, Mapping
+from collections.abc import Callable, Iterable
 from typing import Any, get_args
 
 import msgspec
 
+from nuvrek import patience
 from nuvrek.exchange.jobfile import JobFaults, plain_fault
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.check import entry_faults
 from nuvrek.readings.entries import AnyReading
+from nuvrek.readings.journal import MOST_ENTRIES
 from nuvrek.units import MM_PER_THOU
 
 STATE = ("strings", "rod_turns", "posture", "rod_high_turns", "rod_moves")
@@ -66,7 +68,11 @@ LENGTHS = tuple(name for name in COLUMNS if name == "mm" or name.endswith("_mm")
 _WHOLE = ("fret", "run", "low_support", "high_support", "string", "capo", "rod_moves")
 # Kinds whose lane is one of the two sides.
 _SIDED = ("string-height", "fret-end", "ends-fine")
-MOST_ROWS = 100_000
+MOST_ROWS = MOST_ENTRIES
+# Each length in mm and in thou is far from as many.
+_MOST_COLUMNS, _LONGEST_HEADING = 100, 4000
+# After so many rows it is asked whether anybody still waits for them.
+_BREATH = 500
 _LIKE_FORMULAS = ("=", "+", "-", "@", "\t", "\r")
 _MOST_FAULTS = 20
 
@@ -94,59 +100,84 @@ def _cell(value: object) -> object:
     return value
 
 
-def read_table(text: str, neck: NeckDescription) -> list[AnyReading]:
+def read_table(
+    text: str, neck: NeckDescription, told: Callable[[int], None] = lambda row: None
+) -> list[AnyReading]:
     """Readings from CSV, or from a table pasted out of a spreadsheet (tabs or semicolons, decimal
     commas).
 
-    Length columns may end in ``_thou`` instead of ``_mm``. Raises JobFaults with one line a
-    faulty row; then nothing is taken.
+    Length columns may end in ``_thou`` instead of ``_mm``. ``told`` hears now and then which row
+    is read. Raises JobFaults with one line a faulty row; then nothing is taken.
     """
     text = text.replace("\r\n", "\n").replace("\r", "\n")
-    try:
-        rows = list(csv.DictReader(io.StringIO(text), delimiter=_delimiter(text)))
-    except csv.Error as error:
-        raise JobFaults([f"not a table ({error})."]) from None
-    if not rows:
-        raise JobFaults(["there are no rows below the heading."])
-    if len(rows) > MOST_ROWS:
-        raise JobFaults([f"more than {MOST_ROWS} rows."])
-    if "kind" not in rows[0]:
-        raise JobFaults(['the heading row should name the columns, "kind" among them.'])
+    rows = csv.reader(io.StringIO(text), delimiter=_delimiter(text))
     readings: list[AnyReading] = []
     faults: list[str] = []
-    for number, row in enumerate(rows, 2):
-        try:
-            reading = msgspec.convert(_fields(row), AnyReading)
-        except msgspec.ValidationError as error:
-            faults.append(f"row {number}: {plain_fault(str(error))}")
-        except ValueError as error:
-            faults.append(f"row {number}: {error}.")
-        else:
-            readings.append(reading)
-            faults.extend(f"row {number}: {fault}" for fault in entry_faults(reading, neck, number))
-        if len(faults) >= _MOST_FAULTS:
-            faults.append("further faults are not listed.")
-            break
+    try:
+        heading = _heading(next(rows, []))
+        for number, row in enumerate(rows, 2):
+            if not row:
+                continue
+            if number - 1 > MOST_ROWS:
+                raise JobFaults([f"more than {MOST_ROWS:,} rows."])
+            if number % _BREATH == 0:
+                patience.ask()
+                told(number)
+            found = _reading(heading, row, neck, number, faults)
+            if found is not None:
+                readings.append(found)
+            if len(faults) >= _MOST_FAULTS:
+                faults.append("further faults are not listed.")
+                break
+    except csv.Error as error:
+        raise JobFaults([f"not a table ({error})."]) from None
     if faults:
         raise JobFaults(faults)
+    if not readings:
+        raise JobFaults(["there are no rows below the heading."])
     return readings
 
 
+def _heading(cells: list[str]) -> list[str]:
+    """The names of the columns. Raises JobFaults where they are not those of readings."""
+    if len(cells) > _MOST_COLUMNS:
+        raise JobFaults([f"more than {_MOST_COLUMNS} columns."])
+    names = [name.strip().lower() for name in cells]
+    if "kind" not in names:
+        raise JobFaults(['the heading row should name the columns, "kind" among them.'])
+    unknown = [name for name in names if _column(name) not in COLUMNS]
+    if unknown:
+        raise JobFaults([f'row 1: the column "{unknown[0][:40]}" is not known.'])
+    return names
+
+
+def _reading(
+    heading: list[str], row: list[str], neck: NeckDescription, number: int, faults: list[str]
+) -> AnyReading | None:
+    """The reading of a row, or None and what is wrong in ``faults``."""
+    try:
+        reading: AnyReading = msgspec.convert(_fields(heading, row), AnyReading)
+    except msgspec.ValidationError as error:
+        faults.append(f"row {number}: {plain_fault(str(error))}")
+    except ValueError as error:
+        faults.append(f"row {number}: {error}.")
+    else:
+        faults.extend(f"row {number}: {fault}" for fault in entry_faults(reading, neck, number))
+        return reading
+    return None
+
+
 def _delimiter(text: str) -> str:
-    heading = text.split("\n", 1)[0]
+    heading = text[:_LONGEST_HEADING].split("\n", 1)[0]
     return max(",;\t", key=heading.count)
 
 
-def _fields(row: Mapping[str | None, Any]) -> dict[str, Any]:
+def _fields(heading: list[str], row: list[str]) -> dict[str, Any]:
     """One row as the fields of a reading; raises ValueError with what is wrong."""
-    if None in row:
+    if len(row) > len(heading):
         raise ValueError("more cells than the heading names")
-    cells = {str(name).strip().lower(): _unmarked(str(cell or "")) for name, cell in row.items()}
-    unknown = [name for name in cells if _column(name) not in COLUMNS]
-    if unknown:
-        raise ValueError(f'the column "{unknown[0]}" is not known')
     fields: dict[str, Any] = {}
-    for name, cell in cells.items():
+    for name, cell in zip(heading, map(_unmarked, row), strict=False):
         if cell:
             fields[_column(name)] = _value(name, cell)
     fields["state"] = {name: fields.pop(name) for name in STATE if name in fields}

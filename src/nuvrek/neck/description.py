@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+import math
 from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
-from nuvrek.neck.strings import StringSet, semitones_from_a4, strings_in
+from nuvrek.neck.strings import StringSet, StringSpec, semitones_from_a4, strings_in
 
 Lane = Literal["bass", "middle", "treble"]
 LANES: tuple[Lane, ...] = ("bass", "middle", "treble")
@@ -46,6 +47,11 @@ TOUCH_WORDS: dict[Touch, str] = {"light": "light", "usual": "usual", "firm": "fi
 NEARLY_FLAT_MM = 0.03
 
 MAX_FRETS = 36
+# From the thinnest to the widest wire there is (common practice, no source).
+WIRE_WIDTHS_MM = (0.5, 4.0)
+# Grams per cubic centimetre over the whole section: a loosely wound string is lighter than its
+# core of gut or nylon, none is heavier than tungsten (19.3, CRC Handbook, from memory).
+STRING_DENSITIES = (0.3, 20.0)
 
 ScaleMm = Annotated[float, Meta(ge=200, le=1400)]
 SmallMm = Annotated[float, Meta(ge=0, le=5)]
@@ -54,7 +60,8 @@ RadiusMm = Annotated[float, Meta(ge=50, le=2000)]
 ReliefMm = Annotated[float, Meta(ge=0, le=1.5)]
 HeightMm = Annotated[float, Meta(ge=0.2, le=15)]
 Line = Annotated[str, Meta(max_length=200)]
-Words = Annotated[str, Meta(max_length=4000)]
+MOST_LETTERS = 4000
+Words = Annotated[str, Meta(max_length=MOST_LETTERS)]
 
 
 class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
@@ -130,9 +137,29 @@ def description_faults(neck: NeckDescription) -> list[str]:
             semitones_from_a4(spec.note)
         except ValueError as error:
             faults.append(f"String list: {error}.")
+        else:
+            faults.extend(_mass_faults(spec))
+    low, high = WIRE_WIDTHS_MM
+    if not low <= neck.wire_width_mm <= high:
+        faults.append(f"The fret wire's width should be {low:g} to {high:g} mm.")
     if neck.least_crown_mm >= neck.wire_height_mm:
         faults.append("The least crown to keep is not below the wire's height.")
     return faults
+
+
+def _mass_faults(spec: StringSpec) -> list[str]:
+    """A mass that no string of this gauge can have."""
+    if spec.grams_per_m is None:
+        return []
+    # A gram a metre over a square millimetre is a gram per cubic centimetre.
+    density = spec.grams_per_m / (0.25 * math.pi * spec.gauge_mm**2)
+    low, high = STRING_DENSITIES
+    if low <= density <= high:
+        return []
+    return [
+        f"String list: {spec.grams_per_m:g} g a metre is not possible for a string of "
+        f"{spec.gauge_mm:g} mm."
+    ]
 
 
 def target_by_kind_mm(scale_mm: float) -> tuple[float, float]:

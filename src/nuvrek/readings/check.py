@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from datetime import date
+
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import AnyEntry, OthersStill, Rock
 from nuvrek.readings.kinds import STATIONS, highest_fret, highest_string, record_of
@@ -24,7 +26,17 @@ def entry_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[st
         faults.append(f"fret {fret} doesn't exist; this neck has 1 to {neck.frets}.")
     if string > neck.strings:
         faults.append(f"string {string} doesn't exist; this neck has 1 to {neck.strings}.")
+    if not 1900 <= _year(entry.at) <= 2200:
+        faults.append(f"'{entry.at[:10]}' is no date of a reading.")
     return [*faults, *record_of(entry).faults(entry, neck, number)]
+
+
+def _year(at: str) -> int:
+    """The year of an entry; where no date can be read from it, one that is fine."""
+    try:
+        return date.fromisoformat(at[:10]).year
+    except ValueError:
+        return 2000
 
 
 def question(field: str, text: str, typed: Length) -> tuple[str, Meaning | None] | None:

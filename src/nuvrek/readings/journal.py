@@ -32,6 +32,8 @@ from nuvrek.readings.kinds import highest_fret, highest_string
 # After so many days it is another visit: the neck may have moved meanwhile (common practice, no
 # source).
 ANOTHER_VISIT_DAYS = 14
+# So long a journal may be; ten busy years of one neck are 3,000 entries.
+MOST_ENTRIES = 20_000
 
 
 class Taken(Struct, frozen=True):
@@ -122,13 +124,16 @@ def fold(neck: NeckDescription, entries: Sequence[AnyEntry]) -> NeckState:
     return folding.state_at(len(entries))
 
 
-def advance(now: NeckState, number: int, entry: AnyEntry) -> NeckState | None:
-    """The state after one more entry, or None where only a new fold can tell (a strike)."""
-    if isinstance(entry, Strike):
+def advance(now: NeckState, number: int, *entries: AnyEntry) -> NeckState | None:
+    """The state after more entries, the first of them ``number``, or None where only a new fold
+    can tell (a strike).
+    """
+    if any(isinstance(entry, Strike) for entry in entries):
         return None
     folding = _Folding(now)
-    folding.add(number, entry)
-    return folding.state_at(number)
+    for at, entry in enumerate(entries, number):
+        folding.add(at, entry)
+    return folding.state_at(number + len(entries) - 1)
 
 
 class _Folding:

@@ -8,6 +8,7 @@ import msgspec
 
 from nuvrek.neck.description import NeckDescription, description_faults
 from nuvrek.units import LengthError, Unit, format_length, parse_length
+from nuvrek.words import whole_letters
 
 
 @dataclass(frozen=True, slots=True)
@@ -65,7 +66,11 @@ def read_form(
     ``texts`` holds the text of every length and whole-number field, ``rest`` the other values.
     """
     faults: dict[str, str] = {}
-    values: dict[str, object] = dict(rest)
+    # A field of limited length may leave half a letter of the last one.
+    values: dict[str, object] = {
+        name: whole_letters(value) if isinstance(value, str) else value
+        for name, value in rest.items()
+    }
     for field in LENGTHS:
         text = texts.get(field.name, "").strip()
         if not text and field.name != "scale_mm":
@@ -112,6 +117,13 @@ def _checked(values: dict[str, object]) -> tuple[NeckDescription | None, dict[st
         }
     faults = description_faults(neck)
     if faults:
-        name = "joint_fret" if "joint" in faults[0] else "least_crown_mm"
-        return None, {name: faults[0]}
+        return None, {_field_of(faults[0]): faults[0]}
     return neck, {}
+
+
+def _field_of(fault: str) -> str:
+    """The field in which a contradiction is best put right."""
+    for said, name in (("joint", "joint_fret"), ("width", "wire_width_mm"), ("String", "strings")):
+        if said in fault:
+            return name
+    return "least_crown_mm"

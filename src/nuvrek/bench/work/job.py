@@ -10,7 +10,7 @@ from msgspec import Struct
 
 from nuvrek.bench.session import Session
 from nuvrek.neck.crown import WORTH_FILING_MM
-from nuvrek.neck.description import LANES, Lane
+from nuvrek.neck.description import LANES, MOST_LETTERS, Lane
 from nuvrek.planning.crowns.crowning import frets_to_crown
 from nuvrek.planning.steps.step import Doing, Step
 from nuvrek.planning.ways.kinds import steps_of
@@ -60,7 +60,7 @@ def chosen_entry(solved: Solved, way: Way, neck_map: HeightMap) -> Chosen:
         off=off,
         rod=plan.rod.words if plan.rod is not None and turned else "",
         ends=plan.ends,
-        detail=way.gist[:4000],
+        detail=way.gist[:MOST_LETTERS],
         order=_ink_order(neck_map, way) if off else (),
         no_rod=plan.rodless,
     )

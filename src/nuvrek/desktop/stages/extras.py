@@ -14,10 +14,12 @@ from nuvrek.desktop.widgets.photo import small_copy
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults, read_bytes
 from nuvrek.exchange.readings_csv import read_table, write_table
-from nuvrek.readings.entries import Note
+from nuvrek.neck.description import MOST_LETTERS
+from nuvrek.readings.entries import AnyReading, Note
 from nuvrek.readings.words import place_words
 
 if TYPE_CHECKING:
+    from nuvrek.bench.session import Session
     from nuvrek.desktop.stages.base import Stage
 
 TOOLS = "My tools"
@@ -68,22 +70,38 @@ class Extras:
 
     def note(self, text: str, photo: bytes | None = None) -> None:
         """Keep words (and a photo) with the last reading, or with the neck when there is none."""
-        session = self.app.session
-        if session is None or not (text.strip() or photo):
+        self._keep_note(text, photo, self._about())
+
+    def _keep_note(self, text: str, photo: bytes | None, about: int | None) -> None:
+        session, words_kept = self.app.session, text.strip()
+        if session is None or not (words_kept or photo):
             return
-        about = self._about()
-        entry = Note(text=text.strip()[:4000], about=about, photo=photo)
-        if self.app.write(lambda: session.append(entry)):
+        # What is too long for one note goes into the next: nothing that was written is dropped.
+        parts = [
+            words_kept[at : at + MOST_LETTERS] for at in range(0, len(words_kept), MOST_LETTERS)
+        ]
+        notes = [Note(text=part, about=about) for part in parts[1:]]
+        first = Note(text=parts[0] if parts else "", about=about, photo=photo)
+        if self.app.write(lambda: session.append(first, *notes)):
             where = "the neck" if about is None else place_words(session.entries[about - 1])
             self.stage.say(f"Kept with {where}.")
 
     def photo(self, path: str) -> None:
         """Keep a small copy of a picture; the original stays untouched."""
-        made = small_copy(path)
-        if isinstance(made, str):
-            self.stage.say(made)
-        else:
-            self.note(Path(path).stem, made)
+        session, about = self.app.session, self._about()
+        if session is None or self.app.aside.busy:
+            self.stage.say("One thing after the other: something is still being read.")
+            return
+        asked = session.neck_id
+
+        def keep(made: object) -> None:
+            now = self.app.session
+            if isinstance(made, bytes) and now is not None and now.neck_id == asked:
+                self._keep_note(Path(path).stem, made, about)
+
+        self.app.aside.run(
+            lambda _told: small_copy(Path(path)), keep, lambda error: self.stage.say(str(error))
+        )
 
     def ask_note(self) -> None:
         text, wanted = QInputDialog.getMultiLineText(
@@ -123,16 +141,32 @@ class Extras:
         session = self.app.session
         if session is None:
             return
-        try:
-            readings = read_table(text, session.neck_state.neck)
-        except JobFaults as error:
-            more = f" And {len(error.faults) - 1} more." if len(error.faults) > 1 else ""
-            first = error.faults[0]
-            self.stage.say(f"In {name}: {first}{more} Nothing was taken in.")
+        if self.app.aside.busy:
+            self.stage.say("Another table is still being read.")
             return
+        neck, asked = session.neck_state.neck, session.neck_id
+
+        def read(told: Callable[[str], None]) -> list[AnyReading]:
+            return read_table(text, neck, lambda row: told(f"Reading row {row:,} of {name}"))
+
+        def take(readings: object) -> None:
+            now = self.app.session
+            if isinstance(readings, list) and now is not None and now.neck_id == asked:
+                self._take_in(now, readings, name)
+            else:
+                self.stage.say(f"Another neck was opened meanwhile; {name} was not taken in.")
+
+        self.app.aside.run(read, take, lambda error: self._not_taken(error, name))
+
+    def _take_in(self, session: Session, readings: list[AnyReading], name: str) -> None:
         if self.app.write(lambda: session.append(*readings)):
             count = len(readings)
             self.stage.say(f"{words.count(count, 'reading', 'readings')} taken in from {name}.")
+
+    def _not_taken(self, error: Exception, name: str) -> None:
+        faults = error.faults if isinstance(error, JobFaults) else [f"{type(error).__name__}."]
+        more = f" And {len(faults) - 1} more." if len(faults) > 1 else ""
+        self.stage.say(f"In {name}: {faults[0]}{more} Nothing was taken in.")
 
     def save_table(self, path: Path) -> None:
         """Write the readings that count as CSV."""

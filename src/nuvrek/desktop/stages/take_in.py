@@ -10,7 +10,6 @@ from PyQt6.QtWidgets import (
     QHBoxLayout,
     QLabel,
     QLineEdit,
-    QPlainTextEdit,
     QScrollArea,
     QStackedWidget,
     QVBoxLayout,
@@ -24,9 +23,11 @@ from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Choices, Picks, Stage, TickBox, button, heading
 from nuvrek.desktop.stages.strings import StringsPage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.words_field import WordsField
 from nuvrek.neck.description import (
     ACCESS_WORDS,
     JOINT_WORDS,
+    MOST_LETTERS,
     ROD_WORDS,
     SCHOOL_WORDS,
     TOUCH_WORDS,
@@ -87,9 +88,8 @@ class TakeInStage(Stage):
             "relief_school": Picks("Relief to aim at", SCHOOL_WORDS),
         }
         self.strings = StringsPage(app, self._edited)
-        self.complaint = QPlainTextEdit()
-        self.complaint.setAccessibleName("Complaint")
-        self.complaint.setTabChangesFocus(True)
+        self.complaint = WordsField("Complaint", MOST_LETTERS)
+        self.complaint.full.connect(self.say)
         self.keep = button("Keep this description", main=True)
         self.keep.clicked.connect(self._keep)
         self._lay_out()
@@ -285,7 +285,7 @@ class TakeInStage(Stage):
         rest |= {name: pick.currentData() for name, pick in self.picks.items()}
         specs, wrong = self.strings.read()
         rest["string_set"] = specs or ()
-        rest["complaint"] = self.complaint.toPlainText()[:4000]
+        rest["complaint"] = self.complaint.words()
         if self.app.session is not None:
             rest["relief_margin_mm"] = self.app.session.neck_state.neck.relief_margin_mm
         neck, faults = read_form({name: line.text() for name, line in self.fields.items()}, rest)

@@ -147,8 +147,12 @@ class BenchBar(QWidget):
 
     def show_slow(self, seconds: int) -> None:
         """A result is on its way for so long already; 0: no longer."""
-        self.stop.setVisible(seconds > 0)
-        self.stop.setText(f"Working it out for {seconds} s · stop")
+        self.show_under_way(f"Working it out for {seconds} s" if seconds else "")
+
+    def show_under_way(self, words: str) -> None:
+        """Something takes long, and can be left; no words: no longer."""
+        self.stop.setVisible(bool(words))
+        self.stop.setText(f"{words} · stop")
 
     def show_words(
         self,

@@ -4,33 +4,57 @@ again.
 
 from __future__ import annotations
 
+from pathlib import Path
+
 from PyQt6.QtCore import QBuffer, QByteArray, QIODevice, QSize, Qt
 from PyQt6.QtGui import QImage, QImageReader, QKeyEvent, QMouseEvent, QPixmap
 from PyQt6.QtWidgets import QLabel, QWidget
 
+from nuvrek.exchange.jobfile import read_bytes
 from nuvrek.readings.entries import PHOTO_BYTES
 
 LONGEST_PX = 1280
-_MOST_PIXELS = 200_000_000
+# With four bytes a pixel that is the most memory a picture may take while it is read.
+_MOST_PIXELS, _MOST_MB = 64_000_000, 256
+# A picture is what its first bytes say, whatever its name. Formats that can name other files or
+# draw without end are not among them.
+_KINDS = ((b"\xff\xd8\xff", b"jpeg"), (b"\x89PNG\r\n\x1a\n", b"png"), (b"RIFF", b"webp"))
+NO_PICTURE = "That file is no picture Nuvrek can read. A JPEG, PNG or WebP is fine."
+TOO_LARGE = "That picture is too large to be read. Take a smaller one."
 
 
-def small_copy(path: str) -> bytes | str:
-    """The photo at ``path`` as a JPEG of at most 1280 pixels a side, or a sentence saying why
-    not.
+def small_copy(path: Path) -> bytes:
+    """The photo at ``path`` as a JPEG of at most 1280 pixels a side. Raises ValueError with a
+    sentence saying why not.
     """
-    reader = QImageReader(path)
+    return _jpeg(decoded(read_bytes(path)))
+
+
+def decoded(raw: bytes) -> QImage:
+    """The picture in ``raw``, made small. Raises ValueError with a sentence saying why not."""
+    kind = next((kind for start, kind in _KINDS if raw.startswith(start)), None)
+    if kind is None or (kind == b"webp" and raw[8:12] != b"WEBP"):
+        raise ValueError(NO_PICTURE)
+    buffer = QBuffer()
+    buffer.setData(QByteArray(raw))
+    buffer.open(QIODevice.OpenModeFlag.ReadOnly)
+    QImageReader.setAllocationLimit(_MOST_MB)
+    reader = QImageReader(buffer, QByteArray(kind))
+    reader.setDecideFormatFromContent(False)
     reader.setAutoTransform(True)
     size = reader.size()
-    if size.isValid() and size.width() * size.height() > _MOST_PIXELS:
-        return "That picture is too large to be read. Take a smaller one."
-    if size.isValid() and max(size.width(), size.height()) > LONGEST_PX:
+    if not size.isValid():
+        raise ValueError(NO_PICTURE)
+    if size.width() * size.height() > _MOST_PIXELS:
+        raise ValueError(TOO_LARGE)
+    if max(size.width(), size.height()) > LONGEST_PX:
         reader.setScaledSize(
             size.scaled(QSize(LONGEST_PX, LONGEST_PX), Qt.AspectRatioMode.KeepAspectRatio)
         )
     image = reader.read()
     if image.isNull():
-        return "That file is no picture Nuvrek can read. A JPEG or PNG is fine."
-    return _jpeg(image)
+        raise ValueError(NO_PICTURE)
+    return image
 
 
 class PhotoView(QLabel):
@@ -41,8 +65,9 @@ class PhotoView(QLabel):
         self.setAccessibleName("Photo kept with the reading: any key closes it")
         self.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self.setAutoFillBackground(True)
-        image = QImage.fromData(photo)
-        if image.isNull():
+        try:
+            image = decoded(photo)
+        except ValueError:
             self.setText("This photo can't be read any more.")
         else:
             smooth = Qt.TransformationMode.SmoothTransformation
@@ -67,7 +92,7 @@ class PhotoView(QLabel):
         self._leave()
 
 
-def _jpeg(image: QImage) -> bytes | str:
+def _jpeg(image: QImage) -> bytes:
     flat = image.convertToFormat(QImage.Format.Format_RGB32)
     for quality in (85, 70, 50, 30):
         data = QByteArray()
@@ -76,4 +101,4 @@ def _jpeg(image: QImage) -> bytes | str:
         flat.save(buffer, "JPEG", quality)
         if 0 < len(data.data()) <= PHOTO_BYTES:
             return bytes(data.data())
-    return "That picture does not get small enough to be kept. Take a smaller one."
+    raise ValueError("That picture does not get small enough to be kept. Take a smaller one.")

@@ -140,6 +140,7 @@ ROUND_START = EntryRecord(
 )
 
 
+JPEG_BEGINS = b"\xff\xd8\xff"
 # So much of a note stands in a line.
 _SHORT = 40
 
@@ -147,6 +148,8 @@ _SHORT = 40
 def _note_faults(note: Note, _neck: NeckDescription, number: int) -> list[str]:
     if not note.text and note.photo is None:
         return ["an empty note: give text or photo."]
+    if note.photo is not None and not note.photo.startswith(JPEG_BEGINS):
+        return ["the photo is no JPEG."]
     if note.about is not None and note.about >= number:
         return [f"is about entry {note.about}, which is not before it."]
     return []
