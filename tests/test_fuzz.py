@@ -1,6 +1,6 @@
 """Spoilt files of every kind: each is taken or refused with a sentence, and nothing raises.
 
-``NUVREK_FUZZ=20000`` tries so many job files and as many of the others as docs/reliability.md names;
+``NUVREK_FUZZ=20000`` tries so many job files, and of the others what docs/reliability.md names;
 without it a few of each. ``NUVREK_FUZZ_SEED`` spoils otherwise. With the variable set, the slowest
 case and the most memory are printed.
 """

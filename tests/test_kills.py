@@ -1,19 +1,27 @@
-"""The program is killed while it writes acts of every kind: each is there whole or not at all.
+"""The program is killed while it writes, the disk is full, several windows write at once: each act
+and each file is there whole or not at all.
 
 ``NUVREK_KILLS=1000`` makes it a thousand kills; without it two dozen suffice.
 """
 
+import json
 import os
 import random
+import resource
 import signal
 import time
+from collections.abc import Callable, Iterator
+from contextlib import contextmanager
 from pathlib import Path
 
 from msgspec import structs
 
 from nuvrek.bench.session import Session
+from nuvrek.bench.settings import Settings, load, save
 from nuvrek.bench.work.job import tick
-from nuvrek.logbook.store import Logbook
+from nuvrek.exchange.files import write_whole
+from nuvrek.logbook.salvage import salvage
+from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.planning.steps.step import Action, Step
 from nuvrek.readings.entries import (
     Agreed,
@@ -149,3 +157,154 @@ class Kills(TempCase):
         self.assertIn(sizes[first], whole)
         if isinstance(act[0], CrownHeight) and len(act) > 1:
             self.assertEqual(len(act), 60)
+
+
+def forked(work: Callable[[], None]) -> int:
+    """Does ``work`` in a process of its own, which ends with 0 if nothing was raised."""
+    child = os.fork()
+    if child == 0:
+        status = 1
+        try:
+            work()
+            status = 0
+        finally:
+            os._exit(status)
+    return child
+
+
+class KilledFiles(TempCase):
+    """Settings, exports and salvage, killed at any moment."""
+
+    def killed(self, work: Callable[[], None], seconds: float) -> None:
+        def forever() -> None:
+            while True:
+                work()
+
+        child = forked(forever)
+        time.sleep(seconds)
+        os.kill(child, signal.SIGKILL)
+        os.waitpid(child, 0)
+
+    def test_what_is_written_is_whole_whenever_it_is_killed(self) -> None:
+        pick = random.Random(5)
+        settings, export = self.folder / "settings.json", self.folder / "job.json"
+        old, new = self.folder / "book.db", self.folder / "new.db"
+        book = Logbook(old)
+        for _ in range(3):
+            book.start(NECK, "", (CROWN,) * 200)
+        book.close()
+        save(settings, Settings())
+        export.write_text(json.dumps([0]))
+        turns = 0
+
+        def write() -> None:
+            nonlocal turns
+            turns += 1
+            save(settings, Settings(text_percent=125 if turns % 2 else 100))
+            write_whole(export, json.dumps([turns] * 50_000).encode())
+            new.unlink(missing_ok=True)
+            salvage(old, new)
+
+        for _ in range(KILLS):
+            self.killed(write, pick.uniform(0.0, 0.12))
+            self.assertEqual(load(settings).trouble, "")
+            self.assertTrue(json.loads(export.read_text()))
+            if new.exists():
+                saved = Logbook(new)
+                self.assertEqual([row.entries for row in saved.necks()], [200] * 3)
+                saved.close()
+            kept = Logbook(old)
+            self.assertEqual([row.entries for row in kept.necks()], [200] * 3)
+            kept.close()
+
+
+class FullDisk(TempCase):
+    """No file may grow past a limit, as on a full disk: it is said, and nothing is torn."""
+
+    @contextmanager
+    def room_for(self, size: int) -> Iterator[None]:
+        before = resource.getrlimit(resource.RLIMIT_FSIZE)
+        resource.setrlimit(resource.RLIMIT_FSIZE, (size, before[1]))
+        try:
+            yield
+        finally:
+            resource.setrlimit(resource.RLIMIT_FSIZE, before)
+
+    def test_at_every_write_of_the_logbook(self) -> None:
+        pick, refused = random.Random(9), 0
+        for lap in range(KILLS):
+            path = self.folder / f"book-{lap}.db"
+            book = Logbook(path)
+            session = Session(book, book.start(NECK, ""), NECK, lambda: "2026-03-03T10:00:00")
+            sizes: list[int] = []
+            with self.room_for(pick.randrange(20_000, 400_000)):
+                for _ in range(40):
+                    try:
+                        sizes.append(one_act(session, pick))
+                    except LogbookError as error:
+                        refused += 1
+                        self.assertRegex(str(error), "disk|written down")
+                        break
+            book.close()
+            book = Logbook(path)
+            self.assertEqual(len(book.entries(session.neck_id)), sum(sizes))
+            book.close()
+        self.assertGreater(refused, KILLS // 4)
+
+    def test_of_settings_exports_and_salvage(self) -> None:
+        settings, export = self.folder / "settings.json", self.folder / "job.json"
+        old, new = self.folder / "book.db", self.folder / "new.db"
+        book = Logbook(old)
+        book.start(NECK, "", (CROWN,) * 900)
+        book.close()
+        save(settings, Settings())
+        write_whole(export, b"the older one")
+        before = settings.read_bytes()
+        with self.room_for(64):
+            self.assertIn("could not be kept", save(settings, Settings(text_percent=125)))
+            with self.assertRaises(OSError) as caught:
+                write_whole(export, b"x" * 5000)
+            self.assertTrue(caught.exception.strerror)
+            with self.assertRaises(LogbookError):
+                salvage(old, new)
+        self.assertEqual((settings.read_bytes(), export.read_bytes()), (before, b"the older one"))
+        left = {path.name for path in self.folder.iterdir()}
+        self.assertEqual(left, {"settings.json", "job.json", "book.db"})
+
+
+class SeveralWindows(TempCase):
+    def test_three_writers_two_of_them_at_one_neck(self) -> None:
+        path = self.folder / "book.db"
+        book = Logbook(path)
+        shared, own = book.start(NECK, ""), book.start(NECK, "")
+        book.close()
+        acts = max(20, KILLS // 4)
+
+        def write(neck: int, fret: int) -> Callable[[], None]:
+            def work() -> None:
+                written = 0
+                while written < acts:
+                    mine = Logbook(path)
+                    session = Session(mine, neck, NECK, lambda: "")
+                    try:
+                        session.append(structs.replace(CROWN, fret=fret), Note(text=f"{fret}"))
+                        written += 1
+                    except LogbookError:
+                        # Changed from the other window: opened again, as the sentence says.
+                        written += 0
+                    finally:
+                        mine.close()
+
+            return work
+
+        children = [forked(write(*one)) for one in ((shared, 3), (shared, 5), (own, 7))]
+        for child in children:
+            self.assertEqual(os.waitpid(child, 0)[1], 0)
+        book = Logbook(path)
+        self.addCleanup(book.close)
+        for neck, frets in ((shared, (3, 5)), (own, (7,))):
+            entries = book.entries(neck)
+            self.assertEqual(len(entries), 2 * acts * len(frets))
+            for crown, note in zip(entries[::2], entries[1::2], strict=True):
+                assert isinstance(crown, CrownHeight) and isinstance(note, Note)
+                self.assertEqual((str(crown.fret), note.joined), (note.text, True))

@@ -1,7 +1,13 @@
 """Necks switched while the solver works, stale plans, undo from page to page: nothing reaches a
 neck that is not open.
+
+``NUVREK_SWITCHES=1000`` makes it so many random switches while the solver works, and prints memory.
 """
 
+import os
+import random
+import resource
+import sys
 import threading
 from collections.abc import Callable, Iterator
 from contextlib import contextmanager
@@ -204,3 +210,31 @@ class Switching(WindowCase):
                 return
             QTest.qWait(50)
         self.fail("it did not come")
+
+
+class ManySwitches(WindowCase):
+    def test_switching_while_weighing_leaves_no_trace(self) -> None:
+        count, pick = int(os.environ.get("NUVREK_SWITCHES", "40")), random.Random(4)
+        log.keep_in(self.folder / "log")
+        self.addCleanup(log.stop)
+        raised, before = list[type](), sys.excepthook
+        sys.excepthook = lambda kind, *_: raised.append(kind)
+        self.addCleanup(lambda: setattr(sys, "excepthook", before))
+        window: Any = self.open_window(demo=True, inline=False)
+        memory: list[int] = []
+        for turn in range(count):
+            window.show_stage("Shelf")
+            window.stage._open(pick.randrange(9))
+            window.show_stage(pick.choice(("Map", "Choose", "Work", "Filing", "String room")))
+            QTest.qWait(pick.choice((0, 1, 20, 60, 250)))
+            if turn in (count // 3, count - 1):
+                memory.append(resource.getrusage(resource.RUSAGE_SELF).ru_maxrss // 1024)
+        wanted = window.app.session.identity
+        for _ in range(500):
+            if window.app.solved is not None and window.app.solved.plan is not None:
+                break
+            QTest.qWait(10)
+        self.assertEqual(window.app.solved.identity, wanted)
+        self.assertEqual((raised, list((self.folder / "log").glob("*"))), ([], []))
+        if count > 40:
+            print(f"\n{count} switches: at most {memory} MB after a third and at the end")

@@ -3,10 +3,14 @@
 from __future__ import annotations
 
 import contextlib
+import glob
 import os
 import stat
 import tempfile
+import time
 from pathlib import Path
+
+_OLD_PART_S = 3600.0
 
 
 def write_whole(path: Path, data: bytes) -> None:
@@ -31,7 +35,16 @@ def _write_through(place: Path, data: bytes) -> None:
         out.write(data)
 
 
+def _clear_old_parts(place: Path) -> None:
+    """What a killed program left of this file; a younger part may be another program's."""
+    for part in place.parent.glob(f".{glob.escape(place.name[:80])}.*.part"):
+        with contextlib.suppress(OSError):
+            if time.time() - part.stat().st_mtime > _OLD_PART_S:
+                part.unlink()
+
+
 def _replace(place: Path, data: bytes) -> None:
+    _clear_old_parts(place)
     handle, name = tempfile.mkstemp(prefix=f".{place.name[:80]}.", suffix=".part", dir=place.parent)
     part = Path(name)
     try:

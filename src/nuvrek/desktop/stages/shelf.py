@@ -15,6 +15,7 @@ from nuvrek.desktop.sheet.fingerboard import paint_board
 from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.logbook.inspection import Inspected, inspect
 from nuvrek.logbook.store import NeckRow
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.description import ROD_WORDS, NeckDescription
@@ -87,6 +88,20 @@ class NeckCard(QWidget):
         paint_board(painter, g, self.app.theme, None, Dots())
 
 
+def inspected_words(found: object) -> str:
+    """What a look through the logbook has shown."""
+    if not isinstance(found, Inspected):
+        return ""
+    size = (
+        f"{words.count(found.necks, 'neck', 'necks')}, "
+        f"{words.count(found.entries, 'entry', 'entries')}"
+    )
+    if not found.wrong:
+        return f"The logbook is whole: {size} read, one by one."
+    more = f" And {len(found.wrong) - 1} more." if len(found.wrong) > 1 else ""
+    return f"The logbook is damaged. {found.wrong[0]}{more}"
+
+
 class ShelfStage(Stage):
     """The list of necks."""
 
@@ -99,12 +114,15 @@ class ShelfStage(Stage):
         self.scroller = scrolling(self.list)
         self.new = button("Take in another neck", main=True)
         self.new.clicked.connect(self._start)
+        self.check = button("Check the logbook")
+        self.check.clicked.connect(self._check)
         head = QHBoxLayout()
         head.addWidget(heading("The shelf"))
         self.count = QLabel("")
         self.count.setProperty("role", "quiet")
         head.addWidget(self.count)
         head.addStretch()
+        head.addWidget(self.check)
         head.addWidget(self.new)
         page = QVBoxLayout(self)
         page.setContentsMargins(24, 12, 24, 10)
@@ -174,6 +192,18 @@ class ShelfStage(Stage):
 
         if self.app.write(start):
             self.app.stage_wanted.emit("Take in")
+
+    def _check(self) -> None:
+        """Look through the whole logbook, beside the window."""
+        path = self.app.book.path
+        if self.app.aside.busy:
+            self.say("One thing after the other: something is still being read.")
+            return
+        self.app.aside.run(
+            lambda told: inspect(path, told),
+            lambda found: self.say(inspected_words(found)),
+            lambda error: self.say(f"The logbook could not be looked through. {error}"),
+        )
 
     def key(self, name: str) -> bool:
         if name == "enter" and self.cards:

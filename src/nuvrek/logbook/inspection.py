@@ -1,0 +1,39 @@
+"""A thorough look through a logbook: the file page by page, every entry of every neck."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from contextlib import closing
+from pathlib import Path
+
+from msgspec import Struct
+
+from nuvrek import patience
+from nuvrek.logbook.store import Logbook
+
+
+class Inspected(Struct, frozen=True):
+    """How much was looked at, and a sentence for each thing that is wrong."""
+
+    necks: int
+    entries: int
+    wrong: tuple[str, ...]
+
+
+def inspect(path: Path, told: Callable[[str], None] = lambda words: None) -> Inspected:
+    """Look through the logbook at ``path``; ``told`` hears how far it is. Nothing is changed.
+    Raises LogbookError.
+    """
+    with closing(Logbook(path)) as book:
+        told("Checking the file")
+        found = book.check(thorough=True)
+        wrong = [f"The file: {found}."] if found else []
+        entries, rows = 0, book.necks()
+        for row in rows:
+            patience.ask()
+            told(f"Checking neck {row.id}")
+            journal = book.journal(row.id)
+            entries += len(journal.entries) - len(journal.damage)
+            named = f"Neck {row.id}, {row.neck.title}"
+            wrong.extend(f"{named}: {sentence}" for sentence in (*row.damage, *journal.damage))
+    return Inspected(len(rows), entries, tuple(wrong))
