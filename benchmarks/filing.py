@@ -17,7 +17,7 @@ from nuvrek.clearance.room import Strung
 from nuvrek.clearance.string_heights import AS_WANTED_MM
 from nuvrek.clearance.string_lines import lane_weights
 from nuvrek.clearance.strung_neck import string_up
-from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.clearance.swing import TOUCHES
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import HeightMap, line_projection, map_neck
 from nuvrek.neck.board import middle_fret
@@ -66,7 +66,7 @@ def true_lowest(truth: Truth, neck_map: HeightMap, off: np.ndarray, relief_mm: f
     # The nut is judged by the map's: only frets are filed here.
     tops[:, 0] = tops[:, 1] + on.strung.tops_mm[:, 0] - on.strung.tops_mm[:, 1]
     made = Strung(neck.scale_mm, x, tops, on.strung.saddle_mm, on.strung.tension_n)
-    return np.asarray(made.lowest_clean_mm(TOUCHES_N[neck.touch], on.fret_12))
+    return np.asarray(made.lowest_clean_mm(TOUCHES[neck.touch], on.fret_12))
 
 
 class Tally:

@@ -7,6 +7,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 import numpy as np
+from benchmarks.rod_jobs import RodJob, relief_of, work_rod
 
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.estimate.measurer import Measurer
@@ -14,7 +15,6 @@ from nuvrek.estimate.string_pull import forecast_tuned
 from nuvrek.readings.journal import fold
 from nuvrek.simulator.measuring import default_rng, measure_round
 from nuvrek.simulator.neck_kinds import varied_neck
-from nuvrek.simulator.rodwork import RodJob, relief_of, work_rod
 
 # Seeds no figure of the model was set with.
 FIRST, NECKS = 63_000, 200

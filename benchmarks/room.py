@@ -16,7 +16,7 @@ import numpy as np
 from nuvrek.clearance.room import Strung
 from nuvrek.clearance.string_lines import lane_weights
 from nuvrek.clearance.strung_neck import string_up
-from nuvrek.clearance.swing import PLUCKED_SHARE, TOUCHES_N
+from nuvrek.clearance.swing import PLUCKED_SHARE, TOUCHES
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.entries import State, StringHeight
@@ -51,14 +51,14 @@ def made_up() -> Strung:
 def all_touches(strung: Strung) -> list[np.ndarray]:
     """As for a neck just mapped: nothing is kept from before."""
     fresh = Strung(strung.scale_mm, strung.x_mm, strung.tops_mm, strung.saddle_mm, strung.tension_n)
-    return [fresh.note_rooms(force)[0] for force in TOUCHES_N.values()]
+    return [fresh.note_rooms(force)[0] for force in TOUCHES.values()]
 
 
 def plain_loop(strung: Strung) -> list[np.ndarray]:
     """The same, note by note."""
     x, scale = strung.x_mm.tolist(), strung.scale_mm
     found = []
-    for force in TOUCHES_N.values():
+    for force in TOUCHES.values():
         rooms = np.full((len(strung.saddle_mm), len(x)), np.inf)
         for s, (tops, saddle, tension) in enumerate(
             zip(

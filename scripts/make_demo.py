@@ -2,10 +2,14 @@
 
 from __future__ import annotations
 
+import sys
 from dataclasses import dataclass, replace
 from pathlib import Path
 
 import msgspec
+
+sys.path.insert(0, str(Path(__file__).resolve().parents[1]))
+from benchmarks.rod_jobs import read_relief
 
 from nuvrek.bench.work.job import promised
 from nuvrek.estimate.findings.find import find
@@ -36,7 +40,6 @@ from nuvrek.readings.rounds import closing_round, later_look
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import Bench, default_rng, measure_basic_round
 from nuvrek.simulator.rods import MadeRod, WorkedNeck
-from nuvrek.simulator.rodwork import read_relief
 from nuvrek.simulator.truth import Condition, Truth, make_truth
 
 FOLDER = Path(__file__).resolve().parents[1] / "src/nuvrek/demo"

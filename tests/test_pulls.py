@@ -1,6 +1,8 @@
 import unittest
 from dataclasses import replace
 
+from benchmarks.rod_jobs import relief_of
+
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.string_pull import forecast_set, forecast_tuned, relief_pulled
@@ -8,7 +10,6 @@ from nuvrek.mechanics.strings import pull_ratio, retuned, set_tension_n
 from nuvrek.neck.strings import StringSpec, note_name, semitones_from_a4
 from nuvrek.simulator.measuring import measure_round
 from nuvrek.simulator.neck_kinds import varied_neck
-from nuvrek.simulator.rodwork import relief_of
 from nuvrek.units import Unit
 from tests.support import measured, neck_state, neck_with, rng
 from tests.test_rod import gaps

@@ -1,5 +1,7 @@
 import unittest
 
+from benchmarks.rod_jobs import work_rod
+
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.exchange.answers import plan_answer
 from nuvrek.neck.description import NeckDescription, RodKind
@@ -7,7 +9,6 @@ from nuvrek.planning.rod.move import RodPlan, plan_rod
 from nuvrek.planning.rod.stop_rules import rod_stops
 from nuvrek.readings.entries import AnyEntry, RodFeel, RodMove, State, StringGap
 from nuvrek.readings.observed import rod_kind_tried
-from nuvrek.simulator.rodwork import work_rod
 from tests.support import NECK, compute, neck_state, neck_with
 
 

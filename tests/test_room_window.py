@@ -33,11 +33,11 @@ class RoomWindow(WindowCase):
         window, page = self.at(BASS)
         usual = page.room.buzzing()
         self.assertGreater(usual, 0)
-        page.touch.setValue(20)
+        page.touch.setValue(140)
         self.assertGreater(page.room.buzzing(), usual)
         self.keys(window, "-")
-        self.assertAlmostEqual(page.room.force_n, 0.95)
-        page.touch.setValue(2)
+        self.assertAlmostEqual(page.room.touch, 13.9)
+        page.touch.setValue(30)
         low = page.room.buzzing()
         page.low.setValue(16)
         page.high.setValue(16)
@@ -79,7 +79,7 @@ class RoomWindow(WindowCase):
         self.assertIsInstance(session.entries[-1], OthersClean)
         self.assertIn("of 2 notes that buzz", page.ear.text())
         page.fitted.click()
-        self.assertNotAlmostEqual(page.room.force_n, 0.5)
+        self.assertNotAlmostEqual(page.room.touch, 0.5)
         self.keys(window, BACK, BACK)
         self.assertEqual(len(session.neck_state.heard), 2)
         self.keys(window, *[BACK] * 5)
@@ -113,7 +113,7 @@ class Ear(WindowCase):
     def test_the_touch_is_found_again_and_a_loose_fret_named(self) -> None:
         truth, entries = measured(5)
         on = string_up(map_neck(neck_state(entries, truth.neck)))
-        firm = on.rooms(0.7)
+        firm = on.rooms(9.3)
         count, notes = firm.room_mm.shape
         heard = {
             (count - s, n): "buzzes" if firm.room_mm[s, n] < 0 else "clean"
@@ -123,7 +123,7 @@ class Ear(WindowCase):
         self.assertIn("buzzes", heard.values())
         found = listen(on, heard)
         assert found is not None
-        self.assertAlmostEqual(found.force_n, 0.7, delta=0.1)
+        self.assertAlmostEqual(found.touch, 9.3, delta=1.4)
         self.assertEqual(found.unexplained, ())
         widest = max(
             ((s, n) for s in range(count) for n in range(1, notes)), key=lambda at: firm.room_mm[at]

@@ -11,9 +11,9 @@ from scipy.special import log_ndtr
 from nuvrek.clearance.strung_neck import OnNeck
 from nuvrek.estimate.heightmap import NINE_IN_TEN
 
-# Touches that are tried, N, and how far from nought room a note may already be heard, or not yet,
-# mm (common practice, no source).
-TOUCHES_TRIED = np.geomspace(0.08, 1.6, 40)
+# Touches that are tried, thousandths of the tension, and how far from nought room a note may
+# already be heard, or not yet, mm (common practice, no source).
+TOUCHES_TRIED = np.geomspace(1.0, 21.0, 40)
 EAR_MM = 0.03
 # One note in so many sounds for a reason that heights don't know.
 OTHER_REASON = 0.03
@@ -21,13 +21,13 @@ OTHER_REASON = 0.03
 
 @dataclass(frozen=True)
 class Ear:
-    """The fitted touch in N, how many of the notes that buzz it explains, and those that buzz
+    """The fitted touch, how many of the notes that buzz it explains, and those that buzz
     without a reason.
 
     Notes are (string from 1 at the highest, fret).
     """
 
-    force_n: float
+    touch: float
     buzzing: int
     unexplained: tuple[tuple[int, int], ...]
 
@@ -35,7 +35,10 @@ class Ear:
     def words(self) -> str:
         """One sentence or two."""
         told = self.buzzing - len(self.unexplained)
-        said = f"A touch of {self.force_n:.2f} N explains {told} of {self.buzzing} notes that buzz."
+        said = (
+            f"A touch of {self.touch:.1f} thousandths of the tension explains {told} of "
+            f"{self.buzzing} notes that buzz."
+        )
         if not self.unexplained:
             return said
         named = ", ".join(
@@ -58,16 +61,16 @@ def listen(on: OnNeck, heard: Mapping[tuple[int, int], str]) -> Ear | None:
         return None
     s, n = np.array([p[0] for p in places]), np.array([p[1] for p in places])
     sign = np.where([p[2] for p in places], -1.0, 1.0)
-    best, force = -np.inf, float(TOUCHES_TRIED[0])
+    best, touch = -np.inf, float(TOUCHES_TRIED[0])
     for tried in TOUCHES_TRIED:
         rooms = on.rooms(float(tried))
         spread = np.hypot(rooms.doubt_mm[s, n] / NINE_IN_TEN, EAR_MM)
         fits = np.exp(log_ndtr(sign * rooms.room_mm[s, n] / spread))
         value = float(np.sum(np.log((1.0 - OTHER_REASON) * fits + 0.5 * OTHER_REASON)))
         if value > best:
-            best, force = value, float(tried)
-    rooms = on.rooms(force)
+            best, touch = value, float(tried)
+    rooms = on.rooms(touch)
     spread = np.hypot(rooms.doubt_mm[s, n] / NINE_IN_TEN, EAR_MM)
     odd = (sign < 0) & (rooms.room_mm[s, n] > 2.0 * spread)
     unexplained = tuple((count - int(a), int(b)) for a, b in zip(s[odd], n[odd], strict=True))
-    return Ear(force, int((sign < 0).sum()), unexplained)
+    return Ear(touch, int((sign < 0).sum()), unexplained)

@@ -7,17 +7,15 @@ from numpy.typing import NDArray
 from scipy.optimize import linprog
 
 from nuvrek.clearance.room import Strung
+from nuvrek.mechanics.strings import CORE_SHARE, STEEL_N_PER_MM2
 
 Array = NDArray[np.float64]
 
 MOST_RELIEF_MM = 0.8
-# Steel along its length, N/mm2 (ASTM A228 wire, value from memory); of a wound string the core,
-# about this share of its gauge (common practice, no source).
-STEEL_N_PER_MM2, CORE_SHARE = 205_000.0, 0.42
 
 
 def even_relief_mm(
-    strung: Strung, bend: Array, relief_now_mm: float, force_n: float
+    strung: Strung, bend: Array, relief_now_mm: float, touch: float
 ) -> tuple[float, float]:
     """The relief at which one string can lie lowest with every fretted note clean, and that height
     over fret 12.
@@ -27,7 +25,7 @@ def even_relief_mm(
     tightest notes all have the same room.
     """
     tops, lean = strung.tops_mm[0], strung.lean
-    swing = force_n * strung.swing_mm_per_n[0]
+    swing = touch * strung.swing_mm_per_touch[0]
     notes, frets = np.nonzero(strung.ahead & (np.arange(len(tops)) > 0)[:, None])
     share = lean[notes, frets]
     # room = t_n (1 - s) + S s - swing - t_m >= 0, with t = tops - r bend.

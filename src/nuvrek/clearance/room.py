@@ -1,19 +1,25 @@
 """Room of the swinging string over every fret ahead of every note.
 
 Fretted at n, the string lies on the crown of n and runs straight to the saddle. Room at a fret
-ahead is that line, less the swing there, less the top. All is linear in tops, saddle and force, so
+ahead is that line, less the swing there, less the top. All is linear in tops, saddle and touch, so
 what doesn't change is worked out once.
 """
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.clearance.swing import PLUCKED_SHARE, displacement_mm, swing_share
+from nuvrek.clearance.swing import (
+    PLUCKED_SHARE,
+    TOUCH_UNIT,
+    displacement_mm,
+    overshoot,
+    swing_share,
+)
 
 Array = NDArray[np.float64]
 
@@ -23,7 +29,8 @@ class Strung:
     """Strings over a neck. Heights in mm count upwards from any common line; low side first.
 
     ``x_mm``: places of nut and frets (frets + 1,); ``tops_mm``: the nut slot's bottom and the fret
-    tops under each string (strings, frets + 1); ``saddle_mm`` and ``tension_n``: (strings,).
+    tops under each string (strings, frets + 1); ``saddle_mm`` and ``tension_n``: (strings,);
+    ``stiff_mm``, the length within which stiffness bends them instead of tension: (strings,).
     """
 
     scale_mm: float
@@ -31,6 +38,7 @@ class Strung:
     tops_mm: Array
     saddle_mm: Array
     tension_n: Array
+    stiff_mm: Array | float = 0.0
 
     @cached_property
     def lean(self) -> Array:
@@ -58,33 +66,39 @@ class Strung:
         return np.where(self.ahead, line - tops[:, None, :], np.inf)
 
     @cached_property
-    def swing_mm_per_n(self) -> Array:
-        """Swing over each fret for a force of one newton, (strings, notes, frets)."""
+    def swing_mm_per_touch(self) -> Array:
+        """Swing over each fret for a touch of a thousandth of the tension: (strings, notes,
+        frets).
+        """
         length = self.scale_mm - self.x_mm[:, None]
         plucked = np.minimum(PLUCKED_SHARE * self.scale_mm, 0.5 * length)
         share = swing_share(
             np.where(self.ahead, self.scale_mm - self.x_mm[None, :], 0.0), length, plucked
         )
-        aside = displacement_mm(1.0, self.tension_n[:, None, None], length, plucked)
-        return np.asarray(np.where(self.ahead, aside * share, 0.0))
+        tension = self.tension_n[:, None, None]
+        aside = displacement_mm(TOUCH_UNIT * tension, tension, length, plucked)
+        stiff = np.broadcast_to(np.asarray(self.stiff_mm), self.tension_n.shape)[:, None, None]
+        apart = self.x_mm[None, :] - self.x_mm[:, None]
+        further = overshoot(stiff, np.where(self.ahead, apart, np.inf))
+        return np.asarray(np.where(self.ahead, aside * share * further, 0.0))
 
-    def rooms_mm(self, force_n: float) -> Array:
+    def rooms_mm(self, touch: float) -> Array:
         """Room of every note over every fret ahead, (strings, notes, frets)."""
-        return np.asarray(self.still_mm - force_n * self.swing_mm_per_n)
+        return np.asarray(self.still_mm - touch * self.swing_mm_per_touch)
 
-    def note_rooms(self, force_n: float) -> tuple[Array, NDArray[np.intp]]:
+    def note_rooms(self, touch: float) -> tuple[Array, NDArray[np.intp]]:
         """Least room of every note and the fret it touches first, (strings, notes) each; the
         last fret has none ahead.
         """
-        rooms = self.rooms_mm(force_n)
+        rooms = self.rooms_mm(touch)
         return rooms.min(axis=2), rooms.argmin(axis=2)
 
-    def lowest_saddle_mm(self, force_n: float) -> Array:
+    def lowest_saddle_mm(self, touch: float) -> Array:
         """The lowest saddle at which every note rings clean, (strings,): room is linear in it."""
         tops, lean = self.tops_mm, self.lean
         with np.errstate(divide="ignore", invalid="ignore"):
             needed = (
-                tops[:, None, :] + force_n * self.swing_mm_per_n - tops[:, :, None] * (1.0 - lean)
+                tops[:, None, :] + touch * self.swing_mm_per_touch - tops[:, :, None] * (1.0 - lean)
             ) / lean
         # The open string clears the first frets by its nut, not by the saddle: fretted notes
         # decide.
@@ -102,9 +116,9 @@ class Strung:
         line = self.tops_mm[:, fret] + height_mm
         return np.asarray((line - self.tops_mm[:, 0] * (1.0 - share)) / share)
 
-    def lowest_clean_mm(self, force_n: float, fret: int = 12) -> Array:
+    def lowest_clean_mm(self, touch: float, fret: int = 12) -> Array:
         """Lowest height over a fret at which every fretted note rings clean, (strings,)."""
-        return self.height_mm(self.lowest_saddle_mm(force_n), fret)
+        return self.height_mm(self.lowest_saddle_mm(touch), fret)
 
     def with_height(self, height_mm: Array, fret: int = 12) -> Strung:
         """The same neck with the strings so high over a fret."""
@@ -114,11 +128,12 @@ class Strung:
             self.tops_mm,
             self.saddle_for_mm(height_mm, fret),
             self.tension_n,
+            self.stiff_mm,
         )
 
     def with_tops(self, tops_mm: Array, fret: int = 12) -> Strung:
         """Other tops (after filing, or another relief) under strings of the same height over
         ``fret``.
         """
-        moved = Strung(self.scale_mm, self.x_mm, tops_mm, self.saddle_mm, self.tension_n)
+        moved = replace(self, tops_mm=tops_mm)
         return moved.with_height(self.height_mm(self.saddle_mm, fret), fret)

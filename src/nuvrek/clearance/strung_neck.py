@@ -18,7 +18,7 @@ from nuvrek.clearance.string_lines import lane_weights, string_lines
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.mechanics.beam import bend_profile
-from nuvrek.mechanics.strings import tension_n
+from nuvrek.mechanics.strings import stiff_mm, tension_n
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings import tool_errors
@@ -28,12 +28,12 @@ from nuvrek.units import Unit, format_length
 Array = NDArray[np.float64]
 
 # What is taken where nobody measured or said it (common practice, no source): tension of a string,
-# heights over fret 12 low side and high side, the gap over fret 1 of a string pressed at 3, and a
-# gauge.
+# heights over fret 12 low side and high side, the gap over fret 1 of a string pressed at 3, a
+# gauge and how stiff it is.
 TENSION_N, LONG_SCALE_N = 75.0, 175.0
 HEIGHTS_MM, LONG_SCALE_HEIGHTS_MM = (1.9, 1.5), (2.4, 2.0)
 OVER_FIRST_MM = 0.05
-GAUGE_MM = 0.4
+GAUGE_MM, STIFF_MM = 0.4, 4.0
 LONG_SCALE_MM = 760.0
 # A note is said to buzz, or to be clean, from this sure on; between lies the edge.
 BUZZ_SURE = 0.8
@@ -101,12 +101,12 @@ class OnNeck:
         """Open-string heights over fret 12, (strings,)."""
         return self.strung.height_mm(self.strung.saddle_mm, self.fret_12)
 
-    def rooms(self, force_n: float, strung: Strung | None = None) -> Rooms:
+    def rooms(self, touch: float, strung: Strung | None = None) -> Rooms:
         """Rooms at a touch, for these strings or others over the same unknowns (another height,
         tops after filing).
         """
         over = strung or self.strung
-        room, first = over.note_rooms(force_n)
+        room, first = over.note_rooms(touch)
         room, first = room[:, :-1], first[:, :-1]
         sd = self._sd(over, first)
         return Rooms(room, NINE_IN_TEN * sd, first, np.asarray(ndtr(-room / sd)))
@@ -153,13 +153,13 @@ class OnNeck:
             np.sqrt(np.maximum(variance + (self.height_sd_mm * lean / share) ** 2, 1e-8))
         )
 
-    def lowest_clean_mm(self, force_n: float, strung: Strung | None = None) -> tuple[Array, Array]:
+    def lowest_clean_mm(self, touch: float, strung: Strung | None = None) -> tuple[Array, Array]:
         """Lowest clean height over fret 12 of each string with its doubt, (strings,) each."""
         over = strung or self.strung
-        lowest = over.lowest_clean_mm(force_n, self.fret_12)
+        lowest = over.lowest_clean_mm(touch, self.fret_12)
         # The doubt is that of the room of the tightest note there, brought to fret 12.
         tight = over.with_height(lowest, self.fret_12)
-        room, first = tight.note_rooms(force_n)
+        room, first = tight.note_rooms(touch)
         sd = self._sd(tight, first[:, :-1])
         note = room[:, 1:-1].argmin(axis=1) + 1
         string = np.arange(len(note))
@@ -172,7 +172,7 @@ class OnNeck:
 
     def even_relief_mm(
         self,
-        force_n: float,
+        touch: float,
         strung: Strung | None = None,
         relief_mm: tuple[float, float] | None = None,
     ) -> tuple[float, float]:
@@ -183,8 +183,8 @@ class OnNeck:
         low, high = relief_mm or (self.relief_mm[0], self.relief_mm[2])
         bend = bend_profile(self.neck)
         return (
-            even_relief_mm(self.one(0, strung), bend, low, force_n)[0],
-            even_relief_mm(self.one(-1, strung), bend, high, force_n)[0],
+            even_relief_mm(self.one(0, strung), bend, low, touch)[0],
+            even_relief_mm(self.one(-1, strung), bend, high, touch)[0],
         )
 
     def after(self, off_mm: Array, less_relief_mm: float) -> Strung:
@@ -201,7 +201,8 @@ class OnNeck:
         """One string by itself."""
         at = slice(string, string + 1 or None)
         s = strung or self.strung
-        return Strung(s.scale_mm, s.x_mm, s.tops_mm[at], s.saddle_mm[at], s.tension_n[at])
+        stiff = s.stiff_mm if isinstance(s.stiff_mm, float) else s.stiff_mm[at]
+        return Strung(s.scale_mm, s.x_mm, s.tops_mm[at], s.saddle_mm[at], s.tension_n[at], stiff)
 
     def cents(self) -> Array:
         """How many cents each note goes sharp by being fretted, (strings, notes)."""
@@ -225,7 +226,8 @@ def string_up(neck_map: HeightMap) -> OnNeck:
     if not all(neck_map.known):
         assumed.append(Assumed("Not every lane was read: tops there are taken from the others."))
     tension = _tension(neck, assumed)
-    strung = Strung(neck.scale_mm, measurer.x, tops, np.zeros(len(tops)), tension)
+    saddle, stiff = np.zeros(len(tops)), _stiff(neck, len(tops))
+    strung = Strung(neck.scale_mm, measurer.x, tops, saddle, tension, stiff)
     heights, sd = _heights(neck_map, len(tops), assumed)
     reliefs = [neck_map.relief_at(lane, "pitch").mm for lane in ("bass", "middle", "treble")]
     return OnNeck(
@@ -279,6 +281,12 @@ def _tension(neck: NeckDescription, assumed: list[Assumed]) -> Array:
     newtons = LONG_SCALE_N if neck.scale_mm >= LONG_SCALE_MM else TENSION_N
     assumed.append(Assumed(f"Gauges not listed: {newtons:.0f} N a string."))
     return np.full(string_lines(neck), newtons)
+
+
+def _stiff(neck: NeckDescription, count: int) -> Array:
+    if neck.string_set:
+        return np.array([stiff_mm(spec, neck.scale_mm) for spec in neck.string_set])
+    return np.full(count, STIFF_MM)
 
 
 def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[Array, float]:

@@ -9,9 +9,10 @@ import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek.estimate.model.chapters import Chapter, carry, chapters
-from nuvrek.estimate.model.edge_contacts import contacts_around, reach_of, resting
 from nuvrek.estimate.model.evidence import Evidence, Gathering, chord_gap, lanes_spoken_of
-from nuvrek.estimate.model.solver import Solution, solve
+from nuvrek.estimate.model.oddness import Odd
+from nuvrek.estimate.model.settling import settle
+from nuvrek.estimate.model.solver import Solution
 from nuvrek.estimate.model.unknowns import (
     Row,
     Unknowns,
@@ -20,8 +21,8 @@ from nuvrek.estimate.model.unknowns import (
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.readings.entries import CrownHeight, Rock, State, StringGap, Strings
-from nuvrek.readings.journal import NeckState, Taken, fitting
+from nuvrek.readings.entries import CrownHeight, Rock, State, Strings
+from nuvrek.readings.journal import NeckState, fitting
 
 Array = NDArray[np.float64]
 
@@ -29,8 +30,6 @@ _STRINGS: tuple[Strings, Strings] = ("pitch", "slack")
 
 # A doubt is the half-width of the range that holds the truth nine times in ten (normal, two-sided).
 NINE_IN_TEN = 1.6449
-# How often edges are laid anew on the estimate before their contacts are taken as they are.
-_MOST_LAYINGS = 8
 
 
 @dataclass(frozen=True, slots=True)
@@ -79,6 +78,7 @@ class HeightMap:
     evidence: Evidence
     gathering: Gathering  # goes on from here when the journal grows
     earlier: tuple[Chapter, ...]  # of a long journal the chapters that are closed
+    odd: tuple[Odd, ...]  # readings that agree with nothing else; the map does without them
     # Rows over the unknowns that were worked out once, by kind of height and state of the strings;
     # a changed copy begins without them.
     rows: dict[tuple[str, Strings], tuple[Array, Array]] = field(
@@ -161,9 +161,9 @@ def map_neck(neck_state: NeckState, before: HeightMap | None = None) -> HeightMa
     unknowns = unknowns_of(open_part, earlier[-1].carried if earlier else None)
     gathering, start = Gathering(unknowns), None
     if before is not None and before.gathering.unknowns.alike(unknowns):
-        gathering, start = before.gathering, before.solution.z
-    evidence, solution = _settle(gathering, open_part, start)
-    return _read_off(gathering, neck_state, evidence, solution, left_out, earlier)
+        gathering, start = before.gathering, before.solution.peak
+    evidence, solution, odd = settle(gathering, open_part, start)
+    return _read_off(gathering, neck_state, evidence, solution, left_out, earlier, odd)
 
 
 def _closed(parts: list[NeckState], known: tuple[Chapter, ...]) -> tuple[Chapter, ...]:
@@ -177,7 +177,7 @@ def _closed(parts: list[NeckState], known: tuple[Chapter, ...]) -> tuple[Chapter
             continue
         known = known[:n]
         unknowns = unknowns_of(part, found[-1].carried if found else None)
-        _, solution = _settle(Gathering(unknowns), part, None)
+        _, solution, _ = settle(Gathering(unknowns), part, None)
         found.append(Chapter(part, unknowns, solution, carry(part, unknowns, solution)))
     return tuple(found)
 
@@ -189,6 +189,7 @@ def _read_off(
     solution: Solution,
     left_out: tuple[int, ...],
     earlier: tuple[Chapter, ...],
+    odd: tuple[Odd, ...],
 ) -> HeightMap:
     """All heights of the map with their doubts, from the solved unknowns."""
     unknowns, state = gathering.unknowns, neck_state.state
@@ -228,50 +229,8 @@ def _read_off(
         evidence=evidence,
         gathering=gathering,
         earlier=earlier,
+        odd=odd,
     )
-
-
-def _settle(
-    gathering: Gathering, neck_state: NeckState, start: Array | None
-) -> tuple[Evidence, Solution]:
-    """Solve; where edges were laid as they rest, find what they rest on and solve again until
-    that stays.
-    """
-    unknowns = gathering.unknowns
-    edges = resting(neck_state.taken)
-    # To begin with an edge lies on the ends of what it covers; the heights then say on what.
-    contacts = {one.number: reach_of(gap, neck_state.neck.frets) for one, gap in edges}
-    if start is not None:
-        _lay(unknowns, edges, contacts, start)
-    evidence = gathering.evidence(neck_state.taken, contacts)
-    solution = solve(evidence, start, unknowns.tails)
-    # Heights decide contacts and contacts heights; a few rounds settle it, and bouncing ends it.
-    for _ in range(_MOST_LAYINGS if edges else 0):
-        before = dict(contacts)
-        _lay(unknowns, edges, contacts, solution.z)
-        if contacts == before:
-            break
-        evidence = gathering.evidence(neck_state.taken, contacts)
-        solution = solve(evidence, solution.z, unknowns.tails)
-    return evidence, solution
-
-
-def _lay(
-    unknowns: Unknowns,
-    edges: list[tuple[Taken, StringGap]],
-    contacts: dict[int, tuple[int, int]],
-    z: Array,
-) -> None:
-    """Lay every edge that rests on the heights of ``z``; ``contacts`` takes up what it rests on."""
-    x = fret_places_mm(unknowns.neck.scale_mm, unknowns.neck.frets)
-    for one, gap in edges:
-        state = one.reading.state
-        made = unknowns.wood(state) if gap.by == "notched" else unknowns.tops(one.surface, state)
-        k = LANES.index(gap.lane)
-        heights = made[0][:, k] @ z + made[1][:, k]
-        contacts[one.number] = contacts_around(
-            x, heights, gap.fret, reach_of(gap, unknowns.neck.frets)
-        )
 
 
 def _wood(reader: _Reader, strings: Strings) -> tuple[Array, Array]:

@@ -8,7 +8,7 @@ import math
 from typing import Any
 
 from nuvrek.clearance.strung_neck import string_up
-from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.clearance.swing import TOUCHES
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.neck.crown import WORTH_FILING_MM
@@ -56,11 +56,11 @@ def _room_answer(neck_map: HeightMap) -> dict[str, Any]:
     the open string.
     """
     on, touch = string_up(neck_map), neck_map.neck.touch
-    rooms = on.rooms(TOUCHES_N[touch])
+    rooms = on.rooms(TOUCHES[touch])
     count, notes = rooms.room_mm.shape
     return {
         "touch": touch,
-        "force_n": TOUCHES_N[touch],
+        "touch_per_mille": TOUCHES[touch],
         "assumed": [one.words(Unit.MM) for one in on.assumed],
         "notes": [
             {

@@ -15,6 +15,9 @@ STEEL_KG_PER_M3 = 7850.0
 # A wound string is steel core and wrap with air between the turns: of a solid rod of its gauge this
 # share, give or take that much (standard deviation). Common practice, no source.
 WOUND_SHARE, WOUND_SPREAD = 0.87, 0.05
+# Steel along its length, N/mm2 (ASTM A228 wire, value from memory); of a wound string the core,
+# about this share of its gauge (common practice, no source).
+STEEL_N_PER_MM2, CORE_SHARE = 205_000.0, 0.42
 # A neck's bend does not follow the tension to the letter: its change is uncertain by this share of
 # itself.
 # Common practice, no source.
@@ -43,6 +46,16 @@ def tension_n(spec: StringSpec, scale_mm: float) -> tuple[float, float]:
     mass, spread = unit_mass(spec)
     speed = 2.0 * scale_mm / 1000.0 * note_hz(spec.note)
     return mass * speed**2, spread * speed**2
+
+
+def stiff_mm(spec: StringSpec, scale_mm: float) -> float:
+    """The length within which a string's stiffness bends it instead of its tension:
+    ``d^2 sqrt(pi^3 E / (64 T))``, the root of its inharmonicity times its length (Fletcher and
+    Rossing, chapter 2). Of a wound string the core is stiff.
+    """
+    core = spec.gauge_mm * (CORE_SHARE if spec.wound else 1.0)
+    tension = tension_n(spec, scale_mm)[0]
+    return core**2 * math.sqrt(math.pi**3 * STEEL_N_PER_MM2 / (64.0 * max(tension, 1.0)))
 
 
 def set_tension_n(specs: Sequence[StringSpec], scale_mm: float) -> tuple[float, float]:

@@ -17,6 +17,8 @@ from nuvrek.readings.sizes import SIZES, SizeKind
 from nuvrek.readings.stations import Station
 from nuvrek.readings.tool_kit import Kit, notched_fit
 
+_OUTER: tuple[Lane, Lane] = (LANES[0], LANES[2])
+
 
 class Round(Struct, frozen=True):
     """A named list of stations."""
@@ -27,14 +29,18 @@ class Round(Struct, frozen=True):
 
 
 def basic_round(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
-    """String heights and relief at pitch, then slack: relief, the rocker in three lanes, four
-    crowns.
+    """String heights and relief at pitch, then slack: relief, past the joint, every fret pressed,
+    the rocker in three lanes, four crowns.
     """
     return (
         *_heights(neck),
         *_gaps(neck, kit, "pitch"),
+        *_crests(neck, kit, "pitch"),
         _SLACKEN,
         *_gaps(neck, kit, "slack"),
+        *_crests(neck, kit, "slack"),
+        *_tongue(neck, ("middle",)),
+        _PRESS,
         *_sweeps(),
         *_crowns(crown_frets(neck)),
     )
@@ -58,7 +64,7 @@ def look_over(neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
     return (
         Station("temperature", "temperature"),
         Station("humidity", "humidity"),
-        Station("press", "press"),
+        _PRESS,
         *(Station(f"ends-{lane}", "ends", lane) for lane in _OUTER),
         *ends,
         *rod,
@@ -82,8 +88,13 @@ def full_survey(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     pitch = (
         *_dips(neck, "pitch", supports, _OUTER),
         *_dips(neck, "pitch", inner, _OUTER, "-inner"),
+        *_crests(neck, kit, "pitch"),
     )
-    slack = (*_dips(neck, "slack", along, LANES), *_tongue(neck))
+    slack = (
+        *_dips(neck, "slack", along, LANES),
+        *_crests(neck, kit, "slack", LANES),
+        *_tongue(neck, LANES),
+    )
     if kit.indicator:
         pitch = (*_gaps(neck, kit, "pitch"), *_dials(_OUTER, "-pitch"))
         slack = _dials()
@@ -95,6 +106,7 @@ def full_survey(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
         _SLACKEN,
         *slack,
         *_wood(neck, kit),
+        _PRESS,
         *_sweeps(),
         *_crowns(tuple(sorted({*crown_frets(neck), *range(3, neck.frets, 4)}))),
         *_carrying_crowns(neck, kit),
@@ -110,6 +122,7 @@ def indicator_run(neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
     """An indicator carried over every top along a beam, lane by lane, strings slack."""
     return (
         _SLACKEN,
+        _PRESS,
         *_dials(),
         *_crowns(crown_frets(neck)[:1]),
     )
@@ -131,7 +144,7 @@ def after_seating(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     """A fret glued anew sits at a new height: does it hold, the rocker, and the dip with the
     strings slack.
     """
-    return (_SLACKEN, Station("press", "press"), *_sweeps(), *_gaps(neck, kit, "slack"))
+    return (_SLACKEN, _PRESS, *_sweeps(), *_gaps(neck, kit, "slack"))
 
 
 def after_levelling(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
@@ -189,9 +202,9 @@ def _lane_of(size: SizeKind) -> Lane:
     return "bass" if size.place.startswith("side") else "middle"
 
 
-_OUTER: tuple[Lane, Lane] = (LANES[0], LANES[2])
 _SEVEN = (0.125, 0.25, 0.375, 0.5, 0.625, 0.75, 0.875)
 _SLACKEN = Station("slacken", "state", state=State(strings="slack"))
+_PRESS = Station("press", "press")
 _TO_PITCH = Station("to-pitch", "state", state=State(strings="pitch"))
 ONE = "one"
 
@@ -248,10 +261,45 @@ def _dips(
     """
     by: Literal["string", "edge"] = "string" if strings == "pitch" else "edge"
     return tuple(
-        Station(f"gap-{strings}-{lane}-{fret}{tail}", "string-gap", lane, fret, supports, by)
+        Station(
+            f"gap-{strings}-{lane}-{fret}{tail}",
+            "string-gap",
+            lane,
+            fret,
+            supports,
+            by,
+            when="light",
+        )
         for lane in lanes
         for fret, supports in places.items()
         if supports[0] < fret < supports[1] <= neck.frets
+    )
+
+
+def _crests(
+    neck: NeckDescription, kit: Kit, strings: Strings, lanes: Sequence[Lane] = _OUTER
+) -> tuple[Station, ...]:
+    """Where no light shows between the supports: an edge over the crest, pressed to one end, and
+    the light at the other. Straight or bowed back, only this tells.
+    """
+    low, high = kit.relief_supports(neck)
+    middle = relief_fret(neck, kit)
+    first = max(low, 1)
+    if not first < middle < high:
+        return ()
+    places = ((first, (middle, high)), (high, (first, middle)))
+    return tuple(
+        Station(
+            f"crest-{strings}-{lane}-{fret}",
+            "string-gap",
+            lane,
+            fret,
+            supports,
+            "edge",
+            when="blind",
+        )
+        for lane in lanes
+        for fret, supports in places
     )
 
 
@@ -267,7 +315,7 @@ def _crowns(frets: tuple[int, ...]) -> tuple[Station, ...]:
     return tuple(Station(f"crown-{fret}", "crown-height", "middle", fret) for fret in frets)
 
 
-def _tongue(neck: NeckDescription) -> tuple[Station, ...]:
+def _tongue(neck: NeckDescription, lanes: Sequence[Lane]) -> tuple[Station, ...]:
     """Does the tongue climb or fall? A long edge from fret 1 to the last, read at the joint and
     half-way past it.
 
@@ -281,7 +329,7 @@ def _tongue(neck: NeckDescription) -> tuple[Station, ...]:
     places = {joint: (1, last), (joint + last) // 2: (1, last), last: (middle, joint)}
     return tuple(
         Station(f"tongue-{lane}-{fret}", "string-gap", lane, fret, supports, "edge")
-        for lane in LANES
+        for lane in lanes
         for fret, supports in places.items()
     )
 

@@ -7,7 +7,7 @@ from collections.abc import Sequence
 import msgspec
 
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
-from nuvrek.readings.entries import AnyReading, State, Strings
+from nuvrek.readings.entries import AnyReading, State, StringGap, Strings
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.kinds import STATIONS, record_of
 from nuvrek.readings.station import Station, Suggestion
@@ -30,6 +30,42 @@ def already_so(station: Station, neck_state: NeckState) -> bool:
     return station.kind == "state" and station.state.strings == neck_state.state.strings
 
 
+# The thinnest leaf of usual sets: where only this one drags there is as good as no light.
+THINNEST_LEAF_MM = 0.06
+# After so many gaps without light on a lane further ones are not asked for.
+_BLIND = 2
+
+
+def tells_nothing(station: Station, neck_state: NeckState) -> bool:
+    """Whether this round has shown by now that a station can't tell anything: light under string
+    or edge where it shows none, the crest of a back bow where there is light.
+    """
+    if not station.when:
+        return False
+    found = [
+        shows_light(one.reading)
+        for one in neck_state.taken
+        if one.number > neck_state.round_number
+        and isinstance(one.reading, StringGap)
+        and one.reading.lane == station.lane
+        and one.reading.state.strings == neck_state.state.strings
+        and _between_supports(one.reading)
+    ]
+    if station.when == "blind":
+        return not found or any(found)
+    return len(found) >= _BLIND and not any(found)
+
+
+def shows_light(gap: StringGap) -> bool:
+    """Whether any leaf went under the string or edge."""
+    return bool(gap.gap_mm or gap.slides_mm or (gap.drags_mm or 0.0) > THINNEST_LEAF_MM)
+
+
+def _between_supports(gap: StringGap) -> bool:
+    low, high = gap.low_support, gap.high_support
+    return low is not None and high is not None and 0 < low < gap.fret < high
+
+
 def next_station(stations: Sequence[Station], neck_state: NeckState, after: int = -1) -> int:
     """Index of the first station not done past ``after``, then of any skipped one; len(stations)
     when all are done.
@@ -40,6 +76,7 @@ def next_station(stations: Sequence[Station], neck_state: NeckState, after: int 
         for i in places
         if stations[i].key not in neck_state.stations_done
         and not already_so(stations[i], neck_state)
+        and not tells_nothing(stations[i], neck_state)
         # A state the round has passed is not gone back to: the strings were slackened since, on
         # purpose.
         and not (i <= after and stations[i].kind == "state")

@@ -8,8 +8,6 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.random import Generator
 
-from nuvrek.estimate.model.edge_contacts import contacts_around
-from nuvrek.estimate.model.evidence import chord_gap, rock_height
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.entries import (
@@ -26,15 +24,18 @@ from nuvrek.readings.entries import (
     RoundStart,
     Side,
     Size,
+    StandOff,
     State,
     StateChange,
     StringGap,
     StringHeight,
 )
+from nuvrek.readings.journal import advance, fold
 from nuvrek.readings.rounds import round_of
 from nuvrek.readings.sizes import SIZES
-from nuvrek.readings.stations import Station
+from nuvrek.readings.stations import Station, tells_nothing
 from nuvrek.readings.tool_kit import METRIC_LEAVES_MM, Kit
+from nuvrek.simulator.laying import gap_under, rock_over
 from nuvrek.simulator.truth import Truth
 
 ROCK_FEEL_MM = 0.02
@@ -47,16 +48,23 @@ RULE_STEP_MM = 0.25
 
 @dataclass(frozen=True)
 class Bench:
-    """A technician with tools at one neck."""
+    """A technician with tools at one neck. One reading in ``1 / misreads`` is taken down wrong."""
 
     truth: Truth
     rng: Generator
     leaves_mm: Sequence[float] = METRIC_LEAVES_MM
     measure_rocks: bool = True
+    rock_feel_mm: float = ROCK_FEEL_MM
+    crown_noise_mm: float = CROWN_NOISE_MM
+    dial_noise_mm: float = DIAL_NOISE_MM
+    misreads: float = 0.0
 
     def bracket(self, gap_mm: float) -> tuple[float | None, float | None]:
         """Thickest leaf that slides and thinnest that drags at this gap."""
         felt = gap_mm + LEAF_NOISE_MM * float(self.rng.standard_normal())
+        if self.misreads and self.rng.random() < self.misreads:
+            # The neighbouring leaf, or a stack counted once too often.
+            felt = max(felt + float(self.rng.choice([-0.1, 0.1, 0.2])), 0.0)
         slides = [leaf for leaf in self.leaves_mm if leaf <= felt]
         drags = [leaf for leaf in self.leaves_mm if leaf > felt]
         return (slides[-1] if slides else None), (drags[0] if drags else None)
@@ -69,11 +77,8 @@ class Bench:
         on_wood = station.by == "notched"
         heights = (self.truth.wood_mm if on_wood else self.truth.tops_mm)(state)[:, lane]
         x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)
-        low, high = station.supports or contacts_around(
-            x, heights, station.fret, (1, self.truth.neck.frets)
-        )
-        gap = sum(w * heights[f] for f, w in chord_gap(x, low, high, station.fret))
-        slides, drags = self.bracket(float(gap))
+        low, high = station.supports or (1, self.truth.neck.frets)
+        slides, drags = self.bracket(gap_under(x, heights, low, high, station.fret))
         return StringGap(
             lane=station.lane,
             low_support=station.supports and low,
@@ -95,11 +100,11 @@ class Bench:
         marked: list[AnyEntry] = []
         still = []
         for fret in range(2, self.truth.neck.frets):
-            height = sum(w * tops[f] for f, w in rock_height(x, fret))
-            if height + ROCK_WAVER_MM * self.rng.standard_normal() < ROCK_FEEL_MM:
+            height = rock_over(x, tops, fret)
+            if height + ROCK_WAVER_MM * self.rng.standard_normal() < self.rock_feel_mm:
                 still.append(fret)
                 continue
-            slides, drags = self.bracket(float(height)) if self.measure_rocks else (None, None)
+            slides, drags = self.bracket(height) if self.measure_rocks else (None, None)
             marked.append(
                 Rock(
                     lane=lane,
@@ -116,7 +121,7 @@ class Bench:
         """A caliper reading of one crown, to a hundredth of a mm."""
         height = (
             self.truth.crown_mm[fret, LANES.index(lane)]
-            + CROWN_NOISE_MM * self.rng.standard_normal()
+            + self.crown_noise_mm * self.rng.standard_normal()
         )
         return CrownHeight(
             lane=lane, fret=fret, height_mm=round(float(height), 2), state=state, station=key
@@ -127,7 +132,7 @@ class Bench:
         tops = self.truth.tops_mm(state)[1:, LANES.index(lane)]
         x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)[1:]
         lie = self.rng.uniform(-0.3, 0.3) + self.rng.uniform(-0.4, 0.4) * x / x[-1]
-        seen = tops - tops[0] + lie + DIAL_NOISE_MM * self.rng.standard_normal(len(tops))
+        seen = tops - tops[0] + lie + self.dial_noise_mm * self.rng.standard_normal(len(tops))
         return [
             Dial(
                 lane=lane,
@@ -159,19 +164,27 @@ class Bench:
                 return [self.string_height(station.side, station.fret, state, station.key)]
             case "dial":
                 return self.indicator_run(station.lane, state, station.key)
+            case "press":
+                return self.press(state, station.key)
             case "state":
                 return [StateChange(state=station.state, station=station.key)]
             case _:
                 return [self.look(station, state)]
 
+    def press(self, state: State, key: str) -> list[AnyEntry]:
+        """Every fret pressed: those that move, then all the others firm."""
+        loose: list[AnyEntry] = [
+            StandOff(fret=fret, lane=lane, moves="moves", state=state)
+            for fret, lane in self.truth.loose
+        ]
+        named = {fret for fret, _ in self.truth.loose}
+        firm = tuple(f for f in range(1, self.truth.neck.frets + 1) if f not in named)
+        return [*loose, OthersFirm(frets=firm, state=state, station=key)]
+
     def look(self, station: Station, state: State) -> AnyEntry:
-        """What eyes and fingers find on a made-up neck, which has no loose frets and no bad
-        ends.
-        """
+        """What eyes and fingers find on a made-up neck; its fret ends are fine."""
         every = tuple(range(1, self.truth.neck.frets + 1))
         match station.kind:
-            case "press":
-                return OthersFirm(frets=every, state=state, station=station.key)
             case "ends":
                 return EndsFine(side=station.side, frets=every, state=state, station=station.key)
             case "ink":
@@ -206,11 +219,15 @@ def measure_round(
     early.
     """
     entries: list[AnyEntry] = [RoundStart(name=name)]
-    state = State()
+    state, now = State(), fold(bench.truth.neck, entries)
     for station in round_of(name, bench.truth.neck, kit).stations[:upto]:
+        if tells_nothing(station, now):
+            continue
         if station.kind == "state":
             state = station.state
-        entries.extend(bench.take(station, state))
+        taken = bench.take(station, state)
+        now = advance(now, len(entries) + 1, *taken) or now
+        entries.extend(taken)
     return entries
 
 

@@ -9,7 +9,7 @@ import numpy as np
 from numpy.random import Generator
 from numpy.typing import NDArray
 
-from nuvrek.neck.board import LANE_ACROSS
+from nuvrek.neck.board import LANE_ACROSS, middle_fret
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.entries import State
@@ -51,6 +51,8 @@ class Truth:
     rod_per_turn_mm: float
     proud: tuple[tuple[int, Lane], ...]
     string_height_12_mm: tuple[float, float]
+    # Frets that are not seated: the whole fret, or the end of a lane.
+    loose: tuple[tuple[int, Lane | None], ...] = ()
 
     def tops_mm(self, state: State) -> Array:
         """Fret tops in ``state``, shape (frets + 1, 3), counted upwards."""
@@ -62,6 +64,13 @@ class Truth:
             self.pull_mm if state.strings == "pitch" else 0.0
         ) - state.rod_turns * self.rod_per_turn_mm
         return self.board_mm - dip * self.bend[:, None]
+
+    def relief_mm(self, state: State) -> Array:
+        """Relief of the wood on each lane, its dip half-way from fret 1 to the joint: (3,), mm."""
+        x, wood = fret_places_mm(self.neck.scale_mm, self.neck.frets), self.wood_mm(state)
+        joint, middle = self.neck.joint_fret, middle_fret(self.neck)
+        share = (x[middle] - x[1]) / (x[joint] - x[1])
+        return np.asarray((1.0 - share) * wood[1] + share * wood[joint] - wood[middle])
 
 
 def make_truth(neck: NeckDescription, condition: Condition, rng: Generator) -> Truth:

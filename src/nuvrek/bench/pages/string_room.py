@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from typing import TYPE_CHECKING, Literal
 
 from nuvrek.bench.session import Session
-from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.clearance.swing import TOUCHES
 from nuvrek.readings.entries import Heard, OthersClean
 from nuvrek.units import Unit, format_length, format_number
 
@@ -22,7 +22,7 @@ if TYPE_CHECKING:
     from nuvrek.clearance.strung_neck import OnNeck, Rooms
     from nuvrek.planning.case.way import Way
 
-LEAST_N, MOST_N, STEP_N = 0.05, 1.5, 0.05
+LEAST, MOST, STEP = 0.5, 20.0, 0.1
 LEAST_MM, MOST_MM = 0.3, 6.0
 
 
@@ -48,7 +48,7 @@ class StringRoomPage:
 
         self.solved = solved
         self.on: OnNeck = string_up(solved.map)
-        self.force_n = TOUCHES_N[solved.map.neck.touch]
+        self.touch = TOUCHES[solved.map.neck.touch]
         heights = self.on.heights_mm
         self.low_mm, self.high_mm = float(heights[0]), float(heights[-1])
         self.string, self.note = 0, 1
@@ -59,14 +59,14 @@ class StringRoomPage:
 
     def follow(self, before: StringRoomPage) -> None:
         """Go on with the touch and place of an earlier page of the same neck."""
-        self.force_n = before.force_n
+        self.touch = before.touch
         self.string = min(before.string, self.strings - 1)
         self.note = min(before.note, self.notes - 1)
         self._changed()
 
-    def set_force(self, newtons: float) -> None:
+    def set_touch(self, touch: float) -> None:
         """Another touch."""
-        self.force_n = max(LEAST_N, min(MOST_N, newtons))
+        self.touch = max(LEAST, min(MOST, touch))
         self._changed()
 
     def set_heights(self, low_mm: float, high_mm: float) -> None:
@@ -113,7 +113,7 @@ class StringRoomPage:
             self.relief_mm = (self.relief_mm[0] - less, self.relief_mm[1] - less)
         heights = np.linspace(self.low_mm, self.high_mm, self.strings)
         self.strung: Strung = self.base.with_height(heights, self.on.fret_12)
-        self.rooms: Rooms = self.on.rooms(self.force_n, self.strung)
+        self.rooms: Rooms = self.on.rooms(self.touch, self.strung)
 
     # --- what is heard ------------------------------------------------------
 
@@ -143,7 +143,7 @@ class StringRoomPage:
         lean = strung.lean[n, n:]
         tops = strung.tops_mm[s, n:]
         line = tops[0] * (1.0 - lean) + strung.saddle_mm[s] * lean
-        swing = line - self.force_n * strung.swing_mm_per_n[s, n, n:]
+        swing = line - self.touch * strung.swing_mm_per_touch[s, n, n:]
         return NoteView(strung.x_mm[n:], tops, line, swing, n, int(self.rooms.first[s, n]))
 
     def note_words(self, unit: Unit) -> str:
@@ -163,7 +163,7 @@ class StringRoomPage:
 
     def lowest_words(self, unit: Unit) -> tuple[str, ...]:
         """Lowest clean height over fret 12 of each string, from the highest on, with its range."""
-        lowest, doubt = self.on.lowest_clean_mm(self.force_n, self.strung)
+        lowest, doubt = self.on.lowest_clean_mm(self.touch, self.strung)
         return tuple(
             (
                 f"{self.strings - s}:  {format_number(float(lowest[s]), unit)} ± "
@@ -188,7 +188,7 @@ class StringRoomPage:
         """That relief by side, for the neck as it is or as it would be after the way that is
         shown.
         """
-        return self.on.even_relief_mm(self.force_n, self.base, self.relief_mm)
+        return self.on.even_relief_mm(self.touch, self.base, self.relief_mm)
 
     def smooth_mm(self, relief_mm: float) -> NDArray[np.float64]:
         """Room of each note of the chosen string on this neck with even frets and so much
@@ -201,7 +201,7 @@ class StringRoomPage:
         tops = -relief_mm * bend_profile(self.on.neck)[None, :]
         tops[:, :1] += nut - one.tops_mm[:, 1:2]
         viewed = one.with_tops(tops, self.on.fret_12)
-        return viewed.note_rooms(self.force_n)[0][0, :-1]
+        return viewed.note_rooms(self.touch)[0][0, :-1]
 
     def why_not_straight(self, unit: Unit) -> str:
         """What relief buys on this neck, in a sentence for its owner."""
@@ -221,6 +221,4 @@ class StringRoomPage:
 
     def touch_word(self) -> str:
         """The name of a touch, where it is one of the three."""
-        return next(
-            (name for name, newtons in TOUCHES_N.items() if abs(newtons - self.force_n) < 0.01), ""
-        )
+        return next((name for name, touch in TOUCHES.items() if abs(touch - self.touch) < 0.05), "")

@@ -176,10 +176,10 @@ def difference_strip(
 def room_strip(solved: Solved, unit: Unit) -> RoomStrip:
     """Least room of each note over all strings, at the player's touch."""
     from nuvrek.clearance.strung_neck import string_up
-    from nuvrek.clearance.swing import TOUCHES_N
+    from nuvrek.clearance.swing import TOUCHES
 
     on, touch = string_up(solved.map), solved.map.neck.touch
-    rooms = on.rooms(TOUCHES_N[touch])
+    rooms = on.rooms(TOUCHES[touch])
     worst = rooms.room_mm.argmin(axis=0)
     notes = range(len(worst))
     buzzing = int((rooms.buzz >= 0.8).sum())

@@ -6,8 +6,8 @@ from msgspec import structs
 from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
-from nuvrek.bench.pages.string_room import LEAST_N, MOST_N, STEP_N, StringRoomPage
-from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.bench.pages.string_room import LEAST, MOST, STEP, StringRoomPage
+from nuvrek.clearance.swing import TOUCHES
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.string_room import RoomView
 from nuvrek.desktop.stages.base import Choices, Stage, button, heading, scrolling, sliding
@@ -29,7 +29,7 @@ class RoomStage(Stage):
         self.room: StringRoomPage | None = None
         self.view = RoomView(app.theme)
         self.view.note_chosen.connect(self._pointed)
-        self.touch = sliding("Touch", round(LEAST_N / STEP_N), round(MOST_N / STEP_N))
+        self.touch = sliding("Touch", round(LEAST / STEP), round(MOST / STEP))
         self.low = sliding("String height over fret 12, low side", 6, 120)
         self.high = sliding("String height over fret 12, high side", 6, 120)
         self.touch_words, self.low_words, self.high_words = QLabel(""), QLabel(""), QLabel("")
@@ -67,11 +67,9 @@ class RoomStage(Stage):
         column = QVBoxLayout()
         column.setSpacing(4)
         touches = QHBoxLayout()
-        for name, newtons in TOUCHES_N.items():
+        for name, touch in TOUCHES.items():
             push = button(name)
-            push.clicked.connect(
-                lambda _on, newtons=newtons: self.touch.setValue(round(newtons / STEP_N))
-            )
+            push.clicked.connect(lambda _on, touch=touch: self.touch.setValue(round(touch / STEP)))
             touches.addWidget(push)
         parts = (self.touch_words, self.touch, self.low_words, self.low, self.high_words, self.high)
         column.addWidget(heading("Touch and height"))
@@ -138,7 +136,7 @@ class RoomStage(Stage):
         if room is None:
             return
         self._filling = True
-        self.touch.setValue(round(room.force_n / STEP_N))
+        self.touch.setValue(round(room.touch / STEP))
         self.low.setValue(round(room.low_mm / _HEIGHT_STEPS))
         self.high.setValue(round(room.high_mm / _HEIGHT_STEPS))
         self._filling = False
@@ -152,7 +150,7 @@ class RoomStage(Stage):
         self.view.heard = session.neck_state.heard
         self.view.show_room(session.neck_state.neck, room, s.unit)
         name = room.touch_word()
-        self.touch_words.setText(f"Touch {room.force_n:.2f} N{', ' + name if name else ''}")
+        self.touch_words.setText(f"Touch: {name or 'between'}, {room.touch:.1f} ‰ of the tension")
         self.low_words.setText(f"Low side {format_length(room.low_mm, s.height_unit)}")
         self.high_words.setText(f"High side {format_length(room.high_mm, s.height_unit)}")
         self.rest.start()
@@ -201,7 +199,7 @@ class RoomStage(Stage):
 
     def _touched(self, value: int) -> None:
         if self.room is not None and not self._filling:
-            self.room.set_force(value * STEP_N)
+            self.room.set_touch(value * STEP)
             self._show()
 
     def _lifted(self, _value: int) -> None:
@@ -223,7 +221,7 @@ class RoomStage(Stage):
         session = self.app.session
         heard = self.room.ear(session) if self.room is not None and session is not None else None
         if heard is not None:
-            self.touch.setValue(round(heard.force_n / STEP_N))
+            self.touch.setValue(round(heard.touch / STEP))
 
     def _listen(self, name: str) -> None:
         """The ear's verdict on the chosen note."""

@@ -25,6 +25,8 @@ from nuvrek.readings.entries import CrownHeight, Dial, Gap, OthersStill, Rock, S
 from nuvrek.readings.journal import Taken
 
 MOST_COUNTED = 9
+# Rows of so many states and surfaces are kept to be combined again.
+_MOST_KEPT = 60
 Combination = list[tuple[int, float]]  # (fret, weight)
 
 
@@ -103,26 +105,43 @@ class Gathering:
     def _forget(self) -> None:
         self.contacts: dict[int, tuple[int, int]] = {}
         self.said: dict[Hashable, _Said] = {}
+        # What each string or edge was taken to say, by its number: laid otherwise it says another
+        # thing.
+        self._laid: dict[int, tuple[Taken, _Said, float]] = {}
         self._seen: Sequence[Taken] = ()
         self._surfaces: dict[int, Taken] = {}
+        self._height_rows: dict[HeightGroup, tuple[Row, Row]] = {}
         self._rows = np.zeros((0, self.unknowns.size))
         self._constants = np.zeros(0)
 
     def evidence(self, taken: Sequence[Taken], contacts: Contacts) -> Evidence:
         """Evidence of all live readings that speak of tops, wood and crowns; string heights do not.
 
-        ``contacts`` names by journal number the two frets on which edges laid as they rest are
-        taken to lie.
+        ``contacts`` names by journal number the two frets on which strings and edges are taken to
+        lie.
         """
         known = len(self._seen)
-        grown = len(taken) >= known and (not known or taken[known - 1] is self._seen[-1])
-        if not grown or any(contacts.get(number) != pair for number, pair in self.contacts.items()):
+        if not (len(taken) >= known and (not known or taken[known - 1] is self._seen[-1])):
             self._forget()
             known = 0
-        self.contacts = dict(contacts)
+        before, self.contacts = self.contacts, dict(contacts)
+        for number, pair in before.items():
+            if self.contacts.get(number) != pair:
+                self._lay_anew(number)
         for one in taken[known:]:
             self._add(one)
         self._seen = taken
+        return self._evidence()
+
+    def _lay_anew(self, number: int) -> None:
+        """A string or edge is taken to lie on other frets: what it said there is taken back."""
+        one, said, total = self._laid.pop(number)
+        said.numbers.remove(number)
+        said.total -= total
+        self._add(one)
+
+    def _evidence(self) -> Evidence:
+        """All that was said, as rows; what was taken back by all who said it is left out."""
         found = list(self.said.values())
         fresh = self._make(found[len(self._rows) :])
         self._rows = np.concatenate((self._rows, fresh[0]))
@@ -132,7 +151,7 @@ class Gathering:
         # Numbers of one place are one row at their mean, counted as often as they were read.
         plain = bounds[:, 0] == bounds[:, 1]
         mean = np.array([said.total for said in found]) / np.maximum(count, 1.0)
-        return Evidence(
+        whole = Evidence(
             self._rows,
             self._constants,
             np.where(plain, mean, bounds[:, 0]),
@@ -141,6 +160,7 @@ class Gathering:
             np.minimum(count, MOST_COUNTED),
             tuple(tuple(said.numbers) for said in found),
         )
+        return whole if np.all(count > 0) else whole.only(count > 0)
 
     def _say(
         self,
@@ -166,8 +186,10 @@ class Gathering:
             known = _Said(heights, LANES.index(lane), parts(), bounds, [], dial)
             self.said[key] = known
         known.numbers.append(one.number)
-        if lo == hi:
-            known.total += lo
+        mine = lo if lo == hi else 0.0
+        known.total += mine
+        if isinstance(one.reading, StringGap):
+            self._laid[one.number] = one, known, mine
 
     def _add(self, one: Taken) -> None:
         """Take up one reading; kinds that say nothing of tops, wood or crowns are passed over."""
@@ -195,15 +217,25 @@ class Gathering:
         self._say(one, "tops", lane, ("rock", fret), lambda: rock_height(self.x, fret), bounds)
 
     def _gap(self, one: Taken, gap: StringGap) -> None:
-        low, high = gap.low_support, gap.high_support
-        if low is None or high is None:
-            low, high = self.contacts[one.number]
+        low, high = self.contacts[one.number]
         kind: Literal["tops", "wood"] = "wood" if gap.by == "notched" else "tops"
         parts = partial(chord_gap, self.x, low, high, gap.fret)
         self._say(one, kind, gap.lane, (low, high, gap.fret), parts, _gap_bounds(gap))
 
+    def heights_under(self, one: Taken, gap: StringGap) -> HeightGroup:
+        """Which heights a string or edge lies on."""
+        self._surfaces[id(one.surface)] = one
+        return "wood" if gap.by == "notched" else "tops", gap.state, id(one.surface)
+
+    def heights(self, key: HeightGroup) -> tuple[Row, Row]:
+        """Rows (frets + 1, 3, n) and constants (frets + 1, 3) of all places of a group."""
+        if key not in self._height_rows:
+            if len(self._height_rows) >= _MOST_KEPT:
+                self._height_rows.clear()
+            self._height_rows[key] = self._heights(key)
+        return self._height_rows[key]
+
     def _heights(self, key: HeightGroup) -> tuple[Row, Row]:
-        """Rows and constants of all places that a group of rows combines."""
         kind, state, surface = key
         match kind:
             case "wood":
@@ -221,7 +253,7 @@ class Gathering:
         rows, constants = np.empty((len(said), self.unknowns.size)), np.empty(len(said))
         for key, members in groups.items():
             patience.ask()
-            heights, constant = self._heights(key)
+            heights, constant = self.heights(key)
             weights = np.zeros((len(members), constant.size))
             # Rows of one state share their heights: one product a group instead of one a reading.
             for line, i in enumerate(members):
@@ -248,7 +280,9 @@ def gather(unknowns: Unknowns, taken: Sequence[Taken], contacts: Contacts) -> Ev
 
 def _gap_bounds(gap: Gap) -> Bounds:
     if gap.gap_mm is not None:
-        return gap.gap_mm, gap.gap_mm, gap.error_mm or tool_errors.GAP_NUMBER_ERROR_MM
+        # No light at all: the string lies on the fret, or would if it could.
+        lo = -np.inf if gap.gap_mm == 0.0 else gap.gap_mm
+        return lo, gap.gap_mm, gap.error_mm or tool_errors.GAP_NUMBER_ERROR_MM
     lo = -np.inf if gap.slides_mm is None else gap.slides_mm
     if (
         gap.slides_mm is None

@@ -20,21 +20,22 @@ from nuvrek.estimate.model.evidence import Evidence
 Array = NDArray[np.float64]
 
 _LOG_ROOT_2PI = 0.5 * float(np.log(2.0 * np.pi))
-_MAX_STEPS = 60
+_MOST_STEPS = 60
 # How many of a tool's errors outside what it said a row pulls harder and harder.
 BOUNDED = 4.0
 
 
 @dataclass(frozen=True)
 class Solution:
-    """Optimum ``z`` (n,), its covariance (n, n), the objective reached and the Newton steps
-    used.
+    """``z`` (n,) and its covariance (n, n), the ``peak`` of the posterior (``z`` itself unless
+    refined), the objective there and the Newton steps used.
     """
 
     z: Array
     covariance: Array
     objective: float
     steps: int
+    peak: Array
 
 
 @dataclass(frozen=True)
@@ -144,21 +145,37 @@ def solve(evidence: Evidence, start: Array | None = None, tails: Array | None = 
     """Most likely ``z`` and its covariance. ``start`` warms the search up; ``tails`` as in
     ``prior_penalty``.
     """
+    tails = np.full(evidence.rows.shape[1], np.inf) if tails is None else tails
+    z, value, terms, steps = _newton(evidence, start, tails, _MOST_STEPS)
+    # The floor of the brackets enters only the doubt: during the search it would belong to another
+    # objective.
+    precision = np.maximum(terms.curvature, _bracket_precision(evidence))
+    doubt = inverse_of(hessian_of(prior_penalty(z, tails)[2], precision, evidence.rows))
+    return Solution(z, doubt, value, steps, z)
+
+
+def search(evidence: Evidence, start: Array | None, tails: Array, steps: int) -> Array:
+    """``z`` after so many steps towards the most likely."""
+    return _newton(evidence, start, tails, steps)[0]
+
+
+def _newton(
+    evidence: Evidence, start: Array | None, tails: Array, most: int
+) -> tuple[Array, float, _Terms, int]:
     size = evidence.rows.shape[1]
-    tails = np.full(size, np.inf) if tails is None else tails
     z = _even_start(evidence) if start is None or start.shape != (size,) else start.copy()
     value, terms = _objective(evidence, z, tails)
     steps = 0
-    while True:
+    while steps < most:
         patience.ask()
         _, slope, curvature = prior_penalty(z, tails)
         gradient = slope - evidence.rows.T @ terms.slope
-        hessian = _hessian(curvature, terms.curvature, evidence.rows)
+        hessian = hessian_of(curvature, terms.curvature, evidence.rows)
         # Convex, so the Newton step points downhill; its decrement says how much is still to be
         # gained.
         step = np.linalg.solve(hessian, gradient)
         decrement = float(gradient @ step)
-        if decrement < 1e-9 or steps >= _MAX_STEPS:
+        if decrement < 1e-9:
             break
         shorter = 1.0
         # Halved until the objective really falls: far out, where the tails run straight, a full
@@ -173,14 +190,10 @@ def solve(evidence: Evidence, start: Array | None = None, tails: Array | None = 
             break
         z, value, terms = trial, trial_value, trial_terms
         steps += 1
-    # The floor of the brackets enters only the doubt: during the search it would belong to another
-    # objective.
-    precision = np.maximum(terms.curvature, _bracket_precision(evidence))
-    doubt = _inverse(_hessian(prior_penalty(z, tails)[2], precision, evidence.rows))
-    return Solution(z, doubt, value, steps)
+    return z, value, terms, steps
 
 
-def _hessian(prior: Array, precision: Array, rows: Array) -> Array:
+def hessian_of(prior: Array, precision: Array, rows: Array) -> Array:
     """``diag(prior) + rows' diag(precision) rows``; written as a square, which BLAS does in half
     the time.
     """
@@ -200,11 +213,11 @@ def _even_start(evidence: Evidence) -> Array:
         return np.zeros(evidence.rows.shape[1])
     rows, precision = evidence.rows[two_sided], _bracket_precision(evidence)[two_sided]
     middle = 0.5 * (evidence.lo + evidence.hi)[two_sided] - evidence.constant[two_sided]
-    hessian = _hessian(np.ones(rows.shape[1]), precision, rows)
+    hessian = hessian_of(np.ones(rows.shape[1]), precision, rows)
     return np.asarray(np.linalg.solve(hessian, rows.T @ (precision * middle)))
 
 
-def _inverse(positive: Array) -> Array:
+def inverse_of(positive: Array) -> Array:
     """The inverse of a symmetric positive matrix.
 
     NumPy throughout: its BLAS and SciPy's are two libraries whose threads hinder each other on

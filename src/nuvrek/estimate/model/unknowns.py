@@ -17,9 +17,9 @@ from numpy.typing import NDArray
 from nuvrek.estimate.model.metal_work import MetalWork, metal_work
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.board import LANE_ACROSS
-from nuvrek.neck.description import Lane, NeckDescription
+from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.readings.entries import Dial, Heated, RodMove, State
+from nuvrek.readings.entries import Dial, Heated, RodMove, StandOff, State
 from nuvrek.readings.journal import NeckState
 
 Row = NDArray[np.float64]
@@ -27,6 +27,12 @@ Row = NDArray[np.float64]
 # What necks are like before anything is measured, in mm; common practice, no source.
 BOARD_LENGTH_SCALE_MM = 95.0
 BOARD_ROUGHNESS_MM = 0.05
+# What a smooth board has beside: humps and hollows of a few frets, seldom large.
+HUMPS_LENGTH_MM, HUMPS_MM, HUMPS_TAIL = 45.0, 0.03, 0.5
+# Frets are worn in groups, about alike from neighbour to neighbour; most necks hardly are.
+WEAR_LENGTH_MM, WEAR_MM, WEAR_TAIL = 70.0, 0.05, 0.5
+# How far a fret that moves under a finger may stand from where the others do.
+LOOSE_MM = 0.12
 BOW_MM = 0.40
 TWIST_MM = 0.05
 CROWN_FRET_MM = 0.015
@@ -146,16 +152,16 @@ def _reach(neck: NeckDescription, move: RodMove) -> Row:
 
 
 @lru_cache(maxsize=32)
-def _board_basis(scale_mm: float, frets: int, length_scale_mm: float) -> Row:
+def _board_basis(scale_mm: float, frets: int, length_scale_mm: float, least: float) -> Row:
     """Square-root of a squared-exponential covariance at nut and frets, shape (frets + 1, k).
 
     Rasmussen and Williams, Gaussian Processes for Machine Learning, eq. 2.31; directions that carry
-    under a millionth of the variance are dropped.
+    under ``least`` of the largest variance are dropped.
     """
     x = fret_places_mm(scale_mm, frets)
     gaps = (x[:, None] - x[None, :]) / length_scale_mm
     values, vectors = np.linalg.eigh(np.exp(-0.5 * gaps**2))
-    keep = values > values[-1] * 1e-6
+    keep = values > values[-1] * least
     return np.asarray(vectors[:, keep] * np.sqrt(values[keep]))
 
 
@@ -179,6 +185,8 @@ class Places:
     """Where the standing unknowns stand in a vector; what a chapter adds follows after ``end``."""
 
     rough: int  # so many directions of the board, then as many of its twist
+    humps: int
+    humps_end: int
     bow: int
     wire: int
     pull: int
@@ -190,18 +198,43 @@ class Places:
     variant: int  # the variants of the pull, then those of the rod
     dips: int  # by lane, only where something was carried
     crown: int
+    wear: int
     end: int
 
 
-def _places(neck: NeckDescription, rough: int, carried: Carried | None) -> Places:
-    after = iter(range(2 * rough, 2 * rough + 9))
+def _places(neck: NeckDescription, carried: Carried | None) -> Places:
+    rough = _basis(neck, BOARD_LENGTH_SCALE_MM).shape[1]
+    humps = 2 * rough
+    humps_end = humps + _basis(neck, HUMPS_LENGTH_MM).shape[1]
+    after = iter(range(humps_end, humps_end + 9))
     bow, wire, pull, pull_twist, rod, posture, tongue, hump, variant = after
     dips = variant + 4
     crown = dips if carried is None else dips + 3
-    end = crown + (neck.frets + 1) * (4 if carried is None else 3)
+    wear = crown + (neck.frets + 1) * (4 if carried is None else 3)
+    end = wear + (_basis(neck, WEAR_LENGTH_MM).shape[1] if carried is None else 0)
     return Places(
-        rough, bow, wire, pull, pull_twist, rod, posture, tongue, hump, variant, dips, crown, end
+        rough=rough,
+        humps=humps,
+        humps_end=humps_end,
+        bow=bow,
+        wire=wire,
+        pull=pull,
+        pull_twist=pull_twist,
+        rod=rod,
+        posture=posture,
+        tongue=tongue,
+        hump=hump,
+        variant=variant,
+        dips=dips,
+        crown=crown,
+        wear=wear,
+        end=end,
     )
+
+
+def _basis(neck: NeckDescription, length_scale_mm: float) -> Row:
+    least = 1e-6 if length_scale_mm == BOARD_LENGTH_SCALE_MM else 1e-2
+    return _board_basis(neck.scale_mm, neck.frets, length_scale_mm, least)
 
 
 @dataclass(frozen=True)
@@ -343,8 +376,8 @@ def unknowns_of(neck_state: NeckState, carried: Carried | None = None) -> Unknow
     ``carried``: readings and work in ``neck_state`` are then those of the chapter.
     """
     neck = neck_state.neck
-    rough = _board_basis(neck.scale_mm, neck.frets, BOARD_LENGTH_SCALE_MM)
-    at = _places(neck, rough.shape[1], carried)
+    at = _places(neck, carried)
+    loose = _loose(neck_state)
     work = metal_work(neck_state.work, [one.number for one in neck_state.taken])
     dials = (one.reading for one in neck_state.taken if isinstance(one.reading, Dial))
     # The beam is laid anew for each run, lane and state.
@@ -352,9 +385,12 @@ def unknowns_of(neck_state: NeckState, carried: Carried | None = None) -> Unknow
     first_beam = at.end + work.size
     slips = _slips(neck_state, 0 if carried is None else carried.moves)
     slip = first_beam + 2 * len(runs)
-    size = slip + len(slips)
-    board, twist = _board_rows(neck, rough, size, at)
-    crown, tails = _crown_rows(neck.frets + 1, size, at, carried is not None)
+    first_loose = slip + len(slips)
+    size = first_loose + len(loose)
+    board, twist = _board_rows(neck, size, at)
+    crown, tails = _crown_rows(neck, size, at, carried is not None)
+    for n, (fret, lanes) in enumerate(loose):
+        crown[fret, lanes, first_loose + n] = LOOSE_MM
     return Unknowns(
         neck=neck,
         size=size,
@@ -373,12 +409,27 @@ def unknowns_of(neck_state: NeckState, carried: Carried | None = None) -> Unknow
     )
 
 
-def _board_rows(neck: NeckDescription, rough: Row, size: int, at: Places) -> tuple[Row, Row]:
+def _loose(neck_state: NeckState) -> list[tuple[int, list[int]]]:
+    """The frets that were found to move, each with the lanes where it does."""
+    found: dict[tuple[int, Lane | None], None] = {}
+    for one in neck_state.taken:
+        if isinstance(one.reading, StandOff) and one.reading.moves == "moves":
+            found[one.reading.fret, one.reading.lane] = None
+    return [
+        (fret, [0, 1, 2] if lane is None else [LANES.index(lane)])
+        for fret, lane in found
+        if fret <= neck_state.neck.frets
+    ]
+
+
+def _board_rows(neck: NeckDescription, size: int, at: Places) -> tuple[Row, Row]:
     """Rows of the board's mean height and of its twist, (frets + 1, size) each."""
+    rough = _basis(neck, BOARD_LENGTH_SCALE_MM)
     k = rough.shape[1]
     board, twist = np.zeros((len(rough), size)), np.zeros((len(rough), size))
     past, rise = joint_shapes(neck)
     board[:, :k] = BOARD_ROUGHNESS_MM * rough
+    board[:, at.humps : at.humps_end] = HUMPS_MM * _basis(neck, HUMPS_LENGTH_MM)
     board[:, at.bow] = -BOW_MM * bend_profile(neck)
     board[:, at.tongue] = TONGUE_MM * past
     board[:, at.hump] = HUMP_MM * rise
@@ -386,12 +437,15 @@ def _board_rows(neck: NeckDescription, rough: Row, size: int, at: Places) -> tup
     return board, twist
 
 
-def _crown_rows(places: int, size: int, at: Places, carried: bool) -> tuple[Row, Row]:
+def _crown_rows(neck: NeckDescription, size: int, at: Places, carried: bool) -> tuple[Row, Row]:
     """Rows of every crown (frets + 1, 3, size), and the tails of all priors (size,)."""
+    places = neck.frets + 1
     crown, tails = np.zeros((places, 3, size)), np.full(size, np.inf)
     if carried:
         crown.reshape(-1, size)[:, at.crown : at.end] = np.eye(3 * places)
         return crown, tails
+    tails[at.humps : at.humps_end], tails[at.wear : at.end] = HUMPS_TAIL, WEAR_TAIL
+    crown[1:, :, at.wear : at.end] = WEAR_MM * _basis(neck, WEAR_LENGTH_MM)[1:, None, :]
     for fret in range(places):
         own = at.crown + 4 * fret
         crown[fret, :, own] = NUT_MM if fret == 0 else CROWN_FRET_MM

@@ -79,7 +79,7 @@ def program(
     on: OnNeck,
     crown_mm: Array,
     height_mm: Array,
-    force_n: float,
+    touch: float,
     reach_mm: tuple[float, float] = (0.0, 0.0),
     up: tuple[float, float] = (0.0, 0.0),
     sure: float = 0.0,
@@ -92,7 +92,7 @@ def program(
     doubt besides.
     """
     frets = on.strung.tops_mm.shape[1] - 1
-    made = [_string_rows(on, s, float(height_mm[s]), force_n, sure) for s in range(len(height_mm))]
+    made = [_string_rows(on, s, float(height_mm[s]), touch, sure) for s in range(len(height_mm))]
     rows, limits = [rows for rows, _, _ in made], [limits for _, limits, _ in made]
     note = np.concatenate([notes + s * (frets + 1) for s, (_, _, notes) in enumerate(made)])
     every = np.concatenate(rows)
@@ -109,7 +109,7 @@ def program(
 
 
 def _string_rows(
-    on: OnNeck, string: int, height_mm: float, force_n: float, sure: float
+    on: OnNeck, string: int, height_mm: float, touch: float, sure: float
 ) -> tuple[Array, Array, NDArray[np.intp]]:
     """``rows @ v <= limits`` of one string, and their notes: room of each fretted note over each
     fret ahead.
@@ -128,7 +128,7 @@ def _string_rows(
     # Saddle from the height: S = (t12 + h - nut (1 - a)) / a.
     saddle = (tops[on.fret_12] + height_mm - tops[0] * (1.0 - share)) / share
     saddle_by = (change[on.fret_12] - change[0] * (1.0 - share)) / share
-    swing = force_n * strung.swing_mm_per_n[string, notes, ahead]
+    swing = touch * strung.swing_mm_per_touch[string, notes, ahead]
     room = tops[notes] * (1.0 - b) + saddle * b - tops[ahead] - swing
     room_by = change[notes] * (1.0 - b)[:, None] + b[:, None] * saddle_by[None, :] - change[ahead]
     if sure > 0.0:
@@ -213,14 +213,14 @@ def curve(
     crown_mm: Array,
     base_mm: Array,
     level_metal_mm: float,
-    force_n: float,
+    touch: float,
     reach_mm: tuple[float, float],
     sure: float = 0.0,
 ) -> MetalCurve:
     """The least metal for every height, from what a full level allows (or its metal buys for
     certain) up to the neck as it is.
     """
-    made = program(on, crown_mm, base_mm, force_n, reach_mm, (0.0, 0.0), sure)
+    made = program(on, crown_mm, base_mm, touch, reach_mm, (0.0, 0.0), sure)
     # As it is: the height at which the tightest note is clean with nothing filed.
     now = float(np.max(made.limits / made.by_height))
     if now <= 0.0:

@@ -12,7 +12,7 @@ from nuvrek import patience
 from nuvrek.clearance.room import Strung
 from nuvrek.clearance.string_heights import AS_WANTED_MM
 from nuvrek.clearance.strung_neck import OnNeck
-from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.clearance.swing import TOUCHES
 from nuvrek.estimate.heightmap import NINE_IN_TEN
 from nuvrek.estimate.next_reading import Pool
 from nuvrek.mechanics.beam import bend_profile
@@ -178,6 +178,7 @@ def _over_promise(case: Case, one: Costed, drawn: Array, on: OnNeck) -> Array:
         tops.reshape(count, -1),
         np.zeros(count),
         np.tile(after.tension_n, len(drawn)),
+        np.tile(np.broadcast_to(after.stiff_mm, after.tension_n.shape), len(drawn)),
     )
-    lowest = many.lowest_clean_mm(TOUCHES_N[case.neck.touch], on.fret_12).reshape(len(drawn), -1)
+    lowest = many.lowest_clean_mm(TOUCHES[case.neck.touch], on.fret_12).reshape(len(drawn), -1)
     return np.asarray((lowest - np.linspace(low, high, lowest.shape[1])).max(axis=1))

@@ -10,7 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek.clearance.strung_neck import OnNeck
-from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.clearance.swing import TOUCHES
 from nuvrek.planning.case.way import Costed, Lowest
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.rod.relief import wanted_relief
@@ -26,13 +26,13 @@ GAIN_MM = 0.02
 FILED_EVEN_MM = 0.016
 
 
-def _even_doubt(on: OnNeck, way: Costed, force: float, less: float, lowest: Array) -> Array:
+def _even_doubt(on: OnNeck, way: Costed, touch: float, less: float, lowest: Array) -> Array:
     """Doubt of the lowest heights over evenly filed tops, of which the map's own is gone: the
     relief may be off by its own doubt, a top by what a file leaves.
     """
     off = way.promise.relief_doubt_mm or 0.0
     apart = [
-        on.lowest_clean_mm(force, on.after(way.off_mm, less + d))[0] - lowest for d in (-off, off)
+        on.lowest_clean_mm(touch, on.after(way.off_mm, less + d))[0] - lowest for d in (-off, off)
     ]
     # A top that stands so much higher asks for that much, brought from the next fret to fret 12.
     lean = on.strung.lean[on.fret_12 // 2, on.fret_12 // 2 + 1]
@@ -50,17 +50,17 @@ def lowest_of(weighing: Weighing, ways: Sequence[Costed]) -> dict[str, Lowest]:
     wanted = wanted_relief(neck_map)
     if wanted is None or not wanted.as_figure:
         return {}
-    force = TOUCHES_N[neck_map.neck.touch]
-    now = weighing.on.lowest_clean_mm(force)[0]
-    return {way.kind: _lowest(weighing.on, way, force, wanted.now.mm, now) for way in ways}
+    touch = TOUCHES[neck_map.neck.touch]
+    now = weighing.on.lowest_clean_mm(touch)[0]
+    return {way.kind: _lowest(weighing.on, way, touch, wanted.now.mm, now) for way in ways}
 
 
-def _lowest(on: OnNeck, way: Costed, force: float, relief_mm: float, now: Array) -> Lowest:
+def _lowest(on: OnNeck, way: Costed, touch: float, relief_mm: float, now: Array) -> Lowest:
     promised = way.promise.relief_mm
     less = 0.0 if promised is None else relief_mm - promised
-    lowest, doubt = on.lowest_clean_mm(force, on.after(way.off_mm, less))
+    lowest, doubt = on.lowest_clean_mm(touch, on.after(way.off_mm, less))
     if "even" in way.record.families and way.possible:
-        doubt = _even_doubt(on, way, force, less, lowest)
+        doubt = _even_doubt(on, way, touch, less, lowest)
     gained = float(np.mean(now - lowest))
     pays = way.files and gained > GAIN_MM
     return Lowest(

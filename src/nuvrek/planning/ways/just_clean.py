@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 
 from nuvrek import words
 from nuvrek.clearance.strung_neck import OnNeck
-from nuvrek.clearance.swing import TOUCHES_N
+from nuvrek.clearance.swing import TOUCHES
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import NEARLY_FLAT_MM, NeckDescription
 from nuvrek.planning.case.case import Case
@@ -56,7 +56,7 @@ def clean_basis_of(weighing: Weighing) -> CleanBasis | None:
     level = costed(case, level_draft(weighing, "level"))
     promised = level.promise.relief_mm
     less = 0.0 if promised is None else wanted.now.mm - promised
-    best, _ = on.lowest_clean_mm(TOUCHES_N[case.neck.touch], on.after(level.off_mm, less))
+    best, _ = on.lowest_clean_mm(TOUCHES[case.neck.touch], on.after(level.off_mm, less))
     return CleanBasis(on, wanted.now.mm, best, level.metal_mm)
 
 
@@ -65,9 +65,9 @@ def just_clean(weighing: Weighing) -> Draft | None:
     case, basis = weighing.case, clean_basis_of(weighing)
     if basis is None:
         return None
-    heights, force = heights_wanted(case.neck, basis.best_mm), TOUCHES_N[case.neck.touch]
+    heights, touch = heights_wanted(case.neck, basis.best_mm), TOUCHES[case.neck.touch]
     reach = _reach(case, basis.relief_mm)
-    clean = play_clean(program(basis.on, _spare(case), heights, force, reach, sure=CLEAN_SD))
+    clean = play_clean(program(basis.on, _spare(case), heights, touch, reach, sure=CLEAN_SD))
     if clean is None or clean.metal_mm < WORTH_FILING_MM:
         return None
     return _draft(case, clean, heights, basis.relief_mm - clean.less_relief_mm, basis.level_mm, [])
@@ -75,8 +75,8 @@ def just_clean(weighing: Weighing) -> Draft | None:
 
 def clean_curve(case: Case, basis: CleanBasis) -> MetalCurve:
     """Metal against string height from a full level to the neck as it is."""
-    force, reach = TOUCHES_N[case.neck.touch], _reach(case, basis.relief_mm)
-    return curve(basis.on, _spare(case), basis.best_mm, basis.level_mm, force, reach, CLEAN_SD)
+    touch, reach = TOUCHES[case.neck.touch], _reach(case, basis.relief_mm)
+    return curve(basis.on, _spare(case), basis.best_mm, basis.level_mm, touch, reach, CLEAN_SD)
 
 
 def clean_at(weighing: Weighing, drawn: MetalCurve, heights: Array) -> Draft:
@@ -86,9 +86,9 @@ def clean_at(weighing: Weighing, drawn: MetalCurve, heights: Array) -> Draft:
     case = weighing.case
     wanted = wanted_relief(case.neck_map)
     now = 0.0 if wanted is None else wanted.now.mm
-    force = TOUCHES_N[case.neck.touch]
+    touch = TOUCHES[case.neck.touch]
     clean = play_clean(
-        program(weighing.on, _spare(case), heights, force, _reach(case, now), sure=CLEAN_SD)
+        program(weighing.on, _spare(case), heights, touch, _reach(case, now), sure=CLEAN_SD)
     )
     why = []
     if clean is None:

@@ -12,10 +12,8 @@ import numpy as np
 from numpy.random import Generator
 
 from nuvrek.estimate.heightmap import HeightMap, map_neck
-from nuvrek.estimate.model.evidence import chord_gap
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane, RodKind
-from nuvrek.neck.scale import fret_places_mm
 from nuvrek.planning.rod.move import RodPlan, plan_rod
 from nuvrek.planning.rod.stop_rules import RodStop, rod_stops
 from nuvrek.readings.entries import AnyEntry, RodMove, State, StateChange, StringGap
@@ -48,11 +46,7 @@ class RodJob:
 
 def relief_of(truth: Truth) -> np.ndarray:
     """True relief at pitch of low side, middle and high side, in mm, shape (3,)."""
-    neck = truth.neck
-    x = fret_places_mm(neck.scale_mm, neck.frets)
-    chord = chord_gap(x, 1, neck.joint_fret, middle_fret(neck))
-    wood = truth.wood_mm(State())
-    return np.asarray(np.sum([weight * wood[fret] for fret, weight in chord], axis=0))
+    return truth.relief_mm(State())
 
 
 def made_rod_case(seed: int) -> tuple[Condition, WorkedNeck]:
@@ -92,10 +86,9 @@ def made_rod_case(seed: int) -> tuple[Condition, WorkedNeck]:
 
 
 def _at_middle(truth: Truth) -> float:
-    """The chord gap of a unit of bending."""
-    x = fret_places_mm(truth.neck.scale_mm, truth.neck.frets)
-    chord = chord_gap(x, 1, truth.neck.joint_fret, middle_fret(truth.neck))
-    return -float(sum(weight * truth.bend[fret] for fret, weight in chord))
+    """The relief of a unit of bending."""
+    bent = replace(truth, board_mm=np.repeat(truth.bend[:, None], 3, axis=1))
+    return -float(bent.relief_mm(State(strings="slack"))[1])
 
 
 def _rodded(rng: Generator) -> Truth:

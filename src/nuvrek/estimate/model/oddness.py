@@ -1,0 +1,107 @@
+"""Readings that agree with nothing else: found, named, and left out of the map."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from nuvrek.estimate.model.evidence import Evidence
+from nuvrek.estimate.model.solver import Solution, log_likelihood, solve
+from nuvrek.units import MM_PER_INCH, MM_PER_THOU
+
+Array = NDArray[np.float64]
+
+# A reading this many of its own doubts off what all the others say is odd; usual for screening
+# outliers.
+ODD = 4.0
+# And at least this many of its tool's errors off as things stand.
+LEAST_OFF = 1.5
+MOST_ODD = 3
+# Slips of the hand: thou for mm, inches for mm, a point dropped or moved. What the typed mm become.
+_SLIPS = (
+    (MM_PER_THOU, "Was it in thou?"),
+    (1.0 / MM_PER_THOU, "Was it in mm, not thou?"),
+    (MM_PER_INCH, "Was it in inches?"),
+    (0.1, "Was its point moved?"),
+    (10.0, "Was its point moved?"),
+    (0.01, "Was its point left out?"),
+)
+
+
+@dataclass(frozen=True, slots=True)
+class Odd:
+    """A reading that what all the others say does not explain. ``off`` counts its own doubts;
+    ``slip`` is a guess.
+    """
+
+    number: int
+    expected_mm: float
+    said_mm: float
+    off: float
+    slip: str
+
+
+def odd_readings(evidence: Evidence, solution: Solution) -> list[Odd]:
+    """Readings further from what the others say than any tool error explains, worst first.
+
+    A row's own pull on the optimum is taken out with its leverage h: residual and variance grow by
+    1 / (1 - h) (deleted residuals; Cook and Weisberg, Residuals and Influence in Regression,
+    section 2.2).
+    """
+    if not len(evidence.rows):
+        return []
+    mu = evidence.rows @ solution.z + evidence.constant
+    below, above = evidence.lo - mu, mu - evidence.hi
+    said = np.where(below > 0, evidence.lo, np.where(above > 0, evidence.hi, mu))
+    outside = said - mu
+    precision = log_likelihood(
+        mu, evidence.lo, evidence.hi, evidence.sigma, evidence.weight
+    ).curvature
+    spread = np.sum((evidence.rows @ solution.covariance) * evidence.rows, axis=1)
+    leverage = np.clip(precision * spread, 0.0, 0.98)
+    alone = outside / (1.0 - leverage)
+    doubt = evidence.sigma / np.sqrt(evidence.weight) / np.sqrt(1.0 - leverage)
+    off = np.where(np.abs(outside) > LEAST_OFF * evidence.sigma, np.abs(alone) / doubt, 0.0)
+    found = []
+    for i in np.argsort(-off):
+        if off[i] < ODD:
+            break
+        expected = float(said[i] - alone[i])
+        if evidence.lo[i] == evidence.hi[i]:
+            slip = _slip(float(said[i]), expected, float(doubt[i]))
+        else:
+            slip = ""
+        found.append(Odd(evidence.numbers[i][0], expected, float(said[i]), float(off[i]), slip))
+    return found
+
+
+def _slip(said_mm: float, expected_mm: float, doubt_mm: float) -> str:
+    """A slip of the hand that would explain a number, or nothing."""
+    fitting = [
+        (abs(said_mm * factor - expected_mm), words)
+        for factor, words in _SLIPS
+        # A slip is a factor of ten or more: a tenth either way leaves no two of them alike.
+        if abs(said_mm * factor - expected_mm) < max(2.5 * doubt_mm, 0.1 * abs(expected_mm))
+    ]
+    return min(fitting)[1] if fitting else ""
+
+
+def without_odd(
+    evidence: Evidence, solution: Solution, tails: Array
+) -> tuple[Evidence, Solution, tuple[Odd, ...]]:
+    """The evidence without what is odd, solved again, and what was left out: the oddest reading,
+    then the next that is still odd without it, for one bad reading makes others look odd.
+    """
+    found: list[Odd] = []
+    while len(found) < MOST_ODD:
+        odd = odd_readings(evidence, solution)
+        if not odd:
+            break
+        found.append(odd[0])
+        evidence = evidence.only(
+            np.array([odd[0].number not in numbers for numbers in evidence.numbers])
+        )
+        solution = solve(evidence, solution.z, tails)
+    return evidence, solution, tuple(found)

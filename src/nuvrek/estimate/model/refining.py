@@ -1,0 +1,66 @@
+"""Mean and doubt of the heights from the whole of what each reading allows, not from its peak.
+
+At the most likely heights a bracket is flat, a one-sided reading has a tail and a crown's prior a
+long one: curvature there says too much or too little. Each row is therefore replaced by the normal
+one that has the same mean and spread where the others put it (expectation propagation, Minka, UAI
+2001; in parallel, damped), and each pseudo-Huber prior by the normal one that touches it at the
+mean square of its unknown (Jaakkola and Jordan, Statistics and Computing 10, 2000; both from
+memory).
+"""
+
+from __future__ import annotations
+
+import numpy as np
+from numpy.typing import NDArray
+
+from nuvrek import patience
+from nuvrek.estimate.model.evidence import Evidence
+from nuvrek.estimate.model.solver import Solution, hessian_of, inverse_of, log_likelihood
+
+Array = NDArray[np.float64]
+# A few sweeps settle it; all rows at once would swing without damping.
+SWEEPS, DAMPING = 3, 0.8
+# No row may make an unknown less certain than it was without it.
+_LEAST = 1e-12
+
+
+def refine(evidence: Evidence, solution: Solution, tails: Array, sweeps: int = SWEEPS) -> Solution:
+    """``solution`` with mean and covariance of the whole posterior; begins from its peak."""
+    rows, weight = evidence.rows, evidence.weight
+    z, covariance = solution.z, solution.covariance
+    mu = rows @ z + evidence.constant
+    peak = log_likelihood(mu, evidence.lo, evidence.hi, evidence.sigma)
+    precision = np.maximum(peak.curvature, _LEAST)
+    pull = precision * mu + peak.slope
+    for _ in range(sweeps if len(rows) else 0):
+        patience.ask()
+        spread = np.einsum("ij,ij->i", rows @ covariance, rows)
+        mu = rows @ z + evidence.constant
+        new_precision, new_pull = _as_normal(evidence, mu, spread, precision, pull)
+        precision += DAMPING * (new_precision - precision)
+        pull += DAMPING * (new_pull - pull)
+        prior = 1.0 / np.sqrt(1.0 + (z * z + np.diag(covariance)) / tails**2)
+        covariance = inverse_of(hessian_of(prior, weight * precision, rows))
+        z = covariance @ (rows.T @ (weight * (pull - precision * evidence.constant)))
+    return Solution(z, covariance, solution.objective, solution.steps, solution.peak)
+
+
+def _as_normal(
+    evidence: Evidence, mu: Array, spread: Array, precision: Array, pull: Array
+) -> tuple[Array, Array]:
+    """Precision and pull of the normal row that does what each row does, seen from where all the
+    others put it.
+    """
+    spread = np.maximum(spread, _LEAST)
+    without = 1.0 / spread - precision
+    apart = without > 1e-6 / spread
+    # A row that says more than all the rest leaves no rest to speak of: it is looked at as it is.
+    without = np.where(apart, without, 1.0 / spread)
+    there = np.where(apart, (mu / spread - pull) / without, mu)
+    variance = 1.0 / without
+    reach = np.sqrt(evidence.sigma**2 + variance)
+    terms = log_likelihood(there, evidence.lo, evidence.hi, reach)
+    curvature = np.clip(terms.curvature, _LEAST, (1.0 - 1e-9) / variance)
+    share = 1.0 - curvature * variance
+    found = curvature / share
+    return found, found * there + terms.slope / share

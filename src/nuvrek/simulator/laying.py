@@ -1,0 +1,54 @@
+"""How a straight tool lies on a made-up neck: pulled tight over what stands highest.
+
+A string or an edge between two supports starts as the straight line over them and is lifted onto
+whatever stands above it, piece by piece, until nothing does (quickhull, Barber and others, ACM
+Trans. Math. Software 22, 1996, in the plane).
+"""
+
+from __future__ import annotations
+
+import numpy as np
+from numpy.typing import NDArray
+
+Array = NDArray[np.float64]
+
+
+def touched(x_mm: Array, heights_mm: Array, first: int, last: int) -> list[int]:
+    """The places between ``first`` and ``last`` that a taut string over both touches, ends
+    included.
+    """
+    if last - first < 2:
+        return [first, last]
+    slope = (heights_mm[last] - heights_mm[first]) / (x_mm[last] - x_mm[first])
+    over = heights_mm[first + 1 : last] - (
+        heights_mm[first] + slope * (x_mm[first + 1 : last] - x_mm[first])
+    )
+    highest = int(np.argmax(over))
+    if over[highest] <= 0.0:
+        return [first, last]
+    middle = first + 1 + highest
+    left = touched(x_mm, heights_mm, first, middle)
+    return [*left[:-1], *touched(x_mm, heights_mm, middle, last)]
+
+
+def gap_under(x_mm: Array, heights_mm: Array, first: int, last: int, at: int) -> float:
+    """The gap over place ``at`` under a tool laid from ``first`` to ``last``, mm; nil where it
+    touches there. Past its supports the tool runs on straight.
+    """
+    if first < at < last:
+        # What it looks at may itself carry it: then there is no light.
+        places = touched(x_mm, heights_mm, first, last)
+        after = next(n for n, p in enumerate(places) if p >= at)
+        low, high = places[after - 1], places[after]
+    else:
+        places = touched(x_mm, heights_mm, first, last)
+        low, high = (places[-2], places[-1]) if at >= last else (places[0], places[1])
+    slope = (heights_mm[high] - heights_mm[low]) / (x_mm[high] - x_mm[low])
+    line = heights_mm[low] + slope * (x_mm[at] - x_mm[low])
+    return max(float(line - heights_mm[at]), 0.0)
+
+
+def rock_over(x_mm: Array, heights_mm: Array, fret: int) -> float:
+    """How far the middle of three neighbours stands over the line of the other two, mm."""
+    (a, b, c), (ha, hb, hc) = x_mm[fret - 1 : fret + 2], heights_mm[fret - 1 : fret + 2]
+    return float(hb - (ha * (c - b) + hc * (b - a)) / (c - a))
