@@ -7,7 +7,7 @@ from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.neck.description import LANES, NeckDescription
-from nuvrek.readings.entries import AnyEntry, CrownHeight, State, Strike, StringGap
+from nuvrek.readings.entries import AnyEntry, CrownHeight, Rock, State, Strike, StringGap
 from nuvrek.readings.stations import Station
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import Bench, measure_round
@@ -58,7 +58,8 @@ class Shapes(unittest.TestCase):
             self.assertEqual(finding.verdict, "good")
 
     def test_s_shape(self) -> None:
-        # An edge laid as it rests shows what one on named supports can't: the half that stands up.
+        # An edge on the half that stands up, run on to the nut, shows what one over both ends
+        # does not.
         slack = State(strings="slack")
         for seed in SEEDS:
             kinds = []
@@ -68,9 +69,9 @@ class Shapes(unittest.TestCase):
                 )
                 bench = Bench(truth, rng(seed + 60))
                 entries += [
-                    bench.string_gap(Station("", "string-gap", lane, fret, None, "edge"), slack)
+                    bench.string_gap(Station("", "string-gap", lane, fret, on, "edge"), slack)
                     for lane in LANES
-                    for fret in range(3, 20, 2)
+                    for fret, on in ((1, (12, 16)), (2, (12, 16)), (1, (13, 16)), (19, (9, 12)))
                 ]
                 kinds.append({f.kind for f in find(map_neck(neck_state(entries, truth.neck)))})
             self.assertIn("s-shape", kinds[0])
@@ -116,18 +117,11 @@ class Witnesses(unittest.TestCase):
         for number in proud.speaks_for:
             entry: Any = entries[number - 1]
             near = {getattr(entry, "fret", 0), *getattr(entry, "frets", ())}
-            self.assertTrue(near & {fret - 1, fret, fret + 1, 1, 2}, entry)
-        flat: list[AnyEntry] = [
-            StringGap(
-                lane=lane,
-                low_support=fret - 1,
-                high_support=fret + 1,
-                fret=fret,
-                by="edge",
-                gap_mm=0.0,
-            )
-            for lane in LANES
-        ]
+            # An edge that lies on it speaks of it as well.
+            on = isinstance(entry, StringGap) and entry.low_support and entry.high_support
+            lies = on and entry.low_support <= fret <= entry.high_support
+            self.assertTrue(lies or near & {fret - 1, fret, fret + 1, 1, 2}, entry)
+        flat: list[AnyEntry] = [Rock(lane="bass", fret=fret, says="still", error_mm=0.06)]
         told = next(
             f
             for f in find(map_neck(neck_state([*entries, *flat], truth.neck)))
@@ -169,7 +163,7 @@ class Odd(unittest.TestCase):
     def test_the_opposite_of_three_others(self) -> None:
         truth, entries = survey(Condition(**PLAIN), 1)
         gap = next(
-            e for e in entries if isinstance(e, StringGap) and e.fret == 7 and e.by == "edge"
+            e for e in entries if isinstance(e, StringGap) and e.fret == 7 and e.low_support == 1
         )
         said = (gap.slides_mm or 0.0) + 0.02
         same = [
@@ -178,7 +172,6 @@ class Odd(unittest.TestCase):
                 low_support=1,
                 high_support=16,
                 fret=7,
-                by="edge",
                 gap_mm=said,
                 state=gap.state,
             )

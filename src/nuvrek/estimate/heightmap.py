@@ -153,16 +153,17 @@ def line_projection(neck: NeckDescription) -> Array:
 def map_neck(neck_state: NeckState, before: HeightMap | None = None) -> HeightMap:
     """Solve the neck from all live readings in ``neck_state``; see HeightMap for shapes and units.
 
-    ``before`` may be an earlier map of the same neck, from which this one goes on.
+    ``before`` may be an earlier map of the same neck: its rows and closed chapters are used again.
+    The search itself always begins anew, so that the same journal gives the same map.
     """
     neck_state, left_out = fitting(neck_state)
     *closed, open_part = chapters(neck_state)
     earlier = _closed(closed, () if before is None else before.earlier)
     unknowns = unknowns_of(open_part, earlier[-1].carried if earlier else None)
-    gathering, start = Gathering(unknowns), None
+    gathering = Gathering(unknowns)
     if before is not None and before.gathering.unknowns.alike(unknowns):
-        gathering, start = before.gathering, before.solution.peak
-    evidence, solution, odd = settle(gathering, open_part, start)
+        gathering = before.gathering
+    evidence, solution, odd = settle(gathering, open_part)
     return _read_off(gathering, neck_state, evidence, solution, left_out, earlier, odd)
 
 
@@ -177,7 +178,7 @@ def _closed(parts: list[NeckState], known: tuple[Chapter, ...]) -> tuple[Chapter
             continue
         known = known[:n]
         unknowns = unknowns_of(part, found[-1].carried if found else None)
-        _, solution, _ = settle(Gathering(unknowns), part, None)
+        _, solution, _ = settle(Gathering(unknowns), part)
         found.append(Chapter(part, unknowns, solution, carry(part, unknowns, solution)))
     return tuple(found)
 

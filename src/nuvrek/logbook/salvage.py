@@ -20,6 +20,7 @@ from nuvrek.logbook.store import (
     readable_text,
 )
 from nuvrek.readings.entries import Note
+from nuvrek.words import whole_letters
 
 # What SQLite raises on a spoilt page: its own errors, or words that are broken themselves.
 UNREADABLE = (sqlite3.DatabaseError, UnicodeDecodeError)
@@ -119,7 +120,7 @@ def _neck(source: sqlite3.Connection, number: int) -> tuple[object, str]:
     except UNREADABLE:
         # An empty description is named as damage by whoever decodes it.
         row = None
-    return (b"", "") if row is None else (row[0], str(row[1]))
+    return (b"", "") if row is None else (row[0], whole_letters(str(row[1])))
 
 
 def _journal(source: sqlite3.Connection, number: int) -> Journal:

@@ -122,8 +122,8 @@ def indicator_run(neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
     """An indicator carried over every top along a beam, lane by lane, strings slack."""
     return (
         _SLACKEN,
-        _PRESS,
         *_dials(),
+        _PRESS,
         *_crowns(crown_frets(neck)[:1]),
     )
 
@@ -268,6 +268,7 @@ def _dips(
             fret,
             supports,
             by,
+            State(strings=strings),
             when="light",
         )
         for lane in lanes
@@ -296,6 +297,7 @@ def _crests(
             fret,
             supports,
             "edge",
+            State(strings=strings),
             when="blind",
         )
         for lane in lanes

@@ -14,9 +14,9 @@ from nuvrek.readings.sizes import What
 class Station(Struct, frozen=True):
     """One stop of a round.
 
-    ``state`` matters only where the strings are changed; supports of None let an edge lie as it
-    rests; ``string`` 0 is the outer one of the side; ``wanted_mm`` is the leaf of a goes-or-not
-    reading.
+    ``state`` matters where the strings are changed and where ``when`` is said; supports of None let
+    an edge lie as it rests; ``string`` 0 is the outer one of the side; ``wanted_mm`` is the leaf of
+    a goes-or-not reading.
     """
 
     key: str

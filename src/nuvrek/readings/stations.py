@@ -40,16 +40,19 @@ def tells_nothing(station: Station, neck_state: NeckState) -> bool:
     """Whether this round has shown by now that a station can't tell anything: light under string
     or edge where it shows none, the crest of a back bow where there is light.
     """
+    strings = station.state.strings
     if not station.when:
         return False
+    if neck_state.state.strings != strings:
+        return True
     found = [
         shows_light(one.reading)
         for one in neck_state.taken
         if one.number > neck_state.round_number
         and isinstance(one.reading, StringGap)
         and one.reading.lane == station.lane
-        and one.reading.state.strings == neck_state.state.strings
-        and _between_supports(one.reading)
+        and one.reading.state.strings == strings
+        and _over_the_neck(one.reading, neck_state.neck.joint_fret)
     ]
     if station.when == "blind":
         return not found or any(found)
@@ -61,9 +64,9 @@ def shows_light(gap: StringGap) -> bool:
     return bool(gap.gap_mm or gap.slides_mm or (gap.drags_mm or 0.0) > THINNEST_LEAF_MM)
 
 
-def _between_supports(gap: StringGap) -> bool:
+def _over_the_neck(gap: StringGap, joint: int) -> bool:
     low, high = gap.low_support, gap.high_support
-    return low is not None and high is not None and 0 < low < gap.fret < high
+    return low is not None and high is not None and low < gap.fret < high <= joint
 
 
 def next_station(stations: Sequence[Station], neck_state: NeckState, after: int = -1) -> int:

@@ -27,6 +27,7 @@ from nuvrek.readings.stations import (
     next_station,
     resume_at,
     station_of,
+    tells_nothing,
     units_of,
 )
 from nuvrek.readings.tool_kit import Kit
@@ -317,10 +318,17 @@ class Keypad:
         else:
             self.keys_here.enter()
 
+    def _beside(self, step: int) -> int:
+        """The next station up or down that can tell something."""
+        stations, at = self.round.stations, self.index + step
+        while 0 < at < len(stations) and tells_nothing(stations[at], self.session.neck_state):
+            at += step
+        return max(0, min(at, len(stations)))
+
     def _turn(self, step: int) -> None:
         """Up and down go through the stations; for a single reading, over the lanes or strings."""
         if not self.one and not self._replacing and not self._asked:
-            self._go(max(0, min(self.index + step, len(self.round.stations))))
+            self._go(self._beside(step))
             return
         turns = self.keys_here.turns()
         if not turns or self._station is None:
@@ -511,7 +519,9 @@ class Keypad:
             return ()
         neck_state = self.session.neck_state
         done = neck_state.stations_done if self.started else frozenset()
+        # What can't tell anything on this neck is no part of the round.
         return tuple(
             (s.key in done or (i < self.index and s.kind == "state"), i == self.index)
             for i, s in enumerate(self.round.stations)
+            if s.key in done or i == self.index or not tells_nothing(s, neck_state)
         )

@@ -54,7 +54,7 @@ def view_of(pad: Keypad) -> View:
         message=pad.message,
         hint=question_hint(pad.asking) if pad.asking else _hint(pad),
         done=sum(done for done, _now in posts),
-        total=len(pad.round.stations),
+        total=len(posts) or len(pad.round.stations),
         finished=pad.finished,
     )
 

@@ -112,16 +112,17 @@ def _proud(neck_map: HeightMap, unit: Unit) -> list[Finding]:
     sure = proud_chance(neck_map)
     found = []
     for fret in range(1, len(rise) - 1):
+        # A bare mark says that it rocks, not by how much: that is a finding of its own.
+        marked = [k for k in range(3) if (fret + 1, LANES[k]) in neck_map.rocks_unmeasured]
         lanes = [
             k
             for k in range(3)
-            if neck_map.known[k] and sure[fret, k] >= 0.5 and rise[fret, k] >= PROUD_MM
+            if k not in marked
+            and neck_map.known[k]
+            and sure[fret, k] >= 0.5
+            and rise[fret, k] >= PROUD_MM
         ]
-        rocking = [
-            k
-            for k in range(3)
-            if (fret + 1, LANES[k]) in neck_map.rocks_unmeasured and rise[fret, k] >= ROCKING_MM
-        ]
+        rocking = [k for k in marked if np.isfinite(rise[fret, k])]
         if lanes:
             found.append(_proud_finding(neck_map, fret, lanes, over, sure, unit))
         elif rocking:

@@ -16,7 +16,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek import patience
-from nuvrek.estimate.model.edge_contacts import Contacts
+from nuvrek.estimate.model.edge_contacts import Contacts, reach_of
 from nuvrek.estimate.model.unknowns import BEAM_MM, Row, Unknowns
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.neck.scale import fret_places_mm
@@ -217,7 +217,7 @@ class Gathering:
         self._say(one, "tops", lane, ("rock", fret), lambda: rock_height(self.x, fret), bounds)
 
     def _gap(self, one: Taken, gap: StringGap) -> None:
-        low, high = self.contacts[one.number]
+        low, high = self.contacts.get(one.number) or reach_of(gap, self.unknowns.neck.frets)
         kind: Literal["tops", "wood"] = "wood" if gap.by == "notched" else "tops"
         parts = partial(chord_gap, self.x, low, high, gap.fret)
         self._say(one, kind, gap.lane, (low, high, gap.fret), parts, _gap_bounds(gap))

@@ -42,7 +42,7 @@ def refine(evidence: Evidence, solution: Solution, tails: Array, sweeps: int = S
         prior = 1.0 / np.sqrt(1.0 + (z * z + np.diag(covariance)) / tails**2)
         covariance = inverse_of(hessian_of(prior, weight * precision, rows))
         z = covariance @ (rows.T @ (weight * (pull - precision * evidence.constant)))
-    return Solution(z, covariance, solution.objective, solution.steps, solution.peak)
+    return Solution(z, covariance, solution.objective, solution.steps)
 
 
 def _as_normal(

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
 import numpy as np
 from numpy.typing import NDArray
 
@@ -9,43 +11,105 @@ from nuvrek.estimate.model.edge_contacts import contacts_around, hull_within, la
 from nuvrek.estimate.model.evidence import Evidence, Gathering
 from nuvrek.estimate.model.oddness import Odd, without_odd
 from nuvrek.estimate.model.refining import refine
-from nuvrek.estimate.model.solver import Solution, search, solve
+from nuvrek.estimate.model.solver import Solution, objective, search, solve
 from nuvrek.neck.description import LANES
 from nuvrek.readings.entries import StringGap
 from nuvrek.readings.journal import NeckState, Taken
+from nuvrek.readings.stations import shows_light
 
 Array = NDArray[np.float64]
+Edges = list[tuple[Taken, StringGap]]
+Lies = dict[int, tuple[int, int]]
 # How often tools are laid anew before what they lie on is taken as it is, and how many steps the
 # heights are moved in between.
-_MOST_LAYINGS, _STEPS = 10, 3
+_MOST_LAYINGS, _STEPS, _MOST_BOUNCES = 10, 3, 2
 
 
 def settle(
-    gathering: Gathering, neck_state: NeckState, start: Array | None
+    gathering: Gathering, neck_state: NeckState
 ) -> tuple[Evidence, Solution, tuple[Odd, ...]]:
     """Solve; find what strings and edges lie on and solve again until that stays; leave out what
-    is odd; then the doubt. ``start`` are heights to begin from.
+    is odd; then the doubt.
     """
     tails, edges = gathering.unknowns.tails, laid(neck_state.taken)
-    # To begin with they lie on the ends of what they cover, or as they were found to lie before;
-    # the heights then say on what.
-    contacts = {one.number: reach_of(gap, neck_state.neck.frets) for one, gap in edges}
-    if start is not None:
-        contacts = {**_lay(gathering, edges, start), **gathering.contacts}
-        contacts = {one.number: contacts[one.number] for one, _ in edges}
-    evidence, z = gathering.evidence(neck_state.taken, contacts), start
-    # Heights decide contacts and contacts heights: a few rounds settle it. Where two ways of lying
-    # are as good as each other it would go on for ever: what was laid before ends it as well.
-    tried = [contacts]
+    found = [
+        one
+        for begin in _ways_to_lie(edges)
+        for one in _settled(gathering, neck_state, edges, begin)
+    ]
+    # Over a hump a tool may lie in several ways: the likeliest is kept, each judged with the tools
+    # lying as its own heights have it.
+    evidence, solution = found[0]
+    if len(found) > 1:
+        evidence, solution = min(found, key=lambda one: _judged(gathering, neck_state, edges, one))
+    evidence, solution, odd = without_odd(evidence, solution, tails)
+    return evidence, refine(evidence, solution, tails), odd
+
+
+def _judged(
+    gathering: Gathering, neck_state: NeckState, edges: Edges, one: tuple[Evidence, Solution]
+) -> float:
+    lies = _lay(gathering, edges, one[1].z)
+    evidence = gathering.evidence(neck_state.taken, lies)
+    return objective(evidence, one[1].z, gathering.unknowns.tails)
+
+
+def _ways_to_lie(edges: Edges) -> list[Callable[[int], Lies]]:
+    """How the search begins: every tool on the ends of what it covers; and, where others laid
+    alike showed no light at some fret, on those frets.
+    """
+
+    def on_ends(frets: int) -> Lies:
+        return {one.number: reach_of(gap, frets) for one, gap in edges}
+
+    touching: dict[object, set[int]] = {}
+    for one, gap in edges:
+        if not shows_light(gap):
+            touching.setdefault(_laid_alike(one, gap), set()).add(gap.fret)
+    if not touching:
+        return [on_ends]
+
+    def on_what_showed_no_light(frets: int) -> Lies:
+        lies = {}
+        for one, gap in edges:
+            low, high = reach_of(gap, frets)
+            # Past its supports it runs on from what it lies on, which only the heights tell.
+            inside = low < gap.fret < high
+            there = touching.get(_laid_alike(one, gap), set()) if inside else set()
+            lies[one.number] = (
+                max((f for f in there if low < f < gap.fret), default=low),
+                min((f for f in there if gap.fret < f < high), default=high),
+            )
+        return lies
+
+    return [on_ends, on_what_showed_no_light]
+
+
+def _laid_alike(one: Taken, gap: StringGap) -> object:
+    return gap.lane, gap.by == "notched", gap.state, id(one.surface)
+
+
+def _settled(
+    gathering: Gathering, neck_state: NeckState, edges: Edges, begin: Callable[[int], Lies]
+) -> list[tuple[Evidence, Solution]]:
+    """Solved with the tools lying as the heights have it; where they bounce from one way of lying
+    to another and back, with each of those.
+    """
+    tails = gathering.unknowns.tails
+    contacts = begin(neck_state.neck.frets)
+    z: Array | None = None
+    # Heights decide contacts and contacts heights: a few rounds settle it.
+    tried, made = [contacts], [gathering.evidence(neck_state.taken, contacts)]
+    bounced = 0
     for _ in range(_MOST_LAYINGS if edges else 0):
-        z = search(evidence, z, tails, _STEPS)
+        z = search(made[-1], z, tails, _STEPS)
         contacts = _lay(gathering, edges, z)
         if contacts in tried:
+            bounced = len(tried) - 1 - tried.index(contacts)
             break
         tried.append(contacts)
-        evidence = gathering.evidence(neck_state.taken, contacts)
-    evidence, solution, odd = without_odd(evidence, solve(evidence, z, tails), tails)
-    return evidence, refine(evidence, solution, tails), odd
+        made.append(gathering.evidence(neck_state.taken, contacts))
+    return [(one, solve(one, z, tails)) for one in made[-1 - min(bounced, _MOST_BOUNCES) :]]
 
 
 def _lay(
@@ -57,6 +121,11 @@ def _lay(
     heights: dict[object, Array] = {}
     hulls: dict[object, list[int]] = {}
     for one, gap in edges:
+        if gap.gap_mm is not None and gap.gap_mm < 0.0:
+            # A fret that stands so much over the line of the supports was meant, whatever it is
+            # that carries the string.
+            contacts[one.number] = reach_of(gap, frets)
+            continue
         key = gathering.heights_under(one, gap)
         if key not in heights:
             rows, constant = gathering.heights(key)

@@ -27,15 +27,12 @@ BOUNDED = 4.0
 
 @dataclass(frozen=True)
 class Solution:
-    """``z`` (n,) and its covariance (n, n), the ``peak`` of the posterior (``z`` itself unless
-    refined), the objective there and the Newton steps used.
-    """
+    """``z`` (n,), its covariance (n, n), the objective at the peak and the Newton steps used."""
 
     z: Array
     covariance: Array
     objective: float
     steps: int
-    peak: Array
 
 
 @dataclass(frozen=True)
@@ -151,7 +148,12 @@ def solve(evidence: Evidence, start: Array | None = None, tails: Array | None = 
     # objective.
     precision = np.maximum(terms.curvature, _bracket_precision(evidence))
     doubt = inverse_of(hessian_of(prior_penalty(z, tails)[2], precision, evidence.rows))
-    return Solution(z, doubt, value, steps, z)
+    return Solution(z, doubt, value, steps)
+
+
+def objective(evidence: Evidence, z: Array, tails: Array) -> float:
+    """Minus the log of the posterior at ``z``, up to a constant."""
+    return _objective(evidence, z, tails)[0]
 
 
 def search(evidence: Evidence, start: Array | None, tails: Array, steps: int) -> Array:

@@ -28,9 +28,9 @@ Row = NDArray[np.float64]
 BOARD_LENGTH_SCALE_MM = 95.0
 BOARD_ROUGHNESS_MM = 0.05
 # What a smooth board has beside: humps and hollows of a few frets, seldom large.
-HUMPS_LENGTH_MM, HUMPS_MM, HUMPS_TAIL = 45.0, 0.03, 0.5
+HUMPS_LENGTH_MM, HUMPS_MM, HUMPS_TAIL = 45.0, 0.012, 0.5
 # Frets are worn in groups, about alike from neighbour to neighbour; most necks hardly are.
-WEAR_LENGTH_MM, WEAR_MM, WEAR_TAIL = 70.0, 0.05, 0.5
+WEAR_LENGTH_MM, WEAR_MM, WEAR_TAIL = 70.0, 0.02, 0.5
 # How far a fret that moves under a finger may stand from where the others do.
 LOOSE_MM = 0.12
 BOW_MM = 0.40
@@ -152,7 +152,7 @@ def _reach(neck: NeckDescription, move: RodMove) -> Row:
 
 
 @lru_cache(maxsize=32)
-def _board_basis(scale_mm: float, frets: int, length_scale_mm: float, least: float) -> Row:
+def _board_basis(scale_mm: float, frets: int, length_scale_mm: float, least: float = 1e-6) -> Row:
     """Square-root of a squared-exponential covariance at nut and frets, shape (frets + 1, k).
 
     Rasmussen and Williams, Gaussian Processes for Machine Learning, eq. 2.31; directions that carry

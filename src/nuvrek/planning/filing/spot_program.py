@@ -89,7 +89,9 @@ def _spot_short(neck_tops: NeckTops, every: tuple[int, ...], still_mm: float) ->
     """Without the metal limit: shows which frets would run thin, or which untouched ones keep
     rocking.
     """
-    bottomless = replace(neck_tops, crown_mm=neck_tops.crown_mm + BOTTOMLESS_MM)
+    # Rocks that no neck could have ask for more metal than any neck has.
+    depth = BOTTOMLESS_MM + 20.0 * float(np.ptp(neck_tops.tops_mm))
+    bottomless = replace(neck_tops, crown_mm=neck_tops.crown_mm + depth)
     removal = _spot(bottomless, every, still_mm)
     if removal is None:
         all_frets = tuple(range(1, len(neck_tops.x_mm) + 1))
