@@ -297,6 +297,9 @@ class Stages(WindowCase):
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(4)
         window.show_stage("Measure")
+        # A support typed where the edge runs on past it: the hand stays where it is.
+        self.keys(window, "7*", "17*")
+        to_sweep(self, window)
         self.assertEqual(window.bar.strings.text(), "strings slack")
         window.bar.posture.click()
         self.assertEqual(window.bar.posture.text(), "neck held as played")
@@ -326,6 +329,7 @@ class Stages(WindowCase):
         self.assertEqual(len(window.app.settings.kit.rockers_mm), 3)
         self.assertEqual(window.app.settings.kit.leaf_error_mm, 0.02)
         window.show_stage("Measure")
+        to_sweep(self, window)
         self.assertIn("your", window.stages["Measure"].sheet.lanes[0].note)
 
     def test_a_pressed_home_fret_is_logged_from_work(self) -> None:

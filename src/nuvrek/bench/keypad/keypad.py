@@ -249,7 +249,7 @@ class Keypad:
         """The same station with other supports, lane or string; the hand stays at its fret."""
         cursor, self._station = self.cursor, station
         frets = self.keys_here.frets()
-        self.cursor = cursor if frets is None or cursor in frets else frets[0]
+        self.cursor = cursor if not frets or cursor in frets else frets[0]
 
     def go_on(self) -> None:
         """What was asked is taken: to the next open station, or to the next place of a single

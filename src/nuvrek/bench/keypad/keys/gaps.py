@@ -95,8 +95,9 @@ class GapKeys(LeafKeys):
 
     def frets(self) -> range:
         low, high = self.station.supports or (1, self.pad.neck.frets)
+        # An edge runs on past what it lies on, towards the nut as well.
         past = self.station.fret if self.station.by != "string" else 0
-        return range(low + 1, max(high, past + 1))
+        return range(min(low + 1, past or low + 1), max(high, past + 1))
 
     def reach(self) -> tuple[float, int, int] | None:
         """The edge of the user's own that is laid as it rests, and what it covers; None where it
