@@ -260,9 +260,9 @@ def checked(count: int = 60) -> None:
             worst = max(worst, float((way.off_mm - thin).max()), float(-way.off_mm.min()))
             if way.kind in ("level", "level-straight") and truth.neck.rod != "none":
                 left = neck_tops.tops_mm - way.off_mm - way.rod_dip_mm * neck_tops.bend[:, None]
-                plane = np.linalg.lstsq(neck_tops.columns[:, :4], left.ravel(), rcond=None)[0]
+                plane = np.linalg.lstsq(neck_tops.columns[:, :-1], left.ravel(), rcond=None)[0]
                 worst = max(
-                    worst, float(np.abs(neck_tops.columns[:, :4] @ plane - left.ravel()).max())
+                    worst, float(np.abs(neck_tops.columns[:, :-1] @ plane - left.ravel()).max())
                 )
             if way.kind == "spot-level":
                 rock = rocks_mm(neck_tops, neck_tops.tops_mm - way.off_mm)

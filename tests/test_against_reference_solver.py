@@ -30,7 +30,7 @@ def random_surface(seed: int, crown_mm: float = 1.2) -> NeckTops:
 def reference_level(s: NeckTops, fall: np.ndarray) -> float:
     """Least sum of removals, written out independently with one variable per removal."""
     off = cp.Variable((22, 3))
-    level, slope, tilt, twist, rod_dip = (cp.Variable() for _ in range(5))
+    level, slope, tilt, twist, arch, flatter, rod_dip = (cp.Variable() for _ in range(7))
     rules = [
         rod_dip >= s.rod_dip_low_mm,
         rod_dip <= s.rod_dip_high_mm,
@@ -38,7 +38,8 @@ def reference_level(s: NeckTops, fall: np.ndarray) -> float:
         s.crown_mm - off >= s.least_crown_mm,
     ]
     for k, y in enumerate(LANE_ACROSS):
-        line = level + slope * s.x_mm / 1000 + y * (tilt + twist * s.x_mm / 1000) - fall
+        x = s.x_mm / 1000
+        line = level + slope * x + y * (tilt + twist * x) + y**2 * (arch + flatter * x) - fall
         rules.append(s.tops_mm[:, k] - cp.multiply(rod_dip, s.bend) - off[:, k] == line)
     problem = cp.Problem(cp.Minimize(cp.sum(off)), rules)
     return float(

@@ -75,7 +75,9 @@ class Geometry(unittest.TestCase):
         self.assertAlmostEqual(degrees, math.degrees(math.atan(0.01)))
         self.assertAlmostEqual(at_heel_mm(degrees, 80.0), 0.8)
         # An edge that meets the bridge's top leaves twice the height over fret 12 for the saddle.
-        self.assertAlmostEqual(saddle_wanted_mm(0.0, 2.0, 648.0), 4.0)
+        # By hand: from 0.4 at the nut to 2.0 half-way it rises 1.6, to the saddle 3.2: 3.6.
+        self.assertAlmostEqual(saddle_wanted_mm(0.0, 2.0, 648.0), 3.6)
+        self.assertAlmostEqual(saddle_wanted_mm(0.0, 2.0, 648.0, 0.0), 4.0)
         self.assertAlmostEqual(over_fret_12_mm(2.0, 12, 648.0), 2.0)
         self.assertLess(over_fret_12_mm(2.6, 17, 648.0), 2.6)
 
@@ -139,7 +141,7 @@ class Ladder(unittest.TestCase):
         edge: list[AnyEntry] = [Size(what="over-bridge", lane="treble", mm=-2.5)]
         by_edge = plan_of([*high, *heights(3.0, 2.5), *edge], joint="glued", **wanted)
         self.assertEqual(by_edge.advice, "refer")
-        self.assertIn(f"{neck_angle_degrees(1.0, 648.0, 16):.2f}°", by_edge.way("refer").gist)
+        self.assertIn(f"{neck_angle_degrees(1.4, 648.0, 16):.2f}°", by_edge.way("refer").gist)
         unread = plan_of([*high, *heights(2.25, 2.0)], **wanted)
         self.assertIn("Measure first", unread.way("saddle").gist)
 

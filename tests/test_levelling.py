@@ -14,6 +14,7 @@ from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.neck.crown import STILL_MM
 from nuvrek.neck.description import NeckDescription
+from nuvrek.neck.scale import fret_places_mm
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.costing import costed
 from nuvrek.planning.case.weighing import Weighing
@@ -52,13 +53,13 @@ from tests.test_against_reference_solver import random_surface
 def reference(s: NeckTops, terms: Terms, groove: np.ndarray) -> float:
     """The program written out anew, one variable a removal, solved by Clarabel: its objective."""
     off, kept = cp.Variable((22, 3), nonneg=True), cp.Variable((22, 3), nonneg=True)
-    target = cp.reshape(s.columns @ cp.Variable(4 + 1, name="t"), (22, 3), order="C")
+    target = cp.reshape(s.columns @ cp.Variable(s.columns.shape[1], name="t"), (22, 3), order="C")
     t = target.variables()[0]
     band = TOUCH_MM * -1 if terms.band_mm is None else terms.band_mm
     thin = cp.Variable()
     rules = [
-        t[4] >= s.rod_dip_low_mm,
-        t[4] <= s.rod_dip_high_mm,
+        t[-1] >= s.rod_dip_low_mm,
+        t[-1] <= s.rod_dip_high_mm,
         s.tops_mm - off <= target,
         target - kept <= s.tops_mm - groove + band,
         kept <= (groove if terms.grooves_stay else 0.0 * groove),
@@ -243,6 +244,46 @@ def _gaps(mm: float, strings: str) -> list[AnyEntry]:
     ]
 
 
+class AcrossTheBoard(unittest.TestCase):
+    """Lanes have no common height: only along each of them is a level straight."""
+
+    def flat(self, **changes: Any) -> NeckTops:
+        x = fret_places_mm(648.0, 22)[1:]
+        made: dict[str, Any] = {
+            "x_mm": x,
+            "tops_mm": np.zeros((22, 3)),
+            "crown_mm": np.full((22, 3), 1.2),
+            "bend": np.zeros(22),
+            "joint_fret": 16,
+            "least_crown_mm": 0.8,
+        }
+        return NeckTops(**{**made, **changes})
+
+    def test_one_top_that_carries_a_lanes_line_costs_its_own_metal(self) -> None:
+        # The middle of fret 16 stands up by 0.05: counted from the line through it the other tops
+        # of the lane lie lower, but that is the line, not the metal.
+        up = np.zeros((22, 3))
+        up[15, 1] = 0.05
+        x = self.flat().x_mm
+        lane = (
+            up[:, 1]
+            - np.interp(x, [x[0], x[15]], [0.0, 0.05])
+            - np.where(x > x[15], 0.05 * (x - x[15]) / (x[15] - x[0]), 0.0)
+        )
+        tilted = np.column_stack([up[:, 0], lane, up[:, 2]])
+        metal = [level_all(self.flat(tops_mm=tops)).metal_mm for tops in (up, tilted)]
+        # By hand: 0.05 at one of three places, and the touch of 0.005 on all 22 frets.
+        self.assertAlmostEqual(metal[0], 0.05 / 3 + 22 * 0.005, places=3)
+        self.assertAlmostEqual(metal[1], metal[0], places=6)
+
+    def test_a_lowest_fret_with_nothing_to_give_does_not_forbid_the_level(self) -> None:
+        tops, crown = np.zeros((22, 3)), np.full((22, 3), 1.2)
+        tops[6], crown[6] = -0.1, 0.79
+        done = level_all(self.flat(tops_mm=tops, crown_mm=crown))
+        self.assertTrue(done.possible)
+        self.assertEqual(float(done.off_mm[6].max()), 0.0)
+
+
 class OddNecks(unittest.TestCase):
     def test_rocks_no_neck_could_have_still_get_an_answer(self) -> None:
         for mm in (1.5, 6.0, 19.0):
@@ -324,8 +365,8 @@ class Agreements(unittest.TestCase):
             - way.rod_dip_mm * neck_tops.bend[:, None]
             + 0.1 * neck_tops.bend[:, None]
         )
-        plane = np.linalg.lstsq(neck_tops.columns[:, :4], filed.ravel(), rcond=None)[0]
-        np.testing.assert_allclose(neck_tops.columns[:, :4] @ plane, filed.ravel(), atol=1e-9)
+        plane = np.linalg.lstsq(neck_tops.columns[:, :-1], filed.ravel(), rcond=None)[0]
+        np.testing.assert_allclose(neck_tops.columns[:, :-1] @ plane, filed.ravel(), atol=1e-9)
         assert way.strung is not None
         self.assertAlmostEqual(way.strung[0], solved.map.pull_mm + 0.1)
 

@@ -4,6 +4,7 @@ import unittest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from nuvrek.readings.check import question
 from nuvrek.units import (
     MM_PER_UNIT,
     LengthError,
@@ -36,6 +37,32 @@ class BenchShorthand(unittest.TestCase):
         for text, assume, mm in cases:
             with self.subTest(text):
                 self.assertAlmostEqual(parse_length(text, assume).mm, mm, places=9)
+
+    def test_signs_from_other_keyboards(self) -> None:
+        for text, mm in (
+            ("25½″", 647.7),
+            ("1⁄2 in", 12.7),
+            ("5/64ths", 5 / 64 * 25.4),
+            ("5/64''", 5 / 64 * 25.4),
+            ("−0.1", -0.1),
+            ("3′′", 76.2),
+        ):
+            self.assertAlmostEqual(parse_length(text, Unit.MM).mm, mm, places=6, msg=text)
+
+    def test_an_inch_decimal_where_thou_are_typed(self) -> None:
+        for text in ("12", ".012", "0.012"):
+            self.assertAlmostEqual(parse_length(text, Unit.THOU).mm, 0.3048, places=6, msg=text)
+
+    def test_a_gap_thinner_than_any_leaf_is_questioned_and_none_is_not(self) -> None:
+        for text, unit, meant in (
+            (".012", Unit.MM, 0.3048),
+            ("0.3", Unit.THOU, 0.3),
+            (".3", Unit.THOU, 0.3),
+        ):
+            asked = question("string-gap", text, parse_length(text, unit))
+            assert asked is not None and asked[1] is not None
+            self.assertAlmostEqual(asked[1].length.mm, meant)
+        self.assertIsNone(question("string-gap", "0", parse_length("0", Unit.MM)))
 
     def test_what_is_no_length_gets_a_sentence(self) -> None:
         for text in (

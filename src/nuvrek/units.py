@@ -8,6 +8,7 @@ from __future__ import annotations
 
 import math
 import re
+import unicodedata
 from enum import StrEnum
 
 from msgspec import Struct
@@ -53,9 +54,23 @@ _PLAIN = re.compile(
 )
 _FRACTION = re.compile(
     rf"(?P<sign>[+-]?)(?:(?P<whole>\d+)[\s-]+)?(?P<top>{_NUMBER})/(?P<bottom>\d+)"
-    r"\s*(?P<unit>inch|in|\"|)",
+    r"\s*(?:ths?|nds?)?\s*(?P<unit>inch|in|\"|)",
     re.A,
 )
+# Signs as they come from other keyboards and papers.
+_SIGNS = str.maketrans(
+    {
+        "\u2212": "-",
+        "\u2013": "-",
+        "\u2033": '"',
+        "\u201d": '"',
+        "\u201c": '"',
+        "\u2044": "/",
+        "\u2032": "'",
+    }
+)
+# An inch decimal with its nought, as calipers show it; in thou nobody writes so little.
+_WITH_NOUGHT = re.compile(r"0[.,]0\d+", re.A)
 _BOTTOMS = {2, 4, 8, 16, 32, 64, 128, 1000}
 
 
@@ -77,11 +92,11 @@ def _to_float(text: str) -> float:
 def parse_length(text: str, assume: Unit) -> Length:
     """Read bench shorthand: ``12``, ``12 thou``, ``.012``, ``0.3mm``, ``6.5/64``, ``25 1/2 in``.
 
-    ``assume`` is the unit of a bare number. A bare number that begins with the decimal point and is
-    typed where thou are assumed is an inch decimal (``.012`` is 12 thou), as benches write it.
-    Raises LengthError.
+    ``assume`` is the unit of a bare number. A bare number that begins with the decimal point, or
+    with a nought, the point and another nought, and is typed where thou are assumed is an inch
+    decimal (``.012`` and ``0.012`` are 12 thou), as benches write it. Raises LengthError.
     """
-    said = text.strip().lower()
+    said = _plain_signs(text)
     if not said:
         raise LengthError("Nothing typed yet.")
     if len(said) > _LONGEST_TEXT:
@@ -94,6 +109,16 @@ def parse_length(text: str, assume: Unit) -> Length:
     if not math.isfinite(length.mm) or abs(length.mm) > LONGEST_MM:
         raise LengthError(f'"{text.strip()}" is longer than any instrument.')
     return length
+
+
+def _plain_signs(text: str) -> str:
+    """What was typed with the signs of a plain keyboard: ``25½″`` is ``25 1/2"``."""
+    # A fraction in one sign stands apart from the number before it.
+    apart = "".join(
+        f" {unicodedata.normalize('NFKC', sign)} " if unicodedata.category(sign) == "No" else sign
+        for sign in text
+    )
+    return " ".join(apart.translate(_SIGNS).replace("''", '"').lower().split())
 
 
 def _parse_fraction(said: str) -> Length | None:
@@ -123,7 +148,10 @@ def _parse_plain(said: str, assume: Unit) -> Length | None:
         return None
     unit = _NAMES[match["unit"]]
     if unit is None:
-        inch_decimal = assume is Unit.THOU and match["number"][0] in ".,"
+        number = match["number"]
+        inch_decimal = assume is Unit.THOU and (
+            number[0] in ".," or _WITH_NOUGHT.fullmatch(number) is not None
+        )
         unit = Unit.INCH if inch_decimal else assume
     value = _to_float(match["number"]) * (-1.0 if match["sign"] == "-" else 1.0)
     shown = Unit.THOU if unit is Unit.INCH and abs(value) < 0.2 else unit

@@ -6,6 +6,9 @@ import math
 
 from nuvrek.neck.scale import fret_line_mm
 
+# Height of a string over the line of the fret tops at the nut; common practice, no source.
+NUT_MM = 0.4
+
 
 def at_saddle_mm(change_mm: float, scale_mm: float, fret: int) -> float:
     """How far the saddle moves for a wanted change of string height over ``fret``; the nut stays.
@@ -21,7 +24,7 @@ def at_fret_mm(nut_change_mm: float, scale_mm: float, fret: int) -> float:
     return nut_change_mm * (1.0 - fret_line_mm(scale_mm, fret)[fret] / scale_mm)
 
 
-def over_fret_12_mm(height_mm: float, fret: int, scale_mm: float, nut_mm: float = 0.4) -> float:
+def over_fret_12_mm(height_mm: float, fret: int, scale_mm: float, nut_mm: float = NUT_MM) -> float:
     """Height over fret 12 of a string read over another fret; ``nut_mm`` is its height over the
     board's line at the nut.
     """
@@ -42,8 +45,11 @@ def at_heel_mm(degrees: float, heel_mm: float) -> float:
     return heel_mm * math.tan(math.radians(degrees))
 
 
-def saddle_wanted_mm(over_bridge_mm: float, height_12_mm: float, scale_mm: float) -> float:
+def saddle_wanted_mm(
+    over_bridge_mm: float, height_12_mm: float, scale_mm: float, nut_mm: float = NUT_MM
+) -> float:
     """How high the saddle's top stands over the bridge: the frets' line carried on to it, and
-    the string's height there.
+    the string's height there. At the nut the string is already ``nut_mm`` over that line, so that
+    it rises by twice the rest only.
     """
-    return over_bridge_mm + at_saddle_mm(height_12_mm, scale_mm, 12)
+    return over_bridge_mm + nut_mm + at_saddle_mm(height_12_mm - nut_mm, scale_mm, 12)

@@ -17,6 +17,10 @@ PLAUSIBLE_MM: dict[str, tuple[float, float]] = {
 }
 
 
+_GAPS = ("string-gap", "sweep", "press")
+LEAST_GAP_MM = 0.025
+
+
 def entry_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[str]:
     """What contradicts the neck, one sentence each with what would be right; empty when fine."""
     faults = []
@@ -42,6 +46,9 @@ def _year(at: str) -> int:
 def question(field: str, text: str, typed: Length) -> tuple[str, Meaning | None] | None:
     """A question about an unlikely value and the likely meaning, or None when it is plausible."""
     low, high = PLAUSIBLE_MM[field]
+    if field in _GAPS and typed.mm != 0.0:
+        # Nothing is nothing; but of what is thinner than any leaf nobody can tell.
+        low = max(low, LEAST_GAP_MM)
     if low <= typed.mm <= high:
         return None
     meaning = likely_meaning(text, typed, low, high)

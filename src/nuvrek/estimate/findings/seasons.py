@@ -190,6 +190,6 @@ def _relief(seen: tuple[Visit, ...], unit: Unit) -> list[Finding]:
     text = (
         f"From {found.visits} visits, give or take {format_length(found.doubt_mm, unit)}. "
         "Ten percent of humidity are "
-        "about two percent of moisture."
+        "one and a half to two percent of moisture."
     )
     return [Finding("seasons", None, None, found.mm_per_percent, 1.0, text, head, "good")]

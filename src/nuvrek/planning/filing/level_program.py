@@ -27,6 +27,8 @@ TOUCH_MM = 0.005
 GROOVE_PRICE = 3.0
 # Beside the thinnest fret, all metal together still counts this much.
 SECOND_AIM = 1e-3
+# How many numbers describe the target without the rod, and with it.
+PLANE, TARGET = 6, 7
 
 
 @dataclass(frozen=True)
@@ -52,16 +54,19 @@ class NeckTops:
 
     @cached_property
     def columns(self) -> Array:
-        """Effect of (level, slope, tilt, tilt slope, rho) on target minus rod dip, shape (frets *
-        3, 5).
+        """Effect of (level, slope, tilt, tilt slope, arch, arch slope, rho) on target minus rod
+        dip, shape (frets * 3, 7).
 
-        The target is straight along every string line, a cylinder or a cone: the board's shape
-        across is kept.
+        The target is straight along every string line: the board's arch across is kept, as it is or
+        flattening evenly. Heights of the lanes have no common line, so that the arch is free.
         """
         x = np.repeat(self.x_mm / float(self.x_mm[-1]), 3)
         lanes = np.tile(np.asarray(LANE_ACROSS), len(self.x_mm))
         across = lanes if self.across is None else self.across.ravel()
-        return np.column_stack([np.ones_like(x), x, across, across * x, np.repeat(self.bend, 3)])
+        shapes = [
+            shape * along for shape in (np.ones_like(x), across, across**2) for along in (1, x)
+        ]
+        return np.column_stack([*shapes, np.repeat(self.bend, 3)])
 
     @property
     def grooves(self) -> Array:
@@ -130,7 +135,7 @@ def fall_away(neck_tops: NeckTops, depth_mm: float, start: int | None = None) ->
 
 @dataclass(frozen=True)
 class LevelProgram:
-    """``rows @ v <= limits``: v = target (5), removals (n), grooves left (n), thinnest crown.
+    """``rows @ v <= limits``: v = target (7), removals (n), grooves left (n), thinnest crown.
 
     The first 2 n rows bind the target to the tops (from above, then from below), the next n keep
     the crowns.
@@ -144,13 +149,17 @@ class LevelProgram:
 
 def program(neck_tops: NeckTops, terms: Terms) -> LevelProgram:
     """The levelling program; see ``level_all`` for what it says."""
-    # Variables: four of the target plane and the rod, removals, grooves left, the thinnest crown.
+    # Variables: six of the target and the rod, removals, grooves left, the thinnest crown.
     columns, n = neck_tops.columns, neck_tops.tops_mm.size
     free = np.repeat(~np.isin(np.arange(1, len(neck_tops.x_mm) + 1), terms.untouched), 3)
     tops = _shaped(neck_tops, terms)
     groove = np.where(free, neck_tops.grooves, 0.0)
     # Touched tops lose a trace; where a band is allowed they may lie under the line by it.
-    under = -TOUCH_MM if terms.band_mm is None else terms.band_mm
+    under: Array | float = -TOUCH_MM if terms.band_mm is None else terms.band_mm
+    # No touch is asked where nothing may come off: a top that has no metal to give may just carry
+    # the line.
+    bare = neck_tops.crown_mm.ravel() < neck_tops.least_crown_mm + TOUCH_MM
+    under = np.where(bare, np.maximum(under, 0.0), under)
     eye, none = np.eye(n), np.zeros((n, n))
     one = np.ones((n, 1))
     rows = np.block(
@@ -168,13 +177,13 @@ def program(neck_tops: NeckTops, terms: Terms) -> LevelProgram:
     limits = np.concatenate([np.where(free, tops - groove + under, 1e3), over - tops, crown])
     thinnest = terms.aim == "thinnest fret"
     cost = np.concatenate(
-        [np.zeros(5), np.full(n, 1.0 / 3.0), np.full(n, GROOVE_PRICE / 3.0), [0.0]]
+        [np.zeros(TARGET), np.full(n, 1.0 / 3.0), np.full(n, GROOVE_PRICE / 3.0), [0.0]]
     )
     # The thinnest crown is what counts then, and all metal together only decides between equals.
     if thinnest:
         cost *= SECOND_AIM
         cost[-1] = -1.0
-    bounds: list[tuple[float | None, float | None]] = [(None, None)] * 4
+    bounds: list[tuple[float | None, float | None]] = [(None, None)] * PLANE
     bounds.append((neck_tops.rod_dip_low_mm, neck_tops.rod_dip_high_mm))
     bounds += [(0.0, None if one else 0.0) for one in free]
     bounds += [(0.0, float(deep) if terms.grooves_stay else 0.0) for deep in groove]
@@ -212,13 +221,15 @@ def level_all(neck_tops: NeckTops, terms: Terms | None = None) -> Removal:
     if found.x is None or found.status != 0:
         return _level_short(neck_tops, terms, linear)
     # The solver may come back a rounding below nil; no file puts metal on.
-    off = np.maximum(found.x[5 : 5 + n], 0.0).reshape(-1, 3)
+    off = np.maximum(found.x[TARGET : TARGET + n], 0.0).reshape(-1, 3)
     # A top that stands a millimetre higher costs what its rows are worth; those on the line save
     # the others' metal.
     duals = np.asarray(found.ineqlin.marginals)
     weight = (duals[:n] - duals[n : 2 * n]).reshape(-1, 3) if terms.aim == "least metal" else None
-    above = (_shaped(neck_tops, terms) - neck_tops.columns @ found.x[:5]).reshape(-1, 3)
-    return Removal(off, neck_tops.crown_mm - off, float(found.x[4]), weight=weight, above_mm=above)
+    above = (_shaped(neck_tops, terms) - neck_tops.columns @ found.x[:TARGET]).reshape(-1, 3)
+    return Removal(
+        off, neck_tops.crown_mm - off, float(found.x[PLANE]), weight=weight, above_mm=above
+    )
 
 
 def _level_short(neck_tops: NeckTops, terms: Terms, linear: LevelProgram) -> Removal:
@@ -242,10 +253,10 @@ def _level_short(neck_tops: NeckTops, terms: Terms, linear: LevelProgram) -> Rem
     )
     if found.x is None or found.status != 0:
         raise ValueError("levelling program could not be solved")
-    off = np.maximum(found.x[5 : 5 + n], 0.0).reshape(-1, 3)
+    off = np.maximum(found.x[TARGET : TARGET + n], 0.0).reshape(-1, 3)
     short = _named(found.x[size : size + n])
     standing = _named(found.x[size + n :])
-    return Removal(off, neck_tops.crown_mm - off, float(found.x[4]), short, standing)
+    return Removal(off, neck_tops.crown_mm - off, float(found.x[PLANE]), short, standing)
 
 
 def _named(missing: Array) -> tuple[tuple[int, float], ...]:
@@ -283,7 +294,7 @@ def metal_of(neck_tops: NeckTops, terms: Terms, tops_mm: Array) -> float:
     columns = neck_tops.columns
     drop = fall_away(neck_tops, terms.fall_away_mm, terms.fall_from)
     tops = (tops_mm + (terms.dip_mm * neck_tops.bend + drop)[:, None]).ravel()
-    bounds = [*[(None, None)] * 4, (neck_tops.rod_dip_low_mm, neck_tops.rod_dip_high_mm)]
+    bounds = [*[(None, None)] * PLANE, (neck_tops.rod_dip_low_mm, neck_tops.rod_dip_high_mm)]
     found = linprog(
         -columns.sum(axis=0), A_ub=columns, b_ub=tops - TOUCH_MM, bounds=bounds, method="highs"
     )
