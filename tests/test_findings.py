@@ -7,7 +7,7 @@ from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.neck.description import LANES, NeckDescription
-from nuvrek.readings.entries import AnyEntry, CrownHeight, Rock, State, Strike, StringGap
+from nuvrek.readings.entries import AnyEntry, CrownHeight, EdgeLie, Rock, State, Strike, StringGap
 from nuvrek.readings.stations import Station
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import Bench, measure_round
@@ -103,6 +103,37 @@ class Shapes(unittest.TestCase):
     def test_where_the_relief_is_lowest(self) -> None:
         deep = found_on(Condition(**{**PLAIN, "slack_dip_mm": 0.4}), 1)["relief"]
         self.assertRegex(deep.text, r"lowest at fret [6-9]")
+
+
+class SlackBackBow(unittest.TestCase):
+    def test_an_edge_that_rocks_on_the_slack_neck(self) -> None:
+        slack = State(strings="slack")
+        lies: list[AnyEntry] = [
+            *(
+                StringGap(
+                    lane=lane, low_support=1, high_support=16, fret=7, slides_mm=0.15, drags_mm=0.2
+                )
+                for lane in ("bass", "treble")
+            ),
+            *(EdgeLie(lane=lane, says="rocks", fret=8, state=slack) for lane in ("bass", "treble")),
+            *(
+                StringGap(
+                    lane=lane,
+                    low_support=8,
+                    high_support=16,
+                    fret=1,
+                    by="edge",
+                    slides_mm=0.15,
+                    drags_mm=0.2,
+                    state=slack,
+                )
+                for lane in ("bass", "treble")
+            ),
+        ]
+        found = {f.kind: f for f in find(map_neck(neck_state(lies)))}
+        self.assertIn("back-bow-slack", found)
+        self.assertIn("relief", found)
+        self.assertNotIn("back-bow", found)
 
 
 class Witnesses(unittest.TestCase):

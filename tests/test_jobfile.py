@@ -99,7 +99,7 @@ class Faulty(TempCase):
 
     def test_a_fault_says_what_would_be_right(self) -> None:
         for entry, sentence in (
-            ('{"kind":"zap"}', "kind 'zap' is not known; should be one of string-gap, rock"),
+            ('{"kind":"zap"}', "kind 'zap' is not known; should be one of string-gap, edge-lie"),
             (
                 '{"kind":"rock","lane":"x","fret":3,"says":"rocks"}',
                 "lane 'x' is not known; should be one of bass, middle, treble.",

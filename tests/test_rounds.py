@@ -2,13 +2,14 @@ import unittest
 
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.keypad.view import view_of
+from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.edges import edge_reach
 from nuvrek.neck.rocker import edge_words, rocker_span_mm
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.check import entry_faults
-from nuvrek.readings.entries import CrownHeight, Dial, Rock, RoundStart, State, StateChange
+from nuvrek.readings.entries import CrownHeight, Dial, EdgeLie, Rock, RoundStart, State, StateChange
 from nuvrek.readings.rounds import ROUNDS, round_of
 from nuvrek.readings.stations import resume_at
 from nuvrek.readings.tool_kit import Kit
@@ -116,6 +117,38 @@ class Passing(KeypadCase):
         self.assertEqual(view_of(keypad).prompt, "Round done.")
         self.assertEqual(self.session.neck_state.state.strings, "slack")
         self.assertEqual(view_of(keypad).done, view_of(keypad).total)
+
+
+class BackBow(KeypadCase):
+    def test_where_no_light_shows_the_crest_is_asked_for(self) -> None:
+        keypad = self.start(name="basic")
+        self.press(keypad, "1.75", "enter", "1.5", "enter")
+        for _ in range(2):
+            self.press(keypad, "0", "enter")
+        asked = []
+        for _ in range(2):
+            self.assertIn("Does it rock?", view_of(keypad).prompt)
+            self.press(keypad, "7*")
+            asked.append(view_of(keypad).prompt)
+            self.press(keypad, ".15", "enter", ".1", "enter")
+        self.assertIn("Gap over 1?", asked[0])
+        lies = [t.reading for t in self.session.neck_state.taken if isinstance(t.reading, EdgeLie)]
+        self.assertEqual([(lie.lane, lie.fret) for lie in lies], [("bass", 7), ("treble", 7)])
+        found = find(map_neck(self.session.neck_state))
+        self.assertEqual([f.kind for f in found if "bow" in f.kind], ["back-bow"])
+
+    def test_an_edge_that_lies_all_along_ends_the_question(self) -> None:
+        keypad = self.start(name="basic")
+        self.press(keypad, "1.75", "enter", "1.5", "enter", "0", "enter", "0", "enter")
+        self.press(keypad, "+", "+")
+        self.assertIn("Slacken", view_of(keypad).prompt)
+        relief = map_neck(self.session.neck_state).relief_at("bass", "pitch")
+        self.assertLess(abs(relief.mm), 0.05)
+
+    def test_light_between_the_supports_asks_for_no_crest(self) -> None:
+        keypad = self.start(name="basic")
+        self.press(keypad, "1.75", "enter", "1.5", "enter", ".2", "enter", ".2", "enter")
+        self.assertIn("Slacken", view_of(keypad).prompt)
 
 
 class TakingAgain(KeypadCase):

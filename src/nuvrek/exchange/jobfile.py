@@ -210,7 +210,7 @@ _CHOICES = {
     "side": get_args(Side),
     "strings": get_args(Strings),
     "posture": get_args(Posture),
-    "says": ("rocks", "still", "buzzes", "badly", "clean"),
+    "says": ("rocks", "still", "all along", "buzzes", "badly", "clean"),
     "by": ("string", "edge", "notched"),
     "what": get_args(What),
     "fault": get_args(EndFault),

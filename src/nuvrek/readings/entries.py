@@ -120,6 +120,18 @@ class Rock(Gap, frozen=True, kw_only=True, tag="rock"):
     says: Literal["rocks", "still"]
 
 
+class EdgeLie(Reading, frozen=True, kw_only=True, tag="edge-lie"):
+    """How a long edge lies on a lane: all along, or on one fret with light at both ends, about
+    which it rocks. ``reach`` are the frets it covers, the whole board if not said.
+    """
+
+    lane: Lane
+    says: Literal["rocks", "all along"]
+    fret: Fret | None = None
+    by: Literal["edge", "notched"] = "edge"
+    reach: tuple[Support, Fret] | None = None
+
+
 class OthersStill(Reading, frozen=True, kw_only=True, tag="others-still"):
     """The end of a rocker sweep: on this lane every triple not marked is still."""
 
@@ -410,6 +422,7 @@ class Strike(Entry, frozen=True, kw_only=True, tag="strike"):
 
 AnyReading = (
     StringGap
+    | EdgeLie
     | Rock
     | OthersStill
     | CrownHeight

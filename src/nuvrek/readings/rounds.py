@@ -195,6 +195,7 @@ def one_reading(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
         Station("one-temperature", "temperature"),
         Station("one-humidity", "humidity"),
         Station("one-ink", "ink", "middle"),
+        Station("one-lie", "edge-lie", "bass", by="edge"),
     )
 
 
@@ -280,8 +281,8 @@ def _dips(
 def _crests(
     neck: NeckDescription, kit: Kit, strings: Strings, lanes: Sequence[Lane] = _OUTER
 ) -> tuple[Station, ...]:
-    """Where no light shows between the supports: an edge over the crest, pressed to one end, and
-    the light at the other. Straight or bowed back, only this tells.
+    """Where no light shows between the supports: does a long edge rock, and if so, pressed to one
+    end, how much light is at the other? Straight or bowed back, only this tells.
     """
     low, high = kit.relief_supports(neck)
     middle = relief_fret(neck, kit)
@@ -289,20 +290,15 @@ def _crests(
     if not first < middle < high:
         return ()
     places = ((first, (middle, high)), (high, (first, middle)))
-    return tuple(
-        Station(
-            f"crest-{strings}-{lane}-{fret}",
-            "string-gap",
-            lane,
-            fret,
-            supports,
-            "edge",
-            State(strings=strings),
-            when="blind",
-        )
-        for lane in lanes
-        for fret, supports in places
-    )
+    state, found = State(strings=strings), list[Station]()
+    for lane in lanes:
+        key = f"crest-{strings}-{lane}"
+        found.append(Station(key, "edge-lie", lane, by="edge", state=state, when="blind"))
+        found += [
+            Station(f"{key}-{fret}", "string-gap", lane, fret, on, "edge", state, when="crest")
+            for fret, on in places
+        ]
+    return tuple(found)
 
 
 def _sweeps() -> tuple[Station, ...]:

@@ -31,8 +31,9 @@ class Station(Struct, frozen=True):
     wanted_mm: float = 0.0
     capo: int = 0
     # "blind": asked only where string or edge showed no light so far on this lane, which may be a
-    # straight neck or a back bow; "light": dropped where it is plain by then that none will show.
-    when: Literal["", "blind", "light"] = ""
+    # straight neck or a back bow; "crest": the same, unless a long edge lies all along; "light":
+    # dropped where it is plain by then that none will show.
+    when: Literal["", "blind", "crest", "light"] = ""
 
     @property
     def field(self) -> str:

@@ -7,7 +7,7 @@ from collections.abc import Sequence
 import msgspec
 
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
-from nuvrek.readings.entries import AnyReading, State, StringGap, Strings
+from nuvrek.readings.entries import AnyReading, EdgeLie, State, StringGap, Strings
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.kinds import STATIONS, record_of
 from nuvrek.readings.station import Station, Suggestion
@@ -54,9 +54,23 @@ def tells_nothing(station: Station, neck_state: NeckState) -> bool:
         and one.reading.state.strings == strings
         and _over_the_neck(one.reading, neck_state.neck.joint_fret)
     ]
-    if station.when == "blind":
+    if station.when == "crest" and _lies_all_along(station, neck_state):
+        return True
+    if station.when in ("blind", "crest"):
         return not found or any(found)
     return len(found) >= _BLIND and not any(found)
+
+
+def _lies_all_along(station: Station, neck_state: NeckState) -> bool:
+    """Whether a long edge was found to lie all along the lane in this round."""
+    return any(
+        isinstance(one.reading, EdgeLie)
+        and one.reading.lane == station.lane
+        and one.reading.state.strings == station.state.strings
+        and one.reading.says == "all along"
+        for one in neck_state.taken
+        if one.number > neck_state.round_number
+    )
 
 
 def shows_light(gap: StringGap) -> bool:

@@ -16,6 +16,10 @@ CROWN_ERROR_MM = 0.018
 STRING_RULE_ERROR_MM = 0.15
 DIAL_ERROR_MM = 0.0035
 
+# A long edge is seen to rock when it stands up by about this much at one end, and no light is seen
+# under it up to the thinnest leaf.
+EDGE_ROCKS_MM, EDGE_LIGHT_MM, EDGE_LIE_MM = 0.02, 0.05, 0.015
+
 # A rocker is felt to rock from about this height on; the feel itself wavers.
 ROCK_FELT_MM = 0.02
 ROCK_FEEL_MM = 0.008

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from typing import Literal
 
 import numpy as np
 from numpy.random import Generator
@@ -15,6 +16,7 @@ from nuvrek.readings.entries import (
     AnyEntry,
     CrownHeight,
     Dial,
+    EdgeLie,
     EndsFine,
     InkLeft,
     OthersFirm,
@@ -40,6 +42,7 @@ from nuvrek.simulator.truth import Truth
 
 ROCK_FEEL_MM = 0.02
 ROCK_WAVER_MM = 0.007
+EDGE_ROCK_MM = 0.025
 LEAF_NOISE_MM = 0.008
 CROWN_NOISE_MM = 0.015
 DIAL_NOISE_MM = 0.003
@@ -89,6 +92,22 @@ class Bench:
             drags_mm=drags,
             state=state,
             station=station.key,
+        )
+
+    def edge_lie(self, station: Station, state: State) -> EdgeLie:
+        """A long edge laid on a lane: where it touches in one place only, it rocks."""
+        lane, frets = LANES.index(station.lane), self.truth.neck.frets
+        on_wood = station.by == "notched"
+        heights = (self.truth.wood_mm if on_wood else self.truth.tops_mm)(state)[:, lane]
+        x = fret_places_mm(self.truth.neck.scale_mm, frets)
+        line = np.interp(x, [x[1], x[frets]], [heights[1], heights[frets]])
+        over = heights[1 : frets + 1] - line[1 : frets + 1]
+        crest = 1 + int(np.argmax(over))
+        if over.max() < EDGE_ROCK_MM or not 1 < crest < frets:
+            says: Literal["rocks", "all along"] = "all along"
+            return EdgeLie(lane=station.lane, says=says, state=state, station=station.key)
+        return EdgeLie(
+            lane=station.lane, says="rocks", fret=crest, state=state, station=station.key
         )
 
     def rocker_sweep(self, lane: Lane, state: State, key: str) -> list[AnyEntry]:
@@ -156,6 +175,8 @@ class Bench:
         match station.kind:
             case "string-gap":
                 return [self.string_gap(station, state)]
+            case "edge-lie":
+                return [self.edge_lie(station, state)]
             case "sweep":
                 return self.rocker_sweep(station.lane, state, station.key)
             case "crown-height":

@@ -29,7 +29,12 @@ from nuvrek.estimate.findings.frets import (
     thin_height,
 )
 from nuvrek.estimate.findings.looking import Looking
-from nuvrek.estimate.findings.relief import bow_height, find_relief, relief_height
+from nuvrek.estimate.findings.relief import (
+    bow_height,
+    find_relief,
+    relief_height,
+    slack_bow_height,
+)
 from nuvrek.estimate.findings.seasons import find_seasons
 from nuvrek.estimate.findings.shapes import (
     find_shapes,
@@ -70,6 +75,7 @@ _RECORDS = (
     FindingRecord("nut-low", find_shapes, sign="▽", colour="slate", height=nut_height),
     FindingRecord("back-bow", find_relief, height=bow_height),
     FindingRecord("relief", find_relief, height=relief_height),
+    FindingRecord("back-bow-slack", find_relief, sign="⌒", colour="slate", height=slack_bow_height),
     FindingRecord("s-shape", find_shapes, sign="∿", colour="copper", height=s_shape_height),
     FindingRecord("loose", find_loose, sign="◠", colour="copper"),
     FindingRecord(

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -14,13 +15,15 @@ from nuvrek.estimate.findings.looking import Looking, sure_words
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap, Relief
 from nuvrek.estimate.measurer import Measurer, Part
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
-from nuvrek.readings.entries import StringGap
+from nuvrek.readings.entries import EdgeLie, StringGap
 from nuvrek.units import Unit, format_length, format_number
 
 Array = NDArray[np.float64]
 
 # From here on the neck is said to stand up in the middle (common practice, no source).
 BACK_BOW_MM = -0.02
+# So sure it must be that a slack neck is bowed back to be told.
+SLACK_SURE = 0.75
 
 
 def find_relief(looking: Looking) -> list[Finding]:
@@ -31,14 +34,42 @@ def find_relief(looking: Looking) -> list[Finding]:
     ]
     sides = [neck_map.relief_at(lane, "pitch") for lane in known]
     sides = [r for r in sides if r.doubt_mm < 0.15]
+    slack = _slack_back_bow(neck_map, known, unit)
     if not sides:
-        return []
+        return slack
     if len(sides) == 2 and abs(sides[0].mm - sides[1].mm) < 0.05:
         mean = Relief(
             "bass", "pitch", 0.5 * (sides[0].mm + sides[1].mm), max(r.doubt_mm for r in sides)
         )
-        return [_relief_finding(neck_map, mean, None, unit)]
-    return [_relief_finding(neck_map, r, r.lane, unit) for r in sides]
+        found = [_relief_finding(neck_map, mean, None, unit)]
+    else:
+        found = [_relief_finding(neck_map, r, r.lane, unit) for r in sides]
+    # A neck that stands up under its strings does so without them: that is said once.
+    return found if any(f.kind == "back-bow" for f in found) else [*found, *slack]
+
+
+def _slack_back_bow(neck_map: HeightMap, known: Sequence[Lane], unit: Unit) -> list[Finding]:
+    """The neck stands up in the middle once the strings no longer pull."""
+    read = any(
+        one.reading.state.strings == "slack"
+        for one in neck_map.neck_state.taken
+        if isinstance(one.reading, StringGap | EdgeLie)
+    )
+    sides = [neck_map.relief_at(lane, "slack") for lane in known] if read else []
+    if not sides:
+        return []
+    worst = min(sides, key=lambda r: r.mm)
+    sure = float(ndtr((BACK_BOW_MM - worst.mm) / (worst.doubt_mm / NINE_IN_TEN)))
+    if worst.mm >= BACK_BOW_MM or sure < SLACK_SURE:
+        return []
+    where = LANE_WORDS[worst.lane]
+    text = (
+        f"With the strings slack the neck stands up in the middle, most on the {where}: no light "
+        "under a string or edge there says nothing of relief. The pull of the strings takes it "
+        f"out again. {sure_words(sure)}"
+    )
+    head = f"Slack it is bowed back: {format_length(-worst.mm, unit)}"
+    return [Finding("back-bow-slack", None, worst.lane, worst.mm, sure, text, head, "good")]
 
 
 @dataclass(frozen=True)
@@ -123,6 +154,15 @@ def relief_height(measurer: Measurer, finding: Finding) -> tuple[Array, float]:
     """The dip a finding of relief rests on, and its size over what would be as wanted."""
     row, mm = bow_height(measurer, finding)
     return row, mm - measurer.map.neck.relief_wanted_mm(finding.lane or "middle")
+
+
+def slack_bow_height(measurer: Measurer, finding: Finding) -> tuple[Array, float]:
+    """The dip with the strings slack."""
+    neck = measurer.map.neck
+    middle = measurer.nearest(1, neck.joint_fret, 0.5)
+    parts = measurer.chord(1, neck.joint_fret, middle, LANES.index(finding.lane or "bass"))
+    measured = measurer.of("wood", parts, "slack")
+    return measured.row, measured.mm
 
 
 def bow_height(measurer: Measurer, finding: Finding) -> tuple[Array, float]:

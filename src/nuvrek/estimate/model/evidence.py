@@ -21,7 +21,16 @@ from nuvrek.estimate.model.unknowns import BEAM_MM, Row, Unknowns
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings import tool_errors
-from nuvrek.readings.entries import CrownHeight, Dial, Gap, OthersStill, Rock, State, StringGap
+from nuvrek.readings.entries import (
+    CrownHeight,
+    Dial,
+    EdgeLie,
+    Gap,
+    OthersStill,
+    Rock,
+    State,
+    StringGap,
+)
 from nuvrek.readings.journal import Taken
 
 MOST_COUNTED = 9
@@ -197,6 +206,8 @@ class Gathering:
         match reading:
             case StringGap():
                 self._gap(one, reading)
+            case EdgeLie():
+                self._lie(one, reading)
             case Rock(lane=lane, fret=fret):
                 self._rock(one, lane, fret, _rock_bounds(reading))
             case OthersStill(lane=lane):
@@ -215,6 +226,24 @@ class Gathering:
 
     def _rock(self, one: Taken, lane: Lane, fret: int, bounds: Bounds) -> None:
         self._say(one, "tops", lane, ("rock", fret), lambda: rock_height(self.x, fret), bounds)
+
+    def _lie(self, one: Taken, lie: EdgeLie) -> None:
+        """A long edge rocks about the fret that stands over the line of its ends, or lies along a
+        quarter, half and three quarters of what it covers with no light to be seen.
+        """
+        low, high = lie.reach or (1, self.unknowns.neck.frets)
+        kind: Literal["tops", "wood"] = "wood" if lie.by == "notched" else "tops"
+        error = lie.error_mm or tool_errors.EDGE_LIE_MM
+        if lie.fret is not None:
+            bounds = (-np.inf, -tool_errors.EDGE_ROCKS_MM, error)
+            places = [lie.fret]
+        else:
+            bounds = (-tool_errors.EDGE_ROCKS_MM, tool_errors.EDGE_LIGHT_MM, error)
+            quarter = (high - low) / 4.0
+            places = sorted({round(low + n * quarter) for n in (1, 2, 3)} - {low, high})
+        for fret in places:
+            parts = partial(chord_gap, self.x, low, high, fret)
+            self._say(one, kind, lie.lane, ("lie", low, high, fret), parts, bounds)
 
     def _gap(self, one: Taken, gap: StringGap) -> None:
         low, high = self.contacts.get(one.number) or reach_of(gap, self.unknowns.neck.frets)
@@ -310,5 +339,5 @@ def _rock_bounds(rock: Rock) -> Bounds:
 
 def lanes_spoken_of(taken: Sequence[Taken]) -> set[Lane]:
     """Lanes on which at least one reading of heights was taken."""
-    kinds = StringGap | Rock | OthersStill | CrownHeight | Dial
+    kinds = StringGap | EdgeLie | Rock | OthersStill | CrownHeight | Dial
     return {one.reading.lane for one in taken if isinstance(one.reading, kinds)}

@@ -1,0 +1,42 @@
+"""How a long edge lies: all along, or rocking about one fret with light at both ends."""
+
+from __future__ import annotations
+
+from nuvrek.neck.description import LANE_WORDS, NeckDescription
+from nuvrek.readings.entries import EdgeLie
+from nuvrek.readings.kinds.record import EntryRecord, StationRecord, titled
+from nuvrek.readings.station import Station
+
+
+def _faults(lie: EdgeLie, neck: NeckDescription, _number: int) -> list[str]:
+    if (lie.fret is None) == (lie.says == "rocks"):
+        return ["an edge rocks about a fret; one that lies all along names none."]
+    low, high = lie.reach or (1, neck.frets)
+    if lie.fret is not None and not low < lie.fret < high:
+        return [f"the fret ({lie.fret}) should lie within the reach ({low} to {high})."]
+    return []
+
+
+def _value(lie: EdgeLie) -> str:
+    return "lies all along" if lie.says == "all along" else f"rocks about {lie.fret}"
+
+
+EDGE_LIE = EntryRecord(
+    type=EdgeLie,
+    place=lambda lie: (
+        f"{'notched edge' if lie.by == 'notched' else 'long edge'}, {LANE_WORDS[lie.lane]}"
+    ),
+    value=lambda lie, _unit, _heights: _value(lie),
+    frets=lambda lie: frozenset() if lie.fret is None else frozenset((lie.fret,)),
+    highest=lambda lie: max(lie.fret or 0, lie.reach[1] if lie.reach else 0),
+    faults=_faults,
+    station=lambda lie: Station(lie.station, "edge-lie", lie.lane, by=lie.by),
+)
+EDGE_LIE_STATION = StationRecord(
+    kind="edge-lie",
+    title=titled("how a long edge lies"),
+    prompt=lambda _station, _fret, side, strings: (
+        f"{side}, {strings}. A long edge on the frets. Does it rock?"
+    ),
+    picture="edge",
+)
