@@ -178,7 +178,7 @@ def _closed(parts: list[NeckState], known: tuple[Chapter, ...]) -> tuple[Chapter
             continue
         known = known[:n]
         unknowns = unknowns_of(part, found[-1].carried if found else None)
-        _, solution, _ = settle(Gathering(unknowns), part)
+        _, solution, _ = settle(Gathering(unknowns), part, closed=True)
         found.append(Chapter(part, unknowns, solution, carry(part, unknowns, solution)))
     return tuple(found)
 

@@ -22,36 +22,48 @@ Edges = list[tuple[Taken, StringGap]]
 Lies = dict[int, tuple[int, int]]
 # How often tools are laid anew before what they lie on is taken as it is, and how many steps the
 # heights are moved in between.
-_MOST_LAYINGS, _STEPS, _MOST_BOUNCES = 10, 3, 2
+_MOST_LAYINGS, _STEPS, _MOST_BOUNCES, _MOST_STEPS = 6, 3, 1, 60
+# So many of its tool's errors outside what it says a reading still agrees.
+_AGREES = 1.5
 
 
 def settle(
-    gathering: Gathering, neck_state: NeckState
+    gathering: Gathering, neck_state: NeckState, closed: bool = False
 ) -> tuple[Evidence, Solution, tuple[Odd, ...]]:
     """Solve; find what strings and edges lie on and solve again until that stays; leave out what
-    is odd; then the doubt.
+    is odd; then the doubt. Of a chapter that is ``closed`` the likeliest way of lying is enough:
+    its many readings leave little to choose, and nobody can take an odd one of them again.
     """
     tails, edges = gathering.unknowns.tails, laid(neck_state.taken)
-    found = [
-        one
-        for begin in _ways_to_lie(edges)
-        for one in _settled(gathering, neck_state, edges, begin)
-    ]
+    found: list[tuple[Evidence, Array]] = []
+    for begin in _ways_to_lie(edges)[: 1 if closed else None]:
+        # Where one way of lying has been found that all readings agree with there is no need of
+        # another; and that would change a few heights only: the search goes on from the first.
+        if len(found) == 1 and _agrees(*found[0]):
+            break
+        start = found[0][1] if found else None
+        found += _settled(gathering, neck_state, edges, begin, start)
     # Over a hump a tool may lie in several ways: the likeliest is kept, each judged with the tools
     # lying as its own heights have it.
-    evidence, solution = found[0]
+    evidence, z = found[0]
     if len(found) > 1:
-        evidence, solution = min(found, key=lambda one: _judged(gathering, neck_state, edges, one))
-    evidence, solution, odd = without_odd(evidence, solution, tails)
+        evidence, z = min(found, key=lambda one: _judged(gathering, neck_state, edges, one[1]))
+    solution, odd = solve(evidence, z, tails), tuple[Odd, ...]()
+    if not closed:
+        evidence, solution, odd = without_odd(evidence, solution, tails)
     return evidence, refine(evidence, solution, tails), odd
 
 
-def _judged(
-    gathering: Gathering, neck_state: NeckState, edges: Edges, one: tuple[Evidence, Solution]
-) -> float:
-    lies = _lay(gathering, edges, one[1].z)
-    evidence = gathering.evidence(neck_state.taken, lies)
-    return objective(evidence, one[1].z, gathering.unknowns.tails)
+def _agrees(evidence: Evidence, z: Array) -> bool:
+    """Whether no reading lies further outside what it says than its tool's error explains."""
+    mu = evidence.rows @ z + evidence.constant
+    outside = np.maximum(evidence.lo - mu, mu - evidence.hi) / evidence.sigma
+    return bool(outside.max(initial=0.0) < _AGREES)
+
+
+def _judged(gathering: Gathering, neck_state: NeckState, edges: Edges, z: Array) -> float:
+    evidence = gathering.evidence(neck_state.taken, _lay(gathering, edges, z))
+    return objective(evidence, z, gathering.unknowns.tails)
 
 
 def _ways_to_lie(edges: Edges) -> list[Callable[[int], Lies]]:
@@ -90,14 +102,17 @@ def _laid_alike(one: Taken, gap: StringGap) -> object:
 
 
 def _settled(
-    gathering: Gathering, neck_state: NeckState, edges: Edges, begin: Callable[[int], Lies]
-) -> list[tuple[Evidence, Solution]]:
-    """Solved with the tools lying as the heights have it; where they bounce from one way of lying
-    to another and back, with each of those.
+    gathering: Gathering,
+    neck_state: NeckState,
+    edges: Edges,
+    begin: Callable[[int], Lies],
+    z: Array | None,
+) -> list[tuple[Evidence, Array]]:
+    """The likeliest heights with the tools lying as these have it; where they bounce from one way
+    of lying to another and back, with each of those. ``z`` is where the search begins.
     """
     tails = gathering.unknowns.tails
     contacts = begin(neck_state.neck.frets)
-    z: Array | None = None
     # Heights decide contacts and contacts heights: a few rounds settle it.
     tried, made = [contacts], [gathering.evidence(neck_state.taken, contacts)]
     bounced = 0
@@ -109,7 +124,8 @@ def _settled(
             break
         tried.append(contacts)
         made.append(gathering.evidence(neck_state.taken, contacts))
-    return [(one, solve(one, z, tails)) for one in made[-1 - min(bounced, _MOST_BOUNCES) :]]
+    last = made[-1 - min(bounced, _MOST_BOUNCES) :]
+    return [(one, search(one, z, tails, _MOST_STEPS)) for one in last]
 
 
 def _lay(

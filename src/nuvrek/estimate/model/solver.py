@@ -52,32 +52,30 @@ def log_likelihood(
     that is plainly wrong pulls no harder than one just outside, and stays to be named.
     """
     times = np.ones_like(mu) if weight is None else weight
-    free, mu = mu, np.clip(mu, lo - BOUNDED * sigma, hi + BOUNDED * sigma)
+    reach = BOUNDED * sigma
+    free, mu = mu, np.minimum(np.maximum(mu, lo - reach), hi + reach)
     # How far past the straight part of the likelihood a reading lies.
     beyond = free - mu
-    slope = np.empty_like(mu)
-    curvature = np.empty_like(mu)
     plain = lo == hi
-    t = (lo[plain] - mu[plain]) / sigma[plain]
-    value = float(-0.5 * np.sum(times[plain] * t * t))
-    slope[plain] = t / sigma[plain]
-    curvature[plain] = 1.0 / sigma[plain] ** 2
-    bracket = ~plain
-    if np.any(bracket):
-        s = sigma[bracket]
-        a, b = (lo[bracket] - mu[bracket]) / s, (hi[bracket] - mu[bracket]) / s
+    bracket = np.flatnonzero(~plain)
+    t = np.where(plain, lo - mu, 0.0) / sigma
+    value, slope, curvature = -0.5 * t * t, t / sigma, 1.0 / (sigma * sigma)
+    if len(bracket):
+        s, there = sigma[bracket], mu[bracket]
+        a, b = (lo[bracket] - there) / s, (hi[bracket] - there) / s
         log_p = _log_interval(a, b)
         ratio_a, ratio_b = _density_over(a, log_p), _density_over(b, log_p)
         first = ratio_a - ratio_b
-        edge_a = np.where(np.isfinite(a), a, 0.0) * ratio_a
-        edge_b = np.where(np.isfinite(b), b, 0.0) * ratio_b
-        value += float(np.sum(times[bracket] * log_p))
-        slope[bracket] = first / s
+        # Where a bound is infinite its density is nil, and so is their product.
+        edges = (
+            np.where(ratio_b > 0.0, b, 0.0) * ratio_b - np.where(ratio_a > 0.0, a, 0.0) * ratio_a
+        )
+        value[bracket], slope[bracket] = log_p, first / s
         # Rounding can make the curvature of a far tail slightly negative.
-        curvature[bracket] = np.maximum(first**2 + edge_b - edge_a, 1e-9) / s**2
-    value += float(np.sum(times * slope * beyond))
-    curvature[beyond != 0.0] = 1e-9
-    return _Terms(value, times * slope, times * curvature)
+        curvature[bracket] = np.maximum(first * first + edges, 1e-9) / (s * s)
+    curvature = np.where(beyond != 0.0, 1e-9, curvature)
+    slope = times * slope
+    return _Terms(float((times * value + slope * beyond).sum()), slope, times * curvature)
 
 
 def log_rows(evidence: Evidence, z: Array) -> Array:
@@ -105,8 +103,9 @@ def _log_interval(a: Array, b: Array) -> Array:
 
 
 def _density_over(t: Array, log_p: Array) -> Array:
-    with np.errstate(over="ignore", invalid="ignore"):
-        return np.where(np.isfinite(t), np.exp(-0.5 * t * t - _LOG_ROOT_2PI - log_p), 0.0)
+    # Far out the square is infinite and the density nil: no case of its own.
+    with np.errstate(over="ignore"):
+        return np.asarray(np.exp(-0.5 * t * t - _LOG_ROOT_2PI - log_p))
 
 
 def _bracket_precision(evidence: Evidence) -> Array:
