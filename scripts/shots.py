@@ -48,6 +48,13 @@ class Scene:
         self.window.stages["Measure"].change_round(name)  # type: ignore[attr-defined]
         return self
 
+    def station(self, kind: str) -> Scene:
+        """Down to the next station of a kind."""
+        pad = self.window.stages["Measure"].keypad  # type: ignore[attr-defined]
+        while pad.station is None or pad.station.kind != kind:
+            self.keys(Qt.Key.Key_Down if pad.station is not None else Qt.Key.Key_Up)
+        return self
+
     def views(self, *names: str) -> Scene:
         """Lanes of Map on or off."""
         for name in names:
@@ -84,7 +91,7 @@ def _gauge_lost(scene: Scene) -> None:
 
 
 def _rods(scene: Scene) -> None:
-    """The string list, two moves in the loop, twin rods, and a neck whose rod can't help."""
+    """The string list, two moves in the loop, twin rods, side by side."""
     page: Any = scene.open(STEEL, "Take in").window.stages["Take in"]
     page.show_page(1)
     page.strings.tuning.setCurrentIndex(2)
@@ -93,7 +100,6 @@ def _rods(scene: Scene) -> None:
         ENTER, "*", ENTER, ENTER, "+", "+", ENTER, ".16", ENTER, ".16", ENTER
     ).shoot("work-rod")
     scene.open(BARITONE, "Choose").keys(ENTER).shoot("work-twin-rods")
-    scene.open(SPENT, "Choose").shoot("choose-spent-rod")
 
 
 def _filing(scene: Scene) -> None:
@@ -138,12 +144,15 @@ def main() -> int:
         app.processEvents()
         scene.shoot("shelf")
         scene.open(BASS, "Take in").shoot("take-in")
-        scene.open(PARLOUR, "Measure").keys("7*", ".1+", ".15").shoot("measure-rocker")
+        scene.open(PARLOUR, "Measure").station("sweep").keys("7*", ".1+", ".15")
+        scene.shoot("measure-rocker")
         scene.keys("-", ENTER, ENTER, ENTER)
         scene.open(BASS, "My tools").shoot("my-tools")
         scene.open(BASS, "Map").keys(*[Qt.Key.Key_Right] * 13).shoot("map")
         scene.views("light", "above").keys("*").shoot("map-light-above")
         scene.views("light", "above").keys("*")
+        scene.open(MANDOLIN, "Measure").station("edge-lie").keys("7*", Qt.Key.Key_Up)
+        scene.keys("7").shoot("measure-edge-rocks")
         scene.open(MANDOLIN, "Map", dark=True, inch=True).shoot("map-dark-thou")
         scene.open(BASS, "Choose", dark=False, inch=False).shoot("choose")
         scene.keys(ENTER, ENTER, ENTER, ENTER).shoot("work")
