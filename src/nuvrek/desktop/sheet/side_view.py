@@ -28,6 +28,7 @@ class Side(StripPainter):
         drawn = {
             "edge": self._edge,
             "rocker": self._rocker,
+            "rocking": self._rocking,
             "caliper": self._caliper,
             "string": self._rule,
             "dial": self._beam,
@@ -44,6 +45,15 @@ class Side(StripPainter):
             self._gap(lane)
         else:
             self._resting(lane)
+
+    def _rocking(self, lane: SideStrip) -> None:
+        """A long edge on a neck that stands up in the middle: one fret carries it."""
+        level = self.base - 0.75 * self.crown
+        a, b = sorted((self.g.fret_x(1), self.g.fret_x(self.g.neck.frets)))
+        self.p.setPen(QPen(self.colour("muted"), 1))
+        self.p.setBrush(self.colour("wire"))
+        self.p.drawRect(QRectF(a - 14, level - 18, b - a + 28, 18))
+        self._headline("On one fret, light at both ends: it rocks.")
 
     def _strings(self, lane: SideStrip) -> None:
         slack = lane.station.state.strings == "slack"
@@ -143,6 +153,10 @@ class Side(StripPainter):
 
     def _dip(self, fret: int, lane: SideStrip) -> float:
         x = fret_line_mm(self.g.neck.scale_mm, self.g.neck.frets)
+        if STATIONS[lane.station.kind].picture == "rocking":
+            # A neck that stands up in the middle.
+            along = 2.0 * (x[fret] - x[1]) / (x[-1] - x[1]) - 1.0
+            return 0.14 * self.box.height() * along * along
         s = (x[fret] - x[1]) / (x[self.g.neck.joint_fret] - x[1])
         if STATIONS[lane.station.kind].picture not in ("edge", "string"):
             depth = 0.0
@@ -156,7 +170,7 @@ class Side(StripPainter):
         for fret in range(len(places)):
             path.lineTo(self.g.fret_x(fret), self.base + max(self._dip(fret, lane), 0.0))
         end = self.g.x(end_mm(self.g.neck))
-        path.lineTo(end, self.base)
+        path.lineTo(end, self.base + max(self._dip(self.g.neck.frets, lane), 0.0))
         path.lineTo(end, floor)
         self.p.setPen(Qt.PenStyle.NoPen)
         self.p.setBrush(self.colour("board"))

@@ -38,5 +38,5 @@ EDGE_LIE_STATION = StationRecord(
     prompt=lambda _station, _fret, side, strings: (
         f"{side}, {strings}. A long edge on the frets. Does it rock?"
     ),
-    picture="edge",
+    picture="rocking",
 )

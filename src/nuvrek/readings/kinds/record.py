@@ -16,7 +16,7 @@ E = TypeVar("E", bound=Entry)
 Tool = Literal["edge", "leaf", "rocker", "caliper", "rule", "indicator"]
 # What is drawn beside the neck sheet while a station is asked for.
 SidePicture = Literal[
-    "", "edge", "rocker", "caliper", "string", "dial", "finger", "ink", "size", "strings"
+    "", "edge", "rocking", "rocker", "caliper", "string", "dial", "finger", "ink", "size", "strings"
 ]  # fmt: skip
 
 
