@@ -181,7 +181,7 @@ def proud_frets() -> None:
 
 
 def main() -> None:
-    from benchmarks import filing, long_lived, mapping, rod, room
+    from benchmarks import filing, long_lived, mapping, rod, room, strangers
     from benchmarks.measuring import keys_of_a_survey, ten_thousand_readings
 
     with tempfile.TemporaryDirectory() as folder:
@@ -194,6 +194,7 @@ def main() -> None:
     room.main()
     filing.main()
     long_lived.main()
+    strangers.main()
     proud_frets()
 
 

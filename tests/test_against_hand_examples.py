@@ -3,8 +3,10 @@
 import unittest
 
 import numpy as np
+from scipy.optimize import linprog
 
 from nuvrek.estimate.heightmap import line_projection, map_neck
+from nuvrek.estimate.model.edge_contacts import contacts_around
 from nuvrek.estimate.model.evidence import chord_gap, rock_height
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.scale import fret_places_mm
@@ -42,6 +44,38 @@ class ChordExamples(unittest.TestCase):
         x = fret_places_mm(NECK.scale_mm, NECK.frets)[1:]
         lifted = line_projection(NECK) @ (3.0 + 0.01 * x)
         np.testing.assert_allclose(lifted, 0.0, atol=1e-9)
+
+
+class Contact(unittest.TestCase):
+    def test_a_string_lies_on_what_stands_highest(self) -> None:
+        # docs/calculations.md: 0.10 * (163 - 36) / (263 - 36) + 0.05.
+        x = np.array([0.0, 36.0, 163.0, 263.0, 360.0])
+        heights = np.array([9.0, 0.0, -0.05, 0.10, 0.0])
+        low, high = contacts_around(x, heights, 2, (1, 4))
+        self.assertEqual((low, high), (1, 3))
+        gap = sum(weight * heights[f] for f, weight in chord_gap(x, low, high, 2))
+        self.assertAlmostEqual(gap, 0.106, places=3)
+
+    def test_the_hull_is_the_lowest_line_over_all_tops(self) -> None:
+        # A linear program that knows nothing of hulls: the lowest line at m over every other top.
+        draw = np.random.default_rng(2)
+        x = np.asarray(fret_places_mm(648.0, 22))
+        for _ in range(40):
+            heights = draw.normal(0.0, 0.05, 23)
+            low, high = sorted(draw.choice(np.arange(1, 23), 2, replace=False).tolist())
+            if high - low < 3:
+                continue
+            m = int(draw.integers(low + 1, high))
+            others = [f for f in range(low, high + 1) if f != m]
+            found = linprog(
+                [1.0, x[m] / 1000],
+                A_ub=[[-1.0, -x[f] / 1000] for f in others],
+                b_ub=[-heights[f] for f in others],
+                bounds=[(None, None)] * 2,
+            )
+            a, b = contacts_around(x, heights, m, (low, high))
+            gap = sum(weight * heights[f] for f, weight in chord_gap(x, a, b, m))
+            self.assertAlmostEqual(gap, found.fun - heights[m], places=7)
 
 
 class RecoveredRelief(unittest.TestCase):
