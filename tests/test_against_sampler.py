@@ -59,8 +59,9 @@ class Refined(unittest.TestCase):
             sampler.run_mcmc(peak.z + 0.1 * rng(seed).standard_normal((40, 4)), 4000)
             drawn = sampler.get_chain(discard=800, flat=True)
             true, said = drawn.std(axis=0), np.sqrt(np.diag(ours.covariance))
-            # 40 walkers leave the spread uncertain by 3 or 4 %, the mean by a few hundredths of it.
-            np.testing.assert_allclose(said, true, rtol=0.1)
+            # 40 walkers leave the spread uncertain by 3 or 4 %, the mean by a few hundredths of it;
+            # a tailed prior replaced by a normal one is up to an eighth too narrow.
+            np.testing.assert_allclose(said, true, rtol=0.16)
             np.testing.assert_allclose(ours.z, drawn.mean(axis=0), atol=0.12 * float(true.max()))
             off += float(np.abs((ours.z - drawn.mean(axis=0)) / true).sum())
             peak_off += float(np.abs((peak.z - drawn.mean(axis=0)) / true).sum())

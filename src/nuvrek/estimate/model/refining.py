@@ -2,9 +2,10 @@
 
 At the most likely heights a bracket is flat, a one-sided reading has a tail and a crown's prior a
 long one: curvature there says too much or too little. Each row is therefore replaced by the normal
-one that has the same mean and spread where the others put it, and each tailed prior likewise
-(expectation propagation, Minka, UAI 2001, from memory; in parallel, damped). A prior's mean and
-spread there are taken by Gauss-Hermite quadrature.
+one that has the same mean and spread where the others put it (expectation propagation, Minka, UAI
+2001; in parallel, damped), and each pseudo-Huber prior by the normal one that touches it at the
+mean square of its unknown (Jaakkola and Jordan, Statistics and Computing 10, 2000; both from
+memory).
 """
 
 from __future__ import annotations
@@ -14,18 +15,11 @@ from numpy.typing import NDArray
 
 from nuvrek import patience
 from nuvrek.estimate.model.evidence import Evidence
-from nuvrek.estimate.model.solver import (
-    Solution,
-    hessian_of,
-    inverse_of,
-    log_likelihood,
-    prior_penalty,
-)
+from nuvrek.estimate.model.solver import Solution, hessian_of, inverse_of, log_likelihood
 
 Array = NDArray[np.float64]
 # A few sweeps settle it; all rows at once would swing without damping.
 SWEEPS, DAMPING = 3, 0.8
-_NODES, _WEIGHTS = np.polynomial.hermite_e.hermegauss(21)
 # No row may make an unknown less certain than it was without it.
 _LEAST = 1e-12
 
@@ -38,46 +32,17 @@ def refine(evidence: Evidence, solution: Solution, tails: Array, sweeps: int = S
     peak = log_likelihood(mu, evidence.lo, evidence.hi, evidence.sigma)
     precision = np.maximum(peak.curvature, _LEAST)
     pull = precision * mu + peak.slope
-    _, slope, prior = prior_penalty(z, tails)
-    prior_pull = prior * z - slope
-    for _ in range(sweeps):
+    for _ in range(sweeps if len(rows) else 0):
         patience.ask()
         spread = np.einsum("ij,ij->i", rows @ covariance, rows)
         mu = rows @ z + evidence.constant
         new_precision, new_pull = _as_normal(evidence, mu, spread, precision, pull)
         precision += DAMPING * (new_precision - precision)
         pull += DAMPING * (new_pull - pull)
-        new_precision, new_pull = _prior_as_normal(z, np.diag(covariance), tails, prior, prior_pull)
-        prior = prior + DAMPING * (new_precision - prior)
-        prior_pull = prior_pull + DAMPING * (new_pull - prior_pull)
+        prior = 1.0 / np.sqrt(1.0 + (z * z + np.diag(covariance)) / tails**2)
         covariance = inverse_of(hessian_of(prior, weight * precision, rows))
-        gathered = rows.T @ (weight * (pull - precision * evidence.constant))
-        z = covariance @ (gathered + prior_pull)
+        z = covariance @ (rows.T @ (weight * (pull - precision * evidence.constant)))
     return Solution(z, covariance, solution.objective, solution.steps)
-
-
-def _prior_as_normal(
-    z: Array, variance: Array, tails: Array, precision: Array, pull: Array
-) -> tuple[Array, Array]:
-    """Precision and pull of the normal prior that does what each tailed one does, seen from where
-    the readings put the unknown.
-    """
-    without, drawn = 1.0 / variance - precision, z / variance - pull
-    tailed = np.flatnonzero(np.isfinite(tails))
-    # Nodes lie where the posterior is: the readings alone may say nothing of an unknown.
-    sd = np.sqrt(variance[tailed, None])
-    at = z[tailed, None] + sd * _NODES
-    reach = tails[tailed, None]
-    log_p = -(reach**2) * (np.sqrt(1.0 + (at / reach) ** 2) - 1.0)
-    log_p += at * (drawn[tailed, None] - 0.5 * without[tailed, None] * at) + 0.5 * _NODES**2
-    mass = _WEIGHTS * np.exp(log_p - log_p.max(axis=1, keepdims=True))
-    mass /= mass.sum(axis=1, keepdims=True)
-    mean = (mass * at).sum(axis=1)
-    width = np.maximum((mass * (at - mean[:, None]) ** 2).sum(axis=1), _LEAST)
-    found, found_pull = np.ones_like(precision), np.zeros_like(pull)
-    found[tailed] = np.maximum(1.0 / width - without[tailed], _LEAST)
-    found_pull[tailed] = mean / width - drawn[tailed]
-    return found, found_pull
 
 
 def _as_normal(
