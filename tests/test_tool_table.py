@@ -127,6 +127,8 @@ ROWS: list[tuple[str, str, list[str], dict[str, object]]] = [
     ("fret end, sharp", "ends", ["5*"], {"side": "bass", "fault": "sharp"}),
     ("fret end, bevel", "ends", ["5-"], {"fault": "proud-bevel"}),
     ("fret end, tape", "ends", ["5/"], {"fault": "tape-lip"}),
+    ("long edge, rocks", "lie", ["8*"], {"fret": 8, "says": "rocks", "lane": "bass"}),
+    ("long edge, all along", "lie", ["down", "+"], {"fret": None, "says": "all along"}),
     ("rod", "rod", ["3", "enter"], {"feel": "binding"}),
     ("marker, ink gone", "ink", ["down", "7*"], {"fret": 7, "lane": "treble"}),
     ("marker, still whole", "ink", ["enter"], {"frets": tuple(range(1, 23)), "lane": "middle"}),
@@ -185,6 +187,7 @@ class ToolTable(KeypadCase):
             "humidity": ("50", "enter"),
             "dial": (".05", "enter"),
             "crown-height": ("1.1", "enter"),
+            "edge-lie": ("9*",),
             "string-height": ("2", "enter"),
         }
         if asked.kind == "size":
