@@ -136,8 +136,9 @@ class Ladder(unittest.TestCase):
             f"{degrees:.2f}°, {at_heel_mm(degrees, 90.0):.2f} mm at the heel",
             glued.way("refer").gist,
         )
-        # The same by an edge on the frets that meets the bridge's top 2.5 mm below it: 2.5 - 3.0 =
-        # 0.5 under the least of 1.5.
+        # The same by an edge on the frets that meets the bridge's top 2.5 mm below it: the string
+        # stands 0.4 + 2 (1.5 - 0.4) = 2.6 over that line, so 0.1 over the bridge, 1.4 under the
+        # least of 1.5.
         edge: list[AnyEntry] = [Size(what="over-bridge", lane="treble", mm=-2.5)]
         by_edge = plan_of([*high, *heights(3.0, 2.5), *edge], joint="glued", **wanted)
         self.assertEqual(by_edge.advice, "refer")
