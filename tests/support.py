@@ -5,7 +5,7 @@ from __future__ import annotations
 import os
 import tempfile
 import unittest
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from pathlib import Path
 from typing import Any
 
@@ -116,6 +116,16 @@ class WindowCase(TempCase):
         window.deleteLater()  # type: ignore[attr-defined]
         self.app.processEvents()
         self.assertEqual(self.warnings, [], "Qt complained")
+
+    def wait_until(self, true: Callable[[], object]) -> None:
+        """Let the window live until something holds, for five seconds at most."""
+        from PyQt6.QtTest import QTest
+
+        for _ in range(500):
+            if true():
+                return
+            QTest.qWait(10)
+        self.fail("never came")
 
     def keys(self, window: object, *keys: object) -> int:
         """Press keys one after the other: text is typed letter by letter. Returns how many were

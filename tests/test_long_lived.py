@@ -8,7 +8,6 @@ from typing import Any
 from unittest import mock
 
 import numpy as np
-from PyQt6.QtTest import QTest
 
 from nuvrek import patience
 from nuvrek.desktop import solver
@@ -196,13 +195,6 @@ class Left(WindowCase):
         except patience.NoLongerWanted:
             self.ended.append("left")
             raise
-
-    def wait_until(self, true: Any) -> None:
-        for _ in range(500):
-            if true():
-                return
-            QTest.qWait(10)
-        self.fail("never came")
 
     def test_closing_leaves_a_solve_that_never_ends(self) -> None:
         window: Any = self.open_window(demo=True, inline=False)

@@ -153,13 +153,6 @@ class Figures(TempCase):
 
 
 class AtTheWindow(WindowCase):
-    def wait_until(self, true: Any) -> None:
-        for _ in range(500):
-            if true():
-                return
-            QTest.qWait(10)
-        self.fail("never came")
-
     def test_a_long_complaint_is_cut_as_it_is_pasted_and_said(self) -> None:
         field, said = WordsField("Complaint", 4000), list[str]()
         self.addCleanup(field.deleteLater)

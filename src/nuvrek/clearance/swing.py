@@ -23,13 +23,13 @@ PLUCKED_SHARE = 0.22
 
 
 def displacement_mm(
-    touch: ArrayLike, tension_n: ArrayLike, length_mm: ArrayLike, plucked_mm: ArrayLike
+    force_n: ArrayLike, tension_n: ArrayLike, length_mm: ArrayLike, plucked_mm: ArrayLike
 ) -> Array:
     """How far a string is drawn aside: ``d = F p (l - p) / (T l)`` (Fletcher and Rossing,
     chapter 2: balance of forces).
     """
     force, tension, length, plucked = (
-        np.asarray(v, dtype=np.float64) for v in (touch, tension_n, length_mm, plucked_mm)
+        np.asarray(v, dtype=np.float64) for v in (force_n, tension_n, length_mm, plucked_mm)
     )
     return np.asarray(force * plucked * (length - plucked) / (tension * length))
 
@@ -52,7 +52,7 @@ def overshoot(stiff_mm: ArrayLike, ahead_mm: ArrayLike) -> Array:
     factor.
 
     With ``s = stiff_mm / ahead_mm`` it is ``1 + 0.6 s + 0.9 s^2``: fitted to modal sums of pinned
-    stiff strings with losses, of 0.25 to 0.43 mm of steel and notes 1 to 12; within 0.05 there.
+    stiff strings with losses, of 0.25 to 0.43 mm of steel and notes 1 to 12; within 0.07 there.
     """
     share = np.asarray(stiff_mm, dtype=np.float64) / np.maximum(ahead_mm, 1.0)
     share = np.minimum(share, _MOST_SHARE)

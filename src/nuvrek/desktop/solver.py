@@ -71,7 +71,8 @@ class _Worker(QObject):
             with while_wanted(self._wanted):
                 result = job()
         except NoLongerWanted:
-            pass
+            # Nobody waits for it any more: there is nothing to deliver.
+            return
         except Exception as error:
             log.fault(error, "reckoning beside the solving")
             self.unreckoned.emit(

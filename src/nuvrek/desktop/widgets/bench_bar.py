@@ -53,6 +53,11 @@ class BenchBar(QWidget):
         self.right = self._label("Last readings")
         self.right.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop)
         self.right_title.setAlignment(Qt.AlignmentFlag.AlignRight)
+        self._lay_out()
+        self.restyle()
+
+    def _lay_out(self) -> None:
+        theme = self.theme
         figures = QHBoxLayout()
         figures.setSpacing(theme.px(12))
         for label in (self.aside, self.number, self.unit):
@@ -75,7 +80,6 @@ class BenchBar(QWidget):
         grid.addLayout(right, 0, 1, 5, 1)
         grid.setColumnStretch(0, 1)
         grid.setRowStretch(3, 1)
-        self.restyle()
 
     def _state_row(self) -> QWidget:
         """Strings, posture and rod beside each other."""
