@@ -10,16 +10,20 @@ from dataclasses import dataclass, field, replace
 
 import numpy as np
 
+from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import HeightMap, line_projection, map_neck
 from nuvrek.neck.description import LANES
+from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.entries import State, Strings
 from nuvrek.readings.journal import fold
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import measure_round
 from nuvrek.simulator.strangers import Stranger, stranger
+from nuvrek.simulator.truth import proud_places
 
 # Seeds no figure of the model was set with; those it was set with lie below 10,000.
 FIRST, NECKS = 150_000, 120
+STANDING = ("proud", "end-up", "middle-up")
 OLD = {
     "basic": "tops 0.052 / 0.089  relief 0.039 / 0.061  holds .93 proud .98 unseated .94, .92",
     "full": "tops 0.017 / 0.028  relief 0.023 / 0.040  holds .94 proud .94 unseated .96, .87",
@@ -39,6 +43,10 @@ class Tally:
     rms: list[float] = field(default_factory=list)
     held: dict[str, list[float]] = field(default_factory=dict)
     relief: dict[str, list[float]] = field(default_factory=dict)
+    # Frets that stand 0.06 and more over both neighbours: named or not, a bare rock counted; frets
+    # called proud, a bare rock not: whether they stand half of that.
+    recall: list[bool] = field(default_factory=list)
+    precision: list[bool] = field(default_factory=list)
 
     def hold(self, name: str, inside: np.ndarray) -> None:
         self.held.setdefault(name, []).extend(np.ravel(inside).astype(float).tolist())
@@ -60,6 +68,7 @@ class Tally:
             for f, k in places:
                 if counted[f - 1, k]:
                     self.hold(name, inside[f - 1, k])
+        self.name_proud(one, neck_map)
         strings: tuple[Strings, Strings] = ("pitch", "slack")
         for there in strings:
             true = truth.relief_mm(State(strings=there))
@@ -69,6 +78,16 @@ class Tally:
                 if one.kind != "bare" or there == "slack":
                     self.hold("relief", np.array(abs(said.mm - true[k]) <= said.doubt_mm))
 
+    def name_proud(self, one: Stranger, neck_map: HeightMap) -> None:
+        truth, x = one.truth, fret_places_mm(one.truth.neck.scale_mm, one.truth.neck.frets)
+        loose = {fret for fret, _ in truth.loose}
+        found = find(neck_map)
+        named = {f.fret for f in found if f.kind in (*STANDING, "rocks")}
+        called = {f.fret for f in found if f.kind in STANDING and f.fret}
+        half = {fret for fret, _ in proud_places(truth.crown_mm, x, 0.03)} | loose
+        self.recall += [fret in named for fret in {fret for fret, _ in truth.proud} - loose]
+        self.precision += [fret in half for fret in called - loose]
+
     def line(self) -> str:
         rms = np.array(self.rms)
         held = "  ".join(f"{name} {np.mean(v):.2f}" for name, v in self.held.items())
@@ -77,7 +96,9 @@ class Tally:
         )
         return (
             f"tops {np.median(rms):.4f} / {np.sqrt(np.mean(rms**2)):.4f}  "
-            f"relief {pitch:.3f} / {slack:.3f}  holds {held}"
+            f"relief {pitch:.3f} / {slack:.3f}  holds {held}  "
+            f"proud frets: recall {np.mean(self.recall):.2f} "
+            f"precision {np.mean(self.precision):.2f}"
         )
 
 

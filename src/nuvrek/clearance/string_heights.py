@@ -10,11 +10,11 @@ from nuvrek.mechanics.angle import (
     at_heel_mm,
     at_saddle_mm,
     neck_angle_degrees,
-    over_fret_12_mm,
     saddle_wanted_mm,
 )
-from nuvrek.readings.entries import SIDES, Side, Size, StringHeight
+from nuvrek.readings.entries import SIDES, Side, Size
 from nuvrek.readings.journal import NeckState
+from nuvrek.readings.over_fret_12 import heights_by_string
 from nuvrek.readings.sizes import What
 
 # Closer than this to the wanted height is as wanted, and a saddle lower than this gives no clean
@@ -116,17 +116,9 @@ def _side(neck_state: NeckState, side: Side) -> SideHeight:
 
 
 def _last_height(neck_state: NeckState, side: Side) -> float | None:
-    """The last open-string height of a side at pitch, carried to fret 12."""
-    found = None
-    for one in neck_state.taken:
-        match one.reading:
-            case StringHeight(side=there, fret=fret, height_mm=mm, capo=0) as height:
-                outer = height.string in (None, 1 if side == "treble" else neck_state.neck.strings)
-                if there == side and outer and height.state.strings == "pitch" and fret >= 5:
-                    found = over_fret_12_mm(mm, fret, neck_state.neck.scale_mm)
-            case _:
-                pass
-    return found
+    """The last height of a side's outer string at pitch, open over fret 12."""
+    outer = 1 if side == "treble" else neck_state.neck.strings
+    return heights_by_string(neck_state).get(outer)
 
 
 def _last_size(neck_state: NeckState, what: What, side: Side | None) -> float | None:

@@ -18,23 +18,22 @@ from nuvrek.clearance.string_lines import lane_weights, string_lines
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.mechanics.beam import bend_profile
-from nuvrek.mechanics.strings import stiff_mm, tension_n
+from nuvrek.mechanics.strings import LONG_SCALE_MM, stiff_mm, tension_n, usual_tension_n
+from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import StringGap
+from nuvrek.readings.over_fret_12 import heights_by_string
 from nuvrek.units import Unit, format_length
 
 Array = NDArray[np.float64]
 
-# What is taken where nobody measured or said it (common practice, no source): tension of a string,
-# heights over fret 12 low side and high side, the gap over fret 1 of a string pressed at 3, a
-# gauge and how stiff it is.
-TENSION_N, LONG_SCALE_N = 75.0, 175.0
+# What is taken where nobody measured or said it (common practice, no source): heights over fret 12
+# low side and high side, the gap over fret 1 of a string pressed at 3, a gauge and how stiff it is.
 HEIGHTS_MM, LONG_SCALE_HEIGHTS_MM = (1.9, 1.5), (2.4, 2.0)
 OVER_FIRST_MM = 0.05
 GAUGE_MM, STIFF_MM = 0.4, 4.0
-LONG_SCALE_MM = 760.0
 # A note is said to buzz, or to be clean, from this sure on; between lies the edge.
 BUZZ_SURE = 0.8
 
@@ -187,6 +186,16 @@ class OnNeck:
             even_relief_mm(self.one(-1, strung), bend, high, touch)[0],
         )
 
+    def tops_relief_mm(self, off_mm: Array) -> float:
+        """Relief of the tops after filing ``off_mm`` (frets, 3), mean of the outer strings: what a
+        string shows over them. Where the first frets are worn it is less than that of the wood.
+        """
+        x, joint, middle = self.strung.x_mm, self.neck.joint_fret, middle_fret(self.neck)
+        tops = self.after(off_mm, 0.0).tops_mm[[0, -1]]
+        share = (x[middle] - x[1]) / (x[joint] - x[1])
+        line = tops[:, 1] * (1.0 - share) + tops[:, joint] * share
+        return float(np.mean(line - tops[:, middle]))
+
     def after(self, off_mm: Array, less_relief_mm: float) -> Strung:
         """The strings after filing ``off_mm`` (frets, 3) and taking so much relief out, at the
         same height over fret 12.
@@ -278,7 +287,7 @@ def _nut(
 def _tension(neck: NeckDescription, assumed: list[Assumed]) -> Array:
     if neck.string_set:
         return np.array([tension_n(spec, neck.scale_mm)[0] for spec in neck.string_set])
-    newtons = LONG_SCALE_N if neck.scale_mm >= LONG_SCALE_MM else TENSION_N
+    newtons = usual_tension_n(neck.scale_mm)
     assumed.append(Assumed(f"Gauges not listed: {newtons:.0f} N a string."))
     return np.full(string_lines(neck), newtons)
 
@@ -290,8 +299,8 @@ def _stiff(neck: NeckDescription, count: int) -> Array:
 
 
 def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[Array, float]:
-    """Heights over fret 12, (strings,), and their standard deviation: between the outer strings
-    they run straight.
+    """Heights over fret 12, (strings,), and their standard deviation: between the strings that were
+    read they run straight.
     """
     heights = heights_of(neck_map.neck_state)
     usual = LONG_SCALE_HEIGHTS_MM if neck_map.neck.scale_mm >= LONG_SCALE_MM else HEIGHTS_MM
@@ -319,7 +328,13 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
         sd = tool_errors.STRING_RULE_ERROR_MM
     else:
         sd = 2.0 * tool_errors.STRING_RULE_ERROR_MM
-    return np.linspace(low, high, count), sd
+    straight = np.linspace(low, high, count)
+    if count != neck_map.neck.strings:
+        return straight, sd
+    known = {count - string: mm for string, mm in heights_by_string(neck_map.neck_state).items()}
+    known = {0: low, count - 1: high} | {n: mm for n, mm in known.items() if 0 <= n < count}
+    places = sorted(known)
+    return np.interp(np.arange(count), places, [known[n] for n in places]), sd
 
 
 def _root(covariance: Array) -> Array:

@@ -9,7 +9,13 @@ import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek.estimate.model.chapters import Chapter, carry, chapters
-from nuvrek.estimate.model.evidence import Evidence, Gathering, chord_gap, lanes_spoken_of
+from nuvrek.estimate.model.evidence import (
+    Evidence,
+    Gathering,
+    chord_gap,
+    has_leaf,
+    lanes_spoken_of,
+)
 from nuvrek.estimate.model.oddness import Odd
 from nuvrek.estimate.model.settling import settle
 from nuvrek.estimate.model.solver import Solution
@@ -250,7 +256,7 @@ def _rocks_unmeasured(neck_state: NeckState) -> frozenset[tuple[int, Lane]]:
         match one.reading:
             case Rock(fret=fret, lane=lane, says=says) as rock:
                 today = neck_state.surface.get((fret, lane), 0) == one.surface.get((fret, lane), 0)
-                bare = (rock.gap_mm, rock.slides_mm, rock.drags_mm, rock.wont_go_mm) == (None,) * 4
+                bare = not has_leaf(rock)
                 if today:
                     marked[fret, lane] = says == "rocks" and bare and marked.get((fret, lane), True)
             case _:

@@ -24,12 +24,20 @@ def at_fret_mm(nut_change_mm: float, scale_mm: float, fret: int) -> float:
     return nut_change_mm * (1.0 - fret_line_mm(scale_mm, fret)[fret] / scale_mm)
 
 
-def over_fret_12_mm(height_mm: float, fret: int, scale_mm: float, nut_mm: float = NUT_MM) -> float:
-    """Height over fret 12 of a string read over another fret; ``nut_mm`` is its height over the
-    board's line at the nut.
+def over_fret_12_mm(
+    height_mm: float, fret: int, scale_mm: float, nut_mm: float = NUT_MM, capo: int = 0
+) -> float:
+    """Height over fret 12 of an open string read over another fret; ``nut_mm`` is its height over
+    the board's line at the nut.
+
+    With a ``capo`` the string lies on that fret and rises from there to the saddle, whose height
+    similar triangles give; opened, it rises from the nut to the same saddle.
     """
     x = fret_line_mm(scale_mm, max(fret, 12))
-    return nut_mm + (height_mm - nut_mm) * x[12] / x[fret]
+    if not capo:
+        return nut_mm + (height_mm - nut_mm) * x[12] / x[fret]
+    saddle = height_mm * (scale_mm - x[capo]) / (x[fret] - x[capo])
+    return nut_mm + (saddle - nut_mm) * x[12] / scale_mm
 
 
 def neck_angle_degrees(at_saddle_change_mm: float, scale_mm: float, joint_fret: int) -> float:

@@ -11,6 +11,7 @@ from functools import lru_cache
 import numpy as np
 from numpy.typing import NDArray
 
+from nuvrek.mechanics.strings import neck_tension_n
 from nuvrek.neck.board import width_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_places_mm
@@ -42,6 +43,9 @@ THICK_MM = (20.5, 23.0)
 HALF_ELLIPSE, CENTROID = float(np.pi / 8.0 - 8.0 / (9.0 * np.pi)), float(4.0 / (3.0 * np.pi))
 # Strings over the board: crown and string height together; common practice, no source.
 OVER_BOARD_MM = 2.5
+# A whole neck bends by this share of its bare wood: 0.17 mm on a usual electric one (common
+# practice, no source).
+OF_BARE_WOOD = 0.65
 _FINE = 240
 
 
@@ -102,12 +106,20 @@ def pull_moment_nmm(neck: NeckDescription, tension_n: float, x_mm: Array) -> Arr
 def pull_by_beam_mm(neck: NeckDescription, tension_n: float) -> float:
     """Dip half-way from fret 1 to the joint that the strings' pull alone would bend into the wood.
 
-    A first guess: rod, board glue and finish stiffen a neck to a half or a quarter of this.
+    Rod, board glue and finish stiffen a neck beyond its bare wood: see ``usual_pull_mm``.
     """
     places = fret_places_mm(neck.scale_mm, neck.frets)
     x = np.linspace(places[1], places[neck.joint_fret], _FINE + 1)
     dip = dip_below_ends_mm(x, pull_moment_nmm(neck, tension_n, x), stiffness_nmm2(neck, x))
     return float(dip[_FINE // 2])
+
+
+@lru_cache(maxsize=64)
+def usual_pull_mm(neck: NeckDescription) -> float:
+    """What the strings may be taken to pull before a neck was read, mm of relief: by its scale,
+    joint, wood and strings.
+    """
+    return OF_BARE_WOOD * pull_by_beam_mm(neck, neck_tension_n(neck))
 
 
 def bend_profile(neck: NeckDescription) -> Array:

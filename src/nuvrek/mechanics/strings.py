@@ -7,14 +7,24 @@ from collections.abc import Sequence
 
 from msgspec import structs
 
-from nuvrek.neck.strings import StringSpec, note_name, semitones_from_a4
+from nuvrek.neck.description import NeckDescription
+from nuvrek.neck.strings import StringSpec, Wrap, note_name, semitones_from_a4
 
 A4_HZ = 440.0  # ISO 16:1975
 # Music wire, about 7.85 g/cm3 (ASTM A228).
 STEEL_KG_PER_M3 = 7850.0
 # A wound string is steel core and wrap with air between the turns: of a solid rod of its gauge this
-# share, give or take that much (standard deviation). Common practice, no source.
-WOUND_SHARE, WOUND_SPREAD = 0.87, 0.05
+# share, give or take that much (standard deviation), by its wrap; long sets are wound in several
+# layers. Common practice, no source.
+WOUND_SHARES: dict[Wrap, tuple[float, float]] = {
+    "": (0.87, 0.05),
+    "steel": (0.82, 0.03),
+    "bronze": (0.91, 0.03),
+}
+LONG_WOUND_SHARE = (0.88, 0.04)
+# From this scale on necks carry the heavy strings of a bass; tension of a string nobody listed, N.
+# Common practice, no source.
+LONG_SCALE_MM, USUAL_N, LONG_SCALE_N = 760.0, 75.0, 175.0
 # Steel along its length, N/mm2 (ASTM A228 wire, value from memory); of a wound string the core,
 # about this share of its gauge (common practice, no source).
 STEEL_N_PER_MM2, CORE_SHARE = 205_000.0, 0.42
@@ -31,19 +41,22 @@ def note_hz(note: str) -> float:
     return float(A4_HZ * 2.0 ** (semitones_from_a4(note) / 12.0))
 
 
-def unit_mass(spec: StringSpec) -> tuple[float, float]:
+def unit_mass(spec: StringSpec, scale_mm: float) -> tuple[float, float]:
     """Mass in kg a metre and its standard deviation. A plain string is a solid steel rod."""
     if spec.grams_per_m is not None:
         return spec.grams_per_m / 1000.0, 0.0
     rod = STEEL_KG_PER_M3 * math.pi * (spec.gauge_mm / 1000.0) ** 2 / 4.0
-    return (rod * WOUND_SHARE, rod * WOUND_SPREAD) if spec.wound else (rod, 0.0)
+    if not spec.wound:
+        return rod, 0.0
+    share, spread = LONG_WOUND_SHARE if scale_mm >= LONG_SCALE_MM else WOUND_SHARES[spec.wrap]
+    return rod * share, rod * spread
 
 
 def tension_n(spec: StringSpec, scale_mm: float) -> tuple[float, float]:
     """Tension in N and its standard deviation: ``T = mu (2 L f)^2`` (Mersenne; Fletcher and
     Rossing, chapter 2).
     """
-    mass, spread = unit_mass(spec)
+    mass, spread = unit_mass(spec, scale_mm)
     speed = 2.0 * scale_mm / 1000.0 * note_hz(spec.note)
     return mass * speed**2, spread * speed**2
 
@@ -64,6 +77,18 @@ def set_tension_n(specs: Sequence[StringSpec], scale_mm: float) -> tuple[float, 
     return sum(n * t for n, t, _ in pairs), sum(n * s for n, _, s in pairs)
 
 
+def usual_tension_n(scale_mm: float) -> float:
+    """Tension of a string whose gauge nobody listed, N."""
+    return LONG_SCALE_N if scale_mm >= LONG_SCALE_MM else USUAL_N
+
+
+def neck_tension_n(neck: NeckDescription) -> float:
+    """What all strings of a neck pull, N: as listed, or as usual for so many strings."""
+    if neck.string_set:
+        return set_tension_n(neck.string_set, neck.scale_mm)[0]
+    return neck.strings * usual_tension_n(neck.scale_mm)
+
+
 def retuned(specs: Sequence[StringSpec], semitones: int) -> tuple[StringSpec, ...]:
     """The same strings tuned higher or lower."""
     return tuple(
@@ -80,19 +105,17 @@ def pull_ratio(
     The unknown share of air in wound strings is the same in both, so only its effect on the ratio
     counts.
     """
-    light, heavy = (
-        _total(then, scale_mm, err) / _total(now, scale_mm, err)
-        for err in (-WOUND_SPREAD, WOUND_SPREAD)
-    )
+    light, heavy = (_total(then, scale_mm, err) / _total(now, scale_mm, err) for err in (-1.0, 1.0))
     middle = _total(then, scale_mm, 0.0) / _total(now, scale_mm, 0.0)
     return middle, float(math.hypot(0.5 * (heavy - light), PULL_SHARE_SPREAD * (middle - 1.0)))
 
 
-def _total(specs: Sequence[StringSpec], scale_mm: float, wound_share_error: float) -> float:
+def _total(specs: Sequence[StringSpec], scale_mm: float, error: float) -> float:
+    """Tension of a set whose wound strings are all off by ``error`` standard deviations, N."""
     total = 0.0
     for spec in specs:
         newtons, spread = tension_n(spec, scale_mm)
-        total += spec.each * (newtons + wound_share_error / WOUND_SPREAD * spread)
+        total += spec.each * (newtons + error * spread)
     return total
 
 

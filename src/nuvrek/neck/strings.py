@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from typing import Annotated
+from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
@@ -12,6 +12,13 @@ _NOTE = re.compile(r"([A-Ga-g])([#b♯♭]?)(-?\d)", re.A)
 _NAMES = ("C", "C#", "D", "D#", "E", "F", "F#", "G", "G#", "A", "A#", "B")
 
 Note = Annotated[str, Meta(max_length=4)]
+# What a wound string is wound with; empty where nobody said.
+Wrap = Literal["", "steel", "bronze"]
+WRAP_WORDS: dict[Wrap, str] = {
+    "": "wrap not known",
+    "steel": "steel or nickel wrap",
+    "bronze": "bronze wrap",
+}
 
 
 class StringSpec(Struct, frozen=True, forbid_unknown_fields=True):
@@ -24,6 +31,7 @@ class StringSpec(Struct, frozen=True, forbid_unknown_fields=True):
     wound: bool = False
     grams_per_m: Annotated[float, Meta(gt=0, le=80)] | None = None
     each: Annotated[int, Meta(ge=1, le=3)] = 1
+    wrap: Wrap = ""
 
 
 StringSet = Annotated[tuple[StringSpec, ...], Meta(max_length=14)]

@@ -121,12 +121,14 @@ class Rock(Gap, frozen=True, kw_only=True, tag="rock"):
 
 
 class EdgeLie(Reading, frozen=True, kw_only=True, tag="edge-lie"):
-    """How a long edge lies on a lane: all along, or on one fret with light at both ends, about
-    which it rocks. ``reach`` are the frets it covers, the whole board if not said.
+    """How a long edge lies on a lane: all along, on its ends with light between, or on one fret
+    with light at both ends, about which it rocks.
+
+    ``reach`` are the frets it covers, the whole board if not said.
     """
 
     lane: Lane
-    says: Literal["rocks", "all along"]
+    says: Literal["rocks", "all along", "on its ends"]
     fret: Fret | None = None
     by: Literal["edge", "notched"] = "edge"
     reach: tuple[Support, Fret] | None = None

@@ -37,6 +37,7 @@ def basic_round(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
         *_gaps(neck, kit, "pitch"),
         *_crests(neck, kit, "pitch"),
         _SLACKEN,
+        *_lies("slack", _OUTER),
         *_gaps(neck, kit, "slack"),
         *_crests(neck, kit, "slack"),
         *_tongue(neck, ("middle",)),
@@ -91,7 +92,9 @@ def full_survey(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
         *_crests(neck, kit, "pitch"),
     )
     slack = (
+        *_lies("slack", LANES),
         *_dips(neck, "slack", along, LANES),
+        *_humps("slack", along),
         *_crests(neck, kit, "slack", LANES),
         *_tongue(neck, LANES),
     )
@@ -278,6 +281,35 @@ def _dips(
     )
 
 
+def _lies(strings: Strings, lanes: Sequence[Lane]) -> tuple[Station, ...]:
+    """The long edge by itself: does it rock?"""
+    return tuple(
+        Station(f"lies-{strings}-{lane}", "edge-lie", lane, by="edge", state=State(strings=strings))
+        for lane in lanes
+    )
+
+
+def _humps(strings: Strings, places: dict[int, tuple[int, int]]) -> tuple[Station, ...]:
+    """Where the edge lay on a fret between its supports: pressed to one end and that fret, how much
+    light is at the other end? No gap under it tells how high it stands.
+    """
+    return tuple(
+        Station(
+            f"hump-{strings}-{lane}-{fret}",
+            "string-gap",
+            lane,
+            high,
+            (low, fret),
+            "edge",
+            State(strings=strings),
+            when="touches",
+        )
+        for lane in LANES
+        for fret, (low, high) in places.items()
+        if low < fret < high
+    )
+
+
 def _crests(
     neck: NeckDescription, kit: Kit, strings: Strings, lanes: Sequence[Lane] = _OUTER
 ) -> tuple[Station, ...]:
@@ -289,11 +321,16 @@ def _crests(
     first = max(low, 1)
     if not first < middle < high:
         return ()
-    places = ((first, (middle, high)), (high, (first, middle)))
+    places = [(first, (middle, high)), (high, (first, middle))]
+    # A tongue that falls away shows under no edge that lies on it.
+    if neck.frets - neck.joint_fret >= 2 and high < neck.frets:
+        places.append((neck.frets, (first, middle)))
     state, found = State(strings=strings), list[Station]()
     for lane in lanes:
         key = f"crest-{strings}-{lane}"
-        found.append(Station(key, "edge-lie", lane, by="edge", state=state, when="blind"))
+        if strings == "pitch":
+            # Slack the long edge is laid anyway.
+            found.append(Station(key, "edge-lie", lane, by="edge", state=state, when="blind"))
         found += [
             Station(f"{key}-{fret}", "string-gap", lane, fret, on, "edge", state, when="crest")
             for fret, on in places

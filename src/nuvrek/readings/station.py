@@ -31,9 +31,10 @@ class Station(Struct, frozen=True):
     wanted_mm: float = 0.0
     capo: int = 0
     # "blind": asked only where string or edge showed no light so far on this lane, which may be a
-    # straight neck or a back bow; "crest": the same, unless a long edge lies all along; "light":
-    # dropped where it is plain by then that none will show.
-    when: Literal["", "blind", "crest", "light"] = ""
+    # straight neck or a back bow; "crest": the same, and where a long edge rocks, unless it lies
+    # all along; "light": dropped where it is plain by then that none will show; "touches": asked
+    # where string or edge lay on the upper one of its supports though it stood clear of others.
+    when: Literal["", "blind", "crest", "light", "touches"] = ""
 
     @property
     def field(self) -> str:

@@ -45,32 +45,58 @@ def tells_nothing(station: Station, neck_state: NeckState) -> bool:
         return False
     if neck_state.state.strings != strings:
         return True
-    found = [
-        shows_light(one.reading)
-        for one in neck_state.taken
-        if one.number > neck_state.round_number
-        and isinstance(one.reading, StringGap)
-        and one.reading.lane == station.lane
-        and one.reading.state.strings == strings
-        and _over_the_neck(one.reading, neck_state.neck.joint_fret)
-    ]
-    if station.when == "crest" and _lies_all_along(station, neck_state):
-        return True
+    lit = _light_by_fret(station, neck_state)
+    found = list(lit.values())
+    if station.when == "touches":
+        crest = station.supports[1] if station.supports else 0
+        return not any(found) or lit.get(crest, True)
+    if station.when == "crest" and (lies := _lies(station, neck_state)):
+        return lies[-1].says != "rocks"
     if station.when in ("blind", "crest"):
         return not found or any(found)
     return len(found) >= _BLIND and not any(found)
 
 
-def _lies_all_along(station: Station, neck_state: NeckState) -> bool:
-    """Whether a long edge was found to lie all along the lane in this round."""
-    return any(
-        isinstance(one.reading, EdgeLie)
-        and one.reading.lane == station.lane
-        and one.reading.state.strings == station.state.strings
-        and one.reading.says == "all along"
+def _light_by_fret(station: Station, neck_state: NeckState) -> dict[int, bool]:
+    """Where on the station's lane string or edge showed light in this round, with the strings as
+    the station has them.
+    """
+    return {
+        one.reading.fret: shows_light(one.reading)
         for one in neck_state.taken
         if one.number > neck_state.round_number
-    )
+        and isinstance(one.reading, StringGap)
+        and one.reading.lane == station.lane
+        and one.reading.state.strings == station.state.strings
+        and _over_the_neck(one.reading, neck_state.neck.joint_fret)
+    }
+
+
+def _lies(station: Station, neck_state: NeckState) -> list[EdgeLie]:
+    """How a long edge lay on the station's lane in this round."""
+    return [
+        one.reading
+        for one in neck_state.taken
+        if one.number > neck_state.round_number
+        and isinstance(one.reading, EdgeLie)
+        and one.reading.lane == station.lane
+        and one.reading.state.strings == station.state.strings
+    ]
+
+
+def as_found(station: Station, neck_state: NeckState) -> Station:
+    """The station as this neck asks for it: light from the crest about which the long edge rocks
+    in this round, instead of from the fret where a crest usually is.
+    """
+    crests = [lie.fret for lie in _lies(station, neck_state) if lie.fret is not None]
+    if station.when != "crest" or station.supports is None or not crests:
+        return station
+    low, high = station.supports
+    if station.fret <= low and low <= crests[-1] < high:
+        return msgspec.structs.replace(station, supports=(crests[-1], high))
+    if station.fret >= high and low < crests[-1]:
+        return msgspec.structs.replace(station, supports=(low, min(crests[-1], station.fret - 1)))
+    return station
 
 
 def shows_light(gap: StringGap) -> bool:

@@ -23,6 +23,8 @@ EDGE_ROCKS_MM, EDGE_LIGHT_MM, EDGE_LIE_MM = 0.02, 0.05, 0.015
 # A rocker is felt to rock from about this height on; the feel itself wavers.
 ROCK_FELT_MM = 0.02
 ROCK_FEEL_MM = 0.008
+# One hand feels a rock sooner or later than another, all along; standard deviation.
+HAND_FEEL_MM = 0.005
 # "All the others are still" after a quick sweep is weaker than a still looked at by itself.
 SWEEP_FEEL_MM = 0.014
 

@@ -35,14 +35,14 @@ from nuvrek.readings.entries import (
 from nuvrek.readings.journal import advance, fold
 from nuvrek.readings.rounds import round_of
 from nuvrek.readings.sizes import SIZES
-from nuvrek.readings.stations import Station, tells_nothing
+from nuvrek.readings.stations import Station, as_found, tells_nothing
 from nuvrek.readings.tool_kit import METRIC_LEAVES_MM, Kit
 from nuvrek.simulator.laying import gap_under, rock_over
 from nuvrek.simulator.truth import Truth
 
 ROCK_FEEL_MM = 0.02
 ROCK_WAVER_MM = 0.007
-EDGE_ROCK_MM = 0.025
+EDGE_ROCK_MM, EDGE_LIGHT_MM = 0.025, 0.05
 LEAF_NOISE_MM = 0.008
 CROWN_NOISE_MM = 0.015
 DIAL_NOISE_MM = 0.003
@@ -104,7 +104,8 @@ class Bench:
         over = heights[1 : frets + 1] - line[1 : frets + 1]
         crest = 1 + int(np.argmax(over))
         if over.max() < EDGE_ROCK_MM or not 1 < crest < frets:
-            says: Literal["rocks", "all along"] = "all along"
+            light = over.min() < -EDGE_LIGHT_MM
+            says: Literal["all along", "on its ends"] = "on its ends" if light else "all along"
             return EdgeLie(lane=station.lane, says=says, state=state, station=station.key)
         return EdgeLie(
             lane=station.lane, says="rocks", fret=crest, state=state, station=station.key
@@ -246,7 +247,7 @@ def measure_round(
             continue
         if station.kind == "state":
             state = station.state
-        taken = bench.take(station, state)
+        taken = bench.take(as_found(station, now), state)
         now = advance(now, len(entries) + 1, *taken) or now
         entries.extend(taken)
     return entries

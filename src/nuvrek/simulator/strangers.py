@@ -68,7 +68,9 @@ def stranger(seed: int) -> Stranger:
     x = fret_places_mm(scale, frets)
     board = _board(neck, x, kind, rng)
     crown, loose, worn = _crowns(neck, kind, rng)
-    pull = 0.0 if kind == "bare" else float(rng.uniform(0.05, 0.35))
+    # The same pull bends a long neck more, as the square of its length.
+    longer = (x[joint] / 390.0) ** 2
+    pull = 0.0 if kind == "bare" else float(rng.uniform(0.05, 0.35)) * longer
     truth = Truth(
         neck,
         board,

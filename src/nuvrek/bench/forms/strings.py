@@ -10,7 +10,7 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek.mechanics.strings import retuned, set_tension_n, tension_n
-from nuvrek.neck.strings import StringSet, StringSpec, note_name, semitones_from_a4
+from nuvrek.neck.strings import StringSet, StringSpec, Wrap, note_name, semitones_from_a4
 from nuvrek.units import LengthError, Unit, format_length, likely_meaning, parse_length
 
 # Gauges there are, in mm (common practice, no source).
@@ -34,6 +34,7 @@ class StringRow(Struct, frozen=True):
     wound: bool = False
     each: str = "1"
     mass: str = ""
+    wrap: Wrap = ""
 
     @property
     def empty(self) -> bool:
@@ -58,7 +59,7 @@ def row_of(spec: StringSpec, inch: bool) -> StringRow:
     """A line of the form for a string."""
     gauge = format_length(spec.gauge_mm, Unit.THOU if inch else Unit.MM)
     mass = "" if spec.grams_per_m is None else f"{spec.grams_per_m:g}"
-    return StringRow(spec.note, gauge, spec.wound, str(spec.each), mass)
+    return StringRow(spec.note, gauge, spec.wound, str(spec.each), mass, spec.wrap)
 
 
 def read_strings(rows: Sequence[StringRow]) -> tuple[StringSet | None, dict[int, str]]:
@@ -97,7 +98,8 @@ def _read(row: StringRow) -> StringSpec:
             raise ValueError(f'"{row.mass.strip()}" is no mass in grams a metre.') from None
         if not 0.0 < grams <= 80.0:
             raise ValueError("a string has up to 80 grams a metre.")
-    return StringSpec(note, round(mm, 4), row.wound, grams, int(each))
+    wrap = row.wrap if row.wound else ""
+    return StringSpec(note, round(mm, 4), row.wound, grams, int(each), wrap)
 
 
 def pulls(specs: StringSet, scale_mm: float) -> tuple[Pull, ...]:

@@ -24,6 +24,7 @@ from nuvrek.readings.rounds import ONE, Round, round_of
 from nuvrek.readings.stations import (
     Station,
     already_so,
+    as_found,
     next_station,
     resume_at,
     station_of,
@@ -238,7 +239,8 @@ class Keypad:
     def _go(self, index: int) -> None:
         self.index = index
         stations = self.round.stations
-        self._arrive(stations[index] if index < len(stations) else None)
+        ahead = index < len(stations)
+        self._arrive(as_found(stations[index], self.session.neck_state) if ahead else None)
 
     def _arrive(self, station: Station | None) -> None:
         self._station = station

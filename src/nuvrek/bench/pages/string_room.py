@@ -107,8 +107,9 @@ class StringRoomPage:
         self.base: Strung = self.on.strung
         self.relief_mm = (self.on.relief_mm[0], self.on.relief_mm[2])
         if self.way is not None:
-            promised, now = self.way.promise.relief_mm, 0.5 * sum(self.relief_mm)
-            less = 0.0 if promised is None else now - promised
+            from nuvrek.planning.forecast.string_height import less_relief_mm
+
+            less = less_relief_mm(self.on, self.way, 0.5 * sum(self.relief_mm))
             self.base = self.on.after(self.way.off_mm, less)
             self.relief_mm = (self.relief_mm[0] - less, self.relief_mm[1] - less)
         heights = np.linspace(self.low_mm, self.high_mm, self.strings)

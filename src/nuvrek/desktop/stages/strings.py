@@ -31,7 +31,7 @@ from nuvrek.bench.forms.strings import (
 )
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, TickBox, button, heading
-from nuvrek.neck.strings import StringSet
+from nuvrek.neck.strings import WRAP_WORDS, StringSet
 
 MOST_LINES = 14
 MOST_CAPO = 9
@@ -52,6 +52,11 @@ class StringsPage(QWidget):
         self.whole: list[tuple[QWidget, ...]] = []
         self.said: list[tuple[QLabel, QLabel, QLabel]] = []
         self.capo, self.tuning, self.sets = Choices(), Choices(), Choices()
+        self.wrap = Choices()
+        for wrap, words in WRAP_WORDS.items():
+            self.wrap.addItem(words, wrap)
+        self.wrap.setAccessibleName("What the wound strings are wound with")
+        self.wrap.currentIndexChanged.connect(self._typed)
         for n in range(MOST_CAPO + 1):
             self.capo.addItem(f"capo {n}" if n else "no capo", n)
         for semitones, words in TUNINGS.items():
@@ -94,7 +99,11 @@ class StringsPage(QWidget):
         choices.addStretch()
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
-        column.addWidget(heading("Strings, low side first"))
+        above = QHBoxLayout()
+        above.addWidget(heading("Strings, low side first"))
+        above.addStretch()
+        above.addWidget(self.wrap)
+        column.addLayout(above)
         column.addLayout(grid)
         column.addWidget(self.total)
         column.addLayout(choices)
@@ -142,6 +151,9 @@ class StringsPage(QWidget):
             for name, field in fields.items():
                 field.setText(getattr(row, name))
             self.wound[number].setChecked(row.wound)
+        # The strings of a set are wound alike.
+        wraps = [row.wrap for row in rows if row.wrap]
+        self.wrap.setCurrentIndex(self.wrap.findData(wraps[0] if wraps else ""))
         self._fill_sets()
         self._loading = False
         self.show_tension()
@@ -155,6 +167,7 @@ class StringsPage(QWidget):
                 wound=self.wound[number].isChecked(),
                 each=fields["each"].text(),
                 mass=fields["mass"].text(),
+                wrap=self.wrap.currentData() or "",
             )
             for number, fields in enumerate(self.lines)
         ]

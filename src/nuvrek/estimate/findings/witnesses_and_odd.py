@@ -11,6 +11,7 @@ from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.evidence import Evidence
 from nuvrek.estimate.model.solver import log_rows
+from nuvrek.readings.over_fret_12 import odd_heights
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import format_length
 
@@ -69,4 +70,23 @@ def find_odd(looking: Looking) -> list[Finding]:
         )
         lane, said = getattr(reading, "lane", None), (odd.number,)
         found.append(Finding("odd", fret, lane, odd.said_mm, 1.0, text, head, speaks_for=said))
+    return found + _odd_heights(looking)
+
+
+def _odd_heights(looking: Looking) -> list[Finding]:
+    """String heights that contradict each other; the map does not use them, so none is left out."""
+    readings = {one.number: one.reading for one in looking.neck_map.neck_state.taken}
+    found = []
+    for odd in odd_heights(looking.neck_map.neck_state):
+        reading, unit = readings[odd.number], looking.height_unit
+        other = (
+            "the same string read at another fret" if odd.of_same_string else "the other strings"
+        )
+        head = f"Odd: {place_words(reading)} says {value_words(reading, looking.unit, unit)}"
+        text = (
+            f"That is {format_length(odd.mm, unit)} over fret 12; by {other} it would be about "
+            f"{format_length(odd.expected_mm, unit)}. Take it again."
+        )
+        fret = getattr(reading, "fret", None)
+        found.append(Finding("odd", fret, None, odd.mm, 1.0, text, head, speaks_for=(odd.number,)))
     return found

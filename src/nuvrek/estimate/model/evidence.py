@@ -84,6 +84,7 @@ class _Said:
     bounds: Bounds
     numbers: list[int]
     dial: Dial | None = None
+    felt: bool = False
     total: float = 0.0
 
 
@@ -180,6 +181,7 @@ class Gathering:
         parts: Callable[[], Combination],
         bounds: Bounds,
         dial: Dial | None = None,
+        felt: bool = False,
     ) -> None:
         lo, hi, sigma = bounds
         # The journal makes a new surface mapping only when metal is worked, so its identity tells
@@ -192,7 +194,7 @@ class Gathering:
         known = self.said.get(key)
         if known is None:
             heights = kind, one.reading.state, surface
-            known = _Said(heights, LANES.index(lane), parts(), bounds, [], dial)
+            known = _Said(heights, LANES.index(lane), parts(), bounds, [], dial, felt)
             self.said[key] = known
         known.numbers.append(one.number)
         mine = lo if lo == hi else 0.0
@@ -218,18 +220,23 @@ class Gathering:
                 mm, error = reading.height_mm, reading.error_mm or tool_errors.CROWN_ERROR_MM
                 self._say(one, "crown", lane, fret, lambda: [(fret, 1.0)], (mm, mm, error))
             case Dial(lane=lane, fret=fret):
-                mm, error = reading.reading_mm, reading.error_mm or tool_errors.DIAL_ERROR_MM
+                mm, error = reading.reading_mm, reading.error_mm or self.unknowns.dial_mm
                 place = ("dial", reading.run, fret)
                 self._say(one, "tops", lane, place, lambda: [(fret, 1.0)], (mm, mm, error), reading)
             case _:
                 pass
 
     def _rock(self, one: Taken, lane: Lane, fret: int, bounds: Bounds) -> None:
-        self._say(one, "tops", lane, ("rock", fret), lambda: rock_height(self.x, fret), bounds)
+        # A leaf under the rocker tells by itself; what is only felt hangs on the hand.
+        felt = not (isinstance(one.reading, Rock) and has_leaf(one.reading))
+        place = ("rock", fret, felt)
+        parts = partial(rock_height, self.x, fret)
+        self._say(one, "tops", lane, place, parts, bounds, felt=felt)
 
     def _lie(self, one: Taken, lie: EdgeLie) -> None:
-        """A long edge rocks about the fret that stands over the line of its ends, or lies along a
-        quarter, half and three quarters of what it covers with no light to be seen.
+        """A long edge rocks about the fret that stands over the line of its ends; or nothing stands
+        over that line at a quarter, half and three quarters of what it covers, and, where it lies
+        all along, no light is to be seen there.
         """
         low, high = lie.reach or (1, self.unknowns.neck.frets)
         kind: Literal["tops", "wood"] = "wood" if lie.by == "notched" else "tops"
@@ -238,7 +245,8 @@ class Gathering:
             bounds = (-np.inf, -tool_errors.EDGE_ROCKS_MM, error)
             places = [lie.fret]
         else:
-            bounds = (-tool_errors.EDGE_ROCKS_MM, tool_errors.EDGE_LIGHT_MM, error)
+            light = tool_errors.EDGE_LIGHT_MM if lie.says == "all along" else np.inf
+            bounds = (-tool_errors.EDGE_ROCKS_MM, light, error)
             quarter = (high - low) / 4.0
             places = sorted({round(low + n * quarter) for n in (1, 2, 3)} - {low, high})
         for fret in places:
@@ -293,6 +301,10 @@ class Gathering:
         for i, one in enumerate(said):
             if one.dial is not None:
                 self._lay_beam(rows[i], one.dial)
+            if one.felt:
+                # All that one hand calls still or rocking hangs on how light it is: sixty stills
+                # of a sweep are not sixty witnesses.
+                rows[i, self.unknowns.hand] = -tool_errors.HAND_FEEL_MM
         return rows, constants
 
     def _lay_beam(self, row: Row, dial: Dial) -> None:
@@ -322,6 +334,11 @@ def _gap_bounds(gap: Gap) -> Bounds:
         lo = gap.drags_mm - tool_errors.DRAGS_OVER_MM
     highs = [mm for mm in (gap.drags_mm, gap.wont_go_mm) if mm is not None]
     return lo, min(highs, default=np.inf), gap.error_mm or tool_errors.LEAF_ERROR_MM
+
+
+def has_leaf(rock: Rock) -> bool:
+    """Whether a rock was measured, not only felt."""
+    return (rock.gap_mm, rock.slides_mm, rock.drags_mm, rock.wont_go_mm) != (None,) * 4
 
 
 def _rock_bounds(rock: Rock) -> Bounds:

@@ -15,10 +15,12 @@ import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek.estimate.model.metal_work import MetalWork, metal_work
-from nuvrek.mechanics.beam import bend_profile
+from nuvrek.mechanics.beam import bend_profile, usual_pull_mm
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
+from nuvrek.readings import tool_errors
+from nuvrek.readings.dial_repeats import dial_error_mm
 from nuvrek.readings.entries import Dial, Heated, RodMove, StandOff, State
 from nuvrek.readings.journal import NeckState
 
@@ -28,23 +30,23 @@ Row = NDArray[np.float64]
 BOARD_LENGTH_SCALE_MM = 95.0
 BOARD_ROUGHNESS_MM = 0.05
 # What a smooth board has beside: humps and hollows of a few frets, seldom large.
-HUMPS_LENGTH_MM, HUMPS_MM, HUMPS_TAIL = 45.0, 0.012, 0.5
+HUMPS_LENGTH_MM, HUMPS_MM, HUMPS_TAIL = 45.0, 0.02, 0.5
 # Frets are worn in groups, about alike from neighbour to neighbour; most necks hardly are.
-WEAR_LENGTH_MM, WEAR_MM, WEAR_TAIL = 70.0, 0.02, 0.5
-# How far a fret that moves under a finger may stand from where the others do.
-LOOSE_MM = 0.12
+WEAR_LENGTH_MM, WEAR_MM, WEAR_TAIL = 70.0, 0.025, 0.5
+# A fret that moves under a finger has sprung up by about so much, give or take.
+LOOSE_UP_MM, LOOSE_MM = 0.08, 0.10
 BOW_MM = 0.40
 TWIST_MM = 0.05
-CROWN_FRET_MM = 0.015
-CROWN_LANE_MM = 0.0075
-CROWN_TAIL = 0.5
-LANE_TAIL = 0.5
+CROWN_FRET_MM = 0.007
+CROWN_LANE_MM = 0.004
+CROWN_TAIL = 0.35
+LANE_TAIL = 0.35
 NUT_MM = 0.30
 WIRE_MM = 0.25
 TONGUE_MM = 0.12
 HUMP_MM = 0.05
-PULL_MM = 0.17
-PULL_SPREAD_MM = 0.15
+# What the strings pull is uncertain by this share of its usual value, and this much at least.
+PULL_SPREAD_SHARE, PULL_SPREAD_LEAST_MM = 0.88, 0.10
 PULL_TWIST_MM = 0.04
 PULL_VARIANT_MM = 0.012
 ROD_VARIANT_MM = 0.04
@@ -248,7 +250,9 @@ class Unknowns:
     twist: Row  # (frets + 1, size): half the difference high side minus low side
     crown: Row  # (frets + 1, 3, size): crowns as they stood when the chapter began
     work: MetalWork
+    sprung: dict[tuple[int, Lane], int]  # frets that move, and on which of their surfaces
     bend: Row  # (frets + 1,)
+    pull_mm: tuple[float, float]  # what the strings usually pull on such a neck, and its spread
     variants: Row  # (2, frets + 1): see bend_variants
     tails: Row  # (size,): how far the normal part of each unknown's prior reaches
     # where a run's level and slope (beams + 1) stand in z
@@ -257,6 +261,8 @@ class Unknowns:
     # dip in mm, by lane
     slips: Row
     slip: int  # where they stand in z
+    hand: int  # where the hand that feels rocks stands in z: lighter or heavier all along
+    dial_mm: float = tool_errors.DIAL_ERROR_MM  # how well the indicator repeats on this neck
     carried: Carried | None = None
 
     @property
@@ -273,6 +279,8 @@ class Unknowns:
             and self.size == other.size
             and np.array_equal(self.slips, other.slips)
             and self.work == other.work
+            and self.sprung == other.sprung
+            and self.dial_mm == other.dial_mm
         )
 
     def wood(self, state: State) -> tuple[Row, Row]:
@@ -287,11 +295,11 @@ class Unknowns:
         dip = -self.bend[:, None]
         constant = np.zeros((len(self.bend), 3))
         if state.strings == "pitch":
-            rows[:, :, at.pull] += dip * PULL_SPREAD_MM
+            rows[:, :, at.pull] += dip * self.pull_mm[1]
             rows[:, :, at.pull_twist] += dip * across * PULL_TWIST_MM
             for n, shape in enumerate(self.variants):
                 rows[:, :, at.variant + n] -= shape[:, None] * PULL_VARIANT_MM
-            constant += dip * PULL_MM
+            constant += dip * self.pull_mm[0]
         turned = rod_turns_by_lane(self.neck, state)
         if np.any(turned):
             rows[:, :, at.rod] -= dip * turned * ROD_SPREAD_MM
@@ -317,7 +325,12 @@ class Unknowns:
 
     def _deviations(self, surface: Mapping[tuple[int, Lane], int]) -> tuple[Row, Row]:
         rows = self.crown.copy()
-        return rows, self.work.lay_on(rows, surface, self.at.end)
+        constant = self.work.lay_on(rows, surface, self.at.end)
+        for (fret, lane), worked in self.sprung.items():
+            # Whatever was done to it since has pressed it home, or its own error says otherwise.
+            if surface.get((fret, lane), 0) == worked:
+                constant[fret, LANES.index(lane)] += LOOSE_UP_MM
+        return rows, constant
 
     def tops(self, surface: Mapping[tuple[int, Lane], int], state: State) -> tuple[Row, Row]:
         """Rows and constants of all tops, shaped as in ``wood``; the common crown height cancels
@@ -335,7 +348,8 @@ class Unknowns:
 
     def pull(self) -> tuple[Row, float]:
         """Row and constant of the relief that the strings pull in, mm."""
-        return self._single(self.at.pull, PULL_SPREAD_MM, PULL_MM)
+        usual, spread = self.pull_mm
+        return self._single(self.at.pull, spread, usual)
 
     def rod(self) -> tuple[Row, float]:
         """Row and constant of what a turn of the rod takes out, mm."""
@@ -386,7 +400,8 @@ def unknowns_of(neck_state: NeckState, carried: Carried | None = None) -> Unknow
     slips = _slips(neck_state, 0 if carried is None else carried.moves)
     slip = first_beam + 2 * len(runs)
     first_loose = slip + len(slips)
-    size = first_loose + len(loose)
+    hand = first_loose + len(loose)
+    size = hand + 1
     board, twist = _board_rows(neck, size, at)
     crown, tails = _crown_rows(neck, size, at, carried is not None)
     for n, (fret, lanes) in enumerate(loose):
@@ -399,14 +414,23 @@ def unknowns_of(neck_state: NeckState, carried: Carried | None = None) -> Unknow
         twist=twist,
         crown=crown,
         work=work,
+        sprung=_sprung(neck_state),
         bend=bend_profile(neck),
+        pull_mm=_pull_mm(neck),
         variants=bend_variants(neck),
         tails=tails,
         beams={run: first_beam + 2 * n for n, run in enumerate(runs)},
         slips=slips,
         slip=slip,
+        hand=hand,
+        dial_mm=dial_error_mm(neck_state.taken, fret_places_mm(neck.scale_mm, neck.frets)),
         carried=carried,
     )
+
+
+def _pull_mm(neck: NeckDescription) -> tuple[float, float]:
+    usual = usual_pull_mm(neck)
+    return usual, max(PULL_SPREAD_SHARE * usual, PULL_SPREAD_LEAST_MM)
 
 
 def _loose(neck_state: NeckState) -> list[tuple[int, list[int]]]:
@@ -420,6 +444,18 @@ def _loose(neck_state: NeckState) -> list[tuple[int, list[int]]]:
         for fret, lane in found
         if fret <= neck_state.neck.frets
     ]
+
+
+def _sprung(neck_state: NeckState) -> dict[tuple[int, Lane], int]:
+    """Where frets were found to move, and on which surface of theirs."""
+    found = {}
+    for one in neck_state.taken:
+        reading = one.reading
+        if isinstance(reading, StandOff) and reading.moves == "moves":
+            for lane in LANES if reading.lane is None else (reading.lane,):
+                if reading.fret <= neck_state.neck.frets:
+                    found[reading.fret, lane] = one.surface.get((reading.fret, lane), 0)
+    return found
 
 
 def _board_rows(neck: NeckDescription, size: int, at: Places) -> tuple[Row, Row]:

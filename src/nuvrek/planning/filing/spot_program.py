@@ -47,22 +47,29 @@ def spot_level(
     allowed: tuple[int, ...],
     still_mm: float = STILL_MM,
     untouched: tuple[int, ...] = (),
+    under_mm: Array | None = None,
 ) -> Removal:
     """Least metal, on ``allowed`` frets (from 1) if that suffices, such that no rocker finds more
     than ``still_mm``.
 
-    Falls back to all frets but the ``untouched`` ones when blending over neighbours is needed.
+    What is filed is aimed ``under_mm`` (frets - 2, 3) below that: a rock brought to the very limit
+    still moves every other time. Falls back to all frets but the ``untouched`` ones when blending
+    over neighbours is needed.
     """
     every = tuple(fret for fret in range(1, len(neck_tops.x_mm) + 1) if fret not in untouched)
-    removal = _spot(neck_tops, tuple(f for f in allowed if f not in untouched), still_mm)
+    under = np.zeros((len(neck_tops.x_mm) - 2, 3)) if under_mm is None else under_mm
+    named = tuple(f for f in allowed if f not in untouched)
+    removal = _spot(neck_tops, named, still_mm, under)
     if removal is None:
-        removal = _spot(neck_tops, every, still_mm)
+        removal = _spot(neck_tops, every, still_mm, under)
     if removal is None:
         return _spot_short(neck_tops, every, still_mm)
     return removal
 
 
-def _spot(neck_tops: NeckTops, allowed: tuple[int, ...], still_mm: float) -> Removal | None:
+def _spot(
+    neck_tops: NeckTops, allowed: tuple[int, ...], still_mm: float, under_mm: Array | float = 0.0
+) -> Removal | None:
     frets = len(neck_tops.x_mm)
     rocker = _rock_matrix(neck_tops.x_mm)
     off = np.zeros((frets, 3))
@@ -71,7 +78,8 @@ def _spot(neck_tops: NeckTops, allowed: tuple[int, ...], still_mm: float) -> Rem
         room = np.maximum(neck_tops.crown_mm[:, lane] - neck_tops.least_crown_mm, 0.0)
         rock = rocker @ neck_tops.tops_mm[:, lane]
         bounds = [(0.0, float(r) if ok else 0.0) for r, ok in zip(room, open_frets, strict=True)]
-        limits = _rock_limits(rock, still_mm) - rock
+        under = np.broadcast_to(under_mm, (frets - 2, 3))[:, lane]
+        limits = _rock_limits(rock, still_mm, under) - rock
         found = linprog(np.ones(frets), A_ub=-rocker, b_ub=limits, bounds=bounds, method="highs")
         if found.x is None or found.status != 0:
             return None
@@ -79,10 +87,10 @@ def _spot(neck_tops: NeckTops, allowed: tuple[int, ...], still_mm: float) -> Rem
     return Removal(off, neck_tops.crown_mm - off, 0.0)
 
 
-def _rock_limits(rock_mm: Array, still_mm: float) -> Array:
+def _rock_limits(rock_mm: Array, still_mm: float, under_mm: Array) -> Array:
     """Largest rock allowed at each triple, shape of ``rock_mm``."""
     near = rock_mm <= still_mm + NO_ROCKER_TELLS_MM
-    return np.where(near, np.maximum(rock_mm, still_mm), still_mm)
+    return np.where(near, np.maximum(rock_mm, still_mm), still_mm - under_mm)
 
 
 def _spot_short(neck_tops: NeckTops, every: tuple[int, ...], still_mm: float) -> Removal:

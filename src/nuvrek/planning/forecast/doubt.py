@@ -33,6 +33,10 @@ Array = NDArray[np.float64]
 DRAWS, SEED = 200, 12
 # Of them so many are levelled for what the lowest tops cost.
 LEVELLED = 6
+# What the map has smoothed over costs a level so much of what its doubt allows, and the worst note
+# comes so near to the worst of a drawn neck: neighbouring tops of true necks are off alike
+# (measured on made-up necks that share nothing with the map).
+COMES_TRUE, WORST_COMES_TRUE = 0.35, 0.85
 # A fret that ends too thin with more than this chance is named.
 MAY_RUN_THIN = 0.1
 # Less metal hangs on the doubt than this: no reading is asked for.
@@ -125,7 +129,7 @@ def _more_metal(case: Case, drawn: Array) -> float:
     mean = np.tensordot(rows[1:], case.neck_map.solution.z, axes=(2, 0)) + constants[1:]
     found = [metal_of(case.neck_tops, terms, one) for one in tops]
     more = np.nanmean(found) - metal_of(case.neck_tops, terms, mean)
-    return max(float(more), 0.0)
+    return COMES_TRUE * max(float(more), 0.0)
 
 
 def _thin(case: Case, one: Costed, metal_mm: float) -> tuple[tuple[int, float], ...]:
@@ -164,12 +168,13 @@ def _over_promise(case: Case, one: Costed, drawn: Array, on: OnNeck) -> Array:
         return np.zeros(len(drawn))
     less = wanted.now.mm - (one.promise.relief_mm or wanted.now.mm)
     after = on.after(one.off_mm, less)
-    apart = (drawn - case.neck_map.solution.z) @ on.rows.reshape(-1, on.rows.shape[2]).T
+    apart = WORST_COMES_TRUE * (drawn - case.neck_map.solution.z)
+    apart = apart @ on.rows.reshape(-1, on.rows.shape[2]).T
     tops = after.tops_mm[None] + apart.reshape(len(drawn), *after.tops_mm.shape)
     # The rod brings the relief of both sides together to what is promised, whatever it was: the
     # rest counts.
     # The part of each draw that is relief, to be given back by the rod.
-    dips = (drawn - case.neck_map.solution.z) @ relief_row(case.neck_map)
+    dips = WORST_COMES_TRUE * (drawn - case.neck_map.solution.z) @ relief_row(case.neck_map)
     tops += dips[:, None, None] * bend_profile(case.neck)
     count = tops.shape[0] * tops.shape[1]
     many = Strung(

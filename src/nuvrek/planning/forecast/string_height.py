@@ -55,9 +55,20 @@ def lowest_of(weighing: Weighing, ways: Sequence[Costed]) -> dict[str, Lowest]:
     return {way.kind: _lowest(weighing.on, way, touch, wanted.now.mm, now) for way in ways}
 
 
+def less_relief_mm(on: OnNeck, way: Costed, relief_mm: float) -> float:
+    """How much relief a way takes out of a neck that has ``relief_mm`` in its wood.
+
+    Levelled tops are straight: the relief that is promised, and to which the rod is set by a string
+    on them, is theirs and not the wood's.
+    """
+    if way.promise.relief_mm is None:
+        return 0.0
+    now = on.tops_relief_mm(way.off_mm) if "levels" in way.record.families else relief_mm
+    return now - way.promise.relief_mm
+
+
 def _lowest(on: OnNeck, way: Costed, touch: float, relief_mm: float, now: Array) -> Lowest:
-    promised = way.promise.relief_mm
-    less = 0.0 if promised is None else relief_mm - promised
+    less = less_relief_mm(on, way, relief_mm)
     lowest, doubt = on.lowest_clean_mm(touch, on.after(way.off_mm, less))
     if "even" in way.record.families and way.possible:
         doubt = _even_doubt(on, way, touch, less, lowest)

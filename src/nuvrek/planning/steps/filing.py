@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from nuvrek import words
+from nuvrek.neck.crown import STILL_MM
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.crowns.crowning import LAND_MM, file_for
 from nuvrek.planning.steps import cautions
@@ -126,17 +127,34 @@ def spot_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
     )
 
 
-def level_steps(frets: tuple[int, ...], agreed: Agreed) -> tuple[Step, ...]:
+def level_steps(frets: tuple[int, ...], agreed: Agreed, neck: NeckDescription) -> tuple[Step, ...]:
     """Marking and levelling all frets."""
     tool = "Long beam" if agreed.block_mm is None else f"Block of {agreed.block_mm:.0f} mm"
     text = (
         f"{tool}, paper {agreed.level_grit}, along the string lines, {_PRESSED[agreed.pressure]}. "
+        f"{_radius_block_words(neck)}"
         "Stop when each top is touched, the file runs smooth and the rocker is still."
     )
     marking = "Ink along every crown: the last ink to go shows the lowest top."
     return (
         Step("mark", "Mark all fret tops", marking, 5),
         Step("file", "Level all frets", text, 45, "file", frets, _FILING),
+    )
+
+
+def _radius_block_words(neck: NeckDescription) -> str:
+    """What a radius block would leave: only a cone that widens with the strings is straight along
+    all of them. On a cylinder a string that moves out by s dips s^2 / (8 R) half-way.
+    """
+    if neck.radius_mm is None or (neck.end_radius_mm or neck.radius_mm) != neck.radius_mm:
+        return ""
+    outwards = 0.5 * (neck.end_width_mm - neck.nut_width_mm)
+    leaves = outwards**2 / (8.0 * neck.radius_mm)
+    if leaves < STILL_MM / 4.0:
+        return ""
+    return (
+        f"A radius block cuts a cylinder and leaves {leaves:.2f} mm of dip under the outer "
+        "strings; the plan is straight along each string. "
     )
 
 

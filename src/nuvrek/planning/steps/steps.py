@@ -70,7 +70,7 @@ def level(
 
     def steps(neck: NeckDescription, doing: Doing) -> Steps:
         worn = (worn_step(neck),) if worn_first else ()
-        filing = (tape_step(neck), *worn, *level_steps(doing.frets, doing.agreed))
+        filing = (tape_step(neck), *worn, *level_steps(doing.frets, doing.agreed, neck))
         return (*lay(doing), *filing, *_after_filing(neck, doing))
 
     return steps

@@ -20,6 +20,7 @@ from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.filing.clean_program import Clean, MetalCurve, curve, play_clean, program
 from nuvrek.planning.filing.level_program import Removal
+from nuvrek.planning.forecast.string_height import less_relief_mm
 from nuvrek.planning.rod.relief import wanted_relief
 from nuvrek.planning.ways.filing_words import seat_first_words
 from nuvrek.planning.ways.level_schools import level_draft
@@ -54,8 +55,7 @@ def clean_basis_of(weighing: Weighing) -> CleanBasis | None:
     if wanted is None or not wanted.as_figure or case.unseated or case.unread:
         return None
     level = costed(case, level_draft(weighing, "level"))
-    promised = level.promise.relief_mm
-    less = 0.0 if promised is None else wanted.now.mm - promised
+    less = less_relief_mm(on, level, wanted.now.mm)
     best, _ = on.lowest_clean_mm(TOUCHES[case.neck.touch], on.after(level.off_mm, less))
     return CleanBasis(on, wanted.now.mm, best, level.metal_mm)
 

@@ -3,14 +3,33 @@
 from __future__ import annotations
 
 import numpy as np
+from numpy.typing import NDArray
 
 from nuvrek import words
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
+from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.filing.level_program import Terms
+from nuvrek.planning.filing.spot_program import rocks_mm
 from nuvrek.planning.filing.spot_program import spot_level as least_metal
 from nuvrek.planning.ways.filing_words import metal_words, seat_first_words
+
+Array = NDArray[np.float64]
+
+# However little is known of a rock, it is not aimed further under the limit than this share of it.
+_MOST_UNDER = 0.75
+
+
+def _own_doubt_mm(case: Case, still_mm: float) -> Array:
+    """Standard deviation of every rock by the map, as far as a file is aimed for it, (frets - 2,
+    3).
+    """
+    rows, _ = case.measurer.heights("tops", "slack")
+    rocks = np.moveaxis(rocks_mm(case.neck_tops, np.moveaxis(rows[1:], 2, 0)), 0, 2)
+    covariance = case.neck_map.solution.covariance
+    variance = np.sum((rocks @ covariance) * rocks, axis=2)
+    return np.asarray(np.minimum(np.sqrt(np.maximum(variance, 0.0)), _MOST_UNDER * still_mm))
 
 
 def spot_level(weighing: Weighing) -> Draft:
@@ -18,7 +37,9 @@ def spot_level(weighing: Weighing) -> Draft:
     case, agreed = weighing.case, weighing.case.agreed
     still = STILL_MM if agreed.still_mm is None else agreed.still_mm
     named = case.named("proud", "rocks")
-    removal = least_metal(case.neck_tops, named, still, agreed.untouched)
+    removal = least_metal(
+        case.neck_tops, named, still, agreed.untouched, _own_doubt_mm(case, still)
+    )
     filed = removal.off_mm.max(axis=1) > WORTH_FILING_MM
     frets = tuple(int(fret) + 1 for fret in np.flatnonzero(filed))
     why = metal_words(case, case.neck_tops, Terms(untouched=agreed.untouched), removal)

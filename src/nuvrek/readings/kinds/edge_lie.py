@@ -1,4 +1,6 @@
-"""How a long edge lies: all along, or rocking about one fret with light at both ends."""
+"""How a long edge lies: all along, on its ends, or rocking about one fret with light at both
+ends.
+"""
 
 from __future__ import annotations
 
@@ -10,7 +12,7 @@ from nuvrek.readings.station import Station
 
 def _faults(lie: EdgeLie, neck: NeckDescription, _number: int) -> list[str]:
     if (lie.fret is None) == (lie.says == "rocks"):
-        return ["an edge rocks about a fret; one that lies all along names none."]
+        return ["an edge rocks about a fret; one that does not rock names none."]
     low, high = lie.reach or (1, neck.frets)
     if lie.fret is not None and not low < lie.fret < high:
         return [f"the fret ({lie.fret}) should lie within the reach ({low} to {high})."]
@@ -18,7 +20,7 @@ def _faults(lie: EdgeLie, neck: NeckDescription, _number: int) -> list[str]:
 
 
 def _value(lie: EdgeLie) -> str:
-    return "lies all along" if lie.says == "all along" else f"rocks about {lie.fret}"
+    return f"lies {lie.says}" if lie.fret is None else f"rocks about {lie.fret}"
 
 
 EDGE_LIE = EntryRecord(

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from typing import ClassVar
+from typing import ClassVar, Literal
 
 from nuvrek.bench.keypad.keys.base import StationKeys
 from nuvrek.readings.entries import EdgeLie
@@ -11,16 +11,20 @@ from nuvrek.units import Length
 
 
 class EdgeLieKeys(StationKeys):
-    """``+`` it lies all along; a fret and ``*``: it rocks about it, light at both ends."""
+    """``+`` it lies all along; ``-`` on its ends, light between; a fret and ``*``: it rocks about
+    it, light at both ends.
+    """
 
     stations: ClassVar[tuple[str, ...]] = ("edge-lie",)
-    keys: ClassVar[Mapping[str, str]] = {"+": "all along", "*": "rocks"}
-    hint = "Its fret and *: it rocks there, light at both ends. +: it lies all along."
+    keys: ClassVar[Mapping[str, str]] = {"+": "all along", "-": "on its ends", "*": "rocks"}
+    hint = "Its fret and *: rocks there. +: lies all along. -: on its ends, light between."
     lengths = False
 
     def special(self, key: str) -> None:
         if key == "+" and not self.pad.text:
-            self._finish(None)
+            self._finish("all along")
+        elif key == "-" and not self.pad.text:
+            self._finish("on its ends")
         elif key == "*":
             self.typed(key)
         else:
@@ -33,14 +37,16 @@ class EdgeLieKeys(StationKeys):
             pad.message = f"Type the fret it rocks about, 2 to {pad.neck.frets - 1}, then *."
             pad.text = ""
             return
-        self._finish(fret)
+        self._finish("rocks", fret)
 
-    def _finish(self, fret: int | None) -> None:
+    def _finish(
+        self, says: Literal["rocks", "all along", "on its ends"], fret: int | None = None
+    ) -> None:
         station, by = self.station, self.station.by
         self.pad.finish(
             EdgeLie(
                 lane=station.lane,
-                says="all along" if fret is None else "rocks",
+                says=says,
                 fret=fret,
                 by="notched" if by == "notched" else "edge",
                 station=self.pad.station_key,
