@@ -5,6 +5,7 @@ import unittest
 
 import pint
 import pretty_midi
+from msgspec import structs
 
 from nuvrek.mechanics.moisture import equilibrium_moisture_percent
 from nuvrek.mechanics.strings import (
@@ -15,6 +16,7 @@ from nuvrek.mechanics.strings import (
     tension_ratio,
     unit_mass,
 )
+from nuvrek.neck.strings import Wrap
 
 
 class Pitch(unittest.TestCase):
@@ -49,9 +51,16 @@ class Tension(unittest.TestCase):
 
     def test_wound_strings_carry_their_doubt_and_known_masses_none(self) -> None:
         wound = StringSpec("E2", 1.17, wound=True)
-        mass, spread = unit_mass(wound)
+        mass, spread = unit_mass(wound, 648.0)
         self.assertGreater(spread, 0.0)
-        self.assertEqual(unit_mass(StringSpec("E2", 1.17, True, 6.8)), (0.0068, 0.0))
+        self.assertEqual(unit_mass(StringSpec("E2", 1.17, True, 6.8), 648.0), (0.0068, 0.0))
+        # Common practice, no source: wound with steel or nickel about 0.82 of a solid rod, with
+        # bronze 0.91.
+        solid = unit_mass(StringSpec("E2", 1.17), 648.0)[0]
+        shares: tuple[tuple[Wrap, float], ...] = (("steel", 0.82), ("bronze", 0.91))
+        for wrap, share in shares:
+            wrapped = unit_mass(structs.replace(wound, wrap=wrap), 648.0)
+            self.assertAlmostEqual(wrapped[0] / solid, share, delta=wrapped[1] / solid)
         # Common practice, no source: a 46 thou wound low E weighs about 6.8 g a metre.
         self.assertAlmostEqual(mass * 1000, 6.8, delta=2 * spread * 1000)
         total, doubt = set_tension_n((wound, wound), 648.0)

@@ -121,12 +121,16 @@ class Figures(unittest.TestCase):
         )
 
     def test_never_more_than_a_quarter_turn(self) -> None:
-        for mm in (0.7, 0.45, 0.3, 0.0, -0.2):
+        for mm in (0.7, 0.45, 0.3, 0.03, -0.2):
             rod = plan_rod(map_neck(neck_state(gaps(mm))))
             assert rod is not None
             self.assertLessEqual(abs(rod.turns), 0.25)
             self.assertEqual(rod.turns > 0, mm > 0.15)
         self.assertIsNone(plan_rod(map_neck(neck_state(gaps(0.15)))))
+
+    def test_no_light_alone_turns_no_rod(self) -> None:
+        # Straight or bowed back, a string that shows no light can't tell.
+        self.assertIsNone(plan_rod(map_neck(neck_state(gaps(0.0)))))
 
     def test_spot_plan_leaves_no_rock_on_its_own_map_and_spares_the_rest(self) -> None:
         truth, entries = measured(12)

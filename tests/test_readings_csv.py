@@ -16,7 +16,7 @@ class Table(unittest.TestCase):
         readings = [one.reading for one in neck_state(entries, truth.neck).taken]
         again = read_table(write_table(readings), truth.neck)
         self.assertEqual(again, readings)
-        self.assertEqual(len({type(r) for r in again}), 6)
+        self.assertEqual(len({type(r) for r in again}), 7)
 
     def test_a_pasted_table_with_decimal_commas_and_thou(self) -> None:
         heads = "kind\tlane\tlow_support\thigh_support\tfret\tslides_thou\tdrags_thou"

@@ -109,6 +109,7 @@ class Passing(KeypadCase):
             "string-gap": (".1", "enter"),
             "string-height": ("1.8", "enter"),
             "crown-height": ("1.1", "enter"),
+            "edge-lie": ("-",),
         }
         for _ in range(len(keypad.round.stations) + 5):
             if keypad.station is None:
@@ -130,7 +131,8 @@ class BackBow(KeypadCase):
             self.assertIn("Does it rock?", view_of(keypad).prompt)
             self.press(keypad, "7*")
             asked.append(view_of(keypad).prompt)
-            self.press(keypad, ".15", "enter", ".1", "enter")
+            # Light at both ends of the neck, and past the joint.
+            self.press(keypad, ".15", "enter", ".1", "enter", ".2", "enter")
         self.assertIn("Gap over 1?", asked[0])
         lies = [t.reading for t in self.session.neck_state.taken if isinstance(t.reading, EdgeLie)]
         self.assertEqual([(lie.lane, lie.fret) for lie in lies], [("bass", 7), ("treble", 7)])

@@ -11,6 +11,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek.estimate.heightmap import HeightMap
+from nuvrek.estimate.model.edge_contacts import hull_within
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.entries import Strings
 
@@ -79,6 +80,24 @@ class Measurer:
         """
         share = float((self.x[fret] - self.x[low]) / (self.x[high] - self.x[low]))
         return [(low, lane, 1.0 - share), (high, lane, share), (fret, lane, -1.0)]
+
+    def carrying(
+        self,
+        surface: HeightKind,
+        strings: Strings,
+        lane: int,
+        between: tuple[int, int],
+        least_mm: float,
+    ) -> tuple[int, ...]:
+        """Frets between two supports on which a string or edge over them lies as well: those of
+        the upper hull that stand ``least_mm`` and more over the line of the supports.
+        """
+        low, high = between
+        rows, constants = self.heights(surface, strings)
+        heights = rows[:, lane] @ self.map.solution.z + constants[:, lane]
+        inside = hull_within(self.x, heights, between)[1:-1]
+        line = np.interp(self.x, self.x[[low, high]], heights[[low, high]])
+        return tuple(fret for fret in inside if heights[fret] - line[fret] >= least_mm)
 
     def nearest(self, low: int, high: int, share: float) -> int:
         """The fret nearest to a share of the way between two others, itself between them."""

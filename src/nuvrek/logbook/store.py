@@ -335,7 +335,8 @@ def read_journal(rows: Sequence[tuple[int, object]]) -> Journal:
         pass  # Which one it is, and why, is found below, one by one.
     entries: list[AnyEntry] = []
     damage: list[str] = []
-    bodies = dict(rows)
+    # A number that is none any more (flipped bits) names no entry: it is missing at its place.
+    bodies = {number: body for number, body in rows if isinstance(number, int)}
     for number in range(1, min(max(bodies, default=0), len(bodies) + _MOST_MISSING) + 1):
         why = "it is missing"
         if number in bodies:

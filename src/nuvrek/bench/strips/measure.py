@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
+from typing import TYPE_CHECKING, Literal
 
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.keypad.keys.gaps import GapKeys
@@ -20,11 +21,20 @@ from nuvrek.readings.tool_kit import notched_fit
 from nuvrek.readings.words import amount_words, value_words
 from nuvrek.units import Unit
 
+if TYPE_CHECKING:
+    from nuvrek.bench.solved import Solved
+
 _TRIM = (" mm", " thou", " in")
 
 
-def side_strip(pad: Keypad, station: Station) -> SideStrip:
-    """The side view of a station, with what the user's own tools have to say to it."""
+# A fret that stands less over the line of the supports than this is not seen to carry the string.
+_SEEN_TO_CARRY_MM = 0.02
+
+
+def side_strip(pad: Keypad, station: Station, solved: Solved | None = None) -> SideStrip:
+    """The side view of a station, with what the user's own tools have to say to it, and on what
+    else a string or edge lies by all that was ``solved`` so far.
+    """
     under = "" if STATIONS[station.kind].broad else LANE_WORDS[station.lane]
     keys = pad.keys_here
     reach = keys.reach() if isinstance(keys, GapKeys) else None
@@ -38,7 +48,25 @@ def side_strip(pad: Keypad, station: Station) -> SideStrip:
         pad.cursor or station.fret,
         note,
         None if reach is None else reach[1:],
+        _touches(pad, station, solved),
     )
+
+
+def _touches(pad: Keypad, station: Station, solved: Solved | None) -> tuple[int, ...]:
+    """Frets that carry string or edge beside its supports, on a neck that was read so far that it
+    can be said.
+    """
+    supports = station.supports
+    if station.kind != "string-gap" or supports is None or solved is None:
+        return ()
+    lane, neck_map = LANES.index(station.lane), solved.map
+    if neck_map.neck != pad.neck or not neck_map.known[lane] or supports[1] > pad.neck.frets:
+        return ()
+    from nuvrek.estimate.measurer import Measurer
+
+    surface: Literal["wood", "tops"] = "wood" if station.by == "notched" else "tops"
+    strings = pad.session.neck_state.state.strings
+    return Measurer(neck_map).carrying(surface, strings, lane, supports, _SEEN_TO_CARRY_MM)
 
 
 def _note(pad: Keypad, station: Station) -> str:

@@ -76,6 +76,7 @@ class SideStrip(Struct, frozen=True):
     fret: int
     note: str = ""
     reach: tuple[int, int] | None = None  # the frets an edge laid as it rests covers
+    touches: tuple[int, ...] = ()  # frets between the supports on which it lies as well
 
 
 class ValuesStrip(Struct, frozen=True):

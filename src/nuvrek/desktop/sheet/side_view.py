@@ -13,6 +13,7 @@ from nuvrek.neck.board import end_mm
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.kinds import STATIONS
 from nuvrek.readings.sizes import SIZES
+from nuvrek.words import frets
 
 
 class Side(StripPainter):
@@ -222,6 +223,7 @@ class Side(StripPainter):
             if self.box.height() > self.theme.px(110):
                 words = f"straight edge on {low} and {high}"
                 self.words(0.5 * (a.x() + b.x()), a.y() - 30, words, "ink", 14, figures=False)
+        self._also_touches(lane, a.y())
         x = self.g.fret_x(lane.fret)
         y = a.y() + 1
         self.p.setPen(QPen(self.colour("brass"), 1))
@@ -238,6 +240,23 @@ class Side(StripPainter):
             bold=True,
             figures=False,
         )
+
+    def _also_touches(self, lane: SideStrip, level: float) -> None:
+        """Frets that stand up to the string or edge between its supports: it lies on them too."""
+        self.p.setPen(QPen(self.colour("muted"), 1))
+        self.p.setBrush(self.colour("copper"))
+        for fret in lane.touches:
+            self._crown_at(fret, lane, lift=(self.top_y(fret, lane) - level) / 0.75)
+        if lane.touches:
+            x = sum(self.g.fret_x(fret) for fret in lane.touches) / len(lane.touches)
+            self.words(
+                x,
+                self.base + 30,
+                f"it also touches {frets(lane.touches)}",
+                "copper",
+                14,
+                figures=False,
+            )
 
     def _hand(self, x: float, y: float, text: str) -> None:
         self.p.setPen(QPen(self.colour("copper"), 2))

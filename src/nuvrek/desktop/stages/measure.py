@@ -256,7 +256,7 @@ class MeasureStage(Stage):
         s = self.app.settings
         lanes: tuple[AnyStrip, ...] = (values_strip(pad, s.unit, s.height_unit),)
         if pad.station is not None:
-            lanes = (side_strip(pad, pad.station), *lanes)
+            lanes = (side_strip(pad, pad.station, self.app.solved), *lanes)
         elif menu_of(pad):
             lanes = ()
         elif self.app.solved is not None:
