@@ -29,6 +29,7 @@ from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.entries import CrownHeight, Rock, State, Strings
 from nuvrek.readings.journal import NeckState, fitting
+from nuvrek.readings.rod_answers import backwards
 
 Array = NDArray[np.float64]
 
@@ -164,8 +165,9 @@ def map_neck(neck_state: NeckState, before: HeightMap | None = None) -> HeightMa
     """
     neck_state, left_out = fitting(neck_state)
     *closed, open_part = chapters(neck_state)
-    earlier = _closed(closed, () if before is None else before.earlier)
-    unknowns = unknowns_of(open_part, earlier[-1].carried if earlier else None)
+    other_way = backwards(neck_state)
+    earlier = _closed(closed, () if before is None else before.earlier, other_way)
+    unknowns = unknowns_of(open_part, earlier[-1].carried if earlier else None, other_way)
     gathering = Gathering(unknowns)
     if before is not None and before.gathering.unknowns.alike(unknowns):
         gathering = before.gathering
@@ -173,17 +175,20 @@ def map_neck(neck_state: NeckState, before: HeightMap | None = None) -> HeightMa
     return _read_off(gathering, neck_state, evidence, solution, left_out, earlier, odd)
 
 
-def _closed(parts: list[NeckState], known: tuple[Chapter, ...]) -> tuple[Chapter, ...]:
+def _closed(
+    parts: list[NeckState], known: tuple[Chapter, ...], other_way: bool
+) -> tuple[Chapter, ...]:
     """The closed chapters solved one after the other; those that are ``known`` are not solved
     anew.
     """
     found: list[Chapter] = []
     for n, part in enumerate(parts):
-        if n < len(known) and len(found) == n and known[n].same_journal(part):
+        same = n < len(known) and len(found) == n and known[n].same_journal(part)
+        if same and (known[n].unknowns.rod_mm < 0.0) == other_way:
             found.append(known[n])
             continue
         known = known[:n]
-        unknowns = unknowns_of(part, found[-1].carried if found else None)
+        unknowns = unknowns_of(part, found[-1].carried if found else None, other_way)
         _, solution, _ = settle(Gathering(unknowns), part, closed=True)
         found.append(Chapter(part, unknowns, solution, carry(part, unknowns, solution)))
     return tuple(found)

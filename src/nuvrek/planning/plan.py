@@ -94,14 +94,15 @@ def case_of(
     height_unit: Unit = Unit.MM,
 ) -> Case:
     """What all ways on a mapped neck have in common."""
+    stops = rod_stops(neck_map)
     return Case(
         neck_map,
         findings,
         neck_tops_of(neck_map),
         relief_now(neck_map),
-        plan_rod(neck_map),
+        None if stops else plan_rod(neck_map),
         unit,
-        rod_stops(neck_map),
+        stops,
         tuple(sorted({fault for _, fault in end_faults(neck_map.neck_state)})),
         heights_of(neck_map.neck_state),
         height_unit,

@@ -82,6 +82,8 @@ class NeckState(Struct, frozen=True):
     chosen: Chosen | None = None
     chosen_number: int = 0
     steps_done: dict[str, str] = {}
+    # The entry that said that the rod's nut was mended.
+    nut_mended: int = 0
     surface: dict[tuple[int, Lane], int] = {}
     # The highest fret and string any live reading or work speaks of.
     highest: tuple[int, int] = (0, 0)
@@ -199,6 +201,8 @@ class _Folding:
                 self.steps = {}
             case StepDone(step=step, at=at):
                 self.steps[step] = at
+                if step == "free-nut":
+                    self.now = structs.replace(self.now, nut_mended=number)
             case _:
                 pass
 

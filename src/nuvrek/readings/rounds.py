@@ -94,7 +94,6 @@ def full_survey(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     slack = (
         *_lies("slack", LANES),
         *_dips(neck, "slack", along, LANES),
-        *_humps("slack", along),
         *_crests(neck, kit, "slack", LANES),
         *_tongue(neck, LANES),
     )
@@ -286,27 +285,6 @@ def _lies(strings: Strings, lanes: Sequence[Lane]) -> tuple[Station, ...]:
     return tuple(
         Station(f"lies-{strings}-{lane}", "edge-lie", lane, by="edge", state=State(strings=strings))
         for lane in lanes
-    )
-
-
-def _humps(strings: Strings, places: dict[int, tuple[int, int]]) -> tuple[Station, ...]:
-    """Where the edge lay on a fret between its supports: pressed to one end and that fret, how much
-    light is at the other end? No gap under it tells how high it stands.
-    """
-    return tuple(
-        Station(
-            f"hump-{strings}-{lane}-{fret}",
-            "string-gap",
-            lane,
-            high,
-            (low, fret),
-            "edge",
-            State(strings=strings),
-            when="touches",
-        )
-        for lane in LANES
-        for fret, (low, high) in places.items()
-        if low < fret < high
     )
 
 

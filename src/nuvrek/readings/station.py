@@ -32,9 +32,8 @@ class Station(Struct, frozen=True):
     capo: int = 0
     # "blind": asked only where string or edge showed no light so far on this lane, which may be a
     # straight neck or a back bow; "crest": the same, and where a long edge rocks, unless it lies
-    # all along; "light": dropped where it is plain by then that none will show; "touches": asked
-    # where string or edge lay on the upper one of its supports though it stood clear of others.
-    when: Literal["", "blind", "crest", "light", "touches"] = ""
+    # all along; "light": dropped where it is plain by then that none will show.
+    when: Literal["", "blind", "crest", "light"] = ""
 
     @property
     def field(self) -> str:

@@ -45,11 +45,7 @@ def tells_nothing(station: Station, neck_state: NeckState) -> bool:
         return False
     if neck_state.state.strings != strings:
         return True
-    lit = _light_by_fret(station, neck_state)
-    found = list(lit.values())
-    if station.when == "touches":
-        crest = station.supports[1] if station.supports else 0
-        return not any(found) or lit.get(crest, True)
+    found = _lights(station, neck_state)
     if station.when == "crest" and (lies := _lies(station, neck_state)):
         return lies[-1].says != "rocks"
     if station.when in ("blind", "crest"):
@@ -57,19 +53,19 @@ def tells_nothing(station: Station, neck_state: NeckState) -> bool:
     return len(found) >= _BLIND and not any(found)
 
 
-def _light_by_fret(station: Station, neck_state: NeckState) -> dict[int, bool]:
-    """Where on the station's lane string or edge showed light in this round, with the strings as
-    the station has them.
+def _lights(station: Station, neck_state: NeckState) -> list[bool]:
+    """Whether string or edge showed light, at each place on the station's lane in this round, with
+    the strings as the station has them.
     """
-    return {
-        one.reading.fret: shows_light(one.reading)
+    return [
+        shows_light(one.reading)
         for one in neck_state.taken
         if one.number > neck_state.round_number
         and isinstance(one.reading, StringGap)
         and one.reading.lane == station.lane
         and one.reading.state.strings == station.state.strings
         and _over_the_neck(one.reading, neck_state.neck.joint_fret)
-    }
+    ]
 
 
 def _lies(station: Station, neck_state: NeckState) -> list[EdgeLie]:

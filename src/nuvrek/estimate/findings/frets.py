@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass
+
 import numpy as np
 from numpy.typing import NDArray
 from scipy.special import ndtr
@@ -13,7 +15,8 @@ from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.readings.entries import CrownHeight
-from nuvrek.units import Unit, format_length
+from nuvrek.readings.what_was_read import firm, pressed, tops_read
+from nuvrek.units import Unit, format_length, format_number
 
 Array = NDArray[np.float64]
 
@@ -24,7 +27,8 @@ PROUD_CERTAIN_MM = 0.02
 ROCKING_MM = 0.02
 ALIKE_MM = 0.035
 LOW_MM = 0.04
-END_UP_MM = 0.06
+# An end by itself, and a middle over both ends, from here on.
+END_UP_MM, MIDDLE_UP_MM = 0.03, 0.06
 
 
 def rise_over_neighbours(neck_map: HeightMap) -> tuple[Array, Array]:
@@ -100,81 +104,156 @@ def find_proud(looking: Looking) -> list[Finding]:
     """
 
     def find() -> list[Finding]:
-        found = _proud(looking.neck_map, looking.unit)
+        found = _proud(looking)
         return [one for one in found if one.fret not in looking.loose]
 
     return looking.once("proud", find)
 
 
-def _proud(neck_map: HeightMap, unit: Unit) -> list[Finding]:
+@dataclass(frozen=True)
+class _Standing:
+    """One fret that stands over its neighbours: on which lanes by measure, on which by a bare mark
+    of the rocker, and whether a finger has pressed it and found it firm.
+    """
+
+    fret: int
+    lanes: tuple[int, ...]
+    marked: tuple[int, ...]
+    rise_mm: Array  # (3,), the lanes that a low neighbour explains counted as well
+    sure: Array  # (3,)
+    middle_read: bool
+    pressed: bool
+    firm: bool
+    unit: Unit
+
+    @property
+    def here(self) -> tuple[int, ...]:
+        """All lanes on which it stands."""
+        return tuple(sorted({*self.lanes, *self.marked}))
+
+    @property
+    def worst(self) -> int:
+        """The lane on which it stands highest."""
+        return max(self.lanes or self.marked, key=lambda k: float(self.rise_mm[k]))
+
+    @property
+    def size_mm(self) -> float:
+        return max(float(self.rise_mm[self.worst]), 0.0)
+
+    @property
+    def chance(self) -> float:
+        return float(self.sure[self.worst])
+
+    @property
+    def certain(self) -> str:
+        """How sure it is: of a fret that nobody pressed nothing is."""
+        if self.pressed:
+            return sure_words(self.chance)
+        return "Nobody has pressed it yet: press it before you believe it."
+
+    @property
+    def where(self) -> str:
+        if len(self.here) == 3:
+            return "all across"
+        return " and ".join(LANE_WORDS[LANES[k]] for k in self.here)
+
+    def named(self, kind: str, text: str, head: str) -> Finding:
+        lanes, lane = tuple(LANES[k] for k in self.here), LANES[self.worst]
+        return Finding(kind, self.fret, lane, self.size_mm, self.chance, text, head, lanes=lanes)
+
+    @property
+    def ends_only(self) -> bool:
+        """Whether an end stands and the middle is down: a middle that rises with its ends is not,
+        whatever explains the rise.
+        """
+        if 1 in self.here or not self.middle_read:
+            return False
+        over_middle = self.size_mm - max(float(self.rise_mm[1]), 0.0)
+        return not self.lanes or over_middle >= END_UP_MM
+
+
+def _proud(looking: Looking) -> list[Finding]:
+    neck_map = looking.neck_map
     over, _ = rise_over_neighbours(neck_map)
     rise = np.where(_explained_by_low(neck_map, over), -np.inf, over)
     sure = proud_chance(neck_map)
+    middle = tops_read(looking.neck_state)["middle"]
+    touched, held = pressed(looking.neck_state), firm(looking.neck_state)
     found = []
     for fret in range(1, len(rise) - 1):
-        # A bare mark says that it rocks, not by how much: that is a finding of its own.
-        marked = [k for k in range(3) if (fret + 1, LANES[k]) in neck_map.rocks_unmeasured]
-        lanes = [
+        # A bare mark says that it rocks, not by how much: every mark is told, whatever explains it.
+        marked = tuple(k for k in range(3) if (fret + 1, LANES[k]) in neck_map.rocks_unmeasured)
+        lanes = tuple(
             k
             for k in range(3)
             if k not in marked
             and neck_map.known[k]
             and sure[fret, k] >= 0.5
-            and rise[fret, k] >= PROUD_MM
-        ]
-        rocking = [k for k in marked if np.isfinite(rise[fret, k])]
-        if lanes:
-            found.append(_proud_finding(neck_map, fret, lanes, over, sure, unit))
-        elif rocking:
-            found.append(_rocking_finding(fret, rocking, rise, sure))
+            and rise[fret, k] >= (END_UP_MM if k != 1 else PROUD_MM)
+        )
+        # One end by itself counts from less on than a fret all across.
+        if lanes and not marked and rise[fret, list(lanes)].max() < PROUD_MM:
+            lanes = lanes if 1 not in lanes and len(lanes) == 1 else ()
+        n = fret + 1
+        one = _Standing(
+            n,
+            lanes,
+            marked,
+            over[fret],
+            sure[fret],
+            n in middle,
+            n in touched,
+            n in held,
+            looking.unit,
+        )
+        if one.here:
+            found.append(_standing_finding(neck_map, one))
     return found
 
 
-def _proud_finding(
-    neck_map: HeightMap, fret: int, lanes: list[int], rise: Array, sure: Array, unit: Unit
-) -> Finding:
-    """One fret proud on ``lanes``; ``rise`` counts the other lanes as well, also where a low
-    neighbour explains them.
-
-    A middle that rises with its ends is not down: the fret is not sprung there, whatever explains
-    the rise.
-    """
-    worst = max(lanes, key=lambda k: rise[fret, k])
-    size, p = float(rise[fret, worst]), float(sure[fret, worst])
-    named = tuple(LANES[k] for k in lanes)
-    n = fret + 1
-    # A middle that rocks too, measured or not, speaks for a fret that is proud all across.
-    middle_rocks = (n, "middle") in neck_map.rocks_unmeasured
-    if lanes in ([0], [2]) and size - max(rise[fret, 1], 0.0) >= END_UP_MM and not middle_rocks:
-        end = "low" if lanes == [0] else "high"
+def _standing_finding(neck_map: HeightMap, one: _Standing) -> Finding:
+    size = format_length(one.size_mm, one.unit)
+    if one.ends_only:
+        return _end_finding(one, size)
+    if one.lanes == (1,) and not one.marked:
+        ends = max(float(one.rise_mm[0]), float(one.rise_mm[2]), 0.0)
+        if one.size_mm - ends >= MIDDLE_UP_MM:
+            text = (
+                f"{size}. Look for light under its middle: press the whole fret home. {one.certain}"
+            )
+            return one.named("middle-up", text, f"Fret {one.fret} is up in its middle")
+    if not one.lanes:
         text = (
-            f"{format_length(size, unit)}. Look for light under it: press it home before any "
-            f"filing. {sure_words(p)}"
+            f"Marked {one.where}. File it until the ink is gone and nothing rocks: about "
+            f"{_range_words(one)} by what else was read. It is proud, or a neighbour is low."
         )
-        return Finding(
-            "end-up",
-            n,
-            LANES[worst],
-            size,
-            p,
-            text,
-            f"Fret {n} is up at its {end} end",
-            lanes=named,
-        )
-    if lanes == [1] and size - max(rise[fret, 0], rise[fret, 2], 0.0) >= END_UP_MM:
-        text = (
-            f"{format_length(size, unit)}. Look for light under its middle: press the whole "
-            f"fret home. {sure_words(p)}"
-        )
-        return Finding(
-            "middle-up", n, "middle", size, p, text, f"Fret {n} is up in its middle", lanes=named
-        )
-    place = "all across" if len(lanes) == 3 else " and ".join(LANE_WORDS[lane] for lane in named)
+        return one.named("rocks", text, f"Fret {one.fret} rocks")
     text = (
-        f"Over both its neighbours, {place}.{_by_caliper(neck_map, n, size, unit)} {sure_words(p)}"
+        f"Over both its neighbours, {one.where}."
+        f"{_by_caliper(neck_map, one.fret, one.size_mm, one.unit)} {one.certain}"
     )
-    head = f"Fret {n} stands proud by {format_length(size, unit)}"
-    return Finding("proud", n, LANES[worst], size, p, text, head, lanes=named)
+    return one.named("proud", text, f"Fret {one.fret} stands proud by {size}")
+
+
+def _range_words(one: _Standing) -> str:
+    """A mark without a leaf in figures: from what a rocker is felt at to twice what is likely."""
+    high = max(2.0 * one.size_mm, 2.5 * ROCKING_MM)
+    return f"{format_number(ROCKING_MM, one.unit)} to {format_length(high, one.unit)}"
+
+
+def _end_finding(one: _Standing, size: str) -> Finding:
+    """A rock at the ends and none in the middle: sprung, until pressing says otherwise."""
+    ends = " and ".join({0: "low", 2: "high"}[k] for k in one.here)
+    which = "end" if len(one.here) == 1 else "ends"
+    amount = f"{size}. " if one.lanes else ""
+    if one.firm:
+        text = f"{amount}It was pressed and holds: a few strokes on that {which} alone."
+        return one.named("end-high", text, f"Fret {one.fret} is high at its {ends} {which}")
+    text = (
+        f"{amount}The middle is down: a sprung end until pressing says otherwise. Press or tap it "
+        "first; only what stays is filed, on that end alone."
+    )
+    return one.named("end-up", text, f"Fret {one.fret} is up at its {ends} {which}")
 
 
 def _by_caliper(neck_map: HeightMap, fret: int, rise_mm: float, unit: Unit) -> str:
@@ -203,21 +282,6 @@ def _by_caliper(neck_map: HeightMap, fret: int, rise_mm: float, unit: Unit) -> s
     return ""
 
 
-def _rocking_finding(fret: int, lanes: list[int], rise: Array, sure: Array) -> Finding:
-    worst = max(lanes, key=lambda k: rise[fret, k])
-    p = float(sure[fret, worst])
-    named = tuple(LANES[k] for k in lanes)
-    where = " and ".join(LANE_WORDS[lane] for lane in named)
-    text = (
-        f"Marked {where}, not measured: it is proud, or a neighbour is low. A leaf under the "
-        "rocker tells."
-    )
-    size = float(rise[fret, worst])
-    return Finding(
-        "rocks", fret + 1, LANES[worst], size, p, text, f"Fret {fret + 1} rocks", lanes=named
-    )
-
-
 def find_low(looking: Looking) -> list[Finding]:
     """Frets lower than both neighbours, where those are not proud or loose themselves."""
     return looking.once("low", lambda: _low(looking))
@@ -225,24 +289,47 @@ def find_low(looking: Looking) -> list[Finding]:
 
 def _low(looking: Looking) -> list[Finding]:
     neck_map, unit = looking.neck_map, looking.unit
-    proud_frets = {one.fret for one in find_proud(looking)} | looking.loose
+    standing = find_proud(looking)
+    proud_frets = {one.fret for one in standing if one.kind != "rocks"} | looking.loose
     drop, sd = _over_neighbours(neck_map, -1.0)
     found = []
     for fret in range(1, len(drop) - 1):
         if {fret, fret + 2} & proud_frets:
             continue
-        lanes = [k for k in range(3) if neck_map.known[k] and drop[fret, k] >= LOW_MM]
-        if lanes:
-            worst = max(lanes, key=lambda k: drop[fret, k])
-            size = float(drop[fret, worst])
-            p = float(ndtr((size - PROUD_CERTAIN_MM) / sd[fret, worst]))
+        between = _rocks_around(neck_map, fret)
+        lanes = [
+            k for k in range(3) if neck_map.known[k] and (drop[fret, k] >= LOW_MM or k in between)
+        ]
+        if not lanes:
+            continue
+        worst = max(lanes, key=lambda k: drop[fret, k])
+        size = max(float(drop[fret, worst]), 0.0)
+        p = float(ndtr((size - PROUD_CERTAIN_MM) / sd[fret, worst]))
+        lanes_named = tuple(LANES[k] for k in lanes)
+        named = (fret + 1, LANES[worst], -size)
+        if size >= LOW_MM:
             text = f"Its neighbours rock over it; they are not proud themselves. {sure_words(p)}"
             head = f"Fret {fret + 1} is low by {format_length(size, unit)}"
-            lanes_named = tuple(LANES[k] for k in lanes)
-            found.append(
-                Finding("low", fret + 1, LANES[worst], -size, p, text, head, lanes=lanes_named)
+        else:
+            text = (
+                f"Frets {fret} and {fret + 2} rock around it: one low fret between them is "
+                "likelier than two proud ones. A leaf under the rocker tells."
             )
+            head = f"Fret {fret + 1} is low"
+        found.append(Finding("low", *named, p, text, head, lanes=lanes_named))
     return found
+
+
+def _rocks_around(neck_map: HeightMap, fret: int) -> set[int]:
+    """Lanes on which both neighbours of a fret (an index from 0) were marked as rocking and it was
+    not.
+    """
+    marks = neck_map.rocks_unmeasured
+    return {
+        k
+        for k, lane in enumerate(LANES)
+        if (fret, lane) in marks and (fret + 2, lane) in marks and (fret + 1, lane) not in marks
+    }
 
 
 def find_thin(looking: Looking) -> list[Finding]:

@@ -81,6 +81,14 @@ _RECORDS = (
     FindingRecord(
         "end-up", find_proud, sign="◤", colour="copper", height=over_neighbours_height, on_tops=True
     ),
+    FindingRecord(
+        "end-high",
+        find_proud,
+        sign="◢",
+        colour="copper",
+        height=over_neighbours_height,
+        on_tops=True,
+    ),
     FindingRecord("middle-up", find_proud, sign="◠", colour="copper"),
     FindingRecord(
         "proud", find_proud, sign="▲", colour="copper", height=over_neighbours_height, on_tops=True

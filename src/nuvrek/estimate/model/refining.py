@@ -15,11 +15,13 @@ from numpy.typing import NDArray
 
 from nuvrek import patience
 from nuvrek.estimate.model.evidence import Evidence
-from nuvrek.estimate.model.solver import Solution, hessian_of, inverse_of, log_likelihood
+from nuvrek.estimate.model.solver import Solution, hessian_of, inverse_of, log_likelihood, objective
 
 Array = NDArray[np.float64]
 # A few sweeps settle it; all rows at once would swing without damping.
 SWEEPS, DAMPING = 3, 0.8
+# So much less likely than the peak no mean of theirs was that came near the sampler.
+FAR = 40.0
 # No row may make an unknown less certain than it was without it.
 _LEAST = 1e-12
 
@@ -42,6 +44,9 @@ def refine(evidence: Evidence, solution: Solution, tails: Array, sweeps: int = S
         prior = 1.0 / np.sqrt(1.0 + (z * z + np.diag(covariance)) / tails**2)
         covariance = inverse_of(hessian_of(prior, weight * precision, rows))
         z = covariance @ (rows.T @ (weight * (pull - precision * evidence.constant)))
+    if objective(evidence, z, tails) > solution.objective + FAR:
+        # The mean of a sound posterior lies near its peak: this one has run away.
+        return solution
     return Solution(z, covariance, solution.objective, solution.steps)
 
 

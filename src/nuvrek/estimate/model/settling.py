@@ -13,7 +13,7 @@ from nuvrek.estimate.model.oddness import Odd, without_odd
 from nuvrek.estimate.model.refining import refine
 from nuvrek.estimate.model.solver import Solution, objective, search, solve
 from nuvrek.neck.description import LANES
-from nuvrek.readings.entries import StringGap
+from nuvrek.readings.entries import EdgeLie, StringGap
 from nuvrek.readings.journal import NeckState, Taken
 from nuvrek.readings.stations import shows_light
 
@@ -36,7 +36,7 @@ def settle(
     """
     tails, edges = gathering.unknowns.tails, laid(neck_state.taken)
     found: list[tuple[Evidence, Array]] = []
-    for begin in _ways_to_lie(edges)[: 1 if closed else None]:
+    for begin in _ways_to_lie(edges, neck_state)[: 1 if closed else None]:
         # Where one way of lying has been found that all readings agree with there is no need of
         # another; and that would change a few heights only: the search goes on from the first.
         if len(found) == 1 and _agrees(*found[0]):
@@ -66,10 +66,22 @@ def _judged(gathering: Gathering, neck_state: NeckState, edges: Edges, z: Array)
     return objective(evidence, z, gathering.unknowns.tails)
 
 
-def _ways_to_lie(edges: Edges) -> list[Callable[[int], Lies]]:
-    """How the search begins: every tool on the ends of what it covers; and, where others laid
-    alike showed no light at some fret, on those frets.
+def _ways_to_lie(edges: Edges, neck_state: NeckState) -> list[Callable[[int], Lies]]:
+    """How the search begins: where a long edge was found to rock, on the fret it rocked about;
+    every tool on the ends of what it covers; and, where others laid alike showed no light at some
+    fret, on those frets.
     """
+    crests = _crests(neck_state)
+
+    def on_crests(frets: int) -> Lies:
+        lies = {}
+        for one, gap in edges:
+            low, high = reach_of(gap, frets)
+            crest = crests.get(_laid_alike(one, gap), 0)
+            if low < crest < high and crest != gap.fret:
+                low, high = (crest, high) if gap.fret > crest else (low, crest)
+            lies[one.number] = low, high
+        return lies
 
     def on_ends(frets: int) -> Lies:
         return {one.number: reach_of(gap, frets) for one, gap in edges}
@@ -78,8 +90,9 @@ def _ways_to_lie(edges: Edges) -> list[Callable[[int], Lies]]:
     for one, gap in edges:
         if not shows_light(gap):
             touching.setdefault(_laid_alike(one, gap), set()).add(gap.fret)
+    first = [on_crests] if crests else []
     if not touching:
-        return [on_ends]
+        return [*first, on_ends]
 
     def on_what_showed_no_light(frets: int) -> Lies:
         lies = {}
@@ -94,10 +107,19 @@ def _ways_to_lie(edges: Edges) -> list[Callable[[int], Lies]]:
             )
         return lies
 
-    return [on_ends, on_what_showed_no_light]
+    return [*first, on_ends, on_what_showed_no_light]
 
 
-def _laid_alike(one: Taken, gap: StringGap) -> object:
+def _crests(neck_state: NeckState) -> dict[object, int]:
+    """The fret about which a long edge rocked, for all that is laid alike."""
+    return {
+        _laid_alike(one, one.reading): one.reading.fret
+        for one in neck_state.taken
+        if isinstance(one.reading, EdgeLie) and one.reading.fret is not None
+    }
+
+
+def _laid_alike(one: Taken, gap: StringGap | EdgeLie) -> object:
     return gap.lane, gap.by == "notched", gap.state, id(one.surface)
 
 

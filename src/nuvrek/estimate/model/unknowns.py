@@ -262,6 +262,7 @@ class Unknowns:
     slips: Row
     slip: int  # where they stand in z
     hand: int  # where the hand that feels rocks stands in z: lighter or heavier all along
+    rod_mm: float = ROD_PER_TURN_MM  # what a turn usually takes out; less than nil if it adds
     dial_mm: float = tool_errors.DIAL_ERROR_MM  # how well the indicator repeats on this neck
     carried: Carried | None = None
 
@@ -281,6 +282,7 @@ class Unknowns:
             and self.work == other.work
             and self.sprung == other.sprung
             and self.dial_mm == other.dial_mm
+            and self.rod_mm == other.rod_mm
         )
 
     def wood(self, state: State) -> tuple[Row, Row]:
@@ -305,7 +307,7 @@ class Unknowns:
             rows[:, :, at.rod] -= dip * turned * ROD_SPREAD_MM
             for n, shape in enumerate(self.variants, 2):
                 rows[:, :, at.variant + n] += shape[:, None] * turned * ROD_VARIANT_MM
-            constant -= dip * turned * ROD_PER_TURN_MM
+            constant -= dip * turned * self.rod_mm
         if self.carried is not None:
             for lane in range(3):
                 rows[:, lane, at.dips + lane] += dip[:, 0]
@@ -353,7 +355,7 @@ class Unknowns:
 
     def rod(self) -> tuple[Row, float]:
         """Row and constant of what a turn of the rod takes out, mm."""
-        return self._single(self.at.rod, ROD_SPREAD_MM, ROD_PER_TURN_MM)
+        return self._single(self.at.rod, ROD_SPREAD_MM, self.rod_mm)
 
     def _single(self, place: int, spread: float, usual: float) -> tuple[Row, float]:
         row = np.zeros(self.size)
@@ -385,9 +387,12 @@ class Unknowns:
         return made, constants
 
 
-def unknowns_of(neck_state: NeckState, carried: Carried | None = None) -> Unknowns:
+def unknowns_of(
+    neck_state: NeckState, carried: Carried | None = None, backwards: bool = False
+) -> Unknowns:
     """Lay out the unknowns for the neck and the metal work done so far, after what was
-    ``carried``: readings and work in ``neck_state`` are then those of the chapter.
+    ``carried``: readings and work in ``neck_state`` are then those of the chapter. ``backwards``:
+    this rod lets relief in where others take it out.
     """
     neck = neck_state.neck
     at = _places(neck, carried)
@@ -423,6 +428,7 @@ def unknowns_of(neck_state: NeckState, carried: Carried | None = None) -> Unknow
         slips=slips,
         slip=slip,
         hand=hand,
+        rod_mm=-ROD_PER_TURN_MM if backwards else ROD_PER_TURN_MM,
         dial_mm=dial_error_mm(neck_state.taken, fret_places_mm(neck.scale_mm, neck.frets)),
         carried=carried,
     )

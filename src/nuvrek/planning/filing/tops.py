@@ -14,6 +14,7 @@ from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.filing.level_program import NeckTops
 from nuvrek.planning.rod.move import rod_reach_mm
+from nuvrek.planning.rod.stop_rules import rod_stops
 from nuvrek.readings.observed import grooves_read
 
 Array = NDArray[np.float64]
@@ -22,7 +23,8 @@ Array = NDArray[np.float64]
 def neck_tops_of(neck_map: HeightMap) -> NeckTops:
     """The surface of a mapped neck, with what is agreed about the least crown."""
     neck, agreed = neck_map.neck, neck_map.neck_state.agreed
-    low, high = rod_reach_mm(neck)
+    # While a stop stands nothing turns the rod, in no program either.
+    low, high = (0.0, 0.0) if rod_stops(neck_map) else rod_reach_mm(neck)
     least = neck.least_crown_mm if agreed.least_crown_mm is None else agreed.least_crown_mm
     return NeckTops(
         neck_map.x_mm,

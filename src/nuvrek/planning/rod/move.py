@@ -21,6 +21,7 @@ from nuvrek.neck.description import LANE_WORDS, Lane, NeckDescription
 from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.readings.entries import Side
 from nuvrek.readings.observed import rod_feel
+from nuvrek.readings.rod_answers import backwards
 from nuvrek.readings.words import turns_words
 
 Array = NDArray[np.float64]
@@ -30,6 +31,8 @@ LARGEST_MOVE_TURNS = 0.25
 SMALLEST_MOVE_TURNS = 1.0 / 16.0
 # A working rod's usual reach either way, as dip in mm (common practice, no source).
 REACH_MM = 0.5
+# What a side that is right is off after a move counts so much more than what is left on the other.
+RIGHT_COUNTS = 20.0
 # Wood goes on a little after a move, this share of it, within this many days (common practice, no
 # source).
 SETTLES, SETTLES_SPREAD, SETTLED_DAYS = 0.05, 0.03, 7
@@ -124,30 +127,50 @@ def plan_rod(neck_map: HeightMap) -> RodPlan | None:
     # What it comes to in all, for the sentence; never turned at once.
     in_all = float(max(_sixteenths(reckoned.exact), key=abs))
     total = in_all or float(max(reckoned.turns, key=abs))
-    words = _words(neck_map.neck, moves, slacken)
+    words = _words(neck_map.neck, moves, slacken, backwards(neck_map.neck_state))
     return RodPlan(moves, total, _forecasts(sides, reckoned), slacken, figure, words)
 
 
 def _reckon(neck_map: HeightMap, sides: tuple[Wanted, ...], late: tuple[float, float]) -> _Reckoned:
     # A rod that hardly answers would ask for turns without end; stop rules deal with it, not this.
-    per_turn = max(neck_map.rod_mm_per_turn, 0.05)
+    sign = -1.0 if backwards(neck_map.neck_state) else 1.0
+    per_turn = sign * max(sign * neck_map.rod_mm_per_turn, 0.05)
     # What a turn of each rod does to each side: twin rods reach across.
     answer = per_turn * _crosswise(neck_map.neck, len(sides))
     creep = SETTLES * answer @ _by_rod(late, len(sides))
     # Wood that is still moving after the last turns will bring part of the way by itself.
     excess = np.array([side.excess_mm for side in sides]) - creep
     exact: Array = np.asarray(np.linalg.solve(answer, excess) / (1.0 + SETTLES), dtype=np.float64)
-    turns = _sixteenths(np.clip(exact, -LARGEST_MOVE_TURNS, LARGEST_MOVE_TURNS))
+    right = np.array([not side.off for side in sides])
+    turns = _within_bounds(answer * (1.0 + SETTLES), excess, right)
     # Less than a hand can turn is wanted: the smallest move, on the side that is furthest off.
     if not turns.any():
         worst = int(np.argmax(np.abs(excess)))
-        turns[worst] = SMALLEST_MOVE_TURNS * np.sign(excess[worst])
+        turns[worst] = SMALLEST_MOVE_TURNS * np.sign(excess[worst]) * sign
     change = answer @ turns
     doubts = tuple(
         _doubt_after(neck_map, side, moved, per_turn)
         for side, moved in zip(sides, change, strict=True)
     )
     return _Reckoned(turns, exact, excess, change, creep, doubts)
+
+
+def _within_bounds(answer: Array, excess: Array, right: NDArray[np.bool_]) -> Array:
+    """The turns of all rods together, in sixteenths and none over the largest move, that bring the
+    sides nearest to what is wanted.
+
+    Cut each by itself, a side that is right would be moved for the other's sake: of what is off
+    after the move, a side that was right counts most. Few enough to try them all.
+    """
+    most = round(LARGEST_MOVE_TURNS / SMALLEST_MOVE_TURNS)
+    steps = SMALLEST_MOVE_TURNS * np.arange(-most, most + 1)
+    every = np.stack(np.meshgrid(*[steps] * len(excess), indexing="ij"), axis=-1)
+    every = every.reshape(-1, len(excess))
+    left = excess - every @ answer.T
+    counts = np.where(right & ~right.all(), RIGHT_COUNTS, 1.0)
+    # Of moves that do the same the smallest is taken.
+    cost = np.sum(counts * left**2, axis=1) + 1e-9 * np.sum(np.abs(every), axis=1)
+    return np.asarray(every[int(np.argmin(cost))])
 
 
 def _chance_gained(sides: tuple[Wanted, ...], reckoned: _Reckoned) -> float:
@@ -277,7 +300,10 @@ def _slacken_first(neck_map: HeightMap) -> bool:
 
 
 def _words(
-    neck: NeckDescription, moves: tuple[tuple[Side | None, float], ...], slacken: bool
+    neck: NeckDescription,
+    moves: tuple[tuple[Side | None, float], ...],
+    slacken: bool,
+    other_way: bool,
 ) -> str:
     first = " Slacken the strings first." if slacken else ""
     if len(moves) == 2 and moves[0][1] == moves[1][1]:
@@ -289,8 +315,14 @@ def _words(
     else:
         said = turns_words(moves[0][1])
     ways = {turns > 0.0 for _, turns in moves}
-    does = "clockwise takes relief out" if ways == {True} else "counter-clockwise lets relief in"
-    does = does if len(ways) == 1 else "clockwise takes relief out, counter-clockwise lets it in"
+    takes_out, lets_in = "clockwise", "counter-clockwise"
+    if other_way:
+        # Learnt on this neck: said each time, for every hand expects the opposite.
+        takes_out, lets_in = "on this neck counter-clockwise", "on this neck clockwise"
+    does = {
+        frozenset({not other_way}): f"{takes_out} takes relief out",
+        frozenset({other_way}): f"{lets_in} lets relief in",
+    }.get(frozenset(ways), f"{takes_out} takes relief out, {lets_in} lets it in")
     return f"{said[:1].upper()}{said[1:]} ({does}).{first}"
 
 

@@ -9,13 +9,17 @@ from scipy.special import ndtr
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.planning.rod.relief import Wanted, wanted_relief
-from nuvrek.readings.entries import Dial, RodMove, StringGap
+from nuvrek.readings.entries import Dial, RodFeel, RodMove, StringGap
 from nuvrek.readings.observed import rod_feel, rod_kind_tried
+from nuvrek.readings.rod_answers import went_other_way
+from nuvrek.readings.what_was_read import nut_trouble
 
 # A rod that moves the relief less than this a turn does not answer; common practice, no source.
 NO_ANSWER_MM_PER_TURN = 0.06
 # After this many moves, and this much turning in all, it has had its chance.
 MOVES_TRIED, TURNS_TRIED = 2, 0.4
+# After so much turning one way the key and the nut are looked at.
+WHOLE_TURN = 1.0
 # How sure it must be that the neck stands in back bow, and how sure that the rod does not answer:
 # there the next quarter turn costs more than another look at key and nut.
 BOWED_BACK_SURE, NO_ANSWER_SURE = 0.85, 0.45
@@ -26,7 +30,10 @@ StopKind = Literal[
     "at-end",
     "key-slips",
     "out-of-reach",
+    "other-way",
     "no-answer",
+    "whole-turn",
+    "nothing-left",
     "slack-back-bow",
     "twins-fight",
 ]
@@ -62,6 +69,18 @@ _WORDS: dict[StopKind, str] = {
         "The nut can't be reached: clear the hole, find the key that fits. The rod itself "
         "has not been tried yet."
     ),
+    "other-way": (
+        "The relief went the other way. The rod works; either the key was turned the wrong way, or "
+        "this rod works backwards: turn it back and read again, then the sign is known."
+    ),
+    "whole-turn": (
+        "A whole turn in one direction: pause, look at key and nut, and note how it feels before "
+        "going on."
+    ),
+    "nothing-left": (
+        "Turned out until slack: there is nothing left to let out. The rod is not spent, it can "
+        "still take relief out. Heavier strings let relief in; or leave it as it lies."
+    ),
     "no-answer": (
         "Moves without an answer: the rod is spent, or only its nut turns. See that the "
         "key bites and the nut is "
@@ -79,7 +98,6 @@ _WORDS: dict[StopKind, str] = {
     ),
 }
 _BY_FEEL: dict[str, StopKind] = {
-    "at its end": "at-end",
     "key slips": "key-slips",
     "out of reach": "out-of-reach",
 }
@@ -91,21 +109,71 @@ def rod_stops(neck_map: HeightMap) -> tuple[RodStop, ...]:
         return ()
     found: list[StopKind] = []
     feel = rod_feel(neck_map.neck_state)
-    if feel == "binding":
+    # A nut that slips, binds or can't be reached stays so until it was mended, whatever was felt
+    # since.
+    trouble = nut_trouble(neck_map.neck_state)
+    if trouble is not None and trouble[1] == "binding":
         found.append("glued" if _first_loosening(neck_map) else "resists")
-    if feel in _BY_FEEL:
-        found.append(_BY_FEEL[feel])
-    if _slack_back_bow(neck_map, feel):
-        found.append("slack-back-bow")
-    elif _no_answer(neck_map):
-        found.append("no-answer")
+    elif trouble is not None:
+        found.append(_BY_FEEL[trouble[1]])
+    if feel == "at its end":
+        found.append("at-end")
+    found += _by_answer(neck_map, feel)
     if _twins_fight(neck_map):
         found.append("twins-fight")
     return tuple(RodStop(kind, _WORDS[kind]) for kind in found)
 
 
+def _by_answer(neck_map: HeightMap, feel: str | None) -> list[StopKind]:
+    """What the neck's answer to the moves so far says: at most one thing."""
+    if _slack_back_bow(neck_map, feel):
+        return ["slack-back-bow"]
+    if _nothing_left(neck_map, feel):
+        return ["nothing-left"]
+    if went_other_way(neck_map.neck_state) is not None:
+        return ["other-way"]
+    if _no_answer(neck_map):
+        return ["no-answer"]
+    return ["whole-turn"] if _whole_turn(neck_map) else []
+
+
 def _moves(neck_map: HeightMap) -> list[tuple[int, RodMove]]:
     return [(number, move) for number, move in neck_map.neck_state.rod_moves if move.turns]
+
+
+def _biting(neck_map: HeightMap) -> list[tuple[int, RodMove]]:
+    """Moves that say something of the rod's strength: those that end slack say nothing."""
+    found, slack = [], False
+    for number, move in _moves(neck_map):
+        slack = move.feel == "slack" or (slack and move.turns < 0.0 and not move.feel)
+        if not slack:
+            found.append((number, move))
+    return found
+
+
+def _whole_turn(neck_map: HeightMap) -> bool:
+    """Whether the rod was turned about once round in one direction, and nobody has said how it
+    feels since.
+    """
+    moves = _moves(neck_map)
+    felt = max(
+        (one.number for one in neck_map.neck_state.taken if isinstance(one.reading, RodFeel)),
+        default=0,
+    )
+    turned = 0.0
+    for number, move in moves:
+        if number > felt:
+            turned = turned + move.turns if turned * move.turns >= 0.0 else move.turns
+    return abs(turned) >= WHOLE_TURN
+
+
+def _nothing_left(neck_map: HeightMap, feel: str | None) -> bool:
+    """Whether a one-way rod was let out until slack, and there is still less relief than wanted."""
+    kind = rod_kind_tried(neck_map.neck_state) or neck_map.neck.rod
+    wanted = wanted_relief(neck_map)
+    if kind != "one-way" or feel != "slack" or wanted is None:
+        return False
+    return wanted.off and wanted.excess_mm < 0.0
 
 
 def _first_loosening(neck_map: HeightMap) -> bool:
@@ -124,7 +192,7 @@ def _no_answer(neck_map: HeightMap) -> bool:
     """Whether the rod was turned enough, and read after, to know that the neck does not follow
     it.
     """
-    moves = _moves(neck_map)
+    moves = _biting(neck_map)
     if len(moves) < MOVES_TRIED or sum(abs(move.turns) for _, move in moves) < TURNS_TRIED:
         return False
     return (

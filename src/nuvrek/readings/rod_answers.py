@@ -1,0 +1,124 @@
+"""What the neck answered to each move of the rod, straight from the readings before and after it.
+
+The map believes that a rod tightens; whether this one does is for the readings to say.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from nuvrek.neck.description import Lane
+from nuvrek.readings.entries import RodMove, StringGap
+from nuvrek.readings.journal import NeckState, Taken
+
+# A change of relief that no leaf or string explains (common practice, no source).
+ANSWERED_MM = 0.04
+# So often it must have answered the other way, and never the usual one, before the sign is learnt.
+LEARNT = 2
+Place = tuple[Lane, int, int, int, str, str]
+
+
+@dataclass(frozen=True, slots=True)
+class Answer:
+    """Relief before and after the turns between two readings, mm, mean of the places read both
+    times. ``turns``: plus tightens.
+    """
+
+    turns: float
+    before_mm: float
+    after_mm: float
+    last_move: int  # the number of the last move between them
+
+    @property
+    def other_way(self) -> bool:
+        """Whether tightening let relief in, or loosening took it out."""
+        change = self.after_mm - self.before_mm
+        return abs(change) >= ANSWERED_MM and change * self.turns > 0.0
+
+    @property
+    def usual_way(self) -> bool:
+        """Whether it answered as rods do."""
+        change = self.after_mm - self.before_mm
+        return abs(change) >= ANSWERED_MM and change * self.turns < 0.0
+
+
+def answers(neck_state: NeckState) -> list[Answer]:
+    """What came of the moves, in order; moves that nobody counted or read after are left out."""
+    found: list[Answer] = []
+    seen: dict[Place, float] = {}
+    fresh: dict[Place, float] = {}
+    turns, last = 0.0, 0
+    for event in _events(neck_state):
+        if isinstance(event, Taken):
+            place, mm = _read(event)
+            if place is not None and mm is not None:
+                (fresh if turns else seen)[place] = mm
+            continue
+        number, move = event
+        if fresh:
+            found += _compared(turns, last, seen, fresh)
+            seen, fresh, turns = {**seen, **fresh}, {}, 0.0
+        turns, last = turns + move.turns, number
+    return found + _compared(turns, last, seen, fresh)
+
+
+def backwards(neck_state: NeckState) -> bool:
+    """Whether this rod works the other way, or is turned so: it has answered so often enough, and
+    never the usual way.
+    """
+    found = answers(neck_state)
+    other = sum(one.other_way for one in found)
+    return other >= LEARNT and not any(one.usual_way for one in found)
+
+
+def went_other_way(neck_state: NeckState) -> Answer | None:
+    """The last answer, where it went the other way and that is not learnt yet."""
+    found = answers(neck_state)
+    if not found or not found[-1].other_way or backwards(neck_state):
+        return None
+    return found[-1]
+
+
+def _compared(
+    turns: float, last: int, before: dict[Place, float], after: dict[Place, float]
+) -> list[Answer]:
+    both = before.keys() & after.keys()
+    if not both or not turns:
+        return []
+    then = sum(before[place] for place in both) / len(both)
+    now = sum(after[place] for place in both) / len(both)
+    return [Answer(turns, then, now, last)]
+
+
+def _events(neck_state: NeckState) -> Sequence[Taken | tuple[int, RodMove]]:
+    events: list[tuple[int, Taken | tuple[int, RodMove]]] = [
+        (one.number, one) for one in neck_state.taken if isinstance(one.reading, StringGap)
+    ]
+    events += [(number, (number, move)) for number, move in neck_state.rod_moves]
+    return [event for _, event in sorted(events, key=lambda pair: pair[0])]
+
+
+def _read(one: Taken) -> tuple[Place | None, float | None]:
+    """Where a dip was read and how large it is; a bare bound is no figure, and light past the
+    supports is no dip.
+    """
+    gap = one.reading
+    if not isinstance(gap, StringGap) or not gap.low_support or gap.high_support is None:
+        return None, None
+    if not gap.low_support < gap.fret < gap.high_support:
+        return None, None
+    place = (
+        gap.lane,
+        gap.low_support,
+        gap.high_support,
+        gap.fret,
+        gap.by,
+        gap.state.strings,
+    )
+    if gap.gap_mm is not None:
+        return place, gap.gap_mm
+    high = gap.drags_mm if gap.drags_mm is not None else gap.wont_go_mm
+    if gap.slides_mm is not None and high is not None:
+        return place, 0.5 * (gap.slides_mm + high)
+    return None, None

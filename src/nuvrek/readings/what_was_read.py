@@ -1,0 +1,124 @@
+"""What was looked at on today's neck: frets pressed, tops read, strings heard; and a rod nut that
+still waits to be mended.
+"""
+
+from __future__ import annotations
+
+from nuvrek.neck.description import LANES, Lane
+from nuvrek.readings.entries import (
+    Dial,
+    Feel,
+    OthersFirm,
+    OthersStill,
+    Rock,
+    RodFeel,
+    Seated,
+    StandOff,
+    StringGap,
+)
+from nuvrek.readings.journal import NeckState
+
+# Feels that speak of the nut and its access, not of the rod; only mending ends them.
+NUT_FEELS: tuple[Feel, ...] = ("binding", "key slips", "out of reach")
+# The step whose tick says that the nut was mended.
+NUT_MENDED = "free-nut"
+
+
+def pressed(neck_state: NeckState) -> frozenset[int]:
+    """Frets that a finger has pressed, whatever it found."""
+    found: set[int] = set()
+    for one in neck_state.taken:
+        match one.reading:
+            case OthersFirm(frets=frets):
+                found.update(frets)
+            case StandOff(fret=fret, moves="moves" | "firm"):
+                found.add(fret)
+            case _:
+                pass
+    return frozenset(found)
+
+
+def firm(neck_state: NeckState) -> frozenset[int]:
+    """Frets that were pressed last and did not move."""
+    found: dict[int, bool] = {}
+    events: list[tuple[int, object]] = [(one.number, one.reading) for one in neck_state.taken]
+    events += [(work.number, work.entry) for work in neck_state.work]
+    for _, event in sorted(events, key=lambda pair: pair[0]):
+        match event:
+            case OthersFirm(frets=frets):
+                found.update(dict.fromkeys(frets, True))
+            case StandOff(fret=fret, moves=moves) if moves != "not tried":
+                found[fret] = moves == "firm"
+            case Seated(fret=fret, holds=holds) if holds != "not tried":
+                found[fret] = holds == "holds"
+            case _:
+                pass
+    return frozenset(fret for fret, holds in found.items() if holds)
+
+
+def unpressed(neck_state: NeckState) -> tuple[int, ...]:
+    """Frets that nobody has pressed yet."""
+    done = pressed(neck_state)
+    return tuple(fret for fret in range(1, neck_state.neck.frets + 1) if fret not in done)
+
+
+def tops_read(neck_state: NeckState) -> dict[Lane, frozenset[int]]:
+    """On each lane the frets whose tops a rocker, a dial, a string or an edge has spoken of."""
+    found: dict[Lane, set[int]] = {lane: set() for lane in LANES}
+    for one in neck_state.taken:
+        match one.reading:
+            case Rock(lane=lane, fret=fret) | Dial(lane=lane, fret=fret):
+                found[lane].add(fret)
+            case OthersStill(lane=lane, frets=frets):
+                found[lane].update(frets)
+            case StringGap(lane=lane, fret=fret, by=by) if by != "notched":
+                found[lane].add(fret)
+            case _:
+                pass
+    return {lane: frozenset(frets) for lane, frets in found.items()}
+
+
+def heard_faults(neck_state: NeckState) -> tuple[tuple[int, int], ...]:
+    """Notes, (string, fret), that were last heard to buzz or ring badly; fret 0 is the open
+    string.
+    """
+    return tuple(sorted(place for place, says in neck_state.heard.items() if says != "clean"))
+
+
+def heard_clean(neck_state: NeckState) -> bool:
+    """Whether every string was played up the neck, and every note of it rang clean."""
+    heard = neck_state.heard
+    if not heard or heard_faults(neck_state):
+        return False
+    by_string: dict[int, int] = {}
+    for string, _ in heard:
+        by_string[string] = by_string.get(string, 0) + 1
+    # The last fret has nothing ahead of it and is seldom played.
+    enough = neck_state.neck.frets - 1
+    return len(by_string) >= len(_lines(neck_state)) and min(by_string.values()) >= enough
+
+
+def _lines(neck_state: NeckState) -> range:
+    return range(len(neck_state.neck.string_set) or neck_state.neck.strings)
+
+
+def nut_trouble(neck_state: NeckState) -> tuple[int, Feel] | None:
+    """A rod nut that binds, slips or can't be reached, and was not mended since: its number in the
+    journal and how it felt. What was felt later does not mend it.
+    """
+    felt: list[tuple[int, str]] = [
+        (one.number, one.reading.feel)
+        for one in neck_state.taken
+        if isinstance(one.reading, RodFeel)
+    ]
+    felt += [(number, move.feel) for number, move in neck_state.rod_moves]
+    found: tuple[int, Feel] | None = None
+    for number, feel in sorted(felt):
+        if number <= neck_state.nut_mended:
+            continue
+        if feel in NUT_FEELS:
+            found = number, feel
+        elif found is not None and found[1] == "binding" and feel == "free":
+            # A rod that bound and now turns freely is free; a chewed nut stays chewed.
+            found = None
+    return found
