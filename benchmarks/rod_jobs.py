@@ -16,7 +16,7 @@ from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane, RodKind
 from nuvrek.planning.rod.move import RodPlan, plan_rod
 from nuvrek.planning.rod.stop_rules import RodStop, rod_stops
-from nuvrek.readings.entries import AnyEntry, RodMove, State, StateChange, StringGap
+from nuvrek.readings.entries import AnyEntry, RodFeel, RodMove, State, StateChange, StringGap
 from nuvrek.readings.journal import fold
 from nuvrek.readings.stations import Station
 from nuvrek.readings.tool_kit import Kit
@@ -156,6 +156,11 @@ def work_rod(seed: int, first: str = "full", notched: bool = False) -> RodJob:
     while True:
         neck_map = map_neck(fold(neck, entries), neck_map)
         stops, plan = rod_stops(neck_map), plan_rod(neck_map)
+        if [stop.kind for stop in stops] == ["whole-turn"] and len(moves) < MOST_MOVES:
+            # The pause: key and nut are looked at, and the rod goes on.
+            entries.append(RodFeel(feel="firm"))
+            continue
+        stops = tuple(stop for stop in stops if stop.kind != "whole-turn")
         if stops or plan is None or len(moves) == MOST_MOVES:
             break
         entries += _move(worked, plan)

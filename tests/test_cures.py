@@ -18,6 +18,7 @@ from nuvrek.mechanics.angle import (
     over_fret_12_mm,
     saddle_wanted_mm,
 )
+from nuvrek.neck.description import LANES
 from nuvrek.planning.case.way import Plan
 from nuvrek.planning.plan import make_plan
 from nuvrek.planning.ways.kinds import WAYS
@@ -27,6 +28,7 @@ from nuvrek.readings.entries import (
     Chosen,
     CrownHeight,
     Heated,
+    OthersStill,
     RodFeel,
     RodMove,
     Side,
@@ -58,6 +60,9 @@ def slack_gaps(mm: float) -> list[AnyEntry]:
         StringGap(lane=lane, low_support=1, high_support=16, fret=7, gap_mm=mm, state=SLACK)
         for lane in ("bass", "treble")
     ] * 2
+
+
+STILL: list[AnyEntry] = [OthersStill(lane=lane, frets=tuple(range(2, 22))) for lane in LANES]
 
 
 def plan_of(entries: list[AnyEntry], **changes: Any) -> Plan:
@@ -94,7 +99,7 @@ class Ladder(unittest.TestCase):
             "spot-level",
             *[k for k, w in WAYS.items() if "levels" in w.families],
         }
-        self.assertEqual(self.kinds(plan_of([*gaps(0.15), *CROWNS])), base)
+        self.assertEqual(self.kinds(plan_of([*gaps(0.15), *CROWNS, *STILL])), base)
 
     def test_strings_where_the_pull_is_known(self) -> None:
         plan = plan_of([*gaps(0.3), *slack_gaps(0.05), *CROWNS])
@@ -153,7 +158,7 @@ class Ladder(unittest.TestCase):
             self.assertNotIn("level", [plan.advice])
 
     def test_hardware_where_heights_explain_no_noise(self) -> None:
-        fine = [*gaps(0.13), *CROWNS]
+        fine = [*gaps(0.13), *CROWNS, *STILL]
         self.assertEqual(plan_of(fine, complaint="It rattles.").advice, "hardware")
         self.assertNotEqual(
             plan_of([*gaps(0.5), *CROWNS], complaint="It rattles.").advice, "hardware"

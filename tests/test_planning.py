@@ -70,17 +70,16 @@ class Advice(unittest.TestCase):
 
     def test_nothing_known_advises_nothing_and_says_what_to_measure(self) -> None:
         plan = plan_of([])
-        self.assertEqual(plan.advice, "leave")
+        self.assertEqual(plan.advice, "read")
         self.assertIn("not known", plan.reasons[0])
         self.assertIn("take a string gap", plan.way("rod").why_not[0])
 
-    def test_a_rock_that_was_not_measured_is_not_called_fine(self) -> None:
+    def test_a_rock_that_was_not_measured_is_filed_by_its_mark(self) -> None:
         marked = Rock(lane="middle", fret=9, says="rocks")
         plan = plan_of([*gaps(0.15), *rocks(()), marked, *crowns(1.2)])
-        self.assertEqual(plan.advice, "leave")
+        self.assertEqual(plan.advice, "spot-level")
         said = " ".join(plan.reasons)
-        self.assertIn("A leaf under the rocker decides", said)
-        self.assertIn("Until then nothing is filed", said)
+        self.assertIn("A mark is a reading", said)
         self.assertNotIn("Strings, nut and saddle first", said)
 
     def test_seat_before_filing(self) -> None:
@@ -100,7 +99,7 @@ class Advice(unittest.TestCase):
     def test_no_rod(self) -> None:
         low = neck_with(rod="none", wire_height_mm=0.9)
         plan = plan_of([*gaps(0.45), *rocks(()), *crowns(0.9)], low)
-        self.assertEqual(plan.advice, "refer")
+        self.assertEqual(plan.advice, "refret")
         self.assertIn("tends to return", plan.way("heat").gist)
         self.assertEqual(plan.way("rod").why_not, ("This neck has no rod.",))
         tall = neck_with(rod="none", wire_height_mm=1.4)

@@ -20,10 +20,12 @@ from nuvrek.planning.filing.spot_program import rocks_mm
 from nuvrek.planning.filing.tops import neck_tops_of
 from nuvrek.planning.forecast.doubt import doubts_of
 from nuvrek.planning.forecast.string_height import lowest_of
+from nuvrek.planning.judgement.grounds import Grounds
+from nuvrek.planning.judgement.judge import judge
+from nuvrek.planning.judgement.known import what_is_known
 from nuvrek.planning.rod.move import plan_rod
 from nuvrek.planning.rod.relief import relief_now
 from nuvrek.planning.rod.stop_rules import rod_stops
-from nuvrek.planning.rules.advice import advise
 from nuvrek.planning.ways.just_clean import clean_basis_of, clean_curve
 from nuvrek.planning.ways.kinds import WAYS, WayRecord
 from nuvrek.readings.observed import end_faults
@@ -47,10 +49,11 @@ def make_plan(
     case = weighing.case
     drafts = [drafted(record, weighing) for record in WAYS.values()]
     ways = whole(weighing, tuple(draft for draft in drafts if draft is not None))
-    advice, reasons = advise(case, {way.kind: way for way in ways})
+    course = judge(Grounds(weighing, {way.kind: way for way in ways}))
+    reasons = [*what_is_known(case), course[0].why]
     rock = float(rocks_mm(case.neck_tops, case.neck_tops.tops_mm).max())
     return Plan(
-        advice=advice,
+        advice=course[0].way,
         reasons=tuple(reasons),
         ways=ways,
         rod=case.rod,
@@ -59,6 +62,7 @@ def make_plan(
         stops=case.stops,
         rodless=case.rodless,
         curve=_curve(weighing) if draw else None,
+        course=course,
     )
 
 

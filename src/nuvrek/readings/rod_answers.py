@@ -9,7 +9,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from nuvrek.neck.description import Lane
-from nuvrek.readings.entries import RodMove, StringGap
+from nuvrek.readings.entries import RodMove, Side, StringGap
 from nuvrek.readings.journal import NeckState, Taken
 
 # A change of relief that no leaf or string explains (common practice, no source).
@@ -44,7 +44,17 @@ class Answer:
 
 
 def answers(neck_state: NeckState) -> list[Answer]:
-    """What came of the moves, in order; moves that nobody counted or read after are left out."""
+    """What came of the moves, in order; moves that nobody counted or read after are left out.
+
+    Of twin rods each side answers to its own.
+    """
+    if neck_state.neck.rod != "twin":
+        return _answers(neck_state, None)
+    sides: tuple[Side, ...] = ("bass", "treble")
+    return [one for side in sides for one in _answers(neck_state, side)]
+
+
+def _answers(neck_state: NeckState, side: Side | None) -> list[Answer]:
     found: list[Answer] = []
     seen: dict[Place, float] = {}
     fresh: dict[Place, float] = {}
@@ -52,14 +62,15 @@ def answers(neck_state: NeckState) -> list[Answer]:
     for event in _events(neck_state):
         if isinstance(event, Taken):
             place, mm = _read(event)
-            if place is not None and mm is not None:
+            if place is not None and mm is not None and side in (None, place[0]):
                 (fresh if turns else seen)[place] = mm
             continue
         number, move = event
         if fresh:
             found += _compared(turns, last, seen, fresh)
             seen, fresh, turns = {**seen, **fresh}, {}, 0.0
-        turns, last = turns + move.turns, number
+        if side is None or move.side in (None, side):
+            turns, last = turns + move.turns, number
     return found + _compared(turns, last, seen, fresh)
 
 

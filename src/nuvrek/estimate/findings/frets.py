@@ -27,8 +27,9 @@ PROUD_CERTAIN_MM = 0.02
 ROCKING_MM = 0.02
 ALIKE_MM = 0.035
 LOW_MM = 0.04
-# An end by itself, and a middle over both ends, from here on.
-END_UP_MM, MIDDLE_UP_MM = 0.03, 0.06
+# An end by itself, how much it then stands over a middle that is still (which it lifts a little on
+# the map), and a middle over both ends, from here on.
+END_UP_MM, OVER_MIDDLE_MM, MIDDLE_UP_MM = 0.03, 0.02, 0.06
 
 
 def rise_over_neighbours(neck_map: HeightMap) -> tuple[Array, Array]:
@@ -169,7 +170,7 @@ class _Standing:
         if 1 in self.here or not self.middle_read:
             return False
         over_middle = self.size_mm - max(float(self.rise_mm[1]), 0.0)
-        return not self.lanes or over_middle >= END_UP_MM
+        return not self.lanes or over_middle >= OVER_MIDDLE_MM
 
 
 def _proud(looking: Looking) -> list[Finding]:
@@ -191,9 +192,9 @@ def _proud(looking: Looking) -> list[Finding]:
             and sure[fret, k] >= 0.5
             and rise[fret, k] >= (END_UP_MM if k != 1 else PROUD_MM)
         )
-        # One end by itself counts from less on than a fret all across.
+        # Ends by themselves count from less on than a fret all across.
         if lanes and not marked and rise[fret, list(lanes)].max() < PROUD_MM:
-            lanes = lanes if 1 not in lanes and len(lanes) == 1 else ()
+            lanes = lanes if 1 not in lanes else ()
         n = fret + 1
         one = _Standing(
             n,

@@ -239,12 +239,33 @@ def _nut(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
             head = f"The {name} is high, {side}: {format_length(gap.mm, unit)} over fret 1"
             yield Finding("nut-high", None, LANES[k], gap.mm, sure, text, head)
         elif _touching(measurer, k):
+            head = f"The string all but lies on fret 1, {side}"
+            if _open_string_buzzes(measurer, k):
+                text = (
+                    f"And it buzzes open: the {name} is low on this side, which can pass for back "
+                    "bow. Raise it there."
+                )
+                yield Finding("nut-low", None, LANES[k], gap.mm, 0.9, text, head)
+                continue
             text = (
                 "Right, if the open string rings clean; if it buzzes there it is low, and can "
                 "pass for back bow."
             )
-            head = f"The string all but lies on fret 1, {side}"
             yield Finding("nut-low", None, LANES[k], gap.mm, 0.6, text, head, "good")
+
+
+def _open_string_buzzes(measurer: Measurer, lane: int) -> bool:
+    """Whether an open string of this side was heard to buzz, or the owner says that open strings
+    do.
+    """
+    neck_state = measurer.map.neck_state
+    middle = 0.5 * (neck_state.neck.strings + 1)
+    for (string, fret), says in neck_state.heard.items():
+        low_side = string > middle
+        if fret == 0 and says != "clean" and low_side == (lane == 0):
+            return True
+    complaint = neck_state.neck.complaint.lower()
+    return "open" in complaint and any(word in complaint for word in ("buzz", "rattle", "dead"))
 
 
 def _touching(measurer: Measurer, lane: int) -> bool:

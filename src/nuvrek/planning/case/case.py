@@ -3,21 +3,25 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import cached_property
 
 from nuvrek.clearance.string_heights import StringHeights
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap, Relief
 from nuvrek.estimate.measurer import Measurer
-from nuvrek.neck.description import NeckDescription
+from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.planning.filing.level_program import NeckTops
 from nuvrek.planning.rod.move import RodPlan
 from nuvrek.planning.rod.stop_rules import RodStop
 from nuvrek.readings.entries import Agreed, EndFault
 from nuvrek.readings.observed import seated_unread
+from nuvrek.readings.what_was_read import tops_read
 from nuvrek.units import Unit, format_length
 
+# So many inner frets of a lane must have been spoken of before its tops count as read.
+READ_SHARE = 0.8
 # Stops after which the rod is out of the game, whatever its nut is made to do.
-_LOST = ("at-end", "no-answer", "slack-back-bow")
+_LOST = ("at-end", "no-answer", "slack-back-bow", "nothing-left")
 
 
 @dataclass(frozen=True)
@@ -74,6 +78,21 @@ class Case:
     def unseated(self) -> tuple[int, ...]:
         """Frets to be pressed home before any file touches them."""
         return self.named("end-up", "middle-up", "loose")
+
+    @cached_property
+    def unread_lanes(self) -> tuple[int, ...]:
+        """Lanes (0 to 2) of whose inner frets rocker, dial, string or edge have not spoken of
+        nearly all.
+        """
+        inner = {*range(2, self.neck.frets)}
+        read = tops_read(self.neck_map.neck_state)
+        least = READ_SHARE * len(inner)
+        return tuple(k for k, lane in enumerate(LANES) if len(read[lane] & inner) < least)
+
+    @property
+    def tops_known(self) -> bool:
+        """Whether nearly every top was spoken of."""
+        return not self.unread_lanes
 
     def has(self, kind: str) -> bool:
         """Whether a fault of that kind was found."""

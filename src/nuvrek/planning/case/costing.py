@@ -42,6 +42,8 @@ def costed(case: Case, draft: Draft) -> Costed:
         weight=None if removal is None else removal.weight,
         above_mm=None if removal is None else removal.above_mm,
         levels_left=levels_left(float(left.min()), tops.least_crown_mm),
+        waits=draft.waits,
+        not_known=draft.not_known,
     )
 
 
@@ -58,6 +60,7 @@ def _doing(case: Case, draft: Draft, off: Array) -> Doing:
         agreed=case.agreed,
         crowned=crowned,
         no_rod=case.rodless,
+        rod_stopped=bool(case.stops) and not case.rodless,
     )
 
 

@@ -3,11 +3,13 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import Literal
 
 import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek.neck.crown import WORTH_FILING_MM
+from nuvrek.planning.case.course import Leg
 from nuvrek.planning.filing.clean_program import MetalCurve
 from nuvrek.planning.filing.level_program import Removal
 from nuvrek.planning.rod.move import RodPlan
@@ -24,8 +26,10 @@ Array = NDArray[np.float64]
 class Draft:
     """A way as its builder knows it: what it does to which frets, and why it may not be possible.
 
-    ``promise`` is what it changes beside metal; None where the usual promise of its kind holds.
-    ``strung`` is the relief of the tops strung up before the rod is touched again, and its doubt.
+    Of ``why_not`` those that only wait for something to be done first stand in ``waits`` as well;
+    ``not_known`` says what was not read that it hangs on. ``promise`` is what it changes beside
+    metal; None where the usual promise of its kind holds. ``strung`` is the relief of the tops
+    strung up before the rod is touched again, and its doubt.
     """
 
     kind: WayKind
@@ -35,6 +39,8 @@ class Draft:
     removal: Removal | None = None
     promise: Promise | None = None
     strung: tuple[float, float] | None = None
+    waits: tuple[str, ...] = ()
+    not_known: tuple[str, ...] = ()
 
 
 @dataclass(frozen=True)
@@ -62,6 +68,8 @@ class Costed:
     weight: Array | None
     above_mm: Array | None
     levels_left: int
+    waits: tuple[str, ...]
+    not_known: tuple[str, ...]
 
     @property
     def record(self) -> WayRecord:
@@ -70,8 +78,22 @@ class Costed:
 
     @property
     def possible(self) -> bool:
-        """Whether nothing speaks against it."""
-        return not self.why_not
+        """Whether nothing speaks against it, and what it hangs on was read."""
+        return not self.why_not and not self.not_known
+
+    @property
+    def why_out(self) -> tuple[str, ...]:
+        """Why it can't be gone at all, what only waits for another step left out."""
+        return tuple(why for why in self.why_not if why not in self.waits)
+
+    @property
+    def status(self) -> Literal["possible", "not known", "waits", "out"]:
+        """Whether it can be gone now, hangs on a reading, on another step, or can't be gone."""
+        if self.why_out:
+            return "out"
+        if self.not_known:
+            return "not known"
+        return "waits" if self.why_not else "possible"
 
     @property
     def worst_mm(self) -> float:
@@ -154,8 +176,8 @@ class Way(Costed):
 
 @dataclass(frozen=True)
 class Plan:
-    """All ways, the advised one and why. ``curve`` is metal against string height, where the
-    relief is known.
+    """All ways, the ``course`` that is advised, its first way as ``advice``, and why. ``curve`` is
+    metal against string height, where the relief is known.
     """
 
     advice: WayKind
@@ -167,6 +189,7 @@ class Plan:
     stops: tuple[RodStop, ...]
     rodless: bool
     curve: MetalCurve | None
+    course: tuple[Leg, ...] = ()
 
     def way(self, kind: WayKind) -> Way:
         """The way of that kind."""

@@ -17,6 +17,8 @@ from nuvrek.readings.entries import RodMove, State
 
 # With the relief unknown by more than this, it is not spoken of as a figure.
 TOO_UNSURE_MM = 0.15
+# Known so well its figure alone decides whether it is off.
+SHARP_MM = 0.07
 # How sure a relief must be off target before the rod is turned for it.
 OFF_TARGET_SURE = 0.8
 
@@ -43,8 +45,8 @@ class Wanted:
 
     @property
     def off(self) -> bool:
-        """Whether it is off target: as a figure, or for sure on one side of it."""
-        if self.as_figure:
+        """Whether it is off target, and so sure of it that a rod may be turned for it."""
+        if self.as_figure and self.now.doubt_mm <= SHARP_MM:
             return abs(self.excess_mm) > self.margin_mm
         sd = self.now.doubt_mm / NINE_IN_TEN
         over = float(ndtr((self.excess_mm - self.margin_mm) / sd))

@@ -160,11 +160,13 @@ def _whole_turn(neck_map: HeightMap) -> bool:
         (one.number for one in neck_map.neck_state.taken if isinstance(one.reading, RodFeel)),
         default=0,
     )
-    turned = 0.0
+    turned: dict[str | None, float] = {}
     for number, move in moves:
         if number > felt:
-            turned = turned + move.turns if turned * move.turns >= 0.0 else move.turns
-    return abs(turned) >= WHOLE_TURN
+            before = turned.get(move.side, 0.0)
+            on = before * move.turns >= 0.0
+            turned[move.side] = before + move.turns if on else move.turns
+    return max((abs(turns) for turns in turned.values()), default=0.0) >= WHOLE_TURN
 
 
 def _nothing_left(neck_map: HeightMap, feel: str | None) -> bool:

@@ -45,12 +45,36 @@ CURES: dict[str, tuple[Step, ...]] = {
     "nut": (
         Step(
             "nut-slots",
-            "File the nut slots",
-            "A stroke or two, retune, press at 3, look at 1; a slot too low can't be unfiled.",
-            20,
+            "Set the nut",
+            "Too high: a stroke or two, retune, press at 3, look at 1; a slot too low can't be "
+            "unfiled. Too low: a shim under the nut, the slot filled with dust and glue and cut "
+            "anew, or a new nut. It goes back with a drop of glue only.",
+            25,
             cautions=_OPEN,
         ),
         _RETUNE,
+    ),
+    "zero-fret": (
+        Step(
+            "zero-fret",
+            "Bring the zero fret down",
+            "Press it home first: it may only have sprung. Then let it in, or a few strokes on it "
+            "alone; it is not levelled with the others.",
+            30,
+            cautions=_OPEN,
+        ),
+        _RETUNE,
+    ),
+    "rod-back": (
+        Step(
+            "rod",
+            "Turn the rod back",
+            "As far as it was turned, retune, read again. What the neck does now tells the sign.",
+            10,
+            "rod",
+            (),
+            (cautions.ROD,),
+        ),
     ),
     "saddle": (
         Step(
@@ -141,6 +165,22 @@ def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
             cautions=warn,
         ),
         Step("string-up", "String up and tune", "Read the relief again.", 15, "pitch"),
+        prove_step(),
+        look_again_step(),
+    )
+
+
+def new_neck_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
+    """Another neck in place of this one."""
+    told = (
+        f"{doing.detail} Scale, heel width and depth, pocket, screw places: measured on both "
+        "before one is bought. The old neck goes back to the owner."
+    )
+    fit = "Strings off. The heel seats flat before the screws are tight; never force a screw."
+    return (
+        Step("measure-neck", "Measure pocket and heel", told, 20),
+        Step("fit-neck", "Fit it", fit, 60, "slack", cautions=(cautions.STRINGS,)),
+        _TUNE,
         prove_step(),
         look_again_step(),
     )

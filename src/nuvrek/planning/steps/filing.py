@@ -27,14 +27,14 @@ def listed_frets(frets: tuple[int, ...]) -> str:
 
 def lay_by_rod(doing: Doing) -> tuple[Step, ...]:
     """Strings off, the neck set by its rod to the shape the plan says."""
-    if doing.no_rod:
+    if doing.no_rod or doing.rod_stopped:
         return lay_as_it_lies(doing)
     return _by_rod("Strings off, turn the rod by eighths, a notched edge on the wood.", doing)
 
 
 def lay_straight(doing: Doing) -> tuple[Step, ...]:
     """Strings off, the neck set straight by its rod."""
-    if doing.no_rod:
+    if doing.no_rod or doing.rod_stopped:
         return lay_as_it_lies(doing)
     return _by_rod(
         "Strings off, turn the rod until the notched edge shows no light on the wood.", doing
@@ -49,16 +49,14 @@ def _by_rod(text: str, doing: Doing) -> tuple[Step, ...]:
 
 def lay_as_it_lies(doing: Doing) -> tuple[Step, ...]:
     """Strings off and no rod in it."""
-    text = (
-        "Slack and as it lies, held as when played; neither supports nor rod bend it while filing."
-    )
+    text = "Slack and as it lies, held as when played; nothing bends it while it is filed."
     step = Step("set", "Lay the neck as it is", f"{text} {doing.detail} {_UNLOADED}", 5)
     return (slacken_step(), step)
 
 
 def lay_held(doing: Doing) -> tuple[Step, ...]:
     """The strings come off only once the dial stands at zero."""
-    return _held(doing.no_rod, doing.detail)
+    return _held(doing.no_rod or doing.rod_stopped, doing.detail)
 
 
 def _held(no_rod: bool, detail: str) -> tuple[Step, ...]:

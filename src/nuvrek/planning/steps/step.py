@@ -31,7 +31,8 @@ class Doing(Struct, frozen=True):
     ``frets`` are the ones filed or seated; ``rod`` says which way the rod goes, nothing where it is
     not turned; ``ends`` are the faults of fret ends that are put right along the way; ``detail``
     says what the way does on this neck; ``crowned`` are those whose flats need a crown; ``no_rod``:
-    there is none, or it is spent.
+    there is none, or it is spent; ``rod_stopped``: a stop
+    stands, and nothing turns it.
     """
 
     frets: tuple[int, ...] = ()
@@ -41,3 +42,4 @@ class Doing(Struct, frozen=True):
     agreed: Agreed = Agreed()
     crowned: tuple[int, ...] = ()
     no_rod: bool = False
+    rod_stopped: bool = False

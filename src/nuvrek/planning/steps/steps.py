@@ -33,6 +33,12 @@ def leave(_neck: NeckDescription, _doing: Doing) -> Steps:
     return (look_again_step(),)
 
 
+def read_first(_neck: NeckDescription, doing: Doing) -> Steps:
+    """Readings, then the ways are weighed anew."""
+    text = f"{doing.detail} Then the ways are weighed anew."
+    return (Step("read", "Read on in Measure", text, 10, "measure"),)
+
+
 def rod(_neck: NeckDescription, doing: Doing) -> Steps:
     """The rod alone."""
     words = doing.rod or "No turn is needed for the relief."

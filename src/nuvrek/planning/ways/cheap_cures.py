@@ -4,31 +4,41 @@ frets.
 
 from __future__ import annotations
 
+import numpy as np
+
 from nuvrek import words
-from nuvrek.clearance.string_heights import LEAST_SADDLE_MM, SideHeight
+from nuvrek.clearance.string_heights import AS_WANTED_MM, LEAST_SADDLE_MM, SideHeight
+from nuvrek.clearance.swing import TOUCHES
 from nuvrek.estimate.string_pull import forecast, forecast_tuned
-from nuvrek.mechanics.angle import at_fret_mm
+from nuvrek.mechanics.angle import at_fret_mm, at_saddle_mm
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.readings.entries import Promise
+from nuvrek.readings.rod_answers import went_other_way
+from nuvrek.readings.rod_words import turns_words
 
 # A string pressed at 3 should clear fret 1 by about a leaf: so much is left when a slot is filed
 # (common practice, no source).
 NUT_LEAVES_MM = 0.05
+# A zero fret stands about so much over the others (common practice, no source).
+ZERO_OVER_MM = 0.13
 # A heavier set pulls up to about so many times as much; more is another instrument (common
 # practice, no source).
 MOST_PULL = 1.3
-_NUT_STOPS = ("resists", "glued", "key-slips", "out-of-reach")
-_NOISE = ("buzz", "rattle", "noise", "hum", "clatter")
+# Words of a complaint that speak of noise.
+NOISE = ("buzz", "rattle", "noise", "hum", "clatter", "fret out", "chok")
+_NUT_STOPS = ("resists", "glued", "key-slips", "out-of-reach", "whole-turn")
 
 
 def strings(weighing: Weighing) -> Draft | None:
     """Another tuning or set where the relief is off and the neck's own pull is known."""
     case = weighing.case
     excess = case.excess_mm
-    if excess is None or case.neck_map.pull_mm < 0.02:
+    if excess is None:
+        return _lighter_for_the_hand(case)
+    if case.neck_map.pull_mm < 0.02:
         return None
     neck, unit = case.neck, case.unit
     target = neck.relief_wanted_mm("middle")
@@ -54,17 +64,41 @@ def strings(weighing: Weighing) -> Draft | None:
     return Draft("strings", gist, why_not=tuple(why), promise=promise)
 
 
+def _lighter_for_the_hand(case: Case) -> Draft | None:
+    """Lighter strings where the relief is right but the strings lie high, or the hand is stiff."""
+    complaint = case.neck.complaint.lower()
+    high = any((side.now_mm or 0.0) > (side.wanted_mm or 99.0) for side in case.heights.sides)
+    if not high and not any(word in complaint for word in ("high", "stiff", "hard to play")):
+        return None
+    told = forecast_tuned(case.measurer, -1)
+    gist = (
+        "Lighter strings, or a semitone lower: less weight on the hand though the relief is right; "
+        f"{told.words(case.unit)}. A slacker string swings wider."
+    )
+    return Draft("strings", gist, promise=Promise(relief_mm=told.mm, relief_doubt_mm=told.doubt_mm))
+
+
 def nut(weighing: Weighing) -> Draft | None:
-    """Slots that are too high, side by side, with what filing them does over fret 12."""
+    """Nut slots that are too high or too low, side by side, with what it does over fret 12."""
     case = weighing.case
-    high = [f for f in case.findings if f.kind == "nut-high" and f.verdict == "fault"]
-    if not high:
+    if case.neck.zero_fret:
+        return None
+    wrong = [f for f in case.findings if f.kind in ("nut-high", "nut-low") and f.verdict == "fault"]
+    if not wrong:
         return None
     parts, heights = [], {}
-    for finding in high:
+    for finding in wrong:
+        side = finding.lane or "bass"
+        if finding.kind == "nut-low":
+            up = NUT_LEAVES_MM - min(finding.mm, NUT_LEAVES_MM)
+            parts.append(
+                f"raise it on the {LANE_WORDS[side]}, by {case.length(1.5 * max(up, 0.02))} or "
+                "more: a shim under it, the slot filled and cut anew, or a new nut"
+            )
+            heights[side] = -at_fret_mm(1.5 * up, case.neck.scale_mm, 12)
+            continue
         down = max(finding.mm - NUT_LEAVES_MM, 0.0)
         at_12 = at_fret_mm(1.5 * down, case.neck.scale_mm, 12)
-        side = finding.lane or "bass"
         parts.append(
             f"{LANE_WORDS[side]} down until {case.length(NUT_LEAVES_MM)} are left over fret 1, "
             f"about {case.height(at_12)} less over fret 12"
@@ -78,12 +112,33 @@ def nut(weighing: Weighing) -> Draft | None:
     return Draft("nut", f"Nut slots: {'; '.join(parts)}.", promise=promise)
 
 
+def zero_fret(weighing: Weighing) -> Draft | None:
+    """A zero fret that stands too high over its neighbours: no nut slot brings it down."""
+    case = weighing.case
+    high = [f for f in case.findings if f.kind == "nut-high" and f.verdict == "fault"]
+    if not high or not case.neck.zero_fret:
+        return None
+    worst = max(high, key=lambda f: f.mm)
+    down = max(worst.mm - ZERO_OVER_MM, 0.0)
+    return Draft(
+        "zero-fret",
+        f"The zero fret lets {case.length(worst.mm)} under the string over fret 1, about "
+        f"{case.length(ZERO_OVER_MM)} is usual: press it home if it has sprung, else let it in or "
+        f"bring it down by {case.length(1.5 * down)}. The nut only guides the strings here.",
+    )
+
+
 def saddle(weighing: Weighing) -> Draft | None:
-    """Saddle or bridge up or down for the wanted string heights."""
+    """Saddle or bridge up or down for the wanted string heights, or up until every note is clean
+    over tops that are even.
+    """
     case = weighing.case
     off = [side for side in case.heights.sides if side.off]
-    if not off:
+    up = _up_for_clean(weighing)
+    if not off and up is None:
         return None
+    if up is not None:
+        return up
     why = [
         f"The saddle gives no more on the {LANE_WORDS[side.side]}: "
         f"{case.length(LEAST_SADDLE_MM)} of it must stay, "
@@ -106,6 +161,36 @@ def saddle(weighing: Weighing) -> Draft | None:
     return Draft(
         "saddle", f"{words.upper_first(moves)}.{also}", why_not=tuple(why), promise=promise
     )
+
+
+def _up_for_clean(weighing: Weighing) -> Draft | None:
+    """How far each side's saddle comes up so that every note rings clean at this touch."""
+    case, (low, high) = weighing.case, weighing.case.heights.sides
+    standing = case.named("proud", "rocks", "end-high", "end-up", "middle-up", "loose", "low")
+    if low.now_mm is None or high.now_mm is None or standing or not case.tops_known:
+        return None
+    if case.relief is None:
+        return None
+    on = weighing.on
+    lowest, _ = on.lowest_clean_mm(TOUCHES[case.neck.touch])
+    need = np.maximum(lowest - on.heights_mm, 0.0)
+    half = max(len(need) // 2, 1)
+    ups = {"bass": float(need[:half].max()), "treble": float(need[-half:].max())}
+    if max(ups.values()) <= AS_WANTED_MM:
+        return None
+    parts = [
+        f"{case.length(at_saddle_mm(up, case.neck.scale_mm, 12))} at the saddle on the "
+        f"{LANE_WORDS[side.side]}, to {case.height((side.now_mm or 0.0) + up)} over fret 12"
+        for side in (low, high)
+        if (up := ups[side.side]) > 0.02
+    ]
+    gist = (
+        f"Raise the strings: {'; '.join(parts)}. A gauge under each string, not the outer two only."
+    )
+    promise = Promise(
+        height_low_mm=low.now_mm + ups["bass"], height_high_mm=high.now_mm + ups["treble"]
+    )
+    return Draft("saddle", gist, promise=promise)
 
 
 def _saddle_move(case: Case, side: SideHeight) -> str:
@@ -142,13 +227,25 @@ def rod_nut(weighing: Weighing) -> Draft | None:
     return Draft("rod-nut", stops[0].words)
 
 
+def rod_back(weighing: Weighing) -> Draft | None:
+    """The last moves turned back, where the relief went the other way."""
+    case = weighing.case
+    answer = went_other_way(case.neck_map.neck_state)
+    if answer is None:
+        return None
+    back = turns_words(-answer.turns)
+    gist = f"Turn it back: {back}, retune, read again. Then its direction is known."
+    return Draft("rod-back", gist)
+
+
 def hardware(weighing: Weighing) -> Draft | None:
     """Noise that no height explains."""
     case = weighing.case
-    noise = any(word in case.neck.complaint.lower() for word in _NOISE)
+    noise = any(word in case.neck.complaint.lower() for word in NOISE)
     if not noise or case.neck_map.neck_state.chosen is not None or case.excess_mm is not None:
         return None
-    if case.named("proud", "rocks", "loose", "end-up", "middle-up"):
+    standing = case.named("proud", "rocks", "loose", "end-up", "end-high", "middle-up", "low")
+    if standing or case.has("grooves") or case.has("hump"):
         return None
     gist = (
         "No fret and no relief explains the noise: loose hardware, a slack screw, a nut slot, "

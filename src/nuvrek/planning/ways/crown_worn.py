@@ -11,10 +11,9 @@ from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.crowns.crowning import LAND_MM
 from nuvrek.planning.filing.level_program import Removal
+from nuvrek.planning.ways.filing_words import seat_first_words
 from nuvrek.readings.observed import flats_read
 
-# Spot work is for a handful: about a quarter of the frets or fewer (common practice, no source).
-FEW_SHARE = 0.25
 # So many frets that run out of metal are named one by one.
 _MOST_NAMED = 3
 
@@ -42,12 +41,9 @@ def crown_few(weighing: Weighing) -> Draft | None:
     why = _thin_words(case, grooved, left)
     if not frets:
         why.append("All the worn frets are to be left alone.")
-    if len(frets) > max(FEW_SHARE * case.neck.frets, 1):
-        why.append(
-            f"{len(frets)} frets are worn: too many for crowning one by one; level them together."
-        )
     gist = _gist(case, frets, float(deep.max()))
-    return Draft("crown-few", gist, frets, tuple(why), Removal(off, left, 0.0))
+    waits = tuple(seat_first_words(case))
+    return Draft("crown-few", gist, frets, (*why, *waits), Removal(off, left, 0.0), waits=waits)
 
 
 def _thin_words(

@@ -8,10 +8,14 @@ import numpy as np
 
 from nuvrek import words
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
+from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.crowns.crowning import LOWEST_MM
 from nuvrek.planning.filing.level_program import NeckTops, Removal, Terms, metal_of, what_would_do
 from nuvrek.readings.entries import Seated
+
+# Spot work is for a handful: about a quarter of the frets or fewer (common practice, no source).
+FEW_SHARE = 0.25
 
 
 def seat_first_words(case: Case) -> list[str]:
@@ -24,6 +28,21 @@ def seat_first_words(case: Case) -> list[str]:
     if case.unread:
         sentences.append(unread_words(case))
     return sentences
+
+
+def few_frets(case: Case) -> int:
+    """How many frets are a handful on this neck."""
+    return max(round(FEW_SHARE * case.neck.frets), 1)
+
+
+def not_read_words(case: Case) -> tuple[str, ...]:
+    """What a way that files all tops hangs on and nobody has read."""
+    if case.tops_known:
+        return ()
+    if len(case.unread_lanes) == len(LANES):
+        return ("Not known: no rocker, dial or edge was taken over the frets.",)
+    lanes = words.listed(LANE_WORDS[LANES[k]] for k in case.unread_lanes)
+    return (f"Not known: the tops on the {lanes} were not read.",)
 
 
 def unread_words(case: Case) -> str:

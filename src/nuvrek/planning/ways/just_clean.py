@@ -4,7 +4,7 @@ forward.
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
@@ -22,7 +22,7 @@ from nuvrek.planning.filing.clean_program import Clean, MetalCurve, curve, play_
 from nuvrek.planning.filing.level_program import Removal
 from nuvrek.planning.forecast.string_height import less_relief_mm
 from nuvrek.planning.rod.relief import wanted_relief
-from nuvrek.planning.ways.filing_words import seat_first_words
+from nuvrek.planning.ways.filing_words import not_read_words, seat_first_words
 from nuvrek.planning.ways.level_schools import level_draft
 from nuvrek.readings.entries import Promise
 
@@ -63,14 +63,23 @@ def clean_basis_of(weighing: Weighing) -> CleanBasis | None:
 def just_clean(weighing: Weighing) -> Draft | None:
     """The way, only where something would buzz at that height and a little metal cures it."""
     case, basis = weighing.case, clean_basis_of(weighing)
-    if basis is None:
+    if basis is None or not _asked_for(case):
         return None
     heights, touch = heights_wanted(case.neck, basis.best_mm), TOUCHES[case.neck.touch]
     reach = _reach(case, basis.relief_mm)
     clean = play_clean(program(basis.on, _spare(case), heights, touch, reach, sure=CLEAN_SD))
     if clean is None or clean.metal_mm < WORTH_FILING_MM:
         return None
-    return _draft(case, clean, heights, basis.relief_mm - clean.less_relief_mm, basis.level_mm, [])
+    relief_mm = basis.relief_mm - clean.less_relief_mm
+    draft = _draft(case, clean, heights, relief_mm, basis.level_mm, [])
+    return replace(draft, not_known=not_read_words(case))
+
+
+def _asked_for(case: Case) -> bool:
+    """Whether a height is wished for, or something stands that clean notes may not need down."""
+    wished = case.neck.height_low_mm is not None and case.neck.height_high_mm is not None
+    stands = case.named("proud", "rocks", "end-high", "low")
+    return wished or bool(stands) or any(case.has(kind) for kind in ("hump", "s-shape", "tongue"))
 
 
 def clean_curve(case: Case, basis: CleanBasis) -> MetalCurve:

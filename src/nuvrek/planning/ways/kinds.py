@@ -13,7 +13,7 @@ from typing import Literal
 from msgspec import Struct
 
 from nuvrek.neck.description import NeckDescription
-from nuvrek.planning.steps import cures, steps
+from nuvrek.planning.steps import cures, new_wire, steps
 from nuvrek.planning.steps.filing import lay_as_it_lies, lay_by_rod, lay_held, lay_straight
 from nuvrek.planning.steps.step import Doing, Step
 
@@ -67,11 +67,20 @@ _RECORDS = (
         steps.leave,
         frozenset({"not heard"}),
     ),
+    WayRecord(
+        "read",
+        "Read first",
+        "nuvrek.planning.ways.read_first:read_first",
+        steps.read_first,
+        frozenset({"not heard"}),
+    ),
     _cure("strings", "Strings", "strings"),
     _cure("nut", "Nut", "nut"),
+    _cure("zero-fret", "Zero fret", "zero_fret"),
     _cure("saddle", "Saddle", "saddle"),
     _cure("shim", "Tilt the neck", "shim"),
-    _cure("rod-nut", "Free the rod nut", "rod_nut"),
+    _cure("rod-nut", "See to the rod nut", "rod_nut"),
+    _cure("rod-back", "Turn the rod back", "rod_back"),
     _cure("hardware", "Quiet the hardware", "hardware", "not heard"),
     WayRecord(
         "rod",
@@ -123,6 +132,23 @@ _RECORDS = (
     _level("level-lies", "Level as it lies", "level_lies", steps.level(lay_as_it_lies), "even"),
     _level(
         "crown-first", "Crown, then level", "crown_first", steps.level(lay_by_rod, worn_first=True)
+    ),
+    WayRecord(
+        "lift-fret",
+        "Lift a fret",
+        "nuvrek.planning.ways.new_wire:lift_fret",
+        new_wire.lift_steps,
+        frozenset({"seats"}),
+    ),
+    WayRecord(
+        "refret-some", "Some new wire", "nuvrek.planning.ways.new_wire:refret_some", new_wire.steps
+    ),
+    WayRecord("refret", "New wire", "nuvrek.planning.ways.new_wire:refret", new_wire.steps),
+    WayRecord(
+        "new-neck",
+        "A new neck",
+        "nuvrek.planning.ways.last_resorts:new_neck",
+        cures.new_neck_steps,
     ),
     WayRecord("heat", "Heat", "nuvrek.planning.ways.last_resorts:heat", cures.heat_steps),
     WayRecord(

@@ -11,6 +11,7 @@ from nuvrek.estimate.model.unknowns import HEAT_MM
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
+from nuvrek.planning.ways.new_wire import HOURS
 from nuvrek.units import format_length
 
 # From this much too much relief on, heat is worth its risk (common practice, no source).
@@ -18,6 +19,8 @@ FAR_OVER_MM = 0.25
 # What one cycle of heat takes out, and how unsure that is, before this neck has shown it (common
 # practice, no source).
 HEAT_GAIN_MM, HEAT_GAIN_SPREAD_MM = 0.12, 0.10
+# Hours to fit a bolt-on neck and set it up (common practice, no source).
+NEW_NECK_HOURS = (2, 4)
 # After so many cycles without the neck following, it is a matter for a rod or a neck (common
 # practice, no source).
 CYCLES_TRIED = 2
@@ -87,6 +90,19 @@ def heat(weighing: Weighing) -> Draft | None:
     return Draft("heat", gist, why_not=tuple(why))
 
 
+def new_neck(weighing: Weighing) -> Draft | None:
+    """A new bolt-on neck beside a cure that costs more than the goal: figures, no verdict."""
+    case = weighing.case
+    if case.neck.joint != "bolted" or not case.rodless or case.excess_mm is None:
+        return None
+    low, high = NEW_NECK_HOURS
+    return Draft(
+        "new-neck",
+        f"A new bolt-on neck: {low} to {high} hours to fit and set up, beside {HOURS[0]} to "
+        f"{HOURS[1]} for new wire and days for heat, and its rod works.",
+    )
+
+
 def refer(weighing: Weighing) -> Draft | None:
     """Work beyond fretwork: named, explained, and what to measure for the quote."""
     case = weighing.case
@@ -128,5 +144,5 @@ def _rod_work(case: Case) -> list[str]:
     return [
         "Rod replacement: the rod is spent and the relief far over. For the quote: rod "
         "log, relief at pitch and slack, "
-        "board thickness. On a cheap bolt-on neck a new neck often costs less."
+        "board thickness."
     ]

@@ -15,7 +15,7 @@ from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.filing.level_program import NeckTops, Terms, level_all
-from nuvrek.planning.ways.filing_words import metal_words, seat_first_words
+from nuvrek.planning.ways.filing_words import metal_words, not_read_words, seat_first_words
 from nuvrek.readings.entries import WayKind
 from nuvrek.readings.words import turns_words
 
@@ -94,15 +94,17 @@ def level_draft(weighing: Weighing, kind: WayKind) -> Draft:
     metal = metal_words(case, lie.neck_tops, lie.terms, removal)
     filed = removal.off_mm.max(axis=1) > WORTH_FILING_MM
     gist = lie.words
-    if not case.rodless and kind != "level-lies":
+    if not case.rodless and not case.stops and kind != "level-lies":
         gist = f"{gist} {_rod_for_filing(case, kind, removal.rod_dip_mm)}"
     return Draft(
         kind,
         gist,
         frets=tuple(int(fret) + 1 for fret in np.flatnonzero(filed)),
-        why_not=(*lie.why_not, *metal, *seat_first_words(case)),
+        why_not=(*lie.why_not, *metal, *(waits := tuple(seat_first_words(case)))),
         removal=removal,
         strung=(lie.strung_mm, lie.strung_doubt_mm),
+        waits=waits,
+        not_known=not_read_words(case),
     )
 
 

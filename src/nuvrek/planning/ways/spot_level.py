@@ -13,7 +13,7 @@ from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.filing.level_program import Terms
 from nuvrek.planning.filing.spot_program import rocks_mm
 from nuvrek.planning.filing.spot_program import spot_level as least_metal
-from nuvrek.planning.ways.filing_words import metal_words, seat_first_words
+from nuvrek.planning.ways.filing_words import metal_words, not_read_words, seat_first_words
 
 Array = NDArray[np.float64]
 
@@ -36,7 +36,7 @@ def spot_level(weighing: Weighing) -> Draft:
     """The few frets that stand proud or rock, filed until the rocker is still."""
     case, agreed = weighing.case, weighing.case.agreed
     still = STILL_MM if agreed.still_mm is None else agreed.still_mm
-    named = case.named("proud", "rocks")
+    named = case.named("proud", "rocks", "end-high")
     removal = least_metal(
         case.neck_tops, named, still, agreed.untouched, _own_doubt_mm(case, still)
     )
@@ -44,9 +44,11 @@ def spot_level(weighing: Weighing) -> Draft:
     frets = tuple(int(fret) + 1 for fret in np.flatnonzero(filed))
     why = metal_words(case, case.neck_tops, Terms(untouched=agreed.untouched), removal)
     if not frets:
-        why.append("No rocker would move: there is nothing to file.")
-        return Draft("spot-level", "Nothing to file.", (), tuple(why), removal)
-    why += seat_first_words(case)[:1]
+        if case.tops_known:
+            why.append("No rocker would move: there is nothing to file.")
+        unknown = not_read_words(case)
+        return Draft("spot-level", "Nothing to file.", (), tuple(why), removal, not_known=unknown)
+    waits = tuple(seat_first_words(case)[:1])
     until = "is still" if still <= STILL_MM else f"finds no more than {case.length(still)}"
-    gist = f"File {words.frets(frets)} until the rocker {until}."
-    return Draft("spot-level", gist, frets, tuple(why), removal)
+    gist = f"File {words.frets(frets)} until the ink is gone and the rocker {until}."
+    return Draft("spot-level", gist, frets, (*why, *waits), removal, waits=waits)

@@ -1,0 +1,270 @@
+"""What the rules look at: one neck's findings, readings and ways, in the words of the bench."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from functools import cached_property
+
+import numpy as np
+
+from nuvrek.clearance.string_heights import AS_WANTED_MM
+from nuvrek.clearance.strung_neck import Rooms
+from nuvrek.clearance.swing import TOUCHES
+from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
+from nuvrek.estimate.findings.finding import Finding
+from nuvrek.neck.description import LANES, NeckDescription
+from nuvrek.planning.case.case import Case
+from nuvrek.planning.case.way import Way
+from nuvrek.planning.case.weighing import Weighing
+from nuvrek.planning.crowns.crowning import LAND_MM
+from nuvrek.planning.rod.relief import Wanted, wanted_relief
+from nuvrek.planning.ways.filing_words import few_frets
+from nuvrek.readings.entries import EdgeLie, StringGap, WayKind
+from nuvrek.readings.observed import flats_read, grooves_read
+from nuvrek.readings.stations import shows_light
+from nuvrek.readings.what_was_read import (
+    heard_clean,
+    heard_faults,
+    nut_trouble,
+    unpressed,
+)
+
+# Words of a complaint that speak of strings that lie too high.
+TOO_HIGH = ("high", "hard to play", "stiff", "heavy")
+# A groove to this depth may be left by agreement (common practice, no source).
+SHALLOW_GROOVE_MM = 0.12
+
+
+@dataclass(frozen=True)
+class Grounds:
+    """One neck as it is judged."""
+
+    weighing: Weighing
+    ways: Mapping[WayKind, Way]
+
+    @property
+    def case(self) -> Case:
+        """What the ways have in common."""
+        return self.weighing.case
+
+    @property
+    def neck(self) -> NeckDescription:
+        """The neck as described."""
+        return self.case.neck
+
+    def possible(self, kind: WayKind) -> bool:
+        """Whether a way is there and nothing speaks against it."""
+        return kind in self.ways and self.ways[kind].possible
+
+    # --- the tops -----------------------------------------------------------
+
+    @cached_property
+    def proud(self) -> tuple[int, ...]:
+        """Frets that stand proud, or high at an end though they were pressed and hold."""
+        return self.case.named("proud", "end-high")
+
+    @cached_property
+    def marked(self) -> tuple[int, ...]:
+        """Frets marked as rocking and nothing more."""
+        return self.case.named("rocks")
+
+    @cached_property
+    def unseated(self) -> tuple[int, ...]:
+        """Frets to be pressed home first."""
+        return self.case.unseated
+
+    @cached_property
+    def low(self) -> tuple[int, ...]:
+        """Frets lower than both neighbours."""
+        return self.case.named("low")
+
+    @property
+    def even(self) -> bool:
+        """Whether the tops are known and none of them stands out."""
+        return self.tops_known and not (self.proud or self.marked or self.unseated or self.low)
+
+    @property
+    def tops_known(self) -> bool:
+        """Whether nearly every top was spoken of, on all three lanes."""
+        return self.case.tops_known
+
+    # --- wear ---------------------------------------------------------------
+
+    @cached_property
+    def grooves(self) -> dict[int, float]:
+        """The deepest groove of each fret that counts, mm."""
+        found: dict[int, float] = {}
+        for (fret, _), mm in grooves_read(self.case.neck_map.neck_state).items():
+            if mm >= GROOVE_MM and fret <= self.neck.frets:
+                found[fret] = max(found.get(fret, 0.0), mm)
+        return found
+
+    @cached_property
+    def worn(self) -> tuple[int, ...]:
+        """Frets with a groove that counts or a wide flat."""
+        flats = flats_read(self.case.neck_map.neck_state)
+        wide = {fret for fret, mm in flats.items() if mm > LAND_MM and fret <= self.neck.frets}
+        return tuple(sorted({*self.grooves} | wide))
+
+    @property
+    def few(self) -> int:
+        """How many frets are a handful on this neck."""
+        return few_frets(self.case)
+
+    # --- wood ---------------------------------------------------------------
+
+    @cached_property
+    def wood(self) -> tuple[Finding, ...]:
+        """What no rod setting takes out: hump, S, a tongue that climbs."""
+        kinds = ("hump", "s-shape", "tongue")
+        return tuple(f for f in self.case.findings if f.kind in kinds and f.verdict != "good")
+
+    # --- relief -------------------------------------------------------------
+
+    @cached_property
+    def relief(self) -> Wanted | None:
+        """The relief at pitch against what is wanted."""
+        return wanted_relief(self.case.neck_map)
+
+    @property
+    def relief_off(self) -> bool:
+        """Whether the relief is known to be off what is wanted."""
+        return self.relief is not None and self.relief.off
+
+    @property
+    def relief_over(self) -> bool:
+        """Whether there is too much of it."""
+        return self.relief is not None and self.relief.off and self.relief.excess_mm > 0.0
+
+    @cached_property
+    def relief_blind(self) -> bool:
+        """Whether strings at pitch showed no light anywhere and no edge was laid: straight, or
+        bowed back, nothing tells.
+        """
+        lit, dark, asked = False, False, False
+        for one in self.case.neck_map.neck_state.taken:
+            reading = one.reading
+            if isinstance(reading, EdgeLie):
+                asked = True
+            if not isinstance(reading, StringGap) or reading.state.strings != "pitch":
+                continue
+            low, high = reading.low_support, reading.high_support
+            if low and high and low < reading.fret < high:
+                lit, dark = lit or shows_light(reading), dark or not shows_light(reading)
+            elif low and high:
+                asked = True
+        return dark and not lit and not asked
+
+    @property
+    def lanes_strung(self) -> tuple[int, ...]:
+        """Lanes (0 and 2) on which the relief was read at pitch."""
+        lanes = {
+            one.reading.lane
+            for one in self.case.neck_map.neck_state.taken
+            if isinstance(one.reading, StringGap)
+            and one.reading.state.strings == "pitch"
+            and one.reading.low_support
+        }
+        return tuple(k for k in (0, 2) if LANES[k] in lanes)
+
+    def stopped(self, *kinds: str) -> bool:
+        """Whether one of these stops stands."""
+        return any(stop.kind in kinds for stop in self.case.stops)
+
+    def stop_words(self) -> str:
+        """The stops in words."""
+        return " ".join(stop.words for stop in self.case.stops)
+
+    @property
+    def nut_waits(self) -> bool:
+        """Whether a chewed, gummed or unreachable rod nut still waits to be mended."""
+        return nut_trouble(self.case.neck_map.neck_state) is not None
+
+    # --- strings ------------------------------------------------------------
+
+    @cached_property
+    def rooms(self) -> Rooms | None:
+        """Room of every note at the player's touch; None where heights or relief are not known."""
+        sides = self.case.heights.sides
+        known = self.relief is not None and self.relief.as_figure
+        if not known or any(side.now_mm is None for side in sides):
+            return None
+        return self.weighing.on.rooms(TOUCHES[self.neck.touch])
+
+    @cached_property
+    def buzzing(self) -> int:
+        """How many fretted notes are predicted to buzz."""
+        if self.rooms is None:
+            return 0
+        strings, notes = self.rooms.room_mm.shape
+        words = [self.rooms.word(s, n) for s in range(strings) for n in range(1, notes)]
+        return sum(word == "will buzz" for word in words)
+
+    @cached_property
+    def roomy(self) -> bool:
+        """Whether every fretted note has room, by the map."""
+        return self.rooms is not None and bool(np.all(self.rooms.room_mm[:, 1:] > 0.0))
+
+    @cached_property
+    def heard_faults(self) -> tuple[tuple[int, int], ...]:
+        """Notes last heard to buzz or ring badly, (string, fret)."""
+        return heard_faults(self.case.neck_map.neck_state)
+
+    @property
+    def heard_clean(self) -> bool:
+        """Whether every note was played and rang clean."""
+        return heard_clean(self.case.neck_map.neck_state)
+
+    @cached_property
+    def raise_mm(self) -> tuple[float, float]:
+        """How far the low and the high string must come up over fret 12 to ring clean."""
+        if self.rooms is None:
+            return 0.0, 0.0
+        on = self.weighing.on
+        lowest, _ = on.lowest_clean_mm(TOUCHES[self.neck.touch])
+        need = np.maximum(lowest - on.heights_mm, 0.0)
+        half = len(need) // 2 or 1
+        return float(need[:half].max()), float(need[-half:].max())
+
+    @property
+    def too_low(self) -> bool:
+        """Whether the strings lie too low for the player's touch over tops that are even."""
+        return self.even and self.buzzing > 0 and max(self.raise_mm) > AS_WANTED_MM
+
+    # --- the owner ----------------------------------------------------------
+
+    @property
+    def complaint(self) -> str:
+        """What the owner says, in small letters."""
+        return self.neck.complaint.strip().lower()
+
+    def complains_of(self, words: tuple[str, ...]) -> bool:
+        """Whether the complaint has one of these words."""
+        return any(word in self.complaint for word in words)
+
+    @property
+    def wishes(self) -> bool:
+        """Whether string heights are wished for that the neck does not have."""
+        return any(side.off for side in self.case.heights.sides)
+
+    @property
+    def content(self) -> bool:
+        """Whether nobody complains, hears a fault or wishes for another height."""
+        return not self.complaint and not self.heard_faults and not self.wishes
+
+    # --- gates --------------------------------------------------------------
+
+    @cached_property
+    def unpressed(self) -> tuple[int, ...]:
+        """Frets that nobody has pressed yet."""
+        return unpressed(self.case.neck_map.neck_state)
+
+    def readings_of(self, *kinds: str) -> tuple[tuple[int, ...], tuple[int, ...]]:
+        """Numbers of the readings that speak for and against the findings of these kinds, the
+        weightiest first.
+        """
+        found = [f for f in self.case.findings if f.kind in kinds]
+        speaks_for = dict.fromkeys(n for f in found for n in f.speaks_for)
+        against = dict.fromkeys(n for f in found for n in f.speaks_against)
+        return tuple(speaks_for)[:8], tuple(against)[:8]

@@ -1,0 +1,61 @@
+"""From one neck's grounds to the course that a careful technician would go."""
+
+from __future__ import annotations
+
+from msgspec import structs
+
+from nuvrek.planning.case.course import MOST_LEGS, Leg
+from nuvrek.planning.judgement.grounds import Grounds
+from nuvrek.planning.judgement.kinds import RULES
+from nuvrek.planning.judgement.rules.content import NOTHING
+from nuvrek.readings.entries import WayKind
+
+
+def judge(grounds: Grounds) -> tuple[Leg, ...]:
+    """The legs of the course, the first to be gone first; never empty."""
+    course: list[Leg] = []
+    shut: set[WayKind] = set()
+    for rule in RULES.values():
+        if rule is NOTHING and course:
+            break
+        spoken = [
+            structs.replace(leg, rule=rule.key)
+            for leg in rule.speaks(grounds)
+            if leg.way not in shut
+        ]
+        course += [leg for leg in spoken if leg.way not in {other.way for other in course}]
+        if spoken:
+            shut |= {*rule.excludes}
+            if rule.final:
+                break
+    return tuple(_one_filing(course)[:MOST_LEGS])
+
+
+def _one_filing(course: list[Leg]) -> list[Leg]:
+    """Nothing is crowned twice: of the ways that file all or crown, only the first is gone; a full
+    level makes spot work before it needless, and sets the rod by itself.
+    """
+    whole = next((leg.way for leg in course if leg.way in _WHOLE), None)
+    kept: list[Leg] = []
+    filed = False
+    for leg in course:
+        if leg.way in _FILES:
+            if filed or (whole is not None and leg.way != whole):
+                continue
+            filed = True
+        if leg.way == "rod" and not leg.gate and whole in _SETS_THE_ROD:
+            continue
+        kept.append(leg)
+    return kept
+
+
+_WHOLE: tuple[WayKind, ...] = (
+    "refret",
+    "level",
+    "level-straight",
+    "level-held",
+    "level-lies",
+    "crown-first",
+)
+_SETS_THE_ROD: tuple[WayKind, ...] = ("level", "level-straight", "level-held", "crown-first")
+_FILES: tuple[WayKind, ...] = (*_WHOLE, "spot-level", "play-clean", "crown-few", "refret-some")

@@ -1,0 +1,42 @@
+"""The rules in the order in which they are asked: cheap cures first, wood and metal last, what is
+done at the bench first stands first in the course.
+"""
+
+from __future__ import annotations
+
+from nuvrek.planning.judgement.rule import Rule
+from nuvrek.planning.judgement.rules import (
+    bow_without_rod,
+    content,
+    ends,
+    nut_and_strings,
+    rod,
+    tops,
+    unread,
+    wear,
+    wood,
+)
+
+_LADDER = (
+    content.PLAYS_CLEAN,
+    nut_and_strings.NUT,
+    rod.OTHER_WAY,
+    rod.NUT_FIRST,
+    unread.BLIND,
+    rod.SET,
+    rod.NOTHING_LEFT,
+    bow_without_rod.BOW,
+    tops.SEAT,
+    tops.LIFT,
+    nut_and_strings.TOO_LOW,
+    tops.FILE,
+    wear.WORN,
+    wood.WOOD,
+    wood.TONGUE,
+    ends.ENDS,
+    nut_and_strings.HEIGHTS,
+    unread.UNREAD,
+    content.HARDWARE,
+    content.NOTHING,
+)
+RULES: dict[str, Rule] = {rule.key: rule for rule in _LADDER}

@@ -1,0 +1,72 @@
+"""A bow that no rod answers: strings, then the frets if they can pay, then new wire, heat, or a
+new neck, each against what it costs.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from nuvrek.estimate.findings.shapes import PULL_UNKNOWN_MM
+from nuvrek.planning.case.course import Leg
+from nuvrek.planning.judgement.grounds import Grounds
+from nuvrek.planning.judgement.rule import Rule
+from nuvrek.readings.entries import WayKind
+
+# Crown to spare above the least before a bow is dressed into the frets (common practice, no
+# source).
+SPARE_CROWN_MM = 0.05
+
+
+def _bow(g: Grounds) -> Iterator[Leg]:
+    case = g.case
+    if not g.relief_off or not case.rodless or g.stopped("nothing-left"):
+        return
+    stopped = f"{g.stop_words()} " if case.stops else ""
+    none = "This neck has no rod." if g.neck.rod == "none" else "The rod is out of it."
+    if g.possible("strings"):
+        yield Leg("strings", f"{stopped}{none} {g.ways['strings'].gist}", unless=_new_neck(g))
+        return
+    level = g.ways["level"]
+    spare = float(level.left_mm.min()) - case.neck_tops.least_crown_mm
+    if level.possible and spare >= SPARE_CROWN_MM:
+        unknown = case.neck_map.pull_doubt_mm > PULL_UNKNOWN_MM
+        slack = " Read it slack too before filing: the pull is not known." if unknown else ""
+        yield Leg(
+            "level",
+            f"{stopped}{none} Dressing the relief into the frets costs "
+            f"{case.length(level.metal_mm)} of metal and leaves enough.{slack}",
+            unless=_new_neck(g),
+        )
+        return
+    yield from _last(g, f"{stopped}{none} The frets can't pay for dressing the bow out.")
+
+
+def _last(g: Grounds, why: str) -> Iterator[Leg]:
+    """Without a rod to hold it heated wood tends to return: there new wire comes before heat."""
+    order: tuple[WayKind, ...] = ("heat", "refer", "refret")
+    if g.neck.rod == "none":
+        order = ("refret", "refer", "heat")
+    elif g.stopped("slack-back-bow"):
+        # A bolt-on neck is changed in a few hours.
+        order = ("new-neck", "refret", "refer")
+    for kind in order:
+        if g.possible(kind):
+            yield Leg(kind, f"{why} {g.ways[kind].gist}", unless=_new_neck(g))
+            return
+    yield Leg("leave", f"{why} Leave it, or have the neck itself seen to.", unless=_new_neck(g))
+
+
+def _new_neck(g: Grounds) -> str:
+    """The money side, in figures and without contempt."""
+    if "new-neck" not in g.ways:
+        return ""
+    return f"{g.ways['new-neck'].gist} The owner decides what it is worth."
+
+
+BOW = Rule(
+    "bow-without-rod",
+    "Bow that no rod answers: strings, the frets if they can pay, new wire, heat; a cure that "
+    "costs more than the goal is named beside a new neck.",
+    _bow,
+    excludes=("rod",),
+)

@@ -1,0 +1,21 @@
+"""Fret ends, after the tops."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from nuvrek.planning.case.course import Leg
+from nuvrek.planning.judgement.grounds import Grounds
+from nuvrek.planning.judgement.rule import Rule
+
+
+def _ends(g: Grounds) -> Iterator[Leg]:
+    if "ends" not in g.ways:
+        return
+    filed = bool(g.proud or g.marked or g.worn)
+    gate = "Levelled and crowned." if filed else ""
+    speaks_for, against = g.readings_of("fret-ends")
+    yield Leg("ends", g.ways["ends"].gist, gate, "", "", speaks_for, against)
+
+
+ENDS = Rule("ends", "Ends come after the tops, rounded early and little.", _ends)

@@ -1,0 +1,144 @@
+"""Single frets: pressed and seated first, filed by their marks, a low one lifted."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from nuvrek import words
+from nuvrek.planning.case.course import Leg
+from nuvrek.planning.judgement.grounds import Grounds
+from nuvrek.planning.judgement.rule import Rule
+from nuvrek.planning.ways.filing_words import over_driven_words
+
+# Just clean is gone instead of a fuller level when it takes so much less metal.
+MUCH_LESS = 0.6
+PRESS_FIRST = "Every fret pressed first: a beam only holds a loose one down."
+
+
+def _seat(g: Grounds) -> Iterator[Leg]:
+    if not g.unseated or "seat" not in g.ways:
+        return
+    loose = g.case.named("loose")
+    if loose == g.unseated:
+        what = words.frets_do(g.unseated, "moves or stands", "move or stand") + " off the wood"
+    else:
+        what = words.frets_do(g.unseated, "looks", "look") + " sprung"
+    speaks_for, against = g.readings_of("loose", "end-up", "middle-up")
+    yield Leg(
+        "seat",
+        f"{what}. Seat before filing; it rises again otherwise.",
+        unless="One that is pressed and holds is filed like any other, an end on that end alone.",
+        speaks_for=speaks_for,
+        speaks_against=against,
+    )
+
+
+def filing_gate(g: Grounds, levels: bool = False) -> str:
+    """What must be true before a file touches this neck; a way that ``levels`` sets the rod by
+    itself.
+    """
+    parts = []
+    if g.unseated:
+        parts.append(f"{words.upper_first(words.frets(g.unseated))} seated and read again.")
+    elif g.case.unread:
+        sits = words.frets_do(g.case.unread, "was seated and is", "were seated and are")
+        parts.append(f"{sits} read again.")
+    if g.unpressed:
+        parts.append(PRESS_FIRST)
+    if g.relief_off and not g.case.rodless and not levels:
+        parts.append("The rod set and the relief read.")
+    return " ".join(parts)
+
+
+def _file(g: Grounds) -> Iterator[Leg]:
+    """The frets that stand, by measure or by mark."""
+    standing = tuple(sorted({*g.proud, *g.marked}))
+    if not standing and not (g.unseated and g.case.unread):
+        return
+    if not standing:
+        return
+    speaks_for, against = g.readings_of("proud", "rocks", "end-high")
+    spot, level = g.ways["spot-level"], g.ways["level"]
+    fits = not [why for why in spot.why_not if why.startswith(("Too little", "To be left"))]
+    deep = [why for why in level.why_not if why.startswith(("Too little", "To be left"))]
+    few = spot.frets and len(spot.frets) <= g.few
+    if fits and spot.frets and (few or not g.tops_known):
+        marks = _marks_words(g)
+        why = (
+            f"{words.count(len(standing), 'fret stands', 'frets stand')}, {len(spot.frets)} to be "
+            f"filed, a quarter of the neck or fewer: {words.lower_first(spot.gist)}{marks}"
+        )
+        kind = "spot-level"
+    elif not deep:
+        why = (
+            f"Too many frets to file one by one ({len(spot.frets)}): one level brings all tops "
+            "together."
+        )
+        kind = "level"
+    elif fits and spot.frets:
+        why = "A full level would leave too little metal; spot work still fits."
+        kind = "spot-level"
+    else:
+        why = "Not enough metal to file what stands: new wire for those frets is the honest cure."
+        kind = "refret-some" if "refret-some" in g.ways else "refret"
+        if kind not in g.ways:
+            kind = "leave"
+    kind, why = _less(g, kind, why)
+    gate = filing_gate(g, levels=kind == "level")
+    reasons = " ".join([why, *over_driven_words(g.case)])
+    unless = "A leaf under the rocker refines the figures; none is needed to begin."
+    yield Leg(kind, reasons, gate, unless, speaks_for=speaks_for, speaks_against=against)
+
+
+def _marks_words(g: Grounds) -> str:
+    if not g.marked:
+        return ""
+    return " A mark is a reading: file until the ink is gone and nothing rocks."
+
+
+def _less(g: Grounds, kind: str, why: str) -> tuple[str, str]:
+    """Just clean, where the height that is wished for asks for much less metal."""
+    clean = g.ways.get("play-clean")
+    if clean is None or not clean.possible or kind not in ("spot-level", "level"):
+        return kind, why
+    usual = g.ways[kind]
+    if clean.metal_mm > MUCH_LESS * usual.metal_mm:
+        return kind, why
+    less = f"{g.case.length(clean.metal_mm)} instead of {g.case.length(usual.metal_mm)}"
+    if g.neck.height_low_mm is None or g.neck.height_high_mm is None:
+        low = clean.promise.height_low_mm or 0.0
+        told = f"For clean notes at {g.case.height(low)} low side, just clean takes {less}."
+        return kind, f"{why} {told}"
+    told = f"The string height that is wished for asks for no more than just clean: {less}."
+    return "play-clean", f"{why} {told}"
+
+
+def _lift(g: Grounds) -> Iterator[Leg]:
+    if "lift-fret" in g.ways:
+        speaks_for, against = g.readings_of("low")
+        yield Leg(
+            "lift-fret",
+            g.ways["lift-fret"].gist,
+            unless="Metal to spare, and the owner's say-so, would bring the others down to it.",
+            speaks_for=speaks_for,
+            speaks_against=against,
+        )
+
+
+SEAT = Rule(
+    "seat",
+    "An end or a fret that is up is pressed home first; no beam before every fret was pressed.",
+    _seat,
+)
+LIFT = Rule(
+    "lift",
+    "A fret pressed too deep is lifted or replaced; else all the others pay for it.",
+    _lift,
+    excludes=("level", "spot-level", "play-clean"),
+)
+FILE = Rule(
+    "marks-and-proud",
+    "A mark is a reading: a handful is filed until ink and rock are gone, many are levelled.",
+    _file,
+    excludes=("crown-few", "crown-first", "leave", "hardware"),
+)

@@ -1,0 +1,64 @@
+"""What nobody has read is unknown, and is read before a way that hangs on it."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from nuvrek import words
+from nuvrek.neck.description import LANE_WORDS, LANES
+from nuvrek.planning.case.course import Leg
+from nuvrek.planning.judgement.grounds import Grounds
+from nuvrek.planning.judgement.rule import Rule
+
+
+def missing(g: Grounds) -> tuple[str, ...]:
+    """What is not known yet, the first to be read first."""
+    found = []
+    if g.relief is None or not g.lanes_strung:
+        found.append("the relief at pitch")
+    elif not g.relief.as_figure and not g.relief.off:
+        found.append("the relief as a figure")
+    if g.case.unread_lanes:
+        if len(g.case.unread_lanes) == len(LANES):
+            found.append("which frets rock")
+        else:
+            lanes = words.listed(LANE_WORDS[LANES[k]] for k in g.case.unread_lanes)
+            found.append(f"which frets rock on the {lanes}")
+    if not g.case.neck_map.crown_measured:
+        found.append("how much crown is left")
+    return tuple(found)
+
+
+def _blind(g: Grounds) -> Iterator[Leg]:
+    if g.relief_blind:
+        yield Leg(
+            "read",
+            "No light shows under the string: straight, or bowed back, it can't tell which. Lay a "
+            "long edge on the frets and see whether it rocks before anything is turned.",
+            unless="Light under the string, or an edge that lies all along, answers it.",
+        )
+
+
+def _unread(g: Grounds) -> Iterator[Leg]:
+    lacking = missing(g)
+    if not g.tops_known or "the relief at pitch" in lacking:
+        yield Leg(
+            "read",
+            f"Not known yet: {words.listed(lacking)}. Until then nothing is filed and nothing is "
+            "called fine.",
+        )
+
+
+BLIND = Rule(
+    "blind",
+    "A string that shows no light tells nothing: the edge is asked before the rod.",
+    _blind,
+    excludes=("rod",),
+    final=True,
+)
+UNREAD = Rule(
+    "unread",
+    "Lanes and frets nobody measured are unknown; what hangs on them waits for the reading.",
+    _unread,
+    excludes=("leave", "hardware"),
+)

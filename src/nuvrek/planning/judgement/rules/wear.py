@@ -1,0 +1,64 @@
+"""Level but worn: re-profiled while the crowns can pay, new wire when they can't."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from nuvrek import words
+from nuvrek.planning.case.course import Leg
+from nuvrek.planning.judgement.grounds import SHALLOW_GROOVE_MM, Grounds
+from nuvrek.planning.judgement.rule import Rule
+from nuvrek.planning.judgement.rules.tops import filing_gate
+
+
+def _worn(g: Grounds) -> Iterator[Leg]:
+    if not g.worn or not g.even:
+        return
+    case, deepest = g.case, max(g.grooves.values(), default=0.0)
+    named = words.frets(g.worn)
+    speaks_for, against = g.readings_of("grooves", "flats", "thin-crown")
+    agree = ""
+    if g.grooves and min(g.grooves.values()) <= SHALLOW_GROOVE_MM:
+        agree = f" Grooves up to {case.length(SHALLOW_GROOVE_MM)} may stay with the owner's say-so."
+    few = len(g.worn) <= g.few
+    if few and g.possible("crown-few"):
+        why = f"The tops are level; only {named} are worn. {g.ways['crown-few'].gist}{agree}"
+        yield Leg("crown-few", why, filing_gate(g), "", "", speaks_for, against)
+        return
+    for kind in ("crown-first", "level"):
+        way = g.ways.get(kind)
+        if way is not None and not way.why_out:
+            why = (
+                f"The tops are level and {words.count(len(g.worn), 'fret is', 'frets are')} worn "
+                f"by up to {case.length(deepest)}: re-profile them, then a light level brings what "
+                f"is left together; the crowns can pay.{agree}"
+            )
+            unless = "Grooves left by agreement would keep the frets taller."
+            gate = filing_gate(g, levels=True)
+            yield Leg(kind, why, gate, unless, "", speaks_for, against)
+            return
+    yield from _too_worn(g, deepest, speaks_for, against)
+
+
+def _too_worn(
+    g: Grounds, deepest: float, speaks_for: tuple[int, ...], against: tuple[int, ...]
+) -> Iterator[Leg]:
+    case, least = g.case, g.case.neck_tops.least_crown_mm
+    crown = float(case.neck_tops.crown_mm.min())
+    why = (
+        f"Worn by up to {case.length(deepest)} on crowns of {case.length(crown)}: a level would "
+        f"leave less than the {case.length(least)} that is kept."
+    )
+    kind = "refret-some" if g.possible("refret-some") else "refret"
+    if kind in g.ways:
+        unless = "A lower least crown, or grooves left, agreed with the owner would put it off."
+        yield Leg(kind, f"{why} {g.ways[kind].gist}", "", unless, "", speaks_for, against)
+
+
+WORN = Rule(
+    "level-but-worn",
+    "Tops even but worn: crown the few, re-profile and level lightly the many, new wire when the "
+    "crowns are too low.",
+    _worn,
+    excludes=("leave", "hardware"),
+)

@@ -1,0 +1,73 @@
+"""Wood that no rod takes out: levelled over if the crowns can pay, trued at a refret if not."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from nuvrek.planning.case.course import Leg
+from nuvrek.planning.judgement.grounds import Grounds
+from nuvrek.planning.judgement.rule import Rule
+from nuvrek.planning.judgement.rules.tops import filing_gate
+
+
+def _wood(g: Grounds) -> Iterator[Leg]:
+    shapes = [f for f in g.wood if f.kind != "tongue"]
+    if not shapes:
+        return
+    worst = max(shapes, key=lambda f: abs(f.mm))
+    level, what = g.ways["level"], worst.headline
+    if not level.why_out:
+        yield Leg(
+            "level",
+            f"{what}; no rod setting takes it out. Level over it: "
+            f"{g.case.length(level.metal_mm)} of metal, and the crowns can pay.",
+            filing_gate(g, levels=True),
+            "True the wood instead at the next refret: it is the wood that is wrong.",
+            "",
+            worst.speaks_for,
+            worst.speaks_against,
+        )
+    elif "refret" in g.ways:
+        yield Leg(
+            "refret",
+            f"{what}; no rod setting takes it out, and the crowns can't pay for a level over it. "
+            f"{g.ways['refret'].gist}",
+            "",
+            "",
+            "",
+            worst.speaks_for,
+            worst.speaks_against,
+        )
+
+
+def _tongue(g: Grounds) -> Iterator[Leg]:
+    """A tongue that climbs: fall-away filed into it, or the neck's angle."""
+    climbs = [f for f in g.wood if f.kind == "tongue"]
+    if not climbs or (not g.heard_faults and not g.buzzing and not g.wishes):
+        return
+    if g.case.heights.lacking_mm > 0.0 and ("shim" in g.ways or "refer" in g.ways):
+        kind = "shim" if g.possible("shim") else "refer"
+        yield Leg(kind, f"{climbs[0].headline} and the saddle is spent. {g.ways[kind].gist}")
+    elif not g.ways["level"].why_out:
+        yield Leg(
+            "level",
+            f"{climbs[0].headline}: fall-away filed into the last frets gives the strings room.",
+            filing_gate(g, levels=True),
+            "",
+            "",
+            climbs[0].speaks_for,
+            climbs[0].speaks_against,
+        )
+
+
+WOOD = Rule(
+    "wood",
+    "A hump or an S that no rod takes out is levelled over, or trued when the crowns can't pay.",
+    _wood,
+    excludes=("leave", "hardware"),
+)
+TONGUE = Rule(
+    "tongue",
+    "A tongue that climbs is given fall-away, or the neck its angle.",
+    _tongue,
+)

@@ -1,0 +1,569 @@
+"""Every rule and every case of a careful technician's judgement: what is advised, and what a near
+miss must not bring about. Facts of the trade (common practice, no source) unless said otherwise.
+"""
+
+import unittest
+from collections.abc import Sequence
+from dataclasses import dataclass
+from typing import Any
+
+from nuvrek.estimate.findings.find import find
+from nuvrek.estimate.heightmap import map_neck
+from nuvrek.neck.description import LANES
+from nuvrek.planning.plan import Plan, make_plan
+from nuvrek.readings.entries import (
+    AnyEntry,
+    CrownHeight,
+    EdgeLie,
+    Heard,
+    OthersClean,
+    OthersFirm,
+    OthersStill,
+    Rock,
+    RodFeel,
+    RodMove,
+    Seated,
+    Size,
+    State,
+    StepDone,
+    StringGap,
+    StringHeight,
+)
+from tests.support import neck_state, neck_with
+
+SLACK = State(strings="slack")
+Entries = list[AnyEntry]
+
+
+def gaps(mm: float, state: State | None = None, high: float | None = None) -> Entries:
+    """The dip at pitch on both sides, read twice on two pairs of supports."""
+    there = state or State()
+    found: Entries = []
+    for lane, here in (("bass", mm), ("treble", mm if high is None else high)):
+        for low, top, share in ((1, 16, 1.0), (2, 15, 0.9)):
+            found.append(
+                StringGap(
+                    lane=lane,  # type: ignore[arg-type]
+                    low_support=low,
+                    high_support=top,
+                    fret=7,
+                    gap_mm=round(here * share, 3),
+                    state=there,
+                )
+            )
+    return found
+
+
+def swept(
+    rocks: dict[int, Sequence[str]] | None = None, leaf: float | None = None, frets: int = 22
+) -> Entries:
+    """The rocker over all three lanes: these frets rock on these lanes, all others are still."""
+    marked = rocks or {}
+    found: Entries = []
+    for lane in LANES:
+        here = [fret for fret, lanes in marked.items() if lane in lanes]
+        found += [Rock(lane=lane, fret=fret, says="rocks", gap_mm=leaf) for fret in here]
+        still = tuple(f for f in range(2, frets) if f not in here)
+        found.append(OthersStill(lane=lane, frets=still))
+    return found
+
+
+def all_across(*frets: int) -> dict[int, Sequence[str]]:
+    return dict.fromkeys(frets, LANES)
+
+
+def crowns(mm: float, at: Sequence[int] = (1, 5, 10, 16, 22)) -> Entries:
+    return [CrownHeight(lane="middle", fret=f, height_mm=mm) for f in at]
+
+
+def heights(low: float, high: float) -> Entries:
+    return [
+        StringHeight(side="bass", fret=12, height_mm=low),
+        StringHeight(side="treble", fret=12, height_mm=high),
+    ]
+
+
+def grooves(frets: Sequence[int], mm: float) -> Entries:
+    return [Size(what="groove", fret=f, string=2, mm=mm) for f in frets]
+
+
+def clean(strings: int = 6, frets: int = 22) -> Entries:
+    return [OthersClean(string=s, frets=tuple(range(frets))) for s in range(1, strings + 1)]
+
+
+PRESSED: Entries = [OthersFirm(frets=tuple(range(1, 23)))]
+FINE: Entries = [*gaps(0.15), *swept(), *crowns(1.2), *PRESSED]
+
+
+def judged(entries: Entries, **neck: Any) -> Plan:
+    neck_map = map_neck(neck_state(entries, neck_with(**neck)))
+    return make_plan(neck_map, find(neck_map), draw=False)
+
+
+@dataclass(frozen=True)
+class Case:
+    """Readings, the description, the course they lead to (its first ways), and words of it."""
+
+    entries: Entries
+    course: tuple[str, ...]
+    neck: dict[str, Any]
+    words: tuple[str, ...] = ()
+    never: tuple[str, ...] = ()
+
+
+def case(
+    entries: Entries,
+    *course: str,
+    words: tuple[str, ...] = (),
+    never: tuple[str, ...] = (),
+    **neck: Any,
+) -> Case:
+    return Case(entries, course, neck, words, never)
+
+
+WORN = tuple(range(1, 10))
+TALL = {"wire_height_mm": 1.4}
+CASES: dict[str, tuple[Case, ...]] = {
+    "level but worn, crowns tall: crown then light level, grooves by agreement": (
+        case(
+            [*gaps(0.15), *swept(), *crowns(1.3), *grooves(WORN, 0.15), *PRESSED],
+            "crown-first",
+            words=("re-profile", "worn"),
+            never=("leave", "hardware"),
+            complaint="It buzzes.",
+            **TALL,
+        ),
+        case(
+            [*gaps(0.13), *swept(), *crowns(1.3), *grooves(WORN, 0.25), *grooves((12,), 0.1)],
+            "crown-first",
+            words=("may stay",),
+            never=("leave",),
+            **TALL,
+        ),
+        # Near miss: two frets only are crowned by themselves.
+        case(
+            [*gaps(0.15), *swept(), *crowns(1.3), *grooves((1, 2), 0.15), *PRESSED],
+            "crown-few",
+            never=("level", "crown-first"),
+            **TALL,
+        ),
+    ),
+    "the same with crowns too low: new wire, the level refused with figures": (
+        case(
+            [*gaps(0.15), *swept(), *crowns(0.75), *grooves(WORN, 0.2)],
+            "refret",
+            words=("0.75", "0.80"),
+            never=("level", "crown-first", "leave"),
+            wire_height_mm=0.9,
+        ),
+        case(
+            [*gaps(0.15), *swept(), *crowns(0.9), *grooves(WORN, 0.22)],
+            "refret",
+            never=("level", "crown-first", "leave"),
+            wire_height_mm=1.0,
+        ),
+        # Near miss: the owner lets the least crown go down.
+        case(
+            [*gaps(0.15), *swept(), *crowns(0.9), *grooves(WORN, 0.15)],
+            "crown-first",
+            never=("refret",),
+            wire_height_mm=1.0,
+            least_crown_mm=0.6,
+        ),
+    ),
+    "rocks marked all across, no leaf: spot work until ink and rock are gone": (
+        case(
+            [*gaps(0.15), *swept(all_across(4, 9, 13, 18)), *crowns(1.2), *PRESSED],
+            "spot-level",
+            words=("mark is a reading", "ink is gone"),
+            never=("leave",),
+        ),
+        case(
+            [*gaps(0.13), *swept(all_across(6)), *crowns(1.1), *PRESSED],
+            "spot-level",
+            never=("leave", "level"),
+        ),
+        # Near miss: nothing rocks.
+        case(FINE, "leave", never=("spot-level", "level")),
+    ),
+    "both ends of one fret rock, middle still: press or tap the ends": (
+        case(
+            [*gaps(0.15), *swept({9: ("bass", "treble")}), *crowns(1.2)],
+            "seat",
+            never=("leave", "level"),
+        ),
+        case(
+            [*gaps(0.15), *swept({9: ("bass", "treble")}, 0.055), *crowns(1.2)],
+            "seat",
+        ),
+        # Near miss: pressed and firm, the ends are filed.
+        case(
+            [*gaps(0.15), *swept({9: ("bass", "treble")}, 0.07), *crowns(1.2), *PRESSED],
+            "spot-level",
+            never=("seat",),
+        ),
+    ),
+    "edge at pitch rocks about 8, light at both ends: back bow, loosen": (
+        case(
+            [
+                *(EdgeLie(lane=lane, says="rocks", fret=8) for lane in ("bass", "treble")),
+                *(
+                    StringGap(
+                        lane=lane, low_support=8, high_support=16, fret=1, by="edge", gap_mm=0.25
+                    )
+                    for lane in ("bass", "treble")
+                ),
+                *swept(),
+                *crowns(1.2),
+            ],
+            "rod",
+            words=("loosen", "back bow"),
+            complaint="Dead notes up the neck.",
+        ),
+        case(
+            [*gaps(-0.12), *swept(), *crowns(1.2)],
+            "rod",
+            words=("loosen",),
+            complaint="It chokes.",
+        ),
+        # Near miss: bowed back slack only, as wanted when strung.
+        case(
+            [
+                *FINE,
+                *gaps(-0.1, SLACK),
+            ],
+            "leave",
+            never=("rod",),
+        ),
+    ),
+    "no leaf goes under the string anywhere: ask for the edge": (
+        case([*gaps(0.0), *swept(), *crowns(1.2)], "read", words=("edge",), never=("rod",)),
+        case([*gaps(0.0)[:2], *swept()], "read", words=("edge",), never=("rod", "leave")),
+        # Near miss: light on one side answers.
+        case([*gaps(0.15, high=0.13), *swept(), *crowns(1.2), *PRESSED], "leave"),
+    ),
+    "tightened, and the relief rose: turn back, learn the sign": (
+        case(
+            [*gaps(0.30), RodMove(turns=0.25), *gaps(0.38, State(rod_turns=0.25)), *swept()],
+            "rod-back",
+            "rod",
+            words=("other way", "looser"),
+            never=("heat",),
+        ),
+        case(
+            [*gaps(0.05), RodMove(turns=-0.25), *gaps(-0.08, State(rod_turns=-0.25)), *swept()],
+            "rod-back",
+            words=("other way", "tighter"),
+        ),
+        # Near miss: it fell as it should.
+        case(
+            [*gaps(0.45), RodMove(turns=0.25), *gaps(0.36, State(rod_turns=0.25)), *swept()],
+            "rod",
+            never=("rod-back", "heat"),
+        ),
+    ),
+    "one-way rod out until slack, still too little relief: nothing left to let out": (
+        case(
+            [
+                *gaps(0.0 + 0.03),
+                RodMove(turns=-0.25, feel="slack"),
+                *gaps(0.05, State(rod_turns=-0.25)),
+                *swept(),
+                *crowns(1.2),
+            ],
+            "leave",
+            words=("nothing left to let out", "not spent"),
+            never=("level", "heat", "refer", "rod"),
+            rod="one-way",
+        ),
+        case(
+            [
+                *gaps(0.02),
+                RodMove(turns=-0.25, feel="slack"),
+                *gaps(0.04, State(rod_turns=-0.25)),
+                *gaps(0.0 - 0.1, State(strings="slack", rod_turns=-0.25)),
+                *swept(),
+                *crowns(1.2),
+            ],
+            "strings",
+            words=("nothing left to let out", "Heavier strings"),
+            never=("level", "heat"),
+            rod="one-way",
+            complaint="It buzzes.",
+        ),
+        # Near miss: a two-way rod is turned on until it bites.
+        case(
+            [
+                *gaps(0.03),
+                RodMove(turns=-0.25, feel="slack"),
+                *gaps(0.05, State(rod_turns=-0.25)),
+                *swept(),
+                *crowns(1.2),
+            ],
+            "rod",
+            words=("until it bites",),
+            complaint="It buzzes.",
+        ),
+    ),
+    "nut chewed or gummed: mended first, named until it is, then the rod": (
+        case(
+            [*gaps(0.35), RodMove(turns=-0.125, feel="binding"), *swept(), *crowns(1.2)],
+            "rod-nut",
+            "rod",
+            never=("level", "heat"),
+        ),
+        case(
+            [
+                *gaps(0.35),
+                RodFeel(feel="key slips"),
+                RodFeel(feel="firm"),
+                *swept(),
+                *crowns(1.2),
+            ],
+            "rod-nut",
+            "rod",
+        ),
+        # Near miss: mended since.
+        case(
+            [
+                *gaps(0.35),
+                RodFeel(feel="key slips"),
+                StepDone(step="free-nut"),
+                RodFeel(feel="free"),
+                *swept(),
+                *crowns(1.2),
+            ],
+            "rod",
+            never=("rod-nut",),
+        ),
+    ),
+    "open strings buzz and lie on fret 1: raise the nut there": (
+        case(
+            [
+                *FINE,
+                StringGap(lane="bass", low_support=0, high_support=3, fret=1, gap_mm=0.0),
+                Heard(string=6, fret=0, says="buzzes"),
+            ],
+            "nut",
+            words=("raise it on the low side",),
+        ),
+        case(
+            [
+                *FINE,
+                StringGap(lane="treble", low_support=0, high_support=3, fret=1, wont_go_mm=0.03),
+            ],
+            "nut",
+            words=("raise it on the high side",),
+            complaint="Open strings buzz.",
+        ),
+        # Near miss: it all but rests there and rings clean.
+        case(
+            [*FINE, StringGap(lane="bass", low_support=0, high_support=3, fret=1, gap_mm=0.02)],
+            "leave",
+            never=("nut",),
+        ),
+    ),
+    "zero fret too high: it comes down, no nut slot is filed": (
+        case(
+            [
+                *FINE,
+                *[StringGap(lane="bass", low_support=0, high_support=3, fret=1, gap_mm=0.3)] * 3,
+            ],
+            "zero-fret",
+            never=("nut",),
+            zero_fret=True,
+        ),
+        case(
+            [
+                *FINE,
+                *[StringGap(lane="treble", low_support=0, high_support=3, fret=1, gap_mm=0.25)] * 3,
+            ],
+            "zero-fret",
+            zero_fret=True,
+        ),
+        case(
+            [
+                *FINE,
+                *[StringGap(lane="bass", low_support=0, high_support=3, fret=1, gap_mm=0.3)] * 3,
+            ],
+            "nut",
+            never=("zero-fret",),
+        ),
+    ),
+    "strings very low, hard touch, frets even: raise them, frets and rod stay": (
+        case(
+            [*gaps(0.15), *swept(), *crowns(1.2), *heights(0.9, 0.8), *PRESSED],
+            "saddle",
+            words=("Raise the strings", "predicted to buzz"),
+            never=("level", "spot-level", "rod", "hardware"),
+            touch="firm",
+            complaint="It buzzes everywhere.",
+        ),
+        case(
+            [*gaps(0.15), *swept(), *crowns(1.2), *heights(0.7, 0.6), *PRESSED],
+            "saddle",
+            never=("level", "hardware"),
+        ),
+        # Near miss: the same touch over strings of a usual height.
+        case(
+            [*gaps(0.15), *swept(), *crowns(1.2), *heights(2.2, 2.0), *PRESSED],
+            "leave",
+            never=("saddle",),
+        ),
+    ),
+    "every note heard clean and nobody complains: leave it, whatever is usual": (
+        case([*gaps(0.28), *swept(), *crowns(1.2), *clean()], "leave", never=("rod",)),
+        case(
+            [*gaps(0.05), *swept(all_across(7)), *crowns(1.2), *clean()],
+            "leave",
+            words=("heard clean",),
+        ),
+        # Near miss: one note buzzes.
+        case(
+            [*gaps(0.35), *swept(), *crowns(1.2), *clean(), Heard(string=6, fret=3, says="buzzes")],
+            "rod",
+        ),
+    ),
+    "a fret pressed too deep: lift or replace it, beside what it costs the others": (
+        case(
+            [
+                *gaps(0.15),
+                Seated(fret=5, stopped="gone too far"),
+                *swept(all_across(4, 6), 0.05),
+                *crowns(1.2),
+                *PRESSED,
+            ],
+            "lift-fret",
+            words=("too far", "of metal"),
+            never=("level", "spot-level"),
+        ),
+        case(
+            [*gaps(0.15), *swept(all_across(10, 12), 0.05), *crowns(1.2), *PRESSED],
+            "lift-fret",
+            words=("Fret 11 sits",),
+        ),
+        # Near miss: one of them stands, the other does not rock.
+        case(
+            [*gaps(0.15), *swept(all_across(10), 0.08), *crowns(1.2), *PRESSED],
+            "spot-level",
+            never=("lift-fret",),
+        ),
+    ),
+    "three readings only: what is unknown is said, nothing that needs the rest is possible": (
+        case(gaps(0.15)[:3], "read", words=("Not known yet",), never=("leave", "hardware")),
+        case([*gaps(0.15)[:2], *crowns(1.2)[:1]], "read", never=("leave",)),
+        case(FINE, "leave", never=("read",)),
+    ),
+    "rodless, large bow, low crowns: new wire with the wood trued, no rod words": (
+        case(
+            [*gaps(0.5), *swept(), *crowns(0.7)],
+            "refret",
+            words=("trued", "tangs"),
+            never=("rod", "rod-nut", "level"),
+            rod="none",
+            wire_height_mm=0.75,
+        ),
+        case(
+            [*gaps(0.6), *swept(), *crowns(0.65)],
+            "refret",
+            never=("rod", "level"),
+            rod="none",
+            wire_height_mm=0.7,
+            least_crown_mm=0.6,
+        ),
+        # Near miss: tall crowns can pay.
+        case(
+            [*gaps(0.3), *gaps(0.15, SLACK), *swept(), *crowns(1.4)],
+            "level",
+            never=("refret", "rod"),
+            rod="none",
+            **TALL,
+        ),
+    ),
+    "both sides of twin rods by themselves: the side that is right stays": (
+        case(
+            [*gaps(0.15, high=-0.12), *swept(), *crowns(1.2)],
+            "rod",
+            words=("high side",),
+            rod="twin",
+            complaint="It chokes.",
+        ),
+        case([*gaps(0.45, high=0.15), *swept(), *crowns(1.2)], "rod", rod="twin"),
+        case([*gaps(0.15, high=0.16), *swept(), *crowns(1.2), *PRESSED], "leave", rod="twin"),
+    ),
+    "everything read, nothing found, and it rattles: hardware": (
+        case(FINE, "hardware", complaint="It rattles."),
+        case([*FINE, *heights(2.2, 2.0)], "hardware", complaint="A buzz somewhere."),
+        # Near miss: a rock explains it.
+        case(
+            [*gaps(0.15), *swept(all_across(8)), *crowns(1.2), *PRESSED],
+            "spot-level",
+            never=("hardware",),
+            complaint="It rattles.",
+        ),
+    ),
+    "a spent rod on a cheap bolted neck: the new neck is named with its hours": (
+        case(
+            [
+                *gaps(0.5),
+                RodMove(turns=0.25, feel="at its end"),
+                *gaps(0.5, State(rod_turns=0.25)),
+                *swept(),
+                *crowns(0.85),
+            ],
+            "heat",
+            words=("new bolt-on neck", "hours"),
+            joint="bolted",
+        ),
+        case(
+            [
+                *gaps(-0.15),
+                RodMove(turns=-0.25, feel="slack"),
+                *gaps(-0.15, State(rod_turns=-0.25)),
+                *swept(),
+                *crowns(0.82),
+            ],
+            "new-neck",
+            joint="bolted",
+            rod="one-way",
+            wire_height_mm=0.85,
+        ),
+        case(
+            [
+                *gaps(0.5),
+                RodMove(turns=0.25, feel="at its end"),
+                *gaps(0.5, State(rod_turns=0.25)),
+                *swept(),
+                *crowns(0.85),
+            ],
+            "heat",
+            never=("new-neck",),
+            joint="glued",
+        ),
+    ),
+}
+
+
+class Cases(unittest.TestCase):
+    def test_each_case_with_two_sets_of_numbers_and_a_near_miss(self) -> None:
+        for name, cases in CASES.items():
+            for number, one in enumerate(cases):
+                with self.subTest(name, number=number):
+                    self.assertGreaterEqual(len(cases), 3)
+                    plan = judged(one.entries, **one.neck)
+                    ways = tuple(leg.way for leg in plan.course)
+                    self.assertEqual(ways[: len(one.course)], one.course, plan.course)
+                    self.assertEqual(plan.advice, ways[0])
+                    self.assertFalse({*ways} & {*one.never}, ways)
+                    said = " ".join(
+                        [*plan.reasons, *(f"{leg.why} {leg.unless}" for leg in plan.course)]
+                    )
+                    if plan.rod is not None:
+                        said += f" {plan.rod.words}"
+                    said += " ".join(way.gist for way in plan.ways if way.kind in ways)
+                    for words in one.words:
+                        self.assertIn(words.lower(), said.lower())
+
+
+if __name__ == "__main__":
+    unittest.main()
