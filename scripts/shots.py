@@ -51,9 +51,11 @@ class Scene:
     def station(self, kind: str) -> Scene:
         """Down to the next station of a kind."""
         pad = self.window.stages["Measure"].keypad  # type: ignore[attr-defined]
-        while pad.station is None or pad.station.kind != kind:
+        for _ in range(200):
+            if pad.station is not None and pad.station.kind == kind:
+                return self
             self.keys(Qt.Key.Key_Down if pad.station is not None else Qt.Key.Key_Up)
-        return self
+        raise SystemExit(f"no station of kind {kind} in this round")
 
     def views(self, *names: str) -> Scene:
         """Lanes of Map on or off."""
@@ -151,7 +153,8 @@ def main() -> int:
         scene.open(BASS, "Map").keys(*[Qt.Key.Key_Right] * 13).shoot("map")
         scene.views("light", "above").keys("*").shoot("map-light-above")
         scene.views("light", "above").keys("*")
-        scene.open(MANDOLIN, "Measure").station("edge-lie").keys("7*", Qt.Key.Key_Up)
+        scene.open(MANDOLIN, "Measure").round("full").station("edge-lie")
+        scene.keys("7*", Qt.Key.Key_Up)
         scene.keys("7").shoot("measure-edge-rocks")
         scene.open(MANDOLIN, "Map", dark=True, inch=True).shoot("map-dark-thou")
         scene.open(BASS, "Choose", dark=False, inch=False).shoot("choose")

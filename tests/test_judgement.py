@@ -7,9 +7,13 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Any
 
+from msgspec import structs
+
 from nuvrek.estimate.findings.find import find
+from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import map_neck
-from nuvrek.neck.description import LANES
+from nuvrek.neck.description import LANES, NeckDescription
+from nuvrek.planning.judgement.kinds import RULES
 from nuvrek.planning.plan import Plan, make_plan
 from nuvrek.readings.entries import (
     AnyEntry,
@@ -29,6 +33,8 @@ from nuvrek.readings.entries import (
     StringGap,
     StringHeight,
 )
+from nuvrek.simulator.measuring import measure_round
+from nuvrek.simulator.strangers import Stranger, stranger
 from tests.support import neck_state, neck_with
 
 SLACK = State(strings="slack")
@@ -80,6 +86,23 @@ def heights(low: float, high: float) -> Entries:
     return [
         StringHeight(side="bass", fret=12, height_mm=low),
         StringHeight(side="treble", fret=12, height_mm=high),
+    ]
+
+
+def hump(mm: float) -> Entries:
+    """A notched edge over the joint: the wood rises there by so much."""
+    return [
+        StringGap(
+            lane=lane,
+            low_support=low,
+            high_support=high,
+            fret=16,
+            by="notched",
+            gap_mm=-mm,
+            state=SLACK,
+        )
+        for lane in LANES
+        for low, high in ((13, 19), (12, 20))
     ]
 
 
@@ -491,6 +514,42 @@ CASES: dict[str, tuple[Case, ...]] = {
         case([*gaps(0.45, high=0.15), *swept(), *crowns(1.2)], "rod", rod="twin"),
         case([*gaps(0.15, high=0.16), *swept(), *crowns(1.2), *PRESSED], "leave", rod="twin"),
     ),
+    "bare new neck: level on the straight board, relief open until strung": (
+        case(
+            [*swept(all_across(4, 9), 0.06), *gaps(0.02, SLACK), *crowns(1.2)],
+            "level-straight",
+            words=("open until it is strung",),
+            never=("read", "rod", "saddle"),
+            bare=True,
+        ),
+        case(
+            [*swept(), *gaps(0.05, SLACK), *crowns(1.1), *PRESSED],
+            "level-straight",
+            never=("read", "leave"),
+            bare=True,
+        ),
+        # Near miss: the same neck strung, everything even.
+        case([*FINE, *gaps(0.02, SLACK)], "leave", never=("level-straight",)),
+    ),
+    "a hump at the joint that the tops follow: level over it, or true it when too low": (
+        case(
+            [*gaps(0.15), *swept(), *crowns(1.3), *hump(0.16), *PRESSED],
+            "level",
+            words=("no rod setting takes it out",),
+            never=("leave", "hardware"),
+            complaint="Chokes at the joint.",
+            **TALL,
+        ),
+        case(
+            [*gaps(0.15), *swept(), *crowns(0.82), *hump(0.2)],
+            "refret",
+            words=("trued",),
+            never=("leave", "level"),
+            complaint="Chokes at the joint.",
+            wire_height_mm=0.9,
+        ),
+        case(FINE, "leave", never=("level", "refret")),
+    ),
     "everything read, nothing found, and it rattles: hardware": (
         case(FINE, "hardware", complaint="It rattles."),
         case([*FINE, *heights(2.2, 2.0)], "hardware", complaint="A buzz somewhere."),
@@ -563,6 +622,100 @@ class Cases(unittest.TestCase):
                     said += " ".join(way.gist for way in plan.ways if way.kind in ways)
                     for words in one.words:
                         self.assertIn(words.lower(), said.lower())
+
+    def test_every_rule_speaks_in_some_case(self) -> None:
+        spoken = {
+            leg.rule
+            for cases in CASES.values()
+            for one in cases
+            for leg in judged(one.entries, **one.neck).course
+        }
+        # The tongue and the heights have tests of their own, in test_cures.
+        self.assertLessEqual({*RULES} - spoken, {"tongue", "heights", "ends"})
+
+
+class NeverAgainstItsOwnEvidence(unittest.TestCase):
+    """Properties over made-up necks that share nothing with the judgement."""
+
+    def test_over_many_necks(self) -> None:
+        for seed in range(20_000, 20_000 + 120):
+            one = stranger(seed)
+            entries = measure_round(one.bench, "basic")
+            neck = structs.replace(
+                one.truth.neck, bare=one.kind == "bare", complaint="It buzzes." * (seed % 2)
+            )
+            neck_map = map_neck(neck_state(entries, neck))
+            findings = find(neck_map)
+            plan = make_plan(neck_map, findings, draw=False)
+            ways = [leg.way for leg in plan.course]
+            self.check(one, neck, findings, plan, ways)
+
+    def check(
+        self,
+        one: Stranger,
+        neck: NeckDescription,
+        findings: Sequence[Finding],
+        plan: Plan,
+        ways: list[str],
+    ) -> None:
+        stands = [f for f in findings if f.kind in ("proud", "rocks", "end-up", "loose")]
+        told = (one.kind, ways, [f.headline for f in stands])
+        # Rules 1 and 2: what stands or rocks is not left beside a complaint, nor hardware blamed.
+        if stands and neck.complaint:
+            self.assertFalse({*ways[:1]} & {"leave", "hardware"}, told)
+        # Rule 7: while a stop stands nothing turns the rod.
+        if plan.stops:
+            self.assertIsNone(plan.rod)
+            self.assertFalse(plan.course[0].way == "rod", told)
+        # Rules 11 and 16: the press gate before a file, nothing crowned twice.
+        filing = [way for way in ways if way in FILING]
+        self.assertLessEqual(len(filing), 1, told)
+        for leg in plan.course:
+            if leg.way in FILING and any(f.kind in ("loose", "end-up") for f in findings):
+                self.assertIn("seat", ways[: ways.index(leg.way)], told)
+            if leg.way in FILING:
+                keys = [step.key for step in plan.way(leg.way).steps]
+                self.assertIn("press", keys[: keys.index("file")])
+                self.assertLessEqual(sum(key.startswith("crown") for key in keys), 2)
+        # Rule 13: a way that hangs on what was not read is not possible.
+        for way in plan.ways:
+            self.assertFalse(way.possible and way.not_known)
+        # Rule 16: a bare neck has no strings to slacken.
+        if neck.bare:
+            for way in plan.ways:
+                if way.kind in FILING:
+                    self.assertNotIn("slacken", [step.key for step in way.steps])
+
+
+FILING = (
+    "spot-level",
+    "play-clean",
+    "crown-few",
+    "level",
+    "level-straight",
+    "level-held",
+    "level-lies",
+    "crown-first",
+)
+
+
+class Content(unittest.TestCase):
+    def test_what_plays_clean_with_a_content_owner_is_left(self) -> None:
+        for seed in range(21_000, 21_000 + 40):
+            one = stranger(seed)
+            if one.kind == "bare":
+                continue
+            heard = [
+                OthersClean(string=s, frets=tuple(range(one.truth.neck.frets)))
+                for s in range(1, one.truth.neck.strings + 1)
+            ]
+            entries = [*measure_round(one.bench, "basic"), *heard]
+            self.assertEqual(judged_neck(entries, one.truth.neck).advice, "leave", one.kind)
+
+
+def judged_neck(entries: Sequence[AnyEntry], neck: NeckDescription) -> Plan:
+    neck_map = map_neck(neck_state(entries, neck))
+    return make_plan(neck_map, find(neck_map), draw=False)
 
 
 if __name__ == "__main__":

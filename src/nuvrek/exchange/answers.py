@@ -119,6 +119,18 @@ def plan_answer(plan: Plan, neck_map: HeightMap) -> dict[str, Any]:
     return {
         "advice": plan.advice,
         "reasons": list(plan.reasons),
+        "course": [
+            {
+                "way": leg.way,
+                "why": leg.why,
+                "gate": leg.gate,
+                "unless": leg.unless,
+                "rule": leg.rule,
+                "for": list(leg.speaks_for),
+                "against": list(leg.speaks_against),
+            }
+            for leg in plan.course
+        ],
         "rod": _rod_answer(plan),
         "ways": [_way_answer(way, neck_map) for way in plan.ways],
         "curve": _curve_answer(plan),
@@ -230,7 +242,8 @@ def _way_answer(way: Way, neck_map: HeightMap) -> dict[str, Any]:
         "title": way.title,
         "gist": way.gist,
         "possible": way.possible,
-        "why_not": list(way.why_not),
+        "status": way.status,
+        "why_not": [*way.why_not, *way.not_known],
         "metal_off_mm": [
             {"fret": fret + 1, "lane": LANES[k], "mm": _mm(way.off_mm[fret, k])}
             for fret, k in places

@@ -70,7 +70,8 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     Only scale length, frets and joint fret are required. ``radius_mm`` of None means a flat or
     unknown board; ``end_radius_mm`` differs from it on a compound board. ``string_set`` goes from
     the low side to the high side; ``height_low_mm`` and ``height_high_mm`` are the string heights
-    wanted over fret 12.
+    wanted over fret 12. A
+    ``bare`` neck has no strings, and often no body.
     """
 
     scale_mm: ScaleMm
@@ -97,6 +98,7 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     zero_fret: bool = False
     bound: bool = False
     lacquered: bool = False
+    bare: bool = False
     wood: Line = ""
     wire_width_mm: SmallMm = 2.4
     wire_height_mm: SmallMm = 1.2

@@ -382,7 +382,7 @@ class Chosen(Entry, frozen=True, kw_only=True, tag="chosen"):
 
     ``rod`` says which way the rod goes, ``ends`` what is wrong with fret ends and is put right
     along the way, ``detail`` what a cheap cure or referral does on this neck; ``no_rod``: there is
-    none, or it is spent.
+    none, or it is spent; ``rod_stopped``: a stop stood.
     """
 
     way: WayKind
@@ -395,6 +395,9 @@ class Chosen(Entry, frozen=True, kw_only=True, tag="chosen"):
     # The tops in the order in which the file should take their ink.
     order: Places = ()
     no_rod: bool = False
+    rod_stopped: bool = False
+    # The ways that were to follow when it was chosen.
+    course: Annotated[tuple[WayKind, ...], Meta(max_length=12)] = ()
 
 
 class StepDone(Entry, frozen=True, kw_only=True, tag="step-done"):

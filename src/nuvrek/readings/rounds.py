@@ -150,8 +150,14 @@ def after_seating(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
 
 
 def after_levelling(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
-    """Strings still off: the rocker in three lanes, the dip, the metal left."""
-    return (_SLACKEN, *_sweeps(), *_gaps(neck, kit, "slack"), *_crowns(crown_frets(neck)))
+    """Strings still off, before any crown is rounded: the rocker in three lanes, the dip, flats
+    and the metal left.
+    """
+    flats = tuple(
+        Station(f"flat-{fret}", "size", "middle", fret, what="flat-width")
+        for fret in crown_frets(neck)
+    )
+    return (_SLACKEN, *_sweeps(), *_gaps(neck, kit, "slack"), *flats, *_crowns(crown_frets(neck)))
 
 
 def later_look(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
@@ -161,14 +167,18 @@ def later_look(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
 
 
 def closing_round(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
-    """After the work: the rocker once more, strung up again relief and string heights."""
+    """After the work, strung up: relief, and every string's height. What the rocker and the caliper
+    have to say belongs before the crowning; the notes are heard in the string room.
+    """
+    fret = min(12, neck.frets)
+    inner = tuple(
+        Station(f"height-string-{string}", "string-height", "bass", fret, string=string)
+        for string in range(neck.strings - 1, 1, -1)
+    )
     return (
-        Station("slack-again", "state", state=State(strings="slack")),
-        *(_renamed(s) for s in _sweeps()),
-        Station("closing-crown", "crown-height", "middle", crown_frets(neck)[0]),
         Station("string-up", "state", state=State(strings="pitch")),
         *(_renamed(s) for s in _gaps(neck, kit, "pitch")),
-        *(_renamed(s) for s in _heights(neck)),
+        *(_renamed(s) for s in (_heights(neck)[0], *inner, _heights(neck)[1])),
     )
 
 

@@ -7,8 +7,9 @@ from typing import TYPE_CHECKING
 
 from nuvrek import words
 from nuvrek.neck.crown import STILL_MM
-from nuvrek.neck.description import LANE_WORDS
-from nuvrek.readings.entries import SIDES, Filed, Rock, Side
+from nuvrek.neck.description import LANE_WORDS, LANES
+from nuvrek.readings.entries import SIDES, CrownHeight, Filed, OthersStill, Rock, Side
+from nuvrek.readings.journal import Later
 from nuvrek.units import Unit, format_length
 
 if TYPE_CHECKING:
@@ -43,6 +44,8 @@ def compare(solved: Solved, unit: Unit, height_unit: Unit) -> tuple[Outcome, ...
             _thinnest(solved, unit),
             *(_height(solved, side, height_unit) for side in SIDES),
             *_clean(solved, height_unit),
+            _notes(solved),
+            _later(solved, unit),
         )
         if row
     )
@@ -68,7 +71,7 @@ def _relief(solved: Solved, unit: Unit) -> Outcome | None:
     )
     relief = relief_now(solved.map)
     if relief is None or not _closed(solved, "closing-gap"):
-        return Outcome("Relief at pitch", said, "not read yet", None, "Take the closing readings.")
+        return Outcome("Relief at pitch", said, "not measured", None, "Take the closing readings.")
     result = f"{format_length(relief.mm, unit)} ± {format_length(relief.doubt_mm, unit)}"
     off_by = abs(relief.mm - promise.relief_mm)
     kept = off_by <= (promise.relief_doubt_mm or 0.0) + relief.doubt_mm
@@ -84,8 +87,8 @@ def _rock(solved: Solved, unit: Unit) -> Outcome | None:
     if promise is None or promise.largest_rock_mm is None:
         return None
     said = f"none over {format_length(max(promise.largest_rock_mm, STILL_MM), unit)}"
-    if not _closed(solved, "closing-sweep"):
-        return Outcome("Rocker", said, "not read yet", None, "Sweep the rocker once more.")
+    if not _swept_since_filed(solved):
+        return Outcome("Rocker", said, "not measured", None, "Sweep the rocker once more.")
     rocking = _rocking_since(solved)
     if not rocking:
         return Outcome("Rocker", said, "still all along", True, "as promised")
@@ -102,6 +105,23 @@ def _rock(solved: Solved, unit: Unit) -> Outcome | None:
     return Outcome("Rocker", said, result, kept, remark)
 
 
+def _last_filed(solved: Solved) -> int:
+    """The number of the last filing since the way was chosen, or of the choice."""
+    filed = [w.number for w in solved.neck_state.work if isinstance(w.entry, Filed)]
+    return max([solved.neck_state.chosen_number, *filed])
+
+
+def _swept_since_filed(solved: Solved) -> bool:
+    """Whether the rocker went over all three lanes since the last filing."""
+    since = _last_filed(solved)
+    lanes = {
+        one.reading.lane
+        for one in solved.neck_state.taken
+        if isinstance(one.reading, OthersStill) and one.number > since
+    }
+    return len(lanes) == len(LANES)
+
+
 def _rocking_since(solved: Solved) -> dict[int, float]:
     """Frets that rocked since the way was chosen, with the least height (mm) each reading
     proves.
@@ -109,11 +129,7 @@ def _rocking_since(solved: Solved) -> dict[int, float]:
     found: dict[int, float] = {}
     for one in solved.neck_state.taken:
         rock = one.reading
-        if (
-            one.number > solved.neck_state.chosen_number
-            and isinstance(rock, Rock)
-            and rock.says == "rocks"
-        ):
+        if one.number > _last_filed(solved) and isinstance(rock, Rock) and rock.says == "rocks":
             proved = rock.gap_mm if rock.gap_mm is not None else rock.slides_mm or 0.0
             found[rock.fret] = max(found.get(rock.fret, 0.0), proved)
     return found
@@ -148,8 +164,10 @@ def _thinnest(solved: Solved, unit: Unit) -> Outcome | None:
     if promise is None or promise.thinnest_mm is None:
         return None
     said = format_length(promise.thinnest_mm, unit)
-    if not _closed(solved, "closing-crown"):
-        return Outcome("Thinnest crown", said, "not read yet", None, "One crown height tells.")
+    since = _last_filed(solved)
+    taken = solved.neck_state.taken
+    if not any(isinstance(t.reading, CrownHeight) and t.number > since for t in taken):
+        return Outcome("Thinnest crown", said, "not measured", None, "One crown height tells.")
     now = float(solved.map.crown_mm.min())
     kept = now >= promise.thinnest_mm - 0.04
     remark = "as promised" if kept else "thinner than promised"
@@ -170,7 +188,7 @@ def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
     heights = heights_of(solved.neck_state)
     now = (heights.low if side == "bass" else heights.high).now_mm
     if now is None or not _closed(solved, "closing-height"):
-        return Outcome(name, said, "not read yet", None, "Take the closing readings.")
+        return Outcome(name, said, "not measured", None, "Take the closing readings.")
     off_by = abs(now - promised)
     if off_by <= AS_WANTED_MM:
         remark = "as promised"
@@ -187,7 +205,7 @@ def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
     promise = chosen.promise if chosen is not None else None
     if chosen is None or promise is None or not chosen.off or promise.clean_doubt_mm is None:
         return ()
-    ready = _closed(solved, "closing-sweep") and _closed(solved, "closing-gap")
+    ready = _swept_since_filed(solved) and _closed(solved, "closing-gap")
     now = _lowest_now(solved) if ready else None
     rows = []
     for side, said in zip(SIDES, (promise.clean_low_mm, promise.clean_high_mm), strict=True):
@@ -196,7 +214,7 @@ def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
         doubted = format_length(promise.clean_doubt_mm, unit)
         told = f"{promised} ± {doubted}"
         if said is None or now is None:
-            rows.append(Outcome(name, told, "not read yet", None, "Rocker and relief tell."))
+            rows.append(Outcome(name, told, "not measured", None, "Rocker and relief tell."))
             continue
         mm, doubt = now[0] if side == "bass" else now[1]
         kept = mm <= said + promise.clean_doubt_mm + doubt
@@ -215,3 +233,46 @@ def _lowest_now(solved: Solved) -> tuple[tuple[float, float], tuple[float, float
 
     lowest, doubt = string_up(solved.map).lowest_clean_mm(TOUCHES[solved.map.neck.touch])
     return (float(lowest[0]), float(doubt[0])), (float(lowest[-1]), float(doubt[-1]))
+
+
+def _notes(solved: Solved) -> Outcome | None:
+    """Every note by ear, where the way was to be heard."""
+    from nuvrek.planning.ways.kinds import of_family
+    from nuvrek.readings.what_was_read import heard_clean, heard_faults
+
+    chosen = solved.neck_state.chosen
+    if chosen is None or of_family(chosen.way, "not heard"):
+        return None
+    faults = heard_faults(solved.neck_state)
+    if faults:
+        named = words.listed(f"string {string} fret {fret}" for string, fret in faults[:3])
+        return Outcome("Every note", "clean", f"{named} not", False, "String room names the frets.")
+    if heard_clean(solved.neck_state):
+        return Outcome("Every note", "clean", "heard clean", True, "as promised")
+    return Outcome("Every note", "clean", "not measured", None, "Play every note in String room.")
+
+
+# Relief that has moved by less than this and its doubt has held (common practice, no source).
+HELD_MM = 0.03
+
+
+def _later(solved: Solved, unit: Unit) -> Outcome | None:
+    """The look after one to two weeks: held, crept on the way the work went, or moved."""
+    from nuvrek.planning.rod.relief import relief_over_moves
+
+    neck_state = solved.neck_state
+    waits = [n for n, (_, shift) in enumerate(neck_state.shifts) if isinstance(shift, Later)]
+    since = [n for n in waits if neck_state.shifts[n][0] > neck_state.chosen_number]
+    if neck_state.chosen is None or not since or not _closed(solved, ""):
+        return None
+    over = relief_over_moves(solved.map, SIDES)
+    (before, _), (after, doubt) = over[since[0]], over[since[0] + 1]
+    change = after - before
+    told = f"{format_length(before, unit)} then, {format_length(after, unit)} now"
+    if abs(change) <= max(HELD_MM, doubt):
+        return Outcome("After one to two weeks", "held", told, True, "held")
+    tightened = sum(move.turns for _, move in neck_state.rod_moves) > 0.0
+    crept = (change < 0.0) == tightened
+    what = "crept on the way it was turned" if crept else "moved back"
+    remark = f"{what}, by {format_length(abs(change), unit)}"
+    return Outcome("After one to two weeks", "held", told, False, remark)

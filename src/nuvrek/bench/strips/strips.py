@@ -65,6 +65,7 @@ class CrownStrip(Struct, frozen=True):
     least_mm: float
     measured: tuple[bool, ...]
     grooves_mm: tuple[float, ...] = ()  # the deepest groove read at each fret
+    figures: tuple[str, ...] = ()  # what is left of each crown, in the unit of the bench
 
 
 class SideStrip(Struct, frozen=True):
@@ -276,4 +277,6 @@ def crown_strip(solved: Solved, unit: Unit, off: Mapping[int, float] | None = No
     for (fret, _), mm in grooves_read(neck_map.neck_state).items():
         deepest[fret] = max(deepest.get(fret, 0.0), mm)
     under = f"keep {format_length(least, unit)}"
-    return CrownStrip("Crown left", under, crown, filed, least, measured, tuple(deepest.values()))
+    figures = tuple(format_number(mm - off, unit) for mm, off in zip(crown, filed, strict=True))
+    grooves = tuple(deepest.values())
+    return CrownStrip("Crown left", under, crown, filed, least, measured, grooves, figures)

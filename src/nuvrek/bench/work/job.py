@@ -19,17 +19,19 @@ from nuvrek.readings.entries import (
     Chosen,
     Filed,
     Heated,
+    OthersFirm,
     Promise,
     Seated,
     StateChange,
     StepDone,
 )
 from nuvrek.readings.journal import Later, NeckState
+from nuvrek.readings.what_was_read import unpressed
 
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
     from nuvrek.estimate.heightmap import HeightMap
-    from nuvrek.planning.plan import Way
+    from nuvrek.planning.plan import Plan, Way
 
 
 def choose(session: Session, solved: Solved, way: Way) -> None:
@@ -63,7 +65,15 @@ def chosen_entry(solved: Solved, way: Way, neck_map: HeightMap) -> Chosen:
         detail=way.gist[:MOST_LETTERS],
         order=_ink_order(neck_map, way) if off else (),
         no_rod=plan.rodless,
+        rod_stopped=bool(plan.stops) and not plan.rodless,
+        course=following(plan, way.kind),
     )
+
+
+def following(plan: Plan, kind: str) -> tuple[str, ...]:
+    """The ways of the course that come after one of its own; none after another way."""
+    kinds = [leg.way for leg in plan.course]
+    return tuple(kinds[kinds.index(kind) + 1 :]) if kind in kinds else ()
 
 
 def _ink_order(neck_map: HeightMap, way: Way) -> tuple[tuple[int, Lane], ...]:
@@ -103,8 +113,14 @@ def steps_in_hand(neck_state: NeckState) -> tuple[Step, ...]:
         agreed=neck_state.agreed,
         crowned=frets_to_crown(neck.wire_width_mm, neck.wire_height_mm, most),
         no_rod=chosen.no_rod or neck.rod == "none",
+        rod_stopped=chosen.rod_stopped,
     )
-    return steps_of(chosen.way, neck, doing)
+    steps = steps_of(chosen.way, neck, doing)
+    pressed = not unpressed(neck_state) and "press" not in neck_state.steps_done
+    gone = {"press"} if pressed else set()
+    # What closes the job belongs to the last way of a course.
+    gone |= {"prove", "look-again"} if chosen.course else set()
+    return tuple(step for step in steps if step.key not in gone)
 
 
 def next_step(neck_state: NeckState) -> Step | None:
@@ -197,6 +213,9 @@ def tick(
         case "file":
             filed = _filed_as_planned(session.neck_state)
             done.extend([filed] if filed is not None else [])
+        case "press":
+            left = unpressed(session.neck_state)
+            done.extend([OthersFirm(frets=left, state=state)] if left else [])
         case "tick" | "rod" | "measure":
             pass
         case _:

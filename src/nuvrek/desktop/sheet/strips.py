@@ -198,7 +198,8 @@ class _Tops(StripPainter):
 class _Crown(StripPainter):
     def paint(self, lane: CrownStrip) -> None:
         tallest = max([*lane.crown_mm, lane.least_mm]) * 1.25
-        per_mm = (self.box.height() - 20) / tallest
+        over = self.theme.px(13) if lane.figures else 0
+        per_mm = (self.box.height() - 20 - over) / tallest
         floor = self.box.bottom() - 14
         self.p.setRenderHint(QPainter.RenderHint.Antialiasing, False)
         for fret, (crown, off, measured) in enumerate(
@@ -221,6 +222,7 @@ class _Crown(StripPainter):
                 self.p.setPen(Qt.PenStyle.NoPen)
                 self.p.setBrush(self.colour("brass"))
                 self.p.drawRect(QRectF(x - 7, top, 14, max(off * per_mm, 3.0)))
+        self._figures(lane, floor, per_mm)
         y = floor - lane.least_mm * per_mm
         self.p.setPen(QPen(self.colour("plum"), 1.4, Qt.PenStyle.DashLine))
         self.p.drawLine(QPointF(self.box.left(), y), QPointF(self.box.right(), y))
@@ -228,6 +230,21 @@ class _Crown(StripPainter):
         self.words(
             self.box.right() - 8, self.box.bottom() - 7, note, size=11, figures=False, align="right"
         )
+
+    def _figures(self, lane: CrownStrip, floor: float, per_mm: float) -> None:
+        """What is left of each crown, over it; where frets stand close every other one."""
+        wide = self.theme.px(32)
+        right = -1e9
+        for fret, figure in sorted(
+            enumerate(lane.figures, 1), key=lambda pair: self.g.fret_x(pair[0])
+        ):
+            x = self.g.fret_x(fret)
+            if x - wide / 2 < right:
+                continue
+            right = x + wide / 2
+            thin = lane.crown_mm[fret - 1] - lane.off_mm[fret - 1] < lane.least_mm
+            top = floor - lane.crown_mm[fret - 1] * per_mm - self.theme.px(7)
+            self.words(x, top, figure, "plum" if thin else "muted", 11, bold=thin)
 
 
 class _Values(StripPainter):

@@ -8,6 +8,7 @@ from PyQt6.QtCore import QRectF, QSize
 from PyQt6.QtGui import QPaintEvent
 from PyQt6.QtWidgets import QGridLayout, QSizePolicy, QVBoxLayout, QWidget
 
+from nuvrek import words
 from nuvrek.bench.strips.filing import metal_strip
 from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
 from nuvrek.bench.work.job import choose
@@ -16,6 +17,7 @@ from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Stage, button
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.course_view import CourseView
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.desktop.widgets.way_row import (
     HEADS,
@@ -27,14 +29,18 @@ from nuvrek.desktop.widgets.way_row import (
 )
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.readings.entries import WayKind
+from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import Unit, format_length, unit_word
 
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
+    from nuvrek.planning.case.course import Leg
     from nuvrek.planning.case.way import Plan, Way
 
 _LONGEST_HEAD = 84
-MOST_WAYS = 18
+# Ways of these states always have a row.
+_OPEN = ("possible", "not known")
+MOST_WAYS = 27
 
 
 class _Heads(QWidget):
@@ -73,17 +79,24 @@ class ChooseStage(Stage):
     def __init__(self, app: AppState, bar: BenchBar) -> None:
         super().__init__(app, bar)
         self.kind: WayKind | None = None
+        self.unfolded = False
+        self.course = CourseView(app)
+        self.course.picked.connect(self._pick)
         self.sheet = SheetView(app.theme)
         self.heads = _Heads(app)
         self.heads.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.rows = [WayRow(app) for _ in range(MOST_WAYS)]
         self.take = button("Take this way", main=True)
         self.take.clicked.connect(self._take)
+        self.out = button("")
+        self.out.setProperty("role", "quiet")
+        self.out.clicked.connect(self._unfold)
         self.filing = button("Plan the filing")
         self.filing.clicked.connect(lambda: self.app.stage_wanted.emit("Filing"))
         column = self.column = QVBoxLayout(self)
         column.setContentsMargins(18, 4, 18, 6)
         column.setSpacing(3)
+        column.addWidget(self.course)
         column.addWidget(self.sheet)
         # The heads stand over the figures of the rows, so they run as wide as those; the buttons
         # lie over their empty part.
@@ -96,11 +109,31 @@ class ChooseStage(Stage):
         for number, row in enumerate(self.rows):
             row.chosen.connect(lambda number=number: self._select(number))
             column.addWidget(row)
+        column.addWidget(self.out)
         column.addStretch(1)
 
     def enter(self) -> None:
-        self.kind = None
+        self.kind, self.unfolded = None, False
         super().enter()
+
+    def shown(self, plan: Plan) -> list[Way]:
+        """The ways that have a row: those that can't be gone now only while they are unfolded."""
+        course = {leg.way for leg in plan.course}
+        return [
+            way
+            for way in plan.ways
+            if self.unfolded or way.status in _OPEN or way.kind in course or way.kind == self.kind
+        ]
+
+    def _unfold(self) -> None:
+        self.unfolded = not self.unfolded
+        self.refresh()
+
+    def _pick(self, kind: str) -> None:
+        self.kind = kind
+        self.bar.notice = ""
+        self.setFocus()
+        self.refresh()
 
     @property
     def plan(self) -> Plan | None:
@@ -116,7 +149,7 @@ class ChooseStage(Stage):
         plan = self.plan
         if plan is None:
             return None
-        kinds = [way.kind for way in plan.ways]
+        kinds = [way.kind for way in self.shown(plan)]
         return kinds.index(self.kind if self.kind in kinds else plan.advice)
 
     def _select(self, number: int) -> None:
@@ -124,14 +157,17 @@ class ChooseStage(Stage):
         plan = self.plan
         if plan is None:
             return
-        self.kind = plan.ways[number].kind
+        self.kind = self.shown(plan)[number].kind
         self.setFocus()
         self.refresh()
 
     def key(self, name: str) -> bool:
         plan, at = self.plan, self.index
-        if plan is None or at is None or name not in ("up", "down", "enter", "0", "back"):
+        if plan is None or at is None or name not in ("up", "down", "enter", "0", "back", "/"):
             return False
+        if name == "/":
+            self._unfold()
+            return True
         if name == "enter":
             self._take()
         elif name == "back":
@@ -140,7 +176,7 @@ class ChooseStage(Stage):
             self.app.stage_wanted.emit("Filing")
         else:
             step = 1 if name == "down" else -1
-            self._select(max(0, min(len(plan.ways) - 1, at + step)))
+            self._select(max(0, min(len(self.shown(plan)) - 1, at + step)))
         return True
 
     def _take(self) -> None:
@@ -148,9 +184,9 @@ class ChooseStage(Stage):
         if solved is None or session is None or plan is None or at is None:
             self.bar.say("The ways are being weighed anew. One moment, then Enter.")
             return
-        way = plan.ways[at]
+        way = self.shown(plan)[at]
         if not way.possible:
-            self.bar.say(" ".join(way.why_not))
+            self.bar.say(" ".join((*way.why_not, *way.not_known)))
             return
         if self.app.write(lambda: choose(session, solved, way)):
             self.app.stage_wanted.emit("Work")
@@ -167,9 +203,10 @@ class ChooseStage(Stage):
             self.bar.show_words("Weighing the ways", message=self.app.waiting)
             return
         in_hand = session.neck_state.chosen.way if session.neck_state.chosen else None
-        for row in self.rows[len(plan.ways) :]:
+        shown = self.shown(plan)
+        for row in self.rows[len(shown) :]:
             row.hide()
-        for number, (row, way) in enumerate(zip(self.rows, plan.ways, strict=False)):
+        for number, (row, way) in enumerate(zip(self.rows, shown, strict=False)):
             row.show()
             row.way, row.neck = way, solved.neck_state.neck
             row.selected, row.advised, row.taken = (
@@ -179,19 +216,35 @@ class ChooseStage(Stage):
             )
             row.setAccessibleName(_row_name(row, way.title, way.gist, s.unit, way.metal_mm))
             row.update()
-        way = plan.ways[at]
-        self._fit(plan, way, solved)
+        way = shown[at]
+        self._fit(shown, plan, way, solved)
+        self._fill_out(plan)
         self.take.setEnabled(way.possible)
         self.heads.update()
-        self._fill_bar(plan, plan.advice == way.kind)
+        self._fill_bar(plan, way)
 
-    def _fit(self, plan: Plan, way: Way, solved: Solved) -> None:
-        """Rows and heads at the size at which all ways fit; the sheet takes what they leave."""
+    def _fill_out(self, plan: Plan) -> None:
+        """One line for all ways that can't be gone now."""
+        out = [way for way in plan.ways if way.status == "out"]
+        waiting = [way for way in plan.ways if way.status == "waits"]
+        self.out.setVisible(bool(out or waiting))
+        told = []
+        if out:
+            told.append(f"{words.count(len(out), 'way is', 'ways are')} out")
+        if waiting:
+            told.append(f"{words.count(len(waiting), 'waits', 'wait')} for another step")
+        does = "hide them" if self.unfolded else "why?"
+        self.out.setText(f"{', '.join(told)}: {does}  (/)")
+
+    def _fit(self, shown: list[Way], plan: Plan, way: Way, solved: Solved) -> None:
+        """Course, rows and heads at the size at which all fit; the sheet takes what they leave."""
         s, neck_state = self.app.settings, solved.neck_state
         filed = frozenset(
             int(f) + 1 for f in (way.off_mm.max(axis=1) > WORTH_FILING_MM).nonzero()[0]
         )
-        percent = self.heads.percent = fitting_percent(plan.ways, self.height())
+        room = self.height() - 42 * len(plan.course) - 30
+        percent = self.heads.percent = fitting_percent(shown, room)
+        self.course.show_course(plan.course, way.kind, min(percent, 100))
         t = row_theme(self.app, percent)
         for row in self.rows:
             row.percent = percent
@@ -200,8 +253,8 @@ class ChooseStage(Stage):
         for made in (self.take, self.filing):
             made.setStyleSheet(f"font-size: {t.px(14)}px; padding: {t.px(4)}px {t.px(10)}px;")
             made.setFixedHeight(t.px(36))
-        used = sum(row.row_px + 3 for row in self.rows[: len(plan.ways)])
-        left_over = self.height() - used - t.px(52)
+        used = sum(row.row_px + 3 for row in self.rows[: len(shown)]) + self.course.high + 3
+        left_over = self.height() - used - t.px(52) - t.px(24)
         self.sheet.setVisible(left_over > 80)
         self.sheet.setFixedHeight(max(min(left_over, 250), 80))
         alone = frozenset(neck_state.agreed.untouched)
@@ -213,18 +266,23 @@ class ChooseStage(Stage):
         lanes = (drawn,) if left_over > 130 else ()
         self.sheet.show_neck(neck_state.neck, lanes, Dots(filed=filed, alone=alone))
 
-    def _fill_bar(self, plan: Plan, advised: bool) -> None:
+    def _fill_bar(self, plan: Plan, way: Way) -> None:
         session, s = self.app.session, self.app.settings
-        if session is None or self.index is None:
+        if session is None:
             return
-        way = plan.ways[self.index]
-        reasons = plan.reasons if advised else way.why_not
-        head = f"{way.title}: {way.gist}" if way.possible else f"{way.title}: not now"
+        leg = next((leg for leg in plan.course if leg.way == way.kind), None)
+        if leg is not None:
+            # Why stands in the course above; here is what is known, and what would change it.
+            known = plan.reasons[:-1] if leg is plan.course[0] else ()
+            reasons = (*known, *([f"Unless: {leg.unless}"] if leg.unless else ()))
+        else:
+            reasons = (*way.why_not, *way.not_known)
+        now = "not known yet" if way.status == "not known" else "not now"
+        head = f"{way.title}: {way.gist}" if way.possible else f"{way.title}: {now}"
         if way.possible and len(head) > _LONGEST_HEAD:
             # What does not fit large is said small.
             head = way.title
-            told = any(way.gist in reason for reason in reasons)
-            reasons = reasons if told else (way.gist, *reasons)
+            reasons = reasons if leg is not None else (way.gist, *reasons)
         if way.doubt is not None and way.possible:
             from nuvrek.planning.forecast.doubt import doubt_words
 
@@ -233,9 +291,26 @@ class ChooseStage(Stage):
             head,
             message=" ".join(reasons) or "Another way is advised; this one is open to you.",
             state=session.neck_state.state,
-            right_title="Enter takes this way" if way.possible else "",
-            right=("up and down: compare", "0: plan the filing"),
+            right_title="why this way" if leg is not None else "Enter takes this way",
+            right=self._why(leg) if leg is not None else ("up and down: compare", "0: filing"),
         )
+
+    def _why(self, leg: Leg) -> tuple[str, ...]:
+        """The rule behind a leg, and the readings that speak for and against it."""
+        from nuvrek.planning.judgement.kinds import RULES
+
+        solved, s = self.app.fresh, self.app.settings
+        rule = RULES.get(leg.rule)
+        told = [rule.says] if rule is not None else []
+        if solved is not None:
+            readings = {one.number: one.reading for one in solved.neck_state.taken}
+            for sign, numbers in (("for", leg.speaks_for), ("against", leg.speaks_against)):
+                for number in numbers[:2]:
+                    if number in readings:
+                        reading = readings[number]
+                        value = value_words(reading, s.unit, s.height_unit)
+                        told.append(f"{sign}  {place_words(reading)}: {value}")
+        return tuple(told[:4])
 
 
 def _row_name(row: WayRow, title: str, gist: str, unit: Unit, metal_mm: float) -> str:

@@ -62,6 +62,7 @@ _CHECKS = (
     ("zero_fret", "Zero fret"),
     ("bound", "Bound edges"),
     ("lacquered", "Lacquered board"),
+    ("bare", "Bare neck, no strings"),
     ("left_handed", "Left-handed"),
     ("nut_on_right", "Nut lies to the right"),
 )

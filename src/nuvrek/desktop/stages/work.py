@@ -10,8 +10,10 @@ from nuvrek.bench.pages.rod_loop_words import LoopWords, loop_words
 from nuvrek.bench.pages.work import dots_for, file_words, metal_words, strip_for, table_of
 from nuvrek.bench.session import undo_hint
 from nuvrek.bench.strips.strips import AnyStrip
+from nuvrek.bench.work.course_walk import Gate, gate_of
 from nuvrek.bench.work.ink_order import InkWalk
 from nuvrek.bench.work.job import (
+    choose,
     left_to_file,
     log_filed,
     look_again_words,
@@ -239,6 +241,9 @@ class WorkStage(Stage):
     def _tick(self) -> None:
         session = self.app.session
         step = next_step(session.neck_state) if session else None
+        if session is not None and step is None:
+            self._go_on()
+            return
         if session is None or step is None:
             return
         heat = self._heat_of(step)
@@ -252,6 +257,19 @@ class WorkStage(Stage):
                 self.app.stage_wanted.emit("Prove")
             else:
                 self.refresh()
+
+    def _go_on(self) -> None:
+        """Past the gate: the next way of the course, as weighed on the neck as it is now."""
+        session, solved = self.app.session, self.app.fresh
+        gate = None if session is None else gate_of(session.neck_state, solved)
+        if session is None or solved is None or gate is None or gate.way is None:
+            return
+        if gate.waits or not gate.way.possible:
+            self.bar.say(f"Not yet: {gate.waits}")
+            return
+        way = gate.way
+        if self.app.write(lambda: choose(session, solved, way)):
+            self.refresh()
 
     def _heat_of(self, step: Step) -> Heated | None:
         """What is written beside the heating, from its fields; None when one of them can't be
@@ -383,7 +401,11 @@ class WorkStage(Stage):
 
     def _step(self, now: Step | None, any_steps: bool) -> None:
         t, c = self.app.theme, self.app.theme.colours
-        self.done.setVisible(now is not None)
+        session = self.app.session
+        gate = gate_of(session.neck_state, self.app.fresh) if session and any_steps else None
+        going = now is None and gate is not None and gate.way is not None
+        self.done.setVisible(now is not None or going)
+        self.done.setText("Go on" if going else "Done")
         rod_known = self.app.session is not None and self.app.session.neck_state.neck.rod != "none"
         self.rod.setVisible(rod_known and (now is None or now.action == "rod" or now.key == "set"))
         twin = self.app.session is not None and self.app.session.neck_state.neck.rod == "twin"
@@ -391,12 +413,7 @@ class WorkStage(Stage):
         self.heat.setVisible(now is not None and now.action == "heat")
         self.caution.setVisible(now is not None and bool(now.cautions))
         if now is None:
-            self.step_title.setText("All steps are ticked" if any_steps else "No way is in hand")
-            self.step_text.setText(
-                "Prove holds promise and result side by side."
-                if any_steps
-                else "Take one in Choose; its steps appear here."
-            )
+            self._ended(gate, any_steps)
         else:
             self.step_title.setText(now.title)
             again = look_again_words(self.app.session.neck_state) if self.app.session else ""
@@ -411,6 +428,23 @@ class WorkStage(Stage):
             f"font-size: {t.px(15)}px; color: {c.ink}; background: {c.card}; border-left: "
             f"5px solid {c.plum}; padding: {t.px(8)}px;"
         )
+
+    def _ended(self, gate: Gate | None, any_steps: bool) -> None:
+        """All steps of the way in hand are ticked: the gate to the next one, or the end."""
+        if gate is not None and gate.way is not None:
+            self.step_title.setText(f"Next: {gate.way.title}")
+            waits = f"First: {gate.waits} " if gate.waits else ""
+            self.step_text.setText(f"{gate.changed or gate.why} {waits}".strip())
+            return
+        self.step_title.setText("All steps are ticked" if any_steps else "No way is in hand")
+        if gate is not None:
+            self.step_text.setText(f"{gate.changed} Prove holds promise and result side by side.")
+        else:
+            self.step_text.setText(
+                "Prove holds promise and result side by side."
+                if any_steps
+                else "Take one in Choose; its steps appear here."
+            )
 
     def _more_words(self, step: Step) -> str:
         """What the plan says of a filing or crowning step."""

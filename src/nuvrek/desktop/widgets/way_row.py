@@ -175,12 +175,18 @@ class WayRow(QWidget):
         """A way that is not open now: its name and why, small."""
         t, muted = self.theme, self.app.theme.colours["muted"]
         high = float(self.height())
-        self._text(painter, QRectF(14, 0, t.px(_TITLE) - 14, high), f"○ {way.title}", 13, muted)
+        self._text(
+            painter,
+            QRectF(14, 0, t.px(_TITLE) - 14, high),
+            f"{'?' if way.status == 'not known' else '○'} {way.title}",
+            13,
+            muted,
+        )
         left = t.px(_TITLE)
         self._text(
             painter,
             QRectF(left, 0, self.width() - left - 14, high),
-            " ".join(way.why_not),
+            " ".join((*way.why_not, *way.not_known)),
             13,
             muted,
         )

@@ -129,20 +129,20 @@ class Grounds:
 
     @property
     def relief_off(self) -> bool:
-        """Whether the relief is known to be off what is wanted."""
-        return self.relief is not None and self.relief.off
+        """Whether the relief is known to be off what is wanted; a bare neck has none yet."""
+        return not self.neck.bare and self.relief is not None and self.relief.off
 
     @property
     def relief_over(self) -> bool:
         """Whether there is too much of it."""
-        return self.relief is not None and self.relief.off and self.relief.excess_mm > 0.0
+        return self.relief_off and self.relief is not None and self.relief.excess_mm > 0.0
 
     @cached_property
     def relief_blind(self) -> bool:
         """Whether strings at pitch showed no light anywhere and no edge was laid: straight, or
         bowed back, nothing tells.
         """
-        lit, dark, asked = False, False, False
+        lit, dark, asked = False, False, self.neck.bare
         for one in self.case.neck_map.neck_state.taken:
             reading = one.reading
             if isinstance(reading, EdgeLie):

@@ -6,6 +6,7 @@ from __future__ import annotations
 
 from nuvrek.planning.judgement.rule import Rule
 from nuvrek.planning.judgement.rules import (
+    bare,
     bow_without_rod,
     content,
     ends,
@@ -27,6 +28,7 @@ _LADDER = (
     rod.NOTHING_LEFT,
     bow_without_rod.BOW,
     tops.SEAT,
+    bare.BARE,
     tops.LIFT,
     nut_and_strings.TOO_LOW,
     tops.FILE,

@@ -26,7 +26,7 @@ def string_up_step() -> Step:
     return Step(
         "string-up",
         "String up and tune",
-        "To pitch, then let the neck settle for a while.",
+        "Nut back with a drop of glue, no more. To pitch, then let the neck settle for a while.",
         15,
         "pitch",
         (),
@@ -41,9 +41,9 @@ def rod_steps(words: str) -> tuple[Step, ...]:
             "rod",
             "Turn the rod",
             (
-                f"To begin with: {words[:1].lower()}{words[1:]} A quarter turn or less at "
-                "once, retune, measure again. Stop if it resists, if it is at its end, or if "
-                "two moves bring no answer."
+                f"When this was chosen: {words[:1].lower()}{words[1:]} The bar below says what is "
+                "due now. A quarter turn or less at once, retune, measure again. Stop if it "
+                "resists, if it is at its end, or if two moves bring no answer."
             ),
             10,
             "rod",
@@ -84,6 +84,20 @@ def seating_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
         frets,
     )
     return (*press, again)
+
+
+def press_step() -> Step:
+    """The gate to filing."""
+    return Step(
+        "press",
+        "Press every fret",
+        "A finger on every fret, both ends and the middle. One that moves is seated first: note it "
+        "in Measure. Neighbours that merely look gappy get a drop of thin glue, so that they can't "
+        "move under the beam. Enter says that all were pressed and none moved.",
+        5,
+        "press",
+        cautions=(cautions.GLUE,),
+    )
 
 
 def prove_step() -> Step:

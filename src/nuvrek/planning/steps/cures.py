@@ -157,8 +157,9 @@ def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
             "heat",
             "Heat, and leave until quite cold",
             (
-                "About 95 °C (200 °F) aimed at the board's source of glue, never left alone. "
-                "Twice is common."
+                "A pack at about 90 to 95 °C (195 to 200 °F) when it is taken out, on the board "
+                "under a towel and falling from there; left until quite cold, hours or days. Never "
+                "left alone while it is hot. Again if bow is left."
             ),
             90,
             "heat",

@@ -39,13 +39,22 @@ def tape_step(neck: NeckDescription) -> Step:
     else:
         face = "Bare face: any tape that leaves no glue; along each fret first, then between them."
     warn = (cautions.PICKUPS, cautions.LACQUER) if neck.lacquered else (cautions.PICKUPS,)
-    text = f"{face} Leave only the frets bare; cover pickups and the top."
+    base = "A low-tack base strip under stronger tape keeps the glue off the wood. "
+    text = f"{face} {base}Leave only the frets bare; cover pickups and the top."
     return Step("tape", "Tape the board and cover pickups", text, 15, cautions=warn)
 
 
 def end_steps(ends: tuple[EndFault, ...], neck: NeckDescription) -> tuple[Step, ...]:
     """Putting right what is wrong with fret ends, in bench order."""
     steps = []
+    if "sprouting" in ends and not (neck.bound or neck.lacquered):
+        text = (
+            "Early and little: between the frets, with a scraper or fine paper, before the ends "
+            "are touched, so that the hand runs over wood and wire alike."
+        )
+        steps.append(
+            Step("end-roll", "Roll the edge of the board", text, 10, cautions=(cautions.DUST,))
+        )
     if "sprouting" in ends:
         bound = " Stop at the binding: it is softer than the wire." if neck.bound else ""
         text = f"A flat file along the edge until no end stands past it, and no further.{bound}"
@@ -62,14 +71,6 @@ def end_steps(ends: tuple[EndFault, ...], neck: NeckDescription) -> tuple[Step, 
             "middle of an outer string to where the rounding begins."
         )
         steps.append(Step("end-round", "Round the ends by a hair", text, 25, cautions=_FILING))
-    if "sprouting" in ends and not (neck.bound or neck.lacquered):
-        text = (
-            "Between the frets, with a scraper or fine paper, so that the hand runs over wood "
-            "and wire alike."
-        )
-        steps.append(
-            Step("end-roll", "Roll the edge of the board", text, 15, cautions=(cautions.DUST,))
-        )
     if "tape-lip" in ends:
         text = "Peel the tape, then one light pass of the file over each end with a lip."
         steps.append(Step("end-lip", "Take off the lips", text, 5, cautions=(cautions.DUST,)))
@@ -84,7 +85,7 @@ def polish_steps(mark: int, finish: int) -> tuple[Step, ...]:
     finer = f", then pads {', '.join(pads)}" if pads else ""
     text = (
         f"Paper {', '.join(papers)}{finer}: along the fret, then across it, until the "
-        "marks of the one before are gone. "
+        "marks of the one before are gone; the ends through the same grits. "
         "Skip none; what stays in now stays for good."
     )
     return (

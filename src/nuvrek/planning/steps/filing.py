@@ -134,10 +134,31 @@ def level_steps(frets: tuple[int, ...], agreed: Agreed, neck: NeckDescription) -
         "Stop when each top is touched, the file runs smooth and the rocker is still."
     )
     marking = "Ink along every crown: the last ink to go shows the lowest top."
+    out = "Tapped out from the side, shims under it noted; a zero fret is taped over."
     return (
+        Step("nut-out", "Nut out of the way", out, 5),
         Step("mark", "Mark all fret tops", marking, 5),
         Step("file", "Level all frets", text, 45, "file", frets, _FILING),
+        *_short_leveller(agreed, neck),
     )
+
+
+def _short_leveller(agreed: Agreed, neck: NeckDescription) -> tuple[Step, ...]:
+    """What a straight beam can't cut: a dip, a fall-away, a crest."""
+    parts = []
+    fall = neck.fall_away_mm if agreed.fall_away_mm is None else agreed.fall_away_mm
+    if agreed.dressed_mm > 0.0:
+        parts.append(f"the dip in the middle, {agreed.dressed_mm:.2f} mm")
+    if fall > 0.0:
+        start = agreed.fall_from or neck.joint_fret
+        parts.append(f"the fall-away from fret {start} on, {fall:.2f} mm at the end")
+    if not parts:
+        return ()
+    text = (
+        "A straight beam cuts none: a few strokes with a short leveller for "
+        f"{words.listed(parts)}. For a crest the hand behind the neck and pressure on it."
+    )
+    return (Step("short", "Short leveller", text, 10, cautions=_FILING),)
 
 
 def _radius_block_words(neck: NeckDescription) -> str:
@@ -153,6 +174,18 @@ def _radius_block_words(neck: NeckDescription) -> str:
     return (
         f"A radius block cuts a cylinder and leaves {leaves:.2f} mm of dip under the outer "
         "strings; the plan is straight along each string. "
+    )
+
+
+def levelled_step() -> Step:
+    """The gate to crowning: pretty frets on a bowed neck are work done twice."""
+    return Step(
+        "levelled",
+        "Read again before crowning",
+        "Rocker over three lanes, the dip, flats and crowns: the round After levelling. No crown "
+        "is rounded before the tops hold.",
+        8,
+        "measure",
     )
 
 

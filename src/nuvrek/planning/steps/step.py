@@ -8,7 +8,7 @@ from msgspec import Struct
 
 from nuvrek.readings.entries import Agreed, EndFault
 
-Action = Literal["tick", "rod", "seat", "file", "slack", "pitch", "measure", "heat"]
+Action = Literal["tick", "rod", "seat", "file", "slack", "pitch", "measure", "heat", "press"]
 
 
 class Step(Struct, frozen=True):

@@ -9,6 +9,7 @@ from collections.abc import Callable
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps.common import (
     look_again_step,
+    press_step,
     prove_step,
     rod_steps,
     seating_steps,
@@ -20,6 +21,7 @@ from nuvrek.planning.steps.filing import (
     crown_few_steps,
     crown_steps,
     level_steps,
+    levelled_step,
     spot_steps,
     worn_step,
 )
@@ -59,14 +61,14 @@ def ends(neck: NeckDescription, doing: Doing) -> Steps:
 
 def spot(neck: NeckDescription, doing: Doing) -> Steps:
     """A few frets filed."""
-    filing = (slacken_step(), tape_step(neck), *spot_steps(doing.frets))
-    return (*filing, *_after_filing(neck, doing))
+    filing = (press_step(), tape_step(neck), *spot_steps(doing.frets))
+    return (*_off(neck), *filing, *_after_filing(neck, doing))
 
 
 def crown_few(neck: NeckDescription, doing: Doing) -> Steps:
-    """A few worn frets crowned anew."""
-    filing = (slacken_step(), tape_step(neck), *crown_few_steps(doing.frets, neck))
-    return (*filing, *_after_filing(neck, doing))
+    """A few worn frets crowned anew: the file has rounded them, nothing is crowned twice."""
+    filing = (press_step(), tape_step(neck), *crown_few_steps(doing.frets, neck))
+    return (*_off(neck), *filing, *_finish(neck, doing))
 
 
 def level(
@@ -77,19 +79,31 @@ def level(
     def steps(neck: NeckDescription, doing: Doing) -> Steps:
         worn = (worn_step(neck),) if worn_first else ()
         filing = (tape_step(neck), *worn, *level_steps(doing.frets, doing.agreed, neck))
-        return (*lay(doing), *filing, *_after_filing(neck, doing))
+        laid = tuple(step for step in lay(doing) if not (neck.bare and step.key == "slacken"))
+        return (press_step(), *laid, *filing, *_after_filing(neck, doing))
 
     return steps
 
 
+def _off(neck: NeckDescription) -> Steps:
+    """Strings off, where there are any."""
+    return () if neck.bare else (slacken_step(),)
+
+
 def _after_filing(neck: NeckDescription, doing: Doing) -> Steps:
+    crowned = crown_steps(doing.crowned, neck)
+    gate = (levelled_step(),) if crowned else ()
+    return (*gate, *crowned, *_finish(neck, doing))
+
+
+def _finish(neck: NeckDescription, doing: Doing) -> Steps:
+    """Ends, polish, and strings on again; a bare neck is done when it is polished."""
     agreed = doing.agreed
-    return (
-        *crown_steps(doing.crowned, neck),
+    metal = (
         *end_steps(doing.ends, neck),
         *polish_steps(agreed.level_grit, agreed.finish_grit),
-        string_up_step(),
-        *(rod_steps(doing.rod) if doing.rod else ()),
-        prove_step(),
-        look_again_step(),
     )
+    if neck.bare:
+        return metal
+    rod = rod_steps(doing.rod) if doing.rod else ()
+    return (*metal, string_up_step(), *rod, prove_step(), look_again_step())

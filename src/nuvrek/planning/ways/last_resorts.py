@@ -76,7 +76,10 @@ def heat(weighing: Weighing) -> Draft | None:
     )
     low, high = (so_far.expected_mm + sign * so_far.doubt_mm for sign in (-1, 1))
     out = f"up to {length(high)}" if low <= 0.0 else f"{length(low)} to {length(high)}"
-    gist = f"A cycle may take out {out}, and may not hold.{done}"
+    gist = (
+        f"Heat, one cycle: {out} of bow may come out, and it may not hold.{done} Judged by travel "
+        "regained: strung up with the rod tight, the rod has to be loosened to the relief wanted."
+    )
     why = []
     if case.neck.lacquered:
         why.append("Not on a lacquered board: heat lifts the finish.")

@@ -14,7 +14,9 @@ from nuvrek.planning.judgement.rule import Rule
 def missing(g: Grounds) -> tuple[str, ...]:
     """What is not known yet, the first to be read first."""
     found = []
-    if g.relief is None or not g.lanes_strung:
+    if g.neck.bare:
+        pass
+    elif g.relief is None or not g.lanes_strung:
         found.append("the relief at pitch")
     elif not g.relief.as_figure and not g.relief.off:
         found.append("the relief as a figure")

@@ -1,0 +1,34 @@
+"""A bare new neck: levelled on the straight board, its relief open until it is strung."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from nuvrek.planning.case.course import Leg
+from nuvrek.planning.judgement.grounds import Grounds
+from nuvrek.planning.judgement.rule import Rule
+from nuvrek.planning.judgement.rules.tops import filing_gate
+
+
+def _bare(g: Grounds) -> Iterator[Leg]:
+    if not g.neck.bare or not g.tops_known or g.unseated:
+        return
+    kind = "level" if g.case.rodless else "level-straight"
+    way = g.ways.get(kind)
+    if way is None or way.why_out:
+        return
+    yield Leg(
+        kind,
+        f"A bare neck: one light level on the straight board, {g.case.length(way.metal_mm)} of "
+        "metal. Its relief stays open until it is strung.",
+        filing_gate(g, levels=True),
+        "Read it again strung up, before nut and saddle are set.",
+    )
+
+
+BARE = Rule(
+    "bare",
+    "A bare neck has no strings to slacken and no relief yet: level on the straight board.",
+    _bare,
+    excludes=("rod", "level", "spot-level", "leave", "hardware", "saddle"),
+)
