@@ -7,6 +7,7 @@ import tempfile
 from pathlib import Path
 from typing import Any
 
+import msgspec
 from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication
@@ -16,6 +17,18 @@ from nuvrek.desktop.app import demo_settings, open_demo
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import Window
+from nuvrek.neck.description import LANES
+from nuvrek.readings.entries import (
+    SIDES,
+    AnyEntry,
+    Describe,
+    OthersFirm,
+    OthersStill,
+    RodMove,
+    Size,
+    State,
+    StringGap,
+)
 from nuvrek.simulator.measuring import default_rng
 from nuvrek.simulator.simulated_job import simulated_neck
 from nuvrek.simulator.stand_in_gauge import StandIn, indicator_run
@@ -44,6 +57,17 @@ class Scene:
         self.window.show_stage(stage)
         return self
 
+    def append(self, *entries: AnyEntry) -> Scene:
+        """Write into the open neck's journal."""
+        self.window.app.session.append(*entries)  # type: ignore[union-attr]
+        return self
+
+    def show(self, stage: str) -> Scene:
+        """The page anew, with what was written."""
+        self.window.show_stage("Map")
+        self.window.show_stage(stage)
+        return self
+
     def round(self, name: str) -> Scene:
         self.window.stages["Measure"].change_round(name)  # type: ignore[attr-defined]
         return self
@@ -61,6 +85,13 @@ class Scene:
         """Lanes of Map on or off."""
         for name in names:
             self.window.stages["Map"].views.toggle(name)  # type: ignore[attr-defined]
+        return self
+
+    def card(self, begins: str) -> Scene:
+        """Press the finding that begins so."""
+        page: Any = self.window.stages["Map"]
+        card = next(c for c in page.cards if c.accessibleName().startswith(begins))
+        card.click()
         return self
 
     def keys(self, *keys: Any) -> Scene:
@@ -93,15 +124,38 @@ def _gauge_lost(scene: Scene) -> None:
 
 
 def _rods(scene: Scene) -> None:
-    """The string list, two moves in the loop, twin rods, side by side."""
-    page: Any = scene.open(STEEL, "Take in").window.stages["Take in"]
-    page.show_page(1)
-    page.strings.tuning.setCurrentIndex(2)
-    scene.shoot("strings")
+    """Two moves in the loop, and one that the relief answered the other way."""
     scene.open(STEEL, "Choose").keys(
         ENTER, "*", ENTER, ENTER, "+", "+", ENTER, ".16", ENTER, ".16", ENTER
     ).shoot("work-rod")
-    scene.open(BARITONE, "Choose").keys(ENTER).shoot("work-twin-rods")
+    scene.open(BARITONE, "Choose").append(*_other_way()).show("Choose").keys(ENTER)
+    scene.shoot("work-wrong-way")
+
+
+def _other_way() -> list[AnyEntry]:
+    """Tightened by a quarter, and there is more relief than before."""
+    found: list[AnyEntry] = []
+    for turns, mm in ((0.0, 0.45), (0.25, 0.55)):
+        if turns:
+            found.append(RodMove(turns=turns, feel="firm"))
+        state = State(rod_turns=turns, rod_high_turns=turns)
+        found += [
+            StringGap(lane=lane, low_support=1, high_support=14, fret=7, gap_mm=mm, state=state)
+            for lane in SIDES
+        ]
+    return found
+
+
+def _judged(scene: Scene) -> None:
+    """A bare neck, and one that is level and worn."""
+    scene.open(STEEL, "Choose")
+    neck = scene.window.app.session.neck_state.neck  # type: ignore[union-attr]
+    pressed = OthersFirm(frets=tuple(range(1, neck.frets + 1)))
+    still = [OthersStill(lane=lane, frets=tuple(range(2, neck.frets))) for lane in LANES]
+    bare = msgspec.structs.replace(neck, bare=True, title="new neck, shelf 6", complaint="")
+    scene.append(*still, pressed, Describe(neck=bare)).show("Choose").shoot("choose-bare")
+    grooves = [Size(what="groove", fret=f, string=2, mm=0.15) for f in range(1, 10)]
+    scene.append(Describe(neck=neck), *grooves).show("Choose").shoot("choose-worn")
 
 
 def _filing(scene: Scene) -> None:
@@ -151,14 +205,15 @@ def main() -> int:
         scene.keys("-", ENTER, ENTER, ENTER)
         scene.open(BASS, "My tools").shoot("my-tools")
         scene.open(BASS, "Map").keys(*[Qt.Key.Key_Right] * 13).shoot("map")
-        scene.views("light", "above").keys("*").shoot("map-light-above")
-        scene.views("light", "above").keys("*")
         scene.open(MANDOLIN, "Measure").round("full").station("edge-lie")
         scene.keys("7*", Qt.Key.Key_Up)
         scene.keys("7").shoot("measure-edge-rocks")
-        scene.open(MANDOLIN, "Map", dark=True, inch=True).shoot("map-dark-thou")
+        scene.open(MANDOLIN, "Map", dark=True, inch=True)
+        scene.window.stages["Map"].views.pull.click()  # type: ignore[attr-defined]
+        scene.card("Slack it is bowed back").shoot("map-slack-back-bow")
         scene.open(BASS, "Choose", dark=False, inch=False).shoot("choose")
         scene.keys(ENTER, ENTER, ENTER, ENTER).shoot("work")
+        _judged(scene)
         _rods(scene)
         _room(scene)
         _filing(scene)

@@ -55,7 +55,7 @@ class Ends(unittest.TestCase):
         self.assertIn("only 2.00 mm", found["fret-ends"].text)
         self.assertEqual(plan.advice, "ends")
         keys = [step.key for step in plan.way("ends").steps if step.key.startswith("end-")]
-        self.assertEqual(keys, ["end-flush", "end-bevel", "end-round", "end-roll"])
+        self.assertEqual(keys, ["end-roll", "end-flush", "end-bevel", "end-round"])
         self.assertIn("end-round", [step.key for step in plan.way("level").steps])
         fine = EndsFine(side="treble", frets=(5, 6))
         self.assertNotIn("fret-ends", seen([*ends, fine])[0])

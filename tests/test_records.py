@@ -102,7 +102,7 @@ class InTheWindow(WindowCase):
             self.assertTrue([name for name in names if name.startswith("The neck creaks")], names)
             window.show_stage("Choose")
             page = window.stage
-            page._select([way.kind for way in page.plan.ways].index("oil"))
+            page._pick("oil")
             page.take.click()
             self.assertEqual(window.now, "Work")
             self.assertEqual(window.app.session.neck_state.chosen.way, "oil")

@@ -95,13 +95,14 @@ class RodWindow(WindowCase):
             (STEEL, "rod", "1/4 turn tighter"),
             (SPENT, "heat", "without an answer"),
             (BOWED, "level", "slack one-way rod"),
-            (RODLESS, "refer", "No rod"),
+            (RODLESS, "refret", "no rod"),
         ):
             window.stages["Shelf"]._open(neck)
             window.show_stage("Choose")
             plan = window.app.solved.plan
             self.assertEqual(plan.advice, advice, neck)
             said = window.bar.prompt.text() + window.bar.message.text()
+            said += window.stages["Choose"].course.accessibleDescription()
             self.assertIn(words, said)
             window.show_stage("Shelf")
 

@@ -91,10 +91,9 @@ class Switching(WindowCase):
         window.stages["Shelf"]._open(2)
         window.show_stage("Choose")
         page = window.stage
-        kinds = [way.kind for way in page.plan.ways]
-        page._select(kinds.index("level-held"))
+        page._pick("level-held")
         window.app.session.append(RodMove(turns=0.125))
-        self.assertEqual(page.plan.ways[page.index].kind, "level-held")
+        self.assertEqual(page.shown(page.plan)[page.index].kind, "level-held")
 
     def test_backspace_page_by_page(self) -> None:
         window: Any = self.open_window(demo=True)

@@ -79,8 +79,9 @@ def backwards(neck_state: NeckState) -> bool:
     never the usual way.
     """
     found = answers(neck_state)
-    other = sum(one.other_way for one in found)
-    return other >= LEARNT and not any(one.usual_way for one in found)
+    # Both sides answer to one move: it counts once.
+    moves = {one.last_move for one in found if one.other_way}
+    return len(moves) >= LEARNT and not any(one.usual_way for one in found)
 
 
 def went_other_way(neck_state: NeckState) -> Answer | None:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import textwrap
 from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QRectF, QSize
@@ -37,7 +38,7 @@ if TYPE_CHECKING:
     from nuvrek.planning.case.course import Leg
     from nuvrek.planning.case.way import Plan, Way
 
-_LONGEST_HEAD = 84
+_LONGEST_HEAD, _WHY_LETTERS = 84, 54
 # Ways of these states always have a row.
 _OPEN = ("possible", "not known")
 MOST_WAYS = 27
@@ -101,15 +102,15 @@ class ChooseStage(Stage):
         # The heads stand over the figures of the rows, so they run as wide as those; the buttons
         # lie over their empty part.
         head = QGridLayout()
-        head.addWidget(self.heads, 0, 0, 1, 3)
+        head.addWidget(self.heads, 0, 0, 1, 4)
         head.addWidget(self.take, 0, 0)
         head.addWidget(self.filing, 0, 1)
-        head.setColumnStretch(2, 1)
+        head.addWidget(self.out, 0, 2)
+        head.setColumnStretch(3, 1)
         column.addLayout(head)
         for number, row in enumerate(self.rows):
             row.chosen.connect(lambda number=number: self._select(number))
             column.addWidget(row)
-        column.addWidget(self.out)
         column.addStretch(1)
 
     def enter(self) -> None:
@@ -242,7 +243,7 @@ class ChooseStage(Stage):
         filed = frozenset(
             int(f) + 1 for f in (way.off_mm.max(axis=1) > WORTH_FILING_MM).nonzero()[0]
         )
-        room = self.height() - 42 * len(plan.course) - 30
+        room = self.height() - 52 * len(plan.course) - 10
         percent = self.heads.percent = fitting_percent(shown, room)
         self.course.show_course(plan.course, way.kind, min(percent, 100))
         t = row_theme(self.app, percent)
@@ -250,11 +251,11 @@ class ChooseStage(Stage):
             row.percent = percent
             row.setFixedHeight(row.row_px)
         self.heads.setFixedHeight(t.px(38))
-        for made in (self.take, self.filing):
+        for made in (self.take, self.filing, self.out):
             made.setStyleSheet(f"font-size: {t.px(14)}px; padding: {t.px(4)}px {t.px(10)}px;")
             made.setFixedHeight(t.px(36))
         used = sum(row.row_px + 3 for row in self.rows[: len(shown)]) + self.course.high + 3
-        left_over = self.height() - used - t.px(52) - t.px(24)
+        left_over = self.height() - used - t.px(52)
         self.sheet.setVisible(left_over > 80)
         self.sheet.setFixedHeight(max(min(left_over, 250), 80))
         alone = frozenset(neck_state.agreed.untouched)
@@ -282,7 +283,9 @@ class ChooseStage(Stage):
         if way.possible and len(head) > _LONGEST_HEAD:
             # What does not fit large is said small.
             head = way.title
-            reasons = reasons if leg is not None else (way.gist, *reasons)
+            # How the neck is laid for a file is told in Work; a turn or a saddle is told here.
+            above = leg is not None and (way.files or way.gist.lower() in leg.why.lower())
+            reasons = reasons if above else (way.gist, *reasons)
         if way.doubt is not None and way.possible:
             from nuvrek.planning.forecast.doubt import doubt_words
 
@@ -301,7 +304,7 @@ class ChooseStage(Stage):
 
         solved, s = self.app.fresh, self.app.settings
         rule = RULES.get(leg.rule)
-        told = [rule.says] if rule is not None else []
+        told = textwrap.wrap(rule.says, _WHY_LETTERS)[:2] if rule is not None else []
         if solved is not None:
             readings = {one.number: one.reading for one in solved.neck_state.taken}
             for sign, numbers in (("for", leg.speaks_for), ("against", leg.speaks_against)):

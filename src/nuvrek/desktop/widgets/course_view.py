@@ -18,7 +18,7 @@ from nuvrek.planning.ways.kinds import way_title
 if TYPE_CHECKING:
     from nuvrek.planning.case.course import Leg
 
-_LEG, _GATE, _TITLE = 34, 20, 176
+_LINE, _GATE, _TITLE, _SHORT = 17, 20, 206, 2
 
 
 class CourseView(QWidget):
@@ -48,10 +48,20 @@ class CourseView(QWidget):
         return row_theme(self.app, self.percent)
 
     @property
+    def lines(self) -> int:
+        """Over how many lines a reason may run: a short course has room for all of it."""
+        return 3 if len(self.legs) <= _SHORT else 2
+
+    @property
+    def leg_px(self) -> int:
+        """How high a leg is."""
+        return self.theme.px(_LINE * self.lines)
+
+    @property
     def high(self) -> int:
         """How high all legs and gates are."""
         gates = sum(bool(leg.gate) for leg in self.legs)
-        return self.theme.px(_LEG) * len(self.legs) + self.theme.px(_GATE) * gates + 8
+        return self.leg_px * len(self.legs) + self.theme.px(_GATE) * gates + 8
 
     def sizeHint(self) -> QSize:
         return QSize(800, self.high)
@@ -67,8 +77,8 @@ class CourseView(QWidget):
         t, top, found = self.theme, 4.0, []
         for leg in self.legs:
             top += t.px(_GATE) if leg.gate else 0
-            found.append((leg, QRectF(0, top, self.width(), t.px(_LEG))))
-            top += t.px(_LEG)
+            found.append((leg, QRectF(0, top, self.width(), self.leg_px)))
+            top += self.leg_px
         return found
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
@@ -112,24 +122,22 @@ class CourseView(QWidget):
         self._words(painter, words, leg.why)
 
     def _words(self, painter: QPainter, box: QRectF, text: str) -> None:
-        """The reason, over two lines at most."""
+        """The reason, over as many lines as there is room for; what is left is cut."""
         painter.setFont(self.theme.font(13))
         painter.setPen(self.app.theme.colours["ink"])
-        metrics = painter.fontMetrics()
-        wide = int(box.width())
-        first = text
-        while first and metrics.horizontalAdvance(first) > wide:
-            first = first.rpartition(" ")[0]
-        rest = text[len(first) :].strip()
-        lines = (
-            [first]
-            if not rest
-            else [first, metrics.elidedText(rest, Qt.TextElideMode.ElideRight, wide)]
-        )
-        high = box.height() / 2 if rest else box.height()
+        metrics, wide = painter.fontMetrics(), int(box.width())
+        lines: list[str] = []
+        while text and len(lines) < self.lines:
+            line = text
+            while line and metrics.horizontalAdvance(line) > wide and len(lines) < self.lines - 1:
+                line = line.rpartition(" ")[0]
+            lines.append(metrics.elidedText(line, Qt.TextElideMode.ElideRight, wide))
+            text = text[len(line) :].strip()
+        high = self.theme.px(_LINE)
+        top = box.center().y() - 0.5 * high * len(lines)
         for n, line in enumerate(lines):
             painter.drawText(
-                QRectF(box.left(), box.top() + n * high, box.width(), high),
+                QRectF(box.left(), top + n * high, box.width(), high),
                 Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter,
                 line,
             )

@@ -23,7 +23,7 @@ if TYPE_CHECKING:
     from nuvrek.planning.case.way import Way
 
 _FULL_MM = 0.15
-_TITLE, _COLUMN = 196, 84
+_TITLE, _COLUMN = 216, 82
 # Head and what stands under it.
 HEADS: tuple[tuple[str, str], ...] = (
     ("metal off", "all frets, {unit}"),

@@ -94,6 +94,8 @@ def _usual_promise(case: Case, kind: str, off: Array, left: Array) -> Promise:
 def _relief_after(case: Case, families: frozenset[str]) -> tuple[float | None, float | None]:
     """Relief at pitch after a way of these families, and its doubt."""
     wanted = case.neck.relief_wanted_mm("middle")
+    if case.neck.bare:
+        return None, None
     if "levels" in families and case.rodless:
         return wanted, case.neck_map.pull_doubt_mm
     if case.relief is None:

@@ -48,7 +48,7 @@ def lowest_of(weighing: Weighing, ways: Sequence[Costed]) -> dict[str, Lowest]:
     """
     neck_map = weighing.case.neck_map
     wanted = wanted_relief(neck_map)
-    if wanted is None or not wanted.as_figure:
+    if wanted is None or not wanted.as_figure or neck_map.neck.bare:
         return {}
     touch = TOUCHES[neck_map.neck.touch]
     now = weighing.on.lowest_clean_mm(touch)[0]

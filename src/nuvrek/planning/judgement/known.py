@@ -25,6 +25,8 @@ def what_is_known(case: Case) -> list[str]:
 
 def _relief_words(case: Case) -> str:
     relief = case.relief
+    if case.neck.bare:
+        return "A bare neck: its relief is open until it is strung."
     if relief is None:
         return "Relief at pitch is not known yet."
     excess, wanted = case.excess_mm, wanted_relief(case.neck_map)

@@ -36,6 +36,8 @@ def strings(weighing: Weighing) -> Draft | None:
     """Another tuning or set where the relief is off and the neck's own pull is known."""
     case = weighing.case
     excess = case.excess_mm
+    if case.neck.bare:
+        return None
     if excess is None:
         return _lighter_for_the_hand(case)
     if case.neck_map.pull_mm < 0.02:
@@ -133,6 +135,8 @@ def saddle(weighing: Weighing) -> Draft | None:
     over tops that are even.
     """
     case = weighing.case
+    if case.neck.bare:
+        return None
     off = [side for side in case.heights.sides if side.off]
     up = _up_for_clean(weighing)
     if not off and up is None:

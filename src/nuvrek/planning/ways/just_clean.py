@@ -52,7 +52,8 @@ def clean_basis_of(weighing: Weighing) -> CleanBasis | None:
     """The basis, only where the relief is known and no fret is to be seated first."""
     case, on = weighing.case, weighing.on
     wanted = wanted_relief(case.neck_map)
-    if wanted is None or not wanted.as_figure or case.unseated or case.unread:
+    known = wanted is not None and wanted.as_figure and not case.neck.bare
+    if wanted is None or not known or case.unseated or case.unread:
         return None
     level = costed(case, level_draft(weighing, "level"))
     less = less_relief_mm(on, level, wanted.now.mm)

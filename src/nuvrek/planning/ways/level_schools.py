@@ -68,9 +68,9 @@ def level_straight(weighing: Weighing) -> Draft | None:
     return None if weighing.case.rodless else level_draft(weighing, "level-straight")
 
 
-def level_held(weighing: Weighing) -> Draft:
-    """The neck held at its strung shape."""
-    return level_draft(weighing, "level-held")
+def level_held(weighing: Weighing) -> Draft | None:
+    """The neck held at its strung shape; a bare one has none."""
+    return None if weighing.case.neck.bare else level_draft(weighing, "level-held")
 
 
 def level_lies(weighing: Weighing) -> Draft | None:
@@ -96,13 +96,15 @@ def level_draft(weighing: Weighing, kind: WayKind) -> Draft:
     gist = lie.words
     if not case.rodless and not case.stops and kind != "level-lies":
         gist = f"{gist} {_rod_for_filing(case, kind, removal.rod_dip_mm)}"
+    if case.neck.bare:
+        gist = "On the straight board; the relief stays open until it is strung."
     return Draft(
         kind,
         gist,
         frets=tuple(int(fret) + 1 for fret in np.flatnonzero(filed)),
         why_not=(*lie.why_not, *metal, *(waits := tuple(seat_first_words(case)))),
         removal=removal,
-        strung=(lie.strung_mm, lie.strung_doubt_mm),
+        strung=None if case.neck.bare else (lie.strung_mm, lie.strung_doubt_mm),
         waits=waits,
         not_known=not_read_words(case),
     )

@@ -27,6 +27,8 @@ def rod(weighing: Weighing) -> Draft:
 def _rod_why_not(case: Case) -> tuple[str, ...]:
     if case.neck.rod == "none":
         return ("This neck has no rod.",)
+    if case.neck.bare:
+        return ("A bare neck has no relief yet: it is set once the strings pull.",)
     if case.stops:
         return tuple(stop.words for stop in case.stops)
     if case.rod is not None:

@@ -55,8 +55,7 @@ BLIND = Rule(
     "blind",
     "A string that shows no light tells nothing: the edge is asked before the rod.",
     _blind,
-    excludes=("rod",),
-    final=True,
+    excludes=("rod", "leave", "hardware", "strings", "heat", "refer", "refret"),
 )
 UNREAD = Rule(
     "unread",

@@ -9,12 +9,19 @@ from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
 from nuvrek.planning.judgement.rules.tops import filing_gate
 
+# Less than this is no reason by itself to bring all tops down (common practice, no source).
+SLIGHT_MM = 0.10
+
 
 def _wood(g: Grounds) -> Iterator[Leg]:
     shapes = [f for f in g.wood if f.kind != "tongue"]
     if not shapes:
         return
     worst = max(shapes, key=lambda f: abs(f.mm))
+    # A slight rise waits for what the single frets and the ear say.
+    heard = bool(g.heard_faults or g.buzzing or g.complaint) and not (g.proud or g.marked)
+    if abs(worst.mm) < SLIGHT_MM and not heard:
+        return
     level, what = g.ways["level"], worst.headline
     if not level.why_out:
         yield Leg(
