@@ -32,7 +32,7 @@ def surveyed(kit: Kit, seeds: range) -> tuple[list[float], float, list[tuple[boo
         proud = {fret for fret, _ in truth.proud}
         x = fret_places_mm(truth.neck.scale_mm, truth.neck.frets)
         half = {fret for fret, _ in proud_places(truth.crown_mm, x, 0.03)}
-        kinds = ("proud", "end-up", "middle-up", "rocks")
+        kinds = ("proud", "end-up", "end-high", "middle-up", "rocks")
         named = {f.fret for f in find(neck_map) if f.kind in kinds}
         frets += [(f in named, f in proud, f in half) for f in range(2, truth.neck.frets)]
     return rms, float(np.mean(held)), frets

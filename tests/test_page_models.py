@@ -33,6 +33,8 @@ from nuvrek.readings.entries import (
     Note,
     OthersStill,
     RodMove,
+    State,
+    StateChange,
     StringGap,
     StringHeight,
 )
@@ -214,6 +216,37 @@ class Working(ModelCase):
         self.assertNotIn(first, {fret for fret, _ in dots.ink})
         drawn = metal_strip(way.off_mm, Unit.MM)
         self.assertEqual(len(drawn.figures), self.neck.frets)
+
+    def test_with_the_strings_off_the_leaf_lies_under_the_edge(self) -> None:
+        slack = State(strings="slack")
+        gaps = [
+            StringGap(
+                lane=lane,
+                fret=8,
+                low_support=1,
+                high_support=16,
+                gap_mm=mm,
+                by=by,
+                state=state,
+            )
+            for lane in ("bass", "treble")
+            for mm, by, state in ((0.45, "string", State()), (0.40, "edge", slack))
+        ]
+        session = self.session([*gaps])
+        loop = RodLoop(session, lambda _field: Unit.MM, Kit(), lambda _field, _unit: None)
+        loop.press("enter", self.solved(session))
+        session.append(StateChange(state=State(strings="slack", rod_turns=0.25)))
+        solved = self.solved(session)
+        self.assertEqual(loop.phase(solved), "tune")
+        self.assertIn("0: stay slack", loop_words(loop, solved, Unit.MM).message)  # type: ignore[union-attr]
+        loop.press("0", solved)
+        self.assertEqual(loop.phase(solved), "read")
+        station = loop.station("bass", solved)
+        self.assertEqual((station.by, station.state.strings), ("edge", "slack"))
+        # The leaf means what is wanted strung up: the slack gap now, less what is still too much.
+        relief = solved.map.relief_at("bass", "pitch").mm
+        gap = solved.map.relief_at("bass", "slack").mm
+        self.assertAlmostEqual(station.wanted_mm, gap - (relief - 0.15), delta=0.03)
 
     def test_the_rod_loop_asks_in_its_order(self) -> None:
         gaps = [

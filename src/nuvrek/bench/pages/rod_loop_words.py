@@ -34,9 +34,10 @@ def loop_words(loop: RodLoop, solved: Solved | None, unit: Unit) -> LoopWords | 
     match loop.phase(solved):
         case "tune":
             first = "Tune to pitch" if loop.session.neck_state.rod_moves else "Tune to pitch first"
-            return LoopWords(
-                first, "Relief is read with the strings at pitch. Enter when it is so."
-            )
+            told = "Relief is read with the strings at pitch. Enter when it is so."
+            if loop.session.neck_state.state.strings == "slack" and loop.slack_tells(solved):
+                told += " 0: stay slack, a leaf under the edge means the relief wanted."
+            return LoopWords(first, told)
         case "read":
             return _reading(loop, solved)
         case "stop":

@@ -15,7 +15,16 @@ from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.session import Session
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
-from nuvrek.readings.entries import SIDES, Feel, Heated, RodMove, Side, StateChange, StringGap
+from nuvrek.readings.entries import (
+    SIDES,
+    Feel,
+    Heated,
+    RodMove,
+    Side,
+    StateChange,
+    StringGap,
+    Strings,
+)
 from nuvrek.readings.journal import Later, NeckState
 from nuvrek.readings.stations import Station
 from nuvrek.readings.tool_kit import Kit
@@ -32,6 +41,7 @@ MOST_LOGGED_TURNS = 2.0
 FEELS: tuple[Feel | Literal[""], ...] = (
     "", "firm", "free", "slack", "binding", "at its end", "key slips", "out of reach",
 )  # fmt: skip
+_SLACK_KEYS = ("loop-slack-bass", "loop-slack-treble")
 # Thinner leaves than this no set has.
 THINNEST_LEAF_MM = 0.03
 
@@ -63,6 +73,7 @@ class RodLoop:
         self.pad = Keypad(session, "rod", unit_of, kit, remember)
         self.feel = 0
         self.other: float | None = None  # turns the hand made instead of the advised ones
+        self.slack = False  # relief is read with the strings off
         self._passed = -1  # the number of moves after which readings were passed over
         self.message = ""
 
@@ -72,7 +83,8 @@ class RodLoop:
         """What comes next."""
         neck_state = self.session.neck_state
         if self.due() and self._passed != len(neck_state.rod_moves):
-            return "read" if neck_state.state.strings == "pitch" else "tune"
+            strung = neck_state.state.strings == "pitch"
+            return "read" if strung or self.strings_off(solved) else "tune"
         if solved is None or solved.plan is None or solved.identity != self.session.identity:
             return "wait"
         if solved.plan.stops:
@@ -88,10 +100,33 @@ class RodLoop:
             for one in neck_state.taken
             if isinstance(one.reading, StringGap)
             and one.number > since
-            and one.reading.state.strings == "pitch"
+            and (one.reading.state.strings == "pitch" or one.reading.station in _SLACK_KEYS)
             and one.reading.low_support != 0
         }
         return tuple(side for side in SIDES if side not in read)
+
+    def strings_off(self, solved: Solved | None) -> bool:
+        """Whether the rod is set with the strings off, as the hand has chosen."""
+        slack = self.session.neck_state.state.strings == "slack"
+        return self.slack and slack and self.slack_tells(solved)
+
+    def slack_tells(self, solved: Solved | None) -> bool:
+        """Whether a leaf under an edge on the slack neck can show what is wanted strung up: the
+        pull was read, and on both sides there is room for a leaf.
+        """
+        if solved is None:
+            return False
+        from nuvrek.estimate.string_pull import both_read
+
+        if not both_read(solved.map):
+            return False
+        leaves = [self._slack_leaf_mm(solved, lane) for lane in SIDES]
+        return min(leaves) > 2.0 * THINNEST_LEAF_MM
+
+    def _slack_leaf_mm(self, solved: Solved, lane: Lane) -> float:
+        supports = self.pad.kit.relief_supports(solved.map.neck)
+        fret = self.pad.kit.relief_over or middle_fret(solved.map.neck)
+        return wanted_leaf_mm(solved, lane, fret, supports, "slack")
 
     def ask_due(self, solved: Solved | None) -> None:
         """Have the keypad ask for the next reading that is due."""
@@ -105,6 +140,18 @@ class RodLoop:
         supports = self.pad.kit.relief_supports(neck)
         fret = self.pad.kit.relief_over or middle_fret(neck)
         wanted = neck.relief_wanted_mm(lane)
+        if solved is not None and self.strings_off(solved):
+            # With the strings off the leaf of the wanted relief lies under the edge.
+            return Station(
+                f"loop-slack-{lane}",
+                "string-gap",
+                lane,
+                fret,
+                supports,
+                "edge",
+                self.session.neck_state.state,
+                wanted_mm=round(self._slack_leaf_mm(solved, lane), 2),
+            )
         if solved is not None:
             wanted = wanted_leaf_mm(solved, lane, fret, supports)
         return Station(
@@ -123,7 +170,7 @@ class RodLoop:
         self.message = ""
         match self.phase(solved):
             case "tune":
-                return self._tune(key)
+                return self._tune(key, solved)
             case "read":
                 return self._read(key)
             case "turn":
@@ -132,7 +179,10 @@ class RodLoop:
             case _:
                 return False
 
-    def _tune(self, key: str) -> bool:
+    def _tune(self, key: str, solved: Solved | None) -> bool:
+        if key == "0" and self.slack_tells(solved):
+            self.slack = True
+            return True
         if key != "enter":
             return False
         state = structs.replace(self.session.neck_state.state, strings="pitch")
@@ -201,14 +251,20 @@ class RodLoop:
         self._write((RodMove(turns=turns, feel=feel, side=side),))
 
 
-def wanted_leaf_mm(solved: Solved, lane: Lane, fret: int, supports: tuple[int, int]) -> float:
-    """The leaf that just goes under the string when the relief is as wanted: crowns under string
-    and leaf count in.
+def wanted_leaf_mm(
+    solved: Solved,
+    lane: Lane,
+    fret: int,
+    supports: tuple[int, int],
+    strings: Strings = "pitch",
+) -> float:
+    """The leaf that just goes under the string, or slack under the edge, when the relief strung up
+    is as wanted: crowns under string and leaf count in, slack the pull as well.
     """
     from nuvrek.estimate.measurer import Measurer
 
     measurer, k = Measurer(solved.map), LANES.index(lane)
-    now = measurer.of("tops", measurer.chord(*supports, fret, k))
+    now = measurer.of("tops", measurer.chord(*supports, fret, k), strings)
     relief = solved.map.relief_at(lane, "pitch")
     return now.mm - (relief.mm - solved.map.neck.relief_wanted_mm(lane))
 

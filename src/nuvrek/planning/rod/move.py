@@ -123,7 +123,7 @@ def plan_rod(neck_map: HeightMap) -> RodPlan | None:
     if not goes_on and not any(side.off for side in sides):
         return None
     moves = _moves(neck_map.neck, reckoned.turns)
-    slacken = _slacken_first(neck_map)
+    slacken = slacken_first(neck_map)
     # What it comes to in all, for the sentence; never turned at once.
     in_all = float(max(_sixteenths(reckoned.exact), key=abs))
     total = in_all or float(max(reckoned.turns, key=abs))
@@ -292,7 +292,7 @@ def _near(off_mm: float, doubt_mm: float) -> float:
     return float(ndtr((NEAR_MM - off_mm) / sd) - ndtr((-NEAR_MM - off_mm) / sd))
 
 
-def _slacken_first(neck_map: HeightMap) -> bool:
+def slacken_first(neck_map: HeightMap) -> bool:
     """Whether the strings come slack before the key turns: the nut is under them, or the rod was
     felt to bind.
     """
