@@ -23,7 +23,7 @@ from nuvrek.simulator.truth import proud_places
 
 # Seeds no figure of the model was set with; those it was set with lie below 10,000.
 FIRST, NECKS = 150_000, 120
-STANDING = ("proud", "end-up", "end-high", "middle-up")
+STANDING = ("proud", "end-up", "end-high", "middle-up", "rocks")
 OLD = {
     "basic": "tops 0.052 / 0.089  relief 0.039 / 0.061  holds .93 proud .98 unseated .94, .92",
     "full": "tops 0.017 / 0.028  relief 0.023 / 0.040  holds .94 proud .94 unseated .96, .87",
@@ -43,8 +43,8 @@ class Tally:
     rms: list[float] = field(default_factory=list)
     held: dict[str, list[float]] = field(default_factory=dict)
     relief: dict[str, list[float]] = field(default_factory=dict)
-    # Frets that stand 0.06 and more over both neighbours: named or not, a bare rock counted; frets
-    # called proud, a bare rock not: whether they stand half of that.
+    # Frets that stand 0.06 and more over both neighbours: named or not, by a mark too; frets called
+    # proud by measure: whether they stand half of that.
     recall: list[bool] = field(default_factory=list)
     precision: list[bool] = field(default_factory=list)
 
@@ -82,8 +82,8 @@ class Tally:
         truth, x = one.truth, fret_places_mm(one.truth.neck.scale_mm, one.truth.neck.frets)
         loose = {fret for fret, _ in truth.loose}
         found = find(neck_map)
-        named = {f.fret for f in found if f.kind in (*STANDING, "rocks")}
-        called = {f.fret for f in found if f.kind in STANDING and f.fret}
+        named = {f.fret for f in found if f.kind in STANDING}
+        called = {f.fret for f in found if f.kind in ("proud", "middle-up") and f.fret}
         half = {fret for fret, _ in proud_places(truth.crown_mm, x, 0.03)} | loose
         self.recall += [fret in named for fret in {fret for fret, _ in truth.proud} - loose]
         self.precision += [fret in half for fret in called - loose]

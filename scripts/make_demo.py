@@ -157,7 +157,7 @@ NECKS = (
             complaint="One note on the high side goes dead. The fret end feels loose.",
         ),
         # Bowed back slack, as wanted once strung.
-        Condition(proud=1, low=0, sprung_ends=1, slack_dip_mm=-0.12, pull_mm=0.22),
+        Condition(proud=1, low=0, sprung_ends=1, slack_dip_mm=-0.12, pull_mm=0.28),
     ),
     Made(
         "5-parlour-guitar",

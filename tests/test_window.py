@@ -9,7 +9,17 @@ import unittest
 from pathlib import Path
 from typing import Any
 
-from nuvrek.readings.entries import CrownHeight, Describe, OthersStill, Rock, Seated, StringGap
+from nuvrek.bench.work.job import next_step, steps_in_hand
+from nuvrek.neck.description import LANES
+from nuvrek.readings.entries import (
+    CrownHeight,
+    Describe,
+    OthersFirm,
+    OthersStill,
+    Rock,
+    Seated,
+    StringGap,
+)
 from tests.support import WindowCase
 from tests.test_logbook import _environment
 
@@ -426,6 +436,48 @@ while True:
     if page.keypad.finished:
         page.start_afresh()
 """
+
+
+class Course(WindowCase):
+    """A course walked way by way in the real window."""
+
+    def test_past_a_way_the_neck_is_weighed_anew_and_the_next_one_taken(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(3)
+        window.show_stage("Choose")
+        page, session = window.stages["Choose"], window.app.session
+        self.assertEqual([leg.way for leg in page.course.legs][:1], ["seat"])
+        self.assertIn("seated and read again", page.course.accessibleDescription())
+        self.assertIn("pressed home first", window.bar.right.text())
+        self.keys(window, ENTER)
+        self.assertEqual(session.neck_state.chosen.way, "seat")
+        agreed = session.neck_state.chosen.course
+        self.assertTrue(agreed)
+        keys = [step.key for step in steps_in_hand(session.neck_state)]
+        # What closes the job belongs to the last way of the course.
+        self.assertNotIn("prove", keys)
+        while next_step(session.neck_state) is not None:
+            window.show_stage("Work")
+            self.keys(window, ENTER)
+        work = window.stages["Work"]
+        self.assertIn("Next:", work.step_title.text())
+        self.assertIn("read again", work.step_text.text())
+        way = session.neck_state.chosen.way
+        self.keys(window, ENTER)
+        self.assertIn("Not yet", window.bar.message.text())
+        self.assertEqual(session.neck_state.chosen.way, way)
+        # Read again and still: the neck is weighed anew, and says what has changed.
+        frets = session.neck_state.neck.frets
+        session.append(
+            *(OthersStill(lane=lane, frets=tuple(range(2, frets))) for lane in LANES),
+            OthersFirm(frets=tuple(range(1, frets + 1))),
+        )
+        window.show_stage("Choose")
+        now = [leg.way for leg in page.course.legs]
+        window.show_stage("Work")
+        self.assertNotEqual(now[0], "seat")
+        if tuple(now) != agreed:
+            self.assertIn("The course has changed", work.step_text.text())
 
 
 class Killed(WindowCase):

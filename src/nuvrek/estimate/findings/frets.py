@@ -15,6 +15,7 @@ from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.readings.entries import CrownHeight
+from nuvrek.readings.observed import seated_unread
 from nuvrek.readings.what_was_read import firm, pressed, tops_read
 from nuvrek.units import Unit, format_length, format_number
 
@@ -101,12 +102,14 @@ def proud_chance(neck_map: HeightMap) -> Array:
 def find_proud(looking: Looking) -> list[Finding]:
     """Frets that stand proud, rock unmeasured, or are up at an end or in the middle.
 
-    A fret that moves under a finger stands anyhow: what rocks there is no second fault.
+    A fret that moves under a finger stands anyhow: what rocks there is no second fault. One that
+    was seated and not read since may stand anywhere: nothing is said of it.
     """
 
     def find() -> list[Finding]:
         found = _proud(looking)
-        return [one for one in found if one.fret not in looking.loose]
+        unread = {*seated_unread(looking.neck_state)}
+        return [one for one in found if one.fret not in looking.loose | unread]
 
     return looking.once("proud", find)
 

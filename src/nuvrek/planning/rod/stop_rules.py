@@ -11,7 +11,7 @@ from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.readings.entries import Dial, RodFeel, RodMove, StringGap
 from nuvrek.readings.observed import rod_feel, rod_kind_tried
-from nuvrek.readings.rod_answers import went_other_way
+from nuvrek.readings.rod_answers import backwards, went_other_way
 from nuvrek.readings.what_was_read import nut_trouble
 
 # A rod that moves the relief less than this a turn does not answer; common practice, no source.
@@ -204,9 +204,10 @@ def _no_answer(neck_map: HeightMap) -> bool:
 
 
 def _answers_less(neck_map: HeightMap, mm_per_turn: float) -> float:
-    """How sure it is that the rod moves the relief less than this a turn."""
+    """How sure it is that the rod moves the relief less than this a turn, either way round."""
     sd = neck_map.rod_doubt_mm_per_turn / NINE_IN_TEN
-    return float(ndtr((mm_per_turn - neck_map.rod_mm_per_turn) / max(sd, 1e-6)))
+    sign = -1.0 if backwards(neck_map.neck_state) else 1.0
+    return float(ndtr((mm_per_turn - sign * neck_map.rod_mm_per_turn) / max(sd, 1e-6)))
 
 
 def _slack_back_bow(neck_map: HeightMap, feel: str | None) -> bool:

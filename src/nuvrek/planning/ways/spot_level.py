@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 import numpy as np
 from numpy.typing import NDArray
 
@@ -10,7 +12,7 @@ from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
-from nuvrek.planning.filing.level_program import Terms
+from nuvrek.planning.filing.level_program import NeckTops, Terms
 from nuvrek.planning.filing.spot_program import rocks_mm
 from nuvrek.planning.filing.spot_program import spot_level as least_metal
 from nuvrek.planning.ways.filing_words import metal_words, not_read_words, seat_first_words
@@ -32,14 +34,27 @@ def _own_doubt_mm(case: Case, still_mm: float) -> Array:
     return np.asarray(np.minimum(np.sqrt(np.maximum(variance, 0.0)), _MOST_UNDER * still_mm))
 
 
+def _as_if_seated(case: Case) -> NeckTops:
+    """The tops with every fret that is to be pressed home, or read again after it, down on its
+    neighbours' line.
+    """
+    tops, x = case.neck_tops.tops_mm.copy(), case.neck_tops.x_mm
+    for fret in (*case.unseated, *case.unread):
+        if 1 < fret < len(tops):
+            share = (x[fret - 1] - x[fret - 2]) / (x[fret] - x[fret - 2])
+            line = tops[fret - 2] * (1.0 - share) + tops[fret] * share
+            tops[fret - 1] = np.minimum(tops[fret - 1], line)
+    return replace(case.neck_tops, tops_mm=tops)
+
+
 def spot_level(weighing: Weighing) -> Draft:
     """The few frets that stand proud or rock, filed until the rocker is still."""
     case, agreed = weighing.case, weighing.case.agreed
     still = STILL_MM if agreed.still_mm is None else agreed.still_mm
     named = case.named("proud", "rocks", "end-high")
-    removal = least_metal(
-        case.neck_tops, named, still, agreed.untouched, _own_doubt_mm(case, still)
-    )
+    under = _own_doubt_mm(case, still)
+    removal = least_metal(_as_if_seated(case), named, still, agreed.untouched, under)
+    removal = replace(removal, left_mm=case.neck_tops.crown_mm - removal.off_mm)
     filed = removal.off_mm.max(axis=1) > WORTH_FILING_MM
     frets = tuple(int(fret) + 1 for fret in np.flatnonzero(filed))
     why = metal_words(case, case.neck_tops, Terms(untouched=agreed.untouched), removal)
