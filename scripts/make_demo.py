@@ -36,7 +36,7 @@ from nuvrek.readings.entries import (
     StepDone,
 )
 from nuvrek.readings.journal import fold
-from nuvrek.readings.rounds import closing_round, later_look
+from nuvrek.readings.rounds import after_levelling, closing_round, later_look
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import Bench, default_rng, measure_basic_round
 from nuvrek.simulator.rods import MadeRod, WorkedNeck
@@ -329,8 +329,8 @@ def stamped(entries: list[AnyEntry], day: str, hour: int = 10) -> list[AnyEntry]
 
 def choose_and_file(
     made: Made, truth: Truth, entries: list[AnyEntry]
-) -> tuple[list[AnyEntry], Truth]:
-    """The tenor's later life: spot-levelled as advised, rod turned, strung up again."""
+) -> tuple[list[AnyEntry], list[AnyEntry], Truth]:
+    """The tenor's later life: spot-levelled as advised; crowned, rod turned, strung up again."""
     neck_map = map_neck(fold(made.neck, entries))
     plan = make_plan(neck_map, find(neck_map))
     way = plan.way("spot-level")
@@ -357,6 +357,9 @@ def choose_and_file(
         StepDone(step="mark"),
         Filed(way="spot-level", off=off),
         StepDone(step="file"),
+    ]
+    then: list[AnyEntry] = [
+        StepDone(step="levelled"),
         StepDone(step="crown"),
         StepDone(step="polish"),
         StepDone(step="peel"),
@@ -364,8 +367,8 @@ def choose_and_file(
         StepDone(step="string-up"),
     ]
     if plan.rod:
-        work += [RodMove(turns=plan.rod.turns, feel="firm"), StepDone(step="rod")]
-    return entries + work, replace(truth, crown_mm=crown)
+        then += [RodMove(turns=plan.rod.turns, feel="firm"), StepDone(step="rod")]
+    return entries + work, then, replace(truth, crown_mm=crown)
 
 
 def turned(
@@ -430,8 +433,13 @@ def build(made: Made) -> Job:
             StepDone(step="slacken"),
         ]
     if made.name == "1-tenor-guitar":
-        entries, filed = choose_and_file(made, truth, entries)
+        entries, then, filed = choose_and_file(made, truth, entries)
         after = Bench(filed, rng)
+        # Rocker, dip, flats and crowns while the strings are off.
+        entries.append(RoundStart(name="after-levelling"))
+        for station in after_levelling(made.neck, Kit()):
+            entries.extend(after.take(station, State(strings="slack")))
+        entries.extend(then)
         turns = sum(e.turns for e in entries if isinstance(e, RodMove))
         state = State(strings="slack", rod_turns=turns)
         entries.append(RoundStart(name="closing"))

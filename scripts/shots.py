@@ -22,6 +22,7 @@ from nuvrek.readings.entries import (
     SIDES,
     AnyEntry,
     Describe,
+    FretEnd,
     OthersFirm,
     OthersStill,
     RodMove,
@@ -211,8 +212,12 @@ def main() -> int:
         scene.open(MANDOLIN, "Map", dark=True, inch=True)
         scene.window.stages["Map"].views.pull.click()  # type: ignore[attr-defined]
         scene.card("Slack it is bowed back").shoot("map-slack-back-bow")
-        scene.open(BASS, "Choose", dark=False, inch=False).shoot("choose")
-        scene.keys(ENTER, ENTER, ENTER, ENTER).shoot("work")
+        ends: list[AnyEntry] = [
+            FretEnd(side="treble", fret=fret, fault="sprouting", mm=0.2) for fret in (12, 14, 15)
+        ]
+        scene.open(MANDOLIN, "Choose", dark=False, inch=False).append(*ends).show("Choose")
+        scene.shoot("choose")
+        scene.open(BASS, "Choose").keys(ENTER, ENTER, ENTER, ENTER).shoot("work")
         _judged(scene)
         _rods(scene)
         _room(scene)

@@ -165,11 +165,24 @@ class Bench:
             for f, mm in enumerate(seen, 1)
         ]
 
-    def string_height(self, side: Side, fret: int, state: State, key: str) -> StringHeight:
-        """A rule reading to the quarter of a mm."""
-        height = self.truth.string_height_12_mm[0 if side == "bass" else 1]
+    def string_height(
+        self, side: Side, fret: int, state: State, key: str, string: int = 0
+    ) -> StringHeight:
+        """A rule reading to the quarter of a mm, of an outer string or a named one between them."""
+        low, high = self.truth.string_height_12_mm
+        height = low if side == "bass" else high
+        if string:
+            share = (string - 1) / max(self.truth.neck.strings - 1, 1)
+            height = high + (low - high) * share
         read = round(height / RULE_STEP_MM) * RULE_STEP_MM
-        return StringHeight(side=side, fret=fret, height_mm=read, state=state, station=key)
+        return StringHeight(
+            side=side,
+            fret=fret,
+            height_mm=read,
+            string=string or None,
+            state=state,
+            station=key,
+        )
 
     def take(self, station: Station, state: State) -> list[AnyEntry]:
         """What one station of a round brings in."""
@@ -183,7 +196,8 @@ class Bench:
             case "crown-height":
                 return [self.crown_height(station.fret, station.lane, state, station.key)]
             case "string-height":
-                return [self.string_height(station.side, station.fret, state, station.key)]
+                side, fret = station.side, station.fret
+                return [self.string_height(side, fret, state, station.key, station.string)]
             case "dial":
                 return self.indicator_run(station.lane, state, station.key)
             case "press":

@@ -13,7 +13,7 @@ def _ends(g: Grounds) -> Iterator[Leg]:
     if "ends" not in g.ways:
         return
     filed = bool(g.proud or g.marked or g.worn)
-    gate = "The filing done first." if filed else ""
+    gate = "The filing done." if filed else ""
     speaks_for, against = g.readings_of("fret-ends")
     yield Leg("ends", g.ways["ends"].gist, gate, "", "", speaks_for, against)
 

@@ -12,7 +12,7 @@ from nuvrek.planning.ways.filing_words import over_driven_words
 
 # Just clean is gone instead of a fuller level when it takes so much less metal.
 MUCH_LESS = 0.6
-PRESS_FIRST = "Every fret pressed first: a beam only holds a loose one down."
+PRESS_FIRST = "Every fret pressed: a beam only holds a loose one down."
 
 
 def _seat(g: Grounds) -> Iterator[Leg]:
