@@ -481,6 +481,29 @@ CASES: dict[str, tuple[Case, ...]] = {
         case([*gaps(0.15)[:2], *crowns(1.2)[:1]], "read", never=("leave",)),
         case(FINE, "leave", never=("read",)),
     ),
+    "a rocker says nothing of relief: no rod before it was read": (
+        case([*swept(), *crowns(1.2)], "read", never=("rod", "leave"), complaint="It buzzes."),
+        case([*swept(all_across(9)), *crowns(1.2)], "spot-level", "read", never=("rod",)),
+        case([*swept(), *crowns(1.2), *gaps(0.5)], "rod", complaint="It buzzes."),
+    ),
+    "crowns under the least, even and nobody complains: left, new wire when they wear": (
+        case(
+            [*gaps(0.15), *swept(), *crowns(0.7)],
+            "leave",
+            words=("new wire",),
+            wire_height_mm=0.8,
+            least_crown_mm=0.75,
+        ),
+        case([*gaps(0.13), *swept(), *crowns(0.72)], "leave", wire_height_mm=0.85),
+        case(
+            [*gaps(0.15), *swept(all_across(9)), *crowns(0.7)],
+            "refret",
+            never=("leave",),
+            wire_height_mm=0.8,
+            least_crown_mm=0.75,
+            complaint="It buzzes.",
+        ),
+    ),
     "rodless, large bow, low crowns: new wire with the wood trued, no rod words": (
         case(
             [*gaps(0.5), *swept(), *crowns(0.7)],

@@ -7,6 +7,7 @@ from __future__ import annotations
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.readings.entries import (
     Dial,
+    EdgeLie,
     Feel,
     OthersFirm,
     OthersStill,
@@ -76,6 +77,19 @@ def tops_read(neck_state: NeckState) -> dict[Lane, frozenset[int]]:
             case _:
                 pass
     return {lane: frozenset(frets) for lane, frets in found.items()}
+
+
+def relief_read(neck_state: NeckState) -> bool:
+    """Whether any string, edge or dial has spoken of the dip of this neck."""
+    for one in neck_state.taken:
+        match one.reading:
+            case StringGap(low_support=low) if low != 0:
+                return True
+            case EdgeLie() | Dial():
+                return True
+            case _:
+                pass
+    return False
 
 
 def heard_faults(neck_state: NeckState) -> tuple[tuple[int, int], ...]:

@@ -14,6 +14,7 @@ from nuvrek.estimate.measurer import Measurer, Part
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.readings.entries import RodMove, State
+from nuvrek.readings.what_was_read import relief_read
 
 # With the relief unknown by more than this, it is not spoken of as a figure.
 TOO_UNSURE_MM = 0.15
@@ -61,7 +62,8 @@ def wanted_relief(
     if none was.
     """
     lanes = [lane for lane in sides if neck_map.known[LANES.index(lane)]]
-    if not lanes:
+    # A rocker alone says nothing of relief: what the map then has is what necks in general have.
+    if not lanes or not relief_read(neck_map.neck_state):
         return None
     measurer = Measurer(neck_map)
     found = measurer.of("wood", _parts(measurer, lanes))

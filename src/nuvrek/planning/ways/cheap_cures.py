@@ -92,7 +92,8 @@ def nut(weighing: Weighing) -> Draft | None:
     for finding in wrong:
         side = finding.lane or "bass"
         if finding.kind == "nut-low":
-            up = NUT_LEAVES_MM - min(finding.mm, NUT_LEAVES_MM)
+            # No leaf goes in: how far the slot lies under that, nothing tells.
+            up = NUT_LEAVES_MM - min(max(finding.mm, 0.0), NUT_LEAVES_MM)
             parts.append(
                 f"raise it on the {LANE_WORDS[side]}, by {case.length(1.5 * max(up, 0.02))} or "
                 "more: a shim under it, the slot filled and cut anew, or a new nut"

@@ -43,7 +43,7 @@ def causes(g: Grounds) -> tuple[str, ...]:
     case = g.case
     found = {
         "frets": bool(g.proud or g.marked or g.unseated or g.low),
-        "wear": bool(g.worn) or case.has("thin-crown"),
+        "wear": bool(g.worn) or (case.has("thin-crown") and bool(g.complaint)),
         "wood": bool(g.wood),
         "nut": case.has("nut-high") or case.has("nut-low"),
         "room": bool(g.heard_faults) or g.buzzing > 0,
@@ -68,6 +68,14 @@ def _nothing(g: Grounds) -> Iterator[Leg]:
         named = words.listed(found)
         why = f"The readings speak of {named}, and no way here cures it: have the neck seen to."
         yield Leg("refer" if "refer" in g.ways else "leave", why)
+        return
+    if g.case.has("thin-crown"):
+        yield Leg(
+            "leave",
+            "Crowns are under the least that is kept, and nothing asks for a file: none has "
+            "anything left to take. New wire when they wear or buzz.",
+            unless="A complaint, or a note heard to buzz, would ask for new wire.",
+        )
         return
     yield Leg(
         "leave",

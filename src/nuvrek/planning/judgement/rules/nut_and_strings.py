@@ -48,7 +48,7 @@ def _heights(g: Grounds) -> Iterator[Leg]:
             break
     stiff = g.complains_of(TOO_HIGH) and not g.relief_off
     if stiff and g.possible("strings") and not g.possible("saddle"):
-        yield Leg("strings", f"Or lighter strings: {g.ways['strings'].gist}")
+        yield Leg("strings", f"Or: {g.ways['strings'].gist}")
 
 
 NUT = Rule(

@@ -84,9 +84,11 @@ def _file(g: Grounds) -> Iterator[Leg]:
         if kind not in g.ways:
             kind = "leave"
     kind, why = _less(g, kind, why)
-    gate = filing_gate(g, levels=kind == "level")
+    gate = "" if kind.startswith("refret") else filing_gate(g, levels=kind == "level")
     reasons = " ".join([why, *over_driven_words(g.case)])
     unless = "A leaf under the rocker refines the figures; none is needed to begin."
+    if kind.startswith("refret"):
+        unless = "A lower least crown, agreed with the owner, would put it off."
     yield Leg(kind, reasons, gate, unless, speaks_for=speaks_for, speaks_against=against)
 
 
