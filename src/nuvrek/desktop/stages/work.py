@@ -167,7 +167,10 @@ class WorkStage(Stage):
         if session is None or session.neck_state.neck.rod == "none":
             return False
         now = next_step(session.neck_state)
-        return now is None or now.action == "rod"
+        if now is None:
+            # At the gate to the next way the rod is only in front if it is that way.
+            return session.neck_state.chosen is None or not session.neck_state.chosen.course
+        return now.action == "rod"
 
     # --- doing ------------------------------------------------------------
 
@@ -407,7 +410,8 @@ class WorkStage(Stage):
         self.done.setVisible(now is not None or going)
         self.done.setText("Go on" if going else "Done")
         rod_known = self.app.session is not None and self.app.session.neck_state.neck.rod != "none"
-        self.rod.setVisible(rod_known and (now is None or now.action == "rod" or now.key == "set"))
+        at_rod = now is not None and (now.action == "rod" or now.key == "set")
+        self.rod.setVisible(rod_known and (at_rod or (now is None and self.turning)))
         twin = self.app.session is not None and self.app.session.neck_state.neck.rod == "twin"
         self.which.setVisible(twin)
         self.heat.setVisible(now is not None and now.action == "heat")
@@ -517,6 +521,9 @@ class WorkStage(Stage):
             # What Backspace would strike is said before it is pressed.
             back = undo_hint(session.undoable(neck_state.chosen_number), s.unit, s.height_unit)
             message = words.sentences("Enter ticks the step.", back and f"{back}.", self._to_go())
+        elif (gate := gate_of(neck_state, self.app.fresh)) is not None and gate.way is not None:
+            prompt = f"Next: {gate.way.title}"
+            message = f"Not yet: {gate.waits}" if gate.waits else "Enter goes on with it."
         elif any_steps:
             prompt = "All steps are ticked"
         else:

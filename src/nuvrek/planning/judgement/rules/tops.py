@@ -41,8 +41,8 @@ def filing_gate(g: Grounds, levels: bool = False) -> str:
     if g.unseated:
         parts.append(f"{words.upper_first(words.frets(g.unseated))} seated and read again.")
     elif g.case.unread:
-        sits = words.frets_do(g.case.unread, "was seated and is", "were seated and are")
-        parts.append(f"{sits} read again.")
+        named = words.upper_first(words.frets(g.case.unread))
+        parts.append(f"{named} read again after seating.")
     if g.unpressed:
         parts.append(PRESS_FIRST)
     if g.relief_off and not g.case.rodless and not levels:
