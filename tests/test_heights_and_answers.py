@@ -16,7 +16,6 @@ from nuvrek.neck.scale import fret_places_mm
 from nuvrek.planning.rod.move import plan_rod
 from nuvrek.planning.rod.stop_rules import rod_stops
 from nuvrek.readings import tool_errors
-from nuvrek.readings.dial_repeats import dial_error_mm
 from nuvrek.readings.entries import (
     AnyEntry,
     Dial,
@@ -27,8 +26,9 @@ from nuvrek.readings.entries import (
     StringGap,
     StringHeight,
 )
-from nuvrek.readings.over_fret_12 import heights_by_string, odd_heights
-from nuvrek.readings.rod_answers import answers, backwards
+from nuvrek.readings.told.dial_repeats import dial_error_mm
+from nuvrek.readings.told.over_fret_12 import heights_by_string, odd_heights
+from nuvrek.readings.told.rod_answers import answers, backwards
 from tests.support import NECK, neck_state, neck_with, rng
 
 

@@ -8,7 +8,7 @@ from nuvrek.neck.description import NeckDescription, RodKind
 from nuvrek.planning.rod.move import RodPlan, plan_rod
 from nuvrek.planning.rod.stop_rules import rod_stops
 from nuvrek.readings.entries import AnyEntry, RodFeel, RodMove, State, StringGap
-from nuvrek.readings.observed import rod_kind_tried
+from nuvrek.readings.told.observed import rod_kind_tried
 from tests.support import NECK, compute, neck_state, neck_with
 
 

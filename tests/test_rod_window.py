@@ -119,11 +119,11 @@ class RodWindow(WindowCase):
         work = window.stages["Work"]
         self.assertTrue(work.heat.isVisible())
         self.assertIn("never leave it", work.caution.text())
-        work.heat_fields["over_bend_mm"].setText("a lot")
+        work.heat.fields["over_bend_mm"].setText("a lot")
         work.done.click()
         self.assertIn("plain number", window.bar.message.text())
-        work.heat_fields["over_bend_mm"].setText("1,5")
-        work.heat_fields["source_c"].setText("93")
+        work.heat.fields["over_bend_mm"].setText("1,5")
+        work.heat.fields["source_c"].setText("93")
         work.done.click()
         heat = next(e for e in window.app.session.entries if isinstance(e, Heated))
         self.assertEqual((heat.over_bend_mm, heat.source_c, heat.minutes_cold), (1.5, 93.0, None))
@@ -136,7 +136,7 @@ class RodWindow(WindowCase):
         self.assertEqual(moves["treble"], 0.25)
         low = moves.get("bass", 0.0)
         work = window.stages["Work"]
-        work.which.setCurrentIndex(1)
+        work.rod.which.setCurrentIndex(1)
         work._turned(-0.125)
         self.assertEqual(
             (session.neck_state.state.rod_turns, session.neck_state.state.rod_high_turns),

@@ -14,8 +14,8 @@ from nuvrek.mechanics.angle import (
 )
 from nuvrek.readings.entries import SIDES, Side, Size
 from nuvrek.readings.journal import NeckState
-from nuvrek.readings.over_fret_12 import heights_by_string
 from nuvrek.readings.sizes import What
+from nuvrek.readings.told.over_fret_12 import heights_by_string
 
 # Closer than this to the wanted height is as wanted, and a saddle lower than this gives no clean
 # break of the string; common practice, no source.

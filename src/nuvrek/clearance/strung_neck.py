@@ -24,7 +24,7 @@ from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import StringGap
-from nuvrek.readings.over_fret_12 import heights_by_string
+from nuvrek.readings.told.over_fret_12 import heights_by_string
 from nuvrek.units import Unit, format_length
 
 Array = NDArray[np.float64]

@@ -29,7 +29,7 @@ from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.entries import CrownHeight, Rock, State, Strings
 from nuvrek.readings.journal import NeckState, fitting
-from nuvrek.readings.rod_answers import backwards
+from nuvrek.readings.told.rod_answers import backwards
 
 Array = NDArray[np.float64]
 

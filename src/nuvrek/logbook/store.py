@@ -326,13 +326,24 @@ _MOST_MISSING = 1000
 
 def read_journal(rows: Sequence[tuple[int, object]]) -> Journal:
     """The entries of one neck, each decoded by itself, with a note where one can't be read."""
+    whole = _in_one_go(rows)
+    return _one_by_one(rows) if whole is None else whole
+
+
+def _in_one_go(rows: Sequence[tuple[int, object]]) -> Journal | None:
+    """A journal with which nothing is wrong, as nearly all are; None where something is."""
     decode = _decoder().decode
+    if [number for number, _ in rows] != [*range(1, len(rows) + 1)]:
+        return None
     try:
-        if [number for number, _ in rows] == [*range(1, len(rows) + 1)]:
-            # Nearly always nothing is wrong, and a long journal is read in one go.
-            return Journal([decode(_text_of(body)) for _, body in rows])
+        return Journal([decode(_text_of(body)) for _, body in rows])
     except (msgspec.MsgspecError, ValueError, RecursionError):
-        pass  # Which one it is, and why, is found below, one by one.
+        return None
+
+
+def _one_by_one(rows: Sequence[tuple[int, object]]) -> Journal:
+    """What can be read of a damaged journal; each entry that can't be, and why, as a note."""
+    decode = _decoder().decode
     entries: list[AnyEntry] = []
     damage: list[str] = []
     # A number that is none any more (flipped bits) names no entry: it is missing at its place.

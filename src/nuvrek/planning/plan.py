@@ -28,7 +28,7 @@ from nuvrek.planning.rod.relief import relief_now
 from nuvrek.planning.rod.stop_rules import rod_stops
 from nuvrek.planning.ways.just_clean import clean_basis_of, clean_curve
 from nuvrek.planning.ways.kinds import WAYS, WayRecord
-from nuvrek.readings.observed import end_faults
+from nuvrek.readings.told.observed import end_faults
 from nuvrek.units import Unit
 
 __all__ = ["Plan", "Way", "case_of", "drafted", "make_plan", "whole"]

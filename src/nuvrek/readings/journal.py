@@ -35,6 +35,9 @@ ANOTHER_VISIT_DAYS = 14
 # So long a journal may be; ten busy years of one neck are 3,000 entries.
 MOST_ENTRIES = 20_000
 
+# The step whose tick says that the nut of a rod was mended.
+NUT_MENDED = "free-nut"
+
 
 class Taken(Struct, frozen=True):
     """A live reading with its number in the journal and the surface it was taken on.
@@ -201,7 +204,7 @@ class _Folding:
                 self.steps = {}
             case StepDone(step=step, at=at):
                 self.steps[step] = at
-                if step == "free-nut":
+                if step == NUT_MENDED:
                     self.now = structs.replace(self.now, nut_mended=number)
             case _:
                 pass

@@ -238,7 +238,7 @@ def _lowest_now(solved: Solved) -> tuple[tuple[float, float], tuple[float, float
 def _notes(solved: Solved) -> Outcome | None:
     """Every note by ear, where the way was to be heard."""
     from nuvrek.planning.ways.kinds import of_family
-    from nuvrek.readings.what_was_read import heard_clean, heard_faults
+    from nuvrek.readings.told.what_was_read import heard_clean, heard_faults
 
     chosen = solved.neck_state.chosen
     if chosen is None or of_family(chosen.way, "not heard"):

@@ -262,7 +262,7 @@ def crown_strip(solved: Solved, unit: Unit, off: Mapping[int, float] | None = No
     """Crown left per fret (the thinnest over the lanes); ``off`` is what is to be filed off it,
     by fret.
     """
-    from nuvrek.readings.observed import grooves_read
+    from nuvrek.readings.told.observed import grooves_read
 
     neck_map = solved.map
     agreed = neck_map.neck_state.agreed.least_crown_mm

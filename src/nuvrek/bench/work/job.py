@@ -26,7 +26,7 @@ from nuvrek.readings.entries import (
     StepDone,
 )
 from nuvrek.readings.journal import Later, NeckState
-from nuvrek.readings.what_was_read import unpressed
+from nuvrek.readings.told.what_was_read import unpressed
 
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved

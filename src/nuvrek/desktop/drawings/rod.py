@@ -13,6 +13,7 @@ from PyQt6.QtGui import QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen, 
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from nuvrek.bench.work.rod_loop import TracePoint
+from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
@@ -402,10 +403,7 @@ class RodView(QWidget):
         box = QRectF(x - 0.5 * step, plot.bottom() + 4, step, self.theme.px(22))
         painter.setFont(self.theme.font(13))
         painter.setPen(self.theme.colours["muted"])
-        text = painter.fontMetrics().elidedText(
-            short, Qt.TextElideMode.ElideRight, int(box.width())
-        )
-        painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
+        one_line(painter, box, short, Qt.AlignmentFlag.AlignHCenter)
 
 
 def _at_angle(at: QPointF, radius: float, degrees: float) -> QPointF:

@@ -2,8 +2,7 @@
 
 from __future__ import annotations
 
-import msgspec
-from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout
 
 from nuvrek import words
 from nuvrek.bench.pages.rod_loop_words import LoopWords, loop_words
@@ -21,12 +20,14 @@ from nuvrek.bench.work.job import (
     steps_in_hand,
     tick,
 )
-from nuvrek.bench.work.rod_loop import FEELS, RodLoop, trace
+from nuvrek.bench.work.rod_loop import RodLoop, trace
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.rod import RodView
 from nuvrek.desktop.sheet.view import SheetView
-from nuvrek.desktop.stages.base import Choices, Stage, button, clear, heading, scrolling
+from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.heat_row import HeatRow
+from nuvrek.desktop.widgets.rod_row import RodRow
 from nuvrek.desktop.widgets.seating_row import SeatRow
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.step import Step
@@ -34,13 +35,6 @@ from nuvrek.readings.entries import Heated
 from nuvrek.readings.stations import Station, Suggestion
 from nuvrek.readings.words import move_words
 from nuvrek.units import Unit
-
-_TURNS = (
-    ("1/4 looser", -0.25),
-    ("1/8 looser", -0.125),
-    ("1/8 tighter", 0.125),
-    ("1/4 tighter", 0.25),
-)
 
 
 class WorkStage(Stage):
@@ -71,9 +65,8 @@ class WorkStage(Stage):
         right.addWidget(self.step_title)
         right.addWidget(self.step_text)
         right.addWidget(self.caution)
-        right.addWidget(self._rod_row())
-        right.addWidget(self._heat_row())
-        right.addWidget(self.seat)
+        for part in (self.rod, self.heat, self.seat):
+            right.addWidget(part)
         right.addLayout(row)
         lower = QHBoxLayout()
         lower.setSpacing(22)
@@ -96,54 +89,8 @@ class WorkStage(Stage):
         self.half.clicked.connect(self._half)
         self.sweep = button("Rocker half-way")
         self.sweep.clicked.connect(self._rocker)
-        self.seat = SeatRow(self.app)
-
-    def _rod_row(self) -> QWidget:
-        """Moves by hand: what is logged without the loop's keys."""
-        self.rod = QWidget()
-        both = QVBoxLayout(self.rod)
-        both.setContentsMargins(0, 4, 0, 4)
-        row, lower = QHBoxLayout(), QHBoxLayout()
-        for label, turns in _TURNS:
-            push = button(label)
-            push.setAccessibleName(f"Log a rod move: {label}")
-            push.clicked.connect(lambda _on, turns=turns: self._turned(turns))
-            row.addWidget(push)
-        self.which = Choices()
-        for label, side in (
-            ("both rods", None),
-            ("low-side rod", "bass"),
-            ("high-side rod", "treble"),
-        ):
-            self.which.addItem(label, side)
-        self.which.setAccessibleName("Which rod")
-        lower.addWidget(self.which)
-        self.feel = Choices()
-        self.feel.addItems([feel or "feel not noted" for feel in FEELS])
-        self.feel.setAccessibleName("How the rod felt")
-        lower.addWidget(self.feel)
-        for line in (row, lower):
-            line.addStretch()
-            both.addLayout(line)
-        return self.rod
-
-    def _heat_row(self) -> QWidget:
-        self.heat = QWidget()
-        row = QHBoxLayout(self.heat)
-        row.setContentsMargins(0, 4, 0, 4)
-        self.heat_fields: dict[str, QLineEdit] = {}
-        for name, label in (
-            ("over_bend_mm", "past straight, mm"),
-            ("source_c", "source, °C"),
-            ("minutes_cold", "minutes until cold"),
-        ):
-            line = QLineEdit()
-            line.setAccessibleName(label)
-            line.setPlaceholderText(label)
-            line.setMaxLength(8)
-            self.heat_fields[name] = line
-            row.addWidget(line)
-        return self.heat
+        self.rod, self.heat, self.seat = RodRow(), HeatRow(), SeatRow(self.app)
+        self.rod.turned.connect(self._turned)
 
     def enter(self) -> None:
         self.fret = None
@@ -183,10 +130,9 @@ class WorkStage(Stage):
         self.refresh()
 
     def _turned(self, turns: float) -> None:
-        loop, at = self.loop, self.feel.currentIndex()
-        side = self.which.currentData()
-        if loop is not None and self.app.write(lambda: loop.log(turns, FEELS[at], side)):
-            self.feel.setCurrentIndex(0)
+        loop, row = self.loop, self.rod
+        if loop is not None and self.app.write(lambda: loop.log(turns, row.feel, row.side)):
+            row.clear()
             self.setFocus()
             self.refresh()
 
@@ -249,8 +195,9 @@ class WorkStage(Stage):
             return
         if session is None or step is None:
             return
-        heat = self._heat_of(step)
-        if heat is None:
+        heat = self.heat.heated() if step.action == "heat" else Heated()
+        if isinstance(heat, str):
+            self.bar.say(heat)
             return
         seated = self.seat.seated(step.frets[0]) if step.action == "seat" and step.frets else None
         if self.app.write(lambda: tick(session, step, heat, seated)):
@@ -273,25 +220,6 @@ class WorkStage(Stage):
         way = gate.way
         if self.app.write(lambda: choose(session, solved, way)):
             self.refresh()
-
-    def _heat_of(self, step: Step) -> Heated | None:
-        """What is written beside the heating, from its fields; None when one of them can't be
-        read.
-        """
-        values = {}
-        for name, line in self.heat_fields.items() if step.action == "heat" else ():
-            text = line.text().strip().replace(",", ".")
-            if text:
-                try:
-                    values[name] = msgspec.convert(float(text), float)
-                except ValueError:
-                    self.bar.say(f"{line.accessibleName()}: a plain number is needed, or nothing.")
-                    return None
-        try:
-            return msgspec.convert({"kind": "heated", **values}, Heated)
-        except msgspec.ValidationError:
-            self.bar.say("One of the figures of the heating can't be; look at them again.")
-            return None
 
     def _inked(self, name: str) -> bool:
         """A key for the sweep of the ink, while the file is in hand."""
@@ -413,7 +341,7 @@ class WorkStage(Stage):
         at_rod = now is not None and (now.action == "rod" or now.key == "set")
         self.rod.setVisible(rod_known and (at_rod or (now is None and self.turning)))
         twin = self.app.session is not None and self.app.session.neck_state.neck.rod == "twin"
-        self.which.setVisible(twin)
+        self.rod.which.setVisible(twin)
         self.heat.setVisible(now is not None and now.action == "heat")
         self.caution.setVisible(now is not None and bool(now.cautions))
         if now is None:

@@ -10,6 +10,7 @@ from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.desktop.widgets.way_row import MOST_PERCENT, row_theme
@@ -155,8 +156,5 @@ class CourseView(QWidget):
     ) -> None:
         painter.setFont(self.theme.font(size, bold=bold))
         painter.setPen(self.app.theme.colours[colour])
-        elided = painter.fontMetrics().elidedText(
-            text, Qt.TextElideMode.ElideRight, int(box.width()) + 4
-        )
         side = Qt.AlignmentFlag.AlignHCenter if centred else Qt.AlignmentFlag.AlignLeft
-        painter.drawText(box, side | Qt.AlignmentFlag.AlignVCenter, elided)
+        one_line(painter, box, text, side)

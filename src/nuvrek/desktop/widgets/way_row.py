@@ -13,6 +13,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry
 from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.crown import WORTH_FILING_MM
@@ -205,10 +206,7 @@ class WayRow(QWidget):
     ) -> None:
         painter.setFont(self.theme.font(size, bold=bold, figures=figures_))
         painter.setPen(colour)  # type: ignore[call-overload]
-        elided = painter.fontMetrics().elidedText(
-            text, Qt.TextElideMode.ElideRight, int(box.width())
-        )
-        painter.drawText(box, align | Qt.AlignmentFlag.AlignVCenter, elided)
+        one_line(painter, box, text, align)
 
     def _metal(self, painter: QPainter, box: QRectF, way: Way, neck: NeckDescription) -> None:
         c = self.app.theme.colours

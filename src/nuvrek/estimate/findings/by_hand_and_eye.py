@@ -18,7 +18,7 @@ from nuvrek.readings.entries import (
     StandOff,
 )
 from nuvrek.readings.journal import NeckState
-from nuvrek.readings.observed import (
+from nuvrek.readings.told.observed import (
     end_faults,
     flats_read,
     grooves_read,

@@ -15,8 +15,8 @@ from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.readings.entries import CrownHeight
-from nuvrek.readings.observed import seated_unread
-from nuvrek.readings.what_was_read import firm, pressed, tops_read
+from nuvrek.readings.told.observed import seated_unread
+from nuvrek.readings.told.what_was_read import firm, pressed, tops_read
 from nuvrek.units import Unit, format_length, format_number
 
 Array = NDArray[np.float64]

@@ -10,7 +10,7 @@ from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.readings.journal import NeckState
-from nuvrek.readings.observed import stands_off
+from nuvrek.readings.told.observed import stands_off
 from nuvrek.units import Unit
 
 

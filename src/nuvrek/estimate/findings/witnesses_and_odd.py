@@ -11,7 +11,7 @@ from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.evidence import Evidence
 from nuvrek.estimate.model.solver import log_rows
-from nuvrek.readings.over_fret_12 import odd_heights
+from nuvrek.readings.told.over_fret_12 import odd_heights
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import format_length
 

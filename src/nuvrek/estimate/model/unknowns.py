@@ -20,9 +20,9 @@ from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings import tool_errors
-from nuvrek.readings.dial_repeats import dial_error_mm
 from nuvrek.readings.entries import Dial, Heated, RodMove, StandOff, State
 from nuvrek.readings.journal import NeckState
+from nuvrek.readings.told.dial_repeats import dial_error_mm
 
 Row = NDArray[np.float64]
 

@@ -14,8 +14,8 @@ from nuvrek.planning.filing.level_program import NeckTops
 from nuvrek.planning.rod.move import RodPlan
 from nuvrek.planning.rod.stop_rules import RodStop
 from nuvrek.readings.entries import Agreed, EndFault
-from nuvrek.readings.observed import seated_unread
-from nuvrek.readings.what_was_read import tops_read
+from nuvrek.readings.told.observed import seated_unread
+from nuvrek.readings.told.what_was_read import tops_read
 from nuvrek.units import Unit, format_length
 
 # So many inner frets of a lane must have been spoken of before its tops count as read.

@@ -15,7 +15,7 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.filing.level_program import NeckTops
 from nuvrek.planning.rod.move import rod_reach_mm
 from nuvrek.planning.rod.stop_rules import rod_stops
-from nuvrek.readings.observed import grooves_read
+from nuvrek.readings.told.observed import grooves_read
 
 Array = NDArray[np.float64]
 

@@ -15,15 +15,16 @@ from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.planning.case.case import Case
+from nuvrek.planning.case.course import Leg
 from nuvrek.planning.case.way import Way
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.crowns.crowning import LAND_MM
 from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.planning.ways.filing_words import few_frets
 from nuvrek.readings.entries import EdgeLie, StringGap, WayKind
-from nuvrek.readings.observed import flats_read, grooves_read
 from nuvrek.readings.stations import shows_light
-from nuvrek.readings.what_was_read import (
+from nuvrek.readings.told.observed import flats_read, grooves_read
+from nuvrek.readings.told.what_was_read import (
     heard_clean,
     heard_faults,
     nut_trouble,
@@ -259,6 +260,11 @@ class Grounds:
     def unpressed(self) -> tuple[int, ...]:
         """Frets that nobody has pressed yet."""
         return unpressed(self.case.neck_map.neck_state)
+
+    def leg(self, way: WayKind, why: str, *kinds: str, gate: str = "", unless: str = "") -> Leg:
+        """A leg with the readings that speak for and against the findings of these kinds."""
+        speaks_for, against = self.readings_of(*kinds)
+        return Leg(way, why, gate, unless, speaks_for=speaks_for, speaks_against=against)
 
     def readings_of(self, *kinds: str) -> tuple[tuple[int, ...], tuple[int, ...]]:
         """Numbers of the readings that speak for and against the findings of these kinds, the

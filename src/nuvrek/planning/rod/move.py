@@ -20,8 +20,8 @@ from nuvrek.estimate.model.unknowns import (
 from nuvrek.neck.description import LANE_WORDS, Lane, NeckDescription
 from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.readings.entries import Side
-from nuvrek.readings.observed import rod_feel
-from nuvrek.readings.rod_answers import backwards
+from nuvrek.readings.told.observed import rod_feel
+from nuvrek.readings.told.rod_answers import backwards
 from nuvrek.readings.words import turns_words
 
 Array = NDArray[np.float64]

@@ -14,7 +14,7 @@ from nuvrek.estimate.measurer import Measurer, Part
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.readings.entries import RodMove, State
-from nuvrek.readings.what_was_read import relief_read
+from nuvrek.readings.told.what_was_read import relief_read
 
 # With the relief unknown by more than this, it is not spoken of as a figure.
 TOO_UNSURE_MM = 0.15

@@ -10,9 +10,9 @@ from scipy.special import ndtr
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.readings.entries import Dial, RodFeel, RodMove, StringGap
-from nuvrek.readings.observed import rod_feel, rod_kind_tried
-from nuvrek.readings.rod_answers import backwards, went_other_way
-from nuvrek.readings.what_was_read import nut_trouble
+from nuvrek.readings.told.observed import rod_feel, rod_kind_tried
+from nuvrek.readings.told.rod_answers import backwards, went_other_way
+from nuvrek.readings.told.what_was_read import nut_trouble
 
 # A rod that moves the relief less than this a turn does not answer; common practice, no source.
 NO_ANSWER_MM_PER_TURN = 0.06

@@ -10,6 +10,7 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.common import look_again_step, prove_step
 from nuvrek.planning.steps.step import Doing, Step
+from nuvrek.readings.journal import NUT_MENDED
 
 _TUNE = Step("string-up", "String up and tune", "To pitch, then let the neck settle.", 15, "pitch")
 _RETUNE = Step("retune", "Tune to pitch", "Then read the string heights again.", 5, "pitch")
@@ -99,7 +100,7 @@ CURES: dict[str, tuple[Step, ...]] = {
     ),
     "rod-nut": (
         Step(
-            "free-nut",
+            NUT_MENDED,
             "Free the rod nut",
             "Clear the hole, try the key that fits, grease thread and washer.",
             20,

@@ -12,7 +12,7 @@ from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.crowns.crowning import LAND_MM
 from nuvrek.planning.filing.level_program import Removal
 from nuvrek.planning.ways.filing_words import seat_first_words
-from nuvrek.readings.observed import flats_read
+from nuvrek.readings.told.observed import flats_read
 
 # So many frets that run out of metal are named one by one.
 _MOST_NAMED = 3

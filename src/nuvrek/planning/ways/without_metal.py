@@ -7,7 +7,7 @@ from nuvrek.neck.description import LANE_WORDS
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
-from nuvrek.readings.observed import end_faults
+from nuvrek.readings.told.observed import end_faults
 
 
 def leave(weighing: Weighing) -> Draft:

@@ -14,8 +14,7 @@ def _ends(g: Grounds) -> Iterator[Leg]:
         return
     filed = bool(g.proud or g.marked or g.worn)
     gate = "The filing done." if filed else ""
-    speaks_for, against = g.readings_of("fret-ends")
-    yield Leg("ends", g.ways["ends"].gist, gate, "", "", speaks_for, against)
+    yield g.leg("ends", g.ways["ends"].gist, "fret-ends", gate=gate)
 
 
 ENDS = Rule("ends", "Ends come after the tops, rounded early and little.", _ends)

@@ -12,14 +12,9 @@ from nuvrek.planning.judgement.rule import Rule
 def _nut(g: Grounds) -> Iterator[Leg]:
     for kind in ("zero-fret", "nut"):
         if kind in g.ways:
-            speaks_for, against = g.readings_of("nut-high", "nut-low")
-            yield Leg(
-                kind,
-                f"Cheap cures first. {g.ways[kind].gist}",
-                unless="Pressed at 3, the string all but resting on fret 1 would change it.",
-                speaks_for=speaks_for,
-                speaks_against=against,
-            )
+            why = f"Cheap cures first. {g.ways[kind].gist}"
+            unless = "Pressed at 3, the string all but resting on fret 1 would change it."
+            yield g.leg(kind, why, "nut-high", "nut-low", unless=unless)
 
 
 def _too_low(g: Grounds) -> Iterator[Leg]:

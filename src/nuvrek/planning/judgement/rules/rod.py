@@ -8,7 +8,8 @@ from nuvrek.estimate.findings.relief import BACK_BOW_MM
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
-from nuvrek.readings.rod_answers import went_other_way
+from nuvrek.readings.told.observed import rod_feel
+from nuvrek.readings.told.rod_answers import went_other_way
 
 READ_AGAIN = "The relief is read again after every move."
 
@@ -49,21 +50,18 @@ def _set(g: Grounds) -> Iterator[Leg]:
     if not g.relief_off or g.case.stops or g.neck.rod == "none" or not g.possible("rod"):
         return
     over = "more" if g.relief_over else "less"
-    speaks_for, against = g.readings_of("relief", "back-bow")
     if g.relief is not None and g.relief.now.mm < BACK_BOW_MM:
         why = "Back bow under string tension: loosen, never tighten."
     else:
         why = f"There is {over} relief than wanted: the rod comes before the file."
-    slack = g.case.neck_map.neck_state
+    moved = g.case.neck_map.neck_state.rod_moves
     unless = "Strings that ring clean with a content owner would leave it."
-    if _slack(g) and g.neck.rod in ("two-way", "unknown", "twin") and slack.rod_moves:
+    if _slack(g) and g.neck.rod in ("two-way", "unknown", "twin") and moved:
         why += " It is slack: turn on until it bites, that is how a two-way rod is found out."
-    yield Leg("rod", why, unless=unless, speaks_for=speaks_for, speaks_against=against)
+    yield g.leg("rod", why, "relief", "back-bow", unless=unless)
 
 
 def _slack(g: Grounds) -> bool:
-    from nuvrek.readings.observed import rod_feel
-
     return rod_feel(g.case.neck_map.neck_state) == "slack"
 
 

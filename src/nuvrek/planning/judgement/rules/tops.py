@@ -23,14 +23,9 @@ def _seat(g: Grounds) -> Iterator[Leg]:
         what = words.frets_do(g.unseated, "moves or stands", "move or stand") + " off the wood"
     else:
         what = words.frets_do(g.unseated, "looks", "look") + " sprung"
-    speaks_for, against = g.readings_of("loose", "end-up", "middle-up")
-    yield Leg(
-        "seat",
-        f"{what}. Seat before filing; it rises again otherwise.",
-        unless="One that is pressed and holds is filed like any other, an end on that end alone.",
-        speaks_for=speaks_for,
-        speaks_against=against,
-    )
+    why = f"{what}. Seat before filing; it rises again otherwise."
+    unless = "One that is pressed and holds is filed like any other, an end on that end alone."
+    yield g.leg("seat", why, "loose", "end-up", "middle-up", unless=unless)
 
 
 def filing_gate(g: Grounds, levels: bool = False) -> str:
@@ -53,14 +48,10 @@ def filing_gate(g: Grounds, levels: bool = False) -> str:
 def _file(g: Grounds) -> Iterator[Leg]:
     """The frets that stand, by measure or by mark."""
     standing = tuple(sorted({*g.proud, *g.marked}))
-    if not standing and not (g.unseated and g.case.unread):
-        return
     if not standing:
         return
-    speaks_for, against = g.readings_of("proud", "rocks", "end-high")
     spot, level = g.ways["spot-level"], g.ways["level"]
-    fits = not [why for why in spot.why_not if why.startswith(("Too little", "To be left"))]
-    deep = [why for why in level.why_not if why.startswith(("Too little", "To be left"))]
+    fits, deep = not spot.why_out, level.why_out
     few = spot.frets and len(spot.frets) <= g.few
     if fits and spot.frets and (few or not g.tops_known):
         marks = _marks_words(g)
@@ -89,7 +80,7 @@ def _file(g: Grounds) -> Iterator[Leg]:
     unless = "A leaf under the rocker refines the figures; none is needed to begin."
     if kind.startswith("refret"):
         unless = "A lower least crown, agreed with the owner, would put it off."
-    yield Leg(kind, reasons, gate, unless, speaks_for=speaks_for, speaks_against=against)
+    yield g.leg(kind, reasons, "proud", "rocks", "end-high", gate=gate, unless=unless)
 
 
 def _marks_words(g: Grounds) -> str:
@@ -117,14 +108,8 @@ def _less(g: Grounds, kind: str, why: str) -> tuple[str, str]:
 
 def _lift(g: Grounds) -> Iterator[Leg]:
     if "lift-fret" in g.ways:
-        speaks_for, against = g.readings_of("low")
-        yield Leg(
-            "lift-fret",
-            g.ways["lift-fret"].gist,
-            unless="Metal to spare, and the owner's say-so, would bring the others down to it.",
-            speaks_for=speaks_for,
-            speaks_against=against,
-        )
+        unless = "Metal to spare, and the owner's say-so, would bring the others down to it."
+        yield g.leg("lift-fret", g.ways["lift-fret"].gist, "low", unless=unless)
 
 
 SEAT = Rule(

@@ -10,20 +10,22 @@ from nuvrek.planning.judgement.grounds import SHALLOW_GROOVE_MM, Grounds
 from nuvrek.planning.judgement.rule import Rule
 from nuvrek.planning.judgement.rules.tops import filing_gate
 
+# Findings that speak of wear.
+WEAR = ("grooves", "flats", "thin-crown")
+
 
 def _worn(g: Grounds) -> Iterator[Leg]:
     if not g.worn or not g.even:
         return
     case, deepest = g.case, max(g.grooves.values(), default=0.0)
     named = words.frets(g.worn)
-    speaks_for, against = g.readings_of("grooves", "flats", "thin-crown")
     agree = ""
     if g.grooves and min(g.grooves.values()) <= SHALLOW_GROOVE_MM:
         agree = f" Grooves up to {case.length(SHALLOW_GROOVE_MM)} may stay with the owner's say-so."
     few = len(g.worn) <= g.few
     if few and g.possible("crown-few"):
         why = f"The tops are level; only {named} are worn. {g.ways['crown-few'].gist}{agree}"
-        yield Leg("crown-few", why, filing_gate(g), "", "", speaks_for, against)
+        yield g.leg("crown-few", why, *WEAR, gate=filing_gate(g))
         return
     for kind in ("crown-first", "level"):
         way = g.ways.get(kind)
@@ -35,14 +37,12 @@ def _worn(g: Grounds) -> Iterator[Leg]:
             )
             unless = "Grooves left by agreement would keep the frets taller."
             gate = filing_gate(g, levels=True)
-            yield Leg(kind, why, gate, unless, "", speaks_for, against)
+            yield g.leg(kind, why, *WEAR, gate=gate, unless=unless)
             return
-    yield from _too_worn(g, deepest, speaks_for, against)
+    yield from _too_worn(g, deepest)
 
 
-def _too_worn(
-    g: Grounds, deepest: float, speaks_for: tuple[int, ...], against: tuple[int, ...]
-) -> Iterator[Leg]:
+def _too_worn(g: Grounds, deepest: float) -> Iterator[Leg]:
     case, least = g.case, g.case.neck_tops.least_crown_mm
     crown = float(case.neck_tops.crown_mm.min())
     why = (
@@ -52,7 +52,7 @@ def _too_worn(
     kind = "refret-some" if g.possible("refret-some") else "refret"
     if kind in g.ways:
         unless = "A lower least crown, or grooves left, agreed with the owner would put it off."
-        yield Leg(kind, f"{why} {g.ways[kind].gist}", "", unless, "", speaks_for, against)
+        yield g.leg(kind, f"{why} {g.ways[kind].gist}", *WEAR, unless=unless)
 
 
 WORN = Rule(

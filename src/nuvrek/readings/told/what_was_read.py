@@ -21,8 +21,6 @@ from nuvrek.readings.journal import NeckState
 
 # Feels that speak of the nut and its access, not of the rod; only mending ends them.
 NUT_FEELS: tuple[Feel, ...] = ("binding", "key slips", "out of reach")
-# The step whose tick says that the nut was mended.
-NUT_MENDED = "free-nut"
 
 
 def pressed(neck_state: NeckState) -> frozenset[int]:

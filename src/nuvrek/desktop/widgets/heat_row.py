@@ -1,0 +1,46 @@
+"""What is written beside a heating: bend past straight, source, minutes until cold."""
+
+from __future__ import annotations
+
+import msgspec
+from PyQt6.QtWidgets import QHBoxLayout, QLineEdit, QWidget
+
+from nuvrek.readings.entries import Heated
+
+_FIELDS = (
+    ("over_bend_mm", "past straight, mm"),
+    ("source_c", "source, °C"),
+    ("minutes_cold", "minutes until cold"),
+)
+
+
+class HeatRow(QWidget):
+    """Three fields, each of which may stay empty."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        row = QHBoxLayout(self)
+        row.setContentsMargins(0, 4, 0, 4)
+        self.fields: dict[str, QLineEdit] = {}
+        for name, label in _FIELDS:
+            line = QLineEdit()
+            line.setAccessibleName(label)
+            line.setPlaceholderText(label)
+            line.setMaxLength(8)
+            self.fields[name] = line
+            row.addWidget(line)
+
+    def heated(self) -> Heated | str:
+        """What the fields say, or why they can't be read."""
+        values = {}
+        for name, line in self.fields.items():
+            text = line.text().strip().replace(",", ".")
+            try:
+                if text:
+                    values[name] = float(text)
+            except ValueError:
+                return f"{line.accessibleName()}: a plain number is needed, or nothing."
+        try:
+            return msgspec.convert({"kind": "heated", **values}, Heated)
+        except msgspec.ValidationError:
+            return "One of the figures of the heating can't be; look at them again."

@@ -1,0 +1,1 @@
+"""What the readings tell by themselves, without a height map."""
