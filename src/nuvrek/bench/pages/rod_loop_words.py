@@ -43,9 +43,9 @@ def loop_words(loop: RodLoop, solved: Solved | None, unit: Unit) -> LoopWords | 
         case "stop":
             stops = solved.plan.stops if solved is not None and solved.plan is not None else ()
             words = " ".join(stop.words for stop in stops)
-            return LoopWords(
-                "Stop turning", f"{words} Choose weighs what is left.", alert=True, over=True
-            )
+            back = loop.back(solved)
+            prompt = f"Turn it back: {turns_words(back[0][1])}" if back else "Stop turning"
+            return LoopWords(prompt, f"{words} Choose weighs what is left.", alert=True, over=True)
         case "turn":
             plan = solved.plan.rod if solved is not None and solved.plan is not None else None
             return None if plan is None else _turning(loop, plan, unit)

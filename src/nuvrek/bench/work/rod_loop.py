@@ -27,6 +27,7 @@ from nuvrek.readings.entries import (
 )
 from nuvrek.readings.journal import Later, NeckState
 from nuvrek.readings.stations import Station
+from nuvrek.readings.told.rod_answers import went_other_way
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit
 
@@ -90,6 +91,16 @@ class RodLoop:
         if solved.plan.stops:
             return "stop"
         return "turn" if solved.plan.rod is not None else "rest"
+
+    def back(self, solved: Solved | None) -> tuple[tuple[Side | None, float], ...]:
+        """The moves that take back what the relief answered the other way; none otherwise."""
+        neck_state = self.session.neck_state
+        answer = went_other_way(neck_state)
+        if answer is None or self.phase(solved) != "stop":
+            return ()
+        side = dict(neck_state.rod_moves)[answer.last_move].side
+        both = SIDES if neck_state.neck.rod == "twin" and side is None else (side,)
+        return tuple((one, -answer.turns) for one in both)
 
     def due(self) -> tuple[Lane, ...]:
         """Sides on which the relief was not read since the rod was last moved."""

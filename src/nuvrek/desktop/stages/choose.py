@@ -304,7 +304,7 @@ class ChooseStage(Stage):
 
         solved, s = self.app.fresh, self.app.settings
         rule = RULES.get(leg.rule)
-        told = textwrap.wrap(rule.says, _WHY_LETTERS)[:2] if rule is not None else []
+        told = textwrap.wrap(rule.says, _WHY_LETTERS) if rule is not None else []
         if solved is not None:
             readings = {one.number: one.reading for one in solved.neck_state.taken}
             for sign, numbers in (("for", leg.speaks_for), ("against", leg.speaks_against)):
@@ -313,7 +313,7 @@ class ChooseStage(Stage):
                         reading = readings[number]
                         value = value_words(reading, s.unit, s.height_unit)
                         told.append(f"{sign}  {place_words(reading)}: {value}")
-        return tuple(told[:4])
+        return tuple(told[:5])
 
 
 def _row_name(row: WayRow, title: str, gist: str, unit: Unit, metal_mm: float) -> str:

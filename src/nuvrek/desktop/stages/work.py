@@ -402,6 +402,8 @@ class WorkStage(Stage):
             moves = tuple((side, turns * loop.other / rod.turns) for side, turns in moves)
         if loop is not None and loop.phase(solved) == "read":
             rod, moves = None, ()
+        if loop is not None and rod is None:
+            moves = loop.back(solved)
         points = trace(solved) if solved is not None else ()
         self.rodview.setFixedHeight(min(self.app.theme.px(230), 290))
         self.rodview.show_rod(session.neck_state.neck, rod, moves, points, self.app.settings.unit)

@@ -70,7 +70,7 @@ CURES: dict[str, tuple[Step, ...]] = {
         Step(
             "rod",
             "Turn the rod back",
-            "As far as it was turned, retune, read again. What the neck does now tells the sign.",
+            "What the neck does now tells the sign.",
             10,
             "rod",
             (),
