@@ -1,9 +1,12 @@
 import unittest
 
+import msgspec
+
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.keypad.view import view_of
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
+from nuvrek.estimate.next_reading import next_best
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.edges import edge_reach
 from nuvrek.neck.rocker import edge_words, rocker_span_mm
@@ -34,6 +37,20 @@ class Rounds(unittest.TestCase):
                     self.assertEqual(entry_faults(entry, neck, number), [], (name, entry))
                 now = neck_state(entries, neck)
                 self.assertEqual(resume_at(stations, now), len(stations), name)
+
+    def test_a_bare_neck_is_asked_for_nothing_that_needs_strings(self) -> None:
+        neck = msgspec.structs.replace(NECK, bare=True)
+        truth = make_truth(neck, Condition(proud=2, low=0), rng(1))
+        for name in set(ROUNDS) - {"closing"}:
+            asked = {(s.kind, s.by) for s in round_of(name, neck).stations}
+            self.assertFalse(asked & {("string-height", "string"), ("string-gap", "string")}, name)
+            self.assertNotIn("state", {kind for kind, _ in asked}, name)
+        entries = measure_round(Bench(truth, rng(2)), "basic")
+        now = neck_state(entries, neck)
+        self.assertEqual({one.reading.state.strings for one in now.taken}, {"slack"})
+        for suggestion in next_best(map_neck(now)).suggestions:
+            station = suggestion.station
+            self.assertFalse(station.kind == "string-gap" and station.by == "string", station)
 
     def test_strings_are_slackened_once_and_only_when_they_are_not(self) -> None:
         for name in ("basic", "full"):

@@ -178,7 +178,8 @@ def questions_of(measurer: Measurer) -> Iterator[Question]:
     neck_map = measurer.map
     neck = neck_map.neck
     middle = measurer.nearest(1, neck.joint_fret, 0.5)
-    for k in (0, 2):
+    # The relief of a bare neck is open until it is strung, whatever is read.
+    for k in () if neck.bare else (0, 2):
         relief = measurer.of("wood", measurer.chord(1, neck.joint_fret, middle, k), "pitch")
         margin = neck.relief_margin_mm
         unsure = NINE_IN_TEN * relief.sd_mm > margin
@@ -248,7 +249,7 @@ def _candidates(measurer: Measurer, kit: Kit) -> Iterator[_Candidate]:
     for k, lane in enumerate(LANES):
         for fret in range(low + 1, high):
             parts = measurer.chord(low, high, fret, k)
-            if lane != "middle":
+            if lane != "middle" and not neck.bare:
                 station = Station("", "string-gap", lane, fret, (low, high))
                 yield _Candidate(station, "pitch", "tops", (parts,), LEAVES_SD_MM)
             station = Station("", "string-gap", lane, fret, (low, high), "edge")

@@ -123,7 +123,7 @@ def live_numbers(entries: Sequence[AnyEntry]) -> list[int]:
 
 def fold(neck: NeckDescription, entries: Sequence[AnyEntry]) -> NeckState:
     """The state of ``neck`` after ``entries``."""
-    folding = _Folding(NeckState(neck=neck))
+    folding = _Folding(NeckState(neck=neck, state=_strung(neck, State())))
     for number in live_numbers(entries):
         folding.add(number, entries[number - 1])
     return folding.state_at(len(entries))
@@ -139,6 +139,11 @@ def advance(now: NeckState, number: int, *entries: AnyEntry) -> NeckState | None
     for at, entry in enumerate(entries, number):
         folding.add(at, entry)
     return folding.state_at(number + len(entries) - 1)
+
+
+def _strung(neck: NeckDescription, state: State) -> State:
+    """A bare neck has nothing at pitch."""
+    return structs.replace(state, strings="slack") if neck.bare else state
 
 
 class _Folding:
@@ -179,6 +184,7 @@ class _Folding:
             # A joint past the last fret (old logbooks let it in) describes no neck.
             case Describe(neck=neck) if neck.joint_fret <= neck.frets:
                 self.now = structs.replace(self.now, neck=neck)
+                self.state = _strung(neck, self.state)
             case RoundStart(name=name):
                 self.now = structs.replace(self.now, round_name=name, round_number=number)
                 self.stations = set()

@@ -414,4 +414,22 @@ def round_of(name: str, neck: NeckDescription, kit: Kit | None = None) -> Round:
     """The round called ``name`` for this neck and kit; an unknown name gives the basic one."""
     known = name if name in ROUNDS else "basic"
     title, build = ROUNDS[known]
-    return Round(known, title, build(neck, kit or Kit()))
+    stations = build(neck, kit or Kit())
+    # It is strung before the closing round, which begins with tuning it.
+    if neck.bare and known != "closing":
+        stations = tuple(one for one in stations if not _needs_strings(one))
+    return Round(known, title, stations)
+
+
+def _needs_strings(station: Station) -> bool:
+    """Whether only a strung neck can answer."""
+    match station.kind:
+        case "state" | "string-height":
+            return True
+        case "string-gap" if station.by == "string":
+            return True
+        case "size":
+            return station.what == "string-to-end"
+        case _:
+            at_pitch = bool(station.when) and station.state.strings == "pitch"
+            return at_pitch or station.key.startswith("dial-pitch")

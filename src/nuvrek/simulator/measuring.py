@@ -251,11 +251,12 @@ def measure_basic_round(bench: Bench, upto: int | None = None) -> list[AnyEntry]
 def measure_round(
     bench: Bench, name: str, upto: int | None = None, kit: Kit | None = None
 ) -> list[AnyEntry]:
-    """A guided round taken on a made-up neck whose strings are at pitch; ``upto`` stops it
-    early.
+    """A guided round taken on a made-up neck, its strings (if it has any) at pitch; ``upto`` stops
+    it early.
     """
     entries: list[AnyEntry] = [RoundStart(name=name)]
-    state, now = State(), fold(bench.truth.neck, entries)
+    now = fold(bench.truth.neck, entries)
+    state = now.state
     for station in round_of(name, bench.truth.neck, kit).stations[:upto]:
         if tells_nothing(station, now):
             continue
