@@ -61,3 +61,10 @@ def saddle_wanted_mm(
     it rises by twice the rest only.
     """
     return over_bridge_mm + nut_mm + at_saddle_mm(height_12_mm - nut_mm, scale_mm, 12)
+
+
+def angle_by_truing_mm(off_mm: float, scale_mm: float, none_at_mm: float) -> float:
+    """How far the line of the frets rises at the bridge when ``off_mm`` of wood comes off at the
+    nut and nothing at ``none_at_mm``: ``d (scale - x_p) / x_p`` (similar triangles).
+    """
+    return off_mm * (scale_mm - none_at_mm) / none_at_mm

@@ -1,0 +1,51 @@
+"""What new wire does to nut, saddle and action: all tops rise by new height less old height less
+wood taken. Lengths in mm, plus is up.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from nuvrek.neck.description import NeckDescription
+from nuvrek.neck.scale import fret_places_mm
+
+Array = NDArray[np.float64]
+
+
+@dataclass(frozen=True)
+class SetUp:
+    """How far the tops rise over frets 1 and 12, how far the line of the frets rises at the bridge,
+    and what nut slots, zero fret and saddle must do to keep the strings as high over the frets as
+    they were, low side then high side.
+    """
+
+    top_1_mm: float
+    top_12_mm: float
+    at_bridge_mm: float
+    nut_mm: float
+    saddle_mm: tuple[float, float]
+
+
+def set_up_after(
+    neck: NeckDescription, rise_mm: Array, crown_rise_mm: float
+) -> SetUp:
+    """Set-up changes for tops that rise by ``rise_mm`` (frets, 3).
+
+    ``crown_rise_mm`` is new crown less old at fret 1: the nut stands on the same wood, so its slots
+    follow the crown alone. At the saddle the line through fret 1 and the joint is run on.
+    """
+    x = fret_places_mm(neck.scale_mm, neck.frets)
+    first, joint = x[1], x[neck.joint_fret]
+    ahead = (neck.scale_mm - first) / (joint - first)
+    line = rise_mm[0] + (rise_mm[neck.joint_fret - 1] - rise_mm[0]) * ahead
+    twelve = min(12, neck.frets) - 1
+    return SetUp(
+        top_1_mm=float(rise_mm[0].mean()),
+        top_12_mm=float(rise_mm[twelve].mean()),
+        at_bridge_mm=float(line.mean()),
+        nut_mm=crown_rise_mm,
+        saddle_mm=(float(line[0]), float(line[2])),
+    )

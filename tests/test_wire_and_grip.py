@@ -1,0 +1,170 @@
+"""Wire: its choice, its cutting, its slots; and tangs that bend a neck back."""
+
+import itertools
+import unittest
+
+import numpy as np
+
+from nuvrek.neck.wire import Wire, wire_faults
+from nuvrek.planning.refret.cutting import NIP_LOSS_MM, cut_from, pack, pieces
+from nuvrek.planning.refret.grip import MOST_GRIP_MM, Read, fitting_order, learn, plan_grips, wedges_of
+from nuvrek.planning.refret.slots import slot_for
+from nuvrek.planning.refret.wire_choice import Wanted, ranked
+from tests.support import NECK, neck_with, rng
+
+MEDIUM = Wire(name="medium", crown_mm=1.2, width_mm=2.4, tang_mm=1.5, stock_mm=5000.0)
+TALL = Wire(name="tall", crown_mm=1.4, width_mm=2.8, tang_mm=1.5, hardness="hard")
+NARROW = Wire(name="narrow", crown_mm=0.9, width_mm=1.9, tang_mm=1.6, barbs_mm=0.6)
+
+
+def wanted(**changes: object) -> Wanted:
+    usual = {
+        "crown_mm": 1.15,
+        "old_width_mm": 2.4,
+        "old_crown_mm": 0.9,
+        "least_mm": 0.8,
+        "frets": tuple(range(1, 23)),
+        "slot_widths_mm": [0.55] * 22,
+        "slot_depths_mm": [2.0] * 22,
+        "needed_mm": 1300.0,
+    }
+    return Wanted(**{**usual, **changes})  # type: ignore[arg-type]
+
+
+class Packing(unittest.TestCase):
+    def test_as_few_sticks_as_brute_force_finds(self) -> None:
+        r = rng(7)
+        for _ in range(60):
+            lengths = [float(mm) for mm in r.uniform(30.0, 70.0, int(r.integers(4, 8)))]
+            bins, proved = pack(lengths, 120.0)
+            self.assertTrue(proved)
+            self.assertEqual(sorted(i for one in bins for i in one), list(range(len(lengths))))
+            for one in bins:
+                self.assertLessEqual(sum(lengths[i] for i in one), 120.0 + 1e-9)
+            self.assertEqual(len(bins), self.fewest(lengths, 120.0))
+
+    def fewest(self, lengths: list[float], stick: float) -> int:
+        """Every way to deal the pieces out is tried."""
+        for count in range(1, len(lengths) + 1):
+            for deal in itertools.product(range(count), repeat=len(lengths)):
+                sums = [0.0] * count
+                for mm, at in zip(lengths, deal, strict=True):
+                    sums[at] += mm
+                if max(sums) <= stick:
+                    return count
+        return len(lengths)
+
+    def test_a_whole_neck_out_of_sticks_and_out_of_a_coil(self) -> None:
+        made = pieces(NECK, [305.0] * 22, range(1, 23))
+        cutting = cut_from(made, MEDIUM)
+        total = sum(piece.cut_mm + NIP_LOSS_MM for piece in made)
+        self.assertAlmostEqual(cutting.waste_mm, 270.0 * len(cutting.sticks) - total)
+        self.assertEqual(sorted(f for one in cutting.sticks for f in one), list(range(1, 23)))
+        coil = cut_from(made, Wire(name="coil", crown_mm=1, width_mm=2, tang_mm=1.5, form="coil"))
+        self.assertEqual((len(coil.sticks), coil.waste_mm), (1, 0.0))
+        bound = pieces(neck_with(bound=True), [305.0] * 22, [22])
+        self.assertLess(bound[0].tang_mm, made[21].tang_mm)
+
+    def test_a_piece_longer_than_a_stick(self) -> None:
+        with self.assertRaisesRegex(ValueError, "does not come out of a stick"):
+            pack([80.0], 60.0)
+
+
+class Slots(unittest.TestCase):
+    def test_each_against_its_tang(self) -> None:
+        cases = (
+            (0.55, 2.0, "right"),
+            (0.45, 2.0, "tight"),
+            (0.70, 2.0, "loose"),
+            (0.55, 1.6, "shallow"),
+            (None, None, "not read"),
+        )
+        for width, depth, says in cases:
+            self.assertEqual(slot_for(3, MEDIUM, width, depth).says, says)
+        self.assertAlmostEqual(slot_for(3, MEDIUM, 0.55, 1.6).saw_mm, 0.1)
+        self.assertGreater(slot_for(3, MEDIUM, 0.70, 2.0).crimp_mm, 0.1)
+        self.assertEqual(slot_for(3, MEDIUM, 0.55, 2.0, "loose").says, "loose")
+
+    def test_bad_input_is_a_sentence(self) -> None:
+        with self.assertRaisesRegex(ValueError, "slot 3 is 1.20 mm wide"):
+            slot_for(3, MEDIUM, 1.2, 2.0)
+        no_tang = Wire(name="odd", crown_mm=1.2, width_mm=2.4, tang_mm=0.0)
+        self.assertIn("without a tang", wire_faults(no_tang)[0])
+        self.assertEqual(wire_faults(MEDIUM), [])
+
+
+class Choosing(unittest.TestCase):
+    def test_the_wire_that_leaves_the_crown_wanted_comes_first(self) -> None:
+        found = ranked((TALL, NARROW, MEDIUM), wanted())
+        self.assertEqual([one.wire.name for one in found][0], "medium")
+        by_name = {one.wire.name: one for one in found}
+        self.assertFalse(by_name["narrow"].covers)
+        self.assertEqual(by_name["tall"].short_mm, 1300.0)
+        # The hard wire lasts longer than in proportion to its metal.
+        self.assertGreater(by_name["tall"].years, by_name["medium"].years)
+
+    def test_beside_old_frets_it_must_match_or_be_milled(self) -> None:
+        few = wanted(frets=(1, 2, 3), partial=True, old_width_mm=2.4, old_crown_mm=1.05)
+        by_name = {one.wire.name: one for one in ranked((TALL, NARROW, MEDIUM), few)}
+        self.assertTrue(by_name["medium"].fits)
+        self.assertEqual(by_name["medium"].mill_mm, 0.0)
+        self.assertAlmostEqual(by_name["tall"].mill_mm, 0.4)
+        self.assertFalse(by_name["narrow"].fits)
+        # 68.5 to 69 thou beside 69.5 to 70 was taken (common practice, no source).
+        near = Wire(name="near", crown_mm=1.2, width_mm=69.0 * 0.0254, tang_mm=1.5)
+        beside = wanted(partial=True, frets=(1,), old_width_mm=70.0 * 0.0254, old_crown_mm=1.1)
+        self.assertTrue(ranked((near,), beside)[0].fits)
+
+
+class Grip(unittest.TestCase):
+    def test_the_last_third_steers_where_the_neck_answers(self) -> None:
+        """True eta anywhere from nil to 0.6, its hinges of their own; read after six frets and
+        after two thirds."""
+        within, told, said, short, r = 0, 0, 0, 0, rng(11)
+        for _ in range(200):
+            eta = float(r.uniform(0.0, 0.6))
+            wedges = wedges_of(NECK, 1.5)
+            own = wedges.per_grip_mm * (1.0 + 0.1 * r.standard_normal(22))
+            goal = float(r.uniform(0.05, 0.15))
+            driven, reads = np.full(22, np.nan), []
+            order = [fret - 1 for fret in fitting_order(range(1, 23))]
+            for stop in (6, 15, 22):
+                plan = plan_grips(wedges, goal, driven, tuple(reads))
+                for fret in order[:stop]:
+                    if np.isnan(driven[fret]):
+                        driven[fret] = plan.grips_mm[fret] + 0.01 * float(r.standard_normal())
+                now = np.where(np.isnan(driven), 0.0, driven)
+                felt = eta * float(now @ own) + 0.015 * float(r.standard_normal())
+                reads.append(Read(now, felt, 0.015))
+            bow = eta * float(np.nan_to_num(driven) @ own)
+            if plan.possible:
+                told += 1
+                within += abs(bow - goal) <= 0.04
+            else:
+                said += 1
+                short += bow < goal
+        self.assertGreaterEqual(within / told, 0.8, f"{within} of {told}, {said} said no")
+        self.assertGreater(told, 120)
+        # Where it said that it falls short it mostly does.
+        self.assertGreaterEqual(short / said, 0.8, f"{short} of {said}")
+
+    def test_what_is_not_known_has_a_wide_doubt(self) -> None:
+        wedges = wedges_of(NECK, 1.5)
+        before = plan_grips(wedges, 0.08, np.full(22, np.nan))
+        self.assertGreater(before.doubt_mm, 0.05)
+        grips = np.where(np.arange(22) < 12, 0.05, np.nan)
+        now = np.nan_to_num(grips)
+        nil = plan_grips(wedges, 0.08, grips, (Read(now, 0.0, 0.01),))
+        self.assertFalse(nil.possible)
+        self.assertLess(nil.eta, 0.1)
+        self.assertLessEqual(float(np.nanmax(nil.grips_mm)), MOST_GRIP_MM + 1e-12)
+
+    def test_most_in_the_middle(self) -> None:
+        wedges = wedges_of(NECK, 1.5)
+        plan = plan_grips(wedges, 0.08, np.full(22, np.nan), (), "most in the middle")
+        self.assertEqual(int(np.argmax(plan.grips_mm)), int(np.argmax(wedges.per_grip_mm)))
+        self.assertAlmostEqual(float(learn(wedges, ()).chance.sum()), 1.0)
+
+
+if __name__ == "__main__":
+    unittest.main()
