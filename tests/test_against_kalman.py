@@ -13,7 +13,8 @@ from statsmodels.tsa.statespace.mlemodel import MLEModel
 
 from nuvrek.estimate.heightmap import HeightMap, map_neck
 from nuvrek.estimate.model.evidence import chord_gap
-from nuvrek.estimate.model.unknowns import ROD_PER_TURN_MM, ROD_SPREAD_MM, SLIP_FLOOR_MM, SLIP_SHARE
+from nuvrek.estimate.model.shifts import ROD_PER_TURN_MM, SLIP_FLOOR_MM, SLIP_SHARE
+from nuvrek.estimate.model.unknowns import ROD_SPREAD_MM
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.entries import AnyEntry, RodMove, State, StringGap
 from tests.support import neck_state

@@ -99,7 +99,7 @@ class Advice(unittest.TestCase):
     def test_no_rod(self) -> None:
         low = neck_with(rod="none", wire_height_mm=0.9)
         plan = plan_of([*gaps(0.45), *rocks(()), *crowns(0.9)], low)
-        self.assertEqual(plan.advice, "refret")
+        self.assertEqual(plan.advice, "refret-true")
         self.assertIn("tends to return", plan.way("heat").gist)
         self.assertEqual(plan.way("rod").why_not, ("This neck has no rod.",))
         tall = neck_with(rod="none", wire_height_mm=1.4)

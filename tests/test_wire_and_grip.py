@@ -7,7 +7,14 @@ import numpy as np
 
 from nuvrek.neck.wire import Wire, wire_faults
 from nuvrek.planning.refret.cutting import NIP_LOSS_MM, cut_from, pack, pieces
-from nuvrek.planning.refret.grip import MOST_GRIP_MM, Read, fitting_order, learn, plan_grips, wedges_of
+from nuvrek.planning.refret.grip import (
+    MOST_GRIP_MM,
+    Read,
+    fitting_order,
+    learn,
+    plan_grips,
+    wedges_of,
+)
 from nuvrek.planning.refret.slots import slot_for
 from nuvrek.planning.refret.wire_choice import Wanted, ranked
 from tests.support import NECK, neck_with, rng
@@ -96,7 +103,7 @@ class Slots(unittest.TestCase):
 class Choosing(unittest.TestCase):
     def test_the_wire_that_leaves_the_crown_wanted_comes_first(self) -> None:
         found = ranked((TALL, NARROW, MEDIUM), wanted())
-        self.assertEqual([one.wire.name for one in found][0], "medium")
+        self.assertEqual(found[0].wire.name, "medium")
         by_name = {one.wire.name: one for one in found}
         self.assertFalse(by_name["narrow"].covers)
         self.assertEqual(by_name["tall"].short_mm, 1300.0)

@@ -15,6 +15,7 @@ from nuvrek.planning.ways.kinds import WAYS
 from nuvrek.readings.check import entry_faults
 from nuvrek.readings.entries import (
     AnyEntry,
+    By,
     Chosen,
     Describe,
     EndFault,
@@ -211,7 +212,7 @@ _CHOICES = {
     "strings": get_args(Strings),
     "posture": get_args(Posture),
     "says": ("rocks", "still", "all along", "buzzes", "badly", "clean"),
-    "by": ("string", "edge", "notched"),
+    "by": get_args(By),
     "what": get_args(What),
     "fault": get_args(EndFault),
     "feel": get_args(Feel),

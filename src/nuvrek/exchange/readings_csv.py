@@ -19,7 +19,7 @@ from nuvrek.readings.entries import AnyReading
 from nuvrek.readings.journal import MOST_ENTRIES
 from nuvrek.units import MM_PER_THOU
 
-STATE = ("strings", "rod_turns", "posture", "rod_high_turns", "rod_moves")
+STATE = ("strings", "rod_turns", "posture", "rod_high_turns", "rod_moves", "trued")
 _NUMBERS = ("rod_turns", "rod_high_turns", "temperature_c", "humidity_percent")
 _LISTS = ("frets", "reach")
 # In this order columns stand first; every other field of a reading follows by itself.
@@ -65,7 +65,7 @@ def _columns() -> tuple[str, ...]:
 
 COLUMNS = _columns()
 LENGTHS = tuple(name for name in COLUMNS if name == "mm" or name.endswith("_mm"))
-_WHOLE = ("fret", "run", "low_support", "high_support", "string", "capo", "rod_moves")
+_WHOLE = ("fret", "run", "low_support", "high_support", "string", "capo", "rod_moves", "trued")
 # Kinds whose lane is one of the two sides.
 _SIDED = ("string-height", "fret-end", "ends-fine")
 MOST_ROWS = MOST_ENTRIES

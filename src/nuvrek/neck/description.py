@@ -71,7 +71,8 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     unknown board; ``end_radius_mm`` differs from it on a compound board. ``string_set`` goes from
     the low side to the high side; ``height_low_mm`` and ``height_high_mm`` are the string heights
     wanted over fret 12. A
-    ``bare`` neck has no strings, and often no body.
+    ``bare`` neck has no strings, and often no body. ``wire_wish`` is what the owner wants otherwise
+    of its wire: taller, wider, harder.
     """
 
     scale_mm: ScaleMm
@@ -100,6 +101,7 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     lacquered: bool = False
     bare: bool = False
     wood: Line = ""
+    wire_wish: Line = ""
     wire_width_mm: SmallMm = 2.4
     wire_height_mm: SmallMm = 1.2
     least_crown_mm: SmallMm = 0.8

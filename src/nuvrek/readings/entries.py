@@ -11,28 +11,59 @@ from typing import Annotated, Literal
 from msgspec import Meta, Struct
 
 from nuvrek.neck.description import MAX_FRETS, Lane, Line, NeckDescription, SmallMm, Words
+from nuvrek.readings.entry import (
+    ON_WOOD,
+    SIDES,
+    By,
+    EndFault,
+    Entry,
+    Feel,
+    Fret,
+    Frets,
+    Gap,
+    GapMm,
+    Places,
+    Posture,
+    Reading,
+    Removals,
+    Side,
+    State,
+    StringNumber,
+    Strings,
+    Support,
+    Turns,
+)
+from nuvrek.readings.refret.entries import FretWork, NewWire, Trued
 from nuvrek.readings.sizes import What
 
-Fret = Annotated[int, Meta(ge=1, le=MAX_FRETS)]
-Support = Annotated[int, Meta(ge=0, le=MAX_FRETS)]
-GapMm = Annotated[float, Meta(ge=-5, le=20)]
-# Strings count from the highest; the low one has the largest number.
-StringNumber = Annotated[int, Meta(ge=1, le=14)]
-Frets = Annotated[tuple[Fret, ...], Meta(max_length=MAX_FRETS)]
-Turns = Annotated[float, Meta(ge=-20, le=20)]
-Side = Literal["bass", "treble"]
-SIDES: tuple[Side, Side] = ("bass", "treble")
-Strings = Literal["pitch", "slack"]
-# (fret, lane, mm taken off)
-Removals = Annotated[
-    tuple[tuple[Fret, Lane, Annotated[float, Meta(ge=0, le=5)]], ...], Meta(max_length=200)
+__all__ = [
+    "ON_WOOD",
+    "SIDES",
+    "By",
+    "EndFault",
+    "Entry",
+    "Feel",
+    "Fret",
+    "FretWork",
+    "Frets",
+    "Gap",
+    "GapMm",
+    "NewWire",
+    "Places",
+    "Posture",
+    "Reading",
+    "Removals",
+    "Side",
+    "State",
+    "StringNumber",
+    "Strings",
+    "Support",
+    "Trued",
+    "Turns",
 ]
-Places = Annotated[tuple[tuple[Fret, Lane], ...], Meta(max_length=200)]
-Posture = Literal["lying", "played"]
+
 # Which ways there are is planning's to say; a journal only keeps their names.
 WayKind = Annotated[str, Meta(pattern="^[a-z][a-z-]*$", max_length=40)]
-Feel = Literal["free", "firm", "binding", "at its end", "slack", "key slips", "out of reach"]
-EndFault = Literal["sharp", "sprouting", "proud-bevel", "tape-lip"]
 FilingAim = Literal["least metal", "thinnest fret"]
 Grit = Annotated[int, Meta(ge=80, le=20_000)]
 Pressure = Literal["own weight", "fingertips", "pressed, neck backed"]
@@ -40,60 +71,9 @@ SeatStop = Literal["", "slot shallow", "slot dirty", "gone too far"]
 PHOTO_BYTES = 800_000
 
 
-class State(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
-    """The state of the neck while a reading is taken. ``rod_turns``: plus is tightened.
-
-    With twin rods ``rod_turns`` are those of the low side, ``rod_high_turns`` those of the high
-    side. ``rod_moves`` counts the moves before, for a rod turned there and back does not quite
-    return; it is filled in when the journal is read.
-    """
-
-    strings: Strings = "pitch"
-    rod_turns: Turns = 0.0
-    posture: Posture = "lying"
-    rod_high_turns: Turns = 0.0
-    rod_moves: Annotated[int, Meta(ge=0, le=100_000)] = 0
-
-
-class Entry(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True, tag_field="kind"):
-    """Common to all entries: ``at`` is the wall-clock time, ISO 8601, empty when not known.
-
-    ``page`` is where in the window it was written, empty where that is not known. ``joined``: it
-    was written in one go with the entry before it; the two are one act and are undone together.
-    """
-
-    at: Annotated[str, Meta(max_length=40)] = ""
-    page: Annotated[str, Meta(max_length=40)] = ""
-    joined: bool = False
-
-
-class Reading(Entry, frozen=True, kw_only=True):
-    """Common to all readings.
-
-    ``station`` names the place in a guided round, if one asked for it; ``error_mm`` is the tool's
-    own error (one standard deviation) where it is not the usual one.
-    """
-
-    state: State = State()
-    station: Annotated[str, Meta(max_length=60)] = ""
-    error_mm: Annotated[float, Meta(ge=0.0005, le=2)] | None = None
-
-
-class Gap(Reading, frozen=True, kw_only=True):
-    """A gap as it was felt: one number, or leaves.
-
-    ``slides_mm`` is the thickest leaf that slides without touching, ``drags_mm`` the thinnest that
-    drags, ``wont_go_mm`` one that does not go in.
-    """
-
-    gap_mm: GapMm | None = None
-    slides_mm: GapMm | None = None
-    drags_mm: GapMm | None = None
-    wont_go_mm: GapMm | None = None
-
-
 class StringGap(Gap, frozen=True, kw_only=True, tag="string-gap"):
-    """Gap under a string or edge over one fret; a notched edge lies on the wood beside the frets.
+    """Gap under a string or edge over one fret; a notched edge lies on the wood beside the frets,
+    a plain one on a board without any.
 
     It lies on two supports (an edge may run on past them to the fret looked at), or (an edge only,
     both left out) as it rests: on the highest places within ``reach``, the frets it covers, the
@@ -104,7 +84,7 @@ class StringGap(Gap, frozen=True, kw_only=True, tag="string-gap"):
     fret: Fret
     low_support: Support | None = None
     high_support: Fret | None = None
-    by: Literal["string", "edge", "notched"] = "string"
+    by: By = "string"
     reach: tuple[Support, Fret] | None = None
     string: StringNumber | None = None
 
@@ -130,7 +110,7 @@ class EdgeLie(Reading, frozen=True, kw_only=True, tag="edge-lie"):
     lane: Lane
     says: Literal["rocks", "all along", "on its ends"]
     fret: Fret | None = None
-    by: Literal["edge", "notched"] = "edge"
+    by: By = "edge"
     reach: tuple[Support, Fret] | None = None
 
 
@@ -443,5 +423,18 @@ AnyReading = (
     | RodFeel
     | Air
 )
-AnyWork = RodMove | Heated | Heard | OthersClean | Seated | Agreed | Filed | Chosen | StepDone
+AnyWork = (
+    RodMove
+    | Heated
+    | Heard
+    | OthersClean
+    | Seated
+    | Agreed
+    | Filed
+    | Chosen
+    | StepDone
+    | NewWire
+    | Trued
+    | FretWork
+)
 AnyEntry = AnyReading | AnyWork | Describe | RoundStart | StateChange | Note | Strike

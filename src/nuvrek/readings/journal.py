@@ -15,8 +15,10 @@ from nuvrek.readings.entries import (
     Chosen,
     Describe,
     Filed,
+    FretWork,
     Heard,
     Heated,
+    NewWire,
     OthersClean,
     Reading,
     RodMove,
@@ -26,8 +28,11 @@ from nuvrek.readings.entries import (
     StateChange,
     StepDone,
     Strike,
+    Trued,
 )
 from nuvrek.readings.kinds import highest_fret, highest_string
+from nuvrek.readings.refret.entries import FretSays, FretStage
+from nuvrek.readings.refret.stages import TAKEN_OUT
 
 # After so many days it is another visit: the neck may have moved meanwhile (common practice, no
 # source).
@@ -51,10 +56,12 @@ class Taken(Struct, frozen=True):
 
 
 class Work(Struct, frozen=True):
-    """Metal work in the order it was done: seating or filing, with the surfaces it made."""
+    """Metal work in the order it was done: seating, filing or new wire, with the surfaces it
+    made.
+    """
 
     number: int
-    entry: Seated | Filed
+    entry: Seated | Filed | FretWork
     surfaces: dict[tuple[int, Lane], int]
 
 
@@ -65,6 +72,10 @@ class Later(Struct, frozen=True):
     day: str = ""
 
 
+# What bends a neck in a way that the turns of a rod don't tell.
+Shift = RodMove | Heated | Later | Trued | FretWork
+
+
 class NeckState(Struct, frozen=True):
     """What is known of one neck after its journal so far."""
 
@@ -72,9 +83,9 @@ class NeckState(Struct, frozen=True):
     taken: tuple[Taken, ...] = ()
     work: tuple[Work, ...] = ()
     state: State = State()
-    # What changed the bend in a way turns alone don't tell: rod moves, heat and time, with their
-    # numbers.
-    shifts: tuple[tuple[int, RodMove | Heated | Later], ...] = ()
+    # What changed the bend in a way turns alone don't tell: rod moves, heat and time, wood taken
+    # off, frets pulled and fitted, with their numbers.
+    shifts: tuple[tuple[int, Shift], ...] = ()
     last_day: str = ""
     # What the ear last said of (string, fret) since the neck was last changed.
     heard: dict[tuple[int, int], str] = {}
@@ -88,6 +99,13 @@ class NeckState(Struct, frozen=True):
     # The entry that said that the rod's nut was mended.
     nut_mended: int = 0
     surface: dict[tuple[int, Lane], int] = {}
+    # What is agreed on new wire, wood taken off the board, what was last said of each fret at each
+    # stage, the frets that are out, and when each was last pulled or fitted.
+    new_wire: NewWire = NewWire()
+    truings: tuple[tuple[int, Trued], ...] = ()
+    fret_work: dict[tuple[FretStage, int], FretSays] = {}
+    out: frozenset[int] = frozenset()
+    renewed: dict[int, int] = {}
     # The highest fret and string any live reading or work speaks of.
     highest: tuple[int, int] = (0, 0)
     length: int = 0
@@ -96,6 +114,10 @@ class NeckState(Struct, frozen=True):
     def rod_moves(self) -> tuple[tuple[int, RodMove], ...]:
         """The rod moves with their numbers."""
         return tuple((number, move) for number, move in self.shifts if isinstance(move, RodMove))
+
+    def stands(self, number: int, fret: int) -> bool:
+        """Whether what entry ``number`` says of a fret is about the wire that is in there now."""
+        return number > self.renewed.get(fret, 0)
 
     @property
     def heats(self) -> tuple[tuple[int, Heated], ...]:
@@ -158,6 +180,8 @@ class _Folding:
         self.stations = set(now.stations_done)
         self.highest, self.last_day = now.highest, now.last_day
         self.state, self.surface = now.state, now.surface
+        self.truings, self.fret_work = list(now.truings), dict(now.fret_work)
+        self.out, self.renewed = set(now.out), dict(now.renewed)
 
     def state_at(self, length: int) -> NeckState:
         """The state after all that was added, of a journal of ``length`` entries."""
@@ -171,6 +195,10 @@ class _Folding:
             heard=self.heard,
             steps_done=self.steps,
             stations_done=frozenset(self.stations),
+            truings=tuple(self.truings),
+            fret_work=self.fret_work,
+            out=frozenset(self.out),
+            renewed=self.renewed,
             highest=self.highest,
             last_day=self.last_day,
             length=length,
@@ -189,7 +217,7 @@ class _Folding:
                 self.now = structs.replace(self.now, round_name=name, round_number=number)
                 self.stations = set()
             case StateChange(state=state, station=station):
-                self.state = structs.replace(state, rod_moves=len(self.shifts))
+                self.state = _counted(state, len(self.shifts), len(self.truings))
                 self.stations.add(station)
             case RodMove():
                 self._turned(number, entry)
@@ -207,7 +235,16 @@ class _Folding:
                 self._reaches(highest_fret(entry))
             case Chosen():
                 self.now = structs.replace(self.now, chosen=entry, chosen_number=number)
-                self.steps = {}
+                self.steps, self.fret_work = {}, {}
+            case NewWire():
+                self.now = structs.replace(self.now, new_wire=entry)
+                self._reaches(highest_fret(entry))
+            case Trued():
+                self.truings.append((number, entry))
+                self._shifted(number, entry)
+                self._reaches(highest_fret(entry))
+            case FretWork():
+                self._fretted(number, entry)
             case StepDone(step=step, at=at):
                 self.steps[step] = at
                 if step == NUT_MENDED:
@@ -225,14 +262,34 @@ class _Folding:
             if (days := _days(self.last_day, day)) >= ANOTHER_VISIT_DAYS:
                 self._shifted(number, Later(days, day))
             self.last_day = day or self.last_day
-        self.taken.append(Taken(number, _after_moves(reading, len(self.shifts)), self.surface))
+        counted = _counted(reading.state, len(self.shifts), len(self.truings))
+        if counted != reading.state:
+            reading = structs.replace(reading, state=counted)
+        self.taken.append(Taken(number, reading, self.surface))
         self._reaches(highest_fret(reading), highest_string(reading))
         if reading.station:
             self.stations.add(reading.station)
 
-    def _shifted(self, number: int, shift: RodMove | Heated | Later) -> None:
+    def _shifted(self, number: int, shift: Shift) -> None:
         self.shifts.append((number, shift))
-        self.state = structs.replace(self.state, rod_moves=len(self.shifts))
+        self.state = _counted(self.state, len(self.shifts), len(self.truings))
+
+    def _fretted(self, number: int, work: FretWork) -> None:
+        """Frets pulled are out, fitted ones stand on a surface of their own."""
+        for fret in work.frets:
+            self.fret_work[work.stage, fret] = work.says
+            self._reaches(fret)
+        if work.stage == "pull":
+            self.out |= {*work.frets}
+            self.renewed |= dict.fromkeys(work.frets, number)
+            self._shifted(number, work)
+        if work.stage == "fit" and work.says in TAKEN_OUT:
+            self.out |= {*work.frets}
+        elif work.stage == "fit":
+            self.out -= {*work.frets}
+            self.renewed |= dict.fromkeys(work.frets, number)
+            self._worked(number, work)
+            self._shifted(number, work)
 
     def _turned(self, number: int, move: RodMove) -> None:
         """The rod was moved; a move without a side moves both of twin rods."""
@@ -251,12 +308,14 @@ class _Folding:
         for string, fret in said:
             self._reaches(fret, string)
 
-    def _worked(self, number: int, entry: Seated | Filed) -> None:
-        places: list[tuple[int, Lane]]
-        if isinstance(entry, Seated):
-            places = [(entry.fret, lane) for lane in LANES]
-        else:
-            places = [(fret, lane) for fret, lane, _ in entry.off]
+    def _worked(self, number: int, entry: Seated | Filed | FretWork) -> None:
+        match entry:
+            case Seated(fret=fret):
+                places = [(fret, lane) for lane in LANES]
+            case FretWork(frets=frets):
+                places = [(fret, lane) for fret in frets for lane in LANES]
+            case Filed(off=off):
+                places = [(fret, lane) for fret, lane, _ in off]
         # A new mapping for each work: readings keep the one they were taken on.
         self.surface = dict(self.surface)
         for place in places:
@@ -274,11 +333,11 @@ def _days(before: str, after: str) -> int:
         return 0
 
 
-def _after_moves(reading: AnyReading, moves: int) -> AnyReading:
-    """The reading with the number of rod moves and heats before it."""
-    if reading.state.rod_moves == moves:
-        return reading
-    return structs.replace(reading, state=structs.replace(reading.state, rod_moves=moves))
+def _counted(state: State, moves: int, trued: int) -> State:
+    """The state with the number of shifts before it, and how often wood was taken off."""
+    if (state.rod_moves, state.trued) == (moves, trued):
+        return state
+    return structs.replace(state, rod_moves=moves, trued=trued)
 
 
 def fitting(now: NeckState) -> tuple[NeckState, tuple[int, ...]]:
@@ -305,7 +364,10 @@ def fitting(now: NeckState) -> tuple[NeckState, tuple[int, ...]]:
         untouched=tuple(fret for fret in now.agreed.untouched if fret <= now.neck.frets),
         fall_from=None if (now.agreed.fall_from or 0) > now.neck.frets else now.agreed.fall_from,
     )
-    return structs.replace(now, taken=taken, surface=surface, work=work, agreed=agreed), left_out
+    fret_work = {place: says for place, says in now.fret_work.items() if place[1] <= now.neck.frets}
+    out = frozenset(fret for fret in now.out if fret <= now.neck.frets)
+    within = structs.replace(now, taken=taken, surface=surface, work=work, agreed=agreed)
+    return structs.replace(within, fret_work=fret_work, out=out), left_out
 
 
 def _within(work: Work, frets: int) -> Work:

@@ -13,6 +13,7 @@ from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.entries import State, Strings
+from nuvrek.readings.refret import rounds as refret
 from nuvrek.readings.sizes import SIZES, SizeKind
 from nuvrek.readings.stations import Station
 from nuvrek.readings.tool_kit import Kit, notched_fit
@@ -160,6 +161,42 @@ def after_levelling(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     return (_SLACKEN, *_sweeps(), *_gaps(neck, kit, "slack"), *flats, *_crowns(crown_frets(neck)))
 
 
+def before_stripping(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
+    """All that nobody can read any more once the frets are out: relief of wood and tops on both
+    sides, at pitch and slack, lying and as it bends, then the sizes of the board.
+    """
+    supports = kit.relief_supports(neck)
+    return (
+        _TO_PITCH,
+        *_heights(neck),
+        *_gaps(neck, kit, "pitch"),
+        *_crests(neck, kit, "pitch"),
+        _SLACKEN,
+        *_lies("slack", LANES),
+        *_dips(neck, "slack", dict.fromkeys(survey_frets(neck, *supports), supports), LANES),
+        *_crests(neck, kit, "slack", LANES),
+        *_tongue(neck, LANES),
+        *_wood(neck, kit),
+        *_crowns(crown_frets(neck)),
+        *refret.board_sizes(neck),
+    )
+
+
+def after_fitting(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
+    """New wire in: every fret pressed, the rocker in three lanes, how far the tangs bent the neck,
+    crowns.
+    """
+    return (
+        _SLACKEN,
+        _PRESS,
+        *_lies("slack", _OUTER),
+        *_gaps(neck, kit, "slack"),
+        *_crests(neck, kit, "slack"),
+        *_sweeps(),
+        *_crowns(crown_frets(neck)),
+    )
+
+
 def later_look(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     """One to two weeks on: has the wood crept?"""
     room = (Station("temperature", "temperature"), Station("humidity", "humidity"))
@@ -191,6 +228,8 @@ def one_reading(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
             f"one-{what}", "size", _lane_of(size), 0 if size.place == "side" else fret, what=what
         )
         for what, size in SIZES.items()
+        # The wire of a run has a round of its own.
+        if size.place != "wire"
     )
     return (
         Station("one-string", "string-gap", "bass", over, supports),
@@ -231,6 +270,11 @@ ROUNDS: dict[str, tuple[str, Callable[[NeckDescription, Kit], tuple[Station, ...
     "rod": ("Goes or not", rod_work),
     "after-seating": ("After seating", after_seating),
     "after-levelling": ("After levelling", after_levelling),
+    "before-stripping": ("Before stripping", before_stripping),
+    "bare-board": ("Bare board", lambda neck, _kit: refret.bare_board(neck)),
+    "slots": ("Slots", lambda neck, _kit: refret.slots(neck)),
+    "wire": ("Wire of this run", lambda neck, _kit: refret.wire(neck)),
+    "after-fitting": ("After fitting", after_fitting),
     "later": ("One-to-two-week look", later_look),
     "closing": ("Closing round", closing_round),
     ONE: ("Any one reading", one_reading),

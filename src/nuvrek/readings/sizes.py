@@ -24,8 +24,14 @@ What = Literal[
     "string-to-end",
     "over-bridge",
     "heel-length",
+    "binding-width",
+    "wire-height",
+    "wire-width",
+    "tang-depth",
+    "tang-blade",
+    "tang-barbs",
 ]
-SizePlace = Literal["fret", "string", "side", "side and fret"]
+SizePlace = Literal["fret", "string", "side", "side and fret", "wire"]
 
 
 class SizeKind(Struct, frozen=True):
@@ -79,5 +85,23 @@ SIZES: dict[What, SizeKind] = {
     ),
     "heel-length": SizeKind(
         "heel length", "Heel or pocket, how long?", "side", (10.0, 250.0), (50.0, 120.0)
+    ),
+    "binding-width": SizeKind(
+        "binding", "Binding, how wide on the face?", "side", (0.2, 10.0), (0.8, 3.0)
+    ),
+    "wire-height": SizeKind(
+        "new wire, crown height", "Height of the crown?", "wire", (0.3, 4.0), (0.8, 1.6)
+    ),
+    "wire-width": SizeKind(
+        "new wire, crown width", "Width of the crown?", "wire", (0.5, 5.0), (1.7, 3.2)
+    ),
+    "tang-depth": SizeKind(
+        "new wire, tang depth", "Depth of the tang?", "wire", (0.2, 5.0), (1.2, 2.2)
+    ),
+    "tang-blade": SizeKind(
+        "new wire, tang", "Tang between its barbs, how thick?", "wire", (0.2, 2.0), (0.4, 0.7)
+    ),
+    "tang-barbs": SizeKind(
+        "new wire, over the barbs", "Over the barbs, how wide?", "wire", (0.2, 3.0), (0.55, 1.0)
     ),
 }

@@ -7,7 +7,7 @@ from typing import Literal
 from msgspec import Struct
 
 from nuvrek.neck.description import Lane
-from nuvrek.readings.entries import Side, State, Strings
+from nuvrek.readings.entries import By, Side, State, Strings
 from nuvrek.readings.sizes import What
 
 
@@ -24,7 +24,7 @@ class Station(Struct, frozen=True):
     lane: Lane = "bass"
     fret: int = 0
     supports: tuple[int, int] | None = None
-    by: Literal["string", "edge", "notched"] = "string"
+    by: By = "string"
     state: State = State()
     string: int = 0
     what: What = "crown-width"

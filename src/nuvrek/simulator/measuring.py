@@ -12,6 +12,7 @@ from numpy.random import Generator
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.entries import (
+    ON_WOOD,
     Air,
     AnyEntry,
     CrownHeight,
@@ -77,7 +78,7 @@ class Bench:
         between.
         """
         lane = LANES.index(station.lane)
-        on_wood = station.by == "notched"
+        on_wood = station.by in ON_WOOD
         heights = (self.truth.wood_mm if on_wood else self.truth.tops_mm)(state)[:, lane]
         x = fret_places_mm(self.truth.neck.scale_mm, self.truth.neck.frets)
         low, high = station.supports or (1, self.truth.neck.frets)
@@ -97,7 +98,7 @@ class Bench:
     def edge_lie(self, station: Station, state: State) -> EdgeLie:
         """A long edge laid on a lane: where it touches in one place only, it rocks."""
         lane, frets = LANES.index(station.lane), self.truth.neck.frets
-        on_wood = station.by == "notched"
+        on_wood = station.by in ON_WOOD
         heights = (self.truth.wood_mm if on_wood else self.truth.tops_mm)(state)[:, lane]
         x = fret_places_mm(self.truth.neck.scale_mm, frets)
         line = np.interp(x, [x[1], x[frets]], [heights[1], heights[frets]])

@@ -13,7 +13,7 @@ from nuvrek.bench.strips.strips import Dots, SideStrip, ValuesStrip
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.neck.radius import gauge_words
 from nuvrek.neck.rocker import edge_words
-from nuvrek.readings.entries import AnyReading, Gap
+from nuvrek.readings.entries import ON_WOOD, AnyReading, Gap
 from nuvrek.readings.journal import NeckState, Taken
 from nuvrek.readings.kinds import STATIONS, frets_touched
 from nuvrek.readings.stations import Station, station_of
@@ -64,7 +64,7 @@ def _touches(pad: Keypad, station: Station, solved: Solved | None) -> tuple[int,
         return ()
     from nuvrek.estimate.measurer import Measurer
 
-    surface: Literal["wood", "tops"] = "wood" if station.by == "notched" else "tops"
+    surface: Literal["wood", "tops"] = "wood" if station.by in ON_WOOD else "tops"
     strings = pad.session.neck_state.state.strings
     return Measurer(neck_map).carrying(surface, strings, lane, supports, _SEEN_TO_CARRY_MM)
 
@@ -77,7 +77,7 @@ def _note(pad: Keypad, station: Station) -> str:
             return "     ".join(f"{n}  {feel}" for n, feel in enumerate(FEELS, 1))
         case "size" if station.what == "radius":
             return gauge_words(pad.neck, pad.cursor)
-        case "string-gap" if station.by == "notched":
+        case "string-gap" if station.by in ON_WOOD:
             return notched_words(pad)
         case _:
             return ""
@@ -131,7 +131,7 @@ def _read_before(pad: Keypad, station: Station) -> Iterator[tuple[ReadingPlace, 
         # A beam laid anew is another line, a gap with the strings otherwise another bend.
         if station.kind == "dial" and found[-1].number <= pad.since:
             continue
-        on_wood = (place.by == "notched", station.by == "notched")
+        on_wood = (place.by in ON_WOOD, station.by in ON_WOOD)
         if station.kind == "string-gap" and (place.strings != strings or on_wood[0] != on_wood[1]):
             continue
         yield place, found

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from datetime import date, timedelta
 from typing import TYPE_CHECKING, assert_never
 
@@ -9,22 +10,27 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek.bench.session import Session
+from nuvrek.bench.work.fret_table import rest_entries
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES, MOST_LETTERS, Lane
 from nuvrek.planning.crowns.crowning import frets_to_crown
 from nuvrek.planning.steps.step import Doing, Step
-from nuvrek.planning.ways.kinds import steps_of
+from nuvrek.planning.ways.kinds import of_family, steps_of
 from nuvrek.readings.entries import (
     AnyEntry,
     Chosen,
     Filed,
+    FretWork,
     Heated,
+    NewWire,
     OthersFirm,
     Promise,
     Seated,
     StateChange,
     StepDone,
+    Trued,
 )
+from nuvrek.readings.entry import Removals
 from nuvrek.readings.journal import Later, NeckState
 from nuvrek.readings.told.what_was_read import unpressed
 
@@ -39,7 +45,9 @@ def choose(session: Session, solved: Solved, way: Way) -> None:
 
     Raises LogbookError, also where the way was weighed on another neck or an older journal.
     """
-    session.append(chosen_entry(solved, way, solved.map), on=solved.identity)
+    chosen = chosen_entry(solved, way, solved.map)
+    agreed = () if way.new is None else (way.new.terms,)
+    session.append(*agreed, chosen, on=solved.identity)
 
 
 def chosen_entry(solved: Solved, way: Way, neck_map: HeightMap) -> Chosen:
@@ -48,11 +56,13 @@ def chosen_entry(solved: Solved, way: Way, neck_map: HeightMap) -> Chosen:
     """
     plan = solved.plan
     assert plan is not None, "a way comes from a plan"
+    # What a level takes off wire that is not in yet is weighed again once it is.
+    planned = way.off_mm * (way.new is None)
     off = tuple(
-        (fret + 1, LANES[k], round(float(way.off_mm[fret, k]), 4))
-        for fret in range(len(way.off_mm))
+        (fret + 1, LANES[k], round(float(planned[fret, k]), 4))
+        for fret in range(len(planned))
         for k in range(3)
-        if way.off_mm[fret, k] > WORTH_FILING_MM
+        if planned[fret, k] > WORTH_FILING_MM
     )
     turned = plan.rod is not None and (way.kind == "rod" or not plan.rodless)
     return Chosen(
@@ -114,6 +124,7 @@ def steps_in_hand(neck_state: NeckState) -> tuple[Step, ...]:
         crowned=frets_to_crown(neck.wire_width_mm, neck.wire_height_mm, most),
         no_rod=chosen.no_rod or neck.rod == "none",
         rod_stopped=chosen.rod_stopped,
+        new_wire=_new_wire_of(neck_state, chosen),
     )
     steps = steps_of(chosen.way, neck, doing)
     pressed = not unpressed(neck_state) and "press" not in neck_state.steps_done
@@ -121,6 +132,14 @@ def steps_in_hand(neck_state: NeckState) -> tuple[Step, ...]:
     # What closes the job belongs to the last way of a course.
     gone |= {"prove", "look-again"} if chosen.course else set()
     return tuple(step for step in steps if step.key not in gone)
+
+
+def _new_wire_of(neck_state: NeckState, chosen: Chosen) -> NewWire:
+    """What is agreed on new wire where the way in hand brings it, or files it first."""
+    fitted = any(isinstance(work.entry, FretWork) for work in neck_state.work)
+    if of_family(chosen.way, "new wire") or (fitted and of_family(chosen.way, "levels")):
+        return neck_state.new_wire
+    return NewWire()
 
 
 def next_step(neck_state: NeckState) -> Step | None:
@@ -194,11 +213,18 @@ def _filed_as_planned(
 
 
 def tick(
-    session: Session, step: Step, heat: Heated | None = None, seated: Seated | None = None
+    session: Session,
+    step: Step,
+    heat: Heated | None = None,
+    seated: Seated | None = None,
+    wood: Removals = (),
+    grips: Mapping[int, float] | None = None,
 ) -> None:
     """Tick a step with what doing it means for the neck, as one act.
 
-    ``heat`` and ``seated`` are how it was done. Raises LogbookError, and then nothing is ticked.
+    ``heat`` and ``seated`` are how it was done, ``wood`` what the block was to take off,
+    ``grips`` how fat the tangs were to be by fret. Raises LogbookError, and then nothing is
+    ticked.
     """
     done: list[AnyEntry] = []
     state = session.neck_state.state
@@ -216,7 +242,14 @@ def tick(
         case "press":
             left = unpressed(session.neck_state)
             done.extend([OthersFirm(frets=left, state=state)] if left else [])
-        case "tick" | "rod" | "measure":
+        case "frets":
+            done.extend(rest_entries(session.neck_state, step, grips or {}))
+        case "wood":
+            done.extend([Trued(off=wood)] if wood else [])
+        case "jig":
+            held = msgspec.structs.replace(state, strings="slack", posture="jig")
+            done.append(StateChange(state=held))
+        case "tick" | "rod" | "measure" | "cut":
             pass
         case _:
             assert_never(step.action)

@@ -18,14 +18,16 @@ from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import (
     SIDES,
     Feel,
+    FretWork,
     Heated,
     RodMove,
     Side,
     StateChange,
     StringGap,
     Strings,
+    Trued,
 )
-from nuvrek.readings.journal import Later, NeckState
+from nuvrek.readings.journal import Later, NeckState, Shift
 from nuvrek.readings.stations import Station
 from nuvrek.readings.told.rod_answers import went_other_way
 from nuvrek.readings.tool_kit import Kit
@@ -306,7 +308,17 @@ def trace(solved: Solved) -> tuple[TracePoint, ...]:
     return tuple(points)
 
 
-def _shift_words(shift: Heated | Later | None) -> str:
-    if shift is None:
-        return "as found"
-    return "heat" if isinstance(shift, Heated) else shift.day[:7]
+def _shift_words(shift: Shift | None) -> str:
+    match shift:
+        case Heated():
+            return "heat"
+        case Later(day=day):
+            return day[:7]
+        case Trued():
+            return "wood off"
+        case FretWork(stage="pull"):
+            return "frets out"
+        case FretWork():
+            return "new wire"
+        case _:
+            return "as found"

@@ -11,6 +11,7 @@ from nuvrek.bench.strips.strips import SideStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.scale import fret_line_mm
+from nuvrek.readings.entry import ON_WOOD
 from nuvrek.readings.kinds import STATIONS
 from nuvrek.readings.sizes import SIZES
 from nuvrek.words import frets
@@ -42,7 +43,7 @@ class Side(StripPainter):
 
     def _edge(self, lane: SideStrip) -> None:
         """A string or edge on named supports, or an edge as it rests."""
-        if lane.station.supports and lane.station.by != "notched":
+        if lane.station.supports and lane.station.by not in ON_WOOD:
             self._gap(lane)
         else:
             self._resting(lane)
@@ -122,7 +123,7 @@ class Side(StripPainter):
 
     def _resting(self, lane: SideStrip) -> None:
         """An edge as it rests along the frets, or a notched one on the wood between them."""
-        notched = lane.station.by == "notched"
+        notched = lane.station.by in ON_WOOD
         low, high = lane.station.supports or lane.reach or (1, self.g.neck.frets)
         a, b = sorted((self.g.fret_x(low), self.g.fret_x(high)))
         level = self.base if notched else self.base - 0.75 * self.crown

@@ -16,7 +16,14 @@ def find(
     """All findings, gravest first. ``unit`` and ``height_unit`` are the units of the sentences."""
     looking = Looking(neck_map, unit, height_unit)
     producers = dict.fromkeys(record.producer for record in FINDINGS.values())
-    found = [finding for producer in producers for finding in producer(looking)]
+    # Of a fret that is out nothing can be found.
+    out = neck_map.neck_state.out
+    found = [
+        finding
+        for producer in producers
+        for finding in producer(looking)
+        if finding.fret is None or finding.fret not in out
+    ]
     return tuple(_witnessed(looking, finding) for finding in sorted(found, key=_gravity))
 
 

@@ -86,6 +86,7 @@ def chapters(neck_state: NeckState) -> list[NeckState]:
             taken=neck_state.taken[first_read:last_read],
             work=neck_state.work[first_worked:last_worked],
             shifts=neck_state.shifts[: bisect_left(shifted, end)],
+            truings=tuple(one for one in neck_state.truings if one[0] < end),
             surface=surface,
         )
         parts.append(part)

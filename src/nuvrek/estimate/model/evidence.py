@@ -22,6 +22,7 @@ from nuvrek.neck.description import LANES, Lane
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import (
+    ON_WOOD,
     CrownHeight,
     Dial,
     EdgeLie,
@@ -239,7 +240,7 @@ class Gathering:
         all along, no light is to be seen there.
         """
         low, high = lie.reach or (1, self.unknowns.neck.frets)
-        kind: Literal["tops", "wood"] = "wood" if lie.by == "notched" else "tops"
+        kind: Literal["tops", "wood"] = "wood" if lie.by in ON_WOOD else "tops"
         error = lie.error_mm or tool_errors.EDGE_LIE_MM
         if lie.fret is not None:
             bounds = (-np.inf, -tool_errors.EDGE_ROCKS_MM, error)
@@ -255,14 +256,14 @@ class Gathering:
 
     def _gap(self, one: Taken, gap: StringGap) -> None:
         low, high = self.contacts.get(one.number) or reach_of(gap, self.unknowns.neck.frets)
-        kind: Literal["tops", "wood"] = "wood" if gap.by == "notched" else "tops"
+        kind: Literal["tops", "wood"] = "wood" if gap.by in ON_WOOD else "tops"
         parts = partial(chord_gap, self.x, low, high, gap.fret)
         self._say(one, kind, gap.lane, (low, high, gap.fret), parts, _gap_bounds(gap))
 
     def heights_under(self, one: Taken, gap: StringGap) -> HeightGroup:
         """Which heights a string or edge lies on."""
         self._surfaces[id(one.surface)] = one
-        return "wood" if gap.by == "notched" else "tops", gap.state, id(one.surface)
+        return "wood" if gap.by in ON_WOOD else "tops", gap.state, id(one.surface)
 
     def heights(self, key: HeightGroup) -> tuple[Row, Row]:
         """Rows (frets + 1, 3, n) and constants (frets + 1, 3) of all places of a group."""

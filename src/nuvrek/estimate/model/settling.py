@@ -13,7 +13,7 @@ from nuvrek.estimate.model.oddness import Odd, without_odd
 from nuvrek.estimate.model.refining import refine
 from nuvrek.estimate.model.solver import Solution, objective, search, solve
 from nuvrek.neck.description import LANES
-from nuvrek.readings.entries import EdgeLie, StringGap
+from nuvrek.readings.entries import ON_WOOD, EdgeLie, StringGap
 from nuvrek.readings.journal import NeckState, Taken
 from nuvrek.readings.stations import shows_light
 
@@ -120,7 +120,7 @@ def _crests(neck_state: NeckState) -> dict[object, int]:
 
 
 def _laid_alike(one: Taken, gap: StringGap | EdgeLie) -> object:
-    return gap.lane, gap.by == "notched", gap.state, id(one.surface)
+    return gap.lane, gap.by in ON_WOOD, gap.state, id(one.surface)
 
 
 def _settled(

@@ -14,13 +14,25 @@ from functools import lru_cache
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.estimate.model.metal_work import MetalWork, metal_work
+from nuvrek.estimate.model.metal_work import MetalWork, Usual, metal_work
+from nuvrek.estimate.model.shifts import (
+    ROD_PER_TURN_MM,
+    TRUING_SIZE,
+    lay_truing,
+    rod_turns_by_lane,
+    slips_of,
+    truings_of,
+)
 from nuvrek.mechanics.beam import bend_profile, usual_pull_mm
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings import tool_errors
-from nuvrek.readings.entries import Dial, Heated, RodMove, StandOff, State
+from nuvrek.readings.entries import (
+    Dial,
+    StandOff,
+    State,
+)
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.told.dial_repeats import dial_error_mm
 
@@ -51,25 +63,9 @@ PULL_TWIST_MM = 0.04
 PULL_VARIANT_MM = 0.012
 ROD_VARIANT_MM = 0.04
 POSTURE_MM = 0.03
-# A rod's answer a turn; where there are two, that of a rod on its own side.
-ROD_PER_TURN_MM = 0.30
 ROD_SPREAD_MM = 0.25
-# Of what one of twin rods does on its own side, the middle and the other side see this much.
-TWIN_MIDDLE, TWIN_OTHER = 0.65, 0.30
-# A rod sticks and slips: a move does what its turns say give or take this share of the usual answer
-# and this floor.
-SLIP_SHARE, SLIP_FLOOR_MM = 0.12, 0.006
-# On turning back, so much of a turn may be play.
-PLAY_TURNS = 0.03
-# Turns that were guessed, as a share and a floor, and a move that nobody counted.
-ROUGH_SHARE, ROUGH_TURNS, UNCOUNTED_TURNS = 0.35, 0.03, 0.4
-# A cycle of heat takes out anything from nothing to this much.
-HEAT_MM = 0.25
-# Between two visits season and creep move the relief by about this much.
-SEASON_MM = 0.05
 # How a beam lies over the frets is not known at all.
 BEAM_MM = 5.0
-_LOOK_BACK = 20
 
 
 def bend_variants(neck: NeckDescription) -> Row:
@@ -99,58 +95,6 @@ def joint_shapes(neck: NeckDescription) -> tuple[Row, Row]:
     past = np.clip((x - joint) / max(x[-1] - joint, 1.0), 0.0, None)
     wide = x[min(neck.joint_fret + 2, neck.frets)] - x[neck.joint_fret - 3]
     return past, np.exp(-(((x - joint) / (0.8 * wide)) ** 2))
-
-
-def rod_turns_by_lane(neck: NeckDescription, state: State) -> Row:
-    """How far the rod stands, as each lane sees it, shape (3,): twin rods work most on their own
-    side.
-    """
-    if neck.rod != "twin":
-        return np.full(3, state.rod_turns)
-    return state.rod_turns * _twin_share(-1.0) + state.rod_high_turns * _twin_share(1.0)
-
-
-def _twin_share(side: float) -> Row:
-    """What the rod of a side (-1 low, 1 high) does to each lane, shape (3,)."""
-    across = side * np.asarray(LANE_ACROSS)
-    return np.where(across == 0.0, TWIN_MIDDLE, np.where(across > 0.0, 1.0, TWIN_OTHER))
-
-
-def _slips(neck_state: NeckState, first: int) -> Row:
-    """What each rod move from ``first`` on may have done beside its turns, shape (moves, 3), dip
-    in mm by lane.
-    """
-    slips = np.zeros((len(neck_state.shifts) - first, 3))
-    # A few moves back tell which way each rod went last.
-    start = max(0, first - _LOOK_BACK)
-    before: dict[str | None, float] = {}
-    for n, (_, move) in enumerate(neck_state.shifts[start:], start - first):
-        if not isinstance(move, RodMove):
-            if n >= 0:
-                slips[n] = HEAT_MM if isinstance(move, Heated) else SEASON_MM
-            continue
-        if n >= 0:
-            back = before.get(move.side, 0.0) * move.turns < 0.0
-            slips[n] = _slip_mm(move, back) * _reach(neck_state.neck, move)
-        before[move.side] = move.turns
-    return slips
-
-
-def _slip_mm(move: RodMove, back: bool) -> float:
-    turns = SLIP_SHARE * abs(move.turns)
-    guess = 0.0
-    if move.rough:
-        guess = ROUGH_TURNS + ROUGH_SHARE * abs(move.turns) if move.turns else UNCOUNTED_TURNS
-    play = PLAY_TURNS if back else 0.0
-    mm = ROD_PER_TURN_MM * np.sqrt(turns**2 + play**2 + guess**2)
-    return float(np.hypot(mm, SLIP_FLOOR_MM))
-
-
-def _reach(neck: NeckDescription, move: RodMove) -> Row:
-    """What a move does to each lane, shape (3,)."""
-    if neck.rod != "twin" or move.side is None:
-        return np.ones(3)
-    return _twin_share(1.0 if move.side == "treble" else -1.0)
 
 
 @lru_cache(maxsize=32)
@@ -261,6 +205,8 @@ class Unknowns:
     # dip in mm, by lane
     slips: Row
     slip: int  # where they stand in z
+    truings: Row  # (truings, frets + 1, 3): wood taken off the board, one after the other, mm
+    truing: int  # where what was taken beside it stands in z
     hand: int  # where the hand that feels rocks stands in z: lighter or heavier all along
     rod_mm: float = ROD_PER_TURN_MM  # what a turn usually takes out; less than nil if it adds
     dial_mm: float = tool_errors.DIAL_ERROR_MM  # how well the indicator repeats on this neck
@@ -279,6 +225,7 @@ class Unknowns:
             and self.beams == other.beams
             and self.size == other.size
             and np.array_equal(self.slips, other.slips)
+            and np.array_equal(self.truings, other.truings)
             and self.work == other.work
             and self.sprung == other.sprung
             and self.dial_mm == other.dial_mm
@@ -296,7 +243,8 @@ class Unknowns:
         rows = self.board[:, None, :] + across[None, :, None] * self.twist[:, None, :]
         dip = -self.bend[:, None]
         constant = np.zeros((len(self.bend), 3))
-        if state.strings == "pitch":
+        # In a jig the neck is held in the shape its strings gave it.
+        if state.strings == "pitch" or state.posture == "jig":
             rows[:, :, at.pull] += dip * self.pull_mm[1]
             rows[:, :, at.pull_twist] += dip * across * PULL_TWIST_MM
             for n, shape in enumerate(self.variants):
@@ -313,8 +261,11 @@ class Unknowns:
                 rows[:, lane, at.dips + lane] += dip[:, 0]
         for move, slip in enumerate(self.slips[: max(state.rod_moves - self.moves_before, 0)]):
             rows[:, :, self.slip + move] -= dip * slip
-        if state.posture == "played":
+        if state.posture != "lying":
             rows[:, :, at.posture] += dip * POSTURE_MM
+        for n, off in enumerate(self.truings[: state.trued]):
+            constant -= off
+            lay_truing(self.neck, rows, self.truing + TRUING_SIZE * n, off)
         return rows, constant
 
     def deviations(self, surface: Mapping[tuple[int, Lane], int]) -> tuple[Row, Row]:
@@ -327,7 +278,8 @@ class Unknowns:
 
     def _deviations(self, surface: Mapping[tuple[int, Lane], int]) -> tuple[Row, Row]:
         rows = self.crown.copy()
-        constant = self.work.lay_on(rows, surface, self.at.end)
+        usual = Usual(self.neck.wire_height_mm, self.at.wire, WIRE_MM)
+        constant = self.work.lay_on(rows, surface, self.at.end, usual)
         for (fret, lane), worked in self.sprung.items():
             # Whatever was done to it since has pressed it home, or its own error says otherwise.
             if surface.get((fret, lane), 0) == worked:
@@ -397,14 +349,17 @@ def unknowns_of(
     neck = neck_state.neck
     at = _places(neck, carried)
     loose = _loose(neck_state)
-    work = metal_work(neck_state.work, [one.number for one in neck_state.taken])
+    read = [one.number for one in neck_state.taken]
+    work = metal_work(neck_state.work, read, neck.wire_height_mm)
     dials = (one.reading for one in neck_state.taken if isinstance(one.reading, Dial))
     # The beam is laid anew for each run, lane and state.
     runs = list(dict.fromkeys((d.run, d.lane, d.state) for d in dials))
     first_beam = at.end + work.size
-    slips = _slips(neck_state, 0 if carried is None else carried.moves)
+    slips = slips_of(neck_state, 0 if carried is None else carried.moves)
     slip = first_beam + 2 * len(runs)
-    first_loose = slip + len(slips)
+    truings = truings_of(neck_state)
+    truing = slip + len(slips)
+    first_loose = truing + TRUING_SIZE * len(truings)
     hand = first_loose + len(loose)
     size = hand + 1
     board, twist = _board_rows(neck, size, at)
@@ -427,6 +382,8 @@ def unknowns_of(
         beams={run: first_beam + 2 * n for n, run in enumerate(runs)},
         slips=slips,
         slip=slip,
+        truings=truings,
+        truing=truing,
         hand=hand,
         rod_mm=-ROD_PER_TURN_MM if backwards else ROD_PER_TURN_MM,
         dial_mm=dial_error_mm(neck_state.taken, fret_places_mm(neck.scale_mm, neck.frets)),

@@ -13,7 +13,7 @@ from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.planning.filing.level_program import NeckTops
 from nuvrek.planning.rod.move import RodPlan
 from nuvrek.planning.rod.stop_rules import RodStop
-from nuvrek.readings.entries import Agreed, EndFault
+from nuvrek.readings.entries import Agreed, EndFault, NewWire
 from nuvrek.readings.told.observed import seated_unread
 from nuvrek.readings.told.what_was_read import tops_read
 from nuvrek.units import Unit, format_length
@@ -68,6 +68,11 @@ class Case:
     def agreed(self) -> Agreed:
         """What is agreed about filing."""
         return self.neck_map.neck_state.agreed
+
+    @property
+    def agreed_wire(self) -> NewWire:
+        """What is agreed about new wire."""
+        return self.neck_map.neck_state.new_wire
 
     @property
     def unread(self) -> tuple[int, ...]:

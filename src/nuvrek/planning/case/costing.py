@@ -13,7 +13,8 @@ from nuvrek.planning.crowns.crowning import frets_to_crown, levels_left
 from nuvrek.planning.filing.spot_program import rocks_mm
 from nuvrek.planning.steps.step import Doing
 from nuvrek.planning.ways.kinds import way_record
-from nuvrek.readings.entries import Promise
+from nuvrek.readings.entries import NewWire, Promise
+from nuvrek.readings.told.new_wire import new_tops_of
 
 Array = NDArray[np.float64]
 
@@ -23,7 +24,7 @@ def costed(case: Case, draft: Draft) -> Costed:
     record, removal = way_record(draft.kind), draft.removal
     tops = case.neck_tops
     off = np.zeros_like(tops.tops_mm) if removal is None else removal.off_mm
-    left = tops.crown_mm - off
+    left = (tops.crown_mm if draft.new is None else draft.new.crown_mm) - off
     steps = record.steps(case.neck, _doing(case, draft, off))
     return Costed(
         kind=draft.kind,
@@ -44,6 +45,7 @@ def costed(case: Case, draft: Draft) -> Costed:
         levels_left=levels_left(float(left.min()), tops.least_crown_mm),
         waits=draft.waits,
         not_known=draft.not_known,
+        new=draft.new,
     )
 
 
@@ -61,17 +63,28 @@ def _doing(case: Case, draft: Draft, off: Array) -> Doing:
         crowned=crowned,
         no_rod=case.rodless,
         rod_stopped=bool(case.stops) and not case.rodless,
+        new_wire=_new_wire(case, draft),
     )
+
+
+def _new_wire(case: Case, draft: Draft) -> NewWire:
+    """What is agreed on new wire: that of a way that brings it, or of the wire that is in by now
+    and was not filed yet.
+    """
+    if draft.new is not None:
+        return draft.new.terms
+    return case.agreed_wire if new_tops_of(case.neck_map.neck_state) else NewWire()
 
 
 def _promise(case: Case, draft: Draft, off: Array, left: Array) -> Promise:
     """What the way promises: its own words over what is usual for its kind."""
     if draft.promise is None:
         return _usual_promise(case, draft.kind, off, left)
-    usual = _usual_promise(case, "leave", off, left)
+    like = draft.kind if draft.new is not None else "leave"
+    usual = _usual_promise(case, like, off, left)
     own = msgspec.structs.asdict(draft.promise)
     said = {name: value for name, value in own.items() if value is not None}
-    rock = None if off.any() else usual.largest_rock_mm
+    rock = usual.largest_rock_mm if draft.new is not None or not off.any() else None
     changes = {**said, "metal_off_mm": usual.metal_off_mm, "largest_rock_mm": rock}
     return msgspec.structs.replace(usual, **changes)
 

@@ -12,6 +12,7 @@ from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.filing.clean_program import MetalCurve
 from nuvrek.planning.filing.level_program import Removal
+from nuvrek.planning.refret.new_tops import NewTops
 from nuvrek.planning.rod.move import RodPlan
 from nuvrek.planning.rod.stop_rules import RodStop
 from nuvrek.planning.steps.step import Step
@@ -29,7 +30,8 @@ class Draft:
     Of ``why_not`` those that only wait for something to be done first stand in ``waits`` as well;
     ``not_known`` says what was not read that it hangs on. ``promise`` is what it changes beside
     metal; None where the usual promise of its kind holds. ``strung`` is the relief of the tops
-    strung up before the rod is touched again, and its doubt.
+    strung up before the rod is touched again, and its doubt. ``new`` is new wire: ``removal`` is
+    then what its first level takes.
     """
 
     kind: WayKind
@@ -41,6 +43,7 @@ class Draft:
     strung: tuple[float, float] | None = None
     waits: tuple[str, ...] = ()
     not_known: tuple[str, ...] = ()
+    new: NewTops | None = None
 
 
 @dataclass(frozen=True)
@@ -70,6 +73,7 @@ class Costed:
     levels_left: int
     waits: tuple[str, ...]
     not_known: tuple[str, ...]
+    new: NewTops | None
 
     @property
     def record(self) -> WayRecord:
@@ -94,6 +98,11 @@ class Costed:
         if self.not_known:
             return "not known"
         return "waits" if self.why_not else "possible"
+
+    @property
+    def lowers_mm(self) -> Array:
+        """How far each top comes down in all, (frets, 3): metal off, less what new wire brings."""
+        return self.off_mm if self.new is None else self.off_mm - self.new.rise_mm
 
     @property
     def worst_mm(self) -> float:

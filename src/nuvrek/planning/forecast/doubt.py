@@ -75,7 +75,8 @@ def doubt_words(doubt: Doubt, unit: Unit, height_unit: Unit) -> str:
 def doubts_of(weighing: Weighing, ways: Sequence[Costed]) -> dict[str, Doubt]:
     """The doubt of each way that files, by its kind."""
     case = weighing.case
-    filing = [one for one in ways if one.files and one.possible]
+    # Of wire that is not in yet the readings tell nothing.
+    filing = [one for one in ways if one.files and one.possible and one.new is None]
     if not filing:
         return {}
     pool, drawn = Pool(case.measurer), _drawn(case)

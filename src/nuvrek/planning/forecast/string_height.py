@@ -32,7 +32,8 @@ def _even_doubt(on: OnNeck, way: Costed, touch: float, less: float, lowest: Arra
     """
     off = way.promise.relief_doubt_mm or 0.0
     apart = [
-        on.lowest_clean_mm(touch, on.after(way.off_mm, less + d))[0] - lowest for d in (-off, off)
+        on.lowest_clean_mm(touch, on.after(way.lowers_mm, less + d))[0] - lowest
+        for d in (-off, off)
     ]
     # A top that stands so much higher asks for that much, brought from the next fret to fret 12.
     lean = on.strung.lean[on.fret_12 // 2, on.fret_12 // 2 + 1]
@@ -63,13 +64,13 @@ def less_relief_mm(on: OnNeck, way: Costed, relief_mm: float) -> float:
     """
     if way.promise.relief_mm is None:
         return 0.0
-    now = on.tops_relief_mm(way.off_mm) if "levels" in way.record.families else relief_mm
+    now = on.tops_relief_mm(way.lowers_mm) if "levels" in way.record.families else relief_mm
     return now - way.promise.relief_mm
 
 
 def _lowest(on: OnNeck, way: Costed, touch: float, relief_mm: float, now: Array) -> Lowest:
     less = less_relief_mm(on, way, relief_mm)
-    lowest, doubt = on.lowest_clean_mm(touch, on.after(way.off_mm, less))
+    lowest, doubt = on.lowest_clean_mm(touch, on.after(way.lowers_mm, less))
     if "even" in way.record.families and way.possible:
         doubt = _even_doubt(on, way, touch, less, lowest)
     gained = float(np.mean(now - lowest))

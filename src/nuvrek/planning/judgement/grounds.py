@@ -23,6 +23,7 @@ from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.planning.ways.filing_words import few_frets
 from nuvrek.readings.entries import EdgeLie, StringGap, WayKind
 from nuvrek.readings.stations import shows_light
+from nuvrek.readings.told.new_wire import new_tops_of
 from nuvrek.readings.told.observed import flats_read, grooves_read
 from nuvrek.readings.told.what_was_read import (
     heard_clean,
@@ -31,6 +32,7 @@ from nuvrek.readings.told.what_was_read import (
     unpressed,
 )
 
+NEW_WIRE_KINDS: tuple[WayKind, ...] = ("refret", "refret-true", "refret-tangs", "refret-angle")
 # Words of a complaint that speak of strings that lie too high.
 TOO_HIGH = ("high", "hard to play", "stiff", "heavy")
 # A groove to this depth may be left by agreement (common practice, no source).
@@ -120,6 +122,28 @@ class Grounds:
         """What no rod setting takes out: hump, S, a tongue that climbs."""
         kinds = ("hump", "s-shape", "tongue")
         return tuple(f for f in self.case.findings if f.kind in kinds and f.verdict != "good")
+
+    # --- new wire -----------------------------------------------------------
+
+    @cached_property
+    def out(self) -> tuple[int, ...]:
+        """Frets that are out."""
+        return tuple(sorted(self.case.neck_map.neck_state.out))
+
+    @cached_property
+    def new_tops(self) -> tuple[int, ...]:
+        """Frets with new wire that no file has touched yet."""
+        return new_tops_of(self.case.neck_map.neck_state)
+
+    @property
+    def new_wire(self) -> WayKind | None:
+        """The way with new wire all over that fits the reasons best, None where nothing speaks for
+        any: the angle planed in, the board trued, fatter tangs, the board only cleaned.
+        """
+        for kind in ("refret-angle", "refret-true", "refret-tangs", "refret"):
+            if self.possible(kind):
+                return kind
+        return next((kind for kind in NEW_WIRE_KINDS if kind in self.ways), None)
 
     # --- relief -------------------------------------------------------------
 
@@ -251,8 +275,11 @@ class Grounds:
 
     @property
     def content(self) -> bool:
-        """Whether nobody complains, hears a fault or wishes for another height."""
-        return not self.complaint and not self.heard_faults and not self.wishes
+        """Whether nobody complains, hears a fault or wishes for another height or wire, and no new
+        wire waits for its first level.
+        """
+        wants = self.wishes or self.new_tops or self.neck.wire_wish.strip()
+        return not self.complaint and not self.heard_faults and not wants
 
     # --- gates --------------------------------------------------------------
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 from msgspec import structs
 
 from nuvrek.planning.case.course import MOST_LEGS, Leg
-from nuvrek.planning.judgement.grounds import Grounds
+from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
 from nuvrek.planning.judgement.kinds import RULES
 from nuvrek.planning.judgement.rules.content import NOTHING
 from nuvrek.readings.entries import WayKind
@@ -28,7 +28,15 @@ def judge(grounds: Grounds) -> tuple[Leg, ...]:
             shut |= {*rule.excludes}
             if rule.final:
                 break
-    return tuple(_one_filing(course)[:MOST_LEGS])
+    return tuple(_then_level(_one_filing(course))[:MOST_LEGS])
+
+
+def _then_level(course: list[Leg]) -> list[Leg]:
+    """New wire is levelled: how, is weighed once its tops were read."""
+    if not course or course[-1].way not in _NEW_WIRE:
+        return course
+    why = "New tops stand a little high and low: one light level, weighed once they were read."
+    return [*course, Leg("level", why, "The new tops read, every fret pressed.", rule="new-tops")]
 
 
 def _one_filing(course: list[Leg]) -> list[Leg]:
@@ -50,7 +58,7 @@ def _one_filing(course: list[Leg]) -> list[Leg]:
 
 
 _WHOLE: tuple[WayKind, ...] = (
-    "refret",
+    *NEW_WIRE_KINDS,
     "level",
     "level-straight",
     "level-held",
@@ -58,4 +66,5 @@ _WHOLE: tuple[WayKind, ...] = (
     "crown-first",
 )
 _SETS_THE_ROD: tuple[WayKind, ...] = ("level", "level-straight", "level-held", "crown-first")
+_NEW_WIRE: tuple[WayKind, ...] = (*NEW_WIRE_KINDS, "refret-some")
 _FILES: tuple[WayKind, ...] = (*_WHOLE, "spot-level", "play-clean", "crown-few", "refret-some")

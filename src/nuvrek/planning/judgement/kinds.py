@@ -10,6 +10,7 @@ from nuvrek.planning.judgement.rules import (
     bow_without_rod,
     content,
     ends,
+    new_wire,
     nut_and_strings,
     rod,
     tops,
@@ -19,6 +20,7 @@ from nuvrek.planning.judgement.rules import (
 )
 
 _LADDER = (
+    new_wire.OUT,
     content.PLAYS_CLEAN,
     nut_and_strings.NUT,
     rod.OTHER_WAY,
@@ -27,8 +29,10 @@ _LADDER = (
     rod.SET,
     rod.NOTHING_LEFT,
     bow_without_rod.BOW,
+    new_wire.NEW_WIRE,
     tops.SEAT,
     bare.BARE,
+    new_wire.NEW_TOPS,
     tops.LIFT,
     nut_and_strings.TOO_LOW,
     tops.FILE,

@@ -1,5 +1,5 @@
-"""Cutting wire: how long each piece is on its arc, and how the pieces come out of sticks. Lengths in
-mm.
+"""Cutting wire: how long each piece is on its arc, and how the pieces come out of sticks. Lengths
+in mm.
 
 A cutting-stock problem: the fewest sticks that hold all pieces (Wolsey, Integer Programming, bin
 packing; from memory).
@@ -141,7 +141,7 @@ def _into(
         upper[i, rank + 1 :] = 0.0
     found = milp(
         np.zeros(n * count),
-        integrality=np.ones(n * count),
+        integrality=np.ones(n * count, dtype=np.int64),
         bounds=Bounds(0.0, upper.ravel()),
         constraints=[LinearConstraint(once, 1.0, 1.0), LinearConstraint(holds, -np.inf, stick_mm)],
         options={"time_limit": MOST_SECONDS},

@@ -102,7 +102,8 @@ def wedges_of(neck: NeckDescription, tang_mm: float, thick_mm: float | None = No
     middle = float(x[middle_fret(neck)])
     at = x[1:]
     ei = stiffness_nmm2(neck, at)
-    # The neutral axis of half an ellipse lies so far under the face; a usual neck is 20 to 23 thick.
+    # The neutral axis of half an ellipse lies so far under the face; a usual neck is 20 to 23
+    # thick.
     axis = CENTROID * (22.0 if thick_mm is None else thick_mm)
     wide = np.array([width_mm(neck, float(place)) for place in at])
     theta = np.array(
@@ -134,8 +135,8 @@ def plan_grips(
 ) -> GripPlan:
     """Grips for the frets still out so that the bow comes to ``wanted_mm``.
 
-    ``driven_mm`` (frets,) holds the grips that are in, nan where a fret is still out. ``even`` gives
-    all of these the same; ``most in the middle`` gives each what its place counts for.
+    ``driven_mm`` (frets,) holds the grips that are in, nan where a fret is still out. ``even``
+    gives all of these the same; ``most in the middle`` gives each what its place counts for.
     """
     learnt = learn(wedges, reads)
     out = np.isnan(driven_mm)
@@ -157,16 +158,14 @@ def plan_grips(
 
 
 def fitting_order(frets: Sequence[int]) -> tuple[int, ...]:
-    """In which order frets are fitted where their tangs bend the neck: the middle one of every three
-    is left for last, so that those still to come can steer it.
+    """In which order frets are fitted where their tangs bend the neck: the middle one of every
+    three is left for last, so that those still to come can steer it.
     """
     kept = tuple(fret for n, fret in enumerate(frets) if n % 3 == 1)
     return (*(fret for fret in frets if fret not in kept), *kept)
 
 
-def _gained_so_far(
-    wedges: Wedges, done: Array, reads: tuple[Read, ...], learnt: Learnt
-) -> float:
+def _gained_so_far(wedges: Wedges, done: Array, reads: tuple[Read, ...], learnt: Learnt) -> float:
     """The bow there is: the newest reading, and what was driven since by what eta is."""
     if not reads:
         return learnt.mean * float(done @ wedges.per_grip_mm)

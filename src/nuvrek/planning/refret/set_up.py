@@ -29,9 +29,7 @@ class SetUp:
     saddle_mm: tuple[float, float]
 
 
-def set_up_after(
-    neck: NeckDescription, rise_mm: Array, crown_rise_mm: float
-) -> SetUp:
+def set_up_after(neck: NeckDescription, rise_mm: Array, crown_rise_mm: float) -> SetUp:
     """Set-up changes for tops that rise by ``rise_mm`` (frets, 3).
 
     ``crown_rise_mm`` is new crown less old at fret 1: the nut stands on the same wood, so its slots

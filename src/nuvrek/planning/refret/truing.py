@@ -44,9 +44,9 @@ class Board:
     """The face of a board as estimated: ``face_mm`` (frets, 3) with the arch in it, ``x_mm``
     (frets,) from the nut, ``y_mm`` (frets, 3) from the middle line.
 
-    ``bend`` (frets,) is the shape a rod bends it by and ``rod_low_mm`` .. ``rod_high_mm`` the dip it
-    can add; ``slot_mm`` (frets,) the depth of each slot and ``thick_mm`` (frets, 3) of the board,
-    both inf where not read.
+    ``bend`` (frets,) is the shape a rod bends it by and ``rod_low_mm`` .. ``rod_high_mm`` the dip
+    it can add; ``slot_mm`` (frets,) the depth of each slot and ``thick_mm`` (frets, 3) of the
+    board, both inf where not read.
     """
 
     x_mm: Array
@@ -79,9 +79,9 @@ class TrueTo:
 
 @dataclass(frozen=True)
 class Truing:
-    """Wood off (frets, 3), the ``plane`` it comes to (level, slope, tilt, tilt slope, and the dip the
-    rod adds while it is taken); how much deeper each slot must be sawn afterwards, and places where
-    the board would be too thin.
+    """Wood off (frets, 3), the ``plane`` it comes to (level, slope, tilt, tilt slope, and the dip
+    the rod adds while it is taken); how much deeper each slot must be sawn afterwards, and places
+    where the board would be too thin.
     """
 
     off_mm: Array
@@ -111,8 +111,9 @@ class Truing:
 
 
 def sags_mm(radius_mm: Array, y_mm: Array) -> Array:
-    """``S = R - sqrt(R^2 - y^2)`` at every place, (frets, 3): how far the face lies under its middle
-    line; written without the difference. Raises ValueError for a radius the board is too wide for.
+    """``S = R - sqrt(R^2 - y^2)`` at every place, (frets, 3): how far the face lies under its
+    middle line; written without the difference. Raises ValueError for a radius the board is too
+    wide for.
     """
     radius = np.asarray(radius_mm, dtype=float)[:, None]
     if np.any(np.abs(y_mm) >= radius):
@@ -123,9 +124,7 @@ def sags_mm(radius_mm: Array, y_mm: Array) -> Array:
     return np.where(flat, 0.0, y_mm**2 / (safe + np.sqrt(inside)))
 
 
-def radii_mm(
-    shape: Shape, nut_mm: float, end_mm: float, x_mm: Array, board_end_mm: float
-) -> Array:
+def radii_mm(shape: Shape, nut_mm: float, end_mm: float, x_mm: Array, board_end_mm: float) -> Array:
     """The radius at every fret, (frets,): of one block, of a cone, or of two blocks blended around
     fret 8 or 9.
     """
@@ -199,7 +198,9 @@ def true_board(board: Board, to: TrueTo) -> Truing:
     off = np.maximum(found.x[_UNKNOWN : _UNKNOWN + n], 0.0).reshape(-1, 3)
     missing = found.x[_UNKNOWN + n + frets : -1].reshape(-1, 3)
     # A slot may be shallow as it is: only the truing's share is sawn here, the rest with the slots.
-    saw = np.maximum(off.max(axis=1) - np.where(np.isfinite(board.slot_mm), spare[::3], np.inf), 0.0)
+    saw = np.maximum(
+        off.max(axis=1) - np.where(np.isfinite(board.slot_mm), spare[::3], np.inf), 0.0
+    )
     return Truing(off, np.asarray(found.x[:_UNKNOWN]), saw, _named(missing))
 
 
@@ -254,12 +255,12 @@ def block_until_clean(board: Board, to: TrueTo) -> Array:
     return np.asarray(np.maximum(face - lie + down, 0.0).reshape(-1, 3))
 
 
-def what_would_do(truing: Truing, to: TrueTo) -> tuple[str, ...]:
+def what_would_do(truing: Truing, corners_stay: bool) -> tuple[str, ...]:
     """What would make a truing possible that leaves too little board."""
     if truing.possible:
         return ()
     found = ["clean the board only, and level over it"]
-    if to.corners is None or not to.corners.any():
+    if not corners_stay:
         found.append("leave corners nobody plays as they are")
     found.append("agree on a thinner board")
     return tuple(found)

@@ -12,8 +12,8 @@ from nuvrek.neck.wire import LASTS, Wire
 from nuvrek.planning.crowns.crowning import levels_left
 from nuvrek.planning.refret.slots import Slot, slot_for
 
-# What the first level takes off new wire: seating leaves tops uneven by so much (common practice, no
-# source).
+# What the first level takes off new wire: seating leaves tops uneven by so much (common practice,
+# no source).
 FIRST_LEVEL_MM = 0.06
 # New wire beside old must be within a thou and a half of its width, and as high or a little higher
 # (common practice, no source).

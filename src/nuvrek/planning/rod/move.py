@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 from scipy.special import ndtr
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
-from nuvrek.estimate.model.unknowns import (
+from nuvrek.estimate.model.shifts import (
     PLAY_TURNS,
     ROD_PER_TURN_MM,
     SLIP_FLOOR_MM,

@@ -112,8 +112,13 @@ def relief_over_moves(
         if isinstance(shift, RodMove):
             low += 0.0 if shift.side == "treble" else shift.turns
             high += 0.0 if shift.side == "bass" else shift.turns
+        last = neck_state.shifts[moved - 1][0] if moved else 0
         state = State(
-            rod_turns=low, rod_high_turns=high, rod_moves=moved, posture=neck_state.state.posture
+            rod_turns=low,
+            rod_high_turns=high,
+            rod_moves=moved,
+            trued=sum(number <= last for number, _ in neck_state.truings),
+            posture=neck_state.state.posture,
         )
         unknowns, solution = neck_map.after_moves(moved)
         rows, constants = unknowns.wood(state)

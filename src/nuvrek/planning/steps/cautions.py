@@ -24,4 +24,16 @@ HEAT = (
     "Heat burns, melts binding, lifts finishes and parts thin laminated boards: never leave "
     "it, never on lacquer."
 )
+SOLVENT = (
+    "Solvents burn and their fumes do harm: open air, gloves, no flame; they take finish and "
+    "binding with them."
+)
+OIL = (
+    "Rags soaked in drying oils can light by themselves: dry them flat outdoors, or under water "
+    "in a lidded tin."
+)
+SPECIES = (
+    "Some fingerboard woods and shell are protected: selling or shipping may need papers; see "
+    "local rules."
+)
 LACQUER = "Lacquered face: tape it well; a slip of the file shows for good."

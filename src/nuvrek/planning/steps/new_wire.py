@@ -3,136 +3,279 @@
 from __future__ import annotations
 
 from nuvrek.neck.description import NeckDescription
+from nuvrek.planning.refret.batches import batches, read_after
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.common import (
-    look_again_step,
     prove_step,
     seating_steps,
     slacken_step,
     string_up_step,
 )
-from nuvrek.planning.steps.ends import polish_steps, tape_step
-from nuvrek.planning.steps.filing import crown_steps, level_steps, listed_frets
+from nuvrek.planning.steps.filing import listed_frets
 from nuvrek.planning.steps.step import Doing, Step
+from nuvrek.readings.entries import NewWire
 
 Steps = tuple[Step, ...]
 
+# Hide glue and its like in clamps; thin glue wicked in (common practice, no source).
+CLAMPED_MIN, WICKED_MIN = 210, 30
+
 
 def steps(neck: NeckDescription, doing: Doing) -> Steps:
-    """New wire from the last readings to the last polished end, in bench order."""
-    every = tuple(range(1, neck.frets + 1))
+    """New wire from the last readings to tops that can be levelled, in bench order. The level and
+    all that follows it is a way of its own: it is weighed on the new tops.
+    """
+    terms, every = doing.new_wire, tuple(range(1, neck.frets + 1))
     frets = doing.frets or every
+    whole = len(frets) == neck.frets
+    made = batches(neck, frets, terms.block_mm, terms.back_bow_mm > 0.0)
     return (
-        *_ready(doing),
-        *_strip(neck, frets),
-        *_wood(doing, bool(doing.frets)),
-        *_fit(neck, frets),
+        *_ready(neck, doing, whole),
+        *_strip(neck, terms, frets),
+        *(_wood(terms, neck) if whole else ()),
+        _slots_step(neck, terms, frets),
+        *_bend(neck, terms, frets),
+        *_fit(neck, terms, made),
+        *_checked(neck, terms, frets),
         *_first_pull(neck, doing),
-        tape_step(neck),
-        *level_steps(frets, doing.agreed, neck),
-        *crown_steps(frets, neck),
-        *polish_steps(doing.agreed.level_grit, doing.agreed.finish_grit),
-        string_up_step(),
-        prove_step(),
-        look_again_step(),
-    )
-
-
-def _ready(doing: Doing) -> Steps:
-    text = (
-        f"{doing.detail} Read before stripping: relief of wood and tops at pitch and slack, radius "
-        "at several frets, thickness of the board, and wire of this run: tang, width, height."
-    )
-    return (Step("before", "Read before stripping", text, 30, "measure"), slacken_step())
-
-
-def _strip(neck: NeckDescription, frets: tuple[int, ...]) -> Steps:
-    lacquer = "Cut along each fret through the lacquer first. " if neck.lacquered else ""
-    binding = "Short heat near the binding. " if neck.bound else ""
-    text = (
-        f"{lacquer}{binding}Warm each fret with a narrow iron, pull from one end, a little at a "
-        "time; a thin strip slid along where chips start. Old frets go back to the owner."
-    )
-    warn = (cautions.HEAT, cautions.DUST, cautions.STRINGS)
-    return (
-        Step("nut-out", "Nut out", "Tapped out from the side; shims under it noted.", 10),
-        Step("pull", f"Pull {listed_frets(frets)}", text, 4 * len(frets), cautions=warn),
         Step(
-            "mend",
-            "Mend chips",
-            "Dust of the same wood and thin glue, filed flush.",
-            20,
-            cautions=(cautions.GLUE,),
-        ),
-    )
-
-
-def _wood(doing: Doing, some: bool) -> Steps:
-    true = "trued" in doing.detail and not some
-    text = (
-        "Edge unpressed on three lines, pencil all over, coarse paper only to move wood, finer to "
-        "600 now; stop at the slots' depth or the laminate."
-        if true
-        else "A straight board is only cleaned: dirt off with fine paper, nothing planed."
-    )
-    slots = (
-        "Scraped clean, as deep as the tang and a hair more, their width held against this run of "
-        "wire, top edges chamfered."
-    )
-    return (
-        Step(
-            "wood",
-            "True the board" if true else "Clean the board",
-            text,
-            90 if true else 15,
-            cautions=(cautions.DUST,),
-        ),
-        Step("slots", "Slots", slots, 60, cautions=(cautions.DUST,)),
-    )
-
-
-def _fit(neck: NeckDescription, frets: tuple[int, ...]) -> Steps:
-    ends = "Tang ends nipped by the binding's width. " if neck.bound else ""
-    bend = f"A little tighter than the board, cut a little long, in order. {ends}Each piece tried."
-    fit = (
-        "One trial fret, judged by its light; then ends first, then all of it, glue wicked or "
-        "before, clamped for its time. Support right under the fret."
-    )
-    return (
-        Step("bend", "Bend and cut the wire", bend, 45, cautions=(cautions.STRINGS,)),
-        Step(
-            "fit",
-            f"Fit {listed_frets(frets)}",
-            fit,
-            6 * len(frets),
-            cautions=(cautions.PRESS, cautions.GLUE),
-        ),
-        Step("glue-dry", "Leave the glue its time", "3 to 4 hours in clamps, or the night.", 10),
-        Step(
-            "press-new",
-            "Press every fret, light and rocker",
-            "What stands off is seated again, not filed.",
-            15,
+            "new-tops",
+            "Read the new tops",
+            "The round After fitting: every fret pressed, rocker in three lanes, back bow, crowns. "
+            "What was read of the old wire says nothing of them; the level is weighed anew.",
+            12,
             "measure",
             frets,
         ),
         Step(
+            "old-frets",
+            "Old frets and nut to the owner",
+            "Bagged in order and labelled, the nut and its shims with them.",
+            3,
+        ),
+    )
+
+
+def _ready(neck: NeckDescription, doing: Doing, whole: bool) -> Steps:
+    read = (
+        "The round Before stripping: relief of wood and tops at pitch and slack, where the bend "
+        "sits, radius at several frets, thickness of the board, edge run on to the bridge."
+    )
+    if not whole:
+        read = "Width and height of the old wire on several frets; how its neighbours stand."
+    text = f"{doing.detail} {read}"
+    held = _held_step(neck, doing.new_wire) if whole else ()
+    # The dial is zeroed under tension, so the jig comes before the strings go.
+    strip = () if neck.bare or held else (slacken_step(),)
+    return (Step("before", "Read before stripping", text, 30, "measure"), *held, *strip)
+
+
+def _held_step(neck: NeckDescription, terms: NewWire) -> Steps:
+    if terms.held != "jig" or neck.bare:
+        return ()
+    text = (
+        "Dial to zero under tension, strings off, supports raised until the dial reads zero "
+        "again. In the bar the neck then counts as held in its jig."
+    )
+    return (Step("jig", "Set the neck in its jig", text, 25, "jig", (), (cautions.PRESS,)),)
+
+
+def _strip(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Steps:
+    lacquer = "Cut along each fret through the lacquer first. " if neck.lacquered else ""
+    binding = "As short as possible near the binding. " if neck.bound else ""
+    warm = "Warm each fret with a narrow iron, never the board at large. "
+    warn: tuple[str, ...] = (cautions.HEAT, cautions.DUST, cautions.STRINGS)
+    if terms.heat == "solvent":
+        warm = "Thin glue was used: a drop of its solvent along the fret, and time. "
+        warn = (cautions.SOLVENT, cautions.DUST, cautions.STRINGS)
+    text = (
+        f"{lacquer}{warm}{binding}Pullers ground flat, from one end, a little at a time; a thin "
+        "strip slid along where chips start. Frets kept in order."
+    )
+    mend = (
+        "Plastic that glue won't take in the slot, dust of the same wood packed in, thin glue, "
+        "again until full; filed flush, 240. A chip the new bead covers may stay."
+    )
+    return (
+        Step("nut-out", "Nut out", "Tapped out from the side; shims under it noted.", 10),
+        Step(
+            "pull",
+            f"Pull {listed_frets(frets)}",
+            text,
+            4 * len(frets),
+            "frets",
+            frets,
+            warn,
+            "pull",
+        ),
+        Step("mend", "Mend chips", mend, 20, cautions=(cautions.GLUE, cautions.DUST)),
+    )
+
+
+def _wood(terms: NewWire, neck: NeckDescription) -> Steps:
+    if terms.wood != "true":
+        face = (
+            "Lacquered: the face is left alone."
+            if neck.lacquered
+            else "Dirt off with fine paper, 800, dry; a straight board is not planed."
+        )
+        return (Step("wood", "Clean the board", face, 15, "wood", cautions=(cautions.DUST,)),)
+    held = {
+        "rod": "rod to the setting that New wire names",
+        "jig": "held in its jig",
+        "hand behind": "a hand behind the crest, held snug and never squeezed",
+    }[terms.held]
+    text = (
+        f"Neck as the wood stands best: {held}. Pencil all over, edge laid unpressed on three "
+        "lines and the radius gauge every few strokes; along the centre line, the ends get less "
+        "travel, so mind the middle. Coarse paper (36 to 80) only to move wood, then finer to 600 "
+        "now: the wire is in the way afterwards. Stop at the slots' depth and at the laminate; "
+        "break the sharp edges of the board."
+    )
+    bare = (
+        "The round Bare board: edge on three lanes, radius, low corners. New wire shows what is "
+        "left to take."
+    )
+    return (
+        Step("bare", "Read the bare board", bare, 10, "measure"),
+        Step(
+            "wood", "True the board", text, 90, "wood", cautions=(cautions.DUST, cautions.SPECIES)
+        ),
+        Step(
+            "bare-again",
+            "Read the trued board",
+            "Edge and gauge once more, unpressed: what is left shows in New wire.",
+            6,
+            "measure",
+        ),
+    )
+
+
+def _slots_step(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Step:
+    stop = "only up to the binding" if neck.bound else "to the edge"
+    deep = "as deep as the tang and a hair more"
+    if terms.wire is not None:
+        deep = f"{terms.wire.tang_mm + 0.2:.1f} mm deep, the tang and a hair more"
+    text = (
+        f"Scraped clean, first stroke backwards; sawn {deep}, {stop}; top edges chamfered. A piece "
+        "of this run tried in each: * shallow, + tight, - loose. Loose ones get a fatter tang "
+        "before anything is bent."
+    )
+    return Step(
+        "slots", "Slots against the tang", text, 60, "frets", frets, (cautions.DUST,), "slot"
+    )
+
+
+def _bend(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Steps:
+    nip = "by the binding's width" if neck.bound else "by about a millimetre"
+    undercut = neck.bound or terms.undercut == "always"
+    nipped = f"Tang ends nipped {nip}, burrs off. " if undercut else "Tangs left whole. "
+    cut = (
+        "Crimp or mushroom the tangs that need it first: bending opens again what is crimped "
+        "afterwards. Bent a little tighter than the board, cut a little long by the cut list, "
+        f"into the numbered holder. {nipped}"
+    )
+    trial = (
+        "One trial fret driven and judged: light in its middle, it is bent too tight; light at "
+        "its ends, too flat. Then each piece tried in its slot."
+    )
+    return (
+        Step("cut", "Crimp, bend and cut", cut, 45, "cut", cautions=(cautions.STRINGS,)),
+        Step("try", "Trial fret, then each piece", trial, 15, "frets", frets, (), "try"),
+    )
+
+
+def _fit(neck: NeckDescription, terms: NewWire, made: tuple[tuple[int, ...], ...]) -> Steps:
+    found: list[Step] = []
+    reads = read_after(made) if terms.back_bow_mm > 0.0 else ()
+    for n, batch in enumerate(made):
+        found.append(_batch_step(neck, terms, n, batch, first=n == 0))
+        if terms.glue == "before":
+            found.append(_clock(f"glue-{n + 1}", CLAMPED_MIN))
+        if n in reads:
+            text = (
+                "Edge on the wood or over the new tops, slack, on both sides: how far has it come "
+                "back? New wire then says how fat the next tangs should be."
+            )
+            found.append(Step(f"bow-{n + 1}", "Read the bow so far", text, 6, "measure"))
+    if terms.glue == "after":
+        wick = (
+            "Thin glue from one side until it shows at the other, then from there; nothing on the "
+            "face. Scrape what comes up."
+        )
+        found.append(Step("wick", "Glue in", wick, 20, cautions=(cautions.GLUE,)))
+        found.append(_clock("glue", WICKED_MIN))
+    return tuple(found)
+
+
+_DRIVEN = {
+    "double press": "A caul one step tighter first, ends down, then the true one over its middle.",
+    "single press": "The true caul, until its stop is felt.",
+    "jaws": "Jaws, a little at a time from end to end.",
+    "hammer": "Hammer: ends first, then the middle, light blows.",
+}
+
+
+def _batch_step(
+    neck: NeckDescription, terms: NewWire, n: int, batch: tuple[int, ...], first: bool
+) -> Step:
+    wet = "Wet cloths ready, glue in the slots. " if terms.glue == "before" else ""
+    again = " All once, then all again." if terms.fitting == "double press" else ""
+    free = " Less force at the free ends." if {1, neck.frets} & {*batch} else ""
+    text = (
+        f"{wet}{_DRIVEN[terms.fitting]}{again} Support right under the fret.{free} One that starts "
+        "sideways is taken out again: / says so; * stands off, - went too deep. Enter: these sit."
+    )
+    clamp = " and clamp" if terms.glue == "before" else ""
+    title = f"Fit{clamp} {listed_frets(batch)}"
+    warn = (cautions.PRESS, cautions.GLUE) if first or terms.glue == "before" else (cautions.PRESS,)
+    return Step(f"fit-{n + 1}", title, text, 5 * len(batch), "frets", batch, warn, "fit")
+
+
+def _clock(key: str, minutes: int) -> Step:
+    hours = f"{minutes / 60:g} hours" if minutes >= 60 else f"{minutes} minutes"
+    text = f"{hours} at the least, the longer the better; another neck meanwhile."
+    return Step(key, "Leave the glue its time", text, 0, wait=minutes)
+
+
+def _checked(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Steps:
+    fill = "" if neck.bound else " Fill the tang holes at the ends."
+    trim = (
+        "Flush without touching the finish, then about 30 degrees by the bevelling file; ends "
+        f"sealed.{fill}"
+    )
+    press = (
+        "Every fret pressed, light along its edge: * moves, + stands off. What stands off is "
+        "seated again, not filed."
+    )
+    return (
+        Step("seat-check", "Does every fret sit?", press, 12, "frets", frets, (), "seat"),
+        Step(
             "trim",
             "Trim and bevel the ends",
-            "Flush without touching the finish, then about 30 degrees.",
+            trim,
             40,
-            cautions=(cautions.DUST,),
+            "frets",
+            frets,
+            (cautions.DUST, cautions.STRINGS),
+            "trim",
         ),
     )
 
 
 def _first_pull(neck: NeckDescription, doing: Doing) -> Steps:
     """Without a rod the relief is known only once strings have pulled at it."""
-    if not (doing.no_rod or neck.rod == "none"):
+    if neck.bare or not (doing.no_rod or neck.rod == "none"):
         return ()
-    text = "A shim under the nut, zero fret left out; the relief decides what dip the level leaves."
+    text = (
+        "A shim under the nut, zero fret left out; to pitch, then read the relief on both sides. "
+        "It decides what dip the level leaves."
+    )
     return (
-        Step("string-first", "String up and read the relief", text, 30, "pitch"),
+        Step(
+            "string-first", "String up before the level", text, 30, "pitch", (), (cautions.STRINGS,)
+        ),
+        Step("strung-relief", "Read the relief strung up", "In Measure, both sides.", 5, "measure"),
         Step(
             "slack-first",
             "Strings off again",
@@ -142,6 +285,32 @@ def _first_pull(neck: NeckDescription, doing: Doing) -> Steps:
             cautions=(cautions.STRINGS,),
         ),
     )
+
+
+def after_new_wire(neck: NeckDescription, terms: NewWire) -> Steps:
+    """What follows the polish of new frets before the strings go on: zero fret, nut, oil."""
+    if terms.wire is None:
+        return ()
+    zero: Steps = ()
+    if neck.zero_fret:
+        text = "In last, about 0.13 mm (5 thou) over the others; never filed with them."
+        zero = (Step("zero-fret", "Zero fret in", text, 20, cautions=(cautions.PRESS,)),)
+    nut = (
+        "Slots follow the new height: press at 3, look at 1. A temporary shim out, the nut back "
+        "with a drop of glue only; saddle as New wire says."
+    )
+    oil = "Thin, ten minutes, wiped off; overnight before the strings."
+    bare = (
+        ()
+        if neck.lacquered
+        else (
+            Step("oil", "Oil the board", oil, 10, cautions=(cautions.OIL,)),
+            Step(
+                "oil-dry", "Leave the oil its night", "At the earliest tomorrow.", 0, wait=12 * 60
+            ),
+        )
+    )
+    return (*zero, Step("nut-new", "Nut and saddle to the new tops", nut, 40), *bare)
 
 
 def lift_steps(_neck: NeckDescription, doing: Doing) -> Steps:

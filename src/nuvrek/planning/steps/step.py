@@ -6,14 +6,30 @@ from typing import Literal
 
 from msgspec import Struct
 
-from nuvrek.readings.entries import Agreed, EndFault
+from nuvrek.readings.entries import Agreed, EndFault, NewWire
+from nuvrek.readings.refret.entries import FretStage
 
-Action = Literal["tick", "rod", "seat", "file", "slack", "pitch", "measure", "heat", "press"]
+Action = Literal[
+    "tick",
+    "rod",
+    "seat",
+    "file",
+    "slack",
+    "pitch",
+    "measure",
+    "heat",
+    "press",
+    "frets",  # something is said of every fret
+    "wood",  # wood comes off the board, as planned
+    "jig",  # the neck is held in the shape its strings gave it, the strings come off
+    "cut",  # wire is cut and booked out of the shelf
+]
 
 
 class Step(Struct, frozen=True):
     """One thing to do. ``frets`` are those it is done to; minutes are common practice, no
-    source.
+    source. ``sweep`` is the stage of a refret at which something is said of each; ``wait`` are
+    minutes that must pass after the step before.
     """
 
     key: str
@@ -23,6 +39,8 @@ class Step(Struct, frozen=True):
     action: Action = "tick"
     frets: tuple[int, ...] = ()
     cautions: tuple[str, ...] = ()
+    sweep: FretStage | Literal[""] = ""
+    wait: int = 0
 
 
 class Doing(Struct, frozen=True):
@@ -31,8 +49,8 @@ class Doing(Struct, frozen=True):
     ``frets`` are the ones filed or seated; ``rod`` says which way the rod goes, nothing where it is
     not turned; ``ends`` are the faults of fret ends that are put right along the way; ``detail``
     says what the way does on this neck; ``crowned`` are those whose flats need a crown; ``no_rod``:
-    there is none, or it is spent; ``rod_stopped``: a stop
-    stands, and nothing turns it.
+    there is none, or it is spent; ``rod_stopped``: a stop stands, and nothing turns it.
+    ``new_wire`` is what is agreed on a refret.
     """
 
     frets: tuple[int, ...] = ()
@@ -43,3 +61,4 @@ class Doing(Struct, frozen=True):
     crowned: tuple[int, ...] = ()
     no_rod: bool = False
     rod_stopped: bool = False
+    new_wire: NewWire = NewWire()

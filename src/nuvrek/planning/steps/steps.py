@@ -25,6 +25,7 @@ from nuvrek.planning.steps.filing import (
     spot_steps,
     worn_step,
 )
+from nuvrek.planning.steps.new_wire import after_new_wire
 from nuvrek.planning.steps.step import Doing, Step
 
 Steps = tuple[Step, ...]
@@ -106,4 +107,5 @@ def _finish(neck: NeckDescription, doing: Doing) -> Steps:
     if neck.bare:
         return metal
     rod = rod_steps(doing.rod) if doing.rod else ()
-    return (*metal, string_up_step(), *rod, prove_step(), look_again_step())
+    set_up = after_new_wire(neck, doing.new_wire)
+    return (*metal, *set_up, string_up_step(), *rod, prove_step(), look_again_step())

@@ -25,6 +25,7 @@ Family = Literal[
     "planned",  # can be played with on the page Filing
     "spot",  # single frets, until the rocker is still
     "to a height",  # for clean notes at a promised string height
+    "new wire",  # old frets out, new ones in
     "not heard",  # the strings ring after it as they did before
 ]
 
@@ -56,6 +57,12 @@ def _level(
     families: tuple[Family, ...] = ("levels", "turns the rod", "planned", *also)
     builder = f"nuvrek.planning.ways.level_schools:{name}"
     return WayRecord(kind, title, builder, made, frozenset(families))
+
+
+def _new_wire(kind: str, title: str, name: str) -> WayRecord:
+    builder = f"nuvrek.planning.ways.new_wire:{name}"
+    families: tuple[Family, ...] = ("levels", "turns the rod", "even", "new wire")
+    return WayRecord(kind, title, builder, new_wire.steps, frozenset(families))
 
 
 # In the order in which they are shown: what costs least stands first.
@@ -136,14 +143,15 @@ _RECORDS = (
     WayRecord(
         "lift-fret",
         "Lift a fret",
-        "nuvrek.planning.ways.new_wire:lift_fret",
+        "nuvrek.planning.ways.lift_fret:lift_fret",
         new_wire.lift_steps,
         frozenset({"seats"}),
     ),
-    WayRecord(
-        "refret-some", "Some new wire", "nuvrek.planning.ways.new_wire:refret_some", new_wire.steps
-    ),
-    WayRecord("refret", "New wire", "nuvrek.planning.ways.new_wire:refret", new_wire.steps),
+    _new_wire("refret-some", "Some new wire", "refret_some"),
+    _new_wire("refret", "New wire, board cleaned", "refret"),
+    _new_wire("refret-true", "New wire, board trued", "refret_true"),
+    _new_wire("refret-tangs", "New wire, fatter tangs", "refret_tangs"),
+    _new_wire("refret-angle", "New wire, angle planed in", "refret_angle"),
     WayRecord(
         "new-neck",
         "A new neck",

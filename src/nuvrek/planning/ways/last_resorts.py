@@ -7,7 +7,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
-from nuvrek.estimate.model.unknowns import HEAT_MM
+from nuvrek.estimate.model.shifts import HEAT_MM
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing

@@ -1,128 +1,275 @@
-"""New wire: all frets or some, where crowns, wood or bow ask for it; and a fret that sits too
-deep.
+"""New wire: all frets or some, the board cleaned or trued, tangs that push back, an angle planed
+in.
+
+All are weighed on the same footing as a filing: where the new tops will stand, what their first
+level takes, what the strings then can do.
 """
 
 from __future__ import annotations
 
+from dataclasses import replace
+
+import msgspec
+import numpy as np
+
 from nuvrek import words
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
+from nuvrek.estimate.heightmap import NINE_IN_TEN
+from nuvrek.mechanics.angle import angle_by_truing_mm
+from nuvrek.mechanics.wire_life import USUAL_LEVEL_MM, USUAL_WEAR_MM, years_left
+from nuvrek.neck.wire import LASTS, Wire
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
-from nuvrek.planning.crowns.crowning import LOWEST_MM
-from nuvrek.planning.filing.level_program import Terms, metal_of
+from nuvrek.planning.filing.level_program import Terms
+from nuvrek.planning.refret.grip import GripPlan, plan_grips, wedges_of
+from nuvrek.planning.refret.new_tops import NewTops, new_tops, usual_wire
+from nuvrek.planning.refret.reasons import Reason, low_frets, reasons_for
+from nuvrek.planning.refret.truing import what_would_do
+from nuvrek.planning.refret.wire_choice import MATCH_WIDTH_MM
 from nuvrek.planning.ways.filing_words import few_frets
-from nuvrek.planning.ways.level_schools import level_draft
-from nuvrek.readings.entries import Seated
+from nuvrek.planning.ways.level_schools import terms_of
+from nuvrek.readings.entries import NewWire, Promise, WayKind
 
 # Hours of new wire on a whole neck: the least, and in truth; a bound one takes longer (common
 # practice, no source).
 HOURS, BOUND_HOURS = (8, 12), 2
-# New wire beside old must be within a thou and a half of its width (common practice, no source).
-MATCH_MM = 0.038
-# A fret so much lower than both neighbours was driven too deep (common practice, no source).
-TOO_DEEP_MM = 0.05
+# Strung up without a rod and levelled by what is read then, the relief comes out within this, one
+# standard deviation (common practice, no source).
+STRUNG_FIRST_MM = 0.035
+# An angle is planed in up to so much wood at one end; more is no fretwork (common practice, no
+# source).
+MOST_ANGLE_MM = 0.8
 
 
 def refret(weighing: Weighing) -> Draft | None:
-    """New wire all over, with the wood trued where it is the wood that is wrong; None where nothing
-    speaks for it.
-    """
-    case = weighing.case
-    reasons = _reasons(weighing)
-    if not reasons:
+    """New wire all over on a board that is only cleaned; None where nothing speaks for it."""
+    return _all(weighing, "refret", wood="clean")
+
+
+def refret_true(weighing: Weighing) -> Draft | None:
+    """New wire on a board that is trued: where the wood is wrong, or no rod takes the bow."""
+    kinds = {reason.kind for reason in reasons_for(weighing)}
+    if not kinds & {"wood", "bow"} and weighing.case.agreed_wire.wood != "true":
         return None
-    trued = [f.headline for f in case.findings if f.kind in ("hump", "s-shape")]
-    wood = "the wood trued" if trued or _bowed(case) else "the wood only cleaned"
-    tangs = ""
-    if _bowed(case) and (case.excess_mm or 0.0) > 0.0:
-        tangs = (
-            " Without a rod tangs a little fatter than their slots, most in the middle, push back "
-            "against the bow; what they gain is read strung up, before the level."
-        )
-    hours = HOURS[1] + (BOUND_HOURS if case.neck.bound else 0)
-    gist = (
-        f"New wire all over, {wood}: {words.listed(reasons)}.{tangs} {HOURS[0]} hours at the "
-        f"least, {hours} in truth."
-    )
-    return Draft("refret", gist)
+    return _all(weighing, "refret-true", wood="true")
 
 
-def _bowed(case: Case) -> bool:
-    return case.rodless and case.excess_mm is not None
+def refret_tangs(weighing: Weighing) -> Draft | None:
+    """New wire with tangs fatter than their slots, which push back against a bow no rod takes."""
+    case = weighing.case
+    agreed = case.agreed_wire.back_bow_mm
+    wanted = agreed or max(case.excess_mm or 0.0, 0.0)
+    if not case.rodless or wanted <= 0.0:
+        return None
+    return _all(weighing, "refret-tangs", back_bow_mm=min(wanted, 1.0))
 
 
-def _reasons(weighing: Weighing) -> list[str]:
-    """What speaks for new wire, with its figure."""
-    case, found = weighing.case, list[str]()
-    least, crown = case.neck_tops.least_crown_mm, float(case.neck_tops.crown_mm.min())
-    groove = float(case.neck_tops.grooves.max())
-    standing = case.named("proud", "rocks", "end-high")
-    level = level_draft(weighing, "level")
-    short = level.removal is not None and not level.removal.possible
-    asks = bool(standing) or groove >= GROOVE_MM or _bowed(case) or case.has("hump")
-    if short and asks:
-        found.append(
-            f"crowns of {case.length(crown)} can't pay for a level that leaves {case.length(least)}"
-        )
-    if crown < LOWEST_MM:
-        found.append(f"{case.length(crown)} of crown is too low to grip or to crown")
-    if not found:
-        return []
-    found += [f.headline for f in case.findings if f.kind in ("hump", "s-shape")]
-    return found
+def refret_angle(weighing: Weighing) -> Draft | None:
+    """New wire on a board planed to give the strings the angle they lack."""
+    case = weighing.case
+    lacking = case.heights.lacking_mm
+    if case.agreed_wire.angle_mm:
+        return _all(weighing, "refret-angle", wood="true")
+    if lacking <= 0.0:
+        return None
+    per_mm = angle_by_truing_mm(1.0, case.neck.scale_mm, float(case.neck_map.x_mm[-1]))
+    off = lacking / per_mm
+    return _all(weighing, "refret-angle", wood="true", angle_mm=min(off, 3.0))
+
+
+def _all(weighing: Weighing, kind: WayKind, **changes: object) -> Draft | None:
+    case, reasons = weighing.case, reasons_for(weighing)
+    begun = case.agreed_wire.wire is not None or case.neck_map.neck_state.out
+    if not reasons and not begun:
+        return None
+    terms = msgspec.structs.replace(case.agreed_wire, frets=(), **changes)
+    if kind == "refret":
+        terms = msgspec.structs.replace(terms, angle_mm=0.0, back_bow_mm=0.0)
+    every = tuple(range(1, case.neck.frets + 1))
+    return _draft(weighing, kind, terms, every, reasons)
 
 
 def refret_some(weighing: Weighing) -> Draft | None:
     """New wire for a handful, where the rest has metal enough."""
     case = weighing.case
-    tops, least = case.neck_tops, case.neck_tops.least_crown_mm
-    deep = tops.grooves.reshape(-1, 3).max(axis=1)
-    left = tops.crown_mm.min(axis=1) - deep
-    frets = tuple(
-        fret
-        for fret in range(1, case.neck.frets + 1)
-        if left[fret - 1] < least and deep[fret - 1] >= GROOVE_MM
-    )
+    agreed = case.agreed_wire
+    if agreed.frets:
+        return _draft(weighing, "refret-some", agreed, agreed.frets, ())
+    deep = case.neck_tops.grooves.reshape(-1, 3).max(axis=1)
+    frets = tuple(fret for fret in low_frets(case) if deep[fret - 1] >= GROOVE_MM)
     if not frets or len(frets) > few_frets(case):
         return None
-    gist = (
-        f"New wire for {words.frets(frets)}: they would keep less than {case.length(least)}. Only "
-        f"with wire of the same width within {case.length(MATCH_MM)}, as high or a little higher."
-    )
-    return Draft("refret-some", gist, frets)
+    terms = msgspec.structs.replace(agreed, frets=frets, wood="clean", angle_mm=0.0)
+    return _draft(weighing, "refret-some", terms, frets, ())
 
 
-def lift_fret(weighing: Weighing) -> Draft | None:
-    """A fret that was driven too deep, lifted or replaced, beside what it costs all the others."""
+def _draft(
+    weighing: Weighing,
+    kind: WayKind,
+    terms: NewWire,
+    frets: tuple[int, ...],
+    reasons: tuple[Reason, ...],
+) -> Draft:
+    """The way with its new tops, its words and its promise."""
     case = weighing.case
-    low = [f for f in case.findings if f.kind == "low" and -f.mm >= TOO_DEEP_MM and f.fret]
-    seated = {
-        w.entry.fret
-        for w in case.neck_map.neck_state.work
-        if isinstance(w.entry, Seated) and w.entry.stopped == "gone too far"
-    }
-    if len(low) != 1 or case.named("proud"):
-        return None
-    fret, deep = low[0].fret or 0, -low[0].mm
-    driven = "It went too far when it was pressed. " if fret in seated else ""
-    cost = low_fret_cost_mm(case, fret)
-    gist = (
-        f"{driven}Fret {fret} sits {case.length(deep)} low: lift it and glue it at the right "
-        f"height, or put new wire there. Bringing all the others down to it takes "
-        f"{case.length(cost)} of metal."
+    wire = terms.wire or usual_wire(case.neck)
+    try:
+        made = new_tops(case.neck_map, terms, wire, frets, level_terms(case))
+    except ValueError as error:
+        return Draft(kind, _why(case, reasons), frets=frets, why_not=(str(error),))
+    grips = _grips(case, terms, wire)
+    parts = (
+        _why(case, reasons) if kind != "refret-some" else _some_words(case, frets),
+        _wood_words(case, made, terms),
+        _grip_words(case, grips, terms) or _other_words(case, terms),
+        _wire_words(case, made),
+        _set_up_words(case, made),
+        _hours_words(case, frets),
     )
-    return Draft("lift-fret", gist, (fret,))
+    relief, doubt = _relief_after(case)
+    return Draft(
+        kind,
+        words.sentences(*parts),
+        frets=frets,
+        why_not=tuple(_why_not(case, made, terms, grips)),
+        removal=made.level,
+        promise=Promise(relief_mm=relief, relief_doubt_mm=doubt),
+        new=made,
+    )
 
 
-def low_fret_cost_mm(case: Case, fret: int) -> float:
-    """How much more metal a full level takes for one fret that sits low."""
-    tops = case.neck_tops.tops_mm.copy()
-    if not 1 < fret < len(tops):
-        return 0.0
-    now = metal_of(case.neck_tops, Terms(), tops)
-    x = case.neck_tops.x_mm
-    share = (x[fret - 1] - x[fret - 2]) / (x[fret] - x[fret - 2])
-    line = tops[fret - 2] * (1.0 - share) + tops[fret] * share
-    tops[fret - 1] = line
-    return max(now - metal_of(case.neck_tops, Terms(), tops), 0.0)
+def level_terms(case: Case) -> Terms:
+    """How the new tops are levelled: without a rod the slack tops get the dip from which the
+    strings make the relief that is wanted.
+    """
+    usual = terms_of(case)
+    if not case.rodless or case.neck.bare:
+        return usual
+    wanted = case.neck.relief_wanted_mm("middle") - case.neck_map.pull_mm
+    return replace(usual, dip_mm=wanted)
+
+
+def _grips(case: Case, terms: NewWire, wire: Wire) -> GripPlan | None:
+    """The tangs' part in the bow, where they are to have one."""
+    if terms.back_bow_mm <= 0.0:
+        return None
+    wedges = wedges_of(case.neck, wire.tang_mm)
+    out = np.full(case.neck.frets, np.nan)
+    return plan_grips(wedges, terms.back_bow_mm, out, (), terms.spread)
+
+
+def _relief_after(case: Case) -> tuple[float | None, float | None]:
+    """Relief strung up when all is done, and its doubt."""
+    neck = case.neck
+    if neck.bare:
+        return None, None
+    wanted = neck.relief_wanted_mm("middle")
+    if not case.rodless:
+        return wanted, neck.relief_margin_mm
+    # It is strung up and read before the level decides what dip to leave.
+    return wanted, NINE_IN_TEN * STRUNG_FIRST_MM
+
+
+def _why(case: Case, reasons: tuple[Reason, ...]) -> str:
+    if not reasons:
+        return f"New wire all over, as agreed: {case.agreed_wire.note or 'the owner wants it'}."
+    return f"New wire all over: {words.listed(reason.says for reason in reasons)}."
+
+
+def _some_words(case: Case, frets: tuple[int, ...]) -> str:
+    least = case.length(case.neck_tops.least_crown_mm)
+    low = [fret for fret in frets if fret in low_frets(case)]
+    kept = f": they would keep less than {least}" if len(low) == len(frets) else ""
+    return (
+        f"New wire for {words.frets(frets)}{kept}. Only with wire of the same width within "
+        f"{case.length(MATCH_WIDTH_MM)}, as high or a little higher; wider wire is milled."
+    )
+
+
+def _wood_words(case: Case, made: NewTops, terms: NewWire) -> str:
+    truing = made.truing
+    if truing is None:
+        return "The board is only cleaned."
+    most = int(truing.off_mm.max(axis=1).argmax()) + 1
+    sentences = [
+        f"The board is trued: {case.length(truing.wood_mm)} of wood on the whole, likely "
+        f"{case.length(made.wood_likely_mm)}, most at fret {most} "
+        f"({case.length(truing.most_mm)})."
+    ]
+    if terms.angle_mm:
+        sentences.append(f"{case.length(terms.angle_mm)} more comes off at the nut.")
+    deeper = tuple(fret for fret, mm in enumerate(truing.saw_mm, 1) if mm > 0.005)
+    if deeper:
+        does = words.frets_do(deeper, "must be sawn deeper", "must be sawn deeper")
+        sentences.append(f"Slots: {words.lower_first(does)}.")
+    return " ".join(sentences)
+
+
+def _grip_words(case: Case, grips: GripPlan | None, terms: NewWire) -> str:
+    if grips is None:
+        return ""
+    middle = "most in the middle" if terms.spread == "most in the middle" else "all alike"
+    low = max(grips.bow_mm - grips.doubt_mm, 0.0)
+    return (
+        f"Tangs up to {case.length(float(np.nanmax(grips.grips_mm)))} fatter than usual, {middle}, "
+        f"bend back {case.length(grips.bow_mm)}, anything from {case.length(low)} to "
+        f"{case.length(grips.bow_mm + grips.doubt_mm)}: it is learnt after the first frets."
+    )
+
+
+def _other_words(case: Case, terms: NewWire) -> str:
+    """That tangs could do what the wood is trued for."""
+    if not case.rodless or terms.wood != "true" or (case.excess_mm or 0.0) <= 0.0:
+        return ""
+    return "Fatter tangs would push back instead, and leave the wood."
+
+
+def _wire_words(case: Case, made: NewTops) -> str:
+    left, least = float(made.level.left_mm.min()), case.neck_tops.least_crown_mm
+    years = years_left(left, least, USUAL_WEAR_MM, USUAL_LEVEL_MM, LASTS[made.wire.hardness])
+    return (
+        f"{words.upper_first(made.wire.name)}: {case.length(left)} of crown after its first "
+        f"level, about {years:.0f} years of it."
+    )
+
+
+def _set_up_words(case: Case, made: NewTops) -> str:
+    change = made.set_up
+    if case.neck.bare or len(made.frets) < case.neck.frets:
+        return ""
+    nut, saddle = change.nut_mm, float(np.mean(change.saddle_mm))
+    moves = []
+    if abs(nut) >= 0.03:
+        moves.append(f"nut slots {case.length(abs(nut))} {'up' if nut > 0 else 'down'}")
+    if abs(saddle) >= 0.05:
+        moves.append(f"saddle {case.height(abs(saddle))} {'up' if saddle > 0 else 'down'}")
+    return f"Afterwards {words.listed(moves)}." if moves else ""
+
+
+def _hours_words(case: Case, frets: tuple[int, ...]) -> str:
+    if len(frets) < case.neck.frets:
+        return ""
+    most = HOURS[1] + (BOUND_HOURS if case.neck.bound else 0)
+    return f"{HOURS[0]} hours at the least, {most} in truth."
+
+
+def _why_not(case: Case, made: NewTops, terms: NewWire, grips: GripPlan | None) -> list[str]:
+    found = []
+    if made.truing is not None and not made.truing.possible:
+        named = words.frets(tuple(dict.fromkeys(fret for fret, _, _ in made.truing.too_thin)))
+        do = words.listed(what_would_do(made.truing, bool(terms.corners)))
+        found.append(f"The board would be too thin at {named}. What would do: {do}.")
+    if not made.level.possible:
+        short = words.frets(tuple(fret for fret, _ in made.level.short))
+        found.append(f"This wire is too low for its first level: {short}.")
+    if grips is not None and not grips.possible:
+        found.append(
+            f"Even the tightest tangs lack {case.length(grips.short_mm)} of the bow wanted."
+        )
+    if terms.angle_mm > MOST_ANGLE_MM:
+        found.append(
+            f"{case.length(terms.angle_mm)} at the nut is more than slight: fretwork can't cure "
+            "it, the neck's angle must be set."
+        )
+    return found

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
-from nuvrek.readings.entries import Gap, Rock, StandOff, StringGap
+from nuvrek.readings.entries import ON_WOOD, Gap, Rock, StandOff, StringGap
 from nuvrek.readings.kinds.record import EntryRecord, StationRecord, Tool
 from nuvrek.readings.station import Station
 from nuvrek.units import Unit, format_length, format_number
@@ -60,7 +60,7 @@ def leaf_or(tool: Tool, reading: Gap) -> Tool:
     return tool if reading.gap_mm is not None else "leaf"
 
 
-_EDGE_WORDS = {"string": "gap", "edge": "edge", "notched": "wood"}
+_EDGE_WORDS = {"string": "gap", "edge": "edge", "notched": "wood", "plain": "bare board"}
 
 
 def _place(gap: StringGap) -> str:
@@ -135,17 +135,19 @@ _TITLES = {
     "string": "gap under a string",
     "edge": "edge on the frets",
     "notched": "edge on the wood",
+    "plain": "edge on the bare board",
 }
 _RESTING = {
     "string": "String",
     "edge": "Edge resting on the frets",
     "notched": "Notched edge resting on wood",
+    "plain": "Plain edge resting on the bare board",
 }
 
 
 def _prompt(station: Station, fret: int, side: str, strings: str) -> str:
     if station.supports is None:
-        where = "at" if station.by == "notched" else "over"
+        where = "at" if station.by in ON_WOOD else "over"
         return f"{side}. {_RESTING[station.by]}. Gap {where} {fret}?"
     low, high = station.supports
     if station.wanted_mm:
@@ -153,8 +155,9 @@ def _prompt(station: Station, fret: int, side: str, strings: str) -> str:
     if station.by == "string":
         named = f"String {station.string}" if station.string else side
         return f"{named}. Hold {_held(low)}, press {high}. Gap over {fret}?"
-    if station.by == "notched":
-        return f"{side}. Notched edge on wood, {_held(low)} and {high}. Gap at {fret}?"
+    if station.by in ON_WOOD:
+        edge = "Notched edge on wood" if station.by == "notched" else "Plain edge on the board"
+        return f"{side}. {edge}, {_held(low)} and {high}. Gap at {fret}?"
     return f"{side}, {strings}. Edge on {_held(low)} and {high}. Gap over {fret}?"
 
 

@@ -19,6 +19,8 @@ def _size_place(size: Size) -> str:
         where = f"fret {size.fret}, {LANE_WORDS[size.lane or 'bass']}"
     elif kind.place == "string":
         where = f"fret {size.fret}, string {size.string or 1}"
+    elif kind.place == "wire":
+        where = "this run"
     return f"{kind.title}, {where}"
 
 
@@ -67,6 +69,8 @@ def _prompt(station: Station, fret: int, side: str, _strings: str) -> str:
         where = f"{side}, fret {fret}"
     elif size.place == "string":
         where = f"Fret {fret}, string {station.string or 1}"
+    elif size.place == "wire":
+        where = "A piece of this run"
     return f"{where}. {size.prompt}"
 
 

@@ -4,13 +4,16 @@ from __future__ import annotations
 
 from nuvrek import words
 from nuvrek.neck.description import LANE_WORDS, NeckDescription, description_faults
+from nuvrek.neck.wire import wire_faults
 from nuvrek.readings.entries import (
     Agreed,
     Chosen,
     Describe,
     Filed,
+    FretWork,
     Heard,
     Heated,
+    NewWire,
     Note,
     OthersClean,
     RodMove,
@@ -18,8 +21,10 @@ from nuvrek.readings.entries import (
     Seated,
     StepDone,
     Strike,
+    Trued,
 )
 from nuvrek.readings.kinds.record import EntryRecord
+from nuvrek.readings.refret.stages import SWEEPS
 from nuvrek.readings.rod_words import move_words
 from nuvrek.units import Unit
 
@@ -102,6 +107,49 @@ FILED = EntryRecord(
     place=lambda filed: words.count(len(_filed_frets(filed)), "fret", "frets"),
     value=lambda _filed, _unit, _heights: "filed",
     frets=_filed_frets,
+    page="Work",
+)
+
+
+def _new_wire_frets(terms: NewWire) -> frozenset[int]:
+    return frozenset((*terms.frets, *(fret for fret, _ in terms.corners)))
+
+
+def _wire_words(terms: NewWire) -> str:
+    return "the new wire" if terms.wire is None else terms.wire.name
+
+
+def _new_wire_faults(terms: NewWire, _neck: NeckDescription, _number: int) -> list[str]:
+    return [] if terms.wire is None else wire_faults(terms.wire)
+
+
+NEW_WIRE = EntryRecord(
+    type=NewWire,
+    place=lambda _terms: "",
+    value=lambda terms, _unit, _heights: f"agreed on {_wire_words(terms)}",
+    frets=_new_wire_frets,
+    faults=_new_wire_faults,
+    page="New wire",
+)
+TRUED = EntryRecord(
+    type=Trued,
+    place=lambda _trued: "board",
+    value=lambda _trued, _unit, _heights: "wood taken off",
+    frets=lambda trued: frozenset(fret for fret, _, _ in trued.off),
+    page="Work",
+)
+
+
+def _fret_work_words(work: FretWork, _unit: Unit, _heights: Unit) -> str:
+    said = SWEEPS[work.stage].fine if work.says == "fine" else work.says
+    return f"{SWEEPS[work.stage].title}: {said}"
+
+
+FRET_WORK = EntryRecord(
+    type=FretWork,
+    place=lambda work: words.frets(work.frets),
+    value=_fret_work_words,
+    frets=lambda work: frozenset(work.frets),
     page="Work",
 )
 CHOSEN = EntryRecord(

@@ -37,8 +37,9 @@ def stands_off(neck_state: NeckState) -> dict[int, StandOff]:
     seated = {w.entry.fret: w.number for w in done if isinstance(w.entry, Seated)}
     for one in neck_state.taken:
         match one.reading:
-            case StandOff(fret=fret) if one.number > seated.get(fret, 0):
-                found[fret] = one.reading
+            case StandOff(fret=fret):
+                if one.number > seated.get(fret, 0) and neck_state.stands(one.number, fret):
+                    found[fret] = one.reading
             case OthersFirm(frets=frets):
                 for fret in frets:
                     found.pop(fret, None)
@@ -72,7 +73,9 @@ def end_faults(neck_state: NeckState) -> dict[tuple[Side, EndFault], dict[int, F
     found: dict[tuple[Side, EndFault], dict[int, FretEnd]] = {}
     for one in neck_state.taken:
         match one.reading:
-            case FretEnd(side=side, fret=fret, fault=fault) as end:
+            case FretEnd(side=side, fret=fret, fault=fault) as end if neck_state.stands(
+                one.number, fret
+            ):
                 found.setdefault((side, fault), {})[fret] = end
             case EndsFine(side=side, frets=frets):
                 for (there, _), ends in found.items():

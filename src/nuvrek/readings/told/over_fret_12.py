@@ -73,6 +73,8 @@ def _told(neck_state: NeckState, one: Taken) -> tuple[int, float] | None:
         return None
     if reading.fret < max(5, reading.capo + LEAST_FRETS_ON):
         return None
+    if not neck_state.stands(one.number, reading.fret):
+        return None
     outer = 1 if reading.side == "treble" else _count(neck_state)
     mm = over_fret_12_mm(
         reading.height_mm, reading.fret, neck_state.neck.scale_mm, capo=reading.capo

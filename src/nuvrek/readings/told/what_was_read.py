@@ -6,6 +6,7 @@ from __future__ import annotations
 
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.readings.entries import (
+    ON_WOOD,
     Dial,
     EdgeLie,
     Feel,
@@ -27,13 +28,15 @@ def pressed(neck_state: NeckState) -> frozenset[int]:
     """Frets that a finger has pressed, whatever it found."""
     found: set[int] = set()
     for one in neck_state.taken:
+        frets: tuple[int, ...] = ()
         match one.reading:
             case OthersFirm(frets=frets):
-                found.update(frets)
+                pass
             case StandOff(fret=fret, moves="moves" | "firm"):
-                found.add(fret)
+                frets = (fret,)
             case _:
                 pass
+        found.update(fret for fret in frets if neck_state.stands(one.number, fret))
     return frozenset(found)
 
 
@@ -42,16 +45,18 @@ def firm(neck_state: NeckState) -> frozenset[int]:
     found: dict[int, bool] = {}
     events: list[tuple[int, object]] = [(one.number, one.reading) for one in neck_state.taken]
     events += [(work.number, work.entry) for work in neck_state.work]
-    for _, event in sorted(events, key=lambda pair: pair[0]):
+    for number, event in sorted(events, key=lambda pair: pair[0]):
+        said: dict[int, bool] = {}
         match event:
             case OthersFirm(frets=frets):
-                found.update(dict.fromkeys(frets, True))
+                said = dict.fromkeys(frets, True)
             case StandOff(fret=fret, moves=moves) if moves != "not tried":
-                found[fret] = moves == "firm"
+                said = {fret: moves == "firm"}
             case Seated(fret=fret, holds=holds) if holds != "not tried":
-                found[fret] = holds == "holds"
+                said = {fret: holds == "holds"}
             case _:
                 pass
+        found |= {fret: holds for fret, holds in said.items() if neck_state.stands(number, fret)}
     return frozenset(fret for fret, holds in found.items() if holds)
 
 
@@ -67,13 +72,14 @@ def tops_read(neck_state: NeckState) -> dict[Lane, frozenset[int]]:
     for one in neck_state.taken:
         match one.reading:
             case Rock(lane=lane, fret=fret) | Dial(lane=lane, fret=fret):
-                found[lane].add(fret)
-            case OthersStill(lane=lane, frets=frets):
-                found[lane].update(frets)
-            case StringGap(lane=lane, fret=fret, by=by) if by != "notched":
-                found[lane].add(fret)
-            case _:
+                spoken: tuple[int, ...] = (fret,)
+            case OthersStill(lane=lane, frets=spoken):
                 pass
+            case StringGap(lane=lane, fret=fret, by=by) if by not in ON_WOOD:
+                spoken = (fret,)
+            case _:
+                continue
+        found[lane].update(fret for fret in spoken if neck_state.stands(one.number, fret))
     return {lane: frozenset(frets) for lane, frets in found.items()}
 
 

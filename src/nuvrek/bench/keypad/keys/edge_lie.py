@@ -48,7 +48,7 @@ class EdgeLieKeys(StationKeys):
                 lane=station.lane,
                 says=says,
                 fret=fret,
-                by="notched" if by == "notched" else "edge",
+                by="edge" if by == "string" else by,
                 station=self.pad.station_key,
             )
         )

@@ -94,7 +94,7 @@ class SizeKeys(StationKeys):
         return SIZES[self.station.what].place == "fret"
 
     def frets(self) -> range | None:
-        if SIZES[self.station.what].place == "side":
+        if SIZES[self.station.what].place in ("side", "wire"):
             return None
         first = 0 if self.station.what in ("board-width", "radius", "neck-thickness") else 1
         return range(first, self.pad.neck.frets + 1)
@@ -103,7 +103,7 @@ class SizeKeys(StationKeys):
         match SIZES[self.station.what].place:
             case "string":
                 return tuple(self.at(string=n) for n in (*range(self.pad.neck.strings, 1, -1), 0))
-            case "fret":
+            case "fret" | "wire":
                 return ()
             case _:
                 return self.at(lane="bass"), self.at(lane="treble")
@@ -121,7 +121,7 @@ class SizeKeys(StationKeys):
             Size(
                 what=station.what,
                 mm=typed.mm,
-                fret=0 if place == "side" else self.pad.cursor,
+                fret=0 if place in ("side", "wire") else self.pad.cursor,
                 lane=station.side if place.startswith("side") else None,
                 string=station.string or 1 if place == "string" else None,
                 station=self.pad.station_key,

@@ -49,7 +49,8 @@ def _last(g: Grounds, why: str) -> Iterator[Leg]:
     elif g.stopped("slack-back-bow"):
         # A bolt-on neck is changed in a few hours.
         order = ("new-neck", "refret", "refer")
-    for kind in order:
+    for named in order:
+        kind = (g.new_wire or named) if named == "refret" else named
         if g.possible(kind):
             yield Leg(kind, f"{why} {g.ways[kind].gist}", unless=_new_neck(g))
             return

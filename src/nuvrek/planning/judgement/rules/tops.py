@@ -71,9 +71,7 @@ def _file(g: Grounds) -> Iterator[Leg]:
         kind = "spot-level"
     else:
         why = "Not enough metal to file what stands: new wire for those frets is the honest cure."
-        kind = "refret-some" if "refret-some" in g.ways else "refret"
-        if kind not in g.ways:
-            kind = "leave"
+        kind = "refret-some" if "refret-some" in g.ways else (g.new_wire or "leave")
     kind, why = _less(g, kind, why)
     gate = "" if kind.startswith("refret") else filing_gate(g, levels=kind == "level")
     reasons = " ".join([why, *over_driven_words(g.case)])

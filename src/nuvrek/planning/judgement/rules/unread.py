@@ -7,7 +7,7 @@ from collections.abc import Iterator
 from nuvrek import words
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.planning.case.course import Leg
-from nuvrek.planning.judgement.grounds import Grounds
+from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
 from nuvrek.planning.judgement.rule import Rule
 
 
@@ -55,7 +55,7 @@ BLIND = Rule(
     "blind",
     "A string that shows no light tells nothing: the edge is asked before the rod.",
     _blind,
-    excludes=("rod", "leave", "hardware", "strings", "heat", "refer", "refret"),
+    excludes=("rod", "leave", "hardware", "strings", "heat", "refer", *NEW_WIRE_KINDS),
 )
 UNREAD = Rule(
     "unread",

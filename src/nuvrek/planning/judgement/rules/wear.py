@@ -49,8 +49,8 @@ def _too_worn(g: Grounds, deepest: float) -> Iterator[Leg]:
         f"Worn by up to {case.length(deepest)} on crowns of {case.length(crown)}: a level would "
         f"leave less than the {case.length(least)} that is kept."
     )
-    kind = "refret-some" if g.possible("refret-some") else "refret"
-    if kind in g.ways:
+    kind = "refret-some" if g.possible("refret-some") else g.new_wire
+    if kind is not None:
         unless = "A lower least crown, or grooves left, agreed with the owner would put it off."
         yield g.leg(kind, f"{why} {g.ways[kind].gist}", *WEAR, unless=unless)
 

@@ -34,11 +34,11 @@ def _wood(g: Grounds) -> Iterator[Leg]:
             worst.speaks_for,
             worst.speaks_against,
         )
-    elif "refret" in g.ways:
+    elif (kind := g.new_wire) is not None:
         yield Leg(
-            "refret",
+            kind,
             f"{what}; no rod setting takes it out, and the crowns can't pay for a level over it. "
-            f"{g.ways['refret'].gist}",
+            f"{g.ways[kind].gist}",
             "",
             "",
             "",

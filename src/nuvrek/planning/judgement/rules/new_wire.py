@@ -1,0 +1,105 @@
+"""New wire where the frets have no grip, another wire is wanted or small reasons add up; and what
+follows once the frets are out, and once they are in.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from nuvrek import words
+from nuvrek.planning.case.course import Leg
+from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
+from nuvrek.planning.judgement.rule import Rule
+from nuvrek.planning.judgement.rules.tops import filing_gate
+from nuvrek.planning.refret.reasons import reasons_for, why_not_smaller
+from nuvrek.readings.entries import WayKind
+
+# Reasons that no other rule of the ladder weighs: those of wear, wood and bow have their own.
+_OWN = ("no grip", "wish")
+
+
+def _out(g: Grounds) -> Iterator[Leg]:
+    """Frets are out: nothing else is weighed until new wire is in."""
+    if not g.out:
+        return
+    chosen = g.case.neck_map.neck_state.chosen
+    kind: WayKind = "refret" if len(g.out) == g.neck.frets else "refret-some"
+    if chosen is not None and chosen.way.startswith("refret"):
+        kind = chosen.way
+    if kind not in g.ways:
+        kind = g.new_wire or "read"
+    what = words.frets_do(g.out, "is out", "are out")
+    yield Leg(kind, f"{what}: go on to new wire; nothing else is weighed on them until it is in.")
+
+
+def _new_wire(g: Grounds) -> Iterator[Leg]:
+    reasons = reasons_for(g.weighing)
+    own = [reason for reason in reasons if reason.kind in _OWN]
+    kind = g.new_wire
+    if not own or kind is None or g.new_tops:
+        return
+    numbers = tuple(dict.fromkeys(n for reason in reasons for n in reason.numbers))[:8]
+    why = f"{g.ways[kind].gist} {why_not_smaller(g.weighing)}".strip()
+    unless = "A drop of glue under single frets, and the wire as it is, would put it off."
+    yield Leg(kind, why, unless=unless, speaks_for=numbers)
+
+
+def _new_tops(g: Grounds) -> Iterator[Leg]:
+    if not g.new_tops:
+        return
+    loose = g.unseated
+    gate = filing_gate(g, levels=True)
+    if not g.tops_known:
+        gate = f"The new tops read: rocker in three lanes. {gate}".strip()
+    level = g.ways["level"]
+    metal = f", {g.case.length(level.metal_mm)} of metal" if g.tops_known else ""
+    held = " Loose ones are seated first." if loose else ""
+    yield g.leg(
+        "level",
+        f"New wire in {words.frets(g.new_tops)}: one light level brings its tops together{metal}."
+        f"{held}",
+        "proud",
+        "rocks",
+        gate=gate,
+        unless="Tops that stand as even as a level would leave them need none.",
+    )
+
+
+OUT = Rule(
+    "frets-out",
+    "Frets that are out come before everything else: new wire in, then all is weighed anew.",
+    _out,
+    final=True,
+)
+NEW_WIRE = Rule(
+    "new-wire",
+    "No grip left, or another wire wanted: new wire, with why nothing smaller will do.",
+    _new_wire,
+    excludes=(
+        "seat",
+        "level",
+        "spot-level",
+        "play-clean",
+        "crown-few",
+        "crown-first",
+        "leave",
+        "hardware",
+    ),
+)
+NEW_TOPS = Rule(
+    "new-tops",
+    "New wire is read, pressed and levelled lightly; what was read of the old says nothing of it.",
+    _new_tops,
+    excludes=(
+        "spot-level",
+        "play-clean",
+        "crown-few",
+        "crown-first",
+        "leave",
+        "hardware",
+        "rod",
+        "heat",
+        "refret-some",
+        *NEW_WIRE_KINDS,
+    ),
+)

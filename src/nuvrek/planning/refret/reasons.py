@@ -1,0 +1,152 @@
+"""Why new wire: every reason with its reading, and why nothing smaller will do. Any one may be
+enough; several small ones together often are.
+"""
+
+from __future__ import annotations
+
+from msgspec import Struct
+
+from nuvrek import words
+from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
+from nuvrek.planning.case.case import Case
+from nuvrek.planning.case.weighing import Weighing
+from nuvrek.planning.crowns.crowning import LOWEST_MM
+from nuvrek.planning.ways.filing_words import few_frets
+from nuvrek.planning.ways.level_schools import level_draft
+from nuvrek.readings.told.observed import grooves_read, stands_off
+from nuvrek.readings.told.what_was_read import heard_faults
+
+# Without a rod to hold it a bow of this much is a reason by itself (common practice, no source).
+BOW_MM = 0.10
+# A board out of true by so much, by itself, at worst (common practice, no source).
+WOOD_MM = 0.10
+# Two small reasons count as one (common practice, no source).
+ENOUGH = 2
+
+
+class Reason(Struct, frozen=True):
+    """One reason: its kind, what it says, and how much it weighs (2: enough by itself)."""
+
+    kind: str
+    says: str
+    weight: int
+    numbers: tuple[int, ...] = ()
+
+
+def reasons_for(weighing: Weighing) -> tuple[Reason, ...]:
+    """What speaks for new wire, the weightiest first; empty where all of it together is too
+    little.
+    """
+    case = weighing.case
+    found = [
+        *_too_low(weighing),
+        *_wood(case),
+        *_no_grip(case),
+        *_bow(case),
+        *_wish(case),
+        *_angle(case),
+    ]
+    if sum(reason.weight for reason in found) < ENOUGH:
+        return ()
+    return tuple(sorted(found, key=lambda reason: -reason.weight))
+
+
+def _too_low(weighing: Weighing) -> list[Reason]:
+    """Height less grooves less the metal a level would take falls under the least crown."""
+    case = weighing.case
+    least, crown = case.neck_tops.least_crown_mm, float(case.neck_tops.crown_mm.min())
+    groove = float(case.neck_tops.grooves.max())
+    level = level_draft(weighing, "level")
+    short = level.removal is not None and not level.removal.possible
+    standing = case.named("proud", "rocks", "end-high")
+    asks = bool(standing) or groove >= GROOVE_MM or case.has("hump")
+    asks = asks or (case.rodless and case.excess_mm is not None)
+    found = []
+    if short and asks:
+        says = (
+            f"crowns of {case.length(crown)} can't pay for a level that leaves {case.length(least)}"
+        )
+        found.append(Reason("too low", says, 2))
+    if crown < LOWEST_MM:
+        says = f"{case.length(crown)} of crown is too low to grip or to crown"
+        found.append(Reason("too low", says, 2))
+    return found
+
+
+def _wood(case: Case) -> list[Reason]:
+    """Humps or hollows that no rod setting removes."""
+    shapes = [f for f in case.findings if f.kind in ("hump", "s-shape") and f.verdict != "good"]
+    return [
+        Reason("wood", words.lower_first(f.headline), 1, f.speaks_for)
+        for f in shapes
+        if abs(f.mm) >= WOOD_MM
+    ]
+
+
+def _no_grip(case: Case) -> list[Reason]:
+    """Frets not seated all over, or loose in wide slots: dull notes from frets that are not
+    worn.
+    """
+    now = case.neck_map.neck_state
+    loose, found = stands_off(now), list[Reason]()
+    if len(loose) > few_frets(case):
+        says = f"{len(loose)} frets move or stand off the wood: their slots have no grip left"
+        found.append(Reason("no grip", says, 2))
+    elif len(loose) > 1:
+        does = words.frets_do(tuple(sorted(loose)), "is not seated", "are not seated")
+        found.append(Reason("no grip", words.lower_first(does), 1))
+    worn = {fret for (fret, _), mm in grooves_read(now).items() if mm >= GROOVE_MM}
+    dull = {fret for _, fret in heard_faults(now) if now.heard and fret} - worn
+    dull &= {fret for (_, fret), says in now.heard.items() if says == "badly"}
+    standing = {*case.named("proud", "rocks", "end-high")}
+    near = {fret + n for fret in standing for n in (-1, 0)}
+    if len(dull - near) > few_frets(case):
+        says = f"{len(dull - near)} frets ring dull though they are not worn: loose in their slots"
+        found.append(Reason("no grip", says, 1))
+    return found
+
+
+def _bow(case: Case) -> list[Reason]:
+    """A bow that no rod takes out: fatter tangs, or the board trued, push back."""
+    if not case.rodless or case.excess_mm is None:
+        return []
+    excess = case.excess_mm
+    what = "too much relief" if excess > 0 else "too little"
+    says = f"{case.length(abs(excess))} {what}, and no rod to take it"
+    return [Reason("bow", says, 1 if abs(excess) < 2 * BOW_MM else 2)]
+
+
+def _wish(case: Case) -> list[Reason]:
+    wish = case.neck.wire_wish.strip()
+    return [Reason("wish", f"another wire is wanted: {wish}", 2)] if wish else []
+
+
+def _angle(case: Case) -> list[Reason]:
+    """A slight angle fault can be planed into the board."""
+    if case.heights.lacking_mm <= 0.0:
+        return []
+    says = f"the saddle lacks {case.height(case.heights.lacking_mm)}"
+    return [Reason("angle", says, 1)]
+
+
+def why_not_smaller(weighing: Weighing) -> str:
+    """Why neither filing nor a few frets will do, with figures."""
+    case = weighing.case
+    parts = []
+    level = level_draft(weighing, "level")
+    removal = level.removal
+    if removal is not None and removal.short:
+        fret, lacks = max(removal.short, key=lambda one: one[1])
+        parts.append(f"A level is {case.length(lacks)} short at fret {fret}.")
+    low = low_frets(case)
+    if len(low) > few_frets(case):
+        count = words.count(len(low), "fret is", "frets are")
+        parts.append(f"{count} too low, more than the handful new wire can be matched for.")
+    return " ".join(parts)
+
+
+def low_frets(case: Case) -> tuple[int, ...]:
+    """Frets whose crown less its groove is under the least that is kept."""
+    tops, least = case.neck_tops, case.neck_tops.least_crown_mm
+    left = (tops.crown_mm - tops.grooves.reshape(-1, 3)).min(axis=1)
+    return tuple(fret for fret, mm in enumerate(left, 1) if mm < least)

@@ -1,0 +1,63 @@
+"""The stages of a refret at which every fret is looked at: what is fine there, and which key says
+what deviates.
+"""
+
+from __future__ import annotations
+
+from msgspec import Struct
+
+from nuvrek.readings.refret.entries import FretSays, FretStage
+
+
+class Sweep(Struct, frozen=True):
+    """One stage: its name in the table, what a fret that gave no trouble did, and what each key
+    says of one that did.
+    """
+
+    stage: FretStage
+    title: str
+    fine: str
+    keys: dict[str, FretSays]
+
+
+SWEEPS: dict[FretStage, Sweep] = {
+    one.stage: one
+    for one in (
+        Sweep("pull", "pulled", "came clean", {"*": "chipped", "-": "tang broke"}),
+        Sweep("slot", "slots", "right", {"+": "tight", "-": "loose", "*": "shallow"}),
+        Sweep(
+            "try",
+            "tried",
+            "follows the board",
+            {"*": "light in the middle", "-": "light at the ends"},
+        ),
+        Sweep(
+            "fit",
+            "fitted",
+            "sits",
+            {"*": "stands off", "-": "too deep", "/": "sideways"},
+        ),
+        Sweep("seat", "seat", "firm, no light", {"*": "moves", "+": "stands off"}),
+        Sweep("trim", "ends", "flush", {"*": "finish touched"}),
+    )
+}
+# One sign for each thing that can be said, drawn in the table beside its word.
+SIGNS: dict[FretSays, str] = {
+    "fine": "✓",
+    "chipped": "◣",
+    "tang broke": "⊥",
+    "tight": "›‹",
+    "loose": "‹›",
+    "shallow": "⊔",
+    "light in the middle": "⌒",
+    "light at the ends": "⌣",
+    "stands off": "△",
+    "too deep": "▽",
+    "sideways": "∕",
+    "moves": "↕",
+    "finish touched": "×",
+}
+# Said of a fitted fret it is out again.
+TAKEN_OUT: tuple[FretSays, ...] = ("sideways",)
+# Said of a fitted fret it is seated again before anything is filed.
+SEAT_AGAIN: tuple[FretSays, ...] = ("stands off", "moves")
