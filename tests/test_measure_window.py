@@ -49,7 +49,7 @@ class OneByOne(MeasureCase):
         self.assertTrue(stage.tiles.isVisible())
         self.keys(window, "40", ENTER)
         self.assertIn("1 to 28", window.bar.message.text())
-        self.keys(window, "23", ENTER, "3", ENTER)
+        self.keys(window, "24", ENTER, "3", ENTER)
         self.assertEqual(session.neck_state.taken[-1].reading.feel, "binding")
 
     def test_a_round_goes_on_after_readings_in_between(self) -> None:

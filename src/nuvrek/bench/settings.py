@@ -12,6 +12,7 @@ from msgspec import Meta, Struct
 from nuvrek.exchange.files import write_whole
 from nuvrek.neck.description import ReliefSchool
 from nuvrek.neck.strings import StringSet
+from nuvrek.neck.wire import Wire
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit
 
@@ -50,6 +51,9 @@ class Settings(Struct, frozen=True, kw_only=True):
     sets: Annotated[
         dict[Annotated[str, Meta(min_length=1, max_length=60)], StringSet], Meta(max_length=60)
     ] = {}
+    # Fret wire on the shelf, and what of it was cut for which neck: name and mm.
+    wires: Annotated[tuple[Wire, ...], Meta(max_length=200)] = ()
+    cut: Annotated[dict[str, tuple[str, float]], Meta(max_length=20_000)] = {}
     relief_school: ReliefSchool = "usual"
     gauge_port: Annotated[str, Meta(max_length=200)] = ""
     gauge_line: Annotated[str, Meta(pattern=LINE_PATTERN)] = "9600 8N1"
@@ -85,6 +89,24 @@ class Settings(Struct, frozen=True, kw_only=True):
             named = {kept: name for name, kept in _HEIGHT_UNITS.items()}
             return msgspec.structs.replace(self, string_heights=named[unit])
         return msgspec.structs.replace(self, units={**self.units, field: unit})
+
+
+def book_out(settings: Settings, neck: str, wire: str, mm: float) -> Settings:
+    """Wire cut for a neck leaves the shelf; what was booked for it before comes back first. Nothing
+    (0 mm) only brings it back.
+    """
+    before, had = settings.cut.get(neck, ("", 0.0))
+    wires = tuple(_less(_less(one, before, -had), wire, mm) for one in settings.wires)
+    cut = {key: said for key, said in settings.cut.items() if key != neck}
+    if mm > 0.0:
+        cut[neck] = (wire, mm)
+    return msgspec.structs.replace(settings, wires=wires, cut=cut)
+
+
+def _less(wire: Wire, name: str, mm: float) -> Wire:
+    if wire.name != name:
+        return wire
+    return msgspec.structs.replace(wire, stock_mm=round(max(wire.stock_mm - mm, 0.0), 1))
 
 
 class Loaded(NamedTuple):

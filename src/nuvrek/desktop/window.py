@@ -19,6 +19,7 @@ from nuvrek.readings.entries import StateChange
 from nuvrek.readings.stations import Suggestion, strings_first
 
 SHELF, TOOLS, ROOM, FILING = "Shelf", "My tools", "String room", "Filing"
+NEW_WIRE = "New wire"
 # Qt's key numbers as plain integers, see stages/base.py.
 _HOME, _PAGE_UP, _PAGE_DOWN = 0x01000010, 0x01000016, 0x01000017
 _MODULES = {
@@ -32,6 +33,7 @@ _MODULES = {
     TOOLS: ("my_tools", "KitStage"),
     ROOM: ("string_room", "RoomStage"),
     FILING: ("filing", "FilingStage"),
+    NEW_WIRE: ("new_wire.page", "NewWireStage"),
 }
 
 
@@ -152,9 +154,14 @@ class Window(QWidget):
         if session is None:
             return
         state = session.neck_state.state
-        other = {"pitch": "slack", "slack": "pitch", "lying": "played", "played": "lying"}[
-            getattr(state, part)
-        ]
+        following = {
+            "pitch": "slack",
+            "slack": "pitch",
+            "lying": "played",
+            "played": "jig",
+            "jig": "lying",
+        }
+        other = following[getattr(state, part)]
         entry = StateChange(state=msgspec.structs.replace(state, **{part: other}))
         if self.app.write(lambda: session.append(entry)):
             self.stage.refresh()
@@ -177,7 +184,7 @@ class Window(QWidget):
         self._title()
 
     def _on_solved(self) -> None:
-        if self.now in ("Map", "Choose", "Work", "Prove", ROOM, FILING):
+        if self.now in ("Map", "Choose", "Work", "Prove", ROOM, FILING, NEW_WIRE):
             self.stage.refresh()
 
     def _stop(self) -> None:

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from dataclasses import dataclass, field
 
-import msgspec
 import numpy as np
 from numpy.typing import NDArray
 
@@ -28,6 +27,7 @@ from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.entries import CrownHeight, Rock, State, Strings
+from nuvrek.readings.entry import strings_as
 from nuvrek.readings.journal import NeckState, fitting
 from nuvrek.readings.told.rod_answers import backwards
 
@@ -206,7 +206,7 @@ def _read_off(
     """All heights of the map with their doubts, from the solved unknowns."""
     unknowns, state = gathering.unknowns, neck_state.state
     reader = _Reader(unknowns, neck_state, solution)
-    slack = msgspec.structs.replace(state, strings="slack")
+    slack = strings_as(state, "slack")
     spoken = lanes_spoken_of(neck_state.taken)
     surface = neck_state.surface
     top_rows, top_constant = reader.above_line(*reader.flat(unknowns.tops(surface, state)))
@@ -249,7 +249,7 @@ def _wood(reader: _Reader, strings: Strings) -> tuple[Array, Array]:
     """Heights and doubts of the board's face with the strings at pitch or slack, (frets, 3)
     each.
     """
-    there = msgspec.structs.replace(reader.neck_state.state, strings=strings)
+    there = strings_as(reader.neck_state.state, strings)
     rows, constant = reader.above_line(*reader.flat(reader.unknowns.wood(there)))
     return reader.mean(rows, constant), reader.doubt(rows)
 
@@ -275,7 +275,7 @@ def _reliefs(reader: _Reader, state: State) -> tuple[Relief, ...]:
     gap = chord_gap(x, 1, neck.joint_fret, middle_fret(neck))
     found = []
     for strings in _STRINGS:
-        there = msgspec.structs.replace(state, strings=strings)
+        there = strings_as(state, strings)
         rows, constants = reader.unknowns.wood(there)
         for k, lane in enumerate(LANES):
             row = np.sum([w * rows[fret, k] for fret, w in gap], axis=0)

@@ -6,7 +6,6 @@ from collections.abc import Iterable
 from dataclasses import dataclass
 from typing import Literal
 
-import msgspec
 import numpy as np
 from numpy.typing import NDArray
 
@@ -51,7 +50,7 @@ class Measurer:
         key = surface, strings
         if key not in self.map.rows:
             unknowns, now = self.map.gathering.unknowns, self.map.neck_state
-            state = msgspec.structs.replace(now.state, strings=strings)
+            state = strings_as(now.state, strings)
             match surface:
                 case "wood":
                     rows = unknowns.wood(state)

@@ -164,10 +164,11 @@ def _sheet(document: Any, edge: Edge, sheet: int, count: int) -> None:
             document.line(place, _BASE_MM - 45.0, place, _BASE_MM - 27.0)
             document.set_dash_pattern()
             document.text(place - 8.0, _BASE_MM - 47.0, "join here")
-    _ruler(document)
+    draw_ruler(document)
 
 
-def _ruler(document: Any) -> None:
+def draw_ruler(document: Any) -> None:
+    """A ruler to check the printer by."""
     y = 175.0
     for mm in range(0, int(_RULER_MM) + 1, 5):
         document.line(

@@ -6,7 +6,7 @@ from __future__ import annotations
 
 from typing import Annotated, Literal
 
-from msgspec import Meta, Struct
+from msgspec import Meta, Struct, structs
 
 from nuvrek.neck.description import MAX_FRETS, Lane
 
@@ -49,6 +49,12 @@ class State(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
     rod_high_turns: Turns = 0.0
     rod_moves: Annotated[int, Meta(ge=0, le=100_000)] = 0
     trued: Annotated[int, Meta(ge=0, le=10_000)] = 0
+
+
+def strings_as(state: State, strings: Strings) -> State:
+    """The state with its strings otherwise, out of its jig: there they pull nothing."""
+    posture: Posture = "lying" if state.posture == "jig" else state.posture
+    return structs.replace(state, strings=strings, posture=posture)
 
 
 class Entry(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True, tag_field="kind"):

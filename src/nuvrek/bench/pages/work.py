@@ -81,7 +81,8 @@ def dots_for(step: Step | None, neck_state: NeckState, walk: InkWalk | None) -> 
     ink: frozenset[tuple[int, Lane]] = frozenset()
     if step is not None and step.action == "file" and walk is not None:
         ink = frozenset(walk.order) - frozenset(ink_gone(neck_state))
-    return Dots(filed=frets, ink=ink, alone=frozenset(neck_state.agreed.untouched))
+    alone = frozenset(neck_state.agreed.untouched)
+    return Dots(filed=frets, ink=ink, alone=alone, out=neck_state.out)
 
 
 def metal_words(

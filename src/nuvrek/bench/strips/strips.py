@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING
 
 from msgspec import Struct
 
+from nuvrek.bench.strips.refret import SlotStrip, TableStrip, TruingStrip
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.readings.entries import CrownHeight, Strings
@@ -173,7 +174,10 @@ class SectionStrip(Struct, frozen=True):
 
 
 AnyStrip = (
-    RoomStrip
+    TruingStrip
+    | SlotStrip
+    | TableStrip
+    | RoomStrip
     | MetalStrip
     | SectionStrip
     | WoodStrip
@@ -200,6 +204,8 @@ class Dots(Struct, frozen=True):
     lane_now: Lane | None = None
     ink: frozenset[tuple[int, Lane]] = frozenset()  # tops that still wear the marker
     alone: frozenset[int] = frozenset()  # frets that are to lose nothing
+    out: frozenset[int] = frozenset()  # frets that are not in
+    corners: frozenset[tuple[int, Lane]] = frozenset()  # wood that keeps its pencil
 
 
 # --- map ------------------------------------------------------------------

@@ -11,6 +11,7 @@ from msgspec import Struct
 
 from nuvrek import words
 from nuvrek.bench.session import Session
+from nuvrek.neck.wire import Wire
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import (
     AnyEntry,
@@ -187,6 +188,22 @@ class FretWalk:
         if stage == "seat" and says != "fine":
             found.append(StandOff(fret=fret, moves="moves", state=now.state))
         self.session.append(*found)
+
+
+def wire_needed(now: NeckState) -> tuple[Wire | None, float]:
+    """The wire agreed on, and how much of it the frets of the refret take, mm."""
+    from nuvrek.planning.refret.cutting import cut_from, pieces
+    from nuvrek.readings.told.board_read import board_read
+
+    terms = now.new_wire
+    if terms.wire is None:
+        return None, 0.0
+    frets = terms.frets or tuple(range(1, now.neck.frets + 1))
+    try:
+        made = pieces(now.neck, board_read(now).radius_mm, frets)
+        return terms.wire, cut_from(made, terms.wire).needed_mm
+    except ValueError:
+        return terms.wire, 0.0
 
 
 def keys_words(step: Step) -> tuple[str, ...]:

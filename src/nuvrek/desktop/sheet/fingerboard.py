@@ -19,7 +19,7 @@ def paint_board(
     """The board with inlays, strings, frets and the marks of this moment."""
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     _wood(painter, geometry, theme)
-    _strings(painter, geometry, theme)
+    _strings(painter, geometry, theme, bool(dots.out))
     _frets(painter, geometry, theme, dots)
     if chosen is not None:
         _chosen(painter, geometry, theme, chosen)
@@ -49,9 +49,10 @@ def _wood(painter: QPainter, g: SheetGeometry, theme: Theme) -> None:
             painter.drawEllipse(QPointF(g.x(x_mm), g.across(share, x_mm)), 3.5, 3.5)
 
 
-def _strings(painter: QPainter, g: SheetGeometry, theme: Theme) -> None:
+def _strings(painter: QPainter, g: SheetGeometry, theme: Theme, bare: bool) -> None:
     end = end_mm(g.neck)
-    count = g.neck.strings
+    # A bare neck has none, nor has one whose frets are out.
+    count = 0 if g.neck.bare or bare else g.neck.strings
     for i in range(count):
         share = 0.0 if count == 1 else -0.8 + 1.6 * i / (count - 1)
         painter.setPen(QPen(theme.colours["string"], 1.0 + 1.1 * (1.0 - i / max(count - 1, 1))))
@@ -67,6 +68,8 @@ def _frets(painter: QPainter, g: SheetGeometry, theme: Theme, dots: Dots) -> Non
         x = g.x(x_mm)
         if fret == 0:
             painter.setPen(QPen(QColor("#D6C590"), 6.0 if not g.neck.zero_fret else 2.6))
+        elif fret in dots.out:
+            painter.setPen(QPen(QColor(theme.colours.board).darker(170), 2.0))
         elif fret in dots.filed:
             painter.setPen(QPen(QColor("#E2B64A"), 5.0))
         else:
@@ -97,6 +100,8 @@ def _marks(painter: QPainter, g: SheetGeometry, theme: Theme, dots: Dots) -> Non
     painter.setBrush(QColor("#F6F0E3"))
     for fret in dots.alone:
         _alone(painter, at(fret, "middle"))
+    for fret, lane in dots.corners:
+        _corner(painter, at(fret, lane))
     for fret, lane in dots.rocks:
         _rising(painter, at(fret, lane), QColor("#F4A264"))
     if dots.asked is not None:
@@ -126,6 +131,16 @@ def _alone(painter: QPainter, place: QPointF) -> None:
     """A bar across: not to be touched."""
     painter.setPen(QPen(QColor("#F6F0E3"), 3.0))
     painter.drawLine(QPointF(place.x() - 7, place.y() + 7), QPointF(place.x() + 7, place.y() - 7))
+    painter.setPen(Qt.PenStyle.NoPen)
+
+
+def _corner(painter: QPainter, place: QPointF) -> None:
+    """Pencil strokes: wood that keeps its mark."""
+    painter.setPen(QPen(QColor("#F6F0E3"), 1.6))
+    for n in (-6, -2, 2, 6):
+        painter.drawLine(
+            QPointF(place.x() + n - 4, place.y() + 7), QPointF(place.x() + n + 4, place.y() - 7)
+        )
     painter.setPen(Qt.PenStyle.NoPen)
 
 

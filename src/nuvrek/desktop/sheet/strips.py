@@ -9,6 +9,7 @@ import math
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPen, QPolygonF
 
+from nuvrek.bench.strips.refret import SlotStrip, TableStrip, TruingStrip
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry
 from nuvrek.bench.strips.strips import (
     AnyStrip,
@@ -26,6 +27,7 @@ from nuvrek.bench.strips.strips import (
 )
 from nuvrek.desktop.sheet.filing_strips import Metal, Sections
 from nuvrek.desktop.sheet.map_strips import Difference, Light, Shade
+from nuvrek.desktop.sheet.refret_strips import Slots, Table, Wood
 from nuvrek.desktop.sheet.room_strip import RoomBars
 from nuvrek.desktop.sheet.side_view import Side
 from nuvrek.desktop.sheet.strip_painter import StripPainter
@@ -57,6 +59,12 @@ def paint_strip(
             Metal(painter, box, g, theme).paint(lane)
         case SectionStrip():
             Sections(painter, box, g, theme).paint(lane)
+        case TruingStrip():
+            Wood(painter, box, g, theme).paint(lane)
+        case SlotStrip():
+            Slots(painter, box, g, theme).paint(lane)
+        case TableStrip():
+            Table(painter, box, g, theme).paint(lane)
         case RoomStrip():
             RoomBars(painter, box, g, theme).paint(lane)
         case ValuesStrip():

@@ -41,7 +41,7 @@ if TYPE_CHECKING:
 _LONGEST_HEAD, _WHY_LETTERS = 84, 54
 # Ways of these states always have a row.
 _OPEN = ("possible", "not known")
-MOST_WAYS = 27
+MOST_WAYS = 30
 
 
 class _Heads(QWidget):
@@ -94,6 +94,8 @@ class ChooseStage(Stage):
         self.out.clicked.connect(self._unfold)
         self.filing = button("Plan the filing")
         self.filing.clicked.connect(lambda: self.app.stage_wanted.emit("Filing"))
+        self.wire = button("Plan new wire")
+        self.wire.clicked.connect(lambda: self.app.stage_wanted.emit("New wire"))
         column = self.column = QVBoxLayout(self)
         column.setContentsMargins(18, 4, 18, 6)
         column.setSpacing(3)
@@ -102,11 +104,12 @@ class ChooseStage(Stage):
         # The heads stand over the figures of the rows, so they run as wide as those; the buttons
         # lie over their empty part.
         head = QGridLayout()
-        head.addWidget(self.heads, 0, 0, 1, 4)
+        head.addWidget(self.heads, 0, 0, 1, 5)
         head.addWidget(self.take, 0, 0)
         head.addWidget(self.filing, 0, 1)
-        head.addWidget(self.out, 0, 2)
-        head.setColumnStretch(3, 1)
+        head.addWidget(self.wire, 0, 2)
+        head.addWidget(self.out, 0, 3)
+        head.setColumnStretch(4, 1)
         column.addLayout(head)
         for number, row in enumerate(self.rows):
             row.chosen.connect(lambda number=number: self._select(number))
@@ -174,7 +177,8 @@ class ChooseStage(Stage):
         elif name == "back":
             self.app.undo()
         elif name == "0":
-            self.app.stage_wanted.emit("Filing")
+            new_wire = self.shown(plan)[at].new is not None
+            self.app.stage_wanted.emit("New wire" if new_wire else "Filing")
         else:
             step = 1 if name == "down" else -1
             self._select(max(0, min(len(self.shown(plan)) - 1, at + step)))
@@ -221,6 +225,7 @@ class ChooseStage(Stage):
         self._fit(shown, plan, way, solved)
         self._fill_out(plan)
         self.take.setEnabled(way.possible)
+        self.wire.setVisible(any(one.new is not None for one in plan.ways))
         self.heads.update()
         self._fill_bar(plan, way)
 
@@ -251,7 +256,7 @@ class ChooseStage(Stage):
             row.percent = percent
             row.setFixedHeight(row.row_px)
         self.heads.setFixedHeight(t.px(38))
-        for made in (self.take, self.filing, self.out):
+        for made in (self.take, self.filing, self.wire, self.out):
             made.setStyleSheet(f"font-size: {t.px(14)}px; padding: {t.px(4)}px {t.px(10)}px;")
             made.setFixedHeight(t.px(36))
         used = sum(row.row_px + 3 for row in self.rows[: len(shown)]) + self.course.high + 3
@@ -265,7 +270,9 @@ class ChooseStage(Stage):
         else:
             drawn = crown_strip(solved, s.unit)
         lanes = (drawn,) if left_over > 130 else ()
-        self.sheet.show_neck(neck_state.neck, lanes, Dots(filed=filed, alone=alone))
+        self.sheet.show_neck(
+            neck_state.neck, lanes, Dots(filed=filed, alone=alone, out=neck_state.out)
+        )
 
     def _fill_bar(self, plan: Plan, way: Way) -> None:
         session, s = self.app.session, self.app.settings
@@ -295,7 +302,7 @@ class ChooseStage(Stage):
             message=" ".join(reasons) or "Another way is advised; this one is open to you.",
             state=session.neck_state.state,
             right_title="why this way" if leg is not None else "Enter takes this way",
-            right=self._why(leg) if leg is not None else ("up and down: compare", "0: filing"),
+            right=self._why(leg) if leg is not None else ("up and down: compare", "0: plan it"),
         )
 
     def _why(self, leg: Leg) -> tuple[str, ...]:

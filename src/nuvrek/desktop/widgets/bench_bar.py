@@ -22,6 +22,13 @@ class PressLabel(QLabel):
         self.pressed.emit()
 
 
+POSTURES: dict[str, str] = {
+    "lying": "neck lying",
+    "played": "neck held as played",
+    "jig": "neck in its jig",
+}
+
+
 class BenchBar(QWidget):
     """Prompt, large number, message and right-hand lines."""
 
@@ -195,9 +202,7 @@ class BenchBar(QWidget):
             self.strings.setText(
                 "strings at pitch" if state.strings == "pitch" else "strings slack"
             )
-            self.posture.setText(
-                "neck lying" if state.posture == "lying" else "neck held as played"
-            )
+            self.posture.setText(POSTURES[state.posture])
             self.rod.setText(rod_words(state))
         self.right_title.setText(right_title)
         self.right.setText("\n".join(right))

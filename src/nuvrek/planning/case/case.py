@@ -5,6 +5,8 @@ from __future__ import annotations
 from dataclasses import dataclass
 from functools import cached_property
 
+from msgspec import structs
+
 from nuvrek.clearance.string_heights import StringHeights
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap, Relief
@@ -71,8 +73,9 @@ class Case:
 
     @property
     def agreed_wire(self) -> NewWire:
-        """What is agreed about new wire."""
-        return self.neck_map.neck_state.new_wire
+        """What is agreed about new wire, by itself: not when and where it was written down."""
+        agreed = self.neck_map.neck_state.new_wire
+        return structs.replace(agreed, at="", page="", joined=False)
 
     @property
     def unread(self) -> tuple[int, ...]:

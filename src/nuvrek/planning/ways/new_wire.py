@@ -84,6 +84,8 @@ def _all(weighing: Weighing, kind: WayKind, **changes: object) -> Draft | None:
     if not reasons and not begun:
         return None
     terms = msgspec.structs.replace(case.agreed_wire, frets=(), **changes)
+    if case.neck.rod == "none" and terms.held == "rod":
+        terms = msgspec.structs.replace(terms, held="jig")
     if kind == "refret":
         terms = msgspec.structs.replace(terms, angle_mm=0.0, back_bow_mm=0.0)
     every = tuple(range(1, case.neck.frets + 1))

@@ -1,0 +1,96 @@
+"""The form in which a wire of the shelf is described: fields, what they hold, and what is wrong
+with what was typed.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from typing import Any
+
+from nuvrek.neck.wire import Hardness, Wire, WireForm, wire_faults
+from nuvrek.units import LengthError, Unit, format_number, parse_length
+
+# Field, its words, and whether it is a length in the unit of the bench.
+FIELDS: tuple[tuple[str, str, bool], ...] = (
+    ("name", "Name", False),
+    ("crown_mm", "Crown, height", True),
+    ("width_mm", "Crown, width", True),
+    ("tang_mm", "Tang, depth", True),
+    ("blade_mm", "Tang, thickness", True),
+    ("barbs_mm", "Over the barbs", True),
+    ("stick_mm", "Stick, mm", False),
+    ("stock_mm", "On the shelf, m", False),
+    ("price", "Price of a metre", False),
+)
+
+
+def texts_of(wire: Wire, unit: Unit) -> dict[str, str]:
+    """A wire as its fields show it."""
+    found = {"name": wire.name, "stick_mm": f"{wire.stick_mm:g}"}
+    for name, _, length in FIELDS:
+        if length:
+            found[name] = format_number(getattr(wire, name), unit)
+    found["stock_mm"] = f"{wire.stock_mm / 1000:g}"
+    found["price"] = "" if wire.price is None else f"{wire.price:g}"
+    return found
+
+
+def read_wire(
+    typed: Mapping[str, str], unit: Unit, hardness: Hardness, form: WireForm
+) -> Wire | str:
+    """The wire as typed, or a sentence that says what is wrong with it."""
+    name = typed.get("name", "").strip()
+    if not name:
+        return "A wire needs a name."
+    values: dict[str, Any] = {}
+    for field, said, length in FIELDS:
+        text = typed.get(field, "").strip()
+        if length and text:
+            try:
+                values[field] = round(parse_length(text, unit).mm, 4)
+            except LengthError as error:
+                return f"{said}: {error}"
+    for field in ("crown_mm", "width_mm", "tang_mm"):
+        if field not in values:
+            said = next(words for kind, words, _ in FIELDS if kind == field)
+            return f"{said} is wanted: measure it on this run."
+    plain = _plain(typed)
+    if isinstance(plain, str):
+        return plain
+    stick, stock, price = plain
+    try:
+        wire = Wire(
+            name=name[:60],
+            **values,
+            hardness=hardness,
+            form=form,
+            stick_mm=stick,
+            stock_mm=stock,
+            price=price,
+        )
+    except TypeError as error:
+        return f"That is no wire: {error}."
+    faults = wire_faults(wire)
+    return faults[0] if faults else wire
+
+
+def _plain(typed: Mapping[str, str]) -> tuple[float, float, float | None] | str:
+    found: list[float | None] = []
+    for field, said, low, high, usual in (
+        ("stick_mm", "Stick", 50.0, 5000.0, 270.0),
+        ("stock_mm", "On the shelf", 0.0, 1000.0, 0.0),
+        ("price", "Price", 0.0, 1e6, None),
+    ):
+        text = typed.get(field, "").strip().replace(",", ".")
+        if not text:
+            found.append(usual)
+            continue
+        try:
+            value = float(text)
+        except ValueError:
+            return f"{said}: {text} is no number."
+        if not low <= value <= high:
+            return f"{said} should be {low:g} to {high:g}."
+        found.append(value)
+    stick, metres, price = found
+    return stick or 270.0, 1000.0 * (metres or 0.0), price

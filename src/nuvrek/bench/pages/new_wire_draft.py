@@ -1,0 +1,365 @@
+"""A refret as it is planned on its page: what is agreed as a draft, the four faces of it (wood,
+slots, wire, cutting), and what each says. Nothing here knows a window.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from functools import partial
+from typing import TYPE_CHECKING, Literal
+
+from msgspec import structs
+
+from nuvrek import words
+from nuvrek.bench.session import Session
+from nuvrek.bench.strips.refret import SlotStrip, TruingStrip, slot_strip, truing_strip
+from nuvrek.neck.description import LANE_WORDS, Lane
+from nuvrek.neck.wire import HARDNESS_WORDS, Wire
+from nuvrek.readings.entries import NewWire
+from nuvrek.units import Unit, format_length, format_number
+
+if TYPE_CHECKING:
+    from nuvrek.bench.solved import Solved
+    from nuvrek.planning.case.weighing import Weighing
+    from nuvrek.planning.refret.plan import Check, RefretPlan
+    from nuvrek.planning.refret.truing import Board, TrueTo, Truing
+    from nuvrek.planning.refret.wire_choice import Choice
+
+Face = Literal["wood", "slots", "wire", "cut"]
+FACES: dict[Face, str] = {"wood": "Wood", "slots": "Slots", "wire": "Wire", "cut": "Cutting"}
+
+
+class NewWireDraft:
+    """One neck's refret with its terms as a draft, and the wires of the shelf."""
+
+    def __init__(
+        self, solved: Solved, unit: Unit, height_unit: Unit, shelf: Sequence[Wire]
+    ) -> None:
+        self.solved, self.unit, self.height_unit = solved, unit, height_unit
+        self.shelf = tuple(shelf)
+        self.terms: NewWire = _begun(solved)
+        self.face: Face = "wood"
+        self.fret = 1
+        self.lane: Lane = "bass"
+        self.pick = 0
+        self._plans: dict[NewWire, RefretPlan] = {}
+        self._weighing: Weighing | None = None
+
+    @property
+    def key(self) -> NewWire:
+        """What a plan stands on beside the neck."""
+        return self.terms
+
+    @property
+    def draft(self) -> bool:
+        """Whether something here is not written down yet."""
+        return self.terms != self.solved.neck_state.new_wire
+
+    def change(self, **values: object) -> None:
+        """Another draft."""
+        self.terms = structs.replace(self.terms, **values)
+
+    def follow(self, before: NewWireDraft) -> None:
+        """Go on with the choices of an earlier draft of the same neck."""
+        self.face, self.fret, self.lane, self.pick = (
+            before.face,
+            before.fret,
+            before.lane,
+            before.pick,
+        )
+        if before.solved.neck_state.new_wire == self.solved.neck_state.new_wire:
+            self.terms = before.terms
+
+    def corner(self) -> None:
+        """The place in hand keeps its pencil, or gives it up."""
+        place = (self.fret, self.lane)
+        kept = set(self.terms.corners) ^ {place}
+        self.change(corners=tuple(sorted(kept)))
+
+    # --- working it out --------------------------------------------------------
+
+    @property
+    def weighing(self) -> Weighing:
+        """The neck as the ways weigh it."""
+        if self._weighing is None:
+            from nuvrek.planning.case.weighing import Weighing
+            from nuvrek.planning.plan import case_of
+
+            solved = self.solved
+            self._weighing = Weighing(
+                case_of(solved.map, solved.findings, self.unit, self.height_unit)
+            )
+        return self._weighing
+
+    def plan(self) -> RefretPlan | None:
+        """The plan for these terms, where it was worked out."""
+        return self._plans.get(self.terms)
+
+    def to_plan(self) -> Callable[[], RefretPlan]:
+        """What works it out, to be run off the interface thread."""
+        from nuvrek.planning.refret.plan import plan_refret
+
+        return partial(plan_refret, self.weighing, self.terms, self.shelf)
+
+    def keep(self, terms: NewWire, plan: RefretPlan) -> None:
+        """A plan has arrived."""
+        if len(self._plans) > 30:
+            self._plans.clear()
+        self._plans[terms] = plan
+
+    def wood_now(self) -> tuple[Board, TrueTo, Truing] | str:
+        """The truing alone, quick enough to follow the hand, or why there is none."""
+        from nuvrek.planning.refret.new_tops import plan_truing, usual_wire
+
+        if self.terms.wood != "true":
+            return "The board is only cleaned: no wood is taken."
+        wire = self.terms.wire or usual_wire(self.solved.map.neck)
+        try:
+            return plan_truing(self.solved.map, self.terms, wire)
+        except ValueError as error:
+            return str(error)
+
+    # --- showing -----------------------------------------------------------------
+
+    def wood_strip(self) -> TruingStrip | None:
+        """The wood under the board."""
+        found = self.wood_now()
+        if isinstance(found, str):
+            return None
+        board, to, truing = found
+        plan = self.plan()
+        wood = plan.wood if plan is not None else None
+        left = frozenset(self.terms.corners)
+        if wood is None:
+            return truing_strip(board, to, truing, self.unit, left)
+        return truing_strip(board, to, truing, self.unit, left, wood.lingers, wood.order.frets)
+
+    def slots_strip(self) -> SlotStrip | None:
+        """The slots under the board."""
+        plan = self.plan()
+        if plan is None or not plan.slots:
+            return None
+        return slot_strip(plan.slots, plan.wire.barbs_mm, plan.grips, self.unit)
+
+    def length(self, mm: float) -> str:
+        """A length in the unit of the sentences."""
+        return format_length(mm, self.unit)
+
+    def head(self) -> str:
+        """What the page is about, in a line."""
+        terms, every = self.terms, self.solved.map.neck.frets
+        which = words.frets(terms.frets) if terms.frets else f"all {every} frets"
+        parts = [f"New wire, {which}"]
+        parts.append("board trued" if terms.wood == "true" else "board cleaned")
+        if terms.angle_mm:
+            parts.append(f"{self.length(terms.angle_mm)} of angle")
+        if terms.back_bow_mm:
+            parts.append(f"tangs to bend back {self.length(terms.back_bow_mm)}")
+        return ", ".join(parts)
+
+    def told(self) -> str:
+        """What the face in front says."""
+        plan = self.plan()
+        if plan is None:
+            return "Being worked out."
+        told = {
+            "wood": self._wood_words,
+            "slots": self._slot_words,
+            "wire": self._wire_words,
+            "cut": self._cut_words,
+        }[self.face](plan)
+        return words.sentences(*plan.faults, told)
+
+    def why(self) -> str:
+        """The reasons added up."""
+        plan = self.plan()
+        if plan is None:
+            return ""
+        if not plan.reasons:
+            return "Nothing read so far asks for new wire; it is planned because it is wished for."
+        reasons = words.listed(reason.says for reason in plan.reasons)
+        return f"Because: {reasons}."
+
+    def _wood_words(self, plan: RefretPlan) -> str:
+        wood, new = plan.wood, plan.new
+        if wood is None or new is None:
+            return (
+                "Cleaned only: dirt off with fine paper. What is not flat stays, and the first "
+                f"level takes it: {self.length(new.level.metal_mm)}."
+                if new is not None
+                else ""
+            )
+        truing = wood.truing
+        parts = [
+            f"{self.length(truing.wood_mm)} of wood on the whole, likely "
+            f"{self.length(new.wood_likely_mm)}; most {self.length(truing.most_mm)}."
+        ]
+        if abs(truing.rod_dip_mm) >= 0.01:
+            way = "more dip" if truing.rod_dip_mm > 0 else "less dip"
+            parts.append(f"Rod first: {self.length(abs(truing.rod_dip_mm))} {way} than now.")
+        first = words.frets(wood.order.frets[:3])
+        last = wood.order.frets[-1:] or (0,)
+        parts.append(f"Pencil goes first at {first}, last at fret {last[0]}: then stop.")
+        if wood.lingers:
+            parts.append(f"Don't linger at {words.frets(wood.lingers)}.")
+        deeper = tuple(fret for fret, mm in enumerate(truing.saw_mm, 1) if mm > 0.005)
+        if deeper:
+            parts.append(f"Slots to be sawn deeper after it: {words.frets(deeper)}.")
+        parts += [self._check_words(check) for check in wood.checks[:2]]
+        parts.append("At the end no light on three lines, unpressed; grits to 600 before the wire.")
+        return " ".join(parts)
+
+    def _check_words(self, check: Check) -> str:
+        lane, fret, mm = max(check.light_mm, key=lambda one: one[2])
+        when = "Now" if check.share == 0.0 else "Half-way"
+        return (
+            f"{when} the edge shows {self.length(mm)} at most, {LANE_WORDS[lane]}, at fret {fret}."
+        )
+
+    def _slot_words(self, plan: RefretPlan) -> str:
+        by: dict[str, list[int]] = {}
+        for slot in plan.slots:
+            by.setdefault(slot.says, []).append(slot.fret)
+        parts = []
+        for says, does in (
+            ("loose", "loose: crimp or mushroom the tang before bending"),
+            ("tight", "tight: file the barbs or open the slot"),
+            ("shallow", "too shallow: saw to the tang and a hair, stop at the binding"),
+            ("not read", "not read: a trial piece tells"),
+        ):
+            if says in by:
+                parts.append(f"{words.upper_first(words.frets(tuple(by[says])))} {does}.")
+        if not parts:
+            parts.append("Every slot holds this tang as it is.")
+        return " ".join([*parts, self._grip_words(plan)])
+
+    def _grip_words(self, plan: RefretPlan) -> str:
+        grips = plan.grips
+        if grips is None:
+            return ""
+        said = (
+            f"Bow wanted {self.length(plan.terms.back_bow_mm)}; so driven it comes to "
+            f"{self.length(grips.bow_mm)}, give or take {self.length(grips.doubt_mm)}."
+        )
+        if plan.reads:
+            read = plan.reads[-1]
+            done = int((read.grips_mm > 0.0).sum())
+            how = "go on so" if grips.possible else "tighter does not reach it"
+            said += (
+                f" After {words.count(done, 'fret', 'frets')}: {self.length(read.gained_mm)} out; "
+                f"{how}."
+            )
+        else:
+            said += " Nothing learnt yet: read the bow after the first six."
+        if not grips.possible:
+            said += (
+                f" Even the tightest tangs lack {self.length(grips.short_mm)}: the level must "
+                "leave that in the tops, or the wood be trued."
+            )
+        return said
+
+    def _wire_words(self, plan: RefretPlan) -> str:
+        if not plan.choices:
+            return "No wire on the shelf yet: + takes one in."
+        one = plan.choices[min(self.pick, len(plan.choices) - 1)]
+        return self.choice_words(plan, one)
+
+    def choice_words(self, plan: RefretPlan, one: Choice) -> str:
+        """What one wire comes to on this neck."""
+        if not one.fits:
+            return f"{one.wire.name}: {' '.join(one.why_not)}"
+        parts = [
+            f"{one.wire.name}, {HARDNESS_WORDS[one.wire.hardness]}: "
+            f"{self.length(one.crown_mm)} after the first level, {one.levels} light levels, "
+            f"about {one.years:.0f} years."
+        ]
+        if one.loose:
+            parts.append(f"Loose in {words.frets(one.loose)}.")
+        if one.tight:
+            parts.append(f"Tight in {words.frets(one.tight)}.")
+        if one.remarks:
+            parts.append(f"{words.upper_first('; '.join(one.remarks))}.")
+        if one.short_mm > 0.0:
+            parts.append(f"{one.short_mm / 1000:.2f} m short on the shelf.")
+        parts.append(self._set_up_words(plan))
+        return " ".join(part for part in parts if part)
+
+    def _set_up_words(self, plan: RefretPlan) -> str:
+        if plan.new is None or plan.terms.wire is None:
+            return ""
+        change = plan.new.set_up
+        saddle = sum(change.saddle_mm) / 2.0
+        up = "up" if saddle >= 0 else "down"
+        nut = "up" if change.nut_mm >= 0 else "down"
+        return (
+            f"With the wire in hand: nut slots {self.length(abs(change.nut_mm))} {nut}, saddle "
+            f"{format_length(abs(saddle), self.height_unit)} {up} for the heights there are."
+        )
+
+    def _cut_words(self, plan: RefretPlan) -> str:
+        cutting = plan.cutting
+        if cutting is None:
+            return ""
+        form = plan.wire.form
+        if form == "coil":
+            out = f"{cutting.needed_mm / 1000:.2f} m off the coil, nothing left over."
+        else:
+            sticks = words.count(len(cutting.sticks), "stick", "sticks")
+            proved = "fewer will not do" if cutting.proved else "fewer were not found in time"
+            out = (
+                f"{sticks} of {plan.wire.stick_mm:.0f} mm, {proved}; "
+                f"{cutting.waste_mm:.0f} mm left over."
+            )
+        bends = [mm for mm in plan.bends_mm if mm is not None]
+        bend = ""
+        if bends:
+            learnt = "by its trial piece" if plan.wire.ratio is not None else "by its strength"
+            bend = (
+                f" Bend to {min(bends):.0f} to {max(bends):.0f} mm of radius, {learnt}; it "
+                "springs back to a tenth tighter than the board."
+            )
+        return out + bend
+
+    def cut_rows(self) -> tuple[tuple[str, ...], ...]:
+        """The cut list: fret, length to cut, tang, radius to bend to."""
+        plan = self.plan()
+        if plan is None:
+            return ()
+        rows = []
+        for piece, bend in zip(plan.cut, plan.bends_mm, strict=True):
+            to = "flat" if bend is None else f"{bend:.0f}"
+            rows.append((str(piece.fret), f"{piece.cut_mm:.1f}", f"{piece.tang_mm:.1f}", to))
+        return tuple(rows)
+
+    def wire_row(self, one: Choice) -> tuple[str, ...]:
+        """One wire of the table: crown, width, after the level, years, stock."""
+        unit = self.unit
+        return (
+            one.wire.name,
+            f"{format_number(one.wire.crown_mm, unit)} x {format_number(one.wire.width_mm, unit)}",
+            format_number(one.crown_mm, unit) if one.fits else "—",
+            f"{one.years:.0f}" if one.fits else "—",
+            f"{one.wire.stock_mm / 1000:.1f} m",
+        )
+
+    # --- writing down ---------------------------------------------------------------
+
+    def agree(self, session: Session) -> None:
+        """Write the terms down. Raises LogbookError."""
+        session.append(self.terms, on=self.solved.identity)
+
+
+def _begun(solved: Solved) -> NewWire:
+    """What is agreed; as long as nothing is, what the advised way would."""
+    agreed = solved.neck_state.new_wire
+    if agreed != NewWire(at=agreed.at, page=agreed.page, joined=agreed.joined):
+        return structs.replace(agreed, at="", page="", joined=False)
+    plan = solved.plan
+    if plan is None:
+        return NewWire()
+    kinds = (leg.way for leg in plan.course)
+    kind = next((kind for kind in kinds if kind.startswith("refret")), None)
+    way = next((way for way in plan.ways if way.kind == kind), None)
+    if way is None or way.new is None:
+        return NewWire(held="hand behind" if solved.map.neck.rod == "none" else "rod")
+    return way.new.terms

@@ -1,0 +1,115 @@
+"""What Work shows of a refret in hand: the table of frets, the wood that is planned, how fat the
+next tangs are to be.
+"""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from nuvrek import words
+from nuvrek.bench.strips.refret import TableStrip, TruingStrip, truing_strip
+from nuvrek.bench.work.fret_table import table_rows, waiting
+from nuvrek.bench.work.job import steps_in_hand
+from nuvrek.neck.description import LANES
+from nuvrek.planning.steps.step import Step
+from nuvrek.readings.entry import Removals
+from nuvrek.readings.journal import NeckState
+from nuvrek.units import Unit, format_length
+
+if TYPE_CHECKING:
+    from nuvrek.bench.solved import Solved
+
+# Less wood than this is no work for a block.
+LEAST_MM = 0.004
+
+
+def table_strip(now: NeckState, step: Step | None, fret: int | None) -> TableStrip | None:
+    """The table of frets of the refret in hand; None where none is."""
+    rows = table_rows(now, steps_in_hand(now), step)
+    if not rows:
+        return None
+    batch = frozenset(waiting(now, step)) if step is not None and step.sweep else frozenset()
+    if step is not None and step.sweep == "fit":
+        batch = frozenset(step.frets)
+    done = sum(bool(cell.sign) for row in rows for cell in row.cells)
+    whole = sum(not cell.alone for row in rows for cell in row.cells)
+    return TableStrip("Frets", f"{done} of {whole}", rows, batch, fret)
+
+
+def wood_planned(solved: Solved) -> Removals:
+    """Wood the board in hand is still to lose, by the map as it is now."""
+    from nuvrek.planning.refret.new_tops import plan_truing, usual_wire
+
+    terms = solved.neck_state.new_wire
+    if terms.wood != "true":
+        return ()
+    try:
+        _, _, truing = plan_truing(solved.map, terms, terms.wire or usual_wire(solved.map.neck))
+    except ValueError:
+        return ()
+    return tuple(
+        (fret + 1, LANES[k], round(float(truing.off_mm[fret, k]), 4))
+        for fret in range(len(truing.off_mm))
+        for k in range(3)
+        if truing.off_mm[fret, k] > LEAST_MM
+    )
+
+
+def wood_strip(solved: Solved, unit: Unit) -> TruingStrip | None:
+    """The wood still to go, drawn; None where the board is only cleaned or can't be planned."""
+    from nuvrek.planning.refret.new_tops import plan_truing, usual_wire
+
+    terms = solved.neck_state.new_wire
+    if terms.wood != "true":
+        return None
+    try:
+        board, to, truing = plan_truing(
+            solved.map, terms, terms.wire or usual_wire(solved.map.neck)
+        )
+    except ValueError:
+        return None
+    return truing_strip(board, to, truing, unit, frozenset(terms.corners))
+
+
+def grips_planned(solved: Solved) -> dict[int, float]:
+    """How much fatter than usual the tangs still out are to be, by fret."""
+    import numpy as np
+
+    from nuvrek.planning.refret.grip import plan_grips, wedges_of
+    from nuvrek.planning.refret.new_tops import usual_wire
+    from nuvrek.planning.refret.plan import bows_read, driven_mm
+
+    terms = solved.neck_state.new_wire
+    if terms.back_bow_mm <= 0.0:
+        return {}
+    wire = terms.wire or usual_wire(solved.map.neck)
+    wedges = wedges_of(solved.map.neck, wire.tang_mm)
+    driven, reads = driven_mm(solved.neck_state), bows_read(solved.map)
+    plan = plan_grips(wedges, terms.back_bow_mm, driven, reads, terms.spread)
+    out = np.flatnonzero(np.isnan(driven)).tolist()
+    return {n + 1: float(plan.grips_mm[n]) for n in out}
+
+
+def more_words(step: Step, solved: Solved | None, unit: Unit) -> str:
+    """What the plan says of a step of the refret, beside its own words."""
+    if solved is None:
+        return ""
+    if step.action == "wood" and solved.neck_state.new_wire.wood == "true":
+        off = wood_planned(solved)
+        if not off:
+            return " By the map nothing is left to take."
+        most = max(off, key=lambda one: one[2])
+        mean = sum(mm for *_, mm in off) / (3 * solved.map.neck.frets)
+        return (
+            f" Still to go: {format_length(mean, unit)} on the whole, most at fret {most[0]} "
+            f"({format_length(most[2], unit)}). + half of it is off."
+        )
+    if step.sweep == "fit":
+        fat = {f: mm for f, mm in grips_planned(solved).items() if f in step.frets and mm > 0.0}
+        if fat:
+            least, most_fat = min(fat.values()), max(fat.values())
+            size = format_length(most_fat, unit)
+            if most_fat - least > 0.005:
+                size = f"{format_length(least, unit)} to {size}"
+            return f" Tangs of {words.frets(tuple(fat))} fatter than usual by {size}."
+    return ""

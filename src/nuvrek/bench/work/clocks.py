@@ -1,0 +1,50 @@
+"""Clocks of the steps that must wait: glue, oil. They follow from the journal, so they run on while
+another neck is worked on.
+"""
+
+from __future__ import annotations
+
+from datetime import datetime, timedelta
+
+from msgspec import Struct
+
+from nuvrek.bench.work.job import next_step, steps_in_hand
+from nuvrek.readings.journal import NeckState
+
+
+class Clock(Struct, frozen=True):
+    """A wait in hand: what waits, until when at the earliest, and minutes left (nil: it may go
+    on).
+    """
+
+    title: str
+    until: str
+    minutes_left: int
+
+    def words(self) -> str:
+        """The clock in a few words."""
+        if self.minutes_left <= 0:
+            return f"{self.title}: it has had its time ({self.until})"
+        hours, minutes = divmod(self.minutes_left, 60)
+        left = f"{hours} h {minutes:02d} min" if hours else f"{minutes} min"
+        return f"{self.title}: not before {self.until}, {left} to go"
+
+
+def clock_of(now: NeckState, at: str) -> Clock | None:
+    """The clock of the step in hand, where it is one that waits; ``at`` is the time now, ISO
+    8601.
+    """
+    step = next_step(now)
+    if step is None or not step.wait:
+        return None
+    steps = steps_in_hand(now)
+    place = steps.index(step)
+    begun = now.steps_done.get(steps[place - 1].key, "") if place else ""
+    try:
+        start, here = datetime.fromisoformat(begun), datetime.fromisoformat(at)
+    except ValueError:
+        return None
+    until = start + timedelta(minutes=step.wait)
+    left = int(-(-(until - here).total_seconds() // 60))
+    day = "" if until.date() == here.date() else f"{until:%d.%m.} "
+    return Clock(step.title, f"{day}{until:%H:%M}", max(left, 0))
