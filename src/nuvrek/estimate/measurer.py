@@ -13,6 +13,7 @@ from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.estimate.model.edge_contacts import hull_within
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.entries import Strings
+from nuvrek.readings.entry import strings_as
 
 Array = NDArray[np.float64]
 HeightKind = Literal["wood", "tops", "crown"]

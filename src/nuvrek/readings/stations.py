@@ -155,7 +155,11 @@ def rocker_triples(neck: NeckDescription) -> range:
 
 
 def with_strings(state: State, change: State) -> State:
-    """``state`` with the strings of ``change``: rod and posture stay as they are."""
+    """``state`` with the strings of ``change``: rod and posture stay as they are; strung up again
+    a neck is out of its jig.
+    """
+    if change.strings == "pitch" and state.posture == "jig":
+        state = msgspec.structs.replace(state, posture="lying")
     return msgspec.structs.replace(state, strings=change.strings)
 
 

@@ -32,6 +32,7 @@ from nuvrek.readings.entries import (
 )
 from nuvrek.readings.entry import Removals
 from nuvrek.readings.journal import Later, NeckState
+from nuvrek.readings.stations import with_strings
 from nuvrek.readings.told.what_was_read import unpressed
 
 if TYPE_CHECKING:
@@ -230,7 +231,8 @@ def tick(
     state = session.neck_state.state
     match step.action:
         case "slack" | "pitch":
-            done.append(StateChange(state=msgspec.structs.replace(state, strings=step.action)))
+            strung = msgspec.structs.replace(state, strings=step.action)
+            done.append(StateChange(state=with_strings(state, strung)))
         case "seat":
             how = seated or Seated(fret=1)
             done.extend(msgspec.structs.replace(how, fret=fret) for fret in step.frets)
