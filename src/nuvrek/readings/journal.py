@@ -20,6 +20,7 @@ from nuvrek.readings.entries import (
     Heated,
     NewWire,
     OthersClean,
+    Promise,
     Reading,
     RodMove,
     RoundStart,
@@ -95,6 +96,8 @@ class NeckState(Struct, frozen=True):
     agreed: Agreed = Agreed()
     chosen: Chosen | None = None
     chosen_number: int = 0
+    # What new wire promised, while the level that follows it is in hand.
+    new_wire_promise: Promise | None = None
     steps_done: dict[str, str] = {}
     # The entry that said that the rod's nut was mended.
     nut_mended: int = 0
@@ -234,7 +237,10 @@ class _Folding:
                 self.now = structs.replace(self.now, agreed=entry)
                 self._reaches(highest_fret(entry))
             case Chosen():
-                self.now = structs.replace(self.now, chosen=entry, chosen_number=number)
+                promise = _promised_before(self.now, entry)
+                self.now = structs.replace(
+                    self.now, chosen=entry, chosen_number=number, new_wire_promise=promise
+                )
                 self.steps, self.fret_work = {}, {}
             case NewWire():
                 self.now = structs.replace(self.now, new_wire=entry)
@@ -323,6 +329,14 @@ class _Folding:
             self._reaches(place[0])
         self.work.append(Work(number, entry, {place: self.surface[place] for place in places}))
         self.heard = {}
+
+
+def _promised_before(now: NeckState, chosen: Chosen) -> Promise | None:
+    """What new wire promised, where ``chosen`` is gone after it."""
+    before = now.chosen
+    if before is None or chosen.way not in before.course:
+        return None
+    return before.promise if before.way.startswith("refret") else now.new_wire_promise
 
 
 def _days(before: str, after: str) -> int:

@@ -48,6 +48,13 @@ LEAF_NOISE_MM = 0.008
 CROWN_NOISE_MM = 0.015
 DIAL_NOISE_MM = 0.003
 RULE_STEP_MM = 0.25
+# Sizes that hang together: a slot is no deeper than its board is thick.
+_STEADY: dict[str, tuple[float, float]] = {
+    "slot-width": (0.54, 0.58),
+    "slot-depth": (1.9, 2.1),
+    "board-thickness": (4.8, 5.2),
+    "over-bridge": (3.8, 4.2),
+}
 
 
 @dataclass(frozen=True)
@@ -233,15 +240,23 @@ class Bench:
             case "humidity":
                 return Air(humidity_percent=48.0, state=state, station=station.key)
             case _:
-                low, high = SIZES[station.what].likely
                 return Size(
                     what=station.what,
                     fret=station.fret,
                     lane=station.lane,
-                    mm=round(float(self.rng.uniform(low, high)), 2),
+                    mm=self.size_mm(station),
                     state=state,
                     station=station.key,
                 )
+
+    def size_mm(self, station: Station) -> float:
+        """A size by caliper or gauge: the radius as described, all else anything that is likely."""
+        low, high = SIZES[station.what].likely
+        if station.what == "radius":
+            return self.truth.neck.radius_mm or 305.0
+        if station.what in _STEADY:
+            low, high = _STEADY[station.what]
+        return round(float(self.rng.uniform(low, high)), 2)
 
 
 def measure_basic_round(bench: Bench, upto: int | None = None) -> list[AnyEntry]:

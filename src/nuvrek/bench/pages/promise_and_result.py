@@ -45,6 +45,7 @@ def compare(solved: Solved, unit: Unit, height_unit: Unit) -> tuple[Outcome, ...
             *(_height(solved, side, height_unit) for side in SIDES),
             *_clean(solved, height_unit),
             _notes(solved),
+            *_new_wire(solved, unit),
             _later(solved, unit),
         )
         if row
@@ -250,6 +251,42 @@ def _notes(solved: Solved) -> Outcome | None:
     if heard_clean(solved.neck_state):
         return Outcome("Every note", "clean", "heard clean", True, "as promised")
     return Outcome("Every note", "clean", "not measured", None, "Play every note in String room.")
+
+
+def _new_wire(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
+    """What new wire promised before anything was pulled, beside the crown it has after its first
+    level and the bow its tangs bent in.
+    """
+    from nuvrek.planning.refret.plan import bows_read
+
+    promise = solved.neck_state.new_wire_promise
+    if promise is None:
+        return ()
+    rows = []
+    if promise.thinnest_mm is not None:
+        said = f"{format_length(promise.thinnest_mm, unit)} after its level"
+        since = _last_filed(solved)
+        taken = solved.neck_state.taken
+        if any(isinstance(t.reading, CrownHeight) and t.number > since for t in taken):
+            now = float(solved.map.crown_mm.min())
+            kept = now >= promise.thinnest_mm - 0.04
+            remark = "as promised" if kept else "thinner than promised"
+            rows.append(Outcome("New wire", said, format_length(now, unit), kept, remark))
+        else:
+            rows.append(Outcome("New wire", said, "not measured", None, "One crown height tells."))
+    wanted = solved.neck_state.new_wire.back_bow_mm
+    if wanted > 0.0:
+        said, reads = f"{format_length(wanted, unit)} bent back", bows_read(solved.map)
+        if reads:
+            got, sd = reads[-1].gained_mm, reads[-1].sd_mm
+            kept = abs(got - wanted) <= 0.04 + 1.6449 * sd
+            result = f"{format_length(got, unit)} ± {format_length(1.6449 * sd, unit)}"
+            rows.append(Outcome("Bow by the tangs", said, result, kept, "learnt for the next"))
+        else:
+            rows.append(
+                Outcome("Bow by the tangs", said, "not measured", None, "An edge, slack, tells.")
+            )
+    return tuple(rows)
 
 
 # Relief that has moved by less than this and its doubt has held (common practice, no source).

@@ -7,6 +7,7 @@ from __future__ import annotations
 from msgspec import Struct
 
 from nuvrek import words
+from nuvrek.bench.work.clocks import due_of
 from nuvrek.bench.work.job import next_step
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 from nuvrek.neck.description import NeckDescription
@@ -76,6 +77,11 @@ def standing(neck_state: NeckState) -> str:
         step, title = next_step(neck_state), way_title(chosen.way)
         if step is None:
             return f"{title}: all steps done."
+        if step.wait:
+            due = due_of(neck_state)
+            return (
+                f"{title}: {words.lower_first(step.title)}{f', not before {due}' if due else ''}."
+            )
         return f"{title}: next, {words.lower_first(step.title)}."
     if neck_state.taken:
         readings = words.count(len(neck_state.taken), "reading", "readings")

@@ -34,6 +34,26 @@ def clock_of(now: NeckState, at: str) -> Clock | None:
     """The clock of the step in hand, where it is one that waits; ``at`` is the time now, ISO
     8601.
     """
+    step, until = next_step(now), _until(now)
+    if step is None or until is None:
+        return None
+    try:
+        here = datetime.fromisoformat(at)
+    except ValueError:
+        return None
+    left = int(-(-(until - here).total_seconds() // 60))
+    day = "" if until.date() == here.date() else f"{until:%Y-%m-%d} "
+    return Clock(step.title, f"{day}{until:%H:%M}", max(left, 0))
+
+
+def due_of(now: NeckState) -> str:
+    """When the wait in hand is over, date and time; nothing where none is."""
+    until = _until(now)
+    return "" if until is None else f"{until:%Y-%m-%d %H:%M}"
+
+
+def _until(now: NeckState) -> datetime | None:
+    """A wait begins when the step before it was ticked."""
     step = next_step(now)
     if step is None or not step.wait:
         return None
@@ -41,10 +61,6 @@ def clock_of(now: NeckState, at: str) -> Clock | None:
     place = steps.index(step)
     begun = now.steps_done.get(steps[place - 1].key, "") if place else ""
     try:
-        start, here = datetime.fromisoformat(begun), datetime.fromisoformat(at)
+        return datetime.fromisoformat(begun) + timedelta(minutes=step.wait)
     except ValueError:
         return None
-    until = start + timedelta(minutes=step.wait)
-    left = int(-(-(until - here).total_seconds() // 60))
-    day = "" if until.date() == here.date() else f"{until:%d.%m.} "
-    return Clock(step.title, f"{day}{until:%H:%M}", max(left, 0))

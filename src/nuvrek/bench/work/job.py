@@ -82,8 +82,12 @@ def chosen_entry(solved: Solved, way: Way, neck_map: HeightMap) -> Chosen:
 
 
 def following(plan: Plan, kind: str) -> tuple[str, ...]:
-    """The ways of the course that come after one of its own; none after another way."""
+    """The ways of the course that come after one of its own; none after another way, but the level
+    that all new wire needs.
+    """
     kinds = [leg.way for leg in plan.course]
+    if kind not in kinds and of_family(kind, "new wire"):
+        return ("level",)
     return tuple(kinds[kinds.index(kind) + 1 :]) if kind in kinds else ()
 
 

@@ -150,7 +150,7 @@ class TakeInStage(Stage):
             self.words_line("neck_wood", "Neck wood"),
             self.picks["relief_school"],
         ]
-        rows.append(self.picks["touch"])
+        rows += [self.picks["touch"], self.words_line("wire_wish", "Other wire wanted")]
         for row, widget in enumerate(rows, 1):
             label = QLabel(widget.accessibleName())
             label.setBuddy(widget)

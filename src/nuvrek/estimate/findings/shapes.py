@@ -224,6 +224,7 @@ def _nut(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
             isinstance(one.reading, StringGap)
             and one.reading.low_support == 0
             and one.reading.lane == LANES[k]
+            and measurer.map.neck_state.stands(one.number, 1)
             for one in measurer.map.neck_state.taken
         )
         if not spoken:

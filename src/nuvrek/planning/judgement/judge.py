@@ -33,10 +33,17 @@ def judge(grounds: Grounds) -> tuple[Leg, ...]:
 
 def _then_level(course: list[Leg]) -> list[Leg]:
     """New wire is levelled: how, is weighed once its tops were read."""
-    if not course or course[-1].way not in _NEW_WIRE:
+    ways = [leg.way for leg in course]
+    new = next((n for n, way in enumerate(ways) if way in _NEW_WIRE), None)
+    if new is None or "level" in ways:
         return course
+    # An angle that is planed in needs no other.
+    if ways[new] == "refret-angle":
+        course = [leg for leg in course if leg.way not in ("refer", "shim")]
+        new = [leg.way for leg in course].index("refret-angle")
     why = "New tops stand a little high and low: one light level, weighed once they were read."
-    return [*course, Leg("level", why, "The new tops read, every fret pressed.", rule="new-tops")]
+    level = Leg("level", why, "The new tops read, every fret pressed.", rule="new-tops")
+    return [*course[: new + 1], level, *course[new + 1 :]]
 
 
 def _one_filing(course: list[Leg]) -> list[Leg]:

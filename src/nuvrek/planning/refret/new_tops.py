@@ -39,12 +39,12 @@ Array = NDArray[np.float64]
 USUAL_TANG_MM = 1.5
 # What new wire must have over the least crown, to be worth fitting (common practice, no source).
 FIRST_LEVELS_MM = 0.25
-# So many fittings are drawn for what a first level takes, always the same ones.
-FITTINGS, SEED = 3, 5
+# The fitting that is drawn for what a first level takes is always the same.
+SEED = 5
 # Dirt off a straight board takes next to nothing (common practice, no source).
 CLEANED_MM = 0.01
 # So many boards that the readings allow are trued for what the wood comes to.
-BOARDS = 16
+BOARDS = 6
 
 
 @dataclass(frozen=True)
@@ -205,22 +205,18 @@ def new_tops(
 def _first_level(
     neck_map: HeightMap, rise: Array, crown: Array, new: NDArray[np.bool_], terms: Terms
 ) -> Removal:
-    """A level of the new tops, of several drawn fittings the one that takes a middling amount."""
+    """A level of the new tops, on a fitting as it usually comes out."""
     tops = neck_tops_of(neck_map)
     rng = np.random.default_rng(SEED)
-    found: list[Removal] = []
-    for _ in range(FITTINGS):
-        sits = FITTED_MM * rng.standard_normal((len(new), 1))
-        sits = (sits + FITTED_LANE_MM * rng.standard_normal(rise.shape)) * new[:, None]
-        fitted = replace(
-            tops,
-            tops_mm=tops.tops_mm + rise + sits,
-            crown_mm=crown + sits,
-            groove_mm=np.where(new[:, None], 0.0, tops.grooves.reshape(-1, 3)),
-        )
-        found.append(level_all(fitted, terms))
-    found.sort(key=lambda one: one.metal_mm)
-    return found[len(found) // 2]
+    sits = FITTED_MM * rng.standard_normal((len(new), 1))
+    sits = (sits + FITTED_LANE_MM * rng.standard_normal(rise.shape)) * new[:, None]
+    fitted = replace(
+        tops,
+        tops_mm=tops.tops_mm + rise + sits,
+        crown_mm=crown + sits,
+        groove_mm=np.where(new[:, None], 0.0, tops.grooves.reshape(-1, 3)),
+    )
+    return level_all(fitted, terms)
 
 
 def sits_doubt_mm(neck_map: HeightMap) -> float:

@@ -49,10 +49,15 @@ def refret(weighing: Weighing) -> Draft | None:
 
 def refret_true(weighing: Weighing) -> Draft | None:
     """New wire on a board that is trued: where the wood is wrong, or no rod takes the bow."""
-    kinds = {reason.kind for reason in reasons_for(weighing)}
-    if not kinds & {"wood", "bow"} and weighing.case.agreed_wire.wood != "true":
+    case = weighing.case
+    wrong = case.has("hump") or case.has("s-shape") or "bow" in _kinds(weighing)
+    if not wrong and case.agreed_wire.wood != "true":
         return None
     return _all(weighing, "refret-true", wood="true")
+
+
+def _kinds(weighing: Weighing) -> set[str]:
+    return {reason.kind for reason in reasons_for(weighing)}
 
 
 def refret_tangs(weighing: Weighing) -> Draft | None:
