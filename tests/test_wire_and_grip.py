@@ -6,6 +6,7 @@ import unittest
 import numpy as np
 
 from nuvrek.neck.wire import Wire, wire_faults
+from nuvrek.planning.refret.batches import fitting_order
 from nuvrek.planning.refret.cutting import NIP_LOSS_MM, cut_from, pack, pieces
 from nuvrek.planning.refret.grip import (
     MOST_GRIP_MM,

@@ -17,7 +17,7 @@ from datetime import datetime
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
-from nuvrek import __version__, words
+from nuvrek import __version__, cli_refret, words
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import Job, JobFaults
@@ -119,6 +119,7 @@ def _parser() -> _Parser:
     command("schema", _schema, "the JSON Schema of a job file")
     _made_up(command)
     _in_and_out(command)
+    cli_refret.add_commands(command, _tell)
     return parser
 
 

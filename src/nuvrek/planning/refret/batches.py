@@ -8,10 +8,17 @@ from collections.abc import Sequence
 
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_line_mm
-from nuvrek.planning.refret.grip import fitting_order
 
 # After so many frets, and after two thirds, the bow is read where tangs are to bend it.
 FIRST_READ, SECOND_SHARE = 6, 2.0 / 3.0
+
+
+def fitting_order(frets: Sequence[int]) -> tuple[int, ...]:
+    """In which order frets are fitted where their tangs bend the neck: the middle one of every
+    three is left for last, so that those still to come can steer it.
+    """
+    kept = tuple(fret for n, fret in enumerate(frets) if n % 3 == 1)
+    return (*(fret for fret in frets if fret not in kept), *kept)
 
 
 def batches(

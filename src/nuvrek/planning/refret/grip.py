@@ -7,7 +7,6 @@ starts with a wide doubt and is learnt from readings between the frets. Lengths 
 
 from __future__ import annotations
 
-from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Literal
 
@@ -155,14 +154,6 @@ def plan_grips(
     doubt = float(np.hypot(doubt, _NINE_IN_TEN * min((r.sd_mm for r in reads), default=0.0)))
     bow = gained + eta * float(per @ grips)
     return GripPlan(total, bow, doubt, short if short > 1e-4 else 0.0, learnt.mean)
-
-
-def fitting_order(frets: Sequence[int]) -> tuple[int, ...]:
-    """In which order frets are fitted where their tangs bend the neck: the middle one of every
-    three is left for last, so that those still to come can steer it.
-    """
-    kept = tuple(fret for n, fret in enumerate(frets) if n % 3 == 1)
-    return (*(fret for fret in frets if fret not in kept), *kept)
 
 
 def _gained_so_far(wedges: Wedges, done: Array, reads: tuple[Read, ...], learnt: Learnt) -> float:

@@ -1,0 +1,145 @@
+"""The commands of the refret: its plan, its prints, and the shelf of wire."""
+
+from __future__ import annotations
+
+import argparse
+import json
+import sys
+from collections.abc import Callable
+from pathlib import Path
+from typing import Any
+
+import msgspec
+
+from nuvrek import words
+from nuvrek.bench.settings import Settings, load, save
+from nuvrek.exchange import jobfile
+from nuvrek.exchange.files import write_whole
+from nuvrek.exchange.jobfile import JobFaults
+from nuvrek.logbook.places import settings_path
+
+Command = Callable[[str, Any, str], argparse.ArgumentParser]
+Tell = Callable[..., None]
+
+
+def add_commands(command: Command, tell: Tell) -> None:
+    """``refret`` and ``wire``; ``tell`` prints a line safely."""
+    sub = command("refret", lambda options: _refret(options, tell), "the refret of a job")
+    sub.add_argument("job", type=Path, metavar="JOB", help="a job file")
+    sub.add_argument("--json", action="store_true", help="print JSON instead of sentences")
+    sub.add_argument("--wood", choices=("clean", "true"), help="clean the board, or true it")
+    sub.add_argument("-o", dest="out", type=Path, metavar="FILE", help="write the prints (.pdf)")
+    sub.add_argument("--settings", type=Path, help="another settings file than your own")
+    wire = command("wire", lambda options: _wire(options, tell), "the shelf of fret wire")
+    wire.add_argument("--json", action="store_true", help="print JSON instead of a list")
+    wire.add_argument("--export", type=Path, metavar="FILE", help="write the shelf as .csv")
+    wire.add_argument("--import", dest="take", type=Path, metavar="FILE", help="take in a .csv")
+    wire.add_argument("--remove", metavar="NAME", help="take a wire off the shelf")
+    wire.add_argument("--stock", nargs=2, metavar=("NAME", "METRES"), help="what lies there now")
+    wire.add_argument("--settings", type=Path, help="another settings file than your own")
+
+
+def _settings(options: argparse.Namespace) -> tuple[Path, Settings]:
+    path = options.settings or settings_path()
+    return path, load(path).settings
+
+
+def _refret(options: argparse.Namespace, tell: Tell) -> int:
+    from nuvrek.estimate.findings.find import find
+    from nuvrek.estimate.heightmap import map_neck
+    from nuvrek.exchange.refret_answer import refret_answer
+    from nuvrek.planning.case.weighing import Weighing
+    from nuvrek.planning.plan import case_of
+    from nuvrek.planning.refret.plan import plan_refret
+    from nuvrek.readings.journal import fold
+
+    job = jobfile.read(options.job)
+    neck_map = map_neck(fold(job.neck, job.journal))
+    weighing = Weighing(case_of(neck_map, find(neck_map)))
+    terms = weighing.case.agreed_wire
+    if options.wood:
+        terms = msgspec.structs.replace(terms, wood=options.wood)
+    plan = plan_refret(weighing, terms, _settings(options)[1].wires)
+    if options.out is not None:
+        from nuvrek.exchange.refret_prints import prints
+
+        write_whole(options.out, prints(neck_map.neck, plan))
+    if options.json:
+        print(json.dumps(refret_answer(plan), ensure_ascii=False, allow_nan=False))
+        return 0
+    for reason in plan.reasons:
+        tell(f"because {reason.says}")
+    if not plan.reasons:
+        tell("Nothing read so far asks for new wire.")
+    for fault in plan.faults:
+        tell(f"! {fault}")
+    if plan.wood is not None:
+        truing = plan.wood.truing
+        tell(f"wood: {truing.wood_mm:.2f} mm on the whole, most {truing.most_mm:.2f} mm")
+    for slot in plan.slots:
+        if slot.says in ("tight", "loose", "shallow"):
+            tell(f"slot {slot.fret}: {slot.says}")
+    for one in plan.choices:
+        what = (
+            " ".join(one.why_not) or f"{one.crown_mm:.2f} mm after its level, {one.years:.0f} years"
+        )
+        tell(f"- {one.wire.name}: {what}")
+    if plan.cutting is not None:
+        tell(
+            f"{words.count(len(plan.cutting.sticks), 'stick', 'sticks')}, "
+            f"{plan.cutting.waste_mm:.0f} mm left over"
+        )
+    return 0
+
+
+def _wire(options: argparse.Namespace, tell: Tell) -> int:
+    from nuvrek.exchange.wire_shelf import read_shelf, write_shelf
+
+    path, settings = _settings(options)
+    wires = {wire.name: wire for wire in settings.wires}
+    if options.take is not None:
+        raw = jobfile.read_bytes(options.take)
+        try:
+            taken = read_shelf(raw.decode("utf-8-sig"))
+        except UnicodeDecodeError:
+            raise JobFaults([f"{options.take.name}: not a text file in UTF-8."]) from None
+        except JobFaults as error:
+            faults = [f"{options.take.name}: {fault}" for fault in error.faults]
+            raise JobFaults(faults) from None
+        wires |= {wire.name: wire for wire in taken}
+    for name in [options.remove, (options.stock or [None])[0]]:
+        if name is not None and name not in wires:
+            raise JobFaults([f"there is no wire '{name[:60]}' on the shelf."])
+    if options.remove is not None:
+        del wires[options.remove]
+    if options.stock is not None:
+        wires[options.stock[0]] = _stocked(wires[options.stock[0]], options.stock[1])
+    if options.take or options.remove or options.stock:
+        changed = msgspec.structs.replace(settings, wires=tuple(wires.values()))
+        trouble = save(path, changed)
+        if trouble:
+            print(f"nuvrek: {trouble}", file=sys.stderr)
+            return 2
+    if options.export is not None:
+        write_whole(options.export, write_shelf([*wires.values()]).encode())
+    if options.json:
+        print(json.dumps(msgspec.to_builtins([*wires.values()]), ensure_ascii=False))
+        return 0
+    for wire in wires.values():
+        tell(
+            f"{wire.name}: crown {wire.crown_mm:g} x {wire.width_mm:g} mm, tang {wire.tang_mm:g}, "
+            f"{wire.hardness}, {wire.stock_mm / 1000:.2f} m"
+        )
+    if not wires:
+        tell("No wire on the shelf.")
+    return 0
+
+
+def _stocked(wire: Any, metres: str) -> Any:
+    try:
+        value = float(metres.replace(",", "."))
+    except ValueError:
+        value = -1.0
+    if not 0.0 <= value <= 1000.0:
+        raise JobFaults(["metres on the shelf should be a number from 0 to 1000."])
+    return msgspec.structs.replace(wire, stock_mm=round(1000.0 * value, 1))

@@ -1,0 +1,83 @@
+"""The shelf of wire as a table, out and in: one row a wire, lengths in mm."""
+
+from __future__ import annotations
+
+import csv
+import io
+from collections.abc import Sequence
+
+import msgspec
+
+from nuvrek.exchange.jobfile import JobFaults
+from nuvrek.neck.wire import Wire, wire_faults
+
+COLUMNS = tuple(Wire.__struct_fields__)
+_TEXT = ("name", "alloy", "hardness", "form")
+MOST_WIRES, MOST_LETTERS = 200, 200_000
+# What a spreadsheet would take for a formula is marked as text.
+_LIKE_FORMULAS = ("=", "+", "-", "@")
+
+
+def write_shelf(wires: Sequence[Wire]) -> str:
+    """The shelf as CSV."""
+    out = io.StringIO()
+    table = csv.writer(out, lineterminator="\n")
+    table.writerow(COLUMNS)
+    for wire in wires:
+        table.writerow([_cell(getattr(wire, name)) for name in COLUMNS])
+    return out.getvalue()
+
+
+def _cell(value: object) -> str:
+    if value is None:
+        return ""
+    said = f"{value:g}" if isinstance(value, float) else str(value)
+    return f"'{said}" if said.startswith(_LIKE_FORMULAS) and isinstance(value, str) else said
+
+
+def read_shelf(text: str) -> tuple[Wire, ...]:
+    """The wires of a table. Raises JobFaults with a sentence for each row that is no wire."""
+    if len(text) > MOST_LETTERS:
+        raise JobFaults(["a table of wire is not so long."])
+    rows = list(csv.reader(io.StringIO(text)))
+    if not rows:
+        raise JobFaults(["an empty table: the first row names the columns."])
+    heading = [name.strip() for name in rows[0]]
+    unknown = [name for name in heading if name not in COLUMNS]
+    if unknown or "name" not in heading:
+        what = f"'{unknown[0][:40]}' is no column of it" if unknown else "no column 'name'"
+        raise JobFaults([f"not a table of wire: {what}; columns are {', '.join(COLUMNS)}."])
+    faults, found = list[str](), list[Wire]()
+    for number, row in enumerate(rows[1:], 2):
+        if not any(cell.strip() for cell in row):
+            continue
+        wire = _wire(heading, row)
+        if isinstance(wire, Wire):
+            faults += [f"row {number}: {said}" for said in wire_faults(wire)]
+            found.append(wire)
+        else:
+            faults.append(f"row {number}: {wire}")
+    if len(found) > MOST_WIRES:
+        faults.append(f"a shelf holds {MOST_WIRES} wires at most.")
+    if faults:
+        raise JobFaults(faults[:20])
+    return tuple(found)
+
+
+def _wire(heading: Sequence[str], row: Sequence[str]) -> Wire | str:
+    fields: dict[str, object] = {}
+    for name, cell in zip(heading, row, strict=False):
+        said = cell.strip().removeprefix("'")
+        if not said:
+            continue
+        if name in _TEXT:
+            fields[name] = said
+            continue
+        try:
+            fields[name] = float(said.replace(",", "."))
+        except ValueError:
+            return f"{name}: '{said[:30]}' is no number."
+    try:
+        return msgspec.convert(fields, Wire)
+    except msgspec.ValidationError as error:
+        return f"{str(error).replace('Object ', '')}."
