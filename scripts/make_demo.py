@@ -1,4 +1,4 @@
-"""Makes the nine demo jobs from fixed seeds. Run: ./run python scripts/make_demo.py"""
+"""Makes the thirteen demo jobs from fixed seeds. Run: ./run python scripts/make_demo.py"""
 
 from __future__ import annotations
 
@@ -10,6 +10,7 @@ import msgspec
 
 sys.path.insert(0, str(Path(__file__).resolve().parents[1]))
 from benchmarks.rod_jobs import read_relief
+from scripts.make_demo_refret import REFRETS
 
 from nuvrek.bench.work.job import promised
 from nuvrek.estimate.findings.find import find
@@ -454,6 +455,8 @@ def build(made: Made) -> Job:
 def main() -> None:
     for made in NECKS:
         (FOLDER / f"{made.name}.json").write_bytes(dump(build(made)))
+    for name, build_refret in REFRETS.items():
+        (FOLDER / f"{name}.json").write_bytes(dump(build_refret()))
 
 
 if __name__ == "__main__":

@@ -7,7 +7,6 @@ import tempfile
 from pathlib import Path
 from typing import Any
 
-import msgspec
 from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication
@@ -19,16 +18,11 @@ from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import Window
 from nuvrek.neck.description import LANES
 from nuvrek.readings.entries import (
-    SIDES,
     AnyEntry,
-    Describe,
     FretEnd,
     OthersFirm,
     OthersStill,
-    RodMove,
     Size,
-    State,
-    StringGap,
 )
 from nuvrek.simulator.measuring import default_rng
 from nuvrek.simulator.simulated_job import simulated_neck
@@ -36,7 +30,8 @@ from nuvrek.simulator.stand_in_gauge import StandIn, indicator_run
 
 FOLDER = Path(__file__).resolve().parents[1] / "docs/screenshots"
 ENTER = Qt.Key.Key_Return
-TENOR, BARITONE, BASS, MANDOLIN, PARLOUR, STEEL, SPENT = range(7)
+BARITONE, BASS, MANDOLIN, PARLOUR, STEEL, RODLESS = 1, 2, 3, 4, 5, 8
+BOUND, TO_MATCH, PROVEN = 10, 11, 12
 
 
 class Scene:
@@ -125,38 +120,31 @@ def _gauge_lost(scene: Scene) -> None:
 
 
 def _rods(scene: Scene) -> None:
-    """Two moves in the loop, and one that the relief answered the other way."""
+    """Two moves in the loop."""
     scene.open(STEEL, "Choose").keys(
         ENTER, "*", ENTER, ENTER, "+", "+", ENTER, ".16", ENTER, ".16", ENTER
     ).shoot("work-rod")
-    scene.open(BARITONE, "Choose").append(*_other_way()).show("Choose").keys(ENTER)
-    scene.shoot("work-wrong-way")
-
-
-def _other_way() -> list[AnyEntry]:
-    """Tightened by a quarter, and there is more relief than before."""
-    found: list[AnyEntry] = []
-    for turns, mm in ((0.0, 0.45), (0.25, 0.55)):
-        if turns:
-            found.append(RodMove(turns=turns, feel="firm"))
-        state = State(rod_turns=turns, rod_high_turns=turns)
-        found += [
-            StringGap(lane=lane, low_support=1, high_support=14, fret=7, gap_mm=mm, state=state)
-            for lane in SIDES
-        ]
-    return found
 
 
 def _judged(scene: Scene) -> None:
-    """A bare neck, and one that is level and worn."""
+    """A neck that is level and worn."""
     scene.open(STEEL, "Choose")
     neck = scene.window.app.session.neck_state.neck  # type: ignore[union-attr]
     pressed = OthersFirm(frets=tuple(range(1, neck.frets + 1)))
     still = [OthersStill(lane=lane, frets=tuple(range(2, neck.frets))) for lane in LANES]
-    bare = msgspec.structs.replace(neck, bare=True, title="new neck, shelf 6", complaint="")
-    scene.append(*still, pressed, Describe(neck=bare)).show("Choose").shoot("choose-bare")
     grooves = [Size(what="groove", fret=f, string=2, mm=0.15) for f in range(1, 10)]
-    scene.append(Describe(neck=neck), *grooves).show("Choose").shoot("choose-worn")
+    scene.append(*still, pressed, *grooves).show("Choose").shoot("choose-worn")
+
+
+def _new_wire(scene: Scene) -> None:
+    """The wood of a rodless neck, the slots and wires of a bound one, four frets of six in."""
+    scene.open(RODLESS, "New wire").shoot("new-wire-wood")
+    page: Any = scene.open(BOUND, "New wire").window.stages["New wire"]
+    page._changed("back_bow_mm", 0.06, False)
+    scene.keys("2").shoot("new-wire-slots")
+    page._changed("back_bow_mm", 0.0, False)
+    scene.keys("3").shoot("new-wire-wires")
+    scene.open(TO_MATCH, "Work").shoot("work-frets")
 
 
 def _filing(scene: Scene) -> None:
@@ -206,9 +194,6 @@ def main() -> int:
         scene.keys("-", ENTER, ENTER, ENTER)
         scene.open(BASS, "My tools").shoot("my-tools")
         scene.open(BASS, "Map").keys(*[Qt.Key.Key_Right] * 13).shoot("map")
-        scene.open(MANDOLIN, "Measure").round("full").station("edge-lie")
-        scene.keys("7*", Qt.Key.Key_Up)
-        scene.keys("7").shoot("measure-edge-rocks")
         scene.open(MANDOLIN, "Map", dark=True, inch=True)
         scene.window.stages["Map"].views.pull.click()  # type: ignore[attr-defined]
         scene.card("Slack it is bowed back").shoot("map-slack-back-bow")
@@ -217,13 +202,13 @@ def main() -> int:
         ]
         scene.open(MANDOLIN, "Choose", dark=False, inch=False).append(*ends).show("Choose")
         scene.shoot("choose")
-        scene.open(BASS, "Choose").keys(ENTER, ENTER, ENTER, ENTER).shoot("work")
         _rods(scene)
         _judged(scene)
         _room(scene)
         _filing(scene)
         _gauge_lost(scene.open(BARITONE, "Measure"))
-        scene.open(TENOR, "Prove").shoot("prove")
+        _new_wire(scene)
+        scene.open(PROVEN, "Prove").shoot("prove")
         scene.window._set(text_percent=100)
         scene.window.close()
     return 0

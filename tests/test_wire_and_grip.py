@@ -11,7 +11,6 @@ from nuvrek.planning.refret.cutting import NIP_LOSS_MM, cut_from, pack, pieces
 from nuvrek.planning.refret.grip import (
     MOST_GRIP_MM,
     Read,
-    fitting_order,
     learn,
     plan_grips,
     wedges_of,

@@ -1,4 +1,4 @@
-"""The demo shelf: nine necks of a harbour town's library, all made up."""
+"""The demo shelf: thirteen necks of a harbour town's library, all made up."""
 
 from __future__ import annotations
 
@@ -6,6 +6,7 @@ from importlib.resources import files
 
 from nuvrek.exchange.jobfile import Job, parse
 from nuvrek.neck.strings import StringSet, StringSpec
+from nuvrek.neck.wire import Wire
 from nuvrek.readings.tool_kit import METRIC_LEAVES_MM, Kit
 
 
@@ -20,10 +21,61 @@ def demo_kit() -> Kit:
 
 
 def demo_jobs() -> list[Job]:
-    """The nine demo jobs in shelf order."""
+    """The demo jobs in shelf order."""
     folder = files("nuvrek.demo")
-    names = sorted(item.name for item in folder.iterdir() if item.name.endswith(".json"))
+    named = [item.name for item in folder.iterdir() if item.name.endswith(".json")]
+    names = sorted(named, key=lambda name: int(name.split("-")[0]))
     return [parse((folder / name).read_bytes()) for name in names]
+
+
+def demo_wires() -> tuple[Wire, ...]:
+    """The fret wire in the library's drawer."""
+    return (
+        Wire(
+            name="medium, 18 %",
+            crown_mm=1.2,
+            width_mm=2.4,
+            tang_mm=1.5,
+            barbs_mm=0.76,
+            alloy="nickel silver, 18 %",
+            hardness="hard",
+            stock_mm=5400.0,
+            price=7.5,
+        ),
+        Wire(
+            name="narrow and tall",
+            crown_mm=1.15,
+            width_mm=2.0,
+            tang_mm=1.5,
+            barbs_mm=0.72,
+            alloy="nickel silver",
+            stock_mm=1900.0,
+            price=6.0,
+        ),
+        Wire(
+            name="old narrow",
+            crown_mm=0.85,
+            width_mm=1.85,
+            tang_mm=1.6,
+            barbs_mm=0.66,
+            alloy="brass",
+            hardness="soft",
+            stock_mm=2700.0,
+            price=4.0,
+        ),
+        Wire(
+            name="wide, off the coil",
+            crown_mm=1.35,
+            width_mm=2.75,
+            tang_mm=1.7,
+            barbs_mm=0.86,
+            alloy="stainless",
+            hardness="stainless",
+            form="coil",
+            stock_mm=1000.0,
+            price=12.0,
+        ),
+    )
 
 
 def demo_sets() -> dict[str, StringSet]:

@@ -41,9 +41,9 @@ def open_demo(folder: Path) -> Logbook:
 
 def demo_settings() -> Settings:
     """The settings of the demo: the tools of its bench."""
-    from nuvrek.demo import demo_kit, demo_sets
+    from nuvrek.demo import demo_kit, demo_sets, demo_wires
 
-    return Settings(kit=demo_kit(), sets=demo_sets())
+    return Settings(kit=demo_kit(), sets=demo_sets(), wires=demo_wires())
 
 
 _DEMO = "nuvrek-demo-"

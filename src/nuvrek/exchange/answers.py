@@ -18,6 +18,7 @@ from nuvrek.planning.crowns.recrown_table import recrown, widths_read
 from nuvrek.planning.filing.rehearse_way import rehearse_way
 from nuvrek.planning.filing.tops import neck_tops_of
 from nuvrek.planning.forecast.doubt import doubt_words
+from nuvrek.planning.refret.new_tops import NewTops
 from nuvrek.planning.rod.move import Forecast
 from nuvrek.planning.steps.step import Step
 from nuvrek.units import Unit
@@ -274,8 +275,21 @@ def _way_answer(way: Way, neck_map: HeightMap) -> dict[str, Any]:
             {"string": len(way.lowest_mm) - n, "mm": _mm(mm), "doubt_mm": _mm(doubt)}
             for n, (mm, doubt) in enumerate(way.lowest_mm)
         ],
+        **({} if way.new is None else {"new_wire": _new_wire_answer(way.new)}),
         "minutes": way.minutes,
         "steps": [_step_answer(step) for step in way.steps],
+    }
+
+
+def _new_wire_answer(new: NewTops) -> dict[str, Any]:
+    """The wire of a way that brings it, the wood it takes, what nut and saddle must do."""
+    return {
+        "wire": new.wire.name,
+        "wood_mean_mm": _mm(float(new.wood_mm.mean())),
+        "wood_likely_mm": _mm(new.wood_likely_mm),
+        "wood_most_mm": _mm(float(new.wood_mm.max())),
+        "nut_mm": _mm(new.set_up.nut_mm),
+        "saddle_mm": [_mm(mm) for mm in new.set_up.saddle_mm],
     }
 
 

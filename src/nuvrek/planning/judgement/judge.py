@@ -72,6 +72,12 @@ _WHOLE: tuple[WayKind, ...] = (
     "level-lies",
     "crown-first",
 )
-_SETS_THE_ROD: tuple[WayKind, ...] = ("level", "level-straight", "level-held", "crown-first")
+_SETS_THE_ROD: tuple[WayKind, ...] = (
+    "level",
+    "level-straight",
+    "level-held",
+    "crown-first",
+    *NEW_WIRE_KINDS,
+)
 _NEW_WIRE: tuple[WayKind, ...] = (*NEW_WIRE_KINDS, "refret-some")
 _FILES: tuple[WayKind, ...] = (*_WHOLE, "spot-level", "play-clean", "crown-few", "refret-some")

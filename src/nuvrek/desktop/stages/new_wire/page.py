@@ -147,8 +147,6 @@ class NewWireStage(Stage):
             if before is not None and before.solved.identity.neck == solved.identity.neck:
                 self.draft.follow(before)
         self._show()
-        self.rest.stop()
-        self._work_out()
 
     def _show(self, moving: bool = False) -> None:
         draft, session = self.draft, self.app.session
@@ -171,7 +169,7 @@ class NewWireStage(Stage):
         if not moving:
             self.panel.show_terms(draft.terms, draft.face, draft.unit)
         else:
-            self.panel._say(draft.terms, draft.unit)
+            self.panel.say(draft.terms, draft.unit)
         self._buttons(draft)
         self._front(draft)
         self.told.setText(draft.told() if not moving else self._moving_words(draft))
@@ -182,7 +180,12 @@ class NewWireStage(Stage):
             right_title="keys",
             right=_KEYS[draft.face],
         )
-        self.rest.start()
+        # While a hand moves a slider only the wood follows it.
+        if moving:
+            self.rest.start()
+        else:
+            self.rest.stop()
+            self._work_out()
 
     def _moving_words(self, draft: NewWireDraft) -> str:
         """What follows the hand: the wood alone."""
@@ -303,7 +306,6 @@ class NewWireStage(Stage):
                 draft.keep(terms, plan)
                 if draft.terms == terms:
                     self._show()
-                    self.rest.stop()
 
         self.app.reckon(draft.to_plan(), arrived)
 

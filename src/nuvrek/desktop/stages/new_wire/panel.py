@@ -93,7 +93,7 @@ class Panel(QWidget):
         for name, pick in self.picks.items():
             pick.setCurrentIndex(pick.findData(getattr(terms, name)))
         self._filling = False
-        self._say(terms, unit)
+        self.say(terms, unit)
         trued = terms.wood == "true"
         slides = set(_SLIDES.get(face, ()))
         if not trued:
@@ -108,7 +108,8 @@ class Panel(QWidget):
             self.picks[name].setVisible(shown)
             self.labels[name].setVisible(shown)
 
-    def _say(self, terms: NewWire, unit: Unit) -> None:
+    def say(self, terms: NewWire, unit: Unit) -> None:
+        """The figures beside the sliders."""
         self.words["angle_mm"].setText(f"Off at the nut {format_length(terms.angle_mm, unit)}")
         self.words["least_board_mm"].setText(
             f"Keep {format_length(terms.least_board_mm, unit)} of board"

@@ -124,7 +124,7 @@ class WireFace(QWidget):
             painter.setFont(self.theme.font(15 if bold else 16, bold=bold, figures=not bold))
             painter.setPen(c["muted" if wire.out else "ink"])
             box = QRectF(places[n], top, places[n + 1] - places[n] - 4, high)
-            if n == 0 and (wire.out or wire.remark):
+            if wire.out or wire.remark:
                 box.setHeight(high * 0.55)
             one_line(painter, box, said)
         if wire.out or wire.remark:
