@@ -109,6 +109,7 @@ ROWS: list[tuple[str, str, list[str], dict[str, object]]] = [
     ),
     ("edge run on over the bridge", "over-bridge", ["-1.5", "enter"], {"lane": "bass", "mm": -1.5}),
     ("heel length", "heel-length", ["78", "enter"], {"mm": 78.0}),
+    ("binding", "binding-width", ["1.6", "enter"], {"mm": 1.6}),
     ("string to fret end", "string-to-end", ["2.9", "enter"], {"lane": "bass", "mm": 2.9}),
     ("pressing: one end moves", "press", ["7-"], {"fret": 7, "lane": "bass", "moves": "moves"}),
     (

@@ -7,6 +7,7 @@ import numpy as np
 
 from nuvrek.neck.wire import Wire, wire_faults
 from nuvrek.planning.refret.batches import fitting_order
+from nuvrek.planning.refret.cauls import cauls_for
 from nuvrek.planning.refret.cutting import NIP_LOSS_MM, cut_from, pack, pieces
 from nuvrek.planning.refret.grip import (
     MOST_GRIP_MM,
@@ -17,7 +18,9 @@ from nuvrek.planning.refret.grip import (
 )
 from nuvrek.planning.refret.slots import slot_for
 from nuvrek.planning.refret.wire_choice import Wanted, ranked
-from tests.support import NECK, neck_with, rng
+from nuvrek.readings.entries import Size
+from nuvrek.readings.told.board_read import board_read
+from tests.support import NECK, neck_state, neck_with, rng
 
 MEDIUM = Wire(name="medium", crown_mm=1.2, width_mm=2.4, tang_mm=1.5, stock_mm=5000.0)
 TALL = Wire(name="tall", crown_mm=1.4, width_mm=2.8, tang_mm=1.5, hardness="hard")
@@ -98,6 +101,34 @@ class Slots(unittest.TestCase):
         no_tang = Wire(name="odd", crown_mm=1.2, width_mm=2.4, tang_mm=0.0)
         self.assertIn("without a tang", wire_faults(no_tang)[0])
         self.assertEqual(wire_faults(MEDIUM), [])
+
+
+class Board(unittest.TestCase):
+    def test_a_board_thinner_than_its_slots_and_a_radius_that_turns_back(self) -> None:
+        sizes = (
+            ("slot-depth", 5, 2.2, "sawn into the neck"),
+            ("board-thickness", 5, 2.0, "sawn into the neck"),
+        )
+        read = [Size(what=what, fret=fret, mm=mm) for what, fret, mm, _ in sizes]  # type: ignore[arg-type]
+        self.assertIn("sawn into the neck", board_read(neck_state(read)).faults[0])
+        radius = [
+            Size(what="radius", fret=f, mm=mm) for f, mm in ((1, 305.0), (8, 184.0), (20, 305.0))
+        ]
+        self.assertIn("no board is cut so", board_read(neck_state(radius)).faults[0])
+        compound = [Size(what="radius", fret=f, mm=mm) for f, mm in ((1, 254.0), (20, 406.0))]
+        made = board_read(neck_state(compound))
+        self.assertEqual(made.faults, ())
+        self.assertTrue(254.0 < (made.radius_mm[9] or 0.0) < 406.0)
+
+    def test_cauls_of_a_compound_board(self) -> None:
+        radius = [254.0 + 8.0 * n for n in range(20)]
+        found, none = cauls_for(radius, range(1, 21), (241.3, 304.8))
+        true = {one.radius_mm: one.true_for for one in found}
+        self.assertEqual(true[241.3][0], 1)
+        self.assertIn(8, true[304.8])
+        self.assertEqual(none[-1], 20)
+        first = {one.radius_mm: one.first_for for one in found}
+        self.assertIn(8, first[241.3])
 
 
 class Choosing(unittest.TestCase):

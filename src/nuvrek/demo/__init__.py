@@ -17,6 +17,7 @@ def demo_kit() -> Kit:
         rockers_mm=(28.0, 40.0, 55.0, 75.0),
         edges_mm=(300.0, 600.0),
         notched_mm=(584.0, 864.0),
+        cauls_mm=(241.3, 304.8, 406.4),
     )
 
 

@@ -63,6 +63,10 @@ class Kit(Struct, frozen=True, kw_only=True):
     notched_mm: Annotated[
         tuple[Annotated[float, Meta(ge=200, le=1400)], ...], Meta(max_length=12)
     ] = ()
+    # Radii of the cauls frets are pressed with.
+    cauls_mm: Annotated[
+        tuple[Annotated[float, Meta(ge=50, le=2000)], ...], Meta(max_length=20)
+    ] = ()
     indicator: bool = False
     indicator_step_mm: Annotated[float, Meta(ge=0.0005, le=0.1)] = 0.001
     leaf_error_mm: Error = tool_errors.LEAF_ERROR_MM

@@ -32,6 +32,7 @@ OWNED = (
     ToolField("rockers_mm", "Rocker edges", hint="length of each edge, spaces between"),
     ToolField("edges_mm", "Straight edges", hint="length of each"),
     ToolField("notched_mm", "Notched edges", hint="the scale length each is cut for"),
+    ToolField("cauls_mm", "Pressing cauls", hint="radius of each: 241 305, or 9.5in 12in"),
 )
 ERRORS = (
     ToolField("leaf_error_mm", "Leaf", "length", True),

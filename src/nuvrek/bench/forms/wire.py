@@ -21,6 +21,7 @@ FIELDS: tuple[tuple[str, str, bool], ...] = (
     ("stick_mm", "Stick, mm", False),
     ("stock_mm", "On the shelf, m", False),
     ("price", "Price of a metre", False),
+    ("ratio", "Bent to over left", False),
 )
 
 
@@ -32,6 +33,7 @@ def texts_of(wire: Wire, unit: Unit) -> dict[str, str]:
             found[name] = format_number(getattr(wire, name), unit)
     found["stock_mm"] = f"{wire.stock_mm / 1000:g}"
     found["price"] = "" if wire.price is None else f"{wire.price:g}"
+    found["ratio"] = "" if wire.ratio is None else f"{wire.ratio:g}"
     return found
 
 
@@ -57,7 +59,7 @@ def read_wire(
     plain = _plain(typed)
     if isinstance(plain, str):
         return plain
-    stick, stock, price = plain
+    stick, stock, price, ratio = plain
     try:
         wire = Wire(
             name=name[:60],
@@ -67,6 +69,7 @@ def read_wire(
             stick_mm=stick,
             stock_mm=stock,
             price=price,
+            ratio=ratio,
         )
     except TypeError as error:
         return f"That is no wire: {error}."
@@ -74,12 +77,14 @@ def read_wire(
     return faults[0] if faults else wire
 
 
-def _plain(typed: Mapping[str, str]) -> tuple[float, float, float | None] | str:
+def _plain(typed: Mapping[str, str]) -> tuple[float, float, float | None, float | None] | str:
     found: list[float | None] = []
     for field, said, low, high, usual in (
         ("stick_mm", "Stick", 50.0, 5000.0, 270.0),
         ("stock_mm", "On the shelf", 0.0, 1000.0, 0.0),
         ("price", "Price", 0.0, 1e6, None),
+        # Of a trial piece: the radius it was bent to over the radius it sprang back to.
+        ("ratio", "Bent to over left", 0.2, 1.0, None),
     ):
         text = typed.get(field, "").strip().replace(",", ".")
         if not text:
@@ -92,5 +97,5 @@ def _plain(typed: Mapping[str, str]) -> tuple[float, float, float | None] | str:
         if not low <= value <= high:
             return f"{said} should be {low:g} to {high:g}."
         found.append(value)
-    stick, metres, price = found
-    return stick or 270.0, 1000.0 * (metres or 0.0), price
+    stick, metres, price, ratio = found
+    return stick or 270.0, 1000.0 * (metres or 0.0), price, ratio

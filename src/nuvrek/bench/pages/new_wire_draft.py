@@ -19,6 +19,9 @@ from nuvrek.readings.entries import NewWire
 from nuvrek.units import Unit, format_length, format_number
 
 if TYPE_CHECKING:
+    import numpy as np
+    from numpy.typing import NDArray
+
     from nuvrek.bench.solved import Solved
     from nuvrek.planning.case.weighing import Weighing
     from nuvrek.planning.refret.plan import Check, RefretPlan
@@ -206,8 +209,21 @@ class NewWireDraft:
         if deeper:
             parts.append(f"Slots to be sawn deeper after it: {words.frets(deeper)}.")
         parts += [self._check_words(check) for check in wood.checks[:2]]
-        parts.append("At the end no light on three lines, unpressed; grits to 600 before the wire.")
+        gauge = self._gauge_words(wood.to.radius_mm)
+        parts.append(
+            f"At the end no light on three lines, unpressed{gauge}; grits to 600 before the wire."
+        )
         return " ".join(parts)
+
+    def _gauge_words(self, radius_mm: NDArray[np.float64]) -> str:
+        """What the radius gauge must say at both ends."""
+        nut, end = float(radius_mm[0]), float(radius_mm[-1])
+        if nut == float("inf"):
+            return ", flat across"
+        if abs(nut - end) < 1.0:
+            return f", gauge {format_length(nut, Unit.INCH)} all along"
+        first, last = (format_length(mm, Unit.INCH) for mm in (nut, end))
+        return f", gauge {first} at fret 1 and {last} at the last"
 
     def _check_words(self, check: Check) -> str:
         lane, fret, mm = max(check.light_mm, key=lambda one: one[2])
@@ -318,7 +334,27 @@ class NewWireDraft:
                 f" Bend to {min(bends):.0f} to {max(bends):.0f} mm of radius, {learnt}; it "
                 "springs back to a tenth tighter than the board."
             )
-        return out + bend
+        return f"{out}{bend}{self._caul_words(plan)}"
+
+    def _caul_words(self, plan: RefretPlan) -> str:
+        """Which cauls of the bench press which frets."""
+        from nuvrek.planning.refret.cauls import cauls_for
+
+        owned = self.solved.wanted.terms.kit.cauls_mm
+        if not owned:
+            return ""
+        radius = [piece.radius_mm for piece in plan.cut]
+        by_fret: list[float | None] = [None] * self.solved.map.neck.frets
+        for piece, mm in zip(plan.cut, radius, strict=True):
+            by_fret[piece.fret - 1] = mm
+        found, none = cauls_for(by_fret, plan.frets, owned)
+        said = [
+            f"{format_length(one.radius_mm, Unit.INCH)} for {words.frets(one.true_for)}"
+            for one in found
+            if one.true_for
+        ]
+        lacks = f"; no true one for {words.frets(none)}" if none else ""
+        return f" Cauls: {words.listed(said) or 'none true'}{lacks}."
 
     def cut_rows(self) -> tuple[tuple[str, ...], ...]:
         """The cut list: fret, length to cut, tang, radius to bend to."""

@@ -5,22 +5,11 @@ from __future__ import annotations
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout
 
 from nuvrek import words
-from nuvrek.bench.pages.refret_work import (
-    grips_planned,
-    more_words,
-    table_strip,
-    wood_planned,
-    wood_strip,
-)
 from nuvrek.bench.pages.rod_loop_words import LoopWords, loop_words
 from nuvrek.bench.pages.work import dots_for, file_words, metal_words, strip_for, table_of
 from nuvrek.bench.session import undo_hint
-from nuvrek.bench.settings import book_out
-from nuvrek.bench.solved import Solved
 from nuvrek.bench.strips.strips import AnyStrip
-from nuvrek.bench.work.clocks import clock_of
 from nuvrek.bench.work.course_walk import Gate, gate_of
-from nuvrek.bench.work.fret_table import FretWalk, keys_words, waiting, wire_needed
 from nuvrek.bench.work.ink_order import InkWalk
 from nuvrek.bench.work.job import (
     choose,
@@ -35,16 +24,16 @@ from nuvrek.bench.work.rod_loop import RodLoop, trace
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.rod import RodView
 from nuvrek.desktop.sheet.view import SheetView
-from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
+from nuvrek.desktop.stages.base import Stage, button, heading, scrolling
+from nuvrek.desktop.stages.new_wire.at_work import AtWork
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.heat_row import HeatRow
 from nuvrek.desktop.widgets.rod_row import RodRow
 from nuvrek.desktop.widgets.seating_row import SeatRow
+from nuvrek.desktop.widgets.step_list import StepList
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.step import Step
-from nuvrek.readings.entries import Heated, Trued
-from nuvrek.readings.entry import Removals
-from nuvrek.readings.refret.stages import SWEEPS
+from nuvrek.readings.entries import Heated
 from nuvrek.readings.stations import Station, Suggestion
 from nuvrek.readings.words import move_words
 from nuvrek.units import Unit
@@ -60,12 +49,9 @@ class WorkStage(Stage):
         self.sheet.fret_chosen.connect(self._pointed)
         self.rodview = RodView(app.theme)
         self.loop: RodLoop | None = None
-        self._early = False
         self.walk: InkWalk | None = None
-        self.frets: FretWalk | None = None
-        self.list = QVBoxLayout()
-        self.list.setSpacing(2)
-        self.scroller = scrolling(self.list)
+        self.refret: AtWork | None = None
+        self.steps = StepList(app.theme)
         self.step_title, self.step_text, self.caution = heading(""), QLabel(""), QLabel("")
         for label in (self.step_title, self.step_text, self.caution):
             label.setWordWrap(True)
@@ -85,7 +71,7 @@ class WorkStage(Stage):
         right.addLayout(row)
         lower = QHBoxLayout()
         lower.setSpacing(22)
-        lower.addWidget(self.scroller, 4)
+        lower.addWidget(self.steps, 4)
         lower.addWidget(scrolling(right), 6)
         page = QVBoxLayout(self)
         page.setContentsMargins(18, 8, 18, 8)
@@ -111,7 +97,7 @@ class WorkStage(Stage):
         self.fret = None
         session = self.app.session
         if session is not None and (self.loop is None or self.loop.session is not session):
-            self.walk, self.frets = InkWalk(session), FretWalk(session)
+            self.walk, self.refret = InkWalk(session), AtWork(self.app, session)
             self.loop = RodLoop(
                 session, self.app.settings.unit_for, self.app.settings.kit, self._remember
             )
@@ -215,61 +201,22 @@ class WorkStage(Stage):
             self.bar.say(heat)
             return
         seated = self.seat.seated(step.frets[0]) if step.action == "seat" and step.frets else None
-        clock = clock_of(session.neck_state, self.app.clock())
-        if clock is not None and clock.minutes_left > 0 and not self._early:
-            self._early = True
-            self.bar.say(f"{clock.words()}. Enter once more goes on all the same.")
+        refret = self.refret
+        early = refret.too_early() if refret is not None else ""
+        if early:
+            self.bar.say(early)
             return
-        wood, grips = self._planned(step)
+        wood, grips = refret.planned(step) if refret is not None else ((), {})
         if self.app.write(lambda: tick(session, step, heat, seated, wood, grips)):
-            self._early = False
-            self._book(step)
-            if self.frets is not None:
-                self.frets.forget()
+            said = refret.ticked(step) if refret is not None else ""
             self.seat.clear()
             self.fret = None
             if step.key == "prove":
                 self.app.stage_wanted.emit("Prove")
             else:
                 self.refresh()
-
-    def _planned(self, step: Step) -> tuple[Removals, dict[int, float]]:
-        """Wood and grips that a step of a refret is to take and drive, by the map as it is."""
-        solved = self.app.fresh
-        if solved is None or step.action not in ("wood", "frets"):
-            return (), {}
-        if step.action == "wood":
-            return wood_planned(solved), {}
-        return (), grips_planned(solved) if step.sweep == "fit" else {}
-
-    def _book(self, step: Step, back: bool = False) -> None:
-        """Wire that was cut leaves the shelf, and comes back when that is taken back."""
-        session = self.app.session
-        if session is None or (step.action != "cut" and not back):
-            return
-        wire, mm = wire_needed(session.neck_state)
-        name = "" if wire is None else wire.name
-        settings = book_out(self.app.settings, str(session.neck_id), name, 0.0 if back else mm)
-        if settings != self.app.settings:
-            self.app.change_quietly(settings)
-            if wire is not None and not back:
-                self.bar.say(f"{mm / 1000:.2f} m of {wire.name} booked out.")
-
-    def _fretted(self, name: str) -> bool:
-        """A key over the table of frets."""
-        walk, session = self.frets, self.app.session
-        now = next_step(session.neck_state) if session is not None else None
-        if walk is None or now is None or not now.sweep:
-            return False
-        if session is not None and session.neck_state.neck.nut_on_right:
-            name = {"left": "right", "right": "left"}.get(name, name)
-        grips = self._planned(now)[1]
-        meant: list[bool] = []
-        written = self.app.write(lambda: meant.append(walk.press(now, name, grips)))
-        if written and meant and meant[0]:
-            self.fret = walk.fret or None
-            self.refresh()
-        return not written or bool(meant and meant[0])
+            if said:
+                self.bar.say(said)
 
     def _go_on(self) -> None:
         """Past the gate: the next way of the course, as weighed on the neck as it is now."""
@@ -310,34 +257,22 @@ class WorkStage(Stage):
         return not written or bool(meant and meant[0])
 
     def key(self, name: str) -> bool:
-        if self._looped(name) or self._inked(name) or self._fretted(name):
+        if self._looped(name) or self._inked(name):
             return True
-        if name == "+" and self._half_wood():
+        if self.refret is not None and self.refret.press(name):
+            self.fret = self.refret.walk.fret or None
+            self.refresh()
             return True
         # While a turn is advised Enter logs it; minus leaves the rod as it is and ticks the step.
         if name == "enter" or (name == "-" and self.turning):
             self._tick()
             return True
         if name == "back" and self.app.session is not None:
-            self._early = False
-            cut = "cut" in self.app.session.neck_state.steps_done
-            self.app.undo(self.app.session.neck_state.chosen_number)
-            if cut and "cut" not in self.app.session.neck_state.steps_done:
-                self._book(Step("cut", "", "", 0, "cut"), back=True)
+            if self.refret is not None:
+                self.refret.undo()
             self.refresh()
             return True
         return False
-
-    def _half_wood(self) -> bool:
-        """Half of the wood in hand is off: written down, so that the map knows."""
-        session, solved = self.app.session, self.app.fresh
-        now = next_step(session.neck_state) if session is not None else None
-        if session is None or solved is None or now is None or now.action != "wood":
-            return False
-        half = tuple((fret, lane, round(mm / 2, 4)) for fret, lane, mm in wood_planned(solved))
-        if half and self.app.write(lambda: session.append(Trued(off=half))):
-            self.refresh()
-        return True
 
     # --- showing ----------------------------------------------------------
 
@@ -357,14 +292,15 @@ class WorkStage(Stage):
         shown = solved is not None and t.percent <= 125
         lanes: tuple[AnyStrip, ...] = ()
         if solved is not None and shown:
-            lanes = (self._lane(now, solved),)
+            lane = self.refret.lane(solved) if self.refret is not None else None
+            lanes = (lane or strip_for(now, solved, self.app.settings.unit),)
         filing = now is not None and now.action == "file"
         if filing and self.walk is not None and self.walk.order:
             chosen = self.walk.fret
         else:
             chosen = self.fret
         self.sheet.show_neck(neck_state.neck, lanes, dots_for(now, neck_state, self.walk), chosen)
-        self._steps(steps, now)
+        self.steps.show_steps(steps, now, neck_state.steps_done)
         self._step(now, bool(steps))
         left = {fret for fret, _ in left_to_file(neck_state)}
         self.one_fret.setVisible(filing and self.fret in left)
@@ -377,57 +313,6 @@ class WorkStage(Stage):
         self.seated.setText(f"Fret {self.fret} was pressed home")
         self.one_fret.setText(f"Only fret {self.fret} is filed")
         self._fill_bar(now, bool(steps))
-
-    def _lane(self, now: Step | None, solved: Solved) -> AnyStrip:
-        """What lies under the board for the step in hand."""
-        unit, neck_state = self.app.settings.unit, solved.neck_state
-        if now is not None and now.action == "wood":
-            wood = wood_strip(solved, unit)
-            if wood is not None:
-                return wood
-        table = table_strip(neck_state, now, self.fret)
-        return table if table is not None else strip_for(now, solved, unit)
-
-    def _steps(self, steps: tuple[Step, ...], now: Step | None) -> None:
-        clear(self.list)
-        t = self.app.theme
-        done = self.app.session.neck_state.steps_done if self.app.session else {}
-        for number, step in enumerate(steps, 1):
-            ticked = done.get(step.key)
-            if ticked is not None:
-                sign = "✓"
-            elif step == now:
-                sign = "▸"
-            else:
-                sign = "○"
-            if ticked:
-                when = f"   {ticked[11:16]}"
-            elif step.minutes:
-                when = f"   {step.minutes} min"
-            else:
-                when = ""
-            label = QLabel(f"{sign}  {number}. {step.title}{when}")
-            if step == now:
-                colour = t.colours.copper
-            elif ticked is not None:
-                colour = t.colours.muted
-            else:
-                colour = t.colours.ink
-            weight = "bold" if step == now else "normal"
-            label.setStyleSheet(
-                f"font-size: {t.px(15)}px; font-weight: {weight}; color: {colour}; "
-                f"padding: {t.px(2)}px;"
-            )
-            label.setWordWrap(True)
-            # A label that may wrap lets itself be squeezed until its letters are cut.
-            label.setMinimumHeight(t.px(26))
-            self.list.addWidget(label)
-        # The step in hand stays in sight, with what was done just before it.
-        at = steps.index(now) if now in steps else len(steps)
-        bar = self.scroller.verticalScrollBar()
-        if bar is not None:
-            bar.setMaximum(max(bar.maximum(), len(steps) * t.px(28)))
-            bar.setValue(max(at - 3, 0) * t.px(28))
 
     def _step(self, now: Step | None, any_steps: bool) -> None:
         t, c = self.app.theme, self.app.theme.colours
@@ -486,10 +371,7 @@ class WorkStage(Stage):
             from nuvrek.planning.crowns.recrown_table import recrown_words
 
             return " " + recrown_words(table_of(solved), session.neck_state.neck, unit)
-        clock = clock_of(session.neck_state, self.app.clock())
-        if clock is not None:
-            return f" {clock.words()}."
-        more = more_words(step, self.app.fresh, unit)
+        more = self.refret.more(step) if self.refret is not None else ""
         if more:
             return more
         return metal_words(step, session.neck_state, unit, self.app.settings.kit.stroke_mm)
@@ -553,19 +435,14 @@ class WorkStage(Stage):
         message = ""
         right_title = "rod moves" if self._moves() else ""
         right = self._moves()
-        if now is not None and now.sweep:
-            right_title, right = "a fret's number, then", keys_words(now)
-        if now is not None:
-            prompt = now.title
+        if now is not None and self.refret is not None:
+            prompt = self.refret.prompt(now)
+            if now.sweep:
+                right_title, right = "a fret's number, then", self.refret.keys(now)
             # What Backspace would strike is said before it is pressed.
             back = undo_hint(session.undoable(neck_state.chosen_number), s.unit, s.height_unit)
-            enter = "Enter ticks the step."
-            if now.sweep:
-                enter = f"Enter: {self._rest_words(now)}."
-            typed = self.frets.typed if self.frets is not None else ""
-            prompt = f"{prompt}   {typed}▏" if typed else prompt
-            wrong = self.frets.message if self.frets is not None else ""
-            message = words.sentences(wrong, enter, back and f"{back}.", self._to_go())
+            enter = self.refret.enter_words(now)
+            message = words.sentences(enter, back and f"{back}.", self._to_go())
         elif (gate := gate_of(neck_state, self.app.fresh)) is not None and gate.way is not None:
             prompt = f"Next: {gate.way.title}"
             message = f"Not yet: {gate.waits}" if gate.waits else "Enter goes on with it."
@@ -580,13 +457,6 @@ class WorkStage(Stage):
             right_title=right_title,
             right=right,
         )
-
-    def _rest_words(self, now: Step) -> str:
-        """What Enter says of all frets that nothing was said of."""
-        session = self.app.session
-        left = waiting(session.neck_state, now) if session is not None else ()
-        fine = SWEEPS[now.sweep].fine if now.sweep else ""
-        return f"all the rest, {words.frets(left)}: {fine}" if left else "on to the next step"
 
     def _moves(self) -> tuple[str, ...]:
         """The last rod moves in words, newest first."""

@@ -348,7 +348,9 @@ def _wear(now: NeckState) -> float:
     """Wear a year by the crowns read at two visits, else as is usual."""
     by_fret: dict[tuple[int, str], list[tuple[str, float]]] = {}
     for one in now.taken:
-        if isinstance(one.reading, CrownHeight) and one.reading.at:
+        # Wire life counts from the day it went in.
+        stands = now.stands(one.number, getattr(one.reading, "fret", 0))
+        if isinstance(one.reading, CrownHeight) and one.reading.at and stands:
             place = one.reading.fret, one.reading.lane
             by_fret.setdefault(place, []).append((one.reading.at[:10], one.reading.height_mm))
     found = []

@@ -34,13 +34,13 @@ class WireForm(QWidget):
             grid.addWidget(field, n % 5, 2 * (n // 5) + 1)
         self.hardness = Picks("Hardness", HARDNESS_WORDS)
         self.form = Picks("Form", FORM_WORDS)
-        grid.addWidget(self.hardness, 4, 2, 1, 2)
+        grid.addWidget(self.hardness, 5, 2, 1, 2)
         grid.addWidget(self.form, 5, 0, 1, 2)
         self.keep, self.leave = button("Keep this wire", main=True), button("Leave it")
         self.keep.clicked.connect(self._keep)
         self.leave.clicked.connect(self.left.emit)
-        grid.addWidget(self.keep, 5, 2)
-        grid.addWidget(self.leave, 5, 3)
+        grid.addWidget(self.keep, 6, 0, 1, 2)
+        grid.addWidget(self.leave, 6, 2)
 
     def begin(self, wire: Wire | None, unit: Unit) -> None:
         """Fill the fields with a wire, or empty them for a new one."""
