@@ -7,7 +7,7 @@ import json
 import sys
 from collections.abc import Callable
 from pathlib import Path
-from typing import Any
+from typing import TYPE_CHECKING, Any
 
 import msgspec
 
@@ -17,6 +17,9 @@ from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults
 from nuvrek.logbook.places import settings_path
+
+if TYPE_CHECKING:
+    from nuvrek.planning.refret.plan import RefretPlan
 
 Command = Callable[[str, Any, str], argparse.ArgumentParser]
 Tell = Callable[..., None]
@@ -67,6 +70,11 @@ def _refret(options: argparse.Namespace, tell: Tell) -> int:
     if options.json:
         print(json.dumps(refret_answer(plan), ensure_ascii=False, allow_nan=False))
         return 0
+    _tell_plan(plan, tell)
+    return 0
+
+
+def _tell_plan(plan: RefretPlan, tell: Tell) -> None:
     for reason in plan.reasons:
         tell(f"because {reason.says}")
     if not plan.reasons:
@@ -89,7 +97,6 @@ def _refret(options: argparse.Namespace, tell: Tell) -> int:
             f"{words.count(len(plan.cutting.sticks), 'stick', 'sticks')}, "
             f"{plan.cutting.waste_mm:.0f} mm left over"
         )
-    return 0
 
 
 def _wire(options: argparse.Namespace, tell: Tell) -> int:

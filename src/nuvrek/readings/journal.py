@@ -242,15 +242,8 @@ class _Folding:
                     self.now, chosen=entry, chosen_number=number, new_wire_promise=promise
                 )
                 self.steps, self.fret_work = {}, {}
-            case NewWire():
-                self.now = structs.replace(self.now, new_wire=entry)
-                self._reaches(highest_fret(entry))
-            case Trued():
-                self.truings.append((number, entry))
-                self._shifted(number, entry)
-                self._reaches(highest_fret(entry))
-            case FretWork():
-                self._fretted(number, entry)
+            case NewWire() | Trued() | FretWork():
+                self._refretted(number, entry)
             case StepDone(step=step, at=at):
                 self.steps[step] = at
                 if step == NUT_MENDED:
@@ -280,11 +273,22 @@ class _Folding:
         self.shifts.append((number, shift))
         self.state = _counted(self.state, len(self.shifts), len(self.truings))
 
+    def _refretted(self, number: int, entry: NewWire | Trued | FretWork) -> None:
+        """What a refret writes down."""
+        self._reaches(highest_fret(entry))
+        match entry:
+            case NewWire():
+                self.now = structs.replace(self.now, new_wire=entry)
+            case Trued():
+                self.truings.append((number, entry))
+                self._shifted(number, entry)
+            case FretWork():
+                self._fretted(number, entry)
+
     def _fretted(self, number: int, work: FretWork) -> None:
         """Frets pulled are out, fitted ones stand on a surface of their own."""
         for fret in work.frets:
             self.fret_work[work.stage, fret] = work.says
-            self._reaches(fret)
         if work.stage == "pull":
             self.out |= {*work.frets}
             self.renewed |= dict.fromkeys(work.frets, number)

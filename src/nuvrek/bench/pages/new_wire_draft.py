@@ -221,8 +221,8 @@ class NewWireDraft:
         if nut == float("inf"):
             return ", flat across"
         if abs(nut - end) < 1.0:
-            return f", gauge {format_length(nut, Unit.INCH)} all along"
-        first, last = (format_length(mm, Unit.INCH) for mm in (nut, end))
+            return f", gauge {inches(nut)} all along"
+        first, last = inches(nut), inches(end)
         return f", gauge {first} at fret 1 and {last} at the last"
 
     def _check_words(self, check: Check) -> str:
@@ -349,7 +349,7 @@ class NewWireDraft:
             by_fret[piece.fret - 1] = mm
         found, none = cauls_for(by_fret, plan.frets, owned)
         said = [
-            f"{format_length(one.radius_mm, Unit.INCH)} for {words.frets(one.true_for)}"
+            f"{inches(one.radius_mm)} for {words.frets(one.true_for)}"
             for one in found
             if one.true_for
         ]
@@ -383,6 +383,11 @@ class NewWireDraft:
     def agree(self, session: Session) -> None:
         """Write the terms down. Raises LogbookError."""
         session.append(self.terms, on=self.solved.identity)
+
+
+def inches(mm: float) -> str:
+    """A radius as gauges and cauls are named."""
+    return f"{mm / 25.4:.3g} in"
 
 
 def _begun(solved: Solved) -> NewWire:

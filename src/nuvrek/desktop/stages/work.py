@@ -26,11 +26,11 @@ from nuvrek.desktop.drawings.rod import RodView
 from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Stage, button, heading, scrolling
 from nuvrek.desktop.stages.new_wire.at_work import AtWork
+from nuvrek.desktop.widgets.at_work.heat_row import HeatRow
+from nuvrek.desktop.widgets.at_work.rod_row import RodRow
+from nuvrek.desktop.widgets.at_work.seating_row import SeatRow
+from nuvrek.desktop.widgets.at_work.step_list import StepList
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.desktop.widgets.heat_row import HeatRow
-from nuvrek.desktop.widgets.rod_row import RodRow
-from nuvrek.desktop.widgets.seating_row import SeatRow
-from nuvrek.desktop.widgets.step_list import StepList
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import Heated

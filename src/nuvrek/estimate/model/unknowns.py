@@ -364,8 +364,7 @@ def unknowns_of(
     size = hand + 1
     board, twist = _board_rows(neck, size, at)
     crown, tails = _crown_rows(neck, size, at, carried is not None)
-    for n, (fret, lanes) in enumerate(loose):
-        crown[fret, lanes, first_loose + n] = LOOSE_MM
+    _loosen(crown, loose, first_loose)
     return Unknowns(
         neck=neck,
         size=size,
@@ -389,6 +388,12 @@ def unknowns_of(
         dial_mm=dial_error_mm(neck_state.taken, fret_places_mm(neck.scale_mm, neck.frets)),
         carried=carried,
     )
+
+
+def _loosen(crown: Row, loose: list[tuple[int, list[int]]], first: int) -> None:
+    """Frets that move stand higher by an unknown of their own, from column ``first`` on."""
+    for n, (fret, lanes) in enumerate(loose):
+        crown[fret, lanes, first + n] = LOOSE_MM
 
 
 def _pull_mm(neck: NeckDescription) -> tuple[float, float]:

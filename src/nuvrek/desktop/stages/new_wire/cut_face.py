@@ -41,6 +41,13 @@ class CutFace(QWidget):
     def sizeHint(self) -> QSize:
         return QSize(560, 300)
 
+    @property
+    def drawn(self) -> Theme:
+        """The theme with text held to what the columns have room for; the print has the list
+        too.
+        """
+        return Theme(self.theme.dark, min(self.theme.percent, 100))
+
     def paintEvent(self, _event: QPaintEvent | None) -> None:
         with painting(self) as painter:
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
@@ -68,7 +75,7 @@ class CutFace(QWidget):
                 painter.setBrush(c["wire"])
                 piece = QRectF(x, bar.top(), wide - 1, bar.height())
                 painter.drawRect(piece)
-                painter.setFont(self.theme.font(14, bold=True, figures=True))
+                painter.setFont(self.drawn.font(14, bold=True, figures=True))
                 painter.setPen(c["ink"] if not self.theme.dark else c["paper"])
                 painter.drawText(piece, Qt.AlignmentFlag.AlignCenter, str(fret))
                 x += wide
@@ -77,14 +84,14 @@ class CutFace(QWidget):
         c, heads = self.theme.colours, ("fret", "cut", "tang", "bend to")
         columns = 2 if len(self.rows) > 13 else 1
         rows = -(-len(self.rows) // columns)
-        high = min(box.height() / (rows + 1), float(self.theme.px(24)))
+        high = min(box.height() / (rows + 1), float(self.drawn.px(24)))
         wide = box.width() / columns
         for column in range(columns):
             left = box.left() + column * wide
-            painter.setFont(self.theme.font(12))
+            painter.setFont(self.drawn.font(12))
             painter.setPen(c["muted"])
             self._line(painter, left, box.top(), wide, high, heads)
-            painter.setFont(self.theme.font(14, figures=True))
+            painter.setFont(self.drawn.font(14, figures=True))
             painter.setPen(c["ink"])
             for n, row in enumerate(self.rows[column * rows : (column + 1) * rows], 1):
                 self._line(painter, left, box.top() + n * high, wide, high, row)

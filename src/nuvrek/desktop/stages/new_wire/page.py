@@ -89,7 +89,6 @@ class NewWireStage(Stage):
         row = QHBoxLayout()
         for face, tab in self.tabs.items():
             tab.setCheckable(True)
-            tab.setMinimumWidth(104)
             tab.clicked.connect(lambda _on, face=face: self._turn(face))
             row.addWidget(tab)
         row.addStretch(1)
@@ -121,6 +120,8 @@ class NewWireStage(Stage):
 
     def restyle(self) -> None:
         super().restyle()
+        for tab in self.tabs.values():
+            tab.setMinimumWidth(self.app.theme.px(112))
         self.side.setFixedWidth(min(self.app.theme.px(_PANEL_WIDE), 520))
         t = self.app.theme
         self.told.setStyleSheet(f"font-size: {min(t.px(17), 24)}px;")
@@ -163,7 +164,7 @@ class NewWireStage(Stage):
         dots = Dots(out=session.neck_state.out, corners=corners, asked=asked)
         self.sheet.show_neck(neck, lanes, dots, draft.fret if draft.face == "wood" else None)
         short = draft.face in ("wire", "cut") or not lanes
-        self.sheet.setMaximumHeight(130 if short else 16777215)
+        self.sheet.setMaximumHeight(self.app.theme.px(130) if short else 16777215)
         for face, tab in self.tabs.items():
             tab.setChecked(face == draft.face)
         if not moving:
