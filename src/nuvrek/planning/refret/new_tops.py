@@ -37,6 +37,8 @@ Array = NDArray[np.float64]
 
 # A tang where nobody measured the wire (common practice, no source).
 USUAL_TANG_MM = 1.5
+# A step up in height, and in width, among the wires there are (common practice, no source).
+STEP_UP_MM = (0.2, 0.4)
 # What new wire must have over the least crown, to be worth fitting (common practice, no source).
 FIRST_LEVELS_MM = 0.25
 # The fitting that is drawn for what a first level takes is always the same.
@@ -70,13 +72,17 @@ def usual_wire(neck: NeckDescription) -> Wire:
     """Wire like the one described, as long as none is chosen; a taller one where that would have
     no metal for its first levels.
     """
-    least = neck.least_crown_mm + FIRST_LEVELS_MM
-    taller = neck.wire_height_mm < least
+    least, wish = neck.least_crown_mm + FIRST_LEVELS_MM, neck.wire_wish.lower()
+    crown = max(neck.wire_height_mm + STEP_UP_MM[0] * ("tall" in wish), least)
+    name = (
+        "wire a little taller than the old" if crown > neck.wire_height_mm else "wire like the old"
+    )
     return Wire(
-        name="wire a little taller than the old" if taller else "wire like the old",
-        crown_mm=max(neck.wire_height_mm, least),
-        width_mm=neck.wire_width_mm,
+        name=f"{'hard ' if 'hard' in wish else ''}{name}",
+        crown_mm=min(crown, 3.0),
+        width_mm=min(neck.wire_width_mm + STEP_UP_MM[1] * ("wid" in wish), 4.0),
         tang_mm=USUAL_TANG_MM,
+        hardness="hard" if "hard" in wish else "common",
     )
 
 

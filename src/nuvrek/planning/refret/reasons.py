@@ -8,6 +8,7 @@ from msgspec import Struct
 
 from nuvrek import words
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
+from nuvrek.mechanics.angle import angle_by_truing_mm
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.crowns.crowning import LOWEST_MM
@@ -20,6 +21,9 @@ from nuvrek.readings.told.what_was_read import heard_faults
 BOW_MM = 0.10
 # A board out of true by so much, by itself, at worst (common practice, no source).
 WOOD_MM = 0.10
+# An angle is planed in up to so much wood at one end; more is no fretwork (common practice, no
+# source).
+MOST_ANGLE_MM = 0.8
 # Two small reasons count as one (common practice, no source).
 ENOUGH = 2
 
@@ -102,7 +106,9 @@ def _no_grip(case: Case) -> list[Reason]:
     near = {fret + n for fret in standing for n in (-1, 0)}
     if len(dull - near) > few_frets(case):
         says = f"{len(dull - near)} frets ring dull though they are not worn: loose in their slots"
-        found.append(Reason("no grip", says, 1))
+        complaint = case.neck.complaint.lower()
+        asked = any(word in complaint for word in ("dull", "dead", "dying", "lifeless"))
+        found.append(Reason("no grip", says, 2 if asked else 1))
     return found
 
 
@@ -111,8 +117,12 @@ def _bow(case: Case) -> list[Reason]:
     if not case.rodless or case.excess_mm is None:
         return []
     excess = case.excess_mm
-    what = "too much relief" if excess > 0 else "too little"
-    says = f"{case.length(abs(excess))} {what}, and no rod to take it"
+    what = (
+        "too much relief, and no rod to take it"
+        if excess > 0
+        else "too little, and none to give it"
+    )
+    says = f"{case.length(abs(excess))} {what}"
     return [Reason("bow", says, 1 if abs(excess) < 2 * BOW_MM else 2)]
 
 
@@ -122,11 +132,18 @@ def _wish(case: Case) -> list[Reason]:
 
 
 def _angle(case: Case) -> list[Reason]:
-    """A slight angle fault can be planed into the board."""
-    if case.heights.lacking_mm <= 0.0:
+    """A slight angle fault can be planed into the board; more is no reason for new wire."""
+    if not 0.0 < angle_off_mm(case) <= MOST_ANGLE_MM:
         return []
     says = f"the saddle lacks {case.height(case.heights.lacking_mm)}"
     return [Reason("angle", says, 1)]
+
+
+def angle_off_mm(case: Case) -> float:
+    """How much more wood must come off at the nut to give the strings the angle they lack."""
+    lacking = case.heights.lacking_mm
+    last = float(case.neck_map.x_mm[-1])
+    return max(lacking, 0.0) / angle_by_truing_mm(1.0, case.neck.scale_mm, last)
 
 
 def why_not_smaller(weighing: Weighing) -> str:

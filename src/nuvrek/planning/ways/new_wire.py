@@ -15,7 +15,6 @@ import numpy as np
 from nuvrek import words
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
 from nuvrek.estimate.heightmap import NINE_IN_TEN
-from nuvrek.mechanics.angle import angle_by_truing_mm
 from nuvrek.mechanics.wire_life import USUAL_LEVEL_MM, USUAL_WEAR_MM, years_left
 from nuvrek.neck.wire import LASTS, Wire
 from nuvrek.planning.case.case import Case
@@ -24,7 +23,13 @@ from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.filing.level_program import Terms
 from nuvrek.planning.refret.grip import GripPlan, plan_grips, wedges_of
 from nuvrek.planning.refret.new_tops import NewTops, new_tops, usual_wire
-from nuvrek.planning.refret.reasons import Reason, low_frets, reasons_for
+from nuvrek.planning.refret.reasons import (
+    MOST_ANGLE_MM,
+    Reason,
+    angle_off_mm,
+    low_frets,
+    reasons_for,
+)
 from nuvrek.planning.refret.truing import what_would_do
 from nuvrek.planning.refret.wire_choice import MATCH_WIDTH_MM
 from nuvrek.planning.ways.filing_words import few_frets
@@ -37,10 +42,7 @@ HOURS, BOUND_HOURS = (8, 12), 2
 # Strung up without a rod and levelled by what is read then, the relief comes out within this, one
 # standard deviation, and with tangs that still settle within more (measured on made-up necks that
 # share nothing with the plan: benchmarks/refret.py).
-STRUNG_FIRST_MM, WITH_TANGS_MM = 0.03, 0.05
-# An angle is planed in up to so much wood at one end; more is no fretwork (common practice, no
-# source).
-MOST_ANGLE_MM = 0.8
+STRUNG_FIRST_MM, WITH_TANGS_MM = 0.026, 0.05
 
 
 def refret(weighing: Weighing) -> Draft | None:
@@ -74,13 +76,11 @@ def refret_tangs(weighing: Weighing) -> Draft | None:
 def refret_angle(weighing: Weighing) -> Draft | None:
     """New wire on a board planed to give the strings the angle they lack."""
     case = weighing.case
-    lacking = case.heights.lacking_mm
     if case.agreed_wire.angle_mm:
         return _all(weighing, "refret-angle", wood="true")
-    if lacking <= 0.0:
+    off = angle_off_mm(case)
+    if off <= 0.0:
         return None
-    per_mm = angle_by_truing_mm(1.0, case.neck.scale_mm, float(case.neck_map.x_mm[-1]))
-    off = lacking / per_mm
     return _all(weighing, "refret-angle", wood="true", angle_mm=min(off, 3.0))
 
 
@@ -102,8 +102,11 @@ def refret_some(weighing: Weighing) -> Draft | None:
     """New wire for a handful, where the rest has metal enough."""
     case = weighing.case
     agreed = case.agreed_wire
-    if agreed.frets:
-        return _draft(weighing, "refret-some", agreed, agreed.frets, ())
+    out = tuple(sorted(case.neck_map.neck_state.out))
+    some = agreed.frets or (out if len(out) < case.neck.frets else ())
+    if some:
+        terms = msgspec.structs.replace(agreed, frets=some)
+        return _draft(weighing, "refret-some", terms, some, ())
     deep = case.neck_tops.grooves.reshape(-1, 3).max(axis=1)
     frets = tuple(fret for fret in low_frets(case) if deep[fret - 1] >= GROOVE_MM)
     if not frets or len(frets) > few_frets(case):

@@ -11,7 +11,7 @@ from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
 from nuvrek.planning.judgement.rule import Rule
 from nuvrek.planning.judgement.rules.tops import filing_gate
-from nuvrek.planning.refret.reasons import reasons_for, why_not_smaller
+from nuvrek.planning.refret.reasons import ENOUGH, reasons_for, why_not_smaller
 from nuvrek.readings.entries import WayKind
 
 # Reasons that no other rule of the ladder weighs: those of wear, wood and bow have their own.
@@ -36,11 +36,17 @@ def _new_wire(g: Grounds) -> Iterator[Leg]:
     reasons = reasons_for(g.weighing)
     own = [reason for reason in reasons if reason.kind in _OWN]
     kind = g.new_wire
-    if not own or kind is None or g.new_tops:
+    if kind is None or g.new_tops or not own:
+        return
+    # Small ones of its own wait for more: two frets are seated, a hump is levelled over.
+    weights = sum(reason.weight for reason in own), sum(reason.weight for reason in reasons)
+    if weights[0] < ENOUGH and weights[1] <= ENOUGH:
         return
     numbers = tuple(dict.fromkeys(n for reason in reasons for n in reason.numbers))[:8]
     why = f"{g.ways[kind].gist} {why_not_smaller(g.weighing)}".strip()
-    unless = "A drop of glue under single frets, and the wire as it is, would put it off."
+    unless = "A drop of glue under single frets would put it off, if they then hold."
+    if any(reason.kind == "wish" for reason in own):
+        unless = "An owner content with the wire there is would put it off."
     yield Leg(kind, why, unless=unless, speaks_for=numbers)
 
 

@@ -38,7 +38,8 @@ def _heights(g: Grounds) -> Iterator[Leg]:
     gate = "Relief and tops as they shall be: both move the strings." if g.relief_off else ""
     for kind in ("saddle", "shim", "refer"):
         if g.possible(kind):
-            why = "Relief and tops ask for nothing; the string height does." if not gate else ""
+            fine = not gate and g.even and not g.worn
+            why = "Relief and tops ask for nothing; the string height does." if fine else ""
             yield Leg(kind, f"{why} {g.ways[kind].gist}".strip(), gate=gate)
             break
     stiff = g.complains_of(TOO_HIGH) and not g.relief_off
