@@ -117,11 +117,9 @@ def _bow(case: Case) -> list[Reason]:
     if not case.rodless or case.excess_mm is None:
         return []
     excess = case.excess_mm
-    what = (
-        "too much relief, and no rod to take it"
-        if excess > 0
-        else "too little, and none to give it"
-    )
+    what = "too much relief, and no rod to take it"
+    if excess < 0:
+        what = "too little relief, and no rod to give it"
     says = f"{case.length(abs(excess))} {what}"
     return [Reason("bow", says, 1 if abs(excess) < 2 * BOW_MM else 2)]
 
