@@ -29,12 +29,15 @@ from nuvrek.readings.entries import (
     Chosen,
     CrownHeight,
     Describe,
+    FretWork,
     Heard,
+    NewWire,
     Note,
     OthersClean,
     RodMove,
     RoundStart,
     Strike,
+    Trued,
 )
 from nuvrek.readings.kinds.work import JPEG_BEGINS
 from tests.support import NECK, TempCase
@@ -58,6 +61,9 @@ def one_act(session: Session, pick: random.Random) -> int:
         (Agreed(), Chosen(way="spot-level", frets=(5,))),
         (RodMove(turns=0.125, side="bass"), RodMove(turns=-0.125, side="treble")),
         (Heard(string=1, fret=3, says="buzzes"), OthersClean(string=1, frets=(1, 2))),
+        (NewWire(frets=(4, 5)), Chosen(way="refret-some", frets=(4, 5))),
+        (FretWork(stage="pull", frets=(4, 5)), FretWork(stage="fit", frets=(4, 5), crown_mm=1.2)),
+        (Trued(off=((4, "bass", 0.1), (5, "bass", 0.1))),),
         (Note(text="a long photo", photo=JPEG_BEGINS + b"x" * 200_000),),
     )
     if pick.random() < 0.3:

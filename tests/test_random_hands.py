@@ -22,7 +22,7 @@ from nuvrek.simulator.stand_in_gauge import StandIn
 from tests.support import WindowCase
 
 EVENTS = 500
-PAGES = ("Measure", "Map", "Choose", "Work", "Prove", "Filing", "String room")
+PAGES = ("Measure", "Map", "Choose", "Work", "Prove", "Filing", "String room", "New wire")
 KEYS = [
     *"0123456789" * 2,
     *".+-*/+-*/",

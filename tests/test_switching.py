@@ -128,7 +128,7 @@ class Switching(WindowCase):
         for lap in range(12):
             self.keys(window, HOME, str(1 + 4 * lap % 9))
             QTest.qWait(15 * (lap % 5))
-            window.show_stage(("Choose", "Map", "Filing", "Prove")[lap % 4])
+            window.show_stage(("Choose", "Map", "Filing", "New wire", "Prove")[lap % 5])
             QTest.qWait(40)
         while window.app.busy:
             QTest.qWait(20)
@@ -223,8 +223,10 @@ class ManySwitches(WindowCase):
         memory: list[int] = []
         for turn in range(count):
             window.show_stage("Shelf")
-            window.stage._open(pick.randrange(9))
-            window.show_stage(pick.choice(("Map", "Choose", "Work", "Filing", "String room")))
+            window.stage._open(pick.randrange(13))
+            window.show_stage(
+                pick.choice(("Map", "Choose", "Work", "Filing", "String room", "New wire"))
+            )
             QTest.qWait(pick.choice((0, 1, 20, 60, 250)))
             if turn in (count // 3, count - 1):
                 memory.append(resource.getrusage(resource.RUSAGE_SELF).ru_maxrss // 1024)

@@ -70,12 +70,22 @@ class AtWork:
     # --- ticking ------------------------------------------------------------------
 
     def too_early(self) -> str:
-        """Why the step in hand is not ticked yet; said once, then it may be."""
+        """Why the step in hand is not ticked yet. A wait is said once, then it may be passed."""
+        if self._hangs_on_the_map() and self.app.fresh is None:
+            return "The neck is being weighed anew, and what is taken follows from it. One moment."
         clock = clock_of(self.session.neck_state, self.app.clock())
         if clock is None or clock.minutes_left <= 0 or self._early:
             return ""
         self._early = True
         return f"{clock.words()}. Enter once more goes on all the same."
+
+    def _hangs_on_the_map(self) -> bool:
+        """Whether ticking the step in hand writes down what the map says of it."""
+        now, terms = self.step, self.session.neck_state.new_wire
+        if now is None:
+            return False
+        trues = now.action == "wood" and terms.wood == "true"
+        return trues or (now.sweep == "fit" and terms.back_bow_mm > 0.0)
 
     def planned(self, step: Step) -> tuple[Removals, dict[int, float]]:
         """Wood and grips that a step is to take and drive, by the map as it is."""

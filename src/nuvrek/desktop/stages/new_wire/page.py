@@ -38,7 +38,7 @@ _KEYS: dict[Face, tuple[str, ...]] = {
     "wood": (_FACE_KEYS, "arrows: a place, * it stays", "+ and -: angle", _BACK),
     "slots": (_FACE_KEYS, "+ and -: back bow", _BACK),
     "wire": (_FACE_KEYS, "up and down: wire", "* this wire", _BACK),
-    "cut": (_FACE_KEYS, "0 prints the lists", _BACK),
+    "cut": (_FACE_KEYS, _BACK),
 }
 
 
@@ -431,8 +431,6 @@ class NewWireStage(Stage):
             self._more(draft, 1 if name == "+" else -1)
         elif name == "*":
             (self._this_wire if draft.face == "wire" else self._corner)()
-        elif name == "0" and draft.face == "cut":
-            self._ask_print()
         elif name == "back":
             self.app.undo()
         elif name == "enter":

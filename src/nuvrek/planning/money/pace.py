@@ -1,0 +1,115 @@
+"""Hours that learn: usual times of the steps, and the shop's own pace by its ticks.
+
+The logarithm of time over usual time is the shop's own pace, plus each step's, plus a waver: a
+linear model with normal priors (Bayesian linear regression, Bishop, Pattern Recognition and Machine
+Learning, section 3.3; from memory).
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+from msgspec import Struct
+from numpy.typing import NDArray
+
+Array = NDArray[np.float64]
+
+# How a new shop may differ from common practice, a step from its shop, and one time from the next;
+# standard deviations of logarithms (common practice, no source).
+SHOP_SPREAD, STEP_SPREAD, WAVER = 0.45, 0.15, 0.25
+# Over the shop's own pace by this factor somebody was called away.
+INTERRUPTED = 2.2
+NINE_IN_TEN = 1.6449
+
+
+class Tick(Struct, frozen=True):
+    """One step as it was ticked: its usual minutes and those it took."""
+
+    step: str
+    usual: float
+    took: float
+
+
+class Spell(Struct, frozen=True):
+    """Minutes at the bench: nine times in ten between ``least`` and ``most``."""
+
+    least: float
+    likely: float
+    most: float
+
+    @property
+    def hours(self) -> tuple[float, float, float]:
+        """The same in hours."""
+        return self.least / 60.0, self.likely / 60.0, self.most / 60.0
+
+
+@dataclass(frozen=True)
+class Pace:
+    """What is known of a shop's pace: mean and covariance of its own and of each step's logarithm;
+    ``steps`` are those that were ticked, ``learnt`` how many times.
+    """
+
+    steps: tuple[str, ...]
+    mean: Array
+    covariance: Array
+    learnt: int
+
+    def of(self, work: Sequence[tuple[str, float]]) -> Spell:
+        """The time of steps, each with its usual minutes."""
+        if not work:
+            return Spell(0.0, 0.0, 0.0)
+        size = len(self.mean)
+        rows, more = np.zeros((len(work), size)), np.full(len(work), WAVER**2)
+        rows[:, 0] = 1.0
+        places = {step: n for n, step in enumerate(self.steps, 1)}
+        for n, (step, _) in enumerate(work):
+            if step in places:
+                rows[n, places[step]] = 1.0
+            else:
+                more[n] += STEP_SPREAD**2
+        usual = np.array([minutes for _, minutes in work])
+        shared = rows @ self.covariance @ rows.T
+        total = shared + np.diag(more)
+        # Moments of a sum of lognormals (Fenton, 1960, from memory).
+        each = usual * np.exp(rows @ self.mean + 0.5 * np.diag(total))
+        mean = float(each.sum())
+        variance = float(each @ (np.exp(total) - 1.0) @ each)
+        sd = np.sqrt(np.log1p(variance / mean**2))
+        middle = mean * np.exp(-0.5 * sd**2)
+        return Spell(
+            float(middle * np.exp(-NINE_IN_TEN * sd)),
+            float(middle),
+            float(middle * np.exp(NINE_IN_TEN * sd)),
+        )
+
+
+def pace_of(ticks: Sequence[Tick]) -> Pace:
+    """The pace of a shop by its ticks; without any that of common practice."""
+    kept = _without_interruptions([one for one in ticks if one.usual > 0.0 and one.took > 0.0])
+    steps = tuple(dict.fromkeys(one.step for one in kept))
+    size = 1 + len(steps)
+    precision = np.diag([1.0 / SHOP_SPREAD**2, *[1.0 / STEP_SPREAD**2] * len(steps)])
+    known = np.zeros(size)
+    places = {step: n for n, step in enumerate(steps, 1)}
+    for one in kept:
+        row = np.zeros(size)
+        row[[0, places[one.step]]] = 1.0
+        precision += np.outer(row, row) / WAVER**2
+        known += row * np.log(one.took / one.usual) / WAVER**2
+    covariance = np.linalg.inv(precision)
+    return Pace(steps, covariance @ known, covariance, len(kept))
+
+
+def _without_interruptions(ticks: list[Tick]) -> list[Tick]:
+    """Times far over what is this shop's own: somebody left the bench, or forgot to tick."""
+    if len(ticks) < 3:
+        return [one for one in ticks if one.took <= INTERRUPTED**2 * one.usual]
+    ratios = np.array([one.took / one.usual for one in ticks])
+    middle = float(np.median(ratios))
+    return [
+        one
+        for one, ratio in zip(ticks, ratios, strict=True)
+        if middle / INTERRUPTED**1.5 <= ratio <= middle * INTERRUPTED
+    ]
