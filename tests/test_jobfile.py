@@ -41,7 +41,7 @@ class Sound(unittest.TestCase):
     def test_thirteen_demo_necks_of_different_kinds(self) -> None:
         jobs = demo_jobs()
         self.assertEqual(len(jobs), 13)
-        self.assertEqual(len({j.neck.scale_mm for j in jobs}), 9)
+        self.assertEqual(len({j.neck.scale_mm for j in jobs}), 11)
         self.assertEqual(
             {j.neck.rod for j in jobs}, {"two-way", "twin", "one-way", "unknown", "none"}
         )

@@ -1,10 +1,14 @@
 """Hours that learn, and exact money."""
 
+import json
 import unittest
 from decimal import Decimal
+from typing import Any
 
 import numpy as np
 
+from nuvrek.bench.work.ticks import ticks_of
+from nuvrek.exchange import jobfile
 from nuvrek.planning.money.pace import NINE_IN_TEN, Tick, pace_of
 from nuvrek.planning.money.prices import (
     PriceList,
@@ -13,7 +17,11 @@ from nuvrek.planning.money.prices import (
     price_of,
     rounded,
 )
-from tests.support import neck_with, rng
+from nuvrek.planning.steps.step import Doing
+from nuvrek.planning.ways.kinds import steps_of
+from nuvrek.readings.entries import Chosen, StepDone
+from tests.support import NECK, WindowCase, job, neck_with, rng
+from tests.test_cli import CliCase
 
 STEPS = (("tape", 15.0), ("file", 45.0), ("crown", 80.0), ("polish", 60.0), ("string-up", 15.0))
 
@@ -106,6 +114,66 @@ class Prices(unittest.TestCase):
         wrong = PriceList(rate=Decimal("-5"), tax_percent=Decimal("NaN"))
         self.assertEqual(len(price_faults(wrong)), 2)
         self.assertEqual(price_faults(self.LIST), [])
+
+
+class Ticks(unittest.TestCase):
+    def test_from_a_journal_waits_nights_and_catching_up_left_out(self) -> None:
+        day = "2026-03-03T"
+        chosen = Chosen(way="ends", at=f"{day}09:00:00", ends=("sharp",))
+        steps = {step.key: step for step in steps_of("ends", NECK, Doing(ends=("sharp",)))}
+        self.assertIn("tape", steps)
+        done = (("slacken", "09:04"), ("tape", "09:30"), ("end-round", "09:30"))
+        entries = [chosen, *(StepDone(step=k, at=f"{day}{at}:00") for k, at in done)]
+        entries.append(StepDone(step="string-up", at="2026-03-04T10:00:00"))
+        found = ticks_of(NECK, entries)
+        self.assertEqual([one[0] for one in found], ["slacken", "tape"])
+        self.assertEqual(found[1][2], 26.0)
+
+
+class AtTheWindow(WindowCase):
+    def test_prices_are_kept_and_shown_beside_each_way(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(2)
+        window.show_stage("Prices")
+        page = window.stages["Prices"]
+        for name, text in (("currency", "EUR"), ("rate", "60"), ("fixed level", "1x0")):
+            page.fields[name].setText(text)
+            page.fields[name].textEdited.emit(text)
+        self.assertIn("is no price", window.bar.message.text())
+        page.fields["fixed level"].setText("110,50")
+        page.fields["fixed level"].textEdited.emit("110,50")
+        self.assertEqual(window.app.settings.prices.fixed["level"], Decimal("110.50"))
+        self.keys(window, 0x01000004)
+        self.assertEqual(window.now, "Choose")
+        self.keys(window, ".")
+        choose = window.stages["Choose"]
+        rows = {row.way.kind: row.cost for row in choose.rows if row.way and row.isVisible()}
+        self.assertEqual(rows["level"].price.items[0].amount, Decimal("110.50"))
+        self.assertIsNotNone(rows["level"].price.gain)
+        self.assertIn("nine times in ten", window.bar.message.text())
+        self.keys(window, ".")
+        self.assertIsNone(choose.rows[0].cost)
+
+
+class OnTheCommandLine(CliCase):
+    def test_prices_out_and_in_and_in_the_plan(self) -> None:
+        settings, table = self.folder / "s.json", self.folder / "prices.csv"
+        table.write_text("what,value\ncurrency,EUR\nrate,60\nfixed rod,45\n")
+        status, _, err = self.run_cli("prices", "--settings", settings, "--import", table)
+        self.assertEqual((status, err), (0, ""))
+        out_file = self.folder / "out.csv"
+        self.run_cli("prices", "--settings", settings, "--export", out_file)
+        self.assertIn("fixed rod,45", out_file.read_text())
+        job_file = self.folder / "job.json"
+        job_file.write_bytes(jobfile.dump(job(3)))
+        status, out, _ = self.run_cli("plan", job_file, "--json", "--settings", settings)
+        ways = {way["kind"]: way for way in json.loads(out)["ways"]}
+        self.assertEqual(ways["rod"]["price"]["total"], "45.00")
+        self.assertGreater(ways["level"]["hours"]["most"], ways["level"]["hours"]["likely"])
+        for text in ("what,value\nrate,dear\n", "name,price\n", "what,value\ngold,5\n"):
+            table.write_text(text)
+            status, _, err = self.run_cli("prices", "--settings", settings, "--import", table)
+            self.assertEqual((status, len(err.strip().split("\n"))), (2, 1))
 
 
 if __name__ == "__main__":

@@ -13,6 +13,7 @@ from nuvrek.exchange.files import write_whole
 from nuvrek.neck.description import ReliefSchool
 from nuvrek.neck.strings import StringSet
 from nuvrek.neck.wire import Wire
+from nuvrek.planning.money.prices import PriceList
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit
 
@@ -54,6 +55,7 @@ class Settings(Struct, frozen=True, kw_only=True):
     # Fret wire on the shelf, and what of it was cut for which neck: name and mm.
     wires: Annotated[tuple[Wire, ...], Meta(max_length=200)] = ()
     cut: Annotated[dict[str, tuple[str, float]], Meta(max_length=20_000)] = {}
+    prices: PriceList = PriceList()
     relief_school: ReliefSchool = "usual"
     gauge_port: Annotated[str, Meta(max_length=200)] = ""
     gauge_line: Annotated[str, Meta(pattern=LINE_PATTERN)] = "9600 8N1"

@@ -19,6 +19,7 @@ from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 
 if TYPE_CHECKING:
     from nuvrek.desktop.gauge import Gauge
+    from nuvrek.planning.money.pace import Pace
 
 
 # From so many seconds on a solve counts as slow: it is said, and can be stopped.
@@ -65,6 +66,7 @@ class AppState(QObject):
         self._clock.setInterval(1000)
         self._clock.timeout.connect(self._on_second)
         self._gauge: Gauge | None = None
+        self._pace: tuple[int, Pace] | None = None
         self.shelf = Shelf(book)
 
     @property
@@ -80,6 +82,16 @@ class AppState(QObject):
 
             self._gauge = Gauge(self)
         return self._gauge
+
+    @property
+    def pace(self) -> Pace:
+        """The shop's own pace, by the ticks of all its necks as the shelf last read them."""
+        from nuvrek.planning.money.pace import Tick, pace_of
+
+        ticks = self.shelf.ticks()
+        if self._pace is None or self._pace[0] != len(ticks):
+            self._pace = len(ticks), pace_of([Tick(*one) for one in ticks])
+        return self._pace[1]
 
     def open(self, row: NeckRow) -> None:
         """Open a neck of the shelf. Raises LogbookError."""

@@ -19,7 +19,7 @@ from nuvrek.readings.entries import StateChange
 from nuvrek.readings.stations import Suggestion, strings_first
 
 SHELF, TOOLS, ROOM, FILING = "Shelf", "My tools", "String room", "Filing"
-NEW_WIRE = "New wire"
+NEW_WIRE, PRICES = "New wire", "Prices"
 # Qt's key numbers as plain integers, see stages/base.py.
 _HOME, _PAGE_UP, _PAGE_DOWN = 0x01000010, 0x01000016, 0x01000017
 _MODULES = {
@@ -34,6 +34,7 @@ _MODULES = {
     ROOM: ("string_room", "RoomStage"),
     FILING: ("filing", "FilingStage"),
     NEW_WIRE: ("new_wire.page", "NewWireStage"),
+    PRICES: ("owner.prices", "PricesStage"),
 }
 
 
@@ -115,7 +116,7 @@ class Window(QWidget):
         if self.now == TOOLS and name != TOOLS:
             # Other tools on the bench, other readings to suggest.
             self.app.solve()
-        self.now = name if self.app.session is not None or name == TOOLS else SHELF
+        self.now = name if self.app.session is not None or name in (TOOLS, PRICES) else SHELF
         self.app.turn_to(self.now)
         self.rail.mark(self.now)
         self.rail.enable(self.app.session is not None and self.now != SHELF)

@@ -9,6 +9,7 @@ from msgspec import Struct
 from nuvrek import words
 from nuvrek.bench.work.clocks import due_of
 from nuvrek.bench.work.job import next_step
+from nuvrek.bench.work.ticks import Ticked, ticks_of
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.ways.kinds import way_title
@@ -22,6 +23,7 @@ class ShelfCard(Struct, frozen=True):
     neck: NeckDescription
     standing: str
     damage: str = ""
+    ticks: tuple[Ticked, ...] = ()
 
     @property
     def sentence(self) -> str:
@@ -44,6 +46,10 @@ class Shelf:
         self._cards = {row.id: self._card(row) for row in rows}
         return list(self._cards.values())
 
+    def ticks(self) -> tuple[Ticked, ...]:
+        """All steps that were ticked in time on any neck of the shelf, as last read."""
+        return tuple(tick for card in self._cards.values() for tick in card.ticks)
+
     def _card(self, row: NeckRow) -> ShelfCard:
         before = self._cards.get(row.id)
         return before if before is not None and before.row == row else self._read(row)
@@ -55,9 +61,9 @@ class Shelf:
         except LogbookError as error:
             return ShelfCard(row, row.neck, "", str(error))
         now = fold(row.neck, journal.entries)
-        return ShelfCard(
-            row, now.neck, standing(now), _damage_words((*row.damage, *journal.damage))
-        )
+        damage = _damage_words((*row.damage, *journal.damage))
+        ticks = ticks_of(row.neck, journal.entries)
+        return ShelfCard(row, now.neck, standing(now), damage, ticks)
 
 
 def _damage_words(damage: tuple[str, ...]) -> str:

@@ -12,11 +12,12 @@ from msgspec import Struct
 from nuvrek.bench.session import Session
 from nuvrek.bench.work.fret_table import rest_entries
 from nuvrek.neck.crown import WORTH_FILING_MM
-from nuvrek.neck.description import LANES, MOST_LETTERS, Lane
+from nuvrek.neck.description import LANES, MOST_LETTERS, Lane, NeckDescription
 from nuvrek.planning.crowns.crowning import frets_to_crown
 from nuvrek.planning.steps.step import Doing, Step
 from nuvrek.planning.ways.kinds import of_family, steps_of
 from nuvrek.readings.entries import (
+    Agreed,
     AnyEntry,
     Chosen,
     Filed,
@@ -116,27 +117,33 @@ def steps_in_hand(neck_state: NeckState) -> tuple[Step, ...]:
     chosen = neck_state.chosen
     if chosen is None:
         return ()
-    neck, most = neck_state.neck, [0.0] * neck_state.neck.frets
-    for fret, _, mm in chosen.off:
-        if fret <= neck.frets:
-            most[fret - 1] = max(most[fret - 1], mm)
-    doing = Doing(
-        frets=chosen.frets,
-        rod=chosen.rod,
-        ends=chosen.ends,
-        detail=chosen.detail,
-        agreed=neck_state.agreed,
-        crowned=frets_to_crown(neck.wire_width_mm, neck.wire_height_mm, most),
-        no_rod=chosen.no_rod or neck.rod == "none",
-        rod_stopped=chosen.rod_stopped,
-        new_wire=_new_wire_of(neck_state, chosen),
-    )
+    neck = neck_state.neck
+    doing = doing_of(neck, chosen, neck_state.agreed, _new_wire_of(neck_state, chosen))
     steps = steps_of(chosen.way, neck, doing)
     pressed = not unpressed(neck_state) and "press" not in neck_state.steps_done
     gone = {"press"} if pressed else set()
     # What closes the job belongs to the last way of a course.
     gone |= {"prove", "look-again"} if chosen.course else set()
     return tuple(step for step in steps if step.key not in gone)
+
+
+def doing_of(neck: NeckDescription, chosen: Chosen, agreed: Agreed, terms: NewWire) -> Doing:
+    """What the steps of a chosen way are made from."""
+    most = [0.0] * neck.frets
+    for fret, _, mm in chosen.off:
+        if fret <= neck.frets:
+            most[fret - 1] = max(most[fret - 1], mm)
+    return Doing(
+        frets=chosen.frets,
+        rod=chosen.rod,
+        ends=chosen.ends,
+        detail=chosen.detail,
+        agreed=agreed,
+        crowned=frets_to_crown(neck.wire_width_mm, neck.wire_height_mm, most),
+        no_rod=chosen.no_rod or neck.rod == "none",
+        rod_stopped=chosen.rod_stopped,
+        new_wire=terms,
+    )
 
 
 def _new_wire_of(neck_state: NeckState, chosen: Chosen) -> NewWire:

@@ -10,6 +10,7 @@ from PyQt6.QtGui import QPaintEvent
 from PyQt6.QtWidgets import QGridLayout, QSizePolicy, QVBoxLayout, QWidget
 
 from nuvrek import words
+from nuvrek.bench.pages.cost import Cost, cost_of, cost_words
 from nuvrek.bench.strips.filing import metal_strip
 from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
 from nuvrek.bench.work.job import choose
@@ -21,6 +22,7 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.course_view import CourseView
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.desktop.widgets.way_row import (
+    COST_HEADS,
     HEADS,
     MOST_PERCENT,
     WayRow,
@@ -49,7 +51,7 @@ class _Heads(QWidget):
 
     def __init__(self, app: AppState) -> None:
         super().__init__()
-        self.app, self.percent = app, MOST_PERCENT
+        self.app, self.percent, self.costs = app, MOST_PERCENT, False
 
     def sizeHint(self) -> QSize:
         return QSize(800, row_theme(self.app, self.percent).px(38))
@@ -58,8 +60,9 @@ class _Heads(QWidget):
         s = self.app.settings
         with painting(self) as painter:
             t = row_theme(self.app, self.percent)
+            heads = COST_HEADS if self.costs else HEADS
             for (name, under), column in zip(
-                HEADS, columns(t, self.width(), self.height()), strict=True
+                heads, columns(t, self.width(), self.height()), strict=True
             ):
                 half = QRectF(column.left(), 1, column.width(), column.height() / 2)
                 write(painter, t, half, name, 13, "ink", bold=True)
@@ -68,7 +71,11 @@ class _Heads(QWidget):
                     painter,
                     t,
                     below,
-                    under.format(unit=s.unit.value, height=unit_word(s.height_unit)),
+                    under.format(
+                        unit=s.unit.value,
+                        height=unit_word(s.height_unit),
+                        currency=s.prices.currency or "in all",
+                    ),
                     12,
                     "muted",
                 )
@@ -94,6 +101,10 @@ class ChooseStage(Stage):
         self.out.clicked.connect(self._unfold)
         self.filing = button("Plan the filing")
         self.filing.clicked.connect(lambda: self.app.stage_wanted.emit("Filing"))
+        self.costs = button("Costs  (.)")
+        self.costs.clicked.connect(self._turn_costs)
+        self.prices = button("Prices")
+        self.prices.clicked.connect(lambda: self.app.stage_wanted.emit("Prices"))
         self.wire = button("Plan new wire")
         self.wire.clicked.connect(lambda: self.app.stage_wanted.emit("New wire"))
         column = self.column = QVBoxLayout(self)
@@ -104,12 +115,14 @@ class ChooseStage(Stage):
         # The heads stand over the figures of the rows, so they run as wide as those; the buttons
         # lie over their empty part.
         head = QGridLayout()
-        head.addWidget(self.heads, 0, 0, 1, 5)
+        head.addWidget(self.heads, 0, 0, 1, 7)
         head.addWidget(self.take, 0, 0)
         head.addWidget(self.filing, 0, 1)
         head.addWidget(self.wire, 0, 2)
-        head.addWidget(self.out, 0, 3)
-        head.setColumnStretch(4, 1)
+        head.addWidget(self.costs, 0, 3)
+        head.addWidget(self.prices, 0, 4)
+        head.addWidget(self.out, 0, 5)
+        head.setColumnStretch(6, 1)
         column.addLayout(head)
         for number, row in enumerate(self.rows):
             row.chosen.connect(lambda number=number: self._select(number))
@@ -167,12 +180,14 @@ class ChooseStage(Stage):
 
     def key(self, name: str) -> bool:
         plan, at = self.plan, self.index
-        if plan is None or at is None or name not in ("up", "down", "enter", "0", "back", "/"):
+        if plan is None or at is None or name not in ("up", "down", "enter", "0", "back", "/", "."):
             return False
         if name == "/":
             self._unfold()
             return True
-        if name == "enter":
+        if name == ".":
+            self._turn_costs()
+        elif name == "enter":
             self._take()
         elif name == "back":
             self.app.undo()
@@ -183,6 +198,17 @@ class ChooseStage(Stage):
             step = 1 if name == "down" else -1
             self._select(max(0, min(len(self.shown(plan)) - 1, at + step)))
         return True
+
+    def _turn_costs(self) -> None:
+        """Hours, days and price instead of what a way buys, or back."""
+        self.heads.costs = not self.heads.costs
+        self.setFocus()
+        self.refresh()
+
+    def _cost(self, way: Way, solved: Solved) -> Cost | None:
+        if not self.heads.costs:
+            return None
+        return cost_of(way, solved.neck_state.neck, self.app.pace, self.app.settings.prices)
 
     def _take(self) -> None:
         solved, session, plan, at = self.app.fresh, self.app.session, self.plan, self.index
@@ -214,6 +240,7 @@ class ChooseStage(Stage):
         for number, (row, way) in enumerate(zip(self.rows, shown, strict=False)):
             row.show()
             row.way, row.neck = way, solved.neck_state.neck
+            row.cost = self._cost(way, solved)
             row.selected, row.advised, row.taken = (
                 number == at,
                 way.kind == plan.advice,
@@ -225,9 +252,17 @@ class ChooseStage(Stage):
         self._fit(shown, plan, way, solved)
         self._fill_out(plan)
         self.take.setEnabled(way.possible)
-        self.wire.setVisible(any(one.new is not None for one in plan.ways))
+        self._show_buttons(plan)
         self.heads.update()
         self._fill_bar(plan, way)
+
+    def _show_buttons(self, plan: Plan) -> None:
+        """Only as many as leave the heads free."""
+        costs = self.heads.costs
+        self.costs.setText("Metal  (.)" if costs else "Costs  (.)")
+        self.prices.setVisible(costs)
+        self.filing.setVisible(not costs)
+        self.wire.setVisible(not costs and any(one.new is not None for one in plan.ways))
 
     def _fill_out(self, plan: Plan) -> None:
         """One line for all ways that can't be gone now."""
@@ -236,7 +271,7 @@ class ChooseStage(Stage):
         self.out.setVisible(bool(out or waiting))
         told = []
         if out:
-            told.append(f"{words.count(len(out), 'way is', 'ways are')} out")
+            told.append(f"{words.count(len(out), 'is', 'are')} out")
         if waiting:
             told.append(f"{words.count(len(waiting), 'waits', 'wait')} for another step")
         does = "hide them" if self.unfolded else "why?"
@@ -256,7 +291,7 @@ class ChooseStage(Stage):
             row.percent = percent
             row.setFixedHeight(row.row_px)
         self.heads.setFixedHeight(t.px(38))
-        for made in (self.take, self.filing, self.wire, self.out):
+        for made in (self.take, self.filing, self.wire, self.costs, self.prices, self.out):
             made.setStyleSheet(f"font-size: {t.px(14)}px; padding: {t.px(4)}px {t.px(10)}px;")
             made.setFixedHeight(t.px(36))
         used = sum(row.row_px + 3 for row in self.rows[: len(shown)]) + self.course.high + 3
@@ -297,6 +332,12 @@ class ChooseStage(Stage):
             from nuvrek.planning.forecast.doubt import doubt_words
 
             reasons = (*reasons, doubt_words(way.doubt, s.unit, s.height_unit))
+        solved = self.app.fresh
+        if self.heads.costs and solved is not None:
+            cost = cost_of(way, solved.neck_state.neck, self.app.pace, s.prices)
+            reasons = (cost_words(cost, s.prices.currency),)
+            if cost.price.total is None:
+                reasons = (*reasons, "No price: Prices takes an hour's, or a fixed one.")
         self.bar.show_words(
             head,
             message=" ".join(reasons) or "Another way is advised; this one is open to you.",

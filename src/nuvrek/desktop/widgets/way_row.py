@@ -11,6 +11,7 @@ from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
+from nuvrek.bench.pages.cost import Cost, hours_words
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.one_line import one_line
@@ -18,6 +19,7 @@ from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import NeckDescription
+from nuvrek.planning.money.prices import money_words
 from nuvrek.units import Unit, format_number
 
 if TYPE_CHECKING:
@@ -37,6 +39,14 @@ HEADS: tuple[tuple[str, str], ...] = (
     ("hours", "about"),
 )
 
+
+# The same with what the way costs, shown when it is asked for.
+COST_HEADS: tuple[tuple[str, str], ...] = (
+    *HEADS[:5],
+    ("hours", "likely, at most"),
+    ("days", "until done"),
+    ("price", "{currency}"),
+)
 
 MOST_PERCENT, LEAST_PERCENT = 125, 85
 _OPEN, _CLOSED = 35, 23
@@ -81,6 +91,12 @@ def figures(way: Way, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
     return metal, worst, thin, str(way.levels_left), relief, clean, per, hours
 
 
+def cost_figures(cost: Cost) -> tuple[str, str, str]:
+    """Hours, days and price of a way; a dash where nothing is said."""
+    days = str(cost.days) if cost.days else "–"
+    return hours_words(cost.spell), days, money_words(cost.price.total, "")
+
+
 def _short(mm: float, unit: Unit) -> str:
     return format_number(mm, unit).removeprefix("0")
 
@@ -95,6 +111,7 @@ class WayRow(QWidget):
         self.app = app
         self.way: Way | None = None
         self.neck: NeckDescription | None = None
+        self.cost: Cost | None = None
         self.selected = self.advised = self.taken = False
         self.percent = MOST_PERCENT
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
@@ -159,6 +176,8 @@ class WayRow(QWidget):
 
     def _figures(self, painter: QPainter, boxes: Sequence[QRectF], way: Way) -> None:
         values = figures(way, self.app.settings.unit, self.app.settings.height_unit)
+        if self.cost is not None:
+            values = (*values[:5], *cost_figures(self.cost))
         for n, (value, column) in enumerate(zip(values, boxes, strict=True)):
             lesser = n in (4, 5)
             self._text(

@@ -1,0 +1,72 @@
+"""The shop's price list as a form and as a table: fields, what they hold, what is wrong with
+them.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from decimal import Decimal, InvalidOperation
+
+from nuvrek.planning.money.prices import SURCHARGES, TAX_WORDS, PriceList, as_table, price_faults
+from nuvrek.planning.ways.kinds import WAYS, way_title
+
+# Ways a shop has a fixed price for, the usual ones.
+FIXED: tuple[str, ...] = (
+    "rod",
+    "seat",
+    "ends",
+    "spot-level",
+    "crown-few",
+    "level",
+    "crown-first",
+    "refret-some",
+    "refret",
+    "refret-true",
+    "refret-tangs",
+    "refret-angle",
+)
+PLAIN: dict[str, str] = {"currency": "Currency", "rate": "An hour", "tax_percent": "Tax, percent"}
+
+
+def labels() -> dict[str, str]:
+    """Every field with its words, in the order of the form."""
+    found = {**PLAIN, **{name: said.capitalize() for name, said in SURCHARGES.items()}}
+    return found | {f"fixed {kind}": way_title(kind) for kind in FIXED}
+
+
+def texts_of(prices: PriceList) -> dict[str, str]:
+    """The list as its fields show it; what is not charged is empty."""
+    found = dict(as_table(prices))
+    for name in (*SURCHARGES, "tax_percent"):
+        if not Decimal(found[name] or 0):
+            found[name] = ""
+    return found
+
+
+def read_prices(texts: Mapping[str, str]) -> PriceList | str:
+    """The list as typed or as a table says, or a sentence that says what is wrong with it."""
+    amounts: dict[str, Decimal] = {}
+    named = labels()
+    for name, text in texts.items():
+        if name in ("currency", "tax") or not text.strip():
+            continue
+        kind = name.removeprefix("fixed ")
+        if name not in named and not (name.startswith("fixed ") and kind in WAYS):
+            return f"'{name[:40]}' is nothing that is charged here."
+        try:
+            amounts[name] = Decimal(text.strip().replace(",", ".").replace(" ", ""))
+        except InvalidOperation:
+            return f"{named.get(name, name)}: '{text.strip()[:20]}' is no price."
+    tax = texts.get("tax", "none").strip() or "none"
+    if tax not in TAX_WORDS:
+        return f"Tax is one of {', '.join(TAX_WORDS)}, not '{tax[:20]}'."
+    made = PriceList(
+        currency=texts.get("currency", "").strip()[:8],
+        rate=amounts.get("rate"),
+        tax=tax,
+        tax_percent=amounts.get("tax_percent", Decimal(0)),
+        fixed={n.removeprefix("fixed "): a for n, a in amounts.items() if n.startswith("fixed ")},
+        **{name: amounts.get(name, Decimal(0)) for name in SURCHARGES},
+    )
+    faults = price_faults(made)
+    return faults[0] if faults else made

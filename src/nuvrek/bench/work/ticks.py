@@ -1,0 +1,57 @@
+"""How long steps took by their ticks: what the shop's own pace is learnt from."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from datetime import datetime
+
+from nuvrek.bench.work.job import doing_of
+from nuvrek.neck.description import NeckDescription
+from nuvrek.planning.steps.step import Step
+from nuvrek.planning.ways.kinds import steps_of
+from nuvrek.readings.entries import Agreed, AnyEntry, Chosen, Describe, NewWire, StepDone
+from nuvrek.readings.journal import live_numbers
+
+# Ticked sooner than this after the step before it, a step was only caught up with, in minutes.
+CAUGHT_UP = 0.5
+
+Ticked = tuple[str, float, float]  # step, usual minutes, minutes it took
+
+
+def ticks_of(neck: NeckDescription, entries: Sequence[AnyEntry]) -> tuple[Ticked, ...]:
+    """Steps ticked after another of the same day; waits, and steps caught up with, left out."""
+    found: list[Ticked] = []
+    agreed, terms = Agreed(), NewWire()
+    steps: dict[str, Step] = {}
+    before = ""
+    for number in live_numbers(entries):
+        match entries[number - 1]:
+            case Describe(neck=neck):
+                pass
+            case Agreed() as agreed:
+                pass
+            case NewWire() as terms:
+                pass
+            case Chosen() as chosen:
+                doing = doing_of(neck, chosen, agreed, terms)
+                steps = {step.key: step for step in steps_of(chosen.way, neck, doing)}
+                before = chosen.at
+            case StepDone(step=key, at=at):
+                took, step = _minutes(before, at), steps.get(key)
+                before = at
+                if step is not None and took > CAUGHT_UP and step.minutes and not step.wait:
+                    found.append((key.rstrip("-0123456789"), float(step.minutes), took))
+            case _:
+                pass
+    return tuple(found)
+
+
+def _minutes(before: str, after: str) -> float:
+    """Minutes between two times of one day, 0 where there is no telling."""
+    if not before or before[:10] != after[:10]:
+        return 0.0
+    try:
+        start, end = datetime.fromisoformat(before), datetime.fromisoformat(after)
+    except ValueError:
+        return 0.0
+    return (end - start).total_seconds() / 60.0

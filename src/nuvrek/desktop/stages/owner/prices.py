@@ -1,0 +1,92 @@
+"""Prices: what the shop charges, as a form that keeps itself."""
+
+from __future__ import annotations
+
+import msgspec
+from PyQt6.QtCore import Qt
+from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QLineEdit, QVBoxLayout
+
+from nuvrek.bench.forms.prices import FIXED, PLAIN, labels, read_prices, texts_of
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.stages.base import Picks, Stage, heading, scrolling
+from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.planning.money.prices import SURCHARGES, TAX_WORDS
+
+_GROUPS = (
+    ("The shop", tuple(PLAIN)),
+    ("On top of the work", tuple(SURCHARGES)),
+    ("Fixed prices, by way", tuple(f"fixed {kind}" for kind in FIXED)),
+)
+
+
+class PricesStage(Stage):
+    """Fields in three columns; whatever reads as a list is kept at once."""
+
+    def __init__(self, app: AppState, bar: BenchBar) -> None:
+        super().__init__(app, bar)
+        self.fields: dict[str, QLineEdit] = {}
+        self._loading = False
+        self.tax = Picks("Tax", TAX_WORDS)
+        self.tax.activated.connect(self._edited)
+        columns = QHBoxLayout()
+        columns.setSpacing(34)
+        for title, names in _GROUPS:
+            columns.addLayout(self._group(title, names), 1)
+        page = QVBoxLayout(self)
+        page.setContentsMargins(18, 6, 18, 6)
+        page.addWidget(scrolling(columns))
+
+    def _group(self, title: str, names: tuple[str, ...]) -> QGridLayout:
+        grid, said = QGridLayout(), labels()
+        grid.setVerticalSpacing(4)
+        grid.addWidget(heading(title), 0, 0, 1, 2)
+        for row, name in enumerate(names, 1):
+            label, line = QLabel(said[name]), QLineEdit()
+            label.setBuddy(line)
+            line.setAccessibleName(said[name])
+            line.setMaxLength(20)
+            line.setAlignment(Qt.AlignmentFlag.AlignRight)
+            line.textEdited.connect(self._edited)
+            self.fields[name] = line
+            grid.addWidget(label, row, 0)
+            grid.addWidget(line, row, 1)
+        if "currency" in names:
+            grid.addWidget(self.tax, len(names) + 1, 0, 1, 2)
+        grid.setRowStretch(len(names) + 2, 1)
+        return grid
+
+    def refresh(self) -> None:
+        self._loading = True
+        texts = texts_of(self.app.settings.prices)
+        for name, line in self.fields.items():
+            line.setText(texts.get(name, ""))
+        self.tax.setCurrentIndex(self.tax.findData(self.app.settings.prices.tax))
+        self._loading = False
+        self._bar("What is left empty is not charged by itself.")
+
+    def _edited(self, *_what: object) -> None:
+        if self._loading:
+            return
+        typed = {name: line.text() for name, line in self.fields.items()}
+        made = read_prices({**typed, "tax": str(self.tax.currentData())})
+        if isinstance(made, str):
+            self._bar(f"{made} Not kept yet.")
+            return
+        # Fixed prices of ways that have no field here stay as they are.
+        others = {
+            kind: amount
+            for kind, amount in self.app.settings.prices.fixed.items()
+            if kind not in FIXED
+        }
+        made = msgspec.structs.replace(made, fixed={**others, **made.fixed})
+        self.app.change_quietly(msgspec.structs.replace(self.app.settings, prices=made))
+        self._bar("Kept.")
+
+    def _bar(self, message: str) -> None:
+        self.bar.show_words("Prices", message=message, right_title="keys", right=("Enter: Choose",))
+
+    def key(self, name: str) -> bool:
+        if name == "enter" and self.app.session is not None:
+            self.app.stage_wanted.emit("Choose")
+            return True
+        return False
