@@ -42,7 +42,7 @@ HOURS, BOUND_HOURS = (8, 12), 2
 # Strung up without a rod and levelled by what is read then, the relief comes out within this, one
 # standard deviation, and with tangs that still settle within more (measured on made-up necks that
 # share nothing with the plan: benchmarks/refret.py).
-STRUNG_FIRST_MM, WITH_TANGS_MM = 0.026, 0.05
+STRUNG_FIRST_MM, WITH_TANGS_MM = 0.020, 0.05
 
 
 def refret(weighing: Weighing) -> Draft | None:
