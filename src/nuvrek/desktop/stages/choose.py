@@ -257,12 +257,18 @@ class ChooseStage(Stage):
         self._fill_bar(plan, way)
 
     def _show_buttons(self, plan: Plan) -> None:
-        """Only as many as leave the heads free."""
+        """Only as many as leave the heads free; what `0` opens too goes first."""
         costs = self.heads.costs
         self.costs.setText("Metal  (.)" if costs else "Costs  (.)")
         self.prices.setVisible(costs)
         self.filing.setVisible(not costs)
         self.wire.setVisible(not costs and any(one.new is not None for one in plan.ways))
+        theme = row_theme(self.app, self.heads.percent)
+        free = columns(theme, self.heads.width(), 1)[0].left()
+        shown = (self.take, self.filing, self.wire, self.costs, self.prices, self.out)
+        for made in (self.filing, self.wire):
+            if sum(one.sizeHint().width() + 6 for one in shown if not one.isHidden()) > free:
+                made.setVisible(False)
 
     def _fill_out(self, plan: Plan) -> None:
         """One line for all ways that can't be gone now."""

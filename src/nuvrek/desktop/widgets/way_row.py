@@ -36,7 +36,7 @@ HEADS: tuple[tuple[str, str], ...] = (
     ("relief", "{unit} after"),
     ("clean at", "low string, {height}"),
     ("per 0.1 mm", "{unit} of metal"),
-    ("hours", "about"),
+    ("hours", "usual"),
 )
 
 
