@@ -18,39 +18,25 @@ from nuvrek.bench.work.job import choose, next_step, tick
 from nuvrek.demo import demo_wires
 from nuvrek.exchange.jobfile import Job
 from nuvrek.logbook.store import Logbook
-from nuvrek.neck.description import LANES, NeckDescription
+from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.neck.strings import StringSpec
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import (
     AnyEntry,
-    Filed,
-    FretWork,
     Heard,
     NewWire,
     OthersClean,
     Size,
     State,
-    StateChange,
     Trued,
 )
-from nuvrek.readings.journal import advance
-from nuvrek.readings.rounds import round_of
-from nuvrek.readings.stations import as_found, tells_nothing
 from nuvrek.simulator.measuring import Bench, default_rng, measure_round
 from nuvrek.simulator.refretting import Refretted
 from nuvrek.simulator.truth import Condition, make_truth
 from nuvrek.units import Unit
 
 OWNER = "Harbour Library, lending shelf"
-_ROUNDS = {
-    "before": "before-stripping",
-    "bare": "bare-board",
-    "bare-again": "bare-board",
-    "new-tops": "after-fitting",
-    "levelled": "after-levelling",
-    "prove": "closing",
-}
 
 
 @dataclass
@@ -98,10 +84,7 @@ class Driver:
 
     def one(self, step: Step, keys: str = "") -> None:
         """One step: what is read at it, what deviates, and what it does to the neck."""
-        if step.key in _ROUNDS:
-            self.read(_ROUNDS[step.key])
-        elif step.key == "strung-relief" or step.key.startswith("bow-"):
-            self.read("later" if step.key == "strung-relief" else "after-seating", "gap", "lies")
+        self.read(step.key)
         for key in keys:
             self.walk.press(step, key)
         self.minute += step.minutes + step.wait
@@ -110,38 +93,16 @@ class Driver:
         tick(self.session, step, None, None, wood, grips)
         self.follow(step)
 
-    def read(self, name: str, *only: str) -> None:
-        """A round, or its stations that begin so."""
-        now, bench = self.session.neck_state, self.made.bench()
-        found: list[AnyEntry] = []
-        for station in round_of(name, now.neck).stations:
-            wanted = not only or station.key.startswith(only)
-            if station.kind == "state" and name == "closing":
-                taken: list[AnyEntry] = [StateChange(state=station.state, station=station.key)]
-            elif station.kind == "state" or not wanted or tells_nothing(station, now):
-                continue
-            else:
-                taken = bench.take(as_found(station, now), now.state)
-            now = advance(now, now.length + 1, *taken) or now
-            found += taken
-        self.session.append(*found)
+    def read(self, step: str) -> None:
+        """What is read at a step, by its key."""
+        found = self.made.read_at(step, self.session.neck_state)
+        if found:
+            self.session.append(*found)
 
     def follow(self, step: Step) -> None:
         """The neck itself after a step."""
-        state = self.session.neck_state
-        if step.sweep == "pull":
-            self.made.pull(step.frets)
-        if step.sweep == "fit":
-            entry = next(w.entry for w in reversed(state.work) if isinstance(w.entry, FretWork))
-            self.made.fit(step.frets, entry.crown_mm or 1.2, max(entry.grip_mm, default=0.0))
-        if step.action == "wood" and state.truings:
-            self.made.take_wood(state.truings[-1][1].off)
+        self.made.worked(step.sweep, step.action, step.frets, self.session.neck_state)
         if step.action == "file":
-            filed = [w.entry for w in state.work if isinstance(w.entry, Filed)]
-            crown = self.made.truth.crown_mm.copy()
-            for fret, lane, mm in filed[-1].off if filed else ():
-                crown[fret, LANES.index(lane)] -= mm
-            self.made.truth = replace(self.made.truth, crown_mm=crown)
             self._until_still()
 
     def _until_still(self) -> None:
@@ -213,7 +174,7 @@ def half_trued() -> Job:
     half = tuple((fret, lane, round(mm / 2, 4)) for fret, lane, mm in wood_planned(made.solved))
     made.session.append(Trued(off=half))
     made.made.take_wood(half)
-    made.read("bare-board")
+    made.read("bare")
     return made.job()
 
 

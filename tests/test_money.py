@@ -8,6 +8,9 @@ from typing import Any
 import numpy as np
 
 from nuvrek.bench.work.ticks import ticks_of
+from nuvrek.demo import demo_jobs
+from nuvrek.estimate.findings.find import find
+from nuvrek.estimate.heightmap import map_neck
 from nuvrek.exchange import jobfile
 from nuvrek.planning.money.pace import NINE_IN_TEN, Tick, pace_of
 from nuvrek.planning.money.prices import (
@@ -17,9 +20,11 @@ from nuvrek.planning.money.prices import (
     price_of,
     rounded,
 )
+from nuvrek.planning.plan import make_plan
 from nuvrek.planning.steps.step import Doing
 from nuvrek.planning.ways.kinds import steps_of
 from nuvrek.readings.entries import Chosen, StepDone
+from nuvrek.readings.journal import fold
 from tests.support import NECK, WindowCase, job, neck_with, rng
 from tests.test_cli import CliCase
 
@@ -128,6 +133,24 @@ class Ticks(unittest.TestCase):
         found = ticks_of(NECK, entries)
         self.assertEqual([one[0] for one in found], ["slacken", "tape"])
         self.assertEqual(found[1][2], 26.0)
+
+
+class NewWireInHours(unittest.TestCase):
+    def test_all_new_wire_takes_what_the_trade_says_its_level_in_it(self) -> None:
+        made = demo_jobs()[11]
+        neck_map = map_neck(fold(made.neck, made.journal))
+        plan = make_plan(neck_map, find(neck_map))
+        whole, some = plan.way("refret"), plan.way("refret-some")
+        # 8 hours at the least, 10 to 12 in truth, 22 frets or so (common practice, no source).
+        frets = made.neck.frets
+        self.assertTrue(8.0 <= whole.minutes / 60 * 22 / frets <= 13.0, whole.minutes)
+        self.assertLess(some.minutes, whole.minutes)
+        for way in (whole, some):
+            keys = [step.key for step in way.at_bench]
+            self.assertEqual(keys.count("prove"), 1)
+            self.assertNotIn("look-again", keys)
+            self.assertLess(keys.index("new-tops"), keys.index("file"))
+            self.assertLess(keys.index("file"), keys.index("crown"))
 
 
 class AtTheWindow(WindowCase):

@@ -3,30 +3,21 @@ tangs that push back, an angle planed in.
 """
 
 import unittest
-from collections.abc import Sequence
-from dataclasses import replace
 from typing import Any
 
 import msgspec
 import numpy as np
 
 from nuvrek.bench.work.job import next_step
-from nuvrek.neck.description import LANES, NeckDescription
+from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.wire import Wire
-from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import (
     AnyEntry,
-    Filed,
     FretWork,
     Size,
     StandOff,
     State,
-    StateChange,
-    Trued,
 )
-from nuvrek.readings.journal import Work, advance
-from nuvrek.readings.rounds import round_of
-from nuvrek.readings.stations import as_found, tells_nothing
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.refretting import Refretted
 from nuvrek.simulator.truth import Condition, make_truth
@@ -94,60 +85,17 @@ class Walk(WindowCase):
                 break
             done.append(now.key)
             self.window.show_stage("Work")
-            self.before(now)
+            # What is read at a step is taken down as a table would be.
+            found = self.made.read_at(now.key, self.session.neck_state)
+            if found:
+                self.session.append(*found)
             keys = (trouble or {}).get(now.key, "")
             self.bench_keys += self.keys(self.window, *([keys] if keys else []), ENTER)
             if now.wait:
                 self.assertIn("Enter once more", self.window.bar.message.text())
                 self.bench_keys += self.keys(self.window, ENTER)
-            self.after(now)
+            self.made.worked(now.sweep, now.action, now.frets, self.session.neck_state)
         return done
-
-    def before(self, now: Step) -> None:
-        """What is read at a step, taken down as a table would be."""
-        rounds = {"before": "before-stripping", "bare": "bare-board", "bare-again": "bare-board"}
-        rounds |= {"new-tops": "after-fitting", "prove": "closing", "levelled": "after-levelling"}
-        if now.key in rounds:
-            self.read(rounds[now.key])
-        elif now.key == "strung-relief" or now.key.startswith("bow-"):
-            self.read("later" if now.key == "strung-relief" else "after-seating", "gap", "lies")
-
-    def read(self, name: str, *only: str) -> None:
-        now, bench = self.session.neck_state, self.made.bench()
-        found: list[AnyEntry] = []
-        for station in round_of(name, now.neck).stations:
-            wanted = not only or station.key.startswith(only)
-            if station.kind == "state" and name == "closing":
-                taken: list[AnyEntry] = [StateChange(state=station.state, station=station.key)]
-            elif station.kind == "state" or not wanted or tells_nothing(station, now):
-                continue
-            else:
-                taken = bench.take(as_found(station, now), now.state)
-            now = advance(now, now.length + 1, *taken) or now
-            found += taken
-        self.session.append(*found)
-
-    def after(self, now: Step) -> None:
-        """What the step did to the neck itself."""
-        state = self.session.neck_state
-        if now.sweep == "pull":
-            self.made.pull(now.frets)
-        if now.sweep == "fit":
-            fits: Sequence[Work] = [w for w in state.work if isinstance(w.entry, FretWork)]
-            entry = fits[-1].entry
-            assert isinstance(entry, FretWork)
-            grip = max(entry.grip_mm, default=0.0)
-            self.made.fit(now.frets, entry.crown_mm or 1.2, grip)
-        if now.action == "wood" and state.truings:
-            last = state.truings[-1][1]
-            assert isinstance(last, Trued)
-            self.made.take_wood(last.off)
-        if now.action == "file":
-            filed = [w.entry for w in state.work if isinstance(w.entry, Filed)]
-            crown = self.made.truth.crown_mm.copy()
-            for fret, lane, mm in filed[-1].off if filed else ():
-                crown[fret, LANES.index(lane)] -= mm
-            self.made.truth = replace(self.made.truth, crown_mm=crown)
 
     def level(self) -> list[str]:
         """Past the gate: the level of the new tops, to its end."""

@@ -16,7 +16,10 @@ from numpy.typing import NDArray
 
 from nuvrek.neck.description import LANES
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.readings.entries import Removals
+from nuvrek.readings.entries import AnyEntry, Filed, FretWork, Removals, StateChange
+from nuvrek.readings.journal import NeckState, advance
+from nuvrek.readings.rounds import round_of
+from nuvrek.readings.stations import as_found, tells_nothing
 from nuvrek.simulator.measuring import Bench
 from nuvrek.simulator.truth import Truth
 
@@ -28,6 +31,19 @@ SEATED_MM, END_MM = 0.025, 0.010
 BLOCK_SHARE = 0.12
 # A millimetre of grip of one tang turns the neck by so much, all of it passed on (rad).
 TURN_PER_MM = 0.0219
+
+# What is read at which step: a whole round, or the stations of one that begin so.
+_GAPS = ("gap", "lies")
+READ_AT: dict[str, tuple[str, tuple[str, ...]]] = {
+    "before": ("before-stripping", ()),
+    "bare": ("bare-board", ()),
+    "bare-again": ("bare-board", ()),
+    "new-tops": ("after-fitting", ()),
+    "levelled": ("after-levelling", ()),
+    "prove": ("closing", ()),
+    "strung-relief": ("later", _GAPS),
+    "bow": ("after-seating", _GAPS),
+}
 
 
 @dataclass
@@ -48,6 +64,43 @@ class Refretted:
     def bench(self) -> Bench:
         """The tools laid on the neck as it is now."""
         return Bench(self.truth, self.rng)
+
+    def read_at(self, step: str, now: NeckState) -> list[AnyEntry]:
+        """What is read of the neck at a step, by its key; ``now`` is its journal so far."""
+        name, only = READ_AT.get(step.rstrip("-0123456789"), ("", ()))
+        bench, found = self.bench(), list[AnyEntry]()
+        for station in round_of(name, now.neck).stations if name else ():
+            wanted = not only or station.key.startswith(only)
+            if station.kind == "state" and name == "closing":
+                taken: list[AnyEntry] = [StateChange(state=station.state, station=station.key)]
+            elif station.kind == "state" or not wanted or tells_nothing(station, now):
+                continue
+            else:
+                taken = bench.take(as_found(station, now), now.state)
+            now = advance(now, now.length + 1, *taken) or now
+            found += taken
+        return found
+
+    def worked(self, sweep: str, action: str, frets: Iterable[int], now: NeckState) -> None:
+        """What a ticked step did to the neck itself, by what its journal ``now`` says."""
+        done = [one.entry for one in now.work]
+        if sweep == "pull":
+            self.pull(frets)
+        if sweep == "fit":
+            fitted = [entry for entry in done if isinstance(entry, FretWork)][-1]
+            self.fit(frets, fitted.crown_mm or 1.2, max(fitted.grip_mm, default=0.0))
+        if action == "wood" and now.truings:
+            self.take_wood(now.truings[-1][1].off)
+        if action == "file":
+            filed = [entry for entry in done if isinstance(entry, Filed)]
+            self.file(filed[-1].off if filed else ())
+
+    def file(self, off: Removals) -> None:
+        """Metal off the tops as it was planned."""
+        crown = self.truth.crown_mm.copy()
+        for fret, lane, mm in off:
+            crown[fret, LANES.index(lane)] -= mm
+        self.truth = replace(self.truth, crown_mm=crown)
 
     def pull(self, frets: Iterable[int]) -> None:
         """Frets out: the neck gives back what little bow they held."""

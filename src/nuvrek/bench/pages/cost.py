@@ -28,8 +28,8 @@ class Cost(Struct, frozen=True):
 
 
 def cost_of(way: Way, neck: NeckDescription, pace: Pace, prices: PriceList) -> Cost:
-    """Hours, days and price of a way."""
-    steps = [step for step in way.steps if step.key != "look-again"]
+    """Hours, days and price of a way, the level that follows new wire in it."""
+    steps = way.at_bench
     work = [(step.key.rstrip("-0123456789"), float(step.minutes)) for step in steps if step.minutes]
     spell = pace.of(work)
     nights = sum(step.wait >= NIGHT_MIN for step in steps)

@@ -18,6 +18,7 @@ from nuvrek.units import Unit, format_length
 
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
+    from nuvrek.planning.refret.truing import Board, TrueTo, Truing
 
 # Less wood than this is no work for a block.
 LEAST_MM = 0.004
@@ -38,15 +39,10 @@ def table_strip(now: NeckState, step: Step | None, fret: int | None) -> TableStr
 
 def wood_planned(solved: Solved) -> Removals:
     """Wood the board in hand is still to lose, by the map as it is now."""
-    from nuvrek.planning.refret.new_tops import plan_truing, usual_wire
-
-    terms = solved.neck_state.new_wire
-    if terms.wood != "true":
+    planned = _truing(solved)
+    if planned is None:
         return ()
-    try:
-        _, _, truing = plan_truing(solved.map, terms, terms.wire or usual_wire(solved.map.neck))
-    except ValueError:
-        return ()
+    truing = planned[2]
     return tuple(
         (fret + 1, LANES[k], round(float(truing.off_mm[fret, k]), 4))
         for fret in range(len(truing.off_mm))
@@ -57,18 +53,25 @@ def wood_planned(solved: Solved) -> Removals:
 
 def wood_strip(solved: Solved, unit: Unit) -> TruingStrip | None:
     """The wood still to go, drawn; None where the board is only cleaned or can't be planned."""
+    planned = _truing(solved)
+    if planned is None:
+        return None
+    return truing_strip(*planned, unit, frozenset(solved.neck_state.new_wire.corners))
+
+
+def _truing(solved: Solved) -> tuple[Board, TrueTo, Truing] | None:
+    """The board in hand, what it is to be trued to, and how; None where it is only cleaned, or
+    where a board of these figures can't be (the page New wire says which).
+    """
     from nuvrek.planning.refret.new_tops import plan_truing, usual_wire
 
     terms = solved.neck_state.new_wire
     if terms.wood != "true":
         return None
     try:
-        board, to, truing = plan_truing(
-            solved.map, terms, terms.wire or usual_wire(solved.map.neck)
-        )
+        return plan_truing(solved.map, terms, terms.wire or usual_wire(solved.map.neck))
     except ValueError:
         return None
-    return truing_strip(board, to, truing, unit, frozenset(terms.corners))
 
 
 def grips_planned(solved: Solved) -> dict[int, float]:

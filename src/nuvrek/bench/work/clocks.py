@@ -32,7 +32,7 @@ class Clock(Struct, frozen=True):
 
 def clock_of(now: NeckState, at: str) -> Clock | None:
     """The clock of the step in hand, where it is one that waits; ``at`` is the time now, ISO
-    8601.
+    8601. None where there is no wait, or ``at`` is no time.
     """
     step, until = next_step(now), _until(now)
     if step is None or until is None:
@@ -53,7 +53,9 @@ def due_of(now: NeckState) -> str:
 
 
 def _until(now: NeckState) -> datetime | None:
-    """A wait begins when the step before it was ticked."""
+    """A wait begins when the step before it was ticked; none runs where no time of that is
+    known.
+    """
     step = next_step(now)
     if step is None or not step.wait:
         return None

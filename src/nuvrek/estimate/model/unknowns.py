@@ -349,19 +349,17 @@ def unknowns_of(
     neck = neck_state.neck
     at = _places(neck, carried)
     loose = _loose(neck_state)
-    read = [one.number for one in neck_state.taken]
-    work = metal_work(neck_state.work, read, neck.wire_height_mm)
-    dials = (one.reading for one in neck_state.taken if isinstance(one.reading, Dial))
-    # The beam is laid anew for each run, lane and state.
-    runs = list(dict.fromkeys((d.run, d.lane, d.state) for d in dials))
+    work = metal_work(
+        neck_state.work, [one.number for one in neck_state.taken], neck.wire_height_mm
+    )
+    runs = _beam_runs(neck_state)
     first_beam = at.end + work.size
     slips = slips_of(neck_state, 0 if carried is None else carried.moves)
     slip = first_beam + 2 * len(runs)
     truings = truings_of(neck_state)
     truing = slip + len(slips)
     first_loose = truing + TRUING_SIZE * len(truings)
-    hand = first_loose + len(loose)
-    size = hand + 1
+    size = first_loose + len(loose) + 1
     board, twist = _board_rows(neck, size, at)
     crown, tails = _crown_rows(neck, size, at, carried is not None)
     _loosen(crown, loose, first_loose)
@@ -383,11 +381,17 @@ def unknowns_of(
         slip=slip,
         truings=truings,
         truing=truing,
-        hand=hand,
+        hand=size - 1,
         rod_mm=-ROD_PER_TURN_MM if backwards else ROD_PER_TURN_MM,
         dial_mm=dial_error_mm(neck_state.taken, fret_places_mm(neck.scale_mm, neck.frets)),
         carried=carried,
     )
+
+
+def _beam_runs(neck_state: NeckState) -> list[tuple[int, Lane, State]]:
+    """The beam is laid anew for each run, lane and state."""
+    dials = (one.reading for one in neck_state.taken if isinstance(one.reading, Dial))
+    return list(dict.fromkeys((d.run, d.lane, d.state) for d in dials))
 
 
 def _loosen(crown: Row, loose: list[tuple[int, list[int]]], first: int) -> None:

@@ -11,7 +11,7 @@ from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Costed, Draft
 from nuvrek.planning.crowns.crowning import frets_to_crown, levels_left
 from nuvrek.planning.filing.spot_program import rocks_mm
-from nuvrek.planning.steps.step import Doing
+from nuvrek.planning.steps.step import Doing, Step
 from nuvrek.planning.ways.kinds import way_record
 from nuvrek.readings.entries import NewWire, Promise
 from nuvrek.readings.told.new_wire import new_tops_of
@@ -25,7 +25,7 @@ def costed(case: Case, draft: Draft) -> Costed:
     tops = case.neck_tops
     off = np.zeros_like(tops.tops_mm) if removal is None else removal.off_mm
     left = (tops.crown_mm if draft.new is None else draft.new.crown_mm) - off
-    steps = record.steps(case.neck, _doing(case, draft, off))
+    doing = _doing(case, draft, off)
     return Costed(
         kind=draft.kind,
         title=record.title,
@@ -34,10 +34,9 @@ def costed(case: Case, draft: Draft) -> Costed:
         off_mm=off,
         left_mm=left,
         frets=draft.frets,
-        steps=steps,
+        steps=record.steps(case.neck, doing),
         promise=_promise(case, draft, off, left),
-        # The look after one to two weeks is no time at the bench now.
-        minutes=sum(step.minutes for step in steps if step.key != "look-again"),
+        level_after=_level_after(case, draft, doing),
         strung=draft.strung,
         rod_dip_mm=0.0 if removal is None else removal.rod_dip_mm,
         weight=None if removal is None else removal.weight,
@@ -65,6 +64,14 @@ def _doing(case: Case, draft: Draft, off: Array) -> Doing:
         rod_stopped=bool(case.stops) and not case.rodless,
         new_wire=_new_wire(case, draft),
     )
+
+
+def _level_after(case: Case, draft: Draft, doing: Doing) -> tuple[Step, ...]:
+    """The steps of the light level on new tops; none where no new wire comes."""
+    if draft.new is None:
+        return ()
+    level = msgspec.structs.replace(doing, crowned=draft.new.frets)
+    return way_record("level").steps(case.neck, level)
 
 
 def _new_wire(case: Case, draft: Draft) -> NewWire:

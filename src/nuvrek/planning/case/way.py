@@ -54,6 +54,7 @@ class Costed:
     grows with each millimetre a top stands higher; ``above_mm`` (frets, 3) how far each top stands
     over the line a straight tool is led along, None where there is no such line. ``levels_left`` is
     how many more light levels the thinnest fret has in it afterwards.
+    ``level_after`` are the steps of the light level that new wire is to have, none for other ways.
     """
 
     kind: WayKind
@@ -65,7 +66,7 @@ class Costed:
     frets: tuple[int, ...]
     steps: tuple[Step, ...]
     promise: Promise
-    minutes: int
+    level_after: tuple[Step, ...]
     strung: tuple[float, float] | None
     rod_dip_mm: float
     weight: Array | None
@@ -98,6 +99,21 @@ class Costed:
         if self.not_known:
             return "not known"
         return "waits" if self.why_not else "possible"
+
+    @property
+    def at_bench(self) -> tuple[Step, ...]:
+        """All steps until the neck is done, the level of new wire among them; the look after one to
+        two weeks is no time at the bench now.
+        """
+        # What closes the job is done once, at its end.
+        once = {"look-again", "prove"} if self.level_after else {"look-again"}
+        mine = tuple(step for step in self.steps if step.key not in once)
+        return mine + tuple(step for step in self.level_after if step.key != "look-again")
+
+    @property
+    def minutes(self) -> int:
+        """Usual minutes at the bench."""
+        return sum(step.minutes for step in self.at_bench)
 
     @property
     def lowers_mm(self) -> Array:

@@ -263,7 +263,7 @@ def _hours_words(case: Case, frets: tuple[int, ...]) -> str:
     if len(frets) < case.neck.frets:
         return ""
     most = HOURS[1] + (BOUND_HOURS if case.neck.bound else 0)
-    return f"{HOURS[0]} hours at the least, {most} in truth."
+    return f"Usually {HOURS[0]} hours at the least, {most} in truth, with its level."
 
 
 def _why_not(case: Case, made: NewTops, terms: NewWire, grips: GripPlan | None) -> list[str]:
