@@ -12,14 +12,9 @@ from nuvrek.demo import demo_jobs
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.exchange import jobfile
+from nuvrek.money import money_words, rounded
 from nuvrek.planning.money.pace import NINE_IN_TEN, Tick, pace_of
-from nuvrek.planning.money.prices import (
-    PriceList,
-    money_words,
-    price_faults,
-    price_of,
-    rounded,
-)
+from nuvrek.planning.money.prices import Job, PriceList, price_faults, price_of
 from nuvrek.planning.plan import make_plan
 from nuvrek.planning.steps.step import Doing
 from nuvrek.planning.ways.kinds import steps_of
@@ -36,7 +31,7 @@ class Pace(unittest.TestCase):
         """True pace 0.5 to 2 times common practice, 20 % noise, interruptions: after five jobs a
         whole job is forecast within 15 %, and nine in ten holds."""
         r, off, inside = rng(3), [], 0
-        shops = 150
+        shops = 400
         for _ in range(shops):
             own = float(np.exp(r.uniform(np.log(0.5), np.log(2.0))))
             step = {name: float(np.exp(0.12 * r.standard_normal())) for name, _ in STEPS}
@@ -57,7 +52,7 @@ class Pace(unittest.TestCase):
             off.append(abs(spell.likely / mean - 1.0))
             inside += spell.least <= true <= spell.most
         self.assertLess(float(np.mean(off)), 0.15)
-        self.assertTrue(0.85 <= inside / shops <= 0.97, inside / shops)
+        self.assertTrue(0.85 <= inside / shops <= 0.95, inside / shops)
 
     def test_a_new_shop_starts_from_common_practice_with_a_wide_doubt(self) -> None:
         spell = pace_of(()).of(STEPS)
@@ -70,8 +65,8 @@ class Pace(unittest.TestCase):
         """One step, many alike times: the posterior mean is the shrunk mean of the logarithms."""
         ticks = [Tick("file", 45.0, 90.0)] * 4
         pace = pace_of(ticks)
-        prior = 0.45**2 + 0.15**2
-        shrunk = np.log(2.0) * prior / (prior + 0.25**2 / 4)
+        prior = 0.45**2 + 0.15**2 + 0.10**2
+        shrunk = np.log(2.0) * prior / (prior + 0.22**2 / 4)
         self.assertAlmostEqual(float(pace.mean.sum()), float(shrunk), places=9)
         self.assertAlmostEqual(NINE_IN_TEN, 1.6449)
 
@@ -93,9 +88,8 @@ class Prices(unittest.TestCase):
         """480 + 120 bound + 2 x 7.50 + 12.345 of wire (12.35) + 11.95 + 4.20 = 643.50; 19 % is
         122.265, a half cent up 122.27; 765.77 in all. 10 h at 60 are 600: 120 under."""
         neck = neck_with(bound=True, strings=8)
-        price = price_of(
-            self.LIST, "refret", neck, (480.0, 600.0, 720.0), Decimal("12.345"), filed=True
-        )
+        job = Job("refret", "work", (480.0, 600.0, 720.0), Decimal("12.345"), filed=True)
+        price = price_of(self.LIST, [job], neck)
         self.assertEqual(sum(item.amount for item in price.items), Decimal("643.50"))
         self.assertEqual(price.tax, Decimal("122.27"))
         self.assertEqual(price.total, Decimal("765.77"))
@@ -104,12 +98,12 @@ class Prices(unittest.TestCase):
 
     def test_tax_that_is_in_the_price(self) -> None:
         inside = PriceList(tax="included", tax_percent=Decimal("25"), fixed={"rod": Decimal("50")})
-        price = price_of(inside, "rod", neck_with(), (20.0, 30.0, 40.0))
+        price = price_of(inside, [Job("rod", "work", (20.0, 30.0, 40.0))], neck_with())
         self.assertEqual((price.total, price.tax), (Decimal("50.00"), Decimal("10.00")))
         self.assertIsNone(price.gain)
 
     def test_without_a_list_nothing_is_said(self) -> None:
-        price = price_of(PriceList(), "rod", neck_with(), (20.0, 30.0, 40.0))
+        price = price_of(PriceList(), [Job("rod", "work", (20.0, 30.0, 40.0))], neck_with())
         self.assertIsNone(price.total)
         self.assertEqual(money_words(None, "EUR"), "–")
         self.assertEqual(money_words(Decimal("1234.5"), "EUR"), "1 234.50 EUR")

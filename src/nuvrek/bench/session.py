@@ -59,6 +59,15 @@ class Session:
         """What a result worked out now would stand on."""
         return Identity(self.neck_id, len(self.entries))
 
+    @property
+    def asked(self) -> bool:
+        """Whether this neck has an owner who must agree: not the shop's own, and not nobody's."""
+        name = self.neck_state.neck.owner.strip()
+        if not name:
+            return False
+        known = self._book.owner(name)
+        return known is None or known.asked
+
     def append(self, *entries: AnyEntry, on: Identity | None = None) -> int:
         """Write entries down as one act, all or none, and return the number of the last.
 

@@ -9,6 +9,7 @@ import tempfile
 from contextlib import closing
 from pathlib import Path
 
+import msgspec
 from msgspec import Struct
 
 from nuvrek.logbook.store import (
@@ -19,6 +20,7 @@ from nuvrek.logbook.store import (
     read_journal,
     readable_text,
 )
+from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import Note
 from nuvrek.words import whole_letters
 
@@ -96,7 +98,22 @@ def _taken_over(source: sqlite3.Connection, book: Logbook) -> Salvaged:
         lost.extend(f"{named}: {sentence}" for sentence in (*damage, *journal.damage))
         necks += 1
         entries += len(journal.entries) - len(journal.damage)
+    _take_owners(source, book, lost)
     return Salvaged(necks, entries, tuple(lost))
+
+
+def _take_owners(source: sqlite3.Connection, book: Logbook, lost: list[str]) -> None:
+    """What is known of owners, oldest first; a logbook from before them has none."""
+    try:
+        if not source.execute("SELECT 1 FROM sqlite_master WHERE name = 'owner'").fetchone():
+            return
+        for body, at in source.execute("SELECT body, at FROM owner ORDER BY id"):
+            try:
+                book.keep_owner(msgspec.json.decode(str(body), type=Owner), str(at))
+            except msgspec.MsgspecError:
+                lost.append("What is known of one owner can't be read.")
+    except UNREADABLE as error:
+        lost.append(f"Part of the list of owners can't be read ({error}).")
 
 
 def _neck_numbers(source: sqlite3.Connection, lost: list[str]) -> list[int]:

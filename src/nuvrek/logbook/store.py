@@ -15,9 +15,10 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek.neck.description import NeckDescription
+from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import AnyEntry, Note
 
-SCHEMA_VERSION = 1
+SCHEMA_VERSION = 2
 _BUSY_SECONDS = 3.0
 # Up to this size a quick check takes a few tens of milliseconds.
 _QUICK_BYTES = 64 * 1024 * 1024
@@ -30,6 +31,12 @@ CREATE TABLE entry (
     body TEXT NOT NULL,
     PRIMARY KEY (neck, number)
 ) WITHOUT ROWID;
+"""
+# Since version 2: what is known of an owner, the newest row of a name; rows before it stay.
+_OWNER_TABLE = """
+CREATE TABLE IF NOT EXISTS owner (
+    id INTEGER PRIMARY KEY, name TEXT NOT NULL, body TEXT NOT NULL, at TEXT NOT NULL
+)
 """
 
 
@@ -229,6 +236,9 @@ class Logbook:
             with self._writing():
                 for statement in _TABLES.strip().split(";\n"):
                     self._db.execute(statement)
+        if version < SCHEMA_VERSION:
+            with self._writing():
+                self._db.execute(_OWNER_TABLE)
                 self._db.execute(f"PRAGMA user_version={SCHEMA_VERSION}")
         # Full sync: an entry has reached the disk when its call returns.
         self._db.execute("PRAGMA synchronous=FULL")
@@ -245,6 +255,39 @@ class Logbook:
             if self._db.in_transaction:
                 self._db.execute("ROLLBACK")
             raise
+
+    def owners(self) -> dict[str, Owner]:
+        """What is known of each owner, by name; one that can't be read is known by name alone."""
+        return {name: _owner(name, body) for name, body in self._owner_rows("", ())}
+
+    def owner(self, name: str) -> Owner | None:
+        """What is known of one owner; None for an empty or unknown name."""
+        rows = self._owner_rows("WHERE name = ?", (name,)) if name else []
+        return _owner(name, rows[-1][1]) if rows else None
+
+    def _owner_rows(self, where: str, values: tuple[str, ...]) -> list[tuple[str, object]]:
+        with self._sentences():
+            # A logbook from before, that can only be looked at, knows no owners.
+            if int(self._db.execute("PRAGMA user_version").fetchone()[0]) < SCHEMA_VERSION:
+                return []
+            rows = self._db.execute(
+                f"SELECT name, body FROM owner {where} ORDER BY id", values
+            ).fetchall()
+        return [(str(name), body) for name, body in rows if name]
+
+    def keep_owner(self, owner: Owner, at: str) -> None:
+        """Write down what is known of an owner now. Raises LogbookError."""
+        self._check_writable()
+        body = msgspec.json.encode(owner)
+        try:
+            msgspec.json.decode(body, type=Owner)
+        except msgspec.MsgspecError as error:
+            raise LogbookError(f"This owner can't be written down ({error}).") from error
+        with self._sentences(), self._writing():
+            self._db.execute(
+                "INSERT INTO owner (name, body, at) VALUES (?, ?, ?)",
+                (owner.name, body.decode(), at),
+            )
 
     def necks(self) -> list[NeckRow]:
         """All necks, in the order they were started; each is decoded by itself."""
@@ -373,6 +416,14 @@ def _text_of(body: object) -> str:
 
 def _shorten(error: Exception) -> str:
     return str(error).splitlines()[0][:160] if str(error) else type(error).__name__
+
+
+def _owner(name: str, body: object) -> Owner:
+    try:
+        return msgspec.json.decode(_text_of(body), type=Owner)
+    except (msgspec.MsgspecError, ValueError, RecursionError):
+        # The name is all that is left; it is asked, so that nothing is done without a word.
+        return Owner(name=name[:200])
 
 
 def _encoded_description(neck: NeckDescription) -> str:

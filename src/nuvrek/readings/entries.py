@@ -33,6 +33,16 @@ from nuvrek.readings.entry import (
     Support,
     Turns,
 )
+from nuvrek.readings.owner.entries import (
+    Answered,
+    Arrived,
+    Consented,
+    GateLifted,
+    HandedBack,
+    Letter,
+    Quote,
+    Worth,
+)
 from nuvrek.readings.refret.entries import FretWork, NewWire, Trued
 from nuvrek.readings.sizes import What
 
@@ -437,4 +447,5 @@ AnyWork = (
     | Trued
     | FretWork
 )
-AnyEntry = AnyReading | AnyWork | Describe | RoundStart | StateChange | Note | Strike
+AnyDealing = Arrived | HandedBack | Worth | Quote | Answered | Consented | GateLifted | Letter
+AnyEntry = AnyReading | AnyWork | AnyDealing | Describe | RoundStart | StateChange | Note | Strike

@@ -32,6 +32,7 @@ from nuvrek.readings.entries import (
     Trued,
 )
 from nuvrek.readings.kinds import highest_fret, highest_string
+from nuvrek.readings.owner.dealings import Dealings, OwnerEntry, dealt
 from nuvrek.readings.refret.entries import FretSays, FretStage
 from nuvrek.readings.refret.stages import TAKEN_OUT
 
@@ -102,6 +103,8 @@ class NeckState(Struct, frozen=True):
     # The entry that said that the rod's nut was mended.
     nut_mended: int = 0
     surface: dict[tuple[int, Lane], int] = {}
+    # How the job stands with the owner.
+    dealings: Dealings = Dealings()
     # What is agreed on new wire, wood taken off the board, what was last said of each fret at each
     # stage, the frets that are out, and when each was last pulled or fitted.
     new_wire: NewWire = NewWire()
@@ -248,6 +251,10 @@ class _Folding:
                 self.steps[step] = at
                 if step == NUT_MENDED:
                     self.now = structs.replace(self.now, nut_mended=number)
+            case _ if isinstance(entry, OwnerEntry):
+                dealings = dealt(self.now.dealings, number, entry)
+                self.now = structs.replace(self.now, dealings=dealings)
+                self._reaches(highest_fret(entry))
             case _:
                 pass
 

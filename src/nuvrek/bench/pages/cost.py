@@ -1,44 +1,153 @@
-"""What the ways cost this shop's owner: hours by the shop's own pace, days, price."""
+"""What the ways cost: hours by the shop's own pace, days, price, and the years they leave."""
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from decimal import Decimal
 from typing import TYPE_CHECKING
 
 from msgspec import Struct
 
+from nuvrek import words
+from nuvrek.bench.work.ticks import kind_of_neck
+from nuvrek.money import Amount, money_words, rounded
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.wire import Wire
-from nuvrek.planning.money.prices import Price, PriceList, money_words, price_of
+from nuvrek.planning.money.prices import Job, Price, PriceList, price_of
+from nuvrek.planning.ways.kinds import of_family
 
 if TYPE_CHECKING:
-    from nuvrek.planning.case.way import Way
+    from nuvrek.planning.case.way import Plan, Way
     from nuvrek.planning.money.pace import Pace, Spell
 
 # Hours at the bench in a day, and a wait that takes the night (common practice, no source).
 DAY_HOURS, NIGHT_MIN = 6.0, 8 * 60
+# The steps a second pass of the file does again, and the share of their time (common practice, no
+# source).
+_AGAIN, AGAIN_SHARE = ("file", "crown", "polish"), 0.5
+# A second pass less likely than this is outside of nine in ten.
+_REMOTE = 0.05
 
 
 class Cost(Struct, frozen=True):
-    """One way: time at the bench, days until the neck is done (a later look apart), price."""
+    """One way, or a course: time at the bench, days until the neck is done (a later look apart),
+    price, and the years of ordinary play its thinnest crown then has in it.
+
+    ``second_pass`` is the chance that part of the filing is done again, ``thin`` the frets that
+    may end under the least crown, with the chance of each.
+    """
 
     spell: Spell
     days: int
     price: Price
+    years: float | None = None
+    second_pass: float = 0.0
+    thin: tuple[tuple[int, float], ...] = ()
+
+    @property
+    def a_year(self) -> Amount | None:
+        """The price over the years of wear it leaves."""
+        if self.price.total is None or not self.years or self.years < 1.0:
+            return None
+        return rounded(self.price.total / Decimal(str(round(self.years, 1))))
 
 
-def cost_of(way: Way, neck: NeckDescription, pace: Pace, prices: PriceList) -> Cost:
-    """Hours, days and price of a way, the level that follows new wire in it."""
-    steps = way.at_bench
-    work = [(step.key.rstrip("-0123456789"), float(step.minutes)) for step in steps if step.minutes]
-    spell = pace.of(work)
-    nights = sum(step.wait >= NIGHT_MIN for step in steps)
-    days = nights + max(1, -(-int(spell.likely) // int(60 * DAY_HOURS))) if work else 0
+def cost_of(
+    ways: Way | Sequence[Way], neck: NeckDescription, pace: Pace, prices: PriceList
+) -> Cost:
+    """Hours, days and price of a way, the level that follows new wire in it; or of several, one
+    after the other.
+    """
+    row = tuple(ways) if isinstance(ways, Sequence) else (ways,)
+    kind = kind_of_neck(neck)
+    spells = [_spell(way, pace, kind) for way in row]
+    chance = max((_second_pass(way) for way in row), default=0.0)
+    jobs = [_job(way, neck, spell) for way, spell in zip(row, spells, strict=True)]
+    whole = spells[0] if len(row) == 1 else _spell_of(row, pace, kind)
+    nights = sum(step.wait >= NIGHT_MIN for way in row for step in way.at_bench)
+    days = nights + max(1, -(-int(whole.likely) // int(60 * DAY_HOURS))) if whole.likely else 0
+    thin = tuple(one for way in row if way.doubt is not None for one in way.doubt.thin)
+    price = price_of(prices, [job for job in jobs if job.minutes[1] > 0.0], neck)
+    return Cost(whole, days, price, _years_after(row, neck), chance, thin)
+
+
+def course_ways(plan: Plan, kind: str | None = None) -> tuple[Way, ...]:
+    """The ways of the course that is advised, or one way by itself where another is meant; the
+    level that new wire holds already stands in it.
+    """
+    kinds = [leg.way for leg in plan.course]
+    if kind is not None and kind not in kinds:
+        return (plan.way(kind),)
+    found: list[Way] = []
+    for leg in plan.course:
+        held = bool(found) and of_family(found[-1].kind, "new wire")
+        if not (held and of_family(leg.way, "levels")):
+            found.append(plan.way(leg.way))
+    return tuple(found)
+
+
+def _work(way: Way) -> list[tuple[str, float]]:
+    return [
+        (step.key.rstrip("-0123456789"), float(step.minutes))
+        for step in way.at_bench
+        if step.minutes
+    ]
+
+
+def _spell(way: Way, pace: Pace, kind: str) -> Spell:
+    return _spell_of((way,), pace, kind)
+
+
+def _spell_of(row: Sequence[Way], pace: Pace, kind: str) -> Spell:
+    """Time at the bench; where a second pass may well be needed, the most holds it, and where it is
+    likely so does the likely time.
+    """
+    from nuvrek.planning.money.pace import Spell
+
+    work = [one for way in row for one in _work(way)]
+    once = pace.of(work, kind)
+    likely, most = once.likely, once.most
+    for way in row:
+        chance = _second_pass(way)
+        if chance <= _REMOTE:
+            continue
+        again = pace.of([one for one in _work(way) if one[0].startswith(_AGAIN)], kind)
+        most += AGAIN_SHARE * again.likely
+        likely += AGAIN_SHARE * again.likely * (chance > 0.5)
+    return Spell(once.least, likely, most)
+
+
+def _second_pass(way: Way) -> float:
+    return 0.0 if way.doubt is None else way.doubt.second_pass or 0.0
+
+
+def _job(way: Way, neck: NeckDescription, spell: Spell) -> Job:
+    wire = Decimal(0) if way.new is None else wire_cost(way.new.wire, _needed_mm(way, neck))
     filed = way.files or way.new is not None
     minutes = spell.least, spell.likely, spell.most
-    wire = Decimal(0) if way.new is None else wire_cost(way.new.wire, _needed_mm(way, neck))
-    price = price_of(prices, way.kind, neck, minutes, wire, filed, way.kind == "nut")
-    return Cost(spell, days, price)
+    return Job(way.kind, way.title, minutes, wire, filed, way.kind == "nut")
+
+
+def _years_after(row: Sequence[Way], neck: NeckDescription) -> float | None:
+    """Those of new wire, where there is some; else those of the way that leaves least."""
+    found = [(way, _years(way, neck)) for way in row]
+    known = [years for _, years in found if years is not None]
+    renewed = [years for way, years in found if way.new is not None]
+    return renewed[-1] if renewed else min(known, default=None)
+
+
+def _years(way: Way, neck: NeckDescription) -> float | None:
+    """Years of ordinary play until the thinnest crown is down to the least, levels on the way
+    included.
+    """
+    from nuvrek.mechanics.wire_life import USUAL_LEVEL_MM, USUAL_WEAR_MM, years_left
+    from nuvrek.neck.wire import LASTS
+
+    if way.promise.thinnest_mm is None and way.new is None:
+        return None
+    lasts = 1.0 if way.new is None else LASTS[way.new.wire.hardness]
+    thinnest = float(way.left_mm.min())
+    return years_left(thinnest, neck.least_crown_mm, USUAL_WEAR_MM, USUAL_LEVEL_MM, lasts)
 
 
 def _needed_mm(way: Way, neck: NeckDescription) -> float:
@@ -50,7 +159,7 @@ def _needed_mm(way: Way, neck: NeckDescription) -> float:
     return sum(piece.cut_mm for piece in made)
 
 
-def wire_cost(wire: Wire, needed_mm: float) -> Decimal:
+def wire_cost(wire: Wire, needed_mm: float) -> Amount:
     """What so much of a wire costs; nothing where it has no price."""
     if wire.price is None:
         return Decimal(0)
@@ -63,6 +172,11 @@ def hours_words(spell: Spell) -> str:
         return "–"
     _, likely, most = spell.hours
     return f"{likely:.1f} ≤{most:.0f}" if most >= 1.0 else f"{likely:.1f}"
+
+
+def chance_words(chance: float) -> str:
+    """A chance as bench people say it."""
+    return f"{round(10 * chance)} times in ten" if chance < 0.95 else "almost surely"
 
 
 def cost_words(cost: Cost, currency: str) -> str:
@@ -79,4 +193,16 @@ def cost_words(cost: Cost, currency: str) -> str:
     listed = [f"{item.words} {money_words(item.amount, currency)}" for item in price.items]
     if len(listed) > 1:
         parts.append(f"In it: {', '.join(listed)}.")
-    return " ".join(parts)
+    return words.sentences(*parts, doubt_of_price(cost))
+
+
+def doubt_of_price(cost: Cost) -> str:
+    """What of the map's doubt is in the price, in a sentence."""
+    parts = []
+    if cost.second_pass > _REMOTE:
+        parts.append(f"a second pass, {chance_words(cost.second_pass)}, is in the most of it")
+    if cost.thin:
+        named = words.listed(fret for fret, _ in cost.thin[:4])
+        what = words.plural(len(cost.thin[:4]), "fret", "frets")
+        parts.append(f"{what} {named} may end too thin and then want new wire, which is not")
+    return f"{words.upper_first('; '.join(parts))}." if parts else ""

@@ -9,7 +9,8 @@ from typing import TYPE_CHECKING, assert_never
 import msgspec
 from msgspec import Struct
 
-from nuvrek.bench.session import Session
+from nuvrek.bench.session import Refused, Session
+from nuvrek.bench.work.agreement import waiting, waiting_words
 from nuvrek.bench.work.fret_table import rest_entries
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES, MOST_LETTERS, Lane, NeckDescription
@@ -238,6 +239,9 @@ def tick(
     ``grips`` how fat the tangs were to be by fret. Raises LogbookError, and then nothing is
     ticked.
     """
+    needs = waiting(session.neck_state, step) if session.asked else ()
+    if needs:
+        raise Refused(f"Not ticked. {waiting_words(needs)}")
     done: list[AnyEntry] = []
     state = session.neck_state.state
     match step.action:

@@ -15,7 +15,7 @@ from nuvrek.readings.journal import live_numbers
 # Ticked sooner than this after the step before it, a step was only caught up with, in minutes.
 CAUGHT_UP = 0.5
 
-Ticked = tuple[str, float, float]  # step, usual minutes, minutes it took
+Ticked = tuple[str, float, float, str]  # step, usual minutes, minutes it took, kind of neck
 
 
 def ticks_of(neck: NeckDescription, entries: Sequence[AnyEntry]) -> tuple[Ticked, ...]:
@@ -40,10 +40,21 @@ def ticks_of(neck: NeckDescription, entries: Sequence[AnyEntry]) -> tuple[Ticked
                 took, step = _minutes(before, at), steps.get(key)
                 before = at
                 if step is not None and took > CAUGHT_UP and step.minutes and not step.wait:
-                    found.append((key.rstrip("-0123456789"), float(step.minutes), took))
+                    name = key.rstrip("-0123456789")
+                    found.append((name, float(step.minutes), took, kind_of_neck(neck)))
             case _:
                 pass
     return tuple(found)
+
+
+# Necks so long, and so short, take another time at the same step (common practice, no source).
+_LONG_MM, _SHORT_MM = 760.0, 480.0
+
+
+def kind_of_neck(neck: NeckDescription) -> str:
+    """The kind a shop's pace is learnt for: by length, and whether its edges are bound."""
+    length = "long" if neck.scale_mm >= _LONG_MM else "short" if neck.scale_mm < _SHORT_MM else ""
+    return f"{length} bound".strip() if neck.bound else length
 
 
 def _minutes(before: str, after: str) -> float:

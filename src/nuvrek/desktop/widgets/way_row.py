@@ -17,9 +17,9 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.money import money_words
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import NeckDescription
-from nuvrek.planning.money.prices import money_words
 from nuvrek.units import Unit, format_number
 
 if TYPE_CHECKING:

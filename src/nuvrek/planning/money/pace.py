@@ -1,8 +1,8 @@
 """Hours that learn: usual times of the steps, and the shop's own pace by its ticks.
 
-The logarithm of time over usual time is the shop's own pace, plus each step's, plus a waver: a
-linear model with normal priors (Bayesian linear regression, Bishop, Pattern Recognition and Machine
-Learning, section 3.3; from memory).
+The logarithm of time over usual time is the shop's own pace, plus each step's, plus that of the
+kind of neck, plus a waver: a linear model with normal priors (Bayesian linear regression, Bishop,
+Pattern Recognition and Machine Learning, section 3.3; from memory).
 """
 
 from __future__ import annotations
@@ -16,20 +16,22 @@ from numpy.typing import NDArray
 
 Array = NDArray[np.float64]
 
-# How a new shop may differ from common practice, a step from its shop, and one time from the next;
+# How a new shop may differ from common practice, a step and a kind of neck from their shop, and one
+# time from the next;
 # standard deviations of logarithms (common practice, no source).
-SHOP_SPREAD, STEP_SPREAD, WAVER = 0.45, 0.15, 0.25
+SHOP_SPREAD, STEP_SPREAD, KIND_SPREAD, WAVER = 0.45, 0.15, 0.10, 0.22
 # Over the shop's own pace by this factor somebody was called away.
 INTERRUPTED = 2.2
 NINE_IN_TEN = 1.6449
 
 
 class Tick(Struct, frozen=True):
-    """One step as it was ticked: its usual minutes and those it took."""
+    """One step as it was ticked: its usual minutes and those it took, on which kind of neck."""
 
     step: str
     usual: float
     took: float
+    neck: str = ""
 
 
 class Spell(Struct, frozen=True):
@@ -47,17 +49,19 @@ class Spell(Struct, frozen=True):
 
 @dataclass(frozen=True)
 class Pace:
-    """What is known of a shop's pace: mean and covariance of its own and of each step's logarithm;
-    ``steps`` are those that were ticked, ``learnt`` how many times.
+    """What is known of a shop's pace: mean and covariance of its own, of each step's and each kind
+    of neck's logarithm; ``steps`` and ``necks`` are those that were ticked, ``learnt`` how many
+    times.
     """
 
     steps: tuple[str, ...]
+    necks: tuple[str, ...]
     mean: Array
     covariance: Array
     learnt: int
 
-    def of(self, work: Sequence[tuple[str, float]]) -> Spell:
-        """The time of steps, each with its usual minutes."""
+    def of(self, work: Sequence[tuple[str, float]], neck: str = "") -> Spell:
+        """The time of steps, each with its usual minutes, on a kind of neck."""
         if not work:
             return Spell(0.0, 0.0, 0.0)
         size = len(self.mean)
@@ -70,7 +74,13 @@ class Pace:
             else:
                 more[n] += STEP_SPREAD**2
         usual = np.array([minutes for _, minutes in work])
-        shared = rows @ self.covariance @ rows.T
+        # A kind never ticked is off by the same in all steps of the job.
+        new_kind = 0.0
+        if neck in self.necks:
+            rows[:, 1 + len(self.steps) + self.necks.index(neck)] = 1.0
+        else:
+            new_kind = KIND_SPREAD**2
+        shared = rows @ self.covariance @ rows.T + new_kind
         total = shared + np.diag(more)
         # Moments of a sum of lognormals (Fenton, 1960, from memory).
         each = usual * np.exp(rows @ self.mean + 0.5 * np.diag(total))
@@ -89,17 +99,19 @@ def pace_of(ticks: Sequence[Tick]) -> Pace:
     """The pace of a shop by its ticks; without any that of common practice."""
     kept = _without_interruptions([one for one in ticks if one.usual > 0.0 and one.took > 0.0])
     steps = tuple(dict.fromkeys(one.step for one in kept))
-    size = 1 + len(steps)
-    precision = np.diag([1.0 / SHOP_SPREAD**2, *[1.0 / STEP_SPREAD**2] * len(steps)])
+    necks = tuple(dict.fromkeys(one.neck for one in kept))
+    size = 1 + len(steps) + len(necks)
+    by_step, by_neck = [STEP_SPREAD] * len(steps), [KIND_SPREAD] * len(necks)
+    precision = np.diag([1.0 / one**2 for one in (SHOP_SPREAD, *by_step, *by_neck)])
     known = np.zeros(size)
     places = {step: n for n, step in enumerate(steps, 1)}
     for one in kept:
         row = np.zeros(size)
-        row[[0, places[one.step]]] = 1.0
+        row[[0, places[one.step], 1 + len(steps) + necks.index(one.neck)]] = 1.0
         precision += np.outer(row, row) / WAVER**2
         known += row * np.log(one.took / one.usual) / WAVER**2
     covariance = np.linalg.inv(precision)
-    return Pace(steps, covariance @ known, covariance, len(kept))
+    return Pace(steps, necks, covariance @ known, covariance, len(kept))
 
 
 def _without_interruptions(ticks: list[Tick]) -> list[Tick]:

@@ -4,23 +4,21 @@ exact decimals.
 
 from __future__ import annotations
 
-from collections.abc import Mapping
-from decimal import ROUND_HALF_UP, Decimal
+from collections.abc import Mapping, Sequence
+from decimal import Decimal
 from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
+from nuvrek.money import NOTHING, Amount, amount_fault, rounded
 from nuvrek.neck.description import NeckDescription
 
-Amount = Decimal
 Tax = Literal["none", "included", "added"]
 TAX_WORDS: dict[Tax, str] = {
     "none": "no tax",
     "included": "prices include it",
     "added": "comes on top",
 }
-CENT = Decimal("0.01")
-MOST = Decimal(1_000_000)
 # Strings beyond so many cost their surcharge each.
 USUAL_STRINGS = 6
 
@@ -36,15 +34,15 @@ class PriceList(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
     currency: Annotated[str, Meta(max_length=8)] = ""
     rate: Amount | None = None
     tax: Tax = "none"
-    tax_percent: Amount = Decimal(0)
+    tax_percent: Amount = NOTHING
     fixed: dict[Annotated[str, Meta(max_length=40)], Amount] = {}
-    bound: Amount = Decimal(0)
-    lacquered: Amount = Decimal(0)
-    compound: Amount = Decimal(0)
-    extra_string: Amount = Decimal(0)
-    nut: Amount = Decimal(0)
-    strings: Amount = Decimal(0)
-    paper: Amount = Decimal(0)
+    bound: Amount = NOTHING
+    lacquered: Amount = NOTHING
+    compound: Amount = NOTHING
+    extra_string: Amount = NOTHING
+    nut: Amount = NOTHING
+    strings: Amount = NOTHING
+    paper: Amount = NOTHING
 
 
 class Item(Struct, frozen=True):
@@ -54,15 +52,30 @@ class Item(Struct, frozen=True):
     amount: Amount
 
 
+class Job(Struct, frozen=True):
+    """One way to be priced. ``minutes`` are least, likely and most at the bench, ``wire`` what its
+    wire costs, ``filed`` whether paper is used and strings go on anew.
+    """
+
+    kind: str
+    title: str
+    minutes: tuple[float, float, float]
+    wire: Amount = NOTHING
+    filed: bool = False
+    new_nut: bool = False
+
+
 class Price(Struct, frozen=True):
-    """What a way costs. ``items`` are what is asked for, tax apart; ``total`` with tax that is
-    added. ``by_hours`` is hours at the rate for the least, likely and most time; ``gain`` what a
-    fixed price stands over the likely hours (minus: under). None where no price is known.
+    """What a way or a course costs. ``items`` are what is asked for, tax apart; ``total`` with tax
+    that is added, ``between`` the least and most it may come to where work goes by the hour.
+    ``by_hours`` is hours at the rate for the least, likely and most time; ``gain`` what fixed
+    prices stand over the likely hours of the same work (minus: under). None where not known.
     """
 
     items: tuple[Item, ...]
     tax: Amount
     total: Amount | None
+    between: tuple[Amount, Amount] | None
     by_hours: tuple[Amount, Amount, Amount] | None
     gain: Amount | None
 
@@ -70,16 +83,12 @@ class Price(Struct, frozen=True):
 def price_faults(prices: PriceList) -> list[str]:
     """What no price list can hold, one sentence each."""
     amounts = {
-        "rate": prices.rate or Decimal(0),
+        "rate": prices.rate or NOTHING,
         "tax": prices.tax_percent,
         **{name: getattr(prices, name) for name in SURCHARGES},
         **prices.fixed,
     }
-    faults = [
-        f"{name}: {amount} is no price; from 0 to {MOST:,}."
-        for name, amount in amounts.items()
-        if not amount.is_finite() or not 0 <= amount <= MOST
-    ]
+    faults = [fault for name, one in amounts.items() if (fault := amount_fault(name, one))]
     if prices.tax_percent.is_finite() and prices.tax_percent > 100:
         faults.append("tax: more than a hundred percent.")
     return faults
@@ -96,39 +105,51 @@ SURCHARGES: dict[str, str] = {
 }
 
 
-def rounded(amount: Amount) -> Amount:
-    """To the cent, a half up."""
-    return amount.quantize(CENT, rounding=ROUND_HALF_UP)
+def price_of(prices: PriceList, jobs: Sequence[Job], neck: NeckDescription) -> Price:
+    """The price of ways done one after the other; surcharges and materials are charged once."""
+    hours = [_by_hours(prices, job.minutes) for job in jobs]
+    by_hours = None
+    if jobs and all(one is not None for one in hours):
+        by_hours = _summed([one for one in hours if one is not None])
+    fixed = [prices.fixed.get(job.kind) for job in jobs]
+    if not jobs or any(f is None and h is None for f, h in zip(fixed, hours, strict=True)):
+        return Price((), NOTHING, None, None, by_hours, None)
+    work = [
+        Item(job.title, rounded(f) if f is not None else (h or _NO_HOURS)[1])
+        for job, f, h in zip(jobs, fixed, hours, strict=True)
+    ]
+    more = (*_surcharges(prices, neck, jobs), *_materials(prices, jobs))
+    net = sum((item.amount for item in (*work, *more)), NOTHING)
+    tax, total = _taxed(prices, net)
+    swing = [h for f, h in zip(fixed, hours, strict=True) if f is None and h is not None]
+    between = None
+    if swing:
+        low, likely, high = _summed(swing)
+        between = (
+            _taxed(prices, net - likely + low)[1],
+            _taxed(prices, net - likely + high)[1],
+        )
+    stands = [rounded(f) - h[1] for f, h in zip(fixed, hours, strict=True) if f is not None and h]
+    gain = sum(stands, NOTHING) if stands else None
+    return Price((*work, *more), tax, total, between, by_hours, gain)
 
 
-def price_of(
-    prices: PriceList,
-    kind: str,
-    neck: NeckDescription,
-    minutes: tuple[float, float, float],
-    wire: Amount = Decimal(0),
-    filed: bool = False,
-    new_nut: bool = False,
-) -> Price:
-    """The price of a way of that kind; ``minutes`` are least, likely and most at the bench,
-    ``wire`` what its wire costs, ``filed`` whether paper is used and strings go on anew.
-    """
-    by_hours = _by_hours(prices, minutes)
-    fixed = prices.fixed.get(kind)
-    work = fixed if fixed is not None else (by_hours[1] if by_hours is not None else None)
-    if work is None:
-        return Price((), Decimal(0), None, by_hours, None)
-    items = [Item("work", rounded(work)), *_surcharges(prices, neck, filed)]
-    items += _materials(prices, wire, filed, new_nut)
-    net = sum((item.amount for item in items), Decimal(0))
-    tax = Decimal(0)
+_NO_HOURS = (NOTHING, NOTHING, NOTHING)
+
+
+def _summed(rows: Sequence[tuple[Amount, Amount, Amount]]) -> tuple[Amount, Amount, Amount]:
+    low, likely, high = (sum((row[n] for row in rows), NOTHING) for n in range(3))
+    return low, likely, high
+
+
+def _taxed(prices: PriceList, net: Amount) -> tuple[Amount, Amount]:
+    """The tax of an amount, and what is to be paid."""
     if prices.tax == "added":
         tax = rounded(net * prices.tax_percent / 100)
-    elif prices.tax == "included":
-        tax = rounded(net * prices.tax_percent / (100 + prices.tax_percent))
-    total = net + tax if prices.tax == "added" else net
-    gain = None if fixed is None or by_hours is None else rounded(fixed) - by_hours[1]
-    return Price(tuple(items), tax, rounded(total), by_hours, gain)
+        return tax, rounded(net + tax)
+    if prices.tax == "included":
+        return rounded(net * prices.tax_percent / (100 + prices.tax_percent)), rounded(net)
+    return NOTHING, rounded(net)
 
 
 def _by_hours(
@@ -142,8 +163,8 @@ def _by_hours(
     return low, likely, high
 
 
-def _surcharges(prices: PriceList, neck: NeckDescription, filed: bool) -> list[Item]:
-    if not filed:
+def _surcharges(prices: PriceList, neck: NeckDescription, jobs: Sequence[Job]) -> list[Item]:
+    if not any(job.filed for job in jobs):
         return []
     found = []
     if neck.bound and prices.bound:
@@ -158,21 +179,13 @@ def _surcharges(prices: PriceList, neck: NeckDescription, filed: bool) -> list[I
     return found
 
 
-def _materials(prices: PriceList, wire: Amount, filed: bool, new_nut: bool) -> list[Item]:
-    found = [("wire", wire)]
-    if filed:
+def _materials(prices: PriceList, jobs: Sequence[Job]) -> list[Item]:
+    found = [("wire", sum((job.wire for job in jobs), NOTHING))]
+    if any(job.filed for job in jobs):
         found += [("strings", prices.strings), ("paper", prices.paper)]
-    if new_nut:
+    if any(job.new_nut for job in jobs):
         found.append(("nut", prices.nut))
     return [Item(words, rounded(amount)) for words, amount in found if amount]
-
-
-def money_words(amount: Amount | None, currency: str) -> str:
-    """An amount with its currency; a dash where there is none."""
-    if amount is None:
-        return "–"
-    said = f"{amount:,.2f}".replace(",", " ")
-    return f"{said} {currency}".strip()
 
 
 def as_table(prices: PriceList) -> Mapping[str, str]:

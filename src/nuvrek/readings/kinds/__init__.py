@@ -7,10 +7,20 @@ from __future__ import annotations
 from typing import Any
 
 from nuvrek.readings.entries import AnyEntry
-from nuvrek.readings.kinds import edge_lie, gaps, heights, rocker, rod_and_air, sizes, sweeps, work
+from nuvrek.readings.kinds import (
+    edge_lie,
+    gaps,
+    heights,
+    owner,
+    rocker,
+    rod_and_air,
+    sizes,
+    sweeps,
+    work,
+)
 from nuvrek.readings.kinds.record import EntryRecord, StationRecord
 
-_MODULES = (gaps, edge_lie, rocker, heights, sizes, sweeps, rod_and_air, work)
+_MODULES = (gaps, edge_lie, rocker, heights, sizes, sweeps, rod_and_air, work, owner)
 
 # Every record that a module of this folder declares.
 RECORDS: dict[type, EntryRecord[Any]] = {

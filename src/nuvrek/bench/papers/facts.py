@@ -1,0 +1,97 @@
+"""All that a paper is written from, as it was on the day it is written."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field
+from typing import TYPE_CHECKING
+
+from msgspec import Struct, structs
+
+from nuvrek.bench.pages.cost import Cost, cost_of, course_ways
+from nuvrek.bench.papers.figures import Figures
+from nuvrek.bench.work.agreement import plans_of
+from nuvrek.neck.description import Line, NeckDescription, Words
+from nuvrek.neck.owner import Owner
+from nuvrek.planning.agreement.needs import Plans
+from nuvrek.planning.money.prices import PriceList
+from nuvrek.readings.journal import NeckState
+from nuvrek.readings.owner.dealings import Dealings
+
+if TYPE_CHECKING:
+    from nuvrek.bench.solved import Solved
+    from nuvrek.planning.case.way import Plan, Way
+    from nuvrek.planning.money.pace import Pace
+
+
+class Shop(Struct, frozen=True, kw_only=True):
+    """What stands at the top of the shop's papers, and by which place's habit figures are written
+    (empty: the system's).
+    """
+
+    name: Line = ""
+    words: Words = ""
+    closing: Words = ""
+    locale: Line = ""
+
+
+@dataclass(frozen=True)
+class Facts:
+    """A neck as solved and weighed, its owner, the shop, and the day. ``pace`` and ``prices`` are
+    the shop's; ``kind`` is the way meant, None for the course that is advised;
+    ``done`` are the ways that were gone.
+    """
+
+    solved: Solved
+    owner: Owner | None
+    shop: Shop
+    pace: Pace
+    prices: PriceList
+    figures: Figures
+    day: str
+    kind: str | None = None
+    done: tuple[str, ...] = ()
+    cost_by_kind: dict[str, Cost] = field(default_factory=dict)
+
+    @property
+    def neck(self) -> NeckDescription:
+        """The neck as described."""
+        return self.solved.neck_state.neck
+
+    @property
+    def now(self) -> NeckState:
+        """The journal folded."""
+        return self.solved.neck_state
+
+    @property
+    def dealings(self) -> Dealings:
+        """Where the job stands with the owner."""
+        return self.now.dealings
+
+    @property
+    def plan(self) -> Plan:
+        """The ways as weighed. Raises ValueError where they are not yet."""
+        if self.solved.plan is None:
+            raise ValueError("the ways are not weighed yet")
+        return self.solved.plan
+
+    @property
+    def plans(self) -> Plans:
+        """What the owner's needs hang on, in the words of this paper."""
+        f = self.figures
+        return structs.replace(plans_of(self.now), length=f.length, height=f.height)
+
+    @property
+    def ways(self) -> tuple[Way, ...]:
+        """The ways meant, one after the other."""
+        return course_ways(self.plan, self.kind)
+
+    def cost(self, way: Way) -> Cost:
+        """What one way costs, worked out once."""
+        if way.kind not in self.cost_by_kind:
+            self.cost_by_kind[way.kind] = cost_of(way, self.neck, self.pace, self.prices)
+        return self.cost_by_kind[way.kind]
+
+    @property
+    def whole(self) -> Cost:
+        """What the ways meant cost together."""
+        return cost_of(self.ways, self.neck, self.pace, self.prices)

@@ -1,0 +1,78 @@
+"""Numbers, money and dates as the reader's place writes them (Unicode CLDR, by Babel)."""
+
+from __future__ import annotations
+
+import re
+from datetime import date
+
+from babel import Locale, UnknownLocaleError
+from babel.dates import format_date
+from babel.numbers import format_currency, format_decimal, get_decimal_symbol
+from msgspec import Struct
+
+from nuvrek.money import Amount
+from nuvrek.units import Unit, format_length, format_number
+
+# Where a place is not known.
+USUAL = "en_GB"
+
+
+def known_locale(name: str) -> str:
+    """The locale of that name if there is one, else the usual one."""
+    if name.split(".")[0] in ("", "C", "POSIX"):
+        return USUAL
+    try:
+        return str(Locale.parse(name.split(".")[0].replace("-", "_")))
+    except (UnknownLocaleError, ValueError, TypeError):
+        return USUAL
+
+
+class Figures(Struct, frozen=True):
+    """How figures are written: by which locale, in which units, with which currency."""
+
+    locale: str = USUAL
+    unit: Unit = Unit.MM
+    height_unit: Unit = Unit.MM
+    currency: str = ""
+
+    def length(self, mm: float) -> str:
+        """A gap, a crown, a relief."""
+        # An owner reads inches, not thousandths.
+        unit = Unit.INCH if self.unit is Unit.THOU else self.unit
+        return self._point(format_length(mm, unit, decimals=3 if unit is Unit.INCH else 2))
+
+    def height(self, mm: float) -> str:
+        """A string height."""
+        return self._point(format_length(mm, self.height_unit))
+
+    def bare(self, mm: float, sign: bool = False) -> str:
+        """A length without its unit, for a column."""
+        return self._point(format_number(mm, self.unit, sign=sign))
+
+    def localised(self, said: str) -> str:
+        """A sentence with its figures as they are written here."""
+        return re.sub(r"(?<=\d)\.(?=\d)", get_decimal_symbol(self.locale), said)
+
+    def _point(self, said: str) -> str:
+        return said.replace(".", get_decimal_symbol(self.locale))
+
+    def number(self, value: float, places: int = 1) -> str:
+        """A plain number."""
+        shape = f"0.{'0' * places}" if places else "0"
+        return str(format_decimal(round(value, places), shape, locale=self.locale))
+
+    def money(self, amount: Amount | None, currency: str | None = None) -> str:
+        """An amount; a dash where there is none."""
+        if amount is None:
+            return "–"
+        named = self.currency if currency is None else currency
+        if len(named) == 3 and named.isascii() and named.isupper():
+            return str(format_currency(amount, named, locale=self.locale, currency_digits=False))
+        return f"{format_decimal(amount, '#,##0.00', locale=self.locale)} {named}".strip()
+
+    def day(self, iso: str) -> str:
+        """A date in words; as it stands where it is none."""
+        try:
+            return str(format_date(date.fromisoformat(iso[:10]), "long", locale=self.locale))
+        except ValueError:
+            return iso[:10]

@@ -1,0 +1,142 @@
+"""The letter to the owner: what is wrong, the ways open, what each costs and buys, what is advised,
+and what can't be promised. Figures, never a verdict on the instrument.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+
+from nuvrek import words
+from nuvrek.bench.papers.facts import Facts
+from nuvrek.bench.papers.picture import picture_of
+from nuvrek.bench.papers.plain import WAYS, found_words, way_words
+from nuvrek.planning.agreement.limits import limits_of
+from nuvrek.planning.case.way import Way
+from nuvrek.planning.ways.kinds import way_title
+from nuvrek.readings.owner.entries import Letter, Table
+
+# More ways than these are not told.
+MOST_WAYS = 6
+# Ways with these names say nothing to an owner beside the others.
+_NOT_TOLD = ("read", "refer", "level-straight", "level-held", "level-lies", "hardware")
+
+
+def letter(facts: Facts) -> Letter:
+    """The letter as it is proposed; its words can be changed before it goes."""
+    parts = [
+        *_opening(facts),
+        "What we found",
+        _list(found_words(facts.solved.findings, facts.figures) or (_nothing(facts),)),
+        "[neck]",
+        "What can be done",
+        "[ways]",
+        "What we advise",
+        _advice(facts),
+    ]
+    limits = dict.fromkeys(said for way in facts.ways for said in limits_of(way.kind))
+    if limits:
+        parts += ["What we can't promise", _list(limits)]
+    if _worth(facts):
+        parts += ["What it stands against", _worth(facts)]
+    parts += _closing(facts)
+    marked = tuple(sorted({f for way in facts.ways for f in way.frets if len(way.frets) < 12}))
+    return Letter(
+        paper="letter",
+        text="\n\n".join(part for part in parts if part),
+        tables={"ways": ways_table(facts)},
+        picture=picture_of(facts.solved, marked),
+    )
+
+
+def _list(said: Iterable[str]) -> str:
+    return " ".join(said)
+
+
+def _opening(facts: Facts) -> list[str]:
+    neck = facts.neck
+    said = f"This is about your instrument, {neck.title}."
+    if neck.complaint.strip():
+        said += f" You told us: “{' '.join(neck.complaint.split())}”"
+    return [said]
+
+
+def _nothing(facts: Facts) -> str:
+    return "We have measured it and found nothing that is at fault."
+
+
+def told_ways(facts: Facts) -> tuple[Way, ...]:
+    """The ways that are named: those advised, then the others that can be gone."""
+    advised = facts.ways
+    kinds = {way.kind for way in advised}
+    others = [
+        way
+        for way in facts.plan.ways
+        if way.possible and way.kind not in (*kinds, *_NOT_TOLD) and way.kind in WAYS
+    ]
+    return (*advised, *others)[:MOST_WAYS]
+
+
+def ways_table(facts: Facts) -> Table:
+    """Each way: what is done, what it costs and what it buys."""
+    f = facts.figures
+    head = ("Way", "What is done", "Price", "Working days", "Clean from", "Years of wear")
+    rows = [head]
+    for way in told_ways(facts):
+        cost = facts.cost(way)
+        clean = "–" if not way.lowest_mm else f.height(way.lowest_mm[0][0])
+        years = "–" if cost.years is None else f.number(cost.years, 0)
+        rows.append(
+            (
+                way.title,
+                way_words(way.kind),
+                f.money(cost.price.total),
+                str(cost.days or "–"),
+                clean,
+                years,
+            )
+        )
+    return tuple(rows)
+
+
+def _advice(facts: Facts) -> str:
+    ways = facts.ways
+    named = words.listed(words.lower_first(way_title(way.kind)) for way in ways)
+    cost, f = facts.whole, facts.figures
+    said = [f"We advise: {named}. {_list(way_words(way.kind) for way in ways)}"]
+    if cost.price.total is not None:
+        between = cost.price.between
+        price = f"Together it costs {f.money(cost.price.total)}"
+        if between is not None:
+            price += f", by the hours it takes between {f.money(between[0])} and "
+            price += f"{f.money(between[1])}"
+        said.append(f"{price}.")
+    if cost.days:
+        said.append(f"It stays with us about {words.count(cost.days, 'day', 'days')} of work.")
+    if any(way.lowest_mm for way in ways):
+        said.append(
+            "“Clean from” is how low the lowest string can lie over the twelfth fret and still "
+            "ring clean."
+        )
+    return " ".join(said)
+
+
+def _worth(facts: Facts) -> str:
+    """Figures beside the price, where somebody has named them; no more is said of them."""
+    worth, f = facts.dealings.worth, facts.figures
+    currency = worth.currency or None
+    named = (
+        ("As it is it would sell for about", worth.fetches),
+        ("when it plays well, for about", worth.fetches_after),
+        ("another neck would cost about", worth.new_neck),
+        ("another instrument of its kind about", worth.instead),
+    )
+    told = [f"{said} {f.money(amount, currency)}" for said, amount in named if amount is not None]
+    if not told:
+        return ""
+    return f"{words.upper_first('; '.join(told))}. What it is worth to you only you can say."
+
+
+def _closing(facts: Facts) -> list[str]:
+    closing = facts.shop.closing.strip()
+    ask = "Please tell us which way you would like, or ring us if anything is unclear."
+    return [ask, *([closing] if closing else [])]

@@ -1,0 +1,110 @@
+"""The work report: what was done, promise beside result, the metal left, when to look again, how to
+care for it.
+"""
+
+from __future__ import annotations
+
+from nuvrek import words
+from nuvrek.bench.pages.promise_and_result import Outcome, compare
+from nuvrek.bench.papers.facts import Facts
+from nuvrek.bench.papers.picture import picture_of
+from nuvrek.bench.papers.plain import way_words
+from nuvrek.bench.work.job import look_again_words
+from nuvrek.mechanics.wire_life import USUAL_LEVEL_MM, USUAL_WEAR_MM, years_left
+from nuvrek.readings.owner.entries import HandedBack, Letter, Table
+
+# Advice to take home (common practice, no source).
+CARE = (
+    "Keep it where the air is neither very dry nor damp, 40 to 60 percent humidity. Never leave it "
+    "in a hot car: from 35 °C on glue may open. Wipe the strings and the frets after playing."
+)
+_KEPT = {True: "kept", False: "not kept", None: "not measured"}
+
+
+def work_report(facts: Facts) -> Letter:
+    """The report as it is proposed."""
+    back = facts.dealings.handed_back or HandedBack()
+    f = facts.figures
+    parts = [f"This is what was done on {facts.neck.title}.", "What was done"]
+    parts.append(" ".join((back.done.strip() or _done(facts)).split()))
+    parts += ["[neck]", *_results(facts), "The metal that is left", _metal(facts)]
+    parts += _given_back(facts, back)
+    parts += ["When to look again", _look_again(facts, back)]
+    parts += ["How to keep it", back.care.strip() or f.localised(CARE)]
+    closing = facts.shop.closing.strip()
+    parts += [closing] if closing else []
+    return Letter(
+        paper="work",
+        text="\n\n".join(part for part in parts if part),
+        tables={"results": results_table(facts)},
+        picture=picture_of(facts.solved),
+    )
+
+
+def _done(facts: Facts) -> str:
+    """The ways that were gone, in words for the owner."""
+    done = dict.fromkeys(facts.done)
+    return " ".join(way_words(kind) for kind in done) or "It was measured; nothing was changed."
+
+
+def _outcomes(facts: Facts) -> tuple[Outcome, ...]:
+    return compare(facts.solved, facts.figures.unit, facts.figures.height_unit)
+
+
+def _results(facts: Facts) -> list[str]:
+    return ["Promise and result", "[results]"] if _outcomes(facts) else []
+
+
+def results_table(facts: Facts) -> Table:
+    """Each promise beside what the readings say; what was not measured is called so."""
+    said = facts.figures.localised
+    rows = [("Matter", "Promised", "Result", "")]
+    rows += [
+        (one.matter, said(one.promised), said(one.result), _KEPT[one.kept])
+        for one in _outcomes(facts)
+    ]
+    return tuple(rows)
+
+
+def _metal(facts: Facts) -> str:
+    f, neck = facts.figures, facts.neck
+    crowns = facts.solved.map.crown_mm.min(axis=1)
+    thinnest = float(crowns.min())
+    fret = int(crowns.argmin()) + 1
+    years = years_left(thinnest, neck.least_crown_mm, USUAL_WEAR_MM, USUAL_LEVEL_MM)
+    said = (
+        f"The thinnest fret is {fret}, with {f.length(thinnest)}; under "
+        f"{f.length(neck.least_crown_mm)} it wants new wire."
+    )
+    if years >= 1.0:
+        said += f" Under ordinary play that is about {f.number(years, 0)} years away."
+    return said
+
+
+def _given_back(facts: Facts, back: HandedBack) -> list[str]:
+    told = []
+    if back.returned.strip():
+        told.append(_ended(f"Given back: {back.returned}"))
+    if back.strings_on.strip():
+        told.append(_ended(f"On it are now: {back.strings_on}"))
+    arrived = facts.dealings.arrived
+    if arrived is not None and arrived.outside.strip():
+        told.append(
+            f"Found beside the job: {' '.join(arrived.outside.split())}.".replace("..", ".")
+        )
+    return ["What goes back with it", " ".join(told)] if told else []
+
+
+def _ended(said: str) -> str:
+    """What somebody typed, as a sentence."""
+    whole = " ".join(said.split())
+    return whole if whole.endswith((".", "!", "?")) else f"{whole}."
+
+
+def _look_again(facts: Facts, back: HandedBack) -> str:
+    dates = look_again_words(facts.now).strip()
+    if back.come_back.strip():
+        return _ended(f"Please come back: {back.come_back}")
+    if dates:
+        return f"Wood creeps. Please let us look at it again: {words.lower_first(dates)}"
+    return "Come back when a note buzzes or the strings lie otherwise than now."

@@ -1,0 +1,112 @@
+"""A page for somebody to hold in hand: what stands on it, before it is set."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+
+from msgspec import Struct
+
+from nuvrek.readings.owner.entries import Table
+
+# A paragraph of one line, no longer than this and without a full stop, is set as a heading.
+HEADING_LETTERS = 60
+
+
+class Stroke(Struct, frozen=True):
+    """A line of a drawing, in mm from its upper left corner."""
+
+    x1: float
+    y1: float
+    x2: float
+    y2: float
+    wide: float = 0.2
+    grey: float = 0.0
+
+
+class Mark(Struct, frozen=True):
+    """A word of a drawing; ``x`` is its middle."""
+
+    x: float
+    y: float
+    text: str
+    points: float = 8.0
+    bold: bool = False
+
+
+class Patch(Struct, frozen=True):
+    """A filled shape of a drawing."""
+
+    points: tuple[tuple[float, float], ...]
+    grey: float = 0.85
+
+
+class Drawing(Struct, frozen=True):
+    """A drawing in mm; patches lie under strokes and words."""
+
+    width: float
+    height: float
+    patches: tuple[Patch, ...] = ()
+    strokes: tuple[Stroke, ...] = ()
+    marks: tuple[Mark, ...] = ()
+
+
+class Heading(Struct, frozen=True):
+    """A heading within the page."""
+
+    text: str
+
+
+class Paragraph(Struct, frozen=True):
+    """Running text."""
+
+    text: str
+
+
+class Rows(Struct, frozen=True):
+    """A table; its first row is the head."""
+
+    rows: Table
+
+
+Block = Heading | Paragraph | Rows | Drawing
+
+
+class Paper(Struct, frozen=True):
+    """A whole paper: the shop's name and words at the top, who it goes to, the day, its title and
+    what stands in it.
+    """
+
+    shop: str
+    shop_words: str
+    addressee: str
+    day: str
+    title: str
+    blocks: tuple[Block, ...]
+    foot: str = ""
+    one_page: bool = True
+
+
+def blocks_of(
+    text: str, tables: Mapping[str, Table], drawings: Mapping[str, Drawing]
+) -> tuple[Block, ...]:
+    """A text as blocks: paragraphs lie between empty lines, and a name in square brackets stands
+    for the table or drawing of that name. One that is not there is left out.
+    """
+    found: list[Block] = []
+    parts = text.replace("\r\n", "\n").strip().split("\n\n")
+    for number, part in enumerate(parts, 1):
+        said = part.strip("\n ")
+        name = said[1:-1].strip() if said[:1] == "[" and said[-1:] == "]" else ""
+        if name in tables:
+            found.append(Rows(tables[name]))
+        elif name in drawings:
+            found.append(drawings[name])
+        elif said and not name:
+            # What ends a letter is no heading: there is nothing under it.
+            heading = number < len(parts) and _heads(said)
+            found.append(Heading(said) if heading else Paragraph(said))
+    return tuple(found)
+
+
+def _heads(said: str) -> bool:
+    return "\n" not in said and len(said) <= HEADING_LETTERS and said[-1] not in ".!?:;,"

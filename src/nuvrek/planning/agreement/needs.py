@@ -1,0 +1,175 @@
+"""What the owner has to say to a way before its steps are done: each thing by its name, and which
+step waits for it.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from typing import Literal
+
+from msgspec import Struct
+
+from nuvrek import words
+from nuvrek.neck.description import NeckDescription
+from nuvrek.planning.agreement.limits import limits_of
+from nuvrek.planning.steps.step import Step
+from nuvrek.planning.ways.kinds import of_family, way_title
+from nuvrek.readings.entries import Agreed, NewWire
+from nuvrek.readings.owner.entries import Arrived, Matter, Term
+
+# Which step waits: the first that changes anything, the file, the pulling of frets, the plane;
+# nothing where it is only shown.
+Before = Literal["work", "file", "pull", "wood", ""]
+# Ways that change nothing on the instrument, so that nobody has to agree to them.
+UNASKED = ("leave", "read", "hardware", "rod-back")
+# What may be done without a word: looking, pressing with a finger, strings down and up.
+_HARMLESS = ("measure", "slack", "pitch", "jig", "press")
+_HARMLESS_KEYS = ("prove", "look-again", "before", "tape", "retune")
+# A crown or wire that differs by less than this is the same (common practice, no source).
+SAME_MM = 0.02
+
+Length = Callable[[float], str]
+
+
+class Need(Struct, frozen=True):
+    """One thing to be agreed, and before which step."""
+
+    term: Term
+    before: Before
+
+    @property
+    def key(self) -> tuple[Matter, str]:
+        """What is looked up in what was said."""
+        return self.term.matter, self.term.about
+
+
+class Plans(Struct, frozen=True):
+    """What the needs of a way hang on. ``length`` and ``height`` put mm into words."""
+
+    neck: NeckDescription
+    agreed: Agreed
+    new_wire: NewWire
+    arrived: Arrived | None
+    length: Length
+    height: Length
+
+
+def needs_of(kind: str, plans: Plans) -> tuple[Need, ...]:
+    """All that an owner has to say to a way; nothing where it changes nothing."""
+    if kind in UNASKED:
+        return ()
+    made = [Need(_term("way", f"way:{kind}", way_title(kind)), "work"), *_limits(kind)]
+    if of_family(kind, "planned") or of_family(kind, "levels"):
+        made += _filing(plans)
+    if of_family(kind, "new wire"):
+        made += _wire(kind, plans)
+    if kind == "new-neck":
+        made.append(Need(_term("originals", "old neck", "The old neck comes back to you."), ""))
+    return (*made, *_wishes(plans), *_outside(plans))
+
+
+def _term(matter: Matter, about: str, said: str) -> Term:
+    return Term(matter=matter, about=about[:200], words=said[:200])
+
+
+def _limits(kind: str) -> list[Need]:
+    return [
+        Need(_term("limits", f"limits:{kind}:{n}", said), "work")
+        for n, said in enumerate(limits_of(kind))
+    ]
+
+
+def _wishes(plans: Plans) -> list[Need]:
+    """The figures the owner wants: shown, and nothing waits for them."""
+    neck, found = plans.neck, list[Need]()
+    low, high = neck.height_low_mm, neck.height_high_mm
+    if low is not None and high is not None:
+        said = f"Strings {plans.height(low)} low and {plans.height(high)} high over fret 12."
+        found.append(Need(_term("heights", f"heights:{low:.2f}/{high:.2f}", said), ""))
+    if not neck.bare:
+        relief = neck.relief_wanted_mm("bass"), neck.relief_wanted_mm("treble")
+        same = abs(relief[0] - relief[1]) < SAME_MM / 2
+        both = plans.length(relief[0])
+        if not same:
+            both = f"{both} on the low side, {plans.length(relief[1])} on the high side"
+        about = f"relief:{relief[0]:.2f}/{relief[1]:.2f}"
+        found.append(Need(_term("relief", about, f"Relief {both}, strings at pitch."), ""))
+    return found
+
+
+def _filing(plans: Plans) -> list[Need]:
+    """What the file leaves, by agreement, that it could take."""
+    agreed, neck, found = plans.agreed, plans.neck, list[Need]()
+    if agreed.grooves_stay:
+        said = "Shallow grooves stay, so that the frets stay tall enough."
+        found.append(Need(_term("grooves", "grooves stay", said), "file"))
+    least = agreed.least_crown_mm
+    if least is not None and least < neck.least_crown_mm - SAME_MM:
+        said = f"Crowns down to {plans.length(least)}, under the usual {_usual(plans)}."
+        found.append(Need(_term("least crown", f"least:{least:.2f}", said), "file"))
+    if agreed.untouched:
+        alone = tuple(sorted(agreed.untouched))
+        said = f"{words.frets_do(alone, 'is', 'are')} left as found."
+        found.append(Need(_term("left alone", f"alone:{_row(alone)}", said), "file"))
+    return found
+
+
+def _usual(plans: Plans) -> str:
+    return plans.length(plans.neck.least_crown_mm)
+
+
+def _row(numbers: Sequence[int]) -> str:
+    return ",".join(map(str, numbers))
+
+
+def _wire(kind: str, plans: Plans) -> list[Need]:
+    """New wire: another than before, corners, finish, and what becomes of the old."""
+    neck, terms, found = plans.neck, plans.new_wire, list[Need]()
+    wire = terms.wire
+    if wire is not None:
+        wide, high = wire.width_mm - neck.wire_width_mm, wire.crown_mm - neck.wire_height_mm
+        if max(abs(wide), abs(high)) > SAME_MM:
+            said = (
+                f"{wire.name}, {plans.length(wire.width_mm)} wide and "
+                f"{plans.length(wire.crown_mm)} high; before it was "
+                f"{plans.length(neck.wire_width_mm)} and {plans.length(neck.wire_height_mm)}."
+            )
+            found.append(Need(_term("wire", f"wire:{wire.name}", said), "pull"))
+    if terms.corners and kind in ("refret-true", "refret-angle"):
+        frets = tuple(sorted({fret for fret, _ in terms.corners}))
+        said = f"The board's corners at {words.frets(frets)} stay as worn."
+        found.append(Need(_term("corners", f"corners:{_row(frets)}", said), "wood"))
+    if neck.lacquered or neck.bound:
+        found.append(Need(_term("finish", f"finish:{kind}", _finish_words(neck)), "pull"))
+    said = "The old frets come back to you, bagged."
+    return [*found, Need(_term("originals", "old frets", said), "")]
+
+
+def _finish_words(neck: NeckDescription) -> str:
+    done = "The edges by the binding may show where frets were drawn"
+    if neck.lacquered:
+        done = "The lacquer is cut along each fret and touched up"
+    return f"{done}; patina stays, nothing new is toned unless you say so."
+
+
+def _outside(plans: Plans) -> list[Need]:
+    """Faults beside the job: told, so that nobody thinks they came from it."""
+    arrived = plans.arrived
+    if arrived is None or not arrived.outside.strip():
+        return []
+    said = f"Found as it came in: {' '.join(arrived.outside.split())}"
+    return [Need(_term("outside", f"outside:{arrived.outside}", said), "")]
+
+
+def waits_for(step: Step, needs: Sequence[Need]) -> tuple[Need, ...]:
+    """Those of the needs that a step waits for."""
+    before: set[Before] = set()
+    if step.action not in _HARMLESS and step.key not in _HARMLESS_KEYS:
+        before.add("work")
+    if step.action == "file" or step.key in ("crown-worn", "short"):
+        before.add("file")
+    if step.sweep == "pull":
+        before.add("pull")
+    if step.action == "wood":
+        before.add("wood")
+    return tuple(need for need in needs if need.before in before)

@@ -1,0 +1,125 @@
+"""Entries of the owner's side of a job."""
+
+from __future__ import annotations
+
+from nuvrek import words
+from nuvrek.money import Amount, amount_fault
+from nuvrek.neck.description import NeckDescription
+from nuvrek.neck.owner import HOW_WORDS
+from nuvrek.readings.kinds.record import EntryRecord
+from nuvrek.readings.owner.entries import (
+    MATTERS,
+    PAPERS,
+    Answered,
+    Arrived,
+    Consented,
+    GateLifted,
+    HandedBack,
+    Letter,
+    Quote,
+    Term,
+    Worth,
+)
+
+_PAGE = "Owner"
+
+
+def _no_frets(_entry: object) -> frozenset[int]:
+    return frozenset()
+
+
+def _named(terms: tuple[Term, ...]) -> str:
+    if len(terms) > 2:
+        return words.count(len(terms), "thing", "things")
+    return " and ".join(MATTERS[term.matter].lower() for term in terms)
+
+
+def _amount_faults(amounts: dict[str, Amount | None]) -> list[str]:
+    found = (amount_fault(name, amount) for name, amount in amounts.items() if amount is not None)
+    return [fault for fault in found if fault]
+
+
+def _worth_faults(worth: Worth, _neck: NeckDescription, _number: int) -> list[str]:
+    return _amount_faults(
+        {
+            name: getattr(worth, name)
+            for name in ("fetches", "fetches_after", "new_neck", "instead", "budget")
+        }
+    )
+
+
+def _quote_faults(quote: Quote, _neck: NeckDescription, _number: int) -> list[str]:
+    amounts = {"total": quote.total, "tax": quote.tax, "least": quote.least, "most": quote.most}
+    lines = {f"line {n}": line.amount for n, line in enumerate(quote.lines, 1)}
+    return _amount_faults({**amounts, **lines})
+
+
+def _answer_faults(answer: Answered, _neck: NeckDescription, number: int) -> list[str]:
+    if answer.quote < number:
+        return []
+    return [f"answers entry {answer.quote}, which is not before it."]
+
+
+def _picture_frets(letter: Letter) -> frozenset[int]:
+    return frozenset(letter.picture.marked)
+
+
+ARRIVED = EntryRecord(
+    type=Arrived,
+    place=lambda _entry: "",
+    value=lambda _entry, _unit, _heights: "how it came in",
+    frets=_no_frets,
+    page=_PAGE,
+)
+HANDED_BACK = EntryRecord(
+    type=HandedBack,
+    place=lambda _entry: "",
+    value=lambda _entry, _unit, _heights: "how it left",
+    frets=_no_frets,
+    page=_PAGE,
+)
+WORTH = EntryRecord(
+    type=Worth,
+    place=lambda _entry: "",
+    value=lambda _entry, _unit, _heights: "worth and budget",
+    frets=_no_frets,
+    faults=_worth_faults,
+    page=_PAGE,
+)
+QUOTE = EntryRecord(
+    type=Quote,
+    place=lambda _entry: "",
+    value=lambda _entry, _unit, _heights: "a quote",
+    frets=_no_frets,
+    faults=_quote_faults,
+    page=_PAGE,
+)
+ANSWERED = EntryRecord(
+    type=Answered,
+    place=lambda _entry: "the quote",
+    value=lambda answer, _unit, _heights: answer.says,
+    frets=_no_frets,
+    faults=_answer_faults,
+    page=_PAGE,
+)
+CONSENTED = EntryRecord(
+    type=Consented,
+    place=lambda entry: _named(entry.terms),
+    value=lambda entry, _unit, _heights: f"agreed {HOW_WORDS[entry.how]}",
+    frets=_no_frets,
+    page=_PAGE,
+)
+GATE_LIFTED = EntryRecord(
+    type=GateLifted,
+    place=lambda entry: _named(entry.terms),
+    value=lambda _entry, _unit, _heights: "goes on without a word",
+    frets=_no_frets,
+    page=_PAGE,
+)
+LETTER = EntryRecord(
+    type=Letter,
+    place=lambda _entry: "",
+    value=lambda letter, _unit, _heights: f"the {PAPERS[letter.paper].lower()}",
+    frets=_picture_frets,
+    page=_PAGE,
+)

@@ -1,0 +1,83 @@
+"""Where a job stands with the owner, folded from its journal."""
+
+from __future__ import annotations
+
+from msgspec import Struct, structs
+
+from nuvrek.neck.owner import How
+from nuvrek.readings.owner.entries import (
+    Answered,
+    Arrived,
+    Consented,
+    GateLifted,
+    HandedBack,
+    Letter,
+    Matter,
+    Quote,
+    Term,
+    Worth,
+)
+
+OwnerEntry = Arrived | HandedBack | Worth | Quote | Answered | Consented | GateLifted | Letter
+
+
+class Given(Struct, frozen=True):
+    """What was said of one thing, when and how; ``reason`` where the work goes on without a
+    word.
+    """
+
+    term: Term
+    day: str
+    how: How | None = None
+    reason: str = ""
+
+    @property
+    def agreed(self) -> bool:
+        """Whether the owner has said yes."""
+        return not self.reason and self.term.says == "agreed"
+
+
+class Dealings(Struct, frozen=True):
+    """All that stands between shop and owner; quotes and letters with their numbers."""
+
+    arrived: Arrived | None = None
+    handed_back: HandedBack | None = None
+    worth: Worth = Worth()
+    quotes: tuple[tuple[int, Quote], ...] = ()
+    answers: dict[int, Answered] = {}
+    said: dict[tuple[Matter, str], Given] = {}
+    letters: tuple[tuple[int, Letter], ...] = ()
+
+    def on(self, matter: Matter, about: str) -> Given | None:
+        """What was last said of a thing."""
+        return self.said.get((matter, about))
+
+    @property
+    def open_quote(self) -> tuple[int, Quote] | None:
+        """The newest quote, if nobody has answered it."""
+        if not self.quotes or self.quotes[-1][0] in self.answers:
+            return None
+        return self.quotes[-1]
+
+
+def dealt(before: Dealings, number: int, entry: OwnerEntry) -> Dealings:
+    """The dealings after one more entry."""
+    match entry:
+        case Arrived():
+            return structs.replace(before, arrived=entry)
+        case HandedBack():
+            return structs.replace(before, handed_back=entry)
+        case Worth():
+            return structs.replace(before, worth=entry)
+        case Quote():
+            return structs.replace(before, quotes=(*before.quotes, (number, entry)))
+        case Answered():
+            return structs.replace(before, answers={**before.answers, entry.quote: entry})
+        case Consented(terms=terms, how=how, at=at):
+            said = {(term.matter, term.about): Given(term, at[:10], how) for term in terms}
+            return structs.replace(before, said={**before.said, **said})
+        case GateLifted(terms=terms, reason=reason, at=at):
+            said = {(term.matter, term.about): Given(term, at[:10], None, reason) for term in terms}
+            return structs.replace(before, said={**before.said, **said})
+        case Letter():
+            return structs.replace(before, letters=(*before.letters, (number, entry)))
