@@ -10,6 +10,7 @@ import msgspec
 
 sys.path.insert(0, str(Path(__file__).resolve().parents[1]))
 from benchmarks.rod_jobs import read_relief
+from scripts.make_demo_owned import OWNED
 from scripts.make_demo_refret import REFRETS
 
 from nuvrek.bench.work.job import promised
@@ -455,8 +456,8 @@ def build(made: Made) -> Job:
 def main() -> None:
     for made in NECKS:
         (FOLDER / f"{made.name}.json").write_bytes(dump(build(made)))
-    for name, build_refret in REFRETS.items():
-        (FOLDER / f"{name}.json").write_bytes(dump(build_refret()))
+    for name, built in {**REFRETS, **OWNED}.items():
+        (FOLDER / f"{name}.json").write_bytes(dump(built()))
 
 
 if __name__ == "__main__":

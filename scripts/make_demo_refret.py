@@ -15,7 +15,7 @@ from nuvrek.bench.solved import Solved, Terms, Wanted, see, weigh
 from nuvrek.bench.work.course_walk import gate_of
 from nuvrek.bench.work.fret_table import FretWalk
 from nuvrek.bench.work.job import choose, next_step, tick
-from nuvrek.demo import demo_wires
+from nuvrek.demo import demo_owners, demo_wires
 from nuvrek.exchange.jobfile import Job
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import NeckDescription
@@ -54,6 +54,8 @@ class Driver:
         self.minute = 0
         folder = tempfile.mkdtemp()
         self.book = Logbook(Path(folder) / "made.db")
+        for owner in demo_owners():
+            self.book.keep_owner(owner, self.day)
         number = self.book.start(self.neck, self.clock(), ())
         self.session = Session(self.book, number, self.neck, self.clock, "Measure")
         survey = measure_round(Bench(truth, default_rng(self.seed + 2)), "full")

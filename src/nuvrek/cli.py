@@ -17,19 +17,18 @@ from datetime import datetime
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
-from nuvrek import __version__, cli_money, cli_refret, words
+from nuvrek import __version__, cli_money, cli_owner, cli_refret, words
+from nuvrek.cli_money import with_costs
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import Job, JobFaults
-from nuvrek.logbook.places import logbook_path, settings_path
+from nuvrek.logbook.places import logbook_path
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 from nuvrek.readings.acts import joined
 
 if TYPE_CHECKING:
     from nuvrek.estimate.findings.finding import Finding
     from nuvrek.estimate.heightmap import HeightMap
-    from nuvrek.neck.description import NeckDescription
-    from nuvrek.planning.case.way import Plan
 
 BAD_INPUT, STOPPED = 2, 130
 
@@ -120,11 +119,13 @@ def _parser() -> _Parser:
         sub.add_argument("--json", action="store_true", help="print JSON instead of sentences")
         if name == "plan":
             sub.add_argument("--settings", type=Path, help="another settings file than your own")
+            sub.add_argument("--logbook", type=Path, help="the logbook that teaches the pace")
     command("schema", _schema, "the JSON Schema of a job file")
     _made_up(command)
     _in_and_out(command)
     cli_refret.add_commands(command, _tell)
     cli_money.add_commands(command, _tell)
+    cli_owner.add_commands(command, _tell)
     return parser
 
 
@@ -248,7 +249,9 @@ def _plan(options: argparse.Namespace) -> int:
     neck_map, findings = _mapped(jobfile.read(options.job))
     plan = make_plan(neck_map, findings)
     if options.json:
-        _print_json(_with_costs(plan_answer(plan, neck_map), plan, neck_map.neck, options.settings))
+        answer = plan_answer(plan, neck_map)
+        now = neck_map.neck_state
+        _print_json(with_costs(answer, plan, now, options.settings, options.logbook))
         return 0
     _tell(f"Advised: {plan.way(plan.advice).title}")
     for reason in plan.reasons:
@@ -270,32 +273,6 @@ def _plan(options: argparse.Namespace) -> int:
         for caution in step.cautions:
             _tell(f"   ! {caution}")
     return 0
-
-
-def _with_costs(
-    answer: dict[str, Any], plan: Plan, neck: NeckDescription, settings: Path | None
-) -> dict[str, Any]:
-    """The plan's ways with hours by common practice, days, and price by the shop's list."""
-    from nuvrek.bench.pages.cost import cost_of
-    from nuvrek.bench.settings import load
-    from nuvrek.planning.money.pace import pace_of
-
-    prices, pace = load(settings or settings_path()).settings.prices, pace_of(())
-    for way, told in zip(plan.ways, answer["ways"], strict=True):
-        cost = cost_of(way, neck, pace, prices)
-        least, likely, most = (round(hours, 2) for hours in cost.spell.hours)
-        told["hours"] = {"least": least, "likely": likely, "most": most}
-        told["days"] = cost.days
-        price = cost.price
-        told["price"] = {
-            "currency": prices.currency,
-            "total": None if price.total is None else str(price.total),
-            "tax": str(price.tax),
-            "by_hours": None if price.by_hours is None else [str(one) for one in price.by_hours],
-            "gain": None if price.gain is None else str(price.gain),
-            "items": [{"what": item.words, "amount": str(item.amount)} for item in price.items],
-        }
-    return answer
 
 
 def _check(options: argparse.Namespace) -> int:

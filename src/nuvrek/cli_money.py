@@ -1,4 +1,4 @@
-"""The command of the price list, in and out as a table."""
+"""The command of the price list, in and out as a table or JSON, and what ways cost by it."""
 
 from __future__ import annotations
 
@@ -7,9 +7,9 @@ import csv
 import io
 import json
 import sys
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from pathlib import Path
-from typing import Any
+from typing import TYPE_CHECKING, Any
 
 import msgspec
 
@@ -19,7 +19,12 @@ from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults
 from nuvrek.logbook.places import settings_path
-from nuvrek.planning.money.prices import PriceList, as_table
+from nuvrek.planning.money.prices import PriceList, as_table, price_faults
+from nuvrek.readings.journal import NeckState
+
+if TYPE_CHECKING:
+    from nuvrek.bench.pages.cost import Cost
+    from nuvrek.planning.case.way import Plan
 
 Command = Callable[[str, Any, str], argparse.ArgumentParser]
 MOST_LETTERS = 50_000
@@ -29,8 +34,8 @@ def add_commands(command: Command, tell: Callable[..., None]) -> None:
     """``prices``; ``tell`` prints a line safely."""
     sub = command("prices", lambda options: _prices(options, tell), "the shop's price list")
     sub.add_argument("--json", action="store_true", help="print JSON instead of a list")
-    sub.add_argument("--export", type=Path, metavar="FILE", help="write the list as .csv")
-    sub.add_argument("--import", dest="take", type=Path, metavar="FILE", help="take in a .csv")
+    sub.add_argument("--export", type=Path, metavar="FILE", help="write the list as .csv or .json")
+    sub.add_argument("--import", dest="take", type=Path, metavar="FILE", help="take one in")
     sub.add_argument("--settings", type=Path, help="another settings file than your own")
 
 
@@ -45,29 +50,114 @@ def _prices(options: argparse.Namespace, tell: Callable[..., None]) -> int:
             return 2
         settings = msgspec.structs.replace(settings, prices=made)
     if options.export is not None:
-        out = io.StringIO()
-        table = csv.writer(out, lineterminator="\n")
-        table.writerows([("what", "value"), *as_table(settings.prices).items()])
-        write_whole(options.export, out.getvalue().encode())
+        as_json = options.export.suffix.lower() == ".json"
+        write_whole(options.export, _json(settings.prices) if as_json else _csv(settings.prices))
     if options.json:
-        print(json.dumps(msgspec.to_builtins(settings.prices), ensure_ascii=False))
+        print(_json(settings.prices).decode().strip())
         return 0
     for name, value in as_table(settings.prices).items():
         tell(f"{name}: {value or '-'}")
     return 0
 
 
+def _json(prices: PriceList) -> bytes:
+    return (json.dumps(msgspec.to_builtins(prices), ensure_ascii=False) + "\n").encode()
+
+
+def _csv(prices: PriceList) -> bytes:
+    out = io.StringIO()
+    table = csv.writer(out, lineterminator="\n")
+    table.writerows([("what", "value"), *as_table(prices).items()])
+    return out.getvalue().encode()
+
+
 def _read(path: Path) -> PriceList:
     raw = jobfile.read_bytes(path)
     if len(raw) > MOST_LETTERS:
         raise JobFaults([f"{path.name}: a price list is not so long."])
-    try:
-        rows = list(csv.reader(io.StringIO(raw.decode("utf-8-sig"))))
-    except (UnicodeDecodeError, csv.Error):
-        raise JobFaults([f"{path.name}: not a table in UTF-8."]) from None
-    if not rows or [cell.strip() for cell in rows[0][:2]] != ["what", "value"]:
-        raise JobFaults([f"{path.name}: the first row of a price list is 'what,value'."])
-    made = read_prices({row[0].strip(): row[1] for row in rows[1:] if len(row) >= 2})
+    made = _from_json(raw) if path.suffix.lower() == ".json" else _from_csv(raw)
     if isinstance(made, str):
         raise JobFaults([f"{path.name}: {made}"])
     return made
+
+
+def _from_json(raw: bytes) -> PriceList | str:
+    try:
+        made = msgspec.json.decode(raw, type=PriceList)
+    except (msgspec.MsgspecError, UnicodeDecodeError, RecursionError) as error:
+        return f"not a price list in JSON ({str(error).splitlines()[0][:120]})."
+    faults = price_faults(made)
+    return faults[0] if faults else made
+
+
+def _from_csv(raw: bytes) -> PriceList | str:
+    try:
+        rows = list(csv.reader(io.StringIO(raw.decode("utf-8-sig"))))
+    except (UnicodeDecodeError, csv.Error):
+        return "not a table in UTF-8."
+    if not rows or [cell.strip() for cell in rows[0][:2]] != ["what", "value"]:
+        return "the first row of a price list is 'what,value'."
+    return read_prices({row[0].strip(): row[1] for row in rows[1:] if len(row) >= 2})
+
+
+def with_costs(
+    answer: dict[str, Any],
+    plan: Plan,
+    now: NeckState,
+    settings: Path | None,
+    logbook: Path | None,
+) -> dict[str, Any]:
+    """The plan's answer with hours by the pace of a logbook (common practice without one), days,
+    price by the shop's list, and what the owner has agreed to: by way, and for the course.
+    """
+    from nuvrek.bench.pages.cost import cost_of, course_ways
+    from nuvrek.bench.pages.shelf import pace_in
+
+    prices, pace = load(settings or settings_path()).settings.prices, pace_in(logbook)
+    for way, told in zip(plan.ways, answer["ways"], strict=True):
+        cost = cost_of(way, now.neck, pace, prices)
+        told.update(_cost_answer(cost, prices.currency))
+        told["agreed"] = _agreed_answer(now, (way.kind,))
+    ways = course_ways(plan)
+    answer["course_costs"] = {
+        **_cost_answer(cost_of(ways, now.neck, pace, prices), prices.currency),
+        "agreed": _agreed_answer(now, [way.kind for way in ways]),
+    }
+    return answer
+
+
+def _cost_answer(cost: Cost, currency: str) -> dict[str, Any]:
+    least, likely, most = (round(hours, 2) for hours in cost.spell.hours)
+    price = cost.price
+    between = None if price.between is None else [str(one) for one in price.between]
+    return {
+        "hours": {"least": least, "likely": likely, "most": most},
+        "days": cost.days,
+        "years_of_wear": None if cost.years is None else round(cost.years, 1),
+        "price": {
+            "currency": currency,
+            "total": None if price.total is None else str(price.total),
+            "between": between,
+            "tax": str(price.tax),
+            "by_hours": None if price.by_hours is None else [str(one) for one in price.by_hours],
+            "gain": None if price.gain is None else str(price.gain),
+            "a_year": None if cost.a_year is None else str(cost.a_year),
+            "items": [{"what": item.words, "amount": str(item.amount)} for item in price.items],
+        },
+    }
+
+
+def _agreed_answer(now: NeckState, kinds: Sequence[str]) -> list[dict[str, Any]]:
+    from nuvrek.bench.work.agreement import standings
+
+    return [
+        {
+            "matter": one.need.term.matter,
+            "what": one.words,
+            "before": one.need.before or None,
+            "agreed": one.given is not None and one.given.agreed,
+            "lifted": one.given.reason if one.given is not None and one.given.reason else None,
+            "day": one.given.day if one.given is not None else None,
+        }
+        for one in standings(now, kinds)
+    ]

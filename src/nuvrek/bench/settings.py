@@ -14,6 +14,7 @@ from nuvrek.neck.description import ReliefSchool
 from nuvrek.neck.strings import StringSet
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.money.prices import PriceList
+from nuvrek.planning.money.shop import Shop
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit
 
@@ -56,6 +57,7 @@ class Settings(Struct, frozen=True, kw_only=True):
     wires: Annotated[tuple[Wire, ...], Meta(max_length=200)] = ()
     cut: Annotated[dict[str, tuple[str, float]], Meta(max_length=20_000)] = {}
     prices: PriceList = PriceList()
+    shop: Shop = Shop()
     relief_school: ReliefSchool = "usual"
     gauge_port: Annotated[str, Meta(max_length=200)] = ""
     gauge_line: Annotated[str, Meta(pattern=LINE_PATTERN)] = "9600 8N1"

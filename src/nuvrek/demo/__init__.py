@@ -1,12 +1,16 @@
-"""The demo shelf: thirteen necks of a harbour town's library, all made up."""
+"""The demo shelf: necks of a harbour town's library and two of its readers', all made up."""
 
 from __future__ import annotations
 
+from decimal import Decimal
 from importlib.resources import files
 
 from nuvrek.exchange.jobfile import Job, parse
+from nuvrek.neck.owner import Owner
 from nuvrek.neck.strings import StringSet, StringSpec
 from nuvrek.neck.wire import Wire
+from nuvrek.planning.money.prices import PriceList
+from nuvrek.planning.money.shop import Shop
 from nuvrek.readings.tool_kit import METRIC_LEAVES_MM, Kit
 
 
@@ -76,6 +80,65 @@ def demo_wires() -> tuple[Wire, ...]:
             stock_mm=1000.0,
             price=12.0,
         ),
+    )
+
+
+HOUSE = "Harbour Library, lending shelf"
+
+
+def demo_owners() -> tuple[Owner, ...]:
+    """Whose instruments they are."""
+    return (
+        Owner(
+            name=HOUSE,
+            address="Harbour Library\nThe Long Quay 3",
+            note="Lends them out; the desk tells readers when one is back.",
+            asked=False,
+        ),
+        Owner(
+            name="Orla Finsterwick",
+            address="Ferry Cottage\nUpper Slip 11",
+            telephone="on the ferry, bell 2",
+            usually="present",
+            note="Ferry pilot; ashore on Tuesdays.",
+        ),
+        Owner(
+            name="Ísak Þórlund-Ördög",
+            address="Net loft over the chandler's\nFish Steps 4",
+            usually="by letter",
+            note="Net maker; reads no screens.",
+        ),
+    )
+
+
+def demo_prices() -> PriceList:
+    """What the library's bench charges readers who bring their own."""
+    return PriceList(
+        currency="EUR",
+        rate=Decimal("42"),
+        tax="included",
+        tax_percent=Decimal("20"),
+        fixed={
+            "rod": Decimal("25"),
+            "level": Decimal("140"),
+            "crown-first": Decimal("180"),
+            "refret": Decimal("420"),
+        },
+        bound=Decimal("90"),
+        lacquered=Decimal("60"),
+        extra_string=Decimal("6"),
+        nut=Decimal("28"),
+        strings=Decimal("9.50"),
+        paper=Decimal("4"),
+    )
+
+
+def demo_shop() -> Shop:
+    """What stands at the top of its papers."""
+    return Shop(
+        name="The fretwork bench of the Harbour Library",
+        words="The Long Quay 3, by the tide clock. Tuesdays and Fridays, ten to five.",
+        closing="With kind regards from the bench.",
     )
 
 

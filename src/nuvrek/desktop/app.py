@@ -11,6 +11,7 @@ from datetime import datetime
 from pathlib import Path
 from types import TracebackType
 
+import msgspec
 from PyQt6.QtCore import QTimer
 from PyQt6.QtWidgets import QApplication, QMessageBox
 
@@ -31,19 +32,22 @@ def clock() -> str:
 
 def open_demo(folder: Path) -> Logbook:
     """A fresh logbook in ``folder`` with the demo shelf in it."""
-    from nuvrek.demo import demo_jobs
+    from nuvrek.demo import demo_jobs, demo_owners
 
     book = Logbook(folder / "demo.db")
     for job in demo_jobs():
         book.start(job.neck, clock(), job.journal)
+    for owner in demo_owners():
+        book.keep_owner(owner, clock())
     return book
 
 
 def demo_settings() -> Settings:
     """The settings of the demo: the tools of its bench."""
-    from nuvrek.demo import demo_kit, demo_sets, demo_wires
+    from nuvrek.demo import demo_kit, demo_prices, demo_sets, demo_shop, demo_wires
 
-    return Settings(kit=demo_kit(), sets=demo_sets(), wires=demo_wires())
+    made = Settings(kit=demo_kit(), sets=demo_sets(), wires=demo_wires())
+    return msgspec.structs.replace(made, prices=demo_prices(), shop=demo_shop())
 
 
 _DEMO = "nuvrek-demo-"

@@ -57,6 +57,8 @@ class AppState(QObject):
         self.page = ""
         self.trouble = ""
         self.fret: int | None = None
+        # The way the owner is spoken to about; None for the course.
+        self.meant: str | None = None
         self._solver = Solver(inline, self)
         self._solver.arrived.connect(self._on_solved)
         self._solver.failed.connect(self._on_failed)
@@ -99,7 +101,7 @@ class AppState(QObject):
         self._solver.forget()
         self.session = session
         self.session.listeners.append(self._on_change)
-        self.solved, self.fret = None, None
+        self.solved, self.fret, self.meant = None, None, None
         self.solve()
 
     def turn_to(self, page: str) -> None:

@@ -19,7 +19,7 @@ from nuvrek.readings.entries import StateChange
 from nuvrek.readings.stations import Suggestion, strings_first
 
 SHELF, TOOLS, ROOM, FILING = "Shelf", "My tools", "String room", "Filing"
-NEW_WIRE, PRICES = "New wire", "Prices"
+NEW_WIRE, PRICES, OWNER, OWNERS = "New wire", "Prices", "Owner", "Owners"
 # Qt's key numbers as plain integers, see stages/base.py.
 _HOME, _PAGE_UP, _PAGE_DOWN = 0x01000010, 0x01000016, 0x01000017
 _MODULES = {
@@ -35,7 +35,13 @@ _MODULES = {
     FILING: ("filing", "FilingStage"),
     NEW_WIRE: ("new_wire.page", "NewWireStage"),
     PRICES: ("owner.prices", "PricesStage"),
+    OWNER: ("owner.page", "OwnerStage"),
+    OWNERS: ("owner.owners", "OwnersStage"),
 }
+
+
+# Pages that need no open neck.
+_ANYTIME = (TOOLS, PRICES, OWNERS)
 
 
 class Stages(dict[str, Stage]):
@@ -113,10 +119,12 @@ class Window(QWidget):
 
     def show_stage(self, name: str) -> None:
         """Bring a stage to the front; without an open neck only the shelf."""
+        if self.now in self.stages:
+            self.stages[self.now].leave()
         if self.now == TOOLS and name != TOOLS:
             # Other tools on the bench, other readings to suggest.
             self.app.solve()
-        self.now = name if self.app.session is not None or name in (TOOLS, PRICES) else SHELF
+        self.now = name if self.app.session is not None or name in _ANYTIME else SHELF
         self.app.turn_to(self.now)
         self.rail.mark(self.now)
         self.rail.enable(self.app.session is not None and self.now != SHELF)
@@ -185,7 +193,7 @@ class Window(QWidget):
         self._title()
 
     def _on_solved(self) -> None:
-        if self.now in ("Map", "Choose", "Work", "Prove", ROOM, FILING, NEW_WIRE):
+        if self.now in ("Map", "Choose", "Work", "Prove", ROOM, FILING, NEW_WIRE, OWNER):
             self.stage.refresh()
 
     def _stop(self) -> None:
@@ -237,5 +245,7 @@ class Window(QWidget):
             super().keyPressEvent(event)
 
     def closeEvent(self, event: QCloseEvent | None) -> None:
+        if self.now in self.stages:
+            self.stage.leave()
         self.app.close()
         super().closeEvent(event)

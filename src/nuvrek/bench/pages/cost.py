@@ -86,6 +86,32 @@ def course_ways(plan: Plan, kind: str | None = None) -> tuple[Way, ...]:
     return tuple(found)
 
 
+PricePoint = tuple[str, str, float, float, float | None, float | None]
+
+
+def price_points(
+    plan: Plan, neck: NeckDescription, pace: Pace, prices: PriceList
+) -> tuple[PricePoint, ...]:
+    """Every way that can be gone: kind, title, price, the most it may come to, the lowest clean
+    height in mm, years of wear. Leaving it costs nothing; other ways without a price are left out.
+    """
+    found: list[PricePoint] = []
+    priced = False
+    for way in plan.ways:
+        if not way.possible or way.kind in ("read", "refer"):
+            continue
+        cost = cost_of(way, neck, pace, prices)
+        total, between = cost.price.total, cost.price.between
+        if total is None and cost.spell.likely:
+            continue
+        priced = priced or total is not None
+        price = float(total or 0)
+        most = price if between is None else float(between[1])
+        height = way.lowest_mm[0][0] if way.lowest_mm else None
+        found.append((way.kind, way.title, price, most, height, cost.years))
+    return tuple(found) if priced else ()
+
+
 def _work(way: Way) -> list[tuple[str, float]]:
     return [
         (step.key.rstrip("-0123456789"), float(step.minutes))

@@ -4,6 +4,10 @@ journal grew.
 
 from __future__ import annotations
 
+from contextlib import closing
+from pathlib import Path
+from typing import TYPE_CHECKING
+
 from msgspec import Struct
 
 from nuvrek import words
@@ -14,6 +18,9 @@ from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.journal import NeckState, fold
+
+if TYPE_CHECKING:
+    from nuvrek.planning.money.pace import Pace
 
 
 class ShelfCard(Struct, frozen=True):
@@ -93,3 +100,17 @@ def standing(neck_state: NeckState) -> str:
         readings = words.count(len(neck_state.taken), "reading", "readings")
         return f"{readings} taken, no way chosen yet."
     return "Described, not measured yet."
+
+
+def pace_in(path: Path | None) -> Pace:
+    """The shop's pace as a logbook's ticks teach it; common practice where there is none. Raises
+    LogbookError.
+    """
+    from nuvrek.planning.money.pace import Tick, pace_of
+
+    if path is None or not path.is_file():
+        return pace_of(())
+    with closing(Logbook(path)) as book:
+        shelf = Shelf(book)
+        shelf.cards()
+        return pace_of([Tick(*one) for one in shelf.ticks()])

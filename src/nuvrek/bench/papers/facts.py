@@ -5,15 +5,16 @@ from __future__ import annotations
 from dataclasses import dataclass, field
 from typing import TYPE_CHECKING
 
-from msgspec import Struct, structs
+from msgspec import structs
 
 from nuvrek.bench.pages.cost import Cost, cost_of, course_ways
 from nuvrek.bench.papers.figures import Figures
 from nuvrek.bench.work.agreement import plans_of
-from nuvrek.neck.description import Line, NeckDescription, Words
+from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner
 from nuvrek.planning.agreement.needs import Plans
 from nuvrek.planning.money.prices import PriceList
+from nuvrek.planning.money.shop import Shop
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.owner.dealings import Dealings
 
@@ -21,17 +22,6 @@ if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
     from nuvrek.planning.case.way import Plan, Way
     from nuvrek.planning.money.pace import Pace
-
-
-class Shop(Struct, frozen=True, kw_only=True):
-    """What stands at the top of the shop's papers, and by which place's habit figures are written
-    (empty: the system's).
-    """
-
-    name: Line = ""
-    words: Words = ""
-    closing: Words = ""
-    locale: Line = ""
 
 
 @dataclass(frozen=True)

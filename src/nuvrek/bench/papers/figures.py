@@ -17,14 +17,24 @@ from nuvrek.units import Unit, format_length, format_number
 USUAL = "en_GB"
 
 
+def is_locale(name: str) -> bool:
+    """Whether a place's habit of that name is known."""
+    return _locale(name) is not None
+
+
 def known_locale(name: str) -> str:
     """The locale of that name if there is one, else the usual one."""
-    if name.split(".")[0] in ("", "C", "POSIX"):
-        return USUAL
+    return _locale(name) or USUAL
+
+
+def _locale(name: str) -> str | None:
+    plain = name.split(".")[0].replace("-", "_")
+    if plain in ("", "C", "POSIX"):
+        return None
     try:
-        return str(Locale.parse(name.split(".")[0].replace("-", "_")))
+        return str(Locale.parse(plain))
     except (UnknownLocaleError, ValueError, TypeError):
-        return USUAL
+        return None
 
 
 class Figures(Struct, frozen=True):
@@ -50,8 +60,9 @@ class Figures(Struct, frozen=True):
         return self._point(format_number(mm, self.unit, sign=sign))
 
     def localised(self, said: str) -> str:
-        """A sentence with its figures as they are written here."""
-        return re.sub(r"(?<=\d)\.(?=\d)", get_decimal_symbol(self.locale), said)
+        """A sentence with its figures and dates as they are written here."""
+        dated = re.sub(r"\d{4}-\d\d-\d\d", lambda found: self.day(found[0]), said)
+        return re.sub(r"(?<=\d)\.(?=\d)", get_decimal_symbol(self.locale), dated)
 
     def _point(self, said: str) -> str:
         return said.replace(".", get_decimal_symbol(self.locale))

@@ -105,7 +105,8 @@ def _advice(facts: Facts) -> str:
     said = [f"We advise: {named}. {_list(way_words(way.kind) for way in ways)}"]
     if cost.price.total is not None:
         between = cost.price.between
-        price = f"Together it costs {f.money(cost.price.total)}"
+        together = "Together it" if len(ways) > 1 else "It"
+        price = f"{together} costs {f.money(cost.price.total)}"
         if between is not None:
             price += f", by the hours it takes between {f.money(between[0])} and "
             price += f"{f.money(between[1])}"

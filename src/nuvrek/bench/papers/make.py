@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from nuvrek.bench.papers.bench_sheet import bench_sheet
-from nuvrek.bench.papers.facts import Facts, Shop
+from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures
 from nuvrek.bench.papers.letter import letter
 from nuvrek.bench.papers.picture import draw_neck
@@ -13,6 +13,7 @@ from nuvrek.exchange.paper import Paper, blocks_of
 from nuvrek.exchange.paper_pdf import paper_pdf, unset_letters
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner
+from nuvrek.planning.money.shop import Shop
 from nuvrek.readings.owner.entries import PAPERS, Letter, PaperKind
 
 

@@ -106,5 +106,6 @@ def _look_again(facts: Facts, back: HandedBack) -> str:
     if back.come_back.strip():
         return _ended(f"Please come back: {back.come_back}")
     if dates:
-        return f"Wood creeps. Please let us look at it again: {words.lower_first(dates)}"
+        dates = words.lower_first(facts.figures.localised(dates))
+        return f"Wood creeps. Please let us look at it again: {dates}"
     return "Come back when a note buzzes or the strings lie otherwise than now."

@@ -30,6 +30,12 @@ class Standing(Struct, frozen=True):
         return self.given is not None and (self.given.agreed or bool(self.given.reason))
 
     @property
+    def words(self) -> str:
+        """The thing by its name; what was agreed in the words in which it was."""
+        agreed = self.given is not None and self.given.agreed
+        return self.given.term.words if self.given and agreed else self.need.term.words
+
+    @property
     def says(self) -> str:
         """How it stands, in words."""
         given = self.given

@@ -4,13 +4,12 @@ what lies between.
 
 from __future__ import annotations
 
-import math
-
 from msgspec import Struct
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
+from nuvrek.desktop.drawings.places import free_place, ticks
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
@@ -121,12 +120,12 @@ class CurveView(QWidget):
         painter.drawLine(box.bottomLeft(), box.bottomRight())
         painter.drawLine(box.topLeft(), box.bottomLeft())
         per = MM_PER_UNIT[self.unit]
-        for metal in _ticks(0.0, most / per):
+        for metal in ticks(0.0, most / per):
             x = self._at(metal * per, low).x()
             label = QRectF(x - 40, box.bottom() + 2, 80, t.px(17))
             write(painter, t, label, f"{metal:g}", 12, "muted")
         tall = MM_PER_UNIT[self.height_unit]
-        for height in _ticks(low / tall, high / tall):
+        for height in ticks(low / tall, high / tall):
             y = self._at(0.0, height * tall).y()
             side = QRectF(0, y - t.px(9), box.left() - 6, t.px(18))
             write(painter, t, side, f"{height:g}", 12, "muted", align=Qt.AlignmentFlag.AlignRight)
@@ -159,35 +158,15 @@ class CurveView(QWidget):
         else:
             painter.drawEllipse(at, 6, 6)
         painter.setFont(t.font(13, bold=mark.chosen))
-        box = self._free(at, painter.fontMetrics().horizontalAdvance(mark.words) + 4, taken)
+        wide = painter.fontMetrics().horizontalAdvance(mark.words) + 4
+        frame = self._box().adjusted(0, 0, self.width() - 4 - self._box().right(), 0)
+        box = free_place(at, wide, t.px(17), frame, taken)
         if box is not None:
             taken.append(box)
             name = "copper" if mark.chosen else "ink"
             left = Qt.AlignmentFlag.AlignLeft
             write(painter, t, box, mark.words, 13, name, bold=mark.chosen, align=left)
         taken.append(QRectF(at.x() - 8, at.y() - 8, 16, 16))
-
-    def _free(self, at: QPointF, wide: float, taken: list[QRectF]) -> QRectF | None:
-        """The first free place for words round a mark; words over words tell nothing."""
-        high, frame = self.theme.px(17), self._box()
-        right, left = 12.0, -wide - 12.0
-        for dx, dy in (
-            (right, -high),
-            (right, 4),
-            (left, -high),
-            (left, 4),
-            (right, -2.2 * high),
-            (right, 1.4 * high),
-        ):
-            box = QRectF(at.x() + dx, at.y() + dy, wide, high)
-            inside = box.left() > frame.left() and box.right() < self.width() - 4 and box.top() > 2
-            if (
-                inside
-                and box.bottom() < frame.bottom()
-                and not any(box.intersects(one) for one in taken)
-            ):
-                return box
-        return None
 
     # --- hands --------------------------------------------------------------------
 
@@ -203,12 +182,3 @@ class CurveView(QWidget):
         box, (_, low, high) = self._box(), self._span()
         share = (box.bottom() - event.position().y()) / max(box.height(), 1.0)
         self.height_wanted.emit(low + min(max(share, 0.0), 1.0) * (high - low))
-
-
-def _ticks(low: float, high: float) -> list[float]:
-    """Round figures between two values, four to eight of them."""
-    span = max(high - low, 1e-6)
-    power = 10.0 ** math.floor(math.log10(span))
-    step = next(s * power for s in (0.1, 0.2, 0.5, 1.0, 2.0) if span / (s * power) <= 8.0)
-    first = math.ceil(low / step - 1e-9)
-    return [round(n * step, 6) for n in range(first, math.floor(high / step + 1e-9) + 1)]

@@ -53,6 +53,13 @@ def button(text: str, *, main: bool = False) -> QPushButton:
     return control
 
 
+def fit_tabs(theme: Theme, *tabs: QPushButton) -> None:
+    """Room in each for its words in bold, which the one in front is set in."""
+    metrics = QFontMetrics(theme.font(15, bold=True))
+    for tab in tabs:
+        tab.setMinimumWidth(metrics.horizontalAdvance(tab.text()) + theme.px(34))
+
+
 def sliding(name: str, least: int, most: int) -> QSlider:
     """A slider along the row that does not steal the keypad's keys."""
     control = QSlider(Qt.Orientation.Horizontal)
@@ -158,6 +165,9 @@ class Stage(QWidget):
         self.bar.notice = ""
         self.setFocus(Qt.FocusReason.OtherFocusReason)
         self.refresh()
+
+    def leave(self) -> None:
+        """Another page comes to the front: what was typed and not kept yet is kept."""
 
     def refresh(self) -> None:
         """Show the journal and the result of this moment."""

@@ -3,18 +3,20 @@
 from __future__ import annotations
 
 import textwrap
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Literal
 
 from PyQt6.QtCore import QRectF, QSize
 from PyQt6.QtGui import QPaintEvent
-from PyQt6.QtWidgets import QGridLayout, QSizePolicy, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QGridLayout, QPushButton, QSizePolicy, QVBoxLayout, QWidget
 
 from nuvrek import words
-from nuvrek.bench.pages.cost import Cost, cost_of, cost_words
+from nuvrek.bench.pages.cost import Cost, cost_of, cost_words, price_points
 from nuvrek.bench.strips.filing import metal_strip
 from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
+from nuvrek.bench.work.agreement import open_words, standings
 from nuvrek.bench.work.job import choose
 from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.drawings.price_and_gain import Point, PriceView
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Stage, button
@@ -44,6 +46,14 @@ _LONGEST_HEAD, _WHY_LETTERS = 84, 54
 # Ways of these states always have a row.
 _OPEN = ("possible", "not known")
 MOST_WAYS = 30
+Shown = Literal["metal", "costs", "picture"]
+_SHOWS: tuple[Shown, ...] = ("metal", "costs", "picture")
+_NEXT_SHOWN: dict[Shown, str] = {
+    "metal": "Costs  (.)",
+    "costs": "Picture  (.)",
+    "picture": "Metal  (.)",
+}
+_KEYS = ("up", "down", "enter", "0", "back", "/", ".", "+")
 
 
 class _Heads(QWidget):
@@ -88,6 +98,7 @@ class ChooseStage(Stage):
         super().__init__(app, bar)
         self.kind: WayKind | None = None
         self.unfolded = False
+        self.shows: Shown = "metal"
         self.course = CourseView(app)
         self.course.picked.connect(self._pick)
         self.sheet = SheetView(app.theme)
@@ -103,6 +114,11 @@ class ChooseStage(Stage):
         self.filing.clicked.connect(lambda: self.app.stage_wanted.emit("Filing"))
         self.costs = button("Costs  (.)")
         self.costs.clicked.connect(self._turn_costs)
+        self.owner = button("Owner  (+)")
+        self.owner.clicked.connect(self._to_owner)
+        self.picture = PriceView(app.theme)
+        self.picture.picked.connect(self._pick)
+        self.picture.hide()
         self.prices = button("Prices")
         self.prices.clicked.connect(lambda: self.app.stage_wanted.emit("Prices"))
         self.wire = button("Plan new wire")
@@ -115,18 +131,20 @@ class ChooseStage(Stage):
         # The heads stand over the figures of the rows, so they run as wide as those; the buttons
         # lie over their empty part.
         head = QGridLayout()
-        head.addWidget(self.heads, 0, 0, 1, 7)
+        head.addWidget(self.heads, 0, 0, 1, 8)
         head.addWidget(self.take, 0, 0)
         head.addWidget(self.filing, 0, 1)
         head.addWidget(self.wire, 0, 2)
         head.addWidget(self.costs, 0, 3)
         head.addWidget(self.prices, 0, 4)
-        head.addWidget(self.out, 0, 5)
-        head.setColumnStretch(6, 1)
+        head.addWidget(self.owner, 0, 5)
+        head.addWidget(self.out, 0, 6)
+        head.setColumnStretch(7, 1)
         column.addLayout(head)
         for number, row in enumerate(self.rows):
             row.chosen.connect(lambda number=number: self._select(number))
             column.addWidget(row)
+        column.addWidget(self.picture, 100)
         column.addStretch(1)
 
     def enter(self) -> None:
@@ -180,13 +198,15 @@ class ChooseStage(Stage):
 
     def key(self, name: str) -> bool:
         plan, at = self.plan, self.index
-        if plan is None or at is None or name not in ("up", "down", "enter", "0", "back", "/", "."):
+        if plan is None or at is None or name not in _KEYS:
             return False
         if name == "/":
             self._unfold()
             return True
         if name == ".":
             self._turn_costs()
+        elif name == "+":
+            self._to_owner()
         elif name == "enter":
             self._take()
         elif name == "back":
@@ -200,10 +220,18 @@ class ChooseStage(Stage):
         return True
 
     def _turn_costs(self) -> None:
-        """Hours, days and price instead of what a way buys, or back."""
-        self.heads.costs = not self.heads.costs
+        """From what a way buys to hours, days and price, to the picture of both, and back."""
+        self.shows = _SHOWS[(_SHOWS.index(self.shows) + 1) % len(_SHOWS)]
+        self.heads.costs = self.shows == "costs"
         self.setFocus()
         self.refresh()
+
+    def _to_owner(self) -> None:
+        """To the owner, about the way in front."""
+        plan = self.plan
+        course = {leg.way for leg in plan.course} if plan is not None else set()
+        self.app.meant = None if self.kind is None or self.kind in course else self.kind
+        self.app.stage_wanted.emit("Owner")
 
     def _cost(self, way: Way, solved: Solved) -> Cost | None:
         if not self.heads.costs:
@@ -238,7 +266,7 @@ class ChooseStage(Stage):
         for row in self.rows[len(shown) :]:
             row.hide()
         for number, (row, way) in enumerate(zip(self.rows, shown, strict=False)):
-            row.show()
+            row.setVisible(self.shows != "picture")
             row.way, row.neck = way, solved.neck_state.neck
             row.cost = self._cost(way, solved)
             row.selected, row.advised, row.taken = (
@@ -250,6 +278,7 @@ class ChooseStage(Stage):
             row.update()
         way = shown[at]
         self._fit(shown, plan, way, solved)
+        self._fill_picture(plan, way, solved)
         self._fill_out(plan)
         self.take.setEnabled(way.possible)
         self._show_buttons(plan)
@@ -258,17 +287,48 @@ class ChooseStage(Stage):
 
     def _show_buttons(self, plan: Plan) -> None:
         """Only as many as leave the heads free; what `0` opens too goes first."""
-        costs = self.heads.costs
-        self.costs.setText("Metal  (.)" if costs else "Costs  (.)")
+        costs = self.shows != "metal"
+        self.costs.setText(_NEXT_SHOWN[self.shows])
         self.prices.setVisible(costs)
         self.filing.setVisible(not costs)
         self.wire.setVisible(not costs and any(one.new is not None for one in plan.ways))
+        self.heads.setVisible(self.shows != "picture")
         theme = row_theme(self.app, self.heads.percent)
         free = columns(theme, self.heads.width(), 1)[0].left()
-        shown = (self.take, self.filing, self.wire, self.costs, self.prices, self.out)
+        shown = (*self._pushes,)
         for made in (self.filing, self.wire):
             if sum(one.sizeHint().width() + 6 for one in shown if not one.isHidden()) > free:
                 made.setVisible(False)
+
+    @property
+    def _pushes(self) -> tuple[QPushButton, ...]:
+        """The buttons over the rows, in their order."""
+        return (
+            self.take,
+            self.filing,
+            self.wire,
+            self.costs,
+            self.prices,
+            self.owner,
+            self.out,
+        )
+
+    def _fill_picture(self, plan: Plan, way: Way, solved: Solved) -> None:
+        """Price against what is gained, every way that can be gone a point."""
+        self.picture.setVisible(self.shows == "picture")
+        if self.shows != "picture":
+            return
+        s, neck = self.app.settings, solved.neck_state.neck
+        points = price_points(plan, neck, self.app.pace, s.prices)
+        budget = solved.neck_state.dealings.worth.budget
+        self.picture.show_points(
+            tuple(Point(*one) for one in points),
+            way.kind,
+            None if budget is None else float(budget),
+            s.prices.currency,
+            s.height_unit,
+            "No price yet: Prices takes an hour's, or fixed ones.",
+        )
 
     def _fill_out(self, plan: Plan) -> None:
         """One line for all ways that can't be gone now."""
@@ -297,10 +357,12 @@ class ChooseStage(Stage):
             row.percent = percent
             row.setFixedHeight(row.row_px)
         self.heads.setFixedHeight(t.px(38))
-        for made in (self.take, self.filing, self.wire, self.costs, self.prices, self.out):
+        for made in self._pushes:
             made.setStyleSheet(f"font-size: {t.px(14)}px; padding: {t.px(4)}px {t.px(10)}px;")
             made.setFixedHeight(t.px(36))
         used = sum(row.row_px + 3 for row in self.rows[: len(shown)]) + self.course.high + 3
+        if self.shows == "picture":
+            used = self.height()
         left_over = self.height() - used - t.px(52)
         self.sheet.setVisible(left_over > 80)
         self.sheet.setFixedHeight(max(min(left_over, 250), 80))
@@ -339,15 +401,19 @@ class ChooseStage(Stage):
 
             reasons = (*reasons, doubt_words(way.doubt, s.unit, s.height_unit))
         solved = self.app.fresh
-        if self.heads.costs and solved is not None:
+        if self.shows != "metal" and solved is not None:
+            # The figures of the price need the room that the gist would take.
+            head = way.title
             cost = cost_of(way, solved.neck_state.neck, self.app.pace, s.prices)
             reasons = (cost_words(cost, s.prices.currency),)
             if cost.price.total is None:
                 reasons = (*reasons, "No price: Prices takes an hour's, or a fixed one.")
+        if session.asked:
+            reasons = (*reasons, open_words(standings(session.neck_state, (way.kind,))))
         self.bar.show_words(
             head,
             message=" ".join(reasons) or "Another way is advised; this one is open to you.",
-            state=session.neck_state.state,
+            state=session.neck_state.state if self.shows == "metal" else None,
             right_title="why this way" if leg is not None else "Enter takes this way",
             right=self._why(leg) if leg is not None else ("up and down: compare", "0: plan it"),
         )

@@ -27,6 +27,7 @@ from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Stage, button, heading, scrolling
 from nuvrek.desktop.stages.new_wire.at_work import AtWork
 from nuvrek.desktop.widgets.at_work.heat_row import HeatRow
+from nuvrek.desktop.widgets.at_work.owner_gate import OwnerGate
 from nuvrek.desktop.widgets.at_work.rod_row import RodRow
 from nuvrek.desktop.widgets.at_work.seating_row import SeatRow
 from nuvrek.desktop.widgets.at_work.step_list import StepList
@@ -56,6 +57,8 @@ class WorkStage(Stage):
         for label in (self.step_title, self.step_text, self.caution):
             label.setWordWrap(True)
         self.caution.setAccessibleName("Cautions")
+        self.gate = OwnerGate(app.theme)
+        self.gate.wanted.connect(lambda: self.app.stage_wanted.emit("Owner"))
         self._make_buttons()
         row = QHBoxLayout()
         row.addWidget(self.done)
@@ -64,6 +67,7 @@ class WorkStage(Stage):
         row.addStretch()
         right = QVBoxLayout()
         right.addWidget(self.step_title)
+        right.addWidget(self.gate)
         right.addWidget(self.step_text)
         right.addWidget(self.caution)
         for part in (self.rod, self.heat, self.seat):
@@ -196,6 +200,9 @@ class WorkStage(Stage):
             return
         if session is None or step is None:
             return
+        if gated := self.gate.look(session):
+            self.bar.say(f"{gated} 0 goes to it.")
+            return
         heat = self.heat.heated() if step.action == "heat" else Heated()
         if isinstance(heat, str):
             self.bar.say(heat)
@@ -257,6 +264,13 @@ class WorkStage(Stage):
         return not written or bool(meant and meant[0])
 
     def key(self, name: str) -> bool:
+        gated = self.gate.look(self.app.session)
+        if gated and name != "back":
+            if name == "0":
+                self.app.stage_wanted.emit("Owner")
+            else:
+                self.bar.say(f"{gated} 0 goes to it.")
+            return True
         if self._looped(name) or self._inked(name):
             return True
         if self.refret is not None and self.refret.press(name):
@@ -319,7 +333,8 @@ class WorkStage(Stage):
         session = self.app.session
         gate = gate_of(session.neck_state, self.app.fresh) if session and any_steps else None
         going = now is None and gate is not None and gate.way is not None
-        self.done.setVisible(now is not None or going)
+        gated = self.gate.look(session)
+        self.done.setVisible((now is not None and not gated) or going)
         self.done.setText("Go on" if going else "Done")
         rod_known = self.app.session is not None and self.app.session.neck_state.neck.rod != "none"
         at_rod = now is not None and (now.action == "rod" or now.key == "set")

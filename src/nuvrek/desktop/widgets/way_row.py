@@ -42,10 +42,14 @@ HEADS: tuple[tuple[str, str], ...] = (
 
 # The same with what the way costs, shown when it is asked for.
 COST_HEADS: tuple[tuple[str, str], ...] = (
-    *HEADS[:5],
+    ("thinnest", "{unit} left"),
+    ("years", "of wear in it"),
+    ("clean at", "low string, {height}"),
     ("hours", "likely, at most"),
     ("days", "until done"),
     ("price", "{currency}"),
+    ("at most", "9 in 10"),
+    ("a year", "of its wear"),
 )
 
 MOST_PERCENT, LEAST_PERCENT = 125, 85
@@ -91,10 +95,20 @@ def figures(way: Way, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
     return metal, worst, thin, str(way.levels_left), relief, clean, per, hours
 
 
-def cost_figures(cost: Cost) -> tuple[str, str, str]:
-    """Hours, days and price of a way; a dash where nothing is said."""
-    days = str(cost.days) if cost.days else "–"
-    return hours_words(cost.spell), days, money_words(cost.price.total, "")
+def cost_figures(way: Way, cost: Cost, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
+    """The figures of a way under ``COST_HEADS``; a dash where nothing is said."""
+    plain = figures(way, unit, height_unit)
+    price = cost.price
+    return (
+        plain[2],
+        "–" if cost.years is None else f"{cost.years:.0f}",
+        plain[5],
+        hours_words(cost.spell),
+        str(cost.days) if cost.days else "–",
+        money_words(price.total, ""),
+        "–" if price.between is None else f"{price.between[1]:.0f}",
+        money_words(cost.a_year, ""),
+    )
 
 
 def _short(mm: float, unit: Unit) -> str:
@@ -177,9 +191,10 @@ class WayRow(QWidget):
     def _figures(self, painter: QPainter, boxes: Sequence[QRectF], way: Way) -> None:
         values = figures(way, self.app.settings.unit, self.app.settings.height_unit)
         if self.cost is not None:
-            values = (*values[:5], *cost_figures(self.cost))
+            s = self.app.settings
+            values = cost_figures(way, self.cost, s.unit, s.height_unit)
         for n, (value, column) in enumerate(zip(values, boxes, strict=True)):
-            lesser = n in (4, 5)
+            lesser = n in ((2, 3, 7) if self.cost is not None else (4, 5))
             self._text(
                 painter,
                 column,

@@ -15,7 +15,7 @@ from nuvrek.bench.pages.new_wire_draft import FACES, Face, NewWireDraft
 from nuvrek.bench.strips.strips import AnyStrip, Dots
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.sheet.view import SheetView
-from nuvrek.desktop.stages.base import Stage, button, scrolling
+from nuvrek.desktop.stages.base import Stage, button, fit_tabs, scrolling
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.stages.new_wire.cut_face import CutFace, Stick
 from nuvrek.desktop.stages.new_wire.panel import Panel
@@ -120,8 +120,7 @@ class NewWireStage(Stage):
 
     def restyle(self) -> None:
         super().restyle()
-        for tab in self.tabs.values():
-            tab.setMinimumWidth(self.app.theme.px(112))
+        fit_tabs(self.app.theme, *self.tabs.values())
         self.side.setFixedWidth(min(self.app.theme.px(_PANEL_WIDE), 520))
         t = self.app.theme
         self.told.setStyleSheet(f"font-size: {min(t.px(17), 24)}px;")

@@ -1,4 +1,4 @@
-"""Prices: what the shop charges, as a form that keeps itself."""
+"""Prices: what the shop charges and how it names itself, as forms that keep themselves."""
 
 from __future__ import annotations
 
@@ -6,9 +6,11 @@ import msgspec
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QLineEdit, QVBoxLayout
 
+from nuvrek.bench.forms.owner import SHOP, read_shop
 from nuvrek.bench.forms.prices import FIXED, PLAIN, labels, read_prices, texts_of
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Picks, Stage, heading, scrolling
+from nuvrek.desktop.stages.owner.forms import WordsForm
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.planning.money.prices import SURCHARGES, TAX_WORDS
 
@@ -17,6 +19,8 @@ _GROUPS = (
     ("On top of the work", tuple(SURCHARGES)),
     ("Fixed prices, by way", tuple(f"fixed {kind}" for kind in FIXED)),
 )
+
+_PAPERS = "On the papers"
 
 
 class PricesStage(Stage):
@@ -32,6 +36,9 @@ class PricesStage(Stage):
         columns.setSpacing(34)
         for title, names in _GROUPS:
             columns.addLayout(self._group(title, names), 1)
+        self.shop = WordsForm(app, {_PAPERS: SHOP})
+        self.shop.kept.connect(lambda _title: self._keep_shop())
+        columns.addWidget(self.shop, 2)
         page = QVBoxLayout(self)
         page.setContentsMargins(18, 6, 18, 6)
         page.addWidget(scrolling(columns))
@@ -62,6 +69,8 @@ class PricesStage(Stage):
             line.setText(texts.get(name, ""))
         self.tax.setCurrentIndex(self.tax.findData(self.app.settings.prices.tax))
         self._loading = False
+        shop = self.app.settings.shop
+        self.shop.fill(_PAPERS, {name: getattr(shop, name) for name in SHOP})
         self._bar("What is left empty is not charged by itself.")
 
     def _edited(self, *_what: object) -> None:
@@ -81,6 +90,17 @@ class PricesStage(Stage):
         made = msgspec.structs.replace(made, fixed={**others, **made.fixed})
         self.app.change_quietly(msgspec.structs.replace(self.app.settings, prices=made))
         self._bar("Kept.")
+
+    def leave(self) -> None:
+        self.shop.keep()
+
+    def _keep_shop(self) -> None:
+        made = read_shop(self.shop.texts(_PAPERS))
+        if isinstance(made, str):
+            self.say(f"{made} Not kept yet.")
+        elif made != self.app.settings.shop:
+            self.app.change_quietly(msgspec.structs.replace(self.app.settings, shop=made))
+            self._bar("Kept.")
 
     def _bar(self, message: str) -> None:
         self.bar.show_words("Prices", message=message, right_title="keys", right=("Enter: Choose",))

@@ -1,0 +1,214 @@
+"""The page Owner: what is to be agreed, what is quoted, worth, in and out, and the papers."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING, Literal
+
+from msgspec import structs
+
+from nuvrek import words
+from nuvrek.bench.pages.cost import course_ways
+from nuvrek.bench.papers.facts import Facts
+from nuvrek.bench.papers.figures import Figures, known_locale
+from nuvrek.bench.papers.quote import quote
+from nuvrek.bench.session import Session
+from nuvrek.bench.settings import Settings
+from nuvrek.bench.solved import Solved
+from nuvrek.bench.work.agreement import Standing, agree, lift, open_words, refused, standings
+from nuvrek.bench.work.gone_ways import gone_ways
+from nuvrek.money import Amount
+from nuvrek.neck.owner import Owner
+from nuvrek.planning.agreement.needs import Before
+from nuvrek.planning.money.shop import Shop
+from nuvrek.planning.ways.kinds import way_title
+from nuvrek.readings.entries import AnyEntry
+from nuvrek.readings.owner.entries import Answered, Consented
+
+if TYPE_CHECKING:
+    from nuvrek.neck.owner import How
+    from nuvrek.planning.money.pace import Pace
+    from nuvrek.readings.owner.entries import Quote
+
+OwnerFace = Literal["agreement", "worth", "in-out", "papers"]
+OWNER_FACES: dict[OwnerFace, str] = {
+    "agreement": "Agreement",
+    "worth": "Worth",
+    "in-out": "In and out",
+    "papers": "Papers",
+}
+# The gates in the order in which the work meets them.
+GATES: dict[Before, str] = {
+    "work": "before any work",
+    "pull": "before frets are drawn",
+    "wood": "before the plane",
+    "file": "before the file",
+    "": "nothing waits for these",
+}
+
+
+def figures_of(settings: Settings, system: str) -> Figures:
+    """How figures are written on the papers of this shop; ``system`` is the system's locale."""
+    return Figures(
+        known_locale(settings.shop.locale or system),
+        settings.unit,
+        settings.height_unit,
+        settings.prices.currency,
+    )
+
+
+class OwnerDraft:
+    """What the page shows of one solved neck; ``kind`` is the way meant, None for the course."""
+
+    def __init__(
+        self,
+        solved: Solved,
+        session: Session,
+        settings: Settings,
+        pace: Pace,
+        owner: Owner | None,
+        day: str,
+        system: str = "",
+        kind: str | None = None,
+    ) -> None:
+        self.solved, self.session, self.settings = solved, session, settings
+        plan = solved.plan
+        known = plan is not None and kind in {way.kind for way in plan.ways}
+        self.kind = kind if known else None
+        self.facts = Facts(
+            solved,
+            owner,
+            settings.shop,
+            pace,
+            settings.prices,
+            figures_of(settings, system),
+            day,
+            self.kind,
+            gone_ways(session.entries),
+        )
+
+    @property
+    def shop(self) -> Shop:
+        """What stands at the top of papers."""
+        return self.settings.shop
+
+    @property
+    def kinds(self) -> tuple[str, ...]:
+        """The ways to be agreed to: the one in hand and what follows it, or those meant."""
+        chosen = self.solved.neck_state.chosen
+        if self.kind is None and chosen is not None and not self.over:
+            return (chosen.way, *chosen.course)
+        return tuple(way.kind for way in course_ways(self.facts.plan, self.kind))
+
+    @property
+    def over(self) -> bool:
+        """Whether all steps of the way in hand are ticked, and none follows it."""
+        from nuvrek.bench.work.job import next_step
+
+        now = self.solved.neck_state
+        return now.chosen is not None and not now.chosen.course and next_step(now) is None
+
+    @property
+    def rows(self) -> tuple[Standing, ...]:
+        """Every thing to be said, by the gate that waits for it."""
+        found = map(self._priced, standings(self.solved.neck_state, self.kinds, self.facts.plans))
+        order = list(GATES)
+        return tuple(sorted(found, key=lambda one: order.index(one.need.before)))
+
+    def _priced(self, row: Standing) -> Standing:
+        """A way is agreed to with its price, where it has one today."""
+        kind = row.need.term.about.removeprefix("way:")
+        way = next((one for one in self.facts.plan.ways if one.kind == kind), None)
+        if row.need.term.matter != "way" or way is None:
+            return row
+        total = self.facts.cost(way).price.total
+        if total is None:
+            return row
+        said = f"{way.title}, {self.facts.figures.money(total)}"
+        term = structs.replace(row.need.term, words=said)
+        return structs.replace(row, need=structs.replace(row.need, term=term))
+
+    def head(self) -> str:
+        """The ways meant, in words."""
+        named = words.listed(way_title(kind).lower() for kind in self.kinds)
+        return words.upper_first(named)
+
+    def told(self) -> str:
+        """How the agreement stands, in a sentence."""
+        if not self.session.asked:
+            return "The house's own instrument, or nobody's: nobody has to be asked."
+        missing = open_words(self.rows)
+        if missing:
+            return missing
+        return "All that needs the owner's word is agreed."
+
+    # --- writing ---------------------------------------------------------------------
+
+    def all_agreed(self, how: How, said: str) -> tuple[AnyEntry, ...]:
+        """The owner's yes to everything, and to a quote that is open; nothing where all is said."""
+        consent = agree(self.rows, how, said)
+        answer = self._answer("accepted", how, said)
+        return tuple(one for one in (answer, consent) if one is not None)
+
+    def one(self, row: Standing, yes: bool, how: How, said: str) -> Consented:
+        """The owner's yes or no to one thing."""
+        term = row.need.term if yes else refused(row.need.term)
+        return Consented(terms=(term,), how=how, words=said[:200])
+
+    def lifted(self, reason: str) -> AnyEntry | None:
+        """The work goes on without a word, for a reason."""
+        return lift(self.rows, reason.strip()[:200])
+
+    def quoted(self) -> Quote:
+        """A quote as it would be given now. Raises NoPrice."""
+        return quote(self.facts)
+
+    def answered(self, yes: bool, how: How, said: str) -> tuple[AnyEntry, ...]:
+        """The owner's answer to the open quote; with a yes, the way itself is agreed."""
+        answer = self._answer("accepted" if yes else "refused", how, said)
+        if answer is None:
+            return ()
+        given = self.solved.neck_state.dealings.open_quote
+        meant = given[1].ways if given is not None else ()
+        terms = tuple(
+            row.need.term
+            for row in standings(self.solved.neck_state, meant, self.facts.plans)
+            if row.need.term.matter == "way"
+        )
+        if not terms:
+            return (answer,)
+        terms = terms if yes else tuple(refused(term) for term in terms)
+        return answer, Consented(terms=terms, how=how, words=said[:200])
+
+    def _answer(self, says: Literal["accepted", "refused"], how: How, said: str) -> Answered | None:
+        given = self.solved.neck_state.dealings.open_quote
+        if given is None:
+            return None
+        return Answered(quote=given[0], says=says, how=how, words=said[:200])
+
+    # --- in words --------------------------------------------------------------------
+
+    def quote_words(self) -> str:
+        """How the newest quote stands, in a sentence or two."""
+        dealings, f = self.solved.neck_state.dealings, self.facts.figures
+        if not dealings.quotes:
+            return "Nothing was quoted yet."
+        number, given = dealings.quotes[-1]
+        named = words.listed(way_title(kind).lower() for kind in given.ways)
+        said = f"{f.day(given.at)}: {f.money(given.total, given.currency)} for {named}"
+        if given.least is not None and given.most is not None:
+            low, high = (f.money(one, given.currency) for one in (given.least, given.most))
+            said += f", between {low} and {high}"
+        answer = dealings.answers.get(number)
+        if answer is None:
+            return f"{said}. Not answered yet; it stands until {f.day(given.until)}."
+        told = f" (“{answer.words}”)" if answer.words else ""
+        now = self.facts.whole.price.total
+        other = ""
+        if answer.says == "accepted" and now is not None and _apart(now, given.total):
+            other = f" By today's list it would be {f.money(now)}; the quote stands as given."
+        return f"{said}. {words.upper_first(answer.says)} {f.day(answer.at)}{told}.{other}"
+
+
+def _apart(now: Amount, then: Amount) -> bool:
+    """Whether two prices differ by more than hours waver: a tenth."""
+    return abs(now - then) > then / 10

@@ -1,0 +1,69 @@
+"""The owners as a list of their own: who they are, and which necks of the shelf are theirs."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Mapping, Sequence
+
+import msgspec
+from msgspec import Struct
+
+from nuvrek import words
+from nuvrek.bench.pages.shelf import ShelfCard
+from nuvrek.bench.session import Session
+from nuvrek.logbook.store import Logbook
+from nuvrek.neck.owner import Owner
+from nuvrek.readings.entries import Describe
+
+
+class OwnerCard(Struct, frozen=True):
+    """One owner with what is known of them, and their necks; ``known`` where they were written
+    down themselves.
+    """
+
+    owner: Owner
+    necks: tuple[ShelfCard, ...]
+    known: bool
+
+    @property
+    def told(self) -> str:
+        """Their necks in words."""
+        named = words.listed(f"{card.row.id} {card.neck.title}" for card in self.necks[:3])
+        if not self.necks:
+            return "no neck here now"
+        more = len(self.necks) - 3
+        return f"{named}, and {more} more" if more > 0 else named
+
+
+def owner_cards(known: Mapping[str, Owner], cards: Sequence[ShelfCard]) -> list[OwnerCard]:
+    """All owners by name: those written down, and those only named by a neck."""
+    necks: dict[str, list[ShelfCard]] = {name: [] for name in known}
+    for card in cards:
+        name = card.neck.owner.strip()
+        if name:
+            necks.setdefault(name, []).append(card)
+    return [
+        OwnerCard(known.get(name) or Owner(name=name), tuple(found), name in known)
+        for name, found in sorted(necks.items(), key=lambda pair: pair[0].casefold())
+    ]
+
+
+def keep_owner(
+    book: Logbook,
+    before: OwnerCard,
+    now: Owner,
+    clock: Callable[[], str],
+    opened: Session | None = None,
+) -> int:
+    """Write down what is known of an owner; another name goes into the description of each of their
+    necks. Returns how many were renamed. Raises LogbookError.
+    """
+    book.keep_owner(now, clock())
+    if now.name == before.owner.name:
+        return 0
+    for card in before.necks:
+        session = opened
+        if session is None or session.neck_id != card.row.id:
+            session = Session(book, card.row.id, card.row.neck, clock, "Owners")
+        neck = session.neck_state.neck
+        session.append(Describe(neck=msgspec.structs.replace(neck, owner=now.name)))
+    return len(before.necks)

@@ -1,0 +1,184 @@
+"""The commands of the owner's side: papers of a job, and the list of owners."""
+
+from __future__ import annotations
+
+import argparse
+import csv
+import io
+import json
+import os
+from collections.abc import Callable
+from contextlib import closing
+from datetime import date
+from pathlib import Path
+from typing import Any
+
+import msgspec
+
+from nuvrek.bench.forms.owner import OWNER, read_owner
+from nuvrek.bench.settings import load
+from nuvrek.exchange import jobfile
+from nuvrek.exchange.files import write_whole
+from nuvrek.exchange.jobfile import JobFaults
+from nuvrek.logbook.places import logbook_path, settings_path
+from nuvrek.logbook.store import Logbook
+from nuvrek.neck.owner import Owner
+from nuvrek.readings.owner.entries import PAPERS
+
+Command = Callable[[str, Any, str], argparse.ArgumentParser]
+MOST_BYTES, MOST_OWNERS = 4_000_000, 20_000
+_COLUMNS = (*OWNER, "usually", "asked")
+
+
+def add_commands(command: Command, tell: Callable[..., None]) -> None:
+    """``report`` and ``owners``; ``tell`` prints a line safely."""
+    sub = command("report", lambda options: _report(options, tell), "a paper of a job, as PDF")
+    sub.add_argument("job", type=Path, metavar="JOB", help="a job file")
+    sub.add_argument("--kind", choices=tuple(PAPERS), default="letter", help="which paper")
+    sub.add_argument("-o", dest="out", type=Path, metavar="FILE", required=True, help="the .pdf")
+    sub.add_argument("--way", help="about this way instead of the course that is advised")
+    sub.add_argument("--unit", choices=("mm", "in"), help="lengths in mm or inches")
+    sub.add_argument("--locale", default="", help="figures and dates as in this place: de_DE")
+    sub.add_argument("--day", default="", help="the date on it, as 2026-03-03; today's if not said")
+    sub.add_argument("--settings", type=Path, help="another settings file than your own")
+    sub.add_argument("--logbook", type=Path, help="the logbook that knows owner and pace")
+    owners = command("owners", lambda options: _owners(options, tell), "the list of owners")
+    owners.add_argument("--json", action="store_true", help="print JSON instead of a list")
+    owners.add_argument("--export", type=Path, metavar="FILE", help="write them as .csv or .json")
+    owners.add_argument("--import", dest="take", type=Path, metavar="FILE", help="take them in")
+    owners.add_argument("--logbook", type=Path, help="another logbook than your own")
+
+
+def _report(options: argparse.Namespace, tell: Callable[..., None]) -> int:
+    from nuvrek.bench.pages.owner_draft import figures_of
+    from nuvrek.bench.pages.shelf import pace_in
+    from nuvrek.bench.papers.facts import Facts
+    from nuvrek.bench.papers.make import laid_out, pdf_of, proposed, unset
+    from nuvrek.bench.papers.quote import NoPrice
+    from nuvrek.bench.solved import see, wanted_alone, weigh
+    from nuvrek.bench.work.gone_ways import gone_ways
+    from nuvrek.readings.journal import fold
+
+    job = jobfile.read(options.job)
+    settings = load(options.settings or settings_path()).settings
+    if options.unit is not None:
+        settings = msgspec.structs.replace(settings, inch=options.unit == "in", string_heights="")
+    solved = weigh(see(wanted_alone(fold(job.neck, job.journal), settings.unit)))
+    assert solved.plan is not None
+    kinds = [way.kind for way in solved.plan.ways]
+    if options.way is not None and options.way not in kinds:
+        raise JobFaults([f"there is no way '{options.way[:40]}' here: {', '.join(kinds)}."])
+    neck, day = solved.neck_state.neck, _day(options.day)
+    owner = _owner_in(options.logbook, neck.owner)
+    figures = figures_of(settings, options.locale or os.environ.get("LANG", ""))
+    facts = Facts(
+        solved,
+        owner,
+        settings.shop,
+        pace_in(options.logbook),
+        settings.prices,
+        figures,
+        day,
+        options.way,
+        gone_ways(job.journal),
+    )
+    try:
+        made = proposed(options.kind, facts)
+    except NoPrice as error:
+        raise JobFaults([str(error)]) from None
+    write_whole(options.out, pdf_of(laid_out(made, neck, owner, settings.shop, figures, day)))
+    missing = unset(made, owner, settings.shop, neck)
+    if missing:
+        tell(f"! no sign for {' '.join(missing)} in the fonts that ship along")
+    return 0
+
+
+def _day(text: str) -> str:
+    if not text:
+        return date.today().isoformat()
+    try:
+        return date.fromisoformat(text).isoformat()
+    except ValueError:
+        raise JobFaults([f"'{text[:20]}' is no date; as 2026-03-03."]) from None
+
+
+def _owner_in(path: Path | None, name: str) -> Owner | None:
+    if path is None or not path.is_file():
+        return None
+    with closing(Logbook(path)) as book:
+        return book.owner(name.strip())
+
+
+def _owners(options: argparse.Namespace, tell: Callable[..., None]) -> int:
+    path = options.logbook or logbook_path()
+    if options.take is None and not path.is_file():
+        raise JobFaults([f"{path.name}: there is no such logbook."])
+    taken = _read(options.take) if options.take is not None else []
+    with closing(Logbook(path)) as book:
+        for owner in taken:
+            if book.owner(owner.name) != owner:
+                book.keep_owner(owner, date.today().isoformat())
+        known = sorted(book.owners().values(), key=lambda owner: owner.name.casefold())
+    if options.export is not None:
+        as_json = options.export.suffix.lower() == ".json"
+        write_whole(options.export, _json(known) if as_json else _csv(known))
+    if options.json:
+        print(_json(known).decode().strip())
+        return 0
+    for owner in known:
+        tell(f"{owner.name}{'' if owner.asked else ' (the house)'}")
+    return 0
+
+
+def _json(owners: list[Owner]) -> bytes:
+    return (json.dumps(msgspec.to_builtins(owners), ensure_ascii=False, indent=1) + "\n").encode()
+
+
+def _csv(owners: list[Owner]) -> bytes:
+    out = io.StringIO()
+    table = csv.writer(out, lineterminator="\n")
+    table.writerow(_COLUMNS)
+    for owner in owners:
+        asked = "yes" if owner.asked else "no"
+        table.writerow([*(getattr(owner, name) for name in OWNER), owner.usually, asked])
+    return out.getvalue().encode()
+
+
+def _read(path: Path) -> list[Owner]:
+    """Owners of a file, all or none. Raises JobFaults with a sentence for each that is wrong."""
+    raw = jobfile.read_bytes(path)
+    if len(raw) > MOST_BYTES:
+        raise JobFaults([f"{path.name}: a list of owners is not so long."])
+    rows = _json_rows(raw, path) if path.suffix.lower() == ".json" else _csv_rows(raw, path)
+    if len(rows) > MOST_OWNERS:
+        raise JobFaults([f"{path.name}: more than {MOST_OWNERS:,} owners."])
+    found, faults = [], []
+    for number, row in enumerate(rows, 1):
+        texts = {name: str(row.get(name, "")) for name in (*OWNER, "usually")}
+        made = read_owner(texts, str(row.get("asked", "yes")).lower() not in ("no", "false"))
+        if isinstance(made, str):
+            faults.append(f"{path.name}, owner {number}: {made}")
+        else:
+            found.append(made)
+    if faults:
+        raise JobFaults(faults[:20])
+    return found
+
+
+def _json_rows(raw: bytes, path: Path) -> list[dict[str, Any]]:
+    try:
+        return msgspec.json.decode(raw, type=list[dict[str, Any]])
+    except (msgspec.MsgspecError, UnicodeDecodeError, RecursionError):
+        raise JobFaults([f"{path.name}: should be a list of owners in JSON."]) from None
+
+
+def _csv_rows(raw: bytes, path: Path) -> list[dict[str, Any]]:
+    try:
+        table = csv.DictReader(io.StringIO(raw.decode("utf-8-sig")), strict=True)
+        rows = [{k: v or "" for k, v in row.items() if isinstance(k, str)} for row in table]
+        names = table.fieldnames or []
+    except (UnicodeDecodeError, csv.Error):
+        raise JobFaults([f"{path.name}: not a table in UTF-8."]) from None
+    if "name" not in names:
+        raise JobFaults([f"{path.name}: the first row names the columns: {', '.join(_COLUMNS)}."])
+    return rows

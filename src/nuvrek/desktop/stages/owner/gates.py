@@ -1,0 +1,157 @@
+"""What the owner has to say, drawn along the way of the work: each gate a bar, what it waits for
+above it.
+"""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
+from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
+from PyQt6.QtWidgets import QSizePolicy, QWidget
+
+from nuvrek.bench.pages.owner_draft import GATES
+from nuvrek.bench.work.agreement import Standing
+from nuvrek.desktop.drawings.one_line import one_line
+from nuvrek.desktop.theme import Theme
+from nuvrek.desktop.widgets.painting import painting
+from nuvrek.readings.owner.entries import MATTERS
+
+_ROW, _GATE, _LEFT, _NAME, _SAID = 42, 26, 46, 176, 214
+
+
+class GatesView(QWidget):
+    """Rows of things to be agreed; one is selected."""
+
+    picked = pyqtSignal(int)
+
+    def __init__(self, theme: Theme) -> None:
+        super().__init__()
+        self.theme = theme
+        self.rows: tuple[Standing, ...] = ()
+        self.selected = 0
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+        self.setAccessibleName("What is to be agreed")
+
+    def show_rows(self, rows: tuple[Standing, ...], selected: int) -> None:
+        """Draw these rows, by gate."""
+        self.rows, self.selected = rows, selected
+        told = (f"{MATTERS[r.need.term.matter]}: {r.need.term.words} {r.says}" for r in rows)
+        self.setAccessibleDescription("; ".join(told))
+        self.setFixedHeight(self.high)
+        self.update()
+
+    @property
+    def _t(self) -> Theme:
+        return Theme(self.theme.dark, min(self.theme.percent, 150))
+
+    @property
+    def high(self) -> int:
+        """How high all rows and gates are."""
+        gates = len({row.need.before for row in self.rows})
+        return self._t.px(_ROW) * len(self.rows) + self._t.px(_GATE) * gates + 8
+
+    def sizeHint(self) -> QSize:
+        return QSize(640, self.high)
+
+    def boxes(self) -> list[tuple[float | None, QRectF]]:
+        """The place of each row, and that of the gate over it where one begins."""
+        t, top, found = self._t, 4.0, []
+        before: object = None
+        for row in self.rows:
+            gate = None
+            if row.need.before != before:
+                before, gate = row.need.before, top + t.px(_GATE) / 2
+                top += t.px(_GATE)
+            found.append((gate, QRectF(0, top, self.width(), t.px(_ROW))))
+            top += t.px(_ROW)
+        return found
+
+    def mousePressEvent(self, event: QMouseEvent | None) -> None:
+        if event is not None:
+            for number, (_, box) in enumerate(self.boxes()):
+                if box.contains(event.position()):
+                    self.picked.emit(number)
+
+    def paintEvent(self, _event: QPaintEvent | None) -> None:
+        with painting(self) as painter:
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            c, boxes = self.theme.colours, self.boxes()
+            if boxes:
+                x = self._t.px(22)
+                painter.setPen(QPen(c["line"], 3))
+                painter.drawLine(QPointF(x, 4), QPointF(x, boxes[-1][1].center().y()))
+            for number, (row, (gate, box)) in enumerate(zip(self.rows, boxes, strict=True)):
+                if gate is not None:
+                    self._gate(painter, row, gate)
+                self._row(painter, row, box, number == self.selected)
+
+    def _gate(self, painter: QPainter, row: Standing, y: float) -> None:
+        """A bar across the way: shut in slate while something is missing, else a thin line."""
+        c, t = self.theme.colours, self._t
+        same = [one for one in self.rows if one.need.before == row.need.before]
+        shut = bool(row.need.before) and not all(one.settled for one in same)
+        painter.setPen(QPen(c["plum" if shut else "line"], 5 if shut else 2))
+        painter.drawLine(QPointF(t.px(6), y), QPointF(t.px(38), y))
+        words = GATES[row.need.before] + (": shut" if shut else ": open" if row.need.before else "")
+        box = QRectF(t.px(_LEFT), y - t.px(11), self.width(), t.px(22))
+        self._text(painter, box, words, 13, "plum" if shut else "muted", bold=shut)
+
+    def _row(self, painter: QPainter, row: Standing, box: QRectF, selected: bool) -> None:
+        c, t = self.theme.colours, self._t
+        if selected:
+            painter.setPen(QPen(c["copper"], 2))
+            painter.setBrush(c["card"])
+            card = box.adjusted(t.px(_LEFT) - 8, 1, -2, -1)
+            painter.drawRoundedRect(card, 4, 4)
+        self._sign(painter, row, QPointF(t.px(22), box.center().y()))
+        name = QRectF(t.px(_LEFT), box.top(), t.px(_NAME), box.height())
+        self._text(painter, name, MATTERS[row.need.term.matter], 15, "ink", bold=True)
+        said = QRectF(box.right() - t.px(_SAID), box.top(), t.px(_SAID) - 10, box.height())
+        open_still = not row.settled and bool(row.need.before)
+        self._text(painter, said, row.says, 14, "plum" if open_still else "muted", bold=open_still)
+        left = name.right() + 6
+        words = QRectF(left, box.top() + 2, said.left() - left - 10, box.height() - 4)
+        painter.setFont(t.font(13))
+        painter.setPen(c["ink"])
+        flags = int(Qt.AlignmentFlag.AlignVCenter) | int(Qt.TextFlag.TextWordWrap)
+        painter.drawText(words, flags, row.words)
+
+    def _sign(self, painter: QPainter, row: Standing, at: QPointF) -> None:
+        """Agreed: a full disc with a tick; refused: a cross; lifted: an open bar; else a ring."""
+        c, r = self.theme.colours, self._t.px(9)
+        given = row.given
+        agreed = given is not None and given.agreed
+        painter.setPen(QPen(c["copper" if agreed else "muted"], 2))
+        painter.setBrush(c["copper" if agreed else "paper"])
+        painter.drawEllipse(at, r, r)
+        inside = QPen(c["card" if agreed else "plum"], 2.4)
+        painter.setPen(inside)
+        if agreed:
+            painter.drawPolyline(
+                QPolygonF(
+                    [
+                        QPointF(at.x() - 0.45 * r, at.y()),
+                        QPointF(at.x() - 0.1 * r, at.y() + 0.4 * r),
+                        QPointF(at.x() + 0.5 * r, at.y() - 0.4 * r),
+                    ]
+                )
+            )
+        elif given is not None and given.reason:
+            painter.drawLine(QPointF(at.x() - r, at.y() + r), QPointF(at.x() + r, at.y() - r))
+        elif given is not None:
+            d = 0.5 * r
+            painter.drawLine(QPointF(at.x() - d, at.y() - d), QPointF(at.x() + d, at.y() + d))
+            painter.drawLine(QPointF(at.x() - d, at.y() + d), QPointF(at.x() + d, at.y() - d))
+
+    def _text(
+        self,
+        painter: QPainter,
+        box: QRectF,
+        text: str,
+        size: float,
+        colour: str,
+        *,
+        bold: bool = False,
+    ) -> None:
+        painter.setFont(self._t.font(size, bold=bold))
+        painter.setPen(self.theme.colours[colour])
+        one_line(painter, box, text, Qt.AlignmentFlag.AlignLeft)

@@ -1,0 +1,198 @@
+"""Owners: a list of its own, each with their necks and how they are reached."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
+from PyQt6.QtGui import QMouseEvent, QPaintEvent, QPen
+from PyQt6.QtWidgets import QHBoxLayout, QSizePolicy, QVBoxLayout, QWidget
+
+from nuvrek.bench.forms.owner import OWNER, read_owner
+from nuvrek.bench.pages.owners import OwnerCard, keep_owner, owner_cards
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.drawings.one_line import one_line
+from nuvrek.desktop.stages.base import Picks, Stage, TickBox, button, clear, heading, scrolling
+from nuvrek.desktop.stages.owner.forms import WordsForm
+from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.painting import painting
+from nuvrek.neck.owner import HOW_WORDS, Owner
+
+_TITLE = "The owner"
+
+
+class OwnerRow(QWidget):
+    """One owner: the name, and their necks."""
+
+    chosen = pyqtSignal()
+
+    def __init__(self, app: AppState, card: OwnerCard) -> None:
+        super().__init__()
+        self.app, self.card, self.selected = app, card, False
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+        self.setAccessibleName(f"{card.owner.name}: {card.told}")
+
+    def sizeHint(self) -> QSize:
+        return QSize(420, self.app.theme.px(54))
+
+    def mousePressEvent(self, _event: QMouseEvent | None) -> None:
+        self.chosen.emit()
+
+    def paintEvent(self, _event: QPaintEvent | None) -> None:
+        with painting(self) as painter:
+            t, c = self.app.theme, self.app.theme.colours
+            if self.selected:
+                painter.setPen(QPen(c["copper"], 2))
+                painter.setBrush(c["card"])
+                painter.drawRoundedRect(QRectF(self.rect()).adjusted(1, 2, -1, -2), 4, 4)
+            half = self.height() / 2
+            name = QRectF(14, 3, self.width() - 24, half)
+            painter.setFont(t.font(17, bold=True))
+            painter.setPen(c["ink"])
+            one_line(painter, name, self.card.owner.name, Qt.AlignmentFlag.AlignLeft)
+            painter.setFont(t.font(13))
+            painter.setPen(c["muted"])
+            below = name.translated(0, half - 5)
+            asked = "" if self.card.owner.asked else "the house's own · "
+            one_line(painter, below, f"{asked}{self.card.told}", Qt.AlignmentFlag.AlignLeft)
+
+
+class OwnersStage(Stage):
+    """The list on the left, the owner in front on the right."""
+
+    def __init__(self, app: AppState, bar: BenchBar) -> None:
+        super().__init__(app, bar)
+        self.cards: list[OwnerCard] = []
+        self.rows: list[OwnerRow] = []
+        self.index = 0
+        self.list = QVBoxLayout()
+        self.list.setSpacing(2)
+        self.form = WordsForm(app, {_TITLE: OWNER})
+        self.form.kept.connect(lambda _title: self._keep())
+        self.form.full.connect(self.say)
+        self.usually = Picks("Usually reached", HOW_WORDS)
+        self.form.add_choice(_TITLE, "Usually reached", self.usually)
+        self.house = TickBox("The house's own: nobody is asked", app)
+        self.house.clicked.connect(lambda: self.form.touch(_TITLE))
+        self.form.add_row(_TITLE, self.house)
+        self.new = button("Another owner")
+        self.new.clicked.connect(self._new)
+        left = QVBoxLayout()
+        head = QHBoxLayout()
+        head.addWidget(heading("Owners"))
+        head.addStretch(1)
+        head.addWidget(self.new)
+        left.addLayout(head)
+        self.scroller = scrolling(self.list)
+        left.addWidget(self.scroller, 1)
+        page = QHBoxLayout(self)
+        page.setContentsMargins(24, 10, 24, 10)
+        page.setSpacing(26)
+        page.addLayout(left, 1)
+        page.addWidget(self.form, 1)
+
+    def enter(self) -> None:
+        session = self.app.session
+        wanted = session.neck_state.neck.owner.strip() if session is not None else ""
+        self._read()
+        names = [card.owner.name for card in self.cards]
+        if wanted in names:
+            self.index = names.index(wanted)
+        super().enter()
+
+    def leave(self) -> None:
+        self.form.keep()
+
+    def _read(self) -> None:
+        found: list[OwnerCard] = []
+
+        def read() -> None:
+            found.extend(owner_cards(self.app.book.owners(), self.app.shelf.cards()))
+
+        self.app.write(read)
+        self.cards = found
+
+    def refresh(self) -> None:
+        clear(self.list)
+        self.rows = [OwnerRow(self.app, card) for card in self.cards]
+        for number, row in enumerate(self.rows):
+            row.chosen.connect(lambda number=number: self.select(number))
+            self.list.addWidget(row)
+        self.index = max(0, min(self.index, len(self.cards) - 1))
+        self._show()
+
+    def select(self, number: int) -> None:
+        """Bring an owner to the front; what was typed of the one before is kept."""
+        self.form.keep()
+        self.index = max(0, min(number, len(self.cards) - 1))
+        self.setFocus()
+        self._show()
+
+    def _show(self) -> None:
+        self.form.setEnabled(bool(self.cards))
+        for number, row in enumerate(self.rows):
+            row.selected = number == self.index
+            row.update()
+        if not self.cards:
+            self.bar.show_words(
+                "No owner yet", message="An owner is named in Take in, or taken in here."
+            )
+            return
+        self.scroller.ensureWidgetVisible(self.rows[self.index])
+        card = self.cards[self.index]
+        self.form.fill(_TITLE, {name: getattr(card.owner, name) for name in OWNER})
+        self.usually.setCurrentIndex(self.usually.findData(card.owner.usually))
+        self.house.setChecked(not card.owner.asked)
+        self.bar.show_words(
+            card.owner.name,
+            message=card.told,
+            right_title="keys",
+            right=("up and down: an owner", "+ another owner", "Enter: their first neck"),
+        )
+
+    def _new(self) -> None:
+        self.form.keep()
+        names = {card.owner.name for card in self.cards}
+        name = next(n for n in (f"Owner {i}" for i in range(1, 10_000)) if n not in names)
+        if self.app.write(lambda: self.app.book.keep_owner(Owner(name=name), self.app.clock())):
+            self._read()
+            self.index = [card.owner.name for card in self.cards].index(name)
+            self.refresh()
+            line = self.form.lines[_TITLE, "name"]
+            line.setFocus()
+            line.selectAll()
+
+    def _keep(self) -> None:
+        """What was typed, if it reads and says something new."""
+        if not self.cards:
+            return
+        before = self.cards[self.index]
+        texts = {**self.form.texts(_TITLE), "usually": str(self.usually.currentData())}
+        now = read_owner(texts, not self.house.isChecked())
+        if isinstance(now, str):
+            self.say(f"{now} Not kept yet.")
+            return
+        if now == before.owner:
+            return
+        taken = {card.owner.name for card in self.cards} - {before.owner.name}
+        if now.name in taken:
+            self.say("There is another owner of that name; add a place to tell them apart.")
+            return
+        session = self.app.session
+        if self.app.write(lambda: keep_owner(self.app.book, before, now, self.app.clock, session)):
+            self._read()
+            names = [card.owner.name for card in self.cards]
+            self.index = names.index(now.name) if now.name in names else 0
+            self.refresh()
+            self.say("Kept.")
+
+    def key(self, name: str) -> bool:
+        if name in ("up", "down"):
+            self.select(self.index + (1 if name == "down" else -1))
+        elif name == "+":
+            self._new()
+        elif name == "enter" and self.cards and self.cards[self.index].necks:
+            row = self.cards[self.index].necks[0].row
+            if self.app.write(lambda: self.app.open(row)):
+                self.app.stage_wanted.emit("Owner")
+        else:
+            return False
+        return True
