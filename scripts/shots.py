@@ -8,30 +8,25 @@ from pathlib import Path
 from typing import Any
 
 from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QImage, QPainter
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication
 
 from nuvrek.bench.work.job import next_step, tick
 from nuvrek.desktop.app import demo_settings, open_demo
 from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.stages.owner.papers_face import pages_of
 from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import Window
-from nuvrek.neck.description import LANES
 from nuvrek.readings.entries import (
     AnyEntry,
     FretEnd,
-    OthersFirm,
-    OthersStill,
-    Size,
 )
-from nuvrek.simulator.measuring import default_rng
-from nuvrek.simulator.simulated_job import simulated_neck
-from nuvrek.simulator.stand_in_gauge import StandIn, indicator_run
 
 FOLDER = Path(__file__).resolve().parents[1] / "docs/screenshots"
 ENTER = Qt.Key.Key_Return
 BARITONE, BASS, MANDOLIN, PARLOUR, STEEL, RODLESS = 1, 2, 3, 4, 5, 8
-BOUND, TO_MATCH, PROVEN = 10, 11, 12
+BOUND, TO_MATCH, PROVEN, FERRY, NET_LOFT = 10, 11, 12, 13, 14
 
 
 class Scene:
@@ -104,21 +99,6 @@ class Scene:
         self.window.grab().save(str(FOLDER / f"{name}.png"))
 
 
-def _gauge_lost(scene: Scene) -> None:
-    """Half an indicator run from the stand-in gauge, then its cable is pulled."""
-    stage: Any = scene.window.stages["Measure"]
-    stage.keypad.change_round("indicator")
-    gauge = StandIn()
-    stage.connect_gauge(gauge.path)
-    truth, _ = simulated_neck(5, scene.window.app.session.neck_state.neck.frets, 686.0)  # type: ignore[union-attr]
-    for mm in list(indicator_run(truth, 0, default_rng(5)))[:11]:
-        gauge.send(mm - 1.2)
-        QTest.qWait(60)
-    gauge.unplug()
-    QTest.qWait(200)
-    scene.shoot("indicator-gauge-lost")
-
-
 def _rods(scene: Scene) -> None:
     """Two moves in the loop."""
     scene.open(STEEL, "Choose").keys(
@@ -126,31 +106,15 @@ def _rods(scene: Scene) -> None:
     ).shoot("work-rod")
 
 
-def _judged(scene: Scene) -> None:
-    """A neck that is level and worn."""
-    scene.open(STEEL, "Choose")
-    neck = scene.window.app.session.neck_state.neck  # type: ignore[union-attr]
-    pressed = OthersFirm(frets=tuple(range(1, neck.frets + 1)))
-    still = [OthersStill(lane=lane, frets=tuple(range(2, neck.frets))) for lane in LANES]
-    grooves = [Size(what="groove", fret=f, string=2, mm=0.15) for f in range(1, 10)]
-    scene.append(*still, pressed, *grooves).show("Choose").shoot("choose-worn")
-
-
 def _new_wire(scene: Scene) -> None:
-    """The wood of a rodless neck, the slots and wires of a bound one, four frets of six in."""
+    """The wood of a rodless neck, the wires of a bound one, four frets of six in."""
     scene.open(RODLESS, "New wire").shoot("new-wire-wood")
-    page: Any = scene.open(BOUND, "New wire").window.stages["New wire"]
-    page._changed("back_bow_mm", 0.06, False)
-    scene.keys("2").shoot("new-wire-slots")
-    page._changed("back_bow_mm", 0.0, False)
-    scene.keys("3").shoot("new-wire-wires")
+    scene.open(BOUND, "New wire").keys("3").shoot("new-wire-wires")
     scene.open(TO_MATCH, "Work").shoot("work-frets")
 
 
 def _filing(scene: Scene) -> None:
-    """Just clean against a full level; the level followed by its ink, half of it off; the crowns
-    after it.
-    """
+    """Just clean against a full level; the level followed by its ink, half of it off."""
     page: Any = scene.open(BASS, "Filing").window.stages["Filing"]
     scene.keys(Qt.Key.Key_Down).shoot("filing")
     page.kinds.setCurrentIndex(page.kinds.findData("level"))
@@ -160,9 +124,6 @@ def _filing(scene: Scene) -> None:
     _until(session, "file")
     scene.window.show_stage("Work")
     scene.keys("*****+").shoot("work-filing")
-    _until(session, "crown")
-    scene.window.show_stage("Work")
-    scene.shoot("work-crowns")
 
 
 def _until(session: Any, key: str) -> None:
@@ -178,6 +139,25 @@ def _room(scene: Scene) -> None:
         *[right] * 8, down, down, down, "*", "/", "*", ".", *[Qt.Key.Key_Left] * 3
     )
     scene.shoot("string-room")
+
+
+def _owner(scene: Scene) -> None:
+    """What a reader's guitar costs and gains, what another agreed to, and the four papers."""
+    scene.open(NET_LOFT, "Choose").keys(".").shoot("choose-costs")
+    scene.keys(".").shoot("choose-price-and-gain")
+    scene.keys(".").open(FERRY, "Owner").shoot("owner-agreement")
+    papers: Any = scene.keys("4").window.stages["Owner"].papers
+    sheets = []
+    for kind in ("letter", "quote", "work", "bench"):
+        papers.turn(kind)
+        sheets.append(pages_of(papers.pdf, 620)[0])
+    whole = QImage(4 * 640 + 20, 917, QImage.Format.Format_RGB32)
+    whole.fill(0xFF9A9486)
+    painter = QPainter(whole)
+    for n, sheet in enumerate(sheets):
+        painter.drawImage(20 + 640 * n, 20, sheet)
+    painter.end()
+    whole.save(str(FOLDER / "papers.png"))
 
 
 def main() -> int:
@@ -203,12 +183,11 @@ def main() -> int:
         scene.open(MANDOLIN, "Choose", dark=False, inch=False).append(*ends).show("Choose")
         scene.shoot("choose")
         _rods(scene)
-        _judged(scene)
         _room(scene)
         _filing(scene)
-        _gauge_lost(scene.open(BARITONE, "Measure"))
         _new_wire(scene)
         scene.open(PROVEN, "Prove").shoot("prove")
+        _owner(scene)
         scene.window._set(text_percent=100)
         scene.window.close()
     return 0

@@ -38,10 +38,10 @@ class Sound(unittest.TestCase):
         example = text.split("```json")[1].split("```")[0]
         self.assertGreater(len(parse(example.encode()).journal), 3)
 
-    def test_thirteen_demo_necks_of_different_kinds(self) -> None:
+    def test_the_demo_necks_are_of_different_kinds(self) -> None:
         jobs = demo_jobs()
-        self.assertEqual(len(jobs), 13)
-        self.assertEqual(len({j.neck.scale_mm for j in jobs}), 11)
+        self.assertEqual(len(jobs), 15)
+        self.assertEqual(len({j.neck.scale_mm for j in jobs}), 12)
         self.assertEqual(
             {j.neck.rod for j in jobs}, {"two-way", "twin", "one-way", "unknown", "none"}
         )

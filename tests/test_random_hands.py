@@ -22,7 +22,10 @@ from nuvrek.simulator.stand_in_gauge import StandIn
 from tests.support import WindowCase
 
 EVENTS = 500
-PAGES = ("Measure", "Map", "Choose", "Work", "Prove", "Filing", "String room", "New wire")
+PAGES = (
+    *("Measure", "Map", "Choose", "Work", "Prove"),
+    *("Filing", "String room", "New wire", "Owner"),
+)
 KEYS = [
     *"0123456789" * 2,
     *".+-*/+-*/",

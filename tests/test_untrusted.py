@@ -204,7 +204,7 @@ class AtTheWindow(WindowCase):
     def test_the_whole_logbook_can_be_looked_through(self) -> None:
         window: Any = self.open_window(demo=True)
         window.stage.check.click()
-        self.assertIn("whole: 13 necks", window.bar.message.text())
+        self.assertIn("whole: 15 necks", window.bar.message.text())
         path: Path = window.app.book.path
         spoilt = Logbook(path)
         spoilt._db.execute("UPDATE entry SET body = '{' WHERE neck = 2 AND number = 3")

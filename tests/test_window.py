@@ -154,7 +154,7 @@ class FromTheKeypad(WindowCase):
 class Stages(WindowCase):
     def test_every_stage_of_every_demo_neck_in_both_themes_and_units(self) -> None:
         window: Any = self.open_window(demo=True)
-        for number in range(13):
+        for number in range(15):
             window.show_stage("Shelf")
             window.stages["Shelf"]._open(number)
             for changes in (
@@ -163,11 +163,11 @@ class Stages(WindowCase):
                 {"text_percent": 100},
             ):
                 window._set(**changes)
-                for stage in STAGES:
+                for stage in (*STAGES, "Owner"):
                     window.show_stage(stage)
                     self.assertFalse(window.grab().isNull())
                     self.assertTrue(window.bar.prompt.text(), stage)
-        self.assertEqual(len(window.stages["Shelf"].cards), 13)
+        self.assertEqual(len(window.stages["Shelf"].cards), 15)
 
     def test_garbage_is_collected_on_the_interface_thread_only(self) -> None:
         import gc
@@ -201,7 +201,7 @@ class Stages(WindowCase):
         self.assertTrue(window.isVisible())
         for _ in range(20):
             self.app.processEvents()
-        self.assertEqual(len(window.stages["Shelf"].cards), 13)
+        self.assertEqual(len(window.stages["Shelf"].cards), 15)
         self.assertTrue(window.stages["Shelf"].isVisible())
 
     def test_stages_by_key_and_by_rail(self) -> None:

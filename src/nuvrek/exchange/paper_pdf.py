@@ -22,11 +22,15 @@ def drawing_width_mm() -> float:
 
 def paper_pdf(paper: Paper) -> bytes:
     """The paper as PDF, A4."""
+    made = b""
     for points in _POINTS if paper.one_page else _POINTS[1:2]:
         document = _set(paper, points)
-        if document.page_no() == 1 or not paper.one_page:
+        made = bytes(document.output())
+        for font in document.fonts.values():
+            font.close()
+        if document.page_no() == 1:
             break
-    return bytes(document.output())
+    return made
 
 
 def unset_letters(text: str) -> str:
@@ -65,7 +69,23 @@ def _document(paper: Paper, points: float) -> Any:
     from fpdf import FPDF
 
     class Sheet(FPDF):
-        """Numbers its pages where there are several."""
+        """Numbers its pages where there are several, and names its font afresh before each text:
+        after letters of the other font the library goes on in that one, and others are lost.
+        """
+
+        def _font_again(self) -> None:
+            if self.page:
+                named = self.font_family, self.font_style, self.font_size_pt
+                self.set_font(_OTHER, size=1.0)
+                self.set_font(*named)
+
+        def multi_cell(self, *told: Any, **named: Any) -> Any:
+            self._font_again()
+            return super().multi_cell(*told, **named)
+
+        def text(self, *told: Any, **named: Any) -> Any:
+            self._font_again()
+            return super().text(*told, **named)
 
         def footer(self) -> None:
             if self.page_no() > 1:
@@ -99,19 +119,25 @@ def _head(document: Any, paper: Paper, points: float) -> None:
         document.multi_cell(_WIDE_MM, (points + 5) * _LINE, paper.shop, **_NEXT)
     if paper.shop_words:
         document.set_font(_TEXT, size=points - 1)
-        document.multi_cell(_WIDE_MM, (points - 1) * _LINE, paper.shop_words, **_NEXT)
+        _lines(document, _WIDE_MM, (points - 1) * _LINE, paper.shop_words)
     if paper.shop or paper.shop_words:
         y = document.get_y() + 1.5
         document.line(_MARGIN_MM, y, _MARGIN_MM + _WIDE_MM, y)
         document.ln(5.0)
     document.set_font(_TEXT, size=points)
     if paper.addressee:
-        document.multi_cell(110.0, high, paper.addressee, align="J", **_NEXT)
+        _lines(document, 110.0, high, paper.addressee)
         document.ln(1.0)
     document.multi_cell(_WIDE_MM, high, paper.day, align="R", **_NEXT)
     document.set_font(_TEXT, "B", points + 3)
     document.multi_cell(_WIDE_MM, (points + 3) * _LINE, paper.title, **_NEXT)
     document.ln(1.5)
+
+
+def _lines(document: Any, wide: float, high: float, text: str) -> None:
+    """Each line by itself: one that runs from right to left must not part the words of another."""
+    for line in text.split("\n"):
+        document.multi_cell(wide, high, line, align="L", **_NEXT)
 
 
 _NEXT = {"new_x": "LMARGIN", "new_y": "NEXT"}
@@ -125,7 +151,7 @@ def _block(document: Any, block: Block, points: float) -> None:
             document.multi_cell(_WIDE_MM, (points + 0.5) * _LINE, text, **_NEXT)
         case Paragraph(text=text):
             document.set_font(_TEXT, size=points)
-            document.multi_cell(_WIDE_MM, points * _LINE, text, align="L", **_NEXT)
+            _lines(document, _WIDE_MM, points * _LINE, text)
             document.ln(1.2)
         case Rows():
             _rows(document, block, points)

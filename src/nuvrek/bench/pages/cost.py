@@ -34,7 +34,8 @@ class Cost(Struct, frozen=True):
     price, and the years of ordinary play its thinnest crown then has in it.
 
     ``second_pass`` is the chance that part of the filing is done again, ``thin`` the frets that
-    may end under the least crown, with the chance of each.
+    may end under the least crown, with the chance of each; ``looked_at_again``: there is a later
+    look.
     """
 
     spell: Spell
@@ -43,6 +44,7 @@ class Cost(Struct, frozen=True):
     years: float | None = None
     second_pass: float = 0.0
     thin: tuple[tuple[int, float], ...] = ()
+    looked_at_again: bool = False
 
     @property
     def a_year(self) -> Amount | None:
@@ -65,10 +67,13 @@ def cost_of(
     jobs = [_job(way, neck, spell) for way, spell in zip(row, spells, strict=True)]
     whole = spells[0] if len(row) == 1 else _spell_of(row, pace, kind)
     nights = sum(step.wait >= NIGHT_MIN for way in row for step in way.at_bench)
+    # A heated neck lies until it is quite cold.
+    nights += sum(way.kind == "heat" for way in row)
     days = nights + max(1, -(-int(whole.likely) // int(60 * DAY_HOURS))) if whole.likely else 0
     thin = tuple(one for way in row if way.doubt is not None for one in way.doubt.thin)
     price = price_of(prices, [job for job in jobs if job.minutes[1] > 0.0], neck)
-    return Cost(whole, days, price, _years_after(row, neck), chance, thin)
+    again = any(step.key == "look-again" for way in row for step in way.steps)
+    return Cost(whole, days, price, _years_after(row, neck), chance, thin, again)
 
 
 def course_ways(plan: Plan, kind: str | None = None) -> tuple[Way, ...]:
@@ -210,6 +215,10 @@ def cost_words(cost: Cost, currency: str) -> str:
     price = cost.price
     least, likely, most = cost.spell.hours
     parts = [f"{likely:.1f} hours, nine times in ten {least:.1f} to {most:.1f}."]
+    if cost.days > 1:
+        parts.append(f"It keeps the neck {cost.days} days.")
+    if cost.looked_at_again and likely:
+        parts.append("A look after one to two weeks.")
     if price.by_hours is not None:
         low, _, high = (money_words(one, currency) for one in price.by_hours)
         parts.append(f"By hours {money_words(price.by_hours[1], currency)} ({low} to {high}).")

@@ -170,7 +170,7 @@ class OwnerDraft:
         given = self.solved.neck_state.dealings.open_quote
         meant = given[1].ways if given is not None else ()
         terms = tuple(
-            row.need.term
+            self._priced(row).need.term
             for row in standings(self.solved.neck_state, meant, self.facts.plans)
             if row.need.term.matter == "way"
         )
@@ -200,13 +200,15 @@ class OwnerDraft:
             said += f", between {low} and {high}"
         answer = dealings.answers.get(number)
         if answer is None:
-            return f"{said}. Not answered yet; it stands until {f.day(given.until)}."
+            stands = f"Not answered yet; it stands until {f.day(given.until)}."
+            return f"{said}. {stands} It rests on {given.rests_on}"
         told = f" (“{answer.words}”)" if answer.words else ""
         now = self.facts.whole.price.total
         other = ""
         if answer.says == "accepted" and now is not None and _apart(now, given.total):
             other = f" By today's list it would be {f.money(now)}; the quote stands as given."
-        return f"{said}. {words.upper_first(answer.says)} {f.day(answer.at)}{told}.{other}"
+        said = f"{said}. {words.upper_first(answer.says)} {f.day(answer.at)}{told}.{other}"
+        return f"{said} It rested on {given.rests_on}"
 
 
 def _apart(now: Amount, then: Amount) -> bool:

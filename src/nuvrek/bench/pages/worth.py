@@ -4,7 +4,9 @@ from __future__ import annotations
 
 from nuvrek import words
 from nuvrek.bench.papers.facts import Facts
+from nuvrek.money import Amount, money_words
 from nuvrek.planning.ways.kinds import way_title
+from nuvrek.readings.owner.entries import Worth
 
 
 def worth_words(facts: Facts) -> tuple[str, ...]:
@@ -33,3 +35,21 @@ def worth_words(facts: Facts) -> tuple[str, ...]:
         if amount is not None:
             said.append(f"{what} costs {f.money(amount)}.")
     return tuple(said)
+
+
+def beside_words(worth: Worth, total: Amount | None) -> str:
+    """For a way with a price: what of the figures named lies under it, in a sentence; nothing where
+    none does, or none was named.
+    """
+    if total is None:
+        return ""
+    currency = worth.currency
+    parts = []
+    if worth.budget is not None and total > worth.budget:
+        over = money_words(total - worth.budget, currency)
+        parts.append(f"{over} over the owner's budget")
+    named = ((worth.new_neck, "another neck"), (worth.instead, "another of its kind"))
+    for amount, what in named:
+        if amount is not None and total > amount:
+            parts.append(f"{what} costs {money_words(amount, currency)}")
+    return f"{words.upper_first('; '.join(parts))}." if parts else ""

@@ -86,11 +86,11 @@ def quote_letter(facts: Facts, given: Quote) -> Letter:
     if given.least is not None and given.most is not None:
         low, high = (f.money(one, given.currency) for one in (given.least, given.most))
         parts.append(
-            f"The work goes by the hour. By what we know of it now it comes to between {low} and "
-            f"{high}; you hear from us before it goes beyond."
+            "Where the work goes by the hour this is what we know of it now: between "
+            f"{low} and {high} in all. You hear from us before it goes beyond."
         )
-    agreed = [one.need.term.words for one in standings(facts.now, given.ways, facts.plans)]
-    about = [said for said in agreed if said != way_title(given.ways[0])]
+    asked = standings(facts.now, given.ways, facts.plans)
+    about = [one.need.term.words for one in asked if one.need.term.matter != "way"]
     if about:
         parts += ["What we ask you to agree to", " ".join(_full(one) for one in about)]
     if given.until:

@@ -9,7 +9,7 @@ from nuvrek.bench.pages.promise_and_result import Outcome, compare
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.picture import picture_of
 from nuvrek.bench.papers.plain import way_words
-from nuvrek.bench.work.job import look_again_words
+from nuvrek.bench.work.job import look_again_words, next_step
 from nuvrek.mechanics.wire_life import USUAL_LEVEL_MM, USUAL_WEAR_MM, years_left
 from nuvrek.readings.owner.entries import HandedBack, Letter, Table
 
@@ -18,7 +18,7 @@ CARE = (
     "Keep it where the air is neither very dry nor damp, 40 to 60 percent humidity. Never leave it "
     "in a hot car: from 35 °C on glue may open. Wipe the strings and the frets after playing."
 )
-_KEPT = {True: "kept", False: "not kept", None: "not measured"}
+_KEPT = {True: "kept", False: "not kept", None: ""}
 
 
 def work_report(facts: Facts) -> Letter:
@@ -36,7 +36,7 @@ def work_report(facts: Facts) -> Letter:
     return Letter(
         paper="work",
         text="\n\n".join(part for part in parts if part),
-        tables={"results": results_table(facts)},
+        tables={"results": results_table(facts)} if _outcomes(facts) else {},
         picture=picture_of(facts.solved),
     )
 
@@ -44,7 +44,13 @@ def work_report(facts: Facts) -> Letter:
 def _done(facts: Facts) -> str:
     """The ways that were gone, in words for the owner."""
     done = dict.fromkeys(facts.done)
-    return " ".join(way_words(kind) for kind in done) or "It was measured; nothing was changed."
+    if not done:
+        return "It was measured; nothing was changed."
+    said = " ".join(way_words(kind) for kind in done)
+    step = next_step(facts.now)
+    if step is not None and step.key not in ("prove", "look-again"):
+        said += f" It is not finished: next, {words.lower_first(step.title)}."
+    return said
 
 
 def _outcomes(facts: Facts) -> tuple[Outcome, ...]:

@@ -11,6 +11,7 @@ from PyQt6.QtWidgets import QGridLayout, QPushButton, QSizePolicy, QVBoxLayout, 
 
 from nuvrek import words
 from nuvrek.bench.pages.cost import Cost, cost_of, cost_words, price_points
+from nuvrek.bench.pages.worth import beside_words
 from nuvrek.bench.strips.filing import metal_strip
 from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
 from nuvrek.bench.work.agreement import open_words, standings
@@ -405,14 +406,16 @@ class ChooseStage(Stage):
             # The figures of the price need the room that the gist would take.
             head = way.title
             cost = cost_of(way, solved.neck_state.neck, self.app.pace, s.prices)
-            reasons = (cost_words(cost, s.prices.currency),)
+            worth = session.neck_state.dealings.worth
+            beside = beside_words(worth, cost.price.total)
+            reasons = (cost_words(cost, s.prices.currency), beside)
             if cost.price.total is None:
                 reasons = (*reasons, "No price: Prices takes an hour's, or a fixed one.")
         if session.asked:
             reasons = (*reasons, open_words(standings(session.neck_state, (way.kind,))))
         self.bar.show_words(
             head,
-            message=" ".join(reasons) or "Another way is advised; this one is open to you.",
+            message=words.sentences(*reasons) or "Another way is advised; this one is open to you.",
             state=session.neck_state.state if self.shows == "metal" else None,
             right_title="why this way" if leg is not None else "Enter takes this way",
             right=self._why(leg) if leg is not None else ("up and down: compare", "0: plan it"),

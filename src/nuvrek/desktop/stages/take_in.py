@@ -5,6 +5,7 @@ from __future__ import annotations
 import msgspec
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import (
+    QCompleter,
     QFrame,
     QGridLayout,
     QHBoxLayout,
@@ -256,9 +257,19 @@ class TakeInStage(Stage):
         session = self.app.session
         if session is not None:
             self._fill(session.neck_state.neck)
+            self._name_owners()
         self.show_page(0)
         super().enter()
         self.fields["scale_mm"].setFocus()
+
+    def _name_owners(self) -> None:
+        """Owners that are known are proposed while a name is typed."""
+        known: list[str] = []
+        self.app.write(lambda: known.extend(self.app.book.owners()))
+        known.sort(key=str.casefold)
+        completer = QCompleter(known, self)
+        completer.setCaseSensitivity(Qt.CaseSensitivity.CaseInsensitive)
+        self.words["owner"].setCompleter(completer)
 
     def _fill(self, neck: NeckDescription) -> None:
         self._loading = True

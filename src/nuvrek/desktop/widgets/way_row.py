@@ -44,7 +44,7 @@ HEADS: tuple[tuple[str, str], ...] = (
 COST_HEADS: tuple[tuple[str, str], ...] = (
     ("thinnest", "{unit} left"),
     ("years", "of wear in it"),
-    ("clean at", "low string, {height}"),
+    ("clean at", "low, {height}"),
     ("hours", "likely, at most"),
     ("days", "until done"),
     ("price", "{currency}"),

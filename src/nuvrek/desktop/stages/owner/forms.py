@@ -108,6 +108,10 @@ class WordsForm(QWidget):
         """Something beside the fields was changed that belongs to a column."""
         self._edited(title)
 
+    def changing(self, title: str) -> bool:
+        """Whether a column holds something that is not kept yet."""
+        return title in self._changed
+
     def _edited(self, title: str) -> None:
         if not self._loading:
             self._changed.add(title)

@@ -5,7 +5,7 @@ above it.
 from __future__ import annotations
 
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
-from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
+from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF, QResizeEvent
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from nuvrek.bench.pages.owner_draft import GATES
@@ -16,6 +16,8 @@ from nuvrek.desktop.widgets.painting import painting
 from nuvrek.readings.owner.entries import MATTERS
 
 _ROW, _GATE, _LEFT, _NAME, _SAID = 42, 26, 46, 176, 214
+# Narrower than this a thing has its words on a line of their own.
+_NARROW, _TWO_LINES = 660, 66
 
 
 class GatesView(QWidget):
@@ -47,7 +49,20 @@ class GatesView(QWidget):
     def high(self) -> int:
         """How high all rows and gates are."""
         gates = len({row.need.before for row in self.rows})
-        return self._t.px(_ROW) * len(self.rows) + self._t.px(_GATE) * gates + 8
+        return self._row_px * len(self.rows) + self._t.px(_GATE) * gates + 8
+
+    @property
+    def narrow(self) -> bool:
+        """Whether name, words and standing have no room side by side."""
+        return self.width() < self._t.px(_NARROW)
+
+    @property
+    def _row_px(self) -> int:
+        return self._t.px(_TWO_LINES if self.narrow else _ROW)
+
+    def resizeEvent(self, event: QResizeEvent | None) -> None:
+        super().resizeEvent(event)
+        self.setFixedHeight(self.high)
 
     def sizeHint(self) -> QSize:
         return QSize(640, self.high)
@@ -61,8 +76,8 @@ class GatesView(QWidget):
             if row.need.before != before:
                 before, gate = row.need.before, top + t.px(_GATE) / 2
                 top += t.px(_GATE)
-            found.append((gate, QRectF(0, top, self.width(), t.px(_ROW))))
-            top += t.px(_ROW)
+            found.append((gate, QRectF(0, top, self.width(), self._row_px)))
+            top += self._row_px
         return found
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
@@ -103,13 +118,17 @@ class GatesView(QWidget):
             card = box.adjusted(t.px(_LEFT) - 8, 1, -2, -1)
             painter.drawRoundedRect(card, 4, 4)
         self._sign(painter, row, QPointF(t.px(22), box.center().y()))
-        name = QRectF(t.px(_LEFT), box.top(), t.px(_NAME), box.height())
-        self._text(painter, name, MATTERS[row.need.term.matter], 15, "ink", bold=True)
-        said = QRectF(box.right() - t.px(_SAID), box.top(), t.px(_SAID) - 10, box.height())
+        line = QRectF(t.px(_LEFT), box.top(), box.width() - t.px(_LEFT) - 8, box.height())
+        said_wide = t.px(_SAID)
+        words = line.adjusted(t.px(_NAME) + 6, 2, -said_wide, -2)
+        if self.narrow:
+            line.setHeight(t.px(26))
+            words = line.translated(0, t.px(26))
+            words.setHeight(box.height() - t.px(26))
+        self._text(painter, line, MATTERS[row.need.term.matter], 15, "ink", bold=True)
         open_still = not row.settled and bool(row.need.before)
+        said = QRectF(line.right() - said_wide + 10, line.top(), said_wide - 10, line.height())
         self._text(painter, said, row.says, 14, "plum" if open_still else "muted", bold=open_still)
-        left = name.right() + 6
-        words = QRectF(left, box.top() + 2, said.left() - left - 10, box.height() - 4)
         painter.setFont(t.font(13))
         painter.setPen(c["ink"])
         flags = int(Qt.AlignmentFlag.AlignVCenter) | int(Qt.TextFlag.TextWordWrap)

@@ -27,6 +27,7 @@ from nuvrek.desktop.stages.owner.agreement_face import AgreementFace
 from nuvrek.desktop.stages.owner.forms import WordsForm
 from nuvrek.desktop.stages.owner.papers_face import PapersFace
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.logbook.store import LogbookError
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.owner.entries import Arrived, HandedBack
 
@@ -118,6 +119,8 @@ class OwnerStage(Stage):
     # --- filling -------------------------------------------------------------------------
 
     def enter(self) -> None:
+        if self.draft is not None and self.draft.session is not self.app.session:
+            self.face = "agreement"
         self.draft = None
         super().enter()
 
@@ -157,11 +160,11 @@ class OwnerStage(Stage):
         session, fresh = self.app.session, self.app.fresh
         if session is None or fresh is None:
             return None
+        owner = None
         try:
             owner = self.app.book.owner(session.neck_state.neck.owner.strip())
-        except Exception as error:  # the logbook's own sentence
+        except LogbookError as error:
             self.say(str(error))
-            owner = None
         return OwnerDraft(
             fresh,
             session,
@@ -205,7 +208,8 @@ class OwnerStage(Stage):
         worth = dealings.worth
         texts = {name: amount_text(getattr(worth, name)) for name in AMOUNTS}
         self.worth.fill(_WORTH, {**texts, "means": worth.means})
-        self.sound.setCurrentIndex(self.sound.findData(worth.sound))
+        if not self.worth.changing(_WORTH):
+            self.sound.setCurrentIndex(self.sound.findData(worth.sound))
         came, left = dealings.arrived or Arrived(), dealings.handed_back or HandedBack()
         self.in_out.fill(_IN, {name: getattr(came, name) for name in ARRIVED})
         self.in_out.fill(_OUT, {name: getattr(left, name) for name in HANDED_BACK})

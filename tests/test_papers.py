@@ -1,0 +1,313 @@
+"""Papers to the owner, read back from their pages."""
+
+import re
+import unittest
+from decimal import Decimal
+from functools import cache
+from typing import Any
+
+import msgspec
+import pypdfium2
+
+from nuvrek.bench.pages.cost import cost_of, course_ways
+from nuvrek.bench.pages.worth import worth_words
+from nuvrek.bench.papers.facts import Facts
+from nuvrek.bench.papers.figures import Figures, is_locale, known_locale
+from nuvrek.bench.papers.make import laid_out, pdf_of, proposed, unset
+from nuvrek.bench.papers.picture import draw_neck
+from nuvrek.bench.papers.plain import WAYS
+from nuvrek.bench.settings import Settings, save
+from nuvrek.demo import demo_jobs, demo_owners, demo_prices, demo_shop
+from nuvrek.exchange import jobfile
+from nuvrek.exchange.paper import Drawing, Heading, Paragraph, Rows, blocks_of
+from nuvrek.neck.owner import Owner
+from nuvrek.planning.money.pace import pace_of
+from nuvrek.planning.ways import kinds
+from nuvrek.readings.journal import fold
+from nuvrek.readings.owner.entries import PAPERS, Letter, NeckPicture, PaperKind, Worth
+from nuvrek.units import Unit
+from tests.support import TIME, WindowCase, compute, job, neck_with
+from tests.test_cli import CliCase
+
+LONG = "Wilhelmina-Konstantinopolitana Überlängenname-Dreifachbindestrich-Fjörðurinn"
+NAMES = (LONG, "שרה בת־הים אבן־גבירול", "Žluťoučká Æsa Ðórgríms", "رصيف الميناء")
+# What no paper and no page may call an instrument.
+VERDICTS = re.compile(r"not worth|worthless|no value|cheap|junk|beyond saving|waste", re.I)
+
+
+@cache
+def facts_of(number: int, frets: int = 0) -> Facts:
+    """A demo neck, or a made-up one of so many frets, with the demo's shop."""
+    made = demo_jobs()[number] if not frets else job(7)
+    now = fold(made.neck, made.journal)
+    solved, _ = compute(now)
+    owners = {owner.name: owner for owner in demo_owners()}
+    figures = Figures("en_GB", currency="EUR")
+    return Facts(
+        solved,
+        owners.get(now.neck.owner),
+        demo_shop(),
+        pace_of(()),
+        demo_prices(),
+        figures,
+        "2026-03-03",
+    )
+
+
+def pages(facts: Facts, kind: PaperKind, owner: Owner | None = None, **neck: Any) -> Any:
+    described = msgspec.structs.replace(facts.neck, **neck)
+    made = proposed(kind, facts)
+    paper = laid_out(made, described, owner or facts.owner, facts.shop, facts.figures, facts.day)
+    return pypdfium2.PdfDocument(pdf_of(paper))
+
+
+def text_of(document: Any) -> str:
+    return "\n".join(page.get_textpage().get_text_range() for page in document)
+
+
+def plain(text: str) -> str:
+    """Letters alone: where a line breaks is the page's business. (A hyphen at a line's end is read
+    back as a mark of its own.)"""
+    return re.sub(r"[\s\-\ufffe\u2010]+", "", text)
+
+
+class OnThePage(unittest.TestCase):
+    def test_nothing_is_cut_whatever_the_name(self) -> None:
+        facts = facts_of(13)
+        for name in NAMES:
+            for kind in PAPERS:
+                if kind == "bench":
+                    continue
+                with self.subTest(name=name, kind=kind):
+                    owner = Owner(name=name, address=f"{LONG}\nQuay 3")
+                    document = pages(facts, kind, owner)
+                    read = plain(text_of(document))
+                    for word in (*name.split(), *LONG.split(), "Quay"):
+                        self.assertIn(plain(word), read)
+                    self.assertIn(plain(demo_shop().name), read)
+                    self.assertIn(plain(demo_shop().closing), read)
+                    self._inside(document)
+
+    def _inside(self, document: Any) -> None:
+        for page in document:
+            wide, high = page.get_size()
+            text = page.get_textpage()
+            for n in range(text.count_chars()):
+                left, low, right, top = text.get_charbox(n)
+                if right > left:
+                    self.assertTrue(left > 50 and right < wide - 50, (left, right))
+                    self.assertTrue(low > 30 and top < high - 30, (low, top))
+
+    def test_words_after_a_name_that_runs_from_right_to_left_are_there(self) -> None:
+        """The library goes on in the other font after such letters; without care what follows is
+        lost from the page."""
+        facts = facts_of(13)
+        for name in NAMES[1:]:
+            made = proposed("letter", facts)
+            made = msgspec.structs.replace(
+                made, text=f"{name}\n\nAfter it {name} goes on, Æ.\n\nEnd"
+            )
+            owner = Owner(name=name, address="Quay 3")
+            paper = laid_out(made, facts.neck, owner, facts.shop, facts.figures, facts.day)
+            read = text_of(pypdfium2.PdfDocument(pdf_of(paper)))
+            for said in ("Quay 3", "3 March 2026", "After it", "goes on, Æ.", "End"):
+                self.assertIn(said, read)
+
+    def test_every_sentence_and_cell_is_on_the_page(self) -> None:
+        for number in (0, 8, 12, 13, 14):
+            facts = facts_of(number)
+            for kind in PAPERS:
+                with self.subTest(neck=number + 1, kind=kind):
+                    made = proposed(kind, facts)
+                    document = pages(facts, kind)
+                    read = plain(text_of(document))
+                    for part in made.text.split("\n\n"):
+                        if not part.startswith("["):
+                            self.assertIn(plain(part), read)
+                    for rows in made.tables.values():
+                        for cell in (cell for row in rows for cell in row):
+                            self.assertIn(plain(cell), read)
+                    self._inside(document)
+                    self.assertEqual(len(document), 1 if kind != "bench" else len(document))
+                    self.assertNotRegex(made.text, VERDICTS)
+
+    def test_24_frets_and_both_hands(self) -> None:
+        neck = neck_with(frets=24, joint_fret=16)
+        tops = tuple(tuple(0.01 * (n % 5) for n in range(24)) for _ in range(3))
+        drawn = draw_neck(neck, NeckPicture(tops, (3, 24)))
+        names = {mark.text: mark.x for mark in drawn.marks}
+        self.assertTrue({"3", "12", "24"} <= set(names))
+        self.assertLess(names["3"], names["24"])
+        other = msgspec.structs.replace(neck, nut_on_right=True)
+        mirrored = draw_neck(other, NeckPicture(tops, (3, 24)))
+        mirrored_names = {mark.text: mark.x for mark in mirrored.marks}
+        self.assertGreater(mirrored_names["3"], mirrored_names["24"])
+        for drawing in (drawn, mirrored):
+            for stroke in drawing.strokes:
+                self.assertTrue(0 <= min(stroke.x1, stroke.x2) <= drawing.width)
+                self.assertTrue(0 <= min(stroke.y1, stroke.y2) <= drawing.height)
+
+    def test_a_font_without_a_sign_is_said(self) -> None:
+        facts = facts_of(13)
+        made = Letter(paper="letter", text="A \u4e2d here", tables={})
+        self.assertEqual(unset(made, None, facts.shop, facts.neck), "\u4e2d")
+        self.assertEqual(unset(proposed("letter", facts), None, facts.shop, facts.neck), "")
+
+
+class Wording(unittest.TestCase):
+    def test_every_way_has_words_for_an_owner(self) -> None:
+        self.assertEqual(set(WAYS), set(kinds.WAYS))
+        for said in WAYS.values():
+            self.assertNotRegex(said, VERDICTS)
+
+    def test_a_text_becomes_headings_paragraphs_tables_and_drawings(self) -> None:
+        text = "Head\n\nA sentence.\n\n[rows]\n\n[neck]\n\n[unknown]\n\nGreetings"
+        found = blocks_of(text, {"rows": (("a", "b"),)}, {"neck": Drawing(10, 10)})
+        kinds_found = [type(one) for one in found]
+        self.assertEqual(kinds_found, [Heading, Paragraph, Rows, Drawing, Paragraph])
+        self.assertEqual(blocks_of("", {}, {}), ())
+
+    def test_the_letter_says_price_years_advice_and_limits(self) -> None:
+        facts = facts_of(13)
+        made = proposed("letter", facts)
+        for said in (
+            "What we advise",
+            "What we can't promise",
+            "grooves",
+            "What it stands against",
+        ):
+            self.assertIn(said, made.text)
+        self.assertIn("€", made.tables["ways"][1][2])
+
+    def test_worth_is_figures(self) -> None:
+        facts = facts_of(14)
+        said = " ".join(worth_words(facts))
+        budget, total = Decimal(120), facts.whole.price.total
+        assert total is not None
+        apart = facts.figures.money(abs(total - budget))
+        self.assertIn(f"{apart} {'over' if total > budget else 'within'} it", said)
+        self.assertIn("It would sell for €50.00 more than now.", said)
+        self.assertNotRegex(said, VERDICTS)
+        self.assertEqual(facts.dealings.worth.new_neck, Decimal(95))
+        self.assertEqual(Worth().budget, None)
+
+    def test_figures_as_the_place_writes_them(self) -> None:
+        """As the Unicode CLDR gives them for Germany, France and the United States (values from
+        memory)."""
+        amount = Decimal("1234.5")
+        for locale, money, day in (
+            ("de_DE", "1.234,50\u00a0€", "3. März 2026"),
+            ("fr_FR", "1\u202f234,50\u00a0€", "3 mars 2026"),
+            ("en_US", "€1,234.50", "March 3, 2026"),
+        ):
+            f = Figures(locale, currency="EUR")
+            self.assertEqual((f.money(amount), f.day("2026-03-03T10:00:00")), (money, day))
+        german = Figures("de_DE", Unit.THOU)
+        self.assertEqual(german.length(0.3302), "0,013 in")
+        self.assertEqual(
+            german.localised("0.12 mm. Until 2026-03-03."), "0,12 mm. Until 3. März 2026."
+        )
+        self.assertEqual(known_locale("C.UTF-8"), known_locale("nowhere_XX"))
+        self.assertFalse(is_locale("klingon"))
+        self.assertEqual(Figures("en_GB", currency="shells").money(Decimal(3)), "3.00 shells")
+
+
+class Courses(unittest.TestCase):
+    def test_a_course_is_charged_its_materials_once(self) -> None:
+        """Two ways that file: two fixed prices, strings and paper once."""
+        facts = facts_of(13)
+        level, first = facts.plan.way("level"), facts.plan.way("crown-first")
+        neck, pace, prices = facts.neck, facts.pace, facts.prices
+        both = cost_of((first, level), neck, pace, prices).price
+        # 180 + 140 + 9.50 + 4 = 333.50; a fifth in it is 55.58.
+        self.assertEqual((both.total, both.tax), (Decimal("333.50"), Decimal("55.58")))
+        alone = [cost_of(one, neck, pace, prices) for one in (first, level)]
+        together = cost_of((first, level), neck, pace, prices)
+        spells = sum(one.spell.likely for one in alone)
+        self.assertAlmostEqual(together.spell.likely / spells, 1.0, delta=0.1)
+
+    def test_new_wire_holds_its_level(self) -> None:
+        facts = facts_of(8)
+        self.assertEqual([leg.way for leg in facts.plan.course], ["refret-true", "level"])
+        self.assertEqual([way.kind for way in course_ways(facts.plan)], ["refret-true"])
+        self.assertEqual([way.kind for way in course_ways(facts.plan, "leave")], ["leave"])
+
+    def test_a_likely_second_pass_widens_the_price(self) -> None:
+        facts = facts_of(14)
+        for way in facts.plan.ways:
+            cost = facts.cost(way)
+            if cost.second_pass > 0.05 and cost.price.between is not None:
+                once = pace_of(()).of([("file", 45.0)])
+                self.assertGreater(cost.spell.most / cost.spell.likely, 1.05)
+                self.assertGreater(once.most, 0.0)
+                low, high = cost.price.between
+                assert cost.price.total is not None
+                self.assertTrue(low < cost.price.total < high)
+                return
+        self.fail("no way with a second pass")
+
+
+class AtTheWindow(WindowCase):
+    def test_words_are_changed_and_the_paper_is_kept_and_written(self) -> None:
+        window: Any = self.open_window(demo=True)
+        from nuvrek.desktop.app import demo_settings
+
+        window.app.change_quietly(demo_settings())
+        window.stages["Shelf"]._open(13)
+        window.show_stage("Owner")
+        self.keys(window, "4")
+        papers = window.stages["Owner"].papers
+        papers.text.setPlainText("A word of my own.\n\n[ways]")
+        papers._set()
+        self.wait_until(lambda: papers.pdf)
+        self.assertIn("A word of my own.", text_of(pypdfium2.PdfDocument(papers.pdf)))
+        path = self.folder / "out.pdf"
+        papers.save(path)
+        self.assertTrue(path.read_bytes().startswith(b"%PDF"))
+        letters = window.app.session.neck_state.dealings.letters
+        self.assertEqual(letters[-1][1].text, "A word of my own.\n\n[ways]")
+        before = len(window.app.session.entries)
+        papers.keep()
+        self.assertEqual(len(window.app.session.entries), before)
+        papers.kept.setCurrentIndex(papers.kept.findData(letters[0][0]))
+        papers._show_kept()
+        self.assertEqual(papers.letter().text, letters[0][1].text)
+        self.assertTrue(papers.page.pixmap().height() > 200)
+
+    def test_papers_name_nobody_in_their_file(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(13)
+        window.show_stage("Owner")
+        self.keys(window, "4")
+        papers = window.stages["Owner"].papers
+        papers.turn("bench")
+        asked: list[str] = []
+        papers._extras.ask_where = lambda name, *_rest: asked.append(name)
+        papers._ask_save()
+        self.assertEqual(asked, [f"bench-neck-14-{TIME[:10]}.pdf"])
+
+
+class OnTheCommandLine(CliCase):
+    def test_each_kind_is_written(self) -> None:
+        path, settings = self.folder / "job.json", self.folder / "s.json"
+        path.write_bytes(jobfile.dump(demo_jobs()[13]))
+        status, _, err = self.run_cli(
+            "report", path, "--kind", "quote", "-o", self.folder / "q.pdf", "--settings", settings
+        )
+        self.assertEqual((status, err.count("No price")), (2, 1))
+        save(settings, Settings(prices=demo_prices(), shop=demo_shop()))
+        for kind in PAPERS:
+            out = self.folder / f"{kind}.pdf"
+            status, _, err = self.run_cli(
+                *("report", path, "--kind", kind, "-o", out, "--settings", settings),
+                *("--locale", "de_DE", "--day", "2026-03-03"),
+            )
+            self.assertEqual((status, err), (0, ""), kind)
+            self.assertIn("3. März 2026", text_of(pypdfium2.PdfDocument(out.read_bytes())))
+        for wrong in (("--day", "soon"), ("--way", "magic"), ("--unit", "ells")):
+            status, _, err = self.run_cli("report", path, "-o", out, "--settings", settings, *wrong)
+            self.assertEqual((status, len(err.strip().split("\n"))), (2, 1), wrong)
+
+
+if __name__ == "__main__":
+    unittest.main()
