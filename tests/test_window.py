@@ -209,7 +209,7 @@ class Stages(WindowCase):
         self.keys(window, PAGE_DOWN)
         self.assertEqual(window.now, "Shelf")
         self.keys(window, DOWN, ENTER)
-        self.assertEqual((window.now, window.app.session.neck_id), ("Map", 2))
+        self.assertEqual((window.now, window.app.session.neck_id), ("Map", 4))
         self.keys(window, PAGE_UP)
         self.assertEqual(window.now, "Measure")
         window.rail.buttons["Work"].click()

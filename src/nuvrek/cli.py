@@ -418,4 +418,4 @@ def _import_readings(options: argparse.Namespace) -> int:
 
 
 def _now() -> str:
-    return datetime.now().isoformat(timespec="seconds")
+    return datetime.now().astimezone().isoformat(timespec="seconds")

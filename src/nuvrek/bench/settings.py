@@ -58,6 +58,10 @@ class Settings(Struct, frozen=True, kw_only=True):
     cut: Annotated[dict[str, tuple[str, float]], Meta(max_length=20_000)] = {}
     prices: PriceList = PriceList()
     shop: Shop = Shop()
+    # What a clock does when it is over; hours a week at this bench, by which days are promised.
+    ring_sound: bool = True
+    ring_notice: bool = True
+    week_hours: Annotated[float, Meta(ge=1, le=100)] = 12.0
     relief_school: ReliefSchool = "usual"
     gauge_port: Annotated[str, Meta(max_length=200)] = ""
     gauge_line: Annotated[str, Meta(pattern=LINE_PATTERN)] = "9600 8N1"

@@ -26,8 +26,8 @@ from nuvrek.logbook.store import Logbook, LogbookDamaged, LogbookError
 
 
 def clock() -> str:
-    """Wall-clock time to the second, ISO 8601."""
-    return datetime.now().isoformat(timespec="seconds")
+    """Wall-clock time to the second with its offset, ISO 8601."""
+    return datetime.now().astimezone().isoformat(timespec="seconds")
 
 
 def open_demo(folder: Path) -> Logbook:

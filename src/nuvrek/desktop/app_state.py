@@ -15,6 +15,7 @@ from nuvrek.bench.solved import Solved, Terms, Wanted
 from nuvrek.desktop.aside import Aside
 from nuvrek.desktop.solver import Solver
 from nuvrek.desktop.theme import Theme
+from nuvrek.logbook.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 
 if TYPE_CHECKING:
@@ -35,6 +36,7 @@ class AppState(QObject):
     said = pyqtSignal(str)  # a sentence for the user
     stage_wanted = pyqtSignal(str)
     retake_wanted = pyqtSignal(int)  # the number of a reading to be taken again
+    round_wanted = pyqtSignal(str)  # a round to be begun in Measure
     reading_wanted = pyqtSignal(object)  # a station to be read next
     slow = pyqtSignal(int)  # the result has been on its way for so many seconds; 0: no longer
 
@@ -69,7 +71,7 @@ class AppState(QObject):
         self._clock.timeout.connect(self._on_second)
         self._gauge: Gauge | None = None
         self._pace: tuple[int, Pace] | None = None
-        self.shelf = Shelf(book)
+        self.shelf = Shelf(book, CardCache(book.path if settings_file is not None else None))
 
     @property
     def busy(self) -> bool:
@@ -216,6 +218,7 @@ class AppState(QObject):
             self._gauge.close()
         self.aside.close()
         self._solver.close()
+        self.shelf.close()
         self.book.close()
 
     def _on_change(self) -> None:
@@ -236,4 +239,6 @@ class AppState(QObject):
         if (solved.identity, solved.wanted.terms) != (wanted.identity, wanted.terms):
             return
         self.solved = solved
+        faults = (one.headline for one in solved.findings if one.verdict != "good")
+        self.shelf.found_on(solved.identity.neck, faults)
         self.solved_anew.emit()

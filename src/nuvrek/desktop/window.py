@@ -10,6 +10,7 @@ from PyQt6.QtWidgets import QStackedWidget, QVBoxLayout, QWidget
 
 from nuvrek.bench.settings import TEXT_STEPS
 from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.ringing import Ringing
 from nuvrek.desktop.stages.base import Stage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.plain_text import plain_labels
@@ -88,6 +89,10 @@ class Window(QWidget):
         self._connect()
         self._dress()
         self.rail.enable(False)
+        self.ringing = Ringing(app)
+        self.ringing.shown.connect(self.bar.show_clocks)
+        self.ringing.rang.connect(self._say)
+        app.changed.connect(self.ringing.look)
         if at_once:
             self.show_stage(SHELF)
 
@@ -108,6 +113,7 @@ class Window(QWidget):
         app.stage_wanted.connect(self.show_stage)
         app.retake_wanted.connect(self._retake)
         app.reading_wanted.connect(self._ask)
+        app.round_wanted.connect(lambda name: self.stage.begin_round(name))
         app.slow.connect(self.bar.show_slow)
         app.aside.told.connect(self.bar.show_under_way)
         self.bar.stop.clicked.connect(self._stop)
@@ -132,6 +138,7 @@ class Window(QWidget):
         self.pages.setCurrentWidget(self.stage)
         self.stage.restyle()
         self.stage.enter()
+        self.ringing.look()
 
     def _title(self) -> None:
         session = self.app.session
@@ -247,5 +254,6 @@ class Window(QWidget):
     def closeEvent(self, event: QCloseEvent | None) -> None:
         if self.now in self.stages:
             self.stage.leave()
+        self.ringing.close()
         self.app.close()
         super().closeEvent(event)

@@ -301,6 +301,26 @@ class Logbook:
             for number, described, created, count in rows
         ]
 
+    def heads(self) -> list[tuple[int, int]]:
+        """Number of every neck and the length of its journal, in the order they were started."""
+        with self._sentences():
+            return self._db.execute(
+                "SELECT id, coalesce((SELECT count(*) FROM entry WHERE entry.neck = neck.id), 0) "
+                "FROM neck ORDER BY id"
+            ).fetchall()
+
+    def row(self, number: int) -> NeckRow:
+        """One neck by its number. Raises LogbookError where there is none."""
+        with self._sentences():
+            found = self._db.execute(
+                "SELECT id, described, created, "
+                "(SELECT count(*) FROM entry WHERE entry.neck = neck.id) FROM neck WHERE id = ?",
+                (number,),
+            ).fetchone()
+        if found is None:
+            raise LogbookError(f"There is no neck {number} on the shelf.")
+        return _row(found[0], found[1], str(found[2]), found[3])
+
     def start(self, neck: NeckDescription, created: str, entries: Sequence[AnyEntry] = ()) -> int:
         """Put a new neck on the shelf, with its journal if it has one; returns its number."""
         self._check_writable()

@@ -44,6 +44,7 @@ from nuvrek.readings.owner.entries import (
     Worth,
 )
 from nuvrek.readings.refret.entries import FretWork, NewWire, Trued
+from nuvrek.readings.shop.entries import Pause, Promised, WaitsFor
 from nuvrek.readings.sizes import What
 
 __all__ = [
@@ -448,4 +449,15 @@ AnyWork = (
     | FretWork
 )
 AnyDealing = Arrived | HandedBack | Worth | Quote | Answered | Consented | GateLifted | Letter
-AnyEntry = AnyReading | AnyWork | AnyDealing | Describe | RoundStart | StateChange | Note | Strike
+AnyOfTheShop = Promised | WaitsFor | Pause
+AnyEntry = (
+    AnyReading
+    | AnyWork
+    | AnyDealing
+    | AnyOfTheShop
+    | Describe
+    | RoundStart
+    | StateChange
+    | Note
+    | Strike
+)

@@ -35,6 +35,7 @@ from nuvrek.readings.kinds import highest_fret, highest_string
 from nuvrek.readings.owner.dealings import Dealings, OwnerEntry, dealt
 from nuvrek.readings.refret.entries import FretSays, FretStage
 from nuvrek.readings.refret.stages import TAKEN_OUT
+from nuvrek.readings.shop.entries import Pause, Promised, WaitsFor
 
 # After so many days it is another visit: the neck may have moved meanwhile (common practice, no
 # source).
@@ -103,6 +104,10 @@ class NeckState(Struct, frozen=True):
     # The entry that said that the rod's nut was mended.
     nut_mended: int = 0
     surface: dict[tuple[int, Lane], int] = {}
+    # The day promised, what the neck waits for, and when its step was left (empty: it was not).
+    promised: str = ""
+    waits: WaitsFor | None = None
+    left_at: str = ""
     # How the job stands with the owner.
     dealings: Dealings = Dealings()
     # What is agreed on new wire, wood taken off the board, what was last said of each fret at each
@@ -247,8 +252,17 @@ class _Folding:
                 self.steps, self.fret_work = {}, {}
             case NewWire() | Trued() | FretWork():
                 self._refretted(number, entry)
+            case Promised(day=day):
+                self.now = structs.replace(self.now, promised=day)
+            case WaitsFor(what=what):
+                waits = None if what == "nothing" else entry
+                self.now = structs.replace(self.now, waits=waits)
+            case Pause(what=what, at=at):
+                self.now = structs.replace(self.now, left_at=at if what == "left" else "")
             case StepDone(step=step, at=at):
                 self.steps[step] = at
+                if self.now.left_at:
+                    self.now = structs.replace(self.now, left_at="")
                 if step == NUT_MENDED:
                     self.now = structs.replace(self.now, nut_mended=number)
             case _ if isinstance(entry, OwnerEntry):

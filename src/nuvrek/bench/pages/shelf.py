@@ -4,19 +4,24 @@ journal grew.
 
 from __future__ import annotations
 
+from collections.abc import Iterable, Sequence
 from contextlib import closing
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+import msgspec
 from msgspec import Struct
 
 from nuvrek import words
 from nuvrek.bench.work.clocks import due_of
 from nuvrek.bench.work.job import next_step
 from nuvrek.bench.work.ticks import Ticked, ticks_of
+from nuvrek.bench.work.today import Need, need_of
+from nuvrek.logbook.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
-from nuvrek.neck.description import NeckDescription
+from nuvrek.neck.description import ROD_WORDS, NeckDescription
 from nuvrek.planning.ways.kinds import way_title
+from nuvrek.readings.entries import AnyEntry, Chosen, FretEnd, NewWire, Note, Size
 from nuvrek.readings.journal import NeckState, fold
 
 if TYPE_CHECKING:
@@ -24,53 +29,172 @@ if TYPE_CHECKING:
 
 
 class ShelfCard(Struct, frozen=True):
-    """One neck of the shelf: as described today, where it stands, and what of it can't be read."""
+    """One neck of the shelf: as described today, where it stands, what it needs, and what of it
+    can't be read; ``said`` are the words it is found by.
+    """
 
     row: NeckRow
     neck: NeckDescription
     standing: str
     damage: str = ""
     ticks: tuple[Ticked, ...] = ()
+    need: Need = Need("rest", "")
+    promised: str = ""
 
     @property
     def sentence(self) -> str:
         """Where the neck stands, or what is wrong with it."""
         return self.damage or self.standing
 
+    @property
+    def spoken(self) -> str:
+        """The card in words, for who can't see it."""
+        return f"{self.row.id}: {self.neck.title}. {self.sentence}"
+
+
+# So many necks are read in one go before anything is shown.
+AT_ONCE = 200
+
 
 class Shelf:
-    """All necks of a logbook. A journal is folded anew only when it has grown."""
+    """All necks of a logbook. A journal is folded anew only when it has grown, also when the
+    program is started again: cards are kept in a cache.
+    """
 
-    def __init__(self, book: Logbook) -> None:
-        self._book = book
+    def __init__(self, book: Logbook, cache: CardCache | None = None) -> None:
+        self._book, self._cache = book, cache or CardCache(None)
         self._cards: dict[int, ShelfCard] = {}
+        self._kept: dict[int, tuple[int, bytes]] | None = None
+        # Necks that were not read yet: there are many, and the rest is shown meanwhile.
+        self.unread: tuple[int, ...] = ()
 
-    def cards(self) -> list[ShelfCard]:
-        """The necks in the order they were started. Raises LogbookError if there is no reading
-        at all.
+    def cards(self, at_once: int = 1_000_000) -> list[ShelfCard]:
+        """The necks in the order they were started; of those that changed, at most so many are
+        read, the others stay in ``unread``. Raises LogbookError if there is no reading at all.
         """
-        rows = self._book.necks()
-        self._cards = {row.id: self._card(row) for row in rows}
-        return list(self._cards.values())
+        if self._kept is None:
+            self._kept = self._cache.all()
+        heads, fresh, unread = self._book.heads(), list[tuple[ShelfCard, str]](), list[int]()
+        for number, entries in heads:
+            card = self._known(number, entries)
+            if card is None and len(fresh) < at_once:
+                card, said = self._read(self._book.row(number))
+                fresh.append((card, said))
+            if card is None:
+                unread.append(number)
+                self._cards.pop(number, None)
+            else:
+                self._cards[number] = card
+        self._cache.keep(
+            (card.row.id, card.row.entries, msgspec.msgpack.encode(card), said)
+            for card, said in fresh
+            if not card.damage
+        )
+        self.unread = tuple(unread)
+        return [self._cards[number] for number, _ in heads if number in self._cards]
+
+    def _known(self, number: int, entries: int) -> ShelfCard | None:
+        """The card as it was made for a journal of that length; None where none is at hand."""
+        card = self._cards.get(number)
+        if card is not None and card.row.entries == entries:
+            return card
+        kept = (self._kept or {}).get(number)
+        if kept is None or kept[0] != entries:
+            return None
+        try:
+            return msgspec.msgpack.decode(kept[1], type=ShelfCard)
+        except (msgspec.MsgspecError, ValueError):
+            return None
+
+    def search(self, asked: str) -> set[int]:
+        """The numbers of the necks that are found by these words, and of that number itself."""
+        found = self._cache.search(asked)
+        plain = asked.strip()
+        if plain.isdecimal() and len(plain) < 4:
+            # So short a number is a place on the shelf; every date begins with one.
+            return {int(plain)}
+        return found
+
+    def found_on(self, neck: int, headlines: Iterable[str]) -> None:
+        """What was found on a neck when it was mapped, to be searched by."""
+        self._cache.found_on(neck, " ".join(headlines))
+
+    def forget(self, necks: Iterable[int]) -> None:
+        """What these cards say may no longer hold: they are made anew."""
+        for number in necks:
+            self._cards.pop(number, None)
+            if self._kept is not None:
+                self._kept.pop(number, None)
+
+    def known(self) -> tuple[ShelfCard, ...]:
+        """The cards as last read."""
+        return tuple(self._cards.values())
 
     def ticks(self) -> tuple[Ticked, ...]:
         """All steps that were ticked in time on any neck of the shelf, as last read."""
         return tuple(tick for card in self._cards.values() for tick in card.ticks)
 
-    def _card(self, row: NeckRow) -> ShelfCard:
-        before = self._cards.get(row.id)
-        return before if before is not None and before.row == row else self._read(row)
+    def close(self) -> None:
+        """Close the cache."""
+        self._cache.close()
 
-    def _read(self, row: NeckRow) -> ShelfCard:
-        """One neck by itself: what is wrong with it keeps no other from the shelf."""
+    def _read(self, row: NeckRow) -> tuple[ShelfCard, str]:
+        """One neck by itself, and the words it is found by: what is wrong with it keeps no other
+        from the shelf.
+        """
         try:
             journal = self._book.journal(row.id, photos=False)
         except LogbookError as error:
-            return ShelfCard(row, row.neck, "", str(error))
+            return ShelfCard(row, row.neck, "", str(error)), ""
         now = fold(row.neck, journal.entries)
         damage = _damage_words((*row.damage, *journal.damage))
         ticks = ticks_of(row.neck, journal.entries)
-        return ShelfCard(row, now.neck, standing(now), damage, ticks)
+        need = need_of(now, self._asked(now))
+        card = ShelfCard(row, now.neck, standing(now), damage, ticks, need, now.promised)
+        return card, f"{said_of(card)} {_told_in(journal.entries)}"
+
+    def _asked(self, now: NeckState) -> bool:
+        name = now.neck.owner.strip()
+        owner = self._book.owner(name) if name else None
+        return bool(name) and (owner is None or owner.asked)
+
+
+# So many letters of a neck's notes are searched.
+_SEARCHED = 20_000
+
+
+def _told_in(entries: Sequence[AnyEntry]) -> str:
+    """What a journal tells in words: notes, kinds of readings, ways, wire, days."""
+    found: dict[str, None] = {}
+    for entry in entries:
+        found[str(entry.__struct_config__.tag).replace("-", " ")] = None
+        found[entry.at[:10]] = None
+        match entry:
+            case Note(text=text):
+                found[text] = None
+            case Size(what=what):
+                found[what.replace("-", " ")] = None
+            case FretEnd(fault=fault):
+                found[f"{fault} ends"] = None
+            case Chosen(way=way):
+                found[way_title(way)] = None
+            case NewWire(wire=wire) if wire is not None:
+                found[f"{wire.name} {wire.alloy} {wire.hardness}"] = None
+            case _:
+                pass
+    return " ".join(found)[:_SEARCHED]
+
+
+def said_of(card: ShelfCard) -> str:
+    """The words a neck is found by: its description, what it is called in the trade, where it
+    stands and when it came.
+    """
+    neck = card.neck
+    described = (neck.title, neck.owner, neck.complaint, neck.tuning, neck.wood, neck.neck_wood)
+    kind = (ROD_WORDS[neck.rod], "rodless" if neck.rod == "none" else "", neck.wire_wish)
+    edges = ("bound" * neck.bound, "lacquered" * neck.lacquered, "bare" * neck.bare)
+    when = (card.row.created[:10], card.promised, f"{neck.scale_mm:.0f}")
+    return " ".join((*described, *kind, *edges, *when, card.standing, card.need.action))
 
 
 def _damage_words(damage: tuple[str, ...]) -> str:

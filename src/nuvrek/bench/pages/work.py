@@ -6,11 +6,14 @@ from typing import TYPE_CHECKING
 
 from nuvrek.bench.strips.filing import metal_strip, section_strip
 from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
+from nuvrek.bench.work.course_walk import Gate
 from nuvrek.bench.work.ink_order import InkWalk, ink_gone
-from nuvrek.bench.work.job import filed_mm, left_to_file, still_to_file
+from nuvrek.bench.work.job import filed_mm, left_to_file, steps_in_hand, still_to_file
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.planning.steps.step import Step
+from nuvrek.readings.entries import Seated
 from nuvrek.readings.journal import NeckState
+from nuvrek.readings.words import move_words
 from nuvrek.units import Unit, format_length
 
 if TYPE_CHECKING:
@@ -140,3 +143,57 @@ def _rest_words(solved: Solved, unit: Unit) -> str:
         f"{format_length(now.metal_mm, unit)}: "
         "a rocker pass makes it sure."
     )
+
+
+def to_go_words(neck_state: NeckState) -> str:
+    """How long the steps that are left take at the bench."""
+    done = neck_state.steps_done
+    ahead = [step for step in steps_in_hand(neck_state) if step.key not in done]
+    minutes = sum(step.minutes for step in ahead if step.key != "look-again")
+    if minutes < 90:
+        return f"About {minutes} minutes to go."
+    return f"About {minutes / 60:.0f} hours to go."
+
+
+def more_words(
+    step: Step,
+    neck_state: NeckState,
+    solved: Solved | None,
+    unit: Unit,
+    stroke_mm: float | None = None,
+) -> str:
+    """What the plan says of a filing or crowning step."""
+    if step.key == "crown" and solved is not None:
+        from nuvrek.planning.crowns.recrown_table import recrown_words
+
+        return " " + recrown_words(table_of(solved), neck_state.neck, unit)
+    return metal_words(step, neck_state, unit, stroke_mm)
+
+
+def moved_words(neck_state: NeckState) -> tuple[str, ...]:
+    """The last rod moves in words, newest first."""
+    moves = neck_state.rod_moves[-4:]
+    return tuple(f"{move_words(move)}   {move.feel}".strip() for _, move in reversed(moves))
+
+
+def seated_words(seated: Seated) -> str:
+    """What a fret that was pressed home asks for next."""
+    low = ""
+    if seated.stopped == "gone too far":
+        low = " Gone too far, it is the low one now: Choose shows what that costs once it is read."
+    return (
+        f"Fret {seated.fret} is written down as {seated.how}. Take the rocker over it again before "
+        f"filing.{low}"
+    )
+
+
+def ended_words(gate: Gate | None, any_steps: bool) -> tuple[str, str]:
+    """Title and text once all steps of a way are ticked, or where none is in hand."""
+    if gate is not None and gate.way is not None:
+        waits = f"First: {gate.waits} " if gate.waits else ""
+        return f"Next: {gate.way.title}", f"{gate.changed or gate.why} {waits}".strip()
+    title = "All steps are ticked" if any_steps else "No way is in hand"
+    prove = "Prove holds promise and result side by side."
+    if gate is not None:
+        return title, f"{gate.changed} {prove}"
+    return title, prove if any_steps else "Take one in Choose; its steps appear here."

@@ -9,6 +9,7 @@ from datetime import datetime, timedelta
 from msgspec import Struct
 
 from nuvrek.bench.work.job import next_step, steps_in_hand
+from nuvrek.bench.work.moments import apart, by_the_clock_of, moment
 from nuvrek.readings.journal import NeckState
 
 
@@ -34,16 +35,13 @@ def clock_of(now: NeckState, at: str) -> Clock | None:
     """The clock of the step in hand, where it is one that waits; ``at`` is the time now, ISO
     8601. None where there is no wait, or ``at`` is no time.
     """
-    step, until = next_step(now), _until(now)
-    if step is None or until is None:
+    step, until, here = next_step(now), _until(now), moment(at)
+    if step is None or until is None or here is None:
         return None
-    try:
-        here = datetime.fromisoformat(at)
-    except ValueError:
-        return None
-    left = int(-(-(until - here).total_seconds() // 60))
-    day = "" if until.date() == here.date() else f"{until:%Y-%m-%d} "
-    return Clock(step.title, f"{day}{until:%H:%M}", max(left, 0))
+    left = int(-(-apart(here, until).total_seconds() // 60))
+    shown = by_the_clock_of(until, here)
+    day = "" if shown.date() == here.date() else f"{shown:%Y-%m-%d} "
+    return Clock(step.title, f"{day}{shown:%H:%M}", max(left, 0))
 
 
 def due_of(now: NeckState) -> str:
@@ -61,8 +59,11 @@ def _until(now: NeckState) -> datetime | None:
         return None
     steps = steps_in_hand(now)
     place = steps.index(step)
-    begun = now.steps_done.get(steps[place - 1].key, "") if place else ""
-    try:
-        return datetime.fromisoformat(begun) + timedelta(minutes=step.wait)
-    except ValueError:
-        return None
+    begun = moment(now.steps_done.get(steps[place - 1].key, "") if place else "")
+    return None if begun is None else begun + timedelta(minutes=step.wait)
+
+
+def until_of(now: NeckState) -> str:
+    """When the wait in hand is over, ISO 8601; nothing where none is."""
+    until = _until(now)
+    return "" if until is None else until.isoformat(timespec="minutes")

@@ -34,6 +34,7 @@ from nuvrek.readings.entries import (
 )
 from nuvrek.readings.entry import Removals
 from nuvrek.readings.journal import Later, NeckState
+from nuvrek.readings.shop.entries import Pause
 from nuvrek.readings.stations import with_strings
 from nuvrek.readings.told.what_was_read import unpressed
 
@@ -271,6 +272,17 @@ def tick(
         case _:
             assert_never(step.action)
     session.append(*done, StepDone(step=step.key))
+
+
+def leave_or_take_up(session: Session) -> str:
+    """Leave the step in hand for something else, or take it up again; says which. Raises
+    LogbookError.
+    """
+    if session.neck_state.left_at:
+        session.append(Pause(what="taken up"))
+        return "Taken up again; the time between is not counted."
+    session.append(Pause(what="left"))
+    return "Left for now; Space takes it up again."
 
 
 class Advance(Struct, frozen=True):

@@ -3,14 +3,15 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from datetime import datetime
 
 from nuvrek.bench.work.job import doing_of
+from nuvrek.bench.work.moments import minutes_between
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps.step import Step
 from nuvrek.planning.ways.kinds import steps_of
 from nuvrek.readings.entries import Agreed, AnyEntry, Chosen, Describe, NewWire, StepDone
 from nuvrek.readings.journal import live_numbers
+from nuvrek.readings.shop.entries import Pause
 
 # Ticked sooner than this after the step before it, a step was only caught up with, in minutes.
 CAUGHT_UP = 0.5
@@ -19,11 +20,13 @@ Ticked = tuple[str, float, float, str]  # step, usual minutes, minutes it took, 
 
 
 def ticks_of(neck: NeckDescription, entries: Sequence[AnyEntry]) -> tuple[Ticked, ...]:
-    """Steps ticked after another of the same day; waits, and steps caught up with, left out."""
+    """Steps ticked after another of the same day; waits, the time a step was left, and steps caught
+    up with, are left out.
+    """
     found: list[Ticked] = []
     agreed, terms = Agreed(), NewWire()
     steps: dict[str, Step] = {}
-    before = ""
+    before, away, left = "", 0.0, ""
     for number in live_numbers(entries):
         match entries[number - 1]:
             case Describe(neck=neck):
@@ -35,10 +38,14 @@ def ticks_of(neck: NeckDescription, entries: Sequence[AnyEntry]) -> tuple[Ticked
             case Chosen() as chosen:
                 doing = doing_of(neck, chosen, agreed, terms)
                 steps = {step.key: step for step in steps_of(chosen.way, neck, doing)}
-                before = chosen.at
+                before, away, left = chosen.at, 0.0, ""
+            case Pause(what="left", at=left):
+                pass
+            case Pause(at=at) if left:
+                away, left = away + _minutes(left, at), ""
             case StepDone(step=key, at=at):
-                took, step = _minutes(before, at), steps.get(key)
-                before = at
+                took, step = _minutes(before, left or at) - away, steps.get(key)
+                before, away, left = at, 0.0, ""
                 if step is not None and took > CAUGHT_UP and step.minutes and not step.wait:
                     name = key.rstrip("-0123456789")
                     found.append((name, float(step.minutes), took, kind_of_neck(neck)))
@@ -61,8 +68,4 @@ def _minutes(before: str, after: str) -> float:
     """Minutes between two times of one day, 0 where there is no telling."""
     if not before or before[:10] != after[:10]:
         return 0.0
-    try:
-        start, end = datetime.fromisoformat(before), datetime.fromisoformat(after)
-    except ValueError:
-        return 0.0
-    return (end - start).total_seconds() / 60.0
+    return max(minutes_between(before, after) or 0.0, 0.0)

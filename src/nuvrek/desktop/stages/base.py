@@ -194,6 +194,9 @@ class Stage(QWidget):
     def ask(self, _station: Station, _first: str) -> None:
         """One reading is wanted; only Measure can."""
 
+    def begin_round(self, _name: str) -> None:
+        """A round is wanted; only Measure can."""
+
     def retake(self, _number: int) -> None:
         """A reading is to be taken again; only Measure can."""
 

@@ -197,6 +197,9 @@ class MeasureStage(Stage):
             self.setFocus()
             self.refresh()
 
+    def begin_round(self, name: str) -> None:
+        self.change_round(name)
+
     def start_afresh(self) -> None:
         """Begin the round again; what was read stays."""
         if self.keypad is not None:

@@ -11,6 +11,7 @@ from PyQt6.QtWidgets import (
     QLabel,
     QLineEdit,
     QScrollArea,
+    QSpinBox,
     QVBoxLayout,
     QWidget,
 )
@@ -66,6 +67,14 @@ class KitStage(Stage):
         for value, label in STRING_HEIGHTS:
             self.heights.addItem(label, value)
         self.heights.activated.connect(self._heights_chosen)
+        self.sound = TickBox("A clock that is over is heard", app)
+        self.notice = TickBox("and told by the desktop", app)
+        self.week = QSpinBox()
+        self.week.setRange(1, 100)
+        self.week.setAccessibleName("Hours a week at the bench")
+        for box in (self.sound, self.notice):
+            box.clicked.connect(self._day_chosen)
+        self.week.valueChanged.connect(lambda _n: None if self._loading else self._day_chosen())
         self.form = QWidget()
         columns = QHBoxLayout(self.form)
         columns.setContentsMargins(0, 0, 0, 0)
@@ -131,7 +140,21 @@ class KitStage(Stage):
         grid.addWidget(self.line, len(SCHOOL) + 2, 0, 1, 2)
         grid.addWidget(QLabel("String heights, on every page"), len(SCHOOL) + 3, 0, 1, 2)
         grid.addWidget(self.heights, len(SCHOOL) + 4, 0, 1, 2)
+        grid.addWidget(QLabel("Hours a week at the bench"), len(SCHOOL) + 5, 0)
+        grid.addWidget(self.week, len(SCHOOL) + 5, 1)
+        grid.addWidget(self.sound, len(SCHOOL) + 6, 0, 1, 2)
+        grid.addWidget(self.notice, len(SCHOOL) + 7, 0, 1, 2)
         return grid
+
+    def _day_chosen(self) -> None:
+        """How clocks ring, and the hours by which days are promised."""
+        settings = msgspec.structs.replace(
+            self.app.settings,
+            ring_sound=self.sound.isChecked(),
+            ring_notice=self.notice.isChecked(),
+            week_hours=float(self.week.value()),
+        )
+        self.app.change_quietly(settings)
 
     def enter(self) -> None:
         self._fill(self.app.settings.kit)
@@ -149,6 +172,9 @@ class KitStage(Stage):
             self.line.addItem(line)
         self.line.setCurrentText(line)
         self.heights.setCurrentIndex(self.heights.findData(self.app.settings.string_heights))
+        self.sound.setChecked(self.app.settings.ring_sound)
+        self.notice.setChecked(self.app.settings.ring_notice)
+        self.week.setValue(round(self.app.settings.week_hours))
         self._loading = False
 
     def _take_leaves(self, leaves: tuple[float, ...]) -> None:

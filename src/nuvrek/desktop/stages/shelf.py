@@ -1,91 +1,32 @@
-"""The shelf: all necks, to open one or start one."""
+"""The shelf: all necks by what they need, over the hours and days ahead; to open one, find one or
+start one.
+"""
 
 from __future__ import annotations
 
-from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
-from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen
-from PyQt6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
+from typing import TYPE_CHECKING
+
+from PyQt6.QtCore import QTimer
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QVBoxLayout
 
 from nuvrek import words
-from nuvrek.bench.pages.shelf import ShelfCard
-from nuvrek.bench.strips.sheet_geometry import SheetGeometry
-from nuvrek.bench.strips.strips import Dots
+from nuvrek.bench.pages.shelf import AT_ONCE, ShelfCard
+from nuvrek.bench.work.today import NEEDS
 from nuvrek.desktop.app_state import AppState
-from nuvrek.desktop.sheet.fingerboard import paint_board
-from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
+from nuvrek.desktop.drawings.bench_time import BenchTime
+from nuvrek.desktop.stages.base import Stage, button, heading
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.desktop.widgets.painting import painting
+from nuvrek.desktop.widgets.neck_list import NeckList
 from nuvrek.logbook.inspection import Inspected, inspect
 from nuvrek.logbook.store import NeckRow
-from nuvrek.neck.board import end_mm
-from nuvrek.neck.description import ROD_WORDS, NeckDescription
+from nuvrek.neck.description import NeckDescription
+from nuvrek.readings.shop.entries import Promised, WaitsFor
 
+if TYPE_CHECKING:
+    from nuvrek.bench.pages.queue import Ready
 
-class NeckCard(QWidget):
-    """One neck on the shelf, drawn to scale beside its name."""
-
-    opened = pyqtSignal()
-
-    def __init__(self, app: AppState, card: ShelfCard) -> None:
-        super().__init__()
-        self.app, self.card, self.row = app, card, card.row
-        self.selected = False
-        self.longest_mm = end_mm(card.neck)
-        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setAccessibleName(f"{card.row.id}: {card.neck.title}. {card.sentence}")
-
-    def sizeHint(self) -> QSize:
-        return QSize(800, self.app.theme.px(96))
-
-    def mousePressEvent(self, _event: QMouseEvent | None) -> None:
-        self.opened.emit()
-
-    def paintEvent(self, _event: QPaintEvent | None) -> None:
-        with painting(self) as painter:
-            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-            t, c = self.app.theme, self.app.theme.colours
-            box = QRectF(self.rect()).adjusted(2, 3, -2, -3)
-            painter.setPen(
-                QPen(c["copper" if self.selected else "line"], 2.5 if self.selected else 1)
-            )
-            painter.setBrush(c["card"])
-            painter.drawRoundedRect(box, 5, 5)
-            painter.setFont(t.font(24, bold=True, figures=True))
-            painter.setPen(c["copper"])
-            number = QRectF(12, 0, t.px(44), self.height())
-            painter.drawText(number, Qt.AlignmentFlag.AlignCenter, str(self.row.id))
-            left, wide = t.px(70), 0.42 * self.width()
-            self._lines(painter, left, wide)
-            self._board(painter, left + wide + 10)
-
-    def _lines(self, painter: QPainter, left: float, wide: float) -> None:
-        """The name, what there is to say of it, and what it is."""
-        t, neck = self.app.theme, self.card.neck
-        facts = (
-            f"{neck.scale_mm:.0f} mm · {neck.frets} frets · joins at {neck.joint_fret} · "
-            f"{ROD_WORDS[neck.rod]}"
-        )
-        lines = (
-            (neck.title, 18, "ink", True),
-            (self.card.sentence, 15, "ink", False),
-            (facts, 13, "muted", False),
-        )
-        y = 9.0
-        for text, size, colour, bold in lines:
-            painter.setFont(t.font(size, bold=bold))
-            painter.setPen(t.colours[colour])
-            metrics = painter.fontMetrics()
-            height = metrics.height()
-            shown = metrics.elidedText(text, Qt.TextElideMode.ElideRight, int(wide - 10))
-            painter.drawText(QRectF(left, y, wide, height), Qt.AlignmentFlag.AlignVCenter, shown)
-            y += height + 2
-
-    def _board(self, painter: QPainter, start: float) -> None:
-        """All necks of the shelf share one scale, so that a long bass looks long."""
-        neck = self.card.neck
-        length = (self.width() - start - 24) * end_mm(neck) / self.longest_mm
-        g = SheetGeometry(neck, start, length, 16, self.height() - 32)
-        paint_board(painter, g, self.app.theme, None, Dots())
+# Minutes that may be free between other work; 0: any.
+_FREE = (0, 15, 30, 60)
 
 
 def inspected_words(found: object) -> str:
@@ -103,82 +44,190 @@ def inspected_words(found: object) -> str:
 
 
 class ShelfStage(Stage):
-    """The list of necks."""
+    """The bench in time above, the necks below in the order of what they need."""
 
     def __init__(self, app: AppState, bar: BenchBar) -> None:
         super().__init__(app, bar)
-        self.cards: list[NeckCard] = []
-        self.index = 0
-        self.list = QVBoxLayout()
-        self.list.setSpacing(4)
-        self.scroller = scrolling(self.list)
+        # In the order they were started, and those that are shown in theirs.
+        self.cards: list[ShelfCard] = []
+        self.shown: list[ShelfCard] = []
+        self.ready: dict[int, Ready] = {}
+        self.index = self.free = 0
+        self.time = BenchTime(app.theme)
+        self.time.picked.connect(self._pick)
+        self.list = NeckList(app)
+        self.list.clicked.connect(lambda place: self._open_card(self.shown[place.row()]))
+        self.search = QLineEdit()
+        self.search.setPlaceholderText("find: owner, name, wire, finding, date  (/)")
+        self.search.setAccessibleName("Find a neck")
+        self.search.setMaxLength(80)
+        self.search.textChanged.connect(lambda _text: self._arrange())
+        self.search.returnPressed.connect(self.setFocus)
+        self.count = QLabel("")
+        self.count.setProperty("role", "quiet")
+        page = QVBoxLayout(self)
+        page.setContentsMargins(24, 8, 24, 8)
+        page.setSpacing(5)
+        page.addLayout(self._head())
+        page.addWidget(self.time)
+        page.addWidget(self.list, 1)
+        self.rest = QTimer(self)
+        self.rest.setSingleShot(True)
+        self.rest.setInterval(30)
+        self.rest.timeout.connect(self._read_on)
+
+    def _head(self) -> QHBoxLayout:
         self.new = button("Take in another neck", main=True)
         self.new.clicked.connect(self._start)
         self.check = button("Check the logbook")
         self.check.clicked.connect(self._check)
-        head = QHBoxLayout()
-        head.addWidget(heading("The shelf"))
-        self.count = QLabel("")
-        self.count.setProperty("role", "quiet")
-        head.addWidget(self.count)
-        head.addStretch()
         self.owners = button("Owners")
         self.owners.clicked.connect(lambda: self.app.stage_wanted.emit("Owners"))
-        head.addWidget(self.owners)
-        head.addWidget(self.check)
-        head.addWidget(self.new)
-        page = QVBoxLayout(self)
-        page.setContentsMargins(24, 12, 24, 10)
-        page.addLayout(head)
-        page.addWidget(self.scroller, 1)
+        self.fitting = button("")
+        self.fitting.clicked.connect(self._other_time)
+        row = QHBoxLayout()
+        row.addWidget(heading("The shelf"))
+        row.addWidget(self.count)
+        row.addWidget(self.search, 1)
+        for push in (self.fitting, self.owners, self.check, self.new):
+            row.addWidget(push)
+        return row
+
+    # --- filling -------------------------------------------------------------------------
 
     def refresh(self) -> None:
-        clear(self.list)
-        self.cards = []
-
         said: list[ShelfCard] = []
-        readable = self.app.write(lambda: said.extend(self.app.shelf.cards()))
-        self.cards = [NeckCard(self.app, card) for card in said]
-        longest = max((end_mm(card.card.neck) for card in self.cards), default=1.0)
-        for number, card in enumerate(self.cards):
-            card.longest_mm = longest
-            card.opened.connect(lambda number=number: self._open(number))
-            self.list.addWidget(card)
-        self.count.setText(f"   {words.count(len(self.cards), 'neck', 'necks')}")
-        if readable:
-            self._select(min(self.index, max(len(self.cards) - 1, 0)))
-        else:
+        readable = self.app.write(lambda: said.extend(self.app.shelf.cards(AT_ONCE)))
+        self.cards = said
+        self._forecast()
+        self._arrange()
+        if self.app.shelf.unread:
+            self.rest.start()
+        if not readable:
             # Not "empty": the sentence that said why it can't be read stands in the bar's message.
             self.bar.prompt.setText("The shelf can't be read")
 
+    def _read_on(self) -> None:
+        """The necks that were not read yet, some at a time, while the page is in front."""
+        if not self.isVisible():
+            return
+        said: list[ShelfCard] = []
+        if self.app.write(lambda: said.extend(self.app.shelf.cards(AT_ONCE))):
+            self.cards = said
+            self._arrange()
+            if self.app.shelf.unread:
+                self.rest.start()
+
+    def _forecast(self) -> None:
+        """When each neck can be ready; without one at work there is nothing to reckon."""
+        self.ready = {}
+        if any(card.need.ahead for card in self.cards):
+            from nuvrek.bench.pages.queue import forecast
+
+            hours = self.app.settings.week_hours
+            self.ready = forecast(self.cards, self.app.clock(), self.app.pace, hours)
+
+    def _arrange(self) -> None:
+        """The necks that are asked for, in the order of what they need."""
+        from nuvrek.bench.pages.queue import fits, order_of
+
+        now, asked = self.app.clock(), self.search.text().strip()
+        chosen = self.cards
+        if asked:
+            found = self.app.shelf.search(asked)
+            chosen = [card for card in chosen if card.row.id in found]
+        if self.free:
+            chosen = [card for card in chosen if fits(card, now, self.free)]
+        before = self.selected.row.id if self.selected is not None else 0
+        self.shown = order_of(chosen, now)
+        ids = [card.row.id for card in self.shown]
+        self.index = ids.index(before) if before in ids else 0
+        self.list.show_cards(self.shown, self.ready, now)
+        self.time.show_cards(self.cards, self.ready, now, before)
+        self._say_count(asked)
+        self._show()
+
+    def _say_count(self, asked: str) -> None:
+        count = words.count(len(self.cards), "neck", "necks")
+        if asked or self.free:
+            count = f"{len(self.shown)} of {count}"
+        if self.app.shelf.unread:
+            count += f", {len(self.app.shelf.unread)} being read"
+        self.count.setText(f"   {count}")
+        said = f"{self.free} minutes free" if self.free else "any time free"
+        self.fitting.setText(f"{said}  (.)")
+
+    @property
+    def selected(self) -> ShelfCard | None:
+        """The neck in front."""
+        return self.shown[self.index] if self.index < len(self.shown) else None
+
     def _select(self, index: int) -> None:
-        self.index = index
-        for number, card in enumerate(self.cards):
-            card.selected = number == index
-            card.update()
-        if self.cards:
-            card = self.cards[index]
-            self.scroller.ensureWidgetVisible(card)
-            neck = card.card.neck
+        """Bring the neck at a place of the list to the front."""
+        self.index = max(0, min(index, len(self.shown) - 1))
+        self._show()
+
+    def _pick(self, neck: int) -> None:
+        ids = [card.row.id for card in self.shown]
+        if neck in ids:
+            self._select(ids.index(neck))
+
+    def _show(self) -> None:
+        card = self.selected
+        if card is None:
+            asked = bool(self.search.text().strip() or self.free)
+            self.list.mark(0)
             self.bar.show_words(
-                neck.title,
-                message=card.card.damage or neck.complaint or card.card.standing,
-                right_title="Enter opens",
-                right=("up and down choose", "+ takes in another"),
-            )
-        else:
-            self.bar.show_words(
-                "The shelf is empty",
-                message=(
+                "Nothing is found" if asked else "The shelf is empty",
+                message="Fewer letters, or another time free, find more."
+                if asked
+                else (
                     "Press + to take in a neck: scale length, frets and joint are enough to begin."
                 ),
             )
+            return
+        self.list.mark(card.row.id)
+        self.time.selected = card.row.id
+        self.time.update()
+        self.bar.show_words(
+            card.neck.title,
+            message=self._about(card),
+            right_title="Enter opens",
+            right=(
+                "up and down choose, / finds",
+                "+ takes in another",
+                "* promise a day, - take it back",
+                "0 waits for a part, or no more",
+            ),
+        )
+
+    def _about(self, card: ShelfCard) -> str:
+        if card.damage:
+            return card.damage
+        now = self.app.clock()
+        need, ready = card.need.at(now), self.ready.get(card.row.id)
+        said = [f"{NEEDS[need.kind]}: {need.action}."]
+        left = need.minutes_left(now)
+        if left:
+            said.append(f"{left // 60} h {left % 60:02d} min to go, the longer the better.")
+        if ready is not None:
+            said.append(f"Ready likely {ready.likely}, nine times in ten by {ready.by}.")
+        return words.sentences(*said, card.neck.complaint)
+
+    # --- doing ---------------------------------------------------------------------------
 
     def _open(self, number: int) -> None:
-        self._select(number)
-        row = self.cards[number].row
-        if self.app.write(lambda: self.app.open(row)):
-            self.app.stage_wanted.emit("Measure" if row.entries == 0 else "Map")
+        """Open the neck that was started as that one (from 0)."""
+        self._open_card(self.cards[number])
+
+    def _open_card(self, card: ShelfCard) -> None:
+        self._pick(card.row.id)
+        row, due = card.row, card.need.at(self.app.clock()).kind == "look"
+        if not self.app.write(lambda: self.app.open(row)):
+            return
+        self.app.stage_wanted.emit("Measure" if row.entries == 0 or due else "Map")
+        if due:
+            self.app.round_wanted.emit("later")
 
     def _start(self) -> None:
         neck = NeckDescription(
@@ -196,6 +245,41 @@ class ShelfStage(Stage):
         if self.app.write(start):
             self.app.stage_wanted.emit("Take in")
 
+    def _other_time(self) -> None:
+        """Another span of time that is free: only what fits into it is shown."""
+        self.free = _FREE[(_FREE.index(self.free) + 1) % len(_FREE)]
+        self.setFocus()
+        self._arrange()
+
+    def _promise(self, back: bool = False) -> None:
+        """Promise the neck in front for the day it is ready by, or take the promise back."""
+        card = self.selected
+        ready = self.ready.get(card.row.id) if card is not None else None
+        if card is None or (ready is None and not back):
+            self.say("Nothing is left to be done on it, or it waits for somebody: no day to name.")
+            return
+        day = "" if back or ready is None else ready.by
+        self._append(card, Promised(day=day))
+        self.say(f"Promised for {day}." if day else "The promise is taken back.")
+
+    def _waits(self) -> None:
+        """The neck in front waits for a part, or no more."""
+        card = self.selected
+        if card is not None:
+            waits = card.need.kind == "part"
+            self._append(card, WaitsFor(what="nothing" if waits else "a part"))
+            self.say("It waits no more." if waits else "It waits for a part.")
+
+    def _append(self, card: ShelfCard, entry: Promised | WaitsFor) -> None:
+        def write() -> None:
+            self.app.open(card.row)
+            session = self.app.session
+            assert session is not None
+            session.append(entry)
+
+        if self.app.write(write):
+            self.refresh()
+
     def _check(self) -> None:
         """Look through the whole logbook, beside the window."""
         path = self.app.book.path
@@ -209,16 +293,22 @@ class ShelfStage(Stage):
         )
 
     def key(self, name: str) -> bool:
-        if name == "enter" and self.cards:
-            self._open(self.index)
-        elif name == "+":
-            self._start()
-        elif name in ("up", "down") and self.cards:
-            self._select(
-                max(0, min(len(self.cards) - 1, self.index + (1 if name == "down" else -1)))
-            )
+        simple = {
+            "+": self._start,
+            "*": self._promise,
+            "-": lambda: self._promise(back=True),
+            "/": self.search.setFocus,
+            ".": self._other_time,
+            "0": self._waits,
+        }
+        if name in simple:
+            simple[name]()
+        elif name == "enter" and self.selected is not None:
+            self._open_card(self.selected)
+        elif name in ("up", "down") and self.shown:
+            self._select(self.index + (1 if name == "down" else -1))
         elif name.isdigit() and any(card.row.id == int(name) for card in self.cards):
-            self._open(next(i for i, card in enumerate(self.cards) if card.row.id == int(name)))
+            self._open_card(next(card for card in self.cards if card.row.id == int(name)))
         else:
             return False
         return True

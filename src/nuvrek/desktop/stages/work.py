@@ -2,17 +2,29 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout
 
 from nuvrek import words
 from nuvrek.bench.pages.rod_loop_words import LoopWords, loop_words
-from nuvrek.bench.pages.work import dots_for, file_words, metal_words, strip_for, table_of
+from nuvrek.bench.pages.work import (
+    dots_for,
+    ended_words,
+    file_words,
+    more_words,
+    moved_words,
+    seated_words,
+    strip_for,
+    to_go_words,
+)
 from nuvrek.bench.session import undo_hint
 from nuvrek.bench.strips.strips import AnyStrip
 from nuvrek.bench.work.course_walk import Gate, gate_of
 from nuvrek.bench.work.ink_order import InkWalk
 from nuvrek.bench.work.job import (
     choose,
+    leave_or_take_up,
     left_to_file,
     log_filed,
     look_again_words,
@@ -36,7 +48,6 @@ from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import Heated
 from nuvrek.readings.stations import Station, Suggestion
-from nuvrek.readings.words import move_words
 from nuvrek.units import Unit
 
 
@@ -146,8 +157,12 @@ class WorkStage(Stage):
         loop, solved = self.loop, self.app.solved
         if loop is None or not self.turning:
             return False
+        return self._pressed(lambda: loop.press(name, solved))
+
+    def _pressed(self, press: Callable[[], bool]) -> bool:
+        """A key for something that writes; True where it was meant, or could not be written."""
         meant: list[bool] = []
-        written = self.app.write(lambda: meant.append(loop.press(name, solved)))
+        written = self.app.write(lambda: meant.append(press()))
         if written and meant and meant[0]:
             self.refresh()
         return not written or bool(meant and meant[0])
@@ -180,17 +195,7 @@ class WorkStage(Stage):
         if self.app.write(lambda: session.append(entry)):
             self.seat.clear()
             self.refresh()
-            if entry.stopped == "gone too far":
-                low = (
-                    " Gone too far, it is the low one now: Choose shows what that costs once "
-                    "it is read."
-                )
-            else:
-                low = ""
-            self.bar.say(
-                f"Fret {fret} is written down as {entry.how}. Take the rocker over it "
-                f"again before filing.{low}"
-            )
+            self.bar.say(seated_words(entry))
 
     def _tick(self) -> None:
         session = self.app.session
@@ -225,6 +230,16 @@ class WorkStage(Stage):
             if said:
                 self.bar.say(said)
 
+    def _leave_or_take_up(self) -> None:
+        """The step is left for something else, or taken up again: its time is counted so."""
+        session = self.app.session
+        if session is None or next_step(session.neck_state) is None:
+            return
+        said: list[str] = []
+        if self.app.write(lambda: said.append(leave_or_take_up(session))):
+            self.refresh()
+            self.bar.say(said[0])
+
     def _go_on(self) -> None:
         """Past the gate: the next way of the course, as weighed on the neck as it is now."""
         session, solved = self.app.session, self.app.fresh
@@ -256,12 +271,13 @@ class WorkStage(Stage):
             and name in ("left", "right")
         ):
             name = "left" if name == "right" else "right"
-        meant: list[bool] = []
-        written = self.app.write(lambda: meant.append(walk.press(name)))
-        if written and meant and meant[0]:
-            self.fret = walk.fret
-            self.refresh()
-        return not written or bool(meant and meant[0])
+
+        def press() -> bool:
+            meant = walk.press(name)
+            self.fret = walk.fret if meant else self.fret
+            return meant
+
+        return self._pressed(press)
 
     def key(self, name: str) -> bool:
         gated = self.gate.look(self.app.session)
@@ -270,6 +286,9 @@ class WorkStage(Stage):
                 self.app.stage_wanted.emit("Owner")
             else:
                 self.bar.say(f"{gated} 0 goes to it.")
+            return True
+        if name == " ":
+            self._leave_or_take_up()
             return True
         if self._looped(name) or self._inked(name):
             return True
@@ -349,7 +368,7 @@ class WorkStage(Stage):
             self.step_title.setText(now.title)
             again = look_again_words(self.app.session.neck_state) if self.app.session else ""
             dates = again if now.key == "look-again" else ""
-            self.step_text.setText(now.text + dates + self._more_words(now))
+            self.step_text.setText(now.text + dates + self._more(now))
             self.caution.setText(
                 "\n".join(f"!  {words}" for words in now.cautions) + f"\n{cautions.FIRST}"
             )
@@ -362,34 +381,18 @@ class WorkStage(Stage):
 
     def _ended(self, gate: Gate | None, any_steps: bool) -> None:
         """All steps of the way in hand are ticked: the gate to the next one, or the end."""
-        if gate is not None and gate.way is not None:
-            self.step_title.setText(f"Next: {gate.way.title}")
-            waits = f"First: {gate.waits} " if gate.waits else ""
-            self.step_text.setText(f"{gate.changed or gate.why} {waits}".strip())
-            return
-        self.step_title.setText("All steps are ticked" if any_steps else "No way is in hand")
-        if gate is not None:
-            self.step_text.setText(f"{gate.changed} Prove holds promise and result side by side.")
-        else:
-            self.step_text.setText(
-                "Prove holds promise and result side by side."
-                if any_steps
-                else "Take one in Choose; its steps appear here."
-            )
+        title, text = ended_words(gate, any_steps)
+        self.step_title.setText(title)
+        self.step_text.setText(text)
 
-    def _more_words(self, step: Step) -> str:
-        """What the plan says of a filing or crowning step."""
-        session, solved, unit = self.app.session, self.app.solved, self.app.settings.unit
+    def _more(self, step: Step) -> str:
+        session, s = self.app.session, self.app.settings
         if session is None:
             return ""
-        if step.key == "crown" and solved is not None:
-            from nuvrek.planning.crowns.recrown_table import recrown_words
-
-            return " " + recrown_words(table_of(solved), session.neck_state.neck, unit)
         more = self.refret.more(step) if self.refret is not None else ""
-        if more:
-            return more
-        return metal_words(step, session.neck_state, unit, self.app.settings.kit.stroke_mm)
+        return more or more_words(
+            step, session.neck_state, self.app.solved, s.unit, s.kit.stroke_mm
+        )
 
     def _show_rod(self) -> None:
         session, solved = self.app.session, self.app.solved
@@ -438,8 +441,8 @@ class WorkStage(Stage):
             message=message,
             alert=told.alert,
             state=session.neck_state.state,
-            right_title="rod moves" if self._moves() else "",
-            right=self._moves(),
+            right_title="rod moves" if moved_words(session.neck_state) else "",
+            right=moved_words(session.neck_state),
         )
 
     def _fill_step(self, now: Step | None, any_steps: bool) -> None:
@@ -448,8 +451,8 @@ class WorkStage(Stage):
             return
         neck_state = session.neck_state
         message = ""
-        right_title = "rod moves" if self._moves() else ""
-        right = self._moves()
+        right = moved_words(neck_state)
+        right_title = "rod moves" if right else ""
         if now is not None and self.refret is not None:
             prompt = self.refret.prompt(now)
             if now.sweep:
@@ -457,7 +460,8 @@ class WorkStage(Stage):
             # What Backspace would strike is said before it is pressed.
             back = undo_hint(session.undoable(neck_state.chosen_number), s.unit, s.height_unit)
             enter = self.refret.enter_words(now)
-            message = words.sentences(enter, back and f"{back}.", self._to_go())
+            left = "Left for now: Space takes it up." if neck_state.left_at else ""
+            message = words.sentences(left, enter, back and f"{back}.", to_go_words(neck_state))
         elif (gate := gate_of(neck_state, self.app.fresh)) is not None and gate.way is not None:
             prompt = f"Next: {gate.way.title}"
             message = f"Not yet: {gate.waits}" if gate.waits else "Enter goes on with it."
@@ -472,24 +476,6 @@ class WorkStage(Stage):
             right_title=right_title,
             right=right,
         )
-
-    def _moves(self) -> tuple[str, ...]:
-        """The last rod moves in words, newest first."""
-        session = self.app.session
-        moves = session.neck_state.rod_moves[-4:] if session is not None else ()
-        return tuple(f"{move_words(move)}   {move.feel}".strip() for _, move in reversed(moves))
-
-    def _to_go(self) -> str:
-        """How long the steps that are left take at the bench."""
-        session = self.app.session
-        if session is None:
-            return ""
-        done = session.neck_state.steps_done
-        ahead = [step for step in steps_in_hand(session.neck_state) if step.key not in done]
-        minutes = sum(step.minutes for step in ahead if step.key != "look-again")
-        if minutes < 90:
-            return f"About {minutes} minutes to go."
-        return f"About {minutes / 60:.0f} hours to go."
 
     def _fill_ink(self, now: Step, walk: InkWalk) -> None:
         """The filing in one glance, and the keys that follow it."""

@@ -60,6 +60,8 @@ class BenchBar(QWidget):
         self.right = self._label("Last readings")
         self.right.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop)
         self.right_title.setAlignment(Qt.AlignmentFlag.AlignRight)
+        self.clocks = self._label("Clocks that run")
+        self.clocks.setAlignment(Qt.AlignmentFlag.AlignRight)
         self._lay_out()
         self.restyle()
 
@@ -76,6 +78,7 @@ class BenchBar(QWidget):
         right = QVBoxLayout()
         right.addWidget(self.right_title)
         right.addWidget(self.right, 1)
+        right.addWidget(self.clocks)
         grid = QGridLayout(self)
         grid.setContentsMargins(22, 8, 22, 8)
         grid.setHorizontalSpacing(24)
@@ -139,6 +142,9 @@ class BenchBar(QWidget):
             f" border: 1px solid {c.bar_accent}; border-radius: {px(5)}px; padding: 2px {px(9)}px;"
         )
         self.right_title.setStyleSheet(f"font-size: {px(13)}px; color: {c.bar_muted};")
+        self.clocks.setStyleSheet(
+            f"font-size: {min(px(15), 20)}px; font-weight: bold; color: {c.bar_accent};"
+        )
         self.right.setStyleSheet(f"font-size: {min(px(15), 20)}px; color: {c.bar_ink};")
 
     def _prompt_px(self, prompt: str) -> int:
@@ -155,6 +161,11 @@ class BenchBar(QWidget):
         """A sentence that stays over whatever else the bar would show, until the next key."""
         self.notice = sentence
         self.message.setText(sentence)
+
+    def show_clocks(self, said: str) -> None:
+        """The clocks that run, of all necks."""
+        self.clocks.setText(f"◔ {said}" if said else "")
+        self.clocks.setVisible(bool(said))
 
     def show_slow(self, seconds: int) -> None:
         """A result is on its way for so long already; 0: no longer."""

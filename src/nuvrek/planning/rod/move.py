@@ -262,10 +262,10 @@ def _late_turns(neck_map: HeightMap) -> tuple[float, float] | None:
 
 def _days_between(before: str, after: str) -> float:
     try:
-        return (
-            datetime.fromisoformat(after) - datetime.fromisoformat(before)
-        ).total_seconds() / 86400.0
-    except (ValueError, TypeError):
+        # Days: what summer time shifts is nothing here.
+        first, last = (datetime.fromisoformat(at).replace(tzinfo=None) for at in (before, after))
+        return (last - first).total_seconds() / 86400.0
+    except ValueError:
         return 0.0
 
 

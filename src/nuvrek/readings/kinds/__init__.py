@@ -14,13 +14,14 @@ from nuvrek.readings.kinds import (
     owner,
     rocker,
     rod_and_air,
+    shop,
     sizes,
     sweeps,
     work,
 )
 from nuvrek.readings.kinds.record import EntryRecord, StationRecord
 
-_MODULES = (gaps, edge_lie, rocker, heights, sizes, sweeps, rod_and_air, work, owner)
+_MODULES = (gaps, edge_lie, rocker, heights, sizes, sweeps, rod_and_air, work, owner, shop)
 
 # Every record that a module of this folder declares.
 RECORDS: dict[type, EntryRecord[Any]] = {

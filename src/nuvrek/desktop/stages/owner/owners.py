@@ -178,6 +178,7 @@ class OwnersStage(Stage):
             return
         session = self.app.session
         if self.app.write(lambda: keep_owner(self.app.book, before, now, self.app.clock, session)):
+            self.app.shelf.forget(card.row.id for card in before.necks)
             self._read()
             names = [card.owner.name for card in self.cards]
             self.index = names.index(now.name) if now.name in names else 0

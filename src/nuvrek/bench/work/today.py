@@ -1,0 +1,167 @@
+"""What a neck needs now: its next action, what it waits for and until when, a later look that comes
+due.
+"""
+
+from __future__ import annotations
+
+from datetime import date, datetime, timedelta
+from typing import Literal
+
+from msgspec import Struct
+
+from nuvrek import words
+from nuvrek.bench.work.agreement import waiting
+from nuvrek.bench.work.clocks import until_of
+from nuvrek.bench.work.job import next_step, steps_in_hand
+from nuvrek.bench.work.moments import apart, moment
+from nuvrek.bench.work.ticks import kind_of_neck
+from nuvrek.planning.steps.step import Step
+from nuvrek.planning.ways.kinds import way_title
+from nuvrek.readings.journal import Later, NeckState
+
+NeedKind = Literal["bench", "look", "back", "choose", "measure", "waits", "word", "part", "rest"]
+# In the order in which they are shown: what can be done now stands first.
+NEEDS: dict[NeedKind, str] = {
+    "bench": "On the bench",
+    "look": "To be looked at again",
+    "back": "To be handed back",
+    "choose": "To be decided",
+    "measure": "To be measured",
+    "waits": "Waiting for its time",
+    "word": "Waiting for the owner's word",
+    "part": "Waiting for a part",
+    "rest": "Resting",
+}
+# A later look is due from so many days after the work, and overdue after as many more (common
+# practice, no source).
+LOOK_FROM_DAYS, LOOK_UNTIL_DAYS = 7, 14
+
+
+class Need(Struct, frozen=True):
+    """What a neck needs, as far as its journal tells. ``action`` in words, ``minutes`` the next
+    step takes, ``ahead`` the steps left with their usual minutes.
+
+    ``until`` is when a wait is over (ISO 8601), ``look_from`` when it may be looked at again.
+    """
+
+    kind: NeedKind
+    action: str
+    minutes: int = 0
+    until: str = ""
+    longer_better: bool = False
+    look_from: str = ""
+    look_until: str = ""
+    ahead: tuple[tuple[str, float], ...] = ()
+    neck: str = ""
+    left: bool = False
+
+    def at(self, now: str) -> Need:
+        """The same at a moment: a wait that is over may go on, a look that is due is due."""
+        here = moment(now)
+        if here is None:
+            return self
+        until = moment(self.until)
+        if self.kind == "waits" and until is not None and apart(here, until) <= timedelta(0):
+            return _replaced(self, "bench")
+        if self.kind == "rest" and self.look_from and now[:10] >= self.look_from:
+            return _replaced(self, "look")
+        return self
+
+    def minutes_left(self, now: str) -> int:
+        """Minutes until its wait is over; nothing where none runs."""
+        here, until = moment(now), moment(self.until)
+        if here is None or until is None:
+            return 0
+        return max(int(-(-apart(here, until).total_seconds() // 60)), 0)
+
+
+def _replaced(need: Need, kind: NeedKind) -> Need:
+    from msgspec import structs
+
+    action = need.action
+    if kind == "look":
+        action = f"look again, by {need.look_until}"
+    return structs.replace(need, kind=kind, action=action)
+
+
+def need_of(now: NeckState, asked: bool = True) -> Need:
+    """What a neck needs by its journal; ``asked``: its owner has to agree to things."""
+    chosen, step = now.chosen, next_step(now)
+    if now.waits is not None:
+        kind: NeedKind = "part" if now.waits.what == "a part" else "word"
+        return Need(kind, now.waits.words or f"waits for {now.waits.what}", ahead=_ahead(now))
+    if chosen is None:
+        return _before_any_way(now, asked)
+    title = way_title(chosen.way)
+    if step is None or step.key == "look-again":
+        return _after_the_work(now, title, step)
+    made = Need(
+        "bench",
+        f"{title}: {words.lower_first(step.title)}",
+        step.minutes,
+        ahead=_ahead(now),
+        neck=kind_of_neck(now.neck),
+        left=bool(now.left_at),
+    )
+    from msgspec import structs
+
+    if step.wait:
+        return structs.replace(made, kind="waits", until=until_of(now), longer_better=True)
+    if asked and (needs := waiting(now, step)):
+        named = words.listed(dict.fromkeys(need.term.matter for need in needs))
+        return structs.replace(made, kind="word", action=f"{title}: the owner's word on {named}")
+    return made
+
+
+def _before_any_way(now: NeckState, asked: bool) -> Need:
+    if not now.taken:
+        return Need("measure", "measure it", 20)
+    quote = now.dealings.open_quote
+    if asked and quote is not None:
+        return Need("word", f"the owner's answer to the quote of {quote[1].at[:10]}")
+    readings = words.count(len(now.taken), "reading", "readings")
+    return Need("choose", f"choose a way ({readings})", 10)
+
+
+def _after_the_work(now: NeckState, title: str, step: Step | None) -> Need:
+    """All is done but the later look, which rests a week at least."""
+    if now.chosen is not None and now.chosen.course:
+        return Need("choose", f"{title} is done: go on to the next way", 5)
+    look_from, look_until = _look_days(now) if step is not None else ("", "")
+    back = now.dealings.handed_back
+    asked_back = now.dealings.arrived is not None and back is None
+    if asked_back:
+        return Need("back", f"{title}: all done, hand it back", 10)
+    if step is not None and look_from:
+        action = f"{title}: look again from {look_from}"
+        return Need("rest", action, 5, look_from=look_from, look_until=look_until)
+    return Need("rest", f"{title}: all steps done")
+
+
+def _look_days(now: NeckState) -> tuple[str, str]:
+    """Between which days to look again: after what bent the neck last, or the last tick."""
+    last = max(
+        [shift.at[:10] for _, shift in now.shifts if not isinstance(shift, Later)]
+        + [at[:10] for at in now.steps_done.values()],
+        default="",
+    )
+    try:
+        day = date.fromisoformat(last)
+    except ValueError:
+        return "", ""
+    return str(day + timedelta(days=LOOK_FROM_DAYS)), str(day + timedelta(days=LOOK_UNTIL_DAYS))
+
+
+def _ahead(now: NeckState) -> tuple[tuple[str, float], ...]:
+    done = now.steps_done
+    return tuple(
+        (step.key.rstrip("-0123456789"), float(step.minutes))
+        for step in steps_in_hand(now)
+        if step.key not in done and step.key != "look-again" and step.minutes
+    )
+
+
+def day_after(now: str, days: float) -> str:
+    """The day so many days after a moment, ISO."""
+    here = moment(now) or datetime(2000, 1, 1)
+    return str((here + timedelta(days=days)).date())

@@ -1,0 +1,148 @@
+"""The bench in time, drawn as a string over the days ahead: each neck a bead where it can go on, a
+tail from now while it waits, a notch where it is promised.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+
+from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
+from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen
+from PyQt6.QtWidgets import QSizePolicy, QWidget
+
+from nuvrek.bench.pages.queue import Ready
+from nuvrek.bench.pages.shelf import ShelfCard
+from nuvrek.bench.work.moments import apart, moment
+from nuvrek.desktop.sheet.strip_painter import write
+from nuvrek.desktop.theme import Theme
+from nuvrek.desktop.widgets.painting import painting
+
+# Hours ahead that carry a name; near ones stand wide apart, far ones close.
+_MARKS = ((0.0, "now"), (1.0, "1 h"), (4.0, "4 h"), (12.0, "12 h"), (24.0, "1 day"))
+_FAR = ((48.0, "2 days"), (96.0, "4 days"), (168.0, "1 week"), (336.0, "2 weeks"))
+_MOST_HOURS, _SOON = 400.0, 0.7
+_BEAD, _TOP, _ROWS = 11, 22, 5
+
+
+class BenchTime(QWidget):
+    """Necks over the hours and days ahead; a press picks one."""
+
+    picked = pyqtSignal(int)
+
+    def __init__(self, theme: Theme) -> None:
+        super().__init__()
+        self.theme = theme
+        self.cards: tuple[ShelfCard, ...] = ()
+        self.ready: dict[int, Ready] = {}
+        self.now, self.selected = "", 0
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+        self.setAccessibleName("The bench in time")
+
+    def sizeHint(self) -> QSize:
+        return QSize(900, self._t.px(_TOP + 26 * _ROWS + 4))
+
+    @property
+    def _t(self) -> Theme:
+        return Theme(self.theme.dark, min(self.theme.percent, 125))
+
+    def show_cards(
+        self, cards: Sequence[ShelfCard], ready: dict[int, Ready], now: str, selected: int
+    ) -> None:
+        """Draw the necks that stand on the bench, wait, are promised or come due."""
+        self.cards = tuple(card for card in cards if self._hours(card, now) is not None)
+        self.ready, self.now, self.selected = ready, now, selected
+        told = (f"{card.row.id} {card.need.at(now).action}" for card in self.cards)
+        self.setAccessibleDescription("; ".join(told))
+        self.setVisible(bool(self.cards))
+        self.update()
+
+    def _hours(self, card: ShelfCard, now: str) -> float | None:
+        """Hours until a neck can go on; None where it has no place in time."""
+        need = card.need.at(now)
+        if need.kind in ("bench", "look", "back"):
+            return 0.0
+        if need.kind == "waits":
+            return need.minutes_left(now) / 60.0
+        if need.kind == "rest" and need.look_from:
+            return _hours_until(now, need.look_from)
+        return _hours_until(now, card.promised) if card.promised else None
+
+    def _x(self, hours: float) -> float:
+        """Near hours wide, far days close: a logarithm from a little before now."""
+        t = self._t
+        span = math.log((_MOST_HOURS + _SOON) / _SOON)
+        share = math.log((max(hours, 0.0) + _SOON) / _SOON) / span
+        return t.px(40) + min(share, 1.0) * (self.width() - t.px(80))
+
+    def _places(self) -> list[tuple[ShelfCard, float, QPointF]]:
+        """Each neck with its hours and its bead; beads that would cover each other stand in
+        rows.
+        """
+        t, found = self._t, list[tuple[ShelfCard, float, QPointF]]()
+        ends = [-1e9] * _ROWS
+        for card in sorted(self.cards, key=lambda one: self._hours(one, self.now) or 0.0):
+            hours = self._hours(card, self.now) or 0.0
+            x = self._x(hours)
+            row = next((n for n in range(_ROWS) if ends[n] < x - t.px(2 * _BEAD + 4)), None)
+            if row is None:
+                row = min(range(_ROWS), key=lambda n: ends[n])
+                x = ends[row] + t.px(2 * _BEAD + 5)
+            ends[row] = x
+            found.append((card, hours, QPointF(x, t.px(_TOP + 13 + 26 * row))))
+        return found
+
+    def paintEvent(self, _event: QPaintEvent | None) -> None:
+        with painting(self) as painter:
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            self._scale(painter)
+            for card, hours, at in self._places():
+                self._neck(painter, card, hours, at)
+
+    def _scale(self, painter: QPainter) -> None:
+        t, c = self._t, self.theme.colours
+        painter.fillRect(QRectF(self.rect()), c["card"])
+        for hours, said in (*_MARKS, *_FAR):
+            x = self._x(hours)
+            painter.setPen(QPen(c["line"], 2 if not hours else 1))
+            painter.drawLine(QPointF(x, t.px(_TOP)), QPointF(x, self.height() - 4))
+            box = QRectF(x - 50, 2, 100, t.px(18))
+            write(painter, t, box, said, 12, "ink" if not hours else "muted", bold=not hours)
+
+    def _neck(self, painter: QPainter, card: ShelfCard, hours: float, at: QPointF) -> None:
+        t, c = self._t, self.theme.colours
+        chosen = card.row.id == self.selected
+        ready = self.ready.get(card.row.id)
+        slips = ready is not None and bool(ready.slip)
+        if hours > 0.0:
+            painter.setPen(QPen(c["copper" if chosen else "muted"], 2, Qt.PenStyle.DotLine))
+            painter.drawLine(QPointF(self._x(0.0), at.y()), at)
+        if card.promised:
+            x = self._x(_hours_until(self.now, card.promised) or 0.0)
+            painter.setPen(QPen(c["plum" if slips else "slate"], 3))
+            painter.drawLine(QPointF(x, at.y() - t.px(9)), QPointF(x, at.y() + t.px(9)))
+            painter.setPen(QPen(c["plum" if slips else "slate"], 1))
+            painter.drawLine(at, QPointF(x, at.y()))
+        r = t.px(_BEAD)
+        painter.setPen(QPen(c["copper" if chosen else "ink"], 2.4 if chosen else 1.4))
+        painter.setBrush(c["copper" if chosen else "paper"])
+        painter.drawEllipse(at, r, r)
+        inside = QRectF(at.x() - r, at.y() - r, 2 * r, 2 * r)
+        colour = "card" if chosen else "plum" if slips else "ink"
+        write(painter, t, inside, str(card.row.id), 12, colour, bold=True)
+
+    def mousePressEvent(self, event: QMouseEvent | None) -> None:
+        if event is None:
+            return
+        for card, _, at in self._places():
+            if (at - event.position()).manhattanLength() < self._t.px(_BEAD) * 1.4:
+                self.picked.emit(card.row.id)
+                return
+
+
+def _hours_until(now: str, day: str) -> float | None:
+    """Hours from a moment to the morning of a day; None where either is unknown."""
+    here, there = moment(now), moment(day)
+    if here is None or there is None:
+        return None
+    return max(apart(here, there).total_seconds() / 3600.0 + 9.0, 0.0)

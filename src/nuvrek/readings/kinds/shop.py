@@ -1,0 +1,52 @@
+"""Entries of the shop's own day."""
+
+from __future__ import annotations
+
+from datetime import date
+
+from nuvrek.neck.description import NeckDescription
+from nuvrek.readings.kinds.record import EntryRecord
+from nuvrek.readings.shop.entries import Pause, Promised, WaitsFor
+
+
+def _no_frets(_entry: object) -> frozenset[int]:
+    return frozenset()
+
+
+def _day_faults(promised: Promised, _neck: NeckDescription, _number: int) -> list[str]:
+    if promised.day:
+        try:
+            date.fromisoformat(promised.day)
+        except ValueError:
+            return [f"'{promised.day}' is no date."]
+    return []
+
+
+def _waits_words(waits: WaitsFor) -> str:
+    return "waits no more" if waits.what == "nothing" else f"waits for {waits.what}"
+
+
+PROMISED = EntryRecord(
+    type=Promised,
+    place=lambda _entry: "",
+    value=lambda one, _unit, _heights: (
+        f"promised for {one.day}" if one.day else "the promise taken back"
+    ),
+    frets=_no_frets,
+    faults=_day_faults,
+    page="Shelf",
+)
+WAITS_FOR = EntryRecord(
+    type=WaitsFor,
+    place=lambda _entry: "",
+    value=lambda waits, _unit, _heights: _waits_words(waits),
+    frets=_no_frets,
+    page="Shelf",
+)
+PAUSE = EntryRecord(
+    type=Pause,
+    place=lambda _entry: "the step",
+    value=lambda pause, _unit, _heights: pause.what,
+    frets=_no_frets,
+    page="Work",
+)

@@ -1,0 +1,31 @@
+"""What the shop writes down of its own day: a day promised, what a neck waits for, a step left and
+taken up again.
+"""
+
+from __future__ import annotations
+
+from typing import Annotated, Literal
+
+from msgspec import Meta
+
+from nuvrek.neck.description import Line
+from nuvrek.readings.entry import Entry
+
+
+class Promised(Entry, frozen=True, kw_only=True, tag="promised"):
+    """The day the neck is promised for (ISO date); empty takes a promise back."""
+
+    day: Annotated[str, Meta(pattern=r"^(\d{4}-\d\d-\d\d)?$")]
+
+
+class WaitsFor(Entry, frozen=True, kw_only=True, tag="waits-for"):
+    """What the neck waits for beside its clocks; ``nothing``: it waits no more."""
+
+    what: Literal["nothing", "a part", "the owner"]
+    words: Line = ""
+
+
+class Pause(Entry, frozen=True, kw_only=True, tag="pause"):
+    """The step in hand was left for something else, or taken up again."""
+
+    what: Literal["left", "taken up"]
