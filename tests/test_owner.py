@@ -172,7 +172,9 @@ class Owners(TempCase):
         book.start(NECK, TIME)
         book.close()
         with sqlite3.connect(path) as raw:
-            raw.executescript("DROP TABLE owner; PRAGMA user_version=1;")
+            raw.executescript(
+                "DROP TABLE owner; ALTER TABLE neck DROP COLUMN uid; PRAGMA user_version=1;"
+            )
         raw.close()
         book = Logbook(path)
         self.assertEqual((len(book.necks()), book.owners()), (1, {}))

@@ -203,14 +203,15 @@ class AtTheWindow(WindowCase):
 
     def test_the_whole_logbook_can_be_looked_through(self) -> None:
         window: Any = self.open_window(demo=True)
-        window.stage.check.click()
+        window.show_stage("Kept safe")
+        window.stage.check_all()
         self.assertIn("whole: 15 necks", window.bar.message.text())
         path: Path = window.app.book.path
         spoilt = Logbook(path)
         spoilt._db.execute("UPDATE entry SET body = '{' WHERE neck = 2 AND number = 3")
         spoilt.close()
         self.assertIn("Neck 2", inspect(path).wrong[0])
-        window.stage.check.click()
+        window.stage.check_all()
         self.assertIn("damaged. Neck 2", window.bar.message.text())
 
     def test_described_anew_with_fewer_frets_after_filing(self) -> None:

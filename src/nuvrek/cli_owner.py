@@ -46,6 +46,10 @@ def add_commands(command: Command, tell: Callable[..., None]) -> None:
     owners.add_argument("--json", action="store_true", help="print JSON instead of a list")
     owners.add_argument("--export", type=Path, metavar="FILE", help="write them as .csv or .json")
     owners.add_argument("--import", dest="take", type=Path, metavar="FILE", help="take them in")
+    owners.add_argument("--data", metavar="NAME", help="all that is kept of one owner, to -o FILE")
+    owners.add_argument("-o", dest="out", type=Path, metavar="FILE", help="where it is written")
+    owners.add_argument("--remove", metavar="NAME", help="take one owner out; necks stay")
+    owners.add_argument("--photos", action="store_true", help="with the photos of their necks")
     owners.add_argument("--logbook", type=Path, help="another logbook than your own")
 
 
@@ -113,6 +117,8 @@ def _owners(options: argparse.Namespace, tell: Callable[..., None]) -> int:
     path = options.logbook or logbook_path()
     if options.take is None and not path.is_file():
         raise JobFaults([f"{path.name}: there is no such logbook."])
+    if options.data or options.remove:
+        return _one_owner(path, options, tell)
     taken = _read(options.take) if options.take is not None else []
     with closing(Logbook(path)) as book:
         for owner in taken:
@@ -127,6 +133,27 @@ def _owners(options: argparse.Namespace, tell: Callable[..., None]) -> int:
         return 0
     for owner in known:
         tell(f"{owner.name}{'' if owner.asked else ' (the house)'}")
+    return 0
+
+
+def _one_owner(path: Path, options: argparse.Namespace, tell: Callable[..., None]) -> int:
+    """All that is kept of one owner, out or gone."""
+    from nuvrek.logbook.privacy import forget_cards, owner_data, remove_owner
+
+    if options.data:
+        if options.out is None:
+            raise JobFaults(["where to? Name a file with -o."])
+        with closing(Logbook(path)) as book:
+            found = owner_data(book, options.data)
+        write_whole(options.out, (json.dumps(found, ensure_ascii=False, indent=1) + "\n").encode())
+        return 0
+    with closing(Logbook(path)) as book:
+        removed = remove_owner(book, options.remove, options.photos)
+    forget_cards(path)
+    for sentence in removed.told:
+        tell(f"! {sentence}")
+    necks = f"{removed.necks} of their necks stay, without a name"
+    tell(f"removed; {necks}; {removed.copies} copies cleaned")
     return 0
 
 

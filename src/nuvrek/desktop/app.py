@@ -132,6 +132,10 @@ def _salvaged(path: Path) -> Logbook:
     return Logbook(path)
 
 
+# The day's copy is made once the window has settled.
+_COPY_AFTER_MS = 4000
+
+
 def show_window(book: Logbook, settings: Settings, settings_file: Path | None) -> Window:
     """Make the window on an open logbook and show it."""
     # From here on garbage is collected between events only, which also leaves the first picture
@@ -141,6 +145,7 @@ def show_window(book: Logbook, settings: Settings, settings_file: Path | None) -
     window.show()
     # The frame is on screen first, the shelf a moment later.
     QTimer.singleShot(0, lambda: window.show_stage(SHELF))
+    QTimer.singleShot(_COPY_AFTER_MS, app_state.copy_if_due)
     return window
 
 

@@ -106,6 +106,30 @@ class AppState(QObject):
         self.solved, self.fret, self.meant = None, None, None
         self.solve()
 
+    def put_down(self) -> None:
+        """The logbook was changed as a whole: no neck is open any more, all cards are read anew."""
+        self._solver.forget()
+        self.session, self.solved, self.fret = None, None, None
+        self.shelf.forget_all()
+
+    def copy_if_due(self) -> None:
+        """The day's copy, beside the window, where the logbook is the user's own."""
+        path = self.book.path
+        if self._settings_file is None or self.book.look_only or self.aside.busy:
+            return
+
+        def copy(_told: Callable[[str], None]) -> None:
+            from datetime import datetime
+
+            from nuvrek.logbook.copies import due, make_copy, thin
+
+            now = datetime.fromisoformat(self.clock()).replace(tzinfo=None)
+            if due(path, now):
+                make_copy(path, now)
+                thin(path, now)
+
+        self.aside.run(copy, lambda _done: None, lambda error: self.said.emit(str(error)))
+
     def turn_to(self, page: str) -> None:
         """From now on what is written comes from this page."""
         self.page = page

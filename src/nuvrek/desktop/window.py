@@ -21,6 +21,7 @@ from nuvrek.readings.stations import Suggestion, strings_first
 
 SHELF, TOOLS, ROOM, FILING = "Shelf", "My tools", "String room", "Filing"
 NEW_WIRE, PRICES, OWNER, OWNERS = "New wire", "Prices", "Owner", "Owners"
+SAFE = "Kept safe"
 # Qt's key numbers as plain integers, see stages/base.py.
 _HOME, _PAGE_UP, _PAGE_DOWN = 0x01000010, 0x01000016, 0x01000017
 _MODULES = {
@@ -38,11 +39,12 @@ _MODULES = {
     PRICES: ("owner.prices", "PricesStage"),
     OWNER: ("owner.page", "OwnerStage"),
     OWNERS: ("owner.owners", "OwnersStage"),
+    SAFE: ("kept_safe", "KeptSafeStage"),
 }
 
 
 # Pages that need no open neck.
-_ANYTIME = (TOOLS, PRICES, OWNERS)
+_ANYTIME = (TOOLS, PRICES, OWNERS, SAFE)
 
 
 class Stages(dict[str, Stage]):

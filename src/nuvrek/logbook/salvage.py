@@ -12,14 +12,8 @@ from pathlib import Path
 import msgspec
 from msgspec import Struct
 
-from nuvrek.logbook.store import (
-    Journal,
-    Logbook,
-    LogbookError,
-    described,
-    read_journal,
-    readable_text,
-)
+from nuvrek.logbook.reading_back import Journal, described, read_journal, readable_text
+from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import Note
 from nuvrek.words import whole_letters
@@ -93,7 +87,7 @@ def _taken_over(source: sqlite3.Connection, book: Logbook) -> Salvaged:
         body, created = _neck(source, number)
         neck, damage = described(number, body)
         journal = _journal(source, number)
-        book.start(neck, created, journal.entries)
+        book.start(neck, created, journal.entries, _uid(source, number))
         named = f"Neck {number}, {neck.title}"
         lost.extend(f"{named}: {sentence}" for sentence in (*damage, *journal.damage))
         necks += 1
@@ -138,6 +132,15 @@ def _neck(source: sqlite3.Connection, number: int) -> tuple[object, str]:
         # An empty description is named as damage by whoever decodes it.
         row = None
     return (b"", "") if row is None else (row[0], whole_letters(str(row[1])))
+
+
+def _uid(source: sqlite3.Connection, number: int) -> str:
+    """By what a neck is known elsewhere; nothing where that can't be read, or was not kept yet."""
+    try:
+        row = source.execute("SELECT uid FROM neck WHERE id = ?", (number,)).fetchone()
+    except UNREADABLE:
+        row = None
+    return str(row[0]) if row is not None and isinstance(row[0], str) else ""
 
 
 def _journal(source: sqlite3.Connection, number: int) -> Journal:

@@ -6,19 +6,37 @@ from __future__ import annotations
 
 import os
 import sqlite3
+import uuid
 from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
-from functools import cache
 from pathlib import Path
 
 import msgspec
-from msgspec import Struct
 
+from nuvrek.logbook.reading_back import (
+    Journal,
+    NeckRow,
+    decoder,
+    owner_of,
+    read_journal,
+    readable_text,
+    row_of,
+)
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner
-from nuvrek.readings.entries import AnyEntry, Note
+from nuvrek.readings.entries import AnyEntry
 
-SCHEMA_VERSION = 2
+__all__ = [
+    "Journal",
+    "Logbook",
+    "LogbookDamaged",
+    "LogbookError",
+    "LogbookFull",
+    "NeckRow",
+    "uid_of",
+]
+
+SCHEMA_VERSION = 3
 _BUSY_SECONDS = 3.0
 # Up to this size a quick check takes a few tens of milliseconds.
 _QUICK_BYTES = 64 * 1024 * 1024
@@ -52,48 +70,19 @@ class LogbookDamaged(LogbookError):
     """The file is not a whole logbook."""
 
 
-class NeckRow(Struct, frozen=True):
-    """A neck on the shelf: its first description; ``entries`` counts its journal.
-
-    ``damage`` says what of the description can't be read; then ``neck`` holds what can.
-    """
-
-    id: int
-    neck: NeckDescription
-    created: str
-    entries: int
-    damage: tuple[str, ...] = ()
-
-
-class Journal(Struct, frozen=True):
-    """A neck's journal, oldest first. ``damage`` names the entries that can't be read.
-
-    In the place of each of those stands a note that says so: numbers go on meaning the same entry.
-    """
-
-    entries: list[AnyEntry]
-    damage: tuple[str, ...] = ()
-
-
-@cache
-def _decoder() -> msgspec.json.Decoder[AnyEntry]:
-    """Made when first wanted: it costs 7 ms, and the window opens without it."""
-    return msgspec.json.Decoder(AnyEntry)
-
-
 def _encoded(entry: AnyEntry) -> str:
     """The entry as it is kept, once it is sure that it can be read back. Raises LogbookError."""
     body = msgspec.json.encode(entry)
     try:
-        _decoder().decode(body)
+        decoder().decode(body)
     except msgspec.MsgspecError as error:
         raise LogbookError(f"This can't be written down ({error}). Nothing was changed.") from error
     return body.decode()
 
 
-def readable_text(raw: bytes) -> str:
-    """Text as kept; bytes that are no UTF-8 stay so, and their entry alone is named."""
-    return raw.decode(errors="surrogateescape")
+def uid_of(described: object, created: object) -> str:
+    """By what a neck of an old logbook is known: the same in every copy of it."""
+    return uuid.uuid5(uuid.NAMESPACE_OID, f"{created}\n{described}").hex
 
 
 def _explain(error: sqlite3.Error, path: Path) -> LogbookError:
@@ -233,15 +222,28 @@ class Logbook:
                     f"{self.path.name} is not a Nuvrek logbook. It was left untouched."
                 )
             self._db.execute("PRAGMA journal_mode=WAL")
-            with self._writing():
-                for statement in _TABLES.strip().split(";\n"):
-                    self._db.execute(statement)
         if version < SCHEMA_VERSION:
             with self._writing():
-                self._db.execute(_OWNER_TABLE)
-                self._db.execute(f"PRAGMA user_version={SCHEMA_VERSION}")
+                self._grow()
         # Full sync: an entry has reached the disk when its call returns.
         self._db.execute("PRAGMA synchronous=FULL")
+
+    def _grow(self) -> None:
+        """Bring the file to this version; another program may just have done so."""
+        version = int(self._db.execute("PRAGMA user_version").fetchone()[0])
+        if version < 1:
+            for statement in _TABLES.strip().split(";\n"):
+                self._db.execute(statement)
+        if version < 2:
+            self._db.execute(_OWNER_TABLE)
+        if version < 3:
+            self._db.execute("ALTER TABLE neck ADD COLUMN uid TEXT NOT NULL DEFAULT ''")
+            rows = self._db.execute("SELECT id, described, created FROM neck").fetchall()
+            self._db.executemany(
+                "UPDATE neck SET uid = ? WHERE id = ?",
+                [(uid_of(described, created), number) for number, described, created in rows],
+            )
+        self._db.execute(f"PRAGMA user_version={SCHEMA_VERSION}")
 
     @contextmanager
     def _writing(self) -> Iterator[None]:
@@ -258,17 +260,17 @@ class Logbook:
 
     def owners(self) -> dict[str, Owner]:
         """What is known of each owner, by name; one that can't be read is known by name alone."""
-        return {name: _owner(name, body) for name, body in self._owner_rows("", ())}
+        return {name: owner_of(name, body) for name, body in self._owner_rows("", ())}
 
     def owner(self, name: str) -> Owner | None:
         """What is known of one owner; None for an empty or unknown name."""
         rows = self._owner_rows("WHERE name = ?", (name,)) if name else []
-        return _owner(name, rows[-1][1]) if rows else None
+        return owner_of(name, rows[-1][1]) if rows else None
 
     def _owner_rows(self, where: str, values: tuple[str, ...]) -> list[tuple[str, object]]:
         with self._sentences():
             # A logbook from before, that can only be looked at, knows no owners.
-            if int(self._db.execute("PRAGMA user_version").fetchone()[0]) < SCHEMA_VERSION:
+            if int(self._db.execute("PRAGMA user_version").fetchone()[0]) < 2:
                 return []
             rows = self._db.execute(
                 f"SELECT name, body FROM owner {where} ORDER BY id", values
@@ -289,6 +291,26 @@ class Logbook:
                 (owner.name, body.decode(), at),
             )
 
+    def owner_history(self) -> list[tuple[str, Owner]]:
+        """All that was ever written down of owners, oldest first, with its time."""
+        with self._sentences():
+            if int(self._db.execute("PRAGMA user_version").fetchone()[0]) < 2:
+                return []
+            rows = self._db.execute("SELECT name, body, at FROM owner ORDER BY id").fetchall()
+        return [(str(at), owner_of(str(name), body)) for name, body, at in rows if name]
+
+    def write_through(self) -> None:
+        """Nothing of what was written over stays in the file or the log beside it."""
+        with self._sentences():
+            self._db.execute("PRAGMA wal_checkpoint(TRUNCATE)")
+            self._db.execute("VACUUM")
+            self._db.execute("PRAGMA wal_checkpoint(TRUNCATE)")
+
+    def become_one_file(self) -> None:
+        """No write-ahead log beside it any more: a copy is one file."""
+        with self._sentences():
+            self._db.execute("PRAGMA journal_mode=DELETE")
+
     def necks(self) -> list[NeckRow]:
         """All necks, in the order they were started; each is decoded by itself."""
         with self._sentences():
@@ -297,7 +319,7 @@ class Logbook:
                 "(SELECT count(*) FROM entry WHERE entry.neck = neck.id) FROM neck ORDER BY id"
             ).fetchall()
         return [
-            _row(number, described, str(created), count)
+            row_of(number, described, str(created), count)
             for number, described, created, count in rows
         ]
 
@@ -320,16 +342,31 @@ class Logbook:
             ).fetchone()
         if found is None:
             raise LogbookError(f"There is no neck {number} on the shelf.")
-        return _row(found[0], found[1], str(found[2]), found[3])
+        return row_of(found[0], found[1], str(found[2]), found[3])
 
-    def start(self, neck: NeckDescription, created: str, entries: Sequence[AnyEntry] = ()) -> int:
-        """Put a new neck on the shelf, with its journal if it has one; returns its number."""
+    def uid(self, number: int) -> str:
+        """By what a neck is known in other logbooks."""
+        with self._sentences():
+            found = self._db.execute("SELECT uid FROM neck WHERE id = ?", (number,)).fetchone()
+        return "" if found is None else str(found[0])
+
+    def start(
+        self,
+        neck: NeckDescription,
+        created: str,
+        entries: Sequence[AnyEntry] = (),
+        uid: str = "",
+    ) -> int:
+        """Put a new neck on the shelf, with its journal if it has one; returns its number. ``uid``
+        is by what it is known elsewhere, a new one if not said.
+        """
         self._check_writable()
         bodies = [_encoded(entry) for entry in entries]
         described = _encoded_description(neck)
         with self._sentences(), self._writing():
             cursor = self._db.execute(
-                "INSERT INTO neck (described, created) VALUES (?, ?)", (described, created)
+                "INSERT INTO neck (described, created, uid) VALUES (?, ?, ?)",
+                (described, created, uid or uuid.uuid4().hex),
             )
             number = int(cursor.lastrowid or 0)
             self._db.executemany(
@@ -358,6 +395,15 @@ class Logbook:
             raise LogbookDamaged(f"{journal.damage[0]} Nothing was changed.")
         return journal.entries
 
+    @contextmanager
+    def rewriting(self) -> Iterator[sqlite3.Connection]:
+        """Several necks and owners changed in one go, whole or not at all. For merging, restoring
+        and removing an owner only: what else is written down is only ever added.
+        """
+        self._check_writable()
+        with self._sentences(), self._writing():
+            yield self._db
+
     def append(self, neck: int, number: int, *entries: AnyEntry) -> None:
         """Write entries, all or none; they are on disk when this returns. ``number`` must be the
         next one.
@@ -384,69 +430,6 @@ _WITHOUT_PHOTO = (
 )
 
 
-# A number so far past the others is itself damaged.
-_MOST_MISSING = 1000
-
-
-def read_journal(rows: Sequence[tuple[int, object]]) -> Journal:
-    """The entries of one neck, each decoded by itself, with a note where one can't be read."""
-    whole = _in_one_go(rows)
-    return _one_by_one(rows) if whole is None else whole
-
-
-def _in_one_go(rows: Sequence[tuple[int, object]]) -> Journal | None:
-    """A journal with which nothing is wrong, as nearly all are; None where something is."""
-    decode = _decoder().decode
-    if [number for number, _ in rows] != [*range(1, len(rows) + 1)]:
-        return None
-    try:
-        return Journal([decode(_text_of(body)) for _, body in rows])
-    except (msgspec.MsgspecError, ValueError, RecursionError):
-        return None
-
-
-def _one_by_one(rows: Sequence[tuple[int, object]]) -> Journal:
-    """What can be read of a damaged journal; each entry that can't be, and why, as a note."""
-    decode = _decoder().decode
-    entries: list[AnyEntry] = []
-    damage: list[str] = []
-    # A number that is none any more (flipped bits) names no entry: it is missing at its place.
-    bodies = {number: body for number, body in rows if isinstance(number, int)}
-    for number in range(1, min(max(bodies, default=0), len(bodies) + _MOST_MISSING) + 1):
-        why = "it is missing"
-        if number in bodies:
-            try:
-                # A body that is no text at all (flipped bits, a blob) is as unreadable as bad JSON.
-                entries.append(decode(_text_of(bodies[number])))
-                continue
-            except (msgspec.MsgspecError, ValueError, RecursionError) as error:
-                why = _shorten(error)
-        words = f"Entry {number} can't be read ({why})."
-        damage.append(words)
-        entries.append(Note(text=words))
-    return Journal(entries, tuple(damage))
-
-
-def _text_of(body: object) -> str:
-    if isinstance(body, bytes):
-        return body.decode()
-    if isinstance(body, str):
-        return body
-    raise ValueError("no text")
-
-
-def _shorten(error: Exception) -> str:
-    return str(error).splitlines()[0][:160] if str(error) else type(error).__name__
-
-
-def _owner(name: str, body: object) -> Owner:
-    try:
-        return msgspec.json.decode(_text_of(body), type=Owner)
-    except (msgspec.MsgspecError, ValueError, RecursionError):
-        # The name is all that is left; it is asked, so that nothing is done without a word.
-        return Owner(name=name[:200])
-
-
 def _encoded_description(neck: NeckDescription) -> str:
     """A description as it is kept, once it is sure that it can be read back. Raises
     LogbookError.
@@ -457,36 +440,3 @@ def _encoded_description(neck: NeckDescription) -> str:
     except msgspec.MsgspecError as error:
         raise LogbookError(f"This neck can't be written down ({error}).") from error
     return body.decode()
-
-
-def _row(number: int, body: object, created: str, entries: int) -> NeckRow:
-    neck, damage = described(number, body)
-    if neck.joint_fret > neck.frets:
-        damage = (*damage, f"Its joint fret is {neck.joint_fret}, past its last fret.")
-        neck = msgspec.structs.replace(neck, joint_fret=neck.frets)
-    return NeckRow(number, neck, created, entries, damage)
-
-
-def described(number: int, body: object) -> tuple[NeckDescription, tuple[str, ...]]:
-    """A neck's first description, field by field where it can't be read whole; raises nothing."""
-    try:
-        return msgspec.json.decode(_text_of(body), type=NeckDescription), ()
-    except (msgspec.MsgspecError, ValueError, RecursionError) as error:
-        why = _shorten(error)
-    try:
-        fields = msgspec.json.decode(_text_of(body), type=dict[str, object])
-    except (msgspec.MsgspecError, ValueError, RecursionError):
-        fields = {}
-    kept: dict[str, object] = {"title": f"Neck {number}", **_LEAST_DESCRIPTION}
-    for name, value in fields.items():
-        try:
-            msgspec.convert({**kept, name: value}, type=NeckDescription)
-        except msgspec.ValidationError:
-            continue
-        kept[name] = value
-    neck = msgspec.convert(kept, type=NeckDescription)
-    return neck, (f"Its description can't be read whole ({why}).",)
-
-
-# What a description is filled up with whose own words are lost: something to draw, no more.
-_LEAST_DESCRIPTION: dict[str, object] = {"scale_mm": 648.0, "frets": 22, "joint_fret": 14}

@@ -135,6 +135,12 @@ class Shelf:
             if self._kept is not None:
                 self._kept.pop(number, None)
 
+    def forget_all(self) -> None:
+        """The logbook was changed as a whole."""
+        self._cards.clear()
+        self._kept = {}
+        self._cache.forget()
+
     def known(self) -> tuple[ShelfCard, ...]:
         """The cards as last read."""
         return tuple(self._cards.values())

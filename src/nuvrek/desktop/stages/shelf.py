@@ -17,7 +17,6 @@ from nuvrek.desktop.drawings.bench_time import BenchTime
 from nuvrek.desktop.stages.base import Stage, button, heading
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.neck_list import NeckList
-from nuvrek.logbook.inspection import Inspected, inspect
 from nuvrek.logbook.store import NeckRow
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.shop.entries import Promised, WaitsFor
@@ -27,20 +26,6 @@ if TYPE_CHECKING:
 
 # Minutes that may be free between other work; 0: any.
 _FREE = (0, 15, 30, 60)
-
-
-def inspected_words(found: object) -> str:
-    """What a look through the logbook has shown."""
-    if not isinstance(found, Inspected):
-        return ""
-    size = (
-        f"{words.count(found.necks, 'neck', 'necks')}, "
-        f"{words.count(found.entries, 'entry', 'entries')}"
-    )
-    if not found.wrong:
-        return f"The logbook is whole: {size} read, one by one."
-    more = f" And {len(found.wrong) - 1} more." if len(found.wrong) > 1 else ""
-    return f"The logbook is damaged. {found.wrong[0]}{more}"
 
 
 class ShelfStage(Stage):
@@ -79,8 +64,8 @@ class ShelfStage(Stage):
     def _head(self) -> QHBoxLayout:
         self.new = button("Take in another neck", main=True)
         self.new.clicked.connect(self._start)
-        self.check = button("Check the logbook")
-        self.check.clicked.connect(self._check)
+        self.safe = button("Kept safe")
+        self.safe.clicked.connect(lambda: self.app.stage_wanted.emit("Kept safe"))
         self.owners = button("Owners")
         self.owners.clicked.connect(lambda: self.app.stage_wanted.emit("Owners"))
         self.fitting = button("")
@@ -89,7 +74,7 @@ class ShelfStage(Stage):
         row.addWidget(heading("The shelf"))
         row.addWidget(self.count)
         row.addWidget(self.search, 1)
-        for push in (self.fitting, self.owners, self.check, self.new):
+        for push in (self.fitting, self.owners, self.safe, self.new):
             row.addWidget(push)
         return row
 
@@ -279,18 +264,6 @@ class ShelfStage(Stage):
 
         if self.app.write(write):
             self.refresh()
-
-    def _check(self) -> None:
-        """Look through the whole logbook, beside the window."""
-        path = self.app.book.path
-        if self.app.aside.busy:
-            self.say("One thing after the other: something is still being read.")
-            return
-        self.app.aside.run(
-            lambda told: inspect(path, told),
-            lambda found: self.say(inspected_words(found)),
-            lambda error: self.say(f"The logbook could not be looked through. {error}"),
-        )
 
     def key(self, name: str) -> bool:
         simple = {

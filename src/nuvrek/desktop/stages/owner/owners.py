@@ -2,15 +2,20 @@
 
 from __future__ import annotations
 
+import json
+from pathlib import Path
+
 from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QMouseEvent, QPaintEvent, QPen
 from PyQt6.QtWidgets import QHBoxLayout, QSizePolicy, QVBoxLayout, QWidget
 
+from nuvrek import words
 from nuvrek.bench.forms.owner import OWNER, read_owner
 from nuvrek.bench.pages.owners import OwnerCard, keep_owner, owner_cards
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.stages.base import Picks, Stage, TickBox, button, clear, heading, scrolling
+from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.stages.owner.forms import WordsForm
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.painting import painting
@@ -60,6 +65,7 @@ class OwnersStage(Stage):
 
     def __init__(self, app: AppState, bar: BenchBar) -> None:
         super().__init__(app, bar)
+        self.extras = Extras(self)
         self.cards: list[OwnerCard] = []
         self.rows: list[OwnerRow] = []
         self.index = 0
@@ -73,6 +79,13 @@ class OwnersStage(Stage):
         self.house = TickBox("The house's own: nobody is asked", app)
         self.house.clicked.connect(lambda: self.form.touch(_TITLE))
         self.form.add_row(_TITLE, self.house)
+        self.photos = TickBox("and the photos of their necks", app)
+        self.out, self.remove = button("All that is kept of them"), button("Take them out")
+        self.out.clicked.connect(self._ask_out)
+        self.remove.clicked.connect(self._remove)
+        self._sure = ""
+        for row in (self.out, self.remove, self.photos):
+            self.form.add_row(_TITLE, row)
         self.new = button("Another owner")
         self.new.clicked.connect(self._new)
         left = QVBoxLayout()
@@ -147,6 +160,49 @@ class OwnersStage(Stage):
             right_title="keys",
             right=("up and down: an owner", "+ another owner", "Enter: their first neck"),
         )
+
+    def _ask_out(self) -> None:
+        """All that is kept of the owner in front, as a file."""
+        if self.cards:
+            self.extras.ask_where("owner.json", "Open text (*.json)", self.write_out)
+
+    def write_out(self, path: Path) -> None:
+        """Write all that is kept of the owner in front."""
+        from nuvrek.logbook.privacy import owner_data
+
+        name, found = self.cards[self.index].owner.name, list[bytes]()
+
+        def gather() -> None:
+            said = json.dumps(owner_data(self.app.book, name), ensure_ascii=False, indent=1)
+            found.append(said.encode())
+
+        if self.app.write(gather):
+            self.extras.save(path, found[0])
+
+    def _remove(self) -> None:
+        """Take the owner in front out of logbook and copies, at the second press; necks stay."""
+        from nuvrek.logbook.privacy import remove_owner
+
+        if not self.cards:
+            return
+        name = self.cards[self.index].owner.name
+        if self._sure != name:
+            self._sure = name
+            self.say("Press it again: name, address, words and letters go, also from the copies.")
+            return
+        said: list[str] = []
+
+        def remove() -> None:
+            done = remove_owner(self.app.book, name, self.photos.isChecked())
+            necks = words.count(done.necks, "neck stays", "necks stay")
+            said.append(words.sentences(f"Gone; {necks} without a name.", *done.told))
+
+        self.form.forget()
+        if self.app.write(remove):
+            self.app.put_down()
+            self._read()
+            self.refresh()
+            self.say(said[0])
 
     def _new(self) -> None:
         self.form.keep()
