@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import sys
 from dataclasses import dataclass, replace
+from datetime import date
 from pathlib import Path
 
 import msgspec
@@ -24,6 +25,7 @@ from nuvrek.readings.entries import (
     Air,
     AnyEntry,
     Chosen,
+    CrownHeight,
     EndsFine,
     Filed,
     FretEnd,
@@ -389,20 +391,32 @@ def turned(
 
 
 def earlier_visits(made: Made, truth: Truth) -> list[AnyEntry]:
-    """Three looks in other seasons: dry air lets this neck bow forward less, damp air more."""
+    """Three years of looks: dry air lets this neck bow forward less, damp air more; its crowns wear
+    a little each year.
+    """
     found: list[AnyEntry] = []
     for day, warm, damp, more in (
+        ("2023-03-14", 19.5, 35.0, -0.06),
+        ("2023-08-22", 24.0, 66.0, 0.08),
+        ("2024-02-20", 20.0, 33.0, -0.07),
+        ("2024-08-13", 25.0, 62.0, 0.06),
         ("2025-03-11", 20.0, 36.0, -0.05),
         ("2025-07-22", 24.0, 63.0, 0.07),
         ("2025-11-18", 19.0, 47.0, 0.0),
     ):
-        there = replace(truth, pull_mm=truth.pull_mm - 0.1 + more)
+        years = (date(2026, 3, 3) - date.fromisoformat(day)).days / 365.25
+        worn = truth.crown_mm + 0.02 * years
+        there = replace(truth, pull_mm=truth.pull_mm - 0.1 + more, crown_mm=worn)
         bench = Bench(there, default_rng(made.seed + len(found)))
         seen = [Air(temperature_c=warm, humidity_percent=damp)]
         seen += [
             bench.string_gap(s, State())
             for s in later_look(made.neck, Kit())
             if s.kind == "string-gap"
+        ]
+        seen += [
+            CrownHeight(lane="middle", fret=fret, height_mm=round(float(worn[fret, 1]), 2))
+            for fret in (1, 5, 12)
         ]
         found += stamped(seen, day)
     return found
@@ -421,6 +435,10 @@ def build(made: Made) -> Job:
         entries = [
             *earlier_visits(made, truth),
             Air(temperature_c=20.0, humidity_percent=38.0),
+            *(
+                CrownHeight(lane="middle", fret=f, height_mm=round(float(truth.crown_mm[f, 1]), 2))
+                for f in (1, 5, 12)
+            ),
             *entries,
         ]
     if made.name == "7-old-octave-mandolin":

@@ -44,7 +44,7 @@ class Session:
         ``page`` is where what is written comes from; whoever turns the page sets it anew.
         """
         self._book = book
-        self._first = first
+        self.first = first
         self._clock = clock
         self.neck_id = neck_id
         self.page = page
@@ -115,7 +115,7 @@ class Session:
                 neck = entry.neck
         now = advance(self.neck_state, len(self.entries) + 1, *act)
         if now is None:
-            now = fold(self._first, [*self.entries, *act])
+            now = fold(self.first, [*self.entries, *act])
         try:
             msgspec.convert(msgspec.to_builtins(now.state), type(now.state))
         except msgspec.ValidationError:

@@ -21,7 +21,7 @@ from nuvrek.readings.stations import Suggestion, strings_first
 
 SHELF, TOOLS, ROOM, FILING = "Shelf", "My tools", "String room", "Filing"
 NEW_WIRE, PRICES, OWNER, OWNERS = "New wire", "Prices", "Owner", "Owners"
-SAFE = "Kept safe"
+SAFE, HISTORY, HONESTY = "Kept safe", "History", "Honesty"
 # Qt's key numbers as plain integers, see stages/base.py.
 _HOME, _PAGE_UP, _PAGE_DOWN = 0x01000010, 0x01000016, 0x01000017
 _MODULES = {
@@ -40,11 +40,13 @@ _MODULES = {
     OWNER: ("owner.page", "OwnerStage"),
     OWNERS: ("owner.owners", "OwnersStage"),
     SAFE: ("kept_safe", "KeptSafeStage"),
+    HISTORY: ("history", "HistoryStage"),
+    HONESTY: ("honesty", "HonestyStage"),
 }
 
 
 # Pages that need no open neck.
-_ANYTIME = (TOOLS, PRICES, OWNERS, SAFE)
+_ANYTIME = (TOOLS, PRICES, OWNERS, SAFE, HONESTY)
 
 
 class Stages(dict[str, Stage]):

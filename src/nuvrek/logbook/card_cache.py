@@ -11,9 +11,10 @@ from collections.abc import Iterable
 from contextlib import suppress
 from pathlib import Path
 
-_VERSION = 1
+_VERSION = 2
 _TABLES = f"""
 CREATE TABLE card (neck INTEGER PRIMARY KEY, entries INTEGER NOT NULL, body BLOB NOT NULL);
+CREATE INDEX lasts ON card (neck, entries);
 CREATE VIRTUAL TABLE words USING fts5(said, found, tokenize = 'unicode61 remove_diacritics 2');
 PRAGMA user_version={_VERSION};
 """
@@ -51,13 +52,20 @@ class CardCache:
                 with suppress(OSError):
                     path.unlink(missing_ok=True)
 
-    def all(self) -> dict[int, tuple[int, bytes]]:
-        """Every card: how long its journal was, and what was kept."""
+    def lasts(self) -> dict[int, int]:
+        """Every neck with a card, and the last entry the card knows."""
         try:
-            rows = self._db.execute("SELECT neck, entries, body FROM card").fetchall()
+            return dict(self._db.execute("SELECT neck, entries FROM card").fetchall())
         except sqlite3.Error:
             return {}
-        return {neck: (entries, body) for neck, entries, body in rows}
+
+    def body(self, neck: int) -> bytes:
+        """What was kept of a neck; nothing where there is none."""
+        try:
+            row = self._db.execute("SELECT body FROM card WHERE neck = ?", (neck,)).fetchone()
+        except sqlite3.Error:
+            row = None
+        return b"" if row is None else bytes(row[0])
 
     def keep(self, rows: Iterable[tuple[int, int, bytes, str]]) -> None:
         """Keep cards: neck, length of its journal, body, the words it is found by."""

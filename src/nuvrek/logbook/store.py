@@ -323,14 +323,22 @@ class Logbook:
             for number, described, created, count in rows
         ]
 
-    def heads(self) -> list[tuple[int, int]]:
-        """Number of every neck and that of its last entry, in the order they were started."""
+    def heads(self, most: int = -1) -> list[tuple[int, int]]:
+        """Number of every neck (or of the first so many) and that of its last entry, in the order
+        they were started.
+        """
         with self._sentences():
             # The last number is found at once, where counting would read every page.
             return self._db.execute(
                 "SELECT id, coalesce((SELECT max(number) FROM entry WHERE entry.neck = neck.id), 0)"
-                " FROM neck ORDER BY id"
+                " FROM neck ORDER BY id LIMIT ?",
+                (most,),
             ).fetchall()
+
+    def numbers(self) -> list[int]:
+        """The numbers of all necks, in the order they were started."""
+        with self._sentences():
+            return [n for (n,) in self._db.execute("SELECT id FROM neck ORDER BY id")]
 
     def row(self, number: int) -> NeckRow:
         """One neck by its number. Raises LogbookError where there is none."""

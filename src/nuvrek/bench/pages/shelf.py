@@ -55,7 +55,7 @@ class ShelfCard(Struct, frozen=True):
 _Fresh = tuple[ShelfCard, int, str]  # a card, the last entry it knows, the words it is found by
 # So many necks are read in one go before anything is shown; kept cards are opened so many times
 # faster.
-AT_ONCE, _KEPT_SHARE = 200, 5
+AT_ONCE, _KEPT_SHARE = 60, 5
 
 
 class Shelf:
@@ -67,7 +67,7 @@ class Shelf:
         self._book, self._cache = book, cache or CardCache(None)
         self._cards: dict[int, ShelfCard] = {}
         self._last: dict[int, int] = {}
-        self._kept: dict[int, tuple[int, bytes]] | None = None
+        self._kept: dict[int, int] | None = None
         # Necks that were not read yet: there are many, and the rest is shown meanwhile.
         self.unread: tuple[int, ...] = ()
 
@@ -77,12 +77,13 @@ class Shelf:
         at all.
         """
         if self._kept is None:
-            self._kept = self._cache.all()
-        heads, fresh, unread = self._book.heads(), list[_Fresh](), list[int]()
+            self._kept = self._cache.lasts()
+        most = len(self._cards) + at_once * _KEPT_SHARE
+        heads, fresh, unread = self._book.heads(most), list[_Fresh](), list[int]()
         decoded = 0
         for number, last in heads:
             card = self._here(number, last)
-            kept = card is None and (self._kept or {}).get(number, (-1, b""))[0] == last
+            kept = card is None and (self._kept or {}).get(number, -1) == last
             if kept and decoded < at_once * _KEPT_SHARE:
                 card, decoded = self._decoded(number), decoded + 1
                 kept = card is not None
@@ -99,6 +100,8 @@ class Shelf:
             for card, last, said in fresh
             if not card.damage
         )
+        if len(heads) == most:
+            unread += self._book.numbers()[most:]
         self.unread = tuple(unread)
         return [self._cards[number] for number, _ in heads if number in self._cards]
 
@@ -109,9 +112,9 @@ class Shelf:
 
     def _decoded(self, number: int) -> ShelfCard | None:
         """The card as it was kept; None where it can't be read."""
-        _, body = (self._kept or {}).pop(number)
+        (self._kept or {}).pop(number, None)
         try:
-            return msgspec.msgpack.decode(body, type=ShelfCard)
+            return msgspec.msgpack.decode(self._cache.body(number), type=ShelfCard)
         except (msgspec.MsgspecError, ValueError):
             return None
 

@@ -96,8 +96,11 @@ class BenchTime(QWidget):
         with painting(self) as painter:
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             self._scale(painter)
-            for card, hours, at in self._places():
-                self._neck(painter, card, hours, at)
+            places = self._places()
+            for card, hours, at in places:
+                self._tail(painter, card, hours, at)
+            for card, _, at in places:
+                self._bead(painter, card, at)
 
     def _scale(self, painter: QPainter) -> None:
         t, c = self._t, self.theme.colours
@@ -109,11 +112,14 @@ class BenchTime(QWidget):
             box = QRectF(x - 50, 2, 100, t.px(18))
             write(painter, t, box, said, 12, "ink" if not hours else "muted", bold=not hours)
 
-    def _neck(self, painter: QPainter, card: ShelfCard, hours: float, at: QPointF) -> None:
-        t, c = self._t, self.theme.colours
-        chosen = card.row.id == self.selected
+    def _slips(self, card: ShelfCard) -> bool:
         ready = self.ready.get(card.row.id)
-        slips = ready is not None and bool(ready.slip)
+        return ready is not None and bool(ready.slip)
+
+    def _tail(self, painter: QPainter, card: ShelfCard, hours: float, at: QPointF) -> None:
+        """From now to when it can go on, and on to the notch of its promise."""
+        t, c = self._t, self.theme.colours
+        chosen, slips = card.row.id == self.selected, self._slips(card)
         if hours > 0.0:
             painter.setPen(QPen(c["copper" if chosen else "muted"], 2, Qt.PenStyle.DotLine))
             painter.drawLine(QPointF(self._x(0.0), at.y()), at)
@@ -123,6 +129,10 @@ class BenchTime(QWidget):
             painter.drawLine(QPointF(x, at.y() - t.px(9)), QPointF(x, at.y() + t.px(9)))
             painter.setPen(QPen(c["plum" if slips else "slate"], 1))
             painter.drawLine(at, QPointF(x, at.y()))
+
+    def _bead(self, painter: QPainter, card: ShelfCard, at: QPointF) -> None:
+        t, c = self._t, self.theme.colours
+        chosen, slips = card.row.id == self.selected, self._slips(card)
         r = t.px(_BEAD)
         painter.setPen(QPen(c["copper" if chosen else "ink"], 2.4 if chosen else 1.4))
         painter.setBrush(c["copper" if chosen else "paper"])

@@ -76,6 +76,7 @@ class KeptSafeStage(Stage):
             grid.addWidget(push, row, 2)
         grid.setColumnStretch(1, 1)
         column = QVBoxLayout()
+        column.setSpacing(8)
         column.addWidget(heading("Copies"))
         column.addWidget(self.make)
         column.addLayout(grid)
@@ -85,8 +86,10 @@ class KeptSafeStage(Stage):
 
     def _right(self) -> QVBoxLayout:
         column = QVBoxLayout()
+        column.setSpacing(8)
         column.addWidget(heading("Out, in, and through"))
         for words_, action in (
+            ("How the promises held", lambda: self.app.stage_wanted.emit("Honesty")),
             ("Look through the logbook", self.check_all),
             (MERGED, self._ask_merge),
             ("Everything into one archive", self._ask_archive),

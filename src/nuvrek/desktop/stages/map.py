@@ -76,12 +76,14 @@ class MapStage(Stage):
     def _notes_row(self) -> QHBoxLayout:
         """Words and pictures for the reading that is picked."""
         self.note, self.photo, self.see = button("Note"), button("Photo"), button("See photo")
+        self.years = button("History")
+        self.years.clicked.connect(lambda: self.app.stage_wanted.emit("History"))
         self.note.clicked.connect(self.extras.ask_note)
         self.photo.clicked.connect(self.extras.ask_photo)
         self.see.clicked.connect(self._see_photo)
         row = QHBoxLayout()
         row.setSpacing(8)
-        for made in (self.note, self.photo, self.see):
+        for made in (self.note, self.photo, self.see, self.years):
             row.addWidget(made)
         return row
 

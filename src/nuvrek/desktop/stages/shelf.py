@@ -84,10 +84,11 @@ class ShelfStage(Stage):
         said: list[ShelfCard] = []
         readable = self.app.write(lambda: said.extend(self.app.shelf.cards(AT_ONCE)))
         self.cards = said
-        self._forecast()
         self._arrange()
         if self.app.shelf.unread:
             self.rest.start()
+        else:
+            self._forecast()
         if not readable:
             # Not "empty": the sentence that said why it can't be read stands in the bar's message.
             self.bar.prompt.setText("The shelf can't be read")
@@ -97,20 +98,37 @@ class ShelfStage(Stage):
         if not self.isVisible():
             return
         said: list[ShelfCard] = []
-        if self.app.write(lambda: said.extend(self.app.shelf.cards(AT_ONCE))):
+        if self.app.write(lambda: said.extend(self.app.shelf.cards(4 * AT_ONCE))):
             self.cards = said
             self._arrange()
             if self.app.shelf.unread:
                 self.rest.start()
+            else:
+                self._forecast()
 
     def _forecast(self) -> None:
-        """When each neck can be ready; without one at work there is nothing to reckon."""
-        self.ready = {}
-        if any(card.need.ahead for card in self.cards):
-            from nuvrek.bench.pages.queue import forecast
+        """When each neck can be ready, worked out off the interface thread: the shelf is on screen
+        before the heavy libraries are there.
+        """
+        if not any(card.need.ahead for card in self.cards):
+            self.ready = {}
+            return
+        cards, ticks = tuple(self.cards), self.app.shelf.ticks()
+        now, hours = self.app.clock(), self.app.settings.week_hours
 
-            hours = self.app.settings.week_hours
-            self.ready = forecast(self.cards, self.app.clock(), self.app.pace, hours)
+        def job() -> object:
+            from nuvrek.bench.pages.queue import forecast
+            from nuvrek.planning.money.pace import Tick, pace_of
+
+            return cards, forecast(cards, now, pace_of([Tick(*one) for one in ticks]), hours)
+
+        self.app.reckon(job, self._forecast_arrived)
+
+    def _forecast_arrived(self, made: object) -> None:
+        if isinstance(made, tuple) and made[0] == tuple(self.cards):
+            self.ready = made[1]
+            if self.isVisible():
+                self._arrange()
 
     def _arrange(self) -> None:
         """The necks that are asked for, in the order of what they need."""

@@ -113,7 +113,7 @@ def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> Re
     grips, reads = _grips(case, terms, wire)
     slots = _slots(now, read, wire, frets, grips, faults)
     cut, cutting = _cut(case, terms, wire, frets, read, wood, faults)
-    wear = _wear(now)
+    wear = wear_of(now)
     return RefretPlan(
         terms=terms,
         wire=wire,
@@ -344,7 +344,7 @@ def bend_radius_mm(wire: Wire, board_mm: float | None) -> float | None:
     return bend_to_mm(left, yields, modulus, wire.crown_mm + wire.tang_mm)
 
 
-def _wear(now: NeckState) -> float:
+def wear_of(now: NeckState) -> float:
     """Wear a year by the crowns read at two visits, else as is usual."""
     by_fret: dict[tuple[int, str], list[tuple[str, float]]] = {}
     for one in now.taken:

@@ -1,0 +1,199 @@
+"""A neck through the years: each visit by itself, as the readings up to its day showed it."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from msgspec import Struct
+
+from nuvrek import patience, words
+from nuvrek.neck.description import NeckDescription
+from nuvrek.planning.ways.kinds import way_title
+from nuvrek.readings.entries import (
+    Air,
+    AnyEntry,
+    Chosen,
+    CrownHeight,
+    Describe,
+    Filed,
+    FretWork,
+    Heated,
+    Reading,
+    RodMove,
+    StringHeight,
+)
+from nuvrek.readings.journal import fold, live_numbers
+from nuvrek.units import Unit, format_length
+
+if TYPE_CHECKING:
+    from nuvrek.estimate.heightmap import HeightMap
+
+Amount = tuple[float, float]  # mm and its doubt
+# A relief known no better than this is no point on the line (common practice, no source).
+_VAGUE_MM = 0.25
+
+
+class Visit(Struct, frozen=True):
+    """One day with readings: relief at pitch and slack, humidity of the room, turns of the rod
+    since it was first seen, the thinnest crown where crowns were read, string heights over fret 12,
+    and what was done that day. ``tops`` are those at pitch by fret and lane, ``doubts`` how far
+    each may be off, ``known`` the lanes that were read.
+    """
+
+    day: str
+    length: int
+    pitch: Amount | None = None
+    slack: Amount | None = None
+    humidity: float | None = None
+    turns: float = 0.0
+    thinnest_mm: float | None = None
+    low_mm: float | None = None
+    high_mm: float | None = None
+    done: tuple[str, ...] = ()
+    tops: tuple[tuple[float, ...], ...] = ()
+    doubts: tuple[tuple[float, ...], ...] = ()
+    known: tuple[bool, ...] = ()
+
+
+def days_of(entries: Sequence[AnyEntry]) -> list[tuple[str, int]]:
+    """The days on which something was read, each with the number of its last entry."""
+    found: dict[str, int] = {}
+    for number in live_numbers(entries):
+        entry = entries[number - 1]
+        if entry.at and (isinstance(entry, Reading) or entry.at[:10] in found):
+            found[entry.at[:10]] = number
+    return list(found.items())
+
+
+def history(first: NeckDescription, entries: Sequence[AnyEntry]) -> tuple[Visit, ...]:
+    """Every visit of a neck. Each is mapped by itself, which takes its time; it can be left."""
+    from nuvrek.estimate.heightmap import map_neck
+
+    found = []
+    for day, length in days_of(entries):
+        patience.ask()
+        upto = entries[:length]
+        neck_map = map_neck(fold(first, upto))
+        found.append(_visit(neck_map, upto, day, length))
+    return tuple(found)
+
+
+def _visit(neck_map: HeightMap, upto: Sequence[AnyEntry], day: str, length: int) -> Visit:
+    today = [upto[n - 1] for n in live_numbers(upto) if upto[n - 1].at[:10] == day]
+    air = [e.humidity_percent for e in today if isinstance(e, Air) and e.humidity_percent]
+    crowned = any(isinstance(e, CrownHeight) for e in upto)
+    heights = {e.side: e.height_mm for e in today if isinstance(e, StringHeight) and not e.capo}
+    return Visit(
+        day=day,
+        length=length,
+        pitch=_relief(neck_map, "pitch"),
+        slack=_relief(neck_map, "slack"),
+        humidity=air[-1] if air else None,
+        turns=neck_map.neck_state.state.rod_turns,
+        thinnest_mm=float(neck_map.crown_mm.min()) if crowned else None,
+        low_mm=heights.get("bass"),
+        high_mm=heights.get("treble"),
+        done=_done(today),
+        tops=tuple(tuple(float(mm) for mm in row) for row in neck_map.tops_mm),
+        doubts=tuple(tuple(float(mm) for mm in row) for row in neck_map.tops_doubt_mm),
+        known=tuple(bool(one) for one in neck_map.known),
+    )
+
+
+def _relief(neck_map: HeightMap, strings: str) -> Amount | None:
+    """Mean over the sides that are known, with its doubt; None where it is no figure."""
+    sides = [
+        one
+        for one in neck_map.relief
+        if one.strings == strings and one.lane != "middle" and one.doubt_mm < _VAGUE_MM
+    ]
+    if not sides:
+        return None
+    mm = sum(one.mm for one in sides) / len(sides)
+    return float(mm), float(max(one.doubt_mm for one in sides))
+
+
+def _done(today: Sequence[AnyEntry]) -> tuple[str, ...]:
+    """What was done on a day, in a word or two each."""
+    found: dict[str, None] = {}
+    turned = sum(e.turns for e in today if isinstance(e, RodMove))
+    if turned:
+        found[f"rod {turned:+.3g}"] = None
+    for entry in today:
+        match entry:
+            case Filed(way=way):
+                found[way_title(way).lower()] = None
+            case FretWork(stage="fit"):
+                found["new wire"] = None
+            case Heated():
+                found["heat"] = None
+            case Describe(neck=neck) if neck.string_set:
+                found["strings described"] = None
+            case Chosen(way=way) if way in ("strings", "nut", "saddle", "seat"):
+                found[way_title(way).lower()] = None
+            case _:
+                pass
+    return tuple(found)
+
+
+def change(before: Visit, after: Visit) -> tuple[Amount, ...] | None:
+    """How each top has moved at pitch from one visit to another, mean of the lanes known both
+    times, and how far that may be off; None where no lane is.
+    """
+    lanes = [k for k, both in enumerate(zip(before.known, after.known, strict=False)) if all(both)]
+    if not lanes or len(before.tops) != len(after.tops):
+        return None
+    return tuple(
+        (
+            sum(after.tops[n][k] - before.tops[n][k] for k in lanes) / len(lanes),
+            max(math.hypot(after.doubts[n][k], before.doubts[n][k]) for k in lanes),
+        )
+        for n in range(len(before.tops))
+    )
+
+
+def told(found: Sequence[Visit], neck: NeckDescription, wear_mm: float | None, unit: Unit) -> str:
+    """What the years say of a neck: its wear and the years left by it, what it does in dry and damp
+    air.
+    """
+    from nuvrek.mechanics.wire_life import USUAL_LEVEL_MM, years_left
+
+    parts = []
+    crowns = [one.thinnest_mm for one in found if one.thinnest_mm is not None]
+    if wear_mm is not None and crowns:
+        years = years_left(crowns[-1], neck.least_crown_mm, wear_mm, USUAL_LEVEL_MM)
+        parts.append(
+            f"It wears {format_length(wear_mm, unit, decimals=3)} a year by its own crowns: "
+            f"{years:.0f} years to {format_length(neck.least_crown_mm, unit)}."
+        )
+    parts.append(_air_words(found, unit))
+    return words.sentences(*parts)
+
+
+def _air_words(found: Sequence[Visit], unit: Unit) -> str:
+    """Relief in the driest and the dampest air it was seen in."""
+    seen = [
+        (one.humidity, one.pitch[0])
+        for one in found
+        if one.humidity is not None and one.pitch is not None
+    ]
+    if len(seen) < 3:
+        return ""
+    (dry, low), (damp, high) = min(seen), max(seen)
+    if damp - dry < 10.0:
+        return ""
+    return (
+        f"In dry air ({dry:.0f} %) its relief was {format_length(low, unit)}, in damp air "
+        f"({damp:.0f} %) {format_length(high, unit)}."
+    )
+
+
+def own_wear_mm(entries: Sequence[AnyEntry], neck: NeckDescription) -> float | None:
+    """Wear a year by crowns read at two visits; None where they don't tell."""
+    from nuvrek.mechanics.wire_life import USUAL_WEAR_MM
+    from nuvrek.planning.refret.plan import wear_of
+
+    found = wear_of(fold(neck, entries))
+    return None if found == USUAL_WEAR_MM else found

@@ -1,0 +1,182 @@
+"""How the shop's promises held, over all its jobs, and how well its tools repeat."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Callable, Iterable, Sequence
+
+from msgspec import Struct, structs
+
+from nuvrek import patience, words
+from nuvrek.bench.pages.promise_and_result import compare
+from nuvrek.bench.work.ticks import Ticked, ticks_of
+from nuvrek.logbook.store import Logbook
+from nuvrek.neck.description import NeckDescription
+from nuvrek.readings.entries import AnyEntry, Chosen, Reading
+from nuvrek.readings.journal import fold, live_numbers
+from nuvrek.readings.kinds import RECORDS
+from nuvrek.readings.kinds.record import Tool
+from nuvrek.readings.tool_kit import Kit
+from nuvrek.units import Unit
+
+# So many pairs of readings of one place say how well a tool repeats; a setting that is off by less
+# than this factor is left alone (common practice, no source).
+LEAST_PAIRS, OFF_BY = 10, 1.4
+# Stated ranges are to hold so often.
+AIM = 0.9
+_HOURS = "Hours"
+
+
+class Held(Struct, frozen=True):
+    """Of promises about one matter: how many were measured, how many held."""
+
+    matter: str
+    held: int
+    of: int
+
+    @property
+    def words(self) -> str:
+        """The count in words."""
+        return f"{self.held} of {self.of}"
+
+
+class Offer(Struct, frozen=True):
+    """A tool that repeats otherwise than its setting says."""
+
+    tool: str
+    field: str
+    set_mm: float
+    found_mm: float
+    pairs: int
+
+    def sentence(self, unit_words: Callable[[float], str]) -> str:
+        """What was found, and what it rests on."""
+        return (
+            f"The {self.tool} repeats to {unit_words(self.found_mm)}, by "
+            f"{words.count(self.pairs, 'pair', 'pairs')} of readings of one place; it is set to "
+            f"{unit_words(self.set_mm)}."
+        )
+
+
+class Honesty(Struct, frozen=True):
+    """All of it: matters in the order of their number, and tools to be set otherwise."""
+
+    held: tuple[Held, ...]
+    offers: tuple[Offer, ...]
+    necks: int
+
+
+def honesty(book: Logbook, kit: Kit, tell: Callable[[str], None] = lambda words: None) -> Honesty:
+    """Go through every neck of a logbook. It takes its time, and can be left. Raises
+    LogbookError.
+    """
+    rows = book.necks()
+    counts: dict[str, list[bool]] = {}
+    pairs: dict[Tool, list[float]] = {}
+    ticks: list[tuple[Ticked, ...]] = []
+    for number, row in enumerate(rows, 1):
+        patience.ask()
+        tell(f"Neck {number} of {len(rows)}")
+        journal = book.journal(row.id, photos=False)
+        if row.damage or journal.damage:
+            continue
+        for matter, kept in outcomes(row.neck, journal.entries):
+            counts.setdefault(matter, []).append(kept)
+        for tool, apart in repeats(journal.entries):
+            pairs.setdefault(tool, []).append(apart)
+        ticks.append(ticks_of(row.neck, journal.entries))
+    for kept in hours_held(ticks):
+        counts.setdefault(_HOURS, []).append(kept)
+    held = [Held(matter, sum(kept), len(kept)) for matter, kept in counts.items()]
+    held.sort(key=lambda one: (-one.of, one.matter))
+    return Honesty(tuple(held), offers(pairs, kit), len(rows))
+
+
+def outcomes(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[str, bool]]:
+    """What was promised of each way that was gone and measured afterwards: the matter, and whether
+    it held.
+    """
+    from nuvrek.bench.solved import see, wanted_alone
+
+    chosen = [n for n in live_numbers(entries) if isinstance(entries[n - 1], Chosen)]
+    found: list[tuple[str, bool]] = []
+    for n, number in enumerate(chosen):
+        end = chosen[n + 1] - 1 if n + 1 < len(chosen) else len(entries)
+        if not any(isinstance(entry, Reading) for entry in entries[number:end]):
+            continue
+        solved = see(wanted_alone(fold(first, entries[:end]), Unit.MM))
+        for row in compare(solved, Unit.MM, Unit.MM):
+            if row.kept is not None:
+                found.append((_matter(row.matter), row.kept))
+    return found
+
+
+def _matter(said: str) -> str:
+    """Both sides of a matter are one matter."""
+    return said.split(",")[0]
+
+
+def hours_held(ticks: Sequence[tuple[Ticked, ...]]) -> list[bool]:
+    """Of each neck with ticks whether its hours lay where those of all the others forecast them."""
+    from nuvrek.planning.money.pace import Tick, pace_of
+
+    found = []
+    for n, mine in enumerate(ticks):
+        if len(mine) < 3:
+            continue
+        others = [Tick(*one) for m, some in enumerate(ticks) if m != n for one in some]
+        spell = pace_of(others).of([(name, usual) for name, usual, _, _ in mine], mine[0][3])
+        found.append(spell.least <= sum(took for _, _, took, _ in mine) <= spell.most)
+    return found
+
+
+def repeats(entries: Sequence[AnyEntry]) -> Iterable[tuple[Tool, float]]:
+    """Readings of one place taken twice on one day in one state: the tool, and how far apart."""
+    before: dict[object, float] = {}
+    for number in live_numbers(entries):
+        entry = entries[number - 1]
+        if not isinstance(entry, Reading):
+            # What is done between two readings may have moved what they read.
+            before = {} if not getattr(entry, "station", "") else before
+            continue
+        record = RECORDS[type(entry)]
+        figure = None if record.figure is None else record.figure(entry)
+        tool = None if record.tool is None else record.tool(entry)
+        if figure is None or tool is None:
+            continue
+        place = _place(entry)
+        if place in before:
+            yield tool, figure - before[place]
+        before[place] = figure
+
+
+def _place(entry: Reading) -> object:
+    plain = {
+        name: value
+        for name, value in structs.asdict(entry).items()
+        if name not in ("at", "page", "joined", "station", "error_mm", "gap_mm", "height_mm")
+        and name not in ("reading_mm", "mm", "slides_mm", "drags_mm", "wont_go_mm")
+    }
+    return type(entry).__name__, entry.at[:10], repr(sorted(plain.items()))
+
+
+def offers(pairs: dict[Tool, list[float]], kit: Kit) -> tuple[Offer, ...]:
+    """Tools that repeat otherwise than they are set: two readings differ by root two of the
+    error of one.
+    """
+    found = []
+    for tool, apart in pairs.items():
+        field = f"{tool}_error_mm"
+        if len(apart) < LEAST_PAIRS or not hasattr(kit, field):
+            continue
+        own = math.sqrt(sum(one * one for one in apart) / len(apart) / 2.0)
+        own = min(max(round(own, 4), 0.001), 1.0)
+        now = float(getattr(kit, field))
+        if own > OFF_BY * now or own < now / OFF_BY:
+            found.append(Offer(tool, field, now, own, len(apart)))
+    return tuple(found)
+
+
+def with_offer(kit: Kit, offer: Offer) -> Kit:
+    """The kit with a tool set as it repeats."""
+    return structs.replace(kit, **{offer.field: offer.found_mm})

@@ -1,0 +1,94 @@
+"""Honesty: over all jobs, how often the stated ranges held, and how well the tools repeat."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from contextlib import closing
+
+import msgspec
+from PyQt6.QtWidgets import QLabel, QPushButton, QVBoxLayout
+
+from nuvrek.bench.pages.honesty import AIM, Honesty, Offer, honesty, with_offer
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.drawings.held import HeldView
+from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
+from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.logbook.store import Logbook
+from nuvrek.units import format_length
+
+
+class HonestyStage(Stage):
+    """The beads above, the tools to be set otherwise below."""
+
+    def __init__(self, app: AppState, bar: BenchBar) -> None:
+        super().__init__(app, bar)
+        self.found: Honesty | None = None
+        self.view = HeldView(app.theme)
+        self.tools = QVBoxLayout()
+        column = QVBoxLayout()
+        column.addWidget(heading("How the promises held"))
+        column.addWidget(self.view)
+        column.addWidget(heading("How the tools repeat"))
+        column.addLayout(self.tools)
+        page = QVBoxLayout(self)
+        page.setContentsMargins(24, 10, 24, 10)
+        page.addWidget(scrolling(column))
+
+    def enter(self) -> None:
+        super().enter()
+        self._go_through()
+
+    def _go_through(self) -> None:
+        """All necks, beside the window."""
+        path, kit = self.app.book.path, self.app.settings.kit
+        if self.app.aside.busy:
+            self.say("One thing after the other: something is still being read.")
+            return
+
+        def job(told: Callable[[str], None]) -> Honesty:
+            with closing(Logbook(path)) as book:
+                return honesty(book, kit, told)
+
+        self.app.aside.run(job, self._arrived, lambda error: self.say(str(error)))
+
+    def _arrived(self, found: object) -> None:
+        if isinstance(found, Honesty):
+            self.found = found
+            self.refresh()
+
+    def refresh(self) -> None:
+        found = self.found
+        clear(self.tools)
+        if found is None:
+            self.bar.show_words("Honesty", message="All jobs are being gone through.")
+            return
+        self.view.show_rows(found.held)
+        for offer in found.offers:
+            self._offer(offer)
+        if not found.offers:
+            self.tools.addWidget(QLabel("Nothing read twice speaks against a setting."))
+        ranges = [one for one in found.held if one.of]
+        held, of = sum(one.held for one in ranges), sum(one.of for one in ranges)
+        said = f"{held} of {of} held; a stated range is to hold {AIM:.0%} of the time."
+        self.bar.show_words(
+            "How the promises held",
+            message=said if of else "No job was finished and measured yet.",
+            right_title="keys",
+            right=("Home: the shelf",),
+        )
+
+    def _offer(self, offer: Offer) -> None:
+        unit = self.app.settings.unit
+        said = QLabel(offer.sentence(lambda mm: format_length(mm, unit, decimals=3)))
+        said.setWordWrap(True)
+        push: QPushButton = button(f"Set the {offer.tool} to what it does")
+        push.clicked.connect(lambda _on, offer=offer: self.take(offer))
+        self.tools.addWidget(said)
+        self.tools.addWidget(push)
+
+    def take(self, offer: Offer) -> None:
+        """Set a tool as it repeats."""
+        kit = with_offer(self.app.settings.kit, offer)
+        self.app.change_quietly(msgspec.structs.replace(self.app.settings, kit=kit))
+        self.say("Set. Readings from now on are trusted so far; My tools shows it.")
+        self._go_through()
