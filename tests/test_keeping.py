@@ -252,6 +252,29 @@ class Copies(Books):
         self.addCleanup(kept.close)
         self.assertEqual(len(kept.entries(2)), 2)
 
+    def test_killed_while_all_is_put_back_it_is_the_old_or_the_copy(self) -> None:
+        more = [Note(text=f"more {i} " + "x" * 500, at=TIME) for i in range(800)]
+        self.book.append(1, 2, *joined(more, "Work", TIME))
+        copy, pick = make_copy(self.path, NOW), random.Random(8)
+        self.book.append(2, 2, Note(text="later", at=TIME))
+        self.book.close()
+        pristine = self.path.read_bytes()
+        for lap in range(int(os.environ.get("NUVREK_KILLS", "8"))):
+            path = self.folder / f"lap-{lap}.db"
+            path.write_bytes(pristine)
+            child = os.fork()
+            if child == 0:
+                restore_all(path, copy, NOW)
+                os._exit(0)
+            time.sleep(pick.uniform(0.0, 0.05))
+            os.kill(child, signal.SIGKILL)
+            os.waitpid(child, 0)
+            book = Logbook(path)
+            self.assertEqual(book.check(), "")
+            self.assertEqual(len(book.entries(1)), 801)
+            self.assertIn(len(book.entries(2)), (1, 2))
+            book.close()
+
     def test_a_spoilt_copy_or_a_full_folder_is_a_sentence(self) -> None:
         copy = make_copy(self.path, NOW)
         copy.write_bytes(copy.read_bytes()[:5000] + b"x" * 4000)

@@ -85,6 +85,9 @@ class Honest(TempCase):
         by = {one.matter: one for one in found.held}
         self.assertTrue(all(one.held <= one.of for one in found.held))
         self.assertGreaterEqual(by["Thinnest crown"].of, 1)
+        usual = {(one.kind, one.matter): one for one in found.usual}
+        self.assertIn(("of usual length", "relief"), usual)
+        self.assertTrue(0.0 < usual["of usual length", "relief"].mm < 0.4)
 
     def test_hours_are_held_against_the_pace_of_the_other_necks(self) -> None:
         job = tuple((name, 30.0, 60.0, "") for name in ("tape", "file", "crown", "polish"))

@@ -22,6 +22,7 @@ from nuvrek.cli_money import with_costs
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import Job, JobFaults
+from nuvrek.logbook.opening import open_logbook
 from nuvrek.logbook.places import logbook_path
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 from nuvrek.readings.acts import joined
@@ -177,7 +178,7 @@ def _in_and_out(command: Command) -> None:
     rescue.add_argument("old", type=Path, metavar="DAMAGED")
     rescue.add_argument("out", type=Path, metavar="NEW")
     for sub in (export, take):
-        sub.add_argument("--logbook", type=Path, default=None, help=another)
+        sub.add_argument("--logbook", default=None, help=another)
 
 
 def _whole(name: str, low: int, high: int) -> Any:
@@ -345,7 +346,7 @@ def _gauge(options: argparse.Namespace) -> int:
 
 
 def _open(options: argparse.Namespace) -> Logbook:
-    return Logbook(options.logbook or logbook_path())
+    return open_logbook(options.logbook or logbook_path())
 
 
 def _row(book: Logbook, number: int) -> NeckRow:

@@ -14,8 +14,8 @@ from nuvrek.bench.work.archive import packed, taken_in
 from nuvrek.exchange.files import write_whole
 from nuvrek.logbook.copies import copies_of, look, make_copy, restore_all, thin
 from nuvrek.logbook.merging import TakenIn, merge, necks_of
+from nuvrek.logbook.opening import open_logbook
 from nuvrek.logbook.places import logbook_path
-from nuvrek.logbook.store import Logbook
 
 Command = Callable[[str, Any, str], argparse.ArgumentParser]
 Tell = Callable[..., None]
@@ -32,13 +32,14 @@ def add_commands(command: Command, tell: Tell) -> None:
     copies.add_argument("--make", action="store_true", help="make one now, and thin the old ones")
     copies.add_argument("--look", type=Path, metavar="COPY", help="what a copy holds")
     copies.add_argument("--restore", type=Path, metavar="COPY", help="put all of it back")
-    for made in (sub, one, copies):
-        made.add_argument("--logbook", type=Path, help="another logbook than your own")
+    for made in (sub, one):
+        made.add_argument("--logbook", help="another logbook: a file, or postgresql://...")
+    copies.add_argument("--logbook", type=Path, help="another logbook than your own")
 
 
 def _archive(options: argparse.Namespace, tell: Tell) -> int:
     path = options.logbook or logbook_path()
-    with closing(Logbook(path)) as book:
+    with closing(open_logbook(path)) as book:
         if options.take:
             _told(taken_in(book, options.file), tell)
             return 0
@@ -51,7 +52,7 @@ def _archive(options: argparse.Namespace, tell: Tell) -> int:
 
 
 def _merge(options: argparse.Namespace, tell: Tell) -> int:
-    with closing(Logbook(options.logbook or logbook_path())) as book:
+    with closing(open_logbook(options.logbook or logbook_path())) as book:
         _told(merge(book, options.other), tell)
     return 0
 

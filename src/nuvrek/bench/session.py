@@ -59,6 +59,19 @@ class Session:
         """What a result worked out now would stand on."""
         return Identity(self.neck_id, len(self.entries))
 
+    def reread(self) -> bool:
+        """Take up what was written elsewhere since; whether there was anything. Raises
+        LogbookError.
+        """
+        journal = self._book.journal(self.neck_id)
+        if journal.entries == self.entries:
+            return False
+        self.entries, self.damage = journal.entries, journal.damage
+        self.neck_state = fold(self.first, self.entries)
+        for listener in list(self.listeners):
+            listener()
+        return True
+
     @property
     def asked(self) -> bool:
         """Whether this neck has an owner who must agree: not the shop's own, and not nobody's."""

@@ -21,6 +21,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.solver import left_running
 from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import SHELF, Window
+from nuvrek.logbook.opening import SCHEME, open_logbook
 from nuvrek.logbook.places import log_folder, logbook_path, settings_path
 from nuvrek.logbook.store import Logbook, LogbookDamaged, LogbookError
 
@@ -70,6 +71,13 @@ def _running(process: int) -> bool:
     except OSError:
         return True
     return True
+
+
+def _opened(address: str | None) -> Logbook:
+    """The logbook asked for, the user's own if none was. Raises LogbookError."""
+    if address is not None and address.startswith(SCHEME):
+        return open_logbook(address)
+    return open_own(logbook_path() if address is None else Path(address))
 
 
 def open_own(path: Path) -> Logbook:
@@ -156,7 +164,7 @@ def main(arguments: Sequence[str] | None = None) -> int:
     parser = argparse.ArgumentParser(prog="nuvrek", description="Nuvrek's window.")
     parser.add_argument("--demo", action="store_true", help="open a fresh copy of the demo shelf")
     parser.add_argument(
-        "--logbook", type=Path, default=None, help="another logbook file than your own"
+        "--logbook", default=None, help="another logbook: a file, or postgresql://..."
     )
     options = parser.parse_args(arguments)
     app = QApplication(sys.argv[:1])
@@ -169,10 +177,7 @@ def main(arguments: Sequence[str] | None = None) -> int:
     _clear_killed_demos(Path(tempfile.gettempdir()))
     with tempfile.TemporaryDirectory(prefix=f"{_DEMO}{os.getpid()}-") as folder:
         try:
-            if options.demo:
-                book = open_demo(Path(folder))
-            else:
-                book = open_own(options.logbook or logbook_path())
+            book = open_demo(Path(folder)) if options.demo else _opened(options.logbook)
         except LogbookError as error:
             QMessageBox.critical(None, "Nuvrek", str(error))
             return 2

@@ -27,6 +27,11 @@ if TYPE_CHECKING:
 SLOW_S = 4
 
 
+def _kept_beside(book: Logbook, settings_file: Path | None) -> Path | None:
+    """Where cards and copies lie: beside the user's own file, else nowhere."""
+    return book.path if settings_file is not None and book.path.is_file() else None
+
+
 class AppState(QObject):
     """The state of the window that is not widgets."""
 
@@ -36,6 +41,7 @@ class AppState(QObject):
     said = pyqtSignal(str)  # a sentence for the user
     stage_wanted = pyqtSignal(str)
     retake_wanted = pyqtSignal(int)  # the number of a reading to be taken again
+    heard_others = pyqtSignal()  # other benches have written something
     round_wanted = pyqtSignal(str)  # a round to be begun in Measure
     reading_wanted = pyqtSignal(object)  # a station to be read next
     slow = pyqtSignal(int)  # the result has been on its way for so many seconds; 0: no longer
@@ -71,7 +77,12 @@ class AppState(QObject):
         self._clock.timeout.connect(self._on_second)
         self._gauge: Gauge | None = None
         self._pace: tuple[int, Pace] | None = None
-        self.shelf = Shelf(book, CardCache(book.path if settings_file is not None else None))
+        self._listening = QTimer(self)
+        self._listening.setInterval(1000)
+        self._listening.timeout.connect(self.listen)
+        if hasattr(book, "heard"):
+            self._listening.start()
+        self.shelf = Shelf(book, CardCache(_kept_beside(book, settings_file)))
 
     @property
     def busy(self) -> bool:
@@ -112,10 +123,22 @@ class AppState(QObject):
         self.session, self.solved, self.fret = None, None, None
         self.shelf.forget_all()
 
+    def listen(self) -> None:
+        """Take up what other benches have written, where the logbook is shared."""
+        heard: set[int] = getattr(self.book, "heard", set)()
+        session = self.session
+        if session is not None and session.neck_id in heard:
+            grown: list[bool] = []
+            if self.write(lambda: grown.append(session.reread())) and grown[0]:
+                self.said.emit("Another bench has written to this neck; it is weighed anew.")
+        if heard:
+            self.heard_others.emit()
+
     def copy_if_due(self) -> None:
         """The day's copy, beside the window, where the logbook is the user's own."""
         path = self.book.path
-        if self._settings_file is None or self.book.look_only or self.aside.busy:
+        own = _kept_beside(self.book, self._settings_file) is not None
+        if not own or self.book.look_only or self.aside.busy:
             return
 
         def copy(_told: Callable[[str], None]) -> None:

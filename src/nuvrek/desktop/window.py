@@ -118,6 +118,7 @@ class Window(QWidget):
         app.retake_wanted.connect(self._retake)
         app.reading_wanted.connect(self._ask)
         app.round_wanted.connect(lambda name: self.stage.begin_round(name))
+        app.heard_others.connect(lambda: self.stage.refresh() if self.now == SHELF else None)
         app.slow.connect(self.bar.show_slow)
         app.aside.told.connect(self.bar.show_under_way)
         self.bar.stop.clicked.connect(self._stop)

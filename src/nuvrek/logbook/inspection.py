@@ -20,11 +20,13 @@ class Inspected(Struct, frozen=True):
     wrong: tuple[str, ...]
 
 
-def inspect(path: Path, told: Callable[[str], None] = lambda words: None) -> Inspected:
-    """Look through the logbook at ``path``; ``told`` hears how far it is. Nothing is changed.
-    Raises LogbookError.
+def inspect(
+    source: Path | Callable[[], Logbook], told: Callable[[str], None] = lambda words: None
+) -> Inspected:
+    """Look through a logbook, opened at its path or by ``source``; ``told`` hears how far it is.
+    Nothing is changed. Raises LogbookError.
     """
-    with closing(Logbook(path)) as book:
+    with closing(Logbook(source) if isinstance(source, Path) else source()) as book:
         told("Checking the file")
         found = book.check(thorough=True)
         wrong = [f"The file: {found}."] if found else []

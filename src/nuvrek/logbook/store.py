@@ -189,6 +189,10 @@ class Logbook:
         if self.look_only:
             raise LogbookError(self.look_only)
 
+    def again(self) -> Logbook:
+        """The same logbook opened once more, for another thread."""
+        return Logbook(self.path)
+
     def close(self) -> None:
         """Close the file; nothing is pending."""
         self._db.close()

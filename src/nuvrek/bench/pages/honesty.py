@@ -4,15 +4,16 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable, Iterable, Sequence
+from statistics import median
 
 from msgspec import Struct, structs
 
 from nuvrek import patience, words
 from nuvrek.bench.pages.promise_and_result import compare
-from nuvrek.bench.work.ticks import Ticked, ticks_of
+from nuvrek.bench.work.ticks import Ticked, kind_of_neck, ticks_of
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import NeckDescription
-from nuvrek.readings.entries import AnyEntry, Chosen, Reading
+from nuvrek.readings.entries import AnyEntry, Chosen, Reading, StringHeight
 from nuvrek.readings.journal import fold, live_numbers
 from nuvrek.readings.kinds import RECORDS
 from nuvrek.readings.kinds.record import Tool
@@ -58,12 +59,22 @@ class Offer(Struct, frozen=True):
         )
 
 
+class Usual(Struct, frozen=True):
+    """What this shop leaves a kind of neck with: the middle of so many."""
+
+    kind: str
+    matter: str
+    mm: float
+    of: int
+
+
 class Honesty(Struct, frozen=True):
     """All of it: matters in the order of their number, and tools to be set otherwise."""
 
     held: tuple[Held, ...]
     offers: tuple[Offer, ...]
     necks: int
+    usual: tuple[Usual, ...] = ()
 
 
 def honesty(book: Logbook, kit: Kit, tell: Callable[[str], None] = lambda words: None) -> Honesty:
@@ -74,6 +85,7 @@ def honesty(book: Logbook, kit: Kit, tell: Callable[[str], None] = lambda words:
     counts: dict[str, list[bool]] = {}
     pairs: dict[Tool, list[float]] = {}
     ticks: list[tuple[Ticked, ...]] = []
+    left: dict[tuple[str, str], list[float]] = {}
     for number, row in enumerate(rows, 1):
         patience.ask()
         tell(f"Neck {number} of {len(rows)}")
@@ -85,11 +97,36 @@ def honesty(book: Logbook, kit: Kit, tell: Callable[[str], None] = lambda words:
         for tool, apart in repeats(journal.entries):
             pairs.setdefault(tool, []).append(apart)
         ticks.append(ticks_of(row.neck, journal.entries))
+        for matter, mm in left_with(row.neck, journal.entries):
+            left.setdefault((kind_of_neck(row.neck) or "of usual length", matter), []).append(mm)
     for kept in hours_held(ticks):
         counts.setdefault(_HOURS, []).append(kept)
     held = [Held(matter, sum(kept), len(kept)) for matter, kept in counts.items()]
     held.sort(key=lambda one: (-one.of, one.matter))
-    return Honesty(tuple(held), offers(pairs, kit), len(rows))
+    usual = tuple(
+        Usual(kind, matter, median(mms), len(mms)) for (kind, matter), mms in sorted(left.items())
+    )
+    return Honesty(tuple(held), offers(pairs, kit), len(rows), usual)
+
+
+def left_with(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[str, float]]:
+    """The figures a neck was left with, as the last closing readings have them: relief and string
+    heights; nothing where no way was gone and closed.
+    """
+    from nuvrek.bench.solved import see, wanted_alone
+    from nuvrek.planning.rod.relief import relief_now
+
+    now = fold(first, entries)
+    closing = [one.reading for one in now.taken if one.reading.station.startswith("closing")]
+    if now.chosen is None or not closing:
+        return []
+    found = [
+        (f"string over 12, {'low' if one.side == 'bass' else 'high'}", one.height_mm)
+        for one in closing
+        if isinstance(one, StringHeight) and one.fret == 12 and not one.capo
+    ]
+    relief = relief_now(see(wanted_alone(now, Unit.MM)).map)
+    return found if relief is None else [*found, ("relief", relief.mm)]
 
 
 def outcomes(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[str, bool]]:

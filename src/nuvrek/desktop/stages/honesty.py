@@ -13,7 +13,6 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.held import HeldView
 from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.logbook.store import Logbook
 from nuvrek.units import format_length
 
 
@@ -40,13 +39,13 @@ class HonestyStage(Stage):
 
     def _go_through(self) -> None:
         """All necks, beside the window."""
-        path, kit = self.app.book.path, self.app.settings.kit
+        again, kit = self.app.book.again, self.app.settings.kit
         if self.app.aside.busy:
             self.say("One thing after the other: something is still being read.")
             return
 
         def job(told: Callable[[str], None]) -> Honesty:
-            with closing(Logbook(path)) as book:
+            with closing(again()) as book:
                 return honesty(book, kit, told)
 
         self.app.aside.run(job, self._arrived, lambda error: self.say(str(error)))
@@ -67,6 +66,12 @@ class HonestyStage(Stage):
             self._offer(offer)
         if not found.offers:
             self.tools.addWidget(QLabel("Nothing read twice speaks against a setting."))
+        if found.usual:
+            unit = self.app.settings.unit
+            self.tools.addWidget(heading("What this bench leaves a neck with"))
+            for one in found.usual:
+                said = f"{one.kind}: {one.matter} {format_length(one.mm, unit)}, of {one.of}"
+                self.tools.addWidget(QLabel(said))
         ranges = [one for one in found.held if one.of]
         held, of = sum(one.held for one in ranges), sum(one.of for one in ranges)
         said = f"{held} of {of} held; a stated range is to hold {AIM:.0%} of the time."

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from contextlib import closing
 from datetime import datetime
 from pathlib import Path
 
@@ -17,7 +18,8 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.logbook.copies import Copy, Look, copies_of, look, make_copy, restore_all, thin
 from nuvrek.logbook.inspection import Inspected, inspect
 from nuvrek.logbook.merging import TakenIn, merge, restore_neck
-from nuvrek.logbook.store import Logbook, LogbookError
+from nuvrek.logbook.server import ServerLogbook
+from nuvrek.logbook.store import LogbookError
 
 MERGED = "Take another logbook in"
 
@@ -98,6 +100,9 @@ class KeptSafeStage(Stage):
             push = button(words_)
             push.clicked.connect(lambda _on, action=action: action())
             column.addWidget(push)
+        self.aside = button("")
+        self.aside.clicked.connect(self._write_aside)
+        column.addWidget(self.aside)
         about = QLabel(
             "A copy is made by itself each day the program is used; of old ones fewer stay. "
             "A second logbook, from the laptop say, is taken in act by act: nothing is lost, "
@@ -120,7 +125,15 @@ class KeptSafeStage(Stage):
             self.dated.addItem(f"{day} {at[:2]}:{at[2:4]}, {copy.size // 1024:,} kB", copy.path)
         for push in (self.one, self.every):
             push.setEnabled(bool(self.copies))
+        book = self.app.book
+        waiting = len(book.kept_aside()) if isinstance(book, ServerLogbook) else 0
+        acts = words.count(waiting, "act", "acts")
+        self.aside.setText(f"Write what was kept aside: {acts}")
+        self.aside.setVisible(bool(waiting))
+        self.make.setEnabled(not isinstance(book, ServerLogbook))
         self._look()
+        if isinstance(book, ServerLogbook):
+            self.told.setText("Copies of a server's logbook are made there; the archive holds all.")
         newest = self.copies[0].made[:10] if self.copies else ""
         self.bar.show_words(
             "Kept safe",
@@ -194,14 +207,20 @@ class KeptSafeStage(Stage):
     def _all_back(self, path: Path) -> str:
         return restore_all(self.app.book.path, path, self._now).name
 
+    def _write_aside(self) -> None:
+        """What could not be written while the server was lost."""
+        book = self.app.book
+        if isinstance(book, ServerLogbook):
+            self._did(lambda: f"Written: {words.count(book.write_aside(), 'act', 'acts')}.")
+
     def check_all(self) -> None:
         """Look through the whole logbook, beside the window."""
-        path = self.app.book.path
+        again = self.app.book.again
         if self.app.aside.busy:
             self.say("One thing after the other: something is still being read.")
             return
         self.app.aside.run(
-            lambda told: inspect(path, told),
+            lambda told: inspect(again, told),
             lambda found: self.say(inspected_words(found)),
             lambda error: self.say(f"The logbook could not be looked through. {error}"),
         )
@@ -220,12 +239,13 @@ class KeptSafeStage(Stage):
 
     def archive(self, path: Path) -> None:
         """Everything into one open archive, beside the window."""
-        book = self.app.book.path
+        again = self.app.book.again
 
         def pack(_told: Callable[[str], None]) -> bytes:
             from nuvrek.bench.work.archive import packed
 
-            return packed(Logbook(book))
+            with closing(again()) as book:
+                return packed(book)
 
         self.app.aside.run(
             pack,

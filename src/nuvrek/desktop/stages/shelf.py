@@ -28,6 +28,11 @@ if TYPE_CHECKING:
 _FREE = (0, 15, 30, 60)
 
 
+def _stands(card: ShelfCard, asked: str, now: str) -> bool:
+    """Whether what a neck needs now is called so: "waiting", "to be handed back"."""
+    return len(asked) > 3 and asked.lower() in NEEDS[card.need.at(now).kind].lower()
+
+
 class ShelfStage(Stage):
     """The bench in time above, the necks below in the order of what they need."""
 
@@ -138,7 +143,7 @@ class ShelfStage(Stage):
         chosen = self.cards
         if asked:
             found = self.app.shelf.search(asked)
-            chosen = [card for card in chosen if card.row.id in found]
+            chosen = [card for card in chosen if card.row.id in found or _stands(card, asked, now)]
         if self.free:
             chosen = [card for card in chosen if fits(card, now, self.free)]
         before = self.selected.row.id if self.selected is not None else 0
