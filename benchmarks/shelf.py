@@ -14,7 +14,7 @@ from contextlib import closing
 from pathlib import Path
 from statistics import median
 
-from nuvrek.bench.pages.shelf import Shelf
+from nuvrek.bench.shop.shelf import Shelf
 from nuvrek.demo import demo_jobs
 from nuvrek.logbook.card_cache import CardCache
 from nuvrek.logbook.store import Logbook

@@ -20,7 +20,7 @@ from msgspec import structs
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QLabel
 
-from nuvrek.bench.pages.shelf import Shelf
+from nuvrek.bench.shop.shelf import Shelf
 from nuvrek.cli import main
 from nuvrek.desktop.app import _clear_killed_demos
 from nuvrek.exchange.files import write_whole

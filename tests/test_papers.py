@@ -9,8 +9,8 @@ from typing import Any
 import msgspec
 import pypdfium2
 
-from nuvrek.bench.pages.cost import cost_of, course_ways
-from nuvrek.bench.pages.worth import worth_words
+from nuvrek.bench.owner.cost import cost_of, course_ways
+from nuvrek.bench.owner.worth import worth_words
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures, is_locale, known_locale
 from nuvrek.bench.papers.make import laid_out, pdf_of, proposed, unset

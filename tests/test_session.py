@@ -6,9 +6,9 @@ import sqlite3
 from msgspec import structs
 
 from nuvrek.bench.keypad.keypad import Keypad
-from nuvrek.bench.pages.shelf import Shelf
 from nuvrek.bench.session import Identity, Refused, Session, undo_words
 from nuvrek.bench.settings import Settings, load, save
+from nuvrek.bench.shop.shelf import Shelf
 from nuvrek.bench.work.job import tick
 from nuvrek.exchange.jobfile import JobFaults, parse
 from nuvrek.logbook.store import Logbook, LogbookError, LogbookFull

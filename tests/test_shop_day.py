@@ -6,8 +6,8 @@ from datetime import datetime, timedelta, timezone
 from decimal import Decimal
 from typing import Any
 
-from nuvrek.bench.pages.queue import fits, forecast, order_of, queued
-from nuvrek.bench.pages.shelf import Shelf, ShelfCard
+from nuvrek.bench.shop.queue import fits, forecast, order_of, queued
+from nuvrek.bench.shop.shelf import Shelf, ShelfCard
 from nuvrek.bench.work.clocks import clock_of
 from nuvrek.bench.work.moments import minutes_between
 from nuvrek.bench.work.ticks import ticks_of

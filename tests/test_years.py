@@ -8,7 +8,7 @@ from typing import Any
 from msgspec import structs
 
 from nuvrek.bench.pages.history import Visit, change, days_of, history, own_wear_mm, told
-from nuvrek.bench.pages.honesty import honesty, hours_held, offers, outcomes, repeats, with_offer
+from nuvrek.bench.shop.honesty import honesty, hours_held, offers, outcomes, repeats, with_offer
 from nuvrek.demo import demo_jobs
 from nuvrek.logbook.store import Logbook
 from nuvrek.readings.entries import CrownHeight, Note, RodMove, Strike, StringGap

@@ -23,7 +23,7 @@ from nuvrek.planning.money.prices import PriceList, as_table, price_faults
 from nuvrek.readings.journal import NeckState
 
 if TYPE_CHECKING:
-    from nuvrek.bench.pages.cost import Cost
+    from nuvrek.bench.owner.cost import Cost
     from nuvrek.planning.case.way import Plan
 
 Command = Callable[[str, Any, str], argparse.ArgumentParser]
@@ -110,8 +110,8 @@ def with_costs(
     """The plan's answer with hours by the pace of a logbook (common practice without one), days,
     price by the shop's list, and what the owner has agreed to: by way, and for the course.
     """
-    from nuvrek.bench.pages.cost import cost_of, course_ways
-    from nuvrek.bench.pages.shelf import pace_in
+    from nuvrek.bench.owner.cost import cost_of, course_ways
+    from nuvrek.bench.shop.shelf import pace_in
 
     prices, pace = load(settings or settings_path()).settings.prices, pace_in(logbook)
     for way, told in zip(plan.ways, answer["ways"], strict=True):

@@ -8,9 +8,9 @@ from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
-from nuvrek.bench.pages.shelf import Shelf
 from nuvrek.bench.session import Session, undo_words
 from nuvrek.bench.settings import Settings, save
+from nuvrek.bench.shop.shelf import Shelf
 from nuvrek.bench.solved import Solved, Terms, Wanted
 from nuvrek.desktop.aside import Aside
 from nuvrek.desktop.solver import Solver

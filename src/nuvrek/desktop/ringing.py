@@ -6,7 +6,7 @@ from collections.abc import Callable, Iterable
 
 from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
-from nuvrek.bench.pages.shelf import ShelfCard
+from nuvrek.bench.shop.shelf import ShelfCard
 from nuvrek.bench.work.moments import apart, moment
 from nuvrek.bench.work.today import Need, need_of
 from nuvrek.desktop.app_state import AppState

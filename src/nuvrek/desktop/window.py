@@ -25,7 +25,7 @@ SAFE, HISTORY, HONESTY = "Kept safe", "History", "Honesty"
 # Qt's key numbers as plain integers, see stages/base.py.
 _HOME, _PAGE_UP, _PAGE_DOWN = 0x01000010, 0x01000016, 0x01000017
 _MODULES = {
-    SHELF: ("shelf", "ShelfStage"),
+    SHELF: ("shop.shelf", "ShelfStage"),
     "Take in": ("take_in", "TakeInStage"),
     "Measure": ("measure", "MeasureStage"),
     "Map": ("map", "MapStage"),
@@ -39,9 +39,9 @@ _MODULES = {
     PRICES: ("owner.prices", "PricesStage"),
     OWNER: ("owner.page", "OwnerStage"),
     OWNERS: ("owner.owners", "OwnersStage"),
-    SAFE: ("kept_safe", "KeptSafeStage"),
+    SAFE: ("shop.kept_safe", "KeptSafeStage"),
     HISTORY: ("history", "HistoryStage"),
-    HONESTY: ("honesty", "HonestyStage"),
+    HONESTY: ("shop.honesty", "HonestyStage"),
 }
 
 

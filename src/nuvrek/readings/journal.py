@@ -252,6 +252,17 @@ class _Folding:
                 self.steps, self.fret_work = {}, {}
             case NewWire() | Trued() | FretWork():
                 self._refretted(number, entry)
+            case StepDone(step=step, at=at):
+                self.steps[step] = at
+                self.now = structs.replace(self.now, left_at="")
+                if step == NUT_MENDED:
+                    self.now = structs.replace(self.now, nut_mended=number)
+            case _:
+                self._arranged(number, entry)
+
+    def _arranged(self, number: int, entry: AnyEntry) -> None:
+        """What the shop and the owner arrange between them; of other entries nothing is kept."""
+        match entry:
             case Promised(day=day):
                 self.now = structs.replace(self.now, promised=day)
             case WaitsFor(what=what):
@@ -259,12 +270,6 @@ class _Folding:
                 self.now = structs.replace(self.now, waits=waits)
             case Pause(what=what, at=at):
                 self.now = structs.replace(self.now, left_at=at if what == "left" else "")
-            case StepDone(step=step, at=at):
-                self.steps[step] = at
-                if self.now.left_at:
-                    self.now = structs.replace(self.now, left_at="")
-                if step == NUT_MENDED:
-                    self.now = structs.replace(self.now, nut_mended=number)
             case _ if isinstance(entry, OwnerEntry):
                 dealings = dealt(self.now.dealings, number, entry)
                 self.now = structs.replace(self.now, dealings=dealings)

@@ -7,7 +7,7 @@ from typing import TYPE_CHECKING
 
 from msgspec import structs
 
-from nuvrek.bench.pages.cost import Cost, cost_of, course_ways
+from nuvrek.bench.owner.cost import Cost, cost_of, course_ways
 from nuvrek.bench.papers.figures import Figures
 from nuvrek.bench.work.agreement import plans_of
 from nuvrek.neck.description import NeckDescription

@@ -5,7 +5,7 @@ from __future__ import annotations
 from datetime import date, timedelta
 
 from nuvrek import words
-from nuvrek.bench.pages.cost import doubt_of_price
+from nuvrek.bench.owner.cost import doubt_of_price
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures
 from nuvrek.bench.papers.plain import way_words

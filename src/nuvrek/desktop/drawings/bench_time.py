@@ -11,8 +11,8 @@ from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
-from nuvrek.bench.pages.queue import Ready
-from nuvrek.bench.pages.shelf import ShelfCard
+from nuvrek.bench.shop.queue import Ready
+from nuvrek.bench.shop.shelf import ShelfCard
 from nuvrek.bench.work.moments import apart, moment
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme

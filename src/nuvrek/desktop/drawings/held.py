@@ -6,7 +6,7 @@ from PyQt6.QtCore import QPointF, QRectF, QSize, Qt
 from PyQt6.QtGui import QPaintEvent, QPen
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
-from nuvrek.bench.pages.honesty import AIM, Held
+from nuvrek.bench.shop.honesty import AIM, Held
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting

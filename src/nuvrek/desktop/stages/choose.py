@@ -10,8 +10,8 @@ from PyQt6.QtGui import QPaintEvent
 from PyQt6.QtWidgets import QGridLayout, QPushButton, QSizePolicy, QVBoxLayout, QWidget
 
 from nuvrek import words
-from nuvrek.bench.pages.cost import Cost, cost_of, cost_words, price_points
-from nuvrek.bench.pages.worth import beside_words
+from nuvrek.bench.owner.cost import Cost, cost_of, cost_words, price_points
+from nuvrek.bench.owner.worth import beside_words
 from nuvrek.bench.strips.filing import metal_strip
 from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
 from nuvrek.bench.work.agreement import open_words, standings
@@ -106,24 +106,10 @@ class ChooseStage(Stage):
         self.heads = _Heads(app)
         self.heads.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.rows = [WayRow(app) for _ in range(MOST_WAYS)]
-        self.take = button("Take this way", main=True)
-        self.take.clicked.connect(self._take)
-        self.out = button("")
-        self.out.setProperty("role", "quiet")
-        self.out.clicked.connect(self._unfold)
-        self.filing = button("Plan the filing")
-        self.filing.clicked.connect(lambda: self.app.stage_wanted.emit("Filing"))
-        self.costs = button("Costs  (.)")
-        self.costs.clicked.connect(self._turn_costs)
-        self.owner = button("Owner  (+)")
-        self.owner.clicked.connect(self._to_owner)
         self.picture = PriceView(app.theme)
         self.picture.picked.connect(self._pick)
         self.picture.hide()
-        self.prices = button("Prices")
-        self.prices.clicked.connect(lambda: self.app.stage_wanted.emit("Prices"))
-        self.wire = button("Plan new wire")
-        self.wire.clicked.connect(lambda: self.app.stage_wanted.emit("New wire"))
+        self._make_buttons()
         column = self.column = QVBoxLayout(self)
         column.setContentsMargins(18, 4, 18, 6)
         column.setSpacing(3)
@@ -147,6 +133,23 @@ class ChooseStage(Stage):
             column.addWidget(row)
         column.addWidget(self.picture, 100)
         column.addStretch(1)
+
+    def _make_buttons(self) -> None:
+        self.take = button("Take this way", main=True)
+        self.take.clicked.connect(self._take)
+        self.out = button("")
+        self.out.setProperty("role", "quiet")
+        self.out.clicked.connect(self._unfold)
+        self.filing = button("Plan the filing")
+        self.filing.clicked.connect(lambda: self.app.stage_wanted.emit("Filing"))
+        self.costs = button("Costs  (.)")
+        self.costs.clicked.connect(self._turn_costs)
+        self.owner = button("Owner  (+)")
+        self.owner.clicked.connect(self._to_owner)
+        self.prices = button("Prices")
+        self.prices.clicked.connect(lambda: self.app.stage_wanted.emit("Prices"))
+        self.wire = button("Plan new wire")
+        self.wire.clicked.connect(lambda: self.app.stage_wanted.emit("New wire"))
 
     def enter(self) -> None:
         self.kind, self.unfolded = None, False

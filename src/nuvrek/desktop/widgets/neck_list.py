@@ -13,8 +13,8 @@ from PyQt6.QtCore import (
 from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QListView, QStyledItemDelegate, QStyleOptionViewItem
 
-from nuvrek.bench.pages.queue import Ready
-from nuvrek.bench.pages.shelf import ShelfCard
+from nuvrek.bench.shop.queue import Ready
+from nuvrek.bench.shop.shelf import ShelfCard
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry
 from nuvrek.bench.strips.strips import Dots
 from nuvrek.bench.work.today import NEEDS

@@ -11,7 +11,7 @@ from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
-from nuvrek.bench.pages.cost import Cost, hours_words
+from nuvrek.bench.owner.cost import Cost, hours_words
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.one_line import one_line

@@ -7,7 +7,7 @@ from collections.abc import Callable, Sequence
 from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
 
-from nuvrek.bench.pages.owner_draft import OwnerDraft
+from nuvrek.bench.owner.draft import OwnerDraft
 from nuvrek.bench.papers.quote import NoPrice
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, Picks, button, heading, scrolling

@@ -8,7 +8,7 @@ from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF, QResizeEvent
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
-from nuvrek.bench.pages.owner_draft import GATES
+from nuvrek.bench.owner.draft import GATES
 from nuvrek.bench.work.agreement import Standing
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme

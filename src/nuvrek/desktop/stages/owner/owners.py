@@ -11,7 +11,7 @@ from PyQt6.QtWidgets import QHBoxLayout, QSizePolicy, QVBoxLayout, QWidget
 
 from nuvrek import words
 from nuvrek.bench.forms.owner import OWNER, read_owner
-from nuvrek.bench.pages.owners import OwnerCard, keep_owner, owner_cards
+from nuvrek.bench.owner.owners import OwnerCard, keep_owner, owner_cards
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.stages.base import Picks, Stage, TickBox, button, clear, heading, scrolling

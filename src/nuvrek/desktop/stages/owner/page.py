@@ -18,8 +18,8 @@ from nuvrek.bench.forms.owner import (
     read_handed_back,
     read_worth,
 )
-from nuvrek.bench.pages.owner_draft import OWNER_FACES, OwnerDraft, OwnerFace
-from nuvrek.bench.pages.worth import worth_words
+from nuvrek.bench.owner.draft import OWNER_FACES, OwnerDraft, OwnerFace
+from nuvrek.bench.owner.worth import worth_words
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Picks, Stage, button, fit_tabs, heading, scrolling
 from nuvrek.desktop.stages.extras import Extras

@@ -10,7 +10,7 @@ from PyQt6.QtCore import QBuffer, QByteArray, QSize, QTimer, pyqtSignal
 from PyQt6.QtGui import QImage, QPainter, QPixmap
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
 
-from nuvrek.bench.pages.owner_draft import OwnerDraft
+from nuvrek.bench.owner.draft import OwnerDraft
 from nuvrek.bench.papers.quote import NoPrice
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, button, scrolling

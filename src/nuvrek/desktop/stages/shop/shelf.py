@@ -10,7 +10,7 @@ from PyQt6.QtCore import QTimer
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QVBoxLayout
 
 from nuvrek import words
-from nuvrek.bench.pages.shelf import AT_ONCE, ShelfCard
+from nuvrek.bench.shop.shelf import AT_ONCE, ShelfCard
 from nuvrek.bench.work.today import NEEDS
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.bench_time import BenchTime
@@ -22,7 +22,7 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.shop.entries import Promised, WaitsFor
 
 if TYPE_CHECKING:
-    from nuvrek.bench.pages.queue import Ready
+    from nuvrek.bench.shop.queue import Ready
 
 # Minutes that may be free between other work; 0: any.
 _FREE = (0, 15, 30, 60)
@@ -122,7 +122,7 @@ class ShelfStage(Stage):
         now, hours = self.app.clock(), self.app.settings.week_hours
 
         def job() -> object:
-            from nuvrek.bench.pages.queue import forecast
+            from nuvrek.bench.shop.queue import forecast
             from nuvrek.planning.money.pace import Tick, pace_of
 
             return cards, forecast(cards, now, pace_of([Tick(*one) for one in ticks]), hours)
@@ -137,7 +137,7 @@ class ShelfStage(Stage):
 
     def _arrange(self) -> None:
         """The necks that are asked for, in the order of what they need."""
-        from nuvrek.bench.pages.queue import fits, order_of
+        from nuvrek.bench.shop.queue import fits, order_of
 
         now, asked = self.app.clock(), self.search.text().strip()
         chosen = self.cards

@@ -8,8 +8,8 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek import words
-from nuvrek.bench.pages.shelf import ShelfCard
 from nuvrek.bench.session import Session
+from nuvrek.bench.shop.shelf import ShelfCard
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import Describe

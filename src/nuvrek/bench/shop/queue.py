@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING, Literal
 
 from msgspec import Struct
 
-from nuvrek.bench.pages.shelf import ShelfCard
+from nuvrek.bench.shop.shelf import ShelfCard
 from nuvrek.bench.work.today import NEEDS, NeedKind, day_after
 
 if TYPE_CHECKING:

@@ -7,7 +7,7 @@ from typing import TYPE_CHECKING, Literal
 from msgspec import structs
 
 from nuvrek import words
-from nuvrek.bench.pages.cost import course_ways
+from nuvrek.bench.owner.cost import course_ways
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures, known_locale
 from nuvrek.bench.papers.quote import quote

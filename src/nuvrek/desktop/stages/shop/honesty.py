@@ -8,7 +8,7 @@ from contextlib import closing
 import msgspec
 from PyQt6.QtWidgets import QLabel, QPushButton, QVBoxLayout
 
-from nuvrek.bench.pages.honesty import AIM, Honesty, Offer, honesty, with_offer
+from nuvrek.bench.shop.honesty import AIM, Honesty, Offer, honesty, with_offer
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.held import HeldView
 from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
