@@ -39,7 +39,7 @@ def ten_years(seed: int) -> tuple[Truth, list[AnyEntry]]:
         for _ in range(SPOTS):
             fret = int(rng.integers(2, 22))
             truth = _file(truth, [(fret, lane) for lane in LANES], 0.02, rng, now)
-            now.append(bench.crown_height(fret, "middle", State(), ""))
+            now.append(replace(bench, truth=truth).crown_height(fret, "middle", State(), ""))
         turns = 0.125 if visit % 2 else -0.125
         now.append(RodMove(turns=turns))
         moved = turns * truth.rod_per_turn_mm - 0.03 * rng.standard_normal()
