@@ -18,7 +18,7 @@ from nuvrek.bench.work.job import promised
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.exchange.jobfile import Job, dump
-from nuvrek.neck.description import LANES, NeckDescription
+from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.strings import StringSpec
 from nuvrek.planning.plan import make_plan
 from nuvrek.readings.entries import (
@@ -44,7 +44,7 @@ from nuvrek.readings.rounds import after_levelling, closing_round, later_look
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import Bench, default_rng, measure_basic_round
 from nuvrek.simulator.rods import MadeRod, WorkedNeck
-from nuvrek.simulator.truth import Condition, Truth, make_truth
+from nuvrek.simulator.truth import Array, Condition, Truth, make_truth
 
 FOLDER = Path(__file__).resolve().parents[1] / "src/nuvrek/demo"
 
@@ -390,36 +390,62 @@ def turned(
     return done
 
 
+# What the low strings had worn unevenly, taken off at the fifth look.
+LOW_E_WORN: tuple[tuple[int, Lane, float], ...] = tuple((3, lane, 0.03) for lane in LANES)
+# Looks of three years: the day, the air, how much it pulls the neck up, and what was done then.
+LOOKS: tuple[tuple[str, float, float, float, AnyEntry | None], ...] = (
+    ("2023-03-14", 19.5, 35.0, -0.06, None),
+    ("2023-08-22", 24.0, 66.0, 0.08, None),
+    ("2024-02-20", 20.0, 33.0, -0.07, RodMove(turns=-0.125, feel="firm")),
+    ("2024-08-13", 25.0, 62.0, 0.06, RodMove(turns=0.125, feel="firm")),
+    ("2025-03-11", 20.0, 36.0, -0.05, Filed(way="spot-level", off=LOW_E_WORN)),
+    ("2025-07-22", 24.0, 63.0, 0.07, None),
+    ("2025-11-18", 19.0, 47.0, 0.0, None),
+)
+
+
 def earlier_visits(made: Made, truth: Truth) -> list[AnyEntry]:
     """Three years of looks: dry air lets this neck bow forward less, damp air more; its crowns wear
-    a little each year.
+    a little each year; its rod is turned for a dry winter and back, one fret filed.
     """
     found: list[AnyEntry] = []
-    for day, warm, damp, more in (
-        ("2023-03-14", 19.5, 35.0, -0.06),
-        ("2023-08-22", 24.0, 66.0, 0.08),
-        ("2024-02-20", 20.0, 33.0, -0.07),
-        ("2024-08-13", 25.0, 62.0, 0.06),
-        ("2025-03-11", 20.0, 36.0, -0.05),
-        ("2025-07-22", 24.0, 63.0, 0.07),
-        ("2025-11-18", 19.0, 47.0, 0.0),
-    ):
+    for day, warm, damp, more, done in LOOKS:
         years = (date(2026, 3, 3) - date.fromisoformat(day)).days / 365.25
-        worn = truth.crown_mm + 0.02 * years
-        there = replace(truth, pull_mm=truth.pull_mm - 0.1 + more, crown_mm=worn)
+        crown = truth.crown_mm + 0.02 * years
+        if day <= LOOKS[4][0]:
+            for fret, lane, mm in LOW_E_WORN:
+                crown[fret, LANES.index(lane)] += mm
+        high = truth.string_height_12_mm
+        there = replace(
+            truth,
+            pull_mm=truth.pull_mm - 0.1 + more,
+            crown_mm=crown,
+            string_height_12_mm=(high[0] + more / 2.0, high[1] + more / 2.0),
+        )
+        state = fold(made.neck, found).state if found else State()
         bench = Bench(there, default_rng(made.seed + len(found)))
-        seen = [Air(temperature_c=warm, humidity_percent=damp)]
-        seen += [
-            bench.string_gap(s, State())
-            for s in later_look(made.neck, Kit())
-            if s.kind == "string-gap"
-        ]
-        seen += [
-            CrownHeight(lane="middle", fret=fret, height_mm=round(float(worn[fret, 1]), 2))
-            for fret in (1, 5, 12)
-        ]
+        seen = [Air(temperature_c=warm, humidity_percent=damp), *_look(bench, state, crown)]
+        if isinstance(done, RodMove):
+            seen += [done, *_gaps(bench, fold(made.neck, [*found, *seen, done]).state)]
+        elif done is not None:
+            seen.append(done)
         found += stamped(seen, day)
     return found
+
+
+def _gaps(bench: Bench, state: State) -> list[AnyEntry]:
+    look = later_look(bench.truth.neck, Kit())
+    return [bench.string_gap(s, state) for s in look if s.kind == "string-gap"]
+
+
+def _look(bench: Bench, state: State, crown: Array) -> list[AnyEntry]:
+    look = later_look(bench.truth.neck, Kit())
+    heights = [one for s in look if s.kind == "string-height" for one in bench.take(s, state)]
+    crowns = [
+        CrownHeight(lane="middle", fret=fret, height_mm=round(float(crown[fret, 1]), 2))
+        for fret in (1, 5, 12)
+    ]
+    return [*_gaps(bench, state), *heights, *crowns]
 
 
 def build(made: Made) -> Job:

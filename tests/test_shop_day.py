@@ -2,13 +2,18 @@
 
 import unittest
 import unittest.mock
+from contextlib import closing
 from datetime import datetime, timedelta, timezone
 from decimal import Decimal
 from typing import Any
 
+from msgspec import structs
+
+from nuvrek.bench.session import Session
 from nuvrek.bench.shop.queue import fits, forecast, order_of, queued
 from nuvrek.bench.shop.shelf import Shelf, ShelfCard
 from nuvrek.bench.work.clocks import clock_of
+from nuvrek.bench.work.job import next_step, tick
 from nuvrek.bench.work.moments import minutes_between
 from nuvrek.bench.work.ticks import ticks_of
 from nuvrek.bench.work.today import Need, need_of
@@ -17,9 +22,19 @@ from nuvrek.logbook.store import Logbook, NeckRow
 from nuvrek.planning.money.pace import pace_of
 from nuvrek.planning.steps.step import Doing
 from nuvrek.planning.ways.kinds import steps_of
-from nuvrek.readings.entries import Chosen, FretEnd, NewWire, Note, RodMove, Size, StepDone
+from nuvrek.readings.entries import (
+    Chosen,
+    FretEnd,
+    Heated,
+    NewWire,
+    Note,
+    RodMove,
+    Size,
+    StepDone,
+    StringGap,
+)
 from nuvrek.readings.owner.entries import Arrived, HandedBack, Quote
-from nuvrek.readings.shop.entries import Pause, Promised, WaitsFor
+from nuvrek.readings.shop.entries import Pause, Promised, SeasonLook, WaitsFor
 from tests.support import NECK, TIME, TempCase, WindowCase, neck_state, neck_with
 
 DAY = "2026-03-03"
@@ -73,13 +88,23 @@ class Needs(unittest.TestCase):
         )
         self.assertEqual(need.at("2026-03-09T23:59:00").kind, "rest")
         self.assertEqual(need.at("2026-03-10T08:00:00").kind, "look")
+        looked = [*done, StepDone(step="look-again", at="2026-03-12T10:00:00")]
+        gap = StringGap(lane="bass", fret=7, low_support=1, high_support=14, gap_mm=0.2)
+        read = structs.replace(gap, at="2026-03-12T10:00:00")
+        rod = (Chosen(way="rod", rod="x"), turned, *looked, read)
+        self.assertEqual(self.need(*rod).look_from, "")
+        season = self.need(*rod, SeasonLook())
+        # Half a year of 365 days on from 12 March, counted by hand.
+        self.assertEqual((season.kind, season.look_from), ("rest", "2026-09-10"))
+        self.assertEqual(season.at("2026-09-10T08:00:00").kind, "look")
+        self.assertEqual(self.need(*rod, SeasonLook(), SeasonLook(wanted=False)).look_from, "")
         back = self.need(Arrived(), Chosen(way="rod", rod="x"), turned, *done)
         self.assertEqual(back.kind, "back")
         gone = self.need(Arrived(), Chosen(way="rod", rod="x"), turned, *done, HandedBack())
         self.assertEqual(gone.kind, "rest")
 
 
-class Clocks(unittest.TestCase):
+class Clocks(TempCase):
     def test_a_wait_begins_with_the_tick_before_it_and_survives_anything(self) -> None:
         need = need_of(neck_state(up_to_glue(f"{DAY}T10:00:00+01:00")), False)
         self.assertEqual((need.kind, need.longer_better), ("waits", True))
@@ -88,6 +113,22 @@ class Clocks(unittest.TestCase):
         self.assertEqual(
             (later.kind, later.minutes_left("2026-03-04T10:00:00+01:00")), ("bench", 0)
         )
+
+    def test_a_heated_neck_waits_until_it_is_cold(self) -> None:
+        hot = [Chosen(way="heat"), *(StepDone(step=key) for key in ("heat-ready", "heat-clamp"))]
+        hot.append(StepDone(step="heat", at=f"{DAY}T16:00:00"))
+        need = need_of(neck_state(hot), False)
+        self.assertEqual((need.kind, need.minutes_left(f"{DAY}T17:00:00")), ("waits", 7 * 60))
+        self.assertEqual(need.at("2026-03-04T08:00:00").kind, "bench")
+        with closing(Logbook(self.folder / "book.db")) as book:
+            number = book.start(NECK, TIME, hot)
+            session = Session(book, number, NECK, lambda: "2026-03-04T09:00:00", "Work")
+            step = next_step(session.neck_state)
+            assert step is not None
+            tick(session, step)
+            heated = [one for one in session.entries if isinstance(one, Heated)]
+        # From four in the afternoon to nine in the morning.
+        self.assertEqual([one.minutes_cold for one in heated], [17 * 60])
 
     def test_summer_time_steals_no_hour_of_glue(self) -> None:
         """In the night to 29 March 2026 the clocks of Berlin go from 2:00 to 3:00."""

@@ -3,15 +3,35 @@
 import math
 import random
 import unittest
+from decimal import Decimal
 from typing import Any
 
 from msgspec import structs
 
 from nuvrek.bench.pages.history import Visit, change, days_of, history, own_wear_mm, told
-from nuvrek.bench.shop.honesty import honesty, hours_held, offers, outcomes, repeats, with_offer
+from nuvrek.bench.shop.honesty import (
+    honesty,
+    hours_held,
+    offers,
+    outcomes,
+    prices_held,
+    repeats,
+    with_offer,
+)
 from nuvrek.demo import demo_jobs
 from nuvrek.logbook.store import Logbook
-from nuvrek.readings.entries import CrownHeight, Note, RodMove, Strike, StringGap
+from nuvrek.planning.steps.step import Doing
+from nuvrek.planning.ways.kinds import steps_of
+from nuvrek.readings.entries import (
+    Chosen,
+    CrownHeight,
+    Note,
+    RodMove,
+    StepDone,
+    Strike,
+    StringGap,
+)
+from nuvrek.readings.owner.entries import Answered, Quote
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit
 from tests.support import NECK, TempCase, WindowCase
@@ -31,6 +51,10 @@ class Years(unittest.TestCase):
         dry = [v for v in found if (v.humidity or 100) < 37]
         reliefs = [[v.pitch[0] for v in some if v.pitch] for some in (damp, dry)]
         self.assertGreater(min(reliefs[0]), max(reliefs[1]))
+        # Turned for a dry winter and back, one fret filed.
+        done = [(v.day, v.done, v.turns) for v in found if v.done]
+        turned = [(("rod -0.125",), -0.125), (("rod +0.125",), 0.0), (("spot-level",), 0.0)]
+        self.assertEqual([one[1:] for one in done], turned)
         wear = own_wear_mm(made.journal, made.neck)
         assert wear is not None
         self.assertAlmostEqual(wear, 0.02, delta=0.012)
@@ -95,6 +119,30 @@ class Honest(TempCase):
         self.assertEqual(hours_held([job] * 5 + [strange]), [True] * 5 + [False])
         self.assertEqual(hours_held([job[:2]]), [])
 
+    def test_a_price_held_where_its_hours_did(self) -> None:
+        """By the hour: rod steps of ten minutes each against what was quoted, worked by hand."""
+        keys = [step.key for step in steps_of("rod", NECK, Doing(rod="x")) if step.minutes]
+        ticks = [
+            StepDone(step=key, at=f"2026-03-03T{10 + n // 6}:{n % 6}0:00")
+            for n, key in enumerate(keys, 1)
+            if key != "look-again"
+        ]
+        hours = len(ticks) / 6.0
+        chosen = Chosen(way="rod", rod="x", at="2026-03-03T10:00:00")
+        yes = Answered(quote=1, says="accepted")
+
+        def held(low: float, high: float, *after: Any) -> list[bool]:
+            quote = Quote(ways=("rod",), lines=(), total=Decimal(40), hours_between=(low, high))
+            return prices_held(NECK, [quote, *after])
+
+        whole = (yes, chosen, *ticks)
+        self.assertEqual(held(hours - 0.1, hours + 0.1, *whole), [True])
+        self.assertEqual(held(0.0, hours - 0.01, *whole), [False])
+        refused = Answered(quote=1, says="refused")
+        self.assertEqual(held(0.0, 9.0, refused, chosen, *ticks), [])
+        # One step not timed: there is no telling.
+        self.assertEqual(held(0.0, 9.0, yes, chosen, *ticks[:-1]), [])
+
     def test_a_tool_that_repeats_otherwise_is_offered_as_it_does(self) -> None:
         """Two readings of one place differ by root two of the error of one."""
         pick, entries = random.Random(4), []
@@ -131,6 +179,16 @@ class AtTheWindow(WindowCase):
         self.keys(window, LEFT, UP)
         self.assertEqual((page.before, page.after), (1, 6))
         self.assertFalse(window.grab().isNull())
+        self.keys(window, ord("."))
+        self.assertTrue(page.view.by_fret)
+        crowns = page.visits[page.after].crowns
+        self.assertEqual(min(crowns)[0], page.visits[page.after].thinnest_mm)
+        self.assertFalse(window.grab().isNull())
+        self.keys(window, ord("*"))
+        self.assertTrue(window.app.session.neck_state.season_look)
+        self.assertIn("half a year", window.bar.message.text())
+        self.keys(window, ord("*"))
+        self.assertFalse(window.app.session.neck_state.season_look)
         window.show_stage("Honesty")
         self.wait_until(lambda: window.stage.found)
         self.assertIn("held; a stated range is to hold 90", window.bar.message.text())

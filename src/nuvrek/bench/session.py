@@ -81,6 +81,10 @@ class Session:
         known = self._book.owner(name)
         return known is None or known.asked
 
+    def time_now(self) -> str:
+        """The time an entry would get now, ISO 8601."""
+        return self._clock()
+
     def append(self, *entries: AnyEntry, on: Identity | None = None) -> int:
         """Write entries down as one act, all or none, and return the number of the last.
 

@@ -44,7 +44,7 @@ from nuvrek.readings.owner.entries import (
     Worth,
 )
 from nuvrek.readings.refret.entries import FretWork, NewWire, Trued
-from nuvrek.readings.shop.entries import Pause, Promised, WaitsFor
+from nuvrek.readings.shop.entries import Pause, Promised, SeasonLook, WaitsFor
 from nuvrek.readings.sizes import What
 
 __all__ = [
@@ -294,6 +294,10 @@ class RodMove(Entry, frozen=True, kw_only=True, tag="rod-move"):
     promised_doubt_mm: Annotated[float, Meta(ge=0, le=5)] | None = None
 
 
+# A week.
+MOST_MINUTES_COLD = 10_000
+
+
 class Heated(Entry, frozen=True, kw_only=True, tag="heated"):
     """One cycle of heat straightening: how far the neck was clamped past straight, how hot the
     source was aimed, and how long it lay until quite cold.
@@ -301,7 +305,7 @@ class Heated(Entry, frozen=True, kw_only=True, tag="heated"):
 
     over_bend_mm: Annotated[float, Meta(ge=0, le=10)] | None = None
     source_c: Annotated[float, Meta(ge=20, le=400)] | None = None
-    minutes_cold: Annotated[float, Meta(ge=0, le=10_000)] | None = None
+    minutes_cold: Annotated[float, Meta(ge=0, le=MOST_MINUTES_COLD)] | None = None
 
 
 class Seated(Entry, frozen=True, kw_only=True, tag="seated"):
@@ -449,7 +453,7 @@ AnyWork = (
     | FretWork
 )
 AnyDealing = Arrived | HandedBack | Worth | Quote | Answered | Consented | GateLifted | Letter
-AnyOfTheShop = Promised | WaitsFor | Pause
+AnyOfTheShop = Promised | WaitsFor | SeasonLook | Pause
 AnyEntry = (
     AnyReading
     | AnyWork

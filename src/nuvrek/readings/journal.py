@@ -35,7 +35,7 @@ from nuvrek.readings.kinds import highest_fret, highest_string
 from nuvrek.readings.owner.dealings import Dealings, OwnerEntry, dealt
 from nuvrek.readings.refret.entries import FretSays, FretStage
 from nuvrek.readings.refret.stages import TAKEN_OUT
-from nuvrek.readings.shop.entries import Pause, Promised, WaitsFor
+from nuvrek.readings.shop.entries import Pause, Promised, SeasonLook, WaitsFor
 
 # After so many days it is another visit: the neck may have moved meanwhile (common practice, no
 # source).
@@ -107,6 +107,7 @@ class NeckState(Struct, frozen=True):
     # The day promised, what the neck waits for, and when its step was left (empty: it was not).
     promised: str = ""
     waits: WaitsFor | None = None
+    season_look: bool = False
     left_at: str = ""
     # How the job stands with the owner.
     dealings: Dealings = Dealings()
@@ -268,6 +269,8 @@ class _Folding:
             case WaitsFor(what=what):
                 waits = None if what == "nothing" else entry
                 self.now = structs.replace(self.now, waits=waits)
+            case SeasonLook(wanted=wanted):
+                self.now = structs.replace(self.now, season_look=wanted)
             case Pause(what=what, at=at):
                 self.now = structs.replace(self.now, left_at=at if what == "left" else "")
             case _ if isinstance(entry, OwnerEntry):

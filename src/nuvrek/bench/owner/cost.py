@@ -67,8 +67,6 @@ def cost_of(
     jobs = [_job(way, neck, spell) for way, spell in zip(row, spells, strict=True)]
     whole = spells[0] if len(row) == 1 else _spell_of(row, pace, kind)
     nights = sum(step.wait >= NIGHT_MIN for way in row for step in way.at_bench)
-    # A heated neck lies until it is quite cold.
-    nights += sum(way.kind == "heat" for way in row)
     days = nights + max(1, -(-int(whole.likely) // int(60 * DAY_HOURS))) if whole.likely else 0
     thin = tuple(one for way in row if way.doubt is not None for one in way.doubt.thin)
     price = price_of(prices, [job for job in jobs if job.minutes[1] > 0.0], neck)

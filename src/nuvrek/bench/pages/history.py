@@ -39,7 +39,8 @@ class Visit(Struct, frozen=True):
     """One day with readings: relief at pitch and slack, humidity of the room, turns of the rod
     since it was first seen, the thinnest crown where crowns were read, string heights over fret 12,
     and what was done that day. ``tops`` are those at pitch by fret and lane, ``doubts`` how far
-    each may be off, ``known`` the lanes that were read.
+    each may be off, ``known`` the lanes that were read, ``crowns`` the lowest crown of each
+    fret.
     """
 
     day: str
@@ -49,6 +50,7 @@ class Visit(Struct, frozen=True):
     humidity: float | None = None
     turns: float = 0.0
     thinnest_mm: float | None = None
+    crowns: tuple[Amount, ...] = ()
     low_mm: float | None = None
     high_mm: float | None = None
     done: tuple[str, ...] = ()
@@ -93,12 +95,22 @@ def _visit(neck_map: HeightMap, upto: Sequence[AnyEntry], day: str, length: int)
         humidity=air[-1] if air else None,
         turns=neck_map.neck_state.state.rod_turns,
         thinnest_mm=float(neck_map.crown_mm.min()) if crowned else None,
+        crowns=_crowns(neck_map) if crowned else (),
         low_mm=heights.get("bass"),
         high_mm=heights.get("treble"),
         done=_done(today),
         tops=tuple(tuple(float(mm) for mm in row) for row in neck_map.tops_mm),
         doubts=tuple(tuple(float(mm) for mm in row) for row in neck_map.tops_doubt_mm),
         known=tuple(bool(one) for one in neck_map.known),
+    )
+
+
+def _crowns(neck_map: HeightMap) -> tuple[Amount, ...]:
+    """The lowest crown of every fret over the lanes, with its doubt."""
+    lowest = neck_map.crown_mm.argmin(axis=1)
+    return tuple(
+        (float(neck_map.crown_mm[n, k]), float(neck_map.crown_doubt_mm[n, k]))
+        for n, k in enumerate(lowest)
     )
 
 

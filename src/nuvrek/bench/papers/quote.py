@@ -38,6 +38,7 @@ def quote(facts: Facts) -> Quote:
         most=between[1],
         currency=prices.currency,
         hours=round(cost.spell.likely / 60.0, 2),
+        hours_between=(round(cost.spell.least / 60.0, 2), round(cost.spell.most / 60.0, 2)),
         days=cost.days,
         rests_on=_rests_on(facts),
         until=_until(facts.day),

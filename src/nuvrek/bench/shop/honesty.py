@@ -10,13 +10,14 @@ from msgspec import Struct, structs
 
 from nuvrek import patience, words
 from nuvrek.bench.pages.promise_and_result import compare
-from nuvrek.bench.work.ticks import Ticked, kind_of_neck, ticks_of
+from nuvrek.bench.work.ticks import Ticked, gone_by, kind_of_neck, ticks_of
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import AnyEntry, Chosen, Reading, StringHeight
 from nuvrek.readings.journal import fold, live_numbers
 from nuvrek.readings.kinds import RECORDS
 from nuvrek.readings.kinds.record import Tool
+from nuvrek.readings.owner.entries import Answered, Quote
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit
 
@@ -25,7 +26,7 @@ from nuvrek.units import Unit
 LEAST_PAIRS, OFF_BY = 10, 1.4
 # Stated ranges are to hold so often.
 AIM = 0.9
-_HOURS = "Hours"
+_HOURS, _PRICE = "Hours", "Price"
 
 
 class Held(Struct, frozen=True):
@@ -94,6 +95,8 @@ def honesty(book: Logbook, kit: Kit, tell: Callable[[str], None] = lambda words:
             continue
         for matter, kept in outcomes(row.neck, journal.entries):
             counts.setdefault(matter, []).append(kept)
+        for kept in prices_held(row.neck, journal.entries):
+            counts.setdefault(_PRICE, []).append(kept)
         for tool, apart in repeats(journal.entries):
             pairs.setdefault(tool, []).append(apart)
         ticks.append(ticks_of(row.neck, journal.entries))
@@ -164,6 +167,28 @@ def hours_held(ticks: Sequence[tuple[Ticked, ...]]) -> list[bool]:
         others = [Tick(*one) for m, some in enumerate(ticks) if m != n for one in some]
         spell = pace_of(others).of([(name, usual) for name, usual, _, _ in mine], mine[0][3])
         found.append(spell.least <= sum(took for _, _, took, _ in mine) <= spell.most)
+    return found
+
+
+def prices_held(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[bool]:
+    """Of each quote that was accepted and worked off whether it held: by the hour a price lies
+    between its least and most where its hours do. Work that was not all timed is not counted.
+    """
+    live, found = live_numbers(entries), []
+    gone = [one for one in gone_by(first, entries) if one.ticked]
+    for number in live:
+        match entries[number - 1]:
+            case Answered(quote=quoted, says="accepted") if quoted in live:
+                given = entries[quoted - 1]
+            case _:
+                continue
+        since = [one for one in gone if one.number > quoted]
+        hours = [one.hours for one in since]
+        if not isinstance(given, Quote) or given.hours_between is None or None in hours:
+            continue
+        if {*given.ways} <= {one.way for one in since}:
+            low, high = given.hours_between
+            found.append(low <= sum(one or 0.0 for one in hours) <= high)
     return found
 
 

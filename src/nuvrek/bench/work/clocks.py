@@ -1,5 +1,5 @@
-"""Clocks of the steps that must wait: glue, oil. They follow from the journal, so they run on while
-another neck is worked on.
+"""Clocks of the steps that must wait: glue, oil, a heated neck that cools. They follow from the
+journal, so they run on while another neck is worked on.
 """
 
 from __future__ import annotations

@@ -12,12 +12,14 @@ from msgspec import Struct
 from nuvrek.bench.session import Refused, Session
 from nuvrek.bench.work.agreement import waiting, waiting_words
 from nuvrek.bench.work.fret_table import rest_entries
+from nuvrek.bench.work.moments import minutes_between
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES, MOST_LETTERS, Lane, NeckDescription
 from nuvrek.planning.crowns.crowning import frets_to_crown
 from nuvrek.planning.steps.step import Doing, Step
 from nuvrek.planning.ways.kinds import of_family, steps_of
 from nuvrek.readings.entries import (
+    MOST_MINUTES_COLD,
     Agreed,
     AnyEntry,
     Chosen,
@@ -253,7 +255,7 @@ def tick(
             how = seated or Seated(fret=1)
             done.extend(msgspec.structs.replace(how, fret=fret) for fret in step.frets)
         case "heat":
-            done.append(heat or Heated())
+            done.append(_cooled(session.neck_state, heat or Heated(), session.time_now()))
         case "file":
             filed = _filed_as_planned(session.neck_state)
             done.extend([filed] if filed is not None else [])
@@ -272,6 +274,19 @@ def tick(
         case _:
             assert_never(step.action)
     session.append(*done, StepDone(step=step.key))
+
+
+# Ticked sooner than this after the heat, the steps were only caught up with.
+COOLS_MIN = 30.0
+
+
+def _cooled(neck_state: NeckState, heat: Heated, at: str) -> Heated:
+    """How long it lay is known from the step before; what was written goes before it."""
+    hot = neck_state.steps_done.get("heat", "")
+    lay = minutes_between(hot, at)
+    if heat.minutes_cold is not None or lay is None or not COOLS_MIN <= lay <= MOST_MINUTES_COLD:
+        return heat
+    return msgspec.structs.replace(heat, minutes_cold=round(lay))
 
 
 def leave_or_take_up(session: Session) -> str:

@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from dataclasses import dataclass, field
 
 from nuvrek.bench.work.job import doing_of
 from nuvrek.bench.work.moments import minutes_between
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps.step import Step
 from nuvrek.planning.ways.kinds import steps_of
-from nuvrek.readings.entries import Agreed, AnyEntry, Chosen, Describe, NewWire, StepDone
+from nuvrek.readings.entries import Agreed, AnyEntry, Chosen, Describe, NewWire, StepDone, WayKind
 from nuvrek.readings.journal import live_numbers
 from nuvrek.readings.shop.entries import Pause
 
@@ -23,9 +24,31 @@ def ticks_of(neck: NeckDescription, entries: Sequence[AnyEntry]) -> tuple[Ticked
     """Steps ticked after another of the same day; waits, the time a step was left, and steps caught
     up with, are left out.
     """
-    found: list[Ticked] = []
+    return tuple(one for gone in gone_by(neck, entries) for one in gone.ticked)
+
+
+@dataclass
+class Gone:
+    """A way that was chosen with entry ``number``: its steps by key, and those that were timed."""
+
+    number: int
+    way: WayKind
+    steps: dict[str, Step]
+    ticked: list[Ticked] = field(default_factory=list)
+
+    @property
+    def hours(self) -> float | None:
+        """Hours it took; None where a step of it at the bench was not timed."""
+        timed = [s for s in self.steps.values() if s.minutes and not s.wait]
+        if len(self.ticked) < sum(step.key != "look-again" for step in timed):
+            return None
+        return sum(took for _, _, took, _ in self.ticked) / 60.0
+
+
+def gone_by(neck: NeckDescription, entries: Sequence[AnyEntry]) -> list[Gone]:
+    """Every way that was chosen, with what its ticks tell."""
+    gone: list[Gone] = []
     agreed, terms = Agreed(), NewWire()
-    steps: dict[str, Step] = {}
     before, away, left = "", 0.0, ""
     for number in live_numbers(entries):
         match entries[number - 1]:
@@ -36,22 +59,24 @@ def ticks_of(neck: NeckDescription, entries: Sequence[AnyEntry]) -> tuple[Ticked
             case NewWire() as terms:
                 pass
             case Chosen() as chosen:
-                doing = doing_of(neck, chosen, agreed, terms)
-                steps = {step.key: step for step in steps_of(chosen.way, neck, doing)}
+                steps = steps_of(chosen.way, neck, doing_of(neck, chosen, agreed, terms))
+                gone.append(Gone(number, chosen.way, {step.key: step for step in steps}))
                 before, away, left = chosen.at, 0.0, ""
             case Pause(what="left", at=left):
                 pass
             case Pause(at=at) if left:
                 away, left = away + _minutes(left, at), ""
             case StepDone(step=key, at=at):
-                took, step = _minutes(before, left or at) - away, steps.get(key)
+                took = _minutes(before, left or at) - away
+                step = gone[-1].steps.get(key) if gone else None
                 before, away, left = at, 0.0, ""
                 if step is not None and took > CAUGHT_UP and step.minutes and not step.wait:
                     name = key.rstrip("-0123456789")
-                    found.append((name, float(step.minutes), took, kind_of_neck(neck)))
+                    ticked = (name, float(step.minutes), took, kind_of_neck(neck))
+                    gone[-1].ticked.append(ticked)
             case _:
                 pass
-    return tuple(found)
+    return gone
 
 
 # Necks so long, and so short, take another time at the same step (common practice, no source).

@@ -35,6 +35,8 @@ NEEDS: dict[NeedKind, str] = {
 # A later look is due from so many days after the work, and overdue after as many more (common
 # practice, no source).
 LOOK_FROM_DAYS, LOOK_UNTIL_DAYS = 7, 14
+# By season: in the other half of the year, counted from the last reading; a month's time for it.
+SEASON_FROM_DAYS, SEASON_UNTIL_DAYS = 182, 212
 
 
 class Need(Struct, frozen=True):
@@ -135,7 +137,15 @@ def _after_the_work(now: NeckState, title: str, step: Step | None) -> Need:
     if step is not None and look_from:
         action = f"{title}: look again from {look_from}"
         return Need("rest", action, 5, look_from=look_from, look_until=look_until)
+    if now.season_look and (season := _days_on(_last_read(now), SEASON_FROM_DAYS)):
+        until = _days_on(_last_read(now), SEASON_UNTIL_DAYS)
+        action = f"the other half of the year: look from {season}"
+        return Need("rest", action, 10, look_from=season, look_until=until)
     return Need("rest", f"{title}: all steps done")
+
+
+def _last_read(now: NeckState) -> str:
+    return max((one.reading.at[:10] for one in now.taken), default="")
 
 
 def _look_days(now: NeckState) -> tuple[str, str]:
@@ -145,11 +155,15 @@ def _look_days(now: NeckState) -> tuple[str, str]:
         + [at[:10] for at in now.steps_done.values()],
         default="",
     )
+    return _days_on(last, LOOK_FROM_DAYS), _days_on(last, LOOK_UNTIL_DAYS)
+
+
+def _days_on(day: str, days: int) -> str:
+    """The day so many days on, ISO; nothing where ``day`` is none."""
     try:
-        day = date.fromisoformat(last)
+        return str(date.fromisoformat(day) + timedelta(days=days))
     except ValueError:
-        return "", ""
-    return str(day + timedelta(days=LOOK_FROM_DAYS)), str(day + timedelta(days=LOOK_UNTIL_DAYS))
+        return ""
 
 
 def _ahead(now: NeckState) -> tuple[tuple[str, float], ...]:

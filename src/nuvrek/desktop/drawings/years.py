@@ -31,7 +31,7 @@ class YearsView(QWidget):
         self.theme, self.unit = theme, Unit.MM
         self.visits: tuple[Visit, ...] = ()
         self.before = self.after = 0
-        self.waiting = ""
+        self.waiting, self.by_fret, self.least_mm = "", False, 0.0
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
         self.setAccessibleName("The neck through the years")
 
@@ -90,7 +90,7 @@ class YearsView(QWidget):
                 lambda v: None if v.thinnest_mm is None else v.thinnest_mm / per,
             )
             self._done(painter, done)
-            self._moved(painter, moved)
+            (self._metal_by_fret if self.by_fret else self._moved)(painter, moved)
 
     def _label(self, painter: QPainter, box: QRectF, name: str, under: str) -> None:
         t = self._t()
@@ -239,6 +239,31 @@ class YearsView(QWidget):
                 place = middle - high - t.px(15) if mm > 0 else middle - high + 1
                 text = format_number(mm, self.unit, sign=True)
                 write(painter, t, QRectF(x - 30, place, 60, t.px(15)), text, 11, "ink")
+
+    def _metal_by_fret(self, painter: QPainter, box: QRectF) -> None:
+        """The lowest crown of every fret at both visits with its doubt, over the least that
+        may be left.
+        """
+        t, c, per = self._t(), self.theme.colours, MM_PER_UNIT[self.unit]
+        self._label(painter, box, "metal by fret", "○ before  ● after")
+        shown = [self.visits[n].crowns for n in (self.before, self.after)]
+        every = [(mm + s * doubt) / per for row in shown for mm, doubt in row for s in (-1, 1)]
+        if not every:
+            write(painter, t, box, "no crown was read by either day", 13, "muted")
+            return
+        y = self._scale(painter, box, [*every, self.least_mm / per])
+        painter.setPen(QPen(c["copper"], 1.4, Qt.PenStyle.DashLine))
+        least = y(self.least_mm / per)
+        painter.drawLine(QPointF(box.left(), least), QPointF(box.right(), least))
+        for row, fill in zip(shown, ("paper", "ink"), strict=True):
+            painter.setPen(QPen(c["ink"], 1.2))
+            painter.setBrush(c[fill])
+            aside = -5 if fill == "paper" else 5
+            for n, (mm, doubt) in enumerate(row, 1):
+                x = box.left() + box.width() / (len(row) + 1) * n + aside
+                low, high = y((mm - doubt) / per), y((mm + doubt) / per)
+                painter.drawLine(QPointF(x, low), QPointF(x, high))
+                painter.drawEllipse(QPointF(x, y(mm / per)), 4, 4)
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
         if event is None or not self.visits:

@@ -10,6 +10,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.years import YearsView
 from nuvrek.desktop.stages.base import Stage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.readings.shop.entries import SeasonLook
 
 
 class HistoryStage(Stage):
@@ -66,13 +67,20 @@ class HistoryStage(Stage):
         count = len(days_of(session.entries))
         waiting = f"Mapping {count} visits" if count else "Nothing was read on this neck yet."
         s = self.app.settings
+        self.view.least_mm = session.neck_state.neck.least_crown_mm
         self.view.show_visits(self.visits, self.before, self.after, s.unit, waiting)
         head = f"{len(self.visits)} visits" if len(self.visits) != 1 else "One visit"
         self.bar.show_words(
             head if self.visits else "History",
             message=self.told or ("" if self.visits else waiting),
             right_title="keys",
-            right=("left, right: the later visit", "up, down: the earlier one", "Enter: Map"),
+            right=(
+                "left, right: the later visit",
+                "up, down: the earlier one",
+                f". {'tops moved' if self.view.by_fret else 'metal by fret'}",
+                f"* {'no look' if session.neck_state.season_look else 'a look'} every half year",
+                "Enter: Map",
+            ),
         )
 
     def _pick(self, number: int) -> None:
@@ -83,12 +91,31 @@ class HistoryStage(Stage):
             self.before, self.after = self.after, number
         self._show()
 
+    def _season(self) -> None:
+        """Whether the neck is looked at in the other half of the year too."""
+        session = self.app.session
+        if session is None:
+            return
+        wanted = not session.neck_state.season_look
+        if self.app.write(lambda: session.append(SeasonLook(wanted=wanted))):
+            self.of = session.identity
+            self.app.changed.emit()
+            self.bar.say(
+                "It comes due half a year after it was last read, each time, once its work is done."
+                if wanted
+                else "No longer looked at by season."
+            )
+
     def key(self, name: str) -> bool:
         last = len(self.visits) - 1
         if name in ("left", "right") and self.visits:
             self.after = max(0, min(last, self.after + (1 if name == "right" else -1)))
         elif name in ("up", "down") and self.visits:
             self.before = max(0, min(last, self.before + (1 if name == "up" else -1)))
+        elif name == ".":
+            self.view.by_fret = not self.view.by_fret
+        elif name == "*":
+            self._season()
         elif name == "enter":
             self.app.stage_wanted.emit("Map")
             return True

@@ -5,7 +5,7 @@ later look.
 from __future__ import annotations
 
 from nuvrek.planning.steps import cautions
-from nuvrek.planning.steps.step import Step
+from nuvrek.planning.steps.step import Action, Step
 
 
 def slacken_step() -> Step:
@@ -98,6 +98,13 @@ def press_step() -> Step:
         "press",
         cautions=(cautions.GLUE,),
     )
+
+
+def wait_step(key: str, title: str, minutes: int, action: Action = "tick") -> Step:
+    """Nothing but time, from the tick of the step before on."""
+    hours = f"{minutes / 60:g} hours" if minutes >= 60 else f"{minutes} minutes"
+    text = f"{hours} at the least, the longer the better; another neck meanwhile."
+    return Step(key, title, text, 0, action, wait=minutes)
 
 
 def prove_step() -> Step:

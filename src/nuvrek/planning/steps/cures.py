@@ -8,7 +8,7 @@ from msgspec import structs
 
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps import cautions
-from nuvrek.planning.steps.common import look_again_step, prove_step
+from nuvrek.planning.steps.common import look_again_step, prove_step, wait_step
 from nuvrek.planning.steps.step import Doing, Step
 from nuvrek.readings.journal import NUT_MENDED
 
@@ -30,6 +30,9 @@ _SETTLE = Step(
     10,
     "pitch",
 )
+# A heated neck lies clamped for hours to days; a night is the least that is counted on (common
+# practice, no source).
+COLD_MIN = 8 * 60
 _OPEN = (cautions.STRINGS, cautions.DUST)
 # The text of each first step follows on what the cure does on this neck.
 CURES: dict[str, tuple[Step, ...]] = {
@@ -156,17 +159,23 @@ def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
         ),
         Step(
             "heat",
-            "Heat, and leave until quite cold",
+            "Heat",
             (
                 "A pack at about 90 to 95 °C (195 to 200 °F) when it is taken out, on the board "
-                "under a towel and falling from there; left until quite cold, hours or days. Never "
-                "left alone while it is hot. Again if bow is left."
+                "under a towel and falling from there. Never left alone while it is hot. Ticked "
+                "when the pack is off: from then it cools, clamped."
             ),
-            90,
-            "heat",
+            60,
             cautions=warn,
         ),
-        Step("string-up", "String up and tune", "Read the relief again.", 15, "pitch"),
+        wait_step("cold", "Leave it clamped until quite cold", COLD_MIN, "heat"),
+        Step(
+            "string-up",
+            "String up and tune",
+            "Read the relief again; another cycle if bow is left.",
+            15,
+            "pitch",
+        ),
         prove_step(),
         look_again_step(),
     )

@@ -10,6 +10,7 @@ from nuvrek.planning.steps.common import (
     seating_steps,
     slacken_step,
     string_up_step,
+    wait_step,
 )
 from nuvrek.planning.steps.filing import listed_frets
 from nuvrek.planning.steps.step import Doing, Step
@@ -19,6 +20,7 @@ Steps = tuple[Step, ...]
 
 # Hide glue and its like in clamps; thin glue wicked in (common practice, no source).
 CLAMPED_MIN, WICKED_MIN = 210, 30
+_GLUE_DRIES = "Leave the glue its time"
 
 
 def steps(neck: NeckDescription, doing: Doing) -> Steps:
@@ -191,7 +193,7 @@ def _fit(neck: NeckDescription, terms: NewWire, made: tuple[tuple[int, ...], ...
     for n, batch in enumerate(made):
         found.append(_batch_step(neck, terms, n, batch, first=n == 0))
         if terms.glue == "before":
-            found.append(_clock(f"glue-{n + 1}", CLAMPED_MIN))
+            found.append(wait_step(f"glue-{n + 1}", _GLUE_DRIES, CLAMPED_MIN))
         if n in reads:
             text = (
                 "Edge on the wood or over the new tops, slack, on both sides: how far has it come "
@@ -204,7 +206,7 @@ def _fit(neck: NeckDescription, terms: NewWire, made: tuple[tuple[int, ...], ...
             "face. Scrape what comes up."
         )
         found.append(Step("wick", "Glue in", wick, 20, cautions=(cautions.GLUE,)))
-        found.append(_clock("glue", WICKED_MIN))
+        found.append(wait_step("glue", _GLUE_DRIES, WICKED_MIN))
     return tuple(found)
 
 
@@ -230,12 +232,6 @@ def _batch_step(
     title = f"Fit{clamp} {listed_frets(batch)}"
     warn = (cautions.PRESS, cautions.GLUE) if first or terms.glue == "before" else (cautions.PRESS,)
     return Step(f"fit-{n + 1}", title, text, 5 * len(batch), "frets", batch, warn, "fit")
-
-
-def _clock(key: str, minutes: int) -> Step:
-    hours = f"{minutes / 60:g} hours" if minutes >= 60 else f"{minutes} minutes"
-    text = f"{hours} at the least, the longer the better; another neck meanwhile."
-    return Step(key, "Leave the glue its time", text, 0, wait=minutes)
 
 
 def _checked(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Steps:

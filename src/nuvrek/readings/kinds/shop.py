@@ -6,7 +6,7 @@ from datetime import date
 
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.kinds.record import EntryRecord
-from nuvrek.readings.shop.entries import Pause, Promised, WaitsFor
+from nuvrek.readings.shop.entries import Pause, Promised, SeasonLook, WaitsFor
 
 
 def _no_frets(_entry: object) -> frozenset[int]:
@@ -42,6 +42,15 @@ WAITS_FOR = EntryRecord(
     value=lambda waits, _unit, _heights: _waits_words(waits),
     frets=_no_frets,
     page="Shelf",
+)
+SEASON_LOOK = EntryRecord(
+    type=SeasonLook,
+    place=lambda _entry: "",
+    value=lambda one, _unit, _heights: (
+        "looked at every half year" if one.wanted else "no longer looked at by season"
+    ),
+    frets=_no_frets,
+    page="History",
 )
 PAUSE = EntryRecord(
     type=Pause,

@@ -106,10 +106,14 @@ class QuoteLine(Struct, frozen=True, forbid_unknown_fields=True):
     amount: Amount
 
 
+Hours = Annotated[float, Meta(ge=0, le=10_000)]
+
+
 class Quote(Entry, frozen=True, kw_only=True, tag="quote"):
     """A price as it was given, frozen: nothing that changes later changes it.
 
-    ``least`` and ``most`` are what it would come to by hours, nine times in ten; ``rests_on`` says
+    ``least`` and ``most`` are what it would come to by hours, nine times in ten, and
+    ``hours_between`` those hours; ``rests_on`` says
     by which readings and prices, ``until`` how long it stands (a date).
     """
 
@@ -121,7 +125,8 @@ class Quote(Entry, frozen=True, kw_only=True, tag="quote"):
     least: Amount | None = None
     most: Amount | None = None
     currency: Currency = ""
-    hours: Annotated[float, Meta(ge=0, le=10_000)] = 0.0
+    hours: Hours = 0.0
+    hours_between: tuple[Hours, Hours] | None = None
     days: Annotated[int, Meta(ge=0, le=10_000)] = 0
     rests_on: Words = ""
     until: Annotated[str, Meta(max_length=10)] = ""

@@ -1,5 +1,5 @@
-"""What the shop writes down of its own day: a day promised, what a neck waits for, a step left and
-taken up again.
+"""What the shop writes down of its own day: a day promised, what a neck waits for, whether it is
+looked at by season, a step left and taken up again.
 """
 
 from __future__ import annotations
@@ -23,6 +23,12 @@ class WaitsFor(Entry, frozen=True, kw_only=True, tag="waits-for"):
 
     what: Literal["nothing", "a part", "the owner"]
     words: Line = ""
+
+
+class SeasonLook(Entry, frozen=True, kw_only=True, tag="season-look"):
+    """Whether the neck is to be looked at in the other half of the year too, every time."""
+
+    wanted: bool = True
 
 
 class Pause(Entry, frozen=True, kw_only=True, tag="pause"):
