@@ -53,7 +53,11 @@ class Years(unittest.TestCase):
         self.assertGreater(min(reliefs[0]), max(reliefs[1]))
         # Turned for a dry winter and back, one fret filed.
         done = [(v.day, v.done, v.turns) for v in found if v.done]
-        turned = [(("rod -0.125",), -0.125), (("rod +0.125",), 0.0), (("spot-level",), 0.0)]
+        turned = [
+            (("rod 1/8 turn looser",), -0.125),
+            (("rod 1/8 turn tighter",), 0.0),
+            (("spot-level",), 0.0),
+        ]
         self.assertEqual([one[1:] for one in done], turned)
         wear = own_wear_mm(made.journal, made.neck)
         assert wear is not None
@@ -61,7 +65,7 @@ class Years(unittest.TestCase):
         thinnest = [v.thinnest_mm for v in found if v.thinnest_mm is not None]
         self.assertEqual(thinnest, sorted(thinnest, reverse=True))
         said = told(found, made.neck, wear, Unit.MM)
-        self.assertIn("In dry air (33 %)", said)
+        self.assertIn("mm in dry air (35 %)", said)
         self.assertIn("by its own crowns", said)
 
     def test_days_are_those_with_readings_that_count(self) -> None:
@@ -72,7 +76,7 @@ class Years(unittest.TestCase):
         self.assertEqual(days_of(entries), [("2025-01-01", 2)])
         self.assertEqual(days_of([Note(text="x", at="2025-01-01T10:00:00")]), [])
         found = history(NECK, entries)
-        self.assertEqual((found[0].done, found[0].turns), (("rod +0.25",), 0.25))
+        self.assertEqual((found[0].done, found[0].turns), (("rod 1/4 turn tighter",), 0.25))
         self.assertEqual(history(NECK, []), ())
 
     def test_a_change_carries_the_doubt_of_both_visits(self) -> None:
@@ -175,7 +179,7 @@ class AtTheWindow(WindowCase):
         page = window.stage
         self.wait_until(lambda: page.visits)
         self.assertEqual(len(page.visits), 8)
-        self.assertIn("In dry air", window.bar.message.text())
+        self.assertIn("in dry air", window.bar.message.text())
         self.keys(window, LEFT, UP)
         self.assertEqual((page.before, page.after), (1, 6))
         self.assertFalse(window.grab().isNull())

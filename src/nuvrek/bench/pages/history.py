@@ -25,6 +25,7 @@ from nuvrek.readings.entries import (
     StringHeight,
 )
 from nuvrek.readings.journal import fold, live_numbers
+from nuvrek.readings.rod_words import turns_words
 from nuvrek.units import Unit, format_length
 
 if TYPE_CHECKING:
@@ -132,7 +133,7 @@ def _done(today: Sequence[AnyEntry]) -> tuple[str, ...]:
     found: dict[str, None] = {}
     turned = sum(e.turns for e in today if isinstance(e, RodMove))
     if turned:
-        found[f"rod {turned:+.3g}"] = None
+        found[f"rod {turns_words(turned)}"] = None
     for entry in today:
         match entry:
             case Filed(way=way):
@@ -185,11 +186,13 @@ def told(found: Sequence[Visit], neck: NeckDescription, wear_mm: float | None, u
 
 
 def _air_words(found: Sequence[Visit], unit: Unit) -> str:
-    """Relief in the driest and the dampest air it was seen in."""
+    """Relief in the driest and the dampest air it was seen in, with its rod as it is now: what a
+    turn does is not the air's.
+    """
     seen = [
         (one.humidity, one.pitch[0])
         for one in found
-        if one.humidity is not None and one.pitch is not None
+        if one.humidity is not None and one.pitch is not None and one.turns == found[-1].turns
     ]
     if len(seen) < 3:
         return ""
@@ -197,8 +200,8 @@ def _air_words(found: Sequence[Visit], unit: Unit) -> str:
     if damp - dry < 10.0:
         return ""
     return (
-        f"In dry air ({dry:.0f} %) its relief was {format_length(low, unit)}, in damp air "
-        f"({damp:.0f} %) {format_length(high, unit)}."
+        f"With the rod as it is now its relief was {format_length(low, unit)} in dry air "
+        f"({dry:.0f} %), {format_length(high, unit)} in damp ({damp:.0f} %)."
     )
 
 

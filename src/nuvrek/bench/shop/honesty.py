@@ -126,7 +126,7 @@ def left_with(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple
     found = [
         (f"string over 12, {'low' if one.side == 'bass' else 'high'}", one.height_mm)
         for one in closing
-        if isinstance(one, StringHeight) and one.fret == 12 and not one.capo
+        if isinstance(one, StringHeight) and one.fret == 12 and not one.capo and not one.string
     ]
     relief = relief_now(see(wanted_alone(now, Unit.MM)).map)
     return found if relief is None else [*found, ("relief", relief.mm)]

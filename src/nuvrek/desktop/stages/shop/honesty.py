@@ -8,6 +8,7 @@ from contextlib import closing
 import msgspec
 from PyQt6.QtWidgets import QLabel, QPushButton, QVBoxLayout
 
+from nuvrek import words
 from nuvrek.bench.shop.honesty import AIM, Honesty, Offer, honesty, with_offer
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.held import HeldView
@@ -70,8 +71,10 @@ class HonestyStage(Stage):
             unit = self.app.settings.unit
             self.tools.addWidget(heading("What this bench leaves a neck with"))
             for one in found.usual:
-                said = f"{one.kind}: {one.matter} {format_length(one.mm, unit)}, of {one.of}"
+                necks = words.count(one.of, "closing", "closings")
+                said = f"{one.kind}: {one.matter} {format_length(one.mm, unit)}, by {necks}"
                 self.tools.addWidget(QLabel(said))
+        self.restyle()
         ranges = [one for one in found.held if one.of]
         held, of = sum(one.held for one in ranges), sum(one.of for one in ranges)
         said = f"{held} of {of} held; a stated range is to hold {AIM:.0%} of the time."
