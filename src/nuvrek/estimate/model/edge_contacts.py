@@ -54,18 +54,28 @@ def contacts_around(
     meant is the one pressed towards ``fret``. Past its supports it runs on straight from the two
     it lies on last.
     """
-    low, high = reach
     carrying = hull_within(x_mm, heights_mm, reach) if hull is None else hull
     if fret in carrying:
         # What it looks at may be what carries it: without it, it lies on others.
-        places = np.array([f for f in range(low, high + 1) if f != fret])
-        carrying = places[upper_hull(x_mm[places], heights_mm[places])].tolist()
+        carrying = _hull_without(x_mm, heights_mm, fret, reach, carrying)
     if fret < carrying[0]:
         return carrying[0], carrying[1]
     if fret > carrying[-1]:
         return carrying[-2], carrying[-1]
     after = bisect_left(carrying, fret)
     return carrying[after - 1], carrying[after]
+
+
+def _hull_without(
+    x_mm: Array, heights_mm: Array, fret: int, reach: tuple[int, int], hull: list[int]
+) -> list[int]:
+    """``hull`` without one of its places: only between its neighbours does another one carry."""
+    at = hull.index(fret)
+    begin = hull[at - 1] if at else reach[0]
+    end = hull[at + 1] if at + 1 < len(hull) else reach[1]
+    places = np.array([f for f in range(begin, end + 1) if f != fret])
+    between = places[upper_hull(x_mm[places], heights_mm[places])].tolist()
+    return [*hull[: max(at - 1, 0)], *between, *hull[at + 2 :]]
 
 
 def laid(taken: Sequence[Taken]) -> list[tuple[Taken, StringGap]]:

@@ -7,24 +7,26 @@ from collections.abc import Callable
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.estimate.model.edge_contacts import contacts_around, hull_within, laid, reach_of
+from nuvrek.estimate.model.edge_contacts import laid, reach_of
 from nuvrek.estimate.model.evidence import Evidence, Gathering
+from nuvrek.estimate.model.layings import Edges, Layings, Lies
 from nuvrek.estimate.model.oddness import Odd, without_odd
 from nuvrek.estimate.model.refining import refine
 from nuvrek.estimate.model.solver import Solution, objective, search, solve
-from nuvrek.neck.description import LANES
 from nuvrek.readings.entries import ON_WOOD, EdgeLie, StringGap
 from nuvrek.readings.journal import NeckState, Taken
 from nuvrek.readings.stations import shows_light
 
 Array = NDArray[np.float64]
-Edges = list[tuple[Taken, StringGap]]
-Lies = dict[int, tuple[int, int]]
+# Ways of lying with the heights they lead to.
+Settled = list[tuple[Evidence, Array]]
 # How often tools are laid anew before what they lie on is taken as it is, and how many steps the
 # heights are moved in between.
 _MOST_LAYINGS, _STEPS, _MOST_BOUNCES, _MOST_STEPS = 6, 3, 1, 60
 # So many of its tool's errors outside what it says a reading still agrees.
 _AGREES = 1.5
+# A way of lying is likelier than another from this difference of their log likelihoods on.
+_BETTER = 0.5
 
 
 def settle(
@@ -34,24 +36,46 @@ def settle(
     is odd; then the doubt. Of a chapter that is ``closed`` the likeliest way of lying is enough:
     its many readings leave little to choose, and nobody can take an odd one of them again.
     """
-    tails, edges = gathering.unknowns.tails, laid(neck_state.taken)
-    found: list[tuple[Evidence, Array]] = []
-    for begin in _ways_to_lie(edges, neck_state)[: 1 if closed else None]:
+    tails = gathering.unknowns.tails
+    layings = Layings(gathering, laid(neck_state.taken))
+    evidence, z = _likeliest(layings, neck_state, closed)
+    solution, odd = solve(evidence, z, tails), tuple[Odd, ...]()
+    if not closed:
+        evidence, solution, odd = without_odd(evidence, solution, tails)
+    return evidence, refine(evidence, solution, tails), odd
+
+
+def _likeliest(layings: Layings, neck_state: NeckState, closed: bool) -> tuple[Evidence, Array]:
+    """Over a hump a tool may lie in several ways: the likeliest is kept, each judged with the tools
+    lying as its own heights have it.
+    """
+    unknowns = layings.gathering.unknowns
+    known, ways = unknowns.carried is not None, _ways_to_lie(layings.edges, neck_state)
+    if known:
+        # Most of the neck is known from the chapters before: tools lie as those have it.
+        ways.insert(0, lambda _frets: layings.over(np.zeros(unknowns.size)))
+    found: Settled = []
+    for n, begin in enumerate(ways[: 1 if closed else None]):
         # Where one way of lying has been found that all readings agree with there is no need of
         # another; and that would change a few heights only: the search goes on from the first.
         if len(found) == 1 and _agrees(*found[0]):
             break
         start = found[0][1] if found else None
-        found += _settled(gathering, neck_state, edges, begin, start)
-    # Over a hump a tool may lie in several ways: the likeliest is kept, each judged with the tools
-    # lying as its own heights have it.
-    evidence, z = found[0]
-    if len(found) > 1:
-        evidence, z = min(found, key=lambda one: _judged(gathering, neck_state, edges, one[1]))
-    solution, odd = solve(evidence, z, tails), tuple[Odd, ...]()
-    if not closed:
-        evidence, solution, odd = without_odd(evidence, solution, tails)
-    return evidence, refine(evidence, solution, tails), odd
+        more = _settled(layings, neck_state, begin, start)
+        # Of a known neck a second beginning that ends no better leaves nothing to choose.
+        enough = known and n > 0 and not _better(more, found, unknowns.tails)
+        found += more
+        if enough:
+            break
+    if len(found) == 1:
+        return found[0]
+    return min(found, key=lambda one: _judged(layings, neck_state, one[1]))
+
+
+def _better(more: Settled, found: Settled, tails: Array) -> bool:
+    """Whether there is a way of lying among ``more`` that is likelier than all that were found."""
+    new, old = (min(objective(e, z, tails) for e, z in some) for some in (more, found))
+    return new < old - _BETTER
 
 
 def _agrees(evidence: Evidence, z: Array) -> bool:
@@ -61,8 +85,9 @@ def _agrees(evidence: Evidence, z: Array) -> bool:
     return bool(outside.max(initial=0.0) < _AGREES)
 
 
-def _judged(gathering: Gathering, neck_state: NeckState, edges: Edges, z: Array) -> float:
-    evidence = gathering.evidence(neck_state.taken, _lay(gathering, edges, z))
+def _judged(layings: Layings, neck_state: NeckState, z: Array) -> float:
+    gathering = layings.gathering
+    evidence = gathering.evidence(neck_state.taken, layings.over(z))
     return objective(evidence, z, gathering.unknowns.tails)
 
 
@@ -124,23 +149,22 @@ def _laid_alike(one: Taken, gap: StringGap | EdgeLie) -> object:
 
 
 def _settled(
-    gathering: Gathering,
+    layings: Layings,
     neck_state: NeckState,
-    edges: Edges,
     begin: Callable[[int], Lies],
     z: Array | None,
-) -> list[tuple[Evidence, Array]]:
+) -> Settled:
     """The likeliest heights with the tools lying as these have it; where they bounce from one way
     of lying to another and back, with each of those. ``z`` is where the search begins.
     """
-    tails = gathering.unknowns.tails
+    gathering, tails = layings.gathering, layings.gathering.unknowns.tails
     contacts = begin(neck_state.neck.frets)
     # Heights decide contacts and contacts heights: a few rounds settle it.
     tried, made = [contacts], [gathering.evidence(neck_state.taken, contacts)]
     bounced = 0
-    for _ in range(_MOST_LAYINGS if edges else 0):
+    for _ in range(_MOST_LAYINGS if layings.edges else 0):
         z = search(made[-1], z, tails, _STEPS)
-        contacts = _lay(gathering, edges, z)
+        contacts = layings.over(z)
         if contacts in tried:
             bounced = len(tried) - 1 - tried.index(contacts)
             break
@@ -148,29 +172,3 @@ def _settled(
         made.append(gathering.evidence(neck_state.taken, contacts))
     last = made[-1 - min(bounced, _MOST_BOUNCES) :]
     return [(one, search(one, z, tails, _MOST_STEPS)) for one in last]
-
-
-def _lay(
-    gathering: Gathering, edges: list[tuple[Taken, StringGap]], z: Array
-) -> dict[int, tuple[int, int]]:
-    """What every string and edge lies on with the heights of ``z``, by the reading's number."""
-    contacts = {}
-    frets = gathering.unknowns.neck.frets
-    heights: dict[object, Array] = {}
-    hulls: dict[object, list[int]] = {}
-    for one, gap in edges:
-        if gap.gap_mm is not None and gap.gap_mm < 0.0:
-            # A fret that stands so much over the line of the supports was meant, whatever it is
-            # that carries the string.
-            contacts[one.number] = reach_of(gap, frets)
-            continue
-        key = gathering.heights_under(one, gap)
-        if key not in heights:
-            rows, constant = gathering.heights(key)
-            heights[key] = rows @ z + constant
-        reach = reach_of(gap, frets)
-        under, place = heights[key][:, LANES.index(gap.lane)], (key, gap.lane, reach)
-        if place not in hulls:
-            hulls[place] = hull_within(gathering.x, under, reach)
-        contacts[one.number] = contacts_around(gathering.x, under, gap.fret, reach, hulls[place])
-    return contacts
