@@ -17,7 +17,7 @@ from datetime import datetime
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
-from nuvrek import __version__, cli_keeping, cli_money, cli_owner, cli_refret, words
+from nuvrek import __version__, cli_keeping, cli_money, cli_owner, cli_practice, cli_refret, words
 from nuvrek.cli_money import with_costs
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
@@ -128,6 +128,7 @@ def _parser() -> _Parser:
     cli_money.add_commands(command, _tell)
     cli_owner.add_commands(command, _tell)
     cli_keeping.add_commands(command, _tell)
+    cli_practice.add_commands(command, _tell)
     return parser
 
 

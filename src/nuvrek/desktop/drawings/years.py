@@ -16,7 +16,7 @@ from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.units import MM_PER_UNIT, Unit, format_number
 
-_LEFT, _RIGHT = 130, 30
+_LEFT, _RIGHT = 142, 30
 # Shares of the height: relief, air, metal, what was done, the change between two visits.
 _SHARES = (0.30, 0.14, 0.14, 0.14, 0.28)
 
@@ -95,7 +95,7 @@ class YearsView(QWidget):
     def _label(self, painter: QPainter, box: QRectF, name: str, under: str) -> None:
         t = self._t()
         right = Qt.AlignmentFlag.AlignRight
-        place = QRectF(4, box.top() + 2, t.px(_LEFT) - 34, t.px(20))
+        place = QRectF(4, box.top() + 2, t.px(_LEFT - 42), t.px(20))
         write(painter, t, place, name, 14, "ink", bold=True, align=right)
         write(painter, t, place.translated(0, t.px(18)), under, 12, "muted", align=right)
 
@@ -136,8 +136,10 @@ class YearsView(QWidget):
             return box.bottom() - (value - low) / (high - low) * box.height()
 
         marks = ticks(low, high)
-        for value in marks[:: max(len(marks) // 3, 1)]:
-            place = QRectF(box.left() - 34, y(value) - t.px(8), 30, t.px(16))
+        fit = max(int(box.height() / t.px(18)), 1)
+        few = marks[:: max(-(-len(marks) // min(fit, 4)), 1)] if fit > 2 else (marks[0], marks[-1])
+        for value in few:
+            place = QRectF(box.left() - t.px(36), y(value) - t.px(8), t.px(32), t.px(16))
             write(painter, t, place, f"{value:g}", 11, "muted", align=Qt.AlignmentFlag.AlignRight)
         return y
 

@@ -1,0 +1,121 @@
+"""A neck played to its end without a window: by the advice, or by the plain procedure."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Literal
+
+import numpy as np
+
+from nuvrek.estimate.findings.find import find
+from nuvrek.estimate.heightmap import HeightMap, line_projection, map_neck
+from nuvrek.planning.case.way import Plan, Way
+from nuvrek.planning.plan import make_plan
+from nuvrek.planning.ways.kinds import way_title
+from nuvrek.practice.hand import carried_out
+from nuvrek.practice.hidden import Hidden
+from nuvrek.practice.ringing import ringing
+from nuvrek.readings.entries import Reading
+from nuvrek.readings.journal import fold
+from nuvrek.simulator.measuring import measure_round
+
+Player = Literal["advice", "plain"]
+MOST_WAYS = 6
+_NOTHING_MORE = ("leave", "hardware", "read")
+
+
+@dataclass(frozen=True)
+class Score:
+    """How a neck ended. ``notes`` are clean ones of all; ``metal_mm`` is what came off in sum over
+    the tops, ``plain_mm`` what rod straight and level all would have taken; ``held`` counts tops
+    at whose place the first map's range held, of all. ``told``: what was left was said beforehand.
+    """
+
+    word: str
+    by: Player
+    matter: str
+    ways: tuple[str, ...]
+    notes: tuple[int, int]
+    told: bool
+    metal_mm: float
+    plain_mm: float | None
+    readings: int
+    minutes: int
+    held: tuple[int, int]
+
+    @property
+    def clean(self) -> bool:
+        """Whether every note rings clean."""
+        return self.notes[0] == self.notes[1]
+
+    def sentences(self) -> tuple[str, ...]:
+        """The score in words, a line each."""
+        gone = ", ".join(way_title(way).lower() for way in self.ways) or "nothing was done"
+        rings = "Every note rings clean" if self.clean else f"{self.notes[0]} of {self.notes[1]}"
+        ends = "." if self.clean else " notes ring clean"
+        if not self.clean:
+            ends += "; that was said beforehand." if self.told else ", and nothing was said of it."
+        plain = ""
+        if self.plain_mm is not None and self.by == "advice":
+            plain = f"; rod straight and everything level would have taken {self.plain_mm:.2f} mm"
+        return (
+            f"{self.word}: {self.matter}.",
+            f"By {'the advice' if self.by == 'advice' else 'the plain procedure'}: {gone}.",
+            f"{rings}{ends}",
+            f"Metal off in sum: {self.metal_mm:.2f} mm{plain}.",
+            f"{self.readings} readings, {self.minutes} minutes of work by usual times.",
+            f"The first map's ranges held at {self.held[0]} of {self.held[1]} tops.",
+        )
+
+
+def play(one: Hidden, by: Player) -> Score:
+    """Measure, conclude, work and measure again until nothing more is to be done. The hidden truth
+    is asked only for the score.
+    """
+    neck_map, plan, readings = _looked_at(one)
+    held = _held(one, neck_map)
+    plain = next((way for way in plan.ways if way.kind == "level-straight"), None)
+    ways: list[Way] = []
+    while len(ways) < MOST_WAYS:
+        way = _next(plan, by, plain, ways)
+        after = None if way is None else carried_out(one, way)
+        if way is None or after is None:
+            break
+        ways.append(way)
+        one = after
+        neck_map, plan, more = _looked_at(one)
+        readings += more
+    rings = ringing(one.truth)
+    return Score(
+        word=one.word,
+        by=by,
+        matter=one.matter,
+        ways=tuple(way.kind for way in ways),
+        notes=(int(rings.sum()), rings.size),
+        told=by == "advice" and plan.advice not in ("leave", "hardware"),
+        metal_mm=round(sum(way.metal_mm for way in ways), 3),
+        plain_mm=None if plain is None else round(plain.metal_mm, 3),
+        readings=readings,
+        minutes=sum(way.minutes for way in ways),
+        held=held,
+    )
+
+
+def _looked_at(one: Hidden) -> tuple[HeightMap, Plan, int]:
+    entries = measure_round(one.bench, "full")
+    neck_map = map_neck(fold(one.truth.neck, entries))
+    count = sum(isinstance(entry, Reading) for entry in entries)
+    return neck_map, make_plan(neck_map, find(neck_map), draw=False), count
+
+
+def _next(plan: Plan, by: Player, plain: Way | None, ways: list[Way]) -> Way | None:
+    if by == "plain":
+        return None if ways else plain
+    return None if plan.advice in _NOTHING_MORE else plan.way(plan.advice)
+
+
+def _held(one: Hidden, neck_map: HeightMap) -> tuple[int, int]:
+    """Tops whose true height lies in the range the map states."""
+    tops = line_projection(one.truth.neck) @ one.truth.tops_mm(neck_map.state)[1:]
+    inside = np.abs(tops - neck_map.tops_mm) <= neck_map.tops_doubt_mm
+    return int(inside.sum()), inside.size

@@ -1,0 +1,37 @@
+"""A made-up neck goes by a short word that can be said across a room."""
+
+from __future__ import annotations
+
+_FIRST, _SECOND, _SYLLABLES = "bdfgjklmnprstvwz", "aeiou", 3
+_EACH = len(_FIRST) * len(_SECOND)
+# So many words there are.
+WORDS = _EACH**_SYLLABLES
+
+
+def word_of(number: int) -> str:
+    """The word of a number from 0 to WORDS - 1, three syllables of two letters. Raises ValueError
+    for another number.
+    """
+    if not 0 <= number < WORDS:
+        raise ValueError(f"There is no word for {number}.")
+    said = ""
+    for _ in range(_SYLLABLES):
+        number, one = divmod(number, _EACH)
+        said = _FIRST[one // len(_SECOND)] + _SECOND[one % len(_SECOND)] + said
+    return said
+
+
+def number_of(word: str) -> int:
+    """The number of a word, however it is written. Raises ValueError for what is none."""
+    said, number = word.strip().lower(), 0
+    if len(said) != 2 * _SYLLABLES:
+        raise ValueError(_none(word))
+    for first, second in zip(said[::2], said[1::2], strict=True):
+        if first not in _FIRST or second not in _SECOND:
+            raise ValueError(_none(word))
+        number = number * _EACH + _FIRST.index(first) * len(_SECOND) + _SECOND.index(second)
+    return number
+
+
+def _none(word: str) -> str:
+    return f"'{word[:20]}' is no seed word: three syllables of two letters, as {word_of(31_415)}."
