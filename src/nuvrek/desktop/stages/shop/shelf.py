@@ -48,7 +48,7 @@ class ShelfStage(Stage):
         self.list = NeckList(app)
         self.list.clicked.connect(lambda place: self._open_card(self.shown[place.row()]))
         self.search = QLineEdit()
-        self.search.setPlaceholderText("find: owner, name, wire, finding, date  (/)")
+        self.search.setPlaceholderText("find: owner, name, wire, finding, date, waiting  (/)")
         self.search.setAccessibleName("Find a neck")
         self.search.setMaxLength(80)
         self.search.textChanged.connect(lambda _text: self._arrange())
