@@ -1,4 +1,6 @@
-"""A neck's visits on one line of time: relief, the air, the metal left, and what was done."""
+"""A neck's visits on one line of time: relief, the air, the metal left, string heights,
+and what was done.
+"""
 
 from __future__ import annotations
 
@@ -17,8 +19,9 @@ from nuvrek.desktop.widgets.painting import painting
 from nuvrek.units import MM_PER_UNIT, Unit, format_number
 
 _LEFT, _RIGHT = 142, 30
-# Shares of the height: relief, air, metal, what was done, the change between two visits.
-_SHARES = (0.30, 0.14, 0.14, 0.14, 0.28)
+# Shares of the height: relief, air, metal, string heights, what was done, the change between two
+# visits.
+_SHARES = (0.27, 0.12, 0.12, 0.12, 0.13, 0.24)
 
 
 class YearsView(QWidget):
@@ -77,7 +80,7 @@ class YearsView(QWidget):
             if not self.visits:
                 write(painter, t, QRectF(self.rect()), self.waiting, 16, "muted")
                 return
-            relief, air, metal, done, moved = self._bands()
+            relief, air, metal, strings, done, moved = self._bands()
             self._days(painter, relief, done)
             self._relief(painter, relief)
             unit = self.unit.value
@@ -89,6 +92,7 @@ class YearsView(QWidget):
                 ("metal left", f"thinnest, {unit}"),
                 lambda v: None if v.thinnest_mm is None else v.thinnest_mm / per,
             )
+            self._heights(painter, strings)
             self._done(painter, done)
             (self._metal_by_fret if self.by_fret else self._moved)(painter, moved)
 
@@ -185,9 +189,7 @@ class YearsView(QWidget):
         self._label(painter, box, *said)
         points = [(v, one) for v in self.visits if (one := value(v)) is not None]
         if not points:
-            place = box.adjusted(14, 0, 0, 0)
-            left = Qt.AlignmentFlag.AlignLeft
-            write(painter, self._t(), place, "never read", 13, "muted", align=left)
+            self._never(painter, box)
             return
         y = self._scale(painter, box, [one for _, one in points])
         before: QPointF | None = None
@@ -199,6 +201,29 @@ class YearsView(QWidget):
                 painter.drawLine(before, at)
             painter.drawEllipse(at, 3, 3)
             before = at
+
+    def _heights(self, painter: QPainter, box: QRectF) -> None:
+        """Strings over fret 12: the low side full, the high side hollow."""
+        c, per = self.theme.colours, MM_PER_UNIT[self.unit]
+        self._label(painter, box, "over fret 12", "● low  ○ high")
+        rows = [
+            [(v, mm / per) for v in self.visits if (mm := getattr(v, side)) is not None]
+            for side in ("high_mm", "low_mm")
+        ]
+        every = [mm for row in rows for _, mm in row]
+        if not every:
+            self._never(painter, box)
+            return
+        y = self._scale(painter, box, every)
+        painter.setPen(QPen(c["ink"], 1.2))
+        for row, (fill, size) in zip(rows, (("paper", 5), ("ink", 3)), strict=True):
+            painter.setBrush(c[fill])
+            for visit, mm in row:
+                painter.drawEllipse(QPointF(self._x(box, visit.day), y(mm)), size, size)
+
+    def _never(self, painter: QPainter, box: QRectF) -> None:
+        place, left = box.adjusted(14, 0, 0, 0), Qt.AlignmentFlag.AlignLeft
+        write(painter, self._t(), place, "never read", 13, "muted", align=left)
 
     def _done(self, painter: QPainter, box: QRectF) -> None:
         """What was done, in two rows so that words don't cover each other."""
