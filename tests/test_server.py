@@ -151,8 +151,15 @@ class OnAServer(BothCase):
         self.assertEqual(len(book.necks()), 1)
         other = self.again(book)
         other.append(number, 2, Note(text="meanwhile"))
+        # Killed after the first was written, before it left the file: it is not written twice. A
+        # line torn off stays where it is.
+        first = book.kept_aside()[0]
+        Logbook.append(book, number, 3, *first.entries)
+        with book._aside.path.open("ab") as file:
+            file.write(b'{"neck": 1, "num')
+        self.assertEqual(book.torn_aside(), 1)
         self.assertEqual(book.write_aside(), 2)
-        self.assertEqual(book.kept_aside(), [])
+        self.assertEqual((book.kept_aside(), book.torn_aside()), ([], 1))
         said = [e.text for e in book.entries(number) if isinstance(e, Note)]
         self.assertEqual(said, ["meanwhile", "one", "two"])
         self.assertTrue(session.reread())

@@ -4,7 +4,6 @@ sentences; what other benches write is heard, and what can't be written is kept 
 
 from __future__ import annotations
 
-import json
 import sqlite3
 from collections.abc import Iterable, Iterator, Sequence
 from contextlib import contextmanager, suppress
@@ -12,10 +11,7 @@ from pathlib import Path
 from typing import Any
 from urllib.parse import urlsplit
 
-import msgspec
-from msgspec import Struct
-
-from nuvrek.logbook.reading_back import decoder
+from nuvrek.logbook.kept_aside import Aside, KeptAside
 from nuvrek.logbook.store import SCHEMA_VERSION, Logbook, LogbookError
 from nuvrek.readings.entries import AnyEntry
 
@@ -43,14 +39,6 @@ CREATE TABLE IF NOT EXISTS owner (
 
 class Lost(sqlite3.OperationalError):
     """The server is gone; raised as the file's own errors are, so that it is told like them."""
-
-
-class Aside(Struct, frozen=True):
-    """An act that could not be written: the neck, the number its first entry was to have."""
-
-    neck: int
-    number: int
-    entries: tuple[AnyEntry, ...]
 
 
 class _Rows:
@@ -136,6 +124,13 @@ class _Connection:
             self._server.close()
         self._server = None
 
+    @property
+    def breaks(self) -> type[Exception]:
+        """What a broken connection raises."""
+        import psycopg
+
+        return psycopg.Error
+
     def heard(self) -> list[str]:
         """What other benches have said since."""
         if self._server is None or self._server.closed:
@@ -164,7 +159,7 @@ class ServerLogbook(Logbook):
         # For those who name files by it: no file of this name is ever made or read.
         name = urlsplit(address).path.strip("/") or "server"
         self.path = Path(f"{name}@{urlsplit(address).hostname or 'server'}")
-        self.address, self._aside = address, aside
+        self.address, self._aside = address, KeptAside(aside)
         self.look_only, self.damaged = "", False
         self._db: Any = _Connection(address)
         with self._sentences():
@@ -199,7 +194,7 @@ class ServerLogbook(Logbook):
 
     def again(self) -> Logbook:
         """The same logbook opened once more, for another thread."""
-        return ServerLogbook(self.address, self._aside)
+        return ServerLogbook(self.address, self._aside.path)
 
     def check(self, thorough: bool = True) -> str:
         """A server looks after its own files."""
@@ -216,7 +211,7 @@ class ServerLogbook(Logbook):
             super().append(neck, number, *entries)
         except LogbookError as error:
             if isinstance(error.__cause__, Lost):
-                self._keep_aside(Aside(neck, number, entries))
+                self._aside.keep(Aside(neck, number, entries))
                 raise LogbookError(_LOST) from error
             raise
         with suppress(sqlite3.Error):
@@ -226,58 +221,33 @@ class ServerLogbook(Logbook):
         """The necks that other benches (or this one) have written to since it was asked last."""
         try:
             return {int(said) for said in self._db.heard() if said.isdigit()}
-        except Exception:  # a connection that breaks while it is listened to says nothing
+        except self._db.breaks:
+            # The next thing that is written or read says that the server is lost.
             return set()
 
     # --- what could not be written ---------------------------------------------------------
 
-    def _keep_aside(self, act: Aside) -> None:
-        line = json.dumps({"neck": act.neck, "number": act.number}) + "\t"
-        line += msgspec.json.encode(act.entries).decode() + "\n"
-        try:
-            self._aside.parent.mkdir(mode=0o700, parents=True, exist_ok=True)
-            with self._aside.open("a", encoding="utf-8") as file:
-                file.write(line)
-        except OSError as error:
-            raise LogbookError(
-                "The server can't be reached, and this machine's disk takes nothing either. This "
-                "was not written down."
-            ) from error
-
     def kept_aside(self) -> list[Aside]:
-        """The acts that wait for the server; a line that can't be read is left out."""
-        if not self._aside.is_file():
-            return []
-        found = []
-        for line in self._aside.read_text(encoding="utf-8").splitlines():
-            head, _, body = line.partition("\t")
-            try:
-                said = json.loads(head)
-                raw = msgspec.json.decode(body, type=list[msgspec.Raw])
-                entries = tuple(decoder().decode(one) for one in raw)
-                found.append(Aside(int(said["neck"]), int(said["number"]), entries))
-            except (ValueError, KeyError, TypeError, msgspec.MsgspecError):
-                continue
-        return found
+        """The acts that wait for the server. Raises LogbookError."""
+        return [act for _, act in self._aside.lines() if act is not None]
+
+    def torn_aside(self) -> int:
+        """How many of the acts kept aside can't be read; they stay in their file."""
+        return sum(act is None for _, act in self._aside.lines())
 
     def write_aside(self) -> int:
         """Write what was kept aside, each act at the end of its journal; returns how many. Raises
         LogbookError, and what is left waits on.
         """
-        waiting = self.kept_aside()
-        for done, act in enumerate(waiting):
-            number = len(self.journal(act.neck).entries) + 1
-            try:
-                Logbook.append(self, act.neck, number, *act.entries)
-            except LogbookError:
-                self._leave(waiting[done:])
-                raise
-            with suppress(sqlite3.Error):
-                self._db.execute("SELECT pg_notify(?, ?)", (CHANNEL, str(act.neck)))
-        self._leave([])
-        return len(waiting)
-
-    def _leave(self, acts: Sequence[Aside]) -> None:
-        self._aside.unlink(missing_ok=True)
-        for act in acts:
-            self._keep_aside(act)
+        done = 0
+        for line, act in self._aside.lines():
+            if act is None:
+                continue
+            entries = self.journal(act.neck).entries
+            if not act.stands_in(entries):
+                Logbook.append(self, act.neck, len(entries) + 1, *act.entries)
+                with suppress(sqlite3.Error):
+                    self._db.execute("SELECT pg_notify(?, ?)", (CHANNEL, str(act.neck)))
+            self._aside.drop(line)
+            done += 1
+        return done

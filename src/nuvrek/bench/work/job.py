@@ -245,25 +245,38 @@ def tick(
     needs = waiting(session.neck_state, step) if session.asked else ()
     if needs:
         raise Refused(f"Not ticked. {waiting_words(needs)}")
+    cooled = _cooled(session.neck_state, heat or Heated(), session.time_now())
+    done = _done_by(session.neck_state, step, cooled, seated or Seated(fret=1), wood, grips or {})
+    session.append(*done, StepDone(step=step.key))
+
+
+def _done_by(
+    now: NeckState,
+    step: Step,
+    heat: Heated,
+    seated: Seated,
+    wood: Removals,
+    grips: Mapping[int, float],
+) -> list[AnyEntry]:
+    """What doing a step means for the neck."""
     done: list[AnyEntry] = []
-    state = session.neck_state.state
+    state = now.state
     match step.action:
         case "slack" | "pitch":
             strung = msgspec.structs.replace(state, strings=step.action)
             done.append(StateChange(state=with_strings(state, strung)))
         case "seat":
-            how = seated or Seated(fret=1)
-            done.extend(msgspec.structs.replace(how, fret=fret) for fret in step.frets)
+            done.extend(msgspec.structs.replace(seated, fret=fret) for fret in step.frets)
         case "heat":
-            done.append(_cooled(session.neck_state, heat or Heated(), session.time_now()))
+            done.append(heat)
         case "file":
-            filed = _filed_as_planned(session.neck_state)
+            filed = _filed_as_planned(now)
             done.extend([filed] if filed is not None else [])
         case "press":
-            left = unpressed(session.neck_state)
+            left = unpressed(now)
             done.extend([OthersFirm(frets=left, state=state)] if left else [])
         case "frets":
-            done.extend(rest_entries(session.neck_state, step, grips or {}))
+            done.extend(rest_entries(now, step, grips))
         case "wood":
             done.extend([Trued(off=wood)] if wood else [])
         case "jig":
@@ -273,7 +286,7 @@ def tick(
             pass
         case _:
             assert_never(step.action)
-    session.append(*done, StepDone(step=step.key))
+    return done
 
 
 # Ticked sooner than this after the heat, the steps were only caught up with.

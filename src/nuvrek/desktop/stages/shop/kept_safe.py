@@ -127,9 +127,11 @@ class KeptSafeStage(Stage):
             push.setEnabled(bool(self.copies))
         book = self.app.book
         waiting = len(book.kept_aside()) if isinstance(book, ServerLogbook) else 0
+        torn = book.torn_aside() if isinstance(book, ServerLogbook) else 0
         acts = words.count(waiting, "act", "acts")
-        self.aside.setText(f"Write what was kept aside: {acts}")
-        self.aside.setVisible(bool(waiting))
+        stays = f"; {torn} can't be read and stay in their file" if torn else ""
+        self.aside.setText(f"Write what was kept aside: {acts}{stays}")
+        self.aside.setVisible(bool(waiting or torn))
         self.make.setEnabled(not isinstance(book, ServerLogbook))
         self._look()
         if isinstance(book, ServerLogbook):
