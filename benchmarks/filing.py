@@ -18,10 +18,10 @@ from nuvrek.clearance.room import Strung
 from nuvrek.clearance.string_heights import AS_WANTED_MM
 from nuvrek.clearance.string_lines import lane_weights
 from nuvrek.clearance.strung_neck import string_up
-from nuvrek.clearance.swing import TOUCHES
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import HeightMap, line_projection, map_neck
 from nuvrek.neck.board import middle_fret
+from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.costing import costed
 from nuvrek.planning.case.way import Plan
 from nuvrek.planning.case.weighing import Weighing

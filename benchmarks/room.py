@@ -16,9 +16,9 @@ import numpy as np
 from nuvrek.clearance.room import Strung
 from nuvrek.clearance.string_lines import lane_weights
 from nuvrek.clearance.strung_neck import string_up
-from nuvrek.clearance.swing import PLUCKED_SHARE, TOUCHES
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.touch import PLUCKED_SHARE, TOUCHES
 from nuvrek.readings.entries import State, StringHeight
 from nuvrek.readings.journal import fold
 from nuvrek.readings.tool_kit import Kit

@@ -11,12 +11,13 @@ from nuvrek.clearance.even_relief import even_relief_mm, sharp_cents
 from nuvrek.clearance.room import Strung
 from nuvrek.clearance.string_lines import lane_weights
 from nuvrek.clearance.strung_neck import string_up
-from nuvrek.clearance.swing import PLUCKED_SHARE, TOUCHES, displacement_mm, overshoot, swing_share
+from nuvrek.clearance.swing import displacement_mm, overshoot, swing_share
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.exchange.answers import map_answer
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.touch import PLUCKED_SHARE, TOUCHES
 from nuvrek.readings.entries import AnyEntry, State, StringHeight
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import measure_round

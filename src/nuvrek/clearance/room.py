@@ -13,13 +13,8 @@ from functools import cached_property
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.clearance.swing import (
-    PLUCKED_SHARE,
-    TOUCH_UNIT,
-    displacement_mm,
-    overshoot,
-    swing_share,
-)
+from nuvrek.clearance.swing import displacement_mm, overshoot, swing_share
+from nuvrek.neck.touch import PLUCKED_SHARE, TOUCH_UNIT
 
 Array = NDArray[np.float64]
 

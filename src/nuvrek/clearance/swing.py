@@ -12,14 +12,8 @@ from numpy.typing import ArrayLike, NDArray
 
 Array = NDArray[np.float64]
 
-# Three touches: the force at the plucked place in thousandths of the string's tension, for a hand
-# asks more of a tighter string; and where it is plucked, as a share of the open string from the
-# saddle (common practice, no source).
-TOUCHES = {"light": 3.3, "usual": 6.7, "firm": 10.7}
-TOUCH_UNIT = 0.001
 # The factor was fitted up to here.
 _MOST_SHARE = 0.4
-PLUCKED_SHARE = 0.22
 
 
 def displacement_mm(

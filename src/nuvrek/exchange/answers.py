@@ -8,11 +8,11 @@ import math
 from typing import Any
 
 from nuvrek.clearance.strung_neck import string_up
-from nuvrek.clearance.swing import TOUCHES
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES
+from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.way import Plan, Way
 from nuvrek.planning.crowns.recrown_table import recrown, widths_read
 from nuvrek.planning.filing.rehearse_way import rehearse_way

@@ -9,9 +9,9 @@ from nuvrek.clearance.room import Strung
 from nuvrek.clearance.string_heights import AS_WANTED_MM
 from nuvrek.clearance.string_lines import lane_weights, string_lines
 from nuvrek.clearance.strung_neck import STIFF_MM
-from nuvrek.clearance.swing import TOUCHES
 from nuvrek.mechanics.strings import usual_tension_n
 from nuvrek.neck.scale import fret_places_mm
+from nuvrek.neck.touch import TOUCHES
 from nuvrek.readings.entries import State
 from nuvrek.simulator.truth import Truth
 

@@ -36,6 +36,11 @@ class MadeRod:
     hanging_mm: float = 0.0
     taken_out_mm: float = 0.0
 
+    @property
+    def slack(self) -> bool:
+        """Whether it has been let out as far as it goes."""
+        return self.at <= self.slack_at
+
     def turn(self, turns: float, rng: Generator) -> Feel:
         """Turn it and say how it felt."""
         wanted = self.at + turns

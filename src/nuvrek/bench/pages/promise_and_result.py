@@ -230,7 +230,7 @@ def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
 
 def _lowest_now(solved: Solved) -> tuple[tuple[float, float], tuple[float, float]]:
     from nuvrek.clearance.strung_neck import string_up
-    from nuvrek.clearance.swing import TOUCHES
+    from nuvrek.neck.touch import TOUCHES
 
     lowest, doubt = string_up(solved.map).lowest_clean_mm(TOUCHES[solved.map.neck.touch])
     return (float(lowest[0]), float(doubt[0])), (float(lowest[-1]), float(doubt[-1]))

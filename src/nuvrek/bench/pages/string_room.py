@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from typing import TYPE_CHECKING, Literal
 
 from nuvrek.bench.session import Session
-from nuvrek.clearance.swing import TOUCHES
+from nuvrek.neck.touch import TOUCHES
 from nuvrek.readings.entries import Heard, OthersClean
 from nuvrek.units import Unit, format_length, format_number
 

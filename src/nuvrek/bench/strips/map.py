@@ -176,7 +176,7 @@ def difference_strip(
 def room_strip(solved: Solved, unit: Unit) -> RoomStrip:
     """Least room of each note over all strings, at the player's touch."""
     from nuvrek.clearance.strung_neck import string_up
-    from nuvrek.clearance.swing import TOUCHES
+    from nuvrek.neck.touch import TOUCHES
 
     on, touch = string_up(solved.map), solved.map.neck.touch
     rooms = on.rooms(TOUCHES[touch])

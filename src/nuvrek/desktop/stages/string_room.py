@@ -7,11 +7,11 @@ from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from nuvrek.bench.pages.string_room import LEAST, MOST, STEP, StringRoomPage
-from nuvrek.clearance.swing import TOUCHES
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.string_room import RoomView
 from nuvrek.desktop.stages.base import Choices, Stage, button, heading, scrolling, sliding
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.neck.touch import TOUCHES
 from nuvrek.readings.entries import Describe
 from nuvrek.units import format_length
 

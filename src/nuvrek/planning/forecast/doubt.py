@@ -12,11 +12,11 @@ from nuvrek import patience
 from nuvrek.clearance.room import Strung
 from nuvrek.clearance.string_heights import AS_WANTED_MM
 from nuvrek.clearance.strung_neck import OnNeck
-from nuvrek.clearance.swing import TOUCHES
 from nuvrek.estimate.heightmap import NINE_IN_TEN
 from nuvrek.estimate.next_reading import Pool
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
+from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Costed, Doubt
 from nuvrek.planning.case.weighing import Weighing

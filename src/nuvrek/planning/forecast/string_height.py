@@ -10,7 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek.clearance.strung_neck import OnNeck
-from nuvrek.clearance.swing import TOUCHES
+from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.way import Costed, Lowest
 from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.rod.relief import wanted_relief

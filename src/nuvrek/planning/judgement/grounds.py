@@ -10,10 +10,10 @@ import numpy as np
 
 from nuvrek.clearance.string_heights import AS_WANTED_MM
 from nuvrek.clearance.strung_neck import Rooms
-from nuvrek.clearance.swing import TOUCHES
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.neck.description import LANES, NeckDescription
+from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.case.way import Way

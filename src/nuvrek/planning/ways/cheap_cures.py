@@ -8,10 +8,10 @@ import numpy as np
 
 from nuvrek import words
 from nuvrek.clearance.string_heights import AS_WANTED_MM, LEAST_SADDLE_MM, SideHeight
-from nuvrek.clearance.swing import TOUCHES
 from nuvrek.estimate.string_pull import forecast, forecast_tuned
 from nuvrek.mechanics.angle import at_fret_mm, at_saddle_mm
 from nuvrek.neck.description import LANE_WORDS
+from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing

@@ -11,9 +11,9 @@ from numpy.typing import NDArray
 
 from nuvrek import words
 from nuvrek.clearance.strung_neck import OnNeck
-from nuvrek.clearance.swing import TOUCHES
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import NEARLY_FLAT_MM, NeckDescription
+from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.costing import costed
 from nuvrek.planning.case.way import Draft

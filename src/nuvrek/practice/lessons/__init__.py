@@ -1,0 +1,1 @@
+"""Lessons: each is one trap of the trade on a neck that forgives."""

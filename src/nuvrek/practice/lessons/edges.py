@@ -1,0 +1,126 @@
+"""What edges and strings lie on, and what light under them means."""
+
+from __future__ import annotations
+
+from nuvrek.practice import actions as do
+from nuvrek.practice import skills
+from nuvrek.practice.desk import Desk
+from nuvrek.practice.lessons.lesson import Cost, Lesson
+from nuvrek.practice.lessons.plain_neck import as_wanted, hump, plain_neck
+from nuvrek.simulator.living.neck import LivingNeck
+
+HUMP, SUPPORT, OTHER_SCALE_MM = 12, 16, 628.0
+
+
+def _hump_neck() -> LivingNeck:
+    one = plain_neck(4, relief_mm=0.12, complaint="It chokes around the ninth fret.")
+    hump(one, HUMP, 0.22, 28.0)
+    return one
+
+
+def _hump_well(desk: Desk) -> None:
+    skills.let_down(desk)
+    for _ in range(6):
+        if desk.do(do.Edge(lane="middle", low=8, high=17)).key != "rocks":
+            break
+        desk.do(do.Block(low=10, high=14, strokes=12, length_mm=75.0))
+    desk.do(do.Crown(frets=tuple(range(10, 15))))
+    skills.finish(desk)
+
+
+def _hump_trap(desk: Desk) -> None:
+    # Light over the first frets is taken for relief.
+    seen = desk.do(do.Edge(lane="bass", low=1, high=22))
+    if seen.key in ("rocks", "light"):
+        for _ in range(3):
+            desk.do(do.Turn(turns=0.25))
+            skills.tune(desk)
+    skills.heights(desk)
+
+
+def _support_neck() -> LivingNeck:
+    one = plain_neck(5, relief_mm=0.2, complaint="The notes before the body joint choke.")
+    one.crown_mm[SUPPORT] += 0.12
+    as_wanted(one)
+    return one
+
+
+def _support_well(desk: Desk) -> None:
+    first = skills.relief(desk, hold=1, press=SUPPORT)
+    other = skills.relief(desk, hold=2, press=SUPPORT - 3)
+    if first - other > 0.04:
+        skills.spot(desk, skills.rocks(desk, "middle", range(SUPPORT - 2, SUPPORT + 3)))
+    skills.finish(desk)
+
+
+def _support_trap(desk: Desk) -> None:
+    skills.rod_to(desk, 0.10)
+    skills.heights(desk)
+
+
+def _scale_neck() -> LivingNeck:
+    return plain_neck(6, relief_mm=0.2, complaint="Please look it over.")
+
+
+def _scale_well(desk: Desk) -> None:
+    seen = desk.do(do.Edge(lane="middle", low=1, high=16, on="wood", notched_mm=648.0))
+    if seen.key == "rocks":
+        raise AssertionError("a board that rocks is another lesson")
+    skills.heights(desk)
+
+
+def _scale_trap(desk: Desk) -> None:
+    seen = desk.do(do.Edge(lane="middle", low=1, high=16, on="wood", notched_mm=OTHER_SCALE_MM))
+    # It rides on a fret: what shows under it is taken for a hollow board.
+    if seen.key in ("rocks", "light"):
+        for _ in range(3):
+            desk.do(do.Turn(turns=0.25))
+        skills.tune(desk)
+    skills.heights(desk)
+
+
+LESSONS = (
+    Lesson(
+        key="edge-over-hump",
+        skill="edge",
+        title="Light at both ends",
+        stake="An edge over a hump touches in one place and shows light at both ends; that light "
+        "is no relief. A rod that is turned for it bends the good part of the neck.",
+        afterwards="Look where the edge touched and whether it rocked. The relief before the hump "
+        "was never at fault.",
+        make=_hump_neck,
+        well=_hump_well,
+        trap=_hump_trap,
+        costs=(Cost("notes", 3), Cost("relief", 0.1)),
+        most_metal_mm=0.9,
+    ),
+    Lesson(
+        key="spoilt-supports",
+        skill="edge",
+        title="A support that stands high",
+        stake="A string held at two frets lies on those two, and their own heights are in every "
+        "gap between them. One support that stands high makes relief out of nothing.",
+        afterwards="Hold the relief read at 1 and the joint against the one read at 2 and three "
+        "frets less: where they part, a support lied.",
+        make=_support_neck,
+        well=_support_well,
+        trap=_support_trap,
+        costs=(Cost("notes", 3), Cost("relief", 0.06)),
+        most_metal_mm=0.25,
+    ),
+    Lesson(
+        key="wrong-notches",
+        skill="edge",
+        title="Notches of another scale",
+        stake="A notched edge of another scale rides on a fret and shows a hollow under it. The "
+        "board it speaks of does not exist, and the rod turned for it spoils a good neck.",
+        afterwards="See which fret the edge stood on. The scale cut into the edge must be the "
+        "scale of the neck.",
+        make=_scale_neck,
+        well=_scale_well,
+        trap=_scale_trap,
+        costs=(Cost("relief", 0.12),),
+        aims=("notes", "heights", "relief"),
+        most_metal_mm=0.0,
+    ),
+)

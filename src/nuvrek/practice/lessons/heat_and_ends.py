@@ -1,0 +1,94 @@
+"""What comes back, and what slips off."""
+
+from __future__ import annotations
+
+from nuvrek.practice import actions as do
+from nuvrek.practice import skills
+from nuvrek.practice.desk import Desk
+from nuvrek.practice.lessons.lesson import Cost, Lesson
+from nuvrek.practice.lessons.plain_neck import WANTED_MM, plain_neck
+from nuvrek.readings.entries import SIDES
+from nuvrek.simulator.living.neck import LivingNeck
+
+WEEKS_MIN = 14 * 24 * 60.0
+EVERY = tuple(range(1, 23))
+
+
+def _heat_neck() -> LivingNeck:
+    one = plain_neck(18, rod="none", relief_mm=0.55, rods=(), complaint="High strings, no rod.")
+    one.set_string_height(2.4, 2.1)
+    return one
+
+
+def _heat_well(desk: Desk) -> None:
+    for _ in range(4):
+        off = skills.relief(desk) - WANTED_MM
+        if off < 0.05:
+            break
+        skills.let_down(desk)
+        desk.do(do.Heat(over_mm=round(off / 0.45, 2)))
+        # Only after two weeks is it known what stayed.
+        desk.do(do.Wait(minutes=WEEKS_MIN))
+        skills.tune(desk)
+    skills.heights(desk)
+
+
+def _heat_trap(desk: Desk) -> None:
+    off = skills.relief(desk) - WANTED_MM
+    skills.let_down(desk)
+    desk.do(do.Heat(over_mm=round(off, 2)))
+    skills.finish(desk)
+
+
+def _ends_neck() -> LivingNeck:
+    one = plain_neck(19, complaint="The fret ends scratch.")
+    one.sharp[1:] = True
+    return one
+
+
+def _ends_well(desk: Desk) -> None:
+    skills.let_down(desk)
+    for side in SIDES:
+        desk.do(do.RoundEnd(frets=EVERY, side=side, strokes=3))
+    skills.finish(desk)
+
+
+def _ends_trap(desk: Desk) -> None:
+    skills.let_down(desk)
+    for side in SIDES:
+        desk.do(do.RoundEnd(frets=EVERY, side=side, strokes=9))
+    skills.finish(desk)
+
+
+LESSONS = (
+    Lesson(
+        key="heat-comes-back",
+        skill="level",
+        title="Heat that comes back",
+        stake="Wood that was bent by heat goes a part of its way back within weeks, most of all "
+        "without a rod. A neck handed over straight from its clamp comes home bowed.",
+        afterwards="Compare the relief on the day and two weeks later. Bend it past straight, let "
+        "it lie, read it again, and only then set it up.",
+        make=_heat_neck,
+        well=_heat_well,
+        trap=_heat_trap,
+        costs=(Cost("relief", 0.1),),
+        aims=("notes", "heights", "relief"),
+        later=True,
+        most_metal_mm=0.0,
+    ),
+    Lesson(
+        key="over-rounded-ends",
+        skill="ends",
+        title="Ends too round",
+        stake="A fret end is broken by a hair, so that the hand does not feel it. Too much, and "
+        "the outer strings slip off the edge, which nothing but new wire cures.",
+        afterwards="Play the outer strings up the neck and push them a little outwards.",
+        make=_ends_neck,
+        well=_ends_well,
+        trap=_ends_trap,
+        costs=(Cost("notes", 20),),
+        aims=("notes", "heights", "smooth"),
+        most_metal_mm=0.0,
+    ),
+)

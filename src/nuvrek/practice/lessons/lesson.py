@@ -1,0 +1,127 @@
+"""What a lesson is: a stake, a neck, what a good end is, and what its trap costs."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from typing import Literal
+
+from nuvrek.practice.account import HEIGHT_MM, RELIEF_MM, Account, account
+from nuvrek.practice.desk import Desk
+from nuvrek.simulator.living.neck import LivingNeck
+
+Skill = Literal[
+    "press", "rocker", "edge", "rod", "seat", "spot", "level", "crown", "ends", "refret"
+]
+SKILLS: tuple[Skill, ...] = (
+    "press",
+    "rocker",
+    "edge",
+    "rod",
+    "seat",
+    "spot",
+    "level",
+    "crown",
+    "ends",
+    "refret",
+)
+Aim = Literal["notes", "heights", "relief", "seated", "round", "crown", "smooth"]
+CostIn = Literal["metal", "notes", "minutes", "wood", "relief", "crown", "parts", "heights"]
+
+
+@dataclass(frozen=True)
+class Cost:
+    """What a trap costs more than the good way: so much of something at the least."""
+
+    of: CostIn
+    least: float
+
+    def paid(self, trapped: Account, well: Account) -> bool:
+        """Whether it was paid."""
+        return _figure(trapped, self.of) - _figure(well, self.of) >= self.least
+
+    @property
+    def words(self) -> str:
+        """The cost as a sentence."""
+        n = f"{self.least:g}"
+        return {
+            "metal": f"It costs {n} mm of metal or more, summed over the frets, and it never "
+            "comes back.",
+            "notes": f"{n} notes or more do not ring clean afterwards.",
+            "minutes": f"It costs {n} minutes or more at the bench.",
+            "wood": f"It costs {n} mm of wood or more, summed over the frets.",
+            "relief": f"The relief ends {n} mm or more further from what is wanted.",
+            "crown": f"{n} frets or more end too low to crown.",
+            "parts": f"It costs {n} frets of new wire or more.",
+            "heights": f"The strings end {n} mm or more further from their height.",
+        }[self.of]
+
+
+def _figure(one: Account, of: CostIn) -> float:
+    return {
+        "metal": one.metal_mm,
+        "notes": float(one.unclean),
+        "minutes": one.minutes,
+        "wood": one.wood_mm,
+        "relief": one.relief_off_mm,
+        "crown": float(one.under_least),
+        "parts": float(one.parts),
+        "heights": one.height_off_mm,
+    }[of]
+
+
+@dataclass(frozen=True)
+class Lesson:
+    """One trap. ``stake`` is two sentences; ``afterwards`` what to look for; ``make`` the neck, the
+    same every time; ``well`` and ``trap`` go through it by what is felt. ``most_metal_mm`` is what
+    a good end may cost; ``later`` judges it two weeks on.
+    """
+
+    key: str
+    skill: Skill
+    title: str
+    stake: str
+    afterwards: str
+    make: Callable[[], LivingNeck]
+    well: Callable[[Desk], None]
+    trap: Callable[[Desk], None]
+    costs: tuple[Cost, ...]
+    aims: tuple[Aim, ...] = ("notes", "heights", "seated", "round")
+    most_metal_mm: float | None = None
+    later: bool = False
+
+    def desk(self) -> Desk:
+        """The neck on the bench."""
+        return Desk(self.make, sum(map(ord, self.key)))
+
+    def missed(self, desk: Desk) -> tuple[str, ...]:
+        """What is not as it should be, a sentence each; empty when the lesson is solved."""
+        return missed(account(desk, later=self.later), self.aims, self.most_metal_mm)
+
+
+def missed(one: Account, aims: tuple[Aim, ...], most_metal_mm: float | None) -> tuple[str, ...]:
+    """What of some aims was not reached, a sentence each."""
+    wrong: dict[Aim, tuple[bool, str]] = {
+        "notes": (one.unclean > 0, f"{one.unclean} of {one.notes} notes do not ring clean."),
+        "heights": (
+            one.height_off_mm > HEIGHT_MM,
+            f"The strings stand {one.height_off_mm:.2f} mm off the wanted height.",
+        ),
+        "relief": (
+            one.relief_off_mm > RELIEF_MM,
+            f"The relief is {one.relief_off_mm:.2f} mm off what is wanted.",
+        ),
+        "seated": (
+            one.loose + one.out > 0,
+            f"{one.out} frets are out." if one.out else f"{one.loose} of the frets still move.",
+        ),
+        "round": (one.flat > 0, f"{one.flat} tops were filed and not made round again."),
+        "crown": (one.under_least > 0, f"{one.under_least} frets are lower than they may be."),
+        "smooth": (one.sharp_ends > 0, f"{one.sharp_ends} fret ends are still sharp."),
+    }
+    out = [words for key, (bad, words) in wrong.items() if bad and key in aims]
+    if most_metal_mm is not None and one.metal_mm > most_metal_mm:
+        out.append(
+            f"{one.metal_mm:.2f} mm of metal is gone in sum; {most_metal_mm:.2f} would have done."
+        )
+    return tuple(out)

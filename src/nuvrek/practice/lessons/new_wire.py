@@ -1,0 +1,187 @@
+"""Refretting: wood under a block, tang and slot, wire that matches, heights taken on tape."""
+
+from __future__ import annotations
+
+import numpy as np
+
+from nuvrek.practice import actions as do
+from nuvrek.practice import skills
+from nuvrek.practice.desk import Desk
+from nuvrek.practice.lessons.lesson import Cost, Lesson
+from nuvrek.practice.lessons.plain_neck import as_wanted, plain_neck
+from nuvrek.simulator.living.neck import LivingNeck
+
+EVERY = tuple(range(1, 23))
+WORN = (1, 2, 3, 4, 5)
+OLD_MM, TALL_MM = 1.05, 1.35
+SHALLOW = (5, 6, 11, 17)
+
+
+def _stripped(one: LivingNeck) -> LivingNeck:
+    one.tension, one.at_pitch = 0.0, False
+    one.out[1:] = True
+    return one
+
+
+def _ends_lag_neck() -> LivingNeck:
+    one = plain_neck(20, complaint="Stripped for new wire; the board is rough.")
+    one.wood_mm += 0.05 * np.sin(one.x_mm / 22.0)[:, None]
+    return _stripped(one)
+
+
+def _ends_lag_well(desk: Desk) -> None:
+    for _ in range(3):
+        desk.do(do.TrueWood(low=0, high=22, strokes=5, length_mm=450.0))
+    _fit_and_string(desk)
+
+
+def _ends_lag_trap(desk: Desk) -> None:
+    # A short block, to and fro, its ends never past the middle of the board's ends.
+    for _ in range(8):
+        desk.do(do.TrueWood(low=2, high=16, strokes=12, length_mm=120.0, pressure="pressed"))
+    _fit_and_string(desk)
+
+
+def _fit_and_string(desk: Desk) -> None:
+    desk.do(do.Fit(height_mm=1.2))
+    skills.level(desk, 1, 22, strokes=30)
+    skills.finish(desk)
+
+
+def _tang_neck() -> LivingNeck:
+    one = plain_neck(21, complaint="Stripped for new wire.")
+    one.slot_mm[:] = 1.75
+    one.slot_mm[list(SHALLOW)] = 1.35
+    return _stripped(one)
+
+
+def _tang_well(desk: Desk) -> None:
+    desk.do(do.Saw(mm=0.3))
+    _fit_and_string(desk)
+
+
+def _tang_trap(desk: Desk) -> None:
+    desk.do(do.Fit(height_mm=1.2))
+    for _ in range(3):
+        skills.level(desk, 1, 22, strokes=100, crown=False)
+    desk.do(do.Crown(frets=EVERY))
+    skills.finish(desk)
+
+
+def _match_neck() -> LivingNeck:
+    one = plain_neck(22, wire_mm=OLD_MM, complaint="Five frets are worn out.")
+    one.groove_mm[list(WORN)] = 0.22
+    as_wanted(one)
+    return one
+
+
+def _match(desk: Desk, height_mm: float) -> None:
+    skills.let_down(desk)
+    desk.do(do.Pull(frets=WORN))
+    desk.do(do.Fit(height_mm=height_mm))
+
+
+def _match_well(desk: Desk) -> None:
+    beside = desk.do(do.Caliper(fret=6, lane="middle")).number or OLD_MM
+    _match(desk, round(beside + 0.01, 2))
+    skills.spot(desk, range(1, 8))
+    skills.finish(desk)
+
+
+def _match_trap(desk: Desk) -> None:
+    _match(desk, TALL_MM)
+    for _ in range(6):
+        skills.level(desk, 1, 22, strokes=80, crown=False)
+    skills.let_down(desk)
+    desk.do(do.Crown(frets=EVERY))
+    skills.finish(desk)
+
+
+def _tape_neck() -> LivingNeck:
+    one = plain_neck(23, wire_mm=0.98, complaint="Taped and ready, says the note.")
+    one.crown_mm[1:] += np.where(np.arange(1, 23) % 4 == 0, 0.08, 0.0)[:, None]
+    as_wanted(one)
+    one.taped = True
+    return one
+
+
+def _tape_well(desk: Desk) -> None:
+    desk.do(do.Tape(on=False))
+    _by_height(desk)
+
+
+def _tape_trap(desk: Desk) -> None:
+    _by_height(desk)
+
+
+def _by_height(desk: Desk) -> None:
+    """Level if the crowns can pay for it, new wire if not."""
+    least = min(
+        desk.do(do.Caliper(fret=f, lane="middle")).number or 0.0 for f in (2, 6, 10, 14, 18)
+    )
+    if least - 0.07 >= desk.neck.neck.least_crown_mm:
+        skills.level(desk, 1, 22, strokes=90)
+        skills.finish(desk)
+        return
+    skills.let_down(desk)
+    desk.do(do.Pull(frets=EVERY))
+    _fit_and_string(desk)
+
+
+LESSONS = (
+    Lesson(
+        key="board-ends-lag",
+        skill="refret",
+        title="The ends that lag",
+        stake="A block that goes to and fro takes most where it passes most often, and that is the "
+        "middle. A board sanded so is hollow before the first new fret is in.",
+        afterwards="Lay the edge unpressed every few strokes. A block as long as the board, run "
+        "off its ends, leaves no hollow.",
+        make=_ends_lag_neck,
+        well=_ends_lag_well,
+        trap=_ends_lag_trap,
+        costs=(Cost("wood", 1.0), Cost("relief", 0.05)),
+        aims=("notes", "heights", "seated", "round", "relief"),
+    ),
+    Lesson(
+        key="slot-and-tang",
+        skill="refret",
+        title="Slots shallower than the tang",
+        stake="Wire stops where its tang meets the bottom of the slot, however hard it is pressed. "
+        "Every fret that stops early is filed off again, and all others with it.",
+        afterwards="Measure slot and tang before the first fret goes in: a saw takes minutes.",
+        make=_tang_neck,
+        well=_tang_well,
+        trap=_tang_trap,
+        costs=(Cost("metal", 1.0),),
+        most_metal_mm=0.6,
+    ),
+    Lesson(
+        key="partial-match",
+        skill="refret",
+        title="Five frets that match",
+        stake="New wire among old wire must be as high as its neighbours, or a little higher. What "
+        "is much taller is filed down to them, with all its years of life.",
+        afterwards="See how much of the new wire ended as dust.",
+        make=_match_neck,
+        well=_match_well,
+        trap=_match_trap,
+        costs=(Cost("metal", 0.8),),
+        aims=("notes", "heights", "seated", "round"),
+        most_metal_mm=0.3,
+    ),
+    Lesson(
+        key="measured-on-tape",
+        skill="refret",
+        title="Measured on the tape",
+        stake="A depth foot on tape reads every fret too low by the tape. Frets that have years "
+        "left are pulled for a strip of paper.",
+        afterwards="Take one height again beside the tape. Measure before the board is masked.",
+        make=_tape_neck,
+        well=_tape_well,
+        trap=_tape_trap,
+        costs=(Cost("parts", 22), Cost("minutes", 60)),
+        aims=("notes", "heights", "seated", "round", "crown"),
+        most_metal_mm=1.0,
+    ),
+)

@@ -1,0 +1,63 @@
+"""A neck with nothing the matter, for a lesson to plant one thing in."""
+
+from __future__ import annotations
+
+import numpy as np
+
+from nuvrek.neck.description import NeckDescription, RodKind
+from nuvrek.neck.scale import fret_places_mm
+from nuvrek.simulator.living.neck import LivingNeck, from_truth
+from nuvrek.simulator.rods import MadeRod
+from nuvrek.simulator.truth import Condition, make_truth
+
+WANTED_MM, LOW_MM, HIGH_MM = 0.2, 1.8, 1.5
+
+
+def plain_neck(
+    seed: int,
+    *,
+    rod: RodKind = "two-way",
+    relief_mm: float = 0.2,
+    wire_mm: float = 1.2,
+    zero_fret: bool = False,
+    complaint: str = "It buzzes.",
+    rods: tuple[MadeRod, ...] | None = None,
+) -> LivingNeck:
+    """Even tops on a smooth board, strung to pitch with the heights its owner wants."""
+    neck = NeckDescription(
+        title="practice neck",
+        scale_mm=648.0,
+        frets=22,
+        joint_fret=16,
+        rod=rod,
+        wire_height_mm=wire_mm,
+        height_low_mm=LOW_MM,
+        height_high_mm=HIGH_MM,
+        relief_target_mm=WANTED_MM,
+        zero_fret=zero_fret,
+        complaint=complaint,
+    )
+    condition = Condition(
+        proud=0,
+        low=0,
+        slack_dip_mm=relief_mm - 0.17,
+        rough_mm=0.006,
+        twist_mm=0.004,
+        scatter_mm=0.003,
+    )
+    rng = np.random.default_rng([2_020, seed])
+    one = from_truth(make_truth(neck, condition, rng), rng, rods)
+    as_wanted(one)
+    return one
+
+
+def hump(one: LivingNeck, fret: int, up_mm: float, wide_mm: float = 35.0) -> None:
+    """A rise of the wood about a fret; the strings are set anew over it."""
+    x = fret_places_mm(one.neck.scale_mm, one.neck.frets)
+    one.wood_mm += up_mm * np.exp(-(((x - x[fret]) / wide_mm) ** 2))[:, None]
+    as_wanted(one)
+
+
+def as_wanted(one: LivingNeck) -> None:
+    """Strings at the heights wanted over the neck as it is."""
+    one.set_string_height(one.neck.height_low_mm or LOW_MM, one.neck.height_high_mm or HIGH_MM)

@@ -1,0 +1,134 @@
+"""Frets that move, frets that rock."""
+
+from __future__ import annotations
+
+from nuvrek.practice import actions as do
+from nuvrek.practice import skills
+from nuvrek.practice.desk import Desk
+from nuvrek.practice.lessons.lesson import Cost, Lesson
+from nuvrek.practice.lessons.plain_neck import as_wanted, plain_neck
+from nuvrek.simulator.living.neck import LivingNeck
+
+LOOSE, LOW, PROUD = 9, 7, 20
+# An edge that stands on three of the first frets.
+FIRST_FRETS_MM = 75.0
+
+
+def _loose_neck() -> LivingNeck:
+    one = plain_neck(1, complaint="One fret in the middle chokes, some days more than others.")
+    one.stand_off_mm[LOOSE] = 0.14
+    one.held[LOOSE] = False
+    as_wanted(one)
+    return one
+
+
+def _loose_well(desk: Desk) -> None:
+    skills.seat(desk, skills.loose_frets(desk))
+    skills.finish(desk)
+
+
+def _loose_trap(desk: Desk) -> None:
+    skills.level(desk, 1, 22, strokes=120)
+    skills.finish(desk)
+
+
+def _low_neck() -> LivingNeck:
+    one = plain_neck(2, complaint="Two frets beside each other rock.")
+    one.crown_mm[LOW] -= 0.10
+    as_wanted(one)
+    return one
+
+
+def _low_well(desk: Desk) -> None:
+    found = skills.rocks(desk, "middle")
+    between = range(min(found) + 1, max(found))
+    skills.let_down(desk)
+    near = desk.do(do.Caliper(fret=min(found), lane="middle")).number or 1.2
+    for fret in between:
+        desk.do(do.Pull(frets=(fret,)))
+    desk.do(do.Fit(height_mm=round(near + 0.02, 2)))
+    skills.spot(desk, between)
+    skills.finish(desk)
+
+
+def _low_trap(desk: Desk) -> None:
+    for _ in range(4):
+        found = skills.rocks(desk, "middle", range(3, 13))
+        if not found:
+            break
+        skills.spot(desk, found)
+    skills.finish(desk)
+
+
+def _four_neck() -> LivingNeck:
+    one = plain_neck(3, complaint="The last notes choke.")
+    one.crown_mm[PROUD] += 0.09
+    as_wanted(one)
+    return one
+
+
+def _four_well(desk: Desk) -> None:
+    skills.spot(desk, skills.rocks(desk, "middle", range(15, 22)))
+    skills.finish(desk)
+
+
+def _four_trap(desk: Desk) -> None:
+    skills.let_down(desk)
+    for _ in range(10):
+        found = [
+            fret
+            for fret in range(17, 22)
+            if desk.do(do.Rocker(lane="middle", fret=fret, edge_mm=FIRST_FRETS_MM)).key == "rocks"
+        ]
+        if not found:
+            break
+        for fret in found:
+            desk.do(do.FileFret(fret=fret, strokes=10))
+    desk.do(do.Crown(frets=tuple(range(17, 22))))
+    skills.finish(desk)
+
+
+LESSONS = (
+    Lesson(
+        key="loose-fret",
+        skill="press",
+        title="The fret that ducks",
+        stake="A fret that is not seated goes down under the file and comes up when the file is "
+        "gone. The whole neck pays for it and the note chokes as before.",
+        afterwards="Look at the fret that chokes: your beam never cut it. Press every fret before "
+        "any beam touches the neck.",
+        make=_loose_neck,
+        well=_loose_well,
+        trap=_loose_trap,
+        costs=(Cost("metal", 0.2), Cost("notes", 2)),
+        most_metal_mm=0.05,
+    ),
+    Lesson(
+        key="low-fret",
+        skill="rocker",
+        title="One low fret, two rocks",
+        stake="A rocker says that three frets are not in line, never which of them is at fault. "
+        "Two rocks with one still fret between them speak of the one between.",
+        afterwards="Count what was filed: the frets that rocked were right. One fret lifted or "
+        "replaced would have spared them all.",
+        make=_low_neck,
+        well=_low_well,
+        trap=_low_trap,
+        costs=(Cost("metal", 0.1),),
+        most_metal_mm=0.08,
+    ),
+    Lesson(
+        key="rocker-on-four",
+        skill="rocker",
+        title="The rocker stands on four",
+        stake="Up the neck the frets stand close, and an edge that suits the first frets reaches "
+        "over four or five of them. It rocks over frets that have nothing the matter.",
+        afterwards="Compare the metal taken from each of the last frets: only one of them stood "
+        "high. Take the edge that reaches three and no more.",
+        make=_four_neck,
+        well=_four_well,
+        trap=_four_trap,
+        costs=(Cost("metal", 1.0), Cost("notes", 5)),
+        most_metal_mm=0.14,
+    ),
+)

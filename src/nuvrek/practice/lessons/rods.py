@@ -1,0 +1,219 @@
+"""The rod: read it at pitch, find its direction, and never blame it for its nut."""
+
+from __future__ import annotations
+
+from nuvrek.practice import actions as do
+from nuvrek.practice import skills
+from nuvrek.practice.desk import Desk
+from nuvrek.practice.lessons.lesson import Cost, Lesson
+from nuvrek.practice.lessons.plain_neck import WANTED_MM, as_wanted, plain_neck
+from nuvrek.simulator.living.neck import LivingNeck
+from nuvrek.simulator.rods import MadeRod
+
+# A whole tone down is four fifths of the pull (tension goes with the square of the pitch).
+TONE_DOWN = 0.79
+PLAY_TURNS = 1.2
+
+
+def _off_pitch_neck() -> LivingNeck:
+    one = plain_neck(7, complaint="Please set it up; I play it at pitch.")
+    one.pull_mm, one.tension, one.at_pitch = 0.75, TONE_DOWN, False
+    one.wood_mm += 0.58 * one.bend[:, None]
+    one.tension = 1.0
+    as_wanted(one)
+    one.tension = TONE_DOWN
+    return one
+
+
+def _off_pitch_well(desk: Desk) -> None:
+    skills.tune(desk)
+    skills.rod_to(desk, WANTED_MM)
+    skills.heights(desk)
+
+
+def _off_pitch_trap(desk: Desk) -> None:
+    for _ in range(6):
+        if skills.relief(desk) > WANTED_MM - 0.04:
+            break
+        desk.do(do.Turn(turns=-0.25))
+    skills.tune(desk)
+    skills.heights(desk)
+
+
+def _one_way_neck() -> LivingNeck:
+    rod = MadeRod(0.3, slack_at=0.0)
+    one = plain_neck(
+        8, rod="one-way", relief_mm=-0.03, rods=(rod,), complaint="The first frets buzz."
+    )
+    as_wanted(one)
+    return one
+
+
+def _one_way_well(desk: Desk) -> None:
+    if desk.do(do.FeelKey()).key != "slack":
+        return
+    # The pull of the strings makes the relief: slack, the tops are levelled straight.
+    skills.let_down(desk)
+    desk.do(do.Mark())
+    for _ in range(20):
+        desk.do(do.Block(low=1, high=17, strokes=15, length_mm=300.0))
+        if desk.do(do.Edge(lane="middle", low=1, high=16)).key != "rocks":
+            break
+    desk.do(do.Crown(frets=tuple(range(1, 18))))
+    skills.finish(desk)
+
+
+def _one_way_trap(desk: Desk) -> None:
+    for _ in range(2):
+        desk.do(do.Turn(turns=0.25))
+        skills.tune(desk)
+    skills.heights(desk)
+
+
+def _unknown_neck() -> LivingNeck:
+    rod = MadeRod(0.35, play_turns=PLAY_TURNS)
+    rod.driven = rod.at + 0.5 * PLAY_TURNS
+    one = plain_neck(
+        9, rod="unknown", relief_mm=0.5, rods=(rod,), complaint="The strings are high."
+    )
+    one.set_string_height(2.3, 2.0)
+    return one
+
+
+def _unknown_well(desk: Desk) -> None:
+    skills.rod_to(desk, WANTED_MM, most=16)
+    skills.heights(desk)
+
+
+def _unknown_trap(desk: Desk) -> None:
+    for _ in range(2):
+        desk.do(do.Turn(turns=0.25))
+    # No answer, so the rod is called spent, and the relief is filed out of the tops.
+    skills.level(desk, 1, 22, strokes=400)
+    skills.level(desk, 1, 22, strokes=200)
+    skills.finish(desk)
+
+
+def _twin_neck() -> LivingNeck:
+    rods = (MadeRod(0.3), MadeRod(0.3))
+    one = plain_neck(10, rod="twin", rods=rods, complaint="The open high strings buzz.")
+    one.crown_mm[0, 2] -= 0.30
+    one.crown_mm[0, 1] -= 0.15
+    as_wanted(one)
+    return one
+
+
+def _twin_well(desk: Desk) -> None:
+    for lane, side in (("bass", "bass"), ("treble", "treble")):
+        slides, _ = skills.gap(desk, lane, 0, 3, 1)  # type: ignore[arg-type]
+        if (slides or 0.0) < 0.03:
+            desk.do(do.NutSlot(side=side, mm=0.25))  # type: ignore[arg-type]
+    skills.heights(desk)
+
+
+def _twin_trap(desk: Desk) -> None:
+    for _ in range(3):
+        desk.do(do.Turn(turns=-0.25, side="treble"))
+        skills.tune(desk)
+    skills.heights(desk)
+
+
+def _chewed_neck() -> LivingNeck:
+    one = plain_neck(11, relief_mm=0.5, complaint="Far too much bow; the rod is said to be dead.")
+    one.rod_nut = "chewed"
+    one.set_string_height(2.3, 2.0)
+    return one
+
+
+def _chewed_well(desk: Desk) -> None:
+    if desk.do(do.FeelKey()).key == "chewed":
+        desk.do(do.MendNut(how="renew"))
+    skills.rod_to(desk, WANTED_MM)
+    skills.heights(desk)
+
+
+def _chewed_trap(desk: Desk) -> None:
+    if desk.do(do.Turn(turns=0.25)).key == "key slips":
+        skills.let_down(desk)
+        desk.do(do.Heat(over_mm=0.35))
+        desk.do(do.Wait(minutes=1440))
+    skills.finish(desk)
+
+
+LESSONS = (
+    Lesson(
+        key="off-pitch",
+        skill="rod",
+        title="Read a tone too low",
+        stake="Relief is the answer of the neck to its strings, and strings that are down pull "
+        "less. A rod set on such a reading is wrong as soon as the neck is tuned.",
+        afterwards="Compare the relief before and after tuning. Tune first, after every move of "
+        "the rod too.",
+        make=_off_pitch_neck,
+        well=_off_pitch_well,
+        trap=_off_pitch_trap,
+        costs=(Cost("relief", 0.1),),
+        aims=("notes", "heights", "relief"),
+        most_metal_mm=0.0,
+    ),
+    Lesson(
+        key="one-way-back-bow",
+        skill="rod",
+        title="Nothing left to let out",
+        stake="A one-way rod only takes relief out. A back bow with that rod slack is not cured by "
+        "any turn of it, and a turn the other way makes it worse.",
+        afterwards="Feel the key before turning it: slack says that there is nothing left, not "
+        "that the rod is spent.",
+        make=_one_way_neck,
+        well=_one_way_well,
+        trap=_one_way_trap,
+        costs=(Cost("notes", 3), Cost("relief", 0.08)),
+        most_metal_mm=2.4,
+    ),
+    Lesson(
+        key="through-the-slack",
+        skill="rod",
+        title="Through its slack",
+        stake="A rod that does not answer at once may only have play to turn through. Whoever "
+        "calls it spent after two moves pays with metal.",
+        afterwards="Count the turns until the first answer. Slack is where the work begins, and "
+        "nothing says yet how strong the rod is.",
+        make=_unknown_neck,
+        well=_unknown_well,
+        trap=_unknown_trap,
+        costs=(Cost("metal", 1.5),),
+        aims=("notes", "heights", "relief"),
+        most_metal_mm=0.0,
+    ),
+    Lesson(
+        key="twin-rods-low-nut",
+        skill="rod",
+        title="Two rods and a low nut",
+        stake="Open strings that buzz on one side look like a back bow of that side. Two rods make "
+        "it easy to bend half a neck for a nut slot that is too low.",
+        afterwards="Press at 3 and look over 1: the string lay on the fret. Fretted notes of the "
+        "same string rang clean all along.",
+        make=_twin_neck,
+        well=_twin_well,
+        trap=_twin_trap,
+        costs=(Cost("relief", 0.1),),
+        aims=("notes", "heights", "relief"),
+        most_metal_mm=0.0,
+    ),
+    Lesson(
+        key="chewed-nut",
+        skill="rod",
+        title="A chewed nut is no spent rod",
+        stake="A key that slips in a chewed nut turns nothing, however often it is turned. Heat "
+        "for a rod that was never moved costs days, and comes back.",
+        afterwards="Feel whether the rod turned or only the key. Nut first, then the rod, then "
+        "anything else.",
+        make=_chewed_neck,
+        well=_chewed_well,
+        trap=_chewed_trap,
+        costs=(Cost("relief", 0.1),),
+        aims=("notes", "heights", "relief"),
+        most_metal_mm=0.0,
+        later=True,
+    ),
+)

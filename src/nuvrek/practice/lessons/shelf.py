@@ -1,0 +1,35 @@
+"""All lessons, in the order of skill."""
+
+from __future__ import annotations
+
+from nuvrek.practice.lessons import (
+    edges,
+    heat_and_ends,
+    new_wire,
+    press_and_rock,
+    rods,
+    wood_and_metal,
+)
+from nuvrek.practice.lessons.lesson import SKILLS, Lesson
+
+LESSONS: tuple[Lesson, ...] = tuple(
+    sorted(
+        (
+            *press_and_rock.LESSONS,
+            *edges.LESSONS,
+            *rods.LESSONS,
+            *wood_and_metal.LESSONS,
+            *heat_and_ends.LESSONS,
+            *new_wire.LESSONS,
+        ),
+        key=lambda lesson: SKILLS.index(lesson.skill),
+    )
+)
+
+
+def lesson(key: str) -> Lesson:
+    """The lesson of a key. Raises ValueError where there is none."""
+    for one in LESSONS:
+        if one.key == key:
+            return one
+    raise ValueError(f"There is no lesson '{key[:40]}'.")

@@ -1,0 +1,268 @@
+"""Seat, spot or level: whether it is the wood or the metal, and when metal is spent."""
+
+from __future__ import annotations
+
+import numpy as np
+
+from nuvrek.practice import actions as do
+from nuvrek.practice import skills
+from nuvrek.practice.desk import Desk
+from nuvrek.practice.lessons.lesson import Cost, Lesson
+from nuvrek.practice.lessons.plain_neck import WANTED_MM, as_wanted, hump, plain_neck
+from nuvrek.simulator.living.neck import LivingNeck
+
+GROOVED = tuple(range(1, 7))
+
+
+def _wood_neck() -> LivingNeck:
+    one = plain_neck(12, relief_mm=-0.1, complaint="The first frets buzz.")
+    as_wanted(one)
+    return one
+
+
+def _wood_well(desk: Desk) -> None:
+    desk.do(do.Edge(lane="middle", low=1, high=16, on="wood", notched_mm=648.0))
+    skills.let_down(desk)
+    desk.do(do.Turn(turns=-0.5))
+    skills.tune(desk)
+    for _ in range(6):
+        if skills.relief(desk) > WANTED_MM - 0.06:
+            break
+        desk.do(do.Turn(turns=-0.25))
+        skills.tune(desk)
+    skills.heights(desk)
+
+
+def _wood_trap(desk: Desk) -> None:
+    skills.level(desk, 4, 13, strokes=150, length_mm=150.0)
+    skills.finish(desk)
+
+
+def _sunk_end_neck() -> LivingNeck:
+    one = plain_neck(13, complaint="The low string chokes behind the eighth fret.")
+    one.stand_off_mm[8, 0] = 0.16
+    one.stand_off_mm[8, 1] = 0.04
+    one.held[8] = False
+    as_wanted(one)
+    return one
+
+
+def _sunk_end_well(desk: Desk) -> None:
+    skills.seat(desk, skills.loose_frets(desk))
+    skills.finish(desk)
+
+
+def _hard_trap(desk: Desk) -> None:
+    skills.let_down(desk)
+    for _ in range(3):
+        desk.do(do.Press(fret=8, force="hard"))
+    desk.do(do.Glue(fret=8))
+    desk.do(do.Wait(minutes=245))
+    # Now it is low, and the others are brought down to it.
+    for _ in range(6):
+        found = skills.rocks(desk, "middle", range(4, 13))
+        if not found:
+            break
+        skills.spot(desk, found)
+    skills.finish(desk)
+
+
+def _groove_neck() -> LivingNeck:
+    one = plain_neck(14, wire_mm=0.98, complaint="The first frets are worn.")
+    one.groove_mm[list(GROOVED)] = 0.16
+    as_wanted(one)
+    return one
+
+
+def _groove_well(desk: Desk) -> None:
+    low = [f for f in range(1, 23) if (_groove(desk, f) or 0.0) > 0.05]
+    beside = desk.do(do.Caliper(fret=max(low) + 1, lane="middle")).number or 1.0
+    skills.let_down(desk)
+    desk.do(do.Pull(frets=tuple(low)))
+    desk.do(do.Fit(height_mm=round(beside + 0.02, 2)))
+    skills.spot(desk, range(1, max(low) + 3))
+    skills.finish(desk)
+
+
+def _groove(desk: Desk, fret: int) -> float | None:
+    return desk.do(do.Caliper(fret=fret, lane="bass", groove=True)).number
+
+
+def _groove_trap(desk: Desk) -> None:
+    skills.let_down(desk)
+    for _ in range(12):
+        desk.do(do.Block(low=1, high=22, strokes=100))
+        if max((_groove(desk, f) or 0.0) for f in GROOVED) < 0.03:
+            break
+    desk.do(do.Crown(frets=tuple(range(1, 23))))
+    skills.finish(desk)
+
+
+def _crowned_neck() -> LivingNeck:
+    one = plain_neck(15, complaint="Somebody levelled it and left the tops flat.")
+    one.filed_mm[1:] = 0.05
+    hump(one, 9, 0.14, 35.0)
+    return one
+
+
+def _crowned_well(desk: Desk) -> None:
+    skills.let_down(desk)
+    _over_the_hump(desk)
+    desk.do(do.Crown(frets=tuple(range(1, 23))))
+    skills.finish(desk)
+
+
+def _over_the_hump(desk: Desk) -> None:
+    for _ in range(10):
+        if desk.do(do.Edge(lane="middle", low=6, high=12)).key != "rocks":
+            break
+        desk.do(do.Block(low=7, high=11, strokes=10, length_mm=90.0))
+
+
+def _crowned_trap(desk: Desk) -> None:
+    skills.let_down(desk)
+    desk.do(do.Crown(frets=tuple(range(1, 23))))
+    skills.finish(desk)
+    # Only now does it buzz, and the level flattens what was just made round.
+    skills.level(desk, 1, 22, strokes=150)
+    skills.finish(desk)
+
+
+def _tongue_neck() -> LivingNeck:
+    one = plain_neck(16, complaint="The highest notes choke.")
+    x, joint = one.x_mm, one.neck.joint_fret
+    past = np.clip((x - x[joint]) / (x[-1] - x[joint]), 0.0, None)
+    one.wood_mm += 0.5 * past[:, None]
+    as_wanted(one)
+    return one
+
+
+def _tongue_well(desk: Desk) -> None:
+    for _ in range(12):
+        skills.let_down(desk)
+        for fret in range(17, 23):
+            desk.do(do.FileFret(fret=fret, strokes=3 * (fret - 16)))
+        skills.tune(desk)
+        notes = [do.Pluck(string=n, fret=f) for n in range(6) for f in range(10, 22)]
+        if all(desk.do(note).key == "clean" for note in notes):
+            break
+    desk.do(do.Crown(frets=tuple(range(16, 23))))
+    skills.finish(desk)
+
+
+def _tongue_trap(desk: Desk) -> None:
+    skills.let_down(desk)
+    for _ in range(4):
+        desk.do(do.Block(low=1, high=22, strokes=150))
+    desk.do(do.Crown(frets=tuple(range(1, 23))))
+    skills.finish(desk)
+
+
+def _zero_neck() -> LivingNeck:
+    one = plain_neck(
+        17, relief_mm=0.08, zero_fret=True, complaint="Uneven all over, says the label."
+    )
+    one.crown_mm[1:] += np.where(np.arange(1, 23) % 4 == 0, 0.08, 0.0)[:, None]
+    one.crown_mm[0] = one.crown_mm[1] + 0.08
+    as_wanted(one)
+    return one
+
+
+def _zero_well(desk: Desk) -> None:
+    skills.level(desk, 1, 22, strokes=90)
+    skills.finish(desk)
+
+
+def _zero_trap(desk: Desk) -> None:
+    # The one that stands over the others is taken for a proud fret.
+    skills.level(desk, 0, 22, strokes=90)
+    desk.do(do.FileFret(fret=0, strokes=30))
+    skills.finish(desk)
+
+
+LESSONS = (
+    Lesson(
+        key="wood-or-metal",
+        skill="spot",
+        title="Wood or metal",
+        stake="Tops follow the wood they sit in, and a neck bowed back lifts its middle without "
+        "one fret being high. Metal filed for a bend that the rod takes out is gone for nothing.",
+        afterwards="The notched edge on the wood had it all. No rocker found anything, for single "
+        "frets were never at fault.",
+        make=_wood_neck,
+        well=_wood_well,
+        trap=_wood_trap,
+        costs=(Cost("metal", 0.5),),
+        aims=("notes", "heights", "round", "relief"),
+        most_metal_mm=0.0,
+    ),
+    Lesson(
+        key="pressed-too-deep",
+        skill="seat",
+        title="Pressed too deep",
+        stake="A fret is pressed until the stop is felt, and no further. One that went too deep is "
+        "low for good, and its neighbours are filed for it.",
+        afterwards="Look at the frets beside it: they pay with metal for a press that was too "
+        "hard.",
+        make=_sunk_end_neck,
+        well=_sunk_end_well,
+        trap=_hard_trap,
+        costs=(Cost("metal", 0.1),),
+        most_metal_mm=0.05,
+    ),
+    Lesson(
+        key="crown-level-refret",
+        skill="crown",
+        title="Crown, level or new wire",
+        stake="A groove is taken out by bringing every top down to its bottom, if there is height "
+        "for that. Where there is not, the level ends in frets that nobody can crown.",
+        afterwards="Height less groove less what a level takes, against the least crown: the sum "
+        "could be done before the first stroke.",
+        make=_groove_neck,
+        well=_groove_well,
+        trap=_groove_trap,
+        costs=(Cost("crown", 5), Cost("metal", 2.0)),
+        aims=("notes", "heights", "round", "crown"),
+        most_metal_mm=0.3,
+    ),
+    Lesson(
+        key="crowned-too-soon",
+        skill="crown",
+        title="Crowned before the bow was seen",
+        stake="Pretty frets on an uneven board are work done twice. Whoever crowns before the edge "
+        "has lain on the neck crowns again.",
+        afterwards="Compare the minutes: twenty-two crowns were made for nothing.",
+        make=_crowned_neck,
+        well=_crowned_well,
+        trap=_crowned_trap,
+        costs=(Cost("minutes", 50),),
+        most_metal_mm=0.9,
+    ),
+    Lesson(
+        key="climbing-tongue",
+        skill="level",
+        title="The tongue that climbs",
+        stake="A board that climbs past the joint is brought down past the joint. A level of the "
+        "whole neck takes the same metal from frets that nothing ails.",
+        afterwards="See which frets choked the notes, and how much was taken from the others.",
+        make=_tongue_neck,
+        well=_tongue_well,
+        trap=_tongue_trap,
+        costs=(Cost("metal", 0.6),),
+        most_metal_mm=1.6,
+    ),
+    Lesson(
+        key="over-the-zero-fret",
+        skill="level",
+        title="Over the zero fret",
+        stake="A zero fret stands a little over all others and makes their room. The beam that "
+        "runs over it takes that room away, and the open strings lie on the first fret.",
+        afterwards="Listen to the open strings. It is taped over, or not yet in, while the others "
+        "are levelled.",
+        make=_zero_neck,
+        well=_zero_well,
+        trap=_zero_trap,
+        costs=(Cost("notes", 3),),
+        most_metal_mm=1.0,
+    ),
+)

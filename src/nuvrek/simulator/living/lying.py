@@ -1,0 +1,71 @@
+"""How a rigid edge lies on what stands under it: by its weight, on two tops that its middle falls
+between; pushed at an end, it tips over to the next two.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+Array = NDArray[np.float64]
+
+
+@dataclass(frozen=True)
+class Lie:
+    """An edge that lies on ``contacts``; ``gaps_mm`` is the light under it at every place of
+    ``places``; ``tips_mm`` how far an end comes up when the other is pushed down.
+    """
+
+    places: tuple[int, ...]
+    contacts: tuple[int, int]
+    gaps_mm: Array
+    tips_mm: float
+
+
+def crests(x_mm: Array, h_mm: Array, places: list[int]) -> list[int]:
+    """The places that an edge can lie on: corners of the upper hull (Andrew's monotone chain,
+    Information Processing Letters 9, 1979).
+    """
+    kept: list[int] = []
+    for p in places:
+        while len(kept) > 1:
+            a, b = kept[-2], kept[-1]
+            rise = (h_mm[b] - h_mm[a]) * (x_mm[p] - x_mm[a])
+            if rise > (h_mm[p] - h_mm[a]) * (x_mm[b] - x_mm[a]):
+                break
+            kept.pop()
+        kept.append(p)
+    return kept
+
+
+def lie(x_mm: Array, h_mm: Array, places: list[int], middle_mm: float | None = None) -> Lie:
+    """An edge over some places, two at the least, its weight at ``middle_mm``. Raises ValueError
+    where it has fewer to lie on.
+    """
+    there = [p for p in places if np.isfinite(h_mm[p])]
+    if len(there) < 2:
+        raise ValueError("An edge needs two places to lie on.")
+    on = crests(x_mm, h_mm, there)
+    middle = 0.5 * (x_mm[there[0]] + x_mm[there[-1]]) if middle_mm is None else middle_mm
+    n = next((n for n in range(len(on) - 2) if x_mm[on[n + 1]] >= middle), len(on) - 2)
+    a, b = on[n], on[n + 1]
+    slope = (h_mm[b] - h_mm[a]) / (x_mm[b] - x_mm[a])
+    gaps = h_mm[a] + slope * (x_mm[there] - x_mm[a]) - h_mm[there]
+    return Lie(tuple(there), (a, b), np.maximum(gaps, 0.0), _tips(x_mm, h_mm, on, there))
+
+
+def _tips(x_mm: Array, h_mm: Array, on: list[int], there: list[int]) -> float:
+    """How far an end moves between the first two tops it can lie on and the last two."""
+    if len(on) < 3:
+        return 0.0
+    first = (h_mm[on[1]] - h_mm[on[0]]) / (x_mm[on[1]] - x_mm[on[0]])
+    last = (h_mm[on[-1]] - h_mm[on[-2]]) / (x_mm[on[-1]] - x_mm[on[-2]])
+    return float((first - last) * (x_mm[there[-1]] - x_mm[there[0]]) / 2.0)
+
+
+def over_line(x_mm: Array, h_mm: Array, first: int, at: int, last: int) -> float:
+    """How far a place stands over the line of two others, mm."""
+    share = (x_mm[at] - x_mm[first]) / (x_mm[last] - x_mm[first])
+    return float(h_mm[at] - (h_mm[first] * (1.0 - share) + h_mm[last] * share))
