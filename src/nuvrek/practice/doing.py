@@ -54,8 +54,8 @@ def _(action: do.Leaf, one: LivingNeck) -> Felt:
             raise NotNow("A rocker needs a fret on either side.")
         feel = tools.leaf_under_rocker(one, action.lane, action.at, action.leaf_mm)
     else:
-        if not action.low <= action.at <= action.high:
-            raise NotNow("The edge does not reach that fret.")
+        if action.high - action.low < 1:
+            raise NotNow("The edge must lie on two places.")
         on: tools.EdgeOn = "wood" if action.under == "notched" else "frets"
         feel = tools.leaf_under_edge(
             one, action.lane, action.low, action.high, action.at, action.leaf_mm, on

@@ -1,20 +1,28 @@
-"""A neck whose truth is hidden, with the heights its owner wants."""
+"""A neck whose truth is hidden, by a word: what is the matter with it, and how hard it is."""
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import dataclass, replace
+from typing import Literal
 
+import numpy as np
 from msgspec import structs
+from numpy.random import Generator
 
-from nuvrek.practice.seed_words import number_of
-from nuvrek.simulator.measuring import Bench
+from nuvrek.practice.desk import Desk
+from nuvrek.practice.seed_words import WORDS, number_of, word_of
+from nuvrek.simulator.living.neck import LivingNeck, from_truth
+from nuvrek.simulator.rods import MadeRod
 from nuvrek.simulator.strangers import KINDS, Stranger, stranger
-from nuvrek.simulator.truth import Truth
 
+Difficulty = Literal["plain", "usual", "hard"]
+DIFFICULTIES: tuple[Difficulty, ...] = ("plain", "usual", "hard")
 # Heights wanted over fret 12, low and high side; of a long neck (common practice, no source).
 HEIGHTS_MM, LONG_HEIGHTS_MM, LONG_MM = (2.1, 1.8), (2.6, 2.2), 760.0
 # Bare necks have nothing that rings: the kinds go round without them.
 _ROUND = tuple(n for n, kind in enumerate(KINDS) if kind != "bare")
+_THIRD = WORDS // len(DIFFICULTIES)
 
 
 @dataclass(frozen=True)
@@ -23,20 +31,34 @@ class Hidden:
 
     word: str
     matter: str
-    truth: Truth
-    bench: Bench
+    difficulty: Difficulty
+    make: Callable[[], LivingNeck]
+    seed: int
 
-    def with_truth(self, truth: Truth) -> Hidden:
-        """The same neck after something was done to it."""
-        return replace(self, truth=truth, bench=replace(self.bench, truth=truth))
+    def desk(self) -> Desk:
+        """The neck on the bench as it came in."""
+        return Desk(self.make, self.seed)
 
 
 def hidden_neck(word: str) -> Hidden:
-    """The neck of a word, its strings as high as wanted. Raises ValueError for what is no word."""
-    return strung(stranger(_seed(number_of(word))), word.strip().lower())
+    """The neck of a word; how hard it is lies in the word as well. Raises ValueError for what is
+    no word.
+    """
+    number = number_of(word)
+    times, kind = divmod(number % _THIRD, len(_ROUND))
+    one = stranger(times * len(KINDS) + _ROUND[kind])
+    difficulty = DIFFICULTIES[min(number // _THIRD, len(DIFFICULTIES) - 1)]
+    return hidden(one, word.strip().lower(), difficulty, number)
 
 
-def strung(one: Stranger, word: str = "") -> Hidden:
+def any_word(difficulty: Difficulty, rng: Generator) -> str:
+    """A word of a difficulty, drawn."""
+    return word_of(DIFFICULTIES.index(difficulty) * _THIRD + int(rng.integers(_THIRD)))
+
+
+def hidden(
+    one: Stranger, word: str = "", difficulty: Difficulty = "usual", seed: int = 0
+) -> Hidden:
     """A stranger with its strings as high as they are wanted."""
     wished = LONG_HEIGHTS_MM if one.truth.neck.scale_mm >= LONG_MM else HEIGHTS_MM
     neck = structs.replace(
@@ -47,9 +69,35 @@ def strung(one: Stranger, word: str = "") -> Hidden:
         complaint="It buzzes.",
     )
     truth = replace(one.truth, neck=neck, string_height_12_mm=wished)
-    return Hidden(word, one.kind, truth, replace(one.bench, truth=truth))
+
+    def make() -> LivingNeck:
+        rng = np.random.default_rng([21, seed])
+        made = from_truth(truth, rng, (_rod(truth.rod_per_turn_mm, difficulty, rng),))
+        if difficulty == "hard":
+            _quirk(made, rng)
+        made.set_string_height(*wished)
+        return made
+
+    return Hidden(word, one.kind, difficulty, make, seed)
 
 
-def _seed(number: int) -> int:
-    times, kind = divmod(number, len(_ROUND))
-    return times * len(KINDS) + _ROUND[kind]
+def _rod(per_turn_mm: float, difficulty: Difficulty, rng: Generator) -> MadeRod:
+    """A rod that answers at once, or sticks and has play, the harder the neck."""
+    if difficulty == "plain":
+        return MadeRod(per_turn_mm)
+    play = float(rng.uniform(0.0, 0.15 if difficulty == "usual" else 0.4))
+    return MadeRod(per_turn_mm, sticks=float(rng.uniform(0.0, 0.2)), play_turns=play)
+
+
+def _quirk(one: LivingNeck, rng: Generator) -> None:
+    """One thing more that is the matter."""
+    match int(rng.integers(4)):
+        case 0:
+            one.rod_nut = "chewed"
+        case 1:
+            one.rod_sign = -1.0
+        case 2:
+            one.crown_mm[0] = one.crown_mm[1] - float(rng.uniform(0.02, 0.08))
+        case _:
+            worn = rng.choice(np.arange(1, 10), 3, replace=False)
+            one.groove_mm[worn] += float(rng.uniform(0.03, 0.06))

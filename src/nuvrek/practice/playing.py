@@ -12,30 +12,33 @@ from nuvrek.estimate.heightmap import HeightMap, line_projection, map_neck
 from nuvrek.planning.case.way import Plan, Way
 from nuvrek.planning.plan import make_plan
 from nuvrek.planning.ways.kinds import way_title
+from nuvrek.practice.account import account
+from nuvrek.practice.desk import Desk
 from nuvrek.practice.hand import carried_out
 from nuvrek.practice.hidden import Hidden
-from nuvrek.practice.ringing import ringing
-from nuvrek.readings.entries import Reading
+from nuvrek.practice.technician import Technician
+from nuvrek.readings.entries import AnyEntry, Reading
 from nuvrek.readings.journal import fold
-from nuvrek.simulator.measuring import measure_round
 
 Player = Literal["advice", "plain"]
-MOST_WAYS = 6
+MOST_WAYS = 7
 _NOTHING_MORE = ("leave", "hardware", "read")
 
 
 @dataclass(frozen=True)
 class Score:
-    """How a neck ended. ``notes`` are clean ones of all; ``metal_mm`` is what came off in sum over
-    the tops, ``plain_mm`` what rod straight and level all would have taken; ``held`` counts tops
+    """How a neck ended. ``notes`` are clean ones of all; ``metal_mm`` is what came off, summed over
+    the frets, ``plain_mm`` what rod straight and level all would have taken; ``held`` counts tops
     at whose place the first map's range held, of all. ``told``: what was left was said beforehand.
     """
 
     word: str
     by: Player
     matter: str
+    difficulty: str
     ways: tuple[str, ...]
     notes: tuple[int, int]
+    height_off_mm: float
     told: bool
     metal_mm: float
     plain_mm: float | None
@@ -59,63 +62,65 @@ class Score:
         if self.plain_mm is not None and self.by == "advice":
             plain = f"; rod straight and everything level would have taken {self.plain_mm:.2f} mm"
         return (
-            f"{self.word}: {self.matter}.",
+            f"{self.word} ({self.difficulty}): {self.matter}.",
             f"By {'the advice' if self.by == 'advice' else 'the plain procedure'}: {gone}.",
             f"{rings}{ends}",
             f"Metal off in sum: {self.metal_mm:.2f} mm{plain}.",
-            f"{self.readings} readings, {self.minutes} minutes of work by usual times.",
+            f"{self.readings} readings, {self.minutes} minutes at the bench.",
             f"The first map's ranges held at {self.held[0]} of {self.held[1]} tops.",
         )
 
 
 def play(one: Hidden, by: Player) -> Score:
-    """Measure, conclude, work and measure again until nothing more is to be done. The hidden truth
-    is asked only for the score.
+    """Measure with the virtual tools, conclude, work and measure again until nothing more is to be
+    done. The hidden truth is asked only for the score.
     """
-    neck_map, plan, readings = _looked_at(one)
-    held = _held(one, neck_map)
+    desk = one.desk()
+    neck_map, plan, readings = _looked_at(desk)
+    held = held_tops(desk, neck_map)
     plain = next((way for way in plan.ways if way.kind == "level-straight"), None)
-    ways: list[Way] = []
+    ways: list[str] = []
     while len(ways) < MOST_WAYS:
         way = _next(plan, by, plain, ways)
-        after = None if way is None else carried_out(one, way)
-        if way is None or after is None:
+        if way is None or not carried_out(desk, way):
             break
-        ways.append(way)
-        one = after
-        neck_map, plan, more = _looked_at(one)
+        ways.append(way.kind)
+        neck_map, plan, more = _looked_at(desk)
         readings += more
-    rings = ringing(one.truth)
+    end = account(desk)
     return Score(
         word=one.word,
         by=by,
         matter=one.matter,
-        ways=tuple(way.kind for way in ways),
-        notes=(int(rings.sum()), rings.size),
+        difficulty=one.difficulty,
+        ways=tuple(ways),
+        notes=(end.clean, end.notes),
+        height_off_mm=round(end.height_off_mm, 3),
         told=by == "advice" and plan.advice not in ("leave", "hardware"),
-        metal_mm=round(sum(way.metal_mm for way in ways), 3),
+        metal_mm=round(end.metal_mm, 3),
         plain_mm=None if plain is None else round(plain.metal_mm, 3),
         readings=readings,
-        minutes=sum(way.minutes for way in ways),
+        minutes=round(end.minutes),
         held=held,
     )
 
 
-def _looked_at(one: Hidden) -> tuple[HeightMap, Plan, int]:
-    entries = measure_round(one.bench, "full")
-    neck_map = map_neck(fold(one.truth.neck, entries))
+def _looked_at(desk: Desk) -> tuple[HeightMap, Plan, int]:
+    entries: list[AnyEntry] = Technician(desk).round("full")
+    neck_map = map_neck(fold(desk.neck.neck, entries))
     count = sum(isinstance(entry, Reading) for entry in entries)
     return neck_map, make_plan(neck_map, find(neck_map), draw=False), count
 
 
-def _next(plan: Plan, by: Player, plain: Way | None, ways: list[Way]) -> Way | None:
+def _next(plan: Plan, by: Player, plain: Way | None, ways: list[str]) -> Way | None:
     if by == "plain":
         return None if ways else plain
     return None if plan.advice in _NOTHING_MORE else plan.way(plan.advice)
 
 
-def _held(one: Hidden, neck_map: HeightMap) -> tuple[int, int]:
-    """Tops whose true height lies in the range the map states."""
-    tops = line_projection(one.truth.neck) @ one.truth.tops_mm(neck_map.state)[1:]
+def held_tops(desk: Desk, neck_map: HeightMap) -> tuple[int, int]:
+    """Tops whose true height lies in the range the map states, of all."""
+    true = desk.neck.as_truth()
+    tops = line_projection(desk.neck.neck) @ true.tops_mm(neck_map.state)[1:]
     inside = np.abs(tops - neck_map.tops_mm) <= neck_map.tops_doubt_mm
     return int(inside.sum()), inside.size

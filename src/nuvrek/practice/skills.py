@@ -129,13 +129,24 @@ def relief(desk: Desk, lane: Lane = "bass", hold: int = 1, press: int = 0) -> fl
 def rod_to(
     desk: Desk, wanted_mm: float, side: Side | None = None, lane: Lane = "bass", most: int = 12
 ) -> None:
-    """Quarter turns, tuned and read after each, until the leaf says it is as wanted."""
+    """Quarter turns, tuned and read after each, until the leaf says it is as wanted. Where a move
+    goes the wrong way, the rod works the other way round: it is turned back. A key that slips, a
+    nut that binds and a rod at its end are left alone.
+    """
+    if desk.neck.tension < 0.5 or not desk.neck.at_pitch:
+        tune(desk)
+    way, before = 1.0, None
     for _ in range(most):
         off = relief(desk, lane) - wanted_mm
+        if before is not None and abs(off) > abs(before) + 0.05 and off * before > 0.0:
+            way = -way
         if abs(off) < 0.04:
             return
         turns = 0.25 if abs(off) > 0.08 else 0.125
-        desk.do(do.Turn(turns=turns if off > 0 else -turns, side=side))
+        felt = desk.do(do.Turn(turns=way * (turns if off > 0 else -turns), side=side))
+        if felt.key in ("key slips", "binding", "at its end"):
+            return
+        before = off
         tune(desk)
 
 

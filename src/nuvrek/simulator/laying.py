@@ -11,6 +11,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 Array = NDArray[np.float64]
+# A hand holds an edge down a little inside its support, as a share of the way to the other.
+HELD_AT = 0.04
 
 
 def touched(x_mm: Array, heights_mm: Array, first: int, last: int) -> list[int]:
@@ -33,7 +35,8 @@ def touched(x_mm: Array, heights_mm: Array, first: int, last: int) -> list[int]:
 
 def gap_under(x_mm: Array, heights_mm: Array, first: int, last: int, at: int) -> float:
     """The gap over place ``at`` under a tool laid from ``first`` to ``last``, mm; nil where it
-    touches there. Past its supports the tool runs on straight.
+    touches there. Past its supports the tool, an edge held down at the nearer one, runs on straight
+    over whatever lifts it on its way.
     """
     if first < at < last:
         # What it looks at may itself carry it: then there is no light.
@@ -41,8 +44,11 @@ def gap_under(x_mm: Array, heights_mm: Array, first: int, last: int, at: int) ->
         after = next(n for n, p in enumerate(places) if p >= at)
         low, high = places[after - 1], places[after]
     else:
-        places = touched(x_mm, heights_mm, first, last)
-        low, high = (places[-2], places[-1]) if at >= last else (places[0], places[1])
+        near, far = (last, first) if at >= last else (first, last)
+        held = x_mm[near] + HELD_AT * (x_mm[far] - x_mm[near])
+        places = touched(x_mm, heights_mm, min(first, at + 1), max(last, at - 1))
+        after = next(n for n, p in enumerate(places) if n and x_mm[p] >= held)
+        low, high = places[after - 1], places[after]
     slope = (heights_mm[high] - heights_mm[low]) / (x_mm[high] - x_mm[low])
     line = heights_mm[low] + slope * (x_mm[at] - x_mm[low])
     return max(float(line - heights_mm[at]), 0.0)

@@ -4,12 +4,12 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from typing import Literal
+from typing import Literal, Protocol
 
 import numpy as np
 from numpy.random import Generator
 
-from nuvrek.neck.description import LANES, Lane
+from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings.entries import (
     ON_WOOD,
@@ -69,6 +69,11 @@ class Bench:
     crown_noise_mm: float = CROWN_NOISE_MM
     dial_noise_mm: float = DIAL_NOISE_MM
     misreads: float = 0.0
+
+    @property
+    def neck(self) -> NeckDescription:
+        """The neck as it is described."""
+        return self.truth.neck
 
     def bracket(self, gap_mm: float) -> tuple[float | None, float | None]:
         """Thickest leaf that slides and thinnest that drags at this gap."""
@@ -264,16 +269,27 @@ def measure_basic_round(bench: Bench, upto: int | None = None) -> list[AnyEntry]
     return measure_round(bench, "basic", upto)
 
 
+class Measures(Protocol):
+    """Who can measure a neck, by whatever tools."""
+
+    @property
+    def neck(self) -> NeckDescription:
+        """The neck as it is described."""
+
+    def take(self, station: Station, state: State) -> list[AnyEntry]:
+        """What one station of a round brings in."""
+
+
 def measure_round(
-    bench: Bench, name: str, upto: int | None = None, kit: Kit | None = None
+    bench: Measures, name: str, upto: int | None = None, kit: Kit | None = None
 ) -> list[AnyEntry]:
     """A guided round taken on a made-up neck, its strings (if it has any) at pitch; ``upto`` stops
     it early.
     """
     entries: list[AnyEntry] = [RoundStart(name=name)]
-    now = fold(bench.truth.neck, entries)
+    now = fold(bench.neck, entries)
     state = now.state
-    for station in round_of(name, bench.truth.neck, kit).stations[:upto]:
+    for station in round_of(name, bench.neck, kit).stations[:upto]:
         if tells_nothing(station, now):
             continue
         if station.kind == "state":

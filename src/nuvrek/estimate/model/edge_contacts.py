@@ -13,6 +13,10 @@ from nuvrek.readings.journal import Taken
 
 Array = NDArray[np.float64]
 Contacts = Mapping[int, tuple[int, int]]
+# An edge that runs on past its supports is held down at the nearer one, as the round asks for: as a
+# hand does, a little inside it, as a share of their distance. What stands further than this over
+# its line does not lift it: it is no top but a map that is not there yet.
+HELD_AT, LIFTS_MM = 0.1, 0.3
 
 
 def upper_hull(x_mm: Array, heights_mm: Array) -> list[int]:
@@ -51,19 +55,39 @@ def contacts_around(
     either side of ``fret``, itself left out. ``hull`` is ``hull_within`` where that is known.
 
     Between two supports it lies on whatever stands higher. A hump gives an edge two ways to lie:
-    meant is the one pressed towards ``fret``. Past its supports it runs on straight from the two
-    it lies on last.
+    meant is the one pressed towards ``fret``. Past its supports it runs on straight, unless what it
+    comes over there lifts it.
     """
     carrying = hull_within(x_mm, heights_mm, reach) if hull is None else hull
     if fret in carrying:
         # What it looks at may be what carries it: without it, it lies on others.
         carrying = _hull_without(x_mm, heights_mm, fret, reach, carrying)
-    if fret < carrying[0]:
-        return carrying[0], carrying[1]
-    if fret > carrying[-1]:
-        return carrying[-2], carrying[-1]
+    if not carrying[0] <= fret <= carrying[-1]:
+        return _run_on(x_mm, heights_mm, fret, reach)
     after = bisect_left(carrying, fret)
     return carrying[after - 1], carrying[after]
+
+
+def _run_on(
+    x_mm: Array, heights_mm: Array, fret: int, reach: tuple[int, int]
+) -> tuple[int, int]:
+    """The two frets an edge lies on that is held down at its nearer support and runs on past it:
+    the tops on its way to ``fret`` carry it as well.
+    """
+    near, far = (reach[1], reach[0]) if fret > reach[1] else reach
+    held = float(x_mm[near] + HELD_AT * (x_mm[far] - x_mm[near]))
+    a, b = _stretch(x_mm, hull_within(x_mm, heights_mm, reach), held)
+    slope = (heights_mm[b] - heights_mm[a]) / (x_mm[b] - x_mm[a])
+    line = heights_mm[a] + slope * (x_mm - x_mm[a])
+    lifting = np.where(heights_mm - line > LIFTS_MM, line - LIFTS_MM, heights_mm)
+    way = min(reach[0], fret + 1), max(reach[1], fret - 1)
+    return _stretch(x_mm, hull_within(x_mm, lifting, way), held)
+
+
+def _stretch(x_mm: Array, hull: list[int], at_mm: float) -> tuple[int, int]:
+    """The two places of a hull that a finger at ``at_mm`` presses an edge onto."""
+    after = next((n for n, place in enumerate(hull) if n and x_mm[place] >= at_mm), -1)
+    return hull[after - 1], hull[after]
 
 
 def _hull_without(

@@ -158,7 +158,9 @@ def _prompt(station: Station, fret: int, side: str, strings: str) -> str:
     if station.by in ON_WOOD:
         edge = "Notched edge on wood" if station.by == "notched" else "Plain edge on the board"
         return f"{side}. {edge}, {_held(low)} and {high}. Gap at {fret}?"
-    return f"{side}, {strings}. Edge on {_held(low)} and {high}. Gap over {fret}?"
+    # What it comes over past its supports may lift it: where it is held down must be said.
+    hold = "" if low <= fret <= high else f", held down at {low if fret < low else high}"
+    return f"{side}, {strings}. Edge on {_held(low)} and {high}{hold}. Gap over {fret}?"
 
 
 def _held(support: int) -> str:

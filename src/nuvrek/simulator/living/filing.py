@@ -5,7 +5,7 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.simulator.living.lying import crests
+from nuvrek.simulator.living.lying import crests, stretch
 from nuvrek.simulator.living.neck import GIVES_MM, LivingNeck, Pressure
 
 Array = NDArray[np.float64]
@@ -95,8 +95,7 @@ def carried(x_mm: Array, h_mm: Array, first: int, last: int, length_mm: float) -
 def _shared(work: Array, x_mm: Array, h_mm: Array, under: list[int], middle: float) -> None:
     """Add what the tops under the block carry at one stop."""
     on = crests(x_mm, h_mm, under)
-    n = next((n for n in range(len(on) - 2) if x_mm[on[n + 1]] >= middle), len(on) - 2)
-    a, b = on[n], on[n + 1]
+    a, b = stretch(x_mm, on, middle)
     lever = float(np.clip((middle - x_mm[a]) / (x_mm[b] - x_mm[a]), 0.0, 1.0))
     slope = (h_mm[b] - h_mm[a]) / (x_mm[b] - x_mm[a])
     near = {}

@@ -11,6 +11,9 @@ from numpy.typing import NDArray
 
 Array = NDArray[np.float64]
 
+# A hand tries whether an edge rocks so far in from either end.
+PUSHED_AT = 0.2
+
 
 @dataclass(frozen=True)
 class Lie:
@@ -49,20 +52,26 @@ def lie(x_mm: Array, h_mm: Array, places: list[int], middle_mm: float | None = N
         raise ValueError("An edge needs two places to lie on.")
     on = crests(x_mm, h_mm, there)
     middle = 0.5 * (x_mm[there[0]] + x_mm[there[-1]]) if middle_mm is None else middle_mm
-    n = next((n for n in range(len(on) - 2) if x_mm[on[n + 1]] >= middle), len(on) - 2)
-    a, b = on[n], on[n + 1]
+    a, b = stretch(x_mm, on, float(middle))
     slope = (h_mm[b] - h_mm[a]) / (x_mm[b] - x_mm[a])
     gaps = h_mm[a] + slope * (x_mm[there] - x_mm[a]) - h_mm[there]
     return Lie(tuple(there), (a, b), np.maximum(gaps, 0.0), _tips(x_mm, h_mm, on, there))
 
 
 def _tips(x_mm: Array, h_mm: Array, on: list[int], there: list[int]) -> float:
-    """How far an end moves between the first two tops it can lie on and the last two."""
-    if len(on) < 3:
-        return 0.0
-    first = (h_mm[on[1]] - h_mm[on[0]]) / (x_mm[on[1]] - x_mm[on[0]])
-    last = (h_mm[on[-1]] - h_mm[on[-2]]) / (x_mm[on[-1]] - x_mm[on[-2]])
-    return float((first - last) * (x_mm[there[-1]] - x_mm[there[0]]) / 2.0)
+    """How far an end moves when the edge is pushed down near one end, then near the other."""
+    length = x_mm[there[-1]] - x_mm[there[0]]
+    slopes = []
+    for share in (PUSHED_AT, 1.0 - PUSHED_AT):
+        a, b = stretch(x_mm, on, float(x_mm[there[0]] + share * length))
+        slopes.append((h_mm[b] - h_mm[a]) / (x_mm[b] - x_mm[a]))
+    return float((slopes[0] - slopes[1]) * length / 2.0)
+
+
+def stretch(x_mm: Array, on: list[int], at_mm: float) -> tuple[int, int]:
+    """The two of the tops an edge can lie on that a weight at ``at_mm`` rests between."""
+    n = next((n for n in range(len(on) - 2) if x_mm[on[n + 1]] >= at_mm), len(on) - 2)
+    return on[n], on[n + 1]
 
 
 def over_line(x_mm: Array, h_mm: Array, first: int, at: int, last: int) -> float:

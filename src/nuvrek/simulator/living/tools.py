@@ -79,8 +79,20 @@ def leaf_under_string(
 def leaf_under_edge(
     one: LivingNeck, lane: Lane, first: int, last: int, at: int, leaf_mm: float, on: EdgeOn
 ) -> LeafFeel:
-    """A leaf pushed under an edge as it lies."""
-    found = _lie(one, lane, first, last, on, None)
+    """A leaf pushed under an edge: a finger holds it down on the two tops beside the leaf, or,
+    where it runs on past its supports to the leaf, between them.
+    """
+    k = lane_number(lane)
+    h = one.tops_mm()[:, k] if on == "frets" else one.board_mm()[:, k]
+    places = list(range(min(first, at), max(last, at) + 1))
+    x = one.x_mm
+    if first < at < last:
+        finger = x[at]
+    else:
+        # At the nearer support, more or less.
+        near, far = (last, first) if at >= last else (first, last)
+        finger = x[near] + float(one.rng.uniform(0.02, 0.25)) * (x[far] - x[near])
+    found = lie(x, h, places, float(finger))
     gap = float(found.gaps_mm[found.places.index(at)])
     return _felt(one, gap, leaf_mm, EDGE_YIELDS_MM)
 

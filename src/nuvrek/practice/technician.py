@@ -1,0 +1,188 @@
+"""Someone who takes a whole round with the virtual tools, leaf by leaf, and writes down what was
+felt.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Literal
+
+import numpy as np
+
+from nuvrek.neck.description import LANES, NeckDescription
+from nuvrek.practice import actions as do
+from nuvrek.practice import skills
+from nuvrek.practice.desk import Desk
+from nuvrek.practice.doing import NotNow
+from nuvrek.readings import entries as kept
+from nuvrek.readings.entries import AnyEntry, State
+from nuvrek.readings.stations import Station
+from nuvrek.simulator.living.tools import Light
+from nuvrek.simulator.measuring import RULE_STEP_MM, measure_round
+
+_FEELS: dict[str, kept.Feel] = {
+    "chewed": "key slips",
+    "gummed": "binding",
+    "slack": "slack",
+    "fine": "free",
+    "none": "out of reach",
+}
+
+
+@dataclass
+class Technician:
+    """Measures the neck of a desk; knows nothing of it but what the tools say."""
+
+    desk: Desk
+
+    @property
+    def neck(self) -> NeckDescription:
+        """The neck as it is described."""
+        return self.desk.neck.neck
+
+    def round(self, name: str) -> list[AnyEntry]:
+        """A guided round from its beginning to its end."""
+        return measure_round(self, name)
+
+    def take(self, station: Station, state: State) -> list[AnyEntry]:
+        """What one station brings in; nothing where it can't be taken as the neck is."""
+        try:
+            return self._take(station, state)
+        except NotNow:
+            return []
+
+    def _take(self, station: Station, state: State) -> list[AnyEntry]:
+        match station.kind:
+            case "string-gap":
+                return [self._gap(station, state)]
+            case "edge-lie":
+                return [self._edge(station, state)]
+            case "sweep":
+                return self._sweep(station, state)
+            case "crown-height":
+                said = self.desk.do(do.Caliper(fret=station.fret, lane=station.lane)).number
+                return [
+                    kept.CrownHeight(
+                        lane=station.lane,
+                        fret=station.fret,
+                        height_mm=max(said or 0.0, 0.0),
+                        state=state,
+                        station=station.key,
+                    )
+                ]
+            case "string-height":
+                return [self._height(station, state)]
+            case "press":
+                return self._press(state, station.key)
+            case "state":
+                self.desk.do(do.Tune(to=station.state.strings))
+                return [kept.StateChange(state=station.state, station=station.key)]
+            case "rod-feel":
+                feel = _FEELS[self.desk.do(do.FeelKey()).key]
+                return [kept.RodFeel(feel=feel, state=state, station=station.key)]
+            case _:
+                return []
+
+    def _gap(self, station: Station, state: State) -> kept.StringGap:
+        low, high = station.supports or (1, self.neck.frets)
+        under: dict[str, do.LeafUnder] = {"string": "string", "notched": "notched"}
+        slides, drags = skills.gap(
+            self.desk,
+            station.lane,
+            low,
+            high,
+            station.fret,
+            under=under.get(station.by, "edge"),
+        )
+        return kept.StringGap(
+            lane=station.lane,
+            low_support=station.supports and low,
+            high_support=station.supports and high,
+            fret=station.fret,
+            by=station.by,
+            slides_mm=slides,
+            drags_mm=drags,
+            state=state,
+            station=station.key,
+        )
+
+    def _edge(self, station: Station, state: State) -> kept.EdgeLie:
+        wood = station.by in kept.ON_WOOD
+        felt = self.desk.do(
+            do.Edge(
+                lane=station.lane,
+                low=1,
+                high=self.neck.frets,
+                on="wood" if wood else "frets",
+                notched_mm=self.neck.scale_mm if wood else None,
+            )
+        )
+        seen = felt.seen
+        assert isinstance(seen, Light)
+        says: Literal["rocks", "all along", "on its ends"] = "all along"
+        fret = None
+        if seen.rocks:
+            # It rocks about the fret that it lies on whichever end is pushed down.
+            says, fret = "rocks", self._crest(seen)
+        elif felt.key == "light":
+            says = "on its ends"
+        return kept.EdgeLie(
+            lane=station.lane, says=says, fret=fret, state=state, station=station.key
+        )
+
+    def _crest(self, seen: Light) -> int:
+        """Of the two tops it lies on, that nearer to the middle of where it touches."""
+        dark = [f for f, mm in zip(seen.frets, seen.light_mm, strict=True) if mm == 0.0]
+        inner = [f for f in dark if 1 < f < self.neck.frets]
+        x = self.desk.neck.x_mm
+        middle = float(np.mean([x[f] for f in dark]))
+        return min(inner or list(seen.contacts), key=lambda f: abs(x[f] - middle))
+
+    def _sweep(self, station: Station, state: State) -> list[AnyEntry]:
+        found = skills.rocks(self.desk, station.lane)
+        marked: list[AnyEntry] = []
+        for fret in found:
+            slides, drags = skills.gap(self.desk, station.lane, 0, 0, fret, under="rocker")
+            marked.append(
+                kept.Rock(
+                    lane=station.lane,
+                    fret=fret,
+                    says="rocks",
+                    slides_mm=slides,
+                    drags_mm=drags,
+                    state=state,
+                )
+            )
+        still = tuple(f for f in range(2, self.neck.frets) if f not in found)
+        end = kept.OthersStill(lane=station.lane, frets=still, state=state, station=station.key)
+        return [*marked, end]
+
+    def _height(self, station: Station, state: State) -> kept.StringHeight:
+        seen = self.desk.do(do.Rule(side=station.side, fret=station.fret)).seen
+        assert isinstance(seen, float)
+        # Read to the quarter of a millimetre, as rules are.
+        return kept.StringHeight(
+            side=station.side,
+            fret=station.fret,
+            height_mm=max(round(seen / RULE_STEP_MM) * RULE_STEP_MM, 0.0),
+            state=state,
+            station=station.key,
+        )
+
+    def _press(self, state: State, key: str) -> list[AnyEntry]:
+        loose: list[AnyEntry] = []
+        firm = []
+        for fret in range(1, self.neck.frets + 1):
+            moves = [
+                lane
+                for lane in LANES
+                if self.desk.do(do.Finger(fret=fret, lane=lane)).key == "moves"
+            ]
+            if not moves:
+                firm.append(fret)
+                continue
+            loose.extend(
+                kept.StandOff(fret=fret, lane=lane, moves="moves", state=state)
+                for lane in ([None] if len(moves) == len(LANES) else moves)
+            )
+        return [*loose, kept.OthersFirm(frets=tuple(firm), state=state, station=key)]
