@@ -1,8 +1,9 @@
-"""Advised courses carried out on true necks by a made-up hand: are all notes clean at the end, or
-was it said that they won't be, and what metal did it take beside the plain procedure?
+"""Advised courses played on the practice bench: are all notes clean at the end, or was it said that
+they won't be, and what metal did it take beside the plain procedure?
 
-The necks, the tools and the hand share nothing with the judgement. After each way the neck is read
-anew with the full survey, as a technician would.
+The necks, the tools and the hand share nothing with the judgement: leaves are pushed one by one,
+edges lie on what carries them, rods stick and slip. After each way the neck is read anew with the
+full survey, as a technician would; every third neck is plain, usual and hard.
 """
 
 from __future__ import annotations
@@ -16,7 +17,7 @@ import numpy as np
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.planning.plan import make_plan
-from nuvrek.practice.hidden import strung
+from nuvrek.practice.hidden import DIFFICULTIES, hidden
 from nuvrek.practice.playing import Score, play
 from nuvrek.readings.entries import AnyEntry, OthersClean
 from nuvrek.readings.journal import fold
@@ -38,15 +39,19 @@ class Tally:
     plain_clean: int = 0
     held: np.ndarray = field(default_factory=lambda: np.zeros(2))
     failed: list[Score] = field(default_factory=list)
+    by_difficulty: Counter[str] = field(default_factory=Counter)
 
 
 def played(seed: int, tally: Tally) -> None:
     """One neck by the advice, and the same neck as it was by the plain procedure."""
     if stranger(seed).kind == "bare":
         return
-    score, plain = (play(strung(stranger(seed), str(seed)), by) for by in ("advice", "plain"))
+    one = hidden(stranger(seed), str(seed), DIFFICULTIES[seed % len(DIFFICULTIES)], seed)
+    score, plain = (play(one, by) for by in ("advice", "plain"))
     tally.first[score.ways[0] if score.ways else "nothing"] += 1
     tally.ends["clean" if score.clean else "told" if score.told else "neither"] += 1
+    ends = "clean" if score.clean else "told" if score.told else "neither"
+    tally.by_difficulty[f"{score.difficulty} {ends}"] += 1
     tally.plain_clean += plain.clean
     tally.held += np.array(score.held)
     if score.plain_mm is not None:
@@ -90,6 +95,7 @@ def main(first: int = FIRST, necks: int = NECKS) -> None:
         f"{np.mean(tally.plain):.2f} mm, all notes clean on {tally.plain_clean}"
     )
     print(f"  tops within the first map's range: {tally.held[0] / tally.held[1]:.3f}")
+    print(f"  by difficulty: {dict(sorted(tally.by_difficulty.items()))}")
     for score in tally.failed:
         print(f"  not clean: {' '.join(score.sentences()[:3])}")
     left, counted = content(first, necks + necks // 7)

@@ -7,11 +7,25 @@ from collections.abc import Callable
 import numpy as np
 
 from nuvrek.neck.description import LANES
-from nuvrek.planning.case.way import Way
+from nuvrek.planning.case.way import Plan, Way
+from nuvrek.planning.rod.move import RodPlan
 from nuvrek.practice import actions as do
 from nuvrek.practice import skills
 from nuvrek.practice.desk import Desk
-from nuvrek.readings.entries import SIDES
+from nuvrek.readings.entries import (
+    SIDES,
+    AnyEntry,
+    Chosen,
+    Feel,
+    Filed,
+    RodFeel,
+    RodMove,
+    Seated,
+    State,
+    StateChange,
+    StepDone,
+)
+from nuvrek.readings.journal import NUT_MENDED, NUT_WORKED
 from nuvrek.simulator.living.filing import BITE_MM
 
 # Half a bite is what a file along one fret takes at a stroke.
@@ -20,24 +34,47 @@ STROKE_MM = 0.5 * BITE_MM["fingertips"]
 OVER_FIRST_MM = 0.06
 
 
-def carried_out(desk: Desk, way: Way) -> bool:
-    """The way done at the bench, and the neck strung up again; False for what this hand does not
-    do.
+def carried_out(desk: Desk, way: Way, plan: Plan) -> list[AnyEntry] | None:
+    """The way done at the bench, the neck strung up again, and what a journal keeps of it; None
+    for what this hand does not do.
     """
+    chosen = Chosen(way=way.kind, promise=way.promise, frets=way.frets)
+    if way.kind in ("rod", "rod-back"):
+        return None if plan.rod is None else [chosen, *_turned(desk, plan.rod)]
     doing = _BY_KIND.get(way.kind)
-    if doing is None and way.metal_mm <= 0.0:
-        return False
+    if doing is None and (way.metal_mm <= 0.0 or way.new is not None):
+        return None
+    made: list[AnyEntry] = [chosen]
     if doing is not None:
         skills.tune(desk)
-        doing(desk, way)
+        made += doing(desk, way)
     else:
-        _filed(desk, way)
+        made += _filed(desk, way)
     skills.finish(desk)
-    return True
+    return [*made, StateChange(state=State(strings="pitch"))]
 
 
-def _filed(desk: Desk, way: Way) -> None:
-    """Strokes on every fret for what is to come off it, crowned, and the rod set again."""
+def _turned(desk: Desk, plan: RodPlan) -> list[AnyEntry]:
+    """One move of the rod as planned, tuned, and the relief read again on both sides."""
+    moves: list[AnyEntry] = []
+    skills.tune(desk)
+    for side, turns in plan.moves:
+        felt = desk.do(do.Turn(turns=turns, side=side))
+        moves.append(RodMove(turns=turns, side=side, feel=_FEELS.get(felt.key, "")))
+    skills.tune(desk)
+    return [*moves, StateChange(state=State(strings="pitch"))]
+
+
+_FEELS: dict[str, Feel] = {
+    "key slips": "key slips",
+    "binding": "binding",
+    "at its end": "at its end",
+    "slack": "slack",
+}
+
+
+def _filed(desk: Desk, way: Way) -> list[AnyEntry]:
+    """Strokes on every fret for what is to come off it, then crowned."""
     skills.let_down(desk)
     for fret, row in enumerate(way.off_mm, 1):
         for lane, mm in zip(LANES, row, strict=True):
@@ -47,28 +84,23 @@ def _filed(desk: Desk, way: Way) -> None:
     flat = tuple(int(f) + 1 for f in np.flatnonzero(way.off_mm.max(axis=1) >= STROKE_MM))
     if flat:
         desk.do(do.Crown(frets=flat))
-    if "turns the rod" in way.record.families or way.kind == "play-clean":
-        skills.tune(desk)
-        _rod(desk, way.promise.relief_mm)
+    off = tuple(
+        (fret, lane, round(float(mm), 4))
+        for fret, row in enumerate(way.off_mm, 1)
+        for lane, mm in zip(LANES, row, strict=True)
+        if mm > 0.0
+    )
+    return [StateChange(state=State(strings="slack")), Filed(way=way.kind, off=off)]
 
 
-def _rod(desk: Desk, wanted_mm: float | None) -> None:
-    neck = desk.neck.neck
-    wanted = neck.relief_wanted_mm("middle") if wanted_mm is None else wanted_mm
-    skills.rod_to(desk, wanted)
-
-
-def _rod_only(desk: Desk, way: Way) -> None:
-    _rod(desk, way.promise.relief_mm)
-
-
-def _rod_nut(desk: Desk, _way: Way) -> None:
+def _rod_nut(desk: Desk, _way: Way) -> list[AnyEntry]:
     desk.do(do.MendNut(how="clear"))
     if desk.do(do.FeelKey()).key == "chewed":
         desk.do(do.MendNut(how="renew"))
+    return [StepDone(step=NUT_MENDED), RodFeel(feel="free")]
 
 
-def _nut(desk: Desk, _way: Way) -> None:
+def _nut(desk: Desk, _way: Way) -> list[AnyEntry]:
     """Raised or cut until a leaf says that it is right, press 3 and look at 1."""
     for side in SIDES:
         slides, stops = skills.gap(desk, side, 0, 3, 1)
@@ -77,13 +109,16 @@ def _nut(desk: Desk, _way: Way) -> None:
         share = 1.0 - float(x[1] / x[3])
         if abs(now - OVER_FIRST_MM) > 0.03:
             desk.do(do.NutSlot(side=side, mm=round((OVER_FIRST_MM - now) / share, 2)))
+    return [StepDone(step=NUT_WORKED[0])]
 
 
-def _seat(desk: Desk, way: Way) -> None:
+def _seat(desk: Desk, way: Way) -> list[AnyEntry]:
     skills.seat(desk, way.frets)
+    seated = [Seated(fret=fret, glued=True, holds="holds") for fret in way.frets]
+    return [StateChange(state=State(strings="slack")), *seated]
 
 
-def _lift(desk: Desk, way: Way) -> None:
+def _lift(desk: Desk, way: Way) -> list[AnyEntry]:
     """Out, and a piece of wire as high as its neighbours in its place."""
     skills.let_down(desk)
     for fret in way.frets:
@@ -91,16 +126,17 @@ def _lift(desk: Desk, way: Way) -> None:
         said = [desk.do(do.Caliper(fret=f, lane="middle")).number or 1.0 for f in beside]
         desk.do(do.Pull(frets=(fret,)))
         desk.do(do.Fit(height_mm=round(float(np.clip(np.mean(said), 0.5, 2.5)), 2)))
+    seated = [Seated(fret=fret, glued=True, holds="holds") for fret in way.frets]
+    return [StateChange(state=State(strings="slack")), *seated]
 
 
-def _heights(desk: Desk, _way: Way) -> None:
+def _heights(desk: Desk, _way: Way) -> list[AnyEntry]:
     skills.heights(desk)
+    return []
 
 
-_BY_KIND: dict[str, Callable[[Desk, Way], None]] = {
-    "rod": _rod_only,
+_BY_KIND: dict[str, Callable[[Desk, Way], list[AnyEntry]]] = {
     "rod-nut": _rod_nut,
-    "rod-back": _rod_only,
     "nut": _nut,
     "zero-fret": _nut,
     "seat": _seat,

@@ -12,6 +12,7 @@ from nuvrek.estimate.heightmap import HeightMap, line_projection, map_neck
 from nuvrek.planning.case.way import Plan, Way
 from nuvrek.planning.plan import make_plan
 from nuvrek.planning.ways.kinds import way_title
+from nuvrek.practice import skills
 from nuvrek.practice.account import account
 from nuvrek.practice.desk import Desk
 from nuvrek.practice.hand import carried_out
@@ -21,8 +22,9 @@ from nuvrek.readings.entries import AnyEntry, Reading
 from nuvrek.readings.journal import fold
 
 Player = Literal["advice", "plain"]
-MOST_WAYS = 7
+MOST_WAYS = 12
 _NOTHING_MORE = ("leave", "hardware", "read")
+_ROD = ("rod", "rod-back")
 
 
 @dataclass(frozen=True)
@@ -76,17 +78,22 @@ def play(one: Hidden, by: Player) -> Score:
     done. The hidden truth is asked only for the score.
     """
     desk = one.desk()
-    neck_map, plan, readings = _looked_at(desk)
+    technician = Technician(desk)
+    entries: list[AnyEntry] = technician.round("full")
+    neck_map, plan = _weighed(desk, entries)
     held = held_tops(desk, neck_map)
     plain = next((way for way in plan.ways if way.kind == "level-straight"), None)
     ways: list[str] = []
     while len(ways) < MOST_WAYS:
         way = _next(plan, by, plain, ways)
-        if way is None or not carried_out(desk, way):
+        done = None if way is None else carried_out(desk, way, plan)
+        if way is None or done is None:
             break
         ways.append(way.kind)
-        neck_map, plan, more = _looked_at(desk)
-        readings += more
+        entries += done
+        entries += technician.relief() if way.kind in _ROD else technician.round("full")
+        neck_map, plan = _weighed(desk, entries)
+    skills.finish(desk)
     end = account(desk)
     return Score(
         word=one.word,
@@ -99,17 +106,15 @@ def play(one: Hidden, by: Player) -> Score:
         told=by == "advice" and plan.advice not in ("leave", "hardware"),
         metal_mm=round(end.metal_mm, 3),
         plain_mm=None if plain is None else round(plain.metal_mm, 3),
-        readings=readings,
+        readings=sum(isinstance(entry, Reading) for entry in entries),
         minutes=round(end.minutes),
         held=held,
     )
 
 
-def _looked_at(desk: Desk) -> tuple[HeightMap, Plan, int]:
-    entries: list[AnyEntry] = Technician(desk).round("full")
+def _weighed(desk: Desk, entries: list[AnyEntry]) -> tuple[HeightMap, Plan]:
     neck_map = map_neck(fold(desk.neck.neck, entries))
-    count = sum(isinstance(entry, Reading) for entry in entries)
-    return neck_map, make_plan(neck_map, find(neck_map), draw=False), count
+    return neck_map, make_plan(neck_map, find(neck_map), draw=False)
 
 
 def _next(plan: Plan, by: Player, plain: Way | None, ways: list[str]) -> Way | None:

@@ -9,6 +9,7 @@ from typing import Literal
 
 import numpy as np
 
+from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.practice import actions as do
 from nuvrek.practice import skills
@@ -18,7 +19,7 @@ from nuvrek.readings import entries as kept
 from nuvrek.readings.entries import AnyEntry, State
 from nuvrek.readings.stations import Station
 from nuvrek.simulator.living.tools import Light
-from nuvrek.simulator.measuring import RULE_STEP_MM, measure_round
+from nuvrek.simulator.measuring import measure_round
 
 _FEELS: dict[str, kept.Feel] = {
     "chewed": "key slips",
@@ -43,6 +44,16 @@ class Technician:
     def round(self, name: str) -> list[AnyEntry]:
         """A guided round from its beginning to its end."""
         return measure_round(self, name)
+
+    def relief(self) -> list[AnyEntry]:
+        """The relief at pitch on both sides, as it is read after a move of the rod."""
+        low, high = 1, self.neck.joint_fret
+        state = State(strings="pitch")
+        stations = (
+            Station(f"relief-{side}", "string-gap", side, middle_fret(self.neck), (low, high))
+            for side in kept.SIDES
+        )
+        return [entry for station in stations for entry in self.take(station, state)]
 
     def take(self, station: Station, state: State) -> list[AnyEntry]:
         """What one station brings in; nothing where it can't be taken as the neck is."""
@@ -160,11 +171,11 @@ class Technician:
     def _height(self, station: Station, state: State) -> kept.StringHeight:
         seen = self.desk.do(do.Rule(side=station.side, fret=station.fret)).seen
         assert isinstance(seen, float)
-        # Read to the quarter of a millimetre, as rules are.
+        # Read between the marks, as an eye does.
         return kept.StringHeight(
             side=station.side,
             fret=station.fret,
-            height_mm=max(round(seen / RULE_STEP_MM) * RULE_STEP_MM, 0.0),
+            height_mm=max(round(seen, 1), 0.0),
             state=state,
             station=station.key,
         )

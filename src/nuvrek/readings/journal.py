@@ -45,6 +45,8 @@ MOST_ENTRIES = 20_000
 
 # The step whose tick says that the nut of a rod was mended.
 NUT_MENDED = "free-nut"
+# The steps whose ticks say that the strings lie otherwise at nut or zero fret since.
+NUT_WORKED = ("nut-slots", "zero-fret", "nut-new")
 
 
 class Taken(Struct, frozen=True):
@@ -258,6 +260,8 @@ class _Folding:
                 self.now = structs.replace(self.now, left_at="")
                 if step == NUT_MENDED:
                     self.now = structs.replace(self.now, nut_mended=number)
+                if step in NUT_WORKED:
+                    self._worked(number, _NUT_CHANGED)
             case _:
                 self._arranged(number, entry)
 
@@ -362,6 +366,10 @@ class _Folding:
             self._reaches(place[0])
         self.work.append(Work(number, entry, {place: self.surface[place] for place in places}))
         self.heard = {}
+
+
+# What stands at the nut is another height from then on, and nobody said which.
+_NUT_CHANGED = Filed(way="nut", off=tuple((0, lane, 0.0) for lane in LANES))
 
 
 def _promised_before(now: NeckState, chosen: Chosen) -> Promise | None:

@@ -4,7 +4,7 @@ the other, nut, pull.
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
 
 import numpy as np
 from numpy.typing import NDArray
@@ -87,6 +87,19 @@ def s_shape_height(measurer: Measurer, finding: Finding) -> tuple[Array, float]:
 def nut_height(measurer: Measurer, finding: Finding) -> tuple[Array, float]:
     """The gap over fret 1 with the string pressed at 3."""
     return _height(measurer, "tops", nut_parts(measurer, _lane(finding)), "pitch")
+
+
+def tops_follow_mm(measurer: Measurer, finding: Finding) -> float:
+    """How much of a shape of the wood the tops still have: of a level over it, next to nothing."""
+    parts, strings = _OF_SHAPE[finding.kind]
+    return measurer.of("tops", parts(measurer, _lane(finding)), strings).mm
+
+
+_OF_SHAPE: dict[str, tuple[Callable[[Measurer, int], list[Part]], Strings]] = {
+    "hump": (hump_parts, "slack"),
+    "tongue": (tongue_parts, "slack"),
+    "s-shape": (s_shape_parts, "pitch"),
+}
 
 
 def _lane(finding: Finding) -> int:

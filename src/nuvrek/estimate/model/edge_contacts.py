@@ -68,9 +68,7 @@ def contacts_around(
     return carrying[after - 1], carrying[after]
 
 
-def _run_on(
-    x_mm: Array, heights_mm: Array, fret: int, reach: tuple[int, int]
-) -> tuple[int, int]:
+def _run_on(x_mm: Array, heights_mm: Array, fret: int, reach: tuple[int, int]) -> tuple[int, int]:
     """The two frets an edge lies on that is held down at its nearer support and runs on past it:
     the tops on its way to ``fret`` carry it as well.
     """

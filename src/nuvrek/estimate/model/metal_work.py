@@ -25,6 +25,8 @@ SEATED_LANE_MM = 0.0075
 # New wire driven home stands higher or lower as a whole, and by lane, by about so much (common
 # practice, no source).
 FITTED_MM, FITTED_LANE_MM = 0.025, 0.012
+# A nut that was worked on may stand anywhere about where it stood, mm (common practice, no source).
+NUT_MM = 0.25
 
 
 @dataclass(frozen=True, slots=True)
@@ -107,7 +109,7 @@ def metal_work(works: Sequence[Work], read: Sequence[int], usual_mm: float) -> M
                 here.new_mm = usual_mm if entry.crown_mm is None else entry.crown_mm
                 here.off_mm, here.variance = 0.0, 0.0
             here.surface, here.off_mm = surface, here.off_mm + mm
-            here.variance += _spread_mm(entry, mm) ** 2
+            here.variance += (_spread_mm(entry, mm) if fret else NUT_MM) ** 2
         for fret, spread in _whole_fret(entry):
             place = batch, fret
             shared[place] = shared.get(place, 0.0) + spread**2

@@ -12,6 +12,8 @@ from nuvrek.clearance.string_heights import AS_WANTED_MM
 from nuvrek.clearance.strung_neck import Rooms
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
 from nuvrek.estimate.findings.finding import Finding
+from nuvrek.estimate.findings.shapes import tops_follow_mm
+from nuvrek.estimate.measurer import Measurer
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.case import Case
@@ -37,6 +39,8 @@ NEW_WIRE_KINDS: tuple[WayKind, ...] = ("refret", "refret-true", "refret-tangs", 
 TOO_HIGH = ("high", "hard to play", "stiff", "heavy")
 # A groove to this depth may be left by agreement (common practice, no source).
 SHALLOW_GROOVE_MM = 0.12
+# Tops that have less than this share of a shape of the wood do not follow it (common practice).
+FOLLOWS = 0.5
 
 
 @dataclass(frozen=True)
@@ -119,9 +123,17 @@ class Grounds:
 
     @cached_property
     def wood(self) -> tuple[Finding, ...]:
-        """What no rod setting takes out: hump, S, a tongue that climbs."""
-        kinds = ("hump", "s-shape", "tongue")
-        return tuple(f for f in self.case.findings if f.kind in kinds and f.verdict != "good")
+        """What no rod setting takes out: hump, S, a tongue that climbs; not what the tops were
+        levelled over.
+        """
+        kinds, measurer = ("hump", "s-shape", "tongue"), Measurer(self.case.neck_map)
+        return tuple(
+            f
+            for f in self.case.findings
+            if f.kind in kinds
+            and f.verdict != "good"
+            and abs(tops_follow_mm(measurer, f)) > FOLLOWS * abs(f.mm)
+        )
 
     # --- new wire -----------------------------------------------------------
 
