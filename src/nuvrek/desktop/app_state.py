@@ -19,6 +19,7 @@ from nuvrek.logbook.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 
 if TYPE_CHECKING:
+    from nuvrek.bench.practice.table import Table
     from nuvrek.desktop.gauge import Gauge
     from nuvrek.planning.money.pace import Pace
 
@@ -44,6 +45,7 @@ class AppState(QObject):
     heard_others = pyqtSignal()  # other benches have written something
     round_wanted = pyqtSignal(str)  # a round to be begun in Measure
     reading_wanted = pyqtSignal(object)  # a station to be read next
+    practice_wanted = pyqtSignal()  # the practice neck is to be opened
     slow = pyqtSignal(int)  # the result has been on its way for so many seconds; 0: no longer
 
     def __init__(
@@ -65,6 +67,8 @@ class AppState(QObject):
         self.page = ""
         self.trouble = ""
         self.fret: int | None = None
+        # The practice bench, in its own window only; where practice is kept, if anywhere.
+        self.practice: Table | None = None
         # The way the owner is spoken to about; None for the course.
         self.meant: str | None = None
         self._solver = Solver(inline, self)
@@ -83,6 +87,17 @@ class AppState(QObject):
         if hasattr(book, "heard"):
             self._listening.start()
         self.shelf = Shelf(book, CardCache(_kept_beside(book, settings_file)))
+
+    @property
+    def silent(self) -> bool:
+        """Whether findings and advice are kept silent: on a practice neck, until they are asked."""
+        return self.practice is not None and self.practice.silent
+
+    @property
+    def practice_folder(self) -> Path | None:
+        """Where practice is kept: beside the user's own logbook; nowhere for a demo."""
+        beside = _kept_beside(self.book, self._settings_file)
+        return None if beside is None else beside.parent / "practice"
 
     @property
     def busy(self) -> bool:

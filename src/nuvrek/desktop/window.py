@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from importlib import import_module
+from typing import ClassVar
 
 import msgspec
 from PyQt6.QtGui import QCloseEvent, QKeyEvent
@@ -49,16 +50,21 @@ _MODULES = {
 _ANYTIME = (TOOLS, PRICES, OWNERS, SAFE, HONESTY)
 
 
+Module = tuple[str, str]
+
+
 class Stages(dict[str, Stage]):
     """The stage pages, each imported and made when it is first wanted: the window opens sooner."""
 
-    def __init__(self, app: AppState, bar: BenchBar, pages: QStackedWidget) -> None:
+    def __init__(
+        self, app: AppState, bar: BenchBar, pages: QStackedWidget, modules: dict[str, Module]
+    ) -> None:
         super().__init__()
         self._parts = app, bar
-        self._pages = pages
+        self._pages, self._modules = pages, modules
 
     def __missing__(self, name: str) -> Stage:
-        module, kind = _MODULES[name]
+        module, kind = self._modules[name]
         stage: Stage = getattr(import_module(f"nuvrek.desktop.stages.{module}"), kind)(*self._parts)
         self[name] = stage
         plain_labels(stage)
@@ -69,6 +75,13 @@ class Stages(dict[str, Stage]):
 class Window(QWidget):
     """Holds the stages and moves between them."""
 
+    # The page that needs no open neck, the stages on the rail, and where all pages are made.
+    home = SHELF
+    rail_stages: tuple[str, ...] = STAGES
+    home_switch = ("Shelf", "All necks")
+    modules: ClassVar[dict[str, Module]] = _MODULES
+    plain_title = ("Nuvrek", "bench companion for fretwork")
+
     def __init__(self, app: AppState, at_once: bool = True) -> None:
         """``at_once`` fills the shelf now; otherwise the caller does, once the frame is on
         screen.
@@ -78,9 +91,11 @@ class Window(QWidget):
         self.setWindowTitle("Nuvrek")
         self.resize(1280, 800)
         self.setMinimumSize(1024, 680)
-        self.rail, self.bar = Rail(app.theme), BenchBar(app.theme)
+        self.rail = Rail(app.theme, self.rail_stages, self.home_switch)
+        self.bar = BenchBar(app.theme)
         self.pages = QStackedWidget()
-        self.stages = Stages(app, self.bar, self.pages)
+        self.stages = Stages(app, self.bar, self.pages, self.modules)
+        self.practice: QWidget | None = None
         for part in (self.rail, self.bar):
             plain_labels(part)
         column = QVBoxLayout(self)
@@ -89,7 +104,7 @@ class Window(QWidget):
         column.addWidget(self.rail)
         column.addWidget(self.pages, 1)
         column.addWidget(self.bar)
-        self.now = SHELF
+        self.now = self.home
         self._connect()
         self._dress()
         self.rail.enable(False)
@@ -98,12 +113,13 @@ class Window(QWidget):
         self.ringing.rang.connect(self._say)
         app.changed.connect(self.ringing.look)
         if at_once:
-            self.show_stage(SHELF)
+            self.show_stage(self.home)
 
     def _connect(self) -> None:
         app = self.app
         self.rail.stage.connect(self.show_stage)
-        self.rail.shelf.connect(lambda: self.show_stage(SHELF))
+        self.rail.shelf.connect(lambda: self.show_stage(self.home))
+        app.practice_wanted.connect(self.practise)
         self.rail.tools.connect(lambda: self.show_stage(TOOLS))
         self.rail.unit.connect(lambda: self._set(inch=not app.settings.inch))
         self.rail.theme_switch.connect(lambda: self._set(dark=not app.settings.dark))
@@ -118,7 +134,7 @@ class Window(QWidget):
         app.retake_wanted.connect(self._retake)
         app.reading_wanted.connect(self._ask)
         app.round_wanted.connect(lambda name: self.stage.begin_round(name))
-        app.heard_others.connect(lambda: self.stage.refresh() if self.now == SHELF else None)
+        app.heard_others.connect(lambda: self.stage.refresh() if self.now == self.home else None)
         app.slow.connect(self.bar.show_slow)
         app.aside.told.connect(self.bar.show_under_way)
         self.bar.stop.clicked.connect(self._stop)
@@ -128,6 +144,19 @@ class Window(QWidget):
         """The stage in front."""
         return self.stages[self.now]
 
+    def practise(self) -> None:
+        """Another window with the practice neck: it has a logbook of its own and knows no other."""
+        from nuvrek.desktop.practice.start import open_practice
+
+        if self.practice is None or not self.practice.isVisible():
+            self.practice = open_practice(
+                self.app.settings, self.app.clock, self.app.practice_folder
+            )
+            self.practice.setGeometry(self.geometry())
+        self.practice.show()
+        self.practice.raise_()
+        self.practice.activateWindow()
+
     def show_stage(self, name: str) -> None:
         """Bring a stage to the front; without an open neck only the shelf."""
         if self.now in self.stages:
@@ -135,10 +164,10 @@ class Window(QWidget):
         if self.now == TOOLS and name != TOOLS:
             # Other tools on the bench, other readings to suggest.
             self.app.solve()
-        self.now = name if self.app.session is not None or name in _ANYTIME else SHELF
+        self.now = name if self.app.session is not None or name in _ANYTIME else self.home
         self.app.turn_to(self.now)
         self.rail.mark(self.now)
-        self.rail.enable(self.app.session is not None and self.now != SHELF)
+        self.rail.enable(self.app.session is not None and self.now != self.home)
         self._title()
         self.pages.setCurrentWidget(self.stage)
         self.stage.restyle()
@@ -147,9 +176,9 @@ class Window(QWidget):
 
     def _title(self) -> None:
         session = self.app.session
-        if session is None or self.now == SHELF:
-            self.rail.title.setText("Nuvrek")
-            self.rail.under.setText("bench companion for fretwork")
+        if session is None or self.now == self.home:
+            self.rail.title.setText(self.plain_title[0])
+            self.rail.under.setText(self.plain_title[1])
             return
         neck = session.neck_state.neck
         self.rail.title.setText(f"{session.neck_id} · {neck.title}")
@@ -167,7 +196,8 @@ class Window(QWidget):
         for name, share in zip(
             STAGES, (a.described, a.measured, a.mapped, a.chosen, a.worked, a.proved), strict=True
         ):
-            self.rail.buttons[name].fill(share)
+            if name in self.rail.buttons:
+                self.rail.buttons[name].fill(share)
 
     def _turn_state(self, part: str) -> None:
         """Strings slackened or tuned, the neck laid down or taken up: written down at once."""
@@ -242,7 +272,7 @@ class Window(QWidget):
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
         if event is None:
             return
-        order = [SHELF, *STAGES]
+        order = [self.home, *self.rail_stages]
         key = event.key()
         if key in (_PAGE_DOWN, _PAGE_UP):
             if self.now in order:
@@ -252,13 +282,15 @@ class Window(QWidget):
             if 0 <= at < len(order):
                 self.show_stage(order[at])
         elif key == _HOME:
-            self.show_stage(SHELF)
+            self.show_stage(self.home)
         else:
             super().keyPressEvent(event)
 
     def closeEvent(self, event: QCloseEvent | None) -> None:
         if self.now in self.stages:
             self.stage.leave()
+        if self.practice is not None:
+            self.practice.close()
         self.ringing.close()
         self.app.close()
         super().closeEvent(event)

@@ -41,6 +41,10 @@ class Desk:
         self.neck = self._make()
         self.actions = []
 
+    def fresh(self) -> Desk:
+        """The same neck on another desk, as it came in."""
+        return Desk(self._make, self._seed)
+
     @property
     def worked_min(self) -> float:
         """Minutes of hands at the neck; waits are not counted."""

@@ -18,7 +18,8 @@ from nuvrek.practice.desk import Desk
 from nuvrek.practice.hand import carried_out
 from nuvrek.practice.hidden import Hidden
 from nuvrek.practice.technician import Technician
-from nuvrek.readings.entries import AnyEntry, Reading
+from nuvrek.readings.entries import AnyEntry, Reading, StateChange
+from nuvrek.readings.entry import strings_as
 from nuvrek.readings.journal import fold
 
 Player = Literal["advice", "plain"]
@@ -90,7 +91,8 @@ def play(one: Hidden, by: Player) -> Score:
         if way is None or done is None:
             break
         ways.append(way.kind)
-        entries += done
+        entries += _in_state(desk, entries, done)
+        technician.state = fold(desk.neck.neck, entries).state
         entries += technician.relief() if way.kind in _ROD else technician.round("full")
         neck_map, plan = _weighed(desk, entries)
     skills.finish(desk)
@@ -110,6 +112,17 @@ def play(one: Hidden, by: Player) -> Score:
         minutes=round(end.minutes),
         held=held,
     )
+
+
+def _in_state(desk: Desk, before: list[AnyEntry], done: list[AnyEntry]) -> list[AnyEntry]:
+    """What hands left in the journal; strings slackened or tuned leave the rod as it is."""
+    kept: list[AnyEntry] = []
+    for entry in done:
+        if isinstance(entry, StateChange):
+            now = fold(desk.neck.neck, [*before, *kept]).state
+            entry = StateChange(state=strings_as(now, entry.state.strings))
+        kept.append(entry)
+    return kept
 
 
 def _weighed(desk: Desk, entries: list[AnyEntry]) -> tuple[HeightMap, Plan]:

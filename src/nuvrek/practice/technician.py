@@ -17,6 +17,7 @@ from nuvrek.practice.desk import Desk
 from nuvrek.practice.doing import NotNow
 from nuvrek.readings import entries as kept
 from nuvrek.readings.entries import AnyEntry, State
+from nuvrek.readings.entry import strings_as
 from nuvrek.readings.stations import Station
 from nuvrek.simulator.living.tools import Light
 from nuvrek.simulator.measuring import measure_round
@@ -35,6 +36,8 @@ class Technician:
     """Measures the neck of a desk; knows nothing of it but what the tools say."""
 
     desk: Desk
+    # The state the journal has the neck in before the next reading: the turns of its rod above all.
+    state: State = State()
 
     @property
     def neck(self) -> NeckDescription:
@@ -58,7 +61,7 @@ class Technician:
     def take(self, station: Station, state: State) -> list[AnyEntry]:
         """What one station brings in; nothing where it can't be taken as the neck is."""
         try:
-            return self._take(station, state)
+            return self._take(station, strings_as(self.state, state.strings))
         except NotNow:
             return []
 
@@ -87,7 +90,8 @@ class Technician:
                 return self._press(state, station.key)
             case "state":
                 self.desk.do(do.Tune(to=station.state.strings))
-                return [kept.StateChange(state=station.state, station=station.key)]
+                so = strings_as(self.state, station.state.strings)
+                return [kept.StateChange(state=so, station=station.key)]
             case "rod-feel":
                 feel = _FEELS[self.desk.do(do.FeelKey()).key]
                 return [kept.RodFeel(feel=feel, state=state, station=station.key)]

@@ -10,6 +10,8 @@ from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
 
 STAGES = ("Take in", "Measure", "Map", "Choose", "Work", "Prove")
+# The page all begins from: what its switch says, and its name.
+_HOME = ("Shelf", "All necks")
 
 
 class StageButton(QPushButton):
@@ -84,7 +86,9 @@ class Rail(QWidget):
     theme_switch = pyqtSignal()
     text_size = pyqtSignal()
 
-    def __init__(self, theme: Theme) -> None:
+    def __init__(
+        self, theme: Theme, stages: tuple[str, ...] = STAGES, home: tuple[str, str] = _HOME
+    ) -> None:
         super().__init__()
         self.theme = theme
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
@@ -101,13 +105,13 @@ class Rail(QWidget):
         words.addStretch()
         row.addLayout(words, 1)
         self.buttons: dict[str, StageButton] = {}
-        for name in STAGES:
+        for name in stages:
             button = StageButton(theme, name)
             button.clicked.connect(lambda _on, name=name: self.stage.emit(name))
             self.buttons[name] = button
             row.addWidget(button)
         row.addSpacing(12)
-        self.shelf_button = self._switch("Shelf", "All necks", self.shelf)
+        self.shelf_button = self._switch(*home, self.shelf)
         self.tools_button = self._switch("Tools", "My tools", self.tools)
         self.unit_button = self._switch("mm", "Unit: mm or thou", self.unit)
         self.size_button = self._switch("Aa", "Text size", self.text_size)

@@ -73,13 +73,15 @@ class ShelfStage(Stage):
         self.safe.clicked.connect(lambda: self.app.stage_wanted.emit("Kept safe"))
         self.owners = button("Owners")
         self.owners.clicked.connect(lambda: self.app.stage_wanted.emit("Owners"))
+        self.practise = button("Practise")
+        self.practise.clicked.connect(lambda: self.app.practice_wanted.emit())
         self.fitting = button("")
         self.fitting.clicked.connect(self._other_time)
         row = QHBoxLayout()
         row.addWidget(heading("The shelf"))
         row.addWidget(self.count)
         row.addWidget(self.search, 1)
-        for push in (self.fitting, self.owners, self.safe, self.new):
+        for push in (self.fitting, self.practise, self.owners, self.safe, self.new):
             row.addWidget(push)
         return row
 

@@ -1,0 +1,1 @@
+"""The keys of every tool on the practice bench."""

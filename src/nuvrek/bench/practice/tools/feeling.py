@@ -1,0 +1,339 @@
+"""Leaves, edges, rockers, a finger: what is felt and seen, and nothing of a number."""
+
+from __future__ import annotations
+
+from typing import Literal
+
+from nuvrek.bench.practice.tools.tool import Tool
+from nuvrek.practice import actions as do
+from nuvrek.practice.doing import Felt
+from nuvrek.readings.entries import (
+    AnyEntry,
+    EdgeLie,
+    OthersFirm,
+    OthersStill,
+    Rock,
+    StandOff,
+    StringGap,
+)
+from nuvrek.readings.tool_kit import METRIC_LEAVES_MM
+from nuvrek.simulator.living.tools import Light
+
+_UNDER: tuple[do.LeafUnder, ...] = ("string", "edge", "notched", "rocker")
+_UNDER_WORDS = {
+    "string": "under the string",
+    "edge": "under the edge",
+    "notched": "under the notched edge",
+    "rocker": "under the rocker",
+}
+
+
+class LeafTool(Tool):
+    """A leaf, chosen by its thickness and pushed in."""
+
+    name, title = "leaf", "Leaf"
+    trap = "A string yields: what drags a little is already too thick."
+
+    def __init__(self, pad: object) -> None:
+        super().__init__(pad)  # type: ignore[arg-type]
+        form = self.pad.form
+        self.leaves = METRIC_LEAVES_MM if form is None or not form.leaves_mm else form.leaves_mm
+        self.at = min(8, len(self.leaves) - 1)
+        self.under: do.LeafUnder = "string"
+        self.slides: float | None = None
+        self.stops: float | None = None
+        self._of: tuple[object, ...] = ()
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"+": "thicker", "-": "thinner", "*": "under…", "/": "write", "enter": "push"}
+
+    @property
+    def prompt(self) -> str:
+        p = self.place
+        if self.under == "rocker":
+            return f"{self.where}. Leaf under the rocker at {p.fret}."
+        held = "Hold" if self.under == "string" else "Edge from"
+        low = str(p.low) if p.low else "the nut"
+        return f"{self.where}. {held} {low}, {p.high}; leaf {_UNDER_WORDS[self.under]} at {p.fret}."
+
+    @property
+    def number(self) -> str:
+        return f"{self.leaves[self.at]:.2f}"
+
+    @property
+    def unit(self) -> str:
+        return "mm leaf"
+
+    def press(self, key: str) -> bool:
+        if key == "*":
+            self.under = _UNDER[(_UNDER.index(self.under) + 1) % len(_UNDER)]
+        elif key in ("+", "-"):
+            self.at = min(max(self.at + (1 if key == "+" else -1), 0), len(self.leaves) - 1)
+        else:
+            return False
+        return True
+
+    def typed(self, number: float) -> bool:
+        # "30" and "0.30" are the same leaf to a hand.
+        mm = number if number < 2.0 else number / 100.0
+        self.at = min(range(len(self.leaves)), key=lambda n: abs(self.leaves[n] - mm))
+        return False
+
+    def action(self) -> do.AnyAction:
+        p = self.place
+        return do.Leaf(
+            lane=p.lane,
+            low=p.low,
+            high=p.high,
+            at=p.fret,
+            leaf_mm=self.leaves[self.at],
+            under=self.under,
+        )
+
+    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
+        assert isinstance(action, do.Leaf)
+        of = (action.lane, action.low, action.high, action.at, action.under, self.state)
+        if of != self._of:
+            self._of, self.slides, self.stops = of, None, None
+        if felt.key == "slides":
+            self.slides = max(self.slides or 0.0, action.leaf_mm)
+            if self.stops is not None and self.stops <= self.slides:
+                self.stops = None
+        else:
+            self.stops = min(self.stops or 99.0, action.leaf_mm)
+            if self.slides is not None and self.slides >= self.stops:
+                self.slides = None
+        return ()
+
+    def to_write(self) -> tuple[AnyEntry, ...]:
+        if self.slides is None and self.stops is None:
+            return ()
+        p = self.place
+        if self.under == "rocker":
+            return (
+                Rock(
+                    lane=p.lane,
+                    fret=p.fret,
+                    says="rocks",
+                    slides_mm=self.slides,
+                    drags_mm=self.stops,
+                    state=self.state,
+                ),
+            )
+        by: dict[str, Literal["string", "edge", "notched"]] = {
+            "string": "string",
+            "edge": "edge",
+            "notched": "notched",
+        }
+        return (
+            StringGap(
+                lane=p.lane,
+                low_support=p.low,
+                high_support=p.high,
+                fret=p.fret,
+                by=by[self.under],
+                slides_mm=self.slides,
+                drags_mm=self.stops,
+                state=self.state,
+            ),
+        )
+
+    def wrote(self) -> None:
+        self.slides = self.stops = None
+        self._of = ()
+
+
+class EdgeTool(Tool):
+    """A straight edge on the tops, or a notched one on the wood, laid from fret to fret."""
+
+    name, title = "edge", "Edge"
+    trap = "An edge that is pressed down bends the neck and hides the light."
+
+    def __init__(self, pad: object) -> None:
+        super().__init__(pad)  # type: ignore[arg-type]
+        self.kind = 0
+        self.pressed = False
+        self.light: Light | None = None
+
+    # The edges on this bench: on the tops, notched for the neck's scale, notched for another.
+    @property
+    def _edges(self) -> tuple[tuple[str, float | None], ...]:
+        scale = self.pad.neck.scale_mm
+        other = 628.0 if abs(scale - 628.0) > 1.0 else 648.0
+        return (
+            ("Straight edge on the tops", None),
+            (f"Notched edge {scale:.0f} on the wood", scale),
+            (f"Notched edge {other:.0f} on the wood", other),
+        )
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"+": "pressed or not", "*": "another edge", "/": "write", "enter": "lay it"}
+
+    @property
+    def prompt(self) -> str:
+        p, words = self.place, self._edges[self.kind][0]
+        hand = ", pressed down" if self.pressed else ""
+        return f"{self.where}. {words}, {p.low} to {p.high}{hand}."
+
+    def press(self, key: str) -> bool:
+        if key == "*":
+            self.kind = (self.kind + 1) % len(self._edges)
+        elif key in ("+", "-"):
+            self.pressed = not self.pressed
+        else:
+            return False
+        self.light = None
+        return True
+
+    def action(self) -> do.AnyAction:
+        p, notched = self.place, self._edges[self.kind][1]
+        return do.Edge(
+            lane=p.lane,
+            low=max(p.low, 1),
+            high=p.high,
+            on="frets" if notched is None else "wood",
+            pressed=self.pressed,
+            notched_mm=notched,
+        )
+
+    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
+        self.light = felt.seen if isinstance(felt.seen, Light) else None
+        return ()
+
+    def to_write(self) -> tuple[AnyEntry, ...]:
+        if self.light is None:
+            return ()
+        lit = float(self.light.light_mm.max(initial=0.0)) > 0.0
+        says: Literal["rocks", "all along", "on its ends"] = "on its ends" if lit else "all along"
+        fret = None
+        if self.light.rocks:
+            # About which fret is for the eye to say: the one the hand points at.
+            says, fret = "rocks", self.place.fret
+        return (
+            EdgeLie(
+                lane=self.place.lane,
+                says=says,
+                fret=fret,
+                by="edge" if self.kind == 0 else "notched",
+                reach=(max(self.place.low, 1), self.place.high),
+                state=self.state,
+            ),
+        )
+
+    def wrote(self) -> None:
+        self.light = None
+
+
+class RockerTool(Tool):
+    """A short edge set over one fret after the other; what was tried is written down at once."""
+
+    name, title = "rocker", "Rocker"
+    trap = "Up the neck a long one stands on four frets."
+    _EDGES_MM = (25.0, 30.0, 36.0, 45.0, 55.0, 65.0, 75.0)
+
+    def __init__(self, pad: object) -> None:
+        super().__init__(pad)  # type: ignore[arg-type]
+        self.at = 4
+        self.tried: dict[tuple[str, int], bool] = {}
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {
+            "+": "longer edge",
+            "-": "shorter edge",
+            "/": "write all tried",
+            "enter": "set it, next",
+        }
+
+    @property
+    def prompt(self) -> str:
+        return f"{self.where}. Rocker over {self.place.fret}."
+
+    @property
+    def number(self) -> str:
+        return f"{self._EDGES_MM[self.at]:.0f}"
+
+    @property
+    def unit(self) -> str:
+        return "mm edge"
+
+    def press(self, key: str) -> bool:
+        if key in ("+", "-"):
+            self.at = min(max(self.at + (1 if key == "+" else -1), 0), len(self._EDGES_MM) - 1)
+            return True
+        return False
+
+    def action(self) -> do.AnyAction:
+        p = self.place
+        return do.Rocker(lane=p.lane, fret=p.fret, edge_mm=self._EDGES_MM[self.at])
+
+    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
+        assert isinstance(action, do.Rocker)
+        if 1 < action.fret < self.pad.neck.frets:
+            self.tried[action.lane, action.fret] = felt.key == "rocks"
+        self.step(1)
+        return ()
+
+    def to_write(self) -> tuple[AnyEntry, ...]:
+        lane = self.place.lane
+        mine = {fret: rocks for (at, fret), rocks in self.tried.items() if at == lane}
+        rocks = [
+            Rock(lane=lane, fret=fret, says="rocks", state=self.state)
+            for fret, rocked in sorted(mine.items())
+            if rocked
+        ]
+        still = tuple(fret for fret, rocked in sorted(mine.items()) if not rocked)
+        rest = (OthersStill(lane=lane, frets=still, state=self.state),) if still else ()
+        return (*rocks, *rest)
+
+    def wrote(self) -> None:
+        lane = self.place.lane
+        self.tried = {place: rocks for place, rocks in self.tried.items() if place[0] != lane}
+
+
+class FingerTool(Tool):
+    """Frets pressed one after the other."""
+
+    name, title = "finger", "Finger"
+    trap = "A fret may be fast in the middle and loose at one end: all three places count."
+
+    def __init__(self, pad: object) -> None:
+        super().__init__(pad)  # type: ignore[arg-type]
+        self.tried: dict[int, dict[str, bool]] = {}
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"/": "write all tried", "enter": "press, next"}
+
+    @property
+    def prompt(self) -> str:
+        return f"{self.where}. A finger on fret {self.place.fret}."
+
+    def action(self) -> do.AnyAction:
+        return do.Finger(fret=self.place.fret, lane=self.place.lane)
+
+    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
+        assert isinstance(action, do.Finger)
+        self.tried.setdefault(action.fret, {})[action.lane] = felt.key == "moves"
+        self.step(1)
+        return ()
+
+    def to_write(self) -> tuple[AnyEntry, ...]:
+        made: list[AnyEntry] = []
+        firm = []
+        for fret, felt in sorted(self.tried.items()):
+            moves = [lane for lane, moved in felt.items() if moved]
+            made += [
+                StandOff(fret=fret, lane=lane, moves="moves", state=self.state)  # type: ignore[arg-type]
+                for lane in ([None] if len(moves) == 3 else moves)
+            ]
+            if not moves:
+                firm.append(fret)
+        if firm:
+            made.append(OthersFirm(frets=tuple(firm), state=self.state))
+        return tuple(made)
+
+    def wrote(self) -> None:
+        self.tried = {}

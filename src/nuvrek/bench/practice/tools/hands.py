@@ -1,0 +1,422 @@
+"""The hand: strings, files and blocks, presses and glue, crowns and ends, nut, saddle, heat, new
+wire. What it takes stays gone.
+"""
+
+from __future__ import annotations
+
+from nuvrek.bench.practice.tools.kept_of_hands import kept_of
+from nuvrek.bench.practice.tools.tool import Tool
+from nuvrek.neck.description import LANE_WORDS
+from nuvrek.practice import actions as do
+from nuvrek.practice.doing import Felt
+from nuvrek.readings.entries import AnyEntry
+from nuvrek.simulator.living.neck import Pressure
+from nuvrek.simulator.living.working import Force, Where
+
+DUST = "Metal dust: extraction and a mask; wash hands."
+PRESSURES: tuple[Pressure, ...] = ("own weight", "fingertips", "pressed")
+FORCES: tuple[Force, ...] = ("light", "firm", "hard")
+
+
+class HandTool(Tool):
+    """A tool that changes the neck; ``amount`` is what digits set."""
+
+    amount = 0.0
+    least, most, step_by = 0.0, 1.0, 1.0
+
+    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
+        return kept_of(action, felt, self.pad.neck_state)
+
+    def typed(self, number: float) -> bool:
+        self.amount = min(max(number, self.least), self.most)
+        return True
+
+    def _changed(self, key: str) -> bool:
+        if key not in ("+", "-"):
+            return False
+        self.typed(self.amount + (self.step_by if key == "+" else -self.step_by))
+        return True
+
+    def press(self, key: str) -> bool:
+        return self._changed(key)
+
+    @property
+    def place_of(self) -> Where:
+        """The lane as a place of a press or file."""
+        return self.place.lane
+
+
+class StringsTool(HandTool):
+    """Strings let down or brought to pitch."""
+
+    name, title = "string", "Strings"
+    caution = "Strings under tension whip: slacken before cutting, glasses on."
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"+": "to pitch", "-": "slack"}
+
+    @property
+    def prompt(self) -> str:
+        return "Strings: + to pitch, - slack."
+
+    def press(self, key: str) -> bool:
+        if key not in ("+", "-"):
+            return False
+        self.pad.carry_out(do.Tune(to="pitch" if key == "+" else "slack"))
+        return True
+
+
+class FileTool(HandTool):
+    """A file along one fret: all across, or one place of it."""
+
+    name, title, caution = "file", "File one fret", DUST
+    trap = "A fret that is not seated ducks under it."
+    amount, least, most = 3.0, 1.0, 60.0
+
+    def __init__(self, pad: object) -> None:
+        super().__init__(pad)  # type: ignore[arg-type]
+        self.whole, self.pressure = True, 1
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"+": "more", "-": "fewer", "*": "all across or here", "/": "hand", "enter": "file"}
+
+    @property
+    def prompt(self) -> str:
+        where = "all across" if self.whole else LANE_WORDS[self.place.lane]
+        return f"File on fret {self.place.fret}, {where}, by {PRESSURES[self.pressure]}."
+
+    @property
+    def number(self) -> str:
+        return f"{self.amount:.0f}"
+
+    @property
+    def unit(self) -> str:
+        return "strokes"
+
+    def press(self, key: str) -> bool:
+        if key == "*":
+            self.whole = not self.whole
+        elif key == "/":
+            self.pressure = (self.pressure + 1) % len(PRESSURES)
+        else:
+            return self._changed(key)
+        return True
+
+    def action(self) -> do.AnyAction:
+        return do.FileFret(
+            fret=self.place.fret,
+            where="whole" if self.whole else self.place.lane,
+            strokes=int(self.amount),
+            pressure=PRESSURES[self.pressure],
+        )
+
+
+class BlockTool(HandTool):
+    """A straight block or beam between two frets."""
+
+    name, title, caution = "block", "Block or beam", DUST
+    trap = "It brings every top down to the lowest it meets, also for one that only ducks."
+    amount, least, most, step_by = 20.0, 1.0, 400.0, 10.0
+    _LENGTHS_MM = (60.0, 90.0, 150.0, 300.0, 450.0)
+
+    def __init__(self, pad: object) -> None:
+        super().__init__(pad)  # type: ignore[arg-type]
+        self.pressure, self.length = 0, 4
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"+": "more", "-": "fewer", "*": "another length", "/": "hand", "enter": "stroke"}
+
+    @property
+    def prompt(self) -> str:
+        p = self.place
+        words = f"Block of {self._LENGTHS_MM[self.length]:.0f} mm, {p.low} to {p.high}"
+        return f"{words}, by {PRESSURES[self.pressure]}."
+
+    @property
+    def number(self) -> str:
+        return f"{self.amount:.0f}"
+
+    @property
+    def unit(self) -> str:
+        return "strokes"
+
+    def press(self, key: str) -> bool:
+        if key == "*":
+            self.length = (self.length + 1) % len(self._LENGTHS_MM)
+        elif key == "/":
+            self.pressure = (self.pressure + 1) % len(PRESSURES)
+        else:
+            return self._changed(key)
+        return True
+
+    def action(self) -> do.AnyAction:
+        return do.Block(
+            low=self.place.low,
+            high=self.place.high,
+            strokes=int(self.amount),
+            pressure=PRESSURES[self.pressure],
+            length_mm=self._LENGTHS_MM[self.length],
+        )
+
+
+class PressTool(HandTool):
+    """A caul pressed on a fret, or one end of it."""
+
+    name, title = "press", "Press home"
+    caution = "Support right under the fret; crushed wood and split necks are for good."
+    trap = "Until the stop is felt, and no further. Without glue it comes up again."
+
+    def __init__(self, pad: object) -> None:
+        super().__init__(pad)  # type: ignore[arg-type]
+        self.whole, self.force = True, 1
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"+": "harder", "-": "lighter", "*": "all across or here", "enter": "press"}
+
+    @property
+    def prompt(self) -> str:
+        where = "all across" if self.whole else LANE_WORDS[self.place.lane]
+        return f"Press fret {self.place.fret}, {where}, {FORCES[self.force]}."
+
+    def press(self, key: str) -> bool:
+        if key == "*":
+            self.whole = not self.whole
+        elif key in ("+", "-"):
+            self.force = min(max(self.force + (1 if key == "+" else -1), 0), len(FORCES) - 1)
+        else:
+            return False
+        return True
+
+    def action(self) -> do.AnyAction:
+        where: Where = "whole" if self.whole else self.place.lane
+        return do.Press(fret=self.place.fret, where=where, force=FORCES[self.force])
+
+
+class GlueTool(HandTool):
+    """Glue under a fret, a clamp on it; and time for it."""
+
+    name, title = "glue", "Glue, and wait"
+    caution = "Thin glue: fumes, and it bonds skin. Open the window; no cotton wads."
+    trap = "Four hours in the clamp. A file or a string before that lifts it."
+    amount, least, most, step_by = 240.0, 10.0, 20_160.0, 60.0
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"+": "longer", "-": "shorter", "*": "glue this fret", "enter": "wait"}
+
+    @property
+    def prompt(self) -> str:
+        return f"Glue under fret {self.place.fret} with *, wait with Enter."
+
+    @property
+    def number(self) -> str:
+        return f"{self.amount / 60.0:.0f}" if self.amount >= 60.0 else f"{self.amount:.0f}"
+
+    @property
+    def unit(self) -> str:
+        return "hours" if self.amount >= 60.0 else "minutes"
+
+    def typed(self, number: float) -> bool:
+        # Digits are hours.
+        self.amount = min(max(number * 60.0, self.least), self.most)
+        return True
+
+    def press(self, key: str) -> bool:
+        if key == "*":
+            self.pad.carry_out(do.Glue(fret=self.place.fret))
+            return True
+        if key in ("+", "-"):
+            self.typed((self.amount + (60.0 if key == "+" else -60.0)) / 60.0)
+            return True
+        return False
+
+    def action(self) -> do.AnyAction:
+        return do.Wait(minutes=self.amount)
+
+
+class CrownTool(HandTool):
+    """Tops made round again: this one, or all that the file has touched."""
+
+    name, title, caution = "crown", "Crown, mark with ink", DUST
+    trap = "No crown before relief and back bow are known."
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"*": "ink on all tops", "/": "all from low to high", "enter": "crown this"}
+
+    @property
+    def prompt(self) -> str:
+        return f"Crown fret {self.place.fret}; all of {self.place.low} to {self.place.high} with /."
+
+    def press(self, key: str) -> bool:
+        if key == "*":
+            self.pad.carry_out(do.Mark())
+        elif key == "/":
+            frets = tuple(range(max(self.place.low, 1), self.place.high + 1))
+            self.pad.carry_out(do.Crown(frets=frets))
+        else:
+            return False
+        return True
+
+    def action(self) -> do.AnyAction:
+        return do.Crown(frets=(self.place.fret,))
+
+
+class EndsTool(HandTool):
+    """Fret ends rounded over along one side."""
+
+    name, title, caution = "ends", "Round the ends", DUST
+    trap = "By a hair only: too much, and the outer strings slip off."
+    amount, least, most = 3.0, 1.0, 20.0
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"+": "more", "-": "fewer", "*": "other side", "enter": "all of this side"}
+
+    @property
+    def prompt(self) -> str:
+        return f"Ends of the {LANE_WORDS[self.place.side]}, {self.place.low} to {self.place.high}."
+
+    @property
+    def number(self) -> str:
+        return f"{self.amount:.0f}"
+
+    @property
+    def unit(self) -> str:
+        return "strokes each"
+
+    def press(self, key: str) -> bool:
+        if key == "*":
+            self.place.lane = "bass" if self.place.side == "treble" else "treble"
+            return True
+        return self._changed(key)
+
+    def action(self) -> do.AnyAction:
+        frets = tuple(range(max(self.place.low, 1), self.place.high + 1))
+        return do.RoundEnd(frets=frets, side=self.place.side, strokes=int(self.amount))
+
+
+class NutTool(HandTool):
+    """Nut slot and saddle of a side, up or down; and the rod's own nut."""
+
+    name, title = "nut", "Nut, saddle, rod nut"
+    trap = "A low nut looks like a back bow of its side."
+    amount, least, most, step_by = 0.1, 0.02, 2.0, 0.02
+
+    def __init__(self, pad: object) -> None:
+        super().__init__(pad)  # type: ignore[arg-type]
+        self.what, self.up = 0, True
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"+": "up", "-": "down", "*": "which", "enter": "do it"}
+
+    @property
+    def prompt(self) -> str:
+        side = LANE_WORDS[self.place.side]
+        if self.what == 2:
+            return "The rod's nut: cleared and greased."
+        if self.what == 3:
+            return "The rod's nut: renewed."
+        thing = ("Nut slot", "Saddle")[self.what]
+        return f"{thing} of the {side}, {'up' if self.up else 'down'}."
+
+    @property
+    def number(self) -> str:
+        return f"{self.amount:.2f}" if self.what < 2 else ""
+
+    @property
+    def unit(self) -> str:
+        return "mm" if self.what < 2 else ""
+
+    def press(self, key: str) -> bool:
+        if key == "*":
+            self.what = (self.what + 1) % 4
+        elif key in ("+", "-"):
+            self.up = key == "+"
+        else:
+            return False
+        return True
+
+    def action(self) -> do.AnyAction:
+        mm = self.amount if self.up else -self.amount
+        match self.what:
+            case 0:
+                return do.NutSlot(side=self.place.side, mm=min(max(mm, -1.0), 1.0))
+            case 1:
+                return do.Saddle(side=self.place.side, mm=mm)
+            case 2:
+                return do.MendNut(how="clear")
+            case _:
+                return do.MendNut(how="renew")
+
+
+class WireTool(HandTool):
+    """What a refret needs: frets out, wood, slots, new wire, tape, heat."""
+
+    name, title = "wire", "Wood, wire, heat"
+    caution = "Snipped wire flies: glasses. Hot tools burn and lift finishes; dust of dark woods."
+    trap = "Slot and tang are measured before the first fret goes in."
+    amount, least, most, step_by = 1.2, 0.05, 400.0, 0.01
+    _DOES = (
+        ("Pull this fret", "", 0.0),
+        ("Pull every fret from low to high", "", 0.0),
+        ("Sand the wood from low to high", "strokes", 10.0),
+        ("Saw the empty slots deeper", "mm", 0.3),
+        ("Fit wire in the empty slots, so high", "mm", 1.2),
+        ("Tape on the wood", "", 0.0),
+        ("Tape off", "", 0.0),
+        ("Heat, clamped past straight by", "mm", 0.3),
+    )
+
+    def __init__(self, pad: object) -> None:
+        super().__init__(pad)  # type: ignore[arg-type]
+        self.what = 0
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"+": "more", "-": "less", "*": "which", "enter": "do it"}
+
+    @property
+    def prompt(self) -> str:
+        p, words = self.place, self._DOES[self.what][0]
+        ends = f" ({p.low} to {p.high})" if "low to high" in words else ""
+        return f"{words}{ends}." if self.what else f"Pull fret {p.fret}."
+
+    @property
+    def number(self) -> str:
+        unit = self._DOES[self.what][1]
+        return (
+            "" if not unit else f"{self.amount:.0f}" if unit == "strokes" else f"{self.amount:.2f}"
+        )
+
+    @property
+    def unit(self) -> str:
+        return self._DOES[self.what][1]
+
+    def press(self, key: str) -> bool:
+        if key == "*":
+            self.what = (self.what + 1) % len(self._DOES)
+            self.amount = self._DOES[self.what][2]
+            self.step_by = 5.0 if self.unit == "strokes" else 0.01
+            return True
+        return self._changed(key)
+
+    def action(self) -> do.AnyAction:
+        p, amount = self.place, self.amount
+        reach = tuple(range(max(p.low, 1), p.high + 1))
+        made: tuple[do.AnyAction, ...] = (
+            do.Pull(frets=(p.fret,)),
+            do.Pull(frets=reach),
+            do.TrueWood(low=p.low, high=p.high, strokes=max(int(amount), 1)),
+            do.Saw(mm=min(amount, 2.0)),
+            do.Fit(height_mm=min(max(amount, 0.5), 2.5)),
+            do.Tape(on=True),
+            do.Tape(on=False),
+            do.Heat(over_mm=min(amount, 3.0)),
+        )
+        return made[self.what]

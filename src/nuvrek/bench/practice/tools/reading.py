@@ -1,0 +1,300 @@
+"""Depth foot, rule, ear, eye and key: what is read, heard and seen."""
+
+from __future__ import annotations
+
+from nuvrek.bench.practice.tools.kept_of_hands import kept_of
+from nuvrek.bench.practice.tools.tool import Tool
+from nuvrek.neck.description import LANE_WORDS
+from nuvrek.practice import actions as do
+from nuvrek.practice.doing import Felt
+from nuvrek.readings.entries import (
+    AnyEntry,
+    CrownHeight,
+    Feel,
+    Heard,
+    OthersClean,
+    RodFeel,
+    Side,
+    Size,
+    StringHeight,
+)
+
+
+class CaliperTool(Tool):
+    """A depth foot: the height of a crown over what it stands on, or a groove's depth."""
+
+    name, title = "caliper", "Depth foot"
+    trap = "It stands on whatever lies on the wood."
+
+    def __init__(self, pad: object) -> None:
+        super().__init__(pad)  # type: ignore[arg-type]
+        self.groove = False
+        self.read: float | None = None
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"*": "crown or groove", "/": "write", "enter": "set it"}
+
+    @property
+    def prompt(self) -> str:
+        what = "into the groove of" if self.groove else "beside"
+        return f"{self.where}. Depth foot {what} {self.place.fret}."
+
+    @property
+    def number(self) -> str:
+        return "" if self.read is None else f"{self.read:.2f}"
+
+    @property
+    def unit(self) -> str:
+        return "" if self.read is None else "mm"
+
+    def press(self, key: str) -> bool:
+        if key != "*":
+            return False
+        self.groove, self.read = not self.groove, None
+        return True
+
+    def step(self, way: int) -> None:
+        super().step(way)
+        self.read = None
+
+    def turn(self, way: int) -> None:
+        super().turn(way)
+        self.read = None
+
+    def action(self) -> do.AnyAction:
+        return do.Caliper(fret=self.place.fret, lane=self.place.lane, groove=self.groove)
+
+    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
+        self.read = felt.number
+        return ()
+
+    def to_write(self) -> tuple[AnyEntry, ...]:
+        if self.read is None:
+            return ()
+        p, mm = self.place, max(self.read, 0.0)
+        if not self.groove:
+            return (CrownHeight(lane=p.lane, fret=p.fret, height_mm=mm, state=self.state),)
+        strings = self.pad.neck.strings
+        string = {"bass": strings, "treble": 1}.get(p.lane, (strings + 1) // 2)
+        return (Size(what="groove", mm=mm, fret=p.fret, string=string, state=self.state),)
+
+    def wrote(self) -> None:
+        self.read = None
+
+
+class RuleTool(Tool):
+    """A rule beside an outer string: the eye reads it, and the number is typed."""
+
+    name, title = "rule", "Rule at the string"
+    trap = "An eye that looks from above reads the string too low."
+
+    def __init__(self, pad: object) -> None:
+        super().__init__(pad)  # type: ignore[arg-type]
+        self.seen: float | None = None
+        self.said: float | None = None
+        self.place.fret = min(12, self.pad.neck.frets)
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"*": "other side", "enter": "hold it up, or type what it shows", "/": "write"}
+
+    @property
+    def prompt(self) -> str:
+        side = LANE_WORDS[self.place.side].capitalize()
+        return f"{side}. Rule on fret {self.place.fret}. What does it show?"
+
+    @property
+    def number(self) -> str:
+        return "" if self.said is None else f"{self.said:.2f}"
+
+    @property
+    def unit(self) -> str:
+        return "mm"
+
+    def press(self, key: str) -> bool:
+        if key != "*":
+            return False
+        self.place.lane = "bass" if self.place.side == "treble" else "treble"
+        self.seen = self.said = None
+        return True
+
+    def typed(self, number: float) -> bool:
+        if self.seen is None or not 0.0 <= number <= 20.0:
+            return False
+        self.said = number
+        return True
+
+    def action(self) -> do.AnyAction:
+        return do.Rule(side=self.place.side, fret=self.place.fret)
+
+    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
+        self.seen = felt.seen if isinstance(felt.seen, float) else None
+        self.said = None
+        return ()
+
+    def to_write(self) -> tuple[AnyEntry, ...]:
+        if self.said is None:
+            return ()
+        p = self.place
+        return (StringHeight(side=p.side, fret=p.fret, height_mm=self.said, state=self.state),)
+
+    def wrote(self) -> None:
+        self.seen = self.said = None
+
+
+class PluckTool(Tool):
+    """Notes played one after the other, and what the ear says."""
+
+    name, title = "pluck", "Play"
+    trap = "A note that rings for you may choke under a firmer hand."
+
+    def __init__(self, pad: object) -> None:
+        super().__init__(pad)  # type: ignore[arg-type]
+        self.string = 0
+        self.fret = 0
+        self.heard: dict[tuple[int, int], str] = {}
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"*": "next string", "/": "write all heard", "enter": "play, next"}
+
+    @property
+    def prompt(self) -> str:
+        note = "open" if self.fret == 0 else f"at {self.fret}"
+        return f"String {self.pad.neck.strings - self.string}, {note}."
+
+    def press(self, key: str) -> bool:
+        if key != "*":
+            return False
+        self.string, self.fret = (self.string + 1) % self.pad.neck.strings, 0
+        return True
+
+    def step(self, way: int) -> None:
+        self.fret = min(max(self.fret + way, 0), self.pad.neck.frets - 1)
+        self.place.fret = max(self.fret, 1)
+
+    def turn(self, way: int) -> None:
+        self.string = (self.string + way) % self.pad.neck.strings
+
+    def action(self) -> do.AnyAction:
+        return do.Pluck(string=self.string, fret=self.fret)
+
+    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
+        assert isinstance(action, do.Pluck)
+        self.heard[action.string, action.fret] = felt.key
+        self.step(1)
+        return ()
+
+    def to_write(self) -> tuple[AnyEntry, ...]:
+        strings = self.pad.neck.strings
+        made: list[AnyEntry] = [
+            Heard(string=strings - string, fret=fret, says="badly" if key == "dead" else "buzzes")
+            for (string, fret), key in sorted(self.heard.items())
+            if key != "clean"
+        ]
+        for string in sorted({string for string, _ in self.heard}):
+            fine = tuple(
+                f for (at, f), key in sorted(self.heard.items()) if at == string and key == "clean"
+            )
+            if fine:
+                made.append(OthersClean(string=strings - string, frets=fine))
+        return tuple(made)
+
+    def wrote(self) -> None:
+        self.heard = {}
+
+
+class SightTool(Tool):
+    """An eye along the tops."""
+
+    name, title = "sight", "Sight along"
+    trap = "It shows what is large. Hundredths it does not show."
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"*": "other side", "enter": "look"}
+
+    @property
+    def prompt(self) -> str:
+        return f"{LANE_WORDS[self.place.side].capitalize()}, from the head to the body."
+
+    def press(self, key: str) -> bool:
+        if key != "*":
+            return False
+        self.place.lane = "bass" if self.place.side == "treble" else "treble"
+        return True
+
+    def action(self) -> do.AnyAction:
+        return do.Sight(side=self.place.side)
+
+
+_FEELS: dict[str, Feel] = {
+    "chewed": "key slips",
+    "gummed": "binding",
+    "slack": "slack",
+    "fine": "free",
+}
+
+
+class KeyTool(Tool):
+    """The key set on the rod's nut, and turned."""
+
+    name, title = "key", "Rod key"
+    trap = "A key that turns is not yet a rod that turns."
+    caution = "Never force a rod. Strings down where it binds; after a whole turn, pause and look."
+    _TURNS = (0.125, 0.25, 0.5)
+
+    def __init__(self, pad: object) -> None:
+        super().__init__(pad)  # type: ignore[arg-type]
+        self.at, self.way, self.other = 1, 1.0, False
+        self._feel: Feel | None = None
+
+    @property
+    def keys(self) -> dict[str, str]:
+        two = {"*": "other rod"} if self.pad.neck.rod == "twin" else {"*": "more or less"}
+        return {"+": "tighter", "-": "looser", **two, "/": "feel, and write", "enter": "turn"}
+
+    @property
+    def prompt(self) -> str:
+        rod = ""
+        if self.pad.neck.rod == "twin":
+            rod = ", rod of the high side" if self.other else ", rod of the low side"
+        return f"Key on the rod{rod}: {'tighter' if self.way > 0 else 'looser'}."
+
+    @property
+    def number(self) -> str:
+        return {0.125: "1/8", 0.25: "1/4", 0.5: "1/2"}[self._TURNS[self.at]]
+
+    @property
+    def unit(self) -> str:
+        return "turn"
+
+    def press(self, key: str) -> bool:
+        if key == "*":
+            if self.pad.neck.rod == "twin":
+                self.other = not self.other
+            else:
+                self.at = (self.at + 1) % len(self._TURNS)
+        elif key in ("+", "-"):
+            self.way = 1.0 if key == "+" else -1.0
+        elif key == "/":
+            felt = self.pad.carry_out(do.FeelKey(side=self._side))
+            if felt is not None and felt.key in _FEELS:
+                self.pad.keep(RodFeel(feel=_FEELS[felt.key], state=self.state))
+        else:
+            return False
+        return True
+
+    @property
+    def _side(self) -> Side | None:
+        if self.pad.neck.rod != "twin":
+            return None
+        return "treble" if self.other else "bass"
+
+    def action(self) -> do.AnyAction:
+        return do.Turn(turns=self.way * self._TURNS[self.at], side=self._side)
+
+    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
+
+        return kept_of(action, felt, self.pad.neck_state)

@@ -1,0 +1,1 @@
+"""The window of the practice neck."""

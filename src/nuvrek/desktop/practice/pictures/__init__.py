@@ -1,0 +1,1 @@
+"""What an eye sees of each tool on the practice bench."""

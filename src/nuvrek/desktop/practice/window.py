@@ -1,0 +1,109 @@
+"""The window of the practice neck: the same pages, a logbook of its own, and the bench."""
+
+from __future__ import annotations
+
+from typing import Any, ClassVar
+
+from nuvrek.bench.practice.kept import Kept
+from nuvrek.bench.practice.table import Table
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.window import _MODULES, Module, Window
+from nuvrek.logbook.store import LogbookError
+from nuvrek.practice.actions import Tune
+from nuvrek.practice.exercise import exercise
+
+HALL, BENCH, REVEAL = "Practice", "Bench", "Reveal"
+# Pages that conclude: closed while the advice is silent.
+_SPEAKING = ("Choose", "Work")
+
+
+class PracticeWindow(Window):
+    """Practice instead of a shelf, the bench before Measure, the truth at the end."""
+
+    home = HALL
+    rail_stages = (BENCH, "Measure", "Map", "Choose", "Work", REVEAL)
+    home_switch = ("Practice", "All lessons and necks")
+    plain_title = ("Practice", "a neck that forgives")
+    modules: ClassVar[dict[str, Module]] = {
+        **_MODULES,
+        HALL: ("practice.hall", "HallStage"),
+        BENCH: ("practice.bench", "BenchStage"),
+        REVEAL: ("practice.reveal", "RevealStage"),
+    }
+
+    def __init__(self, app: AppState, kept: Kept) -> None:
+        self.table = app.practice = Table(kept)
+        super().__init__(app, at_once=False)
+        self.setWindowTitle("Nuvrek: practice")
+        self._take_up()
+        self.show_stage(HALL)
+        if kept.trouble:
+            self._say(kept.trouble)
+
+    def _take_up(self) -> None:
+        """What lay on the bench when the program was left."""
+        found = self.table.kept.on_bench()
+        if found is None:
+            return
+        on_bench, actions = found
+        try:
+            self.app.open(self.app.book.row(on_bench.neck))
+            session = self.app.session
+            assert session is not None
+            self.table.take_up(on_bench, actions, session)
+        except (LogbookError, ValueError, LookupError):
+            # The neck of an older program, or of a logbook that was cleared: begin afresh.
+            self.app.put_down()
+            self.table.exercise = None
+
+    def begin(self, name: str, *, silent: bool = True) -> bool:
+        """Lay an exercise on the bench, as it came in, with a journal of its own."""
+        one = exercise(name)
+        begun = one.begun()
+        made: list[int] = []
+        started = self.app.write(
+            lambda: made.append(self.app.book.start(one.neck(), self.app.clock(), begun))
+        )
+        if not started:
+            return False
+        if not self.app.write(lambda: self.app.open(self.app.book.row(made[0]))):
+            return False
+        session = self.app.session
+        assert session is not None
+        self.table.lay(one, session, len(begun), silent)
+        bench: Any = self.stages[BENCH]
+        bench.fresh()
+        self.show_stage(BENCH)
+        if self.table.kept.trouble:
+            self._say(self.table.kept.trouble)
+        return True
+
+    def show_stage(self, name: str) -> None:
+        if name in _SPEAKING and self.table.silent and not self._offers:
+            self.show_stage(REVEAL)
+            self._say("The advice is silent on this neck until you let it speak here.")
+            return
+        super().show_stage(name)
+
+    def _turn_state(self, part: str) -> None:
+        """Strings are let down and tuned by hands here, and that takes its time."""
+        session, bench = self.app.session, self.stages.get(BENCH)
+        if part != "strings" or session is None or bench is None:
+            super()._turn_state(part)
+            return
+        pad = getattr(bench, "pad", None)
+        if pad is not None:
+            slack = session.neck_state.state.strings == "slack"
+            pad.carry_out(Tune(to="pitch" if slack else "slack"))
+            self.stage.refresh()
+
+    @property
+    def _offers(self) -> bool:
+        """Whether this is a form that is answered by choosing a way."""
+        one = self.table.exercise
+        return one is not None and one.name.startswith("form:what-to-offer")
+
+    def _on_solved(self) -> None:
+        super()._on_solved()
+        if self.now == REVEAL:
+            self.stage.refresh()

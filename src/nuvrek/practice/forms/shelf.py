@@ -1,0 +1,221 @@
+"""The forms there are."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+import numpy as np
+from msgspec import structs
+from numpy.random import Generator
+
+from nuvrek.practice.account import account
+from nuvrek.practice.actions import Block, Crown, FileFret, RoundEnd
+from nuvrek.practice.desk import Desk
+from nuvrek.practice.forms.form import Form, Judged
+from nuvrek.practice.lessons.plain_neck import as_wanted, plain_neck
+from nuvrek.practice.matters import matters
+from nuvrek.readings.entries import AnyEntry, Chosen, Rock
+from nuvrek.simulator.living.lying import over_line
+from nuvrek.simulator.living.neck import LivingNeck
+
+# From here on a rocker rocks for every hand.
+_ROCKS_MM = 0.035
+PAPER_MM = tuple(round(0.1 * n, 1) for n in range(1, 9))
+
+
+def _uneven(rng: Generator) -> LivingNeck:
+    one = plain_neck(int(rng.integers(1_000)), complaint="Some frets rock.")
+    for fret in rng.choice(np.arange(3, 21), 4, replace=False):
+        one.crown_mm[fret] += float(rng.uniform(0.06, 0.11))
+    as_wanted(one)
+    return one
+
+
+def _one_proud(rng: Generator) -> LivingNeck:
+    one = plain_neck(int(rng.integers(1_000)), complaint="One fret rocks.")
+    one.crown_mm[int(rng.integers(5, 18))] += float(rng.uniform(0.07, 0.12))
+    as_wanted(one)
+    return one
+
+
+def _anything(rng: Generator) -> LivingNeck:
+    relief = float(rng.uniform(0.05, 0.55))
+    one = plain_neck(int(rng.integers(1_000)), relief_mm=relief, complaint="It buzzes.")
+    for fret in rng.choice(np.arange(2, 21), 3, replace=False):
+        one.crown_mm[fret] += float(rng.choice([-1.0, 1.0])) * float(rng.uniform(0.05, 0.1))
+    as_wanted(one)
+    return one
+
+
+def _budget(rng: Generator) -> LivingNeck:
+    one = plain_neck(int(rng.integers(1_000)), wire_mm=float(rng.choice([0.95, 1.25])))
+    worn = np.arange(1, int(rng.integers(5, 10)))
+    one.groove_mm[worn] += float(rng.uniform(0.06, 0.18))
+    one.neck = structs.replace(
+        one.neck,
+        complaint="Lent out every week; worn. The shelf can spend 90 on it, no more.",
+        owner="",
+    )
+    as_wanted(one)
+    return one
+
+
+def _truly_rocks(one: LivingNeck) -> set[int]:
+    tops, x = one.tops_mm(), one.x_mm
+    return {
+        f
+        for f in range(2, one.neck.frets)
+        if max(over_line(x, tops[:, k], f - 1, f, f + 1) for k in range(3)) > _ROCKS_MM
+    }
+
+
+def _judge_sweep(desk: Desk, _before: Sequence[AnyEntry], own: Sequence[AnyEntry]) -> Judged:
+    true = _truly_rocks(desk.neck)
+    marked = {entry.fret for entry in own if isinstance(entry, Rock) and entry.says == "rocks"}
+    found, missed, false = len(true & marked), sorted(true - marked), sorted(marked - true)
+    points = round(100.0 * max(found - 0.5 * len(false), 0.0) / max(len(true), 1))
+    words = [f"{found} of {len(true)} that rock are marked."]
+    if missed:
+        words.append(f"Not marked: {', '.join(map(str, missed))}.")
+    if false:
+        words.append(f"Marked, and nothing there: {', '.join(map(str, false))}.")
+    return Judged(points, tuple(words))
+
+
+def _judge_stroke(desk: Desk, _before: Sequence[AnyEntry], _own: Sequence[AnyEntry]) -> Judged:
+    fresh = desk.fresh().neck
+    proud = next((m for m in matters(fresh) if m.of == "proud"), None)
+    if proud is None:
+        return Judged(0, ("Nothing stood proud.",))
+    took = float(desk.neck.taken_mm[proud.fret].mean())
+    tops, x = desk.neck.tops_mm(), desk.neck.x_mm
+    left = max(over_line(x, tops[:, k], proud.fret - 1, proud.fret, proud.fret + 1) for k in (0, 2))
+    elsewhere = float(desk.neck.taken_mm.mean(axis=1).sum()) - took
+    over = max(-left, 0.0)
+    points = round(100.0 * np.exp(-((left / 0.03) ** 2)) * np.exp(-elsewhere / 0.1))
+    words = [f"Fret {proud.fret} lost {took:.2f} mm and stands {left:+.2f} mm to its neighbours."]
+    words.append("One stroke less would have been right." if over > 0.015 else "")
+    if elsewhere > 0.01:
+        words.append(f"{elsewhere:.2f} mm came off other frets.")
+    return Judged(points, tuple(word for word in words if word))
+
+
+def _judge_next(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry]) -> Judged:
+    """The doubt one's reading took away, against what the best suggestion would have taken."""
+    from nuvrek.estimate.heightmap import map_neck
+    from nuvrek.estimate.next_reading import next_best
+    from nuvrek.practice.technician import Technician
+    from nuvrek.readings.entries import Reading
+    from nuvrek.readings.journal import fold
+
+    neck = desk.neck.neck
+    mine = [entry for entry in own if isinstance(entry, Reading)][:1]
+    if not mine:
+        return Judged(0, ("No reading was taken.",))
+    was = map_neck(fold(neck, [*before]))
+    doubt = float(np.square(was.tops_doubt_mm).sum())
+    got = doubt - float(np.square(map_neck(fold(neck, [*before, *mine])).tops_doubt_mm).sum())
+    best, named = got, ""
+    for one in next_best(was).suggestions[:3]:
+        read = Technician(desk.fresh()).take(one.station, fold(neck, [*before]).state)
+        after = map_neck(fold(neck, [*before, *read])).tops_doubt_mm
+        won = doubt - float(np.square(after).sum())
+        if won > best:
+            best, named = won, one.reason
+    share = got / best if best > 0.0 else 1.0
+    words = [f"Your reading took {max(got, 0.0) / doubt:.0%} of the doubt away."]
+    words.append(f"More would have come of: {named}" if named else "None would have told more.")
+    return Judged(round(100.0 * min(max(share, 0.0), 1.0)), tuple(words))
+
+
+def _judge_offer(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry]) -> Judged:
+    """The way one chose against what the judgement of this program comes to."""
+    from nuvrek.estimate.findings.find import find
+    from nuvrek.estimate.heightmap import map_neck
+    from nuvrek.planning.plan import make_plan
+    from nuvrek.planning.ways.kinds import way_title
+    from nuvrek.readings.journal import fold
+
+    chosen = next((e.way for e in reversed(own) if isinstance(e, Chosen)), None)
+    if chosen is None:
+        return Judged(0, ("Nothing was offered: a way is chosen on Choose.",))
+    neck_map = map_neck(fold(desk.neck.neck, [*before]))
+    plan = make_plan(neck_map, find(neck_map), draw=False)
+    course = [leg.way for leg in plan.course] or [plan.advice]
+    points = 100 if chosen == course[0] else 60 if chosen in course else 0
+    way = plan.way(chosen)
+    words = [
+        f"You offered: {way_title(chosen)}, {way.minutes / 60.0:.1f} hours, "
+        f"{way.metal_mm:.2f} mm of metal.",
+        f"This program would: {', then '.join(way_title(kind) for kind in course)}.",
+        *plan.reasons[:2],
+    ]
+    return Judged(points, tuple(words))
+
+
+def _judge_home_made(desk: Desk, _before: Sequence[AnyEntry], _own: Sequence[AnyEntry]) -> Judged:
+    end, began = account(desk), account(desk.fresh())
+    won = began.unclean - end.unclean
+    share = 1.0 if not end.unclean else max(won, 0) / max(began.unclean, 1)
+    filed = any(isinstance(a, Block | FileFret | Crown | RoundEnd) for a in desk.actions)
+    words = [
+        f"{end.clean} of {end.notes} notes ring clean; before it were {began.clean}.",
+        f"{end.metal_mm:.2f} mm of metal." if filed else "No metal was taken.",
+    ]
+    return Judged(round(100.0 * share), tuple(words))
+
+
+FORMS: tuple[Form, ...] = (
+    Form(
+        key="two-minute-sweep",
+        title="Two-minute sweep",
+        task="A rocker and two minutes: mark the frets that rock, and no others.",
+        make=_uneven,
+        judge=_judge_sweep,
+        tools=("rocker",),
+        seconds=120.0,
+    ),
+    Form(
+        key="next-reading",
+        title="Which reading next",
+        task="The neck was begun. Take the one reading that would tell most, and write it down.",
+        make=_anything,
+        judge=_judge_next,
+        tools=("leaf", "edge", "rocker", "finger", "caliper", "rule", "string"),
+        readings=1,
+        surveyed="quick",
+    ),
+    Form(
+        key="right-stroke",
+        title="Stop at the right stroke",
+        task="One fret is proud. File it until it is right, and not a stroke longer.",
+        make=_one_proud,
+        judge=_judge_stroke,
+    ),
+    Form(
+        key="what-to-offer",
+        title="What would you offer",
+        task="The neck was read, the purse is small. Choose the way you would offer.",
+        make=_budget,
+        judge=_judge_offer,
+        surveyed="full",
+    ),
+    Form(
+        key="home-made-tools",
+        title="Home-made tools only",
+        task="Slips of paper for leaves, a cut edge, a short one for a rocker, your ears. Make it "
+        "play.",
+        make=_anything,
+        judge=_judge_home_made,
+        tools=("leaf", "edge", "rocker", "finger", "pluck", "sight", "key", "string", "hand"),
+        leaves_mm=PAPER_MM,
+    ),
+)
+
+
+def form(key: str) -> Form:
+    """The form of a key. Raises ValueError where there is none."""
+    for one in FORMS:
+        if one.key == key:
+            return one
+    raise ValueError(f"There is no form '{key[:40]}'.")
