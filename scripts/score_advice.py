@@ -1,4 +1,4 @@
-"""Lets the advice play the hundred necks that practice holds a player against, and keeps its scores.
+"""Lets the advice play the hundred necks that practice holds a player against.
 
 Run: ./run python scripts/score_advice.py
 """

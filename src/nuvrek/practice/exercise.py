@@ -63,7 +63,10 @@ class Exercise:
             return [StateChange(state=State(strings="slack")), FretWork(stage="pull", frets=out)]
         if self.form is None or not self.form.surveyed:
             return []
-        read = Technician(self.desk()).round(self.form.surveyed)
+        technician = Technician(self.desk())
+        read = technician.round(self.form.surveyed)
+        if self.form.surveyed == "full":
+            read += technician.grooves()
         return [*read, StateChange(state=State(strings="pitch"))]
 
     def allows(self, tool: str) -> bool:

@@ -189,7 +189,9 @@ class ChooseStage(Stage):
         if plan is None:
             return None
         kinds = [way.kind for way in self.shown(plan)]
-        return kinds.index(self.kind if self.kind in kinds else plan.advice)
+        # A silent advice does not point either.
+        first = kinds[0] if self.app.silent else plan.advice
+        return kinds.index(self.kind if self.kind in kinds else first)
 
     def _select(self, number: int) -> None:
         self.bar.notice = ""
@@ -275,7 +277,7 @@ class ChooseStage(Stage):
             row.cost = self._cost(way, solved)
             row.selected, row.advised, row.taken = (
                 number == at,
-                way.kind == plan.advice,
+                way.kind == plan.advice and not self.app.silent,
                 way.kind == in_hand,
             )
             row.setAccessibleName(_row_name(row, way.title, way.gist, s.unit, way.metal_mm))
@@ -355,7 +357,8 @@ class ChooseStage(Stage):
         )
         room = self.height() - 52 * len(plan.course) - 10
         percent = self.heads.percent = fitting_percent(shown, room)
-        self.course.show_course(plan.course, way.kind, min(percent, 100))
+        course = () if self.app.silent else plan.course
+        self.course.show_course(course, way.kind, min(percent, 100))
         t = row_theme(self.app, percent)
         for row in self.rows:
             row.percent = percent
@@ -385,7 +388,8 @@ class ChooseStage(Stage):
         session, s = self.app.session, self.app.settings
         if session is None:
             return
-        leg = next((leg for leg in plan.course if leg.way == way.kind), None)
+        course = () if self.app.silent else plan.course
+        leg = next((leg for leg in course if leg.way == way.kind), None)
         if leg is not None:
             # Why stands in the course above; here is what is known, and what would change it.
             known = plan.reasons[:-1] if leg is plan.course[0] else ()

@@ -97,6 +97,7 @@ class MapStage(Stage):
 
     def enter(self) -> None:
         self.finding = None
+        self.panel.setVisible(not self.app.silent)
         if self.picker is not None and self.picker.session is not self.app.session:
             self.picker, self.app.fret = None, None
         self.views.fill()
@@ -139,7 +140,9 @@ class MapStage(Stage):
 
     def _suggested(self) -> tuple[Suggestion, ...]:
         solved = self.app.solved
-        return solved.next.suggestions if solved is not None and solved.next is not None else ()
+        if solved is None or solved.next is None or self.app.silent:
+            return ()
+        return solved.next.suggestions
 
     def _pick(self, picker: ReadingPicker, name: str) -> None:
         """Up and down pick a reading of this fret, Backspace strikes it out and Enter takes that
@@ -362,7 +365,8 @@ class MapStage(Stage):
         rise, doubt = float(m.deviation_mm[fret - 1, k]), float(m.deviation_doubt_mm[fret - 1, k])
         crown = float(m.crown_mm[fret - 1].min())
         crown_words = "Crown about" if not m.crown_measured else "Crown"
-        off = float(solved.plan.way("spot-level").off_mm[fret - 1].max()) if solved.plan else 0.0
+        found = None if self.app.silent else solved.plan
+        off = float(found.way("spot-level").off_mm[fret - 1].max()) if found else 0.0
         plan = f" Spot work takes {format_length(off, s.unit)}." if off > WORTH_FILING_MM else ""
         if (
             self.picker is None

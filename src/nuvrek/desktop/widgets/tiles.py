@@ -36,7 +36,8 @@ class Tiles(QWidget):
             tile.deleteLater()
         self.tiles = []
         for place, text in enumerate(words):
-            tile = button(f"{place + 1}   {text}")
+            # The tenth is picked by nought.
+            tile = button(f"{(place + 1) % 10 if place < 10 else place + 1}   {text}")
             tile.setAccessibleName(text)
             tile.setStyleSheet(
                 f"text-align: left; font-size: {min(self.theme.px(16), 20)}px; min-height: "

@@ -143,10 +143,10 @@ def _judge_offer(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry]
     plan = make_plan(neck_map, find(neck_map), draw=False)
     course = [leg.way for leg in plan.course] or [plan.advice]
     points = 100 if chosen == course[0] else 60 if chosen in course else 0
-    way = plan.way(chosen)
+    way = next((way for way in plan.ways if way.kind == chosen), None)
+    costs = "" if way is None else f", {way.minutes / 60.0:.1f} h, {way.metal_mm:.2f} mm of metal"
     words = [
-        f"You offered: {way_title(chosen)}, {way.minutes / 60.0:.1f} hours, "
-        f"{way.metal_mm:.2f} mm of metal.",
+        f"You offered: {way_title(chosen)}{costs}.",
         f"This program would: {', then '.join(way_title(kind) for kind in course)}.",
         *plan.reasons[:2],
     ]

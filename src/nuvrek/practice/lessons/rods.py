@@ -57,7 +57,7 @@ def _one_way_well(desk: Desk) -> None:
     desk.do(do.Mark())
     for _ in range(20):
         desk.do(do.Block(low=1, high=17, strokes=15, length_mm=300.0))
-        if desk.do(do.Edge(lane="middle", low=1, high=16)).key != "rocks":
+        if desk.do(do.Edge(lane="middle", low=1, high=16)).key == "no light":
             break
     desk.do(do.Crown(frets=tuple(range(1, 18))))
     skills.finish(desk)

@@ -10,7 +10,7 @@ from nuvrek.planning.judgement.rule import Rule
 from nuvrek.planning.judgement.rules.tops import filing_gate
 
 # Less than this is no reason by itself to bring all tops down (common practice, no source).
-SLIGHT_MM = 0.10
+SLIGHT_MM, SLIGHT_TONGUE_MM = 0.10, 0.15
 
 
 def _wood(g: Grounds) -> Iterator[Leg]:
@@ -51,6 +51,9 @@ def _tongue(g: Grounds) -> Iterator[Leg]:
     """A tongue that climbs: fall-away filed into it, or the neck's angle."""
     climbs = [f for f in g.wood if f.kind == "tongue"]
     if not climbs or (not g.heard_faults and not g.buzzing and not g.wishes):
+        return
+    # A slight rise waits for what the single frets cost.
+    if abs(climbs[0].mm) < SLIGHT_TONGUE_MM and (g.proud or g.marked):
         return
     if g.case.heights.lacking_mm > 0.0 and ("shim" in g.ways or "refer" in g.ways):
         kind = "shim" if g.possible("shim") else "refer"
