@@ -16,7 +16,7 @@ from nuvrek.practice.desk import Desk
 from nuvrek.practice.doing import NotNow
 from nuvrek.practice.exercise import exercise
 from nuvrek.practice.hand import carried_out
-from nuvrek.practice.hidden import DIFFICULTIES, any_word, hidden_neck
+from nuvrek.practice.hidden import DIFFICULTIES, any_word, hidden, hidden_neck
 from nuvrek.practice.least import least_metal_mm
 from nuvrek.practice.lessons.plain_neck import as_wanted, plain_neck
 from nuvrek.practice.matters import matters, right_first, unread
@@ -26,6 +26,7 @@ from nuvrek.practice.seed_words import WORDS, number_of, word_of
 from nuvrek.practice.technician import Technician
 from nuvrek.readings.entries import StandOff
 from nuvrek.readings.journal import fold
+from nuvrek.simulator.strangers import stranger
 from tests.support import TempCase
 from tests.test_cli import CliCase
 
@@ -123,6 +124,13 @@ class Playing(CliCase):
                 score = play(hidden_neck(word), "advice")
                 self.assertTrue(score.clean or score.told, score)
                 self.assertGreater(score.held[0], 0.7 * score.held[1])
+
+    def test_a_rod_that_works_backwards_and_has_play_is_not_called_spent(self) -> None:
+        """Turned back within its play it moves nothing: no reason for heat or new wire."""
+        score = play(hidden(stranger(170_021), "backwards", "hard", 170_021), "advice")
+        self.assertIn("rod-back", score.ways)
+        self.assertFalse({"heat", "refret", "refret-true"} & set(score.ways), score.ways)
+        self.assertTrue(score.clean or score.told)
 
     def test_a_way_is_carried_out_by_hands_and_leaves_its_entries(self) -> None:
         desk = hidden_neck("kilomu").desk()

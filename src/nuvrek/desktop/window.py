@@ -154,7 +154,6 @@ class Window(QWidget):
             )
             self.practice.setGeometry(self.geometry())
         self.practice.show()
-        self.practice.raise_()
         self.practice.activateWindow()
 
     def show_stage(self, name: str) -> None:

@@ -2,13 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 
 import numpy as np
 
 from nuvrek.neck.description import LANES
 from nuvrek.planning.case.way import Plan, Way
-from nuvrek.planning.rod.move import RodPlan
 from nuvrek.practice import actions as do
 from nuvrek.practice import skills
 from nuvrek.practice.desk import Desk
@@ -21,6 +20,7 @@ from nuvrek.readings.entries import (
     RodFeel,
     RodMove,
     Seated,
+    Side,
     State,
     StateChange,
     StepDone,
@@ -39,8 +39,10 @@ def carried_out(desk: Desk, way: Way, plan: Plan) -> list[AnyEntry] | None:
     for what this hand does not do.
     """
     chosen = Chosen(way=way.kind, promise=way.promise, frets=way.frets)
-    if way.kind in ("rod", "rod-back"):
-        return None if plan.rod is None else [chosen, *_turned(desk, plan.rod)]
+    if way.kind == "rod-back":
+        return [chosen, *_turned_back(desk)]
+    if way.kind == "rod":
+        return None if plan.rod is None else [chosen, *_turned(desk, plan.rod.moves)]
     doing = _BY_KIND.get(way.kind)
     if doing is None and (way.metal_mm <= 0.0 or way.new is not None):
         return None
@@ -54,11 +56,17 @@ def carried_out(desk: Desk, way: Way, plan: Plan) -> list[AnyEntry] | None:
     return [*made, StateChange(state=State(strings="pitch"))]
 
 
-def _turned(desk: Desk, plan: RodPlan) -> list[AnyEntry]:
-    """One move of the rod as planned, tuned, and the relief read again on both sides."""
+def _turned_back(desk: Desk) -> list[AnyEntry]:
+    """The last move of the rod, taken back."""
+    last = next((a for a in reversed(desk.actions) if isinstance(a, do.Turn)), None)
+    return _turned(desk, () if last is None else ((last.side, -last.turns),))
+
+
+def _turned(desk: Desk, planned: Sequence[tuple[Side | None, float]]) -> list[AnyEntry]:
+    """One move of the rod as planned, then tuned."""
     moves: list[AnyEntry] = []
     skills.tune(desk)
-    for side, turns in plan.moves:
+    for side, turns in planned:
         felt = desk.do(do.Turn(turns=turns, side=side))
         moves.append(RodMove(turns=turns, side=side, feel=_FEELS.get(felt.key, "")))
     skills.tune(desk)

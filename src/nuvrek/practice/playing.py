@@ -23,7 +23,7 @@ from nuvrek.readings.entry import strings_as
 from nuvrek.readings.journal import fold
 
 Player = Literal["advice", "plain"]
-MOST_WAYS = 12
+MOST_WAYS = 16
 _NOTHING_MORE = ("leave", "hardware", "read")
 _ROD = ("rod", "rod-back")
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from itertools import accumulate
 from typing import Literal
 
 from msgspec import Struct
@@ -11,7 +12,7 @@ from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.readings.entries import Dial, RodFeel, RodMove, StringGap
 from nuvrek.readings.told.observed import rod_feel, rod_kind_tried
-from nuvrek.readings.told.rod_answers import backwards, went_other_way
+from nuvrek.readings.told.rod_answers import answers, backwards, went_other_way
 from nuvrek.readings.told.what_was_read import nut_trouble
 
 # A rod that moves the relief less than this a turn does not answer; common practice, no source.
@@ -192,10 +193,18 @@ def _read_since(neck_map: HeightMap, number: int) -> bool:
 
 def _no_answer(neck_map: HeightMap) -> bool:
     """Whether the rod was turned enough, and read after, to know that the neck does not follow
-    it.
+    it. A rod that answered works, whichever way it went: only moves since then count.
     """
-    moves = _biting(neck_map)
+    answered = max(
+        (one.last_move for one in answers(neck_map.neck_state) if one.other_way or one.usual_way),
+        default=0,
+    )
+    moves = [move for move in _biting(neck_map) if move[0] > answered]
     if len(moves) < MOVES_TRIED or sum(abs(move.turns) for _, move in moves) < TURNS_TRIED:
+        return False
+    # There and back within its play a rod that works moves nothing either.
+    went = max(abs(at) for at in accumulate(move.turns for _, move in moves))
+    if answered and went < TURNS_TRIED:
         return False
     return (
         _read_since(neck_map, moves[-1][0])

@@ -5,6 +5,7 @@ from __future__ import annotations
 from typing import Any
 
 import numpy as np
+from PyQt6.QtGui import QKeyEvent
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QVBoxLayout
 
 from nuvrek.bench.practice import hall
@@ -14,6 +15,15 @@ from nuvrek.desktop.stages.base import Stage, button, heading
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.practice.hidden import DIFFICULTIES
 from nuvrek.practice.lessons.shelf import lesson
+
+
+class WordField(QLineEdit):
+    """A field whose Enter is its own: it does not open the chosen lesson as well."""
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        super().keyPressEvent(event)
+        if event is not None:
+            event.accept()
 
 
 class HallStage(Stage):
@@ -27,7 +37,7 @@ class HallStage(Stage):
         self.forms: tuple[hall.Offer, ...] = ()
         self.board, self.progress = OfferBoard(app.theme), Progress(app.theme)
         self.board.opened.connect(self._open)
-        self.word = QLineEdit()
+        self.word = WordField()
         self.word.setPlaceholderText("a word  (/)")
         self.word.setAccessibleName("The neck of a word")
         self.word.setMaxLength(12)
