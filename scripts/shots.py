@@ -12,22 +12,24 @@ from PyQt6.QtGui import QImage, QPainter
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication
 
-from nuvrek.bench.work.job import next_step, tick
+from nuvrek.bench.settings import Settings
 from nuvrek.desktop.app import demo_settings, open_demo
 from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.practice.start import open_practice
 from nuvrek.desktop.stages.owner.papers_face import pages_of
 from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import Window
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps.step import Doing
 from nuvrek.planning.ways.kinds import steps_of
+from nuvrek.practice.technician import Technician
 from nuvrek.readings.entries import AnyEntry, Chosen, FretEnd, NewWire, StepDone
 from nuvrek.readings.shop.entries import Promised
 
 FOLDER = Path(__file__).resolve().parents[1] / "docs/screenshots"
 ENTER = Qt.Key.Key_Return
 BARITONE, BASS, MANDOLIN, PARLOUR, STEEL, BACK_BOW, RODLESS = 1, 2, 3, 4, 5, 7, 8
-BOUND, TO_MATCH, PROVEN, FERRY, NET_LOFT = 10, 11, 12, 13, 14
+BOUND, PROVEN, FERRY = 10, 12, 13
 
 
 class Scene:
@@ -108,28 +110,14 @@ def _rods(scene: Scene) -> None:
 
 
 def _new_wire(scene: Scene) -> None:
-    """The wood of a rodless neck, four frets of six in."""
+    """The wood of a rodless neck."""
     scene.open(RODLESS, "New wire").shoot("new-wire-wood")
-    scene.open(TO_MATCH, "Work").shoot("work-frets")
 
 
 def _filing(scene: Scene) -> None:
-    """Just clean against a full level; the level followed by its ink, half of it off."""
-    page: Any = scene.open(BASS, "Filing").window.stages["Filing"]
+    """Just clean against a full level."""
+    scene.open(BASS, "Filing")
     scene.keys(Qt.Key.Key_Down).shoot("filing")
-    page.kinds.setCurrentIndex(page.kinds.findData("level"))
-    page._other_way(0)
-    page.take.click()
-    session: Any = scene.window.app.session
-    _until(session, "file")
-    scene.window.show_stage("Work")
-    scene.keys("*****+").shoot("work-filing")
-
-
-def _until(session: Any, key: str) -> None:
-    """Tick the steps before one."""
-    while (step := next_step(session.neck_state)) is not None and step.key != key:
-        tick(session, step)
 
 
 def _room(scene: Scene) -> None:
@@ -142,10 +130,8 @@ def _room(scene: Scene) -> None:
 
 
 def _owner(scene: Scene) -> None:
-    """What a reader's guitar costs and gains, what another agreed to, and the four papers."""
-    scene.open(NET_LOFT, "Choose").keys(".").shoot("choose-costs")
-    scene.keys(".").shoot("choose-price-and-gain")
-    scene.keys(".").open(FERRY, "Owner").shoot("owner-agreement")
+    """What a reader agreed to, and the four papers."""
+    scene.open(FERRY, "Owner").shoot("owner-agreement")
     papers: Any = scene.keys("4").window.stages["Owner"].papers
     sheets = []
     for kind in ("letter", "quote", "work", "bench"):
@@ -171,10 +157,94 @@ def _day(scene: Scene) -> None:
     scene.open(FERRY, "Map").append(Promised(day="2026-03-05"))
     scene.window.show_stage("Shelf")
     scene.shoot("shelf")
-    scene.keys("/", "rodless").shoot("shelf-found")
     scene.open(STEEL, "History").shoot("history")
     scene.window.show_stage("Honesty")
     scene.shoot("honesty")
+
+
+def _practice(app: QApplication, folder: Path) -> None:
+    """The practice neck: what one can practise, a leaf, light under an edge over a hump, the
+    sighting view, and a neck revealed and scored.
+    """
+    window: Any = open_practice(
+        Settings(), lambda: "2026-03-03T14:20:00", folder / "practice", inline=True
+    )
+    window.show()
+    app.processEvents()
+
+    def shoot(name: str) -> None:
+        QTest.qWait(120)
+        window.grab().save(str(FOLDER / f"{name}.png"))
+
+    def keys(*pressed: Any) -> None:
+        bench = window.stages["Bench"]
+        for key in pressed:
+            bench.key(key)
+
+    for n, key in enumerate(_PLAYED):
+        _played_lesson(window, key, well=n % 3 != 1)
+    window.show_stage("Practice")
+    shoot("practice")
+    window.begin("lesson:edge-over-hump")
+    keys("1", "1", "0", "enter", "3", "0", "enter", "2", "0", "enter")
+    shoot("practice-leaf")
+    keys("back", "2", ".", ".", *["right"] * 6, ".", *["right"] * 4, "enter")
+    shoot("practice-light")
+    keys("back", "8", "enter")
+    shoot("practice-sighting")
+    window.begin(f"neck:{_WORD}")
+    _by_hand(window)
+    window.show_stage("Reveal")
+    window.stages["Reveal"].key("enter")
+    shoot("practice-reveal")
+    window.close()
+
+
+# Lessons played before, in this order, every third into its trap; the neck that is revealed.
+_PLAYED = (
+    "loose-fret",
+    "low-fret",
+    "off-pitch",
+    "chewed-nut",
+    "over-rounded-ends",
+    "partial-match",
+)
+_WORD = "babada"
+
+
+def _played_lesson(window: Any, key: str, *, well: bool) -> None:
+    """A lesson gone through by its own hand, well or into its trap, and revealed."""
+    window.begin(f"lesson:{key}")
+    one = window.table.exercise.lesson
+    (one.well if well else one.trap)(window.table.desk)
+    window.table.end(None, "2026-03-03T14:20:00")
+
+
+def _by_hand(window: Any) -> None:
+    """A neck read with the virtual tools and worked on a little: the rod by a quarter, two frets
+    spotted.
+    """
+    table, session = window.table, window.app.session
+    session.append(*Technician(table.desk).round("quick"))
+    bench = window.stages["Bench"]
+    bench.refresh()
+    for key in (
+        "9",
+        "+",
+        "enter",
+        "back",
+        "0",
+        "2",
+        "right",
+        "right",
+        "8",
+        "enter",
+        "enter",
+        "back",
+    ):
+        bench.key(key)
+    for key in ("1", "+", "back"):
+        bench.key(key)
 
 
 def _up_to_glue(at: str) -> list[AnyEntry]:
@@ -218,6 +288,8 @@ def main() -> int:
         scene = Scene(app, Path(folder))
         _day(scene)
         scene.window.close()
+    with tempfile.TemporaryDirectory() as folder:
+        _practice(app, Path(folder))
     return 0
 
 

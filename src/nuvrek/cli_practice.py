@@ -1,4 +1,4 @@
-"""The command that plays a made-up neck without a window."""
+"""The commands of the practice neck: one plays it without a window, one opens its window."""
 
 from __future__ import annotations
 
@@ -15,7 +15,14 @@ Tell = Callable[..., None]
 
 
 def add_commands(command: Command, tell: Tell) -> None:
-    """``play``; ``tell`` prints a line safely."""
+    """``play`` and ``practice``; ``tell`` prints a line safely."""
+    opens = command(
+        "practice",
+        lambda _options: _needs_window(),
+        "open the practice window, on the neck of a word if one is given",
+    )
+    opens.add_argument("--seed", type=_word, metavar="WORD")
+    opens.add_argument("--advised", action="store_true", help="with the advice on")
     sub = command(
         "play",
         lambda options: _play(options, tell),
@@ -31,6 +38,11 @@ def _word(text: str) -> str:
         return word_of(number_of(text))
     except ValueError as error:
         raise argparse.ArgumentTypeError(str(error)) from None
+
+
+def _needs_window() -> int:
+    """Only the program as it is installed opens windows; this is its core alone. Raises OSError."""
+    raise OSError(0, "the practice window opens with 'nuvrek practice', started by itself")
 
 
 def _play(options: argparse.Namespace, tell: Tell) -> int:

@@ -7,6 +7,10 @@ import sys
 
 def main() -> int:
     """Run Nuvrek; returns the exit status."""
+    if sys.argv[1:2] == ["practice"] and "--help" not in sys.argv:
+        from nuvrek.desktop.practice.start import main as practise
+
+        return practise(sys.argv[2:])
     if len(sys.argv) > 1 and sys.argv[1] not in ("--demo",):
         from nuvrek.cli import main as run
 

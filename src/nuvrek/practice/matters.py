@@ -6,6 +6,8 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from typing import Literal
 
+import numpy as np
+
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.practice.account import HEIGHT_MM, RELIEF_MM
@@ -22,7 +24,7 @@ from nuvrek.readings.entries import (
 )
 from nuvrek.simulator.living.lying import over_line
 from nuvrek.simulator.living.neck import LivingNeck
-from nuvrek.simulator.living.ringing import rooms_mm
+from nuvrek.simulator.living.ringing import BREATH_MM, rooms_mm
 
 # From here on something is the matter (common practice, no source).
 STANDS_MM, GROOVE_MM = 0.05, 0.05
@@ -62,7 +64,7 @@ def _matters(one: LivingNeck) -> Iterator[Matter]:
     lanes = [one.neck.relief_wanted_mm(lane) for lane in LANES]
     # A bowed neck lays open strings on its frets whatever the nut is like.
     straight.wood_mm += (strung.relief_mm() - lanes)[None, :] * one.bend[:, None]
-    if (rooms_mm(straight)[:, 0] < -0.01).any():
+    if (np.maximum(rooms_mm(straight)[:, 0], rooms_mm(strung)[:, 0]) < -BREATH_MM).any():
         words = "An open string lies too low at the nut."
         yield Matter("nut", words, "Pressed at 3, a look over 1; or the open strings, played.")
     off = [float(strung.relief_mm()[k] - one.neck.relief_wanted_mm(LANES[k])) for k in (0, 2)]

@@ -31,7 +31,7 @@ def note(hz: float, sound: str) -> Array:
     seconds = {"dead": 0.25, "slips off": 0.4}.get(sound, 1.4)
     t = np.arange(int(RATE * seconds)) / RATE
     out = np.zeros_like(t)
-    for n in range(1, 13):
+    for n in range(1, 9):
         if n * hz > 0.45 * RATE:
             break
         lasts = (0.06 if sound == "dead" else 1.1) / (1.0 + 0.35 * n)

@@ -18,12 +18,12 @@ def open_practice(
     settings: Settings, clock: Callable[[], str], folder: Path | None, inline: bool = False
 ) -> PracticeWindow:
     """The practice window over its own logbook in ``folder``; without a folder nothing is kept."""
-    place = folder
-    if place is None:
-        place = Path(tempfile.mkdtemp(prefix="nuvrek-practice-"))
-    book = _logbook(place)
-    state = AppState(book, settings, None, clock, inline=inline)
-    return PracticeWindow(state, Kept(place))
+    holder = None
+    if folder is None:
+        holder = tempfile.TemporaryDirectory(prefix="nuvrek-practice-")
+        folder = Path(holder.name)
+    state = AppState(_logbook(folder), settings, None, clock, inline=inline)
+    return PracticeWindow(state, Kept(folder), holder)
 
 
 def _logbook(folder: Path) -> Logbook:

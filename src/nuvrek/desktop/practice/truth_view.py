@@ -127,6 +127,11 @@ class TruthView(QWidget):
         side = QRectF(0, box.top(), 100, box.height())
         flat = Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight
         painter.drawText(side, flat, "metal off")
+        painter.setFont(self.theme.font(13))
+        painter.setPen(c["muted"])
+        most = f"most {float(self.taken.mean(axis=1).max(initial=0.0)):.2f} mm"
+        under = QRectF(0, side.center().y() + 8, 100, 20)
+        painter.drawText(under, Qt.AlignmentFlag.AlignRight, most)
         off = self.taken.mean(axis=1)
         top = max(float(off.max(initial=0.0)), 0.05)
         painter.setPen(Qt.PenStyle.NoPen)

@@ -2,7 +2,10 @@
 
 from __future__ import annotations
 
+import tempfile
 from typing import Any, ClassVar
+
+from PyQt6.QtGui import QCloseEvent
 
 from nuvrek.bench.practice.kept import Kept
 from nuvrek.bench.practice.table import Table
@@ -31,7 +34,14 @@ class PracticeWindow(Window):
         REVEAL: ("practice.reveal", "RevealStage"),
     }
 
-    def __init__(self, app: AppState, kept: Kept) -> None:
+    def __init__(
+        self,
+        app: AppState,
+        kept: Kept,
+        holder: tempfile.TemporaryDirectory[str] | None = None,
+    ) -> None:
+        """``holder``: a folder that goes with the window, where nothing is to be kept."""
+        self._holder = holder
         self.table = app.practice = Table(kept)
         super().__init__(app, at_once=False)
         self.setWindowTitle("Nuvrek: practice")
@@ -102,6 +112,11 @@ class PracticeWindow(Window):
         """Whether this is a form that is answered by choosing a way."""
         one = self.table.exercise
         return one is not None and one.name.startswith("form:what-to-offer")
+
+    def closeEvent(self, event: QCloseEvent | None) -> None:
+        super().closeEvent(event)
+        if self._holder is not None:
+            self._holder.cleanup()
 
     def _on_solved(self) -> None:
         super()._on_solved()

@@ -16,6 +16,7 @@ from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Choices, Stage, button, heading
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.painting import styled
 from nuvrek.desktop.widgets.round_progress import Posts
 from nuvrek.desktop.widgets.tiles import Tiles
 from nuvrek.readings.rounds import ROUNDS
@@ -295,7 +296,8 @@ class MeasureStage(Stage):
             push.setText(f"{face}  {said}".strip())
             push.setAccessibleName(f"{said or face} ({face})")
             push.setEnabled(on.get(key, key in keys.keys or key in ("enter", "back")))
-            push.setStyleSheet(f"font-size: {min(self.app.theme.px(15), 20)}px; padding: 6px 2px;")
+            size = min(self.app.theme.px(15), 20)
+            styled(push, f"font-size: {size}px; padding: 6px 2px;")
 
     def fill_bar(self) -> None:
         """Prompt, number and last readings."""

@@ -9,6 +9,7 @@ from PyQt6.QtGui import QFontMetrics, QMouseEvent
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from nuvrek.desktop.theme import Theme
+from nuvrek.desktop.widgets.painting import styled
 from nuvrek.readings.entries import State
 from nuvrek.readings.words import rod_words
 
@@ -192,8 +193,9 @@ class BenchBar(QWidget):
         """Fill the bar. ``alert`` sets the message in the accent colour."""
         c = self.theme.colours
         self.prompt.setText(prompt)
-        self.prompt.setStyleSheet(
-            f"font-size: {self._prompt_px(prompt)}px; font-weight: bold; color: {c.bar_ink};"
+        styled(
+            self.prompt,
+            f"font-size: {self._prompt_px(prompt)}px; font-weight: bold; color: {c.bar_ink};",
         )
         for label in (self.number, self.unit):
             label.setVisible(bool(number or unit or aside))
@@ -205,8 +207,9 @@ class BenchBar(QWidget):
         self.message.setText(self.notice or message)
         colour = c.bar_accent if alert else c.bar_muted
         weight = "bold" if alert else "normal"
-        self.message.setStyleSheet(
-            f"font-size: {min(self.theme.px(17), 25)}px; font-weight: {weight}; color: {colour};"
+        styled(
+            self.message,
+            f"font-size: {min(self.theme.px(17), 25)}px; font-weight: {weight}; color: {colour};",
         )
         self.chips.setVisible(state is not None and not (alert and self.theme.percent > 125))
         if state is not None:

@@ -8,6 +8,7 @@ from collections.abc import Iterator
 from contextlib import contextmanager
 
 from PyQt6.QtGui import QPaintDevice, QPainter
+from PyQt6.QtWidgets import QWidget
 
 
 @contextmanager
@@ -18,3 +19,9 @@ def painting(device: QPaintDevice) -> Iterator[QPainter]:
         yield painter
     finally:
         painter.end()
+
+
+def styled(widget: QWidget, sheet: str) -> None:
+    """Give a widget its style sheet; the same one again would be worked out anew for nothing."""
+    if widget.styleSheet() != sheet:
+        widget.setStyleSheet(sheet)

@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
+from functools import lru_cache
+
 import numpy as np
-from PyQt6.QtCore import QPointF, QRectF, Qt
+from PyQt6.QtCore import QLineF, QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPen
 
 from nuvrek.bench.practice.pad import BenchPad
@@ -13,6 +15,8 @@ from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.practice import sounds
 from nuvrek.practice.actions import Pluck
 
+# Width of one bar of a note's picture.
+BAR_PX = 3.0
 _SAID = {
     "clean": "rings clean",
     "buzzes": "buzzes",
@@ -29,12 +33,12 @@ def note(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
     c = theme.colours
     if isinstance(pad.done, Pluck) and pad.felt is not None:
         hz = sounds.note_hz(pad.neck, pad.done.string, pad.done.fret)
-        made = sounds.note(hz, pad.felt.key)
         _wave(
             painter,
             theme,
             QRectF(rect.left(), rect.top() + 40, rect.width(), 0.5 * rect.height()),
-            made,
+            hz,
+            pad.felt.key,
         )
         painter.setFont(theme.font(20, bold=True))
         painter.setPen(c["ink" if pad.felt.key == "clean" else "copper"])
@@ -46,16 +50,30 @@ def note(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
     _row(painter, theme, rect, tool, pad)
 
 
-def _wave(painter: QPainter, theme: Theme, rect: QRectF, made: sounds.Array) -> None:
-    columns = int(rect.width())
+def _wave(painter: QPainter, theme: Theme, rect: QRectF, hz: float, sound: str) -> None:
     middle, half = rect.center().y(), 0.46 * rect.height()
+    low, high = _swings(round(hz, 2), sound, int(rect.width() / BAR_PX))
+    bars = [
+        QLineF(x, middle - half * up, x, middle - half * down)
+        for x, down, up in zip(
+            (rect.left() + (n + 0.5) * BAR_PX for n in range(len(low))), low, high, strict=True
+        )
+    ]
+    painter.save()
+    # Upright bars need no smoothing, and are drawn in one go.
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)
+    painter.setPen(QPen(theme.colours["copper"], 2))
+    painter.drawLines(bars[0], *bars[1:])
+    painter.restore()
+
+
+@lru_cache(maxsize=64)
+def _swings(hz: float, sound: str, columns: int) -> tuple[list[float], list[float]]:
+    """How far the note swings to either side in each column of its picture, of its largest."""
+    made = sounds.note(hz, sound)
     cut = made[: len(made) // columns * columns].reshape(columns, -1)
     top = max(float(np.abs(made).max(initial=0.0)), 1e-9)
-    painter.setPen(QPen(theme.colours["copper"], 1))
-    for n, part in enumerate(cut):
-        x = rect.left() + n
-        low, high = float(part.min()) / top, float(part.max()) / top
-        painter.drawLine(QPointF(x, middle - half * high), QPointF(x, middle - half * low))
+    return (cut.min(axis=1) / top).tolist(), (cut.max(axis=1) / top).tolist()
 
 
 def _row(painter: QPainter, theme: Theme, rect: QRectF, tool: PluckTool, pad: BenchPad) -> None:

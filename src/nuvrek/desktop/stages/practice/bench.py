@@ -13,6 +13,7 @@ from nuvrek.desktop.practice.tool_view import ToolView
 from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Stage, button
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.painting import styled
 from nuvrek.desktop.widgets.tiles import Tiles
 from nuvrek.neck.description import LANES, Lane
 
@@ -156,7 +157,8 @@ class BenchStage(Stage):
             push.setVisible(key in words)
             push.setText(f"{face}  {said}".strip())
             push.setAccessibleName(f"{said or face} ({face})")
-            push.setStyleSheet(f"font-size: {min(self.app.theme.px(14), 18)}px; padding: 6px 3px;")
+            size = min(self.app.theme.px(14), 18)
+            styled(push, f"font-size: {size}px; padding: 6px 3px;")
 
     def fill_bar(self) -> None:
         """Prompt, figure, and what was felt last."""
