@@ -268,10 +268,11 @@ class AtTheWindow(WindowCase):
         window: Any = self.open_window(demo=True)
         page = window.stages["Shelf"]
         page._pick(10)
+        by = page.ready[10].by
         self.keys(window, "*")
         self.assertIn("Promised for 2026-", window.bar.message.text())
         promised = next(one for one in page.cards if one.row.id == 10).promised
-        self.assertEqual(promised, page.ready[10].by)
+        self.assertEqual(promised, by)
         self.keys(window, "-")
         self.assertEqual(next(one for one in page.cards if one.row.id == 10).promised, "")
         self.keys(window, "0")

@@ -60,13 +60,17 @@ class Taken(Struct, frozen=True):
     surface: dict[tuple[int, Lane], int]
 
 
+class NutWork(Struct, frozen=True):
+    """What stands at the nut is another height from then on, and nobody said which."""
+
+
 class Work(Struct, frozen=True):
-    """Metal work in the order it was done: seating, filing or new wire, with the surfaces it
+    """Work in the order it was done: seating, filing, new wire, or the nut, with the surfaces it
     made.
     """
 
     number: int
-    entry: Seated | Filed | FretWork
+    entry: Seated | Filed | FretWork | NutWork
     surfaces: dict[tuple[int, Lane], int]
 
 
@@ -261,7 +265,7 @@ class _Folding:
                 if step == NUT_MENDED:
                     self.now = structs.replace(self.now, nut_mended=number)
                 if step in NUT_WORKED:
-                    self._worked(number, _NUT_CHANGED)
+                    self._worked(number, NutWork())
             case _:
                 self._arranged(number, entry)
 
@@ -351,8 +355,10 @@ class _Folding:
         for string, fret in said:
             self._reaches(fret, string)
 
-    def _worked(self, number: int, entry: Seated | Filed | FretWork) -> None:
+    def _worked(self, number: int, entry: Seated | Filed | FretWork | NutWork) -> None:
         match entry:
+            case NutWork():
+                places = [(0, lane) for lane in LANES]
             case Seated(fret=fret):
                 places = [(fret, lane) for lane in LANES]
             case FretWork(frets=frets):
@@ -366,10 +372,6 @@ class _Folding:
             self._reaches(place[0])
         self.work.append(Work(number, entry, {place: self.surface[place] for place in places}))
         self.heard = {}
-
-
-# What stands at the nut is another height from then on, and nobody said which.
-_NUT_CHANGED = Filed(way="nut", off=tuple((0, lane, 0.0) for lane in LANES))
 
 
 def _promised_before(now: NeckState, chosen: Chosen) -> Promise | None:

@@ -16,9 +16,10 @@ from numpy.typing import NDArray
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import Filed, FretWork, Seated
-from nuvrek.readings.journal import Work
+from nuvrek.readings.journal import NutWork, Work
 
 Array = NDArray[np.float64]
+AnyWorkDone = Seated | Filed | FretWork | NutWork
 # How far the three lanes of one fret go down apart from each other when it is seated, mm (common
 # practice, no source).
 SEATED_LANE_MM = 0.0075
@@ -109,16 +110,18 @@ def metal_work(works: Sequence[Work], read: Sequence[int], usual_mm: float) -> M
                 here.new_mm = usual_mm if entry.crown_mm is None else entry.crown_mm
                 here.off_mm, here.variance = 0.0, 0.0
             here.surface, here.off_mm = surface, here.off_mm + mm
-            here.variance += (_spread_mm(entry, mm) if fret else NUT_MM) ** 2
+            here.variance += _spread_mm(entry, mm) ** 2
         for fret, spread in _whole_fret(entry):
             place = batch, fret
             shared[place] = shared.get(place, 0.0) + spread**2
     return _steps(own, shared)
 
 
-def _spread_mm(entry: Seated | Filed | FretWork, mm: float) -> float:
+def _spread_mm(entry: AnyWorkDone, mm: float) -> float:
     """How far a place comes out apart from what was meant, beside the rest of its fret."""
     match entry:
+        case NutWork():
+            return NUT_MM
         case Seated():
             return SEATED_LANE_MM
         case FretWork():
@@ -127,14 +130,14 @@ def _spread_mm(entry: Seated | Filed | FretWork, mm: float) -> float:
             return tool_errors.FILED_ERROR_MM + tool_errors.FILED_SHARE_ERROR * mm
 
 
-def _whole_fret(entry: Seated | Filed | FretWork) -> list[tuple[int, float]]:
+def _whole_fret(entry: AnyWorkDone) -> list[tuple[int, float]]:
     """The frets that stand higher or lower as a whole than was meant, and by how much."""
     match entry:
         case Seated(fret=fret):
             return [(fret, tool_errors.SEATED_ERROR_MM)]
         case FretWork(frets=frets):
             return [(fret, FITTED_MM) for fret in frets]
-        case Filed():
+        case Filed() | NutWork():
             return []
 
 
