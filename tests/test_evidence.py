@@ -4,13 +4,16 @@ from collections.abc import Sequence
 import msgspec
 import numpy as np
 
+from nuvrek.estimate.findings.shapes import nut_parts
 from nuvrek.estimate.heightmap import map_neck
+from nuvrek.estimate.measurer import Measurer
+from nuvrek.estimate.model.edge_contacts import contacts_around
 from nuvrek.estimate.model.evidence import Evidence, gather
 from nuvrek.estimate.model.solver import solve
 from nuvrek.estimate.model.unknowns import unknowns_of
 from nuvrek.neck.description import LANES
 from nuvrek.readings.check import entry_faults
-from nuvrek.readings.entries import AnyEntry, CrownHeight, State, StringGap
+from nuvrek.readings.entries import AnyEntry, CrownHeight, State, StepDone, StringGap
 from nuvrek.readings.stations import Station
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import Bench, measure_round
@@ -113,6 +116,35 @@ class Resting(unittest.TestCase):
                 errors.append(float(np.sqrt(np.mean((neck_map.wood["slack"][0] - true) ** 2))))
             plain, notched = plain + errors[0], notched + errors[1]
         self.assertLess(notched, 0.9 * plain)
+
+    def test_an_edge_that_runs_on_past_its_supports_lies_on_what_it_comes_over(self) -> None:
+        x = np.arange(10.0) * 20.0
+        flat = np.zeros(10)
+        climbs = flat.copy()
+        climbs[7:] = 0.1
+        low, high = contacts_around(x, climbs, 9, (2, 6))
+        self.assertEqual((low, high), (2, 7), "fret 7 lifts it off 6")
+        falls = flat.copy()
+        falls[7:] = -0.1
+        self.assertEqual(contacts_around(x, falls, 9, (2, 6))[1], 6)
+        falls[0] = 0.1
+        self.assertEqual(contacts_around(x, falls[::-1].copy(), 0, (3, 7))[0], 3)
+
+    def test_a_nut_that_was_worked_on_is_another_height(self) -> None:
+        def at_nut(mm: float) -> AnyEntry:
+            return StringGap(
+                lane="bass", low_support=0, high_support=3, fret=1, gap_mm=mm, state=State()
+            )
+
+        before, after = at_nut(0.01), at_nut(0.09)
+
+        def left(*entries: AnyEntry) -> float:
+            measurer = Measurer(map_neck(neck_state([bracket(), *entries])))
+            return measurer.of("tops", nut_parts(measurer, 0), "pitch").mm
+
+        self.assertLess(left(before, after), 0.07, "without a word of work both count")
+        raised = left(before, StepDone(step="nut-slots"), after)
+        self.assertAlmostEqual(raised, 0.09, delta=0.012)
 
     def test_what_an_edge_can_not_rest_on_is_said(self) -> None:
         faults = [

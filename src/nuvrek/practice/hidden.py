@@ -20,6 +20,8 @@ Difficulty = Literal["plain", "usual", "hard"]
 DIFFICULTIES: tuple[Difficulty, ...] = ("plain", "usual", "hard")
 # Heights wanted over fret 12, low and high side; of a long neck (common practice, no source).
 HEIGHTS_MM, LONG_HEIGHTS_MM, LONG_MM = (2.1, 1.8), (2.6, 2.2), 760.0
+# So much of a rod's answer comes later, as wood creeps (common practice, no source).
+SETTLES = 0.08
 # Bare necks have nothing that rings: the kinds go round without them.
 _ROUND = tuple(n for n, kind in enumerate(KINDS) if kind != "bare")
 _THIRD = WORDS // len(DIFFICULTIES)
@@ -86,7 +88,8 @@ def _rod(per_turn_mm: float, difficulty: Difficulty, rng: Generator) -> MadeRod:
     if difficulty == "plain":
         return MadeRod(per_turn_mm)
     play = float(rng.uniform(0.0, 0.15 if difficulty == "usual" else 0.4))
-    return MadeRod(per_turn_mm, sticks=float(rng.uniform(0.0, 0.2)), play_turns=play)
+    sticks = float(rng.uniform(0.0, 0.2))
+    return MadeRod(per_turn_mm, sticks=sticks, play_turns=play, settles=SETTLES)
 
 
 def _quirk(one: LivingNeck, rng: Generator) -> None:
