@@ -45,6 +45,8 @@ class AppState(QObject):
     heard_others = pyqtSignal()  # other benches have written something
     round_wanted = pyqtSignal(str)  # a round to be begun in Measure
     reading_wanted = pyqtSignal(object)  # a station to be read next
+    help_wanted = pyqtSignal()  # what this page's keys do, and what is to be seen
+    demo_wanted = pyqtSignal()  # the made-up shelf is to be looked round
     practice_wanted = pyqtSignal()  # the practice neck is to be opened
     slow = pyqtSignal(int)  # the result has been on its way for so many seconds; 0: no longer
 

@@ -110,13 +110,15 @@ class Theme:
         QLineEdit, QComboBox, QSpinBox, QPlainTextEdit {{ background: {c.card};
             border: 1px solid {c.muted};
             border-radius: 4px; padding: {px(5)}px {px(8)}px; min-height: {px(22)}px;
-                selection-background-color: {c.copper}; }}
-        QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus {{ border: 2px solid {c.copper}; }}
-        QLineEdit[wrong="true"] {{ border: 2px solid {c.plum}; }}
+                selection-background-color: {c.copper}; selection-color: {c.paper}; }}
+        QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus {{ border: 2px solid {c.copper};
+            padding: {px(5) - 1}px {px(8) - 1}px; }}
+        QLineEdit[wrong="true"] {{ border: 2px solid {c.plum};
+            padding: {px(5) - 1}px {px(8) - 1}px; }}
         QComboBox::drop-down {{ border: none; width: {px(24)}px; }}
         QComboBox::down-arrow {{ image: none; }}
         QComboBox QAbstractItemView {{ background: {c.card}; color: {c.ink};
-            selection-background-color: {c.copper}; }}
+            selection-background-color: {c.copper}; selection-color: {c.paper}; }}
         QPushButton {{ background: {c.card}; border: 1px solid {c.muted}; border-radius: 5px;
             padding: {px(7)}px {px(14)}px; min-height: {px(24)}px; }}
         QPushButton:hover, QPushButton:focus {{ border: 2px solid {c.copper};

@@ -24,7 +24,7 @@ SHELF, TOOLS, ROOM, FILING = "Shelf", "My tools", "String room", "Filing"
 NEW_WIRE, PRICES, OWNER, OWNERS = "New wire", "Prices", "Owner", "Owners"
 SAFE, HISTORY, HONESTY = "Kept safe", "History", "Honesty"
 # Qt's key numbers as plain integers, see stages/base.py.
-_HOME, _PAGE_UP, _PAGE_DOWN = 0x01000010, 0x01000016, 0x01000017
+_HOME, _PAGE_UP, _PAGE_DOWN, _F1 = 0x01000010, 0x01000016, 0x01000017, 0x01000030
 _MODULES = {
     SHELF: ("shop.shelf", "ShelfStage"),
     "Take in": ("take_in", "TakeInStage"),
@@ -96,6 +96,7 @@ class Window(QWidget):
         self.pages = QStackedWidget()
         self.stages = Stages(app, self.bar, self.pages, self.modules)
         self.practice: QWidget | None = None
+        self.demo: QWidget | None = None
         for part in (self.rail, self.bar):
             plain_labels(part)
         column = QVBoxLayout(self)
@@ -120,10 +121,13 @@ class Window(QWidget):
         self.rail.stage.connect(self.show_stage)
         self.rail.shelf.connect(lambda: self.show_stage(self.home))
         app.practice_wanted.connect(self.practise)
+        app.demo_wanted.connect(self.look_round)
+        app.help_wanted.connect(self.show_help)
         self.rail.tools.connect(lambda: self.show_stage(TOOLS))
         self.rail.unit.connect(lambda: self._set(inch=not app.settings.inch))
         self.rail.theme_switch.connect(lambda: self._set(dark=not app.settings.dark))
         self.rail.text_size.connect(self._next_text_size)
+        self.rail.help.connect(self.show_help)
         self.bar.state_pressed.connect(self._turn_state)
         self.bar.unit_pressed.connect(lambda: self.stage.unit_pressed())
         app.changed.connect(self._on_changed)
@@ -143,6 +147,25 @@ class Window(QWidget):
     def stage(self) -> Stage:
         """The stage in front."""
         return self.stages[self.now]
+
+    def show_help(self) -> None:
+        """The keys of this page and what is to be seen, drawn over it."""
+        from nuvrek.bench.help.pages import HELP
+        from nuvrek.desktop.widgets.help_view import HelpView
+
+        page = self.stage
+        view = page.findChild(HelpView) or HelpView(page, self.app.theme)
+        view.show_help(self.now, HELP[self.now])
+
+    def look_round(self) -> None:
+        """Another window with the demo shelf."""
+        from nuvrek.desktop.look_round import open_demo_window
+
+        if self.demo is None or not self.demo.isVisible():
+            self.demo = open_demo_window(self.app.clock)
+            self.demo.setGeometry(self.geometry())
+        self.demo.show()
+        self.demo.activateWindow()
 
     def practise(self) -> None:
         """Another window with the practice neck: it has a logbook of its own and knows no other."""
@@ -282,14 +305,17 @@ class Window(QWidget):
                 self.show_stage(order[at])
         elif key == _HOME:
             self.show_stage(self.home)
+        elif key == _F1:
+            self.show_help()
         else:
             super().keyPressEvent(event)
 
     def closeEvent(self, event: QCloseEvent | None) -> None:
         if self.now in self.stages:
             self.stage.leave()
-        if self.practice is not None:
-            self.practice.close()
+        for beside in (self.practice, self.demo):
+            if beside is not None:
+                beside.close()
         self.ringing.close()
         self.app.close()
         super().closeEvent(event)

@@ -12,7 +12,7 @@ from msgspec import Struct
 
 from nuvrek.bench.strips.refret import SlotStrip, TableStrip, TruingStrip
 from nuvrek.neck.board import middle_fret
-from nuvrek.neck.description import LANES, Lane
+from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import CrownHeight, Strings
 from nuvrek.readings.stations import Station
 from nuvrek.units import Unit, format_length, format_number
@@ -222,12 +222,16 @@ def wood_strip(
         for k, lane in enumerate(LANES)
         if neck_map.known[k]
     )
-    here = [r for r, known in zip(_reliefs(solved, strings), neck_map.known, strict=True) if known]
+    sides = zip(_reliefs(solved, strings), LANES, neck_map.known, strict=True)
+    here = [(*relief, lane) for relief, lane, known in sides if known]
     label = "not measured yet"
     if here:
         deepest = max(here, key=lambda r: abs(r[0]))
         word = "relief" if deepest[0] >= 0 else "back bow"
-        label = f"{word} {format_number(abs(deepest[0]), unit)} ±{format_number(deepest[1], unit)}"
+        label = (
+            f"{word} {format_number(abs(deepest[0]), unit)} ±{format_number(deepest[1], unit)}, "
+            f"{LANE_WORDS[deepest[2]]}"
+        )
     under = "strings at pitch" if strings == "pitch" else "strings slack"
     target = neck_map.neck.relief_wanted_mm("middle")
     return WoodStrip("Wood", under, curves, label, middle_fret(neck_map.neck), target, exaggeration)

@@ -213,6 +213,10 @@ class Stage(QWidget):
             event.accept()
             return
         self.bar.notice = ""
+        if name == "?":
+            self.app.help_wanted.emit()
+            event.accept()
+            return
         if name and self.key(name):
             event.accept()
         else:

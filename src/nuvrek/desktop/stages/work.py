@@ -244,6 +244,9 @@ class WorkStage(Stage):
         """Past the gate: the next way of the course, as weighed on the neck as it is now."""
         session, solved = self.app.session, self.app.fresh
         gate = None if session is None else gate_of(session.neck_state, solved)
+        if session is not None and not steps_in_hand(session.neck_state):
+            self.app.stage_wanted.emit("Choose")
+            return
         if session is None or solved is None or gate is None or gate.way is None:
             return
         if gate.waits or not gate.way.possible:
@@ -469,6 +472,10 @@ class WorkStage(Stage):
             prompt = "All steps are ticked"
         else:
             prompt = "No way is in hand yet"
+            plan = None if self.app.fresh is None else self.app.fresh.plan
+            message = "Enter: to Choose, where ways are weighed and one is taken."
+            if plan is not None and not self.app.silent:
+                message += f" Advised: {plan.way(plan.advice).title.lower()}."
         self.bar.show_words(
             prompt,
             message=message,

@@ -28,7 +28,9 @@ class StageButton(QPushButton):
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Expanding)
 
     def sizeHint(self) -> QSize:
-        return QSize(min(self.theme.px(100), 118), self.theme.px(58))
+        # Large text is set smaller here than elsewhere, so that the neck's name has room.
+        wide = 100 if self.theme.percent > 125 else min(self.theme.px(100), 118)
+        return QSize(wide, self.theme.px(58))
 
     def fill(self, share: float) -> None:
         """``share`` (0 to 1) of the stage is done."""
@@ -84,6 +86,7 @@ class Rail(QWidget):
     tools = pyqtSignal()
     unit = pyqtSignal()
     theme_switch = pyqtSignal()
+    help = pyqtSignal()
     text_size = pyqtSignal()
 
     def __init__(
@@ -116,12 +119,14 @@ class Rail(QWidget):
         self.unit_button = self._switch("mm", "Unit: mm or thou", self.unit)
         self.size_button = self._switch("Aa", "Text size", self.text_size)
         self.theme_button = self._switch("Dark", "Light or dark bench", self.theme_switch)
+        self.help_button = self._switch("?", "Keys of this page, and what is to be seen", self.help)
         self.switches = (
             self.shelf_button,
             self.tools_button,
             self.unit_button,
             self.size_button,
             self.theme_button,
+            self.help_button,
         )
         for switch in self.switches:
             row.addWidget(switch)
@@ -143,12 +148,14 @@ class Rail(QWidget):
         self.setStyleSheet(
             f"Rail {{ background: {t.colours.card}; border-bottom: 2px solid {t.colours.muted}; }}"
         )
-        self.title.setFont(t.font(17, bold=True))
-        self.title.setStyleSheet(f"font-size: {t.px(17)}px; font-weight: bold;")
-        self.under.setStyleSheet(f"font-size: {t.px(12)}px; color: {t.colours.muted};")
+        # The neck's name is read near by as well: it is rather set smaller than cut.
+        name, under = min(t.px(17), 22), min(t.px(12), 15)
+        self.title.setStyleSheet(f"font-size: {name}px; font-weight: bold;")
+        self.under.setStyleSheet(f"font-size: {under}px; color: {t.colours.muted};")
         self.theme_button.setText("Light" if t.dark else "Dark")
         for button in self.switches:
-            button.setStyleSheet(f"padding: {t.px(4)}px {t.px(7)}px; font-size: {t.px(14)}px;")
+            size, room = min(t.px(14), 17), min(t.px(7), 8)
+            button.setStyleSheet(f"padding: {t.px(4)}px {room}px; font-size: {size}px;")
         for stage in self.buttons.values():
             stage.updateGeometry()
             stage.update()

@@ -16,6 +16,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.bench_time import BenchTime
 from nuvrek.desktop.stages.base import Stage, button, heading
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.doors import Doors
 from nuvrek.desktop.widgets.neck_list import NeckList
 from nuvrek.logbook.store import NeckRow
 from nuvrek.neck.description import NeckDescription
@@ -61,6 +62,7 @@ class ShelfStage(Stage):
         page.addLayout(self._head())
         page.addWidget(self.time)
         page.addWidget(self.list, 1)
+        self.doors: Doors | None = None
         self.rest = QTimer(self)
         self.rest.setSingleShot(True)
         self.rest.setInterval(30)
@@ -182,8 +184,31 @@ class ShelfStage(Stage):
         if neck in ids:
             self._select(ids.index(neck))
 
+    def _show_doors(self, on: bool) -> None:
+        """An empty shelf is three doors; they are made when they are first wanted."""
+        if on and self.doors is None:
+            self.doors = Doors(self.app.theme, self.key)
+            layout = self.layout()
+            assert isinstance(layout, QVBoxLayout)
+            layout.insertWidget(layout.indexOf(self.list), self.doors, 1)
+        if self.doors is not None:
+            self.doors.setVisible(on)
+            self.doors.restyle()
+        parts = (
+            self.list,
+            self.time,
+            self.search,
+            self.fitting,
+            self.practise,
+            self.owners,
+            self.new,
+        )
+        for part in parts:
+            part.setVisible(not on)
+
     def _show(self) -> None:
         card = self.selected
+        self._show_doors(not self.cards and not self.app.shelf.unread)
         if card is None:
             asked = bool(self.search.text().strip() or self.free)
             self.list.mark(0)
@@ -191,9 +216,7 @@ class ShelfStage(Stage):
                 "Nothing is found" if asked else "The shelf is empty",
                 message="Fewer letters, or another time free, find more."
                 if asked
-                else (
-                    "Press + to take in a neck: scale length, frets and joint are enough to begin."
-                ),
+                else ("1 or + takes in a neck: scale length, frets and joint are enough to begin."),
             )
             return
         self.list.mark(card.row.id)
@@ -299,7 +322,14 @@ class ShelfStage(Stage):
             ".": self._other_time,
             "0": self._waits,
         }
-        if name in simple:
+        if not self.cards and name in ("1", "2", "3"):
+            doors = {
+                "1": self._start,
+                "2": self.app.demo_wanted.emit,
+                "3": self.app.practice_wanted.emit,
+            }
+            doors[name]()
+        elif name in simple:
             simple[name]()
         elif name == "enter" and self.selected is not None:
             self._open_card(self.selected)

@@ -1,0 +1,32 @@
+"""The help of one page: a word for every key of the keypad it uses, and what its drawings mean."""
+
+from __future__ import annotations
+
+from msgspec import Struct
+
+# Keys by the names pages know them by, and how they are called where they are drawn.
+KEYS: dict[str, str] = {
+    "/": "/",
+    "*": "*",
+    "-": "−",
+    "+": "+",
+    "digits": "0–9",
+    "0": "0",
+    ".": ".",
+    "enter": "Enter",
+    "back": "Back",
+    "left": "◂",
+    "right": "▸",
+    "up": "▴",
+    "down": "▾",
+    " ": "Space",
+}
+# What every page knows.
+EVERYWHERE = ("Page Up, Page Down: the stage before, after", "Home: all necks", "?: this page")
+
+
+class PageHelp(Struct, frozen=True):
+    """``keys``: what each does; ``sees``: a thing on the page, and what it means."""
+
+    keys: dict[str, str] = {}
+    sees: tuple[tuple[str, str], ...] = ()

@@ -1,0 +1,139 @@
+"""The help of a page, drawn over it: its keys on a keypad, and what is to be seen."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import QRectF, Qt
+from PyQt6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
+from PyQt6.QtWidgets import QWidget
+
+from nuvrek.bench.help.page_help import EVERYWHERE, KEYS, PageHelp
+from nuvrek.desktop.theme import Theme
+from nuvrek.desktop.widgets.painting import painting
+
+# Where a key lies on the drawn pad: column, row, columns and rows it takes.
+_PLACES: dict[str, tuple[int, int, int, int]] = {
+    "/": (1, 0, 1, 1),
+    "*": (2, 0, 1, 1),
+    "-": (3, 0, 1, 1),
+    "digits": (0, 1, 3, 2),
+    "+": (3, 1, 1, 2),
+    "0": (0, 3, 2, 1),
+    ".": (2, 3, 1, 1),
+    "enter": (3, 3, 1, 1),
+    "back": (0, 0, 1, 1),
+    "left": (0, 5, 1, 1),
+    "up": (1, 5, 1, 1),
+    "down": (2, 5, 1, 1),
+    "right": (3, 5, 1, 1),
+    " ": (0, 6, 4, 1),
+}
+_ROWS = 7
+
+
+class HelpView(QWidget):
+    """Any key or press takes it away."""
+
+    def __init__(self, parent: QWidget, theme: Theme) -> None:
+        super().__init__(parent)
+        self.theme = theme
+        self.title, self.help = "", PageHelp()
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.hide()
+
+    def show_help(self, title: str, page: PageHelp) -> None:
+        """Draw the help of a page over all of it."""
+        self.title, self.help = title, page
+        parent = self.parentWidget()
+        if parent is not None:
+            self.setGeometry(parent.rect())
+        keys = "; ".join(f"{KEYS[key]}: {words}" for key, words in page.keys.items())
+        sees = " ".join(f"{thing}: {means}" for thing, means in page.sees)
+        self.setAccessibleName(f"Help for {title}")
+        self.setAccessibleDescription(f"{keys}. {sees}")
+        self.show()
+        self.raise_()
+        self.setFocus()
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        self._away()
+        if event is not None:
+            event.accept()
+
+    def mousePressEvent(self, _event: QMouseEvent | None) -> None:
+        self._away()
+
+    def _away(self) -> None:
+        self.hide()
+        parent = self.parentWidget()
+        if parent is not None:
+            parent.setFocus()
+
+    def paintEvent(self, _event: QPaintEvent | None) -> None:
+        with painting(self) as painter:
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            paper = QColor(self.theme.colours.paper)
+            painter.fillRect(self.rect(), paper)
+            wide = 0.58 * self.width()
+            self._pad(painter, QRectF(24, 56, wide - 36, self.height() - 84))
+            self._told(painter, QRectF(wide + 14, 56, self.width() - wide - 38, self.height() - 84))
+            painter.setFont(self.theme.font(22, bold=True))
+            painter.setPen(self.theme.colours["ink"])
+            painter.drawText(
+                QRectF(26, 10, self.width() - 52, 40), Qt.AlignmentFlag.AlignVCenter, self.title
+            )
+            painter.setFont(self.theme.font(15))
+            painter.setPen(self.theme.colours["muted"])
+            away = Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight
+            painter.drawText(QRectF(26, 10, self.width() - 52, 40), away, "any key: back to work")
+
+    def _pad(self, painter: QPainter, box: QRectF) -> None:
+        """The keypad; keys this page has no use for are faint."""
+        c = self.theme.colours
+        wide, high = box.width() / 4, box.height() / _ROWS
+        for key, (column, row, columns, rows) in _PLACES.items():
+            place = QRectF(
+                box.left() + column * wide,
+                box.top() + row * high - (0.5 * high if row > 3 else 0.0),
+                columns * wide - 7,
+                rows * high - 7,
+            )
+            words = self.help.keys.get(key, "")
+            painter.setPen(QPen(c["copper" if words else "line"], 2 if words else 1))
+            painter.setBrush(c["card"] if words else c["paper"])
+            painter.drawRoundedRect(place, 7, 7)
+            painter.setFont(self.theme.font(17 if words else 14, bold=bool(words)))
+            painter.setPen(c["copper" if words else "muted"])
+            face = QRectF(
+                place.left(), place.top() + 4, place.width(), min(28.0, place.height() - 6)
+            )
+            painter.drawText(face, Qt.AlignmentFlag.AlignCenter, KEYS[key])
+            painter.setFont(self.theme.font(15))
+            painter.setPen(c["ink"])
+            under = QRectF(
+                place.left() + 6,
+                face.bottom(),
+                place.width() - 12,
+                place.bottom() - face.bottom() - 2,
+            )
+            flags = int(Qt.TextFlag.TextWordWrap) | int(Qt.AlignmentFlag.AlignHCenter)
+            painter.drawText(under, flags, words)
+
+    def _told(self, painter: QPainter, box: QRectF) -> None:
+        """What is to be seen, then the keys of every page."""
+        c, flags = self.theme.colours, int(Qt.TextFlag.TextWordWrap)
+        y = box.top()
+        for thing, means in self.help.sees:
+            for words, bold, colour in ((thing, True, "copper"), (means, False, "ink")):
+                painter.setFont(self.theme.font(16, bold=bold))
+                painter.setPen(c[colour])
+                room = QRectF(box.left(), y, box.width(), box.bottom() - y)
+                drawn = painter.boundingRect(room, flags, words)
+                painter.drawText(drawn, flags, words)
+                y = drawn.bottom() + (2 if bold else 14)
+        painter.setFont(self.theme.font(15))
+        painter.setPen(c["muted"])
+        for words in EVERYWHERE:
+            room = QRectF(box.left(), y, box.width(), 60)
+            drawn = painter.boundingRect(room, flags, words)
+            painter.drawText(drawn, flags, words)
+            y = drawn.bottom() + 4
