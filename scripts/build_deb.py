@@ -26,7 +26,6 @@ QT_MODULES = (
     "QtPrintSupport",
     "QtSerialPort",
     "QtSvg",
-    "QtNetwork",
     "sip",
 )
 QT_PLUGINS = (
@@ -46,12 +45,13 @@ QT_PLUGINS = (
 # Files for building on libraries, and their tests: nobody runs them.
 NOT_SHIPPED = ("*.pyi", "*.pyx", "*.pxd", "*.h", "*.hpp", "*.c", "*.cpp", "*.f90", "*.a", "*.sip")
 NOT_FOLDERS = ("__pycache__", "tests", "bindings", "qml", "include", "bin")
+MAINTAINER = "Nuvrek developers <nuvrek@localhost>"
 CONTROL = """Package: nuvrek
 Version: {version}
 Section: science
 Priority: optional
 Architecture: {machine}
-Maintainer: Nuvrek's developers <nuvrek@localhost>
+Maintainer: {maintainer}
 Installed-Size: {size}
 Depends: python3 (>= {python}), python3 (<< {next_python}), {libraries}
 Description: bench companion for fretwork
@@ -93,7 +93,7 @@ def main() -> int:
         made = out / f"nuvrek_{_version()}_{_machine()}.deb"
         _control(root)
         for path in root.rglob("*"):
-            keep = path.is_dir() or os.access(path, os.X_OK) and _runs(path, root)
+            keep = path.is_dir() or (os.access(path, os.X_OK) and _runs(path, root))
             path.chmod(0o755 if keep else 0o644)
         subprocess.run(
             ["dpkg-deb", "--root-owner-group", "-Zxz", "--build", str(root), str(made)], check=True
@@ -182,14 +182,17 @@ def _asks_for(path: Path) -> list[str]:
     return re.findall(r"NEEDED\s+(\S+)", said)
 
 
+_ICONS = "icons/hicolor/scalable"
+
+
 def _desktop(root: Path) -> None:
     share, files = root / "usr/share", PACKAGING
     places = {
         "nuvrek.desktop": "applications/nuvrek.desktop",
         "org.nuvrek.Nuvrek.metainfo.xml": "metainfo/org.nuvrek.Nuvrek.metainfo.xml",
         "nuvrek-mime.xml": "mime/packages/nuvrek.xml",
-        "icons/nuvrek.svg": "icons/hicolor/scalable/apps/nuvrek.svg",
-        "icons/application-x-nuvrek-job.svg": "icons/hicolor/scalable/mimetypes/application-x-nuvrek-job.svg",
+        "icons/nuvrek.svg": f"{_ICONS}/apps/nuvrek.svg",
+        "icons/application-x-nuvrek-job.svg": f"{_ICONS}/mimetypes/application-x-nuvrek-job.svg",
         "nuvrek.bash-completion": "bash-completion/completions/nuvrek",
         "lintian-overrides": "lintian/overrides/nuvrek",
     }
@@ -201,8 +204,18 @@ def _desktop(root: Path) -> None:
     launcher.write_text(LAUNCHER)
     launcher.chmod(0o755)
     _packed(share / "man/man1/nuvrek.1.gz", (files / "nuvrek.1").read_bytes())
-    _packed(share / "doc/nuvrek/changelog.gz", (ROOT / "CHANGELOG.md").read_bytes())
+    _packed(share / "doc/nuvrek/NEWS.gz", (ROOT / "CHANGELOG.md").read_bytes())
+    _packed(share / "doc/nuvrek/changelog.gz", _changelog().encode())
     (share / "doc/nuvrek/copyright").write_text(_copyright(root / HOME))
+
+
+def _changelog() -> str:
+    """What Debian's tools read; the words themselves are in NEWS."""
+    when = subprocess.check_output(["git", "log", "-1", "--format=%aD"], cwd=ROOT, text=True)
+    return (
+        f"nuvrek ({_version()}) unstable; urgency=low\n\n  * See NEWS.gz.\n\n"
+        f" -- {MAINTAINER}  {when.strip()}\n"
+    )
 
 
 def _packed(path: Path, data: bytes) -> None:
@@ -217,7 +230,7 @@ def _copyright(place: Path) -> str:
         "Upstream-Name: nuvrek",
         "",
         "Files: *",
-        "Copyright: Nuvrek's developers",
+        "Copyright: 2026 Nuvrek's developers",
         "License: GPL-3.0-or-later",
         " See /usr/share/common-licenses/GPL-3.",
         "",
@@ -232,11 +245,12 @@ def _copyright(place: Path) -> str:
 def _control(root: Path) -> None:
     control = root / "DEBIAN"
     control.mkdir()
-    listed = [path for path in sorted(root.rglob("*")) if path.is_file() and control not in path.parents]
+    listed = [p for p in sorted(root.rglob("*")) if p.is_file() and control not in p.parents]
     size = sum(path.stat().st_size for path in listed) // 1024
     major, minor = sys.version_info[:2]
     text = CONTROL.format(
         version=_version(),
+        maintainer=MAINTAINER,
         machine=_machine(),
         size=size,
         python=f"{major}.{minor}",
@@ -258,7 +272,7 @@ def _window_packages() -> list[str]:
     """The system's libraries a window needs, as ``run`` names them."""
     found = re.search(r'^WINDOW_LIBS="([^"]+)"', (ROOT / "run").read_text(), re.M | re.S)
     assert found is not None
-    return sorted({pair.split(":")[1] for pair in found[1].split()})
+    return sorted({"libc6", *(pair.split(":")[1] for pair in found[1].split())})
 
 
 if __name__ == "__main__":

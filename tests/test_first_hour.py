@@ -1,15 +1,22 @@
 """What a stranger meets: three doors, help on every page, a way onward from an empty page."""
 
+import re
 import unittest
+from pathlib import Path
 from typing import Any
 
+from PyQt6.QtCore import QObject
 from PyQt6.QtWidgets import QLineEdit
 
 from nuvrek.bench.help.page_help import KEYS
 from nuvrek.bench.help.pages import HELP
+from nuvrek.cli import _parser
+from nuvrek.demo import demo_jobs
+from nuvrek.desktop.one_window import Doorbell, hand_over
 from nuvrek.desktop.practice.window import PracticeWindow
 from nuvrek.desktop.widgets.help_view import _PLACES, HelpView
 from nuvrek.desktop.window import Window
+from nuvrek.exchange import jobfile
 from tests.support import WindowCase
 from tests.test_window import ENTER
 
@@ -68,6 +75,76 @@ class Help(WindowCase):
         self.keys(window, "wh?")
         self.assertEqual(search.text(), "wh?")
         self.assertIsNone(window.stages["Shelf"].findChild(HelpView))
+
+
+class FromOutside(WindowCase):
+    def test_a_job_file_is_looked_at_before_it_is_taken_in(self) -> None:
+        job = self.folder / "neck.nuvrek"
+        job.write_bytes(jobfile.dump(demo_jobs()[0]))
+        window: Any = self.open_window()
+        for way in ("left", "taken"):
+            window.look_at(job)
+            look = window.looks[-1]
+            self.addCleanup(self._close, look)
+            look.stages["Shelf"]._open(0)
+            self.assertEqual(look.now, "Map")
+            self.assertEqual(window.app.book.necks(), [])
+            look.show_stage("Shelf")
+            if way == "left":
+                look.close()
+            else:
+                look.stages["Shelf"].key("+")
+        self.assertFalse(look.isVisible())
+        self.assertEqual(len(window.app.book.necks()), 1)
+        entries = window.app.book.entries(window.app.book.necks()[0].id)
+        self.assertEqual(len(entries), len(demo_jobs()[0].journal))
+
+    def test_a_file_that_is_none_is_a_sentence(self) -> None:
+        window: Any = self.open_window()
+        bad = self.folder / "bad.nuvrek"
+        bad.write_text("{}")
+        window.look_at(bad)
+        self.assertIn("no job file", window.bar.message.text())
+        window.look_at(self.folder / "nothing.nuvrek")
+        self.assertIn("can't be read", window.bar.message.text())
+        self.assertEqual(window.looks, [])
+
+    def test_a_second_start_hands_its_file_to_the_first(self) -> None:
+        place = str(self.folder / "book.db")
+        self.assertFalse(hand_over(self.folder / "neck.nuvrek", place))
+        heard: list[str] = []
+        for _ in range(2):
+            holder = QObject()
+            door = Doorbell(holder, place)
+            door.rang.connect(heard.append)
+            self.assertTrue(hand_over(self.folder / "neck.nuvrek", place))
+            self.assertFalse(hand_over(None, place + "another"))
+            self.wait_until(lambda: heard)
+            self.assertEqual(heard.pop(), str((self.folder / "neck.nuvrek").resolve()))
+            # The first one is killed: its door stays behind, and the next start opens it anew.
+            door._notifier.setEnabled(False)
+            door._door.close()
+            self.assertFalse(hand_over(None, place))
+        door._place.unlink()
+
+    def test_a_word_that_is_a_file_is_no_command(self) -> None:
+        from nuvrek.start import _is_job
+
+        job = self.folder / "neck.json"
+        job.write_text("{}")
+        self.assertTrue(_is_job(str(job)))
+        for word in ("map", "--demo", "play", str(self.folder / "none.json")):
+            self.assertFalse(_is_job(word))
+
+
+class Packaged(unittest.TestCase):
+    def test_completion_and_man_page_know_every_command(self) -> None:
+        parser: Any = _parser()
+        commands = set(parser._subparsers._group_actions[0].choices)
+        folder = Path(__file__).resolve().parents[1] / "packaging"
+        for name in ("nuvrek.bash-completion", "nuvrek.1"):
+            words = set(re.findall(r"[a-z]+", (folder / name).read_text()))
+            self.assertLessEqual(commands, words, name)
 
 
 class NoDeadEnds(WindowCase):

@@ -10,6 +10,7 @@ from collections.abc import Callable, Sequence
 from datetime import datetime
 from pathlib import Path
 from types import TracebackType
+from typing import TYPE_CHECKING
 
 import msgspec
 from PyQt6.QtCore import QTimer
@@ -24,6 +25,9 @@ from nuvrek.desktop.window import SHELF, Window
 from nuvrek.logbook.opening import SCHEME, open_logbook
 from nuvrek.logbook.places import log_folder, logbook_path, settings_path
 from nuvrek.logbook.store import Logbook, LogbookDamaged, LogbookError
+
+if TYPE_CHECKING:
+    from nuvrek.desktop.one_window import Doorbell
 
 
 def clock() -> str:
@@ -166,10 +170,16 @@ def main(arguments: Sequence[str] | None = None) -> int:
     parser.add_argument(
         "--logbook", default=None, help="another logbook: a file, or postgresql://..."
     )
+    parser.add_argument("job", nargs="?", type=Path, help="a job file to look at")
     options = parser.parse_args(arguments)
     app = QApplication(sys.argv[:1])
     app.setApplicationName("nuvrek")
     app.setDesktopFileName("nuvrek")
+    if not options.demo:
+        from nuvrek.desktop.one_window import hand_over
+
+        if hand_over(options.job, options.logbook or ""):
+            return 0
     load_fonts()
     log.keep_in(log_folder())
     import tempfile
@@ -186,14 +196,34 @@ def main(arguments: Sequence[str] | None = None) -> int:
         trouble = " ".join(part for part in (book.look_only, loaded.trouble) if part)
         if trouble:
             QTimer.singleShot(0, lambda: window.app.said.emit(trouble))
+        if options.job is not None:
+            QTimer.singleShot(0, lambda: window.look_at(options.job))
+        door = None if options.demo else _door_of(window, options.logbook or "")
         sys.excepthook = _teller(window.app)
         timer = _leave_on_signals(app)
         status = app.exec()
         timer.stop()
+        if door is not None:
+            door.close()
     if left_running:
         # A calculation that did not notice in time would keep the program; all is on disk.
         os._exit(status)
     return status
+
+
+def _door_of(window: Window, logbook: str) -> Doorbell:
+    """A later start brings this window to the front, with the file it was given."""
+    from nuvrek.desktop.one_window import Doorbell
+
+    def answer(path: str) -> None:
+        window.showNormal()
+        window.activateWindow()
+        if path:
+            window.look_at(Path(path))
+
+    door = Doorbell(window, logbook)
+    door.rang.connect(answer)
+    return door
 
 
 def _teller(

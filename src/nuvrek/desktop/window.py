@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 from importlib import import_module
-from typing import ClassVar
+from pathlib import Path
+from typing import TYPE_CHECKING, ClassVar
 
 import msgspec
 from PyQt6.QtGui import QCloseEvent, QKeyEvent
@@ -19,6 +20,9 @@ from nuvrek.desktop.widgets.stage_rail import STAGES, Rail
 from nuvrek.neck.description import ROD_WORDS
 from nuvrek.readings.entries import StateChange
 from nuvrek.readings.stations import Suggestion, strings_first
+
+if TYPE_CHECKING:
+    from nuvrek.exchange.jobfile import Job
 
 SHELF, TOOLS, ROOM, FILING = "Shelf", "My tools", "String room", "Filing"
 NEW_WIRE, PRICES, OWNER, OWNERS = "New wire", "Prices", "Owner", "Owners"
@@ -97,6 +101,7 @@ class Window(QWidget):
         self.stages = Stages(app, self.bar, self.pages, self.modules)
         self.practice: QWidget | None = None
         self.demo: QWidget | None = None
+        self.looks: list[QWidget] = []
         for part in (self.rail, self.bar):
             plain_labels(part)
         column = QVBoxLayout(self)
@@ -156,6 +161,32 @@ class Window(QWidget):
         page = self.stage
         view = page.findChild(HelpView) or HelpView(page, self.app.theme)
         view.show_help(self.now, HELP[self.now])
+
+    def look_at(self, path: Path) -> None:
+        """A job file from outside, in a window of its own; taken in only if that is wished."""
+        from nuvrek.desktop.look import faults_words, open_look
+        from nuvrek.exchange.jobfile import JobFaults
+
+        try:
+            look = open_look(path, self.app.settings, self.app.clock, self._take_in)
+        except (JobFaults, OSError) as error:
+            self._say(faults_words(path, error))
+            return
+        look.setGeometry(self.geometry())
+        look.show()
+        look.activateWindow()
+        self.looks = [one for one in self.looks if one.isVisible()] + [look]
+
+    def _take_in(self, job: Job) -> str:
+        """A neck from a file onto the shelf; returns why not, or nothing."""
+        said: list[str] = []
+        self.app.said.connect(said.append)
+        made = self.app.write(lambda: self.app.book.start(job.neck, self.app.clock(), job.journal))
+        self.app.said.disconnect(said.append)
+        if made:
+            self.show_stage(self.home)
+            self._say(f"{job.neck.title} is on the shelf.")
+        return "" if made else said[-1]
 
     def look_round(self) -> None:
         """Another window with the demo shelf."""
@@ -313,7 +344,7 @@ class Window(QWidget):
     def closeEvent(self, event: QCloseEvent | None) -> None:
         if self.now in self.stages:
             self.stage.leave()
-        for beside in (self.practice, self.demo):
+        for beside in (self.practice, self.demo, *self.looks):
             if beside is not None:
                 beside.close()
         self.ringing.close()

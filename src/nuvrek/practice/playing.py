@@ -87,6 +87,9 @@ def play(one: Hidden, by: Player) -> Score:
     ways: list[str] = []
     while len(ways) < MOST_WAYS:
         way = _next(plan, by, plain, ways)
+        if way is not None and way.kind == "saddle" and ways[-1:] == ["saddle"]:
+            # The strings stand as wanted already: the advice would have them higher, and says so.
+            break
         done = None if way is None else carried_out(desk, way, plan)
         if way is None or done is None:
             break

@@ -4,6 +4,7 @@ start one.
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QTimer
@@ -70,6 +71,7 @@ class ShelfStage(Stage):
 
     def _head(self) -> QHBoxLayout:
         self.new = button("Take in another neck", main=True)
+        self.take_in: Callable[[], None] = self._start
         self.new.clicked.connect(self._start)
         self.safe = button("Kept safe")
         self.safe.clicked.connect(lambda: self.app.stage_wanted.emit("Kept safe"))
@@ -315,7 +317,7 @@ class ShelfStage(Stage):
 
     def key(self, name: str) -> bool:
         simple = {
-            "+": self._start,
+            "+": self.take_in,
             "*": self._promise,
             "-": lambda: self._promise(back=True),
             "/": self.search.setFocus,
