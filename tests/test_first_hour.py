@@ -7,6 +7,7 @@ from typing import Any
 
 from PyQt6.QtCore import QObject
 from PyQt6.QtWidgets import QLineEdit
+from scripts import release
 
 from nuvrek.bench.help.page_help import KEYS
 from nuvrek.bench.help.pages import HELP
@@ -145,6 +146,21 @@ class Packaged(unittest.TestCase):
         for name in ("nuvrek.bash-completion", "nuvrek.1"):
             words = set(re.findall(r"[a-z]+", (folder / name).read_text()))
             self.assertLessEqual(commands, words, name)
+
+    def test_a_release_says_in_the_metainfo_what_the_change_log_says(self) -> None:
+        points_in = "- One <thing>\n  on two lines.\n- Another.\n"
+        log = f"# Changes\n\n## 0.2.0 (unreleased)\n\n{points_in}\n## 0.1.0\n"
+        version, points = release.changes(log)
+        self.assertEqual((version, points), ("0.2.0", ["One <thing> on two lines.", "Another."]))
+        self.assertIn("## 0.2.0 (2026-12-01)", release.released(log, "0.2.0", "2026-12-01"))
+        info = '  <releases>\n    <release version="0.1.0" date="2026-11-27"/>\n  </releases>\n'
+        made = release.with_release(info, "0.2.0", "2026-12-01", points)
+        self.assertIn("<li>One &lt;thing&gt; on two lines.</li>", made)
+        self.assertLess(made.index("0.2.0"), made.index("0.1.0"))
+        again = release.with_release(made, "0.2.0", "2026-12-02", points)
+        self.assertEqual(again.count('version="0.2.0"'), 1)
+        with self.assertRaises(ValueError):
+            release.changes("# Changes\n")
 
 
 class NoDeadEnds(WindowCase):
