@@ -72,10 +72,13 @@ class OfferBoard(QWidget):
         mark = QPointF(box.left() + 20, box.center().y())
         painter.setPen(QPen(c["copper"], 2))
         painter.setBrush(c["copper"] if offer.solved else QColor(0, 0, 0, 0))
-        painter.drawEllipse(mark, 7, 7)
+        ring = min(7.0, 0.32 * box.height())
+        painter.drawEllipse(mark, ring, ring)
         if offer.tried and not offer.solved:
-            painter.drawLine(mark + QPointF(-4, 4), mark + QPointF(4, -4))
-        size = 16 if box.height() > t.px(26) else 13
+            slash = QPointF(0.6 * ring, -0.6 * ring)
+            painter.drawLine(mark - slash, mark + slash)
+        # No larger than the row: the chosen lesson stands in the bar in full size.
+        size = min(16.0, 0.62 * box.height() * 100.0 / t.percent)
         painter.setFont(t.font(size, bold=chosen))
         painter.setPen(c["ink"])
         words = QRectF(box.left() + 38, box.top(), box.width() - t.px(110), box.height())
@@ -84,7 +87,7 @@ class OfferBoard(QWidget):
             offer.title, Qt.TextElideMode.ElideRight, int(words.width())
         )
         painter.drawText(words, flat, said)
-        painter.setFont(t.font(13))
+        painter.setFont(t.font(min(13.0, size)))
         painter.setPen(c["muted"])
         side = QRectF(box.right() - t.px(74), box.top(), t.px(66), box.height())
         painter.drawText(side, flat | Qt.AlignmentFlag.AlignRight, offer.under)

@@ -33,6 +33,11 @@ class TruthView(QWidget):
     def sizeHint(self) -> QSize:
         return QSize(760, 360)
 
+    @property
+    def drawn(self) -> Theme:
+        """The theme with its text held to what the drawing has room for."""
+        return Theme(self.theme.dark, min(self.theme.percent, 115))
+
     def show_truth(
         self,
         neck: NeckDescription,
@@ -76,7 +81,7 @@ class TruthView(QWidget):
 
     def _lane(self, painter: QPainter, box: QRectF, k: int, span: float) -> None:
         assert self.true is not None
-        c, t = self.theme.colours, self.theme
+        c, t = self.theme.colours, self.drawn
         painter.setPen(QPen(c["line"], 1))
         painter.setBrush(c["card"])
         painter.drawRoundedRect(box, 4, 4)
@@ -122,12 +127,12 @@ class TruthView(QWidget):
         """What came off each fret."""
         assert self.taken is not None
         c = self.theme.colours
-        painter.setFont(self.theme.font(14, bold=True))
+        painter.setFont(self.drawn.font(14, bold=True))
         painter.setPen(c["ink"])
         side = QRectF(0, box.top(), 100, box.height())
         flat = Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight
         painter.drawText(side, flat, "metal off")
-        painter.setFont(self.theme.font(13))
+        painter.setFont(self.drawn.font(13))
         painter.setPen(c["muted"])
         most = f"most {float(self.taken.mean(axis=1).max(initial=0.0)):.2f} mm"
         under = QRectF(0, side.center().y() + 8, 100, 20)
@@ -139,7 +144,7 @@ class TruthView(QWidget):
         for x, mm in zip(self._x(box), off, strict=True):
             high = float(mm) / top * (box.height() - 16)
             painter.drawRect(QRectF(x - 6, box.top() + 2, 12, high))
-        painter.setFont(self.theme.font(13))
+        painter.setFont(self.drawn.font(13))
         painter.setPen(c["muted"])
         for fret, x in enumerate(self._x(box), 1):
             if fret % 2 or fret == len(off):
@@ -148,7 +153,7 @@ class TruthView(QWidget):
 
     def _legend(self, painter: QPainter, box: QRectF) -> None:
         c = self.theme.colours
-        painter.setFont(self.theme.font(13))
+        painter.setFont(self.drawn.font(13))
         painter.setPen(c["muted"])
         words = (
             "line: true · ring: your map, whisker its range · square: the truth lies outside"

@@ -8,6 +8,7 @@ from PyQt6.QtGui import QPainter, QPainterPath, QPen, QPolygonF
 
 from nuvrek.bench.practice.pad import BenchPad
 from nuvrek.desktop.practice.pictures.near import crown, wood
+from nuvrek.desktop.theme import LIGHT as DAYLIGHT
 from nuvrek.desktop.theme import Theme
 from nuvrek.simulator.living.tools import Light, Rocked
 
@@ -46,7 +47,7 @@ def _against_the_light(
     scale = (strip.width() - 60) / max(last - first, 1.0)
     edge_y = strip.center().y() - 4
     painter.setPen(Qt.PenStyle.NoPen)
-    painter.setBrush(c["light"])
+    painter.setBrush(DAYLIGHT["light"])
     painter.drawRect(
         QRectF(strip.left() + 18, edge_y - 1, strip.width() - 36, CROWN_MM * px_mm + 5)
     )
@@ -102,7 +103,7 @@ def _under_the_glass(
     path = QPainterPath()
     path.addRoundedRect(lens, 26, 26)
     painter.setClipPath(path)
-    painter.fillRect(lens, c["light"])
+    painter.fillRect(lens, DAYLIGHT["light"])
     edge_y = lens.top() + 0.42 * size
     light = float(seen.light_mm[seen.frets.index(fret)])
     top = edge_y + light * px

@@ -137,11 +137,14 @@ class BenchStage(Stage):
         pad = self.pad
         if pad is None:
             return
+        self.sheet.setFixedHeight(148 if self.app.theme.percent <= 125 else 112)
         self.sheet.show_neck(pad.neck, (), _dots(pad), pad.place.fret)
         self.view.show_pad(pad)
         self.tiles.fill(_tiles(pad))
         self.time.setText(_time(pad))
+        styled(self.time, f"font-size: {min(self.app.theme.px(14), 18)}px;")
         self.sound.setText("sound on" if self.sounds.on else "no sound")
+        styled(self.sound, f"font-size: {min(self.app.theme.px(14), 18)}px; padding: 6px 3px;")
         self.sound.setAccessibleName("Sound: press to turn on or off")
         self._fill_keys(pad)
         self.fill_bar()

@@ -134,6 +134,10 @@ class HallStage(Stage):
         self.offers = hall.lessons(self._results)
         self.board.show_offers(self.offers, self.index)
         self.progress.show_results(self._results)
+        # Large text needs the room: the curve is for near by.
+        self.progress.setVisible(self.app.theme.percent <= 125)
+        for push in self.necks:
+            push.setStyleSheet(f"font-size: {min(self.app.theme.px(15), 19)}px;")
         for n, (push, form) in enumerate(zip(self.form_buttons, self.forms, strict=True), 5):
             push.setText(f"{n}  {form.title}")
             push.setStyleSheet(f"font-size: {min(self.app.theme.px(14), 17)}px;")

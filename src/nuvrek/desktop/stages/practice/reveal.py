@@ -176,8 +176,9 @@ class RevealStage(Stage):
         shown = table.outcome is not None
         self.truth.setVisible(shown)
         self.title.setText(table.exercise.title)
-        for push in self.pushes[1:]:
-            push.setEnabled(True)
+        for push in self.pushes:
+            size = min(self.app.theme.px(15), 17)
+            push.setStyleSheet(f"font-size: {size}px; padding: 7px 9px;")
         self.pushes[4].setEnabled(shown)
         if shown:
             self._fill()
