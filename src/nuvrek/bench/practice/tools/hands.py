@@ -40,11 +40,6 @@ class HandTool(Tool):
     def press(self, key: str) -> bool:
         return self._changed(key)
 
-    @property
-    def place_of(self) -> Where:
-        """The lane as a place of a press or file."""
-        return self.place.lane
-
 
 class StringsTool(HandTool):
     """Strings let down or brought to pitch."""
@@ -67,25 +62,11 @@ class StringsTool(HandTool):
         return True
 
 
-class FileTool(HandTool):
-    """A file along one fret: all across, or one place of it."""
+class StrokeTool(HandTool):
+    """Strokes, so many, by some pressure of the hand."""
 
-    name, title, caution = "file", "File one fret", DUST
-    trap = "A fret that is not seated ducks under it."
-    amount, least, most = 3.0, 1.0, 60.0
-
-    def __init__(self, pad: object) -> None:
-        super().__init__(pad)  # type: ignore[arg-type]
-        self.whole, self.pressure = True, 1
-
-    @property
-    def keys(self) -> dict[str, str]:
-        return {"+": "more", "-": "fewer", "*": "all across or here", "/": "hand", "enter": "file"}
-
-    @property
-    def prompt(self) -> str:
-        where = "all across" if self.whole else LANE_WORDS[self.place.lane]
-        return f"File on fret {self.place.fret}, {where}, by {PRESSURES[self.pressure]}."
+    caution = DUST
+    pressure = 0
 
     @property
     def number(self) -> str:
@@ -97,12 +78,36 @@ class FileTool(HandTool):
 
     def press(self, key: str) -> bool:
         if key == "*":
-            self.whole = not self.whole
+            self.other()
         elif key == "/":
             self.pressure = (self.pressure + 1) % len(PRESSURES)
         else:
             return self._changed(key)
         return True
+
+    def other(self) -> None:
+        """The other kind of it."""
+
+
+class FileTool(StrokeTool):
+    """A file along one fret: all across, or one place of it."""
+
+    name, title = "file", "File one fret"
+    trap = "A fret that is not seated ducks under it."
+    amount, least, most = 3.0, 1.0, 60.0
+    pressure, whole = 1, True
+
+    @property
+    def keys(self) -> dict[str, str]:
+        return {"+": "more", "-": "fewer", "*": "all across or here", "/": "hand", "enter": "file"}
+
+    @property
+    def prompt(self) -> str:
+        where = "all across" if self.whole else LANE_WORDS[self.place.lane]
+        return f"File on fret {self.place.fret}, {where}, by {PRESSURES[self.pressure]}."
+
+    def other(self) -> None:
+        self.whole = not self.whole
 
     def action(self) -> do.AnyAction:
         return do.FileFret(
@@ -113,17 +118,14 @@ class FileTool(HandTool):
         )
 
 
-class BlockTool(HandTool):
+class BlockTool(StrokeTool):
     """A straight block or beam between two frets."""
 
-    name, title, caution = "block", "Block or beam", DUST
+    name, title = "block", "Block or beam"
     trap = "It brings every top down to the lowest it meets, also for one that only ducks."
     amount, least, most, step_by = 20.0, 1.0, 400.0, 10.0
     _LENGTHS_MM = (60.0, 90.0, 150.0, 300.0, 450.0)
-
-    def __init__(self, pad: object) -> None:
-        super().__init__(pad)  # type: ignore[arg-type]
-        self.pressure, self.length = 0, 4
+    length = 4
 
     @property
     def keys(self) -> dict[str, str]:
@@ -135,22 +137,8 @@ class BlockTool(HandTool):
         words = f"Block of {self._LENGTHS_MM[self.length]:.0f} mm, {p.low} to {p.high}"
         return f"{words}, by {PRESSURES[self.pressure]}."
 
-    @property
-    def number(self) -> str:
-        return f"{self.amount:.0f}"
-
-    @property
-    def unit(self) -> str:
-        return "strokes"
-
-    def press(self, key: str) -> bool:
-        if key == "*":
-            self.length = (self.length + 1) % len(self._LENGTHS_MM)
-        elif key == "/":
-            self.pressure = (self.pressure + 1) % len(PRESSURES)
-        else:
-            return self._changed(key)
-        return True
+    def other(self) -> None:
+        self.length = (self.length + 1) % len(self._LENGTHS_MM)
 
     def action(self) -> do.AnyAction:
         return do.Block(
@@ -291,7 +279,7 @@ class EndsTool(HandTool):
 
     def press(self, key: str) -> bool:
         if key == "*":
-            self.place.lane = "bass" if self.place.side == "treble" else "treble"
+            self.other_side()
             return True
         return self._changed(key)
 

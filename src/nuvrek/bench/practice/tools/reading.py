@@ -115,7 +115,7 @@ class RuleTool(Tool):
     def press(self, key: str) -> bool:
         if key != "*":
             return False
-        self.place.lane = "bass" if self.place.side == "treble" else "treble"
+        self.other_side()
         self.seen = self.said = None
         return True
 
@@ -222,7 +222,7 @@ class SightTool(Tool):
     def press(self, key: str) -> bool:
         if key != "*":
             return False
-        self.place.lane = "bass" if self.place.side == "treble" else "treble"
+        self.other_side()
         return True
 
     def action(self) -> do.AnyAction:

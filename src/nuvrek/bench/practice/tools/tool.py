@@ -105,6 +105,10 @@ class Tool:
         at = (LANES.index(self.place.lane) + way) % len(LANES)
         self.place.lane = LANES[at]
 
+    def other_side(self) -> None:
+        """The hand over to the other outer lane."""
+        self.place.lane = "bass" if self.place.side == "treble" else "treble"
+
     @property
     def where(self) -> str:
         """The lane in words."""
