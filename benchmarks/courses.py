@@ -17,8 +17,8 @@ import numpy as np
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.planning.plan import make_plan
+from nuvrek.practice.advice.playing import Score, play
 from nuvrek.practice.hidden import DIFFICULTIES, hidden
-from nuvrek.practice.playing import Score, play
 from nuvrek.readings.entries import AnyEntry, OthersClean
 from nuvrek.readings.journal import fold
 from nuvrek.simulator.measuring import measure_round

@@ -13,7 +13,7 @@ WANTED = (
     "nuvrek/start.py",
     "nuvrek/desktop/fonts/DejaVuSans.ttf",
     "nuvrek/demo/1-tenor-guitar.json",
-    "nuvrek/practice/advice_scores.json",
+    "nuvrek/practice/advice/advice_scores.json",
 )
 
 

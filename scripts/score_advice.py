@@ -10,10 +10,10 @@ from concurrent.futures import ProcessPoolExecutor
 from pathlib import Path
 
 from nuvrek.bench.practice.hall import hundred
+from nuvrek.practice.advice.playing import play
 from nuvrek.practice.hidden import hidden_neck
-from nuvrek.practice.playing import play
 
-PLACE = Path(__file__).resolve().parents[1] / "src/nuvrek/practice/advice_scores.json"
+PLACE = Path(__file__).resolve().parents[1] / "src/nuvrek/practice/advice/advice_scores.json"
 
 
 def scored(word: str) -> dict[str, object]:

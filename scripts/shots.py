@@ -22,7 +22,7 @@ from nuvrek.desktop.window import Window
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps.step import Doing
 from nuvrek.planning.ways.kinds import steps_of
-from nuvrek.practice.technician import Technician
+from nuvrek.practice.advice.technician import Technician
 from nuvrek.readings.entries import AnyEntry, Chosen, FretEnd, NewWire, StepDone
 from nuvrek.readings.shop.entries import Promised
 

@@ -11,7 +11,7 @@ from shapely.geometry import MultiPoint
 
 from nuvrek.clearance.swing import displacement_mm, swing_share
 from nuvrek.neck.touch import PLUCKED_SHARE
-from nuvrek.practice import sounds
+from nuvrek.practice.at_work import sounds
 from nuvrek.practice.lessons.plain_neck import as_wanted, hump, plain_neck
 from nuvrek.simulator.living import filing, tools, working
 from nuvrek.simulator.living.lying import crests, lie
@@ -199,8 +199,8 @@ class Heard(WindowCase):
         from PyQt6.QtCore import QObject
 
         from nuvrek.desktop.practice.sound import Sounds
-        from nuvrek.practice.actions import Rocker
-        from nuvrek.practice.doing import Felt
+        from nuvrek.practice.at_work.actions import Rocker
+        from nuvrek.practice.at_work.doing import Felt
 
         out = self.folder / "played"
         player = self.folder / "aplay"

@@ -10,20 +10,20 @@ from nuvrek.bench.practice.kept import Kept, OnBench, Result
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.planning.plan import make_plan
-from nuvrek.practice import actions as do
-from nuvrek.practice.account import account
-from nuvrek.practice.desk import Desk
-from nuvrek.practice.doing import NotNow
+from nuvrek.practice.advice.hand import carried_out
+from nuvrek.practice.advice.playing import play
+from nuvrek.practice.advice.technician import Technician
+from nuvrek.practice.at_work import actions as do
+from nuvrek.practice.at_work.desk import Desk
+from nuvrek.practice.at_work.doing import NotNow
 from nuvrek.practice.exercise import exercise
-from nuvrek.practice.hand import carried_out
 from nuvrek.practice.hidden import DIFFICULTIES, any_word, hidden, hidden_neck
-from nuvrek.practice.least import least_metal_mm
 from nuvrek.practice.lessons.plain_neck import as_wanted, plain_neck
-from nuvrek.practice.matters import matters, right_first, unread
-from nuvrek.practice.outcome import outcome
-from nuvrek.practice.playing import play
+from nuvrek.practice.score.account import account
+from nuvrek.practice.score.least import least_metal_mm
+from nuvrek.practice.score.matters import matters, right_first, unread
+from nuvrek.practice.score.outcome import outcome
 from nuvrek.practice.seed_words import WORDS, number_of, word_of
-from nuvrek.practice.technician import Technician
 from nuvrek.readings.entries import StandOff
 from nuvrek.readings.journal import fold
 from nuvrek.simulator.strangers import stranger

@@ -4,12 +4,12 @@ import unittest
 
 import numpy as np
 
-from nuvrek.practice import actions as do
-from nuvrek.practice.account import account
+from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.exercise import exercise
 from nuvrek.practice.forms.shelf import FORMS
 from nuvrek.practice.lessons.lesson import Lesson
 from nuvrek.practice.lessons.shelf import LESSONS
+from nuvrek.practice.score.account import account
 from nuvrek.readings.entries import Chosen, OthersStill, Rock
 
 

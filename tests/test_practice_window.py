@@ -11,7 +11,7 @@ from PyQt6.QtTest import QTest
 from nuvrek.bench.settings import Settings
 from nuvrek.desktop.practice.start import open_practice
 from nuvrek.exchange import jobfile
-from nuvrek.practice.actions import Rocker
+from nuvrek.practice.at_work.actions import Rocker
 from nuvrek.readings.entries import OthersFirm, Reading, RodMove, Seated, StandOff, StringHeight
 from tests.support import TIME, WindowCase
 from tests.test_window import BACK, DOWN, ENTER, HOME, LEFT, PAGE_UP, RIGHT, UP
@@ -123,7 +123,7 @@ class ThreeLessons(PracticeCase):
         self.assertIn("still move", missed)
         well = table.exercise.lesson.desk()
         table.exercise.lesson.well(well)
-        from nuvrek.practice.account import account
+        from nuvrek.practice.score.account import account
 
         for cost in table.exercise.lesson.costs:
             self.assertTrue(cost.paid(account(table.desk), account(well)), cost.words)

@@ -46,8 +46,8 @@ def _needs_window() -> int:
 
 
 def _play(options: argparse.Namespace, tell: Tell) -> int:
+    from nuvrek.practice.advice.playing import play
     from nuvrek.practice.hidden import hidden_neck
-    from nuvrek.practice.playing import play
 
     score = play(hidden_neck(options.seed), options.by)
     if options.json:

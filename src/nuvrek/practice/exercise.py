@@ -9,14 +9,14 @@ from dataclasses import dataclass
 import numpy as np
 
 from nuvrek.neck.description import NeckDescription
-from nuvrek.practice.desk import Desk
+from nuvrek.practice.advice.technician import Technician
+from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.forms.form import Form
 from nuvrek.practice.forms.shelf import form
 from nuvrek.practice.hidden import Hidden, hidden_neck
 from nuvrek.practice.lessons.lesson import Lesson
 from nuvrek.practice.lessons.shelf import lesson
 from nuvrek.practice.seed_words import number_of
-from nuvrek.practice.technician import Technician
 from nuvrek.readings.entries import AnyEntry, FretWork, State, StateChange
 
 

@@ -10,7 +10,7 @@ import numpy as np
 from msgspec import structs
 from numpy.random import Generator
 
-from nuvrek.practice.desk import Desk
+from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.seed_words import WORDS, number_of, word_of
 from nuvrek.simulator.living.neck import LivingNeck, from_truth
 from nuvrek.simulator.rods import MadeRod

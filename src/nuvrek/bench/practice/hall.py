@@ -85,7 +85,7 @@ class AdviceScore(Struct, frozen=True):
 @cache
 def advice_scores() -> dict[str, AdviceScore]:
     """What the advice made of the hundred, by word."""
-    data = resources.files("nuvrek.practice").joinpath("advice_scores.json").read_bytes()
+    data = resources.files("nuvrek.practice.advice").joinpath("advice_scores.json").read_bytes()
     return msgspec.json.decode(data, type=dict[str, AdviceScore])
 
 

@@ -14,7 +14,7 @@ import msgspec
 from msgspec import Meta, Struct
 
 from nuvrek.exchange.files import write_whole
-from nuvrek.practice.actions import AnyAction
+from nuvrek.practice.at_work.actions import AnyAction
 
 MOST_RESULTS, MOST_ACTIONS, LARGEST_BYTES = 5_000, 50_000, 16 * 1024 * 1024
 

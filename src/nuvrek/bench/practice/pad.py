@@ -8,8 +8,8 @@ from nuvrek.bench.practice.tools.kept_of_hands import kept_of
 from nuvrek.bench.practice.tools.tool import Place, Tool
 from nuvrek.logbook.store import LogbookError
 from nuvrek.neck.description import NeckDescription
-from nuvrek.practice.actions import AnyAction, Pluck
-from nuvrek.practice.doing import Felt, NotNow
+from nuvrek.practice.at_work.actions import AnyAction, Pluck
+from nuvrek.practice.at_work.doing import Felt, NotNow
 from nuvrek.practice.forms.form import Form
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.journal import NeckState

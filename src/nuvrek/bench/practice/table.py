@@ -6,15 +6,15 @@ from typing import TYPE_CHECKING
 
 from nuvrek.bench.practice.kept import Kept, OnBench, Result
 from nuvrek.bench.session import Session
-from nuvrek.practice.actions import AnyAction
-from nuvrek.practice.doing import Felt
+from nuvrek.practice.at_work.actions import AnyAction
+from nuvrek.practice.at_work.doing import Felt
 from nuvrek.practice.exercise import Exercise, exercise
 from nuvrek.readings.entries import AnyEntry, Reading
 
 if TYPE_CHECKING:
     from nuvrek.estimate.heightmap import HeightMap
     from nuvrek.practice.forms.form import Judged
-    from nuvrek.practice.outcome import Outcome
+    from nuvrek.practice.score.outcome import Outcome
 
 
 class Table:
@@ -87,7 +87,7 @@ class Table:
 
     def end(self, neck_map: HeightMap | None, at: str) -> Result:
         """The truth comes out: what became of it, scored and kept."""
-        from nuvrek.practice.outcome import outcome
+        from nuvrek.practice.score.outcome import outcome
 
         assert self.exercise is not None and self.session is not None
         entries = self.session.entries

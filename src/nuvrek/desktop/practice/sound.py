@@ -9,9 +9,9 @@ from pathlib import Path
 from PyQt6.QtCore import QObject, QProcess
 
 from nuvrek.neck.description import NeckDescription
-from nuvrek.practice import actions as do
-from nuvrek.practice import sounds
-from nuvrek.practice.doing import Felt
+from nuvrek.practice.at_work import actions as do
+from nuvrek.practice.at_work import sounds
+from nuvrek.practice.at_work.doing import Felt
 
 # Players of the usual sound systems; each takes a file.
 _PLAYERS = ("pw-play", "paplay", "aplay")

@@ -12,7 +12,7 @@ from nuvrek.bench.practice.table import Table
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.window import _MODULES, Module, Window
 from nuvrek.logbook.store import LogbookError
-from nuvrek.practice.actions import Tune
+from nuvrek.practice.at_work.actions import Tune
 from nuvrek.practice.exercise import exercise
 
 HALL, BENCH, REVEAL = "Practice", "Bench", "Reveal"

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 from numpy.random import Generator
 
-from nuvrek.practice.desk import Desk
+from nuvrek.practice.at_work.desk import Desk
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.simulator.living.neck import LivingNeck
 

@@ -8,12 +8,12 @@ import numpy as np
 from msgspec import structs
 from numpy.random import Generator
 
-from nuvrek.practice.account import account
-from nuvrek.practice.actions import Block, Crown, FileFret, RoundEnd
-from nuvrek.practice.desk import Desk
+from nuvrek.practice.at_work.actions import Block, Crown, FileFret, RoundEnd
+from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.forms.form import Form, Judged
 from nuvrek.practice.lessons.plain_neck import as_wanted, plain_neck
-from nuvrek.practice.matters import matters
+from nuvrek.practice.score.account import account
+from nuvrek.practice.score.matters import matters
 from nuvrek.readings.entries import AnyEntry, Chosen, Rock
 from nuvrek.simulator.living.lying import over_line
 from nuvrek.simulator.living.neck import LivingNeck
@@ -104,7 +104,7 @@ def _judge_next(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry])
     """The doubt one's reading took away, against what the best suggestion would have taken."""
     from nuvrek.estimate.heightmap import map_neck
     from nuvrek.estimate.next_reading import next_best
-    from nuvrek.practice.technician import Technician
+    from nuvrek.practice.advice.technician import Technician
     from nuvrek.readings.entries import Reading
     from nuvrek.readings.journal import fold
 

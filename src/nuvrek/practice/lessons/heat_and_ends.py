@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from nuvrek.practice import actions as do
-from nuvrek.practice import skills
-from nuvrek.practice.desk import Desk
+from nuvrek.practice.at_work import actions as do
+from nuvrek.practice.at_work import skills
+from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.lessons.lesson import Cost, Lesson
 from nuvrek.practice.lessons.plain_neck import WANTED_MM, plain_neck
 from nuvrek.readings.entries import SIDES

@@ -6,8 +6,8 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Literal
 
-from nuvrek.practice.account import HEIGHT_MM, RELIEF_MM, Account, account
-from nuvrek.practice.desk import Desk
+from nuvrek.practice.at_work.desk import Desk
+from nuvrek.practice.score.account import HEIGHT_MM, RELIEF_MM, Account, account
 from nuvrek.simulator.living.neck import LivingNeck
 
 Skill = Literal[

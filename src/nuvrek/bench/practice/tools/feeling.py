@@ -5,8 +5,8 @@ from __future__ import annotations
 from typing import Literal
 
 from nuvrek.bench.practice.tools.tool import Tool
-from nuvrek.practice import actions as do
-from nuvrek.practice.doing import Felt
+from nuvrek.practice.at_work import actions as do
+from nuvrek.practice.at_work.doing import Felt
 from nuvrek.readings.entries import (
     AnyEntry,
     EdgeLie,

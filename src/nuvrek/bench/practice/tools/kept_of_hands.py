@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 from nuvrek.neck.description import LANES, Lane
-from nuvrek.practice import actions as do
-from nuvrek.practice.doing import Felt
+from nuvrek.practice.at_work import actions as do
+from nuvrek.practice.at_work.doing import Felt
 from nuvrek.readings.entries import (
     AnyEntry,
     Feel,

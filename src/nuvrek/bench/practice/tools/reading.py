@@ -5,8 +5,8 @@ from __future__ import annotations
 from nuvrek.bench.practice.tools.kept_of_hands import kept_of
 from nuvrek.bench.practice.tools.tool import Tool
 from nuvrek.neck.description import LANE_WORDS
-from nuvrek.practice import actions as do
-from nuvrek.practice.doing import Felt
+from nuvrek.practice.at_work import actions as do
+from nuvrek.practice.at_work.doing import Felt
 from nuvrek.readings.entries import (
     AnyEntry,
     CrownHeight,

@@ -6,8 +6,8 @@ from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
-from nuvrek.practice.actions import AnyAction
-from nuvrek.practice.doing import Felt
+from nuvrek.practice.at_work.actions import AnyAction
+from nuvrek.practice.at_work.doing import Felt
 from nuvrek.readings.entries import AnyEntry, Side, State
 
 if TYPE_CHECKING:

@@ -12,8 +12,8 @@ from nuvrek.bench.practice.pad import BenchPad
 from nuvrek.bench.practice.tools.reading import PluckTool
 from nuvrek.desktop.theme import Theme
 from nuvrek.neck.description import LANE_WORDS, LANES
-from nuvrek.practice import sounds
-from nuvrek.practice.actions import Pluck
+from nuvrek.practice.at_work import sounds
+from nuvrek.practice.at_work.actions import Pluck
 
 # Width of one bar of a note's picture.
 BAR_PX = 3.0

@@ -126,7 +126,7 @@ class RevealStage(Stage):
         self.bar.say("The advice is playing this neck. It takes a few seconds.")
 
         def job() -> object:
-            from nuvrek.practice.playing import play
+            from nuvrek.practice.advice.playing import play
 
             return one.word, play(one, "advice").sentences()
 

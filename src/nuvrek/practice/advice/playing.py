@@ -12,12 +12,12 @@ from nuvrek.estimate.heightmap import HeightMap, line_projection, map_neck
 from nuvrek.planning.case.way import Plan, Way
 from nuvrek.planning.plan import make_plan
 from nuvrek.planning.ways.kinds import way_title
-from nuvrek.practice import skills
-from nuvrek.practice.account import account
-from nuvrek.practice.desk import Desk
-from nuvrek.practice.hand import carried_out
+from nuvrek.practice.advice.hand import carried_out
+from nuvrek.practice.advice.technician import Technician
+from nuvrek.practice.at_work import skills
+from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.hidden import Hidden
-from nuvrek.practice.technician import Technician
+from nuvrek.practice.score.account import account
 from nuvrek.readings.entries import AnyEntry, Reading, StateChange
 from nuvrek.readings.entry import strings_as
 from nuvrek.readings.journal import fold

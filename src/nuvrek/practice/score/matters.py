@@ -10,7 +10,7 @@ import numpy as np
 
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
-from nuvrek.practice.account import HEIGHT_MM, RELIEF_MM
+from nuvrek.practice.score.account import HEIGHT_MM, RELIEF_MM
 from nuvrek.readings.entries import (
     AnyEntry,
     OthersFirm,

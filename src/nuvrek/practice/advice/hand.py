@@ -8,9 +8,9 @@ import numpy as np
 
 from nuvrek.neck.description import LANES
 from nuvrek.planning.case.way import Plan, Way
-from nuvrek.practice import actions as do
-from nuvrek.practice import skills
-from nuvrek.practice.desk import Desk
+from nuvrek.practice.at_work import actions as do
+from nuvrek.practice.at_work import skills
+from nuvrek.practice.at_work.desk import Desk
 from nuvrek.readings.entries import (
     SIDES,
     AnyEntry,

@@ -6,8 +6,8 @@ from collections.abc import Callable, Iterable
 
 import numpy as np
 
-from nuvrek.practice.actions import AnyAction
-from nuvrek.practice.doing import Felt, NotNow, carry_out
+from nuvrek.practice.at_work.actions import AnyAction
+from nuvrek.practice.at_work.doing import Felt, NotNow, carry_out
 from nuvrek.simulator.living.neck import LivingNeck
 
 

@@ -6,12 +6,12 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from nuvrek.estimate.heightmap import HeightMap
-from nuvrek.practice.account import Account, account
-from nuvrek.practice.actions import HANDS, Mark, Tape, Tune, Wait
-from nuvrek.practice.desk import Desk
-from nuvrek.practice.least import least_metal_mm
-from nuvrek.practice.matters import Matter, matters, right_first, unread, wrong_tops
-from nuvrek.practice.playing import held_tops
+from nuvrek.practice.advice.playing import held_tops
+from nuvrek.practice.at_work.actions import HANDS, Mark, Tape, Tune, Wait
+from nuvrek.practice.at_work.desk import Desk
+from nuvrek.practice.score.account import Account, account
+from nuvrek.practice.score.least import least_metal_mm
+from nuvrek.practice.score.matters import Matter, matters, right_first, unread, wrong_tops
 from nuvrek.readings.entries import AnyEntry, Reading
 
 # What counts how much of a hundred.

@@ -5,8 +5,8 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 
 from nuvrek.neck.description import LANES, Lane
-from nuvrek.practice import actions as do
-from nuvrek.practice.desk import Desk
+from nuvrek.practice.at_work import actions as do
+from nuvrek.practice.at_work.desk import Desk
 from nuvrek.readings.entries import SIDES, Side
 from nuvrek.readings.tool_kit import METRIC_LEAVES_MM
 

@@ -6,7 +6,7 @@ from dataclasses import dataclass
 from functools import singledispatch
 
 from nuvrek.neck.description import LANE_WORDS
-from nuvrek.practice import actions as do
+from nuvrek.practice.at_work import actions as do
 from nuvrek.simulator.living import filing, tools, working
 from nuvrek.simulator.living.neck import LivingNeck, lane_number
 

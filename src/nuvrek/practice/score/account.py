@@ -6,7 +6,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from nuvrek.practice.desk import Desk
+from nuvrek.practice.at_work.desk import Desk
 from nuvrek.simulator.living.neck import LivingNeck
 from nuvrek.simulator.living.ringing import clean
 

@@ -11,10 +11,10 @@ import numpy as np
 
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, NeckDescription
-from nuvrek.practice import actions as do
-from nuvrek.practice import skills
-from nuvrek.practice.desk import Desk
-from nuvrek.practice.doing import NotNow
+from nuvrek.practice.at_work import actions as do
+from nuvrek.practice.at_work import skills
+from nuvrek.practice.at_work.desk import Desk
+from nuvrek.practice.at_work.doing import NotNow
 from nuvrek.readings import entries as kept
 from nuvrek.readings.entries import AnyEntry, State
 from nuvrek.readings.entry import strings_as

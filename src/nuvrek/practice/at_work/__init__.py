@@ -1,0 +1,1 @@
+"""Hands and tools at the practice bench: what can be done, and what is felt."""
