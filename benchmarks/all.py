@@ -181,7 +181,7 @@ def proud_frets() -> None:
 
 
 def main() -> None:
-    from benchmarks import filing, long_lived, mapping, rod, room, strangers
+    from benchmarks import filing, long_lived, mapping, practice, rod, room, strangers
     from benchmarks.measuring import keys_of_a_survey, ten_thousand_readings
 
     with tempfile.TemporaryDirectory() as folder:
@@ -189,6 +189,7 @@ def main() -> None:
         reading_to_repaint(Path(folder))
         keys_of_a_survey(Path(folder))
         ten_thousand_readings(Path(folder))
+    practice.main()
     mapping.main()
     rod.main()
     room.main()

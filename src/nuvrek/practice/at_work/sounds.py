@@ -26,13 +26,15 @@ def note_hz(neck: NeckDescription, string: int, fret: int) -> float:
     return float(lowest * 2.0 ** ((FOURTH * string + fret) / 12.0))
 
 
-def note(hz: float, sound: str) -> Array:
-    """A plucked note: clean, buzzing against a fret at every swing, dead at once, or slipping."""
+def note(hz: float, sound: str, rate: int = RATE) -> Array:
+    """A plucked note: clean, buzzing against a fret at every swing, dead at once, or slipping;
+    ``rate`` samples a second.
+    """
     seconds = {"dead": 0.25, "slips off": 0.4}.get(sound, 1.4)
-    t = np.arange(int(RATE * seconds)) / RATE
+    t = np.arange(int(rate * seconds)) / rate
     out = np.zeros_like(t)
     for n in range(1, 9):
-        if n * hz > 0.45 * RATE:
+        if n * hz > 0.45 * rate:
             break
         lasts = (0.06 if sound == "dead" else 1.1) / (1.0 + 0.35 * n)
         out += (

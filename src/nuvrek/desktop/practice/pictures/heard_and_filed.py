@@ -70,7 +70,8 @@ def _wave(painter: QPainter, theme: Theme, rect: QRectF, hz: float, sound: str) 
 @lru_cache(maxsize=64)
 def _swings(hz: float, sound: str, columns: int) -> tuple[list[float], list[float]]:
     """How far the note swings to either side in each column of its picture, of its largest."""
-    made = sounds.note(hz, sound)
+    # A picture needs no more than shows in its columns.
+    made = sounds.note(hz, sound, sounds.RATE // 4)
     cut = made[: len(made) // columns * columns].reshape(columns, -1)
     top = max(float(np.abs(made).max(initial=0.0)), 1e-9)
     return (cut.min(axis=1) / top).tolist(), (cut.max(axis=1) / top).tolist()
