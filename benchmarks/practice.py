@@ -32,6 +32,9 @@ def main() -> None:
         window.show()
         window.begin("lesson:edge-over-hump")
         bench = window.stages["Bench"]
+        # The first map of a fresh neck brings the heavy libraries with it.
+        while window.app.busy:
+            app.processEvents()
         print("practice bench, key to picture, ms (aim: a frame of sixty a second, 16.7)")
         for digit, keys in MOVES:
             while bench.pad.tool is not None:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from functools import lru_cache
 from pathlib import Path
 
 from msgspec import Struct
@@ -78,6 +79,18 @@ DARK = Colours(
 )
 
 
+@lru_cache(maxsize=128)
+def _font(px: int, bold: bool, figures: bool) -> QFont:
+    """The program's font, made once for each size: a page draws hundreds of words."""
+    font = QFont()
+    font.setFamilies([PLAIN, FALLBACK])
+    if figures:
+        font.setFeature(QFont.Tag(b"tnum"), 1)
+    font.setPixelSize(px)
+    font.setBold(bold)
+    return font
+
+
 class Theme:
     """A set of colours and a text size."""
 
@@ -92,13 +105,8 @@ class Theme:
 
     def font(self, size: float, *, bold: bool = False, figures: bool = False) -> QFont:
         """A font of ``size`` pixels at 100 % text; the digits of figures are all of one width."""
-        font = QFont()
-        font.setFamilies([PLAIN, FALLBACK])
-        if figures:
-            font.setFeature(QFont.Tag(b"tnum"), 1)
-        font.setPixelSize(self.px(size))
-        font.setBold(bold)
-        return font
+        # A copy: whoever gets it may change it.
+        return QFont(_font(self.px(size), bold, figures))
 
     def sheet(self) -> str:
         """The style sheet for ordinary widgets."""
