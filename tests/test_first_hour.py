@@ -69,6 +69,14 @@ class Help(WindowCase):
         self.assertTrue(window.stages["Map"].findChild(HelpView).isVisible())
         self.keys(window, ESCAPE)
 
+    def test_the_first_page_says_what_ships_and_its_licences(self) -> None:
+        window: Any = self.open_window(demo=True)
+        self.keys(window, "?")
+        told = window.stages["Shelf"].findChild(HelpView).accessibleDescription()
+        for words in ("GPL-3.0-or-later", "PyQt6 6", "numpy 2", "OFL-1.1"):
+            self.assertIn(words, told)
+        self.keys(window, ESCAPE)
+
     def test_a_question_mark_in_a_field_is_a_letter(self) -> None:
         window: Any = self.open_window(demo=True)
         search: QLineEdit = window.stages["Shelf"].search

@@ -155,12 +155,13 @@ class Window(QWidget):
 
     def show_help(self) -> None:
         """The keys of this page and what is to be seen, drawn over it."""
+        from nuvrek.bench.help.about import about
         from nuvrek.bench.help.pages import HELP
         from nuvrek.desktop.widgets.help_view import HelpView
 
         page = self.stage
         view = page.findChild(HelpView) or HelpView(page, self.app.theme)
-        view.show_help(self.now, HELP[self.now])
+        view.show_help(self.now, HELP[self.now], about() if self.now == self.home else ())
 
     def look_at(self, path: Path) -> None:
         """A job file from outside, in a window of its own; taken in only if that is wished."""

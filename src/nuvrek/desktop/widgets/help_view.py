@@ -37,19 +37,20 @@ class HelpView(QWidget):
         super().__init__(parent)
         self.theme = theme
         self.title, self.help = "", PageHelp()
+        self.about: tuple[str, ...] = ()
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hide()
 
-    def show_help(self, title: str, page: PageHelp) -> None:
-        """Draw the help of a page over all of it."""
-        self.title, self.help = title, page
+    def show_help(self, title: str, page: PageHelp, about: tuple[str, ...] = ()) -> None:
+        """Draw the help of a page over all of it; on the first page what ships stands below."""
+        self.title, self.help, self.about = title, page, about
         parent = self.parentWidget()
         if parent is not None:
             self.setGeometry(parent.rect())
         keys = "; ".join(f"{KEYS[key]}: {words}" for key, words in page.keys.items())
         sees = " ".join(f"{thing}: {means}" for thing, means in page.sees)
         self.setAccessibleName(f"Help for {title}")
-        self.setAccessibleDescription(f"{keys}. {sees}")
+        self.setAccessibleDescription(" ".join((f"{keys}. {sees}", *about)))
         self.show()
         self.raise_()
         self.setFocus()
@@ -137,3 +138,13 @@ class HelpView(QWidget):
             drawn = painter.boundingRect(room, flags, words)
             painter.drawText(drawn, flags, words)
             y = drawn.bottom() + 4
+        self._about(painter, box, y + 14)
+
+    def _about(self, painter: QPainter, box: QRectF, y: float) -> None:
+        """What ships, and under which licences; small, and where there is room."""
+        painter.setFont(self.theme.font(12))
+        for words in self.about:
+            if y > box.bottom() - 14:
+                return
+            painter.drawText(QRectF(box.left(), y, box.width(), 18), 0, words)
+            y += painter.fontMetrics().height() + 1

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPainterPath, QPen, QPolygonF
@@ -205,26 +207,36 @@ def sighting(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> No
         seen_x = rect.center().x() + focal * across / away + middle_px
         return QPointF(seen_x, horizon + focal * down / away)
 
-    board = QPolygonF(
-        [
-            *(at(f, 0) + QPointF(0, 12) for f in range(neck.frets + 1)),
-            *(at(f, 2) + QPointF(0, 12) for f in reversed(range(neck.frets + 1))),
-        ]
-    )
-    painter.setPen(Qt.PenStyle.NoPen)
-    painter.setBrush(c["board"])
-    painter.drawPolygon(board)
-    painter.setBrush(Qt.BrushStyle.NoBrush)
+    _board_seen(painter, theme, neck.frets, at)
     for fret in reversed(range(1, neck.frets + 1)):
-        if not np.isfinite(seen[fret]).all():
-            continue
-        thick = max(6.0 * before / (before + float(x[fret])), 1.3)
-        painter.setPen(QPen(c["wire"], thick, cap=Qt.PenCapStyle.RoundCap))
-        line = QPainterPath(at(fret, 0))
-        middle = at(fret, 1)
-        control = 2 * middle - 0.5 * (at(fret, 0) + at(fret, 2))
-        line.quadTo(control, at(fret, 2))
-        painter.drawPath(line)
+        if np.isfinite(seen[fret]).all():
+            thick = max(6.0 * before / (before + float(x[fret])), 1.3)
+            painter.setPen(QPen(c["wire"], thick, cap=Qt.PenCapStyle.RoundCap))
+            painter.drawPath(_fret_seen(at(fret, 0), at(fret, 1), at(fret, 2)))
     painter.setPen(QPen(c["copper"], 1.2, Qt.PenStyle.DotLine))
     lane = 0 if pad.place.side == "bass" else 2
     painter.drawLine(at(1, lane), at(neck.frets, lane))
+
+
+def _board_seen(
+    painter: QPainter, theme: Theme, frets: int, at: Callable[[int, int], QPointF]
+) -> None:
+    """The board below the tops, from edge to edge."""
+    low = QPointF(0, 12)
+    board = QPolygonF(
+        [
+            *(at(f, 0) + low for f in range(frets + 1)),
+            *(at(f, 2) + low for f in reversed(range(frets + 1))),
+        ]
+    )
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(theme.colours["board"])
+    painter.drawPolygon(board)
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+
+
+def _fret_seen(low: QPointF, middle: QPointF, high: QPointF) -> QPainterPath:
+    """A top through its three places."""
+    line = QPainterPath(low)
+    line.quadTo(2 * middle - 0.5 * (low + high), high)
+    return line
