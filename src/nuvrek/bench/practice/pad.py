@@ -179,8 +179,9 @@ class BenchPad:
             if number is None or tool.typed(number):
                 return
         action = tool.action()
-        if action is not None:
-            self.carry_out(action)
+        felt = None if action is None else self.carry_out(action)
+        if action is not None and felt is not None:
+            tool.felt(action, felt)
 
     # --- doing ------------------------------------------------------------------------
 
@@ -200,10 +201,7 @@ class BenchPad:
         self.felt, self.done, self.message = felt, action, felt.words
         if not isinstance(action, Pluck) or felt.key != "clean":
             self.said = [felt.words, *self.said][:_MOST_SAID]
-        if self.tool is not None and type(self.tool).felt is not Tool.felt:
-            self.keep(*self.tool.felt(action, felt))
-        else:
-            self.keep(*kept_of(action, felt, self.neck_state))
+        self.keep(*kept_of(action, felt, self.neck_state))
         return felt
 
     def write_down(self) -> None:

@@ -91,7 +91,7 @@ class LeafTool(Tool):
             under=self.under,
         )
 
-    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
+    def felt(self, action: do.AnyAction, felt: Felt) -> None:
         assert isinstance(action, do.Leaf)
         of = (action.lane, action.low, action.high, action.at, action.under, self.state)
         if of != self._of:
@@ -104,7 +104,6 @@ class LeafTool(Tool):
             self.stops = min(self.stops or 99.0, action.leaf_mm)
             if self.slides is not None and self.slides >= self.stops:
                 self.slides = None
-        return ()
 
     def to_write(self) -> tuple[AnyEntry, ...]:
         if self.slides is None and self.stops is None:
@@ -198,9 +197,8 @@ class EdgeTool(Tool):
             notched_mm=notched,
         )
 
-    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
+    def felt(self, action: do.AnyAction, felt: Felt) -> None:
         self.light = felt.seen if isinstance(felt.seen, Light) else None
-        return ()
 
     def to_write(self) -> tuple[AnyEntry, ...]:
         if self.light is None:
@@ -269,12 +267,11 @@ class RockerTool(Tool):
         p = self.place
         return do.Rocker(lane=p.lane, fret=p.fret, edge_mm=self._EDGES_MM[self.at])
 
-    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
+    def felt(self, action: do.AnyAction, felt: Felt) -> None:
         assert isinstance(action, do.Rocker)
         if 1 < action.fret < self.pad.neck.frets:
             self.tried[action.lane, action.fret] = felt.key == "rocks"
         self.step(1)
-        return ()
 
     def to_write(self) -> tuple[AnyEntry, ...]:
         lane = self.place.lane
@@ -314,11 +311,10 @@ class FingerTool(Tool):
     def action(self) -> do.AnyAction:
         return do.Finger(fret=self.place.fret, lane=self.place.lane)
 
-    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
+    def felt(self, action: do.AnyAction, felt: Felt) -> None:
         assert isinstance(action, do.Finger)
         self.tried.setdefault(action.fret, {})[action.lane] = felt.key == "moves"
         self.step(1)
-        return ()
 
     def to_write(self) -> tuple[AnyEntry, ...]:
         made: list[AnyEntry] = []

@@ -4,12 +4,9 @@ wire. What it takes stays gone.
 
 from __future__ import annotations
 
-from nuvrek.bench.practice.tools.kept_of_hands import kept_of
 from nuvrek.bench.practice.tools.tool import Tool
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.practice.at_work import actions as do
-from nuvrek.practice.at_work.doing import Felt
-from nuvrek.readings.entries import AnyEntry
 from nuvrek.simulator.living.neck import Pressure
 from nuvrek.simulator.living.working import Force, Where
 
@@ -23,9 +20,6 @@ class HandTool(Tool):
 
     amount = 0.0
     least, most, step_by = 0.0, 1.0, 1.0
-
-    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
-        return kept_of(action, felt, self.pad.neck_state)
 
     def typed(self, number: float) -> bool:
         self.amount = min(max(number, self.least), self.most)

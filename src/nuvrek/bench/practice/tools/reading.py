@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.bench.practice.tools.kept_of_hands import kept_of
 from nuvrek.bench.practice.tools.tool import Tool
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.practice.at_work import actions as do
@@ -65,9 +64,8 @@ class CaliperTool(Tool):
     def action(self) -> do.AnyAction:
         return do.Caliper(fret=self.place.fret, lane=self.place.lane, groove=self.groove)
 
-    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
+    def felt(self, action: do.AnyAction, felt: Felt) -> None:
         self.read = felt.number
-        return ()
 
     def to_write(self) -> tuple[AnyEntry, ...]:
         if self.read is None:
@@ -128,10 +126,9 @@ class RuleTool(Tool):
     def action(self) -> do.AnyAction:
         return do.Rule(side=self.place.side, fret=self.place.fret)
 
-    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
+    def felt(self, action: do.AnyAction, felt: Felt) -> None:
         self.seen = felt.seen if isinstance(felt.seen, float) else None
         self.said = None
-        return ()
 
     def to_write(self) -> tuple[AnyEntry, ...]:
         if self.said is None:
@@ -180,11 +177,10 @@ class PluckTool(Tool):
     def action(self) -> do.AnyAction:
         return do.Pluck(string=self.string, fret=self.fret)
 
-    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
+    def felt(self, action: do.AnyAction, felt: Felt) -> None:
         assert isinstance(action, do.Pluck)
         self.heard[action.string, action.fret] = felt.key
         self.step(1)
-        return ()
 
     def to_write(self) -> tuple[AnyEntry, ...]:
         strings = self.pad.neck.strings
@@ -294,7 +290,3 @@ class KeyTool(Tool):
 
     def action(self) -> do.AnyAction:
         return do.Turn(turns=self.way * self._TURNS[self.at], side=self._side)
-
-    def felt(self, action: do.AnyAction, felt: Felt) -> tuple[AnyEntry, ...]:
-
-        return kept_of(action, felt, self.pad.neck_state)

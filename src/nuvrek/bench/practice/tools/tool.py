@@ -84,9 +84,8 @@ class Tool:
         """A number was typed and Enter pressed; True where it was taken."""
         return False
 
-    def felt(self, _action: AnyAction, _felt: Felt) -> tuple[AnyEntry, ...]:
-        """Something was felt; returns what a journal keeps of it at once."""
-        return ()
+    def felt(self, _action: AnyAction, _felt: Felt) -> None:
+        """What Enter did was felt: it is remembered until it is written down."""
 
     def to_write(self) -> tuple[AnyEntry, ...]:
         """What was felt and is not written down yet."""
