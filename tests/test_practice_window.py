@@ -1,6 +1,7 @@
 """The practice window, driven by real keys: three lessons gone through well and into their trap."""
 
 import json
+import random
 import unittest
 from pathlib import Path
 from typing import Any
@@ -252,8 +253,11 @@ class TheWindow(PracticeCase):
         self.assertTrue(window.stages["Map"].panel.isVisible())
         window.show_stage("Choose")
         self.assertEqual(window.now, "Choose")
-        self.keys(window, PAGE_UP, PAGE_UP, PAGE_UP)
-        self.assertEqual(window.now, "Bench")
+        self.keys(window, ENTER)
+        self.assertEqual(window.now, "Bench", "a way is gone by hands here, not by ticks")
+        self.assertIn("by hands", window.bar.message.text())
+        self.keys(window, PAGE_UP)
+        self.assertEqual(window.now, "Practice")
 
     def test_leaves_edges_and_rockers_write_what_was_felt(self) -> None:
         window = self.open_practice()
@@ -315,6 +319,37 @@ class TheWindow(PracticeCase):
         self.assertEqual(float(again.table.desk.neck.taken_mm.sum()), 0.0)
         self.assertFalse([e for e in again.app.session.entries if isinstance(e, Reading)])
         self.assertTrue(again.table.silent)
+
+    def test_an_offer_is_a_way_taken_on_choose(self) -> None:
+        window = self.open_practice()
+        self.begin(window, "form:what-to-offer:kilomu")
+        window.show_stage("Choose")
+        self.assertEqual(window.now, "Choose")
+        self.assertFalse(any(row.advised for row in window.stages["Choose"].rows))
+        self.keys(window, DOWN, DOWN, ENTER)
+        self.assertEqual(window.now, "Reveal")
+        self.keys(window, ENTER)
+        self.assertIn("You offered", " ".join(window.table.judged.words))
+
+    def test_random_hands_find_nothing(self) -> None:
+        window = self.open_practice()
+        hand = random.Random(20)
+        keys = [*"0123456789+-*/.", *["enter"] * 6, "left", "right", "up", "down", "back"]
+        for name in ("lesson:partial-match", "lesson:slot-and-tang", "neck:tovaku"):
+            self.begin(window, name)
+            bench = window.stages["Bench"]
+            for _ in range(150):
+                bench.key(hand.choice(keys))
+                if hand.random() < 0.04:
+                    window.bar.strings.click()
+            before = len(window.table.desk.actions)
+            window.show_stage("Map")
+            window.show_stage("Reveal")
+            self.keys(window, ENTER)
+            self.assertIsNotNone(window.table.outcome)
+            again = window.table.desk.fresh()
+            again.replay(window.table.desk.actions)
+            self.assertEqual(len(again.actions), before)
 
     def test_the_advice_plays_the_same_neck_beside(self) -> None:
         window = self.open_practice()

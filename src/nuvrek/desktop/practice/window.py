@@ -16,15 +16,16 @@ from nuvrek.practice.at_work.actions import Tune
 from nuvrek.practice.exercise import exercise
 
 HALL, BENCH, REVEAL = "Practice", "Bench", "Reveal"
-# Pages that conclude: closed while the advice is silent.
-_SPEAKING = ("Choose", "Work")
+# The page that concludes: closed while the advice is silent. What Work writes down as filed and
+# turned is done by hands here, on the bench; both would count it twice.
+_SPEAKING, _BY_HAND = "Choose", "Work"
 
 
 class PracticeWindow(Window):
     """Practice instead of a shelf, the bench before Measure, the truth at the end."""
 
     home = HALL
-    rail_stages = (BENCH, "Measure", "Map", "Choose", "Work", REVEAL)
+    rail_stages = (BENCH, "Measure", "Map", "Choose", REVEAL)
     home_switch = ("Practice", "All lessons and necks")
     plain_title = ("Practice", "a neck that forgives")
     modules: ClassVar[dict[str, Module]] = {
@@ -89,7 +90,15 @@ class PracticeWindow(Window):
         return True
 
     def show_stage(self, name: str) -> None:
-        if name in _SPEAKING and self.table.silent and not self._offers:
+        if name == _BY_HAND:
+            self.show_stage(REVEAL if self._offers else BENCH)
+            self._say(
+                "Offered. Enter shows what this program would do."
+                if self._offers
+                else "The way is taken. Here its work is done by hands."
+            )
+            return
+        if name == _SPEAKING and self.table.silent and not self._offers:
             self.show_stage(REVEAL)
             self._say("The advice is silent on this neck until you let it speak here.")
             return
