@@ -148,6 +148,8 @@ class ThreeLessons(PracticeCase):
         window = self.open_practice()
         pad = self.begin(window, "lesson:chewed-nut")
         self.tool(window, "9")
+        self.assertIn("Never force", pad.message, "cautions are always said")
+        self.assertNotIn("not yet a rod that turns", pad.message, "its trap would tell the lesson")
         self.keys(window, "+", ENTER)
         self.assertIn("slips", pad.message)
         self.tool(window, "08")

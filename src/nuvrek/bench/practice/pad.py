@@ -102,7 +102,9 @@ class BenchPad:
         if kind.name not in self._made:
             self._made[kind.name] = kind(self)
         self.tool = self._made[kind.name]
-        self.message = " ".join(filter(None, (self.tool.caution, self.tool.trap)))
+        # What a tool's trap is would give the lesson away: it is said where advice speaks.
+        trap = "" if self.table.silent else self.tool.trap
+        self.message = " ".join(filter(None, (self.tool.caution, trap)))
         self.typed = self.setting = ""
         self.felt = None
 

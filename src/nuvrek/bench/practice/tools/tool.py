@@ -34,7 +34,7 @@ class Tool:
 
     name = ""
     title = ""
-    # What is said the first time it is picked up, and what may hurt.
+    # How it misleads, said where the advice speaks; and what may hurt, said always.
     trap = ""
     caution = ""
 
