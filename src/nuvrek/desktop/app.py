@@ -27,6 +27,8 @@ from nuvrek.logbook.places import log_folder, logbook_path, settings_path
 from nuvrek.logbook.store import Logbook, LogbookDamaged, LogbookError
 
 if TYPE_CHECKING:
+    import argparse
+
     from nuvrek.desktop.one_window import Doorbell
 
 
@@ -163,15 +165,7 @@ def show_window(book: Logbook, settings: Settings, settings_file: Path | None) -
 
 def main(arguments: Sequence[str] | None = None) -> int:
     """Show the window and run until it is closed."""
-    import argparse
-
-    parser = argparse.ArgumentParser(prog="nuvrek", description="Nuvrek's window.")
-    parser.add_argument("--demo", action="store_true", help="open a fresh copy of the demo shelf")
-    parser.add_argument(
-        "--logbook", default=None, help="another logbook: a file, or postgresql://..."
-    )
-    parser.add_argument("job", nargs="?", type=Path, help="a job file to look at")
-    options = parser.parse_args(arguments)
+    options = _options(arguments)
     app = QApplication(sys.argv[:1])
     app.setApplicationName("nuvrek")
     app.setDesktopFileName("nuvrek")
@@ -209,6 +203,19 @@ def main(arguments: Sequence[str] | None = None) -> int:
         # A calculation that did not notice in time would keep the program; all is on disk.
         os._exit(status)
     return status
+
+
+def _options(arguments: Sequence[str] | None) -> argparse.Namespace:
+    """What the window was started with."""
+    import argparse
+
+    parser = argparse.ArgumentParser(prog="nuvrek", description="Nuvrek's window.")
+    parser.add_argument("--demo", action="store_true", help="open a fresh copy of the demo shelf")
+    parser.add_argument(
+        "--logbook", default=None, help="another logbook: a file, or postgresql://..."
+    )
+    parser.add_argument("job", nargs="?", type=Path, help="a job file to look at")
+    return parser.parse_args(arguments)
 
 
 def _door_of(window: Window, logbook: str) -> Doorbell:

@@ -259,15 +259,19 @@ class _Folding:
                 self.steps, self.fret_work = {}, {}
             case NewWire() | Trued() | FretWork():
                 self._refretted(number, entry)
-            case StepDone(step=step, at=at):
-                self.steps[step] = at
-                self.now = structs.replace(self.now, left_at="")
-                if step == NUT_MENDED:
-                    self.now = structs.replace(self.now, nut_mended=number)
-                if step in NUT_WORKED:
-                    self._worked(number, NutWork())
+            case StepDone():
+                self._ticked(number, entry)
             case _:
                 self._arranged(number, entry)
+
+    def _ticked(self, number: int, done: StepDone) -> None:
+        """A step is done; some say more than that."""
+        self.steps[done.step] = done.at
+        self.now = structs.replace(self.now, left_at="")
+        if done.step == NUT_MENDED:
+            self.now = structs.replace(self.now, nut_mended=number)
+        if done.step in NUT_WORKED:
+            self._worked(number, NutWork())
 
     def _arranged(self, number: int, entry: AnyEntry) -> None:
         """What the shop and the owner arrange between them; of other entries nothing is kept."""

@@ -145,6 +145,13 @@ def _rest_words(solved: Solved, unit: Unit) -> str:
     )
 
 
+def no_way_words(solved: Solved | None) -> str:
+    """The way onward where no way is in hand, and what is advised if that is known."""
+    said = "Enter: to Choose, where ways are weighed and one is taken."
+    plan = None if solved is None else solved.plan
+    return said if plan is None else f"{said} Advised: {plan.way(plan.advice).title.lower()}."
+
+
 def to_go_words(neck_state: NeckState) -> str:
     """How long the steps that are left take at the bench."""
     done = neck_state.steps_done

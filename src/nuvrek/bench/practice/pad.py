@@ -247,6 +247,7 @@ class BenchPad:
 
 
 def _number(text: str) -> float | None:
+    """What was typed as a number; None for a lone point, which is none yet."""
     try:
         return float(text)
     except ValueError:

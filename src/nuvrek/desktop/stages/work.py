@@ -14,6 +14,7 @@ from nuvrek.bench.pages.work import (
     file_words,
     more_words,
     moved_words,
+    no_way_words,
     seated_words,
     strip_for,
     to_go_words,
@@ -471,11 +472,7 @@ class WorkStage(Stage):
         elif any_steps:
             prompt = "All steps are ticked"
         else:
-            prompt = "No way is in hand yet"
-            plan = None if self.app.fresh is None else self.app.fresh.plan
-            message = "Enter: to Choose, where ways are weighed and one is taken."
-            if plan is not None and not self.app.silent:
-                message += f" Advised: {plan.way(plan.advice).title.lower()}."
+            prompt, message = "No way is in hand yet", no_way_words(self.app.fresh)
         self.bar.show_words(
             prompt,
             message=message,

@@ -63,9 +63,8 @@ def _scale_neck() -> LivingNeck:
 
 
 def _scale_well(desk: Desk) -> None:
-    seen = desk.do(do.Edge(lane="middle", low=1, high=16, on="wood", notched_mm=648.0))
-    if seen.key == "rocks":
-        raise AssertionError("a board that rocks is another lesson")
+    # By its own notches the board is as it should be, and nothing is turned.
+    desk.do(do.Edge(lane="middle", low=1, high=16, on="wood", notched_mm=desk.neck.neck.scale_mm))
     skills.heights(desk)
 
 

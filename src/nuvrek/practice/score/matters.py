@@ -12,6 +12,7 @@ from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.practice.score.account import HEIGHT_MM, RELIEF_MM
 from nuvrek.readings.entries import (
+    SIDES,
     AnyEntry,
     OthersFirm,
     OthersStill,
@@ -80,11 +81,9 @@ def _matters(one: LivingNeck) -> Iterator[Matter]:
         words = f"{len(grooved)} frets have grooves, {grooved[0]} the first of them."
         yield Matter("groove", words, f"A depth foot in the groove of {grooved[0]}.", grooved[0])
     wanted = (one.neck.height_low_mm or 0.0, one.neck.height_high_mm or 0.0)
-    for height, asked, lane in zip(
-        strung.string_height_mm(), wanted, ("bass", "treble"), strict=True
-    ):
+    for height, asked, side in zip(strung.string_height_mm(), wanted, SIDES, strict=True):
         if abs(height - asked) > HEIGHT_MM:
-            words = f"The {LANE_WORDS[lane]} string stands {height:.1f} mm over 12."  # type: ignore[index]
+            words = f"The {LANE_WORDS[side]} string stands {height:.1f} mm over 12."
             yield Matter("heights", words, "A rule at 12.")
             break
 

@@ -5,6 +5,7 @@ from __future__ import annotations
 from typing import Literal
 
 from nuvrek.bench.practice.tools.tool import Tool
+from nuvrek.neck.description import Lane
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work.doing import Felt
 from nuvrek.readings.entries import (
@@ -298,7 +299,7 @@ class FingerTool(Tool):
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
-        self.tried: dict[int, dict[str, bool]] = {}
+        self.tried: dict[int, dict[Lane, bool]] = {}
 
     @property
     def keys(self) -> dict[str, str]:
@@ -321,10 +322,8 @@ class FingerTool(Tool):
         firm = []
         for fret, felt in sorted(self.tried.items()):
             moves = [lane for lane, moved in felt.items() if moved]
-            made += [
-                StandOff(fret=fret, lane=lane, moves="moves", state=self.state)  # type: ignore[arg-type]
-                for lane in ([None] if len(moves) == 3 else moves)
-            ]
+            at: list[Lane | None] = [None] if len(moves) == 3 else [*moves]
+            made += [StandOff(fret=fret, lane=lane, moves="moves", state=self.state) for lane in at]
             if not moves:
                 firm.append(fret)
         if firm:

@@ -205,7 +205,7 @@ def _dots(pad: BenchPad) -> Dots:
     if isinstance(tool, FingerTool):
         for fret, felt in tool.tried.items():
             for lane, moved in felt.items():
-                (rocks if moved else read).add((fret, lane))  # type: ignore[arg-type]
+                (rocks if moved else read).add((fret, lane))
     supports = tool is not None and tool.name in ("leaf", "edge", "block", "ends", "crown")
     ink = {
         (fret, lane)
