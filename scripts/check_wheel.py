@@ -9,11 +9,16 @@ import zipfile
 from pathlib import Path
 
 ROOT = Path(__file__).resolve().parents[1]
+MOST_BYTES = 8_000_000
 WANTED = (
     "nuvrek/start.py",
     "nuvrek/desktop/fonts/DejaVuSans.ttf",
     "nuvrek/demo/1-tenor-guitar.json",
     "nuvrek/practice/advice/advice_scores.json",
+    "nuvrek/desktop/languages/nuvrek_de.qm",
+    "nuvrek/docs/guide/01-first-hour.md",
+    "nuvrek/docs/screenshots/map.png",
+    "nuvrek/docs/judgement.md",
 )
 
 
@@ -23,12 +28,16 @@ def main() -> int:
         subprocess.run(build, cwd=ROOT, check=True, stdout=subprocess.DEVNULL)
         wheel = next(Path(folder).glob("*.whl"))
         names = zipfile.ZipFile(wheel).namelist()
+        size = wheel.stat().st_size
     missing = [name for name in WANTED if name not in names]
     licences = [name for name in names if name.endswith(("-OFL.txt", "LICENSE"))]
     if missing or len(licences) < 2:
         print(f"wheel: missing {missing}, licences found {licences}")
         return 1
-    print(f"wheel: {len(names)} files, all there")
+    if size > MOST_BYTES:
+        print(f"wheel: {size / 1e6:.1f} MB are too many")
+        return 1
+    print(f"wheel: {len(names)} files in {size / 1e6:.1f} MB, all there")
     return 0
 
 

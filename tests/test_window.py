@@ -35,6 +35,11 @@ PAGE_UP, PAGE_DOWN, HOME = 0x01000016, 0x01000017, 0x01000010
 STAGES = ("Take in", "Measure", "Map", "Choose", "Work", "Prove")
 
 
+def three_figures(case: WindowCase, window: Any) -> None:
+    """Scale length, frets and joint: a neck is begun with them."""
+    case.keys(window, "648", ENTER, "22", ENTER, "16", ENTER)
+
+
 def take_round(case: WindowCase, window: Any) -> int:
     """The basic round of a 22-fret neck from the keypad alone; returns the keys pressed."""
     count = case.keys(window, "1.75", ENTER, "1.5", ENTER, ".4+.45-", ".4+.45-", ENTER)
@@ -57,8 +62,8 @@ class FromTheKeypad(WindowCase):
         window: Any = self.open_window()
         self.assertIn("empty", window.bar.prompt.text())
         self.keys(window, "+")
-        self.assertEqual(window.now, "Take in")
-        self.keys(window, ENTER)
+        self.assertEqual(window.now, "New neck")
+        three_figures(self, window)
         self.assertEqual(window.now, "Measure")
         count = take_round(self, window)
         session = window.app.session
@@ -127,7 +132,8 @@ class FromTheKeypad(WindowCase):
         path = self.folder / "own.db"
         first: Any = self.open_window(path)
         first.stages["Shelf"].new.click()
-        self.keys(first, ENTER, "1.75", ENTER, "1.5", ENTER)
+        three_figures(self, first)
+        self.keys(first, "1.75", ENTER, "1.5", ENTER)
         first.close()
         second: Any = self.open_window(path)
         self.keys(second, ENTER)
@@ -255,6 +261,8 @@ class Stages(WindowCase):
         for nut_on_right in (False, True):
             window: Any = self.open_window(self.folder / f"{nut_on_right}.db")
             window.stages["Shelf"].new.click()
+            three_figures(self, window)
+            window.show_stage("Take in")
             window.stages["Take in"].checks["nut_on_right"].setChecked(nut_on_right)
             window.stages["Take in"].checks["left_handed"].setChecked(nut_on_right)
             window.stages["Take in"].keep.click()
@@ -270,6 +278,8 @@ class Stages(WindowCase):
     def test_taking_in_refuses_nonsense_and_keeps_sense(self) -> None:
         window: Any = self.open_window()
         window.stages["Shelf"].new.click()
+        three_figures(self, window)
+        window.show_stage("Take in")
         page = window.stages["Take in"]
         page.fields["joint_fret"].setText("40")
         page.fields["joint_fret"].textEdited.emit("40")
@@ -432,7 +442,9 @@ load_fonts()
 window = show_window(Logbook(Path(sys.argv[1])), Settings(), None)
 window.show_stage("Shelf")
 window.stages["Shelf"].new.click()
-window.stages["Take in"].keep.click()
+for figure in ("648", "22", "16"):
+    QTest.keyClicks(window.stages["New neck"], figure)
+    window.stages["New neck"].key("enter")
 page = window.stages["Measure"]
 while True:
     kind = page.keypad.station.kind if page.keypad.station else ""

@@ -7,17 +7,27 @@ import sys
 
 def main() -> int:
     """Run Nuvrek; returns the exit status."""
-    if sys.argv[1:2] == ["practice"] and "--help" not in sys.argv:
-        from nuvrek.desktop.practice.start import main as practise
-
-        return practise(sys.argv[2:])
-    if len(sys.argv) > 1 and sys.argv[1] not in ("--demo",) and not _is_job(sys.argv[1]):
+    practises = sys.argv[1:2] == ["practice"] and "--help" not in sys.argv
+    if not practises and len(sys.argv) > 1 and not _is_for_window(sys.argv[1]):
         from nuvrek.cli import main as run
 
         return run(sys.argv[1:])
+    from nuvrek.desktop.speaking import speak_first
+    from nuvrek.logbook.places import settings_path
+
+    language = speak_first(settings_path())
+    if practises:
+        from nuvrek.desktop.practice.start import main as practise
+
+        return practise(sys.argv[2:], language)
     from nuvrek.desktop.app import main as show
 
-    return show(sys.argv[1:])
+    return show(sys.argv[1:], language)
+
+
+def _is_for_window(word: str) -> bool:
+    """Whether the first word is no command of the command line."""
+    return word in ("--demo", "--logbook") or word.startswith("--logbook=") or _is_job(word)
 
 
 def _is_job(word: str) -> bool:

@@ -13,6 +13,8 @@ from enum import StrEnum
 
 from msgspec import Struct
 
+from nuvrek.language import figure, tr
+
 MM_PER_INCH = 25.4
 MM_PER_THOU = MM_PER_INCH / 1000.0
 LONGEST_MM = 3000.0
@@ -98,16 +100,19 @@ def parse_length(text: str, assume: Unit) -> Length:
     """
     said = _plain_signs(text)
     if not said:
-        raise LengthError("Nothing typed yet.")
+        raise LengthError(tr("Nothing typed yet."))
     if len(said) > _LONGEST_TEXT:
-        raise LengthError("That is too long for a length.")
+        raise LengthError(tr("That is too long for a length."))
     length = _parse_fraction(said) or _parse_plain(said, assume)
     if length is None:
         raise LengthError(
-            f'"{text.strip()}" is not a length. Try 12, 12 thou, .012, 0.3 mm or 5/64.'
+            tr(
+                '"{text}" is not a length. Try 12, 12 thou, .012, 0.3 mm or 5/64.',
+                text=text.strip(),
+            )
         )
     if not math.isfinite(length.mm) or abs(length.mm) > LONGEST_MM:
-        raise LengthError(f'"{text.strip()}" is longer than any instrument.')
+        raise LengthError(tr('"{text}" is longer than any instrument.', text=text.strip()))
     return length
 
 
@@ -128,7 +133,11 @@ def _parse_fraction(said: str) -> Length | None:
     bottom = int(match["bottom"])
     if bottom not in _BOTTOMS:
         raise LengthError(
-            f"A fraction of an inch has 2, 4, 8, 16, 32, 64 or 128 below the line, not {bottom}."
+            tr(
+                "A fraction of an inch has 2, 4, 8, 16, 32, 64 or 128 below the line, not "
+                "{bottom}.",
+                bottom=bottom,
+            )
         )
     inches = int(match["whole"] or 0) + _to_float(match["top"]) / bottom
     if match["sign"] == "-":
@@ -168,7 +177,7 @@ def format_number(mm: float, unit: Unit, *, sign: bool = False, decimals: int | 
     text = f"{value:+.{places}f}" if sign and value else f"{value:.{places}f}"
     if unit in (Unit.THOU, Unit.SIXTYFOURTH) and decimals is None and text.endswith(".0"):
         text = text[:-2]
-    return text
+    return figure(text)
 
 
 def unit_word(unit: Unit) -> str:
@@ -179,7 +188,11 @@ def unit_word(unit: Unit) -> str:
 def format_length(mm: float, unit: Unit, *, sign: bool = False, decimals: int | None = None) -> str:
     """``mm`` as words for the screen, e.g. ``0.30 mm``, ``12 thou``, ``5.5/64 in``."""
     number = format_number(mm, unit, sign=sign, decimals=decimals)
-    return f"{number}/64 in" if unit is Unit.SIXTYFOURTH else f"{number} {unit.value}"
+    return (
+        tr("{number}/64 in", number=number)
+        if unit is Unit.SIXTYFOURTH
+        else f"{number} {unit.value}"
+    )
 
 
 class Meaning(Struct, frozen=True):
@@ -213,4 +226,4 @@ def likely_meaning(text: str, typed: Length, low_mm: float, high_mm: float) -> M
 
 def _both_units(mm: float, unit: Unit) -> str:
     other = Unit.THOU if unit is Unit.MM else Unit.MM
-    return f"{format_length(mm, unit)} is {format_length(mm, other)}"
+    return tr("{mm} is {mm_2}", mm=format_length(mm, unit), mm_2=format_length(mm, other))

@@ -6,13 +6,15 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
 
+from nuvrek.language import spoken, tr, tr_number
+
 # More frets than this are counted instead of named.
 MOST_NAMED = 8
 
 
 def plural(number: int, one: str, many: str) -> str:
     """The word that goes with a number."""
-    return one if number == 1 else many
+    return tr_number(number, one, many)
 
 
 def count(number: int, one: str, many: str) -> str:
@@ -25,7 +27,7 @@ def listed(items: Iterable[object]) -> str:
     said = [str(item) for item in items]
     if len(said) <= 1:
         return "".join(said)
-    return f"{', '.join(said[:-1])} and {said[-1]}"
+    return tr("{before} and {last}", before=", ".join(said[:-1]), last=said[-1])
 
 
 def frets(numbers: Sequence[int], most: int = MOST_NAMED) -> str:
@@ -33,9 +35,9 @@ def frets(numbers: Sequence[int], most: int = MOST_NAMED) -> str:
     frets``.
     """
     if not numbers:
-        return "no fret"
+        return tr("no fret")
     if len(numbers) > most:
-        return f"{len(numbers)} frets"
+        return tr("{number} frets", number=len(numbers))
     return f"{plural(len(numbers), 'fret', 'frets')} {listed(numbers)}"
 
 
@@ -50,8 +52,8 @@ def upper_first(text: str) -> str:
 
 
 def lower_first(text: str) -> str:
-    """The text as it goes on within a sentence."""
-    return text[:1].lower() + text[1:]
+    """The text as it goes on within a sentence, where the language lets nouns go on small."""
+    return text if spoken().capitals else text[:1].lower() + text[1:]
 
 
 def whole_letters(text: str) -> str:

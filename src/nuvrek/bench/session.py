@@ -7,6 +7,7 @@ from collections.abc import Callable, Sequence
 import msgspec
 from msgspec import Struct
 
+from nuvrek.language import tr
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.acts import Undoable, joined, undoable
@@ -104,30 +105,39 @@ class Session:
     def _check_stands(self, on: Identity | None) -> None:
         if self.damage:
             raise Refused(
-                f"This neck is damaged in the logbook: {self.damage[0]} "
-                "It can be looked at; nothing is written into it."
+                tr(
+                    "This neck is damaged in the logbook: {damage} "
+                    "It can be looked at; nothing is written into it.",
+                    damage=self.damage[0],
+                )
             )
         if on is None or on == self.identity:
             return
         if on.neck != self.neck_id:
-            raise Refused("That was worked out for another neck. Nothing was written down.")
+            raise Refused(tr("That was worked out for another neck. Nothing was written down."))
         raise Refused(
-            "That was weighed before what you wrote down last. Nothing was written; "
-            "look at it again, it is being weighed anew."
+            tr(
+                "That was weighed before what you wrote down last. Nothing was written; "
+                "look at it again, it is being weighed anew."
+            )
         )
 
     def _following(self, act: Sequence[AnyEntry]) -> NeckState:
         """The state after the act, if the journal could be read back with it. Raises Refused."""
         if len(self.entries) + len(act) > MOST_ENTRIES:
             raise Refused(
-                f"A journal holds {MOST_ENTRIES:,} entries at most, and this one has "
-                f"{len(self.entries):,}. Not written down; describe the neck as a new one to go on."
+                tr(
+                    "A journal holds {most_entries:,} entries at most, and this one has "
+                    "{number:,}. Not written down; describe the neck as a new one to go on.",
+                    most_entries=MOST_ENTRIES,
+                    number=len(self.entries),
+                )
             )
         neck = self.neck_state.neck
         for number, entry in enumerate(act, len(self.entries) + 1):
             faults = entry_faults(entry, neck, number)
             if faults:
-                raise Refused(f"Not written down: {faults[0]}")
+                raise Refused(tr("Not written down: {faults}", faults=faults[0]))
             if isinstance(entry, Describe):
                 neck = entry.neck
         now = advance(self.neck_state, len(self.entries) + 1, *act)
@@ -137,9 +147,11 @@ class Session:
             msgspec.convert(msgspec.to_builtins(now.state), type(now.state))
         except msgspec.ValidationError:
             raise Refused(
-                "Counted from where it was found the rod would stand more than 20 turns "
-                "away; no rod has "
-                "that much. Not written down: strike out the moves that were not made."
+                tr(
+                    "Counted from where it was found the rod would stand more than 20 turns "
+                    "away; no rod has "
+                    "that much. Not written down: strike out the moves that were not made."
+                )
             ) from None
         return now
 
@@ -168,17 +180,27 @@ def undo_words(found: Undoable, unit: Unit, height_unit: Unit) -> str:
     elsewhere = ""
     if found.elsewhere is not None:
         what = act_words(found.elsewhere.entries, unit, height_unit)
-        elsewhere = f"The last thing written down is {found.elsewhere.page}'s ({what})"
+        elsewhere = tr(
+            "The last thing written down is {page}'s ({what})", page=found.elsewhere.page, what=what
+        )
     if found.act is None:
         if elsewhere:
-            return f"Nothing to take back here. {elsewhere}: undo it there."
-        return "Nothing to take back here."
-    struck = f"Struck out: {act_words(found.act.entries, unit, height_unit)}."
-    return f"{struck} {elsewhere}; it stays." if elsewhere else struck
+            return tr("Nothing to take back here. {elsewhere}: undo it there.", elsewhere=elsewhere)
+        return tr("Nothing to take back here.")
+    struck = tr(
+        "Struck out: {act_words}.", act_words=act_words(found.act.entries, unit, height_unit)
+    )
+    return (
+        tr("{struck} {elsewhere}; it stays.", struck=struck, elsewhere=elsewhere)
+        if elsewhere
+        else struck
+    )
 
 
 def undo_hint(found: Undoable, unit: Unit, height_unit: Unit) -> str:
     """What Backspace would take back, said before it is pressed; nothing where there is nothing."""
     if found.act is None:
         return ""
-    return f"Backspace strikes: {act_words(found.act.entries, unit, height_unit)}"
+    return tr(
+        "Backspace strikes: {act_words}", act_words=act_words(found.act.entries, unit, height_unit)
+    )

@@ -10,6 +10,7 @@ import msgspec
 from msgspec import Meta, Struct
 
 from nuvrek.exchange.files import write_whole
+from nuvrek.language import tr
 from nuvrek.neck.description import ReliefSchool
 from nuvrek.neck.strings import StringSet
 from nuvrek.neck.wire import Wire
@@ -46,6 +47,8 @@ class Settings(Struct, frozen=True, kw_only=True):
     inch: bool = False
     string_heights: Literal["", "mm", "64ths", "thou"] = ""
     dark: bool = False
+    # The language of the window from its next start on; empty: that of this place.
+    language: Literal["", "en", "de"] = ""
     kit: Kit = Kit()
     # The unit of an entry field where it is another than the bench's.
     units: Annotated[dict[str, Unit], Meta(max_length=40)] = {}
@@ -63,6 +66,10 @@ class Settings(Struct, frozen=True, kw_only=True):
     ring_notice: bool = True
     week_hours: Annotated[float, Meta(ge=1, le=100)] = 12.0
     relief_school: ReliefSchool = "usual"
+    # The side the nut of a new neck lies on.
+    nut_on_right: bool = False
+    # What a new user was told and asked so far; None: nothing of it is needed any more.
+    told: Annotated[tuple[str, ...], Meta(max_length=100)] | None = None
     gauge_port: Annotated[str, Meta(max_length=200)] = ""
     gauge_line: Annotated[str, Meta(pattern=LINE_PATTERN)] = "9600 8N1"
     text_percent: Annotated[int, Meta(ge=75, le=250)] = 100
@@ -127,16 +134,18 @@ class Loaded(NamedTuple):
 
 
 def load(path: Path) -> Loaded:
-    """The settings in ``path``, or defaults when there are none; a file that can't be read is
-    set aside.
+    """The settings in ``path``, or those of a new user when there are none; a file that can't be
+    read is set aside.
     """
     try:
         raw = path.read_bytes()
     except FileNotFoundError:
-        return Loaded(Settings())
+        return Loaded(Settings(told=()))
     except OSError as error:
-        why = (error.strerror or "no reason given").lower()
-        return Loaded(Settings(), f"The settings can't be read ({why}): the usual ones hold.")
+        why = (error.strerror or tr("no reason given")).lower()
+        return Loaded(
+            Settings(), tr("The settings can't be read ({why}): the usual ones hold.", why=why)
+        )
     try:
         return Loaded(msgspec.json.decode(raw, type=Settings))
     except (msgspec.MsgspecError, ValueError, RecursionError):
@@ -152,8 +161,10 @@ def _set_aside(path: Path) -> str:
     try:
         os.replace(path, aside)
     except OSError:
-        return "The settings are damaged and can't be set aside: the usual ones hold."
-    return f"The settings were damaged: set aside as {aside.name}, the usual ones hold."
+        return tr("The settings are damaged and can't be set aside: the usual ones hold.")
+    return tr(
+        "The settings were damaged: set aside as {name}, the usual ones hold.", name=aside.name
+    )
 
 
 def save(path: Path, settings: Settings) -> str:
@@ -165,10 +176,13 @@ def save(path: Path, settings: Settings) -> str:
     try:
         msgspec.json.decode(body, type=Settings)
     except msgspec.MsgspecError as error:
-        return f"These settings can't be kept ({error}); those before still are."
+        return tr("These settings can't be kept ({error}); those before still are.", error=error)
     try:
         path.parent.mkdir(parents=True, exist_ok=True)
         write_whole(path, body)
     except OSError as error:
-        return f"The settings could not be kept ({(error.strerror or 'no reason given').lower()})."
+        return tr(
+            "The settings could not be kept ({strerror}).",
+            strerror=(error.strerror or tr("no reason given")).lower(),
+        )
     return ""

@@ -10,6 +10,7 @@ from scipy.special import log_ndtr
 
 from nuvrek.clearance.strung_neck import OnNeck
 from nuvrek.estimate.heightmap import NINE_IN_TEN
+from nuvrek.language import tr
 
 # Touches that are tried, thousandths of the tension, and how far from nought room a note may
 # already be heard, or not yet, mm (common practice, no source).
@@ -35,17 +36,28 @@ class Ear:
     def words(self) -> str:
         """One sentence or two."""
         told = self.buzzing - len(self.unexplained)
-        said = (
-            f"A touch of {self.touch:.1f} thousandths of the tension explains {told} of "
-            f"{self.buzzing} notes that buzz."
+        said = tr(
+            "A touch of {touch:.1f} thousandths of the tension explains {told} of "
+            "{buzzing} notes that buzz.",
+            touch=self.touch,
+            told=told,
+            buzzing=self.buzzing,
         )
         if not self.unexplained:
             return said
         named = ", ".join(
-            f"string {string} {f'fret {fret}' if fret else 'open'}"
+            tr(
+                "string {string} {it}",
+                string=string,
+                it=tr("fret {fret}", fret=fret) if fret else tr("open"),
+            )
             for string, fret in self.unexplained[:4]
         )
-        return f"{said} Not explained by heights: {named}. Loose fret? Nut? Hardware?"
+        return tr(
+            "{said} Not explained by heights: {named}. Loose fret? Nut? Hardware?",
+            said=said,
+            named=named,
+        )
 
 
 def listen(on: OnNeck, heard: Mapping[tuple[int, int], str]) -> Ear | None:

@@ -17,6 +17,7 @@ from nuvrek.clearance.string_heights import heights_of
 from nuvrek.clearance.string_lines import lane_weights, string_lines
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
+from nuvrek.language import tr
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.mechanics.strings import LONG_SCALE_MM, stiff_mm, tension_n, usual_tension_n
 from nuvrek.neck.board import middle_fret
@@ -56,10 +57,10 @@ class Rooms:
         """``likely clean``, ``on the edge`` or ``will buzz``."""
         sure = float(self.buzz[string, note])
         if sure >= BUZZ_SURE:
-            return "will buzz"
+            return tr("will buzz")
         if sure <= 1.0 - BUZZ_SURE:
-            return "likely clean"
-        return "on the edge"
+            return tr("likely clean")
+        return tr("on the edge")
 
 
 @dataclass(frozen=True)
@@ -233,7 +234,9 @@ def string_up(neck_map: HeightMap) -> OnNeck:
     assumed: list[Assumed] = []
     rows, tops = _nut(neck_map, rows, tops, assumed)
     if not all(neck_map.known):
-        assumed.append(Assumed("Not every lane was read: tops there are taken from the others."))
+        assumed.append(
+            Assumed(tr("Not every lane was read: tops there are taken from the others."))
+        )
     tension = _tension(neck, assumed)
     saddle, stiff = np.zeros(len(tops)), _stiff(neck, len(tops))
     strung = Strung(neck.scale_mm, measurer.x, tops, saddle, tension, stiff)
@@ -281,7 +284,7 @@ def _nut(
     tops[:, 0] = (tops[:, 1] + OVER_FIRST_MM - tops[:, 3] * share) / (1.0 - share)
     rows[:, 0] = (rows[:, 1] - rows[:, 3] * share) / (1.0 - share)
     assumed.append(
-        Assumed("Nut taken as right: {} over fret 1 when pressed at 3.", (OVER_FIRST_MM,))
+        Assumed(tr("Nut taken as right: {{}} over fret 1 when pressed at 3."), (OVER_FIRST_MM,))
     )
     return rows, tops
 
@@ -290,7 +293,7 @@ def _tension(neck: NeckDescription, assumed: list[Assumed]) -> Array:
     if neck.string_set:
         return np.array([tension_n(spec, neck.scale_mm)[0] for spec in neck.string_set])
     newtons = usual_tension_n(neck.scale_mm)
-    assumed.append(Assumed(f"Gauges not listed: {newtons:.0f} N a string."))
+    assumed.append(Assumed(tr("Gauges not listed: {newtons:.0f} N a string.", newtons=newtons)))
     return np.full(string_lines(neck), newtons)
 
 
@@ -311,16 +314,30 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
     match sides:
         case [None, None]:
             low, high = usual
-            assumed.append(Assumed("String heights not read: {} and {} over fret 12.", usual))
+            assumed.append(
+                Assumed(tr("String heights not read: {{}} and {{}} over fret 12."), usual)
+            )
         case [float(low), None]:
             high = low - apart
             assumed.append(
-                Assumed(f"No height read on the {LANE_WORDS['treble']}: {{}} taken.", (high,))
+                Assumed(
+                    tr(
+                        "No height read on the {lane_words}: {{}} taken.",
+                        lane_words=LANE_WORDS["treble"],
+                    ),
+                    (high,),
+                )
             )
         case [None, float(high)]:
             low = high + apart
             assumed.append(
-                Assumed(f"No height read on the {LANE_WORDS['bass']}: {{}} taken.", (low,))
+                Assumed(
+                    tr(
+                        "No height read on the {lane_words}: {{}} taken.",
+                        lane_words=LANE_WORDS["bass"],
+                    ),
+                    (low,),
+                )
             )
         case [float(low), float(high)]:
             pass

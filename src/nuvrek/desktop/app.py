@@ -20,8 +20,10 @@ from nuvrek.bench.settings import Loaded, Settings, load
 from nuvrek.desktop import log
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.solver import left_running
+from nuvrek.desktop.speaking import speak_in_dialogs
 from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import SHELF, Window
+from nuvrek.language import tr
 from nuvrek.logbook.opening import SCHEME, open_logbook
 from nuvrek.logbook.places import log_folder, logbook_path, settings_path
 from nuvrek.logbook.store import Logbook, LogbookDamaged, LogbookError
@@ -95,15 +97,19 @@ def open_own(path: Path) -> Logbook:
     try:
         book = Logbook(path)
     except LogbookDamaged as error:
-        words = f"{error}\n\nSet it aside and start a new one? The damaged file stays where it is."
+        words = tr(
+            "{error}\n\nSet it aside and start a new one? The damaged file stays where it is.",
+            error=error,
+        )
         if not _agreed(words):
             raise
         _set_aside(path)
         return Logbook(path)
     if book.damaged:
-        words = (
-            f"{book.look_only}\n\nTake what can be read into a new one, and set the damaged one "
-            "aside? Otherwise it can be looked at."
+        words = tr(
+            "{look_only}\n\nTake what can be read into a new one, and set the damaged one "
+            "aside? Otherwise it can be looked at.",
+            look_only=book.look_only,
         )
         if _agreed(words):
             book.close()
@@ -126,8 +132,10 @@ def _set_aside(path: Path) -> Path:
             if part.exists():
                 part.rename(aside.with_name(aside.name + tail))
     except OSError as error:
-        why = (error.strerror or "no reason given").lower()
-        raise LogbookError(f"{path.name} can't be set aside ({why}); it stays as it is.") from error
+        why = (error.strerror or tr("no reason given")).lower()
+        raise LogbookError(
+            tr("{name} can't be set aside ({why}); it stays as it is.", name=path.name, why=why)
+        ) from error
     return aside
 
 
@@ -140,8 +148,14 @@ def _salvaged(path: Path) -> Logbook:
     result = salvage(path, new)
     aside = _set_aside(path)
     new.rename(path)
-    lost = "\n".join(result.lost[:12]) or "Nothing was lost."
-    told = f"{result.necks} necks, {result.entries} entries. {lost}\n\nOld: {aside.name}"
+    lost = "\n".join(result.lost[:12]) or tr("Nothing was lost.")
+    told = tr(
+        "{necks} necks, {entries} entries. {lost}\n\nOld: {name}",
+        necks=result.necks,
+        entries=result.entries,
+        lost=lost,
+        name=aside.name,
+    )
     QMessageBox.information(None, "Nuvrek", told)
     return Logbook(path)
 
@@ -163,12 +177,13 @@ def show_window(book: Logbook, settings: Settings, settings_file: Path | None) -
     return window
 
 
-def main(arguments: Sequence[str] | None = None) -> int:
-    """Show the window and run until it is closed."""
+def main(arguments: Sequence[str] | None = None, language: str = "en") -> int:
+    """Show the window and run until it is closed; ``language`` is the one that is spoken."""
     options = _options(arguments)
     app = QApplication(sys.argv[:1])
     app.setApplicationName("nuvrek")
     app.setDesktopFileName("nuvrek")
+    speak_in_dialogs(language)
     if not options.demo:
         from nuvrek.desktop.one_window import hand_over
 
@@ -210,11 +225,13 @@ def _options(arguments: Sequence[str] | None) -> argparse.Namespace:
     import argparse
 
     parser = argparse.ArgumentParser(prog="nuvrek", description="Nuvrek's window.")
-    parser.add_argument("--demo", action="store_true", help="open a fresh copy of the demo shelf")
     parser.add_argument(
-        "--logbook", default=None, help="another logbook: a file, or postgresql://..."
+        "--demo", action="store_true", help=tr("open a fresh copy of the demo shelf")
     )
-    parser.add_argument("job", nargs="?", type=Path, help="a job file to look at")
+    parser.add_argument(
+        "--logbook", default=None, help=tr("another logbook: a file, or postgresql://...")
+    )
+    parser.add_argument("job", nargs="?", type=Path, help=tr("a job file to look at"))
     return parser.parse_args(arguments)
 
 
@@ -242,10 +259,14 @@ def _teller(
 
     def tell(kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
         sys.__excepthook__(kind, error, trace)
-        log.fault(error, "at the window")
+        log.fault(error, tr("at the window"))
         app_state.said.emit(
-            f"A fault of ours ({kind.__name__}). Everything accepted so far is on disk; go on, "
-            f"or start again. {log.where()}"
+            tr(
+                "A fault of ours ({name}). Everything accepted so far is on disk; go on, "
+                "or start again. {where}",
+                name=kind.__name__,
+                where=log.where(),
+            )
         )
 
     return tell
@@ -259,7 +280,3 @@ def _leave_on_signals(app: QApplication) -> QTimer:
     timer.timeout.connect(lambda: None)
     timer.start(250)
     return timer
-
-
-if __name__ == "__main__":
-    sys.exit(main())

@@ -15,6 +15,7 @@ from nuvrek.bench.solved import Solved, Terms, Wanted
 from nuvrek.desktop.aside import Aside
 from nuvrek.desktop.solver import Solver
 from nuvrek.desktop.theme import Theme
+from nuvrek.language import tr
 from nuvrek.logbook.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 
@@ -46,6 +47,8 @@ class AppState(QObject):
     round_wanted = pyqtSignal(str)  # a round to be begun in Measure
     reading_wanted = pyqtSignal(object)  # a station to be read next
     help_wanted = pyqtSignal()  # what this page's keys do, and what is to be seen
+    known_wanted = pyqtSignal()  # how the things of this page are known
+    guide_wanted = pyqtSignal()  # the guide is to be read
     demo_wanted = pyqtSignal()  # the made-up shelf is to be looked round
     practice_wanted = pyqtSignal()  # the practice neck is to be opened
     slow = pyqtSignal(int)  # the result has been on its way for so many seconds; 0: no longer
@@ -147,7 +150,7 @@ class AppState(QObject):
         if session is not None and session.neck_id in heard:
             grown: list[bool] = []
             if self.write(lambda: grown.append(session.reread())) and grown[0]:
-                self.said.emit("Another bench has written to this neck; it is weighed anew.")
+                self.said.emit(tr("Another bench has written to this neck; it is weighed anew."))
         if heard:
             self.heard_others.emit()
 
@@ -238,7 +241,7 @@ class AppState(QObject):
     @property
     def waiting(self) -> str:
         """Why there is no result yet: it is on its way, or what went wrong."""
-        return self.trouble or "One moment."
+        return self.trouble or tr("One moment.")
 
     def _on_failed(self, words: str) -> None:
         self.trouble = words

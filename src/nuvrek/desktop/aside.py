@@ -9,6 +9,7 @@ from PyQt6.QtCore import QObject, QThread, pyqtSignal
 
 from nuvrek.desktop import log
 from nuvrek.desktop.solver import LAST_WAIT_MS, left_running
+from nuvrek.language import tr
 from nuvrek.patience import NoLongerWanted, while_wanted
 
 # A job: it is given something to tell how far it is, and returns its result.
@@ -95,7 +96,7 @@ def _hand_over(
     if thread.error is not None:
         # What is wrong with a file is no fault of ours.
         if not isinstance(thread.error, ValueError):
-            log.fault(thread.error, "a job beside the window")
+            log.fault(thread.error, tr("a job beside the window"))
         failed(thread.error)
         return
     deliver(thread.result)

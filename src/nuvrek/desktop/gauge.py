@@ -5,6 +5,7 @@ from __future__ import annotations
 from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 from PyQt6.QtSerialPort import QSerialPort, QSerialPortInfo
 
+from nuvrek.language import tr
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.readings.gauge_lines import GaugeLines, Sent
 from nuvrek.simulator.stand_in_gauge import PlayedGauge
@@ -15,7 +16,7 @@ SILENT_AFTER_MS = 60_000
 class Gauge(QObject):
     """Opens a port by its path and hands on what the gauge sends."""
 
-    STAND_IN = "stand-in, on a made-up neck"
+    STAND_IN = tr("stand-in, on a made-up neck")
 
     sent = pyqtSignal(str)  # a reading, as a length field takes it
     noise = pyqtSignal(str)  # a sentence about a line that is no reading
@@ -23,14 +24,14 @@ class Gauge(QObject):
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
-        self.words = "no gauge"
+        self.words = tr("no gauge")
         self._port: QSerialPort | None = None
         self._lines = GaugeLines()
         self._played: PlayedGauge | None = None
         self._silence = QTimer(self)
         self._silence.setSingleShot(True)
         self._silence.setInterval(SILENT_AFTER_MS)
-        self._silence.timeout.connect(lambda: self._say("gauge: silent"))
+        self._silence.timeout.connect(lambda: self._say(tr("gauge: silent")))
 
     @property
     def connected(self) -> bool:
@@ -72,16 +73,18 @@ class Gauge(QObject):
         if not port.open(QSerialPort.OpenModeFlag.ReadOnly):
             reason = port.errorString().lower()
             port.deleteLater()
-            self._say("no gauge")
-            return (
-                f"The gauge at {path} can't be opened ({reason}). Is it plugged in, and may "
-                "you use that port?"
+            self._say(tr("no gauge"))
+            return tr(
+                "The gauge at {path} can't be opened ({reason}). Is it plugged in, and may "
+                "you use that port?",
+                path=path,
+                reason=reason,
             )
         self._port, self._lines = port, GaugeLines()
         port.readyRead.connect(self._read)
         port.errorOccurred.connect(self._fail)
         self._silence.start()
-        self._say("gauge: connected")
+        self._say(tr("gauge: connected"))
         return ""
 
     def close(self) -> None:
@@ -92,7 +95,7 @@ class Gauge(QObject):
             port.blockSignals(True)
             port.close()
             port.deleteLater()
-            self._say("no gauge")
+            self._say(tr("no gauge"))
         if self._played is not None:
             self._played.gauge.unplug()
             self._played = None
@@ -102,7 +105,7 @@ class Gauge(QObject):
         if self._port is None:
             return
         self._silence.start()
-        self._say("gauge: connected")
+        self._say(tr("gauge: connected"))
         for result in self._lines.feed(self._port.readAll().data()):
             if isinstance(result, Sent):
                 self.sent.emit(result.text)
@@ -112,10 +115,12 @@ class Gauge(QObject):
     def _fail(self, error: QSerialPort.SerialPortError) -> None:
         if error != QSerialPort.SerialPortError.NoError and self._port is not None:
             self.close()
-            self._say("gauge: lost")
+            self._say(tr("gauge: lost"))
             self.noise.emit(
-                "The gauge is gone: was its cable pulled? Nothing taken is lost; go on by "
-                "hand or connect it again."
+                tr(
+                    "The gauge is gone: was its cable pulled? Nothing taken is lost; go on by "
+                    "hand or connect it again."
+                )
             )
 
     def _say(self, words: str) -> None:

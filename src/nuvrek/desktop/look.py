@@ -14,13 +14,14 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.window import SHELF, Window
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.jobfile import Job, JobFaults
+from nuvrek.language import tr
 from nuvrek.logbook.store import Logbook
 
 
 class LookWindow(Window):
     """One neck from a file, in a logbook that is gone with the window. ``take`` takes it in."""
 
-    plain_title = ("A job file", "a look: nothing is taken in yet")
+    plain_title = (tr("A job file"), tr("a look: nothing is taken in yet"))
 
     def __init__(
         self,
@@ -31,14 +32,14 @@ class LookWindow(Window):
     ) -> None:
         self._holder, self._job, self._take = holder, job, take
         super().__init__(app)
-        self.setWindowTitle("Nuvrek: a look at a job file")
+        self.setWindowTitle(tr("Nuvrek: a look at a job file"))
         shelf: Any = self.stages[SHELF]
-        shelf.new.setText("Take this neck in")
+        shelf.new.setText(tr("Take this neck in"))
         shelf.new.clicked.disconnect()
         shelf.new.clicked.connect(self.take_in)
         shelf.take_in = self.take_in
         shelf.refresh()
-        self._say("A look at a file: + takes this neck into your shelf, closing leaves it.")
+        self._say(tr("A look at a file: + takes this neck into your shelf, closing leaves it."))
 
     def take_in(self) -> None:
         """Into the user's own logbook; the window has done its work then."""
@@ -69,7 +70,14 @@ def open_look(
 def faults_words(path: Path, error: JobFaults | OSError) -> str:
     """Why a file can't be shown, in a sentence."""
     if isinstance(error, JobFaults):
-        more = f" and {len(error.faults) - 1} more" if len(error.faults) > 1 else ""
-        return f"{path.name} is no job file that can be read: {error.faults[0]}{more}"
-    why = (error.strerror or "no reason given").lower()
-    return f"{path.name} can't be read ({why})."
+        more = (
+            tr(" and {number} more", number=len(error.faults) - 1) if len(error.faults) > 1 else ""
+        )
+        return tr(
+            "{name} is no job file that can be read: {faults}{more}",
+            name=path.name,
+            faults=error.faults[0],
+            more=more,
+        )
+    why = (error.strerror or tr("no reason given")).lower()
+    return tr("{name} can't be read ({why}).", name=path.name, why=why)

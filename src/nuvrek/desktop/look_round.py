@@ -11,17 +11,18 @@ from PyQt6.QtGui import QCloseEvent
 from nuvrek.bench.settings import Settings
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.window import Window
+from nuvrek.language import tr
 
 
 class DemoWindow(Window):
     """A fresh copy of the demo shelf, gone with its window."""
 
-    plain_title = ("A made-up shelf", "look round: nothing here is yours")
+    plain_title = (tr("A made-up shelf"), tr("look round: nothing here is yours"))
 
     def __init__(self, app: AppState, holder: tempfile.TemporaryDirectory[str]) -> None:
         self._holder = holder
         super().__init__(app)
-        self.setWindowTitle("Nuvrek: a made-up shelf")
+        self.setWindowTitle(tr("Nuvrek: a made-up shelf"))
 
     def closeEvent(self, event: QCloseEvent | None) -> None:
         super().closeEvent(event)

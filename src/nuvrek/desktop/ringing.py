@@ -10,6 +10,7 @@ from nuvrek.bench.shop.shelf import ShelfCard
 from nuvrek.bench.work.moments import apart, moment
 from nuvrek.bench.work.today import Need, need_of
 from nuvrek.desktop.app_state import AppState
+from nuvrek.language import tr
 
 _EVERY_MS = 15_000
 # Qt's numbers of the types in which the desktop's service wants its arguments.
@@ -66,11 +67,16 @@ class Ringing(QObject):
             return
         if apart(until, here).total_seconds() > _STALE_HOURS * 3600.0:
             return
-        said = f"{neck} {title}: it has had its time. {need.action}."
+        said = tr(
+            "{neck} {title}: it has had its time. {action}.",
+            neck=neck,
+            title=title,
+            action=need.action,
+        )
         self.rang.emit(said)
         if self.app.settings.ring_notice:
             # Names of owners stay in the logbook; a title may be seen by whoever passes.
-            self._notify(f"Neck {neck}: it has had its time.")
+            self._notify(tr("Neck {neck}: it has had its time.", neck=neck))
         if self.app.settings.ring_sound:
             from PyQt6.QtWidgets import QApplication
 
@@ -83,7 +89,7 @@ class Ringing(QObject):
 
 def _spoken(minutes: int) -> str:
     hours, rest = divmod(minutes, 60)
-    return f"{hours} h {rest:02d}" if hours else f"{rest} min"
+    return f"{hours} h {rest:02d}" if hours else tr("{rest} min", rest=rest)
 
 
 def desktop_notice(words: str) -> None:

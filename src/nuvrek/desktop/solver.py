@@ -11,13 +11,14 @@ from PyQt6.QtCore import QObject, QThread, QTimer, pyqtSignal, pyqtSlot
 from nuvrek.bench.solved import Solved, Wanted, see, weigh
 from nuvrek.desktop import log
 from nuvrek.desktop.garbage_on_interface_thread import Sweeper
+from nuvrek.language import tr
 from nuvrek.patience import NoLongerWanted, while_wanted
 
 # The window paints the new map before the interpreter is shared with the weighing of the ways.
 _PAINT_FIRST_MS = 40
 # On closing, a calculation that was told to stop is given so long to notice.
 LAST_WAIT_MS = 3000
-STOPPED = (
+STOPPED = tr(
     "Stopped. The readings are kept; strike some that no longer matter, or open the neck again to "
     "have another try."
 )
@@ -74,9 +75,13 @@ class _Worker(QObject):
             # Nobody waits for it any more: there is nothing to deliver.
             return
         except Exception as error:
-            log.fault(error, "reckoning beside the solving")
+            log.fault(error, tr("reckoning beside the solving"))
             self.unreckoned.emit(
-                f"That could not be worked out ({type(error).__name__}). {log.where()}"
+                tr(
+                    "That could not be worked out ({name}). {where}",
+                    name=type(error).__name__,
+                    where=log.where(),
+                )
             )
         else:
             self.reckoned.emit(ticket, result)
@@ -86,10 +91,12 @@ def _sentence(error: Exception, wanted: Wanted) -> str:
     """What failed, for the user; how it failed goes into the log, with no word of the neck
     itself.
     """
-    log.fault(error, f"solving a neck of {wanted.neck_state.length} entries")
-    return (
-        f"These readings could not be put together ({type(error).__name__}). They are kept; strike "
-        f"the odd one out. {log.where()}"
+    log.fault(error, tr("solving a neck of {length} entries", length=wanted.neck_state.length))
+    return tr(
+        "These readings could not be put together ({name}). They are kept; strike "
+        "the odd one out. {where}",
+        name=type(error).__name__,
+        where=log.where(),
     )
 
 

@@ -10,6 +10,7 @@ import msgspec
 from PyQt6.QtGui import QCloseEvent, QKeyEvent
 from PyQt6.QtWidgets import QStackedWidget, QVBoxLayout, QWidget
 
+from nuvrek.bench.page_names import PAGE_NAMES
 from nuvrek.bench.settings import TEXT_STEPS
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.ringing import Ringing
@@ -17,6 +18,7 @@ from nuvrek.desktop.stages.base import Stage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.plain_text import plain_labels
 from nuvrek.desktop.widgets.stage_rail import STAGES, Rail
+from nuvrek.language import tr
 from nuvrek.neck.description import ROD_WORDS
 from nuvrek.readings.entries import StateChange
 from nuvrek.readings.stations import Suggestion, strings_first
@@ -24,6 +26,7 @@ from nuvrek.readings.stations import Suggestion, strings_first
 if TYPE_CHECKING:
     from nuvrek.exchange.jobfile import Job
 
+NEW_NECK, GUIDE = "New neck", "Guide"
 SHELF, TOOLS, ROOM, FILING = "Shelf", "My tools", "String room", "Filing"
 NEW_WIRE, PRICES, OWNER, OWNERS = "New wire", "Prices", "Owner", "Owners"
 SAFE, HISTORY, HONESTY = "Kept safe", "History", "Honesty"
@@ -31,6 +34,7 @@ SAFE, HISTORY, HONESTY = "Kept safe", "History", "Honesty"
 _HOME, _PAGE_UP, _PAGE_DOWN, _F1 = 0x01000010, 0x01000016, 0x01000017, 0x01000030
 _MODULES = {
     SHELF: ("shop.shelf", "ShelfStage"),
+    NEW_NECK: ("new_neck", "NewNeckStage"),
     "Take in": ("take_in", "TakeInStage"),
     "Measure": ("measure", "MeasureStage"),
     "Map": ("map", "MapStage"),
@@ -47,11 +51,12 @@ _MODULES = {
     SAFE: ("shop.kept_safe", "KeptSafeStage"),
     HISTORY: ("history", "HistoryStage"),
     HONESTY: ("shop.honesty", "HonestyStage"),
+    GUIDE: ("guide", "GuideStage"),
 }
 
 
 # Pages that need no open neck.
-_ANYTIME = (TOOLS, PRICES, OWNERS, SAFE, HONESTY)
+_ANYTIME = (NEW_NECK, TOOLS, PRICES, OWNERS, SAFE, HONESTY, GUIDE)
 
 
 Module = tuple[str, str]
@@ -82,9 +87,9 @@ class Window(QWidget):
     # The page that needs no open neck, the stages on the rail, and where all pages are made.
     home = SHELF
     rail_stages: tuple[str, ...] = STAGES
-    home_switch = ("Shelf", "All necks")
+    home_switch = (PAGE_NAMES["Shelf"], tr("All necks"))
     modules: ClassVar[dict[str, Module]] = _MODULES
-    plain_title = ("Nuvrek", "bench companion for fretwork")
+    plain_title = ("Nuvrek", tr("bench companion for fretwork"))
 
     def __init__(self, app: AppState, at_once: bool = True) -> None:
         """``at_once`` fills the shelf now; otherwise the caller does, once the frame is on
@@ -92,7 +97,7 @@ class Window(QWidget):
         """
         super().__init__()
         self.app = app
-        self.setWindowTitle("Nuvrek")
+        self.setWindowTitle(tr("Nuvrek"))
         self.resize(1280, 800)
         self.setMinimumSize(1024, 680)
         self.rail = Rail(app.theme, self.rail_stages, self.home_switch)
@@ -128,6 +133,8 @@ class Window(QWidget):
         app.practice_wanted.connect(self.practise)
         app.demo_wanted.connect(self.look_round)
         app.help_wanted.connect(self.show_help)
+        app.guide_wanted.connect(self.show_guide)
+        app.known_wanted.connect(self.show_known)
         self.rail.tools.connect(lambda: self.show_stage(TOOLS))
         self.rail.unit.connect(lambda: self._set(inch=not app.settings.inch))
         self.rail.theme_switch.connect(lambda: self._set(dark=not app.settings.dark))
@@ -160,8 +167,25 @@ class Window(QWidget):
         from nuvrek.desktop.widgets.help_view import HelpView
 
         page = self.stage
-        view = page.findChild(HelpView) or HelpView(page, self.app.theme)
+        view = page.findChild(HelpView) or HelpView(
+            page, self.app.theme, {"enter": self.show_guide, ".": self.show_known}
+        )
         view.show_help(self.now, HELP[self.now], about() if self.now == self.home else ())
+
+    def show_known(self) -> None:
+        """How what is in front on this page is known, and its figures."""
+        from nuvrek.bench.help.known.figures import FIGURES, NOTHING_RECKONED
+        from nuvrek.desktop.widgets.known_view import KnownView
+
+        page = self.stage
+        view = page.findChild(KnownView) or KnownView(page, self.app.theme)
+        view.show_known((*page.known(), *FIGURES[self.now]) or (NOTHING_RECKONED,))
+
+    def show_guide(self) -> None:
+        """The guide, from which Backspace leads back here."""
+        came_from = self.now
+        self.stages[GUIDE].came_from = came_from
+        self.show_stage(GUIDE)
 
     def look_at(self, path: Path) -> None:
         """A job file from outside, in a window of its own; taken in only if that is wished."""
@@ -186,7 +210,7 @@ class Window(QWidget):
         self.app.said.disconnect(said.append)
         if made:
             self.show_stage(self.home)
-            self._say(f"{job.neck.title} is on the shelf.")
+            self._say(tr("{title} is on the shelf.", title=job.neck.title))
         return "" if made else said[-1]
 
     def look_round(self) -> None:
@@ -221,7 +245,7 @@ class Window(QWidget):
         self.now = name if self.app.session is not None or name in _ANYTIME else self.home
         self.app.turn_to(self.now)
         self.rail.mark(self.now)
-        self.rail.enable(self.app.session is not None and self.now != self.home)
+        self.rail.enable(self.app.session is not None and self.now not in (self.home, NEW_NECK))
         self._title()
         self.pages.setCurrentWidget(self.stage)
         self.stage.restyle()
@@ -230,14 +254,21 @@ class Window(QWidget):
 
     def _title(self) -> None:
         session = self.app.session
-        if session is None or self.now == self.home:
+        if session is None or self.now in (self.home, NEW_NECK):
             self.rail.title.setText(self.plain_title[0])
             self.rail.under.setText(self.plain_title[1])
             return
         neck = session.neck_state.neck
         self.rail.title.setText(f"{session.neck_id} · {neck.title}")
         rod = ROD_WORDS[neck.rod]
-        self.rail.under.setText(f"{neck.scale_mm:.0f} mm · {neck.frets} frets · {rod}")
+        self.rail.under.setText(
+            tr(
+                "{scale_mm:.0f} mm · {frets} frets · {rod}",
+                scale_mm=neck.scale_mm,
+                frets=neck.frets,
+                rod=rod,
+            )
+        )
         self._fill_rail()
 
     def _fill_rail(self) -> None:
@@ -296,7 +327,7 @@ class Window(QWidget):
         """Leave whatever takes long."""
         if self.app.aside.busy:
             self.app.aside.stop()
-            self._say("Stopped. Nothing was taken in.")
+            self._say(tr("Stopped. Nothing was taken in."))
         else:
             self.app.stop_solving()
 
@@ -319,7 +350,7 @@ class Window(QWidget):
 
     def _dress(self) -> None:
         self.setStyleSheet(self.app.theme.sheet())
-        self.rail.unit_button.setText("thou" if self.app.settings.inch else "mm")
+        self.rail.unit_button.setText(tr("thou") if self.app.settings.inch else tr("mm"))
         self.rail.restyle()
         self.bar.restyle()
 

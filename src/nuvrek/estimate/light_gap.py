@@ -12,6 +12,7 @@ import numpy as np
 
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.edge_contacts import upper_hull
+from nuvrek.language import tr
 from nuvrek.readings.entries import Strings
 
 # An edge whose two contacts are this share of its length apart or more lies still under its own
@@ -87,13 +88,23 @@ def lay_edge(
 def light_words(light: Light | None, wood: bool) -> str:
     """What the edge does, in a sentence."""
     if light is None:
-        return "The edge covers fewer than two frets there."
-    on = "the wood beside" if wood else "frets"
+        return tr("The edge covers fewer than two frets there.")
+    on = tr("the wood beside") if wood else "frets"
     if light.rocks:
         middle = light.ways[0].high
-        return f"It rocks about {'the wood at ' if wood else 'fret '}{middle}."
+        return tr(
+            "It rocks about {it}{middle}.",
+            it=tr("the wood at ") if wood else tr("fret "),
+            middle=middle,
+        )
     way = light.ways[0]
     widest = int(np.argmax(way.gaps_mm))
     if max(way.gaps_mm) < 0.005:
-        return f"It lies on {on} {way.low} and {way.high}; no light."
-    return f"It lies on {on} {way.low} and {way.high}; most light at {light.frets[widest]}."
+        return tr("It lies on {on} {low} and {high}; no light.", on=on, low=way.low, high=way.high)
+    return tr(
+        "It lies on {on} {low} and {high}; most light at {frets}.",
+        on=on,
+        low=way.low,
+        high=way.high,
+        frets=light.frets[widest],
+    )

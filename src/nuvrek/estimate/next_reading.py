@@ -15,6 +15,7 @@ from nuvrek import words
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import HeightKind, Measurer, Part
 from nuvrek.estimate.model.edge_contacts import contacts_around
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import AnyReading, Dial, OthersStill, Rock, Strings
@@ -83,7 +84,7 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
         return NextBest(
             (),
             True,
-            "Sure enough: relief is known within its margin, and no fret is left in doubt.",
+            tr("Sure enough: relief is known within its margin, and no fret is left in doubt."),
         )
     told = Counter(
         place_of_reading(one.reading, one.reading.state.strings)
@@ -93,7 +94,9 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
     candidates = [c for c in _candidates(measurer, kit or Kit()) if told[_told(c)] < MOST_OFTEN]
     chosen = _chosen(neck_map, measurer, doubtful, candidates)
     open_questions = words.count(len(doubtful), "question", "questions")
-    sentence = f"{open_questions} open: {doubtful[0].words}."
+    sentence = tr(
+        "{open_questions} open: {words}.", open_questions=open_questions, words=doubtful[0].words
+    )
     return NextBest(chosen, False, sentence)
 
 
@@ -183,7 +186,7 @@ def questions_of(measurer: Measurer) -> Iterator[Question]:
         relief = measurer.of("wood", measurer.chord(1, neck.joint_fret, middle, k), "pitch")
         margin = neck.relief_margin_mm
         unsure = NINE_IN_TEN * relief.sd_mm > margin
-        words = f"settles the relief on the {LANE_WORDS[LANES[k]]}"
+        words = tr("settles the relief on the {lane_words}", lane_words=LANE_WORDS[LANES[k]])
         yield Question(relief.row, 1.0 / margin**2, words, unsure)
     yield from _fret_questions(measurer)
     thin = int(neck_map.crown_mm.min(axis=1).argmin()) + 1
@@ -191,7 +194,7 @@ def questions_of(measurer: Measurer) -> Iterator[Question]:
     crown = measurer.of("crown", [(thin, lane, 1.0)])
     chance = 1.0 - crown.over(neck.least_crown_mm)
     unsure = not neck_map.crown_measured or OPEN < chance < 1.0 - OPEN
-    yield Question(crown.row, 1.0 / 0.1**2, "tells how much metal is left", unsure)
+    yield Question(crown.row, 1.0 / 0.1**2, tr("tells how much metal is left"), unsure)
 
 
 def _fret_questions(measurer: Measurer) -> Iterator[Question]:
@@ -216,7 +219,7 @@ def _fret_questions(measurer: Measurer) -> Iterator[Question]:
     for (fret, k, _), row, p in zip(parts, rows, chance, strict=True):
         least = OPEN if (fret, LANES[k]) in looked else UNLOOKED
         ambiguity = float(4.0 * p * (1.0 - p))
-        words = f"tells whether fret {fret} is to be filed"
+        words = tr("tells whether fret {fret} is to be filed", fret=fret)
         yield Question(row, ambiguity / 0.03**2, words, least < p < 1.0 - OPEN)
 
 

@@ -8,6 +8,7 @@ import numpy as np
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measured, Measurer
+from nuvrek.language import tr
 from nuvrek.mechanics.strings import PULL_SHARE_SPREAD, pull_ratio, tension_ratio
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.strings import StringSet
@@ -37,14 +38,16 @@ class PullForecast:
     def words(self, unit: Unit) -> str:
         """``relief from 0.31 to about 0.24 mm, between 0.21 and 0.27``."""
         low, high = self.mm - self.doubt_mm, self.mm + self.doubt_mm
-        said = (
-            f"relief from {format_number(self.now_mm, unit)} to about "
-            f"{format_length(self.mm, unit)}, "
-            f"between {format_number(low, unit)} and {format_number(high, unit)}"
+        said = tr(
+            "relief from {now_mm} to about {mm}, between {low} and {high}",
+            now_mm=format_number(self.now_mm, unit),
+            mm=format_length(self.mm, unit),
+            low=format_number(low, unit),
+            high=format_number(high, unit),
         )
         if self.read:
             return said
-        return f"{said}: wide, for this neck was not read both at pitch and slack"
+        return tr("{said}: wide, for this neck was not read both at pitch and slack", said=said)
 
 
 def both_read(neck_map: HeightMap) -> bool:

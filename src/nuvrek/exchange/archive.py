@@ -13,6 +13,7 @@ import msgspec
 from msgspec import Meta, Struct
 
 from nuvrek.exchange.jobfile import LARGEST_BYTES, Job, JobFaults, dump, parse
+from nuvrek.language import tr
 from nuvrek.neck.owner import Owner
 
 FORMAT = "nuvrek-archive"
@@ -87,15 +88,15 @@ def unpack(raw: bytes) -> tuple[list[Item], list[tuple[str, Owner]]]:
     try:
         with zipfile.ZipFile(io.BytesIO(raw)) as archive:
             if sum(info.file_size for info in archive.infolist()) > MOST_BYTES:
-                raise JobFaults(["the archive is larger than any logbook."])
+                raise JobFaults([tr("the archive is larger than any logbook.")])
             index = msgspec.json.decode(_member(archive, _INDEX), type=_Index)
             known = msgspec.json.decode(_member(archive, _OWNERS), type=list[_Known])
             items = [_item(archive, line) for line in index.necks]
     except (zipfile.BadZipFile, zipfile.LargeZipFile, EOFError, OSError, NotImplementedError):
-        raise JobFaults(["not a whole archive."]) from None
+        raise JobFaults([tr("not a whole archive.")]) from None
     except (msgspec.MsgspecError, UnicodeDecodeError, RecursionError) as error:
         said = str(error).splitlines()[0][:160]
-        raise JobFaults([f"the archive's list can't be read ({said})."]) from None
+        raise JobFaults([tr("the archive's list can't be read ({said}).", said=said)]) from None
     return items, [(one.at, one.owner) for one in known]
 
 
@@ -104,13 +105,13 @@ def _member(archive: zipfile.ZipFile, name: str) -> bytes:
     try:
         info = archive.getinfo(name)
     except KeyError:
-        raise JobFaults([f"{name} is missing in the archive."]) from None
+        raise JobFaults([tr("{name} is missing in the archive.", name=name)]) from None
     if info.file_size > LARGEST_BYTES:
-        raise JobFaults([f"{name} is too large."])
+        raise JobFaults([tr("{name} is too large.", name=name)])
     with archive.open(info) as member:
         data = member.read(LARGEST_BYTES + 1)
     if len(data) > LARGEST_BYTES:
-        raise JobFaults([f"{name} is larger than it says."])
+        raise JobFaults([tr("{name} is larger than it says.", name=name)])
     return data
 
 

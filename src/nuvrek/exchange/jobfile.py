@@ -10,6 +10,7 @@ from typing import Annotated, Any, get_args
 import msgspec
 from msgspec import Meta, Struct
 
+from nuvrek.language import tr
 from nuvrek.neck.description import Lane, NeckDescription, RodKind, description_faults
 from nuvrek.planning.ways.kinds import WAYS
 from nuvrek.readings.check import entry_faults
@@ -93,15 +94,27 @@ def read_bytes(path: Path) -> bytes:
     try:
         if path.exists() and not path.is_file():
             # A pipe or a device may never end.
-            raise JobFaults([f"{path.name}: not a plain file."])
+            raise JobFaults([tr("{name}: not a plain file.", name=path.name)])
         if path.stat().st_size > LARGEST_BYTES:
             raise JobFaults(
-                [f"{path.name}: the file is over {LARGEST_BYTES // 2**20} MB, too large for a job."]
+                [
+                    tr(
+                        "{name}: the file is over {largest_bytes} MB, too large for a job.",
+                        name=path.name,
+                        largest_bytes=LARGEST_BYTES // 2**20,
+                    )
+                ]
             )
         return path.read_bytes()
     except OSError as error:
         raise JobFaults(
-            [f"{path.name}: can't be read ({(error.strerror or 'no reason given').lower()})."]
+            [
+                tr(
+                    "{name}: can't be read ({strerror}).",
+                    name=path.name,
+                    strerror=(error.strerror or tr("no reason given")).lower(),
+                )
+            ]
         ) from error
 
 
@@ -109,53 +122,57 @@ def parse(raw: bytes) -> Job:
     """Check the bytes of a job file. Raises JobFaults with every fault found."""
     outline = _outline(raw)
     if outline.format != FORMAT:
-        raise JobFaults([f'not a Nuvrek job: "format" should be "{FORMAT}".'])
+        raise JobFaults([tr('not a Nuvrek job: "format" should be "{format}".', format=FORMAT)])
     if (
         not isinstance(outline.version, int)
         or isinstance(outline.version, bool)
         or outline.version < 1
     ):
-        raise JobFaults([f'"version" should be {VERSION}.'])
+        raise JobFaults([tr('"version" should be {version}.', version=VERSION)])
     if outline.version > VERSION:
         raise JobFaults(
             [
-                (
-                    f"written by a newer Nuvrek (version {outline.version}); this one reads up "
-                    f"to {VERSION}."
+                tr(
+                    "written by a newer Nuvrek (version {version}); this one reads up "
+                    "to {version_2}.",
+                    version=outline.version,
+                    version_2=VERSION,
                 )
             ]
         )
     if not bytes(outline.neck):
-        raise JobFaults(['"neck" is missing: scale_mm, frets and joint_fret are needed.'])
+        raise JobFaults([tr('"neck" is missing: scale_mm, frets and joint_fret are needed.')])
     if len(outline.journal) > MOST_ENTRIES:
-        raise JobFaults([f"more than {MOST_ENTRIES} journal entries."])
+        raise JobFaults(
+            [tr("more than {most_entries} journal entries.", most_entries=MOST_ENTRIES)]
+        )
     neck = _neck(outline.neck)
     return Job(neck=neck, journal=_journal(neck, outline.journal))
 
 
 def _outline(raw: bytes) -> _Outline:
     if not raw.strip():
-        raise JobFaults(["the file is empty."])
+        raise JobFaults([tr("the file is empty.")])
     try:
         return msgspec.json.decode(raw, type=_Outline)
     except RecursionError:
-        raise JobFaults(["nested too deeply to be a job."]) from None
+        raise JobFaults([tr("nested too deeply to be a job.")]) from None
     except msgspec.ValidationError as error:
         raise JobFaults([plain_fault(str(error))]) from None
     except (msgspec.DecodeError, UnicodeDecodeError) as error:
-        raise JobFaults([f"not whole, or not JSON ({error})."]) from None
+        raise JobFaults([tr("not whole, or not JSON ({error}).", error=error)]) from None
 
 
 def _neck(raw: msgspec.Raw) -> NeckDescription:
     try:
         neck = msgspec.json.decode(raw, type=NeckDescription)
     except RecursionError:
-        raise JobFaults(["neck: nested too deeply."]) from None
+        raise JobFaults([tr("neck: nested too deeply.")]) from None
     except (msgspec.MsgspecError, UnicodeDecodeError) as error:
-        raise JobFaults([f"neck: {_why(error)}"]) from None
+        raise JobFaults([tr("neck: {why}", why=_why(error))]) from None
     faults = description_faults(neck)
     if faults:
-        raise JobFaults([f"neck: {fault}" for fault in faults])
+        raise JobFaults([tr("neck: {fault}", fault=fault) for fault in faults])
     return neck
 
 
@@ -167,17 +184,19 @@ def _journal(neck: NeckDescription, raws: list[msgspec.Raw]) -> tuple[AnyEntry, 
         try:
             entry = decoder.decode(raw)
         except RecursionError:
-            faults.append(f"entry {number}: nested too deeply.")
+            faults.append(tr("entry {number}: nested too deeply.", number=number))
         except (msgspec.MsgspecError, UnicodeDecodeError) as error:
-            faults.append(f"entry {number}: {_why(error)}")
+            faults.append(tr("entry {number}: {why}", number=number, why=_why(error)))
         else:
             if isinstance(entry, Describe):
                 neck = entry.neck
             entries.append(entry)
             found = [*_way_faults(entry), *entry_faults(entry, neck, number)]
-            faults.extend(f"entry {number}: {fault}" for fault in found)
+            faults.extend(
+                tr("entry {number}: {fault}", number=number, fault=fault) for fault in found
+            )
         if len(faults) >= _MOST_FAULTS:
-            faults.append("further faults are not listed.")
+            faults.append(tr("further faults are not listed."))
             break
     if faults:
         raise JobFaults(faults)
@@ -187,24 +206,30 @@ def _journal(neck: NeckDescription, raws: list[msgspec.Raw]) -> tuple[AnyEntry, 
 def _way_faults(entry: AnyEntry) -> list[str]:
     """A way forward that this program does not know."""
     if isinstance(entry, Chosen | Filed) and entry.way not in WAYS:
-        return [f"way '{entry.way}' is not known; should be one of {', '.join(WAYS)}."]
+        return [
+            tr(
+                "way '{way}' is not known; should be one of {ways}.",
+                way=entry.way,
+                ways=", ".join(WAYS),
+            )
+        ]
     return []
 
 
 def _why(error: msgspec.MsgspecError | UnicodeDecodeError) -> str:
     if isinstance(error, UnicodeDecodeError):
-        return "holds bytes that are no UTF-8 text."
+        return tr("holds bytes that are no UTF-8 text.")
     return plain_fault(str(error))
 
 
 _TYPES = {
-    "float": "a number",
-    "int": "a whole number",
+    "float": tr("a number"),
+    "int": tr("a whole number"),
     "str": "text",
-    "object": "an object",
-    "array": "a list",
+    "object": tr("an object"),
+    "array": tr("a list"),
     "null": "nothing",
-    "bool": "true or false",
+    "bool": tr("true or false"),
 }
 _CHOICES = {
     "lane": get_args(Lane),
@@ -231,11 +256,23 @@ def plain_fault(message: str) -> str:
     bound = re.fullmatch(r"Expected `\w+` ([<>]=) (\S+)", text)
     value = re.fullmatch(r"Invalid (?:enum )?value '(.*)'", text, re.S)
     if wrong is not None:
-        text = f"should be {_TYPES.get(wrong[1], wrong[1])}, not {_TYPES.get(wrong[2], wrong[2])}"
+        text = tr(
+            "should be {wrong}, not {wrong_2}",
+            wrong=_TYPES.get(wrong[1], wrong[1]),
+            wrong_2=_TYPES.get(wrong[2], wrong[2]),
+        )
     elif bound is not None:
-        text = f"should be {bound[2]} or {'less' if bound[1] == '<=' else 'more'}"
+        text = tr(
+            "should be {bound} or {it}",
+            bound=bound[2],
+            it=tr("less") if bound[1] == "<=" else tr("more"),
+        )
     elif value is not None and key in _CHOICES:
-        text = f"'{value[1][:40]}' is not known; should be one of {', '.join(_CHOICES[key])}"
+        text = tr(
+            "'{value}' is not known; should be one of {choices}",
+            value=value[1][:40],
+            choices=", ".join(_CHOICES[key]),
+        )
     else:
         text = f"{text[0].lower()}{text[1:]}"
     return f"{place} {text}.".lstrip() if place else f"{text}."

@@ -13,6 +13,7 @@ import msgspec
 
 from nuvrek import patience
 from nuvrek.exchange.jobfile import JobFaults, plain_fault
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.check import entry_faults
 from nuvrek.readings.entries import AnyReading
@@ -119,7 +120,7 @@ def read_table(
             if not row:
                 continue
             if number - 1 > MOST_ROWS:
-                raise JobFaults([f"more than {MOST_ROWS:,} rows."])
+                raise JobFaults([tr("more than {most_rows:,} rows.", most_rows=MOST_ROWS)])
             if number % _BREATH == 0:
                 patience.ask()
                 told(number)
@@ -127,27 +128,29 @@ def read_table(
             if found is not None:
                 readings.append(found)
             if len(faults) >= _MOST_FAULTS:
-                faults.append("further faults are not listed.")
+                faults.append(tr("further faults are not listed."))
                 break
     except csv.Error as error:
-        raise JobFaults([f"not a table ({error})."]) from None
+        raise JobFaults([tr("not a table ({error}).", error=error)]) from None
     if faults:
         raise JobFaults(faults)
     if not readings:
-        raise JobFaults(["there are no rows below the heading."])
+        raise JobFaults([tr("there are no rows below the heading.")])
     return readings
 
 
 def _heading(cells: list[str]) -> list[str]:
     """The names of the columns. Raises JobFaults where they are not those of readings."""
     if len(cells) > _MOST_COLUMNS:
-        raise JobFaults([f"more than {_MOST_COLUMNS} columns."])
+        raise JobFaults([tr("more than {most_columns} columns.", most_columns=_MOST_COLUMNS)])
     names = [name.strip().lower() for name in cells]
     if "kind" not in names:
-        raise JobFaults(['the heading row should name the columns, "kind" among them.'])
+        raise JobFaults([tr('the heading row should name the columns, "kind" among them.')])
     unknown = [name for name in names if _column(name) not in COLUMNS]
     if unknown:
-        raise JobFaults([f'row 1: the column "{unknown[0][:40]}" is not known.'])
+        raise JobFaults(
+            [tr('row 1: the column "{unknown}" is not known.', unknown=unknown[0][:40])]
+        )
     return names
 
 
@@ -158,11 +161,16 @@ def _reading(
     try:
         reading: AnyReading = msgspec.convert(_fields(heading, row), AnyReading)
     except msgspec.ValidationError as error:
-        faults.append(f"row {number}: {plain_fault(str(error))}")
+        faults.append(
+            tr("row {number}: {plain_fault}", number=number, plain_fault=plain_fault(str(error)))
+        )
     except ValueError as error:
-        faults.append(f"row {number}: {error}.")
+        faults.append(tr("row {number}: {error}.", number=number, error=error))
     else:
-        faults.extend(f"row {number}: {fault}" for fault in entry_faults(reading, neck, number))
+        faults.extend(
+            tr("row {number}: {fault}", number=number, fault=fault)
+            for fault in entry_faults(reading, neck, number)
+        )
         return reading
     return None
 
@@ -175,7 +183,7 @@ def _delimiter(text: str) -> str:
 def _fields(heading: list[str], row: list[str]) -> dict[str, Any]:
     """One row as the fields of a reading; raises ValueError with what is wrong."""
     if len(row) > len(heading):
-        raise ValueError("more cells than the heading names")
+        raise ValueError(tr("more cells than the heading names"))
     fields: dict[str, Any] = {}
     for name, cell in zip(heading, map(_unmarked, row), strict=False):
         if cell:
@@ -212,7 +220,9 @@ def _number(name: str, cell: str) -> float:
     try:
         value = float(cell.replace(",", "."))
     except ValueError:
-        raise ValueError(f'{name}: "{cell[:30]}" is not a number') from None
+        raise ValueError(
+            tr('{name}: "{cell}" is not a number', name=name, cell=cell[:30])
+        ) from None
     if not -1e6 < value < 1e6:
-        raise ValueError(f'{name}: "{cell[:30]}" is far out of range')
+        raise ValueError(tr('{name}: "{cell}" is far out of range', name=name, cell=cell[:30]))
     return value

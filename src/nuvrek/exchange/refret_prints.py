@@ -9,6 +9,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 from nuvrek.exchange.template import SHEET_MM, draw_ruler
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 
 if TYPE_CHECKING:
@@ -28,7 +29,7 @@ def prints(neck: NeckDescription, plan: RefretPlan) -> bytes:
 
     document = FPDF(orientation="L", unit="mm", format="A4")
     document.set_auto_page_break(False)
-    document.set_title(f"New wire for {neck.title}")
+    document.set_title(tr("New wire for {title}", title=neck.title))
     font = Path(__file__).resolve().parents[1] / "desktop/fonts/DejaVuSans.ttf"
     document.add_font("DejaVu", fname=str(font))
     frets = tuple(piece.fret for piece in plan.cut)
@@ -50,13 +51,23 @@ def holder_sheets(pieces: int) -> int:
 
 def _head(document: Any, words: str) -> None:
     document.set_font("DejaVu", size=11)
-    document.text(_LEFT_MM, 20.0, f"{words}. Print at 100 %, not fitted to the page.")
+    document.text(
+        _LEFT_MM, 20.0, tr("{words}. Print at 100 %, not fitted to the page.", words=words)
+    )
     document.set_line_width(0.1)
 
 
 def _holder(document: Any, neck: NeckDescription, frets: tuple[int, ...], sheet: int) -> None:
     """A strip with a place a fret: stick it on a batten, saw at the marks."""
-    _head(document, f"Holder for {neck.title}: sheet {sheet + 1} of {holder_sheets(len(frets))}")
+    _head(
+        document,
+        tr(
+            "Holder for {title}: sheet {sheet} of {holder_sheets}",
+            title=neck.title,
+            sheet=sheet + 1,
+            holder_sheets=holder_sheets(len(frets)),
+        ),
+    )
     shift = _LEFT_MM - sheet * SHEET_MM
     long = HOLDER_STEP_MM * (len(frets) + 1)
     with document.rect_clip(_LEFT_MM - 0.05, 30.0, SHEET_MM + 0.1, 90.0):
@@ -74,10 +85,12 @@ def _holder(document: Any, neck: NeckDescription, frets: tuple[int, ...], sheet:
 
 def _cut_list(document: Any, neck: NeckDescription, plan: RefretPlan, first: int) -> None:
     """Length to cut, tang and radius of each piece, and the piece itself in true length."""
-    _head(document, f"Cut list for {neck.title}, {plan.wire.name}")
+    _head(document, tr("Cut list for {title}, {name}", title=neck.title, name=plan.wire.name))
     document.set_font("DejaVu", size=10)
     places = (_LEFT_MM, 40.0, 62.0, 84.0, 110.0)
-    for x, words in zip(places, ("fret", "cut", "tang", "bend to", "true length"), strict=True):
+    for x, words in zip(
+        places, ("fret", "cut", "tang", tr("bend to"), tr("true length")), strict=True
+    ):
         document.text(x, _TOP_MM - 3.0, words)
     rows = list(zip(plan.cut, plan.bends_mm, strict=True))[first : first + _ROWS]
     for n, (piece, bend) in enumerate(rows, 1):
@@ -89,22 +102,22 @@ def _cut_list(document: Any, neck: NeckDescription, plan: RefretPlan, first: int
         document.rect(places[-1], y - 3.5, piece.cut_mm, 4.0)
     if first == 0 and plan.cutting is not None:
         sticks = "; ".join(" ".join(map(str, one)) for one in plan.cutting.sticks)
-        document.text(_LEFT_MM, 172.0, f"Out of each stick: {sticks}"[:150])
+        document.text(_LEFT_MM, 172.0, tr("Out of each stick: {sticks}", sticks=sticks)[:150])
     draw_ruler(document)
 
 
 def _card(document: Any, neck: NeckDescription, plan: RefretPlan) -> None:
     """Arcs to hold a bent piece against, at the radius it is bent to before it springs back."""
-    _head(document, f"Bending card for {neck.title}")
+    _head(document, tr("Bending card for {title}", title=neck.title))
     bends = [mm for mm in plan.bends_mm if mm is not None]
     if not bends:
-        document.text(_LEFT_MM, 40.0, "A flat board: the wire stays straight.")
+        document.text(_LEFT_MM, 40.0, tr("A flat board: the wire stays straight."))
         draw_ruler(document)
         return
     wanted = sorted({round(min(bends)), round(sum(bends) / len(bends)), round(max(bends))})
     for n, radius in enumerate(wanted):
         _arc(document, _LEFT_MM + 60.0, 55.0 + 38.0 * n, float(radius))
-        document.text(_LEFT_MM + 112.0, 55.0 + 38.0 * n, f"bend to {radius} mm")
+        document.text(_LEFT_MM + 112.0, 55.0 + 38.0 * n, tr("bend to {radius} mm", radius=radius))
     draw_ruler(document)
 
 

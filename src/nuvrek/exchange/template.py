@@ -13,6 +13,7 @@ from typing import Any
 from msgspec import Struct
 
 from nuvrek.exchange.files import write_whole
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.rocker import rocker_span_mm
 from nuvrek.neck.scale import fret_line_mm
@@ -46,7 +47,12 @@ def notched_edge(
     closest = min(b - a for a, b in itertools.pairwise(places)) if frets > 1 else scale_mm
     if notch_mm > 0.7 * closest:
         raise ValueError(
-            f"notches of {notch_mm:g} mm are too wide: the last frets stand {closest:.1f} mm apart"
+            tr(
+                "notches of {notch_mm:g} mm are too wide: the last frets stand {closest:.1f} mm "
+                "apart",
+                notch_mm=notch_mm,
+                closest=closest,
+            )
         )
     start, end = places[0] - 12.0, places[-1] + 12.0
     outline: list[Point] = [(start, 0.0)]
@@ -71,7 +77,7 @@ def render(edge: Edge, path: Path) -> bytes:
     makers = {".pdf": pdf, ".svg": svg, ".dxf": dxf}
     make = makers.get(path.suffix.lower())
     if make is None:
-        raise ValueError(f"{path.name}: a template is written as .pdf, .svg or .dxf")
+        raise ValueError(tr("{name}: a template is written as .pdf, .svg or .dxf", name=path.name))
     return make(edge)
 
 
@@ -129,7 +135,7 @@ def pdf(edge: Edge) -> bytes:
 
     document = FPDF(orientation="L", unit="mm", format="A4")
     document.set_auto_page_break(False)
-    document.set_title(f"Notched edge for {edge.scale_mm:g} mm")
+    document.set_title(tr("Notched edge for {scale_mm:g} mm", scale_mm=edge.scale_mm))
     font = Path(__file__).resolve().parents[1] / "desktop/fonts/DejaVuSans.ttf"
     document.add_font("DejaVu", fname=str(font))
     count = sheets(edge)
@@ -147,9 +153,12 @@ def sheets(edge: Edge) -> int:
 def _sheet(document: Any, edge: Edge, sheet: int, count: int) -> None:
     shift = _LEFT_MM - edge.start_mm - sheet * SHEET_MM
     document.set_font("DejaVu", size=11)
-    words = (
-        f"Notched edge for {edge.scale_mm:g} mm, sheet {sheet + 1} of {count}. Print at 100 %, "
-        "not fitted to the page."
+    words = tr(
+        "Notched edge for {scale_mm:g} mm, sheet {sheet} of {count}. Print at 100 %, "
+        "not fitted to the page.",
+        scale_mm=edge.scale_mm,
+        sheet=sheet + 1,
+        count=count,
     )
     document.text(_LEFT_MM, 24.0, words)
     document.set_line_width(0.1)
@@ -163,7 +172,7 @@ def _sheet(document: Any, edge: Edge, sheet: int, count: int) -> None:
             document.set_dash_pattern(dash=2, gap=2)
             document.line(place, _BASE_MM - 45.0, place, _BASE_MM - 27.0)
             document.set_dash_pattern()
-            document.text(place - 8.0, _BASE_MM - 47.0, "join here")
+            document.text(place - 8.0, _BASE_MM - 47.0, tr("join here"))
     draw_ruler(document)
 
 
@@ -183,8 +192,9 @@ def draw_ruler(document: Any) -> None:
     document.text(
         _LEFT_MM,
         y + 14.0,
-        (
-            f"This ruler should measure {_RULER_MM:.0f} mm. If it does not, the printer was "
-            "told to fit the page."
+        tr(
+            "This ruler should measure {ruler_mm:.0f} mm. If it does not, the printer was "
+            "told to fit the page.",
+            ruler_mm=_RULER_MM,
         ),
     )

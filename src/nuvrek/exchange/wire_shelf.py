@@ -9,6 +9,7 @@ from collections.abc import Sequence
 import msgspec
 
 from nuvrek.exchange.jobfile import JobFaults
+from nuvrek.language import tr
 from nuvrek.neck.wire import Wire, wire_faults
 
 COLUMNS = tuple(Wire.__struct_fields__)
@@ -38,27 +39,41 @@ def _cell(value: object) -> str:
 def read_shelf(text: str) -> tuple[Wire, ...]:
     """The wires of a table. Raises JobFaults with a sentence for each row that is no wire."""
     if len(text) > MOST_LETTERS:
-        raise JobFaults(["a table of wire is not so long."])
+        raise JobFaults([tr("a table of wire is not so long.")])
     rows = list(csv.reader(io.StringIO(text)))
     if not rows:
-        raise JobFaults(["an empty table: the first row names the columns."])
+        raise JobFaults([tr("an empty table: the first row names the columns.")])
     heading = [name.strip() for name in rows[0]]
     unknown = [name for name in heading if name not in COLUMNS]
     if unknown or "name" not in heading:
-        what = f"'{unknown[0][:40]}' is no column of it" if unknown else "no column 'name'"
-        raise JobFaults([f"not a table of wire: {what}; columns are {', '.join(COLUMNS)}."])
+        what = (
+            tr("'{unknown}' is no column of it", unknown=unknown[0][:40])
+            if unknown
+            else tr("no column 'name'")
+        )
+        raise JobFaults(
+            [
+                tr(
+                    "not a table of wire: {what}; columns are {columns}.",
+                    what=what,
+                    columns=", ".join(COLUMNS),
+                )
+            ]
+        )
     faults, found = list[str](), list[Wire]()
     for number, row in enumerate(rows[1:], 2):
         if not any(cell.strip() for cell in row):
             continue
         wire = _wire(heading, row)
         if isinstance(wire, Wire):
-            faults += [f"row {number}: {said}" for said in wire_faults(wire)]
+            faults += [
+                tr("row {number}: {said}", number=number, said=said) for said in wire_faults(wire)
+            ]
             found.append(wire)
         else:
-            faults.append(f"row {number}: {wire}")
+            faults.append(tr("row {number}: {wire}", number=number, wire=wire))
     if len(found) > MOST_WIRES:
-        faults.append(f"a shelf holds {MOST_WIRES} wires at most.")
+        faults.append(tr("a shelf holds {most_wires} wires at most.", most_wires=MOST_WIRES))
     if faults:
         raise JobFaults(faults[:20])
     return tuple(found)
@@ -76,7 +91,7 @@ def _wire(heading: Sequence[str], row: Sequence[str]) -> Wire | str:
         try:
             fields[name] = float(said.replace(",", "."))
         except ValueError:
-            return f"{name}: '{said[:30]}' is no number."
+            return tr("{name}: '{said}' is no number.", name=name, said=said[:30])
     try:
         return msgspec.convert(fields, Wire)
     except msgspec.ValidationError as error:

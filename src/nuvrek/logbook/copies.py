@@ -12,6 +12,7 @@ from pathlib import Path
 
 from msgspec import Struct
 
+from nuvrek.language import tr
 from nuvrek.logbook.store import Logbook, LogbookError
 
 # Copies younger than this all stay; then one a week, one a month, one a year.
@@ -83,7 +84,9 @@ def make_copy(logbook: Path, now: datetime, why: str = "") -> Path:
         with suppress(OSError):
             part.unlink(missing_ok=True)
         why_not = getattr(error, "strerror", None) or error
-        raise LogbookError(f"No copy could be made ({str(why_not).lower()}).") from error
+        raise LogbookError(
+            tr("No copy could be made ({why_not}).", why_not=str(why_not).lower())
+        ) from error
     return path
 
 
@@ -132,7 +135,13 @@ def restore_all(logbook: Path, copy: Path, now: datetime) -> Path:
     """
     found = look(copy)
     if found.wrong:
-        raise LogbookError(f"{copy.name} is damaged ({found.wrong}). Nothing was changed.")
+        raise LogbookError(
+            tr(
+                "{name} is damaged ({wrong}). Nothing was changed.",
+                name=copy.name,
+                wrong=found.wrong,
+            )
+        )
     before = make_copy(logbook, now, "before-restore")
     try:
         with (
@@ -142,5 +151,7 @@ def restore_all(logbook: Path, copy: Path, now: datetime) -> Path:
             source.backup(target)
             target.execute("PRAGMA journal_mode=WAL")
     except sqlite3.Error as error:
-        raise LogbookError(f"It could not be put back ({error}). Nothing was changed.") from error
+        raise LogbookError(
+            tr("It could not be put back ({error}). Nothing was changed.", error=error)
+        ) from error
     return before

@@ -9,6 +9,7 @@ from pathlib import Path
 from msgspec import Struct
 
 from nuvrek import patience
+from nuvrek.language import tr
 from nuvrek.logbook.store import Logbook
 
 
@@ -27,15 +28,15 @@ def inspect(
     Nothing is changed. Raises LogbookError.
     """
     with closing(Logbook(source) if isinstance(source, Path) else source()) as book:
-        told("Checking the file")
+        told(tr("Checking the file"))
         found = book.check(thorough=True)
-        wrong = [f"The file: {found}."] if found else []
+        wrong = [tr("The file: {found}.", found=found)] if found else []
         entries, rows = 0, book.necks()
         for row in rows:
             patience.ask()
-            told(f"Checking neck {row.id}")
+            told(tr("Checking neck {id}", id=row.id))
             journal = book.journal(row.id)
             entries += len(journal.entries) - len(journal.damage)
-            named = f"Neck {row.id}, {row.neck.title}"
+            named = tr("Neck {id}, {title}", id=row.id, title=row.neck.title)
             wrong.extend(f"{named}: {sentence}" for sentence in (*row.damage, *journal.damage))
     return Inspected(len(rows), entries, tuple(wrong))

@@ -15,6 +15,7 @@ from itertools import pairwise
 import msgspec
 from msgspec import Struct, structs
 
+from nuvrek.language import tr
 from nuvrek.readings.entries import AnyEntry, Chosen, Describe, Note, Strike
 from nuvrek.readings.journal import MOST_ENTRIES
 from nuvrek.readings.owner.entries import Answered
@@ -46,7 +47,9 @@ def merged(ours: Sequence[AnyEntry], theirs: Sequence[AnyEntry]) -> Merged:
     first, second = _acts(ours), _acts(theirs)
     acts = {act.name: act for act in (*first, *second)}
     if sum(len(act.entries) for act in acts.values()) > MOST_ENTRIES:
-        raise ValueError(f"together they have more than {MOST_ENTRIES:,} entries")
+        raise ValueError(
+            tr("together they have more than {most_entries:,} entries", most_entries=MOST_ENTRIES)
+        )
     order = _ordered([[a.name for a in first], [a.name for a in second]], acts)
     only = (
         ({a.name for a in first} - {a.name for a in second}),
@@ -172,15 +175,21 @@ def _conflicts(only: tuple[set[Name], set[Name]], acts: dict[Name, _Act]) -> tup
     """What both sides changed since they parted: the later word stands, and is said."""
     told = []
     for kind, said in (
-        (Describe, "the neck was described anew"),
-        (Chosen, "a way was taken"),
+        (Describe, tr("the neck was described anew")),
+        (Chosen, tr("a way was taken")),
     ):
         sides = [
             [act for name in side for act in (acts[name],) if _holds(act, kind)] for side in only
         ]
         if all(sides):
             last = max(act.at for side in sides for act in side)
-            told.append(f"On both sides {said}; the one of {last[:16].replace('T', ' ')} stands.")
+            told.append(
+                tr(
+                    "On both sides {said}; the one of {replace} stands.",
+                    said=said,
+                    replace=last[:16].replace("T", " "),
+                )
+            )
     return tuple(told)
 
 

@@ -10,6 +10,7 @@ from pathlib import Path
 import msgspec
 from msgspec import Struct
 
+from nuvrek.language import tr
 from nuvrek.logbook.reading_back import decoder
 from nuvrek.logbook.store import LogbookError
 from nuvrek.readings.entries import AnyEntry
@@ -49,8 +50,10 @@ class KeptAside:
                 os.fsync(file.fileno())
         except OSError as error:
             raise LogbookError(
-                "The server can't be reached, and this machine's disk takes nothing either. This "
-                "was not written down."
+                tr(
+                    "The server can't be reached, and this machine's disk takes nothing either. "
+                    "This was not written down."
+                )
             ) from error
 
     def lines(self) -> list[tuple[bytes, Aside | None]]:
@@ -58,7 +61,7 @@ class KeptAside:
         try:
             raw = self.path.read_bytes() if self.path.is_file() else b""
         except OSError as error:
-            raise LogbookError("What was kept aside can't be read from this disk.") from error
+            raise LogbookError(tr("What was kept aside can't be read from this disk.")) from error
         return [(line, _act_of(line)) for line in raw.split(b"\n") if line]
 
     def drop(self, line: bytes) -> None:
@@ -77,7 +80,7 @@ class KeptAside:
             os.replace(part, self.path)
         except OSError as error:
             raise LogbookError(
-                "It is written, but what was kept aside can't be shortened on this disk."
+                tr("It is written, but what was kept aside can't be shortened on this disk.")
             ) from error
 
 

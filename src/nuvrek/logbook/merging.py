@@ -11,6 +11,7 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek import patience
+from nuvrek.language import tr
 from nuvrek.logbook.journals import merged
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.description import NeckDescription
@@ -52,7 +53,13 @@ def necks_of(book: Logbook) -> tuple[list[NeckWhole], list[str]]:
         patience.ask()
         journal = book.journal(row.id)
         if row.damage or journal.damage:
-            damaged.append(f"Neck {row.id}, {row.neck.title}, is damaged and was left out.")
+            damaged.append(
+                tr(
+                    "Neck {id}, {title}, is damaged and was left out.",
+                    id=row.id,
+                    title=row.neck.title,
+                )
+            )
             continue
         found.append(NeckWhole(book.uid(row.id), row.created, row.neck, tuple(journal.entries)))
     return found, damaged
@@ -68,9 +75,9 @@ def merge(book: Logbook, other: Path) -> TakenIn:
     changed.
     """
     if other.resolve() == book.path.resolve():
-        raise LogbookError("This is the logbook that is open already.")
+        raise LogbookError(tr("This is the logbook that is open already."))
     if not other.is_file():
-        raise LogbookError(f"{other.name}: there is no such logbook.")
+        raise LogbookError(tr("{name}: there is no such logbook.", name=other.name))
     with closing(Logbook(other)) as source:
         necks, damaged = necks_of(source)
         owners = owner_rows(source)
@@ -111,13 +118,15 @@ def _grow(
 ) -> tuple[str, list[str]]:
     """One neck that is on both sides; how it came out, and what is to be said of it."""
     journal = book.journal(number)
-    named = f"Neck {number}, {one.neck.title}"
+    named = tr("Neck {number}, {title}", number=number, title=one.neck.title)
     if journal.damage:
-        return "same", [f"{named}: damaged here, left as it is; restore it from a copy."]
+        return "same", [
+            tr("{named}: damaged here, left as it is; restore it from a copy.", named=named)
+        ]
     try:
         both = merged(journal.entries, one.entries)
     except ValueError as error:
-        return "same", [f"{named}: left as it is, {error}."]
+        return "same", [tr("{named}: left as it is, {error}.", named=named, error=error)]
     if list(both.entries) == journal.entries:
         return "same", []
     db.execute("DELETE FROM entry WHERE neck = ?", (number,))
@@ -159,14 +168,16 @@ def restore_neck(book: Logbook, copy: Path, uid: str) -> str:
     with closing(Logbook(copy)) as source:
         found = next((one for one in necks_of(source)[0] if one.uid == uid), None)
     if found is None:
-        raise LogbookError(f"{copy.name} does not hold this neck whole.")
+        raise LogbookError(tr("{name} does not hold this neck whole.", name=copy.name))
     with book.rewriting() as db:
         numbers = [int(number) for (number,) in db.execute(_BY_UID, (uid,))]
         if not numbers:
             _insert(db, found)
-            return f"{found.neck.title} is back on the shelf."
+            return tr("{title} is back on the shelf.", title=found.neck.title)
         described = msgspec.json.encode(found.neck).decode()
         db.execute("UPDATE neck SET described = ? WHERE id = ?", (described, numbers[0]))
         db.execute("DELETE FROM entry WHERE neck = ?", (numbers[0],))
         _write(db, numbers[0], found.entries)
-    return f"{found.neck.title} is as it was, {len(found.entries)} entries."
+    return tr(
+        "{title} is as it was, {number} entries.", title=found.neck.title, number=len(found.entries)
+    )

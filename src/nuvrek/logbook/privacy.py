@@ -10,6 +10,7 @@ from typing import Any
 import msgspec
 from msgspec import Struct, structs
 
+from nuvrek.language import tr
 from nuvrek.logbook.copies import copies_of
 from nuvrek.logbook.merging import necks_of, owner_rows
 from nuvrek.logbook.store import Logbook, LogbookError
@@ -73,7 +74,9 @@ def remove_owner(book: Logbook, name: str, photos: bool) -> Removed:
                 other.become_one_file()
             cleaned += 1
         except LogbookError as error:
-            told.append(f"{copy.path.name} could not be cleaned: {error}")
+            told.append(
+                tr("{name} could not be cleaned: {error}", name=copy.path.name, error=error)
+            )
     return Removed(necks, gone, cleaned, tuple(told))
 
 
@@ -89,7 +92,13 @@ def _remove_from(book: Logbook, name: str, photos: bool) -> tuple[int, int]:
         db.execute("PRAGMA secure_delete=ON")
         for number, neck, journal in found:
             if journal.damage:
-                raise LogbookError(f"Neck {number} is damaged: {journal.damage[0]}")
+                raise LogbookError(
+                    tr(
+                        "Neck {number} is damaged: {damage}",
+                        number=number,
+                        damage=journal.damage[0],
+                    )
+                )
             described = msgspec.json.encode(_nameless(neck, name)).decode()
             db.execute("UPDATE neck SET described = ? WHERE id = ?", (described, number))
             for n, entry in enumerate(journal.entries, 1):

@@ -10,6 +10,7 @@ from functools import cache
 import msgspec
 from msgspec import Struct
 
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import AnyEntry, Note
@@ -78,7 +79,7 @@ def _one_by_one(rows: Sequence[tuple[int, object]]) -> Journal:
     # A number that is none any more (flipped bits) names no entry: it is missing at its place.
     bodies = {number: body for number, body in rows if isinstance(number, int)}
     for number in range(1, min(max(bodies, default=0), len(bodies) + _MOST_MISSING) + 1):
-        why = "it is missing"
+        why = tr("it is missing")
         if number in bodies:
             try:
                 # A body that is no text at all (flipped bits, a blob) is as unreadable as bad JSON.
@@ -86,7 +87,7 @@ def _one_by_one(rows: Sequence[tuple[int, object]]) -> Journal:
                 continue
             except (msgspec.MsgspecError, ValueError, RecursionError) as error:
                 why = _shorten(error)
-        words = f"Entry {number} can't be read ({why})."
+        words = tr("Entry {number} can't be read ({why}).", number=number, why=why)
         damage.append(words)
         entries.append(Note(text=words))
     return Journal(entries, tuple(damage))
@@ -97,7 +98,7 @@ def text_of(body: object) -> str:
         return body.decode()
     if isinstance(body, str):
         return body
-    raise ValueError("no text")
+    raise ValueError(tr("no text"))
 
 
 def _shorten(error: Exception) -> str:
@@ -107,7 +108,10 @@ def _shorten(error: Exception) -> str:
 def row_of(number: int, body: object, created: str, entries: int) -> NeckRow:
     neck, damage = described(number, body)
     if neck.joint_fret > neck.frets:
-        damage = (*damage, f"Its joint fret is {neck.joint_fret}, past its last fret.")
+        damage = (
+            *damage,
+            tr("Its joint fret is {joint_fret}, past its last fret.", joint_fret=neck.joint_fret),
+        )
         neck = msgspec.structs.replace(neck, joint_fret=neck.frets)
     return NeckRow(number, neck, created, entries, damage)
 
@@ -122,7 +126,7 @@ def described(number: int, body: object) -> tuple[NeckDescription, tuple[str, ..
         fields = msgspec.json.decode(text_of(body), type=dict[str, object])
     except (msgspec.MsgspecError, ValueError, RecursionError):
         fields = {}
-    kept: dict[str, object] = {"title": f"Neck {number}", **_LEAST_DESCRIPTION}
+    kept: dict[str, object] = {"title": tr("Neck {number}", number=number), **_LEAST_DESCRIPTION}
     for name, value in fields.items():
         try:
             msgspec.convert({**kept, name: value}, type=NeckDescription)
@@ -130,7 +134,7 @@ def described(number: int, body: object) -> tuple[NeckDescription, tuple[str, ..
             continue
         kept[name] = value
     neck = msgspec.convert(kept, type=NeckDescription)
-    return neck, (f"Its description can't be read whole ({why}).",)
+    return neck, (tr("Its description can't be read whole ({why}).", why=why),)
 
 
 # What a description is filled up with whose own words are lost: something to draw, no more.

@@ -12,6 +12,7 @@ from pathlib import Path
 import msgspec
 from msgspec import Struct
 
+from nuvrek.language import tr
 from nuvrek.logbook.reading_back import Journal, described, read_journal, readable_text
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.owner import Owner
@@ -39,7 +40,9 @@ def salvage(old: Path, new: Path) -> Salvaged:
     read a note says so. ``new`` appears only once it is whole. Raises LogbookError.
     """
     if new.exists():
-        raise LogbookError(f"{new.name} is there already; salvage writes into a new file only.")
+        raise LogbookError(
+            tr("{name} is there already; salvage writes into a new file only.", name=new.name)
+        )
     part = new.with_name(f".{new.name}.part")
     _clear(part)
     try:
@@ -51,7 +54,9 @@ def salvage(old: Path, new: Path) -> Salvaged:
             result = _taken_over(source, book)
         os.replace(part, new)
     except OSError as error:
-        raise LogbookError(f"Salvage stopped ({(error.strerror or 'failed').lower()}).") from error
+        raise LogbookError(
+            tr("Salvage stopped ({strerror}).", strerror=(error.strerror or "failed").lower())
+        ) from error
     finally:
         _clear(part)
     return result
@@ -72,7 +77,9 @@ def _open(copy: Path) -> sqlite3.Connection:
         source.text_factory = readable_text
         return source
     except sqlite3.Error as error:
-        raise LogbookError(f"The damaged logbook can't be opened ({error}).") from error
+        raise LogbookError(
+            tr("The damaged logbook can't be opened ({error}).", error=error)
+        ) from error
 
 
 def _clear(part: Path) -> None:
@@ -88,7 +95,7 @@ def _taken_over(source: sqlite3.Connection, book: Logbook) -> Salvaged:
         neck, damage = described(number, body)
         journal = _journal(source, number)
         book.start(neck, created, journal.entries, _uid(source, number))
-        named = f"Neck {number}, {neck.title}"
+        named = tr("Neck {number}, {title}", number=number, title=neck.title)
         lost.extend(f"{named}: {sentence}" for sentence in (*damage, *journal.damage))
         necks += 1
         entries += len(journal.entries) - len(journal.damage)
@@ -105,9 +112,9 @@ def _take_owners(source: sqlite3.Connection, book: Logbook, lost: list[str]) -> 
             try:
                 book.keep_owner(msgspec.json.decode(str(body), type=Owner), str(at))
             except msgspec.MsgspecError:
-                lost.append("What is known of one owner can't be read.")
+                lost.append(tr("What is known of one owner can't be read."))
     except UNREADABLE as error:
-        lost.append(f"Part of the list of owners can't be read ({error}).")
+        lost.append(tr("Part of the list of owners can't be read ({error}).", error=error))
 
 
 def _neck_numbers(source: sqlite3.Connection, lost: list[str]) -> list[int]:
@@ -119,7 +126,7 @@ def _neck_numbers(source: sqlite3.Connection, lost: list[str]) -> list[int]:
                 if isinstance(number, int) and 0 < number < _MOST_NECKS:
                     numbers.add(number)
         except UNREADABLE as error:
-            lost.append(f"Part of the list of necks can't be read ({error}).")
+            lost.append(tr("Part of the list of necks can't be read ({error}).", error=error))
     return sorted(numbers)
 
 
@@ -162,7 +169,7 @@ def _journal(source: sqlite3.Connection, number: int) -> Journal:
     journal = read_journal(rows)
     if not open_end:
         return journal
-    words = f"What came after entry {last} can't be read, if there was more."
+    words = tr("What came after entry {last} can't be read, if there was more.", last=last)
     return Journal([*journal.entries, Note(text=words)], (*journal.damage, words))
 
 

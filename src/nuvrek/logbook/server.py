@@ -11,6 +11,7 @@ from pathlib import Path
 from typing import Any
 from urllib.parse import urlsplit
 
+from nuvrek.language import tr
 from nuvrek.logbook.kept_aside import Aside, KeptAside
 from nuvrek.logbook.store import SCHEMA_VERSION, Logbook, LogbookError
 from nuvrek.readings.entries import AnyEntry
@@ -18,7 +19,7 @@ from nuvrek.readings.entries import AnyEntry
 SCHEME = "postgresql://"
 CHANNEL = "nuvrek"
 _WAIT_S = 5
-_LOST = (
+_LOST = tr(
     "The server of this logbook can't be reached. What you wrote is kept aside on this machine; "
     "it is offered under Kept safe when the server is back."
 )
@@ -73,14 +74,14 @@ class _Connection:
         if self._server is None or self._server.closed or self._server.broken:
             if self.in_transaction:
                 self.in_transaction = False
-                raise Lost("server lost within an act")
+                raise Lost(tr("server lost within an act"))
             try:
                 self._server = psycopg.connect(
                     self.address, autocommit=True, connect_timeout=_WAIT_S
                 )
                 self._server.execute(f"LISTEN {CHANNEL}")
             except psycopg.Error as error:
-                raise Lost(f"server: {error}") from error
+                raise Lost(tr("server: {error}", error=error)) from error
         return self._server
 
     def execute(self, said: str, values: Sequence[object] = ()) -> _Rows:
@@ -95,7 +96,7 @@ class _Connection:
         if word == "BEGIN":
             said = "BEGIN"
         if said.startswith("INSERT INTO neck"):
-            said += " RETURNING id"
+            said += tr(" RETURNING id")
         said = said.replace("%", "%%").replace("?", "%s")
         said = said.replace("LIMIT %s", "LIMIT NULLIF(%s, -1)")
         try:
@@ -105,7 +106,7 @@ class _Connection:
             raise sqlite3.IntegrityError(str(error)) from error
         except (psycopg.OperationalError, psycopg.InterfaceError) as error:
             self._drop()
-            raise Lost(f"server: {error}") from error
+            raise Lost(tr("server: {error}", error=error)) from error
         except psycopg.Error as error:
             raise sqlite3.OperationalError(str(error)) from error
         self.in_transaction = {"BEGIN": True, "COMMIT": False, "ROLLBACK": False}.get(
@@ -154,7 +155,7 @@ class ServerLogbook(Logbook):
             import psycopg  # noqa: F401
         except ImportError as error:
             raise LogbookError(
-                "A logbook on a server needs psycopg: install nuvrek[server]."
+                tr("A logbook on a server needs psycopg: install nuvrek[server].")
             ) from error
         # For those who name files by it: no file of this name is ever made or read.
         name = urlsplit(address).path.strip("/") or "server"
@@ -177,8 +178,10 @@ class ServerLogbook(Logbook):
         if version is not None and int(version) > SCHEMA_VERSION:
             self._db.close()
             raise LogbookError(
-                "The logbook on this server was written by a newer Nuvrek. It was left untouched; "
-                "please update."
+                tr(
+                    "The logbook on this server was written by a newer Nuvrek. It was left "
+                    "untouched; please update."
+                )
             )
 
     @contextmanager
@@ -187,10 +190,12 @@ class ServerLogbook(Logbook):
             yield
         except Lost as error:
             raise LogbookError(
-                "The server of this logbook can't be reached. What is open goes on being shown."
+                tr("The server of this logbook can't be reached. What is open goes on being shown.")
             ) from error
         except sqlite3.Error as error:
-            raise LogbookError(f"The logbook could not be used ({error}).") from error
+            raise LogbookError(
+                tr("The logbook could not be used ({error}).", error=error)
+            ) from error
 
     def again(self) -> Logbook:
         """The same logbook opened once more, for another thread."""

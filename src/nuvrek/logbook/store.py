@@ -13,6 +13,7 @@ from pathlib import Path
 
 import msgspec
 
+from nuvrek.language import tr
 from nuvrek.logbook.reading_back import (
     Journal,
     NeckRow,
@@ -76,7 +77,9 @@ def _encoded(entry: AnyEntry) -> str:
     try:
         decoder().decode(body)
     except msgspec.MsgspecError as error:
-        raise LogbookError(f"This can't be written down ({error}). Nothing was changed.") from error
+        raise LogbookError(
+            tr("This can't be written down ({error}). Nothing was changed.", error=error)
+        ) from error
     return body.decode()
 
 
@@ -89,25 +92,33 @@ def _explain(error: sqlite3.Error, path: Path) -> LogbookError:
     said = str(error).lower()
     if "full" in said:
         return LogbookFull(
-            "The disk is full: this was not written down. Free some room and take it again."
+            tr("The disk is full: this was not written down. Free some room and take it again.")
         )
     if "readonly" in said or "read-only" in said:
         return LogbookError(
-            f"The logbook {path.name} can't be written to (read-only). This was not written down."
+            tr(
+                "The logbook {name} can't be written to (read-only). This was not written down.",
+                name=path.name,
+            )
         )
     if "malformed" in said or "not a database" in said or "corrupt" in said:
-        return LogbookDamaged(f"The logbook {path.name} is damaged. Nothing in it was changed.")
+        return LogbookDamaged(
+            tr("The logbook {name} is damaged. Nothing in it was changed.", name=path.name)
+        )
     if "locked" in said or "busy" in said:
         return LogbookError(
-            "Another window is writing to this logbook. This was not written down; take it again."
+            tr(
+                "Another window is writing to this logbook. This was not written down; take it "
+                "again."
+            )
         )
     if "unable to open" in said:
         return LogbookError(
-            f"The logbook {path} can't be opened. Is the folder there and writable?"
+            tr("The logbook {path} can't be opened. Is the folder there and writable?", path=path)
         )
     if "disk i/o" in said:
-        return LogbookError("The disk reports an error: this was not written down.")
-    return LogbookError(f"The logbook could not be used ({error}).")
+        return LogbookError(tr("The disk reports an error: this was not written down."))
+    return LogbookError(tr("The logbook could not be used ({error}).", error=error))
 
 
 class Logbook:
@@ -160,7 +171,7 @@ class Logbook:
                 why: Exception = trouble
                 if isinstance(trouble, sqlite3.Error):
                     why = _explain(trouble, self.path)
-                self.look_only = f"This logbook can only be looked at. {why}"
+                self.look_only = tr("This logbook can only be looked at. {why}", why=why)
                 return
         raise trouble
 
@@ -171,9 +182,11 @@ class Logbook:
         found = self.check(thorough=False)
         if found:
             self.damaged = True
-            self.look_only = (
-                f"The logbook {self.path.name} is damaged ({found}). It can be looked at; nothing "
-                "is written into it."
+            self.look_only = tr(
+                "The logbook {name} is damaged ({found}). It can be looked at; nothing "
+                "is written into it.",
+                name=self.path.name,
+                found=found,
             )
 
     def check(self, thorough: bool = True) -> str:
@@ -206,24 +219,33 @@ class Logbook:
         except UnicodeDecodeError as error:
             # SQLite tells of a broken table in words that are broken themselves.
             raise LogbookDamaged(
-                f"The logbook {self.path.name} is damaged. Nothing in it was changed."
+                tr("The logbook {name} is damaged. Nothing in it was changed.", name=self.path.name)
             ) from error
         except OSError as error:
             raise LogbookError(
-                f"The folder for the logbook can't be used ({error.strerror})."
+                tr(
+                    "The folder for the logbook can't be used ({strerror}).",
+                    strerror=error.strerror,
+                )
             ) from error
 
     def _prepare(self) -> None:
         version = int(self._db.execute("PRAGMA user_version").fetchone()[0])
         if version > SCHEMA_VERSION:
             raise LogbookError(
-                f"The logbook {self.path.name} was written by a newer Nuvrek. It was left "
-                "untouched; please update."
+                tr(
+                    "The logbook {name} was written by a newer Nuvrek. It was left "
+                    "untouched; please update.",
+                    name=self.path.name,
+                )
             )
         if version == 0:
             if self._db.execute("SELECT count(*) FROM sqlite_master").fetchone()[0]:
                 raise LogbookDamaged(
-                    f"{self.path.name} is not a Nuvrek logbook. It was left untouched."
+                    tr(
+                        "{name} is not a Nuvrek logbook. It was left untouched.",
+                        name=self.path.name,
+                    )
                 )
             self._db.execute("PRAGMA journal_mode=WAL")
         if version < SCHEMA_VERSION:
@@ -288,7 +310,9 @@ class Logbook:
         try:
             msgspec.json.decode(body, type=Owner)
         except msgspec.MsgspecError as error:
-            raise LogbookError(f"This owner can't be written down ({error}).") from error
+            raise LogbookError(
+                tr("This owner can't be written down ({error}).", error=error)
+            ) from error
         with self._sentences(), self._writing():
             self._db.execute(
                 "INSERT INTO owner (name, body, at) VALUES (?, ?, ?)",
@@ -353,7 +377,7 @@ class Logbook:
                 (number,),
             ).fetchone()
         if found is None:
-            raise LogbookError(f"There is no neck {number} on the shelf.")
+            raise LogbookError(tr("There is no neck {number} on the shelf.", number=number))
         return row_of(found[0], found[1], str(found[2]), found[3])
 
     def uid(self, number: int) -> str:
@@ -404,7 +428,7 @@ class Logbook:
         """
         journal = self.journal(neck)
         if journal.damage:
-            raise LogbookDamaged(f"{journal.damage[0]} Nothing was changed.")
+            raise LogbookDamaged(tr("{damage} Nothing was changed.", damage=journal.damage[0]))
         return journal.entries
 
     @contextmanager
@@ -430,8 +454,10 @@ class Logbook:
                     self._db.executemany("INSERT INTO entry VALUES (?, ?, ?)", rows)
             except sqlite3.IntegrityError as error:
                 raise LogbookError(
-                    "This neck was changed from another window meanwhile. Open it again; "
-                    "what was typed here last was not written down."
+                    tr(
+                        "This neck was changed from another window meanwhile. Open it again; "
+                        "what was typed here last was not written down."
+                    )
                 ) from error
 
 
@@ -450,5 +476,5 @@ def _encoded_description(neck: NeckDescription) -> str:
     try:
         msgspec.json.decode(body, type=NeckDescription)
     except msgspec.MsgspecError as error:
-        raise LogbookError(f"This neck can't be written down ({error}).") from error
+        raise LogbookError(tr("This neck can't be written down ({error}).", error=error)) from error
     return body.decode()

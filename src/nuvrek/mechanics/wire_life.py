@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from nuvrek.language import tr
+
 # Wear of common wire under ordinary play, and what levels take, mm a year: 20 years from a crown
 # of 1.2 to one of 0.8 (common practice, no source).
 USUAL_WEAR_MM, USUAL_LEVEL_MM = 0.012, 0.008
@@ -17,7 +19,7 @@ def years_left(
     """
     yearly = wear_mm / lasts + level_mm
     if yearly <= 0.0:
-        raise ValueError("a crown that nothing wears lasts for ever")
+        raise ValueError(tr("a crown that nothing wears lasts for ever"))
     return max(crown_mm - least_mm, 0.0) / yearly
 
 

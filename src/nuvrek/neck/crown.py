@@ -8,6 +8,8 @@ from __future__ import annotations
 
 import math
 
+from nuvrek.language import tr
+
 # Less metal than this is not worth picking the file up for (common practice, no source).
 WORTH_FILING_MM = 0.004
 # A rocker moves from about this height on (common practice, no source); so much less under the line
@@ -20,7 +22,7 @@ def crown_radius_mm(width_mm: float, height_mm: float) -> float:
     positive.
     """
     if width_mm <= 0.0 or height_mm <= 0.0:
-        raise ValueError("a crown needs a width and a height over nil")
+        raise ValueError(tr("a crown needs a width and a height over nil"))
     return (width_mm**2 / 4.0 + height_mm**2) / (2.0 * height_mm)
 
 

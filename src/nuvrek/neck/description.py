@@ -7,42 +7,47 @@ from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
+from nuvrek.language import tr
 from nuvrek.neck.strings import StringSet, StringSpec, semitones_from_a4, strings_in
 
 Lane = Literal["bass", "middle", "treble"]
 LANES: tuple[Lane, ...] = ("bass", "middle", "treble")
-LANE_WORDS: dict[Lane, str] = {"bass": "low side", "middle": "middle", "treble": "high side"}
+LANE_WORDS: dict[Lane, str] = {
+    "bass": tr("low side"),
+    "middle": tr("middle"),
+    "treble": tr("high side"),
+}
 
 RodKind = Literal["unknown", "none", "one-way", "two-way", "twin"]
 ROD_WORDS: dict[RodKind, str] = {
-    "unknown": "rod not known yet",
-    "none": "no rod",
-    "one-way": "one-way rod",
-    "two-way": "two-way rod",
-    "twin": "twin rods",
+    "unknown": tr("rod not known yet"),
+    "none": tr("no rod"),
+    "one-way": tr("one-way rod"),
+    "two-way": tr("two-way rod"),
+    "twin": tr("twin rods"),
 }
 
 RodAccess = Literal["unknown", "head", "heel", "sound hole"]
 ACCESS_WORDS: dict[RodAccess, str] = {
-    "unknown": "not known yet",
-    "head": "at the headstock",
-    "heel": "at the heel",
-    "sound hole": "through the sound hole",
+    "unknown": tr("not known yet"),
+    "head": tr("at the headstock"),
+    "heel": tr("at the heel"),
+    "sound hole": tr("through the sound hole"),
 }
 JointKind = Literal["unknown", "bolted", "glued"]
 JOINT_WORDS: dict[JointKind, str] = {
-    "unknown": "not known yet",
-    "bolted": "bolted on",
-    "glued": "glued, or one piece",
+    "unknown": tr("not known yet"),
+    "bolted": tr("bolted on"),
+    "glued": tr("glued, or one piece"),
 }
 ReliefSchool = Literal["usual", "flat", "figure"]
 SCHOOL_WORDS: dict[ReliefSchool, str] = {
-    "usual": "usual for its kind",
-    "flat": "nearly flat",
-    "figure": "the figure below",
+    "usual": tr("usual for its kind"),
+    "flat": tr("nearly flat"),
+    "figure": tr("the figure below"),
 }
 Touch = Literal["light", "usual", "firm"]
-TOUCH_WORDS: dict[Touch, str] = {"light": "light", "usual": "usual", "firm": "firm"}
+TOUCH_WORDS: dict[Touch, str] = {"light": tr("light"), "usual": tr("usual"), "firm": tr("firm")}
 # What nearly flat means; common practice, no source.
 NEARLY_FLAT_MM = 0.03
 
@@ -78,7 +83,7 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     scale_mm: ScaleMm
     frets: Annotated[int, Meta(ge=5, le=MAX_FRETS)]
     joint_fret: Annotated[int, Meta(ge=4, le=MAX_FRETS)]
-    title: Line = "A neck"
+    title: Line = tr("A neck")
     owner: Line = ""
     complaint: Words = ""
     strings: Annotated[int, Meta(ge=1, le=14)] = 6
@@ -130,24 +135,34 @@ def description_faults(neck: NeckDescription) -> list[str]:
     faults = []
     if neck.joint_fret > neck.frets:
         faults.append(
-            f"The joint fret is {neck.joint_fret}, but the neck has only {neck.frets} frets."
+            tr(
+                "The joint fret is {joint_fret}, but the neck has only {frets} frets.",
+                joint_fret=neck.joint_fret,
+                frets=neck.frets,
+            )
         )
     if neck.string_set and strings_in(neck.string_set) != neck.strings:
         faults.append(
-            f"The string list has {strings_in(neck.string_set)} strings, the neck {neck.strings}."
+            tr(
+                "The string list has {strings_in} strings, the neck {strings}.",
+                strings_in=strings_in(neck.string_set),
+                strings=neck.strings,
+            )
         )
     for spec in neck.string_set:
         try:
             semitones_from_a4(spec.note)
         except ValueError as error:
-            faults.append(f"String list: {error}.")
+            faults.append(tr("String list: {error}.", error=error))
         else:
             faults.extend(_mass_faults(spec))
     low, high = WIRE_WIDTHS_MM
     if not low <= neck.wire_width_mm <= high:
-        faults.append(f"The fret wire's width should be {low:g} to {high:g} mm.")
+        faults.append(
+            tr("The fret wire's width should be {low:g} to {high:g} mm.", low=low, high=high)
+        )
     if neck.least_crown_mm >= neck.wire_height_mm:
-        faults.append("The least crown to keep is not below the wire's height.")
+        faults.append(tr("The least crown to keep is not below the wire's height."))
     return faults
 
 
@@ -161,8 +176,12 @@ def _mass_faults(spec: StringSpec) -> list[str]:
     if low <= density <= high:
         return []
     return [
-        f"String list: {spec.grams_per_m:g} g a metre is not possible for a string of "
-        f"{spec.gauge_mm:g} mm."
+        tr(
+            "String list: {grams_per_m:g} g a metre is not possible for a string of "
+            "{gauge_mm:g} mm.",
+            grams_per_m=spec.grams_per_m,
+            gauge_mm=spec.gauge_mm,
+        )
     ]
 
 

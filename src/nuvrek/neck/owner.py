@@ -6,14 +6,15 @@ from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
+from nuvrek.language import tr
 from nuvrek.neck.description import Line, Words
 
 # How an owner was asked, or told something.
 How = Literal["present", "by telephone", "by letter"]
 HOW_WORDS: dict[How, str] = {
-    "present": "face to face",
-    "by telephone": "by telephone",
-    "by letter": "by letter",
+    "present": tr("face to face"),
+    "by telephone": tr("by telephone"),
+    "by letter": tr("by letter"),
 }
 
 

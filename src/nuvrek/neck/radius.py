@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 
+from nuvrek.language import tr
 from nuvrek.neck.board import end_mm, width_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_line_mm
@@ -17,7 +18,13 @@ def sag_mm(radius_mm: float, width_mm: float) -> float:
     """
     half = 0.5 * width_mm
     if not 0.0 < half <= radius_mm:
-        raise ValueError(f"a board {width_mm:g} mm wide has no radius of {radius_mm:g} mm")
+        raise ValueError(
+            tr(
+                "a board {width_mm:g} mm wide has no radius of {radius_mm:g} mm",
+                width_mm=width_mm,
+                radius_mm=radius_mm,
+            )
+        )
     # The textbook form loses digits where the sag is small; this one is the same without the
     # difference.
     return half**2 / (radius_mm + math.sqrt(radius_mm**2 - half**2))
@@ -28,7 +35,13 @@ def arc_mm(radius_mm: float, width_mm: float) -> float:
     ``sag_mm``.
     """
     if not 0.0 < 0.5 * width_mm <= radius_mm:
-        raise ValueError(f"a board {width_mm:g} mm wide has no radius of {radius_mm:g} mm")
+        raise ValueError(
+            tr(
+                "a board {width_mm:g} mm wide has no radius of {radius_mm:g} mm",
+                width_mm=width_mm,
+                radius_mm=radius_mm,
+            )
+        )
     return 2.0 * radius_mm * math.asin(0.5 * width_mm / radius_mm)
 
 
@@ -47,9 +60,10 @@ def gauge_words(neck: NeckDescription, fret: int) -> str:
     """Which radius the description promises at a fret, and how high the middle stands there."""
     radius = described_radius_mm(neck, fret)
     if radius is None:
-        return "no radius described"
+        return tr("no radius described")
     width = width_mm(neck, fret_line_mm(neck.scale_mm, neck.frets)[fret])
-    return (
-        f"described: {radius / 25.4:.3g} in, the middle {sag_mm(radius, width):.2f} mm over "
-        "the edges"
+    return tr(
+        "described: {radius:.3g} in, the middle {sag_mm:.2f} mm over the edges",
+        radius=radius / 25.4,
+        sag_mm=sag_mm(radius, width),
     )

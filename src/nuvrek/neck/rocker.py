@@ -6,6 +6,7 @@ import math
 from collections.abc import Sequence
 
 from nuvrek import words
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_line_mm
 
@@ -18,7 +19,13 @@ def rocker_span_mm(neck: NeckDescription, fret: int) -> tuple[float, float]:
     neighbours.
     """
     if not 2 <= fret <= neck.frets - 1:
-        raise ValueError(f"a rocker's middle fret is 2 to {neck.frets - 1}, not {fret}")
+        raise ValueError(
+            tr(
+                "a rocker's middle fret is 2 to {frets}, not {fret}",
+                frets=neck.frets - 1,
+                fret=fret,
+            )
+        )
     x = fret_line_mm(neck.scale_mm, neck.frets)
     least = x[fret + 1] - x[fret - 1]
     fourths = [x[fret + 1] - x[fret - 2]]
@@ -38,11 +45,11 @@ def fitting_edges(neck: NeckDescription, fret: int, owned_mm: Sequence[float]) -
 def edge_words(neck: NeckDescription, fret: int, owned_mm: Sequence[float] = ()) -> str:
     """Which edge to take for the triple around ``fret``, of those owned if any are known."""
     least, most = rocker_span_mm(neck, fret)
-    span = f"{math.ceil(least)} to {math.floor(most)} mm"
+    span = tr("{ceil} to {floor} mm", ceil=math.ceil(least), floor=math.floor(most))
     if not owned_mm:
-        return f"edge {span} long"
+        return tr("edge {span} long", span=span)
     fitting = [f"{mm:g}" for mm in fitting_edges(neck, fret, owned_mm)]
     if not fitting:
-        return f"none of your edges fits: {span} is needed"
+        return tr("none of your edges fits: {span} is needed", span=span)
     fit = words.plural(len(fitting), "edge fits", "edges fit")
-    return f"your {words.listed(fitting)} mm {fit}"
+    return tr("your {listed} mm {fit}", listed=words.listed(fitting), fit=fit)

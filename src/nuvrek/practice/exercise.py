@@ -8,6 +8,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.practice.advice.technician import Technician
 from nuvrek.practice.at_work.desk import Desk
@@ -82,11 +83,11 @@ def exercise(name: str) -> Exercise:
             return Exercise(name, one.title, one.stake, one)
         case ["neck", word]:
             hidden = hidden_neck(word)
-            task = "Read it, decide, work, and make every note ring clean at the wanted height."
-            return Exercise(name, f"The neck {hidden.word}", task, hidden)
+            task = tr("Read it, decide, work, and make every note ring clean at the wanted height.")
+            return Exercise(name, tr("The neck {word}", word=hidden.word), task, hidden)
         case ["form", key, word]:
             number_of(word)
             made = form(key)
             return Exercise(name, made.title, made.task, made)
         case _:
-            raise ValueError(f"'{name[:60]}' is nothing to practise on.")
+            raise ValueError(tr("'{name}' is nothing to practise on.", name=name[:60]))

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from datetime import date
 
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import AnyEntry, OthersStill, Rock
 from nuvrek.readings.kinds import STATIONS, highest_fret, highest_string, record_of
@@ -27,11 +28,23 @@ def entry_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[st
     fret, string = highest_fret(entry), highest_string(entry)
     # A rocker's own rule, about its middle fret, says it better.
     if fret > neck.frets and not isinstance(entry, Rock | OthersStill):
-        faults.append(f"fret {fret} doesn't exist; this neck has 1 to {neck.frets}.")
+        faults.append(
+            tr(
+                "fret {fret} doesn't exist; this neck has 1 to {frets}.",
+                fret=fret,
+                frets=neck.frets,
+            )
+        )
     if string > neck.strings:
-        faults.append(f"string {string} doesn't exist; this neck has 1 to {neck.strings}.")
+        faults.append(
+            tr(
+                "string {string} doesn't exist; this neck has 1 to {strings}.",
+                string=string,
+                strings=neck.strings,
+            )
+        )
     if not 1900 <= _year(entry.at) <= 2200:
-        faults.append(f"'{entry.at[:10]}' is no date of a reading.")
+        faults.append(tr("'{at}' is no date of a reading.", at=entry.at[:10]))
     return [*faults, *record_of(entry).faults(entry, neck, number)]
 
 
@@ -53,6 +66,6 @@ def question(field: str, text: str, typed: Length) -> tuple[str, Meaning | None]
         return None
     meaning = likely_meaning(text, typed, low, high)
     said = f"{typed.mm / MM_PER_UNIT[typed.unit]:g} {typed.unit.value}"
-    size = "a lot" if typed.mm > high else "very little"
+    size = tr("a lot") if typed.mm > high else tr("very little")
     offer = f" {meaning.words}." if meaning else ""
-    return f"{said}? That is {size} here.{offer}", meaning
+    return tr("{said}? That is {size} here.{offer}", said=said, size=size, offer=offer), meaning

@@ -8,6 +8,8 @@ import re
 
 from msgspec import Struct
 
+from nuvrek.language import tr
+
 LONGEST_LINE = 200
 LARGEST_MM = 50.0
 
@@ -38,11 +40,22 @@ def read_line(line: bytes) -> Sent | Noise | None:
     match = _LINE.fullmatch(line)
     if match is None:
         shown = line[:30].decode("ascii", "replace").strip()
-        return Noise(f'The gauge sent "{shown}", which is no reading. Press its button again.')
+        return Noise(
+            tr(
+                'The gauge sent "{shown}", which is no reading. Press its button again.',
+                shown=shown,
+            )
+        )
     unit = "in" if match["unit"].lower() in (b"in", b"inch", b'"') else "mm"
     number = match["number"].replace(b",", b".").decode()
     if float(number) * (25.4 if unit == "in" else 1.0) > LARGEST_MM:
-        return Noise(f"The gauge sent {number} {unit}, more than any reading on a neck.")
+        return Noise(
+            tr(
+                "The gauge sent {number} {unit}, more than any reading on a neck.",
+                number=number,
+                unit=unit,
+            )
+        )
     sign = "-" if match["sign"] == b"-" else ""
     return Sent(f"{sign}{number} {unit}")
 
@@ -60,6 +73,8 @@ class GaugeLines:
         if len(self._rest) > LONGEST_LINE:
             self._rest = b""
             found.append(
-                Noise("The gauge sends without ever ending a line. Are its line settings right?")
+                Noise(
+                    tr("The gauge sends without ever ending a line. Are its line settings right?")
+                )
             )
         return found

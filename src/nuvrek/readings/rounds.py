@@ -9,6 +9,7 @@ from typing import Literal
 
 from msgspec import Struct, structs
 
+from nuvrek.language import tr
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_line_mm
@@ -261,23 +262,23 @@ _TO_PITCH = Station("to-pitch", "state", state=State(strings="pitch"))
 ONE = "one"
 
 ROUNDS: dict[str, tuple[str, Callable[[NeckDescription, Kit], tuple[Station, ...]]]] = {
-    "quick": ("Quick look", quick_look),
-    "look-over": ("Looking over", look_over),
-    "basic": ("Basic round", basic_round),
-    "full": ("Full survey", full_survey),
-    "indicator": ("Indicator run", indicator_run),
-    "rocker": ("Rocker pass", rocker_pass),
-    "rod": ("Goes or not", rod_work),
-    "after-seating": ("After seating", after_seating),
-    "after-levelling": ("After levelling", after_levelling),
-    "before-stripping": ("Before stripping", before_stripping),
-    "bare-board": ("Bare board", lambda neck, _kit: refret.bare_board(neck)),
+    "quick": (tr("Quick look"), quick_look),
+    "look-over": (tr("Looking over"), look_over),
+    "basic": (tr("Basic round"), basic_round),
+    "full": (tr("Full survey"), full_survey),
+    "indicator": (tr("Indicator run"), indicator_run),
+    "rocker": (tr("Rocker pass"), rocker_pass),
+    "rod": (tr("Goes or not"), rod_work),
+    "after-seating": (tr("After seating"), after_seating),
+    "after-levelling": (tr("After levelling"), after_levelling),
+    "before-stripping": (tr("Before stripping"), before_stripping),
+    "bare-board": (tr("Bare board"), lambda neck, _kit: refret.bare_board(neck)),
     "slots": ("Slots", lambda neck, _kit: refret.slots(neck)),
-    "wire": ("Wire of this run", lambda neck, _kit: refret.wire(neck)),
-    "after-fitting": ("After fitting", after_fitting),
-    "later": ("One-to-two-week look", later_look),
-    "closing": ("Closing round", closing_round),
-    ONE: ("Any one reading", one_reading),
+    "wire": (tr("Wire of this run"), lambda neck, _kit: refret.wire(neck)),
+    "after-fitting": (tr("After fitting"), after_fitting),
+    "later": (tr("One-to-two-week look"), later_look),
+    "closing": (tr("Closing round"), closing_round),
+    ONE: (tr("Any one reading"), one_reading),
 }
 
 

@@ -10,6 +10,8 @@ from typing import Literal
 
 from msgspec import Struct
 
+from nuvrek.language import tr
+
 What = Literal[
     "crown-width",
     "flat-width",
@@ -45,63 +47,77 @@ class SizeKind(Struct, frozen=True):
 
 
 SIZES: dict[What, SizeKind] = {
-    "crown-width": SizeKind("crown width", "Width of the crown?", "fret", (0.3, 6.0), (1.4, 3.2)),
+    "crown-width": SizeKind(
+        tr("crown width"), tr("Width of the crown?"), "fret", (0.3, 6.0), (1.4, 3.2)
+    ),
     "flat-width": SizeKind(
-        "flat on the crown", "Flat on the crown, how wide?", "fret", (0.05, 6.0), (0.2, 2.2)
+        tr("flat on the crown"), tr("Flat on the crown, how wide?"), "fret", (0.05, 6.0), (0.2, 2.2)
     ),
     "groove": SizeKind(
-        "groove", "Groove under the string, how deep?", "string", (0.0, 2.0), (0.0, 0.5)
+        "groove", tr("Groove under the string, how deep?"), "string", (0.0, 2.0), (0.0, 0.5)
     ),
     "radius": SizeKind(
-        "radius", "Radius gauge that shows no light?", "fret", (50.0, 2000.0), (150.0, 650.0)
+        "radius", tr("Radius gauge that shows no light?"), "fret", (50.0, 2000.0), (150.0, 650.0)
     ),
-    "slot-width": SizeKind("slot width", "Width of the slot?", "fret", (0.1, 3.0), (0.4, 0.8)),
-    "slot-depth": SizeKind("slot depth", "Depth of the slot?", "fret", (0.2, 8.0), (1.0, 3.5)),
+    "slot-width": SizeKind(
+        tr("slot width"), tr("Width of the slot?"), "fret", (0.1, 3.0), (0.4, 0.8)
+    ),
+    "slot-depth": SizeKind(
+        tr("slot depth"), tr("Depth of the slot?"), "fret", (0.2, 8.0), (1.0, 3.5)
+    ),
     "board-width": SizeKind(
-        "board width", "Width of the board?", "fret", (10.0, 200.0), (25.0, 90.0)
+        tr("board width"), tr("Width of the board?"), "fret", (10.0, 200.0), (25.0, 90.0)
     ),
     "board-thickness": SizeKind(
-        "board thickness", "Thickness of the board?", "fret", (0.3, 20.0), (2.0, 8.0)
+        tr("board thickness"), tr("Thickness of the board?"), "fret", (0.3, 20.0), (2.0, 8.0)
     ),
     "neck-thickness": SizeKind(
-        "neck thickness", "Thickness of the neck?", "fret", (5.0, 100.0), (14.0, 35.0)
+        tr("neck thickness"), tr("Thickness of the neck?"), "fret", (5.0, 100.0), (14.0, 35.0)
     ),
     "saddle-left": SizeKind(
-        "saddle left", "Saddle above its slot or the top?", "side", (0.0, 30.0), (0.5, 12.0)
+        tr("saddle left"), tr("Saddle above its slot or the top?"), "side", (0.0, 30.0), (0.5, 12.0)
     ),
     "string-to-end": SizeKind(
-        "string to fret end",
-        "Outer string to the end of the fret?",
+        tr("string to fret end"),
+        tr("Outer string to the end of the fret?"),
         "side and fret",
         (0.0, 15.0),
         (1.0, 7.0),
     ),
     "over-bridge": SizeKind(
-        "edge over the bridge",
-        "Edge on the frets, run on: how high over the bridge's top?",
+        tr("edge over the bridge"),
+        tr("Edge on the frets, run on: how high over the bridge's top?"),
         "side",
         (-20.0, 60.0),
         (-2.0, 15.0),
     ),
     "heel-length": SizeKind(
-        "heel length", "Heel or pocket, how long?", "side", (10.0, 250.0), (50.0, 120.0)
+        tr("heel length"), tr("Heel or pocket, how long?"), "side", (10.0, 250.0), (50.0, 120.0)
     ),
     "binding-width": SizeKind(
-        "binding", "Binding, how wide on the face?", "side", (0.2, 10.0), (0.8, 3.0)
+        "binding", tr("Binding, how wide on the face?"), "side", (0.2, 10.0), (0.8, 3.0)
     ),
     "wire-height": SizeKind(
-        "new wire, crown height", "Height of the crown?", "wire", (0.3, 4.0), (0.8, 1.6)
+        tr("new wire, crown height"), tr("Height of the crown?"), "wire", (0.3, 4.0), (0.8, 1.6)
     ),
     "wire-width": SizeKind(
-        "new wire, crown width", "Width of the crown?", "wire", (0.5, 5.0), (1.7, 3.2)
+        tr("new wire, crown width"), tr("Width of the crown?"), "wire", (0.5, 5.0), (1.7, 3.2)
     ),
     "tang-depth": SizeKind(
-        "new wire, tang depth", "Depth of the tang?", "wire", (0.2, 5.0), (1.2, 2.2)
+        tr("new wire, tang depth"), tr("Depth of the tang?"), "wire", (0.2, 5.0), (1.2, 2.2)
     ),
     "tang-blade": SizeKind(
-        "new wire, tang", "Tang between its barbs, how thick?", "wire", (0.2, 2.0), (0.4, 0.7)
+        tr("new wire, tang"),
+        tr("Tang between its barbs, how thick?"),
+        "wire",
+        (0.2, 2.0),
+        (0.4, 0.7),
     ),
     "tang-barbs": SizeKind(
-        "new wire, over the barbs", "Over the barbs, how wide?", "wire", (0.2, 3.0), (0.55, 1.0)
+        tr("new wire, over the barbs"),
+        tr("Over the barbs, how wide?"),
+        "wire",
+        (0.2, 3.0),
+        (0.55, 1.0),
     ),
 }

@@ -6,12 +6,14 @@ from collections.abc import Sequence
 
 import msgspec
 
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import AnyReading, EdgeLie, State, StringGap, Strings
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.kinds import STATIONS, record_of
 from nuvrek.readings.station import Station, Suggestion
 from nuvrek.units import Unit
+from nuvrek.words import upper_first
 
 __all__ = ["Station", "Suggestion"]
 
@@ -22,7 +24,7 @@ def strings_first(wanted: Strings, now: State) -> str:
     """
     if wanted == now.strings:
         return ""
-    return "Slacken the strings first. " if wanted == "slack" else "Tune to pitch first. "
+    return tr("Slacken the strings first. ") if wanted == "slack" else tr("Tune to pitch first. ")
 
 
 def already_so(station: Station, neck_state: NeckState) -> bool:
@@ -132,7 +134,7 @@ def resume_at(stations: Sequence[Station], neck_state: NeckState) -> int:
 def station_of(reading: AnyReading) -> Station:
     """A station that asks for ``reading`` again, at its own place and under its own name."""
     station = record_of(reading).station
-    assert station is not None, "every reading declares its station"
+    assert station is not None, tr("every reading declares its station")
     return station(reading)
 
 
@@ -145,7 +147,7 @@ def prompt(station: Station, at: int = 0, strings: str = "slack") -> str:
     """What to do at a station, in words that read from two metres; ``at`` is the fret the hand
     has moved to.
     """
-    side = LANE_WORDS[station.lane].capitalize()
+    side = upper_first(LANE_WORDS[station.lane])
     return STATIONS[station.kind].prompt(station, at or station.fret, side, strings)
 
 

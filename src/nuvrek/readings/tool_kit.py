@@ -10,6 +10,7 @@ from typing import Annotated, assert_never
 
 from msgspec import Meta, Struct
 
+from nuvrek.language import tr
 from nuvrek.neck.description import MAX_FRETS, NeckDescription
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import (
@@ -122,7 +123,7 @@ class Kit(Struct, frozen=True, kw_only=True):
         made = min(abs(mm - a - b) for i, a in enumerate(single) for b in single[i:])
         if made < 0.006:
             return ""
-        return "No leaf of yours, nor two together, are that thick; kept as typed."
+        return tr("No leaf of yours, nor two together, are that thick; kept as typed.")
 
     def relief_supports(self, neck: NeckDescription) -> tuple[int, int]:
         """The frets held and pressed when this user reads relief on ``neck``."""

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
+from nuvrek.language import tr
 from nuvrek.readings.entries import AnyEntry, RoundStart, StepDone
 from nuvrek.readings.kinds import record_of
 from nuvrek.readings.kinds.gaps import amount_words
@@ -36,11 +37,19 @@ def act_words(entries: Sequence[AnyEntry], unit: Unit, height_unit: Unit) -> str
     others = [entry for entry in entries if not isinstance(entry, named)]
     if ticked:
         step = _entry_words(ticked[0], unit, height_unit)
-        return f"{step}, with {_entry_words(others[0], unit, height_unit)}" if others else step
+        return (
+            tr(
+                "{step}, with {entry_words}",
+                step=step,
+                entry_words=_entry_words(others[0], unit, height_unit),
+            )
+            if others
+            else step
+        )
     first = (others or entries)[0]
     words = _entry_words(first, unit, height_unit)
     more = len(others) - 1
-    return f"{words} and {more} more" if more > 0 else words
+    return tr("{words} and {more} more", words=words, more=more) if more > 0 else words
 
 
 def _entry_words(entry: AnyEntry, unit: Unit, height_unit: Unit) -> str:

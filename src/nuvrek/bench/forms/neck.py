@@ -6,6 +6,7 @@ from dataclasses import dataclass
 
 import msgspec
 
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription, description_faults
 from nuvrek.units import LengthError, Unit, format_length, parse_length
 from nuvrek.words import whole_letters
@@ -22,21 +23,21 @@ class Field:
 
 
 LENGTHS = (
-    Field("scale_mm", "Scale length", decimals=1),
-    Field("nut_width_mm", "Board width at the nut", decimals=1),
-    Field("end_width_mm", "Board width at the end", decimals=1),
-    Field("radius_mm", "Board radius", Unit.INCH, 0),
-    Field("end_radius_mm", "Radius at the end, if other", Unit.INCH, 0),
-    Field("wire_height_mm", "Fret wire height"),
-    Field("wire_width_mm", "Fret wire width"),
-    Field("least_crown_mm", "Least crown to keep"),
-    Field("relief_target_mm", "Relief wanted"),
-    Field("relief_high_mm", "Relief on the high side, if other"),
-    Field("height_low_mm", "Height wanted at 12, low side"),
-    Field("height_high_mm", "Height wanted at 12, high side"),
-    Field("fall_away_mm", "Fall-away at the last fret"),
+    Field("scale_mm", tr("Scale length"), decimals=1),
+    Field("nut_width_mm", tr("Board width at the nut"), decimals=1),
+    Field("end_width_mm", tr("Board width at the end"), decimals=1),
+    Field("radius_mm", tr("Board radius"), Unit.INCH, 0),
+    Field("end_radius_mm", tr("Radius at the end, if other"), Unit.INCH, 0),
+    Field("wire_height_mm", tr("Fret wire height")),
+    Field("wire_width_mm", tr("Fret wire width")),
+    Field("least_crown_mm", tr("Least crown to keep")),
+    Field("relief_target_mm", tr("Relief wanted")),
+    Field("relief_high_mm", tr("Relief on the high side, if other")),
+    Field("height_low_mm", tr("Height wanted at 12, low side")),
+    Field("height_high_mm", tr("Height wanted at 12, high side")),
+    Field("fall_away_mm", tr("Fall-away at the last fret")),
 )
-WHOLE = (("frets", "Frets"), ("joint_fret", "Body joins at fret"), ("strings", "Strings"))
+WHOLE = (("frets", "Frets"), ("joint_fret", tr("Body joins at fret")), ("strings", "Strings"))
 
 
 def field_text(neck: NeckDescription, field: Field, inch: bool) -> str:
@@ -88,7 +89,7 @@ def read_form(
         if text.isascii() and text.isdigit() and len(text) < 4:
             values[name] = int(text)
         else:
-            faults[name] = f"{label}: a whole number is needed."
+            faults[name] = tr("{label}: a whole number is needed.", label=label)
     if faults:
         return None, faults
     return _checked(values)
@@ -110,9 +111,11 @@ def _checked(values: dict[str, object]) -> tuple[NeckDescription | None, dict[st
             .replace("int ", "")
         )
         return None, {
-            name: (
-                f"{labels[name]}: not possible on a neck (should be "
-                f"{bound}{' mm' if name.endswith('_mm') else ''})."
+            name: tr(
+                "{labels}: not possible on a neck (should be {bound}{it}).",
+                labels=labels[name],
+                bound=bound,
+                it=tr(" mm") if name.endswith("_mm") else "",
             )
         }
     faults = description_faults(neck)

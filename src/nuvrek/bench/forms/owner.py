@@ -8,56 +8,57 @@ from decimal import Decimal, InvalidOperation
 import msgspec
 
 from nuvrek.bench.papers.figures import is_locale
+from nuvrek.language import tr
 from nuvrek.money import Amount, amount_fault
 from nuvrek.neck.owner import HOW_WORDS, Owner
 from nuvrek.planning.money.shop import Shop
 from nuvrek.readings.owner.entries import Arrived, HandedBack, Sound, Worth
 
 AMOUNTS: dict[str, str] = {
-    "fetches": "Would sell for, as it is",
-    "fetches_after": "Would sell for, when it plays",
-    "new_neck": "Another neck costs",
-    "instead": "Another of its kind costs",
-    "budget": "The owner's budget",
+    "fetches": tr("Would sell for, as it is"),
+    "fetches_after": tr("Would sell for, when it plays"),
+    "new_neck": tr("Another neck costs"),
+    "instead": tr("Another of its kind costs"),
+    "budget": tr("The owner's budget"),
 }
 SOUNDS: dict[Sound, str] = {
-    "not looked at": "not looked at yet",
+    "not looked at": tr("not looked at yet"),
     "sound": "sound",
     "not sound": "not sound",
 }
 # Fields of several lines stand first.
 ARRIVED: dict[str, str] = {
-    "condition": "Condition on arrival",
-    "came_with": "Came with it",
-    "outside": "Faults beside the job",
-    "shims": "Shims found",
-    "missing": "Missing: screws, parts",
-    "strings_on": "Strings on it",
-    "last_work": "Last work done",
+    "condition": tr("Condition on arrival"),
+    "came_with": tr("Came with it"),
+    "outside": tr("Faults beside the job"),
+    "shims": tr("Shims found"),
+    "missing": tr("Missing: screws, parts"),
+    "strings_on": tr("Strings on it"),
+    "last_work": tr("Last work done"),
 }
 HANDED_BACK: dict[str, str] = {
-    "done": "What was done",
-    "returned": "Given back, bagged",
-    "care": "How to keep it",
-    "strings_on": "Strings put on",
-    "come_back": "Come back",
+    "done": tr("What was done"),
+    "returned": tr("Given back, bagged"),
+    "care": tr("How to keep it"),
+    "strings_on": tr("Strings put on"),
+    "come_back": tr("Come back"),
 }
 LONG = (
     *("condition", "came_with", "outside", "done", "returned", "care", "means", "address"),
     *("note", "words", "closing"),
 )
 SHOP: dict[str, str] = {
-    "name": "The shop's name",
-    "words": "Words under it",
-    "closing": "Words at the end",
-    "locale": "Figures and dates as in",
+    "name": tr("The shop's name"),
+    "words": tr("Words under it"),
+    "closing": tr("Words at the end"),
+    "locale": tr("Figures and dates as in"),
 }
 OWNER: dict[str, str] = {
     "name": "Name",
     "address": "Address",
     "telephone": "Telephone",
     "mail": "Mail",
-    "note": "To be known",
+    "note": tr("To be known"),
 }
 
 
@@ -82,7 +83,7 @@ def read_amount(text: str, name: str) -> Amount | str | None:
     try:
         amount = Decimal(plain)
     except InvalidOperation:
-        return f"{name}: '{text.strip()[:20]}' is no price."
+        return tr("{name}: '{text}' is no price.", name=name, text=text.strip()[:20])
     return amount_fault(name, amount) or amount
 
 
@@ -115,17 +116,23 @@ def read_shop(texts: Mapping[str, str]) -> Shop | str:
     plain = {name: texts.get(name, "").strip() for name in SHOP}
     if plain["locale"] and not is_locale(plain["locale"]):
         named = plain["locale"][:20]
-        return f"'{named}' is no place's habit that is known: en_GB, de_DE, fr_CA are."
+        return tr(
+            "'{named}' is no place's habit that is known: en_GB, de_DE, fr_CA are.", named=named
+        )
     return msgspec.convert(plain, Shop)
 
 
 def read_owner(texts: Mapping[str, str], asked: bool) -> Owner | str:
     """An owner as typed or as a row of a table says, or what is wrong with it."""
     if not texts.get("name", "").strip():
-        return "An owner needs a name."
+        return tr("An owner needs a name.")
     usually = texts.get("usually", "present") or "present"
     if usually not in HOW_WORDS:
-        return f"'{usually[:20]}' is no way to reach somebody: {', '.join(HOW_WORDS)}."
+        return tr(
+            "'{usually}' is no way to reach somebody: {how_words}.",
+            usually=usually[:20],
+            how_words=", ".join(HOW_WORDS),
+        )
     plain = {name: texts.get(name, "").strip() for name in OWNER}
     try:
         return msgspec.convert({**plain, "usually": usually, "asked": asked}, Owner)

@@ -7,6 +7,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from decimal import Decimal, InvalidOperation
 
+from nuvrek.language import tr
 from nuvrek.planning.money.prices import SURCHARGES, TAX_WORDS, PriceList, as_table, price_faults
 from nuvrek.planning.ways.kinds import WAYS, way_title
 
@@ -25,13 +26,17 @@ FIXED: tuple[str, ...] = (
     "refret-tangs",
     "refret-angle",
 )
-PLAIN: dict[str, str] = {"currency": "Currency", "rate": "An hour", "tax_percent": "Tax, percent"}
+PLAIN: dict[str, str] = {
+    "currency": "Currency",
+    "rate": tr("An hour"),
+    "tax_percent": tr("Tax, percent"),
+}
 
 
 def labels() -> dict[str, str]:
     """Every field with its words, in the order of the form."""
     found = {**PLAIN, **{name: said.capitalize() for name, said in SURCHARGES.items()}}
-    return found | {f"fixed {kind}": way_title(kind) for kind in FIXED}
+    return found | {tr("fixed {kind}", kind=kind): way_title(kind) for kind in FIXED}
 
 
 def texts_of(prices: PriceList) -> dict[str, str]:
@@ -52,14 +57,18 @@ def read_prices(texts: Mapping[str, str]) -> PriceList | str:
             continue
         kind = name.removeprefix("fixed ")
         if name not in named and not (name.startswith("fixed ") and kind in WAYS):
-            return f"'{name[:40]}' is nothing that is charged here."
+            return tr("'{name}' is nothing that is charged here.", name=name[:40])
         try:
             amounts[name] = Decimal(text.strip().replace(",", ".").replace(" ", ""))
         except InvalidOperation:
-            return f"{named.get(name, name)}: '{text.strip()[:20]}' is no price."
+            return tr(
+                "{name}: '{text}' is no price.", name=named.get(name, name), text=text.strip()[:20]
+            )
     tax = texts.get("tax", "none").strip() or "none"
     if tax not in TAX_WORDS:
-        return f"Tax is one of {', '.join(TAX_WORDS)}, not '{tax[:20]}'."
+        return tr(
+            "Tax is one of {tax_words}, not '{tax}'.", tax_words=", ".join(TAX_WORDS), tax=tax[:20]
+        )
     made = PriceList(
         currency=texts.get("currency", "").strip()[:8],
         rate=amounts.get("rate"),

@@ -9,6 +9,7 @@ from collections.abc import Sequence
 import msgspec
 from msgspec import Struct
 
+from nuvrek.language import tr
 from nuvrek.mechanics.strings import retuned, set_tension_n, tension_n
 from nuvrek.neck.strings import StringSet, StringSpec, Wrap, note_name, semitones_from_a4
 from nuvrek.units import LengthError, Unit, format_length, likely_meaning, parse_length
@@ -16,13 +17,13 @@ from nuvrek.units import LengthError, Unit, format_length, likely_meaning, parse
 # Gauges there are, in mm (common practice, no source).
 THINNEST_MM, THICKEST_MM = 0.15, 3.6
 TUNINGS = {
-    0: "as tuned",
-    -1: "a semitone lower",
-    -2: "a tone lower",
-    -3: "three semitones lower",
-    -4: "two tones lower",
-    1: "a semitone higher",
-    2: "a tone higher",
+    0: tr("as tuned"),
+    -1: tr("a semitone lower"),
+    -2: tr("a tone lower"),
+    -3: tr("three semitones lower"),
+    -4: tr("two tones lower"),
+    1: tr("a semitone higher"),
+    2: tr("a tone higher"),
 }
 
 
@@ -72,7 +73,7 @@ def read_strings(rows: Sequence[StringRow]) -> tuple[StringSet | None, dict[int,
         try:
             found.append(_read(row))
         except ValueError as error:
-            faults[number] = f"Line {number + 1}: {error}"
+            faults[number] = tr("Line {number}: {error}", number=number + 1, error=error)
     return (None, faults) if faults else (tuple(found), {})
 
 
@@ -85,19 +86,23 @@ def _read(row: StringRow) -> StringSpec:
     meant = likely_meaning(row.gauge, typed, THINNEST_MM, THICKEST_MM)
     mm = typed.mm if meant is None else meant.length.mm
     if not THINNEST_MM <= mm <= THICKEST_MM:
-        raise ValueError(f'"{row.gauge.strip()}" is no gauge; try 46, .046 or 1.17 mm.')
+        raise ValueError(
+            tr('"{gauge}" is no gauge; try 46, .046 or 1.17 mm.', gauge=row.gauge.strip())
+        )
     note = note_name(semitones_from_a4(row.note))
     each = row.each.strip() or "1"
     if each not in ("1", "2", "3"):
-        raise ValueError("a course has 1, 2 or 3 strings.")
+        raise ValueError(tr("a course has 1, 2 or 3 strings."))
     grams = None
     if row.mass.strip():
         try:
             grams = msgspec.convert(float(row.mass.replace(",", ".")), float)
         except ValueError:
-            raise ValueError(f'"{row.mass.strip()}" is no mass in grams a metre.') from None
+            raise ValueError(
+                tr('"{mass}" is no mass in grams a metre.', mass=row.mass.strip())
+            ) from None
         if not 0.0 < grams <= 80.0:
-            raise ValueError("a string has up to 80 grams a metre.")
+            raise ValueError(tr("a string has up to 80 grams a metre."))
     wrap = row.wrap if row.wound else ""
     return StringSpec(note, round(mm, 4), row.wound, grams, int(each), wrap)
 

@@ -7,6 +7,7 @@ from typing import Any, Literal
 import msgspec
 from msgspec import Struct
 
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.rocker import fitting_edges, rocker_span_mm
 from nuvrek.readings.tool_kit import Kit, notched_fit
@@ -28,26 +29,28 @@ class ToolField(Struct, frozen=True):
 
 
 OWNED = (
-    ToolField("leaves_mm", "Leaves", small=True, hint="thickness of each leaf, spaces between"),
-    ToolField("rockers_mm", "Rocker edges", hint="length of each edge, spaces between"),
-    ToolField("edges_mm", "Straight edges", hint="length of each"),
-    ToolField("notched_mm", "Notched edges", hint="the scale length each is cut for"),
-    ToolField("cauls_mm", "Pressing cauls", hint="radius of each: 241 305, or 9.5in 12in"),
+    ToolField("leaves_mm", "Leaves", small=True, hint=tr("thickness of each leaf, spaces between")),
+    ToolField("rockers_mm", tr("Rocker edges"), hint=tr("length of each edge, spaces between")),
+    ToolField("edges_mm", tr("Straight edges"), hint=tr("length of each")),
+    ToolField("notched_mm", tr("Notched edges"), hint=tr("the scale length each is cut for")),
+    ToolField("cauls_mm", tr("Pressing cauls"), hint=tr("radius of each: 241 305, or 9.5in 12in")),
 )
 ERRORS = (
     ToolField("leaf_error_mm", "Leaf", "length", True),
-    ToolField("edge_error_mm", "Gap as one number", "length", True),
-    ToolField("rocker_error_mm", "Leaf under a rocker", "length", True),
-    ToolField("caliper_error_mm", "Caliper on a crown", "length", True),
-    ToolField("rule_error_mm", "Rule at a string", "length", True),
+    ToolField("edge_error_mm", tr("Gap as one number"), "length", True),
+    ToolField("rocker_error_mm", tr("Leaf under a rocker"), "length", True),
+    ToolField("caliper_error_mm", tr("Caliper on a crown"), "length", True),
+    ToolField("rule_error_mm", tr("Rule at a string"), "length", True),
     ToolField("indicator_error_mm", "Indicator", "length", True),
-    ToolField("indicator_step_mm", "Indicator's smallest step", "length", True),
+    ToolField("indicator_step_mm", tr("Indicator's smallest step"), "length", True),
 )
 SCHOOL = (
-    ToolField("relief_hold", "Hold the string at (0: the nut)", "whole"),
-    ToolField("relief_press", "Press it at (0: the joint)", "whole"),
-    ToolField("relief_over", "Look over (0: half-way)", "whole"),
-    ToolField("stroke_mm", "Metal a stroke takes", "length", True, hint="if you know yours"),
+    ToolField("relief_hold", tr("Hold the string at (0: the nut)"), "whole"),
+    ToolField("relief_press", tr("Press it at (0: the joint)"), "whole"),
+    ToolField("relief_over", tr("Look over (0: half-way)"), "whole"),
+    ToolField(
+        "stroke_mm", tr("Metal a stroke takes"), "length", True, hint=tr("if you know yours")
+    ),
 )
 FIELDS = (*OWNED, *ERRORS, *SCHOOL)
 
@@ -104,7 +107,7 @@ def read_kit(texts: dict[str, str], bench: Unit, before: Kit) -> tuple[Kit | Non
 def _value(field: ToolField, text: str, unit: Unit) -> object:
     if field.kind == "whole":
         if not (text.isascii() and text.isdigit() and len(text) < 3):
-            raise LengthError("a fret number is needed.")
+            raise LengthError(tr("a fret number is needed."))
         return int(text)
     if field.kind == "length":
         return parse_length(text, unit).mm
@@ -115,12 +118,18 @@ def _value(field: ToolField, text: str, unit: Unit) -> object:
 def _bound_fault(message: str) -> dict[str, str]:
     field = next((f for f in FIELDS if f"$.{f.name}" in message), FIELDS[0])
     said = message.partition("`")[2].partition(" - at")[0].replace("`", "").split(" ")
-    bound = {">=": "at least", "<=": "at most"}.get(said[1] if len(said) > 2 else "", "")
+    bound = {">=": tr("at least"), "<=": tr("at most")}.get(said[1] if len(said) > 2 else "", "")
     if "length" in message:
-        return {field.name: f"{field.label}: that is more than are kept."}
-    unit = "" if field.kind == "whole" else " mm"
+        return {field.name: tr("{label}: that is more than are kept.", label=field.label)}
+    unit = "" if field.kind == "whole" else tr(" mm")
     return {
-        field.name: f"{field.label}: not possible; should be {bound} {float(said[-1]):g}{unit}."
+        field.name: tr(
+            "{label}: not possible; should be {bound} {float:g}{unit}.",
+            label=field.label,
+            bound=bound,
+            float=float(said[-1]),
+            unit=unit,
+        )
     }
 
 
@@ -146,24 +155,33 @@ def fit_sentence(neck: NeckDescription, kit: Kit) -> str:
     parts = []
     missing = [fret for fret, _, fits in rocker_fits(neck, kit) if not fits]
     if not kit.rockers_mm:
-        parts.append("No rocker edge named yet.")
+        parts.append(tr("No rocker edge named yet."))
     elif missing:
-        parts.append(f"No rocker edge of yours fits {_frets(missing)}.")
+        parts.append(tr("No rocker edge of yours fits {frets}.", frets=_frets(missing)))
     else:
-        parts.append("Your rocker edges serve every fret.")
+        parts.append(tr("Your rocker edges serve every fret."))
     if kit.notched_mm:
         fit = notched_fit(neck, kit.notched_mm)
         parts.append(
-            f"The notched edge for {fit:g} mm fits."
+            tr("The notched edge for {fit:g} mm fits.", fit=fit)
             if fit is not None
-            else f"No notched edge of yours fits a scale of {neck.scale_mm:g} mm: print one."
+            else tr(
+                "No notched edge of yours fits a scale of {scale_mm:g} mm: print one.",
+                scale_mm=neck.scale_mm,
+            )
         )
     return " ".join(parts)
 
 
 def _frets(frets: list[int]) -> str:
     if len(frets) == 1:
-        return f"the triple around fret {frets[0]}"
+        return tr("the triple around fret {frets}", frets=frets[0])
     if frets == list(range(frets[0], frets[-1] + 1)):
-        return f"the triples around frets {frets[0]} to {frets[-1]}"
-    return f"the triples around frets {', '.join(map(str, frets[:-1]))} and {frets[-1]}"
+        return tr(
+            "the triples around frets {frets} to {frets_2}", frets=frets[0], frets_2=frets[-1]
+        )
+    return tr(
+        "the triples around frets {map} and {frets}",
+        map=", ".join(map(str, frets[:-1])),
+        frets=frets[-1],
+    )

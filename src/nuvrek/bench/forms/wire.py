@@ -7,21 +7,22 @@ from __future__ import annotations
 from collections.abc import Mapping
 from typing import Any
 
+from nuvrek.language import tr
 from nuvrek.neck.wire import Hardness, Wire, WireForm, wire_faults
 from nuvrek.units import LengthError, Unit, format_number, parse_length
 
 # Field, its words, and whether it is a length in the unit of the bench.
 FIELDS: tuple[tuple[str, str, bool], ...] = (
     ("name", "Name", False),
-    ("crown_mm", "Crown, height", True),
-    ("width_mm", "Crown, width", True),
-    ("tang_mm", "Tang, depth", True),
-    ("blade_mm", "Tang, thickness", True),
-    ("barbs_mm", "Over the barbs", True),
-    ("stick_mm", "Stick, mm", False),
-    ("stock_mm", "On the shelf, m", False),
-    ("price", "Price of a metre", False),
-    ("ratio", "Bent to over left", False),
+    ("crown_mm", tr("Crown, height"), True),
+    ("width_mm", tr("Crown, width"), True),
+    ("tang_mm", tr("Tang, depth"), True),
+    ("blade_mm", tr("Tang, thickness"), True),
+    ("barbs_mm", tr("Over the barbs"), True),
+    ("stick_mm", tr("Stick, mm"), False),
+    ("stock_mm", tr("On the shelf, m"), False),
+    ("price", tr("Price of a metre"), False),
+    ("ratio", tr("Bent to over left"), False),
 )
 
 
@@ -43,7 +44,7 @@ def read_wire(
     """The wire as typed, or a sentence that says what is wrong with it."""
     name = typed.get("name", "").strip()
     if not name:
-        return "A wire needs a name."
+        return tr("A wire needs a name.")
     values: dict[str, Any] = {}
     for field, said, length in FIELDS:
         text = typed.get(field, "").strip()
@@ -55,7 +56,7 @@ def read_wire(
     for field in ("crown_mm", "width_mm", "tang_mm"):
         if field not in values:
             said = next(words for kind, words, _ in FIELDS if kind == field)
-            return f"{said} is wanted: measure it on this run."
+            return tr("{said} is wanted: measure it on this run.", said=said)
     plain = _plain(typed)
     if isinstance(plain, str):
         return plain
@@ -72,7 +73,7 @@ def read_wire(
             ratio=ratio,
         )
     except TypeError as error:
-        return f"That is no wire: {error}."
+        return tr("That is no wire: {error}.", error=error)
     faults = wire_faults(wire)
     return faults[0] if faults else wire
 
@@ -81,10 +82,10 @@ def _plain(typed: Mapping[str, str]) -> tuple[float, float, float | None, float 
     found: list[float | None] = []
     for field, said, low, high, usual in (
         ("stick_mm", "Stick", 50.0, 5000.0, 270.0),
-        ("stock_mm", "On the shelf", 0.0, 1000.0, 0.0),
+        ("stock_mm", tr("On the shelf"), 0.0, 1000.0, 0.0),
         ("price", "Price", 0.0, 1e6, None),
         # Of a trial piece: the radius it was bent to over the radius it sprang back to.
-        ("ratio", "Bent to over left", 0.2, 1.0, None),
+        ("ratio", tr("Bent to over left"), 0.2, 1.0, None),
     ):
         text = typed.get(field, "").strip().replace(",", ".")
         if not text:
@@ -93,9 +94,9 @@ def _plain(typed: Mapping[str, str]) -> tuple[float, float, float | None, float 
         try:
             value = float(text)
         except ValueError:
-            return f"{said}: {text} is no number."
+            return tr("{said}: {text} is no number.", said=said, text=text)
         if not low <= value <= high:
-            return f"{said} should be {low:g} to {high:g}."
+            return tr("{said} should be {low:g} to {high:g}.", said=said, low=low, high=high)
         found.append(value)
     stick, metres, price, ratio = found
     return stick or 270.0, 1000.0 * (metres or 0.0), price, ratio

@@ -5,9 +5,10 @@ from __future__ import annotations
 from importlib import metadata
 
 from nuvrek import __version__
+from nuvrek.language import tr
 
 # Fonts come as files; what they stand under lies beside them.
-FONTS = ("Atkinson Hyperlegible Next: OFL-1.1", "DejaVu Sans: Bitstream Vera licence")
+FONTS = (tr("Atkinson Hyperlegible Next: OFL-1.1"), tr("DejaVu Sans: Bitstream Vera licence"))
 # What is in the program's own lock beside these comes with them.
 LIBRARIES = (
     "PyQt6",
@@ -29,7 +30,10 @@ def about() -> tuple[str, ...]:
     """A line each: the program, then its fonts and libraries with version and licence. One that is
     not there is left out.
     """
-    lines = [f"Nuvrek {__version__}: GPL-3.0-or-later, without any warranty", *FONTS]
+    lines = [
+        tr("Nuvrek {version}: GPL-3.0-or-later, without any warranty", version=__version__),
+        *FONTS,
+    ]
     for name in LIBRARIES:
         try:
             info = metadata.metadata(name)
@@ -46,4 +50,4 @@ def _licence(info: metadata.PackageMetadata) -> str:
         if said and "\n" not in said and len(said) <= _SHORT:
             return said
     kinds = [c for c in info.get_all("Classifier") or () if c.startswith("License ::")]
-    return kinds[-1].split(" :: ")[-1] if kinds else "see its own files"
+    return kinds[-1].split(" :: ")[-1] if kinds else tr("see its own files")

@@ -4,6 +4,8 @@ from __future__ import annotations
 
 from msgspec import Struct
 
+from nuvrek.language import tr
+
 # Keys by the names pages know them by, and how they are called where they are drawn.
 KEYS: dict[str, str] = {
     "/": "/",
@@ -22,7 +24,11 @@ KEYS: dict[str, str] = {
     " ": "Space",
 }
 # What every page knows.
-EVERYWHERE = ("Page Up, Page Down: the stage before, after", "Home: all necks", "?: this page")
+EVERYWHERE = (
+    tr("Page Up, Page Down: the stage before, after"),
+    tr("Home: all necks"),
+    tr("?: this page"),
+)
 
 
 class PageHelp(Struct, frozen=True):

@@ -16,6 +16,7 @@ from nuvrek.bench.keypad.keys.base import StationKeys
 from nuvrek.bench.keypad.question import Question
 from nuvrek.bench.keypad.repeats import Repeats
 from nuvrek.bench.session import Session, undo_hint, undo_words
+from nuvrek.language import tr
 from nuvrek.logbook.store import LogbookError
 from nuvrek.neck.description import Lane, NeckDescription
 from nuvrek.readings.entries import AnyEntry, AnyReading, Dial, Reading, Rock, RoundStart, Strike
@@ -218,10 +219,10 @@ class Keypad:
         self._replacing, self.run_step = number, 1
         self._station = station_of(old)
         self.cursor = self._station.fret or self.keys_here.first()
-        self.message = "Take it again: the new reading replaces the old one."
+        self.message = tr("Take it again: the new reading replaces the old one.")
         if old.state.strings != self.session.neck_state.state.strings:
-            was = "at pitch" if old.state.strings == "pitch" else "slack"
-            self.message += f" It was taken with the strings {was}."
+            was = tr("at pitch") if old.state.strings == "pitch" else "slack"
+            self.message += tr(" It was taken with the strings {was}.", was=was)
 
     def ask(self, station: Station) -> None:
         """Ask for one reading somewhere, outside the order of the round; then the round goes on
@@ -303,7 +304,7 @@ class Keypad:
     def type(self, key: str) -> None:
         """One more character of a number."""
         if not self.keys_here.numbers and not (self.one and self.finished):
-            self.message = "No number here."
+            self.message = tr("No number here.")
         elif len(self.text) < _LONGEST_ENTRY:
             self.text += key
 
@@ -314,7 +315,7 @@ class Keypad:
             if text.isascii() and text.isdigit() and 1 <= int(text) <= count:
                 self.pick(int(text) - 1)
             elif text:
-                self.message = f"Pick one by its number, 1 to {count}."
+                self.message = tr("Pick one by its number, 1 to {count}.", count=count)
         elif self.text:
             self.keys_here.typed("enter")
         else:
@@ -378,9 +379,13 @@ class Keypad:
         """
         keys = self.keys_here
         if not (keys.numbers and keys.lengths):
-            self.message = f"The gauge sent {sent}, but nothing is asked for now. It was not taken."
+            self.message = tr(
+                "The gauge sent {sent}, but nothing is asked for now. It was not taken.", sent=sent
+            )
         elif self.text or self.asking is not None:
-            self.message = f"The gauge sent {sent} while something was typed. It was not taken."
+            self.message = tr(
+                "The gauge sent {sent} while something was typed. It was not taken.", sent=sent
+            )
         else:
             self.message, self.text, self._sent = "", sent, True
             keys.typed("enter")
@@ -415,7 +420,7 @@ class Keypad:
                 self.strike_last()
             elif self.strike([here]):
                 words = act_words([self.session.entries[here - 1]], self.unit, self.unit)
-                self.message = f"Struck out: {words}. Take it again, or go on."
+                self.message = tr("Struck out: {words}. Take it again, or go on.", words=words)
 
     def _newest_here(self) -> int | None:
         """The newest reading of this round taken at this very station."""
@@ -434,7 +439,7 @@ class Keypad:
         here = self._newest_here()
         if here is not None:
             words = act_words([self.session.entries[here - 1]], self.unit, self.unit)
-            return f"Backspace strikes: {words}"
+            return tr("Backspace strikes: {words}", words=words)
         return undo_hint(self.session.undoable(self.since), self.unit, self.unit)
 
     def strike_last(self) -> None:
@@ -502,7 +507,7 @@ class Keypad:
         if replaced:
             self._replacing = 0
             self.rewind()
-            self.message = "Taken again; the old reading is struck out."
+            self.message = tr("Taken again; the old reading is struck out.")
         return True
 
     # --- what the bar shows -----------------------------------------------

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from typing import NamedTuple
 
+from nuvrek.language import tr
 from nuvrek.neck.description import Lane
 from nuvrek.readings.entries import AnyReading, Strings
 from nuvrek.readings.journal import NeckState, Taken
@@ -87,13 +88,24 @@ def spread_words(found: list[Taken], unit: Unit) -> str:
     if not found:
         return ""
     if len(found) == 1:
-        return f"read here: {value_words(found[0].reading, unit, unit)}"
+        return tr("read here: {value_words}", value_words=value_words(found[0].reading, unit, unit))
     figures = [mm for mm in (figure_of(one.reading) for one in found) if mm is not None]
     if len(figures) < 2:
-        return f"read here {len(found)} times, last {value_words(found[-1].reading, unit, unit)}"
+        return tr(
+            "read here {number} times, last {value_words}",
+            number=len(found),
+            value_words=value_words(found[-1].reading, unit, unit),
+        )
     low, high = min(figures), max(figures)
     if high - low < 1e-6:
-        return f"read here {len(found)} times, always {format_length(low, unit)}"
-    return (
-        f"read here {len(found)} times, {format_number(low, unit)} to {format_length(high, unit)}"
+        return tr(
+            "read here {number} times, always {low}",
+            number=len(found),
+            low=format_length(low, unit),
+        )
+    return tr(
+        "read here {number} times, {low} to {high}",
+        number=len(found),
+        low=format_number(low, unit),
+        high=format_length(high, unit),
     )

@@ -7,6 +7,7 @@ from msgspec import Struct
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.keypad.question import Question
 from nuvrek.bench.keypad.repeats import spread_words
+from nuvrek.language import tr
 from nuvrek.readings.stations import prompt, title_of
 from nuvrek.units import format_length, unit_word
 
@@ -31,11 +32,11 @@ def question_hint(asked: Question) -> str:
     typed, meaning = asked.typed, asked.meaning
     if meaning is None:
         if asked.possible:
-            return "Enter keeps it, Backspace types it again."
-        return "Backspace types it again."
-    taken = meaning.words.split(" is ")[0]
-    keep = f" / keeps {format_length(typed.mm, typed.unit)}," if asked.possible else ""
-    return f"Enter takes {taken},{keep} Backspace types it again."
+            return tr("Enter keeps it, Backspace types it again.")
+        return tr("Backspace types it again.")
+    taken = format_length(meaning.length.mm, meaning.length.unit)
+    keep = tr(" / keeps {mm},", mm=format_length(typed.mm, typed.unit)) if asked.possible else ""
+    return tr("Enter takes {taken},{keep} Backspace types it again.", taken=taken, keep=keep)
 
 
 def view_of(pad: Keypad) -> View:
@@ -61,7 +62,7 @@ def view_of(pad: Keypad) -> View:
 
 def _hint(pad: Keypad) -> str:
     if pad.one and pad.finished:
-        return "Its number and Enter, or press it. Enter alone comes back here from a reading."
+        return tr("Its number and Enter, or press it. Enter alone comes back here from a reading.")
     before = spread_words(pad.readings_here(), pad.unit)
     return f"{before.capitalize()}. {pad.keys_here.words}" if before else pad.keys_here.words
 
@@ -70,9 +71,13 @@ def _prompt(pad: Keypad, posts: tuple[tuple[bool, bool], ...]) -> str:
     if pad.station is not None:
         return prompt(pad.station, pad.cursor, pad.session.neck_state.state.strings)
     if pad.one:
-        return "Which reading?"
+        return tr("Which reading?")
     left = sum(not done for done, _now in posts)
-    return "Round done." if not left else f"End of the round. {left} left open: Up goes back."
+    return (
+        tr("Round done.")
+        if not left
+        else tr("End of the round. {left} left open: Up goes back.", left=left)
+    )
 
 
 def menu_of(pad: Keypad) -> tuple[str, ...]:

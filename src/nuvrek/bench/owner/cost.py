@@ -10,6 +10,7 @@ from msgspec import Struct
 
 from nuvrek import words
 from nuvrek.bench.work.ticks import kind_of_neck
+from nuvrek.language import tr
 from nuvrek.money import Amount, money_words, rounded
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.wire import Wire
@@ -205,27 +206,47 @@ def hours_words(spell: Spell) -> str:
 
 def chance_words(chance: float) -> str:
     """A chance as bench people say it."""
-    return f"{round(10 * chance)} times in ten" if chance < 0.95 else "almost surely"
+    return tr("{it} times in ten", it=round(10 * chance)) if chance < 0.95 else tr("almost surely")
 
 
 def cost_words(cost: Cost, currency: str) -> str:
     """What stands behind the price, in a sentence or two."""
     price = cost.price
     least, likely, most = cost.spell.hours
-    parts = [f"{likely:.1f} hours, nine times in ten {least:.1f} to {most:.1f}."]
+    parts = [
+        tr(
+            "{likely:.1f} hours, nine times in ten {least:.1f} to {most:.1f}.",
+            likely=likely,
+            least=least,
+            most=most,
+        )
+    ]
     if cost.days > 1:
-        parts.append(f"It keeps the neck {cost.days} days.")
+        parts.append(tr("It keeps the neck {days} days.", days=cost.days))
     if cost.looked_at_again and likely:
-        parts.append("A look after one to two weeks.")
+        parts.append(tr("A look after one to two weeks."))
     if price.by_hours is not None:
         low, _, high = (money_words(one, currency) for one in price.by_hours)
-        parts.append(f"By hours {money_words(price.by_hours[1], currency)} ({low} to {high}).")
+        parts.append(
+            tr(
+                "By hours {money_words} ({low} to {high}).",
+                money_words=money_words(price.by_hours[1], currency),
+                low=low,
+                high=high,
+            )
+        )
     if price.gain is not None:
         over = "over" if price.gain >= 0 else "under"
-        parts.append(f"The fixed price stands {money_words(abs(price.gain), currency)} {over} it.")
+        parts.append(
+            tr(
+                "The fixed price stands {money_words} {over} it.",
+                money_words=money_words(abs(price.gain), currency),
+                over=over,
+            )
+        )
     listed = [f"{item.words} {money_words(item.amount, currency)}" for item in price.items]
     if len(listed) > 1:
-        parts.append(f"In it: {', '.join(listed)}.")
+        parts.append(tr("In it: {listed}.", listed=", ".join(listed)))
     return words.sentences(*parts, doubt_of_price(cost))
 
 
@@ -233,9 +254,20 @@ def doubt_of_price(cost: Cost) -> str:
     """What of the map's doubt is in the price, in a sentence."""
     parts = []
     if cost.second_pass > _REMOTE:
-        parts.append(f"a second pass, {chance_words(cost.second_pass)}, is in the most of it")
+        parts.append(
+            tr(
+                "a second pass, {chance_words}, is in the most of it",
+                chance_words=chance_words(cost.second_pass),
+            )
+        )
     if cost.thin:
         named = words.listed(fret for fret, _ in cost.thin[:4])
         what = words.plural(len(cost.thin[:4]), "fret", "frets")
-        parts.append(f"{what} {named} may end too thin and then want new wire, which is not")
+        parts.append(
+            tr(
+                "{what} {named} may end too thin and then want new wire, which is not",
+                what=what,
+                named=named,
+            )
+        )
     return f"{words.upper_first('; '.join(parts))}." if parts else ""

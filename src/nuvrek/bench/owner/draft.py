@@ -16,6 +16,7 @@ from nuvrek.bench.settings import Settings
 from nuvrek.bench.solved import Solved
 from nuvrek.bench.work.agreement import Standing, agree, lift, open_words, refused, standings
 from nuvrek.bench.work.gone_ways import gone_ways
+from nuvrek.language import tr
 from nuvrek.money import Amount
 from nuvrek.neck.owner import Owner
 from nuvrek.planning.agreement.needs import Before
@@ -23,6 +24,7 @@ from nuvrek.planning.money.shop import Shop
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.owner.entries import Answered, Consented
+from nuvrek.words import lower_first
 
 if TYPE_CHECKING:
     from nuvrek.neck.owner import How
@@ -31,18 +33,18 @@ if TYPE_CHECKING:
 
 OwnerFace = Literal["agreement", "worth", "in-out", "papers"]
 OWNER_FACES: dict[OwnerFace, str] = {
-    "agreement": "Agreement",
-    "worth": "Worth",
-    "in-out": "In and out",
-    "papers": "Papers",
+    "agreement": tr("Agreement"),
+    "worth": tr("Worth"),
+    "in-out": tr("In and out"),
+    "papers": tr("Papers"),
 }
 # The gates in the order in which the work meets them.
 GATES: dict[Before, str] = {
-    "work": "before any work",
-    "pull": "before frets are drawn",
-    "wood": "before the plane",
-    "file": "before the file",
-    "": "nothing waits for these",
+    "work": tr("before any work"),
+    "pull": tr("before frets are drawn"),
+    "wood": tr("before the plane"),
+    "file": tr("before the file"),
+    "": tr("nothing waits for these"),
 }
 
 
@@ -129,17 +131,17 @@ class OwnerDraft:
 
     def head(self) -> str:
         """The ways meant, in words."""
-        named = words.listed(way_title(kind).lower() for kind in self.kinds)
+        named = words.listed(lower_first(way_title(kind)) for kind in self.kinds)
         return words.upper_first(named)
 
     def told(self) -> str:
         """How the agreement stands, in a sentence."""
         if not self.session.asked:
-            return "The house's own instrument, or nobody's: nobody has to be asked."
+            return tr("The house's own instrument, or nobody's: nobody has to be asked.")
         missing = open_words(self.rows)
         if missing:
             return missing
-        return "All that needs the owner's word is agreed."
+        return tr("All that needs the owner's word is agreed.")
 
     # --- writing ---------------------------------------------------------------------
 
@@ -191,24 +193,37 @@ class OwnerDraft:
         """How the newest quote stands, in a sentence or two."""
         dealings, f = self.solved.neck_state.dealings, self.facts.figures
         if not dealings.quotes:
-            return "Nothing was quoted yet."
+            return tr("Nothing was quoted yet.")
         number, given = dealings.quotes[-1]
-        named = words.listed(way_title(kind).lower() for kind in given.ways)
-        said = f"{f.day(given.at)}: {f.money(given.total, given.currency)} for {named}"
+        named = words.listed(lower_first(way_title(kind)) for kind in given.ways)
+        said = tr(
+            "{day}: {money} for {named}",
+            day=f.day(given.at),
+            money=f.money(given.total, given.currency),
+            named=named,
+        )
         if given.least is not None and given.most is not None:
             low, high = (f.money(one, given.currency) for one in (given.least, given.most))
-            said += f", between {low} and {high}"
+            said += tr(", between {low} and {high}", low=low, high=high)
         answer = dealings.answers.get(number)
         if answer is None:
-            stands = f"Not answered yet; it stands until {f.day(given.until)}."
-            return f"{said}. {stands} It rests on {given.rests_on}"
+            stands = tr("Not answered yet; it stands until {day}.", day=f.day(given.until))
+            return tr(
+                "{said}. {stands} It rests on {rests_on}",
+                said=said,
+                stands=stands,
+                rests_on=given.rests_on,
+            )
         told = f" (“{answer.words}”)" if answer.words else ""
         now = self.facts.whole.price.total
         other = ""
         if answer.says == "accepted" and now is not None and _apart(now, given.total):
-            other = f" By today's list it would be {f.money(now)}; the quote stands as given."
+            other = tr(
+                " By today's list it would be {money}; the quote stands as given.",
+                money=f.money(now),
+            )
         said = f"{said}. {words.upper_first(answer.says)} {f.day(answer.at)}{told}.{other}"
-        return f"{said} It rested on {given.rests_on}"
+        return tr("{said} It rested on {rests_on}", said=said, rests_on=given.rests_on)
 
 
 def _apart(now: Amount, then: Amount) -> bool:

@@ -10,6 +10,7 @@ from msgspec import Struct
 from nuvrek import words
 from nuvrek.bench.session import Session
 from nuvrek.bench.shop.shelf import ShelfCard
+from nuvrek.language import tr
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import Describe
@@ -29,9 +30,9 @@ class OwnerCard(Struct, frozen=True):
         """Their necks in words."""
         named = words.listed(f"{card.row.id} {card.neck.title}" for card in self.necks[:3])
         if not self.necks:
-            return "no neck here now"
+            return tr("no neck here now")
         more = len(self.necks) - 3
-        return f"{named}, and {more} more" if more > 0 else named
+        return tr("{named}, and {more} more", named=named, more=more) if more > 0 else named
 
 
 def owner_cards(known: Mapping[str, Owner], cards: Sequence[ShelfCard]) -> list[OwnerCard]:

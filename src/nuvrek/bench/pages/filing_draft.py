@@ -13,6 +13,7 @@ from msgspec import structs
 
 from nuvrek import words
 from nuvrek.bench.session import Session
+from nuvrek.language import tr
 from nuvrek.planning.ways.kinds import WAYS
 from nuvrek.readings.entries import Agreed, AnyEntry, Describe, WayKind
 from nuvrek.units import Unit, format_length, format_number
@@ -212,12 +213,18 @@ class FilingDraft:
         """The way in view in a line."""
         viewed = self.way()
         if not viewed.possible:
-            return f"{viewed.title}: not now"
+            return tr("{title}: not now", title=viewed.title)
         n = self.unit
         thin = format_number(float(viewed.left_mm.min()), n)
-        levels = f"{words.count(viewed.levels_left, 'level', 'levels')} left"
+        levels = tr("{how_many} left", how_many=words.count(viewed.levels_left, "level", "levels"))
         metal = format_length(viewed.metal_mm, n)
-        return f"{viewed.title}: {metal} off in all, thinnest {thin}, {levels}"
+        return tr(
+            "{title}: {metal} off in all, thinnest {thin}, {levels}",
+            title=viewed.title,
+            metal=metal,
+            thin=thin,
+            levels=levels,
+        )
 
     # --- written down --------------------------------------------------------
 
@@ -261,21 +268,33 @@ def watch_words(rehearsal: Rehearsal, way: Way, unit: Unit) -> str:
     if rehearsal.every and not rehearsal.kept and took > _MUCH_MORE * way.metal_mm:
         more = format_length(took - way.metal_mm, unit)
         sentences.append(
-            f"So worked the tool takes {more} more than the plan: lean where the plan is deepest."
+            tr(
+                "So worked the tool takes {more} more than the plan: lean where the plan is "
+                "deepest.",
+                more=more,
+            )
         )
     if rehearsal.kept:
         frets = words.listed(dict.fromkeys(fret for fret, _ in rehearsal.kept))
         sentences.append(
-            f"So worked, {frets} would keep its ink when another has no metal left: lean "
-            "where the plan is deepest."
+            tr(
+                "So worked, {frets} would keep its ink when another has no metal left: lean "
+                "where the plan is deepest.",
+                frets=frets,
+            )
         )
     if rehearsal.also:
         frets = words.listed(rehearsal.also)
-        sentences.append(f"The tool brushes {frets} as well: a shorter stone, or lift it there.")
+        sentences.append(
+            tr("The tool brushes {frets} as well: a shorter stone, or lift it there.", frets=frets)
+        )
     if rehearsal.every and rehearsal.left_high_mm >= 0.015:
         sentences.append(
-            f"The middle gives way by {format_length(rehearsal.left_high_mm, unit)} under "
-            "the hand: check unloaded, or back it."
+            tr(
+                "The middle gives way by {left_high_mm} under "
+                "the hand: check unloaded, or back it.",
+                left_high_mm=format_length(rehearsal.left_high_mm, unit),
+            )
         )
     return " ".join(sentences)
 
@@ -291,11 +310,16 @@ def watch_order(
 
     watch = to_watch(order, left_mm)
     if watch is None:
-        return "Nothing loses its ink."
+        return tr("Nothing loses its ink.")
     first, last = (f"{fret} ({LANE_WORDS[lane]})" for fret, lane in (watch.first, watch.last))
-    stop = "its ink gone, stop" if every else "then the rocker, and stop when it is still"
-    return (
-        f"Watch three: fret {first} goes first, else stop and measure; fret "
-        f"{watch.thinnest[0]} gets thinnest, "
-        f"{format_length(watch.thinnest[1], unit)}; fret {last} goes last: {stop}."
+    stop = tr("its ink gone, stop") if every else tr("then the rocker, and stop when it is still")
+    return tr(
+        "Watch three: fret {first} goes first, else stop and measure; fret "
+        "{thinnest} gets thinnest, "
+        "{thinnest_2}; fret {last} goes last: {stop}.",
+        first=first,
+        thinnest=watch.thinnest[0],
+        thinnest_2=format_length(watch.thinnest[1], unit),
+        last=last,
+        stop=stop,
     )

@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 from msgspec import Struct
 
 from nuvrek import patience, words
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import (
@@ -27,6 +28,7 @@ from nuvrek.readings.entries import (
 from nuvrek.readings.journal import fold, live_numbers
 from nuvrek.readings.rod_words import turns_words
 from nuvrek.units import Unit, format_length
+from nuvrek.words import lower_first
 
 if TYPE_CHECKING:
     from nuvrek.estimate.heightmap import HeightMap
@@ -133,19 +135,19 @@ def _done(today: Sequence[AnyEntry]) -> tuple[str, ...]:
     found: dict[str, None] = {}
     turned = sum(e.turns for e in today if isinstance(e, RodMove))
     if turned:
-        found[f"rod {turns_words(turned)}"] = None
+        found[tr("rod {turns}", turns=turns_words(turned))] = None
     for entry in today:
         match entry:
             case Filed(way=way):
-                found[way_title(way).lower()] = None
+                found[lower_first(way_title(way))] = None
             case FretWork(stage="fit"):
-                found["new wire"] = None
+                found[tr("new wire")] = None
             case Heated():
-                found["heat"] = None
+                found[tr("heat")] = None
             case Describe(neck=neck) if neck.string_set:
-                found["strings described"] = None
+                found[tr("strings described")] = None
             case Chosen(way=way) if way in ("strings", "nut", "saddle", "seat"):
-                found[way_title(way).lower()] = None
+                found[lower_first(way_title(way))] = None
             case _:
                 pass
     return tuple(found)
@@ -178,8 +180,13 @@ def told(found: Sequence[Visit], neck: NeckDescription, wear_mm: float | None, u
     if wear_mm is not None and crowns:
         years = years_left(crowns[-1], neck.least_crown_mm, wear_mm, USUAL_LEVEL_MM)
         parts.append(
-            f"It wears {format_length(wear_mm, unit, decimals=3)} a year by its own crowns: "
-            f"{years:.0f} years to {format_length(neck.least_crown_mm, unit)}."
+            tr(
+                "It wears {wear_mm} a year by its own crowns: "
+                "{years:.0f} years to {least_crown_mm}.",
+                wear_mm=format_length(wear_mm, unit, decimals=3),
+                years=years,
+                least_crown_mm=format_length(neck.least_crown_mm, unit),
+            )
         )
     parts.append(_air_words(found, unit))
     return words.sentences(*parts)
@@ -199,9 +206,13 @@ def _air_words(found: Sequence[Visit], unit: Unit) -> str:
     (dry, low), (damp, high) = min(seen), max(seen)
     if damp - dry < 10.0:
         return ""
-    return (
-        f"With the rod as it is now its relief was {format_length(low, unit)} in dry air "
-        f"({dry:.0f} %), {format_length(high, unit)} in damp ({damp:.0f} %)."
+    return tr(
+        "With the rod as it is now its relief was {low} in dry air "
+        "({dry:.0f} %), {high} in damp ({damp:.0f} %).",
+        low=format_length(low, unit),
+        dry=dry,
+        high=format_length(high, unit),
+        damp=damp,
     )
 
 

@@ -13,6 +13,7 @@ from msgspec import structs
 from nuvrek import words
 from nuvrek.bench.session import Session
 from nuvrek.bench.strips.refret import SlotStrip, TruingStrip, slot_strip, truing_strip
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, Lane
 from nuvrek.neck.wire import HARDNESS_WORDS, Wire
 from nuvrek.readings.entries import NewWire
@@ -115,7 +116,7 @@ class NewWireDraft:
         from nuvrek.planning.refret.new_tops import plan_truing, usual_wire
 
         if self.terms.wood != "true":
-            return "The board is only cleaned: no wood is taken."
+            return tr("The board is only cleaned: no wood is taken.")
         wire = self.terms.wire or usual_wire(self.solved.map.neck)
         try:
             return plan_truing(self.solved.map, self.terms, wire)
@@ -151,20 +152,20 @@ class NewWireDraft:
     def head(self) -> str:
         """What the page is about, in a line."""
         terms, every = self.terms, self.solved.map.neck.frets
-        which = words.frets(terms.frets) if terms.frets else f"all {every} frets"
-        parts = [f"New wire, {which}"]
-        parts.append("board trued" if terms.wood == "true" else "board cleaned")
+        which = words.frets(terms.frets) if terms.frets else tr("all {every} frets", every=every)
+        parts = [tr("New wire, {which}", which=which)]
+        parts.append(tr("board trued") if terms.wood == "true" else tr("board cleaned"))
         if terms.angle_mm:
-            parts.append(f"{self.length(terms.angle_mm)} of angle")
+            parts.append(tr("{length} of angle", length=self.length(terms.angle_mm)))
         if terms.back_bow_mm:
-            parts.append(f"tangs to bend back {self.length(terms.back_bow_mm)}")
+            parts.append(tr("tangs to bend back {length}", length=self.length(terms.back_bow_mm)))
         return ", ".join(parts)
 
     def told(self) -> str:
         """What the face in front says."""
         plan = self.plan()
         if plan is None:
-            return "Being worked out."
+            return tr("Being worked out.")
         told = {
             "wood": self._wood_words,
             "slots": self._slot_words,
@@ -179,39 +180,66 @@ class NewWireDraft:
         if plan is None:
             return ""
         if not plan.reasons:
-            return "Nothing read so far asks for new wire; it is planned because it is wished for."
+            return tr(
+                "Nothing read so far asks for new wire; it is planned because it is wished for."
+            )
         reasons = words.listed(reason.says for reason in plan.reasons)
-        return f"Because: {reasons}."
+        return tr("Because: {reasons}.", reasons=reasons)
 
     def _wood_words(self, plan: RefretPlan) -> str:
         wood, new = plan.wood, plan.new
         if wood is None or new is None:
             return (
-                "Cleaned only: dirt off with fine paper. What is not flat stays, and the first "
-                f"level takes it: {self.length(new.level.metal_mm)}."
+                tr(
+                    "Cleaned only: dirt off with fine paper. What is not flat stays, and the first "
+                    "level takes it: {length}.",
+                    length=self.length(new.level.metal_mm),
+                )
                 if new is not None
                 else ""
             )
         truing = wood.truing
         parts = [
-            f"{self.length(truing.wood_mm)} of wood on the whole, likely "
-            f"{self.length(new.wood_likely_mm)}; most {self.length(truing.most_mm)}."
+            tr(
+                "{length} of wood on the whole, likely {length_2}; most {length_3}.",
+                length=self.length(truing.wood_mm),
+                length_2=self.length(new.wood_likely_mm),
+                length_3=self.length(truing.most_mm),
+            )
         ]
         if abs(truing.rod_dip_mm) >= 0.01:
-            way = "more dip" if truing.rod_dip_mm > 0 else "less dip"
-            parts.append(f"Rod first: {self.length(abs(truing.rod_dip_mm))} {way} than now.")
+            way = tr("more dip") if truing.rod_dip_mm > 0 else tr("less dip")
+            parts.append(
+                tr(
+                    "Rod first: {length} {way} than now.",
+                    length=self.length(abs(truing.rod_dip_mm)),
+                    way=way,
+                )
+            )
         first = words.frets(wood.order.frets[:3])
         last = wood.order.frets[-1:] or (0,)
-        parts.append(f"Pencil goes first at {first}, last at fret {last[0]}: then stop.")
+        parts.append(
+            tr(
+                "Pencil goes first at {first}, last at fret {last}: then stop.",
+                first=first,
+                last=last[0],
+            )
+        )
         if wood.lingers:
-            parts.append(f"Don't linger at {words.frets(wood.lingers)}.")
+            parts.append(tr("Don't linger at {frets}.", frets=words.frets(wood.lingers)))
         deeper = tuple(fret for fret, mm in enumerate(truing.saw_mm, 1) if mm > 0.005)
         if deeper:
-            parts.append(f"Slots to be sawn deeper after it: {words.frets(deeper)}.")
+            parts.append(
+                tr("Slots to be sawn deeper after it: {frets}.", frets=words.frets(deeper))
+            )
         parts += [self._check_words(check) for check in wood.checks[:2]]
         gauge = self._gauge_words(wood.to.radius_mm)
         parts.append(
-            f"At the end no light on three lines, unpressed{gauge}; grits to 600 before the wire."
+            tr(
+                "At the end no light on three lines, unpressed{gauge}; grits to 600 before the "
+                "wire.",
+                gauge=gauge,
+            )
         )
         return " ".join(parts)
 
@@ -219,17 +247,21 @@ class NewWireDraft:
         """What the radius gauge must say at both ends."""
         nut, end = float(radius_mm[0]), float(radius_mm[-1])
         if nut == float("inf"):
-            return ", flat across"
+            return tr(", flat across")
         if abs(nut - end) < 1.0:
-            return f", gauge {inches(nut)} all along"
+            return tr(", gauge {inches} all along", inches=inches(nut))
         first, last = inches(nut), inches(end)
-        return f", gauge {first} at fret 1 and {last} at the last"
+        return tr(", gauge {first} at fret 1 and {last} at the last", first=first, last=last)
 
     def _check_words(self, check: Check) -> str:
         lane, fret, mm = max(check.light_mm, key=lambda one: one[2])
         when = "Now" if check.share == 0.0 else "Half-way"
-        return (
-            f"{when} the edge shows {self.length(mm)} at most, {LANE_WORDS[lane]}, at fret {fret}."
+        return tr(
+            "{when} the edge shows {length} at most, {lane_words}, at fret {fret}.",
+            when=when,
+            length=self.length(mm),
+            lane_words=LANE_WORDS[lane],
+            fret=fret,
         )
 
     def _slot_words(self, plan: RefretPlan) -> str:
@@ -238,45 +270,50 @@ class NewWireDraft:
             by.setdefault(slot.says, []).append(slot.fret)
         parts = []
         for says, does in (
-            ("loose", "loose: crimp or mushroom the tang before bending"),
-            ("tight", "tight: file the barbs or open the slot"),
-            ("shallow", "too shallow: saw to the tang and a hair, stop at the binding"),
-            ("not read", "not read: a trial piece tells"),
+            ("loose", tr("loose: crimp or mushroom the tang before bending")),
+            ("tight", tr("tight: file the barbs or open the slot")),
+            ("shallow", tr("too shallow: saw to the tang and a hair, stop at the binding")),
+            ("not read", tr("not read: a trial piece tells")),
         ):
             if says in by:
                 parts.append(f"{words.upper_first(words.frets(tuple(by[says])))} {does}.")
         if not parts:
-            parts.append("Every slot holds this tang as it is.")
+            parts.append(tr("Every slot holds this tang as it is."))
         return " ".join([*parts, self._grip_words(plan)])
 
     def _grip_words(self, plan: RefretPlan) -> str:
         grips = plan.grips
         if grips is None:
             return ""
-        said = (
-            f"Bow wanted {self.length(plan.terms.back_bow_mm)}; so driven it comes to "
-            f"{self.length(grips.bow_mm)}, give or take {self.length(grips.doubt_mm)}."
+        said = tr(
+            "Bow wanted {length}; so driven it comes to {length_2}, give or take {length_3}.",
+            length=self.length(plan.terms.back_bow_mm),
+            length_2=self.length(grips.bow_mm),
+            length_3=self.length(grips.doubt_mm),
         )
         if plan.reads:
             read = plan.reads[-1]
             done = int((read.grips_mm > 0.0).sum())
-            how = "go on so" if grips.possible else "tighter does not reach it"
-            said += (
-                f" After {words.count(done, 'fret', 'frets')}: {self.length(read.gained_mm)} out; "
-                f"{how}."
+            how = tr("go on so") if grips.possible else tr("tighter does not reach it")
+            said += tr(
+                " After {how_many}: {length} out; {how}.",
+                how_many=words.count(done, "fret", "frets"),
+                length=self.length(read.gained_mm),
+                how=how,
             )
         else:
-            said += " Nothing learnt yet: read the bow after the first six."
+            said += tr(" Nothing learnt yet: read the bow after the first six.")
         if not grips.possible:
-            said += (
-                f" Even the tightest tangs lack {self.length(grips.short_mm)}: the level must "
-                "leave that in the tops, or the wood be trued."
+            said += tr(
+                " Even the tightest tangs lack {length}: the level must "
+                "leave that in the tops, or the wood be trued.",
+                length=self.length(grips.short_mm),
             )
         return said
 
     def _wire_words(self, plan: RefretPlan) -> str:
         if not plan.choices:
-            return "No wire on the shelf yet: + takes one in."
+            return tr("No wire on the shelf yet: + takes one in.")
         one = plan.choices[min(self.pick, len(plan.choices) - 1)]
         return self.choice_words(plan, one)
 
@@ -285,18 +322,25 @@ class NewWireDraft:
         if not one.fits:
             return f"{one.wire.name}: {' '.join(one.why_not)}"
         parts = [
-            f"{one.wire.name}, {HARDNESS_WORDS[one.wire.hardness]}: "
-            f"{self.length(one.crown_mm)} after the first level, {one.levels} light levels, "
-            f"about {one.years:.0f} years."
+            tr(
+                "{name}, {hardness_words}: "
+                "{length} after the first level, {levels} light levels, "
+                "about {years:.0f} years.",
+                name=one.wire.name,
+                hardness_words=HARDNESS_WORDS[one.wire.hardness],
+                length=self.length(one.crown_mm),
+                levels=one.levels,
+                years=one.years,
+            )
         ]
         if one.loose:
-            parts.append(f"Loose in {words.frets(one.loose)}.")
+            parts.append(tr("Loose in {frets}.", frets=words.frets(one.loose)))
         if one.tight:
-            parts.append(f"Tight in {words.frets(one.tight)}.")
+            parts.append(tr("Tight in {frets}.", frets=words.frets(one.tight)))
         if one.remarks:
             parts.append(f"{words.upper_first('; '.join(one.remarks))}.")
         if one.short_mm > 0.0:
-            parts.append(f"{one.short_mm / 1000:.2f} m short on the shelf.")
+            parts.append(tr("{short_mm:.2f} m short on the shelf.", short_mm=one.short_mm / 1000))
         parts.append(self._set_up_words(plan))
         return " ".join(part for part in parts if part)
 
@@ -307,9 +351,13 @@ class NewWireDraft:
         saddle = sum(change.saddle_mm) / 2.0
         up = "up" if saddle >= 0 else "down"
         nut = "up" if change.nut_mm >= 0 else "down"
-        return (
-            f"With the wire in hand: nut slots {self.length(abs(change.nut_mm))} {nut}, saddle "
-            f"{format_length(abs(saddle), self.height_unit)} {up} for the heights there are."
+        return tr(
+            "With the wire in hand: nut slots {length} {nut}, saddle "
+            "{saddle} {up} for the heights there are.",
+            length=self.length(abs(change.nut_mm)),
+            nut=nut,
+            saddle=format_length(abs(saddle), self.height_unit),
+            up=up,
         )
 
     def _cut_words(self, plan: RefretPlan) -> str:
@@ -318,21 +366,34 @@ class NewWireDraft:
             return ""
         form = plan.wire.form
         if form == "coil":
-            out = f"{cutting.needed_mm / 1000:.2f} m off the coil, nothing left over."
+            out = tr(
+                "{needed_mm:.2f} m off the coil, nothing left over.",
+                needed_mm=cutting.needed_mm / 1000,
+            )
         else:
             sticks = words.count(len(cutting.sticks), "stick", "sticks")
-            proved = "fewer will not do" if cutting.proved else "fewer were not found in time"
-            out = (
-                f"{sticks} of {plan.wire.stick_mm:.0f} mm, {proved}; "
-                f"{cutting.waste_mm:.0f} mm left over."
+            proved = (
+                tr("fewer will not do") if cutting.proved else tr("fewer were not found in time")
+            )
+            out = tr(
+                "{sticks} of {stick_mm:.0f} mm, {proved}; {waste_mm:.0f} mm left over.",
+                sticks=sticks,
+                stick_mm=plan.wire.stick_mm,
+                proved=proved,
+                waste_mm=cutting.waste_mm,
             )
         bends = [mm for mm in plan.bends_mm if mm is not None]
         bend = ""
         if bends:
-            learnt = "by its trial piece" if plan.wire.ratio is not None else "by its strength"
-            bend = (
-                f" Bend to {min(bends):.0f} to {max(bends):.0f} mm of radius, {learnt}; it "
-                "springs back to a tenth tighter than the board."
+            learnt = (
+                tr("by its trial piece") if plan.wire.ratio is not None else tr("by its strength")
+            )
+            bend = tr(
+                " Bend to {bends:.0f} to {bends_2:.0f} mm of radius, {learnt}; it "
+                "springs back to a tenth tighter than the board.",
+                bends=min(bends),
+                bends_2=max(bends),
+                learnt=learnt,
             )
         return f"{out}{bend}{self._caul_words(plan)}"
 
@@ -349,12 +410,18 @@ class NewWireDraft:
             by_fret[piece.fret - 1] = mm
         found, none = cauls_for(by_fret, plan.frets, owned)
         said = [
-            f"{inches(one.radius_mm)} for {words.frets(one.true_for)}"
+            tr(
+                "{inches} for {frets}",
+                inches=inches(one.radius_mm),
+                frets=words.frets(one.true_for),
+            )
             for one in found
             if one.true_for
         ]
-        lacks = f"; no true one for {words.frets(none)}" if none else ""
-        return f" Cauls: {words.listed(said) or 'none true'}{lacks}."
+        lacks = tr("; no true one for {frets}", frets=words.frets(none)) if none else ""
+        return tr(
+            " Cauls: {listed}{lacks}.", listed=words.listed(said) or tr("none true"), lacks=lacks
+        )
 
     def cut_rows(self) -> tuple[tuple[str, ...], ...]:
         """The cut list: fret, length to cut, tang, radius to bend to."""
@@ -387,7 +454,7 @@ class NewWireDraft:
 
 def inches(mm: float) -> str:
     """A radius as gauges and cauls are named."""
-    return f"{mm / 25.4:.3g} in"
+    return tr("{mm:.3g} in", mm=mm / 25.4)
 
 
 def _begun(solved: Solved) -> NewWire:

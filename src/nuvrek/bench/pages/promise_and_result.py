@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
 from nuvrek import words
+from nuvrek.language import tr
 from nuvrek.neck.crown import STILL_MM
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.readings.entries import SIDES, CrownHeight, Filed, OthersStill, Rock, Side
@@ -72,37 +73,55 @@ def _relief(solved: Solved, unit: Unit) -> Outcome | None:
     )
     relief = relief_now(solved.map)
     if relief is None or not _closed(solved, "closing-gap"):
-        return Outcome("Relief at pitch", said, "not measured", None, "Take the closing readings.")
+        return Outcome(
+            tr("Relief at pitch"), said, tr("not measured"), None, tr("Take the closing readings.")
+        )
     result = f"{format_length(relief.mm, unit)} ± {format_length(relief.doubt_mm, unit)}"
     off_by = abs(relief.mm - promise.relief_mm)
     kept = off_by <= (promise.relief_doubt_mm or 0.0) + relief.doubt_mm
     if kept:
-        remark = "as promised"
+        remark = tr("as promised")
     else:
-        remark = f"{format_length(off_by, unit)} away: turn the rod again, a quarter or less"
-    return Outcome("Relief at pitch", said, result, kept, remark)
+        remark = tr(
+            "{off_by} away: turn the rod again, a quarter or less",
+            off_by=format_length(off_by, unit),
+        )
+    return Outcome(tr("Relief at pitch"), said, result, kept, remark)
 
 
 def _rock(solved: Solved, unit: Unit) -> Outcome | None:
     promise = solved.neck_state.chosen.promise if solved.neck_state.chosen else None
     if promise is None or promise.largest_rock_mm is None:
         return None
-    said = f"none over {format_length(max(promise.largest_rock_mm, STILL_MM), unit)}"
+    said = tr(
+        "none over {largest_rock_mm}",
+        largest_rock_mm=format_length(max(promise.largest_rock_mm, STILL_MM), unit),
+    )
     if not _swept_since_filed(solved):
-        return Outcome("Rocker", said, "not measured", None, "Sweep the rocker once more.")
+        return Outcome("Rocker", said, tr("not measured"), None, tr("Sweep the rocker once more."))
     rocking = _rocking_since(solved)
     if not rocking:
-        return Outcome("Rocker", said, "still all along", True, "as promised")
+        return Outcome("Rocker", said, tr("still all along"), True, tr("as promised"))
     worst = max(rocking, key=lambda f: rocking[f])
-    where = f"rocks at {words.listed(sorted(rocking))}"
+    where = tr("rocks at {listed}", listed=words.listed(sorted(rocking)))
     if rocking[worst] <= 0.0:
         # A mark without a leaf says that it rocks, not by how little.
         return Outcome(
-            "Rocker", said, f"{where}, not measured", None, "A leaf under it tells, or file on."
+            "Rocker",
+            said,
+            tr("{where}, not measured", where=where),
+            None,
+            tr("A leaf under it tells, or file on."),
         )
     kept = rocking[worst] <= max(promise.largest_rock_mm, STILL_MM)
-    remark = "a trace, no more than promised" if kept else f"file fret {worst} on until it is still"
-    result = f"{where}, up to {format_length(rocking[worst], unit)} or more"
+    remark = (
+        tr("a trace, no more than promised")
+        if kept
+        else tr("file fret {worst} on until it is still", worst=worst)
+    )
+    result = tr(
+        "{where}, up to {rocking} or more", where=where, rocking=format_length(rocking[worst], unit)
+    )
     return Outcome("Rocker", said, result, kept, remark)
 
 
@@ -148,16 +167,16 @@ def _metal(solved: Solved, unit: Unit) -> Outcome | None:
     )
     said = format_length(chosen.promise.metal_off_mm, unit)
     if logged:
-        remark = "as logged in Work"
+        remark = tr("as logged in Work")
     elif chosen.promise.metal_off_mm > 0.002:
-        remark = "nothing filed yet"
+        remark = tr("nothing filed yet")
     else:
-        remark = "nothing to file"
+        remark = tr("nothing to file")
     if not logged and chosen.promise.metal_off_mm > 0.002:
         kept = None
     else:
         kept = logged <= chosen.promise.metal_off_mm + 0.01
-    return Outcome("Metal off, all frets", said, format_length(logged, unit), kept, remark)
+    return Outcome(tr("Metal off, all frets"), said, format_length(logged, unit), kept, remark)
 
 
 def _thinnest(solved: Solved, unit: Unit) -> Outcome | None:
@@ -168,11 +187,13 @@ def _thinnest(solved: Solved, unit: Unit) -> Outcome | None:
     since = _last_filed(solved)
     taken = solved.neck_state.taken
     if not any(isinstance(t.reading, CrownHeight) and t.number > since for t in taken):
-        return Outcome("Thinnest crown", said, "not measured", None, "One crown height tells.")
+        return Outcome(
+            tr("Thinnest crown"), said, tr("not measured"), None, tr("One crown height tells.")
+        )
     now = float(solved.map.crown_mm.min())
     kept = now >= promise.thinnest_mm - 0.04
-    remark = "as promised" if kept else "thinner than promised"
-    return Outcome("Thinnest crown", said, format_length(now, unit), kept, remark)
+    remark = tr("as promised") if kept else tr("thinner than promised")
+    return Outcome(tr("Thinnest crown"), said, format_length(now, unit), kept, remark)
 
 
 def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
@@ -185,16 +206,19 @@ def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
     promised = chosen.promise.height_low_mm if side == "bass" else chosen.promise.height_high_mm
     if promised is None:
         return None
-    name, said = f"String over fret 12, {LANE_WORDS[side]}", format_length(promised, unit)
+    name, said = (
+        tr("String over fret 12, {lane_words}", lane_words=LANE_WORDS[side]),
+        format_length(promised, unit),
+    )
     heights = heights_of(solved.neck_state)
     now = (heights.low if side == "bass" else heights.high).now_mm
     if now is None or not _closed(solved, "closing-height"):
-        return Outcome(name, said, "not measured", None, "Take the closing readings.")
+        return Outcome(name, said, tr("not measured"), None, tr("Take the closing readings."))
     off_by = abs(now - promised)
     if off_by <= AS_WANTED_MM:
-        remark = "as promised"
+        remark = tr("as promised")
     else:
-        remark = f"{format_length(off_by, unit)} away: set it again"
+        remark = tr("{off_by} away: set it again", off_by=format_length(off_by, unit))
     return Outcome(name, said, format_length(now, unit), off_by <= AS_WANTED_MM, remark)
 
 
@@ -210,19 +234,25 @@ def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
     now = _lowest_now(solved) if ready else None
     rows = []
     for side, said in zip(SIDES, (promise.clean_low_mm, promise.clean_high_mm), strict=True):
-        name = f"Clean from, {LANE_WORDS[side]}"
+        name = tr("Clean from, {lane_words}", lane_words=LANE_WORDS[side])
         promised = format_length(said or 0.0, unit)
         doubted = format_length(promise.clean_doubt_mm, unit)
         told = f"{promised} ± {doubted}"
         if said is None or now is None:
-            rows.append(Outcome(name, told, "not measured", None, "Rocker and relief tell."))
+            rows.append(
+                Outcome(name, told, tr("not measured"), None, tr("Rocker and relief tell."))
+            )
             continue
         mm, doubt = now[0] if side == "bass" else now[1]
         kept = mm <= said + promise.clean_doubt_mm + doubt
         result = f"{format_length(mm, unit)} ± {format_length(doubt, unit)}"
         rows.append(
             Outcome(
-                name, told, result, kept, "as promised" if kept else "String room names the notes"
+                name,
+                told,
+                result,
+                kept,
+                tr("as promised") if kept else tr("String room names the notes"),
             )
         )
     return tuple(rows)
@@ -246,11 +276,22 @@ def _notes(solved: Solved) -> Outcome | None:
         return None
     faults = heard_faults(solved.neck_state)
     if faults:
-        named = words.listed(f"string {string} fret {fret}" for string, fret in faults[:3])
-        return Outcome("Every note", "clean", f"{named} not", False, "String room names the frets.")
+        named = words.listed(
+            tr("string {string} fret {fret}", string=string, fret=fret)
+            for string, fret in faults[:3]
+        )
+        return Outcome(
+            tr("Every note"),
+            "clean",
+            tr("{named} not", named=named),
+            False,
+            tr("String room names the frets."),
+        )
     if heard_clean(solved.neck_state):
-        return Outcome("Every note", "clean", "heard clean", True, "as promised")
-    return Outcome("Every note", "clean", "not measured", None, "Play every note in String room.")
+        return Outcome(tr("Every note"), "clean", tr("heard clean"), True, tr("as promised"))
+    return Outcome(
+        tr("Every note"), "clean", tr("not measured"), None, tr("Play every note in String room.")
+    )
 
 
 def _new_wire(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
@@ -264,27 +305,44 @@ def _new_wire(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
         return ()
     rows = []
     if promise.thinnest_mm is not None:
-        said = f"{format_length(promise.thinnest_mm, unit)} after its level"
+        said = tr(
+            "{thinnest_mm} after its level", thinnest_mm=format_length(promise.thinnest_mm, unit)
+        )
         since = _last_filed(solved)
         taken = solved.neck_state.taken
         if any(isinstance(t.reading, CrownHeight) and t.number > since for t in taken):
             now = float(solved.map.crown_mm.min())
             kept = now >= promise.thinnest_mm - 0.04
-            remark = "as promised" if kept else "thinner than promised"
-            rows.append(Outcome("New wire", said, format_length(now, unit), kept, remark))
+            remark = tr("as promised") if kept else tr("thinner than promised")
+            rows.append(Outcome(tr("New wire"), said, format_length(now, unit), kept, remark))
         else:
-            rows.append(Outcome("New wire", said, "not measured", None, "One crown height tells."))
+            rows.append(
+                Outcome(
+                    tr("New wire"), said, tr("not measured"), None, tr("One crown height tells.")
+                )
+            )
     wanted = solved.neck_state.new_wire.back_bow_mm
     if wanted > 0.0:
-        said, reads = f"{format_length(wanted, unit)} bent back", bows_read(solved.map)
+        said, reads = (
+            tr("{wanted} bent back", wanted=format_length(wanted, unit)),
+            bows_read(solved.map),
+        )
         if reads:
             got, sd = reads[-1].gained_mm, reads[-1].sd_mm
             kept = abs(got - wanted) <= 0.04 + 1.6449 * sd
             result = f"{format_length(got, unit)} ± {format_length(1.6449 * sd, unit)}"
-            rows.append(Outcome("Bow by the tangs", said, result, kept, "learnt for the next"))
+            rows.append(
+                Outcome(tr("Bow by the tangs"), said, result, kept, tr("learnt for the next"))
+            )
         else:
             rows.append(
-                Outcome("Bow by the tangs", said, "not measured", None, "An edge, slack, tells.")
+                Outcome(
+                    tr("Bow by the tangs"),
+                    said,
+                    tr("not measured"),
+                    None,
+                    tr("An edge, slack, tells."),
+                )
             )
     return tuple(rows)
 
@@ -305,11 +363,15 @@ def _later(solved: Solved, unit: Unit) -> Outcome | None:
     over = relief_over_moves(solved.map, SIDES)
     (before, _), (after, doubt) = over[since[0]], over[since[0] + 1]
     change = after - before
-    told = f"{format_length(before, unit)} then, {format_length(after, unit)} now"
+    told = tr(
+        "{before} then, {after} now",
+        before=format_length(before, unit),
+        after=format_length(after, unit),
+    )
     if abs(change) <= max(HELD_MM, doubt):
-        return Outcome("After one to two weeks", "held", told, True, "held")
+        return Outcome(tr("After one to two weeks"), "held", told, True, "held")
     tightened = sum(move.turns for _, move in neck_state.rod_moves) > 0.0
     crept = (change < 0.0) == tightened
-    what = "crept on the way it was turned" if crept else "moved back"
-    remark = f"{what}, by {format_length(abs(change), unit)}"
-    return Outcome("After one to two weeks", "held", told, False, remark)
+    what = tr("crept on the way it was turned") if crept else tr("moved back")
+    remark = tr("{what}, by {change}", what=what, change=format_length(abs(change), unit))
+    return Outcome(tr("After one to two weeks"), "held", told, False, remark)

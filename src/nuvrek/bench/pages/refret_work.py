@@ -10,6 +10,7 @@ from nuvrek import words
 from nuvrek.bench.strips.refret import TableStrip, TruingStrip, truing_strip
 from nuvrek.bench.work.fret_table import table_rows, waiting
 from nuvrek.bench.work.job import steps_in_hand
+from nuvrek.language import tr
 from nuvrek.neck.description import LANES
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entry import Removals
@@ -34,7 +35,7 @@ def table_strip(now: NeckState, step: Step | None, fret: int | None) -> TableStr
         batch = frozenset(step.frets)
     done = sum(bool(cell.sign) for row in rows for cell in row.cells)
     whole = sum(not cell.alone for row in rows for cell in row.cells)
-    return TableStrip("Frets", f"{done} of {whole}", rows, batch, fret)
+    return TableStrip("Frets", tr("{done} of {whole}", done=done, whole=whole), rows, batch, fret)
 
 
 def wood_planned(solved: Solved) -> Removals:
@@ -100,12 +101,15 @@ def more_words(step: Step, solved: Solved | None, unit: Unit) -> str:
     if step.action == "wood" and solved.neck_state.new_wire.wood == "true":
         off = wood_planned(solved)
         if not off:
-            return " By the map nothing is left to take."
+            return tr(" By the map nothing is left to take.")
         most = max(off, key=lambda one: one[2])
         mean = sum(mm for *_, mm in off) / (3 * solved.map.neck.frets)
-        return (
-            f" Still to go: {format_length(mean, unit)} on the whole, most at fret {most[0]} "
-            f"({format_length(most[2], unit)}). + half of it is off."
+        return tr(
+            " Still to go: {mean} on the whole, most at fret {most} "
+            "({most_2}). + half of it is off.",
+            mean=format_length(mean, unit),
+            most=most[0],
+            most_2=format_length(most[2], unit),
         )
     if step.sweep == "fit":
         fat = {f: mm for f, mm in grips_planned(solved).items() if f in step.frets and mm > 0.0}
@@ -113,6 +117,10 @@ def more_words(step: Step, solved: Solved | None, unit: Unit) -> str:
             least, most_fat = min(fat.values()), max(fat.values())
             size = format_length(most_fat, unit)
             if most_fat - least > 0.005:
-                size = f"{format_length(least, unit)} to {size}"
-            return f" Tangs of {words.frets(tuple(fat))} fatter than usual by {size}."
+                size = tr("{least} to {size}", least=format_length(least, unit), size=size)
+            return tr(
+                " Tangs of {frets} fatter than usual by {size}.",
+                frets=words.frets(tuple(fat)),
+                size=size,
+            )
     return ""

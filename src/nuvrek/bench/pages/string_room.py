@@ -8,6 +8,7 @@ from dataclasses import dataclass
 from typing import TYPE_CHECKING, Literal
 
 from nuvrek.bench.session import Session
+from nuvrek.language import tr
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.readings.entries import Heard, OthersClean
 from nuvrek.units import Unit, format_length, format_number
@@ -151,15 +152,26 @@ class StringRoomPage:
         """The chosen note in words."""
         s, n = self.string, self.note
         room, doubt = float(self.rooms.room_mm[s, n]), float(self.rooms.doubt_mm[s, n])
-        what = "Open string" if n == 0 else f"Fret {n}"
+        what = tr("Open string") if n == 0 else tr("Fret {n}", n=n)
         word = self.rooms.word(s, n)
         first = int(self.rooms.first[s, n])
         sharp = float(self.on.cents()[s, n])
-        cents = f" Fretting it sharpens it by {sharp:.0f} cents." if sharp >= 1.0 else ""
-        return (
-            f"{what} on string {self.strings - s}: {word}. Least room "
-            f"{format_length(room, unit)} over fret {first}, give or take "
-            f"{format_length(doubt, unit)}.{cents}"
+        cents = (
+            tr(" Fretting it sharpens it by {sharp:.0f} cents.", sharp=sharp)
+            if sharp >= 1.0
+            else ""
+        )
+        return tr(
+            "{what} on string {strings}: {word}. Least room "
+            "{room} over fret {first}, give or take "
+            "{doubt}.{cents}",
+            what=what,
+            strings=self.strings - s,
+            word=word,
+            room=format_length(room, unit),
+            first=first,
+            doubt=format_length(doubt, unit),
+            cents=cents,
         )
 
     def lowest_words(self, unit: Unit) -> tuple[str, ...]:
@@ -180,9 +192,10 @@ class StringRoomPage:
     def even_words(self, unit: Unit) -> str:
         """The relief that lets the strings lie lowest at this touch."""
         low, high = self.even_mm()
-        return (
-            f"{format_number(max(low, 0.0), unit)} low side, "
-            f"{format_length(max(high, 0.0), unit)} high side"
+        return tr(
+            "{low} low side, {high} high side",
+            low=format_number(max(low, 0.0), unit),
+            high=format_length(max(high, 0.0), unit),
         )
 
     def even_mm(self) -> tuple[float, float]:
@@ -210,14 +223,19 @@ class StringRoomPage:
 
         best = max(float(np.mean(self.even_mm())), 0.0)
         flat, even = self.smooth_mm(0.0)[1:], self.smooth_mm(best)[1:]
-        return (
+        return tr(
             "Dead straight, the tightest note has "
-            f"{format_number(float(flat.min()), unit)} of room and the widest "
-            f"{format_number(float(flat.max()), unit)}; with {format_length(best, unit)} "
+            "{float} of room and the widest "
+            "{float_2}; with {best} "
             "of relief it is "
-            f"{format_number(float(even.min()), unit)} to "
-            f"{format_number(float(even.max()), unit)}: the same string height, more even "
-            "room."
+            "{float_3} to "
+            "{float_4}: the same string height, more even "
+            "room.",
+            float=format_number(float(flat.min()), unit),
+            float_2=format_number(float(flat.max()), unit),
+            best=format_length(best, unit),
+            float_3=format_number(float(even.min()), unit),
+            float_4=format_number(float(even.max()), unit),
         )
 
     def touch_word(self) -> str:

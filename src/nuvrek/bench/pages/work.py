@@ -9,6 +9,7 @@ from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
 from nuvrek.bench.work.course_walk import Gate
 from nuvrek.bench.work.ink_order import InkWalk, ink_gone
 from nuvrek.bench.work.job import filed_mm, left_to_file, steps_in_hand, still_to_file
+from nuvrek.language import tr
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import Seated
@@ -68,7 +69,7 @@ def strip_for(step: Step | None, solved: Solved, unit: Unit) -> AnyStrip:
         order = tuple(dict.fromkeys(fret for fret, _ in neck_state.chosen.order))
         thin = int((solved.map.crown_mm - left).min(axis=1).argmin()) + 1 if left.any() else None
         return metal_strip(
-            left, unit, order, thin, frozenset(neck_state.agreed.untouched), "Still to go"
+            left, unit, order, thin, frozenset(neck_state.agreed.untouched), tr("Still to go")
         )
     if step is not None and step.key == "crown":
         return section_strip(table_of(solved), neck_state.neck.wire_width_mm, unit)
@@ -98,18 +99,23 @@ def metal_words(
         return ""
     most = still_to_file(neck_state)
     if not most:
-        return " All of the plan is off."
+        return tr(" All of the plan is off.")
     if len(most) > _FEW:
         deepest = sorted(most, key=lambda f: -most[f])[:3]
-        return f" Most off at {', '.join(f'{f}: {format_length(most[f], unit)}' for f in deepest)}."
-    named = ", ".join(f"fret {f} {format_length(mm, unit)}" for f, mm in sorted(most.items()))
+        return tr(
+            " Most off at {it}.",
+            it=", ".join(f"{f}: {format_length(most[f], unit)}" for f in deepest),
+        )
+    named = ", ".join(
+        tr("fret {f} {mm}", f=f, mm=format_length(mm, unit)) for f, mm in sorted(most.items())
+    )
     strokes = ""
     if stroke_mm is not None:
         counted = ", ".join(
             f"{f}: {max(round(mm / stroke_mm), 1)}" for f, mm in sorted(most.items())
         )
-        strokes = f" In your strokes about {counted}; the rocker decides."
-    return f" Off at most: {named}.{strokes}"
+        strokes = tr(" In your strokes about {counted}; the rocker decides.", counted=counted)
+    return tr(" Off at most: {named}.{strokes}", named=named, strokes=strokes)
 
 
 def file_words(solved: Solved, walk: InkWalk, unit: Unit) -> str:
@@ -138,18 +144,24 @@ def _rest_words(solved: Solved, unit: Unit) -> str:
     if now is None:
         return ""
     by_plan = float(planned(neck_state, left=True).mean(axis=1).sum())
-    return (
-        f"Still to go by the plan {format_length(by_plan, unit)}, by the map now "
-        f"{format_length(now.metal_mm, unit)}: "
-        "a rocker pass makes it sure."
+    return tr(
+        "Still to go by the plan {by_plan}, by the map now "
+        "{metal_mm}: "
+        "a rocker pass makes it sure.",
+        by_plan=format_length(by_plan, unit),
+        metal_mm=format_length(now.metal_mm, unit),
     )
 
 
 def no_way_words(solved: Solved | None) -> str:
     """The way onward where no way is in hand, and what is advised if that is known."""
-    said = "Enter: to Choose, where ways are weighed and one is taken."
+    said = tr("Enter: to Choose, where ways are weighed and one is taken.")
     plan = None if solved is None else solved.plan
-    return said if plan is None else f"{said} Advised: {plan.way(plan.advice).title.lower()}."
+    return (
+        said
+        if plan is None
+        else tr("{said} Advised: {title}.", said=said, title=plan.way(plan.advice).title.lower())
+    )
 
 
 def to_go_words(neck_state: NeckState) -> str:
@@ -158,8 +170,8 @@ def to_go_words(neck_state: NeckState) -> str:
     ahead = [step for step in steps_in_hand(neck_state) if step.key not in done]
     minutes = sum(step.minutes for step in ahead if step.key != "look-again")
     if minutes < 90:
-        return f"About {minutes} minutes to go."
-    return f"About {minutes / 60:.0f} hours to go."
+        return tr("About {minutes} minutes to go.", minutes=minutes)
+    return tr("About {minutes:.0f} hours to go.", minutes=minutes / 60)
 
 
 def more_words(
@@ -187,20 +199,26 @@ def seated_words(seated: Seated) -> str:
     """What a fret that was pressed home asks for next."""
     low = ""
     if seated.stopped == "gone too far":
-        low = " Gone too far, it is the low one now: Choose shows what that costs once it is read."
-    return (
-        f"Fret {seated.fret} is written down as {seated.how}. Take the rocker over it again before "
-        f"filing.{low}"
+        low = tr(
+            " Gone too far, it is the low one now: Choose shows what that costs once it is read."
+        )
+    return tr(
+        "Fret {fret} is written down as {how}. Take the rocker over it again before filing.{low}",
+        fret=seated.fret,
+        how=seated.how,
+        low=low,
     )
 
 
 def ended_words(gate: Gate | None, any_steps: bool) -> tuple[str, str]:
     """Title and text once all steps of a way are ticked, or where none is in hand."""
     if gate is not None and gate.way is not None:
-        waits = f"First: {gate.waits} " if gate.waits else ""
-        return f"Next: {gate.way.title}", f"{gate.changed or gate.why} {waits}".strip()
-    title = "All steps are ticked" if any_steps else "No way is in hand"
-    prove = "Prove holds promise and result side by side."
+        waits = tr("First: {waits} ", waits=gate.waits) if gate.waits else ""
+        return tr(
+            "Next: {title}", title=gate.way.title
+        ), f"{gate.changed or gate.why} {waits}".strip()
+    title = tr("All steps are ticked") if any_steps else tr("No way is in hand")
+    prove = tr("Prove holds promise and result side by side.")
     if gate is not None:
         return title, f"{gate.changed} {prove}"
-    return title, prove if any_steps else "Take one in Choose; its steps appear here."
+    return title, prove if any_steps else tr("Take one in Choose; its steps appear here.")

@@ -8,17 +8,19 @@ from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.picture import picture_of, straightened
 from nuvrek.bench.work.agreement import standings
 from nuvrek.bench.work.job import steps_in_hand
+from nuvrek.language import tr
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import ROD_WORDS
 from nuvrek.planning.steps.cautions import FIRST
 from nuvrek.planning.steps.step import Step
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.owner.entries import Letter, Table
+from nuvrek.words import lower_first
 
 
 def bench_sheet(facts: Facts) -> Letter:
     """The sheet of the way in hand, or of those advised."""
-    parts = [_what(facts), "[neck]", "Agreed", _agreed(facts), "Fret by fret", "[frets]"]
+    parts = [_what(facts), "[neck]", "Agreed", _agreed(facts), tr("Fret by fret"), "[frets]"]
     parts += ["Steps", "[steps]", "Mind", _cautions(facts)]
     return Letter(
         paper="bench",
@@ -41,24 +43,36 @@ def _frets(facts: Facts) -> tuple[int, ...]:
 
 def _what(facts: Facts) -> str:
     neck, f = facts.neck, facts.figures
-    named = words.listed(way_title(kind).lower() for kind in _kinds(facts))
-    radius = "flat or not known" if neck.radius_mm is None else f"{f.number(neck.radius_mm, 0)} mm"
-    return (
-        f"{neck.title}: {f.number(neck.scale_mm)} mm, {neck.frets} frets, joins at "
-        f"{neck.joint_fret}, radius {radius}, {ROD_WORDS[neck.rod]}, "
-        f"{words.count(neck.strings, 'string', 'strings')}. To be done: {named}."
+    named = words.listed(lower_first(way_title(kind)) for kind in _kinds(facts))
+    radius = (
+        tr("flat or not known")
+        if neck.radius_mm is None
+        else tr("{number} mm", number=f.number(neck.radius_mm, 0))
+    )
+    return tr(
+        "{title}: {number} mm, {frets} frets, joins at "
+        "{joint_fret}, radius {radius}, {rod_words}, "
+        "{how_many}. To be done: {named}.",
+        title=neck.title,
+        number=f.number(neck.scale_mm),
+        frets=neck.frets,
+        joint_fret=neck.joint_fret,
+        radius=radius,
+        rod_words=ROD_WORDS[neck.rod],
+        how_many=words.count(neck.strings, "string", "strings"),
+        named=named,
     )
 
 
 def _agreed(facts: Facts) -> str:
     rows = standings(facts.now, _kinds(facts), facts.plans)
     if facts.owner is not None and not facts.owner.asked:
-        return "The house's own: nobody is asked."
+        return tr("The house's own: nobody is asked.")
     agreed = [one.need.term.words for one in rows if one.settled]
     open_still = [one.need.term.words.rstrip(".") for one in rows if not one.settled]
     said = [f"{one.rstrip('.')}." for one in agreed]
     if open_still:
-        said.append(f"NOT AGREED YET: {'; '.join(open_still)}.")
+        said.append(tr("NOT AGREED YET: {open_still}.", open_still="; ".join(open_still)))
     return " ".join(said)
 
 
@@ -69,7 +83,7 @@ def frets_table(facts: Facts) -> Table:
     chosen = facts.now.chosen
     off = planned(facts.now, left=True) if chosen is not None else facts.ways[0].off_mm
     tops = straightened(solved.map.tops_mm, facts.neck)
-    head = ("fret", "top low", "middle", "high", "crown", "off low", "middle", "high")
+    head = ("fret", tr("top low"), "middle", "high", "crown", tr("off low"), "middle", "high")
     rows: list[tuple[str, ...]] = [head]
     for n in range(facts.neck.frets):
         metal = [f.bare(mm) if mm > WORTH_FILING_MM else "" for mm in off[n]]

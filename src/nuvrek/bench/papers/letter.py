@@ -10,6 +10,7 @@ from nuvrek import words
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.picture import picture_of
 from nuvrek.bench.papers.plain import WAYS, found_words, way_words
+from nuvrek.language import tr
 from nuvrek.planning.agreement.limits import limits_of
 from nuvrek.planning.case.way import Way
 from nuvrek.planning.ways.kinds import way_title
@@ -25,19 +26,19 @@ def letter(facts: Facts) -> Letter:
     """The letter as it is proposed; its words can be changed before it goes."""
     parts = [
         *_opening(facts),
-        "What we found",
+        tr("What we found"),
         _list(found_words(facts.solved.findings, facts.figures) or (_nothing(facts),)),
         "[neck]",
-        "What can be done",
+        tr("What can be done"),
         "[ways]",
-        "What we advise",
+        tr("What we advise"),
         _advice(facts),
     ]
     limits = dict.fromkeys(said for way in facts.ways for said in limits_of(way.kind))
     if limits:
-        parts += ["What we can't promise", _list(limits)]
+        parts += [tr("What we can't promise"), _list(limits)]
     if _worth(facts):
-        parts += ["What it stands against", _worth(facts)]
+        parts += [tr("What it stands against"), _worth(facts)]
     parts += _closing(facts)
     marked = tuple(sorted({f for way in facts.ways for f in way.frets if len(way.frets) < 12}))
     return Letter(
@@ -54,14 +55,14 @@ def _list(said: Iterable[str]) -> str:
 
 def _opening(facts: Facts) -> list[str]:
     neck = facts.neck
-    said = f"This is about your instrument, {neck.title}."
+    said = tr("This is about your instrument, {title}.", title=neck.title)
     if neck.complaint.strip():
-        said += f" You told us: “{' '.join(neck.complaint.split())}”"
+        said += tr(" You told us: “{split}”", split=" ".join(neck.complaint.split()))
     return [said]
 
 
 def _nothing(facts: Facts) -> str:
-    return "We have measured it and found nothing that is at fault."
+    return tr("We have measured it and found nothing that is at fault.")
 
 
 def told_ways(facts: Facts) -> tuple[Way, ...]:
@@ -79,7 +80,14 @@ def told_ways(facts: Facts) -> tuple[Way, ...]:
 def ways_table(facts: Facts) -> Table:
     """Each way: what is done, what it costs and what it buys."""
     f = facts.figures
-    head = ("Way", "What is done", "Price", "Working days", "Clean from", "Years of wear")
+    head = (
+        "Way",
+        tr("What is done"),
+        "Price",
+        tr("Working days"),
+        tr("Clean from"),
+        tr("Years of wear"),
+    )
     rows = [head]
     for way in told_ways(facts):
         cost = facts.cost(way)
@@ -102,21 +110,34 @@ def _advice(facts: Facts) -> str:
     ways = facts.ways
     named = words.listed(words.lower_first(way_title(way.kind)) for way in ways)
     cost, f = facts.whole, facts.figures
-    said = [f"We advise: {named}. {_list(way_words(way.kind) for way in ways)}"]
+    said = [
+        tr(
+            "We advise: {named}. {list}",
+            named=named,
+            list=_list(way_words(way.kind) for way in ways),
+        )
+    ]
     if cost.price.total is not None:
         between = cost.price.between
-        together = "Together it" if len(ways) > 1 else "It"
-        price = f"{together} costs {f.money(cost.price.total)}"
+        together = tr("Together it") if len(ways) > 1 else "It"
+        price = tr("{together} costs {money}", together=together, money=f.money(cost.price.total))
         if between is not None:
-            price += f", by the hours it takes between {f.money(between[0])} and "
+            price += tr(", by the hours it takes between {money} and ", money=f.money(between[0]))
             price += f"{f.money(between[1])}"
         said.append(f"{price}.")
     if cost.days:
-        said.append(f"It stays with us about {words.count(cost.days, 'day', 'days')} of work.")
+        said.append(
+            tr(
+                "It stays with us about {how_many} of work.",
+                how_many=words.count(cost.days, "day", "days"),
+            )
+        )
     if any(way.lowest_mm for way in ways):
         said.append(
-            "“Clean from” is how low the lowest string can lie over the twelfth fret and still "
-            "ring clean."
+            tr(
+                "“Clean from” is how low the lowest string can lie over the twelfth fret and still "
+                "ring clean."
+            )
         )
     return " ".join(said)
 
@@ -126,18 +147,20 @@ def _worth(facts: Facts) -> str:
     worth, f = facts.dealings.worth, facts.figures
     currency = worth.currency or None
     named = (
-        ("As it is it would sell for about", worth.fetches),
-        ("when it plays well, for about", worth.fetches_after),
-        ("another neck would cost about", worth.new_neck),
-        ("another instrument of its kind about", worth.instead),
+        (tr("As it is it would sell for about"), worth.fetches),
+        (tr("when it plays well, for about"), worth.fetches_after),
+        (tr("another neck would cost about"), worth.new_neck),
+        (tr("another instrument of its kind about"), worth.instead),
     )
     told = [f"{said} {f.money(amount, currency)}" for said, amount in named if amount is not None]
     if not told:
         return ""
-    return f"{words.upper_first('; '.join(told))}. What it is worth to you only you can say."
+    return tr(
+        "{told}. What it is worth to you only you can say.", told=words.upper_first("; ".join(told))
+    )
 
 
 def _closing(facts: Facts) -> list[str]:
     closing = facts.shop.closing.strip()
-    ask = "Please tell us which way you would like, or ring us if anything is unclear."
+    ask = tr("Please tell us which way you would like, or ring us if anything is unclear.")
     return [ask, *([closing] if closing else [])]

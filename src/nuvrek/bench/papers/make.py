@@ -11,6 +11,7 @@ from nuvrek.bench.papers.quote import quote, quote_letter
 from nuvrek.bench.papers.work_report import work_report
 from nuvrek.exchange.paper import Paper, blocks_of
 from nuvrek.exchange.paper_pdf import paper_pdf, unset_letters
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner
 from nuvrek.planning.money.shop import Shop
@@ -44,7 +45,7 @@ def laid_out(
         shop_words="" if inside else shop.words,
         addressee="" if inside else addressee(owner, neck),
         day=figures.day(day),
-        title=f"{PAPERS[made.paper] if made.paper != 'letter' else 'Your instrument'}",
+        title=f"{PAPERS[made.paper] if made.paper != 'letter' else tr('Your instrument')}",
         blocks=blocks_of(made.text, made.tables, drawings),
         one_page=not inside,
     )

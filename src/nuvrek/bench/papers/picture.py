@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry, dot_frets
 from nuvrek.exchange.paper import Drawing, Mark, Patch, Stroke
+from nuvrek.language import tr
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_line_mm
@@ -100,8 +101,9 @@ def _tops(
     for row, wide, grey in ((picture.tops_mm[0], 0.5, 0.0), (picture.tops_mm[2], 0.3, 0.35)):
         places = [(x, _LINE_Y - times * mm) for x, mm in zip(g.frets_x, row, strict=True)]
         strokes += [Stroke(*a, *b, wide, grey) for a, b in itertools.pairwise(places)]
-    words = (
-        f"tops of the frets, heights drawn {times:.0f} times as large; "
-        "thick: low strings' side, thin: high strings' side"
+    words = tr(
+        "tops of the frets, heights drawn {times:.0f} times as large; "
+        "thick: low strings' side, thin: high strings' side",
+        times=times,
     )
     return strokes, [Mark(WIDE_MM / 2, HIGH_MM - 1.0, words, 7.5)]

@@ -10,8 +10,10 @@ from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures
 from nuvrek.bench.papers.plain import way_words
 from nuvrek.bench.work.agreement import standings
+from nuvrek.language import tr
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.owner.entries import Letter, Quote, QuoteLine, Table
+from nuvrek.words import lower_first
 
 # So long a quote stands (common practice, no source).
 STANDS_DAYS = 30
@@ -26,7 +28,7 @@ def quote(facts: Facts) -> Quote:
     cost, prices = facts.whole, facts.prices
     price = cost.price
     if price.total is None:
-        raise NoPrice("No price: Prices takes an hour's, or a fixed one for this way.")
+        raise NoPrice(tr("No price: Prices takes an hour's, or a fixed one for this way."))
     between = price.between or (None, None)
     return Quote(
         ways=tuple(way.kind for way in facts.ways),
@@ -56,19 +58,26 @@ def _tax_words(facts: Facts) -> str:
     percent = f"{facts.prices.tax_percent.normalize():f} %"
     return {
         "none": "",
-        "included": f"in it {percent} tax",
-        "added": f"and {percent} tax",
+        "included": tr("in it {percent} tax", percent=percent),
+        "added": tr("and {percent} tax", percent=percent),
     }[facts.prices.tax]
 
 
 def _rests_on(facts: Facts) -> str:
     """By which readings and prices, so that it can be told later why it was so."""
     readings = words.count(len(facts.now.taken), "reading", "readings")
-    prices, parts = facts.prices, [f"{readings} up to entry {facts.now.length}"]
+    prices, parts = (
+        facts.prices,
+        [tr("{readings} up to entry {length}", readings=readings, length=facts.now.length)],
+    )
     if prices.rate is not None:
-        parts.append(f"an hour at {prices.rate}")
+        parts.append(tr("an hour at {rate}", rate=prices.rate))
     parts += [
-        f"{way_title(kind).lower()} at a fixed {prices.fixed[kind]}"
+        tr(
+            "{way_title} at a fixed {fixed}",
+            way_title=lower_first(way_title(kind)),
+            fixed=prices.fixed[kind],
+        )
         for kind in (way.kind for way in facts.ways)
         if kind in prices.fixed
     ]
@@ -80,22 +89,26 @@ def quote_letter(facts: Facts, given: Quote) -> Letter:
     f = facts.figures
     done = " ".join(way_words(kind) for kind in given.ways)
     parts = [
-        f"For {facts.neck.title} we quote:",
+        tr("For {title} we quote:", title=facts.neck.title),
         "[prices]",
-        f"What is done: {done}",
+        tr("What is done: {done}", done=done),
     ]
     if given.least is not None and given.most is not None:
         low, high = (f.money(one, given.currency) for one in (given.least, given.most))
         parts.append(
-            "Where the work goes by the hour this is what we know of it now: between "
-            f"{low} and {high} in all. You hear from us before it goes beyond."
+            tr(
+                "Where the work goes by the hour this is what we know of it now: between "
+                "{low} and {high} in all. You hear from us before it goes beyond.",
+                low=low,
+                high=high,
+            )
         )
     asked = standings(facts.now, given.ways, facts.plans)
     about = [one.need.term.words for one in asked if one.need.term.matter != "way"]
     if about:
-        parts += ["What we ask you to agree to", " ".join(_full(one) for one in about)]
+        parts += [tr("What we ask you to agree to"), " ".join(_full(one) for one in about)]
     if given.until:
-        parts.append(f"This quote stands until {f.day(given.until)}.")
+        parts.append(tr("This quote stands until {day}.", day=f.day(given.until)))
     closing = facts.shop.closing.strip()
     parts += [closing] if closing else []
     tables = {"prices": price_table(given, f)}
@@ -112,5 +125,5 @@ def price_table(given: Quote, figures: Figures) -> Table:
     rows += [(line.words, figures.money(line.amount, given.currency)) for line in given.lines]
     if given.tax_words:
         rows.append((words.upper_first(given.tax_words), figures.money(given.tax, given.currency)))
-    rows.append(("In all", figures.money(given.total, given.currency)))
+    rows.append((tr("In all"), figures.money(given.total, given.currency)))
     return tuple(rows)

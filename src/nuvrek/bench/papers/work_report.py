@@ -10,27 +10,28 @@ from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.picture import picture_of
 from nuvrek.bench.papers.plain import way_words
 from nuvrek.bench.work.job import look_again_words, next_step
+from nuvrek.language import tr
 from nuvrek.mechanics.wire_life import USUAL_LEVEL_MM, USUAL_WEAR_MM, years_left
 from nuvrek.readings.owner.entries import HandedBack, Letter, Table
 
 # Advice to take home (common practice, no source).
-CARE = (
+CARE = tr(
     "Keep it where the air is neither very dry nor damp, 40 to 60 percent humidity. Never leave it "
     "in a hot car: from 35 °C on glue may open. Wipe the strings and the frets after playing."
 )
-_KEPT = {True: "kept", False: "not kept", None: ""}
+_KEPT = {True: "kept", False: tr("not kept"), None: ""}
 
 
 def work_report(facts: Facts) -> Letter:
     """The report as it is proposed."""
     back = facts.dealings.handed_back or HandedBack()
     f = facts.figures
-    parts = [f"This is what was done on {facts.neck.title}.", "What was done"]
+    parts = [tr("This is what was done on {title}.", title=facts.neck.title), tr("What was done")]
     parts.append(" ".join((back.done.strip() or _done(facts)).split()))
-    parts += ["[neck]", *_results(facts), "The metal that is left", _metal(facts)]
+    parts += ["[neck]", *_results(facts), tr("The metal that is left"), _metal(facts)]
     parts += _given_back(facts, back)
-    parts += ["When to look again", _look_again(facts, back)]
-    parts += ["How to keep it", back.care.strip() or f.localised(CARE)]
+    parts += [tr("When to look again"), _look_again(facts, back)]
+    parts += [tr("How to keep it"), back.care.strip() or f.localised(CARE)]
     closing = facts.shop.closing.strip()
     parts += [closing] if closing else []
     return Letter(
@@ -45,11 +46,11 @@ def _done(facts: Facts) -> str:
     """The ways that were gone, in words for the owner."""
     done = dict.fromkeys(facts.done)
     if not done:
-        return "It was measured; nothing was changed."
+        return tr("It was measured; nothing was changed.")
     said = " ".join(way_words(kind) for kind in done)
     step = next_step(facts.now)
     if step is not None and step.key not in ("prove", "look-again"):
-        said += f" It is not finished: next, {words.lower_first(step.title)}."
+        said += tr(" It is not finished: next, {title}.", title=words.lower_first(step.title))
     return said
 
 
@@ -58,7 +59,7 @@ def _outcomes(facts: Facts) -> tuple[Outcome, ...]:
 
 
 def _results(facts: Facts) -> list[str]:
-    return ["Promise and result", "[results]"] if _outcomes(facts) else []
+    return [tr("Promise and result"), "[results]"] if _outcomes(facts) else []
 
 
 def results_table(facts: Facts) -> Table:
@@ -78,27 +79,33 @@ def _metal(facts: Facts) -> str:
     thinnest = float(crowns.min())
     fret = int(crowns.argmin()) + 1
     years = years_left(thinnest, neck.least_crown_mm, USUAL_WEAR_MM, USUAL_LEVEL_MM)
-    said = (
-        f"The thinnest fret is {fret}, with {f.length(thinnest)}; under "
-        f"{f.length(neck.least_crown_mm)} it wants new wire."
+    said = tr(
+        "The thinnest fret is {fret}, with {length}; under {length_2} it wants new wire.",
+        fret=fret,
+        length=f.length(thinnest),
+        length_2=f.length(neck.least_crown_mm),
     )
     if years >= 1.0:
-        said += f" Under ordinary play that is about {f.number(years, 0)} years away."
+        said += tr(
+            " Under ordinary play that is about {number} years away.", number=f.number(years, 0)
+        )
     return said
 
 
 def _given_back(facts: Facts, back: HandedBack) -> list[str]:
     told = []
     if back.returned.strip():
-        told.append(_ended(f"Given back: {back.returned}"))
+        told.append(_ended(tr("Given back: {returned}", returned=back.returned)))
     if back.strings_on.strip():
-        told.append(_ended(f"On it are now: {back.strings_on}"))
+        told.append(_ended(tr("On it are now: {strings_on}", strings_on=back.strings_on)))
     arrived = facts.dealings.arrived
     if arrived is not None and arrived.outside.strip():
         told.append(
-            f"Found beside the job: {' '.join(arrived.outside.split())}.".replace("..", ".")
+            tr("Found beside the job: {split}.", split=" ".join(arrived.outside.split())).replace(
+                "..", "."
+            )
         )
-    return ["What goes back with it", " ".join(told)] if told else []
+    return [tr("What goes back with it"), " ".join(told)] if told else []
 
 
 def _ended(said: str) -> str:
@@ -110,8 +117,8 @@ def _ended(said: str) -> str:
 def _look_again(facts: Facts, back: HandedBack) -> str:
     dates = look_again_words(facts.now).strip()
     if back.come_back.strip():
-        return _ended(f"Please come back: {back.come_back}")
+        return _ended(tr("Please come back: {come_back}", come_back=back.come_back))
     if dates:
         dates = words.lower_first(facts.figures.localised(dates))
-        return f"Wood creeps. Please let us look at it again: {dates}"
-    return "Come back when a note buzzes or the strings lie otherwise than now."
+        return tr("Wood creeps. Please let us look at it again: {dates}", dates=dates)
+    return tr("Come back when a note buzzes or the strings lie otherwise than now.")

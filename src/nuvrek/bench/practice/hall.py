@@ -11,6 +11,7 @@ from msgspec import Struct
 from numpy.random import Generator
 
 from nuvrek.bench.practice.kept import Result
+from nuvrek.language import tr
 from nuvrek.practice.forms.shelf import FORMS
 from nuvrek.practice.hidden import DIFFICULTIES, Difficulty, any_word
 from nuvrek.practice.lessons.shelf import LESSONS
@@ -44,7 +45,7 @@ def forms(rng: Generator, results: Sequence[Result]) -> tuple[Offer, ...]:
             Offer(
                 f"form:{one.key}:{word}",
                 one.title,
-                f"best {max(r.points for r in mine)}" if mine else "not tried",
+                tr("best {it}", it=max(r.points for r in mine)) if mine else "not tried",
                 bool(mine),
                 any(r.solved for r in mine),
             )
@@ -95,18 +96,35 @@ def beside(word: str, results: Sequence[Result]) -> tuple[str, ...]:
     one = scores.get(word)
     if one is None:
         return ()
-    said = "every note clean" if one.clean == one.notes else f"{one.clean} of {one.notes} clean"
+    said = (
+        tr("every note clean")
+        if one.clean == one.notes
+        else tr("{clean} of {notes} clean", clean=one.clean, notes=one.notes)
+    )
     if one.clean < one.notes and one.told:
-        said += ", and it said so"
+        said += tr(", and it said so")
     words = [
-        f"The advice on this neck: {said}, {one.metal_mm:.2f} mm of metal, {one.readings} "
-        f"readings, {one.minutes / 60.0:.1f} h."
+        tr(
+            "The advice on this neck: {said}, {metal_mm:.2f} mm of metal, {readings} "
+            "readings, {minutes:.1f} h.",
+            said=said,
+            metal_mm=one.metal_mm,
+            readings=one.readings,
+            minutes=one.minutes / 60.0,
+        )
     ]
     mine = {r.exercise[5:]: r for r in results if r.exercise[5:] in scores}
     if mine:
         theirs = sum(scores[w].clean == scores[w].notes for w in mine)
         own = sum(r.notes[0] == r.notes[1] for r in mine.values())
-        words.append(f"Of {len(mine)} of the hundred: clean {own} by you, {theirs} by the advice.")
+        words.append(
+            tr(
+                "Of {number} of the hundred: clean {own} by you, {theirs} by the advice.",
+                number=len(mine),
+                own=own,
+                theirs=theirs,
+            )
+        )
     return tuple(words)
 
 

@@ -14,6 +14,7 @@ import msgspec
 from msgspec import Meta, Struct
 
 from nuvrek.exchange.files import write_whole
+from nuvrek.language import tr
 from nuvrek.practice.at_work.actions import AnyAction
 
 MOST_RESULTS, MOST_ACTIONS, LARGEST_BYTES = 5_000, 50_000, 16 * 1024 * 1024
@@ -80,14 +81,16 @@ class Kept:
         try:
             on_bench = msgspec.json.decode(first, type=OnBench)
         except msgspec.MsgspecError:
-            self.trouble = "What lay on the practice bench can't be read."
+            self.trouble = tr("What lay on the practice bench can't be read.")
             return None
         actions: list[AnyAction] = []
         for line in filter(None, lines[:MOST_ACTIONS]):
             try:
                 actions.append(msgspec.json.decode(line, type=AnyAction))
             except msgspec.MsgspecError:
-                self.trouble = "The last thing done on the practice bench was torn and is left out."
+                self.trouble = tr(
+                    "The last thing done on the practice bench was torn and is left out."
+                )
                 break
         return on_bench, tuple(actions)
 
@@ -98,7 +101,7 @@ class Kept:
         try:
             return msgspec.json.decode(data, type=tuple[Result, ...])[-MOST_RESULTS:]
         except msgspec.MsgspecError:
-            self.trouble = "The results of practice can't be read; they were set aside."
+            self.trouble = tr("The results of practice can't be read; they were set aside.")
             self._writing(lambda at: at.rename(at.with_suffix(".damaged")), _RESULTS)
             return ()
 
@@ -109,7 +112,7 @@ class Kept:
         place = self.folder / name
         try:
             if place.stat().st_size > LARGEST_BYTES:
-                self.trouble = f"{name} is too large to be ours."
+                self.trouble = tr("{name} is too large to be ours.", name=name)
                 return b""
             return place.read_bytes()
         except OSError:
@@ -122,8 +125,8 @@ class Kept:
             self.folder.mkdir(parents=True, exist_ok=True)
             write(self.folder / name)
         except OSError as error:
-            why = (error.strerror or "no reason given").lower()
-            self.trouble = f"Practice can't be kept ({why})."
+            why = (error.strerror or tr("no reason given")).lower()
+            self.trouble = tr("Practice can't be kept ({why}).", why=why)
 
 
 _RESULTS, _BENCH = "results.json", "bench.jsonl"

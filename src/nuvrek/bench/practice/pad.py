@@ -6,6 +6,7 @@ from nuvrek.bench.practice.table import Table
 from nuvrek.bench.practice.tools import feeling, hands, reading
 from nuvrek.bench.practice.tools.kept_of_hands import kept_of
 from nuvrek.bench.practice.tools.tool import Place, Tool
+from nuvrek.language import tr
 from nuvrek.logbook.store import LogbookError
 from nuvrek.neck.description import NeckDescription
 from nuvrek.practice.at_work.actions import AnyAction, Pluck
@@ -97,7 +98,7 @@ class BenchPad:
             return
         kind = kinds[digit - 1]
         if not self.allowed(kind):
-            self.message = f"{kind.title}: not in this exercise."
+            self.message = tr("{title}: not in this exercise.", title=kind.title)
             return
         if kind.name not in self._made:
             self._made[kind.name] = kind(self)
@@ -163,7 +164,7 @@ class BenchPad:
         self.setting = {"": "low", "low": "high", "high": ""}[self.setting]
         if self.setting:
             end = "lower" if self.setting == "low" else "upper"
-            self.message = f"◂ ▸ move the {end} end; . goes on."
+            self.message = tr("◂ ▸ move the {end} end; . goes on.", end=end)
 
     def _move_support(self, way: int) -> None:
         p, last = self.place, self.neck.frets
@@ -192,7 +193,7 @@ class BenchPad:
         can't be done.
         """
         if over := self.table.over:
-            self.message = f"{over} Reveal shows how it went."
+            self.message = tr("{over} Reveal shows how it went.", over=over)
             return None
         try:
             felt = self.table.do(action)
@@ -211,11 +212,11 @@ class BenchPad:
         tool = self.tool
         made = () if tool is None else tool.to_write()
         if not made:
-            self.message = "Nothing was felt here that is not written down."
+            self.message = tr("Nothing was felt here that is not written down.")
             return
         if self.keep(*made) and tool is not None:
             tool.wrote()
-            self.message = f"Written down: {len(made)} of what was felt."
+            self.message = tr("Written down: {number} of what was felt.", number=len(made))
 
     def keep(self, *entries: AnyEntry) -> bool:
         """Write into the journal; a failure is said."""
@@ -235,7 +236,7 @@ class BenchPad:
     def prompt(self) -> str:
         """What the hand is about to do."""
         if self.tool is None:
-            return "Pick a tool by its digit."
+            return tr("Pick a tool by its digit.")
         return self.tool.prompt
 
     @property

@@ -6,6 +6,7 @@ from typing import TYPE_CHECKING
 
 from nuvrek.bench.practice.kept import Kept, OnBench, Result
 from nuvrek.bench.session import Session
+from nuvrek.language import tr
 from nuvrek.practice.at_work.actions import AnyAction
 from nuvrek.practice.at_work.doing import Felt
 from nuvrek.practice.exercise import Exercise, exercise
@@ -73,10 +74,10 @@ class Table:
         if form is None:
             return ""
         if form.seconds is not None and self.seconds >= form.seconds:
-            return "The time is up."
+            return tr("The time is up.")
         taken = sum(isinstance(entry, Reading) for entry in self.own())
         if form.readings is not None and taken >= form.readings:
-            return "Your reading is taken."
+            return tr("Your reading is taken.")
         return ""
 
     def own(self) -> list[AnyEntry]:

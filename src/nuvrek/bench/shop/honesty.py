@@ -11,6 +11,7 @@ from msgspec import Struct, structs
 from nuvrek import patience, words
 from nuvrek.bench.pages.promise_and_result import compare
 from nuvrek.bench.work.ticks import Ticked, gone_by, kind_of_neck, ticks_of
+from nuvrek.language import tr
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import AnyEntry, Chosen, Reading, StringHeight
@@ -39,7 +40,7 @@ class Held(Struct, frozen=True):
     @property
     def words(self) -> str:
         """The count in words."""
-        return f"{self.held} of {self.of}"
+        return tr("{held} of {of}", held=self.held, of=self.of)
 
 
 class Offer(Struct, frozen=True):
@@ -53,10 +54,14 @@ class Offer(Struct, frozen=True):
 
     def sentence(self, unit_words: Callable[[float], str]) -> str:
         """What was found, and what it rests on."""
-        return (
-            f"The {self.tool} repeats to {unit_words(self.found_mm)}, by "
-            f"{words.count(self.pairs, 'pair', 'pairs')} of readings of one place; it is set to "
-            f"{unit_words(self.set_mm)}."
+        return tr(
+            "The {tool} repeats to {unit_words}, by "
+            "{how_many} of readings of one place; it is set to "
+            "{unit_words_2}.",
+            tool=self.tool,
+            unit_words=unit_words(self.found_mm),
+            how_many=words.count(self.pairs, "pair", "pairs"),
+            unit_words_2=unit_words(self.set_mm),
         )
 
 
@@ -89,7 +94,7 @@ def honesty(book: Logbook, kit: Kit, tell: Callable[[str], None] = lambda words:
     left: dict[tuple[str, str], list[float]] = {}
     for number, row in enumerate(rows, 1):
         patience.ask()
-        tell(f"Neck {number} of {len(rows)}")
+        tell(tr("Neck {number} of {number_2}", number=number, number_2=len(rows)))
         journal = book.journal(row.id, photos=False)
         if row.damage or journal.damage:
             continue
@@ -101,7 +106,9 @@ def honesty(book: Logbook, kit: Kit, tell: Callable[[str], None] = lambda words:
             pairs.setdefault(tool, []).append(apart)
         ticks.append(ticks_of(row.neck, journal.entries))
         for matter, mm in left_with(row.neck, journal.entries):
-            left.setdefault((kind_of_neck(row.neck) or "of usual length", matter), []).append(mm)
+            left.setdefault((kind_of_neck(row.neck) or tr("of usual length"), matter), []).append(
+                mm
+            )
     for kept in hours_held(ticks):
         counts.setdefault(_HOURS, []).append(kept)
     held = [Held(matter, sum(kept), len(kept)) for matter, kept in counts.items()]
@@ -124,7 +131,7 @@ def left_with(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple
     if now.chosen is None or not closing:
         return []
     found = [
-        (f"string over 12, {'low' if one.side == 'bass' else 'high'}", one.height_mm)
+        (tr("string over 12, {it}", it="low" if one.side == "bass" else tr("high")), one.height_mm)
         for one in closing
         if isinstance(one, StringHeight) and one.fret == 12 and not one.capo and not one.string
     ]

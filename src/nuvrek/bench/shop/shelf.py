@@ -17,6 +17,7 @@ from nuvrek.bench.work.clocks import due_of
 from nuvrek.bench.work.job import next_step
 from nuvrek.bench.work.ticks import Ticked, ticks_of
 from nuvrek.bench.work.today import Need, need_of
+from nuvrek.language import tr
 from nuvrek.logbook.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 from nuvrek.neck.description import ROD_WORDS, NeckDescription
@@ -219,10 +220,13 @@ def _damage_words(damage: tuple[str, ...]) -> str:
     if not damage:
         return ""
     if len(damage) > 1:
-        more = f" {words.count(len(damage) - 1, 'more fault', 'more faults')} like it."
+        more = tr(
+            " {how_many} like it.",
+            how_many=words.count(len(damage) - 1, "more fault", "more faults"),
+        )
     else:
         more = ""
-    return f"Damaged, to be looked at only: {damage[0]}{more}"
+    return tr("Damaged, to be looked at only: {damage}{more}", damage=damage[0], more=more)
 
 
 def standing(neck_state: NeckState) -> str:
@@ -231,17 +235,16 @@ def standing(neck_state: NeckState) -> str:
     if chosen is not None:
         step, title = next_step(neck_state), way_title(chosen.way)
         if step is None:
-            return f"{title}: all steps done."
+            return tr("{title}: all steps done.", title=title)
         if step.wait:
             due = due_of(neck_state)
-            return (
-                f"{title}: {words.lower_first(step.title)}{f', not before {due}' if due else ''}."
-            )
-        return f"{title}: next, {words.lower_first(step.title)}."
+            wait = tr(", not before {due}", due=due) if due else ""
+            return f"{title}: {words.lower_first(step.title)}{wait}."
+        return tr("{title}: next, {title_2}.", title=title, title_2=words.lower_first(step.title))
     if neck_state.taken:
         readings = words.count(len(neck_state.taken), "reading", "readings")
-        return f"{readings} taken, no way chosen yet."
-    return "Described, not measured yet."
+        return tr("{readings} taken, no way chosen yet.", readings=readings)
+    return tr("Described, not measured yet.")
 
 
 def pace_in(path: Path | None) -> Pace:

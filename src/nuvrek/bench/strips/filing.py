@@ -5,6 +5,7 @@ from __future__ import annotations
 from typing import TYPE_CHECKING
 
 from nuvrek.bench.strips.strips import MetalStrip, SectionStrip
+from nuvrek.language import tr
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.units import Unit, format_number
 
@@ -23,13 +24,13 @@ def metal_strip(
     order: tuple[int, ...] = (),
     thin: int | None = None,
     left: frozenset[int] = frozenset(),
-    title: str = "Metal off",
+    title: str = tr("Metal off"),
 ) -> MetalStrip:
     """Metal off (frets, 3) as a lane; the figure at a fret is the most at any of its places."""
     most = off_mm.max(axis=1)
     figures = tuple(format_number(float(mm), unit) if mm > WORTH_FILING_MM else "" for mm in most)
     rows = tuple(tuple(float(mm) for mm in row) for row in off_mm)
-    under = "low, middle, high"
+    under = tr("low, middle, high")
     return MetalStrip(title, under, rows, figures, order, thin, left)
 
 

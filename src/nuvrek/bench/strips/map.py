@@ -10,6 +10,7 @@ from msgspec import Struct, structs
 
 from nuvrek.bench.session import Session
 from nuvrek.bench.strips.strips import DifferenceStrip, LightStrip, RoomStrip, ShadeStrip
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.entries import Chosen, RoundStart, Strings
@@ -17,6 +18,7 @@ from nuvrek.readings.journal import fold, live_numbers
 from nuvrek.readings.rounds import ROUNDS
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit, format_length, format_number
+from nuvrek.words import lower_first
 
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
@@ -35,11 +37,11 @@ class EdgeChoice(Struct, frozen=True):
 
 def edges_of(kit: Kit) -> tuple[EdgeChoice, ...]:
     """The edges to lay: the user's own, and one of each as long as the board."""
-    own = [EdgeChoice(f"rocker {mm:g} mm", mm) for mm in kit.rockers_mm]
-    own += [EdgeChoice(f"edge {mm:g} mm", mm) for mm in kit.edges_mm]
+    own = [EdgeChoice(tr("rocker {mm:g} mm", mm=mm), mm) for mm in kit.rockers_mm]
+    own += [EdgeChoice(tr("edge {mm:g} mm", mm=mm), mm) for mm in kit.edges_mm]
     return (
-        EdgeChoice("edge, full length", WHOLE_MM),
-        EdgeChoice("notched, full length", WHOLE_MM, True),
+        EdgeChoice(tr("edge, full length"), WHOLE_MM),
+        EdgeChoice(tr("notched, full length"), WHOLE_MM, True),
         *own,
     )
 
@@ -100,7 +102,7 @@ def shade_strip(solved: Solved, strings: Strings, unit: Unit) -> ShadeStrip:
     rows = tuple(tuple(float(v) for v in row) for row in tops)
     figures = tuple(tuple(format_number(v, unit, sign=True) for v in row) for row in rows)
     return ShadeStrip(
-        "From above",
+        tr("From above"),
         f"{'pitch' if strings == 'pitch' else 'slack'}, {unit.value}",
         rows,
         m.known,
@@ -123,14 +125,14 @@ def moments(session: Session) -> tuple[Moment, ...]:
     newest first.
     """
     found: list[Moment] = []
-    name, day, readings = "the first readings", "", 0
+    name, day, readings = tr("the first readings"), "", 0
     for number in live_numbers(session.entries):
         entry = session.entries[number - 1]
         if isinstance(entry, RoundStart | Chosen):
             if readings:
                 found.append(Moment(number - 1, f"{day} {name}".strip()))
             if isinstance(entry, RoundStart):
-                name = ROUNDS[entry.name][0].lower() if entry.name in ROUNDS else entry.name
+                name = lower_first(ROUNDS[entry.name][0]) if entry.name in ROUNDS else entry.name
             readings = 0
         elif hasattr(entry, "station"):
             readings += 1
@@ -168,9 +170,20 @@ def difference_strip(
             then = before.relief_at(lane, "pitch").mm  # type: ignore[arg-type]
             now = m.relief_at(lane, "pitch").mm  # type: ignore[arg-type]
             side = LANE_WORDS[lane]  # type: ignore[index]
-            parts.append(f"{side} {format_number(then, unit)} to {format_length(now, unit)}")
-    words = f"relief: {', '.join(parts)}" if parts else "no lane was read both times"
-    return DifferenceStrip("Change", f"since {moment.words}"[:28], change, words)
+            parts.append(
+                tr(
+                    "{side} {then} to {now}",
+                    side=side,
+                    then=format_number(then, unit),
+                    now=format_length(now, unit),
+                )
+            )
+    words = (
+        tr("relief: {parts}", parts=", ".join(parts))
+        if parts
+        else tr("no lane was read both times")
+    )
+    return DifferenceStrip("Change", tr("since {words}", words=moment.words)[:28], change, words)
 
 
 def room_strip(solved: Solved, unit: Unit) -> RoomStrip:
@@ -185,9 +198,9 @@ def room_strip(solved: Solved, unit: Unit) -> RoomStrip:
     buzzing = int((rooms.buzz >= 0.8).sum())
     return RoomStrip(
         "Room",
-        f"worst string, {unit.value}",
+        tr("worst string, {value}", value=unit.value),
         tuple(float(rooms.room_mm[worst[n], n]) for n in notes),
         tuple(float(rooms.doubt_mm[worst[n], n]) for n in notes),
         tuple(rooms.word(int(worst[n]), n) for n in notes),
-        label=f"{touch} touch: {buzzing} notes will buzz",
+        label=tr("{touch} touch: {buzzing} notes will buzz", touch=touch, buzzing=buzzing),
     )

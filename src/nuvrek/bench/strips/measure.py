@@ -10,6 +10,7 @@ from nuvrek.bench.keypad.keys.gaps import GapKeys
 from nuvrek.bench.keypad.keys.state import FEELS
 from nuvrek.bench.keypad.repeats import ReadingPlace
 from nuvrek.bench.strips.strips import Dots, SideStrip, ValuesStrip
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.neck.radius import gauge_words
 from nuvrek.neck.rocker import edge_words
@@ -24,7 +25,7 @@ from nuvrek.units import Unit
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
 
-_TRIM = (" mm", " thou", " in")
+_TRIM = (tr(" mm"), tr(" thou"), tr(" in"))
 
 
 # A fret that stands less over the line of the supports than this is not seen to carry the string.
@@ -40,7 +41,12 @@ def side_strip(pad: Keypad, station: Station, solved: Solved | None = None) -> S
     reach = keys.reach() if isinstance(keys, GapKeys) else None
     note = _note(pad, station)
     if reach is not None:
-        note = f"your {reach[0]:g} mm edge over frets {reach[1]} to {reach[2]}"
+        note = tr(
+            "your {reach:g} mm edge over frets {reach_2} to {reach_3}",
+            reach=reach[0],
+            reach_2=reach[1],
+            reach_3=reach[2],
+        )
     return SideStrip(
         "How",
         under,
@@ -88,16 +94,16 @@ def notched_words(pad: Keypad) -> str:
     owned = pad.kit.notched_mm
     fit = notched_fit(pad.neck, owned)
     if fit is not None:
-        return f"your notched edge for {fit:g} mm fits"
-    scale = f"its notches must be cut for {pad.neck.scale_mm:g} mm"
-    return f"none of your notched edges fits: {scale}" if owned else scale
+        return tr("your notched edge for {fit:g} mm fits", fit=fit)
+    scale = tr("its notches must be cut for {scale_mm:g} mm", scale_mm=pad.neck.scale_mm)
+    return tr("none of your notched edges fits: {scale}", scale=scale) if owned else scale
 
 
 def values_strip(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesStrip:
     """Readings of the kind now asked for at their frets; of sweeps and runs only this round's."""
     station = pad.station
     if station is None:
-        return ValuesStrip("So far", "", ())
+        return ValuesStrip(tr("So far"), "", ())
     values: dict[int, tuple[str, bool]] = {}
 
     def show(reading: AnyReading, fret: int, lane: Lane, count: int) -> None:
@@ -115,10 +121,12 @@ def values_strip(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesStrip:
     shown = tuple((fret, words, here) for fret, (words, here) in sorted(values.items()))
     measured = pad.keys_here.lengths and pad.keys_here.numbers
     if measured:
-        under = f"in {height_unit.value if station.kind == 'string-height' else unit.value}"
+        under = tr(
+            "in {value}", value=height_unit.value if station.kind == "string-height" else unit.value
+        )
     else:
         under = ""
-    return ValuesStrip("So far", under, shown)
+    return ValuesStrip(tr("So far"), under, shown)
 
 
 def _read_before(pad: Keypad, station: Station) -> Iterator[tuple[ReadingPlace, list[Taken]]]:
@@ -156,7 +164,7 @@ def _short(reading: AnyReading, unit: Unit, height_unit: Unit) -> str:
     words = value_words(reading, unit, height_unit)
     if isinstance(reading, Gap):
         words = words.replace(
-            amount_words(reading, unit), amount_words(reading, unit).replace(" to ", "–")
+            amount_words(reading, unit), amount_words(reading, unit).replace(tr(" to "), "–")
         )
     for name in _TRIM:
         words = words.removesuffix(name)

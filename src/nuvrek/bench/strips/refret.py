@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 from msgspec import Struct
 
 from nuvrek.bench.work.fret_table import Row
+from nuvrek.language import tr
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.units import Unit, format_length, format_number
 
@@ -80,8 +81,8 @@ def truing_strip(
     )
     most = truing.off_mm.max(axis=1)
     figures = tuple(format_number(float(mm), unit) if mm > SEEN_MM else "" for mm in most)
-    under = f"most {format_length(truing.most_mm, unit)}"
-    return TruingStrip("Wood off", under, lanes, figures, left, lingers, order)
+    under = tr("most {most_mm}", most_mm=format_length(truing.most_mm, unit))
+    return TruingStrip(tr("Wood off"), under, lanes, figures, left, lingers, order)
 
 
 def slot_strip(
@@ -98,7 +99,11 @@ def slot_strip(
     if grips is not None:
         fat = tuple(float(mm) if mm == mm else 0.0 for mm in grips.grips_mm)
     return SlotStrip(
-        "Slots", f"over the barbs {format_number(barbs_mm, unit)}", drawn, figures, fat
+        "Slots",
+        tr("over the barbs {barbs_mm}", barbs_mm=format_number(barbs_mm, unit)),
+        drawn,
+        figures,
+        fat,
     )
 
 

@@ -11,6 +11,7 @@ from typing import TYPE_CHECKING
 from msgspec import Struct
 
 from nuvrek.bench.strips.refret import SlotStrip, TableStrip, TruingStrip
+from nuvrek.language import tr
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import CrownHeight, Strings
@@ -224,15 +225,15 @@ def wood_strip(
     )
     sides = zip(_reliefs(solved, strings), LANES, neck_map.known, strict=True)
     here = [(*relief, lane) for relief, lane, known in sides if known]
-    label = "not measured yet"
+    label = tr("not measured yet")
     if here:
         deepest = max(here, key=lambda r: abs(r[0]))
-        word = "relief" if deepest[0] >= 0 else "back bow"
+        word = "relief" if deepest[0] >= 0 else tr("back bow")
         label = (
             f"{word} {format_number(abs(deepest[0]), unit)} ±{format_number(deepest[1], unit)}, "
             f"{LANE_WORDS[deepest[2]]}"
         )
-    under = "strings at pitch" if strings == "pitch" else "strings slack"
+    under = tr("strings at pitch") if strings == "pitch" else tr("strings slack")
     target = neck_map.neck.relief_wanted_mm("middle")
     return WoodStrip("Wood", under, curves, label, middle_fret(neck_map.neck), target, exaggeration)
 
@@ -259,11 +260,11 @@ def tops_strip(solved: Solved, unit: Unit, exaggeration: float = 1.0) -> TopsStr
     )
     return TopsStrip(
         "Tops",
-        "off the smooth neck",
+        tr("off the smooth neck"),
         rise,
         doubt,
         named,
-        f"one rule {format_length(0.05, unit)}",
+        tr("one rule {it}", it=format_length(0.05, unit)),
         exaggeration,
     )
 
@@ -286,7 +287,7 @@ def crown_strip(solved: Solved, unit: Unit, off: Mapping[int, float] | None = No
     deepest = dict.fromkeys(range(1, len(crown) + 1), 0.0)
     for (fret, _), mm in grooves_read(neck_map.neck_state).items():
         deepest[fret] = max(deepest.get(fret, 0.0), mm)
-    under = f"keep {format_length(least, unit)}"
+    under = tr("keep {least}", least=format_length(least, unit))
     figures = tuple(format_number(mm - off, unit) for mm, off in zip(crown, filed, strict=True))
     grooves = tuple(deepest.values())
-    return CrownStrip("Crown left", under, crown, filed, least, measured, grooves, figures)
+    return CrownStrip(tr("Crown left"), under, crown, filed, least, measured, grooves, figures)

@@ -7,6 +7,7 @@ from collections.abc import Iterable
 from msgspec import Struct
 
 from nuvrek import words
+from nuvrek.language import tr
 from nuvrek.neck.owner import HOW_WORDS, How
 from nuvrek.planning.agreement.needs import Need, Plans, needs_of, waits_for
 from nuvrek.planning.steps.step import Step
@@ -16,6 +17,7 @@ from nuvrek.readings.journal import NeckState
 from nuvrek.readings.owner.dealings import Given
 from nuvrek.readings.owner.entries import MATTERS, Consented, GateLifted, Term
 from nuvrek.units import Unit, format_length
+from nuvrek.words import lower_first
 
 
 class Standing(Struct, frozen=True):
@@ -40,11 +42,11 @@ class Standing(Struct, frozen=True):
         """How it stands, in words."""
         given = self.given
         if given is None:
-            return "not asked yet"
+            return tr("not asked yet")
         if given.reason:
-            return f"{given.day}  lifted: {given.reason}"
+            return tr("{day}  lifted: {reason}", day=given.day, reason=given.reason)
         if not given.agreed:
-            return f"{given.day}  refused"
+            return tr("{day}  refused", day=given.day)
         return f"{given.day}  {HOW_WORDS[given.how or 'present']}"
 
 
@@ -95,8 +97,8 @@ def waiting_words(needs: tuple[Need, ...]) -> str:
     """Why a step waits, as a sentence; nothing where it does not."""
     if not needs:
         return ""
-    named = words.listed(dict.fromkeys(MATTERS[need.term.matter].lower() for need in needs))
-    return f"This step waits for the owner's word: {named}."
+    named = words.listed(dict.fromkeys(lower_first(MATTERS[need.term.matter]) for need in needs))
+    return tr("This step waits for the owner's word: {named}.", named=named)
 
 
 def agree(found: Iterable[Standing], how: How, said: str = "") -> Consented | None:
@@ -121,5 +123,7 @@ def open_words(found: Iterable[Standing]) -> str:
     missing = [one for one in found if not one.settled and one.need.before]
     if not missing:
         return ""
-    named = words.listed(dict.fromkeys(MATTERS[one.need.term.matter].lower() for one in missing))
-    return f"Not agreed with the owner yet: {named}."
+    named = words.listed(
+        dict.fromkeys(lower_first(MATTERS[one.need.term.matter]) for one in missing)
+    )
+    return tr("Not agreed with the owner yet: {named}.", named=named)

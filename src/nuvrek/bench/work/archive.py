@@ -7,6 +7,7 @@ from pathlib import Path
 from nuvrek.exchange import archive
 from nuvrek.exchange.archive import Item
 from nuvrek.exchange.jobfile import Job, JobFaults
+from nuvrek.language import tr
 from nuvrek.logbook.merging import NeckWhole, OwnerRow, TakenIn, necks_of, take_in
 from nuvrek.logbook.store import Logbook
 
@@ -24,10 +25,12 @@ def taken_in(book: Logbook, path: Path) -> TakenIn:
     """Take an archive in, all of it or nothing. Raises JobFaults, LogbookError."""
     try:
         if path.stat().st_size > MOST_ARCHIVE_BYTES:
-            raise JobFaults(["too large for an archive."])
+            raise JobFaults([tr("too large for an archive.")])
         items, known = archive.unpack(path.read_bytes())
     except OSError as error:
-        raise JobFaults([f"{path.name}: can't be read ({error.strerror})."]) from None
+        raise JobFaults(
+            [tr("{name}: can't be read ({strerror}).", name=path.name, strerror=error.strerror)]
+        ) from None
     except JobFaults as error:
         raise JobFaults([f"{path.name}: {fault}" for fault in error.faults]) from None
     whole = [NeckWhole(one.uid, one.created, one.job.neck, one.job.journal) for one in items]

@@ -10,6 +10,7 @@ from msgspec import Struct
 
 from nuvrek.bench.work.job import next_step, steps_in_hand
 from nuvrek.bench.work.moments import apart, by_the_clock_of, moment
+from nuvrek.language import tr
 from nuvrek.readings.journal import NeckState
 
 
@@ -25,10 +26,19 @@ class Clock(Struct, frozen=True):
     def words(self) -> str:
         """The clock in a few words."""
         if self.minutes_left <= 0:
-            return f"{self.title}: it has had its time ({self.until})"
+            return tr("{title}: it has had its time ({until})", title=self.title, until=self.until)
         hours, minutes = divmod(self.minutes_left, 60)
-        left = f"{hours} h {minutes:02d} min" if hours else f"{minutes} min"
-        return f"{self.title}: not before {self.until}, {left} to go"
+        left = (
+            tr("{hours} h {minutes:02d} min", hours=hours, minutes=minutes)
+            if hours
+            else tr("{minutes} min", minutes=minutes)
+        )
+        return tr(
+            "{title}: not before {until}, {left} to go",
+            title=self.title,
+            until=self.until,
+            left=left,
+        )
 
 
 def clock_of(now: NeckState, at: str) -> Clock | None:

@@ -9,8 +9,10 @@ from typing import TYPE_CHECKING
 from msgspec import Struct
 
 from nuvrek import words
+from nuvrek.language import tr
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.journal import NeckState
+from nuvrek.words import lower_first
 
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
@@ -39,7 +41,7 @@ def gate_of(neck_state: NeckState, solved: Solved | None) -> Gate | None:
     plan = solved.plan
     legs = [leg for leg in plan.course if leg.way not in ("leave", "hardware")]
     if not legs:
-        done = f"Nothing is left of the course: {plan.course[0].why}"
+        done = tr("Nothing is left of the course: {why}", why=plan.course[0].why)
         return Gate(None, plan.course[0].why, "", done)
     first = legs[0]
     way = plan.way(first.way)
@@ -55,5 +57,12 @@ def _changed(agreed: tuple[str, ...], now: list[str], why: str) -> str:
     """That the course has changed, and why; nothing where it is as agreed."""
     if tuple(now) == agreed:
         return ""
-    before, after = (words.listed(way_title(kind).lower() for kind in ks) for ks in (agreed, now))
-    return f"The course has changed: it was {before}, now it is {after}. {why}"
+    before, after = (
+        words.listed(lower_first(way_title(kind)) for kind in ks) for ks in (agreed, now)
+    )
+    return tr(
+        "The course has changed: it was {before}, now it is {after}. {why}",
+        before=before,
+        after=after,
+        why=why,
+    )

@@ -11,6 +11,7 @@ from msgspec import Struct
 
 from nuvrek import words
 from nuvrek.bench.session import Session
+from nuvrek.language import tr
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import (
@@ -166,7 +167,9 @@ class FretWalk:
         self.typed = ""
         if fret not in step.frets:
             which = words.frets(step.frets)
-            self.message = f"Which fret? Its number, then the key. Here it is {which}."
+            self.message = tr(
+                "Which fret? Its number, then the key. Here it is {which}.", which=which
+            )
             return True
         self._say(step.sweep, fret, sweep.keys[name], grips)
         self.fret = fret

@@ -8,6 +8,7 @@ from collections.abc import Iterable
 from typing import TYPE_CHECKING
 
 from nuvrek.bench.session import Session
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, Lane
 from nuvrek.readings.entries import Ink
 from nuvrek.readings.journal import NeckState
@@ -112,7 +113,7 @@ class InkWalk:
         if self.fret is None:
             return ""
         where = f", {LANE_WORDS[self.side]}" if self.side else ""
-        return f"Ink gone on fret {self.fret}{where}?"
+        return tr("Ink gone on fret {fret}{where}?", fret=self.fret, where=where)
 
     def verdict(self) -> str:
         """Whether the bench agrees with the plan, and what to do if not. Empty before the first
@@ -121,26 +122,42 @@ class InkWalk:
         told, gone = self.follow(), {fret for fret, _ in ink_gone(self.session.neck_state)}
         if not gone:
             return ""
-        count = f"{len(gone & set(self.frets))} of {len(self.frets)} frets touched."
+        count = tr(
+            "{number} of {number_2} frets touched.",
+            number=len(gone & set(self.frets)),
+            number_2=len(self.frets),
+        )
         if set(self.order) <= set(ink_gone(self.session.neck_state)):
-            return f"{count} All the ink is gone: stop. The rocker once along, then the crowns."
+            return tr(
+                "{count} All the ink is gone: stop. The rocker once along, then the crowns.",
+                count=count,
+            )
         if told.ahead is not None:
             other = LANE_WORDS["treble" if told.ahead == "bass" else "bass"]
-            return (
-                f"{count} The {LANE_WORDS[told.ahead]} is ahead: lean to the {other}, and see "
-                "that the tool lies along the strings."
+            return tr(
+                "{count} The {lane_words} is ahead: lean to the {other}, and see "
+                "that the tool lies along the strings.",
+                count=count,
+                lane_words=LANE_WORDS[told.ahead],
+                other=other,
             )
         if told.agrees:
             left = [fret for fret in self.frets if fret not in gone][:3]
-            following = f" Next should be {', '.join(map(str, left))}." if left else ""
-            return f"{count} The bench agrees with the plan.{following}"
+            following = tr(" Next should be {map}.", map=", ".join(map(str, left))) if left else ""
+            return tr(
+                "{count} The bench agrees with the plan.{following}",
+                count=count,
+                following=following,
+            )
         early = ", ".join(str(fret) for fret in told.early[:4])
         late = ", ".join(str(fret) for fret in told.late[:4])
         sentences = [
-            f"{early} went before its turn" if early else "",
-            f"{late} still wears its ink" if late else "",
+            tr("{early} went before its turn", early=early) if early else "",
+            tr("{late} still wears its ink", late=late) if late else "",
         ]
-        return (
-            f"{count} {'; '.join(part for part in sentences if part)}: the map is off there. Stop, "
-            "take the rocker over it, and look at the plan again."
+        return tr(
+            "{count} {it}: the map is off there. Stop, "
+            "take the rocker over it, and look at the plan again.",
+            count=count,
+            it="; ".join(part for part in sentences if part),
         )

@@ -13,6 +13,7 @@ from nuvrek.bench.session import Refused, Session
 from nuvrek.bench.work.agreement import waiting, waiting_words
 from nuvrek.bench.work.fret_table import rest_entries
 from nuvrek.bench.work.moments import minutes_between
+from nuvrek.language import tr
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES, MOST_LETTERS, Lane, NeckDescription
 from nuvrek.planning.crowns.crowning import frets_to_crown
@@ -61,7 +62,7 @@ def chosen_entry(solved: Solved, way: Way, neck_map: HeightMap) -> Chosen:
     ``neck_map``.
     """
     plan = solved.plan
-    assert plan is not None, "a way comes from a plan"
+    assert plan is not None, tr("a way comes from a plan")
     # What a level takes off wire that is not in yet is weighed again once it is.
     planned = way.off_mm * (way.new is None)
     off = tuple(
@@ -175,7 +176,9 @@ def look_again_words(neck_state: NeckState) -> str:
         day = date.fromisoformat(last)
     except ValueError:
         return ""
-    return f" Between {day + timedelta(days=7)} and {day + timedelta(days=14)}."
+    return tr(
+        " Between {day} and {day_2}.", day=day + timedelta(days=7), day_2=day + timedelta(days=14)
+    )
 
 
 def filed_mm(neck_state: NeckState) -> dict[tuple[int, Lane], float]:
@@ -244,7 +247,7 @@ def tick(
     """
     needs = waiting(session.neck_state, step) if session.asked else ()
     if needs:
-        raise Refused(f"Not ticked. {waiting_words(needs)}")
+        raise Refused(tr("Not ticked. {waiting_words}", waiting_words=waiting_words(needs)))
     cooled = _cooled(session.neck_state, heat or Heated(), session.time_now())
     done = _done_by(session.neck_state, step, cooled, seated or Seated(fret=1), wood, grips or {})
     session.append(*done, StepDone(step=step.key))
@@ -308,9 +311,9 @@ def leave_or_take_up(session: Session) -> str:
     """
     if session.neck_state.left_at:
         session.append(Pause(what="taken up"))
-        return "Taken up again; the time between is not counted."
+        return tr("Taken up again; the time between is not counted.")
     session.append(Pause(what="left"))
-    return "Left for now; Space takes it up again."
+    return tr("Left for now; Space takes it up again.")
 
 
 class Advance(Struct, frozen=True):

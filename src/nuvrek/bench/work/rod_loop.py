@@ -13,6 +13,7 @@ from msgspec import Struct, structs
 
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.session import Session
+from nuvrek.language import tr
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import (
@@ -208,7 +209,7 @@ class RodLoop:
             return False
         if key == "enter" and not (pad.text or pad.slides or pad.asking):
             self._passed = len(self.session.neck_state.rod_moves)
-            self.message = "Passed over: the advice goes on what was read before."
+            self.message = tr("Passed over: the advice goes on what was read before.")
             return True
         pad.press(key)
         self.message = pad.message
@@ -315,10 +316,10 @@ def _shift_words(shift: Shift | None) -> str:
         case Later(day=day):
             return day[:7]
         case Trued():
-            return "wood off"
+            return tr("wood off")
         case FretWork(stage="pull"):
             return "frets out"
         case FretWork():
             return "new wire"
         case _:
-            return "as found"
+            return tr("as found")

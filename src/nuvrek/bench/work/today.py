@@ -15,6 +15,7 @@ from nuvrek.bench.work.clocks import until_of
 from nuvrek.bench.work.job import next_step, steps_in_hand
 from nuvrek.bench.work.moments import apart, moment
 from nuvrek.bench.work.ticks import kind_of_neck
+from nuvrek.language import tr
 from nuvrek.planning.steps.step import Step
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.journal import Later, NeckState
@@ -22,15 +23,15 @@ from nuvrek.readings.journal import Later, NeckState
 NeedKind = Literal["bench", "look", "back", "choose", "measure", "waits", "word", "part", "rest"]
 # In the order in which they are shown: what can be done now stands first.
 NEEDS: dict[NeedKind, str] = {
-    "bench": "On the bench",
-    "look": "To be looked at again",
-    "back": "To be handed back",
-    "choose": "To be decided",
-    "measure": "To be measured",
-    "waits": "Waiting for its time",
-    "word": "Waiting for the owner's word",
-    "part": "Waiting for a part",
-    "rest": "Resting",
+    "bench": tr("On the bench"),
+    "look": tr("To be looked at again"),
+    "back": tr("To be handed back"),
+    "choose": tr("To be decided"),
+    "measure": tr("To be measured"),
+    "waits": tr("Waiting for its time"),
+    "word": tr("Waiting for the owner's word"),
+    "part": tr("Waiting for a part"),
+    "rest": tr("Resting"),
 }
 # A later look is due from so many days after the work, and overdue after as many more (common
 # practice, no source).
@@ -82,7 +83,7 @@ def _replaced(need: Need, kind: NeedKind) -> Need:
 
     action = need.action
     if kind == "look":
-        action = f"look again, by {need.look_until}"
+        action = tr("look again, by {look_until}", look_until=need.look_until)
     return structs.replace(need, kind=kind, action=action)
 
 
@@ -91,7 +92,9 @@ def need_of(now: NeckState, asked: bool = True) -> Need:
     chosen, step = now.chosen, next_step(now)
     if now.waits is not None:
         kind: NeedKind = "part" if now.waits.what == "a part" else "word"
-        return Need(kind, now.waits.words or f"waits for {now.waits.what}", ahead=_ahead(now))
+        return Need(
+            kind, now.waits.words or tr("waits for {what}", what=now.waits.what), ahead=_ahead(now)
+        )
     if chosen is None:
         return _before_any_way(now, asked)
     title = way_title(chosen.way)
@@ -111,37 +114,38 @@ def need_of(now: NeckState, asked: bool = True) -> Need:
         return structs.replace(made, kind="waits", until=until_of(now), longer_better=True)
     if asked and (needs := waiting(now, step)):
         named = words.listed(dict.fromkeys(need.term.matter for need in needs))
-        return structs.replace(made, kind="word", action=f"{title}: the owner's word on {named}")
+        said = tr("{title}: the owner's word on {named}", title=title, named=named)
+        return structs.replace(made, kind="word", action=said)
     return made
 
 
 def _before_any_way(now: NeckState, asked: bool) -> Need:
     if not now.taken:
-        return Need("measure", "measure it", 20)
+        return Need("measure", tr("measure it"), 20)
     quote = now.dealings.open_quote
     if asked and quote is not None:
-        return Need("word", f"the owner's answer to the quote of {quote[1].at[:10]}")
+        return Need("word", tr("the owner's answer to the quote of {at}", at=quote[1].at[:10]))
     readings = words.count(len(now.taken), "reading", "readings")
-    return Need("choose", f"choose a way ({readings})", 10)
+    return Need("choose", tr("choose a way ({readings})", readings=readings), 10)
 
 
 def _after_the_work(now: NeckState, title: str, step: Step | None) -> Need:
     """All is done but the later look, which rests a week at least."""
     if now.chosen is not None and now.chosen.course:
-        return Need("choose", f"{title} is done: go on to the next way", 5)
+        return Need("choose", tr("{title} is done: go on to the next way", title=title), 5)
     look_from, look_until = _look_days(now) if step is not None else ("", "")
     back = now.dealings.handed_back
     asked_back = now.dealings.arrived is not None and back is None
     if asked_back:
-        return Need("back", f"{title}: all done, hand it back", 10)
+        return Need("back", tr("{title}: all done, hand it back", title=title), 10)
     if step is not None and look_from:
-        action = f"{title}: look again from {look_from}"
+        action = tr("{title}: look again from {look_from}", title=title, look_from=look_from)
         return Need("rest", action, 5, look_from=look_from, look_until=look_until)
     if now.season_look and (season := _days_on(_last_read(now), SEASON_FROM_DAYS)):
         until = _days_on(_last_read(now), SEASON_UNTIL_DAYS)
-        action = f"the other half of the year: look from {season}"
+        action = tr("the other half of the year: look from {season}", season=season)
         return Need("rest", action, 10, look_from=season, look_until=until)
-    return Need("rest", f"{title}: all steps done")
+    return Need("rest", tr("{title}: all steps done", title=title))
 
 
 def _last_read(now: NeckState) -> str:

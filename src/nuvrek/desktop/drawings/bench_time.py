@@ -17,10 +17,11 @@ from nuvrek.bench.work.moments import apart, moment
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 
 # Hours ahead that carry a name; near ones stand wide apart, far ones close.
-_MARKS = ((0.0, "now"), (1.0, "1 h"), (4.0, "4 h"), (12.0, "12 h"), (24.0, "1 day"))
-_FAR = ((48.0, "2 days"), (96.0, "4 days"), (168.0, "1 week"), (336.0, "2 weeks"))
+_MARKS = ((0.0, "now"), (1.0, "1 h"), (4.0, "4 h"), (12.0, "12 h"), (24.0, tr("1 day")))
+_FAR = ((48.0, tr("2 days")), (96.0, tr("4 days")), (168.0, tr("1 week")), (336.0, tr("2 weeks")))
 _MOST_HOURS, _SOON = 400.0, 0.7
 _BEAD, _TOP, _ROWS = 11, 22, 5
 
@@ -37,7 +38,7 @@ class BenchTime(QWidget):
         self.ready: dict[int, Ready] = {}
         self.now, self.selected = "", 0
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setAccessibleName("The bench in time")
+        self.setAccessibleName(tr("The bench in time"))
 
     def sizeHint(self) -> QSize:
         return QSize(900, self._t.px(_TOP + 26 * _ROWS + 4))

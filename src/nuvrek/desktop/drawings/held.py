@@ -10,6 +10,7 @@ from nuvrek.bench.shop.honesty import AIM, Held
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 
 _ROW, _NAME, _SAID = 44, 220, 150
 # More than so many are drawn as a share of so many.
@@ -24,7 +25,7 @@ class HeldView(QWidget):
         self.theme = theme
         self.rows: tuple[Held, ...] = ()
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setAccessibleName("How the promises held")
+        self.setAccessibleName(tr("How the promises held"))
 
     def show_rows(self, rows: tuple[Held, ...]) -> None:
         """Draw these matters."""
@@ -67,4 +68,4 @@ class HeldView(QWidget):
                 low = row.of >= 10 and row.held / row.of < AIM - 0.1
                 said = QRectF(self.width() - t.px(_SAID), y - t.px(14), t.px(_SAID) - 6, t.px(28))
                 colour = "plum" if low else "ink"
-                write(painter, t, said, f"{row.words} held", 15, colour, bold=low)
+                write(painter, t, said, tr("{words} held", words=row.words), 15, colour, bold=low)

@@ -13,6 +13,7 @@ from nuvrek.desktop.drawings.places import free_place, ticks
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 from nuvrek.units import MM_PER_UNIT, Unit, format_length, unit_word
 
 _LEFT, _BOTTOM, _TOP, _RIGHT = 62, 40, 14, 16
@@ -43,7 +44,7 @@ class CurveView(QWidget):
         self.why_not = ""
         self.setMinimumHeight(150)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-        self.setAccessibleName("Metal off against string height")
+        self.setAccessibleName(tr("Metal off against string height"))
 
     def sizeHint(self) -> QSize:
         return QSize(560, 240)
@@ -63,8 +64,12 @@ class CurveView(QWidget):
         self.unit, self.height_unit = unit, height_unit
         self.setAccessibleDescription(
             "; ".join(
-                f"{m.words}: {format_length(m.metal_mm, unit)} off, "
-                f"{format_length(m.height_mm, height_unit)}"
+                tr(
+                    "{words}: {metal_mm} off, {height_mm}",
+                    words=m.words,
+                    metal_mm=format_length(m.metal_mm, unit),
+                    height_mm=format_length(m.height_mm, height_unit),
+                )
                 for m in marks
             )
         )
@@ -130,12 +135,21 @@ class CurveView(QWidget):
             side = QRectF(0, y - t.px(9), box.left() - 6, t.px(18))
             write(painter, t, side, f"{height:g}", 12, "muted", align=Qt.AlignmentFlag.AlignRight)
         foot = QRectF(box.left(), box.bottom() + t.px(17), box.width(), t.px(20))
-        write(painter, t, foot, f"metal off, all frets, {self.unit.value}", 13, "ink")
+        write(
+            painter, t, foot, tr("metal off, all frets, {value}", value=self.unit.value), 13, "ink"
+        )
         painter.save()
         painter.translate(t.px(12), box.center().y())
         painter.rotate(-90)
         words = QRectF(-box.height() / 2 - 10, -t.px(10), box.height() + 20, t.px(20))
-        write(painter, t, words, f"low string, {unit_word(self.height_unit)}, 9 in 10", 13, "ink")
+        write(
+            painter,
+            t,
+            words,
+            tr("low string, {unit_word}, 9 in 10", unit_word=unit_word(self.height_unit)),
+            13,
+            "ink",
+        )
         painter.restore()
 
     def _mark(self, painter: QPainter, mark: Mark, taken: list[QRectF]) -> None:

@@ -13,6 +13,7 @@ from nuvrek.desktop.drawings.places import free_place, ticks
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 from nuvrek.units import MM_PER_UNIT, Unit, unit_word
 
 _LEFT, _BOTTOM, _TOP, _RIGHT = 58, 44, 40, 18
@@ -41,7 +42,7 @@ class PriceView(QWidget):
         self.selected, self.why_not = "", ""
         self.budget: float | None = None
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-        self.setAccessibleName("Price against what is gained")
+        self.setAccessibleName(tr("Price against what is gained"))
 
     def sizeHint(self) -> QSize:
         return QSize(900, 380)
@@ -87,11 +88,14 @@ class PriceView(QWidget):
         found = []
         if clean:
             span = self._span([value for _, value in clean], None)
-            said = f"low string clean from, {unit_word(self.height_unit)}: lower is better"
+            said = tr(
+                "low string clean from, {unit_word}: lower is better",
+                unit_word=unit_word(self.height_unit),
+            )
             found.append((first, said, clean, span))
         if years:
             span = self._span([value for _, value in years], 0.0)
-            found.append((second, "years of ordinary play in it: more is better", years, span))
+            found.append((second, tr("years of ordinary play in it: more is better"), years, span))
         return found
 
     def _at(self, box: QRectF, price: float, value: float, span: tuple[float, float]) -> QPointF:
@@ -135,7 +139,14 @@ class PriceView(QWidget):
             side = QRectF(box.left() - t.px(_LEFT), y - t.px(9), t.px(_LEFT) - 6, t.px(18))
             write(painter, t, side, f"{value:g}", 12, "muted", align=Qt.AlignmentFlag.AlignRight)
         foot = QRectF(box.left(), box.bottom() + t.px(19), box.width(), t.px(20))
-        write(painter, t, foot, f"price, {self.currency or 'in all'}", 13, "ink")
+        write(
+            painter,
+            t,
+            foot,
+            tr("price, {currency}", currency=self.currency or tr("in all")),
+            13,
+            "ink",
+        )
 
     def _budget(self, painter: QPainter, box: QRectF) -> None:
         """The owner's budget: a line with its word, as high as the field."""

@@ -17,6 +17,7 @@ from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import Side
 from nuvrek.readings.words import part_words
@@ -42,7 +43,7 @@ class RodView(QWidget):
         self.points: tuple[TracePoint, ...] = ()
         self.unit = Unit.MM
         self.other_end = False
-        self.setAccessibleName("Rod: key and trace. Press to see the key from the other end.")
+        self.setAccessibleName(tr("Rod: key and trace. Press to see the key from the other end."))
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:
@@ -93,7 +94,12 @@ class RodView(QWidget):
         where = "headstock" if self.from_head else "body"
         trail = ", ".join(f"{p.moved} {format_number(p.mm, self.unit)}" for p in self.points)
         self.setAccessibleDescription(
-            f"Seen from the {where}: {' and '.join(told)}. Relief: {trail}"
+            tr(
+                "Seen from the {where}: {told}. Relief: {trail}",
+                where=where,
+                told=tr(" and ").join(told),
+                trail=trail,
+            )
         )
 
     # --- painting -----------------------------------------------------------
@@ -110,8 +116,8 @@ class RodView(QWidget):
     def _key(self, painter: QPainter, box: QRectF) -> None:
         t = self.theme
         head = t.px(22)
-        where = "the headstock" if self.from_head else "the body"
-        top = "No turn is due" if not self.moves else f"Key seen from {where}"
+        where = tr("the headstock") if self.from_head else tr("the body")
+        top = tr("No turn is due") if not self.moves else tr("Key seen from {where}", where=where)
         write(painter, self.theme, QRectF(box.left(), 0, box.width(), head), top, 14, "muted")
         inner = QRectF(box.left() + 8, head + 2, box.width() - 16, box.height() - 2 * head - 6)
         self._section(painter, inner)
@@ -125,7 +131,9 @@ class RodView(QWidget):
                 self._nut(painter, at, t.px(11))
         right_handed = self.neck is not None and not self.neck.left_handed
         low_right = right_handed == self.from_head
-        sides = ("high side", "low side") if low_right else ("low side", "high side")
+        sides = (
+            (tr("high side"), tr("low side")) if low_right else (tr("low side"), tr("high side"))
+        )
         foot = QRectF(box.left(), box.bottom() - head, box.width(), head)
         write(painter, self.theme, foot, sides[0], 13, "muted", align=Qt.AlignmentFlag.AlignLeft)
         write(painter, self.theme, foot, sides[1], 13, "muted", align=Qt.AlignmentFlag.AlignRight)
@@ -196,7 +204,7 @@ class RodView(QWidget):
         painter.drawArc(ring, round(16 * start), round(16 * sweep))
         self._head(painter, at, radius, start + sweep, way, colour)
         self._nut(painter, at, self.theme.px(10))
-        words = f"{part_words(round(abs(turns) * 16))} turn"
+        words = tr("{part_words} turn", part_words=part_words(round(abs(turns) * 16)))
         below = QRectF(at.x() - 90, at.y() + radius * 0.35, 180, self.theme.px(24))
         write(painter, self.theme, below, words, 16, colour, bold=True)
 
@@ -215,7 +223,7 @@ class RodView(QWidget):
     def _trace(self, painter: QPainter, box: QRectF) -> None:
         """Relief over the moves against the wanted band; promises hollow, the next one dashed."""
         if self.neck is None or not self.points:
-            write(painter, self.theme, box, "No relief is known yet.", 16, "muted")
+            write(painter, self.theme, box, tr("No relief is known yet."), 16, "muted")
             return
         t, c = self.theme, self.theme.colours
         ahead = self._ahead()
@@ -268,7 +276,7 @@ class RodView(QWidget):
             return
         t, c = self.theme, self.theme.colours
         target, margin = self.neck.relief_wanted_mm("middle"), self.neck.relief_margin_mm
-        title = f"Relief at pitch over the moves, {self.unit.value}"
+        title = tr("Relief at pitch over the moves, {value}", value=self.unit.value)
         head = QRectF(box.left(), 0, box.width(), t.px(22))
         write(painter, self.theme, head, title, 14, "muted", align=Qt.AlignmentFlag.AlignLeft)
         band = QRectF(
@@ -399,7 +407,7 @@ class RodView(QWidget):
         self._under(painter, x, step, plot, "next")
 
     def _under(self, painter: QPainter, x: float, step: float, plot: QRectF, words: str) -> None:
-        short = words.replace(" turn ", " ")
+        short = words.replace(tr(" turn "), " ")
         box = QRectF(x - 0.5 * step, plot.bottom() + 4, step, self.theme.px(22))
         painter.setFont(self.theme.font(13))
         painter.setPen(self.theme.colours["muted"])

@@ -17,6 +17,7 @@ from nuvrek.desktop.sheet.room_strip import FULL_MM, RoomBars, note_x
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import DARK, LIGHT, Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.units import Unit, format_number
 
@@ -37,7 +38,7 @@ class RoomView(QWidget):
         self.unit = Unit.MM
         self.why = False
         self.heard: dict[tuple[int, int], str] = {}
-        self.setAccessibleName("String room")
+        self.setAccessibleName(tr("String room"))
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
 
     def sizeHint(self) -> QSize:
@@ -48,7 +49,7 @@ class RoomView(QWidget):
         """Draw a page of string room; None while the neck is being solved."""
         self.neck, self.page, self.unit = neck, page, unit
         if page is not None:
-            self.setAccessibleDescription(f"{page.buzzing()} notes will buzz.")
+            self.setAccessibleDescription(tr("{buzzing} notes will buzz.", buzzing=page.buzzing()))
         self.update()
 
     @property
@@ -102,7 +103,7 @@ class RoomView(QWidget):
         with painting(self) as painter:
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             if self.page is None or self.neck is None:
-                write(painter, self.held, QRectF(self.rect()), "One moment.", 18, "muted")
+                write(painter, self.held, QRectF(self.rect()), tr("One moment."), 18, "muted")
             else:
                 self._paint_board(painter, self.page)
                 self._paint_strip(painter, self.page)
@@ -150,13 +151,15 @@ class RoomView(QWidget):
             for note, x in enumerate(places):
                 at = QPointF(x, self._string_y(g, string, float(x_mm[note])))
                 self._mark(painter, page, at, string, note)
-        self._title(painter, box, "Every note", f"▲ {page.buzzing()} will buzz")
+        self._title(
+            painter, box, tr("Every note"), tr("▲ {buzzing} will buzz", buzzing=page.buzzing())
+        )
         under = QRectF(0, box.center().y() + 18, _MARGIN - 12, 20)
         write(
             painter,
             self.held,
             under,
-            "○ on the edge",
+            tr("○ on the edge"),
             12,
             "muted",
             align=Qt.AlignmentFlag.AlignRight,
@@ -205,8 +208,8 @@ class RoomView(QWidget):
         painter.drawRoundedRect(box, 4, 4)
         s, rooms = page.string, page.rooms
         lane = RoomStrip(
-            f"Room, string {page.strings - s}",
-            f"{self.unit.value} over touching",
+            tr("Room, string {strings}", strings=page.strings - s),
+            tr("{value} over touching", value=self.unit.value),
             tuple(rooms.room_mm[s].tolist()),
             tuple(rooms.doubt_mm[s].tolist()),
             tuple(rooms.word(s, n) for n in range(page.notes)),
@@ -226,8 +229,13 @@ class RoomView(QWidget):
         c, box = self.theme.colours, self._lane()
         best = max(sum(page.even_mm()) / 2.0, 0.0)
         for relief, colour, style, words in (
-            (0.0, "plum", Qt.PenStyle.DashLine, "dead straight"),
-            (best, "ink", Qt.PenStyle.SolidLine, f"relief {format_number(best, self.unit)}"),
+            (0.0, "plum", Qt.PenStyle.DashLine, tr("dead straight")),
+            (
+                best,
+                "ink",
+                Qt.PenStyle.SolidLine,
+                tr("relief {best}", best=format_number(best, self.unit)),
+            ),
         ):
             rooms = page.smooth_mm(relief)
             painter.setPen(QPen(c[colour], 2, style))
@@ -270,10 +278,17 @@ class RoomView(QWidget):
             painter.drawLine(top, QPointF(top.x(), box.bottom() - 2))
         room = float(page.rooms.room_mm[page.string, page.note])
         corner = QRectF(box.left() + 8, box.top() + 4, box.width() - 16, 20)
-        words = (
-            f"room {format_number(room, self.unit)} over fret {view.first}; heights "
-            f"x{scale * 25.4 / 96.0:.0f}"
+        words = tr(
+            "room {room} over fret {first}; heights x{scale:.0f}",
+            room=format_number(room, self.unit),
+            first=view.first,
+            scale=scale * 25.4 / 96.0,
         )
         write(painter, self.held, corner, words, 13, "muted", align=Qt.AlignmentFlag.AlignRight)
-        name = "open" if view.note == 0 else f"fret {view.note}"
-        self._title(painter, box, "From the side", f"string {page.strings - page.string}, {name}")
+        name = "open" if view.note == 0 else tr("fret {note}", note=view.note)
+        self._title(
+            painter,
+            box,
+            tr("From the side"),
+            tr("string {strings}, {name}", strings=page.strings - page.string, name=name),
+        )

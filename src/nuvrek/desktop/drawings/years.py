@@ -16,6 +16,7 @@ from nuvrek.desktop.drawings.places import ticks
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 from nuvrek.units import MM_PER_UNIT, Unit, format_number
 
 _LEFT, _RIGHT = 142, 30
@@ -36,7 +37,7 @@ class YearsView(QWidget):
         self.before = self.after = 0
         self.waiting, self.by_fret, self.least_mm = "", False, 0.0
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-        self.setAccessibleName("The neck through the years")
+        self.setAccessibleName(tr("The neck through the years"))
 
     def sizeHint(self) -> QSize:
         return QSize(900, 480)
@@ -47,7 +48,7 @@ class YearsView(QWidget):
         """Draw these; ``before`` and ``after`` are the two that are held against each other."""
         self.visits, self.before, self.after = visits, before, after
         self.unit, self.waiting = unit, waiting
-        told = (f"{v.day}: {', '.join(v.done) or 'looked at'}" for v in visits)
+        told = (f"{v.day}: {', '.join(v.done) or tr('looked at')}" for v in visits)
         self.setAccessibleDescription("; ".join(told))
         self.update()
 
@@ -85,11 +86,11 @@ class YearsView(QWidget):
             self._relief(painter, relief)
             unit = self.unit.value
             per = MM_PER_UNIT[self.unit]
-            self._line(painter, air, ("the air", "humidity, %"), lambda v: v.humidity)
+            self._line(painter, air, (tr("the air"), tr("humidity, %")), lambda v: v.humidity)
             self._line(
                 painter,
                 metal,
-                ("metal left", f"thinnest, {unit}"),
+                (tr("metal left"), tr("thinnest, {unit}", unit=unit)),
                 lambda v: None if v.thinnest_mm is None else v.thinnest_mm / per,
             )
             self._heights(painter, strings)
@@ -150,7 +151,7 @@ class YearsView(QWidget):
     def _relief(self, painter: QPainter, box: QRectF) -> None:
         """At pitch full, slack hollow, each with its doubt."""
         c, per = self.theme.colours, MM_PER_UNIT[self.unit]
-        self._label(painter, box, "relief", "● pitch  ○ slack")
+        self._label(painter, box, tr("relief"), tr("● pitch  ○ slack"))
         every = [
             (a[0] + s * a[1]) / per
             for v in self.visits
@@ -205,7 +206,7 @@ class YearsView(QWidget):
     def _heights(self, painter: QPainter, box: QRectF) -> None:
         """Strings over fret 12: the low side full, the high side hollow."""
         c, per = self.theme.colours, MM_PER_UNIT[self.unit]
-        self._label(painter, box, "over fret 12", "● low  ○ high")
+        self._label(painter, box, tr("over fret 12"), tr("● low  ○ high"))
         rows = [
             [(v, mm / per) for v in self.visits if (mm := getattr(v, side)) is not None]
             for side in ("high_mm", "low_mm")
@@ -223,12 +224,12 @@ class YearsView(QWidget):
 
     def _never(self, painter: QPainter, box: QRectF) -> None:
         place, left = box.adjusted(14, 0, 0, 0), Qt.AlignmentFlag.AlignLeft
-        write(painter, self._t(), place, "never read", 13, "muted", align=left)
+        write(painter, self._t(), place, tr("never read"), 13, "muted", align=left)
 
     def _done(self, painter: QPainter, box: QRectF) -> None:
         """What was done, in two rows so that words don't cover each other."""
         t = self._t()
-        self._label(painter, box, "done", "that day")
+        self._label(painter, box, tr("done"), tr("that day"))
         ends = [-1e9, -1e9, -1e9]
         for visit in self.visits:
             said = ", ".join(visit.done)
@@ -246,11 +247,11 @@ class YearsView(QWidget):
         """How each top has moved between the two visits."""
         t, c = self._t(), self.theme.colours
         one, two = self.visits[self.before], self.visits[self.after]
-        self._label(painter, box, "tops moved", "hollow: in doubt")
+        self._label(painter, box, tr("tops moved"), tr("hollow: in doubt"))
         rows = change(one, two) if self.before != self.after else None
         if rows is None:
-            said = "no lane was read both times" if self.before != self.after else ""
-            write(painter, t, box, said or "choose two visits", 13, "muted")
+            said = tr("no lane was read both times") if self.before != self.after else ""
+            write(painter, t, box, said or tr("choose two visits"), 13, "muted")
             return
         largest = max([abs(mm) for mm, _ in rows] + [0.02])
         middle, step = box.center().y(), box.width() / (len(rows) + 1)
@@ -272,11 +273,11 @@ class YearsView(QWidget):
         may be left.
         """
         t, c, per = self._t(), self.theme.colours, MM_PER_UNIT[self.unit]
-        self._label(painter, box, "metal by fret", "○ before  ● after")
+        self._label(painter, box, tr("metal by fret"), tr("○ before  ● after"))
         shown = [self.visits[n].crowns for n in (self.before, self.after)]
         every = [(mm + s * doubt) / per for row in shown for mm, doubt in row for s in (-1, 1)]
         if not every:
-            write(painter, t, box, "no crown was read by either day", 13, "muted")
+            write(painter, t, box, tr("no crown was read by either day"), 13, "muted")
             return
         y = self._scale(painter, box, [*every, self.least_mm / per])
         painter.setPen(QPen(c["copper"], 1.4, Qt.PenStyle.DashLine))

@@ -12,6 +12,7 @@ from nuvrek.bench.practice.hall import Offer
 from nuvrek.bench.practice.kept import Result
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 
 COLUMNS = 2
 
@@ -34,7 +35,7 @@ class OfferBoard(QWidget):
     def show_offers(self, offers: tuple[Offer, ...], chosen: int) -> None:
         """Draw them, the chosen one marked."""
         self.offers, self.chosen = offers, chosen
-        self.setAccessibleName("Lessons")
+        self.setAccessibleName(tr("Lessons"))
         if 0 <= chosen < len(offers):
             one = offers[chosen]
             stands = "solved" if one.solved else "tried" if one.tried else "not tried"
@@ -107,9 +108,11 @@ class Progress(QWidget):
     def show_results(self, results: tuple[Result, ...]) -> None:
         """Draw the last of them."""
         self.results = results[-self.MOST :]
-        self.setAccessibleName("Progress")
+        self.setAccessibleName(tr("Progress"))
         solved = sum(result.solved for result in results)
-        self.setAccessibleDescription(f"{len(results)} played, {solved} solved")
+        self.setAccessibleDescription(
+            tr("{number} played, {solved} solved", number=len(results), solved=solved)
+        )
         self.update()
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
@@ -128,7 +131,7 @@ class Progress(QWidget):
             if not self.results:
                 painter.setPen(c["muted"])
                 painter.setFont(self.theme.font(15))
-                words = "Nothing was played yet. What you play is drawn here."
+                words = tr("Nothing was played yet. What you play is drawn here.")
                 painter.drawText(box, Qt.AlignmentFlag.AlignCenter, words)
                 return
             self._marks(painter, box)
@@ -152,6 +155,6 @@ class Progress(QWidget):
             painter.drawEllipse(place, 5, 5)
         painter.setFont(self.theme.font(13))
         painter.setPen(c["muted"])
-        words = "points; filled: solved · line: mean of the last five"
+        words = tr("points; filled: solved · line: mean of the last five")
         below = QRectF(box.left(), box.bottom() + 3, box.width(), 20)
         painter.drawText(below, Qt.AlignmentFlag.AlignLeft, words)

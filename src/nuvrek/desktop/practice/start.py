@@ -37,8 +37,10 @@ def _logbook(folder: Path) -> Logbook:
         return Logbook(place)
 
 
-def main(arguments: Sequence[str] | None = None) -> int:
-    """The practice window by itself, on the neck of a word if one is given."""
+def main(arguments: Sequence[str] | None = None, language: str = "en") -> int:
+    """The practice window by itself, on the neck of a word if one is given; ``language`` is the
+    one that is spoken.
+    """
     import argparse
 
     from PyQt6.QtWidgets import QApplication
@@ -46,6 +48,7 @@ def main(arguments: Sequence[str] | None = None) -> int:
     from nuvrek.bench.settings import load
     from nuvrek.desktop import log
     from nuvrek.desktop.app import clock
+    from nuvrek.desktop.speaking import speak_in_dialogs
     from nuvrek.desktop.theme import load_fonts
     from nuvrek.logbook.places import log_folder, logbook_path, settings_path
     from nuvrek.practice.seed_words import number_of, word_of
@@ -62,6 +65,7 @@ def main(arguments: Sequence[str] | None = None) -> int:
     options = parser.parse_args(arguments)
     app = QApplication(sys.argv[:1])
     app.setApplicationName("nuvrek")
+    speak_in_dialogs(language)
     load_fonts()
     log.keep_in(log_folder())
     window = open_practice(
@@ -71,7 +75,3 @@ def main(arguments: Sequence[str] | None = None) -> int:
     if options.seed:
         window.begin(f"neck:{options.seed}", silent=not options.advised)
     return app.exec()
-
-
-if __name__ == "__main__":
-    sys.exit(main())

@@ -12,6 +12,7 @@ from nuvrek.bench.practice.pad import BenchPad
 from nuvrek.desktop.practice.pictures import edges, heard_and_filed, near
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 
 Picture = Callable[[QPainter, Theme, QRectF, BenchPad], None]
 _PICTURES: dict[str, Picture] = {
@@ -43,7 +44,7 @@ class ToolView(QWidget):
         """Draw what is in the hand now; said in words for those who do not see it."""
         self.pad = pad
         felt = "" if pad.felt is None else pad.felt.words
-        self.setAccessibleName("What you see")
+        self.setAccessibleName(tr("What you see"))
         self.setAccessibleDescription(f"{pad.prompt} {felt}".strip())
         self.update()
 

@@ -12,6 +12,7 @@ from PyQt6.QtWidgets import QWidget
 
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 
@@ -49,11 +50,13 @@ class TruthView(QWidget):
         ``taken`` the metal that is gone, (frets, 3).
         """
         self.neck, self.true, self.mapped, self.taken = neck, true, mapped, taken
-        self.setAccessibleName("The truth over your map")
+        self.setAccessibleName(tr("The truth over your map"))
         outside = 0
         if mapped is not None:
             outside = int((np.abs(true - mapped[0]) > mapped[1]).sum())
-        self.setAccessibleDescription(f"{outside} tops lie outside the range your map gave them")
+        self.setAccessibleDescription(
+            tr("{outside} tops lie outside the range your map gave them", outside=outside)
+        )
         self.update()
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
@@ -121,7 +124,7 @@ class TruthView(QWidget):
         painter.setFont(t.font(13))
         painter.setPen(c["muted"])
         under = QRectF(0, box.top() + 0.5 * box.height() + 8, 100, 20)
-        painter.drawText(under, Qt.AlignmentFlag.AlignRight, f"± {span:.2f} mm")
+        painter.drawText(under, Qt.AlignmentFlag.AlignRight, tr("± {span:.2f} mm", span=span))
 
     def _metal(self, painter: QPainter, box: QRectF) -> None:
         """What came off each fret."""
@@ -131,10 +134,10 @@ class TruthView(QWidget):
         painter.setPen(c["ink"])
         side = QRectF(0, box.top(), 100, box.height())
         flat = Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight
-        painter.drawText(side, flat, "metal off")
+        painter.drawText(side, flat, tr("metal off"))
         painter.setFont(self.drawn.font(13))
         painter.setPen(c["muted"])
-        most = f"most {float(self.taken.mean(axis=1).max(initial=0.0)):.2f} mm"
+        most = tr("most {float:.2f} mm", float=float(self.taken.mean(axis=1).max(initial=0.0)))
         under = QRectF(0, side.center().y() + 8, 100, 20)
         painter.drawText(under, Qt.AlignmentFlag.AlignRight, most)
         off = self.taken.mean(axis=1)
@@ -156,8 +159,8 @@ class TruthView(QWidget):
         painter.setFont(self.drawn.font(13))
         painter.setPen(c["muted"])
         words = (
-            "line: true · ring: your map, whisker its range · square: the truth lies outside"
+            tr("line: true · ring: your map, whisker its range · square: the truth lies outside")
             if self.mapped is not None
-            else "line: true. You wrote nothing down, so there is no map to hold against it."
+            else tr("line: true. You wrote nothing down, so there is no map to hold against it.")
         )
         painter.drawText(box, Qt.AlignmentFlag.AlignVCenter, words)

@@ -11,6 +11,7 @@ from nuvrek.bench.practice.kept import Kept
 from nuvrek.bench.practice.table import Table
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.window import _MODULES, Module, Window
+from nuvrek.language import tr
 from nuvrek.logbook.store import LogbookError
 from nuvrek.practice.at_work.actions import Tune
 from nuvrek.practice.exercise import exercise
@@ -26,8 +27,8 @@ class PracticeWindow(Window):
 
     home = HALL
     rail_stages = (BENCH, "Measure", "Map", "Choose", REVEAL)
-    home_switch = ("Practice", "All lessons and necks")
-    plain_title = ("Practice", "a neck that forgives")
+    home_switch = (tr("Practice"), tr("All lessons and necks"))
+    plain_title = (tr("Practice"), tr("a neck that forgives"))
     modules: ClassVar[dict[str, Module]] = {
         **_MODULES,
         HALL: ("practice.hall", "HallStage"),
@@ -45,7 +46,7 @@ class PracticeWindow(Window):
         self._holder = holder
         self.table = app.practice = Table(kept)
         super().__init__(app, at_once=False)
-        self.setWindowTitle("Nuvrek: practice")
+        self.setWindowTitle(tr("Nuvrek: practice"))
         self._take_up()
         self.show_stage(HALL)
         if kept.trouble:
@@ -93,14 +94,14 @@ class PracticeWindow(Window):
         if name == _BY_HAND:
             self.show_stage(REVEAL if self._offers else BENCH)
             self._say(
-                "Offered. Enter shows what this program would do."
+                tr("Offered. Enter shows what this program would do.")
                 if self._offers
-                else "The way is taken. Here its work is done by hands."
+                else tr("The way is taken. Here its work is done by hands.")
             )
             return
         if name == _SPEAKING and self.table.silent and not self._offers:
             self.show_stage(REVEAL)
-            self._say("The advice is silent on this neck until you let it speak here.")
+            self._say(tr("The advice is silent on this neck until you let it speak here."))
             return
         super().show_stage(name)
 

@@ -9,6 +9,7 @@ from PyQt6.QtGui import QPainterPath, QPen, QTransform
 
 from nuvrek.bench.strips.strips import MetalStrip, SectionStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
+from nuvrek.language import tr
 from nuvrek.neck.crown import WORTH_FILING_MM
 
 # Metal that fills the lane at least.
@@ -108,7 +109,7 @@ class Sections(StripPainter):
                 figures=False,
                 align="left",
             )
-        said = f"heights x{taller:.1f}"
+        said = tr("heights x{taller:.1f}", taller=taller)
         self.words(self.box.right() - 6, self.box.top() + 10, said, size=11, align="right")
 
     def _section(

@@ -9,6 +9,7 @@ from PyQt6.QtGui import QBrush, QColor, QLinearGradient, QPen, QPolygonF
 
 from nuvrek.bench.strips.strips import DifferenceStrip, LightStrip, ShadeStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
+from nuvrek.language import tr
 from nuvrek.neck.description import LANES
 
 _FULL_SHADE_MM = 0.25
@@ -50,7 +51,7 @@ class Light(StripPainter):
             self.p.drawEllipse(point, 2.6, 2.6)
         self._figures(lane)
         px_per_mm = abs(self.g.x(100.0) - self.g.x(0.0)) / 100.0
-        note = f"heights ×{per_mm / px_per_mm:.0f}"
+        note = tr("heights ×{per_mm:.0f}", per_mm=per_mm / px_per_mm)
         self.words(self.box.right() - 8, self.box.top() + 12, note, size=12, align="right")
         self.words(
             self.box.left() + 10,
@@ -101,7 +102,7 @@ class Shade(StripPainter):
             self.words(
                 self.box.center().x(),
                 self.box.center().y(),
-                "no lane was measured yet",
+                tr("no lane was measured yet"),
                 size=14,
                 figures=False,
             )
@@ -207,7 +208,7 @@ class Difference(StripPainter):
         self.words(
             self.box.right() - 8,
             self.box.top() + 12,
-            "▲ rose  ▽ came down",
+            tr("▲ rose  ▽ came down"),
             size=12,
             align="right",
             figures=False,

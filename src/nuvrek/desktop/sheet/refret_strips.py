@@ -9,6 +9,7 @@ from PyQt6.QtGui import QPainterPath, QPen
 
 from nuvrek.bench.strips.refret import SlotStrip, TableStrip, TruingStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.neck.scale import fret_line_mm
 
@@ -37,7 +38,7 @@ class Wood(StripPainter):
                 if side == name:
                     self._corner(fret, floor, high)
         self._figures(lane)
-        times = f"heights x{per_mm / max(self._per_mm_along(), 1e-6):.0f}"
+        times = tr("heights x{per_mm:.0f}", per_mm=per_mm / max(self._per_mm_along(), 1e-6))
         self.words(self.box.right() - 6, self.box.top() + 9, times, size=11, align="right")
 
     def _per_mm_along(self) -> float:
@@ -86,7 +87,7 @@ class Wood(StripPainter):
                 self.words(x, self.box.top() + self.theme.px(9), f"{turn}", name, 13, bold=True)
 
 
-_SLOT_WORDS = {"tight": "tight", "loose": "loose", "shallow": "shallow"}
+_SLOT_WORDS = {"tight": tr("tight"), "loose": tr("loose"), "shallow": tr("shallow")}
 
 
 class Slots(StripPainter):
@@ -146,7 +147,9 @@ class Slots(StripPainter):
         for fret, mm in enumerate(lane.grips, 1):
             tall = high * min(mm / lane.most_mm, 1.0)
             self.p.drawRect(QRectF(self.g.fret_x(fret) - 4, bottom - tall, 8, tall))
-        self.words(self.box.left() + 4, bottom - high, "fatter than usual", size=11, align="left")
+        self.words(
+            self.box.left() + 4, bottom - high, tr("fatter than usual"), size=11, align="left"
+        )
 
 
 class Table(StripPainter):

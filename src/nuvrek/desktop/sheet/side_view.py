@@ -9,6 +9,7 @@ from PyQt6.QtGui import QPainterPath, QPen, QPolygonF
 
 from nuvrek.bench.strips.strips import SideStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
+from nuvrek.language import tr
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.entry import ON_WOOD
@@ -55,15 +56,15 @@ class Side(StripPainter):
         self.p.setPen(QPen(self.colour("muted"), 1))
         self.p.setBrush(self.colour("wire"))
         self.p.drawRect(QRectF(a - 14, level - 18, b - a + 28, 18))
-        self._headline("On one fret, light at both ends: it rocks.")
+        self._headline(tr("On one fret, light at both ends: it rocks."))
 
     def _strings(self, lane: SideStrip) -> None:
         slack = lane.station.state.strings == "slack"
         self._string(drop=0.0, sag=10.0 if slack else 0.0)
         self._headline(
-            "Loosen them all evenly, let them hang."
+            tr("Loosen them all evenly, let them hang.")
             if slack
-            else "Tune all strings, let the neck settle."
+            else tr("Tune all strings, let the neck settle.")
         )
 
     def _headline(self, text: str) -> None:
@@ -74,8 +75,8 @@ class Side(StripPainter):
     def _words_only(self, lane: SideStrip) -> None:
         """Readings that belong to no fret: the rod, the room."""
         text = lane.note or {
-            "temperature": "the air beside the neck",
-            "humidity": "the air beside the neck",
+            "temperature": tr("the air beside the neck"),
+            "humidity": tr("the air beside the neck"),
         }.get(lane.station.kind, "")
         self._headline(text)
 
@@ -85,8 +86,8 @@ class Side(StripPainter):
         self.p.setPen(QPen(self.colour("copper"), 2))
         self.p.setBrush(self.colour("copper", 60))
         self.p.drawRoundedRect(QRectF(x - 11, y - 44, 22, 42), 11, 11)
-        does = "press" if lane.station.kind == "press" else "feel the end of"
-        self._above(x, y - 62, f"{does} fret {lane.fret}")
+        does = "press" if lane.station.kind == "press" else tr("feel the end of")
+        self._above(x, y - 62, tr("{does} fret {fret}", does=does, fret=lane.fret))
 
     def _beamed(self, lane: SideStrip) -> None:
         """A flat beam on the marked tops."""
@@ -95,18 +96,18 @@ class Side(StripPainter):
         self.p.setPen(QPen(self.colour("muted"), 1))
         self.p.setBrush(self.colour("wire"))
         self.p.drawRect(QRectF(a - 12, level - 24, b - a + 24, 24))
-        self._above(self.g.fret_x(lane.fret), level - 44, "first ink gone is the highest top")
+        self._above(self.g.fret_x(lane.fret), level - 44, tr("first ink gone is the highest top"))
 
     def _size(self, lane: SideStrip) -> None:
         """A caliper, rule or gauge at its place."""
         size = SIZES[lane.station.what]
         if size.place == "side":
-            x, place = self.g.x(self.g.neck.scale_mm), "at the bridge"
+            x, place = self.g.x(self.g.neck.scale_mm), tr("at the bridge")
             x = min(max(x, self.box.left() + 60), self.box.right() - 60)
         else:
             x, place = (
                 self.g.fret_x(lane.fret),
-                f"at fret {lane.fret}" if lane.fret else "at the nut",
+                tr("at fret {fret}", fret=lane.fret) if lane.fret else tr("at the nut"),
             )
         y = self.base - self.crown
         self.p.setPen(QPen(self.colour("copper"), 2))
@@ -142,9 +143,13 @@ class Side(StripPainter):
         self.p.setBrush(self.colour("light"))
         depth = max(self._dip(lane.fret, lane), 5.0)
         self.p.drawRect(QRectF(x - (6 if notched else 34), level, 12 if notched else 68, depth))
-        under = "edge and wood" if notched else "edge"
-        where = f"beside fret {lane.fret}" if notched else f"and fret {lane.fret}"
-        self._above(x, top - 20, f"leaf between {under} {where}")
+        under = tr("edge and wood") if notched else "edge"
+        where = (
+            tr("beside fret {fret}", fret=lane.fret)
+            if notched
+            else tr("and fret {fret}", fret=lane.fret)
+        )
+        self._above(x, top - 20, tr("leaf between {under} {where}", under=under, where=where))
         if lane.note:
             self.words(
                 self.box.center().x(), self.base + 30, lane.note, "string", 14, figures=False
@@ -213,8 +218,12 @@ class Side(StripPainter):
             self.p.drawLine(QPointF(a.x() - 40 * side, a.y() - 6), a)
             self.p.drawLine(a, b)
             self.p.drawLine(b, QPointF(b.x() + 120 * side, b.y() - 18))
-            self._hand(a.x() - 14 * side, a.y(), f"hold at {low}" if low else "over the nut")
-            self._hand(b.x() - 14 * side, b.y(), f"press {high}")
+            self._hand(
+                a.x() - 14 * side,
+                a.y(),
+                tr("hold at {low}", low=low) if low else tr("over the nut"),
+            )
+            self._hand(b.x() - 14 * side, b.y(), tr("press {high}", high=high))
         else:
             self.p.setPen(QPen(self.colour("muted"), 1))
             self.p.setBrush(self.colour("wire"))
@@ -222,7 +231,7 @@ class Side(StripPainter):
             self.p.drawRect(QRectF(min(ends) - 8, a.y() - 16, max(ends) - min(ends) + 16, 16))
             # On a low lane (large text) there is room for one line of words only.
             if self.box.height() > self.theme.px(110):
-                words = f"straight edge on {low} and {high}"
+                words = tr("straight edge on {low} and {high}", low=low, high=high)
                 self.words(0.5 * (a.x() + b.x()), a.y() - 30, words, "ink", 14, figures=False)
         self._also_touches(lane, a.y())
         x = self.g.fret_x(lane.fret)
@@ -235,7 +244,7 @@ class Side(StripPainter):
         self.words(
             x,
             max(y_words, self.box.top() + 14),
-            f"leaf between {tool} and fret {lane.fret}",
+            tr("leaf between {tool} and fret {fret}", tool=tool, fret=lane.fret),
             "copper",
             16,
             bold=True,
@@ -253,7 +262,7 @@ class Side(StripPainter):
             self.words(
                 x,
                 self.base + 30,
-                f"it also touches {frets(lane.touches)}",
+                tr("it also touches {frets}", frets=frets(lane.touches)),
                 "copper",
                 14,
                 figures=False,
@@ -306,7 +315,7 @@ class Side(StripPainter):
         self.words(
             x,
             y - 36,
-            f"top of fret {lane.fret} to the wood",
+            tr("top of fret {fret} to the wood", fret=lane.fret),
             "copper",
             16,
             bold=True,
@@ -329,7 +338,13 @@ class Side(StripPainter):
         self.p.drawLine(QPointF(x, level + radius), QPointF(x + 0.5 * radius, level + 0.5 * radius))
         if level - 24 > self.box.top():
             self.words(
-                x, level - 24, f"dial over fret {lane.fret}", "copper", 16, bold=True, figures=False
+                x,
+                level - 24,
+                tr("dial over fret {fret}", fret=lane.fret),
+                "copper",
+                16,
+                bold=True,
+                figures=False,
             )
 
     def _rule(self, lane: SideStrip) -> None:
@@ -344,7 +359,11 @@ class Side(StripPainter):
             self.p.drawLine(
                 QPointF(x - 6, top + 5 * k), QPointF(x - (0 if k % 2 else 3), top + 5 * k)
             )
-        held = f"capo at {lane.station.capo}" if lane.station.capo else "string open"
+        held = (
+            tr("capo at {capo}", capo=lane.station.capo) if lane.station.capo else tr("string open")
+        )
         # Where the lane is low the words stand beside the rule instead of over it.
         beside = 170 if top - 14 < self.box.top() + 14 else 0
-        self._above(x - beside, top - 14, f"rule on fret {lane.fret}, {held}")
+        self._above(
+            x - beside, top - 14, tr("rule on fret {fret}, {held}", fret=lane.fret, held=held)
+        )

@@ -32,6 +32,7 @@ from nuvrek.desktop.sheet.room_strip import RoomBars
 from nuvrek.desktop.sheet.side_view import Side
 from nuvrek.desktop.sheet.strip_painter import StripPainter
 from nuvrek.desktop.theme import Theme
+from nuvrek.language import tr
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, Lane
 
@@ -106,7 +107,7 @@ class _Wood(StripPainter):
         self.words(
             self.box.right() - 8,
             self.box.top() + 12,
-            f"heights ×{per_mm / px_per_mm:.0f}",
+            tr("heights ×{per_mm:.0f}", per_mm=per_mm / px_per_mm),
             size=12,
             align="right",
         )
@@ -234,7 +235,7 @@ class _Crown(StripPainter):
         y = floor - lane.least_mm * per_mm
         self.p.setPen(QPen(self.colour("plum"), 1.4, Qt.PenStyle.DashLine))
         self.p.drawLine(QPointF(self.box.left(), y), QPointF(self.box.right(), y))
-        note = "solid outline: measured, dashed: estimated"
+        note = tr("solid outline: measured, dashed: estimated")
         self.words(
             self.box.right() - 8, self.box.bottom() - 7, note, size=11, figures=False, align="right"
         )
@@ -282,7 +283,7 @@ class _Values(StripPainter):
             self.words(
                 self.box.center().x(),
                 self.box.center().y(),
-                "nothing of this kind yet",
+                tr("nothing of this kind yet"),
                 size=13,
                 figures=False,
             )

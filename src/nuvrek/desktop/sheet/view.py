@@ -14,6 +14,7 @@ from nuvrek.desktop.sheet.fingerboard import paint_board
 from nuvrek.desktop.sheet.strips import paint_strip
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 
 _GAP = 10
@@ -31,7 +32,7 @@ class SheetView(QWidget):
         self.lanes: tuple[AnyStrip, ...] = ()
         self.dots = Dots()
         self.chosen: int | None = None
-        self.setAccessibleName("Neck sheet")
+        self.setAccessibleName(tr("Neck sheet"))
         self.setFocusPolicy(Qt.FocusPolicy.ClickFocus)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
         self.setMinimumHeight(80)
@@ -47,7 +48,7 @@ class SheetView(QWidget):
         self.neck, self.lanes, self.dots = neck, lanes, dots
         self.chosen = chosen if chosen is not None and chosen <= neck.frets else None
         self.setAccessibleDescription(
-            f"{neck.title}: {neck.frets} frets. "
+            tr("{title}: {frets} frets. ", title=neck.title, frets=neck.frets)
             + ", ".join(f"{lane.title} {lane.under}" for lane in lanes)
         )
         self.update()

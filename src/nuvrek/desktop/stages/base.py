@@ -20,6 +20,7 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
+from nuvrek.bench.help.known.known import Known
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
@@ -158,6 +159,8 @@ class Stage(QWidget):
     def __init__(self, app: AppState, bar: BenchBar) -> None:
         super().__init__()
         self.app, self.bar = app, bar
+        # The page Backspace leads back to, where a page is read between others.
+        self.came_from = "Shelf"
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
 
     def enter(self) -> None:
@@ -187,6 +190,11 @@ class Stage(QWidget):
     def say(self, sentence: str) -> None:
         """Show a sentence from elsewhere (a full disk, say) in the bench bar."""
         self.bar.say(sentence)
+
+    def known(self) -> tuple[Known, ...]:
+        """How what is in front of this page just now is known; its plain figures are told "
+        "beside."""
+        return ()
 
     def unit_pressed(self) -> None:
         """The unit in the bench bar was pressed."""

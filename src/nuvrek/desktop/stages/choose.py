@@ -10,6 +10,8 @@ from PyQt6.QtGui import QPaintEvent
 from PyQt6.QtWidgets import QGridLayout, QPushButton, QSizePolicy, QVBoxLayout, QWidget
 
 from nuvrek import words
+from nuvrek.bench.help.known.course import known_way
+from nuvrek.bench.help.known.known import Known
 from nuvrek.bench.owner.cost import Cost, cost_of, cost_words, price_points
 from nuvrek.bench.owner.worth import beside_words
 from nuvrek.bench.strips.filing import metal_strip
@@ -33,6 +35,7 @@ from nuvrek.desktop.widgets.way_row import (
     fitting_percent,
     row_theme,
 )
+from nuvrek.language import tr
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.readings.entries import WayKind
 from nuvrek.readings.words import place_words, value_words
@@ -50,11 +53,11 @@ MOST_WAYS = 30
 Shown = Literal["metal", "costs", "picture"]
 _SHOWS: tuple[Shown, ...] = ("metal", "costs", "picture")
 _NEXT_SHOWN: dict[Shown, str] = {
-    "metal": "Costs  (.)",
-    "costs": "Picture  (.)",
-    "picture": "Metal  (.)",
+    "metal": tr("Costs  (.)"),
+    "costs": tr("Picture  (.)"),
+    "picture": tr("Metal  (.)"),
 }
-_KEYS = ("up", "down", "enter", "0", "back", "/", ".", "+")
+_KEYS = ("up", "down", "enter", "0", "back", "/", ".", "+", "*")
 
 
 class _Heads(QWidget):
@@ -85,7 +88,7 @@ class _Heads(QWidget):
                     under.format(
                         unit=s.unit.value,
                         height=unit_word(s.height_unit),
-                        currency=s.prices.currency or "in all",
+                        currency=s.prices.currency or tr("in all"),
                     ),
                     12,
                     "muted",
@@ -135,20 +138,20 @@ class ChooseStage(Stage):
         column.addStretch(1)
 
     def _make_buttons(self) -> None:
-        self.take = button("Take this way", main=True)
+        self.take = button(tr("Take this way"), main=True)
         self.take.clicked.connect(self._take)
         self.out = button("")
         self.out.setProperty("role", "quiet")
         self.out.clicked.connect(self._unfold)
-        self.filing = button("Plan the filing")
+        self.filing = button(tr("Plan the filing"))
         self.filing.clicked.connect(lambda: self.app.stage_wanted.emit("Filing"))
-        self.costs = button("Costs  (.)")
+        self.costs = button(tr("Costs  (.)"))
         self.costs.clicked.connect(self._turn_costs)
-        self.owner = button("Owner  (+)")
+        self.owner = button(tr("Owner  (+)"))
         self.owner.clicked.connect(self._to_owner)
-        self.prices = button("Prices")
+        self.prices = button(tr("Prices"))
         self.prices.clicked.connect(lambda: self.app.stage_wanted.emit("Prices"))
-        self.wire = button("Plan new wire")
+        self.wire = button(tr("Plan new wire"))
         self.wire.clicked.connect(lambda: self.app.stage_wanted.emit("New wire"))
 
     def enter(self) -> None:
@@ -211,6 +214,8 @@ class ChooseStage(Stage):
             return True
         if name == ".":
             self._turn_costs()
+        elif name == "*":
+            self.app.known_wanted.emit()
         elif name == "+":
             self._to_owner()
         elif name == "enter":
@@ -224,6 +229,17 @@ class ChooseStage(Stage):
             step = 1 if name == "down" else -1
             self._select(max(0, min(len(self.shown(plan)) - 1, at + step)))
         return True
+
+    def known(self) -> tuple[Known, ...]:
+        """The way in front, then the others of the course."""
+        solved, plan, at, s = self.app.fresh, self.plan, self.index, self.app.settings
+        if solved is None or plan is None or at is None or self.app.silent:
+            return ()
+        front = self.shown(plan)[at]
+        course = [leg.way for leg in plan.course if leg.way != front.kind]
+        ways = [front, *(way for way in plan.ways if way.kind in course)]
+        taken = tuple(solved.neck_state.taken)
+        return tuple(known_way(plan, way, taken, s.unit, s.height_unit) for way in ways)
 
     def _turn_costs(self) -> None:
         """From what a way buys to hours, days and price, to the picture of both, and back."""
@@ -247,7 +263,7 @@ class ChooseStage(Stage):
     def _take(self) -> None:
         solved, session, plan, at = self.app.fresh, self.app.session, self.plan, self.index
         if solved is None or session is None or plan is None or at is None:
-            self.bar.say("The ways are being weighed anew. One moment, then Enter.")
+            self.bar.say(tr("The ways are being weighed anew. One moment, then Enter."))
             return
         way = self.shown(plan)[at]
         if not way.possible:
@@ -265,7 +281,7 @@ class ChooseStage(Stage):
             for row in self.rows:
                 row.hide()
             self.take.setEnabled(False)
-            self.bar.show_words("Weighing the ways", message=self.app.waiting)
+            self.bar.show_words(tr("Weighing the ways"), message=self.app.waiting)
             return
         in_hand = session.neck_state.chosen.way if session.neck_state.chosen else None
         shown = self.shown(plan)
@@ -333,7 +349,7 @@ class ChooseStage(Stage):
             None if budget is None else float(budget),
             s.prices.currency,
             s.height_unit,
-            "No price yet: Prices takes an hour's, or fixed ones.",
+            tr("No price yet: Prices takes an hour's, or fixed ones."),
         )
 
     def _fill_out(self, plan: Plan) -> None:
@@ -343,10 +359,15 @@ class ChooseStage(Stage):
         self.out.setVisible(bool(out or waiting))
         told = []
         if out:
-            told.append(f"{words.count(len(out), 'is', 'are')} out")
+            told.append(tr("{how_many} out", how_many=words.count(len(out), "is", "are")))
         if waiting:
-            told.append(f"{words.count(len(waiting), 'waits', 'wait')} for another step")
-        does = "hide them" if self.unfolded else "why?"
+            told.append(
+                tr(
+                    "{how_many} for another step",
+                    how_many=words.count(len(waiting), "waits", "wait"),
+                )
+            )
+        does = tr("hide them") if self.unfolded else "why?"
         self.out.setText(f"{', '.join(told)}: {does}  (/)")
 
     def _fit(self, shown: list[Way], plan: Plan, way: Way, solved: Solved) -> None:
@@ -393,10 +414,10 @@ class ChooseStage(Stage):
         if leg is not None:
             # Why stands in the course above; here is what is known, and what would change it.
             known = plan.reasons[:-1] if leg is plan.course[0] else ()
-            reasons = (*known, *([f"Unless: {leg.unless}"] if leg.unless else ()))
+            reasons = (*known, *([tr("Unless: {unless}", unless=leg.unless)] if leg.unless else ()))
         else:
             reasons = (*way.why_not, *way.not_known)
-        now = "not known yet" if way.status == "not known" else "not now"
+        now = tr("not known yet") if way.status == "not known" else tr("not now")
         head = f"{way.title}: {way.gist}" if way.possible else f"{way.title}: {now}"
         if way.possible and len(head) > _LONGEST_HEAD:
             # What does not fit large is said small.
@@ -417,15 +438,18 @@ class ChooseStage(Stage):
             beside = beside_words(worth, cost.price.total)
             reasons = (cost_words(cost, s.prices.currency), beside)
             if cost.price.total is None:
-                reasons = (*reasons, "No price: Prices takes an hour's, or a fixed one.")
+                reasons = (*reasons, tr("No price: Prices takes an hour's, or a fixed one."))
         if session.asked:
             reasons = (*reasons, open_words(standings(session.neck_state, (way.kind,))))
         self.bar.show_words(
             head,
-            message=words.sentences(*reasons) or "Another way is advised; this one is open to you.",
+            message=words.sentences(*reasons)
+            or tr("Another way is advised; this one is open to you."),
             state=session.neck_state.state if self.shows == "metal" else None,
-            right_title="why this way" if leg is not None else "Enter takes this way",
-            right=self._why(leg) if leg is not None else ("up and down: compare", "0: plan it"),
+            right_title=tr("why this way") if leg is not None else tr("Enter takes this way"),
+            right=self._why(leg)
+            if leg is not None
+            else (tr("up and down: compare"), tr("0: plan it")),
         )
 
     def _why(self, leg: Leg) -> tuple[str, ...]:
@@ -451,9 +475,15 @@ def _row_name(row: WayRow, title: str, gist: str, unit: Unit, metal_mm: float) -
         word
         for word, on in (
             ("advised", row.advised),
-            ("in hand", row.taken),
+            (tr("in hand"), row.taken),
             ("selected", row.selected),
         )
         if on
     ]
-    return f"{title}, {' '.join(flags)}: {gist} {format_length(metal_mm, unit)} of metal."
+    return tr(
+        "{title}, {flags}: {gist} {metal_mm} of metal.",
+        title=title,
+        flags=" ".join(flags),
+        gist=gist,
+        metal_mm=format_length(metal_mm, unit),
+    )

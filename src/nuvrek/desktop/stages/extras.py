@@ -14,9 +14,11 @@ from nuvrek.desktop.widgets.photo import small_copy
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults, read_bytes
 from nuvrek.exchange.readings_csv import read_table, write_table
+from nuvrek.language import tr
 from nuvrek.neck.description import MOST_LETTERS
 from nuvrek.readings.entries import AnyReading, Note
 from nuvrek.readings.words import place_words
+from nuvrek.words import upper_first
 
 if TYPE_CHECKING:
     from nuvrek.bench.session import Session
@@ -40,18 +42,18 @@ class Extras:
         """The menu of Measure; its entries are of touch size by the style sheet."""
         menu = QMenu(parent)
         for entry, action in (
-            ("A note on the last reading", self.ask_note),
-            ("A photo with the last reading", self.ask_photo),
+            (tr("A note on the last reading"), self.ask_note),
+            (tr("A photo with the last reading"), self.ask_photo),
             (None, None),
-            ("Take in a pasted table", self.paste),
-            ("Take in a table from a file", self._ask_table),
-            ("Write the readings as a table", self._ask_save),
+            (tr("Take in a pasted table"), self.paste),
+            (tr("Take in a table from a file"), self._ask_table),
+            (tr("Write the readings as a table"), self._ask_save),
             (None, None),
-            ("A notched edge to print", self.ask_template),
-            ("Rocker lengths as a table", self.ask_spans),
-            ("My tools", lambda: self.app.stage_wanted.emit(TOOLS)),
+            (tr("A notched edge to print"), self.ask_template),
+            (tr("Rocker lengths as a table"), self.ask_spans),
+            (tr("My tools"), lambda: self.app.stage_wanted.emit(TOOLS)),
             (None, None),
-            ("Begin this round again", afresh),
+            (tr("Begin this round again"), afresh),
         ):
             if entry is None or action is None:
                 menu.addSeparator()
@@ -83,14 +85,14 @@ class Extras:
         notes = [Note(text=part, about=about) for part in parts[1:]]
         first = Note(text=parts[0] if parts else "", about=about, photo=photo)
         if self.app.write(lambda: session.append(first, *notes)):
-            where = "the neck" if about is None else place_words(session.entries[about - 1])
-            self.stage.say(f"Kept with {where}.")
+            where = tr("the neck") if about is None else place_words(session.entries[about - 1])
+            self.stage.say(tr("Kept with {where}.", where=where))
 
     def photo(self, path: str) -> None:
         """Keep a small copy of a picture; the original stays untouched."""
         session, about = self.app.session, self._about()
         if session is None or self.app.aside.busy:
-            self.stage.say("One thing after the other: something is still being read.")
+            self.stage.say(tr("One thing after the other: something is still being read."))
             return
         asked = session.neck_id
 
@@ -105,13 +107,13 @@ class Extras:
 
     def ask_note(self) -> None:
         text, wanted = QInputDialog.getMultiLineText(
-            self.stage, "Note", "What should be remembered?"
+            self.stage, "Note", tr("What should be remembered?")
         )
         if wanted:
             self.note(text)
 
     def ask_photo(self) -> None:
-        kinds = "Pictures (*.jpg *.jpeg *.png *.webp)"
+        kinds = tr("Pictures (*.jpg *.jpeg *.png *.webp)")
         path, _ = QFileDialog.getOpenFileName(self.stage, "Photo", "", kinds)
         if path:
             self.photo(path)
@@ -124,49 +126,70 @@ class Extras:
             clipboard = QGuiApplication.clipboard()
             text = clipboard.text() if clipboard is not None else ""
         if not text.strip():
-            self.stage.say("Nothing that reads as a table was copied.")
+            self.stage.say(tr("Nothing that reads as a table was copied."))
             return
-        self._take(text, "the pasted table")
+        self._take(text, tr("the pasted table"))
 
     def read_table(self, path: Path) -> None:
         """Take in a table from a file, all rows or none."""
         try:
             self._take(read_bytes(path).decode("utf-8-sig"), path.name)
         except UnicodeDecodeError:
-            self.stage.say(f"{path.name} is not a text file in UTF-8. Nothing was taken in.")
+            self.stage.say(
+                tr("{name} is not a text file in UTF-8. Nothing was taken in.", name=path.name)
+            )
         except JobFaults as error:
-            self.stage.say(f"{error.faults[0]} Nothing was taken in.")
+            self.stage.say(tr("{faults} Nothing was taken in.", faults=error.faults[0]))
 
     def _take(self, text: str, name: str) -> None:
         session = self.app.session
         if session is None:
             return
         if self.app.aside.busy:
-            self.stage.say("Another table is still being read.")
+            self.stage.say(tr("Another table is still being read."))
             return
         neck, asked = session.neck_state.neck, session.neck_id
 
         def read(told: Callable[[str], None]) -> list[AnyReading]:
-            return read_table(text, neck, lambda row: told(f"Reading row {row:,} of {name}"))
+            return read_table(
+                text,
+                neck,
+                lambda row: told(tr("Reading row {row:,} of {name}", row=row, name=name)),
+            )
 
         def take(readings: object) -> None:
             now = self.app.session
             if isinstance(readings, list) and now is not None and now.neck_id == asked:
                 self._take_in(now, readings, name)
             else:
-                self.stage.say(f"Another neck was opened meanwhile; {name} was not taken in.")
+                self.stage.say(
+                    tr("Another neck was opened meanwhile; {name} was not taken in.", name=name)
+                )
 
         self.app.aside.run(read, take, lambda error: self._not_taken(error, name))
 
     def _take_in(self, session: Session, readings: list[AnyReading], name: str) -> None:
         if self.app.write(lambda: session.append(*readings)):
             count = len(readings)
-            self.stage.say(f"{words.count(count, 'reading', 'readings')} taken in from {name}.")
+            self.stage.say(
+                tr(
+                    "{how_many} taken in from {name}.",
+                    how_many=words.count(count, "reading", "readings"),
+                    name=name,
+                )
+            )
 
     def _not_taken(self, error: Exception, name: str) -> None:
         faults = error.faults if isinstance(error, JobFaults) else [f"{type(error).__name__}."]
-        more = f" And {len(faults) - 1} more." if len(faults) > 1 else ""
-        self.stage.say(f"In {name}: {faults[0]}{more} Nothing was taken in.")
+        more = tr(" And {number} more.", number=len(faults) - 1) if len(faults) > 1 else ""
+        self.stage.say(
+            tr(
+                "In {name}: {faults}{more} Nothing was taken in.",
+                name=name,
+                faults=faults[0],
+                more=more,
+            )
+        )
 
     def save_table(self, path: Path) -> None:
         """Write the readings that count as CSV."""
@@ -176,12 +199,14 @@ class Extras:
             self.save(path, table.encode())
 
     def _ask_table(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self.stage, "Table", "", "Tables (*.csv *.tsv *.txt)")
+        path, _ = QFileDialog.getOpenFileName(
+            self.stage, "Table", "", tr("Tables (*.csv *.tsv *.txt)")
+        )
         if path:
             self.read_table(Path(path))
 
     def _ask_save(self) -> None:
-        self.ask_where("readings.csv", "Tables (*.csv)", self.save_table)
+        self.ask_where("readings.csv", tr("Tables (*.csv)"), self.save_table)
 
     # --- templates ----------------------------------------------------------------
 
@@ -195,7 +220,7 @@ class Extras:
         try:
             data = render(notched_edge(neck.scale_mm, neck.frets), path)
         except ValueError as error:
-            self.stage.say(f"{str(error).capitalize()}.")
+            self.stage.say(f"{upper_first(str(error))}.")
             return
         self.save(path, data)
 
@@ -208,15 +233,15 @@ class Extras:
             self.save(path, rocker_table(neck.scale_mm, neck.frets).encode())
 
     def ask_template(self) -> None:
-        kinds = "To print (*.pdf);;Drawing (*.svg);;For a cutter (*.dxf)"
+        kinds = tr("To print (*.pdf);;Drawing (*.svg);;For a cutter (*.dxf)")
         self.ask_where("notched-edge.pdf", kinds, self.save_template)
 
     def ask_spans(self) -> None:
-        self.ask_where("rocker-lengths.csv", "Tables (*.csv)", self.save_spans)
+        self.ask_where("rocker-lengths.csv", tr("Tables (*.csv)"), self.save_spans)
 
     def ask_where(self, name: str, kinds: str, save: Callable[[Path], None]) -> None:
         """Ask for a place to write to, and write there."""
-        path, _ = QFileDialog.getSaveFileName(self.stage, "Write to", name, kinds)
+        path, _ = QFileDialog.getSaveFileName(self.stage, tr("Write to"), name, kinds)
         if path:
             save(Path(path))
 
@@ -225,9 +250,13 @@ class Extras:
         try:
             write_whole(path, data)
         except OSError as error:
-            reason = (error.strerror or "no reason given").lower()
+            reason = (error.strerror or tr("no reason given")).lower()
             self.stage.say(
-                f"{path.name} could not be written ({reason}). Nothing is lost; try another place."
+                tr(
+                    "{name} could not be written ({reason}). Nothing is lost; try another place.",
+                    name=path.name,
+                    reason=reason,
+                )
             )
         else:
-            self.stage.say(f"Written to {path.name}.")
+            self.stage.say(tr("Written to {name}.", name=path.name))

@@ -17,9 +17,11 @@ from nuvrek.desktop.drawings.metal_curve import CurveView, Mark
 from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Choices, Picks, Stage, button, scrolling, sliding
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.language import tr
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.units import format_length
+from nuvrek.words import lower_first
 
 if TYPE_CHECKING:
     from nuvrek.planning.case.way import Way
@@ -28,24 +30,24 @@ _STEP_MM = 0.01
 _REST_MS = 150
 _PANEL_WIDE = 430
 _BLOCKS = {
-    None: "usual for this way",
-    90.0: "short stone, 90 mm",
-    150.0: "150 mm",
-    200.0: "200 mm",
-    300.0: "300 mm",
+    None: tr("usual for this way"),
+    90.0: tr("short stone, 90 mm"),
+    150.0: tr("150 mm"),
+    200.0: tr("200 mm"),
+    300.0: tr("300 mm"),
 }
 _PRESSURES = {
     "own weight": "own weight",
     "fingertips": "fingertips",
     "pressed, neck backed": "pressed, neck backed",
 }
-_AIMS = {"least metal": "least metal in all", "thinnest fret": "least off the thinnest"}
-_GROOVES = {False: "come out entirely", True: "shallow ones may stay"}
+_AIMS = {"least metal": tr("least metal in all"), "thinnest fret": tr("least off the thinnest")}
+_GROOVES = {False: tr("come out entirely"), True: tr("shallow ones may stay")}
 _ROCKS = {
-    None: "none is felt",
-    0.03: "0.03 mm may stay",
-    0.05: "0.05 mm may stay",
-    0.08: "0.08 mm may stay",
+    None: tr("none is felt"),
+    0.03: tr("0.03 mm may stay"),
+    0.05: tr("0.05 mm may stay"),
+    0.08: tr("0.08 mm may stay"),
 }
 
 
@@ -60,27 +62,27 @@ class FilingStage(Stage):
         self.curve = CurveView(app.theme)
         self.curve.height_wanted.connect(self._wanted)
         self.kinds = Choices()
-        self.kinds.setAccessibleName("Way of filing")
+        self.kinds.setAccessibleName(tr("Way of filing"))
         self.kinds.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.kinds.activated.connect(self._other_way)
-        self.least = sliding("Least crown to keep", 30, 150)
-        self.fall = sliding("Fall-away at the last fret", 0, 40)
-        self.start = sliding("Fall-away begins at fret", 5, 36)
-        self.dressed = sliding("Relief filed into the tops", 0, 50)
-        self.lift = sliding("Strings over what a full level allows", -5, 200)
+        self.least = sliding(tr("Least crown to keep"), 30, 150)
+        self.fall = sliding(tr("Fall-away at the last fret"), 0, 40)
+        self.start = sliding(tr("Fall-away begins at fret"), 5, 36)
+        self.dressed = sliding(tr("Relief filed into the tops"), 0, 50)
+        self.lift = sliding(tr("Strings over what a full level allows"), -5, 200)
         self.words = {name: QLabel("") for name in ("least", "fall", "start", "dressed", "height")}
         self._make_picks()
         self.told = QLabel("")
         self.told.setWordWrap(True)
-        self.told.setAccessibleName("What the plan rests on")
+        self.told.setAccessibleName(tr("What the plan rests on"))
         self.alone = button("")
         self.alone.clicked.connect(self._leave_alone)
-        self.bend = button("At the bend")
-        self.bend.setAccessibleName("Most string room for the metal: the bend of the curve")
+        self.bend = button(tr("At the bend"))
+        self.bend.setAccessibleName(tr("Most string room for the metal: the bend of the curve"))
         self.bend.clicked.connect(self._at_bend)
-        self.agree = button("Agree on this")
+        self.agree = button(tr("Agree on this"))
         self.agree.clicked.connect(self._agree)
-        self.take = button("Take this way", main=True)
+        self.take = button(tr("Take this way"), main=True)
         self.take.clicked.connect(self._take)
         self._filling = False
         self._told: tuple[object, FilingTold] | None = None
@@ -100,11 +102,11 @@ class FilingStage(Stage):
 
     def _make_picks(self) -> None:
         self.picks = {
-            "aim": Picks("What the level spares", _AIMS),
-            "grooves_stay": Picks("Grooves", _GROOVES),
-            "still_mm": Picks("Rocks that may stay", _ROCKS),
-            "pressure": Picks("Pressure", _PRESSURES),
-            "block_mm": Picks("Beam or stone", _BLOCKS),
+            "aim": Picks(tr("What the level spares"), _AIMS),
+            "grooves_stay": Picks(tr("Grooves"), _GROOVES),
+            "still_mm": Picks(tr("Rocks that may stay"), _ROCKS),
+            "pressure": Picks(tr("Pressure"), _PRESSURES),
+            "block_mm": Picks(tr("Beam or stone"), _BLOCKS),
         }
         for name, pick in self.picks.items():
             pick.setFocusPolicy(Qt.FocusPolicy.TabFocus)
@@ -169,7 +171,7 @@ class FilingStage(Stage):
             self.curve.show_curve(
                 (), (), self.app.settings.unit, self.app.settings.height_unit, self.app.waiting
             )
-            self.bar.show_words("Weighing the ways", message=self.app.waiting)
+            self.bar.show_words(tr("Weighing the ways"), message=self.app.waiting)
             return
         if (
             self.filing is None
@@ -203,7 +205,10 @@ class FilingStage(Stage):
             value = getattr(filing.agreed, name)
             at = pick.findData(value)
             if at < 0:
-                pick.addItem(f"{value:g} mm" if isinstance(value, float) else str(value), value)
+                pick.addItem(
+                    tr("{value:g} mm", value=value) if isinstance(value, float) else str(value),
+                    value,
+                )
                 at = pick.count() - 1
             pick.setCurrentIndex(at)
         self._filling = False
@@ -224,10 +229,10 @@ class FilingStage(Stage):
             state=session.neck_state.state,
             right_title="keys",
             right=(
-                "up and down: way",
-                "+ and -: string height",
-                "left, right: fret, * alone",
-                "Enter: back to Choose",
+                tr("up and down: way"),
+                tr("+ and -: string height"),
+                tr("left, right: fret, * alone"),
+                tr("Enter: back to Choose"),
             ),
         )
         self.take.setEnabled(viewed.possible)
@@ -237,7 +242,9 @@ class FilingStage(Stage):
         if filing.fret is not None:
             free = filing.fret in filing.agreed.untouched
             self.alone.setText(
-                f"Fret {filing.fret} may be filed" if free else f"Leave fret {filing.fret} alone"
+                tr("Fret {fret} may be filed", fret=filing.fret)
+                if free
+                else tr("Leave fret {fret} alone", fret=filing.fret)
             )
         self._unit = unit
         self.rest.start()
@@ -247,15 +254,22 @@ class FilingStage(Stage):
         neck = filing.solved.map.neck
         levels = filing.kind not in ("spot-level", "play-clean", "crown-few")
         strings = filing.strings_mm()
-        self.words["least"].setText(f"Keep {format_length(filing.least_mm, unit)}")
-        self.words["fall"].setText(f"Fall-away {format_length(filing.fall_mm, unit)}")
-        self.words["start"].setText(f"from fret {filing.fall_from}")
-        self.words["dressed"].setText(f"Dressed in {format_length(filing.agreed.dressed_mm, unit)}")
+        self.words["least"].setText(
+            tr("Keep {least_mm}", least_mm=format_length(filing.least_mm, unit))
+        )
+        self.words["fall"].setText(
+            tr("Fall-away {fall_mm}", fall_mm=format_length(filing.fall_mm, unit))
+        )
+        self.words["start"].setText(tr("from fret {fall_from}", fall_from=filing.fall_from))
+        self.words["dressed"].setText(
+            tr("Dressed in {dressed_mm}", dressed_mm=format_length(filing.agreed.dressed_mm, unit))
+        )
         if strings is None:
             over = ""
         else:
-            over = (
-                f"Low string at {format_length(float(strings[0]), self.app.settings.height_unit)}"
+            over = tr(
+                "Low string at {float}",
+                float=format_length(float(strings[0]), self.app.settings.height_unit),
             )
         self.words["height"].setText(over)
         shown = {
@@ -300,9 +314,11 @@ class FilingStage(Stage):
         curve = plan.curve if plan is not None else None
         if plan is None or curve is None or not len(curve.up_mm):
             if curve is None:
-                why = "Metal against string height: once the relief at pitch is known"
+                why = tr("Metal against string height: once the relief at pitch is known")
             else:
-                why = "Nothing to gain by filing: the strings can lie as low as after a full level."
+                why = tr(
+                    "Nothing to gain by filing: the strings can lie as low as after a full level."
+                )
             self.curve.show_curve((), (), filing.unit, self.app.settings.height_unit, why)
             return
         base = float(curve.base_mm[0])
@@ -310,9 +326,11 @@ class FilingStage(Stage):
             (float(m), base + float(u)) for u, m in zip(curve.up_mm, curve.metal_mm, strict=True)
         )
         marks = [Mark("as it is", 0.0, base + curve.now_up_mm, "dot")]
-        marks.append(Mark("full level", curve.level_metal_mm, base, "square"))
+        marks.append(Mark(tr("full level"), curve.level_metal_mm, base, "square"))
         if curve.bend is not None:
-            marks.append(Mark("the bend", curve.bend.metal_mm, base + curve.bend.up_mm, "corner"))
+            marks.append(
+                Mark(tr("the bend"), curve.bend.metal_mm, base + curve.bend.up_mm, "corner")
+            )
         for way in plan.ways:
             if (
                 way.kind in ("spot-level", "crown-first")
@@ -322,7 +340,7 @@ class FilingStage(Stage):
             ):
                 marks.append(
                     Mark(
-                        way.title.lower(),
+                        lower_first(way.title),
                         way.metal_mm,
                         self._height(way, base, curve.base_mm),
                         "dot",
@@ -338,7 +356,9 @@ class FilingStage(Stage):
                 height = base + filing.up_mm
             else:
                 height = self._height(viewed, base, curve.base_mm)
-            marks.append(Mark(viewed.title.lower(), viewed.metal_mm, height, "dot", chosen=True))
+            marks.append(
+                Mark(lower_first(viewed.title), viewed.metal_mm, height, "dot", chosen=True)
+            )
         self.curve.show_curve(points, tuple(marks), filing.unit, self.app.settings.height_unit)
 
     @staticmethod
@@ -476,7 +496,7 @@ class FilingStage(Stage):
             and self.app.write(lambda: filing.agree(session))
         ):
             self.setFocus()
-            self.bar.say("Written down. All ways are weighed by it from now on.")
+            self.bar.say(tr("Written down. All ways are weighed by it from now on."))
 
     def _take(self) -> None:
         filing, session = self.filing, self.app.session

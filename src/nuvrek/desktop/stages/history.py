@@ -10,6 +10,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.years import YearsView
 from nuvrek.desktop.stages.base import Stage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.language import tr
 from nuvrek.readings.shop.entries import SeasonLook
 
 
@@ -65,21 +66,32 @@ class HistoryStage(Stage):
         if session is None:
             return
         count = len(days_of(session.entries))
-        waiting = f"Mapping {count} visits" if count else "Nothing was read on this neck yet."
+        waiting = (
+            tr("Mapping {count} visits", count=count)
+            if count
+            else tr("Nothing was read on this neck yet.")
+        )
         s = self.app.settings
         self.view.least_mm = session.neck_state.neck.least_crown_mm
         self.view.show_visits(self.visits, self.before, self.after, s.unit, waiting)
-        head = f"{len(self.visits)} visits" if len(self.visits) != 1 else "One visit"
+        head = (
+            tr("{number} visits", number=len(self.visits))
+            if len(self.visits) != 1
+            else tr("One visit")
+        )
         self.bar.show_words(
             head if self.visits else "History",
             message=self.told or ("" if self.visits else waiting),
             right_title="keys",
             right=(
-                "left, right: the later visit",
-                "up, down: the earlier one",
-                f". {'tops moved' if self.view.by_fret else 'metal by fret'}",
-                f"* {'no look' if session.neck_state.season_look else 'a look'} every half year",
-                "Enter: Map",
+                tr("left, right: the later visit"),
+                tr("up, down: the earlier one"),
+                f". {tr('tops moved') if self.view.by_fret else tr('metal by fret')}",
+                tr(
+                    "* {it} every half year",
+                    it=tr("no look") if session.neck_state.season_look else tr("a look"),
+                ),
+                tr("Enter: Map"),
             ),
         )
 
@@ -101,9 +113,12 @@ class HistoryStage(Stage):
             self.of = session.identity
             self.app.changed.emit()
             self.bar.say(
-                "It comes due half a year after it was last read, each time, once its work is done."
+                tr(
+                    "It comes due half a year after it was last read, each time, once its work is "
+                    "done."
+                )
                 if wanted
-                else "No longer looked at by season."
+                else tr("No longer looked at by season.")
             )
 
     def key(self, name: str) -> bool:

@@ -8,6 +8,8 @@ from typing import TYPE_CHECKING
 from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from nuvrek import words
+from nuvrek.bench.help.known.findings import known_finding, known_fret
+from nuvrek.bench.help.known.known import Known
 from nuvrek.bench.pages.reading_picker import ReadingPicker
 from nuvrek.bench.solved import Solved
 from nuvrek.bench.strips.map import difference_strip, light_strip, map_at, room_strip, shade_strip
@@ -21,11 +23,13 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.cards import Card
 from nuvrek.desktop.widgets.photo import PhotoView
 from nuvrek.estimate.findings.finding import Finding
+from nuvrek.language import tr
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.readings.entries import State, Strings
 from nuvrek.readings.stations import Suggestion, prompt
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import format_length, format_number
+from nuvrek.words import upper_first
 
 if TYPE_CHECKING:
     from nuvrek.bench.session import Session
@@ -60,8 +64,8 @@ class MapStage(Stage):
         self.list, self.next_list = QVBoxLayout(), QVBoxLayout()
         for column in (self.list, self.next_list):
             column.setSpacing(6)
-        self.title = heading("What the readings say")
-        self.next_title = heading("Read next")
+        self.title = heading(tr("What the readings say"))
+        self.next_title = heading(tr("Read next"))
         self.scroller = scrolling(self.list)
         self.panel = QWidget()
         side = QVBoxLayout(self.panel)
@@ -75,8 +79,12 @@ class MapStage(Stage):
 
     def _notes_row(self) -> QHBoxLayout:
         """Words and pictures for the reading that is picked."""
-        self.note, self.photo, self.see = button("Note"), button("Photo"), button("See photo")
-        self.years = button("History")
+        self.note, self.photo, self.see = (
+            button(tr("Note")),
+            button(tr("Photo")),
+            button(tr("See photo")),
+        )
+        self.years = button(tr("History"))
         self.years.clicked.connect(lambda: self.app.stage_wanted.emit("History"))
         self.note.clicked.connect(self.extras.ask_note)
         self.photo.clicked.connect(self.extras.ask_photo)
@@ -127,11 +135,33 @@ class MapStage(Stage):
             self.app.stage_wanted.emit("String room")
         elif name in ("1", "2", "3"):
             self._read_next(int(name) - 1)
+        elif name == ".":
+            self.app.known_wanted.emit()
         elif name in ("+", "-", "*", "/"):
             self.views.key(name)
         else:
             return False
         return True
+
+    def known(self) -> tuple[Known, ...]:
+        """The finding in front first, then those of the fret in front, then all others."""
+        solved, s = self.app.solved, self.app.settings
+        if solved is None or self.app.silent:
+            return ()
+        front = self.finding
+        order = sorted(
+            solved.findings,
+            key=lambda one: (one is not front, self.app.fret is None or one.fret != self.app.fret),
+        )
+        taken = solved.neck_state.taken
+        found = tuple(known_finding(one, taken, s.unit, s.height_unit) for one in order)
+        if self.picker is None or front is not None:
+            return found
+        here = self.picker.readings
+        return (
+            known_fret(self.picker.fret, [one for _, one in here], s.unit, s.height_unit),
+            *found,
+        )
 
     def _read_next(self, place: int) -> None:
         suggested = self._suggested()
@@ -153,10 +183,10 @@ class MapStage(Stage):
             picker.move(1 if name == "down" else -1)
         elif name == "back":
             if picker.index is not None and self.app.write(picker.strike):
-                said = "Struck out; it stays in the journal. Enter takes that back."
+                said = tr("Struck out; it stays in the journal. Enter takes that back.")
         elif picker.struck:
             if self.app.write(picker.take_back):
-                said = "It counts again."
+                said = tr("It counts again.")
         elif (number := picker.number) is not None:
             self.app.retake_wanted.emit(number)
             return
@@ -246,10 +276,10 @@ class MapStage(Stage):
         if not lines:
             taken = bool(solved.neck_state.taken)
             if taken:
-                text = "No fret stands out by these readings."
+                text = tr("No fret stands out by these readings.")
             else:
-                text = "Take the round in Measure; the map grows with every reading."
-            lines.append(("◇", "muted", "Nothing found", text, None))
+                text = tr("Take the round in Measure; the map grows with every reading.")
+            lines.append(("◇", "muted", tr("Nothing found"), text, None))
         self._fill_cards(self.cards, self.list, lines, self._go_to)
 
     def _next(self, solved: Solved) -> None:
@@ -257,7 +287,13 @@ class MapStage(Stage):
         if solved.next is None:
             return
         lines: list[tuple[str, str, str, str, int | None]] = [
-            (str(n), "brass", prompt(s.station, 0, s.strings), f"It {s.reason}.", s.station.fret)
+            (
+                str(n),
+                "brass",
+                prompt(s.station, 0, s.strings),
+                tr("It {reason}.", reason=s.reason),
+                s.station.fret,
+            )
             for n, s in enumerate(solved.next.suggestions, 1)
         ]
         # Large text leaves room for the first one only; all three keep their keys.
@@ -267,8 +303,8 @@ class MapStage(Stage):
                 (
                     "✓",
                     "slate",
-                    "Sure enough",
-                    solved.next.words.partition(": ")[2].capitalize(),
+                    tr("Sure enough"),
+                    upper_first(solved.next.words.partition(": ")[2]),
                     None,
                 )
             ]
@@ -313,20 +349,20 @@ class MapStage(Stage):
         state = session.neck_state.state
         if solved is None:
             self.bar.show_words(
-                "Putting the readings together", message=self.app.waiting, state=state
+                tr("Putting the readings together"), message=self.app.waiting, state=state
             )
         elif self.finding is not None:
             self._finding_bar(solved, self.finding, state)
         elif fret is None or fret > solved.map.neck.frets:
             count = len(solved.neck_state.taken)
             self.bar.show_words(
-                f"{words.count(count, 'reading', 'readings')} on this neck",
-                message=(
+                tr("{how_many} on this neck", how_many=words.count(count, "reading", "readings")),
+                message=tr(
                     "Arrows choose a fret. 1 to 3 take the next reading. + and - heights, * "
                     "strings, / light gap, 0 string room."
                 ),
                 state=state,
-                right_title="last readings",
+                right_title=tr("last readings"),
                 right=self.recent_lines(),
             )
         else:
@@ -347,13 +383,18 @@ class MapStage(Stage):
                 if n in readings
             ]
 
-        right = [*lines(finding.speaks_for, "for "), *lines(finding.speaks_against, "against ")][:5]
-        again = " Enter takes it again, Backspace strikes it out." if finding.kind == "odd" else ""
+        right = [
+            *lines(finding.speaks_for, tr("for ")),
+            *lines(finding.speaks_against, tr("against ")),
+        ][:5]
+        again = (
+            tr(" Enter takes it again, Backspace strikes it out.") if finding.kind == "odd" else ""
+        )
         self.bar.show_words(
             finding.headline,
             message=f"{finding.text}{again}",
             state=state,
-            right_title="what speaks for it, and against" if right else "",
+            right_title=tr("what speaks for it, and against") if right else "",
             right=tuple(right),
         )
 
@@ -361,13 +402,17 @@ class MapStage(Stage):
         s, m = self.app.settings, solved.map
         known = [k for k in range(3) if m.known[k]] or [1]
         k = max(known, key=lambda lane: abs(float(m.deviation_mm[fret - 1, lane])))
-        side = ("low side", "middle", "high side")[k]
+        side = (tr("low side"), "middle", tr("high side"))[k]
         rise, doubt = float(m.deviation_mm[fret - 1, k]), float(m.deviation_doubt_mm[fret - 1, k])
         crown = float(m.crown_mm[fret - 1].min())
-        crown_words = "Crown about" if not m.crown_measured else "Crown"
+        crown_words = tr("Crown about") if not m.crown_measured else "Crown"
         found = None if self.app.silent else solved.plan
         off = float(found.way("spot-level").off_mm[fret - 1].max()) if found else 0.0
-        plan = f" Spot work takes {format_length(off, s.unit)}." if off > WORTH_FILING_MM else ""
+        plan = (
+            tr(" Spot work takes {off}.", off=format_length(off, s.unit))
+            if off > WORTH_FILING_MM
+            else ""
+        )
         if (
             self.picker is None
             or self.picker.fret != fret
@@ -379,14 +424,23 @@ class MapStage(Stage):
                 self.picker = None
         count = len(self.picker.readings) if self.picker else 0
         self.bar.show_words(
-            f"Fret {fret}, {side}",
+            tr("Fret {fret}, {side}", fret=fret, side=side),
             number=format_number(rise, s.unit, sign=True),
-            unit=f"{s.unit.value} off the smooth neck, give or take {format_number(doubt, s.unit)}",
-            message=f"{crown_words} {format_length(crown, s.unit)} at its thinnest.{plan}",
+            unit=tr(
+                "{value} off the smooth neck, give or take {doubt}",
+                value=s.unit.value,
+                doubt=format_number(doubt, s.unit),
+            ),
+            message=tr(
+                "{crown_words} {crown} at its thinnest.{plan}",
+                crown_words=crown_words,
+                crown=format_length(crown, s.unit),
+                plan=plan,
+            ),
             state=state,
-            right_title=f"{count} readings here, up and down pick one"
+            right_title=tr("{count} readings here, up and down pick one", count=count)
             if count != 1
-            else "one reading here",
+            else tr("one reading here"),
             right=self.picker.lines(s.unit, s.height_unit) if self.picker else (),
         )
         if self.picker is not None and self.picker.note_words:

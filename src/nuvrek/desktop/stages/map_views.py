@@ -16,12 +16,13 @@ from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Choices, button
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import Strings
 
 VIEWS = (
-    ("light", "Light gap"),
-    ("above", "From above"),
+    ("light", tr("Light gap")),
+    ("above", tr("From above")),
     ("wood", "Wood"),
     ("tops", "Tops"),
     ("crown", "Crowns"),
@@ -55,22 +56,22 @@ class MapViews(QWidget):
             item.clicked.connect(lambda _on, name=name: self.toggle(name))
             self.buttons[name] = item
             grid.addWidget(item, 0, place)
-        self.pull = button("at pitch")
-        self.pull.setAccessibleName("Strings at pitch or slack")
+        self.pull = button(tr("at pitch"))
+        self.pull.setAccessibleName(tr("Strings at pitch or slack"))
         self.pull.clicked.connect(lambda: self.key("*"))
-        self.save = button("Save")
+        self.save = button(tr("Save"))
         self.save.setMenu(self._menu())
         grid.addWidget(self.pull, 0, len(VIEWS))
         grid.addWidget(self.save, 0, len(VIEWS) + 1)
-        self.to_room = button("Strings ▸")
-        self.to_room.setAccessibleName("String room")
+        self.to_room = button(tr("Strings ▸"))
+        self.to_room.setAccessibleName(tr("String room"))
         self.to_room.clicked.connect(lambda: app.stage_wanted.emit("String room"))
         grid.addWidget(self.to_room, 0, len(VIEWS) + 2)
         self.edges, self.lanes, self.past = Choices(), Choices(), Choices()
         for box, words in (
-            (self.edges, "Edge to lay"),
-            (self.lanes, "Which side"),
-            (self.past, "Compare with"),
+            (self.edges, tr("Edge to lay")),
+            (self.lanes, tr("Which side")),
+            (self.past, tr("Compare with")),
         ):
             box.setAccessibleName(words)
             box.setFocusPolicy(Qt.FocusPolicy.TabFocus)
@@ -85,9 +86,9 @@ class MapViews(QWidget):
     def _menu(self) -> QMenu:
         menu = QMenu(self)
         for words, name, kinds, save in (
-            ("This picture, as PNG", "neck.png", "Pictures (*.png)", self.save_png),
-            ("This picture, as SVG", "neck.svg", "Drawings (*.svg)", self.save_svg),
-            ("The heights, as a table", "heights.csv", "Tables (*.csv)", self.save_table),
+            (tr("This picture, as PNG"), "neck.png", tr("Pictures (*.png)"), self.save_png),
+            (tr("This picture, as SVG"), "neck.svg", tr("Drawings (*.svg)"), self.save_svg),
+            (tr("The heights, as a table"), "heights.csv", tr("Tables (*.csv)"), self.save_table),
         ):
             item = menu.addAction(words)
             assert item is not None
@@ -160,14 +161,16 @@ class MapViews(QWidget):
         self.edges.setCurrentIndex(max(chosen, 0))
         self._moments = moments(session) if session is not None else ()
         self.past.clear()
-        self.past.addItems([f"since {m.words}" for m in self._moments] or ["no earlier survey"])
+        self.past.addItems(
+            [tr("since {words}", words=m.words) for m in self._moments] or [tr("no earlier survey")]
+        )
         self.past.setCurrentIndex(min(max(past, 0), self.past.count() - 1))
         self._mark()
 
     def _mark(self) -> None:
         for name, item in self.buttons.items():
             item.setChecked(self.shows(name))
-        self.pull.setText("at pitch" if self.strings == "pitch" else "slack")
+        self.pull.setText(tr("at pitch") if self.strings == "pitch" else tr("slack"))
         light, change = self.shows("light"), self.shows("change")
         self.edges.setVisible(light)
         self.lanes.setVisible(light)
@@ -214,7 +217,7 @@ class MapViews(QWidget):
         size: QSize = self.sheet.size()
         drawing.setSize(size)
         drawing.setViewBox(QRect(0, 0, size.width(), size.height()))
-        drawing.setTitle("Neck sheet")
+        drawing.setTitle(tr("Neck sheet"))
         with painting(drawing) as painter:
             self.sheet.render(painter)
         self.extras.save(path, bytes(data.data()))

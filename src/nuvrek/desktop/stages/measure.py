@@ -16,9 +16,11 @@ from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Choices, Stage, button, heading
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.first_time import FirstTimeRow
 from nuvrek.desktop.widgets.painting import styled
 from nuvrek.desktop.widgets.round_progress import Posts
 from nuvrek.desktop.widgets.tiles import Tiles
+from nuvrek.language import tr
 from nuvrek.readings.rounds import ROUNDS
 from nuvrek.readings.stations import Station
 from nuvrek.units import Unit
@@ -49,6 +51,7 @@ class MeasureStage(Stage):
         self.sheet = SheetView(app.theme)
         self.sheet.fret_chosen.connect(self._pointed)
         self.tiles = Tiles(app.theme, self._picked)
+        self.first = FirstTimeRow(app)
         self.extras = Extras(self)
         self.keys: dict[str, QPushButton] = {}
         column = QVBoxLayout(self)
@@ -58,12 +61,13 @@ class MeasureStage(Stage):
         self.body.addWidget(self.sheet, 1)
         column.addLayout(self.body, 1)
         column.addWidget(self.tiles)
+        column.addWidget(self.first)
         column.addLayout(self._key_row())
 
     def _head(self) -> QHBoxLayout:
         self.title = heading("")
         self.choice = Choices()
-        self.choice.setAccessibleName("Which round")
+        self.choice.setAccessibleName(tr("Which round"))
         self.choice.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         for name in self.rounds:
             self.choice.addItem(ROUNDS[name][0], name)
@@ -73,14 +77,14 @@ class MeasureStage(Stage):
         self.posts = Posts(self.app.theme)
         self.count = QLabel("")
         self.count.setProperty("role", "quiet")
-        self.gauge_button = button("no gauge")
-        self.gauge_button.setAccessibleName("Gauge: press to connect or let go")
+        self.gauge_button = button(tr("no gauge"))
+        self.gauge_button.setAccessibleName(tr("Gauge: press to connect or let go"))
         self.gauge_button.clicked.connect(self._gauge_pressed)
-        self.stand_in = button("press stand-in")
-        self.stand_in.setAccessibleName("Press the button of the stand-in gauge")
+        self.stand_in = button(tr("press stand-in"))
+        self.stand_in.setAccessibleName(tr("Press the button of the stand-in gauge"))
         self.stand_in.clicked.connect(self._stand_in_pressed)
         self.stand_in.hide()
-        more = button("More")
+        more = button(tr("More"))
         more.setMenu(self.extras.menu(more, self.start_afresh))
         head = QHBoxLayout()
         head.setSpacing(16)
@@ -143,7 +147,7 @@ class MeasureStage(Stage):
         path, wanted = QInputDialog.getItem(
             self,
             "Gauge",
-            "Which port is the gauge on? Any path may be typed.",
+            tr("Which port is the gauge on? Any path may be typed."),
             known,
             max(known.index(before), 0) if before else 0,
         )
@@ -178,7 +182,10 @@ class MeasureStage(Stage):
             getattr(self.window(), "now", "") not in ("Measure", "Prove") and self.usual == "basic"
         ):
             self.app.said.emit(
-                f"The gauge sent {text}, but no reading is asked for here. It was not taken."
+                tr(
+                    "The gauge sent {text}, but no reading is asked for here. It was not taken.",
+                    text=text,
+                )
             )
 
     def _gauge_noise(self, sentence: str) -> None:
@@ -219,9 +226,9 @@ class MeasureStage(Stage):
         if self.keypad is not None:
             self.keypad.ask(station)
             if first:
-                self.keypad.message = f"{first}Then back to Map."
+                self.keypad.message = tr("{first}Then back to Map.", first=first)
             else:
-                self.keypad.message = "One reading, then back to Map."
+                self.keypad.message = tr("One reading, then back to Map.")
             self.refresh()
 
     def _clicked(self, key: str) -> None:
@@ -243,6 +250,11 @@ class MeasureStage(Stage):
     def key(self, name: str) -> bool:
         if self.keypad is None:
             return False
+        if self.first.answers(name, self.keypad):
+            if self.keypad.kit != self.app.settings.kit:
+                self.keypad.change_kit(self.app.settings.kit)
+            self.refresh()
+            return True
         asked, taken = self.keypad.asked, len(self.keypad.session.neck_state.taken)
         self.keypad.press(name)
         if asked and not self.keypad.asked and len(self.keypad.session.neck_state.taken) > taken:
@@ -274,8 +286,11 @@ class MeasureStage(Stage):
         self.title.setText(pad.round.title)
         self.choice.setCurrentIndex(self.choice.findData(pad.round.name))
         self.posts.fill(pad.posts())
-        self.count.setText("" if pad.one else f"{view.done} of {view.total}")
+        self.count.setText(
+            "" if pad.one else tr("{done} of {total}", done=view.done, total=view.total)
+        )
         self._fill_keys(pad)
+        self.first.fill(pad)
         self.fill_bar()
 
     def _fill_keys(self, pad: Keypad) -> None:
@@ -303,6 +318,10 @@ class MeasureStage(Stage):
         """Prompt, number and last readings."""
         if self.keypad is None or self.app.session is None:
             return
+        asked = self.first.asked
+        if asked is not None:
+            self.bar.show_words(asked.question, message=asked.hint, alert=True)
+            return
         view, back = view_of(self.keypad), self.keypad.back_words()
         self.bar.show_words(
             view.prompt,
@@ -314,7 +333,7 @@ class MeasureStage(Stage):
             else view.message or view.hint,
             alert=bool(view.question or view.message),
             state=self.app.session.neck_state.state,
-            right_title="last readings",
+            right_title=tr("last readings"),
             right=(*self.recent_lines(3 if back else 4), *([back] if back else [])),
         )
 

@@ -36,14 +36,15 @@ from nuvrek.desktop.stages.base import Choices, Stage, TickBox, button, heading
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.language import tr
 from nuvrek.readings.tool_kit import INCH_LEAVES_MM, METRIC_LEAVES_MM, Kit
 
-OFF = "How far each may be off"
+OFF = tr("How far each may be off")
 STRING_HEIGHTS = (
-    ("", "as lengths: mm, or 64ths beside thou"),
-    ("mm", "always in mm"),
-    ("64ths", "always in 64ths of an inch"),
-    ("thou", "always in thou"),
+    ("", tr("as lengths: mm, or 64ths beside thou")),
+    ("mm", tr("always in mm")),
+    ("64ths", tr("always in 64ths of an inch")),
+    ("thou", tr("always in thou")),
 )
 
 
@@ -56,22 +57,22 @@ class KitStage(Stage):
         self._loading = False
         self.wide = True
         self.sheet = SheetView(app.theme)
-        self.indicator = TickBox("An indicator on a beam", app)
+        self.indicator = TickBox(tr("An indicator on a beam"), app)
         self.indicator.toggled.connect(self._edited)
         self.line = Choices()
-        self.line.setAccessibleName("Line settings of the gauge")
+        self.line.setAccessibleName(tr("Line settings of the gauge"))
         self.line.addItems(LINES)
         self.line.activated.connect(self._line_chosen)
         self.heights = Choices()
-        self.heights.setAccessibleName("Unit of string heights")
+        self.heights.setAccessibleName(tr("Unit of string heights"))
         for value, label in STRING_HEIGHTS:
             self.heights.addItem(label, value)
         self.heights.activated.connect(self._heights_chosen)
-        self.sound = TickBox("A clock that is over is heard", app)
-        self.notice = TickBox("and told by the desktop", app)
+        self.sound = TickBox(tr("A clock that is over is heard"), app)
+        self.notice = TickBox(tr("and told by the desktop"), app)
         self.week = QSpinBox()
         self.week.setRange(1, 100)
-        self.week.setAccessibleName("Hours a week at the bench")
+        self.week.setAccessibleName(tr("Hours a week at the bench"))
         for box in (self.sound, self.notice):
             box.clicked.connect(self._day_chosen)
         self.week.valueChanged.connect(lambda _n: None if self._loading else self._day_chosen())
@@ -112,12 +113,15 @@ class KitStage(Stage):
         return grid
 
     def _owned(self) -> QGridLayout:
-        grid = self._group("On my bench", OWNED)
+        grid = self._group(tr("On my bench"), OWNED)
         sets = QHBoxLayout()
         sets.setSpacing(8)
-        for words, leaves in (("A metric set", METRIC_LEAVES_MM), ("An inch set", INCH_LEAVES_MM)):
+        for words, leaves in (
+            (tr("A metric set"), METRIC_LEAVES_MM),
+            (tr("An inch set"), INCH_LEAVES_MM),
+        ):
             push = button(words)
-            push.setAccessibleName(f"{words} of leaves, as usually sold")
+            push.setAccessibleName(tr("{words} of leaves, as usually sold", words=words))
             push.clicked.connect(lambda _on, leaves=leaves: self._take_leaves(leaves))
             sets.addWidget(push)
         sets.addStretch()
@@ -126,7 +130,7 @@ class KitStage(Stage):
         extras = Extras(self)
         prints = QHBoxLayout()
         prints.setSpacing(8)
-        self.prints = (button("Notched edge to print"), button("Rocker table"))
+        self.prints = (button(tr("Notched edge to print")), button(tr("Rocker table")))
         for push, action in zip(self.prints, (extras.ask_template, extras.ask_spans), strict=True):
             push.clicked.connect(lambda _on, action=action: action())
             prints.addWidget(push)
@@ -135,12 +139,12 @@ class KitStage(Stage):
         return grid
 
     def _school(self) -> QGridLayout:
-        grid = self._group("How I read relief and file", SCHOOL)
-        grid.addWidget(QLabel("Line settings of the gauge"), len(SCHOOL) + 1, 0, 1, 2)
+        grid = self._group(tr("How I read relief and file"), SCHOOL)
+        grid.addWidget(QLabel(tr("Line settings of the gauge")), len(SCHOOL) + 1, 0, 1, 2)
         grid.addWidget(self.line, len(SCHOOL) + 2, 0, 1, 2)
-        grid.addWidget(QLabel("String heights, on every page"), len(SCHOOL) + 3, 0, 1, 2)
+        grid.addWidget(QLabel(tr("String heights, on every page")), len(SCHOOL) + 3, 0, 1, 2)
         grid.addWidget(self.heights, len(SCHOOL) + 4, 0, 1, 2)
-        grid.addWidget(QLabel("Hours a week at the bench"), len(SCHOOL) + 5, 0)
+        grid.addWidget(QLabel(tr("Hours a week at the bench")), len(SCHOOL) + 5, 0)
         grid.addWidget(self.week, len(SCHOOL) + 5, 1)
         grid.addWidget(self.sound, len(SCHOOL) + 6, 0, 1, 2)
         grid.addWidget(self.notice, len(SCHOOL) + 7, 0, 1, 2)
@@ -214,20 +218,23 @@ class KitStage(Stage):
 
     def _show(self, fault: str) -> None:
         session, kit = self.app.session, self.app.settings.kit
-        words = "Lengths in mm, or with their unit: 2in, 12t, 1/16in. Kept as you type."
+        words = tr("Lengths in mm, or with their unit: 2in, 12t, 1/16in. Kept as you type.")
         if session is None:
             self.sheet.hide()
             for push in self.prints:
                 push.hide()
-            prompt = "What lies on the bench?"
+            prompt = tr("What lies on the bench?")
         else:
             neck = session.neck_state.neck
             fits = rocker_fits(neck, kit)
             lanes = (
                 ValuesStrip(
-                    "My edge", "rocker, mm", fits, frozenset(f for f, _, good in fits if not good)
+                    tr("My edge"),
+                    tr("rocker, mm"),
+                    fits,
+                    frozenset(f for f, _, good in fits if not good),
                 ),
-                ValuesStrip("Would fit", "from–to, mm", rocker_spans(neck)),
+                ValuesStrip(tr("Would fit"), tr("from–to, mm"), rocker_spans(neck)),
             )
             self.sheet.show_neck(neck, lanes, Dots())
             self.sheet.setVisible(self.wide)

@@ -9,6 +9,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import clear, heading, scrolling
 from nuvrek.desktop.stages.measure import MeasureStage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.language import tr
 
 
 class ProveStage(MeasureStage):
@@ -24,7 +25,7 @@ class ProveStage(MeasureStage):
         self.rows.setHorizontalSpacing(14)
         column = QVBoxLayout()
         column.setContentsMargins(14, 4, 0, 0)
-        column.addWidget(heading("Promise and result"))
+        column.addWidget(heading(tr("Promise and result")))
         column.addLayout(self.rows)
         self.scroller = scrolling(column)
         self.body.addWidget(self.scroller)
@@ -41,7 +42,7 @@ class ProveStage(MeasureStage):
         if not rows:
             self.rows.addWidget(
                 self._words(
-                    (
+                    tr(
                         "No way was chosen for this neck yet, so nothing was promised. The "
                         "closing readings are kept all the same."
                     ),
@@ -59,9 +60,9 @@ class ProveStage(MeasureStage):
 
     def _row(self, number: int, row: Outcome) -> None:
         mark, colour = {
-            True: ("✓ kept", "slate"),
-            False: ("✗ missed", "copper"),
-            None: ("○ open", "muted"),
+            True: (tr("✓ kept"), "slate"),
+            False: (tr("✗ missed"), "copper"),
+            None: (tr("○ open"), "muted"),
         }[row.kept]
         top = 1 + number * 3
         self.rows.addWidget(self._words(row.matter, "ink", 15, bold=True), top, 0)

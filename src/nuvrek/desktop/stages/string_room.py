@@ -11,9 +11,11 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.string_room import RoomView
 from nuvrek.desktop.stages.base import Choices, Stage, button, heading, scrolling, sliding
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.language import tr
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.readings.entries import Describe
 from nuvrek.units import format_length
+from nuvrek.words import lower_first
 
 _HEIGHT_STEPS = 0.05
 _PANEL_WIDE = 290
@@ -30,28 +32,28 @@ class RoomStage(Stage):
         self.view = RoomView(app.theme)
         self.view.note_chosen.connect(self._pointed)
         self.touch = sliding("Touch", round(LEAST / STEP), round(MOST / STEP))
-        self.low = sliding("String height over fret 12, low side", 6, 120)
-        self.high = sliding("String height over fret 12, high side", 6, 120)
+        self.low = sliding(tr("String height over fret 12, low side"), 6, 120)
+        self.high = sliding(tr("String height over fret 12, high side"), 6, 120)
         self.touch_words, self.low_words, self.high_words = QLabel(""), QLabel(""), QLabel("")
         self.touch.valueChanged.connect(self._touched)
         for slider in (self.low, self.high):
             slider.valueChanged.connect(self._lifted)
         self.after = Choices()
-        self.after.setAccessibleName("As it is, or after a way forward")
+        self.after.setAccessibleName(tr("As it is, or after a way forward"))
         self.after.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.after.activated.connect(self._after)
         self.lowest = (QLabel(""), QLabel(""))
         self.even, self.assumed, self.ear = QLabel(""), QLabel(""), QLabel("")
-        self.fitted = button("Take this touch")
+        self.fitted = button(tr("Take this touch"))
         self.fitted.clicked.connect(self._take_touch)
         for label in (self.even, self.assumed, self.ear):
             label.setWordWrap(True)
         self.assumed.setProperty("role", "quiet")
-        self.why = button("Why?")
-        self.why.setAccessibleName("Why dead straight is not best")
+        self.why = button(tr("Why?"))
+        self.why.setAccessibleName(tr("Why dead straight is not best"))
         self.why.setCheckable(True)
         self.why.toggled.connect(lambda _on: self._settle())
-        self.aim = button("Aim at it")
+        self.aim = button(tr("Aim at it"))
         self.aim.clicked.connect(self._aim)
         self._filling = False
         self.rest = QTimer(self)
@@ -72,23 +74,23 @@ class RoomStage(Stage):
             push.clicked.connect(lambda _on, touch=touch: self.touch.setValue(round(touch / STEP)))
             touches.addWidget(push)
         parts = (self.touch_words, self.touch, self.low_words, self.low, self.high_words, self.high)
-        column.addWidget(heading("Touch and height"))
+        column.addWidget(heading(tr("Touch and height")))
         column.addLayout(touches)
         for part in parts:
             column.addWidget(part)
         column.addWidget(self.after)
-        column.addWidget(heading("Lowest clean over fret 12"))
+        column.addWidget(heading(tr("Lowest clean over fret 12")))
         columns = QHBoxLayout()
         for label in self.lowest:
             columns.addWidget(label, 1)
         column.addLayout(columns)
-        column.addWidget(heading("Even room"))
+        column.addWidget(heading(tr("Even room")))
         column.addWidget(self.even)
         ask = QHBoxLayout()
         ask.addWidget(self.aim)
         ask.addWidget(self.why)
         column.addLayout(ask)
-        column.addWidget(heading("By ear"))
+        column.addWidget(heading(tr("By ear")))
         column.addWidget(self.ear)
         column.addWidget(self.fitted)
         column.addStretch(1)
@@ -113,7 +115,7 @@ class RoomStage(Stage):
             return
         if solved is None:
             self.view.show_room(session.neck_state.neck, None, self.app.settings.unit)
-            self.bar.show_words("String room", message=self.app.waiting)
+            self.bar.show_words(tr("String room"), message=self.app.waiting)
             return
         if self.room is None or self.room.solved is not solved:
             before, self.room = self.room, StringRoomPage(solved)
@@ -126,10 +128,10 @@ class RoomStage(Stage):
     def _fill_ways(self) -> None:
         plan = self.app.solved.plan if self.app.solved else None
         self.after.clear()
-        self.after.addItem("as it is", "")
+        self.after.addItem(tr("as it is"), "")
         for way in plan.ways if plan is not None else ():
             if way.possible and "not heard" not in way.record.families:
-                self.after.addItem(f"after: {way.title.lower()}", way.kind)
+                self.after.addItem(tr("after: {title}", title=lower_first(way.title)), way.kind)
 
     def _fill_sliders(self) -> None:
         room = self.room
@@ -150,9 +152,19 @@ class RoomStage(Stage):
         self.view.heard = session.neck_state.heard
         self.view.show_room(session.neck_state.neck, room, s.unit)
         name = room.touch_word()
-        self.touch_words.setText(f"Touch: {name or 'between'}, {room.touch:.1f} ‰ of the tension")
-        self.low_words.setText(f"Low side {format_length(room.low_mm, s.height_unit)}")
-        self.high_words.setText(f"High side {format_length(room.high_mm, s.height_unit)}")
+        self.touch_words.setText(
+            tr(
+                "Touch: {name}, {touch:.1f} ‰ of the tension",
+                name=name or tr("between"),
+                touch=room.touch,
+            )
+        )
+        self.low_words.setText(
+            tr("Low side {low_mm}", low_mm=format_length(room.low_mm, s.height_unit))
+        )
+        self.high_words.setText(
+            tr("High side {high_mm}", high_mm=format_length(room.high_mm, s.height_unit))
+        )
         self.rest.start()
 
     def _tell(self) -> None:
@@ -161,13 +173,17 @@ class RoomStage(Stage):
         if room is None or session is None or not self.isVisible():
             return
         heard = room.ear(session)
-        self.ear.setText("Play up the neck: * where it buzzes." if heard is None else heard.words)
+        self.ear.setText(
+            tr("Play up the neck: * where it buzzes.") if heard is None else heard.words
+        )
         self.fitted.setVisible(heard is not None)
         words = room.lowest_words(s.unit)
         half = (len(words) + 1) // 2
         for label, some in zip(self.lowest, (words[:half], words[half:]), strict=True):
             label.setText("\n".join(some))
-        self.even.setText(f"Relief for this touch: {room.even_words(s.unit)}.")
+        self.even.setText(
+            tr("Relief for this touch: {even_words}.", even_words=room.even_words(s.unit))
+        )
         self.assumed.setText(" ".join(one.words(s.height_unit) for one in room.on.assumed))
         head, _, rest = room.note_words(s.unit).partition(". ")
         self.bar.show_words(
@@ -176,10 +192,10 @@ class RoomStage(Stage):
             state=session.neck_state.state,
             right_title="keys",
             right=(
-                "arrows: note and string",
-                "* buzzes, / clean, . the rest clean",
-                "+ and -: touch",
-                "Enter: back to Map",
+                tr("arrows: note and string"),
+                tr("* buzzes, / clean, . the rest clean"),
+                tr("+ and -: touch"),
+                tr("Enter: back to Map"),
             ),
         )
 
@@ -251,7 +267,12 @@ class RoomStage(Stage):
             relief_school="figure",
         )
         if self.app.write(lambda: session.append(Describe(neck=neck))):
-            self.bar.say(f"Relief wanted is now {room.even_words(self.app.settings.unit)}.")
+            self.bar.say(
+                tr(
+                    "Relief wanted is now {even_words}.",
+                    even_words=room.even_words(self.app.settings.unit),
+                )
+            )
 
     def key(self, name: str) -> bool:
         room, session = self.room, self.app.session

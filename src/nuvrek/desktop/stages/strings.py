@@ -31,11 +31,13 @@ from nuvrek.bench.forms.strings import (
 )
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, TickBox, button, heading
+from nuvrek.language import tr
 from nuvrek.neck.strings import WRAP_WORDS, StringSet
+from nuvrek.words import upper_first
 
 MOST_LINES = 14
 MOST_CAPO = 9
-_HEADS = ("", "note", "gauge", "", "strings", "g a metre", "sounds", "tension", "then")
+_HEADS = ("", "note", "gauge", "", "strings", tr("g a metre"), "sounds", "tension", "then")
 
 
 class StringsPage(QWidget):
@@ -55,27 +57,27 @@ class StringsPage(QWidget):
         self.wrap = Choices()
         for wrap, words in WRAP_WORDS.items():
             self.wrap.addItem(words, wrap)
-        self.wrap.setAccessibleName("What the wound strings are wound with")
+        self.wrap.setAccessibleName(tr("What the wound strings are wound with"))
         self.wrap.currentIndexChanged.connect(self._typed)
         for n in range(MOST_CAPO + 1):
-            self.capo.addItem(f"capo {n}" if n else "no capo", n)
+            self.capo.addItem(tr("capo {n}", n=n) if n else tr("no capo"), n)
         for semitones, words in TUNINGS.items():
             self.tuning.addItem(words, semitones)
         for box, name in (
             (self.capo, "Capo"),
-            (self.tuning, "Compare with another tuning"),
-            (self.sets, "Compare with a kept set"),
+            (self.tuning, tr("Compare with another tuning")),
+            (self.sets, tr("Compare with a kept set")),
         ):
             box.setAccessibleName(name)
             box.setFocusPolicy(Qt.FocusPolicy.TabFocus)
             box.currentIndexChanged.connect(self.show_tension)
         self.total, self.told = QLabel(""), QLabel("")
         self.told.setWordWrap(True)
-        self.told.setAccessibleName("What another set or tuning does")
+        self.told.setAccessibleName(tr("What another set or tuning does"))
         self.keep, self.take, self.drop = (
-            button("Keep as a set"),
-            button("Put it on"),
-            button("Forget"),
+            button(tr("Keep as a set")),
+            button(tr("Put it on")),
+            button(tr("Forget")),
         )
         self.keep.clicked.connect(self._keep)
         self.take.clicked.connect(self._take)
@@ -100,7 +102,7 @@ class StringsPage(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         above = QHBoxLayout()
-        above.addWidget(heading("Strings, low side first"))
+        above.addWidget(heading(tr("Strings, low side first")))
         above.addStretch()
         above.addWidget(self.wrap)
         column.addLayout(above)
@@ -113,14 +115,18 @@ class StringsPage(QWidget):
     def _line(self, grid: QGridLayout, number: int) -> None:
         fields = {}
         for column, (name, wide) in enumerate((("note", 56), ("gauge", 84)), 1):
-            fields[name] = self._field(f"Line {number + 1}, {name}", wide)
+            fields[name] = self._field(
+                tr("Line {number}, {name}", number=number + 1, name=name), wide
+            )
             grid.addWidget(fields[name], number + 1, column)
-        wound = TickBox("wound", self.app)
+        wound = TickBox(tr("wound"), self.app)
         wound.toggled.connect(self._typed)
         self.wound.append(wound)
         grid.addWidget(wound, number + 1, 3)
         for column, (name, wide) in enumerate((("each", 44), ("mass", 56)), 4):
-            fields[name] = self._field(f"Line {number + 1}, {name}", wide)
+            fields[name] = self._field(
+                tr("Line {number}, {name}", number=number + 1, name=name), wide
+            )
             grid.addWidget(fields[name], number + 1, column)
         labels = (QLabel(""), QLabel(""), QLabel(""))
         for column, label in enumerate(labels, 6):
@@ -180,7 +186,7 @@ class StringsPage(QWidget):
         chosen = self.sets.currentData()
         self.sets.blockSignals(True)
         self.sets.clear()
-        self.sets.addItem("with these strings", "")
+        self.sets.addItem(tr("with these strings"), "")
         for name in sorted(self.app.settings.sets):
             self.sets.addItem(name, name)
         self.sets.setCurrentIndex(max(self.sets.findData(chosen), 0))
@@ -196,9 +202,9 @@ class StringsPage(QWidget):
     def _keep(self) -> None:
         specs, _ = self.read()
         if not specs:
-            self.told.setText("There is no list to keep yet.")
+            self.told.setText(tr("There is no list to keep yet."))
             return
-        name, sure = QInputDialog.getText(self, "Nuvrek", "Name of the set")
+        name, sure = QInputDialog.getText(self, "Nuvrek", tr("Name of the set"))
         if sure and name.strip():
             self.keep_as(name.strip()[:60], specs)
 
@@ -207,7 +213,7 @@ class StringsPage(QWidget):
         settings = self.app.settings
         self.app.change_quietly(structs.replace(settings, sets={**settings.sets, name: specs}))
         self._fill_sets()
-        self.told.setText(f"Kept as {name}.")
+        self.told.setText(tr("Kept as {name}.", name=name))
 
     def _take(self) -> None:
         kept = self._chosen()
@@ -257,7 +263,9 @@ class StringsPage(QWidget):
             if compared and n < len(after):
                 other.setText(f"{then[n].note}  {change_words(pull, after[n])}")
         now = whole(specs, self.scale_mm)
-        self.total.setText(f"In all {now.words}" if specs else "No strings are listed.")
+        self.total.setText(
+            tr("In all {words}", words=now.words) if specs else tr("No strings are listed.")
+        )
         self._tell(specs, then, compared)
 
     def _show_lines(self) -> None:
@@ -273,25 +281,25 @@ class StringsPage(QWidget):
                 widget.setVisible(number < used + 2)
 
     def _tell(self, specs: StringSet, then: StringSet, compared: bool) -> None:
-        capo = " A capo leaves the pull as it is." if self.capo.currentData() else ""
+        capo = tr(" A capo leaves the pull as it is.") if self.capo.currentData() else ""
         if not compared:
-            self.told.setText(f"Choose a kept set or a tuning to compare with.{capo}")
+            self.told.setText(tr("Choose a kept set or a tuning to compare with.{capo}", capo=capo))
             return
         now, after = whole(specs, self.scale_mm), whole(then, self.scale_mm)
         if specs:
-            change = f"Then {change_words(now, after)} in all. "
+            change = tr("Then {change_words} in all. ", change_words=change_words(now, after))
         else:
-            change = f"Then {after.words} in all. "
+            change = tr("Then {words} in all. ", words=after.words)
         self.told.setText(f"{change}{self._relief_words(specs, then)}{capo}")
 
     def _relief_words(self, specs: StringSet, then: StringSet) -> str:
         solved = self.app.solved
         if solved is None or not solved.neck_state.taken:
-            return "What the relief does is told once it was read."
+            return tr("What the relief does is told once it was read.")
         from nuvrek.estimate.measurer import Measurer
         from nuvrek.estimate.string_pull import forecast_set
 
         neck = structs.replace(solved.map.neck, string_set=specs)
         told = forecast_set(Measurer(solved.map), then, neck).words(self.app.settings.unit)
-        known = "" if specs else " What is on the neck now is not listed, so this is wide."
-        return f"{told[:1].upper()}{told[1:]}.{known}"
+        known = "" if specs else tr(" What is on the neck now is not listed, so this is wide.")
+        return f"{upper_first(told)}.{known}"

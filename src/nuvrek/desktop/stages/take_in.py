@@ -25,6 +25,7 @@ from nuvrek.desktop.stages.base import Choices, Picks, Stage, TickBox, button, h
 from nuvrek.desktop.stages.strings import StringsPage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.words_field import WordsField
+from nuvrek.language import tr
 from nuvrek.neck.description import (
     ACCESS_WORDS,
     JOINT_WORDS,
@@ -36,10 +37,11 @@ from nuvrek.neck.description import (
     target_by_kind_mm,
 )
 from nuvrek.readings.entries import Describe
+from nuvrek.words import upper_first
 
 _GROUPS: tuple[tuple[str, tuple[str, ...]], ...] = (
     (
-        "The neck",
+        tr("The neck"),
         (
             "scale_mm",
             "frets",
@@ -52,20 +54,20 @@ _GROUPS: tuple[tuple[str, tuple[str, ...]], ...] = (
         ),
     ),
     (
-        "Frets and rod",
+        tr("Frets and rod"),
         ("wire_height_mm", "wire_width_mm", "least_crown_mm", "fall_away_mm"),
     ),
 )
 _SETUP = ("relief_target_mm", "relief_high_mm", "height_low_mm", "height_high_mm")
-_PAGES = ("The neck", "Strings and setup")
-_WHOLE = {"frets": "Frets", "joint_fret": "Body joins at fret", "strings": "Strings"}
+_PAGES = (tr("The neck"), tr("Strings and setup"))
+_WHOLE = {"frets": "Frets", "joint_fret": tr("Body joins at fret"), "strings": "Strings"}
 _CHECKS = (
-    ("zero_fret", "Zero fret"),
-    ("bound", "Bound edges"),
-    ("lacquered", "Lacquered board"),
-    ("bare", "Bare neck, no strings"),
+    ("zero_fret", tr("Zero fret")),
+    ("bound", tr("Bound edges")),
+    ("lacquered", tr("Lacquered board")),
+    ("bare", tr("Bare neck, no strings")),
     ("left_handed", "Left-handed"),
-    ("nut_on_right", "Nut lies to the right"),
+    ("nut_on_right", tr("Nut lies to the right")),
 )
 
 
@@ -81,18 +83,18 @@ class TakeInStage(Stage):
         self.words: dict[str, QLineEdit] = {}
         self.rod = Choices()
         for kind, word in ROD_WORDS.items():
-            self.rod.addItem(word.capitalize(), kind)
-        self.rod.setAccessibleName("Kind of rod")
+            self.rod.addItem(upper_first(word), kind)
+        self.rod.setAccessibleName(tr("Kind of rod"))
         self.picks = {
-            "rod_access": Picks("Rod nut", ACCESS_WORDS),
-            "touch": Picks("Player's touch", TOUCH_WORDS),
-            "joint": Picks("Neck joint", JOINT_WORDS),
-            "relief_school": Picks("Relief to aim at", SCHOOL_WORDS),
+            "rod_access": Picks(tr("Rod nut"), ACCESS_WORDS),
+            "touch": Picks(tr("Player's touch"), TOUCH_WORDS),
+            "joint": Picks(tr("Neck joint"), JOINT_WORDS),
+            "relief_school": Picks(tr("Relief to aim at"), SCHOOL_WORDS),
         }
         self.strings = StringsPage(app, self._edited)
-        self.complaint = WordsField("Complaint", MOST_LETTERS)
+        self.complaint = WordsField(tr("Complaint"), MOST_LETTERS)
         self.complaint.full.connect(self.say)
-        self.keep = button("Keep this description", main=True)
+        self.keep = button(tr("Keep this description"), main=True)
         self.keep.clicked.connect(self._keep)
         self._lay_out()
         for line in self.fields.values():
@@ -112,7 +114,7 @@ class TakeInStage(Stage):
             for row, name in enumerate(names, 1):
                 self._line(grid, row, name)
             if title == "Frets and rod":
-                grid.addWidget(QLabel("Rod"), len(names) + 1, 0)
+                grid.addWidget(QLabel(tr("Rod")), len(names) + 1, 0)
                 grid.addWidget(self.rod, len(names) + 1, 1)
                 self._checks(grid, len(names) + 2)
             grid.setRowStretch(20, 1)
@@ -141,17 +143,17 @@ class TakeInStage(Stage):
 
     def _setup(self) -> QWidget:
         """The second page: rod and setup beside the string list."""
-        grid = self._group("Rod and setup")
+        grid = self._group(tr("Rod and setup"))
         rows: list[QWidget] = [
             self.picks["rod_access"],
-            self.words_line("rod_key", "Key that fits"),
+            self.words_line("rod_key", tr("Key that fits")),
         ]
         rows += [
             self.picks["joint"],
-            self.words_line("neck_wood", "Neck wood"),
+            self.words_line("neck_wood", tr("Neck wood")),
             self.picks["relief_school"],
         ]
-        rows += [self.picks["touch"], self.words_line("wire_wish", "Other wire wanted")]
+        rows += [self.picks["touch"], self.words_line("wire_wish", tr("Other wire wanted"))]
         for row, widget in enumerate(rows, 1):
             label = QLabel(widget.accessibleName())
             label.setBuddy(widget)
@@ -214,13 +216,13 @@ class TakeInStage(Stage):
             grid.addWidget(box, row + number // 2, number % 2)
 
     def _owner(self) -> QGridLayout:
-        grid = self._group("The instrument")
+        grid = self._group(tr("The instrument"))
         for row, (name, words) in enumerate(
             (
-                ("title", "Name or number"),
+                ("title", tr("Name or number")),
                 ("owner", "Owner"),
-                ("tuning", "Strings and tuning"),
-                ("wood", "Board wood"),
+                ("tuning", tr("Strings and tuning")),
+                ("wood", tr("Board wood")),
             ),
             1,
         ):
@@ -231,7 +233,7 @@ class TakeInStage(Stage):
             self.words[name] = line
             grid.addWidget(label, row, 0)
             grid.addWidget(line, row, 1)
-        grid.addWidget(QLabel("Complaint"), 5, 0, Qt.AlignmentFlag.AlignTop)
+        grid.addWidget(QLabel(tr("Complaint")), 5, 0, Qt.AlignmentFlag.AlignTop)
         grid.addWidget(self.complaint, 5, 1)
         grid.setRowStretch(5, 1)
         return grid
@@ -320,14 +322,19 @@ class TakeInStage(Stage):
         if neck is not None:
             self.sheet.show_neck(neck, (), Dots())
         usual, margin = target_by_kind_mm(neck.scale_mm if neck else 648.0)
-        advice = (
-            f"Relief on such a scale is usually {usual - margin:.2f} to {usual + margin:.2f} mm."
+        advice = tr(
+            "Relief on such a scale is usually {usual:.2f} to {usual_2:.2f} mm.",
+            usual=usual - margin,
+            usual_2=usual + margin,
         )
         self.bar.show_words(
-            "What is on the bench?",
+            tr("What is on the bench?"),
             message=next(iter(faults.values()))
             if faults
-            else f"{advice} Lengths take mm, thou, inches, 64ths: 648, 25 1/2 in, 47 thou.",
+            else tr(
+                "{advice} Lengths take mm, thou, inches, 64ths: 648, 25 1/2 in, 47 thou.",
+                advice=advice,
+            ),
             alert=bool(faults),
             state=self.app.session.neck_state.state,
         )

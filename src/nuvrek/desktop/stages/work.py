@@ -45,6 +45,7 @@ from nuvrek.desktop.widgets.at_work.rod_row import RodRow
 from nuvrek.desktop.widgets.at_work.seating_row import SeatRow
 from nuvrek.desktop.widgets.at_work.step_list import StepList
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.language import tr
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import Heated
@@ -68,7 +69,7 @@ class WorkStage(Stage):
         self.step_title, self.step_text, self.caution = heading(""), QLabel(""), QLabel("")
         for label in (self.step_title, self.step_text, self.caution):
             label.setWordWrap(True)
-        self.caution.setAccessibleName("Cautions")
+        self.caution.setAccessibleName(tr("Cautions"))
         self.gate = OwnerGate(app.theme)
         self.gate.wanted.connect(lambda: self.app.stage_wanted.emit("Owner"))
         self._make_buttons()
@@ -96,15 +97,15 @@ class WorkStage(Stage):
         page.addLayout(lower, 1)
 
     def _make_buttons(self) -> None:
-        self.done = button("Done", main=True)
+        self.done = button(tr("Done"), main=True)
         self.done.clicked.connect(self._tick)
         self.seated = button("")
         self.seated.clicked.connect(self._seated)
         self.one_fret = button("")
         self.one_fret.clicked.connect(self._one_fret)
-        self.half = button("Half of it is off")
+        self.half = button(tr("Half of it is off"))
         self.half.clicked.connect(self._half)
-        self.sweep = button("Rocker half-way")
+        self.sweep = button(tr("Rocker half-way"))
         self.sweep.clicked.connect(self._rocker)
         self.rod, self.heat, self.seat = RodRow(), HeatRow(), SeatRow(self.app)
         self.rod.turned.connect(self._turned)
@@ -207,7 +208,7 @@ class WorkStage(Stage):
         if session is None or step is None:
             return
         if gated := self.gate.look(session):
-            self.bar.say(f"{gated} 0 goes to it.")
+            self.bar.say(tr("{gated} 0 goes to it.", gated=gated))
             return
         heat = self.heat.heated() if step.action == "heat" else Heated()
         if isinstance(heat, str):
@@ -251,7 +252,7 @@ class WorkStage(Stage):
         if session is None or solved is None or gate is None or gate.way is None:
             return
         if gate.waits or not gate.way.possible:
-            self.bar.say(f"Not yet: {gate.waits}")
+            self.bar.say(tr("Not yet: {waits}", waits=gate.waits))
             return
         way = gate.way
         if self.app.write(lambda: choose(session, solved, way)):
@@ -289,7 +290,7 @@ class WorkStage(Stage):
             if name == "0":
                 self.app.stage_wanted.emit("Owner")
             else:
-                self.bar.say(f"{gated} 0 goes to it.")
+                self.bar.say(tr("{gated} 0 goes to it.", gated=gated))
             return True
         if name == " ":
             self._leave_or_take_up()
@@ -347,8 +348,8 @@ class WorkStage(Stage):
         swept = now is not None and bool(now.sweep)
         self.seated.setVisible(self.fret is not None and not filing and not swept)
         self.seat.setVisible(seating or self.seated.isVisible())
-        self.seated.setText(f"Fret {self.fret} was pressed home")
-        self.one_fret.setText(f"Only fret {self.fret} is filed")
+        self.seated.setText(tr("Fret {fret} was pressed home", fret=self.fret))
+        self.one_fret.setText(tr("Only fret {fret} is filed", fret=self.fret))
         self._fill_bar(now, bool(steps))
 
     def _step(self, now: Step | None, any_steps: bool) -> None:
@@ -358,7 +359,7 @@ class WorkStage(Stage):
         going = now is None and gate is not None and gate.way is not None
         gated = self.gate.look(session)
         self.done.setVisible((now is not None and not gated) or going)
-        self.done.setText("Go on" if going else "Done")
+        self.done.setText(tr("Go on") if going else tr("Done"))
         rod_known = self.app.session is not None and self.app.session.neck_state.neck.rod != "none"
         at_rod = now is not None and (now.action == "rod" or now.key == "set")
         self.rod.setVisible(rod_known and (at_rod or (now is None and self.turning)))
@@ -436,7 +437,7 @@ class WorkStage(Stage):
             return
         message = told.message
         if step_left and told.over:
-            message += " Enter ticks the step."
+            message += tr(" Enter ticks the step.")
         self.bar.show_words(
             told.prompt,
             number=told.number,
@@ -445,7 +446,7 @@ class WorkStage(Stage):
             message=message,
             alert=told.alert,
             state=session.neck_state.state,
-            right_title="rod moves" if moved_words(session.neck_state) else "",
+            right_title=tr("rod moves") if moved_words(session.neck_state) else "",
             right=moved_words(session.neck_state),
         )
 
@@ -456,23 +457,27 @@ class WorkStage(Stage):
         neck_state = session.neck_state
         message = ""
         right = moved_words(neck_state)
-        right_title = "rod moves" if right else ""
+        right_title = tr("rod moves") if right else ""
         if now is not None and self.refret is not None:
             prompt = self.refret.prompt(now)
             if now.sweep:
-                right_title, right = "a fret's number, then", self.refret.keys(now)
+                right_title, right = tr("a fret's number, then"), self.refret.keys(now)
             # What Backspace would strike is said before it is pressed.
             back = undo_hint(session.undoable(neck_state.chosen_number), s.unit, s.height_unit)
             enter = self.refret.enter_words(now)
-            left = "Left for now: Space takes it up." if neck_state.left_at else ""
+            left = tr("Left for now: Space takes it up.") if neck_state.left_at else ""
             message = words.sentences(left, enter, back and f"{back}.", to_go_words(neck_state))
         elif (gate := gate_of(neck_state, self.app.fresh)) is not None and gate.way is not None:
-            prompt = f"Next: {gate.way.title}"
-            message = f"Not yet: {gate.waits}" if gate.waits else "Enter goes on with it."
+            prompt = tr("Next: {title}", title=gate.way.title)
+            message = (
+                tr("Not yet: {waits}", waits=gate.waits)
+                if gate.waits
+                else tr("Enter goes on with it.")
+            )
         elif any_steps:
-            prompt = "All steps are ticked"
+            prompt = tr("All steps are ticked")
         else:
-            prompt, message = "No way is in hand yet", no_way_words(self.app.fresh)
+            prompt, message = tr("No way is in hand yet"), no_way_words(self.app.fresh)
         self.bar.show_words(
             prompt,
             message=message,
@@ -490,11 +495,11 @@ class WorkStage(Stage):
             walk.prompt() if self.fret is not None else now.title,
             message=file_words(solved, walk, self.app.settings.unit),
             state=session.neck_state.state,
-            right_title="as you like",
+            right_title=tr("as you like"),
             right=(
-                "* gone, / still there",
+                tr("* gone, / still there"),
                 ". as shown up to here",
-                "up, down: one side",
-                "+ half off, 0 rocker, Enter done",
+                tr("up, down: one side"),
+                tr("+ half off, 0 rocker, Enter done"),
             ),
         )

@@ -10,6 +10,7 @@ from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBox
 
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import styled
+from nuvrek.language import tr
 from nuvrek.readings.entries import State
 from nuvrek.readings.words import rod_words
 
@@ -24,9 +25,9 @@ class PressLabel(QLabel):
 
 
 POSTURES: dict[str, str] = {
-    "lying": "neck lying",
-    "played": "neck held as played",
-    "jig": "neck in its jig",
+    "lying": tr("neck lying"),
+    "played": tr("neck held as played"),
+    "jig": tr("neck in its jig"),
 }
 
 
@@ -40,28 +41,28 @@ class BenchBar(QWidget):
         super().__init__()
         self.theme = theme
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
-        self.prompt = self._label("Prompt", wrap=True)
-        self.number = self._label("Number")
+        self.prompt = self._label(tr("Prompt"), wrap=True)
+        self.number = self._label(tr("Number"))
         self.unit = PressLabel()
-        self.unit.setAccessibleName("Unit: press for another, or Space")
+        self.unit.setAccessibleName(tr("Unit: press for another, or Space"))
         self.unit.setTextFormat(Qt.TextFormat.PlainText)
         self.unit.pressed.connect(self.unit_pressed)
-        self.aside = self._label("Leaf that slides")
-        self.message = self._label("Message", wrap=True)
-        self.stop = self._chip("Leave what is being worked out; all readings are kept")
+        self.aside = self._label(tr("Leaf that slides"))
+        self.message = self._label(tr("Message"), wrap=True)
+        self.stop = self._chip(tr("Leave what is being worked out; all readings are kept"))
         self.stop.hide()
         self.notice = ""
-        self.strings = self._chip("Strings: press to change")
-        self.posture = self._chip("Posture: press to change")
-        self.rod = self._label("Rod")
+        self.strings = self._chip(tr("Strings: press to change"))
+        self.posture = self._chip(tr("Posture: press to change"))
+        self.rod = self._label(tr("Rod"))
         self.strings.clicked.connect(lambda: self.state_pressed.emit("strings"))
         self.posture.clicked.connect(lambda: self.state_pressed.emit("posture"))
         self.chips = self._state_row()
-        self.right_title = self._label("List title")
-        self.right = self._label("Last readings")
+        self.right_title = self._label(tr("List title"))
+        self.right = self._label(tr("Last readings"))
         self.right.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop)
         self.right_title.setAlignment(Qt.AlignmentFlag.AlignRight)
-        self.clocks = self._label("Clocks that run")
+        self.clocks = self._label(tr("Clocks that run"))
         self.clocks.setAlignment(Qt.AlignmentFlag.AlignRight)
         self._lay_out()
         self.restyle()
@@ -170,12 +171,14 @@ class BenchBar(QWidget):
 
     def show_slow(self, seconds: int) -> None:
         """A result is on its way for so long already; 0: no longer."""
-        self.show_under_way(f"Working it out for {seconds} s" if seconds else "")
+        self.show_under_way(
+            tr("Working it out for {seconds} s", seconds=seconds) if seconds else ""
+        )
 
     def show_under_way(self, words: str) -> None:
         """Something takes long, and can be left; no words: no longer."""
         self.stop.setVisible(bool(words))
-        self.stop.setText(f"{words} · stop")
+        self.stop.setText(tr("{words} · stop", words=words))
 
     def show_words(
         self,
@@ -214,7 +217,7 @@ class BenchBar(QWidget):
         self.chips.setVisible(state is not None and not (alert and self.theme.percent > 125))
         if state is not None:
             self.strings.setText(
-                "strings at pitch" if state.strings == "pitch" else "strings slack"
+                tr("strings at pitch") if state.strings == "pitch" else tr("strings slack")
             )
             self.posture.setText(POSTURES[state.posture])
             self.rod.setText(rod_words(state))

@@ -14,6 +14,7 @@ from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.desktop.widgets.way_row import MOST_PERCENT, row_theme
+from nuvrek.language import tr
 from nuvrek.planning.ways.kinds import way_title
 
 if TYPE_CHECKING:
@@ -33,7 +34,7 @@ class CourseView(QWidget):
         self.legs: tuple[Leg, ...] = ()
         self.selected, self.percent = "", MOST_PERCENT
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setAccessibleName("The advised course")
+        self.setAccessibleName(tr("The advised course"))
 
     def show_course(self, legs: tuple[Leg, ...], selected: str, percent: int) -> None:
         """Draw these legs; ``selected`` is the way that is looked at below."""
@@ -106,7 +107,7 @@ class CourseView(QWidget):
         painter.setPen(QPen(c["slate"], 3))
         painter.drawLine(QPointF(t.px(8), y), QPointF(t.px(28), y))
         words = QRectF(t.px(38), y - t.px(_GATE) / 2, self.width() - t.px(44), t.px(_GATE))
-        self._text(painter, words, f"First: {leg.gate}", 13, "slate")
+        self._text(painter, words, tr("First: {gate}", gate=leg.gate), 13, "slate")
 
     def _leg(self, painter: QPainter, number: int, leg: Leg, box: QRectF) -> None:
         t, c = self.theme, self.app.theme.colours

@@ -7,12 +7,13 @@ from collections.abc import Callable
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from nuvrek.desktop.theme import Theme
+from nuvrek.language import tr
 
 # What a door is called, and what lies behind it.
 DOORS = (
-    ("1", "Take in a neck", "Three figures of it are enough to begin measuring."),
-    ("2", "Look round", "A shelf of made-up necks, a fresh copy: nothing there is yours."),
-    ("3", "Practise", "A neck that forgives, with its truth hidden until you ask for it."),
+    ("1", tr("Take in a neck"), tr("Three figures of it are enough to begin measuring.")),
+    ("2", tr("Look round"), tr("A shelf of made-up necks, a fresh copy: nothing there is yours.")),
+    ("3", "Practise", tr("A neck that forgives, with its truth hidden until you ask for it.")),
 )
 
 

@@ -2,13 +2,18 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable, Mapping
+
 from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QWidget
 
 from nuvrek.bench.help.page_help import EVERYWHERE, KEYS, PageHelp
+from nuvrek.bench.page_names import PAGE_NAMES
+from nuvrek.desktop.stages.base import key_name
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 
 # Where a key lies on the drawn pad: column, row, columns and rows it takes.
 _PLACES: dict[str, tuple[int, int, int, int]] = {
@@ -31,11 +36,13 @@ _ROWS = 7
 
 
 class HelpView(QWidget):
-    """Any key or press takes it away."""
+    """``doors`` are the keys that lead on from here; any other, or a press, takes it away."""
 
-    def __init__(self, parent: QWidget, theme: Theme) -> None:
+    def __init__(
+        self, parent: QWidget, theme: Theme, doors: Mapping[str, Callable[[], None]]
+    ) -> None:
         super().__init__(parent)
-        self.theme = theme
+        self.theme, self._doors = theme, doors
         self.title, self.help = "", PageHelp()
         self.about: tuple[str, ...] = ()
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
@@ -43,13 +50,13 @@ class HelpView(QWidget):
 
     def show_help(self, title: str, page: PageHelp, about: tuple[str, ...] = ()) -> None:
         """Draw the help of a page over all of it; on the first page what ships stands below."""
-        self.title, self.help, self.about = title, page, about
+        self.title, self.help, self.about = PAGE_NAMES[title], page, about
         parent = self.parentWidget()
         if parent is not None:
             self.setGeometry(parent.rect())
         keys = "; ".join(f"{KEYS[key]}: {words}" for key, words in page.keys.items())
         sees = " ".join(f"{thing}: {means}" for thing, means in page.sees)
-        self.setAccessibleName(f"Help for {title}")
+        self.setAccessibleName(tr("Help for {title}", title=self.title))
         self.setAccessibleDescription(" ".join((f"{keys}. {sees}", *about)))
         self.show()
         self.raise_()
@@ -58,6 +65,9 @@ class HelpView(QWidget):
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
         self._away()
         if event is not None:
+            opened = self._doors.get(key_name(event))
+            if opened is not None:
+                opened()
             event.accept()
 
     def mousePressEvent(self, _event: QMouseEvent | None) -> None:
@@ -85,7 +95,11 @@ class HelpView(QWidget):
             painter.setFont(self.theme.font(15))
             painter.setPen(self.theme.colours["muted"])
             away = Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight
-            painter.drawText(QRectF(26, 10, self.width() - 52, 40), away, "any key: back to work")
+            painter.drawText(
+                QRectF(26, 10, self.width() - 52, 40),
+                away,
+                tr("Enter: the guide   .  how this is known   any other key: back to work"),
+            )
 
     def _pad(self, painter: QPainter, box: QRectF) -> None:
         """The keypad; keys this page has no use for are faint."""

@@ -21,6 +21,7 @@ from nuvrek.bench.work.today import NEEDS
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.sheet.fingerboard import paint_board
+from nuvrek.language import tr
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.description import ROD_WORDS
 
@@ -108,9 +109,12 @@ class NeckDelegate(QStyledItemDelegate):
     def _lines(self, painter: QPainter, card: ShelfCard, left: float, wide: float) -> None:
         """The name, what it needs, what it is and for when it is promised."""
         t, neck = self.app.theme, card.neck
-        facts = (
-            f"{neck.scale_mm:.0f} mm · {neck.frets} frets · joins at {neck.joint_fret} · "
-            f"{ROD_WORDS[neck.rod]}"
+        facts = tr(
+            "{scale_mm:.0f} mm · {frets} frets · joins at {joint_fret} · {rod_words}",
+            scale_mm=neck.scale_mm,
+            frets=neck.frets,
+            joint_fret=neck.joint_fret,
+            rod_words=ROD_WORDS[neck.rod],
         )
         promise, colour = self._promise(card)
         lines = (
@@ -133,12 +137,18 @@ class NeckDelegate(QStyledItemDelegate):
         if not card.promised:
             return "", "muted"
         if ready is None:
-            return f"promised for {card.promised}", "muted"
+            return tr("promised for {promised}", promised=card.promised), "muted"
         if ready.slip == "slips":
-            return f"promised for {card.promised}: slips, likely {ready.likely}", "plum"
+            return tr(
+                "promised for {promised}: slips, likely {likely}",
+                promised=card.promised,
+                likely=ready.likely,
+            ), "plum"
         if ready.slip:
-            return f"promised for {card.promised}: may slip, to {ready.by}", "plum"
-        return f"promised for {card.promised}: holds", "muted"
+            return tr(
+                "promised for {promised}: may slip, to {by}", promised=card.promised, by=ready.by
+            ), "plum"
+        return tr("promised for {promised}: holds", promised=card.promised), "muted"
 
     def _board(
         self, painter: QPainter, card: ShelfCard, start: float, wide: float, high: float
@@ -164,7 +174,7 @@ class NeckList(QListView):
         self.setVerticalScrollMode(QListView.ScrollMode.ScrollPerPixel)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setFrameShape(QListView.Shape.NoFrame)
-        self.setAccessibleName("Necks")
+        self.setAccessibleName(tr("Necks"))
 
     def show_cards(self, cards: list[ShelfCard], ready: dict[int, Ready], now: str) -> None:
         """Show these necks in this order, each kind of need under its name."""

@@ -11,6 +11,7 @@ from PyQt6.QtGui import QImage, QImageReader, QKeyEvent, QMouseEvent, QPixmap
 from PyQt6.QtWidgets import QLabel, QWidget
 
 from nuvrek.exchange.jobfile import read_bytes
+from nuvrek.language import tr
 from nuvrek.readings.entries import PHOTO_BYTES
 
 LONGEST_PX = 1280
@@ -19,8 +20,8 @@ _MOST_PIXELS, _MOST_MB = 64_000_000, 256
 # A picture is what its first bytes say, whatever its name. Formats that can name other files or
 # draw without end are not among them.
 _KINDS = ((b"\xff\xd8\xff", b"jpeg"), (b"\x89PNG\r\n\x1a\n", b"png"), (b"RIFF", b"webp"))
-NO_PICTURE = "That file is no picture Nuvrek can read. A JPEG, PNG or WebP is fine."
-TOO_LARGE = "That picture is too large to be read. Take a smaller one."
+NO_PICTURE = tr("That file is no picture Nuvrek can read. A JPEG, PNG or WebP is fine.")
+TOO_LARGE = tr("That picture is too large to be read. Take a smaller one.")
 
 
 def small_copy(path: Path) -> bytes:
@@ -62,13 +63,13 @@ class PhotoView(QLabel):
 
     def __init__(self, window: QWidget, photo: bytes) -> None:
         super().__init__(window)
-        self.setAccessibleName("Photo kept with the reading: any key closes it")
+        self.setAccessibleName(tr("Photo kept with the reading: any key closes it"))
         self.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self.setAutoFillBackground(True)
         try:
             image = decoded(photo)
         except ValueError:
-            self.setText("This photo can't be read any more.")
+            self.setText(tr("This photo can't be read any more."))
         else:
             smooth = Qt.TransformationMode.SmoothTransformation
             fitted = image.scaled(window.size() * 0.94, Qt.AspectRatioMode.KeepAspectRatio, smooth)
@@ -101,4 +102,4 @@ def _jpeg(image: QImage) -> bytes:
         flat.save(buffer, "JPEG", quality)
         if 0 < len(data.data()) <= PHOTO_BYTES:
             return bytes(data.data())
-    raise ValueError("That picture does not get small enough to be kept. Take a smaller one.")
+    raise ValueError(tr("That picture does not get small enough to be kept. Take a smaller one."))

@@ -8,6 +8,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 
 
 class Posts(QWidget):
@@ -17,7 +18,7 @@ class Posts(QWidget):
         super().__init__()
         self.theme = theme
         self.posts: tuple[tuple[bool, bool], ...] = ()
-        self.setAccessibleName("Progress of the round")
+        self.setAccessibleName(tr("Progress of the round"))
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:
@@ -26,7 +27,9 @@ class Posts(QWidget):
     def fill(self, posts: tuple[tuple[bool, bool], ...]) -> None:
         """Each post: (done, now)."""
         self.posts = posts
-        self.setAccessibleDescription(f"{sum(d for d, _ in posts)} of {len(posts)} stations done")
+        self.setAccessibleDescription(
+            tr("{sum} of {number} stations done", sum=sum(d for d, _ in posts), number=len(posts))
+        )
         self.update()
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:

@@ -6,12 +6,14 @@ from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QPaintEvent, QPen
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QSizePolicy, QVBoxLayout, QWidget
 
+from nuvrek.bench.page_names import PAGE_NAMES
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 
 STAGES = ("Take in", "Measure", "Map", "Choose", "Work", "Prove")
 # The page all begins from: what its switch says, and its name.
-_HOME = ("Shelf", "All necks")
+_HOME = (PAGE_NAMES["Shelf"], tr("All necks"))
 
 
 class StageButton(QPushButton):
@@ -20,10 +22,10 @@ class StageButton(QPushButton):
     MARKS = 6
 
     def __init__(self, theme: Theme, name: str) -> None:
-        super().__init__(name)
+        super().__init__(PAGE_NAMES[name])
         self.theme, self.share = theme, 0.0
         self.setCheckable(True)
-        self.setAccessibleName(f"Stage {name}")
+        self.setAccessibleName(tr("Stage {name}", name=PAGE_NAMES[name]))
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Expanding)
 
@@ -35,7 +37,7 @@ class StageButton(QPushButton):
     def fill(self, share: float) -> None:
         """``share`` (0 to 1) of the stage is done."""
         self.share = share
-        self.setAccessibleDescription(f"{round(100 * share)} percent done")
+        self.setAccessibleDescription(tr("{it} percent done", it=round(100 * share)))
         self.update()
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:
@@ -96,7 +98,7 @@ class Rail(QWidget):
         self.theme = theme
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
         self.title, self.under = Elided("Nuvrek"), Elided("")
-        self.title.setAccessibleName("Open neck")
+        self.title.setAccessibleName(tr("Open neck"))
         row = QHBoxLayout(self)
         row.setContentsMargins(18, 0, 10, 0)
         row.setSpacing(0)
@@ -115,11 +117,13 @@ class Rail(QWidget):
             row.addWidget(button)
         row.addSpacing(12)
         self.shelf_button = self._switch(*home, self.shelf)
-        self.tools_button = self._switch("Tools", "My tools", self.tools)
-        self.unit_button = self._switch("mm", "Unit: mm or thou", self.unit)
-        self.size_button = self._switch("Aa", "Text size", self.text_size)
-        self.theme_button = self._switch("Dark", "Light or dark bench", self.theme_switch)
-        self.help_button = self._switch("?", "Keys of this page, and what is to be seen", self.help)
+        self.tools_button = self._switch(tr("Tools"), tr("My tools"), self.tools)
+        self.unit_button = self._switch("mm", tr("Unit: mm or thou"), self.unit)
+        self.size_button = self._switch("Aa", tr("Text size"), self.text_size)
+        self.theme_button = self._switch(tr("Dark"), tr("Light or dark bench"), self.theme_switch)
+        self.help_button = self._switch(
+            "?", tr("Keys of this page, and what is to be seen"), self.help
+        )
         self.switches = (
             self.shelf_button,
             self.tools_button,
@@ -152,7 +156,7 @@ class Rail(QWidget):
         name, under = min(t.px(17), 22), min(t.px(12), 15)
         self.title.setStyleSheet(f"font-size: {name}px; font-weight: bold;")
         self.under.setStyleSheet(f"font-size: {under}px; color: {t.colours.muted};")
-        self.theme_button.setText("Light" if t.dark else "Dark")
+        self.theme_button.setText(tr("Light") if t.dark else tr("Dark"))
         for button in self.switches:
             size, room = min(t.px(14), 17), min(t.px(7), 8)
             button.setStyleSheet(f"padding: {t.px(4)}px {room}px; font-size: {size}px;")

@@ -17,6 +17,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 from nuvrek.money import money_words
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import NeckDescription
@@ -29,27 +30,27 @@ _FULL_MM = 0.15
 _TITLE, _COLUMN = 216, 82
 # Head and what stands under it.
 HEADS: tuple[tuple[str, str], ...] = (
-    ("metal off", "all frets, {unit}"),
-    ("worst", "one place, {unit}"),
-    ("thinnest", "{unit} left"),
-    ("levels", "left in it"),
-    ("relief", "{unit} after"),
-    ("clean at", "low string, {height}"),
-    ("per 0.1 mm", "{unit} of metal"),
+    (tr("metal off"), tr("all frets, {{unit}}")),
+    ("worst", tr("one place, {{unit}}")),
+    ("thinnest", tr("{{unit}} left")),
+    ("levels", tr("left in it")),
+    ("relief", tr("{{unit}} after")),
+    (tr("clean at"), tr("low string, {{height}}")),
+    (tr("per 0.1 mm"), tr("{{unit}} of metal")),
     ("hours", "usual"),
 )
 
 
 # The same with what the way costs, shown when it is asked for.
 COST_HEADS: tuple[tuple[str, str], ...] = (
-    ("thinnest", "{unit} left"),
-    ("years", "of wear in it"),
-    ("clean at", "low, {height}"),
-    ("hours", "likely, at most"),
-    ("days", "until done"),
+    ("thinnest", tr("{{unit}} left")),
+    ("years", tr("of wear in it")),
+    (tr("clean at"), tr("low, {{height}}")),
+    ("hours", tr("likely, at most")),
+    ("days", tr("until done")),
     ("price", "{currency}"),
-    ("at most", "9 in 10"),
-    ("a year", "of its wear"),
+    (tr("at most"), tr("9 in 10")),
+    (tr("a year"), tr("of its wear")),
 )
 
 MOST_PERCENT, LEAST_PERCENT = 125, 85
@@ -176,9 +177,9 @@ class WayRow(QWidget):
         """The name of the way, and whether it is in hand or advised."""
         t, c = self.theme, self.app.theme.colours
         if self.taken:
-            tag = "■ in hand"
+            tag = tr("■ in hand")
         elif self.advised:
-            tag = "● advised"
+            tag = tr("● advised")
         else:
             tag = ""
         colour = c["copper"] if tag else c["ink"]

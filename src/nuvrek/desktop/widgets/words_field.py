@@ -6,6 +6,7 @@ from PyQt6.QtCore import QMimeData, pyqtSignal
 from PyQt6.QtGui import QKeyEvent
 from PyQt6.QtWidgets import QPlainTextEdit
 
+from nuvrek.language import tr
 from nuvrek.words import whole_letters
 
 
@@ -35,12 +36,15 @@ class WordsField(QPlainTextEdit):
         self.insertPlainText(whole_letters(text[: max(room, 0)]))
         if len(text) > room:
             self.full.emit(
-                f"{self.most:,} letters at most: the last {len(text) - max(room, 0):,} pasted were "
-                "left out."
+                tr(
+                    "{most:,} letters at most: the last {number:,} pasted were left out.",
+                    most=self.most,
+                    number=len(text) - max(room, 0),
+                )
             )
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
         if event is not None and event.text().isprintable() and event.text() and self._room() <= 0:
-            self.full.emit(f"{self.most:,} letters at most.")
+            self.full.emit(tr("{most:,} letters at most.", most=self.most))
             return
         super().keyPressEvent(event)

@@ -7,6 +7,7 @@ from __future__ import annotations
 from nuvrek import words
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.looking import Looking
+from nuvrek.language import tr
 from nuvrek.mechanics.moisture import DAMP_PERCENT, DRY_PERCENT, equilibrium_moisture_percent
 from nuvrek.neck.crown import worn_mm
 from nuvrek.neck.description import LANE_WORDS, LANES
@@ -28,6 +29,7 @@ from nuvrek.readings.told.observed import (
 )
 from nuvrek.readings.words import amount_words
 from nuvrek.units import Unit, format_length
+from nuvrek.words import upper_first
 
 # Shallower grooves are no matter yet; common practice, no source.
 GROOVE_MM = 0.05
@@ -36,16 +38,16 @@ GROOVE_MM = 0.05
 NEAR_EDGE_MM = 2.5
 
 _END_HEADS: dict[EndFault, str] = {
-    "sharp": "Sharp fret ends",
-    "sprouting": "Fret ends past the edge",
-    "proud-bevel": "Bevels that stand proud",
-    "tape-lip": "Lips left by tape",
+    "sharp": tr("Sharp fret ends"),
+    "sprouting": tr("Fret ends past the edge"),
+    "proud-bevel": tr("Bevels that stand proud"),
+    "tape-lip": tr("Lips left by tape"),
 }
 _END_CURES: dict[EndFault, str] = {
-    "sharp": "A hair of rounding cures it; more lets the outer string slip off.",
-    "sprouting": "The board has shrunk: bring the ends back to the edge before bevelling.",
-    "proud-bevel": "Bevel to about 30 degrees, flush with the edge.",
-    "tape-lip": "One light pass of the file after peeling.",
+    "sharp": tr("A hair of rounding cures it; more lets the outer string slip off."),
+    "sprouting": tr("The board has shrunk: bring the ends back to the edge before bevelling."),
+    "proud-bevel": tr("Bevel to about 30 degrees, flush with the edge."),
+    "tape-lip": tr("One light pass of the file after peeling."),
 }
 
 
@@ -53,17 +55,26 @@ def _loose(fret: int, reading: StandOff, unit: Unit) -> Finding:
     amount = amount_words(reading, unit)
     where = {
         None: "",
-        "bass": " at its low end",
-        "middle": " in its middle",
-        "treble": " at its high end",
+        "bass": tr(" at its low end"),
+        "middle": tr(" in its middle"),
+        "treble": tr(" at its high end"),
     }[reading.lane]
-    does = "moves under a finger" if reading.moves == "moves" else "stands off the wood"
-    light = f"{amount.capitalize()} of light under it. " if amount else ""
-    text = f"{light}Press it home and glue it before any filing; then read it again."
+    does = tr("moves under a finger") if reading.moves == "moves" else tr("stands off the wood")
+    light = tr("{amount} of light under it. ", amount=upper_first(amount)) if amount else ""
+    text = tr(
+        "{light}Press it home and glue it before any filing; then read it again.", light=light
+    )
     lanes = LANES if reading.lane is None else (reading.lane,)
     mm = reading.gap_mm or reading.slides_mm or 0.0
     return Finding(
-        "loose", fret, reading.lane, mm, 1.0, text, f"Fret {fret} {does}{where}", lanes=lanes
+        "loose",
+        fret,
+        reading.lane,
+        mm,
+        1.0,
+        text,
+        tr("Fret {fret} {does}{where}", fret=fret, does=does, where=where),
+        lanes=lanes,
     )
 
 
@@ -74,7 +85,7 @@ def find_ends(looking: Looking) -> list[Finding]:
     for (side, fault), ends in end_faults(neck_state).items():
         frets = sorted(ends)
         most = max((end.mm or 0.0 for end in ends.values()), default=0.0)
-        size = f" by up to {format_length(most, unit)}" if most else ""
+        size = tr(" by up to {most}", most=format_length(most, unit)) if most else ""
         head = f"{_END_HEADS[fault]}, {LANE_WORDS[side]}{size}"
         named = words.upper_first(words.frets(frets, len(frets)))
         text = f"{named}. {_END_CURES[fault]}{_near(neck_state, side, unit)}"
@@ -93,9 +104,9 @@ def _near(neck_state: NeckState, side: Side, unit: Unit) -> str:
     ]
     if not ways or min(ways) >= NEAR_EDGE_MM:
         return ""
-    return (
-        f" The outer string is only {format_length(min(ways), unit)} from the end: keep the "
-        "bevel steep."
+    return tr(
+        " The outer string is only {ways} from the end: keep the bevel steep.",
+        ways=format_length(min(ways), unit),
     )
 
 
@@ -110,8 +121,11 @@ def find_grooves(looking: Looking) -> list[Finding]:
         return []
     fret = max(worn, key=lambda f: worn[f])
     named = words.frets(sorted(worn), len(worn))
-    text = f"At {named}. Out entirely costs that much metal; shallow ones may stay by agreement."
-    head = f"Grooves up to {format_length(worn[fret], unit)} deep"
+    text = tr(
+        "At {named}. Out entirely costs that much metal; shallow ones may stay by agreement.",
+        named=named,
+    )
+    head = tr("Grooves up to {worn} deep", worn=format_length(worn[fret], unit))
     return [Finding("grooves", fret, None, worn[fret], 1.0, text, head)]
 
 
@@ -124,11 +138,12 @@ def find_flats(looking: Looking) -> list[Finding]:
         return []
     fret = max(gone, key=lambda f: gone[f])
     named = ", ".join(f"{f} ({format_length(mm, unit)})" for f, mm in sorted(gone.items()))
-    text = (
-        f"By the wire as described so much metal is gone: fret {named}. The height stays when "
-        "it is crowned again."
+    text = tr(
+        "By the wire as described so much metal is gone: fret {named}. The height stays when "
+        "it is crowned again.",
+        named=named,
     )
-    head = f"Flats up to {format_length(widest[fret], unit)} wide"
+    head = tr("Flats up to {widest} wide", widest=format_length(widest[fret], unit))
     return [Finding("flats", fret, None, gone[fret], 1.0, text, head)]
 
 
@@ -146,45 +161,56 @@ def find_air(looking: Looking) -> list[Finding]:
     if damp is None or DRY_PERCENT <= damp <= DAMP_PERCENT or damp > 99.0:
         return []
     dry = damp < DRY_PERCENT
-    head = f"{'Dry' if dry else 'Damp'} air: {damp:g} % humidity"
+    head = tr("{it} air: {damp:g} % humidity", it=tr("Dry") if dry else tr("Damp"), damp=damp)
     if dry:
-        moves = "the board shrinks and fret ends come out"
+        moves = tr("the board shrinks and fret ends come out")
     else:
-        moves = "the board swells and necks gain or lose relief"
+        moves = tr("the board swells and necks gain or lose relief")
     settles = ""
     if warm is not None and -10.0 <= warm <= 60.0:
-        settles = (
-            f" At {warm:g} °C wood settles at about "
-            f"{equilibrium_moisture_percent(warm, damp):.0f} % moisture."
+        settles = tr(
+            " At {warm:g} °C wood settles at about {equilibrium_moisture_percent:.0f} % moisture.",
+            warm=warm,
+            equilibrium_moisture_percent=equilibrium_moisture_percent(warm, damp),
         )
-    return [Finding("air", None, None, 0.0, 1.0, f"Over weeks {moves}.{settles}", head)]
+    return [
+        Finding(
+            "air",
+            None,
+            None,
+            0.0,
+            1.0,
+            tr("Over weeks {moves}.{settles}", moves=moves, settles=settles),
+            head,
+        )
+    ]
 
 
 _ROD_WORDS: dict[str, tuple[str, str]] = {
     "binding": (
-        "The rod binds",
-        (
+        tr("The rod binds"),
+        tr(
             "Don't force it: a snapped rod is a new neck. Old glue, a dry or chewed nut and a "
             "spent rod feel alike."
         ),
     ),
     "at its end": (
-        "The rod is at its end",
-        (
+        tr("The rod is at its end"),
+        tr(
             "Don't force it: a snapped rod is a new neck. A spacer under its nut may give it "
             "back some travel."
         ),
     ),
     "key slips": (
-        "The key slips in the rod's nut",
-        (
+        tr("The key slips in the rod's nut"),
+        tr(
             "A chewed nut, or the wrong key: it says nothing about the rod itself. Renew the "
             "nut first."
         ),
     ),
     "out of reach": (
-        "The rod's nut can't be reached",
-        "Clear the hole and find the key: the rod has not been tried yet.",
+        tr("The rod's nut can't be reached"),
+        tr("Clear the hole and find the key: the rod has not been tried yet."),
     ),
 }
 
@@ -203,11 +229,13 @@ def find_rod_kind(looking: Looking) -> list[Finding]:
     if kind is None:
         return []
     if kind == "two-way":
-        did = "bites again past slack"
+        did = tr("bites again past slack")
     else:
-        did = "stays slack however far it is loosened"
-    head = f"The rod {did}: a {kind} one"
-    return [Finding("rod-kind", None, None, 0.0, 0.9, "Write it down in Take in.", head, "good")]
+        did = tr("stays slack however far it is loosened")
+    head = tr("The rod {did}: a {kind} one", did=did, kind=kind)
+    return [
+        Finding("rod-kind", None, None, 0.0, 0.9, tr("Write it down in Take in."), head, "good")
+    ]
 
 
 def find_loose(looking: Looking) -> list[Finding]:

@@ -13,6 +13,7 @@ from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.looking import Looking, sure_words
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.readings.entries import CrownHeight
 from nuvrek.readings.told.observed import seated_unread
@@ -153,13 +154,13 @@ class _Standing:
         """How sure it is: of a fret that nobody pressed nothing is."""
         if self.pressed:
             return sure_words(self.chance)
-        return "Nobody has pressed it yet: press it before you believe it."
+        return tr("Nobody has pressed it yet: press it before you believe it.")
 
     @property
     def where(self) -> str:
         if len(self.here) == 3:
-            return "all across"
-        return " and ".join(LANE_WORDS[LANES[k]] for k in self.here)
+            return tr("all across")
+        return tr(" and ").join(LANE_WORDS[LANES[k]] for k in self.here)
 
     def named(self, kind: str, text: str, head: str) -> Finding:
         lanes, lane = tuple(LANES[k] for k in self.here), LANES[self.worst]
@@ -222,42 +223,69 @@ def _standing_finding(neck_map: HeightMap, one: _Standing) -> Finding:
     if one.lanes == (1,) and not one.marked:
         ends = max(float(one.rise_mm[0]), float(one.rise_mm[2]), 0.0)
         if one.size_mm - ends >= MIDDLE_UP_MM:
-            text = (
-                f"{size}. Look for light under its middle: press the whole fret home. {one.certain}"
+            text = tr(
+                "{size}. Look for light under its middle: press the whole fret home. {certain}",
+                size=size,
+                certain=one.certain,
             )
-            return one.named("middle-up", text, f"Fret {one.fret} is up in its middle")
+            return one.named(
+                "middle-up", text, tr("Fret {fret} is up in its middle", fret=one.fret)
+            )
     if not one.lanes:
-        text = (
-            f"Marked {one.where}. File it until the ink is gone and nothing rocks: about "
-            f"{_range_words(one)} by what else was read. It is proud, or a neighbour is low."
+        text = tr(
+            "Marked {where}. File it until the ink is gone and nothing rocks: about "
+            "{range_words} by what else was read. It is proud, or a neighbour is low.",
+            where=one.where,
+            range_words=_range_words(one),
         )
-        return one.named("rocks", text, f"Fret {one.fret} rocks")
-    text = (
-        f"Over both its neighbours, {one.where}."
-        f"{_by_caliper(neck_map, one.fret, one.size_mm, one.unit)} {one.certain}"
+        return one.named("rocks", text, tr("Fret {fret} rocks", fret=one.fret))
+    text = tr(
+        "Over both its neighbours, {where}.{by_caliper} {certain}",
+        where=one.where,
+        by_caliper=_by_caliper(neck_map, one.fret, one.size_mm, one.unit),
+        certain=one.certain,
     )
-    return one.named("proud", text, f"Fret {one.fret} stands proud by {size}")
+    return one.named(
+        "proud", text, tr("Fret {fret} stands proud by {size}", fret=one.fret, size=size)
+    )
 
 
 def _range_words(one: _Standing) -> str:
     """A mark without a leaf in figures: from what a rocker is felt at to twice what is likely."""
     high = max(2.0 * one.size_mm, 2.5 * ROCKING_MM)
-    return f"{format_number(ROCKING_MM, one.unit)} to {format_length(high, one.unit)}"
+    return tr(
+        "{rocking_mm} to {high}",
+        rocking_mm=format_number(ROCKING_MM, one.unit),
+        high=format_length(high, one.unit),
+    )
 
 
 def _end_finding(one: _Standing, size: str) -> Finding:
     """A rock at the ends and none in the middle: sprung, until pressing says otherwise."""
-    ends = " and ".join({0: "low", 2: "high"}[k] for k in one.here)
+    ends = tr(" and ").join({0: "low", 2: "high"}[k] for k in one.here)
     which = "end" if len(one.here) == 1 else "ends"
     amount = f"{size}. " if one.lanes else ""
     if one.firm:
-        text = f"{amount}It was pressed and holds: a few strokes on that {which} alone."
-        return one.named("end-high", text, f"Fret {one.fret} is high at its {ends} {which}")
-    text = (
-        f"{amount}The middle is down: a sprung end until pressing says otherwise. Press or tap it "
-        "first; only what stays is filed, on that end alone."
+        text = tr(
+            "{amount}It was pressed and holds: a few strokes on that {which} alone.",
+            amount=amount,
+            which=which,
+        )
+        return one.named(
+            "end-high",
+            text,
+            tr("Fret {fret} is high at its {ends} {which}", fret=one.fret, ends=ends, which=which),
+        )
+    text = tr(
+        "{amount}The middle is down: a sprung end until pressing says otherwise. Press or tap it "
+        "first; only what stays is filed, on that end alone.",
+        amount=amount,
     )
-    return one.named("end-up", text, f"Fret {one.fret} is up at its {ends} {which}")
+    return one.named(
+        "end-up",
+        text,
+        tr("Fret {fret} is up at its {ends} {which}", fret=one.fret, ends=ends, which=which),
+    )
 
 
 def _by_caliper(neck_map: HeightMap, fret: int, rise_mm: float, unit: Unit) -> str:
@@ -277,12 +305,12 @@ def _by_caliper(neck_map: HeightMap, fret: int, rise_mm: float, unit: Unit) -> s
     # The median, for a few worn or tall crowns must not move the measure.
     taller = float(np.mean(read)) - float(np.median(neck_map.crown_mm))
     if taller >= 0.5 * rise_mm:
-        return (
-            f" By caliper {format_length(taller, unit)} taller than the rest: look for light "
-            "under it first."
+        return tr(
+            " By caliper {taller} taller than the rest: look for light under it first.",
+            taller=format_length(taller, unit),
         )
     if taller <= 0.25 * rise_mm:
-        return " By caliper no taller than the rest: it is the wood that rises here."
+        return tr(" By caliper no taller than the rest: it is the wood that rises here.")
     return ""
 
 
@@ -312,14 +340,19 @@ def _low(looking: Looking) -> list[Finding]:
         lanes_named = tuple(LANES[k] for k in lanes)
         named = (fret + 1, LANES[worst], -size)
         if size >= LOW_MM:
-            text = f"Its neighbours rock over it; they are not proud themselves. {sure_words(p)}"
-            head = f"Fret {fret + 1} is low by {format_length(size, unit)}"
-        else:
-            text = (
-                f"Frets {fret} and {fret + 2} rock around it: one low fret between them is "
-                "likelier than two proud ones. A leaf under the rocker tells."
+            text = tr(
+                "Its neighbours rock over it; they are not proud themselves. {sure_words}",
+                sure_words=sure_words(p),
             )
-            head = f"Fret {fret + 1} is low"
+            head = tr("Fret {fret} is low by {size}", fret=fret + 1, size=format_length(size, unit))
+        else:
+            text = tr(
+                "Frets {fret} and {fret_2} rock around it: one low fret between them is "
+                "likelier than two proud ones. A leaf under the rocker tells.",
+                fret=fret,
+                fret_2=fret + 2,
+            )
+            head = tr("Fret {fret} is low", fret=fret + 1)
         found.append(Finding("low", *named, p, text, head, lanes=lanes_named))
     return found
 
@@ -352,7 +385,12 @@ def find_thin(looking: Looking) -> list[Finding]:
     p = float(ndtr((least - mm) / sd))
     few = int(np.sum(thinnest < least))
     below = words.count(few, "fret is", "frets are")
-    text = f"{below} below the {format_length(least, unit)} you keep. {sure_words(p)}"
+    text = tr(
+        "{below} below the {least} you keep. {sure_words}",
+        below=below,
+        least=format_length(least, unit),
+        sure_words=sure_words(p),
+    )
     return [
         Finding(
             "thin-crown",
@@ -361,7 +399,7 @@ def find_thin(looking: Looking) -> list[Finding]:
             mm,
             p,
             text,
-            f"Fret {fret + 1} has {format_length(mm, unit)} of crown left",
+            tr("Fret {fret} has {mm} of crown left", fret=fret + 1, mm=format_length(mm, unit)),
         )
     ]
 

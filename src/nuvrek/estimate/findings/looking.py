@@ -9,6 +9,7 @@ from functools import cached_property
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.estimate.measurer import Measurer
+from nuvrek.language import tr
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.told.observed import stands_off
 from nuvrek.units import Unit
@@ -52,7 +53,7 @@ def sure_words(sure: float) -> str:
     if sure >= 0.97:
         return "Sure."
     if sure >= 0.85:
-        return "Almost sure."
+        return tr("Almost sure.")
     if sure >= 0.65:
         return "Likely."
-    return "Perhaps: measure again."
+    return tr("Perhaps: measure again.")

@@ -14,6 +14,7 @@ from nuvrek.estimate.findings.finding import Finding, Verdict
 from nuvrek.estimate.findings.looking import Looking, sure_words
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap, Relief
 from nuvrek.estimate.measurer import Measurer, Part
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import EdgeLie, StringGap
 from nuvrek.units import Unit, format_length, format_number
@@ -63,12 +64,14 @@ def _slack_back_bow(neck_map: HeightMap, known: Sequence[Lane], unit: Unit) -> l
     if worst.mm >= BACK_BOW_MM or sure < SLACK_SURE:
         return []
     where = LANE_WORDS[worst.lane]
-    text = (
-        f"With the strings slack the neck stands up in the middle, most on the {where}: no light "
+    text = tr(
+        "With the strings slack the neck stands up in the middle, most on the {where}: no light "
         "under a string or edge there says nothing of relief. The pull of the strings takes it "
-        f"out again. {sure_words(sure)}"
+        "out again. {sure_words}",
+        where=where,
+        sure_words=sure_words(sure),
     )
-    head = f"Slack it is bowed back: {format_length(-worst.mm, unit)}"
+    head = tr("Slack it is bowed back: {mm}", mm=format_length(-worst.mm, unit))
     return [Finding("back-bow-slack", None, worst.lane, worst.mm, sure, text, head, "good")]
 
 
@@ -88,7 +91,11 @@ class _Held:
 
     @property
     def where(self) -> str:
-        return "" if self.lane is None else f" on the {LANE_WORDS[self.lane]}"
+        return (
+            ""
+            if self.lane is None
+            else tr(" on the {lane_words}", lane_words=LANE_WORDS[self.lane])
+        )
 
     @property
     def said(self) -> str:
@@ -97,16 +104,26 @@ class _Held:
     @property
     def between(self) -> str:
         low, high = self.relief.mm - self.relief.doubt_mm, self.relief.mm + self.relief.doubt_mm
-        span = f"{format_number(low, self.unit)} and {format_length(high, self.unit)}"
-        return f"between {span} with the strings at pitch"
+        span = tr(
+            "{low} and {high}",
+            low=format_number(low, self.unit),
+            high=format_length(high, self.unit),
+        )
+        return tr("between {span} with the strings at pitch", span=span)
 
     @property
     def wanted(self) -> str:
         low, high = self.target_mm - self.margin_mm, self.target_mm + self.margin_mm
-        return f"{format_number(low, self.unit)} to {format_length(high, self.unit)} is wanted"
+        return tr(
+            "{low} to {high} is wanted",
+            low=format_number(low, self.unit),
+            high=format_length(high, self.unit),
+        )
 
     def finding(self, sure: float, text: str, is_what: str, verdict: Verdict) -> Finding:
-        head = f"Relief {self.said}{self.where}: {is_what}"
+        head = tr(
+            "Relief {said}{where}: {is_what}", said=self.said, where=self.where, is_what=is_what
+        )
         sentence = words.upper_first(text)
         return Finding("relief", None, self.lane, self.relief.mm, sure, sentence, head, verdict)
 
@@ -120,16 +137,20 @@ def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit
         return _back_bow(neck_map, held)
     if mm > target + margin:
         sure = float(ndtr((mm - target - margin) / sd))
-        deepest = f"lowest at fret {_lowest(neck_map, lane)}"
+        deepest = tr("lowest at fret {lowest}", lowest=_lowest(neck_map, lane))
         text = f"{held.between}, {deepest}; {held.wanted}."
-        return held.finding(sure, text, "more than wanted", "over")
+        return held.finding(sure, text, tr("more than wanted"), "over")
     # Under nothing at all there is no "less than wanted": a flat neck may be wished for.
     if mm < max(target - margin, 0.0):
         sure = float(ndtr((target - margin - mm) / sd))
-        text = f"{held.between}; {held.wanted}. No fault if it plays clean."
-        return held.finding(sure, text, "less than wanted", "under")
+        text = tr(
+            "{between}; {wanted}. No fault if it plays clean.",
+            between=held.between,
+            wanted=held.wanted,
+        )
+        return held.finding(sure, text, tr("less than wanted"), "under")
     inside = ndtr((target + margin - mm) / sd) - ndtr((target - margin - mm) / sd)
-    return held.finding(float(inside), f"{held.between}.", "as wanted", "good")
+    return held.finding(float(inside), f"{held.between}.", tr("as wanted"), "good")
 
 
 def _back_bow(neck_map: HeightMap, held: _Held) -> Finding:
@@ -137,9 +158,15 @@ def _back_bow(neck_map: HeightMap, held: _Held) -> Finding:
     sure = float(ndtr(-held.relief.mm / held.sd_mm))
     readings = [one.reading for one in neck_map.neck_state.taken]
     nut_read = any(isinstance(one, StringGap) and one.low_support == 0 for one in readings)
-    also = "" if nut_read else " A low nut feels the same: press at 3, look at 1."
-    text = f"The neck stands up in the middle under string tension.{also} {sure_words(sure)}"
-    head = f"Back bow{held.where}: {format_length(-held.relief.mm, held.unit)}"
+    also = "" if nut_read else tr(" A low nut feels the same: press at 3, look at 1.")
+    text = tr(
+        "The neck stands up in the middle under string tension.{also} {sure_words}",
+        also=also,
+        sure_words=sure_words(sure),
+    )
+    head = tr(
+        "Back bow{where}: {mm}", where=held.where, mm=format_length(-held.relief.mm, held.unit)
+    )
     return Finding("back-bow", None, held.lane, held.relief.mm, sure, text, head)
 
 

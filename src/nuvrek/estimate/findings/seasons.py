@@ -12,6 +12,7 @@ from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.model.evidence import chord_gap
+from nuvrek.language import tr
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.mechanics.moisture import equilibrium_moisture_percent, width_change_mm
 from nuvrek.neck.board import end_mm, middle_fret, width_mm
@@ -162,18 +163,25 @@ def _board(neck_state: NeckState, seen: tuple[Visit, ...], unit: Unit) -> list[F
     if most < FELT_MM:
         return []
     dry = last.moisture_percent < first.moisture_percent
-    head = (
-        f"The board is {'narrower' if dry else 'wider'} by about "
-        f"{format_length(0.5 * (least + most), unit)} than on {first.day}"
+    head = tr(
+        "The board is {it} by about {it_2} than on {day}",
+        it=tr("narrower") if dry else tr("wider"),
+        it_2=format_length(0.5 * (least + most), unit),
+        day=first.day,
     )
     if dry:
-        what = "fret ends come out by half of it on each side"
+        what = tr("fret ends come out by half of it on each side")
     else:
-        what = "fret ends go in, glue lines are pressed"
-    text = (
-        f"Reckoned from the air, {first.moisture_percent:.0f} to "
-        f"{last.moisture_percent:.0f} % moisture, between "
-        f"{format_length(least, unit)} and {format_length(most, unit)}: {what}."
+        what = tr("fret ends go in, glue lines are pressed")
+    text = tr(
+        "Reckoned from the air, {moisture_percent:.0f} to "
+        "{moisture_percent_2:.0f} % moisture, between "
+        "{least} and {most}: {what}.",
+        moisture_percent=first.moisture_percent,
+        moisture_percent_2=last.moisture_percent,
+        least=format_length(least, unit),
+        most=format_length(most, unit),
+        what=what,
     )
     return [Finding("air", None, None, most, 0.8, text, head, "fault" if dry else "good")]
 
@@ -183,13 +191,16 @@ def _relief(seen: tuple[Visit, ...], unit: Unit) -> list[Finding]:
     if found is None or abs(found.mm_per_percent) < found.doubt_mm:
         return []
     more = "gains" if found.mm_per_percent > 0 else "loses"
-    head = (
-        f"This neck {more} {format_length(abs(found.mm_per_percent), unit)} of relief per "
-        "percent of moisture"
+    head = tr(
+        "This neck {more} {mm_per_percent} of relief per percent of moisture",
+        more=more,
+        mm_per_percent=format_length(abs(found.mm_per_percent), unit),
     )
-    text = (
-        f"From {found.visits} visits, give or take {format_length(found.doubt_mm, unit)}. "
+    text = tr(
+        "From {visits} visits, give or take {doubt_mm}. "
         "Ten percent of humidity are "
-        "one and a half to two percent of moisture."
+        "one and a half to two percent of moisture.",
+        visits=found.visits,
+        doubt_mm=format_length(found.doubt_mm, unit),
     )
     return [Finding("seasons", None, None, found.mm_per_percent, 1.0, text, head, "good")]

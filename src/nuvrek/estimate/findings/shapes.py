@@ -14,6 +14,7 @@ from nuvrek.estimate.findings.frets import find_low, find_proud
 from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.measurer import HeightKind, Measured, Measurer, Part
 from nuvrek.estimate.string_pull import both_read, forecast_tuned
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.readings.entries import StringGap, Strings
 from nuvrek.units import Unit, format_length
@@ -147,12 +148,12 @@ def _hump(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]
     sure = hump.over(HUMP_MM / 2)
     if hump.mm < HUMP_MM or sure < NAMED_SURE:
         return
-    text = (
+    text = tr(
         "The board rises where the body begins; no rod setting takes it out. A notched edge there "
         "settles it."
     )
     joint = measurer.map.neck.joint_fret
-    yield _shape("hump", joint, k, hump, sure, text, "Hump at the joint", unit)
+    yield _shape("hump", joint, k, hump, sure, text, tr("Hump at the joint"), unit)
 
 
 def _tongue(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]:
@@ -163,14 +164,14 @@ def _tongue(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Findin
     down, j = min(tongues, key=lambda t: t[0].mm)
     climbs, falls = up.over(TONGUE_MM / 2), 1.0 - down.over(-TONGUE_MM / 2)
     if up.mm >= TONGUE_MM and climbs >= NAMED_SURE:
-        text = (
+        text = tr(
             "Past the joint the board climbs. With high strings and no saddle left the neck angle "
             "is at fault."
         )
-        yield _shape("tongue", last, k, up, climbs, text, "The tongue rises", unit)
+        yield _shape("tongue", last, k, up, climbs, text, tr("The tongue rises"), unit)
     elif down.mm <= -TONGUE_MM and falls >= NAMED_SURE:
-        text = "Past the joint the board falls away: room for the swinging string up there."
-        head = "Fall-away past the joint"
+        text = tr("Past the joint the board falls away: room for the swinging string up there.")
+        head = tr("Fall-away past the joint")
         yield _shape("fall-away", last, j, down, falls, text, head, unit, good=True)
 
 
@@ -183,10 +184,12 @@ def _s_shape(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Findi
             for side in (early, late)
         )
         if opposite and sure >= NAMED_SURE:
-            where = "near the nut and up" if early.mm > 0 else "up near the nut and down"
-            text = f"It dips {where} towards the body: no rod setting straightens both."
+            where = tr("near the nut and up") if early.mm > 0 else tr("up near the nut and down")
+            text = tr(
+                "It dips {where} towards the body: no rod setting straightens both.", where=where
+            )
             measured = measurer.of("wood", s_shape_parts(measurer, k), "pitch")
-            yield _shape("s-shape", None, k, measured, sure, text, "The neck is S-shaped", unit)
+            yield _shape("s-shape", None, k, measured, sure, text, tr("The neck is S-shaped"), unit)
             return
 
 
@@ -220,10 +223,13 @@ def _sides(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
     sure = max(apart.over(UNEVEN_MM / 2), 1.0 - apart.over(-UNEVEN_MM / 2))
     if abs(apart.mm) >= UNEVEN_MM and sure >= NAMED_SURE:
         more, less = ("low", "high") if apart.mm > 0 else ("high", "low")
-        head = (
-            f"The {more} side dips {format_length(abs(apart.mm), unit)} more than the {less} side"
+        head = tr(
+            "The {more} side dips {mm} more than the {less} side",
+            more=more,
+            mm=format_length(abs(apart.mm), unit),
+            less=less,
         )
-        text = "A twist, or a board worn unevenly. Twin rods can answer it; one rod cannot."
+        text = tr("A twist, or a board worn unevenly. Twin rods can answer it; one rod cannot.")
         yield Finding(
             "uneven-sides", None, "bass" if apart.mm > 0 else "treble", apart.mm, sure, text, head
         )
@@ -231,7 +237,7 @@ def _sides(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
 
 def _nut(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
     neck = measurer.map.neck
-    name = "zero fret" if neck.zero_fret else "nut"
+    name = tr("zero fret") if neck.zero_fret else "nut"
     for k in (0, 2):
         spoken = any(
             isinstance(one.reading, StringGap)
@@ -246,22 +252,28 @@ def _nut(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
         side = LANE_WORDS[LANES[k]]
         if gap.mm >= NUT_HIGH_MM and gap.over(0.5 * NUT_HIGH_MM) >= NAMED_SURE:
             sure = gap.over(0.5 * NUT_HIGH_MM)
-            text = (
+            text = tr(
                 "Pressed at 3 the string should all but rest on fret 1. Too high plays sharp "
                 "in the first frets."
             )
-            head = f"The {name} is high, {side}: {format_length(gap.mm, unit)} over fret 1"
+            head = tr(
+                "The {name} is high, {side}: {mm} over fret 1",
+                name=name,
+                side=side,
+                mm=format_length(gap.mm, unit),
+            )
             yield Finding("nut-high", None, LANES[k], gap.mm, sure, text, head)
         elif _touching(measurer, k):
-            head = f"The string all but lies on fret 1, {side}"
+            head = tr("The string all but lies on fret 1, {side}", side=side)
             if _open_string_buzzes(measurer, k):
-                text = (
-                    f"And it buzzes open: the {name} is low on this side, which can pass for back "
-                    "bow. Raise it there."
+                text = tr(
+                    "And it buzzes open: the {name} is low on this side, which can pass for back "
+                    "bow. Raise it there.",
+                    name=name,
                 )
                 yield Finding("nut-low", None, LANES[k], gap.mm, 0.9, text, head)
                 continue
-            text = (
+            text = tr(
                 "Right, if the open string rings clean; if it buzzes there it is low, and can "
                 "pass for back bow."
             )
@@ -301,11 +313,14 @@ def _pull(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
     neck_map = measurer.map
     if not both_read(neck_map) or neck_map.pull_doubt_mm > PULL_UNKNOWN_MM:
         return
-    head = f"The strings pull {format_length(neck_map.pull_mm, unit)} of relief into it"
-    text = (
-        f"Pitch less slack, give or take {format_length(neck_map.pull_doubt_mm, unit)}. A "
-        "tone lower: "
-        f"{forecast_tuned(measurer, -2).words(unit)}."
+    head = tr(
+        "The strings pull {pull_mm} of relief into it",
+        pull_mm=format_length(neck_map.pull_mm, unit),
+    )
+    text = tr(
+        "Pitch less slack, give or take {pull_doubt_mm}. A tone lower: {words}.",
+        pull_doubt_mm=format_length(neck_map.pull_doubt_mm, unit),
+        words=forecast_tuned(measurer, -2).words(unit),
     )
     yield Finding("pull", None, None, neck_map.pull_mm, 1.0, text, head, "good")
 
@@ -324,10 +339,11 @@ def _crowns(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Findin
     parts = [(tall[0] + 1, tall[1], 1.0), (short[0] + 1, short[1], -1.0)]
     apart = measurer.of("crown", parts)
     if apart.mm >= ROUGH_CROWNS_MM and apart.over(ROUGH_CROWNS_MM / 2) >= NAMED_SURE:
-        head = f"Crowns differ by {format_length(apart.mm, unit)}"
-        text = (
-            f"Tallest at fret {tall[0] + 1}, lowest at fret {short[0] + 1}, over the wood "
-            "beside them."
+        head = tr("Crowns differ by {mm}", mm=format_length(apart.mm, unit))
+        text = tr(
+            "Tallest at fret {tall}, lowest at fret {short}, over the wood beside them.",
+            tall=tall[0] + 1,
+            short=short[0] + 1,
         )
         sure = apart.over(ROUGH_CROWNS_MM / 2)
         yield Finding("uneven-crowns", short[0] + 1, LANES[short[1]], apart.mm, sure, text, head)

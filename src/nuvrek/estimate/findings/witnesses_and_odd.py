@@ -11,6 +11,7 @@ from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.evidence import Evidence
 from nuvrek.estimate.model.solver import log_rows
+from nuvrek.language import tr
 from nuvrek.readings.told.over_fret_12 import odd_heights
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import format_length
@@ -62,11 +63,16 @@ def find_odd(looking: Looking) -> list[Finding]:
     for odd in neck_map.odd:
         reading = readings[odd.number]
         fret = getattr(reading, "fret", None)
-        head = f"Odd: {place_words(reading)} says {value_words(reading, unit, looking.height_unit)}"
+        head = tr(
+            "Odd: {place_words} says {value_words}",
+            place_words=place_words(reading),
+            value_words=value_words(reading, unit, looking.height_unit),
+        )
         slip = f" {odd.slip}" if odd.slip else ""
-        text = (
-            "All the other readings together say "
-            f"{format_length(odd.expected_mm, unit)}.{slip} Take it again."
+        text = tr(
+            "All the other readings together say {expected_mm}.{slip} Take it again.",
+            expected_mm=format_length(odd.expected_mm, unit),
+            slip=slip,
         )
         lane, said = getattr(reading, "lane", None), (odd.number,)
         found.append(Finding("odd", fret, lane, odd.said_mm, 1.0, text, head, speaks_for=said))
@@ -80,12 +86,20 @@ def _odd_heights(looking: Looking) -> list[Finding]:
     for odd in odd_heights(looking.neck_map.neck_state):
         reading, unit = readings[odd.number], looking.height_unit
         other = (
-            "the same string read at another fret" if odd.of_same_string else "the other strings"
+            tr("the same string read at another fret")
+            if odd.of_same_string
+            else tr("the other strings")
         )
-        head = f"Odd: {place_words(reading)} says {value_words(reading, looking.unit, unit)}"
-        text = (
-            f"That is {format_length(odd.mm, unit)} over fret 12; by {other} it would be about "
-            f"{format_length(odd.expected_mm, unit)}. Take it again."
+        head = tr(
+            "Odd: {place_words} says {value_words}",
+            place_words=place_words(reading),
+            value_words=value_words(reading, looking.unit, unit),
+        )
+        text = tr(
+            "That is {mm} over fret 12; by {other} it would be about {expected_mm}. Take it again.",
+            mm=format_length(odd.mm, unit),
+            other=other,
+            expected_mm=format_length(odd.expected_mm, unit),
         )
         fret = getattr(reading, "fret", None)
         found.append(Finding("odd", fret, None, odd.mm, 1.0, text, head, speaks_for=(odd.number,)))

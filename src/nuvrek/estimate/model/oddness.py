@@ -9,6 +9,7 @@ from numpy.typing import NDArray
 
 from nuvrek.estimate.model.evidence import Evidence
 from nuvrek.estimate.model.solver import Solution, log_likelihood, solve
+from nuvrek.language import tr
 from nuvrek.units import MM_PER_INCH, MM_PER_THOU
 
 Array = NDArray[np.float64]
@@ -21,12 +22,12 @@ LEAST_OFF = 1.5
 MOST_ODD = 3
 # Slips of the hand: thou for mm, inches for mm, a point dropped or moved. What the typed mm become.
 _SLIPS = (
-    (MM_PER_THOU, "Was it in thou?"),
-    (1.0 / MM_PER_THOU, "Was it in mm, not thou?"),
-    (MM_PER_INCH, "Was it in inches?"),
-    (0.1, "Was its point moved?"),
-    (10.0, "Was its point moved?"),
-    (0.01, "Was its point left out?"),
+    (MM_PER_THOU, tr("Was it in thou?")),
+    (1.0 / MM_PER_THOU, tr("Was it in mm, not thou?")),
+    (MM_PER_INCH, tr("Was it in inches?")),
+    (0.1, tr("Was its point moved?")),
+    (10.0, tr("Was its point moved?")),
+    (0.01, tr("Was its point left out?")),
 )
 
 

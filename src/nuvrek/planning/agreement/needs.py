@@ -10,6 +10,7 @@ from typing import Literal
 from msgspec import Struct
 
 from nuvrek import words
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.agreement.limits import limits_of
 from nuvrek.planning.steps.step import Step
@@ -64,7 +65,9 @@ def needs_of(kind: str, plans: Plans) -> tuple[Need, ...]:
     if of_family(kind, "new wire"):
         made += _wire(kind, plans)
     if kind == "new-neck":
-        made.append(Need(_term("originals", "old neck", "The old neck comes back to you."), ""))
+        made.append(
+            Need(_term("originals", tr("old neck"), tr("The old neck comes back to you.")), "")
+        )
     return (*made, *_wishes(plans), *_outside(plans))
 
 
@@ -84,16 +87,26 @@ def _wishes(plans: Plans) -> list[Need]:
     neck, found = plans.neck, list[Need]()
     low, high = neck.height_low_mm, neck.height_high_mm
     if low is not None and high is not None:
-        said = f"Strings {plans.height(low)} low and {plans.height(high)} high over fret 12."
+        said = tr(
+            "Strings {height} low and {height_2} high over fret 12.",
+            height=plans.height(low),
+            height_2=plans.height(high),
+        )
         found.append(Need(_term("heights", f"heights:{low:.2f}/{high:.2f}", said), ""))
     if not neck.bare:
         relief = neck.relief_wanted_mm("bass"), neck.relief_wanted_mm("treble")
         same = abs(relief[0] - relief[1]) < SAME_MM / 2
         both = plans.length(relief[0])
         if not same:
-            both = f"{both} on the low side, {plans.length(relief[1])} on the high side"
+            both = tr(
+                "{both} on the low side, {length} on the high side",
+                both=both,
+                length=plans.length(relief[1]),
+            )
         about = f"relief:{relief[0]:.2f}/{relief[1]:.2f}"
-        found.append(Need(_term("relief", about, f"Relief {both}, strings at pitch."), ""))
+        found.append(
+            Need(_term("relief", about, tr("Relief {both}, strings at pitch.", both=both)), "")
+        )
     return found
 
 
@@ -101,15 +114,19 @@ def _filing(plans: Plans) -> list[Need]:
     """What the file leaves, by agreement, that it could take."""
     agreed, neck, found = plans.agreed, plans.neck, list[Need]()
     if agreed.grooves_stay:
-        said = "Shallow grooves stay, so that the frets stay tall enough."
-        found.append(Need(_term("grooves", "grooves stay", said), "file"))
+        said = tr("Shallow grooves stay, so that the frets stay tall enough.")
+        found.append(Need(_term("grooves", tr("grooves stay"), said), "file"))
     least = agreed.least_crown_mm
     if least is not None and least < neck.least_crown_mm - SAME_MM:
-        said = f"Crowns down to {plans.length(least)}, under the usual {_usual(plans)}."
+        said = tr(
+            "Crowns down to {length}, under the usual {usual}.",
+            length=plans.length(least),
+            usual=_usual(plans),
+        )
         found.append(Need(_term("least crown", f"least:{least:.2f}", said), "file"))
     if agreed.untouched:
         alone = tuple(sorted(agreed.untouched))
-        said = f"{words.frets_do(alone, 'is', 'are')} left as found."
+        said = tr("{frets_do} left as found.", frets_do=words.frets_do(alone, "is", "are"))
         found.append(Need(_term("left alone", f"alone:{_row(alone)}", said), "file"))
     return found
 
@@ -129,27 +146,32 @@ def _wire(kind: str, plans: Plans) -> list[Need]:
     if wire is not None:
         wide, high = wire.width_mm - neck.wire_width_mm, wire.crown_mm - neck.wire_height_mm
         if max(abs(wide), abs(high)) > SAME_MM:
-            said = (
-                f"{wire.name}, {plans.length(wire.width_mm)} wide and "
-                f"{plans.length(wire.crown_mm)} high; before it was "
-                f"{plans.length(neck.wire_width_mm)} and {plans.length(neck.wire_height_mm)}."
+            said = tr(
+                "{name}, {length} wide and "
+                "{length_2} high; before it was "
+                "{length_3} and {length_4}.",
+                name=wire.name,
+                length=plans.length(wire.width_mm),
+                length_2=plans.length(wire.crown_mm),
+                length_3=plans.length(neck.wire_width_mm),
+                length_4=plans.length(neck.wire_height_mm),
             )
             found.append(Need(_term("wire", f"wire:{wire.name}", said), "pull"))
     if terms.corners and kind in ("refret-true", "refret-angle"):
         frets = tuple(sorted({fret for fret, _ in terms.corners}))
-        said = f"The board's corners at {words.frets(frets)} stay as worn."
+        said = tr("The board's corners at {frets} stay as worn.", frets=words.frets(frets))
         found.append(Need(_term("corners", f"corners:{_row(frets)}", said), "wood"))
     if neck.lacquered or neck.bound:
         found.append(Need(_term("finish", f"finish:{kind}", _finish_words(neck)), "pull"))
-    said = "The old frets come back to you, bagged."
-    return [*found, Need(_term("originals", "old frets", said), "")]
+    said = tr("The old frets come back to you, bagged.")
+    return [*found, Need(_term("originals", tr("old frets"), said), "")]
 
 
 def _finish_words(neck: NeckDescription) -> str:
-    done = "The edges by the binding may show where frets were drawn"
+    done = tr("The edges by the binding may show where frets were drawn")
     if neck.lacquered:
-        done = "The lacquer is cut along each fret and touched up"
-    return f"{done}; patina stays, nothing new is toned unless you say so."
+        done = tr("The lacquer is cut along each fret and touched up")
+    return tr("{done}; patina stays, nothing new is toned unless you say so.", done=done)
 
 
 def _outside(plans: Plans) -> list[Need]:
@@ -157,7 +179,7 @@ def _outside(plans: Plans) -> list[Need]:
     arrived = plans.arrived
     if arrived is None or not arrived.outside.strip():
         return []
-    said = f"Found as it came in: {' '.join(arrived.outside.split())}"
+    said = tr("Found as it came in: {split}", split=" ".join(arrived.outside.split()))
     return [Need(_term("outside", f"outside:{arrived.outside}", said), "")]
 
 

@@ -11,6 +11,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek import words
+from nuvrek.language import tr
 from nuvrek.neck.crown import cap_area_mm2, crown_radius_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.crowns.crowning import Crown, crown_after, file_for, levels_left
@@ -80,7 +81,7 @@ def recrown(
 def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> str:
     """The table in a sentence or two."""
     if not table.due and not table.stuck:
-        return (
+        return tr(
             "No flat is wide enough to need a crown: a light pass with fine paper along each "
             "fret will do."
         )
@@ -88,16 +89,28 @@ def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> str:
     if table.due:
         widest = max(table.due, key=lambda one: one.flat_mm)
         sentences.append(
-            f"{words.count(len(table.due), 'fret', 'frets')} to crown with the "
-            f"{table.file} file; the widest flat "
-            f"{format_length(widest.flat_mm, unit)} on fret {widest.fret}: "
-            f"{_share_gone(widest):.0f} % of its section went."
+            tr(
+                "{how_many} to crown with the "
+                "{file} file; the widest flat "
+                "{flat_mm} on fret {fret}: "
+                "{share_gone:.0f} % of its section went.",
+                how_many=words.count(len(table.due), "fret", "frets"),
+                file=table.file,
+                flat_mm=format_length(widest.flat_mm, unit),
+                fret=widest.fret,
+                share_gone=_share_gone(widest),
+            )
         )
     if table.stuck:
         frets = ", ".join(str(one.fret) for one in table.stuck)
-        sentences.append(f"Fret {frets}: too wide or too low to crown; new wire is the cure there.")
+        sentences.append(
+            tr(
+                "Fret {frets}: too wide or too low to crown; new wire is the cure there.",
+                frets=frets,
+            )
+        )
     new = crown_radius_mm(neck.wire_width_mm, neck.wire_height_mm)
-    sentences.append(f"New wire was round to {format_length(new, unit)}.")
+    sentences.append(tr("New wire was round to {new}.", new=format_length(new, unit)))
     return " ".join(sentences)
 
 

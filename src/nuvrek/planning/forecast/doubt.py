@@ -14,6 +14,7 @@ from nuvrek.clearance.string_heights import AS_WANTED_MM
 from nuvrek.clearance.strung_neck import OnNeck
 from nuvrek.estimate.heightmap import NINE_IN_TEN
 from nuvrek.estimate.next_reading import Pool
+from nuvrek.language import tr
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.neck.touch import TOUCHES
@@ -51,24 +52,37 @@ def doubt_words(doubt: Doubt, unit: Unit, height_unit: Unit) -> str:
             format_length(doubt.likely_mm, unit),
             format_length(doubt.metal_doubt_mm, unit),
         )
-        sentences.append(f"Likely {likely} before the lowest top is reached, give or take {off}.")
+        sentences.append(
+            tr(
+                "Likely {likely} before the lowest top is reached, give or take {off}.",
+                likely=likely,
+                off=off,
+            )
+        )
     elif doubt.metal_doubt_mm >= 0.005:
-        sentences.append(f"Metal give or take {format_length(doubt.metal_doubt_mm, unit)}.")
+        sentences.append(
+            tr(
+                "Metal give or take {metal_doubt_mm}.",
+                metal_doubt_mm=format_length(doubt.metal_doubt_mm, unit),
+            )
+        )
     if doubt.thin:
         named = ", ".join(f"{fret} ({round(100 * chance)} %)" for fret, chance in doubt.thin[:3])
-        sentences.append(f"May run thin: fret {named}.")
+        sentences.append(tr("May run thin: fret {named}.", named=named))
     if doubt.over_mm is not None and doubt.over_mm >= 0.02:
         sentences.append(
-            "All notes together: nine times in ten no more than "
-            f"{format_length(doubt.over_mm, height_unit)} above that."
+            tr(
+                "All notes together: nine times in ten no more than {over_mm} above that.",
+                over_mm=format_length(doubt.over_mm, height_unit),
+            )
         )
     if doubt.second_pass is not None and doubt.second_pass >= 0.05:
         sentences.append(
-            f"A second pass is needed {round(10 * doubt.second_pass) or 1} times in ten."
+            tr("A second pass is needed {it} times in ten.", it=round(10 * doubt.second_pass) or 1)
         )
     if doubt.read is not None:
         asked = prompt(doubt.read.station, strings=doubt.read.strings)
-        sentences.append(f"The reading that would save most metal: {asked}")
+        sentences.append(tr("The reading that would save most metal: {asked}", asked=asked))
     return " ".join(sentences)
 
 
@@ -106,7 +120,7 @@ def _doubt(weighing: Weighing, one: Costed, pool: Pool, drawn: Array, more: floa
             np.sqrt(max(float(row @ case.neck_map.solution.covariance @ row), 0.0))
         )
         if metal > WORTH_READING_MM:
-            read = pool.settles_most(row, "most metal hangs on it")
+            read = pool.settles_most(row, tr("most metal hangs on it"))
     thin = _thin(case, one, metal)
     if "to a height" in families:
         over = _over_promise(case, one, drawn, weighing.on)

@@ -10,14 +10,15 @@ from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
+from nuvrek.language import tr
 from nuvrek.money import NOTHING, Amount, amount_fault, rounded
 from nuvrek.neck.description import NeckDescription
 
 Tax = Literal["none", "included", "added"]
 TAX_WORDS: dict[Tax, str] = {
-    "none": "no tax",
-    "included": "prices include it",
-    "added": "comes on top",
+    "none": tr("no tax"),
+    "included": tr("prices include it"),
+    "added": tr("comes on top"),
 }
 # Strings beyond so many cost their surcharge each.
 USUAL_STRINGS = 6
@@ -90,15 +91,15 @@ def price_faults(prices: PriceList) -> list[str]:
     }
     faults = [fault for name, one in amounts.items() if (fault := amount_fault(name, one))]
     if prices.tax_percent.is_finite() and prices.tax_percent > 100:
-        faults.append("tax: more than a hundred percent.")
+        faults.append(tr("tax: more than a hundred percent."))
     return faults
 
 
 SURCHARGES: dict[str, str] = {
-    "bound": "bound board",
-    "lacquered": "lacquered board",
-    "compound": "compound radius",
-    "extra_string": "each string beyond six",
+    "bound": tr("bound board"),
+    "lacquered": tr("lacquered board"),
+    "compound": tr("compound radius"),
+    "extra_string": tr("each string beyond six"),
     "nut": "nut",
     "strings": "strings",
     "paper": "paper",
@@ -175,7 +176,9 @@ def _surcharges(prices: PriceList, neck: NeckDescription, jobs: Sequence[Job]) -
         found.append(Item(SURCHARGES["compound"], rounded(prices.compound)))
     more = max(neck.strings - USUAL_STRINGS, 0)
     if more and prices.extra_string:
-        found.append(Item(f"{more} more strings", rounded(more * prices.extra_string)))
+        found.append(
+            Item(tr("{more} more strings", more=more), rounded(more * prices.extra_string))
+        )
     return found
 
 
@@ -197,4 +200,6 @@ def as_table(prices: PriceList) -> Mapping[str, str]:
         "tax_percent": str(prices.tax_percent),
     }
     found |= {name: str(getattr(prices, name)) for name in SURCHARGES}
-    return found | {f"fixed {kind}": str(amount) for kind, amount in sorted(prices.fixed.items())}
+    return found | {
+        tr("fixed {kind}", kind=kind): str(amount) for kind, amount in sorted(prices.fixed.items())
+    }

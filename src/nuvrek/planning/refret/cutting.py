@@ -13,6 +13,7 @@ from dataclasses import dataclass
 import numpy as np
 from scipy.optimize import Bounds, LinearConstraint, milp
 
+from nuvrek.language import tr
 from nuvrek.neck.board import width_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.radius import arc_mm
@@ -97,7 +98,11 @@ def pack(lengths: Sequence[float], stick_mm: float) -> tuple[list[list[int]], bo
         return [], True
     if max(lengths) > stick_mm:
         raise ValueError(
-            f"a piece of {max(lengths):.1f} mm does not come out of a stick of {stick_mm:g} mm"
+            tr(
+                "a piece of {lengths:.1f} mm does not come out of a stick of {stick_mm:g} mm",
+                lengths=max(lengths),
+                stick_mm=stick_mm,
+            )
         )
     best = _first_fit(lengths, stick_mm)
     least = int(np.ceil(sum(lengths) / stick_mm - 1e-9))

@@ -13,6 +13,7 @@ from numpy.typing import NDArray
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.metal_work import FITTED_LANE_MM, FITTED_MM
+from nuvrek.language import tr
 from nuvrek.neck.board import LANE_ACROSS, LANE_INSET, end_mm, width_mm
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.neck.scale import fret_line_mm
@@ -75,10 +76,12 @@ def usual_wire(neck: NeckDescription) -> Wire:
     least, wish = neck.least_crown_mm + FIRST_LEVELS_MM, neck.wire_wish.lower()
     crown = max(neck.wire_height_mm + STEP_UP_MM[0] * ("tall" in wish), least)
     name = (
-        "wire a little taller than the old" if crown > neck.wire_height_mm else "wire like the old"
+        tr("wire a little taller than the old")
+        if crown > neck.wire_height_mm
+        else tr("wire like the old")
     )
     return Wire(
-        name=f"{'hard ' if 'hard' in wish else ''}{name}",
+        name=f"{tr('hard ') if 'hard' in wish else ''}{name}",
         crown_mm=min(crown, 3.0),
         width_mm=min(neck.wire_width_mm + STEP_UP_MM[1] * ("wid" in wish), 4.0),
         tang_mm=USUAL_TANG_MM,

@@ -34,6 +34,7 @@ from nuvrek.readings.entries import CrownHeight, FretWork, NewWire, Size
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.sizes import What
 from nuvrek.readings.told.board_read import BoardRead, board_read, sizes_read
+from nuvrek.words import upper_first
 
 Array = NDArray[np.float64]
 
@@ -136,7 +137,7 @@ def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> Re
 
 def _sentence(error: ValueError) -> str:
     said = str(error)
-    return f"{said[:1].upper()}{said[1:]}{'' if said.endswith('.') else '.'}"
+    return f"{upper_first(said)}{'' if said.endswith('.') else '.'}"
 
 
 _OF_WIRE: dict[What, str] = {

@@ -8,6 +8,7 @@ from msgspec import Struct
 
 from nuvrek import words
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
+from nuvrek.language import tr
 from nuvrek.mechanics.angle import angle_by_truing_mm
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.weighing import Weighing
@@ -67,12 +68,14 @@ def _too_low(weighing: Weighing) -> list[Reason]:
     asks = asks or (case.rodless and case.excess_mm is not None)
     found = []
     if short and asks:
-        says = (
-            f"crowns of {case.length(crown)} can't pay for a level that leaves {case.length(least)}"
+        says = tr(
+            "crowns of {length} can't pay for a level that leaves {length_2}",
+            length=case.length(crown),
+            length_2=case.length(least),
         )
         found.append(Reason("too low", says, 2))
     if crown < LOWEST_MM:
-        says = f"{case.length(crown)} of crown is too low to grip or to crown"
+        says = tr("{length} of crown is too low to grip or to crown", length=case.length(crown))
         found.append(Reason("too low", says, 2))
     return found
 
@@ -94,21 +97,27 @@ def _no_grip(case: Case) -> list[Reason]:
     now = case.neck_map.neck_state
     loose, found = stands_off(now), list[Reason]()
     if len(loose) > few_frets(case):
-        says = f"{len(loose)} frets move or stand off the wood: their slots have no grip left"
-        found.append(Reason("no grip", says, 2))
+        says = tr(
+            "{number} frets move or stand off the wood: their slots have no grip left",
+            number=len(loose),
+        )
+        found.append(Reason(tr("no grip"), says, 2))
     elif len(loose) > 1:
         does = words.frets_do(tuple(sorted(loose)), "is not seated", "are not seated")
-        found.append(Reason("no grip", words.lower_first(does), 1))
+        found.append(Reason(tr("no grip"), words.lower_first(does), 1))
     worn = {fret for (fret, _), mm in grooves_read(now).items() if mm >= GROOVE_MM}
     dull = {fret for _, fret in heard_faults(now) if now.heard and fret} - worn
     dull &= {fret for (_, fret), says in now.heard.items() if says == "badly"}
     standing = {*case.named("proud", "rocks", "end-high")}
     near = {fret + n for fret in standing for n in (-1, 0)}
     if len(dull - near) > few_frets(case):
-        says = f"{len(dull - near)} frets ring dull though they are not worn: loose in their slots"
+        says = tr(
+            "{number} frets ring dull though they are not worn: loose in their slots",
+            number=len(dull - near),
+        )
         complaint = case.neck.complaint.lower()
         asked = any(word in complaint for word in ("dull", "dead", "dying", "lifeless"))
-        found.append(Reason("no grip", says, 2 if asked else 1))
+        found.append(Reason(tr("no grip"), says, 2 if asked else 1))
     return found
 
 
@@ -117,23 +126,23 @@ def _bow(case: Case) -> list[Reason]:
     if not case.rodless or case.excess_mm is None:
         return []
     excess = case.excess_mm
-    what = "too much relief, and no rod to take it"
+    what = tr("too much relief, and no rod to take it")
     if excess < 0:
-        what = "too little relief, and no rod to give it"
+        what = tr("too little relief, and no rod to give it")
     says = f"{case.length(abs(excess))} {what}"
     return [Reason("bow", says, 1 if abs(excess) < 2 * BOW_MM else 2)]
 
 
 def _wish(case: Case) -> list[Reason]:
     wish = case.neck.wire_wish.strip()
-    return [Reason("wish", f"another wire is wanted: {wish}", 2)] if wish else []
+    return [Reason("wish", tr("another wire is wanted: {wish}", wish=wish), 2)] if wish else []
 
 
 def _angle(case: Case) -> list[Reason]:
     """A slight angle fault can be planed into the board; more is no reason for new wire."""
     if not 0.0 < angle_off_mm(case) <= MOST_ANGLE_MM:
         return []
-    says = f"the saddle lacks {case.height(case.heights.lacking_mm)}"
+    says = tr("the saddle lacks {height}", height=case.height(case.heights.lacking_mm))
     return [Reason("angle", says, 1)]
 
 
@@ -152,11 +161,15 @@ def why_not_smaller(weighing: Weighing) -> str:
     removal = level.removal
     if removal is not None and removal.short:
         fret, lacks = max(removal.short, key=lambda one: one[1])
-        parts.append(f"A level is {case.length(lacks)} short at fret {fret}.")
+        parts.append(
+            tr("A level is {length} short at fret {fret}.", length=case.length(lacks), fret=fret)
+        )
     low = low_frets(case)
     if len(low) > few_frets(case):
         count = words.count(len(low), "fret is", "frets are")
-        parts.append(f"{count} too low, more than the handful new wire can be matched for.")
+        parts.append(
+            tr("{count} too low, more than the handful new wire can be matched for.", count=count)
+        )
     return " ".join(parts)
 
 

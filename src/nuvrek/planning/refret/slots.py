@@ -7,6 +7,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import Literal
 
+from nuvrek.language import tr
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.refret.truing import TANG_ROOM_MM
 
@@ -53,8 +54,12 @@ def slot_for(
     width = USUAL_SLOT_MM if width_mm is None else width_mm
     if width > wire.barbs_mm + MOST_CRIMP_MM:
         raise ValueError(
-            f"slot {fret} is {width:.2f} mm wide: no tang of this wire can be made to hold "
-            f"there. Fill it with wood and saw it anew, or take another wire"
+            tr(
+                "slot {fret} is {width:.2f} mm wide: no tang of this wire can be made to hold "
+                "there. Fill it with wood and saw it anew, or take another wire",
+                fret=fret,
+                width=width,
+            )
         )
     grip = wire.barbs_mm - width
     saw = 0.0 if depth_mm is None else max(wire.tang_mm + TANG_ROOM_MM - depth_mm, 0.0)

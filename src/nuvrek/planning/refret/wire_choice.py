@@ -7,6 +7,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 
+from nuvrek.language import tr
 from nuvrek.mechanics.wire_life import USUAL_LEVEL_MM, USUAL_WEAR_MM, years_left
 from nuvrek.neck.wire import LASTS, Wire
 from nuvrek.planning.crowns.crowning import levels_left
@@ -109,12 +110,16 @@ def _choice(wire: Wire, wanted: Wanted) -> Choice:
         remarks += told
     elif crown < wanted.least_mm + 1e-9:
         why_not.append(
-            f"After the first level {crown:.2f} mm is under the least crown of "
-            f"{wanted.least_mm:.2f} mm."
+            tr(
+                "After the first level {crown:.2f} mm is under the least crown of "
+                "{least_mm:.2f} mm.",
+                crown=crown,
+                least_mm=wanted.least_mm,
+            )
         )
     covers = wire.width_mm >= wanted.old_width_mm - 0.02
     if not covers:
-        remarks.append("narrower than the old beads: their marks in the wood stay to be seen")
+        remarks.append(tr("narrower than the old beads: their marks in the wood stay to be seen"))
     short = max(wanted.needed_mm - wire.stock_mm, 0.0)
     return Choice(
         wire=wire,
@@ -144,17 +149,26 @@ def _beside_old(wire: Wire, wanted: Wanted) -> tuple[float, float, list[str], li
     why_not, remarks = [], []
     mill = 0.0
     if wider < -MATCH_WIDTH_MM:
-        why_not.append(f"{-wider:.2f} mm narrower than the old wire: it can't be matched.")
+        why_not.append(
+            tr("{wider:.2f} mm narrower than the old wire: it can't be matched.", wider=-wider)
+        )
     elif wider > MATCH_WIDTH_MM:
         mill = wider
         remarks.append(
-            f"wider by {wider:.2f} mm: milled to {wanted.old_width_mm:.2f} mm wide and "
-            f"{wanted.old_crown_mm:.2f} mm high"
+            tr(
+                "wider by {wider:.2f} mm: milled to {old_width_mm:.2f} mm wide and "
+                "{old_crown_mm:.2f} mm high",
+                wider=wider,
+                old_width_mm=wanted.old_width_mm,
+                old_crown_mm=wanted.old_crown_mm,
+            )
         )
         if wire.barbs_mm > wanted.old_width_mm:
-            why_not.append("Milled so narrow its crown would not cover its barbs.")
+            why_not.append(tr("Milled so narrow its crown would not cover its barbs."))
     if taller < -0.01:
-        why_not.append(f"{-taller:.2f} mm lower than what the others have left.")
+        why_not.append(tr("{taller:.2f} mm lower than what the others have left.", taller=-taller))
     elif taller > MATCH_TALLER_MM:
-        remarks.append(f"taller by {taller:.2f} mm, which the level takes off each new fret")
+        remarks.append(
+            tr("taller by {taller:.2f} mm, which the level takes off each new fret", taller=taller)
+        )
     return wanted.old_crown_mm, mill, why_not, remarks

@@ -17,12 +17,14 @@ from nuvrek.estimate.model.shifts import (
     SLIP_SHARE,
     TWIN_OTHER,
 )
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, Lane, NeckDescription
 from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.readings.entries import Side
 from nuvrek.readings.told.observed import rod_feel
 from nuvrek.readings.told.rod_answers import backwards
 from nuvrek.readings.words import turns_words
+from nuvrek.words import upper_first
 
 Array = NDArray[np.float64]
 
@@ -305,25 +307,33 @@ def _words(
     slacken: bool,
     other_way: bool,
 ) -> str:
-    first = " Slacken the strings first." if slacken else ""
+    first = tr(" Slacken the strings first.") if slacken else ""
     if len(moves) == 2 and moves[0][1] == moves[1][1]:
-        said = f"{turns_words(moves[0][1])}, both rods"
+        said = tr("{turns_words}, both rods", turns_words=turns_words(moves[0][1]))
     elif neck.rod == "twin":
-        said = " and ".join(
-            f"{turns_words(turns)} on the {LANE_WORDS[side or 'bass']}" for side, turns in moves
+        said = tr(" and ").join(
+            tr(
+                "{turns_words} on the {lane_words}",
+                turns_words=turns_words(turns),
+                lane_words=LANE_WORDS[side or "bass"],
+            )
+            for side, turns in moves
         )
     else:
         said = turns_words(moves[0][1])
     ways = {turns > 0.0 for _, turns in moves}
-    takes_out, lets_in = "clockwise", "counter-clockwise"
+    takes_out, lets_in = tr("clockwise"), tr("counter-clockwise")
     if other_way:
         # Learnt on this neck: said each time, for every hand expects the opposite.
-        takes_out, lets_in = "on this neck counter-clockwise", "on this neck clockwise"
+        takes_out, lets_in = tr("on this neck counter-clockwise"), tr("on this neck clockwise")
+    both = tr(
+        "{takes_out} takes relief out, {lets_in} lets it in", takes_out=takes_out, lets_in=lets_in
+    )
     does = {
-        frozenset({not other_way}): f"{takes_out} takes relief out",
-        frozenset({other_way}): f"{lets_in} lets relief in",
-    }.get(frozenset(ways), f"{takes_out} takes relief out, {lets_in} lets it in")
-    return f"{said[:1].upper()}{said[1:]} ({does}).{first}"
+        frozenset({not other_way}): tr("{takes_out} takes relief out", takes_out=takes_out),
+        frozenset({other_way}): tr("{lets_in} lets relief in", lets_in=lets_in),
+    }.get(frozenset(ways), both)
+    return f"{upper_first(said)} ({does}).{first}"
 
 
 def rod_reach_mm(neck: NeckDescription) -> tuple[float, float]:

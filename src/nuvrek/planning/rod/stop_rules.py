@@ -9,6 +9,7 @@ from msgspec import Struct
 from scipy.special import ndtr
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
+from nuvrek.language import tr
 from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.readings.entries import Dial, RodFeel, RodMove, StringGap
 from nuvrek.readings.told.observed import rod_feel, rod_kind_tried
@@ -48,51 +49,51 @@ class RodStop(Struct, frozen=True):
 
 
 _WORDS: dict[StopKind, str] = {
-    "resists": (
+    "resists": tr(
         "The rod resists: it is not to be forced. Slacken the strings, clear and grease "
         "its nut, then try an eighth."
     ),
-    "glued": (
+    "glued": tr(
         "Stiff at the first loosening: that may be no more than old glue. Strings slack, a "
         "drop of grease at the nut, "
         "an eighth back and forth; if it does not come free, stop."
     ),
-    "at-end": (
+    "at-end": tr(
         "The rod is at its end. A spacer under its nut, compression fretting, heat or a "
         "dressed-in relief are "
         "what is left; a new rod is specialist work."
     ),
-    "key-slips": (
+    "key-slips": tr(
         "The key slips: the nut is chewed, which says nothing about the rod. Renew the nut "
         "before judging the rod."
     ),
-    "out-of-reach": (
+    "out-of-reach": tr(
         "The nut can't be reached: clear the hole, find the key that fits. The rod itself "
         "has not been tried yet."
     ),
-    "other-way": (
+    "other-way": tr(
         "The relief went the other way. The rod works; either the key was turned the wrong way, or "
         "this rod works backwards: turn it back and read again, then the sign is known."
     ),
-    "whole-turn": (
+    "whole-turn": tr(
         "A whole turn in one direction: pause, look at key and nut, and note how it feels before "
         "going on."
     ),
-    "nothing-left": (
+    "nothing-left": tr(
         "Turned out until slack: there is nothing left to let out. The rod is not spent, it can "
         "still take relief out. Heavier strings let relief in; or leave it as it lies."
     ),
-    "no-answer": (
+    "no-answer": tr(
         "Moves without an answer: the rod is spent, or only its nut turns. See that the "
         "key bites and the nut is "
         "not chewed before calling it spent."
     ),
-    "slack-back-bow": (
+    "slack-back-bow": tr(
         "Back bow with a slack one-way rod: the rod can't help. Heavier strings, or level "
         "as it lies so that the "
         "frets carry the relief."
     ),
-    "twins-fight": (
+    "twins-fight": tr(
         "The two rods pull against each other: one was tightened, the other loosened, and "
         "the sides do not part. "
         "Bring both back to where they were, then turn them alike."

@@ -4,16 +4,18 @@ later look.
 
 from __future__ import annotations
 
+from nuvrek.language import tr
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.step import Action, Step
+from nuvrek.words import lower_first
 
 
 def slacken_step() -> Step:
     """Strings off."""
     return Step(
         "slacken",
-        "Slacken the strings",
-        "Loosen them evenly; take them off or tie them aside.",
+        tr("Slacken the strings"),
+        tr("Loosen them evenly; take them off or tie them aside."),
         5,
         "slack",
         (),
@@ -25,8 +27,10 @@ def string_up_step() -> Step:
     """Strings on again."""
     return Step(
         "string-up",
-        "String up and tune",
-        "Nut back with a drop of glue, no more. To pitch, then let the neck settle for a while.",
+        tr("String up and tune"),
+        tr(
+            "Nut back with a drop of glue, no more. To pitch, then let the neck settle for a while."
+        ),
         15,
         "pitch",
         (),
@@ -39,11 +43,12 @@ def rod_steps(words: str) -> tuple[Step, ...]:
     return (
         Step(
             "rod",
-            "Turn the rod",
-            (
-                f"When this was chosen: {words[:1].lower()}{words[1:]} The bar below says what is "
+            tr("Turn the rod"),
+            tr(
+                "When this was chosen: {words} The bar below says what is "
                 "due now. A quarter turn or less at once, retune, measure again. Stop if it "
-                "resists, if it is at its end, or if two moves bring no answer."
+                "resists, if it is at its end, or if two moves bring no answer.",
+                words=lower_first(words),
             ),
             10,
             "rod",
@@ -58,8 +63,8 @@ def seating_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
     press = tuple(
         Step(
             f"seat-{fret}",
-            f"Press fret {fret} home",
-            (
+            tr("Press fret {fret} home", fret=fret),
+            tr(
                 "An end that is up: push and glue that end. The middle up: press the whole "
                 "fret. One that stops short in a shallow or dirty slot is glued at its lowest "
                 "and counts as settled. Stop when the light under it is gone; pressed too far "
@@ -74,8 +79,8 @@ def seating_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
     )
     again = Step(
         "rocker-again",
-        "Rocker over the seated frets",
-        (
+        tr("Rocker over the seated frets"),
+        tr(
             "A fret glued anew sits at a new height. Take its rocker reading again before any "
             "filing is planned."
         ),
@@ -90,10 +95,12 @@ def press_step() -> Step:
     """The gate to filing."""
     return Step(
         "press",
-        "Press every fret",
-        "A finger on every fret, both ends and the middle. One that moves is seated first: note it "
-        "in Measure. Neighbours that merely look gappy get a drop of thin glue, so that they can't "
-        "move under the beam. Enter says that all were pressed and none moved.",
+        tr("Press every fret"),
+        tr(
+            "A finger on every fret, both ends and the middle. One that moves is seated first: "
+            "note it in Measure. Neighbours that merely look gappy get a drop of thin glue, so "
+            "that they can't move under the beam. Enter says that all were pressed and none moved."
+        ),
         5,
         "press",
         cautions=(cautions.GLUE,),
@@ -102,8 +109,12 @@ def press_step() -> Step:
 
 def wait_step(key: str, title: str, minutes: int, action: Action = "tick") -> Step:
     """Nothing but time, from the tick of the step before on."""
-    hours = f"{minutes / 60:g} hours" if minutes >= 60 else f"{minutes} minutes"
-    text = f"{hours} at the least, the longer the better; another neck meanwhile."
+    hours = (
+        tr("{minutes:g} hours", minutes=minutes / 60)
+        if minutes >= 60
+        else tr("{minutes} minutes", minutes=minutes)
+    )
+    text = tr("{hours} at the least, the longer the better; another neck meanwhile.", hours=hours)
     return Step(key, title, text, 0, action, wait=minutes)
 
 
@@ -111,8 +122,8 @@ def prove_step() -> Step:
     """The closing readings."""
     return Step(
         "prove",
-        "Take the closing readings",
-        "In Prove: what was promised beside what came out. Play every note.",
+        tr("Take the closing readings"),
+        tr("In Prove: what was promised beside what came out. Play every note."),
         10,
         "measure",
     )
@@ -122,7 +133,7 @@ def look_again_step() -> Step:
     """The later look: wood creeps."""
     return Step(
         "look-again",
-        "Look again after one to two weeks",
-        "Wood creeps, most of all after rod work or heat.",
+        tr("Look again after one to two weeks"),
+        tr("Wood creeps, most of all after rod work or heat."),
         5,
     )

@@ -6,18 +6,21 @@ from collections.abc import Callable
 
 from msgspec import structs
 
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.common import look_again_step, prove_step, wait_step
 from nuvrek.planning.steps.step import Doing, Step
 from nuvrek.readings.journal import NUT_MENDED
 
-_TUNE = Step("string-up", "String up and tune", "To pitch, then let the neck settle.", 15, "pitch")
-_RETUNE = Step("retune", "Tune to pitch", "Then read the string heights again.", 5, "pitch")
+_TUNE = Step(
+    "string-up", tr("String up and tune"), tr("To pitch, then let the neck settle."), 15, "pitch"
+)
+_RETUNE = Step("retune", tr("Tune to pitch"), tr("Then read the string heights again."), 5, "pitch")
 _TRY = Step(
     "rod",
-    "Try the rod again",
-    "An eighth, no more. Note how it feels.",
+    tr("Try the rod again"),
+    tr("An eighth, no more. Note how it feels."),
     5,
     "rod",
     (),
@@ -25,8 +28,8 @@ _TRY = Step(
 )
 _SETTLE = Step(
     "string-up",
-    "Tune and let it settle",
-    "Relief follows the new pull over hours and days.",
+    tr("Tune and let it settle"),
+    tr("Relief follows the new pull over hours and days."),
     10,
     "pitch",
 )
@@ -39,8 +42,8 @@ CURES: dict[str, tuple[Step, ...]] = {
     "strings": (
         Step(
             "other-strings",
-            "Change strings or tuning",
-            "Note the gauges in Take in.",
+            tr("Change strings or tuning"),
+            tr("Note the gauges in Take in."),
             20,
             cautions=(cautions.STRINGS,),
         ),
@@ -49,10 +52,12 @@ CURES: dict[str, tuple[Step, ...]] = {
     "nut": (
         Step(
             "nut-slots",
-            "Set the nut",
-            "Too high: a stroke or two, retune, press at 3, look at 1; a slot too low can't be "
-            "unfiled. Too low: a shim under the nut, the slot filled with dust and glue and cut "
-            "anew, or a new nut. It goes back with a drop of glue only.",
+            tr("Set the nut"),
+            tr(
+                "Too high: a stroke or two, retune, press at 3, look at 1; a slot too low can't be "
+                "unfiled. Too low: a shim under the nut, the slot filled with dust and glue and "
+                "cut anew, or a new nut. It goes back with a drop of glue only."
+            ),
             25,
             cautions=_OPEN,
         ),
@@ -61,9 +66,11 @@ CURES: dict[str, tuple[Step, ...]] = {
     "zero-fret": (
         Step(
             "zero-fret",
-            "Bring the zero fret down",
-            "Press it home first: it may only have sprung. Then let it in, or a few strokes on it "
-            "alone; it is not levelled with the others.",
+            tr("Bring the zero fret down"),
+            tr(
+                "Press it home first: it may only have sprung. Then let it in, or a few strokes on "
+                "it alone; it is not levelled with the others."
+            ),
             30,
             cautions=_OPEN,
         ),
@@ -72,8 +79,8 @@ CURES: dict[str, tuple[Step, ...]] = {
     "rod-back": (
         Step(
             "rod",
-            "Turn the rod back",
-            "What the neck does now tells the sign.",
+            tr("Turn the rod back"),
+            tr("What the neck does now tells the sign."),
             10,
             "rod",
             (),
@@ -83,8 +90,11 @@ CURES: dict[str, tuple[Step, ...]] = {
     "saddle": (
         Step(
             "saddle",
-            "Set the saddle",
-            "From below, flat on fine paper; mark before filing, check the break of the strings.",
+            tr("Set the saddle"),
+            tr(
+                "From below, flat on fine paper; mark before filing, check the break of the "
+                "strings."
+            ),
             25,
             cautions=_OPEN,
         ),
@@ -93,8 +103,11 @@ CURES: dict[str, tuple[Step, ...]] = {
     "shim": (
         Step(
             "shim",
-            "Tilt the neck in its pocket",
-            "Strings off, neck off, shim the full width, screws tight only with the neck seated.",
+            tr("Tilt the neck in its pocket"),
+            tr(
+                "Strings off, neck off, shim the full width, screws tight only with the neck "
+                "seated."
+            ),
             30,
             "slack",
             cautions=(cautions.STRINGS,),
@@ -104,8 +117,8 @@ CURES: dict[str, tuple[Step, ...]] = {
     "rod-nut": (
         Step(
             NUT_MENDED,
-            "Free the rod nut",
-            "Clear the hole, try the key that fits, grease thread and washer.",
+            tr("Free the rod nut"),
+            tr("Clear the hole, try the key that fits, grease thread and washer."),
             20,
             "slack",
             cautions=(cautions.ROD, cautions.STRINGS),
@@ -116,8 +129,8 @@ CURES: dict[str, tuple[Step, ...]] = {
     "hardware": (
         Step(
             "hardware",
-            "Find the noise",
-            "Damp one part after another with a finger while the note sounds.",
+            tr("Find the noise"),
+            tr("Damp one part after another with a finger while the note sounds."),
             15,
         ),
     ),
@@ -141,18 +154,19 @@ def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
     return (
         Step(
             "heat-ready",
-            "Strings off, rod slack",
-            "Cover pickups, finish and binding; record the relief as it is.",
+            tr("Strings off, rod slack"),
+            tr("Cover pickups, finish and binding; record the relief as it is."),
             15,
             "slack",
             cautions=(cautions.STRINGS,),
         ),
         Step(
             "heat-clamp",
-            "Clamp a little past straight",
-            (
-                f"{doing.detail} Note how far past straight it is clamped; then make the rod "
-                "tight, if there is one."
+            tr("Clamp a little past straight"),
+            tr(
+                "{detail} Note how far past straight it is clamped; then make the rod "
+                "tight, if there is one.",
+                detail=doing.detail,
             ),
             20,
             cautions=warn,
@@ -160,7 +174,7 @@ def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
         Step(
             "heat",
             "Heat",
-            (
+            tr(
                 "A pack at about 90 to 95 °C (195 to 200 °F) when it is taken out, on the board "
                 "under a towel and falling from there. Never left alone while it is hot. Ticked "
                 "when the pack is off: from then it cools, clamped."
@@ -168,11 +182,11 @@ def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
             60,
             cautions=warn,
         ),
-        wait_step("cold", "Leave it clamped until quite cold", COLD_MIN, "heat"),
+        wait_step("cold", tr("Leave it clamped until quite cold"), COLD_MIN, "heat"),
         Step(
             "string-up",
-            "String up and tune",
-            "Read the relief again; another cycle if bow is left.",
+            tr("String up and tune"),
+            tr("Read the relief again; another cycle if bow is left."),
             15,
             "pitch",
         ),
@@ -183,14 +197,15 @@ def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
 
 def new_neck_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
     """Another neck in place of this one."""
-    told = (
-        f"{doing.detail} Scale, heel width and depth, pocket, screw places: measured on both "
-        "before one is bought. The old neck goes back to the owner."
+    told = tr(
+        "{detail} Scale, heel width and depth, pocket, screw places: measured on both "
+        "before one is bought. The old neck goes back to the owner.",
+        detail=doing.detail,
     )
-    fit = "Strings off. The heel seats flat before the screws are tight; never force a screw."
+    fit = tr("Strings off. The heel seats flat before the screws are tight; never force a screw.")
     return (
-        Step("measure-neck", "Measure pocket and heel", told, 20),
-        Step("fit-neck", "Fit it", fit, 60, "slack", cautions=(cautions.STRINGS,)),
+        Step("measure-neck", tr("Measure pocket and heel"), told, 20),
+        Step("fit-neck", tr("Fit it"), fit, 60, "slack", cautions=(cautions.STRINGS,)),
         _TUNE,
         prove_step(),
         look_again_step(),
@@ -201,8 +216,11 @@ def refer_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
     """Work for licensed or specialist hands."""
     step = Step(
         "refer",
-        "Refer it",
-        f"{doing.detail} This is work beyond fretwork: name it, quote it, pass it on.",
+        tr("Refer it"),
+        tr(
+            "{detail} This is work beyond fretwork: name it, quote it, pass it on.",
+            detail=doing.detail,
+        ),
         10,
     )
     return (step,)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from nuvrek import words
+from nuvrek.language import tr
 from nuvrek.neck.crown import STILL_MM
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.crowns.crowning import LAND_MM, file_for
@@ -13,23 +14,23 @@ from nuvrek.readings.entries import Agreed
 
 _FILING = (cautions.DUST, cautions.PICKUPS)
 _PRESSED = {
-    "own weight": "the block's own weight",
-    "fingertips": "fingertips, no more",
-    "pressed, neck backed": "pressed on the crest with the neck backed by the hand",
+    "own weight": tr("the block's own weight"),
+    "fingertips": tr("fingertips, no more"),
+    "pressed, neck backed": tr("pressed on the crest with the neck backed by the hand"),
 }
-_UNLOADED = "Check unloaded: hand weight hides a gap, a tight end clamp lifts the middle."
+_UNLOADED = tr("Check unloaded: hand weight hides a gap, a tight end clamp lifts the middle.")
 
 
 def listed_frets(frets: tuple[int, ...]) -> str:
     """The frets a step is done to, in words."""
-    return words.frets(frets) if frets else "the frets"
+    return words.frets(frets) if frets else tr("the frets")
 
 
 def lay_by_rod(doing: Doing) -> tuple[Step, ...]:
     """Strings off, the neck set by its rod to the shape the plan says."""
     if doing.no_rod or doing.rod_stopped:
         return lay_as_it_lies(doing)
-    return _by_rod("Strings off, turn the rod by eighths, a notched edge on the wood.", doing)
+    return _by_rod(tr("Strings off, turn the rod by eighths, a notched edge on the wood."), doing)
 
 
 def lay_straight(doing: Doing) -> tuple[Step, ...]:
@@ -37,20 +38,20 @@ def lay_straight(doing: Doing) -> tuple[Step, ...]:
     if doing.no_rod or doing.rod_stopped:
         return lay_as_it_lies(doing)
     return _by_rod(
-        "Strings off, turn the rod until the notched edge shows no light on the wood.", doing
+        tr("Strings off, turn the rod until the notched edge shows no light on the wood."), doing
     )
 
 
 def _by_rod(text: str, doing: Doing) -> tuple[Step, ...]:
     told = f"{text} {doing.detail} {_UNLOADED}"
-    step = Step("set", "Set the neck by the rod", told, 10, cautions=(cautions.ROD,))
+    step = Step("set", tr("Set the neck by the rod"), told, 10, cautions=(cautions.ROD,))
     return (slacken_step(), step)
 
 
 def lay_as_it_lies(doing: Doing) -> tuple[Step, ...]:
     """Strings off and no rod in it."""
-    text = "Slack and as it lies, held as when played; nothing bends it while it is filed."
-    step = Step("set", "Lay the neck as it is", f"{text} {doing.detail} {_UNLOADED}", 5)
+    text = tr("Slack and as it lies, held as when played; nothing bends it while it is filed.")
+    step = Step("set", tr("Lay the neck as it is"), f"{text} {doing.detail} {_UNLOADED}", 5)
     return (slacken_step(), step)
 
 
@@ -60,28 +61,28 @@ def lay_held(doing: Doing) -> tuple[Step, ...]:
 
 
 def _held(no_rod: bool, detail: str) -> tuple[Step, ...]:
-    zero = "Strings at pitch: the dial under the neck, half-way to the body, set to zero."
+    zero = tr("Strings at pitch: the dial under the neck, half-way to the body, set to zero.")
     if not no_rod:
-        zero = (
+        zero = tr(
             "Strings at pitch, rod until the notched edge shows no light. Then the dial "
             "under the neck, half-way to the "
             "body, set to zero."
         )
     warn = () if no_rod else (cautions.ROD,)
-    back = "At the headstock end and under the neck, little by little; held down at the body."
+    back = tr("At the headstock end and under the neck, little by little; held down at the body.")
     return (
-        Step("dial-zero", "Dial to zero under tension", f"{zero} {detail}", 15, cautions=warn),
+        Step("dial-zero", tr("Dial to zero under tension"), f"{zero} {detail}", 15, cautions=warn),
         Step(
             "dial-off",
-            "Strings off",
-            "Slacken evenly. The dial moves as the neck springs back.",
+            tr("Strings off"),
+            tr("Slacken evenly. The dial moves as the neck springs back."),
             5,
             "slack",
             cautions=(cautions.STRINGS,),
         ),
         Step(
             "dial-back",
-            "Raise the supports until the dial reads zero",
+            tr("Raise the supports until the dial reads zero"),
             f"{back} {_UNLOADED}",
             10,
             cautions=(cautions.PRESS,),
@@ -91,32 +92,33 @@ def _held(no_rod: bool, detail: str) -> tuple[Step, ...]:
 
 def worn_step(neck: NeckDescription) -> Step:
     """Rounding worn crowns before a light level."""
-    text = (
-        f"Where a top shows a flat or a groove, the {file_for(neck.wire_width_mm)} concave "
+    text = tr(
+        "Where a top shows a flat or a groove, the {file_for} concave "
         "file from both shoulders; the "
-        "highest line of each top stays."
+        "highest line of each top stays.",
+        file_for=file_for(neck.wire_width_mm),
     )
-    return Step("crown-worn", "Crown what is worn", text, 40, cautions=(cautions.DUST,))
+    return Step("crown-worn", tr("Crown what is worn"), text, 40, cautions=(cautions.DUST,))
 
 
 def spot_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
     """Marking and filing a few frets."""
-    stop = (
+    stop = tr(
         "Rocker every few strokes. Stop when the rocker is still and the ink just gone; check "
         "unloaded."
     )
     return (
         Step(
             "mark",
-            "Mark the tops",
-            f"Ink on {listed_frets(frets)} and their neighbours.",
+            tr("Mark the tops"),
+            tr("Ink on {listed_frets} and their neighbours.", listed_frets=listed_frets(frets)),
             3,
             frets=frets,
         ),
         Step(
             "file",
-            f"File {listed_frets(frets)}",
-            f"Short stone along the string line, light hand. {stop}",
+            tr("File {listed_frets}", listed_frets=listed_frets(frets)),
+            tr("Short stone along the string line, light hand. {stop}", stop=stop),
             6 * max(len(frets), 1),
             "file",
             frets,
@@ -127,18 +129,26 @@ def spot_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
 
 def level_steps(frets: tuple[int, ...], agreed: Agreed, neck: NeckDescription) -> tuple[Step, ...]:
     """Marking and levelling all frets."""
-    tool = "Long beam" if agreed.block_mm is None else f"Block of {agreed.block_mm:.0f} mm"
-    text = (
-        f"{tool}, paper {agreed.level_grit}, along the string lines, {_PRESSED[agreed.pressure]}. "
-        f"{_radius_block_words(neck)}"
-        "Stop when each top is touched, the file runs smooth and the rocker is still."
+    tool = (
+        tr("Long beam")
+        if agreed.block_mm is None
+        else tr("Block of {block_mm:.0f} mm", block_mm=agreed.block_mm)
     )
-    marking = "Ink along every crown: the last ink to go shows the lowest top."
-    out = "Tapped out from the side, shims under it noted; a zero fret is taped over."
+    text = tr(
+        "{tool}, paper {level_grit}, along the string lines, {pressed}. "
+        "{radius_block_words}"
+        "Stop when each top is touched, the file runs smooth and the rocker is still.",
+        tool=tool,
+        level_grit=agreed.level_grit,
+        pressed=_PRESSED[agreed.pressure],
+        radius_block_words=_radius_block_words(neck),
+    )
+    marking = tr("Ink along every crown: the last ink to go shows the lowest top.")
+    out = tr("Tapped out from the side, shims under it noted; a zero fret is taped over.")
     return (
-        Step("nut-out", "Nut out of the way", out, 5),
-        Step("mark", "Mark all fret tops", marking, 5),
-        Step("file", "Level all frets", text, 45, "file", frets, _FILING),
+        Step("nut-out", tr("Nut out of the way"), out, 5),
+        Step("mark", tr("Mark all fret tops"), marking, 5),
+        Step("file", tr("Level all frets"), text, 45, "file", frets, _FILING),
         *_short_leveller(agreed, neck),
     )
 
@@ -148,17 +158,24 @@ def _short_leveller(agreed: Agreed, neck: NeckDescription) -> tuple[Step, ...]:
     parts = []
     fall = neck.fall_away_mm if agreed.fall_away_mm is None else agreed.fall_away_mm
     if agreed.dressed_mm > 0.0:
-        parts.append(f"the dip in the middle, {agreed.dressed_mm:.2f} mm")
+        parts.append(tr("the dip in the middle, {dressed_mm:.2f} mm", dressed_mm=agreed.dressed_mm))
     if fall > 0.0:
         start = agreed.fall_from or neck.joint_fret
-        parts.append(f"the fall-away from fret {start} on, {fall:.2f} mm at the end")
+        parts.append(
+            tr(
+                "the fall-away from fret {start} on, {fall:.2f} mm at the end",
+                start=start,
+                fall=fall,
+            )
+        )
     if not parts:
         return ()
-    text = (
+    text = tr(
         "A straight beam cuts none: a few strokes with a short leveller for "
-        f"{words.listed(parts)}. For a crest the hand behind the neck and pressure on it."
+        "{listed}. For a crest the hand behind the neck and pressure on it.",
+        listed=words.listed(parts),
     )
-    return (Step("short", "Short leveller", text, 10, cautions=_FILING),)
+    return (Step("short", tr("Short leveller"), text, 10, cautions=_FILING),)
 
 
 def _radius_block_words(neck: NeckDescription) -> str:
@@ -171,9 +188,10 @@ def _radius_block_words(neck: NeckDescription) -> str:
     leaves = outwards**2 / (8.0 * neck.radius_mm)
     if leaves < STILL_MM / 4.0:
         return ""
-    return (
-        f"A radius block cuts a cylinder and leaves {leaves:.2f} mm of dip under the outer "
-        "strings; the plan is straight along each string. "
+    return tr(
+        "A radius block cuts a cylinder and leaves {leaves:.2f} mm of dip under the outer "
+        "strings; the plan is straight along each string. ",
+        leaves=leaves,
     )
 
 
@@ -181,9 +199,11 @@ def levelled_step() -> Step:
     """The gate to crowning: pretty frets on a bowed neck are work done twice."""
     return Step(
         "levelled",
-        "Read again before crowning",
-        "Rocker over three lanes, the dip, flats and crowns: the round After levelling. No crown "
-        "is rounded before the tops hold.",
+        tr("Read again before crowning"),
+        tr(
+            "Rocker over three lanes, the dip, flats and crowns: the round After levelling. No "
+            "crown is rounded before the tops hold."
+        ),
         8,
         "measure",
     )
@@ -193,15 +213,17 @@ def crown_steps(frets: tuple[int, ...], neck: NeckDescription) -> tuple[Step, ..
     """Rounding the flats of these frets."""
     if not frets:
         return ()
-    text = (
-        f"The {file_for(neck.wire_width_mm)} concave file, from both shoulders, until a "
-        f"line of ink {LAND_MM:.2f} mm wide or less is "
-        "left on top: the ink is the height, don't file it away."
+    text = tr(
+        "The {file_for} concave file, from both shoulders, until a "
+        "line of ink {land_mm:.2f} mm wide or less is "
+        "left on top: the ink is the height, don't file it away.",
+        file_for=file_for(neck.wire_width_mm),
+        land_mm=LAND_MM,
     )
     return (
         Step(
             "crown",
-            f"Crown {listed_frets(frets)}",
+            tr("Crown {listed_frets}", listed_frets=listed_frets(frets)),
             text,
             4 * len(frets),
             frets=frets,
@@ -212,16 +234,23 @@ def crown_steps(frets: tuple[int, ...], neck: NeckDescription) -> tuple[Step, ..
 
 def crown_few_steps(frets: tuple[int, ...], neck: NeckDescription) -> tuple[Step, ...]:
     """Worn frets crowned anew, the others left alone."""
-    text = (
-        f"The {file_for(neck.wire_width_mm)} concave file alone. A groove: until its "
+    text = tr(
+        "The {file_for} concave file alone. A groove: until its "
         "bottom just goes and no further. A flat: from "
-        "both shoulders, the line of ink on top stays."
+        "both shoulders, the line of ink on top stays.",
+        file_for=file_for(neck.wire_width_mm),
     )
     return (
-        Step("mark", "Mark the tops", f"Ink on {listed_frets(frets)}.", 3, frets=frets),
+        Step(
+            "mark",
+            tr("Mark the tops"),
+            tr("Ink on {listed_frets}.", listed_frets=listed_frets(frets)),
+            3,
+            frets=frets,
+        ),
         Step(
             "file",
-            f"Crown {listed_frets(frets)}",
+            tr("Crown {listed_frets}", listed_frets=listed_frets(frets)),
             text,
             8 * max(len(frets), 1),
             "file",

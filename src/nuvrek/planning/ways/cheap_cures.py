@@ -9,6 +9,7 @@ import numpy as np
 from nuvrek import words
 from nuvrek.clearance.string_heights import AS_WANTED_MM, LEAST_SADDLE_MM, SideHeight
 from nuvrek.estimate.string_pull import forecast, forecast_tuned
+from nuvrek.language import tr
 from nuvrek.mechanics.angle import at_fret_mm, at_saddle_mm
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.neck.touch import TOUCHES
@@ -28,7 +29,7 @@ ZERO_OVER_MM = 0.13
 # practice, no source).
 MOST_PULL = 1.3
 # Words of a complaint that speak of noise.
-NOISE = ("buzz", "rattle", "noise", "hum", "clatter", "fret out", "chok")
+NOISE = ("buzz", "rattle", "noise", "hum", "clatter", tr("fret out"), "chok")
 _NUT_STOPS = ("resists", "glued", "key-slips", "out-of-reach", "whole-turn")
 
 
@@ -49,19 +50,27 @@ def strings(weighing: Weighing) -> Draft | None:
         near = [t for t in tunings if t[1].mm <= target + neck.relief_margin_mm]
         steps, told = near[0] if near else tunings[1]
         how = {
-            1: "a semitone lower",
-            2: "a tone lower",
-            3: "three semitones lower",
-            4: "two tones lower",
+            1: tr("a semitone lower"),
+            2: tr("a tone lower"),
+            3: tr("three semitones lower"),
+            4: tr("two tones lower"),
         }[steps]
-        gist = f"Lighter strings, or {how}: {told.words(unit)}. A slacker string swings wider."
-        why = [] if near else [f"Not enough by itself: {told.words(unit)}."]
+        gist = tr(
+            "Lighter strings, or {how}: {words}. A slacker string swings wider.",
+            how=how,
+            words=told.words(unit),
+        )
+        why = [] if near else [tr("Not enough by itself: {words}.", words=told.words(unit))]
     else:
         ratio = min(max(1.0 - excess / case.neck_map.pull_mm, 1.0), MOST_PULL)
         told = forecast(case.measurer, ratio, 0.1 * (ratio - 1.0))
-        gist = f"Heavier strings, about {100 * (ratio - 1):.0f} % more pull: {told.words(unit)}."
+        gist = tr(
+            "Heavier strings, about {it:.0f} % more pull: {words}.",
+            it=100 * (ratio - 1),
+            words=told.words(unit),
+        )
         enough = told.mm >= target - neck.relief_margin_mm
-        why = [] if enough else [f"Not enough by itself: {told.words(unit)}."]
+        why = [] if enough else [tr("Not enough by itself: {words}.", words=told.words(unit))]
     promise = Promise(relief_mm=told.mm, relief_doubt_mm=told.doubt_mm)
     return Draft("strings", gist, why_not=tuple(why), promise=promise)
 
@@ -70,12 +79,13 @@ def _lighter_for_the_hand(case: Case) -> Draft | None:
     """Lighter strings where the relief is right but the strings lie high, or the hand is stiff."""
     complaint = case.neck.complaint.lower()
     high = any((side.now_mm or 0.0) > (side.wanted_mm or 99.0) for side in case.heights.sides)
-    if not high and not any(word in complaint for word in ("high", "stiff", "hard to play")):
+    if not high and not any(word in complaint for word in ("high", "stiff", tr("hard to play"))):
         return None
     told = forecast_tuned(case.measurer, -1)
-    gist = (
+    gist = tr(
         "Lighter strings, or a semitone lower: less weight on the hand though the relief is right; "
-        f"{told.words(case.unit)}. A slacker string swings wider."
+        "{words}. A slacker string swings wider.",
+        words=told.words(case.unit),
     )
     return Draft("strings", gist, promise=Promise(relief_mm=told.mm, relief_doubt_mm=told.doubt_mm))
 
@@ -95,16 +105,25 @@ def nut(weighing: Weighing) -> Draft | None:
             # No leaf goes in: how far the slot lies under that, nothing tells.
             up = NUT_LEAVES_MM - min(max(finding.mm, 0.0), NUT_LEAVES_MM)
             parts.append(
-                f"raise it on the {LANE_WORDS[side]}, by {case.length(1.5 * max(up, 0.02))} or "
-                "more: a shim under it, the slot filled and cut anew, or a new nut"
+                tr(
+                    "raise it on the {lane_words}, by {length} or "
+                    "more: a shim under it, the slot filled and cut anew, or a new nut",
+                    lane_words=LANE_WORDS[side],
+                    length=case.length(1.5 * max(up, 0.02)),
+                )
             )
             heights[side] = -at_fret_mm(1.5 * up, case.neck.scale_mm, 12)
             continue
         down = max(finding.mm - NUT_LEAVES_MM, 0.0)
         at_12 = at_fret_mm(1.5 * down, case.neck.scale_mm, 12)
         parts.append(
-            f"{LANE_WORDS[side]} down until {case.length(NUT_LEAVES_MM)} are left over fret 1, "
-            f"about {case.height(at_12)} less over fret 12"
+            tr(
+                "{lane_words} down until {length} are left over fret 1, "
+                "about {height} less over fret 12",
+                lane_words=LANE_WORDS[side],
+                length=case.length(NUT_LEAVES_MM),
+                height=case.height(at_12),
+            )
         )
         heights[side] = at_12
     low, treble = (side.now_mm for side in case.heights.sides)
@@ -112,7 +131,7 @@ def nut(weighing: Weighing) -> Draft | None:
         height_low_mm=None if low is None else low - heights.get("bass", 0.0),
         height_high_mm=None if treble is None else treble - heights.get("treble", 0.0),
     )
-    return Draft("nut", f"Nut slots: {'; '.join(parts)}.", promise=promise)
+    return Draft("nut", tr("Nut slots: {parts}.", parts="; ".join(parts)), promise=promise)
 
 
 def zero_fret(weighing: Weighing) -> Draft | None:
@@ -125,9 +144,14 @@ def zero_fret(weighing: Weighing) -> Draft | None:
     down = max(worst.mm - ZERO_OVER_MM, 0.0)
     return Draft(
         "zero-fret",
-        f"The zero fret lets {case.length(worst.mm)} under the string over fret 1, about "
-        f"{case.length(ZERO_OVER_MM)} is usual: press it home if it has sprung, else let it in or "
-        f"bring it down by {case.length(1.5 * down)}. The nut only guides the strings here.",
+        tr(
+            "The zero fret lets {length} under the string over fret 1, about "
+            "{length_2} is usual: press it home if it has sprung, else let it in or "
+            "bring it down by {length_3}. The nut only guides the strings here.",
+            length=case.length(worst.mm),
+            length_2=case.length(ZERO_OVER_MM),
+            length_3=case.length(1.5 * down),
+        ),
     )
 
 
@@ -145,9 +169,14 @@ def saddle(weighing: Weighing) -> Draft | None:
     if up is not None:
         return up
     why = [
-        f"The saddle gives no more on the {LANE_WORDS[side.side]}: "
-        f"{case.length(LEAST_SADDLE_MM)} of it must stay, "
-        f"and {case.length(side.lacking_mm)} would be lacking: neck angle."
+        tr(
+            "The saddle gives no more on the {lane_words}: "
+            "{length} of it must stay, "
+            "and {length_2} would be lacking: neck angle.",
+            lane_words=LANE_WORDS[side.side],
+            length=case.length(LEAST_SADDLE_MM),
+            length_2=case.length(side.lacking_mm),
+        )
         for side in off
         if side.lacking_mm > 0.0
     ]
@@ -158,7 +187,7 @@ def saddle(weighing: Weighing) -> Draft | None:
         and (side.at_saddle_mm or 0.0) > 0.0
         for side in off
     )
-    also = " Measure first how much of the saddle is left." if unread else ""
+    also = tr(" Measure first how much of the saddle is left.") if unread else ""
     promise = Promise(
         height_low_mm=case.heights.low.wanted_mm or case.heights.low.now_mm,
         height_high_mm=case.heights.high.wanted_mm or case.heights.high.now_mm,
@@ -184,13 +213,18 @@ def _up_for_clean(weighing: Weighing) -> Draft | None:
     if max(ups.values()) <= AS_WANTED_MM:
         return None
     parts = [
-        f"{case.length(at_saddle_mm(up, case.neck.scale_mm, 12))} at the saddle on the "
-        f"{LANE_WORDS[side.side]}, to {case.height((side.now_mm or 0.0) + up)} over fret 12"
+        tr(
+            "{length} at the saddle on the {lane_words}, to {height} over fret 12",
+            length=case.length(at_saddle_mm(up, case.neck.scale_mm, 12)),
+            lane_words=LANE_WORDS[side.side],
+            height=case.height((side.now_mm or 0.0) + up),
+        )
         for side in (low, high)
         if (up := ups[side.side]) > 0.02
     ]
-    gist = (
-        f"Raise the strings: {'; '.join(parts)}. A gauge under each string, not the outer two only."
+    gist = tr(
+        "Raise the strings: {parts}. A gauge under each string, not the outer two only.",
+        parts="; ".join(parts),
     )
     promise = Promise(
         height_low_mm=low.now_mm + ups["bass"], height_high_mm=high.now_mm + ups["treble"]
@@ -200,10 +234,13 @@ def _up_for_clean(weighing: Weighing) -> Draft | None:
 
 def _saddle_move(case: Case, side: SideHeight) -> str:
     move = side.at_saddle_mm or 0.0
-    way_words = "down" if move > 0 else "up, shimmed if it has no screw,"
-    return (
-        f"saddle {way_words} {case.length(abs(move))} on the {LANE_WORDS[side.side]} for "
-        f"{case.height(side.wanted_mm or 0.0)} over fret 12"
+    way_words = "down" if move > 0 else tr("up, shimmed if it has no screw,")
+    return tr(
+        "saddle {way_words} {length} on the {lane_words} for {height} over fret 12",
+        way_words=way_words,
+        length=case.length(abs(move)),
+        lane_words=LANE_WORDS[side.side],
+        height=case.height(side.wanted_mm or 0.0),
     )
 
 
@@ -213,11 +250,15 @@ def shim(weighing: Weighing) -> Draft | None:
     heights = case.heights
     if heights.lacking_mm <= 0.0 or case.neck.joint != "bolted":
         return None
-    gist = (
-        f"Tilt the neck back by {heights.angle_degrees:.2f}°: a shim of "
-        f"{case.length(heights.at_heel_mm)} at the end of "
-        f"{'the' if heights.heel_mm else 'a usual'} pocket, or the tilt screw, makes up for "
-        f"{case.length(heights.lacking_mm)} at the saddle."
+    gist = tr(
+        "Tilt the neck back by {angle_degrees:.2f}°: a shim of "
+        "{length} at the end of "
+        "{it} pocket, or the tilt screw, makes up for "
+        "{length_2} at the saddle.",
+        angle_degrees=heights.angle_degrees,
+        length=case.length(heights.at_heel_mm),
+        it=tr("the") if heights.heel_mm else tr("a usual"),
+        length_2=case.length(heights.lacking_mm),
     )
     promise = Promise(height_low_mm=heights.low.wanted_mm, height_high_mm=heights.high.wanted_mm)
     return Draft("shim", gist, promise=promise)
@@ -239,7 +280,7 @@ def rod_back(weighing: Weighing) -> Draft | None:
     if answer is None:
         return None
     back = turns_words(-answer.turns)
-    gist = f"Turn it back: {back}, retune, read again. Then its direction is known."
+    gist = tr("Turn it back: {back}, retune, read again. Then its direction is known.", back=back)
     return Draft("rod-back", gist)
 
 
@@ -252,7 +293,7 @@ def hardware(weighing: Weighing) -> Draft | None:
     standing = case.named("proud", "rocks", "loose", "end-up", "end-high", "middle-up", "low")
     if standing or case.has("grooves") or case.has("hump"):
         return None
-    gist = (
+    gist = tr(
         "No fret and no relief explains the noise: loose hardware, a slack screw, a nut slot, "
         "a string's winding."
     )

@@ -6,6 +6,7 @@ import numpy as np
 
 from nuvrek import words
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
+from nuvrek.language import tr
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
@@ -40,7 +41,7 @@ def crown_few(weighing: Weighing) -> Draft | None:
     grooved = tuple(fret for fret in frets if deep[fret - 1] > 0.0)
     why = _thin_words(case, grooved, left)
     if not frets:
-        why.append("All the worn frets are to be left alone.")
+        why.append(tr("All the worn frets are to be left alone."))
     gist = _gist(case, frets, float(deep.max()))
     waits = tuple(seat_first_words(case))
     return Draft("crown-few", gist, frets, (*why, *waits), Removal(off, left, 0.0), waits=waits)
@@ -55,7 +56,12 @@ def _thin_words(
         keeps = float(left[fret - 1].min())
         if keeps < least - 1e-6:
             sentences.append(
-                f"Fret {fret} would keep {case.length(keeps)}, less than {case.length(least)}."
+                tr(
+                    "Fret {fret} would keep {length}, less than {length_2}.",
+                    fret=fret,
+                    length=case.length(keeps),
+                    length_2=case.length(least),
+                )
             )
     return sentences[:_MOST_NAMED]
 
@@ -63,8 +69,9 @@ def _thin_words(
 def _gist(case: Case, frets: tuple[int, ...], deepest_mm: float) -> str:
     named = words.frets(frets)
     if deepest_mm > 0.0:
-        return (
-            f"Crown {named}; grooves to their bottom, {case.length(deepest_mm)} at most, "
-            "flats from the shoulders."
+        return tr(
+            "Crown {named}; grooves to their bottom, {length} at most, flats from the shoulders.",
+            named=named,
+            length=case.length(deepest_mm),
         )
-    return f"Round the flats of {named} from the shoulders: no height is lost."
+    return tr("Round the flats of {named} from the shoulders: no height is lost.", named=named)

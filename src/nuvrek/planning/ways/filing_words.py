@@ -7,6 +7,7 @@ from __future__ import annotations
 import numpy as np
 
 from nuvrek import words
+from nuvrek.language import tr
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.planning.case.case import Case
@@ -23,7 +24,10 @@ def seat_first_words(case: Case) -> list[str]:
     sentences = []
     if case.unseated:
         sentences.append(
-            f"Seat {words.frets(case.unseated)} first: a file would only hold it down."
+            tr(
+                "Seat {frets} first: a file would only hold it down.",
+                frets=words.frets(case.unseated),
+            )
         )
     if case.unread:
         sentences.append(unread_words(case))
@@ -40,15 +44,15 @@ def not_read_words(case: Case) -> tuple[str, ...]:
     if case.tops_known:
         return ()
     if len(case.unread_lanes) == len(LANES):
-        return ("Not known: no rocker, dial or edge was taken over the frets.",)
+        return (tr("Not known: no rocker, dial or edge was taken over the frets."),)
     lanes = words.listed(LANE_WORDS[LANES[k]] for k in case.unread_lanes)
-    return (f"Not known: the tops on the {lanes} were not read.",)
+    return (tr("Not known: the tops on the {lanes} were not read.", lanes=lanes),)
 
 
 def unread_words(case: Case) -> str:
     """That seated frets are to be read before any file touches the neck."""
     sits = words.frets_do(case.unread, "was seated and sits", "were seated and sit")
-    return f"{sits} at a new height: take the rocker over it before filing."
+    return tr("{sits} at a new height: take the rocker over it before filing.", sits=sits)
 
 
 def over_driven_words(case: Case) -> list[str]:
@@ -69,19 +73,24 @@ def over_driven_words(case: Case) -> list[str]:
         cost = now - metal_of(case.neck_tops, Terms(), tops)
         if low > STILL_MM and cost > WORTH_FILING_MM:
             sentences.append(
-                f"Fret {fret} went too far: it sits {case.length(low)} low, and a full "
-                f"level takes {case.length(cost)} more of the "
-                "others for it. Lift it and glue it at the right height, or put new wire "
-                "there, before levelling."
+                tr(
+                    "Fret {fret} went too far: it sits {length} low, and a full "
+                    "level takes {length_2} more of the "
+                    "others for it. Lift it and glue it at the right height, or put new wire "
+                    "there, before levelling.",
+                    fret=fret,
+                    length=case.length(low),
+                    length_2=case.length(cost),
+                )
             )
     return sentences
 
 
 _WOULD_DO = {
-    "grooves": "Leaving the shallow grooves, with the owner's say-so, would do.",
-    "touch": "Letting the file touch them would do.",
-    "replace": "New wire for these frets would do.",
-    "refret": "New wire all over would do.",
+    "grooves": tr("Leaving the shallow grooves, with the owner's say-so, would do."),
+    "touch": tr("Letting the file touch them would do."),
+    "replace": tr("New wire for these frets would do."),
+    "refret": tr("New wire all over would do."),
 }
 
 
@@ -94,21 +103,30 @@ def metal_words(case: Case, neck_tops: NeckTops, terms: Terms, removal: Removal)
     sentences = []
     if removal.short:
         worst = sorted(removal.short, key=lambda s: -s[1])[:4]
-        named = "; ".join(f"fret {fret} lacks {case.length(mm)}" for fret, mm in worst)
+        named = "; ".join(
+            tr("fret {fret} lacks {length}", fret=fret, length=case.length(mm))
+            for fret, mm in worst
+        )
         sentences.append(
-            f"Too little metal for {case.length(neck_tops.least_crown_mm)} of crown: {named}."
+            tr(
+                "Too little metal for {length} of crown: {named}.",
+                length=case.length(neck_tops.least_crown_mm),
+                named=named,
+            )
         )
     if removal.standing:
         named = "; ".join(
-            f"fret {fret} stands {case.length(mm)} over the line"
+            tr("fret {fret} stands {length} over the line", fret=fret, length=case.length(mm))
             for fret, mm in removal.standing[:4]
         )
-        sentences.append(f"To be left alone, but in the way: {named}.")
+        sentences.append(tr("To be left alone, but in the way: {named}.", named=named))
     for what in what_would_do(neck_tops, terms, removal):
         if what == "lower":
             least = neck_tops.least_crown_mm - max(mm for _, mm in removal.short)
             if least >= LOWEST_MM:
-                sentences.append(f"Keeping {case.length(least)} instead would do.")
+                sentences.append(
+                    tr("Keeping {length} instead would do.", length=case.length(least))
+                )
         else:
             sentences.append(_WOULD_DO[what])
     return sentences

@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 
 from nuvrek import words
 from nuvrek.clearance.strung_neck import OnNeck
+from nuvrek.language import tr
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import NEARLY_FLAT_MM, NeckDescription
 from nuvrek.neck.touch import TOUCHES
@@ -103,13 +104,15 @@ def clean_at(weighing: Weighing, drawn: MetalCurve, heights: Array) -> Draft:
     why = []
     if clean is None:
         why.append(
-            "The frets can't pay for it at that height: higher strings, or less crown "
-            "kept, would do."
+            tr(
+                "The frets can't pay for it at that height: higher strings, or less crown "
+                "kept, would do."
+            )
         )
         nothing = np.zeros_like(case.neck_tops.crown_mm)
         clean = Clean(nothing, 0.0, 0.0, nothing)
     elif clean.metal_mm < WORTH_FILING_MM:
-        why.append("Every note is clean at that height as it is: nothing to file.")
+        why.append(tr("Every note is clean at that height as it is: nothing to file."))
     why += seat_first_words(case)[-1:]
     return _draft(case, clean, heights, now - clean.less_relief_mm, drawn.level_metal_mm, why)
 
@@ -134,10 +137,15 @@ def _draft(
 ) -> Draft:
     filed = clean.off_mm.max(axis=1) > WORTH_FILING_MM
     frets = tuple(int(f) + 1 for f in np.flatnonzero(filed))
-    gist = (
-        f"File {words.frets(frets)}: every note clean, each nine times in ten, at "
-        f"{case.height(float(heights[0]))} low and {case.height(float(heights[-1]))} high over "
-        f"fret 12, relief {case.length(relief_mm)}. A full level takes {case.length(level_mm)}."
+    gist = tr(
+        "File {frets}: every note clean, each nine times in ten, at "
+        "{height} low and {height_2} high over "
+        "fret 12, relief {length}. A full level takes {length_2}.",
+        frets=words.frets(frets),
+        height=case.height(float(heights[0])),
+        height_2=case.height(float(heights[-1])),
+        length=case.length(relief_mm),
+        length_2=case.length(level_mm),
     )
     promise = Promise(
         relief_mm=relief_mm,

@@ -8,6 +8,7 @@ import numpy as np
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.model.shifts import HEAT_MM
+from nuvrek.language import tr
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
@@ -71,25 +72,38 @@ def heat(weighing: Weighing) -> Draft | None:
     so_far = heat_so_far(case.neck_map)
     length = case.length
     done = "".join(
-        f" Cycle {n}: {length(mm)} out, give or take {length(doubt)}."
+        tr(
+            " Cycle {n}: {length} out, give or take {length_2}.",
+            n=n,
+            length=length(mm),
+            length_2=length(doubt),
+        )
         for n, (mm, doubt) in enumerate(so_far.gains, 1)
     )
     low, high = (so_far.expected_mm + sign * so_far.doubt_mm for sign in (-1, 1))
-    out = f"up to {length(high)}" if low <= 0.0 else f"{length(low)} to {length(high)}"
-    gist = (
-        f"Heat, one cycle: {out} of bow may come out, and it may not hold.{done} Judged by travel "
-        "regained: strung up with the rod tight, the rod has to be loosened to the relief wanted."
+    out = (
+        tr("up to {length}", length=length(high))
+        if low <= 0.0
+        else tr("{length} to {length_2}", length=length(low), length_2=length(high))
+    )
+    gist = tr(
+        "Heat, one cycle: {out} of bow may come out, and it may not hold.{done} Judged by travel "
+        "regained: strung up with the rod tight, the rod has to be loosened to the relief wanted.",
+        out=out,
+        done=done,
     )
     why = []
     if case.neck.lacquered:
-        why.append("Not on a lacquered board: heat lifts the finish.")
+        why.append(tr("Not on a lacquered board: heat lifts the finish."))
     if len(so_far.gains) >= CYCLES_TRIED and so_far.expected_mm < 0.05:
         why.append(
-            f"{len(so_far.gains)} cycles and the neck does not follow: rod or neck must be "
-            "replaced."
+            tr(
+                "{number} cycles and the neck does not follow: rod or neck must be replaced.",
+                number=len(so_far.gains),
+            )
         )
     if case.neck.rod == "none":
-        gist += " Without a rod heated wood tends to return."
+        gist += tr(" Without a rod heated wood tends to return.")
     return Draft("heat", gist, why_not=tuple(why))
 
 
@@ -101,8 +115,14 @@ def new_neck(weighing: Weighing) -> Draft | None:
     low, high = NEW_NECK_HOURS
     return Draft(
         "new-neck",
-        f"A new bolt-on neck: {low} to {high} hours to fit and set up, beside {HOURS[0]} to "
-        f"{HOURS[1]} for new wire and days for heat, and its rod works.",
+        tr(
+            "A new bolt-on neck: {low} to {high} hours to fit and set up, beside {hours} to "
+            "{hours_2} for new wire and days for heat, and its rod works.",
+            low=low,
+            high=high,
+            hours=HOURS[0],
+            hours_2=HOURS[1],
+        ),
     )
 
 
@@ -119,18 +139,24 @@ def _angle(case: Case) -> list[str]:
     heights = case.heights
     if heights.lacking_mm <= 0.0 or case.neck.joint == "bolted":
         return []
-    climbs = " and the tongue climbs" if case.has("tongue") else ""
+    climbs = tr(" and the tongue climbs") if case.has("tongue") else ""
     if heights.heel_mm:
-        heel = f"{format_length(heights.at_heel_mm, case.unit)} at the heel"
+        heel = tr(
+            "{at_heel_mm} at the heel", at_heel_mm=format_length(heights.at_heel_mm, case.unit)
+        )
     else:
-        heel = (
-            f"{format_length(heights.at_heel_mm, case.unit)} on a usual heel; measure heel "
-            "length and edge over the bridge for the quote"
+        heel = tr(
+            "{at_heel_mm} on a usual heel; measure heel "
+            "length and edge over the bridge for the quote",
+            at_heel_mm=format_length(heights.at_heel_mm, case.unit),
         )
     return [
-        (
-            f"Neck angle reset: the strings are high, the saddle is spent{climbs}. "
-            f"{heights.angle_degrees:.2f}°, {heel}."
+        tr(
+            "Neck angle reset: the strings are high, the saddle is spent{climbs}. "
+            "{angle_degrees:.2f}°, {heel}.",
+            climbs=climbs,
+            angle_degrees=heights.angle_degrees,
+            heel=heel,
         )
     ]
 
@@ -140,12 +166,16 @@ def _rod_work(case: Case) -> list[str]:
         return []
     if case.neck.rod == "none":
         return [
-            "Rod fitting, or the board off and the neck trued: no rod, and more bow than "
-            "frets should pay for. For the quote: "
-            "relief at pitch and slack, board thickness, wood, scale."
+            tr(
+                "Rod fitting, or the board off and the neck trued: no rod, and more bow than "
+                "frets should pay for. For the quote: "
+                "relief at pitch and slack, board thickness, wood, scale."
+            )
         ]
     return [
-        "Rod replacement: the rod is spent and the relief far over. For the quote: rod "
-        "log, relief at pitch and slack, "
-        "board thickness."
+        tr(
+            "Rod replacement: the rod is spent and the relief far over. For the quote: rod "
+            "log, relief at pitch and slack, "
+            "board thickness."
+        )
     ]

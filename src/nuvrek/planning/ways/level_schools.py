@@ -9,6 +9,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from nuvrek.estimate.heightmap import HeightMap
+from nuvrek.language import tr
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.neck.description import LANES
 from nuvrek.planning.case.case import Case
@@ -97,7 +98,7 @@ def level_draft(weighing: Weighing, kind: WayKind) -> Draft:
     if not case.rodless and not case.stops and kind != "level-lies":
         gist = f"{gist} {_rod_for_filing(case, kind, removal.rod_dip_mm)}"
     if case.neck.bare:
-        gist = "On the straight board; the relief stays open until it is strung."
+        gist = tr("On the straight board; the relief stays open until it is strung.")
     return Draft(
         kind,
         gist,
@@ -114,12 +115,22 @@ def _rod_for_filing(case: Case, kind: WayKind, rod_dip_mm: float) -> str:
     """How the wood stands for filing, and about which turn brings it there."""
     held = kind == "level-held"
     stands = board_dip_mm(case.neck_map) + rod_dip_mm
-    what = "dip" if stands >= 0.0 else "crest"
+    what = tr("dip") if stands >= 0.0 else tr("crest")
     per_turn = max(case.neck_map.rod_mm_per_turn, LEAST_ANSWER_MM)
     turn = turns_words(-(rod_dip_mm - (case.neck_map.pull_mm if held else 0.0)) / per_turn)
-    turned = "the rod as it is" if turn == "no turn" else f"about {turn}, an eighth at a time"
+    turned = (
+        tr("the rod as it is")
+        if turn == turns_words(0.0)
+        else tr("about {turn}, an eighth at a time", turn=turn)
+    )
     strings = "strung" if held else "slack"
-    return f"Set the {strings} wood to {case.length(abs(stands))} of {what}: {turned}."
+    return tr(
+        "Set the {strings} wood to {length} of {what}: {turned}.",
+        strings=strings,
+        length=case.length(abs(stands)),
+        what=what,
+        turned=turned,
+    )
 
 
 def set_up(case: Case, kind: WayKind, terms: Terms) -> SetUp:
@@ -139,28 +150,34 @@ def set_up(case: Case, kind: WayKind, terms: Terms) -> SetUp:
         reach = float(np.clip(rod, case.neck_tops.rod_dip_low_mm, case.neck_tops.rod_dip_high_mm))
         why: tuple[str, ...] = ()
         if abs(rod - reach) >= 1e-9:
-            why = (f"The rod would have to move the board by {length(rod)}.",)
+            why = (tr("The rod would have to move the board by {length}.", length=length(rod)),)
         # Rounded, so that schools that come to the same are solved once.
         moved = round(reach + by_strings, 9)
         fixed = replace(case.neck_tops, rod_dip_low_mm=moved, rod_dip_high_mm=moved)
         if kind == "level-held":
-            words = "Held at its strung shape, rod set straight: no guess at what the strings pull."
+            words = tr(
+                "Held at its strung shape, rod set straight: no guess at what the strings pull."
+            )
             return SetUp(fixed, terms, dressed, DIAL_BACK_MM, words, why)
-        words = (
-            f"Rod straight, strings off: strung up {length(strung)}, give or take "
-            f"{length(doubt)}, then the rod."
+        words = tr(
+            "Rod straight, strings off: strung up {length}, give or take {length_2}, then the rod.",
+            length=length(strung),
+            length_2=length(doubt),
         )
         return SetUp(fixed, terms, strung, doubt, words, why)
     if kind == "crown-first":
-        words = (
+        words = tr(
             "Worn crowns rounded first, then only what stands over the line: low tops stay as "
             "they are."
         )
         return SetUp(case.neck_tops, replace(terms, band_mm=STILL_MM), strung, doubt, words)
-    words = (
-        f"Every top touched, rod where it costs least: strung up {length(strung)}, give or "
-        f"take {length(doubt)}, "
-        f"then the rod to {length(wanted)}."
+    words = tr(
+        "Every top touched, rod where it costs least: strung up {length}, give or "
+        "take {length_2}, "
+        "then the rod to {length_3}.",
+        length=length(strung),
+        length_2=length(doubt),
+        length_3=length(wanted),
     )
     return SetUp(case.neck_tops, terms, strung, doubt, words)
 
@@ -173,18 +190,21 @@ def _as_it_lies(case: Case, kind: WayKind, terms: Terms, rigid: NeckTops) -> Set
     dip = wanted - pull
     dressed = replace(terms, dip_mm=dip, band_mm=STILL_MM if kind == "crown-first" else None)
     if kind == "level-held":
-        words = (
-            f"Held at its strung shape: {length(wanted)} of relief dressed in as the strings "
-            "will see it."
+        words = tr(
+            "Held at its strung shape: {length} of relief dressed in as the strings will see it.",
+            length=length(wanted),
         )
         return SetUp(rigid, dressed, wanted, DIAL_BACK_MM, words)
     what = "dip" if dip >= 0 else "crest"
-    words = (
-        f"Filed as it lies to {length(abs(dip))} of {what}: strung up {length(wanted)}, give "
-        f"or take {length(doubt)}."
+    words = tr(
+        "Filed as it lies to {length} of {what}: strung up {length_2}, give or take {length_3}.",
+        length=length(abs(dip)),
+        what=what,
+        length_2=length(wanted),
+        length_3=length(doubt),
     )
     if kind == "crown-first":
-        words = "Worn crowns rounded first, then only what stands over the line. " + words
+        words = tr("Worn crowns rounded first, then only what stands over the line. ") + words
     return SetUp(rigid, dressed, wanted, doubt, words)
 
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.language import tr
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
@@ -24,12 +25,16 @@ def lift_fret(weighing: Weighing) -> Draft | None:
     if len(low) != 1 or case.named("proud"):
         return None
     fret, deep = low[0].fret or 0, -low[0].mm
-    driven = "It went too far when it was pressed. " if fret in seated else ""
+    driven = tr("It went too far when it was pressed. ") if fret in seated else ""
     cost = low_fret_cost_mm(case, fret)
-    gist = (
-        f"{driven}Fret {fret} sits {case.length(deep)} low: lift it and glue it at the right "
-        f"height, or put new wire there. Bringing all the others down to it takes "
-        f"{case.length(cost)} of metal."
+    gist = tr(
+        "{driven}Fret {fret} sits {length} low: lift it and glue it at the right "
+        "height, or put new wire there. Bringing all the others down to it takes "
+        "{length_2} of metal.",
+        driven=driven,
+        fret=fret,
+        length=case.length(deep),
+        length_2=case.length(cost),
     )
     return Draft("lift-fret", gist, (fret,))
 

@@ -15,6 +15,7 @@ import numpy as np
 from nuvrek import words
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
 from nuvrek.estimate.heightmap import NINE_IN_TEN
+from nuvrek.language import tr
 from nuvrek.mechanics.wire_life import USUAL_LEVEL_MM, USUAL_WEAR_MM, years_left
 from nuvrek.neck.wire import LASTS, Wire
 from nuvrek.planning.case.case import Case
@@ -185,48 +186,69 @@ def _relief_after(case: Case, terms: NewWire) -> tuple[float | None, float | Non
 
 def _why(case: Case, reasons: tuple[Reason, ...]) -> str:
     if not reasons:
-        return f"New wire all over, as agreed: {case.agreed_wire.note or 'the owner wants it'}."
-    return f"New wire all over: {words.listed(reason.says for reason in reasons)}."
+        return tr(
+            "New wire all over, as agreed: {note}.",
+            note=case.agreed_wire.note or tr("the owner wants it"),
+        )
+    return tr(
+        "New wire all over: {listed}.", listed=words.listed(reason.says for reason in reasons)
+    )
 
 
 def _some_words(case: Case, frets: tuple[int, ...]) -> str:
     least = case.length(case.neck_tops.least_crown_mm)
     low = [fret for fret in frets if fret in low_frets(case)]
-    kept = f": they would keep less than {least}" if len(low) == len(frets) else ""
-    return (
-        f"New wire for {words.frets(frets)}{kept}. Only with wire of the same width within "
-        f"{case.length(MATCH_WIDTH_MM)}, as high or a little higher; wider wire is milled."
+    kept = tr(": they would keep less than {least}", least=least) if len(low) == len(frets) else ""
+    return tr(
+        "New wire for {frets}{kept}. Only with wire of the same width within "
+        "{length}, as high or a little higher; wider wire is milled.",
+        frets=words.frets(frets),
+        kept=kept,
+        length=case.length(MATCH_WIDTH_MM),
     )
 
 
 def _wood_words(case: Case, made: NewTops, terms: NewWire) -> str:
     truing = made.truing
     if truing is None:
-        return "The board is only cleaned."
+        return tr("The board is only cleaned.")
     most = int(truing.off_mm.max(axis=1).argmax()) + 1
     sentences = [
-        f"The board is trued: {case.length(truing.wood_mm)} of wood on the whole, likely "
-        f"{case.length(made.wood_likely_mm)}, most at fret {most} "
-        f"({case.length(truing.most_mm)})."
+        tr(
+            "The board is trued: {length} of wood on the whole, likely "
+            "{length_2}, most at fret {most} "
+            "({length_3}).",
+            length=case.length(truing.wood_mm),
+            length_2=case.length(made.wood_likely_mm),
+            most=most,
+            length_3=case.length(truing.most_mm),
+        )
     ]
     if terms.angle_mm:
-        sentences.append(f"{case.length(terms.angle_mm)} more comes off at the nut.")
+        sentences.append(
+            tr("{length} more comes off at the nut.", length=case.length(terms.angle_mm))
+        )
     deeper = tuple(fret for fret, mm in enumerate(truing.saw_mm, 1) if mm > 0.005)
     if deeper:
         does = words.frets_do(deeper, "must be sawn deeper", "must be sawn deeper")
-        sentences.append(f"Slots: {words.lower_first(does)}.")
+        sentences.append(tr("Slots: {does}.", does=words.lower_first(does)))
     return " ".join(sentences)
 
 
 def _grip_words(case: Case, grips: GripPlan | None, terms: NewWire) -> str:
     if grips is None:
         return ""
-    middle = "most in the middle" if terms.spread == "most in the middle" else "all alike"
+    middle = "most in the middle" if terms.spread == "most in the middle" else tr("all alike")
     low = max(grips.bow_mm - grips.doubt_mm, 0.0)
-    return (
-        f"Tangs up to {case.length(float(np.nanmax(grips.grips_mm)))} fatter than usual, {middle}, "
-        f"bend back {case.length(grips.bow_mm)}, anything from {case.length(low)} to "
-        f"{case.length(grips.bow_mm + grips.doubt_mm)}: it is learnt after the first frets."
+    return tr(
+        "Tangs up to {length} fatter than usual, {middle}, "
+        "bend back {length_2}, anything from {length_3} to "
+        "{length_4}: it is learnt after the first frets.",
+        length=case.length(float(np.nanmax(grips.grips_mm))),
+        middle=middle,
+        length_2=case.length(grips.bow_mm),
+        length_3=case.length(low),
+        length_4=case.length(grips.bow_mm + grips.doubt_mm),
     )
 
 
@@ -234,15 +256,17 @@ def _other_words(case: Case, terms: NewWire) -> str:
     """That tangs could do what the wood is trued for."""
     if not case.rodless or terms.wood != "true" or (case.excess_mm or 0.0) <= 0.0:
         return ""
-    return "Fatter tangs would push back instead, and leave the wood."
+    return tr("Fatter tangs would push back instead, and leave the wood.")
 
 
 def _wire_words(case: Case, made: NewTops) -> str:
     left, least = float(made.level.left_mm.min()), case.neck_tops.least_crown_mm
     years = years_left(left, least, USUAL_WEAR_MM, USUAL_LEVEL_MM, LASTS[made.wire.hardness])
-    return (
-        f"{words.upper_first(made.wire.name)}: {case.length(left)} of crown after its first "
-        f"level, about {years:.0f} years of it."
+    return tr(
+        "{name}: {length} of crown after its first level, about {years:.0f} years of it.",
+        name=words.upper_first(made.wire.name),
+        length=case.length(left),
+        years=years,
     )
 
 
@@ -253,17 +277,33 @@ def _set_up_words(case: Case, made: NewTops) -> str:
     nut, saddle = change.nut_mm, float(np.mean(change.saddle_mm))
     moves = []
     if abs(nut) >= 0.03:
-        moves.append(f"nut slots {case.length(abs(nut))} {'up' if nut > 0 else 'down'}")
+        moves.append(
+            tr(
+                "nut slots {length} {it}",
+                length=case.length(abs(nut)),
+                it=tr("up") if nut > 0 else tr("down"),
+            )
+        )
     if abs(saddle) >= 0.05:
-        moves.append(f"saddle {case.height(abs(saddle))} {'up' if saddle > 0 else 'down'}")
-    return f"Afterwards {words.listed(moves)}." if moves else ""
+        moves.append(
+            tr(
+                "saddle {height} {it}",
+                height=case.height(abs(saddle)),
+                it=tr("up") if saddle > 0 else tr("down"),
+            )
+        )
+    return tr("Afterwards {listed}.", listed=words.listed(moves)) if moves else ""
 
 
 def _hours_words(case: Case, frets: tuple[int, ...]) -> str:
     if len(frets) < case.neck.frets:
         return ""
     most = HOURS[1] + (BOUND_HOURS if case.neck.bound else 0)
-    return f"Usually {HOURS[0]} hours at the least, {most} in truth, with its level."
+    return tr(
+        "Usually {hours} hours at the least, {most} in truth, with its level.",
+        hours=HOURS[0],
+        most=most,
+    )
 
 
 def _why_not(case: Case, made: NewTops, terms: NewWire, grips: GripPlan | None) -> list[str]:
@@ -271,17 +311,25 @@ def _why_not(case: Case, made: NewTops, terms: NewWire, grips: GripPlan | None) 
     if made.truing is not None and not made.truing.possible:
         named = words.frets(tuple(dict.fromkeys(fret for fret, _, _ in made.truing.too_thin)))
         do = words.listed(what_would_do(made.truing, bool(terms.corners)))
-        found.append(f"The board would be too thin at {named}. What would do: {do}.")
+        found.append(
+            tr("The board would be too thin at {named}. What would do: {do}.", named=named, do=do)
+        )
     if not made.level.possible:
         short = words.frets(tuple(fret for fret, _ in made.level.short))
-        found.append(f"This wire is too low for its first level: {short}.")
+        found.append(tr("This wire is too low for its first level: {short}.", short=short))
     if grips is not None and not grips.possible:
         found.append(
-            f"Even the tightest tangs lack {case.length(grips.short_mm)} of the bow wanted."
+            tr(
+                "Even the tightest tangs lack {length} of the bow wanted.",
+                length=case.length(grips.short_mm),
+            )
         )
     if terms.angle_mm > MOST_ANGLE_MM:
         found.append(
-            f"{case.length(terms.angle_mm)} at the nut is more than slight: fretwork can't cure "
-            "it, the neck's angle must be set."
+            tr(
+                "{length} at the nut is more than slight: fretwork can't cure "
+                "it, the neck's angle must be set.",
+                length=case.length(terms.angle_mm),
+            )
         )
     return found

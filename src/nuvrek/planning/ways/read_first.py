@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from nuvrek import words
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
@@ -13,20 +14,20 @@ def read_first(weighing: Weighing) -> Draft | None:
     """The readings the judgement hangs on; None where they are there."""
     case = weighing.case
     asked = _asked(case)
-    return Draft("read", f"Read {words.listed(asked)}.") if asked else None
+    return Draft("read", tr("Read {listed}.", listed=words.listed(asked))) if asked else None
 
 
 def _asked(case: Case) -> list[str]:
     found = []
     if case.relief is None:
-        found.append("the relief at pitch, on both sides")
+        found.append(tr("the relief at pitch, on both sides"))
     if case.relief is None and case.neck_map.neck_state.taken:
-        found.append("how a long edge lies on the frets")
+        found.append(tr("how a long edge lies on the frets"))
     if len(case.unread_lanes) == len(LANES):
-        found.append("the rocker over all three lanes")
+        found.append(tr("the rocker over all three lanes"))
     elif case.unread_lanes:
         lanes = words.listed(LANE_WORDS[LANES[k]] for k in case.unread_lanes)
-        found.append(f"the rocker on the {lanes}")
+        found.append(tr("the rocker on the {lanes}", lanes=lanes))
     if not case.neck_map.crown_measured and not case.tops_known:
-        found.append("a few crowns")
+        found.append(tr("a few crowns"))
     return found

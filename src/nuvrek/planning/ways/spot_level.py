@@ -8,6 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek import words
+from nuvrek.language import tr
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
@@ -60,10 +61,20 @@ def spot_level(weighing: Weighing) -> Draft:
     why = metal_words(case, case.neck_tops, Terms(untouched=agreed.untouched), removal)
     if not frets:
         if case.tops_known:
-            why.append("No rocker would move: there is nothing to file.")
+            why.append(tr("No rocker would move: there is nothing to file."))
         unknown = not_read_words(case)
-        return Draft("spot-level", "Nothing to file.", (), tuple(why), removal, not_known=unknown)
+        return Draft(
+            "spot-level", tr("Nothing to file."), (), tuple(why), removal, not_known=unknown
+        )
     waits = tuple(seat_first_words(case)[:1])
-    until = "is still" if still <= STILL_MM else f"finds no more than {case.length(still)}"
-    gist = f"File {words.frets(frets)} until the ink is gone and the rocker {until}."
+    until = (
+        tr("is still")
+        if still <= STILL_MM
+        else tr("finds no more than {length}", length=case.length(still))
+    )
+    gist = tr(
+        "File {frets} until the ink is gone and the rocker {until}.",
+        frets=words.frets(frets),
+        until=until,
+    )
     return Draft("spot-level", gist, frets, (*why, *waits), removal, waits=waits)

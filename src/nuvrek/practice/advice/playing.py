@@ -9,6 +9,7 @@ import numpy as np
 
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import HeightMap, line_projection, map_neck
+from nuvrek.language import tr
 from nuvrek.planning.case.way import Plan, Way
 from nuvrek.planning.plan import make_plan
 from nuvrek.planning.ways.kinds import way_title
@@ -21,6 +22,7 @@ from nuvrek.practice.score.account import account
 from nuvrek.readings.entries import AnyEntry, Reading, StateChange
 from nuvrek.readings.entry import strings_as
 from nuvrek.readings.journal import fold
+from nuvrek.words import lower_first
 
 Player = Literal["advice", "plain"]
 MOST_WAYS = 16
@@ -56,21 +58,44 @@ class Score:
 
     def sentences(self) -> tuple[str, ...]:
         """The score in words, a line each."""
-        gone = ", ".join(way_title(way).lower() for way in self.ways) or "nothing was done"
-        rings = "Every note rings clean" if self.clean else f"{self.notes[0]} of {self.notes[1]}"
-        ends = "." if self.clean else " notes ring clean"
+        gone = ", ".join(lower_first(way_title(way)) for way in self.ways) or tr("nothing was done")
+        rings = (
+            tr("Every note rings clean")
+            if self.clean
+            else tr("{notes} of {notes_2}", notes=self.notes[0], notes_2=self.notes[1])
+        )
+        ends = "." if self.clean else tr(" notes ring clean")
         if not self.clean:
-            ends += "; that was said beforehand." if self.told else ", and nothing was said of it."
+            ends += (
+                tr("; that was said beforehand.")
+                if self.told
+                else tr(", and nothing was said of it.")
+            )
         plain = ""
         if self.plain_mm is not None and self.by == "advice":
-            plain = f"; rod straight and everything level would have taken {self.plain_mm:.2f} mm"
+            plain = tr(
+                "; rod straight and everything level would have taken {plain_mm:.2f} mm",
+                plain_mm=self.plain_mm,
+            )
         return (
             f"{self.word} ({self.difficulty}): {self.matter}.",
-            f"By {'the advice' if self.by == 'advice' else 'the plain procedure'}: {gone}.",
+            tr(
+                "By {it}: {gone}.",
+                it=tr("the advice") if self.by == "advice" else tr("the plain procedure"),
+                gone=gone,
+            ),
             f"{rings}{ends}",
-            f"Metal off in sum: {self.metal_mm:.2f} mm{plain}.",
-            f"{self.readings} readings, {self.minutes} minutes at the bench.",
-            f"The first map's ranges held at {self.held[0]} of {self.held[1]} tops.",
+            tr("Metal off in sum: {metal_mm:.2f} mm{plain}.", metal_mm=self.metal_mm, plain=plain),
+            tr(
+                "{readings} readings, {minutes} minutes at the bench.",
+                readings=self.readings,
+                minutes=self.minutes,
+            ),
+            tr(
+                "The first map's ranges held at {held} of {held_2} tops.",
+                held=self.held[0],
+                held_2=self.held[1],
+            ),
         )
 
 

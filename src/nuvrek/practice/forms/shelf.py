@@ -8,6 +8,7 @@ import numpy as np
 from msgspec import structs
 from numpy.random import Generator
 
+from nuvrek.language import tr
 from nuvrek.practice.at_work.actions import Block, Crown, FileFret, RoundEnd
 from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.forms.form import Form, Judged
@@ -24,7 +25,7 @@ PAPER_MM = tuple(round(0.1 * n, 1) for n in range(1, 9))
 
 
 def _uneven(rng: Generator) -> LivingNeck:
-    one = plain_neck(int(rng.integers(1_000)), complaint="Some frets rock.")
+    one = plain_neck(int(rng.integers(1_000)), complaint=tr("Some frets rock."))
     for fret in rng.choice(np.arange(3, 21), 4, replace=False):
         one.crown_mm[fret] += float(rng.uniform(0.06, 0.11))
     as_wanted(one)
@@ -32,7 +33,7 @@ def _uneven(rng: Generator) -> LivingNeck:
 
 
 def _one_proud(rng: Generator) -> LivingNeck:
-    one = plain_neck(int(rng.integers(1_000)), complaint="One fret rocks.")
+    one = plain_neck(int(rng.integers(1_000)), complaint=tr("One fret rocks."))
     one.crown_mm[int(rng.integers(5, 18))] += float(rng.uniform(0.07, 0.12))
     as_wanted(one)
     return one
@@ -40,7 +41,7 @@ def _one_proud(rng: Generator) -> LivingNeck:
 
 def _anything(rng: Generator) -> LivingNeck:
     relief = float(rng.uniform(0.05, 0.55))
-    one = plain_neck(int(rng.integers(1_000)), relief_mm=relief, complaint="It buzzes.")
+    one = plain_neck(int(rng.integers(1_000)), relief_mm=relief, complaint=tr("It buzzes."))
     for fret in rng.choice(np.arange(2, 21), 3, replace=False):
         one.crown_mm[fret] += float(rng.choice([-1.0, 1.0])) * float(rng.uniform(0.05, 0.1))
     as_wanted(one)
@@ -74,11 +75,11 @@ def _judge_sweep(desk: Desk, _before: Sequence[AnyEntry], own: Sequence[AnyEntry
     marked = {entry.fret for entry in own if isinstance(entry, Rock) and entry.says == "rocks"}
     found, missed, false = len(true & marked), sorted(true - marked), sorted(marked - true)
     points = round(100.0 * max(found - 0.5 * len(false), 0.0) / max(len(true), 1))
-    words = [f"{found} of {len(true)} that rock are marked."]
+    words = [tr("{found} of {number} that rock are marked.", found=found, number=len(true))]
     if missed:
-        words.append(f"Not marked: {', '.join(map(str, missed))}.")
+        words.append(tr("Not marked: {map}.", map=", ".join(map(str, missed))))
     if false:
-        words.append(f"Marked, and nothing there: {', '.join(map(str, false))}.")
+        words.append(tr("Marked, and nothing there: {map}.", map=", ".join(map(str, false))))
     return Judged(points, tuple(words))
 
 
@@ -86,17 +87,24 @@ def _judge_stroke(desk: Desk, _before: Sequence[AnyEntry], _own: Sequence[AnyEnt
     fresh = desk.fresh().neck
     proud = next((m for m in matters(fresh) if m.of == "proud"), None)
     if proud is None:
-        return Judged(0, ("Nothing stood proud.",))
+        return Judged(0, (tr("Nothing stood proud."),))
     took = float(desk.neck.taken_mm[proud.fret].mean())
     tops, x = desk.neck.tops_mm(), desk.neck.x_mm
     left = max(over_line(x, tops[:, k], proud.fret - 1, proud.fret, proud.fret + 1) for k in (0, 2))
     elsewhere = float(desk.neck.taken_mm.mean(axis=1).sum()) - took
     over = max(-left, 0.0)
     points = round(100.0 * np.exp(-((left / 0.03) ** 2)) * np.exp(-elsewhere / 0.1))
-    words = [f"Fret {proud.fret} lost {took:.2f} mm and stands {left:+.2f} mm to its neighbours."]
-    words.append("One stroke less would have been right." if over > 0.015 else "")
+    words = [
+        tr(
+            "Fret {fret} lost {took:.2f} mm and stands {left:+.2f} mm to its neighbours.",
+            fret=proud.fret,
+            took=took,
+            left=left,
+        )
+    ]
+    words.append(tr("One stroke less would have been right.") if over > 0.015 else "")
     if elsewhere > 0.01:
-        words.append(f"{elsewhere:.2f} mm came off other frets.")
+        words.append(tr("{elsewhere:.2f} mm came off other frets.", elsewhere=elsewhere))
     return Judged(points, tuple(word for word in words if word))
 
 
@@ -111,7 +119,7 @@ def _judge_next(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry])
     neck = desk.neck.neck
     mine = [entry for entry in own if isinstance(entry, Reading)][:1]
     if not mine:
-        return Judged(0, ("No reading was taken.",))
+        return Judged(0, (tr("No reading was taken."),))
     was = map_neck(fold(neck, [*before]))
     doubt = float(np.square(was.tops_doubt_mm).sum())
     got = doubt - float(np.square(map_neck(fold(neck, [*before, *mine])).tops_doubt_mm).sum())
@@ -123,8 +131,12 @@ def _judge_next(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry])
         if won > best:
             best, named = won, one.reason
     share = got / best if best > 0.0 else 1.0
-    words = [f"Your reading took {max(got, 0.0) / doubt:.0%} of the doubt away."]
-    words.append(f"More would have come of: {named}" if named else "None would have told more.")
+    words = [tr("Your reading took {got:.0%} of the doubt away.", got=max(got, 0.0) / doubt)]
+    words.append(
+        tr("More would have come of: {named}", named=named)
+        if named
+        else tr("None would have told more.")
+    )
     return Judged(round(100.0 * min(max(share, 0.0), 1.0)), tuple(words))
 
 
@@ -138,16 +150,24 @@ def _judge_offer(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry]
 
     chosen = next((e.way for e in reversed(own) if isinstance(e, Chosen)), None)
     if chosen is None:
-        return Judged(0, ("Nothing was offered: a way is chosen on Choose.",))
+        return Judged(0, (tr("Nothing was offered: a way is chosen on Choose."),))
     neck_map = map_neck(fold(desk.neck.neck, [*before]))
     plan = make_plan(neck_map, find(neck_map), draw=False)
     course = [leg.way for leg in plan.course] or [plan.advice]
     points = 100 if chosen == course[0] else 60 if chosen in course else 0
     way = next((way for way in plan.ways if way.kind == chosen), None)
-    costs = "" if way is None else f", {way.minutes / 60.0:.1f} h, {way.metal_mm:.2f} mm of metal"
+    costs = (
+        ""
+        if way is None
+        else tr(
+            ", {minutes:.1f} h, {metal_mm:.2f} mm of metal",
+            minutes=way.minutes / 60.0,
+            metal_mm=way.metal_mm,
+        )
+    )
     words = [
-        f"You offered: {way_title(chosen)}{costs}.",
-        f"This program would: {', then '.join(way_title(kind) for kind in course)}.",
+        tr("You offered: {way_title}{costs}.", way_title=way_title(chosen), costs=costs),
+        tr("This program would: {it}.", it=tr(", then ").join(way_title(kind) for kind in course)),
         *plan.reasons[:2],
     ]
     return Judged(points, tuple(words))
@@ -159,8 +179,15 @@ def _judge_home_made(desk: Desk, _before: Sequence[AnyEntry], _own: Sequence[Any
     share = 1.0 if not end.unclean else max(won, 0) / max(began.unclean, 1)
     filed = any(isinstance(a, Block | FileFret | Crown | RoundEnd) for a in desk.actions)
     words = [
-        f"{end.clean} of {end.notes} notes ring clean; before it were {began.clean}.",
-        f"{end.metal_mm:.2f} mm of metal." if filed else "No metal was taken.",
+        tr(
+            "{clean} of {notes} notes ring clean; before it were {clean_2}.",
+            clean=end.clean,
+            notes=end.notes,
+            clean_2=began.clean,
+        ),
+        tr("{metal_mm:.2f} mm of metal.", metal_mm=end.metal_mm)
+        if filed
+        else tr("No metal was taken."),
     ]
     return Judged(round(100.0 * share), tuple(words))
 
@@ -168,8 +195,8 @@ def _judge_home_made(desk: Desk, _before: Sequence[AnyEntry], _own: Sequence[Any
 FORMS: tuple[Form, ...] = (
     Form(
         key="two-minute-sweep",
-        title="Two-minute sweep",
-        task="A rocker and two minutes: mark the frets that rock, and no others.",
+        title=tr("Two-minute sweep"),
+        task=tr("A rocker and two minutes: mark the frets that rock, and no others."),
         make=_uneven,
         judge=_judge_sweep,
         tools=("rocker",),
@@ -177,8 +204,10 @@ FORMS: tuple[Form, ...] = (
     ),
     Form(
         key="next-reading",
-        title="Which reading next",
-        task="The neck was begun. Take the one reading that would tell most, and write it down.",
+        title=tr("Which reading next"),
+        task=tr(
+            "The neck was begun. Take the one reading that would tell most, and write it down."
+        ),
         make=_anything,
         judge=_judge_next,
         tools=("leaf", "edge", "rocker", "finger", "caliper", "rule", "string"),
@@ -187,24 +216,26 @@ FORMS: tuple[Form, ...] = (
     ),
     Form(
         key="right-stroke",
-        title="Stop at the right stroke",
-        task="One fret is proud. File it until it is right, and not a stroke longer.",
+        title=tr("Stop at the right stroke"),
+        task=tr("One fret is proud. File it until it is right, and not a stroke longer."),
         make=_one_proud,
         judge=_judge_stroke,
     ),
     Form(
         key="what-to-offer",
-        title="What would you offer",
-        task="The neck was read, the purse is small. Choose the way you would offer.",
+        title=tr("What would you offer"),
+        task=tr("The neck was read, the purse is small. Choose the way you would offer."),
         make=_budget,
         judge=_judge_offer,
         surveyed="full",
     ),
     Form(
         key="home-made-tools",
-        title="Home-made tools only",
-        task="Slips of paper for leaves, a cut edge, a short one for a rocker, your ears. Make it "
-        "play.",
+        title=tr("Home-made tools only"),
+        task=tr(
+            "Slips of paper for leaves, a cut edge, a short one for a rocker, your ears. Make it "
+            "play."
+        ),
         make=_anything,
         judge=_judge_home_made,
         tools=("leaf", "edge", "rocker", "finger", "pluck", "sight", "key", "string", "hand"),
@@ -218,4 +249,4 @@ def form(key: str) -> Form:
     for one in FORMS:
         if one.key == key:
             return one
-    raise ValueError(f"There is no form '{key[:40]}'.")
+    raise ValueError(tr("There is no form '{key}'.", key=key[:40]))

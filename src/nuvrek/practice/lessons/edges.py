@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.language import tr
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
@@ -13,7 +14,7 @@ HUMP, SUPPORT, OTHER_SCALE_MM = 12, 16, 628.0
 
 
 def _hump_neck() -> LivingNeck:
-    one = plain_neck(4, relief_mm=0.12, complaint="It chokes around the ninth fret.")
+    one = plain_neck(4, relief_mm=0.12, complaint=tr("It chokes around the ninth fret."))
     hump(one, HUMP, 0.22, 28.0)
     return one
 
@@ -39,7 +40,7 @@ def _hump_trap(desk: Desk) -> None:
 
 
 def _support_neck() -> LivingNeck:
-    one = plain_neck(5, relief_mm=0.2, complaint="The notes before the body joint choke.")
+    one = plain_neck(5, relief_mm=0.2, complaint=tr("The notes before the body joint choke."))
     one.crown_mm[SUPPORT] += 0.12
     as_wanted(one)
     return one
@@ -59,7 +60,7 @@ def _support_trap(desk: Desk) -> None:
 
 
 def _scale_neck() -> LivingNeck:
-    return plain_neck(6, relief_mm=0.2, complaint="Please look it over.")
+    return plain_neck(6, relief_mm=0.2, complaint=tr("Please look it over."))
 
 
 def _scale_well(desk: Desk) -> None:
@@ -82,11 +83,15 @@ LESSONS = (
     Lesson(
         key="edge-over-hump",
         skill="edge",
-        title="Light at both ends",
-        stake="An edge over a hump touches in one place and shows light at both ends; that light "
-        "is no relief. A rod that is turned for it bends the good part of the neck.",
-        afterwards="Look where the edge touched and whether it rocked. The relief before the hump "
-        "was never at fault.",
+        title=tr("Light at both ends"),
+        stake=tr(
+            "An edge over a hump touches in one place and shows light at both ends; that light "
+            "is no relief. A rod that is turned for it bends the good part of the neck."
+        ),
+        afterwards=tr(
+            "Look where the edge touched and whether it rocked. The relief before the hump "
+            "was never at fault."
+        ),
         make=_hump_neck,
         well=_hump_well,
         trap=_hump_trap,
@@ -96,11 +101,15 @@ LESSONS = (
     Lesson(
         key="spoilt-supports",
         skill="edge",
-        title="A support that stands high",
-        stake="A string held at two frets lies on those two, and their own heights are in every "
-        "gap between them. One support that stands high makes relief out of nothing.",
-        afterwards="Hold the relief read at 1 and the joint against the one read at 2 and three "
-        "frets less: where they part, a support lied.",
+        title=tr("A support that stands high"),
+        stake=tr(
+            "A string held at two frets lies on those two, and their own heights are in every "
+            "gap between them. One support that stands high makes relief out of nothing."
+        ),
+        afterwards=tr(
+            "Hold the relief read at 1 and the joint against the one read at 2 and three "
+            "frets less: where they part, a support lied."
+        ),
         make=_support_neck,
         well=_support_well,
         trap=_support_trap,
@@ -110,11 +119,15 @@ LESSONS = (
     Lesson(
         key="wrong-notches",
         skill="edge",
-        title="Notches of another scale",
-        stake="A notched edge of another scale rides on a fret and shows a hollow under it. The "
-        "board it speaks of does not exist, and the rod turned for it spoils a good neck.",
-        afterwards="See which fret the edge stood on. The scale cut into the edge must be the "
-        "scale of the neck.",
+        title=tr("Notches of another scale"),
+        stake=tr(
+            "A notched edge of another scale rides on a fret and shows a hollow under it. The "
+            "board it speaks of does not exist, and the rod turned for it spoils a good neck."
+        ),
+        afterwards=tr(
+            "See which fret the edge stood on. The scale cut into the edge must be the "
+            "scale of the neck."
+        ),
         make=_scale_neck,
         well=_scale_well,
         trap=_scale_trap,

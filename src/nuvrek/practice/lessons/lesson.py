@@ -6,6 +6,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Literal
 
+from nuvrek.language import tr
 from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.score.account import HEIGHT_MM, RELIEF_MM, Account, account
 from nuvrek.simulator.living.neck import LivingNeck
@@ -45,15 +46,17 @@ class Cost:
         """The cost as a sentence."""
         n = f"{self.least:g}"
         return {
-            "metal": f"It costs {n} mm of metal or more, summed over the frets, and it never "
-            "comes back.",
-            "notes": f"{n} notes or more do not ring clean afterwards.",
-            "minutes": f"It costs {n} minutes or more at the bench.",
-            "wood": f"It costs {n} mm of wood or more, summed over the frets.",
-            "relief": f"The relief ends {n} mm or more further from what is wanted.",
-            "crown": f"{n} frets or more end too low to crown.",
-            "parts": f"It costs {n} frets of new wire or more.",
-            "heights": f"The strings end {n} mm or more further from their height.",
+            "metal": tr(
+                "It costs {n} mm of metal or more, summed over the frets, and it never comes back.",
+                n=n,
+            ),
+            "notes": tr("{n} notes or more do not ring clean afterwards.", n=n),
+            "minutes": tr("It costs {n} minutes or more at the bench.", n=n),
+            "wood": tr("It costs {n} mm of wood or more, summed over the frets.", n=n),
+            "relief": tr("The relief ends {n} mm or more further from what is wanted.", n=n),
+            "crown": tr("{n} frets or more end too low to crown.", n=n),
+            "parts": tr("It costs {n} frets of new wire or more.", n=n),
+            "heights": tr("The strings end {n} mm or more further from their height.", n=n),
         }[self.of]
 
 
@@ -102,26 +105,54 @@ class Lesson:
 def missed(one: Account, aims: tuple[Aim, ...], most_metal_mm: float | None) -> tuple[str, ...]:
     """What of some aims was not reached, a sentence each."""
     wrong: dict[Aim, tuple[bool, str]] = {
-        "notes": (one.unclean > 0, f"{one.unclean} of {one.notes} notes do not ring clean."),
+        "notes": (
+            one.unclean > 0,
+            tr(
+                "{unclean} of {notes} notes do not ring clean.",
+                unclean=one.unclean,
+                notes=one.notes,
+            ),
+        ),
         "heights": (
             one.height_off_mm > HEIGHT_MM,
-            f"The strings stand {one.height_off_mm:.2f} mm off the wanted height.",
+            tr(
+                "The strings stand {height_off_mm:.2f} mm off the wanted height.",
+                height_off_mm=one.height_off_mm,
+            ),
         ),
         "relief": (
             one.relief_off_mm > RELIEF_MM,
-            f"The relief is {one.relief_off_mm:.2f} mm off what is wanted.",
+            tr(
+                "The relief is {relief_off_mm:.2f} mm off what is wanted.",
+                relief_off_mm=one.relief_off_mm,
+            ),
         ),
         "seated": (
             one.loose + one.out > 0,
-            f"{one.out} frets are out." if one.out else f"{one.loose} of the frets still move.",
+            tr("{out} frets are out.", out=one.out)
+            if one.out
+            else tr("{loose} of the frets still move.", loose=one.loose),
         ),
-        "round": (one.flat > 0, f"{one.flat} tops were filed and not made round again."),
-        "crown": (one.under_least > 0, f"{one.under_least} frets are lower than they may be."),
-        "smooth": (one.sharp_ends > 0, f"{one.sharp_ends} fret ends are still sharp."),
+        "round": (
+            one.flat > 0,
+            tr("{flat} tops were filed and not made round again.", flat=one.flat),
+        ),
+        "crown": (
+            one.under_least > 0,
+            tr("{under_least} frets are lower than they may be.", under_least=one.under_least),
+        ),
+        "smooth": (
+            one.sharp_ends > 0,
+            tr("{sharp_ends} fret ends are still sharp.", sharp_ends=one.sharp_ends),
+        ),
     }
     out = [words for key, (bad, words) in wrong.items() if bad and key in aims]
     if most_metal_mm is not None and one.metal_mm > most_metal_mm:
         out.append(
-            f"{one.metal_mm:.2f} mm of metal is gone in sum; {most_metal_mm:.2f} would have done."
+            tr(
+                "{metal_mm:.2f} mm of metal is gone in sum; {most_metal_mm:.2f} would have done.",
+                metal_mm=one.metal_mm,
+                most_metal_mm=most_metal_mm,
+            )
         )
     return tuple(out)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 
+from nuvrek.language import tr
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
@@ -24,7 +25,7 @@ def _stripped(one: LivingNeck) -> LivingNeck:
 
 
 def _ends_lag_neck() -> LivingNeck:
-    one = plain_neck(20, complaint="Stripped for new wire; the board is rough.")
+    one = plain_neck(20, complaint=tr("Stripped for new wire; the board is rough."))
     one.wood_mm += 0.05 * np.sin(one.x_mm / 22.0)[:, None]
     return _stripped(one)
 
@@ -49,7 +50,7 @@ def _fit_and_string(desk: Desk) -> None:
 
 
 def _tang_neck() -> LivingNeck:
-    one = plain_neck(21, complaint="Stripped for new wire.")
+    one = plain_neck(21, complaint=tr("Stripped for new wire."))
     one.slot_mm[:] = 1.75
     one.slot_mm[list(SHALLOW)] = 1.35
     return _stripped(one)
@@ -69,7 +70,7 @@ def _tang_trap(desk: Desk) -> None:
 
 
 def _match_neck() -> LivingNeck:
-    one = plain_neck(22, wire_mm=OLD_MM, complaint="Five frets are worn out.")
+    one = plain_neck(22, wire_mm=OLD_MM, complaint=tr("Five frets are worn out."))
     one.groove_mm[list(WORN)] = 0.22
     as_wanted(one)
     return one
@@ -98,7 +99,7 @@ def _match_trap(desk: Desk) -> None:
 
 
 def _tape_neck() -> LivingNeck:
-    one = plain_neck(23, wire_mm=0.98, complaint="Taped and ready, says the note.")
+    one = plain_neck(23, wire_mm=0.98, complaint=tr("Taped and ready, says the note."))
     one.crown_mm[1:] += np.where(np.arange(1, 23) % 4 == 0, 0.08, 0.0)[:, None]
     as_wanted(one)
     one.taped = True
@@ -132,11 +133,15 @@ LESSONS = (
     Lesson(
         key="board-ends-lag",
         skill="refret",
-        title="The ends that lag",
-        stake="A block that goes to and fro takes most where it passes most often, and that is the "
-        "middle. A board sanded so is hollow before the first new fret is in.",
-        afterwards="Lay the edge unpressed every few strokes. A block as long as the board, run "
-        "off its ends, leaves no hollow.",
+        title=tr("The ends that lag"),
+        stake=tr(
+            "A block that goes to and fro takes most where it passes most often, and that is the "
+            "middle. A board sanded so is hollow before the first new fret is in."
+        ),
+        afterwards=tr(
+            "Lay the edge unpressed every few strokes. A block as long as the board, run "
+            "off its ends, leaves no hollow."
+        ),
         make=_ends_lag_neck,
         well=_ends_lag_well,
         trap=_ends_lag_trap,
@@ -146,10 +151,12 @@ LESSONS = (
     Lesson(
         key="slot-and-tang",
         skill="refret",
-        title="Slots shallower than the tang",
-        stake="Wire stops where its tang meets the bottom of the slot, however hard it is pressed. "
-        "Every fret that stops early is filed off again, and all others with it.",
-        afterwards="Measure slot and tang before the first fret goes in: a saw takes minutes.",
+        title=tr("Slots shallower than the tang"),
+        stake=tr(
+            "Wire stops where its tang meets the bottom of the slot, however hard it is pressed. "
+            "Every fret that stops early is filed off again, and all others with it."
+        ),
+        afterwards=tr("Measure slot and tang before the first fret goes in: a saw takes minutes."),
         make=_tang_neck,
         well=_tang_well,
         trap=_tang_trap,
@@ -159,10 +166,12 @@ LESSONS = (
     Lesson(
         key="partial-match",
         skill="refret",
-        title="Five frets that match",
-        stake="New wire among old wire must be as high as its neighbours, or a little higher. What "
-        "is much taller is filed down to them, with all its years of life.",
-        afterwards="See how much of the new wire ended as dust.",
+        title=tr("Five frets that match"),
+        stake=tr(
+            "New wire among old wire must be as high as its neighbours, or a little higher. What "
+            "is much taller is filed down to them, with all its years of life."
+        ),
+        afterwards=tr("See how much of the new wire ended as dust."),
         make=_match_neck,
         well=_match_well,
         trap=_match_trap,
@@ -173,10 +182,12 @@ LESSONS = (
     Lesson(
         key="measured-on-tape",
         skill="refret",
-        title="Measured on the tape",
-        stake="A depth foot on tape reads every fret too low by the tape. Frets that have years "
-        "left are pulled for a strip of paper.",
-        afterwards="Take one height again beside the tape. Measure before the board is masked.",
+        title=tr("Measured on the tape"),
+        stake=tr(
+            "A depth foot on tape reads every fret too low by the tape. Frets that have years "
+            "left are pulled for a strip of paper."
+        ),
+        afterwards=tr("Take one height again beside the tape. Measure before the board is masked."),
         make=_tape_neck,
         well=_tape_well,
         trap=_tape_trap,

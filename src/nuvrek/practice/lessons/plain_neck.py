@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription, RodKind
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.simulator.living.neck import LivingNeck, from_truth
@@ -20,12 +21,12 @@ def plain_neck(
     relief_mm: float = 0.2,
     wire_mm: float = 1.2,
     zero_fret: bool = False,
-    complaint: str = "It buzzes.",
+    complaint: str = tr("It buzzes."),
     rods: tuple[MadeRod, ...] | None = None,
 ) -> LivingNeck:
     """Even tops on a smooth board, strung to pitch with the heights its owner wants."""
     neck = NeckDescription(
-        title="practice neck",
+        title=tr("practice neck"),
         scale_mm=648.0,
         frets=22,
         joint_fret=16,

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.language import tr
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
@@ -15,7 +16,7 @@ FIRST_FRETS_MM = 75.0
 
 
 def _loose_neck() -> LivingNeck:
-    one = plain_neck(1, complaint="One fret in the middle chokes, some days more than others.")
+    one = plain_neck(1, complaint=tr("One fret in the middle chokes, some days more than others."))
     one.stand_off_mm[LOOSE] = 0.14
     one.held[LOOSE] = False
     as_wanted(one)
@@ -33,7 +34,7 @@ def _loose_trap(desk: Desk) -> None:
 
 
 def _low_neck() -> LivingNeck:
-    one = plain_neck(2, complaint="Two frets beside each other rock.")
+    one = plain_neck(2, complaint=tr("Two frets beside each other rock."))
     one.crown_mm[LOW] -= 0.10
     as_wanted(one)
     return one
@@ -61,7 +62,7 @@ def _low_trap(desk: Desk) -> None:
 
 
 def _four_neck() -> LivingNeck:
-    one = plain_neck(3, complaint="The last notes choke.")
+    one = plain_neck(3, complaint=tr("The last notes choke."))
     one.crown_mm[PROUD] += 0.09
     as_wanted(one)
     return one
@@ -92,11 +93,15 @@ LESSONS = (
     Lesson(
         key="loose-fret",
         skill="press",
-        title="The fret that ducks",
-        stake="A fret that is not seated goes down under the file and comes up when the file is "
-        "gone. The whole neck pays for it and the note chokes as before.",
-        afterwards="Look at the fret that chokes: your beam never cut it. Press every fret before "
-        "any beam touches the neck.",
+        title=tr("The fret that ducks"),
+        stake=tr(
+            "A fret that is not seated goes down under the file and comes up when the file is "
+            "gone. The whole neck pays for it and the note chokes as before."
+        ),
+        afterwards=tr(
+            "Look at the fret that chokes: your beam never cut it. Press every fret before "
+            "any beam touches the neck."
+        ),
         make=_loose_neck,
         well=_loose_well,
         trap=_loose_trap,
@@ -106,11 +111,15 @@ LESSONS = (
     Lesson(
         key="low-fret",
         skill="rocker",
-        title="One low fret, two rocks",
-        stake="A rocker says that three frets are not in line, never which of them is at fault. "
-        "Two rocks with one still fret between them speak of the one between.",
-        afterwards="Count what was filed: the frets that rocked were right. One fret lifted or "
-        "replaced would have spared them all.",
+        title=tr("One low fret, two rocks"),
+        stake=tr(
+            "A rocker says that three frets are not in line, never which of them is at fault. "
+            "Two rocks with one still fret between them speak of the one between."
+        ),
+        afterwards=tr(
+            "Count what was filed: the frets that rocked were right. One fret lifted or "
+            "replaced would have spared them all."
+        ),
         make=_low_neck,
         well=_low_well,
         trap=_low_trap,
@@ -120,11 +129,15 @@ LESSONS = (
     Lesson(
         key="rocker-on-four",
         skill="rocker",
-        title="The rocker stands on four",
-        stake="Up the neck the frets stand close, and an edge that suits the first frets reaches "
-        "over four or five of them. It rocks over frets that have nothing the matter.",
-        afterwards="Compare the metal taken from each of the last frets: only one of them stood "
-        "high. Take the edge that reaches three and no more.",
+        title=tr("The rocker stands on four"),
+        stake=tr(
+            "Up the neck the frets stand close, and an edge that suits the first frets reaches "
+            "over four or five of them. It rocks over frets that have nothing the matter."
+        ),
+        afterwards=tr(
+            "Compare the metal taken from each of the last frets: only one of them stood "
+            "high. Take the edge that reaches three and no more."
+        ),
         make=_four_neck,
         well=_four_well,
         trap=_four_trap,

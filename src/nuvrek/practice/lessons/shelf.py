@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.language import tr
 from nuvrek.practice.lessons import (
     edges,
     heat_and_ends,
@@ -32,4 +33,4 @@ def lesson(key: str) -> Lesson:
     for one in LESSONS:
         if one.key == key:
             return one
-    raise ValueError(f"There is no lesson '{key[:40]}'.")
+    raise ValueError(tr("There is no lesson '{key}'.", key=key[:40]))

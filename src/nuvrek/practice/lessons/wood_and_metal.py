@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 
+from nuvrek.language import tr
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
@@ -15,7 +16,7 @@ GROOVED = tuple(range(1, 7))
 
 
 def _wood_neck() -> LivingNeck:
-    one = plain_neck(12, relief_mm=-0.1, complaint="The first frets buzz.")
+    one = plain_neck(12, relief_mm=-0.1, complaint=tr("The first frets buzz."))
     as_wanted(one)
     return one
 
@@ -39,7 +40,7 @@ def _wood_trap(desk: Desk) -> None:
 
 
 def _sunk_end_neck() -> LivingNeck:
-    one = plain_neck(13, complaint="The low string chokes behind the eighth fret.")
+    one = plain_neck(13, complaint=tr("The low string chokes behind the eighth fret."))
     one.stand_off_mm[8, 0] = 0.16
     one.stand_off_mm[8, 1] = 0.04
     one.held[8] = False
@@ -68,7 +69,7 @@ def _hard_trap(desk: Desk) -> None:
 
 
 def _groove_neck() -> LivingNeck:
-    one = plain_neck(14, wire_mm=0.98, complaint="The first frets are worn.")
+    one = plain_neck(14, wire_mm=0.98, complaint=tr("The first frets are worn."))
     one.groove_mm[list(GROOVED)] = 0.16
     as_wanted(one)
     return one
@@ -99,7 +100,7 @@ def _groove_trap(desk: Desk) -> None:
 
 
 def _crowned_neck() -> LivingNeck:
-    one = plain_neck(15, complaint="Somebody levelled it and left the tops flat.")
+    one = plain_neck(15, complaint=tr("Somebody levelled it and left the tops flat."))
     one.filed_mm[1:] = 0.05
     hump(one, 9, 0.14, 35.0)
     return one
@@ -129,7 +130,7 @@ def _crowned_trap(desk: Desk) -> None:
 
 
 def _tongue_neck() -> LivingNeck:
-    one = plain_neck(16, complaint="The highest notes choke.")
+    one = plain_neck(16, complaint=tr("The highest notes choke."))
     x, joint = one.x_mm, one.neck.joint_fret
     past = np.clip((x - x[joint]) / (x[-1] - x[joint]), 0.0, None)
     one.wood_mm += 0.5 * past[:, None]
@@ -160,7 +161,7 @@ def _tongue_trap(desk: Desk) -> None:
 
 def _zero_neck() -> LivingNeck:
     one = plain_neck(
-        17, relief_mm=0.08, zero_fret=True, complaint="Uneven all over, says the label."
+        17, relief_mm=0.08, zero_fret=True, complaint=tr("Uneven all over, says the label.")
     )
     one.crown_mm[1:] += np.where(np.arange(1, 23) % 4 == 0, 0.08, 0.0)[:, None]
     one.crown_mm[0] = one.crown_mm[1] + 0.08
@@ -184,11 +185,16 @@ LESSONS = (
     Lesson(
         key="wood-or-metal",
         skill="spot",
-        title="Wood or metal",
-        stake="Tops follow the wood they sit in, and a neck bowed back lifts its middle without "
-        "one fret being high. Metal filed for a bend that the rod takes out is gone for nothing.",
-        afterwards="The notched edge on the wood had it all. No rocker found anything, for single "
-        "frets were never at fault.",
+        title=tr("Wood or metal"),
+        stake=tr(
+            "Tops follow the wood they sit in, and a neck bowed back lifts its middle without "
+            "one fret being high. Metal filed for a bend that the rod takes out is gone for "
+            "nothing."
+        ),
+        afterwards=tr(
+            "The notched edge on the wood had it all. No rocker found anything, for single "
+            "frets were never at fault."
+        ),
         make=_wood_neck,
         well=_wood_well,
         trap=_wood_trap,
@@ -199,11 +205,14 @@ LESSONS = (
     Lesson(
         key="pressed-too-deep",
         skill="seat",
-        title="Pressed too deep",
-        stake="A fret is pressed until the stop is felt, and no further. One that went too deep is "
-        "low for good, and its neighbours are filed for it.",
-        afterwards="Look at the frets beside it: they pay with metal for a press that was too "
-        "hard.",
+        title=tr("Pressed too deep"),
+        stake=tr(
+            "A fret is pressed until the stop is felt, and no further. One that went too deep is "
+            "low for good, and its neighbours are filed for it."
+        ),
+        afterwards=tr(
+            "Look at the frets beside it: they pay with metal for a press that was too hard."
+        ),
         make=_sunk_end_neck,
         well=_sunk_end_well,
         trap=_hard_trap,
@@ -213,11 +222,15 @@ LESSONS = (
     Lesson(
         key="crown-level-refret",
         skill="crown",
-        title="Crown, level or new wire",
-        stake="A groove is taken out by bringing every top down to its bottom, if there is height "
-        "for that. Where there is not, the level ends in frets that nobody can crown.",
-        afterwards="Height less groove less what a level takes, against the least crown: the sum "
-        "could be done before the first stroke.",
+        title=tr("Crown, level or new wire"),
+        stake=tr(
+            "A groove is taken out by bringing every top down to its bottom, if there is height "
+            "for that. Where there is not, the level ends in frets that nobody can crown."
+        ),
+        afterwards=tr(
+            "Height less groove less what a level takes, against the least crown: the sum "
+            "could be done before the first stroke."
+        ),
         make=_groove_neck,
         well=_groove_well,
         trap=_groove_trap,
@@ -228,10 +241,12 @@ LESSONS = (
     Lesson(
         key="crowned-too-soon",
         skill="crown",
-        title="Crowned before the bow was seen",
-        stake="Pretty frets on an uneven board are work done twice. Whoever crowns before the edge "
-        "has lain on the neck crowns again.",
-        afterwards="Compare the minutes: twenty-two crowns were made for nothing.",
+        title=tr("Crowned before the bow was seen"),
+        stake=tr(
+            "Pretty frets on an uneven board are work done twice. Whoever crowns before the edge "
+            "has lain on the neck crowns again."
+        ),
+        afterwards=tr("Compare the minutes: twenty-two crowns were made for nothing."),
         make=_crowned_neck,
         well=_crowned_well,
         trap=_crowned_trap,
@@ -241,10 +256,12 @@ LESSONS = (
     Lesson(
         key="climbing-tongue",
         skill="level",
-        title="The tongue that climbs",
-        stake="A board that climbs past the joint is brought down past the joint. A level of the "
-        "whole neck takes the same metal from frets that nothing ails.",
-        afterwards="See which frets choked the notes, and how much was taken from the others.",
+        title=tr("The tongue that climbs"),
+        stake=tr(
+            "A board that climbs past the joint is brought down past the joint. A level of the "
+            "whole neck takes the same metal from frets that nothing ails."
+        ),
+        afterwards=tr("See which frets choked the notes, and how much was taken from the others."),
         make=_tongue_neck,
         well=_tongue_well,
         trap=_tongue_trap,
@@ -254,11 +271,15 @@ LESSONS = (
     Lesson(
         key="over-the-zero-fret",
         skill="level",
-        title="Over the zero fret",
-        stake="A zero fret stands a little over all others and makes their room. The beam that "
-        "runs over it takes that room away, and the open strings lie on the first fret.",
-        afterwards="Listen to the open strings. It is taped over, or not yet in, while the others "
-        "are levelled.",
+        title=tr("Over the zero fret"),
+        stake=tr(
+            "A zero fret stands a little over all others and makes their room. The beam that "
+            "runs over it takes that room away, and the open strings lie on the first fret."
+        ),
+        afterwards=tr(
+            "Listen to the open strings. It is taped over, or not yet in, while the others "
+            "are levelled."
+        ),
         make=_zero_neck,
         well=_zero_well,
         trap=_zero_trap,

@@ -9,6 +9,7 @@ from typing import Literal
 import numpy as np
 
 from nuvrek.estimate.heightmap import HeightMap
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.practice.score.account import HEIGHT_MM, RELIEF_MM
 from nuvrek.readings.entries import (
@@ -52,13 +53,15 @@ def matters(one: LivingNeck) -> tuple[Matter, ...]:
 def _matters(one: LivingNeck) -> Iterator[Matter]:
     if one.out[1:].any():
         count = int(one.out[1:].sum())
-        yield Matter("frets out", f"{count} frets are out.", "A look at the board.")
+        yield Matter(
+            "frets out", tr("{count} frets are out.", count=count), tr("A look at the board.")
+        )
     if one.rod_nut != "fine":
-        words = f"The rod's nut is {one.rod_nut}."
-        yield Matter("rod nut", words, "The key, felt before it is turned.")
+        words = tr("The rod's nut is {rod_nut}.", rod_nut=one.rod_nut)
+        yield Matter("rod nut", words, tr("The key, felt before it is turned."))
     for fret in one.loose:
-        words = f"Fret {fret} is not seated."
-        yield Matter("loose", words, f"A finger on fret {fret}.", fret)
+        words = tr("Fret {fret} is not seated.", fret=fret)
+        yield Matter("loose", words, tr("A finger on fret {fret}.", fret=fret), fret)
     strung = one.copy()
     strung.tension = 1.0
     straight = strung.copy()
@@ -66,25 +69,38 @@ def _matters(one: LivingNeck) -> Iterator[Matter]:
     # A bowed neck lays open strings on its frets whatever the nut is like.
     straight.wood_mm += (strung.relief_mm() - lanes)[None, :] * one.bend[:, None]
     if (np.maximum(rooms_mm(straight)[:, 0], rooms_mm(strung)[:, 0]) < -BREATH_MM).any():
-        words = "An open string lies too low at the nut."
-        yield Matter("nut", words, "Pressed at 3, a look over 1; or the open strings, played.")
+        words = tr("An open string lies too low at the nut.")
+        yield Matter("nut", words, tr("Pressed at 3, a look over 1; or the open strings, played."))
     off = [float(strung.relief_mm()[k] - one.neck.relief_wanted_mm(LANES[k])) for k in (0, 2)]
     worst = max(off, key=abs)
     if abs(worst) > RELIEF_MM:
         side = "more" if worst > 0 else "less"
-        words = f"The relief is {abs(worst):.2f} mm {side} than wanted."
-        told = "The string over the middle at pitch, and an edge where it shows no light."
+        words = tr("The relief is {worst:.2f} mm {side} than wanted.", worst=abs(worst), side=side)
+        told = tr("The string over the middle at pitch, and an edge where it shows no light.")
         yield Matter("relief", words, told)
     yield from _tops(one)
     grooved = [f for f in range(1, one.neck.frets + 1) if one.groove_mm[f].max() > GROOVE_MM]
     if grooved:
-        words = f"{len(grooved)} frets have grooves, {grooved[0]} the first of them."
-        yield Matter("groove", words, f"A depth foot in the groove of {grooved[0]}.", grooved[0])
+        words = tr(
+            "{number} frets have grooves, {grooved} the first of them.",
+            number=len(grooved),
+            grooved=grooved[0],
+        )
+        yield Matter(
+            "groove",
+            words,
+            tr("A depth foot in the groove of {grooved}.", grooved=grooved[0]),
+            grooved[0],
+        )
     wanted = (one.neck.height_low_mm or 0.0, one.neck.height_high_mm or 0.0)
     for height, asked, side in zip(strung.string_height_mm(), wanted, SIDES, strict=True):
         if abs(height - asked) > HEIGHT_MM:
-            words = f"The {LANE_WORDS[side]} string stands {height:.1f} mm over 12."
-            yield Matter("heights", words, "A rule at 12.")
+            words = tr(
+                "The {lane_words} string stands {height:.1f} mm over 12.",
+                lane_words=LANE_WORDS[side],
+                height=height,
+            )
+            yield Matter("heights", words, tr("A rule at 12."))
             break
 
 
@@ -100,16 +116,29 @@ def _tops(one: LivingNeck) -> Iterator[Matter]:
         if over[k] > STANDS_MM and not _beside_low(one, fret, k):
             yield Matter(
                 "proud",
-                f"Fret {fret} stands {over[k]:.2f} mm over its neighbours.",
-                f"A rocker over {fret} on the {LANE_WORDS[LANES[k]]}.",
+                tr(
+                    "Fret {fret} stands {over:.2f} mm over its neighbours.", fret=fret, over=over[k]
+                ),
+                tr(
+                    "A rocker over {fret} on the {lane_words}.",
+                    fret=fret,
+                    lane_words=LANE_WORDS[LANES[k]],
+                ),
                 fret,
                 LANES[k],
             )
         elif over[k] < -STANDS_MM and not _beside_proud(one, fret, k):
             yield Matter(
                 "low",
-                f"Fret {fret} lies {-over[k]:.2f} mm under its neighbours.",
-                f"A rocker over {fret - 1} and {fret + 1}: two rocks, and {fret} between them.",
+                tr(
+                    "Fret {fret} lies {over:.2f} mm under its neighbours.", fret=fret, over=-over[k]
+                ),
+                tr(
+                    "A rocker over {fret} and {fret_2}: two rocks, and {fret_3} between them.",
+                    fret=fret - 1,
+                    fret_2=fret + 1,
+                    fret_3=fret,
+                ),
                 fret,
                 LANES[k],
             )
@@ -207,12 +236,20 @@ def wrong_tops(
             continue
         lane = LANES[k]
         told = (
-            "read there again"
+            tr("read there again")
             if (fret + 1, lane) in swept
-            else "no rocker was set there on this side"
+            else tr("no rocker was set there on this side")
         )
         said.append(
-            f"Fret {fret + 1}, {LANE_WORDS[lane]}: the map says {neck_map.tops_mm[fret, k]:.2f} "
-            f"give or take {doubt:.2f}, true is {true[fret, k]:.2f}; {told}."
+            tr(
+                "Fret {fret}, {lane_words}: the map says {tops_mm:.2f} "
+                "give or take {doubt:.2f}, true is {true:.2f}; {told}.",
+                fret=fret + 1,
+                lane_words=LANE_WORDS[lane],
+                tops_mm=neck_map.tops_mm[fret, k],
+                doubt=doubt,
+                true=true[fret, k],
+                told=told,
+            )
         )
     return tuple(said[:4])

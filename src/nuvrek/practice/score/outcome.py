@@ -6,6 +6,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from nuvrek.estimate.heightmap import HeightMap
+from nuvrek.language import tr
 from nuvrek.practice.advice.playing import held_tops
 from nuvrek.practice.at_work.actions import HANDS, Mark, Tape, Tune, Wait
 from nuvrek.practice.at_work.desk import Desk
@@ -59,48 +60,81 @@ class Outcome:
     def sentences(self) -> tuple[str, ...]:
         """The score in words, a line each."""
         end = self.end
-        least = "" if self.least_mm is None else f"; {self.least_mm:.2f} would have done"
+        least = (
+            ""
+            if self.least_mm is None
+            else tr("; {least_mm:.2f} would have done", least_mm=self.least_mm)
+        )
         rings = (
-            "Every note rings clean."
+            tr("Every note rings clean.")
             if not end.unclean
-            else f"{end.clean} of {end.notes} notes ring clean (before: {self.before.clean})."
+            else tr(
+                "{clean} of {notes} notes ring clean (before: {clean_2}).",
+                clean=end.clean,
+                notes=end.notes,
+                clean_2=self.before.clean,
+            )
         )
         said = [
             rings,
-            f"Strings {end.height_off_mm:.2f} mm off the wanted height, relief "
-            f"{end.relief_off_mm:.2f} mm.",
-            f"Metal off, summed over the frets: {end.metal_mm:.2f} mm{least}.",
-            f"Readings written down: {self.readings}. {end.minutes:.0f} minutes of hands, "
-            f"{end.days:.1f} days.",
+            tr(
+                "Strings {height_off_mm:.2f} mm off the wanted height, relief "
+                "{relief_off_mm:.2f} mm.",
+                height_off_mm=end.height_off_mm,
+                relief_off_mm=end.relief_off_mm,
+            ),
+            tr(
+                "Metal off, summed over the frets: {metal_mm:.2f} mm{least}.",
+                metal_mm=end.metal_mm,
+                least=least,
+            ),
+            tr(
+                "Readings written down: {readings}. {minutes:.0f} minutes of hands, "
+                "{days:.1f} days.",
+                readings=self.readings,
+                minutes=end.minutes,
+                days=end.days,
+            ),
         ]
         if self.held is not None:
-            said.append(f"Your map's ranges hold at {self.held[0]} of {self.held[1]} tops.")
+            said.append(
+                tr(
+                    "Your map's ranges hold at {held} of {held_2} tops.",
+                    held=self.held[0],
+                    held_2=self.held[1],
+                )
+            )
         if self.first_right is not None:
-            right = "was right" if self.first_right else "was not what came first"
-            said.append(f"To begin with: {self.first}. That {right}.")
+            right = tr("was right") if self.first_right else tr("was not what came first")
+            said.append(tr("To begin with: {first}. That {right}.", first=self.first, right=right))
         if end.loose or end.flat or end.out:
             said.append(
-                f"Left behind: {end.loose} frets that move, {end.flat} flat tops, {end.out} out."
+                tr(
+                    "Left behind: {loose} frets that move, {flat} flat tops, {out} out.",
+                    loose=end.loose,
+                    flat=end.flat,
+                    out=end.out,
+                )
             )
         return tuple(said)
 
 
 _SAID = {
-    "turn": "the rod was turned",
-    "mend-rod-nut": "the rod's nut was seen to",
-    "press": "a fret was pressed",
-    "glue": "a fret was glued",
-    "file": "a single fret was filed",
-    "block": "the block was taken up",
-    "crown": "tops were crowned",
-    "round-end": "ends were rounded",
-    "nut-slot": "the nut was worked on",
-    "saddle": "the saddle was moved",
-    "heat": "the neck was heated",
-    "pull": "frets were pulled",
-    "true-wood": "the wood was sanded",
-    "saw": "the slots were sawn",
-    "fit": "new wire was fitted",
+    "turn": tr("the rod was turned"),
+    "mend-rod-nut": tr("the rod's nut was seen to"),
+    "press": tr("a fret was pressed"),
+    "glue": tr("a fret was glued"),
+    "file": tr("a single fret was filed"),
+    "block": tr("the block was taken up"),
+    "crown": tr("tops were crowned"),
+    "round-end": tr("ends were rounded"),
+    "nut-slot": tr("the nut was worked on"),
+    "saddle": tr("the saddle was moved"),
+    "heat": tr("the neck was heated"),
+    "pull": tr("frets were pulled"),
+    "true-wood": tr("the wood was sanded"),
+    "saw": tr("the slots were sawn"),
+    "fit": tr("new wire was fitted"),
 }
 _NO_STEP = (Tune, Wait, Mark, Tape)
 

@@ -4,6 +4,7 @@ ends.
 
 from __future__ import annotations
 
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import EdgeLie
 from nuvrek.readings.kinds.record import EntryRecord, StationRecord, titled
@@ -12,21 +13,32 @@ from nuvrek.readings.station import Station
 
 def _faults(lie: EdgeLie, neck: NeckDescription, _number: int) -> list[str]:
     if (lie.fret is None) == (lie.says == "rocks"):
-        return ["an edge rocks about a fret; one that does not rock names none."]
+        return [tr("an edge rocks about a fret; one that does not rock names none.")]
     low, high = lie.reach or (1, neck.frets)
     if lie.fret is not None and not low < lie.fret < high:
-        return [f"the fret ({lie.fret}) should lie within the reach ({low} to {high})."]
+        return [
+            tr(
+                "the fret ({fret}) should lie within the reach ({low} to {high}).",
+                fret=lie.fret,
+                low=low,
+                high=high,
+            )
+        ]
     return []
 
 
 def _value(lie: EdgeLie) -> str:
-    return f"lies {lie.says}" if lie.fret is None else f"rocks about {lie.fret}"
+    return (
+        tr("lies {says}", says=lie.says)
+        if lie.fret is None
+        else tr("rocks about {fret}", fret=lie.fret)
+    )
 
 
 EDGE_LIE = EntryRecord(
     type=EdgeLie,
     place=lambda lie: (
-        f"{'notched edge' if lie.by == 'notched' else 'long edge'}, {LANE_WORDS[lie.lane]}"
+        f"{tr('notched edge') if lie.by == 'notched' else tr('long edge')}, {LANE_WORDS[lie.lane]}"
     ),
     value=lambda lie, _unit, _heights: _value(lie),
     frets=lambda lie: frozenset() if lie.fret is None else frozenset((lie.fret,)),
@@ -36,9 +48,9 @@ EDGE_LIE = EntryRecord(
 )
 EDGE_LIE_STATION = StationRecord(
     kind="edge-lie",
-    title=titled("how a long edge lies"),
-    prompt=lambda _station, _fret, side, strings: (
-        f"{side}, {strings}. A long edge on the frets. Does it rock?"
+    title=titled(tr("how a long edge lies")),
+    prompt=lambda _station, _fret, side, strings: tr(
+        "{side}, {strings}. A long edge on the frets. Does it rock?", side=side, strings=strings
     ),
     picture="rocking",
 )

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import ON_WOOD, Gap, Rock, StandOff, StringGap
 from nuvrek.readings.kinds.record import EntryRecord, StationRecord, Tool
@@ -16,11 +17,13 @@ def amount_words(reading: Gap, unit: Unit) -> str:
     low = reading.slides_mm
     highs = [mm for mm in (reading.drags_mm, reading.wont_go_mm) if mm is not None]
     if low is not None and highs:
-        return f"{format_number(low, unit)} to {format_length(min(highs), unit)}"
+        return tr(
+            "{low} to {highs}", low=format_number(low, unit), highs=format_length(min(highs), unit)
+        )
     if low is not None:
-        return f"over {format_length(low, unit)}"
+        return tr("over {low}", low=format_length(low, unit))
     if highs:
-        return f"under {format_length(min(highs), unit)}"
+        return tr("under {highs}", highs=format_length(min(highs), unit))
     return ""
 
 
@@ -41,17 +44,19 @@ def amount_faults(entry: Gap) -> list[str]:
         [mm for mm in (entry.drags_mm, entry.wont_go_mm) if mm is not None],
     )
     if entry.gap_mm is not None and (low is not None or highs):
-        return ["give gap_mm, or leaves (slides_mm, drags_mm, wont_go_mm), not both."]
+        return [tr("give gap_mm, or leaves (slides_mm, drags_mm, wont_go_mm), not both.")]
     if low is not None and highs and low >= min(highs):
         return [
-            (
-                f"the leaf that slides ({low} mm) should be thinner than the one that drags or "
-                f"won't go ({min(highs)} mm)."
+            tr(
+                "the leaf that slides ({low} mm) should be thinner than the one that drags or "
+                "won't go ({highs} mm).",
+                low=low,
+                highs=min(highs),
             )
         ]
     needed = not isinstance(entry, Rock | StandOff)
     if needed and entry.gap_mm is None and low is None and not highs:
-        return ["no amount: give gap_mm, slides_mm, drags_mm or wont_go_mm."]
+        return [tr("no amount: give gap_mm, slides_mm, drags_mm or wont_go_mm.")]
     return []
 
 
@@ -60,20 +65,30 @@ def leaf_or(tool: Tool, reading: Gap) -> Tool:
     return tool if reading.gap_mm is not None else "leaf"
 
 
-_EDGE_WORDS = {"string": "gap", "edge": "edge", "notched": "wood", "plain": "bare board"}
+_EDGE_WORDS = {
+    "string": tr("gap"),
+    "edge": tr("edge"),
+    "notched": tr("wood"),
+    "plain": tr("bare board"),
+}
 
 
 def _place(gap: StringGap) -> str:
     name = _EDGE_WORDS[gap.by]
     laid = f"{name} {gap.low_support}-{gap.high_support}"
     if gap.low_support is None:
-        laid = f"{name}, resting,"
-    return f"{laid} over {gap.fret}, {string_or_side(gap.string, LANE_WORDS[gap.lane])}"
+        laid = tr("{name}, resting,", name=name)
+    return tr(
+        "{laid} over {fret}, {string_or_side}",
+        laid=laid,
+        fret=gap.fret,
+        string_or_side=string_or_side(gap.string, LANE_WORDS[gap.lane]),
+    )
 
 
 def string_or_side(string: int | None, side: str) -> str:
     """The string where one was named, else the side."""
-    return f"string {string}" if string else side
+    return tr("string {string}", string=string) if string else side
 
 
 def _frets(gap: StringGap) -> frozenset[int]:
@@ -93,20 +108,40 @@ def _support_faults(gap: StringGap, frets: int) -> list[str]:
     low, high = gap.low_support, gap.high_support
     if low is None and high is None:
         if gap.by == "string":
-            return ["a string needs its supports: give low_support and high_support."]
+            return [tr("a string needs its supports: give low_support and high_support.")]
         start, end = gap.reach or (1, frets)
         if not start < gap.fret < end:
-            return [f"the fret ({gap.fret}) should lie within the reach ({start} to {end})."]
+            return [
+                tr(
+                    "the fret ({fret}) should lie within the reach ({start} to {end}).",
+                    fret=gap.fret,
+                    start=start,
+                    end=end,
+                )
+            ]
         return []
     if low is None or high is None:
-        return ["give both supports, or neither for an edge as it rests."]
+        return [tr("give both supports, or neither for an edge as it rests.")]
     if low >= high:
-        return [f"the supports ({low} and {high}) should be two frets, the lower one first."]
+        return [
+            tr(
+                "the supports ({low} and {high}) should be two frets, the lower one first.",
+                low=low,
+                high=high,
+            )
+        ]
     if gap.by != "string" and gap.fret not in (low, high):
         # An edge runs on past what it rests on.
         return []
     if not low < gap.fret < high:
-        return [f"the fret ({gap.fret}) should lie between the supports ({low} and {high})."]
+        return [
+            tr(
+                "the fret ({fret}) should lie between the supports ({low} and {high}).",
+                fret=gap.fret,
+                low=low,
+                high=high,
+            )
+        ]
     return []
 
 
@@ -132,39 +167,76 @@ STRING_GAP = EntryRecord(
 
 
 _TITLES = {
-    "string": "gap under a string",
-    "edge": "edge on the frets",
-    "notched": "edge on the wood",
-    "plain": "edge on the bare board",
+    "string": tr("gap under a string"),
+    "edge": tr("edge on the frets"),
+    "notched": tr("edge on the wood"),
+    "plain": tr("edge on the bare board"),
 }
 _RESTING = {
     "string": "String",
-    "edge": "Edge resting on the frets",
-    "notched": "Notched edge resting on wood",
-    "plain": "Plain edge resting on the bare board",
+    "edge": tr("Edge resting on the frets"),
+    "notched": tr("Notched edge resting on wood"),
+    "plain": tr("Plain edge resting on the bare board"),
 }
 
 
 def _prompt(station: Station, fret: int, side: str, strings: str) -> str:
     if station.supports is None:
         where = "at" if station.by in ON_WOOD else "over"
-        return f"{side}. {_RESTING[station.by]}. Gap {where} {fret}?"
+        return tr(
+            "{side}. {resting}. Gap {where} {fret}?",
+            side=side,
+            resting=_RESTING[station.by],
+            where=where,
+            fret=fret,
+        )
     low, high = station.supports
     if station.wanted_mm:
-        return f"{side}. Hold {_held(low)}, press {high}. Does the leaf go over {fret}?"
+        return tr(
+            "{side}. Hold {held}, press {high}. Does the leaf go over {fret}?",
+            side=side,
+            held=_held(low),
+            high=high,
+            fret=fret,
+        )
     if station.by == "string":
-        named = f"String {station.string}" if station.string else side
-        return f"{named}. Hold {_held(low)}, press {high}. Gap over {fret}?"
+        named = tr("String {string}", string=station.string) if station.string else side
+        return tr(
+            "{named}. Hold {held}, press {high}. Gap over {fret}?",
+            named=named,
+            held=_held(low),
+            high=high,
+            fret=fret,
+        )
     if station.by in ON_WOOD:
-        edge = "Notched edge on wood" if station.by == "notched" else "Plain edge on the board"
-        return f"{side}. {edge}, {_held(low)} and {high}. Gap at {fret}?"
+        edge = (
+            tr("Notched edge on wood") if station.by == "notched" else tr("Plain edge on the board")
+        )
+        return tr(
+            "{side}. {edge}, {held} and {high}. Gap at {fret}?",
+            side=side,
+            edge=edge,
+            held=_held(low),
+            high=high,
+            fret=fret,
+        )
     # What it comes over past its supports may lift it: where it is held down must be said.
-    hold = "" if low <= fret <= high else f", held down at {low if fret < low else high}"
-    return f"{side}, {strings}. Edge on {_held(low)} and {high}{hold}. Gap over {fret}?"
+    hold = (
+        "" if low <= fret <= high else tr(", held down at {low}", low=low if fret < low else high)
+    )
+    return tr(
+        "{side}, {strings}. Edge on {held} and {high}{hold}. Gap over {fret}?",
+        side=side,
+        strings=strings,
+        held=_held(low),
+        high=high,
+        hold=hold,
+        fret=fret,
+    )
 
 
 def _held(support: int) -> str:
-    return str(support) if support else "the nut"
+    return str(support) if support else tr("the nut")
 
 
 STRING_GAP_STATION = StationRecord(

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.readings.entries import CrownHeight, Dial, StringHeight
 from nuvrek.readings.kinds.gaps import string_or_side
@@ -11,7 +12,9 @@ from nuvrek.units import Unit, format_length
 
 CROWN_HEIGHT = EntryRecord(
     type=CrownHeight,
-    place=lambda crown: f"crown of fret {crown.fret}, {LANE_WORDS[crown.lane]}",
+    place=lambda crown: tr(
+        "crown of fret {fret}, {lane_words}", fret=crown.fret, lane_words=LANE_WORDS[crown.lane]
+    ),
     value=lambda crown, unit, _heights: format_length(crown.height_mm, unit),
     station=lambda crown: Station(crown.station, "crown-height", crown.lane, crown.fret),
     tool=lambda _crown: "caliper",
@@ -19,9 +22,9 @@ CROWN_HEIGHT = EntryRecord(
 )
 CROWN_HEIGHT_STATION = StationRecord(
     kind="crown-height",
-    title=titled("crown height"),
-    prompt=lambda _station, fret, _side, _strings: (
-        f"Fret {fret}. Height of the crown over the wood?"
+    title=titled(tr("crown height")),
+    prompt=lambda _station, fret, _side, _strings: tr(
+        "Fret {fret}. Height of the crown over the wood?", fret=fret
     ),
     likely_mm=(0.3, 2.0),
     picture="caliper",
@@ -29,7 +32,11 @@ CROWN_HEIGHT_STATION = StationRecord(
 
 
 def _string_place(height: StringHeight) -> str:
-    return f"string over {height.fret}, {string_or_side(height.string, LANE_WORDS[height.side])}"
+    return tr(
+        "string over {fret}, {string_or_side}",
+        fret=height.fret,
+        string_or_side=string_or_side(height.string, LANE_WORDS[height.side]),
+    )
 
 
 def _string_station(height: StringHeight) -> Station:
@@ -54,15 +61,23 @@ STRING_HEIGHT = EntryRecord(
 
 
 def _string_prompt(station: Station, fret: int, side: str, _strings: str) -> str:
-    named = f"String {station.string}" if station.string else f"{side}. Open string"
+    named = (
+        tr("String {string}", string=station.string)
+        if station.string
+        else tr("{side}. Open string", side=side)
+    )
     if station.capo:
-        named = f"{named.removesuffix('. Open string')}, capo at {station.capo}. String"
-    return f"{named} over fret {fret}. Height?"
+        named = tr(
+            "{removesuffix}, capo at {capo}. String",
+            removesuffix=named.removesuffix(". Open string"),
+            capo=station.capo,
+        )
+    return tr("{named} over fret {fret}. Height?", named=named, fret=fret)
 
 
 STRING_HEIGHT_STATION = StationRecord(
     kind="string-height",
-    title=titled("string height"),
+    title=titled(tr("string height")),
     prompt=_string_prompt,
     likely_mm=(0.4, 6.0),
     units=(Unit.MM, Unit.SIXTYFOURTH, Unit.THOU),
@@ -77,7 +92,9 @@ def _dial_words(dial: Dial, unit: Unit, _heights: Unit) -> str:
 
 DIAL = EntryRecord(
     type=Dial,
-    place=lambda dial: f"dial on {dial.fret}, {LANE_WORDS[dial.lane]}",
+    place=lambda dial: tr(
+        "dial on {fret}, {lane_words}", fret=dial.fret, lane_words=LANE_WORDS[dial.lane]
+    ),
     value=_dial_words,
     station=lambda dial: Station(dial.station, "dial", dial.lane, dial.fret),
     tool=lambda _dial: "indicator",
@@ -86,7 +103,9 @@ DIAL = EntryRecord(
 DIAL_STATION = StationRecord(
     kind="dial",
     title=titled("indicator"),
-    prompt=lambda _station, fret, side, _strings: f"{side}. Dial on the beam over fret {fret}?",
+    prompt=lambda _station, fret, side, _strings: tr(
+        "{side}. Dial on the beam over fret {fret}?", side=side, fret=fret
+    ),
     likely_mm=(-1.5, 1.5),
     picture="dial",
 )

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from nuvrek import words
+from nuvrek.language import tr
 from nuvrek.money import Amount, amount_fault
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import HOW_WORDS
@@ -20,6 +21,7 @@ from nuvrek.readings.owner.entries import (
     Term,
     Worth,
 )
+from nuvrek.words import lower_first
 
 _PAGE = "Owner"
 
@@ -31,7 +33,7 @@ def _no_frets(_entry: object) -> frozenset[int]:
 def _named(terms: tuple[Term, ...]) -> str:
     if len(terms) > 2:
         return words.count(len(terms), "thing", "things")
-    return " and ".join(MATTERS[term.matter].lower() for term in terms)
+    return tr(" and ").join(lower_first(MATTERS[term.matter]) for term in terms)
 
 
 def _amount_faults(amounts: dict[str, Amount | None]) -> list[str]:
@@ -50,14 +52,14 @@ def _worth_faults(worth: Worth, _neck: NeckDescription, _number: int) -> list[st
 
 def _quote_faults(quote: Quote, _neck: NeckDescription, _number: int) -> list[str]:
     amounts = {"total": quote.total, "tax": quote.tax, "least": quote.least, "most": quote.most}
-    lines = {f"line {n}": line.amount for n, line in enumerate(quote.lines, 1)}
+    lines = {tr("line {n}", n=n): line.amount for n, line in enumerate(quote.lines, 1)}
     return _amount_faults({**amounts, **lines})
 
 
 def _answer_faults(answer: Answered, _neck: NeckDescription, number: int) -> list[str]:
     if answer.quote < number:
         return []
-    return [f"answers entry {answer.quote}, which is not before it."]
+    return [tr("answers entry {quote}, which is not before it.", quote=answer.quote)]
 
 
 def _picture_frets(letter: Letter) -> frozenset[int]:
@@ -67,21 +69,21 @@ def _picture_frets(letter: Letter) -> frozenset[int]:
 ARRIVED = EntryRecord(
     type=Arrived,
     place=lambda _entry: "",
-    value=lambda _entry, _unit, _heights: "how it came in",
+    value=lambda _entry, _unit, _heights: tr("how it came in"),
     frets=_no_frets,
     page=_PAGE,
 )
 HANDED_BACK = EntryRecord(
     type=HandedBack,
     place=lambda _entry: "",
-    value=lambda _entry, _unit, _heights: "how it left",
+    value=lambda _entry, _unit, _heights: tr("how it left"),
     frets=_no_frets,
     page=_PAGE,
 )
 WORTH = EntryRecord(
     type=Worth,
     place=lambda _entry: "",
-    value=lambda _entry, _unit, _heights: "worth and budget",
+    value=lambda _entry, _unit, _heights: tr("worth and budget"),
     frets=_no_frets,
     faults=_worth_faults,
     page=_PAGE,
@@ -89,14 +91,14 @@ WORTH = EntryRecord(
 QUOTE = EntryRecord(
     type=Quote,
     place=lambda _entry: "",
-    value=lambda _entry, _unit, _heights: "a quote",
+    value=lambda _entry, _unit, _heights: tr("a quote"),
     frets=_no_frets,
     faults=_quote_faults,
     page=_PAGE,
 )
 ANSWERED = EntryRecord(
     type=Answered,
-    place=lambda _entry: "the quote",
+    place=lambda _entry: tr("the quote"),
     value=lambda answer, _unit, _heights: answer.says,
     frets=_no_frets,
     faults=_answer_faults,
@@ -105,21 +107,23 @@ ANSWERED = EntryRecord(
 CONSENTED = EntryRecord(
     type=Consented,
     place=lambda entry: _named(entry.terms),
-    value=lambda entry, _unit, _heights: f"agreed {HOW_WORDS[entry.how]}",
+    value=lambda entry, _unit, _heights: tr("agreed {how_words}", how_words=HOW_WORDS[entry.how]),
     frets=_no_frets,
     page=_PAGE,
 )
 GATE_LIFTED = EntryRecord(
     type=GateLifted,
     place=lambda entry: _named(entry.terms),
-    value=lambda _entry, _unit, _heights: "goes on without a word",
+    value=lambda _entry, _unit, _heights: tr("goes on without a word"),
     frets=_no_frets,
     page=_PAGE,
 )
 LETTER = EntryRecord(
     type=Letter,
     place=lambda _entry: "",
-    value=lambda letter, _unit, _heights: f"the {PAPERS[letter.paper].lower()}",
+    value=lambda letter, _unit, _heights: tr(
+        "the {papers}", papers=lower_first(PAPERS[letter.paper])
+    ),
     frets=_picture_frets,
     page=_PAGE,
 )

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import OthersStill, Rock
 from nuvrek.readings.kinds.gaps import amount_faults, amount_mm, amount_words
@@ -16,7 +17,14 @@ def _three(rock: Rock) -> frozenset[int]:
 def _rock_faults(rock: Rock, neck: NeckDescription, _number: int) -> list[str]:
     faults = amount_faults(rock)
     if not 2 <= rock.fret <= neck.frets - 1:
-        faults.insert(0, f"a rocker's middle fret is 2 to {neck.frets - 1}, not {rock.fret}.")
+        faults.insert(
+            0,
+            tr(
+                "a rocker's middle fret is 2 to {frets}, not {fret}.",
+                frets=neck.frets - 1,
+                fret=rock.fret,
+            ),
+        )
     return faults
 
 
@@ -28,8 +36,12 @@ def _tool(rock: Rock) -> Tool | None:
 
 ROCK = EntryRecord(
     type=Rock,
-    place=lambda rock: (
-        f"rocker {rock.fret - 1}-{rock.fret}-{rock.fret + 1}, {LANE_WORDS[rock.lane]}"
+    place=lambda rock: tr(
+        "rocker {fret}-{fret_2}-{fret_3}, {lane_words}",
+        fret=rock.fret - 1,
+        fret_2=rock.fret,
+        fret_3=rock.fret + 1,
+        lane_words=LANE_WORDS[rock.lane],
     ),
     value=lambda rock, unit, _heights: amount_words(rock, unit) or rock.says,
     frets=_three,
@@ -43,12 +55,12 @@ ROCK = EntryRecord(
 def _still_faults(still: OthersStill, neck: NeckDescription, _number: int) -> list[str]:
     if all(2 <= fret <= neck.frets - 1 for fret in still.frets):
         return []
-    return [f"a rocker's middle frets are 2 to {neck.frets - 1}."]
+    return [tr("a rocker's middle frets are 2 to {frets}.", frets=neck.frets - 1)]
 
 
 OTHERS_STILL = EntryRecord(
     type=OthersStill,
-    place=lambda still: f"all the others, {LANE_WORDS[still.lane]}",
+    place=lambda still: tr("all the others, {lane_words}", lane_words=LANE_WORDS[still.lane]),
     value=lambda _still, _unit, _heights: "still",
     frets=lambda still: frozenset(still.frets),
     highest=lambda still: max(still.frets, default=-1) + 1,
@@ -59,8 +71,14 @@ OTHERS_STILL = EntryRecord(
 
 def _prompt(station: Station, fret: int, side: str, _strings: str) -> str:
     if station.fret:
-        return f"{side}. Rocker over {fret - 1}-{fret}-{fret + 1}. A leaf under it?"
-    return f"{side}. Rocker along the frets. What rocks?"
+        return tr(
+            "{side}. Rocker over {fret}-{fret_2}-{fret_3}. A leaf under it?",
+            side=side,
+            fret=fret - 1,
+            fret_2=fret,
+            fret_3=fret + 1,
+        )
+    return tr("{side}. Rocker along the frets. What rocks?", side=side)
 
 
 SWEEP_STATION = StationRecord(

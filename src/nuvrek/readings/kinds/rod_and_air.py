@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import Air, RodFeel, StateChange
 from nuvrek.readings.kinds.record import EntryRecord, StationRecord, titled
@@ -11,7 +12,7 @@ from nuvrek.units import Unit
 
 
 def _feel_words(felt: RodFeel, _unit: Unit, _heights: Unit) -> str:
-    return f"{felt.feel}, key {felt.key}" if felt.key else felt.feel
+    return tr("{feel}, key {key}", feel=felt.feel, key=felt.key) if felt.key else felt.feel
 
 
 ROD_FEEL = EntryRecord(
@@ -22,21 +23,25 @@ ROD_FEEL = EntryRecord(
 )
 ROD_FEEL_STATION = StationRecord(
     kind="rod-feel",
-    title=titled("rod feel"),
-    prompt=lambda _station, _fret, _side, _strings: "Key on the rod nut. How does it feel?",
+    title=titled(tr("rod feel")),
+    prompt=lambda _station, _fret, _side, _strings: tr("Key on the rod nut. How does it feel?"),
     broad=True,
 )
 
 
 def _air_words(air: Air, _unit: Unit, _heights: Unit) -> str:
     warm = "" if air.temperature_c is None else f"{air.temperature_c:g} °C"
-    damp = "" if air.humidity_percent is None else f"{air.humidity_percent:g} % humidity"
+    damp = (
+        ""
+        if air.humidity_percent is None
+        else tr("{humidity_percent:g} % humidity", humidity_percent=air.humidity_percent)
+    )
     return ", ".join(part for part in (warm, damp) if part)
 
 
 def _air_faults(air: Air, _neck: NeckDescription, _number: int) -> list[str]:
     if air.temperature_c is None and air.humidity_percent is None:
-        return ["no value: give temperature_c or humidity_percent."]
+        return [tr("no value: give temperature_c or humidity_percent.")]
     return []
 
 
@@ -54,13 +59,13 @@ AIR = EntryRecord(
 TEMPERATURE_STATION = StationRecord(
     kind="temperature",
     title=titled("temperature"),
-    prompt=lambda _station, _fret, _side, _strings: "Room. How warm, in degrees Celsius?",
+    prompt=lambda _station, _fret, _side, _strings: tr("Room. How warm, in degrees Celsius?"),
     broad=True,
 )
 HUMIDITY_STATION = StationRecord(
     kind="humidity",
     title=titled("humidity"),
-    prompt=lambda _station, _fret, _side, _strings: "Room. Relative humidity, in percent?",
+    prompt=lambda _station, _fret, _side, _strings: tr("Room. Relative humidity, in percent?"),
     broad=True,
 )
 
@@ -73,8 +78,8 @@ STATE_CHANGE = EntryRecord(
 
 def _state_prompt(station: Station, _fret: int, _side: str, _strings: str) -> str:
     if station.state.strings == "slack":
-        return "Slacken the strings. Enter when they hang."
-    return "Strings on, tuned to pitch. Enter when they are."
+        return tr("Slacken the strings. Enter when they hang.")
+    return tr("Strings on, tuned to pitch. Enter when they are.")
 
 
 STATE_STATION = StationRecord(

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from datetime import date
 
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.kinds.record import EntryRecord
 from nuvrek.readings.shop.entries import Pause, Promised, SeasonLook, WaitsFor
@@ -18,19 +19,21 @@ def _day_faults(promised: Promised, _neck: NeckDescription, _number: int) -> lis
         try:
             date.fromisoformat(promised.day)
         except ValueError:
-            return [f"'{promised.day}' is no date."]
+            return [tr("'{day}' is no date.", day=promised.day)]
     return []
 
 
 def _waits_words(waits: WaitsFor) -> str:
-    return "waits no more" if waits.what == "nothing" else f"waits for {waits.what}"
+    return (
+        tr("waits no more") if waits.what == "nothing" else tr("waits for {what}", what=waits.what)
+    )
 
 
 PROMISED = EntryRecord(
     type=Promised,
     place=lambda _entry: "",
     value=lambda one, _unit, _heights: (
-        f"promised for {one.day}" if one.day else "the promise taken back"
+        tr("promised for {day}", day=one.day) if one.day else tr("the promise taken back")
     ),
     frets=_no_frets,
     faults=_day_faults,
@@ -47,14 +50,14 @@ SEASON_LOOK = EntryRecord(
     type=SeasonLook,
     place=lambda _entry: "",
     value=lambda one, _unit, _heights: (
-        "looked at every half year" if one.wanted else "no longer looked at by season"
+        tr("looked at every half year") if one.wanted else tr("no longer looked at by season")
     ),
     frets=_no_frets,
     page="History",
 )
 PAUSE = EntryRecord(
     type=Pause,
-    place=lambda _entry: "the step",
+    place=lambda _entry: tr("the step"),
     value=lambda pause, _unit, _heights: pause.what,
     frets=_no_frets,
     page="Work",

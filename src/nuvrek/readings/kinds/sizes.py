@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import Size
 from nuvrek.readings.kinds.record import EntryRecord, StationRecord
@@ -12,15 +13,17 @@ from nuvrek.units import Unit, format_length
 
 def _size_place(size: Size) -> str:
     kind = SIZES[size.what]
-    where = f"fret {size.fret}" if size.fret else "nut"
+    where = tr("fret {fret}", fret=size.fret) if size.fret else "nut"
     if kind.place == "side":
         where = LANE_WORDS[size.lane or "bass"]
     elif kind.place == "side and fret":
-        where = f"fret {size.fret}, {LANE_WORDS[size.lane or 'bass']}"
+        where = tr(
+            "fret {fret}, {lane_words}", fret=size.fret, lane_words=LANE_WORDS[size.lane or "bass"]
+        )
     elif kind.place == "string":
-        where = f"fret {size.fret}, string {size.string or 1}"
+        where = tr("fret {fret}, string {string}", fret=size.fret, string=size.string or 1)
     elif kind.place == "wire":
-        where = "this run"
+        where = tr("this run")
     return f"{kind.title}, {where}"
 
 
@@ -36,7 +39,15 @@ def _faults(size: Size, _neck: NeckDescription, _number: int) -> list[str]:
     low, high = kind.possible
     if low <= size.mm <= high:
         return []
-    return [f"a {kind.title} is {low:g} to {high:g} mm, not {size.mm:g}."]
+    return [
+        tr(
+            "a {title} is {low:g} to {high:g} mm, not {mm:g}.",
+            title=kind.title,
+            low=low,
+            high=high,
+            mm=size.mm,
+        )
+    ]
 
 
 def _station(size: Size) -> Station:
@@ -62,15 +73,15 @@ SIZE = EntryRecord(
 
 def _prompt(station: Station, fret: int, side: str, _strings: str) -> str:
     size = SIZES[station.what]
-    where = f"Fret {fret}" if fret else "Nut"
+    where = tr("Fret {fret}", fret=fret) if fret else "Nut"
     if size.place == "side":
         where = side
     elif size.place == "side and fret":
-        where = f"{side}, fret {fret}"
+        where = tr("{side}, fret {fret}", side=side, fret=fret)
     elif size.place == "string":
-        where = f"Fret {fret}, string {station.string or 1}"
+        where = tr("Fret {fret}, string {string}", fret=fret, string=station.string or 1)
     elif size.place == "wire":
-        where = "A piece of this run"
+        where = tr("A piece of this run")
     return f"{where}. {size.prompt}"
 
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import EndsFine, FretEnd, Ink, InkLeft, OthersFirm, StandOff
 from nuvrek.readings.kinds.gaps import amount_faults, amount_mm, amount_words
@@ -10,16 +11,16 @@ from nuvrek.readings.station import Station
 from nuvrek.units import Unit, format_length
 
 END_WORDS = {
-    "sharp": "sharp",
-    "sprouting": "past the edge",
-    "proud-bevel": "bevel proud",
-    "tape-lip": "lip from tape",
+    "sharp": tr("sharp"),
+    "sprouting": tr("past the edge"),
+    "proud-bevel": tr("bevel proud"),
+    "tape-lip": tr("lip from tape"),
 }
 
 
 def _stand_off_place(found: StandOff) -> str:
     where = "" if found.lane is None else f", {LANE_WORDS[found.lane]}"
-    return f"under fret {found.fret}{where}"
+    return tr("under fret {fret}{where}", fret=found.fret, where=where)
 
 
 def _stand_off_words(found: StandOff, unit: Unit, _heights: Unit) -> str:
@@ -42,15 +43,15 @@ STAND_OFF = EntryRecord(
 )
 OTHERS_FIRM = EntryRecord(
     type=OthersFirm,
-    place=lambda _firm: "all the other frets",
+    place=lambda _firm: tr("all the other frets"),
     value=lambda _firm, _unit, _heights: "firm",
     frets=lambda firm: frozenset(firm.frets),
     station=lambda firm: Station(firm.station, "press"),
 )
 PRESS_STATION = StationRecord(
     kind="press",
-    title=titled("frets that move"),
-    prompt=lambda _station, _fret, _side, _strings: "Press every fret. Which one moves?",
+    title=titled(tr("frets that move")),
+    prompt=lambda _station, _fret, _side, _strings: tr("Press every fret. Which one moves?"),
     likely_mm=(0.0, 0.8),
     sweep=True,
     broad=True,
@@ -65,23 +66,25 @@ def _end_words(end: FretEnd, unit: Unit, _heights: Unit) -> str:
 
 FRET_END = EntryRecord(
     type=FretEnd,
-    place=lambda end: f"end of fret {end.fret}, {LANE_WORDS[end.side]}",
+    place=lambda end: tr(
+        "end of fret {fret}, {lane_words}", fret=end.fret, lane_words=LANE_WORDS[end.side]
+    ),
     value=_end_words,
     station=lambda end: Station(end.station, "ends", end.side, end.fret),
     figure=lambda end: end.mm,
 )
 ENDS_FINE = EntryRecord(
     type=EndsFine,
-    place=lambda fine: f"all the other ends, {LANE_WORDS[fine.side]}",
+    place=lambda fine: tr("all the other ends, {lane_words}", lane_words=LANE_WORDS[fine.side]),
     value=lambda _fine, _unit, _heights: "fine",
     frets=lambda fine: frozenset(fine.frets),
     station=lambda fine: Station(fine.station, "ends", fine.side),
 )
 ENDS_STATION = StationRecord(
     kind="ends",
-    title=titled("fret ends"),
-    prompt=lambda _station, _fret, side, _strings: (
-        f"{side}. A finger along the fret ends. What is felt?"
+    title=titled(tr("fret ends")),
+    prompt=lambda _station, _fret, side, _strings: tr(
+        "{side}. A finger along the fret ends. What is felt?", side=side
     ),
     likely_mm=(0.0, 1.0),
     sweep=True,
@@ -90,22 +93,24 @@ ENDS_STATION = StationRecord(
 
 INK = EntryRecord(
     type=Ink,
-    place=lambda ink: f"ink on fret {ink.fret}, {LANE_WORDS[ink.lane]}",
+    place=lambda ink: tr(
+        "ink on fret {fret}, {lane_words}", fret=ink.fret, lane_words=LANE_WORDS[ink.lane]
+    ),
     value=lambda _ink, _unit, _heights: "gone",
     station=lambda ink: Station(ink.station, "ink", ink.lane, ink.fret),
 )
 INK_LEFT = EntryRecord(
     type=InkLeft,
-    place=lambda left: f"ink on all the others, {LANE_WORDS[left.lane]}",
+    place=lambda left: tr("ink on all the others, {lane_words}", lane_words=LANE_WORDS[left.lane]),
     value=lambda _left, _unit, _heights: "left",
     frets=lambda left: frozenset(left.frets),
     station=lambda left: Station(left.station, "ink", left.lane),
 )
 INK_STATION = StationRecord(
     kind="ink",
-    title=titled("ink under the beam"),
-    prompt=lambda _station, _fret, side, _strings: (
-        f"{side}. Beam over the marked tops. Where is the ink gone?"
+    title=titled(tr("ink under the beam")),
+    prompt=lambda _station, _fret, side, _strings: tr(
+        "{side}. Beam over the marked tops. Where is the ink gone?", side=side
     ),
     sweep=True,
     picture="ink",

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from nuvrek import words
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, NeckDescription, description_faults
 from nuvrek.neck.wire import wire_faults
 from nuvrek.readings.entries import (
@@ -34,7 +35,7 @@ def _no_frets(_entry: object) -> frozenset[int]:
 
 
 def _rod_place(move: RodMove) -> str:
-    return "rod" if move.side is None else f"rod, {LANE_WORDS[move.side]}"
+    return "rod" if move.side is None else tr("rod, {lane_words}", lane_words=LANE_WORDS[move.side])
 
 
 ROD_MOVE = EntryRecord(
@@ -47,15 +48,15 @@ ROD_MOVE = EntryRecord(
 HEATED = EntryRecord(
     type=Heated,
     place=lambda _heat: "heat",
-    value=lambda _heat, _unit, _heights: "neck heated",
+    value=lambda _heat, _unit, _heights: tr("neck heated"),
     frets=_no_frets,
     page="Work",
 )
 
 
 def _heard_place(heard: Heard) -> str:
-    note = f"fret {heard.fret}" if heard.fret else "open"
-    return f"string {heard.string}, {note}"
+    note = tr("fret {fret}", fret=heard.fret) if heard.fret else "open"
+    return tr("string {string}, {note}", string=heard.string, note=note)
 
 
 HEARD = EntryRecord(
@@ -66,13 +67,18 @@ HEARD = EntryRecord(
 )
 OTHERS_CLEAN = EntryRecord(
     type=OthersClean,
-    place=lambda clean: f"all the other notes, string {clean.string}",
+    place=lambda clean: tr("all the other notes, string {string}", string=clean.string),
     value=lambda _clean, _unit, _heights: "clean",
     frets=lambda clean: frozenset(clean.frets),
     page="String room",
 )
 
-_SEAT_PLACES = {"whole": "", "bass": ", low end", "middle": ", middle", "treble": ", high end"}
+_SEAT_PLACES = {
+    "whole": "",
+    "bass": tr(", low end"),
+    "middle": tr(", middle"),
+    "treble": tr(", high end"),
+}
 
 
 def seat_words(seated: Seated) -> str:
@@ -85,14 +91,14 @@ def seat_words(seated: Seated) -> str:
 
 SEATED = EntryRecord(
     type=Seated,
-    place=lambda seated: f"fret {seated.fret}",
+    place=lambda seated: tr("fret {fret}", fret=seated.fret),
     value=lambda seated, _unit, _heights: seat_words(seated),
     page="Work",
 )
 AGREED = EntryRecord(
     type=Agreed,
     place=lambda _agreed: "",
-    value=lambda _agreed, _unit, _heights: "agreed on the filing",
+    value=lambda _agreed, _unit, _heights: tr("agreed on the filing"),
     frets=lambda agreed: frozenset((agreed.fall_from or 0, *agreed.untouched)),
     page="Filing",
 )
@@ -116,7 +122,7 @@ def _new_wire_frets(terms: NewWire) -> frozenset[int]:
 
 
 def _wire_words(terms: NewWire) -> str:
-    return "the new wire" if terms.wire is None else terms.wire.name
+    return tr("the new wire") if terms.wire is None else terms.wire.name
 
 
 def _new_wire_faults(terms: NewWire, _neck: NeckDescription, _number: int) -> list[str]:
@@ -126,7 +132,9 @@ def _new_wire_faults(terms: NewWire, _neck: NeckDescription, _number: int) -> li
 NEW_WIRE = EntryRecord(
     type=NewWire,
     place=lambda _terms: "",
-    value=lambda terms, _unit, _heights: f"agreed on {_wire_words(terms)}",
+    value=lambda terms, _unit, _heights: tr(
+        "agreed on {wire_words}", wire_words=_wire_words(terms)
+    ),
     frets=_new_wire_frets,
     faults=_new_wire_faults,
     page="New wire",
@@ -134,7 +142,7 @@ NEW_WIRE = EntryRecord(
 TRUED = EntryRecord(
     type=Trued,
     place=lambda _trued: "board",
-    value=lambda _trued, _unit, _heights: "wood taken off",
+    value=lambda _trued, _unit, _heights: tr("wood taken off"),
     frets=lambda trued: frozenset(fret for fret, _, _ in trued.off),
     page="Work",
 )
@@ -154,14 +162,14 @@ FRET_WORK = EntryRecord(
 )
 CHOSEN = EntryRecord(
     type=Chosen,
-    place=lambda _chosen: "way taken,",
+    place=lambda _chosen: tr("way taken,"),
     value=lambda chosen, _unit, _heights: chosen.way.replace("-", " "),
     frets=_no_frets,
     page="Choose",
 )
 STEP_DONE = EntryRecord(
     type=StepDone,
-    place=lambda _done: "the step",
+    place=lambda _done: tr("the step"),
     value=lambda done, _unit, _heights: f"“{done.step.replace('-', ' ')}”",
     frets=_no_frets,
     page="Work",
@@ -174,7 +182,7 @@ def _description_faults(entry: Describe, _neck: NeckDescription, _number: int) -
 
 DESCRIBE = EntryRecord(
     type=Describe,
-    place=lambda _entry: "the description",
+    place=lambda _entry: tr("the description"),
     value=lambda _entry, _unit, _heights: "changed",
     frets=_no_frets,
     faults=_description_faults,
@@ -182,7 +190,7 @@ DESCRIBE = EntryRecord(
 )
 ROUND_START = EntryRecord(
     type=RoundStart,
-    place=lambda _start: "round begun,",
+    place=lambda _start: tr("round begun,"),
     value=lambda start, _unit, _heights: start.name,
     frets=_no_frets,
 )
@@ -195,11 +203,11 @@ _SHORT = 40
 
 def _note_faults(note: Note, _neck: NeckDescription, number: int) -> list[str]:
     if not note.text and note.photo is None:
-        return ["an empty note: give text or photo."]
+        return [tr("an empty note: give text or photo.")]
     if note.photo is not None and not note.photo.startswith(JPEG_BEGINS):
-        return ["the photo is no JPEG."]
+        return [tr("the photo is no JPEG.")]
     if note.about is not None and note.about >= number:
-        return [f"is about entry {note.about}, which is not before it."]
+        return [tr("is about entry {about}, which is not before it.", about=note.about)]
     return []
 
 
@@ -219,13 +227,13 @@ NOTE = EntryRecord(
 def _strike_faults(strike: Strike, _neck: NeckDescription, number: int) -> list[str]:
     if strike.entry < number:
         return []
-    return [f"strikes entry {strike.entry}, which is not before it."]
+    return [tr("strikes entry {entry}, which is not before it.", entry=strike.entry)]
 
 
 STRIKE = EntryRecord(
     type=Strike,
     place=lambda _strike: "struck",
-    value=lambda strike, _unit, _heights: f"entry {strike.entry}",
+    value=lambda strike, _unit, _heights: tr("entry {entry}", entry=strike.entry),
     frets=_no_frets,
     faults=_strike_faults,
 )

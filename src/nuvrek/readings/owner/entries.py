@@ -8,6 +8,7 @@ from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
+from nuvrek.language import tr
 from nuvrek.money import Amount
 from nuvrek.neck.description import Line, Words
 from nuvrek.neck.owner import How
@@ -28,26 +29,26 @@ Matter = Literal[
     "outside",
 ]
 MATTERS: dict[Matter, str] = {
-    "way": "Way and price",
-    "heights": "String height",
-    "relief": "Relief",
-    "grooves": "Grooves that stay",
-    "least crown": "Least crown",
-    "left alone": "Frets left alone",
-    "corners": "Corners left alone",
-    "wire": "Other wire",
-    "finish": "Finish",
-    "originals": "Old parts",
-    "limits": "What can't be promised",
-    "outside": "Beside the job",
+    "way": tr("Way and price"),
+    "heights": tr("String height"),
+    "relief": tr("Relief"),
+    "grooves": tr("Grooves that stay"),
+    "least crown": tr("Least crown"),
+    "left alone": tr("Frets left alone"),
+    "corners": tr("Corners left alone"),
+    "wire": tr("Other wire"),
+    "finish": tr("Finish"),
+    "originals": tr("Old parts"),
+    "limits": tr("What can't be promised"),
+    "outside": tr("Beside the job"),
 }
 Sound = Literal["not looked at", "sound", "not sound"]
 PaperKind = Literal["letter", "quote", "work", "bench"]
 PAPERS: dict[PaperKind, str] = {
-    "letter": "Letter to the owner",
-    "quote": "Quote",
-    "work": "Work report",
-    "bench": "Bench sheet",
+    "letter": tr("Letter to the owner"),
+    "quote": tr("Quote"),
+    "work": tr("Work report"),
+    "bench": tr("Bench sheet"),
 }
 Currency = Annotated[str, Meta(max_length=8)]
 Kinds = Annotated[tuple[Line, ...], Meta(max_length=12)]

@@ -6,6 +6,7 @@ from __future__ import annotations
 
 from msgspec import Struct
 
+from nuvrek.language import tr
 from nuvrek.readings.refret.entries import FretSays, FretStage
 
 
@@ -23,12 +24,12 @@ class Sweep(Struct, frozen=True):
 SWEEPS: dict[FretStage, Sweep] = {
     one.stage: one
     for one in (
-        Sweep("pull", "pulled", "came clean", {"*": "chipped", "-": "tang broke"}),
+        Sweep("pull", "pulled", tr("came clean"), {"*": "chipped", "-": "tang broke"}),
         Sweep("slot", "slots", "right", {"+": "tight", "-": "loose", "*": "shallow"}),
         Sweep(
             "try",
             "tried",
-            "follows the board",
+            tr("follows the board"),
             {"*": "light in the middle", "-": "light at the ends"},
         ),
         Sweep(
@@ -37,7 +38,7 @@ SWEEPS: dict[FretStage, Sweep] = {
             "sits",
             {"*": "stands off", "-": "too deep", "/": "sideways"},
         ),
-        Sweep("seat", "seat", "firm, no light", {"*": "moves", "+": "stands off"}),
+        Sweep("seat", "seat", tr("firm, no light"), {"*": "moves", "+": "stands off"}),
         Sweep("trim", "ends", "flush", {"*": "finish touched"}),
     )
 }

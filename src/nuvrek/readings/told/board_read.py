@@ -7,6 +7,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 
+from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.radius import described_radius_mm
 from nuvrek.neck.scale import fret_line_mm
@@ -113,8 +114,16 @@ def _radius_faults(neck: NeckDescription, read: dict[int, float]) -> list[str]:
         under = two < min(one, three) * (1.0 - TURNS_BACK)
         if over or under:
             return [
-                f"The radius gauge says {one:.0f} mm at {before}, {two:.0f} at {at} and "
-                f"{three:.0f} at {after}: no board is cut so. Take fret {at} again."
+                tr(
+                    "The radius gauge says {one:.0f} mm at {before}, {two:.0f} at {at} and "
+                    "{three:.0f} at {after}: no board is cut so. Take fret {at} again.",
+                    one=one,
+                    before=before,
+                    two=two,
+                    at=at,
+                    three=three,
+                    after=after,
+                )
             ]
     return []
 
@@ -126,8 +135,13 @@ def _thin_faults(
     for fret, (deep, board) in enumerate(zip(every_depth, every_thick, strict=True), 1):
         if deep is not None and board is not None and deep >= board:
             return [
-                f"At fret {fret} the slot is {deep:.2f} mm deep in a board {board:.2f} mm thick: "
-                "one of the two is misread, or it is sawn into the neck. Nothing is trued until "
-                "that is known."
+                tr(
+                    "At fret {fret} the slot is {deep:.2f} mm deep in a board {board:.2f} mm "
+                    "thick: one of the two is misread, or it is sawn into the neck. Nothing is "
+                    "trued until that is known.",
+                    fret=fret,
+                    deep=deep,
+                    board=board,
+                )
             ]
     return []

@@ -9,6 +9,7 @@ from msgspec import structs
 
 from nuvrek.bench.keypad.pad import Pad
 from nuvrek.bench.keypad.question import LEAST_MM, MOST_MM, Question
+from nuvrek.language import tr
 from nuvrek.neck.description import LANES
 from nuvrek.readings.check import question
 from nuvrek.readings.stations import Station
@@ -24,7 +25,7 @@ class StationKeys:
     stations: ClassVar[tuple[str, ...]] = ()
     # What + - * / do here, in a word each; keys left out do nothing.
     keys: ClassVar[Mapping[str, str]] = {}
-    hint: ClassVar[str] = "Type the height, Enter. Enter alone passes on."
+    hint: ClassVar[str] = tr("Type the height, Enter. Enter alone passes on.")
     # Whether a number is typed here, and whether it is a length.
     numbers: ClassVar[bool] = True
     lengths: ClassVar[bool] = True
@@ -74,7 +75,7 @@ class StationKeys:
         if key == "/" and self.pad.text and self.lengths:
             self.pad.type("/")
         else:
-            self.pad.message = f"That key has no use here. {self.hint}"
+            self.pad.message = tr("That key has no use here. {hint}", hint=self.hint)
 
     def enter(self) -> None:
         """Enter without anything typed."""
@@ -104,7 +105,7 @@ class StationKeys:
         was taken.
         """
         if not self.possible(typed):
-            self.pad.message = "That can't be a reading on a neck. Type it again."
+            self.pad.message = tr("That can't be a reading on a neck. Type it again.")
             self.pad.text = ""
             return
         self.pad.remember_unit(typed, offered)
@@ -118,7 +119,7 @@ class StationKeys:
 class DoneKeys(StationKeys):
     """Past the last station."""
 
-    hint = "Map shows what the readings say."
+    hint = tr("Map shows what the readings say.")
     numbers = False
 
     def first(self) -> int:
@@ -128,7 +129,7 @@ class DoneKeys(StationKeys):
         return ()
 
     def special(self, key: str) -> None:
-        self.pad.message = "The round is done. Up goes back to a station."
+        self.pad.message = tr("The round is done. Up goes back to a station.")
 
     def enter(self) -> None:
         pass

@@ -6,6 +6,7 @@ from collections.abc import Mapping
 from typing import ClassVar, Literal
 
 from nuvrek.bench.keypad.keys.base import StationKeys
+from nuvrek.language import tr
 from nuvrek.readings.entries import EdgeLie
 from nuvrek.units import Length
 
@@ -17,7 +18,7 @@ class EdgeLieKeys(StationKeys):
 
     stations: ClassVar[tuple[str, ...]] = ("edge-lie",)
     keys: ClassVar[Mapping[str, str]] = {"+": "all along", "-": "on its ends", "*": "rocks"}
-    hint = "Its fret and *: rocks there. +: lies all along. -: on its ends, light between."
+    hint = tr("Its fret and *: rocks there. +: lies all along. -: on its ends, light between.")
     lengths = False
 
     def special(self, key: str) -> None:
@@ -34,7 +35,9 @@ class EdgeLieKeys(StationKeys):
         pad, text = self.pad, self.pad.text
         fret = int(text) if text.isascii() and text.isdigit() and len(text) <= 2 else 0
         if key != "*" or not 1 < fret < pad.neck.frets:
-            pad.message = f"Type the fret it rocks about, 2 to {pad.neck.frets - 1}, then *."
+            pad.message = tr(
+                "Type the fret it rocks about, 2 to {frets}, then *.", frets=pad.neck.frets - 1
+            )
             pad.text = ""
             return
         self._finish("rocks", fret)

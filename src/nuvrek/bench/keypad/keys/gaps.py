@@ -6,6 +6,7 @@ from collections.abc import Mapping
 from typing import ClassVar, Literal
 
 from nuvrek.bench.keypad.keys.base import StationKeys
+from nuvrek.language import tr
 from nuvrek.neck.edges import edge_reach
 from nuvrek.readings.entries import StringGap
 from nuvrek.units import Length, format_number
@@ -23,11 +24,11 @@ class LeafKeys(StationKeys):
     def aside(self) -> str:
         """The leaf that slides, while the next one is typed."""
         slides = self.pad.slides
-        return f"slides {format_number(slides.mm, self.pad.unit)}, then" if slides else ""
+        return tr("slides {mm}, then", mm=format_number(slides.mm, self.pad.unit)) if slides else ""
 
     def special(self, key: str) -> None:
         if not self.pad.text:
-            self.pad.message = (
+            self.pad.message = tr(
                 "Type the leaf first, then + if it slides, - if it drags or / if it won't go."
             )
         else:
@@ -48,7 +49,7 @@ class LeafKeys(StationKeys):
         if key == "+":
             pad.slides, pad.text = typed, ""
         elif pad.slides is not None and pad.slides.mm >= typed.mm:
-            pad.message = (
+            pad.message = tr(
                 "The leaf that slides should be thinner than the one that drags or won't go."
             )
             pad.text = ""
@@ -71,10 +72,10 @@ class GapKeys(LeafKeys):
     keys: ClassVar[Mapping[str, str]] = {
         "+": "slides",
         "-": "drags",
-        "/": "won't go",
+        "/": tr("won't go"),
         "*": "support",
     }
-    hint = "Leaf that slides +, drags -, won't go /. A number: Enter. A support: fret, *."
+    hint = tr("Leaf that slides +, drags -, won't go /. A number: Enter. A support: fret, *.")
 
     @property
     def wanted(self) -> bool:
@@ -84,13 +85,15 @@ class GapKeys(LeafKeys):
     @property
     def words(self) -> str:
         if self.wanted:
-            return "+ it goes, - it just drags, / it won't go. Another leaf: type it first."
+            return tr("+ it goes, - it just drags, / it won't go. Another leaf: type it first.")
         return self.hint
 
     @property
     def aside(self) -> str:
         if self.wanted and not self.pad.text:
-            return f"leaf {format_number(self.station.wanted_mm, self.pad.unit)}"
+            return tr(
+                "leaf {wanted_mm}", wanted_mm=format_number(self.station.wanted_mm, self.pad.unit)
+            )
         return super().aside
 
     def frets(self) -> range:
@@ -127,12 +130,12 @@ class GapKeys(LeafKeys):
         text, pad.text = pad.text, ""
         if not text:
             if station.by == "string":
-                pad.message = "Type the fret that holds the string, then *."
+                pad.message = tr("Type the fret that holds the string, then *.")
             else:
                 resting = station.supports is None
                 supports = pad.kit.relief_supports(pad.neck) if resting else None
                 pad.change_station(self.at(supports=supports))
-                pad.message = "Laid on its supports." if resting else "Laid as it rests."
+                pad.message = tr("Laid on its supports.") if resting else tr("Laid as it rests.")
             return
         fret = int(text) if text.isascii() and text.isdigit() and len(text) <= 2 else -1
         low, high = station.supports or (1, pad.neck.frets)
@@ -141,8 +144,9 @@ class GapKeys(LeafKeys):
         elif pad.cursor < fret <= pad.neck.frets:
             high = fret
         else:
-            pad.message = (
-                f"A support is 0 (the nut) to {pad.neck.frets}, and not the fret looked at."
+            pad.message = tr(
+                "A support is 0 (the nut) to {frets}, and not the fret looked at.",
+                frets=pad.neck.frets,
             )
             return
         pad.change_station(self.at(supports=(low, high)))
@@ -152,7 +156,7 @@ class GapKeys(LeafKeys):
         low, high = station.supports or (None, None)
         if self.pad.cursor in (low, high):
             self.pad.message, self.pad.text = (
-                "That fret carries the edge: no gap there. Move on with the arrows.",
+                tr("That fret carries the edge: no gap there. Move on with the arrows."),
                 "",
             )
             return

@@ -6,6 +6,7 @@ from collections.abc import Mapping
 from typing import ClassVar
 
 from nuvrek.bench.keypad.keys.base import StationKeys
+from nuvrek.language import tr
 from nuvrek.readings.entries import CrownHeight, Dial, Size, StringHeight
 from nuvrek.readings.sizes import SIZES
 from nuvrek.readings.stations import Station
@@ -40,7 +41,7 @@ class HeightKeys(StationKeys):
 
     stations: ClassVar[tuple[str, ...]] = ("string-height",)
     keys: ClassVar[Mapping[str, str]] = {"*": "capo"}
-    hint = "Type the height, Enter. Enter alone passes on. A fret and * is a capo there."
+    hint = tr("Type the height, Enter. Enter alone passes on. A fret and * is a capo there.")
     bounds_mm = (0.0, 20.0)
 
     def frets(self) -> range:
@@ -63,7 +64,9 @@ class HeightKeys(StationKeys):
         if text.isascii() and text.isdigit() and len(text) <= 2 and int(text) < pad.cursor:
             pad.change_station(self.at(capo=int(text)))
         else:
-            pad.message = f"A capo sits on a fret before {pad.cursor}; * alone takes it off."
+            pad.message = tr(
+                "A capo sits on a fret before {cursor}; * alone takes it off.", cursor=pad.cursor
+            )
 
     def take(self, _key: str, typed: Length) -> None:
         station = self.station
@@ -83,7 +86,7 @@ class SizeKeys(StationKeys):
     """A size by caliper, rule or gauge."""
 
     stations: ClassVar[tuple[str, ...]] = ("size",)
-    hint = "Type it, Enter. Enter alone passes on."
+    hint = tr("Type it, Enter. Enter alone passes on.")
 
     @property
     def bounds_mm(self) -> tuple[float, float]:  # type: ignore[override]
@@ -133,8 +136,8 @@ class DialKeys(StationKeys):
     """An indicator run: one press a fret, and the fret moves on by itself."""
 
     stations: ClassVar[tuple[str, ...]] = ("dial",)
-    keys: ClassVar[Mapping[str, str]] = {"+": "plus", "-": "minus", "*": "other way"}
-    hint = (
+    keys: ClassVar[Mapping[str, str]] = {"+": "plus", "-": "minus", "*": tr("other way")}
+    hint = tr(
         "One press a fret; the fret moves on. Arrows go to another, - turns the sign, * the "
         "other way, Enter leaves."
     )
@@ -165,9 +168,9 @@ class DialKeys(StationKeys):
             pad.run_step = -pad.run_step
             pad.cursor = self.first()
             if pad.run_step < 0:
-                pad.message = "The run goes towards the nut."
+                pad.message = tr("The run goes towards the nut.")
             else:
-                pad.message = "The run goes towards the body."
+                pad.message = tr("The run goes towards the body.")
         else:
             if key == "+" or pad.text.startswith("-"):
                 pad.text = pad.text.lstrip("-")

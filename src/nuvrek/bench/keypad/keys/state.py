@@ -6,6 +6,7 @@ from collections.abc import Mapping
 from typing import ClassVar, get_args
 
 from nuvrek.bench.keypad.keys.base import StationKeys
+from nuvrek.language import tr
 from nuvrek.readings.entries import Air, Feel, RodFeel, StateChange
 from nuvrek.readings.stations import Station, with_strings
 from nuvrek.units import Length
@@ -17,11 +18,11 @@ class StateKeys(StationKeys):
     """The strings are slackened or brought to pitch."""
 
     stations: ClassVar[tuple[str, ...]] = ("state",)
-    hint = "Enter when it is so."
+    hint = tr("Enter when it is so.")
     numbers = False
 
     def special(self, _key: str) -> None:
-        self.pad.message = "Enter when it is so."
+        self.pad.message = tr("Enter when it is so.")
 
     def enter(self) -> None:
         state = with_strings(self.pad.session.neck_state.state, self.station.state)
@@ -33,8 +34,8 @@ class FeelKeys(StationKeys):
     """How the rod nut feels: one of five, by its number."""
 
     stations: ClassVar[tuple[str, ...]] = ("rod-feel",)
-    hint = (
-        ", ".join(f"{n} {feel}" for n, feel in enumerate(FEELS, 1)) + ". Its key may follow: 1 4mm."
+    hint = ", ".join(f"{n} {feel}" for n, feel in enumerate(FEELS, 1)) + tr(
+        ". Its key may follow: 1 4mm."
     )
     lengths = False
 
@@ -75,7 +76,7 @@ class AirKeys(StationKeys):
     """Temperature or humidity of the room."""
 
     stations: ClassVar[tuple[str, ...]] = ("temperature", "humidity")
-    hint = "Type it, Enter. Enter alone passes on."
+    hint = tr("Type it, Enter. Enter alone passes on.")
     keys: ClassVar[Mapping[str, str]] = {"-": "minus"}
     lengths = False
 
@@ -102,7 +103,10 @@ class AirKeys(StationKeys):
         except ValueError:
             value = float("nan")
         if not low <= value <= high:
-            pad.message, pad.text = f"A number from {low:g} to {high:g} is asked for here.", ""
+            pad.message, pad.text = (
+                tr("A number from {low:g} to {high:g} is asked for here.", low=low, high=high),
+                "",
+            )
         elif key == "enter":
             warm, damp = (value, None) if self.warm else (None, value)
             pad.finish(Air(temperature_c=warm, humidity_percent=damp, station=pad.station_key))

@@ -12,6 +12,7 @@ from msgspec import structs
 
 from nuvrek.bench.keypad.keys.base import StationKeys
 from nuvrek.bench.keypad.keys.gaps import LeafKeys
+from nuvrek.language import tr
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.readings.entries import (
     AnyReading,
@@ -58,7 +59,12 @@ class SweepKeys(StationKeys):
         if text.isascii() and text.isdigit() and len(text) <= 2 and int(text) in frets:
             pad.cursor = int(text)
             return True
-        pad.message = f"Frets {frets.start} to {frets.stop - 1} are looked at here, not {text}."
+        pad.message = tr(
+            "Frets {start} to {stop} are looked at here, not {text}.",
+            start=frets.start,
+            stop=frets.stop - 1,
+            text=text,
+        )
         return False
 
     def mark_down(self, mark: AnyReading) -> bool:
@@ -79,14 +85,14 @@ class RockerKeys(LeafKeys, SweepKeys):
 
     stations: ClassVar[tuple[str, ...]] = ("sweep",)
     keys: ClassVar[Mapping[str, str]] = {"*": "rocks", "/": "still", "+": "slides", "-": "drags"}
-    hint = "Fret number and * where it rocks. Enter: all the others are still."
+    hint = tr("Fret number and * where it rocks. Enter: all the others are still.")
 
     @property
     def aside(self) -> str:
         rocks = sorted(
             fret for fret, (_, one) in self.said().items() if getattr(one, "says", "") == "rocks"
         )
-        return super().aside or f"rocks: {', '.join(map(str, rocks)) or 'none yet'}"
+        return super().aside or tr("rocks: {map}", map=", ".join(map(str, rocks)) or tr("none yet"))
 
     def frets(self) -> range:
         return rocker_triples(self.pad.neck)
@@ -120,7 +126,9 @@ class RockerKeys(LeafKeys, SweepKeys):
             elif pad.cursor in pad.marked(self.station.lane) and not pad.replacing:
                 self._unmark()
             elif self.mark_down(Rock(lane=self.station.lane, fret=pad.cursor, says="rocks")):
-                pad.message = f"Fret {pad.cursor} rocks. A leaf under it? Type it, or go on."
+                pad.message = tr(
+                    "Fret {cursor} rocks. A leaf under it? Type it, or go on.", cursor=pad.cursor
+                )
 
     def gap(self, amount: dict[str, float]) -> None:
         pad = self.pad
@@ -144,7 +152,7 @@ class RockerKeys(LeafKeys, SweepKeys):
             and (one.reading.lane, one.reading.fret) == (self.station.lane, pad.cursor)
         ]
         if pad.strike(numbers):
-            pad.message = f"Fret {pad.cursor} is unmarked."
+            pad.message = tr("Fret {cursor} is unmarked.", cursor=pad.cursor)
 
 
 class MarkKeys(SweepKeys):
@@ -153,7 +161,7 @@ class MarkKeys(SweepKeys):
     @property
     def aside(self) -> str:
         found = sorted(self.said())
-        return f"found: {', '.join(map(str, found)) or 'none yet'}"
+        return tr("found: {map}", map=", ".join(map(str, found)) or tr("none yet"))
 
     def frets(self) -> range:
         return range(1, self.pad.neck.frets + 1)
@@ -169,16 +177,16 @@ class MarkKeys(SweepKeys):
         mark = self.mark(key)
         if known is not None and self.same(known[1], mark) and not pad.replacing:
             if pad.strike([known[0]]):
-                pad.message = f"Fret {pad.cursor} is unmarked."
+                pad.message = tr("Fret {cursor} is unmarked.", cursor=pad.cursor)
         elif self.mark_down(mark):
-            more = " How much? Type it and Enter, or go on." if self.lengths else ""
-            pad.message = f"Fret {pad.cursor} is marked.{more}"
+            more = tr(" How much? Type it and Enter, or go on.") if self.lengths else ""
+            pad.message = tr("Fret {cursor} is marked.{more}", cursor=pad.cursor, more=more)
 
     def take(self, key: str, typed: Length) -> None:
         pad = self.pad
         known = self.said().get(pad.cursor)
         if known is None:
-            pad.message = "Mark the fret first: its number and a key."
+            pad.message = tr("Mark the fret first: its number and a key.")
             pad.text = ""
         elif pad.write(self.measured(known[1], typed.mm), strike=[known[0]]):
             pad.text = ""
@@ -202,11 +210,11 @@ class PressKeys(MarkKeys):
     stations: ClassVar[tuple[str, ...]] = ("press",)
     keys: ClassVar[Mapping[str, str]] = {
         "*": "moves",
-        "-": "low end",
-        "+": "high end",
-        "/": "firm, light",
+        "-": tr("low end"),
+        "+": tr("high end"),
+        "/": tr("firm, light"),
     }
-    hint = (
+    hint = tr(
         "Fret number and * if it moves, - at its low end, + at its high end, / firm with light "
         "under it. Enter: no other moves."
     )
@@ -244,11 +252,11 @@ class EndsKeys(MarkKeys):
     stations: ClassVar[tuple[str, ...]] = ("ends",)
     keys: ClassVar[Mapping[str, str]] = {
         "*": "sharp",
-        "+": "past the edge",
-        "-": "proud bevel",
-        "/": "tape lip",
+        "+": tr("past the edge"),
+        "-": tr("proud bevel"),
+        "/": tr("tape lip"),
     }
-    hint = (
+    hint = tr(
         "Fret number and * sharp, + past the edge, - bevel proud, / lip from tape. Enter: the "
         "others are fine."
     )
@@ -287,15 +295,17 @@ class InkKeys(MarkKeys):
     """Marked tops under a beam: those whose ink goes first stand highest."""
 
     stations: ClassVar[tuple[str, ...]] = ("ink",)
-    keys: ClassVar[Mapping[str, str]] = {"*": "ink gone"}
-    hint = "Fret number and * as the ink goes, in its order. Enter: on all the others it is whole."
+    keys: ClassVar[Mapping[str, str]] = {"*": tr("ink gone")}
+    hint = tr(
+        "Fret number and * as the ink goes, in its order. Enter: on all the others it is whole."
+    )
     lengths = False
 
     @property
     def aside(self) -> str:
         """The order so far."""
         order = [str(fret) for fret in self.said()]
-        return f"gone: {', '.join(order) or 'none yet'}"
+        return tr("gone: {order}", order=", ".join(order) or tr("none yet"))
 
     def turns(self) -> tuple[Station, ...]:
         return tuple(self.at(lane=lane) for lane in LANES)
@@ -317,7 +327,7 @@ class InkKeys(MarkKeys):
             self.pad.message = self.hint
 
     def typed(self, key: str) -> None:
-        self.pad.message = "A fret number goes with *, where the ink is gone."
+        self.pad.message = tr("A fret number goes with *, where the ink is gone.")
 
     def mark(self, key: str) -> AnyReading:
         return Ink(lane=self.station.lane, fret=self.pad.cursor)

@@ -5,6 +5,7 @@ from __future__ import annotations
 from typing import Literal
 
 from nuvrek.bench.practice.tools.tool import Tool
+from nuvrek.language import tr
 from nuvrek.neck.description import Lane
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work.doing import Felt
@@ -22,10 +23,10 @@ from nuvrek.simulator.living.tools import Light
 
 _UNDER: tuple[do.LeafUnder, ...] = ("string", "edge", "notched", "rocker")
 _UNDER_WORDS = {
-    "string": "under the string",
-    "edge": "under the edge",
-    "notched": "under the notched edge",
-    "rocker": "under the rocker",
+    "string": tr("under the string"),
+    "edge": tr("under the edge"),
+    "notched": tr("under the notched edge"),
+    "rocker": tr("under the rocker"),
 }
 
 
@@ -33,7 +34,7 @@ class LeafTool(Tool):
     """A leaf, chosen by its thickness and pushed in."""
 
     name, title = "leaf", "Leaf"
-    trap = "A string yields: what drags a little is already too thick."
+    trap = tr("A string yields: what drags a little is already too thick.")
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
@@ -53,10 +54,18 @@ class LeafTool(Tool):
     def prompt(self) -> str:
         p = self.place
         if self.under == "rocker":
-            return f"{self.where}. Leaf under the rocker at {p.fret}."
-        held = "Hold" if self.under == "string" else "Edge from"
-        low = str(p.low) if p.low else "the nut"
-        return f"{self.where}. {held} {low}, {p.high}; leaf {_UNDER_WORDS[self.under]} at {p.fret}."
+            return tr("{where}. Leaf under the rocker at {fret}.", where=self.where, fret=p.fret)
+        held = "Hold" if self.under == "string" else tr("Edge from")
+        low = str(p.low) if p.low else tr("the nut")
+        return tr(
+            "{where}. {held} {low}, {high}; leaf {under_words} at {fret}.",
+            where=self.where,
+            held=held,
+            low=low,
+            high=p.high,
+            under_words=_UNDER_WORDS[self.under],
+            fret=p.fret,
+        )
 
     @property
     def number(self) -> str:
@@ -64,7 +73,7 @@ class LeafTool(Tool):
 
     @property
     def unit(self) -> str:
-        return "mm leaf"
+        return tr("mm leaf")
 
     def press(self, key: str) -> bool:
         if key == "*":
@@ -148,7 +157,7 @@ class EdgeTool(Tool):
     """A straight edge on the tops, or a notched one on the wood, laid from fret to fret."""
 
     name, title = "edge", "Edge"
-    trap = "An edge that is pressed down bends the neck and hides the light."
+    trap = tr("An edge that is pressed down bends the neck and hides the light.")
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
@@ -162,20 +171,32 @@ class EdgeTool(Tool):
         scale = self.pad.neck.scale_mm
         other = 628.0 if abs(scale - 628.0) > 1.0 else 648.0
         return (
-            ("Straight edge on the tops", None),
-            (f"Notched edge {scale:.0f} on the wood", scale),
-            (f"Notched edge {other:.0f} on the wood", other),
+            (tr("Straight edge on the tops"), None),
+            (tr("Notched edge {scale:.0f} on the wood", scale=scale), scale),
+            (tr("Notched edge {other:.0f} on the wood", other=other), other),
         )
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": "pressed or not", "*": "another edge", "/": "write", "enter": "lay it"}
+        return {
+            "+": tr("pressed or not"),
+            "*": tr("another edge"),
+            "/": "write",
+            "enter": tr("lay it"),
+        }
 
     @property
     def prompt(self) -> str:
         p, words = self.place, self._edges[self.kind][0]
-        hand = ", pressed down" if self.pressed else ""
-        return f"{self.where}. {words}, {p.low} to {p.high}{hand}."
+        hand = tr(", pressed down") if self.pressed else ""
+        return tr(
+            "{where}. {words}, {low} to {high}{hand}.",
+            where=self.where,
+            words=words,
+            low=p.low,
+            high=p.high,
+            hand=hand,
+        )
 
     def press(self, key: str) -> bool:
         if key == "*":
@@ -229,7 +250,7 @@ class RockerTool(Tool):
     """A short edge set over one fret after the other; what was tried is written down at once."""
 
     name, title = "rocker", "Rocker"
-    trap = "Up the neck a long one stands on four frets."
+    trap = tr("Up the neck a long one stands on four frets.")
     _EDGES_MM = (25.0, 30.0, 36.0, 45.0, 55.0, 65.0, 75.0)
 
     def __init__(self, pad: object) -> None:
@@ -240,15 +261,15 @@ class RockerTool(Tool):
     @property
     def keys(self) -> dict[str, str]:
         return {
-            "+": "longer edge",
-            "-": "shorter edge",
-            "/": "write all tried",
-            "enter": "set it, next",
+            "+": tr("longer edge"),
+            "-": tr("shorter edge"),
+            "/": tr("write all tried"),
+            "enter": tr("set it, next"),
         }
 
     @property
     def prompt(self) -> str:
-        return f"{self.where}. Rocker over {self.place.fret}."
+        return tr("{where}. Rocker over {fret}.", where=self.where, fret=self.place.fret)
 
     @property
     def number(self) -> str:
@@ -256,7 +277,7 @@ class RockerTool(Tool):
 
     @property
     def unit(self) -> str:
-        return "mm edge"
+        return tr("mm edge")
 
     def press(self, key: str) -> bool:
         if key in ("+", "-"):
@@ -295,7 +316,7 @@ class FingerTool(Tool):
     """Frets pressed one after the other."""
 
     name, title = "finger", "Finger"
-    trap = "A fret may be fast in the middle and loose at one end: all three places count."
+    trap = tr("A fret may be fast in the middle and loose at one end: all three places count.")
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
@@ -303,11 +324,11 @@ class FingerTool(Tool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"/": "write all tried", "enter": "press, next"}
+        return {"/": tr("write all tried"), "enter": tr("press, next")}
 
     @property
     def prompt(self) -> str:
-        return f"{self.where}. A finger on fret {self.place.fret}."
+        return tr("{where}. A finger on fret {fret}.", where=self.where, fret=self.place.fret)
 
     def action(self) -> do.AnyAction:
         return do.Finger(fret=self.place.fret, lane=self.place.lane)

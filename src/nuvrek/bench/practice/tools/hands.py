@@ -5,12 +5,13 @@ wire. What it takes stays gone.
 from __future__ import annotations
 
 from nuvrek.bench.practice.tools.tool import Tool
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.practice.at_work import actions as do
 from nuvrek.simulator.living.neck import Pressure
 from nuvrek.simulator.living.working import Force, Where
 
-DUST = "Metal dust: extraction and a mask; wash hands."
+DUST = tr("Metal dust: extraction and a mask; wash hands.")
 PRESSURES: tuple[Pressure, ...] = ("own weight", "fingertips", "pressed")
 FORCES: tuple[Force, ...] = ("light", "firm", "hard")
 
@@ -39,15 +40,15 @@ class StringsTool(HandTool):
     """Strings let down or brought to pitch."""
 
     name, title = "string", "Strings"
-    caution = "Strings under tension whip: slacken before cutting, glasses on."
+    caution = tr("Strings under tension whip: slacken before cutting, glasses on.")
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": "to pitch", "-": "slack"}
+        return {"+": tr("to pitch"), "-": "slack"}
 
     @property
     def prompt(self) -> str:
-        return "Strings: + to pitch, - slack."
+        return tr("Strings: + to pitch, - slack.")
 
     def press(self, key: str) -> bool:
         if key not in ("+", "-"):
@@ -86,19 +87,30 @@ class StrokeTool(HandTool):
 class FileTool(StrokeTool):
     """A file along one fret: all across, or one place of it."""
 
-    name, title = "file", "File one fret"
-    trap = "A fret that is not seated ducks under it."
+    name, title = "file", tr("File one fret")
+    trap = tr("A fret that is not seated ducks under it.")
     amount, least, most = 3.0, 1.0, 60.0
     pressure, whole = 1, True
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": "more", "-": "fewer", "*": "all across or here", "/": "hand", "enter": "file"}
+        return {
+            "+": "more",
+            "-": "fewer",
+            "*": tr("all across or here"),
+            "/": "hand",
+            "enter": "file",
+        }
 
     @property
     def prompt(self) -> str:
-        where = "all across" if self.whole else LANE_WORDS[self.place.lane]
-        return f"File on fret {self.place.fret}, {where}, by {PRESSURES[self.pressure]}."
+        where = tr("all across") if self.whole else LANE_WORDS[self.place.lane]
+        return tr(
+            "File on fret {fret}, {where}, by {pressures}.",
+            fret=self.place.fret,
+            where=where,
+            pressures=PRESSURES[self.pressure],
+        )
 
     def other(self) -> None:
         self.whole = not self.whole
@@ -115,21 +127,32 @@ class FileTool(StrokeTool):
 class BlockTool(StrokeTool):
     """A straight block or beam between two frets."""
 
-    name, title = "block", "Block or beam"
-    trap = "It brings every top down to the lowest it meets, also for one that only ducks."
+    name, title = "block", tr("Block or beam")
+    trap = tr("It brings every top down to the lowest it meets, also for one that only ducks.")
     amount, least, most, step_by = 20.0, 1.0, 400.0, 10.0
     _LENGTHS_MM = (60.0, 90.0, 150.0, 300.0, 450.0)
     length = 4
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": "more", "-": "fewer", "*": "another length", "/": "hand", "enter": "stroke"}
+        return {
+            "+": "more",
+            "-": "fewer",
+            "*": tr("another length"),
+            "/": "hand",
+            "enter": "stroke",
+        }
 
     @property
     def prompt(self) -> str:
         p = self.place
-        words = f"Block of {self._LENGTHS_MM[self.length]:.0f} mm, {p.low} to {p.high}"
-        return f"{words}, by {PRESSURES[self.pressure]}."
+        words = tr(
+            "Block of {lengths_mm:.0f} mm, {low} to {high}",
+            lengths_mm=self._LENGTHS_MM[self.length],
+            low=p.low,
+            high=p.high,
+        )
+        return tr("{words}, by {pressures}.", words=words, pressures=PRESSURES[self.pressure])
 
     def other(self) -> None:
         self.length = (self.length + 1) % len(self._LENGTHS_MM)
@@ -147,9 +170,9 @@ class BlockTool(StrokeTool):
 class PressTool(HandTool):
     """A caul pressed on a fret, or one end of it."""
 
-    name, title = "press", "Press home"
-    caution = "Support right under the fret; crushed wood and split necks are for good."
-    trap = "Until the stop is felt, and no further. Without glue it comes up again."
+    name, title = "press", tr("Press home")
+    caution = tr("Support right under the fret; crushed wood and split necks are for good.")
+    trap = tr("Until the stop is felt, and no further. Without glue it comes up again.")
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
@@ -157,12 +180,17 @@ class PressTool(HandTool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": "harder", "-": "lighter", "*": "all across or here", "enter": "press"}
+        return {"+": "harder", "-": "lighter", "*": tr("all across or here"), "enter": "press"}
 
     @property
     def prompt(self) -> str:
-        where = "all across" if self.whole else LANE_WORDS[self.place.lane]
-        return f"Press fret {self.place.fret}, {where}, {FORCES[self.force]}."
+        where = tr("all across") if self.whole else LANE_WORDS[self.place.lane]
+        return tr(
+            "Press fret {fret}, {where}, {forces}.",
+            fret=self.place.fret,
+            where=where,
+            forces=FORCES[self.force],
+        )
 
     def press(self, key: str) -> bool:
         if key == "*":
@@ -181,18 +209,18 @@ class PressTool(HandTool):
 class GlueTool(HandTool):
     """Glue under a fret, a clamp on it; and time for it."""
 
-    name, title = "glue", "Glue, and wait"
-    caution = "Thin glue: fumes, and it bonds skin. Open the window; no cotton wads."
-    trap = "Four hours in the clamp. A file or a string before that lifts it."
+    name, title = "glue", tr("Glue, and wait")
+    caution = tr("Thin glue: fumes, and it bonds skin. Open the window; no cotton wads.")
+    trap = tr("Four hours in the clamp. A file or a string before that lifts it.")
     amount, least, most, step_by = 240.0, 10.0, 20_160.0, 60.0
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": "longer", "-": "shorter", "*": "glue this fret", "enter": "wait"}
+        return {"+": "longer", "-": "shorter", "*": tr("glue this fret"), "enter": "wait"}
 
     @property
     def prompt(self) -> str:
-        return f"Glue under fret {self.place.fret} with *, wait with Enter."
+        return tr("Glue under fret {fret} with *, wait with Enter.", fret=self.place.fret)
 
     @property
     def number(self) -> str:
@@ -223,16 +251,25 @@ class GlueTool(HandTool):
 class CrownTool(HandTool):
     """Tops made round again: this one, or all that the file has touched."""
 
-    name, title, caution = "crown", "Crown, mark with ink", DUST
-    trap = "No crown before relief and back bow are known."
+    name, title, caution = "crown", tr("Crown, mark with ink"), DUST
+    trap = tr("No crown before relief and back bow are known.")
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"*": "ink on all tops", "/": "all from low to high", "enter": "crown this"}
+        return {
+            "*": tr("ink on all tops"),
+            "/": tr("all from low to high"),
+            "enter": tr("crown this"),
+        }
 
     @property
     def prompt(self) -> str:
-        return f"Crown fret {self.place.fret}; all of {self.place.low} to {self.place.high} with /."
+        return tr(
+            "Crown fret {fret}; all of {low} to {high} with /.",
+            fret=self.place.fret,
+            low=self.place.low,
+            high=self.place.high,
+        )
 
     def press(self, key: str) -> bool:
         if key == "*":
@@ -251,17 +288,22 @@ class CrownTool(HandTool):
 class EndsTool(HandTool):
     """Fret ends rounded over along one side."""
 
-    name, title, caution = "ends", "Round the ends", DUST
-    trap = "By a hair only: too much, and the outer strings slip off."
+    name, title, caution = "ends", tr("Round the ends"), DUST
+    trap = tr("By a hair only: too much, and the outer strings slip off.")
     amount, least, most = 3.0, 1.0, 20.0
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": "more", "-": "fewer", "*": "other side", "enter": "all of this side"}
+        return {"+": "more", "-": "fewer", "*": tr("other side"), "enter": tr("all of this side")}
 
     @property
     def prompt(self) -> str:
-        return f"Ends of the {LANE_WORDS[self.place.side]}, {self.place.low} to {self.place.high}."
+        return tr(
+            "Ends of the {lane_words}, {low} to {high}.",
+            lane_words=LANE_WORDS[self.place.side],
+            low=self.place.low,
+            high=self.place.high,
+        )
 
     @property
     def number(self) -> str:
@@ -269,7 +311,7 @@ class EndsTool(HandTool):
 
     @property
     def unit(self) -> str:
-        return "strokes each"
+        return tr("strokes each")
 
     def press(self, key: str) -> bool:
         if key == "*":
@@ -285,8 +327,8 @@ class EndsTool(HandTool):
 class NutTool(HandTool):
     """Nut slot and saddle of a side, up or down; and the rod's own nut."""
 
-    name, title = "nut", "Nut, saddle, rod nut"
-    trap = "A low nut looks like a back bow of its side."
+    name, title = "nut", tr("Nut, saddle, rod nut")
+    trap = tr("A low nut looks like a back bow of its side.")
     amount, least, most, step_by = 0.1, 0.02, 2.0, 0.02
 
     def __init__(self, pad: object) -> None:
@@ -295,17 +337,22 @@ class NutTool(HandTool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": "up", "-": "down", "*": "which", "enter": "do it"}
+        return {"+": "up", "-": "down", "*": "which", "enter": tr("do it")}
 
     @property
     def prompt(self) -> str:
         side = LANE_WORDS[self.place.side]
         if self.what == 2:
-            return "The rod's nut: cleared and greased."
+            return tr("The rod's nut: cleared and greased.")
         if self.what == 3:
-            return "The rod's nut: renewed."
-        thing = ("Nut slot", "Saddle")[self.what]
-        return f"{thing} of the {side}, {'up' if self.up else 'down'}."
+            return tr("The rod's nut: renewed.")
+        thing = (tr("Nut slot"), "Saddle")[self.what]
+        return tr(
+            "{thing} of the {side}, {it}.",
+            thing=thing,
+            side=side,
+            it=tr("up") if self.up else tr("down"),
+        )
 
     @property
     def number(self) -> str:
@@ -340,19 +387,21 @@ class NutTool(HandTool):
 class WireTool(HandTool):
     """What a refret needs: frets out, wood, slots, new wire, tape, heat."""
 
-    name, title = "wire", "Wood, wire, heat"
-    caution = "Snipped wire flies: glasses. Hot tools burn and lift finishes; dust of dark woods."
-    trap = "Slot and tang are measured before the first fret goes in."
+    name, title = "wire", tr("Wood, wire, heat")
+    caution = tr(
+        "Snipped wire flies: glasses. Hot tools burn and lift finishes; dust of dark woods."
+    )
+    trap = tr("Slot and tang are measured before the first fret goes in.")
     amount, least, most, step_by = 1.2, 0.05, 400.0, 0.01
     _DOES = (
-        ("Pull this fret", "", 0.0),
-        ("Pull every fret from low to high", "", 0.0),
-        ("Sand the wood from low to high", "strokes", 10.0),
-        ("Saw the empty slots deeper", "mm", 0.3),
-        ("Fit wire in the empty slots, so high", "mm", 1.2),
-        ("Tape on the wood", "", 0.0),
-        ("Tape off", "", 0.0),
-        ("Heat, clamped past straight by", "mm", 0.3),
+        (tr("Pull this fret"), "", 0.0),
+        (tr("Pull every fret from low to high"), "", 0.0),
+        (tr("Sand the wood from low to high"), "strokes", 10.0),
+        (tr("Saw the empty slots deeper"), "mm", 0.3),
+        (tr("Fit wire in the empty slots, so high"), "mm", 1.2),
+        (tr("Tape on the wood"), "", 0.0),
+        (tr("Tape off"), "", 0.0),
+        (tr("Heat, clamped past straight by"), "mm", 0.3),
     )
 
     def __init__(self, pad: object) -> None:
@@ -361,13 +410,13 @@ class WireTool(HandTool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": "more", "-": "less", "*": "which", "enter": "do it"}
+        return {"+": "more", "-": "less", "*": "which", "enter": tr("do it")}
 
     @property
     def prompt(self) -> str:
         p, words = self.place, self._DOES[self.what][0]
-        ends = f" ({p.low} to {p.high})" if "low to high" in words else ""
-        return f"{words}{ends}." if self.what else f"Pull fret {p.fret}."
+        ends = tr(" ({low} to {high})", low=p.low, high=p.high) if "low to high" in words else ""
+        return f"{words}{ends}." if self.what else tr("Pull fret {fret}.", fret=p.fret)
 
     @property
     def number(self) -> str:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from nuvrek.bench.practice.tools.tool import Tool
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work.doing import Felt
@@ -22,8 +23,8 @@ from nuvrek.readings.entries import (
 class CaliperTool(Tool):
     """A depth foot: the height of a crown over what it stands on, or a groove's depth."""
 
-    name, title = "caliper", "Depth foot"
-    trap = "It stands on whatever lies on the wood."
+    name, title = "caliper", tr("Depth foot")
+    trap = tr("It stands on whatever lies on the wood.")
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
@@ -32,12 +33,14 @@ class CaliperTool(Tool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"*": "crown or groove", "/": "write", "enter": "set it"}
+        return {"*": tr("crown or groove"), "/": "write", "enter": tr("set it")}
 
     @property
     def prompt(self) -> str:
-        what = "into the groove of" if self.groove else "beside"
-        return f"{self.where}. Depth foot {what} {self.place.fret}."
+        what = tr("into the groove of") if self.groove else "beside"
+        return tr(
+            "{where}. Depth foot {what} {fret}.", where=self.where, what=what, fret=self.place.fret
+        )
 
     @property
     def number(self) -> str:
@@ -84,8 +87,8 @@ class CaliperTool(Tool):
 class RuleTool(Tool):
     """A rule beside an outer string: the eye reads it, and the number is typed."""
 
-    name, title = "rule", "Rule at the string"
-    trap = "An eye that looks from above reads the string too low."
+    name, title = "rule", tr("Rule at the string")
+    trap = tr("An eye that looks from above reads the string too low.")
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
@@ -95,12 +98,18 @@ class RuleTool(Tool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"*": "other side", "enter": "hold it up, or type what it shows", "/": "write"}
+        return {
+            "*": tr("other side"),
+            "enter": tr("hold it up, or type what it shows"),
+            "/": "write",
+        }
 
     @property
     def prompt(self) -> str:
         side = LANE_WORDS[self.place.side].capitalize()
-        return f"{side}. Rule on fret {self.place.fret}. What does it show?"
+        return tr(
+            "{side}. Rule on fret {fret}. What does it show?", side=side, fret=self.place.fret
+        )
 
     @property
     def number(self) -> str:
@@ -144,7 +153,7 @@ class PluckTool(Tool):
     """Notes played one after the other, and what the ear says."""
 
     name, title = "pluck", "Play"
-    trap = "A note that rings for you may choke under a firmer hand."
+    trap = tr("A note that rings for you may choke under a firmer hand.")
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
@@ -154,12 +163,14 @@ class PluckTool(Tool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"*": "next string", "/": "write all heard", "enter": "play, next"}
+        return {"*": tr("next string"), "/": tr("write all heard"), "enter": tr("play, next")}
 
     @property
     def prompt(self) -> str:
-        note = "open" if self.fret == 0 else f"at {self.fret}"
-        return f"String {self.pad.neck.strings - self.string}, {note}."
+        note = "open" if self.fret == 0 else tr("at {fret}", fret=self.fret)
+        return tr(
+            "String {strings}, {note}.", strings=self.pad.neck.strings - self.string, note=note
+        )
 
     def press(self, key: str) -> bool:
         if key != "*":
@@ -204,16 +215,19 @@ class PluckTool(Tool):
 class SightTool(Tool):
     """An eye along the tops."""
 
-    name, title = "sight", "Sight along"
-    trap = "It shows what is large. Hundredths it does not show."
+    name, title = "sight", tr("Sight along")
+    trap = tr("It shows what is large. Hundredths it does not show.")
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"*": "other side", "enter": "look"}
+        return {"*": tr("other side"), "enter": "look"}
 
     @property
     def prompt(self) -> str:
-        return f"{LANE_WORDS[self.place.side].capitalize()}, from the head to the body."
+        return tr(
+            "{lane_words}, from the head to the body.",
+            lane_words=LANE_WORDS[self.place.side].capitalize(),
+        )
 
     def press(self, key: str) -> bool:
         if key != "*":
@@ -236,9 +250,11 @@ _FEELS: dict[str, Feel] = {
 class KeyTool(Tool):
     """The key set on the rod's nut, and turned."""
 
-    name, title = "key", "Rod key"
-    trap = "A key that turns is not yet a rod that turns."
-    caution = "Never force a rod. Strings down where it binds; after a whole turn, pause and look."
+    name, title = "key", tr("Rod key")
+    trap = tr("A key that turns is not yet a rod that turns.")
+    caution = tr(
+        "Never force a rod. Strings down where it binds; after a whole turn, pause and look."
+    )
     _TURNS = (0.125, 0.25, 0.5)
 
     def __init__(self, pad: object) -> None:
@@ -248,15 +264,19 @@ class KeyTool(Tool):
 
     @property
     def keys(self) -> dict[str, str]:
-        two = {"*": "other rod"} if self.pad.neck.rod == "twin" else {"*": "more or less"}
-        return {"+": "tighter", "-": "looser", **two, "/": "feel, and write", "enter": "turn"}
+        two = {"*": tr("other rod")} if self.pad.neck.rod == "twin" else {"*": tr("more or less")}
+        return {"+": "tighter", "-": "looser", **two, "/": tr("feel, and write"), "enter": "turn"}
 
     @property
     def prompt(self) -> str:
         rod = ""
         if self.pad.neck.rod == "twin":
-            rod = ", rod of the high side" if self.other else ", rod of the low side"
-        return f"Key on the rod{rod}: {'tighter' if self.way > 0 else 'looser'}."
+            rod = tr(", rod of the high side") if self.other else tr(", rod of the low side")
+        return tr(
+            "Key on the rod{rod}: {it}.",
+            rod=rod,
+            it=tr("tighter") if self.way > 0 else tr("looser"),
+        )
 
     @property
     def number(self) -> str:

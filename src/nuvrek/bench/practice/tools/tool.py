@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.practice.at_work.actions import AnyAction
 from nuvrek.practice.at_work.doing import Felt
@@ -55,7 +56,7 @@ class Tool:
     @property
     def keys(self) -> dict[str, str]:
         """Words of the keys this tool uses, of ``+ - * / enter``."""
-        return {"enter": "do it"}
+        return {"enter": tr("do it")}
 
     @property
     def prompt(self) -> str:

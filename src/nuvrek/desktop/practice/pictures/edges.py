@@ -12,6 +12,7 @@ from nuvrek.bench.practice.pad import BenchPad
 from nuvrek.desktop.practice.pictures.near import crown, wood
 from nuvrek.desktop.theme import LIGHT as DAYLIGHT
 from nuvrek.desktop.theme import Theme
+from nuvrek.language import tr
 from nuvrek.simulator.living.tools import Light, Rocked
 
 # Pixels a millimetre where a screen does not say; how much the glass enlarges; crowns in mm.
@@ -29,7 +30,7 @@ def edge(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad, px_mm: fl
     if not isinstance(seen, Light):
         painter.setFont(theme.font(17))
         painter.setPen(c["muted"])
-        words = "Enter lays it. The light is drawn as large as an eye sees it."
+        words = tr("Enter lays it. The light is drawn as large as an eye sees it.")
         painter.drawText(rect, Qt.AlignmentFlag.AlignCenter, words)
         return
     _against_the_light(painter, theme, strip, pad, seen, px_mm)
@@ -75,7 +76,7 @@ def _against_the_light(
             at = strip.left() + 30 + (float(x[fret]) - first) * scale
             box = QRectF(at - 14, strip.bottom() - 22, 28, 18)
             painter.drawText(box, Qt.AlignmentFlag.AlignCenter, str(fret))
-    painter.drawText(QPointF(strip.left() + 24, edge_y - 12), "as the eye sees it")
+    painter.drawText(QPointF(strip.left() + 24, edge_y - 12), tr("as the eye sees it"))
     if seen.rocks:
         _rocking(painter, theme, strip, edge_y)
 
@@ -127,9 +128,9 @@ def _under_the_glass(
     painter.drawRoundedRect(lens, 26, 26)
     painter.setFont(theme.font(15, bold=True))
     painter.setPen(c["ink"])
-    words = f"fret {fret} under the glass, x {GLASS:.0f}"
+    words = tr("fret {fret} under the glass, x {glass:.0f}", fret=fret, glass=GLASS)
     if fret in seen.notch_hits:
-        words += ": the edge stands on it, no notch is there"
+        words += tr(": the edge stands on it, no notch is there")
     painter.drawText(
         QRectF(rect.left(), lens.top() - 24, rect.width(), 22), Qt.AlignmentFlag.AlignCenter, words
     )
@@ -173,7 +174,9 @@ def rocker(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None
         painter.restore()
     painter.setFont(theme.font(19, bold=True))
     painter.setPen(c["copper" if rocks else "ink"])
-    words = f"over {len(frets)} frets it {'rocks' if rocks else 'is still'}"
+    words = tr(
+        "over {number} frets it {it}", number=len(frets), it="rocks" if rocks else tr("is still")
+    )
     painter.drawText(
         QRectF(rect.left(), rect.top() + 10, rect.width(), 30), Qt.AlignmentFlag.AlignCenter, words
     )
@@ -188,7 +191,7 @@ def sighting(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> No
     if not isinstance(seen, np.ndarray):
         painter.setFont(theme.font(17))
         painter.setPen(c["muted"])
-        painter.drawText(rect, Qt.AlignmentFlag.AlignCenter, "Enter: look along the tops.")
+        painter.drawText(rect, Qt.AlignmentFlag.AlignCenter, tr("Enter: look along the tops."))
         return
     neck, x = pad.neck, pad.table.desk.neck.x_mm
     # An eye a hand's width before the nut, a little over the tops, nearer to one edge.

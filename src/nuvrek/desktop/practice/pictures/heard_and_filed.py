@@ -11,6 +11,7 @@ from PyQt6.QtGui import QPainter, QPen
 from nuvrek.bench.practice.pad import BenchPad
 from nuvrek.bench.practice.tools.reading import PluckTool
 from nuvrek.desktop.theme import Theme
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.practice.at_work import sounds
 from nuvrek.practice.at_work.actions import Pluck
@@ -18,9 +19,9 @@ from nuvrek.practice.at_work.actions import Pluck
 # Width of one bar of a note's picture.
 BAR_PX = 3.0
 _SAID = {
-    "clean": "rings clean",
+    "clean": tr("rings clean"),
     "buzzes": "buzzes",
-    "dead": "dies at once",
+    "dead": tr("dies at once"),
     "slips off": "slips off",
     "rattles": "rattles",
 }
@@ -45,7 +46,7 @@ def note(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
         painter.drawText(
             QRectF(rect.left(), rect.top() + 6, rect.width(), 30),
             Qt.AlignmentFlag.AlignCenter,
-            f"{'open' if pad.done.fret == 0 else pad.done.fret}: {_SAID[pad.felt.key]}",
+            f"{tr('open') if pad.done.fret == 0 else pad.done.fret}: {_SAID[pad.felt.key]}",
         )
     _row(painter, theme, rect, tool, pad)
 
@@ -99,7 +100,7 @@ def _row(painter: QPainter, theme: Theme, rect: QRectF, tool: PluckTool, pad: Be
             painter.drawLine(QPointF(x - 11, y + 16), QPointF(x + 11, y + 16))
         painter.setPen(c["muted"])
         box = QRectF(x - step / 2, y + 18, step, 22)
-        painter.drawText(box, Qt.AlignmentFlag.AlignCenter, "open" if fret == 0 else str(fret))
+        painter.drawText(box, Qt.AlignmentFlag.AlignCenter, tr("open") if fret == 0 else str(fret))
 
 
 def ink(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
@@ -138,7 +139,7 @@ def ink(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
         painter.drawText(box, Qt.AlignmentFlag.AlignCenter, str(fret))
     painter.setFont(theme.font(14))
     painter.setPen(c["muted"])
-    words = "dark: ink · bright: no ink · a line: the file has been there and it is flat"
+    words = tr("dark: ink · bright: no ink · a line: the file has been there and it is flat")
     painter.drawText(
         QRectF(rect.left(), rect.bottom() - 30, rect.width(), 24),
         Qt.AlignmentFlag.AlignCenter,

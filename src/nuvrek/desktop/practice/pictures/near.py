@@ -9,6 +9,7 @@ from nuvrek.bench.practice.pad import BenchPad
 from nuvrek.bench.practice.tools.feeling import FingerTool, LeafTool
 from nuvrek.bench.practice.tools.reading import CaliperTool, KeyTool, RuleTool
 from nuvrek.desktop.theme import Theme
+from nuvrek.language import tr
 
 # Pixels a millimetre of what is drawn near by, at 100 % text.
 NEAR_PX = 62.0
@@ -94,9 +95,9 @@ def _tried(painter: QPainter, theme: Theme, rect: QRectF, tool: LeafTool) -> Non
     """What the leaves so far say: the thickest that slides, the thinnest that does not."""
     said = []
     if tool.slides is not None:
-        said.append(f"{tool.slides:.2f} slides")
+        said.append(tr("{slides:.2f} slides", slides=tool.slides))
     if tool.stops is not None:
-        said.append(f"{tool.stops:.2f} does not")
+        said.append(tr("{stops:.2f} does not", stops=tool.stops))
     if said:
         _words(painter, theme, rect, "  ·  ".join(said), bold=True)
 
@@ -148,7 +149,7 @@ def finger(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None
                 )
             )
     if pad.felt is not None:
-        _words(painter, theme, rect, "it gives" if moves else "firm", bold=True)
+        _words(painter, theme, rect, tr("it gives") if moves else "firm", bold=True)
 
 
 def foot(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
@@ -178,7 +179,7 @@ def foot(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
     painter.setBrush(c["brass"])
     painter.drawRect(QRectF(x - 5, bridge, 10, floor - 1.2 * near + deep - bridge))
     if pad.felt is not None and pad.felt.number is not None:
-        _words(painter, theme, rect, f"{pad.felt.number:.2f} mm", bold=True)
+        _words(painter, theme, rect, tr("{number:.2f} mm", number=pad.felt.number), bold=True)
 
 
 def rule(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:

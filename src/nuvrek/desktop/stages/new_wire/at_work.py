@@ -20,6 +20,7 @@ from nuvrek.bench.work.clocks import clock_of
 from nuvrek.bench.work.fret_table import FretWalk, keys_words, waiting, wire_needed
 from nuvrek.bench.work.job import next_step
 from nuvrek.desktop.app_state import AppState
+from nuvrek.language import tr
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import Trued
 from nuvrek.readings.entry import Removals
@@ -72,12 +73,14 @@ class AtWork:
     def too_early(self) -> str:
         """Why the step in hand is not ticked yet. A wait is said once, then it may be passed."""
         if self._hangs_on_the_map() and self.app.fresh is None:
-            return "The neck is being weighed anew, and what is taken follows from it. One moment."
+            return tr(
+                "The neck is being weighed anew, and what is taken follows from it. One moment."
+            )
         clock = clock_of(self.session.neck_state, self.app.clock())
         if clock is None or clock.minutes_left <= 0 or self._early:
             return ""
         self._early = True
-        return f"{clock.words()}. Enter once more goes on all the same."
+        return tr("{words}. Enter once more goes on all the same.", words=clock.words())
 
     def _hangs_on_the_map(self) -> bool:
         """Whether ticking the step in hand writes down what the map says of it."""
@@ -111,7 +114,11 @@ class AtWork:
         if settings == self.app.settings:
             return ""
         self.app.change_quietly(settings)
-        return "" if back or wire is None else f"{mm / 1000:.2f} m of {wire.name} booked out."
+        return (
+            ""
+            if back or wire is None
+            else tr("{mm:.2f} m of {name} booked out.", mm=mm / 1000, name=wire.name)
+        )
 
     def undo(self) -> None:
         """Take back the last act; wire that was cut by it lies on the shelf again."""
@@ -146,11 +153,13 @@ class AtWork:
     def enter_words(self, step: Step) -> str:
         """What Enter does at a step, after what a wrong key was told."""
         if not step.sweep:
-            return words.sentences(self.walk.message, "Enter ticks the step.")
+            return words.sentences(self.walk.message, tr("Enter ticks the step."))
         left = waiting(self.session.neck_state, step)
-        rest = f"all the rest, {words.frets(left)}: {SWEEPS[step.sweep].fine}"
-        does = rest if left else "on to the next step"
-        return words.sentences(self.walk.message, f"Enter: {does}.")
+        rest = tr(
+            "all the rest, {frets}: {fine}", frets=words.frets(left), fine=SWEEPS[step.sweep].fine
+        )
+        does = rest if left else tr("on to the next step")
+        return words.sentences(self.walk.message, tr("Enter: {does}.", does=does))
 
     def keys(self, step: Step) -> tuple[str, ...]:
         """The keys of a stage, a line each; nothing for another step."""

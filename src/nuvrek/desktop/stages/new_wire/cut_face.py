@@ -10,6 +10,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 
 
 class Stick(Struct, frozen=True):
@@ -27,14 +28,23 @@ class CutFace(QWidget):
         self.theme = theme
         self.sticks: tuple[Stick, ...] = ()
         self.rows: tuple[tuple[str, ...], ...] = ()
-        self.setAccessibleName("Cut list")
+        self.setAccessibleName(tr("Cut list"))
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
         self.setMinimumHeight(180)
 
     def show_cut(self, sticks: tuple[Stick, ...], rows: tuple[tuple[str, ...], ...]) -> None:
         """Draw sticks and list."""
         self.sticks, self.rows = sticks, rows
-        said = "; ".join(f"fret {r[0]}: {r[1]} mm, tang {r[2]}, bend to {r[3]}" for r in rows)
+        said = "; ".join(
+            tr(
+                "fret {r}: {r_2} mm, tang {r_3}, bend to {r_4}",
+                r=r[0],
+                r_2=r[1],
+                r_3=r[2],
+                r_4=r[3],
+            )
+            for r in rows
+        )
         self.setAccessibleDescription(said)
         self.update()
 
@@ -81,7 +91,7 @@ class CutFace(QWidget):
                 x += wide
 
     def _list(self, painter: QPainter, box: QRectF) -> None:
-        c, heads = self.theme.colours, ("fret", "cut", "tang", "bend to")
+        c, heads = self.theme.colours, ("fret", "cut", "tang", tr("bend to"))
         columns = 2 if len(self.rows) > 13 else 1
         rows = -(-len(self.rows) // columns)
         high = min(box.height() / (rows + 1), float(self.drawn.px(24)))

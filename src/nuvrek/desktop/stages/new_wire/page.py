@@ -22,6 +22,7 @@ from nuvrek.desktop.stages.new_wire.panel import Panel
 from nuvrek.desktop.stages.new_wire.wire_face import Section, WireFace
 from nuvrek.desktop.stages.new_wire.wire_form import WireForm
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.language import tr
 from nuvrek.neck.description import LANES
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.ways.kinds import way_title
@@ -31,13 +32,13 @@ if TYPE_CHECKING:
 
 _REST_MS = 150
 _PANEL_WIDE = 380
-_HEADS = ("wire", "crown x width", "after level", "years", "shelf")
-_FACE_KEYS = "1 to 4: wood, slots, wire, cutting"
-_BACK = "Enter: back to Choose"
+_HEADS = ("wire", tr("crown x width"), tr("after level"), "years", "shelf")
+_FACE_KEYS = tr("1 to 4: wood, slots, wire, cutting")
+_BACK = tr("Enter: back to Choose")
 _KEYS: dict[Face, tuple[str, ...]] = {
-    "wood": (_FACE_KEYS, "arrows: a place, * it stays", "+ and -: angle", _BACK),
-    "slots": (_FACE_KEYS, "+ and -: back bow", _BACK),
-    "wire": (_FACE_KEYS, "up and down: wire", "* this wire", _BACK),
+    "wood": (_FACE_KEYS, tr("arrows: a place, * it stays"), tr("+ and -: angle"), _BACK),
+    "slots": (_FACE_KEYS, tr("+ and -: back bow"), _BACK),
+    "wire": (_FACE_KEYS, tr("up and down: wire"), tr("* this wire"), _BACK),
     "cut": (_FACE_KEYS, _BACK),
 }
 
@@ -59,7 +60,7 @@ class NewWireStage(Stage):
         self.form.wrong.connect(self.say)
         self.told = QLabel("")
         self.told.setWordWrap(True)
-        self.told.setAccessibleName("What this face says")
+        self.told.setAccessibleName(tr("What this face says"))
         self.front = QStackedWidget()
         words = QVBoxLayout()
         words.addWidget(self.told)
@@ -95,9 +96,9 @@ class NewWireStage(Stage):
         return row
 
     def _right(self) -> QWidget:
-        self.agree, self.take = button("Agree on this"), button("Take this way", main=True)
-        self.add, self.edit = button("Take in a wire"), button("Change it")
-        self.choose, self.printing = button("This wire"), button("Print the lists")
+        self.agree, self.take = button(tr("Agree on this")), button(tr("Take this way"), main=True)
+        self.add, self.edit = button(tr("Take in a wire")), button(tr("Change it"))
+        self.choose, self.printing = button(tr("This wire")), button(tr("Print the lists"))
         self.corner = button("")
         self.agree.clicked.connect(self._agree)
         self.take.clicked.connect(self._take)
@@ -137,7 +138,7 @@ class NewWireStage(Stage):
             return
         if solved is None or solved.plan is None:
             self.sheet.show_neck(session.neck_state.neck, (), Dots())
-            self.bar.show_words("Weighing the ways", message=self.app.waiting)
+            self.bar.show_words(tr("Weighing the ways"), message=self.app.waiting)
             return
         s = self.app.settings
         stands = self.draft is not None and self.draft.solved is solved
@@ -193,9 +194,10 @@ class NewWireStage(Stage):
         if isinstance(found, str):
             return found
         truing = found[2]
-        return (
-            f"{draft.length(truing.wood_mm)} of wood on the whole, most "
-            f"{draft.length(truing.most_mm)}."
+        return tr(
+            "{length} of wood on the whole, most {length_2}.",
+            length=draft.length(truing.wood_mm),
+            length_2=draft.length(truing.most_mm),
         )
 
     def _buttons(self, draft: NewWireDraft) -> None:
@@ -215,7 +217,9 @@ class NewWireStage(Stage):
         self.corner.setVisible(trued)
         kept = (draft.fret, draft.lane) in draft.terms.corners
         self.corner.setText(
-            f"Fret {draft.fret} here is trued again" if kept else f"Fret {draft.fret} here stays"
+            tr("Fret {fret} here is trued again", fret=draft.fret)
+            if kept
+            else tr("Fret {fret} here stays", fret=draft.fret)
         )
 
     def _way(self, draft: NewWireDraft) -> str | None:
@@ -385,7 +389,7 @@ class NewWireStage(Stage):
             return
         if self.app.write(lambda: draft.agree(session)):
             self.setFocus()
-            self.bar.say("Written down. All ways are weighed by it from now on.")
+            self.bar.say(tr("Written down. All ways are weighed by it from now on."))
 
     def _take(self) -> None:
         from nuvrek.bench.work.job import choose
@@ -395,14 +399,14 @@ class NewWireStage(Stage):
             return
         kind = self._way(draft)
         if kind is None:
-            self.bar.say("Agree on it first; then the way is weighed by it.")
+            self.bar.say(tr("Agree on it first; then the way is weighed by it."))
             return
         way = solved.plan.way(kind)
         if self.app.write(lambda: choose(session, solved, way)):
             self.app.stage_wanted.emit("Work")
 
     def _ask_print(self) -> None:
-        self.extras.ask_where("new-wire.pdf", "To print (*.pdf)", self.print_to)
+        self.extras.ask_where("new-wire.pdf", tr("To print (*.pdf)"), self.print_to)
 
     def print_to(self, path: Path) -> None:
         """Holder strip, cut list and bending card as one PDF."""

@@ -9,33 +9,40 @@ from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtWidgets import QGridLayout, QLabel, QSlider, QWidget
 
 from nuvrek.desktop.stages.base import Picks, sliding
+from nuvrek.language import tr
 from nuvrek.readings.entries import NewWire
 from nuvrek.units import Unit, format_length
 
 # Name, words of the row, what can be chosen.
 PICKS: dict[str, tuple[str, Mapping[Any, str]]] = {
-    "wood": ("Board", {"clean": "only cleaned", "true": "trued"}),
+    "wood": ("Board", {"clean": tr("only cleaned"), "true": "trued"}),
     "shape": (
         "Shape",
         {
-            "cylinder": "as its radius is",
-            "cone": "radius growing to the end",
-            "compound": "two blocks blended",
+            "cylinder": tr("as its radius is"),
+            "cone": tr("radius growing to the end"),
+            "compound": tr("two blocks blended"),
         },
     ),
-    "held": ("Held by", {"rod": "rod", "jig": "neck jig", "hand behind": "hand behind the crest"}),
-    "spread": ("Fatter tangs", {"even": "all alike", "most in the middle": "most in the middle"}),
-    "heat": ("Pulled with", {"iron": "iron", "solvent": "solvent"}),
+    "held": (
+        tr("Held by"),
+        {"rod": "rod", "jig": tr("neck jig"), "hand behind": tr("hand behind the crest")},
+    ),
+    "spread": (
+        tr("Fatter tangs"),
+        {"even": tr("all alike"), "most in the middle": "most in the middle"},
+    ),
+    "heat": (tr("Pulled with"), {"iron": "iron", "solvent": "solvent"}),
     "fitting": (
-        "Driven by",
+        tr("Driven by"),
         {
-            "double press": "press, two cauls",
-            "single press": "press, one caul",
+            "double press": tr("press, two cauls"),
+            "single press": tr("press, one caul"),
             "jaws": "jaws",
             "hammer": "hammer",
         },
     ),
-    "glue": ("Glue", {"before": "before, clamped", "after": "after, wicked in"}),
+    "glue": ("Glue", {"before": tr("before, clamped"), "after": tr("after, wicked in")}),
     "undercut": ("Undercut", {"bound boards only": "bound boards only", "always": "always"}),
 }
 # Which rows belong to which face.
@@ -63,10 +70,10 @@ class Panel(QWidget):
         super().__init__()
         self._filling = False
         self.sliders: dict[str, QSlider] = {
-            "angle_mm": sliding("More wood off at the nut", -40, 40),
-            "least_board_mm": sliding("Least board to keep", 5, 50),
-            "back_bow_mm": sliding("Back bow the tangs are to bend in", 0, 40),
-            "block_mm": sliding("Length of the clamping block", 6, 60),
+            "angle_mm": sliding(tr("More wood off at the nut"), -40, 40),
+            "least_board_mm": sliding(tr("Least board to keep"), 5, 50),
+            "back_bow_mm": sliding(tr("Back bow the tangs are to bend in"), 0, 40),
+            "block_mm": sliding(tr("Length of the clamping block"), 6, 60),
         }
         self.words = {name: QLabel("") for name in self.sliders}
         self.labels = {name: QLabel(words) for name, (words, _) in PICKS.items()}
@@ -110,12 +117,19 @@ class Panel(QWidget):
 
     def say(self, terms: NewWire, unit: Unit) -> None:
         """The figures beside the sliders."""
-        self.words["angle_mm"].setText(f"Off at the nut {format_length(terms.angle_mm, unit)}")
-        self.words["least_board_mm"].setText(
-            f"Keep {format_length(terms.least_board_mm, unit)} of board"
+        self.words["angle_mm"].setText(
+            tr("Off at the nut {angle_mm}", angle_mm=format_length(terms.angle_mm, unit))
         )
-        self.words["back_bow_mm"].setText(f"Bend back {format_length(terms.back_bow_mm, unit)}")
-        self.words["block_mm"].setText(f"Block {terms.block_mm:.0f} mm")
+        self.words["least_board_mm"].setText(
+            tr(
+                "Keep {least_board_mm} of board",
+                least_board_mm=format_length(terms.least_board_mm, unit),
+            )
+        )
+        self.words["back_bow_mm"].setText(
+            tr("Bend back {back_bow_mm}", back_bow_mm=format_length(terms.back_bow_mm, unit))
+        )
+        self.words["block_mm"].setText(tr("Block {block_mm:.0f} mm", block_mm=terms.block_mm))
 
     def _slid(self, name: str, value: int) -> None:
         if not self._filling:

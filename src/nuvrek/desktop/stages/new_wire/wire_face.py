@@ -10,6 +10,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 
 _ROW = 74
 
@@ -45,7 +46,7 @@ class WireFace(QWidget):
         self.slot_mm = (0.55, 2.0)
         self.at = 0
         self.words = ("", "")
-        self.setAccessibleName("Wires of the shelf")
+        self.setAccessibleName(tr("Wires of the shelf"))
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
         self.setMinimumHeight(3 * _ROW)
 
@@ -89,7 +90,7 @@ class WireFace(QWidget):
             if not self.wires:
                 painter.setPen(self.theme.colours["muted"])
                 painter.setFont(self.theme.font(15))
-                said = "No wire on the shelf yet. Take one in: its sizes, measured on this run."
+                said = tr("No wire on the shelf yet. Take one in: its sizes, measured on this run.")
                 painter.drawText(QRectF(self.rect()), Qt.AlignmentFlag.AlignCenter, said)
                 return
             self._heads(painter)

@@ -7,6 +7,7 @@ from PyQt6.QtWidgets import QGridLayout, QLabel, QLineEdit, QWidget
 
 from nuvrek.bench.forms.wire import FIELDS, read_wire, texts_of
 from nuvrek.desktop.stages.base import Picks, button
+from nuvrek.language import tr
 from nuvrek.neck.wire import FORM_WORDS, HARDNESS_WORDS, Wire
 from nuvrek.units import Unit
 
@@ -32,11 +33,11 @@ class WireForm(QWidget):
             self.fields[name] = field
             grid.addWidget(label, n % 5, 2 * (n // 5))
             grid.addWidget(field, n % 5, 2 * (n // 5) + 1)
-        self.hardness = Picks("Hardness", HARDNESS_WORDS)
-        self.form = Picks("Form", FORM_WORDS)
+        self.hardness = Picks(tr("Hardness"), HARDNESS_WORDS)
+        self.form = Picks(tr("Form"), FORM_WORDS)
         grid.addWidget(self.hardness, 5, 2, 1, 2)
         grid.addWidget(self.form, 5, 0, 1, 2)
-        self.keep, self.leave = button("Keep this wire", main=True), button("Leave it")
+        self.keep, self.leave = button(tr("Keep this wire"), main=True), button(tr("Leave it"))
         self.keep.clicked.connect(self._keep)
         self.leave.clicked.connect(self.left.emit)
         grid.addWidget(self.keep, 6, 0, 1, 2)

@@ -12,6 +12,7 @@ from nuvrek.bench.papers.quote import NoPrice
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, Picks, button, heading, scrolling
 from nuvrek.desktop.stages.owner.gates import GatesView
+from nuvrek.language import tr
 from nuvrek.neck.owner import HOW_WORDS
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import AnyEntry
@@ -34,16 +35,16 @@ class AgreementFace(QWidget):
         self.gates = GatesView(app.theme)
         self.gates.picked.connect(self.select)
         self.which = Choices()
-        self.which.setAccessibleName("Which way")
+        self.which.setAccessibleName(tr("Which way"))
         self.which.activated.connect(lambda _n: self.meant.emit(self.which.currentData()))
-        self.how = Picks("How it was said", HOW_WORDS)
+        self.how = Picks(tr("How it was said"), HOW_WORDS)
         self.words, self.reason = QLineEdit(), QLineEdit()
-        for line, name in ((self.words, "Their words"), (self.reason, "Reason to go on")):
+        for line, name in ((self.words, tr("Their words")), (self.reason, tr("Reason to go on"))):
             line.setMaxLength(200)
             line.setAccessibleName(name)
         self.quote_words = QLabel("")
         self.quote_words.setWordWrap(True)
-        self.quote_words.setAccessibleName("The quote")
+        self.quote_words.setAccessibleName(tr("The quote"))
         column = QVBoxLayout()
         column.addWidget(self.gates)
         row = QHBoxLayout(self)
@@ -53,10 +54,10 @@ class AgreementFace(QWidget):
         row.addWidget(self._right())
 
     def _right(self) -> QWidget:
-        self.all = button("All of it is agreed", main=True)
-        self.yes, self.no = button("This one: yes"), button("This one: no")
-        self.give, self.accept = button("Quote this"), button("Accepted")
-        self.refuse, self.lift = button("Refused"), button("Go on without a word")
+        self.all = button(tr("All of it is agreed"), main=True)
+        self.yes, self.no = button(tr("This one: yes")), button(tr("This one: no"))
+        self.give, self.accept = button(tr("Quote this")), button(tr("Accepted"))
+        self.refuse, self.lift = button(tr("Refused")), button(tr("Go on without a word"))
         self.all.clicked.connect(self.agree_all)
         self.yes.clicked.connect(lambda: self.one(True))
         self.no.clicked.connect(lambda: self.one(False))
@@ -69,7 +70,7 @@ class AgreementFace(QWidget):
         rows: list[tuple[str, QWidget]] = [
             ("For", self.which),
             ("Said", self.how),
-            ("Their words", self.words),
+            (tr("Their words"), self.words),
         ]
         for n, (label, widget) in enumerate(rows):
             grid.addWidget(QLabel(label), n, 0)
@@ -80,13 +81,13 @@ class AgreementFace(QWidget):
         column.addWidget(self.all)
         column.addLayout(_pair(self.yes, self.no))
         column.addSpacing(8)
-        column.addWidget(heading("The quote"))
+        column.addWidget(heading(tr("The quote")))
         column.addWidget(self.quote_words)
         column.addLayout(_pair(self.give, self.accept, self.refuse))
         column.addSpacing(8)
-        column.addWidget(heading("Without the owner's word"))
+        column.addWidget(heading(tr("Without the owner's word")))
         column.addWidget(self.reason)
-        self.reason.setPlaceholderText("the reason")
+        self.reason.setPlaceholderText(tr("the reason"))
         column.addWidget(self.lift)
         self.side = scrolling(column)
         return self.side
@@ -123,7 +124,7 @@ class AgreementFace(QWidget):
         self.which.clear()
         chosen = draft.solved.neck_state.chosen
         in_hand = chosen is not None and not draft.over
-        self.which.addItem("the way in hand" if in_hand else "the course advised", None)
+        self.which.addItem(tr("the way in hand") if in_hand else tr("the course advised"), None)
         for way in draft.facts.plan.ways:
             if way.possible:
                 self.which.addItem(way_title(way.kind), way.kind)
@@ -144,9 +145,9 @@ class AgreementFace(QWidget):
             return
         entries = draft.all_agreed(self.how.currentData(), self.words.text().strip())
         if entries:
-            self._write(entries, "Written down: all of it is agreed.")
+            self._write(entries, tr("Written down: all of it is agreed."))
         else:
-            self.said.emit("All of it is agreed already.")
+            self.said.emit(tr("All of it is agreed already."))
 
     def one(self, yes: bool) -> None:
         """The owner's yes or no to the thing in front."""
@@ -155,7 +156,7 @@ class AgreementFace(QWidget):
             return
         row = draft.rows[self.selected]
         entry = draft.one(row, yes, self.how.currentData(), self.words.text().strip())
-        self._write((entry,), "Written down." if yes else "Written down as refused.")
+        self._write((entry,), tr("Written down.") if yes else tr("Written down as refused."))
 
     def quote(self) -> None:
         """Freeze a quote of the ways meant."""
@@ -166,7 +167,7 @@ class AgreementFace(QWidget):
         except NoPrice as error:
             self.said.emit(str(error))
             return
-        self._write((given,), "Quoted and frozen; Papers has the page for it.")
+        self._write((given,), tr("Quoted and frozen; Papers has the page for it."))
 
     def answer(self, yes: bool) -> None:
         """What the owner said to the quote."""
@@ -174,7 +175,9 @@ class AgreementFace(QWidget):
             return
         entries = self.draft.answered(yes, self.how.currentData(), self.words.text().strip())
         if entries:
-            self._write(entries, "Accepted, written down." if yes else "Refused, written down.")
+            self._write(
+                entries, tr("Accepted, written down.") if yes else tr("Refused, written down.")
+            )
 
     def lift_gate(self) -> None:
         """Go on without a word, for the reason typed."""
@@ -182,12 +185,12 @@ class AgreementFace(QWidget):
             return
         reason = self.reason.text().strip()
         if len(reason) < 3:
-            self.said.emit("A gate is lifted for a reason: type it first.")
+            self.said.emit(tr("A gate is lifted for a reason: type it first."))
             self.reason.setFocus()
             return
         entry = self.draft.lifted(reason)
         if entry is not None:
-            self._write((entry,), "Lifted, with the reason.")
+            self._write((entry,), tr("Lifted, with the reason."))
             self.reason.clear()
 
     def key(self, name: str) -> bool:

@@ -13,6 +13,7 @@ from nuvrek.bench.work.agreement import Standing
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 from nuvrek.readings.owner.entries import MATTERS
 
 _ROW, _GATE, _LEFT, _NAME, _SAID = 42, 26, 46, 176, 214
@@ -31,7 +32,7 @@ class GatesView(QWidget):
         self.rows: tuple[Standing, ...] = ()
         self.selected = 0
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setAccessibleName("What is to be agreed")
+        self.setAccessibleName(tr("What is to be agreed"))
 
     def show_rows(self, rows: tuple[Standing, ...], selected: int) -> None:
         """Draw these rows, by gate."""
@@ -106,7 +107,9 @@ class GatesView(QWidget):
         shut = bool(row.need.before) and not all(one.settled for one in same)
         painter.setPen(QPen(c["plum" if shut else "line"], 5 if shut else 2))
         painter.drawLine(QPointF(t.px(6), y), QPointF(t.px(38), y))
-        words = GATES[row.need.before] + (": shut" if shut else ": open" if row.need.before else "")
+        words = GATES[row.need.before] + (
+            tr(": shut") if shut else tr(": open") if row.need.before else ""
+        )
         box = QRectF(t.px(_LEFT), y - t.px(11), self.width(), t.px(22))
         self._text(painter, box, words, 13, "plum" if shut else "muted", bold=shut)
 

@@ -19,9 +19,10 @@ from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.stages.owner.forms import WordsForm
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.language import tr
 from nuvrek.neck.owner import HOW_WORDS, Owner
 
-_TITLE = "The owner"
+_TITLE = tr("The owner")
 
 
 class OwnerRow(QWidget):
@@ -56,7 +57,7 @@ class OwnerRow(QWidget):
             painter.setFont(t.font(13))
             painter.setPen(c["muted"])
             below = name.translated(0, half - 5)
-            asked = "" if self.card.owner.asked else "the house's own · "
+            asked = "" if self.card.owner.asked else tr("the house's own · ")
             one_line(painter, below, f"{asked}{self.card.told}", Qt.AlignmentFlag.AlignLeft)
 
 
@@ -74,23 +75,23 @@ class OwnersStage(Stage):
         self.form = WordsForm(app, {_TITLE: OWNER})
         self.form.kept.connect(lambda _title: self._keep())
         self.form.full.connect(self.say)
-        self.usually = Picks("Usually reached", HOW_WORDS)
-        self.form.add_choice(_TITLE, "Usually reached", self.usually)
-        self.house = TickBox("The house's own: nobody is asked", app)
+        self.usually = Picks(tr("Usually reached"), HOW_WORDS)
+        self.form.add_choice(_TITLE, tr("Usually reached"), self.usually)
+        self.house = TickBox(tr("The house's own: nobody is asked"), app)
         self.house.clicked.connect(lambda: self.form.touch(_TITLE))
         self.form.add_row(_TITLE, self.house)
-        self.photos = TickBox("and the photos of their necks", app)
-        self.out, self.remove = button("All that is kept of them"), button("Take them out")
+        self.photos = TickBox(tr("and the photos of their necks"), app)
+        self.out, self.remove = button(tr("All that is kept of them")), button(tr("Take them out"))
         self.out.clicked.connect(self._ask_out)
         self.remove.clicked.connect(self._remove)
         self._sure = ""
         for row in (self.out, self.remove, self.photos):
             self.form.add_row(_TITLE, row)
-        self.new = button("Another owner")
+        self.new = button(tr("Another owner"))
         self.new.clicked.connect(self._new)
         left = QVBoxLayout()
         head = QHBoxLayout()
-        head.addWidget(heading("Owners"))
+        head.addWidget(heading(tr("Owners")))
         head.addStretch(1)
         head.addWidget(self.new)
         left.addLayout(head)
@@ -146,7 +147,7 @@ class OwnersStage(Stage):
             row.update()
         if not self.cards:
             self.bar.show_words(
-                "No owner yet", message="An owner is named in Take in, or taken in here."
+                tr("No owner yet"), message=tr("An owner is named in Take in, or taken in here.")
             )
             return
         self.scroller.ensureWidgetVisible(self.rows[self.index])
@@ -158,13 +159,17 @@ class OwnersStage(Stage):
             card.owner.name,
             message=card.told,
             right_title="keys",
-            right=("up and down: an owner", "+ another owner", "Enter: their first neck"),
+            right=(
+                tr("up and down: an owner"),
+                tr("+ another owner"),
+                tr("Enter: their first neck"),
+            ),
         )
 
     def _ask_out(self) -> None:
         """All that is kept of the owner in front, as a file."""
         if self.cards:
-            self.extras.ask_where("owner.json", "Open text (*.json)", self.write_out)
+            self.extras.ask_where("owner.json", tr("Open text (*.json)"), self.write_out)
 
     def write_out(self, path: Path) -> None:
         """Write all that is kept of the owner in front."""
@@ -188,14 +193,18 @@ class OwnersStage(Stage):
         name = self.cards[self.index].owner.name
         if self._sure != name:
             self._sure = name
-            self.say("Press it again: name, address, words and letters go, also from the copies.")
+            self.say(
+                tr("Press it again: name, address, words and letters go, also from the copies.")
+            )
             return
         said: list[str] = []
 
         def remove() -> None:
             done = remove_owner(self.app.book, name, self.photos.isChecked())
             necks = words.count(done.necks, "neck stays", "necks stay")
-            said.append(words.sentences(f"Gone; {necks} without a name.", *done.told))
+            said.append(
+                words.sentences(tr("Gone; {necks} without a name.", necks=necks), *done.told)
+            )
 
         self.form.forget()
         if self.app.write(remove):
@@ -207,7 +216,7 @@ class OwnersStage(Stage):
     def _new(self) -> None:
         self.form.keep()
         names = {card.owner.name for card in self.cards}
-        name = next(n for n in (f"Owner {i}" for i in range(1, 10_000)) if n not in names)
+        name = next(n for n in (tr("Owner {i}", i=i) for i in range(1, 10_000)) if n not in names)
         if self.app.write(lambda: self.app.book.keep_owner(Owner(name=name), self.app.clock())):
             self._read()
             self.index = [card.owner.name for card in self.cards].index(name)
@@ -224,13 +233,13 @@ class OwnersStage(Stage):
         texts = {**self.form.texts(_TITLE), "usually": str(self.usually.currentData())}
         now = read_owner(texts, not self.house.isChecked())
         if isinstance(now, str):
-            self.say(f"{now} Not kept yet.")
+            self.say(tr("{now} Not kept yet.", now=now))
             return
         if now == before.owner:
             return
         taken = {card.owner.name for card in self.cards} - {before.owner.name}
         if now.name in taken:
-            self.say("There is another owner of that name; add a place to tell them apart.")
+            self.say(tr("There is another owner of that name; add a place to tell them apart."))
             return
         session = self.app.session
         if self.app.write(lambda: keep_owner(self.app.book, before, now, self.app.clock, session)):

@@ -27,17 +27,23 @@ from nuvrek.desktop.stages.owner.agreement_face import AgreementFace
 from nuvrek.desktop.stages.owner.forms import WordsForm
 from nuvrek.desktop.stages.owner.papers_face import PapersFace
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.language import tr
 from nuvrek.logbook.store import LogbookError
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.owner.entries import Arrived, HandedBack
 
-_WORTH, _IN, _OUT = "What it is worth to whom", "On arrival", "On leaving"
-_TURN = "1 to 4: another face"
+_WORTH, _IN, _OUT = tr("What it is worth to whom"), tr("On arrival"), tr("On leaving")
+_TURN = tr("1 to 4: another face")
 _KEYS: dict[OwnerFace, tuple[str, ...]] = {
-    "agreement": ("Enter: all agreed", "* yes, - no, + quote", "up and down: a thing", _TURN),
-    "worth": ("Tab: from field to field", _TURN, "Enter: back to Choose"),
-    "in-out": ("Tab: from field to field", _TURN, "Enter: back to Choose"),
-    "papers": ("an empty line parts paragraphs", "[...] stands for a table", _TURN),
+    "agreement": (
+        tr("Enter: all agreed"),
+        tr("* yes, - no, + quote"),
+        tr("up and down: a thing"),
+        _TURN,
+    ),
+    "worth": (tr("Tab: from field to field"), _TURN, tr("Enter: back to Choose")),
+    "in-out": (tr("Tab: from field to field"), _TURN, tr("Enter: back to Choose")),
+    "papers": (tr("an empty line parts paragraphs"), tr("[...] stands for a table"), _TURN),
 }
 
 
@@ -52,12 +58,12 @@ class OwnerStage(Stage):
         self.agreement = AgreementFace(app, self._write)
         self.agreement.meant.connect(self._mean)
         self.worth = WordsForm(
-            app, {_WORTH: {**AMOUNTS, "means": "What it means to them, in their words"}}
+            app, {_WORTH: {**AMOUNTS, "means": tr("What it means to them, in their words")}}
         )
-        self.sound = Picks("Body and neck", SOUNDS)
-        self.worth.add_choice(_WORTH, "Body and neck", self.sound)
+        self.sound = Picks(tr("Body and neck"), SOUNDS)
+        self.worth.add_choice(_WORTH, tr("Body and neck"), self.sound)
         self.in_out = WordsForm(app, {_IN: ARRIVED, _OUT: HANDED_BACK})
-        self.photo = button("A photo of how it is")
+        self.photo = button(tr("A photo of how it is"))
         self.photo.clicked.connect(self.extras.ask_photo)
         self.in_out.add_row(_IN, self.photo)
         self.papers = PapersFace(app, self._write, self.extras)
@@ -68,7 +74,7 @@ class OwnerStage(Stage):
             form.full.connect(self.say)
         self.told = QLabel("")
         self.told.setWordWrap(True)
-        self.told.setAccessibleName("Price beside worth")
+        self.told.setAccessibleName(tr("Price beside worth"))
         self.front = QStackedWidget()
         for widget in (self.agreement, self._beside(), self.in_out, self.papers):
             self.front.addWidget(widget)
@@ -80,7 +86,7 @@ class OwnerStage(Stage):
     def _beside(self) -> QWidget:
         """The fields of worth, and what they say beside the price."""
         told = QVBoxLayout()
-        told.addWidget(heading("Beside the price"))
+        told.addWidget(heading(tr("Beside the price")))
         told.addWidget(self.told)
         holder = QWidget()
         row = QHBoxLayout(holder)
@@ -95,8 +101,8 @@ class OwnerStage(Stage):
             face: button(f"{n} {words}") for n, (face, words) in enumerate(OWNER_FACES.items(), 1)
         }
         self.who = QLabel("")
-        self.who.setAccessibleName("Owner")
-        self.about = button("About the owner")
+        self.who.setAccessibleName(tr("Owner"))
+        self.about = button(tr("About the owner"))
         self.about.clicked.connect(lambda: self.app.stage_wanted.emit("Owners"))
         row = QHBoxLayout()
         for face, tab in self.tabs.items():
@@ -144,11 +150,11 @@ class OwnerStage(Stage):
             tab.setChecked(face == self.face)
         self.front.setCurrentIndex(list(OWNER_FACES).index(self.face))
         neck = session.neck_state.neck
-        self.who.setText(neck.owner or "no owner named")
+        self.who.setText(neck.owner or tr("no owner named"))
         fresh = self.app.fresh
         if solved is None or fresh is None or fresh.plan is None:
             self.front.setEnabled(self.face in ("worth", "in-out"))
-            self.bar.show_words("Weighing the ways", message=self.app.waiting)
+            self.bar.show_words(tr("Weighing the ways"), message=self.app.waiting)
             return
         self.front.setEnabled(True)
         stands = self.draft is not None and self.draft.solved is fresh
@@ -188,9 +194,9 @@ class OwnerStage(Stage):
             self.told.setText("\n\n".join(worth_words(draft.facts)))
         messages = {
             "agreement": draft.told(),
-            "worth": "Figures and their words; nothing here is a verdict.",
-            "in-out": "What came with it, what was found, and what goes back with it.",
-            "papers": "Change the words as you like; the page follows.",
+            "worth": tr("Figures and their words; nothing here is a verdict."),
+            "in-out": tr("What came with it, what was found, and what goes back with it."),
+            "papers": tr("Change the words as you like; the page follows."),
         }
         self.bar.show_words(
             draft.head() if self.face == "agreement" else OWNER_FACES[self.face],
@@ -241,7 +247,7 @@ class OwnerStage(Stage):
             texts = {**self.worth.texts(title), "sound": str(self.sound.currentData())}
             found = read_worth(texts, self.app.settings.prices.currency)
             if isinstance(found, str):
-                self.say(f"{found} Not kept yet.")
+                self.say(tr("{found} Not kept yet.", found=found))
                 return
             entry, before = found, dealings.worth
         elif title == _IN:

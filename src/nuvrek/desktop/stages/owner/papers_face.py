@@ -17,6 +17,7 @@ from nuvrek.desktop.stages.base import Choices, button, scrolling
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.widgets.words_field import WordsField
 from nuvrek.exchange.paper import Paper
+from nuvrek.language import tr
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.owner.entries import PAPERS, Letter, PaperKind
 
@@ -37,14 +38,14 @@ class PapersFace(QWidget):
         self.made: Letter | None = None
         self.pdf = b""
         self._loading = False
-        self.text = WordsField("The words of the paper", MOST_LETTERS)
+        self.text = WordsField(tr("The words of the paper"), MOST_LETTERS)
         self.text.textChanged.connect(self._edited)
         self.text.full.connect(self.said.emit)
         self.page = QLabel()
-        self.page.setAccessibleName("The page as it will be printed")
+        self.page.setAccessibleName(tr("The page as it will be printed"))
         self.page.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Ignored)
         self.kept = Choices()
-        self.kept.setAccessibleName("Papers kept with this job")
+        self.kept.setAccessibleName(tr("Papers kept with this job"))
         self.kept.activated.connect(self._show_kept)
         left = QVBoxLayout()
         left.addLayout(self._kinds())
@@ -75,8 +76,8 @@ class PapersFace(QWidget):
         return row
 
     def _buttons(self) -> QHBoxLayout:
-        self.afresh, self.keep_it = button("As proposed"), button("Keep it")
-        self.save_it, self.print_it = button("Write PDF", main=True), button("Print")
+        self.afresh, self.keep_it = button(tr("As proposed")), button(tr("Keep it"))
+        self.save_it, self.print_it = button(tr("Write PDF"), main=True), button(tr("Print"))
         self.afresh.clicked.connect(self.propose)
         self.keep_it.clicked.connect(self.keep)
         self.save_it.clicked.connect(self._ask_save)
@@ -107,7 +108,7 @@ class PapersFace(QWidget):
     def _fill_kept(self, draft: OwnerDraft) -> None:
         self.kept.clear()
         letters = draft.solved.neck_state.dealings.letters
-        self.kept.addItem("kept: none yet" if not letters else "kept with this job:", None)
+        self.kept.addItem(tr("kept: none yet") if not letters else tr("kept with this job:"), None)
         for number, letter in reversed(letters):
             self.kept.addItem(f"{letter.at[:10]}  {PAPERS[letter.paper]}", number)
 
@@ -186,7 +187,12 @@ class PapersFace(QWidget):
         _, self.pdf, unset = made
         self._draw()
         if unset:
-            self.said.emit(f"The fonts have no sign for {' '.join(unset[:8])}: the page lacks it.")
+            self.said.emit(
+                tr(
+                    "The fonts have no sign for {unset}: the page lacks it.",
+                    unset=" ".join(unset[:8]),
+                )
+            )
 
     def _draw(self) -> None:
         pages = pages_of(self.pdf, max(self.sheet.width() - 30, 200))
@@ -210,7 +216,7 @@ class PapersFace(QWidget):
         """Keep the paper with the job as its words are now."""
         letter = self.letter()
         if letter is not None and self.made is not None and not self._is_kept(letter):
-            self._write((letter,), f"{PAPERS[letter.paper]} kept with the job.")
+            self._write((letter,), tr("{papers} kept with the job.", papers=PAPERS[letter.paper]))
 
     def _is_kept(self, letter: Letter) -> bool:
         letters = self.draft.solved.neck_state.dealings.letters if self.draft else ()
@@ -232,7 +238,7 @@ class PapersFace(QWidget):
         # No name of an owner or an instrument in a file's name.
         number = self.draft.session.neck_id
         name = f"{self.kind}-neck-{number}-{self.draft.facts.day}.pdf"
-        self._extras.ask_where(name, "To print (*.pdf)", self.save)
+        self._extras.ask_where(name, tr("To print (*.pdf)"), self.save)
 
     def _ask_print(self) -> None:
         """Print by the system's own dialog; what goes out is kept."""

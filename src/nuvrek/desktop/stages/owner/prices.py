@@ -12,15 +12,16 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Picks, Stage, heading, scrolling
 from nuvrek.desktop.stages.owner.forms import WordsForm
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.language import tr
 from nuvrek.planning.money.prices import SURCHARGES, TAX_WORDS
 
 _GROUPS = (
-    ("The shop", tuple(PLAIN)),
-    ("On top of the work", tuple(SURCHARGES)),
-    ("Fixed prices, by way", tuple(f"fixed {kind}" for kind in FIXED)),
+    (tr("The shop"), tuple(PLAIN)),
+    (tr("On top of the work"), tuple(SURCHARGES)),
+    (tr("Fixed prices, by way"), tuple(tr("fixed {kind}", kind=kind) for kind in FIXED)),
 )
 
-_PAPERS = "On the papers"
+_PAPERS = tr("On the papers")
 
 
 class PricesStage(Stage):
@@ -30,7 +31,7 @@ class PricesStage(Stage):
         super().__init__(app, bar)
         self.fields: dict[str, QLineEdit] = {}
         self._loading = False
-        self.tax = Picks("Tax", TAX_WORDS)
+        self.tax = Picks(tr("Tax"), TAX_WORDS)
         self.tax.activated.connect(self._edited)
         columns = QHBoxLayout()
         columns.setSpacing(34)
@@ -71,7 +72,7 @@ class PricesStage(Stage):
         self._loading = False
         shop = self.app.settings.shop
         self.shop.fill(_PAPERS, {name: getattr(shop, name) for name in SHOP})
-        self._bar("What is left empty is not charged by itself.")
+        self._bar(tr("What is left empty is not charged by itself."))
 
     def _edited(self, *_what: object) -> None:
         if self._loading:
@@ -79,7 +80,7 @@ class PricesStage(Stage):
         typed = {name: line.text() for name, line in self.fields.items()}
         made = read_prices({**typed, "tax": str(self.tax.currentData())})
         if isinstance(made, str):
-            self._bar(f"{made} Not kept yet.")
+            self._bar(tr("{made} Not kept yet.", made=made))
             return
         # Fixed prices of ways that have no field here stay as they are.
         others = {
@@ -97,13 +98,15 @@ class PricesStage(Stage):
     def _keep_shop(self) -> None:
         made = read_shop(self.shop.texts(_PAPERS))
         if isinstance(made, str):
-            self.say(f"{made} Not kept yet.")
+            self.say(tr("{made} Not kept yet.", made=made))
         elif made != self.app.settings.shop:
             self.app.change_quietly(msgspec.structs.replace(self.app.settings, shop=made))
             self._bar("Kept.")
 
     def _bar(self, message: str) -> None:
-        self.bar.show_words("Prices", message=message, right_title="keys", right=("Enter: Choose",))
+        self.bar.show_words(
+            "Prices", message=message, right_title="keys", right=(tr("Enter: Choose"),)
+        )
 
     def key(self, name: str) -> bool:
         if name == "enter" and self.app.session is not None:

@@ -15,6 +15,7 @@ from nuvrek.desktop.stages.base import Stage, button
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.painting import styled
 from nuvrek.desktop.widgets.tiles import Tiles
+from nuvrek.language import tr
 from nuvrek.neck.description import LANES, Lane
 
 _FACES = (
@@ -23,12 +24,12 @@ _FACES = (
     ("*", "*"),
     ("/", "/"),
     (".", "."),
-    ("enter", "Enter"),
-    ("left", "◂"),
-    ("right", "▸"),
-    ("up", "▴"),
-    ("down", "▾"),
-    ("back", "Back"),
+    (tr("enter"), tr("Enter")),
+    (tr("left"), "◂"),
+    (tr("right"), "▸"),
+    (tr("up"), "▴"),
+    (tr("down"), "▾"),
+    (tr("back"), tr("Back")),
 )
 _STEADY = {
     ".": "ends",
@@ -36,7 +37,7 @@ _STEADY = {
     "right": "fret",
     "up": "side",
     "down": "side",
-    "back": "put down",
+    "back": tr("put down"),
 }
 
 
@@ -96,7 +97,7 @@ class BenchStage(Stage):
     def _other_sound(self) -> None:
         self.sounds.on = not self.sounds.on and bool(self.sounds.player)
         if not self.sounds.player:
-            self.say("This machine has no player for sounds: it is seen instead.")
+            self.say(tr("This machine has no player for sounds: it is seen instead."))
         self.refresh()
         self.setFocus()
 
@@ -143,9 +144,9 @@ class BenchStage(Stage):
         self.tiles.fill(_tiles(pad))
         self.time.setText(_time(pad))
         styled(self.time, f"font-size: {min(self.app.theme.px(14), 18)}px;")
-        self.sound.setText("sound on" if self.sounds.on else "no sound")
+        self.sound.setText(tr("sound on") if self.sounds.on else tr("no sound"))
         styled(self.sound, f"font-size: {min(self.app.theme.px(14), 18)}px; padding: 6px 3px;")
-        self.sound.setAccessibleName("Sound: press to turn on or off")
+        self.sound.setAccessibleName(tr("Sound: press to turn on or off"))
         self._fill_keys(pad)
         self.fill_bar()
 
@@ -170,7 +171,7 @@ class BenchStage(Stage):
             return
         number, unit = pad.number
         told = pad.message or (pad.felt.words if pad.felt is not None else "")
-        hint = "" if pad.tool is not None else "1 to 9 a tool, 0 the hands."
+        hint = "" if pad.tool is not None else tr("1 to 9 a tool, 0 the hands.")
         self.bar.show_words(
             pad.prompt,
             number=number,
@@ -178,7 +179,7 @@ class BenchStage(Stage):
             message=told or pad.table.over or hint,
             alert=bool(told),
             state=session.neck_state.state,
-            right_title="felt last",
+            right_title=tr("felt last"),
             right=tuple(pad.said[:4]),
         )
 
@@ -190,7 +191,7 @@ def _tiles(pad: BenchPad) -> tuple[str, ...]:
     """The tools to pick from, while none is in the hand."""
     if pad.tool is not None:
         return ()
-    last = "Tools again" if pad.hands_out else "Hands and files"
+    last = tr("Tools again") if pad.hands_out else tr("Hands and files")
     return (*(kind.title for kind in pad.choice), last)
 
 
@@ -228,7 +229,9 @@ def _time(pad: BenchPad) -> str:
     """Minutes of hands so far, and what of a limit is left."""
     form, seconds = pad.form, pad.table.seconds
     if form is not None and form.seconds is not None:
-        return f"{max(form.seconds - seconds, 0.0):.0f} s left"
+        return tr("{seconds:.0f} s left", seconds=max(form.seconds - seconds, 0.0))
     minutes = seconds / 60.0
-    hours = f"{minutes / 60.0:.1f} h" if minutes >= 90.0 else f"{minutes:.0f} min"
-    return f"{hours} at the bench"
+    hours = (
+        f"{minutes / 60.0:.1f} h" if minutes >= 90.0 else tr("{minutes:.0f} min", minutes=minutes)
+    )
+    return tr("{hours} at the bench", hours=hours)

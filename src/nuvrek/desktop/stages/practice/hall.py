@@ -13,6 +13,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.practice.offers import COLUMNS, OfferBoard, Progress
 from nuvrek.desktop.stages.base import Stage, button, heading
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.language import tr
 from nuvrek.practice.hidden import DIFFICULTIES
 from nuvrek.practice.lessons.shelf import lesson
 
@@ -38,8 +39,8 @@ class HallStage(Stage):
         self.board, self.progress = OfferBoard(app.theme), Progress(app.theme)
         self.board.opened.connect(self._open)
         self.word = WordField()
-        self.word.setPlaceholderText("a word  (/)")
-        self.word.setAccessibleName("The neck of a word")
+        self.word.setPlaceholderText(tr("a word  (/)"))
+        self.word.setAccessibleName(tr("The neck of a word"))
         self.word.setMaxLength(12)
         self.word.setFixedWidth(150)
         self.word.returnPressed.connect(self._word)
@@ -55,10 +56,15 @@ class HallStage(Stage):
 
     def _head(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        row.addWidget(heading("Practice"))
+        row.addWidget(heading(tr("Practice")))
         row.addStretch()
         row.addWidget(self.go_on)
-        words = ("1  plain neck", "2  usual neck", "3  hard neck", "4  next of the hundred")
+        words = (
+            tr("1  plain neck"),
+            tr("2  usual neck"),
+            tr("3  hard neck"),
+            tr("4  next of the hundred"),
+        )
         self.necks = []
         for n, said in enumerate(words, 1):
             push = button(said)
@@ -70,7 +76,7 @@ class HallStage(Stage):
 
     def _form_row(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        label = QLabel("Forms")
+        label = QLabel(tr("Forms"))
         label.setProperty("role", "quiet")
         row.addWidget(label)
         self.form_buttons = []
@@ -145,7 +151,7 @@ class HallStage(Stage):
         begun = table is not None and table.exercise is not None
         self.go_on.setVisible(begun)
         if begun and table is not None and table.exercise is not None:
-            self.go_on.setText(f"Go on: {table.exercise.title}")
+            self.go_on.setText(tr("Go on: {title}", title=table.exercise.title))
         self.fill_bar()
 
     def fill_bar(self) -> None:
@@ -158,5 +164,8 @@ class HallStage(Stage):
             one.title,
             message=one.stake,
             right_title="lessons",
-            right=(f"{solved} of {len(self.offers)} solved", "Enter begins"),
+            right=(
+                tr("{solved} of {number} solved", solved=solved, number=len(self.offers)),
+                tr("Enter begins"),
+            ),
         )

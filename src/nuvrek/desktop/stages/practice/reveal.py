@@ -15,6 +15,7 @@ from nuvrek.desktop.practice.truth_view import TruthView
 from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.plain_text import plain_labels
+from nuvrek.language import tr
 from nuvrek.practice.hidden import Hidden
 
 
@@ -53,11 +54,11 @@ class RevealStage(Stage):
     def _buttons(self) -> QHBoxLayout:
         row = QHBoxLayout()
         self.does: list[tuple[str, str, Callable[[], None]]] = [
-            ("1", "The same neck again", lambda: self._again(silent=True)),
-            ("2", "Again, with the advice on", lambda: self._again(silent=False)),
-            ("3", "Let the advice speak now", self._speak),
-            ("4", "What the advice would do", self._play),
-            ("5", "Save with its truth", self._save),
+            ("1", tr("The same neck again"), lambda: self._again(silent=True)),
+            ("2", tr("Again, with the advice on"), lambda: self._again(silent=False)),
+            ("3", tr("Let the advice speak now"), self._speak),
+            ("4", tr("What the advice would do"), self._play),
+            ("5", tr("Save with its truth"), self._save),
         ]
         self.pushes = []
         for key, words, does in self.does:
@@ -93,7 +94,7 @@ class RevealStage(Stage):
         if table is None or table.exercise is None:
             return
         if self.app.busy and table.own():
-            self.bar.say("Your map is being worked out. One moment.")
+            self.bar.say(tr("Your map is being worked out. One moment."))
             return
         solved = self.app.fresh
         own = None if solved is None or not table.own() else solved.map
@@ -113,7 +114,7 @@ class RevealStage(Stage):
         table = self.app.practice
         if table is not None:
             table.let_speak()
-            self.bar.say("Findings and advice are shown on this neck from now on.")
+            self.bar.say(tr("Findings and advice are shown on this neck from now on."))
             self.refresh()
 
     def _play(self) -> None:
@@ -121,9 +122,11 @@ class RevealStage(Stage):
         table = self.app.practice
         one = None if table is None or table.exercise is None else table.exercise.of
         if not isinstance(one, Hidden):
-            self.bar.say("Lessons and forms have their own good way; the advice plays whole necks.")
+            self.bar.say(
+                tr("Lessons and forms have their own good way; the advice plays whole necks.")
+            )
             return
-        self.bar.say("The advice is playing this neck. It takes a few seconds.")
+        self.bar.say(tr("The advice is playing this neck. It takes a few seconds."))
 
         def job() -> object:
             from nuvrek.practice.advice.playing import play
@@ -145,9 +148,9 @@ class RevealStage(Stage):
     def _save(self) -> None:
         table = self.app.practice
         if table is None or table.outcome is None:
-            self.bar.say("The truth comes out first: Enter.")
+            self.bar.say(tr("The truth comes out first: Enter."))
             return
-        path, _ = QFileDialog.getSaveFileName(self, "Save with its truth", "practice-neck.json")
+        path, _ = QFileDialog.getSaveFileName(self, tr("Save with its truth"), "practice-neck.json")
         if path:
             self.save_to(Path(path))
 
@@ -161,10 +164,16 @@ class RevealStage(Stage):
         try:
             truth = save(path, session, table)
         except OSError as error:
-            why = (error.strerror or "no reason given").lower()
-            self.bar.say(f"It can't be saved there ({why}).")
+            why = (error.strerror or tr("no reason given")).lower()
+            self.bar.say(tr("It can't be saved there ({why}).", why=why))
         else:
-            self.bar.say(f"Saved as {path.name}, its truth beside it as {truth.name}.")
+            self.bar.say(
+                tr(
+                    "Saved as {name}, its truth beside it as {name_2}.",
+                    name=path.name,
+                    name_2=truth.name,
+                )
+            )
 
     # --- showing ----------------------------------------------------------------------
 
@@ -184,9 +193,13 @@ class RevealStage(Stage):
             self._fill()
         else:
             self.points.setText("")
-            self._say_line("Enter lets the truth come out and ends this neck with a score.", "ink")
+            self._say_line(
+                tr("Enter lets the truth come out and ends this neck with a score."), "ink"
+            )
             if table.silent:
-                self._say_line("Findings and advice are silent so far; 3 lets them speak.", "muted")
+                self._say_line(
+                    tr("Findings and advice are silent so far; 3 lets them speak."), "muted"
+                )
         self.fill_bar()
 
     def _fill(self) -> None:
@@ -201,7 +214,7 @@ class RevealStage(Stage):
         mapped = None if own is None else (own.tops_mm, own.tops_doubt_mm)
         self.truth.show_truth(one.neck, true, mapped, one.taken_mm[1:])
         points = found.points if table.judged is None else table.judged.points
-        self.points.setText(f"{points} of 100")
+        self.points.setText(tr("{points} of 100", points=points))
         self.points.setStyleSheet(
             f"font-size: {self.app.theme.px(34)}px; font-weight: bold; "
             f"color: {self.app.theme.colours.copper};"
@@ -211,11 +224,11 @@ class RevealStage(Stage):
             self._block("", table.judged.words)
         else:
             self._block("", found.sentences())
-        self._block("Could have been known", [f"{m.words} {m.told_by}" for m in found.missed])
-        self._block("Where your map was wrong", found.wrong)
-        self._block("Still the matter", [m.words for m in found.left])
-        self._block("Beside you", hall.beside(table.exercise.word, table.kept.results))
-        self._block("The advice, on the same neck", self.played)
+        self._block(tr("Could have been known"), [f"{m.words} {m.told_by}" for m in found.missed])
+        self._block(tr("Where your map was wrong"), found.wrong)
+        self._block(tr("Still the matter"), [m.words for m in found.left])
+        self._block(tr("Beside you"), hall.beside(table.exercise.word, table.kept.results))
+        self._block(tr("The advice, on the same neck"), self.played)
         plain_labels(self)
 
     def _lesson_lines(self) -> None:
@@ -225,9 +238,11 @@ class RevealStage(Stage):
         if one is None:
             return
         missed = one.missed(table.desk)
-        self._block("Solved" if not missed else "Not solved", missed or ("As it should be.",))
-        self._block("What to look for", (one.afterwards,))
-        self._block("What the trap costs", [cost.words for cost in one.costs])
+        self._block(
+            "Solved" if not missed else tr("Not solved"), missed or (tr("As it should be."),)
+        )
+        self._block(tr("What to look for"), (one.afterwards,))
+        self._block(tr("What the trap costs"), [cost.words for cost in one.costs])
 
     def _block(self, title: str, lines: Any) -> None:
         if not lines:
@@ -254,11 +269,13 @@ class RevealStage(Stage):
             return
         if table.outcome is None:
             self.bar.show_words(
-                "Let the truth come out?",
-                message="Enter ends this neck with a score. Bench goes on with it.",
+                tr("Let the truth come out?"),
+                message=tr("Enter ends this neck with a score. Bench goes on with it."),
             )
             return
         judged = table.judged
         points = table.outcome.points if judged is None else judged.points
         said = table.outcome.sentences()[0] if judged is None else judged.words[0]
-        self.bar.show_words(said, number=str(points), unit="of 100", message="1 begins it again.")
+        self.bar.show_words(
+            said, number=str(points), unit=tr("of 100"), message=tr("1 begins it again.")
+        )

@@ -14,6 +14,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.held import HeldView
 from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.language import tr
 from nuvrek.units import format_length
 
 
@@ -26,9 +27,9 @@ class HonestyStage(Stage):
         self.view = HeldView(app.theme)
         self.tools = QVBoxLayout()
         column = QVBoxLayout()
-        column.addWidget(heading("How the promises held"))
+        column.addWidget(heading(tr("How the promises held")))
         column.addWidget(self.view)
-        column.addWidget(heading("How the tools repeat"))
+        column.addWidget(heading(tr("How the tools repeat")))
         column.addLayout(self.tools)
         page = QVBoxLayout(self)
         page.setContentsMargins(24, 10, 24, 10)
@@ -42,7 +43,7 @@ class HonestyStage(Stage):
         """All necks, beside the window."""
         again, kit = self.app.book.again, self.app.settings.kit
         if self.app.aside.busy:
-            self.say("One thing after the other: something is still being read.")
+            self.say(tr("One thing after the other: something is still being read."))
             return
 
         def job(told: Callable[[str], None]) -> Honesty:
@@ -60,36 +61,47 @@ class HonestyStage(Stage):
         found = self.found
         clear(self.tools)
         if found is None:
-            self.bar.show_words("Honesty", message="All jobs are being gone through.")
+            self.bar.show_words("Honesty", message=tr("All jobs are being gone through."))
             return
         self.view.show_rows(found.held)
         for offer in found.offers:
             self._offer(offer)
         if not found.offers:
-            self.tools.addWidget(QLabel("Nothing read twice speaks against a setting."))
+            self.tools.addWidget(QLabel(tr("Nothing read twice speaks against a setting.")))
         if found.usual:
             unit = self.app.settings.unit
-            self.tools.addWidget(heading("What this bench leaves a neck with"))
+            self.tools.addWidget(heading(tr("What this bench leaves a neck with")))
             for one in found.usual:
                 necks = words.count(one.of, "closing", "closings")
-                said = f"{one.kind}: {one.matter} {format_length(one.mm, unit)}, by {necks}"
+                said = tr(
+                    "{kind}: {matter} {mm}, by {necks}",
+                    kind=one.kind,
+                    matter=one.matter,
+                    mm=format_length(one.mm, unit),
+                    necks=necks,
+                )
                 self.tools.addWidget(QLabel(said))
         self.restyle()
         ranges = [one for one in found.held if one.of]
         held, of = sum(one.held for one in ranges), sum(one.of for one in ranges)
-        said = f"{held} of {of} held; a stated range is to hold {AIM:.0%} of the time."
+        said = tr(
+            "{held} of {of} held; a stated range is to hold {aim:.0%} of the time.",
+            held=held,
+            of=of,
+            aim=AIM,
+        )
         self.bar.show_words(
-            "How the promises held",
-            message=said if of else "No job was finished and measured yet.",
+            tr("How the promises held"),
+            message=said if of else tr("No job was finished and measured yet."),
             right_title="keys",
-            right=("Home: the shelf",),
+            right=(tr("Home: the shelf"),),
         )
 
     def _offer(self, offer: Offer) -> None:
         unit = self.app.settings.unit
         said = QLabel(offer.sentence(lambda mm: format_length(mm, unit, decimals=3)))
         said.setWordWrap(True)
-        push: QPushButton = button(f"Set the {offer.tool} to what it does")
+        push: QPushButton = button(tr("Set the {tool} to what it does", tool=offer.tool))
         push.clicked.connect(lambda _on, offer=offer: self.take(offer))
         self.tools.addWidget(said)
         self.tools.addWidget(push)
@@ -98,5 +110,5 @@ class HonestyStage(Stage):
         """Set a tool as it repeats."""
         kit = with_offer(self.app.settings.kit, offer)
         self.app.change_quietly(msgspec.structs.replace(self.app.settings, kit=kit))
-        self.say("Set. Readings from now on are trusted so far; My tools shows it.")
+        self.say(tr("Set. Readings from now on are trusted so far; My tools shows it."))
         self._go_through()

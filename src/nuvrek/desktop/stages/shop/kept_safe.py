@@ -15,13 +15,14 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, Stage, button, heading
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.language import tr
 from nuvrek.logbook.copies import Copy, Look, copies_of, look, make_copy, restore_all, thin
 from nuvrek.logbook.inspection import Inspected, inspect
 from nuvrek.logbook.merging import TakenIn, merge, restore_neck
 from nuvrek.logbook.server import ServerLogbook
 from nuvrek.logbook.store import LogbookError
 
-MERGED = "Take another logbook in"
+MERGED = tr("Take another logbook in")
 
 
 def inspected_words(found: object) -> str:
@@ -33,9 +34,9 @@ def inspected_words(found: object) -> str:
         f"{words.count(found.entries, 'entry', 'entries')}"
     )
     if not found.wrong:
-        return f"The logbook is whole: {size} read, one by one."
-    more = f" And {len(found.wrong) - 1} more." if len(found.wrong) > 1 else ""
-    return f"The logbook is damaged. {found.wrong[0]}{more}"
+        return tr("The logbook is whole: {size} read, one by one.", size=size)
+    more = tr(" And {number} more.", number=len(found.wrong) - 1) if len(found.wrong) > 1 else ""
+    return tr("The logbook is damaged. {wrong}{more}", wrong=found.wrong[0], more=more)
 
 
 class KeptSafeStage(Stage):
@@ -50,12 +51,12 @@ class KeptSafeStage(Stage):
         self._sure = ""
         self.extras = Extras(self)
         self.dated, self.necks = Choices(), Choices()
-        self.dated.setAccessibleName("Copies by their day")
-        self.necks.setAccessibleName("Necks in this copy")
+        self.dated.setAccessibleName(tr("Copies by their day"))
+        self.necks.setAccessibleName(tr("Necks in this copy"))
         self.dated.activated.connect(lambda _n: self._look())
         self.told = QLabel("")
         self.told.setWordWrap(True)
-        self.told.setAccessibleName("What the copy holds")
+        self.told.setAccessibleName(tr("What the copy holds"))
         page = QHBoxLayout(self)
         page.setContentsMargins(24, 12, 24, 12)
         page.setSpacing(40)
@@ -63,15 +64,15 @@ class KeptSafeStage(Stage):
         page.addLayout(self._right(), 1)
 
     def _left(self) -> QVBoxLayout:
-        self.make = button("Make a copy now", main=True)
-        self.one, self.every = button("Put this neck back"), button("Put all of it back")
+        self.make = button(tr("Make a copy now"), main=True)
+        self.one, self.every = button(tr("Put this neck back")), button(tr("Put all of it back"))
         self.make.clicked.connect(self._make)
         self.one.clicked.connect(self._one)
         self.every.clicked.connect(self._every)
         grid = QGridLayout()
         grid.setVerticalSpacing(8)
         for row, (label, choice, push) in enumerate(
-            (("Copy of", self.dated, self.every), ("Neck", self.necks, self.one))
+            ((tr("Copy of"), self.dated, self.every), ("Neck", self.necks, self.one))
         ):
             grid.addWidget(QLabel(label), row, 0)
             grid.addWidget(choice, row, 1)
@@ -79,7 +80,7 @@ class KeptSafeStage(Stage):
         grid.setColumnStretch(1, 1)
         column = QVBoxLayout()
         column.setSpacing(8)
-        column.addWidget(heading("Copies"))
+        column.addWidget(heading(tr("Copies")))
         column.addWidget(self.make)
         column.addLayout(grid)
         column.addWidget(self.told)
@@ -89,13 +90,13 @@ class KeptSafeStage(Stage):
     def _right(self) -> QVBoxLayout:
         column = QVBoxLayout()
         column.setSpacing(8)
-        column.addWidget(heading("Out, in, and through"))
+        column.addWidget(heading(tr("Out, in, and through")))
         for words_, action in (
-            ("How the promises held", lambda: self.app.stage_wanted.emit("Honesty")),
-            ("Look through the logbook", self.check_all),
+            (tr("How the promises held"), lambda: self.app.stage_wanted.emit("Honesty")),
+            (tr("Look through the logbook"), self.check_all),
             (MERGED, self._ask_merge),
-            ("Everything into one archive", self._ask_archive),
-            ("Take an archive in", self._ask_take),
+            (tr("Everything into one archive"), self._ask_archive),
+            (tr("Take an archive in"), self._ask_take),
         ):
             push = button(words_)
             push.clicked.connect(lambda _on, action=action: action())
@@ -104,9 +105,11 @@ class KeptSafeStage(Stage):
         self.aside.clicked.connect(self._write_aside)
         column.addWidget(self.aside)
         about = QLabel(
-            "A copy is made by itself each day the program is used; of old ones fewer stay. "
-            "A second logbook, from the laptop say, is taken in act by act: nothing is lost, "
-            "nothing comes twice."
+            tr(
+                "A copy is made by itself each day the program is used; of old ones fewer stay. "
+                "A second logbook, from the laptop say, is taken in act by act: nothing is lost, "
+                "nothing comes twice."
+            )
         )
         about.setWordWrap(True)
         about.setProperty("role", "quiet")
@@ -122,26 +125,39 @@ class KeptSafeStage(Stage):
         self.dated.clear()
         for copy in self.copies:
             day, at = copy.made[:10], copy.made[11:]
-            self.dated.addItem(f"{day} {at[:2]}:{at[2:4]}, {copy.size // 1024:,} kB", copy.path)
+            self.dated.addItem(
+                tr(
+                    "{day} {at}:{at_2}, {size:,} kB",
+                    day=day,
+                    at=at[:2],
+                    at_2=at[2:4],
+                    size=copy.size // 1024,
+                ),
+                copy.path,
+            )
         for push in (self.one, self.every):
             push.setEnabled(bool(self.copies))
         book = self.app.book
         waiting = len(book.kept_aside()) if isinstance(book, ServerLogbook) else 0
         torn = book.torn_aside() if isinstance(book, ServerLogbook) else 0
         acts = words.count(waiting, "act", "acts")
-        stays = f"; {torn} can't be read and stay in their file" if torn else ""
-        self.aside.setText(f"Write what was kept aside: {acts}{stays}")
+        stays = tr("; {torn} can't be read and stay in their file", torn=torn) if torn else ""
+        self.aside.setText(tr("Write what was kept aside: {acts}{stays}", acts=acts, stays=stays))
         self.aside.setVisible(bool(waiting or torn))
         self.make.setEnabled(not isinstance(book, ServerLogbook))
         self._look()
         if isinstance(book, ServerLogbook):
-            self.told.setText("Copies of a server's logbook are made there; the archive holds all.")
+            self.told.setText(
+                tr("Copies of a server's logbook are made there; the archive holds all.")
+            )
         newest = self.copies[0].made[:10] if self.copies else ""
         self.bar.show_words(
-            "Kept safe",
-            message=f"The newest copy is of {newest}." if newest else "No copy was made yet.",
+            tr("Kept safe"),
+            message=tr("The newest copy is of {newest}.", newest=newest)
+            if newest
+            else tr("No copy was made yet."),
             right_title="keys",
-            right=("Home: the shelf",),
+            right=(tr("Home: the shelf"),),
         )
 
     def _look(self) -> None:
@@ -159,8 +175,8 @@ class KeptSafeStage(Stage):
         for uid, title, entries in self.seen.necks:
             self.necks.addItem(f"{title}: {words.count(entries, 'entry', 'entries')}", uid)
         held = words.count(len(self.seen.necks), "neck", "necks")
-        wrong = f" Damaged: {self.seen.wrong}." if self.seen.wrong else ""
-        self.told.setText(f"This copy holds {held}.{wrong}")
+        wrong = tr(" Damaged: {wrong}.", wrong=self.seen.wrong) if self.seen.wrong else ""
+        self.told.setText(tr("This copy holds {held}.{wrong}", held=held, wrong=wrong))
 
     # --- doing ---------------------------------------------------------------------------
 
@@ -180,7 +196,7 @@ class KeptSafeStage(Stage):
         def make() -> str:
             make_copy(self.app.book.path, self._now)
             thin(self.app.book.path, self._now)
-            return "A copy is made."
+            return tr("A copy is made.")
 
         self._did(make)
 
@@ -202,9 +218,11 @@ class KeptSafeStage(Stage):
             return
         if self._sure != path.name:
             self._sure = path.name
-            self.say("Press it again: all necks go back to that day; today's state becomes a copy.")
+            self.say(
+                tr("Press it again: all necks go back to that day; today's state becomes a copy.")
+            )
             return
-        self._did(lambda: f"Put back; today's is {self._all_back(path)}.")
+        self._did(lambda: tr("Put back; today's is {all_back}.", all_back=self._all_back(path)))
 
     def _all_back(self, path: Path) -> str:
         return restore_all(self.app.book.path, path, self._now).name
@@ -213,18 +231,24 @@ class KeptSafeStage(Stage):
         """What could not be written while the server was lost."""
         book = self.app.book
         if isinstance(book, ServerLogbook):
-            self._did(lambda: f"Written: {words.count(book.write_aside(), 'act', 'acts')}.")
+            self._did(
+                lambda: tr(
+                    "Written: {how_many}.", how_many=words.count(book.write_aside(), "act", "acts")
+                )
+            )
 
     def check_all(self) -> None:
         """Look through the whole logbook, beside the window."""
         again = self.app.book.again
         if self.app.aside.busy:
-            self.say("One thing after the other: something is still being read.")
+            self.say(tr("One thing after the other: something is still being read."))
             return
         self.app.aside.run(
             lambda told: inspect(again, told),
             lambda found: self.say(inspected_words(found)),
-            lambda error: self.say(f"The logbook could not be looked through. {error}"),
+            lambda error: self.say(
+                tr("The logbook could not be looked through. {error}", error=error)
+            ),
         )
 
     def merge(self, path: Path) -> None:
@@ -232,12 +256,12 @@ class KeptSafeStage(Stage):
         self._did(lambda: _taken_words(merge(self.app.book, path)))
 
     def _ask_merge(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, MERGED, "", "Logbooks (*.db)")
+        path, _ = QFileDialog.getOpenFileName(self, MERGED, "", tr("Logbooks (*.db)"))
         if path:
             self.merge(Path(path))
 
     def _ask_archive(self) -> None:
-        self.extras.ask_where("logbook.zip", "Archives (*.zip)", self.archive)
+        self.extras.ask_where("logbook.zip", tr("Archives (*.zip)"), self.archive)
 
     def archive(self, path: Path) -> None:
         """Everything into one open archive, beside the window."""
@@ -252,11 +276,11 @@ class KeptSafeStage(Stage):
         self.app.aside.run(
             pack,
             lambda data: self.extras.save(path, data) if isinstance(data, bytes) else None,
-            lambda error: self.say(f"No archive could be made. {error}"),
+            lambda error: self.say(tr("No archive could be made. {error}", error=error)),
         )
 
     def _ask_take(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "Archive", "", "Archives (*.zip)")
+        path, _ = QFileDialog.getOpenFileName(self, "Archive", "", tr("Archives (*.zip)"))
         if path:
             self.take(Path(path))
 
@@ -268,9 +292,14 @@ class KeptSafeStage(Stage):
         try:
             self._did(lambda: _taken_words(taken_in(self.app.book, path)))
         except JobFaults as error:
-            self.say(f"{error.faults[0]} Nothing was taken in.")
+            self.say(tr("{faults} Nothing was taken in.", faults=error.faults[0]))
 
 
 def _taken_words(taken: TakenIn) -> str:
-    said = f"{taken.new} new, {taken.grown} grown, {taken.same} as they were."
+    said = tr(
+        "{new} new, {grown} grown, {same} as they were.",
+        new=taken.new,
+        grown=taken.grown,
+        same=taken.same,
+    )
     return words.sentences(said, *taken.told[:3])

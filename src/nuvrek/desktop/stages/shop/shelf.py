@@ -19,8 +19,7 @@ from nuvrek.desktop.stages.base import Stage, button, heading
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.doors import Doors
 from nuvrek.desktop.widgets.neck_list import NeckList
-from nuvrek.logbook.store import NeckRow
-from nuvrek.neck.description import NeckDescription
+from nuvrek.language import tr
 from nuvrek.readings.shop.entries import Promised, WaitsFor
 
 if TYPE_CHECKING:
@@ -50,8 +49,8 @@ class ShelfStage(Stage):
         self.list = NeckList(app)
         self.list.clicked.connect(lambda place: self._open_card(self.shown[place.row()]))
         self.search = QLineEdit()
-        self.search.setPlaceholderText("find: owner, name, wire, finding, date, waiting  (/)")
-        self.search.setAccessibleName("Find a neck")
+        self.search.setPlaceholderText(tr("find: owner, name, wire, finding, date, waiting  (/)"))
+        self.search.setAccessibleName(tr("Find a neck"))
         self.search.setMaxLength(80)
         self.search.textChanged.connect(lambda _text: self._arrange())
         self.search.returnPressed.connect(self.setFocus)
@@ -70,19 +69,19 @@ class ShelfStage(Stage):
         self.rest.timeout.connect(self._read_on)
 
     def _head(self) -> QHBoxLayout:
-        self.new = button("Take in another neck", main=True)
+        self.new = button(tr("Take in another neck"), main=True)
         self.take_in: Callable[[], None] = self._start
         self.new.clicked.connect(self._start)
-        self.safe = button("Kept safe")
+        self.safe = button(tr("Kept safe"))
         self.safe.clicked.connect(lambda: self.app.stage_wanted.emit("Kept safe"))
-        self.owners = button("Owners")
+        self.owners = button(tr("Owners"))
         self.owners.clicked.connect(lambda: self.app.stage_wanted.emit("Owners"))
-        self.practise = button("Practise")
+        self.practise = button(tr("Practise"))
         self.practise.clicked.connect(lambda: self.app.practice_wanted.emit())
         self.fitting = button("")
         self.fitting.clicked.connect(self._other_time)
         row = QHBoxLayout()
-        row.addWidget(heading("The shelf"))
+        row.addWidget(heading(tr("The shelf")))
         row.addWidget(self.count)
         row.addWidget(self.search, 1)
         for push in (self.fitting, self.practise, self.owners, self.safe, self.new):
@@ -102,7 +101,7 @@ class ShelfStage(Stage):
             self._forecast()
         if not readable:
             # Not "empty": the sentence that said why it can't be read stands in the bar's message.
-            self.bar.prompt.setText("The shelf can't be read")
+            self.bar.prompt.setText(tr("The shelf can't be read"))
 
     def _read_on(self) -> None:
         """The necks that were not read yet, some at a time, while the page is in front."""
@@ -164,11 +163,11 @@ class ShelfStage(Stage):
     def _say_count(self, asked: str) -> None:
         count = words.count(len(self.cards), "neck", "necks")
         if asked or self.free:
-            count = f"{len(self.shown)} of {count}"
+            count = tr("{number} of {count}", number=len(self.shown), count=count)
         if self.app.shelf.unread:
-            count += f", {len(self.app.shelf.unread)} being read"
+            count += tr(", {number} being read", number=len(self.app.shelf.unread))
         self.count.setText(f"   {count}")
-        said = f"{self.free} minutes free" if self.free else "any time free"
+        said = tr("{free} minutes free", free=self.free) if self.free else tr("any time free")
         self.fitting.setText(f"{said}  (.)")
 
     @property
@@ -215,10 +214,12 @@ class ShelfStage(Stage):
             asked = bool(self.search.text().strip() or self.free)
             self.list.mark(0)
             self.bar.show_words(
-                "Nothing is found" if asked else "The shelf is empty",
-                message="Fewer letters, or another time free, find more."
+                tr("Nothing is found") if asked else tr("The shelf is empty"),
+                message=tr("Fewer letters, or another time free, find more.")
                 if asked
-                else ("1 or + takes in a neck: scale length, frets and joint are enough to begin."),
+                else tr(
+                    "1 or + takes in a neck: scale length, frets and joint are enough to begin."
+                ),
             )
             return
         self.list.mark(card.row.id)
@@ -227,12 +228,12 @@ class ShelfStage(Stage):
         self.bar.show_words(
             card.neck.title,
             message=self._about(card),
-            right_title="Enter opens",
+            right_title=tr("Enter opens"),
             right=(
-                "up and down choose, / finds",
-                "+ takes in another",
-                "* promise a day, - take it back",
-                "0 waits for a part, or no more",
+                tr("up and down choose, / finds"),
+                tr("+ takes in another"),
+                tr("* promise a day, - take it back"),
+                tr("0 waits for a part, or no more"),
             ),
         )
 
@@ -244,9 +245,21 @@ class ShelfStage(Stage):
         said = [f"{NEEDS[need.kind]}: {need.action}."]
         left = need.minutes_left(now)
         if left:
-            said.append(f"{left // 60} h {left % 60:02d} min to go, the longer the better.")
+            said.append(
+                tr(
+                    "{left} h {left_2:02d} min to go, the longer the better.",
+                    left=left // 60,
+                    left_2=left % 60,
+                )
+            )
         if ready is not None:
-            said.append(f"Ready likely {ready.likely}, nine times in ten by {ready.by}.")
+            said.append(
+                tr(
+                    "Ready likely {likely}, nine times in ten by {by}.",
+                    likely=ready.likely,
+                    by=ready.by,
+                )
+            )
         return words.sentences(*said, card.neck.complaint)
 
     # --- doing ---------------------------------------------------------------------------
@@ -265,20 +278,7 @@ class ShelfStage(Stage):
             self.app.round_wanted.emit("later")
 
     def _start(self) -> None:
-        neck = NeckDescription(
-            scale_mm=648.0,
-            frets=22,
-            joint_fret=16,
-            title=f"Neck {len(self.cards) + 1}",
-            relief_school=self.app.settings.relief_school,
-        )
-
-        def start() -> None:
-            number = self.app.book.start(neck, self.app.clock())
-            self.app.open(NeckRow(number, neck, "", 0))
-
-        if self.app.write(start):
-            self.app.stage_wanted.emit("Take in")
+        self.app.stage_wanted.emit("New neck")
 
     def _other_time(self) -> None:
         """Another span of time that is free: only what fits into it is shown."""
@@ -291,11 +291,13 @@ class ShelfStage(Stage):
         card = self.selected
         ready = self.ready.get(card.row.id) if card is not None else None
         if card is None or (ready is None and not back):
-            self.say("Nothing is left to be done on it, or it waits for somebody: no day to name.")
+            self.say(
+                tr("Nothing is left to be done on it, or it waits for somebody: no day to name.")
+            )
             return
         day = "" if back or ready is None else ready.by
         self._append(card, Promised(day=day))
-        self.say(f"Promised for {day}." if day else "The promise is taken back.")
+        self.say(tr("Promised for {day}.", day=day) if day else tr("The promise is taken back."))
 
     def _waits(self) -> None:
         """The neck in front waits for a part, or no more."""
@@ -303,7 +305,7 @@ class ShelfStage(Stage):
         if card is not None:
             waits = card.need.kind == "part"
             self._append(card, WaitsFor(what="nothing" if waits else "a part"))
-            self.say("It waits no more." if waits else "It waits for a part.")
+            self.say(tr("It waits no more.") if waits else tr("It waits for a part."))
 
     def _append(self, card: ShelfCard, entry: Promised | WaitsFor) -> None:
         def write() -> None:

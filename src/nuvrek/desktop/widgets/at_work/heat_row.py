@@ -5,12 +5,13 @@ from __future__ import annotations
 import msgspec
 from PyQt6.QtWidgets import QHBoxLayout, QLineEdit, QWidget
 
+from nuvrek.language import tr
 from nuvrek.readings.entries import Heated
 
 _FIELDS = (
-    ("over_bend_mm", "past straight, mm"),
-    ("source_c", "source, °C"),
-    ("minutes_cold", "minutes until cold"),
+    ("over_bend_mm", tr("past straight, mm")),
+    ("source_c", tr("source, °C")),
+    ("minutes_cold", tr("minutes until cold")),
 )
 
 
@@ -39,8 +40,11 @@ class HeatRow(QWidget):
                 if text:
                     values[name] = float(text)
             except ValueError:
-                return f"{line.accessibleName()}: a plain number is needed, or nothing."
+                return tr(
+                    "{accessiblename}: a plain number is needed, or nothing.",
+                    accessiblename=line.accessibleName(),
+                )
         try:
             return msgspec.convert({"kind": "heated", **values}, Heated)
         except msgspec.ValidationError:
-            return "One of the figures of the heating can't be; look at them again."
+            return tr("One of the figures of the heating can't be; look at them again.")

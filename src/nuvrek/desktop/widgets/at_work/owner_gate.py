@@ -10,6 +10,7 @@ from nuvrek.bench.work.agreement import waiting, waiting_words
 from nuvrek.bench.work.job import next_step
 from nuvrek.desktop.stages.base import button
 from nuvrek.desktop.theme import Theme
+from nuvrek.language import tr
 
 
 class OwnerGate(QWidget):
@@ -22,8 +23,8 @@ class OwnerGate(QWidget):
         self.theme = theme
         self.told = QLabel("")
         self.told.setWordWrap(True)
-        self.told.setAccessibleName("What the step waits for")
-        self.to_owner = button("To the owner's word  (0)", main=True)
+        self.told.setAccessibleName(tr("What the step waits for"))
+        self.to_owner = button(tr("To the owner's word  (0)"), main=True)
         self.to_owner.clicked.connect(self.wanted.emit)
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)

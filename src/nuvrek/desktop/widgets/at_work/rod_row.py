@@ -9,15 +9,16 @@ from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from nuvrek.bench.work.rod_loop import FEELS
 from nuvrek.desktop.stages.base import Choices, button
+from nuvrek.language import tr
 from nuvrek.readings.entries import Feel, Side
 
 _TURNS = (
-    ("1/4 looser", -0.25),
-    ("1/8 looser", -0.125),
-    ("1/8 tighter", 0.125),
-    ("1/4 tighter", 0.25),
+    (tr("1/4 looser"), -0.25),
+    (tr("1/8 looser"), -0.125),
+    (tr("1/8 tighter"), 0.125),
+    (tr("1/4 tighter"), 0.25),
 )
-_SIDES = (("both rods", None), ("low-side rod", "bass"), ("high-side rod", "treble"))
+_SIDES = ((tr("both rods"), None), (tr("low-side rod"), "bass"), (tr("high-side rod"), "treble"))
 
 
 class RodRow(QWidget):
@@ -32,16 +33,16 @@ class RodRow(QWidget):
         row, lower = QHBoxLayout(), QHBoxLayout()
         for label, turns in _TURNS:
             push = button(label)
-            push.setAccessibleName(f"Log a rod move: {label}")
+            push.setAccessibleName(tr("Log a rod move: {label}", label=label))
             push.clicked.connect(lambda _on, turns=turns: self.turned.emit(turns))
             row.addWidget(push)
         self.which = Choices()
         for label, side in _SIDES:
             self.which.addItem(label, side)
-        self.which.setAccessibleName("Which rod")
+        self.which.setAccessibleName(tr("Which rod"))
         self.feels = Choices()
-        self.feels.addItems([feel or "feel not noted" for feel in FEELS])
-        self.feels.setAccessibleName("How the rod felt")
+        self.feels.addItems([feel or tr("feel not noted") for feel in FEELS])
+        self.feels.setAccessibleName(tr("How the rod felt"))
         for pick in (self.which, self.feels):
             lower.addWidget(pick)
         for line in (row, lower):

@@ -7,22 +7,23 @@ from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Picks, TickBox
+from nuvrek.language import tr
 from nuvrek.readings.entries import Seated
 
 _WHERE = {
-    "whole": "the whole fret",
-    "bass": "its low end",
-    "middle": "its middle",
-    "treble": "its high end",
+    "whole": tr("the whole fret"),
+    "bass": tr("its low end"),
+    "middle": tr("its middle"),
+    "treble": tr("its high end"),
 }
 _HOW = {"pressed": "pressed", "tapped": "tapped"}
 _STOPPED = {
-    "": "went home",
-    "slot shallow": "stopped: slot shallow",
-    "slot dirty": "stopped: slot dirty",
-    "gone too far": "went too far",
+    "": tr("went home"),
+    "slot shallow": tr("stopped: slot shallow"),
+    "slot dirty": tr("stopped: slot dirty"),
+    "gone too far": tr("went too far"),
 }
-_HOLDS = {"not tried": "not pressed again yet", "holds": "holds", "moves": "still moves"}
+_HOLDS = {"not tried": tr("not pressed again yet"), "holds": "holds", "moves": tr("still moves")}
 
 
 class SeatRow(QWidget):
@@ -30,10 +31,13 @@ class SeatRow(QWidget):
 
     def __init__(self, app: AppState) -> None:
         super().__init__()
-        self.where, self.how = Picks("Where it was seated", _WHERE), Picks("How", _HOW)
-        self.stopped, self.holds = Picks("How far it went", _STOPPED), Picks("Does it hold", _HOLDS)
-        self.glued = TickBox("glued", app)
-        self.glued.setAccessibleName("Glued")
+        self.where, self.how = Picks(tr("Where it was seated"), _WHERE), Picks(tr("How"), _HOW)
+        self.stopped, self.holds = (
+            Picks(tr("How far it went"), _STOPPED),
+            Picks(tr("Does it hold"), _HOLDS),
+        )
+        self.glued = TickBox(tr("glued"), app)
+        self.glued.setAccessibleName(tr("Glued"))
         upper, lower = QHBoxLayout(), QHBoxLayout()
         for part in (self.how, self.where, self.glued):
             upper.addWidget(part)

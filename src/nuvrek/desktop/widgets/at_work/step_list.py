@@ -7,6 +7,7 @@ from collections.abc import Mapping
 from PyQt6.QtWidgets import QFrame, QLabel, QScrollArea, QVBoxLayout, QWidget
 
 from nuvrek.desktop.theme import Theme
+from nuvrek.language import tr
 from nuvrek.planning.steps.step import Step
 
 _ROW = 28
@@ -58,7 +59,7 @@ class StepList(QScrollArea):
             sign, colour = "▸", t.colours.copper
         else:
             sign, colour = "○", t.colours.ink
-        when = f"   {step.minutes} min" if step.minutes else ""
+        when = tr("   {minutes} min", minutes=step.minutes) if step.minutes else ""
         if ticked:
             when = f"   {ticked[11:16]}"
         label = QLabel(f"{sign}  {number}. {step.title}{when}")

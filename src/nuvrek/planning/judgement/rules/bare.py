@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
+from nuvrek.language import tr
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -19,16 +20,19 @@ def _bare(g: Grounds) -> Iterator[Leg]:
         return
     yield Leg(
         kind,
-        f"A bare neck: one light level on the straight board, {g.case.length(way.metal_mm)} of "
-        "metal. Its relief stays open until it is strung.",
+        tr(
+            "A bare neck: one light level on the straight board, {length} of "
+            "metal. Its relief stays open until it is strung.",
+            length=g.case.length(way.metal_mm),
+        ),
         filing_gate(g, levels=True),
-        "Read it again strung up, before nut and saddle are set.",
+        tr("Read it again strung up, before nut and saddle are set."),
     )
 
 
 BARE = Rule(
     "bare",
-    "A bare neck has no strings to slacken and no relief yet: level on the straight board.",
+    tr("A bare neck has no strings to slacken and no relief yet: level on the straight board."),
     _bare,
     excludes=("rod", "level", "spot-level", "leave", "hardware", "saddle"),
 )

@@ -7,6 +7,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from nuvrek.estimate.findings.shapes import PULL_UNKNOWN_MM
+from nuvrek.language import tr
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -22,7 +23,7 @@ def _bow(g: Grounds) -> Iterator[Leg]:
     if not g.relief_off or not case.rodless or g.stopped("nothing-left"):
         return
     stopped = f"{g.stop_words()} " if case.stops else ""
-    none = "This neck has no rod." if g.neck.rod == "none" else "The rod is out of it."
+    none = tr("This neck has no rod.") if g.neck.rod == "none" else tr("The rod is out of it.")
     if g.possible("strings"):
         yield Leg("strings", f"{stopped}{none} {g.ways['strings'].gist}", unless=_new_neck(g))
         return
@@ -30,15 +31,28 @@ def _bow(g: Grounds) -> Iterator[Leg]:
     spare = float(level.left_mm.min()) - case.neck_tops.least_crown_mm
     if level.possible and spare >= SPARE_CROWN_MM:
         unknown = case.neck_map.pull_doubt_mm > PULL_UNKNOWN_MM
-        slack = " Read it slack too before filing: the pull is not known." if unknown else ""
+        slack = tr(" Read it slack too before filing: the pull is not known.") if unknown else ""
         yield Leg(
             "level",
-            f"{stopped}{none} Dressing the relief into the frets costs "
-            f"{case.length(level.metal_mm)} of metal and leaves enough.{slack}",
+            tr(
+                "{stopped}{none} Dressing the relief into the frets costs "
+                "{length} of metal and leaves enough.{slack}",
+                stopped=stopped,
+                none=none,
+                length=case.length(level.metal_mm),
+                slack=slack,
+            ),
             unless=_new_neck(g),
         )
         return
-    yield from _last(g, f"{stopped}{none} The frets can't pay for dressing the bow out.")
+    yield from _last(
+        g,
+        tr(
+            "{stopped}{none} The frets can't pay for dressing the bow out.",
+            stopped=stopped,
+            none=none,
+        ),
+    )
 
 
 def _last(g: Grounds, why: str) -> Iterator[Leg]:
@@ -54,20 +68,26 @@ def _last(g: Grounds, why: str) -> Iterator[Leg]:
         if g.possible(kind):
             yield Leg(kind, f"{why} {g.ways[kind].gist}", unless=_new_neck(g))
             return
-    yield Leg("leave", f"{why} Leave it, or have the neck itself seen to.", unless=_new_neck(g))
+    yield Leg(
+        "leave",
+        tr("{why} Leave it, or have the neck itself seen to.", why=why),
+        unless=_new_neck(g),
+    )
 
 
 def _new_neck(g: Grounds) -> str:
     """The money side, in figures and without contempt."""
     if "new-neck" not in g.ways:
         return ""
-    return f"{g.ways['new-neck'].gist} The owner decides what it is worth."
+    return tr("{gist} The owner decides what it is worth.", gist=g.ways["new-neck"].gist)
 
 
 BOW = Rule(
     "bow-without-rod",
-    "Bow that no rod answers: strings, the frets if they can pay, new wire, heat; a cure that "
-    "costs more than the goal is named beside a new neck.",
+    tr(
+        "Bow that no rod answers: strings, the frets if they can pay, new wire, heat; a cure that "
+        "costs more than the goal is named beside a new neck."
+    ),
     _bow,
     excludes=("rod",),
 )

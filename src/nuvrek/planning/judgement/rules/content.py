@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from nuvrek import words
+from nuvrek.language import tr
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -16,17 +17,18 @@ def _plays_clean(g: Grounds) -> Iterator[Leg]:
         return
     if g.heard_clean:
         beside = _beside(g)
-        why = (
-            f"Every note was heard clean and nobody complains: no fault, whatever is usual.{beside}"
+        why = tr(
+            "Every note was heard clean and nobody complains: no fault, whatever is usual.{beside}",
+            beside=beside,
         )
     elif g.roomy and not causes(g):
-        why = "Every note has room and nobody complains: no fault, whatever is usual."
+        why = tr("Every note has room and nobody complains: no fault, whatever is usual.")
     else:
         return
-    unless = "A note that buzzes, a wish for lower strings, or a complaint would change it."
+    unless = tr("A note that buzzes, a wish for lower strings, or a complaint would change it.")
     if g.relief_off and g.relief is not None:
         off = "more" if g.relief_over else "less"
-        why += f" There is {off} relief than usual, and it does no harm."
+        why += tr(" There is {off} relief than usual, and it does no harm.", off=off)
     yield Leg("leave", why, unless=unless)
 
 
@@ -35,7 +37,10 @@ def _beside(g: Grounds) -> str:
     named = tuple(sorted({*g.proud, *g.marked, *g.unseated}))
     if not named:
         return ""
-    return f" {words.frets_do(named, 'stands', 'stand')} or moves all the same: look again later."
+    return tr(
+        " {frets_do} or moves all the same: look again later.",
+        frets_do=words.frets_do(named, "stands", "stand"),
+    )
 
 
 def causes(g: Grounds) -> tuple[str, ...]:
@@ -57,7 +62,9 @@ def _hardware(g: Grounds) -> Iterator[Leg]:
         yield Leg(
             "hardware",
             g.ways["hardware"].gist,
-            unless="A note heard to buzz, or a fret that rocks, would send you back to the neck.",
+            unless=tr(
+                "A note heard to buzz, or a fret that rocks, would send you back to the neck."
+            ),
         )
 
 
@@ -66,34 +73,41 @@ def _nothing(g: Grounds) -> Iterator[Leg]:
     found = causes(g)
     if found:
         named = words.listed(found)
-        why = f"The readings speak of {named}, and no way here cures it: have the neck seen to."
+        why = tr(
+            "The readings speak of {named}, and no way here cures it: have the neck seen to.",
+            named=named,
+        )
         yield Leg("refer" if "refer" in g.ways else "leave", why)
         return
     if g.case.has("thin-crown"):
         yield Leg(
             "leave",
-            "Crowns are under the least that is kept, and nothing asks for a file: none has "
-            "anything left to take. New wire when they wear or buzz.",
-            unless="A complaint, or a note heard to buzz, would ask for new wire.",
+            tr(
+                "Crowns are under the least that is kept, and nothing asks for a file: none has "
+                "anything left to take. New wire when they wear or buzz."
+            ),
+            unless=tr("A complaint, or a note heard to buzz, would ask for new wire."),
         )
         return
     yield Leg(
         "leave",
-        "No height measured so far asks for metal. Strings, nut and saddle first if it does not "
-        "play as wished.",
-        unless="A complaint, a wish, or a note heard to buzz would change it.",
+        tr(
+            "No height measured so far asks for metal. Strings, nut and saddle first if it does "
+            "not play as wished."
+        ),
+        unless=tr("A complaint, a wish, or a note heard to buzz would change it."),
     )
 
 
 PLAYS_CLEAN = Rule(
     "plays-clean",
-    "What plays clean and pleases is no fault, whatever the usual figure says.",
+    tr("What plays clean and pleases is no fault, whatever the usual figure says."),
     _plays_clean,
     final=True,
 )
 HARDWARE = Rule(
     "hardware",
-    "Loose hardware is blamed only where nothing measured explains the noise.",
+    tr("Loose hardware is blamed only where nothing measured explains the noise."),
     _hardware,
 )
-NOTHING = Rule("nothing", "Nothing is left while the readings show a cause.", _nothing)
+NOTHING = Rule("nothing", tr("Nothing is left while the readings show a cause."), _nothing)

@@ -7,6 +7,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from nuvrek import words
+from nuvrek.language import tr
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -15,7 +16,7 @@ from nuvrek.planning.refret.reasons import ENOUGH, reasons_for, why_not_smaller
 from nuvrek.readings.entries import WayKind
 
 # Reasons that no other rule of the ladder weighs: those of wear, wood and bow have their own.
-_OWN = ("no grip", "wish")
+_OWN = (tr("no grip"), "wish")
 
 
 def _out(g: Grounds) -> Iterator[Leg]:
@@ -29,7 +30,10 @@ def _out(g: Grounds) -> Iterator[Leg]:
     if kind not in g.ways:
         kind = g.new_wire or "read"
     what = words.frets_do(g.out, "is out", "are out")
-    yield Leg(kind, f"{what}: go on to new wire; nothing else is weighed on them until it is in.")
+    yield Leg(
+        kind,
+        tr("{what}: go on to new wire; nothing else is weighed on them until it is in.", what=what),
+    )
 
 
 def _new_wire(g: Grounds) -> Iterator[Leg]:
@@ -44,9 +48,9 @@ def _new_wire(g: Grounds) -> Iterator[Leg]:
         return
     numbers = tuple(dict.fromkeys(n for reason in reasons for n in reason.numbers))[:8]
     why = f"{g.ways[kind].gist} {why_not_smaller(g.weighing)}".strip()
-    unless = "A drop of glue under single frets would put it off, if they then hold."
+    unless = tr("A drop of glue under single frets would put it off, if they then hold.")
     if any(reason.kind == "wish" for reason in own):
-        unless = "An owner content with the wire there is would put it off."
+        unless = tr("An owner content with the wire there is would put it off.")
     yield Leg(kind, why, unless=unless, speaks_for=numbers)
 
 
@@ -56,30 +60,34 @@ def _new_tops(g: Grounds) -> Iterator[Leg]:
     loose = g.unseated
     gate = filing_gate(g, levels=True)
     if not g.tops_known:
-        gate = f"The new tops read: rocker in three lanes. {gate}".strip()
+        gate = tr("The new tops read: rocker in three lanes. {gate}", gate=gate).strip()
     level = g.ways["level"]
-    metal = f", {g.case.length(level.metal_mm)} of metal" if g.tops_known else ""
-    held = " Loose ones are seated first." if loose else ""
+    metal = tr(", {length} of metal", length=g.case.length(level.metal_mm)) if g.tops_known else ""
+    held = tr(" Loose ones are seated first.") if loose else ""
     yield g.leg(
         "level",
-        f"New wire in {words.frets(g.new_tops)}: one light level brings its tops together{metal}."
-        f"{held}",
+        tr(
+            "New wire in {frets}: one light level brings its tops together{metal}.{held}",
+            frets=words.frets(g.new_tops),
+            metal=metal,
+            held=held,
+        ),
         "proud",
         "rocks",
         gate=gate,
-        unless="Tops that stand as even as a level would leave them need none.",
+        unless=tr("Tops that stand as even as a level would leave them need none."),
     )
 
 
 OUT = Rule(
     "frets-out",
-    "Frets that are out come before everything else: new wire in, then all is weighed anew.",
+    tr("Frets that are out come before everything else: new wire in, then all is weighed anew."),
     _out,
     final=True,
 )
 NEW_WIRE = Rule(
     "new-wire",
-    "No grip left, or another wire wanted: new wire, with why nothing smaller will do.",
+    tr("No grip left, or another wire wanted: new wire, with why nothing smaller will do."),
     _new_wire,
     excludes=(
         "seat",
@@ -94,7 +102,10 @@ NEW_WIRE = Rule(
 )
 NEW_TOPS = Rule(
     "new-tops",
-    "New wire is read, pressed and levelled lightly; what was read of the old says nothing of it.",
+    tr(
+        "New wire is read, pressed and levelled lightly; what was read of the old says nothing of "
+        "it."
+    ),
     _new_tops,
     excludes=(
         "spot-level",

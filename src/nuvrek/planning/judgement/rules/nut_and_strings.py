@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
+from nuvrek.language import tr
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import TOO_HIGH, Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -12,8 +13,8 @@ from nuvrek.planning.judgement.rule import Rule
 def _nut(g: Grounds) -> Iterator[Leg]:
     for kind in ("zero-fret", "nut"):
         if kind in g.ways:
-            why = f"Cheap cures first. {g.ways[kind].gist}"
-            unless = "Pressed at 3, the string all but resting on fret 1 would change it."
+            why = tr("Cheap cures first. {gist}", gist=g.ways[kind].gist)
+            unless = tr("Pressed at 3, the string all but resting on fret 1 would change it.")
             yield g.leg(kind, why, "nut-high", "nut-low", unless=unless)
 
 
@@ -25,9 +26,13 @@ def _too_low(g: Grounds) -> Iterator[Leg]:
         return
     yield Leg(
         "saddle",
-        f"The frets are even and {g.buzzing} notes are predicted to buzz: the strings lie too low "
-        f"for this touch. {g.ways['saddle'].gist}",
-        unless="A lighter touch, or notes heard clean, would leave it.",
+        tr(
+            "The frets are even and {buzzing} notes are predicted to buzz: the strings lie too low "
+            "for this touch. {gist}",
+            buzzing=g.buzzing,
+            gist=g.ways["saddle"].gist,
+        ),
+        unless=tr("A lighter touch, or notes heard clean, would leave it."),
     )
 
 
@@ -35,31 +40,31 @@ def _heights(g: Grounds) -> Iterator[Leg]:
     """Strings too high, or otherwise than wished, over a neck in order."""
     if not g.wishes or g.too_low:
         return
-    gate = "Relief and tops as they shall be: both move the strings." if g.relief_off else ""
+    gate = tr("Relief and tops as they shall be: both move the strings.") if g.relief_off else ""
     for kind in ("saddle", "shim", "refer"):
         if g.possible(kind):
             fine = not gate and g.even and not g.worn
-            why = "Relief and tops ask for nothing; the string height does." if fine else ""
+            why = tr("Relief and tops ask for nothing; the string height does.") if fine else ""
             yield Leg(kind, f"{why} {g.ways[kind].gist}".strip(), gate=gate)
             break
     stiff = g.complains_of(TOO_HIGH) and not g.relief_off
     if stiff and g.possible("strings") and not g.possible("saddle"):
-        yield Leg("strings", f"Or: {g.ways['strings'].gist}")
+        yield Leg("strings", tr("Or: {gist}", gist=g.ways["strings"].gist))
 
 
 NUT = Rule(
     "nut",
-    "Nut and zero fret have each their own cure, in both directions, side by side.",
+    tr("Nut and zero fret have each their own cure, in both directions, side by side."),
     _nut,
 )
 TOO_LOW = Rule(
     "too-low",
-    "Strings too low for the touch over even frets are raised; frets and rod stay as they are.",
+    tr("Strings too low for the touch over even frets are raised; frets and rod stay as they are."),
     _too_low,
     excludes=("level", "spot-level", "play-clean", "hardware"),
 )
 HEIGHTS = Rule(
     "heights",
-    "String heights come after relief and tops: saddle, then the neck's tilt, then its angle.",
+    tr("String heights come after relief and tops: saddle, then the neck's tilt, then its angle."),
     _heights,
 )

@@ -5,13 +5,14 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from nuvrek.estimate.findings.relief import BACK_BOW_MM
+from nuvrek.language import tr
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
 from nuvrek.readings.told.observed import rod_feel
 from nuvrek.readings.told.rod_answers import went_other_way
 
-READ_AGAIN = "The relief is read again after every move."
+READ_AGAIN = tr("The relief is read again after every move.")
 
 
 def _nut_first(g: Grounds) -> Iterator[Leg]:
@@ -22,13 +23,13 @@ def _nut_first(g: Grounds) -> Iterator[Leg]:
     yield Leg(
         "rod-nut",
         g.ways["rod-nut"].gist,
-        unless="It stays named until the nut is mended, whatever is felt since.",
+        unless=tr("It stays named until the nut is mended, whatever is felt since."),
     )
     if g.relief_off:
         yield Leg(
             "rod",
-            "Then the relief, with a rod that can be judged.",
-            gate="The nut mended and turning freely; the relief read again.",
+            tr("Then the relief, with a rod that can be judged."),
+            gate=tr("The nut mended and turning freely; the relief read again."),
         )
 
 
@@ -36,14 +37,23 @@ def _other_way(g: Grounds) -> Iterator[Leg]:
     answer = went_other_way(g.case.neck_map.neck_state)
     if answer is None or "rod-back" not in g.ways or not g.stopped("other-way"):
         return
-    said = f"{g.case.length(answer.before_mm)} became {g.case.length(answer.after_mm)}"
+    said = tr(
+        "{length} became {length_2}",
+        length=g.case.length(answer.before_mm),
+        length_2=g.case.length(answer.after_mm),
+    )
     yield Leg(
         "rod-back",
-        f"The relief went the other way: {said}. The rod works; find its direction first.",
-        unless="Two moves that answer alike settle which way it turns.",
+        tr(
+            "The relief went the other way: {said}. The rod works; find its direction first.",
+            said=said,
+        ),
+        unless=tr("Two moves that answer alike settle which way it turns."),
         speaks_for=(answer.last_move,),
     )
-    yield Leg("rod", "Then the relief, the right way round.", gate="Turned back and read again.")
+    yield Leg(
+        "rod", tr("Then the relief, the right way round."), gate=tr("Turned back and read again.")
+    )
 
 
 def _set(g: Grounds) -> Iterator[Leg]:
@@ -51,13 +61,13 @@ def _set(g: Grounds) -> Iterator[Leg]:
         return
     over = "more" if g.relief_over else "less"
     if g.relief is not None and g.relief.now.mm < BACK_BOW_MM:
-        why = "Back bow under string tension: loosen, never tighten."
+        why = tr("Back bow under string tension: loosen, never tighten.")
     else:
-        why = f"There is {over} relief than wanted: the rod comes before the file."
+        why = tr("There is {over} relief than wanted: the rod comes before the file.", over=over)
     moved = g.case.neck_map.neck_state.rod_moves
-    unless = "Strings that ring clean with a content owner would leave it."
+    unless = tr("Strings that ring clean with a content owner would leave it.")
     if _slack(g) and g.neck.rod in ("two-way", "unknown", "twin") and moved:
-        why += " It is slack: turn on until it bites, that is how a two-way rod is found out."
+        why += tr(" It is slack: turn on until it bites, that is how a two-way rod is found out.")
     yield g.leg("rod", why, "relief", "back-bow", unless=unless)
 
 
@@ -70,11 +80,11 @@ def _nothing_left(g: Grounds) -> Iterator[Leg]:
     if not g.stopped("nothing-left"):
         return
     why = g.stop_words()
-    lies = "It is left as it lies where every note rings clean."
+    lies = tr("It is left as it lies where every note rings clean.")
     if g.complaint and g.possible("strings"):
         yield Leg("strings", f"{why} {g.ways['strings'].gist}", unless=lies)
     else:
-        unless = (
+        unless = tr(
             "A note that buzzes there would ask for heavier strings, or for relief in the frets."
         )
         yield Leg("leave", f"{why} {lies}", unless=unless)
@@ -82,24 +92,24 @@ def _nothing_left(g: Grounds) -> Iterator[Leg]:
 
 NUT_FIRST = Rule(
     "rod-nut-first",
-    "A chewed, gummed or unreachable rod nut comes first and stays named until it is mended.",
+    tr("A chewed, gummed or unreachable rod nut comes first and stays named until it is mended."),
     _nut_first,
     excludes=("heat", "refer", "level", "rod-back"),
 )
 OTHER_WAY = Rule(
     "other-way",
-    "A rod that moves the relief the other way is a rod that works: turn back, learn its sign.",
+    tr("A rod that moves the relief the other way is a rod that works: turn back, learn its sign."),
     _other_way,
     excludes=("heat", "refer", "level"),
 )
 SET = Rule(
     "rod",
-    "Relief off and frets even: the rod, by quarter turns at most; no rod turns under a stop.",
+    tr("Relief off and frets even: the rod, by quarter turns at most; no rod turns under a stop."),
     _set,
 )
 NOTHING_LEFT = Rule(
     "slack-is-not-spent",
-    "A one-way rod turned out until slack has nothing left to let out; it is not spent.",
+    tr("A one-way rod turned out until slack has nothing left to let out; it is not spent."),
     _nothing_left,
     excludes=("heat", "refer", "level", "level-lies"),
 )

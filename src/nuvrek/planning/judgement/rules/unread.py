@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from nuvrek import words
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
@@ -17,17 +18,17 @@ def missing(g: Grounds) -> tuple[str, ...]:
     if g.neck.bare:
         pass
     elif g.relief is None or not g.lanes_strung:
-        found.append("the relief at pitch")
+        found.append(tr("the relief at pitch"))
     elif not g.relief.as_figure and not g.relief.off:
-        found.append("the relief as a figure")
+        found.append(tr("the relief as a figure"))
     if g.case.unread_lanes:
         if len(g.case.unread_lanes) == len(LANES):
-            found.append("which frets rock")
+            found.append(tr("which frets rock"))
         else:
             lanes = words.listed(LANE_WORDS[LANES[k]] for k in g.case.unread_lanes)
-            found.append(f"which frets rock on the {lanes}")
+            found.append(tr("which frets rock on the {lanes}", lanes=lanes))
     if not g.case.neck_map.crown_measured:
-        found.append("how much crown is left")
+        found.append(tr("how much crown is left"))
     return tuple(found)
 
 
@@ -35,9 +36,11 @@ def _blind(g: Grounds) -> Iterator[Leg]:
     if g.relief_blind:
         yield Leg(
             "read",
-            "No light shows under the string: straight, or bowed back, it can't tell which. Lay a "
-            "long edge on the frets and see whether it rocks before anything is turned.",
-            unless="Light under the string, or an edge that lies all along, answers it.",
+            tr(
+                "No light shows under the string: straight, or bowed back, it can't tell which. "
+                "Lay a long edge on the frets and see whether it rocks before anything is turned."
+            ),
+            unless=tr("Light under the string, or an edge that lies all along, answers it."),
         )
 
 
@@ -46,20 +49,22 @@ def _unread(g: Grounds) -> Iterator[Leg]:
     if not g.tops_known or "the relief at pitch" in lacking:
         yield Leg(
             "read",
-            f"Not known yet: {words.listed(lacking)}. Until then nothing is filed and nothing is "
-            "called fine.",
+            tr(
+                "Not known yet: {listed}. Until then nothing is filed and nothing is called fine.",
+                listed=words.listed(lacking),
+            ),
         )
 
 
 BLIND = Rule(
     "blind",
-    "A string that shows no light tells nothing: the edge is asked before the rod.",
+    tr("A string that shows no light tells nothing: the edge is asked before the rod."),
     _blind,
     excludes=("rod", "leave", "hardware", "strings", "heat", "refer", *NEW_WIRE_KINDS),
 )
 UNREAD = Rule(
     "unread",
-    "Lanes and frets nobody measured are unknown; what hangs on them waits for the reading.",
+    tr("Lanes and frets nobody measured are unknown; what hangs on them waits for the reading."),
     _unread,
     excludes=("leave", "hardware"),
 )

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
+from nuvrek.language import tr
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -26,10 +27,14 @@ def _wood(g: Grounds) -> Iterator[Leg]:
     if not level.why_out:
         yield Leg(
             "level",
-            f"{what}; no rod setting takes it out. Level over it: "
-            f"{g.case.length(level.metal_mm)} of metal, and the crowns can pay.",
+            tr(
+                "{what}; no rod setting takes it out. Level over it: "
+                "{length} of metal, and the crowns can pay.",
+                what=what,
+                length=g.case.length(level.metal_mm),
+            ),
             filing_gate(g, levels=True),
-            "True the wood instead at the next refret: it is the wood that is wrong.",
+            tr("True the wood instead at the next refret: it is the wood that is wrong."),
             "",
             worst.speaks_for,
             worst.speaks_against,
@@ -37,8 +42,12 @@ def _wood(g: Grounds) -> Iterator[Leg]:
     elif (kind := g.new_wire) is not None:
         yield Leg(
             kind,
-            f"{what}; no rod setting takes it out, and the crowns can't pay for a level over it. "
-            f"{g.ways[kind].gist}",
+            tr(
+                "{what}; no rod setting takes it out, and the crowns can't pay for a level over "
+                "it. {gist}",
+                what=what,
+                gist=g.ways[kind].gist,
+            ),
             "",
             "",
             "",
@@ -57,11 +66,21 @@ def _tongue(g: Grounds) -> Iterator[Leg]:
         return
     if g.case.heights.lacking_mm > 0.0 and ("shim" in g.ways or "refer" in g.ways):
         kind = "shim" if g.possible("shim") else "refer"
-        yield Leg(kind, f"{climbs[0].headline} and the saddle is spent. {g.ways[kind].gist}")
+        yield Leg(
+            kind,
+            tr(
+                "{headline} and the saddle is spent. {gist}",
+                headline=climbs[0].headline,
+                gist=g.ways[kind].gist,
+            ),
+        )
     elif not g.ways["level"].why_out:
         yield Leg(
             "level",
-            f"{climbs[0].headline}: fall-away filed into the last frets gives the strings room.",
+            tr(
+                "{headline}: fall-away filed into the last frets gives the strings room.",
+                headline=climbs[0].headline,
+            ),
             filing_gate(g, levels=True),
             "",
             "",
@@ -72,12 +91,14 @@ def _tongue(g: Grounds) -> Iterator[Leg]:
 
 WOOD = Rule(
     "wood",
-    "A hump or an S that no rod takes out is levelled over, or trued when the crowns can't pay.",
+    tr(
+        "A hump or an S that no rod takes out is levelled over, or trued when the crowns can't pay."
+    ),
     _wood,
     excludes=("leave", "hardware"),
 )
 TONGUE = Rule(
     "tongue",
-    "A tongue that climbs is given fall-away, or the neck its angle.",
+    tr("A tongue that climbs is given fall-away, or the neck its angle."),
     _tongue,
 )

@@ -1,0 +1,115 @@
+"""Taking in a neck by three figures, one after the other at the keypad: enough to begin measuring.
+
+All else has its usual value until somebody says otherwise in Take in.
+"""
+
+from __future__ import annotations
+
+from typing import NamedTuple
+
+from nuvrek.bench.forms.neck import WHOLE, read_form
+from nuvrek.language import tr
+from nuvrek.neck.description import MAX_FRETS, NeckDescription, ReliefSchool
+from nuvrek.units import LengthError, Unit, likely_meaning, parse_length
+
+_LONGEST = 14
+# Scale lengths of fretted instruments, mm: outside them a bare number was meant in inches.
+_SCALES_MM = (300.0, 1400.0)
+# What stands for figures that were not said yet: as many frets, and as early a joint, as there are.
+_TO_COME = ("648", str(MAX_FRETS), "4")
+
+
+class Asked(NamedTuple):
+    """One figure: the field it fills, its question, where to look for it, and its unit."""
+
+    name: str
+    question: str
+    where: str
+    unit: str
+
+
+ASKED = (
+    Asked(
+        "scale_mm",
+        tr("How long is the scale?"),
+        tr("Nut to fret 12, twice. A number alone is mm, or inches where only they can be meant."),
+        "mm",
+    ),
+    Asked("frets", tr("How many frets?"), tr("Without a zero fret."), ""),
+    Asked(
+        "joint_fret",
+        tr("At which fret does the body join?"),
+        tr("The last fret before the wood under the board grows thick."),
+        "",
+    ),
+)
+
+
+class ThreeFigures:
+    """The questions at the keypad; nothing here knows a window."""
+
+    def __init__(
+        self, title: str, school: ReliefSchool = "usual", *, nut_on_right: bool = False
+    ) -> None:
+        self.usual = {
+            "title": title,
+            "relief_school": school,
+            "nut_on_right": nut_on_right,
+        }
+        self.typed: list[str] = []
+        self.text = ""
+        self.message = ""
+        self.neck: NeckDescription | None = None
+
+    @property
+    def asked(self) -> Asked:
+        """The question that is open."""
+        return ASKED[min(len(self.typed), len(ASKED) - 1)]
+
+    @property
+    def as_known(self) -> NeckDescription | None:
+        """The neck by what is known so far, to be drawn: usual frets until they are said."""
+        shown = (*self.typed, *("648", "22", "14")[len(self.typed) :])
+        return self._faults(shown)[0] if self.typed else None
+
+    def press(self, key: str) -> None:
+        """A key by its name: signs of a length are typed, Enter takes, Back goes back."""
+        self.message = ""
+        if key == "enter":
+            self._take()
+        elif key == "back":
+            self.text = self.text[:-1] if self.text else self.typed.pop() if self.typed else ""
+        elif len(key) == 1 and key.isprintable() and len(self.text) < _LONGEST:
+            self.text += key
+
+    def _take(self) -> None:
+        if not self.text.strip():
+            self.message = tr("This one figure is needed; the rest can wait.")
+            return
+        try:
+            said = self._scale() if self.asked.name == "scale_mm" else self.text.strip()
+        except LengthError as error:
+            self.message = str(error)
+            return
+        so_far = [*self.typed, said]
+        # A figure is held against those before it; those to come are such as allow any.
+        made, fault = self._faults((*so_far, *_TO_COME[len(so_far) :]))
+        if made is None:
+            self.message = fault
+            return
+        self.typed, self.text = so_far, ""
+        if len(so_far) == len(ASKED):
+            self.neck = made
+
+    def _scale(self) -> str:
+        """The scale length in mm. Raises LengthError."""
+        typed = parse_length(self.text, Unit.MM)
+        meant = likely_meaning(self.text, typed, *_SCALES_MM)
+        mm = typed.mm if meant is None or meant.length.unit is not Unit.INCH else meant.length.mm
+        return f"{mm:.1f}"
+
+    def _faults(self, said: tuple[str, ...]) -> tuple[NeckDescription | None, str]:
+        texts = {one.name: text for one, text in zip(ASKED, said, strict=True)}
+        texts |= {name: "" for name, _ in WHOLE if name not in texts}
+        neck, faults = read_form(texts, self.usual)
+        return neck, next(iter(faults.values()), "")
