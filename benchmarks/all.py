@@ -1,4 +1,9 @@
-"""Benchmarks, as ratios measured in one run. Run: ./run bench"""
+"""Benchmarks, as ratios measured in one run.
+
+./run bench           one page of what is to be fast, with aims
+./run bench --keep    the same, kept for the next to be held against
+./run bench --all     the page, then accuracy and speed of everything in tables
+"""
 
 from __future__ import annotations
 
@@ -7,12 +12,18 @@ import subprocess
 import sys
 import tempfile
 import time
-from collections.abc import Callable
 from pathlib import Path
 from statistics import median
+from typing import TYPE_CHECKING
 
 ROOT = Path(__file__).resolve().parents[1]
 sys.path.insert(0, str(ROOT))
+
+from benchmarks.page import Line, print_page, timed, yardstick  # noqa: E402
+
+if TYPE_CHECKING:
+    from nuvrek.desktop.app_state import AppState
+    from nuvrek.desktop.window import Window
 
 BARE = """
 import os, sys, time
@@ -50,17 +61,8 @@ os._exit(0)
 """
 
 
-def timed(action: Callable[[], object], times: int) -> float:
-    """Median seconds of an action."""
-    found = []
-    for _ in range(times):
-        start = time.perf_counter()
-        action()
-        found.append(time.perf_counter() - start)
-    return median(found)
-
-
-def start_up(folder: Path) -> None:
+def start_up(folder: Path) -> list[Line]:
+    """Start to the first painted window, and to the shelf."""
     from nuvrek.demo import demo_jobs
     from nuvrek.logbook.store import Logbook
 
@@ -83,17 +85,21 @@ def start_up(folder: Path) -> None:
     pairs = [(run(BARE), run(OURS)) for _ in range(11)]
     bare = median(a[0] for a, _ in pairs)
     ours, shelf = median(b[0] for _, b in pairs), median(b[1] for _, b in pairs)
-    print(
-        f"start to first painted window: {1e3 * ours:.0f} ms, bare PyQt6 window {1e3 * bare:.0f} ms"
-    )
-    print(f"  ratio {ours / bare:.2f} (aim: 3 or less); with the shelf painted {shelf / bare:.2f}")
+    return [
+        Line(
+            "start to first painted window", ours / bare, "bare PyQt6 window", 1e3 * ours, 2.0, "x"
+        ),
+        Line("start to shelf painted", shelf / bare, "bare PyQt6 window", 1e3 * shelf, 3.0, "x"),
+    ]
 
 
-def reading_to_repaint(folder: Path) -> None:
+def reading_to_repaint(folder: Path, unit: float) -> list[Line]:
+    """A reading accepted to its mark painted in Measure; to the map solved anew; and a plan."""
     from PyQt6.QtCore import QEventLoop
     from PyQt6.QtWidgets import QApplication
 
     from nuvrek.bench.settings import Settings
+    from nuvrek.bench.solved import see, weigh
     from nuvrek.desktop.app_state import AppState
     from nuvrek.desktop.theme import load_fonts
     from nuvrek.desktop.window import Window
@@ -144,12 +150,44 @@ def reading_to_repaint(folder: Path) -> None:
     whole = median(take(40))
     settle()
     paint = timed(lambda: window.stages["Map"].sheet.repaint(), 20)
-    print(
-        f"a new reading to a repainted map, 24 frets x 3 lanes: {1e3 * whole:.1f} ms (aim: "
-        "under 50)"
-    )
-    print(f"  ratio to a repaint of the sheet alone ({1e3 * paint:.1f} ms): {whole / paint:.1f}")
+    measure = mark_painted(app_state, window)
+    solved = app_state.solved
+    assert solved is not None
+    seen_again = see(solved.wanted)
+    plan = timed(lambda: weigh(seen_again), 11)
     window.close()
+    to = "a solve of 300"
+    return [
+        Line("reading to repaint", measure / unit, to, 1e3 * measure, 15, "ms"),
+        Line("reading to the map anew", whole / unit, to, 1e3 * whole, 50, "ms"),
+        Line("plan", plan / unit, to, 1e3 * plan, 50, "ms"),
+        Line("repaint of the map's sheet", paint / unit, to, 1e3 * paint, 8, "ms"),
+    ]
+
+
+def mark_painted(app_state: AppState, window: Window) -> float:
+    """Median seconds from the key that takes a reading to the page painted with it."""
+    from PyQt6.QtCore import Qt
+    from PyQt6.QtTest import QTest
+    from PyQt6.QtWidgets import QApplication
+
+    window.show_stage("Measure")
+    page = window.stages["Measure"]
+    page.begin_round("one")
+    page.keypad.pick(
+        next(n for n, s in enumerate(page.keypad.round.stations) if s.kind == "crown-height")
+    )
+    page.refresh()
+    found = []
+    for _ in range(30):
+        while app_state.busy:
+            QApplication.processEvents()
+        QTest.keyClicks(page, "1.1")
+        start = time.perf_counter()
+        QTest.keyClick(page, Qt.Key.Key_Enter)
+        page.repaint()
+        found.append(time.perf_counter() - start)
+    return median(found)
 
 
 def proud_frets() -> None:
@@ -185,8 +223,11 @@ def main() -> None:
     from benchmarks.measuring import keys_of_a_survey, ten_thousand_readings
 
     with tempfile.TemporaryDirectory() as folder:
-        start_up(Path(folder))
-        reading_to_repaint(Path(folder))
+        unit = yardstick()
+        lines = [*start_up(Path(folder)), *reading_to_repaint(Path(folder), unit)]
+        print_page(lines, keep="--keep" in sys.argv)
+        if "--all" not in sys.argv:
+            return
         keys_of_a_survey(Path(folder))
         ten_thousand_readings(Path(folder))
     practice.main()

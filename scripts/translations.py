@@ -25,7 +25,7 @@ COMPILED = SOURCE / "desktop/languages"
 _CONTEXT = "nuvrek"
 # Functions that take a sentence, and those that take a word for one and a word for many; by what
 # stands before the words.
-_SENTENCES = {"tr": 0}
+_SENTENCES = {"tr": 0, "named": 0}
 _NUMBERS = {"plural": 1, "count": 1, "frets_do": 1, "tr_number": 1}
 
 
@@ -47,6 +47,11 @@ def messages() -> dict[Message, str]:
 
 def _in_module(tree: ast.Module) -> Iterator[tuple[Message, int]]:
     for node in ast.walk(tree):
+        if isinstance(node, ast.Subscript) and getattr(node.value, "id", "") == "Literal":
+            # Words of the data, as ``named`` shows them; names with a hyphen are never shown.
+            for part in ast.walk(node.slice):
+                if isinstance(part, ast.Constant) and re.fullmatch("[a-z, ]+", str(part.value)):
+                    yield Message(str(part.value)), part.lineno
         if not isinstance(node, ast.Call):
             continue
         name = getattr(node.func, "id", getattr(node.func, "attr", ""))

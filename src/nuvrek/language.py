@@ -58,6 +58,11 @@ def tr(text: str, /, **parts: Any) -> str:
     return _WRITTEN.vformat(_SPOKEN.said(text, "", -1) or text, (), parts)
 
 
+def named(word: str) -> str:
+    """A word of the data, such as how a rod feels, as it stands on the screen."""
+    return (_SPOKEN.said(word, "", -1) or word) if _SPOKEN.said is not None else word
+
+
 def tr_number(number: int, one: str, many: str) -> str:
     """The word that goes with a number, by the plural forms of the language."""
     if _SPOKEN.said is None:

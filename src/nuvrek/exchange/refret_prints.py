@@ -89,7 +89,7 @@ def _cut_list(document: Any, neck: NeckDescription, plan: RefretPlan, first: int
     document.set_font("DejaVu", size=10)
     places = (_LEFT_MM, 40.0, 62.0, 84.0, 110.0)
     for x, words in zip(
-        places, ("fret", "cut", "tang", tr("bend to"), tr("true length")), strict=True
+        places, (tr("fret"), tr("cut"), tr("tang"), tr("bend to"), tr("true length")), strict=True
     ):
         document.text(x, _TOP_MM - 3.0, words)
     rows = list(zip(plan.cut, plan.bends_mm, strict=True))[first : first + _ROWS]

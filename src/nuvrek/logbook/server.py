@@ -96,7 +96,7 @@ class _Connection:
         if word == "BEGIN":
             said = "BEGIN"
         if said.startswith("INSERT INTO neck"):
-            said += tr(" RETURNING id")
+            said += " RETURNING id"
         said = said.replace("%", "%%").replace("?", "%s")
         said = said.replace("LIMIT %s", "LIMIT NULLIF(%s, -1)")
         try:

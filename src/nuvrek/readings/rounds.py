@@ -273,7 +273,7 @@ ROUNDS: dict[str, tuple[str, Callable[[NeckDescription, Kit], tuple[Station, ...
     "after-levelling": (tr("After levelling"), after_levelling),
     "before-stripping": (tr("Before stripping"), before_stripping),
     "bare-board": (tr("Bare board"), lambda neck, _kit: refret.bare_board(neck)),
-    "slots": ("Slots", lambda neck, _kit: refret.slots(neck)),
+    "slots": (tr("Slots"), lambda neck, _kit: refret.slots(neck)),
     "wire": (tr("Wire of this run"), lambda neck, _kit: refret.wire(neck)),
     "after-fitting": (tr("After fitting"), after_fitting),
     "later": (tr("One-to-two-week look"), later_look),

@@ -54,10 +54,14 @@ SIZES: dict[What, SizeKind] = {
         tr("flat on the crown"), tr("Flat on the crown, how wide?"), "fret", (0.05, 6.0), (0.2, 2.2)
     ),
     "groove": SizeKind(
-        "groove", tr("Groove under the string, how deep?"), "string", (0.0, 2.0), (0.0, 0.5)
+        tr("groove"), tr("Groove under the string, how deep?"), "string", (0.0, 2.0), (0.0, 0.5)
     ),
     "radius": SizeKind(
-        "radius", tr("Radius gauge that shows no light?"), "fret", (50.0, 2000.0), (150.0, 650.0)
+        tr("radius"),
+        tr("Radius gauge that shows no light?"),
+        "fret",
+        (50.0, 2000.0),
+        (150.0, 650.0),
     ),
     "slot-width": SizeKind(
         tr("slot width"), tr("Width of the slot?"), "fret", (0.1, 3.0), (0.4, 0.8)
@@ -95,7 +99,7 @@ SIZES: dict[What, SizeKind] = {
         tr("heel length"), tr("Heel or pocket, how long?"), "side", (10.0, 250.0), (50.0, 120.0)
     ),
     "binding-width": SizeKind(
-        "binding", tr("Binding, how wide on the face?"), "side", (0.2, 10.0), (0.8, 3.0)
+        tr("binding"), tr("Binding, how wide on the face?"), "side", (0.2, 10.0), (0.8, 3.0)
     ),
     "wire-height": SizeKind(
         tr("new wire, crown height"), tr("Height of the crown?"), "wire", (0.3, 4.0), (0.8, 1.6)

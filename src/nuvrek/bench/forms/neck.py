@@ -37,7 +37,11 @@ LENGTHS = (
     Field("height_high_mm", tr("Height wanted at 12, high side")),
     Field("fall_away_mm", tr("Fall-away at the last fret")),
 )
-WHOLE = (("frets", "Frets"), ("joint_fret", tr("Body joins at fret")), ("strings", "Strings"))
+WHOLE = (
+    ("frets", tr("Frets")),
+    ("joint_fret", tr("Body joins at fret")),
+    ("strings", tr("Strings")),
+)
 
 
 def field_text(neck: NeckDescription, field: Field, inch: bool) -> str:

@@ -23,8 +23,8 @@ AMOUNTS: dict[str, str] = {
 }
 SOUNDS: dict[Sound, str] = {
     "not looked at": tr("not looked at yet"),
-    "sound": "sound",
-    "not sound": "not sound",
+    "sound": tr("sound"),
+    "not sound": tr("not sound"),
 }
 # Fields of several lines stand first.
 ARRIVED: dict[str, str] = {
@@ -54,10 +54,10 @@ SHOP: dict[str, str] = {
     "locale": tr("Figures and dates as in"),
 }
 OWNER: dict[str, str] = {
-    "name": "Name",
-    "address": "Address",
-    "telephone": "Telephone",
-    "mail": "Mail",
+    "name": tr("Name"),
+    "address": tr("Address"),
+    "telephone": tr("Telephone"),
+    "mail": tr("Mail"),
     "note": tr("To be known"),
 }
 

@@ -27,7 +27,7 @@ FIXED: tuple[str, ...] = (
     "refret-angle",
 )
 PLAIN: dict[str, str] = {
-    "currency": "Currency",
+    "currency": tr("Currency"),
     "rate": tr("An hour"),
     "tax_percent": tr("Tax, percent"),
 }

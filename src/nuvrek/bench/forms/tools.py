@@ -29,19 +29,21 @@ class ToolField(Struct, frozen=True):
 
 
 OWNED = (
-    ToolField("leaves_mm", "Leaves", small=True, hint=tr("thickness of each leaf, spaces between")),
+    ToolField(
+        "leaves_mm", tr("Leaves"), small=True, hint=tr("thickness of each leaf, spaces between")
+    ),
     ToolField("rockers_mm", tr("Rocker edges"), hint=tr("length of each edge, spaces between")),
     ToolField("edges_mm", tr("Straight edges"), hint=tr("length of each")),
     ToolField("notched_mm", tr("Notched edges"), hint=tr("the scale length each is cut for")),
     ToolField("cauls_mm", tr("Pressing cauls"), hint=tr("radius of each: 241 305, or 9.5in 12in")),
 )
 ERRORS = (
-    ToolField("leaf_error_mm", "Leaf", "length", True),
+    ToolField("leaf_error_mm", tr("Leaf"), "length", True),
     ToolField("edge_error_mm", tr("Gap as one number"), "length", True),
     ToolField("rocker_error_mm", tr("Leaf under a rocker"), "length", True),
     ToolField("caliper_error_mm", tr("Caliper on a crown"), "length", True),
     ToolField("rule_error_mm", tr("Rule at a string"), "length", True),
-    ToolField("indicator_error_mm", "Indicator", "length", True),
+    ToolField("indicator_error_mm", tr("Indicator"), "length", True),
     ToolField("indicator_step_mm", tr("Indicator's smallest step"), "length", True),
 )
 SCHOOL = (

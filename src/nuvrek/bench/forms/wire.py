@@ -13,7 +13,7 @@ from nuvrek.units import LengthError, Unit, format_number, parse_length
 
 # Field, its words, and whether it is a length in the unit of the bench.
 FIELDS: tuple[tuple[str, str, bool], ...] = (
-    ("name", "Name", False),
+    ("name", tr("Name"), False),
     ("crown_mm", tr("Crown, height"), True),
     ("width_mm", tr("Crown, width"), True),
     ("tang_mm", tr("Tang, depth"), True),

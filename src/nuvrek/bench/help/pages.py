@@ -83,7 +83,7 @@ HELP: dict[str, PageHelp] = {
         (
             _DOUBT,
             (tr("Copper, rising"), tr("Stands high. Slate, hollow: lies low.")),
-            ("Wood", tr("The board alone; relief is its dip below fret 1 and the joint.")),
+            (tr("Wood"), tr("The board alone; relief is its dip below fret 1 and the joint.")),
             (tr("Crown left"), tr("Height of the metal; the dashed rule is the least to keep.")),
         ),
     ),
@@ -103,8 +103,8 @@ HELP: dict[str, PageHelp] = {
                 tr("Course on top"),
                 tr("The ways that are advised, in order, with what each waits for."),
             ),
-            ("Bars", tr("Metal off each fret by this way.")),
-            ("Levels", tr("How many more light levels the thinnest fret has in it.")),
+            (tr("Bars"), tr("Metal off each fret by this way.")),
+            (tr("Levels"), tr("How many more light levels the thinnest fret has in it.")),
         ),
     ),
     "Work": PageHelp(
@@ -131,10 +131,10 @@ HELP: dict[str, PageHelp] = {
             "enter": tr("take and go on"),
             "back": tr("take back"),
         },
-        (("Rows", tr("What was promised, what was measured, and whether it was kept.")),),
+        ((tr("Rows"), tr("What was promised, what was measured, and whether it was kept.")),),
     ),
     "My tools": PageHelp(
-        {"enter": "keep"}, (("Errors", tr("How far a tool may be off, as you know it.")),)
+        {"enter": tr("keep")}, ((tr("Errors"), tr("How far a tool may be off, as you know it.")),)
     ),
     "String room": PageHelp(
         {
@@ -151,7 +151,7 @@ HELP: dict[str, PageHelp] = {
         },
         (
             (
-                "Numbers",
+                tr("Numbers"),
                 tr("Room of the string over the fret it would touch first. Minus is a buzz."),
             ),
         ),
@@ -166,15 +166,15 @@ HELP: dict[str, PageHelp] = {
             "enter": tr("agree on this"),
             "back": tr("take back"),
         },
-        (("Curve", tr("Metal against string height; every way is a mark on it.")),),
+        ((tr("Curve"), tr("Metal against string height; every way is a mark on it.")),),
     ),
     "New wire": PageHelp(
         {
             "digits": tr("1 to 4: its faces"),
             **_ALONG,
             **_COMPARE,
-            "+": "more",
-            "-": "less",
+            "+": tr("more"),
+            "-": tr("less"),
             "*": tr("this corner; this wire"),
             "enter": tr("agree on this"),
             "back": tr("take back"),
@@ -182,7 +182,7 @@ HELP: dict[str, PageHelp] = {
         ((tr("Three lanes"), tr("The wood before, and as it is to be.")),),
     ),
     "Prices": PageHelp(
-        {"enter": tr("back to the neck")}, (("Tax", tr("None, in the price, or on top.")),)
+        {"enter": tr("back to the neck")}, ((tr("Tax"), tr("None, in the price, or on top.")),)
     ),
     "Owner": PageHelp(
         {
@@ -194,11 +194,16 @@ HELP: dict[str, PageHelp] = {
             "+": tr("freeze a quote"),
             "back": tr("take back"),
         },
-        (("Things", tr("Each thing a way asks of the owner, and whether the answer is there.")),),
+        (
+            (
+                tr("Things"),
+                tr("Each thing a way asks of the owner, and whether the answer is there."),
+            ),
+        ),
     ),
     "Owners": PageHelp({**_COMPARE, "+": tr("another owner"), "enter": tr("their necks")}),
     "Kept safe": PageHelp(
-        {}, (("Copies", tr("Made by themselves. Nothing is put back before you have looked.")),)
+        {}, ((tr("Copies"), tr("Made by themselves. Nothing is put back before you have looked.")),)
     ),
     "History": PageHelp(
         {
@@ -213,7 +218,7 @@ HELP: dict[str, PageHelp] = {
         (_DOUBT, _LINES),
     ),
     "Honesty": PageHelp(
-        {}, (("Bars", tr("How often the stated ranges held; nine times in ten is meant.")),)
+        {}, ((tr("Bars"), tr("How often the stated ranges held; nine times in ten is meant.")),)
     ),
     "Guide": PageHelp(
         {
@@ -235,16 +240,16 @@ HELP: dict[str, PageHelp] = {
             "/": tr("the neck of a word"),
         },
         (
-            ("Ring", tr("Filled: solved. Struck: tried.")),
-            ("Curve", tr("Points of what you played.")),
+            (tr("Ring"), tr("Filled: solved. Struck: tried.")),
+            (tr("Curve"), tr("Points of what you played.")),
         ),
     ),
     "Bench": PageHelp(
         {
             "digits": tr("a tool, its figure"),
             "0": tr("tools or hands"),
-            "+": "more",
-            "-": "less",
+            "+": tr("more"),
+            "-": tr("less"),
             "*": tr("the other kind"),
             "/": tr("write down"),
             ".": tr("move the ends"),
@@ -256,16 +261,16 @@ HELP: dict[str, PageHelp] = {
         },
         (
             (
-                "Picture",
+                tr("Picture"),
                 tr("What the eye sees of the tool. Nothing gives a number but what has one."),
             ),
-            ("Time", tr("Minutes of hands so far.")),
+            (tr("Time"), tr("Minutes of hands so far.")),
         ),
     ),
     "Reveal": PageHelp(
         {"enter": tr("let the truth come out"), "digits": tr("1–5: the buttons below")},
         (
-            ("Line", tr("The truth.")),
+            (tr("Line"), tr("The truth.")),
             (tr("Ring, square"), tr("Your map; a square where the truth lies outside.")),
         ),
     ),

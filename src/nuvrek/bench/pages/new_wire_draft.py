@@ -30,7 +30,12 @@ if TYPE_CHECKING:
     from nuvrek.planning.refret.wire_choice import Choice
 
 Face = Literal["wood", "slots", "wire", "cut"]
-FACES: dict[Face, str] = {"wood": "Wood", "slots": "Slots", "wire": "Wire", "cut": "Cutting"}
+FACES: dict[Face, str] = {
+    "wood": tr("Wood"),
+    "slots": tr("Slots"),
+    "wire": tr("Wire"),
+    "cut": tr("Cutting"),
+}
 
 
 class NewWireDraft:

@@ -98,16 +98,18 @@ def _rock(solved: Solved, unit: Unit) -> Outcome | None:
         largest_rock_mm=format_length(max(promise.largest_rock_mm, STILL_MM), unit),
     )
     if not _swept_since_filed(solved):
-        return Outcome("Rocker", said, tr("not measured"), None, tr("Sweep the rocker once more."))
+        return Outcome(
+            tr("Rocker"), said, tr("not measured"), None, tr("Sweep the rocker once more.")
+        )
     rocking = _rocking_since(solved)
     if not rocking:
-        return Outcome("Rocker", said, tr("still all along"), True, tr("as promised"))
+        return Outcome(tr("Rocker"), said, tr("still all along"), True, tr("as promised"))
     worst = max(rocking, key=lambda f: rocking[f])
     where = tr("rocks at {listed}", listed=words.listed(sorted(rocking)))
     if rocking[worst] <= 0.0:
         # A mark without a leaf says that it rocks, not by how little.
         return Outcome(
-            "Rocker",
+            tr("Rocker"),
             said,
             tr("{where}, not measured", where=where),
             None,
@@ -122,7 +124,7 @@ def _rock(solved: Solved, unit: Unit) -> Outcome | None:
     result = tr(
         "{where}, up to {rocking} or more", where=where, rocking=format_length(rocking[worst], unit)
     )
-    return Outcome("Rocker", said, result, kept, remark)
+    return Outcome(tr("Rocker"), said, result, kept, remark)
 
 
 def _last_filed(solved: Solved) -> int:

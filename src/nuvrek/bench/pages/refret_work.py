@@ -35,7 +35,9 @@ def table_strip(now: NeckState, step: Step | None, fret: int | None) -> TableStr
         batch = frozenset(step.frets)
     done = sum(bool(cell.sign) for row in rows for cell in row.cells)
     whole = sum(not cell.alone for row in rows for cell in row.cells)
-    return TableStrip("Frets", tr("{done} of {whole}", done=done, whole=whole), rows, batch, fret)
+    return TableStrip(
+        tr("Frets"), tr("{done} of {whole}", done=done, whole=whole), rows, batch, fret
+    )
 
 
 def wood_planned(solved: Solved) -> Removals:

@@ -8,7 +8,7 @@ from msgspec import Struct
 
 from nuvrek.bench.keypad.view import view_of
 from nuvrek.bench.work.rod_loop import FEELS, RodLoop
-from nuvrek.language import tr
+from nuvrek.language import named, tr
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.readings.words import turns_words
 from nuvrek.units import Unit, format_length, format_number
@@ -86,7 +86,7 @@ def _reading(loop: RodLoop, solved: Solved | None) -> LoopWords:
 
 
 def _turning(loop: RodLoop, plan: RodPlan, unit: Unit) -> LoopWords:
-    feel = FEELS[loop.feel]
+    feel = named(FEELS[loop.feel])
     keys = tr(
         "Enter: turned. Left, right: another turn. /: not counted. -: leave it so. *: how it feels"
     )

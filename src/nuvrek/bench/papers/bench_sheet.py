@@ -83,7 +83,16 @@ def frets_table(facts: Facts) -> Table:
     chosen = facts.now.chosen
     off = planned(facts.now, left=True) if chosen is not None else facts.ways[0].off_mm
     tops = straightened(solved.map.tops_mm, facts.neck)
-    head = ("fret", tr("top low"), "middle", "high", "crown", tr("off low"), "middle", "high")
+    head = (
+        tr("fret"),
+        tr("top low"),
+        tr("middle"),
+        tr("high"),
+        tr("crown"),
+        tr("off low"),
+        tr("middle"),
+        tr("high"),
+    )
     rows: list[tuple[str, ...]] = [head]
     for n in range(facts.neck.frets):
         metal = [f.bare(mm) if mm > WORTH_FILING_MM else "" for mm in off[n]]

@@ -121,7 +121,7 @@ def _full(said: str) -> str:
 
 def price_table(given: Quote, figures: Figures) -> Table:
     """The lines of a quote, its tax and its total."""
-    rows = [("For", "Amount")]
+    rows = [(tr("For"), tr("Amount"))]
     rows += [(line.words, figures.money(line.amount, given.currency)) for line in given.lines]
     if given.tax_words:
         rows.append((words.upper_first(given.tax_words), figures.money(given.tax, given.currency)))

@@ -183,7 +183,9 @@ def difference_strip(
         if parts
         else tr("no lane was read both times")
     )
-    return DifferenceStrip("Change", tr("since {words}", words=moment.words)[:28], change, words)
+    return DifferenceStrip(
+        tr("Change"), tr("since {words}", words=moment.words)[:28], change, words
+    )
 
 
 def room_strip(solved: Solved, unit: Unit) -> RoomStrip:
@@ -197,7 +199,7 @@ def room_strip(solved: Solved, unit: Unit) -> RoomStrip:
     notes = range(len(worst))
     buzzing = int((rooms.buzz >= 0.8).sum())
     return RoomStrip(
-        "Room",
+        tr("Room"),
         tr("worst string, {value}", value=unit.value),
         tuple(float(rooms.room_mm[worst[n], n]) for n in notes),
         tuple(float(rooms.doubt_mm[worst[n], n]) for n in notes),

@@ -10,7 +10,7 @@ from nuvrek.bench.keypad.keys.gaps import GapKeys
 from nuvrek.bench.keypad.keys.state import FEELS
 from nuvrek.bench.keypad.repeats import ReadingPlace
 from nuvrek.bench.strips.strips import Dots, SideStrip, ValuesStrip
-from nuvrek.language import tr
+from nuvrek.language import named, tr
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.neck.radius import gauge_words
 from nuvrek.neck.rocker import edge_words
@@ -48,7 +48,7 @@ def side_strip(pad: Keypad, station: Station, solved: Solved | None = None) -> S
             reach_3=reach[2],
         )
     return SideStrip(
-        "How",
+        tr("How"),
         under,
         station,
         pad.cursor or station.fret,
@@ -80,7 +80,7 @@ def _note(pad: Keypad, station: Station) -> str:
         case "sweep":
             return edge_words(pad.neck, pad.cursor, pad.kit.rockers_mm)
         case "rod-feel":
-            return "     ".join(f"{n}  {feel}" for n, feel in enumerate(FEELS, 1))
+            return "     ".join(f"{n}  {named(feel)}" for n, feel in enumerate(FEELS, 1))
         case "size" if station.what == "radius":
             return gauge_words(pad.neck, pad.cursor)
         case "string-gap" if station.by in ON_WOOD:

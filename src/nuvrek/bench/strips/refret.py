@@ -99,7 +99,7 @@ def slot_strip(
     if grips is not None:
         fat = tuple(float(mm) if mm == mm else 0.0 for mm in grips.grips_mm)
     return SlotStrip(
-        "Slots",
+        tr("Slots"),
         tr("over the barbs {barbs_mm}", barbs_mm=format_number(barbs_mm, unit)),
         drawn,
         figures,

@@ -235,7 +235,9 @@ def wood_strip(
         )
     under = tr("strings at pitch") if strings == "pitch" else tr("strings slack")
     target = neck_map.neck.relief_wanted_mm("middle")
-    return WoodStrip("Wood", under, curves, label, middle_fret(neck_map.neck), target, exaggeration)
+    return WoodStrip(
+        tr("Wood"), under, curves, label, middle_fret(neck_map.neck), target, exaggeration
+    )
 
 
 def _reliefs(solved: Solved, strings: Strings) -> list[tuple[float, float]]:
@@ -259,7 +261,7 @@ def tops_strip(solved: Solved, unit: Unit, exaggeration: float = 1.0) -> TopsStr
         for lane in finding.lanes
     )
     return TopsStrip(
-        "Tops",
+        tr("Tops"),
         tr("off the smooth neck"),
         rise,
         doubt,

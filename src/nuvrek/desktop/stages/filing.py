@@ -37,9 +37,9 @@ _BLOCKS = {
     300.0: tr("300 mm"),
 }
 _PRESSURES = {
-    "own weight": "own weight",
-    "fingertips": "fingertips",
-    "pressed, neck backed": "pressed, neck backed",
+    "own weight": tr("own weight"),
+    "fingertips": tr("fingertips"),
+    "pressed, neck backed": tr("pressed, neck backed"),
 }
 _AIMS = {"least metal": tr("least metal in all"), "thinnest fret": tr("least off the thinnest")}
 _GROOVES = {False: tr("come out entirely"), True: tr("shallow ones may stay")}
@@ -132,11 +132,11 @@ class FilingStage(Stage):
             grid.addWidget(self.words[name], row, 0)
             grid.addWidget(slider, row, 1)
         labels = {
-            "aim": "Spare",
-            "grooves_stay": "Grooves",
-            "still_mm": "Rocks",
-            "block_mm": "Tool",
-            "pressure": "Pressure",
+            "aim": tr("Spare"),
+            "grooves_stay": tr("Grooves"),
+            "still_mm": tr("Rocks"),
+            "block_mm": tr("Tool"),
+            "pressure": tr("Pressure"),
         }
         self.labels = {name: QLabel(words) for name, words in labels.items()}
         for row, name in enumerate(labels, 7):

@@ -402,10 +402,10 @@ class MapStage(Stage):
         s, m = self.app.settings, solved.map
         known = [k for k in range(3) if m.known[k]] or [1]
         k = max(known, key=lambda lane: abs(float(m.deviation_mm[fret - 1, lane])))
-        side = (tr("low side"), "middle", tr("high side"))[k]
+        side = (tr("low side"), tr("middle"), tr("high side"))[k]
         rise, doubt = float(m.deviation_mm[fret - 1, k]), float(m.deviation_doubt_mm[fret - 1, k])
         crown = float(m.crown_mm[fret - 1].min())
-        crown_words = tr("Crown about") if not m.crown_measured else "Crown"
+        crown_words = tr("Crown about") if not m.crown_measured else tr("Crown")
         found = None if self.app.silent else solved.plan
         off = float(found.way("spot-level").off_mm[fret - 1].max()) if found else 0.0
         plan = (

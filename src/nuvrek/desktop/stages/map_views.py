@@ -23,11 +23,11 @@ from nuvrek.readings.entries import Strings
 VIEWS = (
     ("light", tr("Light gap")),
     ("above", tr("From above")),
-    ("wood", "Wood"),
-    ("tops", "Tops"),
+    ("wood", tr("Wood")),
+    ("tops", tr("Tops")),
     ("crown", "Crowns"),
-    ("room", "Room"),
-    ("change", "Change"),
+    ("room", tr("Room")),
+    ("change", tr("Change")),
 )
 # Lanes there is room for, by text size in percent: with large text fewer, the latest.
 _ROOM = ((100, 4), (125, 3), (250, 2))

@@ -28,12 +28,12 @@ from nuvrek.units import Unit
 # Special keys first, with the words each stop gives them; then those that mean the same everywhere.
 _FACES = {"+": "+", "-": "−", "*": "*", "/": "/"}
 _STEADY: tuple[tuple[str, str, str], ...] = (
-    ("enter", "take", "Enter"),
-    ("left", "fret", "◂"),
-    ("right", "fret", "▸"),
-    ("up", "before", "▴"),
-    ("down", "after", "▾"),
-    ("back", "strike", "Back"),
+    ("enter", tr("take"), "Enter"),
+    ("left", tr("fret"), "◂"),
+    ("right", tr("fret"), "▸"),
+    ("up", tr("before"), "▴"),
+    ("down", tr("after"), "▾"),
+    ("back", tr("strike"), "Back"),
 )
 
 
@@ -304,7 +304,9 @@ class MeasureStage(Stage):
             "down": turns and (pad.one or not pad.finished),
         }
         words = {**{key: said for key, said, _ in _STEADY}, **keys.keys}
-        words["up"], words["down"] = ("across", "across") if pad.one else ("before", "after")
+        words["up"], words["down"] = (
+            (tr("across"), tr("across")) if pad.one else (tr("before"), tr("after"))
+        )
         for key, push in self.keys.items():
             face = _FACES.get(key) or next(f for k, _, f in _STEADY if k == key)
             said = words.get(key, "")

@@ -31,7 +31,7 @@ class RoomStage(Stage):
         self.room: StringRoomPage | None = None
         self.view = RoomView(app.theme)
         self.view.note_chosen.connect(self._pointed)
-        self.touch = sliding("Touch", round(LEAST / STEP), round(MOST / STEP))
+        self.touch = sliding(tr("Touch"), round(LEAST / STEP), round(MOST / STEP))
         self.low = sliding(tr("String height over fret 12, low side"), 6, 120)
         self.high = sliding(tr("String height over fret 12, high side"), 6, 120)
         self.touch_words, self.low_words, self.high_words = QLabel(""), QLabel(""), QLabel("")

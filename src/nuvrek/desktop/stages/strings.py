@@ -37,7 +37,17 @@ from nuvrek.words import upper_first
 
 MOST_LINES = 14
 MOST_CAPO = 9
-_HEADS = ("", "note", "gauge", "", "strings", tr("g a metre"), "sounds", "tension", "then")
+_HEADS = (
+    "",
+    tr("note"),
+    tr("gauge"),
+    "",
+    tr("strings"),
+    tr("g a metre"),
+    tr("sounds"),
+    tr("tension"),
+    tr("then"),
+)
 
 
 class StringsPage(QWidget):
@@ -64,7 +74,7 @@ class StringsPage(QWidget):
         for semitones, words in TUNINGS.items():
             self.tuning.addItem(words, semitones)
         for box, name in (
-            (self.capo, "Capo"),
+            (self.capo, tr("Capo")),
             (self.tuning, tr("Compare with another tuning")),
             (self.sets, tr("Compare with a kept set")),
         ):

@@ -60,7 +60,7 @@ _GROUPS: tuple[tuple[str, tuple[str, ...]], ...] = (
 )
 _SETUP = ("relief_target_mm", "relief_high_mm", "height_low_mm", "height_high_mm")
 _PAGES = (tr("The neck"), tr("Strings and setup"))
-_WHOLE = {"frets": "Frets", "joint_fret": tr("Body joins at fret"), "strings": "Strings"}
+_WHOLE = {"frets": tr("Frets"), "joint_fret": tr("Body joins at fret"), "strings": tr("Strings")}
 _CHECKS = (
     ("zero_fret", tr("Zero fret")),
     ("bound", tr("Bound edges")),
@@ -220,7 +220,7 @@ class TakeInStage(Stage):
         for row, (name, words) in enumerate(
             (
                 ("title", tr("Name or number")),
-                ("owner", "Owner"),
+                ("owner", tr("Owner")),
                 ("tuning", tr("Strings and tuning")),
                 ("wood", tr("Board wood")),
             ),

@@ -31,9 +31,9 @@ _TITLE, _COLUMN = 216, 82
 # Head and what stands under it.
 HEADS: tuple[tuple[str, str], ...] = (
     (tr("metal off"), tr("all frets, {{unit}}")),
-    ("worst", tr("one place, {{unit}}")),
+    (tr("worst"), tr("one place, {{unit}}")),
     ("thinnest", tr("{{unit}} left")),
-    ("levels", tr("left in it")),
+    (tr("levels"), tr("left in it")),
     ("relief", tr("{{unit}} after")),
     (tr("clean at"), tr("low string, {{height}}")),
     (tr("per 0.1 mm"), tr("{{unit}} of metal")),
@@ -44,11 +44,11 @@ HEADS: tuple[tuple[str, str], ...] = (
 # The same with what the way costs, shown when it is asked for.
 COST_HEADS: tuple[tuple[str, str], ...] = (
     ("thinnest", tr("{{unit}} left")),
-    ("years", tr("of wear in it")),
+    (tr("years"), tr("of wear in it")),
     (tr("clean at"), tr("low, {{height}}")),
     ("hours", tr("likely, at most")),
     ("days", tr("until done")),
-    ("price", "{currency}"),
+    (tr("price"), "{currency}"),
     (tr("at most"), tr("9 in 10")),
     (tr("a year"), tr("of its wear")),
 )

@@ -173,7 +173,7 @@ def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
         ),
         Step(
             "heat",
-            "Heat",
+            tr("Heat"),
             tr(
                 "A pack at about 90 to 95 °C (195 to 200 °F) when it is taken out, on the board "
                 "under a towel and falling from there. Never left alone while it is hot. Ticked "

@@ -106,7 +106,11 @@ def _(action: do.Rocker, one: LivingNeck) -> Felt:
     key = "rocks" if seen.rocks else "still"
     return Felt(
         key,
-        tr("Over {fret} it {it}.", fret=action.fret, it="rocks" if seen.rocks else tr("is still")),
+        tr(
+            "Over {fret} it {it}.",
+            fret=action.fret,
+            it=tr("rocks") if seen.rocks else tr("is still"),
+        ),
         seen=seen,
     )
 

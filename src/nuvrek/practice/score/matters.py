@@ -74,7 +74,7 @@ def _matters(one: LivingNeck) -> Iterator[Matter]:
     off = [float(strung.relief_mm()[k] - one.neck.relief_wanted_mm(LANES[k])) for k in (0, 2)]
     worst = max(off, key=abs)
     if abs(worst) > RELIEF_MM:
-        side = "more" if worst > 0 else "less"
+        side = tr("more") if worst > 0 else tr("less")
         words = tr("The relief is {worst:.2f} mm {side} than wanted.", worst=abs(worst), side=side)
         told = tr("The string over the middle at pitch, and an edge where it shows no light.")
         yield Matter("relief", words, told)

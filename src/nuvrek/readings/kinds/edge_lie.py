@@ -4,7 +4,7 @@ ends.
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.language import named, tr
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import EdgeLie
 from nuvrek.readings.kinds.record import EntryRecord, StationRecord, titled
@@ -29,7 +29,7 @@ def _faults(lie: EdgeLie, neck: NeckDescription, _number: int) -> list[str]:
 
 def _value(lie: EdgeLie) -> str:
     return (
-        tr("lies {says}", says=lie.says)
+        tr("lies {says}", says=named(lie.says))
         if lie.fret is None
         else tr("rocks about {fret}", fret=lie.fret)
     )

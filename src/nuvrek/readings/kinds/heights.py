@@ -102,7 +102,7 @@ DIAL = EntryRecord(
 )
 DIAL_STATION = StationRecord(
     kind="dial",
-    title=titled("indicator"),
+    title=titled(tr("indicator")),
     prompt=lambda _station, fret, side, _strings: tr(
         "{side}. Dial on the beam over fret {fret}?", side=side, fret=fret
     ),

@@ -61,7 +61,7 @@ def _still_faults(still: OthersStill, neck: NeckDescription, _number: int) -> li
 OTHERS_STILL = EntryRecord(
     type=OthersStill,
     place=lambda still: tr("all the others, {lane_words}", lane_words=LANE_WORDS[still.lane]),
-    value=lambda _still, _unit, _heights: "still",
+    value=lambda _still, _unit, _heights: tr("still"),
     frets=lambda still: frozenset(still.frets),
     highest=lambda still: max(still.frets, default=-1) + 1,
     faults=_still_faults,
@@ -83,7 +83,7 @@ def _prompt(station: Station, fret: int, side: str, _strings: str) -> str:
 
 SWEEP_STATION = StationRecord(
     kind="sweep",
-    title=titled("rocker"),
+    title=titled(tr("rocker")),
     prompt=_prompt,
     likely_mm=(0.0, 0.8),
     sweep=True,

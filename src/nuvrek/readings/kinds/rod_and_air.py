@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.language import named, tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import Air, RodFeel, StateChange
 from nuvrek.readings.kinds.record import EntryRecord, StationRecord, titled
@@ -12,7 +12,11 @@ from nuvrek.units import Unit
 
 
 def _feel_words(felt: RodFeel, _unit: Unit, _heights: Unit) -> str:
-    return tr("{feel}, key {key}", feel=felt.feel, key=felt.key) if felt.key else felt.feel
+    return (
+        tr("{feel}, key {key}", feel=named(felt.feel), key=felt.key)
+        if felt.key
+        else named(felt.feel)
+    )
 
 
 ROD_FEEL = EntryRecord(
@@ -51,20 +55,20 @@ def _air_station(air: Air) -> Station:
 
 AIR = EntryRecord(
     type=Air,
-    place=lambda _air: "room",
+    place=lambda _air: tr("room"),
     value=_air_words,
     faults=_air_faults,
     station=_air_station,
 )
 TEMPERATURE_STATION = StationRecord(
     kind="temperature",
-    title=titled("temperature"),
+    title=titled(tr("temperature")),
     prompt=lambda _station, _fret, _side, _strings: tr("Room. How warm, in degrees Celsius?"),
     broad=True,
 )
 HUMIDITY_STATION = StationRecord(
     kind="humidity",
-    title=titled("humidity"),
+    title=titled(tr("humidity")),
     prompt=lambda _station, _fret, _side, _strings: tr("Room. Relative humidity, in percent?"),
     broad=True,
 )

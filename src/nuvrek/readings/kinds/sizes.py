@@ -73,7 +73,7 @@ SIZE = EntryRecord(
 
 def _prompt(station: Station, fret: int, side: str, _strings: str) -> str:
     size = SIZES[station.what]
-    where = tr("Fret {fret}", fret=fret) if fret else "Nut"
+    where = tr("Fret {fret}", fret=fret) if fret else tr("Nut")
     if size.place == "side":
         where = side
     elif size.place == "side and fret":

@@ -24,7 +24,7 @@ def _stand_off_place(found: StandOff) -> str:
 
 
 def _stand_off_words(found: StandOff, unit: Unit, _heights: Unit) -> str:
-    does = "moves" if found.moves == "moves" else "stands off"
+    does = tr("moves") if found.moves == "moves" else "stands off"
     return f"{does} {amount_words(found, unit)}".strip()
 
 
@@ -44,7 +44,7 @@ STAND_OFF = EntryRecord(
 OTHERS_FIRM = EntryRecord(
     type=OthersFirm,
     place=lambda _firm: tr("all the other frets"),
-    value=lambda _firm, _unit, _heights: "firm",
+    value=lambda _firm, _unit, _heights: tr("firm"),
     frets=lambda firm: frozenset(firm.frets),
     station=lambda firm: Station(firm.station, "press"),
 )
@@ -76,7 +76,7 @@ FRET_END = EntryRecord(
 ENDS_FINE = EntryRecord(
     type=EndsFine,
     place=lambda fine: tr("all the other ends, {lane_words}", lane_words=LANE_WORDS[fine.side]),
-    value=lambda _fine, _unit, _heights: "fine",
+    value=lambda _fine, _unit, _heights: tr("fine"),
     frets=lambda fine: frozenset(fine.frets),
     station=lambda fine: Station(fine.station, "ends", fine.side),
 )

@@ -217,7 +217,7 @@ def _note_words(note: Note, _unit: Unit, _heights: Unit) -> str:
 
 NOTE = EntryRecord(
     type=Note,
-    place=lambda note: "note" if note.photo is None else "photo",
+    place=lambda note: tr("note") if note.photo is None else "photo",
     value=_note_words,
     frets=_no_frets,
     faults=_note_faults,

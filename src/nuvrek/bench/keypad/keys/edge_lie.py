@@ -17,7 +17,11 @@ class EdgeLieKeys(StationKeys):
     """
 
     stations: ClassVar[tuple[str, ...]] = ("edge-lie",)
-    keys: ClassVar[Mapping[str, str]] = {"+": "all along", "-": "on its ends", "*": "rocks"}
+    keys: ClassVar[Mapping[str, str]] = {
+        "+": tr("all along"),
+        "-": tr("on its ends"),
+        "*": tr("rocks"),
+    }
     hint = tr("Its fret and *: rocks there. +: lies all along. -: on its ends, light between.")
     lengths = False
 

@@ -70,10 +70,10 @@ class GapKeys(LeafKeys):
 
     stations: ClassVar[tuple[str, ...]] = ("string-gap",)
     keys: ClassVar[Mapping[str, str]] = {
-        "+": "slides",
-        "-": "drags",
+        "+": tr("slides"),
+        "-": tr("drags"),
         "/": tr("won't go"),
-        "*": "support",
+        "*": tr("support"),
     }
     hint = tr("Leaf that slides +, drags -, won't go /. A number: Enter. A support: fret, *.")
 

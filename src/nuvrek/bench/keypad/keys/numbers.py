@@ -40,7 +40,7 @@ class HeightKeys(StationKeys):
     """
 
     stations: ClassVar[tuple[str, ...]] = ("string-height",)
-    keys: ClassVar[Mapping[str, str]] = {"*": "capo"}
+    keys: ClassVar[Mapping[str, str]] = {"*": tr("capo")}
     hint = tr("Type the height, Enter. Enter alone passes on. A fret and * is a capo there.")
     bounds_mm = (0.0, 20.0)
 
@@ -136,7 +136,7 @@ class DialKeys(StationKeys):
     """An indicator run: one press a fret, and the fret moves on by itself."""
 
     stations: ClassVar[tuple[str, ...]] = ("dial",)
-    keys: ClassVar[Mapping[str, str]] = {"+": "plus", "-": "minus", "*": tr("other way")}
+    keys: ClassVar[Mapping[str, str]] = {"+": tr("plus"), "-": tr("minus"), "*": tr("other way")}
     hint = tr(
         "One press a fret; the fret moves on. Arrows go to another, - turns the sign, * the "
         "other way, Enter leaves."

@@ -6,7 +6,7 @@ from collections.abc import Mapping
 from typing import ClassVar, get_args
 
 from nuvrek.bench.keypad.keys.base import StationKeys
-from nuvrek.language import tr
+from nuvrek.language import named, tr
 from nuvrek.readings.entries import Air, Feel, RodFeel, StateChange
 from nuvrek.readings.stations import Station, with_strings
 from nuvrek.units import Length
@@ -34,7 +34,7 @@ class FeelKeys(StationKeys):
     """How the rod nut feels: one of five, by its number."""
 
     stations: ClassVar[tuple[str, ...]] = ("rod-feel",)
-    hint = ", ".join(f"{n} {feel}" for n, feel in enumerate(FEELS, 1)) + tr(
+    hint = ", ".join(f"{n} {named(feel)}" for n, feel in enumerate(FEELS, 1)) + tr(
         ". Its key may follow: 1 4mm."
     )
     lengths = False
@@ -77,7 +77,7 @@ class AirKeys(StationKeys):
 
     stations: ClassVar[tuple[str, ...]] = ("temperature", "humidity")
     hint = tr("Type it, Enter. Enter alone passes on.")
-    keys: ClassVar[Mapping[str, str]] = {"-": "minus"}
+    keys: ClassVar[Mapping[str, str]] = {"-": tr("minus")}
     lengths = False
 
     @property

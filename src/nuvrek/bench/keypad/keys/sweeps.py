@@ -84,7 +84,12 @@ class RockerKeys(LeafKeys, SweepKeys):
     """A rocker along one lane."""
 
     stations: ClassVar[tuple[str, ...]] = ("sweep",)
-    keys: ClassVar[Mapping[str, str]] = {"*": "rocks", "/": "still", "+": "slides", "-": "drags"}
+    keys: ClassVar[Mapping[str, str]] = {
+        "*": tr("rocks"),
+        "/": tr("still"),
+        "+": tr("slides"),
+        "-": tr("drags"),
+    }
     hint = tr("Fret number and * where it rocks. Enter: all the others are still.")
 
     @property
@@ -209,7 +214,7 @@ class PressKeys(MarkKeys):
 
     stations: ClassVar[tuple[str, ...]] = ("press",)
     keys: ClassVar[Mapping[str, str]] = {
-        "*": "moves",
+        "*": tr("moves"),
         "-": tr("low end"),
         "+": tr("high end"),
         "/": tr("firm, light"),
@@ -251,7 +256,7 @@ class EndsKeys(MarkKeys):
 
     stations: ClassVar[tuple[str, ...]] = ("ends",)
     keys: ClassVar[Mapping[str, str]] = {
-        "*": "sharp",
+        "*": tr("sharp"),
         "+": tr("past the edge"),
         "-": tr("proud bevel"),
         "/": tr("tape lip"),

@@ -33,7 +33,7 @@ _UNDER_WORDS = {
 class LeafTool(Tool):
     """A leaf, chosen by its thickness and pushed in."""
 
-    name, title = "leaf", "Leaf"
+    name, title = "leaf", tr("Leaf")
     trap = tr("A string yields: what drags a little is already too thick.")
 
     def __init__(self, pad: object) -> None:
@@ -249,7 +249,7 @@ class EdgeTool(Tool):
 class RockerTool(Tool):
     """A short edge set over one fret after the other; what was tried is written down at once."""
 
-    name, title = "rocker", "Rocker"
+    name, title = "rocker", tr("Rocker")
     trap = tr("Up the neck a long one stands on four frets.")
     _EDGES_MM = (25.0, 30.0, 36.0, 45.0, 55.0, 65.0, 75.0)
 

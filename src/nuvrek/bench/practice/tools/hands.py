@@ -39,7 +39,7 @@ class HandTool(Tool):
 class StringsTool(HandTool):
     """Strings let down or brought to pitch."""
 
-    name, title = "string", "Strings"
+    name, title = "string", tr("Strings")
     caution = tr("Strings under tension whip: slacken before cutting, glasses on.")
 
     @property
@@ -95,8 +95,8 @@ class FileTool(StrokeTool):
     @property
     def keys(self) -> dict[str, str]:
         return {
-            "+": "more",
-            "-": "fewer",
+            "+": tr("more"),
+            "-": tr("fewer"),
             "*": tr("all across or here"),
             "/": "hand",
             "enter": "file",
@@ -136,8 +136,8 @@ class BlockTool(StrokeTool):
     @property
     def keys(self) -> dict[str, str]:
         return {
-            "+": "more",
-            "-": "fewer",
+            "+": tr("more"),
+            "-": tr("fewer"),
             "*": tr("another length"),
             "/": "hand",
             "enter": "stroke",
@@ -294,7 +294,12 @@ class EndsTool(HandTool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": "more", "-": "fewer", "*": tr("other side"), "enter": tr("all of this side")}
+        return {
+            "+": tr("more"),
+            "-": tr("fewer"),
+            "*": tr("other side"),
+            "enter": tr("all of this side"),
+        }
 
     @property
     def prompt(self) -> str:
@@ -337,7 +342,7 @@ class NutTool(HandTool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": "up", "-": "down", "*": "which", "enter": tr("do it")}
+        return {"+": "up", "-": "down", "*": tr("which"), "enter": tr("do it")}
 
     @property
     def prompt(self) -> str:
@@ -410,7 +415,7 @@ class WireTool(HandTool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": "more", "-": "less", "*": "which", "enter": tr("do it")}
+        return {"+": tr("more"), "-": tr("less"), "*": tr("which"), "enter": tr("do it")}
 
     @property
     def prompt(self) -> str:

@@ -175,7 +175,9 @@ def rocker(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None
     painter.setFont(theme.font(19, bold=True))
     painter.setPen(c["copper" if rocks else "ink"])
     words = tr(
-        "over {number} frets it {it}", number=len(frets), it="rocks" if rocks else tr("is still")
+        "over {number} frets it {it}",
+        number=len(frets),
+        it=tr("rocks") if rocks else tr("is still"),
     )
     painter.drawText(
         QRectF(rect.left(), rect.top() + 10, rect.width(), 30), Qt.AlignmentFlag.AlignCenter, words

@@ -20,10 +20,10 @@ from nuvrek.practice.at_work.actions import Pluck
 BAR_PX = 3.0
 _SAID = {
     "clean": tr("rings clean"),
-    "buzzes": "buzzes",
+    "buzzes": tr("buzzes"),
     "dead": tr("dies at once"),
-    "slips off": "slips off",
-    "rattles": "rattles",
+    "slips off": tr("slips off"),
+    "rattles": tr("rattles"),
 }
 
 

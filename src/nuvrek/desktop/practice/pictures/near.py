@@ -149,7 +149,7 @@ def finger(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None
                 )
             )
     if pad.felt is not None:
-        _words(painter, theme, rect, tr("it gives") if moves else "firm", bold=True)
+        _words(painter, theme, rect, tr("it gives") if moves else tr("firm"), bold=True)
 
 
 def foot(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:

@@ -32,7 +32,7 @@ if TYPE_CHECKING:
 
 _REST_MS = 150
 _PANEL_WIDE = 380
-_HEADS = ("wire", tr("crown x width"), tr("after level"), "years", "shelf")
+_HEADS = (tr("wire"), tr("crown x width"), tr("after level"), tr("years"), tr("shelf"))
 _FACE_KEYS = tr("1 to 4: wood, slots, wire, cutting")
 _BACK = tr("Enter: back to Choose")
 _KEYS: dict[Face, tuple[str, ...]] = {

@@ -15,9 +15,9 @@ from nuvrek.units import Unit, format_length
 
 # Name, words of the row, what can be chosen.
 PICKS: dict[str, tuple[str, Mapping[Any, str]]] = {
-    "wood": ("Board", {"clean": tr("only cleaned"), "true": "trued"}),
+    "wood": (tr("Board"), {"clean": tr("only cleaned"), "true": "trued"}),
     "shape": (
-        "Shape",
+        tr("Shape"),
         {
             "cylinder": tr("as its radius is"),
             "cone": tr("radius growing to the end"),
@@ -26,24 +26,27 @@ PICKS: dict[str, tuple[str, Mapping[Any, str]]] = {
     ),
     "held": (
         tr("Held by"),
-        {"rod": "rod", "jig": tr("neck jig"), "hand behind": tr("hand behind the crest")},
+        {"rod": tr("rod"), "jig": tr("neck jig"), "hand behind": tr("hand behind the crest")},
     ),
     "spread": (
         tr("Fatter tangs"),
-        {"even": tr("all alike"), "most in the middle": "most in the middle"},
+        {"even": tr("all alike"), "most in the middle": tr("most in the middle")},
     ),
-    "heat": (tr("Pulled with"), {"iron": "iron", "solvent": "solvent"}),
+    "heat": (tr("Pulled with"), {"iron": tr("iron"), "solvent": tr("solvent")}),
     "fitting": (
         tr("Driven by"),
         {
             "double press": tr("press, two cauls"),
             "single press": tr("press, one caul"),
-            "jaws": "jaws",
-            "hammer": "hammer",
+            "jaws": tr("jaws"),
+            "hammer": tr("hammer"),
         },
     ),
-    "glue": ("Glue", {"before": tr("before, clamped"), "after": tr("after, wicked in")}),
-    "undercut": ("Undercut", {"bound boards only": "bound boards only", "always": "always"}),
+    "glue": (tr("Glue"), {"before": tr("before, clamped"), "after": tr("after, wicked in")}),
+    "undercut": (
+        tr("Undercut"),
+        {"bound boards only": tr("bound boards only"), "always": tr("always")},
+    ),
 }
 # Which rows belong to which face.
 ROWS: dict[str, tuple[str, ...]] = {

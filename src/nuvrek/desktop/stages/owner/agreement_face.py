@@ -68,8 +68,8 @@ class AgreementFace(QWidget):
         grid = QGridLayout()
         grid.setVerticalSpacing(6)
         rows: list[tuple[str, QWidget]] = [
-            ("For", self.which),
-            ("Said", self.how),
+            (tr("For"), self.which),
+            (tr("Said"), self.how),
             (tr("Their words"), self.words),
         ]
         for n, (label, widget) in enumerate(rows):

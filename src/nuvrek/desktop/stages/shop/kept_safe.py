@@ -72,7 +72,7 @@ class KeptSafeStage(Stage):
         grid = QGridLayout()
         grid.setVerticalSpacing(8)
         for row, (label, choice, push) in enumerate(
-            ((tr("Copy of"), self.dated, self.every), ("Neck", self.necks, self.one))
+            ((tr("Copy of"), self.dated, self.every), (tr("Neck"), self.necks, self.one))
         ):
             grid.addWidget(QLabel(label), row, 0)
             grid.addWidget(choice, row, 1)

@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from nuvrek.bench.work.rod_loop import FEELS
 from nuvrek.desktop.stages.base import Choices, button
-from nuvrek.language import tr
+from nuvrek.language import named, tr
 from nuvrek.readings.entries import Feel, Side
 
 _TURNS = (
@@ -41,7 +41,7 @@ class RodRow(QWidget):
             self.which.addItem(label, side)
         self.which.setAccessibleName(tr("Which rod"))
         self.feels = Choices()
-        self.feels.addItems([feel or tr("feel not noted") for feel in FEELS])
+        self.feels.addItems([named(feel) or tr("feel not noted") for feel in FEELS])
         self.feels.setAccessibleName(tr("How the rod felt"))
         for pick in (self.which, self.feels):
             lower.addWidget(pick)

@@ -16,14 +16,18 @@ _WHERE = {
     "middle": tr("its middle"),
     "treble": tr("its high end"),
 }
-_HOW = {"pressed": "pressed", "tapped": "tapped"}
+_HOW = {"pressed": tr("pressed"), "tapped": tr("tapped")}
 _STOPPED = {
     "": tr("went home"),
     "slot shallow": tr("stopped: slot shallow"),
     "slot dirty": tr("stopped: slot dirty"),
     "gone too far": tr("went too far"),
 }
-_HOLDS = {"not tried": tr("not pressed again yet"), "holds": "holds", "moves": tr("still moves")}
+_HOLDS = {
+    "not tried": tr("not pressed again yet"),
+    "holds": tr("holds"),
+    "moves": tr("still moves"),
+}
 
 
 class SeatRow(QWidget):

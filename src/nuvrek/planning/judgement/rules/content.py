@@ -27,7 +27,7 @@ def _plays_clean(g: Grounds) -> Iterator[Leg]:
         return
     unless = tr("A note that buzzes, a wish for lower strings, or a complaint would change it.")
     if g.relief_off and g.relief is not None:
-        off = "more" if g.relief_over else "less"
+        off = tr("more") if g.relief_over else tr("less")
         why += tr(" There is {off} relief than usual, and it does no harm.", off=off)
     yield Leg("leave", why, unless=unless)
 

@@ -59,7 +59,7 @@ def _other_way(g: Grounds) -> Iterator[Leg]:
 def _set(g: Grounds) -> Iterator[Leg]:
     if not g.relief_off or g.case.stops or g.neck.rod == "none" or not g.possible("rod"):
         return
-    over = "more" if g.relief_over else "less"
+    over = tr("more") if g.relief_over else tr("less")
     if g.relief is not None and g.relief.now.mm < BACK_BOW_MM:
         why = tr("Back bow under string tension: loosen, never tighten.")
     else:
