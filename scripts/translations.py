@@ -25,7 +25,7 @@ COMPILED = SOURCE / "desktop/languages"
 _CONTEXT = "nuvrek"
 # Functions that take a sentence, and those that take a word for one and a word for many; by what
 # stands before the words.
-_SENTENCES = {"tr": 0, "named": 0}
+_SENTENCES = {"tr": 0, "named": 0, "either": 0}
 _NUMBERS = {"plural": 1, "count": 1, "frets_do": 1, "tr_number": 1}
 
 
@@ -55,7 +55,11 @@ def _in_module(tree: ast.Module) -> Iterator[tuple[Message, int]]:
         if not isinstance(node, ast.Call):
             continue
         name = getattr(node.func, "id", getattr(node.func, "attr", ""))
-        if name in _SENTENCES and node.args and (text := _literal(node.args[0])):
+        if (
+            getattr(node.func, "id", "") in _SENTENCES
+            and node.args
+            and (text := _literal(node.args[0]))
+        ):
             yield Message(text), node.lineno
         elif name in _NUMBERS and len(node.args) > _NUMBERS[name] + 1:
             at = _NUMBERS[name]

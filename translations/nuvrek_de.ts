@@ -2000,6 +2000,10 @@
       <translation>Verrundet, bevor die Biegung gesehen war</translation>
     </message>
     <message>
+      <source>Crowns</source>
+      <translation>Kronen</translation>
+    </message>
+    <message>
       <source>Crowns are under the least that is kept, and nothing asks for a file: none has anything left to take. New wire when they wear or buzz.</source>
       <translation>Kronen sind unter der kleinsten, die bleibt, und nichts verlangt eine Feile: zu nehmen ist nichts mehr. Neuer Draht, wenn sie abgenutzt sind oder schnarren.</translation>
     </message>
@@ -2430,6 +2434,10 @@
     <message>
       <source>Fewer letters, or another time free, find more.</source>
       <translation>Weniger Buchstaben oder andere freie Zeit finden mehr.</translation>
+    </message>
+    <message>
+      <source>Fields</source>
+      <translation>Felder</translation>
     </message>
     <message>
       <source>Figures and dates as in</source>
@@ -3432,6 +3440,10 @@
       <translation>Gehalten, nicht gehalten</translation>
     </message>
     <message>
+      <source>Kept. It is spoken from the next start on.</source>
+      <translation>Behalten. Gesprochen wird sie ab dem nächsten Start.</translation>
+    </message>
+    <message>
       <source>Key drawn</source>
       <translation>Gezeichneter Schlüssel</translation>
     </message>
@@ -3486,6 +3498,10 @@
     <message>
       <source>Lanes and frets nobody measured are unknown; what hangs on them waits for the reading.</source>
       <translation>Spuren und Bünde, die niemand maß, sind unbekannt; was daran hängt, wartet auf die Messung.</translation>
+    </message>
+    <message>
+      <source>Language, from the next start on</source>
+      <translation>Sprache, ab dem nächsten Start</translation>
     </message>
     <message>
       <source>Last readings</source>
@@ -8133,7 +8149,7 @@
     </message>
     <message>
       <source>What can't be promised</source>
-      <translation>Was nicht versprochen werden kann</translation>
+      <translation>Nicht zu versprechen</translation>
     </message>
     <message>
       <source>What do you want to know?</source>
@@ -8390,6 +8406,10 @@
     <message>
       <source>Which way and how far, seen from where the nut is.</source>
       <translation>Wohin und wie weit, gesehen von der Seite der Mutter.</translation>
+    </message>
+    <message>
+      <source>Whisker</source>
+      <translation>Strich</translation>
     </message>
     <message>
       <source>Why dead straight is not best</source>
@@ -9192,6 +9212,10 @@
       <translation>wie das Auge es sieht</translation>
     </message>
     <message>
+      <source>as this system</source>
+      <translation>wie dieses System</translation>
+    </message>
+    <message>
       <source>as tuned</source>
       <translation>wie gestimmt</translation>
     </message>
@@ -9202,6 +9226,10 @@
     <message>
       <source>as you like</source>
       <translation>wie man mag</translation>
+    </message>
+    <message>
+      <source>ash</source>
+      <translation>esche</translation>
     </message>
     <message>
       <source>at fret {fret}</source>
@@ -9284,6 +9312,10 @@
       <translation>Bass</translation>
     </message>
     <message>
+      <source>beech</source>
+      <translation>buche</translation>
+    </message>
+    <message>
       <source>before</source>
       <translation>davor</translation>
     </message>
@@ -9352,6 +9384,10 @@
       <translation>klemmt</translation>
     </message>
     <message>
+      <source>birch</source>
+      <translation>birke</translation>
+    </message>
+    <message>
       <source>bites again past slack</source>
       <translation>greift jenseits von locker wieder</translation>
     </message>
@@ -9404,6 +9440,14 @@
       <translation>Bronze umsponnen</translation>
     </message>
     <message>
+      <source>buzz, rattle, dead</source>
+      <translation>schnarr, klapper, scheppert, tot</translation>
+    </message>
+    <message>
+      <source>buzz, rattle, noise, hum, clatter, fret out, chok</source>
+      <translation>schnarr, klapper, scheppert, geräusch, brumm, klirr, erstick</translation>
+    </message>
+    <message>
       <source>buzzes</source>
       <translation>schnarrt</translation>
     </message>
@@ -9450,6 +9494,14 @@
     <message>
       <source>capo {n}</source>
       <translation>Kapo {n}</translation>
+    </message>
+    <message>
+      <source>cedar</source>
+      <translation>zeder</translation>
+    </message>
+    <message>
+      <source>cherry</source>
+      <translation>kirsch</translation>
     </message>
     <message>
       <source>chewed</source>
@@ -9591,6 +9643,10 @@
       <source>dark: ink · bright: no ink · a line: the file has been there and it is flat</source>
       <translation>dunkel: Farbe · hell: keine Farbe · ein Strich: die Feile war da, und es ist flach</translation>
     </message>
+    <message>
+      <source>days</source>
+      <translation>Tage</translation>
+    </message>
     <message numerus="yes">
       <source>days</source>
       <comment>day</comment>
@@ -9656,6 +9712,10 @@
       <translation>schleift</translation>
     </message>
     <message>
+      <source>dull, dead, dying, lifeless</source>
+      <translation>dumpf, tot, stirbt, leblos</translation>
+    </message>
+    <message>
       <source>each string beyond six</source>
       <translation>jede Saite über sechs</translation>
     </message>
@@ -9710,14 +9770,6 @@
     <message>
       <source>end of fret {fret}, {lane_words}</source>
       <translation>Ende von Bund {fret}, {lane_words}</translation>
-    </message>
-    <message>
-      <source>end-high</source>
-      <translation>Ende hoch</translation>
-    </message>
-    <message>
-      <source>end-up</source>
-      <translation>Ende auf</translation>
     </message>
     <message>
       <source>ends</source>
@@ -9884,6 +9936,10 @@
       <translation>einsetzen</translation>
     </message>
     <message>
+      <source>fitted</source>
+      <translation>eingesetzt</translation>
+    </message>
+    <message>
       <source>fixed {kind}</source>
       <translation>fest {kind}</translation>
     </message>
@@ -9898,6 +9954,10 @@
     <message>
       <source>flat or not known</source>
       <translation>eben oder nicht bekannt</translation>
+    </message>
+    <message>
+      <source>flush</source>
+      <translation>bündig</translation>
     </message>
     <message>
       <source>follows the board</source>
@@ -9938,10 +9998,6 @@
     <message>
       <source>fret ends go in, glue lines are pressed</source>
       <translation>Bundenden gehen hinein, Leimfugen werden gedrückt</translation>
-    </message>
-    <message>
-      <source>fret out</source>
-      <translation>Bund heraus</translation>
     </message>
     <message>
       <source>fret {fret}</source>
@@ -10156,10 +10212,6 @@
       <translation>harter </translation>
     </message>
     <message>
-      <source>hard to play</source>
-      <translation>schwer zu spielen</translation>
-    </message>
-    <message>
       <source>harder touch</source>
       <translation>härterer Anschlag</translation>
     </message>
@@ -10228,6 +10280,14 @@
       <translation>hohe Seite</translation>
     </message>
     <message>
+      <source>high, hard to play, stiff, heavy</source>
+      <translation>hoch, hohe, schwer, steif, hart</translation>
+    </message>
+    <message>
+      <source>high, stiff, hard to play</source>
+      <translation>hoch, hohe, steif, schwer zu spielen</translation>
+    </message>
+    <message>
       <source>high-side rod</source>
       <translation>Stab der hohen Seite</translation>
     </message>
@@ -10250,6 +10310,10 @@
     <message>
       <source>hollow: in doubt</source>
       <translation>hohl: unsicher</translation>
+    </message>
+    <message>
+      <source>hours</source>
+      <translation>Stunden</translation>
     </message>
     <message>
       <source>how a long edge lies</source>
@@ -10458,6 +10522,10 @@
     <message>
       <source>key slips</source>
       <translation>Schlüssel rutscht</translation>
+    </message>
+    <message>
+      <source>keys</source>
+      <translation>Tasten</translation>
     </message>
     <message>
       <source>lacquered board</source>
@@ -10748,6 +10816,14 @@
       <translation>liegend</translation>
     </message>
     <message>
+      <source>mahogany</source>
+      <translation>mahagoni</translation>
+    </message>
+    <message>
+      <source>maple</source>
+      <translation>ahorn</translation>
+    </message>
+    <message>
       <source>may slip</source>
       <translation>wackelt</translation>
     </message>
@@ -10790,10 +10866,6 @@
     <message>
       <source>middle</source>
       <translation>Mitte</translation>
-    </message>
-    <message>
-      <source>middle-up</source>
-      <translation>Mitte hoch</translation>
     </message>
     <message>
       <source>minus</source>
@@ -11010,6 +11082,10 @@
     <message>
       <source>new wire, tang depth</source>
       <translation>neuer Draht, Fußtiefe</translation>
+    </message>
+    <message>
+      <source>next</source>
+      <translation>nächster</translation>
     </message>
     <message>
       <source>next string</source>
@@ -11280,6 +11356,10 @@
       <translation>nichts wurde getan</translation>
     </message>
     <message>
+      <source>now</source>
+      <translation>jetzt</translation>
+    </message>
+    <message>
       <source>nut</source>
       <translation>Sattel</translation>
     </message>
@@ -11464,6 +11544,10 @@
       </translation>
     </message>
     <message>
+      <source>paper</source>
+      <translation>Papier</translation>
+    </message>
+    <message>
       <source>papers</source>
       <translation>Papiere</translation>
     </message>
@@ -11530,6 +11614,10 @@
     <message>
       <source>points; filled: solved · line: mean of the last five</source>
       <translation>Punkte; gefüllt: gelöst · Linie: Mittel der letzten fünf</translation>
+    </message>
+    <message>
+      <source>poplar</source>
+      <translation>pappel</translation>
     </message>
     <message>
       <source>possible</source>
@@ -11600,6 +11688,10 @@
       <translation>seinen Tag versprechen</translation>
     </message>
     <message>
+      <source>promised</source>
+      <translation>versprochen</translation>
+    </message>
+    <message>
       <source>promised for {day}</source>
       <translation>versprochen für {day}</translation>
     </message>
@@ -11630,6 +11722,10 @@
     <message>
       <source>pull</source>
       <translation>Zug</translation>
+    </message>
+    <message>
+      <source>pulled</source>
+      <translation>gezogen</translation>
     </message>
     <message>
       <source>put down</source>
@@ -11864,6 +11960,10 @@
       <translation>Raum {room} über Bund {first}; Höhen x{scale:.0f}</translation>
     </message>
     <message>
+      <source>rosewood</source>
+      <translation>palisander</translation>
+    </message>
+    <message>
       <source>round</source>
       <translation>rund</translation>
     </message>
@@ -12002,6 +12102,10 @@
     <message>
       <source>single press</source>
       <translation>einfach gepresst</translation>
+    </message>
+    <message>
+      <source>sits</source>
+      <translation>sitzt</translation>
     </message>
     <message>
       <source>size</source>
@@ -12345,7 +12449,7 @@
     </message>
     <message>
       <source>take the promise back</source>
-      <translation>Versprechen zurücknehmen</translation>
+      <translation>zurücknehmen</translation>
     </message>
     <message>
       <source>take this way</source>
@@ -12354,6 +12458,10 @@
     <message>
       <source>taken up</source>
       <translation>aufgenommen</translation>
+    </message>
+    <message>
+      <source>tall</source>
+      <translation>hoch, höher, hohe</translation>
     </message>
     <message>
       <source>taller by {taller:.2f} mm, which the level takes off each new fret</source>
@@ -12776,6 +12884,10 @@
       <translation>dünner als versprochen</translation>
     </message>
     <message>
+      <source>thinnest</source>
+      <translation>dünnste</translation>
+    </message>
+    <message>
       <source>thinnest fret</source>
       <translation>dünnster Bund</translation>
     </message>
@@ -12918,6 +13030,10 @@
     <message>
       <source>treble</source>
       <translation>Diskant</translation>
+    </message>
+    <message>
+      <source>tried</source>
+      <translation>probiert</translation>
     </message>
     <message>
       <source>trim</source>
@@ -13104,6 +13220,14 @@
       <translation>wartet nicht mehr</translation>
     </message>
     <message>
+      <source>walnut</source>
+      <translation>nuss</translation>
+    </message>
+    <message>
+      <source>wanted</source>
+      <translation>gewünscht</translation>
+    </message>
+    <message>
       <source>was not what came first</source>
       <translation>war nicht, was zuerst kam</translation>
     </message>
@@ -13174,6 +13298,14 @@
     <message>
       <source>why this way</source>
       <translation>warum dieser Weg</translation>
+    </message>
+    <message>
+      <source>why?</source>
+      <translation>warum?</translation>
+    </message>
+    <message>
+      <source>wid</source>
+      <translation>breit</translation>
     </message>
     <message>
       <source>wider</source>
@@ -13560,6 +13692,10 @@ Beiseitelegen und ein neues beginnen? Die beschädigte Datei bleibt, wo sie ist.
       <translation>{held} von {of} gehalten; ein genannter Bereich soll {aim:.0%} der Zeit halten.</translation>
     </message>
     <message>
+      <source>{hours:.1f} h</source>
+      <translation>{hours:.1f} h</translation>
+    </message>
+    <message>
       <source>{hours} at the bench</source>
       <translation>{hours} an der Werkbank</translation>
     </message>
@@ -13658,6 +13794,10 @@ Beiseitelegen und ein neues beginnen? Die beschädigte Datei bleibt, wo sie ist.
     <message>
       <source>{late} still wears its ink</source>
       <translation>{late} trägt noch Farbe</translation>
+    </message>
+    <message>
+      <source>{leaf:.2f} {feels}.</source>
+      <translation>{leaf:.2f} {feels}.</translation>
     </message>
     <message>
       <source>{least} to {size}</source>
@@ -13778,6 +13918,14 @@ Was lesbar ist, in ein neues übernehmen und das beschädigte beiseitelegen? Son
     <message>
       <source>{minutes} minutes</source>
       <translation>{minutes} Minuten</translation>
+    </message>
+    <message>
+      <source>{mm:.2f} higher</source>
+      <translation>{mm:.2f} höher</translation>
+    </message>
+    <message>
+      <source>{mm:.2f} lower</source>
+      <translation>{mm:.2f} tiefer</translation>
     </message>
     <message>
       <source>{mm:.2f} m of {name} booked out.</source>
@@ -14282,6 +14430,10 @@ Alt: {name}</translation>
     <message>
       <source>{sticks} of {stick_mm:.0f} mm, {proved}; {waste_mm:.0f} mm left over.</source>
       <translation>{sticks} zu {stick_mm:.0f} mm, {proved}; {waste_mm:.0f} mm bleiben übrig.</translation>
+    </message>
+    <message>
+      <source>{stock:.1f} m</source>
+      <translation>{stock:.1f} m</translation>
     </message>
     <message>
       <source>{stopped}{none} Dressing the relief into the frets costs {length} of metal and leaves enough.{slack}</source>

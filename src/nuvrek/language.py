@@ -7,6 +7,7 @@ holds from one start to the next.
 
 from __future__ import annotations
 
+import re
 import string
 from collections.abc import Callable
 from typing import Any, NamedTuple
@@ -14,27 +15,30 @@ from typing import Any, NamedTuple
 
 class Spoken(NamedTuple):
     """A language: ``said(text, other, number)`` is its sentence, the plural that goes with
-    ``number`` where that is not negative; ``point`` its decimal sign; ``capitals`` says that nouns
-    keep theirs within a sentence.
+    ``number`` where that is not negative; ``point`` its decimal sign; ``day`` how it writes a day,
+    in the names of ``str.format`` (y, m, d); ``capitals`` says that nouns keep theirs within a
+    sentence.
     """
 
     code: str = "en"
     said: Callable[[str, str, int], str] | None = None
     point: str = "."
+    day: str = "{y}-{m}-{d}"
     capitals: bool = False
 
 
 class _Written(string.Formatter):
-    """Figures with the decimal sign of the language."""
+    """Figures with the decimal sign of the language, days as it writes them."""
 
     def format_field(self, value: Any, format_spec: str) -> str:
         made = str(super().format_field(value, format_spec))
         if isinstance(value, float) and _SPOKEN.point != ".":
-            return made.replace(".", _SPOKEN.point)
-        return made
+            return figure(made)
+        return day_words(made) if isinstance(value, str) else made
 
 
 _SPOKEN = Spoken()
+_DAY = re.compile(r"\b(?P<y>\d{4})-(?P<m>\d\d)-(?P<d>\d\d)\b")
 _WRITTEN = _Written()
 
 
@@ -58,6 +62,15 @@ def tr(text: str, /, **parts: Any) -> str:
     return _WRITTEN.vformat(_SPOKEN.said(text, "", -1) or text, (), parts)
 
 
+def either(words: str) -> tuple[str, ...]:
+    """Words to look for in what somebody wrote: those of a list with commas, and the same in the
+    language of the screen.
+    """
+    written = words.split(", ")
+    here = [] if _SPOKEN.said is None else named(words).split(", ")
+    return tuple(dict.fromkeys((*written, *here)))
+
+
 def named(word: str) -> str:
     """A word of the data, such as how a rod feels, as it stands on the screen."""
     return (_SPOKEN.said(word, "", -1) or word) if _SPOKEN.said is not None else word
@@ -68,6 +81,11 @@ def tr_number(number: int, one: str, many: str) -> str:
     if _SPOKEN.said is None:
         return one if number == 1 else many
     return _SPOKEN.said(many, one, abs(number)) or (one if number == 1 else many)
+
+
+def day_words(text: str) -> str:
+    """A text with its days (2026-03-03) as the language writes them."""
+    return _DAY.sub(lambda found: _SPOKEN.day.format(**found.groupdict()), text)
 
 
 def figure(text: str) -> str:

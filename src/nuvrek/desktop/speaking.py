@@ -8,6 +8,7 @@ from __future__ import annotations
 import json
 import os
 from pathlib import Path
+from typing import Any
 
 from PyQt6.QtCore import QCoreApplication, QLibraryInfo, QLocale, QTranslator
 
@@ -15,6 +16,8 @@ from nuvrek.language import Spoken, speak
 
 FOLDER = Path(__file__).parent / "languages"
 CONTEXT = "nuvrek"
+# How a language writes a day, where it is otherwise than 2026-03-03.
+_DAYS = {"de": "{d}.{m}.{y}"}
 # Languages whose nouns keep their capitals within a sentence.
 _CAPITALS = ("de",)
 # Languages there are, by their own names; the first is the one sentences are written in.
@@ -36,9 +39,12 @@ def speak_first(settings: Path) -> str:
     QLocale.setDefault(locale)
 
     def said(text: str, other: str, number: int) -> str:
-        return translator.translate(CONTEXT, text, other, number) or ""
+        # As text it would have to be ASCII; bytes are taken as UTF-8.
+        written: tuple[Any, Any] = text.encode(), other.encode()
+        return translator.translate(CONTEXT, *written, number) or ""
 
-    speak(Spoken(code, said, locale.decimalPoint(), code in _CAPITALS))
+    days = _DAYS.get(code, Spoken().day)
+    speak(Spoken(code, said, locale.decimalPoint(), days, code in _CAPITALS))
     _kept.append(translator)
     return code
 

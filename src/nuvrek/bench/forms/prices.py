@@ -10,6 +10,7 @@ from decimal import Decimal, InvalidOperation
 from nuvrek.language import tr
 from nuvrek.planning.money.prices import SURCHARGES, TAX_WORDS, PriceList, as_table, price_faults
 from nuvrek.planning.ways.kinds import WAYS, way_title
+from nuvrek.words import upper_first
 
 # Ways a shop has a fixed price for, the usual ones.
 FIXED: tuple[str, ...] = (
@@ -35,7 +36,7 @@ PLAIN: dict[str, str] = {
 
 def labels() -> dict[str, str]:
     """Every field with its words, in the order of the form."""
-    found = {**PLAIN, **{name: said.capitalize() for name, said in SURCHARGES.items()}}
+    found = {**PLAIN, **{name: upper_first(said) for name, said in SURCHARGES.items()}}
     return found | {tr("fixed {kind}", kind=kind): way_title(kind) for kind in FIXED}
 
 

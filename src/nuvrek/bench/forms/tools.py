@@ -140,7 +140,7 @@ def rocker_fits(neck: NeckDescription, kit: Kit) -> tuple[tuple[int, str, bool],
     found = []
     for fret in range(2, neck.frets):
         fitting = fitting_edges(neck, fret, kit.rockers_mm)
-        found.append((fret, "·".join(f"{mm:g}" for mm in fitting) or "none", bool(fitting)))
+        found.append((fret, "·".join(f"{mm:g}" for mm in fitting) or tr("none"), bool(fitting)))
     return tuple(found)
 
 

@@ -15,13 +15,13 @@ KEYS: dict[str, str] = {
     "digits": "0–9",
     "0": "0",
     ".": ".",
-    "enter": "Enter",
-    "back": "Back",
+    "enter": tr("Enter"),
+    "back": tr("Back"),
     "left": "◂",
     "right": "▸",
     "up": "▴",
     "down": "▾",
-    " ": "Space",
+    " ": tr("Space"),
 }
 # What every page knows.
 EVERYWHERE = (

@@ -7,7 +7,7 @@ from nuvrek.language import tr
 
 _COMPARE = {"up": tr("one before"), "down": tr("one after")}
 _ALONG = {"left": tr("a fret back"), "right": tr("a fret on")}
-_DOUBT = ("Whisker", tr("The height lies between its ends nine times in ten."))
+_DOUBT = (tr("Whisker"), tr("The height lies between its ends nine times in ten."))
 _LINES = (tr("Dashed, solid"), tr("Dashed is a forecast or an estimate, solid was measured."))
 
 HELP: dict[str, PageHelp] = {
@@ -41,7 +41,7 @@ HELP: dict[str, PageHelp] = {
         {"enter": tr("keep the description")},
         (
             (
-                "Fields",
+                tr("Fields"),
                 tr("Scale length, frets and joint are enough. Lengths take any unit of a bench."),
             ),
         ),

@@ -10,7 +10,7 @@ from msgspec import Struct
 
 from nuvrek import words
 from nuvrek.bench.work.ticks import kind_of_neck
-from nuvrek.language import tr
+from nuvrek.language import figure, tr
 from nuvrek.money import Amount, money_words, rounded
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.wire import Wire
@@ -201,7 +201,8 @@ def hours_words(spell: Spell) -> str:
     if not spell.likely:
         return "–"
     _, likely, most = spell.hours
-    return f"{likely:.1f} ≤{most:.0f}" if most >= 1.0 else f"{likely:.1f}"
+    said = figure(f"{likely:.1f}")
+    return f"{said} ≤{most:.0f}" if most >= 1.0 else said
 
 
 def chance_words(chance: float) -> str:

@@ -13,7 +13,7 @@ from msgspec import structs
 from nuvrek import words
 from nuvrek.bench.session import Session
 from nuvrek.bench.strips.refret import SlotStrip, TruingStrip, slot_strip, truing_strip
-from nuvrek.language import tr
+from nuvrek.language import figure, tr
 from nuvrek.neck.description import LANE_WORDS, Lane
 from nuvrek.neck.wire import HARDNESS_WORDS, Wire
 from nuvrek.readings.entries import NewWire
@@ -435,8 +435,10 @@ class NewWireDraft:
             return ()
         rows = []
         for piece, bend in zip(plan.cut, plan.bends_mm, strict=True):
-            to = "flat" if bend is None else f"{bend:.0f}"
-            rows.append((str(piece.fret), f"{piece.cut_mm:.1f}", f"{piece.tang_mm:.1f}", to))
+            to = tr("flat") if bend is None else f"{bend:.0f}"
+            rows.append(
+                (str(piece.fret), figure(f"{piece.cut_mm:.1f}"), figure(f"{piece.tang_mm:.1f}"), to)
+            )
         return tuple(rows)
 
     def wire_row(self, one: Choice) -> tuple[str, ...]:
@@ -447,7 +449,7 @@ class NewWireDraft:
             f"{format_number(one.wire.crown_mm, unit)} x {format_number(one.wire.width_mm, unit)}",
             format_number(one.crown_mm, unit) if one.fits else "—",
             f"{one.years:.0f}" if one.fits else "—",
-            f"{one.wire.stock_mm / 1000:.1f} m",
+            tr("{stock:.1f} m", stock=one.wire.stock_mm / 1000),
         )
 
     # --- writing down ---------------------------------------------------------------

@@ -284,15 +284,19 @@ def _notes(solved: Solved) -> Outcome | None:
         )
         return Outcome(
             tr("Every note"),
-            "clean",
+            tr("clean"),
             tr("{named} not", named=named),
             False,
             tr("String room names the frets."),
         )
     if heard_clean(solved.neck_state):
-        return Outcome(tr("Every note"), "clean", tr("heard clean"), True, tr("as promised"))
+        return Outcome(tr("Every note"), tr("clean"), tr("heard clean"), True, tr("as promised"))
     return Outcome(
-        tr("Every note"), "clean", tr("not measured"), None, tr("Play every note in String room.")
+        tr("Every note"),
+        tr("clean"),
+        tr("not measured"),
+        None,
+        tr("Play every note in String room."),
     )
 
 

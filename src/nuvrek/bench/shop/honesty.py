@@ -131,12 +131,15 @@ def left_with(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple
     if now.chosen is None or not closing:
         return []
     found = [
-        (tr("string over 12, {it}", it="low" if one.side == "bass" else tr("high")), one.height_mm)
+        (
+            tr("string over 12, {it}", it=tr("low") if one.side == "bass" else tr("high")),
+            one.height_mm,
+        )
         for one in closing
         if isinstance(one, StringHeight) and one.fret == 12 and not one.capo and not one.string
     ]
     relief = relief_now(see(wanted_alone(now, Unit.MM)).map)
-    return found if relief is None else [*found, ("relief", relief.mm)]
+    return found if relief is None else [*found, (tr("relief"), relief.mm)]
 
 
 def outcomes(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[str, bool]]:

@@ -44,4 +44,4 @@ def section_strip(table: Recrown, width_mm: float, unit: Unit) -> SectionStrip:
         format_number(one.flat_mm, unit) if one.says != "as it is" else "" for one in table.crowns
     )
     heights = tuple(format_number(one.height_mm, unit) for one in table.crowns)
-    return SectionStrip("Crowns", f"{unit.value}", crowns, figures, heights)
+    return SectionStrip(tr("Crowns"), f"{unit.value}", crowns, figures, heights)

@@ -11,7 +11,7 @@ from msgspec import Struct, structs
 from nuvrek.bench.session import Session
 from nuvrek.bench.strips.strips import DifferenceStrip, LightStrip, RoomStrip, ShadeStrip
 from nuvrek.language import tr
-from nuvrek.neck.description import LANE_WORDS, LANES, Lane
+from nuvrek.neck.description import LANE_WORDS, LANES, TOUCH_WORDS, Lane
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.entries import Chosen, RoundStart, Strings
 from nuvrek.readings.journal import fold, live_numbers
@@ -204,5 +204,7 @@ def room_strip(solved: Solved, unit: Unit) -> RoomStrip:
         tuple(float(rooms.room_mm[worst[n], n]) for n in notes),
         tuple(float(rooms.doubt_mm[worst[n], n]) for n in notes),
         tuple(rooms.word(int(worst[n]), n) for n in notes),
-        label=tr("{touch} touch: {buzzing} notes will buzz", touch=touch, buzzing=buzzing),
+        label=tr(
+            "{touch} touch: {buzzing} notes will buzz", touch=TOUCH_WORDS[touch], buzzing=buzzing
+        ),
     )

@@ -228,7 +228,7 @@ def wood_strip(
     label = tr("not measured yet")
     if here:
         deepest = max(here, key=lambda r: abs(r[0]))
-        word = "relief" if deepest[0] >= 0 else tr("back bow")
+        word = tr("relief") if deepest[0] >= 0 else tr("back bow")
         label = (
             f"{word} {format_number(abs(deepest[0]), unit)} ±{format_number(deepest[1], unit)}, "
             f"{LANE_WORDS[deepest[2]]}"

@@ -7,7 +7,7 @@ from collections.abc import Iterable
 from msgspec import Struct
 
 from nuvrek import words
-from nuvrek.language import tr
+from nuvrek.language import day_words, tr
 from nuvrek.neck.owner import HOW_WORDS, How
 from nuvrek.planning.agreement.needs import Need, Plans, needs_of, waits_for
 from nuvrek.planning.steps.step import Step
@@ -47,7 +47,7 @@ class Standing(Struct, frozen=True):
             return tr("{day}  lifted: {reason}", day=given.day, reason=given.reason)
         if not given.agreed:
             return tr("{day}  refused", day=given.day)
-        return f"{given.day}  {HOW_WORDS[given.how or 'present']}"
+        return f"{day_words(given.day)}  {HOW_WORDS[given.how or 'present']}"
 
 
 def plans_of(

@@ -11,7 +11,7 @@ from msgspec import Struct
 
 from nuvrek import words
 from nuvrek.bench.session import Session
-from nuvrek.language import tr
+from nuvrek.language import named, tr
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import (
@@ -71,7 +71,7 @@ def _cell(now: NeckState, stage: FretStage, fret: int, meant: set[int]) -> Cell:
     says = now.fret_work.get((stage, fret))
     if says is None:
         return Cell()
-    return Cell(SIGNS[says], SWEEPS[stage].fine if says == "fine" else says, says == "fine")
+    return Cell(SIGNS[says], SWEEPS[stage].fine if says == "fine" else named(says), says == "fine")
 
 
 def waiting(now: NeckState, step: Step) -> tuple[int, ...]:

@@ -20,7 +20,7 @@ from nuvrek.desktop.widgets.painting import painting
 from nuvrek.language import tr
 
 # Hours ahead that carry a name; near ones stand wide apart, far ones close.
-_MARKS = ((0.0, "now"), (1.0, "1 h"), (4.0, "4 h"), (12.0, "12 h"), (24.0, tr("1 day")))
+_MARKS = ((0.0, tr("now")), (1.0, "1 h"), (4.0, "4 h"), (12.0, "12 h"), (24.0, tr("1 day")))
 _FAR = ((48.0, tr("2 days")), (96.0, tr("4 days")), (168.0, tr("1 week")), (336.0, tr("2 weeks")))
 _MOST_HOURS, _SOON = 400.0, 0.7
 _BEAD, _TOP, _ROWS = 11, 22, 5

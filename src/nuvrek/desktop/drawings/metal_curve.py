@@ -13,7 +13,7 @@ from nuvrek.desktop.drawings.places import free_place, ticks
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
+from nuvrek.language import figure, tr
 from nuvrek.units import MM_PER_UNIT, Unit, format_length, unit_word
 
 _LEFT, _BOTTOM, _TOP, _RIGHT = 62, 40, 14, 16
@@ -128,12 +128,20 @@ class CurveView(QWidget):
         for metal in ticks(0.0, most / per):
             x = self._at(metal * per, low).x()
             label = QRectF(x - 40, box.bottom() + 2, 80, t.px(17))
-            write(painter, t, label, f"{metal:g}", 12, "muted")
+            write(painter, t, label, figure(f"{metal:g}"), 12, "muted")
         tall = MM_PER_UNIT[self.height_unit]
         for height in ticks(low / tall, high / tall):
             y = self._at(0.0, height * tall).y()
             side = QRectF(0, y - t.px(9), box.left() - 6, t.px(18))
-            write(painter, t, side, f"{height:g}", 12, "muted", align=Qt.AlignmentFlag.AlignRight)
+            write(
+                painter,
+                t,
+                side,
+                figure(f"{height:g}"),
+                12,
+                "muted",
+                align=Qt.AlignmentFlag.AlignRight,
+            )
         foot = QRectF(box.left(), box.bottom() + t.px(17), box.width(), t.px(20))
         write(
             painter, t, foot, tr("metal off, all frets, {value}", value=self.unit.value), 13, "ink"

@@ -13,7 +13,7 @@ from nuvrek.desktop.drawings.places import free_place, ticks
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
+from nuvrek.language import figure, tr
 from nuvrek.units import MM_PER_UNIT, Unit, unit_word
 
 _LEFT, _BOTTOM, _TOP, _RIGHT = 58, 44, 40, 18
@@ -133,11 +133,19 @@ class PriceView(QWidget):
         for price in ticks(0.0, self._most()):
             x = self._at(box, price, span[0], span).x()
             label = QRectF(x - 40, box.bottom() + 3, 80, t.px(17))
-            write(painter, t, label, f"{price:g}", 12, "muted")
+            write(painter, t, label, figure(f"{price:g}"), 12, "muted")
         for value in ticks(*span):
             y = self._at(box, 0.0, value, span).y()
             side = QRectF(box.left() - t.px(_LEFT), y - t.px(9), t.px(_LEFT) - 6, t.px(18))
-            write(painter, t, side, f"{value:g}", 12, "muted", align=Qt.AlignmentFlag.AlignRight)
+            write(
+                painter,
+                t,
+                side,
+                figure(f"{value:g}"),
+                12,
+                "muted",
+                align=Qt.AlignmentFlag.AlignRight,
+            )
         foot = QRectF(box.left(), box.bottom() + t.px(19), box.width(), t.px(20))
         write(
             painter,

@@ -294,7 +294,7 @@ class RodView(QWidget):
     ) -> None:
         """Low side and high side by themselves where twin rods can part them."""
         c = self.theme.colours
-        for k, (name, colour) in enumerate((("low", "brass"), ("high", "plum"))):
+        for k, (name, colour) in enumerate(((tr("low"), "brass"), (tr("high"), "plum"))):
             told = [(n, p.sides_mm[k]) for n, p in enumerate(self.points) if p.sides_mm is not None]
             if not told:
                 continue
@@ -404,7 +404,7 @@ class RodView(QWidget):
             bold=True,
             align=Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter,
         )
-        self._under(painter, x, step, plot, "next")
+        self._under(painter, x, step, plot, tr("next"))
 
     def _under(self, painter: QPainter, x: float, step: float, plot: QRectF, words: str) -> None:
         short = words.replace(tr(" turn "), " ")

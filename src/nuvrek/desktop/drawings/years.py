@@ -16,7 +16,7 @@ from nuvrek.desktop.drawings.places import ticks
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
+from nuvrek.language import day_words, figure, tr
 from nuvrek.units import MM_PER_UNIT, Unit, format_number
 
 _LEFT, _RIGHT = 142, 30
@@ -122,7 +122,7 @@ class YearsView(QWidget):
                     abs(x - self._x(first, self.visits[m].day)) > t.px(90)
                     for m in (self.before, self.after)
                 ):
-                    write(painter, t, box, self.visits[n].day, 12, colour, bold=held)
+                    write(painter, t, box, day_words(self.visits[n].day), 12, colour, bold=held)
                     taken = x
 
     def _scale(
@@ -145,7 +145,15 @@ class YearsView(QWidget):
         few = marks[:: max(-(-len(marks) // min(fit, 4)), 1)] if fit > 2 else (marks[0], marks[-1])
         for value in few:
             place = QRectF(box.left() - t.px(36), y(value) - t.px(8), t.px(32), t.px(16))
-            write(painter, t, place, f"{value:g}", 11, "muted", align=Qt.AlignmentFlag.AlignRight)
+            write(
+                painter,
+                t,
+                place,
+                figure(f"{value:g}"),
+                11,
+                "muted",
+                align=Qt.AlignmentFlag.AlignRight,
+            )
         return y
 
     def _relief(self, painter: QPainter, box: QRectF) -> None:

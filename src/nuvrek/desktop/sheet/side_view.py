@@ -9,7 +9,7 @@ from PyQt6.QtGui import QPainterPath, QPen, QPolygonF
 
 from nuvrek.bench.strips.strips import SideStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
-from nuvrek.language import tr
+from nuvrek.language import named, tr
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.entry import ON_WOOD
@@ -143,7 +143,7 @@ class Side(StripPainter):
         self.p.setBrush(self.colour("light"))
         depth = max(self._dip(lane.fret, lane), 5.0)
         self.p.drawRect(QRectF(x - (6 if notched else 34), level, 12 if notched else 68, depth))
-        under = tr("edge and wood") if notched else "edge"
+        under = tr("edge and wood") if notched else named("edge")
         where = (
             tr("beside fret {fret}", fret=lane.fret)
             if notched
@@ -244,7 +244,7 @@ class Side(StripPainter):
         self.words(
             x,
             max(y_words, self.box.top() + 14),
-            tr("leaf between {tool} and fret {fret}", tool=tool, fret=lane.fret),
+            tr("leaf between {tool} and fret {fret}", tool=named(tool), fret=lane.fret),
             "copper",
             16,
             bold=True,

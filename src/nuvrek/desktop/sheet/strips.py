@@ -126,10 +126,10 @@ class _Wood(StripPainter):
         self.p.drawLine(QPointF(middle - reach, y), QPointF(middle + reach, y))
         self.p.setFont(self.theme.font(12))
         place = QRectF(
-            middle + reach + 4, y - 8, self.p.fontMetrics().horizontalAdvance("wanted") + 6, 16
+            middle + reach + 4, y - 8, self.p.fontMetrics().horizontalAdvance(tr("wanted")) + 6, 16
         )
         self.p.fillRect(place, self.colour("card"))
-        self.words(place.left() + 3, y, "wanted", "plum", 12, figures=False, align="left")
+        self.words(place.left() + 3, y, tr("wanted"), "plum", 12, figures=False, align="left")
 
     def _band(self, points: list[QPointF], doubt: object, per_mm: float) -> None:
         widths = [float(d) * per_mm for d in doubt]  # type: ignore[attr-defined]

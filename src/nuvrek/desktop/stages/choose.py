@@ -367,7 +367,7 @@ class ChooseStage(Stage):
                     how_many=words.count(len(waiting), "waits", "wait"),
                 )
             )
-        does = tr("hide them") if self.unfolded else "why?"
+        does = tr("hide them") if self.unfolded else tr("why?")
         self.out.setText(f"{', '.join(told)}: {does}  (/)")
 
     def _fit(self, shown: list[Way], plan: Plan, way: Way, solved: Solved) -> None:
@@ -461,12 +461,15 @@ class ChooseStage(Stage):
         told = textwrap.wrap(rule.says, _WHY_LETTERS) if rule is not None else []
         if solved is not None:
             readings = {one.number: one.reading for one in solved.neck_state.taken}
-            for sign, numbers in (("for", leg.speaks_for), ("against", leg.speaks_against)):
+            for sign, numbers in (
+                (tr("for "), leg.speaks_for),
+                (tr("against "), leg.speaks_against),
+            ):
                 for number in numbers[:2]:
                     if number in readings:
                         reading = readings[number]
                         value = value_words(reading, s.unit, s.height_unit)
-                        told.append(f"{sign}  {place_words(reading)}: {value}")
+                        told.append(f"{sign} {place_words(reading)}: {value}")
         return tuple(told[:5])
 
 

@@ -227,7 +227,7 @@ class FilingStage(Stage):
             filing.head(),
             message=viewed.gist if viewed.possible else " ".join(viewed.why_not),
             state=session.neck_state.state,
-            right_title="keys",
+            right_title=tr("keys"),
             right=(
                 tr("up and down: way"),
                 tr("+ and -: string height"),
@@ -325,7 +325,7 @@ class FilingStage(Stage):
         points = tuple(
             (float(m), base + float(u)) for u, m in zip(curve.up_mm, curve.metal_mm, strict=True)
         )
-        marks = [Mark("as it is", 0.0, base + curve.now_up_mm, "dot")]
+        marks = [Mark(tr("as it is"), 0.0, base + curve.now_up_mm, "dot")]
         marks.append(Mark(tr("full level"), curve.level_metal_mm, base, "square"))
         if curve.bend is not None:
             marks.append(

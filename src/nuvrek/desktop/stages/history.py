@@ -82,7 +82,7 @@ class HistoryStage(Stage):
         self.bar.show_words(
             head if self.visits else "History",
             message=self.told or ("" if self.visits else waiting),
-            right_title="keys",
+            right_title=tr("keys"),
             right=(
                 tr("left, right: the later visit"),
                 tr("up, down: the earlier one"),

@@ -25,7 +25,7 @@ VIEWS = (
     ("above", tr("From above")),
     ("wood", tr("Wood")),
     ("tops", tr("Tops")),
-    ("crown", "Crowns"),
+    ("crown", tr("Crowns")),
     ("room", tr("Room")),
     ("change", tr("Change")),
 )

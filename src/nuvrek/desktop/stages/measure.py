@@ -28,12 +28,12 @@ from nuvrek.units import Unit
 # Special keys first, with the words each stop gives them; then those that mean the same everywhere.
 _FACES = {"+": "+", "-": "−", "*": "*", "/": "/"}
 _STEADY: tuple[tuple[str, str, str], ...] = (
-    ("enter", tr("take"), "Enter"),
+    ("enter", tr("take"), tr("Enter")),
     ("left", tr("fret"), "◂"),
     ("right", tr("fret"), "▸"),
     ("up", tr("before"), "▴"),
     ("down", tr("after"), "▾"),
-    ("back", tr("strike"), "Back"),
+    ("back", tr("strike"), tr("Back")),
 )
 
 

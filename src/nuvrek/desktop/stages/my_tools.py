@@ -32,7 +32,8 @@ from nuvrek.bench.settings import LINES
 from nuvrek.bench.strips.strips import Dots, ValuesStrip
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.sheet.view import SheetView
-from nuvrek.desktop.stages.base import Choices, Stage, TickBox, button, heading
+from nuvrek.desktop.speaking import LANGUAGES
+from nuvrek.desktop.stages.base import Choices, Picks, Stage, TickBox, button, heading
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
@@ -81,7 +82,7 @@ class KitStage(Stage):
         columns.setContentsMargins(0, 0, 0, 0)
         columns.setSpacing(34)
         columns.addLayout(self._owned(), 4)
-        columns.addLayout(self._group(OFF, ERRORS), 3)
+        columns.addLayout(self._errors(), 3)
         columns.addLayout(self._school(), 3)
         self.scroller = QScrollArea()
         self.scroller.setWidgetResizable(True)
@@ -111,6 +112,22 @@ class KitStage(Stage):
             grid.addWidget(line, row, 1)
         grid.setRowStretch(20, 1)
         return grid
+
+    def _errors(self) -> QGridLayout:
+        grid = self._group(OFF, ERRORS)
+        self.language = Picks(
+            tr("Language, from the next start on"), {"": tr("as this system"), **LANGUAGES}
+        )
+        self.language.activated.connect(self._language_chosen)
+        grid.addWidget(QLabel(self.language.accessibleName()), len(ERRORS) + 1, 0, 1, 2)
+        grid.addWidget(self.language, len(ERRORS) + 2, 0, 1, 2)
+        return grid
+
+    def _language_chosen(self) -> None:
+        """Sentences in tables were made at the start; another language holds from the next on."""
+        settings = msgspec.structs.replace(self.app.settings, language=self.language.currentData())
+        self.app.change_quietly(settings)
+        self.say(tr("Kept. It is spoken from the next start on."))
 
     def _owned(self) -> QGridLayout:
         grid = self._group(tr("On my bench"), OWNED)
@@ -171,6 +188,7 @@ class KitStage(Stage):
             self.fields[field.name].setText(field_words(kit, field, self.app.settings.unit))
             self.fields[field.name].setCursorPosition(0)
         self.indicator.setChecked(kit.indicator)
+        self.language.setCurrentIndex(self.language.findData(self.app.settings.language))
         line = self.app.settings.gauge_line
         if self.line.findText(line) < 0:
             self.line.addItem(line)

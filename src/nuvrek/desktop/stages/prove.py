@@ -53,7 +53,7 @@ class ProveStage(MeasureStage):
                 0,
             )
         else:
-            self.rows.addWidget(self._words("promised", "muted", 13), 0, 0)
+            self.rows.addWidget(self._words(tr("promised"), "muted", 13), 0, 0)
             self.rows.addWidget(self._words(tr("result"), "muted", 13), 0, 1)
         for number, row in enumerate(rows):
             self._row(number, row)

@@ -11,7 +11,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.string_room import RoomView
 from nuvrek.desktop.stages.base import Choices, Stage, button, heading, scrolling, sliding
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.language import tr
+from nuvrek.language import named, tr
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.readings.entries import Describe
 from nuvrek.units import format_length
@@ -70,7 +70,7 @@ class RoomStage(Stage):
         column.setSpacing(4)
         touches = QHBoxLayout()
         for name, touch in TOUCHES.items():
-            push = button(name)
+            push = button(named(name))
             push.clicked.connect(lambda _on, touch=touch: self.touch.setValue(round(touch / STEP)))
             touches.addWidget(push)
         parts = (self.touch_words, self.touch, self.low_words, self.low, self.high_words, self.high)
@@ -155,7 +155,7 @@ class RoomStage(Stage):
         self.touch_words.setText(
             tr(
                 "Touch: {name}, {touch:.1f} ‰ of the tension",
-                name=name or tr("between"),
+                name=named(name) if name else tr("between"),
                 touch=room.touch,
             )
         )
@@ -190,7 +190,7 @@ class RoomStage(Stage):
             head,
             message=room.why_not_straight(s.unit) if self.why.isChecked() else rest,
             state=session.neck_state.state,
-            right_title="keys",
+            right_title=tr("keys"),
             right=(
                 tr("arrows: note and string"),
                 tr("* buzzes, / clean, . the rest clean"),

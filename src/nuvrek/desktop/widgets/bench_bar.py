@@ -24,6 +24,8 @@ class PressLabel(QLabel):
         self.pressed.emit()
 
 
+# So many lines of the message there is room for.
+_LINES = 2.7
 POSTURES: dict[str, str] = {
     "lying": tr("neck lying"),
     "played": tr("neck held as played"),
@@ -159,6 +161,14 @@ class BenchBar(QWidget):
         # About two thirds of the bar are the prompt's, the rest is for the last readings.
         return px if QFontMetrics(font).horizontalAdvance(prompt) < 0.66 * self.width() else 30
 
+    def _message_px(self, message: str) -> int:
+        """The message's size: a long one is set smaller rather than cut."""
+        px = min(self.theme.px(17), 25)
+        font = self.theme.font(17)
+        font.setPixelSize(px)
+        lines = QFontMetrics(font).horizontalAdvance(message) / max(0.62 * self.width(), 1.0)
+        return px if lines < _LINES else max(round(px * 0.8), 13)
+
     def say(self, sentence: str) -> None:
         """A sentence that stays over whatever else the bar would show, until the next key."""
         self.notice = sentence
@@ -212,7 +222,8 @@ class BenchBar(QWidget):
         weight = "bold" if alert else "normal"
         styled(
             self.message,
-            f"font-size: {min(self.theme.px(17), 25)}px; font-weight: {weight}; color: {colour};",
+            f"font-size: {self._message_px(self.notice or message)}px; font-weight: {weight};"
+            f" color: {colour};",
         )
         self.chips.setVisible(state is not None and not (alert and self.theme.percent > 125))
         if state is not None:

@@ -17,7 +17,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
+from nuvrek.language import figure, tr
 from nuvrek.money import money_words
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import NeckDescription
@@ -32,22 +32,22 @@ _TITLE, _COLUMN = 216, 82
 HEADS: tuple[tuple[str, str], ...] = (
     (tr("metal off"), tr("all frets, {{unit}}")),
     (tr("worst"), tr("one place, {{unit}}")),
-    ("thinnest", tr("{{unit}} left")),
+    (tr("thinnest"), tr("{{unit}} left")),
     (tr("levels"), tr("left in it")),
-    ("relief", tr("{{unit}} after")),
+    (tr("relief"), tr("{{unit}} after")),
     (tr("clean at"), tr("low string, {{height}}")),
     (tr("per 0.1 mm"), tr("{{unit}} of metal")),
-    ("hours", "usual"),
+    (tr("hours"), tr("usual")),
 )
 
 
 # The same with what the way costs, shown when it is asked for.
 COST_HEADS: tuple[tuple[str, str], ...] = (
-    ("thinnest", tr("{{unit}} left")),
+    (tr("thinnest"), tr("{{unit}} left")),
     (tr("years"), tr("of wear in it")),
     (tr("clean at"), tr("low, {{height}}")),
-    ("hours", tr("likely, at most")),
-    ("days", tr("until done")),
+    (tr("hours"), tr("likely, at most")),
+    (tr("days"), tr("until done")),
     (tr("price"), "{currency}"),
     (tr("at most"), tr("9 in 10")),
     (tr("a year"), tr("of its wear")),
@@ -90,7 +90,7 @@ def figures(way: Way, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
         mm, doubt = way.lowest_mm[0]
         clean = f"{format_number(mm, height_unit)} ±{_short(doubt, height_unit)}"
     per = "–" if way.per_tenth_mm is None else format_number(way.per_tenth_mm, unit)
-    hours = f"{way.minutes / 60:.1f}" if way.minutes else "–"
+    hours = figure(f"{way.minutes / 60:.1f}") if way.minutes else "–"
     worst = format_number(way.worst_mm, unit) if filed else "0"
     metal = format_number(way.metal_mm, unit) if filed else "0"
     return metal, worst, thin, str(way.levels_left), relief, clean, per, hours

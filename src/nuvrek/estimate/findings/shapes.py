@@ -14,7 +14,7 @@ from nuvrek.estimate.findings.frets import find_low, find_proud
 from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.measurer import HeightKind, Measured, Measurer, Part
 from nuvrek.estimate.string_pull import both_read, forecast_tuned
-from nuvrek.language import tr
+from nuvrek.language import either, tr
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.readings.entries import StringGap, Strings
 from nuvrek.units import Unit, format_length
@@ -31,6 +31,8 @@ NUT_TOUCHES_MM = 0.03
 ROUGH_CROWNS_MM = 0.10
 # With the pull known no better than this it is not spoken of.
 PULL_UNKNOWN_MM = 0.12
+# Words of a complaint about strings that are not fretted.
+_OPEN, _BUZZES = either("open"), either("buzz, rattle, dead")
 # Named only when this sure; else the next best reading asks.
 NAMED_SURE = 0.75
 
@@ -291,7 +293,8 @@ def _open_string_buzzes(measurer: Measurer, lane: int) -> bool:
         if fret == 0 and says != "clean" and low_side == (lane == 0):
             return True
     complaint = neck_state.neck.complaint.lower()
-    return "open" in complaint and any(word in complaint for word in ("buzz", "rattle", "dead"))
+    open_ones = any(word in complaint for word in _OPEN)
+    return open_ones and any(word in complaint for word in _BUZZES)
 
 
 def _touching(measurer: Measurer, lane: int) -> bool:

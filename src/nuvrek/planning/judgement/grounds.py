@@ -14,7 +14,7 @@ from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.shapes import tops_follow_mm
 from nuvrek.estimate.measurer import Measurer
-from nuvrek.language import tr
+from nuvrek.language import either
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.case import Case
@@ -37,7 +37,7 @@ from nuvrek.readings.told.what_was_read import (
 
 NEW_WIRE_KINDS: tuple[WayKind, ...] = ("refret", "refret-true", "refret-tangs", "refret-angle")
 # Words of a complaint that speak of strings that lie too high.
-TOO_HIGH = ("high", tr("hard to play"), "stiff", "heavy")
+TOO_HIGH = either("high, hard to play, stiff, heavy")
 # A groove to this depth may be left by agreement (common practice, no source).
 SHALLOW_GROOVE_MM = 0.12
 # Tops that have less than this share of a shape of the wood do not follow it (common practice).

@@ -100,9 +100,9 @@ SURCHARGES: dict[str, str] = {
     "lacquered": tr("lacquered board"),
     "compound": tr("compound radius"),
     "extra_string": tr("each string beyond six"),
-    "nut": "nut",
-    "strings": "strings",
-    "paper": "paper",
+    "nut": tr("nut"),
+    "strings": tr("strings"),
+    "paper": tr("paper"),
 }
 
 

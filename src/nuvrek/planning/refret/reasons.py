@@ -8,7 +8,7 @@ from msgspec import Struct
 
 from nuvrek import words
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
-from nuvrek.language import tr
+from nuvrek.language import either, tr
 from nuvrek.mechanics.angle import angle_by_truing_mm
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.weighing import Weighing
@@ -27,6 +27,8 @@ WOOD_MM = 0.10
 MOST_ANGLE_MM = 0.8
 # Two small reasons count as one (common practice, no source).
 ENOUGH = 2
+# Words of a complaint that speak of notes without life.
+_DULL = either("dull, dead, dying, lifeless")
 
 
 class Reason(Struct, frozen=True):
@@ -116,7 +118,7 @@ def _no_grip(case: Case) -> list[Reason]:
             number=len(dull - near),
         )
         complaint = case.neck.complaint.lower()
-        asked = any(word in complaint for word in ("dull", "dead", "dying", "lifeless"))
+        asked = any(word in complaint for word in _DULL)
         found.append(Reason(tr("no grip"), says, 2 if asked else 1))
     return found
 

@@ -9,7 +9,7 @@ import numpy as np
 from nuvrek import words
 from nuvrek.clearance.string_heights import AS_WANTED_MM, LEAST_SADDLE_MM, SideHeight
 from nuvrek.estimate.string_pull import forecast, forecast_tuned
-from nuvrek.language import tr
+from nuvrek.language import either, tr
 from nuvrek.mechanics.angle import at_fret_mm, at_saddle_mm
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.neck.touch import TOUCHES
@@ -29,7 +29,9 @@ ZERO_OVER_MM = 0.13
 # practice, no source).
 MOST_PULL = 1.3
 # Words of a complaint that speak of noise.
-NOISE = ("buzz", "rattle", "noise", "hum", "clatter", tr("fret out"), "chok")
+NOISE = either("buzz, rattle, noise, hum, clatter, fret out, chok")
+# Words of a hand that is tired of them.
+_TIRED = either("high, stiff, hard to play")
 _NUT_STOPS = ("resists", "glued", "key-slips", "out-of-reach", "whole-turn")
 
 
@@ -79,7 +81,7 @@ def _lighter_for_the_hand(case: Case) -> Draft | None:
     """Lighter strings where the relief is right but the strings lie high, or the hand is stiff."""
     complaint = case.neck.complaint.lower()
     high = any((side.now_mm or 0.0) > (side.wanted_mm or 99.0) for side in case.heights.sides)
-    if not high and not any(word in complaint for word in ("high", "stiff", tr("hard to play"))):
+    if not high and not any(word in complaint for word in _TIRED):
         return None
     told = forecast_tuned(case.measurer, -1)
     gist = tr(

@@ -63,10 +63,10 @@ def _(action: do.Leaf, one: LivingNeck) -> Felt:
         )
     said = {
         "slides": tr("slides through and touches nothing"),
-        "drags": "drags",
+        "drags": tr("drags"),
         "stops": tr("stops: it won't go in"),
     }
-    return Felt(feel, f"{action.leaf_mm:.2f} {said[feel]}.")
+    return Felt(feel, tr("{leaf:.2f} {feels}.", leaf=action.leaf_mm, feels=said[feel]))
 
 
 @_felt.register
@@ -347,7 +347,9 @@ def _(action: do.Saddle, one: LivingNeck) -> Felt:
 
 
 def _moved(mm: float) -> str:
-    return f"{abs(mm):.2f} {'higher' if mm > 0 else 'lower'}"
+    if mm > 0:
+        return tr("{mm:.2f} higher", mm=mm)
+    return tr("{mm:.2f} lower", mm=abs(mm))
 
 
 @_felt.register

@@ -9,7 +9,7 @@ from typing import Literal
 import numpy as np
 
 from nuvrek.estimate.heightmap import HeightMap
-from nuvrek.language import tr
+from nuvrek.language import named, tr
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.practice.score.account import HEIGHT_MM, RELIEF_MM
 from nuvrek.readings.entries import (
@@ -57,7 +57,7 @@ def _matters(one: LivingNeck) -> Iterator[Matter]:
             "frets out", tr("{count} frets are out.", count=count), tr("A look at the board.")
         )
     if one.rod_nut != "fine":
-        words = tr("The rod's nut is {rod_nut}.", rod_nut=one.rod_nut)
+        words = tr("The rod's nut is {rod_nut}.", rod_nut=named(one.rod_nut))
         yield Matter("rod nut", words, tr("The key, felt before it is turned."))
     for fret in one.loose:
         words = tr("Fret {fret} is not seated.", fret=fret)

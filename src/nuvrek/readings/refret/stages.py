@@ -24,22 +24,22 @@ class Sweep(Struct, frozen=True):
 SWEEPS: dict[FretStage, Sweep] = {
     one.stage: one
     for one in (
-        Sweep("pull", "pulled", tr("came clean"), {"*": "chipped", "-": "tang broke"}),
-        Sweep("slot", "slots", "right", {"+": "tight", "-": "loose", "*": "shallow"}),
+        Sweep("pull", tr("pulled"), tr("came clean"), {"*": "chipped", "-": "tang broke"}),
+        Sweep("slot", tr("slots"), tr("right"), {"+": "tight", "-": "loose", "*": "shallow"}),
         Sweep(
             "try",
-            "tried",
+            tr("tried"),
             tr("follows the board"),
             {"*": "light in the middle", "-": "light at the ends"},
         ),
         Sweep(
             "fit",
-            "fitted",
-            "sits",
+            tr("fitted"),
+            tr("sits"),
             {"*": "stands off", "-": "too deep", "/": "sideways"},
         ),
-        Sweep("seat", "seat", tr("firm, no light"), {"*": "moves", "+": "stands off"}),
-        Sweep("trim", "ends", "flush", {"*": "finish touched"}),
+        Sweep("seat", tr("seat"), tr("firm, no light"), {"*": "moves", "+": "stands off"}),
+        Sweep("trim", tr("ends"), tr("flush"), {"*": "finish touched"}),
     )
 }
 # One sign for each thing that can be said, drawn in the table beside its word.

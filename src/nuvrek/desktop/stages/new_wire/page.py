@@ -178,7 +178,7 @@ class NewWireStage(Stage):
             draft.head(),
             message=draft.told() if draft.face in ("wire", "cut") else draft.why(),
             state=session.neck_state.state,
-            right_title="keys",
+            right_title=tr("keys"),
             right=_KEYS[draft.face],
         )
         # While a hand moves a slider only the wood follows it.

@@ -158,7 +158,7 @@ class OwnersStage(Stage):
         self.bar.show_words(
             card.owner.name,
             message=card.told,
-            right_title="keys",
+            right_title=tr("keys"),
             right=(
                 tr("up and down: an owner"),
                 tr("+ another owner"),

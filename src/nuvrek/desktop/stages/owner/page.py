@@ -202,7 +202,7 @@ class OwnerStage(Stage):
             draft.head() if self.face == "agreement" else OWNER_FACES[self.face],
             message=messages[self.face],
             state=None,
-            right_title="keys",
+            right_title=tr("keys"),
             right=_KEYS[self.face],
         )
 

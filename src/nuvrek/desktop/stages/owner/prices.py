@@ -105,7 +105,7 @@ class PricesStage(Stage):
 
     def _bar(self, message: str) -> None:
         self.bar.show_words(
-            tr("Prices"), message=message, right_title="keys", right=(tr("Enter: Choose"),)
+            tr("Prices"), message=message, right_title=tr("keys"), right=(tr("Enter: Choose"),)
         )
 
     def key(self, name: str) -> bool:

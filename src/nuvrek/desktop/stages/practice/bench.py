@@ -232,6 +232,8 @@ def _time(pad: BenchPad) -> str:
         return tr("{seconds:.0f} s left", seconds=max(form.seconds - seconds, 0.0))
     minutes = seconds / 60.0
     hours = (
-        f"{minutes / 60.0:.1f} h" if minutes >= 90.0 else tr("{minutes:.0f} min", minutes=minutes)
+        tr("{hours:.1f} h", hours=minutes / 60.0)
+        if minutes >= 90.0
+        else tr("{minutes:.0f} min", minutes=minutes)
     )
     return tr("{hours} at the bench", hours=hours)

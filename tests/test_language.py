@@ -1,0 +1,163 @@
+"""Every sentence goes through Qt's translation, and German is whole."""
+
+import json
+import os
+import subprocess
+import sys
+import unittest
+from pathlib import Path
+
+from PyQt6.QtCore import QTranslator
+from scripts import translations
+
+from nuvrek.desktop.speaking import CONTEXT, FOLDER, LANGUAGES, speak_first
+from nuvrek.language import Spoken, day_words, either, figure, speak, tr
+from nuvrek.words import count, listed, lower_first
+from tests.support import TempCase
+
+ROOT = Path(__file__).resolve().parents[1]
+GERMAN = ROOT / "translations/nuvrek_de.ts"
+
+# Opens the pages of the demo in a language that marks what went through it, and prints what did
+# not: texts of widgets and of drawings alike.
+PAGES = """
+import re, sys, tempfile
+from pathlib import Path
+from nuvrek.language import Spoken, speak
+speak(Spoken("xx", lambda text, one, n: "‹" + (one if n == 1 else text) + "›"))
+from PyQt6.QtGui import QPainter
+from PyQt6.QtWidgets import QApplication, QComboBox, QWidget
+seen = set()
+drawn = QPainter.drawText
+def draw(self, *parts):
+    seen.update(part for part in parts if isinstance(part, str))
+    return drawn(self, *parts)
+QPainter.drawText = draw
+app = QApplication([])
+from nuvrek.bench.settings import Settings
+from nuvrek.desktop.app import open_demo
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.theme import load_fonts
+from nuvrek.desktop.window import Window
+load_fonts()
+with tempfile.TemporaryDirectory() as folder:
+    book, clock = open_demo(Path(folder)), lambda: "2026-03-03T10:00:00"
+    window = Window(AppState(book, Settings(), None, clock, inline=True))
+    window.show()
+    for neck, page in (
+        (1, "Map"), (1, "Choose"), (2, "Measure"), (2, "Work"), (2, "Take in"), (2, "Filing"),
+        (12, "Prove"), (5, "History"), (2, "String room"), (2, "My tools"), (2, "Shelf"),
+    ):
+        window.show_stage("Shelf")
+        window.stages["Shelf"]._open(neck)
+        window.show_stage(page)
+        window.show_help()
+        window.grab()
+        for one in window.stage.findChildren(QWidget):
+            for name in ("text", "accessibleName", "placeholderText"):
+                read = getattr(one, name, None)
+                if callable(read):
+                    seen.add(read())
+            if isinstance(one, QComboBox):
+                seen.update(one.itemText(n) for n in range(one.count()))
+    names = ("title", "owner", "complaint", "wood", "tuning", "rod_key")
+    known = " ".join(getattr(n.neck, name) for n in book.necks() for name in names)
+    window.close()
+for text in sorted(seen):
+    left = text
+    while (less := re.sub("‹[^‹›]*›", " ", left)) != left:
+        left = less
+    words = re.findall("[A-Za-z]{3,}", left)
+    if words and "‹" not in left and "›" not in left and left.strip(" ·0123456789…") not in known:
+        print(left.strip())
+"""
+# What is the same in every language: units, names of signs, licences, and demo words cut short.
+SAME = (
+    "thou",
+    "Nuvrek",
+    "GPL",
+    "MIT",
+    "BSD",
+    "Apache",
+    "Vera",
+    "8N1",
+    "7E",
+    "English",
+    "Deutsch",
+    "numpy",
+)
+
+
+class German(unittest.TestCase):
+    def test_every_sentence_is_translated_with_the_same_places(self) -> None:
+        self.assertEqual(translations.faults(GERMAN), [])
+        self.assertGreater(len(translations.messages()), 3000)
+
+    def test_what_ships_is_what_was_written(self) -> None:
+        shipped = QTranslator()
+        self.assertTrue(shipped.load("nuvrek_de", str(FOLDER)))
+        for message, forms in translations.read(GERMAN).items():
+            for number, form in zip((1, 2), forms, strict=False):
+                said = shipped.translate(
+                    CONTEXT,
+                    message.text.encode(),  # type: ignore[arg-type]
+                    message.one.encode(),  # type: ignore[arg-type]
+                    number if message.one else -1,
+                )
+                self.assertEqual(said, form)
+
+    def test_a_sentence_left_out_or_with_another_place_is_found(self) -> None:
+        kept = translations.read(GERMAN)
+        self.assertEqual(translations.places("{a:.{b}f} of {c!r}"), {"a", "b", "c"})
+        self.assertNotEqual(translations.places("{a}"), translations.places("{b}"))
+        self.assertIn(translations.Message("readings", "reading"), kept)
+
+
+class Speaking(TempCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.addCleanup(speak, Spoken())
+
+    def take_up(self, code: str) -> str:
+        path = self.folder / "settings.json"
+        path.write_text(json.dumps({"language": code}))
+        return speak_first(path)
+
+    def test_settings_choose_it_and_else_the_place(self) -> None:
+        self.assertEqual(self.take_up("de"), "de")
+        self.assertEqual(self.take_up("en"), "en")
+        self.assertEqual(self.take_up("tlh"), "en")
+        (self.folder / "settings.json").write_text("{")
+        self.assertIn(speak_first(self.folder / "settings.json"), LANGUAGES)
+
+    def test_plurals_figures_and_days_follow_the_language(self) -> None:
+        self.take_up("de")
+        self.assertEqual(count(1, "reading", "readings"), "1 Messung")
+        self.assertEqual(count(3, "reading", "readings"), "3 Messungen")
+        self.assertEqual(listed((3, 4, 7)), "3, 4 und 7")
+        self.assertEqual(tr("{mm:.2f} higher", mm=0.25), "0,25 höher")
+        self.assertEqual(figure("1.5"), "1,5")
+        self.assertEqual(tr("Promised for {day}.", day="2026-03-05"), "Versprochen für 05.03.2026.")
+        self.assertEqual(lower_first("Bund 3"), "Bund 3", "nouns keep their capitals")
+        self.assertIn("schnarr", either("buzz, rattle, dead"))
+        self.assertIn("buzz", either("buzz, rattle, dead"), "words of both are heard")
+
+    def test_without_a_language_all_stays_as_written(self) -> None:
+        self.assertEqual(tr("{mm:.2f} higher", mm=0.25), "0.25 higher")
+        self.assertEqual(day_words("2026-03-05"), "2026-03-05")
+        self.assertEqual(tr("no such sentence {n}", n=1), "no such sentence 1")
+
+
+class Pages(unittest.TestCase):
+    def test_nothing_on_the_pages_is_hard_wired(self) -> None:
+        environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen", "OMP_NUM_THREADS": "1"}
+        made = subprocess.run(
+            [sys.executable, "-c", PAGES],
+            env=environment,
+            cwd=ROOT,
+            capture_output=True,
+            text=True,
+            check=True,
+        )
+        left = [line for line in made.stdout.splitlines() if not any(s in line for s in SAME)]
+        self.assertEqual(left, [])
