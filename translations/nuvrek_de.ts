@@ -3809,7 +3809,7 @@
     </message>
     <message>
       <source>Lowest clean over fret 12</source>
-      <translation>Am tiefsten sauber über dem 12.</translation>
+      <translation>Am tiefsten sauber</translation>
     </message>
     <message>
       <source>Made by themselves. Nothing is put back before you have looked.</source>
@@ -9005,7 +9005,7 @@
     </message>
     <message>
       <source>all frets, {{unit}}</source>
-      <translation>alle Bünde, {{unit}}</translation>
+      <translation>alle, {{unit}}</translation>
     </message>
     <message>
       <source>all from low to high</source>
@@ -11429,7 +11429,7 @@
     </message>
     <message>
       <source>one place, {{unit}}</source>
-      <translation>eine Stelle, {{unit}}</translation>
+      <translation>eine, {{unit}}</translation>
     </message>
     <message>
       <source>one radius all along</source>
@@ -14809,7 +14809,7 @@ Alt: {name}</translation>
     </message>
     <message>
       <source>▲ {buzzing} will buzz</source>
-      <translation>▲ {buzzing} werden schnarren</translation>
+      <translation>▲ {buzzing} schnarren</translation>
     </message>
     <message>
       <source>◂ ▸ move the {end} end; . goes on.</source>

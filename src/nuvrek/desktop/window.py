@@ -140,6 +140,7 @@ class Window(QWidget):
         self.rail.theme_switch.connect(lambda: self._set(dark=not app.settings.dark))
         self.rail.text_size.connect(self._next_text_size)
         self.rail.help.connect(self.show_help)
+        self.bar.told.connect(self._speak)
         self.bar.state_pressed.connect(self._turn_state)
         self.bar.unit_pressed.connect(lambda: self.stage.unit_pressed())
         app.changed.connect(self._on_changed)
@@ -333,6 +334,13 @@ class Window(QWidget):
 
     def _say(self, sentence: str) -> None:
         self.stage.say(sentence)
+
+    def _speak(self, words: str) -> None:
+        """The page in front holds the focus: its name is what a screen reader says when it
+        changes.
+        """
+        if self.now in self.stages:
+            self.stages[self.now].setAccessibleName(f"{PAGE_NAMES[self.now]}. {words}")
 
     def _set(self, **changes: object) -> None:
         self.app.change_settings(msgspec.structs.replace(self.app.settings, **changes))

@@ -24,6 +24,7 @@ from nuvrek.bench.help.known.known import Known
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.desktop.widgets.chooser import Chooser
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.readings.stations import Station
 from nuvrek.readings.words import place_words, value_words
@@ -50,6 +51,13 @@ def button(text: str, *, main: bool = False) -> QPushButton:
     """A push button of touch size that does not steal the keypad's keys."""
     control = QPushButton(text)
     control.setProperty("main", main)
+    control.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+    return control
+
+
+def chooser(text: str) -> Chooser:
+    """A button that stays down, of touch size, that does not steal the keypad's keys."""
+    control = Chooser(text)
     control.setFocusPolicy(Qt.FocusPolicy.TabFocus)
     return control
 

@@ -13,7 +13,7 @@ from PyQt6.QtWidgets import QGridLayout, QMenu, QPushButton, QWidget
 from nuvrek.bench.strips.map import EdgeChoice, Moment, edges_of, moments
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.sheet.view import SheetView
-from nuvrek.desktop.stages.base import Choices, button
+from nuvrek.desktop.stages.base import Choices, button, chooser
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.language import tr
@@ -51,9 +51,8 @@ class MapViews(QWidget):
         grid.setContentsMargins(0, 0, 0, 0)
         grid.setSpacing(6)
         for place, (name, words) in enumerate(VIEWS):
-            item = button(words)
-            item.setCheckable(True)
-            item.clicked.connect(lambda _on, name=name: self.toggle(name))
+            item = chooser(words)
+            item.chosen.connect(lambda name=name: self.toggle(name))
             self.buttons[name] = item
             grid.addWidget(item, 0, place)
         self.pull = button(tr("at pitch"))

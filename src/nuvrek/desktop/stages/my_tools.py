@@ -75,7 +75,7 @@ class KitStage(Stage):
         self.week.setRange(1, 100)
         self.week.setAccessibleName(tr("Hours a week at the bench"))
         for box in (self.sound, self.notice):
-            box.clicked.connect(self._day_chosen)
+            box.toggled.connect(lambda _on: None if self._loading else self._day_chosen())
         self.week.valueChanged.connect(lambda _n: None if self._loading else self._day_chosen())
         self.form = QWidget()
         columns = QHBoxLayout(self.form)

@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 from nuvrek.bench.pages.string_room import LEAST, MOST, STEP, StringRoomPage
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.string_room import RoomView
-from nuvrek.desktop.stages.base import Choices, Stage, button, heading, scrolling, sliding
+from nuvrek.desktop.stages.base import Choices, Stage, button, chooser, heading, scrolling, sliding
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.language import named, tr
 from nuvrek.neck.touch import TOUCHES
@@ -49,10 +49,9 @@ class RoomStage(Stage):
         for label in (self.even, self.assumed, self.ear):
             label.setWordWrap(True)
         self.assumed.setProperty("role", "quiet")
-        self.why = button(tr("Why?"))
+        self.why = chooser(tr("Why?"))
         self.why.setAccessibleName(tr("Why dead straight is not best"))
-        self.why.setCheckable(True)
-        self.why.toggled.connect(lambda _on: self._settle())
+        self.why.chosen.connect(self._settle)
         self.aim = button(tr("Aim at it"))
         self.aim.clicked.connect(self._aim)
         self._filling = False

@@ -38,6 +38,7 @@ class BenchBar(QWidget):
 
     state_pressed = pyqtSignal(str)
     unit_pressed = pyqtSignal()
+    told = pyqtSignal(str)  # what the bar says has changed: prompt and message
 
     def __init__(self, theme: Theme) -> None:
         super().__init__()
@@ -53,7 +54,7 @@ class BenchBar(QWidget):
         self.message = self._label(tr("Message"), wrap=True)
         self.stop = self._chip(tr("Leave what is being worked out; all readings are kept"))
         self.stop.hide()
-        self.notice = ""
+        self.notice = self._said = ""
         self.strings = self._chip(tr("Strings: press to change"))
         self.posture = self._chip(tr("Posture: press to change"))
         self.rod = self._label(tr("Rod"))
@@ -115,7 +116,8 @@ class BenchBar(QWidget):
 
     def _label(self, name: str, *, wrap: bool = False) -> QLabel:
         label = QLabel()
-        label.setAccessibleName(name)
+        # Its name is what it says just now.
+        label.setAccessibleDescription(name)
         label.setWordWrap(wrap)
         label.setTextFormat(Qt.TextFormat.PlainText)
         return label
@@ -173,6 +175,14 @@ class BenchBar(QWidget):
         """A sentence that stays over whatever else the bar would show, until the next key."""
         self.notice = sentence
         self.message.setText(sentence)
+        self._tell(self.prompt.text())
+
+    def _tell(self, prompt: str) -> None:
+        """Say on what the bar says, once for each change."""
+        words = f"{prompt} {self.message.text()}".strip()
+        if words != self._said:
+            self._said = words
+            self.told.emit(words)
 
     def show_clocks(self, said: str) -> None:
         """The clocks that run, of all necks."""
@@ -225,6 +235,7 @@ class BenchBar(QWidget):
             f"font-size: {self._message_px(self.notice or message)}px; font-weight: {weight};"
             f" color: {colour};",
         )
+        self._tell(prompt)
         self.chips.setVisible(state is not None and not (alert and self.theme.percent > 125))
         if state is not None:
             self.strings.setText(

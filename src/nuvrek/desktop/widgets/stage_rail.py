@@ -8,6 +8,7 @@ from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QSizePolicy, QVBox
 
 from nuvrek.bench.page_names import PAGE_NAMES
 from nuvrek.desktop.theme import Theme
+from nuvrek.desktop.widgets.chooser import Chooser
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.language import tr
 
@@ -16,7 +17,7 @@ STAGES = ("Take in", "Measure", "Map", "Choose", "Work", "Prove")
 _HOME = (PAGE_NAMES["Shelf"], tr("All necks"))
 
 
-class StageButton(QPushButton):
+class StageButton(Chooser):
     """A stage with a row of small fret marks that fill as the stage is worked through."""
 
     MARKS = 6
@@ -24,7 +25,6 @@ class StageButton(QPushButton):
     def __init__(self, theme: Theme, name: str) -> None:
         super().__init__(PAGE_NAMES[name])
         self.theme, self.share = theme, 0.0
-        self.setCheckable(True)
         self.setAccessibleName(tr("Stage {name}", name=PAGE_NAMES[name]))
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Expanding)
@@ -98,7 +98,7 @@ class Rail(QWidget):
         self.theme = theme
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
         self.title, self.under = Elided("Nuvrek"), Elided("")
-        self.title.setAccessibleName(tr("Open neck"))
+        self.title.setAccessibleDescription(tr("Open neck"))
         row = QHBoxLayout(self)
         row.setContentsMargins(18, 0, 10, 0)
         row.setSpacing(0)
@@ -112,7 +112,7 @@ class Rail(QWidget):
         self.buttons: dict[str, StageButton] = {}
         for name in stages:
             button = StageButton(theme, name)
-            button.clicked.connect(lambda _on, name=name: self.stage.emit(name))
+            button.chosen.connect(lambda name=name: self.stage.emit(name))
             self.buttons[name] = button
             row.addWidget(button)
         row.addSpacing(12)

@@ -15,7 +15,7 @@ from nuvrek.bench.pages.new_wire_draft import FACES, Face, NewWireDraft
 from nuvrek.bench.strips.strips import AnyStrip, Dots
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.sheet.view import SheetView
-from nuvrek.desktop.stages.base import Stage, button, fit_tabs, scrolling
+from nuvrek.desktop.stages.base import Stage, button, chooser, fit_tabs, scrolling
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.stages.new_wire.cut_face import CutFace, Stick
 from nuvrek.desktop.stages.new_wire.panel import Panel
@@ -85,12 +85,11 @@ class NewWireStage(Stage):
 
     def _tabs(self) -> QHBoxLayout:
         self.tabs = {
-            face: button(f"{n} {words}") for n, (face, words) in enumerate(FACES.items(), 1)
+            face: chooser(f"{n} {words}") for n, (face, words) in enumerate(FACES.items(), 1)
         }
         row = QHBoxLayout()
         for face, tab in self.tabs.items():
-            tab.setCheckable(True)
-            tab.clicked.connect(lambda _on, face=face: self._turn(face))
+            tab.chosen.connect(lambda face=face: self._turn(face))
             row.addWidget(tab)
         row.addStretch(1)
         return row

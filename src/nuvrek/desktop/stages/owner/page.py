@@ -21,7 +21,7 @@ from nuvrek.bench.forms.owner import (
 from nuvrek.bench.owner.draft import OWNER_FACES, OwnerDraft, OwnerFace
 from nuvrek.bench.owner.worth import worth_words
 from nuvrek.desktop.app_state import AppState
-from nuvrek.desktop.stages.base import Picks, Stage, button, fit_tabs, heading, scrolling
+from nuvrek.desktop.stages.base import Picks, Stage, button, chooser, fit_tabs, heading, scrolling
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.stages.owner.agreement_face import AgreementFace
 from nuvrek.desktop.stages.owner.forms import WordsForm
@@ -98,16 +98,15 @@ class OwnerStage(Stage):
 
     def _tabs(self) -> QHBoxLayout:
         self.tabs = {
-            face: button(f"{n} {words}") for n, (face, words) in enumerate(OWNER_FACES.items(), 1)
+            face: chooser(f"{n} {words}") for n, (face, words) in enumerate(OWNER_FACES.items(), 1)
         }
         self.who = QLabel("")
-        self.who.setAccessibleName(tr("Owner"))
+        self.who.setAccessibleDescription(tr("Owner"))
         self.about = button(tr("About the owner"))
         self.about.clicked.connect(lambda: self.app.stage_wanted.emit("Owners"))
         row = QHBoxLayout()
         for face, tab in self.tabs.items():
-            tab.setCheckable(True)
-            tab.clicked.connect(lambda _on, face=face: self.turn(face))
+            tab.chosen.connect(lambda face=face: self.turn(face))
             row.addWidget(tab)
         row.addStretch(1)
         row.addWidget(self.who)

@@ -13,7 +13,7 @@ from PyQt6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidg
 from nuvrek.bench.owner.draft import OwnerDraft
 from nuvrek.bench.papers.quote import NoPrice
 from nuvrek.desktop.app_state import AppState
-from nuvrek.desktop.stages.base import Choices, button, scrolling
+from nuvrek.desktop.stages.base import Choices, button, chooser, scrolling
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.widgets.words_field import WordsField
 from nuvrek.exchange.paper import Paper
@@ -67,10 +67,9 @@ class PapersFace(QWidget):
     def _kinds(self) -> QHBoxLayout:
         row = QHBoxLayout()
         row.setSpacing(6)
-        self.kinds = {kind: button(words) for kind, words in PAPERS.items()}
+        self.kinds = {kind: chooser(words) for kind, words in PAPERS.items()}
         for kind, push in self.kinds.items():
-            push.setCheckable(True)
-            push.clicked.connect(lambda _on, kind=kind: self.turn(kind))
+            push.chosen.connect(lambda kind=kind: self.turn(kind))
             row.addWidget(push)
         row.addStretch(1)
         return row
