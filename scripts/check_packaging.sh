@@ -26,3 +26,9 @@ if command -v man >/dev/null 2>&1; then
   [ -z "$said" ] || { echo "man: $said"; exit 1; }
   echo "packaging: man is content"
 fi
+if /usr/bin/python3 -c 'import gi; gi.require_version("Atspi", "2.0")' 2>/dev/null && command -v dbus-run-session >/dev/null; then
+  ../scripts/walk_accessible.sh >/dev/null 2>&1
+  echo "packaging: assistive technology finds a name for everything"
+else
+  echo "packaging: no accessibility bus here"
+fi
