@@ -14,6 +14,7 @@ from nuvrek.readings.entries import (
     EdgeLie,
     Filed,
     Rock,
+    Size,
     StandOff,
     StringGap,
     StringHeight,
@@ -38,7 +39,7 @@ def keys_for(entry: Any) -> str:
             return f"{fret}*"
         case EdgeLie(says=says):
             return "+" if says == "all along" else "-"
-        case StringHeight(height_mm=mm) | CrownHeight(height_mm=mm):
+        case StringHeight(height_mm=mm) | CrownHeight(height_mm=mm) | Size(mm=mm):
             return f"{mm}"
     return ""
 
@@ -70,7 +71,8 @@ class Typist:
             if pad.station is None:
                 return
             self._station(pad.station)
-        raise AssertionError("the round does not end")
+        bar = self.window.bar
+        raise AssertionError(f"no end: {bar.prompt.text()} {bar.message.text()}")
 
     def _station(self, station: Station) -> None:
         for entry in self.bench.take(station, self.session.neck_state.state):
@@ -91,6 +93,9 @@ class Typist:
             asked = self.window.bar.prompt.text()
             if "Does the leaf go" in asked:
                 self._leaf()
+            elif step is not None and step.key == "levelled":
+                self._read_again()
+                self.keys(ENTER)
             elif step is None and "Next:" not in asked:
                 return
             else:
@@ -100,9 +105,18 @@ class Typist:
         raise AssertionError("the work does not end")
 
     def _leaf(self) -> None:
-        """The gap the loop asks for, typed as a bracket."""
-        pad_station = self.window.stages["Work"].loop.pad.station
-        self.keys(keys_for(self.bench.string_gap(pad_station, self.session.neck_state.state)))
+        """The gap the loop asks for, as a number."""
+        asked = self.window.stages["Work"].loop.pad.station
+        gap = self.bench.string_gap(asked, self.session.neck_state.state)
+        mm = 0.5 * ((gap.slides_mm or 0.0) + (gap.drags_mm or gap.slides_mm or 0.0))
+        self.keys(f"{mm:.2f}", ENTER)
+
+    def _read_again(self) -> None:
+        """Before crowning: the round that Work asks for."""
+        self.window.show_stage("Measure")
+        self.window.stages["Measure"].begin_round("after-levelling")
+        self.round()
+        self.window.show_stage("Work")
 
     def _wear_down(self) -> None:
         """What the journal has new as filed comes off the truth."""

@@ -16,6 +16,7 @@ from nuvrek.bench.keypad.keys.base import StationKeys
 from nuvrek.bench.keypad.question import Question
 from nuvrek.bench.keypad.repeats import Repeats
 from nuvrek.bench.session import Session, undo_hint, undo_words
+from nuvrek.bench.work.moments import minutes_between
 from nuvrek.language import tr
 from nuvrek.logbook.store import LogbookError
 from nuvrek.neck.description import Lane, NeckDescription
@@ -37,6 +38,8 @@ from nuvrek.readings.words import act_words
 from nuvrek.units import Length, Unit
 
 _LONGEST_ENTRY = 14
+# A round that rested for longer than a week is one of another visit (common practice, no source).
+_VISIT_MIN = 7 * 24 * 60
 _TYPED = set("0123456789.,'\"mthouinc ")
 
 
@@ -166,11 +169,22 @@ class Keypad:
     # --- going about --------------------------------------------------------
 
     def change_round(self, name: str) -> None:
-        """Another round is wanted; it goes on where it was if the journal is in it."""
+        """Another round is wanted; it goes on where it was if the journal is in it, and begins
+        again if that was another visit.
+        """
         self.round = round_of(name, self.neck, self.kit)
         self._since_one = len(self.session.entries)
         self.message = ""
         self.rewind()
+        if self.started and not self.one and self._rested():
+            self.start_afresh()
+
+    def _rested(self) -> bool:
+        """Whether the last reading of this round is of another visit."""
+        taken = self.session.neck_state.taken
+        last = max((one.reading.at for one in taken if one.number > self.since), default="")
+        rested = minutes_between(last, self.session.time_now()) if last else None
+        return rested is not None and rested > _VISIT_MIN
 
     def change_kit(self, kit: Kit) -> None:
         """Other tools are on the bench: the round is built anew."""

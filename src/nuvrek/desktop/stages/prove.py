@@ -11,6 +11,9 @@ from nuvrek.desktop.stages.measure import MeasureStage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.language import tr
 
+# What margins and the bar take of the column beside the board, and half of the gap in it.
+_ASIDE = 44
+
 
 class ProveStage(MeasureStage):
     """The closing round, with promise beside result."""
@@ -23,6 +26,8 @@ class ProveStage(MeasureStage):
         self.rows = QGridLayout()
         self.rows.setVerticalSpacing(2)
         self.rows.setHorizontalSpacing(14)
+        for column_number in (0, 1):
+            self.rows.setColumnStretch(column_number, 1)
         column = QVBoxLayout()
         column.setContentsMargins(14, 4, 0, 0)
         column.addWidget(heading(tr("Promise and result")))
@@ -48,6 +53,7 @@ class ProveStage(MeasureStage):
                     ),
                     "muted",
                     15,
+                    columns=1,
                 ),
                 0,
                 0,
@@ -71,10 +77,12 @@ class ProveStage(MeasureStage):
         self.rows.addWidget(self._words(row.result, "ink", 14), top + 1, 1)
         # What was kept needs no remark.
         if not row.kept:
-            self.rows.addWidget(self._words(row.remark, "muted", 12), top + 2, 0, 1, 2)
+            self.rows.addWidget(self._words(row.remark, "muted", 12, columns=1), top + 2, 0, 1, 2)
         self.rows.setRowMinimumHeight(top + 2, 6)
 
-    def _words(self, text: str, colour: str, size: int, *, bold: bool = False) -> QLabel:
+    def _words(
+        self, text: str, colour: str, size: int, *, bold: bool = False, columns: int = 2
+    ) -> QLabel:
         label = QLabel(text)
         label.setWordWrap(True)
         t = self.app.theme
@@ -83,4 +91,7 @@ class ProveStage(MeasureStage):
             f"font-size: {t.px(size)}px; font-weight: {weight}; color: "
             f"{getattr(t.colours, colour)};"
         )
+        # In a scroll area a wrapped label would be pressed to one line: it says what it needs.
+        label.ensurePolished()
+        label.setMinimumHeight(label.heightForWidth((self.scroller.width() - _ASIDE) // columns))
         return label
