@@ -10,17 +10,16 @@ from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
 from nuvrek.bench.session import Session, undo_words
 from nuvrek.bench.settings import Settings, save
-from nuvrek.bench.shop.shelf import Shelf
 from nuvrek.bench.solved import Solved, Terms, Wanted
 from nuvrek.desktop.aside import Aside
 from nuvrek.desktop.solver import Solver
 from nuvrek.desktop.theme import Theme
 from nuvrek.language import tr
-from nuvrek.logbook.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 
 if TYPE_CHECKING:
     from nuvrek.bench.practice.table import Table
+    from nuvrek.bench.shop.shelf import Shelf
     from nuvrek.desktop.gauge import Gauge
     from nuvrek.planning.money.pace import Pace
 
@@ -91,7 +90,18 @@ class AppState(QObject):
         self._listening.timeout.connect(self.listen)
         if hasattr(book, "heard"):
             self._listening.start()
-        self.shelf = Shelf(book, CardCache(_kept_beside(book, settings_file)))
+        self._shelf: Shelf | None = None
+
+    @property
+    def shelf(self) -> Shelf:
+        """The shelf; what it knows is loaded when it is first wanted, after the first frame."""
+        if self._shelf is None:
+            from nuvrek.bench.shop.shelf import Shelf
+            from nuvrek.logbook.card_cache import CardCache
+
+            beside = _kept_beside(self.book, self._settings_file)
+            self._shelf = Shelf(self.book, CardCache(beside))
+        return self._shelf
 
     @property
     def silent(self) -> bool:
@@ -285,7 +295,8 @@ class AppState(QObject):
             self._gauge.close()
         self.aside.close()
         self._solver.close()
-        self.shelf.close()
+        if self._shelf is not None:
+            self._shelf.close()
         self.book.close()
 
     def _on_change(self) -> None:

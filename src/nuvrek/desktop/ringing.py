@@ -3,14 +3,17 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable
+from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
-from nuvrek.bench.shop.shelf import ShelfCard
 from nuvrek.bench.work.moments import apart, moment
-from nuvrek.bench.work.today import Need, need_of
 from nuvrek.desktop.app_state import AppState
 from nuvrek.language import tr
+
+if TYPE_CHECKING:
+    from nuvrek.bench.shop.shelf import ShelfCard
+    from nuvrek.bench.work.today import Need
 
 _EVERY_MS = 15_000
 # Qt's numbers of the types in which the desktop's service wants its arguments.
@@ -40,6 +43,8 @@ class Ringing(QObject):
         found = {card.row.id: (card.neck.title, card.need) for card in self._cards()}
         session = self.app.session
         if session is not None:
+            from nuvrek.bench.work.today import need_of
+
             now = session.neck_state
             found[session.neck_id] = now.neck.title, need_of(now, session.asked)
         return found

@@ -12,6 +12,12 @@ PLAIN = "Atkinson Hyperlegible Next"
 FALLBACK = "DejaVu Sans"
 
 
+@lru_cache(maxsize=64)
+def _colour(name: str) -> QColor:
+    """A colour by its six digits, read once."""
+    return QColor(name)
+
+
 class Colours(Struct, frozen=True):
     """One theme. Copper stands high, slate low, brass is metal off, plum a limit."""
 
@@ -35,7 +41,8 @@ class Colours(Struct, frozen=True):
 
     def __getitem__(self, name: str) -> QColor:
         """The colour called ``name``."""
-        return QColor(getattr(self, name))
+        # A copy: whoever gets it may change it.
+        return QColor(_colour(getattr(self, name)))
 
 
 LIGHT = Colours(

@@ -3,10 +3,8 @@
 from __future__ import annotations
 
 import contextlib
-import glob
 import os
 import stat
-import tempfile
 import time
 from pathlib import Path
 
@@ -37,6 +35,8 @@ def _write_through(place: Path, data: bytes) -> None:
 
 def _clear_old_parts(place: Path) -> None:
     """What a killed program left of this file; a younger part may be another program's."""
+    import glob
+
     for part in place.parent.glob(f".{glob.escape(place.name[:80])}.*.part"):
         with contextlib.suppress(OSError):
             if time.time() - part.stat().st_mtime > _OLD_PART_S:
@@ -45,6 +45,8 @@ def _clear_old_parts(place: Path) -> None:
 
 def _replace(place: Path, data: bytes) -> None:
     _clear_old_parts(place)
+    import tempfile
+
     handle, name = tempfile.mkstemp(prefix=f".{place.name[:80]}.", suffix=".part", dir=place.parent)
     part = Path(name)
     try:

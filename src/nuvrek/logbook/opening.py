@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import hashlib
 from pathlib import Path
 
 from nuvrek.logbook.places import log_folder
@@ -14,6 +13,8 @@ SCHEME = "postgresql://"
 def open_logbook(address: str | Path) -> Logbook:
     """Open (or make) the logbook at a path or at ``postgresql://...``. Raises LogbookError."""
     if isinstance(address, str) and address.startswith(SCHEME):
+        import hashlib
+
         from nuvrek.logbook.server import ServerLogbook
 
         name = hashlib.sha256(address.encode()).hexdigest()[:12]

@@ -6,7 +6,6 @@ from __future__ import annotations
 
 import os
 import sqlite3
-import uuid
 from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
 from pathlib import Path
@@ -85,6 +84,8 @@ def _encoded(entry: AnyEntry) -> str:
 
 def uid_of(described: object, created: object) -> str:
     """By what a neck of an old logbook is known: the same in every copy of it."""
+    import uuid
+
     return uuid.uuid5(uuid.NAMESPACE_OID, f"{created}\n{described}").hex
 
 
@@ -396,6 +397,8 @@ class Logbook:
         """Put a new neck on the shelf, with its journal if it has one; returns its number. ``uid``
         is by what it is known elsewhere, a new one if not said.
         """
+        import uuid
+
         self._check_writable()
         bodies = [_encoded(entry) for entry in entries]
         described = _encoded_description(neck)

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from functools import lru_cache
+
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_line_mm
 
@@ -12,7 +14,12 @@ LANE_ACROSS = (-1.0, 0.0, 1.0)
 
 def end_mm(neck: NeckDescription) -> float:
     """Where the board ends: a little past its last fret, in mm from the nut."""
-    x = fret_line_mm(neck.scale_mm, neck.frets)
+    return _end_mm(neck.scale_mm, neck.frets)
+
+
+@lru_cache(maxsize=64)
+def _end_mm(scale_mm: float, frets: int) -> float:
+    x = fret_line_mm(scale_mm, frets)
     return x[-1] + max(0.4 * (x[-1] - x[-2]), 4.0)
 
 

@@ -3,24 +3,56 @@
 from __future__ import annotations
 
 from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QBrush, QColor, QPainter, QPen, QPolygonF
+from PyQt6.QtGui import QBrush, QColor, QPainter, QPen, QPixmap, QPolygonF
 
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry, dot_frets
 from nuvrek.bench.strips.strips import Dots
 from nuvrek.desktop.theme import Theme
+from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.description import Lane
 from nuvrek.neck.scale import fret_line_mm
 
+# Room beside the board for what reaches over its ends.
+_BESIDE = 12
 
-def paint_board(
+
+def paint_board(painter: QPainter, g: SheetGeometry, theme: Theme, dots: Dots) -> None:
+    """The board with inlays, strings and frets."""
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    _wood(painter, g, theme)
+    _strings(painter, g, theme, bool(dots.out))
+    _frets(painter, g, theme, dots)
+
+
+class BoardPicture:
+    """The board drawn once, and again when it looks otherwise."""
+
+    def __init__(self) -> None:
+        self._key: object = None
+        self._picture = QPixmap()
+
+    def paint(
+        self, painter: QPainter, g: SheetGeometry, theme: Theme, dots: Dots, ratio: float
+    ) -> None:
+        """Paint it where ``g`` has it; ``ratio`` pixels of the screen to one of the page."""
+        wide, high = g.left + g.width + _BESIDE, g.top + g.height + _BESIDE
+        key = (g, theme.dark, dots.out, dots.filed, ratio, wide, high)
+        if key != self._key:
+            self._key = key
+            self._picture = QPixmap(round(wide * ratio), round(high * ratio))
+            self._picture.setDevicePixelRatio(ratio)
+            self._picture.fill(QColor(0, 0, 0, 0))
+            with painting(self._picture) as inner:
+                paint_board(inner, g, theme, dots)
+        painter.drawPixmap(0, 0, self._picture)
+
+
+def paint_marks(
     painter: QPainter, geometry: SheetGeometry, theme: Theme, chosen: int | None, dots: Dots
 ) -> None:
-    """The board with inlays, strings, frets and the marks of this moment."""
+    """The marks of this moment on the board."""
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    _wood(painter, geometry, theme)
-    _strings(painter, geometry, theme, bool(dots.out))
-    _frets(painter, geometry, theme, dots)
     if chosen is not None:
         _chosen(painter, geometry, theme, chosen)
     _marks(painter, geometry, theme, dots)

@@ -5,12 +5,12 @@ from __future__ import annotations
 import itertools
 
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
-from PyQt6.QtGui import QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
+from PyQt6.QtGui import QFontMetrics, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry
 from nuvrek.bench.strips.strips import AnyStrip, Dots, SideStrip, ValuesStrip
-from nuvrek.desktop.sheet.fingerboard import paint_board
+from nuvrek.desktop.sheet.fingerboard import BoardPicture, paint_marks
 from nuvrek.desktop.sheet.strips import paint_strip
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
@@ -27,7 +27,8 @@ class SheetView(QWidget):
 
     def __init__(self, theme: Theme, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.theme = theme
+        self.theme = self._drawn = theme
+        self._board = BoardPicture()
         self.neck: NeckDescription | None = None
         self.lanes: tuple[AnyStrip, ...] = ()
         self.dots = Dots()
@@ -62,7 +63,10 @@ class SheetView(QWidget):
         """The theme with text held to what the lanes have room for; large text is the bench
         bar's task.
         """
-        return Theme(self.theme.dark, min(self.theme.percent, 150 if len(self.lanes) <= 2 else 125))
+        percent = min(self.theme.percent, 150 if len(self.lanes) <= 2 else 125)
+        if (self._drawn.dark, self._drawn.percent) != (self.theme.dark, percent):
+            self._drawn = Theme(self.theme.dark, percent)
+        return self._drawn
 
     @property
     def margin(self) -> int:
@@ -89,7 +93,8 @@ class SheetView(QWidget):
             return
         with painting(self) as painter:
             painter.fillRect(self.rect(), self.drawn.colours["paper"])
-            paint_board(painter, g, self.drawn, self.chosen, self.dots)
+            self._board.paint(painter, g, self.drawn, self.dots, self.devicePixelRatioF())
+            paint_marks(painter, g, self.drawn, self.chosen, self.dots)
             self._side_words(painter, g)
             numbers_top = g.top + g.height + 2
             self._numbers(painter, g, numbers_top)
@@ -158,16 +163,27 @@ class SheetView(QWidget):
         closest = min((b[1] - a[1] for a, b in itertools.pairwise(places)), default=99.0)
         if closest < self.drawn.px(18):
             size = max(9.0, 13.0 * closest / self.drawn.px(18))
-        for fret, x in places:
-            here = fret == self.chosen or (
-                self.dots.asked is not None and self.dots.asked[0] == fret
+        # Two fonts in all, and their widths: asking for them anew at every fret takes its time.
+        looks = [
+            (font, QFontMetrics(font), self.drawn.colours[colour])
+            for font, colour in (
+                (self.drawn.font(size, figures=True), "muted"),
+                (self.drawn.font(size + 2, bold=True, figures=True), "copper"),
             )
-            painter.setFont(self.drawn.font(size + (2 if here else 0), bold=here, figures=True))
-            painter.setPen(self.drawn.colours["copper" if here else "muted"])
-            wide = painter.fontMetrics().horizontalAdvance(str(fret))
+        ]
+        asked = None if self.dots.asked is None else self.dots.asked[0]
+        before = None
+        for fret, x in places:
+            here = fret in (self.chosen, asked)
+            font, metrics, colour = looks[here]
+            wide = metrics.horizontalAdvance(str(fret))
             if x - wide / 2 < last and not here:
                 continue
             last = x + wide / 2 + 2
+            if here is not before:
+                painter.setFont(font)
+                painter.setPen(colour)
+                before = here
             painter.drawText(
                 QRectF(x - wide, top, 2 * wide, self.drawn.px(20)),
                 Qt.AlignmentFlag.AlignCenter,

@@ -156,7 +156,7 @@ class NeckDelegate(QStyledItemDelegate):
         """All necks of the shelf share one scale, so that a long bass looks long."""
         length = (wide - start - 24) * end_mm(card.neck) / self.longest_mm
         g = SheetGeometry(card.neck, start, length, 16, high - 32)
-        paint_board(painter, g, self.app.theme, None, Dots())
+        paint_board(painter, g, self.app.theme, Dots())
 
 
 class NeckList(QListView):

@@ -36,6 +36,8 @@ class StageButton(Chooser):
 
     def fill(self, share: float) -> None:
         """``share`` (0 to 1) of the stage is done."""
+        if share == self.share:
+            return
         self.share = share
         self.setAccessibleDescription(tr("{it} percent done", it=round(100 * share)))
         self.update()
