@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import subprocess
 import sys
 import tempfile
 from pathlib import Path
@@ -157,14 +158,16 @@ def _day(scene: Scene) -> None:
     scene.open(FERRY, "Map").append(Promised(day="2026-03-05"))
     scene.window.show_stage("Shelf")
     scene.shoot("shelf")
-    scene.open(STEEL, "History").shoot("history")
+    # One picture with the dark bench, one with large text (prove), one in German (german).
+    scene.open(STEEL, "History", dark=True).shoot("history")
+    scene.window._set(dark=False)
     scene.window.show_stage("Honesty")
     scene.shoot("honesty")
 
 
 def _practice(app: QApplication, folder: Path) -> None:
-    """The practice neck: what one can practise, a leaf, light under an edge over a hump, the
-    sighting view, and a neck revealed and scored.
+    """The practice neck: what one can practise, light under an edge over a hump, a neck revealed
+    and scored.
     """
     window: Any = open_practice(
         Settings(), lambda: "2026-03-03T14:20:00", folder / "practice", inline=True
@@ -187,11 +190,8 @@ def _practice(app: QApplication, folder: Path) -> None:
     shoot("practice")
     window.begin("lesson:edge-over-hump")
     keys("1", "1", "0", "enter", "3", "0", "enter", "2", "0", "enter")
-    shoot("practice-leaf")
     keys("back", "2", ".", ".", *["right"] * 6, ".", *["right"] * 4, "enter")
     shoot("practice-light")
-    keys("back", "8", "enter")
-    shoot("practice-sighting")
     window.begin(f"neck:{_WORD}")
     _by_hand(window)
     window.show_stage("Reveal")
@@ -280,9 +280,12 @@ def main() -> int:
         _room(scene)
         _filing(scene)
         _new_wire(scene)
-        scene.open(PROVEN, "Prove").shoot("prove")
-        _owner(scene)
+        scene.open(PROVEN, "Prove", text_percent=150).shoot("prove")
         scene.window._set(text_percent=100)
+        _owner(scene)
+        scene.window.show_help()
+        scene.keys(ENTER, "rocks", Qt.Key.Key_Down)
+        scene.shoot("guide")
         scene.window.close()
     with tempfile.TemporaryDirectory() as folder:
         scene = Scene(app, Path(folder))
@@ -290,7 +293,26 @@ def main() -> int:
         scene.window.close()
     with tempfile.TemporaryDirectory() as folder:
         _practice(app, Path(folder))
+    # Sentences are made when their module is imported: another language is another process.
+    subprocess.run([sys.executable, "-c", _GERMAN], check=True, cwd=FOLDER.parents[1])
     return 0
+
+
+_GERMAN = """
+from pathlib import Path
+from PyQt6.QtWidgets import QApplication
+import os, tempfile
+os.environ.update(LC_ALL="de_DE.UTF-8")
+from nuvrek.desktop.speaking import speak_first
+speak_first(Path("none"))
+from scripts.shots import BARITONE, Scene, load_fonts
+app = QApplication([])
+load_fonts()
+with tempfile.TemporaryDirectory() as folder:
+    scene = Scene(app, Path(folder))
+    scene.open(BARITONE, "Choose").shoot("german")
+    scene.window.close()
+"""
 
 
 if __name__ == "__main__":

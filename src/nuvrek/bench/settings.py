@@ -33,7 +33,7 @@ LINES = (
     "57600 8N1",
     "115200 8N1",
 )
-TEXT_STEPS = (100, 125, 150, 175, 200)
+TEXT_STEPS = (100, 125, 150, 175)
 _HEIGHT_UNITS = {"mm": Unit.MM, "64ths": Unit.SIXTYFOURTH, "thou": Unit.THOU}
 
 
