@@ -9,6 +9,10 @@ from PyQt6.QtCore import QObject
 from PyQt6.QtWidgets import QLineEdit
 from scripts import release
 
+from nuvrek.bench.forms.three_figures import ThreeFigures as Figures
+from nuvrek.bench.help.guide import chapters, docs_folder, search
+from nuvrek.bench.help.known.figures import FIGURES
+from nuvrek.bench.help.known.findings import _KINDS
 from nuvrek.bench.help.page_help import KEYS
 from nuvrek.bench.help.pages import HELP
 from nuvrek.cli import _parser
@@ -16,10 +20,12 @@ from nuvrek.demo import demo_jobs
 from nuvrek.desktop.one_window import Doorbell, hand_over
 from nuvrek.desktop.practice.window import PracticeWindow
 from nuvrek.desktop.widgets.help_view import _PLACES, HelpView
+from nuvrek.desktop.widgets.known_view import KnownView
 from nuvrek.desktop.window import Window
+from nuvrek.estimate.findings.kinds import FINDINGS
 from nuvrek.exchange import jobfile
 from tests.support import WindowCase
-from tests.test_window import ENTER
+from tests.test_window import BACK, ENTER
 
 F1, ESCAPE = 0x01000030, 0x01000000
 
@@ -86,6 +92,87 @@ class Help(WindowCase):
         self.keys(window, "wh?")
         self.assertEqual(search.text(), "wh?")
         self.assertIsNone(window.stages["Shelf"].findChild(HelpView))
+
+
+class ThreeFigures(unittest.TestCase):
+    def typed(self, *answers: str) -> Figures:
+        figures = Figures("Neck 1")
+        for answer in answers:
+            for key in answer:
+                figures.press(key)
+            figures.press("enter")
+        return figures
+
+    def test_any_unit_of_a_bench_is_read_and_nonsense_is_a_sentence(self) -> None:
+        for scale in ("648", "25 1/2in", "25.512", "648,0"):
+            neck = self.typed(scale, "21", "14").neck
+            assert neck is not None
+            self.assertAlmostEqual(neck.scale_mm, 648.0, delta=0.5)
+        for answers, said in (
+            (("",), "needed"),
+            (("abc",), "not a length"),
+            (("648", "99"), "not possible"),
+            (("648", "21", "22"), "only 21 frets"),
+        ):
+            figures = self.typed(*answers)
+            self.assertIsNone(figures.neck)
+            self.assertIn(said, figures.message)
+
+    def test_back_goes_to_the_one_before(self) -> None:
+        figures = self.typed("648", "21")
+        figures.press("back")
+        self.assertEqual(figures.asked.name, "frets")
+        self.assertEqual(figures.as_known.frets if figures.as_known else 0, 22, "drawn as usual")
+
+
+class GuideInside(WindowCase):
+    def test_every_chapter_is_found_shown_and_leads_only_to_what_is_there(self) -> None:
+        guide = chapters()
+        self.assertGreater(len(guide), 10)
+        for chapter in guide:
+            for link in re.findall(r"\]\(([^)]+)\)", chapter.text):
+                self.assertTrue((chapter.path.parent / link).exists(), (chapter.title, link))
+        hits = search(guide, "ROCKS marked")
+        self.assertTrue(any("Marks are readings" in hit.heading for hit in hits))
+        self.assertEqual(search(guide, "zyzzyva"), ())
+        german = sorted((docs_folder() / "guide/de").glob("*.md"))
+        for path in german:
+            for link in re.findall(r"\]\(([^)]+)\)", path.read_text()):
+                self.assertTrue((path.parent / link).exists(), (path.name, link))
+
+    def test_it_opens_over_a_page_and_backspace_leads_back(self) -> None:
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(2)
+        self.keys(window, "?", ENTER)
+        self.assertEqual(window.now, "Guide")
+        self.keys(window, "leaf", ENTER)
+        page = window.stages["Guide"]
+        self.assertIn("leaf", page.pages.toPlainText().casefold())
+        for _ in "leaf?":
+            self.keys(window, BACK)
+        self.assertEqual(window.now, "Map")
+
+
+class HowIsThisKnown(WindowCase):
+    def test_every_finding_and_every_page_can_be_asked(self) -> None:
+        self.assertEqual(set(FIGURES), set(HELP))
+        self.assertEqual(set(_KINDS), set(FINDINGS))
+        window: Any = self.open_window(demo=True)
+        window.stages["Shelf"]._open(2)
+        for page, key in (("Map", "."), ("Choose", "*")):
+            window.show_stage(page)
+            self.keys(window, key)
+            view = window.stages[page].findChild(KnownView)
+            told = view.text.toPlainText()
+            for words in ("Rule", "Reckoned", "Readings for it"):
+                self.assertIn(words, told)
+            self.assertNotIn("{", told)
+            self.keys(window, "x")
+            self.assertFalse(view.isVisible())
+        window.show_stage("Prove")
+        self.keys(window, "?", ".")
+        view = window.stages["Prove"].findChild(KnownView)
+        self.assertIn("not measured", view.text.toPlainText())
 
 
 class FromOutside(WindowCase):
