@@ -137,6 +137,12 @@ class Solver(QObject):
         self._pause.setSingleShot(True)
         self._pause.setInterval(_PAINT_FIRST_MS)
         self._pause.timeout.connect(lambda: self._weigh(self._seen))
+        # The page with the reading on it is painted before the solver asks for the interpreter.
+        self._wanted: Wanted | None = None
+        self._begin = QTimer(self)
+        self._begin.setSingleShot(True)
+        self._begin.setInterval(0)
+        self._begin.timeout.connect(lambda: self._look.emit(self._wanted))
         self._look.connect(self._worker.look)
         self._judge.connect(self._worker.judge)
         self._worker.seen.connect(self._on_seen)
@@ -158,7 +164,11 @@ class Solver(QObject):
             return
         self._busy = True
         self._worker.stopped.clear()
-        self._look.emit(wanted)
+        self._wanted = wanted
+        if self._thread is None:
+            self._look.emit(wanted)
+        else:
+            self._begin.start()
 
     def reckon(self, job: Callable[[], object], deliver: Callable[[object], None]) -> None:
         """Do ``job`` on the solver's thread; ``deliver`` gets its result unless a newer job
@@ -186,6 +196,7 @@ class Solver(QObject):
 
     def close(self) -> None:
         """Stop the thread; closing never waits for a long solve."""
+        self._begin.stop()
         self._pause.stop()
         self._worker.stopped.set()
         if self._thread is not None:
