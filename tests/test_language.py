@@ -37,6 +37,7 @@ app = QApplication([])
 from nuvrek.bench.settings import Settings
 from nuvrek.desktop.app import open_demo
 from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.practice.start import open_practice
 from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import Window
 load_fonts()
@@ -44,13 +45,7 @@ with tempfile.TemporaryDirectory() as folder:
     book, clock = open_demo(Path(folder)), lambda: "2026-03-03T10:00:00"
     window = Window(AppState(book, Settings(), None, clock, inline=True))
     window.show()
-    for neck, page in (
-        (1, "Map"), (1, "Choose"), (2, "Measure"), (2, "Work"), (2, "Take in"), (2, "Filing"),
-        (12, "Prove"), (5, "History"), (2, "String room"), (2, "My tools"), (2, "Shelf"),
-    ):
-        window.show_stage("Shelf")
-        window.stages["Shelf"]._open(neck)
-        window.show_stage(page)
+    def look():
         window.show_help()
         window.grab()
         for one in window.stage.findChildren(QWidget):
@@ -60,8 +55,31 @@ with tempfile.TemporaryDirectory() as folder:
                     seen.add(read())
             if isinstance(one, QComboBox):
                 seen.update(one.itemText(n) for n in range(one.count()))
+    for neck, page in (
+        (1, "Map"), (1, "Choose"), (2, "Measure"), (2, "Work"), (2, "Take in"), (2, "Filing"),
+        (12, "Prove"), (5, "History"), (2, "String room"), (2, "My tools"), (2, "Shelf"),
+    ):
+        window.show_stage("Shelf")
+        window.stages["Shelf"]._open(neck)
+        window.show_stage(page)
+        look()
     names = ("title", "owner", "complaint", "wood", "tuning", "rod_key")
     known = " ".join(getattr(n.neck, name) for n in book.necks() for name in names)
+    window.close()
+    window = open_practice(Settings(), clock, Path(folder) / "practice", inline=True)
+    window.show()
+    look()
+    window.begin("lesson:edge-over-hump")
+    bench = window.stages["Bench"]
+    for digit in "1234567":
+        for one in (digit, "1", "enter", "back"):
+            bench.key(one)
+            look()
+    bench.key("0")
+    look()
+    window.show_stage("Reveal")
+    window.stages["Reveal"].key("enter")
+    look()
     window.close()
 for text in sorted(seen):
     left = text

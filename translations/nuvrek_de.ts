@@ -2188,6 +2188,10 @@
       <translation>Früh und wenig: zwischen den Bünden, mit Ziehklinge oder feinem Papier, bevor die Enden drankommen, damit die Hand über Holz und Draht gleich läuft.</translation>
     </message>
     <message>
+      <source>Edge</source>
+      <translation>Lineal</translation>
+    </message>
+    <message>
       <source>Edge and gauge once more, unpressed: what is left shows in New wire.</source>
       <translation>Lineal und Lehre noch einmal, ohne Druck: was bleibt, zeigt „Neuer Draht“.</translation>
     </message>
@@ -2498,6 +2502,10 @@
     <message>
       <source>Findings and advice are silent so far; 3 lets them speak.</source>
       <translation>Befunde und Rat schweigen bisher; 3 lässt sie sprechen.</translation>
+    </message>
+    <message>
+      <source>Finger</source>
+      <translation>Finger</translation>
     </message>
     <message>
       <source>Finish</source>
@@ -3006,6 +3014,10 @@
     <message>
       <source>History</source>
       <translation>Verlauf</translation>
+    </message>
+    <message>
+      <source>Hold</source>
+      <translation>Halten an</translation>
     </message>
     <message>
       <source>Hold the relief read at 1 and the joint against the one read at 2 and three frets less: where they part, a support lied.</source>
@@ -5018,6 +5030,10 @@
     <message>
       <source>Plastic that glue won't take in the slot, dust of the same wood packed in, thin glue, again until full; filed flush, 240. A chip the new bead covers may stay.</source>
       <translation>Kunststoff, an dem Kleber nicht hält, in den Schlitz, Staub desselben Holzes hinein, dünner Kleber, noch einmal, bis er voll ist; bündig gefeilt, 240. Ein Ausbruch, den die neue Krone deckt, darf bleiben.</translation>
+    </message>
+    <message>
+      <source>Play</source>
+      <translation>Anspielen</translation>
     </message>
     <message>
       <source>Play every note in String room.</source>
@@ -10196,6 +10212,10 @@
       <translation>Hammer</translation>
     </message>
     <message>
+      <source>hand</source>
+      <translation>Hand</translation>
+    </message>
+    <message>
       <source>hand behind</source>
       <translation>Hand dahinter</translation>
     </message>
@@ -10210,6 +10230,10 @@
     <message>
       <source>hard </source>
       <translation>harter </translation>
+    </message>
+    <message>
+      <source>harder</source>
+      <translation>fester</translation>
     </message>
     <message>
       <source>harder touch</source>
@@ -10644,6 +10668,10 @@
       <translation>weniger als gewünscht</translation>
     </message>
     <message>
+      <source>lessons</source>
+      <translation>Lektionen</translation>
+    </message>
+    <message>
       <source>let the truth come out</source>
       <translation>die Wahrheit zeigen</translation>
     </message>
@@ -10692,6 +10720,10 @@
       <translation>Licht in der Mitte</translation>
     </message>
     <message>
+      <source>lighter</source>
+      <translation>leichter</translation>
+    </message>
+    <message>
       <source>lighter touch</source>
       <translation>leichterer Anschlag</translation>
     </message>
@@ -10726,6 +10758,10 @@
     <message>
       <source>long edge</source>
       <translation>langes Lineal</translation>
+    </message>
+    <message>
+      <source>longer</source>
+      <translation>länger</translation>
     </message>
     <message>
       <source>longer edge</source>
@@ -11728,6 +11764,10 @@
       <translation>gezogen</translation>
     </message>
     <message>
+      <source>push</source>
+      <translation>schieben</translation>
+    </message>
+    <message>
       <source>put down</source>
       <translation>weglegen</translation>
     </message>
@@ -12072,6 +12112,10 @@
       <translation>kurzer Stein, 90 mm</translation>
     </message>
     <message>
+      <source>shorter</source>
+      <translation>kürzer</translation>
+    </message>
+    <message>
       <source>shorter edge</source>
       <translation>kürzere Kante</translation>
     </message>
@@ -12406,6 +12450,10 @@
     <message>
       <source>strings slack</source>
       <translation>Saiten entspannt</translation>
+    </message>
+    <message>
+      <source>stroke</source>
+      <translation>Strich</translation>
     </message>
     <message>
       <source>strokes each</source>
@@ -12868,6 +12916,10 @@
       <translation>unter der Überschrift sind keine Zeilen.</translation>
     </message>
     <message>
+      <source>thicker</source>
+      <translation>dicker</translation>
+    </message>
+    <message>
       <source>thickness of each leaf, spaces between</source>
       <translation>Dicke jedes Blatts, Leerzeichen dazwischen</translation>
     </message>
@@ -12878,6 +12930,10 @@
         <numerusform>Ding</numerusform>
         <numerusform>Dinge</numerusform>
       </translation>
+    </message>
+    <message>
+      <source>thinner</source>
+      <translation>dünner</translation>
     </message>
     <message>
       <source>thinner than promised</source>
@@ -13122,6 +13178,10 @@
     <message>
       <source>under {highs}</source>
       <translation>unter {highs}</translation>
+    </message>
+    <message>
+      <source>under…</source>
+      <translation>unter …</translation>
     </message>
     <message>
       <source>unknown</source>
@@ -13386,6 +13446,10 @@
     <message>
       <source>wrap not known</source>
       <translation>Umspinnung nicht bekannt</translation>
+    </message>
+    <message>
+      <source>write</source>
+      <translation>eintragen</translation>
     </message>
     <message>
       <source>write all heard</source>

@@ -59,6 +59,8 @@ def demo_settings() -> Settings:
     return msgspec.structs.replace(made, prices=demo_prices(), shop=demo_shop())
 
 
+# The sign of the window is drawn once the first frame and the shelf are there.
+_ICON_AFTER_MS = 800
 _DEMO = "nuvrek-demo-"
 
 
@@ -209,6 +211,7 @@ def main(arguments: Sequence[str] | None = None, language: str = "en") -> int:
             QTimer.singleShot(0, lambda: window.look_at(options.job))
         door = None if options.demo else _door_of(window, options.logbook or "")
         sys.excepthook = _teller(window.app)
+        QTimer.singleShot(_ICON_AFTER_MS, lambda: _show_icon(app))
         timer = _leave_on_signals(app)
         status = app.exec()
         timer.stop()
@@ -218,6 +221,15 @@ def main(arguments: Sequence[str] | None = None, language: str = "en") -> int:
         # A calculation that did not notice in time would keep the program; all is on disk.
         os._exit(status)
     return status
+
+
+def _show_icon(app: QApplication) -> None:
+    """Give the windows their sign; without Qt's SVG part they have the desktop's."""
+    from PyQt6.QtGui import QIcon
+
+    inside = Path(__file__).with_name("nuvrek.svg")
+    beside = Path(__file__).parents[3] / "packaging/icons/nuvrek.svg"
+    app.setWindowIcon(QIcon(str(inside if inside.is_file() else beside)))
 
 
 def _options(arguments: Sequence[str] | None) -> argparse.Namespace:

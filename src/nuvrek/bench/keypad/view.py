@@ -10,6 +10,7 @@ from nuvrek.bench.keypad.repeats import spread_words
 from nuvrek.language import tr
 from nuvrek.readings.stations import prompt, title_of
 from nuvrek.units import format_length, unit_word
+from nuvrek.words import upper_first
 
 
 class View(Struct, frozen=True):
@@ -64,7 +65,7 @@ def _hint(pad: Keypad) -> str:
     if pad.one and pad.finished:
         return tr("Its number and Enter, or press it. Enter alone comes back here from a reading.")
     before = spread_words(pad.readings_here(), pad.unit)
-    return f"{before.capitalize()}. {pad.keys_here.words}" if before else pad.keys_here.words
+    return f"{upper_first(before)}. {pad.keys_here.words}" if before else pad.keys_here.words
 
 
 def _prompt(pad: Keypad, posts: tuple[tuple[bool, bool], ...]) -> str:

@@ -11,7 +11,7 @@ from msgspec import Struct
 from numpy.random import Generator
 
 from nuvrek.bench.practice.kept import Result
-from nuvrek.language import tr
+from nuvrek.language import named, tr
 from nuvrek.practice.forms.shelf import FORMS
 from nuvrek.practice.hidden import DIFFICULTIES, Difficulty, any_word
 from nuvrek.practice.lessons.shelf import LESSONS
@@ -32,7 +32,9 @@ class Offer(Struct, frozen=True):
 
 def lessons(results: Sequence[Result]) -> tuple[Offer, ...]:
     """All lessons in the order of skill."""
-    return tuple(_offer(f"lesson:{one.key}", one.title, one.skill, results) for one in LESSONS)
+    return tuple(
+        _offer(f"lesson:{one.key}", one.title, named(one.skill), results) for one in LESSONS
+    )
 
 
 def forms(rng: Generator, results: Sequence[Result]) -> tuple[Offer, ...]:

@@ -236,7 +236,7 @@ def _up_for_clean(weighing: Weighing) -> Draft | None:
 
 def _saddle_move(case: Case, side: SideHeight) -> str:
     move = side.at_saddle_mm or 0.0
-    way_words = "down" if move > 0 else tr("up, shimmed if it has no screw,")
+    way_words = tr("down") if move > 0 else tr("up, shimmed if it has no screw,")
     return tr(
         "saddle {way_words} {length} on the {lane_words} for {height} over fret 12",
         way_words=way_words,

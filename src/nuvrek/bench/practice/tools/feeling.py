@@ -48,14 +48,20 @@ class LeafTool(Tool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": "thicker", "-": "thinner", "*": "under…", "/": "write", "enter": "push"}
+        return {
+            "+": tr("thicker"),
+            "-": tr("thinner"),
+            "*": tr("under…"),
+            "/": tr("write"),
+            "enter": tr("push"),
+        }
 
     @property
     def prompt(self) -> str:
         p = self.place
         if self.under == "rocker":
             return tr("{where}. Leaf under the rocker at {fret}.", where=self.where, fret=p.fret)
-        held = "Hold" if self.under == "string" else tr("Edge from")
+        held = tr("Hold") if self.under == "string" else tr("Edge from")
         low = str(p.low) if p.low else tr("the nut")
         return tr(
             "{where}. {held} {low}, {high}; leaf {under_words} at {fret}.",
@@ -156,7 +162,7 @@ class LeafTool(Tool):
 class EdgeTool(Tool):
     """A straight edge on the tops, or a notched one on the wood, laid from fret to fret."""
 
-    name, title = "edge", "Edge"
+    name, title = "edge", tr("Edge")
     trap = tr("An edge that is pressed down bends the neck and hides the light.")
 
     def __init__(self, pad: object) -> None:
@@ -181,7 +187,7 @@ class EdgeTool(Tool):
         return {
             "+": tr("pressed or not"),
             "*": tr("another edge"),
-            "/": "write",
+            "/": tr("write"),
             "enter": tr("lay it"),
         }
 
@@ -315,7 +321,7 @@ class RockerTool(Tool):
 class FingerTool(Tool):
     """Frets pressed one after the other."""
 
-    name, title = "finger", "Finger"
+    name, title = "finger", tr("Finger")
     trap = tr("A fret may be fast in the middle and loose at one end: all three places count.")
 
     def __init__(self, pad: object) -> None:

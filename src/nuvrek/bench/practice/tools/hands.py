@@ -44,7 +44,7 @@ class StringsTool(HandTool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": tr("to pitch"), "-": "slack"}
+        return {"+": tr("to pitch"), "-": tr("slack")}
 
     @property
     def prompt(self) -> str:
@@ -98,8 +98,8 @@ class FileTool(StrokeTool):
             "+": tr("more"),
             "-": tr("fewer"),
             "*": tr("all across or here"),
-            "/": "hand",
-            "enter": "file",
+            "/": tr("hand"),
+            "enter": tr("file"),
         }
 
     @property
@@ -139,8 +139,8 @@ class BlockTool(StrokeTool):
             "+": tr("more"),
             "-": tr("fewer"),
             "*": tr("another length"),
-            "/": "hand",
-            "enter": "stroke",
+            "/": tr("hand"),
+            "enter": tr("stroke"),
         }
 
     @property
@@ -180,7 +180,12 @@ class PressTool(HandTool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": "harder", "-": "lighter", "*": tr("all across or here"), "enter": "press"}
+        return {
+            "+": tr("harder"),
+            "-": tr("lighter"),
+            "*": tr("all across or here"),
+            "enter": tr("press"),
+        }
 
     @property
     def prompt(self) -> str:
@@ -216,7 +221,12 @@ class GlueTool(HandTool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": "longer", "-": "shorter", "*": tr("glue this fret"), "enter": "wait"}
+        return {
+            "+": tr("longer"),
+            "-": tr("shorter"),
+            "*": tr("glue this fret"),
+            "enter": tr("wait"),
+        }
 
     @property
     def prompt(self) -> str:
@@ -342,7 +352,7 @@ class NutTool(HandTool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"+": "up", "-": "down", "*": tr("which"), "enter": tr("do it")}
+        return {"+": tr("up"), "-": tr("down"), "*": tr("which"), "enter": tr("do it")}
 
     @property
     def prompt(self) -> str:

@@ -18,6 +18,7 @@ from nuvrek.readings.entries import (
     Size,
     StringHeight,
 )
+from nuvrek.words import upper_first
 
 
 class CaliperTool(Tool):
@@ -33,7 +34,7 @@ class CaliperTool(Tool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"*": tr("crown or groove"), "/": "write", "enter": tr("set it")}
+        return {"*": tr("crown or groove"), "/": tr("write"), "enter": tr("set it")}
 
     @property
     def prompt(self) -> str:
@@ -101,12 +102,12 @@ class RuleTool(Tool):
         return {
             "*": tr("other side"),
             "enter": tr("hold it up, or type what it shows"),
-            "/": "write",
+            "/": tr("write"),
         }
 
     @property
     def prompt(self) -> str:
-        side = LANE_WORDS[self.place.side].capitalize()
+        side = upper_first(LANE_WORDS[self.place.side])
         return tr(
             "{side}. Rule on fret {fret}. What does it show?", side=side, fret=self.place.fret
         )
@@ -152,7 +153,7 @@ class RuleTool(Tool):
 class PluckTool(Tool):
     """Notes played one after the other, and what the ear says."""
 
-    name, title = "pluck", "Play"
+    name, title = "pluck", tr("Play")
     trap = tr("A note that rings for you may choke under a firmer hand.")
 
     def __init__(self, pad: object) -> None:
@@ -220,13 +221,13 @@ class SightTool(Tool):
 
     @property
     def keys(self) -> dict[str, str]:
-        return {"*": tr("other side"), "enter": "look"}
+        return {"*": tr("other side"), "enter": tr("look")}
 
     @property
     def prompt(self) -> str:
         return tr(
             "{lane_words}, from the head to the body.",
-            lane_words=LANE_WORDS[self.place.side].capitalize(),
+            lane_words=upper_first(LANE_WORDS[self.place.side]),
         )
 
     def press(self, key: str) -> bool:
@@ -265,7 +266,13 @@ class KeyTool(Tool):
     @property
     def keys(self) -> dict[str, str]:
         two = {"*": tr("other rod")} if self.pad.neck.rod == "twin" else {"*": tr("more or less")}
-        return {"+": "tighter", "-": "looser", **two, "/": tr("feel, and write"), "enter": "turn"}
+        return {
+            "+": tr("tighter"),
+            "-": tr("looser"),
+            **two,
+            "/": tr("feel, and write"),
+            "enter": tr("turn"),
+        }
 
     @property
     def prompt(self) -> str:

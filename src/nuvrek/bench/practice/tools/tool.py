@@ -10,6 +10,7 @@ from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.practice.at_work.actions import AnyAction
 from nuvrek.practice.at_work.doing import Felt
 from nuvrek.readings.entries import AnyEntry, Side, State
+from nuvrek.words import upper_first
 
 if TYPE_CHECKING:
     from nuvrek.bench.practice.pad import BenchPad
@@ -112,4 +113,4 @@ class Tool:
     @property
     def where(self) -> str:
         """The lane in words."""
-        return LANE_WORDS[self.place.lane].capitalize()
+        return upper_first(LANE_WORDS[self.place.lane])

@@ -9,7 +9,7 @@ from nuvrek.bench.practice.pad import BenchPad
 from nuvrek.bench.practice.tools.feeling import FingerTool, LeafTool
 from nuvrek.bench.practice.tools.reading import CaliperTool, KeyTool, RuleTool
 from nuvrek.desktop.theme import Theme
-from nuvrek.language import tr
+from nuvrek.language import named, tr
 
 # Pixels a millimetre of what is drawn near by, at 100 % text.
 NEAR_PX = 62.0
@@ -73,7 +73,7 @@ def leaf(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
         painter.setFont(theme.font(24, bold=True))
         painter.setPen(c["copper" if key == "stops" else "ink"])
         said = QRectF(rect.left() + 20, rect.top() + 12, 0.5 * rect.width(), 40)
-        painter.drawText(said, Qt.AlignmentFlag.AlignVCenter, key)
+        painter.drawText(said, Qt.AlignmentFlag.AlignVCenter, named(key))
     _tried(painter, theme, rect, tool)
 
 

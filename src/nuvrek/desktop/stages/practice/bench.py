@@ -32,11 +32,11 @@ _FACES = (
     ("back", tr("Back")),
 )
 _STEADY = {
-    ".": "ends",
+    ".": tr("ends"),
     "left": tr("fret"),
     "right": tr("fret"),
-    "up": "side",
-    "down": "side",
+    "up": tr("side"),
+    "down": tr("side"),
     "back": tr("put down"),
 }
 

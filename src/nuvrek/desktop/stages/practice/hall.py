@@ -163,7 +163,7 @@ class HallStage(Stage):
         self.bar.show_words(
             one.title,
             message=one.stake,
-            right_title="lessons",
+            right_title=tr("lessons"),
             right=(
                 tr("{solved} of {number} solved", solved=solved, number=len(self.offers)),
                 tr("Enter begins"),
