@@ -496,6 +496,10 @@
       <translation>. Erst die Saiten entspannen</translation>
     </message>
     <message>
+      <source>. as shown up to here</source>
+      <translation>. wie gezeigt bis hier</translation>
+    </message>
+    <message>
       <source>.2 + it slides, .25 − it drags: kept as between the two.</source>
       <translation>.2 + gleitet, .25 − schleift: als dazwischen behalten.</translation>
     </message>
@@ -1196,6 +1200,10 @@
       <translation>So vereinbaren</translation>
     </message>
     <message>
+      <source>Agreed</source>
+      <translation>Vereinbart</translation>
+    </message>
+    <message>
       <source>Agreement</source>
       <translation>Vereinbarung</translation>
     </message>
@@ -1414,6 +1422,10 @@
     <message>
       <source>Any one reading</source>
       <translation>Irgendeine Messung</translation>
+    </message>
+    <message>
+      <source>Archive</source>
+      <translation>Archiv</translation>
     </message>
     <message>
       <source>Archives (*.zip)</source>
@@ -2824,6 +2836,10 @@
       <translation>Spalt als eine Zahl</translation>
     </message>
     <message>
+      <source>Gauge</source>
+      <translation>Messuhr</translation>
+    </message>
+    <message>
       <source>Gauge: press to connect or let go</source>
       <translation>Messuhr: drücken zum Verbinden oder Lösen</translation>
     </message>
@@ -2914,6 +2930,10 @@
     <message>
       <source>Half of it is off</source>
       <translation>Die Hälfte ist ab</translation>
+    </message>
+    <message>
+      <source>Half-way</source>
+      <translation>Auf halbem Weg</translation>
     </message>
     <message>
       <source>Hammer: ends first, then the middle, light blows.</source>
@@ -3190,6 +3210,10 @@
     <message>
       <source>Ink on {listed_frets}.</source>
       <translation>Farbe auf {listed_frets}.</translation>
+    </message>
+    <message>
+      <source>It</source>
+      <translation>Er</translation>
     </message>
     <message>
       <source>It binds and won't turn; the nut is gummed up. Never force it.</source>
@@ -3604,12 +3628,20 @@
       <translation>Vorerst gelassen; die Leertaste nimmt es wieder auf.</translation>
     </message>
     <message>
+      <source>Left-handed</source>
+      <translation>Linkshänder</translation>
+    </message>
+    <message>
       <source>Length of the clamping block</source>
       <translation>Länge des Spannblocks</translation>
     </message>
     <message>
       <source>Lengths in mm, or with their unit: 2in, 12t, 1/16in. Kept as you type.</source>
       <translation>Längen in mm, oder mit Einheit: 2in, 12t, 1/16in. Wird beim Tippen behalten.</translation>
+    </message>
+    <message>
+      <source>Lent out every week; worn. The shelf can spend 90 on it, no more.</source>
+      <translation>Jede Woche verliehen; abgespielt. Das Regal kann 90 dafür ausgeben, mehr nicht.</translation>
     </message>
     <message>
       <source>Less metal than the least that is kept on this neck.</source>
@@ -3876,6 +3908,10 @@
       <translation>Masse je Meter mal dem Quadrat aus doppelter Mensur mal Tonhöhe. Blanke Saiten sind massiver Stahl, umsponnene 0,87 davon, wenn ihre Masse nicht genannt ist.</translation>
     </message>
     <message>
+      <source>Matter</source>
+      <translation>Sache</translation>
+    </message>
+    <message>
       <source>May run thin: fret {named}.</source>
       <translation>Kann knapp werden: Bund {named}.</translation>
     </message>
@@ -3980,6 +4016,10 @@
       <translation>So schmal gefräst deckte seine Krone die Widerhaken nicht.</translation>
     </message>
     <message>
+      <source>Mind</source>
+      <translation>Zu beachten</translation>
+    </message>
+    <message>
       <source>Minutes of hands so far.</source>
       <translation>Bisherige Minuten der Hände.</translation>
     </message>
@@ -3990,6 +4030,10 @@
     <message>
       <source>More</source>
       <translation>Mehr</translation>
+    </message>
+    <message>
+      <source>More about it is in {place}.</source>
+      <translation>Mehr dazu steht in {place}.</translation>
     </message>
     <message>
       <source>More is measured before anything is decided.</source>
@@ -4560,6 +4604,10 @@
       <translation>An diesem Hals wurde noch nichts gemessen.</translation>
     </message>
     <message>
+      <source>Now</source>
+      <translation>Jetzt</translation>
+    </message>
+    <message>
       <source>Number</source>
       <translation>Zahl</translation>
     </message>
@@ -4818,6 +4866,10 @@
     <message>
       <source>Only the frets that stand high are filed, and rounded again.</source>
       <translation>Nur die hohen Bünde werden gefeilt und wieder verrundet.</translation>
+    </message>
+    <message>
+      <source>Open</source>
+      <translation>Leer</translation>
     </message>
     <message>
       <source>Open neck</source>
@@ -5224,6 +5276,10 @@
       <translation>Versprechen und Ergebnis</translation>
     </message>
     <message>
+      <source>Promised</source>
+      <translation>Versprochen</translation>
+    </message>
+    <message>
       <source>Promised for {day}.</source>
       <translation>Versprochen für {day}.</translation>
     </message>
@@ -5554,6 +5610,10 @@
     <message>
       <source>Resting</source>
       <translation>Ruht</translation>
+    </message>
+    <message>
+      <source>Result</source>
+      <translation>Ergebnis</translation>
     </message>
     <message>
       <source>Retuned? </source>
@@ -5936,6 +5996,10 @@
       <translation>So geführt behielte {frets} die Farbe, wenn ein anderer kein Metall mehr hat: dort aufdrücken, wo der Plan am tiefsten geht.</translation>
     </message>
     <message>
+      <source>Solved</source>
+      <translation>Gelöst</translation>
+    </message>
+    <message>
       <source>Solvents burn and their fumes do harm: open air, gloves, no flame; they take finish and binding with them.</source>
       <translation>Lösemittel brennen und ihre Dämpfe schaden: offene Luft, Handschuhe, keine Flamme; Lack und Binding nehmen sie mit.</translation>
     </message>
@@ -5988,6 +6052,14 @@
       <translation>Steht hoch. Schiefer, hohl: liegt tief.</translation>
     </message>
     <message>
+      <source>Steps</source>
+      <translation>Schritte</translation>
+    </message>
+    <message>
+      <source>Stick</source>
+      <translation>Stange</translation>
+    </message>
+    <message>
       <source>Stick, mm</source>
       <translation>Stange, mm</translation>
     </message>
@@ -6030,6 +6102,10 @@
     <message>
       <source>Straight edges</source>
       <translation>Lineale</translation>
+    </message>
+    <message>
+      <source>String</source>
+      <translation>Saite</translation>
     </message>
     <message>
       <source>String height</source>
@@ -6250,6 +6326,10 @@
     <message>
       <source>Tab: from field to field</source>
       <translation>Tab: von Feld zu Feld</translation>
+    </message>
+    <message>
+      <source>Table</source>
+      <translation>Tabelle</translation>
     </message>
     <message>
       <source>Tables (*.csv *.tsv *.txt)</source>
@@ -8120,6 +8200,10 @@
       <translation>Drei beobachten: Bund {first} geht zuerst, sonst halten und messen; Bund {thinnest} wird am dünnsten, {thinnest_2}; Bund {last} geht zuletzt: {stop}.</translation>
     </message>
     <message>
+      <source>Way</source>
+      <translation>Weg</translation>
+    </message>
+    <message>
       <source>Way and price</source>
       <translation>Weg und Preis</translation>
     </message>
@@ -9248,6 +9332,10 @@
       <translation>esche</translation>
     </message>
     <message>
+      <source>at</source>
+      <translation>bei</translation>
+    </message>
+    <message>
       <source>at fret {fret}</source>
       <translation>bei Bund {fret}</translation>
     </message>
@@ -9376,6 +9464,10 @@
       <translation>auf {radius} mm biegen</translation>
     </message>
     <message>
+      <source>beside</source>
+      <translation>neben</translation>
+    </message>
+    <message>
       <source>beside fret {fret}</source>
       <translation>neben Bund {fret}</translation>
     </message>
@@ -9426,6 +9518,10 @@
     <message>
       <source>board width</source>
       <translation>Griffbrettbreite</translation>
+    </message>
+    <message>
+      <source>body</source>
+      <translation>Korpus</translation>
     </message>
     <message>
       <source>bolted</source>
@@ -9784,6 +9880,10 @@
       <translation>en</translation>
     </message>
     <message>
+      <source>end</source>
+      <translation>Ende</translation>
+    </message>
+    <message>
       <source>end of fret {fret}, {lane_words}</source>
       <translation>Ende von Bund {fret}, {lane_words}</translation>
     </message>
@@ -10116,6 +10216,10 @@
       <translation>g je Meter</translation>
     </message>
     <message>
+      <source>gains</source>
+      <translation>gewinnt</translation>
+    </message>
+    <message>
       <source>gap</source>
       <translation>Spalt</translation>
     </message>
@@ -10241,6 +10345,10 @@
     </message>
     <message>
       <source>head</source>
+      <translation>Kopf</translation>
+    </message>
+    <message>
+      <source>headstock</source>
       <translation>Kopf</translation>
     </message>
     <message>
@@ -10536,6 +10644,10 @@
       <translation>behalten {least}</translation>
     </message>
     <message>
+      <source>kept</source>
+      <translation>gehalten</translation>
+    </message>
+    <message>
       <source>kept with this job:</source>
       <translation>mit diesem Auftrag behalten:</translation>
     </message>
@@ -10808,6 +10920,10 @@
       <translation>lockerer</translation>
     </message>
     <message>
+      <source>loses</source>
+      <translation>verliert</translation>
+    </message>
+    <message>
       <source>low</source>
       <translation>tief</translation>
     </message>
@@ -10842,6 +10958,10 @@
     <message>
       <source>low-side rod</source>
       <translation>Stab der tiefen Seite</translation>
+    </message>
+    <message>
+      <source>lower</source>
+      <translation>untere</translation>
     </message>
     <message>
       <source>lowest at fret {lowest}</source>
@@ -10976,8 +11096,8 @@
       <translation>am meisten Metall hängt daran</translation>
     </message>
     <message>
-      <source>most {float:.2f} mm</source>
-      <translation>am meisten {float:.2f} mm</translation>
+      <source>most {mm:.2f} mm</source>
+      <translation>bis {mm:.2f} mm</translation>
     </message>
     <message>
       <source>most {most_mm}</source>
@@ -11612,6 +11732,10 @@
       <translation>vielleicht {state}; für ein Vielleicht wird kein Stab gedreht</translation>
     </message>
     <message>
+      <source>photo</source>
+      <translation>Foto</translation>
+    </message>
+    <message>
       <source>picture</source>
       <translation>Bild</translation>
     </message>
@@ -11662,6 +11786,10 @@
     <message>
       <source>practice neck</source>
       <translation>Übungshals</translation>
+    </message>
+    <message>
+      <source>practice neck {word}</source>
+      <translation>Übungshals {word}</translation>
     </message>
     <message>
       <source>present</source>
@@ -12224,6 +12352,10 @@
       <translation>durchgezogen: gemessen, gestrichelt: geschätzt</translation>
     </message>
     <message>
+      <source>solved</source>
+      <translation>gelöst</translation>
+    </message>
+    <message>
       <source>solvent</source>
       <translation>Lösemittel</translation>
     </message>
@@ -12456,8 +12588,16 @@
       <translation>Strich</translation>
     </message>
     <message>
+      <source>strokes</source>
+      <translation>Striche</translation>
+    </message>
+    <message>
       <source>strokes each</source>
       <translation>Striche je Ende</translation>
+    </message>
+    <message>
+      <source>strung</source>
+      <translation>besaitet</translation>
     </message>
     <message>
       <source>support</source>
@@ -12554,6 +12694,10 @@
     <message>
       <source>tension</source>
       <translation>Spannung</translation>
+    </message>
+    <message>
+      <source>text</source>
+      <translation>Text</translation>
     </message>
     <message>
       <source>that day</source>
@@ -13108,6 +13252,10 @@
       <translation>wahr oder falsch</translation>
     </message>
     <message>
+      <source>trued</source>
+      <translation>gerade gemacht</translation>
+    </message>
+    <message>
       <source>try</source>
       <translation>probieren</translation>
     </message>
@@ -13238,6 +13386,10 @@
     <message>
       <source>up, shimmed if it has no screw,</source>
       <translation>hinauf, unterlegt, wenn er keine Schraube hat,</translation>
+    </message>
+    <message>
+      <source>upper</source>
+      <translation>obere</translation>
     </message>
     <message>
       <source>usual</source>

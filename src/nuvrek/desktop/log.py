@@ -8,6 +8,8 @@ from __future__ import annotations
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from nuvrek.language import tr
+
 if TYPE_CHECKING:
     from traceback import FrameSummary
 
@@ -60,4 +62,4 @@ def _write(message: str) -> None:
 
 def where() -> str:
     """Where the log is, in a sentence; nothing where there is none."""
-    return f"More about it is in {_place[0]}." if _place else ""
+    return tr("More about it is in {place}.", place=_place[0]) if _place else ""

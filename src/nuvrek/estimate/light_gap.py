@@ -89,7 +89,7 @@ def light_words(light: Light | None, wood: bool) -> str:
     """What the edge does, in a sentence."""
     if light is None:
         return tr("The edge covers fewer than two frets there.")
-    on = tr("the wood beside") if wood else "frets"
+    on = tr("the wood beside") if wood else tr("frets")
     if light.rocks:
         middle = light.ways[0].high
         return tr(

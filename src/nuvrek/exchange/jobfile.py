@@ -225,10 +225,10 @@ def _why(error: msgspec.MsgspecError | UnicodeDecodeError) -> str:
 _TYPES = {
     "float": tr("a number"),
     "int": tr("a whole number"),
-    "str": "text",
+    "str": tr("text"),
     "object": tr("an object"),
     "array": tr("a list"),
-    "null": "nothing",
+    "null": tr("nothing"),
     "bool": tr("true or false"),
 }
 _CHOICES = {

@@ -6,7 +6,7 @@ import math
 from collections.abc import Sequence
 
 from nuvrek import words
-from nuvrek.language import tr
+from nuvrek.language import figure, tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_line_mm
 
@@ -48,7 +48,7 @@ def edge_words(neck: NeckDescription, fret: int, owned_mm: Sequence[float] = ())
     span = tr("{ceil} to {floor} mm", ceil=math.ceil(least), floor=math.floor(most))
     if not owned_mm:
         return tr("edge {span} long", span=span)
-    fitting = [f"{mm:g}" for mm in fitting_edges(neck, fret, owned_mm)]
+    fitting = [figure(f"{mm:g}") for mm in fitting_edges(neck, fret, owned_mm)]
     if not fitting:
         return tr("none of your edges fits: {span} is needed", span=span)
     fit = words.plural(len(fitting), "edge fits", "edges fit")

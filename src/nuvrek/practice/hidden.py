@@ -10,6 +10,7 @@ import numpy as np
 from msgspec import structs
 from numpy.random import Generator
 
+from nuvrek.language import tr
 from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.seed_words import WORDS, number_of, word_of
 from nuvrek.simulator.living.neck import LivingNeck, from_truth
@@ -65,10 +66,10 @@ def hidden(
     wished = LONG_HEIGHTS_MM if one.truth.neck.scale_mm >= LONG_MM else HEIGHTS_MM
     neck = structs.replace(
         one.truth.neck,
-        title=f"practice neck {word}".strip(),
+        title=tr("practice neck {word}", word=word).strip(),
         height_low_mm=wished[0],
         height_high_mm=wished[1],
-        complaint="It buzzes.",
+        complaint=tr("It buzzes."),
     )
     truth = replace(one.truth, neck=neck, string_height_12_mm=wished)
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from datetime import date
 
-from nuvrek.language import tr
+from nuvrek.language import figure, tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import AnyEntry, OthersStill, Rock
 from nuvrek.readings.kinds import STATIONS, highest_fret, highest_string, record_of
@@ -65,7 +65,7 @@ def question(field: str, text: str, typed: Length) -> tuple[str, Meaning | None]
     if low <= typed.mm <= high:
         return None
     meaning = likely_meaning(text, typed, low, high)
-    said = f"{typed.mm / MM_PER_UNIT[typed.unit]:g} {typed.unit.value}"
+    said = figure(f"{typed.mm / MM_PER_UNIT[typed.unit]:g} {typed.unit.value}")
     size = tr("a lot") if typed.mm > high else tr("very little")
     offer = f" {meaning.words}." if meaning else ""
     return tr("{said}? That is {size} here.{offer}", said=said, size=size, offer=offer), meaning

@@ -81,9 +81,9 @@ def read_wire(
 def _plain(typed: Mapping[str, str]) -> tuple[float, float, float | None, float | None] | str:
     found: list[float | None] = []
     for field, said, low, high, usual in (
-        ("stick_mm", "Stick", 50.0, 5000.0, 270.0),
+        ("stick_mm", tr("Stick"), 50.0, 5000.0, 270.0),
         ("stock_mm", tr("On the shelf"), 0.0, 1000.0, 0.0),
-        ("price", "Price", 0.0, 1e6, None),
+        ("price", tr("Price"), 0.0, 1e6, None),
         # Of a trial piece: the radius it was bent to over the radius it sprang back to.
         ("ratio", tr("Bent to over left"), 0.2, 1.0, None),
     ):

@@ -49,16 +49,20 @@ LEAVES = AskedOnce(
     },
 )
 _ENTER = Tip(
-    "enter", "Enter", tr("Takes what was typed and goes on. Alone: nothing is read here, go on.")
+    "enter",
+    tr("Enter"),
+    tr("Takes what was typed and goes on. Alone: nothing is read here, go on."),
 )
-_BACK = Tip("back", "Back", tr("The last digit; with nothing typed, what was done last."))
+_BACK = Tip("back", tr("Back"), tr("The last digit; with nothing typed, what was done last."))
 _STATIONS = Tip("stations", "▴ ▾", tr("The station before and after: nothing has to go in order."))
 _UNIT = Tip("unit", tr("Space"), tr("Another unit for this field, kept from then on."))
 # What is told at each kind of station, in this order.
 TIPS: dict[str, tuple[Tip, ...]] = {
     "state": (
         Tip(
-            "state", "Enter", tr("Strings, posture and rod are as asked: every reading keeps them.")
+            "state",
+            tr("Enter"),
+            tr("Strings, posture and rod are as asked: every reading keeps them."),
         ),
     ),
     "string-gap": (
@@ -75,12 +79,14 @@ TIPS: dict[str, tuple[Tip, ...]] = {
     "sweep": (
         Tip("rocks", "*", tr("A fret and *: it rocks there. Again takes the mark back.")),
         Tip(
-            "all-still", "Enter", tr("All the others are still. A leaf after a mark says how much.")
+            "all-still",
+            tr("Enter"),
+            tr("All the others are still. A leaf after a mark says how much."),
         ),
     ),
     "press": (
         Tip("moves", "* − +", tr("A fret and *: it moves. −: at its low end, +: at its high end.")),
-        Tip("all-firm", "Enter", tr("All the others are firm.")),
+        Tip("all-firm", tr("Enter"), tr("All the others are firm.")),
     ),
     "ends": (Tip("sharp", "* + −", tr("A fret and the key for what the finger feels there.")),),
     "edge-lie": (

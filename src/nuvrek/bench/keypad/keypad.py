@@ -235,7 +235,7 @@ class Keypad:
         self.cursor = self._station.fret or self.keys_here.first()
         self.message = tr("Take it again: the new reading replaces the old one.")
         if old.state.strings != self.session.neck_state.state.strings:
-            was = tr("at pitch") if old.state.strings == "pitch" else "slack"
+            was = tr("at pitch") if old.state.strings == "pitch" else tr("slack")
             self.message += tr(" It was taken with the strings {was}.", was=was)
 
     def ask(self, station: Station) -> None:

@@ -237,7 +237,7 @@ def cost_words(cost: Cost, currency: str) -> str:
             )
         )
     if price.gain is not None:
-        over = "over" if price.gain >= 0 else "under"
+        over = tr("over") if price.gain >= 0 else tr("under")
         parts.append(
             tr(
                 "The fixed price stands {money_words} {over} it.",

@@ -32,7 +32,7 @@ def worth_words(facts: Facts) -> tuple[str, ...]:
     if worth.budget is not None:
         over = total - worth.budget
         apart = tr(
-            "{money} {it} it", money=f.money(abs(over)), it="over" if over > 0 else tr("within")
+            "{money} {it} it", money=f.money(abs(over)), it=tr("over") if over > 0 else tr("within")
         )
         same = tr("exactly it") if not over else apart
         said.append(tr("The budget is {money}: {same}.", money=f.money(worth.budget), same=same))

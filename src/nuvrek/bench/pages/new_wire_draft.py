@@ -260,7 +260,7 @@ class NewWireDraft:
 
     def _check_words(self, check: Check) -> str:
         lane, fret, mm = max(check.light_mm, key=lambda one: one[2])
-        when = "Now" if check.share == 0.0 else "Half-way"
+        when = tr("Now") if check.share == 0.0 else tr("Half-way")
         return tr(
             "{when} the edge shows {length} at most, {lane_words}, at fret {fret}.",
             when=when,
@@ -354,8 +354,8 @@ class NewWireDraft:
             return ""
         change = plan.new.set_up
         saddle = sum(change.saddle_mm) / 2.0
-        up = "up" if saddle >= 0 else "down"
-        nut = "up" if change.nut_mm >= 0 else "down"
+        up = tr("up") if saddle >= 0 else tr("down")
+        nut = tr("up") if change.nut_mm >= 0 else tr("down")
         return tr(
             "With the wire in hand: nut slots {length} {nut}, saddle "
             "{saddle} {up} for the heights there are.",

@@ -20,8 +20,8 @@ from nuvrek.words import lower_first
 
 def bench_sheet(facts: Facts) -> Letter:
     """The sheet of the way in hand, or of those advised."""
-    parts = [_what(facts), "[neck]", "Agreed", _agreed(facts), tr("Fret by fret"), "[frets]"]
-    parts += ["Steps", "[steps]", "Mind", _cautions(facts)]
+    parts = [_what(facts), "[neck]", tr("Agreed"), _agreed(facts), tr("Fret by fret"), "[frets]"]
+    parts += [tr("Steps"), "[steps]", tr("Mind"), _cautions(facts)]
     return Letter(
         paper="bench",
         text="\n\n".join(part for part in parts if part),
@@ -112,7 +112,7 @@ def steps_table(facts: Facts) -> Table:
     done = facts.now.steps_done if facts.now.chosen is not None else {}
     rows: list[tuple[str, ...]] = [("", "step", "minutes", "done")]
     for n, step in enumerate(_steps_of(facts), 1):
-        minutes = str(step.minutes) if step.minutes else "waits" if step.wait else ""
+        minutes = str(step.minutes) if step.minutes else tr("waits") if step.wait else ""
         rows.append((str(n), step.title, minutes, done.get(step.key, "")[:10]))
     return tuple(rows)
 

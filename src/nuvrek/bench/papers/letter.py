@@ -81,9 +81,9 @@ def ways_table(facts: Facts) -> Table:
     """Each way: what is done, what it costs and what it buys."""
     f = facts.figures
     head = (
-        "Way",
+        tr("Way"),
         tr("What is done"),
-        "Price",
+        tr("Price"),
         tr("Working days"),
         tr("Clean from"),
         tr("Years of wear"),
@@ -119,7 +119,7 @@ def _advice(facts: Facts) -> str:
     ]
     if cost.price.total is not None:
         between = cost.price.between
-        together = tr("Together it") if len(ways) > 1 else "It"
+        together = tr("Together it") if len(ways) > 1 else tr("It")
         price = tr("{together} costs {money}", together=together, money=f.money(cost.price.total))
         if between is not None:
             price += tr(", by the hours it takes between {money} and ", money=f.money(between[0]))

@@ -10,7 +10,7 @@ from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures
 from nuvrek.bench.papers.plain import way_words
 from nuvrek.bench.work.agreement import standings
-from nuvrek.language import tr
+from nuvrek.language import figure, tr
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.owner.entries import Letter, Quote, QuoteLine, Table
 from nuvrek.words import lower_first
@@ -55,7 +55,7 @@ def _until(day: str) -> str:
 
 
 def _tax_words(facts: Facts) -> str:
-    percent = f"{facts.prices.tax_percent.normalize():f} %"
+    percent = figure(f"{facts.prices.tax_percent.normalize():f} %")
     return {
         "none": "",
         "included": tr("in it {percent} tax", percent=percent),

@@ -19,7 +19,7 @@ CARE = tr(
     "Keep it where the air is neither very dry nor damp, 40 to 60 percent humidity. Never leave it "
     "in a hot car: from 35 °C on glue may open. Wipe the strings and the frets after playing."
 )
-_KEPT = {True: "kept", False: tr("not kept"), None: ""}
+_KEPT = {True: tr("kept"), False: tr("not kept"), None: ""}
 
 
 def work_report(facts: Facts) -> Letter:
@@ -65,7 +65,7 @@ def _results(facts: Facts) -> list[str]:
 def results_table(facts: Facts) -> Table:
     """Each promise beside what the readings say; what was not measured is called so."""
     said = facts.figures.localised
-    rows = [("Matter", "Promised", "Result", "")]
+    rows = [(tr("Matter"), tr("Promised"), tr("Result"), "")]
     rows += [
         (one.matter, said(one.promised), said(one.result), _KEPT[one.kept])
         for one in _outcomes(facts)

@@ -47,7 +47,7 @@ def forms(rng: Generator, results: Sequence[Result]) -> tuple[Offer, ...]:
             Offer(
                 f"form:{one.key}:{word}",
                 one.title,
-                tr("best {it}", it=max(r.points for r in mine)) if mine else "not tried",
+                tr("best {it}", it=max(r.points for r in mine)) if mine else tr("not tried"),
                 bool(mine),
                 any(r.solved for r in mine),
             )

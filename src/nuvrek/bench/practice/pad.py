@@ -163,7 +163,7 @@ class BenchPad:
         """Which end the arrows move: the low one, the high one, none."""
         self.setting = {"": "low", "low": "high", "high": ""}[self.setting]
         if self.setting:
-            end = "lower" if self.setting == "low" else "upper"
+            end = tr("lower") if self.setting == "low" else tr("upper")
             self.message = tr("◂ ▸ move the {end} end; . goes on.", end=end)
 
     def _move_support(self, way: int) -> None:

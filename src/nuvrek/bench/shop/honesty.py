@@ -27,7 +27,7 @@ from nuvrek.units import Unit
 LEAST_PAIRS, OFF_BY = 10, 1.4
 # Stated ranges are to hold so often.
 AIM = 0.9
-_HOURS, _PRICE = tr("Hours"), "Price"
+_HOURS, _PRICE = tr("Hours"), tr("Price")
 
 
 class Held(Struct, frozen=True):

@@ -10,7 +10,7 @@ from msgspec import Struct, structs
 
 from nuvrek.bench.session import Session
 from nuvrek.bench.strips.strips import DifferenceStrip, LightStrip, RoomStrip, ShadeStrip
-from nuvrek.language import tr
+from nuvrek.language import named, tr
 from nuvrek.neck.description import LANE_WORDS, LANES, TOUCH_WORDS, Lane
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.entries import Chosen, RoundStart, Strings
@@ -80,9 +80,9 @@ def light_strip(
         ways.append((ends, gaps))
         figures = figures or tuple((f, format_number(mm, unit)) for f, mm in gaps if mm >= 0.005)
     level = tuple(float(h - tilt(x[f])) for f, h in enumerate(heights, 1))
-    under = f"{LANE_WORDS[lane]}, {'pitch' if strings == 'pitch' else 'slack'}"
+    under = f"{LANE_WORDS[lane]}, {named(strings)}"
     words = light_words(light, edge.wood)
-    return LightStrip("Light", under, level, tuple(ways), words, figures, exaggeration)
+    return LightStrip(tr("Light"), under, level, tuple(ways), words, figures, exaggeration)
 
 
 def _line(x: tuple[float, ...], heights: list[float], joint: int):  # type: ignore[no-untyped-def]
@@ -103,7 +103,7 @@ def shade_strip(solved: Solved, strings: Strings, unit: Unit) -> ShadeStrip:
     figures = tuple(tuple(format_number(v, unit, sign=True) for v in row) for row in rows)
     return ShadeStrip(
         tr("From above"),
-        f"{'pitch' if strings == 'pitch' else 'slack'}, {unit.value}",
+        f"{named(strings)}, {unit.value}",
         rows,
         m.known,
         figures,

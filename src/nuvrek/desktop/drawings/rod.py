@@ -87,11 +87,11 @@ class RodView(QWidget):
         told = [
             (
                 f"{part_words(round(abs(turns) * 16))} "
-                f"{'clockwise' if self.turns_clockwise(turns) else 'counter-clockwise'}"
+                + (tr("clockwise") if self.turns_clockwise(turns) else tr("counter-clockwise"))
             )
             for _, turns in self.moves
         ]
-        where = "headstock" if self.from_head else "body"
+        where = tr("headstock") if self.from_head else tr("body")
         trail = ", ".join(f"{p.moved} {format_number(p.mm, self.unit)}" for p in self.points)
         self.setAccessibleDescription(
             tr(

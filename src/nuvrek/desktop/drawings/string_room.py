@@ -285,7 +285,7 @@ class RoomView(QWidget):
             scale=scale * 25.4 / 96.0,
         )
         write(painter, self.held, corner, words, 13, "muted", align=Qt.AlignmentFlag.AlignRight)
-        name = "open" if view.note == 0 else tr("fret {note}", note=view.note)
+        name = tr("open") if view.note == 0 else tr("fret {note}", note=view.note)
         self._title(
             painter,
             box,

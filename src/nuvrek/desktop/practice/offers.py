@@ -38,7 +38,7 @@ class OfferBoard(QWidget):
         self.setAccessibleName(tr("Lessons"))
         if 0 <= chosen < len(offers):
             one = offers[chosen]
-            stands = "solved" if one.solved else "tried" if one.tried else "not tried"
+            stands = tr("solved") if one.solved else tr("tried") if one.tried else tr("not tried")
             self.setAccessibleDescription(f"{one.under}: {one.title}, {stands}")
         self.update()
 

@@ -137,7 +137,7 @@ class TruthView(QWidget):
         painter.drawText(side, flat, tr("metal off"))
         painter.setFont(self.drawn.font(13))
         painter.setPen(c["muted"])
-        most = tr("most {float:.2f} mm", float=float(self.taken.mean(axis=1).max(initial=0.0)))
+        most = tr("most {mm:.2f} mm", mm=float(self.taken.mean(axis=1).max(initial=0.0)))
         under = QRectF(0, side.center().y() + 8, 100, 20)
         painter.drawText(under, Qt.AlignmentFlag.AlignRight, most)
         off = self.taken.mean(axis=1)

@@ -86,7 +86,7 @@ class Side(StripPainter):
         self.p.setPen(QPen(self.colour("copper"), 2))
         self.p.setBrush(self.colour("copper", 60))
         self.p.drawRoundedRect(QRectF(x - 11, y - 44, 22, 42), 11, 11)
-        does = "press" if lane.station.kind == "press" else tr("feel the end of")
+        does = tr("press") if lane.station.kind == "press" else tr("feel the end of")
         self._above(x, y - 62, tr("{does} fret {fret}", does=does, fret=lane.fret))
 
     def _beamed(self, lane: SideStrip) -> None:
@@ -239,7 +239,7 @@ class Side(StripPainter):
         self.p.setPen(QPen(self.colour("brass"), 1))
         self.p.setBrush(self.colour("light"))
         self.p.drawRect(QRectF(x - 34, y, 68, max(self.top_y(lane.fret, lane) - y - 1, 5)))
-        tool = "string" if lane.station.by == "string" else "edge"
+        tool = tr("string") if lane.station.by == "string" else tr("edge")
         y_words = a.y() - 46 if tool == "edge" else self.box.top() + 18
         self.words(
             x,

@@ -393,7 +393,7 @@ class ChooseStage(Stage):
             used = self.height()
         left_over = self.height() - used - t.px(52)
         self.sheet.setVisible(left_over > 80)
-        self.sheet.setFixedHeight(max(min(left_over, 250), 80))
+        self.sheet.setFixedHeight(max(min(left_over, max(250, 2 * self.height() // 5)), 80))
         alone = frozenset(neck_state.agreed.untouched)
         drawn: AnyStrip
         if filed:

@@ -107,14 +107,14 @@ class Extras:
 
     def ask_note(self) -> None:
         text, wanted = QInputDialog.getMultiLineText(
-            self.stage, "Note", tr("What should be remembered?")
+            self.stage, tr("Note"), tr("What should be remembered?")
         )
         if wanted:
             self.note(text)
 
     def ask_photo(self) -> None:
         kinds = tr("Pictures (*.jpg *.jpeg *.png *.webp)")
-        path, _ = QFileDialog.getOpenFileName(self.stage, "Photo", "", kinds)
+        path, _ = QFileDialog.getOpenFileName(self.stage, tr("Photo"), "", kinds)
         if path:
             self.photo(path)
 
@@ -200,7 +200,7 @@ class Extras:
 
     def _ask_table(self) -> None:
         path, _ = QFileDialog.getOpenFileName(
-            self.stage, "Table", "", tr("Tables (*.csv *.tsv *.txt)")
+            self.stage, tr("Table"), "", tr("Tables (*.csv *.tsv *.txt)")
         )
         if path:
             self.read_table(Path(path))

@@ -80,7 +80,7 @@ class HistoryStage(Stage):
             else tr("One visit")
         )
         self.bar.show_words(
-            head if self.visits else "History",
+            head if self.visits else tr("History"),
             message=self.told or ("" if self.visits else waiting),
             right_title=tr("keys"),
             right=(

@@ -146,7 +146,7 @@ class MeasureStage(Stage):
         known = ports if before in ports or not before else [before, *ports]
         path, wanted = QInputDialog.getItem(
             self,
-            "Gauge",
+            tr("Gauge"),
             tr("Which port is the gauge on? Any path may be typed."),
             known,
             max(known.index(before), 0) if before else 0,

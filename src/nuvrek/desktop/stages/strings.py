@@ -105,10 +105,13 @@ class StringsPage(QWidget):
         for number in range(MOST_LINES):
             self._line(grid, number)
         grid.setColumnStretch(8, 1)
-        choices = QHBoxLayout()
-        for box in (self.sets, self.tuning, self.capo, self.take, self.drop, self.keep):
+        choices, pushes = QHBoxLayout(), QHBoxLayout()
+        for box in (self.sets, self.tuning, self.capo):
             choices.addWidget(box)
+        for push in (self.take, self.drop, self.keep):
+            pushes.addWidget(push)
         choices.addStretch()
+        pushes.addStretch()
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         above = QHBoxLayout()
@@ -119,6 +122,7 @@ class StringsPage(QWidget):
         column.addLayout(grid)
         column.addWidget(self.total)
         column.addLayout(choices)
+        column.addLayout(pushes)
         column.addWidget(self.told)
         column.addStretch(1)
 

@@ -66,7 +66,7 @@ _CHECKS = (
     ("bound", tr("Bound edges")),
     ("lacquered", tr("Lacquered board")),
     ("bare", tr("Bare neck, no strings")),
-    ("left_handed", "Left-handed"),
+    ("left_handed", tr("Left-handed")),
     ("nut_on_right", tr("Nut lies to the right")),
 )
 
@@ -113,7 +113,7 @@ class TakeInStage(Stage):
             grid = self._group(title)
             for row, name in enumerate(names, 1):
                 self._line(grid, row, name)
-            if title == "Frets and rod":
+            if "wire_height_mm" in names:
                 grid.addWidget(QLabel(tr("Rod")), len(names) + 1, 0)
                 grid.addWidget(self.rod, len(names) + 1, 1)
                 self._checks(grid, len(names) + 2)

@@ -498,7 +498,7 @@ class WorkStage(Stage):
             right_title=tr("as you like"),
             right=(
                 tr("* gone, / still there"),
-                ". as shown up to here",
+                tr(". as shown up to here"),
                 tr("up, down: one side"),
                 tr("+ half off, 0 rocker, Enter done"),
             ),

@@ -13,7 +13,7 @@ from nuvrek.language import tr
 DOORS = (
     ("1", tr("Take in a neck"), tr("Three figures of it are enough to begin measuring.")),
     ("2", tr("Look round"), tr("A shelf of made-up necks, a fresh copy: nothing there is yours.")),
-    ("3", "Practise", tr("A neck that forgives, with its truth hidden until you ask for it.")),
+    ("3", tr("Practise"), tr("A neck that forgives, with its truth hidden until you ask for it.")),
 )
 
 

@@ -263,7 +263,7 @@ def _range_words(one: _Standing) -> str:
 def _end_finding(one: _Standing, size: str) -> Finding:
     """A rock at the ends and none in the middle: sprung, until pressing says otherwise."""
     ends = tr(" and ").join({0: "low", 2: "high"}[k] for k in one.here)
-    which = "end" if len(one.here) == 1 else "ends"
+    which = tr("end") if len(one.here) == 1 else tr("ends")
     amount = f"{size}. " if one.lanes else ""
     if one.firm:
         text = tr(

@@ -190,7 +190,7 @@ def _relief(seen: tuple[Visit, ...], unit: Unit) -> list[Finding]:
     found = trend(seen)
     if found is None or abs(found.mm_per_percent) < found.doubt_mm:
         return []
-    more = "gains" if found.mm_per_percent > 0 else "loses"
+    more = tr("gains") if found.mm_per_percent > 0 else tr("loses")
     head = tr(
         "This neck {more} {mm_per_percent} of relief per percent of moisture",
         more=more,

@@ -239,7 +239,7 @@ def _sides(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
 
 def _nut(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
     neck = measurer.map.neck
-    name = tr("zero fret") if neck.zero_fret else "nut"
+    name = tr("zero fret") if neck.zero_fret else tr("nut")
     for k in (0, 2):
         spoken = any(
             isinstance(one.reading, StringGap)

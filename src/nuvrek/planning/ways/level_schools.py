@@ -123,7 +123,7 @@ def _rod_for_filing(case: Case, kind: WayKind, rod_dip_mm: float) -> str:
         if turn == turns_words(0.0)
         else tr("about {turn}, an eighth at a time", turn=turn)
     )
-    strings = "strung" if held else "slack"
+    strings = tr("strung") if held else tr("slack")
     return tr(
         "Set the {strings} wood to {length} of {what}: {turned}.",
         strings=strings,
@@ -195,7 +195,7 @@ def _as_it_lies(case: Case, kind: WayKind, terms: Terms, rigid: NeckTops) -> Set
             length=length(wanted),
         )
         return SetUp(rigid, dressed, wanted, DIAL_BACK_MM, words)
-    what = "dip" if dip >= 0 else "crest"
+    what = tr("dip") if dip >= 0 else tr("crest")
     words = tr(
         "Filed as it lies to {length} of {what}: strung up {length_2}, give or take {length_3}.",
         length=length(abs(dip)),

@@ -238,7 +238,8 @@ def _wood_words(case: Case, made: NewTops, terms: NewWire) -> str:
 def _grip_words(case: Case, grips: GripPlan | None, terms: NewWire) -> str:
     if grips is None:
         return ""
-    middle = "most in the middle" if terms.spread == "most in the middle" else tr("all alike")
+    most = terms.spread == "most in the middle"
+    middle = tr("most in the middle") if most else tr("all alike")
     low = max(grips.bow_mm - grips.doubt_mm, 0.0)
     return tr(
         "Tangs up to {length} fatter than usual, {middle}, "

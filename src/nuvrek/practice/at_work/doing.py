@@ -161,7 +161,7 @@ def _(action: do.Pluck, one: LivingNeck) -> Felt:
     if action.string >= one.neck.strings or action.fret >= one.neck.frets:
         raise NotNow(tr("There is no such note to judge."))
     seen = tools.pluck(one, action.string, action.fret)
-    note = "Open" if action.fret == 0 else tr("At {fret}", fret=action.fret)
+    note = tr("Open") if action.fret == 0 else tr("At {fret}", fret=action.fret)
     return Felt(
         seen.sound, tr("{note} it {sounds}.", note=note, sounds=_SOUNDS[seen.sound]), seen=seen
     )
@@ -169,7 +169,7 @@ def _(action: do.Pluck, one: LivingNeck) -> Felt:
 
 _SOUNDS = {
     "clean": tr("rings clean"),
-    "buzzes": "buzzes",
+    "buzzes": tr("buzzes"),
     "dead": tr("dies at once"),
     "slips off": tr("slips off the edge of the fret"),
     "rattles": tr("rattles: the fret itself sounds"),
@@ -214,7 +214,7 @@ def _(action: do.Turn, one: LivingNeck) -> Felt:
         "key slips": tr("The key slips round in the nut; nothing turned."),
         "binding": tr("It binds and won't turn; the nut is gummed up. Never force it."),
     }
-    return Felt(feel, words.get(feel, "It turns."))
+    return Felt(feel, words.get(feel, tr("It turns.")))
 
 
 @_felt.register

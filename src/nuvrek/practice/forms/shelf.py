@@ -54,7 +54,7 @@ def _budget(rng: Generator) -> LivingNeck:
     one.groove_mm[worn] += float(rng.uniform(0.06, 0.18))
     one.neck = structs.replace(
         one.neck,
-        complaint="Lent out every week; worn. The shelf can spend 90 on it, no more.",
+        complaint=tr("Lent out every week; worn. The shelf can spend 90 on it, no more."),
         owner="",
     )
     as_wanted(one)

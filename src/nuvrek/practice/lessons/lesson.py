@@ -6,7 +6,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Literal
 
-from nuvrek.language import tr
+from nuvrek.language import figure, tr
 from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.score.account import HEIGHT_MM, RELIEF_MM, Account, account
 from nuvrek.simulator.living.neck import LivingNeck
@@ -44,7 +44,7 @@ class Cost:
     @property
     def words(self) -> str:
         """The cost as a sentence."""
-        n = f"{self.least:g}"
+        n = figure(f"{self.least:g}")
         return {
             "metal": tr(
                 "It costs {n} mm of metal or more, summed over the frets, and it never comes back.",

@@ -173,7 +173,7 @@ _TITLES = {
     "plain": tr("edge on the bare board"),
 }
 _RESTING = {
-    "string": "String",
+    "string": tr("String"),
     "edge": tr("Edge resting on the frets"),
     "notched": tr("Notched edge resting on wood"),
     "plain": tr("Plain edge resting on the bare board"),
@@ -182,7 +182,7 @@ _RESTING = {
 
 def _prompt(station: Station, fret: int, side: str, strings: str) -> str:
     if station.supports is None:
-        where = "at" if station.by in ON_WOOD else "over"
+        where = tr("at") if station.by in ON_WOOD else tr("over")
         return tr(
             "{side}. {resting}. Gap {where} {fret}?",
             side=side,

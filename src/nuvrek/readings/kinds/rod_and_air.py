@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.language import named, tr
+from nuvrek.language import figure, named, tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import Air, RodFeel, StateChange
 from nuvrek.readings.kinds.record import EntryRecord, StationRecord, titled
@@ -34,7 +34,7 @@ ROD_FEEL_STATION = StationRecord(
 
 
 def _air_words(air: Air, _unit: Unit, _heights: Unit) -> str:
-    warm = "" if air.temperature_c is None else f"{air.temperature_c:g} °C"
+    warm = "" if air.temperature_c is None else figure(f"{air.temperature_c:g} °C")
     damp = (
         ""
         if air.humidity_percent is None

@@ -13,7 +13,7 @@ from nuvrek.units import Unit, format_length
 
 def _size_place(size: Size) -> str:
     kind = SIZES[size.what]
-    where = tr("fret {fret}", fret=size.fret) if size.fret else "nut"
+    where = tr("fret {fret}", fret=size.fret) if size.fret else tr("nut")
     if kind.place == "side":
         where = LANE_WORDS[size.lane or "bass"]
     elif kind.place == "side and fret":

@@ -24,7 +24,7 @@ def _stand_off_place(found: StandOff) -> str:
 
 
 def _stand_off_words(found: StandOff, unit: Unit, _heights: Unit) -> str:
-    does = tr("moves") if found.moves == "moves" else "stands off"
+    does = tr("moves") if found.moves == "moves" else tr("stands off")
     return f"{does} {amount_words(found, unit)}".strip()
 
 

@@ -35,7 +35,11 @@ def _no_frets(_entry: object) -> frozenset[int]:
 
 
 def _rod_place(move: RodMove) -> str:
-    return "rod" if move.side is None else tr("rod, {lane_words}", lane_words=LANE_WORDS[move.side])
+    return (
+        tr("rod")
+        if move.side is None
+        else tr("rod, {lane_words}", lane_words=LANE_WORDS[move.side])
+    )
 
 
 ROD_MOVE = EntryRecord(
@@ -55,7 +59,7 @@ HEATED = EntryRecord(
 
 
 def _heard_place(heard: Heard) -> str:
-    note = tr("fret {fret}", fret=heard.fret) if heard.fret else "open"
+    note = tr("fret {fret}", fret=heard.fret) if heard.fret else tr("open")
     return tr("string {string}, {note}", string=heard.string, note=note)
 
 
@@ -84,7 +88,7 @@ _SEAT_PLACES = {
 def seat_words(seated: Seated) -> str:
     """What became of a fret that was pressed or tapped home."""
     holds = "" if seated.holds == "not tried" else seated.holds
-    glued = "glued" if seated.glued else ""
+    glued = tr("glued") if seated.glued else ""
     said = (f"{seated.how}{_SEAT_PLACES[seated.where]}", seated.stopped, glued, holds)
     return ", ".join(part for part in said if part)
 
@@ -217,7 +221,7 @@ def _note_words(note: Note, _unit: Unit, _heights: Unit) -> str:
 
 NOTE = EntryRecord(
     type=Note,
-    place=lambda note: tr("note") if note.photo is None else "photo",
+    place=lambda note: tr("note") if note.photo is None else tr("photo"),
     value=_note_words,
     frets=_no_frets,
     faults=_note_faults,

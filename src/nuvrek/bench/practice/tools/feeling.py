@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import Literal
 
 from nuvrek.bench.practice.tools.tool import Tool
-from nuvrek.language import tr
+from nuvrek.language import figure, tr
 from nuvrek.neck.description import Lane
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work.doing import Felt
@@ -75,7 +75,7 @@ class LeafTool(Tool):
 
     @property
     def number(self) -> str:
-        return f"{self.leaves[self.at]:.2f}"
+        return figure(f"{self.leaves[self.at]:.2f}")
 
     @property
     def unit(self) -> str:

@@ -5,13 +5,14 @@ wire. What it takes stays gone.
 from __future__ import annotations
 
 from nuvrek.bench.practice.tools.tool import Tool
-from nuvrek.language import tr
+from nuvrek.language import figure, tr
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.practice.at_work import actions as do
 from nuvrek.simulator.living.neck import Pressure
 from nuvrek.simulator.living.working import Force, Where
 
 DUST = tr("Metal dust: extraction and a mask; wash hands.")
+_STROKES = tr("strokes")
 PRESSURES: tuple[Pressure, ...] = ("own weight", "fingertips", "pressed")
 FORCES: tuple[Force, ...] = ("light", "firm", "hard")
 
@@ -69,7 +70,7 @@ class StrokeTool(HandTool):
 
     @property
     def unit(self) -> str:
-        return "strokes"
+        return _STROKES
 
     def press(self, key: str) -> bool:
         if key == "*":
@@ -238,7 +239,7 @@ class GlueTool(HandTool):
 
     @property
     def unit(self) -> str:
-        return "hours" if self.amount >= 60.0 else "minutes"
+        return tr("hours") if self.amount >= 60.0 else tr("minutes")
 
     def typed(self, number: float) -> bool:
         # Digits are hours.
@@ -361,7 +362,7 @@ class NutTool(HandTool):
             return tr("The rod's nut: cleared and greased.")
         if self.what == 3:
             return tr("The rod's nut: renewed.")
-        thing = (tr("Nut slot"), "Saddle")[self.what]
+        thing = (tr("Nut slot"), tr("Saddle"))[self.what]
         return tr(
             "{thing} of the {side}, {it}.",
             thing=thing,
@@ -371,7 +372,7 @@ class NutTool(HandTool):
 
     @property
     def number(self) -> str:
-        return f"{self.amount:.2f}" if self.what < 2 else ""
+        return figure(f"{self.amount:.2f}") if self.what < 2 else ""
 
     @property
     def unit(self) -> str:
@@ -411,13 +412,15 @@ class WireTool(HandTool):
     _DOES = (
         (tr("Pull this fret"), "", 0.0),
         (tr("Pull every fret from low to high"), "", 0.0),
-        (tr("Sand the wood from low to high"), "strokes", 10.0),
+        (tr("Sand the wood from low to high"), _STROKES, 10.0),
         (tr("Saw the empty slots deeper"), "mm", 0.3),
         (tr("Fit wire in the empty slots, so high"), "mm", 1.2),
         (tr("Tape on the wood"), "", 0.0),
         (tr("Tape off"), "", 0.0),
         (tr("Heat, clamped past straight by"), "mm", 0.3),
     )
+    # What is done between both ends.
+    _BETWEEN = (1, 2)
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
@@ -430,14 +433,20 @@ class WireTool(HandTool):
     @property
     def prompt(self) -> str:
         p, words = self.place, self._DOES[self.what][0]
-        ends = tr(" ({low} to {high})", low=p.low, high=p.high) if "low to high" in words else ""
+        ends = (
+            tr(" ({low} to {high})", low=p.low, high=p.high) if self.what in self._BETWEEN else ""
+        )
         return f"{words}{ends}." if self.what else tr("Pull fret {fret}.", fret=p.fret)
 
     @property
     def number(self) -> str:
         unit = self._DOES[self.what][1]
         return (
-            "" if not unit else f"{self.amount:.0f}" if unit == "strokes" else f"{self.amount:.2f}"
+            ""
+            if not unit
+            else f"{self.amount:.0f}"
+            if unit == _STROKES
+            else figure(f"{self.amount:.2f}")
         )
 
     @property
@@ -448,7 +457,7 @@ class WireTool(HandTool):
         if key == "*":
             self.what = (self.what + 1) % len(self._DOES)
             self.amount = self._DOES[self.what][2]
-            self.step_by = 5.0 if self.unit == "strokes" else 0.01
+            self.step_by = 5.0 if self.unit == _STROKES else 0.01
             return True
         return self._changed(key)
 

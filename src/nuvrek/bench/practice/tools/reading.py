@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from nuvrek.bench.practice.tools.tool import Tool
-from nuvrek.language import tr
+from nuvrek.language import figure, tr
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work.doing import Felt
@@ -38,14 +38,14 @@ class CaliperTool(Tool):
 
     @property
     def prompt(self) -> str:
-        what = tr("into the groove of") if self.groove else "beside"
+        what = tr("into the groove of") if self.groove else tr("beside")
         return tr(
             "{where}. Depth foot {what} {fret}.", where=self.where, what=what, fret=self.place.fret
         )
 
     @property
     def number(self) -> str:
-        return "" if self.read is None else f"{self.read:.2f}"
+        return "" if self.read is None else figure(f"{self.read:.2f}")
 
     @property
     def unit(self) -> str:
@@ -114,7 +114,7 @@ class RuleTool(Tool):
 
     @property
     def number(self) -> str:
-        return "" if self.said is None else f"{self.said:.2f}"
+        return "" if self.said is None else figure(f"{self.said:.2f}")
 
     @property
     def unit(self) -> str:
@@ -168,7 +168,7 @@ class PluckTool(Tool):
 
     @property
     def prompt(self) -> str:
-        note = "open" if self.fret == 0 else tr("at {fret}", fret=self.fret)
+        note = tr("open") if self.fret == 0 else tr("at {fret}", fret=self.fret)
         return tr(
             "String {strings}, {note}.", strings=self.pad.neck.strings - self.string, note=note
         )
@@ -291,7 +291,7 @@ class KeyTool(Tool):
 
     @property
     def unit(self) -> str:
-        return "turn"
+        return tr("turn")
 
     def press(self, key: str) -> bool:
         if key == "*":

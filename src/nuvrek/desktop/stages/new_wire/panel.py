@@ -15,7 +15,7 @@ from nuvrek.units import Unit, format_length
 
 # Name, words of the row, what can be chosen.
 PICKS: dict[str, tuple[str, Mapping[Any, str]]] = {
-    "wood": (tr("Board"), {"clean": tr("only cleaned"), "true": "trued"}),
+    "wood": (tr("Board"), {"clean": tr("only cleaned"), "true": tr("trued")}),
     "shape": (
         tr("Shape"),
         {

@@ -239,7 +239,7 @@ class RevealStage(Stage):
             return
         missed = one.missed(table.desk)
         self._block(
-            "Solved" if not missed else tr("Not solved"), missed or (tr("As it should be."),)
+            tr("Solved") if not missed else tr("Not solved"), missed or (tr("As it should be."),)
         )
         self._block(tr("What to look for"), (one.afterwards,))
         self._block(tr("What the trap costs"), [cost.words for cost in one.costs])

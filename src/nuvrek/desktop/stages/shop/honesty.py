@@ -61,7 +61,7 @@ class HonestyStage(Stage):
         found = self.found
         clear(self.tools)
         if found is None:
-            self.bar.show_words("Honesty", message=tr("All jobs are being gone through."))
+            self.bar.show_words(tr("Honesty"), message=tr("All jobs are being gone through."))
             return
         self.view.show_rows(found.held)
         for offer in found.offers:

@@ -280,7 +280,7 @@ class KeptSafeStage(Stage):
         )
 
     def _ask_take(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "Archive", "", tr("Archives (*.zip)"))
+        path, _ = QFileDialog.getOpenFileName(self, tr("Archive"), "", tr("Archives (*.zip)"))
         if path:
             self.take(Path(path))
 
