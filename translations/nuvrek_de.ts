@@ -352,6 +352,10 @@
       <translation>„{value}“ ist nicht bekannt; soll eines von {choices} sein</translation>
     </message>
     <message>
+      <source>'{word}' is no seed word: three syllables of two letters, as {like}.</source>
+      <translation>„{word}“ ist kein Wort für einen Hals: drei Silben aus zwei Buchstaben, wie {like}.</translation>
+    </message>
+    <message>
       <source>* buzzes, / clean, . the rest clean</source>
       <translation>* schnarrt, / sauber, . der Rest sauber</translation>
     </message>
@@ -12430,6 +12434,10 @@
     <message>
       <source>steel or nickel wrap</source>
       <translation>Stahl oder Nickel umsponnen</translation>
+    </message>
+    <message>
+      <source>step</source>
+      <translation>Schritt</translation>
     </message>
     <message>
       <source>sticks</source>

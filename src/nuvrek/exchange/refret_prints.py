@@ -9,7 +9,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 from nuvrek.exchange.template import SHEET_MM, draw_ruler
-from nuvrek.language import tr
+from nuvrek.language import figure, tr
 from nuvrek.neck.description import NeckDescription
 
 if TYPE_CHECKING:
@@ -95,8 +95,13 @@ def _cut_list(document: Any, neck: NeckDescription, plan: RefretPlan, first: int
     rows = list(zip(plan.cut, plan.bends_mm, strict=True))[first : first + _ROWS]
     for n, (piece, bend) in enumerate(rows, 1):
         y = _TOP_MM + n * _ROW_MM
-        radius = "flat" if bend is None else f"{bend:.0f}"
-        said = (f"{piece.fret}", f"{piece.cut_mm:.1f}", f"{piece.tang_mm:.1f}", radius)
+        radius = tr("flat") if bend is None else f"{bend:.0f}"
+        said = (
+            f"{piece.fret}",
+            figure(f"{piece.cut_mm:.1f}"),
+            figure(f"{piece.tang_mm:.1f}"),
+            radius,
+        )
         for x, words in zip(places, said, strict=False):
             document.text(x, y, words)
         document.rect(places[-1], y - 3.5, piece.cut_mm, 4.0)

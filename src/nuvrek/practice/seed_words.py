@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from nuvrek.language import tr
+
 _FIRST, _SECOND, _SYLLABLES = "bdfgjklmnprstvwz", "aeiou", 3
 _EACH = len(_FIRST) * len(_SECOND)
 # So many words there are.
@@ -34,4 +36,8 @@ def number_of(word: str) -> int:
 
 
 def _none(word: str) -> str:
-    return f"'{word[:20]}' is no seed word: three syllables of two letters, as {word_of(31_415)}."
+    return tr(
+        "'{word}' is no seed word: three syllables of two letters, as {like}.",
+        word=word[:20],
+        like=word_of(31_415),
+    )

@@ -8,7 +8,7 @@ from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.picture import picture_of, straightened
 from nuvrek.bench.work.agreement import standings
 from nuvrek.bench.work.job import steps_in_hand
-from nuvrek.language import tr
+from nuvrek.language import day_words, tr
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import ROD_WORDS
 from nuvrek.planning.steps.cautions import FIRST
@@ -110,10 +110,10 @@ def _steps_of(facts: Facts) -> tuple[Step, ...]:
 def steps_table(facts: Facts) -> Table:
     """The steps in bench order with their usual minutes; those ticked say when."""
     done = facts.now.steps_done if facts.now.chosen is not None else {}
-    rows: list[tuple[str, ...]] = [("", "step", "minutes", "done")]
+    rows: list[tuple[str, ...]] = [("", tr("step"), tr("minutes"), tr("done"))]
     for n, step in enumerate(_steps_of(facts), 1):
         minutes = str(step.minutes) if step.minutes else tr("waits") if step.wait else ""
-        rows.append((str(n), step.title, minutes, done.get(step.key, "")[:10]))
+        rows.append((str(n), step.title, minutes, day_words(done.get(step.key, "")[:10])))
     return tuple(rows)
 
 
