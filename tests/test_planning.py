@@ -16,6 +16,8 @@ from nuvrek.planning.plan import Plan, make_plan
 from nuvrek.planning.rod.move import plan_rod
 from nuvrek.planning.steps import cautions
 from nuvrek.readings.entries import AnyEntry, CrownHeight, OthersStill, Rock, State, StringGap
+from nuvrek.simulator.measuring import measure_basic_round
+from nuvrek.simulator.simulated_job import simulated_neck
 from nuvrek.units import Unit
 from tests.support import NECK, TIME, TempCase, compute, measured, neck_state, neck_with
 from tests.test_against_reference_solver import random_surface
@@ -73,6 +75,13 @@ class Advice(unittest.TestCase):
         self.assertEqual(plan.advice, "read")
         self.assertIn("not known", plan.reasons[0])
         self.assertIn("take a string gap", plan.way("rod").why_not[0])
+
+    def test_no_note_is_said_to_have_room_before_the_tops_are_read(self) -> None:
+        # Heights and relief as wanted, nobody complains, four readings: nothing is called fine.
+        truth, bench = simulated_neck(7, 24, 648.0)
+        plan = plan_of(list(measure_basic_round(bench)[:5]), truth.neck)
+        self.assertEqual(plan.advice, "read")
+        self.assertIn("which frets rock", plan.course[0].why)
 
     def test_a_rock_that_was_not_measured_is_filed_by_its_mark(self) -> None:
         marked = Rock(lane="middle", fret=9, says="rocks")

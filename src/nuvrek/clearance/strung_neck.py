@@ -6,6 +6,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 from functools import cached_property
+from typing import Literal
 
 import numpy as np
 from numpy.typing import NDArray
@@ -37,6 +38,7 @@ OVER_FIRST_MM = 0.05
 GAUGE_MM, STIFF_MM = 0.4, 4.0
 # A note is said to buzz, or to be clean, from this sure on; between lies the edge.
 BUZZ_SURE = 0.8
+NoteSays = Literal["likely clean", "on the edge", "will buzz"]
 
 
 @dataclass(frozen=True)
@@ -53,14 +55,14 @@ class Rooms:
     first: NDArray[np.intp]
     buzz: Array
 
-    def word(self, string: int, note: int) -> str:
-        """``likely clean``, ``on the edge`` or ``will buzz``."""
+    def word(self, string: int, note: int) -> NoteSays:
+        """What is likely of a note."""
         sure = float(self.buzz[string, note])
         if sure >= BUZZ_SURE:
-            return tr("will buzz")
+            return "will buzz"
         if sure <= 1.0 - BUZZ_SURE:
-            return tr("likely clean")
-        return tr("on the edge")
+            return "likely clean"
+        return "on the edge"
 
 
 @dataclass(frozen=True)

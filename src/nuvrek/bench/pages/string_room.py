@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from typing import TYPE_CHECKING, Literal
 
 from nuvrek.bench.session import Session
-from nuvrek.language import tr
+from nuvrek.language import named, tr
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.readings.entries import Heard, OthersClean
 from nuvrek.units import Unit, format_length, format_number
@@ -167,7 +167,7 @@ class StringRoomPage:
             "{doubt}.{cents}",
             what=what,
             strings=self.strings - s,
-            word=word,
+            word=named(word),
             room=format_length(room, unit),
             first=first,
             doubt=format_length(doubt, unit),

@@ -21,7 +21,7 @@ def _plays_clean(g: Grounds) -> Iterator[Leg]:
             "Every note was heard clean and nobody complains: no fault, whatever is usual.{beside}",
             beside=beside,
         )
-    elif g.roomy and not causes(g):
+    elif g.roomy and g.tops_known and not causes(g):
         why = tr("Every note has room and nobody complains: no fault, whatever is usual.")
     else:
         return

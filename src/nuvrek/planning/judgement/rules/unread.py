@@ -17,9 +17,9 @@ def missing(g: Grounds) -> tuple[str, ...]:
     found = []
     if g.neck.bare:
         pass
-    elif g.relief is None or not g.lanes_strung:
+    elif _relief_unread(g):
         found.append(tr("the relief at pitch"))
-    elif not g.relief.as_figure and not g.relief.off:
+    elif g.relief is not None and not g.relief.as_figure and not g.relief.off:
         found.append(tr("the relief as a figure"))
     if g.case.unread_lanes:
         if len(g.case.unread_lanes) == len(LANES):
@@ -30,6 +30,11 @@ def missing(g: Grounds) -> tuple[str, ...]:
     if not g.case.neck_map.crown_measured:
         found.append(tr("how much crown is left"))
     return tuple(found)
+
+
+def _relief_unread(g: Grounds) -> bool:
+    """Whether nobody has read the relief at pitch of a neck that has strings."""
+    return not g.neck.bare and (g.relief is None or not g.lanes_strung)
 
 
 def _blind(g: Grounds) -> Iterator[Leg]:
@@ -45,13 +50,12 @@ def _blind(g: Grounds) -> Iterator[Leg]:
 
 
 def _unread(g: Grounds) -> Iterator[Leg]:
-    lacking = missing(g)
-    if not g.tops_known or "the relief at pitch" in lacking:
+    if not g.tops_known or _relief_unread(g):
         yield Leg(
             "read",
             tr(
                 "Not known yet: {listed}. Until then nothing is filed and nothing is called fine.",
-                listed=words.listed(lacking),
+                listed=words.listed(missing(g)),
             ),
         )
 
