@@ -24,14 +24,14 @@ from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.crowns.crowning import LAND_MM
 from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.planning.ways.filing_words import few_frets
-from nuvrek.readings.entries import EdgeLie, StringGap, WayKind
-from nuvrek.readings.stations import shows_light
+from nuvrek.readings.entries import StringGap, WayKind
 from nuvrek.readings.told.new_wire import new_tops_of
 from nuvrek.readings.told.observed import flats_read, grooves_read
 from nuvrek.readings.told.what_was_read import (
     heard_clean,
     heard_faults,
     nut_trouble,
+    relief_blind,
     unpressed,
 )
 
@@ -177,22 +177,8 @@ class Grounds:
 
     @cached_property
     def relief_blind(self) -> bool:
-        """Whether strings at pitch showed no light anywhere and no edge was laid: straight, or
-        bowed back, nothing tells.
-        """
-        lit, dark, asked = False, False, self.neck.bare
-        for one in self.case.neck_map.neck_state.taken:
-            reading = one.reading
-            if isinstance(reading, EdgeLie):
-                asked = True
-            if not isinstance(reading, StringGap) or reading.state.strings != "pitch":
-                continue
-            low, high = reading.low_support, reading.high_support
-            if low and high and low < reading.fret < high:
-                lit, dark = lit or shows_light(reading), dark or not shows_light(reading)
-            elif low and high:
-                asked = True
-        return dark and not lit and not asked
+        """Whether nothing read so far tells a straight neck from one that is bowed back."""
+        return relief_blind(self.case.neck_map.neck_state)
 
     @property
     def lanes_strung(self) -> tuple[int, ...]:

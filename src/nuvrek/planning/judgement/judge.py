@@ -22,7 +22,8 @@ def judge(grounds: Grounds) -> tuple[Leg, ...]:
         spoken = [
             structs.replace(leg, rule=rule.key)
             for leg in rule.speaks(grounds)
-            if leg.way not in shut
+            # A rule may name a way that these readings do not make: then it has nothing to advise.
+            if leg.way not in shut and leg.way in grounds.ways
         ]
         course += [leg for leg in spoken if leg.way not in {other.way for other in course}]
         if spoken:

@@ -14,7 +14,7 @@ from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.readings.entries import Dial, RodFeel, RodMove, StringGap
 from nuvrek.readings.told.observed import rod_feel, rod_kind_tried
 from nuvrek.readings.told.rod_answers import answers, backwards, went_other_way
-from nuvrek.readings.told.what_was_read import nut_trouble
+from nuvrek.readings.told.what_was_read import nut_trouble, relief_blind
 
 # A rod that moves the relief less than this a turn does not answer; common practice, no source.
 NO_ANSWER_MM_PER_TURN = 0.06
@@ -38,6 +38,7 @@ StopKind = Literal[
     "nothing-left",
     "slack-back-bow",
     "twins-fight",
+    "no-light",
 ]
 
 
@@ -98,6 +99,10 @@ _WORDS: dict[StopKind, str] = {
         "the sides do not part. "
         "Bring both back to where they were, then turn them alike."
     ),
+    "no-light": tr(
+        "There is no gap under the string: the neck may be straight or back-bowed. Check with a "
+        "straight edge before touching the truss rod."
+    ),
 }
 _BY_FEEL: dict[str, StopKind] = {
     "key slips": "key-slips",
@@ -123,6 +128,8 @@ def rod_stops(neck_map: HeightMap) -> tuple[RodStop, ...]:
     found += _by_answer(neck_map, feel)
     if _twins_fight(neck_map):
         found.append("twins-fight")
+    if not found and relief_blind(neck_map.neck_state):
+        found.append("no-light")
     return tuple(RodStop(kind, _WORDS[kind]) for kind in found)
 
 

@@ -8,6 +8,7 @@ from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
+from nuvrek.readings.told.what_was_read import relief_blind
 
 
 def read_first(weighing: Weighing) -> Draft | None:
@@ -21,7 +22,8 @@ def _asked(case: Case) -> list[str]:
     found = []
     if case.relief is None:
         found.append(tr("the relief at pitch, on both sides"))
-    if case.relief is None and case.neck_map.neck_state.taken:
+    neck_state = case.neck_map.neck_state
+    if relief_blind(neck_state) or (case.relief is None and neck_state.taken):
         found.append(tr("how a long edge lies on the frets"))
     if len(case.unread_lanes) == len(LANES):
         found.append(tr("the rocker over all three lanes"))

@@ -19,6 +19,7 @@ from nuvrek.readings.entries import (
     StringGap,
 )
 from nuvrek.readings.journal import NeckState
+from nuvrek.readings.stations import shows_light
 
 # Feels that speak of the nut and its access, not of the rod; only mending ends them.
 NUT_FEELS: tuple[Feel, ...] = ("binding", "key slips", "out of reach")
@@ -94,6 +95,29 @@ def relief_read(neck_state: NeckState) -> bool:
             case _:
                 pass
     return False
+
+
+def relief_blind(neck_state: NeckState) -> bool:
+    """Whether strings at pitch showed no light anywhere and no edge was laid: straight, or bowed
+    back, nothing tells.
+    """
+    lit, dark = False, False
+    if neck_state.neck.bare:
+        return False
+    for one in neck_state.taken:
+        reading = one.reading
+        if isinstance(reading, EdgeLie):
+            return False
+        if not isinstance(reading, StringGap) or reading.state.strings != "pitch":
+            continue
+        low, high = reading.low_support, reading.high_support
+        if not low or not high:
+            continue
+        if not low < reading.fret < high:
+            # Past what it lies on only an edge shows anything.
+            return False
+        lit, dark = lit or shows_light(reading), dark or not shows_light(reading)
+    return dark and not lit
 
 
 def heard_faults(neck_state: NeckState) -> tuple[tuple[int, int], ...]:
