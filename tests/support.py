@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import os
 import tempfile
+import time
 import unittest
 from collections.abc import Callable, Sequence
 from pathlib import Path
@@ -56,6 +57,35 @@ def compute(now: NeckState) -> tuple[Solved, Plan]:
     solved = weigh(see(wanted_alone(now, Unit.MM)))
     assert solved.plan is not None
     return solved, solved.plan
+
+
+class Typed:
+    """Keys that carry the time at which they were typed, as those of a real keyboard do."""
+
+    def __init__(self, window: Any) -> None:
+        self.window = window
+        self._last_ms = 1_000_000.0 - 1000.0 * time.monotonic()
+
+    def press(self, key: str) -> None:
+        """A key typed now."""
+        self._send(key, self._last_ms + 1000.0 * time.monotonic())
+
+    def late(self, key: str, by_ms: float = 40.0) -> None:
+        """A key that was typed before the page in front was, and comes only now."""
+        turned_ms = self.window.typed_before._turned_ms
+        self._send(key, self._last_ms + turned_ms - by_ms)
+
+    def _send(self, key: str, at_ms: float) -> None:
+        from PyQt6.QtCore import QCoreApplication, QEvent, Qt
+        from PyQt6.QtGui import QKeyEvent
+
+        class Timed(QKeyEvent):
+            def timestamp(self) -> int:
+                return round(at_ms)
+
+        code = Qt.Key.Key_Return if key == "\r" else Qt.Key(ord(key))
+        event = Timed(QEvent.Type.KeyPress, code, Qt.KeyboardModifier.NoModifier, key)
+        QCoreApplication.sendEvent(self.window.windowHandle(), event)
 
 
 class TempCase(unittest.TestCase):

@@ -6,7 +6,8 @@ from nuvrek.bench.session import Session
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import CrownHeight, OthersStill, Rock, StringGap, StringHeight
-from nuvrek.units import Unit
+from nuvrek.readings.rounds import ROUNDS
+from nuvrek.units import Unit, likely_meanings, parse_length
 from tests.support import NECK, TIME, TempCase
 
 
@@ -41,14 +42,14 @@ class Taking(KeypadCase):
         for slides, drags in ((".2", ".25"), (".2", ".25")):
             count += self.press(keypad, slides, "+", drags, "-")
         # Slack, the long edge lies on its ends on both sides.
-        count += self.press(keypad, "enter", "-", "-")
+        count += self.press(keypad, "*", "-", "-")
         for slides, drags in ((".1", ".15"), (".1", ".15")):
             count += self.press(keypad, slides, "+", drags, "-")
         # Past the joint, three times on the middle lane; then every fret is pressed and none moves.
         for _ in range(3):
             count += self.press(keypad, ".1", "+", ".15", "-")
-        count += self.press(keypad, "enter")
-        rocker = self.press(keypad, "4*", "12*", "enter", "4*", "12*", "enter", "4*", "enter")
+        count += self.press(keypad, "/")
+        rocker = self.press(keypad, "4*", "12*", "/", "4*", "12*", "/", "4*", "/")
         for height in ("1.15", "1.1", "1.1", "1.15"):
             count += self.press(keypad, height, "enter")
         self.assertTrue(keypad.finished)
@@ -68,7 +69,7 @@ class Taking(KeypadCase):
         keypad = self.start()
         self.to_sweep(keypad)
         rocks = ("4*", ".1+.15-", "12*", ".1+.15-")
-        count = self.press(keypad, *rocks, "enter", *rocks, "enter", *rocks[:2], "enter")
+        count = self.press(keypad, *rocks, "/", *rocks, "/", *rocks[:2], "/")
         # README, user notes: 35 keys more than marking alone; the aim of under 60 holds either way.
         self.assertEqual(count, 15 + 35)
         self.assertEqual(keypad.station.key if keypad.station else "", "crown-1")
@@ -121,12 +122,39 @@ class Questions(KeypadCase):
         keypad = self.start()
         self.press(keypad, "down", "down", "300", "enter")
         self.assertIn("300 mm?", view_of(keypad).question)
-        self.assertIn("0.30 mm", view_of(keypad).question)
+        self.assertIn("Enter takes 0.30 mm", view_of(keypad).hint)
         self.assertEqual(self.session.neck_state.taken, ())
         self.press(keypad, "enter")
         gap = self.session.neck_state.taken[-1].reading
         assert isinstance(gap, StringGap)
         self.assertAlmostEqual(gap.gap_mm or 0, 0.3)
+
+    def test_digits_begin_a_new_value_and_nothing_else_is_taken(self) -> None:
+        keypad = self.start()
+        self.press(keypad, "16", "enter")
+        self.assertIn("Enter takes 1.60 mm, * takes 16 thou (0.41 mm)", view_of(keypad).hint)
+        self.press(keypad, "1.6")
+        self.assertEqual((keypad.asking, keypad.text, len(self.session.entries)), (None, "1.6", 0))
+        self.press(keypad, "enter")
+        height = self.session.neck_state.taken[-1].reading
+        assert isinstance(height, StringHeight)
+        self.assertEqual((height.height_mm, keypad.unit), (1.6, Unit.MM))
+
+    def test_the_second_offer_is_taken_once_and_its_unit_stays_only_if_said(self) -> None:
+        for key, after in (("*", Unit.MM), (" ", Unit.THOU)):
+            keypad = self.start()
+            unit = {"string-height": Unit.MM}
+            keypad._unit_of = lambda field, of=unit: of.get(field, Unit.MM)  # type: ignore[misc]
+            keypad._remember = unit.__setitem__
+            self.press(keypad, "16", "enter", key)
+            height = self.session.neck_state.taken[-1].reading
+            assert isinstance(height, StringHeight)
+            self.assertAlmostEqual(height.height_mm, 16 * 0.0254)
+            self.assertEqual(unit["string-height"], after)
+
+    def test_the_sign_of_an_unlikely_value_is_kept(self) -> None:
+        offers = likely_meanings("-16", parse_length("-16", Unit.MM), -1.5, 1.5)
+        self.assertTrue(offers and all(one.length.mm < 0.0 for one in offers))
 
     def test_a_value_may_be_kept_as_typed_or_typed_again(self) -> None:
         keypad = self.start()
@@ -160,7 +188,8 @@ class Sweeping(KeypadCase):
         self.assertEqual(sorted(keypad.marked("bass")), [7, 9])
         self.press(keypad, "*")
         self.assertEqual(sorted(keypad.marked("bass")), [7])
-        self.press(keypad, "12/", "enter")
+        self.press(keypad, "12/", "/")
+        self.assertEqual(keypad.message, "Written: 18 frets still.")
         still = next(
             r.reading for r in self.session.neck_state.taken if isinstance(r.reading, OthersStill)
         )
@@ -189,6 +218,31 @@ class Wandering(KeypadCase):
         keypad._go(len(keypad.round.stations) - 1)
         self.press(keypad, "1.1", "enter")
         self.assertEqual(keypad.index, 0)
+
+    def test_enter_asserts_nothing_in_any_round(self) -> None:
+        for name in ROUNDS:
+            with self.subTest(round=name):
+                keypad = self.start(name=name)
+                for _ in range(2 * len(keypad.round.stations) + 2):
+                    keypad.press("enter")
+                self.assertEqual(self.session.entries, [])
+
+    def test_enter_after_marks_says_nothing_of_the_other_frets(self) -> None:
+        keypad = self.start()
+        self.to_sweep(keypad)
+        self.press(keypad, "7*", "enter")
+        kinds = [type(one.reading) for one in self.session.neck_state.taken]
+        self.assertEqual(kinds, [Rock])
+        self.assertIn("stay unknown", keypad.message)
+        self.assertNotIn("sweep-bass", self.session.neck_state.stations_done)
+
+    def test_strings_that_nobody_slackened_stay_at_pitch(self) -> None:
+        keypad = self.start()
+        while keypad.station is None or keypad.station.kind != "state":
+            keypad.press("enter")
+        keypad.press("enter")
+        self.assertIn("still count as at pitch", keypad.message)
+        self.assertEqual(self.session.neck_state.state.strings, "pitch")
 
     def test_a_round_that_was_left_goes_on_where_it_was(self) -> None:
         keypad = self.start()

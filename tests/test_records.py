@@ -206,12 +206,16 @@ class UnitsOfAField(TempCase):
         self.assertIsNotNone(keypad.asking)
         keypad.press("/")
         self.assertEqual(settings.unit_for("crown-height"), Unit.THOU)
-        # Typed by hand in mm where thou hold: the offer is taken once, and the field stays with it.
+        # Typed by hand in mm where thou hold: the offer is taken once, and the field stays as it
+        # is; from now on only where that is said.
         keypad.press("1")
         for key in (".", "1", "enter"):
             keypad.press(key)
         self.assertIsNotNone(keypad.asking)
         keypad.press("enter")
+        self.assertEqual(settings.unit_for("crown-height"), Unit.THOU)
+        for key in ("1", ".", "1", "enter", " "):
+            keypad.press(key)
         self.assertEqual(settings.unit_for("crown-height"), Unit.MM)
         for key in ("1", ".", "2", "enter"):
             keypad.press(key)

@@ -86,16 +86,16 @@ class AtTheKeypad(KeypadCase):
         self.press(keypad, "1.75", "enter")
         keypad.change_round("rocker")
         self.assertEqual(view_of(keypad).total, 3)
-        self.press(keypad, "5*", "enter")
+        self.press(keypad, "5*", "/")
         self.assertEqual((self.session.neck_state.round_name, view_of(keypad).done), ("rocker", 1))
         again = Keypad(self.session, "rocker", lambda _k: Unit.MM)
         self.assertEqual(again.index, 1)
 
     def test_marks_of_an_earlier_round_are_neither_shown_nor_struck(self) -> None:
         keypad = self.start(name="rocker")
-        self.press(keypad, "5*", "enter", "enter", "enter")
+        self.press(keypad, "5*", "/", "/", "/")
         keypad.change_round("after-seating")
-        self.press(keypad, "enter", "enter")
+        self.press(keypad, "*", "/")
         self.assertEqual(keypad.marked("bass"), {})
         before = len(self.session.neck_state.taken)
         self.press(keypad, "5*")
@@ -105,7 +105,7 @@ class AtTheKeypad(KeypadCase):
     def test_a_sweep_begun_anew_marks_instead_of_unmarking(self) -> None:
         keypad = self.start()
         self.to_sweep(keypad)
-        self.press(keypad, "5*", "enter")
+        self.press(keypad, "5*", "/")
         keypad.change_round("rocker")
         self.press(keypad, "5*")
         self.assertEqual(list(keypad.marked("bass")), [5])
@@ -127,6 +127,9 @@ class Passing(KeypadCase):
             "string-height": ("1.8", "enter"),
             "crown-height": ("1.1", "enter"),
             "edge-lie": ("-",),
+            "state": ("*",),
+            "press": ("/",),
+            "sweep": ("/",),
         }
         for _ in range(len(keypad.round.stations) + 5):
             if keypad.station is None:

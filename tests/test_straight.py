@@ -1,4 +1,4 @@
-"""Straight, healthy necks, the commonest there are, and strange ones beside them: every leg of every
+"""Straight, healthy necks, the commonest there are, and strange ones beside them: every leg of a
 course is a way that can be gone or waits, every page opens, every paper is made.
 """
 

@@ -60,8 +60,8 @@ class BenchShorthand(unittest.TestCase):
             (".3", Unit.THOU, 0.3),
         ):
             asked = question("string-gap", text, parse_length(text, unit))
-            assert asked is not None and asked[1] is not None
-            self.assertAlmostEqual(asked[1].length.mm, meant)
+            assert asked is not None
+            self.assertAlmostEqual(asked[1][0].length.mm, meant)
         self.assertIsNone(question("string-gap", "0", parse_length("0", Unit.MM)))
 
     def test_what_is_no_length_gets_a_sentence(self) -> None:

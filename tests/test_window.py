@@ -9,7 +9,7 @@ import unittest
 from pathlib import Path
 from typing import Any
 
-from nuvrek.bench.work.job import next_step, steps_in_hand
+from nuvrek.bench.work.job import next_step, press_first, steps_in_hand
 from nuvrek.neck.description import LANES
 from nuvrek.readings.entries import (
     CrownHeight,
@@ -20,7 +20,7 @@ from nuvrek.readings.entries import (
     Seated,
     StringGap,
 )
-from tests.support import WindowCase
+from tests.support import Typed, WindowCase
 from tests.test_logbook import _environment
 
 ENTER, UP, DOWN, LEFT, RIGHT, BACK = (
@@ -42,12 +42,12 @@ def three_figures(case: WindowCase, window: Any) -> None:
 
 def take_round(case: WindowCase, window: Any) -> int:
     """The basic round of a 22-fret neck from the keypad alone; returns the keys pressed."""
-    count = case.keys(window, "1.75", ENTER, "1.5", ENTER, ".4+.45-", ".4+.45-", ENTER)
+    count = case.keys(window, "1.75", ENTER, "1.5", ENTER, ".4+.45-", ".4+.45-", "*")
     # Slack, the long edge lies on its ends on both sides.
     count += case.keys(window, "-", "-", ".2+.25-", ".2+.25-")
     # Past the joint on the middle lane, every fret pressed, the rocker.
-    count += case.keys(window, ".1+.15-", ".1+.15-", ".1+.15-", ENTER)
-    count += case.keys(window, "5*.1+.12-", "12*.1+.12-", ENTER, "5*", "12*", ENTER, "5*", ENTER)
+    count += case.keys(window, ".1+.15-", ".1+.15-", ".1+.15-", "/")
+    count += case.keys(window, "5*.1+.12-", "12*.1+.12-", "/", "5*", "12*", "/", "5*", "/")
     return count + case.keys(window, "1.15", ENTER, "1.15", ENTER, "1.1", ENTER, "1.15", ENTER)
 
 
@@ -111,9 +111,9 @@ class FromTheKeypad(WindowCase):
         for repeat in (False, True, True, True):
             event = QKeyEvent(
                 QEvent.Type.KeyPress,
-                Qt.Key.Key_Enter,
+                Qt.Key.Key_Slash,
                 Qt.KeyboardModifier.KeypadModifier,
-                "\r",
+                "/",
                 repeat,
             )
             self.app.sendEvent(window.stages["Measure"], event)
@@ -220,8 +220,39 @@ class Stages(WindowCase):
         self.assertEqual(window.now, "Measure")
         window.rail.buttons["Work"].click()
         self.assertEqual(window.now, "Work")
-        self.keys(window, HOME, "3")
+        self.keys(window, HOME, "3", ENTER)
         self.assertEqual(window.app.session.neck_id, 3)
+
+    def test_digits_on_the_shelf_gather_and_enter_opens(self) -> None:
+        window: Any = self.open_window(demo=True)
+        rows = {row.id: row.entries for row in window.app.book.necks()}
+        self.keys(window, "12")
+        self.assertEqual((window.now, window.app.session), ("Shelf", None))
+        self.assertEqual(window.bar.number.text(), "12▏")
+        self.assertEqual(window.stage.selected.row.id, 12)
+        self.keys(window, ENTER)
+        self.assertEqual((window.now, window.app.session.neck_id), ("Map", 12))
+        self.keys(window, HOME, "3", "2")
+        self.assertIn("No neck", window.bar.message.text())
+        self.keys(window, ENTER)
+        self.assertEqual(window.now, "Shelf")
+        self.keys(window, "13", BACK, ENTER)
+        self.assertEqual(window.app.session.neck_id, 1)
+        self.assertEqual({row.id: row.entries for row in window.app.book.necks()}, rows)
+
+    def test_keys_typed_before_a_page_was_turned_never_act_on_it(self) -> None:
+        window: Any = self.open_window(demo=True)
+        typed = Typed(window)
+        typed.press("3")
+        typed.press("\r")
+        # What the hand typed while the neck was being opened arrives late.
+        self.assertEqual(window.now, "Map")
+        before = len(window.app.session.entries)
+        for key in "21.2\r":
+            typed.late(key)
+        self.assertEqual((window.now, len(window.app.session.entries)), ("Map", before))
+        typed.press("0")
+        self.assertEqual(window.now, "String room")
 
     def test_choosing_a_fret_shows_its_readings(self) -> None:
         window: Any = self.open_window(demo=True)
@@ -477,9 +508,9 @@ class Course(WindowCase):
         keys = [step.key for step in steps_in_hand(session.neck_state)]
         # What closes the job belongs to the last way of the course.
         self.assertNotIn("prove", keys)
-        while next_step(session.neck_state) is not None:
+        while (step := next_step(session.neck_state)) is not None:
             window.show_stage("Work")
-            self.keys(window, ENTER)
+            self.keys(window, "/" if press_first(session.neck_state, step) else ENTER)
         work = window.stages["Work"]
         self.assertIn("Next:", work.step_title.text())
         self.assertIn("read again", work.step_text.text())

@@ -7,7 +7,7 @@ from __future__ import annotations
 from dataclasses import replace
 from typing import Any
 
-from nuvrek.bench.work.job import next_step
+from nuvrek.bench.work.job import next_step, press_first
 from nuvrek.neck.description import LANES
 from nuvrek.readings.entries import (
     CrownHeight,
@@ -79,7 +79,11 @@ class Typist:
             typed = keys_for(entry)
             if typed:
                 self.keys(typed)
-        if self.window.stage.keypad.station == station or station.kind in ("sweep", "press"):
+        if station.kind in ("sweep", "press", "ends", "ink"):
+            self.keys("/")
+        elif station.kind == "state":
+            self.keys("*")
+        elif self.window.stage.keypad.station == station:
             self.keys(ENTER)
 
     def work(self) -> None:
@@ -93,6 +97,8 @@ class Typist:
             asked = self.window.bar.prompt.text()
             if "Does the leaf go" in asked:
                 self._leaf()
+            elif step is not None and press_first(self.session.neck_state, step):
+                self.keys("/")
             elif step is not None and step.key == "levelled":
                 self._read_again()
                 self.keys(ENTER)

@@ -18,6 +18,11 @@ from nuvrek.language import figure, tr
 MM_PER_INCH = 25.4
 MM_PER_THOU = MM_PER_INCH / 1000.0
 LONGEST_MM = 3000.0
+# So many meanings of an unlikely value are offered.
+MOST_MEANINGS = 3
+# Where a range begins at nothing, the usual value is reckoned from here (common practice, no
+# source: the thinnest gaps that are spoken of).
+LEAST_USUAL_MM = 0.05
 _LONGEST_TEXT = 40
 
 
@@ -203,25 +208,60 @@ class Meaning(Struct, frozen=True):
 
 
 def likely_meaning(text: str, typed: Length, low_mm: float, high_mm: float) -> Meaning | None:
-    """The unit that would bring ``text`` into ``low_mm..high_mm``, if one does.
+    """The unit that would bring ``text`` into ``low_mm..high_mm``, if one does; else the decimal
+    point that was left out.
 
-    Returns None when the typed length already lies inside, or when no other unit explains it.
+    Returns None when the typed length already lies inside, or when nothing explains it.
     """
     if low_mm <= typed.mm <= high_mm:
         return None
-    match = re.match(rf"[+-]?({_NUMBER})", text.strip())
+    meant = [*_in_other_units(text), *_without_point(text, Unit.MM)]
+    return next((one for one in meant if low_mm <= one.length.mm <= high_mm), None)
+
+
+def likely_meanings(text: str, typed: Length, low_mm: float, high_mm: float) -> tuple[Meaning, ...]:
+    """All that ``text`` can have meant within ``low_mm..high_mm``, the likeliest first: the decimal
+    point left out (16 for 1.6), or another unit. At most three; none where it lies inside.
+    """
+    if low_mm <= typed.mm <= high_mm:
+        return ()
+    meant = [*_without_point(text, typed.unit), *_in_other_units(text)]
+    inside = [one for one in meant if low_mm <= one.length.mm <= high_mm]
+    usual_mm = math.sqrt(max(low_mm, LEAST_USUAL_MM) * high_mm)
+
+    def unlikely(one: Meaning) -> float:
+        return abs(math.log(max(abs(one.length.mm), 1e-6) / usual_mm))
+
+    by_mm = {round(one.length.mm, 6): one for one in reversed(inside)}
+    return tuple(sorted(by_mm.values(), key=unlikely)[:MOST_MEANINGS])
+
+
+def _number_in(text: str) -> float | None:
+    """The number ``text`` begins with."""
+    match = re.match(rf"([+-]?)({_NUMBER})", text.strip())
     if match is None:
         return None
-    value = _to_float(match[1])
-    for unit in (Unit.THOU, Unit.MM, Unit.SIXTYFOURTH, Unit.INCH):
-        mm = value * MM_PER_UNIT[unit]
-        if low_mm <= mm <= high_mm:
-            return Meaning(Length(mm, unit), _both_units(mm, unit))
-    # A dropped decimal point: 30 for 0.30 mm, 300 for 0.300 mm.
-    for mm in (value / 100.0, value / 1000.0):
-        if low_mm <= mm <= high_mm:
-            return Meaning(Length(mm, Unit.MM), _both_units(mm, Unit.MM))
-    return None
+    return _to_float(match[2]) * (-1.0 if match[1] == "-" else 1.0)
+
+
+def _in_other_units(text: str) -> list[Meaning]:
+    value = _number_in(text)
+    if value is None:
+        return []
+    units = (Unit.THOU, Unit.MM, Unit.SIXTYFOURTH, Unit.INCH)
+    return [_meaning(value * MM_PER_UNIT[unit], unit) for unit in units]
+
+
+def _without_point(text: str, unit: Unit) -> list[Meaning]:
+    """A decimal point left out: 16 for 1.6, 30 for 0.30, 300 for 0.300."""
+    value = _number_in(text)
+    if value is None or "." in text or "," in text:
+        return []
+    return [_meaning(value / by * MM_PER_UNIT[unit], unit) for by in (10.0, 100.0, 1000.0)]
+
+
+def _meaning(mm: float, unit: Unit) -> Meaning:
+    return Meaning(Length(mm, unit), _both_units(mm, unit))
 
 
 def _both_units(mm: float, unit: Unit) -> str:

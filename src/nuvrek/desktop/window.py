@@ -7,7 +7,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, ClassVar
 
 import msgspec
-from PyQt6.QtGui import QCloseEvent, QKeyEvent
+from PyQt6.QtGui import QCloseEvent, QKeyEvent, QShowEvent
 from PyQt6.QtWidgets import QStackedWidget, QVBoxLayout, QWidget
 
 from nuvrek.bench.page_names import PAGE_NAMES
@@ -15,6 +15,7 @@ from nuvrek.bench.settings import TEXT_STEPS
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.ringing import Ringing
 from nuvrek.desktop.stages.base import Stage
+from nuvrek.desktop.typed_before import TypedBefore
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.plain_text import plain_labels
 from nuvrek.desktop.widgets.stage_rail import STAGES, Rail
@@ -104,6 +105,7 @@ class Window(QWidget):
         self.bar = BenchBar(app.theme)
         self.pages = QStackedWidget()
         self.stages = Stages(app, self.bar, self.pages, self.modules)
+        self.typed_before = TypedBefore(self)
         self.practice: QWidget | None = None
         self.demo: QWidget | None = None
         self.looks: list[QWidget] = []
@@ -252,6 +254,7 @@ class Window(QWidget):
         self.stage.restyle()
         self.stage.enter()
         self.ringing.look()
+        self.typed_before.turned()
 
     def _title(self) -> None:
         session = self.app.session
@@ -314,8 +317,9 @@ class Window(QWidget):
         if not isinstance(wanted, Suggestion) or session is None:
             return
         first = strings_first(wanted.strings, session.neck_state.state)
+        came_from = self.now
         self.show_stage("Measure")
-        self.stage.ask(wanted.station, first)
+        self.stage.ask(wanted.station, first, came_from if came_from == "Work" else "Map")
 
     def _on_changed(self) -> None:
         self._title()
@@ -380,6 +384,12 @@ class Window(QWidget):
             self.show_help()
         else:
             super().keyPressEvent(event)
+
+    def showEvent(self, event: QShowEvent | None) -> None:
+        super().showEvent(event)
+        handle = self.windowHandle()
+        if handle is not None:
+            handle.installEventFilter(self.typed_before)
 
     def closeEvent(self, event: QCloseEvent | None) -> None:
         if self.now in self.stages:

@@ -9,7 +9,7 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import AnyEntry, OthersStill, Rock
 from nuvrek.readings.kinds import STATIONS, highest_fret, highest_string, record_of
 from nuvrek.readings.sizes import SIZES
-from nuvrek.units import MM_PER_UNIT, Length, Meaning, likely_meaning
+from nuvrek.units import MM_PER_UNIT, Length, Meaning, likely_meanings
 
 # What a reading can well be, in mm, by entry field; outside it is questioned, never refused.
 PLAUSIBLE_MM: dict[str, tuple[float, float]] = {
@@ -56,16 +56,19 @@ def _year(at: str) -> int:
         return 2000
 
 
-def question(field: str, text: str, typed: Length) -> tuple[str, Meaning | None] | None:
-    """A question about an unlikely value and the likely meaning, or None when it is plausible."""
+def question(field: str, text: str, typed: Length) -> tuple[str, tuple[Meaning, ...]] | None:
+    """A question about an unlikely value and what may be meant, the likeliest first; None when it
+    is plausible.
+    """
     low, high = PLAUSIBLE_MM[field]
     if field in _GAPS and typed.mm != 0.0:
         # Nothing is nothing; but of what is thinner than any leaf nobody can tell.
         low = max(low, LEAST_GAP_MM)
     if low <= typed.mm <= high:
         return None
-    meaning = likely_meaning(text, typed, low, high)
     said = figure(f"{typed.mm / MM_PER_UNIT[typed.unit]:g} {typed.unit.value}")
-    size = tr("a lot") if typed.mm > high else tr("very little")
-    offer = f" {meaning.words}." if meaning else ""
-    return tr("{said}? That is {size} here.{offer}", said=said, size=size, offer=offer), meaning
+    if typed.mm > high:
+        return tr("{said}? That is a lot here.", said=said), likely_meanings(text, typed, low, high)
+    return tr("{said}? That is very little here.", said=said), likely_meanings(
+        text, typed, low, high
+    )

@@ -45,6 +45,11 @@ MOST_ENTRIES = 20_000
 
 # The step whose tick says that the nut of a rod was mended.
 NUT_MENDED = "free-nut"
+# The step whose tick says that what was filed is round again.
+CROWNED = "crown"
+# The step whose tick says that all worn crowns were re-profiled before any file: no flat is left,
+# a groove may be.
+REPROFILED = "crown-worn"
 # The steps whose ticks say that the strings lie otherwise at nut or zero fret since.
 NUT_WORKED = ("nut-slots", "zero-fret", "nut-new")
 
@@ -124,6 +129,10 @@ class NeckState(Struct, frozen=True):
     fret_work: dict[tuple[FretStage, int], FretSays] = {}
     out: frozenset[int] = frozenset()
     renewed: dict[int, int] = {}
+    # When the crown of a fret was last rounded after the file, and when all worn ones were
+    # re-profiled.
+    crowned: dict[int, int] = {}
+    reprofiled: int = 0
     # The highest fret and string any live reading or work speaks of.
     highest: tuple[int, int] = (0, 0)
     length: int = 0
@@ -136,6 +145,16 @@ class NeckState(Struct, frozen=True):
     def stands(self, number: int, fret: int) -> bool:
         """Whether what entry ``number`` says of a fret is about the wire that is in there now."""
         return number > self.renewed.get(fret, 0)
+
+    def same_crown(self, one: Taken, fret: int) -> bool:
+        """Whether a reading is of the crown that a fret has now: neither filed nor rounded since,
+        on any lane.
+        """
+        if one.number < self.crowned.get(fret, 0):
+            return False
+        return all(
+            one.surface.get((fret, lane), 0) == self.surface.get((fret, lane), 0) for lane in LANES
+        )
 
     @property
     def heats(self) -> tuple[tuple[int, Heated], ...]:
@@ -200,6 +219,7 @@ class _Folding:
         self.state, self.surface = now.state, now.surface
         self.truings, self.fret_work = list(now.truings), dict(now.fret_work)
         self.out, self.renewed = set(now.out), dict(now.renewed)
+        self.crowned = dict(now.crowned)
 
     def state_at(self, length: int) -> NeckState:
         """The state after all that was added, of a journal of ``length`` entries."""
@@ -217,6 +237,7 @@ class _Folding:
             fret_work=self.fret_work,
             out=frozenset(self.out),
             renewed=self.renewed,
+            crowned=self.crowned,
             highest=self.highest,
             last_day=self.last_day,
             length=length,
@@ -272,6 +293,12 @@ class _Folding:
             self.now = structs.replace(self.now, nut_mended=number)
         if done.step in NUT_WORKED:
             self._worked(number, NutWork())
+        if done.step == REPROFILED:
+            self.now = structs.replace(self.now, reprofiled=number)
+        chosen = self.now.chosen
+        if done.step == CROWNED and chosen is not None:
+            filed = {*chosen.frets, *(fret for fret, _, _ in chosen.off)}
+            self.crowned |= dict.fromkeys(filed, number)
 
     def _arranged(self, number: int, entry: AnyEntry) -> None:
         """What the shop and the owner arrange between them; of other entries nothing is kept."""

@@ -14,6 +14,7 @@ HELP: dict[str, PageHelp] = {
     "Shelf": PageHelp(
         {
             **_COMPARE,
+            "digits": tr("a neck by its number"),
             "enter": tr("open the neck"),
             "+": tr("take in another"),
             "/": tr("find a neck"),
@@ -190,7 +191,7 @@ HELP: dict[str, PageHelp] = {
             **_COMPARE,
             "*": tr("yes to this"),
             "-": tr("no to this"),
-            "enter": tr("yes to all"),
+            "/": tr("yes to all"),
             "+": tr("freeze a quote"),
             "back": tr("take back"),
         },

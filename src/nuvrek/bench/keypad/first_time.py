@@ -61,8 +61,8 @@ TIPS: dict[str, tuple[Tip, ...]] = {
     "state": (
         Tip(
             "state",
-            tr("Enter"),
-            tr("Strings, posture and rod are as asked: every reading keeps them."),
+            "*",
+            tr("The strings are as asked: every reading keeps it. Enter alone says nothing."),
         ),
     ),
     "string-gap": (
@@ -80,13 +80,13 @@ TIPS: dict[str, tuple[Tip, ...]] = {
         Tip("rocks", "*", tr("A fret and *: it rocks there. Again takes the mark back.")),
         Tip(
             "all-still",
-            tr("Enter"),
-            tr("All the others are still. A leaf after a mark says how much."),
+            "/",
+            tr("Alone: all the others are still. Enter alone says nothing of them."),
         ),
     ),
     "press": (
         Tip("moves", "* − +", tr("A fret and *: it moves. −: at its low end, +: at its high end.")),
-        Tip("all-firm", tr("Enter"), tr("All the others are firm.")),
+        Tip("all-firm", "/", tr("Alone: all the others are firm. Enter alone says nothing.")),
     ),
     "ends": (Tip("sharp", "* + −", tr("A fret and the key for what the finger feels there.")),),
     "edge-lie": (

@@ -13,7 +13,7 @@ from msgspec import structs
 
 from nuvrek.bench.keypad.keys import keys_at
 from nuvrek.bench.keypad.keys.base import StationKeys
-from nuvrek.bench.keypad.question import Question
+from nuvrek.bench.keypad.question import OFFER_KEYS, Question
 from nuvrek.bench.keypad.repeats import Repeats
 from nuvrek.bench.session import Session, undo_hint, undo_words
 from nuvrek.bench.work.moments import minutes_between
@@ -71,7 +71,6 @@ class Keypad:
         self._station: Station | None = None
         self._replacing = 0
         self._asked = False
-        self._sent = False
         self._since_one = len(session.entries)
         self.run_step = 1
         self.text = ""
@@ -374,19 +373,6 @@ class Keypad:
             units[(units.index(now) + 1) % len(units)] if now in units else units[0],
         )
 
-    def remember_unit(self, typed: Length, offered: bool = False) -> None:
-        """A unit typed with a number, or taken when it was offered, is the field's from now on.
-
-        What a gauge sends carries the gauge's unit, not the bench's.
-        """
-        if self._station is None or self._sent:
-            return
-        named = any(character in self.text for character in 'mthin"/')
-        if not named and not offered:
-            return
-        if typed.unit in units_of(self._station.field) and typed.unit is not self.unit:
-            self._remember(self._station.field, typed.unit)
-
     def gauge(self, sent: str) -> None:
         """A gauge sent a reading: taken as if typed, unless something typed or asked stands in
         the way.
@@ -401,23 +387,37 @@ class Keypad:
                 "The gauge sent {sent} while something was typed. It was not taken.", sent=sent
             )
         else:
-            self.message, self.text, self._sent = "", sent, True
+            self.message, self.text = "", sent
             keys.typed("enter")
-            # A questioned reading stays the gauge's until the question is answered.
-            self._sent = self.asking is not None
 
     def _answer(self, asked: Question, key: str) -> None:
-        if key == "enter" and asked.meaning is not None:
-            self.asking = None
-            self.keys_here.accept(asked.key, asked.meaning.length, offered=True)
-        elif key == "/" or (key == "enter" and asked.meaning is None):
-            self.asking = None
-            self.keys_here.accept(asked.key, asked.typed)
+        """What a key says to the question: digits begin a new value, nothing is taken unsaid."""
+        offers = dict(zip(OFFER_KEYS, asked.offers, strict=False))
+        if key in offers:
+            self._take_instead(asked, offers[key].length)
+        elif key == " " and self.other_unit(asked) is not None:
+            # From now on: the unit of the offer is the field's.
+            length = self.other_unit(asked)
+            assert length is not None and self._station is not None
+            self._remember(self._station.field, length.unit)
+            self._take_instead(asked, length)
+        elif key == "/" or (key == "enter" and not asked.offers):
+            self._take_instead(asked, asked.typed)
         elif key == "back":
             self.asking, self.text = None, ""
-        else:
-            return
-        self._sent = False
+        elif len(key) == 1 and (key.isdecimal() or key in ".,") and key.isascii():
+            self.asking, self.text = None, ""
+            self.type(key)
+
+    def _take_instead(self, asked: Question, length: Length) -> None:
+        self.asking = None
+        self.keys_here.accept(asked.key, length)
+
+    def other_unit(self, asked: Question) -> Length | None:
+        """The likeliest offer in a unit this field can keep and does not have now."""
+        assert self._station is not None
+        units = [unit for unit in units_of(self._station.field) if unit is not self.unit]
+        return next((one.length for one in asked.offers if one.length.unit in units), None)
 
     # --- striking out -------------------------------------------------------
 

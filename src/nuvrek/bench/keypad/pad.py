@@ -69,9 +69,6 @@ class Pad(Protocol):
     def change_station(self, station: Station) -> None:
         """The same station otherwise laid; the hand stays."""
 
-    def remember_unit(self, typed: Length, offered: bool = False) -> None:
-        """Keep the unit a number came in."""
-
     def write(self, entry: AnyEntry, strike: Sequence[int] = ()) -> bool:
         """Put an entry on disk; False, with the reason said, where that failed."""
 

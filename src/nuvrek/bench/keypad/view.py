@@ -5,11 +5,11 @@ from __future__ import annotations
 from msgspec import Struct
 
 from nuvrek.bench.keypad.keypad import Keypad
-from nuvrek.bench.keypad.question import Question
+from nuvrek.bench.keypad.question import OFFER_KEYS, Question
 from nuvrek.bench.keypad.repeats import spread_words
 from nuvrek.language import tr
 from nuvrek.readings.stations import prompt, title_of
-from nuvrek.units import format_length, unit_word
+from nuvrek.units import Length, Meaning, Unit, format_length, unit_word
 from nuvrek.words import upper_first
 
 
@@ -28,16 +28,30 @@ class View(Struct, frozen=True):
     finished: bool
 
 
-def question_hint(asked: Question) -> str:
+def question_hint(asked: Question, other_unit: Length | None) -> str:
     """The ways out of a question about an unlikely value."""
-    typed, meaning = asked.typed, asked.meaning
-    if meaning is None:
-        if asked.possible:
-            return tr("Enter keeps it, Backspace types it again.")
-        return tr("Backspace types it again.")
-    taken = format_length(meaning.length.mm, meaning.length.unit)
-    keep = tr(" / keeps {mm},", mm=format_length(typed.mm, typed.unit)) if asked.possible else ""
-    return tr("Enter takes {taken},{keep} Backspace types it again.", taken=taken, keep=keep)
+    keys = {"enter": tr("Enter"), "*": "*", "+": "+"}
+    said = [
+        tr("{key} takes {length}", key=keys[key], length=_with_unit(offer))
+        for key, offer in zip(OFFER_KEYS, asked.offers, strict=False)
+    ]
+    if asked.possible:
+        kept = format_length(asked.typed.mm, asked.typed.unit)
+        key = "/" if asked.offers else keys["enter"]
+        said.append(tr("{key} keeps {length}", key=key, length=kept))
+    if other_unit is not None:
+        unit = unit_word(other_unit.unit)
+        said.append(tr("Space: {unit} from now on", unit=unit))
+    said.append(tr("digits type it again"))
+    return f"{upper_first(', '.join(said))}."
+
+
+def _with_unit(offer: Meaning) -> str:
+    """An offer as it would be taken, with millimetres beside another unit."""
+    shown = format_length(offer.length.mm, offer.length.unit)
+    if offer.length.unit is Unit.MM:
+        return shown
+    return f"{shown} ({format_length(offer.length.mm, Unit.MM)})"
 
 
 def view_of(pad: Keypad) -> View:
@@ -54,7 +68,7 @@ def view_of(pad: Keypad) -> View:
         aside=keys.aside,
         question=pad.asking.words if pad.asking else "",
         message=pad.message,
-        hint=question_hint(pad.asking) if pad.asking else _hint(pad),
+        hint=question_hint(pad.asking, pad.other_unit(pad.asking)) if pad.asking else _hint(pad),
         done=sum(done for done, _now in posts),
         total=len(posts) or len(pad.round.stations),
         finished=pad.finished,

@@ -4,13 +4,16 @@ is advised.
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from msgspec import Struct
 
 from nuvrek import words
+from nuvrek.bench.work.asked_readings import gone_in_vain
 from nuvrek.language import tr
 from nuvrek.planning.ways.kinds import way_title
+from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.journal import NeckState
 from nuvrek.words import lower_first
 
@@ -33,13 +36,22 @@ class Gate(Struct, frozen=True):
     changed: str
 
 
-def gate_of(neck_state: NeckState, solved: Solved | None) -> Gate | None:
-    """The gate after the way in hand; None where no course goes on, or while it is weighed."""
+def gate_of(
+    neck_state: NeckState, solved: Solved | None, entries: Sequence[AnyEntry]
+) -> Gate | None:
+    """The gate after the way in hand; None where no course goes on, or while it is weighed. Of
+    ways that the ``entries`` show to have been gone in vain another pass is not offered.
+    """
     chosen = neck_state.chosen
     if chosen is None or not chosen.course or solved is None or solved.plan is None:
         return None
     plan = solved.plan
     legs = [leg for leg in plan.course if leg.way not in ("leave", "hardware")]
+    vain = [leg.way for leg in legs if gone_in_vain(neck_state.neck, entries, leg.way)]
+    legs = [leg for leg in legs if leg.way not in vain]
+    if vain and not legs:
+        told = _in_vain_words(vain)
+        return Gate(None, told, "", told)
     if not legs:
         done = tr("Nothing is left of the course: {why}", why=plan.course[0].why)
         return Gate(None, plan.course[0].why, "", done)
@@ -48,8 +60,19 @@ def gate_of(neck_state: NeckState, solved: Solved | None) -> Gate | None:
     waits = first.gate if not way.possible else ""
     if not way.possible and not waits:
         waits = " ".join((*way.why_not, *way.not_known))
-    return Gate(
-        way, first.why, waits, _changed(chosen.course, [leg.way for leg in legs], first.why)
+    changed = _changed(chosen.course, [leg.way for leg in legs], first.why)
+    if vain:
+        changed = f"{_in_vain_words(vain)} {changed}".strip()
+    return Gate(way, first.why, waits, changed)
+
+
+def _in_vain_words(kinds: Sequence[str]) -> str:
+    """That a way was gone twice and its reading did not change."""
+    listed = words.listed(lower_first(way_title(kind)) for kind in kinds)
+    return tr(
+        "Done twice and the reading has not changed: {listed}. Look for what holds it, or choose "
+        "another way; it is not offered a third time.",
+        listed=listed,
     )
 
 

@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING, assert_never
 import msgspec
 from msgspec import Struct
 
+from nuvrek import words
 from nuvrek.bench.session import Refused, Session
 from nuvrek.bench.work.agreement import waiting, waiting_words
 from nuvrek.bench.work.fret_table import rest_entries
@@ -229,6 +230,20 @@ def _filed_as_planned(
         if frets is None or fret in frets
     )
     return Filed(way=neck_state.chosen.way, off=off) if off else None
+
+
+def press_first(now: NeckState, step: Step) -> str:
+    """What the hand is asked before the press sweep is ticked; nothing where every fret was
+    pressed, and at other steps.
+    """
+    left = unpressed(now) if step.action == "press" else ()
+    if not left:
+        return ""
+    return tr(
+        "Nobody has pressed {frets} yet. One that moves is marked in Measure; / says that all "
+        "the others are firm.",
+        frets=words.frets(left),
+    )
 
 
 def tick(

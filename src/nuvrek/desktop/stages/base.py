@@ -207,7 +207,7 @@ class Stage(QWidget):
     def unit_pressed(self) -> None:
         """The unit in the bench bar was pressed."""
 
-    def ask(self, _station: Station, _first: str) -> None:
+    def ask(self, _station: Station, _first: str, _back_to: str) -> None:
         """One reading is wanted; only Measure can."""
 
     def begin_round(self, _name: str) -> None:

@@ -6,6 +6,7 @@ import msgspec
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QHBoxLayout, QInputDialog, QLabel, QPushButton, QVBoxLayout
 
+from nuvrek.bench.page_names import PAGE_NAMES
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.keypad.view import menu_of, view_of
 from nuvrek.bench.session import Session
@@ -46,6 +47,8 @@ class MeasureStage(Stage):
     def __init__(self, app: AppState, bar: BenchBar) -> None:
         super().__init__(app, bar)
         self.keypad: Keypad | None = None
+        # The page a reading that was asked for leads back to.
+        self.back_to = "Map"
         self._session: Session | None = None
         self._listening = False
         self.sheet = SheetView(app.theme)
@@ -221,14 +224,18 @@ class MeasureStage(Stage):
             self.keypad.retake(number)
             self.refresh()
 
-    def ask(self, station: Station, first: str) -> None:
-        """Ask for one reading that Map wants; ``first`` says what to do with the strings before."""
+    def ask(self, station: Station, first: str, back_to: str) -> None:
+        """Ask for one reading that another page wants, and go ``back_to`` it; ``first`` says what
+        to do with the strings before.
+        """
+        self.back_to = back_to
         if self.keypad is not None:
             self.keypad.ask(station)
+            page = PAGE_NAMES[back_to]
             if first:
-                self.keypad.message = tr("{first}Then back to Map.", first=first)
+                self.keypad.message = tr("{first}Then back to {page}.", first=first, page=page)
             else:
-                self.keypad.message = tr("One reading, then back to Map.")
+                self.keypad.message = tr("One reading, then back to {page}.", page=page)
             self.refresh()
 
     def _clicked(self, key: str) -> None:
@@ -258,7 +265,7 @@ class MeasureStage(Stage):
         asked, taken = self.keypad.asked, len(self.keypad.session.neck_state.taken)
         self.keypad.press(name)
         if asked and not self.keypad.asked and len(self.keypad.session.neck_state.taken) > taken:
-            self.app.stage_wanted.emit("Map")
+            self.app.stage_wanted.emit(self.back_to)
             return True
         self.refresh()
         return True

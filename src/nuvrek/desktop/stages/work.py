@@ -21,6 +21,7 @@ from nuvrek.bench.pages.work import (
 )
 from nuvrek.bench.session import undo_hint
 from nuvrek.bench.strips.strips import AnyStrip
+from nuvrek.bench.work.asked_readings import due_reading
 from nuvrek.bench.work.course_walk import Gate, gate_of
 from nuvrek.bench.work.ink_order import InkWalk
 from nuvrek.bench.work.job import (
@@ -30,6 +31,7 @@ from nuvrek.bench.work.job import (
     log_filed,
     look_again_words,
     next_step,
+    press_first,
     steps_in_hand,
     tick,
 )
@@ -98,7 +100,7 @@ class WorkStage(Stage):
 
     def _make_buttons(self) -> None:
         self.done = button(tr("Done"), main=True)
-        self.done.clicked.connect(self._tick)
+        self.done.clicked.connect(lambda: self._tick(firm=self._pressing))
         self.seated = button("")
         self.seated.clicked.connect(self._seated)
         self.one_fret = button("")
@@ -199,7 +201,10 @@ class WorkStage(Stage):
             self.refresh()
             self.bar.say(seated_words(entry))
 
-    def _tick(self) -> None:
+    def _tick(self, firm: bool = False, unread: bool = False) -> None:
+        """Tick the step in hand; ``firm``: the hand says that all frets were pressed and hold;
+        ``unread``: the reading it asks for is left out.
+        """
         session = self.app.session
         step = next_step(session.neck_state) if session else None
         if session is not None and step is None:
@@ -209,6 +214,13 @@ class WorkStage(Stage):
             return
         if gated := self.gate.look(session):
             self.bar.say(tr("{gated} 0 goes to it.", gated=gated))
+            return
+        if not firm and (asked := press_first(session.neck_state, step)):
+            self.bar.say(asked)
+            return
+        station = None if unread else due_reading(session, step, self.app.settings.kit)
+        if station is not None:
+            self.app.reading_wanted.emit(Suggestion(station, "pitch", step.title, 0.0))
             return
         heat = self.heat.heated() if step.action == "heat" else Heated()
         if isinstance(heat, str):
@@ -245,7 +257,7 @@ class WorkStage(Stage):
     def _go_on(self) -> None:
         """Past the gate: the next way of the course, as weighed on the neck as it is now."""
         session, solved = self.app.session, self.app.fresh
-        gate = None if session is None else gate_of(session.neck_state, solved)
+        gate = None if session is None else gate_of(session.neck_state, solved, session.entries)
         if session is not None and not steps_in_hand(session.neck_state):
             self.app.stage_wanted.emit("Choose")
             return
@@ -305,12 +317,42 @@ class WorkStage(Stage):
         if name == "enter" or (name == "-" and self.turning):
             self._tick()
             return True
+        if name == "-" and self._reading is not None:
+            self._tick(unread=True)
+            return True
+        if name == "/" and self._pressing:
+            self._tick(firm=True)
+            return True
         if name == "back" and self.app.session is not None:
             if self.refret is not None:
                 self.refret.undo()
             self.refresh()
             return True
         return False
+
+    @property
+    def _reading(self) -> Station | None:
+        """The reading that the step in hand still asks for."""
+        session = self.app.session
+        step = next_step(session.neck_state) if session is not None else None
+        if session is None or step is None:
+            return None
+        return due_reading(session, step, self.app.settings.kit)
+
+    def _done_words(self, going: bool) -> str:
+        """What the button under a step says that pressing it does."""
+        if self._reading is not None:
+            return tr("Read it now  (- goes on unread)")
+        if self._pressing:
+            return tr("All others are firm  (/)")
+        return tr("Go on") if going else tr("Done")
+
+    @property
+    def _pressing(self) -> bool:
+        """Whether frets wait to be pressed in the step in hand."""
+        session = self.app.session
+        step = next_step(session.neck_state) if session is not None else None
+        return session is not None and bool(step and press_first(session.neck_state, step))
 
     # --- showing ----------------------------------------------------------
 
@@ -355,11 +397,15 @@ class WorkStage(Stage):
     def _step(self, now: Step | None, any_steps: bool) -> None:
         t, c = self.app.theme, self.app.theme.colours
         session = self.app.session
-        gate = gate_of(session.neck_state, self.app.fresh) if session and any_steps else None
+        gate = (
+            gate_of(session.neck_state, self.app.fresh, session.entries)
+            if session and any_steps
+            else None
+        )
         going = now is None and gate is not None and gate.way is not None
         gated = self.gate.look(session)
         self.done.setVisible((now is not None and not gated) or going)
-        self.done.setText(tr("Go on") if going else tr("Done"))
+        self.done.setText(self._done_words(going))
         rod_known = self.app.session is not None and self.app.session.neck_state.neck.rod != "none"
         at_rod = now is not None and (now.action == "rod" or now.key == "set")
         self.rod.setVisible(rod_known and (at_rod or (now is None and self.turning)))
@@ -467,7 +513,9 @@ class WorkStage(Stage):
             enter = self.refret.enter_words(now)
             left = tr("Left for now: Space takes it up.") if neck_state.left_at else ""
             message = words.sentences(left, enter, back and f"{back}.", to_go_words(neck_state))
-        elif (gate := gate_of(neck_state, self.app.fresh)) is not None and gate.way is not None:
+        elif (
+            gate := gate_of(neck_state, self.app.fresh, session.entries)
+        ) is not None and gate.way is not None:
             prompt = tr("Next: {title}", title=gate.way.title)
             message = (
                 tr("Not yet: {waits}", waits=gate.waits)

@@ -16,7 +16,31 @@ from nuvrek.readings.journal import NUT_MENDED
 _TUNE = Step(
     "string-up", tr("String up and tune"), tr("To pitch, then let the neck settle."), 15, "pitch"
 )
-_RETUNE = Step("retune", tr("Tune to pitch"), tr("Then read the string heights again."), 5, "pitch")
+_RETUNE = Step("retune", tr("Tune to pitch"), tr("Let it settle for a moment."), 5, "pitch")
+_READ_HEIGHTS = Step(
+    "read-heights",
+    tr("Read the string heights again"),
+    tr("Bass and treble side over fret 12, at pitch: only they tell what the work has done."),
+    3,
+    "measure",
+    asks="heights",
+)
+_READ_NUT = Step(
+    "read-nut",
+    tr("Press at 3, look at 1 again"),
+    tr("Bass and treble side, at pitch: only this tells how the nut holds the strings now."),
+    3,
+    "measure",
+    asks="nut",
+)
+_READ_RELIEF = Step(
+    "read-relief",
+    tr("Read the relief again"),
+    tr("Both sides, at pitch: only this tells what the neck has done."),
+    3,
+    "measure",
+    asks="relief",
+)
 _TRY = Step(
     "rod",
     tr("Try the rod again"),
@@ -48,6 +72,7 @@ CURES: dict[str, tuple[Step, ...]] = {
             cautions=(cautions.STRINGS,),
         ),
         _SETTLE,
+        _READ_RELIEF,
     ),
     "nut": (
         Step(
@@ -62,6 +87,7 @@ CURES: dict[str, tuple[Step, ...]] = {
             cautions=_OPEN,
         ),
         _RETUNE,
+        _READ_NUT,
     ),
     "zero-fret": (
         Step(
@@ -75,6 +101,7 @@ CURES: dict[str, tuple[Step, ...]] = {
             cautions=_OPEN,
         ),
         _RETUNE,
+        _READ_NUT,
     ),
     "rod-back": (
         Step(
@@ -99,6 +126,7 @@ CURES: dict[str, tuple[Step, ...]] = {
             cautions=_OPEN,
         ),
         _RETUNE,
+        _READ_HEIGHTS,
     ),
     "shim": (
         Step(
@@ -113,6 +141,7 @@ CURES: dict[str, tuple[Step, ...]] = {
             cautions=(cautions.STRINGS,),
         ),
         _TUNE,
+        _READ_HEIGHTS,
     ),
     "rod-nut": (
         Step(
@@ -186,10 +215,11 @@ def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
         Step(
             "string-up",
             tr("String up and tune"),
-            tr("Read the relief again; another cycle if bow is left."),
+            tr("Another cycle if bow is left."),
             15,
             "pitch",
         ),
+        _READ_RELIEF,
         prove_step(),
         look_again_step(),
     )

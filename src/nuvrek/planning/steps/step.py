@@ -26,10 +26,15 @@ Action = Literal[
 ]
 
 
+# Readings without which a step is not done: string heights, the nut, the relief.
+Asked = Literal["heights", "nut", "relief"]
+
+
 class Step(Struct, frozen=True):
     """One thing to do. ``frets`` are those it is done to; minutes are common practice, no
     source. ``sweep`` is the stage of a refret at which something is said of each; ``wait`` are
-    minutes that must pass after the step before.
+    minutes that must pass after the step before. ``asks`` is what is read again before it is
+    ticked.
     """
 
     key: str
@@ -41,6 +46,7 @@ class Step(Struct, frozen=True):
     cautions: tuple[str, ...] = ()
     sweep: FretStage | Literal[""] = ""
     wait: int = 0
+    asks: Asked | Literal[""] = ""
 
 
 class Doing(Struct, frozen=True):

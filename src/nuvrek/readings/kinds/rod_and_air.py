@@ -82,8 +82,8 @@ STATE_CHANGE = EntryRecord(
 
 def _state_prompt(station: Station, _fret: int, _side: str, _strings: str) -> str:
     if station.state.strings == "slack":
-        return tr("Slacken the strings. Enter when they hang.")
-    return tr("Strings on, tuned to pitch. Enter when they are.")
+        return tr("Slacken the strings. * when they hang.")
+    return tr("Strings on, tuned to pitch. * when they are.")
 
 
 STATE_STATION = StationRecord(

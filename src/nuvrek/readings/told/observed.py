@@ -105,9 +105,7 @@ def grooves_read(neck_state: NeckState) -> dict[tuple[int, int], float]:
     for one in neck_state.taken:
         match one.reading:
             case Size(what="groove", fret=fret, mm=mm, string=string):
-                if one.surface.get((fret, "middle"), 0) == neck_state.surface.get(
-                    (fret, "middle"), 0
-                ):
+                if neck_state.same_crown(one, fret):
                     place = fret, string or 1
                     deepest[place] = max(deepest.get(place, 0.0), mm)
             case _:
@@ -121,9 +119,7 @@ def flats_read(neck_state: NeckState) -> dict[int, float]:
     for one in neck_state.taken:
         match one.reading:
             case Size(what="flat-width", fret=fret, mm=mm):
-                if one.surface.get((fret, "middle"), 0) == neck_state.surface.get(
-                    (fret, "middle"), 0
-                ):
+                if one.number > neck_state.reprofiled and neck_state.same_crown(one, fret):
                     widest[fret] = max(widest.get(fret, 0.0), mm)
             case _:
                 pass

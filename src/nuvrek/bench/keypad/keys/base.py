@@ -100,15 +100,12 @@ class StationKeys:
         low, high = self.bounds_mm
         return low <= typed.mm <= high
 
-    def accept(self, key: str, typed: Length, offered: bool = False) -> None:
-        """A value that was asked about, or needs no question; ``offered``: the likely meaning
-        was taken.
-        """
+    def accept(self, key: str, typed: Length) -> None:
+        """A value that was asked about, or needs no question."""
         if not self.possible(typed):
             self.pad.message = tr("That can't be a reading on a neck. Type it again.")
             self.pad.text = ""
             return
-        self.pad.remember_unit(typed, offered)
         self.take(key, typed)
 
     def take(self, key: str, typed: Length) -> None:

@@ -18,16 +18,29 @@ class StateKeys(StationKeys):
     """The strings are slackened or brought to pitch."""
 
     stations: ClassVar[tuple[str, ...]] = ("state",)
-    hint = tr("Enter when it is so.")
+    keys: ClassVar[Mapping[str, str]] = {"*": tr("it is so")}
+    hint = tr("* when it is so. Enter alone passes on: the strings count as before.")
     numbers = False
 
-    def special(self, _key: str) -> None:
-        self.pad.message = tr("Enter when it is so.")
-
-    def enter(self) -> None:
+    def special(self, key: str) -> None:
+        if key != "*":
+            self.pad.message = self.hint
+            return
         state = with_strings(self.pad.session.neck_state.state, self.station.state)
         if self.pad.write(StateChange(state=state, station=self.station.key)):
             self.pad.go_on()
+
+    def enter(self) -> None:
+        """On without a word: what comes is read in the state the neck was in."""
+        self.pad.pass_on()
+        if self.pad.session.neck_state.state.strings == "pitch":
+            self.pad.message = tr(
+                "The strings still count as at pitch. Once they are slack, go back up and press *."
+            )
+        else:
+            self.pad.message = tr(
+                "The strings still count as slack. Once they are at pitch, go back up and press *."
+            )
 
 
 class FeelKeys(StationKeys):

@@ -1,5 +1,5 @@
-"""Sweeps: only what is found is marked, then one key says that all the others are as they should
-be.
+"""Sweeps: only what is found is marked, then a key of its own says that all the others are as they
+should be. Enter alone goes on and says nothing of them.
 """
 
 from __future__ import annotations
@@ -10,6 +10,7 @@ from typing import ClassVar, Literal
 
 from msgspec import structs
 
+from nuvrek import words
 from nuvrek.bench.keypad.keys.base import StationKeys
 from nuvrek.bench.keypad.keys.gaps import LeafKeys
 from nuvrek.language import tr
@@ -31,7 +32,12 @@ from nuvrek.units import Length
 
 
 class SweepKeys(StationKeys):
-    """A number and a key mark a fret; the same again takes the mark back; Enter ends the sweep."""
+    """A number and a key mark a fret; the same again takes the mark back; ``/`` alone ends the
+    sweep and says that all the others are as they should be.
+    """
+
+    # What all the others are, in the sentence that says what was written.
+    others_words: ClassVar[str] = ""
 
     @abstractmethod
     def frets(self) -> range:
@@ -74,10 +80,44 @@ class SweepKeys(StationKeys):
         again = self.pad.replacing
         return self.pad.write(mark) and not again
 
+    def special(self, key: str) -> None:
+        if key == "/" and not self.pad.text and self.speaks_of_all:
+            self.end()
+        else:
+            self.mark_by(key)
+
+    @abstractmethod
+    def mark_by(self, key: str) -> None:
+        """A key that says something of one fret."""
+
+    @property
+    def speaks_of_all(self) -> bool:
+        """Whether the whole sweep is asked for, not one fret of it."""
+        return not self.pad.replacing and not (self.pad.asked and self.station.fret)
+
     def end(self) -> None:
-        """Enter with nothing typed: all the others."""
+        """All the others are as they should be: written, and said which they are."""
         said = self.said()
-        self.pad.finish(self.others(tuple(fret for fret in self.frets() if fret not in said)))
+        rest = tuple(fret for fret in self.frets() if fret not in said)
+        if not rest:
+            self.pad.message = tr("Something was said of every fret here already.")
+            return
+        before = len(self.pad.session.entries)
+        self.pad.finish(self.others(rest))
+        if len(self.pad.session.entries) > before:
+            self.pad.message = tr(
+                "Written: {frets} {others}.",
+                frets=words.frets(rest),
+                others=self.others_words,
+            )
+
+    def enter(self) -> None:
+        """On to the next station; of frets that nobody spoke of nothing is said."""
+        left = [fret for fret in self.frets() if fret not in self.said()]
+        whole = self.speaks_of_all
+        self.pad.pass_on()
+        if whole and left:
+            self.pad.message = tr("Passed on. The other frets stay unknown.")
 
 
 class RockerKeys(LeafKeys, SweepKeys):
@@ -86,11 +126,12 @@ class RockerKeys(LeafKeys, SweepKeys):
     stations: ClassVar[tuple[str, ...]] = ("sweep",)
     keys: ClassVar[Mapping[str, str]] = {
         "*": tr("rocks"),
-        "/": tr("still"),
+        "/": tr("others still"),
         "+": tr("slides"),
         "-": tr("drags"),
     }
-    hint = tr("Fret number and * where it rocks. Enter: all the others are still.")
+    hint = tr("Fret number and * where it rocks. / alone: all the others are still.")
+    others_words = tr("still")
 
     @property
     def aside(self) -> str:
@@ -115,16 +156,18 @@ class RockerKeys(LeafKeys, SweepKeys):
     def enter(self) -> None:
         if self.pad.slides is not None:
             self.gap({"slides_mm": self.pad.slides.mm})
-        elif self.pad.asked and self.station.fret:
-            self.pad.pass_on()
         else:
-            self.end()
+            SweepKeys.enter(self)
 
     def special(self, key: str) -> None:
-        pad = self.pad
         if key in ("+", "-"):
             super().special(key)
-        elif self.fret_from_text():
+        else:
+            SweepKeys.special(self, key)
+
+    def mark_by(self, key: str) -> None:
+        pad = self.pad
+        if self.fret_from_text():
             if key == "/":
                 if pad.write(Rock(lane=self.station.lane, fret=pad.cursor, says="still")):
                     self._single()
@@ -171,10 +214,7 @@ class MarkKeys(SweepKeys):
     def frets(self) -> range:
         return range(1, self.pad.neck.frets + 1)
 
-    def enter(self) -> None:
-        self.end()
-
-    def special(self, key: str) -> None:
+    def mark_by(self, key: str) -> None:
         if not self.fret_from_text():
             return
         pad = self.pad
@@ -215,14 +255,15 @@ class PressKeys(MarkKeys):
     stations: ClassVar[tuple[str, ...]] = ("press",)
     keys: ClassVar[Mapping[str, str]] = {
         "*": tr("moves"),
-        "-": tr("low end"),
-        "+": tr("high end"),
-        "/": tr("firm, light"),
+        "-": tr("bass end"),
+        "+": tr("treble end"),
+        "/": tr("others firm"),
     }
     hint = tr(
-        "Fret number and * if it moves, - at its low end, + at its high end, / firm with light "
-        "under it. Enter: no other moves."
+        "Fret number and * if it moves, - at its bass end, + at its treble end, / if firm with "
+        "light under it. / alone: all the others are firm."
     )
+    others_words = tr("firm")
     bounds_mm = (0.0, 5.0)
     _LANES: ClassVar[Mapping[str, Lane | None]] = {"*": None, "-": "bass", "+": "treble", "/": None}
 
@@ -259,12 +300,13 @@ class EndsKeys(MarkKeys):
         "*": tr("sharp"),
         "+": tr("past the edge"),
         "-": tr("proud bevel"),
-        "/": tr("tape lip"),
+        "/": tr("lip; others fine"),
     }
     hint = tr(
-        "Fret number and * sharp, + past the edge, - bevel proud, / lip from tape. Enter: the "
-        "others are fine."
+        "Fret number and * sharp, + past the edge, - bevel proud, / lip from tape. / alone: all "
+        "the others are fine."
     )
+    others_words = tr("fine")
     bounds_mm = (0.0, 5.0)
     _FAULTS: ClassVar[Mapping[str, EndFault]] = {
         "*": "sharp",
@@ -300,10 +342,11 @@ class InkKeys(MarkKeys):
     """Marked tops under a beam: those whose ink goes first stand highest."""
 
     stations: ClassVar[tuple[str, ...]] = ("ink",)
-    keys: ClassVar[Mapping[str, str]] = {"*": tr("ink gone")}
+    keys: ClassVar[Mapping[str, str]] = {"*": tr("ink gone"), "/": tr("others whole")}
     hint = tr(
-        "Fret number and * as the ink goes, in its order. Enter: on all the others it is whole."
+        "Fret number and * as the ink goes, in its order. / alone: on all the others it is whole."
     )
+    others_words = tr("with their ink whole")
     lengths = False
 
     @property
@@ -325,9 +368,9 @@ class InkKeys(MarkKeys):
     def others(self, frets: tuple[int, ...]) -> AnyReading:
         return InkLeft(lane=self.station.lane, frets=frets, station=self.pad.station_key)
 
-    def special(self, key: str) -> None:
+    def mark_by(self, key: str) -> None:
         if key == "*":
-            super().special(key)
+            super().mark_by(key)
         else:
             self.pad.message = self.hint
 

@@ -197,7 +197,7 @@ class AgreementFace(QWidget):
         """Keys of the page while no field is typed into."""
         if name in ("up", "down"):
             self.select(self.selected + (1 if name == "down" else -1))
-        elif name == "enter":
+        elif name == "/":
             self.agree_all()
         elif name in ("*", "-"):
             self.one(name == "*")

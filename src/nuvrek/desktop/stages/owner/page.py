@@ -36,7 +36,7 @@ _WORTH, _IN, _OUT = tr("What it is worth to whom"), tr("On arrival"), tr("On lea
 _TURN = tr("1 to 4: another face")
 _KEYS: dict[OwnerFace, tuple[str, ...]] = {
     "agreement": (
-        tr("Enter: all agreed"),
+        tr("/: all agreed"),
         tr("* yes, - no, + quote"),
         tr("up and down: a thing"),
         _TURN,

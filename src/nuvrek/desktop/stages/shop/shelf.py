@@ -25,6 +25,8 @@ from nuvrek.readings.shop.entries import Promised, WaitsFor
 if TYPE_CHECKING:
     from nuvrek.bench.shop.queue import Ready
 
+# No shelf has more necks than a number of so many digits.
+LONGEST_NUMBER = 6
 # Minutes that may be free between other work; 0: any.
 _FREE = (0, 15, 30, 60)
 
@@ -44,6 +46,8 @@ class ShelfStage(Stage):
         self.shown: list[ShelfCard] = []
         self.ready: dict[int, Ready] = {}
         self.index = self.free = 0
+        # The number of a neck as far as it is typed: digits gather here, Enter opens.
+        self.typed = ""
         self.time = BenchTime(app.theme)
         self.time.picked.connect(self._pick)
         self.list = NeckList(app)
@@ -225,12 +229,14 @@ class ShelfStage(Stage):
         self.list.mark(card.row.id)
         self.time.selected = card.row.id
         self.time.update()
+        there = not self.typed or card.row.id == int(self.typed)
         self.bar.show_words(
-            card.neck.title,
-            message=self._about(card),
+            card.neck.title if there else tr("Neck {number}", number=self.typed),
+            number=f"{self.typed}▏" if self.typed else "",
+            message=self._about(card) if there else tr("No neck on the shelf has this number."),
             right_title=tr("Enter opens"),
             right=(
-                tr("up and down choose, / finds"),
+                tr("up and down or its number choose, / finds"),
                 tr("+ takes in another"),
                 tr("* promise a day, - take it back"),
                 tr("0 waits for a part, or no more"),
@@ -317,7 +323,53 @@ class ShelfStage(Stage):
         if self.app.write(write):
             self.refresh()
 
+    def leave(self) -> None:
+        self.typed = ""
+
+    def _type(self, digit: str) -> None:
+        """One more digit of a neck's number; a neck that has it comes to the front."""
+        if len(self.typed) < LONGEST_NUMBER:
+            self.typed += digit
+        self._pick(int(self.typed))
+        self._show()
+
+    def _enter(self) -> None:
+        """Open the neck whose number was typed, else the one in front."""
+        number, self.typed = self.typed, ""
+        if not number:
+            if self.selected is not None:
+                self._open_card(self.selected)
+            return
+        card = next((card for card in self.cards if card.row.id == int(number)), None)
+        if card is not None:
+            self._open_card(card)
+            return
+        self._show()
+        self.say(tr("No neck on the shelf has this number."))
+
+    def _door(self, name: str) -> bool:
+        """One of the three doors of an empty shelf."""
+        doors: dict[str, Callable[[], None]] = {
+            "1": self._start,
+            "2": self.app.demo_wanted.emit,
+            "3": self.app.practice_wanted.emit,
+        }
+        if name in doors:
+            doors[name]()
+        return name in doors
+
     def key(self, name: str) -> bool:
+        if self.typed and name == "back":
+            self.typed = self.typed[:-1]
+            self._show()
+            return True
+        if name in tuple("123456789") or (name == "0" and self.typed):
+            if not self.cards:
+                return self._door(name)
+            self._type(name)
+            return True
+        if name != "enter":
+            self.typed = ""
         simple = {
             "+": self.take_in,
             "*": self._promise,
@@ -326,21 +378,12 @@ class ShelfStage(Stage):
             ".": self._other_time,
             "0": self._waits,
         }
-        if not self.cards and name in ("1", "2", "3"):
-            doors = {
-                "1": self._start,
-                "2": self.app.demo_wanted.emit,
-                "3": self.app.practice_wanted.emit,
-            }
-            doors[name]()
-        elif name in simple:
+        if name in simple:
             simple[name]()
-        elif name == "enter" and self.selected is not None:
-            self._open_card(self.selected)
+        elif name == "enter" and (self.typed or self.selected is not None):
+            self._enter()
         elif name in ("up", "down") and self.shown:
             self._select(self.index + (1 if name == "down" else -1))
-        elif name.isdigit() and any(card.row.id == int(name) for card in self.cards):
-            self._open_card(next(card for card in self.cards if card.row.id == int(name)))
         else:
             return False
         return True
