@@ -11,7 +11,8 @@ from PyQt6.QtCore import QTranslator
 from scripts import translations
 
 from nuvrek.desktop.speaking import CONTEXT, FOLDER, LANGUAGES, speak_first
-from nuvrek.language import Spoken, day_words, either, figure, speak, tr
+from nuvrek.language import Spoken, day_words, figure, speak, tr
+from nuvrek.logbook.card_cache import CardCache
 from nuvrek.words import count, listed, lower_first
 from tests.support import TempCase
 
@@ -107,10 +108,36 @@ from nuvrek.readings.journal import fold
 from nuvrek.units import Unit
 for number, job in enumerate(demo_jobs()):
     for entries in {len(job.journal), 4} if number < 8 else {4}:
-        neck = structs.replace(job.neck, complaint="")
+        complaint = ("", "Es klappert.", "The action is too high.")[number % 3]
+        neck = structs.replace(job.neck, complaint=complaint, neck_wood="Birke")
         solved = weigh(see(wanted_alone(fold(neck, job.journal[:entries]), Unit.MM)))
         print(number, entries, [leg.way for leg in solved.plan.course])
         print([(way.kind, way.status) for way in solved.plan.ways])
+"""
+# The price list changed on its page in a language that marks every word.
+PRICES = """
+import sys, tempfile
+from decimal import Decimal
+from pathlib import Path
+from nuvrek.language import Spoken, speak
+speak(Spoken("xx", lambda text, one, n: "‹" + (one if n == 1 else text) + "›"))
+from PyQt6.QtWidgets import QApplication
+app = QApplication([])
+from nuvrek.bench.settings import Settings
+from nuvrek.demo import demo_prices
+from nuvrek.desktop.app import open_demo
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.window import Window
+with tempfile.TemporaryDirectory() as folder:
+    state = AppState(open_demo(Path(folder)), Settings(prices=demo_prices()), None, lambda: "")
+    window = Window(state)
+    window.show_stage("Prices")
+    page = window.stages["Prices"]
+    page.fields["rate"].setText("61")
+    page.fields["rate"].textEdited.emit("61")
+    made, before = state.settings.prices, demo_prices()
+    print(made.rate == Decimal(61), made.fixed == before.fixed, len(before.fixed) > 3)
+    window.close()
 """
 # What is the same in every language: units, names of signs, licences, and demo words cut short.
 SAME = (
@@ -180,8 +207,20 @@ class Speaking(TempCase):
         self.assertEqual(figure("1.5"), "1,5")
         self.assertEqual(tr("Promised for {day}.", day="2026-03-05"), "Versprochen für 05.03.2026.")
         self.assertEqual(lower_first("Bund 3"), "Bund 3", "nouns keep their capitals")
-        self.assertIn("schnarr", either("buzz, rattle, dead"))
-        self.assertIn("buzz", either("buzz, rattle, dead"), "words of both are heard")
+
+    def test_cards_of_the_shelf_in_another_language_are_made_anew(self) -> None:
+        book = self.folder / "book.db"
+        self.take_up("en")
+        cards = CardCache(book)
+        cards.keep([(1, 5, b"choose a way", "a neck")])
+        cards.close()
+        kept = CardCache(book)
+        self.assertEqual(kept.lasts(), {1: 5})
+        kept.close()
+        self.take_up("de")
+        other = CardCache(book)
+        self.assertEqual((other.lasts(), other.body(1), other.search("neck")), ({}, b"", set()))
+        other.close()
 
     def test_without_a_language_all_stays_as_written(self) -> None:
         self.assertEqual(tr("{mm:.2f} higher", mm=0.25), "0.25 higher")
@@ -206,6 +245,9 @@ class Pages(unittest.TestCase):
     def test_nothing_on_the_pages_is_hard_wired(self) -> None:
         left = [line for line in self.run_in(PAGES) if not any(s in line for s in SAME)]
         self.assertEqual(left, [])
+
+    def test_a_price_changed_in_any_language_leaves_the_others_as_they_are(self) -> None:
+        self.assertEqual(self.run_in(PRICES), ["True True True"])
 
     def test_the_advice_is_the_same_in_every_language(self) -> None:
         written = self.run_in(ADVICE, "en")

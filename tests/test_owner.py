@@ -273,7 +273,12 @@ class AtTheWindow(WindowCase):
         owner = window.stages["Owner"]
         owner.agreement.lift_gate()
         self.assertIn("for a reason", window.bar.message.text())
+        # Enter gives no owner's yes; that has a key of its own.
+        before = list(session.entries)
         self.keys(window, ENTER)
+        self.assertEqual(session.entries, before)
+        window.show_stage("Owner")
+        self.keys(window, "/")
         self.assertIn("All that needs", owner.draft.told())
         window.show_stage("Work")
         self.keys(window, ENTER)

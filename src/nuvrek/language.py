@@ -62,15 +62,6 @@ def tr(text: str, /, **parts: Any) -> str:
     return _WRITTEN.vformat(_SPOKEN.said(text, "", -1) or text, (), parts)
 
 
-def either(words: str) -> tuple[str, ...]:
-    """Words to look for in what somebody wrote: those of a list with commas, and the same in the
-    language of the screen.
-    """
-    written = words.split(", ")
-    here = [] if _SPOKEN.said is None else named(words).split(", ")
-    return tuple(dict.fromkeys((*written, *here)))
-
-
 def named(word: str) -> str:
     """A word of the data, such as how a rod feels, as it stands on the screen."""
     return (_SPOKEN.said(word, "", -1) or word) if _SPOKEN.said is not None else word

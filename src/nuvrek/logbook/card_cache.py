@@ -11,10 +11,13 @@ from collections.abc import Iterable
 from contextlib import suppress
 from pathlib import Path
 
-_VERSION = 2
+from nuvrek.language import spoken
+
+_VERSION = 3
 _TABLES = f"""
 CREATE TABLE card (neck INTEGER PRIMARY KEY, entries INTEGER NOT NULL, body BLOB NOT NULL);
 CREATE INDEX lasts ON card (neck, entries);
+CREATE TABLE made (language TEXT NOT NULL);
 CREATE VIRTUAL TABLE words USING fts5(said, found, tokenize = 'unicode61 remove_diacritics 2');
 PRAGMA user_version={_VERSION};
 """
@@ -44,6 +47,7 @@ class CardCache:
                 elif version != _VERSION:
                     raise sqlite3.DatabaseError("another version")
                 db.execute("SELECT count(*) FROM card").fetchone()
+                _in_language(db)
                 self._db.close()
                 self._db = db
                 return
@@ -110,6 +114,14 @@ class CardCache:
     def close(self) -> None:
         """Close the file."""
         self._db.close()
+
+
+def _in_language(db: sqlite3.Connection) -> None:
+    """Cards hold sentences: those of another language are thrown away."""
+    language = spoken().code
+    if db.execute("SELECT language FROM made").fetchall() != [(language,)]:
+        db.executescript("DELETE FROM card; DELETE FROM words; DELETE FROM made;")
+        db.execute("INSERT INTO made VALUES (?)", (language,))
 
 
 # Words that part others and say nothing themselves.

@@ -11,27 +11,27 @@ from functools import lru_cache
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.language import either
 from nuvrek.mechanics.strings import neck_tension_n
 from nuvrek.neck.board import width_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_places_mm
+from nuvrek.recognise.woods import Wood, wood_in
 
 Array = NDArray[np.float64]
 
 # Bending stiffness along the grain at 12 % moisture, N/mm2: Forest Products Laboratory, Wood
 # Handbook, chapter 5, tables 5-3 and 5-5 (values from memory).
-MODULUS_N_PER_MM2 = {
-    either("maple"): 12_600.0,
-    either("mahogany"): 10_300.0,
-    either("cherry"): 10_300.0,
-    either("walnut"): 11_600.0,
-    either("cedar"): 9_900.0,
-    either("rosewood"): 12_300.0,
-    either("ash"): 12_000.0,
-    either("poplar"): 10_900.0,
-    either("beech"): 11_900.0,
-    either("birch"): 13_900.0,
+MODULUS_N_PER_MM2: dict[Wood, float] = {
+    "maple": 12_600.0,
+    "mahogany": 10_300.0,
+    "cherry": 10_300.0,
+    "walnut": 11_600.0,
+    "cedar": 9_900.0,
+    "rosewood": 12_300.0,
+    "ash": 12_000.0,
+    "poplar": 10_900.0,
+    "beech": 11_900.0,
+    "birch": 13_900.0,
 }
 USUAL_MODULUS = 11_500.0
 # Thickness with its board at fret 1 and where the body begins; common practice, no source.
@@ -79,11 +79,8 @@ def modulus_of(wood: str) -> float:
     """Bending stiffness of a wood named in free words, N/mm2; a usual one where the name says
     nothing.
     """
-    said = wood.lower()
-    return next(
-        (value for names, value in MODULUS_N_PER_MM2.items() if any(n in said for n in names)),
-        USUAL_MODULUS,
-    )
+    known = wood_in(wood)
+    return USUAL_MODULUS if known is None else MODULUS_N_PER_MM2[known]
 
 
 def stiffness_nmm2(neck: NeckDescription, x_mm: Array) -> Array:

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from nuvrek.language import either, tr
+from nuvrek.language import tr
+from nuvrek.recognise.woods import Wood, wood_in
 
 # Outside this wood moves noticeably against the frets; common practice, no source.
 DRY_PERCENT, DAMP_PERCENT = 40.0, 60.0
@@ -30,14 +31,14 @@ def equilibrium_moisture_percent(temperature_c: float, humidity_percent: float) 
 # Change of size across the grain per percent of moisture, along the rings' radius and around them:
 # Forest Products Laboratory, Wood Handbook, chapter 13, table 13-5; rosewood from its shrinkage
 # green to dry in chapter 4, table 4-4, over 30 percent (values from memory).
-SHRINKAGE = {
-    either("maple"): (0.00165, 0.00353),
-    either("cherry"): (0.00126, 0.00248),
-    either("walnut"): (0.00190, 0.00274),
-    either("mahogany"): (0.00172, 0.00238),
-    either("beech"): (0.00190, 0.00431),
-    either("birch"): (0.00256, 0.00338),
-    either("rosewood"): (0.00090, 0.00193),
+SHRINKAGE: dict[Wood, tuple[float, float]] = {
+    "maple": (0.00165, 0.00353),
+    "cherry": (0.00126, 0.00248),
+    "walnut": (0.00190, 0.00274),
+    "mahogany": (0.00172, 0.00238),
+    "beech": (0.00190, 0.00431),
+    "birch": (0.00256, 0.00338),
+    "rosewood": (0.00090, 0.00193),
 }
 USUAL_SHRINKAGE = (0.0012, 0.0035)
 
@@ -51,10 +52,7 @@ def width_change_mm(
     ``dD = D C (M2 - M1)`` (Wood Handbook, chapter 13). How the rings lie is not known, so both
     directions bound it.
     """
-    said = wood.lower()
-    along, around = next(
-        (pair for names, pair in SHRINKAGE.items() if any(n in said for n in names)),
-        USUAL_SHRINKAGE,
-    )
+    known = wood_in(wood)
+    along, around = USUAL_SHRINKAGE if known is None else SHRINKAGE.get(known, USUAL_SHRINKAGE)
     change = width_mm * (to_percent - from_percent)
     return along * change, around * change

@@ -37,7 +37,7 @@ PLAIN: dict[str, str] = {
 def labels() -> dict[str, str]:
     """Every field with its words, in the order of the form."""
     found = {**PLAIN, **{name: upper_first(said) for name, said in SURCHARGES.items()}}
-    return found | {tr("fixed {kind}", kind=kind): way_title(kind) for kind in FIXED}
+    return found | {f"fixed {kind}": way_title(kind) for kind in FIXED}
 
 
 def texts_of(prices: PriceList) -> dict[str, str]:

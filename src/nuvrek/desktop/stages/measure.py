@@ -6,9 +6,9 @@ import msgspec
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QHBoxLayout, QInputDialog, QLabel, QPushButton, QVBoxLayout
 
-from nuvrek.bench.page_names import PAGE_NAMES
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.keypad.view import menu_of, view_of
+from nuvrek.bench.page_names import PAGE_NAMES
 from nuvrek.bench.session import Session
 from nuvrek.bench.strips.measure import dots_of, side_strip, values_strip
 from nuvrek.bench.strips.strips import AnyStrip, tops_strip, wood_strip

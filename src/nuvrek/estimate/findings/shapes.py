@@ -14,9 +14,10 @@ from nuvrek.estimate.findings.frets import find_low, find_proud
 from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.measurer import HeightKind, Measured, Measurer, Part
 from nuvrek.estimate.string_pull import both_read, forecast_tuned
-from nuvrek.language import either, tr
+from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.readings.entries import StringGap, Strings
+from nuvrek.recognise.complaints import complaints_in
 from nuvrek.units import Unit, format_length
 
 Array = NDArray[np.float64]
@@ -32,7 +33,6 @@ ROUGH_CROWNS_MM = 0.10
 # With the pull known no better than this it is not spoken of.
 PULL_UNKNOWN_MM = 0.12
 # Words of a complaint about strings that are not fretted.
-_OPEN, _BUZZES = either("open"), either("buzz, rattle, dead")
 # Named only when this sure; else the next best reading asks.
 NAMED_SURE = 0.75
 
@@ -292,9 +292,8 @@ def _open_string_buzzes(measurer: Measurer, lane: int) -> bool:
         low_side = string > middle
         if fret == 0 and says != "clean" and low_side == (lane == 0):
             return True
-    complaint = neck_state.neck.complaint.lower()
-    open_ones = any(word in complaint for word in _OPEN)
-    return open_ones and any(word in complaint for word in _BUZZES)
+    complains = complaints_in(neck_state.neck.complaint)
+    return "open strings" in complains and bool(complains & {"noise", "dull"})
 
 
 def _touching(measurer: Measurer, lane: int) -> bool:

@@ -14,7 +14,6 @@ from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.shapes import tops_follow_mm
 from nuvrek.estimate.measurer import Measurer
-from nuvrek.language import either
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.case import Case
@@ -34,10 +33,9 @@ from nuvrek.readings.told.what_was_read import (
     relief_blind,
     unpressed,
 )
+from nuvrek.recognise.complaints import Complaint, complaints_in
 
 NEW_WIRE_KINDS: tuple[WayKind, ...] = ("refret", "refret-true", "refret-tangs", "refret-angle")
-# Words of a complaint that speak of strings that lie too high.
-TOO_HIGH = either("high, hard to play, stiff, heavy")
 # A groove to this depth may be left by agreement (common practice, no source).
 SHALLOW_GROOVE_MM = 0.12
 # Tops that have less than this share of a shape of the wood do not follow it (common practice).
@@ -260,12 +258,12 @@ class Grounds:
 
     @property
     def complaint(self) -> str:
-        """What the owner says, in small letters."""
-        return self.neck.complaint.strip().lower()
+        """What the owner says, as said."""
+        return self.neck.complaint.strip()
 
-    def complains_of(self, words: tuple[str, ...]) -> bool:
-        """Whether the complaint has one of these words."""
-        return any(word in self.complaint for word in words)
+    def complains_of(self, what: Complaint) -> bool:
+        """Whether the owner complains of this."""
+        return what in complaints_in(self.complaint)
 
     @property
     def wishes(self) -> bool:

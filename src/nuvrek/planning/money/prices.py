@@ -200,6 +200,4 @@ def as_table(prices: PriceList) -> Mapping[str, str]:
         "tax_percent": str(prices.tax_percent),
     }
     found |= {name: str(getattr(prices, name)) for name in SURCHARGES}
-    return found | {
-        tr("fixed {kind}", kind=kind): str(amount) for kind, amount in sorted(prices.fixed.items())
-    }
+    return found | {f"fixed {kind}": str(amount) for kind, amount in sorted(prices.fixed.items())}

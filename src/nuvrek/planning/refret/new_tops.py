@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.metal_work import FITTED_LANE_MM, FITTED_MM
-from nuvrek.language import either, tr
+from nuvrek.language import tr
 from nuvrek.neck.board import LANE_ACROSS, LANE_INSET, end_mm, width_mm
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.neck.scale import fret_line_mm
@@ -33,6 +33,7 @@ from nuvrek.planning.refret.truing import (
 )
 from nuvrek.readings.entries import NewWire
 from nuvrek.readings.told.board_read import BoardRead, board_read
+from nuvrek.recognise.complaints import wire_wishes_in
 
 Array = NDArray[np.float64]
 
@@ -49,7 +50,6 @@ CLEANED_MM = 0.01
 # So many boards that the readings allow are trued for what the wood comes to.
 BOARDS = 6
 # What an owner wishes of other wire.
-_TALLER, _WIDER, _HARDER = either("tall"), either("wid"), either("hard")
 
 
 @dataclass(frozen=True)
@@ -71,28 +71,24 @@ class NewTops:
     set_up: SetUp
 
 
-def _has(said: str, words: tuple[str, ...]) -> bool:
-    """Whether one of the words stands in what was said."""
-    return any(word in said for word in words)
-
-
 def usual_wire(neck: NeckDescription) -> Wire:
     """Wire like the one described, as long as none is chosen; a taller one where that would have
     no metal for its first levels.
     """
-    least, wish = neck.least_crown_mm + FIRST_LEVELS_MM, neck.wire_wish.lower()
-    crown = max(neck.wire_height_mm + STEP_UP_MM[0] * _has(wish, _TALLER), least)
+    least, wish = neck.least_crown_mm + FIRST_LEVELS_MM, wire_wishes_in(neck.wire_wish)
+    crown = max(neck.wire_height_mm + STEP_UP_MM[0] * ("taller" in wish), least)
     name = (
         tr("wire a little taller than the old")
         if crown > neck.wire_height_mm
         else tr("wire like the old")
     )
+    hard = "harder" in wish
     return Wire(
-        name=f"{tr('hard ') if _has(wish, _HARDER) else ''}{name}",
+        name=f"{tr('hard ') if hard else ''}{name}",
         crown_mm=min(crown, 3.0),
-        width_mm=min(neck.wire_width_mm + STEP_UP_MM[1] * _has(wish, _WIDER), 4.0),
+        width_mm=min(neck.wire_width_mm + STEP_UP_MM[1] * ("wider" in wish), 4.0),
         tang_mm=USUAL_TANG_MM,
-        hardness="hard" if _has(wish, _HARDER) else "common",
+        hardness="hard" if hard else "common",
     )
 
 

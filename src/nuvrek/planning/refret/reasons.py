@@ -8,7 +8,7 @@ from msgspec import Struct
 
 from nuvrek import words
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
-from nuvrek.language import either, tr
+from nuvrek.language import tr
 from nuvrek.mechanics.angle import angle_by_truing_mm
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.weighing import Weighing
@@ -17,6 +17,7 @@ from nuvrek.planning.ways.filing_words import few_frets
 from nuvrek.planning.ways.level_schools import level_draft
 from nuvrek.readings.told.observed import grooves_read, stands_off
 from nuvrek.readings.told.what_was_read import heard_faults
+from nuvrek.recognise.complaints import complaints_in
 
 # Without a rod to hold it a bow of this much is a reason by itself (common practice, no source).
 BOW_MM = 0.10
@@ -28,7 +29,6 @@ MOST_ANGLE_MM = 0.8
 # Two small reasons count as one (common practice, no source).
 ENOUGH = 2
 # Words of a complaint that speak of notes without life.
-_DULL = either("dull, dead, dying, lifeless")
 
 
 class Reason(Struct, frozen=True):
@@ -117,8 +117,7 @@ def _no_grip(case: Case) -> list[Reason]:
             "{number} frets ring dull though they are not worn: loose in their slots",
             number=len(dull - near),
         )
-        complaint = case.neck.complaint.lower()
-        asked = any(word in complaint for word in _DULL)
+        asked = "dull" in complaints_in(case.neck.complaint)
         found.append(Reason(tr("no grip"), says, 2 if asked else 1))
     return found
 

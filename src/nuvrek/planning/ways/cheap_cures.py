@@ -9,7 +9,7 @@ import numpy as np
 from nuvrek import words
 from nuvrek.clearance.string_heights import AS_WANTED_MM, LEAST_SADDLE_MM, SideHeight
 from nuvrek.estimate.string_pull import forecast, forecast_tuned
-from nuvrek.language import either, tr
+from nuvrek.language import tr
 from nuvrek.mechanics.angle import at_fret_mm, at_saddle_mm
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.neck.touch import TOUCHES
@@ -19,6 +19,7 @@ from nuvrek.planning.case.weighing import Weighing
 from nuvrek.readings.entries import Promise
 from nuvrek.readings.rod_words import turns_words
 from nuvrek.readings.told.rod_answers import went_other_way
+from nuvrek.recognise.complaints import complaints_in
 
 # A string pressed at 3 should clear fret 1 by about a leaf: so much is left when a slot is filed
 # (common practice, no source).
@@ -28,10 +29,6 @@ ZERO_OVER_MM = 0.13
 # A heavier set pulls up to about so many times as much; more is another instrument (common
 # practice, no source).
 MOST_PULL = 1.3
-# Words of a complaint that speak of noise.
-NOISE = either("buzz, rattle, noise, hum, clatter, fret out, chok")
-# Words of a hand that is tired of them.
-_TIRED = either("high, stiff, hard to play")
 _NUT_STOPS = ("resists", "glued", "key-slips", "out-of-reach", "whole-turn")
 
 
@@ -79,9 +76,8 @@ def strings(weighing: Weighing) -> Draft | None:
 
 def _lighter_for_the_hand(case: Case) -> Draft | None:
     """Lighter strings where the relief is right but the strings lie high, or the hand is stiff."""
-    complaint = case.neck.complaint.lower()
     high = any((side.now_mm or 0.0) > (side.wanted_mm or 99.0) for side in case.heights.sides)
-    if not high and not any(word in complaint for word in _TIRED):
+    if not high and "strings high" not in complaints_in(case.neck.complaint):
         return None
     told = forecast_tuned(case.measurer, -1)
     gist = tr(
@@ -289,7 +285,7 @@ def rod_back(weighing: Weighing) -> Draft | None:
 def hardware(weighing: Weighing) -> Draft | None:
     """Noise that no height explains."""
     case = weighing.case
-    noise = any(word in case.neck.complaint.lower() for word in NOISE)
+    noise = "noise" in complaints_in(case.neck.complaint)
     if not noise or case.neck_map.neck_state.chosen is not None or case.excess_mm is not None:
         return None
     standing = case.named("proud", "rocks", "loose", "end-up", "end-high", "middle-up", "low")

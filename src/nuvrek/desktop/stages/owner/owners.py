@@ -248,7 +248,7 @@ class OwnersStage(Stage):
             names = [card.owner.name for card in self.cards]
             self.index = names.index(now.name) if now.name in names else 0
             self.refresh()
-            self.say("Kept.")
+            self.say(tr("Kept."))
 
     def key(self, name: str) -> bool:
         if name in ("up", "down"):

@@ -258,7 +258,7 @@ class OwnerStage(Stage):
         if entry != msgspec.structs.replace(before, at="", page="", joined=False) and (
             self.app.write(lambda: session.append(entry))
         ):
-            self.say("Kept.")
+            self.say(tr("Kept."))
 
     def key(self, name: str) -> bool:
         faces = list(OWNER_FACES)

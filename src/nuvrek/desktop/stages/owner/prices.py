@@ -18,7 +18,7 @@ from nuvrek.planning.money.prices import SURCHARGES, TAX_WORDS
 _GROUPS = (
     (tr("The shop"), tuple(PLAIN)),
     (tr("On top of the work"), tuple(SURCHARGES)),
-    (tr("Fixed prices, by way"), tuple(tr("fixed {kind}", kind=kind) for kind in FIXED)),
+    (tr("Fixed prices, by way"), tuple(f"fixed {kind}" for kind in FIXED)),
 )
 
 _PAPERS = tr("On the papers")
@@ -90,7 +90,7 @@ class PricesStage(Stage):
         }
         made = msgspec.structs.replace(made, fixed={**others, **made.fixed})
         self.app.change_quietly(msgspec.structs.replace(self.app.settings, prices=made))
-        self._bar("Kept.")
+        self._bar(tr("Kept."))
 
     def leave(self) -> None:
         self.shop.keep()
@@ -101,7 +101,7 @@ class PricesStage(Stage):
             self.say(tr("{made} Not kept yet.", made=made))
         elif made != self.app.settings.shop:
             self.app.change_quietly(msgspec.structs.replace(self.app.settings, shop=made))
-            self._bar("Kept.")
+            self._bar(tr("Kept."))
 
     def _bar(self, message: str) -> None:
         self.bar.show_words(

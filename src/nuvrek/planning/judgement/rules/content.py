@@ -9,7 +9,6 @@ from nuvrek.language import tr
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
-from nuvrek.planning.ways.cheap_cures import NOISE
 
 
 def _plays_clean(g: Grounds) -> Iterator[Leg]:
@@ -58,7 +57,7 @@ def causes(g: Grounds) -> tuple[str, ...]:
 
 
 def _hardware(g: Grounds) -> Iterator[Leg]:
-    if "hardware" in g.ways and g.complains_of(NOISE) and g.tops_known and not causes(g):
+    if "hardware" in g.ways and g.complains_of("noise") and g.tops_known and not causes(g):
         yield Leg(
             "hardware",
             g.ways["hardware"].gist,

@@ -6,7 +6,7 @@ from collections.abc import Iterator
 
 from nuvrek.language import tr
 from nuvrek.planning.case.course import Leg
-from nuvrek.planning.judgement.grounds import TOO_HIGH, Grounds
+from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
 
 
@@ -22,7 +22,7 @@ def _too_low(g: Grounds) -> Iterator[Leg]:
     # Room is counted at today's relief: while that is off it comes first.
     if not g.too_low or g.relief_off or g.worn or g.wood or "saddle" not in g.ways:
         return
-    if g.complains_of(TOO_HIGH):
+    if g.complains_of("strings high"):
         return
     yield Leg(
         "saddle",
@@ -47,7 +47,7 @@ def _heights(g: Grounds) -> Iterator[Leg]:
             why = tr("Relief and tops ask for nothing; the string height does.") if fine else ""
             yield Leg(kind, f"{why} {g.ways[kind].gist}".strip(), gate=gate)
             break
-    stiff = g.complains_of(TOO_HIGH) and not g.relief_off
+    stiff = g.complains_of("strings high") and not g.relief_off
     if stiff and g.possible("strings") and not g.possible("saddle"):
         yield Leg("strings", tr("Or: {gist}", gist=g.ways["strings"].gist))
 
