@@ -117,6 +117,7 @@ class CarriedOver(unittest.TestCase):
         now = neck_state(entries)
         made = unknowns_of(now)
         rows = gather(made, now.taken, {})
+        rows = rows.only(np.array([bool(numbers) for numbers in rows.numbers]))
         precision = rows.weight / rows.sigma**2
         covariance = np.linalg.inv(np.eye(made.size) + (rows.rows.T * precision) @ rows.rows)
         z = covariance @ (rows.rows.T @ (precision * (rows.lo - rows.constant)))
@@ -135,6 +136,9 @@ class CarriedOver(unittest.TestCase):
                 mock.patch.multiple(unknowns, **normal),
                 mock.patch("nuvrek.estimate.model.solver.BOUNDED", 1e9),
                 mock.patch("nuvrek.estimate.model.oddness.MOST_ODD", 0),
+                mock.patch("nuvrek.estimate.model.settling.MOST_ODD", 0),
+                # So soft that the bounds of the pull say nothing.
+                mock.patch("nuvrek.estimate.model.evidence.PULL_BOUND_MM", 1e6),
                 mock.patch.multiple(chapters, READINGS=25, UNKNOWNS=15),
             ):
                 mean, spread = self.map_by_hand(entries)

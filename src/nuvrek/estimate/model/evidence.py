@@ -35,6 +35,10 @@ from nuvrek.readings.entries import (
 from nuvrek.readings.journal import Taken
 
 MOST_COUNTED = 9
+# The strings pull at most so many times what wood, scale and strings let expect, and this much
+# more, mm; how soft these bounds are (common practice, no source: the softest necks of the trade
+# bend about six times as far as the stiffest).
+MOST_PULL, MOST_PULL_MORE_MM, PULL_BOUND_MM = 6.0, 0.1, 0.01
 # Rows of so many states and surfaces are kept to be combined again.
 _MOST_KEPT = 60
 Combination = list[tuple[int, float]]  # (fret, weight)
@@ -67,6 +71,18 @@ class Evidence:
             self.sigma[keep],
             self.weight[keep],
             numbers,
+        )
+
+    def and_also(self, other: Evidence) -> Evidence:
+        """These rows, and the other's after them."""
+        return Evidence(
+            np.concatenate((self.rows, other.rows)),
+            np.concatenate((self.constant, other.constant)),
+            np.concatenate((self.lo, other.lo)),
+            np.concatenate((self.hi, other.hi)),
+            np.concatenate((self.sigma, other.sigma)),
+            np.concatenate((self.weight, other.weight)),
+            (*self.numbers, *other.numbers),
         )
 
 
@@ -171,7 +187,26 @@ class Gathering:
             np.minimum(count, MOST_COUNTED),
             tuple(tuple(said.numbers) for said in found),
         )
-        return whole if np.all(count > 0) else whole.only(count > 0)
+        said = whole if np.all(count > 0) else whole.only(count > 0)
+        known = self.unknowns.carried is not None or self.unknowns.neck.bare
+        return said if known else said.and_also(self._strings_pull())
+
+    def _strings_pull(self) -> Evidence:
+        """What nobody reads and every neck knows: strings pull relief in, never out of it, and no
+        more than the wood and its strings allow. Later chapters of a journal carry it on.
+        """
+        row, constant = self.unknowns.pull()
+        most = MOST_PULL * self.unknowns.pull_mm[0] + MOST_PULL_MORE_MM
+        one = np.ones(1)
+        return Evidence(
+            row[None, :],
+            constant * one,
+            0.0 * one,
+            most * one,
+            PULL_BOUND_MM * one,
+            one,
+            ((),),
+        )
 
     def _say(
         self,

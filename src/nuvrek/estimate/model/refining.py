@@ -10,6 +10,8 @@ memory).
 
 from __future__ import annotations
 
+from dataclasses import dataclass
+
 import numpy as np
 from numpy.typing import NDArray
 
@@ -26,8 +28,23 @@ FAR = 40.0
 _LEAST = 1e-12
 
 
+@dataclass(frozen=True)
+class Foretold:
+    """What all the others say of each row: its mean and its standard deviation, (rows,), mm."""
+
+    mm: Array
+    sd_mm: Array
+
+
 def refine(evidence: Evidence, solution: Solution, tails: Array, sweeps: int = SWEEPS) -> Solution:
     """``solution`` with mean and covariance of the whole posterior; begins from its peak."""
+    return refined(evidence, solution, tails, sweeps)[0]
+
+
+def refined(
+    evidence: Evidence, solution: Solution, tails: Array, sweeps: int = SWEEPS
+) -> tuple[Solution, Foretold]:
+    """As ``refine``, and what all the others foretell of each row."""
     rows, weight = evidence.rows, evidence.weight
     z, covariance = solution.z, solution.covariance
     mu = rows @ z + evidence.constant
@@ -46,8 +63,23 @@ def refine(evidence: Evidence, solution: Solution, tails: Array, sweeps: int = S
         z = covariance @ (rows.T @ (weight * (pull - precision * evidence.constant)))
     if objective(evidence, z, tails) > solution.objective + FAR:
         # The mean of a sound posterior lies near its peak: this one has run away.
-        return solution
-    return Solution(z, covariance, solution.objective, solution.steps)
+        z, covariance = solution.z, solution.covariance
+        precision = np.maximum(peak.curvature, _LEAST)
+        pull = precision * (rows @ z + evidence.constant) + peak.slope
+    made = Solution(z, covariance, solution.objective, solution.steps)
+    mu, spread = rows @ z + evidence.constant, np.einsum("ij,ij->i", rows @ covariance, rows)
+    there, variance = _without(mu, spread, weight * precision, weight * pull)
+    return made, Foretold(there, np.sqrt(variance))
+
+
+def _without(mu: Array, spread: Array, precision: Array, pull: Array) -> tuple[Array, Array]:
+    """Mean and variance of each row as all the others have it."""
+    spread = np.maximum(spread, _LEAST)
+    without = 1.0 / spread - precision
+    apart = without > 1e-6 / spread
+    # A row that says more than all the rest leaves no rest to speak of: it is looked at as it is.
+    without = np.where(apart, without, 1.0 / spread)
+    return np.where(apart, (mu / spread - pull) / without, mu), 1.0 / without
 
 
 def _as_normal(
@@ -56,13 +88,7 @@ def _as_normal(
     """Precision and pull of the normal row that does what each row does, seen from where all the
     others put it.
     """
-    spread = np.maximum(spread, _LEAST)
-    without = 1.0 / spread - precision
-    apart = without > 1e-6 / spread
-    # A row that says more than all the rest leaves no rest to speak of: it is looked at as it is.
-    without = np.where(apart, without, 1.0 / spread)
-    there = np.where(apart, (mu / spread - pull) / without, mu)
-    variance = 1.0 / without
+    there, variance = _without(mu, spread, precision, pull)
     reach = np.sqrt(evidence.sigma**2 + variance)
     terms = log_likelihood(there, evidence.lo, evidence.hi, reach)
     curvature = np.clip(terms.curvature, _LEAST, (1.0 - 1e-9) / variance)

@@ -2,17 +2,27 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
+from typing import NamedTuple
 
 import numpy as np
+from msgspec import structs
 from numpy.typing import NDArray
 
 from nuvrek.estimate.model.edge_contacts import laid, reach_of
 from nuvrek.estimate.model.evidence import Evidence, Gathering
 from nuvrek.estimate.model.layings import Edges, Layings, Lies
-from nuvrek.estimate.model.oddness import Odd, without_odd
-from nuvrek.estimate.model.refining import refine
+from nuvrek.estimate.model.oddness import (
+    MOST_ODD,
+    ODD_FORETOLD,
+    SUSPECTS,
+    Odd,
+    odd_gaps,
+    without_odd,
+)
+from nuvrek.estimate.model.refining import refine, refined
 from nuvrek.estimate.model.solver import Solution, objective, search, solve
+from nuvrek.estimate.model.unknowns import Unknowns
 from nuvrek.readings.entries import ON_WOOD, EdgeLie, StringGap
 from nuvrek.readings.journal import NeckState, Taken
 from nuvrek.readings.stations import shows_light
@@ -37,12 +47,71 @@ def settle(
     its many readings leave little to choose, and nobody can take an odd one of them again.
     """
     tails = gathering.unknowns.tails
+    evidence, solution = _solved(gathering, neck_state, closed)
+    if closed:
+        return evidence, refine(evidence, solution, tails), ()
+    whole, foretold = refined(evidence, solution, tails)
+    odd: list[Odd] = []
+    gaps = {one.number for one in neck_state.taken if isinstance(one.reading, StringGap)}
+    while len(odd) < MOST_ODD and (suspects := odd_gaps(evidence, foretold, gaps)):
+        worst, without = _worst(gathering.unknowns, neck_state, suspects[:SUSPECTS])
+        gaps.remove(worst.number)
+        rest, others_say = refined(without.evidence, without.solution, tails)
+        if _fits_after_all(gathering.unknowns, neck_state.taken, worst.number, rest):
+            continue
+        odd.append(worst)
+        neck_state, evidence, solution = without
+        whole, foretold = rest, others_say
+    evidence, solution, others = without_odd(evidence, solution, tails)
+    if others:
+        whole = refine(evidence, solution, tails)
+    return evidence, whole, (*odd, *others)
+
+
+class _Without(NamedTuple):
+    """A neck without one of its readings, solved."""
+
+    neck_state: NeckState
+    evidence: Evidence
+    solution: Solution
+
+
+def _worst(
+    unknowns: Unknowns, neck_state: NeckState, suspects: Sequence[Odd]
+) -> tuple[Odd, _Without]:
+    """The reading, of these, without which all the others agree best, and the neck without it.
+
+    Strings and edges may then lie otherwise: all is settled anew.
+    """
+    tried = []
+    for odd in suspects:
+        kept = tuple(one for one in neck_state.taken if one.number != odd.number)
+        without = structs.replace(neck_state, taken=kept)
+        tried.append((odd, _Without(without, *_solved(Gathering(unknowns), without, False))))
+    return min(tried, key=lambda pair: pair[1].solution.objective)
+
+
+def _fits_after_all(
+    unknowns: Unknowns, taken: Sequence[Taken], number: int, rest: Solution
+) -> bool:
+    """Whether a gap is as the heights without it foretell once it is laid as these have it: then
+    only what it lay on was wrong.
+    """
+    gathering = Gathering(unknowns)
+    lies = Layings(gathering, laid(taken)).over(rest.z)
+    evidence = gathering.evidence(taken, lies)
+    row = next(i for i, numbers in enumerate(evidence.numbers) if number in numbers)
+    spread = evidence.rows[row] @ rest.covariance @ evidence.rows[row]
+    mm = float(evidence.rows[row] @ rest.z + evidence.constant[row])
+    outside = max(float(evidence.lo[row]) - mm, mm - float(evidence.hi[row]), 0.0)
+    return outside < ODD_FORETOLD * float(np.hypot(np.sqrt(spread), evidence.sigma[row]))
+
+
+def _solved(gathering: Gathering, neck_state: NeckState, closed: bool) -> tuple[Evidence, Solution]:
+    """The likeliest heights, with strings and edges on what carries them there."""
     layings = Layings(gathering, laid(neck_state.taken))
     evidence, z = _likeliest(layings, neck_state, closed)
-    solution, odd = solve(evidence, z, tails), tuple[Odd, ...]()
-    if not closed:
-        evidence, solution, odd = without_odd(evidence, solution, tails)
-    return evidence, refine(evidence, solution, tails), odd
+    return evidence, solve(evidence, z, gathering.unknowns.tails)
 
 
 def _likeliest(layings: Layings, neck_state: NeckState, closed: bool) -> tuple[Evidence, Array]:
