@@ -21,12 +21,3 @@ def years_left(
     if yearly <= 0.0:
         raise ValueError(tr("a crown that nothing wears lasts for ever"))
     return max(crown_mm - least_mm, 0.0) / yearly
-
-
-def wear_between_mm(before_mm: float, after_mm: float, years: float) -> float | None:
-    """Wear a year from crown readings at two visits; None where they lie too close together or
-    tell nothing.
-    """
-    if years < 0.5 or before_mm <= after_mm:
-        return None
-    return (before_mm - after_mm) / years

@@ -170,14 +170,11 @@ def _years(way: Way, neck: NeckDescription) -> float | None:
     """Years of ordinary play until the thinnest crown is down to the least, levels on the way
     included.
     """
-    from nuvrek.mechanics.wire_life import USUAL_LEVEL_MM, USUAL_WEAR_MM, years_left
-    from nuvrek.neck.wire import LASTS
-
     if way.promise.thinnest_mm is None and way.new is None:
         return None
-    lasts = 1.0 if way.new is None else LASTS[way.new.wire.hardness]
     thinnest = float(way.left_mm.min())
-    return years_left(thinnest, neck.least_crown_mm, USUAL_WEAR_MM, USUAL_LEVEL_MM, lasts)
+    hardness = "common" if way.new is None else way.new.wire.hardness
+    return way.wear.years(thinnest, neck.least_crown_mm, hardness)
 
 
 def _needed_mm(way: Way, neck: NeckDescription) -> float:

@@ -173,12 +173,12 @@ def told(found: Sequence[Visit], neck: NeckDescription, wear_mm: float | None, u
     """What the years say of a neck: its wear and the years left by it, what it does in dry and damp
     air.
     """
-    from nuvrek.mechanics.wire_life import USUAL_LEVEL_MM, years_left
+    from nuvrek.planning.wear import Wear
 
     parts = []
     crowns = [one.thinnest_mm for one in found if one.thinnest_mm is not None]
     if wear_mm is not None and crowns:
-        years = years_left(crowns[-1], neck.least_crown_mm, wear_mm, USUAL_LEVEL_MM)
+        years = Wear(wear_mm, True).years(crowns[-1], neck.least_crown_mm)
         parts.append(
             tr(
                 "It wears {wear_mm} a year by its own crowns: "
@@ -218,8 +218,7 @@ def _air_words(found: Sequence[Visit], unit: Unit) -> str:
 
 def own_wear_mm(entries: Sequence[AnyEntry], neck: NeckDescription) -> float | None:
     """Wear a year by crowns read at two visits; None where they don't tell."""
-    from nuvrek.mechanics.wire_life import USUAL_WEAR_MM
-    from nuvrek.planning.refret.plan import wear_of
+    from nuvrek.planning.wear import wear_of
 
     found = wear_of(fold(neck, entries))
-    return None if found == USUAL_WEAR_MM else found
+    return found.mm_a_year if found.own else None

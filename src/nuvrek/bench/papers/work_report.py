@@ -11,7 +11,7 @@ from nuvrek.bench.papers.picture import picture_of
 from nuvrek.bench.papers.plain import way_words
 from nuvrek.bench.work.job import look_again_words, next_step
 from nuvrek.language import tr
-from nuvrek.mechanics.wire_life import USUAL_LEVEL_MM, USUAL_WEAR_MM, years_left
+from nuvrek.planning.wear import wear_of
 from nuvrek.readings.owner.entries import HandedBack, Letter, Table
 
 # Advice to take home (common practice, no source).
@@ -78,7 +78,7 @@ def _metal(facts: Facts) -> str:
     crowns = facts.solved.map.crown_mm.min(axis=1)
     thinnest = float(crowns.min())
     fret = int(crowns.argmin()) + 1
-    years = years_left(thinnest, neck.least_crown_mm, USUAL_WEAR_MM, USUAL_LEVEL_MM)
+    years = wear_of(facts.now).years(thinnest, neck.least_crown_mm)
     said = tr(
         "The thinnest fret is {fret}, with {length}; under {length_2} it wants new wire.",
         fret=fret,

@@ -15,6 +15,7 @@ from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.planning.filing.level_program import NeckTops
 from nuvrek.planning.rod.move import RodPlan
 from nuvrek.planning.rod.stop_rules import RodStop
+from nuvrek.planning.wear import Wear, wear_of
 from nuvrek.readings.entries import Agreed, EndFault, NewWire
 from nuvrek.readings.told.observed import seated_unread
 from nuvrek.readings.told.what_was_read import tops_read
@@ -76,6 +77,11 @@ class Case:
         """What is agreed about new wire, by itself: not when and where it was written down."""
         agreed = self.neck_map.neck_state.new_wire
         return structs.replace(agreed, at="", page="", joined=False)
+
+    @cached_property
+    def wear(self) -> Wear:
+        """What the crowns of this neck lose a year."""
+        return wear_of(self.neck_map.neck_state)
 
     @property
     def unread(self) -> tuple[int, ...]:

@@ -45,6 +45,7 @@ def costed(case: Case, draft: Draft) -> Costed:
         waits=draft.waits,
         not_known=draft.not_known,
         new=draft.new,
+        wear=case.wear,
     )
 
 

@@ -17,6 +17,7 @@ from nuvrek.planning.rod.move import RodPlan
 from nuvrek.planning.rod.stop_rules import RodStop
 from nuvrek.planning.steps.step import Step
 from nuvrek.planning.ways.kinds import WayRecord, way_record
+from nuvrek.planning.wear import Wear
 from nuvrek.readings.entries import EndFault, Promise, WayKind
 from nuvrek.readings.stations import Suggestion
 
@@ -75,6 +76,7 @@ class Costed:
     waits: tuple[str, ...]
     not_known: tuple[str, ...]
     new: NewTops | None
+    wear: Wear
 
     @property
     def record(self) -> WayRecord:

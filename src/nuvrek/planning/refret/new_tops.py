@@ -70,6 +70,11 @@ class NewTops:
     level: Removal
     set_up: SetUp
 
+    @property
+    def first_level_mm(self) -> float:
+        """What the first level takes of the thinnest crown, mm."""
+        return self.wire.crown_mm - float(self.level.left_mm.min())
+
 
 def usual_wire(neck: NeckDescription) -> Wire:
     """Wire like the one described, as long as none is chosen; a taller one where that would have
@@ -210,7 +215,7 @@ def new_tops(
         rise_mm=rise,
         crown_mm=crown,
         level=_first_level(neck_map, rise, crown, new, level),
-        set_up=set_up_after(neck, rise, float((crown - neck_map.crown_mm)[0].mean())),
+        set_up=set_up_after(neck, rise),
     )
 
 

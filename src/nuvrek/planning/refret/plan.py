@@ -16,7 +16,6 @@ from numpy.typing import NDArray
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.estimate.model.edge_contacts import upper_hull
 from nuvrek.mechanics.wire_bending import STRENGTH, bend_to_mm
-from nuvrek.mechanics.wire_life import USUAL_WEAR_MM, wear_between_mm
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.case.case import Case
@@ -30,7 +29,8 @@ from nuvrek.planning.refret.slots import Slot, SlotSays, slot_for
 from nuvrek.planning.refret.truing import Board, TrueTo, Truing, columns, standing_mm
 from nuvrek.planning.refret.wire_choice import FIRST_LEVEL_MM, Choice, Wanted, ranked
 from nuvrek.planning.ways.new_wire import level_terms
-from nuvrek.readings.entries import CrownHeight, FretWork, NewWire, Size
+from nuvrek.planning.wear import Wear
+from nuvrek.readings.entries import FretWork, NewWire, Size
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.sizes import What
 from nuvrek.readings.told.board_read import BoardRead, board_read, sizes_read
@@ -92,7 +92,7 @@ class RefretPlan:
     bends_mm: tuple[float | None, ...]
     grips: GripPlan | None
     reads: tuple[Read, ...]
-    wear_mm: float
+    wear: Wear
 
 
 def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> RefretPlan:
@@ -114,7 +114,9 @@ def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> Re
     grips, reads = _grips(case, terms, wire)
     slots = _slots(now, read, wire, frets, grips, faults)
     cut, cutting = _cut(case, terms, wire, frets, read, wood, faults)
-    wear = wear_of(now)
+    wear = case.wear
+    # What the first level takes of the thinnest crown does not hang on the height of the wire.
+    first = FIRST_LEVEL_MM if made is None else made.first_level_mm
     return RefretPlan(
         terms=terms,
         wire=wire,
@@ -125,13 +127,13 @@ def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> Re
         new=made,
         wood=wood,
         slots=slots,
-        choices=ranked(shelf, _wanted(case, terms, frets, read, cut, wear)),
+        choices=ranked(shelf, _wanted(case, terms, frets, read, cut, first)),
         cut=cut,
         cutting=cutting,
         bends_mm=tuple(bend_radius_mm(wire, piece.radius_mm) for piece in cut),
         grips=grips,
         reads=reads,
-        wear_mm=wear,
+        wear=wear,
     )
 
 
@@ -283,16 +285,16 @@ def _wanted(
     frets: tuple[int, ...],
     read: BoardRead,
     cut: Sequence[Piece],
-    wear_mm: float,
+    first_level_mm: float,
 ) -> Wanted:
     neck, tops = case.neck, case.neck_tops
     partial = len(frets) < neck.frets
     old = [fret for fret in range(1, neck.frets + 1) if fret not in frets]
     crown = tops.crown_mm[[fret - 1 for fret in old]] if partial and old else tops.crown_mm
     widths = sizes_read(case.neck_map.neck_state, "crown-width")
-    wanted = max(neck.wire_height_mm - FIRST_LEVEL_MM, tops.least_crown_mm + WANTED_OVER_MM)
+    wanted = max(neck.wire_height_mm - first_level_mm, tops.least_crown_mm + WANTED_OVER_MM)
     if terms.wire is not None:
-        wanted = terms.wire.crown_mm - FIRST_LEVEL_MM
+        wanted = terms.wire.crown_mm - first_level_mm
     return Wanted(
         crown_mm=wanted,
         old_width_mm=float(np.median([*widths.values()])) if widths else neck.wire_width_mm,
@@ -303,7 +305,8 @@ def _wanted(
         slot_depths_mm=read.slot_depth_mm,
         needed_mm=sum(piece.cut_mm for piece in cut),
         partial=partial,
-        wear_mm=wear_mm,
+        wear=case.wear,
+        first_level_mm=first_level_mm,
     )
 
 
@@ -343,33 +346,6 @@ def bend_radius_mm(wire: Wire, board_mm: float | None) -> float | None:
         return wire.ratio * left
     yields, modulus = STRENGTH[wire.hardness]
     return bend_to_mm(left, yields, modulus, wire.crown_mm + wire.tang_mm)
-
-
-def wear_of(now: NeckState) -> float:
-    """Wear a year by the crowns read at two visits, else as is usual."""
-    by_fret: dict[tuple[int, str], list[tuple[str, float]]] = {}
-    for one in now.taken:
-        # Wire life counts from the day it went in.
-        stands = now.stands(one.number, getattr(one.reading, "fret", 0))
-        if isinstance(one.reading, CrownHeight) and one.reading.at and stands:
-            place = one.reading.fret, one.reading.lane
-            by_fret.setdefault(place, []).append((one.reading.at[:10], one.reading.height_mm))
-    found = []
-    for said in by_fret.values():
-        (first, before), (last, after) = said[0], said[-1]
-        wear = wear_between_mm(before, after, _years(first, last))
-        if wear is not None:
-            found.append(wear)
-    return sorted(found)[len(found) // 2] if len(found) >= 2 else USUAL_WEAR_MM
-
-
-def _years(first: str, last: str) -> float:
-    from datetime import date
-
-    try:
-        return (date.fromisoformat(last) - date.fromisoformat(first)).days / 365.25
-    except ValueError:
-        return 0.0
 
 
 Face = Literal["wood", "slots", "wire", "cut"]

@@ -29,21 +29,23 @@ class SetUp:
     saddle_mm: tuple[float, float]
 
 
-def set_up_after(neck: NeckDescription, rise_mm: Array, crown_rise_mm: float) -> SetUp:
-    """Set-up changes for tops that rise by ``rise_mm`` (frets, 3).
+def set_up_after(neck: NeckDescription, rise_mm: Array) -> SetUp:
+    """Set-up changes for tops that rise by ``rise_mm`` (frets, 3): new crown less old less wood.
 
-    ``crown_rise_mm`` is new crown less old at fret 1: the nut stands on the same wood, so its slots
-    follow the crown alone. At the saddle the line through fret 1 and the joint is run on.
+    The nut stands where it stood, so its slots follow the top of fret 1, and go down where more
+    wood is taken there than the new crown brings. At the saddle the line through fret 1 and the
+    joint is run on.
     """
     x = fret_places_mm(neck.scale_mm, neck.frets)
     first, joint = x[1], x[neck.joint_fret]
     ahead = (neck.scale_mm - first) / (joint - first)
     line = rise_mm[0] + (rise_mm[neck.joint_fret - 1] - rise_mm[0]) * ahead
     twelve = min(12, neck.frets) - 1
+    top_1_mm = float(rise_mm[0].mean())
     return SetUp(
-        top_1_mm=float(rise_mm[0].mean()),
+        top_1_mm=top_1_mm,
         top_12_mm=float(rise_mm[twelve].mean()),
         at_bridge_mm=float(line.mean()),
-        nut_mm=crown_rise_mm,
+        nut_mm=top_1_mm,
         saddle_mm=(float(line[0]), float(line[2])),
     )

@@ -8,10 +8,11 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from nuvrek.language import tr
-from nuvrek.mechanics.wire_life import USUAL_LEVEL_MM, USUAL_WEAR_MM, years_left
-from nuvrek.neck.wire import LASTS, Wire
+from nuvrek.mechanics.wire_life import USUAL_WEAR_MM
+from nuvrek.neck.wire import Wire
 from nuvrek.planning.crowns.crowning import levels_left
 from nuvrek.planning.refret.slots import Slot, slot_for
+from nuvrek.planning.wear import Wear
 
 # What the first level takes off new wire: seating leaves tops uneven by so much (common practice,
 # no source).
@@ -39,7 +40,8 @@ class Wanted:
     slot_depths_mm: Sequence[float | None]
     needed_mm: float
     partial: bool = False
-    wear_mm: float = USUAL_WEAR_MM
+    wear: Wear = Wear(USUAL_WEAR_MM, False)
+    first_level_mm: float = FIRST_LEVEL_MM
 
 
 @dataclass(frozen=True)
@@ -102,7 +104,7 @@ def _choice(wire: Wire, wanted: Wanted) -> Choice:
     loose = tuple(slot.fret for slot in slots if slot.says == "loose")
     tight = tuple(slot.fret for slot in slots if slot.says == "tight")
     shallow = tuple(slot.fret for slot in slots if slot.saw_mm > 0.0)
-    crown = wire.crown_mm - FIRST_LEVEL_MM
+    crown = wire.crown_mm - wanted.first_level_mm
     mill, why_not, remarks = 0.0, [*faults], list[str]()
     if wanted.partial:
         crown, mill, ruled, told = _beside_old(wire, wanted)
@@ -129,9 +131,7 @@ def _choice(wire: Wire, wanted: Wanted) -> Choice:
         shallow=shallow,
         covers=covers,
         levels=levels_left(crown, wanted.least_mm),
-        years=years_left(
-            crown, wanted.least_mm, wanted.wear_mm, USUAL_LEVEL_MM, LASTS[wire.hardness]
-        ),
+        years=wanted.wear.years(crown, wanted.least_mm, wire.hardness),
         short_mm=short,
         mill_mm=mill,
         why_not=tuple(why_not),

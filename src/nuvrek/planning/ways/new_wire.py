@@ -16,8 +16,7 @@ from nuvrek import words
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
 from nuvrek.estimate.heightmap import NINE_IN_TEN
 from nuvrek.language import tr
-from nuvrek.mechanics.wire_life import USUAL_LEVEL_MM, USUAL_WEAR_MM, years_left
-from nuvrek.neck.wire import LASTS, Wire
+from nuvrek.neck.wire import Wire
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
@@ -262,7 +261,7 @@ def _other_words(case: Case, terms: NewWire) -> str:
 
 def _wire_words(case: Case, made: NewTops) -> str:
     left, least = float(made.level.left_mm.min()), case.neck_tops.least_crown_mm
-    years = years_left(left, least, USUAL_WEAR_MM, USUAL_LEVEL_MM, LASTS[made.wire.hardness])
+    years = case.wear.years(left, least, made.wire.hardness)
     return tr(
         "{name}: {length} of crown after its first level, about {years:.0f} years of it.",
         name=words.upper_first(made.wire.name),
