@@ -2,6 +2,7 @@
 
 import itertools
 import unittest
+from typing import Any
 
 import numpy as np
 
@@ -16,7 +17,7 @@ from nuvrek.planning.refret.grip import (
     plan_grips,
     wedges_of,
 )
-from nuvrek.planning.refret.slots import slot_for
+from nuvrek.planning.refret.slots import most_extra_mm, slot_for
 from nuvrek.planning.refret.wire_choice import Wanted, ranked
 from nuvrek.readings.entries import Size
 from nuvrek.readings.told.board_read import board_read
@@ -155,51 +156,96 @@ class Choosing(unittest.TestCase):
 
 
 class Grip(unittest.TestCase):
+    def fitted(self, eta: float, usual: float, r: Any) -> tuple[bool, bool, bool, float]:
+        """One neck fitted in three goes, read after six frets and after two thirds: whether the
+        first and the last forecast held, whether it was promised, and how far the bow is off.
+        """
+        wedges = wedges_of(NECK, 1.5)
+        own = wedges.per_grip_mm * (1.0 + 0.1 * r.standard_normal(22))
+        goal = float(r.uniform(0.05, 0.15)) + usual
+        driven, reads, plans = np.full(22, np.nan), list[Read](), []
+        order = [fret - 1 for fret in fitting_order(range(1, 23))]
+        for stop in (6, 15, 22):
+            plans.append(plan_grips(wedges, goal, driven, tuple(reads)))
+            for fret in order[:stop]:
+                if np.isnan(driven[fret]):
+                    driven[fret] = plans[-1].grips_mm[fret] + 0.01 * float(r.standard_normal())
+            fitted = ~np.isnan(driven)
+            bow = eta * float(np.nan_to_num(driven) @ own) + usual * wedges.share(fitted)
+            felt = bow + 0.015 * float(r.standard_normal())
+            reads.append(Read(np.nan_to_num(driven), fitted, felt, 0.015))
+        last = plans[-1]
+        return (
+            abs(bow - plans[0].bow_mm) <= plans[0].doubt_mm,
+            abs(bow - last.bow_mm) <= last.doubt_mm,
+            last.possible,
+            bow - goal,
+        )
+
+    def test_a_forecast_holds_on_necks_with_and_without_a_usual_bow(self) -> None:
+        """Nine times in ten, whatever a usual fitting does to the neck: nothing, or 0.20 mm."""
+        shares = []
+        for usual in (0.0, 0.05, 0.10, 0.20):
+            r = rng(31)
+            found = [self.fitted(float(r.uniform(0.0, 0.6)), usual, r) for _ in range(100)]
+            self.assertGreaterEqual(np.mean([first for first, *_ in found]), 0.9, usual)
+            shares.append(np.mean([last for _, last, *_ in found]))
+        # At the edge of what can be, nothing at all, a little less often than elsewhere.
+        self.assertGreaterEqual(min(shares), 0.8, shares)
+        self.assertGreaterEqual(np.mean(shares), 0.87, shares)
+
     def test_the_last_third_steers_where_the_neck_answers(self) -> None:
-        """True eta anywhere from nil to 0.6, its hinges of their own; read after six frets and
-        after two thirds."""
-        within, told, said, short, r = 0, 0, 0, 0, rng(11)
-        for _ in range(200):
-            eta = float(r.uniform(0.0, 0.6))
-            wedges = wedges_of(NECK, 1.5)
-            own = wedges.per_grip_mm * (1.0 + 0.1 * r.standard_normal(22))
-            goal = float(r.uniform(0.05, 0.15))
-            driven, reads = np.full(22, np.nan), []
-            order = [fret - 1 for fret in fitting_order(range(1, 23))]
-            for stop in (6, 15, 22):
-                plan = plan_grips(wedges, goal, driven, tuple(reads))
-                for fret in order[:stop]:
-                    if np.isnan(driven[fret]):
-                        driven[fret] = plan.grips_mm[fret] + 0.01 * float(r.standard_normal())
-                now = np.where(np.isnan(driven), 0.0, driven)
-                felt = eta * float(now @ own) + 0.015 * float(r.standard_normal())
-                reads.append(Read(now, felt, 0.015))
-            bow = eta * float(np.nan_to_num(driven) @ own)
-            if plan.possible:
-                told += 1
-                within += abs(bow - goal) <= 0.04
-            else:
-                said += 1
-                short += bow < goal
-        self.assertGreaterEqual(within / told, 0.8, f"{within} of {told}, {said} said no")
-        self.assertGreater(told, 120)
+        r = rng(11)
+        found = [self.fitted(float(r.uniform(0.0, 0.6)), 0.08, r) for _ in range(150)]
+        told = [off for _, _, possible, off in found if possible]
+        self.assertGreater(len(told), 80)
+        self.assertGreaterEqual(np.mean([abs(off) <= 0.04 for off in told]), 0.75)
         # Where it said that it falls short it mostly does.
-        self.assertGreaterEqual(short / said, 0.8, f"{short} of {said}")
+        short = [off < 0.0 for _, _, possible, off in found if not possible]
+        self.assertGreaterEqual(np.mean(short), 0.8)
 
     def test_what_is_not_known_has_a_wide_doubt(self) -> None:
         wedges = wedges_of(NECK, 1.5)
         before = plan_grips(wedges, 0.08, np.full(22, np.nan))
         self.assertGreater(before.doubt_mm, 0.05)
         grips = np.where(np.arange(22) < 12, 0.05, np.nan)
-        now = np.nan_to_num(grips)
-        nil = plan_grips(wedges, 0.08, grips, (Read(now, 0.0, 0.01),))
+        fitted = ~np.isnan(grips)
+        nil = plan_grips(wedges, 0.12, grips, (Read(np.nan_to_num(grips), fitted, 0.0, 0.01),))
         self.assertFalse(nil.possible)
         self.assertLess(nil.eta, 0.1)
+        self.assertLess(nil.usual_mm, 0.04)
         self.assertLessEqual(float(np.nanmax(nil.grips_mm)), MOST_GRIP_MM + 1e-12)
+
+    def test_a_usual_fitting_is_not_taken_for_gain(self) -> None:
+        """Six frets in, none fattened, 0.05 out: that was the fitting, eta stays as it was."""
+        wedges = wedges_of(NECK, 1.5)
+        driven = np.where(np.arange(22) < 6, 0.0, np.nan)
+        read = Read(np.zeros(22), ~np.isnan(driven), 0.05, 0.005)
+        told = learn(wedges, (read,))
+        self.assertAlmostEqual(told.eta, learn(wedges, ()).eta, places=3)
+        share = wedges.share(read.fitted)
+        self.assertAlmostEqual(told.usual_mm * share, 0.05, delta=0.012)
+
+    def test_no_grip_is_promised_that_a_crimped_tang_can_not_find(self) -> None:
+        """By hand: slot 0.80, barbs 0.575, crimped by 0.25: 0.025 of grip, 0.20 less than the usual
+        0.225 (common practice, no source)."""
+        wire = Wire(
+            name="thin", crown_mm=1.2, width_mm=2.4, tang_mm=1.5, blade_mm=0.53, barbs_mm=0.575
+        )
+        most = most_extra_mm(wire, [0.80] * 22)
+        self.assertAlmostEqual(float(most[0]), -0.20)
+        self.assertAlmostEqual(slot_for(3, wire, 0.80, 2.0).lacks_mm, 0.20)
+        self.assertEqual(slot_for(3, wire, 0.80, 2.0).says, "loose")
+        self.assertRaises(ValueError, slot_for, 3, wire, 0.90, 2.0)
+        wedges = wedges_of(NECK, 1.5)
+        plan = plan_grips(wedges, 0.15, np.full(22, np.nan), (), "even", most)
+        self.assertFalse(plan.possible)
+        self.assertLess(plan.bow_mm, plan_grips(wedges, 0.15, np.full(22, np.nan)).bow_mm - 0.05)
+        self.assertLessEqual(float(plan.grips_mm.max()), -0.19)
 
     def test_most_in_the_middle(self) -> None:
         wedges = wedges_of(NECK, 1.5)
-        plan = plan_grips(wedges, 0.08, np.full(22, np.nan), (), "most in the middle")
+        plan = plan_grips(wedges, 0.2, np.full(22, np.nan), (), "most in the middle")
         self.assertEqual(int(np.argmax(plan.grips_mm)), int(np.argmax(wedges.per_grip_mm)))
         self.assertAlmostEqual(float(learn(wedges, ()).chance.sum()), 1.0)
 

@@ -298,7 +298,7 @@ class NewWireDraft:
         )
         if plan.reads:
             read = plan.reads[-1]
-            done = int((read.grips_mm > 0.0).sum())
+            done = int(read.fitted.sum())
             how = tr("go on so") if grips.possible else tr("tighter does not reach it")
             said += tr(
                 " After {how_many}: {length} out; {how}.",
@@ -307,7 +307,10 @@ class NewWireDraft:
                 how=how,
             )
         else:
-            said += tr(" Nothing learnt yet: read the bow after the first six.")
+            said += tr(
+                " Nothing is learnt yet: fit the first six without fattening them and read the "
+                "bow, then it is known what a usual fitting does to this neck."
+            )
         if not grips.possible:
             said += tr(
                 " Even the tightest tangs lack {length}: the level must "

@@ -84,6 +84,8 @@ def grips_planned(solved: Solved) -> dict[int, float]:
     from nuvrek.planning.refret.grip import plan_grips, wedges_of
     from nuvrek.planning.refret.new_tops import usual_wire
     from nuvrek.planning.refret.plan import bows_read, driven_mm
+    from nuvrek.planning.refret.slots import most_extra_mm
+    from nuvrek.readings.told.board_read import board_read
 
     terms = solved.neck_state.new_wire
     if terms.back_bow_mm <= 0.0:
@@ -91,7 +93,8 @@ def grips_planned(solved: Solved) -> dict[int, float]:
     wire = terms.wire or usual_wire(solved.map.neck)
     wedges = wedges_of(solved.map.neck, wire.tang_mm)
     driven, reads = driven_mm(solved.neck_state), bows_read(solved.map)
-    plan = plan_grips(wedges, terms.back_bow_mm, driven, reads, terms.spread)
+    most = most_extra_mm(wire, board_read(solved.neck_state).slot_width_mm)
+    plan = plan_grips(wedges, terms.back_bow_mm, driven, reads, terms.spread, most)
     out = np.flatnonzero(np.isnan(driven)).tolist()
     return {n + 1: float(plan.grips_mm[n]) for n in out}
 

@@ -72,8 +72,13 @@ class NewTops:
 
     @property
     def first_level_mm(self) -> float:
-        """What the first level takes of the thinnest crown, mm."""
-        return self.wire.crown_mm - float(self.level.left_mm.min())
+        """What the first level takes of the thinnest new crown, mm."""
+        return self.wire.crown_mm - self.thinnest_mm
+
+    @property
+    def thinnest_mm(self) -> float:
+        """The thinnest crown after the first level, mm, as costs and promises count it."""
+        return float((self.crown_mm - self.level.off_mm).min())
 
 
 def usual_wire(neck: NeckDescription) -> Wire:

@@ -13,8 +13,10 @@ import msgspec
 import numpy as np
 from numpy.typing import NDArray
 
+from nuvrek import words
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.estimate.model.edge_contacts import upper_hull
+from nuvrek.language import tr
 from nuvrek.mechanics.wire_bending import STRENGTH, bend_to_mm
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.neck.wire import Wire
@@ -25,7 +27,7 @@ from nuvrek.planning.refret.cutting import Cutting, Piece, cut_from, pieces
 from nuvrek.planning.refret.grip import GripPlan, Read, plan_grips, wedges_of
 from nuvrek.planning.refret.new_tops import NewTops, new_tops, plan_truing, usual_wire
 from nuvrek.planning.refret.reasons import Reason, reasons_for
-from nuvrek.planning.refret.slots import Slot, SlotSays, slot_for
+from nuvrek.planning.refret.slots import Slot, SlotSays, most_extra_mm, slot_for
 from nuvrek.planning.refret.truing import Board, TrueTo, Truing, columns, standing_mm
 from nuvrek.planning.refret.wire_choice import FIRST_LEVEL_MM, Choice, Wanted, ranked
 from nuvrek.planning.ways.new_wire import level_terms
@@ -222,6 +224,17 @@ def _slots(
             found.append(slot_for(fret, wire, width, depth, said, extra))
         except ValueError as error:
             faults.append(_sentence(error))
+    loose = tuple(slot.fret for slot in found if slot.lacks_mm > 0.0 and slot.says == "loose")
+    if loose:
+        most = max(slot.lacks_mm for slot in found)
+        faults.append(
+            tr(
+                "{frets}: even crimped, these tangs hold up to {most:.2f} mm less than usual in "
+                "their slots. Loose: fill the slots, or take a wire with a fatter tang.",
+                frets=upper_first(words.frets(loose)),
+                most=most,
+            )
+        )
     return tuple(found)
 
 
@@ -246,7 +259,9 @@ def _grips(case: Case, terms: NewWire, wire: Wire) -> tuple[GripPlan | None, tup
         return None, ()
     driven, reads = driven_mm(case.neck_map.neck_state), bows_read(case.neck_map)
     wedges = wedges_of(case.neck, wire.tang_mm)
-    return plan_grips(wedges, terms.back_bow_mm, driven, reads, terms.spread), reads
+    widths = board_read(case.neck_map.neck_state).slot_width_mm
+    most = most_extra_mm(wire, widths)
+    return plan_grips(wedges, terms.back_bow_mm, driven, reads, terms.spread, most), reads
 
 
 def bows_read(neck_map: HeightMap) -> tuple[Read, ...]:
@@ -272,8 +287,8 @@ def bows_read(neck_map: HeightMap) -> tuple[Read, ...]:
     solution = neck_map.solution
     gained = float(row @ solution.z)
     sd = math.sqrt(max(float(row @ solution.covariance @ row), 1e-8))
-    grips = np.nan_to_num(driven_mm(now))
-    return (Read(grips, gained, sd),)
+    driven = driven_mm(now)
+    return (Read(np.nan_to_num(driven), ~np.isnan(driven), gained, sd),)
 
 
 # --- wire ---------------------------------------------------------------------------

@@ -4,13 +4,18 @@ others, before anything is bent.
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Literal
+
+import numpy as np
+from numpy.typing import NDArray
 
 from nuvrek.language import tr
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.refret.truing import TANG_ROOM_MM
 
+Array = NDArray[np.float64]
 SlotSays = Literal["right", "tight", "loose", "shallow", "not read"]
 
 # Tang over slot, barbs included, mm; common practice, no source: less holds by glue alone, more
@@ -26,7 +31,8 @@ USUAL_SLOT_MM = 0.5
 @dataclass(frozen=True)
 class Slot:
     """One slot against its tang: ``grip_mm`` is barbs over slot; ``saw_mm`` how much deeper it must
-    be, ``crimp_mm`` how much fatter the tang (less than nil: thinner).
+    be, ``crimp_mm`` how much fatter the tang (less than nil: thinner); ``lacks_mm`` is how much
+    less than usual even the fattest tang holds there.
     """
 
     fret: int
@@ -36,6 +42,18 @@ class Slot:
     grip_mm: float
     saw_mm: float
     crimp_mm: float
+    lacks_mm: float = 0.0
+
+
+USUAL_GRIP_MM = 0.5 * (GRIP_LOW_MM + GRIP_HIGH_MM)
+
+
+def most_extra_mm(wire: Wire, widths_mm: Sequence[float | None]) -> Array:
+    """The most grip beyond the usual that a crimped tang of this wire finds in each slot, (frets,);
+    less than nil where even that holds less than usual.
+    """
+    widths = np.array([USUAL_SLOT_MM if mm is None else mm for mm in widths_mm])
+    return np.asarray(wire.barbs_mm + MOST_CRIMP_MM - widths - USUAL_GRIP_MM)
 
 
 def slot_for(
@@ -64,7 +82,7 @@ def slot_for(
     grip = wire.barbs_mm - width
     saw = 0.0 if depth_mm is None else max(wire.tang_mm + TANG_ROOM_MM - depth_mm, 0.0)
     says = said or _by_width(wire, width, grip, saw, read)
-    wanted = 0.5 * (GRIP_LOW_MM + GRIP_HIGH_MM) + extra_mm
+    wanted = USUAL_GRIP_MM + extra_mm
     crimp = 0.0
     if says in ("loose", "tight") or extra_mm > 0.0:
         crimp = min(max(wanted - grip, -MOST_CRIMP_MM), MOST_CRIMP_MM)
@@ -73,7 +91,10 @@ def slot_for(
             crimp = max(crimp, GRIP_LOW_MM)
         if says == "tight":
             crimp = min(crimp, -0.05)
-    return Slot(fret, width, read, says, grip, saw, crimp)
+    lacks = max(USUAL_GRIP_MM - grip - MOST_CRIMP_MM, 0.0)
+    if lacks > USUAL_GRIP_MM - GRIP_LOW_MM:
+        says = "loose"
+    return Slot(fret, width, read, says, grip, saw, crimp, lacks)
 
 
 def _by_width(wire: Wire, width: float, grip: float, saw: float, read: bool) -> SlotSays:

@@ -30,11 +30,13 @@ from nuvrek.planning.refret.reasons import (
     low_frets,
     reasons_for,
 )
+from nuvrek.planning.refret.slots import most_extra_mm
 from nuvrek.planning.refret.truing import what_would_do
 from nuvrek.planning.refret.wire_choice import MATCH_WIDTH_MM
 from nuvrek.planning.ways.filing_words import few_frets
 from nuvrek.planning.ways.level_schools import terms_of
 from nuvrek.readings.entries import NewWire, Promise, WayKind
+from nuvrek.readings.told.board_read import board_read
 
 # Hours of new wire on a whole neck: the least, and in truth; a bound one takes longer (common
 # practice, no source).
@@ -167,7 +169,8 @@ def _grips(case: Case, terms: NewWire, wire: Wire) -> GripPlan | None:
         return None
     wedges = wedges_of(case.neck, wire.tang_mm)
     out = np.full(case.neck.frets, np.nan)
-    return plan_grips(wedges, terms.back_bow_mm, out, (), terms.spread)
+    most = most_extra_mm(wire, board_read(case.neck_map.neck_state).slot_width_mm)
+    return plan_grips(wedges, terms.back_bow_mm, out, (), terms.spread, most)
 
 
 def _relief_after(case: Case, terms: NewWire) -> tuple[float | None, float | None]:
@@ -260,7 +263,7 @@ def _other_words(case: Case, terms: NewWire) -> str:
 
 
 def _wire_words(case: Case, made: NewTops) -> str:
-    left, least = float(made.level.left_mm.min()), case.neck_tops.least_crown_mm
+    left, least = made.thinnest_mm, case.neck_tops.least_crown_mm
     years = case.wear.years(left, least, made.wire.hardness)
     return tr(
         "{name}: {length} of crown after its first level, about {years:.0f} years of it.",
