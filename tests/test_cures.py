@@ -15,7 +15,7 @@ from nuvrek.mechanics.angle import (
     at_heel_mm,
     at_saddle_mm,
     neck_angle_degrees,
-    over_fret_12_mm,
+    open_height_mm,
     saddle_wanted_mm,
 )
 from nuvrek.neck.description import LANES
@@ -83,8 +83,8 @@ class Geometry(unittest.TestCase):
         # By hand: from 0.4 at the nut to 2.0 half-way it rises 1.6, to the saddle 3.2: 3.6.
         self.assertAlmostEqual(saddle_wanted_mm(0.0, 2.0, 648.0), 3.6)
         self.assertAlmostEqual(saddle_wanted_mm(0.0, 2.0, 648.0, 0.0), 4.0)
-        self.assertAlmostEqual(over_fret_12_mm(2.0, 12, 648.0), 2.0)
-        self.assertLess(over_fret_12_mm(2.6, 17, 648.0), 2.6)
+        self.assertAlmostEqual(open_height_mm(2.0, 12, 648.0), 2.0)
+        self.assertLess(open_height_mm(2.6, 17, 648.0), 2.6)
 
 
 class Ladder(unittest.TestCase):

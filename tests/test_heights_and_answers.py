@@ -6,10 +6,11 @@ import unittest
 
 import numpy as np
 
+from nuvrek.clearance.string_heights import heights_of
 from nuvrek.clearance.strung_neck import string_up
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
-from nuvrek.mechanics.angle import over_fret_12_mm
+from nuvrek.mechanics.angle import open_height_mm
 from nuvrek.mechanics.beam import usual_pull_mm
 from nuvrek.neck.description import LANES
 from nuvrek.neck.scale import fret_places_mm
@@ -27,7 +28,7 @@ from nuvrek.readings.entries import (
     StringHeight,
 )
 from nuvrek.readings.told.dial_repeats import dial_error_mm
-from nuvrek.readings.told.over_fret_12 import heights_by_string, odd_heights
+from nuvrek.readings.told.open_heights import heights_by_string, odd_heights
 from nuvrek.readings.told.rod_answers import answers, backwards
 from tests.support import NECK, neck_state, neck_with, rng
 
@@ -52,7 +53,15 @@ class Heights(unittest.TestCase):
         # By hand: on a line of 648 mm with the capo at 1 the string is 1.5 over fret 12 (324 from
         # the nut, 287.63 from fret 1 at 36.37); the saddle stands 1.5 * 611.63 / 287.63 = 3.19 over
         # the frets, and the open string 0.4 + (3.19 - 0.4) / 2 = 1.795 over fret 12.
-        self.assertAlmostEqual(over_fret_12_mm(1.5, 12, 648.0, capo=1), 1.795, places=2)
+        self.assertAlmostEqual(open_height_mm(1.5, 12, 648.0, capo=1), 1.795, places=2)
+
+    def test_a_neck_under_twelve_frets_keeps_its_heights_as_read(self) -> None:
+        short = neck_with(scale_mm=430.0, frets=10, joint_fret=9, height_low_mm=1.8)
+        read = [StringHeight(side="bass", fret=10, height_mm=2.0)]
+        low = heights_of(neck_state(read, short)).low
+        self.assertEqual(low.now_mm, 2.0)
+        # The saddle by similar triangles: 0.2 less over fret 10, which lies 0.4388 of the scale on.
+        self.assertAlmostEqual(low.at_saddle_mm or 0.0, 0.2 / (1.0 - 2.0 ** (-10 / 12)), places=4)
 
     def test_inner_strings_are_taken_as_read(self) -> None:
         read: list[AnyEntry] = [
@@ -157,7 +166,8 @@ class Tools(unittest.TestCase):
         still = [OthersStill(lane=lane, frets=tuple(range(2, 22))) for lane in LANES]
         neck_map = map_neck(neck_state(still))
         rows, hand = neck_map.evidence.rows, neck_map.gathering.unknowns.hand
-        np.testing.assert_allclose(rows[:, hand], -tool_errors.HAND_FEEL_MM)
+        # The last row is no reading: it bounds what strings can pull.
+        np.testing.assert_allclose(rows[:-1, hand], -tool_errors.HAND_FEEL_MM)
 
     def test_the_usual_pull_goes_with_neck_and_strings(self) -> None:
         # Common practice, no source: about 0.17 mm on an electric guitar, the bare beams of an

@@ -15,7 +15,7 @@ from nuvrek.mechanics.angle import (
 from nuvrek.readings.entries import SIDES, Side, Size
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.sizes import What
-from nuvrek.readings.told.over_fret_12 import heights_by_string
+from nuvrek.readings.told.open_heights import heights_by_string
 
 # Closer than this to the wanted height is as wanted, and a saddle lower than this gives no clean
 # break of the string; common practice, no source.
@@ -109,9 +109,11 @@ def _side(neck_state: NeckState, side: Side) -> SideHeight:
     if now is None or wanted is None:
         change = None
     else:
-        change = at_saddle_mm(now - wanted, neck.scale_mm, 12)
+        change = at_saddle_mm(now - wanted, neck.scale_mm, neck.height_fret)
     edge = _last_size(neck_state, "over-bridge", side)
-    top = None if edge is None or wanted is None else saddle_wanted_mm(edge, wanted, neck.scale_mm)
+    top = None
+    if edge is not None and wanted is not None:
+        top = saddle_wanted_mm(edge, wanted, neck.scale_mm, fret=neck.height_fret)
     return SideHeight(side, now, wanted, _last_size(neck_state, "saddle-left", side), change, top)
 
 

@@ -26,7 +26,7 @@ from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import StringGap
-from nuvrek.readings.told.over_fret_12 import heights_by_string
+from nuvrek.readings.told.open_heights import heights_by_string
 from nuvrek.units import Unit, format_length
 
 Array = NDArray[np.float64]
@@ -96,7 +96,7 @@ class OnNeck:
     @property
     def fret_12(self) -> int:
         """The fret string heights are spoken of at."""
-        return min(12, self.neck.frets)
+        return self.neck.height_fret
 
     @property
     def heights_mm(self) -> Array:
@@ -246,7 +246,7 @@ def string_up(neck_map: HeightMap) -> OnNeck:
     reliefs = [neck_map.relief_at(lane, "pitch").mm for lane in ("bass", "middle", "treble")]
     return OnNeck(
         neck,
-        strung.with_height(heights, min(12, neck.frets)),
+        strung.with_height(heights, neck.height_fret),
         rows,
         neck_map.solution.covariance,
         sd,
@@ -317,7 +317,13 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
         case [None, None]:
             low, high = usual
             assumed.append(
-                Assumed(tr("String heights not read: {{}} and {{}} over fret 12."), usual)
+                Assumed(
+                    tr(
+                        "String heights not read: {{}} and {{}} over fret {fret}.",
+                        fret=neck_map.neck.height_fret,
+                    ),
+                    usual,
+                )
             )
         case [float(low), None]:
             high = low - apart

@@ -24,20 +24,25 @@ def at_fret_mm(nut_change_mm: float, scale_mm: float, fret: int) -> float:
     return nut_change_mm * (1.0 - fret_line_mm(scale_mm, fret)[fret] / scale_mm)
 
 
-def over_fret_12_mm(
-    height_mm: float, fret: int, scale_mm: float, nut_mm: float = NUT_MM, capo: int = 0
+def open_height_mm(
+    height_mm: float,
+    fret: int,
+    scale_mm: float,
+    to_fret: int = 12,
+    nut_mm: float = NUT_MM,
+    capo: int = 0,
 ) -> float:
-    """Height over fret 12 of an open string read over another fret; ``nut_mm`` is its height over
-    the board's line at the nut.
+    """Height over ``to_fret`` of an open string read over another fret; ``nut_mm`` is its height
+    over the board's line at the nut.
 
     With a ``capo`` the string lies on that fret and rises from there to the saddle, whose height
     similar triangles give; opened, it rises from the nut to the same saddle.
     """
-    x = fret_line_mm(scale_mm, max(fret, 12))
+    x = fret_line_mm(scale_mm, max(fret, to_fret))
     if not capo:
-        return nut_mm + (height_mm - nut_mm) * x[12] / x[fret]
+        return nut_mm + (height_mm - nut_mm) * x[to_fret] / x[fret]
     saddle = height_mm * (scale_mm - x[capo]) / (x[fret] - x[capo])
-    return nut_mm + (saddle - nut_mm) * x[12] / scale_mm
+    return nut_mm + (saddle - nut_mm) * x[to_fret] / scale_mm
 
 
 def neck_angle_degrees(at_saddle_change_mm: float, scale_mm: float, joint_fret: int) -> float:
@@ -54,13 +59,17 @@ def at_heel_mm(degrees: float, heel_mm: float) -> float:
 
 
 def saddle_wanted_mm(
-    over_bridge_mm: float, height_12_mm: float, scale_mm: float, nut_mm: float = NUT_MM
+    over_bridge_mm: float,
+    height_mm: float,
+    scale_mm: float,
+    nut_mm: float = NUT_MM,
+    fret: int = 12,
 ) -> float:
     """How high the saddle's top stands over the bridge: the frets' line carried on to it, and
-    the string's height there. At the nut the string is already ``nut_mm`` over that line, so that
-    it rises by twice the rest only.
+    the string's height there, wanted as ``height_mm`` over ``fret``. At the nut the string is
+    already ``nut_mm`` over that line, so that only the rest rises further.
     """
-    return over_bridge_mm + nut_mm + at_saddle_mm(height_12_mm - nut_mm, scale_mm, 12)
+    return over_bridge_mm + nut_mm + at_saddle_mm(height_mm - nut_mm, scale_mm, fret)
 
 
 def angle_by_truing_mm(off_mm: float, scale_mm: float, none_at_mm: float) -> float:

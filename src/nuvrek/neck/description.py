@@ -118,6 +118,13 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     left_handed: bool = False
     nut_on_right: bool = False
 
+    @property
+    def height_fret(self) -> int:
+        """The fret over which its string heights are spoken of: 12, or its last where it has
+        fewer.
+        """
+        return min(12, self.frets)
+
     def relief_wanted_mm(self, lane: Lane) -> float:
         """The relief wanted on a lane: its own figure on the high side if there is one, the mean
         in the middle.

@@ -208,7 +208,7 @@ def closing_round(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     """After the work, strung up: relief, and every string's height. What the rocker and the caliper
     have to say belongs before the crowning; the notes are heard in the string room.
     """
-    fret = min(12, neck.frets)
+    fret = neck.height_fret
     inner = tuple(
         Station(f"height-string-{string}", "string-height", "bass", fret, string=string)
         for string in range(neck.strings - 1, 1, -1)
@@ -222,7 +222,7 @@ def closing_round(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
 
 def one_reading(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     """Every kind of reading once, to be picked in any order and taken anywhere."""
-    fret = min(12, neck.frets)
+    fret = neck.height_fret
     over, supports = relief_fret(neck, kit), kit.relief_supports(neck)
     sizes = tuple(
         Station(
@@ -287,7 +287,7 @@ def _renamed(station: Station) -> Station:
 
 
 def _heights(neck: NeckDescription) -> tuple[Station, ...]:
-    fret = min(12, neck.frets)
+    fret = neck.height_fret
     return (
         Station("height-bass", "string-height", "bass", fret),
         Station("height-treble", "string-height", "treble", fret),

@@ -209,7 +209,11 @@ def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
     if promised is None:
         return None
     name, said = (
-        tr("String over fret 12, {lane_words}", lane_words=LANE_WORDS[side]),
+        tr(
+            "String over fret {fret}, {lane_words}",
+            fret=solved.neck_state.neck.height_fret,
+            lane_words=LANE_WORDS[side],
+        ),
         format_length(promised, unit),
     )
     heights = heights_of(solved.neck_state)

@@ -54,7 +54,7 @@ def _ticks(entries: Sequence[AnyEntry]) -> list[int]:
 def _station(asks: Asked, side: Side, neck: NeckDescription, kit: Kit) -> Station:
     match asks:
         case "heights":
-            return Station(f"again-height-{side}", "string-height", side, min(12, neck.frets))
+            return Station(f"again-height-{side}", "string-height", side, neck.height_fret)
         case "nut":
             return Station(f"again-nut-{side}", "string-gap", side, 1, (0, 3))
         case "relief":

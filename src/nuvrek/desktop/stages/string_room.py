@@ -32,8 +32,8 @@ class RoomStage(Stage):
         self.view = RoomView(app.theme)
         self.view.note_chosen.connect(self._pointed)
         self.touch = sliding(tr("Touch"), round(LEAST / STEP), round(MOST / STEP))
-        self.low = sliding(tr("String height over fret 12, low side"), 6, 120)
-        self.high = sliding(tr("String height over fret 12, high side"), 6, 120)
+        self.low = sliding(tr("String height, bass side"), 6, 120)
+        self.high = sliding(tr("String height, treble side"), 6, 120)
         self.touch_words, self.low_words, self.high_words = QLabel(""), QLabel(""), QLabel("")
         self.touch.valueChanged.connect(self._touched)
         for slider in (self.low, self.high):
@@ -78,7 +78,7 @@ class RoomStage(Stage):
         for part in parts:
             column.addWidget(part)
         column.addWidget(self.after)
-        column.addWidget(heading(tr("Lowest clean over fret 12")))
+        column.addWidget(heading(tr("Lowest clean string height")))
         columns = QHBoxLayout()
         for label in self.lowest:
             columns.addWidget(label, 1)

@@ -12,7 +12,7 @@ from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.evidence import Evidence
 from nuvrek.estimate.model.solver import log_rows
 from nuvrek.language import tr
-from nuvrek.readings.told.over_fret_12 import odd_heights
+from nuvrek.readings.told.open_heights import odd_heights
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import format_length
 
@@ -96,7 +96,9 @@ def _odd_heights(looking: Looking) -> list[Finding]:
             value_words=value_words(reading, looking.unit, unit),
         )
         text = tr(
-            "That is {mm} over fret 12; by {other} it would be about {expected_mm}. Take it again.",
+            "That is {mm} over fret {at}; by {other} it would be about {expected_mm}. Take it "
+            "again.",
+            at=looking.neck_map.neck.height_fret,
             mm=format_length(odd.mm, unit),
             other=other,
             expected_mm=format_length(odd.expected_mm, unit),

@@ -88,7 +88,9 @@ def _wishes(plans: Plans) -> list[Need]:
     low, high = neck.height_low_mm, neck.height_high_mm
     if low is not None and high is not None:
         said = tr(
-            "Strings {height} low and {height_2} high over fret 12.",
+            "String height at fret {fret}: {height} on the bass side, {height_2} on the treble "
+            "side.",
+            fret=neck.height_fret,
             height=plans.height(low),
             height_2=plans.height(high),
         )

@@ -40,7 +40,7 @@ def set_up_after(neck: NeckDescription, rise_mm: Array) -> SetUp:
     first, joint = x[1], x[neck.joint_fret]
     ahead = (neck.scale_mm - first) / (joint - first)
     line = rise_mm[0] + (rise_mm[neck.joint_fret - 1] - rise_mm[0]) * ahead
-    twelve = min(12, neck.frets) - 1
+    twelve = neck.height_fret - 1
     top_1_mm = float(rise_mm[0].mean())
     return SetUp(
         top_1_mm=top_1_mm,

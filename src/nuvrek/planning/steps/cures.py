@@ -20,7 +20,7 @@ _RETUNE = Step("retune", tr("Tune to pitch"), tr("Let it settle for a moment."),
 _READ_HEIGHTS = Step(
     "read-heights",
     tr("Read the string heights again"),
-    tr("Bass and treble side over fret 12, at pitch: only they tell what the work has done."),
+    tr("Bass and treble side, at pitch: only they tell what the work has done."),
     3,
     "measure",
     asks="heights",

@@ -110,17 +110,18 @@ def nut(weighing: Weighing) -> Draft | None:
                     length=case.length(1.5 * max(up, 0.02)),
                 )
             )
-            heights[side] = -at_fret_mm(1.5 * up, case.neck.scale_mm, 12)
+            heights[side] = -at_fret_mm(1.5 * up, case.neck.scale_mm, case.neck.height_fret)
             continue
         down = max(finding.mm - NUT_LEAVES_MM, 0.0)
-        at_12 = at_fret_mm(1.5 * down, case.neck.scale_mm, 12)
+        at_12 = at_fret_mm(1.5 * down, case.neck.scale_mm, case.neck.height_fret)
         parts.append(
             tr(
                 "{lane_words} down until {length} are left over fret 1, "
-                "about {height} less over fret 12",
+                "about {height} less over fret {fret}",
                 lane_words=LANE_WORDS[side],
                 length=case.length(NUT_LEAVES_MM),
                 height=case.height(at_12),
+                fret=case.neck.height_fret,
             )
         )
         heights[side] = at_12
@@ -212,10 +213,11 @@ def _up_for_clean(weighing: Weighing) -> Draft | None:
         return None
     parts = [
         tr(
-            "{length} at the saddle on the {lane_words}, to {height} over fret 12",
-            length=case.length(at_saddle_mm(up, case.neck.scale_mm, 12)),
+            "{length} at the saddle on the {lane_words}, to {height} over fret {fret}",
+            length=case.length(at_saddle_mm(up, case.neck.scale_mm, case.neck.height_fret)),
             lane_words=LANE_WORDS[side.side],
             height=case.height((side.now_mm or 0.0) + up),
+            fret=case.neck.height_fret,
         )
         for side in (low, high)
         if (up := ups[side.side]) > 0.02
@@ -234,11 +236,12 @@ def _saddle_move(case: Case, side: SideHeight) -> str:
     move = side.at_saddle_mm or 0.0
     way_words = tr("down") if move > 0 else tr("up, shimmed if it has no screw,")
     return tr(
-        "saddle {way_words} {length} on the {lane_words} for {height} over fret 12",
+        "saddle {way_words} {length} on the {lane_words} for {height} over fret {fret}",
         way_words=way_words,
         length=case.length(abs(move)),
         lane_words=LANE_WORDS[side.side],
         height=case.height(side.wanted_mm or 0.0),
+        fret=case.neck.height_fret,
     )
 
 

@@ -140,7 +140,8 @@ def _draft(
     gist = tr(
         "File {frets}: every note clean, each nine times in ten, at "
         "{height} low and {height_2} high over "
-        "fret 12, relief {length}. A full level takes {length_2}.",
+        "fret {fret}, relief {length}. A full level takes {length_2}.",
+        fret=case.neck.height_fret,
         frets=words.frets(frets),
         height=case.height(float(heights[0])),
         height_2=case.height(float(heights[-1])),

@@ -1,10 +1,12 @@
-"""Every string's height brought to fret 12, wherever it was read, and what of that cannot be."""
+"""Every string's height brought to the fret it is spoken of (12, or the last of a shorter neck),
+wherever it was read, and what of that cannot be.
+"""
 
 from __future__ import annotations
 
 from dataclasses import dataclass
 
-from nuvrek.mechanics.angle import over_fret_12_mm
+from nuvrek.mechanics.angle import open_height_mm
 from nuvrek.neck.strings import strings_in
 from nuvrek.readings.entries import StringHeight
 from nuvrek.readings.journal import NeckState, Taken
@@ -29,7 +31,8 @@ class OddHeight:
 
 
 def heights_by_string(neck_state: NeckState) -> dict[int, float]:
-    """The last height of every string read at pitch, open over fret 12, mm; strings count from
+    """The last height of every string read at pitch, open over the fret it is spoken of (12, or
+    the last), mm; strings count from
     the highest.
     """
     return {string: mm for string, (_, mm) in _last(neck_state).items()}
@@ -67,7 +70,9 @@ def _last(neck_state: NeckState) -> dict[int, tuple[Taken, float]]:
 
 
 def _told(neck_state: NeckState, one: Taken) -> tuple[int, float] | None:
-    """The string a reading tells of, and its open height over fret 12; None where it tells none."""
+    """The string a reading tells of, and its open height over the fret it is spoken of; None where
+    it tells none.
+    """
     reading = one.reading
     if not isinstance(reading, StringHeight) or reading.state.strings != "pitch":
         return None
@@ -76,8 +81,9 @@ def _told(neck_state: NeckState, one: Taken) -> tuple[int, float] | None:
     if not neck_state.stands(one.number, reading.fret):
         return None
     outer = 1 if reading.side == "treble" else _count(neck_state)
-    mm = over_fret_12_mm(
-        reading.height_mm, reading.fret, neck_state.neck.scale_mm, capo=reading.capo
+    neck = neck_state.neck
+    mm = open_height_mm(
+        reading.height_mm, reading.fret, neck.scale_mm, neck.height_fret, capo=reading.capo
     )
     return reading.string or outer, mm
 
