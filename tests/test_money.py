@@ -7,12 +7,13 @@ from typing import Any
 
 import numpy as np
 
+from nuvrek.bench.papers.figures import Figures
 from nuvrek.bench.work.ticks import ticks_of
 from nuvrek.demo import demo_jobs
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.exchange import jobfile
-from nuvrek.money import money_words, rounded
+from nuvrek.money import amount_fault, money_words, places_of, rounded
 from nuvrek.planning.money.pace import NINE_IN_TEN, Tick, pace_of
 from nuvrek.planning.money.prices import Job, PriceList, price_faults, price_of
 from nuvrek.planning.plan import make_plan
@@ -108,6 +109,43 @@ class Prices(unittest.TestCase):
         self.assertEqual(money_words(None, "EUR"), "–")
         self.assertEqual(money_words(Decimal("1234.5"), "EUR"), "1 234.50 EUR")
         self.assertEqual(rounded(Decimal("0.005")), Decimal("0.01"))
+
+    def test_each_currency_has_its_own_coins(self) -> None:
+        # As paid in cash: Unicode CLDR, supplemental data (by Babel); ISO 4217 for yen and dinars.
+        for code, places in {"EUR": 2, "JPY": 0, "IDR": 0, "VND": 0, "KWD": 3, "TND": 3}.items():
+            self.assertEqual(places_of(code), places, code)
+        self.assertEqual(money_words(Decimal(12500), "JPY"), "12 500 JPY")
+        self.assertEqual(money_words(Decimal("12.5"), "KWD"), "12.500 KWD")
+        self.assertEqual(rounded(Decimal("1234.5"), "JPY"), Decimal(1235))
+        figures = Figures("en_GB", currency="JPY")
+        self.assertEqual(figures.money(Decimal(12500)), "JP¥12,500")
+        self.assertEqual(Figures("de_DE", currency="KWD").money(Decimal("12.5")), "12,500\xa0KWD")
+
+    def test_millions_of_rupiah_are_a_price(self) -> None:
+        self.assertEqual(amount_fault("total", Decimal(25_000_000)), "")
+        self.assertIn("no price", amount_fault("total", Decimal(10) ** 13))
+        prices = PriceList(
+            currency="IDR", rate=Decimal(350_000), fixed={"level": Decimal(4_500_000)}
+        )
+        self.assertEqual(price_faults(prices), [])
+        price = price_of(prices, [Job("level", "Level all", (100.0, 121.0, 150.0))], neck_with())
+        self.assertEqual(price.total, Decimal(4_500_000))
+
+    def test_the_least_of_a_range_is_the_least_hours_and_never_under_nothing(self) -> None:
+        """By hand: 60 an hour, 1 h, 1.5 h, 2 h: 90, between 60 and 120; 20 % on top: 72 to 144."""
+        job = Job("level", "Level all", (60.0, 90.0, 120.0))
+        plain = price_of(PriceList(rate=Decimal(60)), [job], neck_with())
+        self.assertEqual((plain.total, plain.between), (Decimal(90), (Decimal(60), Decimal(120))))
+        taxed = PriceList(rate=Decimal(60), tax="added", tax_percent=Decimal(20))
+        self.assertEqual(price_of(taxed, [job], neck_with()).between, (Decimal(72), Decimal(144)))
+        fixed = PriceList(rate=Decimal(60), fixed={"rod": Decimal(10)})
+        both = price_of(fixed, [Job("rod", "Rod only", (5.0, 10.0, 20.0)), job], neck_with())
+        self.assertEqual(both.between, (Decimal(70), Decimal(130)))
+        odd = price_of(
+            PriceList(rate=Decimal(60)), [Job("level", "", (0.0, 90.0, 95.0))], neck_with()
+        )
+        assert odd.between is not None
+        self.assertGreaterEqual(odd.between[0], 0)
 
     def test_bad_prices_are_a_sentence(self) -> None:
         wrong = PriceList(rate=Decimal("-5"), tax_percent=Decimal("NaN"))

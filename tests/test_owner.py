@@ -220,7 +220,7 @@ class Quotes(unittest.TestCase):
         again = jobfile.parse(raw).journal
         self.assertEqual((again[0].total, again[1].budget), (Decimal("0.30"), Decimal("99.95")))  # type: ignore[union-attr]
         self.assertIn(b'"0.30"', raw)
-        for wrong in ('"-1"', '"NaN"', '"1E+30"', '"9999999"'):
+        for wrong in ('"-1"', '"NaN"', '"1E+30"', '"9999999999999"'):
             with self.assertRaises(jobfile.JobFaults):
                 jobfile.parse(raw.replace(b'"total":"0.30"', f'"total":{wrong}'.encode()))
         with self.assertRaises(jobfile.JobFaults):

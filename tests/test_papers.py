@@ -4,10 +4,11 @@ import re
 import unittest
 from decimal import Decimal
 from functools import cache
-from typing import Any
+from typing import Any, ClassVar
 
 import msgspec
 import pypdfium2
+from msgspec import structs
 
 from nuvrek.bench.owner.cost import cost_of, course_ways
 from nuvrek.bench.owner.worth import worth_words
@@ -21,13 +22,25 @@ from nuvrek.demo import demo_jobs, demo_owners, demo_prices, demo_shop
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.paper import Drawing, Heading, Paragraph, Rows, blocks_of
 from nuvrek.neck.owner import Owner
+from nuvrek.planning.case.course import Leg
+from nuvrek.planning.judgement.judge import _one_neck
 from nuvrek.planning.money.pace import pace_of
 from nuvrek.planning.ways import kinds
+from nuvrek.readings.entries import AnyEntry, FretEnd, RodMove
 from nuvrek.readings.journal import fold
-from nuvrek.readings.owner.entries import PAPERS, Letter, NeckPicture, PaperKind, Worth
+from nuvrek.readings.owner.entries import (
+    PAPERS,
+    Answered,
+    Letter,
+    NeckPicture,
+    PaperKind,
+    Quote,
+    Worth,
+)
 from nuvrek.units import Unit
-from tests.support import TIME, WindowCase, compute, job, neck_with
+from tests.support import TIME, WindowCase, compute, job, neck_state, neck_with
 from tests.test_cli import CliCase
+from tests.test_judgement import FINE, all_across, gaps, swept
 
 LONG = "Wilhelmina-Konstantinopolitana Überlängenname-Dreifachbindestrich-Fjörðurinn"
 NAMES = (LONG, "שרה בת־הים אבן־גבירול", "Žluťoučká Æsa Ðórgríms", "رصيف الميناء")
@@ -69,6 +82,59 @@ def plain(text: str) -> str:
     """Letters alone: where a line breaks is the page's business. (A hyphen at a line's end is read
     back as a mark of its own.)"""
     return re.sub(r"[\s\-\ufffe\u2010]+", "", text)
+
+
+def facts_with(*entries: AnyEntry, solved: Any = None, **neck: Any) -> Facts:
+    """A neck with these entries on the demo's shop."""
+    done, _ = compute(neck_state(list(entries), neck_with(**neck))) if solved is None else solved
+    figures = Figures("en_GB", currency="EUR")
+    return Facts(done, None, demo_shop(), pace_of(()), demo_prices(), figures, "2026-03-20")
+
+
+class WhatItCosts(unittest.TestCase):
+    ROCKS: ClassVar[list[AnyEntry]] = [*FINE, *swept(all_across(7, 12))]
+
+    def test_the_letter_says_the_sum_that_was_accepted_and_what_has_changed(self) -> None:
+        given = Quote(
+            ways=("spot-level",), lines=(), total=Decimal("77.70"), currency="EUR", at=TIME
+        )
+        said = Answered(quote=len(self.ROCKS) + 1, says="accepted")
+        facts = facts_with(*self.ROCKS, given, said)
+        self.assertEqual([way.kind for way in facts.ways], ["spot-level"])
+        letter = proposed("letter", facts)
+        self.assertIn("€77.70", letter.text)
+        rows = [row for row in letter.tables["ways"] if row[0] == "Spot-level"]
+        self.assertEqual(rows[0][2], "€77.70")
+        self.assertIn("€77.70", str(proposed("quote", facts).tables))
+        other = structs.replace(given, ways=("level",))
+        changed = proposed("letter", facts_with(*self.ROCKS, other, said))
+        self.assertIn("€77.70 for level all", changed.text)
+        self.assertIn("Since then this has changed", changed.text)
+
+    def test_ends_are_not_charged_beside_a_way_that_holds_them(self) -> None:
+        ends = [FretEnd(side=side, fret=9, fault="sharp") for side in ("bass", "treble")]  # type: ignore[arg-type]
+        alone, filed = facts_with(*FINE, *ends), facts_with(*self.ROCKS, *ends)
+        self.assertEqual([way.kind for way in alone.ways], ["ends"])
+        self.assertEqual([way.kind for way in filed.ways], ["spot-level"])
+        self.assertIn("end-round", [step.key for step in filed.ways[0].steps])
+
+    def test_another_neck_and_new_wire_are_never_added_up(self) -> None:
+        legs = [Leg("new-neck", ""), Leg("refret", ""), Leg("spot-level", ""), Leg("saddle", "")]
+        self.assertEqual([leg.way for leg in _one_neck(legs)], ["new-neck", "saddle"])
+
+    def test_reading_on_costs_nothing(self) -> None:
+        facts = facts_with(*gaps(0.15))
+        self.assertEqual([way.kind for way in facts.ways], ["read"])
+        self.assertIsNone(facts.whole.price.total)
+        self.assertNotIn("costs", proposed("letter", facts).text)
+
+    def test_a_rod_that_was_turned_is_told_and_no_look_lies_in_the_past(self) -> None:
+        turned = RodMove(turns=0.25, at="2026-03-01T10:00:00")
+        report = proposed("work", facts_with(*FINE, turned))
+        self.assertIn("The truss rod was turned.", report.text)
+        self.assertNotIn("nothing was changed", report.text)
+        self.assertNotIn("8 March 2026", report.text)
+        self.assertIn("nothing was changed", proposed("work", facts_with(*FINE)).text)
 
 
 class OnThePage(unittest.TestCase):
@@ -290,7 +356,7 @@ class AtTheWindow(WindowCase):
 class OnTheCommandLine(CliCase):
     def test_each_kind_is_written(self) -> None:
         path, settings = self.folder / "job.json", self.folder / "s.json"
-        path.write_bytes(jobfile.dump(demo_jobs()[13]))
+        path.write_bytes(jobfile.dump(demo_jobs()[0]))
         status, _, err = self.run_cli(
             "report", path, "--kind", "quote", "-o", self.folder / "q.pdf", "--settings", settings
         )

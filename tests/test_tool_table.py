@@ -118,7 +118,7 @@ ROWS: list[tuple[str, str, list[str], dict[str, object]]] = [
         ["9/", ".2", "enter"],
         {"fret": 9, "moves": "firm", "gap_mm": 0.2},
     ),
-    ("pressing: none moves", "press", ["enter"], {"frets": tuple(range(1, 23))}),
+    ("pressing: none moves", "press", ["/"], {"frets": tuple(range(1, 23))}),
     (
         "fret end, past the edge",
         "ends",
@@ -132,7 +132,7 @@ ROWS: list[tuple[str, str, list[str], dict[str, object]]] = [
     ("long edge, all along", "lie", ["down", "+"], {"fret": None, "says": "all along"}),
     ("rod", "rod", ["3", "enter"], {"feel": "binding"}),
     ("marker, ink gone", "ink", ["down", "7*"], {"fret": 7, "lane": "treble"}),
-    ("marker, still whole", "ink", ["enter"], {"frets": tuple(range(1, 23)), "lane": "middle"}),
+    ("marker, still whole", "ink", ["/"], {"frets": tuple(range(1, 23)), "lane": "middle"}),
     ("room, cold", "temperature", ["-2.5", "enter"], {"temperature_c": -2.5}),
     ("room, humidity", "humidity", ["48", "enter"], {"humidity_percent": 48.0}),
 ]
@@ -180,9 +180,9 @@ class ToolTable(KeypadCase):
         keys = {
             "string-gap": (".2+", ".25-"),
             "sweep": ("/",),
-            "press": ("enter",) if isinstance(old.reading, OthersFirm) else ("-",),
+            "press": ("/",) if isinstance(old.reading, OthersFirm) else ("-",),
             "ends": ("*",),
-            "ink": ("enter",) if isinstance(old.reading, InkLeft) else ("*",),
+            "ink": ("/",) if isinstance(old.reading, InkLeft) else ("*",),
             "rod-feel": ("1", "enter"),
             "temperature": ("20", "enter"),
             "humidity": ("50", "enter"),

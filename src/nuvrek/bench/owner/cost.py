@@ -52,7 +52,12 @@ class Cost(Struct, frozen=True):
         """The price over the years of wear it leaves."""
         if self.price.total is None or not self.years or self.years < 1.0:
             return None
-        return rounded(self.price.total / Decimal(str(round(self.years, 1))))
+        each = self.price.total / Decimal(str(round(self.years, 1)))
+        return rounded(each, self.price.currency)
+
+
+# Reading on, and passing a neck to other hands, cost the owner nothing by themselves.
+NOT_CHARGED = ("read", "refer", "leave")
 
 
 def cost_of(
@@ -70,7 +75,9 @@ def cost_of(
     nights = sum(step.wait >= NIGHT_MIN for way in row for step in way.at_bench)
     days = nights + max(1, -(-int(whole.likely) // int(60 * DAY_HOURS))) if whole.likely else 0
     thin = tuple(one for way in row if way.doubt is not None for one in way.doubt.thin)
-    price = price_of(prices, [job for job in jobs if job.minutes[1] > 0.0], neck)
+    # What is only read before anything is decided is nobody's to pay.
+    priced = [job for job in jobs if job.minutes[1] > 0.0 and job.kind not in NOT_CHARGED]
+    price = price_of(prices, priced, neck)
     again = any(step.key == "look-again" for way in row for step in way.steps)
     return Cost(whole, days, price, _years_after(row, neck), chance, thin, again)
 

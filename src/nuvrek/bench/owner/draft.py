@@ -122,7 +122,7 @@ class OwnerDraft:
         way = next((one for one in self.facts.plan.ways if one.kind == kind), None)
         if row.need.term.matter != "way" or way is None:
             return row
-        total = self.facts.cost(way).price.total
+        total = self.facts.price_of(way)
         if total is None:
             return row
         said = f"{way.title}, {self.facts.figures.money(total)}"

@@ -21,8 +21,10 @@ from nuvrek.readings.owner.dealings import Dealings
 
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
+    from nuvrek.money import Amount
     from nuvrek.planning.case.way import Plan, Way
     from nuvrek.planning.money.pace import Pace
+    from nuvrek.readings.owner.entries import Quote
 
 
 @dataclass(frozen=True)
@@ -81,6 +83,19 @@ class Facts:
         if way.kind not in self.cost_by_kind:
             self.cost_by_kind[way.kind] = cost_of(way, self.neck, self.pace, self.prices)
         return self.cost_by_kind[way.kind]
+
+    @property
+    def accepted(self) -> Quote | None:
+        """The quote the owner has said yes to: what every paper then says it costs."""
+        found = self.dealings.accepted_quote
+        return None if found is None else found[1]
+
+    def price_of(self, way: Way) -> Amount | None:
+        """What one way costs: as accepted where that was for it alone, else by today's list."""
+        accepted = self.accepted
+        if accepted is not None and accepted.ways == (way.kind,):
+            return accepted.total
+        return self.cost(way).price.total
 
     @property
     def whole(self) -> Cost:

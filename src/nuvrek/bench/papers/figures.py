@@ -10,7 +10,7 @@ from babel.dates import format_date
 from babel.numbers import format_currency, format_decimal, get_decimal_symbol
 from msgspec import Struct
 
-from nuvrek.money import Amount
+from nuvrek.money import Amount, places_of
 from nuvrek.units import Unit, format_length, format_number
 
 # Where a place is not known.
@@ -77,9 +77,16 @@ class Figures(Struct, frozen=True):
         if amount is None:
             return "–"
         named = self.currency if currency is None else currency
+        places = places_of(named)
+        decimals = f".{'0' * places}" if places else ""
         if len(named) == 3 and named.isascii() and named.isupper():
-            return str(format_currency(amount, named, locale=self.locale, currency_digits=False))
-        return f"{format_decimal(amount, '#,##0.00', locale=self.locale)} {named}".strip()
+            usual = Locale.parse(self.locale).currency_formats["standard"].pattern
+            shape = usual.replace(".00", decimals)
+            return str(
+                format_currency(amount, named, shape, locale=self.locale, currency_digits=False)
+            )
+        shape = f"#,##0{decimals}"
+        return f"{format_decimal(amount, shape, locale=self.locale)} {named}".strip()
 
     def day(self, iso: str) -> str:
         """A date in words; as it stands where it is none."""

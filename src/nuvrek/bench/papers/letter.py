@@ -14,7 +14,7 @@ from nuvrek.language import tr
 from nuvrek.planning.agreement.limits import limits_of
 from nuvrek.planning.case.way import Way
 from nuvrek.planning.ways.kinds import way_title
-from nuvrek.readings.owner.entries import Letter, Table
+from nuvrek.readings.owner.entries import Letter, Quote, Table
 
 # More ways than these are not told.
 MOST_WAYS = 6
@@ -97,7 +97,7 @@ def ways_table(facts: Facts) -> Table:
             (
                 way.title,
                 way_words(way.kind),
-                f.money(cost.price.total),
+                f.money(facts.price_of(way)),
                 str(cost.days or "–"),
                 clean,
                 years,
@@ -117,7 +117,9 @@ def _advice(facts: Facts) -> str:
             list=_list(way_words(way.kind) for way in ways),
         )
     ]
-    if cost.price.total is not None:
+    if facts.accepted is not None:
+        said += _agreed(facts, facts.accepted)
+    elif cost.price.total is not None:
         between = cost.price.between
         together = tr("Together it") if len(ways) > 1 else tr("It")
         price = tr("{together} costs {money}", together=together, money=f.money(cost.price.total))
@@ -140,6 +142,33 @@ def _advice(facts: Facts) -> str:
             )
         )
     return " ".join(said)
+
+
+def _agreed(facts: Facts, quote: Quote) -> list[str]:
+    """The price that was accepted, and what has changed since."""
+    f = facts.figures
+    agreed = words.listed(words.lower_first(way_title(kind)) for kind in quote.ways)
+    said = [
+        tr(
+            "Agreed by the quote of {day}: {money} for {agreed}.",
+            day=f.day(quote.at),
+            money=f.money(quote.total, quote.currency),
+            agreed=agreed,
+        )
+    ]
+    now = tuple(way.kind for way in facts.ways)
+    total = facts.whole.price.total
+    if now != quote.ways and total is not None:
+        named = words.listed(words.lower_first(way_title(kind)) for kind in now)
+        said.append(
+            tr(
+                "Since then this has changed: we would now do {named}, for about {money}. Nothing "
+                "more is done or charged before you have agreed to it.",
+                named=named,
+                money=f.money(total),
+            )
+        )
+    return said
 
 
 def _worth(facts: Facts) -> str:

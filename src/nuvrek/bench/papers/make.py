@@ -26,7 +26,7 @@ def proposed(kind: PaperKind, facts: Facts) -> Letter:
         case "letter":
             return letter(facts)
         case "quote":
-            given = facts.dealings.open_quote
+            given = facts.dealings.open_quote or facts.dealings.accepted_quote
             return quote_letter(facts, given[1] if given is not None else quote(facts))
         case "work":
             return work_report(facts)

@@ -12,6 +12,7 @@ from nuvrek.bench.papers.plain import way_words
 from nuvrek.bench.work.job import look_again_words, next_step
 from nuvrek.language import tr
 from nuvrek.planning.wear import wear_of
+from nuvrek.readings.entries import Filed, FretWork, Seated
 from nuvrek.readings.owner.entries import HandedBack, Letter, Table
 
 # Advice to take home (common practice, no source).
@@ -46,12 +47,28 @@ def _done(facts: Facts) -> str:
     """The ways that were gone, in words for the owner."""
     done = dict.fromkeys(facts.done)
     if not done:
-        return tr("It was measured; nothing was changed.")
+        found = _done_beside(facts)
+        return words.sentences(*found) if found else tr("It was measured; nothing was changed.")
     said = " ".join(way_words(kind) for kind in done)
     step = next_step(facts.now)
     if step is not None and step.key not in ("prove", "look-again"):
         said += tr(" It is not finished: next, {title}.", title=words.lower_first(step.title))
     return said
+
+
+def _done_beside(facts: Facts) -> list[str]:
+    """Work that stands in the journal without any step ticked, in words for the owner."""
+    now = facts.now
+    kinds = {type(work.entry) for work in now.work}
+    said = {
+        tr("The truss rod was turned."): any(move.turns for _, move in now.rod_moves),
+        tr("The neck was straightened with heat."): bool(now.heats),
+        tr("Frets were pressed home."): Seated in kinds,
+        tr("Frets were filed."): Filed in kinds,
+        tr("Frets were replaced."): FretWork in kinds,
+        tr("The fretboard was trued."): bool(now.truings),
+    }
+    return [words_said for words_said, was_done in said.items() if was_done]
 
 
 def _outcomes(facts: Facts) -> tuple[Outcome, ...]:
@@ -115,7 +132,7 @@ def _ended(said: str) -> str:
 
 
 def _look_again(facts: Facts, back: HandedBack) -> str:
-    dates = look_again_words(facts.now).strip()
+    dates = look_again_words(facts.now, facts.day).strip()
     if back.come_back.strip():
         return _ended(tr("Please come back: {come_back}", come_back=back.come_back))
     if dates:

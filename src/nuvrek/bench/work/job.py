@@ -165,21 +165,22 @@ def next_step(neck_state: NeckState) -> Step | None:
     return next((s for s in steps_in_hand(neck_state) if s.key not in neck_state.steps_done), None)
 
 
-def look_again_words(neck_state: NeckState) -> str:
+def look_again_words(neck_state: NeckState, today: str) -> str:
     """Between which dates to look again: one to two weeks after the rod was moved or the neck
-    heated last.
+    heated last; nothing once they have passed.
     """
     last = max(
         (shift.at[:10] for _, shift in neck_state.shifts if not isinstance(shift, Later)),
         default="",
     )
     try:
-        day = date.fromisoformat(last)
+        day, now = date.fromisoformat(last), date.fromisoformat(today[:10])
     except ValueError:
         return ""
-    return tr(
-        " Between {day} and {day_2}.", day=day + timedelta(days=7), day_2=day + timedelta(days=14)
-    )
+    first, until = day + timedelta(days=7), day + timedelta(days=14)
+    if until < now:
+        return ""
+    return tr(" Between {day} and {day_2}.", day=max(first, now), day_2=until)
 
 
 def filed_mm(neck_state: NeckState) -> dict[tuple[int, Lane], float]:

@@ -417,7 +417,9 @@ class WorkStage(Stage):
             self._ended(gate, any_steps)
         else:
             self.step_title.setText(now.title)
-            again = look_again_words(self.app.session.neck_state) if self.app.session else ""
+            again = ""
+            if session is not None:
+                again = look_again_words(session.neck_state, session.time_now())
             dates = again if now.key == "look-again" else ""
             self.step_text.setText(now.text + dates + self._more(now))
             self.caution.setText(

@@ -106,9 +106,9 @@ def cost_figures(way: Way, cost: Cost, unit: Unit, height_unit: Unit) -> tuple[s
         plain[5],
         hours_words(cost.spell),
         str(cost.days) if cost.days else "–",
-        money_words(price.total, ""),
+        money_words(price.total, price.currency, named=False),
         "–" if price.between is None else f"{price.between[1]:.0f}",
-        money_words(cost.a_year, ""),
+        money_words(cost.a_year, price.currency, named=False),
     )
 
 

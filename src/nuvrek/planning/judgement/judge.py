@@ -30,7 +30,20 @@ def judge(grounds: Grounds) -> tuple[Leg, ...]:
             shut |= {*rule.excludes}
             if rule.final:
                 break
-    return tuple(_then_level(_one_filing(course))[:MOST_LEGS])
+    return tuple(_then_level(_one_filing(_one_neck(course)))[:MOST_LEGS])
+
+
+def _one_neck(course: list[Leg]) -> list[Leg]:
+    """What is gone with another neck: nothing is done to the old one, of ways to its metal, wood
+    and rod none comes beside it; and what another way holds is no leg of its own.
+    """
+    ways = [leg.way for leg in course]
+    if "new-neck" in ways:
+        return [leg for leg in course if leg.way == "new-neck" or leg.way in _WITH_ANY_NECK]
+    if any(way in (*_FILES, "seat") for way in ways):
+        # The ends are dressed in the course of it.
+        return [leg for leg in course if leg.way != "ends"]
+    return course
 
 
 def _then_level(course: list[Leg]) -> list[Leg]:
@@ -82,4 +95,5 @@ _SETS_THE_ROD: tuple[WayKind, ...] = (
     *NEW_WIRE_KINDS,
 )
 _NEW_WIRE: tuple[WayKind, ...] = (*NEW_WIRE_KINDS, "refret-some")
+_WITH_ANY_NECK: tuple[WayKind, ...] = ("read", "hardware", "saddle", "strings")
 _FILES: tuple[WayKind, ...] = (*_WHOLE, "spot-level", "play-clean", "crown-few", "refret-some")

@@ -79,6 +79,7 @@ class Price(Struct, frozen=True):
     between: tuple[Amount, Amount] | None
     by_hours: tuple[Amount, Amount, Amount] | None
     gain: Amount | None
+    currency: str = ""
 
 
 def price_faults(prices: PriceList) -> list[str]:
@@ -114,9 +115,9 @@ def price_of(prices: PriceList, jobs: Sequence[Job], neck: NeckDescription) -> P
         by_hours = _summed([one for one in hours if one is not None])
     fixed = [prices.fixed.get(job.kind) for job in jobs]
     if not jobs or any(f is None and h is None for f, h in zip(fixed, hours, strict=True)):
-        return Price((), NOTHING, None, None, by_hours, None)
+        return Price((), NOTHING, None, None, by_hours, None, prices.currency)
     work = [
-        Item(job.title, rounded(f) if f is not None else (h or _NO_HOURS)[1])
+        Item(job.title, rounded(f, prices.currency) if f is not None else (h or _NO_HOURS)[1])
         for job, f, h in zip(jobs, fixed, hours, strict=True)
     ]
     more = (*_surcharges(prices, neck, jobs), *_materials(prices, jobs))
@@ -126,13 +127,16 @@ def price_of(prices: PriceList, jobs: Sequence[Job], neck: NeckDescription) -> P
     between = None
     if swing:
         low, likely, high = _summed(swing)
-        between = (
-            _taxed(prices, net - likely + low)[1],
-            _taxed(prices, net - likely + high)[1],
-        )
-    stands = [rounded(f) - h[1] for f, h in zip(fixed, hours, strict=True) if f is not None and h]
+        # What is fixed stays; the hours may come to less or to more, never to less than nothing.
+        least, most = max(net - likely + low, NOTHING), net - likely + high
+        between = _taxed(prices, least)[1], _taxed(prices, most)[1]
+    stands = [
+        rounded(f, prices.currency) - h[1]
+        for f, h in zip(fixed, hours, strict=True)
+        if f is not None and h
+    ]
     gain = sum(stands, NOTHING) if stands else None
-    return Price((*work, *more), tax, total, between, by_hours, gain)
+    return Price((*work, *more), tax, total, between, by_hours, gain, prices.currency)
 
 
 _NO_HOURS = (NOTHING, NOTHING, NOTHING)
@@ -145,12 +149,14 @@ def _summed(rows: Sequence[tuple[Amount, Amount, Amount]]) -> tuple[Amount, Amou
 
 def _taxed(prices: PriceList, net: Amount) -> tuple[Amount, Amount]:
     """The tax of an amount, and what is to be paid."""
+    currency = prices.currency
     if prices.tax == "added":
-        tax = rounded(net * prices.tax_percent / 100)
-        return tax, rounded(net + tax)
+        tax = rounded(net * prices.tax_percent / 100, currency)
+        return tax, rounded(net + tax, currency)
     if prices.tax == "included":
-        return rounded(net * prices.tax_percent / (100 + prices.tax_percent)), rounded(net)
-    return NOTHING, rounded(net)
+        held = net * prices.tax_percent / (100 + prices.tax_percent)
+        return rounded(held, currency), rounded(net, currency)
+    return NOTHING, rounded(net, currency)
 
 
 def _by_hours(
@@ -160,7 +166,9 @@ def _by_hours(
         return None
     rate = prices.rate
     # Whole minutes: what a float's last digits say of time is nothing.
-    low, likely, high = (rounded(rate * Decimal(round(one)) / 60) for one in minutes)
+    low, likely, high = (
+        rounded(rate * Decimal(round(one)) / 60, prices.currency) for one in minutes
+    )
     return low, likely, high
 
 
@@ -169,15 +177,18 @@ def _surcharges(prices: PriceList, neck: NeckDescription, jobs: Sequence[Job]) -
         return []
     found = []
     if neck.bound and prices.bound:
-        found.append(Item(SURCHARGES["bound"], rounded(prices.bound)))
+        found.append(Item(SURCHARGES["bound"], rounded(prices.bound, prices.currency)))
     if neck.lacquered and prices.lacquered:
-        found.append(Item(SURCHARGES["lacquered"], rounded(prices.lacquered)))
+        found.append(Item(SURCHARGES["lacquered"], rounded(prices.lacquered, prices.currency)))
     if neck.end_radius_mm not in (None, neck.radius_mm) and prices.compound:
-        found.append(Item(SURCHARGES["compound"], rounded(prices.compound)))
+        found.append(Item(SURCHARGES["compound"], rounded(prices.compound, prices.currency)))
     more = max(neck.strings - USUAL_STRINGS, 0)
     if more and prices.extra_string:
         found.append(
-            Item(tr("{more} more strings", more=more), rounded(more * prices.extra_string))
+            Item(
+                tr("{more} more strings", more=more),
+                rounded(more * prices.extra_string, prices.currency),
+            )
         )
     return found
 
@@ -188,7 +199,7 @@ def _materials(prices: PriceList, jobs: Sequence[Job]) -> list[Item]:
         found += [("strings", prices.strings), ("paper", prices.paper)]
     if any(job.new_nut for job in jobs):
         found.append(("nut", prices.nut))
-    return [Item(words, rounded(amount)) for words, amount in found if amount]
+    return [Item(words, rounded(amount, prices.currency)) for words, amount in found if amount]
 
 
 def as_table(prices: PriceList) -> Mapping[str, str]:

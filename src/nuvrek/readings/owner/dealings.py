@@ -59,6 +59,14 @@ class Dealings(Struct, frozen=True):
             return None
         return self.quotes[-1]
 
+    @property
+    def accepted_quote(self) -> tuple[int, Quote] | None:
+        """The newest quote the owner has said yes to, if none was given since."""
+        if not self.quotes:
+            return None
+        answer = self.answers.get(self.quotes[-1][0])
+        return self.quotes[-1] if answer is not None and answer.says == "accepted" else None
+
 
 def dealt(before: Dealings, number: int, entry: OwnerEntry) -> Dealings:
     """The dealings after one more entry."""

@@ -93,7 +93,7 @@ class SweepKeys(StationKeys):
     @property
     def speaks_of_all(self) -> bool:
         """Whether the whole sweep is asked for, not one fret of it."""
-        return not self.pad.replacing and not (self.pad.asked and self.station.fret)
+        return not (self.station.fret and (self.pad.asked or self.pad.replacing))
 
     def end(self) -> None:
         """All the others are as they should be: written, and said which they are."""
