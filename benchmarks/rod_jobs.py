@@ -45,7 +45,7 @@ class RodJob:
 
 
 def relief_of(truth: Truth) -> np.ndarray:
-    """True relief at pitch of low side, middle and high side, in mm, shape (3,)."""
+    """True relief at pitch of bass side, middle and treble side, in mm, shape (3,)."""
     return truth.relief_mm(State())
 
 

@@ -113,7 +113,7 @@ NECKS = (
             relief_target_mm=0.18,
             complaint=(
                 "Strings feel high in the middle of the neck since the spring, most on the "
-                "high side."
+                "treble side."
             ),
         ),
         Condition(proud=0, low=0, slack_dip_mm=0.16, pull_mm=0.20, tilt_mm=-0.22),
@@ -158,7 +158,7 @@ NECKS = (
             bound=True,
             wire_height_mm=1.1,
             relief_target_mm=0.10,
-            complaint="One note on the high side goes dead. The fret end feels loose.",
+            complaint="One note on the treble side goes dead. The fret end feels loose.",
         ),
         # Bowed back slack, as wanted once strung.
         Condition(proud=1, low=0, sprung_ends=1, slack_dip_mm=-0.12, pull_mm=0.28),

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import tempfile
+from datetime import datetime, timedelta
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 from pathlib import Path
@@ -65,7 +66,8 @@ class Driver:
     def clock(self) -> str:
         """Each act two minutes after the one before."""
         self.minute += 2
-        return f"{self.day}T{9 + self.minute // 60:02d}:{self.minute % 60:02d}:00"
+        began = datetime.fromisoformat(f"{self.day}T09:00:00")
+        return (began + timedelta(minutes=self.minute)).isoformat()
 
     @property
     def solved(self) -> Solved:

@@ -17,11 +17,12 @@ def cut_texts(window: Any) -> list[str]:
     """Labels and buttons that show whose words have no room."""
     from PyQt6.QtWidgets import QLabel, QPushButton
 
-    from nuvrek.desktop.widgets.stage_rail import Elided
+    from nuvrek.desktop.widgets.stage_rail import Elided, StageButton
 
     cut = []
     for one in window.findChildren(QLabel) + window.findChildren(QPushButton):
-        if not one.isVisible() or isinstance(one, Elided) or not one.text():
+        # Those that draw their words themselves are measured as they are drawn.
+        if not one.isVisible() or isinstance(one, Elided | StageButton) or not one.text():
             continue
         if isinstance(one, QLabel) and one.wordWrap():
             room, need = one.height(), one.heightForWidth(one.width())

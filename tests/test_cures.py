@@ -180,7 +180,7 @@ class Proven(unittest.TestCase):
                 StringHeight(side="bass", fret=12, height_mm=read, station="closing-height-bass")
             ]
             solved, _ = compute(neck_state([*entries, chosen, *closing], made))
-            row = next(r for r in compare(solved, Unit.MM, Unit.MM) if "low side" in r.matter)
+            row = next(r for r in compare(solved, Unit.MM, Unit.MM) if "bass side" in r.matter)
             self.assertEqual((row.promised, row.kept), ("1.75 mm", kept))
 
     def test_dates_of_the_later_look(self) -> None:

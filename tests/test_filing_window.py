@@ -152,7 +152,7 @@ class FilingWindow(WindowCase):
     def test_one_side_ahead_is_said(self) -> None:
         window, _ = self.work_at("file")
         self.keys(window, DOWN, "******")
-        self.assertIn("low side is ahead", window.bar.message.text())
+        self.assertIn("bass side is ahead", window.bar.message.text())
         self.assertEqual({lane for _, lane in ink_gone(window.app.session.neck_state)}, {"bass"})
 
     def test_half_way_the_rocker_is_asked_for_and_the_rest_is_planned(self) -> None:

@@ -79,7 +79,7 @@ class Shapes(unittest.TestCase):
 
     def test_one_side_other_than_the_other(self) -> None:
         for finding in self.each("uneven-sides", tilt_mm=0.2):
-            self.assertIn("low side dips", finding.headline)
+            self.assertIn("bass side dips", finding.headline)
 
     def test_middle_up(self) -> None:
         for finding in self.each("middle-up", middle_up=1):

@@ -136,7 +136,7 @@ class Answers(unittest.TestCase):
         assert plan is not None
         moves = dict(plan.moves)
         self.assertEqual(moves["treble"], 0.25)
-        # Brought back by what the other rod does to it: the low side stays within the margin.
+        # Brought back by what the other rod does to it: the bass side stays within the margin.
         low = next(one for one in plan.forecasts if one.lane == "bass")
         self.assertLess(abs(low.after_mm - low.target_mm), NECK.relief_margin_mm)
 

@@ -380,7 +380,7 @@ CASES: dict[str, tuple[Case, ...]] = {
                 Heard(string=6, fret=0, says="buzzes"),
             ],
             "nut",
-            words=("raise it on the low side",),
+            words=("raise it on the bass side",),
         ),
         case(
             [
@@ -388,7 +388,7 @@ CASES: dict[str, tuple[Case, ...]] = {
                 StringGap(lane="treble", low_support=0, high_support=3, fret=1, wont_go_mm=0.03),
             ],
             "nut",
-            words=("raise it on the high side",),
+            words=("raise it on the treble side",),
             complaint="Open strings buzz.",
         ),
         # Near miss: it all but rests there and rings clean.
@@ -587,7 +587,7 @@ CASES: dict[str, tuple[Case, ...]] = {
         case(
             [*gaps(0.15, high=-0.12), *swept(), *crowns(1.2)],
             "rod",
-            words=("high side",),
+            words=("treble side",),
             rod="twin",
             complaint="It chokes.",
         ),

@@ -231,7 +231,7 @@ class Speaking(TempCase):
 class Pages(unittest.TestCase):
     def run_in(self, script: str, *words: str) -> list[str]:
         """What a script prints in a process of its own."""
-        environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen", "OMP_NUM_THREADS": "1"}
+        environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen"}
         made = subprocess.run(
             [sys.executable, "-c", script, *words],
             env=environment,

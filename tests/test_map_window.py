@@ -47,7 +47,7 @@ class MapWindow(WindowCase):
         page.views.lanes.setCurrentIndex(2)
         self.keys(window, "*")
         other = page.sheet.lanes[0]
-        self.assertEqual((light.under, other.under), ("low side, pitch", "high side, slack"))
+        self.assertEqual((light.under, other.under), ("bass side, pitch", "treble side, slack"))
         page.views.edges.setCurrentIndex(1)
         page.refresh()
         self.assertIn("wood", page.sheet.lanes[0].words)
@@ -119,7 +119,7 @@ class MapWindow(WindowCase):
         page.refresh()
         lane = page.sheet.lanes[-1]
         self.assertEqual(lane.title, "Change")
-        self.assertIn("relief: low side", lane.words)
+        self.assertIn("relief: bass side", lane.words)
         filed = {
             fret for work in window.app.session.neck_state.work for fret, _, _ in work.entry.off
         }

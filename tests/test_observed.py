@@ -31,7 +31,7 @@ class Frets(unittest.TestCase):
         found, plan = seen(
             [StandOff(fret=7, lane="bass", moves="moves", gap_mm=0.2), OthersFirm(frets=(1, 2))]
         )
-        self.assertIn("Fret 7 moves under a finger at its low end", found["loose"].headline)
+        self.assertIn("Fret 7 moves under a finger at its bass end", found["loose"].headline)
         self.assertEqual((plan.advice, plan.way("seat").frets), ("seat", (7,)))
         self.assertFalse(plan.way("level").possible)
 
@@ -50,7 +50,7 @@ class Ends(unittest.TestCase):
             Size(what="string-to-end", mm=2.0, fret=1, lane="treble"),
         ]
         found, plan = seen(ends)
-        self.assertIn("high side by up to 0.30 mm", found["fret-ends"].headline)
+        self.assertIn("treble side by up to 0.30 mm", found["fret-ends"].headline)
         self.assertIn("Frets 5 and 6", found["fret-ends"].text)
         self.assertIn("only 2.00 mm", found["fret-ends"].text)
         self.assertEqual(plan.advice, "ends")

@@ -273,7 +273,7 @@ class TheJob(TempCase):
         self.assertEqual((notes.kept, notes.result), (None, "not measured"))
         self.assertEqual([row.kept for row in rows.values()], [True] * 6)
         # The frets are level now: the low string rings clean no higher than promised.
-        self.assertIn("mm ± ", rows["Clean from, low side"].result)
+        self.assertIn("mm ± ", rows["Clean from, bass side"].result)
         self.session.append(Rock(lane="bass", fret=5, says="rocks", gap_mm=0.08))
         broken = {
             row.matter: row

@@ -91,7 +91,7 @@ class RodWindow(WindowCase):
     def test_the_shelf_shows_each_advice(self) -> None:
         window: Any = self.open_window(demo=True)
         for neck, advice, words in (
-            (BARITONE, "rod", "high side"),
+            (BARITONE, "rod", "treble side"),
             (STEEL, "rod", "1/4 turn tighter"),
             (SPENT, "heat", "without an answer"),
             (BOWED, "level", "slack one-way rod"),

@@ -281,7 +281,7 @@ class OnNecks(unittest.TestCase):
             )
         )
         self.assertFalse(any("Gauges" in one.sentence for one in full.assumed))
-        self.assertTrue(any("high side" in one.words(Unit.SIXTYFOURTH) for one in full.assumed))
+        self.assertTrue(any("treble side" in one.words(Unit.SIXTYFOURTH) for one in full.assumed))
         self.assertAlmostEqual(float(full.heights_mm[0]), 2.0)
 
     def test_the_command_line_carries_room_and_lowest_heights(self) -> None:

@@ -140,7 +140,7 @@ class InOneGo(SessionCase):
         self.session.page = "Work"
         tick(self.session, Step("heat", "Heat", "", 1, "heat"))
         self.session.page = "Measure"
-        self.assertIn("Backspace strikes: string over 12, low side 1.75 mm", keypad.back_words())
+        self.assertIn("Backspace strikes: string over 12, bass side 1.75 mm", keypad.back_words())
         for _ in range(4):
             keypad.press("back")
         self.assertEqual(self.session.neck_state.taken, ())

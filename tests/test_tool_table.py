@@ -44,7 +44,7 @@ ROWS: list[tuple[str, str, list[str], dict[str, object]]] = [
         {"by": "edge", "low_support": None, "lane": "bass"},
     ),
     (
-        "edge on frets, high side, supports",
+        "edge on frets, treble side, supports",
         "edge",
         ["down", "down", "*", ".1", "enter"],
         {"lane": "treble", "low_support": 1},
@@ -57,7 +57,7 @@ ROWS: list[tuple[str, str, list[str], dict[str, object]]] = [
     ),
     ("rocker, bare", "rock", ["7*"], {"fret": 7, "says": "rocks", "gap_mm": None}),
     (
-        "rocker, high end, leaf",
+        "rocker, treble end, leaf",
         "rock",
         ["down", "down", "9*", "back", "9*", ".1", "enter"],
         {"fret": 9, "lane": "treble", "gap_mm": 0.1},
@@ -79,7 +79,7 @@ ROWS: list[tuple[str, str, list[str], dict[str, object]]] = [
     ("groove", "groove", ["down", ".1", "enter"], {"what": "groove", "string": 1, "mm": 0.1}),
     ("indicator", "dial", ["-.12", "enter"], {"fret": 1, "reading_mm": -0.12}),
     (
-        "rule, low side",
+        "rule, bass side",
         "height",
         ["1.75", "enter"],
         {"side": "bass", "string": None, "height_mm": 1.75},

@@ -228,12 +228,12 @@
       <translation> und {number} weitere</translation>
     </message>
     <message>
-      <source> at its high end</source>
-      <translation> am hohen Ende</translation>
+      <source> at its treble end</source>
+      <translation> am Diskantende</translation>
     </message>
     <message>
-      <source> at its low end</source>
-      <translation> am tiefen Ende</translation>
+      <source> at its bass end</source>
+      <translation> am Bassende</translation>
     </message>
     <message>
       <source> by up to {most}</source>
@@ -444,12 +444,12 @@
       <translation>, bei {low} niedergehalten</translation>
     </message>
     <message>
-      <source>, high end</source>
-      <translation>, hohes Ende</translation>
+      <source>, treble end</source>
+      <translation>, Diskantende</translation>
     </message>
     <message>
-      <source>, low end</source>
-      <translation>, tiefes Ende</translation>
+      <source>, bass end</source>
+      <translation>, Bassende</translation>
     </message>
     <message>
       <source>, middle</source>
@@ -464,12 +464,12 @@
       <translation>, niedergedrückt</translation>
     </message>
     <message>
-      <source>, rod of the high side</source>
-      <translation>, Stab der hohen Seite</translation>
+      <source>, rod of the treble side</source>
+      <translation>, Stab der Diskantseite</translation>
     </message>
     <message>
-      <source>, rod of the low side</source>
-      <translation>, Stab der tiefen Seite</translation>
+      <source>, rod of the bass side</source>
+      <translation>, Stab der Bassseite</translation>
     </message>
     <message>
       <source>, then </source>
@@ -788,8 +788,8 @@
       <translation>Bund und *: dort sitzt ein Kapodaster.</translation>
     </message>
     <message>
-      <source>A fret and *: it moves. −: at its low end, +: at its high end.</source>
-      <translation>Bund und *: er bewegt sich. −: am tiefen Ende, +: am hohen Ende.</translation>
+      <source>A fret and *: it moves. −: at its bass end, +: at its treble end.</source>
+      <translation>Bund und *: er bewegt sich. −: am Bassende, +: am Diskantende.</translation>
     </message>
     <message>
       <source>A fret and *: it rocks there. Again takes the mark back.</source>
@@ -2580,8 +2580,8 @@
       <translation>Für</translation>
     </message>
     <message>
-      <source>For clean notes at {height} low side, just clean takes {less}.</source>
-      <translation>Für saubere Töne bei {height} tiefe Seite nimmt „gerade sauber“ {less}.</translation>
+      <source>For clean notes at {height} bass side, just clean takes {less}.</source>
+      <translation>Für saubere Töne bei {height} Bassseite nimmt „gerade sauber“ {less}.</translation>
     </message>
     <message>
       <source>For each promise that was measured later: did the reading lie in the stated range? Nine in ten should.</source>
@@ -2632,8 +2632,8 @@
       <translation>Bundnummer und *, wie die Farbe geht, der Reihe nach. Enter: auf allen anderen ist sie ganz.</translation>
     </message>
     <message>
-      <source>Fret number and * if it moves, - at its low end, + at its high end, / firm with light under it. Enter: no other moves.</source>
-      <translation>Bundnummer und *, wenn er sich bewegt, - am tiefen Ende, + am hohen Ende, / fest mit Licht darunter. Enter: kein anderer bewegt sich.</translation>
+      <source>Fret number and * if it moves, - at its bass end, + at its treble end, / firm with light under it. Enter: no other moves.</source>
+      <translation>Bundnummer und *, wenn er sich bewegt, - am Bassende, + am Diskantende, / fest mit Licht darunter. Enter: kein anderer bewegt sich.</translation>
     </message>
     <message>
       <source>Fret number and * sharp, + past the edge, - bevel proud, / lip from tape. Enter: the others are fine.</source>
@@ -2996,12 +2996,12 @@
       <translation>Höhe des Metalls; die gestrichelte Linie ist das wenigste, was bleibt.</translation>
     </message>
     <message>
-      <source>Height wanted at 12, high side</source>
-      <translation>Gewünschte Höhe am 12., hohe Seite</translation>
+      <source>Height wanted at 12, treble side</source>
+      <translation>Gewünschte Höhe am 12., Diskantseite</translation>
     </message>
     <message>
-      <source>Height wanted at 12, low side</source>
-      <translation>Gewünschte Höhe am 12., tiefe Seite</translation>
+      <source>Height wanted at 12, bass side</source>
+      <translation>Gewünschte Höhe am 12., Bassseite</translation>
     </message>
     <message>
       <source>Held</source>
@@ -3028,8 +3028,8 @@
       <translation>Hilfe zu {title}</translation>
     </message>
     <message>
-      <source>High side {high_mm}</source>
-      <translation>Hohe Seite {high_mm}</translation>
+      <source>Treble side {high_mm}</source>
+      <translation>Diskantseite {high_mm}</translation>
     </message>
     <message>
       <source>High strings, no rod.</source>
@@ -3844,8 +3844,8 @@
       <translation>Gleichmäßig lockern; abnehmen oder beiseitebinden.</translation>
     </message>
     <message>
-      <source>Low side {low_mm}</source>
-      <translation>Tiefe Seite {low_mm}</translation>
+      <source>Bass side {low_mm}</source>
+      <translation>Bassseite {low_mm}</translation>
     </message>
     <message>
       <source>Low string at {float}</source>
@@ -5568,8 +5568,8 @@
       <translation>Was an Krümmung fehlt, durch das, was dieser Stab je Umdrehung tut, nach seinen eigenen Antworten; höchstens eine Viertelumdrehung, weniger das, was Holz in einer Woche weiter tut.</translation>
     </message>
     <message>
-      <source>Relief of the low side less that of the high side.</source>
-      <translation>Halskrümmung der tiefen Seite weniger die der hohen.</translation>
+      <source>Relief of the bass side less that of the treble side.</source>
+      <translation>Halskrümmung der Bassseite weniger die der hohen.</translation>
     </message>
     <message>
       <source>Relief off and frets even: the rod, by quarter turns at most; no rod turns under a stop.</source>
@@ -5580,8 +5580,8 @@
       <translation>Auf so einer Mensur sind {usual:.2f} bis {usual_2:.2f} mm Krümmung üblich.</translation>
     </message>
     <message>
-      <source>Relief on the high side, if other</source>
-      <translation>Halskrümmung der hohen Seite, wenn anders</translation>
+      <source>Relief on the treble side, if other</source>
+      <translation>Halskrümmung der Diskantseite, wenn anders</translation>
     </message>
     <message>
       <source>Relief to aim at</source>
@@ -6116,12 +6116,12 @@
       <translation>Saitenlage</translation>
     </message>
     <message>
-      <source>String height over fret 12, high side</source>
-      <translation>Saitenlage über dem 12. Bund, hohe Seite</translation>
+      <source>String height over fret 12, treble side</source>
+      <translation>Saitenlage über dem 12. Bund, Diskantseite</translation>
     </message>
     <message>
-      <source>String height over fret 12, low side</source>
-      <translation>Saitenlage über dem 12. Bund, tiefe Seite</translation>
+      <source>String height over fret 12, bass side</source>
+      <translation>Saitenlage über dem 12. Bund, Bassseite</translation>
     </message>
     <message>
       <source>String heights come after relief and tops: saddle, then the neck's tilt, then its angle.</source>
@@ -6272,8 +6272,8 @@
       <translation>Saiten ▸</translation>
     </message>
     <message>
-      <source>Strings, low side first</source>
-      <translation>Saiten, tiefe Seite zuerst</translation>
+      <source>Strings, bass side first</source>
+      <translation>Saiten, Bassseite zuerst</translation>
     </message>
     <message>
       <source>Strings, posture and rod are as asked: every reading keeps them.</source>
@@ -10408,12 +10408,12 @@
       <translation>hoch</translation>
     </message>
     <message>
-      <source>high end</source>
-      <translation>hohes Ende</translation>
+      <source>treble end</source>
+      <translation>Diskantende</translation>
     </message>
     <message>
-      <source>high side</source>
-      <translation>hohe Seite</translation>
+      <source>treble side</source>
+      <translation>Diskantseite</translation>
     </message>
     <message>
       <source>high, hard to play, stiff, heavy</source>
@@ -10425,7 +10425,7 @@
     </message>
     <message>
       <source>high-side rod</source>
-      <translation>Stab der hohen Seite</translation>
+      <translation>Stab der Diskantseite</translation>
     </message>
     <message>
       <source>hold at {low}</source>
@@ -10604,16 +10604,16 @@
       <translation>geht nicht; still</translation>
     </message>
     <message>
-      <source>its high end</source>
-      <translation>sein hohes Ende</translation>
+      <source>its treble end</source>
+      <translation>sein Diskantende</translation>
     </message>
     <message>
       <source>its ink gone, stop</source>
       <translation>seine Farbe weg, halt</translation>
     </message>
     <message>
-      <source>its low end</source>
-      <translation>sein tiefes Ende</translation>
+      <source>its bass end</source>
+      <translation>sein Bassende</translation>
     </message>
     <message>
       <source>its middle</source>
@@ -10932,12 +10932,12 @@
       <translation>tief</translation>
     </message>
     <message>
-      <source>low end</source>
-      <translation>tiefes Ende</translation>
+      <source>bass end</source>
+      <translation>Bassende</translation>
     </message>
     <message>
-      <source>low side</source>
-      <translation>tiefe Seite</translation>
+      <source>bass side</source>
+      <translation>Bassseite</translation>
     </message>
     <message>
       <source>low string clean from, {unit_word}: lower is better</source>
@@ -10961,7 +10961,7 @@
     </message>
     <message>
       <source>low-side rod</source>
-      <translation>Stab der tiefen Seite</translation>
+      <translation>Stab der Bassseite</translation>
     </message>
     <message>
       <source>lower</source>
@@ -13704,8 +13704,8 @@
       <translation>{between}; {wanted}. Kein Fehler, wenn es sauber spielt.</translation>
     </message>
     <message>
-      <source>{both} on the low side, {length} on the high side</source>
-      <translation>{both} auf der tiefen Seite, {length} auf der hohen</translation>
+      <source>{both} on the bass side, {length} on the treble side</source>
+      <translation>{both} auf der Bassseite, {length} auf der hohen</translation>
     </message>
     <message>
       <source>{buzzing} notes will buzz.</source>
@@ -14104,8 +14104,8 @@ Was lesbar ist, in ein neues übernehmen und das beschädigte beiseitelegen? Son
       <translation>{low} und {high}</translation>
     </message>
     <message>
-      <source>{low} low side, {high} high side</source>
-      <translation>{low} tiefe Seite, {high} hohe Seite</translation>
+      <source>{low} bass side, {high} treble side</source>
+      <translation>{low} Bassseite, {high} Diskantseite</translation>
     </message>
     <message>
       <source>{low} to {highs}</source>

@@ -263,7 +263,8 @@ def _plan(options: argparse.Namespace) -> int:
         if way.possible:
             state = f"{way.metal_mm:.2f} mm off in all"
         else:
-            state = "not now: " + " ".join(way.why_not)
+            # What hangs on a reading has no reason against it: then the reading is the reason.
+            state = "not now: " + " ".join(way.why_not or way.not_known)
         _tell(f"- {way.title}: {way.gist} ({state})")
         if (
             way.doubt is not None

@@ -73,6 +73,8 @@ class Settings(Struct, frozen=True, kw_only=True):
     gauge_port: Annotated[str, Meta(max_length=200)] = ""
     gauge_line: Annotated[str, Meta(pattern=LINE_PATTERN)] = "9600 8N1"
     text_percent: Annotated[int, Meta(ge=75, le=250)] = 100
+    # Where the window stood last and how large it was inside its frame: x, y, width, height.
+    window_place: tuple[int, int, int, int] | None = None
 
     @property
     def unit(self) -> Unit:

@@ -21,7 +21,7 @@ Array = NDArray[np.float64]
 
 @dataclass(frozen=True)
 class Strung:
-    """Strings over a neck. Heights in mm count upwards from any common line; low side first.
+    """Strings over a neck. Heights in mm count upwards from any common line; bass side first.
 
     ``x_mm``: places of nut and frets (frets + 1,); ``tops_mm``: the nut slot's bottom and the fret
     tops under each string (strings, frets + 1); ``saddle_mm`` and ``tension_n``: (strings,);

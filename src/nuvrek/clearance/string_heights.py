@@ -74,7 +74,7 @@ class StringHeights:
 
     @property
     def sides(self) -> tuple[SideHeight, SideHeight]:
-        """Low side and high side."""
+        """Bass side and treble side."""
         return self.low, self.high
 
     @property

@@ -22,7 +22,7 @@ def string_lines(neck: NeckDescription) -> int:
 
 
 def lane_weights(neck: NeckDescription) -> Array:
-    """What each lane counts under each string at nut and frets, (strings, frets + 1, 3), low side
+    """What each lane counts under each string at nut and frets, (strings, frets + 1, 3), bass side
     first.
 
     Strings run straight from nut to saddle, so an outer string lies nearer to the edge up the neck

@@ -32,7 +32,7 @@ from nuvrek.units import Unit, format_length
 Array = NDArray[np.float64]
 
 # What is taken where nobody measured or said it (common practice, no source): heights over fret 12
-# low side and high side, the gap over fret 1 of a string pressed at 3, a gauge and how stiff it is.
+# bass and treble side, the gap over fret 1 of a string pressed at 3, a gauge and how stiff it is.
 HEIGHTS_MM, LONG_SCALE_HEIGHTS_MM = (1.9, 1.5), (2.4, 2.0)
 OVER_FIRST_MM = 0.05
 GAUGE_MM, STIFF_MM = 0.4, 4.0
@@ -178,7 +178,7 @@ class OnNeck:
         strung: Strung | None = None,
         relief_mm: tuple[float, float] | None = None,
     ) -> tuple[float, float]:
-        """Relief of low side and high side that lets their outer strings lie lowest.
+        """Relief of bass side and treble side that lets their outer strings lie lowest.
 
         ``strung`` and its ``relief_mm`` by side may be those after some work.
         """

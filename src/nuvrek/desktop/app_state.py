@@ -230,8 +230,11 @@ class AppState(QObject):
         self.trouble = ""
         if wanted is not None:
             self._solver.request(wanted)
-            if self._solver.busy and not self._clock.isActive():
-                self._under_way_s = 0
+            # What was under way for an older journal is left: the time counts from here.
+            if self._under_way_s >= SLOW_S:
+                self.slow.emit(0)
+            self._under_way_s = 0
+            if self._solver.busy:
                 self._clock.start()
 
     def _on_second(self) -> None:
@@ -283,6 +286,14 @@ class AppState(QObject):
         self._keep()
         if settings.height_unit is not before:
             self.solve()
+
+    def keep_place(self, place: tuple[int, int, int, int] | None) -> None:
+        """Where the window stands is kept for its next start."""
+        from msgspec import structs
+
+        if place is not None and place != self.settings.window_place:
+            self.settings = structs.replace(self.settings, window_place=place)
+            self._keep()
 
     def _keep(self) -> None:
         trouble = "" if self._settings_file is None else save(self._settings_file, self.settings)

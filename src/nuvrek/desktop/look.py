@@ -21,6 +21,7 @@ from nuvrek.logbook.store import Logbook
 class LookWindow(Window):
     """One neck from a file, in a logbook that is gone with the window. ``take`` takes it in."""
 
+    remembers_place = False
     plain_title = (tr("A job file"), tr("a look: nothing is taken in yet"))
 
     def __init__(

@@ -17,6 +17,7 @@ from nuvrek.language import tr
 class DemoWindow(Window):
     """A fresh copy of the demo shelf, gone with its window."""
 
+    remembers_place = False
     plain_title = (tr("A made-up shelf"), tr("look round: nothing here is yours"))
 
     def __init__(self, app: AppState, holder: tempfile.TemporaryDirectory[str]) -> None:

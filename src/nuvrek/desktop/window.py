@@ -7,12 +7,14 @@ from pathlib import Path
 from typing import TYPE_CHECKING, ClassVar
 
 import msgspec
+from PyQt6.QtCore import QTimer
 from PyQt6.QtGui import QCloseEvent, QKeyEvent, QShowEvent
 from PyQt6.QtWidgets import QStackedWidget, QVBoxLayout, QWidget
 
 from nuvrek.bench.page_names import PAGE_NAMES
 from nuvrek.bench.settings import TEXT_STEPS
 from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.place import fit_window, place_of, within_screen
 from nuvrek.desktop.ringing import Ringing
 from nuvrek.desktop.stages.base import Stage
 from nuvrek.desktop.typed_before import TypedBefore
@@ -90,6 +92,8 @@ class Window(QWidget):
     rail_stages: tuple[str, ...] = STAGES
     home_switch = (PAGE_NAMES["Shelf"], tr("All necks"))
     modules: ClassVar[dict[str, Module]] = _MODULES
+    # Whether where this window stands is kept for its next start.
+    remembers_place = True
     plain_title = ("Nuvrek", tr("bench companion for fretwork"))
 
     def __init__(self, app: AppState, at_once: bool = True) -> None:
@@ -99,8 +103,7 @@ class Window(QWidget):
         super().__init__()
         self.app = app
         self.setWindowTitle(tr("Nuvrek"))
-        self.resize(1280, 800)
-        self.setMinimumSize(1024, 680)
+        fit_window(self, app.settings.window_place)
         self.rail = Rail(app.theme, self.rail_stages, self.home_switch)
         self.bar = BenchBar(app.theme)
         self.pages = QStackedWidget()
@@ -390,8 +393,16 @@ class Window(QWidget):
         handle = self.windowHandle()
         if handle is not None:
             handle.installEventFilter(self.typed_before)
+        # Only once it is shown does the frame have its size.
+        QTimer.singleShot(0, self.fit_screen)
+
+    def fit_screen(self) -> None:
+        """Frame and all, the window lies within what the screen has free."""
+        within_screen(self)
 
     def closeEvent(self, event: QCloseEvent | None) -> None:
+        if self.remembers_place:
+            self.app.keep_place(place_of(self))
         if self.now in self.stages:
             self.stage.leave()
         for beside in (self.practice, self.demo, *self.looks):

@@ -13,9 +13,9 @@ from nuvrek.neck.strings import StringSet, StringSpec, semitones_from_a4, string
 Lane = Literal["bass", "middle", "treble"]
 LANES: tuple[Lane, ...] = ("bass", "middle", "treble")
 LANE_WORDS: dict[Lane, str] = {
-    "bass": tr("low side"),
+    "bass": tr("bass side"),
     "middle": tr("middle"),
-    "treble": tr("high side"),
+    "treble": tr("treble side"),
 }
 
 RodKind = Literal["unknown", "none", "one-way", "two-way", "twin"]
@@ -74,8 +74,8 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
 
     Only scale length, frets and joint fret are required. ``radius_mm`` of None means a flat or
     unknown board; ``end_radius_mm`` differs from it on a compound board. ``string_set`` goes from
-    the low side to the high side; ``height_low_mm`` and ``height_high_mm`` are the string heights
-    wanted over fret 12. A
+    bass to treble; ``height_low_mm`` and ``height_high_mm`` are the string heights wanted over the
+    ``height_fret``. A
     ``bare`` neck has no strings, and often no body. ``wire_wish`` is what the owner wants otherwise
     of its wire: taller, wider, harder.
     """
@@ -126,7 +126,7 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
         return min(12, self.frets)
 
     def relief_wanted_mm(self, lane: Lane) -> float:
-        """The relief wanted on a lane: its own figure on the high side if there is one, the mean
+        """The relief wanted on a lane: its own figure on the treble side if there is one, the mean
         in the middle.
         """
         usual, _ = target_by_kind_mm(self.scale_mm)

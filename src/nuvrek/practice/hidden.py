@@ -19,7 +19,7 @@ from nuvrek.simulator.strangers import KINDS, Stranger, stranger
 
 Difficulty = Literal["plain", "usual", "hard"]
 DIFFICULTIES: tuple[Difficulty, ...] = ("plain", "usual", "hard")
-# Heights wanted over fret 12, low and high side; of a long neck (common practice, no source).
+# Heights wanted over fret 12, low and treble side; of a long neck (common practice, no source).
 HEIGHTS_MM, LONG_HEIGHTS_MM, LONG_MM = (2.1, 1.8), (2.6, 2.2), 760.0
 # So much of a rod's answer comes later, as wood creeps (common practice, no source).
 SETTLES = 0.08

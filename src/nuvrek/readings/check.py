@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from datetime import date
+from datetime import datetime
 
 from nuvrek.language import figure, tr
 from nuvrek.neck.description import NeckDescription
@@ -20,10 +20,25 @@ PLAUSIBLE_MM: dict[str, tuple[float, float]] = {
 
 _GAPS = ("string-gap", "sweep", "press")
 LEAST_GAP_MM = 0.025
+# No reading of this program lies outside these years.
+FIRST_YEAR, LAST_YEAR = 1900, 2200
 
 
 def entry_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[str]:
-    """What contradicts the neck, one sentence each with what would be right; empty when fine."""
+    """What no journal of this neck takes, one sentence each with what would be right; empty when
+    fine.
+    """
+    if _is_time(entry.at):
+        return neck_faults(entry, neck, number)
+    said = tr(
+        "'{at}' is no day or time of a reading; right is 2026-03-03 or 2026-03-03T10:00:00.",
+        at=entry.at[:25],
+    )
+    return [said, *neck_faults(entry, neck, number)]
+
+
+def neck_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[str]:
+    """What contradicts the neck as described, one sentence each; empty when fine."""
     faults = []
     fret, string = highest_fret(entry), highest_string(entry)
     # A rocker's own rule, about its middle fret, says it better.
@@ -43,17 +58,17 @@ def entry_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[st
                 strings=neck.strings,
             )
         )
-    if not 1900 <= _year(entry.at) <= 2200:
-        faults.append(tr("'{at}' is no date of a reading.", at=entry.at[:10]))
     return [*faults, *record_of(entry).faults(entry, neck, number)]
 
 
-def _year(at: str) -> int:
-    """The year of an entry; where no date can be read from it, one that is fine."""
+def _is_time(at: str) -> bool:
+    """Whether this is a day, or a day with its time, of this age; nothing said is fine."""
+    if not at:
+        return True
     try:
-        return date.fromisoformat(at[:10]).year
+        return FIRST_YEAR <= datetime.fromisoformat(at).year <= LAST_YEAR
     except ValueError:
-        return 2000
+        return False
 
 
 def question(field: str, text: str, typed: Length) -> tuple[str, tuple[Meaning, ...]] | None:

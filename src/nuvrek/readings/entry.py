@@ -37,7 +37,7 @@ EndFault = Literal["sharp", "sprouting", "proud-bevel", "tape-lip"]
 class State(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
     """The state of the neck while a reading is taken. ``rod_turns``: plus is tightened.
 
-    With twin rods ``rod_turns`` are those of the low side, ``rod_high_turns`` those of the high
+    With twin rods ``rod_turns`` are those of the bass side, ``rod_high_turns`` those of the high
     side. ``rod_moves`` counts the moves before, for a rod turned there and back does not quite
     return, and ``trued`` how often wood was taken off the board; both are filled in when the
     journal is read.

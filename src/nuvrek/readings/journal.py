@@ -436,10 +436,10 @@ def fitting(now: NeckState) -> tuple[NeckState, tuple[int, ...]]:
     """
     if now.highest[0] <= now.neck.frets and now.highest[1] <= now.neck.strings:
         return now, ()
-    from nuvrek.readings.check import entry_faults
+    from nuvrek.readings.check import neck_faults
 
     def fits(number: int, entry: AnyEntry) -> bool:
-        return not entry_faults(entry, now.neck, number)
+        return not neck_faults(entry, now.neck, number)
 
     taken = tuple(one for one in now.taken if fits(one.number, one.reading))
     left_out = tuple(one.number for one in now.taken if not fits(one.number, one.reading))

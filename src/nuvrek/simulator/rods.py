@@ -59,7 +59,7 @@ class MadeRod:
 @dataclass
 class WorkedNeck:
     """A made-up neck on the bench whose rods are turned; two rods are those of the low and the
-    high side.
+    treble side.
     """
 
     truth: Truth

@@ -34,7 +34,7 @@ class Condition:
     hump_mm: float = 0.0
     tongue_mm: float = 0.0
     s_shape_mm: float = 0.0
-    tilt_mm: float = 0.0  # how much more the low side dips than the high side
+    tilt_mm: float = 0.0  # how much more the bass side dips than the treble side
     middle_up: int = 0
     nut_over_mm: float = 0.08  # common practice, no source
 

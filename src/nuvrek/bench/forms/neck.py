@@ -32,9 +32,9 @@ LENGTHS = (
     Field("wire_width_mm", tr("Fret wire width")),
     Field("least_crown_mm", tr("Least crown to keep")),
     Field("relief_target_mm", tr("Relief wanted")),
-    Field("relief_high_mm", tr("Relief on the high side, if other")),
-    Field("height_low_mm", tr("Height wanted at 12, low side")),
-    Field("height_high_mm", tr("Height wanted at 12, high side")),
+    Field("relief_high_mm", tr("Relief on the treble side, if other")),
+    Field("height_low_mm", tr("Height wanted at 12, bass side")),
+    Field("height_high_mm", tr("Height wanted at 12, treble side")),
     Field("fall_away_mm", tr("Fall-away at the last fret")),
 )
 WHOLE = (

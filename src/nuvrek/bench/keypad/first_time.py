@@ -85,7 +85,11 @@ TIPS: dict[str, tuple[Tip, ...]] = {
         ),
     ),
     "press": (
-        Tip("moves", "* − +", tr("A fret and *: it moves. −: at its low end, +: at its high end.")),
+        Tip(
+            "moves",
+            "* − +",
+            tr("A fret and *: it moves. −: at its bass end, +: at its treble end."),
+        ),
         Tip("all-firm", "/", tr("Alone: all the others are firm. Enter alone says nothing.")),
     ),
     "ends": (Tip("sharp", "* + −", tr("A fret and the key for what the finger feels there.")),),

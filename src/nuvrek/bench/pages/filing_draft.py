@@ -197,7 +197,7 @@ class FilingDraft:
         return partial(told_of, weighing, draft)
 
     def strings_mm(self) -> NDArray[np.float64] | None:
-        """The string heights just clean is for, low side first: as wished for, unless another
+        """The string heights just clean is for, bass side first: as wished for, unless another
         height was asked for here.
         """
         from nuvrek.planning.ways.just_clean import heights_wanted

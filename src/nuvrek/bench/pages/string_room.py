@@ -81,7 +81,7 @@ class StringRoomPage:
         self._changed()
 
     def move(self, strings: int = 0, notes: int = 0) -> None:
-        """Another string (plus is towards the low side) or note."""
+        """Another string (plus is towards the bass side) or note."""
         self.string = max(0, min(self.strings - 1, self.string - strings))
         self.note = max(0, min(self.notes - 1, self.note + notes))
 
@@ -193,7 +193,7 @@ class StringRoomPage:
         """The relief that lets the strings lie lowest at this touch."""
         low, high = self.even_mm()
         return tr(
-            "{low} low side, {high} high side",
+            "{low} bass side, {high} treble side",
             low=format_number(max(low, 0.0), unit),
             high=format_length(max(high, 0.0), unit),
         )

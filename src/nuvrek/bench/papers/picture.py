@@ -91,7 +91,7 @@ def _fret(g: SheetGeometry, fret: int, marked: bool) -> Stroke:
 def _tops(
     g: SheetGeometry, neck: NeckDescription, picture: NeckPicture
 ) -> tuple[list[Stroke], list[Mark]]:
-    """The straight line an ideal neck would have, and this one's tops on its low and high side."""
+    """The straight line an ideal neck would have, and this one's tops on either side."""
     if len(picture.tops_mm) != 3 or any(len(row) != neck.frets for row in picture.tops_mm):
         return [], []
     largest = max((abs(mm) for row in picture.tops_mm for mm in row), default=0.0)

@@ -16,7 +16,7 @@ class SheetGeometry(Struct, frozen=True):
     down).
 
     The drawing lies as the neck lies on the bench, face up: a right-handed neck with its nut to the
-    left has its low side nearest to the technician, that is below.
+    left has its bass side nearest to the technician, that is below.
     """
 
     neck: NeckDescription
@@ -53,7 +53,7 @@ class SheetGeometry(Struct, frozen=True):
 
     @property
     def low_above(self) -> bool:
-        """Whether the low side is drawn above."""
+        """Whether the bass side is drawn above."""
         return self.neck.left_handed != self.neck.nut_on_right
 
     def across(self, share: float, x_mm: float) -> float:

@@ -132,7 +132,9 @@ class RodView(QWidget):
         right_handed = self.neck is not None and not self.neck.left_handed
         low_right = right_handed == self.from_head
         sides = (
-            (tr("high side"), tr("low side")) if low_right else (tr("low side"), tr("high side"))
+            (tr("treble side"), tr("bass side"))
+            if low_right
+            else (tr("bass side"), tr("treble side"))
         )
         foot = QRectF(box.left(), box.bottom() - head, box.width(), head)
         write(painter, self.theme, foot, sides[0], 13, "muted", align=Qt.AlignmentFlag.AlignLeft)
@@ -292,7 +294,7 @@ class RodView(QWidget):
     def _sides(
         self, painter: QPainter, x: Callable[[int], float], y: Callable[[float], float]
     ) -> None:
-        """Low side and high side by themselves where twin rods can part them."""
+        """Bass side and treble side by themselves where twin rods can part them."""
         c = self.theme.colours
         for k, (name, colour) in enumerate(((tr("low"), "brass"), (tr("high"), "plum"))):
             told = [(n, p.sides_mm[k]) for n, p in enumerate(self.points) if p.sides_mm is not None]

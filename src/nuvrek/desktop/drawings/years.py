@@ -212,7 +212,7 @@ class YearsView(QWidget):
             before = at
 
     def _heights(self, painter: QPainter, box: QRectF) -> None:
-        """Strings over fret 12: the low side full, the high side hollow."""
+        """Strings over fret 12: the bass side full, the treble side hollow."""
         c, per = self.theme.colours, MM_PER_UNIT[self.unit]
         self._label(painter, box, tr("string height"), tr("● low  ○ high"))
         rows = [

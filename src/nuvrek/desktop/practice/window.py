@@ -25,6 +25,7 @@ _SPEAKING, _BY_HAND = "Choose", "Work"
 class PracticeWindow(Window):
     """Practice instead of a shelf, the bench before Measure, the truth at the end."""
 
+    remembers_place = False
     home = HALL
     rail_stages = (BENCH, "Measure", "Map", "Choose", REVEAL)
     home_switch = (tr("Practice"), tr("All lessons and necks"))

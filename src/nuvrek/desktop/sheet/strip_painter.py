@@ -7,6 +7,7 @@ from PyQt6.QtGui import QColor, QPainter
 
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry
 from nuvrek.desktop.theme import Theme
+from nuvrek.desktop.widgets.painting import fitting
 
 
 def write(
@@ -20,8 +21,8 @@ def write(
     bold: bool = False,
     align: Qt.AlignmentFlag = Qt.AlignmentFlag.AlignCenter,
 ) -> None:
-    """Text in a box, its size at 100 % text."""
-    painter.setFont(theme.font(size, bold=bold))
+    """Text in a box, its size at 100 % text, or as much smaller as the box takes."""
+    painter.setFont(fitting(theme, size, box, int(align), text, bold))
     painter.setPen(theme.colours[colour])
     painter.drawText(box, align, text)
 

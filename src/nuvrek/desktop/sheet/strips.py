@@ -104,18 +104,17 @@ class _Wood(StripPainter):
         self._target(lane, zero, per_mm)
         # A height is drawn this much larger than a length along the neck.
         px_per_mm = abs(self.g.x(100.0) - self.g.x(0.0)) / 100.0
-        self.words(
-            self.box.right() - 8,
-            self.box.top() + 12,
-            tr("heights ×{per_mm:.0f}", per_mm=per_mm / px_per_mm),
-            size=12,
-            align="right",
-        )
+        note = tr("heights ×{per_mm:.0f}", per_mm=per_mm / px_per_mm)
         legend_end = self._legend(lane) if len(lane.curves) > 1 else self.box.left()
         self.p.setFont(self.theme.font(16, bold=True, figures=True))
         half = 0.5 * self.p.fontMetrics().horizontalAdvance(lane.label)
         x = max(self.g.fret_x(lane.label_fret), legend_end + half + 6)
         self.words(x, self.box.top() + 13, lane.label, "ink", 16, bold=True)
+        # Where the sheet is narrow the note goes below what is read first.
+        self.p.setFont(self.theme.font(12, figures=True))
+        begins = self.box.right() - 8 - self.p.fontMetrics().horizontalAdvance(note)
+        y = self.box.top() + 12 if x + half + 10 < begins else self.box.bottom() - 9
+        self.words(self.box.right() - 8, y, note, size=12, align="right")
 
     def _target(self, lane: WoodStrip, zero: float, per_mm: float) -> None:
         start, joint = self.g.fret_x(1), self.g.fret_x(self.g.neck.joint_fret)

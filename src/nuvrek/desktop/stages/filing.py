@@ -418,7 +418,10 @@ class FilingStage(Stage):
             else "",
         )
         self.told.setText(" ".join(part for part in said if part))
-        self.bar.message.setText(self.bar.notice or watch_words(rehearsal, viewed, filing.unit))
+        # In a grid that scrolls a label takes the height of the words before.
+        self.told.setMinimumHeight(self.told.heightForWidth(self.told.width()))
+        watched = watch_words(rehearsal, viewed, filing.unit)
+        self.bar.show_message(self.bar.notice or watched, alert=bool(self.bar.notice))
 
     def _settle(self) -> None:
         self._show()

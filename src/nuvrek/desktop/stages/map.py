@@ -333,7 +333,7 @@ class MapStage(Stage):
             zip(cards, lines, strict=True)
         ):
             card.fret, card.place = fret, place
-            card.say(self.app.theme, sign, colour, headline, text, self.panel.width() - 34)
+            card.say(self.app.theme, sign, colour, headline, text, self.panel.width() - 42)
 
     def fill_bar(self) -> None:
         """The chosen fret in figures, and the readings that speak of it, or of the finding that
@@ -402,7 +402,7 @@ class MapStage(Stage):
         s, m = self.app.settings, solved.map
         known = [k for k in range(3) if m.known[k]] or [1]
         k = max(known, key=lambda lane: abs(float(m.deviation_mm[fret - 1, lane])))
-        side = (tr("low side"), tr("middle"), tr("high side"))[k]
+        side = (tr("bass side"), tr("middle"), tr("treble side"))[k]
         rise, doubt = float(m.deviation_mm[fret - 1, k]), float(m.deviation_doubt_mm[fret - 1, k])
         crown = float(m.crown_mm[fret - 1].min())
         crown_words = tr("Crown about") if not m.crown_measured else tr("Crown")
@@ -444,4 +444,5 @@ class MapStage(Stage):
             right=self.picker.lines(s.unit, s.height_unit) if self.picker else (),
         )
         if self.picker is not None and self.picker.note_words:
-            self.bar.message.setText(self.bar.notice or self.picker.note_words)
+            told = self.bar.notice or self.picker.note_words
+            self.bar.show_message(told, alert=bool(self.bar.notice))

@@ -159,10 +159,10 @@ class RoomStage(Stage):
             )
         )
         self.low_words.setText(
-            tr("Low side {low_mm}", low_mm=format_length(room.low_mm, s.height_unit))
+            tr("Bass side {low_mm}", low_mm=format_length(room.low_mm, s.height_unit))
         )
         self.high_words.setText(
-            tr("High side {high_mm}", high_mm=format_length(room.high_mm, s.height_unit))
+            tr("Treble side {high_mm}", high_mm=format_length(room.high_mm, s.height_unit))
         )
         self.rest.start()
 

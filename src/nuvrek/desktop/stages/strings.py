@@ -51,7 +51,7 @@ _HEADS = (
 
 
 class StringsPage(QWidget):
-    """A line for each string or course, low side first."""
+    """A line for each string or course, bass side first."""
 
     def __init__(self, app: AppState, edited: Callable[[], None]) -> None:
         super().__init__()
@@ -115,7 +115,7 @@ class StringsPage(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         above = QHBoxLayout()
-        above.addWidget(heading(tr("Strings, low side first")))
+        above.addWidget(heading(tr("Strings, bass side first")))
         above.addStretch()
         above.addWidget(self.wrap)
         column.addLayout(above)

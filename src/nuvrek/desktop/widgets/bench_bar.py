@@ -5,7 +5,7 @@ metres.
 from __future__ import annotations
 
 from PyQt6.QtCore import Qt, pyqtSignal
-from PyQt6.QtGui import QFontMetrics, QMouseEvent
+from PyQt6.QtGui import QFont, QFontMetrics, QMouseEvent
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from nuvrek.desktop.theme import Theme
@@ -24,8 +24,8 @@ class PressLabel(QLabel):
         self.pressed.emit()
 
 
-# So many lines of the message there is room for.
-_LINES = 2.7
+# Around the bar, between its columns and between its rows.
+_MARGIN_PX, _TOP_PX, _GAP_PX, _ROW_PX = 22, 8, 24, 4
 POSTURES: dict[str, str] = {
     "lying": tr("neck lying"),
     "played": tr("neck held as played"),
@@ -85,9 +85,9 @@ class BenchBar(QWidget):
         right.addWidget(self.right, 1)
         right.addWidget(self.clocks)
         grid = QGridLayout(self)
-        grid.setContentsMargins(22, 8, 22, 8)
-        grid.setHorizontalSpacing(24)
-        grid.setVerticalSpacing(4)
+        grid.setContentsMargins(_MARGIN_PX, _TOP_PX, _MARGIN_PX, _TOP_PX)
+        grid.setHorizontalSpacing(_GAP_PX)
+        grid.setVerticalSpacing(_ROW_PX)
         grid.addWidget(self.prompt, 0, 0)
         grid.addLayout(figures, 1, 0)
         grid.addLayout(told, 2, 0)
@@ -129,7 +129,7 @@ class BenchBar(QWidget):
             f"BenchBar {{ background: {c.bar}; }} BenchBar QLabel {{ background: "
             f"transparent; color: {c.bar_ink}; }}"
         )
-        self.setFixedHeight(min(px(156), 262))
+        self.setFixedHeight(self._usual_height())
         figures = "font-weight: bold;"
         self.number.setStyleSheet(f"font-size: {px(40)}px; {figures} color: {c.bar_accent};")
         self.unit.setStyleSheet(f"font-size: {px(22)}px; color: {c.bar_muted};")
@@ -163,18 +163,47 @@ class BenchBar(QWidget):
         # About two thirds of the bar are the prompt's, the rest is for the last readings.
         return px if QFontMetrics(font).horizontalAdvance(prompt) < 0.66 * self.width() else 30
 
-    def _message_px(self, message: str) -> int:
-        """The message's size: a long one is set smaller rather than cut."""
-        px = min(self.theme.px(17), 25)
-        font = self.theme.font(17)
-        font.setPixelSize(px)
-        lines = QFontMetrics(font).horizontalAdvance(message) / max(0.62 * self.width(), 1.0)
-        return px if lines < _LINES else max(round(px * 0.8), 13)
+    def _fit_message(self, message: str) -> int:
+        """The message's size: as large as its room allows; where even small letters have none, the
+        bar grows.
+        """
+        most, least = min(self.theme.px(17), 25), max(round(0.75 * min(self.theme.px(17), 25)), 12)
+        width, font = self._left_width(), self.theme.font(17)
+        room = self._usual_height() - self._beside_message(width)
+        for px in range(most, least - 1, -1):
+            font.setPixelSize(px)
+            need = _wrapped_height(font, message, width)
+            if need <= room:
+                break
+        self.setFixedHeight(self._usual_height() + max(need - room, 0))
+        return px
+
+    def _usual_height(self) -> int:
+        return min(self.theme.px(156), 262)
+
+    def _left_width(self) -> int:
+        """What the prompt and the message have beside the list on the right."""
+        right = (self.right_title, self.right, self.clocks)
+        listed = max(part.sizeHint().width() for part in right if not part.isHidden())
+        margins = _MARGIN_PX * 2 + (_GAP_PX if listed else 0)
+        stop = 0 if self.stop.isHidden() else self.stop.sizeHint().width() + 6
+        return max(self.width() - margins - listed - stop, 200)
+
+    def _beside_message(self, width: int) -> int:
+        """The height that everything but the message takes, with the space between."""
+        prompt = max(self.prompt.heightForWidth(width), 0)
+        figures = max(
+            (part.sizeHint().height() for part in (self.number, self.aside) if not part.isHidden()),
+            default=0,
+        )
+        chips = 0 if self.chips.isHidden() else self.chips.sizeHint().height()
+        rows = 1 + sum(bool(part) for part in (prompt, figures, chips))
+        return prompt + figures + chips + 2 * _TOP_PX + _ROW_PX * rows
 
     def say(self, sentence: str) -> None:
         """A sentence that stays over whatever else the bar would show, until the next key."""
         self.notice = sentence
-        self.message.setText(sentence)
+        self.show_message(sentence, alert=True)
         self._tell(self.prompt.text())
 
     def _tell(self, prompt: str) -> None:
@@ -227,15 +256,6 @@ class BenchBar(QWidget):
         self.aside.setText(aside)
         self.aside.setVisible(bool(aside))
         alert = alert or bool(self.notice)
-        self.message.setText(self.notice or message)
-        colour = c.bar_accent if alert else c.bar_muted
-        weight = "bold" if alert else "normal"
-        styled(
-            self.message,
-            f"font-size: {self._message_px(self.notice or message)}px; font-weight: {weight};"
-            f" color: {colour};",
-        )
-        self._tell(prompt)
         self.chips.setVisible(state is not None and not (alert and self.theme.percent > 125))
         if state is not None:
             self.strings.setText(
@@ -245,3 +265,23 @@ class BenchBar(QWidget):
             self.rod.setText(rod_words(state))
         self.right_title.setText(right_title)
         self.right.setText("\n".join(right))
+        self.show_message(self.notice or message, alert)
+        self._tell(prompt)
+
+    def show_message(self, message: str, alert: bool) -> None:
+        """The message in the size it has room for; ``alert`` in the accent colour."""
+        c = self.theme.colours
+        self.message.setText(message)
+        colour, weight = (c.bar_accent, "bold") if alert else (c.bar_muted, "normal")
+        size = self._fit_message(message)
+        styled(self.message, f"font-size: {size}px; font-weight: {weight}; color: {colour};")
+
+
+def _wrapped_height(font: QFont, text: str, width: int) -> int:
+    """How high a text stands when it is wrapped to a width; bold, which is the wider."""
+    font.setBold(True)
+    return (
+        QFontMetrics(font)
+        .boundingRect(0, 0, width, 10_000, int(Qt.TextFlag.TextWordWrap), text)
+        .height()
+    )

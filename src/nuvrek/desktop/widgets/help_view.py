@@ -12,7 +12,7 @@ from nuvrek.bench.help.page_help import EVERYWHERE, KEYS, PageHelp
 from nuvrek.bench.page_names import PAGE_NAMES
 from nuvrek.desktop.stages.base import key_name
 from nuvrek.desktop.theme import Theme
-from nuvrek.desktop.widgets.painting import painting
+from nuvrek.desktop.widgets.painting import fitting, painting
 from nuvrek.language import tr
 
 # Where a key lies on the drawn pad: column, row, columns and rows it takes.
@@ -32,6 +32,8 @@ _PLACES: dict[str, tuple[int, int, int, int]] = {
     "right": (3, 5, 1, 1),
     " ": (0, 6, 4, 1),
 }
+# A key lower than this has no room for a line under its face.
+_TWO_LINES_PX = 52.0
 _ROWS = 7
 
 
@@ -87,19 +89,16 @@ class HelpView(QWidget):
             wide = 0.58 * self.width()
             self._pad(painter, QRectF(24, 56, wide - 36, self.height() - 84))
             self._told(painter, QRectF(wide + 14, 56, self.width() - wide - 38, self.height() - 84))
-            painter.setFont(self.theme.font(22, bold=True))
+            head, middle = QRectF(26, 8, self.width() - 52, 44), int(Qt.AlignmentFlag.AlignVCenter)
+            painter.setFont(fitting(self.theme, 22, head, middle, self.title, bold=True))
             painter.setPen(self.theme.colours["ink"])
-            painter.drawText(
-                QRectF(26, 10, self.width() - 52, 40), Qt.AlignmentFlag.AlignVCenter, self.title
-            )
-            painter.setFont(self.theme.font(15))
+            painter.drawText(head, middle, self.title)
             painter.setPen(self.theme.colours["muted"])
-            away = Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight
-            painter.drawText(
-                QRectF(26, 10, self.width() - 52, 40),
-                away,
-                tr("Enter: the guide   .  how this is known   any other key: back to work"),
-            )
+            away = middle | int(Qt.AlignmentFlag.AlignRight)
+            told = tr("Enter: the guide   .  how this is known   any other key: back to work")
+            beside = head.adjusted(0.3 * head.width(), 0.0, 0.0, 0.0)
+            painter.setFont(fitting(self.theme, 15, beside, away, told))
+            painter.drawText(beside, away, told)
 
     def _pad(self, painter: QPainter, box: QRectF) -> None:
         """The keypad; keys this page has no use for are faint."""
@@ -116,22 +115,31 @@ class HelpView(QWidget):
             painter.setPen(QPen(c["copper" if words else "line"], 2 if words else 1))
             painter.setBrush(c["card"] if words else c["paper"])
             painter.drawRoundedRect(place, 7, 7)
-            painter.setFont(self.theme.font(17 if words else 14, bold=bool(words)))
-            painter.setPen(c["copper" if words else "muted"])
-            face = QRectF(
-                place.left(), place.top() + 4, place.width(), min(28.0, place.height() - 6)
-            )
-            painter.drawText(face, Qt.AlignmentFlag.AlignCenter, KEYS[key])
-            painter.setFont(self.theme.font(15))
-            painter.setPen(c["ink"])
-            under = QRectF(
-                place.left() + 6,
-                face.bottom(),
-                place.width() - 12,
-                place.bottom() - face.bottom() - 2,
-            )
-            flags = int(Qt.TextFlag.TextWordWrap) | int(Qt.AlignmentFlag.AlignHCenter)
-            painter.drawText(under, flags, words)
+            self._key(painter, place.adjusted(6.0, 3.0, -6.0, -2.0), KEYS[key], words)
+
+    def _key(self, painter: QPainter, room: QRectF, face: str, words: str) -> None:
+        """A key's face with what it does under it, or beside it where the key is too low."""
+        c, centred = self.theme.colours, int(Qt.AlignmentFlag.AlignCenter)
+        wrapped = int(Qt.TextFlag.TextWordWrap)
+        low = room.height() < _TWO_LINES_PX
+        top = QRectF(room)
+        if words and low:
+            top.setWidth(0.24 * room.width())
+        elif words:
+            top.setHeight(min(24.0, 0.45 * room.height()))
+        painter.setPen(c["copper" if words else "muted"])
+        painter.setFont(fitting(self.theme, 17 if words else 14, top, centred, face, bool(words)))
+        painter.drawText(top, centred, face)
+        under = QRectF(room)
+        if low:
+            under.setLeft(top.right() + 4.0)
+            wrapped |= int(Qt.AlignmentFlag.AlignVCenter)
+        else:
+            under.setTop(top.bottom())
+            wrapped |= int(Qt.AlignmentFlag.AlignHCenter)
+        painter.setPen(c["ink"])
+        painter.setFont(fitting(self.theme, 15, under, wrapped, words))
+        painter.drawText(under, wrapped, words)
 
     def _told(self, painter: QPainter, box: QRectF) -> None:
         """What is to be seen, then the keys of every page."""

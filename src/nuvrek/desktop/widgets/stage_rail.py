@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QSizePolicy, QVBox
 from nuvrek.bench.page_names import PAGE_NAMES
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.chooser import Chooser
-from nuvrek.desktop.widgets.painting import painting
+from nuvrek.desktop.widgets.painting import fitting, painting
 from nuvrek.language import tr
 
 STAGES = ("Take in", "Measure", "Map", "Choose", "Work", "Prove")
@@ -49,10 +49,14 @@ class StageButton(Chooser):
             painter.fillRect(QRectF(0, self.height() - 2, self.width(), 2), c["muted"])
             if self.isChecked():
                 painter.fillRect(QRectF(0, self.height() - 4, self.width(), 4), c["copper"])
-            painter.setFont(self.theme.font(16 if self.theme.percent <= 125 else 13, bold=True))
+            words, centred = (
+                QRectF(2, 4, self.width() - 4, self.height() - 22),
+                Qt.AlignmentFlag.AlignCenter,
+            )
+            size = 16 if self.theme.percent <= 125 else 13
+            painter.setFont(fitting(self.theme, size, words, int(centred), self.text(), bold=True))
             painter.setPen(c["ink"] if self.isChecked() or self.hasFocus() else c["muted"])
-            words = QRectF(0, 4, self.width(), self.height() - 22)
-            painter.drawText(words, Qt.AlignmentFlag.AlignCenter, self.text())
+            painter.drawText(words, centred, self.text())
             filled = round(self.share * self.MARKS)
             step = 9.0
             x = 0.5 * (self.width() - (self.MARKS - 1) * step)

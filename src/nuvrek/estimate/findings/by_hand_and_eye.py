@@ -55,9 +55,9 @@ def _loose(fret: int, reading: StandOff, unit: Unit) -> Finding:
     amount = amount_words(reading, unit)
     where = {
         None: "",
-        "bass": tr(" at its low end"),
+        "bass": tr(" at its bass end"),
         "middle": tr(" in its middle"),
-        "treble": tr(" at its high end"),
+        "treble": tr(" at its treble end"),
     }[reading.lane]
     does = tr("moves under a finger") if reading.moves == "moves" else tr("stands off the wood")
     light = tr("{amount} of light under it. ", amount=upper_first(amount)) if amount else ""

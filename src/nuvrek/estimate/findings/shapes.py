@@ -15,7 +15,7 @@ from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.measurer import HeightKind, Measured, Measurer, Part
 from nuvrek.estimate.string_pull import both_read, forecast_tuned
 from nuvrek.language import tr
-from nuvrek.neck.description import LANE_WORDS, LANES
+from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import StringGap, Strings
 from nuvrek.recognise.complaints import complaints_in
 from nuvrek.units import Unit, format_length
@@ -224,12 +224,13 @@ def _sides(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
     apart = measurer.of("wood", [*low, *((f, k, -w) for f, k, w in high)], "pitch")
     sure = max(apart.over(UNEVEN_MM / 2), 1.0 - apart.over(-UNEVEN_MM / 2))
     if abs(apart.mm) >= UNEVEN_MM and sure >= NAMED_SURE:
-        more, less = ("low", "high") if apart.mm > 0 else ("high", "low")
+        more: Lane = "bass" if apart.mm > 0 else "treble"
+        less: Lane = "treble" if apart.mm > 0 else "bass"
         head = tr(
-            "The {more} side dips {mm} more than the {less} side",
-            more=more,
+            "The {more} has {mm} more relief than the {less}",
+            more=LANE_WORDS[more],
             mm=format_length(abs(apart.mm), unit),
-            less=less,
+            less=LANE_WORDS[less],
         )
         text = tr("A twist, or a board worn unevenly. Twin rods can answer it; one rod cannot.")
         yield Finding(

@@ -25,7 +25,7 @@ MOST_ODD = 3
 # A gap that nobody took twice is fitted exactly, however wrong it is: it is odd from so many
 # standard deviations off what all the others foretell on. Between sound gaps, of which one in two
 # hundred lies further off, and gaps misread by half a millimetre, of which nine in ten do.
-ODD_FORETOLD = 3.5
+ODD_FORETOLD = 4.0
 # One wrong reading makes others look odd: of so many the one without which all the rest agree best
 # is the wrong one.
 SUSPECTS = 4

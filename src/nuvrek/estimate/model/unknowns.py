@@ -191,7 +191,7 @@ class Unknowns:
     size: int
     at: Places
     board: Row  # (frets + 1, size): mean over the width, slack, rod at 0, lying
-    twist: Row  # (frets + 1, size): half the difference high side minus low side
+    twist: Row  # (frets + 1, size): half the difference treble side minus bass side
     crown: Row  # (frets + 1, 3, size): crowns as they stood when the chapter began
     work: MetalWork
     sprung: dict[tuple[int, Lane], int]  # frets that move, and on which of their surfaces

@@ -101,7 +101,7 @@ def _wishes(plans: Plans) -> list[Need]:
         both = plans.length(relief[0])
         if not same:
             both = tr(
-                "{both} on the low side, {length} on the high side",
+                "{both} on the bass side, {length} on the treble side",
                 both=both,
                 length=plans.length(relief[1]),
             )

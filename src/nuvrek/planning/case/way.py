@@ -183,7 +183,7 @@ class Way(Costed):
 
     @property
     def lowest_mm(self) -> tuple[tuple[float, float], ...]:
-        """Lowest clean height over fret 12 of each string, low side first, and its doubt; empty
+        """Lowest clean height over fret 12 of each string, bass side first, and its doubt; empty
         if unknown.
         """
         return () if self.lowest is None else self.lowest.heights_mm

@@ -1,6 +1,6 @@
 """What new wire comes to on a mapped neck before anything is pulled: the wood taken, where the new
 tops will stand, what their first level takes, what nut and saddle must do. Lengths in mm; arrays
-(frets, 3) run over frets 1.. and lanes low side, middle, high side.
+(frets, 3) run over frets 1.. and lanes bass side, middle, treble side.
 """
 
 from __future__ import annotations

@@ -19,7 +19,7 @@ Array = NDArray[np.float64]
 class SetUp:
     """How far the tops rise over frets 1 and 12, how far the line of the frets rises at the bridge,
     and what nut slots, zero fret and saddle must do to keep the strings as high over the frets as
-    they were, low side then high side.
+    they were, bass side then treble side.
     """
 
     top_1_mm: float

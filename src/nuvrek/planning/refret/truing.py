@@ -1,6 +1,6 @@
 """How much wood to take off a board: a linear program over its estimated face.
 
-Arrays of shape (frets, 3) run over the places of frets 1.. and lanes low side, middle, high side;
+Arrays of shape (frets, 3) run over the places of frets 1.. and lanes bass, middle, treble;
 mm. Sizes of a board as wood has them: heights upwards, from any common plane.
 """
 

@@ -79,9 +79,9 @@ OTHERS_CLEAN = EntryRecord(
 
 _SEAT_PLACES = {
     "whole": "",
-    "bass": tr(", low end"),
+    "bass": tr(", bass end"),
     "middle": tr(", middle"),
-    "treble": tr(", high end"),
+    "treble": tr(", treble end"),
 }
 
 

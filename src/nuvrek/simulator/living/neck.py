@@ -46,7 +46,7 @@ class LivingNeck:
     ``stand_off_mm`` is how far a fret stands off when left alone, ``held`` which frets are glued or
     tight; ``groove_mm`` how deep the strings have worn in; ``filed_mm`` what came off since a top
     was last round; row 0 of the crowns is the bottom of the nut's slots. ``sharp`` and
-    ``rounded_mm`` are of fret ends, low and high side.
+    ``rounded_mm`` are of fret ends, low and treble side.
     """
 
     neck: NeckDescription

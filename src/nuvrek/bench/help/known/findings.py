@@ -124,7 +124,7 @@ _KINDS: dict[str, tuple[float, str, str]] = {
     "uneven-sides": (
         UNEVEN_MM,
         tr("The sides differ in relief by {size} or more.", size=_SIZE),
-        tr("Relief of the low side less that of the high side."),
+        tr("Relief of the bass side less that of the treble side."),
     ),
     "grooves": (
         GROOVE_MM,

@@ -278,7 +278,7 @@ class KeyTool(Tool):
     def prompt(self) -> str:
         rod = ""
         if self.pad.neck.rod == "twin":
-            rod = tr(", rod of the high side") if self.other else tr(", rod of the low side")
+            rod = tr(", rod of the treble side") if self.other else tr(", rod of the bass side")
         return tr(
             "Key on the rod{rod}: {it}.",
             rod=rod,

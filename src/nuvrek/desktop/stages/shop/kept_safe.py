@@ -12,7 +12,7 @@ from PyQt6.QtWidgets import QFileDialog, QGridLayout, QHBoxLayout, QLabel, QVBox
 
 from nuvrek import words
 from nuvrek.desktop.app_state import AppState
-from nuvrek.desktop.stages.base import Choices, Stage, button, heading
+from nuvrek.desktop.stages.base import Choices, Stage, button, heading, scrolling
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.language import tr
@@ -61,7 +61,7 @@ class KeptSafeStage(Stage):
         page.setContentsMargins(24, 12, 24, 12)
         page.setSpacing(40)
         page.addLayout(self._left(), 1)
-        page.addLayout(self._right(), 1)
+        page.addWidget(scrolling(self._right()), 1)
 
     def _left(self) -> QVBoxLayout:
         self.make = button(tr("Make a copy now"), main=True)
@@ -106,9 +106,8 @@ class KeptSafeStage(Stage):
         column.addWidget(self.aside)
         about = QLabel(
             tr(
-                "A copy is made by itself each day the program is used; of old ones fewer stay. "
-                "A second logbook, from the laptop say, is taken in act by act: nothing is lost, "
-                "nothing comes twice."
+                "Nuvrek makes a backup every day you use it and thins out old ones. You can also "
+                "merge the logbook from another computer: nothing gets lost or doubled."
             )
         )
         about.setWordWrap(True)

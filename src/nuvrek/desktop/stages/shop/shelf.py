@@ -16,9 +16,11 @@ from nuvrek.bench.work.today import NEEDS
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.bench_time import BenchTime
 from nuvrek.desktop.stages.base import Stage, button, heading
+from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.doors import Doors
 from nuvrek.desktop.widgets.neck_list import NeckList
+from nuvrek.desktop.widgets.painting import styled
 from nuvrek.language import tr
 from nuvrek.readings.shop.entries import Promised, WaitsFor
 
@@ -91,6 +93,13 @@ class ShelfStage(Stage):
         for push in (self.fitting, self.practise, self.owners, self.safe, self.new):
             row.addWidget(push)
         return row
+
+    def restyle(self) -> None:
+        super().restyle()
+        # The buttons of the head stand beside each other: with large text they grow less.
+        t = Theme(self.app.theme.dark, min(self.app.theme.percent, 125))
+        for push in (self.fitting, self.practise, self.owners, self.safe, self.new):
+            styled(push, f"font-size: {t.px(15)}px; padding: {t.px(6)}px {t.px(9)}px;")
 
     # --- filling -------------------------------------------------------------------------
 

@@ -12,9 +12,9 @@ from nuvrek.readings.entries import Seated
 
 _WHERE = {
     "whole": tr("the whole fret"),
-    "bass": tr("its low end"),
+    "bass": tr("its bass end"),
     "middle": tr("its middle"),
-    "treble": tr("its high end"),
+    "treble": tr("its treble end"),
 }
 _HOW = {"pressed": tr("pressed"), "tapped": tr("tapped")}
 _STOPPED = {

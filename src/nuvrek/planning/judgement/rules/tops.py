@@ -111,7 +111,7 @@ def _less(g: Grounds, kind: str, why: str) -> tuple[str, str]:
     if g.neck.height_low_mm is None or g.neck.height_high_mm is None:
         low = clean.promise.height_low_mm or 0.0
         told = tr(
-            "For clean notes at {height} low side, just clean takes {less}.",
+            "For clean notes at {height} bass side, just clean takes {less}.",
             height=g.case.height(low),
             less=less,
         )
