@@ -321,3 +321,8 @@ HANDS = (
     | Fit
 )
 AnyAction = TOOLS | HANDS
+
+
+def action_kind(action: AnyAction) -> str:
+    """The kind of an action by its tag."""
+    return str(type(action).__struct_config__.tag)

@@ -92,6 +92,8 @@ LESSONS = (
             "Look where the edge touched and whether it rocked. The relief before the hump "
             "was never at fault."
         ),
+        looks=("edge", "rocker"),
+        deeds=("block", "file"),
         make=_hump_neck,
         well=_hump_well,
         trap=_hump_trap,
@@ -110,6 +112,8 @@ LESSONS = (
             "Hold the relief read at 1 and the joint against the one read at 2 and three "
             "frets less: where they part, a support lied."
         ),
+        looks=("leaf", "rocker"),
+        deeds=("file",),
         make=_support_neck,
         well=_support_well,
         trap=_support_trap,
@@ -128,6 +132,7 @@ LESSONS = (
             "See which fret the edge stood on. The scale cut into the edge must be the "
             "scale of the neck."
         ),
+        looks=("edge", "leaf"),
         make=_scale_neck,
         well=_scale_well,
         trap=_scale_trap,

@@ -74,6 +74,8 @@ LESSONS = (
             "Compare the relief on the day and two weeks later. Bend it past straight, let "
             "it lie, read it again, and only then set it up."
         ),
+        looks=("leaf", "edge"),
+        deeds=("heat",),
         make=_heat_neck,
         well=_heat_well,
         trap=_heat_trap,
@@ -91,6 +93,7 @@ LESSONS = (
             "the outer strings slip off the edge, which nothing but new wire cures."
         ),
         afterwards=tr("Play the outer strings up the neck and push them a little outwards."),
+        deeds=("round-end",),
         make=_ends_neck,
         well=_ends_well,
         trap=_ends_trap,

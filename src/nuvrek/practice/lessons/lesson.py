@@ -2,14 +2,17 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 from typing import Literal
 
 from nuvrek.language import figure, tr
+from nuvrek.practice.at_work.actions import action_kind
 from nuvrek.practice.at_work.desk import Desk
+from nuvrek.practice.at_work.work import WORK
 from nuvrek.practice.score.account import HEIGHT_MM, RELIEF_MM, Account, account
 from nuvrek.simulator.living.neck import LivingNeck
+from nuvrek.words import upper_first
 
 Skill = Literal[
     "press", "rocker", "edge", "rod", "seat", "spot", "level", "crown", "ends", "refret"
@@ -26,6 +29,8 @@ SKILLS: tuple[Skill, ...] = (
     "ends",
     "refret",
 )
+# Strings may be set to their height anywhere; whoever files makes the tops round again.
+HEIGHTS, FILING = ("saddle",), frozenset({"file", "block"})
 Aim = Literal["notes", "heights", "relief", "seated", "round", "crown", "smooth"]
 CostIn = Literal["metal", "notes", "minutes", "wood", "relief", "crown", "parts", "heights"]
 
@@ -77,7 +82,9 @@ def _figure(one: Account, of: CostIn) -> float:
 class Lesson:
     """One trap. ``stake`` is two sentences; ``afterwards`` what to look for; ``make`` the neck, the
     same every time; ``well`` and ``trap`` go through it by what is felt. ``most_metal_mm`` is what
-    a good end may cost; ``later`` judges it two weeks on.
+    a good end may cost; ``later`` judges it two weeks on. ``looks``: kinds of reading of which one
+    has to come before the first work of hands; ``deeds``: kinds of work that belong to it, beside
+    strings set to their height; ``most_parts``: frets of new wire.
     """
 
     key: str
@@ -92,6 +99,9 @@ class Lesson:
     aims: tuple[Aim, ...] = ("notes", "heights", "seated", "round")
     most_metal_mm: float | None = None
     later: bool = False
+    looks: tuple[str, ...] = ()
+    deeds: tuple[str, ...] = ()
+    most_parts: int = 0
 
     def desk(self) -> Desk:
         """The neck on the bench."""
@@ -99,7 +109,33 @@ class Lesson:
 
     def missed(self, desk: Desk) -> tuple[str, ...]:
         """What is not as it should be, a sentence each; empty when the lesson is solved."""
-        return missed(account(desk, later=self.later), self.aims, self.most_metal_mm)
+        end = account(desk, later=self.later)
+        wrong = [*missed(end, self.aims, self.most_metal_mm), *self._not_learnt(desk)]
+        if end.parts > self.most_parts:
+            wrong.append(
+                tr(
+                    "{parts} frets of new wire went in; {most} would have done.",
+                    parts=end.parts,
+                    most=self.most_parts,
+                )
+            )
+        return tuple(wrong)
+
+    def _not_learnt(self, desk: Desk) -> Iterator[str]:
+        """What of the lesson was not seen, or not done."""
+        kinds = [action_kind(action) for action in desk.actions]
+        looked = not self.looks
+        for kind in kinds:
+            looked = looked or kind in self.looks
+            if kind in WORK and not looked:
+                yield tr("Work began before anything had been read that tells what is the matter.")
+                break
+        if not looked and not any(kind in WORK for kind in kinds):
+            yield tr("Nothing was read that tells what is the matter.")
+        called_for = {*self.deeds, *HEIGHTS, *(("crown",) if FILING & {*self.deeds} else ())}
+        strange = sorted({kind for kind in kinds if kind in WORK} - called_for)
+        for kind in strange:
+            yield tr("{done}: that was not called for here.", done=upper_first(WORK[kind]))
 
 
 def missed(one: Account, aims: tuple[Aim, ...], most_metal_mm: float | None) -> tuple[str, ...]:

@@ -31,9 +31,10 @@ def _ends_lag_neck() -> LivingNeck:
 
 
 def _ends_lag_well(desk: Desk) -> None:
-    for _ in range(3):
+    desk.do(do.Edge(lane="middle", low=1, high=22, on="wood"))
+    for _ in range(4):
         desk.do(do.TrueWood(low=0, high=22, strokes=5, length_mm=450.0))
-    _fit_and_string(desk)
+    _fit_and_string(desk, 60)
 
 
 def _ends_lag_trap(desk: Desk) -> None:
@@ -43,9 +44,9 @@ def _ends_lag_trap(desk: Desk) -> None:
     _fit_and_string(desk)
 
 
-def _fit_and_string(desk: Desk) -> None:
+def _fit_and_string(desk: Desk, strokes: int = 30) -> None:
     desk.do(do.Fit(height_mm=1.2))
-    skills.level(desk, 1, 22, strokes=30)
+    skills.level(desk, 1, 22, strokes=strokes)
     skills.finish(desk)
 
 
@@ -142,6 +143,9 @@ LESSONS = (
             "Lay the edge unpressed every few strokes. A block as long as the board, run "
             "off its ends, leaves no hollow."
         ),
+        looks=("edge",),
+        deeds=("true-wood", "fit", "block", "file"),
+        most_parts=22,
         make=_ends_lag_neck,
         well=_ends_lag_well,
         trap=_ends_lag_trap,
@@ -157,6 +161,8 @@ LESSONS = (
             "Every fret that stops early is filed off again, and all others with it."
         ),
         afterwards=tr("Measure slot and tang before the first fret goes in: a saw takes minutes."),
+        deeds=("saw", "fit", "block", "file"),
+        most_parts=22,
         make=_tang_neck,
         well=_tang_well,
         trap=_tang_trap,
@@ -172,6 +178,9 @@ LESSONS = (
             "is much taller is filed down to them, with all its years of life."
         ),
         afterwards=tr("See how much of the new wire ended as dust."),
+        looks=("caliper",),
+        deeds=("pull", "fit", "file", "block"),
+        most_parts=5,
         make=_match_neck,
         well=_match_well,
         trap=_match_trap,
@@ -188,6 +197,8 @@ LESSONS = (
             "left are pulled for a strip of paper."
         ),
         afterwards=tr("Take one height again beside the tape. Measure before the board is masked."),
+        looks=("caliper",),
+        deeds=("block", "file"),
         make=_tape_neck,
         well=_tape_well,
         trap=_tape_trap,

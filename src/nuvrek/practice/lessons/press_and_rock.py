@@ -102,6 +102,8 @@ LESSONS = (
             "Look at the fret that chokes: your beam never cut it. Press every fret before "
             "any beam touches the neck."
         ),
+        looks=("finger",),
+        deeds=("press", "glue"),
         make=_loose_neck,
         well=_loose_well,
         trap=_loose_trap,
@@ -120,6 +122,9 @@ LESSONS = (
             "Count what was filed: the frets that rocked were right. One fret lifted or "
             "replaced would have spared them all."
         ),
+        looks=("rocker", "edge", "caliper"),
+        deeds=("pull", "fit", "file"),
+        most_parts=1,
         make=_low_neck,
         well=_low_well,
         trap=_low_trap,
@@ -138,6 +143,8 @@ LESSONS = (
             "Compare the metal taken from each of the last frets: only one of them stood "
             "high. Take the edge that reaches three and no more."
         ),
+        looks=("rocker",),
+        deeds=("file",),
         make=_four_neck,
         well=_four_well,
         trap=_four_trap,

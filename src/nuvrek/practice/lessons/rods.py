@@ -156,6 +156,8 @@ LESSONS = (
             "Compare the relief before and after tuning. Tune first, after every move of "
             "the rod too."
         ),
+        looks=("leaf",),
+        deeds=("turn",),
         make=_off_pitch_neck,
         well=_off_pitch_well,
         trap=_off_pitch_trap,
@@ -175,6 +177,8 @@ LESSONS = (
             "Feel the key before turning it: slack says that there is nothing left, not "
             "that the rod is spent."
         ),
+        looks=("key",),
+        deeds=("block", "file"),
         make=_one_way_neck,
         well=_one_way_well,
         trap=_one_way_trap,
@@ -193,6 +197,8 @@ LESSONS = (
             "Count the turns until the first answer. Slack is where the work begins, and "
             "nothing says yet how strong the rod is."
         ),
+        looks=("leaf",),
+        deeds=("turn",),
         make=_unknown_neck,
         well=_unknown_well,
         trap=_unknown_trap,
@@ -212,6 +218,8 @@ LESSONS = (
             "Press at 3 and look over 1: the string lay on the fret. Fretted notes of the "
             "same string rang clean all along."
         ),
+        looks=("leaf", "pluck"),
+        deeds=("nut-slot",),
         make=_twin_neck,
         well=_twin_well,
         trap=_twin_trap,
@@ -231,6 +239,8 @@ LESSONS = (
             "Feel whether the rod turned or only the key. Nut first, then the rod, then "
             "anything else."
         ),
+        looks=("key",),
+        deeds=("mend-rod-nut", "turn"),
         make=_chewed_neck,
         well=_chewed_well,
         trap=_chewed_trap,

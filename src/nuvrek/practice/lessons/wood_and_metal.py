@@ -139,6 +139,7 @@ def _tongue_neck() -> LivingNeck:
 
 
 def _tongue_well(desk: Desk) -> None:
+    desk.do(do.Edge(lane="middle", low=12, high=22))
     for _ in range(12):
         skills.let_down(desk)
         for fret in range(17, 23):
@@ -170,6 +171,7 @@ def _zero_neck() -> LivingNeck:
 
 
 def _zero_well(desk: Desk) -> None:
+    skills.rocks(desk, "middle")
     skills.level(desk, 1, 22, strokes=90)
     skills.finish(desk)
 
@@ -195,6 +197,8 @@ LESSONS = (
             "The notched edge on the wood had it all. No rocker found anything, for single "
             "frets were never at fault."
         ),
+        looks=("edge", "leaf"),
+        deeds=("turn",),
         make=_wood_neck,
         well=_wood_well,
         trap=_wood_trap,
@@ -213,6 +217,8 @@ LESSONS = (
         afterwards=tr(
             "Look at the frets beside it: they pay with metal for a press that was too hard."
         ),
+        looks=("finger",),
+        deeds=("press", "glue"),
         make=_sunk_end_neck,
         well=_sunk_end_well,
         trap=_hard_trap,
@@ -231,6 +237,9 @@ LESSONS = (
             "Height less groove less what a level takes, against the least crown: the sum "
             "could be done before the first stroke."
         ),
+        looks=("caliper",),
+        deeds=("pull", "fit", "file", "block"),
+        most_parts=7,
         make=_groove_neck,
         well=_groove_well,
         trap=_groove_trap,
@@ -247,6 +256,8 @@ LESSONS = (
             "has lain on the neck crowns again."
         ),
         afterwards=tr("Compare the minutes: twenty-two crowns were made for nothing."),
+        looks=("edge", "rocker"),
+        deeds=("block", "file"),
         make=_crowned_neck,
         well=_crowned_well,
         trap=_crowned_trap,
@@ -262,6 +273,8 @@ LESSONS = (
             "whole neck takes the same metal from frets that nothing ails."
         ),
         afterwards=tr("See which frets choked the notes, and how much was taken from the others."),
+        looks=("edge", "pluck", "rocker"),
+        deeds=("file", "block"),
         make=_tongue_neck,
         well=_tongue_well,
         trap=_tongue_trap,
@@ -280,6 +293,8 @@ LESSONS = (
             "Listen to the open strings. It is taped over, or not yet in, while the others "
             "are levelled."
         ),
+        looks=("edge", "rocker", "caliper"),
+        deeds=("block", "file"),
         make=_zero_neck,
         well=_zero_well,
         trap=_zero_trap,

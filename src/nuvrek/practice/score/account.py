@@ -20,7 +20,8 @@ TWO_WEEKS_MIN = 14 * 24 * 60.0
 @dataclass(frozen=True)
 class Account:
     """Counts and lengths of a finished neck. ``metal_mm``: summed over the frets, a fret's being
-    the mean of its three places; ``wood_mm`` likewise. ``under_least``: tops below the least crown.
+    the mean of its three places; ``wood_mm`` likewise, and ``replaced_mm``, what could still have
+    been used of the wire that was pulled. ``under_least``: tops below the least crown.
     """
 
     notes: int
@@ -30,9 +31,11 @@ class Account:
     flat: int
     under_least: int
     metal_mm: float
+    replaced_mm: float
     wood_mm: float
     relief_off_mm: float
     height_off_mm: float
+    heights_mm: tuple[float, float]
     minutes: float
     days: float
     parts: int
@@ -54,6 +57,7 @@ def account(desk: Desk, *, later: bool = False) -> Account:
     rings = clean(one)
     wanted = [one.neck.relief_wanted_mm(lane) for lane in ("bass", "treble")]
     heights = np.array([one.neck.height_low_mm or 0.0, one.neck.height_high_mm or 0.0])
+    stand = one.string_height_mm()
     held = ~one.out[1:]
     return Account(
         notes=rings.size,
@@ -63,9 +67,11 @@ def account(desk: Desk, *, later: bool = False) -> Account:
         flat=int((one.filed_mm[1:].max(axis=1) > FLAT_MM).sum()),
         under_least=int((one.crown_mm[1:][held] < one.neck.least_crown_mm).any(axis=1).sum()),
         metal_mm=float(one.taken_mm.mean(axis=1).sum()),
+        replaced_mm=float(one.replaced_mm.mean(axis=1).sum()),
         wood_mm=float(one.wood_taken_mm.mean(axis=1).sum()),
         relief_off_mm=float(np.abs(one.relief_mm()[[0, 2]] - wanted).max()),
-        height_off_mm=float(np.abs(one.string_height_mm() - heights).max()),
+        height_off_mm=float(np.abs(stand - heights).max()),
+        heights_mm=(float(stand[0]), float(stand[1])),
         minutes=desk.worked_min,
         days=one.minutes / (24 * 60.0),
         parts=one.parts,

@@ -1,5 +1,6 @@
-"""The least metal that lets every note of a neck ring clean at the wanted height, its rod free: a
-linear program over the true tops, for the score alone.
+"""The least metal off the tops that lets every note of a neck ring clean, open ones too, with
+its strings at given heights over fret 12; nut slots and rod are free. A linear program over the
+true tops, for the score alone.
 """
 
 from __future__ import annotations
@@ -13,57 +14,87 @@ from nuvrek.simulator.living.neck import LivingNeck
 from nuvrek.simulator.living.ringing import BREATH_MM, string_shares, swings
 
 Array = NDArray[np.float64]
+Heights = tuple[float, float]
 # How far a working rod may move the relief in either direction.
 ROD_REACH_MM = 0.4
+# How far a nut slot may be raised or cut: costs no metal of the frets.
+NUT_REACH_MM = 0.6
 
 
-def least_metal_mm(one: LivingNeck) -> float | None:
+# Room kept to spare, so that no rounding makes a note unclean.
+_SPARE_MM = 1e-6
+
+
+def least_metal_mm(one: LivingNeck, heights_mm: Heights | None = None) -> float | None:
     """Metal summed over the frets, a fret's being the mean of its places; None where no filing
-    does it. Loose frets count as seated: pressing them takes none.
+    does it. Loose frets count as seated: pressing them takes none. ``heights_mm`` are those of the
+    outer strings over fret 12; without them, as they are wanted.
+    """
+    found = least_filed(one, heights_mm)
+    return None if found is None else float(found[: 3 * one.neck.frets].sum() / 3.0)
+
+
+def least_filed(one: LivingNeck, heights_mm: Heights | None = None) -> Array | None:
+    """What comes off every place of fret 1 onwards, then the relief taken out and what the outer
+    nut slots are raised by, mm: (3 frets + 3,).
     """
     seated = one.copy()
     seated.stand_off_mm[:] = 0.0
     seated.tension = 1.0
     wanted = seated.neck
-    seated.set_string_height(wanted.height_low_mm or 0.0, wanted.height_high_mm or 0.0)
-    rows, limits = _rooms(seated)
+    heights = heights_mm or (wanted.height_low_mm or 0.0, wanted.height_high_mm or 0.0)
+    rows, limits = _rooms(seated, heights)
     count = 3 * seated.neck.frets
-    cost = np.concatenate((np.full(count, 1.0 / 3.0), np.zeros(1)))
-    reach = ROD_REACH_MM if seated.rods else 0.0
-    bounds = [(0.0, None)] * count + [(-reach, reach)]
+    cost = np.concatenate((np.full(count, 1.0 / 3.0), np.zeros(3)))
+    tighter = ROD_REACH_MM if seated.rods else 0.0
+    looser = 0.0 if all(rod.slack for rod in seated.rods) else ROD_REACH_MM
+    nut = (-NUT_REACH_MM, NUT_REACH_MM)
+    bounds = [(0.0, None)] * count + [(-looser, tighter), nut, nut]
     found = linprog(cost, A_ub=rows, b_ub=limits, bounds=bounds, method="highs")
-    return None if found.fun is None or found.status else float(found.fun)
+    return None if found.x is None or found.status else np.asarray(found.x)
 
 
-def _rooms(one: LivingNeck) -> tuple[Array, Array]:
-    """Rows over what comes off each place and the relief taken out: ``rows @ off <= limits`` where
-    every note has its room. The strings keep their height over fret 12.
+def _rooms(one: LivingNeck, heights: Heights) -> tuple[Array, Array]:
+    """Rows over what `least_filed` gives: ``rows @ found <= limits`` where every note has its room.
+    The outer strings keep their height over fret 12, and the saddle its straight line.
     """
-    neck, x = one.neck, one.x_mm
-    frets, count = neck.frets, 3 * neck.frets
-    share = x[12] / neck.scale_mm
-    touch = TOUCHES[neck.touch]
-    swing = touch * swings(neck.scale_mm, frets)
+    x, scale, frets = one.x_mm, one.neck.scale_mm, one.neck.frets
+    swing = TOUCHES[one.neck.touch] * swings(scale, frets)
     tops, edge = one.under_strings_mm(), one.tops_mm()
-    heights = (neck.height_low_mm or 0.0, neck.height_high_mm or 0.0)
+    share = x[12] / scale
+    outer = []
+    for lane, height in zip((0, 2), heights, strict=True):
+        moves = _moves(one, np.eye(3)[lane])
+        stands = (tops[12, lane] + height - tops[0, lane] * (1.0 - share)) / share
+        outer.append((stands, (moves[12] - moves[0] * (1.0 - share)) / share))
     rows, limits = [], []
-    for n, lanes in enumerate(string_shares(neck.strings)):
-        height = float(np.linspace(*heights, neck.strings)[n])
-        under, over = tops @ lanes, edge @ lanes
-        # How each top moves with what comes off it (by lane) and with the relief taken out.
-        moves = np.zeros((frets + 1, count + 1))
-        for fret in range(1, frets + 1):
-            moves[fret, 3 * (fret - 1) : 3 * fret] = -lanes
-        moves[:, -1] = one.bend
-        saddle = (under[12] + height - under[0] * (1.0 - share)) / share
-        saddle_moves = (moves[12] - moves[0] * (1.0 - share)) / share
-        for note in range(1, frets):
-            lean = (x[note + 1 :] - x[note]) / (neck.scale_mm - x[note])
+    for n, lanes in enumerate(string_shares(one.neck.strings)):
+        across = n / max(one.neck.strings - 1, 1)
+        saddle, saddle_moves = (
+            low * (1.0 - across) + high * across for low, high in zip(*outer, strict=True)
+        )
+        under, over, moves = tops @ lanes, edge @ lanes, _moves(one, lanes)
+        for note in range(frets):
+            lean = (x[note + 1 :] - x[note]) / (scale - x[note])
             line = under[note] * (1.0 - lean) + saddle * lean
-            room = line - swing[note, note + 1 :] - over[note + 1 :] + BREATH_MM
+            room = line - swing[note, note + 1 :] - over[note + 1 :] + BREATH_MM - _SPARE_MM
             made = (
                 np.outer(1.0 - lean, moves[note]) + np.outer(lean, saddle_moves) - moves[note + 1 :]
             )
             rows.append(-made)
             limits.append(room)
     return np.concatenate(rows), np.concatenate(limits)
+
+
+def _moves(one: LivingNeck, lanes: Array) -> Array:
+    """How nut and tops under a string move with what `least_filed` gives, (frets + 1, columns)."""
+    frets = one.neck.frets
+    count = 3 * frets
+    moves = np.zeros((frets + 1, count + 3))
+    for fret in range(1, frets + 1):
+        moves[fret, 3 * (fret - 1) : 3 * fret] = -lanes
+    moves[:, count] = one.bend
+    # The slots between the outer ones follow by halves, as hands work them.
+    moves[0, count + 1] = lanes[0] + 0.5 * lanes[1]
+    moves[0, count + 2] = lanes[2] + 0.5 * lanes[1]
+    return moves

@@ -205,6 +205,7 @@ def right_first(one: LivingNeck) -> frozenset[str]:
         tight.tension = 1.0
         wanted = one.neck.relief_wanted_mm("middle")
         spent = all(rod.slack for rod in one.rods) and tight.relief_mm()[1] < wanted
+        spent = spent or not one.rods
         first |= {"block", "file", "heat", "pull"} if spent else {"turn"}
     if not first - {"saddle"} and kinds & {"proud", "low", "groove"}:
         first |= {"file", "block", "pull"}

@@ -17,6 +17,8 @@ WOOD_TIMES, UNEVEN = 2.0, 0.08
 # Tops this close under the block are touched by it as well: paper gives.
 SOFT_MM = 0.004
 _STOPS = 24
+# A file reaches no lower over the wood than this, and a block no deeper into the board.
+LEAST_METAL_MM, MOST_WOOD_MM = 0.05, 3.0
 
 
 def file_fret(
@@ -63,9 +65,11 @@ def true_wood(
         for k in range(3):
             spread = carried(one.x_mm, wood[:, k], first, last, length_mm)
             off = BITE_MM[pressure] * WOOD_TIMES * spread
+            off = np.minimum(off, MOST_WOOD_MM - one.wood_taken_mm[:, k])
             one.wood_mm[:, k] -= off
             one.wood_taken_mm[:, k] += off
-            one.slot_mm -= off if k == 1 else 0.0
+            if k == 1:
+                one.slot_mm = np.maximum(one.slot_mm - off, 0.0)
 
 
 def carried(x_mm: Array, h_mm: Array, first: int, last: int, length_mm: float) -> Array:
@@ -111,7 +115,7 @@ def _shared(work: Array, x_mm: Array, h_mm: Array, under: list[int], middle: flo
 
 def _take(one: LivingNeck, fret: int, lane: int, mm: float) -> None:
     """Metal is gone, and stays gone; shallow grooves go with it."""
-    mm = min(mm, float(one.crown_mm[fret, lane]) - 0.05)
+    mm = min(mm, float(one.crown_mm[fret, lane]) - LEAST_METAL_MM)
     if mm <= 0.0:
         return
     one.crown_mm[fret, lane] -= mm

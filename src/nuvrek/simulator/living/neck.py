@@ -35,8 +35,34 @@ GLUE_MIN, CREEP_MIN = 240.0, 14 * 24 * 60.0
 # fret sinks of its stand-off (common practice, no source).
 GIVES_MM: dict[Pressure, float] = {"own weight": 0.0, "fingertips": 0.015, "pressed": 0.06}
 SINKS: dict[Pressure, float] = {"own weight": 0.4, "fingertips": 0.8, "pressed": 1.0}
+# The dip one hundredth of a millimetre of grip in every slot takes out (common practice).
+GRIP_TAKES = 2.0
+_PLACES = (
+    "stand_off_mm",
+    "groove_mm",
+    "filed_mm",
+    "taken_mm",
+    "wood_taken_mm",
+    "springs_mm",
+    "sunk_mm",
+    "replaced_mm",
+)
 # A tape over the board is so thick.
 TAPE_MM = 0.13
+
+
+@dataclass(frozen=True)
+class Heated:
+    """What one heat bent, mm, the share of it that stays, and when it was."""
+
+    over_mm: float
+    stays: float
+    at_min: float
+
+    def left_mm(self, minutes: float) -> float:
+        """What is left of it: the rest creeps back."""
+        back = max(1.0 - (minutes - self.at_min) / CREEP_MIN, 0.0)
+        return self.over_mm * (self.stays + (1.0 - self.stays) * back)
 
 
 @dataclass
@@ -46,7 +72,10 @@ class LivingNeck:
     ``stand_off_mm`` is how far a fret stands off when left alone, ``held`` which frets are glued or
     tight; ``groove_mm`` how deep the strings have worn in; ``filed_mm`` what came off since a top
     was last round; row 0 of the crowns is the bottom of the nut's slots. ``sharp`` and
-    ``rounded_mm`` are of fret ends, low and treble side.
+    ``rounded_mm`` are of fret ends, low and treble side. ``springs_mm`` is how far a fret stands
+    off of its own, ``sunk_mm`` what hard presses drove into the wood, ``replaced_mm`` what still
+    could have been used of frets that were pulled, ``grip_mm`` how tight new tangs are in their
+    slots.
     """
 
     neck: NeckDescription
@@ -71,10 +100,11 @@ class LivingNeck:
     sharp: Flags = field(default_factory=lambda: np.zeros(0, dtype=bool))
     ink: Flags = field(default_factory=lambda: np.zeros(0, dtype=bool))
     glue_wet: dict[int, float] = field(default_factory=dict)
-    heated_mm: float = 0.0
-    heat_stays: float = 0.5
-    heat_min: float = 0.0
-    tangs_mm: float = 0.0
+    springs_mm: Array = field(default_factory=lambda: np.zeros(0))
+    sunk_mm: Array = field(default_factory=lambda: np.zeros(0))
+    replaced_mm: Array = field(default_factory=lambda: np.zeros(0))
+    heats: tuple[Heated, ...] = ()
+    grip_mm: Array = field(default_factory=lambda: np.zeros(0))
     out: Flags = field(default_factory=lambda: np.zeros(0, dtype=bool))
     slot_mm: Array = field(default_factory=lambda: np.zeros(0))
     tang_mm: float = 1.5
@@ -85,7 +115,7 @@ class LivingNeck:
 
     def __post_init__(self) -> None:
         places = self.neck.frets + 1
-        for name in ("stand_off_mm", "groove_mm", "filed_mm", "taken_mm", "wood_taken_mm"):
+        for name in _PLACES:
             if not getattr(self, name).size:
                 setattr(self, name, np.zeros((places, 3)))
         if not self.rounded_mm.size:
@@ -97,6 +127,8 @@ class LivingNeck:
                 setattr(self, name, np.zeros(places, dtype=bool))
         if not self.ink.size:
             self.ink = np.zeros((places, 3), dtype=bool)
+        if not self.grip_mm.size:
+            self.grip_mm = np.zeros(places)
         if not self.slot_mm.size:
             self.slot_mm = np.full(places, 1.9)
 
@@ -119,10 +151,9 @@ class LivingNeck:
                 share = OTHER_SHARE + (1.0 - OTHER_SHARE) * across
             crept = 1.0 + rod.settles * min(self.minutes / CREEP_MIN, 1.0)
             out += rod.taken_out_mm * crept * share
-        gone = self.heat_stays + (1.0 - self.heat_stays) * max(
-            1.0 - (self.minutes - self.heat_min) / CREEP_MIN, 0.0
-        )
-        return np.asarray(self.pull_mm * self.tension - out - self.heated_mm * gone - self.tangs_mm)
+        heated = sum(one.left_mm(self.minutes) for one in self.heats)
+        tangs = GRIP_TAKES * float(self.grip_mm.sum()) / max(self.neck.frets, 1)
+        return np.asarray(self.pull_mm * self.tension - out - heated - tangs)
 
     def board_mm(self, gives_mm: float = 0.0) -> Array:
         """The board's face now; ``gives_mm`` is how far a hand presses its middle down."""
@@ -180,7 +211,7 @@ class LivingNeck:
         for fret, since in list(self.glue_wet.items()):
             if self.minutes - since >= GLUE_MIN:
                 self.held[fret] = True
-                self.stand_off_mm[fret] = 0.0
+                self.stand_off_mm[fret] = self.springs_mm[fret] = 0.0
                 del self.glue_wet[fret]
 
     def disturb(self) -> None:

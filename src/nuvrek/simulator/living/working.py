@@ -7,33 +7,45 @@ from typing import Literal
 import numpy as np
 
 from nuvrek.readings.entries import Feel, Side
-from nuvrek.simulator.living.neck import LivingNeck, lane_number
+from nuvrek.simulator.living.filing import LEAST_METAL_MM
+from nuvrek.simulator.living.neck import Heated, LivingNeck, lane_number
 
 Force = Literal["light", "firm", "hard"]
 Where = Literal["whole", "bass", "middle", "treble"]
 
-# Of its stand-off a fret that was pressed and not glued keeps so much; a hard press sinks a crown
-# into the wood by so much (common practice, no source).
+# A fret that springs comes up again by so much of what it stood off, however often it is pressed,
+# until it is glued; a hard press sinks a crown into the wood by so much, each further one by half
+# of it, for wood that is pressed together gives less (common practice, no source).
 COMES_UP, SUNK_MM, LIGHT_REACHES = 0.6, 0.06, 0.4
+# What is felt to move, at the least, of a fret that springs.
+FELT_MM = 0.025
+# A clamp bends a neck so far and no further, whatever it was bent before (common practice).
+MOST_HEAT_MM = 3.0
+# The slots of a nut lie this far over the board at the least and at the most.
+NUT_SLOT_MM = (0.0, 4.0)
 # What crowning itself takes, and what a top may lack to still count as round.
 CROWN_TAKES_MM = 0.01
 # A quarter turn changes the pull of the strings by so much of it (common practice, no source).
 TENSION_PER_TURN = 0.10
-# The share of its tang that a fret too fat for its slot leaves proud where the slot is too shallow,
-# and the dip one hundredth of a millimetre of grip in every slot takes out (common practice).
-GRIP_TAKES = 2.0
+# A thread is so long, either way from where it was found (common practice, no source).
+MOST_TURNS = 4.0
+# Strings that are up pull at the least and at the most so much of their pull at pitch.
+PULLS = (0.55, 1.4)
 
 
 def press(one: LivingNeck, fret: int, where: Where, force: Force) -> None:
     """A caul pressed on a fret: down it goes, and comes up again unless it is glued."""
     for k in _lanes(where):
         off = one.stand_off_mm[fret, k]
-        if force == "light":
-            one.stand_off_mm[fret, k] = off * (1.0 - LIGHT_REACHES * (1.0 - COMES_UP))
-        else:
-            one.stand_off_mm[fret, k] = off * COMES_UP
+        springs = one.springs_mm[fret, k] = max(one.springs_mm[fret, k], off)
+        reach = LIGHT_REACHES if force == "light" else 1.0
+        least = max(COMES_UP * springs, min(FELT_MM, springs))
+        one.stand_off_mm[fret, k] = max(off * (1.0 - reach * (1.0 - COMES_UP)), least)
         if force == "hard":
-            one.crown_mm[fret, k] -= SUNK_MM
+            sinks = max(SUNK_MM - 0.5 * one.sunk_mm[fret, k], 0.0)
+            sinks = min(sinks, max(one.crown_mm[fret, k] - LEAST_METAL_MM, 0.0))
+            one.crown_mm[fret, k] -= sinks
+            one.sunk_mm[fret, k] += sinks
 
 
 def glue(one: LivingNeck, fret: int) -> None:
@@ -48,9 +60,15 @@ def turn_rod(one: LivingNeck, turns: float, side: Side | None) -> Feel:
     if one.rod_nut == "gummed":
         return "binding"
     rod = one.rods[-1 if side == "treble" else 0]
-    felt = rod.turn(one.rod_sign * turns, one.rng)
+    before = rod.at
+    wanted = before + one.rod_sign * turns
+    felt = rod.turn(float(np.clip(wanted, -MOST_TURNS, MOST_TURNS)) - before, one.rng)
+    if abs(wanted) > MOST_TURNS and felt == "free":
+        felt = "slack" if wanted < 0.0 else "at its end"
     if one.tension > 0.5:
-        one.tension += TENSION_PER_TURN * turns
+        # Only what truly turned pulls at the strings.
+        moved = one.rod_sign * (rod.at - before)
+        one.tension = float(np.clip(one.tension + TENSION_PER_TURN * moved, *PULLS))
         one.at_pitch = False
     return felt
 
@@ -65,8 +83,10 @@ def strings(one: LivingNeck, to: Literal["pitch", "slack"]) -> None:
 def nut_slot(one: LivingNeck, side: Side, mm: float) -> None:
     """A nut slot raised, or cut down, by so much; the slots between follow."""
     lane = lane_number(side)
-    one.crown_mm[0, lane] += mm
-    one.crown_mm[0, 1] += 0.5 * mm
+    before = float(one.crown_mm[0, lane])
+    after = float(np.clip(before + mm, *NUT_SLOT_MM)) if mm else before
+    one.crown_mm[0, lane] = after
+    one.crown_mm[0, 1] += 0.5 * (after - before)
 
 
 def saddle(one: LivingNeck, side: Side, mm: float) -> None:
@@ -78,8 +98,10 @@ def crown(one: LivingNeck, frets: tuple[int, ...]) -> None:
     """Tops made round again. It takes a breath of metal where they had become flat."""
     for fret in frets:
         flat = one.filed_mm[fret] > 0.0
-        one.crown_mm[fret, flat] -= CROWN_TAKES_MM
-        one.taken_mm[fret, flat] += CROWN_TAKES_MM
+        left = np.maximum(one.crown_mm[fret] - LEAST_METAL_MM, 0.0)
+        takes = np.where(flat, np.minimum(left, CROWN_TAKES_MM), 0.0)
+        one.crown_mm[fret] -= takes
+        one.taken_mm[fret] += takes
         one.filed_mm[fret] = 0.0
     one.crownings += len(frets)
 
@@ -92,15 +114,20 @@ def round_end(one: LivingNeck, fret: int, side: Side, strokes: int) -> None:
 def heat(one: LivingNeck, over_mm: float) -> None:
     """Clamped past straight, heated, left until cold: a part of it comes back later."""
     tight = bool(one.rods) and one.rods[0].at > 0.2
-    one.heat_stays = 0.85 if tight else 0.35
-    one.heated_mm += over_mm
-    one.heat_min = one.minutes
+    bent = sum(heated.left_mm(one.minutes) for heated in one.heats)
+    over = min(over_mm, max(MOST_HEAT_MM - bent, 0.0))
+    if over > 0.0:
+        one.heats = (*one.heats, Heated(over, 0.85 if tight else 0.35, one.minutes))
 
 
 def pull(one: LivingNeck, frets: tuple[int, ...]) -> None:
     """Frets taken out."""
     for fret in frets:
+        left = one.crown_mm[fret] - one.groove_mm[fret] - one.neck.least_crown_mm
+        one.replaced_mm[fret] += np.maximum(left, 0.0)
         one.out[fret] = True
+        one.grip_mm[fret] = 0.0
+        one.springs_mm[fret] = one.sunk_mm[fret] = 0.0
         one.groove_mm[fret] = one.stand_off_mm[fret] = one.filed_mm[fret] = 0.0
 
 
@@ -122,7 +149,7 @@ def fit(one: LivingNeck, height_mm: float, tang_mm: float, grip_mm: float) -> No
     one.held[fresh] = grip_mm > 0.01
     if grip_mm <= 0.01:
         one.stand_off_mm[fresh] = 0.06
-    one.tangs_mm += GRIP_TAKES * max(grip_mm, 0.0) * len(fresh) / max(one.neck.frets, 1)
+    one.grip_mm[fresh] = max(grip_mm, 0.0)
     one.out[:] = False
     one.parts += len(fresh)
 
