@@ -25,7 +25,7 @@ COMPILED = SOURCE / "desktop/languages"
 _CONTEXT = "nuvrek"
 # Functions that take a sentence, and those that take a word for one and a word for many; by what
 # stands before the words.
-_SENTENCES = {"tr": 0, "named": 0, "either": 0}
+_SENTENCES = {"tr": 0, "named": 0}
 _NUMBERS = {"plural": 1, "count": 1, "frets_do": 1, "tr_number": 1}
 
 

@@ -12,10 +12,6 @@
       <translation> ({low} bis {high})</translation>
     </message>
     <message>
-      <source> / keeps {mm},</source>
-      <translation> / behält {mm},</translation>
-    </message>
-    <message>
       <source> 0: stay slack, a leaf under the edge means the relief wanted.</source>
       <translation> 0: entspannt lassen, ein Blatt unter dem Lineal steht für die gewünschte Krümmung.</translation>
     </message>
@@ -156,8 +152,8 @@
       <translation> Als Nächstes müsste {map} kommen.</translation>
     </message>
     <message>
-      <source> Nothing learnt yet: read the bow after the first six.</source>
-      <translation> Noch nichts gelernt: nach den ersten sechs die Biegung messen.</translation>
+      <source> Nothing is learnt yet: fit the first six without fattening them and read the bow, then it is known what a usual fitting does to this neck.</source>
+      <translation> Noch ist nichts gelernt: Setzen Sie die ersten sechs ein, ohne sie dicker zu machen, und messen Sie die Krümmung; dann ist bekannt, was ein übliches Einsetzen mit diesem Hals macht.</translation>
     </message>
     <message>
       <source> Off at most: {named}.{strokes}</source>
@@ -228,12 +224,12 @@
       <translation> und {number} weitere</translation>
     </message>
     <message>
-      <source> at its treble end</source>
-      <translation> am Diskantende</translation>
-    </message>
-    <message>
       <source> at its bass end</source>
       <translation> am Bassende</translation>
+    </message>
+    <message>
+      <source> at its treble end</source>
+      <translation> am Diskantende</translation>
     </message>
     <message>
       <source> by up to {most}</source>
@@ -320,8 +316,8 @@
       <translation>„{text}“ ist keine Länge. 12, 12 thou, .012, 0.3 mm oder 5/64 ginge.</translation>
     </message>
     <message>
-      <source>'{at}' is no date of a reading.</source>
-      <translation>„{at}“ ist kein Datum einer Messung.</translation>
+      <source>'{at}' is no day or time of a reading; right is 2026-03-03 or 2026-03-03T10:00:00.</source>
+      <translation>„{at}“ ist weder Tag noch Zeit einer Messung; richtig ist 2026-03-03 oder 2026-03-03T10:00:00.</translation>
     </message>
     <message>
       <source>'{day}' is no date.</source>
@@ -372,6 +368,10 @@
       <translation>* dieser Draht</translation>
     </message>
     <message>
+      <source>* when it is so. Enter alone passes on: the strings count as before.</source>
+      <translation>*, wenn es so ist. Enter allein geht weiter: Die Saiten gelten wie zuvor.</translation>
+    </message>
+    <message>
       <source>* yes, - no, + quote</source>
       <translation>* ja, - nein, + Angebot</translation>
     </message>
@@ -420,6 +420,10 @@
       <translation>, und nichts wurde davon gesagt.</translation>
     </message>
     <message>
+      <source>, bass end</source>
+      <translation>, Bassende</translation>
+    </message>
+    <message>
       <source>, between {low} and {high}</source>
       <translation>, zwischen {low} und {high}</translation>
     </message>
@@ -444,14 +448,6 @@
       <translation>, bei {low} niedergehalten</translation>
     </message>
     <message>
-      <source>, treble end</source>
-      <translation>, Diskantende</translation>
-    </message>
-    <message>
-      <source>, bass end</source>
-      <translation>, Bassende</translation>
-    </message>
-    <message>
       <source>, middle</source>
       <translation>, Mitte</translation>
     </message>
@@ -464,12 +460,12 @@
       <translation>, niedergedrückt</translation>
     </message>
     <message>
-      <source>, rod of the treble side</source>
-      <translation>, Stab der Diskantseite</translation>
-    </message>
-    <message>
       <source>, rod of the bass side</source>
       <translation>, Stab der Bassseite</translation>
+    </message>
+    <message>
+      <source>, rod of the treble side</source>
+      <translation>, Stab der Diskantseite</translation>
     </message>
     <message>
       <source>, then </source>
@@ -478,6 +474,10 @@
     <message>
       <source>, then pads {pads}</source>
       <translation>, dann Kissen {pads}</translation>
+    </message>
+    <message>
+      <source>, treble end</source>
+      <translation>, Diskantende</translation>
     </message>
     <message>
       <source>, {length} of metal</source>
@@ -506,6 +506,10 @@
     <message>
       <source>.2 + it slides, .25 − it drags: kept as between the two.</source>
       <translation>.2 + gleitet, .25 − schleift: als dazwischen behalten.</translation>
+    </message>
+    <message>
+      <source>/: all agreed</source>
+      <translation>/: allem zugestimmt</translation>
     </message>
     <message>
       <source>0 waits for a part, or no more</source>
@@ -664,8 +668,8 @@
       <translation>; das wurde vorher gesagt.</translation>
     </message>
     <message>
-      <source>; {least_mm:.2f} would have done</source>
-      <translation>; {least_mm:.2f} hätten genügt</translation>
+      <source>; {least_mm:.2f} would have done at this string height, rod and nut slots free</source>
+      <translation>; {least_mm:.2f} hätten bei dieser Saitenlage genügt, Halsstab und Sattelkerben frei</translation>
     </message>
     <message>
       <source>; {settled_mm} once settled</source>
@@ -738,10 +742,6 @@
     <message>
       <source>A complaint, or a note heard to buzz, would ask for new wire.</source>
       <translation>Eine Beanstandung oder ein schnarrender Ton verlangte neuen Draht.</translation>
-    </message>
-    <message>
-      <source>A copy is made by itself each day the program is used; of old ones fewer stay. A second logbook, from the laptop say, is taken in act by act: nothing is lost, nothing comes twice.</source>
-      <translation>Jeden Tag, an dem das Programm benutzt wird, entsteht von selbst eine Kopie; von alten bleiben weniger. Ein zweites Logbuch, vom Laptop etwa, wird Handlung für Handlung aufgenommen: nichts geht verloren, nichts kommt doppelt.</translation>
     </message>
     <message>
       <source>A copy is made.</source>
@@ -1208,6 +1208,10 @@
       <translation>Vereinbart</translation>
     </message>
     <message>
+      <source>Agreed by the quote of {day}: {money} for {agreed}.</source>
+      <translation>Vereinbart im Angebot vom {day}: {money} für {agreed}.</translation>
+    </message>
+    <message>
       <source>Agreement</source>
       <translation>Vereinbarung</translation>
     </message>
@@ -1264,6 +1268,10 @@
       <translation>Alles ist schon vereinbart.</translation>
     </message>
     <message>
+      <source>All others are firm  (/)</source>
+      <translation>Alle anderen sind fest  (/)</translation>
+    </message>
+    <message>
       <source>All steps are ticked</source>
       <translation>Alle Schritte sind abgehakt</translation>
     </message>
@@ -1284,20 +1292,20 @@
       <translation>Alle anderen Messungen zusammen sagen {expected_mm}.{slip} Noch einmal nehmen.</translation>
     </message>
     <message>
-      <source>All the others are firm.</source>
-      <translation>Alle anderen sind fest.</translation>
-    </message>
-    <message>
-      <source>All the others are still. A leaf after a mark says how much.</source>
-      <translation>Alle anderen sind still. Ein Blatt nach der Marke sagt, wie viel.</translation>
-    </message>
-    <message>
       <source>All the worn frets are to be left alone.</source>
       <translation>Alle abgespielten Bünde sollen gelassen werden.</translation>
     </message>
     <message>
       <source>Almost sure.</source>
       <translation>Fast sicher.</translation>
+    </message>
+    <message>
+      <source>Alone: all the others are firm. Enter alone says nothing.</source>
+      <translation>Allein: Alle anderen sind fest. Enter allein sagt nichts.</translation>
+    </message>
+    <message>
+      <source>Alone: all the others are still. Enter alone says nothing of them.</source>
+      <translation>Allein: Alle anderen wippen nicht. Enter allein sagt nichts über sie.</translation>
     </message>
     <message>
       <source>Amount</source>
@@ -1366,6 +1374,10 @@
     <message>
       <source>Another bench has written to this neck; it is weighed anew.</source>
       <translation>Eine andere Werkbank hat zu diesem Hals geschrieben; er wird neu abgewogen.</translation>
+    </message>
+    <message>
+      <source>Another cycle if bow is left.</source>
+      <translation>Ein weiterer Durchgang, falls noch Krümmung bleibt.</translation>
     </message>
     <message>
       <source>Another fret; a height sends the hand on by itself.</source>
@@ -1544,10 +1556,6 @@
       <translation>Rücktaste streicht: {words}</translation>
     </message>
     <message>
-      <source>Backspace types it again.</source>
-      <translation>Rücktaste tippt neu.</translation>
-    </message>
-    <message>
       <source>Bagged in order and labelled, the nut and its shims with them.</source>
       <translation>Der Reihe nach eingetütet und beschriftet, der Sattel und seine Unterlagen dabei.</translation>
     </message>
@@ -1574,6 +1582,18 @@
     <message>
       <source>Basic round</source>
       <translation>Grundrunde</translation>
+    </message>
+    <message>
+      <source>Bass and treble side, at pitch: only they tell what the work has done.</source>
+      <translation>Bass- und Diskantseite, auf Tonhöhe: Nur sie sagen, was die Arbeit bewirkt hat.</translation>
+    </message>
+    <message>
+      <source>Bass and treble side, at pitch: only this tells how the nut holds the strings now.</source>
+      <translation>Bass- und Diskantseite, auf Tonhöhe: Nur das sagt, wie der Sattel die Saiten jetzt hält.</translation>
+    </message>
+    <message>
+      <source>Bass side {low_mm}</source>
+      <translation>Bassseite {low_mm}</translation>
     </message>
     <message>
       <source>Beam or stone</source>
@@ -1686,6 +1706,10 @@
     <message>
       <source>Body joins at fret</source>
       <translation>Korpus beginnt am Bund</translation>
+    </message>
+    <message>
+      <source>Both sides, at pitch: only this tells what the neck has done.</source>
+      <translation>Beide Seiten, auf Tonhöhe: Nur das sagt, was der Hals gemacht hat.</translation>
     </message>
     <message>
       <source>Bound edges</source>
@@ -2152,6 +2176,10 @@
       <translation>Getan</translation>
     </message>
     <message>
+      <source>Done twice and the reading has not changed: {listed}. Look for what holds it, or choose another way; it is not offered a third time.</source>
+      <translation>Zweimal getan, und die Messung hat sich nicht geändert: {listed}. Suchen Sie, was den Hals hält, oder wählen Sie einen anderen Weg; ein drittes Mal wird es nicht angeboten.</translation>
+    </message>
+    <message>
       <source>Drawings (*.svg)</source>
       <translation>Zeichnungen (*.svg)</translation>
     </message>
@@ -2272,10 +2300,6 @@
       <translation>Enter geht damit weiter.</translation>
     </message>
     <message>
-      <source>Enter keeps it, Backspace types it again.</source>
-      <translation>Enter behält es, Rücktaste tippt neu.</translation>
-    </message>
-    <message>
       <source>Enter lays it. The light is drawn as large as an eye sees it.</source>
       <translation>Enter legt es auf. Das Licht ist so groß gezeichnet, wie ein Auge es sieht.</translation>
     </message>
@@ -2292,16 +2316,8 @@
       <translation>Enter nimmt diesen Weg</translation>
     </message>
     <message>
-      <source>Enter takes {taken},{keep} Backspace types it again.</source>
-      <translation>Enter nimmt {taken},{keep} Rücktaste tippt neu.</translation>
-    </message>
-    <message>
       <source>Enter ticks the step.</source>
       <translation>Enter hakt den Schritt ab.</translation>
-    </message>
-    <message>
-      <source>Enter when it is so.</source>
-      <translation>Enter, wenn es so ist.</translation>
     </message>
     <message>
       <source>Enter: Choose</source>
@@ -2310,10 +2326,6 @@
     <message>
       <source>Enter: Map</source>
       <translation>Enter: Karte</translation>
-    </message>
-    <message>
-      <source>Enter: all agreed</source>
-      <translation>Enter: alles vereinbart</translation>
     </message>
     <message>
       <source>Enter: back to Choose</source>
@@ -2480,8 +2492,8 @@
       <translation>Feilen: {frets}, bis die Farbe weg ist und die Wippe {until}.</translation>
     </message>
     <message>
-      <source>File {frets}: every note clean, each nine times in ten, at {height} low and {height_2} high over fret 12, relief {length}. A full level takes {length_2}.</source>
-      <translation>Feilen: {frets}; jeder Ton sauber, jeder neun von zehn Mal, bei {height} tief und {height_2} hoch über dem 12. Bund, Krümmung {length}. Volles Abrichten nimmt {length_2}.</translation>
+      <source>File {frets}: every note clean, each nine times in ten, at {height} low and {height_2} high over fret {fret}, relief {length}. A full level takes {length_2}.</source>
+      <translation>{frets} feilen: jeder Ton sauber, jeder für sich in neun von zehn Fällen, bei {height} auf der Bassseite und {height_2} auf der Diskantseite am {fret}. Bund, Krümmung {length}. Ein volles Abrichten nimmt {length_2}.</translation>
     </message>
     <message>
       <source>File {listed_frets}</source>
@@ -2628,20 +2640,20 @@
       <translation>Bundenden stehen über</translation>
     </message>
     <message>
-      <source>Fret number and * as the ink goes, in its order. Enter: on all the others it is whole.</source>
-      <translation>Bundnummer und *, wie die Farbe geht, der Reihe nach. Enter: auf allen anderen ist sie ganz.</translation>
+      <source>Fret number and * as the ink goes, in its order. / alone: on all the others it is whole.</source>
+      <translation>Bundnummer und *, wo die Farbe abgeht, in dieser Reihenfolge. / allein: An allen anderen ist sie unversehrt.</translation>
     </message>
     <message>
-      <source>Fret number and * if it moves, - at its bass end, + at its treble end, / firm with light under it. Enter: no other moves.</source>
-      <translation>Bundnummer und *, wenn er sich bewegt, - am Bassende, + am Diskantende, / fest mit Licht darunter. Enter: kein anderer bewegt sich.</translation>
+      <source>Fret number and * if it moves, - at its bass end, + at its treble end, / if firm with light under it. / alone: all the others are firm.</source>
+      <translation>Bundnummer und *, wenn er sich bewegt, - am Bassende, + am Diskantende, / fest mit Licht darunter. / allein: Alle anderen sind fest.</translation>
     </message>
     <message>
-      <source>Fret number and * sharp, + past the edge, - bevel proud, / lip from tape. Enter: the others are fine.</source>
-      <translation>Bundnummer und * scharf, + steht über, - Fase steht vor, / Kante vom Band. Enter: die anderen sind gut.</translation>
+      <source>Fret number and * sharp, + past the edge, - bevel proud, / lip from tape. / alone: all the others are fine.</source>
+      <translation>Bundnummer und * scharf, + über die Kante hinaus, - Fase steht vor, / Grat vom Klebeband. / allein: Alle anderen sind in Ordnung.</translation>
     </message>
     <message>
-      <source>Fret number and * where it rocks. Enter: all the others are still.</source>
-      <translation>Bundnummer und *, wo es wippt. Enter: alle anderen sind still.</translation>
+      <source>Fret number and * where it rocks. / alone: all the others are still.</source>
+      <translation>Bundnummer und *, wo es wippt. / allein: Alle anderen wippen nicht.</translation>
     </message>
     <message>
       <source>Fret wire height</source>
@@ -2802,6 +2814,18 @@
     <message>
       <source>Frets that are out come before everything else: new wire in, then all is weighed anew.</source>
       <translation>Bünde, die heraus sind, kommen vor allem anderen: neuer Draht hinein, dann wird alles neu abgewogen.</translation>
+    </message>
+    <message>
+      <source>Frets were filed.</source>
+      <translation>Bünde wurden gefeilt.</translation>
+    </message>
+    <message>
+      <source>Frets were pressed home.</source>
+      <translation>Bünde wurden eingepresst.</translation>
+    </message>
+    <message>
+      <source>Frets were replaced.</source>
+      <translation>Bünde wurden ersetzt.</translation>
     </message>
     <message>
       <source>Frets {fret} and {fret_2} rock around it: one low fret between them is likelier than two proud ones. A leaf under the rocker tells.</source>
@@ -2996,12 +3020,12 @@
       <translation>Höhe des Metalls; die gestrichelte Linie ist das wenigste, was bleibt.</translation>
     </message>
     <message>
-      <source>Height wanted at 12, treble side</source>
-      <translation>Gewünschte Höhe am 12., Diskantseite</translation>
-    </message>
-    <message>
       <source>Height wanted at 12, bass side</source>
       <translation>Gewünschte Höhe am 12., Bassseite</translation>
+    </message>
+    <message>
+      <source>Height wanted at 12, treble side</source>
+      <translation>Gewünschte Höhe am 12., Diskantseite</translation>
     </message>
     <message>
       <source>Held</source>
@@ -3026,10 +3050,6 @@
     <message>
       <source>Help for {title}</source>
       <translation>Hilfe zu {title}</translation>
-    </message>
-    <message>
-      <source>Treble side {high_mm}</source>
-      <translation>Diskantseite {high_mm}</translation>
     </message>
     <message>
       <source>High strings, no rod.</source>
@@ -3480,6 +3500,10 @@
       <translation>Gehalten, nicht gehalten</translation>
     </message>
     <message>
+      <source>Kept.</source>
+      <translation>Bleibt so.</translation>
+    </message>
+    <message>
       <source>Kept. It is spoken from the next start on.</source>
       <translation>Behalten. Gesprochen wird sie ab dem nächsten Start.</translation>
     </message>
@@ -3658,6 +3682,10 @@
     <message>
       <source>Lessons and forms have their own good way; the advice plays whole necks.</source>
       <translation>Lektionen und Übungen haben ihren eigenen guten Weg; der Rat spielt ganze Hälse.</translation>
+    </message>
+    <message>
+      <source>Let it settle for a moment.</source>
+      <translation>Einen Moment setzen lassen.</translation>
     </message>
     <message>
       <source>Let the advice speak now</source>
@@ -3844,10 +3872,6 @@
       <translation>Gleichmäßig lockern; abnehmen oder beiseitebinden.</translation>
     </message>
     <message>
-      <source>Bass side {low_mm}</source>
-      <translation>Bassseite {low_mm}</translation>
-    </message>
-    <message>
       <source>Low string at {float}</source>
       <translation>Tiefe Saite bei {float}</translation>
     </message>
@@ -3856,8 +3880,8 @@
       <translation>Kleinste saubere Höhe</translation>
     </message>
     <message>
-      <source>Lowest clean over fret 12</source>
-      <translation>Am tiefsten sauber</translation>
+      <source>Lowest clean string height</source>
+      <translation>Niedrigste saubere Saitenlage</translation>
     </message>
     <message>
       <source>Made by themselves. Nothing is put back before you have looked.</source>
@@ -4212,6 +4236,10 @@
       <translation>Neuer Draht in {frets}: einmal leicht abrichten bringt seine Kuppen zusammen{metal}.{held}</translation>
     </message>
     <message>
+      <source>New wire in {parts} places; {replaced_mm:.2f} mm of the old could still have been used.</source>
+      <translation>Neuer Draht an {parts} Stellen; {replaced_mm:.2f} mm vom alten wären noch brauchbar gewesen.</translation>
+    </message>
+    <message>
       <source>New wire is read, pressed and levelled lightly; what was read of the old says nothing of it.</source>
       <translation>Neuer Draht wird gemessen, gedrückt und leicht abgerichtet; was am alten gemessen wurde, sagt nichts über ihn.</translation>
     </message>
@@ -4312,6 +4340,10 @@
       <translation>Kein Metall, keine Drehung.</translation>
     </message>
     <message>
+      <source>No neck on the shelf has this number.</source>
+      <translation>Kein Hals im Regal hat diese Nummer.</translation>
+    </message>
+    <message>
       <source>No notched edge of yours fits a scale of {scale_mm:g} mm: print one.</source>
       <translation>Kein eigenes Kerblineal passt zu einer Mensur von {scale_mm:g} mm: eines drucken.</translation>
     </message>
@@ -4398,6 +4430,10 @@
     <message>
       <source>Nobody has pressed it yet: press it before you believe it.</source>
       <translation>Noch niemand hat ihn gedrückt: erst drücken, dann glauben.</translation>
+    </message>
+    <message>
+      <source>Nobody has pressed {frets} yet. One that moves is marked in Measure; / says that all the others are firm.</source>
+      <translation>{frets} hat noch niemand gedrückt. Ein Bund, der sich bewegt, wird bei Messen eingetragen; / sagt, dass alle anderen fest sind.</translation>
     </message>
     <message>
       <source>None would have told more.</source>
@@ -4608,6 +4644,10 @@
       <translation>An diesem Hals wurde noch nichts gemessen.</translation>
     </message>
     <message>
+      <source>Nothing was read that tells what is the matter.</source>
+      <translation>Es wurde nichts gemessen, was sagt, woran es liegt.</translation>
+    </message>
+    <message>
       <source>Now</source>
       <translation>Jetzt</translation>
     </message>
@@ -4670,6 +4710,10 @@
     <message>
       <source>Nuvrek</source>
       <translation>Nuvrek</translation>
+    </message>
+    <message>
+      <source>Nuvrek makes a backup every day you use it and thins out old ones. You can also merge the logbook from another computer: nothing gets lost or doubled.</source>
+      <translation>Nuvrek legt an jedem Tag der Benutzung eine Sicherung an und dünnt alte aus. Auch das Logbuch eines anderen Rechners lässt sich zusammenführen: Nichts geht verloren, nichts steht doppelt.</translation>
     </message>
     <message>
       <source>Nuvrek {version}: GPL-3.0-or-later, without any warranty</source>
@@ -4836,8 +4880,8 @@
       <translation>Ein Druck je Bund, der Bund geht weiter. Pfeile gehen zu einem anderen, - dreht das Vorzeichen, * andersherum, Enter verlässt.</translation>
     </message>
     <message>
-      <source>One reading, then back to Map.</source>
-      <translation>Eine Messung, dann zurück zur Karte.</translation>
+      <source>One reading, then back to {page}.</source>
+      <translation>Eine Messung, dann zurück zu {page}.</translation>
     </message>
     <message>
       <source>One stroke less would have been right.</source>
@@ -4990,6 +5034,10 @@
     <message>
       <source>Part of the list of owners can't be read ({error}).</source>
       <translation>Ein Teil der Besitzerliste kann nicht gelesen werden ({error}).</translation>
+    </message>
+    <message>
+      <source>Passed on. The other frets stay unknown.</source>
+      <translation>Weiter. Die übrigen Bünde bleiben unbekannt.</translation>
     </message>
     <message>
       <source>Passed over: the advice goes on what was read before.</source>
@@ -5158,6 +5206,10 @@
     <message>
       <source>Press at 3 and look over 1: the string lay on the fret. Fretted notes of the same string rang clean all along.</source>
       <translation>Am 3. drücken und über den 1. sehen: die Saite lag auf dem Bund. Gegriffene Töne derselben Saite klangen überall sauber.</translation>
+    </message>
+    <message>
+      <source>Press at 3, look at 1 again</source>
+      <translation>Am 3. drücken, noch einmal am 1. hinsehen</translation>
     </message>
     <message>
       <source>Press every fret</source>
@@ -5404,6 +5456,10 @@
       <translation>Besaitet neu messen, bevor Sattel und Steg eingestellt werden.</translation>
     </message>
     <message>
+      <source>Read it now  (- goes on unread)</source>
+      <translation>Jetzt messen  (- geht ungemessen weiter)</translation>
+    </message>
+    <message>
       <source>Read it, decide, work, and make every note ring clean at the wanted height.</source>
       <translation>Vermessen, entscheiden, arbeiten, bis jeder Ton bei der gewünschten Höhe sauber klingt.</translation>
     </message>
@@ -5432,12 +5488,16 @@
       <translation>Die neuen Kuppen messen</translation>
     </message>
     <message>
-      <source>Read the relief again; another cycle if bow is left.</source>
-      <translation>Die Krümmung neu messen; noch ein Gang, wenn Biegung übrig ist.</translation>
+      <source>Read the relief again</source>
+      <translation>Die Krümmung noch einmal messen</translation>
     </message>
     <message>
       <source>Read the relief strung up</source>
       <translation>Die Krümmung besaitet messen</translation>
+    </message>
+    <message>
+      <source>Read the string heights again</source>
+      <translation>Die Saitenlage noch einmal messen</translation>
     </message>
     <message>
       <source>Read the trued board</source>
@@ -5928,6 +5988,10 @@
       <translation>Entlangsehen</translation>
     </message>
     <message>
+      <source>Since then this has changed: we would now do {named}, for about {money}. Nothing more is done or charged before you have agreed to it.</source>
+      <translation>Seitdem hat sich dies geändert: Wir würden jetzt {named}, für etwa {money}. Mehr wird erst getan und berechnet, wenn Sie zugestimmt haben.</translation>
+    </message>
+    <message>
       <source>Slack and as it lies, held as when played; nothing bends it while it is filed.</source>
       <translation>Entspannt und wie er liegt, gehalten wie beim Spielen; nichts biegt ihn beim Feilen.</translation>
     </message>
@@ -5948,8 +6012,8 @@
       <translation>Erst die Saiten entspannen. </translation>
     </message>
     <message>
-      <source>Slacken the strings. Enter when they hang.</source>
-      <translation>Die Saiten entspannen. Enter, wenn sie hängen.</translation>
+      <source>Slacken the strings. * when they hang.</source>
+      <translation>Saiten entspannen. *, wenn sie lose hängen.</translation>
     </message>
     <message>
       <source>Slips of paper for leaves, a cut edge, a short one for a rocker, your ears. Make it play.</source>
@@ -6028,12 +6092,20 @@
       <translation>Jemand hat abgerichtet und die Kuppen flach gelassen.</translation>
     </message>
     <message>
+      <source>Something was said of every fret here already.</source>
+      <translation>Zu jedem Bund ist hier schon etwas gesagt.</translation>
+    </message>
+    <message>
       <source>Sound: press to turn on or off</source>
       <translation>Ton: drücken zum An- oder Abschalten</translation>
     </message>
     <message>
       <source>Space</source>
       <translation>Leertaste</translation>
+    </message>
+    <message>
+      <source>Space: {unit} from now on</source>
+      <translation>Leertaste: ab jetzt {unit}</translation>
     </message>
     <message>
       <source>Spare</source>
@@ -6116,20 +6188,24 @@
       <translation>Saitenlage</translation>
     </message>
     <message>
-      <source>String height over fret 12, treble side</source>
-      <translation>Saitenlage über dem 12. Bund, Diskantseite</translation>
+      <source>String height at fret {fret}: {height} on the bass side, {height_2} on the treble side.</source>
+      <translation>Saitenlage am {fret}. Bund: {height} auf der Bassseite, {height_2} auf der Diskantseite.</translation>
     </message>
     <message>
-      <source>String height over fret 12, bass side</source>
-      <translation>Saitenlage über dem 12. Bund, Bassseite</translation>
+      <source>String height, bass side</source>
+      <translation>Saitenlage, Bassseite</translation>
+    </message>
+    <message>
+      <source>String height, treble side</source>
+      <translation>Saitenlage, Diskantseite</translation>
     </message>
     <message>
       <source>String heights come after relief and tops: saddle, then the neck's tilt, then its angle.</source>
       <translation>Die Saitenlage kommt nach Krümmung und Kuppen: Steg, dann Neigung des Halses, dann sein Winkel.</translation>
     </message>
     <message>
-      <source>String heights not read: {{}} and {{}} over fret 12.</source>
-      <translation>Saitenlage nicht gemessen: {{}} und {{}} über dem 12. Bund.</translation>
+      <source>String heights not read: {{}} and {{}} over fret {fret}.</source>
+      <translation>Saitenlage nicht gemessen: {{}} und {{}} am {fret}. Bund.</translation>
     </message>
     <message>
       <source>String heights, on every page</source>
@@ -6144,8 +6220,8 @@
       <translation>Saitenliste: {grams_per_m:g} g je Meter sind für eine Saite von {gauge_mm:g} mm nicht möglich.</translation>
     </message>
     <message>
-      <source>String over fret 12, {lane_words}</source>
-      <translation>Saite über dem 12. Bund, {lane_words}</translation>
+      <source>String over fret {fret}, {lane_words}</source>
+      <translation>Saite über dem {fret}. Bund, {lane_words}</translation>
     </message>
     <message>
       <source>String room</source>
@@ -6232,8 +6308,8 @@
       <translation>Saiten darauf</translation>
     </message>
     <message>
-      <source>Strings on, tuned to pitch. Enter when they are.</source>
-      <translation>Saiten auf, gestimmt. Enter, wenn sie es sind.</translation>
+      <source>Strings on, tuned to pitch. * when they are.</source>
+      <translation>Saiten auf, auf Tonhöhe gestimmt. *, wenn sie es sind.</translation>
     </message>
     <message>
       <source>Strings over what a full level allows</source>
@@ -6264,20 +6340,12 @@
       <translation>Saiten {height_off_mm:.2f} mm neben der gewünschten Höhe, Krümmung {relief_off_mm:.2f} mm.</translation>
     </message>
     <message>
-      <source>Strings {height} low and {height_2} high over fret 12.</source>
-      <translation>Saiten {height} tief und {height_2} hoch über dem 12. Bund.</translation>
-    </message>
-    <message>
       <source>Strings ▸</source>
       <translation>Saiten ▸</translation>
     </message>
     <message>
       <source>Strings, bass side first</source>
       <translation>Saiten, Bassseite zuerst</translation>
-    </message>
-    <message>
-      <source>Strings, posture and rod are as asked: every reading keeps them.</source>
-      <translation>Saiten, Lage und Stab sind wie gefragt: jede Messung behält sie bei sich.</translation>
     </message>
     <message>
       <source>Strings: + to pitch, - slack.</source>
@@ -6548,8 +6616,8 @@
       <translation>Das ist zu lang für eine Länge.</translation>
     </message>
     <message>
-      <source>That is {mm} over fret 12; by {other} it would be about {expected_mm}. Take it again.</source>
-      <translation>Das sind {mm} über dem 12. Bund; nach {other} wären es etwa {expected_mm}. Noch einmal nehmen.</translation>
+      <source>That is {mm} over fret {at}; by {other} it would be about {expected_mm}. Take it again.</source>
+      <translation>Das sind {mm} am {at}. Bund; nach {other} wären es etwa {expected_mm}. Bitte noch einmal messen.</translation>
     </message>
     <message>
       <source>That key has no use here. {hint}</source>
@@ -6806,6 +6874,10 @@
     <message>
       <source>The fret wire's width should be {low:g} to {high:g} mm.</source>
       <translation>Die Breite des Bunddrahts soll {low:g} bis {high:g} mm sein.</translation>
+    </message>
+    <message>
+      <source>The fretboard was trued.</source>
+      <translation>Das Griffbrett wurde abgerichtet.</translation>
     </message>
     <message>
       <source>The frets are drawn, the fingerboard is made true, and new ones are put in.</source>
@@ -7118,6 +7190,10 @@
     <message>
       <source>The neck was read, the purse is small. Choose the way you would offer.</source>
       <translation>Der Hals ist vermessen, der Beutel ist klein. Den Weg wählen, den man anböte.</translation>
+    </message>
+    <message>
+      <source>The neck was straightened with heat.</source>
+      <translation>Der Hals wurde mit Wärme gerichtet.</translation>
     </message>
     <message>
       <source>The neck waves: it dips in one place and rises in another.</source>
@@ -7472,6 +7548,10 @@
       <translation>Die Saite über der Mitte, gestimmt, und ein Lineal, wo sie kein Licht zeigt.</translation>
     </message>
     <message>
+      <source>The strings are as asked: every reading keeps it. Enter alone says nothing.</source>
+      <translation>Die Saiten sind wie verlangt: Jede Messung hält es fest. Enter allein sagt nichts.</translation>
+    </message>
+    <message>
       <source>The strings are at pitch: let them down before this.</source>
       <translation>Die Saiten sind gestimmt: vorher herunterlassen.</translation>
     </message>
@@ -7502,6 +7582,14 @@
     <message>
       <source>The strings stand {height_off_mm:.2f} mm off the wanted height.</source>
       <translation>Die Saiten stehen {height_off_mm:.2f} mm neben der gewünschten Höhe.</translation>
+    </message>
+    <message>
+      <source>The strings still count as at pitch. Once they are slack, go back up and press *.</source>
+      <translation>Die Saiten gelten noch als gestimmt. Sobald sie entspannt sind, zurückgehen und * drücken.</translation>
+    </message>
+    <message>
+      <source>The strings still count as slack. Once they are at pitch, go back up and press *.</source>
+      <translation>Die Saiten gelten noch als entspannt. Sobald sie gestimmt sind, zurückgehen und * drücken.</translation>
     </message>
     <message>
       <source>The tape is off.</source>
@@ -7542,6 +7630,10 @@
     <message>
       <source>The true caul, until its stop is felt.</source>
       <translation>Die passende Zulage, bis ihr Anschlag gefühlt ist.</translation>
+    </message>
+    <message>
+      <source>The truss rod was turned.</source>
+      <translation>Der Halsstab wurde gedreht.</translation>
     </message>
     <message>
       <source>The truth comes out first: Enter.</source>
@@ -7612,8 +7704,8 @@
       <translation>Die Saite ({lane_words}) steht {height:.1f} mm über dem 12.</translation>
     </message>
     <message>
-      <source>The {more} side dips {mm} more than the {less} side</source>
-      <translation>Die Seite {more} senkt sich {mm} mehr als die Seite {less}</translation>
+      <source>The {more} has {mm} more relief than the {less}</source>
+      <translation>Die {more} hat {mm} mehr Krümmung als die {less}</translation>
     </message>
     <message>
       <source>The {name} is high, {side}: {mm} over fret 1</source>
@@ -7626,10 +7718,6 @@
     <message>
       <source>Their words</source>
       <translation>Die eigenen Worte</translation>
-    </message>
-    <message>
-      <source>Then read the string heights again.</source>
-      <translation>Dann die Saitenlage neu messen.</translation>
     </message>
     <message>
       <source>Then the relief, the right way round.</source>
@@ -7662,6 +7750,10 @@
     <message>
       <source>There is no fret {fret}.</source>
       <translation>Bund {fret} gibt es nicht.</translation>
+    </message>
+    <message>
+      <source>There is no gap under the string: the neck may be straight or back-bowed. Check with a straight edge before touching the truss rod.</source>
+      <translation>Unter der Saite ist kein Spalt: Der Hals kann gerade sein oder eine Rückbiegung haben. Mit einem Lineal prüfen, bevor der Halsstab angefasst wird.</translation>
     </message>
     <message>
       <source>There is no lesson '{key}'.</source>
@@ -7994,6 +8086,10 @@
     <message>
       <source>Touch: {name}, {touch:.1f} ‰ of the tension</source>
       <translation>Anschlag: {name}, {touch:.1f} ‰ der Spannung</translation>
+    </message>
+    <message>
+      <source>Treble side {high_mm}</source>
+      <translation>Diskantseite {high_mm}</translation>
     </message>
     <message>
       <source>Trial fret, then each piece</source>
@@ -8636,6 +8732,10 @@
       <translation>Arbeit</translation>
     </message>
     <message>
+      <source>Work began before anything had been read that tells what is the matter.</source>
+      <translation>Die Arbeit begann, bevor etwas gemessen war, was sagt, woran es liegt.</translation>
+    </message>
+    <message>
       <source>Work report</source>
       <translation>Arbeitsbericht</translation>
     </message>
@@ -8722,6 +8822,10 @@
     <message>
       <source>Written to {name}.</source>
       <translation>Geschrieben nach {name}.</translation>
+    </message>
+    <message>
+      <source>Written: {frets} {others}.</source>
+      <translation>Notiert: {frets} {others}.</translation>
     </message>
     <message>
       <source>Written: {how_many}.</source>
@@ -8868,8 +8972,8 @@
       <translation>ein Blick: noch nichts ist aufgenommen</translation>
     </message>
     <message>
-      <source>a lot</source>
-      <translation>viel</translation>
+      <source>a neck by its number</source>
+      <translation>ein Hals nach seiner Nummer</translation>
     </message>
     <message>
       <source>a neck that forgives</source>
@@ -9420,6 +9524,14 @@
       <translation>Bass</translation>
     </message>
     <message>
+      <source>bass end</source>
+      <translation>Bassende</translation>
+    </message>
+    <message>
+      <source>bass side</source>
+      <translation>Bassseite</translation>
+    </message>
+    <message>
       <source>beech</source>
       <translation>buche</translation>
     </message>
@@ -9554,14 +9666,6 @@
     <message>
       <source>bronze wrap</source>
       <translation>Bronze umsponnen</translation>
-    </message>
-    <message>
-      <source>buzz, rattle, dead</source>
-      <translation>schnarr, klapper, scheppert, tot</translation>
-    </message>
-    <message>
-      <source>buzz, rattle, noise, hum, clatter, fret out, chok</source>
-      <translation>schnarr, klapper, scheppert, geräusch, brumm, klirr, erstick</translation>
     </message>
     <message>
       <source>buzzes</source>
@@ -9804,6 +9908,10 @@
       <translation>stirbt sofort</translation>
     </message>
     <message>
+      <source>digits type it again</source>
+      <translation>Ziffern tippen es neu</translation>
+    </message>
+    <message>
       <source>dip</source>
       <translation>Senke</translation>
     </message>
@@ -9828,8 +9936,8 @@
       <translation>schleift</translation>
     </message>
     <message>
-      <source>dull, dead, dying, lifeless</source>
-      <translation>dumpf, tot, stirbt, leblos</translation>
+      <source>dull</source>
+      <translation>stumpf</translation>
     </message>
     <message>
       <source>each string beyond six</source>
@@ -10040,10 +10148,6 @@
       <translation>fest</translation>
     </message>
     <message>
-      <source>firm, light</source>
-      <translation>fest, Licht</translation>
-    </message>
-    <message>
       <source>firm, no light</source>
       <translation>fest, kein Licht</translation>
     </message>
@@ -10058,10 +10162,6 @@
     <message>
       <source>fitted</source>
       <translation>eingesetzt</translation>
-    </message>
-    <message>
-      <source>fixed {kind}</source>
-      <translation>fest {kind}</translation>
     </message>
     <message>
       <source>flat</source>
@@ -10408,22 +10508,6 @@
       <translation>hoch</translation>
     </message>
     <message>
-      <source>treble end</source>
-      <translation>Diskantende</translation>
-    </message>
-    <message>
-      <source>treble side</source>
-      <translation>Diskantseite</translation>
-    </message>
-    <message>
-      <source>high, hard to play, stiff, heavy</source>
-      <translation>hoch, hohe, schwer, steif, hart</translation>
-    </message>
-    <message>
-      <source>high, stiff, hard to play</source>
-      <translation>hoch, hohe, steif, schwer zu spielen</translation>
-    </message>
-    <message>
       <source>high-side rod</source>
       <translation>Stab der Diskantseite</translation>
     </message>
@@ -10596,6 +10680,10 @@
       <translation>er fehlt</translation>
     </message>
     <message>
+      <source>it is so</source>
+      <translation>es ist so</translation>
+    </message>
+    <message>
       <source>it waits for a part</source>
       <translation>er wartet auf ein Teil</translation>
     </message>
@@ -10604,16 +10692,12 @@
       <translation>geht nicht; still</translation>
     </message>
     <message>
-      <source>its treble end</source>
-      <translation>sein Diskantende</translation>
+      <source>its bass end</source>
+      <translation>sein Bassende</translation>
     </message>
     <message>
       <source>its ink gone, stop</source>
       <translation>seine Farbe weg, halt</translation>
-    </message>
-    <message>
-      <source>its bass end</source>
-      <translation>sein Bassende</translation>
     </message>
     <message>
       <source>its middle</source>
@@ -10622,6 +10706,10 @@
     <message>
       <source>its notches must be cut for {scale_mm:g} mm</source>
       <translation>seine Kerben müssen für {scale_mm:g} mm geschnitten sein</translation>
+    </message>
+    <message>
+      <source>its treble end</source>
+      <translation>sein Diskantende</translation>
     </message>
     <message>
       <source>jaws</source>
@@ -10872,6 +10960,10 @@
       <translation>Kante vom Band</translation>
     </message>
     <message>
+      <source>lip; others fine</source>
+      <translation>Grat; andere in Ordnung</translation>
+    </message>
+    <message>
       <source>long edge</source>
       <translation>langes Lineal</translation>
     </message>
@@ -10930,14 +11022,6 @@
     <message>
       <source>low</source>
       <translation>tief</translation>
-    </message>
-    <message>
-      <source>bass end</source>
-      <translation>Bassende</translation>
-    </message>
-    <message>
-      <source>bass side</source>
-      <translation>Bassseite</translation>
     </message>
     <message>
       <source>low string clean from, {unit_word}: lower is better</source>
@@ -11352,6 +11436,10 @@
       <translation>kein Wert: temperature_c oder humidity_percent angeben.</translation>
     </message>
     <message>
+      <source>noise</source>
+      <translation>Geräusch</translation>
+    </message>
+    <message>
       <source>none</source>
       <translation>keiner</translation>
     </message>
@@ -11628,6 +11716,10 @@
       <translation>öffnen</translation>
     </message>
     <message>
+      <source>open strings</source>
+      <translation>Leersaiten</translation>
+    </message>
+    <message>
       <source>open the neck</source>
       <translation>den Hals öffnen</translation>
     </message>
@@ -11652,6 +11744,18 @@
       <translation>andersherum</translation>
     </message>
     <message>
+      <source>others firm</source>
+      <translation>andere fest</translation>
+    </message>
+    <message>
+      <source>others still</source>
+      <translation>andere wippen nicht</translation>
+    </message>
+    <message>
+      <source>others whole</source>
+      <translation>andere unversehrt</translation>
+    </message>
+    <message>
       <source>others: in My tools</source>
       <translation>andere: in Werkzeuge</translation>
     </message>
@@ -11670,10 +11774,6 @@
     <message>
       <source>over</source>
       <translation>über</translation>
-    </message>
-    <message>
-      <source>over fret 12</source>
-      <translation>über dem 12.</translation>
     </message>
     <message>
       <source>over the barbs {barbs_mm}</source>
@@ -12184,8 +12284,8 @@
       <translation>Steg {height} {it}</translation>
     </message>
     <message>
-      <source>saddle {way_words} {length} on the {lane_words} for {height} over fret 12</source>
-      <translation>Steg {way_words} {length}, {lane_words}, für {height} über dem 12. Bund</translation>
+      <source>saddle {way_words} {length} on the {lane_words} for {height} over fret {fret}</source>
+      <translation>Stegeinlage {way_words} um {length} auf der {lane_words} für {height} am {fret}. Bund</translation>
     </message>
     <message>
       <source>seat</source>
@@ -12580,6 +12680,10 @@
       <translation>Saiten beschrieben</translation>
     </message>
     <message>
+      <source>strings high</source>
+      <translation>Saiten hoch</translation>
+    </message>
+    <message>
       <source>strings higher</source>
       <translation>Saiten höher</translation>
     </message>
@@ -12656,8 +12760,8 @@
       <translation>aufgenommen</translation>
     </message>
     <message>
-      <source>tall</source>
-      <translation>hoch, höher, hohe</translation>
+      <source>taller</source>
+      <translation>höher</translation>
     </message>
     <message>
       <source>taller by {taller:.2f} mm, which the level takes off each new fret</source>
@@ -12674,10 +12778,6 @@
     <message>
       <source>tangs to bend back {length}</source>
       <translation>Füße, die {length} zurückbiegen</translation>
-    </message>
-    <message>
-      <source>tape lip</source>
-      <translation>Bandkante</translation>
     </message>
     <message>
       <source>tapped</source>
@@ -13240,6 +13340,14 @@
       <translation>Diskant</translation>
     </message>
     <message>
+      <source>treble end</source>
+      <translation>Diskantende</translation>
+    </message>
+    <message>
+      <source>treble side</source>
+      <translation>Diskantseite</translation>
+    </message>
+    <message>
       <source>tried</source>
       <translation>probiert</translation>
     </message>
@@ -13352,8 +13460,8 @@
       <translation>hinauf</translation>
     </message>
     <message>
-      <source>up and down choose, / finds</source>
-      <translation>auf und ab wählen, / findet</translation>
+      <source>up and down or its number choose, / finds</source>
+      <translation>Auf und ab oder die Nummer wählt, / sucht</translation>
     </message>
     <message>
       <source>up and down: a thing</source>
@@ -13410,10 +13518,6 @@
     <message>
       <source>usual for this way</source>
       <translation>wie für diesen Weg üblich</translation>
-    </message>
-    <message>
-      <source>very little</source>
-      <translation>sehr wenig</translation>
     </message>
     <message>
       <source>wait</source>
@@ -13524,10 +13628,6 @@
       <translation>warum?</translation>
     </message>
     <message>
-      <source>wid</source>
-      <translation>breit</translation>
-    </message>
-    <message>
       <source>wider</source>
       <translation>breiter</translation>
     </message>
@@ -13550,6 +13650,10 @@
     <message>
       <source>wire like the old</source>
       <translation>Draht wie der alte</translation>
+    </message>
+    <message>
+      <source>with their ink whole</source>
+      <translation>mit unversehrter Farbe</translation>
     </message>
     <message>
       <source>with these strings</source>
@@ -13820,6 +13924,10 @@
       <translation>{done} von {whole}</translation>
     </message>
     <message>
+      <source>{done}: that was not called for here.</source>
+      <translation>{done}: Das war hier nicht gefragt.</translation>
+    </message>
+    <message>
       <source>{done}; patina stays, nothing new is toned unless you say so.</source>
       <translation>{done}; Patina bleibt, nichts Neues wird getönt, wenn Sie es nicht sagen.</translation>
     </message>
@@ -13856,8 +13964,8 @@ Beiseitelegen und ein neues beginnen? Die beschädigte Datei bleibt, wo sie ist.
       <translation>{feel}, Schlüssel {key}</translation>
     </message>
     <message>
-      <source>{first}Then back to Map.</source>
-      <translation>{first}Dann zurück zur Karte.</translation>
+      <source>{first}Then back to {page}.</source>
+      <translation>{first}Dann zurück zu {page}.</translation>
     </message>
     <message>
       <source>{flat} tops were filed and not made round again.</source>
@@ -13886,6 +13994,10 @@ Beiseitelegen und ein neues beginnen? Die beschädigte Datei bleibt, wo sie ist.
     <message>
       <source>{frets} seated and read again.</source>
       <translation>{frets} eingepresst und neu gemessen.</translation>
+    </message>
+    <message>
+      <source>{frets}: even crimped, these tangs hold up to {most:.2f} mm less than usual in their slots. Loose: fill the slots, or take a wire with a fatter tang.</source>
+      <translation>{frets}: Selbst gecrimpt halten diese Bundfüße in ihren Schlitzen bis zu {most:.2f} mm weniger als üblich. Lose: Schlitze füllen oder einen Draht mit dickerem Bundfuß nehmen.</translation>
     </message>
     <message>
       <source>{frets}: the ends, not the tops.</source>
@@ -13980,6 +14092,14 @@ Beiseitelegen und ein neues beginnen? Die beschädigte Datei bleibt, wo sie ist.
       <translation>{it} von zehn Mal</translation>
     </message>
     <message>
+      <source>{key} keeps {length}</source>
+      <translation>{key} behält {length}</translation>
+    </message>
+    <message>
+      <source>{key} takes {length}</source>
+      <translation>{key} übernimmt {length}</translation>
+    </message>
+    <message>
       <source>{kind}: {matter} {mm}, by {necks}</source>
       <translation>{kind}: {matter} {mm}, nach {necks}</translation>
     </message>
@@ -14008,8 +14128,8 @@ Beiseitelegen und ein neues beginnen? Die beschädigte Datei bleibt, wo sie ist.
       <translation>{laid} über {fret}, {string_or_side}</translation>
     </message>
     <message>
-      <source>{lane_words} down until {length} are left over fret 1, about {height} less over fret 12</source>
-      <translation>{lane_words} herunter, bis {length} über dem 1. Bund bleiben, etwa {height} weniger über dem 12.</translation>
+      <source>{lane_words} down until {length} are left over fret 1, about {height} less over fret {fret}</source>
+      <translation>{lane_words} tiefer, bis über dem 1. Bund {length} bleiben, etwa {height} weniger am {fret}. Bund</translation>
     </message>
     <message>
       <source>{lane_words}, from the head to the body.</source>
@@ -14036,8 +14156,8 @@ Beiseitelegen und ein neues beginnen? Die beschädigte Datei bleibt, wo sie ist.
       <translation>{length} am Sattel sind mehr als wenig: Bundarbeit heilt es nicht, der Halswinkel muss gestellt werden.</translation>
     </message>
     <message>
-      <source>{length} at the saddle on the {lane_words}, to {height} over fret 12</source>
-      <translation>{length} am Steg, {lane_words}, auf {height} über dem 12. Bund</translation>
+      <source>{length} at the saddle on the {lane_words}, to {height} over fret {fret}</source>
+      <translation>{length} an der Stegeinlage auf der {lane_words}, bis {height} am {fret}. Bund</translation>
     </message>
     <message>
       <source>{length} became {length_2}</source>
@@ -14336,6 +14456,10 @@ Was lesbar ist, in ein neues übernehmen und das beschädigte beiseitelegen? Son
       <translation>{name}: Draht ohne Fuß hält in keinem Schlitz. Wie tief ist er?</translation>
     </message>
     <message>
+      <source>{name}: {amount} is no price; from 0 to {most}.</source>
+      <translation>{name}: {amount} ist kein Preis; von 0 bis {most}.</translation>
+    </message>
+    <message>
       <source>{name}: {length} of crown after its first level, about {years:.0f} years of it.</source>
       <translation>{name}: {length} Krone nach der ersten Abrichtung, davon etwa {years:.0f} Jahre.</translation>
     </message>
@@ -14484,6 +14608,10 @@ Alt: {name}</translation>
       <translation>{part_words} Umdrehung {it}</translation>
     </message>
     <message>
+      <source>{parts} frets of new wire went in; {most} would have done.</source>
+      <translation>{parts} Bünde mit neuem Draht; {most} hätten genügt.</translation>
+    </message>
+    <message>
       <source>{points} of 100</source>
       <translation>{points} von 100</translation>
     </message>
@@ -14548,8 +14676,12 @@ Alt: {name}</translation>
       <translation>{said}: {text} ist keine Zahl.</translation>
     </message>
     <message>
-      <source>{said}? That is {size} here.{offer}</source>
-      <translation>{said}? Das ist hier {size}.{offer}</translation>
+      <source>{said}? That is a lot here.</source>
+      <translation>{said}? Das ist viel an dieser Stelle.</translation>
+    </message>
+    <message>
+      <source>{said}? That is very little here.</source>
+      <translation>{said}? Das ist sehr wenig an dieser Stelle.</translation>
     </message>
     <message>
       <source>{scale_mm:.0f} mm · {frets} frets · joins at {joint_fret} · {rod_words}</source>

@@ -239,7 +239,7 @@ LESSONS = (
             "Feel whether the rod turned or only the key. Nut first, then the rod, then "
             "anything else."
         ),
-        looks=("key",),
+        looks=("key", "turn"),
         deeds=("mend-rod-nut", "turn"),
         make=_chewed_neck,
         well=_chewed_well,
