@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import os
+import subprocess
 import tempfile
 import time
 import unittest
@@ -57,6 +58,22 @@ def compute(now: NeckState) -> tuple[Solved, Plan]:
     solved = weigh(see(wanted_alone(now, Unit.MM)))
     assert solved.plan is not None
     return solved, solved.plan
+
+
+def virtual_screen(test: unittest.TestCase, size: tuple[int, int] = (1400, 900)) -> str:
+    """A virtual X screen; its server tells by itself when it is ready, and under which number."""
+    reader, writer = os.pipe()
+    screen = ("-screen", "0", f"{size[0]}x{size[1]}x24")
+    server = subprocess.Popen(
+        ["Xvfb", "-displayfd", str(writer), *screen, "-nolisten", "tcp", "-noreset"],
+        pass_fds=[writer],
+        stderr=subprocess.DEVNULL,
+    )
+    test.addCleanup(server.wait)
+    test.addCleanup(server.terminate)
+    os.close(writer)
+    with os.fdopen(reader) as told:
+        return f":{told.readline().strip()}"
 
 
 class Typed:

@@ -146,10 +146,11 @@ class Figures(TempCase):
         for entry in (
             RodMove(turns=0.1, at="9999-12-31T10:00:00"),
             RodMove(turns=0.1, at="0001-01-01"),
+            RodMove(turns=0.1, at="2026-03-03T35:41:00"),
         ):
             with self.assertRaises(JobFaults) as caught:
                 parse(dump(Job(neck=NECK, journal=(entry,))))
-            self.assertIn("no date", str(caught.exception))
+            self.assertIn("no day or time", str(caught.exception))
 
 
 class AtTheWindow(WindowCase):

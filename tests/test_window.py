@@ -20,7 +20,7 @@ from nuvrek.readings.entries import (
     Seated,
     StringGap,
 )
-from tests.support import Typed, WindowCase
+from tests.support import Typed, WindowCase, virtual_screen
 from tests.test_logbook import _environment
 
 ENTER, UP, DOWN, LEFT, RIGHT, BACK = (
@@ -341,7 +341,7 @@ class Stages(WindowCase):
             if next_step(session.neck_state) is None:
                 break
             work._tick()
-        self.assertIn("Next:", work.step_title.text())
+        self.assertIn("All steps are ticked", work.step_title.text())
         # The last way of a course leads to the closing readings.
         window.show_stage("Choose")
         window.stages["Choose"]._pick("ends")
@@ -561,32 +561,6 @@ class Killed(WindowCase):
 
 
 class OnARealScreen(unittest.TestCase):
-    def screen(self) -> str:
-        """A virtual X screen; its server tells by itself when it is ready, and under which
-        number.
-        """
-        reader, writer = os.pipe()
-        server = subprocess.Popen(
-            [
-                "Xvfb",
-                "-displayfd",
-                str(writer),
-                "-screen",
-                "0",
-                "1400x900x24",
-                "-nolisten",
-                "tcp",
-                "-noreset",
-            ],
-            pass_fds=[writer],
-            stderr=subprocess.DEVNULL,
-        )
-        self.addCleanup(server.wait)
-        self.addCleanup(server.terminate)
-        os.close(writer)
-        with os.fdopen(reader) as told:
-            return f":{told.readline().strip()}"
-
     def test_the_keypad_round_under_xvfb(self) -> None:
         if os.environ.get("NUVREK_XVFB"):
             self.skipTest("already under Xvfb")
@@ -594,7 +568,7 @@ class OnARealScreen(unittest.TestCase):
             **_environment(),
             "QT_QPA_PLATFORM": "xcb",
             "NUVREK_XVFB": "1",
-            "DISPLAY": self.screen(),
+            "DISPLAY": virtual_screen(self),
         }
         done = subprocess.run(
             [sys.executable, "-m", "unittest", "tests.test_window.FromTheKeypad"],

@@ -3501,7 +3501,7 @@
     </message>
     <message>
       <source>Kept.</source>
-      <translation>Bleibt so.</translation>
+      <translation>Gespeichert.</translation>
     </message>
     <message>
       <source>Kept. It is spoken from the next start on.</source>
