@@ -99,7 +99,10 @@ class Contract(CliCase):
     def test_words_without_json(self) -> None:
         job, _ = self.simulate()
         self.assertIn("relief at pitch", self.run_cli("map", job)[1])
-        self.assertIn("Advised:", self.run_cli("plan", job)[1])
+        said = self.run_cli("plan", job)[1]
+        self.assertIn("Advised:", said)
+        self.assertRegex(said, r"\(not now: \S")
+        self.assertNotRegex(said, r"\(not now: *\)", "a way that can't be gone always says why")
         self.assertIn("fine", self.run_cli("check", job)[1])
         self.assertIn('"$defs"', self.run_cli("schema")[1])
 

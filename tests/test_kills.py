@@ -141,7 +141,7 @@ class Kills(TempCase):
             os.kill(child, signal.SIGKILL)
             os.waitpid(child, 0)
             lines += pipe.read().decode().split("\n")[:-1]
-        return [(int(a), int(b), int(c)) for a, b, c in (line.split() for line in lines)]
+        return [(int(a), int(b), int(c)) for a, b, c in (line.split() for line in lines[1:])]
 
     @staticmethod
     def groups(entries: list[AnyEntry]) -> dict[int, int]:

@@ -19,7 +19,7 @@ from nuvrek.desktop import log
 from nuvrek.readings.entries import Reading
 from nuvrek.readings.rounds import ROUNDS
 from nuvrek.simulator.stand_in_gauge import StandIn
-from tests.support import WindowCase
+from tests.support import Typed, WindowCase
 
 EVENTS = 500
 PAGES = (
@@ -60,6 +60,7 @@ class RandomHands(WindowCase):
         self.window.stages["Shelf"]._open(4)
         self.window.show_stage("Measure")
         self.gauge: StandIn | None = None
+        self.hand: Typed | None = None
         self.addCleanup(lambda: self.gauge and self.gauge.unplug())
         # What lies in every neck that is not open: nothing may reach it there.
         self.resting = {row.id: self.window.app.book.entries(row.id) for row in self.rows()}
@@ -115,6 +116,7 @@ class RandomHands(WindowCase):
             (2, self.other_neck),
             (6, self.undo_somewhere),
             (4, self.enter_somewhere),
+            (6, self.typed_too_late),
             (1, self.close_and_open),
         ]
         weights = [weight for weight, _ in doings]
@@ -193,7 +195,7 @@ class RandomHands(WindowCase):
         session = window.app.session
         self.resting[session.neck_id] = list(session.entries)
         window.show_stage("Shelf")
-        self.keys(window, str(pick.randrange(1, 10)))
+        self.keys(window, str(pick.randrange(1, 16)), Qt.Key.Key_Return)
         self.resting.setdefault(window.app.session.neck_id, list(window.app.session.entries))
         self.enter_somewhere(window, pick)
 
@@ -206,6 +208,24 @@ class RandomHands(WindowCase):
         window.show_stage(pick.choice(PAGES))
         QTest.qWait(pick.choice([0, 0, 5, 60, 300]))
         self.keys(window, *[Qt.Key.Key_Return] * pick.randrange(1, 3))
+
+    def typed_too_late(self, window: Any, pick: random.Random) -> None:
+        """No key that was typed before a page came in front acts after it."""
+        page = pick.choice([*PAGES, "Shelf"])
+        window.show_stage(page)
+        before = (window.now, len(window.app.session.entries), window.app.session.neck_id)
+        if self.hand is None or self.hand.window is not window:
+            self.hand = Typed(window)
+            # From the first key on it is known how the keyboard's clock goes.
+            self.hand.press("q")
+            window.show_stage(page)
+        typed = pick.choices([*"0123456789.+-*/", "\r"], k=3)
+        for key in typed:
+            self.hand.late(key)
+        after = (window.now, len(window.app.session.entries), window.app.session.neck_id)
+        self.assertEqual(after, before, typed)
+        if page == "Shelf":
+            window.show_stage("Measure")
 
     def close_and_open(self, window: Any, pick: random.Random) -> None:
         """The window is closed in the middle of whatever it does, and another opened on the same
