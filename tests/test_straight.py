@@ -30,9 +30,9 @@ from nuvrek.simulator.straight import straight_neck
 from nuvrek.simulator.strangers import stranger
 from tests.support import TIME, WindowCase, compute
 
-# So many made-up necks, each by one round with one set of blades; the full count, NUVREK_NECKS=400,
-# is by every round with every set.
-FULL = "NUVREK_NECKS" in os.environ
+# So many made-up necks, each by one round with one set of blades in turn; with NUVREK_EVERY=1 by
+# every round and every set.
+FULL = "NUVREK_EVERY" in os.environ
 NECKS = int(os.environ.get("NUVREK_NECKS", "8"))
 ROUNDS = ("full", "basic", "quick")
 BLADES = (METRIC_LEAVES_MM, INCH_LEAVES_MM)

@@ -9,7 +9,7 @@ import unittest
 from pathlib import Path
 from typing import Any
 
-from nuvrek.bench.work.job import next_step, press_first, steps_in_hand
+from nuvrek.bench.work.job import asked_first, next_step, steps_in_hand
 from nuvrek.neck.description import LANES
 from nuvrek.readings.entries import (
     CrownHeight,
@@ -510,7 +510,7 @@ class Course(WindowCase):
         self.assertNotIn("prove", keys)
         while (step := next_step(session.neck_state)) is not None:
             window.show_stage("Work")
-            self.keys(window, "/" if press_first(session.neck_state, step) else ENTER)
+            self.keys(window, "/" if asked_first(session.neck_state, step) else ENTER)
         work = window.stages["Work"]
         self.assertIn("Next:", work.step_title.text())
         self.assertIn("read again", work.step_text.text())

@@ -7,7 +7,7 @@ from __future__ import annotations
 from dataclasses import replace
 from typing import Any
 
-from nuvrek.bench.work.job import next_step, press_first
+from nuvrek.bench.work.job import asked_first, next_step
 from nuvrek.neck.description import LANES
 from nuvrek.readings.entries import (
     CrownHeight,
@@ -97,7 +97,7 @@ class Typist:
             asked = self.window.bar.prompt.text()
             if "Does the leaf go" in asked:
                 self._leaf()
-            elif step is not None and press_first(self.session.neck_state, step):
+            elif step is not None and asked_first(self.session.neck_state, step):
                 self.keys("/")
             elif step is not None and step.key == "levelled":
                 self._read_again()

@@ -512,6 +512,10 @@
       <translation>/: allem zugestimmt</translation>
     </message>
     <message>
+      <source>/: {rest}.</source>
+      <translation>/: {rest}.</translation>
+    </message>
+    <message>
       <source>0 waits for a part, or no more</source>
       <translation>0 wartet auf ein Teil, oder nicht mehr</translation>
     </message>
@@ -764,8 +768,8 @@
       <translation>Ein Fehler von uns ({name}). Alles bisher Angenommene ist auf der Platte; weitermachen oder neu starten. {where}</translation>
     </message>
     <message>
-      <source>A finger on every fret, both ends and the middle. One that moves is seated first: note it in Measure. Neighbours that merely look gappy get a drop of thin glue, so that they can't move under the beam. Enter says that all were pressed and none moved.</source>
-      <translation>Ein Finger auf jeden Bund, beide Enden und die Mitte. Einer, der sich bewegt, wird erst eingepresst: in Messen notieren. Nachbarn, die bloß Lücken zeigen, bekommen einen Tropfen dünnen Kleber, damit sie sich unter dem Balken nicht bewegen. Enter sagt, dass alle gedrückt wurden und keiner sich bewegte.</translation>
+      <source>A finger on every fret, both ends and the middle. One that moves is seated first: note it in Measure. Neighbours that merely look gappy get a drop of thin glue, so that they can't move under the beam. / says that all were pressed and none moved.</source>
+      <translation>Ein Finger auf jeden Bund, beide Enden und die Mitte. Einer, der sich bewegt, wird erst eingepresst: in Messen notieren. Nachbarn, die bloß Lücken zeigen, bekommen einen Tropfen dünnen Kleber, damit sie sich unter dem Balken nicht bewegen. / sagt, dass alle gedrückt wurden und keiner sich bewegte.</translation>
     </message>
     <message>
       <source>A finger on fret {fret}.</source>
@@ -1270,6 +1274,10 @@
     <message>
       <source>All others are firm  (/)</source>
       <translation>Alle anderen sind fest  (/)</translation>
+    </message>
+    <message>
+      <source>All others: {fine}  (/)</source>
+      <translation>Alle anderen: {fine}  (/)</translation>
     </message>
     <message>
       <source>All steps are ticked</source>
@@ -2340,6 +2348,10 @@
       <translation>Enter: an den Kuppen entlangsehen.</translation>
     </message>
     <message>
+      <source>Enter: on to the next step.</source>
+      <translation>Enter: weiter zum nächsten Schritt.</translation>
+    </message>
+    <message>
       <source>Enter: the guide   .  how this is known   any other key: back to work</source>
       <translation>Enter: das Handbuch   .  woher weiß man das   jede andere Taste: zurück</translation>
     </message>
@@ -2354,10 +2366,6 @@
     <message>
       <source>Enter: turned. Left, right: another turn. /: not counted. -: leave it so. *: how it feels</source>
       <translation>Enter: gedreht. Links, rechts: andere Drehung. /: nicht gezählt. -: so lassen. *: wie es sich anfühlt</translation>
-    </message>
-    <message>
-      <source>Enter: {does}.</source>
-      <translation>Enter: {does}.</translation>
     </message>
     <message>
       <source>Entry {number} can't be read ({why}).</source>
@@ -4646,6 +4654,10 @@
     <message>
       <source>Nothing was read that tells what is the matter.</source>
       <translation>Es wurde nichts gemessen, was sagt, woran es liegt.</translation>
+    </message>
+    <message>
+      <source>Nothing was said of {frets} yet. A fret that deviates gets its number and its key; / says of all the rest: {fine}.</source>
+      <translation>Zu {frets} ist noch nichts gesagt. Ein Bund, der abweicht, bekommt seine Nummer und seine Taste; / sagt von allen übrigen: {fine}.</translation>
     </message>
     <message>
       <source>Now</source>
@@ -11664,10 +11676,6 @@
       <translation>an diesem Hals gegen den Uhrzeigersinn</translation>
     </message>
     <message>
-      <source>on to the next step</source>
-      <translation>weiter zum nächsten Schritt</translation>
-    </message>
-    <message>
       <source>one after</source>
       <translation>eins danach</translation>
     </message>
@@ -14976,8 +14984,8 @@ Alt: {name}</translation>
       <translation>{way_title} zum festen Preis von {fixed}</translation>
     </message>
     <message>
-      <source>{wet}{driven}{again} Support right under the fret.{free} One that starts sideways is taken out again: / says so; * stands off, - went too deep. Enter: these sit.</source>
-      <translation>{wet}{driven}{again} Gegenhalt genau unter dem Bund.{free} Einer, der schief anfängt, wird wieder herausgenommen: / sagt es; * steht ab, - ging zu tief. Enter: diese sitzen.</translation>
+      <source>{wet}{driven}{again} Support right under the fret.{free} One that starts sideways is taken out again: + says so; * stands off, - went too deep. / alone: these sit.</source>
+      <translation>{wet}{driven}{again} Gegenhalt genau unter dem Bund.{free} Einer, der schief anfängt, wird wieder herausgenommen: + sagt es; * steht ab, - ging zu tief. / allein: Diese sitzen.</translation>
     </message>
     <message>
       <source>{what} costs {money_words}</source>

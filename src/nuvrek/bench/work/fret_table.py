@@ -85,7 +85,7 @@ def waiting(now: NeckState, step: Step) -> tuple[int, ...]:
 
 
 def rest_entries(now: NeckState, step: Step, grips: Mapping[int, float]) -> list[AnyEntry]:
-    """All the rest as it should be: what ticking a stage writes down."""
+    """All the rest as it should be: what the hand says of a stage before it is ticked."""
     left = waiting(now, step)
     if not step.sweep or not left:
         return []

@@ -13,6 +13,7 @@ from nuvrek import words
 from nuvrek.bench.session import Refused, Session
 from nuvrek.bench.work.agreement import waiting, waiting_words
 from nuvrek.bench.work.fret_table import rest_entries
+from nuvrek.bench.work.fret_table import waiting as frets_waiting
 from nuvrek.bench.work.moments import minutes_between
 from nuvrek.language import tr
 from nuvrek.neck.crown import WORTH_FILING_MM
@@ -38,6 +39,7 @@ from nuvrek.readings.entries import (
 )
 from nuvrek.readings.entry import Removals
 from nuvrek.readings.journal import Later, NeckState
+from nuvrek.readings.refret.stages import SWEEPS
 from nuvrek.readings.shop.entries import Pause
 from nuvrek.readings.stations import with_strings
 from nuvrek.readings.told.what_was_read import unpressed
@@ -233,10 +235,17 @@ def _filed_as_planned(
     return Filed(way=neck_state.chosen.way, off=off) if off else None
 
 
-def press_first(now: NeckState, step: Step) -> str:
-    """What the hand is asked before the press sweep is ticked; nothing where every fret was
-    pressed, and at other steps.
+def asked_first(now: NeckState, step: Step) -> str:
+    """What the hand is asked before a step at single frets is ticked: of which of them nothing was
+    said yet. Nothing where every fret was spoken of, and at other steps.
     """
+    if rest := frets_waiting(now, step):
+        return tr(
+            "Nothing was said of {frets} yet. A fret that deviates gets its number and its key; "
+            "/ says of all the rest: {fine}.",
+            frets=words.frets(rest),
+            fine=SWEEPS[step.sweep].fine if step.sweep else "",
+        )
     left = unpressed(now) if step.action == "press" else ()
     if not left:
         return ""

@@ -25,13 +25,13 @@ from nuvrek.bench.work.asked_readings import due_reading
 from nuvrek.bench.work.course_walk import Gate, gate_of
 from nuvrek.bench.work.ink_order import InkWalk
 from nuvrek.bench.work.job import (
+    asked_first,
     choose,
     leave_or_take_up,
     left_to_file,
     log_filed,
     look_again_words,
     next_step,
-    press_first,
     steps_in_hand,
     tick,
 )
@@ -51,6 +51,7 @@ from nuvrek.language import tr
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import Heated
+from nuvrek.readings.refret.stages import SWEEPS
 from nuvrek.readings.stations import Station, Suggestion
 from nuvrek.units import Unit
 
@@ -215,7 +216,7 @@ class WorkStage(Stage):
         if gated := self.gate.look(session):
             self.bar.say(tr("{gated} 0 goes to it.", gated=gated))
             return
-        if not firm and (asked := press_first(session.neck_state, step)):
+        if not firm and (asked := asked_first(session.neck_state, step)):
             self.bar.say(asked)
             return
         station = None if unread else due_reading(session, step, self.app.settings.kit)
@@ -341,18 +342,23 @@ class WorkStage(Stage):
 
     def _done_words(self, going: bool) -> str:
         """What the button under a step says that pressing it does."""
+        session = self.app.session
+        step = next_step(session.neck_state) if session is not None else None
         if self._reading is not None:
             return tr("Read it now  (- goes on unread)")
         if self._pressing:
+            sweep = SWEEPS.get(step.sweep) if step is not None and step.sweep else None
+            if sweep is not None:
+                return tr("All others: {fine}  (/)", fine=sweep.fine)
             return tr("All others are firm  (/)")
         return tr("Go on") if going else tr("Done")
 
     @property
     def _pressing(self) -> bool:
-        """Whether frets wait to be pressed in the step in hand."""
+        """Whether frets wait to be pressed, or spoken of, in the step in hand."""
         session = self.app.session
         step = next_step(session.neck_state) if session is not None else None
-        return session is not None and bool(step and press_first(session.neck_state, step))
+        return session is not None and bool(step and asked_first(session.neck_state, step))
 
     # --- showing ----------------------------------------------------------
 

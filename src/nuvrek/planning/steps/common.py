@@ -99,7 +99,7 @@ def press_step() -> Step:
         tr(
             "A finger on every fret, both ends and the middle. One that moves is seated first: "
             "note it in Measure. Neighbours that merely look gappy get a drop of thin glue, so "
-            "that they can't move under the beam. Enter says that all were pressed and none moved."
+            "that they can't move under the beam. / says that all were pressed and none moved."
         ),
         5,
         "press",

@@ -248,7 +248,8 @@ def _batch_step(
     free = tr(" Less force at the free ends.") if {1, neck.frets} & {*batch} else ""
     text = tr(
         "{wet}{driven}{again} Support right under the fret.{free} One that starts "
-        "sideways is taken out again: / says so; * stands off, - went too deep. Enter: these sit.",
+        "sideways is taken out again: + says so; * stands off, - went too deep. "
+        "/ alone: these sit.",
         wet=wet,
         driven=_DRIVEN[terms.fitting],
         again=again,

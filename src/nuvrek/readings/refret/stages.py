@@ -36,7 +36,7 @@ SWEEPS: dict[FretStage, Sweep] = {
             "fit",
             tr("fitted"),
             tr("sits"),
-            {"*": "stands off", "-": "too deep", "/": "sideways"},
+            {"*": "stands off", "-": "too deep", "+": "sideways"},
         ),
         Sweep("seat", tr("seat"), tr("firm, no light"), {"*": "moves", "+": "stands off"}),
         Sweep("trim", tr("ends"), tr("flush"), {"*": "finish touched"}),

@@ -151,15 +151,15 @@ class AtWork:
         return f"{step.title}   {self.walk.typed}▏" if self.walk.typed else step.title
 
     def enter_words(self, step: Step) -> str:
-        """What Enter does at a step, after what a wrong key was told."""
+        """What goes on from a step, after what a wrong key was told."""
         if not step.sweep:
             return words.sentences(self.walk.message, tr("Enter ticks the step."))
         left = waiting(self.session.neck_state, step)
         rest = tr(
             "all the rest, {frets}: {fine}", frets=words.frets(left), fine=SWEEPS[step.sweep].fine
         )
-        does = rest if left else tr("on to the next step")
-        return words.sentences(self.walk.message, tr("Enter: {does}.", does=does))
+        does = tr("/: {rest}.", rest=rest) if left else tr("Enter: on to the next step.")
+        return words.sentences(self.walk.message, does)
 
     def keys(self, step: Step) -> tuple[str, ...]:
         """The keys of a stage, a line each; nothing for another step."""
