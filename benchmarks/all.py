@@ -19,7 +19,7 @@ from typing import TYPE_CHECKING
 ROOT = Path(__file__).resolve().parents[1]
 sys.path.insert(0, str(ROOT))
 
-from benchmarks.page import Line, print_page, timed, yardstick  # noqa: E402
+from benchmarks.page import Line, neighbours, print_page, timed, yardstick  # noqa: E402
 
 if TYPE_CHECKING:
     from nuvrek.desktop.app_state import AppState
@@ -155,13 +155,20 @@ def reading_to_repaint(folder: Path, unit: float) -> list[Line]:
     assert solved is not None
     seen_again = see(solved.wanted)
     plan = timed(lambda: weigh(seen_again), 11)
+    with neighbours():
+        crowded = median(take(20))
+        settle()
+        crowded_plan = timed(lambda: weigh(seen_again), 11)
     window.close()
+    alone, beside = "nobody beside", "a neighbour on every core"
     to = "a solve of 300"
     return [
         Line("reading to repaint", measure / unit, to, 1e3 * measure, 15, "ms"),
         Line("reading to the map anew", whole / unit, to, 1e3 * whole, 50, "ms"),
         Line("plan", plan / unit, to, 1e3 * plan, 50, "ms"),
         Line("repaint of the map's sheet", paint / unit, to, 1e3 * paint, 8, "ms"),
+        Line(f"map anew, {beside}", crowded / whole, alone, 1e3 * crowded, 3.0, "x"),
+        Line(f"plan, {beside}", crowded_plan / plan, alone, 1e3 * crowded_plan, 3.0, "x"),
     ]
 
 

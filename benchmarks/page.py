@@ -7,8 +7,12 @@ so that pages of different machines can be held against each other. Times stand 
 from __future__ import annotations
 
 import json
+import os
+import subprocess
+import sys
 import time
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
+from contextlib import contextmanager
 from pathlib import Path
 from statistics import median
 from typing import NamedTuple
@@ -53,6 +57,21 @@ def timed(action: Callable[[], object], times: int) -> float:
         action()
         found.append(time.perf_counter() - start)
     return median(found)
+
+
+@contextmanager
+def neighbours() -> Iterator[None]:
+    """Something else at work on every core, as on a machine that is used."""
+    busy = [
+        subprocess.Popen([sys.executable, "-c", "while True: sum(range(100_000))"])
+        for _ in range(os.cpu_count() or 1)
+    ]
+    try:
+        yield
+    finally:
+        for one in busy:
+            one.kill()
+            one.wait()
 
 
 def print_page(lines: list[Line], keep: bool) -> None:

@@ -100,6 +100,9 @@ class Scene:
 
     def shoot(self, name: str) -> None:
         QTest.qWait(120)
+        # On a busy machine a scroll area may learn of its size only now.
+        for _ in range(3):
+            self.app.processEvents()
         self.window.grab().save(str(FOLDER / f"{name}.png"))
 
 

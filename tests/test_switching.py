@@ -126,7 +126,7 @@ class Switching(WindowCase):
         self.addCleanup(log.stop)
         before = {row.id: window.app.book.entries(row.id) for row in window.app.book.necks()}
         for lap in range(12):
-            self.keys(window, HOME, str(1 + 4 * lap % 9))
+            self.keys(window, HOME, str(1 + 4 * lap % 9), ENTER)
             QTest.qWait(15 * (lap % 5))
             window.show_stage(("Choose", "Map", "Filing", "New wire", "Prove")[lap % 5])
             QTest.qWait(40)
