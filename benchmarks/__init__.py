@@ -1,0 +1,3 @@
+"""Benchmarks. The program comes first: it sets the threads of the linear algebra before NumPy is there."""
+
+import nuvrek as nuvrek
