@@ -1,3 +1,3 @@
-"""Benchmarks. The program comes first: it sets the threads of the linear algebra before NumPy is there."""
+"""Benchmarks. The program comes first: it sets its one thread before NumPy is loaded."""
 
 import nuvrek as nuvrek
