@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 import tempfile
-from datetime import datetime, timedelta
 from collections.abc import Callable
 from dataclasses import dataclass, replace
+from datetime import datetime, timedelta
 from pathlib import Path
 
 import numpy as np
