@@ -59,7 +59,7 @@ class AtTheKeypad(KeypadCase):
 
     def test_a_run_that_was_left_goes_on_at_the_next_fret(self) -> None:
         keypad = self.start(name="indicator")
-        self.press(keypad, "enter", ".01", "enter", ".02", "enter")
+        self.press(keypad, "*", ".01", "enter", ".02", "enter")
         again = Keypad(self.session, "indicator", lambda _kind: Unit.MM)
         self.assertIn("fret 3?", view_of(again).prompt)
 

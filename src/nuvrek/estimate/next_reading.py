@@ -125,7 +125,7 @@ def _chosen(
         gains[[_place(candidate) in taken for candidate in candidates]] = 0.0
         best = int(np.argmax(gains))
         # What settles next to nothing is not worth a walk to the bench.
-        if gains[best] < 0.04 * total:
+        if gains[best] < 0.03 * total:
             break
         candidate = candidates[best]
         by_question = _gains(asked, covariance, rows[best], candidate.sd_mm)
@@ -165,7 +165,7 @@ class Pool:
         gains = (row @ spread) ** 2 / (np.sum(rows * spread.T, axis=1) + sd**2)
         gains /= np.array([_cost(self._map, c) for c in self._candidates])
         best = int(gains.argmax())
-        if gains[best] < 0.04 * total:
+        if gains[best] < 0.03 * total:
             return None
         chosen = self._candidates[best]
         return Suggestion(chosen.station, chosen.strings, reason, float(gains[best] / total))
