@@ -11,9 +11,9 @@ from dataclasses import replace
 from statistics import mean, median
 
 import numpy as np
-from benchmarks.room import demo_window
 from tests.test_against_reference_solver import random_surface, reference_level
 
+from benchmarks.room import demo_window
 from nuvrek.clearance.room import Strung
 from nuvrek.clearance.string_heights import AS_WANTED_MM
 from nuvrek.clearance.string_lines import lane_weights

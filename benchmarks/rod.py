@@ -7,8 +7,8 @@ from __future__ import annotations
 from dataclasses import replace
 
 import numpy as np
-from benchmarks.rod_jobs import RodJob, relief_of, work_rod
 
+from benchmarks.rod_jobs import RodJob, relief_of, work_rod
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.string_pull import forecast_tuned
