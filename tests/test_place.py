@@ -17,8 +17,8 @@ from PyQt6.QtCore import QPoint, QRect
 from PyQt6.QtWidgets import QWidget
 
 from nuvrek.bench.settings import Settings, load, save
-from nuvrek.desktop import place
 from nuvrek.desktop.app_state import SLOW_S
+from nuvrek.desktop.frame import place
 from tests.support import WindowCase, virtual_screen
 
 ROOT = Path(__file__).resolve().parents[1]

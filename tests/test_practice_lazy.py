@@ -162,7 +162,9 @@ class LazyHands(unittest.TestCase):
 
 class LeastMetal(unittest.TestCase):
     def test_what_is_called_the_least_lets_every_note_ring(self) -> None:
-        """Held against the string that swings, which knows nothing of the linear program."""
+        """Filed on the neck and played: the swing of a string is the same table in both, so this
+        checks the program's bookkeeping (who moves what), not the physics.
+        """
         for desk in _hidden():
             one = desk.neck
             found = least_filed(one)

@@ -113,13 +113,17 @@ class EveryLeg(unittest.TestCase):
         asked = 0
         for seed in range(0, 32, 4):
             neck, entries = surveyed(seed, "quick", METRIC_LEAVES_MM)
-            _, plan = compute(fold(neck, entries))
+            done, plan = compute(fold(neck, entries))
             if plan.advice != "read":
                 continue
             asked += 1
             self.assertIsNone(plan.rod)
             self.assertIn("no-light", [stop.kind for stop in plan.stops])
             self.assertFalse(plan.way("rod").possible)
+            # No bow is claimed that nobody read.
+            heads = [one.headline for one in done.findings]
+            self.assertFalse([head for head in heads if head.startswith("Back bow")], heads)
+            self.assertTrue([head for head in heads if head.startswith("No light under")], heads)
             self.assertIn("edge", plan.way("read").gist)
         self.assertGreater(asked, 4)
 

@@ -83,7 +83,8 @@ class EveryCourse(TempCase):
 
 
 class AStepAsks(WindowCase):
-    def test_for_its_reading_and_work_goes_on_once_it_is_there(self) -> None:
+    def at_the_heights(self) -> Any:
+        """A window at the step of a saddle's way that asks for the string heights."""
         window: Any = self.open_window(demo=True)
         window.stages["Shelf"]._open(13)
         session = window.app.session
@@ -93,6 +94,11 @@ class AStepAsks(WindowCase):
         window.show_stage("Work")
         while next_step(session.neck_state).asks == "":
             self.keys(window, ENTER)
+        return window
+
+    def test_for_its_reading_and_work_goes_on_once_it_is_there(self) -> None:
+        window = self.at_the_heights()
+        session = window.app.session
         step = next_step(session.neck_state)
         for height in ("1.9", "1.7"):
             self.assertIsNotNone(due_reading(session, step, Kit()))
@@ -107,15 +113,8 @@ class AStepAsks(WindowCase):
         self.assertFalse(gone_in_vain(session.neck_state.neck, session.entries, "saddle"))
 
     def test_and_goes_on_unread_where_that_is_said(self) -> None:
-        window: Any = self.open_window(demo=True)
-        window.stages["Shelf"]._open(13)
+        window = self.at_the_heights()
         session = window.app.session
-        window.show_stage("Choose")
-        solved = window.app.fresh
-        choose(session, solved, solved.plan.way("saddle"))
-        window.show_stage("Work")
-        while next_step(session.neck_state).asks == "":
-            self.keys(window, ENTER)
         step, taken = next_step(session.neck_state), len(session.neck_state.taken)
         self.keys(window, "-")
         self.assertIn(step.key, session.neck_state.steps_done)

@@ -4336,6 +4336,10 @@
       <translation>Unter der Saite zeigt sich kein Licht: gerade oder zurückgebogen, das kann sie nicht sagen. Ein langes Lineal auf die Bünde legen und sehen, ob es wippt, bevor etwas gedreht wird.</translation>
     </message>
     <message>
+      <source>No light under the strings{where}: straight, or bowed back</source>
+      <translation>Kein Licht unter den Saiten{where}: gerade oder rückgebogen</translation>
+    </message>
+    <message>
       <source>No longer looked at by season.</source>
       <translation>Nicht mehr nach der Jahreszeit angesehen.</translation>
     </message>
@@ -4402,6 +4406,10 @@
     <message>
       <source>No slot is empty.</source>
       <translation>Kein Schlitz ist leer.</translation>
+    </message>
+    <message>
+      <source>No string shows light over the frets at pitch. A straight neck and one that is bowed back look alike so; a long edge on the frets tells them apart.</source>
+      <translation>Auf Tonhöhe zeigt keine Saite Licht über den Bünden. Ein gerader Hals und einer mit Rückbiegung sehen so gleich aus; ein langes Lineal auf den Bünden unterscheidet sie.</translation>
     </message>
     <message>
       <source>No strings are listed.</source>

@@ -14,10 +14,10 @@ from PyQt6.QtWidgets import QStackedWidget, QVBoxLayout, QWidget
 from nuvrek.bench.page_names import PAGE_NAMES
 from nuvrek.bench.settings import TEXT_STEPS
 from nuvrek.desktop.app_state import AppState
-from nuvrek.desktop.place import fit_window, place_of, within_screen
+from nuvrek.desktop.frame.place import fit_window, place_of, within_screen
+from nuvrek.desktop.frame.typed_before import TypedBefore
 from nuvrek.desktop.ringing import Ringing
 from nuvrek.desktop.stages.base import Stage
-from nuvrek.desktop.typed_before import TypedBefore
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.plain_text import plain_labels
 from nuvrek.desktop.widgets.stage_rail import STAGES, Rail

@@ -17,6 +17,7 @@ from nuvrek.estimate.measurer import Measurer, Part
 from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import EdgeLie, StringGap
+from nuvrek.readings.told.what_was_read import relief_blind
 from nuvrek.units import Unit, format_length, format_number
 
 Array = NDArray[np.float64]
@@ -133,6 +134,8 @@ def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit
     target, margin = neck.relief_wanted_mm(lane or "middle"), neck.relief_margin_mm
     held = _Held(relief, lane, target, margin, unit)
     mm, sd = relief.mm, held.sd_mm
+    if relief_blind(neck_map.neck_state):
+        return _no_light(held)
     if mm < BACK_BOW_MM:
         return _back_bow(neck_map, held)
     if mm > target + margin:
@@ -151,6 +154,16 @@ def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit
         return held.finding(sure, text, tr("less than wanted"), "under")
     inside = ndtr((target + margin - mm) / sd) - ndtr((target - margin - mm) / sd)
     return held.finding(float(inside), f"{held.between}.", tr("as wanted"), "good")
+
+
+def _no_light(held: _Held) -> Finding:
+    """That no light was seen is all that was read: a figure would be a guess."""
+    text = tr(
+        "No string shows light over the frets at pitch. A straight neck and one that is bowed back "
+        "look alike so; a long edge on the frets tells them apart."
+    )
+    head = tr("No light under the strings{where}: straight, or bowed back", where=held.where)
+    return Finding("relief", None, held.lane, held.relief.mm, 1.0, text, head, "under")
 
 
 def _back_bow(neck_map: HeightMap, held: _Held) -> Finding:

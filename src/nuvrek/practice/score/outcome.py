@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -103,76 +103,71 @@ class Outcome:
 
     def sentences(self) -> tuple[str, ...]:
         """The score in words, a line each."""
+        return (*self._of_the_neck(), *self._of_the_work(), *self._left_behind())
+
+    def _of_the_neck(self) -> Iterator[str]:
         end = self.end
-        least = (
-            ""
-            if self.least_mm is None
-            else tr(
-                "; {least_mm:.2f} would have done at this string height, rod and nut slots free",
-                least_mm=self.least_mm,
-            )
-        )
-        rings = (
-            tr("Every note rings clean.")
-            if not end.unclean
-            else tr(
+        if end.unclean:
+            yield tr(
                 "{clean} of {notes} notes ring clean (before: {clean_2}).",
                 clean=end.clean,
                 notes=end.notes,
                 clean_2=self.before.clean,
             )
-        )
-        stand = tr(
-            "Strings {height_off_mm:.2f} mm off the wanted height, relief {relief_off_mm:.2f} mm.",
-            height_off_mm=end.height_off_mm,
-            relief_off_mm=end.relief_off_mm,
-        )
-        said = [
-            rings,
-            *(() if end.out else (stand,)),
-            tr(
-                "Metal off, summed over the frets: {metal_mm:.2f} mm{least}.",
-                metal_mm=end.metal_mm,
-                least=least,
-            ),
-            tr(
-                "Readings written down: {readings}. {minutes:.0f} minutes of hands, "
-                "{days:.1f} days.",
-                readings=self.readings,
-                minutes=end.minutes,
-                days=end.days,
-            ),
-        ]
-        if end.parts:
-            said.append(
-                tr(
-                    "New wire in {parts} places; {replaced_mm:.2f} mm of the old could still have "
-                    "been used.",
-                    parts=end.parts,
-                    replaced_mm=self.replaced_mm,
-                )
+        else:
+            yield tr("Every note rings clean.")
+        if not end.out:
+            yield tr(
+                "Strings {height_off_mm:.2f} mm off the wanted height, relief "
+                "{relief_off_mm:.2f} mm.",
+                height_off_mm=end.height_off_mm,
+                relief_off_mm=end.relief_off_mm,
             )
+
+    def _of_the_work(self) -> Iterator[str]:
+        end, least = self.end, ""
+        if self.least_mm is not None:
+            least = tr(
+                "; {least_mm:.2f} would have done at this string height, rod and nut slots free",
+                least_mm=self.least_mm,
+            )
+        yield tr(
+            "Metal off, summed over the frets: {metal_mm:.2f} mm{least}.",
+            metal_mm=end.metal_mm,
+            least=least,
+        )
+        yield tr(
+            "Readings written down: {readings}. {minutes:.0f} minutes of hands, {days:.1f} days.",
+            readings=self.readings,
+            minutes=end.minutes,
+            days=end.days,
+        )
+        if end.parts:
+            yield tr(
+                "New wire in {parts} places; {replaced_mm:.2f} mm of the old could still have "
+                "been used.",
+                parts=end.parts,
+                replaced_mm=self.replaced_mm,
+            )
+
+    def _left_behind(self) -> Iterator[str]:
+        end = self.end
         if self.held is not None:
-            said.append(
-                tr(
-                    "Your map's ranges hold at {held} of {held_2} tops.",
-                    held=self.held[0],
-                    held_2=self.held[1],
-                )
+            yield tr(
+                "Your map's ranges hold at {held} of {held_2} tops.",
+                held=self.held[0],
+                held_2=self.held[1],
             )
         if self.first_right is not None:
             right = tr("was right") if self.first_right else tr("was not what came first")
-            said.append(tr("To begin with: {first}. That {right}.", first=self.first, right=right))
+            yield tr("To begin with: {first}. That {right}.", first=self.first, right=right)
         if end.loose or end.flat or end.out:
-            said.append(
-                tr(
-                    "Left behind: {loose} frets that move, {flat} flat tops, {out} out.",
-                    loose=end.loose,
-                    flat=end.flat,
-                    out=end.out,
-                )
+            yield tr(
+                "Left behind: {loose} frets that move, {flat} flat tops, {out} out.",
+                loose=end.loose,
+                flat=end.flat,
+                out=end.out,
             )
-        return tuple(said)
 
 
 def _near(off_mm: float, counts_mm: float) -> float:
