@@ -16,11 +16,13 @@ from nuvrek.bench.papers.make import laid_out, pdf_of, proposed
 from nuvrek.bench.papers.quote import NoPrice
 from nuvrek.bench.solved import Solved
 from nuvrek.demo import demo_owners, demo_prices, demo_shop
-from nuvrek.neck.description import NeckDescription
+from nuvrek.estimate.findings.find import find
+from nuvrek.estimate.heightmap import map_neck
+from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS
 from nuvrek.planning.money.pace import pace_of
 from nuvrek.planning.plan import Plan
-from nuvrek.readings.entries import AnyEntry, EdgeLie
+from nuvrek.readings.entries import AnyEntry, EdgeLie, State, StringGap
 from nuvrek.readings.journal import fold
 from nuvrek.readings.owner.entries import PAPERS
 from nuvrek.readings.tool_kit import INCH_LEAVES_MM, METRIC_LEAVES_MM
@@ -28,7 +30,7 @@ from nuvrek.simulator.measuring import measure_round
 from nuvrek.simulator.neck_kinds import varied_neck
 from nuvrek.simulator.straight import straight_neck
 from nuvrek.simulator.strangers import stranger
-from tests.support import TIME, WindowCase, compute
+from tests.support import NECK, TIME, WindowCase, compute
 
 # So many made-up necks, each by one round with one set of blades in turn; with NUVREK_EVERY=1 by
 # every round and every set.
@@ -110,7 +112,7 @@ class EveryLeg(unittest.TestCase):
                 self.assertEqual(plan.way(plan.advice).kind, plan.advice)
 
     def test_a_neck_that_shows_no_light_is_asked_for_an_edge_and_no_rod_is_turned(self) -> None:
-        asked = 0
+        asked, said = 0, list[str]()
         for seed in range(0, 32, 4):
             neck, entries = surveyed(seed, "quick", METRIC_LEAVES_MM)
             done, plan = compute(fold(neck, entries))
@@ -122,10 +124,23 @@ class EveryLeg(unittest.TestCase):
             self.assertFalse(plan.way("rod").possible)
             # No bow is claimed that nobody read.
             heads = [one.headline for one in done.findings]
-            self.assertFalse([head for head in heads if head.startswith("Back bow")], heads)
-            self.assertTrue([head for head in heads if head.startswith("No light under")], heads)
+            said += heads
             self.assertIn("edge", plan.way("read").gist)
         self.assertGreater(asked, 4)
+        self.assertFalse([head for head in said if head.startswith("Back bow")], said)
+
+    def test_no_light_on_both_sides_is_a_finding_of_its_own_until_an_edge_was_laid(self) -> None:
+        dark: list[AnyEntry] = [
+            StringGap(lane=lane, low_support=1, high_support=16, fret=7, drags_mm=0.05)
+            for lane in ("bass", "treble") * 2
+        ]
+        edge = [EdgeLie(lane=lane, says="all along", state=State()) for lane in LANES]
+        blind, seen = (
+            [one.headline for one in find(map_neck(fold(NECK, entries)))]
+            for entries in (dark, [*dark, *edge])
+        )
+        self.assertIn("No light under the strings: straight, or bowed back", blind)
+        self.assertIn("less than wanted", " ".join(seen))
 
 
 class EveryPaper(unittest.TestCase):
