@@ -4336,8 +4336,8 @@
       <translation>Unter der Saite zeigt sich kein Licht: gerade oder zurückgebogen, das kann sie nicht sagen. Ein langes Lineal auf die Bünde legen und sehen, ob es wippt, bevor etwas gedreht wird.</translation>
     </message>
     <message>
-      <source>No light under the strings{where}: straight, or bowed back</source>
-      <translation>Kein Licht unter den Saiten{where}: gerade oder rückgebogen</translation>
+      <source>No light under the strings: straight, or bowed back</source>
+      <translation>Kein Licht unter den Saiten: gerade oder rückgebogen</translation>
     </message>
     <message>
       <source>No longer looked at by season.</source>

@@ -37,6 +37,8 @@ def find_relief(looking: Looking) -> list[Finding]:
     sides = [neck_map.relief_at(lane, "pitch") for lane in known]
     sides = [r for r in sides if r.doubt_mm < 0.15]
     slack = _slack_back_bow(neck_map, known, unit)
+    if relief_blind(neck_map.neck_state):
+        return [_no_light(neck_map), *slack]
     if not sides:
         return slack
     if len(sides) == 2 and abs(sides[0].mm - sides[1].mm) < 0.05:
@@ -134,8 +136,6 @@ def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit
     target, margin = neck.relief_wanted_mm(lane or "middle"), neck.relief_margin_mm
     held = _Held(relief, lane, target, margin, unit)
     mm, sd = relief.mm, held.sd_mm
-    if relief_blind(neck_map.neck_state):
-        return _no_light(held)
     if mm < BACK_BOW_MM:
         return _back_bow(neck_map, held)
     if mm > target + margin:
@@ -156,14 +156,15 @@ def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit
     return held.finding(float(inside), f"{held.between}.", tr("as wanted"), "good")
 
 
-def _no_light(held: _Held) -> Finding:
+def _no_light(neck_map: HeightMap) -> Finding:
     """That no light was seen is all that was read: a figure would be a guess."""
     text = tr(
         "No string shows light over the frets at pitch. A straight neck and one that is bowed back "
         "look alike so; a long edge on the frets tells them apart."
     )
-    head = tr("No light under the strings{where}: straight, or bowed back", where=held.where)
-    return Finding("relief", None, held.lane, held.relief.mm, 1.0, text, head, "under")
+    mean = 0.5 * sum(neck_map.relief_at(lane, "pitch").mm for lane in ("bass", "treble"))
+    head = tr("No light under the strings: straight, or bowed back")
+    return Finding("relief", None, None, mean, 1.0, text, head, "under")
 
 
 def _back_bow(neck_map: HeightMap, held: _Held) -> Finding:
