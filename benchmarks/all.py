@@ -44,7 +44,7 @@ from nuvrek.desktop.theme import load_fonts
 from nuvrek.logbook.store import Logbook
 app = QApplication([])
 load_fonts()
-w = show_window(Logbook(Path(sys.argv[1])), Settings(), None)
+w = show_window(Logbook.make(Path(sys.argv[1])), Settings(), None)
 """
 # A whole first frame is drawn by force, so that both windows are timed to the same point.
 SHOWN = """
@@ -67,7 +67,7 @@ def start_up(folder: Path) -> list[Line]:
     from nuvrek.logbook.store import Logbook
 
     path = folder / "start.db"
-    book = Logbook(path)
+    book = Logbook.make(path)
     for job in demo_jobs():
         book.start(job.neck, "", job.journal)
     book.close()
@@ -111,7 +111,7 @@ def reading_to_repaint(folder: Path, unit: float) -> list[Line]:
     app = QApplication.instance() or QApplication([])
     load_fonts()
     truth, bench = simulated_neck(7, 24, 648.0)
-    book = Logbook(folder / "paint.db")
+    book = Logbook.make(folder / "paint.db")
     number = book.start(truth.neck, "", measure_basic_round(bench))
     app_state = AppState(book, Settings(), None, lambda: "")
     window = Window(app_state)

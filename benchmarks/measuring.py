@@ -22,7 +22,7 @@ def keys_of_a_survey(folder: Path) -> None:
     from nuvrek.readings.tool_kit import Kit
     from nuvrek.units import Unit
 
-    book = Logbook(folder / "keys.db")
+    book = Logbook.make(folder / "keys.db")
     session = Session(book, book.start(NECK, ""), NECK, lambda: "")
     pad = Keypad(session, "full", lambda _field: Unit.MM, Kit(notched_mm=(648.0,)))
     typed = {
@@ -88,7 +88,7 @@ def ten_thousand_readings(folder: Path) -> None:
         entries += measure_round(Bench(truth, default_rng(len(entries))), "full")
     found: dict[int, float] = {}
     for count in (100, 10_000):
-        book = Logbook(folder / f"many{count}.db")
+        book = Logbook.make(folder / f"many{count}.db")
         number = book.start(NECK, "", entries[:count])
         app_state = AppState(book, Settings(), None, lambda: "")
         window = Window(app_state)

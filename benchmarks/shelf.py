@@ -31,7 +31,7 @@ from nuvrek.desktop.theme import load_fonts
 from nuvrek.logbook.store import Logbook
 app = QApplication([])
 load_fonts()
-w = show_window(Logbook(Path(sys.argv[1])), Settings(), Path(sys.argv[1] + ".json"))
+w = show_window(Logbook.make(Path(sys.argv[1])), Settings(), Path(sys.argv[1] + ".json"))
 w.show()
 while not w.stages["Shelf"].cards:
     app.processEvents()
@@ -45,7 +45,7 @@ os._exit(0)
 def logbook(path: Path, necks: int) -> None:
     """A logbook of so many necks with a hundred entries or so each, seen once."""
     jobs = demo_jobs()
-    with closing(Logbook(path)) as book:
+    with closing(Logbook.make(path)) as book:
         book._db.execute("PRAGMA synchronous=OFF")
         for number in range(necks):
             job = jobs[number % len(jobs)]
@@ -75,7 +75,7 @@ def searching(path: Path) -> tuple[float, float, int]:
     """Seconds of a search and of its raw query, median of two hundred, and how many it finds."""
     cache = CardCache(path)
     ours, raw, count = [], [], 0
-    with closing(Logbook(path)) as book:
+    with closing(Logbook.make(path)) as book:
         shelf = Shelf(book, cache)
         for _ in range(200):
             start = time.perf_counter()

@@ -54,7 +54,7 @@ class Driver:
         self.made = Refretted(truth, default_rng(self.seed + 1), 0.3)
         self.minute = 0
         folder = tempfile.mkdtemp()
-        self.book = Logbook(Path(folder) / "made.db")
+        self.book = Logbook.make(Path(folder) / "made.db")
         for owner in demo_owners():
             self.book.keep_owner(owner, self.day)
         number = self.book.start(self.neck, self.clock(), ())

@@ -5,9 +5,11 @@ from __future__ import annotations
 import atexit
 import os
 import shutil
+import signal
 import socket
 import subprocess
 import tempfile
+import uuid
 from contextlib import suppress
 from pathlib import Path
 
@@ -67,6 +69,47 @@ def start() -> None:
 def stop() -> None:
     """Stop the server as if its cable were pulled."""
     _run("pg_ctl", "-D", f"{_STATE['folder']}/data", "-m", "immediate", "-w", "stop")
+
+
+def freeze(frozen: bool) -> None:
+    """Stop every process of the server as a machine that hangs does, or let them go on."""
+    number = int((Path(_STATE["folder"]) / "data/postmaster.pid").read_text().split()[0])
+    children = Path(f"/proc/{number}/task/{number}/children").read_text().split()
+    for process in (number, *map(int, children)):
+        with suppress(ProcessLookupError):
+            os.kill(process, signal.SIGSTOP if frozen else signal.SIGCONT)
+
+
+def new_database() -> str:
+    """The address of an empty database on the server; empty where there is no server."""
+    server = address()
+    if not server:
+        return ""
+    name = f"t{uuid.uuid4().hex}"
+    tell(server, f"CREATE DATABASE {name}")
+    return server.rsplit("/", 1)[0] + f"/{name}"
+
+
+def tell(where: str, *statements: str) -> None:
+    """Do something on the server, each statement by itself."""
+    import psycopg
+
+    with psycopg.connect(where, autocommit=True) as line:
+        for statement in statements:
+            line.execute(statement)
+
+
+def login(name: str, where: str, password: str = "") -> str:
+    """The address of a database for a login that may only what it is allowed to; with a password
+    where one is given.
+    """
+    method = "scram-sha-256" if password else "trust"
+    access = Path(_STATE["folder"]) / "data/pg_hba.conf"
+    if f" {name} " not in access.read_text():
+        access.write_text(f"host all {name} 127.0.0.1/32 {method}\n{access.read_text()}")
+        secret = f" PASSWORD '{password}'" if password else ""
+        tell(where, f"CREATE ROLE {name} LOGIN{secret}", "SELECT pg_reload_conf()")
+    return where.replace("nuvrek@", f"{name}@")
 
 
 def _run(name: str, *words: str) -> None:

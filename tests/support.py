@@ -147,7 +147,7 @@ class WindowCase(TempCase):
         from nuvrek.desktop.window import Window
         from nuvrek.logbook.store import Logbook
 
-        book = open_demo(self.folder) if demo else Logbook(path or self.folder / "book.db")
+        book = open_demo(self.folder) if demo else Logbook.make(path or self.folder / "book.db")
         app = AppState(book, Settings(), None, lambda: TIME, inline=inline)
         window = Window(app)
         window.show()

@@ -164,7 +164,7 @@ class Books(TempCase):
     def setUp(self) -> None:
         super().setUp()
         self.path = self.folder / "shop" / "book.db"
-        book = Logbook(self.path)
+        book = Logbook.make(self.path)
         self.journals = {}
         for seed in range(1, 7):
             truth, entries = measured(seed)
@@ -178,13 +178,13 @@ class Books(TempCase):
     def test_a_disk_that_takes_nothing_hides_no_neck(self) -> None:
         full = sqlite3.OperationalError("database or disk is full")
         with mock.patch.object(Logbook, "_prepare", side_effect=full):
-            book = Logbook(self.path)
+            book = Logbook.make(self.path)
         self.addCleanup(book.close)
         self.assertIn("only be looked at. The disk is full", book.look_only)
         self.assertEqual(len(Shelf(book).cards()), 6)
         self.assertEqual(book.entries(1), self.journals[1])
         with self.assertRaises(LogbookError):
-            book.append(1, len(self.journals[1]) + 1, Note(text="x"))
+            book.append(book.stand(1), Note(text="x"))
 
     def test_no_damaged_file_comes_up_partial_without_a_word(self) -> None:
         good, pick = self.path.read_bytes(), random.Random(11)
@@ -201,7 +201,7 @@ class Books(TempCase):
     def says_so(self, path: Path) -> bool:
         """Whether damage was told; where it was not, everything must be there unchanged."""
         try:
-            book = Logbook(path)
+            book = Logbook.make(path)
         except LogbookError:
             return True
         try:
@@ -230,7 +230,7 @@ class Books(TempCase):
         self.assertEqual(status, 0)
         self.assertEqual(said.count("can't be read"), 2)
         self.assertEqual(self.path.read_bytes(), before)
-        book = Logbook(new)
+        book = Logbook.make(new)
         self.addCleanup(book.close)
         self.assertEqual([row.id for row in book.necks()], list(self.journals))
         self.assertEqual(book.entries(1), self.journals[1])
@@ -247,7 +247,7 @@ class Books(TempCase):
             spoilt[start : start + 8192] = pick.randbytes(8192)
             path.write_bytes(spoilt)
             result = salvage(path, new)
-            book = Logbook(new)
+            book = Logbook.make(new)
             self.assertEqual(len(book.necks()), result.necks)
             for row in book.necks():
                 # What did not come over is told neck by neck.
@@ -278,9 +278,9 @@ class Books(TempCase):
 
     def test_a_window_on_a_damaged_book_only_looks(self) -> None:
         self.assertEqual(NECK.frets, 22)
-        book = Logbook(self.path)
+        book = Logbook.make(self.path)
         with mock.patch.object(Logbook, "check", return_value="page 3 is out of order"):
-            looked = Logbook(self.path)
+            looked = Logbook.make(self.path)
         self.addCleanup(looked.close)
         self.addCleanup(book.close)
         self.assertTrue(looked.damaged)

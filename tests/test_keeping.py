@@ -29,6 +29,7 @@ from nuvrek.logbook.copies import (
 from nuvrek.logbook.journals import merged
 from nuvrek.logbook.merging import merge, restore_neck
 from nuvrek.logbook.privacy import owner_data, remove_owner
+from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.acts import joined
@@ -106,10 +107,10 @@ class Merging(unittest.TestCase):
         theirs = [Chosen(way="level", at="2026-03-03T11:00:00")]
         said = merged(ours, theirs).conflicts
         self.assertEqual(len(said), 1)
-        self.assertIn("a way was taken; the one of 2026-03-03 11:00 stands", said[0])
+        self.assertEqual((said[0].matter, said[0].stands), ("chosen", "2026-03-03T11:00:00"))
         self.assertEqual(merged(ours, ours).conflicts, ())
         described = [Describe(neck=neck_with(title=t), at=TIME) for t in "ab"]
-        self.assertIn("described anew", merged([described[0]], [described[1]]).conflicts[0])
+        self.assertEqual(merged(described[:1], described[1:]).conflicts[0].matter, "described")
 
 
 class Books(TempCase):
@@ -119,7 +120,7 @@ class Books(TempCase):
         self.book = self.made(self.path)
 
     def made(self, path: Any) -> Logbook:
-        book = Logbook(path)
+        book = Logbook.make(path)
         self.addCleanup(book.close)
         if not book.necks():
             for n in range(3):
@@ -128,7 +129,7 @@ class Books(TempCase):
 
     def laptop(self) -> Logbook:
         path = make_copy(self.path, NOW).rename(self.folder / "laptop.db")
-        other = Logbook(path)
+        other = Logbook.make(path)
         self.addCleanup(other.close)
         return other
 
@@ -136,12 +137,12 @@ class Books(TempCase):
 class TwoLogbooks(Books):
     def test_laptop_and_bench_become_one_whichever_takes_in_the_other(self) -> None:
         laptop = self.laptop()
-        self.book.append(1, 2, Note(text="at the bench", at="2026-03-04T09:00:00"))
-        laptop.append(1, 2, Note(text="on the way", at="2026-03-04T08:00:00"))
+        self.book.append(self.book.stand(1), Note(text="at the bench", at="2026-03-04T09:00:00"))
+        laptop.append(laptop.stand(1), Note(text="on the way", at="2026-03-04T08:00:00"))
         laptop.start(neck_with(title="from the fair"), TIME)
         laptop.keep_owner(Owner(name="Wim"), TIME)
         later = make_copy(self.path, NOW + timedelta(seconds=1))
-        twin = Logbook(later.rename(self.folder / "twin.db"))
+        twin = Logbook.make(later.rename(self.folder / "twin.db"))
         self.addCleanup(twin.close)
         taken = merge(self.book, laptop.path)
         self.assertEqual((taken.new, taken.grown, taken.same), (1, 1, 2))
@@ -160,7 +161,7 @@ class TwoLogbooks(Books):
             merge(self.book, self.folder / "none.db")
         laptop = self.laptop()
         laptop._db.execute("UPDATE entry SET body = '{' WHERE neck = 2")
-        laptop.append(1, 2, Note(text="fine", at=TIME))
+        laptop.append(laptop.stand(1), Note(text="fine", at=TIME))
         taken = merge(self.book, laptop.path)
         self.assertEqual(taken.grown, 1)
         self.assertIn("is damaged and was left out", taken.told[0])
@@ -169,7 +170,7 @@ class TwoLogbooks(Books):
         laptop = self.laptop()
         for n in range(1, 4):
             more = [Note(text=f"more {i}", at=TIME) for i in range(400)]
-            laptop.append(n, 2, *joined(more, "Work", TIME))
+            laptop.append(laptop.stand(n), *joined(more, "Work", TIME))
         laptop.close()
         pick, whole, none = random.Random(5), 0, 0
         for lap in range(int(os.environ.get("NUVREK_KILLS", "12"))):
@@ -177,12 +178,12 @@ class TwoLogbooks(Books):
             make_copy(self.path, NOW + timedelta(minutes=lap + 1)).rename(target)
             child = os.fork()
             if child == 0:
-                merge(Logbook(target), laptop.path)
+                merge(Logbook.make(target), laptop.path)
                 os._exit(0)
             time.sleep(pick.uniform(0.0, 0.08))
             os.kill(child, signal.SIGKILL)
             os.waitpid(child, 0)
-            book = Logbook(target)
+            book = Logbook.make(target)
             lengths = {len(book.entries(n)) for n in (1, 2, 3)}
             book.close()
             self.assertIn(lengths, ({1}, {401}))
@@ -204,9 +205,14 @@ class Copies(Books):
         self.assertIn(f"{days[0]}T120000", stay)
         # What was thinned stays thinned: nothing that stayed goes the next moment.
         self.assertEqual(thinned(sorted(stay), days[0]), stay)
-        for n in range(9, 15):
+        for n in range(9, 29):
             make_copy(self.path, NOW - timedelta(days=n))
         self.assertGreater(thin(self.path, NOW), 3)
+        left = len(copies_of(self.path))
+        # A clock that jumped by ten years takes none.
+        jumped = NOW + timedelta(days=3650)
+        make_copy(self.path, jumped)
+        self.assertEqual((thin(self.path, jumped), len(copies_of(self.path))), (0, left + 1))
 
     def test_each_copy_made_while_it_is_written_to_is_a_beginning_of_the_journal(self) -> None:
         stop = threading.Event()
@@ -214,10 +220,10 @@ class Copies(Books):
         first = len(self.book.entries(1))
 
         def write() -> None:
-            book, n = Logbook(self.path), first
+            book, n = Logbook.make(self.path), first
             while not stop.is_set():
                 n += 1
-                book.append(1, n, Note(text=str(n), at=TIME))
+                book.append(book.stand(1), Note(text=str(n), at=TIME))
             book.close()
 
         thread = threading.Thread(target=write)
@@ -230,7 +236,7 @@ class Copies(Books):
             with sqlite3.connect(f"{copy.as_uri()}?mode=ro", uri=True) as raw:
                 self.assertEqual(raw.execute("PRAGMA integrity_check").fetchone()[0], "ok")
             raw.close()
-            book = Logbook(copy)
+            book = Logbook.make(copy)
             entries = book.entries(1)
             book.close()
             self.assertEqual(entries, whole[: len(entries)])
@@ -239,24 +245,24 @@ class Copies(Books):
         copy = make_copy(self.path, NOW)
         seen = look(copy)
         self.assertEqual([row[1] for row in seen.necks], ["neck 0", "neck 1", "neck 2"])
-        self.book.append(2, 2, Note(text="later", at=TIME))
+        self.book.append(self.book.stand(2), Note(text="later", at=TIME))
         self.book._db.execute("UPDATE entry SET body = '{' WHERE neck = 3")
-        self.assertIn("1 entries", restore_neck(self.book, copy, self.book.uid(3)))
+        self.assertIn("1 entries", restore_neck(self.book, copy, self.book.stand(3)))
         self.assertEqual(self.book.entries(3), [Note(text="2", at=TIME)])
         self.assertEqual(len(self.book.entries(2)), 2)
         with self.assertRaisesRegex(LogbookError, "does not hold"):
-            restore_neck(self.book, copy, "somebody")
-        before = restore_all(self.path, copy, NOW + timedelta(hours=1))
+            restore_neck(self.book, copy, Stand(0, "somebody"))
+        before = restore_all(self.book, copy, NOW + timedelta(hours=1))
         self.assertEqual(len(self.book.entries(2)), 1)
-        kept = Logbook(before)
+        kept = Logbook.make(before)
         self.addCleanup(kept.close)
         self.assertEqual(len(kept.entries(2)), 2)
 
     def test_killed_while_all_is_put_back_it_is_the_old_or_the_copy(self) -> None:
         more = [Note(text=f"more {i} " + "x" * 500, at=TIME) for i in range(800)]
-        self.book.append(1, 2, *joined(more, "Work", TIME))
+        self.book.append(self.book.stand(1), *joined(more, "Work", TIME))
         copy, pick = make_copy(self.path, NOW), random.Random(8)
-        self.book.append(2, 2, Note(text="later", at=TIME))
+        self.book.append(self.book.stand(2), Note(text="later", at=TIME))
         self.book.close()
         pristine = self.path.read_bytes()
         for lap in range(int(os.environ.get("NUVREK_KILLS", "8"))):
@@ -264,12 +270,12 @@ class Copies(Books):
             path.write_bytes(pristine)
             child = os.fork()
             if child == 0:
-                restore_all(path, copy, NOW)
+                restore_all(Logbook(path), copy, NOW)
                 os._exit(0)
             time.sleep(pick.uniform(0.0, 0.05))
             os.kill(child, signal.SIGKILL)
             os.waitpid(child, 0)
-            book = Logbook(path)
+            book = Logbook.make(path)
             self.assertEqual(book.check(), "")
             self.assertEqual(len(book.entries(1)), 801)
             self.assertIn(len(book.entries(2)), (1, 2))
@@ -279,7 +285,7 @@ class Copies(Books):
         copy = make_copy(self.path, NOW)
         copy.write_bytes(copy.read_bytes()[:5000] + b"x" * 4000)
         with self.assertRaises(LogbookError):
-            restore_all(self.path, copy, NOW)
+            restore_all(self.book, copy, NOW)
         self.assertEqual(len(self.book.necks()), 3)
         blocked = self.folder / "book-copies"
         blocked.rename(self.folder / "moved")
@@ -294,7 +300,7 @@ class Privacy(TempCase):
     def setUp(self) -> None:
         super().setUp()
         self.path = self.folder / "book.db"
-        self.book = Logbook(self.path)
+        self.book = Logbook.make(self.path)
         self.addCleanup(self.book.close)
         photo = Note(text="Finsterwick at the door", photo=JPEG_BEGINS + b"x" * 50, at=TIME)
         for made, more in zip(demo_jobs()[12:14], ([], [photo]), strict=True):
@@ -311,7 +317,7 @@ class Privacy(TempCase):
 
     def test_all_of_it_goes_and_the_work_stays(self) -> None:
         before = self.book.entries(2)
-        removed = remove_owner(self.book, self.ORLA, photos=True)
+        removed = remove_owner(self.book, self.ORLA, True, TIME)
         self.assertEqual((removed.necks, removed.photos, removed.copies), (1, 1, 1))
         self.assertIsNone(self.book.owner(self.ORLA))
         after = self.book.entries(2)
@@ -332,12 +338,12 @@ class Privacy(TempCase):
             path.write_bytes(pristine)
             child = os.fork()
             if child == 0:
-                remove_owner(Logbook(path), self.ORLA, photos=False)
+                remove_owner(Logbook(path), self.ORLA, False, TIME)
                 os._exit(0)
             time.sleep(pick.uniform(0.0, 0.05))
             os.kill(child, signal.SIGKILL)
             os.waitpid(child, 0)
-            book = Logbook(path)
+            book = Logbook.make(path)
             named = book.necks()[1].neck.owner == self.ORLA
             self.assertEqual(book.owner(self.ORLA) is not None, named)
             told = any("ferry before I" in getattr(e, "means", "") for e in book.entries(2))
@@ -350,7 +356,7 @@ class Privacy(TempCase):
 class OnTheCommandLine(CliCase):
     def test_archive_out_and_in_merge_and_copies(self) -> None:
         path, other = self.folder / "a.db", self.folder / "b.db"
-        book = Logbook(path)
+        book = Logbook.make(path)
         for made in demo_jobs()[:3]:
             book.start(made.neck, TIME, made.journal)
         book.keep_owner(Owner(name="Wim"), TIME)
@@ -360,7 +366,7 @@ class OnTheCommandLine(CliCase):
         status, out, err = self.run_cli("archive", archive, "--import", "--logbook", other)
         self.assertEqual((status, err), (0, ""))
         self.assertIn("3 new", out)
-        first, second = Logbook(path), Logbook(other)
+        first, second = Logbook.make(path), Logbook.make(other)
         for n in (1, 2, 3):
             self.assertEqual(first.entries(n), second.entries(n))
             self.assertEqual(first.uid(n), second.uid(n))
@@ -393,7 +399,7 @@ class AtTheWindow(WindowCase):
         self.assertIn("15 necks", window.bar.message.text() + page.told.text())
         book = window.app.book
         before = len(book.entries(3))
-        book.append(3, before + 1, Note(text="too much", at=TIME))
+        book.append(book.stand(3), Note(text="too much", at=TIME))
         page.necks.setCurrentIndex(page.necks.findText("long-scale bass", page.contains))
         page.one.click()
         self.assertEqual(len(book.entries(3)), before)

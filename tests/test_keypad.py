@@ -15,7 +15,7 @@ class KeypadCase(TempCase):
     def start(
         self, neck: NeckDescription = NECK, unit: Unit = Unit.MM, name: str = "basic"
     ) -> Keypad:
-        self.book = Logbook(self.folder / "book.db")
+        self.book = Logbook.make(self.folder / "book.db")
         self.addCleanup(self.book.close)
         self.session = Session(self.book, self.book.start(neck, TIME), neck, lambda: TIME)
         return Keypad(self.session, name, lambda _kind: unit)

@@ -82,7 +82,7 @@ def one_act(session: Session, pick: random.Random) -> int:
 def write_until_killed(path: Path, neck: int, told: int, seed: int) -> None:
     """The child: one act after the other, each with its size told once it is on disk."""
     pick = random.Random(seed)
-    book = Logbook(path)
+    book = Logbook.make(path)
     session = Session(book, neck, NECK, lambda: "2026-03-03T10:00:00")
     os.write(told, b"0 0 0\n")
     while True:
@@ -96,14 +96,14 @@ def write_until_killed(path: Path, neck: int, told: int, seed: int) -> None:
 class Kills(TempCase):
     def test_each_act_is_there_whole_or_not_at_all(self) -> None:
         path = self.folder / "book.db"
-        book = Logbook(path)
+        book = Logbook.make(path)
         neck = book.start(NECK, "")
         book.close()
         pick = random.Random(7)
         acts = 0
         for lap in range(KILLS):
             said = self.killed_after(path, neck, pick.randrange(8), pick.uniform(0.0, 0.01), lap)
-            book = Logbook(path)
+            book = Logbook.make(path)
             # The neck that was written to, and the one that may have been started last of all.
             for number in {neck, *(n for n, _, _ in said), max(row.id for row in book.necks())}:
                 journal = book.journal(number, photos=False)
@@ -196,7 +196,7 @@ class KilledFiles(TempCase):
         pick = random.Random(5)
         settings, export = self.folder / "settings.json", self.folder / "job.json"
         old, new = self.folder / "book.db", self.folder / "new.db"
-        book = Logbook(old)
+        book = Logbook.make(old)
         for _ in range(3):
             book.start(NECK, "", (CROWN,) * 200)
         book.close()
@@ -217,10 +217,10 @@ class KilledFiles(TempCase):
             self.assertEqual(load(settings).trouble, "")
             self.assertTrue(json.loads(export.read_text()))
             if new.exists():
-                saved = Logbook(new)
+                saved = Logbook.make(new)
                 self.assertEqual([row.entries for row in saved.necks()], [200] * 3)
                 saved.close()
-            kept = Logbook(old)
+            kept = Logbook.make(old)
             self.assertEqual([row.entries for row in kept.necks()], [200] * 3)
             kept.close()
 
@@ -241,7 +241,7 @@ class FullDisk(TempCase):
         pick, refused = random.Random(9), 0
         for lap in range(KILLS):
             path = self.folder / f"book-{lap}.db"
-            book = Logbook(path)
+            book = Logbook.make(path)
             session = Session(book, book.start(NECK, ""), NECK, lambda: "2026-03-03T10:00:00")
             sizes: list[int] = []
             with self.room_for(pick.randrange(20_000, 400_000)):
@@ -253,7 +253,7 @@ class FullDisk(TempCase):
                         self.assertRegex(str(error), "disk|written down")
                         break
             book.close()
-            book = Logbook(path)
+            book = Logbook.make(path)
             self.assertEqual(len(book.entries(session.neck_id)), sum(sizes))
             book.close()
         self.assertGreater(refused, KILLS // 4)
@@ -261,7 +261,7 @@ class FullDisk(TempCase):
     def test_of_settings_exports_and_salvage(self) -> None:
         settings, export = self.folder / "settings.json", self.folder / "job.json"
         old, new = self.folder / "book.db", self.folder / "new.db"
-        book = Logbook(old)
+        book = Logbook.make(old)
         book.start(NECK, "", (CROWN,) * 900)
         book.close()
         save(settings, Settings())
@@ -282,7 +282,7 @@ class FullDisk(TempCase):
 class SeveralWindows(TempCase):
     def test_three_writers_two_of_them_at_one_neck(self) -> None:
         path = self.folder / "book.db"
-        book = Logbook(path)
+        book = Logbook.make(path)
         shared, own = book.start(NECK, ""), book.start(NECK, "")
         book.close()
         acts = max(20, KILLS // 4)
@@ -291,7 +291,7 @@ class SeveralWindows(TempCase):
             def work() -> None:
                 written = 0
                 while written < acts:
-                    mine = Logbook(path)
+                    mine = Logbook.make(path)
                     session = Session(mine, neck, NECK, lambda: "")
                     try:
                         session.append(structs.replace(CROWN, fret=fret), Note(text=f"{fret}"))
@@ -307,7 +307,7 @@ class SeveralWindows(TempCase):
         children = [forked(write(*one)) for one in ((shared, 3), (shared, 5), (own, 7))]
         for child in children:
             self.assertEqual(os.waitpid(child, 0)[1], 0)
-        book = Logbook(path)
+        book = Logbook.make(path)
         self.addCleanup(book.close)
         for neck, frets in ((shared, (3, 5)), (own, (7,))):
             entries = book.entries(neck)

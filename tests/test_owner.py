@@ -87,7 +87,7 @@ class Needs(unittest.TestCase):
 
 class Gates(TempCase):
     def session(self, owner: str, asked: bool = True, known: bool = True) -> Session:
-        book = Logbook(self.folder / "book.db")
+        book = Logbook.make(self.folder / "book.db")
         self.addCleanup(book.close)
         if known:
             book.keep_owner(Owner(name=owner, asked=asked), TIME)
@@ -133,7 +133,7 @@ class Gates(TempCase):
     def test_nobody_and_the_house_are_not_asked(self) -> None:
         for owner, asked in (("", True), ("The house", False)):
             with self.subTest(owner=owner):
-                book = Logbook(self.folder / f"{asked}.db")
+                book = Logbook.make(self.folder / f"{asked}.db")
                 if owner:
                     book.keep_owner(Owner(name=owner, asked=asked), TIME)
                 neck = neck_with(owner=owner)
@@ -168,7 +168,7 @@ class Gates(TempCase):
 class Owners(TempCase):
     def test_a_logbook_from_before_owners_is_taken_further(self) -> None:
         path = self.folder / "book.db"
-        book = Logbook(path)
+        book = Logbook.make(path)
         book.start(NECK, TIME)
         book.close()
         with sqlite3.connect(path) as raw:
@@ -176,7 +176,7 @@ class Owners(TempCase):
                 "DROP TABLE owner; ALTER TABLE neck DROP COLUMN uid; PRAGMA user_version=1;"
             )
         raw.close()
-        book = Logbook(path)
+        book = Logbook.make(path)
         self.assertEqual((len(book.necks()), book.owners()), (1, {}))
         book.keep_owner(Owner(name="Wim", telephone="1"), TIME)
         book.keep_owner(Owner(name="Wim", telephone="2"), TIME)
@@ -188,7 +188,7 @@ class Owners(TempCase):
         book.close()
         saved = salvage(path, self.folder / "new.db")
         self.assertEqual(saved.lost, ("What is known of one owner can't be read.",))
-        again = Logbook(self.folder / "new.db")
+        again = Logbook.make(self.folder / "new.db")
         self.assertEqual(again.owner("Wim"), Owner(name="Wim", telephone="1"))
         again.close()
 

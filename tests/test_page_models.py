@@ -45,7 +45,7 @@ from tests.support import NECK, TIME, TempCase, measured
 
 class ModelCase(TempCase):
     def session(self, entries: list[AnyEntry] | None = None, seed: int = 3) -> Session:
-        book = Logbook(self.folder / f"{len(list(self.folder.iterdir()))}.db")
+        book = Logbook.make(self.folder / f"{len(list(self.folder.iterdir()))}.db")
         self.addCleanup(book.close)
         truth, taken = measured(seed)
         self.neck = truth.neck if entries is None else NECK

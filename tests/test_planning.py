@@ -214,7 +214,7 @@ class Steps(unittest.TestCase):
 class TheJob(TempCase):
     def setUp(self) -> None:
         super().setUp()
-        self.book = Logbook(self.folder / "book.db")
+        self.book = Logbook.make(self.folder / "book.db")
         self.addCleanup(self.book.close)
         entries = [*gaps(0.15), *rocks((5, 12)), *crowns(1.2)]
         self.session = Session(self.book, self.book.start(NECK, TIME, entries), NECK, lambda: TIME)

@@ -190,7 +190,7 @@ class UnitsOfAField(TempCase):
         from nuvrek.bench.session import Session
         from nuvrek.logbook.store import Logbook
 
-        book = Logbook(self.folder / "book.db")
+        book = Logbook.make(self.folder / "book.db")
         self.addCleanup(book.close)
         session = Session(book, book.start(NECK, ""), NECK, lambda: "2026-03-03T10:00:00")
         settings = Settings(inch=True)

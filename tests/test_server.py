@@ -1,19 +1,32 @@
 """The same logbook in a file and on a server of several benches."""
 
+import threading
 import time
 import unittest
-import uuid
+from contextlib import closing, suppress
+from datetime import datetime
 from typing import Any
+from unittest import mock
+
+import msgspec
 
 from nuvrek.bench.session import Session
 from nuvrek.demo import demo_jobs
-from nuvrek.logbook.merging import merge, necks_of, owner_rows, take_in
-from nuvrek.logbook.opening import open_logbook
+from nuvrek.logbook import server_connection
+from nuvrek.logbook.bench_copy import BenchCopy
+from nuvrek.logbook.carrying import Carrier
+from nuvrek.logbook.copies import copies_of, make_copy, restore_all
+from nuvrek.logbook.encoding import entry_body
+from nuvrek.logbook.errors import NeckChanged, ServerLost
+from nuvrek.logbook.merging import everything_of, merge, restore_neck, take_in
+from nuvrek.logbook.opening import open_at_bench, open_logbook
 from nuvrek.logbook.privacy import remove_owner
-from nuvrek.logbook.server import ServerLogbook
+from nuvrek.logbook.rows import rewrite
+from nuvrek.logbook.server import ServerLogbook, identity_of, place_of
+from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.owner import Owner
-from nuvrek.readings.entries import CrownHeight, Note
+from nuvrek.readings.entries import CrownHeight, Describe, Note, Strike
 from tests import postgres
 from tests.support import NECK, TIME, TempCase, WindowCase, neck_with
 
@@ -24,7 +37,7 @@ class BothCase(TempCase):
     """The store's own tests; run against the file here, against the server below."""
 
     def made(self) -> Logbook:
-        book = Logbook(self.folder / "book.db")
+        book = Logbook.make(self.folder / "book.db")
         self.addCleanup(book.close)
         return book
 
@@ -37,15 +50,17 @@ class BothCase(TempCase):
         book = self.made()
         first = book.start(NECK, TIME, [CROWN])
         second = book.start(neck_with(title="the other: 100 % ?"), TIME)
-        book.append(first, 2, Note(text="o'clock 50 % ?"), CROWN)
-        book.append(second, 1, Note(text="Þórlund שרה"))
+        book.append(book.stand(first), Note(text="o'clock 50 % ?"), CROWN)
+        book.append(book.stand(second), Note(text="Þórlund שרה"))
         other = self.again(book)
         self.assertEqual([r.id for r in other.necks()], [first, second])
         self.assertEqual([r.entries for r in other.necks()], [3, 1])
         self.assertEqual(other.entries(first), [CROWN, Note(text="o'clock 50 % ?"), CROWN])
         self.assertEqual(other.entries(second), [Note(text="Þórlund שרה")])
         self.assertEqual(other.row(second).neck.title, "the other: 100 % ?")
-        self.assertEqual((other.heads(), other.heads(1)), ([(first, 3), (second, 1)], [(first, 3)]))
+        self.assertEqual([n for n, _ in other.heads()], [first, second])
+        self.assertEqual(other.heads(1), other.heads()[:1])
+        self.assertEqual(other.wrong_marks(), [])
         self.assertEqual(other.numbers(), [first, second])
         self.assertEqual(len({book.uid(first), book.uid(second)}), 2)
         with self.assertRaisesRegex(LogbookError, "no neck"):
@@ -55,14 +70,23 @@ class BothCase(TempCase):
         book = self.made()
         number = book.start(NECK, TIME)
         other = self.again(book)
-        book.append(number, 1, CROWN)
+        stand = book.stand(number)
+        book.append(stand, CROWN)
         with self.assertRaisesRegex(LogbookError, "changed from another window"):
-            other.append(number, 1, Note(text="late"))
+            other.append(stand, Note(text="late"))
         self.assertEqual(book.entries(number), [CROWN])
+        # Of the same length, and yet another journal.
+        with book.rewriting() as db:
+            rewrite(db, book.stand(number), [entry_body(Note(text="put back"))])
+        with self.assertRaises(NeckChanged):
+            other.append(Stand(number, stand.uid, 1, stand.mark), CROWN)
+        with self.assertRaisesRegex(NeckChanged, "no longer in the logbook"):
+            other.append(Stand(number, "0" * 32, 1), CROWN)
         # An act is there whole or not at all.
         with self.assertRaises(LogbookError):
-            other.append(number, 2, CROWN, CrownHeight(lane="middle", fret=5, height_mm=99.0))
-        self.assertEqual(other.entries(number), [CROWN])
+            wrong = CrownHeight(lane="middle", fret=5, height_mm=99.0)
+            other.append(other.stand(number), CROWN, wrong)
+        self.assertEqual(other.entries(number), [Note(text="put back")])
 
     def test_owners_merging_and_taking_out(self) -> None:
         book = self.made()
@@ -73,19 +97,25 @@ class BothCase(TempCase):
         self.assertEqual(
             book.owner("Orla Finsterwick"), Owner(name="Orla Finsterwick", telephone="2")
         )
-        file = Logbook(self.folder / "laptop.db")
+        file = Logbook.make(self.folder / "laptop.db")
         self.addCleanup(file.close)
-        necks, _ = necks_of(book)
-        take_in(file, necks, owner_rows(book))
+        take_in(file, everything_of(book))
         self.assertEqual(file.uid(1), book.uid(number))
-        file.append(1, len(demo.journal) + 1, Note(text="on the way", at="2027-01-01T10:00:00"))
+        file.append(file.stand(1), Note(text="on the way", at="2027-01-01T10:00:00"))
         file.start(neck_with(title="new there"), TIME)
         taken = merge(book, file.path)
         self.assertEqual((taken.new, taken.grown), (1, 1))
         self.assertEqual(book.entries(number), file.entries(1))
         self.assertEqual((merge(book, file.path).same), 2)
-        remove_owner(book, "Orla Finsterwick", photos=False)
+        remove_owner(book, "Orla Finsterwick", False, TIME)
         self.assertEqual((book.owners(), book.row(number).neck.owner), ({}, ""))
+        # The laptop still has it all: merging brings no name back and doubles nothing.
+        entries = book.entries(number)
+        merge(book, file.path)
+        self.assertEqual((book.entries(number), book.owners()), (entries, {}))
+        # And it goes there when the laptop takes the bench in.
+        take_in(file, everything_of(book))
+        self.assertEqual((file.entries(1), file.owners()), (entries, {}))
 
     def test_a_damaged_entry_hides_no_other(self) -> None:
         book = self.made()
@@ -97,116 +127,321 @@ class BothCase(TempCase):
         self.assertEqual(journal.entries[1], CROWN)
 
 
-class OnAServer(BothCase):
+class ServerCase(TempCase):
+    """A database of its own on the tests' server, and benches with copies of their own."""
+
     def setUp(self) -> None:
         super().setUp()
-        server = postgres.address()
-        if not server:
+        self.address = postgres.new_database()
+        if not self.address:
             self.skipTest(postgres.why_not())
-        import psycopg
 
-        self.database = f"t{uuid.uuid4().hex}"
-        with psycopg.connect(server, autocommit=True) as made:
-            made.execute(f"CREATE DATABASE {self.database}")
-        self.address = server.rsplit("/", 1)[0] + f"/{self.database}"
-
-    def made(self) -> Logbook:
-        book = ServerLogbook(self.address, self.folder / "aside.txt")
+    def direct(self, address: str = "") -> ServerLogbook:
+        book = ServerLogbook(address or self.address)
+        book.path = self.folder / "direct.db"
         self.addCleanup(book.close)
         return book
 
-    def test_what_another_bench_writes_is_heard(self) -> None:
-        book = self.made()
+    def bench(self, name: str) -> tuple[BenchCopy, Carrier]:
+        copy = BenchCopy.of(self.address, self.folder / name / "logbook.db")
+        line = Carrier(copy.again())
+        self.addCleanup(copy.close)
+        self.addCleanup(line.close)
+        return copy, line
+
+
+class OnAServer(ServerCase, BothCase):
+    def made(self) -> Logbook:
+        return self.direct()
+
+    def test_what_another_bench_writes_is_heard_and_nothing_else(self) -> None:
+        book: Any = self.made()
         number = book.start(NECK, TIME)
         other: Any = self.again(book)
         other.heard()
-        book.append(number, 1, CROWN)
-        # The server passes it on when it has time, as the window asks again and again.
-        heard: set[int] = set()
+        for nonsense in ("", "\u00b2", "9" * 300, "all; DROP", "-1"):
+            postgres.tell(self.address, f"NOTIFY nuvrek, '{nonsense}'")
+        book.append(book.stand(number), CROWN)
+        heard: set[str] = set()
         until = time.monotonic() + 20.0
         while not heard and time.monotonic() < until:
             heard = other.heard()
             time.sleep(0.01)
-        self.assertEqual(heard, {number})
+        self.assertEqual(heard, {book.uid(number)})
         self.assertEqual(other.heard(), set())
 
-    def test_a_lost_server_is_told_and_what_could_not_be_written_is_offered(self) -> None:
-        book: Any = self.made()
-        number = book.start(NECK, TIME, [CROWN])
-        session = Session(book, number, NECK, lambda: TIME)
+    def test_a_merge_takes_nothing_that_another_bench_writes_meanwhile(self) -> None:
+        book = self.made()
+        number = book.start(NECK, TIME, [Note(text="0", at=TIME)])
+        laptop = Logbook.make(self.folder / "laptop.db")
+        self.addCleanup(laptop.close)
+        take_in(laptop, everything_of(book))
+        stop, written = threading.Event(), list[str]()
+
+        def write() -> None:
+            other = ServerLogbook(self.address)
+            while not stop.is_set():
+                with suppress(NeckChanged):
+                    text = f"bench {len(written)}"
+                    other.append(other.stand(number), Note(text=text, at=TIME))
+                    written.append(text)
+            other.close()
+
+        thread = threading.Thread(target=write)
+        thread.start()
+        for n in range(8):
+            laptop.append(laptop.stand(1), Note(text=f"laptop {n}", at=TIME))
+            merge(book, laptop.path)
+        stop.set()
+        thread.join()
+        said = [one.text for one in book.entries(number) if isinstance(one, Note)]
+        self.assertGreater(len(written), 8)
+        self.assertEqual(len(said), 1 + 8 + len(written))
+        self.assertLessEqual(set(written) | {f"laptop {n}" for n in range(8)}, set(said))
+
+    def test_copies_and_putting_back(self) -> None:
+        book = self.made()
+        first = book.start(NECK, TIME, [CROWN])
+        now = datetime(2026, 3, 3, 14)
+        copy = make_copy(book, now)
+        book.append(book.stand(first), CROWN)
+        later = book.start(neck_with(title="later"), TIME)
+        self.assertIn("as it was", restore_neck(book, copy, book.stand(first)))
+        self.assertEqual(book.entries(first), [CROWN])
+        before = restore_all(book, copy, now)
+        self.assertEqual([row.id for row in book.necks()], [first])
+        with Logbook.to_read(before)._db as kept:
+            self.assertEqual(kept.execute("SELECT count(*) FROM neck").fetchone()[0], 2)
+        with self.assertRaises(NeckChanged):
+            book.append(Stand(later, "f" * 32), CROWN)
+
+    def test_logins(self) -> None:
+        """One that may not make tables opens what is there; one that may only look looks; a wrong
+        password is called that.
+        """
+        clerk = postgres.login("clerk", self.address)
+        with self.assertRaisesRegex(LogbookError, "no logbook on this server yet"):
+            ServerLogbook(clerk)
+        number = self.direct().start(NECK, TIME)
+        tables = "neck, entry, owner, shop, gone, act, version"
+        postgres.tell(
+            self.address,
+            f"GRANT SELECT ON {tables} TO clerk",
+        )
+        looks = self.direct(clerk)
+        self.assertEqual(len(looks.necks()), 1)
+        with self.assertRaisesRegex(LogbookError, "may only look"):
+            looks.append(looks.stand(number), CROWN)
+        postgres.tell(
+            self.address,
+            f"GRANT INSERT, UPDATE, DELETE ON {tables} TO clerk",
+            "GRANT USAGE ON ALL SEQUENCES IN SCHEMA public TO clerk",
+        )
+        writes = self.direct(clerk)
+        writes.append(writes.stand(number), CROWN)
+        locked = postgres.login("locked", self.address, "right")
+        wrong = locked.replace("locked@", "locked:wrong@")
+        with self.assertRaisesRegex(LogbookError, "refuses this name or password"):
+            ServerLogbook(wrong)
+        # No password is part of any name that is kept on this machine.
+        self.assertEqual(identity_of(wrong), identity_of(locked))
+        self.assertEqual(place_of(wrong), place_of(locked))
+
+    def test_an_address_that_answers_nothing_is_a_sentence(self) -> None:
+        for opened in (open_logbook, open_at_bench):
+            with self.assertRaisesRegex(LogbookError, "can't be reached"):
+                opened("postgresql://nobody@127.0.0.1:1/none")
+        self.assertFalse(place_of("postgresql://nobody@127.0.0.1:1/none").exists())
+
+
+class AtTwoBenches(ServerCase):
+    """Each bench writes into a copy of its own; what is carried arrives once, and whole."""
+
+    def setUp(self) -> None:
+        super().setUp()
+        self.copy, self.line = self.bench("bench")
+        self.number = self.copy.start(NECK, TIME, [Note(text="0", at=TIME)])
+        self.line.go()
+        self.other, self.other_line = self.bench("other")
+        self.other_line.go()
+
+    def texts(self, book: Logbook) -> list[str]:
+        return [one.text for one in book.entries(self.number) if isinstance(one, Note)]
+
+    def meet(self) -> None:
+        for _ in range(2):
+            self.line.go()
+            self.other_line.go()
+        there = self.direct().entries(self.number)
+        self.assertEqual(self.copy.entries(self.number), there)
+        self.assertEqual(self.other.entries(self.number), there)
+        self.assertEqual((self.copy.counts(), self.other.counts()), ((0, 0), (0, 0)))
+        self.assertEqual(self.copy.wrong_marks() + self.direct().wrong_marks(), [])
+
+    def test_both_write_into_one_neck_and_mean_what_they_meant(self) -> None:
+        for book, word in ((self.copy, "a"), (self.other, "b")):
+            session = Session(book, self.number, NECK, lambda: TIME)
+            # Like acts in one second are two acts.
+            for _ in range(2):
+                session.append(Note(text=word))
+            session.append(Strike(entry=len(session.entries)))
+            session.append(Note(text=f"about {word}", about=2))
+        self.meet()
+        self.assertEqual(self.texts(self.copy), ["0", "a", "a", "about a", "b", "b", "about b"])
+        entries = self.copy.entries(self.number)
+        struck = [entries[e.entry - 1] for e in entries if isinstance(e, Strike)]
+        self.assertEqual([one.text for one in struck if isinstance(one, Note)], ["a", "b"])
+        about = [entries[e.about - 1] for e in entries if isinstance(e, Note) and e.about]
+        self.assertEqual([one.text for one in about if isinstance(one, Note)], ["a", "b"])
+
+    def test_backspace_asks_before_it_strikes_what_another_bench_wrote(self) -> None:
+        other = Session(self.other, self.number, NECK, lambda: TIME)
+        other.append(Note(text="theirs"))
+        self.meet()
+        session = Session(self.copy, self.number, NECK, lambda: TIME)
+        with self.assertRaisesRegex(LogbookError, "another bench"):
+            session.undo()
+        self.assertEqual(len(session.entries), 2)
+        session.undo()
+        self.assertEqual(len(session.entries), 3)
+        other.reread()
+        other.append(Note(text="own"))
+        other.undo()
+
+    def test_a_lost_server_loses_nothing_and_doubles_nothing(self) -> None:
+        session = Session(self.copy, self.number, NECK, lambda: TIME)
         postgres.stop()
         try:
             for text in ("one", "two"):
-                with self.assertRaisesRegex(LogbookError, "kept aside on this machine"):
-                    session.append(Note(text=text), CROWN)
-            with self.assertRaisesRegex(LogbookError, "can't be reached"):
-                book.necks()
+                session.append(Note(text=text))
+                with self.assertRaises(ServerLost):
+                    self.line.go()
+            new = self.copy.start(neck_with(title="meanwhile"), TIME)
+            self.copy.append(self.copy.stand(new), CROWN)
+            self.assertEqual((len(self.copy.necks()), self.copy.counts()), (2, (4, 0)))
             with self.assertRaises(LogbookError):
-                book.write_aside()
-            # What is open goes on being read.
-            self.assertEqual(len(session.neck_state.taken), 1)
-            self.assertEqual(len(book.kept_aside()), 2)
+                self.copy.at_source()
         finally:
             postgres.start()
-        self.assertEqual(len(book.necks()), 1)
-        other = self.again(book)
-        other.append(number, 2, Note(text="meanwhile"))
-        # Killed after the first was written, before it left the file: it is not written twice. A
-        # line torn off stays where it is.
-        first = book.kept_aside()[0]
-        Logbook.append(book, number, 3, *first.entries)
-        with book._aside.path.open("ab") as file:
-            file.write(b'{"neck": 1, "num')
-        self.assertEqual(book.torn_aside(), 1)
-        self.assertEqual(book.write_aside(), 2)
-        self.assertEqual((book.kept_aside(), book.torn_aside()), ([], 1))
-        said = [e.text for e in book.entries(number) if isinstance(e, Note)]
-        self.assertEqual(said, ["meanwhile", "one", "two"])
-        self.assertTrue(session.reread())
-        self.assertEqual(len(session.neck_state.taken), 3)
+        self.meet()
+        self.assertEqual(self.texts(self.other), ["0", "one", "two"])
+        self.assertEqual(len(self.direct().necks()), 2)
 
-    def test_an_address_that_answers_nothing_is_a_sentence(self) -> None:
-        with self.assertRaisesRegex(LogbookError, "can't be reached"):
-            open_logbook("postgresql://nobody@127.0.0.1:1/none")
+    def test_killed_between_there_and_here_nothing_is_written_twice(self) -> None:
+        session = Session(self.copy, self.number, NECK, lambda: TIME)
+        session.append(Note(text="once"))
+        self.copy.start(neck_with(title="once"), TIME, [CROWN])
+        for _ in range(2):
+            # It is there, and the program is gone before that is written down here.
+            with (
+                mock.patch.object(Carrier, "_done", side_effect=KeyboardInterrupt),
+                self.assertRaises(KeyboardInterrupt),
+            ):
+                self.line.go()
+        self.meet()
+        self.assertEqual(self.texts(self.other), ["0", "once"])
+        self.assertEqual([row.entries for row in self.other.necks()], [2, 1])
+
+    def test_what_no_longer_fits_is_kept_and_said(self) -> None:
+        short = msgspec.structs.replace(NECK, frets=20)
+        there = self.direct()
+        there.append(there.stand(self.number), Describe(neck=short, at=TIME))
+        session = Session(self.copy, self.number, NECK, lambda: TIME)
+        session.append(CrownHeight(lane="middle", fret=22, height_mm=1.1))
+        session.append(Note(text="fits"))
+        self.line.go()
+        self.assertEqual(self.copy.counts(), (0, 1))
+        self.assertIn("fret 22", next(one.why for one in self.copy.waiting() if one.why))
+        self.assertEqual(self.texts(self.copy), ["0", "fits"])
+        self.assertTrue(session.reread())
+        # The neck goes: what waits for it can't follow.
+        session.append(Note(text="late"))
+        with there.rewriting() as db:
+            db.execute("DELETE FROM entry")
+            db.execute("DELETE FROM neck")
+        self.line.go()
+        self.assertEqual((self.copy.counts(), self.copy.necks()), ((0, 2), []))
+        with self.assertRaises(NeckChanged):
+            session.append(Note(text="later still"))
+        self.assertEqual(self.copy.forget_refused(), 2)
+
+    def test_a_server_that_hangs_holds_nobody(self) -> None:
+        session = Session(self.copy, self.number, NECK, lambda: TIME)
+        with mock.patch.multiple(server_connection, _STATEMENT_S=0.3, _MANY_S=0.3):
+            postgres.freeze(True)
+            try:
+                session.append(Note(text="one"))
+                with self.assertRaises(ServerLost):
+                    self.line.go()
+                session.append(Note(text="two"))
+            finally:
+                postgres.freeze(False)
+        self.meet()
+        self.assertEqual(self.texts(self.other), ["0", "one", "two"])
+
+    def test_an_owner_taken_out_at_one_bench_goes_from_the_other_and_its_copies(self) -> None:
+        name = "Orla Finsterwick"
+        neck = neck_with(title="Orla's", owner=name)
+        self.copy.start(neck, TIME, [Note(text="Mrs Finsterwick called", at=TIME)])
+        self.copy.keep_owner(Owner(name=name, telephone="1"), TIME)
+        self.meet()
+        make_copy(self.other.path, datetime(2026, 3, 3, 14))
+        self.assertIsNotNone(self.other.owner(name))
+        with closing(self.copy.at_source()) as source:
+            remove_owner(source, name, False, "2026-03-04T10:00:00")
+        self.meet()
+        self.assertEqual(self.other.owners(), {})
+        for file in self.other.path.parent.rglob("*.db*"):
+            self.assertNotIn(b"insterwick", file.read_bytes(), file.name)
+        self.assertEqual(len(copies_of(self.other.path)), 1)
 
 
 class AtTheWindow(WindowCase):
     def test_two_windows_on_one_server(self) -> None:
-        server = postgres.address()
-        if not server:
+        address = postgres.new_database()
+        if not address:
             self.skipTest(postgres.why_not())
         from nuvrek.bench.settings import Settings
         from nuvrek.desktop.app_state import AppState
         from nuvrek.desktop.window import Window
 
-        database = f"w{uuid.uuid4().hex}"
-        import psycopg
-
-        with psycopg.connect(server, autocommit=True) as made:
-            made.execute(f"CREATE DATABASE {database}")
-        address = server.rsplit("/", 1)[0] + f"/{database}"
+        job = demo_jobs()[1]
+        with closing(ServerLogbook(address)) as made:
+            made.start(job.neck, TIME, job.journal)
         windows: list[Any] = []
         for n in range(2):
-            book = ServerLogbook(address, self.folder / f"aside-{n}.txt")
-            if n == 0:
-                job = demo_jobs()[1]
-                book.start(job.neck, TIME, job.journal)
+            book = BenchCopy.of(address, self.folder / f"bench-{n}" / "logbook.db")
             app = AppState(book, Settings(), None, lambda: TIME, inline=True)
+            app.begin_carrying()
             window = Window(app)
             window.show()
             self.addCleanup(self._close, window)
             windows.append(window)
+            self.wait_until(lambda window=window: self._shelf(window))
             window.stages["Shelf"]._open(0)
         bench, laptop = windows
-        laptop.app.listen()
         before = len(laptop.app.session.entries)
         bench.app.session.append(CROWN)
-        laptop.app.listen()
-        self.assertEqual(len(laptop.app.session.entries), before + 1)
-        self.assertIn("Another bench has written", laptop.bar.message.text())
-        self.assertIsNotNone(laptop.app.fresh)
-        laptop.show_stage("Kept safe")
-        self.assertIn("the archive holds all", laptop.stage.told.text())
+        self.wait_until(lambda: len(laptop.app.session.entries) > before)
+        self.assertIn("has written to this neck", laptop.bar.message.text())
+        # The cable is pulled: one banner, every page goes on, what is written stays and goes later.
+        postgres.stop()
+        try:
+            self.wait_until(bench.standing.isVisible)
+            self.assertIn("can't be reached", bench.standing.text())
+            bench.app.session.append(CROWN)
+            self.wait_until(lambda: "1 act waits" in bench.standing.text())
+            for name in bench.modules:
+                bench.show_stage(name)
+                self.app.processEvents()
+        finally:
+            postgres.start()
+        self.wait_until(lambda: not bench.standing.isVisible())
+        self.wait_until(lambda: len(laptop.app.session.entries) == before + 2)
+
+    def _shelf(self, window: Any) -> bool:
+        window.stages["Shelf"].refresh()
+        return bool(window.stages["Shelf"].cards)
 
 
 if __name__ == "__main__":

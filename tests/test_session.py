@@ -6,7 +6,7 @@ import sqlite3
 from msgspec import structs
 
 from nuvrek.bench.keypad.keypad import Keypad
-from nuvrek.bench.session import Identity, Refused, Session, undo_words
+from nuvrek.bench.session import Refused, Session, undo_words
 from nuvrek.bench.settings import Settings, load, save
 from nuvrek.bench.shop.shelf import Shelf
 from nuvrek.bench.work.job import tick
@@ -33,7 +33,7 @@ class SessionCase(TempCase):
     def setUp(self) -> None:
         super().setUp()
         self.path = self.folder / "book.db"
-        self.book = Logbook(self.path)
+        self.book = Logbook.make(self.path)
         self.addCleanup(lambda: self.book.close())
         self.session = self.open(self.book.start(NECK, TIME))
 
@@ -52,8 +52,8 @@ class WhatIsRefused(SessionCase):
         self.session.append(CROWN)
         stands = self.session.identity
         for on, why in (
-            (Identity(stands.neck + 1, stands.number), "another neck"),
-            (Identity(stands.neck, stands.number - 1), "before what you wrote down last"),
+            (structs.replace(stands, neck=stands.neck + 1), "another neck"),
+            (structs.replace(stands, count=stands.count - 1), "before what you wrote down last"),
         ):
             with self.assertRaises(Refused) as caught:
                 self.session.append(CROWN, on=on)

@@ -120,7 +120,7 @@ class Clocks(TempCase):
         need = need_of(neck_state(hot), False)
         self.assertEqual((need.kind, need.minutes_left(f"{DAY}T17:00:00")), ("waits", 7 * 60))
         self.assertEqual(need.at("2026-03-04T08:00:00").kind, "bench")
-        with closing(Logbook(self.folder / "book.db")) as book:
+        with closing(Logbook.make(self.folder / "book.db")) as book:
             number = book.start(NECK, TIME, hot)
             session = Session(book, number, NECK, lambda: "2026-03-04T09:00:00", "Work")
             step = next_step(session.neck_state)
@@ -202,7 +202,7 @@ class Searching(TempCase):
     def setUp(self) -> None:
         super().setUp()
         self.path = self.folder / "book.db"
-        self.book = Logbook(self.path)
+        self.book = Logbook.make(self.path)
         self.addCleanup(self.book.close)
         rodless = neck_with(title="parlour", rod="none", owner="Ísak Þórlund")
         grooves = [
@@ -243,7 +243,7 @@ class Searching(TempCase):
         again = Shelf(self.book, CardCache(self.path))
         with unittest.mock.patch.object(Logbook, "journal", side_effect=AssertionError):
             self.assertEqual(again.cards(), first)
-        self.book.append(2, 2, Promised(day="2026-04-01"))
+        self.book.append(self.book.stand(2), Promised(day="2026-04-01"))
         self.assertEqual(again.cards()[1].promised, "2026-04-01")
         again.close()
         cache = self.path.with_name(f"{self.path.name}-cards")

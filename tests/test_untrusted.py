@@ -66,7 +66,7 @@ class Tables(TempCase):
         self.assertEqual(told, [500, 1000, 1500])
 
     def test_a_full_journal_takes_no_more_and_says_so(self) -> None:
-        book = Logbook(self.folder / "book.db")
+        book = Logbook.make(self.folder / "book.db")
         self.addCleanup(book.close)
         session = Session(book, book.start(NECK, TIME), NECK, lambda: TIME)
         with self.assertRaises(Refused) as caught:
@@ -208,7 +208,7 @@ class AtTheWindow(WindowCase):
         window.stage.check_all()
         self.assertIn("whole: 15 necks", window.bar.message.text())
         path: Path = window.app.book.path
-        spoilt = Logbook(path)
+        spoilt = Logbook.make(path)
         spoilt._db.execute("UPDATE entry SET body = '{' WHERE neck = 2 AND number = 3")
         spoilt.close()
         self.assertIn("Neck 2", inspect(path).wrong[0])

@@ -35,7 +35,7 @@ class Shop(WindowCase):
         self.now += timedelta(**span)
 
     def open_shop(self, settings: Settings) -> Any:
-        book = Logbook(self.folder / "shop.db")
+        book = Logbook.make(self.folder / "shop.db")
         clock = lambda: self.now.isoformat(timespec="seconds")  # noqa: E731
         app = AppState(book, settings, self.folder / "settings.json", clock, inline=True)
         window = Window(app)
@@ -207,7 +207,7 @@ class Week(Shop):
         self.assertTrue(7 in found and len(found) < 4, found)
         shelf.search.setText("")
         # Everything is still there for a second window.
-        book = Logbook(self.folder / "shop.db")
+        book = Logbook.make(self.folder / "shop.db")
         self.assertEqual(len(book.necks()), 8)
         kinds = {type(entry) for row in book.necks() for entry in book.entries(row.id)}
         self.assertTrue({StringGap, CrownHeight, RodMove, Filed} & kinds)

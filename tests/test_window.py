@@ -470,7 +470,7 @@ from nuvrek.desktop.app import clock, load_fonts, show_window
 from nuvrek.logbook.store import Logbook
 app = QApplication([])
 load_fonts()
-window = show_window(Logbook(Path(sys.argv[1])), Settings(), None)
+window = show_window(Logbook.make(Path(sys.argv[1])), Settings(), None)
 window.show_stage("Shelf")
 window.stages["Shelf"].new.click()
 for figure in ("648", "22", "16"):

@@ -40,7 +40,7 @@ class EveryCourse(TempCase):
     def walk(self, number: int) -> list[str]:
         """The ways gone by ticking alone, until nothing is left or something is waited for."""
         job = demo_jobs()[number - 1]
-        book = Logbook(self.folder / f"{number}.db")
+        book = Logbook.make(self.folder / f"{number}.db")
         self.addCleanup(book.close)
         session = Unasked(book, book.start(job.neck, TIME, job.journal), job.neck, lambda: TIME)
         solved = solved_now(session)
@@ -77,7 +77,7 @@ class EveryCourse(TempCase):
 
     def session(self, number: int) -> Session:
         job = demo_jobs()[number - 1]
-        book = Logbook(self.folder / f"again-{number}.db")
+        book = Logbook.make(self.folder / f"again-{number}.db")
         self.addCleanup(book.close)
         return Session(book, book.start(job.neck, TIME, job.journal), job.neck, lambda: TIME)
 

@@ -102,7 +102,7 @@ class Honest(TempCase):
         self.assertEqual(outcomes(NECK, []), [])
 
     def test_over_a_logbook(self) -> None:
-        book = Logbook(self.folder / "book.db")
+        book = Logbook.make(self.folder / "book.db")
         self.addCleanup(book.close)
         for number in (0, 12):
             made = demo_jobs()[number]

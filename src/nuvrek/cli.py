@@ -22,7 +22,7 @@ from nuvrek.cli_money import with_costs
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import Job, JobFaults
-from nuvrek.logbook.opening import open_logbook
+from nuvrek.logbook.opening import open_logbook, read_logbook
 from nuvrek.logbook.places import logbook_path
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 from nuvrek.readings.acts import joined
@@ -166,6 +166,7 @@ def _in_and_out(command: Command) -> None:
     )
     export.add_argument("neck", type=number, metavar="NECK", help="its number on the shelf")
     export.add_argument("out", type=Path, metavar="FILE")
+    export.add_argument("--force", action="store_true", help="also over a file that holds more")
     take = command(
         "import",
         _import,
@@ -347,8 +348,8 @@ def _gauge(options: argparse.Namespace) -> int:
     return 0
 
 
-def _open(options: argparse.Namespace) -> Logbook:
-    return open_logbook(options.logbook or logbook_path())
+def _open(options: argparse.Namespace, make: bool = False) -> Logbook:
+    return open_logbook(options.logbook or logbook_path(), make=make)
 
 
 def _row(book: Logbook, number: int) -> NeckRow:
@@ -359,7 +360,7 @@ def _row(book: Logbook, number: int) -> NeckRow:
 
 
 def _export(options: argparse.Namespace) -> int:
-    with closing(_open(options)) as book:
+    with closing(read_logbook(options.logbook or logbook_path())) as book:
         row = _row(book, options.neck)
         entries = book.entries(row.id)
     if options.out.suffix.lower() == ".csv":
@@ -369,7 +370,11 @@ def _export(options: argparse.Namespace) -> int:
         table = write_table(one.reading for one in fold(row.neck, entries).taken)
         write_whole(options.out, table.encode())
     else:
-        write_whole(options.out, jobfile.dump(Job(neck=row.neck, journal=tuple(entries))))
+        job = Job(neck=row.neck, journal=tuple(entries))
+        why = "" if options.force else jobfile.less_than_there(options.out, job)
+        if why:
+            return _complain([f"{why} Nothing was written; --force writes it all the same."])
+        write_whole(options.out, jobfile.dump(job))
     return 0
 
 
@@ -391,7 +396,7 @@ def _import(options: argparse.Namespace) -> int:
     if options.job.suffix.lower() == ".csv":
         return _import_readings(options)
     job = jobfile.read(options.job)
-    with closing(_open(options)) as book:
+    with closing(_open(options, make=True)) as book:
         number = book.start(job.neck, _now(), job.journal)
     _tell(f"{job.neck.title} is neck {number} on the shelf.")
     return 0
@@ -408,15 +413,15 @@ def _import_readings(options: argparse.Namespace) -> int:
     raw = jobfile.read_bytes(options.job)
     with closing(_open(options)) as book:
         row = _row(book, options.neck)
-        entries = book.entries(row.id)
+        journal = book.whole(row.id)
         try:
-            readings = read_table(raw.decode("utf-8-sig"), fold(row.neck, entries).neck)
+            readings = read_table(raw.decode("utf-8-sig"), fold(row.neck, journal.entries).neck)
         except UnicodeDecodeError:
             raise JobFaults([f"{options.job.name}: not a text file in UTF-8."]) from None
         except JobFaults as error:
             raise JobFaults([f"{options.job.name}: {fault}" for fault in error.faults]) from None
         # A table taken in is one act, as it is at the window.
-        book.append(row.id, len(entries) + 1, *joined(readings, "Measure", ""))
+        book.append(journal.stand, *joined(readings, "Measure", ""))
     _tell(f"{len(readings)} readings added to {row.neck.title}.")
     return 0
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import argparse
+import sys
 from collections.abc import Callable
 from contextlib import closing
 from datetime import datetime
@@ -10,11 +11,11 @@ from pathlib import Path
 from typing import Any
 
 from nuvrek import words
-from nuvrek.bench.work.archive import packed, taken_in
+from nuvrek.bench.work.archive import everything_in_archive, less_than_there, packed
 from nuvrek.exchange.files import write_whole
-from nuvrek.logbook.copies import copies_of, look, make_copy, restore_all, thin
-from nuvrek.logbook.merging import TakenIn, merge, necks_of
-from nuvrek.logbook.opening import open_logbook
+from nuvrek.logbook.copies import copies_of, look, make_copy, named, put_back, thin
+from nuvrek.logbook.merging import TakenIn, everything_in, forecast, take_in
+from nuvrek.logbook.opening import kept_at, open_logbook, read_logbook
 from nuvrek.logbook.places import logbook_path
 
 Command = Callable[[str, Any, str], argparse.ArgumentParser]
@@ -26,25 +27,34 @@ def add_commands(command: Command, tell: Tell) -> None:
     sub = command("archive", lambda o: _archive(o, tell), "everything in one open archive, or back")
     sub.add_argument("file", type=Path, metavar="FILE", help="the .zip")
     sub.add_argument("--import", dest="take", action="store_true", help="take it in")
+    sub.add_argument("--force", action="store_true", help="also over a file that holds more")
     one = command("merge", lambda o: _merge(o, tell), "take another logbook in")
     one.add_argument("other", type=Path, metavar="OTHER", help="the other logbook; it stays")
+    one.add_argument("--agreed", action="store_true", help="also where both sides changed a neck")
     copies = command("copies", lambda o: _copies(o, tell), "the dated copies of the logbook")
     copies.add_argument("--make", action="store_true", help="make one now, and thin the old ones")
     copies.add_argument("--look", type=Path, metavar="COPY", help="what a copy holds")
     copies.add_argument("--restore", type=Path, metavar="COPY", help="put all of it back")
-    for made in (sub, one):
+    for made in (sub, one, copies):
         made.add_argument("--logbook", help="another logbook: a file, or postgresql://...")
-    copies.add_argument("--logbook", type=Path, help="another logbook than your own")
 
 
 def _archive(options: argparse.Namespace, tell: Tell) -> int:
     path = options.logbook or logbook_path()
-    with closing(open_logbook(path)) as book:
-        if options.take:
-            _told(taken_in(book, options.file), tell)
-            return 0
-        _, damaged = necks_of(book)
-        write_whole(options.file, packed(book))
+    if options.take:
+        every = everything_in_archive(options.file)
+        with closing(open_logbook(path, make=True)) as book:
+            _told(take_in(book, every), tell)
+        return 0
+    with closing(read_logbook(path)) as book:
+        data, damaged = packed(book)
+    why = "" if options.force else less_than_there(options.file, data)
+    if why:
+        print(
+            f"nuvrek: {why} Nothing was written; --force writes it all the same.", file=sys.stderr
+        )
+        return 2
+    write_whole(options.file, data)
     for sentence in damaged:
         tell(f"! {sentence}")
     tell(f"written to {options.file.name}")
@@ -53,7 +63,13 @@ def _archive(options: argparse.Namespace, tell: Tell) -> int:
 
 def _merge(options: argparse.Namespace, tell: Tell) -> int:
     with closing(open_logbook(options.logbook or logbook_path())) as book:
-        _told(merge(book, options.other), tell)
+        every = everything_in(book, options.other)
+        seen = forecast(book, every)
+        if seen.asks and not options.agreed:
+            _told(seen, tell)
+            tell("Nothing was written: both sides changed the same. --agreed takes it in so.")
+            return 1
+        _told(take_in(book, every, seen.asks), tell)
     return 0
 
 
@@ -64,20 +80,29 @@ def _told(taken: TakenIn, tell: Tell) -> None:
 
 
 def _copies(options: argparse.Namespace, tell: Tell) -> int:
-    path, now = options.logbook or logbook_path(), datetime.now()
+    address, now = options.logbook or logbook_path(), datetime.now()
+    path = kept_at(address)
     if options.look is not None:
-        seen = look(options.look)
-        for _, title, entries in seen.necks:
-            tell(f"{title}: {words.count(entries, 'entry', 'entries')}")
-        if seen.wrong:
-            tell(f"! damaged: {seen.wrong}")
-        return 0
+        return _look(named(path, options.look), tell)
     if options.restore is not None:
-        before = restore_all(path, options.restore, now)
+        before = put_back(address, named(path, options.restore), now)
         tell(f"put back; what was there is {before.name}")
     if options.make:
-        make_copy(path, now)
-        thin(path, now)
-    for copy in copies_of(path):
+        with closing(open_logbook(address)) as book:
+            make_copy(book, now)
+            thin(path, now)
+    found = copies_of(path)
+    for copy in found:
         tell(f"{copy.path.name}  {copy.size // 1024} kB")
+    if not found:
+        print(f"nuvrek: there are no copies of {path.name}.", file=sys.stderr)
+    return 0 if found else 2
+
+
+def _look(copy: Path, tell: Tell) -> int:
+    seen = look(copy)
+    for _, title, entries in seen.necks:
+        tell(f"{title}: {words.count(entries, 'entry', 'entries')}")
+    if seen.wrong:
+        tell(f"! damaged: {seen.wrong}")
     return 0

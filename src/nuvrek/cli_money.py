@@ -8,17 +8,17 @@ import io
 import json
 import sys
 from collections.abc import Callable, Sequence
+from datetime import datetime
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 import msgspec
 
 from nuvrek.bench.forms.prices import read_prices
-from nuvrek.bench.settings import load, save
+from nuvrek.bench.shop_settings import read_settings, write_settings
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults
-from nuvrek.logbook.places import settings_path
 from nuvrek.planning.money.prices import PriceList, as_table, price_faults
 from nuvrek.readings.journal import NeckState
 
@@ -36,15 +36,17 @@ def add_commands(command: Command, tell: Callable[..., None]) -> None:
     sub.add_argument("--json", action="store_true", help="print JSON instead of a list")
     sub.add_argument("--export", type=Path, metavar="FILE", help="write the list as .csv or .json")
     sub.add_argument("--import", dest="take", type=Path, metavar="FILE", help="take one in")
-    sub.add_argument("--settings", type=Path, help="another settings file than your own")
+    sub.add_argument("--settings", type=Path, help="a settings file instead of your logbook")
+    sub.add_argument("--logbook", type=Path, help="another logbook than your own")
 
 
 def _prices(options: argparse.Namespace, tell: Callable[..., None]) -> int:
-    path = options.settings or settings_path()
-    settings = load(path).settings
+    settings = read_settings(options.settings, options.logbook).settings
     if options.take is not None:
         made = _read(options.take)
-        trouble = save(path, msgspec.structs.replace(settings, prices=made))
+        after = msgspec.structs.replace(settings, prices=made)
+        now = datetime.now().astimezone().isoformat(timespec="seconds")
+        trouble = write_settings(options.settings, options.logbook, settings, after, now)
         if trouble:
             print(f"nuvrek: {trouble}", file=sys.stderr)
             return 2
@@ -113,7 +115,7 @@ def with_costs(
     from nuvrek.bench.owner.cost import cost_of, course_ways
     from nuvrek.bench.shop.shelf import pace_in
 
-    prices, pace = load(settings or settings_path()).settings.prices, pace_in(logbook)
+    prices, pace = read_settings(settings, logbook).settings.prices, pace_in(logbook)
     for way, told in zip(plan.ways, answer["ways"], strict=True):
         cost = cost_of(way, now.neck, pace, prices)
         told.update(_cost_answer(cost, prices.currency))

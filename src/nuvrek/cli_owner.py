@@ -9,18 +9,18 @@ import json
 import os
 from collections.abc import Callable
 from contextlib import closing
-from datetime import date
+from datetime import date, datetime
 from pathlib import Path
 from typing import Any
 
 import msgspec
 
 from nuvrek.bench.forms.owner import OWNER, read_owner
-from nuvrek.bench.settings import load
+from nuvrek.bench.shop_settings import read_settings
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults
-from nuvrek.logbook.places import logbook_path, settings_path
+from nuvrek.logbook.places import logbook_path
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.owner.entries import PAPERS
@@ -64,7 +64,7 @@ def _report(options: argparse.Namespace, tell: Callable[..., None]) -> int:
     from nuvrek.readings.journal import fold
 
     job = jobfile.read(options.job)
-    settings = load(options.settings or settings_path()).settings
+    settings = read_settings(options.settings, options.logbook).settings
     if options.unit is not None:
         settings = msgspec.structs.replace(settings, inch=options.unit == "in", string_heights="")
     solved = weigh(see(wanted_alone(fold(job.neck, job.journal), settings.unit)))
@@ -109,21 +109,20 @@ def _day(text: str) -> str:
 def _owner_in(path: Path | None, name: str) -> Owner | None:
     if path is None or not path.is_file():
         return None
-    with closing(Logbook(path)) as book:
+    with closing(Logbook.to_read(path)) as book:
         return book.owner(name.strip())
 
 
 def _owners(options: argparse.Namespace, tell: Callable[..., None]) -> int:
     path = options.logbook or logbook_path()
-    if options.take is None and not path.is_file():
-        raise JobFaults([f"{path.name}: there is no such logbook."])
     if options.data or options.remove:
         return _one_owner(path, options, tell)
     taken = _read(options.take) if options.take is not None else []
-    with closing(Logbook(path)) as book:
+    opened = Logbook.make(path) if taken else Logbook.to_read(path)
+    with closing(opened) as book:
         for owner in taken:
             if book.owner(owner.name) != owner:
-                book.keep_owner(owner, date.today().isoformat())
+                book.keep_owner(owner, _now())
         known = sorted(book.owners().values(), key=lambda owner: owner.name.casefold())
     if options.export is not None:
         as_json = options.export.suffix.lower() == ".json"
@@ -138,23 +137,28 @@ def _owners(options: argparse.Namespace, tell: Callable[..., None]) -> int:
 
 def _one_owner(path: Path, options: argparse.Namespace, tell: Callable[..., None]) -> int:
     """All that is kept of one owner, out or gone."""
-    from nuvrek.logbook.privacy import forget_cards, owner_data, remove_owner
+    from nuvrek.logbook.copies import forget_cards
+    from nuvrek.logbook.privacy import owner_data, remove_owner
 
     if options.data:
         if options.out is None:
             raise JobFaults(["where to? Name a file with -o."])
-        with closing(Logbook(path)) as book:
+        with closing(Logbook.to_read(path)) as book:
             found = owner_data(book, options.data)
         write_whole(options.out, (json.dumps(found, ensure_ascii=False, indent=1) + "\n").encode())
         return 0
     with closing(Logbook(path)) as book:
-        removed = remove_owner(book, options.remove, options.photos)
+        removed = remove_owner(book, options.remove, options.photos, _now())
     forget_cards(path)
     for sentence in removed.told:
         tell(f"! {sentence}")
     necks = f"{removed.necks} of their necks stay, without a name"
     tell(f"removed; {necks}; {removed.copies} copies cleaned")
     return 0
+
+
+def _now() -> str:
+    return datetime.now().astimezone().isoformat(timespec="seconds")
 
 
 def _json(owners: list[Owner]) -> bytes:

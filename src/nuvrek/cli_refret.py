@@ -6,17 +6,18 @@ import argparse
 import json
 import sys
 from collections.abc import Callable
+from datetime import datetime
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 import msgspec
 
 from nuvrek import words
-from nuvrek.bench.settings import Settings, load, save
+from nuvrek.bench.settings import Settings
+from nuvrek.bench.shop_settings import read_settings, write_settings
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults
-from nuvrek.logbook.places import settings_path
 
 if TYPE_CHECKING:
     from nuvrek.planning.refret.plan import RefretPlan
@@ -32,19 +33,19 @@ def add_commands(command: Command, tell: Tell) -> None:
     sub.add_argument("--json", action="store_true", help="print JSON instead of sentences")
     sub.add_argument("--wood", choices=("clean", "true"), help="clean the board, or true it")
     sub.add_argument("-o", dest="out", type=Path, metavar="FILE", help="write the prints (.pdf)")
-    sub.add_argument("--settings", type=Path, help="another settings file than your own")
+    sub.add_argument("--settings", type=Path, help="a settings file instead of your logbook")
     wire = command("wire", lambda options: _wire(options, tell), "the shelf of fret wire")
     wire.add_argument("--json", action="store_true", help="print JSON instead of a list")
     wire.add_argument("--export", type=Path, metavar="FILE", help="write the shelf as .csv")
     wire.add_argument("--import", dest="take", type=Path, metavar="FILE", help="take in a .csv")
     wire.add_argument("--remove", metavar="NAME", help="take a wire off the shelf")
     wire.add_argument("--stock", nargs=2, metavar=("NAME", "METRES"), help="what lies there now")
-    wire.add_argument("--settings", type=Path, help="another settings file than your own")
+    wire.add_argument("--settings", type=Path, help="a settings file instead of your logbook")
+    wire.add_argument("--logbook", type=Path, help="another logbook than your own")
 
 
-def _settings(options: argparse.Namespace) -> tuple[Path, Settings]:
-    path = options.settings or settings_path()
-    return path, load(path).settings
+def _settings(options: argparse.Namespace) -> Settings:
+    return read_settings(options.settings, getattr(options, "logbook", None)).settings
 
 
 def _refret(options: argparse.Namespace, tell: Tell) -> int:
@@ -62,7 +63,7 @@ def _refret(options: argparse.Namespace, tell: Tell) -> int:
     terms = weighing.case.agreed_wire
     if options.wood:
         terms = msgspec.structs.replace(terms, wood=options.wood)
-    plan = plan_refret(weighing, terms, _settings(options)[1].wires)
+    plan = plan_refret(weighing, terms, _settings(options).wires)
     if options.out is not None:
         from nuvrek.exchange.refret_prints import prints
 
@@ -102,7 +103,7 @@ def _tell_plan(plan: RefretPlan, tell: Tell) -> None:
 def _wire(options: argparse.Namespace, tell: Tell) -> int:
     from nuvrek.exchange.wire_shelf import read_shelf, write_shelf
 
-    path, settings = _settings(options)
+    settings = _settings(options)
     wires = {wire.name: wire for wire in settings.wires}
     if options.take is not None:
         raw = jobfile.read_bytes(options.take)
@@ -123,7 +124,8 @@ def _wire(options: argparse.Namespace, tell: Tell) -> int:
         wires[options.stock[0]] = _stocked(wires[options.stock[0]], options.stock[1])
     if options.take or options.remove or options.stock:
         changed = msgspec.structs.replace(settings, wires=tuple(wires.values()))
-        trouble = save(path, changed)
+        now = datetime.now().astimezone().isoformat(timespec="seconds")
+        trouble = write_settings(options.settings, options.logbook, settings, changed, now)
         if trouble:
             print(f"nuvrek: {trouble}", file=sys.stderr)
             return 2

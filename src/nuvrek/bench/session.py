@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
+from contextlib import suppress
 
 import msgspec
-from msgspec import Struct
 
 from nuvrek.language import tr
-from nuvrek.logbook.store import Logbook, LogbookError
+from nuvrek.logbook.stand import Stand
+from nuvrek.logbook.store import Logbook, LogbookError, NeckChanged
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.acts import Undoable, joined, undoable
 from nuvrek.readings.check import entry_faults
@@ -20,13 +21,6 @@ from nuvrek.units import Unit
 
 class Refused(LogbookError):
     """What was to be written stands on something that no longer holds; nothing was written."""
-
-
-class Identity(Struct, frozen=True):
-    """What a result stands on: which neck of the logbook, and how long its journal was."""
-
-    neck: int
-    number: int
 
 
 class Session:
@@ -52,22 +46,30 @@ class Session:
         journal = book.journal(neck_id)
         self.entries: list[AnyEntry] = journal.entries
         self.damage = journal.damage
+        # What a result worked out now would stand on, and a write is checked by.
+        self.identity: Stand = journal.stand
         self.neck_state: NeckState = fold(first, self.entries)
+        # The entries that were written at another bench or window, as far as is known.
+        self.elsewhere: frozenset[int] = book.not_own(neck_id) or frozenset()
+        self._asked: tuple[Stand, tuple[int, ...]] | None = None
         self.listeners: list[Callable[[], None]] = []
-
-    @property
-    def identity(self) -> Identity:
-        """What a result worked out now would stand on."""
-        return Identity(self.neck_id, len(self.entries))
 
     def reread(self) -> bool:
         """Take up what was written elsewhere since; whether there was anything. Raises
         LogbookError.
         """
         journal = self._book.journal(self.neck_id)
-        if journal.entries == self.entries:
+        if journal.stand == self.identity and journal.damage == self.damage:
             return False
+        if journal.stand.uid != self.identity.uid:
+            raise LogbookError(
+                tr("This neck is no longer in the logbook; open another from the shelf.")
+            )
+        own = self._book.not_own(self.neck_id)
+        came = range(len(self.entries) + 1, len(journal.entries) + 1)
+        self.elsewhere = own if own is not None else self.elsewhere | frozenset(came)
         self.entries, self.damage = journal.entries, journal.damage
+        self.identity = journal.stand
         self.neck_state = fold(self.first, self.entries)
         for listener in list(self.listeners):
             listener()
@@ -86,7 +88,7 @@ class Session:
         """The time an entry would get now, ISO 8601."""
         return self._clock()
 
-    def append(self, *entries: AnyEntry, on: Identity | None = None) -> int:
+    def append(self, *entries: AnyEntry, on: Stand | None = None) -> int:
         """Write entries down as one act, all or none, and return the number of the last.
 
         ``on`` is what they were decided by: a result of another neck, or of a journal that has
@@ -95,14 +97,20 @@ class Session:
         self._check_stands(on)
         act = joined(entries, self.page, self._clock())
         following = self._following(act)
-        self._book.append(self.neck_id, len(self.entries) + 1, *act)
+        try:
+            self.identity = self._book.append(self.identity, *act)
+        except NeckChanged:
+            # What was typed stays where it is; what others wrote is there to be seen.
+            with suppress(LogbookError):
+                self.reread()
+            raise
         self.entries.extend(act)
         self.neck_state = following
         for listener in list(self.listeners):
             listener()
         return len(self.entries)
 
-    def _check_stands(self, on: Identity | None) -> None:
+    def _check_stands(self, on: Stand | None) -> None:
         if self.damage:
             raise Refused(
                 tr(
@@ -113,7 +121,7 @@ class Session:
             )
         if on is None or on == self.identity:
             return
-        if on.neck != self.neck_id:
+        if (on.neck, on.uid) != (self.identity.neck, self.identity.uid):
             raise Refused(tr("That was worked out for another neck. Nothing was written down."))
         raise Refused(
             tr(
@@ -164,9 +172,20 @@ class Session:
         return undoable(self.entries, self.page, after)
 
     def undo(self, after: int = 0) -> Undoable:
-        """Strike the newest live act of this page past ``after``, whole. Raises LogbookError."""
+        """Strike the newest live act of this page past ``after``, whole; what another bench wrote
+        only when it is asked for twice. Raises LogbookError.
+        """
         found = self.undoable(after)
         if found.act is not None:
+            meant = self.identity, found.act.numbers
+            if not self.elsewhere.isdisjoint(found.act.numbers) and self._asked != meant:
+                self._asked = meant
+                raise LogbookError(
+                    tr(
+                        "The last of this page was written at another bench or window. Once more "
+                        "strikes it."
+                    )
+                )
             self.append(*(Strike(entry=number) for number in found.act.numbers))
         return found
 

@@ -2,19 +2,23 @@
 
 from __future__ import annotations
 
+import fcntl
 import os
+from collections.abc import Iterator
+from contextlib import contextmanager
 from pathlib import Path
 from typing import Annotated, Literal, NamedTuple
 
 import msgspec
 from msgspec import Meta, Struct
 
+from nuvrek.bench.three_way import both_changes
 from nuvrek.exchange.files import write_whole
 from nuvrek.language import tr
 from nuvrek.neck.description import ReliefSchool
 from nuvrek.neck.strings import StringSet
 from nuvrek.neck.wire import Wire
-from nuvrek.planning.money.prices import PriceList
+from nuvrek.planning.money.prices import PriceList, price_faults
 from nuvrek.planning.money.shop import Shop
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit
@@ -149,7 +153,10 @@ def load(path: Path) -> Loaded:
             Settings(), tr("The settings can't be read ({why}): the usual ones hold.", why=why)
         )
     try:
-        return Loaded(msgspec.json.decode(raw, type=Settings))
+        settings = msgspec.json.decode(raw, type=Settings)
+        if price_faults(settings.prices):
+            return Loaded(Settings(), _set_aside(path))
+        return Loaded(settings)
     except (msgspec.MsgspecError, ValueError, RecursionError):
         return Loaded(Settings(), _set_aside(path))
 
@@ -169,22 +176,50 @@ def _set_aside(path: Path) -> str:
     )
 
 
-def save(path: Path, settings: Settings) -> str:
-    """Write the settings whole or not at all. Returns a sentence where that failed, else nothing.
+def save(path: Path, settings: Settings, before: Settings | None = None) -> str:
+    """Write the settings whole or not at all; with ``before`` only what was changed since, so that
+    another window's changes stay. Returns a sentence where that failed, else nothing.
 
     Settings that could not be read back are not written.
     """
-    body = msgspec.json.encode(settings)
     try:
-        msgspec.json.decode(body, type=Settings)
-    except msgspec.MsgspecError as error:
+        msgspec.json.decode(msgspec.json.encode(settings), type=Settings)
+    except (msgspec.MsgspecError, ValueError) as error:
         return tr("These settings can't be kept ({error}); those before still are.", error=error)
     try:
         path.parent.mkdir(parents=True, exist_ok=True)
-        write_whole(path, body)
+        with _alone(path):
+            write_whole(path, _with_others(path, settings, before))
     except OSError as error:
         return tr(
             "The settings could not be kept ({strerror}).",
             strerror=(error.strerror or tr("no reason given")).lower(),
         )
     return ""
+
+
+def _with_others(path: Path, settings: Settings, before: Settings | None) -> bytes:
+    """The settings as they are to be kept, with what another window wrote meanwhile."""
+    body = msgspec.json.encode(settings)
+    if before is None or not path.is_file():
+        return body
+    try:
+        theirs = msgspec.json.decode(path.read_bytes(), type=Settings)
+        plain = [
+            msgspec.json.decode(msgspec.json.encode(one)) for one in (before, settings, theirs)
+        ]
+        both = msgspec.json.encode(both_changes(*plain))
+        msgspec.json.decode(both, type=Settings)
+    except (msgspec.MsgspecError, ValueError, RecursionError):
+        # What is there can't be read, or not be joined: this window's own are kept.
+        return body
+    return both
+
+
+@contextmanager
+def _alone(path: Path) -> Iterator[None]:
+    """No other window reads and writes the settings meanwhile."""
+    place = path.with_name(f".{path.name}.lock")
+    with open(place, "ab") as door:
+        fcntl.flock(door, fcntl.LOCK_EX)
+        yield

@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 
 from msgspec import Struct, structs
 
-from nuvrek.bench.session import Identity
+from nuvrek.logbook.stand import Stand
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit
@@ -34,7 +34,7 @@ class Wanted(Struct, frozen=True):
     """What is to be solved: a neck's state at one moment, and on which terms."""
 
     neck_state: NeckState
-    identity: Identity
+    identity: Stand
     terms: Terms
 
 
@@ -56,14 +56,14 @@ class Solved(Struct, frozen=True):
         return self.wanted.neck_state
 
     @property
-    def identity(self) -> Identity:
+    def identity(self) -> Stand:
         """The neck and the journal it stands on."""
         return self.wanted.identity
 
 
 def wanted_alone(neck_state: NeckState, unit: Unit) -> Wanted:
     """What is to be solved for a neck of no logbook: the command line, tests."""
-    return Wanted(neck_state, Identity(0, neck_state.length), Terms(unit))
+    return Wanted(neck_state, Stand(0, "", neck_state.length), Terms(unit))
 
 
 def see(wanted: Wanted, before: Solved | None = None) -> Solved:
@@ -81,7 +81,8 @@ def see(wanted: Wanted, before: Solved | None = None) -> Solved:
 
 def _same_neck(before: Solved, wanted: Wanted) -> bool:
     """Whether an earlier result is of the same neck as described today."""
-    same = before.identity.neck == wanted.identity.neck
+    one, other = before.identity, wanted.identity
+    same = (one.neck, one.uid) == (other.neck, other.uid)
     return same and before.neck_state.neck == wanted.neck_state.neck
 
 

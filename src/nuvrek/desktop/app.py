@@ -16,7 +16,7 @@ import msgspec
 from PyQt6.QtCore import QTimer
 from PyQt6.QtWidgets import QApplication, QMessageBox
 
-from nuvrek.bench.settings import Loaded, Settings, load
+from nuvrek.bench.settings import Loaded, Settings, load, save
 from nuvrek.desktop import log
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.solver import left_running
@@ -24,7 +24,7 @@ from nuvrek.desktop.speaking import speak_in_dialogs
 from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import SHELF, Window
 from nuvrek.language import tr
-from nuvrek.logbook.opening import SCHEME, open_logbook
+from nuvrek.logbook.opening import SCHEME, open_at_bench
 from nuvrek.logbook.places import log_folder, logbook_path, settings_path
 from nuvrek.logbook.store import Logbook, LogbookDamaged, LogbookError
 
@@ -43,7 +43,7 @@ def open_demo(folder: Path) -> Logbook:
     """A fresh logbook in ``folder`` with the demo shelf in it."""
     from nuvrek.demo import demo_jobs, demo_owners
 
-    book = Logbook(folder / "demo.db")
+    book = Logbook.make(folder / "demo.db")
     for job in demo_jobs():
         book.start(job.neck, clock(), job.journal)
     for owner in demo_owners():
@@ -86,7 +86,7 @@ def _running(process: int) -> bool:
 def _opened(address: str | None) -> Logbook:
     """The logbook asked for, the user's own if none was. Raises LogbookError."""
     if address is not None and address.startswith(SCHEME):
-        return open_logbook(address)
+        return open_at_bench(address)
     return open_own(logbook_path() if address is None else Path(address))
 
 
@@ -96,8 +96,10 @@ def open_own(path: Path) -> Logbook:
     One that is none at all is set aside, one with damage salvaged, if the user wishes; neither is
     ever deleted. A damaged one that is left as it is can be looked at.
     """
+    if not path.is_file() or path.stat().st_size == 0:
+        _offer_copy(path)
     try:
-        book = Logbook(path)
+        book = Logbook.make(path)
     except LogbookDamaged as error:
         words = tr(
             "{error}\n\nSet it aside and start a new one? The damaged file stays where it is.",
@@ -106,7 +108,8 @@ def open_own(path: Path) -> Logbook:
         if not _agreed(words):
             raise
         _set_aside(path)
-        return Logbook(path)
+        _offer_copy(path)
+        return Logbook.make(path)
     if book.damaged:
         words = tr(
             "{look_only}\n\nTake what can be read into a new one, and set the damaged one "
@@ -117,6 +120,26 @@ def open_own(path: Path) -> Logbook:
             book.close()
             return _salvaged(path)
     return book
+
+
+def _offer_copy(path: Path) -> None:
+    """Where the logbook is lost and copies of it are there, the newest is offered. Raises
+    LogbookError.
+    """
+    from nuvrek.logbook.copies import copies_of, put_back
+
+    copies = copies_of(path)
+    if not copies:
+        return
+    newest = copies[0]
+    words = tr(
+        "There is no logbook at {path}, but there are copies of it, the newest of {day}.\n\n"
+        "Put that one back? Otherwise a new logbook is begun; the copies stay.",
+        path=path,
+        day=newest.made[:10],
+    )
+    if _agreed(words):
+        put_back(path, newest.path, datetime.now())
 
 
 def _agreed(words: str) -> bool:
@@ -143,6 +166,7 @@ def _set_aside(path: Path) -> Path:
 
 def _salvaged(path: Path) -> Logbook:
     """What can be read, in the place of a logbook that was set aside; what was lost is told."""
+    from nuvrek.logbook.copies import forget_cards
     from nuvrek.logbook.salvage import salvage
 
     new = path.with_name(f"{path.stem}-salvaged{path.suffix}")
@@ -150,6 +174,7 @@ def _salvaged(path: Path) -> Logbook:
     result = salvage(path, new)
     aside = _set_aside(path)
     new.rename(path)
+    forget_cards(path)
     lost = "\n".join(result.lost[:12]) or tr("Nothing was lost.")
     told = tr(
         "{necks} necks, {entries} entries. {lost}\n\nOld: {name}",
@@ -176,6 +201,7 @@ def show_window(book: Logbook, settings: Settings, settings_file: Path | None) -
     # The frame is on screen first, the shelf a moment later.
     QTimer.singleShot(0, lambda: window.show_stage(SHELF))
     QTimer.singleShot(_COPY_AFTER_MS, app_state.copy_if_due)
+    QTimer.singleShot(0, app_state.begin_carrying)
     return window
 
 
@@ -202,11 +228,10 @@ def main(arguments: Sequence[str] | None = None, language: str = "en") -> int:
         except LogbookError as error:
             QMessageBox.critical(None, "Nuvrek", str(error))
             return 2
-        loaded = Loaded(demo_settings()) if options.demo else load(settings_path())
+        loaded = Loaded(demo_settings()) if options.demo else _settings(book)
         window = show_window(book, loaded.settings, None if options.demo else settings_path())
-        trouble = " ".join(part for part in (book.look_only, loaded.trouble) if part)
-        if trouble:
-            QTimer.singleShot(0, lambda: window.app.said.emit(trouble))
+        if loaded.trouble:
+            QTimer.singleShot(0, lambda: window.app.said.emit(loaded.trouble))
         if options.job is not None:
             QTimer.singleShot(0, lambda: window.look_at(options.job))
         door = None if options.demo else _door_of(window, options.logbook or "")
@@ -221,6 +246,22 @@ def main(arguments: Sequence[str] | None = None, language: str = "en") -> int:
         # A calculation that did not notice in time would keep the program; all is on disk.
         os._exit(status)
     return status
+
+
+def _settings(book: Logbook) -> Loaded:
+    """The user's settings with what the logbook holds of the shop's."""
+    from nuvrek.bench.shop_settings import moved_in, window_only
+
+    path = settings_path()
+    loaded = load(path)
+    try:
+        both = moved_in(book, loaded.settings, clock())
+    except LogbookError as error:
+        return Loaded(loaded.settings, " ".join((loaded.trouble, str(error))).strip())
+    if path.is_file() and window_only(loaded.settings) != loaded.settings and not both.trouble:
+        # They are in the logbook now, or were there already.
+        save(path, window_only(loaded.settings))
+    return Loaded(both.settings, " ".join((loaded.trouble, both.trouble)).strip())
 
 
 def _show_icon(app: QApplication) -> None:

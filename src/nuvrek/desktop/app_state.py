@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from contextlib import suppress
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -21,6 +22,7 @@ if TYPE_CHECKING:
     from nuvrek.bench.practice.table import Table
     from nuvrek.bench.shop.shelf import Shelf
     from nuvrek.desktop.gauge import Gauge
+    from nuvrek.desktop.server_line import ServerLine
     from nuvrek.planning.money.pace import Pace
 
 
@@ -42,7 +44,8 @@ class AppState(QObject):
     said = pyqtSignal(str)  # a sentence for the user
     stage_wanted = pyqtSignal(str)
     retake_wanted = pyqtSignal(int)  # the number of a reading to be taken again
-    heard_others = pyqtSignal()  # other benches have written something
+    heard_others = pyqtSignal()  # other windows or benches have written something
+    standing = pyqtSignal(str)  # what is so until it is so no more: a lost server, a full disk
     round_wanted = pyqtSignal(str)  # a round to be begun in Measure
     reading_wanted = pyqtSignal(object)  # a station to be read next
     help_wanted = pyqtSignal()  # what this page's keys do, and what is to be seen
@@ -83,13 +86,19 @@ class AppState(QObject):
         self._clock = QTimer(self)
         self._clock.setInterval(1000)
         self._clock.timeout.connect(self._on_second)
+        self._stands: dict[str, str] = {}
+        # The settings as they were when they were kept last, where they could not be since.
+        self._unkept: Settings | None = None
         self._gauge: Gauge | None = None
         self._pace: tuple[int, Pace] | None = None
         self._listening = QTimer(self)
         self._listening.setInterval(1000)
         self._listening.timeout.connect(self.listen)
-        if hasattr(book, "heard"):
-            self._listening.start()
+        self._stands["logbook"] = book.look_only
+        with suppress(LogbookError):
+            self.book.changed_elsewhere()
+        self._listening.start()
+        self._line: ServerLine | None = None
         self._shelf: Shelf | None = None
 
     @property
@@ -147,6 +156,49 @@ class AppState(QObject):
         self.solved, self.fret, self.meant = None, None, None
         self.solve()
 
+    def begin_carrying(self) -> None:
+        """Where the logbook is a server's: from now on what is written goes there, and what others
+        write comes.
+        """
+        from nuvrek.logbook.bench_copy import BenchCopy
+
+        if isinstance(self.book, BenchCopy) and self._line is None:
+            from nuvrek.desktop.server_line import ServerLine
+
+            self._line = ServerLine(self.book, self)
+            self._line.came.connect(lambda _carried: self.listen())
+            self._line.trouble.connect(self._on_line)
+
+    def _on_line(self, trouble: str) -> None:
+        """How the line to the server stands, with what waits for it."""
+        from nuvrek.logbook.bench_copy import BenchCopy, waiting_words
+
+        if not isinstance(self.book, BenchCopy):
+            return
+        try:
+            waits, refused = self.book.counts()
+        except LogbookError:
+            waits, refused = 0, 0
+        told = waiting_words(waits if trouble else 0, refused)
+        self.let_stand("server", " ".join(part for part in (trouble, told) if part))
+
+    def carry_now(self) -> None:
+        """What was changed on the server comes now."""
+        if self._line is not None:
+            self._line.wake()
+
+    def let_stand(self, matter: str, words: str) -> None:
+        """Show what is so until it is so no more; without words it is so no more."""
+        if self._stands.get(matter, "") == words:
+            return
+        self._stands[matter] = words
+        self.standing.emit(self.stands)
+
+    @property
+    def stands(self) -> str:
+        """All that is shown as long as it is so."""
+        return " ".join(words for words in self._stands.values() if words)
+
     def put_down(self) -> None:
         """The logbook was changed as a whole: no neck is open any more, all cards are read anew."""
         self._solver.forget()
@@ -154,15 +206,39 @@ class AppState(QObject):
         self.shelf.forget_all()
 
     def listen(self) -> None:
-        """Take up what other benches have written, where the logbook is shared."""
-        heard: set[int] = getattr(self.book, "heard", set)()
+        """Take up what other windows and benches have written."""
+        try:
+            if not self.book.changed_elsewhere():
+                return
+        except LogbookError as error:
+            self.let_stand("logbook", str(error))
+            return
+        self.let_stand("logbook", self.book.look_only)
+        self._take_up_shop()
         session = self.session
-        if session is not None and session.neck_id in heard:
-            grown: list[bool] = []
-            if self.write(lambda: grown.append(session.reread())) and grown[0]:
-                self.said.emit(tr("Another bench has written to this neck; it is weighed anew."))
-        if heard:
-            self.heard_others.emit()
+        grown: list[bool] = []
+        if session is not None:
+            if not self.write(lambda: grown.append(session.reread())):
+                self.put_down()
+                self.stage_wanted.emit("Shelf")
+            elif grown[0]:
+                self.said.emit(
+                    tr("Another window or bench has written to this neck; it is weighed anew.")
+                )
+        self.heard_others.emit()
+
+    def _take_up_shop(self) -> None:
+        """What another window has set of the shop's holds here as well."""
+        from nuvrek.bench.shop_settings import shop_changed, with_shop
+
+        if self._settings_file is None:
+            return
+        try:
+            taken = with_shop(self.settings, self.book.shop()).settings
+        except LogbookError:
+            return
+        if shop_changed(self.settings, taken):
+            self.settings = taken
 
     def copy_if_due(self) -> None:
         """The day's copy, beside the window, where the logbook is the user's own."""
@@ -275,16 +351,16 @@ class AppState(QObject):
         unit_changed = (settings.unit, settings.height_unit) != (before.unit, before.height_unit)
         self.settings = settings
         self.theme.__init__(settings.dark, settings.text_percent)  # type: ignore[misc]
-        self._keep()
+        self._keep(before)
         self.themed.emit()
         if unit_changed:
             self.solve()
 
     def change_quietly(self, settings: Settings) -> None:
         """Take and keep settings that change nothing on screen but a word or two."""
-        before, self.settings = self.settings.height_unit, settings
-        self._keep()
-        if settings.height_unit is not before:
+        before, self.settings = self.settings, settings
+        self._keep(before)
+        if settings.height_unit is not before.height_unit:
             self.solve()
 
     def keep_place(self, place: tuple[int, int, int, int] | None) -> None:
@@ -292,18 +368,36 @@ class AppState(QObject):
         from msgspec import structs
 
         if place is not None and place != self.settings.window_place:
-            self.settings = structs.replace(self.settings, window_place=place)
-            self._keep()
+            before = self.settings
+            self.settings = structs.replace(before, window_place=place)
+            self._keep(before)
 
-    def _keep(self) -> None:
-        trouble = "" if self._settings_file is None else save(self._settings_file, self.settings)
-        if trouble:
-            self.said.emit(trouble)
+    def _keep(self, before: Settings) -> None:
+        """Keep what was changed: the shop's in the logbook, the window's in the settings file. What
+        could not be kept is kept with the next change, and said until then.
+        """
+        from nuvrek.bench.shop_settings import keep_shop, shop_changed, window_only
+
+        if self._settings_file is None:
+            return
+        # What could not be kept before is among what was changed.
+        before = self._unkept or before
+        trouble = save(self._settings_file, window_only(self.settings), window_only(before))
+        if shop_changed(before, self.settings):
+            try:
+                self.settings = keep_shop(self.book, before, self.settings, self.clock())
+            except LogbookError as error:
+                trouble = tr("What you set could not be kept. {error}", error=error)
+        self._unkept = before if trouble else None
+        self.let_stand("settings", trouble)
 
     def close(self) -> None:
         """Stop solving and close the logbook."""
         if self._gauge is not None:
             self._gauge.close()
+        self._listening.stop()
+        if self._line is not None:
+            self._line.close()
         self.aside.close()
         self._solver.close()
         if self._shelf is not None:

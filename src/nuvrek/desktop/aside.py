@@ -10,6 +10,7 @@ from PyQt6.QtCore import QObject, QThread, pyqtSignal
 from nuvrek.desktop import log
 from nuvrek.desktop.solver import LAST_WAIT_MS, left_running
 from nuvrek.language import tr
+from nuvrek.logbook.store import LogbookError
 from nuvrek.patience import NoLongerWanted, while_wanted
 
 # A job: it is given something to tell how far it is, and returns its result.
@@ -94,8 +95,8 @@ def _hand_over(
     if isinstance(thread.error, NoLongerWanted):
         return
     if thread.error is not None:
-        # What is wrong with a file is no fault of ours.
-        if not isinstance(thread.error, ValueError):
+        # What is wrong with a file or a logbook is no fault of ours.
+        if not isinstance(thread.error, ValueError | LogbookError):
             log.fault(thread.error, tr("a job beside the window"))
         failed(thread.error)
         return

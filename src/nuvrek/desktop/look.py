@@ -63,7 +63,7 @@ def open_look(
     """
     job = jobfile.read(path)
     holder = tempfile.TemporaryDirectory(prefix="nuvrek-look-")
-    book = Logbook(Path(holder.name) / "look.db")
+    book = Logbook.make(Path(holder.name) / "look.db")
     book.start(job.neck, clock(), job.journal)
     return LookWindow(AppState(book, settings, None, clock), job, holder, take)
 

@@ -122,6 +122,8 @@ class Theme:
         QWidget {{ background: {c.paper}; color: {c.ink}; font-family: "{PLAIN}", "{FALLBACK}";
             font-size: {px(15)}px; }}
         QLabel {{ background: transparent; }}
+        QLabel[role="standing"] {{ background: {c.plum}; color: {c.paper};
+            padding: {px(6)}px {px(24)}px; }}
         QLineEdit, QComboBox, QSpinBox, QPlainTextEdit {{ background: {c.card};
             border: 1px solid {c.muted};
             border-radius: 4px; padding: {px(5)}px {px(8)}px; min-height: {px(22)}px;

@@ -15,6 +15,7 @@ from nuvrek.bench.page_names import PAGE_NAMES
 from nuvrek.bench.settings import TEXT_STEPS
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.frame.place import fit_window, place_of, within_screen
+from nuvrek.desktop.frame.standing import Standing
 from nuvrek.desktop.frame.typed_before import TypedBefore
 from nuvrek.desktop.ringing import Ringing
 from nuvrek.desktop.stages.base import Stage
@@ -107,6 +108,7 @@ class Window(QWidget):
         self.rail = Rail(app.theme, self.rail_stages, self.home_switch)
         self.bar = BenchBar(app.theme)
         self.pages = QStackedWidget()
+        self.standing = Standing(app)
         self.stages = Stages(app, self.bar, self.pages, self.modules)
         self.typed_before = TypedBefore(self)
         self.practice: QWidget | None = None
@@ -118,6 +120,7 @@ class Window(QWidget):
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(0)
         column.addWidget(self.rail)
+        column.addWidget(self.standing)
         column.addWidget(self.pages, 1)
         column.addWidget(self.bar)
         self.now = self.home

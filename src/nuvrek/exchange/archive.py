@@ -1,24 +1,45 @@
-"""Everything of a logbook in one open archive: a job file a neck, owners, and a table of necks."""
+"""Everything of a logbook in one open archive: a job file a neck, owners, what the shop has set,
+and a table of necks.
+"""
 
 from __future__ import annotations
 
 import csv
 import io
 import json
+import struct
 import zipfile
+import zlib
 from collections.abc import Sequence
 from typing import Annotated, Any
 
 import msgspec
 from msgspec import Meta, Struct
 
+from nuvrek import patience
 from nuvrek.exchange.jobfile import LARGEST_BYTES, Job, JobFaults, dump, parse
 from nuvrek.language import tr
 from nuvrek.neck.owner import Owner
 
 FORMAT = "nuvrek-archive"
-MOST_NECKS, MOST_BYTES = 50_000, 4 * 1024**3
-_INDEX, _OWNERS, _TABLE = "index.json", "owners.json", "necks.csv"
+MOST_NECKS, MOST_BYTES = 50_000, 1024**3
+# Journals pack to a twentieth or a fiftieth; what packs better than this is no logbook.
+_MOST_RATIO, _FREE_BYTES = 250, 4 * 1024**2
+_INDEX, _OWNERS, _SHOP, _GONE = "index.json", "owners.json", "shop.json", "gone.json"
+_TABLE = "necks.csv"
+# What a damaged or hostile zip raises, whichever of its parts is at fault.
+_BROKEN = (
+    zipfile.BadZipFile,
+    zipfile.LargeZipFile,
+    zlib.error,
+    struct.error,
+    EOFError,
+    OSError,
+    NotImplementedError,
+    RuntimeError,
+    OverflowError,
+    IndexError,
+)
 
 
 class Item(Struct, frozen=True):
@@ -40,24 +61,54 @@ class _Index(Struct, frozen=True):
     necks: Annotated[list[_Line], Meta(max_length=MOST_NECKS)]
 
 
-class _Known(Struct, frozen=True):
+class Known(Struct, frozen=True):
+    """What was known of an owner from a time on; ``uid`` is by what they are known."""
+
     at: Annotated[str, Meta(max_length=60)]
     owner: Owner
+    uid: Annotated[str, Meta(max_length=60)] = ""
 
 
-def pack(items: Sequence[Item], owners: Sequence[tuple[str, Owner]]) -> bytes:
+class ShopSet(Struct, frozen=True):
+    """What the shop has set under a name, as it is kept, and when."""
+
+    name: Annotated[str, Meta(max_length=60)]
+    body: Annotated[str, Meta(max_length=4_000_000)]
+    at: Annotated[str, Meta(max_length=60)]
+
+
+# By which marks that is known which was taken out: neck, what it was, what stays.
+_Mark = Annotated[str, Meta(max_length=80)]
+GoneRow = tuple[_Mark, _Mark, _Mark]
+
+
+class Contents(Struct, frozen=True):
+    """All that an archive holds."""
+
+    items: tuple[Item, ...] = ()
+    owners: tuple[Known, ...] = ()
+    shop: tuple[ShopSet, ...] = ()
+    gone: tuple[GoneRow, ...] = ()
+
+
+def pack(contents: Contents) -> bytes:
     """The archive as a zip."""
     out = io.BytesIO()
     with zipfile.ZipFile(out, "w", zipfile.ZIP_DEFLATED) as archive:
         lines = []
-        for number, item in enumerate(items, 1):
+        for number, item in enumerate(contents.items, 1):
+            patience.ask()
             name = f"necks/{number}.json"
             archive.writestr(_stamped(name), dump(item.job))
             lines.append({"uid": item.uid, "created": item.created, "file": name})
         archive.writestr(_stamped(_INDEX), _json({"format": FORMAT, "necks": lines}))
-        known = [{"at": at, "owner": msgspec.to_builtins(owner)} for at, owner in owners]
-        archive.writestr(_stamped(_OWNERS), _json(known))
-        archive.writestr(_stamped(_TABLE), _table(items))
+        for name, rows in (
+            (_OWNERS, contents.owners),
+            (_SHOP, contents.shop),
+            (_GONE, contents.gone),
+        ):
+            archive.writestr(_stamped(name), _json(msgspec.to_builtins(rows)))
+        archive.writestr(_stamped(_TABLE), _table(contents.items))
     return out.getvalue()
 
 
@@ -83,34 +134,72 @@ def _table(items: Sequence[Item]) -> bytes:
     return out.getvalue().encode()
 
 
-def unpack(raw: bytes) -> tuple[list[Item], list[tuple[str, Owner]]]:
-    """Necks and owners of an archive, all or none. Raises JobFaults."""
+def unpack(raw: bytes) -> Contents:
+    """All that an archive holds, or nothing of it. Raises JobFaults."""
     try:
         with zipfile.ZipFile(io.BytesIO(raw)) as archive:
-            if sum(info.file_size for info in archive.infolist()) > MOST_BYTES:
-                raise JobFaults([tr("the archive is larger than any logbook.")])
+            _check_bounds(archive, len(raw))
             index = msgspec.json.decode(_member(archive, _INDEX), type=_Index)
-            known = msgspec.json.decode(_member(archive, _OWNERS), type=list[_Known])
-            items = [_item(archive, line) for line in index.necks]
-    except (zipfile.BadZipFile, zipfile.LargeZipFile, EOFError, OSError, NotImplementedError):
-        raise JobFaults([tr("not a whole archive.")]) from None
+            _check_once(index)
+            return Contents(
+                tuple(_item(archive, line) for line in index.necks),
+                msgspec.json.decode(_member(archive, _OWNERS), type=tuple[Known, ...]),
+                _rows(archive, _SHOP, tuple[ShopSet, ...]),
+                _rows(archive, _GONE, tuple[GoneRow, ...]),
+            )
     except (msgspec.MsgspecError, UnicodeDecodeError, RecursionError) as error:
         said = str(error).splitlines()[0][:160]
         raise JobFaults([tr("the archive's list can't be read ({said}).", said=said)]) from None
-    return items, [(one.at, one.owner) for one in known]
+    except _BROKEN:
+        raise JobFaults([tr("not a whole archive.")]) from None
+
+
+def lengths(raw: bytes) -> dict[str, int] | None:
+    """How many entries an archive holds of each neck, by uid; None where it is none."""
+    try:
+        return {item.uid: len(item.job.journal) for item in unpack(raw).items}
+    except JobFaults:
+        return None
+
+
+def _rows(archive: zipfile.ZipFile, name: str, kind: Any) -> Any:
+    """Rows that archives have since version 4 of the logbook; none in older ones."""
+    if name not in archive.namelist():
+        return ()
+    return msgspec.json.decode(_member(archive, name), type=kind)
+
+
+def _check_bounds(archive: zipfile.ZipFile, size: int) -> None:
+    """Raises JobFaults where unpacking would take more than any logbook does."""
+    members = archive.infolist()
+    names = [info.filename for info in members]
+    if len(set(names)) < len(names):
+        raise JobFaults([tr("a name stands in the archive twice.")])
+    total = sum(info.file_size for info in members)
+    if total > MOST_BYTES or total > _FREE_BYTES + _MOST_RATIO * size:
+        raise JobFaults([tr("the archive is larger than any logbook.")])
+
+
+def _check_once(index: _Index) -> None:
+    files, uids = [line.file for line in index.necks], [line.uid for line in index.necks]
+    if len(set(files)) < len(files) or len(set(uids)) < len(uids):
+        raise JobFaults([tr("a neck stands in the archive twice.")])
 
 
 def _member(archive: zipfile.ZipFile, name: str) -> bytes:
     """One file of the archive, by its name within it; never written anywhere."""
+    patience.ask()
     try:
         info = archive.getinfo(name)
     except KeyError:
         raise JobFaults([tr("{name} is missing in the archive.", name=name)]) from None
+    # What is there unpacked is never more than it says: the rest is not read.
+    most = min(info.file_size, LARGEST_BYTES)
     if info.file_size > LARGEST_BYTES:
         raise JobFaults([tr("{name} is too large.", name=name)])
     with archive.open(info) as member:
-        data = member.read(LARGEST_BYTES + 1)
-    if len(data) > LARGEST_BYTES:
+        data = member.read(most + 1)
+    if len(data) > most:
         raise JobFaults([tr("{name} is larger than it says.", name=name)])
     return data
 

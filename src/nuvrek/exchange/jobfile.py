@@ -80,6 +80,23 @@ def dump(job: Job) -> bytes:
     return text.encode()
 
 
+def less_than_there(path: Path, job: Job) -> str:
+    """Why a job must not take the place of the file that is there: that one holds more, or is
+    something else. Nothing where it may.
+    """
+    if not path.is_file():
+        return ""
+    try:
+        had = read(path)
+    except JobFaults:
+        return tr("{name} is there already, and is no job.", name=path.name)
+    if had.journal[: len(job.journal)] == job.journal and len(had.journal) > len(job.journal):
+        return tr("{name} is there already, and its journal is longer.", name=path.name)
+    if had.journal != job.journal[: len(had.journal)]:
+        return tr("{name} is there already, with another journal.", name=path.name)
+    return ""
+
+
 def read(path: Path) -> Job:
     """Read and check a job file. Raises JobFaults with every fault found."""
     raw = read_bytes(path)

@@ -13,10 +13,10 @@ from pathlib import Path
 
 from nuvrek.language import spoken
 
-_VERSION = 3
+_VERSION = 4
 _TABLES = f"""
-CREATE TABLE card (neck INTEGER PRIMARY KEY, entries INTEGER NOT NULL, body BLOB NOT NULL);
-CREATE INDEX lasts ON card (neck, entries);
+CREATE TABLE card (neck INTEGER PRIMARY KEY, head TEXT NOT NULL, body BLOB NOT NULL);
+CREATE INDEX heads ON card (neck, head);
 CREATE TABLE made (language TEXT NOT NULL);
 CREATE VIRTUAL TABLE words USING fts5(said, found, tokenize = 'unicode61 remove_diacritics 2');
 PRAGMA user_version={_VERSION};
@@ -24,7 +24,7 @@ PRAGMA user_version={_VERSION};
 
 
 class CardCache:
-    """Cards by neck and length of its journal. Never raises: without a file it keeps nothing."""
+    """Cards by neck and where its journal stands. Never raises: without a file it keeps nothing."""
 
     def __init__(self, logbook: Path | None) -> None:
         """Beside ``logbook``; in memory where that is None or can't be written."""
@@ -56,10 +56,10 @@ class CardCache:
                 with suppress(OSError):
                     path.unlink(missing_ok=True)
 
-    def lasts(self) -> dict[int, int]:
-        """Every neck with a card, and the last entry the card knows."""
+    def heads(self) -> dict[int, str]:
+        """Every neck with a card, and where its journal stood when the card was made."""
         try:
-            return dict(self._db.execute("SELECT neck, entries FROM card").fetchall())
+            return dict(self._db.execute("SELECT neck, head FROM card").fetchall())
         except sqlite3.Error:
             return {}
 
@@ -71,14 +71,12 @@ class CardCache:
             row = None
         return b"" if row is None else bytes(row[0])
 
-    def keep(self, rows: Iterable[tuple[int, int, bytes, str]]) -> None:
-        """Keep cards: neck, length of its journal, body, the words it is found by."""
+    def keep(self, rows: Iterable[tuple[int, str, bytes, str]]) -> None:
+        """Keep cards: neck, where its journal stands, body, the words it is found by."""
         with suppress(sqlite3.Error):
             self._db.execute("BEGIN")
-            for neck, entries, body, said in rows:
-                self._db.execute(
-                    "INSERT OR REPLACE INTO card VALUES (?, ?, ?)", (neck, entries, body)
-                )
+            for neck, head, body, said in rows:
+                self._db.execute("INSERT OR REPLACE INTO card VALUES (?, ?, ?)", (neck, head, body))
                 found = self._db.execute(
                     "SELECT found FROM words WHERE rowid = ?", (neck,)
                 ).fetchone()

@@ -13,10 +13,14 @@ from pathlib import Path
 from msgspec import Struct
 
 from nuvrek.language import tr
+from nuvrek.logbook.files import copied
+from nuvrek.logbook.merging import everything_of, replace_all
 from nuvrek.logbook.store import Logbook, LogbookError
 
-# Copies younger than this all stay; then one a week, one a month, one a year.
-_ALL_DAYS, _WEEK_DAYS, _MONTH_DAYS = 7, 63, 750
+# The newest stay, and all of the last days; then one of each of so many weeks and months, and one
+# a year.
+_ALL, _ALL_DAYS, _WEEKS, _MONTHS = 14, 7, 9, 24
+_LONG_AWAY_DAYS = 60
 _NAME = re.compile(r"^copy-(\d{4}-\d\d-\d\dT\d\d\d\d\d\d)(?:-[a-z-]+)?\.db$")
 
 
@@ -59,30 +63,24 @@ def due(logbook: Path, now: datetime) -> bool:
     return not copies or copies[0].made[:10] != now.date().isoformat()
 
 
-def make_copy(logbook: Path, now: datetime, why: str = "") -> Path:
+def make_copy(source: Logbook | Path, now: datetime, why: str = "") -> Path:
     """A copy as the logbook is at this moment, also while it is written to; ``why`` stands in its
-    name. It appears only once it is whole. Raises LogbookError.
+    name. A server's is written out act by act. It appears only once it is whole. Raises
+    LogbookError.
     """
+    from nuvrek.logbook.server import ServerLogbook
+
+    logbook = source if isinstance(source, Path) else source.path
     folder = folder_of(logbook)
     tail = f"-{why}" if why else ""
     path = folder / f"copy-{now:%Y-%m-%dT%H%M%S}{tail}.db"
-    part = path.with_suffix(".part")
     try:
         folder.mkdir(mode=0o700, parents=True, exist_ok=True)
-        part.unlink(missing_ok=True)
-        os.close(os.open(part, os.O_CREAT | os.O_EXCL, 0o600))
-        address = f"{logbook.absolute().as_uri()}?mode=ro"
-        with (
-            closing(sqlite3.connect(address, uri=True)) as source,
-            closing(sqlite3.connect(part)) as target,
-        ):
-            source.backup(target)
-            # A copy is one file: no write-ahead log beside it.
-            target.execute("PRAGMA journal_mode=DELETE")
-        os.replace(part, path)
+        if isinstance(source, ServerLogbook):
+            _written_out(source, path)
+        else:
+            copied(logbook, path)
     except (sqlite3.Error, OSError) as error:
-        with suppress(OSError):
-            part.unlink(missing_ok=True)
         why_not = getattr(error, "strerror", None) or error
         raise LogbookError(
             tr("No copy could be made ({why_not}).", why_not=str(why_not).lower())
@@ -90,27 +88,57 @@ def make_copy(logbook: Path, now: datetime, why: str = "") -> Path:
     return path
 
 
+def _written_out(source: Logbook, path: Path) -> None:
+    """A server's logbook as a file."""
+    part = path.with_name(f"{path.name}.part")
+    part.unlink(missing_ok=True)
+    try:
+        with closing(Logbook.make(part)) as book:
+            replace_all(book, everything_of(source))
+            book.become_one_file()
+        os.replace(part, path)
+    finally:
+        part.unlink(missing_ok=True)
+
+
 def thinned(made: Sequence[str], today: date) -> set[str]:
-    """Of copies by the time they were made those that stay: the newest of each span."""
-    spans: dict[tuple[str, object], str] = {}
-    for at in sorted(made):
-        day = date.fromisoformat(at[:10])
-        age = (today - day).days
-        if age <= _ALL_DAYS:
-            span: tuple[str, object] = ("all", at)
-        elif age <= _WEEK_DAYS:
-            span = "week", (day - timedelta(days=day.weekday())).isoformat()
-        elif age <= _MONTH_DAYS:
-            span = "month", at[:7]
-        else:
-            span = "year", at[:4]
-        spans[span] = at
-    return set(spans.values())
+    """Of copies by the time they were made those that stay: the newest so many, and the newest of
+    each week, month and year. How many, not how old: a clock that jumped costs nothing.
+    """
+    times = sorted(made)
+    stay = {at for at in times if abs((today - _day(at)).days) <= _ALL_DAYS}
+    stay |= set(times[-_ALL:])
+    for span, most in ((_week, _WEEKS), (_month, _MONTHS), (_year, len(times))):
+        newest = list({span(at): at for at in times}.values())
+        stay |= set(newest[-most:])
+    return stay
+
+
+def _day(at: str) -> date:
+    return date.fromisoformat(at[:10])
+
+
+def _week(at: str) -> str:
+    day = _day(at)
+    return (day - timedelta(days=day.weekday())).isoformat()
+
+
+def _month(at: str) -> str:
+    return at[:7]
+
+
+def _year(at: str) -> str:
+    return at[:4]
 
 
 def thin(logbook: Path, now: datetime) -> int:
-    """Remove the copies that are one too many for their age; returns how many went."""
+    """Remove the copies that are one too many; returns how many went. None does where the newest
+    was made long after the one before: either nobody was here, or the clock is wrong.
+    """
     copies = copies_of(logbook)
+    days = [_day(copy.made) for copy in copies]
+    if len(days) < 2 or (days[0] - days[1]).days > _LONG_AWAY_DAYS:
+        return 0
     stay = thinned([copy.made for copy in copies], now.date())
     gone = 0
     for copy in copies:
@@ -122,17 +150,21 @@ def thin(logbook: Path, now: datetime) -> int:
 
 
 def look(copy: Path) -> Look:
-    """What a copy holds, before anything is put back from it. Raises LogbookError."""
-    with closing(Logbook(copy)) as book:
+    """What a copy holds, and what is wrong with it, before anything is put back from it. Raises
+    LogbookError.
+    """
+    with closing(Logbook.to_read(copy)) as book:
         wrong = book.check()
         rows = tuple((book.uid(row.id), row.neck.title, row.entries) for row in book.necks())
     return Look(rows, wrong)
 
 
-def restore_all(logbook: Path, copy: Path, now: datetime) -> Path:
+def restore_all(book: Logbook, copy: Path, now: datetime) -> Path:
     """Put the whole logbook back as a copy holds it, in one go; what is there now becomes a copy
-    first. Returns that one. Raises LogbookError.
+    first. Returns that one. Owners who were taken out stay out. Raises LogbookError.
     """
+    if copy.resolve() == book.path.resolve():
+        raise LogbookError(tr("This is the logbook that is open already."))
     found = look(copy)
     if found.wrong:
         raise LogbookError(
@@ -142,7 +174,54 @@ def restore_all(logbook: Path, copy: Path, now: datetime) -> Path:
                 wrong=found.wrong,
             )
         )
-    before = make_copy(logbook, now, "before-restore")
+    with closing(Logbook.to_read(copy)) as source:
+        every = everything_of(source)
+    before = make_copy(book, now, "before-restore")
+    if book.damaged:
+        _page_by_page(copy, book.path)
+    else:
+        replace_all(book, every)
+    forget_cards(book.path)
+    return before
+
+
+def put_back(address: str | Path, copy: Path, now: datetime) -> Path:
+    """Put the whole logbook back as one of its copies holds it, also where the file is lost or can
+    no longer be opened; what is there now stays as a copy or set aside. Returns that. Raises
+    LogbookError.
+    """
+    from nuvrek.logbook.opening import kept_at, open_logbook
+
+    try:
+        book = open_logbook(address)
+    except LogbookError:
+        path = kept_at(address)
+        # Only where its own copies lie: a mistyped place has none.
+        if copy.parent != folder_of(path) or path != Path(address):
+            raise
+        return _in_place_of_lost(path, copy, now)
+    with closing(book):
+        return restore_all(book, copy, now)
+
+
+def _in_place_of_lost(path: Path, copy: Path, now: datetime) -> Path:
+    found = look(copy)
+    if found.wrong:
+        raise LogbookError(tr("{name} is damaged ({wrong}).", name=copy.name, wrong=found.wrong))
+    aside = path.with_name(f"{path.stem}-damaged-{now:%Y-%m-%d-%H%M%S}{path.suffix}")
+    try:
+        for tail in ("", "-wal", "-shm"):
+            part = path.with_name(path.name + tail)
+            if part.exists():
+                part.rename(aside.with_name(aside.name + tail))
+        copied(copy, path)
+    except (sqlite3.Error, OSError) as error:
+        raise LogbookError(tr("It could not be put back ({error}).", error=error)) from error
+    return aside
+
+
+def _page_by_page(copy: Path, logbook: Path) -> None:
+    """A copy over a logbook that can't be written into any more, in one go."""
     try:
         with (
             closing(sqlite3.connect(copy)) as source,
@@ -154,4 +233,19 @@ def restore_all(logbook: Path, copy: Path, now: datetime) -> Path:
         raise LogbookError(
             tr("It could not be put back ({error}). Nothing was changed.", error=error)
         ) from error
-    return before
+
+
+def forget_cards(logbook: Path) -> None:
+    """The cards of the shelf are made anew, without what is no longer so."""
+    with suppress(OSError):
+        logbook.with_name(f"{logbook.name}-cards").unlink(missing_ok=True)
+
+
+def named(logbook: Path, copy: Path) -> Path:
+    """A copy by its path, or by the name ``copies`` prints. Raises LogbookError where there is
+    none.
+    """
+    for path in (copy, folder_of(logbook) / copy.name):
+        if path.is_file():
+            return path
+    raise LogbookError(tr("{name}: there is no such copy.", name=copy))

@@ -27,10 +27,13 @@ def inspect(
     """Look through a logbook, opened at its path or by ``source``; ``told`` hears how far it is.
     Nothing is changed. Raises LogbookError.
     """
-    with closing(Logbook(source) if isinstance(source, Path) else source()) as book:
+    with closing(Logbook.to_read(source) if isinstance(source, Path) else source()) as book:
         told(tr("Checking the file"))
         found = book.check(thorough=True)
-        wrong = [tr("The file: {found}.", found=found)] if found else []
+        # Where pages can be read each row is named that is not as it was written.
+        wrong = [*book.wrong_marks()] if found else []
+        if found and not wrong:
+            wrong = [tr("The file: {found}.", found=found)]
         entries, rows = 0, book.necks()
         for row in rows:
             patience.ask()

@@ -2,15 +2,19 @@
 
 Acts are known by what they say, when and where; entries that point to earlier ones are known by
 what they point to. Each side's own order stands; where the two leave it open, time decides, then
-the act's name. So both sides come to the same journal, however often they meet.
+the act's name. So both sides come to the same journal, however often they meet. An act of which
+something was taken out is known by the mark it had before.
 """
 
 from __future__ import annotations
 
 import hashlib
 import heapq
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
+from datetime import UTC, datetime
 from itertools import pairwise
+from types import MappingProxyType
+from typing import Literal
 
 import msgspec
 from msgspec import Struct, structs
@@ -26,26 +30,45 @@ Name = tuple[str, int]
 _Place = tuple[Name | None, int]
 
 
+class Conflict(Struct, frozen=True):
+    """Something both sides changed in their own way, and when the word that stands was said."""
+
+    matter: Literal["described", "chosen"]
+    stands: str
+
+
 class Merged(Struct, frozen=True):
-    """One journal of two, and a sentence for each thing both sides changed in their own way."""
+    """One journal of two, and what both sides changed since they parted."""
 
     entries: tuple[AnyEntry, ...]
-    conflicts: tuple[str, ...]
+    conflicts: tuple[Conflict, ...]
 
 
 class _Act(Struct, frozen=True):
     """An act with its name, the time it began, and what its entries point to."""
 
     name: Name
-    at: str
+    at: tuple[float, str]
     entries: tuple[AnyEntry, ...]
     points: tuple[_Place | None, ...]
+    # Whether it says what its name says: not where something has to be taken out of it yet.
+    clean: bool = True
 
 
-def merged(ours: Sequence[AnyEntry], theirs: Sequence[AnyEntry]) -> Merged:
-    """Both journals in one. Raises ValueError where that would be longer than a journal can be."""
-    first, second = _acts(ours), _acts(theirs)
-    acts = {act.name: act for act in (*first, *second)}
+def merged(
+    ours: Sequence[AnyEntry],
+    theirs: Sequence[AnyEntry],
+    gone: Mapping[str, str] = MappingProxyType({}),
+) -> Merged:
+    """Both journals in one. ``gone``: by the mark of an act what it was made into when an owner
+    was taken out. Raises ValueError where that would be longer than a journal can be.
+    """
+    first, second = _acts(ours, gone), _acts(theirs, gone)
+    acts: dict[Name, _Act] = {}
+    for act in (*first, *second):
+        # Of an act that one side still has whole the one that is left of it stays.
+        if act.name not in acts or act.clean:
+            acts[act.name] = act
     if sum(len(act.entries) for act in acts.values()) > MOST_ENTRIES:
         raise ValueError(
             tr("together they have more than {most_entries:,} entries", most_entries=MOST_ENTRIES)
@@ -58,7 +81,60 @@ def merged(ours: Sequence[AnyEntry], theirs: Sequence[AnyEntry]) -> Merged:
     return Merged(_numbered(order, acts), _conflicts(only, acts))
 
 
-def _acts(entries: Sequence[AnyEntry]) -> list[_Act]:
+def after(theirs: Sequence[AnyEntry], ours: Sequence[AnyEntry], known: int) -> tuple[AnyEntry, ...]:
+    """Our entries past the first ``known`` as they are to be written after their journal: what they
+    point to is numbered anew. Raises ValueError where that is no longer there.
+    """
+    places: dict[tuple[Name, int], int] = {}
+    number = 0
+    for act in _acts(theirs, {}):
+        for n in range(len(act.entries)):
+            number += 1
+            places[act.name, n] = number
+    made: list[AnyEntry] = []
+    begun = 0
+    for act in _acts(ours, {}):
+        begun += len(act.entries)
+        if begun <= known:
+            continue
+        for n, (entry, place) in enumerate(zip(act.entries, act.points, strict=True)):
+            number += 1
+            # Ours come last: one that says the same as one of theirs is still another.
+            places[act.name, n] = number
+            if place is None:
+                made.append(entry)
+                continue
+            meant = places.get((place[0] or act.name, place[1]))
+            if meant is None:
+                raise ValueError(tr("what it is about is no longer there"))
+            made.append(_to(entry, meant))
+    return tuple(made)
+
+
+def digests(entries: Sequence[AnyEntry], clean: Sequence[AnyEntry]) -> dict[str, str]:
+    """Of each act that changes when something is taken out: its mark, and that of what is left."""
+    changed: dict[str, str] = {}
+    places: dict[int, _Place] = {}
+    seen: dict[str, int] = {}
+    for start, end in _groups(entries):
+        points = tuple(_pointed(entry, places, start) for entry in entries[start:end])
+        was, stays = (_digest(tuple(one[start:end]), points) for one in (entries, clean))
+        if was != stays:
+            changed[was] = stays
+        name = stays, seen.get(stays, 0)
+        seen[stays] = name[1] + 1
+        _place(places, name, start, end)
+    return changed
+
+
+def marks_of(
+    entries: Sequence[AnyEntry], gone: Mapping[str, str]
+) -> list[tuple[str, tuple[AnyEntry, ...]]]:
+    """The mark each act has as it stands, whatever was taken out of those it points to."""
+    return [(_digest(act.entries, act.points), act.entries) for act in _acts(entries, gone)]
+
+
+def _acts(entries: Sequence[AnyEntry], gone: Mapping[str, str]) -> list[_Act]:
     """A journal as acts; what an entry points to is named, not numbered."""
     found: list[_Act] = []
     places: dict[int, _Place] = {}
@@ -66,13 +142,31 @@ def _acts(entries: Sequence[AnyEntry]) -> list[_Act]:
     for start, end in _groups(entries):
         group = tuple(entries[start:end])
         points = tuple(_pointed(entry, places, start) for entry in group)
-        digest = _digest(group, points)
+        was = _digest(group, points)
+        digest = gone.get(was, was)
         name = digest, seen.get(digest, 0)
         seen[digest] = name[1] + 1
-        found.append(_Act(name, group[0].at, group, points))
-        for n in range(len(group)):
-            places[start + n + 1] = name, n
+        found.append(_Act(name, time_order(group[0].at), group, points, digest == was))
+        _place(places, name, start, end)
     return found
+
+
+def _place(places: dict[int, _Place], name: Name, start: int, end: int) -> None:
+    for n in range(end - start):
+        places[start + n + 1] = name, n
+
+
+def time_order(at: str) -> tuple[float, str]:
+    """A time as all clocks tell it, whatever its zone; one without a zone is taken as it reads in
+    UTC, so that all benches agree. What is no time comes first.
+    """
+    try:
+        read = datetime.fromisoformat(at)
+        if read.tzinfo is None:
+            read = read.replace(tzinfo=UTC)
+        return read.timestamp(), at
+    except (ValueError, OverflowError):
+        return float("-inf"), at
 
 
 def _groups(entries: Sequence[AnyEntry]) -> list[tuple[int, int]]:
@@ -171,26 +265,20 @@ def _numbered(order: list[Name], acts: dict[Name, _Act]) -> tuple[AnyEntry, ...]
     return tuple(entries)
 
 
-def _conflicts(only: tuple[set[Name], set[Name]], acts: dict[Name, _Act]) -> tuple[str, ...]:
-    """What both sides changed since they parted: the later word stands, and is said."""
+def _conflicts(only: tuple[set[Name], set[Name]], acts: dict[Name, _Act]) -> tuple[Conflict, ...]:
+    """What both sides changed since they parted: the later word stands."""
     told = []
-    for kind, said in (
-        (Describe, tr("the neck was described anew")),
-        (Chosen, tr("a way was taken")),
-    ):
+    for kind, matter in _MATTERS.items():
         sides = [
             [act for name in side for act in (acts[name],) if _holds(act, kind)] for side in only
         ]
         if all(sides):
             last = max(act.at for side in sides for act in side)
-            told.append(
-                tr(
-                    "On both sides {said}; the one of {replace} stands.",
-                    said=said,
-                    replace=last[:16].replace("T", " "),
-                )
-            )
+            told.append(Conflict(matter, last[1]))
     return tuple(told)
+
+
+_MATTERS: dict[type, Literal["described", "chosen"]] = {Describe: "described", Chosen: "chosen"}
 
 
 def _holds(act: _Act, kind: type) -> bool:

@@ -1,49 +1,99 @@
-"""Two logbooks made one (laptop and bench), necks known by their uid: all of it or nothing."""
+"""Two logbooks made one (laptop and bench), necks known by their uid: all of it or nothing. It is
+worked out first, what both sides changed is shown, and only then is anything written.
+"""
 
 from __future__ import annotations
 
 import sqlite3
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from contextlib import closing
 from pathlib import Path
+from typing import Literal
 
 import msgspec
-from msgspec import Struct
+from msgspec import Struct, structs
 
 from nuvrek import patience
 from nuvrek.language import tr
-from nuvrek.logbook.journals import merged
-from nuvrek.logbook.store import Logbook, LogbookError
+from nuvrek.logbook.encoding import described_body, entry_body
+from nuvrek.logbook.gone import Gone, gone_of, record
+from nuvrek.logbook.journals import Conflict, merged, time_order
+from nuvrek.logbook.rows import (
+    check_stands,
+    insert_neck,
+    put_owner,
+    put_shop,
+    redescribe,
+    rewrite,
+    stand_of,
+)
+from nuvrek.logbook.stand import Stand
+from nuvrek.logbook.store import Logbook, LogbookError, NeckChanged, OwnerRow, ShopRow
 from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.owner import Owner
+from nuvrek.readings.check import journal_faults
 from nuvrek.readings.entries import AnyEntry
+from nuvrek.readings.journal import fold
+
+# So often it is worked out anew where others write meanwhile; then they wait.
+_TRIES = 3
 
 
 class NeckWhole(Struct, frozen=True):
-    """A neck with its whole journal, as it goes from one logbook to another."""
+    """A neck with its whole journal, as it goes from one logbook to another; where it stands
+    there.
+    """
 
     uid: str
     created: str
     neck: NeckDescription
     entries: tuple[AnyEntry, ...]
+    stand: Stand = Stand(0, "")
 
 
-class OwnerRow(Struct, frozen=True):
-    """What was known of an owner from a time on."""
+class Everything(Struct, frozen=True):
+    """What a logbook holds: its whole necks, owners, what the shop has set, by what that is known
+    which was taken out; ``damaged`` names the necks that are left out.
+    """
 
-    at: str
-    owner: Owner
+    necks: tuple[NeckWhole, ...] = ()
+    owners: tuple[OwnerRow, ...] = ()
+    shop: tuple[ShopRow, ...] = ()
+    gone: tuple[tuple[str, str, str], ...] = ()
+    damaged: tuple[str, ...] = ()
+
+
+class NeckTaken(Struct, frozen=True):
+    """What becomes of one neck from elsewhere: its journal then, what both sides changed, or why it
+    is left as it is. ``stand`` is the journal here that it was worked out for; None where it is
+    new. ``gone`` is what had to be taken out of it on the way.
+    """
+
+    how: Literal["new", "grown", "same", "left"]
+    whole: NeckWhole
+    stand: Stand | None
+    described: bool = False
+    conflicts: tuple[Conflict, ...] = ()
+    why: str = ""
+    gone: Mapping[str, str] = {}
 
 
 class TakenIn(Struct, frozen=True):
-    """What taking in has done: necks that are new, that grew, that were the same; conflicts and
-    what was left out, a sentence each.
+    """What taking in does, or has done: necks that are new, that grew, that were the same; what is
+    to be said of it. ``asks`` are the conflicts, by neck and matter, to be agreed to.
     """
 
     new: int
     grown: int
     same: int
     told: tuple[str, ...]
+    asks: frozenset[tuple[str, str]] = frozenset()
+
+
+def everything_of(book: Logbook) -> Everything:
+    """All that a logbook holds. Raises LogbookError."""
+    necks, damaged = necks_of(book)
+    owners, shop = tuple(book.owner_rows()), tuple(book.shop_rows())
+    return Everything(tuple(necks), owners, shop, tuple(book.gone()), tuple(damaged))
 
 
 def necks_of(book: Logbook) -> tuple[list[NeckWhole], list[str]]:
@@ -61,123 +111,283 @@ def necks_of(book: Logbook) -> tuple[list[NeckWhole], list[str]]:
                 )
             )
             continue
-        found.append(NeckWhole(book.uid(row.id), row.created, row.neck, tuple(journal.entries)))
+        entries = tuple(journal.entries)
+        found.append(NeckWhole(journal.stand.uid, row.created, row.neck, entries, journal.stand))
     return found, damaged
 
 
-def owner_rows(book: Logbook) -> list[OwnerRow]:
-    """All that was ever written down of owners, oldest first."""
-    return [OwnerRow(at, owner) for at, owner in book.owner_history()]
+def everything_in(book: Logbook, other: Path) -> Everything:
+    """All that another logbook holds; it stays as it is. Raises LogbookError."""
+    if other.resolve() == book.path.resolve():
+        raise LogbookError(tr("This is the logbook that is open already."))
+    with closing(Logbook.to_read(other)) as source:
+        return everything_of(source)
 
 
 def merge(book: Logbook, other: Path) -> TakenIn:
-    """Take another logbook in; it stays as it is. Raises LogbookError, and then nothing has
-    changed.
+    """Take another logbook in, whatever both sides changed. Raises LogbookError, and then nothing
+    has changed.
     """
-    if other.resolve() == book.path.resolve():
-        raise LogbookError(tr("This is the logbook that is open already."))
-    if not other.is_file():
-        raise LogbookError(tr("{name}: there is no such logbook.", name=other.name))
-    with closing(Logbook(other)) as source:
-        necks, damaged = necks_of(source)
-        owners = owner_rows(source)
-    taken = take_in(book, necks, owners)
-    return msgspec.structs.replace(taken, told=(*taken.told, *damaged))
+    return take_in(book, everything_in(book, other))
 
 
-def take_in(book: Logbook, necks: Iterable[NeckWhole], owners: Sequence[OwnerRow]) -> TakenIn:
-    """Necks and owners from elsewhere, merged with those that are known. Raises LogbookError."""
-    counts, told = {"new": 0, "grown": 0, "same": 0}, list[str]()
-    with book.rewriting() as db:
-        here = {str(uid): int(number) for number, uid in db.execute("SELECT id, uid FROM neck")}
-        for one in necks:
-            patience.ask()
-            number = here.get(one.uid)
-            if number is None:
-                _insert(db, one)
-                counts["new"] += 1
-                continue
-            said = _grow(book, db, number, one)
-            counts[said[0]] += 1
-            told += said[1]
-        _take_owners(db, owners)
-    return TakenIn(counts["new"], counts["grown"], counts["same"], tuple(told))
+def forecast(book: Logbook, more: Everything) -> TakenIn:
+    """What taking in would do; nothing is written. Raises LogbookError."""
+    return _told(_worked_out(book, more)[0], more)
 
 
-def _insert(db: sqlite3.Connection, one: NeckWhole) -> None:
-    described = msgspec.json.encode(one.neck).decode()
-    cursor = db.execute(
-        "INSERT INTO neck (described, created, uid) VALUES (?, ?, ?)",
-        (described, one.created, one.uid),
-    )
-    _write(db, int(cursor.lastrowid or 0), one.entries)
+def take_in(
+    book: Logbook, more: Everything, agreed: frozenset[tuple[str, str]] | None = None
+) -> TakenIn:
+    """What comes from elsewhere, merged with what is known. ``agreed``: the conflicts that were
+    shown (None: any may come). Raises LogbookError, and then nothing has changed.
+    """
+    for left in range(_TRIES, -1, -1):
+        patience.ask()
+        if left:
+            plan, gone = _worked_out(book, more)
+            _check_agreed(plan, more, agreed)
+        try:
+            with book.rewriting() as db:
+                if not left:
+                    # Others write all the time: now they wait until it is done.
+                    plan, gone = _worked_out(book, more)
+                    _check_agreed(plan, more, agreed)
+                _carry_out(db, plan)
+                _take_owners(db, more.owners, gone)
+                _take_shop(db, more.shop)
+                record(db, more.gone)
+        except NeckChanged:
+            if not left:
+                raise
+        else:
+            if more.gone:
+                book.write_through()
+            return _told(plan, more)
+    raise AssertionError("the last try writes or raises")
 
 
-def _grow(
-    book: Logbook, db: sqlite3.Connection, number: int, one: NeckWhole
-) -> tuple[str, list[str]]:
-    """One neck that is on both sides; how it came out, and what is to be said of it."""
-    journal = book.journal(number)
-    named = tr("Neck {number}, {title}", number=number, title=one.neck.title)
-    if journal.damage:
-        return "same", [
-            tr("{named}: damaged here, left as it is; restore it from a copy.", named=named)
-        ]
+def _check_agreed(
+    plan: Sequence[NeckTaken], more: Everything, agreed: frozenset[tuple[str, str]] | None
+) -> None:
+    told = _told(plan, more)
+    if agreed is not None and told.asks - agreed:
+        raise LogbookError(
+            tr("Meanwhile both sides changed more than was shown. Nothing was written; look again.")
+        )
+
+
+# --- working out ---------------------------------------------------------------------------
+
+
+def _worked_out(book: Logbook, more: Everything) -> tuple[list[NeckTaken], Gone]:
+    gone = gone_of(book, more.gone, more.owners, more.necks)
+    here = {book.uid(number): number for number in book.numbers()}
+    taken, seen = [], set[str]()
+    for one in more.necks:
+        patience.ask()
+        if one.uid in seen:
+            continue
+        seen.add(one.uid)
+        number = here.get(one.uid)
+        taken.append(_new(one, gone) if number is None else _grown(book, number, one, gone))
+    return taken, gone
+
+
+def _new(one: NeckWhole, gone: Gone) -> NeckTaken:
+    clean, marks = gone.taken_out(one.uid, one.neck, one.entries)
+    whole = structs.replace(one, neck=gone.nameless(one.neck), entries=clean)
+    why = _why_not(whole)
+    return NeckTaken("left" if why else "new", whole, None, why=why, gone=marks)
+
+
+def _grown(book: Logbook, number: int, one: NeckWhole, gone: Gone) -> NeckTaken:
+    journal, row = book.journal(number), book.row(number)
+    whole = structs.replace(one, neck=row.neck)
+    if journal.damage or row.damage:
+        why = tr("damaged here, left as it is; restore it from a copy.")
+        return NeckTaken("left", whole, journal.stand, why=why)
     try:
-        both = merged(journal.entries, one.entries)
+        both = merged(journal.entries, one.entries, gone.acts(one.uid))
     except ValueError as error:
-        return "same", [tr("{named}: left as it is, {error}.", named=named, error=error)]
-    if list(both.entries) == journal.entries:
-        return "same", []
-    db.execute("DELETE FROM entry WHERE neck = ?", (number,))
-    _write(db, number, both.entries)
-    return "grown", [f"{named}: {sentence}" for sentence in both.conflicts]
+        why = tr("left as it is, {error}.", error=error)
+        return NeckTaken("left", whole, journal.stand, why=why)
+    clean, marks = gone.taken_out(one.uid, row.neck, both.entries)
+    neck = gone.described(one.uid, row.neck, one.neck)
+    whole = NeckWhole(one.uid, row.created, neck, clean)
+    if list(clean) == journal.entries and neck == row.neck:
+        return NeckTaken("same", whole, journal.stand)
+    why = _why_not(whole)
+    how: Literal["grown", "left"] = "left" if why else "grown"
+    anew = neck != row.neck
+    return NeckTaken(how, whole, journal.stand, anew, both.conflicts, why, marks)
 
 
-def _write(db: sqlite3.Connection, number: int, entries: Sequence[AnyEntry]) -> None:
-    db.executemany(
-        "INSERT INTO entry VALUES (?, ?, ?)",
-        [(number, n, msgspec.json.encode(entry).decode()) for n, entry in enumerate(entries, 1)],
+def _why_not(whole: NeckWhole) -> str:
+    """What would be wrong with the journal, checked as an act at the bench is; empty when
+    fine.
+    """
+    faults = journal_faults(whole.neck, whole.entries)
+    if faults:
+        return tr("left as it is: together {fault}", fault=faults[0])
+    state = fold(whole.neck, whole.entries).state
+    try:
+        msgspec.convert(msgspec.to_builtins(state), type(state))
+    except msgspec.ValidationError:
+        return tr("left as it is: together the rod would stand further than any rod goes.")
+    return ""
+
+
+def _told(plan: Sequence[NeckTaken], more: Everything) -> TakenIn:
+    told: list[str] = []
+    for one in plan:
+        named = tr("{title}", title=one.whole.neck.title)
+        if one.stand is not None:
+            number = one.stand.neck
+            named = tr("Neck {number}, {title}", number=number, title=one.whole.neck.title)
+        if one.why:
+            told.append(f"{named}: {one.why}")
+        told += [f"{named}: {_conflict_words(conflict)}" for conflict in one.conflicts]
+    count = {how: sum(one.how == how for one in plan) for how in ("new", "grown", "same", "left")}
+    asks = frozenset(
+        (one.whole.uid, conflict.matter)
+        for one in plan
+        if one.how == "grown"
+        for conflict in one.conflicts
+    )
+    same = count["same"] + count["left"]
+    return TakenIn(count["new"], count["grown"], same, (*told, *more.damaged), asks)
+
+
+def _conflict_words(conflict: Conflict) -> str:
+    said = {
+        "described": tr("the neck was described anew"),
+        "chosen": tr("a way was taken"),
+    }[conflict.matter]
+    return tr(
+        "On both sides {said}; the one of {replace} stands.",
+        said=said,
+        replace=conflict.stands[:16].replace("T", " "),
     )
 
 
-def _take_owners(db: sqlite3.Connection, owners: Sequence[OwnerRow]) -> None:
-    """What is known of owners: rows of both sides by their time, none twice."""
-    rows = db.execute("SELECT name, body, at FROM owner").fetchall()
-    known = {(str(name), str(body), str(at)) for name, body, at in rows}
-    more = {
-        (one.owner.name, msgspec.json.encode(one.owner).decode(), one.at) for one in owners
-    } - known
-    if more:
-        db.execute("DELETE FROM owner")
-        both: list[tuple[str, str, str]] = sorted(known | more, key=_by_time)
-        db.executemany("INSERT INTO owner (name, body, at) VALUES (?, ?, ?)", both)
+# --- writing -------------------------------------------------------------------------------
 
 
-def _by_time(row: tuple[str, str, str]) -> tuple[str, str, str]:
-    return row[2], row[0], row[1]
+def _carry_out(db: sqlite3.Connection, plan: Sequence[NeckTaken]) -> None:
+    """What was worked out, each neck as it was then. Raises NeckChanged."""
+    for one in plan:
+        whole = one.whole
+        if one.how == "new":
+            if db.execute("SELECT 1 FROM neck WHERE uid = ?", (whole.uid,)).fetchone():
+                raise NeckChanged(tr("This neck was taken in meanwhile."))
+            bodies = [entry_body(entry) for entry in whole.entries]
+            insert_neck(db, whole.uid, whole.created, described_body(whole.neck), bodies)
+        elif one.how == "grown":
+            assert one.stand is not None
+            write_whole(db, one.stand, whole, one.described)
+        elif one.stand is not None:
+            check_stands(db, one.stand)
+        if one.how in ("new", "grown"):
+            record(db, [(whole.uid, was, stays) for was, stays in one.gone.items()])
 
 
-_BY_UID = "SELECT id FROM neck WHERE uid = ?"
-
-
-def restore_neck(book: Logbook, copy: Path, uid: str) -> str:
-    """Put a neck back as a copy holds it, whole; returns what was done. What is there now should be
-    in a copy of its own first. Raises LogbookError.
+def write_whole(
+    db: sqlite3.Connection, stand: Stand, whole: NeckWhole, described: bool = True
+) -> Stand:
+    """A journal (and its description) in place of the one that stands there. Raises
+    NeckChanged.
     """
-    with closing(Logbook(copy)) as source:
-        found = next((one for one in necks_of(source)[0] if one.uid == uid), None)
+    written = rewrite(db, stand, [entry_body(entry) for entry in whole.entries])
+    if described:
+        redescribe(db, stand.neck, described_body(whole.neck))
+    return written
+
+
+def _take_owners(db: sqlite3.Connection, more: Sequence[OwnerRow], gone: Gone) -> None:
+    """What is known of owners: rows of both sides by their time, none twice, none of those that
+    were taken out.
+    """
+    here = db.execute("SELECT name, body, at, uid FROM owner ORDER BY id").fetchall()
+    rows = [OwnerRow(str(name), str(body), str(at), str(uid)) for name, body, at, uid in here]
+    both = {(row.name, str(row.body), row.at): row for row in (*more, *rows)}
+    kept = [row for row in both.values() if not gone.owner(row)]
+    kept.sort(key=lambda row: (time_order(row.at), row.name, str(row.body)))
+    if kept == rows:
+        return
+    db.execute("DELETE FROM owner")
+    for row in kept:
+        put_owner(db, row.name, str(row.body), row.at, row.uid)
+
+
+def _take_shop(db: sqlite3.Connection, shop: Iterable[ShopRow]) -> None:
+    """What the shop has set: of each name the later word."""
+    here = {
+        str(name): (time_order(str(at)), str(body))
+        for name, body, at in db.execute("SELECT name, body, at FROM shop").fetchall()
+    }
+    for row in shop:
+        if (time_order(row.at), row.body) > here.get(row.name, ((float("-inf"), ""), "")):
+            put_shop(db, row.name, row.body, row.at)
+
+
+# --- one neck from a copy ------------------------------------------------------------------
+
+
+def restore_neck(book: Logbook, copy: Path, stand: Stand) -> str:
+    """Put a neck back as a copy holds it, whole; returns what was done. What is there now, as
+    ``stand`` says (number 0: nothing), should be in a copy of its own first. Raises LogbookError.
+    """
+    with closing(Logbook.to_read(copy)) as source:
+        found = next((one for one in necks_of(source)[0] if one.uid == stand.uid), None)
+        owners, more = source.owner_rows(), source.gone()
     if found is None:
         raise LogbookError(tr("{name} does not hold this neck whole.", name=copy.name))
+    why = _why_not(found)
+    if why:
+        raise LogbookError(f"{found.neck.title}: {why}")
+    gone = gone_of(book, more, owners, [found])
+    clean, _ = gone.taken_out(found.uid, found.neck, found.entries)
+    found = structs.replace(found, neck=gone.nameless(found.neck), entries=clean)
     with book.rewriting() as db:
-        numbers = [int(number) for (number,) in db.execute(_BY_UID, (uid,))]
-        if not numbers:
-            _insert(db, found)
+        if not stand.neck:
+            _carry_out(db, [NeckTaken("new", found, None)])
             return tr("{title} is back on the shelf.", title=found.neck.title)
-        described = msgspec.json.encode(found.neck).decode()
-        db.execute("UPDATE neck SET described = ? WHERE id = ?", (described, numbers[0]))
-        db.execute("DELETE FROM entry WHERE neck = ?", (numbers[0],))
-        _write(db, numbers[0], found.entries)
+        write_whole(db, stand, found)
     return tr(
         "{title} is as it was, {number} entries.", title=found.neck.title, number=len(found.entries)
     )
+
+
+def replace_all(book: Logbook, every: Everything) -> None:
+    """All of a logbook in place of what it holds, in one go. What was taken out of either stays
+    out. Damaged necks of ``every`` are not among it: what is here of them stays. Raises
+    LogbookError, and then nothing has changed.
+    """
+    gone = gone_of(book, every.gone, every.owners, every.necks)
+    wholes = []
+    for one in every.necks:
+        clean, _ = gone.taken_out(one.uid, one.neck, one.entries)
+        wholes.append(structs.replace(one, neck=gone.nameless(one.neck), entries=clean))
+    kept = {one.uid for one in wholes}
+    with book.rewriting() as db:
+        here = db.execute("SELECT id, uid FROM neck ORDER BY id").fetchall()
+        numbers = {str(uid): int(number) for number, uid in here}
+        for uid, number in numbers.items():
+            if uid not in kept:
+                db.execute("DELETE FROM entry WHERE neck = ?", (number,))
+                db.execute("DELETE FROM neck WHERE id = ?", (number,))
+        for one in wholes:
+            stand = stand_of(db, numbers[one.uid]) if one.uid in numbers else None
+            if stand is not None:
+                write_whole(db, stand, one)
+            else:
+                _carry_out(db, [NeckTaken("new", one, None)])
+        db.execute("DELETE FROM owner")
+        for row in every.owners:
+            if not gone.owner(row):
+                put_owner(db, row.name, str(row.body), row.at, row.uid)
+        db.execute("DELETE FROM shop")
+        for shop in every.shop:
+            put_shop(db, shop.name, shop.body, shop.at)
+        record(db, every.gone)

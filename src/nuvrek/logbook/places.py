@@ -24,3 +24,8 @@ def log_folder() -> Path:
     import platformdirs
 
     return Path(platformdirs.user_state_dir("nuvrek", appauthor=False))
+
+
+def servers_folder() -> Path:
+    """Where this machine keeps what it knows of logbooks on servers, in the XDG data place."""
+    return logbook_path().parent / "servers"

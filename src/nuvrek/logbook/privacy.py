@@ -2,28 +2,40 @@
 
 from __future__ import annotations
 
-import re
-from contextlib import closing, suppress
+import sqlite3
+from contextlib import closing
 from pathlib import Path
 from typing import Any
 
 import msgspec
-from msgspec import Struct, structs
+from msgspec import Struct
 
+from nuvrek import patience, words
 from nuvrek.language import tr
 from nuvrek.logbook.copies import copies_of
-from nuvrek.logbook.merging import necks_of, owner_rows
+from nuvrek.logbook.encoding import described_body, entry_body
+from nuvrek.logbook.gone import record
+from nuvrek.logbook.journals import digests
+from nuvrek.logbook.merging import necks_of
+from nuvrek.logbook.rows import redescribe, rewrite
+from nuvrek.logbook.scrubbing import (
+    Named,
+    doubtful,
+    holds,
+    nameless,
+    owners_of,
+    without,
+    written_in,
+)
+from nuvrek.logbook.stand import Stand, mark_of
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.description import NeckDescription
-from nuvrek.readings.entries import AnyEntry, Describe, Note
-from nuvrek.readings.owner.entries import Answered, Consented, Letter, Worth
-
-GONE = "(removed)"
+from nuvrek.readings.entries import AnyEntry, Note
 
 
 class Removed(Struct, frozen=True):
-    """What was taken out: necks that were theirs, photos of them, copies that were cleaned, and
-    those that could not be.
+    """What was taken out: necks that were theirs, photos of them, copies that were cleaned; what
+    could not be reached or told, a sentence each.
     """
 
     necks: int
@@ -32,17 +44,28 @@ class Removed(Struct, frozen=True):
     told: tuple[str, ...]
 
 
+class _Cleaned(Struct, frozen=True):
+    """A neck that was theirs, without them; by its marks before and after; words that may still be
+    a name.
+    """
+
+    stand: Stand
+    neck: NeckDescription
+    entries: tuple[AnyEntry, ...]
+    marks: dict[str, str]
+    photos: int
+    doubtful: bool
+
+
 def owner_data(book: Logbook, name: str) -> dict[str, Any]:
     """All that is kept of an owner, as plain values: what is known of them, and their necks with
     what was said and written about them.
     """
-    necks = [one for one in necks_of(book)[0] if _theirs(one.neck, one.entries, name)]
+    necks = [one for one in necks_of(book)[0] if name in owners_of(one.neck, one.entries)]
     return {
         "owner": name,
         "known": [
-            {"at": row.at, **msgspec.to_builtins(row.owner)}
-            for row in owner_rows(book)
-            if row.owner.name == name
+            {"at": row.at, **msgspec.to_builtins(row.owner)} for row in book.owner_rows(name)
         ],
         "necks": [
             {
@@ -55,134 +78,114 @@ def owner_data(book: Logbook, name: str) -> dict[str, Any]:
     }
 
 
-def _theirs(neck: NeckDescription, entries: tuple[AnyEntry, ...], name: str) -> bool:
-    described = (e.neck.owner for e in entries if isinstance(e, Describe))
-    return name in {neck.owner.strip(), *(owner.strip() for owner in described)}
-
-
-def remove_owner(book: Logbook, name: str, photos: bool) -> Removed:
+def remove_owner(book: Logbook, name: str, photos: bool, at: str) -> Removed:
     """Take an owner's name and words out of the logbook and of its copies; ``photos``: those of
-    their necks as well. Readings, work and prices stay. Raises LogbookError, and then the logbook
-    has not changed.
+    their necks as well; ``at`` is now. Readings, work and prices stay. Raises LogbookError, and
+    then the logbook has not changed.
     """
-    necks, gone = _remove_from(book, name, photos)
-    told, cleaned = [], 0
-    for copy in copies_of(book.path):
+    necks, gone, told = _remove_from(book, name, photos, at)
+    cleaned, trouble = clean_copies(book.path, name, photos, at)
+    return Removed(necks, gone, cleaned, (*told, *trouble, *_out_of_reach(book.path)))
+
+
+def clean_copies(path: Path, name: str, photos: bool, at: str) -> tuple[int, list[str]]:
+    """Take an owner out of the copies of a logbook; how many were cleaned, and a sentence for each
+    that could not be.
+    """
+    cleaned, trouble = 0, []
+    for copy in copies_of(path):
+        patience.ask()
         try:
             with closing(Logbook(copy.path)) as other:
-                _remove_from(other, name, photos)
+                _remove_from(other, name, photos, at)
                 other.become_one_file()
             cleaned += 1
         except LogbookError as error:
-            told.append(
+            trouble.append(
                 tr("{name} could not be cleaned: {error}", name=copy.path.name, error=error)
             )
-    return Removed(necks, gone, cleaned, tuple(told))
+    return cleaned, trouble
 
 
-def _remove_from(book: Logbook, name: str, photos: bool) -> tuple[int, int]:
-    found = [
-        (row.id, row.neck, book.journal(row.id))
-        for row in book.necks()
-        if _theirs(row.neck, tuple(book.journal(row.id).entries), name)
+def _out_of_reach(path: Path) -> list[str]:
+    """What may still tell of them: logbooks set aside here, and what is elsewhere."""
+    beside = sorted(
+        other.name
+        for pattern in ("damaged", "version", "salvaged")
+        for other in path.parent.glob(f"{path.stem}-{pattern}*{path.suffix}")
+    )
+    told = [
+        tr("Not cleaned, remove by hand: {names}.", names=words.listed(beside)),
     ]
-    gone = 0
+    return [
+        *(told if beside else ()),
+        tr(
+            "What Nuvrek can't reach: copies and archives kept elsewhere, other computers' "
+            "logbooks until they are merged, and letters that were sent."
+        ),
+    ]
+
+
+def _remove_from(book: Logbook, name: str, photos: bool, at: str) -> tuple[int, int, list[str]]:
+    others = tuple(sorted(set(_every_owner(book)) - {name}))
+    found = [
+        _cleaned(book, row.id, row.neck, Named(name, others), photos)
+        for row in book.necks()
+        if name in owners_of(row.neck, book.journal(row.id).entries)
+    ]
     with book.rewriting() as db:
-        # What is deleted is written over, not only forgotten.
-        db.execute("PRAGMA secure_delete=ON")
-        for number, neck, journal in found:
-            if journal.damage:
-                raise LogbookError(
-                    tr(
-                        "Neck {number} is damaged: {damage}",
-                        number=number,
-                        damage=journal.damage[0],
-                    )
-                )
-            described = msgspec.json.encode(_nameless(neck, name)).decode()
-            db.execute("UPDATE neck SET described = ? WHERE id = ?", (described, number))
-            for n, entry in enumerate(journal.entries, 1):
-                clean = without(entry, name, photos)
-                gone += isinstance(entry, Note) and entry != clean and entry.photo is not None
-                if clean != entry:
-                    body = msgspec.json.encode(clean).decode()
-                    db.execute(
-                        "UPDATE entry SET body = ? WHERE neck = ? AND number = ?",
-                        (body, number, n),
-                    )
+        for one in found:
+            _write(db, one)
+        rows = db.execute("SELECT DISTINCT uid FROM owner WHERE name = ?", (name,)).fetchall()
+        record(db, [("", str(uid), at) for (uid,) in rows])
         db.execute("DELETE FROM owner WHERE name = ?", (name,))
     book.write_through()
-    return len(found), gone
+    return len(found), sum(one.photos for one in found), _doubts(found, Named(name))
 
 
-def without(entry: AnyEntry, name: str, photos: bool) -> AnyEntry:
-    """An entry of an owner's neck without their name and words; it stays what it was, where it
-    was.
-    """
-    match entry:
-        case Worth():
-            entry = structs.replace(entry, means="")
-        case Answered() | Consented():
-            entry = structs.replace(entry, words="")
-        case Letter():
-            entry = structs.replace(entry, text=GONE, tables={})
-        case Note(photo=photo) if photo is not None and photos:
-            entry = structs.replace(entry, text=entry.text or GONE, photo=None)
-        case _:
-            pass
-    return _scrubbed(entry, name)
+def _every_owner(book: Logbook) -> set[str]:
+    named = {row.neck.owner.strip() for row in book.necks()}
+    return (named | set(book.owners())) - {""}
 
 
-# Fields that name a kind or a time, and a photo's letters.
-_PLAIN = ("kind", "at", "page", "photo", "matter", "says", "how")
-
-
-def _scrubbed(entry: AnyEntry, name: str) -> AnyEntry:
-    """An entry with the name out of all its words."""
-    plain = msgspec.to_builtins(entry)
-    clean = _walk(plain, name)
-    return entry if clean == plain else msgspec.convert(clean, AnyEntry)
-
-
-def _walk(value: Any, name: str) -> Any:
-    match value:
-        case str():
-            return _said(value, name)
-        case dict():
-            return {
-                key: one if key in _PLAIN else _owner_of(key, one, name)
-                for key, one in value.items()
-            }
-        case list() | tuple():
-            return [_walk(one, name) for one in value]
-        case _:
-            return value
-
-
-def _owner_of(key: str, value: Any, name: str) -> Any:
-    if key == "owner" and isinstance(value, str) and value.strip() == name:
-        return ""
-    return _walk(value, name)
-
-
-def _nameless(neck: NeckDescription, name: str) -> NeckDescription:
-    return structs.replace(
-        neck,
-        owner="" if neck.owner.strip() == name else neck.owner,
-        title=_said(neck.title, name),
-        complaint=_said(neck.complaint, name),
+def _cleaned(
+    book: Logbook, number: int, neck: NeckDescription, named: Named, photos: bool
+) -> _Cleaned:
+    patience.ask()
+    journal = book.journal(number)
+    if journal.damage:
+        raise LogbookError(
+            tr("Neck {number} is damaged: {damage}", number=number, damage=journal.damage[0])
+        )
+    bare = nameless(neck, named)
+    clean = tuple(without(entry, named, photos) for entry in journal.entries)
+    marks = digests(journal.entries, clean)
+    if bare != neck:
+        marks[mark_of(described_body(neck))] = mark_of(described_body(bare))
+    lost = sum(
+        isinstance(was, Note) and was.photo is not None and isinstance(now, Note) and not now.photo
+        for was, now in zip(journal.entries, clean, strict=True)
     )
+    texts = [text for value in (bare, *clean) for text in written_in(value)]
+    return _Cleaned(journal.stand, bare, clean, marks, lost, holds(texts, doubtful(named)))
 
 
-def _said(text: str, name: str) -> str:
-    """A text without the name, or parts of it that are more than a letter or three."""
-    parts = sorted({name, *(part for part in re.split(r"\s+", name) if len(part) > 3)}, key=len)
-    for part in reversed(parts):
-        text = re.sub(re.escape(part), GONE, text, flags=re.IGNORECASE)
-    return text[:4000]
+def _write(db: sqlite3.Connection, one: _Cleaned) -> None:
+    rewrite(db, one.stand, [entry_body(entry) for entry in one.entries])
+    redescribe(db, one.stand.neck, described_body(one.neck))
+    record(db, [(one.stand.uid, was, stays) for was, stays in one.marks.items()])
 
 
-def forget_cards(logbook: Path) -> None:
-    """The cards of the shelf are made anew, without the words that are gone."""
-    with suppress(OSError):
-        logbook.with_name(f"{logbook.name}-cards").unlink(missing_ok=True)
+def _doubts(found: list[_Cleaned], named: Named) -> list[str]:
+    """Necks in whose words a part of the name stands that is a word of the bench as well."""
+    numbers = [str(one.stand.neck) for one in found if one.doubtful]
+    if not numbers:
+        return []
+    parts = words.listed(f"\u201c{part}\u201d" for part in doubtful(named))
+    return [
+        tr(
+            "Look at neck {numbers}: {parts} stands there and may be meant as a name.",
+            numbers=words.listed(numbers),
+            parts=parts,
+        )
+    ]

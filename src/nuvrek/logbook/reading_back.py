@@ -11,6 +11,7 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek.language import tr
+from nuvrek.logbook.stand import Stand
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import AnyEntry, Note
@@ -33,9 +34,11 @@ class Journal(Struct, frozen=True):
     """A neck's journal, oldest first. ``damage`` names the entries that can't be read.
 
     In the place of each of those stands a note that says so: numbers go on meaning the same entry.
+    ``stand`` is where the journal stands in its logbook.
     """
 
     entries: list[AnyEntry]
+    stand: Stand
     damage: tuple[str, ...] = ()
 
 
@@ -54,24 +57,24 @@ def readable_text(raw: bytes) -> str:
 _MOST_MISSING = 1000
 
 
-def read_journal(rows: Sequence[tuple[int, object]]) -> Journal:
+def read_journal(rows: Sequence[tuple[int, object]], stand: Stand) -> Journal:
     """The entries of one neck, each decoded by itself, with a note where one can't be read."""
-    whole = _in_one_go(rows)
-    return _one_by_one(rows) if whole is None else whole
+    whole = _in_one_go(rows, stand)
+    return _one_by_one(rows, stand) if whole is None else whole
 
 
-def _in_one_go(rows: Sequence[tuple[int, object]]) -> Journal | None:
+def _in_one_go(rows: Sequence[tuple[int, object]], stand: Stand) -> Journal | None:
     """A journal with which nothing is wrong, as nearly all are; None where something is."""
     decode = decoder().decode
     if [number for number, _ in rows] != [*range(1, len(rows) + 1)]:
         return None
     try:
-        return Journal([decode(text_of(body)) for _, body in rows])
+        return Journal([decode(text_of(body)) for _, body in rows], stand)
     except (msgspec.MsgspecError, ValueError, RecursionError):
         return None
 
 
-def _one_by_one(rows: Sequence[tuple[int, object]]) -> Journal:
+def _one_by_one(rows: Sequence[tuple[int, object]], stand: Stand) -> Journal:
     """What can be read of a damaged journal; each entry that can't be, and why, as a note."""
     decode = decoder().decode
     entries: list[AnyEntry] = []
@@ -90,7 +93,7 @@ def _one_by_one(rows: Sequence[tuple[int, object]]) -> Journal:
         words = tr("Entry {number} can't be read ({why}).", number=number, why=why)
         damage.append(words)
         entries.append(Note(text=words))
-    return Journal(entries, tuple(damage))
+    return Journal(entries, stand, tuple(damage))
 
 
 def text_of(body: object) -> str:

@@ -14,6 +14,7 @@ from msgspec import Struct
 
 from nuvrek.language import tr
 from nuvrek.logbook.reading_back import Journal, described, read_journal, readable_text
+from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import Note
@@ -49,7 +50,7 @@ def salvage(old: Path, new: Path) -> Salvaged:
         with (
             tempfile.TemporaryDirectory(prefix="nuvrek-salvage-") as folder,
             closing(_open(_copied(old, Path(folder)))) as source,
-            closing(Logbook(part)) as book,
+            closing(Logbook.make(part)) as book,
         ):
             result = _taken_over(source, book)
         os.replace(part, new)
@@ -166,11 +167,11 @@ def _journal(source: sqlite3.Connection, number: int) -> Journal:
             row = (None,)
         if row is not None:
             rows.append((place, row[0]))
-    journal = read_journal(rows)
+    journal = read_journal(rows, Stand(number, ""))
     if not open_end:
         return journal
     words = tr("What came after entry {last} can't be read, if there was more.", last=last)
-    return Journal([*journal.entries, Note(text=words)], (*journal.damage, words))
+    return Journal([*journal.entries, Note(text=words)], journal.stand, (*journal.damage, words))
 
 
 def _last_number(source: sqlite3.Connection, number: int) -> tuple[int, bool]:

@@ -1,28 +1,32 @@
 """A logbook on a PostgreSQL server, for shops with several benches. The same tables, the same
-sentences; what other benches write is heard, and what can't be written is kept aside.
+sentences; every write locks what it stands on, and tells the other benches.
 """
 
 from __future__ import annotations
 
+import hashlib
+import re
 import sqlite3
-from collections.abc import Iterable, Iterator, Sequence
+from collections.abc import Iterator, Sequence
 from contextlib import contextmanager, suppress
 from pathlib import Path
 from typing import Any
 from urllib.parse import urlsplit
 
 from nuvrek.language import tr
-from nuvrek.logbook.kept_aside import Aside, KeptAside
-from nuvrek.logbook.store import SCHEMA_VERSION, Logbook, LogbookError
+from nuvrek.logbook.errors import LogbookError, ServerLost
+from nuvrek.logbook.places import servers_folder
+from nuvrek.logbook.rows import wrong_marks
+from nuvrek.logbook.schema import SCHEMA_VERSION, mark_all
+from nuvrek.logbook.server_connection import CHANNEL, Connection, Lost, Refused
+from nuvrek.logbook.stand import Stand
+from nuvrek.logbook.store import Logbook
+from nuvrek.neck.description import NeckDescription
+from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import AnyEntry
 
 SCHEME = "postgresql://"
-CHANNEL = "nuvrek"
-_WAIT_S = 5
-_LOST = tr(
-    "The server of this logbook can't be reached. What you wrote is kept aside on this machine; "
-    "it is offered under Kept safe when the server is back."
-)
+_UID = re.compile(r"[0-9a-f]{32}")
 _TABLES = """
 CREATE TABLE IF NOT EXISTS version (number INTEGER NOT NULL);
 CREATE TABLE IF NOT EXISTS neck (
@@ -35,119 +39,43 @@ CREATE TABLE IF NOT EXISTS entry (
 CREATE TABLE IF NOT EXISTS owner (
     id SERIAL PRIMARY KEY, name TEXT NOT NULL, body TEXT NOT NULL, at TEXT NOT NULL
 );
+ALTER TABLE neck ADD COLUMN IF NOT EXISTS mark TEXT NOT NULL DEFAULT '';
+ALTER TABLE entry ADD COLUMN IF NOT EXISTS mark TEXT NOT NULL DEFAULT '';
+ALTER TABLE owner ADD COLUMN IF NOT EXISTS uid TEXT NOT NULL DEFAULT '';
+ALTER TABLE owner ADD COLUMN IF NOT EXISTS mark TEXT NOT NULL DEFAULT '';
+CREATE TABLE IF NOT EXISTS shop (
+    name TEXT PRIMARY KEY, body TEXT NOT NULL, at TEXT NOT NULL, mark TEXT NOT NULL
+);
+CREATE TABLE IF NOT EXISTS gone (
+    neck TEXT NOT NULL, was TEXT NOT NULL, stays TEXT NOT NULL, PRIMARY KEY (neck, was)
+);
+CREATE TABLE IF NOT EXISTS act (id TEXT PRIMARY KEY);
+"""
+_ALL = "neck, entry, owner, shop, gone, act"
+_HEADS = """
+SELECT n.id, n.uid, n.mark, e.number, e.mark FROM neck n LEFT JOIN entry e ON e.neck = n.id
+AND e.number = (SELECT max(number) FROM entry WHERE neck = n.id) ORDER BY n.id
 """
 
 
-class Lost(sqlite3.OperationalError):
-    """The server is gone; raised as the file's own errors are, so that it is told like them."""
+def identity_of(address: str) -> str:
+    """By what a server's logbook is known on this machine: where it is, never who comes with what
+    password.
+    """
+    said = urlsplit(address)
+    return f"{said.hostname or 'local'}:{said.port or 5432}/{said.path.strip('/')}"
 
 
-class _Rows:
-    """What a statement gave, as the file's cursor gives it."""
-
-    def __init__(self, rows: list[tuple[Any, ...]], lastrowid: int | None) -> None:
-        self._rows, self.lastrowid = rows, lastrowid
-
-    def fetchall(self) -> list[tuple[Any, ...]]:
-        return self._rows
-
-    def fetchone(self) -> tuple[Any, ...] | None:
-        return self._rows[0] if self._rows else None
-
-    def __iter__(self) -> Iterator[tuple[Any, ...]]:
-        return iter(self._rows)
-
-
-class _Connection:
-    """The server spoken to in the words of the file: question marks, and the file's errors."""
-
-    def __init__(self, address: str) -> None:
-        self.address = address
-        self._server: Any = None
-        self.in_transaction = False
-
-    @property
-    def server(self) -> Any:
-        """The connection itself, made anew where it was lost. Raises Lost."""
-        import psycopg
-
-        if self._server is None or self._server.closed or self._server.broken:
-            if self.in_transaction:
-                self.in_transaction = False
-                raise Lost(tr("server lost within an act"))
-            try:
-                self._server = psycopg.connect(
-                    self.address, autocommit=True, connect_timeout=_WAIT_S
-                )
-                self._server.execute(f"LISTEN {CHANNEL}")
-            except psycopg.Error as error:
-                raise Lost(tr("server: {error}", error=error)) from error
-        return self._server
-
-    def execute(self, said: str, values: Sequence[object] = ()) -> _Rows:
-        """One statement. Raises what the file would."""
-        import psycopg
-
-        if said.startswith("PRAGMA user_version"):
-            return _Rows([(SCHEMA_VERSION,)], None)
-        if said.startswith("PRAGMA"):
-            return _Rows([("ok",)], None)
-        word = said.split(None, 1)[0]
-        if word == "BEGIN":
-            said = "BEGIN"
-        if said.startswith("INSERT INTO neck"):
-            said += " RETURNING id"
-        said = said.replace("%", "%%").replace("?", "%s")
-        said = said.replace("LIMIT %s", "LIMIT NULLIF(%s, -1)")
-        try:
-            cursor = self.server.execute(said, tuple(values) or None)
-            rows = cursor.fetchall() if cursor.description else []
-        except psycopg.errors.IntegrityError as error:
-            raise sqlite3.IntegrityError(str(error)) from error
-        except (psycopg.OperationalError, psycopg.InterfaceError) as error:
-            self._drop()
-            raise Lost(tr("server: {error}", error=error)) from error
-        except psycopg.Error as error:
-            raise sqlite3.OperationalError(str(error)) from error
-        self.in_transaction = {"BEGIN": True, "COMMIT": False, "ROLLBACK": False}.get(
-            word, self.in_transaction
-        )
-        last = int(rows[0][0]) if said.endswith("RETURNING id") and rows else None
-        return _Rows(rows, last)
-
-    def executemany(self, said: str, rows: Iterable[Sequence[object]]) -> None:
-        """One statement for several rows."""
-        for row in rows:
-            self.execute(said, row)
-
-    def _drop(self) -> None:
-        with suppress(Exception):
-            self._server.close()
-        self._server = None
-
-    @property
-    def breaks(self) -> type[Exception]:
-        """What a broken connection raises."""
-        import psycopg
-
-        return psycopg.Error
-
-    def heard(self) -> list[str]:
-        """What other benches have said since."""
-        if self._server is None or self._server.closed:
-            return []
-        return [note.payload for note in self._server.notifies(timeout=0)]
-
-    def close(self) -> None:
-        """Close the connection, if there is one."""
-        if self._server is not None:
-            self._drop()
+def place_of(address: str) -> Path:
+    """Where this machine keeps what it knows of a server's logbook, and its copies."""
+    name = hashlib.sha256(identity_of(address).encode()).hexdigest()[:12]
+    return servers_folder() / name / "logbook.db"
 
 
 class ServerLogbook(Logbook):
-    """An open logbook on a server. ``aside`` is where acts are kept that could not be written."""
+    """An open logbook on a server, spoken to directly: each call waits for the server."""
 
-    def __init__(self, address: str, aside: Path) -> None:
+    def __init__(self, address: str) -> None:
         """Open the logbook at ``postgresql://...``, made there if it is new. Raises
         LogbookError.
         """
@@ -157,102 +85,222 @@ class ServerLogbook(Logbook):
             raise LogbookError(
                 tr("A logbook on a server needs psycopg: install nuvrek[server].")
             ) from error
-        # For those who name files by it: no file of this name is ever made or read.
-        name = urlsplit(address).path.strip("/") or "server"
-        self.path = Path(f"{name}@{urlsplit(address).hostname or 'server'}")
-        self.address, self._aside = address, KeptAside(aside)
+        # For what is kept on this machine beside it: no file of this name is made here.
+        self.path = place_of(address)
+        self.address = address
         self.look_only, self.damaged = "", False
-        self._db: Any = _Connection(address)
-        with self._sentences():
-            self._make()
+        self._db: Any = Connection(address)
+        try:
+            with self._sentences():
+                self._make()
+        except BaseException:
+            self._db.close()
+            raise
 
     def _make(self) -> None:
         """The tables, if they are not there; a newer program's are left alone."""
-        with self._writing():
-            for statement in _TABLES.strip().split(";\n"):
-                self._db.execute(statement.rstrip(";"))
-            rows = self._db.execute("SELECT max(number) FROM version").fetchone()
-            version = rows[0] if rows else None
-            if version is None:
-                self._db.execute("INSERT INTO version VALUES (?)", (SCHEMA_VERSION,))
-        if version is not None and int(version) > SCHEMA_VERSION:
-            self._db.close()
+        version = self._version()
+        if version > SCHEMA_VERSION:
             raise LogbookError(
                 tr(
                     "The logbook on this server was written by a newer Nuvrek. It was left "
                     "untouched; please update."
                 )
             )
+        if version < SCHEMA_VERSION:
+            self._bring_on(version)
+        may = self._db.execute(
+            "SELECT has_table_privilege('entry', 'INSERT') AND "
+            "has_table_privilege('neck', 'INSERT')"
+        ).fetchone()
+        if may and not may[0]:
+            self.look_only = tr("This login may only look at the server's logbook.")
+
+    def _version(self) -> int:
+        there = self._db.execute("SELECT to_regclass('version')").fetchone()
+        if not there or there[0] is None:
+            return 0
+        row = self._db.execute("SELECT max(number) FROM version").fetchone()
+        return int(row[0] or 0) if row else 0
+
+    def _bring_on(self, version: int) -> None:
+        try:
+            self._db.execute("BEGIN")
+            for statement in _TABLES.strip().split(";\n"):
+                self._db.execute(statement.rstrip(";"))
+            # Another bench may have just done it.
+            if self._version() < SCHEMA_VERSION:
+                mark_all(self._db)
+                self._db.execute("DELETE FROM version")
+                self._db.execute("INSERT INTO version VALUES (?)", (SCHEMA_VERSION,))
+            self._db.execute("COMMIT")
+        except Refused as error:
+            self._roll_back()
+            if version:
+                raise LogbookError(
+                    tr(
+                        "The server's logbook is of an older Nuvrek, and this login may not change "
+                        "its tables. Open it once with one that may."
+                    )
+                ) from error
+            raise LogbookError(
+                tr(
+                    "There is no logbook on this server yet, and this login may not make its "
+                    "tables. Open it once with one that may."
+                )
+            ) from error
+        except BaseException:
+            self._roll_back()
+            raise
+
+    def _roll_back(self) -> None:
+        if self._db.in_transaction:
+            with suppress(sqlite3.Error):
+                self._db.execute("ROLLBACK")
 
     @contextmanager
     def _sentences(self) -> Iterator[None]:
         try:
             yield
         except Lost as error:
+            raise ServerLost(error.words) from error
+        except Refused as error:
             raise LogbookError(
-                tr("The server of this logbook can't be reached. What is open goes on being shown.")
+                tr("This login may not do that on the server ({error}).", error=error)
             ) from error
         except sqlite3.Error as error:
             raise LogbookError(
                 tr("The logbook could not be used ({error}).", error=error)
             ) from error
 
+    @contextmanager
+    def _writing(self) -> Iterator[None]:
+        with self._locked("ROW EXCLUSIVE"):
+            yield
+
+    @contextmanager
+    def rewriting(self) -> Iterator[sqlite3.Connection]:
+        """Several necks and owners changed in one go, while no other bench writes."""
+        self._check_writable()
+        with self._sentences(), self._locked("SHARE ROW EXCLUSIVE"):
+            yield self._db
+            self._tell("all")
+
+    @contextmanager
+    def _locked(self, mode: str) -> Iterator[None]:
+        """A transaction that holds its tables from the start: what is checked in it stays so."""
+        self._db.execute("BEGIN")
+        try:
+            self._db.execute(f"LOCK TABLE {_ALL} IN {mode} MODE")
+            yield
+            self._db.execute("COMMIT")
+        except BaseException:
+            self._roll_back()
+            raise
+
     def again(self) -> Logbook:
         """The same logbook opened once more, for another thread."""
-        return ServerLogbook(self.address, self._aside.path)
+        return ServerLogbook(self.address)
 
     def check(self, thorough: bool = True) -> str:
-        """A server looks after its own files."""
-        return ""
+        """A server looks after its own files; every row is looked at by its mark."""
+        with self._sentences():
+            return next(iter(wrong_marks(self._db)), "") if thorough else ""
 
     def write_through(self) -> None:
         """What was written over is the server's own to sweep."""
 
-    def append(self, neck: int, number: int, *entries: AnyEntry) -> None:
-        """Write an act and tell the other benches. Where the server is lost it is kept aside.
-        Raises LogbookError.
-        """
-        try:
-            super().append(neck, number, *entries)
-        except LogbookError as error:
-            if isinstance(error.__cause__, Lost):
-                self._aside.keep(Aside(neck, number, entries))
-                raise LogbookError(_LOST) from error
-            raise
+    def append(self, stand: Stand, *entries: AnyEntry) -> Stand:
+        """Write an act and tell the other benches. Raises LogbookError."""
+        made = super().append(stand, *entries)
+        self._told(stand.uid)
+        return made
+
+    def start(
+        self,
+        neck: NeckDescription,
+        created: str,
+        entries: Sequence[AnyEntry] = (),
+        uid: str = "",
+    ) -> int:
+        """Put a new neck on the shelf and tell the other benches. Raises LogbookError."""
+        number = super().start(neck, created, entries, uid)
+        self._told("all")
+        return number
+
+    def keep_owner(self, owner: Owner, at: str, before: str = "") -> None:
+        """Write down what is known of an owner and tell the other benches. Raises LogbookError."""
+        super().keep_owner(owner, at, before)
+        self._told("all")
+
+    def _told(self, what: str) -> None:
         with suppress(sqlite3.Error):
-            self._db.execute("SELECT pg_notify(?, ?)", (CHANNEL, str(neck)))
+            self._tell(what)
 
-    def heard(self) -> set[int]:
-        """The necks that other benches (or this one) have written to since it was asked last."""
-        try:
-            return {int(said) for said in self._db.heard() if said.isdigit()}
-        except self._db.breaks:
-            # The next thing that is written or read says that the server is lost.
-            return set()
+    def _tell(self, what: str) -> None:
+        self._db.execute("SELECT pg_notify(?, ?)", (CHANNEL, what))
 
-    # --- what could not be written ---------------------------------------------------------
+    def changed_elsewhere(self) -> bool:
+        """Whoever speaks to the server directly hears of others by ``heard``."""
+        return False
 
-    def kept_aside(self) -> list[Aside]:
-        """The acts that wait for the server. Raises LogbookError."""
-        return [act for _, act in self._aside.lines() if act is not None]
-
-    def torn_aside(self) -> int:
-        """How many of the acts kept aside can't be read; they stay in their file."""
-        return sum(act is None for _, act in self._aside.lines())
-
-    def write_aside(self) -> int:
-        """Write what was kept aside, each act at the end of its journal; returns how many. Raises
-        LogbookError, and what is left waits on.
+    def heard(self) -> set[str]:
+        """What other benches (or this one) have written to since it was asked last: uids of necks,
+        or "all". What is neither is no word of ours.
         """
-        done = 0
-        for line, act in self._aside.lines():
-            if act is None:
-                continue
-            entries = self.journal(act.neck).entries
-            if not act.stands_in(entries):
-                Logbook.append(self, act.neck, len(entries) + 1, *act.entries)
-                with suppress(sqlite3.Error):
-                    self._db.execute("SELECT pg_notify(?, ?)", (CHANNEL, str(act.neck)))
-            self._aside.drop(line)
-            done += 1
-        return done
+        said = self._db.heard()
+        return {one for one in said if one == "all" or _UID.fullmatch(one)}
+
+    def wait(self, others: Sequence[int], seconds: float) -> None:
+        """Wait until a bench says something, one of ``others`` (file numbers) can be read, or the
+        time is over.
+        """
+        self._db.wait(others, seconds)
+
+    # --- for a bench's own copy ------------------------------------------------------------
+
+    def server_heads(self) -> list[tuple[int, str, str, int, str]]:
+        """Of every neck its number and uid, the mark of its description, and where its journal
+        stands. Raises LogbookError.
+        """
+        with self._sentences():
+            rows = self._db.execute(_HEADS).fetchall()
+        return [(n, uid, mark, int(last or 0), end or "") for n, uid, mark, last, end in rows]
+
+    def bodies(self, number: int, after: int = 0) -> list[tuple[int, str, str]]:
+        """Number, body and mark of a journal's entries past one. Raises LogbookError."""
+        with self._sentences():
+            rows: list[tuple[int, str, str]] = self._db.execute(
+                "SELECT number, body, mark FROM entry WHERE neck = ? AND number >= ? "
+                "ORDER BY number",
+                (number, max(after, 1)),
+            ).fetchall()
+        return rows
+
+    def table(self, name: str, columns: str) -> list[tuple[Any, ...]]:
+        """All rows of a small table. Raises LogbookError."""
+        with self._sentences():
+            rows: list[tuple[Any, ...]] = self._db.execute(
+                f"SELECT {columns} FROM {name} ORDER BY 1, 2"
+            ).fetchall()
+        return rows
+
+    def done_of(self, acts: Sequence[str]) -> frozenset[str]:
+        """Which of these acts were written already. Raises LogbookError."""
+        if not acts:
+            return frozenset()
+        with self._sentences():
+            rows = self._db.execute("SELECT id FROM act WHERE id = ANY(?)", (list(acts),))
+            return frozenset(str(act) for (act,) in rows.fetchall())
+
+    def once(self, act: str, write: Any) -> Any:
+        """Do a write under a name, once ever: what was done before is not done again. Returns what
+        it gave, None where it was done. Raises LogbookError.
+        """
+        self._check_writable()
+        with self._sentences(), self._writing():
+            if self._db.execute("SELECT 1 FROM act WHERE id = ?", (act,)).fetchone():
+                return None
+            made = write(self._db)
+            self._db.execute("INSERT INTO act VALUES (?)", (act,))
+            return made

@@ -6,6 +6,7 @@ from __future__ import annotations
 
 import os
 import sqlite3
+import uuid
 from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
 from pathlib import Path
@@ -13,15 +14,34 @@ from pathlib import Path
 import msgspec
 
 from nuvrek.language import tr
+from nuvrek.logbook.encoding import described_body, entry_body, owner_body
+from nuvrek.logbook.errors import (
+    LogbookDamaged,
+    LogbookError,
+    LogbookFull,
+    NeckChanged,
+    explained,
+)
+from nuvrek.logbook.files import brought_on, copied, read_only
 from nuvrek.logbook.reading_back import (
     Journal,
     NeckRow,
-    decoder,
     owner_of,
     read_journal,
     readable_text,
     row_of,
 )
+from nuvrek.logbook.rows import (
+    add,
+    check_stands,
+    insert_neck,
+    put_owner,
+    put_shop,
+    stand_of,
+    wrong_marks,
+)
+from nuvrek.logbook.schema import SCHEMA_VERSION, grow, owner_uid, version_of
+from nuvrek.logbook.stand import Stand
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import AnyEntry
@@ -32,108 +52,33 @@ __all__ = [
     "LogbookDamaged",
     "LogbookError",
     "LogbookFull",
+    "NeckChanged",
     "NeckRow",
-    "uid_of",
+    "Stand",
 ]
 
-SCHEMA_VERSION = 3
 _BUSY_SECONDS = 3.0
 # Up to this size a quick check takes a few tens of milliseconds.
 _QUICK_BYTES = 64 * 1024 * 1024
-
-_TABLES = """
-CREATE TABLE neck (id INTEGER PRIMARY KEY, described TEXT NOT NULL, created TEXT NOT NULL);
-CREATE TABLE entry (
-    neck INTEGER NOT NULL REFERENCES neck(id),
-    number INTEGER NOT NULL,
-    body TEXT NOT NULL,
-    PRIMARY KEY (neck, number)
-) WITHOUT ROWID;
-"""
-# Since version 2: what is known of an owner, the newest row of a name; rows before it stay.
-_OWNER_TABLE = """
-CREATE TABLE IF NOT EXISTS owner (
-    id INTEGER PRIMARY KEY, name TEXT NOT NULL, body TEXT NOT NULL, at TEXT NOT NULL
-)
-"""
-
-
-class LogbookError(Exception):
-    """The logbook can't do what was asked; the message is a sentence for the user."""
-
-
-class LogbookFull(LogbookError):
-    """No room on the disk."""
-
-
-class LogbookDamaged(LogbookError):
-    """The file is not a whole logbook."""
-
-
-def _encoded(entry: AnyEntry) -> str:
-    """The entry as it is kept, once it is sure that it can be read back. Raises LogbookError."""
-    body = msgspec.json.encode(entry)
-    try:
-        decoder().decode(body)
-    except msgspec.MsgspecError as error:
-        raise LogbookError(
-            tr("This can't be written down ({error}). Nothing was changed.", error=error)
-        ) from error
-    return body.decode()
-
-
-def uid_of(described: object, created: object) -> str:
-    """By what a neck of an old logbook is known: the same in every copy of it."""
-    import uuid
-
-    return uuid.uuid5(uuid.NAMESPACE_OID, f"{created}\n{described}").hex
-
-
-def _explain(error: sqlite3.Error, path: Path) -> LogbookError:
-    said = str(error).lower()
-    if "full" in said:
-        return LogbookFull(
-            tr("The disk is full: this was not written down. Free some room and take it again.")
-        )
-    if "readonly" in said or "read-only" in said:
-        return LogbookError(
-            tr(
-                "The logbook {name} can't be written to (read-only). This was not written down.",
-                name=path.name,
-            )
-        )
-    if "malformed" in said or "not a database" in said or "corrupt" in said:
-        return LogbookDamaged(
-            tr("The logbook {name} is damaged. Nothing in it was changed.", name=path.name)
-        )
-    if "locked" in said or "busy" in said:
-        return LogbookError(
-            tr(
-                "Another window is writing to this logbook. This was not written down; take it "
-                "again."
-            )
-        )
-    if "unable to open" in said:
-        return LogbookError(
-            tr("The logbook {path} can't be opened. Is the folder there and writable?", path=path)
-        )
-    if "disk i/o" in said:
-        return LogbookError(tr("The disk reports an error: this was not written down."))
-    return LogbookError(tr("The logbook could not be used ({error}).", error=error))
 
 
 class Logbook:
     """One open logbook file. Not shared between threads."""
 
-    def __init__(self, path: Path) -> None:
-        """Open or create the logbook at ``path``; where it can't be written to, to be looked at.
+    _version_seen: int | None = None
+    _file: tuple[int, int] | None = None
 
-        ``look_only`` then says why. Raises LogbookError.
+    def __init__(self, path: Path, *, make: bool = False) -> None:
+        """Open the logbook at ``path``; where it can't be written to, to be looked at:
+        ``look_only`` then says why. Only ``make`` lets one begin where there is none. Raises
+        LogbookError.
         """
         self.path = path
         self.look_only = ""
         # Whether the file itself is damaged: what is in it may be salvaged.
         self.damaged = False
+        if not make:
+            self._check_there()
         with self._sentences():
             try:
                 self._open_to_write()
@@ -144,6 +89,40 @@ class Logbook:
         if not self.look_only:
             self._check_quickly()
 
+    @classmethod
+    def make(cls, path: Path) -> Logbook:
+        """Open the logbook at ``path``, begun there if there is none. Raises LogbookError."""
+        return cls(path, make=True)
+
+    @classmethod
+    def to_read(cls, path: Path) -> Logbook:
+        """Open a logbook that stays as it is, byte by byte: a copy, another's. One of an older
+        version is brought on in memory only. Raises LogbookError.
+        """
+        book = cls.__new__(cls)
+        book.path, book.damaged = path, False
+        book.look_only = tr("This logbook is only read.")
+        book._check_there()
+        with book._sentences():
+            book._open_read_only()
+        return book
+
+    def _check_there(self) -> None:
+        """Raises LogbookError where there is no logbook to open."""
+        try:
+            size = self.path.stat().st_size if self.path.is_file() else None
+        except (OSError, ValueError) as error:
+            why = getattr(error, "strerror", None) or tr("no file can have that name")
+            raise LogbookError(
+                tr("{path} can't be opened ({why}).", path=self.path, why=str(why).lower())
+            ) from error
+        if size is None:
+            raise LogbookError(tr("{path}: there is no such logbook.", path=self.path))
+        if size == 0:
+            raise LogbookDamaged(
+                tr("{name} is empty, no logbook. It was left untouched.", name=self.path.name)
+            )
+
     def _open_to_write(self) -> None:
         self.path.parent.mkdir(parents=True, exist_ok=True, mode=0o700)
         # Owners and their necks are nobody else's business on a shared machine.
@@ -151,30 +130,33 @@ class Logbook:
             os.close(os.open(self.path, os.O_CREAT | os.O_EXCL, 0o600))
         self._db = sqlite3.connect(self.path, timeout=_BUSY_SECONDS, isolation_level=None)
         self._db.text_factory = readable_text
+        found = self.path.stat()
+        self._file = found.st_dev, found.st_ino
         try:
             self._prepare()
         except BaseException:
             self._db.close()
             raise
 
+    def _open_read_only(self) -> None:
+        self._db = read_only(self.path)
+        try:
+            if self._known_version(empty=False) < SCHEMA_VERSION:
+                self._db = brought_on(self._db)
+        except BaseException:
+            self._db.close()
+            raise
+
     def _open_to_look(self, trouble: Exception) -> None:
         """A full disk or a folder without rights hides no neck: the file is read as it lies."""
-        address = self.path.absolute().as_uri()
-        for mode in ("mode=ro", "mode=ro&immutable=1"):
-            try:
-                self._db = sqlite3.connect(f"{address}?{mode}", uri=True, isolation_level=None)
-                self._db.text_factory = readable_text
-                self._db.execute("SELECT count(*) FROM neck").fetchone()
-            except sqlite3.Error:
-                # The next mode is tried; where none works the first trouble is raised.
-                self._db.close()
-            else:
-                why: Exception = trouble
-                if isinstance(trouble, sqlite3.Error):
-                    why = _explain(trouble, self.path)
-                self.look_only = tr("This logbook can only be looked at. {why}", why=why)
-                return
-        raise trouble
+        try:
+            self._open_read_only()
+        except sqlite3.Error:
+            raise trouble from None
+        why: Exception = trouble
+        if isinstance(trouble, sqlite3.Error):
+            why = explained(trouble, self.path)
+        self.look_only = tr("This logbook can only be looked at. {why}", why=why)
 
     def _check_quickly(self) -> None:
         """A first look for damage, where the file is small enough not to keep anybody waiting."""
@@ -191,13 +173,22 @@ class Logbook:
             )
 
     def check(self, thorough: bool = True) -> str:
-        """What SQLite finds wrong with the file, the first of it; nothing where it is whole."""
+        """What is wrong with the file, the first of it; nothing where it is whole. ``thorough``
+        looks at every row by its mark as well.
+        """
         pragma = "integrity_check(1)" if thorough else "quick_check(1)"
         try:
             said = str(self._db.execute(f"PRAGMA {pragma}").fetchone()[0])
+            if said == "ok" and thorough:
+                said = next(iter(wrong_marks(self._db)), "ok")
         except (sqlite3.DatabaseError, UnicodeDecodeError) as error:
             said = str(error)
         return "" if said == "ok" else said.splitlines()[-1][:160]
+
+    def wrong_marks(self) -> list[str]:
+        """Every row that is not as it was written, a sentence each. Raises LogbookError."""
+        with self._sentences():
+            return wrong_marks(self._db)
 
     def _check_writable(self) -> None:
         if self.look_only:
@@ -206,6 +197,10 @@ class Logbook:
     def again(self) -> Logbook:
         """The same logbook opened once more, for another thread."""
         return Logbook(self.path)
+
+    def at_source(self) -> Logbook:
+        """The logbook where it is kept, for what changes all of it: for a file the file."""
+        return self.again()
 
     def close(self) -> None:
         """Close the file; nothing is pending."""
@@ -216,7 +211,7 @@ class Logbook:
         try:
             yield
         except sqlite3.Error as error:
-            raise _explain(error, self.path) from error
+            raise explained(error, self.path) from error
         except UnicodeDecodeError as error:
             # SQLite tells of a broken table in words that are broken themselves.
             raise LogbookDamaged(
@@ -230,8 +225,11 @@ class Logbook:
                 )
             ) from error
 
-    def _prepare(self) -> None:
-        version = int(self._db.execute("PRAGMA user_version").fetchone()[0])
+    def _known_version(self, empty: bool = True) -> int:
+        """The version of the file; ``empty``: it may have none yet. Raises LogbookError for a newer
+        one and for what is no logbook.
+        """
+        version = version_of(self._db)
         if version > SCHEMA_VERSION:
             raise LogbookError(
                 tr(
@@ -240,40 +238,61 @@ class Logbook:
                     name=self.path.name,
                 )
             )
+        tables = {str(name) for (name,) in self._db.execute("SELECT name FROM sqlite_master")}
+        begun = not tables and version == 0 and empty
+        if not begun and (version == 0 or {"neck", "entry"} - tables):
+            raise LogbookDamaged(
+                tr("{name} is not a Nuvrek logbook. It was left untouched.", name=self.path.name)
+            )
+        return version
+
+    def _prepare(self) -> None:
+        version = self._known_version()
         if version == 0:
-            if self._db.execute("SELECT count(*) FROM sqlite_master").fetchone()[0]:
-                raise LogbookDamaged(
-                    tr(
-                        "{name} is not a Nuvrek logbook. It was left untouched.",
-                        name=self.path.name,
-                    )
-                )
             self._db.execute("PRAGMA journal_mode=WAL")
+        elif version < SCHEMA_VERSION:
+            self._copy_before(version)
         if version < SCHEMA_VERSION:
             with self._writing():
-                self._grow()
+                grow(self._db)
         # Full sync: an entry has reached the disk when its call returns.
         self._db.execute("PRAGMA synchronous=FULL")
+        self._db.execute("PRAGMA foreign_keys=ON")
+        self._db.execute("PRAGMA secure_delete=ON")
 
-    def _grow(self) -> None:
-        """Bring the file to this version; another program may just have done so."""
-        version = int(self._db.execute("PRAGMA user_version").fetchone()[0])
-        if version < 1:
-            for statement in _TABLES.strip().split(";\n"):
-                self._db.execute(statement)
-        if version < 2:
-            self._db.execute(_OWNER_TABLE)
-        if version < 3:
-            self._db.execute("ALTER TABLE neck ADD COLUMN uid TEXT NOT NULL DEFAULT ''")
-            rows = self._db.execute("SELECT id, described, created FROM neck").fetchall()
-            self._db.executemany(
-                "UPDATE neck SET uid = ? WHERE id = ?",
-                [(uid_of(described, created), number) for number, described, created in rows],
+    def _copy_before(self, version: int) -> None:
+        """A logbook of an older version stays beside the new one as it was."""
+        kept = self.path.with_name(f"{self.path.stem}-version-{version}{self.path.suffix}")
+        if not kept.exists():
+            copied(self.path, kept)
+
+    def changed_elsewhere(self) -> bool:
+        """Whether another window or program has written to the file since this was asked last."""
+        with self._sentences():
+            version = int(self._db.execute("PRAGMA data_version").fetchone()[0])
+        before, self._version_seen = self._version_seen, version
+        return before not in (None, version)
+
+    def _check_same_file(self) -> None:
+        """Raises LogbookError where another file has taken the place of the one that is open: what
+        were written now would be in none.
+        """
+        try:
+            now = self.path.stat()
+        except OSError:
+            now = None
+        if now is None or (now.st_dev, now.st_ino) != self._file:
+            raise LogbookError(
+                tr(
+                    "The logbook {name} was moved away or replaced while it was open. Nothing was "
+                    "written down; start again.",
+                    name=self.path.name,
+                )
             )
-        self._db.execute(f"PRAGMA user_version={SCHEMA_VERSION}")
 
     @contextmanager
     def _writing(self) -> Iterator[None]:
+        self._check_same_file()
         # The lock is taken at once: two windows can never both think that they have the next
         # number.
         self._db.execute("BEGIN IMMEDIATE")
@@ -285,48 +304,82 @@ class Logbook:
                 self._db.execute("ROLLBACK")
             raise
 
+    @contextmanager
+    def rewriting(self) -> Iterator[sqlite3.Connection]:
+        """Several necks and owners changed in one go, whole or not at all. For merging, restoring
+        and removing an owner only: what else is written down is only ever added.
+        """
+        self._check_writable()
+        with self._sentences(), self._writing():
+            yield self._db
+
+    # --- owners and the shop ---------------------------------------------------------------
+
     def owners(self) -> dict[str, Owner]:
         """What is known of each owner, by name; one that can't be read is known by name alone."""
-        return {name: owner_of(name, body) for name, body in self._owner_rows("", ())}
+        return {row.name: owner_of(row.name, row.body) for row in self.owner_rows()}
 
     def owner(self, name: str) -> Owner | None:
         """What is known of one owner; None for an empty or unknown name."""
-        rows = self._owner_rows("WHERE name = ?", (name,)) if name else []
-        return owner_of(name, rows[-1][1]) if rows else None
+        rows = self.owner_rows(name) if name else []
+        return owner_of(name, rows[-1].body) if rows else None
 
-    def _owner_rows(self, where: str, values: tuple[str, ...]) -> list[tuple[str, object]]:
+    def owner_rows(self, name: str = "") -> list[OwnerRow]:
+        """All that was ever written down of owners (or of one), oldest first."""
+        which, values = ("WHERE name = ?", (name,)) if name else ("", ())
         with self._sentences():
-            # A logbook from before, that can only be looked at, knows no owners.
-            if int(self._db.execute("PRAGMA user_version").fetchone()[0]) < 2:
-                return []
             rows = self._db.execute(
-                f"SELECT name, body FROM owner {where} ORDER BY id", values
+                f"SELECT name, body, at, uid FROM owner {which} ORDER BY id", values
             ).fetchall()
-        return [(str(name), body) for name, body in rows if name]
+        return [OwnerRow(str(n), body, str(at), str(uid)) for n, body, at, uid in rows if n]
 
-    def keep_owner(self, owner: Owner, at: str) -> None:
-        """Write down what is known of an owner now. Raises LogbookError."""
+    def keep_owner(self, owner: Owner, at: str, before: str = "") -> None:
+        """Write down what is known of an owner now; ``before`` is the name they had, if it was
+        another. Raises LogbookError.
+        """
         self._check_writable()
-        body = msgspec.json.encode(owner)
-        try:
-            msgspec.json.decode(body, type=Owner)
-        except msgspec.MsgspecError as error:
-            raise LogbookError(
-                tr("This owner can't be written down ({error}).", error=error)
-            ) from error
+        body = owner_body(owner)
         with self._sentences(), self._writing():
-            self._db.execute(
-                "INSERT INTO owner (name, body, at) VALUES (?, ?, ?)",
-                (owner.name, body.decode(), at),
-            )
+            rows = self._db.execute(
+                "SELECT uid FROM owner WHERE name = ? OR name = ? ORDER BY name = ? DESC, id DESC",
+                (owner.name, before, owner.name),
+            ).fetchone()
+            uid = str(rows[0]) if rows else owner_uid(owner.name, body, at)
+            self._keep_owner(owner.name, body, at, uid)
 
-    def owner_history(self) -> list[tuple[str, Owner]]:
-        """All that was ever written down of owners, oldest first, with its time."""
+    def _keep_owner(self, name: str, body: str, at: str, uid: str) -> None:
+        put_owner(self._db, name, body, at, uid)
+
+    def shop(self) -> dict[str, bytes]:
+        """What the shop has set (prices, wire, tools), as it is kept, by name."""
         with self._sentences():
-            if int(self._db.execute("PRAGMA user_version").fetchone()[0]) < 2:
-                return []
-            rows = self._db.execute("SELECT name, body, at FROM owner ORDER BY id").fetchall()
-        return [(str(at), owner_of(str(name), body)) for name, body, at in rows if name]
+            rows = self._db.execute("SELECT name, body FROM shop").fetchall()
+        return {str(name): str(body).encode(errors="surrogateescape") for name, body in rows}
+
+    def shop_rows(self) -> list[ShopRow]:
+        """What the shop has set, with its times."""
+        with self._sentences():
+            rows = self._db.execute("SELECT name, body, at FROM shop ORDER BY name").fetchall()
+        return [ShopRow(str(name), str(body), str(at)) for name, body, at in rows]
+
+    @contextmanager
+    def setting_shop(self) -> Iterator[ShopRows]:
+        """What the shop has set, read and changed in one go. Raises LogbookError."""
+        self._check_writable()
+        with self._sentences(), self._writing():
+            rows = self._db.execute("SELECT name, body FROM shop").fetchall()
+            yield ShopRows(self, {str(name): str(body).encode() for name, body in rows})
+
+    def _keep_shop(self, name: str, body: str, at: str) -> None:
+        put_shop(self._db, name, body, at)
+
+    def gone(self) -> list[tuple[str, str, str]]:
+        """By which marks that is known which was taken out: neck, what it was, what stays of it."""
+        with self._sentences():
+            rows = self._db.execute("SELECT neck, was, stays FROM gone ORDER BY neck, was")
+            return [(str(neck), str(was), str(stays)) for neck, was, stays in rows.fetchall()]
+
+    # --- the file --------------------------------------------------------------------------
 
     def write_through(self) -> None:
         """Nothing of what was written over stays in the file or the log beside it."""
@@ -340,52 +393,66 @@ class Logbook:
         with self._sentences():
             self._db.execute("PRAGMA journal_mode=DELETE")
 
+    # --- necks -----------------------------------------------------------------------------
+
     def necks(self) -> list[NeckRow]:
         """All necks, in the order they were started; each is decoded by itself."""
+        return [row_of(*row) for row in self._neck_rows("", ())]
+
+    def _neck_rows(self, which: str, values: tuple[int, ...]) -> list[tuple[int, object, str, int]]:
         with self._sentences():
             rows = self._db.execute(
                 "SELECT id, described, created, "
-                "(SELECT count(*) FROM entry WHERE entry.neck = neck.id) FROM neck ORDER BY id"
+                "(SELECT count(*) FROM entry WHERE entry.neck = neck.id) "
+                f"FROM neck {which} ORDER BY id",
+                values,
             ).fetchall()
-        return [
-            row_of(number, described, str(created), count)
-            for number, described, created, count in rows
-        ]
+        return [(number, body, str(created), count) for number, body, created, count in rows]
 
-    def heads(self, most: int = -1) -> list[tuple[int, int]]:
-        """Number of every neck (or of the first so many) and that of its last entry, in the order
-        they were started.
+    def heads(self, most: int = -1) -> list[tuple[int, str]]:
+        """Number of every neck (or of the first so many) and the marks by which its description
+        and journal are told from any other, in the order they were started.
         """
         with self._sentences():
-            # The last number is found at once, where counting would read every page.
+            # The last entry is found at once, where counting would read every page.
             return self._db.execute(
-                "SELECT id, coalesce((SELECT max(number) FROM entry WHERE entry.neck = neck.id), 0)"
-                " FROM neck ORDER BY id LIMIT ?",
+                "SELECT id, mark || coalesce((SELECT e.mark FROM entry e WHERE e.neck = neck.id "
+                "ORDER BY e.number DESC LIMIT 1), '') FROM neck ORDER BY id LIMIT ?",
                 (most,),
             ).fetchall()
 
     def numbers(self) -> list[int]:
         """The numbers of all necks, in the order they were started."""
         with self._sentences():
-            return [n for (n,) in self._db.execute("SELECT id FROM neck ORDER BY id")]
+            rows = self._db.execute("SELECT id FROM neck ORDER BY id").fetchall()
+        return [number for (number,) in rows]
 
     def row(self, number: int) -> NeckRow:
         """One neck by its number. Raises LogbookError where there is none."""
-        with self._sentences():
-            found = self._db.execute(
-                "SELECT id, described, created, "
-                "(SELECT count(*) FROM entry WHERE entry.neck = neck.id) FROM neck WHERE id = ?",
-                (number,),
-            ).fetchone()
-        if found is None:
+        found = self._neck_rows("WHERE id = ?", (number,))
+        if not found:
             raise LogbookError(tr("There is no neck {number} on the shelf.", number=number))
-        return row_of(found[0], found[1], str(found[2]), found[3])
+        return row_of(*found[0])
 
     def uid(self, number: int) -> str:
-        """By what a neck is known in other logbooks."""
+        """By what a neck is known in other logbooks; nothing where there is none."""
         with self._sentences():
             found = self._db.execute("SELECT uid FROM neck WHERE id = ?", (number,)).fetchone()
         return "" if found is None else str(found[0])
+
+    def number_of(self, uid: str) -> int | None:
+        """The number here of a neck that is known by its uid; None where it is not here."""
+        with self._sentences():
+            found = self._db.execute("SELECT id FROM neck WHERE uid = ?", (uid,)).fetchone()
+        return None if found is None else int(found[0])
+
+    def stand(self, neck: int) -> Stand:
+        """Where a journal stands now. Raises LogbookError where there is no such neck."""
+        with self._sentences():
+            found = stand_of(self._db, neck)
+        if found is None:
+            raise LogbookError(tr("There is no neck {number} on the shelf.", number=neck))
+        return found
 
     def start(
         self,
@@ -395,89 +462,113 @@ class Logbook:
         uid: str = "",
     ) -> int:
         """Put a new neck on the shelf, with its journal if it has one; returns its number. ``uid``
-        is by what it is known elsewhere, a new one if not said.
+        is by what it is known elsewhere, a new one if not said. Raises LogbookError.
         """
-        import uuid
-
         self._check_writable()
-        bodies = [_encoded(entry) for entry in entries]
-        described = _encoded_description(neck)
+        bodies = [entry_body(entry) for entry in entries]
+        described = described_body(neck)
         with self._sentences(), self._writing():
-            cursor = self._db.execute(
-                "INSERT INTO neck (described, created, uid) VALUES (?, ?, ?)",
-                (described, created, uid or uuid.uuid4().hex),
-            )
-            number = int(cursor.lastrowid or 0)
-            self._db.executemany(
-                "INSERT INTO entry VALUES (?, ?, ?)",
-                [(number, n, body) for n, body in enumerate(bodies, 1)],
-            )
-            return number
+            return self._start(uid or uuid.uuid4().hex, created, described, bodies).neck
+
+    def _start(self, uid: str, created: str, described: str, bodies: Sequence[str]) -> Stand:
+        return insert_neck(self._db, uid, created, described, bodies)
 
     def journal(self, neck: int, photos: bool = True) -> Journal:
-        """The journal of a neck with what of it can be read; photos can be left out, for the
-        shelf.
+        """The journal of a neck with what of it can be read, and where it stands; photos can be
+        left out, for the shelf.
         """
-        body = "body" if photos else _WITHOUT_PHOTO
+        body = "e.body" if photos else _WITHOUT_PHOTO
+        # One statement: the journal and its neck as they were at one moment.
         with self._sentences():
             rows = self._db.execute(
-                f"SELECT number, {body} FROM entry WHERE neck = ? ORDER BY number", (neck,)
+                f"SELECT e.number, {body}, e.mark, n.uid FROM neck n "
+                "LEFT JOIN entry e ON e.neck = n.id WHERE n.id = ? ORDER BY e.number",
+                (neck,),
             ).fetchall()
-        return read_journal(rows)
+        if not rows:
+            return Journal([], Stand(neck, ""))
+        last, _, mark, uid = rows[-1]
+        if last is None:
+            return Journal([], Stand(neck, str(uid)))
+        number = last if isinstance(last, int) else len(rows)
+        stand = Stand(neck, str(uid), number, str(mark))
+        return read_journal([row[:2] for row in rows], stand)
 
-    def entries(self, neck: int) -> list[AnyEntry]:
-        """The whole journal of a neck, oldest first. Raises LogbookDamaged if an entry can't be
-        read.
+    def whole(self, neck: int) -> Journal:
+        """The whole journal of a neck, and where it stands. Raises LogbookDamaged if an entry can't
+        be read.
         """
         journal = self.journal(neck)
         if journal.damage:
             raise LogbookDamaged(tr("{damage} Nothing was changed.", damage=journal.damage[0]))
-        return journal.entries
+        return journal
 
-    @contextmanager
-    def rewriting(self) -> Iterator[sqlite3.Connection]:
-        """Several necks and owners changed in one go, whole or not at all. For merging, restoring
-        and removing an owner only: what else is written down is only ever added.
+    def entries(self, neck: int) -> list[AnyEntry]:
+        """The whole journal of a neck, oldest first. Raises LogbookDamaged."""
+        return self.whole(neck).entries
+
+    def append(self, stand: Stand, *entries: AnyEntry) -> Stand:
+        """Write entries, all or none; they are on disk when this returns. The neck must be the one
+        that is meant and its journal as ``stand`` says. Returns where it stands now.
+
+        What could not be read back is not written. Raises LogbookError, NeckChanged among them.
         """
         self._check_writable()
-        with self._sentences(), self._writing():
-            yield self._db
-
-    def append(self, neck: int, number: int, *entries: AnyEntry) -> None:
-        """Write entries, all or none; they are on disk when this returns. ``number`` must be the
-        next one.
-
-        What could not be read back is not written. Raises LogbookError.
-        """
-        self._check_writable()
-        rows = [(neck, number + n, _encoded(entry)) for n, entry in enumerate(entries)]
+        bodies = [entry_body(entry) for entry in entries]
         with self._sentences():
             try:
                 with self._writing():
-                    self._db.executemany("INSERT INTO entry VALUES (?, ?, ?)", rows)
+                    check_stands(self._db, stand)
+                    return self._add(stand, bodies)
             except sqlite3.IntegrityError as error:
-                raise LogbookError(
-                    tr(
-                        "This neck was changed from another window meanwhile. Open it again; "
-                        "what was typed here last was not written down."
-                    )
+                raise NeckChanged(
+                    tr("This neck was changed meanwhile. Nothing was written down.")
                 ) from error
+
+    def not_own(self, neck: int) -> frozenset[int] | None:
+        """The entries of a neck that were written elsewhere; None where the logbook can't tell."""
+        return None
+
+    def _add(self, stand: Stand, bodies: Sequence[str]) -> Stand:
+        return add(self._db, stand, bodies)
+
+
+class OwnerRow(msgspec.Struct, frozen=True):
+    """What was known of an owner from a time on, as it is kept; ``uid`` is by what they are known
+    whatever their name.
+    """
+
+    name: str
+    body: object
+    at: str
+    uid: str
+
+    @property
+    def owner(self) -> Owner:
+        return owner_of(self.name, self.body)
+
+
+class ShopRow(msgspec.Struct, frozen=True):
+    """What the shop has set under a name, as it is kept, and when."""
+
+    name: str
+    body: str
+    at: str
+
+
+class ShopRows:
+    """What the shop has set, within one transaction."""
+
+    def __init__(self, book: Logbook, rows: dict[str, bytes]) -> None:
+        self._book, self.rows = book, rows
+
+    def set(self, name: str, body: bytes, at: str) -> None:
+        """Set what stands under a name."""
+        self._book._keep_shop(name, body.decode(), at)
 
 
 # A photo is most of its entry; the shelf does without.
 _WITHOUT_PHOTO = (
-    """CASE WHEN length(body) > 20000 AND substr(body, 1, 14) = '{"kind":"note"' """
-    """THEN '{"kind":"note","text":"photo"}' ELSE body END"""
+    """CASE WHEN length(e.body) > 20000 AND substr(e.body, 1, 14) = '{"kind":"note"' """
+    """THEN '{"kind":"note","text":"photo"}' ELSE e.body END"""
 )
-
-
-def _encoded_description(neck: NeckDescription) -> str:
-    """A description as it is kept, once it is sure that it can be read back. Raises
-    LogbookError.
-    """
-    body = msgspec.json.encode(neck)
-    try:
-        msgspec.json.decode(body, type=NeckDescription)
-    except msgspec.MsgspecError as error:
-        raise LogbookError(tr("This neck can't be written down ({error}).", error=error)) from error
-    return body.decode()

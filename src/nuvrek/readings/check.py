@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from datetime import datetime
 
 from nuvrek.language import figure, tr
 from nuvrek.neck.description import NeckDescription
-from nuvrek.readings.entries import AnyEntry, OthersStill, Rock
+from nuvrek.readings.entries import AnyEntry, Describe, OthersStill, Rock
 from nuvrek.readings.kinds import STATIONS, highest_fret, highest_string, record_of
 from nuvrek.readings.sizes import SIZES
 from nuvrek.units import MM_PER_UNIT, Length, Meaning, likely_meanings
@@ -59,6 +60,21 @@ def neck_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[str
             )
         )
     return [*faults, *record_of(entry).faults(entry, neck, number)]
+
+
+def journal_faults(neck: NeckDescription, entries: Sequence[AnyEntry]) -> list[str]:
+    """What no journal of this neck takes, entry by entry, each by the description of its time;
+    empty when fine.
+    """
+    faults = []
+    for number, entry in enumerate(entries, 1):
+        if isinstance(entry, Describe):
+            neck = entry.neck
+        faults += [
+            tr("entry {number}: {fault}", number=number, fault=fault)
+            for fault in entry_faults(entry, neck, number)
+        ]
+    return faults
 
 
 def _is_time(at: str) -> bool:

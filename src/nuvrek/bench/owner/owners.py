@@ -58,13 +58,18 @@ def keep_owner(
     """Write down what is known of an owner; another name goes into the description of each of their
     necks. Returns how many were renamed. Raises LogbookError.
     """
-    book.keep_owner(now, clock())
+    book.keep_owner(now, clock(), before.owner.name)
     if now.name == before.owner.name:
         return 0
+    renamed = 0
     for card in before.necks:
         session = opened
         if session is None or session.neck_id != card.row.id:
-            session = Session(book, card.row.id, card.row.neck, clock, "Owners")
+            row = book.row(card.row.id)
+            session = Session(book, row.id, row.neck, clock, "Owners")
         neck = session.neck_state.neck
-        session.append(Describe(neck=msgspec.structs.replace(neck, owner=now.name)))
-    return len(before.necks)
+        # Meanwhile it may have become another's, or another neck may stand there.
+        if neck.owner.strip() == before.owner.name:
+            session.append(Describe(neck=msgspec.structs.replace(neck, owner=now.name)))
+            renamed += 1
+    return renamed

@@ -53,7 +53,8 @@ class ShelfCard(Struct, frozen=True):
         return f"{self.row.id}: {self.neck.title}. {self.sentence}"
 
 
-_Fresh = tuple[ShelfCard, int, str]  # a card, the last entry it knows, the words it is found by
+# A card, where its journal stands, the words it is found by.
+_Fresh = tuple[ShelfCard, str, str]
 # So many necks are read in one go before anything is shown; kept cards are opened so many times
 # faster.
 AT_ONCE, _KEPT_SHARE = 60, 5
@@ -67,8 +68,8 @@ class Shelf:
     def __init__(self, book: Logbook, cache: CardCache | None = None) -> None:
         self._book, self._cache = book, cache or CardCache(None)
         self._cards: dict[int, ShelfCard] = {}
-        self._last: dict[int, int] = {}
-        self._kept: dict[int, int] | None = None
+        self._heads: dict[int, str] = {}
+        self._kept: dict[int, str] | None = None
         # Necks that were not read yet: there are many, and the rest is shown meanwhile.
         self.unread: tuple[int, ...] = ()
 
@@ -78,27 +79,27 @@ class Shelf:
         at all.
         """
         if self._kept is None:
-            self._kept = self._cache.lasts()
+            self._kept = self._cache.heads()
         most = len(self._cards) + at_once * _KEPT_SHARE
         heads, fresh, unread = self._book.heads(most), list[_Fresh](), list[int]()
         decoded = 0
-        for number, last in heads:
-            card = self._here(number, last)
-            kept = card is None and (self._kept or {}).get(number, -1) == last
+        for number, head in heads:
+            card = self._here(number, head)
+            kept = card is None and (self._kept or {}).get(number) == head
             if kept and decoded < at_once * _KEPT_SHARE:
                 card, decoded = self._decoded(number), decoded + 1
                 kept = card is not None
             if card is None and not kept and len(fresh) < at_once:
                 card, said = self._read(self._book.row(number))
-                fresh.append((card, last, said))
+                fresh.append((card, head, said))
             if card is None:
                 unread.append(number)
                 self._cards.pop(number, None)
             else:
-                self._cards[number], self._last[number] = card, last
+                self._cards[number], self._heads[number] = card, head
         self._cache.keep(
-            (card.row.id, last, msgspec.msgpack.encode(card), said)
-            for card, last, said in fresh
+            (card.row.id, head, msgspec.msgpack.encode(card), said)
+            for card, head, said in fresh
             if not card.damage
         )
         if len(heads) == most:
@@ -106,10 +107,10 @@ class Shelf:
         self.unread = tuple(unread)
         return [self._cards[number] for number, _ in heads if number in self._cards]
 
-    def _here(self, number: int, last: int) -> ShelfCard | None:
-        """The card at hand, if it was made for a journal with that last entry."""
+    def _here(self, number: int, head: str) -> ShelfCard | None:
+        """The card at hand, if it was made for a journal that stands there."""
         card = self._cards.get(number)
-        return card if card is not None and self._last.get(number) == last else None
+        return card if card is not None and self._heads.get(number) == head else None
 
     def _decoded(self, number: int) -> ShelfCard | None:
         """The card as it was kept; None where it can't be read."""
@@ -255,7 +256,7 @@ def pace_in(path: Path | None) -> Pace:
 
     if path is None or not path.is_file():
         return pace_of(())
-    with closing(Logbook(path)) as book:
+    with closing(Logbook.to_read(path)) as book:
         shelf = Shelf(book)
         shelf.cards()
         return pace_of([Tick(*one) for one in shelf.ticks()])

@@ -4,34 +4,88 @@ from __future__ import annotations
 
 from pathlib import Path
 
+import msgspec
+
 from nuvrek.exchange import archive
-from nuvrek.exchange.archive import Item
+from nuvrek.exchange.archive import Contents, Item, Known, ShopSet
 from nuvrek.exchange.jobfile import Job, JobFaults
 from nuvrek.language import tr
-from nuvrek.logbook.merging import NeckWhole, OwnerRow, TakenIn, necks_of, take_in
-from nuvrek.logbook.store import Logbook
+from nuvrek.logbook.merging import Everything, NeckWhole, TakenIn, everything_of, take_in
+from nuvrek.logbook.schema import owner_uid
+from nuvrek.logbook.store import Logbook, OwnerRow, ShopRow
 
-MOST_ARCHIVE_BYTES = 2 * 1024**3
-
-
-def packed(book: Logbook) -> bytes:
-    """Everything of a logbook; damaged necks are left out. Raises LogbookError."""
-    necks, _ = necks_of(book)
-    items = [Item(one.uid, one.created, Job(neck=one.neck, journal=one.entries)) for one in necks]
-    return archive.pack(items, book.owner_history())
+MOST_ARCHIVE_BYTES = 512 * 1024**2
 
 
-def taken_in(book: Logbook, path: Path) -> TakenIn:
-    """Take an archive in, all of it or nothing. Raises JobFaults, LogbookError."""
+def packed(book: Logbook) -> tuple[bytes, tuple[str, ...]]:
+    """Everything of a logbook, and a sentence for each damaged neck that is left out. Raises
+    LogbookError.
+    """
+    every = everything_of(book)
+    return archive.pack(_contents(every)), every.damaged
+
+
+def _contents(every: Everything) -> Contents:
+    items = tuple(
+        Item(one.uid, one.created, Job(neck=one.neck, journal=one.entries)) for one in every.necks
+    )
+    owners = tuple(Known(row.at, row.owner, row.uid) for row in every.owners)
+    shop = tuple(ShopSet(row.name, row.body, row.at) for row in every.shop)
+    return Contents(items, owners, shop, every.gone)
+
+
+def less_than_there(path: Path, data: bytes) -> str:
+    """Why an archive must not take the place of the file that is there: that one holds more, or is
+    something else. Nothing where it may.
+    """
+    if not path.is_file():
+        return ""
+    had, has = archive.lengths(_raw(path)), archive.lengths(data) or {}
+    if had is None:
+        return tr("{name} is there already, and is no archive.", name=path.name)
+    fuller = [uid for uid, count in had.items() if count > has.get(uid, 0)]
+    if not fuller:
+        return ""
+    return tr(
+        "{name} is there already and holds more: {necks} of its necks are missing or shorter here.",
+        name=path.name,
+        necks=len(fuller),
+    )
+
+
+def everything_in_archive(path: Path) -> Everything:
+    """All that an archive holds. Raises JobFaults."""
     try:
+        contents = archive.unpack(_raw(path))
+    except JobFaults as error:
+        raise JobFaults([f"{path.name}: {fault}" for fault in error.faults]) from None
+    necks = tuple(
+        NeckWhole(one.uid, one.created, one.job.neck, one.job.journal) for one in contents.items
+    )
+    owners = tuple(_owner_row(known) for known in contents.owners)
+    shop = tuple(ShopRow(row.name, row.body, row.at) for row in contents.shop)
+    return Everything(necks, owners, shop, contents.gone)
+
+
+def _owner_row(known: Known) -> OwnerRow:
+    body = msgspec.json.encode(known.owner).decode()
+    name = known.owner.name
+    return OwnerRow(name, body, known.at, known.uid or owner_uid(name, body, known.at))
+
+
+def _raw(path: Path) -> bytes:
+    try:
+        if path.exists() and not path.is_file():
+            raise JobFaults([tr("{name}: not a plain file.", name=path.name)])
         if path.stat().st_size > MOST_ARCHIVE_BYTES:
             raise JobFaults([tr("too large for an archive.")])
-        items, known = archive.unpack(path.read_bytes())
+        return path.read_bytes()
     except OSError as error:
         raise JobFaults(
             [tr("{name}: can't be read ({strerror}).", name=path.name, strerror=error.strerror)]
         ) from None
-    except JobFaults as error:
-        raise JobFaults([f"{path.name}: {fault}" for fault in error.faults]) from None
-    whole = [NeckWhole(one.uid, one.created, one.job.neck, one.job.journal) for one in items]
-    return take_in(book, whole, [OwnerRow(at, owner) for at, owner in known])
+
+
+def taken_in(book: Logbook, path: Path) -> TakenIn:
+    """Take an archive in, all of it or nothing. Raises JobFaults, LogbookError."""
+    return take_in(book, everything_in_archive(path))

@@ -31,10 +31,10 @@ def _logbook(folder: Path) -> Logbook:
     folder.mkdir(parents=True, exist_ok=True)
     place = folder / "practice.db"
     try:
-        return Logbook(place)
+        return Logbook.make(place)
     except LogbookError:
         place.replace(place.with_suffix(".damaged"))
-        return Logbook(place)
+        return Logbook.make(place)
 
 
 def main(arguments: Sequence[str] | None = None, language: str = "en") -> int:

@@ -94,12 +94,16 @@ class Extras:
         if session is None or self.app.aside.busy:
             self.stage.say(tr("One thing after the other: something is still being read."))
             return
-        asked = session.neck_id
+        asked = session.identity.uid
+        said_of = session.entries[about - 1] if about else None
 
         def keep(made: object) -> None:
             now = self.app.session
-            if isinstance(made, bytes) and now is not None and now.neck_id == asked:
-                self._keep_note(Path(path).stem, made, about)
+            if not isinstance(made, bytes) or now is None or now.identity.uid != asked:
+                return
+            # What was taken in meanwhile may have moved the reading it belongs to.
+            there = about is None or now.entries[about - 1 : about] == [said_of]
+            self._keep_note(Path(path).stem, made, about if there else None)
 
         self.app.aside.run(
             lambda _told: small_copy(Path(path)), keep, lambda error: self.stage.say(str(error))
@@ -148,7 +152,7 @@ class Extras:
         if self.app.aside.busy:
             self.stage.say(tr("Another table is still being read."))
             return
-        neck, asked = session.neck_state.neck, session.neck_id
+        neck, asked = session.neck_state.neck, session.identity.uid
 
         def read(told: Callable[[str], None]) -> list[AnyReading]:
             return read_table(
@@ -159,7 +163,7 @@ class Extras:
 
         def take(readings: object) -> None:
             now = self.app.session
-            if isinstance(readings, list) and now is not None and now.neck_id == asked:
+            if isinstance(readings, list) and now is not None and now.identity.uid == asked:
                 self._take_in(now, readings, name)
             else:
                 self.stage.say(
@@ -245,8 +249,8 @@ class Extras:
         if path:
             save(Path(path))
 
-    def save(self, path: Path, data: bytes) -> None:
-        """Write a file whole, and say how that went."""
+    def save(self, path: Path, data: bytes) -> bool:
+        """Write a file whole, and say how that went; whether it did."""
         try:
             write_whole(path, data)
         except OSError as error:
@@ -258,5 +262,6 @@ class Extras:
                     reason=reason,
                 )
             )
-        else:
-            self.stage.say(tr("Written to {name}.", name=path.name))
+            return False
+        self.stage.say(tr("Written to {name}.", name=path.name))
+        return True

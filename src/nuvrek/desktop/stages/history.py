@@ -5,12 +5,12 @@ from __future__ import annotations
 from PyQt6.QtWidgets import QVBoxLayout
 
 from nuvrek.bench.pages.history import Visit, days_of, history, own_wear_mm, told
-from nuvrek.bench.session import Identity
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.years import YearsView
 from nuvrek.desktop.stages.base import Stage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.language import tr
+from nuvrek.logbook.stand import Stand
 from nuvrek.readings.shop.entries import SeasonLook
 
 
@@ -20,7 +20,7 @@ class HistoryStage(Stage):
     def __init__(self, app: AppState, bar: BenchBar) -> None:
         super().__init__(app, bar)
         self.visits: tuple[Visit, ...] = ()
-        self.of: Identity | None = None
+        self.of: Stand | None = None
         self.told = ""
         self.before = self.after = 0
         self.view = YearsView(app.theme)

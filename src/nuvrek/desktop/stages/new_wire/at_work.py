@@ -109,7 +109,7 @@ class AtWork:
         """Wire that was cut leaves the shelf, and comes back when that is taken back."""
         wire, mm = wire_needed(self.session.neck_state)
         name = "" if wire is None else wire.name
-        neck = str(self.session.neck_id)
+        neck = self.session.identity.uid
         settings = book_out(self.app.settings, neck, name, 0.0 if back else mm)
         if settings == self.app.settings:
             return ""

@@ -3,6 +3,8 @@
 from __future__ import annotations
 
 import json
+from collections.abc import Callable
+from contextlib import closing
 from pathlib import Path
 
 from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
@@ -186,7 +188,7 @@ class OwnersStage(Stage):
 
     def _remove(self) -> None:
         """Take the owner in front out of logbook and copies, at the second press; necks stay."""
-        from nuvrek.logbook.privacy import remove_owner
+        from nuvrek.logbook.privacy import Removed, remove_owner
 
         if not self.cards:
             return
@@ -197,21 +199,29 @@ class OwnersStage(Stage):
                 tr("Press it again: name, address, words and letters go, also from the copies.")
             )
             return
-        said: list[str] = []
+        if self.app.aside.busy:
+            self.say(tr("One thing after the other: something is still being read."))
+            return
+        source, photos, at = self.app.book.at_source, self.photos.isChecked(), self.app.clock()
 
-        def remove() -> None:
-            done = remove_owner(self.app.book, name, self.photos.isChecked())
-            necks = words.count(done.necks, "neck stays", "necks stay")
-            said.append(
-                words.sentences(tr("Gone; {necks} without a name.", necks=necks), *done.told)
-            )
+        def remove(_told: Callable[[str], None]) -> Removed:
+            with closing(source()) as book:
+                return remove_owner(book, name, photos, at)
 
         self.form.forget()
-        if self.app.write(remove):
-            self.app.put_down()
-            self._read()
-            self.refresh()
-            self.say(said[0])
+        self.app.aside.run(remove, self._removed, lambda error: self.say(str(error)))
+
+    def _removed(self, done: object) -> None:
+        from nuvrek.logbook.privacy import Removed
+
+        if not isinstance(done, Removed):
+            return
+        necks = words.count(done.necks, "neck stays", "necks stay")
+        self.app.carry_now()
+        self.app.put_down()
+        self._read()
+        self.refresh()
+        self.say(words.sentences(tr("Gone; {necks} without a name.", necks=necks), *done.told))
 
     def _new(self) -> None:
         self.form.keep()

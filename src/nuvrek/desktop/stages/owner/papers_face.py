@@ -36,7 +36,8 @@ class PapersFace(QWidget):
         self.draft: OwnerDraft | None = None
         self.kind: PaperKind = "letter"
         self.made: Letter | None = None
-        self.pdf = b""
+        # The page as it was set last: of which neck, in which words.
+        self.ready: tuple[tuple[str, Letter], bytes] | None = None
         self._loading = False
         self.text = WordsField(tr("The words of the paper"), MOST_LETTERS)
         self.text.textChanged.connect(self._edited)
@@ -96,6 +97,8 @@ class PapersFace(QWidget):
         before = self.draft
         self.draft = draft
         same = before is not None and before.session is draft.session
+        if not same:
+            self._forget()
         for kind, push in self.kinds.items():
             push.setChecked(kind == self.kind)
         self._fill_kept(draft)
@@ -127,9 +130,7 @@ class PapersFace(QWidget):
         try:
             self._show(proposed(self.kind, self.draft.facts))
         except NoPrice as error:
-            self.made, self.pdf = None, b""
-            self._fill_text("")
-            self.page.clear()
+            self._forget()
             self.said.emit(str(error))
 
     def _show_kept(self) -> None:
@@ -141,6 +142,31 @@ class PapersFace(QWidget):
         for one, push in self.kinds.items():
             push.setChecked(one == found.paper)
         self._show(found)
+
+    def _forget(self) -> None:
+        """Nothing of another neck, or of other words, can go out."""
+        self.made, self.ready = None, None
+        self._fill_text("")
+        self.page.clear()
+        self._enable()
+
+    def _enable(self) -> None:
+        for push in (self.save_it, self.print_it):
+            push.setEnabled(self.pdf != b"")
+
+    @property
+    def pdf(self) -> bytes:
+        """The page, if it is that of the neck and the words in front; else nothing."""
+        wanted = self._wanted()
+        ready = self.ready
+        return ready[1] if ready is not None and wanted is not None and ready[0] == wanted else b""
+
+    def _wanted(self) -> tuple[str, Letter] | None:
+        """Which page belongs in front: of which neck, in which words."""
+        draft, letter = self.draft, self.letter()
+        if draft is None or letter is None or draft.session is not self.app.session:
+            return None
+        return draft.session.identity.uid, letter
 
     def _show(self, made: Letter) -> None:
         self.made = made
@@ -154,6 +180,7 @@ class PapersFace(QWidget):
 
     def _edited(self) -> None:
         if not self._loading:
+            self._enable()
             self.rest.start()
 
     # --- the page ----------------------------------------------------------------------
@@ -166,9 +193,11 @@ class PapersFace(QWidget):
 
     def _set(self) -> None:
         """Set the page anew, off the interface thread."""
-        draft, letter = self.draft, self.letter()
-        if draft is None or letter is None:
+        draft, wanted = self.draft, self._wanted()
+        self._enable()
+        if draft is None or wanted is None:
             return
+        letter = wanted[1]
         day = (self.made.at if self.made is not None else "")[:10] or draft.facts.day
 
         def job() -> object:
@@ -176,14 +205,16 @@ class PapersFace(QWidget):
 
             facts, neck = draft.facts, draft.facts.neck
             paper: Paper = laid_out(letter, neck, facts.owner, draft.shop, facts.figures, day)
-            return letter, pdf_of(paper), unset(letter, facts.owner, draft.shop, neck)
+            return wanted, pdf_of(paper), unset(letter, facts.owner, draft.shop, neck)
 
         self.app.reckon(job, self._arrived)
 
     def _arrived(self, made: object) -> None:
-        if not isinstance(made, tuple) or made[0] != self.letter():
+        if not isinstance(made, tuple) or made[0] != self._wanted():
             return
-        _, self.pdf, unset = made
+        wanted, pdf, unset = made
+        self.ready = wanted, pdf
+        self._enable()
         self._draw()
         if unset:
             self.said.emit(
@@ -213,8 +244,9 @@ class PapersFace(QWidget):
 
     def keep(self) -> None:
         """Keep the paper with the job as its words are now."""
-        letter = self.letter()
-        if letter is not None and self.made is not None and not self._is_kept(letter):
+        wanted = self._wanted()
+        letter = None if wanted is None else wanted[1]
+        if letter is not None and not self._is_kept(letter):
             self._write((letter,), tr("{papers} kept with the job.", papers=PAPERS[letter.paper]))
 
     def _is_kept(self, letter: Letter) -> bool:
@@ -227,8 +259,8 @@ class PapersFace(QWidget):
 
     def save(self, path: Path) -> None:
         """Write the page as PDF; what goes out is kept."""
-        if self.pdf:
-            self._extras.save(path, self.pdf)
+        pdf = self.pdf
+        if pdf and self._extras.save(path, pdf):
             self.keep()
 
     def _ask_save(self) -> None:
@@ -243,12 +275,15 @@ class PapersFace(QWidget):
         """Print by the system's own dialog; what goes out is kept."""
         from PyQt6.QtPrintSupport import QPrintDialog, QPrinter
 
-        if not self.pdf:
+        pdf = self.pdf
+        if not pdf:
             return
         printer = QPrinter(QPrinter.PrinterMode.HighResolution)
         if QPrintDialog(printer, self).exec():
-            print_pages(self.pdf, printer)
-            self.keep()
+            print_pages(pdf, printer)
+            # Another page may have come to the front behind the dialog.
+            if pdf == self.pdf:
+                self.keep()
 
 
 def pages_of(pdf: bytes, wide: int) -> list[QImage]:

@@ -16,11 +16,19 @@ from nuvrek.desktop.stages.base import Choices, Stage, button, heading, scrollin
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.language import tr
+from nuvrek.logbook.bench_copy import BenchCopy
 from nuvrek.logbook.copies import Copy, Look, copies_of, look, make_copy, restore_all, thin
 from nuvrek.logbook.inspection import Inspected, inspect
-from nuvrek.logbook.merging import TakenIn, merge, restore_neck
-from nuvrek.logbook.server import ServerLogbook
-from nuvrek.logbook.store import LogbookError
+from nuvrek.logbook.merging import (
+    Everything,
+    TakenIn,
+    everything_in,
+    forecast,
+    restore_neck,
+    take_in,
+)
+from nuvrek.logbook.stand import Stand
+from nuvrek.logbook.store import Logbook, LogbookError
 
 MERGED = tr("Take another logbook in")
 
@@ -49,6 +57,8 @@ class KeptSafeStage(Stage):
         self.copies: list[Copy] = []
         self.seen: Look | None = None
         self._sure = ""
+        # What comes from elsewhere and waits for a word, with what was shown of it.
+        self._waits: tuple[Everything, TakenIn] | None = None
         self.extras = Extras(self)
         self.dated, self.necks = Choices(), Choices()
         self.dated.setAccessibleName(tr("Copies by their day"))
@@ -101,9 +111,16 @@ class KeptSafeStage(Stage):
             push = button(words_)
             push.clicked.connect(lambda _on, action=action: action())
             column.addWidget(push)
-        self.aside = button("")
-        self.aside.clicked.connect(self._write_aside)
-        column.addWidget(self.aside)
+        self.so = button(tr("Take it in so"), main=True)
+        self.so.clicked.connect(self._take_so)
+        self.so.setVisible(False)
+        self.refused = QLabel("")
+        self.refused.setWordWrap(True)
+        self.refused.setAccessibleName(tr("What the server can't take"))
+        self.leave_refused = button(tr("Leave what can't go to the server"))
+        self.leave_refused.clicked.connect(self._leave_refused)
+        for part in (self.so, self.refused, self.leave_refused):
+            column.addWidget(part)
         about = QLabel(
             tr(
                 "Nuvrek makes a backup every day you use it and thins out old ones. You can also "
@@ -134,21 +151,8 @@ class KeptSafeStage(Stage):
                 ),
                 copy.path,
             )
-        for push in (self.one, self.every):
-            push.setEnabled(bool(self.copies))
-        book = self.app.book
-        waiting = len(book.kept_aside()) if isinstance(book, ServerLogbook) else 0
-        torn = book.torn_aside() if isinstance(book, ServerLogbook) else 0
-        acts = words.count(waiting, "act", "acts")
-        stays = tr("; {torn} can't be read and stay in their file", torn=torn) if torn else ""
-        self.aside.setText(tr("Write what was kept aside: {acts}{stays}", acts=acts, stays=stays))
-        self.aside.setVisible(bool(waiting or torn))
-        self.make.setEnabled(not isinstance(book, ServerLogbook))
+        self._show_refused()
         self._look()
-        if isinstance(book, ServerLogbook):
-            self.told.setText(
-                tr("Copies of a server's logbook are made there; the archive holds all.")
-            )
         newest = self.copies[0].made[:10] if self.copies else ""
         self.bar.show_words(
             tr("Kept safe"),
@@ -159,23 +163,44 @@ class KeptSafeStage(Stage):
             right=(tr("Home: the shelf"),),
         )
 
+    def _show_refused(self) -> None:
+        """What the server can't take, with why: it is left only when that is wished."""
+        refused = refused_words(self.app.book)
+        self.refused.setText("\n".join(refused))
+        for part in (self.refused, self.leave_refused):
+            part.setVisible(bool(refused))
+
     def _look(self) -> None:
-        """What the copy in front holds."""
+        """What the copy in front holds, looked through beside the window."""
         path, self.seen = self.dated.currentData(), None
         self.necks.clear()
         self.told.setText("")
+        for push in (self.one, self.every):
+            push.setEnabled(False)
         if not isinstance(path, Path):
             return
-        try:
-            self.seen = look(path)
-        except LogbookError as error:
-            self.told.setText(str(error))
+        self.told.setText(tr("One moment."))
+        if not self.app.aside.busy:
+            self.app.aside.run(
+                lambda _told: look(path),
+                lambda seen: self._seen(path, seen),
+                lambda error: self.told.setText(str(error)),
+            )
+
+    def _seen(self, path: Path, seen: object) -> None:
+        if path != self.dated.currentData() or not isinstance(seen, Look):
+            self._look()
             return
-        for uid, title, entries in self.seen.necks:
+        self.seen = seen
+        for uid, title, entries in seen.necks:
             self.necks.addItem(f"{title}: {words.count(entries, 'entry', 'entries')}", uid)
-        held = words.count(len(self.seen.necks), "neck", "necks")
-        wrong = tr(" Damaged: {wrong}.", wrong=self.seen.wrong) if self.seen.wrong else ""
+        held = words.count(len(seen.necks), "neck", "necks")
+        wrong = (
+            tr(" Damaged: {wrong} Another copy is better.", wrong=seen.wrong) if seen.wrong else ""
+        )
         self.told.setText(tr("This copy holds {held}.{wrong}", held=held, wrong=wrong))
+        self.one.setEnabled(True)
+        self.every.setEnabled(not seen.wrong)
 
     # --- doing ---------------------------------------------------------------------------
 
@@ -183,36 +208,59 @@ class KeptSafeStage(Stage):
     def _now(self) -> datetime:
         return datetime.fromisoformat(self.app.clock()).replace(tzinfo=None)
 
-    def _did(self, action: Callable[[], str]) -> None:
-        """Do something to the logbook, say how it went, and read everything anew."""
-        said: list[str] = []
-        if self.app.write(lambda: said.append(action())):
+    def _did(self, action: Callable[[Logbook], object], done: Callable[[object], str]) -> None:
+        """Do something to the logbook where it is kept, beside the window; then everything is read
+        anew, and it is said how it went.
+        """
+        source = self.app.book.at_source
+
+        def job(_told: Callable[[str], None]) -> object:
+            with closing(source()) as book:
+                return action(book)
+
+        def over(result: object) -> None:
+            said = done(result)
+            self.app.carry_now()
             self.app.put_down()
             self.refresh()
-            self.say(said[0])
+            self.say(said)
+
+        self._beside(job, over)
+
+    def _beside(
+        self, job: Callable[[Callable[[str], None]], object], over: Callable[[object], None]
+    ) -> None:
+        """One long thing at a time, beside the window; what goes wrong is a sentence."""
+        if self.app.aside.busy:
+            self.say(tr("One thing after the other: something is still being read."))
+            return
+        self.app.aside.run(job, over, lambda error: self.say(_why_not(error)))
 
     def _make(self) -> None:
-        def make() -> str:
-            make_copy(self.app.book.path, self._now)
-            thin(self.app.book.path, self._now)
-            return tr("A copy is made.")
+        now, path = self._now, self.app.book.path
 
-        self._did(make)
+        def make(_book: Logbook) -> object:
+            make_copy(path, now)
+            return thin(path, now)
+
+        self._did(make, lambda _gone: tr("A copy is made."))
 
     def _one(self) -> None:
         """The neck in front, as the copy holds it; what is there now becomes a copy first."""
-        path, uid, book = self.dated.currentData(), self.necks.currentData(), self.app.book
+        path, uid, now = self.dated.currentData(), self.necks.currentData(), self._now
 
-        def put_back() -> str:
-            make_copy(book.path, self._now, "before-restore")
-            return restore_neck(book, path, uid)
+        def put_back(book: Logbook) -> object:
+            number = book.number_of(uid)
+            stand = Stand(0, uid) if number is None else book.stand(number)
+            make_copy(book, now, "before-restore")
+            return restore_neck(book, path, stand)
 
         if isinstance(path, Path) and uid:
-            self._did(put_back)
+            self._did(put_back, str)
 
     def _every(self) -> None:
         """All of the copy, at the second press."""
-        path = self.dated.currentData()
+        path, now = self.dated.currentData(), self._now
         if not isinstance(path, Path):
             return
         if self._sure != path.name:
@@ -221,38 +269,78 @@ class KeptSafeStage(Stage):
                 tr("Press it again: all necks go back to that day; today's state becomes a copy.")
             )
             return
-        self._did(lambda: tr("Put back; today's is {all_back}.", all_back=self._all_back(path)))
+        self._did(
+            lambda book: restore_all(book, path, now).name,
+            lambda name: tr("Put back; today's is {all_back}.", all_back=name),
+        )
 
-    def _all_back(self, path: Path) -> str:
-        return restore_all(self.app.book.path, path, self._now).name
-
-    def _write_aside(self) -> None:
-        """What could not be written while the server was lost."""
+    def _leave_refused(self) -> None:
+        """What the server can't take goes, at the second press."""
         book = self.app.book
-        if isinstance(book, ServerLogbook):
-            self._did(
-                lambda: tr(
-                    "Written: {how_many}.", how_many=words.count(book.write_aside(), "act", "acts")
-                )
-            )
+        if not isinstance(book, BenchCopy):
+            return
+        if self._sure != _LEAVE:
+            self._sure = _LEAVE
+            self.say(tr("Press it again: what can't go to the server is gone then."))
+            return
+        left: list[int] = []
+        if self.app.write(lambda: left.append(book.forget_refused())):
+            self.app.carry_now()
+            self.refresh()
+            self.say(tr("Left: {how_many}.", how_many=words.count(left[0], "act", "acts")))
 
     def check_all(self) -> None:
         """Look through the whole logbook, beside the window."""
         again = self.app.book.again
-        if self.app.aside.busy:
-            self.say(tr("One thing after the other: something is still being read."))
-            return
-        self.app.aside.run(
-            lambda told: inspect(again, told),
-            lambda found: self.say(inspected_words(found)),
-            lambda error: self.say(
-                tr("The logbook could not be looked through. {error}", error=error)
-            ),
+        self._beside(
+            lambda told: inspect(again, told), lambda found: self.say(inspected_words(found))
         )
 
     def merge(self, path: Path) -> None:
-        """Take another logbook in."""
-        self._did(lambda: _taken_words(merge(self.app.book, path)))
+        """Take another logbook in; what both sides changed is shown first."""
+        self._take_in(lambda book: everything_in(book, path))
+
+    def _take_in(self, read: Callable[[Logbook], Everything]) -> None:
+        """Read what comes from elsewhere; where both sides changed the same it waits for a word."""
+        source = self.app.book.at_source
+
+        def job(_told: Callable[[str], None]) -> object:
+            with closing(source()) as book:
+                every = read(book)
+                seen = forecast(book, every)
+                if seen.asks:
+                    return every, seen
+                return take_in(book, every, seen.asks)
+
+        def over(result: object) -> None:
+            if isinstance(result, tuple):
+                self._wait_for_word(*result)
+            elif isinstance(result, TakenIn):
+                self._taken(result)
+
+        self._waits = None
+        self._beside(job, over)
+
+    def _wait_for_word(self, every: Everything, seen: TakenIn) -> None:
+        self._waits = every, seen
+        self.so.setVisible(True)
+        self.say(words.sentences(tr("Nothing was taken in yet."), *seen.told[:3]))
+
+    def _take_so(self) -> None:
+        """Both sides changed the same, and it was seen."""
+        if self._waits is None:
+            return
+        every, seen = self._waits
+        self._did(lambda book: take_in(book, every, seen.asks), _taken_words)
+        self._waits = None
+        self.so.setVisible(False)
+
+    def _taken(self, taken: TakenIn) -> None:
+        self.so.setVisible(False)
+        self.app.carry_now()
+        self.app.put_down()
+        self.refresh()
+        self.say(_taken_words(taken))
 
     def _ask_merge(self) -> None:
         path, _ = QFileDialog.getOpenFileName(self, MERGED, "", tr("Logbooks (*.db)"))
@@ -263,20 +351,28 @@ class KeptSafeStage(Stage):
         self.extras.ask_where("logbook.zip", tr("Archives (*.zip)"), self.archive)
 
     def archive(self, path: Path) -> None:
-        """Everything into one open archive, beside the window."""
-        again = self.app.book.again
+        """Everything into one open archive, beside the window; over one that holds more only at the
+        second time.
+        """
+        again, sure = self.app.book.again, self._sure == str(path)
 
-        def pack(_told: Callable[[str], None]) -> bytes:
-            from nuvrek.bench.work.archive import packed
+        def pack(_told: Callable[[str], None]) -> object:
+            from nuvrek.bench.work.archive import less_than_there, packed
 
             with closing(again()) as book:
-                return packed(book)
+                data, damaged = packed(book)
+            return data, damaged, "" if sure else less_than_there(path, data)
 
-        self.app.aside.run(
-            pack,
-            lambda data: self.extras.save(path, data) if isinstance(data, bytes) else None,
-            lambda error: self.say(tr("No archive could be made. {error}", error=error)),
-        )
+        def over(made: object) -> None:
+            assert isinstance(made, tuple)
+            data, damaged, why = made
+            if why:
+                self._sure = str(path)
+                self.say(tr("{why} Write it there once more, and it takes its place.", why=why))
+            elif self.extras.save(path, data) and damaged:
+                self.say(words.sentences(*damaged[:3]))
+
+        self._beside(pack, over)
 
     def _ask_take(self) -> None:
         path, _ = QFileDialog.getOpenFileName(self, tr("Archive"), "", tr("Archives (*.zip)"))
@@ -285,16 +381,42 @@ class KeptSafeStage(Stage):
 
     def take(self, path: Path) -> None:
         """Take an archive in, all of it or nothing."""
-        from nuvrek.bench.work.archive import taken_in
-        from nuvrek.exchange.jobfile import JobFaults
+        from nuvrek.bench.work.archive import everything_in_archive
 
-        try:
-            self._did(lambda: _taken_words(taken_in(self.app.book, path)))
-        except JobFaults as error:
-            self.say(tr("{faults} Nothing was taken in.", faults=error.faults[0]))
+        self._take_in(lambda _book: everything_in_archive(path))
 
 
-def _taken_words(taken: TakenIn) -> str:
+_LEAVE = "refused"
+
+
+def refused_words(book: Logbook) -> list[str]:
+    """What the server of a logbook can't take, a sentence each."""
+    if not isinstance(book, BenchCopy):
+        return []
+    said = []
+    for one in book.waiting():
+        if one.why:
+            number = book.number_of(one.uid)
+            named = tr("The shop")
+            if one.uid:
+                named = tr("Neck {number}", number=number if number is not None else "?")
+            said.append(tr("{named}: not written, {why}", named=named, why=one.why))
+    return said
+
+
+def _why_not(error: Exception) -> str:
+    from nuvrek.exchange.jobfile import JobFaults
+
+    if isinstance(error, JobFaults):
+        return tr("{faults} Nothing was taken in.", faults=error.faults[0])
+    if isinstance(error, LogbookError):
+        return str(error)
+    return tr("That did not work ({name}). Nothing was changed.", name=type(error).__name__)
+
+
+def _taken_words(taken: object) -> str:
+    if not isinstance(taken, TakenIn):
+        return ""
     said = tr(
         "{new} new, {grown} grown, {same} as they were.",
         new=taken.new,

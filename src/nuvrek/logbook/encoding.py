@@ -1,0 +1,46 @@
+"""What is written down, as it is kept, once it is sure that it can be read back."""
+
+from __future__ import annotations
+
+import msgspec
+
+from nuvrek.language import tr
+from nuvrek.logbook.errors import LogbookError
+from nuvrek.logbook.reading_back import decoder
+from nuvrek.neck.description import NeckDescription
+from nuvrek.neck.owner import Owner
+from nuvrek.readings.entries import AnyEntry
+
+
+def entry_body(entry: AnyEntry) -> str:
+    """An entry as it is kept. Raises LogbookError."""
+    body = msgspec.json.encode(entry)
+    try:
+        decoder().decode(body)
+    except msgspec.MsgspecError as error:
+        raise LogbookError(
+            tr("This can't be written down ({error}). Nothing was changed.", error=error)
+        ) from error
+    return body.decode()
+
+
+def described_body(neck: NeckDescription) -> str:
+    """A description as it is kept. Raises LogbookError."""
+    body = msgspec.json.encode(neck)
+    try:
+        msgspec.json.decode(body, type=NeckDescription)
+    except msgspec.MsgspecError as error:
+        raise LogbookError(tr("This neck can't be written down ({error}).", error=error)) from error
+    return body.decode()
+
+
+def owner_body(owner: Owner) -> str:
+    """What is known of an owner, as it is kept. Raises LogbookError."""
+    body = msgspec.json.encode(owner)
+    try:
+        msgspec.json.decode(body, type=Owner)
+    except msgspec.MsgspecError as error:
+        raise LogbookError(
+            tr("This owner can't be written down ({error}).", error=error)
+        ) from error
+    return body.decode()

@@ -1,0 +1,139 @@
+"""The rows of a logbook, written so that each knows its neck and carries its mark. All of it runs
+within a transaction of the caller's, on a file or a server.
+"""
+
+from __future__ import annotations
+
+import sqlite3
+from collections.abc import Sequence
+
+from nuvrek.language import tr
+from nuvrek.logbook.errors import NeckChanged
+from nuvrek.logbook.stand import Stand, grown_by, mark_of, marked
+
+_STAND = """
+SELECT n.uid, e.number, e.mark FROM neck n LEFT JOIN entry e ON e.neck = n.id
+AND e.number = (SELECT max(number) FROM entry WHERE neck = n.id) WHERE n.id = ?
+"""
+
+
+def stand_of(db: sqlite3.Connection, neck: int) -> Stand | None:
+    """Where the journal of a neck stands; None where there is no such neck."""
+    row = db.execute(_STAND, (neck,)).fetchone()
+    if row is None:
+        return None
+    return Stand(neck, str(row[0]), int(row[1] or 0), str(row[2] or ""))
+
+
+def check_stands(db: sqlite3.Connection, stand: Stand) -> None:
+    """Raises NeckChanged unless the neck is the one that is meant and its journal as it was."""
+    now = stand_of(db, stand.neck)
+    if now is None or now.uid != stand.uid:
+        raise NeckChanged(
+            tr(
+                "This neck is no longer in the logbook as it was open here: a copy was put back, "
+                "or another logbook. Nothing was written down; open it again from the shelf."
+            )
+        )
+    if now != stand:
+        raise NeckChanged(
+            tr(
+                "This neck was changed from another window meanwhile. Nothing was written down. "
+                "It was read again: look, and write once more."
+            )
+        )
+
+
+def insert_neck(
+    db: sqlite3.Connection, uid: str, created: str, described: str, bodies: Sequence[object]
+) -> Stand:
+    """A new neck with its journal."""
+    cursor = db.execute(
+        "INSERT INTO neck (described, created, uid, mark) VALUES (?, ?, ?, ?)",
+        (described, created, uid, mark_of(uid, created, described)),
+    )
+    return add(db, Stand(int(cursor.lastrowid or 0), uid), bodies)
+
+
+def add(db: sqlite3.Connection, stand: Stand, bodies: Sequence[object]) -> Stand:
+    """Entries after where the journal stands; returns where it stands then."""
+    rows = marked(stand, bodies)
+    db.executemany(
+        "INSERT INTO entry (neck, number, body, mark) VALUES (?, ?, ?, ?)",
+        [(stand.neck, *row) for row in rows],
+    )
+    return grown_by(stand, rows)
+
+
+def rewrite(db: sqlite3.Connection, stand: Stand, bodies: Sequence[object]) -> Stand:
+    """The whole journal anew; it must be as ``stand`` says. Raises NeckChanged."""
+    check_stands(db, stand)
+    db.execute("DELETE FROM entry WHERE neck = ?", (stand.neck,))
+    return add(db, Stand(stand.neck, stand.uid), bodies)
+
+
+def redescribe(db: sqlite3.Connection, neck: int, described: str) -> None:
+    """Another first description of a neck."""
+    uid, created = db.execute("SELECT uid, created FROM neck WHERE id = ?", (neck,)).fetchone()
+    db.execute(
+        "UPDATE neck SET described = ?, mark = ? WHERE id = ?",
+        (described, mark_of(uid, created, described), neck),
+    )
+
+
+def put_owner(db: sqlite3.Connection, name: str, body: str, at: str, uid: str) -> None:
+    """What is known of an owner from a time on."""
+    db.execute(
+        "INSERT INTO owner (name, body, at, uid, mark) VALUES (?, ?, ?, ?, ?)",
+        (name, body, at, uid, mark_of(name, body, at, uid)),
+    )
+
+
+def put_shop(db: sqlite3.Connection, name: str, body: str, at: str) -> None:
+    """What the shop has set under a name, in place of what it had."""
+    db.execute("DELETE FROM shop WHERE name = ?", (name,))
+    db.execute(
+        "INSERT INTO shop (name, body, at, mark) VALUES (?, ?, ?, ?)",
+        (name, body, at, mark_of(name, body, at)),
+    )
+
+
+def wrong_marks(db: sqlite3.Connection) -> list[str]:
+    """Rows that aren't as they were written, a sentence each: bits that flipped on the disk."""
+    wrong: list[str] = []
+    changed = tr("is not as it was written")
+    for number, uid, created, body, mark in db.execute(
+        "SELECT id, uid, created, described, mark FROM neck ORDER BY id"
+    ).fetchall():
+        if mark_of(uid, created, body) != mark:
+            wrong.append(
+                tr("Neck {number}: its description {changed}.", number=number, changed=changed)
+            )
+        wrong += _wrong_entries(db, number, uid, changed)
+    for name, body, at, uid, mark in db.execute(
+        "SELECT name, body, at, uid, mark FROM owner ORDER BY id"
+    ).fetchall():
+        if mark_of(name, body, at, uid) != mark:
+            wrong.append(tr("What is known of one owner {changed}.", changed=changed))
+    for name, body, at, mark in db.execute("SELECT name, body, at, mark FROM shop").fetchall():
+        if mark_of(name, body, at) != mark:
+            wrong.append(tr("What the shop has set {changed}.", changed=changed))
+    return wrong
+
+
+def _wrong_entries(db: sqlite3.Connection, neck: int, uid: str, changed: str) -> list[str]:
+    wrong, before = [], ""
+    for place, body, mark in db.execute(
+        "SELECT number, body, mark FROM entry WHERE neck = ? ORDER BY number", (neck,)
+    ).fetchall():
+        if mark_of(before, uid, place, body) != mark:
+            wrong.append(
+                tr(
+                    "Neck {neck}: entry {place} {changed}.",
+                    neck=neck,
+                    place=place,
+                    changed=changed,
+                )
+            )
+        before = mark
+    return wrong

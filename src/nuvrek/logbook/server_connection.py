@@ -1,0 +1,217 @@
+"""A PostgreSQL server spoken to in the words of the file: question marks, and the file's errors.
+No call waits longer than it says, whatever the server does.
+"""
+
+from __future__ import annotations
+
+import re
+import select
+import socket
+import sqlite3
+import threading
+from collections.abc import Iterable, Iterator, Sequence
+from contextlib import contextmanager, suppress
+from typing import Any
+
+from nuvrek.language import tr
+
+CHANNEL = "nuvrek"
+# How long a connection, and a statement, may take; a lock held by another bench is waited for
+# less. A merge writes many rows in one statement.
+_CONNECT_S, _LOCK_S, _STATEMENT_S, _MANY_S = 5, 8, 15, 120
+_PARAMETERS: dict[str, Any] = {
+    "connect_timeout": _CONNECT_S,
+    "keepalives": 1,
+    "keepalives_idle": 5,
+    "keepalives_interval": 3,
+    "keepalives_count": 3,
+    "tcp_user_timeout": 15_000,
+    "application_name": "nuvrek",
+    "options": f"-c lock_timeout={_LOCK_S}s -c statement_timeout={_MANY_S}s "
+    "-c idle_in_transaction_session_timeout=60s -c client_min_messages=error",
+}
+
+
+class Lost(sqlite3.OperationalError):
+    """The server is gone; ``words`` is a sentence for the user."""
+
+    def __init__(self, why: object, words: str = "") -> None:
+        super().__init__(str(why))
+        self.words = words or tr("The server of this logbook can't be reached.")
+
+
+class Refused(sqlite3.OperationalError):
+    """The server is there, and this login may not do that."""
+
+
+class Rows:
+    """What a statement gave, as the file's cursor gives it."""
+
+    def __init__(self, rows: list[tuple[Any, ...]], lastrowid: int | None) -> None:
+        self._rows, self.lastrowid = rows, lastrowid
+
+    def fetchall(self) -> list[tuple[Any, ...]]:
+        return self._rows
+
+    def fetchone(self) -> tuple[Any, ...] | None:
+        return self._rows[0] if self._rows else None
+
+    def __iter__(self) -> Iterator[tuple[Any, ...]]:
+        return iter(self._rows)
+
+
+class Connection:
+    """One connection, made when it is first wanted, and anew once it was lost."""
+
+    def __init__(self, address: str) -> None:
+        self.address = address
+        self._server: Any = None
+        self.in_transaction = False
+
+    @property
+    def server(self) -> Any:
+        """The connection itself. Raises Lost."""
+        import psycopg
+
+        if self._server is None or self._server.closed or self._server.broken:
+            if self.in_transaction:
+                self.in_transaction = False
+                raise Lost("server lost within an act")
+            try:
+                self._server = psycopg.connect(self.address, autocommit=True, **_PARAMETERS)
+                with self._at_most(_STATEMENT_S):
+                    self._server.execute(f"LISTEN {CHANNEL}")
+            except psycopg.Error as error:
+                self._drop()
+                raise Lost(error, _why_not(error)) from error
+        return self._server
+
+    def execute(self, said: str, values: Sequence[object] = ()) -> Rows:
+        """One statement. Raises what the file would."""
+        word = said.split(None, 1)[0]
+        if said.startswith("INSERT INTO neck"):
+            said += " RETURNING id"
+        cursor = self._do(_translated(said), tuple(values) or None, many=False)
+        rows = cursor.fetchall() if cursor.description else []
+        self.in_transaction = {"BEGIN": True, "COMMIT": False, "ROLLBACK": False}.get(
+            word, self.in_transaction
+        )
+        last = int(rows[0][0]) if said.endswith("RETURNING id") and rows else None
+        return Rows(rows, last)
+
+    def executemany(self, said: str, rows: Iterable[Sequence[object]]) -> None:
+        """One statement for several rows, sent in one go."""
+        many = [tuple(row) for row in rows]
+        if many:
+            self._do(_translated(said), many, many=True)
+
+    def _do(self, said: str, values: Any, many: bool) -> Any:
+        """Run it; what was first asked of a line that broke while nobody spoke is asked anew."""
+        fresh = self._server is None or self.in_transaction
+        try:
+            return self._run(said, values, many)
+        except Lost as error:
+            if fresh or error.words != Lost("").words:
+                raise
+            return self._run(said, values, many)
+
+    def _run(self, said: str, values: Any, many: bool) -> Any:
+        import psycopg
+
+        server = self.server
+        try:
+            with self._at_most(_MANY_S if many or self.in_transaction else _STATEMENT_S):
+                if not many:
+                    return server.execute(said, values)
+                cursor = server.cursor()
+                cursor.executemany(said, values)
+                return cursor
+        except psycopg.errors.IntegrityError as error:
+            raise sqlite3.IntegrityError(str(error)) from error
+        except psycopg.errors.InsufficientPrivilege as error:
+            raise Refused(str(error)) from error
+        except psycopg.errors.LockNotAvailable as error:
+            busy = tr("Another bench is writing to this logbook. Take it again in a moment.")
+            raise Lost(error, busy) from error
+        except (psycopg.OperationalError, psycopg.InterfaceError) as error:
+            self._drop()
+            raise Lost(error) from error
+        except psycopg.Error as error:
+            raise sqlite3.OperationalError(str(error)) from error
+
+    @contextmanager
+    def _at_most(self, seconds: float) -> Iterator[None]:
+        """Whatever the server does: after so long the line is cut, and the call ends."""
+        number = self._server.pgconn.socket
+
+        def cut() -> None:
+            with suppress(OSError), socket.socket(fileno=_again(number)) as line:
+                line.shutdown(socket.SHUT_RDWR)
+
+        timer = threading.Timer(seconds, cut)
+        timer.daemon = True
+        timer.start()
+        try:
+            yield
+        finally:
+            timer.cancel()
+
+    def _drop(self) -> None:
+        self.in_transaction = False
+        with suppress(Exception):
+            self._server.close()
+        self._server = None
+
+    def heard(self) -> list[str]:
+        """What other benches have said since. Raises Lost."""
+        import psycopg
+
+        if self._server is None or self._server.closed:
+            return []
+        try:
+            return [note.payload for note in self._server.notifies(timeout=0)]
+        except psycopg.Error as error:
+            self._drop()
+            raise Lost(error) from error
+
+    def wait(self, others: Sequence[int], seconds: float) -> None:
+        """Wait for the server or one of ``others`` to have something to be read."""
+        lines = list(others)
+        if self._server is not None and not self._server.closed:
+            lines.append(self._server.pgconn.socket)
+        with suppress(OSError, ValueError):
+            select.select(lines, [], [], seconds)
+
+    def close(self) -> None:
+        """Close the connection, if there is one."""
+        if self._server is not None:
+            self._drop()
+
+
+def _again(number: int) -> int:
+    import os
+
+    return os.dup(number)
+
+
+def _translated(said: str) -> str:
+    """A statement of the file's as the server takes it."""
+    said = said.replace("%", "%%").replace("?", "%s")
+    return said.replace("LIMIT %s", "LIMIT NULLIF(%s, -1)")
+
+
+_PASSWORD = re.compile(r"password authentication failed|no password supplied|28P01", re.IGNORECASE)
+_NO_LOGIN = re.compile(r'role ".*" does not exist|no pg_hba.conf entry', re.IGNORECASE)
+_NO_DATABASE = re.compile(r'database ".*" does not exist', re.IGNORECASE)
+
+
+def _why_not(error: Exception) -> str:
+    """Why a connection could not be made, where it is not just the line."""
+    said = str(error)
+    if _PASSWORD.search(said):
+        return tr("The server refuses this name or password.")
+    if _NO_LOGIN.search(said):
+        return tr("The server does not let this login in.")
+    if _NO_DATABASE.search(said):
+        return tr("The server has no such logbook.")
+    return ""
