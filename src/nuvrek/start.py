@@ -6,7 +6,14 @@ import sys
 
 
 def main() -> int:
-    """Run Nuvrek; returns the exit status."""
+    """Run Nuvrek; returns the exit status: 130 where it was stopped by hand while starting."""
+    try:
+        return _main()
+    except KeyboardInterrupt:
+        return 130
+
+
+def _main() -> int:
     practises = sys.argv[1:2] == ["practice"] and "--help" not in sys.argv
     if not practises and len(sys.argv) > 1 and not _is_for_window(sys.argv[1]):
         from nuvrek.cli import main as run

@@ -49,7 +49,13 @@ class Gauge(QObject):
 
     def open_stand_in(self, neck: NeckDescription | None) -> str:
         """Put the stand-in gauge on the line, over a made-up neck of the same kind."""
-        played = PlayedGauge(neck)
+        try:
+            played = PlayedGauge(neck)
+        except OSError as error:
+            return tr(
+                "This machine has no line for a stand-in gauge ({reason}).",
+                reason=(error.strerror or tr("no reason given")).lower(),
+            )
         trouble = self.open(played.gauge.path)
         if not trouble:
             self._played = played

@@ -62,7 +62,7 @@ def _asked(settings: Path) -> str:
     """The code in the settings file, which may be missing or damaged; else by the environment."""
     try:
         code = json.loads(settings.read_bytes()).get("language", "")
-    except (OSError, ValueError, AttributeError):
+    except (OSError, ValueError, AttributeError, RecursionError):
         # Damaged settings are set aside and spoken of when the window reads them.
         code = ""
     if code in LANGUAGES:

@@ -28,6 +28,7 @@ from nuvrek.readings.entries import (
 )
 from nuvrek.readings.journal import MOST_ENTRIES
 from nuvrek.readings.sizes import What
+from nuvrek.words import whole_letters
 
 FORMAT = "nuvrek-job"
 VERSION = 1
@@ -39,8 +40,9 @@ class JobFaults(ValueError):
     """A job file that can't be taken. ``faults`` has one sentence for each fault."""
 
     def __init__(self, faults: list[str]) -> None:
-        super().__init__("\n".join(faults))
-        self.faults = faults
+        # Names of files may hold what is no letter; a window could not show it.
+        self.faults = [whole_letters(fault) for fault in faults]
+        super().__init__("\n".join(self.faults))
 
 
 class Job(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):

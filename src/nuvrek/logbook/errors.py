@@ -6,10 +6,15 @@ import sqlite3
 from pathlib import Path
 
 from nuvrek.language import tr
+from nuvrek.words import whole_letters
 
 
 class LogbookError(Exception):
     """The logbook can't do what was asked; the message is a sentence for the user."""
+
+    def __init__(self, sentence: object = "") -> None:
+        # Names of files may hold what is no letter; a window could not show it.
+        super().__init__(whole_letters(str(sentence)))
 
 
 class LogbookFull(LogbookError):

@@ -7,6 +7,7 @@ from __future__ import annotations
 from nuvrek.language import named, tr
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import EdgeLie
+from nuvrek.readings.kinds.gaps import reach_faults
 from nuvrek.readings.kinds.record import EntryRecord, StationRecord, titled
 from nuvrek.readings.station import Station
 
@@ -14,6 +15,9 @@ from nuvrek.readings.station import Station
 def _faults(lie: EdgeLie, neck: NeckDescription, _number: int) -> list[str]:
     if (lie.fret is None) == (lie.says == "rocks"):
         return [tr("an edge rocks about a fret; one that does not rock names none.")]
+    faults = reach_faults(lie.reach)
+    if faults:
+        return faults
     low, high = lie.reach or (1, neck.frets)
     if lie.fret is not None and not low < lie.fret < high:
         return [

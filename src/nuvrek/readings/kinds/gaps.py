@@ -101,7 +101,21 @@ def _highest(gap: StringGap) -> int:
 
 
 def _faults(gap: StringGap, neck: NeckDescription, _number: int) -> list[str]:
-    return [*_support_faults(gap, neck.frets), *amount_faults(gap)]
+    faults = reach_faults(gap.reach) or _support_faults(gap, neck.frets)
+    return [*faults, *amount_faults(gap)]
+
+
+def reach_faults(reach: tuple[int, int] | None) -> list[str]:
+    """What is wrong with the frets an edge covers, the lower one first; nothing where not said."""
+    if reach is None or reach[0] < reach[1]:
+        return []
+    return [
+        tr(
+            "the reach ({start} to {end}) should be two frets, the lower one first.",
+            start=reach[0],
+            end=reach[1],
+        )
+    ]
 
 
 def _support_faults(gap: StringGap, frets: int) -> list[str]:
