@@ -5,7 +5,6 @@ import unittest
 from pathlib import Path
 from typing import Any
 
-from PyQt6.QtCore import QObject
 from PyQt6.QtWidgets import QLineEdit
 from scripts import release
 
@@ -17,7 +16,6 @@ from nuvrek.bench.help.page_help import KEYS
 from nuvrek.bench.help.pages import HELP
 from nuvrek.cli import _parser
 from nuvrek.demo import demo_jobs
-from nuvrek.desktop.one_window import Doorbell, hand_over
 from nuvrek.desktop.practice.window import PracticeWindow
 from nuvrek.desktop.widgets.help_view import _PLACES, HelpView
 from nuvrek.desktop.widgets.known_view import KnownView
@@ -206,24 +204,6 @@ class FromOutside(WindowCase):
         window.look_at(self.folder / "nothing.nuvrek")
         self.assertIn("can't be read", window.bar.message.text())
         self.assertEqual(window.looks, [])
-
-    def test_a_second_start_hands_its_file_to_the_first(self) -> None:
-        place = str(self.folder / "book.db")
-        self.assertFalse(hand_over(self.folder / "neck.nuvrek", place))
-        heard: list[str] = []
-        for _ in range(2):
-            holder = QObject()
-            door = Doorbell(holder, place)
-            door.rang.connect(heard.append)
-            self.assertTrue(hand_over(self.folder / "neck.nuvrek", place))
-            self.assertFalse(hand_over(None, place + "another"))
-            self.wait_until(lambda: heard)
-            self.assertEqual(heard.pop(), str((self.folder / "neck.nuvrek").resolve()))
-            # The first one is killed: its door stays behind, and the next start opens it anew.
-            door._notifier.setEnabled(False)
-            door._door.close()
-            self.assertFalse(hand_over(None, place))
-        door._place.unlink()
 
     def test_a_word_that_is_a_file_is_no_command(self) -> None:
         from nuvrek.start import _is_job
