@@ -212,14 +212,14 @@ class Speaking(TempCase):
         book = self.folder / "book.db"
         self.take_up("en")
         cards = CardCache(book)
-        cards.keep([(1, 5, b"choose a way", "a neck")])
+        cards.keep([(1, "m5", b"choose a way", "a neck")])
         cards.close()
         kept = CardCache(book)
-        self.assertEqual(kept.lasts(), {1: 5})
+        self.assertEqual(kept.heads(), {1: "m5"})
         kept.close()
         self.take_up("de")
         other = CardCache(book)
-        self.assertEqual((other.lasts(), other.body(1), other.search("neck")), ({}, b"", set()))
+        self.assertEqual((other.heads(), other.body(1), other.search("neck")), ({}, b"", set()))
         other.close()
 
     def test_without_a_language_all_stays_as_written(self) -> None:

@@ -5,7 +5,7 @@ from __future__ import annotations
 import fcntl
 import os
 from collections.abc import Iterator
-from contextlib import contextmanager
+from contextlib import contextmanager, suppress
 from pathlib import Path
 from typing import Annotated, Literal, NamedTuple
 
@@ -219,7 +219,11 @@ def _with_others(path: Path, settings: Settings, before: Settings | None) -> byt
 @contextmanager
 def _alone(path: Path) -> Iterator[None]:
     """No other window reads and writes the settings meanwhile."""
-    place = path.with_name(f".{path.name}.lock")
-    with open(place, "ab") as door:
-        fcntl.flock(door, fcntl.LOCK_EX)
+    folder = os.open(path.parent, os.O_RDONLY)
+    try:
+        # A folder that knows no locks is no reason to keep nothing.
+        with suppress(OSError):
+            fcntl.flock(folder, fcntl.LOCK_EX)
         yield
+    finally:
+        os.close(folder)

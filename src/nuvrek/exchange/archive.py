@@ -39,6 +39,7 @@ _BROKEN = (
     RuntimeError,
     OverflowError,
     IndexError,
+    ValueError,
 )
 
 
@@ -147,6 +148,8 @@ def unpack(raw: bytes) -> Contents:
                 _rows(archive, _SHOP, tuple[ShopSet, ...]),
                 _rows(archive, _GONE, tuple[GoneRow, ...]),
             )
+    except JobFaults:
+        raise
     except (msgspec.MsgspecError, UnicodeDecodeError, RecursionError) as error:
         said = str(error).splitlines()[0][:160]
         raise JobFaults([tr("the archive's list can't be read ({said}).", said=said)]) from None

@@ -208,6 +208,7 @@ class Logbook:
 
     @contextmanager
     def _sentences(self) -> Iterator[None]:
+        self._check_same_file()
         try:
             yield
         except sqlite3.Error as error:
@@ -277,6 +278,8 @@ class Logbook:
         """Raises LogbookError where another file has taken the place of the one that is open: what
         were written now would be in none.
         """
+        if self._file is None:
+            return
         try:
             now = self.path.stat()
         except OSError:
@@ -284,15 +287,14 @@ class Logbook:
         if now is None or (now.st_dev, now.st_ino) != self._file:
             raise LogbookError(
                 tr(
-                    "The logbook {name} was moved away or replaced while it was open. Nothing was "
-                    "written down; start again.",
+                    "The logbook {name} was moved away or replaced while it was open. Nothing is "
+                    "written into it any more; start again.",
                     name=self.path.name,
                 )
             )
 
     @contextmanager
     def _writing(self) -> Iterator[None]:
-        self._check_same_file()
         # The lock is taken at once: two windows can never both think that they have the next
         # number.
         self._db.execute("BEGIN IMMEDIATE")
