@@ -173,7 +173,9 @@ class Owners(TempCase):
         book.close()
         with sqlite3.connect(path) as raw:
             raw.executescript(
-                "DROP TABLE owner; ALTER TABLE neck DROP COLUMN uid; PRAGMA user_version=1;"
+                "DROP TABLE owner; DROP TABLE shop; DROP TABLE gone; "
+                "ALTER TABLE neck DROP COLUMN uid; ALTER TABLE neck DROP COLUMN mark; "
+                "ALTER TABLE entry DROP COLUMN mark; PRAGMA user_version=1;"
             )
         raw.close()
         book = Logbook.make(path)

@@ -13,7 +13,10 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek.language import tr
+from nuvrek.logbook.gone import record
 from nuvrek.logbook.reading_back import Journal, described, read_journal, readable_text
+from nuvrek.logbook.rows import put_owner, put_shop
+from nuvrek.logbook.schema import owner_uid
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.owner import Owner
@@ -101,21 +104,59 @@ def _taken_over(source: sqlite3.Connection, book: Logbook) -> Salvaged:
         necks += 1
         entries += len(journal.entries) - len(journal.damage)
     _take_owners(source, book, lost)
+    _take_shop(source, book, lost)
     return Salvaged(necks, entries, tuple(lost))
 
 
 def _take_owners(source: sqlite3.Connection, book: Logbook, lost: list[str]) -> None:
     """What is known of owners, oldest first; a logbook from before them has none."""
-    try:
-        if not source.execute("SELECT 1 FROM sqlite_master WHERE name = 'owner'").fetchone():
-            return
-        for body, at in source.execute("SELECT body, at FROM owner ORDER BY id"):
+    known: dict[str, str] = {}
+    with book.rewriting() as db:
+        for name, body, at, *more in _rows(source, "owner", "name, body, at", "uid", lost):
             try:
-                book.keep_owner(msgspec.json.decode(str(body), type=Owner), str(at))
+                msgspec.json.decode(str(body), type=Owner)
             except msgspec.MsgspecError:
                 lost.append(tr("What is known of one owner can't be read."))
+                continue
+            first = known.setdefault(str(name), owner_uid(name, body, at))
+            put_owner(db, str(name), str(body), str(at), str(more[0]) if more else first)
+
+
+def _take_shop(source: sqlite3.Connection, book: Logbook, lost: list[str]) -> None:
+    """What the shop has set, and by what that is known which was taken out."""
+    with book.rewriting() as db:
+        for name, body, at in _rows(source, "shop", "name, body, at", "", lost):
+            put_shop(db, str(name), str(body), str(at))
+        record(
+            db,
+            [
+                (str(neck), str(was), str(stays))
+                for neck, was, stays in _rows(source, "gone", "neck, was, stays", "", lost)
+            ],
+        )
+
+
+def _rows(
+    source: sqlite3.Connection, table: str, columns: str, since: str, lost: list[str]
+) -> list[tuple[object, ...]]:
+    """The rows of a small table as far as they can be read; none where there is no such table.
+    ``since`` is a column that older tables lack.
+    """
+    rows: list[tuple[object, ...]] = []
+    try:
+        found = {str(name) for _, name, *_ in source.execute(f"PRAGMA table_info({table})")}
+        if not found:
+            return rows
+        more = f", {since}" if since and since in found else ""
+        for row in source.execute(f"SELECT {columns}{more} FROM {table}"):
+            rows.append(row)
     except UNREADABLE as error:
-        lost.append(tr("Part of the list of owners can't be read ({error}).", error=error))
+        lost.append(
+            tr("Part of the list of owners can't be read ({error}).", error=error)
+            if table == "owner"
+            else tr("Part of what the shop has set can't be read ({error}).", error=error)
+        )
+    return rows
 
 
 def _neck_numbers(source: sqlite3.Connection, lost: list[str]) -> list[int]:
