@@ -314,7 +314,7 @@ class Courses(unittest.TestCase):
 
 
 class AtTheWindow(WindowCase):
-    def test_words_are_changed_and_the_paper_is_kept_and_written(self) -> None:
+    def opened(self) -> Any:
         window: Any = self.open_window(demo=True)
         from nuvrek.desktop.app import demo_settings
 
@@ -322,6 +322,10 @@ class AtTheWindow(WindowCase):
         window.stages["Shelf"]._open(13)
         window.show_stage("Owner")
         self.keys(window, "4")
+        return window
+
+    def test_words_are_changed_and_the_paper_is_kept_and_written(self) -> None:
+        window = self.opened()
         papers = window.stages["Owner"].papers
         papers.text.setPlainText("A word of my own.\n\n[ways]")
         papers._set()
@@ -339,6 +343,44 @@ class AtTheWindow(WindowCase):
         papers._show_kept()
         self.assertEqual(papers.letter().text, letters[0][1].text)
         self.assertTrue(papers.page.pixmap().height() > 200)
+
+    def test_no_neck_gets_the_letter_of_another(self) -> None:
+        """What stands on the page while a new one is made goes nowhere and is kept nowhere."""
+        window = self.opened()
+        papers = window.stages["Owner"].papers
+        self.wait_until(lambda: papers.pdf)
+        held: list[Any] = []
+        window.app.reckon = lambda job, deliver: held.append((job, deliver))
+        path, first = self.folder / "letter.pdf", window.app.session
+        had = len(first.neck_state.dealings.letters)
+
+        papers.text.setPlainText("Other words.")
+        papers.save(path)
+        self.assertFalse(path.exists())
+        papers._set()
+        other = next(row for row in window.app.book.necks() if row.id != first.neck_id)
+        window.app.open(other)
+        for _ in range(2):
+            papers.save(path)
+            self.assertFalse(path.exists())
+            self.assertEqual(window.app.session.neck_state.dealings.letters, ())
+            self.assertFalse(papers.pdf)
+            # The first neck's page arrives, late.
+            late = held.pop(0) if held else (lambda: None, lambda _made: None)
+            late[1](late[0]())
+        papers.keep()
+        # What is kept by hand is about the neck it is kept with.
+        kept = window.app.session.neck_state.dealings.letters[0][1]
+        self.assertIn(other.neck.title, kept.text)
+        window.show_stage("Shelf")
+        window.show_stage("Owner")
+        self.keys(window, "4")
+        for make, deliver in held:
+            deliver(make())
+        self.assertTrue(papers.pdf and papers.save_it.isEnabled())
+        papers.save(path)
+        self.assertEqual(len(window.app.session.neck_state.dealings.letters), 1)
+        self.assertEqual(len(first.neck_state.dealings.letters), had)
 
     def test_papers_name_nobody_in_their_file(self) -> None:
         window: Any = self.open_window(demo=True)
