@@ -21,7 +21,7 @@ from nuvrek.logbook.errors import NeckChanged, ServerLost
 from nuvrek.logbook.merging import everything_of, merge, restore_neck, take_in
 from nuvrek.logbook.opening import open_at_bench, open_logbook
 from nuvrek.logbook.privacy import remove_owner
-from nuvrek.logbook.rows import rewrite
+from nuvrek.logbook.rows import rewrite, take_away
 from nuvrek.logbook.server import ServerLogbook, identity_of, place_of
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
@@ -357,13 +357,70 @@ class AtTwoBenches(ServerCase):
         # The neck goes: what waits for it can't follow.
         session.append(Note(text="late"))
         with there.rewriting() as db:
-            db.execute("DELETE FROM entry")
-            db.execute("DELETE FROM neck")
+            take_away(db, self.number, there.uid(self.number))
         self.line.go()
         self.assertEqual((self.copy.counts(), self.copy.necks()), ((0, 2), []))
         with self.assertRaises(NeckChanged):
             session.append(Note(text="later still"))
         self.assertEqual(self.copy.forget_refused(), 2)
+
+    def test_a_server_put_back_from_an_older_day_loses_nothing(self) -> None:
+        """What it held before goes there again, once, from whichever bench; under its own neck."""
+        tables = ("neck", "entry", "owner", "shop", "act", "gone")
+        session = Session(self.copy, self.number, NECK, lambda: TIME)
+        session.append(Note(text="kept"))
+        self.meet()
+        keep = [f"CREATE TABLE old_{name} AS SELECT * FROM {name}" for name in tables]
+        postgres.tell(self.address, *keep)
+        lost = [Note(text="a"), Note(text="a"), Note(text="about", about=2)]
+        for note in lost:
+            session.append(note)
+        # B is lost as a whole; C takes its number on the older server.
+        b = self.copy.start(
+            neck_with(title="B"), TIME, [CrownHeight(lane="bass", fret=22, height_mm=1)]
+        )
+        self.copy.keep_owner(Owner(name="Wim"), TIME)
+        with self.copy.setting_shop() as shop:
+            shop.set("week_hours", b"20.0", "2026-04-01")
+        uid = self.copy.uid(b)
+        self.meet()
+        postgres.tell(
+            self.address,
+            "TRUNCATE neck, entry, owner, shop, act, gone",
+            *(f"INSERT INTO {name} SELECT * FROM old_{name}" for name in tables),
+            "SELECT setval('neck_id_seq', 1)",
+        )
+        there = self.direct()
+        c = there.start(neck_with(title="C", frets=12, joint_fret=12), TIME)
+        self.assertEqual(c, b)
+        self.other.append(self.other.stand(b), Note(text="still for B", at=TIME))
+        for _ in range(3):
+            for line in (self.line, self.other_line):
+                line.go()
+        self.meet()
+        self.assertEqual(self.texts(self.other), ["0", "kept", "a", "a", "about"])
+        titles = {row.neck.title: there.entries(row.id) for row in there.necks()}
+        self.assertEqual((len(titles["B"]), len(titles["C"])), (2, 0))
+        self.assertEqual(there.number_of(uid), self.direct().necks()[-1].id)
+        self.assertEqual(there.owner("Wim"), Owner(name="Wim"))
+        self.assertEqual(there.shop(), {"week_hours": b"20.0"})
+
+    def test_what_is_put_back_on_purpose_stays_put_back(self) -> None:
+        session = Session(self.copy, self.number, NECK, lambda: TIME)
+        copy = make_copy(self.copy.path, datetime(2026, 3, 3, 14))
+        session.append(Note(text="too much"))
+        self.copy.start(neck_with(title="too many"), TIME)
+        self.copy.keep_owner(Owner(name="Wim"), TIME)
+        self.meet()
+        self.other.append(self.other.stand(self.number), Note(text="waits", at=TIME))
+        with closing(self.copy.at_source()) as source:
+            restore_all(source, copy, datetime(2026, 3, 3, 15))
+        for _ in range(2):
+            for line in (self.line, self.other_line):
+                line.go()
+        self.meet()
+        self.assertEqual(self.texts(self.copy), ["0", "waits"])
+        self.assertEqual((len(self.copy.necks()), self.copy.owners()), (1, {}))
 
     def test_a_server_that_hangs_holds_nobody(self) -> None:
         session = Session(self.copy, self.number, NECK, lambda: TIME)

@@ -17,6 +17,7 @@ from msgspec import Struct
 
 from nuvrek.language import tr
 from nuvrek.logbook.errors import LogbookError
+from nuvrek.logbook.reading_back import decoder
 from nuvrek.logbook.rows import add, insert_neck, put_owner, put_shop
 from nuvrek.logbook.server import ServerLogbook, place_of
 from nuvrek.logbook.stand import Stand, mark_of
@@ -137,7 +138,15 @@ class BenchCopy(Logbook):
 
     def _add(self, stand: Stand, bodies: Sequence[str]) -> Stand:
         made = add(self._db, stand, bodies)
-        self._tell(stand.uid, Entries(tuple(bodies)))
+        # Each act by itself: what is about another act may have to be numbered anew.
+        acts: list[list[str]] = []
+        for body in bodies:
+            if acts and decoder().decode(body).joined:
+                acts[-1].append(body)
+            else:
+                acts.append([body])
+        for act in acts:
+            self._tell(stand.uid, Entries(tuple(act)))
         self.note_own(stand.uid, bodies)
         return made
 
@@ -156,11 +165,15 @@ class BenchCopy(Logbook):
         self._tell("", ShopSet(name, body, at))
 
     def _tell(self, uid: str, told: Told) -> None:
-        self._db.execute(
-            "INSERT INTO waiting (act, uid, body) VALUES (?, ?, ?)",
-            (uuid.uuid4().hex, uid, msgspec.json.encode(told).decode()),
-        )
+        self.let_wait(uuid.uuid4().hex, uid, told)
         self._woken = True
+
+    def let_wait(self, act: str, uid: str, told: Told, why: str = "") -> None:
+        """Something the server is still to be told, or can't be; within a transaction."""
+        self._db.execute(
+            "INSERT INTO waiting (act, uid, body, why) VALUES (?, ?, ?, ?)",
+            (act, uid, msgspec.json.encode(told).decode(), why),
+        )
 
     def waiting(self, uid: str | None = None) -> list[Waiting]:
         """What the server is still to be told (of one neck), oldest first; with those that it

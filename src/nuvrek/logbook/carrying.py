@@ -7,7 +7,7 @@ is and is carried later.
 from __future__ import annotations
 
 import sqlite3
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from typing import Any
 
 import msgspec
@@ -18,10 +18,12 @@ from nuvrek.language import tr
 from nuvrek.logbook.bench_copy import BenchCopy, Entries, OwnerKept, ShopSet, Started, Waiting
 from nuvrek.logbook.encoding import described_body, entry_body
 from nuvrek.logbook.errors import LogbookError, NeckChanged, ServerLost
-from nuvrek.logbook.journals import after, time_order
+from nuvrek.logbook.journals import placed_after, time_order
 from nuvrek.logbook.reading_back import decoder
 from nuvrek.logbook.reading_back import described as described_as
 from nuvrek.logbook.rows import (
+    PUT_BACK,
+    TAKEN_AWAY,
     add,
     check_stands,
     insert_neck,
@@ -114,18 +116,24 @@ class Carrier:
     # --- bringing --------------------------------------------------------------------------
 
     def _bring(self, server: ServerLogbook) -> tuple[set[str], bool]:
-        """What others wrote, into the copy."""
+        """What others wrote, into the copy; what the server lost (it was put back from an older
+        state) goes there again.
+        """
         heads = server.server_heads()
         done = server.done_of([one.act for one in self._bench.waiting() if not one.why])
+        gone = _gathered(server.table("gone", _SMALL["gone"]))
         known = self._known()
         changed: set[str] = set()
         for number, uid, described, count, mark in heads:
             patience.ask()
             if known.get(uid) != _There(count, mark, described):
-                self._bring_neck(server, number, uid, done)
+                self._bring_neck(server, number, uid, done, gone.get(uid, {}))
                 changed.add(uid)
         for uid in known.keys() - {head[1] for head in heads}:
-            self._take_away(uid)
+            if TAKEN_AWAY in gone.get(uid, {}):
+                self._take_away(uid)
+            else:
+                self._send_again(uid)
             changed.add(uid)
         return changed, self._bring_small(server)
 
@@ -134,31 +142,37 @@ class Carrier:
         return {uid: _There(count, mark, described) for uid, count, mark, described in rows}
 
     def _bring_neck(
-        self, server: ServerLogbook, number: int, uid: str, done: frozenset[str]
+        self,
+        server: ServerLogbook,
+        number: int,
+        uid: str,
+        done: frozenset[str],
+        gone: Mapping[str, str],
     ) -> None:
         """A neck as the server has it, with what this bench has still to tell after it."""
         known = self._known().get(uid)
         base = known.count if known is not None else 0
         rows = server.bodies(number, base)
-        whole = known is not None and base and rows and rows[0][2] == known.mark
-        if not whole:
+        grew = known is not None and base > 0 and bool(rows) and rows[0][2] == known.mark
+        if not grew:
             rows = server.bodies(number)
         row = server.table(f"neck WHERE id = {int(number)}", "described, created, uid, mark")
         if not row or row[0][2] != uid:
             return
         described, created, _, mark = row[0]
-        fresh = [body for place, body, _ in rows if not whole or place > base]
+        fresh = [body for place, body, _ in rows if not grew or place > base]
         there = _There(rows[-1][0] if rows else 0, rows[-1][2] if rows else "", mark)
         with self._bench._sentences(), self._bench._writing():
             stand = self._here(uid)
             waiting = self._still_waiting(uid, done)
             if stand is None:
                 self._insert(number, uid, created, described, fresh)
-            elif whole and (stand.count, stand.mark) == (base, rows[0][2]):
+            elif grew and (stand.count, stand.mark) == (base, rows[0][2]):
                 add(self._db, stand, fresh)
             else:
-                before = [] if not whole else self._bodies_here(stand.neck, base)
-                self._put_after(stand, [*before, *fresh], waiting)
+                before = self._rows_here(stand.neck)
+                theirs = [body for body, _ in before[:base]] if grew else []
+                self._put_after(stand, [*theirs, *fresh], waiting, None if grew else gone)
             if stand is not None:
                 self._describe(stand, described)
             self._note_there(uid, there)
@@ -189,12 +203,12 @@ class Carrier:
         row = self._db.execute("SELECT id FROM neck WHERE uid = ?", (uid,)).fetchone()
         return None if row is None else stand_of(self._db, int(row[0]))
 
-    def _bodies_here(self, neck: int, most: int) -> list[str]:
+    def _rows_here(self, neck: int) -> list[tuple[str, str]]:
+        """Body and mark of a neck's entries as they are here."""
         return [
-            str(body)
-            for (body,) in self._db.execute(
-                "SELECT body FROM entry WHERE neck = ? AND number <= ? ORDER BY number",
-                (neck, most),
+            (str(body), str(mark))
+            for body, mark in self._db.execute(
+                "SELECT body, mark FROM entry WHERE neck = ? ORDER BY number", (neck,)
             )
         ]
 
@@ -209,57 +223,63 @@ class Carrier:
             stand = Stand(number, uid)
         add(self._db, stand, bodies)
 
-    def _put_after(self, stand: Stand, theirs: Sequence[str], waiting: Sequence[Waiting]) -> None:
+    def _put_after(
+        self,
+        stand: Stand,
+        theirs: Sequence[str],
+        waiting: Sequence[Waiting],
+        gone: Mapping[str, str] | None,
+    ) -> None:
         """The server's journal, and after it what waits here, each act checked like one at the
-        bench.
+        bench. ``gone``: what the server is known to have let go; where given, what it held before
+        and holds no more without that goes there again.
         """
+        here = self._rows_here(stand.neck)
         size = sum(len(one.told.bodies) for one in waiting if isinstance(one.told, Entries))
-        known = stand.count - size
+        known = len(here) - size
         try:
-            before = [decoded(body) for body in self._bodies_here(stand.neck, stand.count)]
+            ours = [decoded(body) for body, _ in here]
             journal = [decoded(body) for body in theirs]
         except (msgspec.MsgspecError, ValueError) as error:
             for one in waiting:
                 self._hold(one, tr("its journal can't be read ({error})", error=error))
             rewrite(self._db, stand, theirs)
             return
-        described = self._db.execute(
-            "SELECT described FROM neck WHERE id = ?", (stand.neck,)
-        ).fetchone()[0]
-        bodies = list(theirs)
+        starts = _starts(known, waiting)
+
+        def send(_name: object, start: int, there: bool) -> bool:
+            if start >= known:
+                return start in starts
+            return gone is not None and not there and gone.get(here[start][1]) != PUT_BACK
+
+        placed = placed_after(journal, ours, send, self._fits(stand), gone or {})
+        new = [[entry_body(entry) for entry in one.entries] for one in placed]
         for one in waiting:
-            assert isinstance(one.told, Entries)
-            size = len(one.told.bodies)
-            why, made = self._fitted(described, journal, before[: known + size], known)
-            known += size
-            if why:
-                self._hold(one, why)
-                continue
-            journal += made
-            new = tuple(entry_body(entry) for entry in made)
-            bodies += new
-            self._db.execute(
-                "UPDATE waiting SET body = ? WHERE id = ?",
-                (msgspec.json.encode(Entries(new)).decode(), one.id),
-            )
-            self._bench.note_own(stand.uid, new)
-        rewrite(self._db, stand, bodies)
+            self._db.execute("DELETE FROM waiting WHERE id = ?", (one.id,))
+        sent: list[str] = []
+        for act, bodies in zip(placed, new, strict=True):
+            said = starts.get(act.start)
+            digest, which = act.name
+            name = f"again-{stand.uid}-{digest}-{which}" if said is None else said.act
+            if act.why and said is not None:
+                self._bench.let_wait(name, stand.uid, said.told, act.why)
+            elif not act.why:
+                self._bench.let_wait(name, stand.uid, Entries(tuple(bodies)))
+                sent += bodies
+        self._bench.note_own(stand.uid, sent)
+        rewrite(self._db, stand, [*theirs, *sent])
 
-    def _fitted(
-        self, described: str, journal: list[AnyEntry], ours: list[AnyEntry], known: int
-    ) -> tuple[str, tuple[AnyEntry, ...]]:
-        """An act of ours after a journal that is another than it was written on; or why not."""
-        from nuvrek.neck.description import NeckDescription
+    def _fits(self, stand: Stand) -> Callable[[list[AnyEntry], tuple[AnyEntry, ...]], str]:
+        """Why an act can't come after a journal of this neck; nothing where it can."""
+        row = self._db.execute("SELECT described FROM neck WHERE id = ?", (stand.neck,)).fetchone()
+        neck = described_as(stand.neck, row[0])[0]
 
-        try:
-            made = after(journal, ours, known)
-        except ValueError as error:
-            return str(error), ()
-        neck = msgspec.json.decode(described, type=NeckDescription)
-        faults = journal_faults(neck, [*journal, *made])
-        if faults and not journal_faults(neck, journal):
-            return faults[0], ()
-        return "", made
+        def fits(journal: list[AnyEntry], made: tuple[AnyEntry, ...]) -> str:
+            before = len(journal_faults(neck, journal))
+            faults = journal_faults(neck, [*journal, *made])
+            return faults[-1] if len(faults) > before else ""
+
+        return fits
 
     def _note_there(self, uid: str, there: _There) -> None:
         self._db.execute(
@@ -268,7 +288,7 @@ class Carrier:
         )
 
     def _take_away(self, uid: str) -> None:
-        """A neck that is no longer on the server: what waits for it can't go."""
+        """A neck that was taken from the server on purpose: what waits for it can't go."""
         why = tr("its neck is no longer in the logbook")
         with self._bench._sentences(), self._bench._writing():
             stand = self._here(uid)
@@ -277,6 +297,22 @@ class Carrier:
                 self._db.execute("DELETE FROM neck WHERE id = ?", (stand.neck,))
             self._db.execute("DELETE FROM there WHERE uid = ?", (uid,))
             self._db.execute("UPDATE waiting SET why = ? WHERE uid = ? AND why = ''", (why, uid))
+
+    def _send_again(self, uid: str) -> None:
+        """A neck the server has lost, whole: it goes there as it is here."""
+        with self._bench._sentences(), self._bench._writing():
+            self._db.execute("DELETE FROM there WHERE uid = ?", (uid,))
+            stand = self._here(uid)
+            if stand is None:
+                return
+            self._db.execute("DELETE FROM waiting WHERE uid = ? AND why = ''", (uid,))
+            row = self._db.execute(
+                "SELECT created, described FROM neck WHERE id = ?", (stand.neck,)
+            ).fetchone()
+            bodies = tuple(body for body, _ in self._rows_here(stand.neck))
+            self._bench.let_wait(
+                f"again-{uid}-{stand.mark}", uid, Started(str(row[0]), str(row[1]), bodies)
+            )
 
     def _bring_small(self, server: ServerLogbook) -> bool:
         """Owners, what the shop has set and what was taken out: brought whole where it changed."""
@@ -287,9 +323,11 @@ class Carrier:
                 continue
             with self._bench._sentences(), self._bench._writing():
                 old = self._db.execute(f"SELECT {columns} FROM {name} ORDER BY 1, 2").fetchall()
-                waiting = [one.told for one in self._bench.waiting("") if not one.why]
                 if name == "gone":
                     gone = self._names_gone(rows)
+                elif old != rows:
+                    self._tell_lost(name, old, rows)
+                waiting = [one.told for one in self._bench.waiting("") if not one.why]
                 if old != rows or waiting:
                     self._put_small(name, columns, rows, waiting)
                 new = self._db.execute(f"SELECT {columns} FROM {name} ORDER BY 1, 2").fetchall()
@@ -298,6 +336,29 @@ class Carrier:
         if gone:
             self._clean_copies(gone)
         return changed
+
+    def _tell_lost(
+        self, table: str, old: Sequence[tuple[Any, ...]], rows: Sequence[tuple[Any, ...]]
+    ) -> None:
+        """Of owners and the shop: what the server held before and has lost goes there again."""
+        marks = {row[-1] for row in rows}
+        put_back = {str(was) for (was,) in self._db.execute("SELECT was FROM gone").fetchall()}
+        waits = {one.told for one in self._bench.waiting("")}
+        for row in old:
+            if row[-1] in marks or row[-1] in put_back:
+                continue
+            if table == "owner":
+                _, name, body, at, uid, mark = row
+                told: OwnerKept | ShopSet = OwnerKept(name, body, at, uid)
+                if uid in put_back:
+                    continue
+            else:
+                name, body, at, mark = row
+                told = ShopSet(name, body, at)
+                if any(one[0] == name and time_order(one[2]) >= time_order(at) for one in rows):
+                    continue
+            if told not in waits:
+                self._bench.let_wait(f"again-{mark}", "", told)
 
     def _put_small(
         self, name: str, columns: str, rows: Sequence[tuple[Any, ...]], waiting: Sequence[object]
@@ -366,6 +427,8 @@ class Carrier:
         def write(db: sqlite3.Connection) -> object:
             match told:
                 case Started(created, described, bodies):
+                    if db.execute("SELECT 1 FROM neck WHERE uid = ?", (one.uid,)).fetchone():
+                        raise NeckChanged(tr("Another bench has just brought this neck."))
                     insert_neck(db, one.uid, created, described, bodies)
                 case Entries(bodies):
                     row = db.execute("SELECT id FROM neck WHERE uid = ?", (one.uid,)).fetchone()
@@ -415,6 +478,23 @@ class Carrier:
 
     def _hold(self, one: Waiting, why: str) -> None:
         self._db.execute("UPDATE waiting SET why = ? WHERE id = ?", (why, one.id))
+
+
+def _starts(known: int, waiting: Sequence[Waiting]) -> dict[int, Waiting]:
+    """What waits, by how many entries stand before it here; ``known`` are on the server."""
+    starts = {}
+    for one in waiting:
+        starts[known] = one
+        known += len(one.told.bodies) if isinstance(one.told, Entries) else 0
+    return starts
+
+
+def _gathered(rows: Sequence[tuple[Any, ...]]) -> dict[str, dict[str, str]]:
+    """What is gone, by neck."""
+    found: dict[str, dict[str, str]] = {}
+    for neck, was, stays in rows:
+        found.setdefault(str(neck), {})[str(was)] = str(stays)
+    return found
 
 
 def decoded(body: str) -> AnyEntry:

@@ -10,7 +10,7 @@ from __future__ import annotations
 
 import hashlib
 import heapq
-from collections.abc import Mapping, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from datetime import UTC, datetime
 from itertools import pairwise
 from types import MappingProxyType
@@ -81,34 +81,66 @@ def merged(
     return Merged(_numbered(order, acts), _conflicts(only, acts))
 
 
-def after(theirs: Sequence[AnyEntry], ours: Sequence[AnyEntry], known: int) -> tuple[AnyEntry, ...]:
-    """Our entries past the first ``known`` as they are to be written after their journal: what they
-    point to is numbered anew. Raises ValueError where that is no longer there.
+class Placed(Struct, frozen=True):
+    """One of our acts as it is to be written after another journal, and the name it has; or why
+    it can't be.
+    """
+
+    start: int
+    name: Name
+    entries: tuple[AnyEntry, ...]
+    why: str = ""
+
+
+def placed_after(
+    theirs: Sequence[AnyEntry],
+    ours: Sequence[AnyEntry],
+    send: Callable[[Name, int, bool], bool],
+    fits: Callable[[list[AnyEntry], tuple[AnyEntry, ...]], str],
+    gone: Mapping[str, str] = MappingProxyType({}),
+) -> list[Placed]:
+    """Those of our acts that are to come after their journal, in our order; what they point to is
+    numbered anew. ``send`` says which by name, by how many of our entries stand before, and by
+    whether their journal holds it; ``fits`` why an act can't come after a journal.
     """
     places: dict[tuple[Name, int], int] = {}
-    number = 0
-    for act in _acts(theirs, {}):
+    journal = list(theirs)
+    for act in _acts(theirs, gone):
         for n in range(len(act.entries)):
-            number += 1
-            places[act.name, n] = number
-    made: list[AnyEntry] = []
+            places[act.name, n] = len(places) + 1
+    there = {name for name, _ in places}
+    made: list[Placed] = []
     begun = 0
-    for act in _acts(ours, {}):
-        begun += len(act.entries)
-        if begun <= known:
+    for act in _acts(ours, gone):
+        start, begun = begun, begun + len(act.entries)
+        if not send(act.name, start, act.name in there):
             continue
-        for n, (entry, place) in enumerate(zip(act.entries, act.points, strict=True)):
-            number += 1
-            # Ours come last: one that says the same as one of theirs is still another.
-            places[act.name, n] = number
-            if place is None:
-                made.append(entry)
-                continue
-            meant = places.get((place[0] or act.name, place[1]))
-            if meant is None:
-                raise ValueError(tr("what it is about is no longer there"))
-            made.append(_to(entry, meant))
-    return tuple(made)
+        placed = _placed(act, start, len(journal), places)
+        if not placed.why:
+            placed = structs.replace(placed, why=fits(journal, placed.entries))
+        made.append(placed)
+        if not placed.why:
+            for n in range(len(placed.entries)):
+                # Ours come last: one that says the same as one of theirs is still another.
+                places[act.name, n] = len(journal) + n + 1
+            journal += placed.entries
+    return made
+
+
+def _placed(act: _Act, start: int, before: int, places: Mapping[tuple[Name, int], int]) -> Placed:
+    """One act with what it points to numbered as it is when so many entries stand before it."""
+    own = {(act.name, n): before + n + 1 for n in range(len(act.entries))}
+    made = []
+    for entry, place in zip(act.entries, act.points, strict=True):
+        if place is None:
+            made.append(entry)
+            continue
+        to = place[0] or act.name, place[1]
+        number = own.get(to) or places.get(to)
+        if number is None:
+            return Placed(start, act.name, (), tr("what it is about is no longer there"))
+        made.append(_to(entry, number))
+    return Placed(start, act.name, tuple(made))
 
 
 def digests(entries: Sequence[AnyEntry], clean: Sequence[AnyEntry]) -> dict[str, str]:

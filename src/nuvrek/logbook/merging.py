@@ -19,13 +19,18 @@ from nuvrek.logbook.encoding import described_body, entry_body
 from nuvrek.logbook.gone import Gone, gone_of, record
 from nuvrek.logbook.journals import Conflict, merged, time_order
 from nuvrek.logbook.rows import (
+    TAKEN_AWAY,
     check_stands,
     insert_neck,
+    put_back,
     put_owner,
     put_shop,
     redescribe,
     rewrite,
+    small_gone,
+    small_marks,
     stand_of,
+    take_away,
 )
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError, NeckChanged, OwnerRow, ShopRow
@@ -283,25 +288,25 @@ def _carry_out(db: sqlite3.Connection, plan: Sequence[NeckTaken]) -> None:
                 raise NeckChanged(tr("This neck was taken in meanwhile."))
             bodies = [entry_body(entry) for entry in whole.entries]
             insert_neck(db, whole.uid, whole.created, described_body(whole.neck), bodies)
+            # It is there again, if it ever went.
+            db.execute("DELETE FROM gone WHERE neck = ? AND was = ?", (whole.uid, TAKEN_AWAY))
         elif one.how == "grown":
             assert one.stand is not None
-            write_whole(db, one.stand, whole, one.described)
+            rewrite(db, one.stand, [entry_body(entry) for entry in whole.entries])
+            if one.described:
+                redescribe(db, one.stand.neck, described_body(whole.neck))
         elif one.stand is not None:
             check_stands(db, one.stand)
         if one.how in ("new", "grown"):
             record(db, [(whole.uid, was, stays) for was, stays in one.gone.items()])
 
 
-def write_whole(
-    db: sqlite3.Connection, stand: Stand, whole: NeckWhole, described: bool = True
-) -> Stand:
-    """A journal (and its description) in place of the one that stands there. Raises
-    NeckChanged.
-    """
-    written = rewrite(db, stand, [entry_body(entry) for entry in whole.entries])
-    if described:
-        redescribe(db, stand.neck, described_body(whole.neck))
-    return written
+def _put_back(db: sqlite3.Connection, stand: Stand, whole: NeckWhole) -> None:
+    """A neck as it was, in place of the one that stands there. Raises NeckChanged."""
+    put_back(db, stand, [entry_body(entry) for entry in whole.entries])
+    redescribe(db, stand.neck, described_body(whole.neck))
+    # It is there again, if it ever went.
+    db.execute("DELETE FROM gone WHERE neck = ? AND was = ?", (stand.uid, TAKEN_AWAY))
 
 
 def _take_owners(db: sqlite3.Connection, more: Sequence[OwnerRow], gone: Gone) -> None:
@@ -353,7 +358,7 @@ def restore_neck(book: Logbook, copy: Path, stand: Stand) -> str:
         if not stand.neck:
             _carry_out(db, [NeckTaken("new", found, None)])
             return tr("{title} is back on the shelf.", title=found.neck.title)
-        write_whole(db, stand, found)
+        _put_back(db, stand, found)
     return tr(
         "{title} is as it was, {number} entries.", title=found.neck.title, number=len(found.entries)
     )
@@ -375,14 +380,14 @@ def replace_all(book: Logbook, every: Everything) -> None:
         numbers = {str(uid): int(number) for number, uid in here}
         for uid, number in numbers.items():
             if uid not in kept:
-                db.execute("DELETE FROM entry WHERE neck = ?", (number,))
-                db.execute("DELETE FROM neck WHERE id = ?", (number,))
+                take_away(db, number, uid)
         for one in wholes:
             stand = stand_of(db, numbers[one.uid]) if one.uid in numbers else None
             if stand is not None:
-                write_whole(db, stand, one)
+                _put_back(db, stand, one)
             else:
                 _carry_out(db, [NeckTaken("new", one, None)])
+        before = small_marks(db)
         db.execute("DELETE FROM owner")
         for row in every.owners:
             if not gone.owner(row):
@@ -390,4 +395,5 @@ def replace_all(book: Logbook, every: Everything) -> None:
         db.execute("DELETE FROM shop")
         for shop in every.shop:
             put_shop(db, shop.name, shop.body, shop.at)
+        small_gone(db, before)
         record(db, every.gone)

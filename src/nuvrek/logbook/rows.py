@@ -11,6 +11,9 @@ from nuvrek.language import tr
 from nuvrek.logbook.errors import NeckChanged
 from nuvrek.logbook.stand import Stand, grown_by, mark_of, marked
 
+# What stands in the table of what is gone: put back on purpose, a whole neck, an owner's or the
+# shop's row.
+PUT_BACK, TAKEN_AWAY, SMALL = "put back", "taken away", "row"
 _STAND = """
 SELECT n.uid, e.number, e.mark FROM neck n LEFT JOIN entry e ON e.neck = n.id
 AND e.number = (SELECT max(number) FROM entry WHERE neck = n.id) WHERE n.id = ?
@@ -70,6 +73,46 @@ def rewrite(db: sqlite3.Connection, stand: Stand, bodies: Sequence[object]) -> S
     check_stands(db, stand)
     db.execute("DELETE FROM entry WHERE neck = ?", (stand.neck,))
     return add(db, Stand(stand.neck, stand.uid), bodies)
+
+
+def put_back(db: sqlite3.Connection, stand: Stand, bodies: Sequence[object]) -> Stand:
+    """A journal put back as it was: what goes is known by its marks to be gone on purpose, so that
+    no bench takes it for lost. Raises NeckChanged.
+    """
+    before = _marks(db, stand.neck)
+    made = rewrite(db, stand, bodies)
+    _on_purpose(db, stand.uid, before - _marks(db, stand.neck))
+    return made
+
+
+def take_away(db: sqlite3.Connection, neck: int, uid: str) -> None:
+    """A neck with its journal, gone on purpose."""
+    marks = _marks(db, neck)
+    db.execute("DELETE FROM entry WHERE neck = ?", (neck,))
+    db.execute("DELETE FROM neck WHERE id = ?", (neck,))
+    _on_purpose(db, uid, {*marks, TAKEN_AWAY})
+
+
+def small_marks(db: sqlite3.Connection) -> set[str]:
+    """The marks of what is known of owners and of what the shop has set."""
+    rows = db.execute("SELECT mark FROM owner UNION SELECT mark FROM shop").fetchall()
+    return {str(mark) for (mark,) in rows}
+
+
+def small_gone(db: sqlite3.Connection, before: set[str]) -> None:
+    """What went of these since, on purpose."""
+    _on_purpose(db, SMALL, before - small_marks(db))
+
+
+def _marks(db: sqlite3.Connection, neck: int) -> set[str]:
+    rows = db.execute("SELECT mark FROM entry WHERE neck = ?", (neck,)).fetchall()
+    return {str(mark) for (mark,) in rows}
+
+
+def _on_purpose(db: sqlite3.Connection, uid: str, marks: set[str]) -> None:
+    for mark in marks:
+        db.execute("DELETE FROM gone WHERE neck = ? AND was = ?", (uid, mark))
+        db.execute("INSERT INTO gone (neck, was, stays) VALUES (?, ?, ?)", (uid, mark, PUT_BACK))
 
 
 def redescribe(db: sqlite3.Connection, neck: int, described: str) -> None:
