@@ -23,7 +23,7 @@ from nuvrek.readings.entries import AnyEntry, Note, Strike
 from tests import postgres
 from tests.support import NECK, TIME, TempCase, neck_with
 from tests.test_keeping import NOW
-from tests.test_server import ServerCase
+from tests.test_server import CUT, TABLES, ServerCase, keep_day, put_back_day
 
 RUNS = int(os.environ.get("NUVREK_RANDOM", "6"))
 ACTS = 60
@@ -121,13 +121,21 @@ class ThreeBenchesOnOneServer(ServerCase):
         pick = random.Random(seed)
         benches = [self.bench(f"{seed}-{n}") for n in range(3)]
         model: dict[str, Counter[str]] = {}
+        saved = False
         for act in range(ACTS):
             who = pick.randrange(3)
             copy, line = benches[who]
-            match pick.randrange(10):
-                case 0 | 1 | 2:
+            match pick.randrange(20):
+                case 0 | 1 | 2 | 3 | 4 | 5:
                     self.go(pick, line)
-                case 3 if len(model) < 4:
+                case 6 if not saved:
+                    # An older day of the server is kept, and later put in its place.
+                    keep_day(self.address)
+                    saved = True
+                case 7 if saved:
+                    put_back_day(self.address)
+                    saved = False
+                case 8 | 9 if len(model) < 4:
                     number = copy.start(neck_with(title=str(act)), TIME)
                     model[copy.uid(number)] = Counter()
                 case _ if copy.numbers():
@@ -142,7 +150,7 @@ class ThreeBenchesOnOneServer(ServerCase):
                     else:
                         session.append(Note(text=word, about=len(session.entries) or None))
                         model[copy.uid(number)][word] += 1
-        for _ in range(4):
+        for _ in range(6):
             for _, line in benches:
                 with suppress(ServerLost):
                     line.go()
@@ -164,19 +172,14 @@ class ThreeBenchesOnOneServer(ServerCase):
                 assert number is not None
                 self.assertEqual(copy.entries(number), entries, seed)
         self.assertEqual(len(there.necks()), len(model))
-        for table in ("entry", "neck", "owner", "shop", "gone", "act"):
-            postgres.tell(self.address, f"DELETE FROM {table}")
+        postgres.tell(self.address, f"TRUNCATE {', '.join(TABLES)}")
 
     def go(self, pick: random.Random, line: Carrier) -> None:
         """There and back, with what may happen on the way."""
         match pick.randrange(6):
             case 0:
                 # Every line to the server is cut.
-                postgres.tell(
-                    self.address,
-                    "SELECT pg_terminate_backend(pid) FROM pg_stat_activity "
-                    "WHERE pid <> pg_backend_pid() AND datname = current_database()",
-                )
+                postgres.tell(self.address, CUT)
                 with suppress(ServerLost):
                     line.go()
             case 1:

@@ -127,6 +127,33 @@ class BothCase(TempCase):
         self.assertEqual(journal.entries[1], CROWN)
 
 
+# Every line to the server is cut.
+CUT = (
+    "SELECT pg_terminate_backend(pid) FROM pg_stat_activity "
+    "WHERE pid <> pg_backend_pid() AND datname = current_database()"
+)
+TABLES = ("neck", "entry", "owner", "shop", "act", "gone")
+
+
+def keep_day(address: str) -> None:
+    """The server's state is kept, as a backup of it would be."""
+    drop = [f"DROP TABLE IF EXISTS old_{name}" for name in TABLES]
+    made = [f"CREATE TABLE old_{name} AS SELECT * FROM {name}" for name in TABLES]
+    # All tables as they were at one moment, as every backup program has them.
+    begin = "BEGIN ISOLATION LEVEL REPEATABLE READ"
+    postgres.tell(address, "; ".join([begin, *drop, *made, "COMMIT"]))
+
+
+def put_back_day(address: str) -> None:
+    """The server is put back to the state that was kept, while benches go on."""
+    filled = [f"INSERT INTO {name} SELECT * FROM old_{name}" for name in TABLES]
+    number = "SELECT setval('neck_id_seq', (SELECT coalesce(max(id), 1) FROM neck))"
+    # Nobody speaks to it while it is put back, as with every server.
+    alone = f"LOCK TABLE {', '.join(TABLES)} IN ACCESS EXCLUSIVE MODE"
+    emptied = f"TRUNCATE {', '.join(TABLES)}"
+    postgres.tell(address, "; ".join(["BEGIN", alone, CUT, emptied, *filled, number, "COMMIT"]))
+
+
 class ServerCase(TempCase):
     """A database of its own on the tests' server, and benches with copies of their own."""
 
@@ -366,12 +393,10 @@ class AtTwoBenches(ServerCase):
 
     def test_a_server_put_back_from_an_older_day_loses_nothing(self) -> None:
         """What it held before goes there again, once, from whichever bench; under its own neck."""
-        tables = ("neck", "entry", "owner", "shop", "act", "gone")
         session = Session(self.copy, self.number, NECK, lambda: TIME)
         session.append(Note(text="kept"))
         self.meet()
-        keep = [f"CREATE TABLE old_{name} AS SELECT * FROM {name}" for name in tables]
-        postgres.tell(self.address, *keep)
+        keep_day(self.address)
         lost = [Note(text="a"), Note(text="a"), Note(text="about", about=2)]
         for note in lost:
             session.append(note)
@@ -384,12 +409,7 @@ class AtTwoBenches(ServerCase):
             shop.set("week_hours", b"20.0", "2026-04-01")
         uid = self.copy.uid(b)
         self.meet()
-        postgres.tell(
-            self.address,
-            "TRUNCATE neck, entry, owner, shop, act, gone",
-            *(f"INSERT INTO {name} SELECT * FROM old_{name}" for name in tables),
-            "SELECT setval('neck_id_seq', 1)",
-        )
+        put_back_day(self.address)
         there = self.direct()
         c = there.start(neck_with(title="C", frets=12, joint_fret=12), TIME)
         self.assertEqual(c, b)

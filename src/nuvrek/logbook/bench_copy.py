@@ -32,6 +32,7 @@ CREATE TABLE IF NOT EXISTS there (
     uid TEXT PRIMARY KEY, count INTEGER NOT NULL, mark TEXT NOT NULL, described TEXT NOT NULL
 );
 CREATE TABLE IF NOT EXISTS own (said TEXT PRIMARY KEY);
+CREATE TABLE IF NOT EXISTS sent (act TEXT PRIMARY KEY, said TEXT NOT NULL);
 """
 
 
@@ -214,6 +215,11 @@ class BenchCopy(Logbook):
             ).fetchall()
             own = {said for (said,) in self._db.execute("SELECT said FROM own").fetchall()}
         return frozenset(number for number, uid, body in rows if mark_of(uid, body) not in own)
+
+
+def act_mark(uid: str, bodies: Sequence[object]) -> str:
+    """The mark of what an act says, by which it is found under the name it was written under."""
+    return mark_of(uid, *bodies)
 
 
 def _nobody() -> None:

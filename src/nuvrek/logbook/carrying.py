@@ -15,7 +15,15 @@ from msgspec import Struct
 
 from nuvrek import patience
 from nuvrek.language import tr
-from nuvrek.logbook.bench_copy import BenchCopy, Entries, OwnerKept, ShopSet, Started, Waiting
+from nuvrek.logbook.bench_copy import (
+    BenchCopy,
+    Entries,
+    OwnerKept,
+    ShopSet,
+    Started,
+    Waiting,
+    act_mark,
+)
 from nuvrek.logbook.encoding import described_body, entry_body
 from nuvrek.logbook.errors import LogbookError, NeckChanged, ServerLost
 from nuvrek.logbook.journals import placed_after, time_order
@@ -161,6 +169,7 @@ class Carrier:
             return
         described, created, _, mark = row[0]
         fresh = [body for place, body, _ in rows if not grew or place > base]
+        names = server.acts_that_said([act_mark(uid, act) for act in _acts_of(fresh)])
         there = _There(rows[-1][0] if rows else 0, rows[-1][2] if rows else "", mark)
         with self._bench._sentences(), self._bench._writing():
             stand = self._here(uid)
@@ -176,6 +185,23 @@ class Carrier:
             if stand is not None:
                 self._describe(stand, described)
             self._note_there(uid, there)
+            self._note_sent(names)
+
+    def _note_sent(self, names: Sequence[tuple[str, str]]) -> None:
+        """Under which names acts stand on the server: should it lose them, they go there again
+        under the same.
+        """
+        self._db.executemany("INSERT OR REPLACE INTO sent VALUES (?, ?)", names)
+
+    def _sent_as(self, said: str, used: set[str]) -> str:
+        """A name an act that says this was written under before, and not yet used; else one made
+        of what it says.
+        """
+        rows = self._db.execute("SELECT act FROM sent WHERE said = ? ORDER BY act", (said,))
+        names = [str(act) for (act,) in rows.fetchall()]
+        name = next((act for act in names if act not in used), f"again-{said}-{len(used)}")
+        used.add(name)
+        return name
 
     def _describe(self, stand: Stand, described: str) -> None:
         """The first description as the server has it; whom it no longer names is remembered."""
@@ -257,13 +283,15 @@ class Carrier:
         for one in waiting:
             self._db.execute("DELETE FROM waiting WHERE id = ?", (one.id,))
         sent: list[str] = []
+        used: set[str] = set()
         for act, bodies in zip(placed, new, strict=True):
             said = starts.get(act.start)
-            digest, which = act.name
-            name = f"again-{stand.uid}-{digest}-{which}" if said is None else said.act
             if act.why and said is not None:
-                self._bench.let_wait(name, stand.uid, said.told, act.why)
+                self._bench.let_wait(said.act, stand.uid, said.told, act.why)
             elif not act.why:
+                had = [body for body, _ in here[act.start : act.start + len(bodies)]]
+                before = act_mark(stand.uid, had)
+                name = self._sent_as(before, used) if said is None else said.act
                 self._bench.let_wait(name, stand.uid, Entries(tuple(bodies)))
                 sent += bodies
         self._bench.note_own(stand.uid, sent)
@@ -404,7 +432,7 @@ class Carrier:
                 return went
             one = waiting[0]
             try:
-                server.once(one.act, self._writer(one))
+                server.once(one.act, _said(one), self._writer(one))
             except NeckChanged:
                 tries[one.act] = tries.get(one.act, 0) + 1
                 if tries[one.act] > _TRIES:
@@ -455,6 +483,7 @@ class Carrier:
             known = self._known().get(one.uid)
             if not gone:
                 return
+            self._note_sent([(one.act, _said(one))])
             match one.told:
                 case Started(bodies=bodies):
                     self._step_there(one.uid, _There(0, "", ""), len(bodies))
@@ -478,6 +507,28 @@ class Carrier:
 
     def _hold(self, one: Waiting, why: str) -> None:
         self._db.execute("UPDATE waiting SET why = ? WHERE id = ?", (why, one.id))
+
+
+def _said(one: Waiting) -> str:
+    """The mark of what is told."""
+    if isinstance(one.told, Entries):
+        return act_mark(one.uid, one.told.bodies)
+    return mark_of(one.uid, msgspec.json.encode(one.told))
+
+
+def _acts_of(bodies: Sequence[str]) -> list[list[str]]:
+    """Entries by the acts they were written in; what can't be read is an act by itself."""
+    acts: list[list[str]] = []
+    for body in bodies:
+        try:
+            joined = bool(acts) and decoded(body).joined
+        except (msgspec.MsgspecError, ValueError):
+            joined = False
+        if joined:
+            acts[-1].append(body)
+        else:
+            acts.append([body])
+    return acts
 
 
 def _starts(known: int, waiting: Sequence[Waiting]) -> dict[int, Waiting]:

@@ -14,7 +14,7 @@ from typing import Any
 from urllib.parse import urlsplit
 
 from nuvrek.language import tr
-from nuvrek.logbook.errors import LogbookError, ServerLost
+from nuvrek.logbook.errors import LogbookError, NeckChanged, ServerLost
 from nuvrek.logbook.places import servers_folder
 from nuvrek.logbook.rows import wrong_marks
 from nuvrek.logbook.schema import SCHEMA_VERSION, mark_all
@@ -49,7 +49,7 @@ CREATE TABLE IF NOT EXISTS shop (
 CREATE TABLE IF NOT EXISTS gone (
     neck TEXT NOT NULL, was TEXT NOT NULL, stays TEXT NOT NULL, PRIMARY KEY (neck, was)
 );
-CREATE TABLE IF NOT EXISTS act (id TEXT PRIMARY KEY);
+CREATE TABLE IF NOT EXISTS act (id TEXT PRIMARY KEY, said TEXT NOT NULL);
 """
 _ALL = "neck, entry, owner, shop, gone, act"
 _HEADS = """
@@ -293,14 +293,31 @@ class ServerLogbook(Logbook):
             rows = self._db.execute("SELECT id FROM act WHERE id = ANY(?)", (list(acts),))
             return frozenset(str(act) for (act,) in rows.fetchall())
 
-    def once(self, act: str, write: Any) -> Any:
-        """Do a write under a name, once ever: what was done before is not done again. Returns what
-        it gave, None where it was done. Raises LogbookError.
+    def acts_that_said(self, said: Sequence[str]) -> list[tuple[str, str]]:
+        """Under which names acts were written that say this (by their marks), with what each says.
+        Raises LogbookError.
+        """
+        if not said:
+            return []
+        with self._sentences():
+            rows: list[tuple[str, str]] = self._db.execute(
+                "SELECT id, said FROM act WHERE said = ANY(?)", (list(said),)
+            ).fetchall()
+        return rows
+
+    def once(self, act: str, said: str, write: Any) -> Any:
+        """Do a write under a name, once ever: what was done before is not done again. ``said`` is
+        the mark of what it says. Returns what it gave, None where it was done. Raises
+        LogbookError.
         """
         self._check_writable()
-        with self._sentences(), self._writing():
-            if self._db.execute("SELECT 1 FROM act WHERE id = ?", (act,)).fetchone():
-                return None
-            made = write(self._db)
-            self._db.execute("INSERT INTO act VALUES (?)", (act,))
-            return made
+        with self._sentences():
+            try:
+                with self._writing():
+                    if self._db.execute("SELECT 1 FROM act WHERE id = ?", (act,)).fetchone():
+                        return None
+                    # First of all: of two that do the same at once the later one waits here.
+                    self._db.execute("INSERT INTO act VALUES (?, ?)", (act, said))
+                    return write(self._db)
+            except sqlite3.IntegrityError as error:
+                raise NeckChanged(tr("Another bench has just written here.")) from error
