@@ -507,7 +507,7 @@ class AtTheWindow(WindowCase):
             self.wait_until(bench.standing.isVisible)
             self.assertIn("can't be reached", bench.standing.text())
             bench.app.session.append(CROWN)
-            self.wait_until(lambda: "1 act waits" in bench.standing.text())
+            self.wait_until(lambda: "1 change waits" in bench.standing.text())
             for name in bench.modules:
                 bench.show_stage(name)
                 self.app.processEvents()

@@ -80,8 +80,8 @@
       <translation> Gang {n}: {length} heraus, plus oder minus {length_2}.</translation>
     </message>
     <message>
-      <source> Damaged: {wrong}.</source>
-      <translation> Beschädigt: {wrong}.</translation>
+      <source> Damaged: {wrong} Another copy is better.</source>
+      <translation> Beschädigt: {wrong} Besser eine andere Kopie nehmen.</translation>
     </message>
     <message>
       <source> Enter takes it again, Backspace strikes it out.</source>
@@ -544,6 +544,14 @@
       <translation>1 beginnt ihn neu.</translation>
     </message>
     <message>
+      <source>1 change can't go to the server: see Kept safe.</source>
+      <translation>1 Änderung kann nicht auf den Server: siehe „Gesichert“.</translation>
+    </message>
+    <message>
+      <source>1 change waits on this machine and goes to the server by itself.</source>
+      <translation>1 Änderung wartet auf diesem Rechner und geht von selbst auf den Server.</translation>
+    </message>
+    <message>
       <source>1 day</source>
       <translation>1 Tag</translation>
     </message>
@@ -678,10 +686,6 @@
     <message>
       <source>; {settled_mm} once settled</source>
       <translation>; {settled_mm}, wenn es sich gesetzt hat</translation>
-    </message>
-    <message>
-      <source>; {torn} can't be read and stay in their file</source>
-      <translation>; {torn} können nicht gelesen werden und bleiben in ihrer Datei</translation>
     </message>
     <message>
       <source>?: this page</source>
@@ -1380,8 +1384,16 @@
       <translation>Und sie schnarrt leer: {name} ist auf dieser Seite zu tief, was für Rückbiegung gehalten werden kann. Dort anheben.</translation>
     </message>
     <message>
-      <source>Another bench has written to this neck; it is weighed anew.</source>
-      <translation>Eine andere Werkbank hat zu diesem Hals geschrieben; er wird neu abgewogen.</translation>
+      <source>Another bench has just brought this neck.</source>
+      <translation>Ein anderer Arbeitsplatz hat diesen Hals gerade gebracht.</translation>
+    </message>
+    <message>
+      <source>Another bench has just written here.</source>
+      <translation>Ein anderer Arbeitsplatz hat hier gerade etwas eingetragen.</translation>
+    </message>
+    <message>
+      <source>Another bench is writing to this logbook. Take it again in a moment.</source>
+      <translation>Ein anderer Arbeitsplatz schreibt gerade in dieses Logbuch. Gleich noch einmal versuchen.</translation>
     </message>
     <message>
       <source>Another cycle if bow is left.</source>
@@ -1442,6 +1454,10 @@
     <message>
       <source>Another window is writing to this logbook. This was not written down; take it again.</source>
       <translation>Ein anderes Fenster schreibt in dieses Logbuch. Das wurde nicht aufgeschrieben; noch einmal nehmen.</translation>
+    </message>
+    <message>
+      <source>Another window or bench has written to this neck; it is weighed anew.</source>
+      <translation>Ein anderes Fenster oder ein anderer Arbeitsplatz hat zu diesem Hals etwas eingetragen; er wird neu berechnet.</translation>
     </message>
     <message>
       <source>Any one reading</source>
@@ -1928,10 +1944,6 @@
       <translation>Kopien nach ihrem Tag</translation>
     </message>
     <message>
-      <source>Copies of a server's logbook are made there; the archive holds all.</source>
-      <translation>Kopien eines Logbuchs auf einem Server werden dort gemacht; das Archiv enthält alles.</translation>
-    </message>
-    <message>
       <source>Copper ring</source>
       <translation>Kupferner Ring</translation>
     </message>
@@ -2206,6 +2218,14 @@
     <message>
       <source>Driven by</source>
       <translation>Eingetrieben mit</translation>
+    </message>
+    <message>
+      <source>Drop what can't go to the server</source>
+      <translation>Verwerfen, was nicht auf den Server kann</translation>
+    </message>
+    <message>
+      <source>Dropped: {how_many}.</source>
+      <translation>Verworfen: {how_many}.</translation>
     </message>
     <message>
       <source>Dry</source>
@@ -3288,6 +3308,10 @@
       <translation>Es kostet {n} mm Holz oder mehr, über die Bünde summiert.</translation>
     </message>
     <message>
+      <source>It could not be put back ({error}).</source>
+      <translation>Das Zurückholen ging nicht ({error}).</translation>
+    </message>
+    <message>
       <source>It could not be put back ({error}). Nothing was changed.</source>
       <translation>Es konnte nicht zurückgelegt werden ({error}). Nichts wurde geändert.</translation>
     </message>
@@ -3318,10 +3342,6 @@
     <message>
       <source>It is no part of the advised course.</source>
       <translation>Es gehört nicht zur empfohlenen Folge.</translation>
-    </message>
-    <message>
-      <source>It is written, but what was kept aside can't be shortened on this disk.</source>
-      <translation>Es ist geschrieben, aber das Beiseitegelegte kann auf dieser Platte nicht gekürzt werden.</translation>
     </message>
     <message>
       <source>It keeps the neck {days} days.</source>
@@ -3828,6 +3848,10 @@
       <translation>Nach ein bis zwei Wochen wieder ansehen</translation>
     </message>
     <message>
+      <source>Look at neck {numbers}: {parts} stands there and may be meant as a name.</source>
+      <translation>Hals {numbers} ansehen: Dort steht {parts}, und das kann als Name gemeint sein.</translation>
+    </message>
+    <message>
       <source>Look at the fret that chokes: your beam never cut it. Press every fret before any beam touches the neck.</source>
       <translation>Den Bund ansehen, der erstickt: der Balken schnitt ihn nie. Jeden Bund drücken, bevor ein Balken den Hals berührt.</translation>
     </message>
@@ -3950,6 +3974,10 @@
     <message>
       <source>May run thin: fret {named}.</source>
       <translation>Kann knapp werden: Bund {named}.</translation>
+    </message>
+    <message>
+      <source>Meanwhile both sides changed more than was shown. Nothing was written; look again.</source>
+      <translation>Inzwischen haben beide Seiten mehr geändert, als gezeigt wurde. Nichts wurde geschrieben; bitte noch einmal ansehen.</translation>
     </message>
     <message>
       <source>Measure</source>
@@ -4148,6 +4176,10 @@
       <translation>Hals {id}, {title}, ist beschädigt und wurde ausgelassen.</translation>
     </message>
     <message>
+      <source>Neck {neck}: entry {place} {changed}.</source>
+      <translation>Hals {neck}: Eintrag {place} {changed}.</translation>
+    </message>
+    <message>
       <source>Neck {neck}: it has had its time.</source>
       <translation>Hals {neck}: die Zeit ist um.</translation>
     </message>
@@ -4166,6 +4198,10 @@
     <message>
       <source>Neck {number}, {title}</source>
       <translation>Hals {number}, {title}</translation>
+    </message>
+    <message>
+      <source>Neck {number}: its description {changed}.</source>
+      <translation>Hals {number}: Seine Beschreibung {changed}.</translation>
     </message>
     <message>
       <source>Necks</source>
@@ -4274,10 +4310,6 @@
     <message>
       <source>Next: {title}</source>
       <translation>Danach: {title}</translation>
-    </message>
-    <message>
-      <source>No archive could be made. {error}</source>
-      <translation>Kein Archiv konnte gemacht werden. {error}</translation>
     </message>
     <message>
       <source>No copy could be made ({why_not}).</source>
@@ -4466,6 +4498,10 @@
     <message>
       <source>Not answered yet; it stands until {day}.</source>
       <translation>Noch keine Antwort; es gilt bis {day}.</translation>
+    </message>
+    <message>
+      <source>Not cleaned, remove by hand: {names}.</source>
+      <translation>Nicht bereinigt, von Hand zu entfernen: {names}.</translation>
     </message>
     <message>
       <source>Not enough by itself: {words}.</source>
@@ -4666,6 +4702,10 @@
     <message>
       <source>Nothing was said of {frets} yet. A fret that deviates gets its number and its key; / says of all the rest: {fine}.</source>
       <translation>Zu {frets} ist noch nichts gesagt. Ein Bund, der abweicht, bekommt seine Nummer und seine Taste; / sagt von allen übrigen: {fine}.</translation>
+    </message>
+    <message>
+      <source>Nothing was taken in yet.</source>
+      <translation>Noch wurde nichts übernommen.</translation>
     </message>
     <message>
       <source>Now</source>
@@ -5056,6 +5096,10 @@
       <translation>Ein Teil der Besitzerliste kann nicht gelesen werden ({error}).</translation>
     </message>
     <message>
+      <source>Part of what the shop has set can't be read ({error}).</source>
+      <translation>Ein Teil der Werkstattangaben ist nicht lesbar ({error}).</translation>
+    </message>
+    <message>
       <source>Passed on. The other frets stay unknown.</source>
       <translation>Weiter. Die übrigen Bünde bleiben unbekannt.</translation>
     </message>
@@ -5258,6 +5302,10 @@
     <message>
       <source>Press it again: name, address, words and letters go, also from the copies.</source>
       <translation>Noch einmal drücken: Name, Anschrift, Worte und Briefe gehen, auch aus den Kopien.</translation>
+    </message>
+    <message>
+      <source>Press it again: what can't go to the server is gone then.</source>
+      <translation>Noch einmal drücken: Was nicht auf den Server kann, ist dann weg.</translation>
     </message>
     <message>
       <source>Press it at (0: the joint)</source>
@@ -6476,6 +6524,10 @@
       <translation>Noch einmal nehmen: die neue Messung ersetzt die alte.</translation>
     </message>
     <message>
+      <source>Take it in all the same</source>
+      <translation>Trotzdem übernehmen</translation>
+    </message>
+    <message>
       <source>Take off the lips</source>
       <translation>Die Kanten abnehmen</translation>
     </message>
@@ -6618,6 +6670,10 @@
     <message>
       <source>That could not be worked out ({name}). {where}</source>
       <translation>Das konnte nicht ausgerechnet werden ({name}). {where}</translation>
+    </message>
+    <message>
+      <source>That did not work ({name}). Nothing was changed.</source>
+      <translation>Das hat nicht geklappt ({name}). Nichts wurde geändert.</translation>
     </message>
     <message>
       <source>That file is no picture Nuvrek can read. A JPEG, PNG or WebP is fine.</source>
@@ -7056,6 +7112,10 @@
       <translation>Die letzten Töne ersticken.</translation>
     </message>
     <message>
+      <source>The last of this page was written at another bench or window. Once more strikes it.</source>
+      <translation>Das Letzte auf dieser Seite stammt von einem anderen Arbeitsplatz oder Fenster. Noch einmal drücken streicht es.</translation>
+    </message>
+    <message>
       <source>The last thing done on the practice bench was torn and is left out.</source>
       <translation>Das zuletzt auf der Übungsbank Getane war zerrissen und ist ausgelassen.</translation>
     </message>
@@ -7088,10 +7148,6 @@
       <translation>Das Licht, das dort gemessen wurde; sonst Sattelkerbe, 1. Bund und die gerade Linie der Saite.</translation>
     </message>
     <message>
-      <source>The logbook could not be looked through. {error}</source>
-      <translation>Das Logbuch konnte nicht durchgesehen werden. {error}</translation>
-    </message>
-    <message>
       <source>The logbook could not be used ({error}).</source>
       <translation>Das Logbuch konnte nicht benutzt werden ({error}).</translation>
     </message>
@@ -7118,6 +7174,10 @@
     <message>
       <source>The logbook {name} is damaged. Nothing in it was changed.</source>
       <translation>Das Logbuch {name} ist beschädigt. Nichts darin wurde geändert.</translation>
+    </message>
+    <message>
+      <source>The logbook {name} was moved away or replaced while it was open. Nothing is written into it any more; start again.</source>
+      <translation>Das Logbuch {name} wurde verschoben oder ersetzt, während es offen war. Es wird nichts mehr hineingeschrieben; bitte neu starten.</translation>
     </message>
     <message>
       <source>The logbook {name} was written by a newer Nuvrek. It was left untouched; please update.</source>
@@ -7484,16 +7544,24 @@
       <translation>Dasselbe Programm bei jeder Saitenlage; sie kann nur steigen, wenn Saiten tiefer kommen.</translation>
     </message>
     <message>
-      <source>The server can't be reached, and this machine's disk takes nothing either. This was not written down.</source>
-      <translation>Der Server ist nicht zu erreichen, und auch die Platte dieses Rechners nimmt nichts. Das wurde nicht aufgeschrieben.</translation>
+      <source>The server does not let this login in.</source>
+      <translation>Der Server lässt diese Anmeldung nicht zu.</translation>
     </message>
     <message>
-      <source>The server of this logbook can't be reached. What is open goes on being shown.</source>
-      <translation>Der Server dieses Logbuchs ist nicht zu erreichen. Was offen ist, wird weiter gezeigt.</translation>
+      <source>The server has no such logbook.</source>
+      <translation>Auf dem Server gibt es kein solches Logbuch.</translation>
     </message>
     <message>
-      <source>The server of this logbook can't be reached. What you wrote is kept aside on this machine; it is offered under Kept safe when the server is back.</source>
-      <translation>Der Server dieses Logbuchs ist nicht zu erreichen. Was geschrieben wurde, liegt auf diesem Rechner beiseite; unter Gesichert wird es angeboten, wenn der Server wieder da ist.</translation>
+      <source>The server of this logbook can't be reached.</source>
+      <translation>Der Server dieses Logbuchs ist nicht erreichbar.</translation>
+    </message>
+    <message>
+      <source>The server refuses this name or password.</source>
+      <translation>Der Server weist diesen Namen oder dieses Passwort zurück.</translation>
+    </message>
+    <message>
+      <source>The server's logbook is of an older Nuvrek, and this login may not change its tables. Open it once with one that may.</source>
+      <translation>Das Logbuch auf dem Server stammt von einem älteren Nuvrek, und diese Anmeldung darf seine Tabellen nicht ändern. Bitte einmal mit einer öffnen, die das darf.</translation>
     </message>
     <message>
       <source>The settings are damaged and can't be set aside: the usual ones hold.</source>
@@ -7784,6 +7852,18 @@
       <translation>Es gibt noch keine Liste zu behalten.</translation>
     </message>
     <message>
+      <source>There is no logbook at {path}, but there are copies of it, the newest of {day}.
+
+Put that one back? Otherwise a new logbook is begun; the copies stay.</source>
+      <translation>Unter {path} liegt kein Logbuch, aber es gibt Kopien davon, die neueste vom {day}.
+
+Diese zurückholen? Sonst wird ein neues Logbuch begonnen; die Kopien bleiben.</translation>
+    </message>
+    <message>
+      <source>There is no logbook on this server yet, and this login may not make its tables. Open it once with one that may.</source>
+      <translation>Auf diesem Server gibt es noch kein Logbuch, und diese Anmeldung darf seine Tabellen nicht anlegen. Bitte einmal mit einer öffnen, die das darf.</translation>
+    </message>
+    <message>
       <source>There is no neck {number} on the shelf.</source>
       <translation>Hals {number} gibt es im Regal nicht.</translation>
     </message>
@@ -7872,6 +7952,10 @@
       <translation>Es geht um Ihr Instrument, {title}.</translation>
     </message>
     <message>
+      <source>This is done on the server; it can't be reached now.</source>
+      <translation>Das geschieht auf dem Server; er ist gerade nicht erreichbar.</translation>
+    </message>
+    <message>
       <source>This is the logbook that is open already.</source>
       <translation>Das ist das Logbuch, das schon offen ist.</translation>
     </message>
@@ -7882,6 +7966,22 @@
     <message>
       <source>This logbook can only be looked at. {why}</source>
       <translation>Dieses Logbuch kann nur angesehen werden. {why}</translation>
+    </message>
+    <message>
+      <source>This logbook is only read.</source>
+      <translation>Dieses Logbuch wird nur gelesen.</translation>
+    </message>
+    <message>
+      <source>This login may not do that on the server ({error}).</source>
+      <translation>Diese Anmeldung darf das auf dem Server nicht ({error}).</translation>
+    </message>
+    <message>
+      <source>This login may only look at the server's logbook.</source>
+      <translation>Diese Anmeldung darf das Logbuch auf dem Server nur ansehen.</translation>
+    </message>
+    <message>
+      <source>This machine has no line for a stand-in gauge ({reason}).</source>
+      <translation>Dieser Rechner hat keinen Anschluss für die nachgestellte Messuhr ({reason}).</translation>
     </message>
     <message>
       <source>This machine has no player for sounds: it is seen instead.</source>
@@ -7900,8 +8000,28 @@
       <translation>Dieser Hals ist im Logbuch beschädigt: {damage} Er kann angesehen werden; geschrieben wird nichts.</translation>
     </message>
     <message>
-      <source>This neck was changed from another window meanwhile. Open it again; what was typed here last was not written down.</source>
-      <translation>Dieser Hals wurde inzwischen von einem anderen Fenster geändert. Neu öffnen; was hier zuletzt getippt wurde, ist nicht aufgeschrieben.</translation>
+      <source>This neck is no longer in the logbook as it was open here: a copy was put back, or another logbook. Nothing was written down; open it again from the shelf.</source>
+      <translation>Dieser Hals steht nicht mehr so im Logbuch, wie er hier offen war: Eine Kopie oder ein anderes Logbuch wurde zurückgeholt. Nichts wurde eingetragen; bitte vom Regal aus neu öffnen.</translation>
+    </message>
+    <message>
+      <source>This neck is no longer in the logbook.</source>
+      <translation>Dieser Hals steht nicht mehr im Logbuch.</translation>
+    </message>
+    <message>
+      <source>This neck is no longer in the logbook; open another from the shelf.</source>
+      <translation>Dieser Hals steht nicht mehr im Logbuch; bitte einen anderen vom Regal öffnen.</translation>
+    </message>
+    <message>
+      <source>This neck was changed from another window meanwhile. Nothing was written down. It was read again: look, and write once more.</source>
+      <translation>Dieser Hals wurde inzwischen aus einem anderen Fenster geändert. Nichts wurde eingetragen. Er wurde neu gelesen: ansehen und noch einmal eintragen.</translation>
+    </message>
+    <message>
+      <source>This neck was changed meanwhile. Nothing was written down.</source>
+      <translation>Dieser Hals wurde inzwischen geändert. Nichts wurde eingetragen.</translation>
+    </message>
+    <message>
+      <source>This neck was taken in meanwhile.</source>
+      <translation>Dieser Hals wurde inzwischen übernommen.</translation>
     </message>
     <message>
       <source>This neck {more} {mm_per_percent} of relief per percent of moisture</source>
@@ -8352,6 +8472,10 @@
       <translation>Nasse Tücher bereit, Kleber in die Schlitze. </translation>
     </message>
     <message>
+      <source>What Nuvrek can't reach: copies and archives kept elsewhere, other computers' logbooks until they are merged, and letters that were sent.</source>
+      <translation>Was Nuvrek nicht erreicht: Kopien und Archive an anderer Stelle, die Logbücher anderer Rechner, solange sie nicht zusammengeführt sind, und verschickte Briefe.</translation>
+    </message>
+    <message>
       <source>What another set or tuning does</source>
       <translation>Was ein anderer Satz oder eine andere Stimmung tut</translation>
     </message>
@@ -8380,6 +8504,10 @@
       <translation>Was mit zurückgeht</translation>
     </message>
     <message>
+      <source>What holds for now</source>
+      <translation>Was zurzeit gilt</translation>
+    </message>
+    <message>
       <source>What is done</source>
       <translation>Was getan wird</translation>
     </message>
@@ -8396,6 +8524,10 @@
       <translation>Was von einem Besitzer bekannt ist, kann nicht gelesen werden.</translation>
     </message>
     <message>
+      <source>What is known of one owner {changed}.</source>
+      <translation>Was von einem Besitzer bekannt ist, {changed}.</translation>
+    </message>
+    <message>
       <source>What is left empty is not charged by itself.</source>
       <translation>Was leer bleibt, wird nicht eigens berechnet.</translation>
     </message>
@@ -8410,6 +8542,10 @@
     <message>
       <source>What is to be agreed</source>
       <translation>Was zu vereinbaren ist</translation>
+    </message>
+    <message>
+      <source>What is written here no longer goes to the server ({name}); it stays on this machine. Start again. {where}</source>
+      <translation>Was hier eingetragen wird, geht nicht mehr auf den Server ({name}); es bleibt auf diesem Rechner. Bitte neu starten. {where}</translation>
     </message>
     <message>
       <source>What it is worth to whom</source>
@@ -8480,6 +8616,10 @@
       <translation>Was das Abrichten schont</translation>
     </message>
     <message>
+      <source>What the logbook holds of {what} can't be read; the usual holds.</source>
+      <translation>Was das Logbuch zu {what} enthält, ist nicht lesbar; es gilt das Übliche.</translation>
+    </message>
+    <message>
       <source>What the map would be without it, less what it says itself.</source>
       <translation>Was die Karte ohne sie wäre, weniger was sie selbst sagt.</translation>
     </message>
@@ -8498,6 +8638,14 @@
     <message>
       <source>What the relief does is told once it was read.</source>
       <translation>Was die Krümmung tut, wird gesagt, wenn sie einmal gemessen ist.</translation>
+    </message>
+    <message>
+      <source>What the server can't take</source>
+      <translation>Was der Server nicht annehmen kann</translation>
+    </message>
+    <message>
+      <source>What the shop has set {changed}.</source>
+      <translation>Was die Werkstatt eingestellt hat, {changed}.</translation>
     </message>
     <message>
       <source>What the step waits for</source>
@@ -8528,10 +8676,6 @@
       <translation>Was gemacht wurde</translation>
     </message>
     <message>
-      <source>What was kept aside can't be read from this disk.</source>
-      <translation>Was beiseitegelegt wurde, kann von dieser Platte nicht gelesen werden.</translation>
-    </message>
-    <message>
       <source>What was promised, what was measured, and whether it was kept.</source>
       <translation>Was versprochen war, was gemessen wurde und ob es gehalten ist.</translation>
     </message>
@@ -8558,6 +8702,10 @@
     <message>
       <source>What you see</source>
       <translation>Was zu sehen ist</translation>
+    </message>
+    <message>
+      <source>What you set could not be kept. {error}</source>
+      <translation>Die Einstellung ließ sich nicht aufbewahren. {error}</translation>
     </message>
     <message>
       <source>When this was chosen: {words} The bar below says what is due now. A quarter turn or less at once, retune, measure again. Stop if it resists, if it is at its end, or if two moves bring no answer.</source>
@@ -8816,10 +8964,6 @@
       <translation>Schreiben nach</translation>
     </message>
     <message>
-      <source>Write what was kept aside: {acts}{stays}</source>
-      <translation>Beiseitegelegtes schreiben: {acts}{stays}</translation>
-    </message>
-    <message>
       <source>Written down as refused.</source>
       <translation>Als abgelehnt aufgeschrieben.</translation>
     </message>
@@ -8846,10 +8990,6 @@
     <message>
       <source>Written: {frets} {others}.</source>
       <translation>Notiert: {frets} {others}.</translation>
-    </message>
-    <message>
-      <source>Written: {how_many}.</source>
-      <translation>Geschrieben: {how_many}.</translation>
     </message>
     <message>
       <source>Years</source>
@@ -8992,8 +9132,16 @@
       <translation>ein Blick: noch nichts ist aufgenommen</translation>
     </message>
     <message>
+      <source>a name stands in the archive twice.</source>
+      <translation>Ein Name steht zweimal im Archiv.</translation>
+    </message>
+    <message>
       <source>a neck by its number</source>
       <translation>ein Hals nach seiner Nummer</translation>
+    </message>
+    <message>
+      <source>a neck stands in the archive twice.</source>
+      <translation>Ein Hals steht zweimal im Archiv.</translation>
     </message>
     <message>
       <source>a neck that forgives</source>
@@ -9150,14 +9298,6 @@
     <message>
       <source>across</source>
       <translation>hinüber</translation>
-    </message>
-    <message numerus="yes">
-      <source>acts</source>
-      <comment>act</comment>
-      <translation>
-        <numerusform>Handlung</numerusform>
-        <numerusform>Handlungen</numerusform>
-      </translation>
     </message>
     <message>
       <source>added</source>
@@ -9739,6 +9879,14 @@
       <source>cedar</source>
       <translation>zeder</translation>
     </message>
+    <message numerus="yes">
+      <source>changes</source>
+      <comment>change</comment>
+      <translation>
+        <numerusform>Änderung</numerusform>
+        <numerusform>Änderungen</numerusform>
+      </translation>
+    </message>
     <message>
       <source>cherry</source>
       <translation>kirsch</translation>
@@ -9762,6 +9910,10 @@
     <message>
       <source>choose two visits</source>
       <translation>zwei Besuche wählen</translation>
+    </message>
+    <message>
+      <source>chosen</source>
+      <translation>gewählt</translation>
     </message>
     <message>
       <source>clean</source>
@@ -9880,6 +10032,10 @@
       <translation>Zylinder</translation>
     </message>
     <message>
+      <source>damaged here, left as it is; restore it from a copy.</source>
+      <translation>hier beschädigt, bleibt wie er ist; aus einer Kopie zurückholen.</translation>
+    </message>
+    <message>
       <source>dark: ink · bright: no ink · a line: the file has been there and it is flat</source>
       <translation>dunkel: Farbe · hell: keine Farbe · ein Strich: die Feile war da, und es ist flach</translation>
     </message>
@@ -9906,6 +10062,10 @@
     <message>
       <source>dead straight</source>
       <translation>ganz gerade</translation>
+    </message>
+    <message>
+      <source>described</source>
+      <translation>beschrieben</translation>
     </message>
     <message>
       <source>described: {radius:.3g} in, the middle {sag_mm:.2f} mm over the edges</source>
@@ -10428,6 +10588,10 @@
       <translation>Kerben bleiben</translation>
     </message>
     <message>
+      <source>grown</source>
+      <translation>gewachsen</translation>
+    </message>
+    <message>
       <source>gummed</source>
       <translation>verklebt</translation>
     </message>
@@ -10556,6 +10720,10 @@
       <translation>Stunden</translation>
     </message>
     <message>
+      <source>hours a week</source>
+      <translation>Stunden in der Woche</translation>
+    </message>
+    <message>
       <source>how a long edge lies</source>
       <translation>wie ein langes Lineal liegt</translation>
     </message>
@@ -10672,6 +10840,10 @@
       <translation>ist fest</translation>
     </message>
     <message>
+      <source>is not as it was written</source>
+      <translation>ist nicht mehr so, wie es geschrieben wurde</translation>
+    </message>
+    <message>
       <source>is still</source>
       <translation>ist still</translation>
     </message>
@@ -10720,8 +10892,16 @@
       <translation>seine Farbe weg, halt</translation>
     </message>
     <message>
+      <source>its journal can't be read ({error})</source>
+      <translation>sein Verlauf ist nicht lesbar ({error})</translation>
+    </message>
+    <message>
       <source>its middle</source>
       <translation>seine Mitte</translation>
+    </message>
+    <message>
+      <source>its neck is no longer in the logbook</source>
+      <translation>der Hals steht nicht mehr im Logbuch</translation>
     </message>
     <message>
       <source>its notches must be cut for {scale_mm:g} mm</source>
@@ -10846,6 +11026,18 @@
     <message>
       <source>left alone</source>
       <translation>gelassen</translation>
+    </message>
+    <message>
+      <source>left as it is, {error}.</source>
+      <translation>bleibt wie er ist, {error}.</translation>
+    </message>
+    <message>
+      <source>left as it is: together the rod would stand further than any rod goes.</source>
+      <translation>bleibt wie er ist: Zusammen stünde der Halsstab weiter, als ein Halsstab sich drehen lässt.</translation>
+    </message>
+    <message>
+      <source>left as it is: together {fault}</source>
+      <translation>bleibt wie er ist: zusammen {fault}</translation>
     </message>
     <message>
       <source>left in it</source>
@@ -11320,6 +11512,10 @@
       <translation>nie gemessen</translation>
     </message>
     <message>
+      <source>new</source>
+      <translation>neu</translation>
+    </message>
+    <message>
       <source>new wire</source>
       <translation>neuer Draht</translation>
     </message>
@@ -11374,6 +11570,10 @@
     <message>
       <source>no earlier survey</source>
       <translation>keine frühere Vermessung</translation>
+    </message>
+    <message>
+      <source>no file can have that name</source>
+      <translation>so kann keine Datei heißen</translation>
     </message>
     <message>
       <source>no fret</source>
@@ -11964,6 +12164,10 @@
       <translation>Preis, {currency}</translation>
     </message>
     <message>
+      <source>prices</source>
+      <translation>Preise</translation>
+    </message>
+    <message>
       <source>prices include it</source>
       <translation>Preise enthalten sie</translation>
     </message>
@@ -12304,6 +12508,10 @@
       <translation>Stegeinlage {way_words} um {length} auf der {lane_words} für {height} am {fret}. Bund</translation>
     </message>
     <message>
+      <source>same</source>
+      <translation>gleich</translation>
+    </message>
+    <message>
       <source>seat</source>
       <translation>einpressen</translation>
     </message>
@@ -12318,14 +12526,6 @@
     <message>
       <source>see its own files</source>
       <translation>siehe eigene Dateien</translation>
-    </message>
-    <message>
-      <source>server lost within an act</source>
-      <translation>Server mitten in einer Handlung verloren</translation>
-    </message>
-    <message>
-      <source>server: {error}</source>
-      <translation>Server: {error}</translation>
     </message>
     <message>
       <source>set it</source>
@@ -12634,6 +12834,10 @@
     <message>
       <source>string height</source>
       <translation>Saitenlage</translation>
+    </message>
+    <message>
+      <source>string lists</source>
+      <translation>Saitenlisten</translation>
     </message>
     <message>
       <source>string open</source>
@@ -12956,6 +13160,10 @@
       <translation>das gleitende Blatt ({low} mm) soll dünner sein als das, das schleift oder nicht geht ({highs} mm).</translation>
     </message>
     <message>
+      <source>the line to the server</source>
+      <translation>die Verbindung zum Server</translation>
+    </message>
+    <message>
       <source>the neck</source>
       <translation>dem Hals</translation>
     </message>
@@ -13040,6 +13248,10 @@
       <translation>das Angebot</translation>
     </message>
     <message>
+      <source>the reach ({start} to {end}) should be two frets, the lower one first.</source>
+      <translation>der Bereich ({start} bis {end}) sollte aus zwei Bünden bestehen, der niedrigere zuerst.</translation>
+    </message>
+    <message>
       <source>the reason</source>
       <translation>der Grund</translation>
     </message>
@@ -13098,6 +13310,10 @@
     <message>
       <source>the scale length each is cut for</source>
       <translation>die Mensur, für die jedes geschnitten ist</translation>
+    </message>
+    <message>
+      <source>the shop's name</source>
+      <translation>Name der Werkstatt</translation>
     </message>
     <message>
       <source>the slots were sawn</source>
@@ -13322,6 +13538,10 @@
     <message>
       <source>too wide</source>
       <translation>zu breit</translation>
+    </message>
+    <message>
+      <source>tools</source>
+      <translation>Werkzeuge</translation>
     </message>
     <message>
       <source>tools or hands</source>
@@ -13612,6 +13832,10 @@
       <translation>was jetzt passt</translation>
     </message>
     <message>
+      <source>what it is about is no longer there</source>
+      <translation>worauf es sich bezieht, gibt es nicht mehr</translation>
+    </message>
+    <message>
       <source>what speaks for it, and against</source>
       <translation>was dafür spricht, und dagegen</translation>
     </message>
@@ -13666,6 +13890,10 @@
     <message>
       <source>wire like the old</source>
       <translation>Draht wie der alte</translation>
+    </message>
+    <message>
+      <source>wire that was cut</source>
+      <translation>abgeschnittenem Draht</translation>
     </message>
     <message>
       <source>with their ink whole</source>
@@ -14336,12 +14564,8 @@ Was lesbar ist, in ein neues übernehmen und das beschädigte beiseitelegen? Son
       <translation>{named}. {held} halten, {high} drücken. Spalt über {fret}?</translation>
     </message>
     <message>
-      <source>{named}: damaged here, left as it is; restore it from a copy.</source>
-      <translation>{named}: hier beschädigt, so gelassen; aus einer Kopie wiederherstellen.</translation>
-    </message>
-    <message>
-      <source>{named}: left as it is, {error}.</source>
-      <translation>{named}: so gelassen, {error}.</translation>
+      <source>{named}: not written, {why}</source>
+      <translation>{named}: nicht eingetragen, {why}</translation>
     </message>
     <message>
       <source>{name} can't be read ({why}).</source>
@@ -14364,8 +14588,16 @@ Was lesbar ist, in ein neues übernehmen und das beschädigte beiseitelegen? Son
       <translation>{name} enthält diesen Hals nicht ganz.</translation>
     </message>
     <message>
+      <source>{name} is damaged ({wrong}).</source>
+      <translation>{name} ist beschädigt ({wrong}).</translation>
+    </message>
+    <message>
       <source>{name} is damaged ({wrong}). Nothing was changed.</source>
       <translation>{name} ist beschädigt ({wrong}). Nichts wurde geändert.</translation>
+    </message>
+    <message>
+      <source>{name} is empty, no logbook. It was left untouched.</source>
+      <translation>{name} ist leer und kein Logbuch. Die Datei blieb unberührt.</translation>
     </message>
     <message>
       <source>{name} is larger than it says.</source>
@@ -14386,6 +14618,26 @@ Was lesbar ist, in ein neues übernehmen und das beschädigte beiseitelegen? Son
     <message>
       <source>{name} is not a text file in UTF-8. Nothing was taken in.</source>
       <translation>{name} ist keine Textdatei in UTF-8. Nichts wurde aufgenommen.</translation>
+    </message>
+    <message>
+      <source>{name} is there already and holds more: {necks} of its necks are missing or shorter here.</source>
+      <translation>{name} gibt es schon, und darin steht mehr: {necks} der Hälse fehlen hier oder sind kürzer.</translation>
+    </message>
+    <message>
+      <source>{name} is there already, and is no archive.</source>
+      <translation>{name} gibt es schon, und es ist kein Archiv.</translation>
+    </message>
+    <message>
+      <source>{name} is there already, and is no job.</source>
+      <translation>{name} gibt es schon, und es ist kein Auftrag.</translation>
+    </message>
+    <message>
+      <source>{name} is there already, and its journal is longer.</source>
+      <translation>{name} gibt es schon, und der Verlauf darin ist länger.</translation>
+    </message>
+    <message>
+      <source>{name} is there already, with another journal.</source>
+      <translation>{name} gibt es schon, mit einem anderen Verlauf.</translation>
     </message>
     <message>
       <source>{name} is there already; salvage writes into a new file only.</source>
@@ -14464,8 +14716,8 @@ Was lesbar ist, in ein neues übernehmen und das beschädigte beiseitelegen? Son
       <translation>{name}: die Datei ist über {largest_bytes} MB, zu groß für einen Auftrag.</translation>
     </message>
     <message>
-      <source>{name}: there is no such logbook.</source>
-      <translation>{name}: ein solches Logbuch gibt es nicht.</translation>
+      <source>{name}: there is no such copy.</source>
+      <translation>{name}: Diese Kopie gibt es nicht.</translation>
     </message>
     <message>
       <source>{name}: wire without a tang holds in no slot. How deep is it?</source>
@@ -14628,6 +14880,14 @@ Alt: {name}</translation>
       <translation>{parts} Bünde mit neuem Draht; {most} hätten genügt.</translation>
     </message>
     <message>
+      <source>{path} can't be opened ({why}).</source>
+      <translation>{path} lässt sich nicht öffnen ({why}).</translation>
+    </message>
+    <message>
+      <source>{path}: there is no such logbook.</source>
+      <translation>{path}: Dieses Logbuch gibt es nicht.</translation>
+    </message>
+    <message>
       <source>{points} of 100</source>
       <translation>{points} von 100</translation>
     </message>
@@ -14642,6 +14902,10 @@ Alt: {name}</translation>
     <message>
       <source>{readings} up to entry {length}</source>
       <translation>{readings} bis Eintrag {length}</translation>
+    </message>
+    <message>
+      <source>{refused} changes can't go to the server: see Kept safe.</source>
+      <translation>{refused} Änderungen können nicht auf den Server: siehe „Gesichert“.</translation>
     </message>
     <message>
       <source>{removesuffix}, capo at {capo}. String</source>
@@ -14984,6 +15248,10 @@ Alt: {name}</translation>
       <translation>{value} über Berührung</translation>
     </message>
     <message>
+      <source>{waits} changes wait on this machine and go to the server by themselves.</source>
+      <translation>{waits} Änderungen warten auf diesem Rechner und gehen von selbst auf den Server.</translation>
+    </message>
+    <message>
       <source>{wanted} bent back</source>
       <translation>{wanted} zurückgebogen</translation>
     </message>
@@ -15070,6 +15338,10 @@ Alt: {name}</translation>
     <message>
       <source>{why} Leave it, or have the neck itself seen to.</source>
       <translation>{why} Lassen, oder den Hals selbst richten lassen.</translation>
+    </message>
+    <message>
+      <source>{why} Write it there once more, and it takes its place.</source>
+      <translation>{why} Noch einmal dorthin schreiben ersetzt es.</translation>
     </message>
     <message>
       <source>{wider:.2f} mm narrower than the old wire: it can't be matched.</source>

@@ -230,11 +230,18 @@ def waiting_words(waits: int, refused: int) -> str:
     """How much is still to go to the server, for people."""
     parts = []
     if waits == 1:
-        parts.append(tr("1 act waits here and goes there by itself."))
+        parts.append(tr("1 change waits on this machine and goes to the server by itself."))
     elif waits:
-        parts.append(tr("{waits} acts wait here and go there by themselves.", waits=waits))
+        parts.append(
+            tr(
+                "{waits} changes wait on this machine and go to the server by themselves.",
+                waits=waits,
+            )
+        )
     if refused == 1:
-        parts.append(tr("1 act can't go there: see Kept safe."))
+        parts.append(tr("1 change can't go to the server: see Kept safe."))
     elif refused:
-        parts.append(tr("{refused} acts can't go there: see Kept safe.", refused=refused))
+        parts.append(
+            tr("{refused} changes can't go to the server: see Kept safe.", refused=refused)
+        )
     return " ".join(parts)

@@ -246,7 +246,7 @@ def _why_not(whole: NeckWhole) -> str:
 def _told(plan: Sequence[NeckTaken], more: Everything) -> TakenIn:
     told: list[str] = []
     for one in plan:
-        named = tr("{title}", title=one.whole.neck.title)
+        named = one.whole.neck.title
         if one.stand is not None:
             number = one.stand.neck
             named = tr("Neck {number}, {title}", number=number, title=one.whole.neck.title)

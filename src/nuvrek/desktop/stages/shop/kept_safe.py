@@ -111,13 +111,13 @@ class KeptSafeStage(Stage):
             push = button(words_)
             push.clicked.connect(lambda _on, action=action: action())
             column.addWidget(push)
-        self.so = button(tr("Take it in so"), main=True)
+        self.so = button(tr("Take it in all the same"), main=True)
         self.so.clicked.connect(self._take_so)
         self.so.setVisible(False)
         self.refused = QLabel("")
         self.refused.setWordWrap(True)
         self.refused.setAccessibleName(tr("What the server can't take"))
-        self.leave_refused = button(tr("Leave what can't go to the server"))
+        self.leave_refused = button(tr("Drop what can't go to the server"))
         self.leave_refused.clicked.connect(self._leave_refused)
         for part in (self.so, self.refused, self.leave_refused):
             column.addWidget(part)
@@ -287,7 +287,7 @@ class KeptSafeStage(Stage):
         if self.app.write(lambda: left.append(book.forget_refused())):
             self.app.carry_now()
             self.refresh()
-            self.say(tr("Left: {how_many}.", how_many=words.count(left[0], "act", "acts")))
+            self.say(tr("Dropped: {how_many}.", how_many=words.count(left[0], "change", "changes")))
 
     def check_all(self) -> None:
         """Look through the whole logbook, beside the window."""
