@@ -18,7 +18,7 @@ from msgspec import Struct
 from nuvrek.language import tr
 from nuvrek.logbook.errors import LogbookError
 from nuvrek.logbook.reading_back import decoder
-from nuvrek.logbook.rows import add, insert_neck, put_owner, put_shop
+from nuvrek.logbook.rows import add_checked, insert_neck, put_owner, put_shop
 from nuvrek.logbook.server import ServerLogbook, place_of
 from nuvrek.logbook.stand import Stand, mark_of
 from nuvrek.logbook.store import Logbook
@@ -138,7 +138,7 @@ class BenchCopy(Logbook):
         return stand
 
     def _add(self, stand: Stand, bodies: Sequence[str]) -> Stand:
-        made = add(self._db, stand, bodies)
+        made = add_checked(self._db, stand, bodies)
         # Each act by itself: what is about another act may have to be numbered anew.
         acts: list[list[str]] = []
         for body in bodies:
@@ -180,10 +180,23 @@ class BenchCopy(Logbook):
         """What the server is still to be told (of one neck), oldest first; with those that it
         can't take. Raises LogbookError.
         """
-        which, values = ("", ()) if uid is None else ("WHERE uid = ?", (uid,))
+        return self._waiting("", ()) if uid is None else self._waiting("WHERE uid = ?", (uid,))
+
+    def next_waiting(self) -> Waiting | None:
+        """What the server is to be told next. Raises LogbookError."""
+        return next(iter(self._waiting("WHERE why = ''", (), 1)), None)
+
+    def acts_waiting(self) -> list[str]:
+        """The names of all that waits. Raises LogbookError."""
+        with self._sentences():
+            rows = self._db.execute("SELECT act FROM waiting WHERE why = ''").fetchall()
+        return [str(act) for (act,) in rows]
+
+    def _waiting(self, which: str, values: tuple[str, ...], most: int = -1) -> list[Waiting]:
         with self._sentences():
             rows = self._db.execute(
-                f"SELECT id, act, uid, body, why FROM waiting {which} ORDER BY id", values
+                f"SELECT id, act, uid, body, why FROM waiting {which} ORDER BY id LIMIT ?",
+                (*values, most),
             ).fetchall()
         return [
             Waiting(number, act, of, msgspec.json.decode(body, type=Told), why)

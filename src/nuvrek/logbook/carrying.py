@@ -128,7 +128,7 @@ class Carrier:
         state) goes there again.
         """
         heads = server.server_heads()
-        done = server.done_of([one.act for one in self._bench.waiting() if not one.why])
+        done = server.done_of(self._bench.acts_waiting())
         gone = _gathered(server.table("gone", _SMALL["gone"]))
         known = self._known()
         changed: set[str] = set()
@@ -149,6 +149,12 @@ class Carrier:
         rows = self._db.execute("SELECT uid, count, mark, described FROM there").fetchall()
         return {uid: _There(count, mark, described) for uid, count, mark, described in rows}
 
+    def _known_of(self, uid: str) -> _There | None:
+        row = self._db.execute(
+            "SELECT count, mark, described FROM there WHERE uid = ?", (uid,)
+        ).fetchone()
+        return None if row is None else _There(*row)
+
     def _bring_neck(
         self,
         server: ServerLogbook,
@@ -158,7 +164,7 @@ class Carrier:
         gone: Mapping[str, str],
     ) -> None:
         """A neck as the server has it, with what this bench has still to tell after it."""
-        known = self._known().get(uid)
+        known = self._known_of(uid)
         base = known.count if known is not None else 0
         rows = server.bodies(number, base)
         grew = known is not None and base > 0 and bool(rows) and rows[0][2] == known.mark
@@ -427,10 +433,9 @@ class Carrier:
         tries: dict[str, int] = {}
         while True:
             patience.ask()
-            waiting = [one for one in self._bench.waiting() if not one.why]
-            if not waiting:
+            one = self._bench.next_waiting()
+            if one is None:
                 return went
-            one = waiting[0]
             try:
                 server.once(one.act, _said(one), self._writer(one))
             except NeckChanged:
@@ -460,7 +465,7 @@ class Carrier:
                     insert_neck(db, one.uid, created, described, bodies)
                 case Entries(bodies):
                     row = db.execute("SELECT id FROM neck WHERE uid = ?", (one.uid,)).fetchone()
-                    there = self._known().get(one.uid)
+                    there = self._known_of(one.uid)
                     if row is None or there is None:
                         raise NeckChanged(tr("This neck is no longer in the logbook."))
                     stand = Stand(int(row[0]), one.uid, there.count, there.mark)
@@ -480,7 +485,7 @@ class Carrier:
         """It is there: it waits no more, and is known to be there."""
         with self._bench._sentences(), self._bench._writing():
             gone = self._db.execute("DELETE FROM waiting WHERE id = ?", (one.id,)).rowcount
-            known = self._known().get(one.uid)
+            known = self._known_of(one.uid)
             if not gone:
                 return
             self._note_sent([(one.act, _said(one))])

@@ -14,6 +14,12 @@ from nuvrek.logbook.stand import Stand, grown_by, mark_of, marked
 # What stands in the table of what is gone: put back on purpose, a whole neck, an owner's or the
 # shop's row.
 PUT_BACK, TAKEN_AWAY, SMALL = "put back", "taken away", "row"
+_INSERT = "INSERT INTO entry (neck, number, body, mark) VALUES (?, ?, ?, ?)"
+_INSERT_CHECKED = """
+INSERT INTO entry (neck, number, body, mark) SELECT n.id, ?, ?, ? FROM neck n
+WHERE n.id = ? AND n.uid = ? AND coalesce(
+(SELECT mark FROM entry WHERE neck = n.id ORDER BY number DESC LIMIT 1), '') = ?
+"""
 _STAND = """
 SELECT n.uid, e.number, e.mark FROM neck n LEFT JOIN entry e ON e.neck = n.id
 AND e.number = (SELECT max(number) FROM entry WHERE neck = n.id) WHERE n.id = ?
@@ -58,13 +64,26 @@ def insert_neck(
     return add(db, Stand(int(cursor.lastrowid or 0), uid), bodies)
 
 
+def add_checked(db: sqlite3.Connection, stand: Stand, bodies: Sequence[object]) -> Stand:
+    """Entries after a journal that must be as ``stand`` says. Raises NeckChanged."""
+    rows = marked(stand, bodies)
+    if not rows:
+        check_stands(db, stand)
+        return stand
+    # The first goes in only where neck and journal are those that are meant.
+    first = db.execute(_INSERT_CHECKED, (*rows[0], stand.neck, stand.uid, stand.mark))
+    if first.rowcount != 1:
+        check_stands(db, stand)
+        raise NeckChanged(tr("This neck was changed meanwhile. Nothing was written down."))
+    if len(rows) > 1:
+        db.executemany(_INSERT, [(stand.neck, *row) for row in rows[1:]])
+    return grown_by(stand, rows)
+
+
 def add(db: sqlite3.Connection, stand: Stand, bodies: Sequence[object]) -> Stand:
     """Entries after where the journal stands; returns where it stands then."""
     rows = marked(stand, bodies)
-    db.executemany(
-        "INSERT INTO entry (neck, number, body, mark) VALUES (?, ?, ?, ?)",
-        [(stand.neck, *row) for row in rows],
-    )
+    db.executemany(_INSERT, [(stand.neck, *row) for row in rows])
     return grown_by(stand, rows)
 
 

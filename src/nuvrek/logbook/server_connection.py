@@ -47,8 +47,10 @@ class Refused(sqlite3.OperationalError):
 class Rows:
     """What a statement gave, as the file's cursor gives it."""
 
-    def __init__(self, rows: list[tuple[Any, ...]], lastrowid: int | None) -> None:
-        self._rows, self.lastrowid = rows, lastrowid
+    def __init__(
+        self, rows: list[tuple[Any, ...]], lastrowid: int | None, rowcount: int = -1
+    ) -> None:
+        self._rows, self.lastrowid, self.rowcount = rows, lastrowid, rowcount
 
     def fetchall(self) -> list[tuple[Any, ...]]:
         return self._rows
@@ -97,7 +99,7 @@ class Connection:
             word, self.in_transaction
         )
         last = int(rows[0][0]) if said.endswith("RETURNING id") and rows else None
-        return Rows(rows, last)
+        return Rows(rows, last, cursor.rowcount)
 
     def executemany(self, said: str, rows: Iterable[Sequence[object]]) -> None:
         """One statement for several rows, sent in one go."""

@@ -32,8 +32,7 @@ from nuvrek.logbook.reading_back import (
     row_of,
 )
 from nuvrek.logbook.rows import (
-    add,
-    check_stands,
+    add_checked,
     insert_neck,
     put_owner,
     put_shop,
@@ -130,7 +129,8 @@ class Logbook:
             os.close(os.open(self.path, os.O_CREAT | os.O_EXCL, 0o600))
         self._db = sqlite3.connect(self.path, timeout=_BUSY_SECONDS, isolation_level=None)
         self._db.text_factory = readable_text
-        found = self.path.stat()
+        self._name = os.fspath(self.path)
+        found = os.stat(self._name)
         self._file = found.st_dev, found.st_ino
         try:
             self._prepare()
@@ -259,7 +259,6 @@ class Logbook:
         # Full sync: an entry has reached the disk when its call returns.
         self._db.execute("PRAGMA synchronous=FULL")
         self._db.execute("PRAGMA foreign_keys=ON")
-        self._db.execute("PRAGMA secure_delete=ON")
 
     def _copy_before(self, version: int) -> None:
         """A logbook of an older version stays beside the new one as it was."""
@@ -281,7 +280,7 @@ class Logbook:
         if self._file is None:
             return
         try:
-            now = self.path.stat()
+            now = os.stat(self._name)
         except OSError:
             now = None
         if now is None or (now.st_dev, now.st_ino) != self._file:
@@ -312,6 +311,8 @@ class Logbook:
         and removing an owner only: what else is written down is only ever added.
         """
         self._check_writable()
+        # What is deleted is written over, not only forgotten.
+        self._db.execute("PRAGMA secure_delete=ON")
         with self._sentences(), self._writing():
             yield self._db
 
@@ -520,7 +521,6 @@ class Logbook:
         with self._sentences():
             try:
                 with self._writing():
-                    check_stands(self._db, stand)
                     return self._add(stand, bodies)
             except sqlite3.IntegrityError as error:
                 raise NeckChanged(
@@ -532,7 +532,7 @@ class Logbook:
         return None
 
     def _add(self, stand: Stand, bodies: Sequence[str]) -> Stand:
-        return add(self._db, stand, bodies)
+        return add_checked(self._db, stand, bodies)
 
 
 class OwnerRow(msgspec.Struct, frozen=True):
