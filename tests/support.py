@@ -76,6 +76,15 @@ def virtual_screen(test: unittest.TestCase, size: tuple[int, int] = (1400, 900))
         return f":{told.readline().strip()}"
 
 
+def needs_pseudo_terminals(test: unittest.TestCase) -> None:
+    """Skip where the machine has none: the stand-in gauge speaks over one."""
+    try:
+        for end in os.openpty():
+            os.close(end)
+    except OSError as error:
+        test.skipTest(f"this machine has no pseudo-terminals ({error.strerror})")
+
+
 class Typed:
     """Keys that carry the time at which they were typed, as those of a real keyboard do."""
 

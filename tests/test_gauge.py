@@ -12,7 +12,7 @@ from nuvrek.simulator.measuring import default_rng
 from nuvrek.simulator.simulated_job import simulated_neck
 from nuvrek.simulator.stand_in_gauge import StandIn, indicator_run
 from nuvrek.units import Unit, parse_length
-from tests.support import WindowCase
+from tests.support import WindowCase, needs_pseudo_terminals
 from tests.test_cli import CliCase
 
 
@@ -59,6 +59,10 @@ class Lines(unittest.TestCase):
 
 
 class InTheWindow(WindowCase):
+    def setUp(self) -> None:
+        needs_pseudo_terminals(self)
+        super().setUp()
+
     def wait(self, until: Any) -> None:
         from PyQt6.QtTest import QTest
 
@@ -154,7 +158,20 @@ class InTheWindow(WindowCase):
         self.assertEqual(window.stages["Measure"].gauge_button.text(), "no gauge")
 
 
+class WithoutPseudoTerminals(WindowCase):
+    def test_the_stand_in_is_refused_with_a_sentence(self) -> None:
+        window: Any = self.open_window(demo=True)
+        with mock.patch("os.openpty", side_effect=OSError(2, "No such file")):
+            said = window.app.gauge.open_stand_in(None)
+        self.assertIn("no line for a stand-in gauge (no such file)", said)
+        self.assertFalse(window.app.gauge.connected)
+
+
 class StandInOnTheCommandLine(CliCase):
+    def setUp(self) -> None:
+        needs_pseudo_terminals(self)
+        super().setUp()
+
     def test_it_names_its_port_and_ends_when_unplugged(self) -> None:
         with mock.patch("sys.stdin", io.StringIO("\nd\ng\nq\n")):
             status, out, _ = self.run_cli("gauge", "--seed", 2)

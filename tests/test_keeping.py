@@ -9,12 +9,14 @@ import threading
 import time
 import unittest
 from collections.abc import Sequence
+from contextlib import closing
 from datetime import date, datetime, timedelta
 from decimal import Decimal
 from typing import Any
 
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from msgspec import structs
 
 from nuvrek.demo import demo_jobs, demo_owners
 from nuvrek.logbook.copies import (
@@ -408,6 +410,53 @@ class AtTheWindow(WindowCase):
         page.every.click()
         self.assertEqual(len(book.necks()), 15)
         self.assertGreater(len(page.copies), 1)
+
+    def test_what_both_changed_waits_for_a_word_and_a_fuller_archive_for_a_second(self) -> None:
+        window: Any = self.open_window(demo=True)
+        book = window.app.book
+        window.show_stage("Kept safe")
+        page = window.stages["Kept safe"]
+        laptop = make_copy(book, NOW).rename(self.folder / "laptop.db")
+        with closing(Logbook(laptop)) as other:
+            neck = other.row(2).neck
+            other.append(other.stand(2), Describe(neck=structs.replace(neck, title="t"), at=TIME))
+        book.append(book.stand(2), Describe(neck=structs.replace(neck, title="o"), at=TIME))
+        before = len(book.entries(2))
+        page.merge(laptop)
+        self.assertIn("described anew", window.bar.message.text())
+        self.assertEqual((len(book.entries(2)), page.so.isVisible()), (before, True))
+        page.so.click()
+        self.assertEqual((len(book.entries(2)), page.so.isVisible()), (before + 1, False))
+        path = self.folder / "all.zip"
+        page.archive(path)
+        whole = path.read_bytes()
+        number = len(book.entries(2))
+        book.append(book.stand(2), Note(text="more", at=TIME))
+        page.archive(path)
+        self.assertNotEqual(path.read_bytes(), whole)
+        fuller = path.read_bytes()
+        restore_neck(book, laptop, book.stand(2))
+        self.assertLess(len(book.entries(2)), number)
+        page.archive(path)
+        self.assertIn("holds more", window.bar.message.text())
+        self.assertEqual(path.read_bytes(), fuller)
+        page.archive(path)
+        self.assertNotEqual(path.read_bytes(), fuller)
+
+    def test_a_long_job_can_be_left_and_then_nothing_has_changed(self) -> None:
+        window: Any = self.open_window(demo=True, inline=False)
+        window.show_stage("Kept safe")
+        page = window.stages["Kept safe"]
+        other = Logbook.make(self.folder / "other.db")
+        for n in range(400):
+            other.start(neck_with(title=str(n)), TIME, [Note(text="x", at=TIME)] * 20)
+        other.close()
+        self.wait_until(lambda: not window.app.aside.busy)
+        page.merge(other.path)
+        self.wait_until(window.bar.stop.isVisible)
+        window.bar.stop.click()
+        self.wait_until(lambda: not window.app.aside.busy)
+        self.assertEqual(len(window.app.book.necks()), 15)
 
     def test_an_owner_is_written_out_and_taken_out_at_the_second_press(self) -> None:
         window: Any = self.open_window(demo=True)

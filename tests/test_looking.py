@@ -8,6 +8,7 @@ import random
 import sqlite3
 import time
 import unittest
+import warnings
 import zipfile
 from contextlib import closing
 from datetime import datetime
@@ -241,7 +242,10 @@ _INDEX = '{"format":"nuvrek-archive","necks":[LINES]}'
 class Archives(TempCase):
     def made(self, members: list[tuple[str, bytes]]) -> bytes:
         out = io.BytesIO()
-        with zipfile.ZipFile(out, "w", zipfile.ZIP_DEFLATED) as archive:
+        with (
+            warnings.catch_warnings(action="ignore"),
+            zipfile.ZipFile(out, "w", zipfile.ZIP_DEFLATED) as archive,
+        ):
             for name, data in members:
                 archive.writestr(name, data)
         return out.getvalue()

@@ -11,7 +11,7 @@ from PyQt6.QtGui import QColor, QImage
 from nuvrek.desktop.widgets.photo import PhotoView
 from nuvrek.readings.entries import Note, StringGap, StringHeight
 from nuvrek.units import Unit
-from tests.support import WindowCase
+from tests.support import WindowCase, needs_pseudo_terminals
 
 UP = 0x01000013
 ENTER, BACK, DOWN, SPACE = (
@@ -208,6 +208,10 @@ class NotesAndTables(MeasureCase):
 
 
 class StandInLive(MeasureCase):
+    def setUp(self) -> None:
+        needs_pseudo_terminals(self)
+        super().setUp()
+
     def test_the_stand_in_is_pressed_from_the_window(self) -> None:
         from PyQt6.QtTest import QTest
 

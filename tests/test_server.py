@@ -1,5 +1,8 @@
 """The same logbook in a file and on a server of several benches."""
 
+import os
+import random
+import string
 import threading
 import time
 import unittest
@@ -12,6 +15,7 @@ import msgspec
 
 from nuvrek.bench.session import Session
 from nuvrek.demo import demo_jobs
+from nuvrek.desktop.server_line import _Turn
 from nuvrek.logbook import server_connection
 from nuvrek.logbook.bench_copy import BenchCopy
 from nuvrek.logbook.carrying import Carrier
@@ -186,8 +190,13 @@ class OnAServer(ServerCase, BothCase):
         number = book.start(NECK, TIME)
         other: Any = self.again(book)
         other.heard()
-        for nonsense in ("", "\u00b2", "9" * 300, "all; DROP", "-1"):
-            postgres.tell(self.address, f"NOTIFY nuvrek, '{nonsense}'")
+        pick, said = random.Random(6), ["", "\u00b2", "9" * 300, "all; DROP", "-1"]
+        letters = string.printable.replace("'", "") + "\u00b2\u0967"
+        for _ in range(int(os.environ.get("NUVREK_FUZZ", "40"))):
+            said.append("".join(pick.choices(letters, k=pick.randrange(1, 90))))
+        for n in range(0, len(said), 500):
+            notices = (f"NOTIFY nuvrek, '{one}'" for one in said[n : n + 500])
+            postgres.tell(self.address, "; ".join(notices))
         book.append(book.stand(number), CROWN)
         heard: set[str] = set()
         until = time.monotonic() + 20.0
@@ -515,6 +524,14 @@ class AtTheWindow(WindowCase):
             postgres.start()
         self.wait_until(lambda: not bench.standing.isVisible())
         self.wait_until(lambda: len(laptop.app.session.entries) == before + 2)
+
+    def test_of_two_windows_of_one_machine_one_carries(self) -> None:
+        first, second = (_Turn(self.folder / "logbook.db") for _ in range(2))
+        self.assertEqual((first.ours, second.ours), (True, False))
+        first.close()
+        second.try_again()
+        self.assertTrue(second.ours)
+        second.close()
 
     def _shelf(self, window: Any) -> bool:
         window.stages["Shelf"].refresh()

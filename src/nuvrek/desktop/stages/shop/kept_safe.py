@@ -214,7 +214,8 @@ class KeptSafeStage(Stage):
         """
         source = self.app.book.at_source
 
-        def job(_told: Callable[[str], None]) -> object:
+        def job(told: Callable[[str], None]) -> object:
+            told(tr("Changing the logbook"))
             with closing(source()) as book:
                 return action(book)
 
@@ -304,9 +305,11 @@ class KeptSafeStage(Stage):
         """Read what comes from elsewhere; where both sides changed the same it waits for a word."""
         source = self.app.book.at_source
 
-        def job(_told: Callable[[str], None]) -> object:
+        def job(told: Callable[[str], None]) -> object:
             with closing(source()) as book:
+                told(tr("Reading what comes in"))
                 every = read(book)
+                told(tr("Holding it beside what is here"))
                 seen = forecast(book, every)
                 if seen.asks:
                     return every, seen
@@ -356,9 +359,10 @@ class KeptSafeStage(Stage):
         """
         again, sure = self.app.book.again, self._sure == str(path)
 
-        def pack(_told: Callable[[str], None]) -> object:
+        def pack(told: Callable[[str], None]) -> object:
             from nuvrek.bench.work.archive import less_than_there, packed
 
+            told(tr("Packing"))
             with closing(again()) as book:
                 data, damaged = packed(book)
             return data, damaged, "" if sure else less_than_there(path, data)
