@@ -105,7 +105,9 @@ class AtTheDoor(WindowCase):
 
         thread = threading.Thread(target=say)
         thread.start()
-        self.wait_until(lambda: not thread.is_alive())
+        while thread.is_alive():
+            self.app.processEvents()
+            thread.join(0.01)
         for line in silent:
             line.close()
         self.assertTrue(hand_over(Path("/tmp/after"), self.logbook))

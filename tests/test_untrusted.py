@@ -107,6 +107,25 @@ class Pictures(TempCase):
         small = photo.decoded(photo.small_copy(path))
         self.assertEqual(small.width(), photo.LONGEST_PX)
 
+    def test_what_came_with_the_picture_stays_behind(self) -> None:
+        """Place, time and words of a file are no part of what is kept."""
+        image = QImage(40, 30, QImage.Format.Format_RGB32)
+        image.fill(0x336699)
+        image.setText("Comment", "by Orla Finsterwick")
+        for name in ("a.jpg", "a.png"):
+            path = self.folder / name
+            image.save(str(path))
+            raw = path.read_bytes()
+            self.assertIn(b"Finsterwick", raw)
+            if name.endswith("jpg"):
+                told = b"Exif\0\0MM\0*GPS 53.5 N 9.9 E"
+                exif = b"\xff\xe1" + (len(told) + 2).to_bytes(2, "big") + told
+                path.write_bytes(raw[:2] + exif + raw[2:])
+            kept = photo.small_copy(path)
+            for word in (b"Finsterwick", b"GPS", b"Exif", b"Comment"):
+                self.assertNotIn(word, kept)
+            self.assertEqual(photo.decoded(kept).size(), image.size())
+
     def test_a_job_brings_no_other_kind_of_photo(self) -> None:
         job = Job(neck=NECK, journal=(Note(text="x", photo=b"<svg/>"),))
         with self.assertRaises(JobFaults) as caught:

@@ -10,6 +10,7 @@ from PyQt6.QtCore import QBuffer, QByteArray, QIODevice, QSize, Qt
 from PyQt6.QtGui import QImage, QImageReader, QKeyEvent, QMouseEvent, QPixmap
 from PyQt6.QtWidgets import QLabel, QWidget
 
+from nuvrek.desktop.widgets.painting import painting
 from nuvrek.exchange.jobfile import read_bytes
 from nuvrek.language import tr
 from nuvrek.readings.entries import PHOTO_BYTES
@@ -93,8 +94,17 @@ class PhotoView(QLabel):
         self._leave()
 
 
+def _only_picture(image: QImage) -> QImage:
+    """The same dots and nothing else: no place, no name, no words that came with the file."""
+    bare = QImage(image.size(), QImage.Format.Format_RGB32)
+    bare.fill(0xFFFFFFFF)
+    with painting(bare) as painter:
+        painter.drawImage(0, 0, image)
+    return bare
+
+
 def _jpeg(image: QImage) -> bytes:
-    flat = image.convertToFormat(QImage.Format.Format_RGB32)
+    flat = _only_picture(image)
     for quality in (85, 70, 50, 30):
         data = QByteArray()
         buffer = QBuffer(data)
