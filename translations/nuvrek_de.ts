@@ -1824,6 +1824,10 @@
       <translation>Die Worte nach Belieben ändern; die Seite folgt.</translation>
     </message>
     <message>
+      <source>Changing the logbook</source>
+      <translation>Das Logbuch wird geändert</translation>
+    </message>
+    <message>
       <source>Chapters, or what was found</source>
       <translation>Kapitel, oder was gefunden wurde</translation>
     </message>
@@ -3102,6 +3106,10 @@
     <message>
       <source>Holder for {title}: sheet {sheet} of {holder_sheets}</source>
       <translation>Halter für {title}: Blatt {sheet} von {holder_sheets}</translation>
+    </message>
+    <message>
+      <source>Holding it beside what is here</source>
+      <translation>Vergleichen mit dem, was hier ist</translation>
     </message>
     <message>
       <source>Home-made tools only</source>
@@ -5072,6 +5080,10 @@
       <translation>Besitzer</translation>
     </message>
     <message>
+      <source>Packing</source>
+      <translation>Packen</translation>
+    </message>
+    <message>
       <source>Page Up, Page Down: the stage before, after</source>
       <translation>Bild auf, Bild ab: die Stufe davor, danach</translation>
     </message>
@@ -5586,6 +5598,10 @@
     <message>
       <source>Reading row {row:,} of {name}</source>
       <translation>Zeile {row:,} von {name} wird gelesen</translation>
+    </message>
+    <message>
+      <source>Reading what comes in</source>
+      <translation>Lesen, was hereinkommt</translation>
     </message>
     <message>
       <source>Readings for it</source>
