@@ -80,6 +80,14 @@ class Waiting(Struct, frozen=True):
     why: str = ""
 
 
+class There(Struct, frozen=True):
+    """Where a neck stood on the server when it was last brought."""
+
+    count: int
+    mark: str
+    described: str
+
+
 class BenchCopy(Logbook):
     """The copy; ``address`` is the server's. Whoever writes wakes the carrier by ``wake``."""
 
@@ -228,6 +236,47 @@ class BenchCopy(Logbook):
             ).fetchall()
             own = {said for (said,) in self._db.execute("SELECT said FROM own").fetchall()}
         return frozenset(number for number, uid, body in rows if mark_of(uid, body) not in own)
+
+    # --- what is known of the server -------------------------------------------------------
+
+    def there(self) -> dict[str, There]:
+        """Where each neck stood on the server when it was last brought, by uid."""
+        rows = self._db.execute("SELECT uid, count, mark, described FROM there").fetchall()
+        return {uid: There(count, mark, described) for uid, count, mark, described in rows}
+
+    def there_of(self, uid: str) -> There | None:
+        """Where one neck stood there; None where it was not there yet."""
+        row = self._db.execute(
+            "SELECT count, mark, described FROM there WHERE uid = ?", (uid,)
+        ).fetchone()
+        return None if row is None else There(*row)
+
+    def note_there(self, uid: str, there: There) -> None:
+        """Where a neck stands there now; within a transaction."""
+        self._db.execute(
+            "INSERT OR REPLACE INTO there VALUES (?, ?, ?, ?)",
+            (uid, there.count, there.mark, there.described),
+        )
+
+    def note_sent(self, names: Sequence[tuple[str, str]]) -> None:
+        """Under which names acts stand on the server: should it lose them, they go there again
+        under the same.
+        """
+        self._db.executemany("INSERT OR REPLACE INTO sent VALUES (?, ?)", names)
+
+    def sent_as(self, said: str, used: set[str]) -> str:
+        """A name an act that says this was written under before, and not yet used; else one made
+        of what it says.
+        """
+        rows = self._db.execute("SELECT act FROM sent WHERE said = ? ORDER BY act", (said,))
+        names = [str(act) for (act,) in rows.fetchall()]
+        name = next((act for act in names if act not in used), f"again-{said}-{len(used)}")
+        used.add(name)
+        return name
+
+    def hold(self, one: Waiting, why: str) -> None:
+        """Something that can't go there; within a transaction."""
+        self._db.execute("UPDATE waiting SET why = ? WHERE id = ?", (why, one.id))
 
 
 def act_mark(uid: str, bodies: Sequence[object]) -> str:

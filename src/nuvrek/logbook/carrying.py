@@ -7,8 +7,7 @@ is and is carried later.
 from __future__ import annotations
 
 import sqlite3
-from collections.abc import Callable, Mapping, Sequence
-from typing import Any
+from collections.abc import Callable
 
 import msgspec
 from msgspec import Struct
@@ -21,39 +20,19 @@ from nuvrek.logbook.bench_copy import (
     OwnerKept,
     ShopSet,
     Started,
+    There,
     Waiting,
     act_mark,
 )
-from nuvrek.logbook.encoding import described_body, entry_body
+from nuvrek.logbook.bringing import Bringer
 from nuvrek.logbook.errors import LogbookError, NeckChanged, ServerLost
-from nuvrek.logbook.journals import placed_after, time_order
-from nuvrek.logbook.reading_back import decoder
-from nuvrek.logbook.reading_back import described as described_as
-from nuvrek.logbook.rows import (
-    PUT_BACK,
-    TAKEN_AWAY,
-    add,
-    check_stands,
-    insert_neck,
-    put_owner,
-    put_shop,
-    redescribe,
-    rewrite,
-    stand_of,
-)
+from nuvrek.logbook.journals import time_order
+from nuvrek.logbook.rows import add, check_stands, insert_neck, put_owner, put_shop
 from nuvrek.logbook.server import ServerLogbook
 from nuvrek.logbook.stand import Stand, mark_of
-from nuvrek.readings.check import journal_faults
-from nuvrek.readings.entries import AnyEntry
 
 # So often an act is brought up to what others wrote before it waits for the next time.
 _TRIES = 6
-# The small tables that are brought whole, with their columns.
-_SMALL = {
-    "gone": "neck, was, stays",
-    "owner": "id, name, body, at, uid, mark",
-    "shop": "name, body, at, mark",
-}
 
 
 class Carried(Struct, frozen=True):
@@ -67,23 +46,13 @@ class Carried(Struct, frozen=True):
     refused: int = 0
 
 
-class _There(Struct, frozen=True):
-    """Where a neck stood on the server when it was last brought."""
-
-    count: int
-    mark: str
-    described: str
-
-
 class Carrier:
     """Goes between one bench's copy and its server."""
 
     def __init__(self, bench: BenchCopy) -> None:
         self._bench = bench
         self._server: ServerLogbook | None = None
-        self._small: dict[str, list[tuple[Any, ...]]] = {}
-        # Owners a neck here was described with and is no more: by the neck and the mark it had.
-        self._renamed: dict[tuple[str, str], str] = {}
+        self._bringer = Bringer(bench)
 
     @property
     def _db(self) -> sqlite3.Connection:
@@ -96,10 +65,10 @@ class Carrier:
         """
         if self._server is None:
             self._server = ServerLogbook(self._bench.address)
-        changed, others = self._bring(self._server)
+        changed, others = self._bringer.bring(self._server)
         told = self._carry(self._server)
         if told:
-            more, again = self._bring(self._server)
+            more, again = self._bringer.bring(self._server)
             changed, others = changed | more, others or again
         waits, refused = self._bench.counts()
         return Carried(frozenset(changed), others, waits, refused)
@@ -121,312 +90,6 @@ class Carrier:
             self._server = None
         self._bench.close()
 
-    # --- bringing --------------------------------------------------------------------------
-
-    def _bring(self, server: ServerLogbook) -> tuple[set[str], bool]:
-        """What others wrote, into the copy; what the server lost (it was put back from an older
-        state) goes there again.
-        """
-        heads = server.server_heads()
-        done = server.done_of(self._bench.acts_waiting())
-        gone = _gathered(server.table("gone", _SMALL["gone"]))
-        known = self._known()
-        changed: set[str] = set()
-        for number, uid, described, count, mark in heads:
-            patience.ask()
-            if known.get(uid) != _There(count, mark, described):
-                self._bring_neck(server, number, uid, done, gone.get(uid, {}))
-                changed.add(uid)
-        for uid in known.keys() - {head[1] for head in heads}:
-            if TAKEN_AWAY in gone.get(uid, {}):
-                self._take_away(uid)
-            else:
-                self._send_again(uid)
-            changed.add(uid)
-        return changed, self._bring_small(server)
-
-    def _known(self) -> dict[str, _There]:
-        rows = self._db.execute("SELECT uid, count, mark, described FROM there").fetchall()
-        return {uid: _There(count, mark, described) for uid, count, mark, described in rows}
-
-    def _known_of(self, uid: str) -> _There | None:
-        row = self._db.execute(
-            "SELECT count, mark, described FROM there WHERE uid = ?", (uid,)
-        ).fetchone()
-        return None if row is None else _There(*row)
-
-    def _bring_neck(
-        self,
-        server: ServerLogbook,
-        number: int,
-        uid: str,
-        done: frozenset[str],
-        gone: Mapping[str, str],
-    ) -> None:
-        """A neck as the server has it, with what this bench has still to tell after it."""
-        known = self._known_of(uid)
-        base = known.count if known is not None else 0
-        rows = server.bodies(number, base)
-        grew = known is not None and base > 0 and bool(rows) and rows[0][2] == known.mark
-        if not grew:
-            rows = server.bodies(number)
-        row = server.table(f"neck WHERE id = {int(number)}", "described, created, uid, mark")
-        if not row or row[0][2] != uid:
-            return
-        described, created, _, mark = row[0]
-        fresh = [body for place, body, _ in rows if not grew or place > base]
-        names = server.acts_that_said([act_mark(uid, act) for act in _acts_of(fresh)])
-        there = _There(rows[-1][0] if rows else 0, rows[-1][2] if rows else "", mark)
-        with self._bench._sentences(), self._bench._writing():
-            stand = self._here(uid)
-            waiting = self._still_waiting(uid, done)
-            if stand is None:
-                self._insert(number, uid, created, described, fresh)
-            elif grew and (stand.count, stand.mark) == (base, rows[0][2]):
-                add(self._db, stand, fresh)
-            else:
-                before = self._rows_here(stand.neck)
-                theirs = [body for body, _ in before[:base]] if grew else []
-                self._put_after(stand, [*theirs, *fresh], waiting, None if grew else gone)
-            if stand is not None:
-                self._describe(stand, described)
-            self._note_there(uid, there)
-            self._note_sent(names)
-
-    def _note_sent(self, names: Sequence[tuple[str, str]]) -> None:
-        """Under which names acts stand on the server: should it lose them, they go there again
-        under the same.
-        """
-        self._db.executemany("INSERT OR REPLACE INTO sent VALUES (?, ?)", names)
-
-    def _sent_as(self, said: str, used: set[str]) -> str:
-        """A name an act that says this was written under before, and not yet used; else one made
-        of what it says.
-        """
-        rows = self._db.execute("SELECT act FROM sent WHERE said = ? ORDER BY act", (said,))
-        names = [str(act) for (act,) in rows.fetchall()]
-        name = next((act for act in names if act not in used), f"again-{said}-{len(used)}")
-        used.add(name)
-        return name
-
-    def _describe(self, stand: Stand, described: str) -> None:
-        """The first description as the server has it; whom it no longer names is remembered."""
-        row = self._db.execute("SELECT described FROM neck WHERE id = ?", (stand.neck,)).fetchone()
-        if str(row[0]) == described:
-            return
-        was, now = (described_as(stand.neck, body)[0] for body in (row[0], described))
-        if was.owner.strip() != now.owner.strip():
-            self._renamed[stand.uid, mark_of(described_body(was))] = was.owner.strip()
-        redescribe(self._db, stand.neck, described)
-
-    def _still_waiting(self, uid: str, done: frozenset[str]) -> list[Waiting]:
-        """What of a neck is not on the server yet: a program killed in between never said that it
-        is there.
-        """
-        left = []
-        for one in self._bench.waiting(uid):
-            if one.act in done or isinstance(one.told, Started):
-                self._db.execute("DELETE FROM waiting WHERE id = ?", (one.id,))
-            elif not one.why:
-                left.append(one)
-        return left
-
-    def _here(self, uid: str) -> Stand | None:
-        row = self._db.execute("SELECT id FROM neck WHERE uid = ?", (uid,)).fetchone()
-        return None if row is None else stand_of(self._db, int(row[0]))
-
-    def _rows_here(self, neck: int) -> list[tuple[str, str]]:
-        """Body and mark of a neck's entries as they are here."""
-        return [
-            (str(body), str(mark))
-            for body, mark in self._db.execute(
-                "SELECT body, mark FROM entry WHERE neck = ? ORDER BY number", (neck,)
-            )
-        ]
-
-    def _insert(
-        self, number: int, uid: str, created: str, described: str, bodies: Sequence[str]
-    ) -> None:
-        """A neck that is new here; under the server's number, where that is free."""
-        stand = insert_neck(self._db, uid, created, described, ())
-        free = self._db.execute("SELECT 1 FROM neck WHERE id = ?", (number,)).fetchone() is None
-        if free:
-            self._db.execute("UPDATE neck SET id = ? WHERE id = ?", (number, stand.neck))
-            stand = Stand(number, uid)
-        add(self._db, stand, bodies)
-
-    def _put_after(
-        self,
-        stand: Stand,
-        theirs: Sequence[str],
-        waiting: Sequence[Waiting],
-        gone: Mapping[str, str] | None,
-    ) -> None:
-        """The server's journal, and after it what waits here, each act checked like one at the
-        bench. ``gone``: what the server is known to have let go; where given, what it held before
-        and holds no more without that goes there again.
-        """
-        here = self._rows_here(stand.neck)
-        size = sum(len(one.told.bodies) for one in waiting if isinstance(one.told, Entries))
-        known = len(here) - size
-        try:
-            ours = [decoded(body) for body, _ in here]
-            journal = [decoded(body) for body in theirs]
-        except (msgspec.MsgspecError, ValueError) as error:
-            for one in waiting:
-                self._hold(one, tr("its journal can't be read ({error})", error=error))
-            rewrite(self._db, stand, theirs)
-            return
-        starts = _starts(known, waiting)
-
-        def send(_name: object, start: int, there: bool) -> bool:
-            if start >= known:
-                return start in starts
-            return gone is not None and not there and gone.get(here[start][1]) != PUT_BACK
-
-        placed = placed_after(journal, ours, send, self._fits(stand), gone or {})
-        new = [[entry_body(entry) for entry in one.entries] for one in placed]
-        for one in waiting:
-            self._db.execute("DELETE FROM waiting WHERE id = ?", (one.id,))
-        sent: list[str] = []
-        used: set[str] = set()
-        for act, bodies in zip(placed, new, strict=True):
-            said = starts.get(act.start)
-            if act.why and said is not None:
-                self._bench.let_wait(said.act, stand.uid, said.told, act.why)
-            elif not act.why:
-                had = [body for body, _ in here[act.start : act.start + len(bodies)]]
-                before = act_mark(stand.uid, had)
-                name = self._sent_as(before, used) if said is None else said.act
-                self._bench.let_wait(name, stand.uid, Entries(tuple(bodies)))
-                sent += bodies
-        self._bench.note_own(stand.uid, sent)
-        rewrite(self._db, stand, [*theirs, *sent])
-
-    def _fits(self, stand: Stand) -> Callable[[list[AnyEntry], tuple[AnyEntry, ...]], str]:
-        """Why an act can't come after a journal of this neck; nothing where it can."""
-        row = self._db.execute("SELECT described FROM neck WHERE id = ?", (stand.neck,)).fetchone()
-        neck = described_as(stand.neck, row[0])[0]
-
-        def fits(journal: list[AnyEntry], made: tuple[AnyEntry, ...]) -> str:
-            before = len(journal_faults(neck, journal))
-            faults = journal_faults(neck, [*journal, *made])
-            return faults[-1] if len(faults) > before else ""
-
-        return fits
-
-    def _note_there(self, uid: str, there: _There) -> None:
-        self._db.execute(
-            "INSERT OR REPLACE INTO there VALUES (?, ?, ?, ?)",
-            (uid, there.count, there.mark, there.described),
-        )
-
-    def _take_away(self, uid: str) -> None:
-        """A neck that was taken from the server on purpose: what waits for it can't go."""
-        why = tr("its neck is no longer in the logbook")
-        with self._bench._sentences(), self._bench._writing():
-            stand = self._here(uid)
-            if stand is not None:
-                self._db.execute("DELETE FROM entry WHERE neck = ?", (stand.neck,))
-                self._db.execute("DELETE FROM neck WHERE id = ?", (stand.neck,))
-            self._db.execute("DELETE FROM there WHERE uid = ?", (uid,))
-            self._db.execute("UPDATE waiting SET why = ? WHERE uid = ? AND why = ''", (why, uid))
-
-    def _send_again(self, uid: str) -> None:
-        """A neck the server has lost, whole: it goes there as it is here."""
-        with self._bench._sentences(), self._bench._writing():
-            self._db.execute("DELETE FROM there WHERE uid = ?", (uid,))
-            stand = self._here(uid)
-            if stand is None:
-                return
-            self._db.execute("DELETE FROM waiting WHERE uid = ? AND why = ''", (uid,))
-            row = self._db.execute(
-                "SELECT created, described FROM neck WHERE id = ?", (stand.neck,)
-            ).fetchone()
-            bodies = tuple(body for body, _ in self._rows_here(stand.neck))
-            self._bench.let_wait(
-                f"again-{uid}-{stand.mark}", uid, Started(str(row[0]), str(row[1]), bodies)
-            )
-
-    def _bring_small(self, server: ServerLogbook) -> bool:
-        """Owners, what the shop has set and what was taken out: brought whole where it changed."""
-        changed, gone = False, set[str]()
-        for name, columns in _SMALL.items():
-            rows = server.table(name, columns)
-            if self._small.get(name) == rows:
-                continue
-            with self._bench._sentences(), self._bench._writing():
-                old = self._db.execute(f"SELECT {columns} FROM {name} ORDER BY 1, 2").fetchall()
-                if name == "gone":
-                    gone = self._names_gone(rows)
-                elif old != rows:
-                    self._tell_lost(name, old, rows)
-                waiting = [one.told for one in self._bench.waiting("") if not one.why]
-                if old != rows or waiting:
-                    self._put_small(name, columns, rows, waiting)
-                new = self._db.execute(f"SELECT {columns} FROM {name} ORDER BY 1, 2").fetchall()
-            changed = changed or old != new
-            self._small[name] = rows
-        if gone:
-            self._clean_copies(gone)
-        return changed
-
-    def _tell_lost(
-        self, table: str, old: Sequence[tuple[Any, ...]], rows: Sequence[tuple[Any, ...]]
-    ) -> None:
-        """Of owners and the shop: what the server held before and has lost goes there again."""
-        marks = {row[-1] for row in rows}
-        put_back = {str(was) for (was,) in self._db.execute("SELECT was FROM gone").fetchall()}
-        waits = {one.told for one in self._bench.waiting("")}
-        for row in old:
-            if row[-1] in marks or row[-1] in put_back:
-                continue
-            if table == "owner":
-                _, name, body, at, uid, mark = row
-                told: OwnerKept | ShopSet = OwnerKept(name, body, at, uid)
-                if uid in put_back:
-                    continue
-            else:
-                name, body, at, mark = row
-                told = ShopSet(name, body, at)
-                if any(one[0] == name and time_order(one[2]) >= time_order(at) for one in rows):
-                    continue
-            if told not in waits:
-                self._bench.let_wait(f"again-{mark}", "", told)
-
-    def _put_small(
-        self, name: str, columns: str, rows: Sequence[tuple[Any, ...]], waiting: Sequence[object]
-    ) -> None:
-        self._db.execute(f"DELETE FROM {name}")
-        marks = ", ".join("?" for _ in columns.split(","))
-        self._db.executemany(f"INSERT INTO {name} ({columns}) VALUES ({marks})", rows)
-        for told in waiting:
-            match told:
-                case OwnerKept() if name == "owner":
-                    put_owner(self._db, told.name, told.body, told.at, told.owner)
-                case ShopSet() if name == "shop":
-                    put_shop(self._db, told.name, told.body, told.at)
-
-    def _names_gone(self, rows: Sequence[tuple[Any, ...]]) -> set[str]:
-        """The names, as far as they are known here, of owners who were taken out elsewhere."""
-        had = set(self._db.execute("SELECT was FROM gone WHERE neck = ''").fetchall())
-        new = {was for neck, was, _ in rows if not neck and (was,) not in had}
-        named = self._db.execute("SELECT name, uid FROM owner").fetchall()
-        names = {str(name) for name, uid in named if uid in new}
-        return names | {
-            self._renamed[neck, was] for neck, was, _ in rows if (neck, was) in self._renamed
-        }
-
-    def _clean_copies(self, names: set[str]) -> None:
-        """Owners taken out at another bench go from the copies that lie here as well."""
-        from nuvrek.logbook.privacy import clean_copies
-
-        self._bench.write_through()
-        for name in names:
-            clean_copies(self._bench.path, name, photos=False, at="")
-
-    # --- carrying --------------------------------------------------------------------------
-
     def _carry(self, server: ServerLogbook) -> int:
         """What waits, to the server, in order; returns how much went."""
         went = 0
@@ -442,7 +105,7 @@ class Carrier:
                 tries[one.act] = tries.get(one.act, 0) + 1
                 if tries[one.act] > _TRIES:
                     return went
-                self._bring(server)
+                self._bringer.bring(server)
                 continue
             except ServerLost:
                 raise
@@ -465,7 +128,7 @@ class Carrier:
                     insert_neck(db, one.uid, created, described, bodies)
                 case Entries(bodies):
                     row = db.execute("SELECT id FROM neck WHERE uid = ?", (one.uid,)).fetchone()
-                    there = self._known_of(one.uid)
+                    there = self._bench.there_of(one.uid)
                     if row is None or there is None:
                         raise NeckChanged(tr("This neck is no longer in the logbook."))
                     stand = Stand(int(row[0]), one.uid, there.count, there.mark)
@@ -485,17 +148,17 @@ class Carrier:
         """It is there: it waits no more, and is known to be there."""
         with self._bench._sentences(), self._bench._writing():
             gone = self._db.execute("DELETE FROM waiting WHERE id = ?", (one.id,)).rowcount
-            known = self._known_of(one.uid)
+            known = self._bench.there_of(one.uid)
             if not gone:
                 return
-            self._note_sent([(one.act, _said(one))])
+            self._bench.note_sent([(one.act, _said(one))])
             match one.told:
                 case Started(bodies=bodies):
-                    self._step_there(one.uid, _There(0, "", ""), len(bodies))
+                    self._step_there(one.uid, There(0, "", ""), len(bodies))
                 case Entries(bodies) if known is not None:
                     self._step_there(one.uid, known, len(bodies))
 
-    def _step_there(self, uid: str, known: _There, more: int) -> None:
+    def _step_there(self, uid: str, known: There, more: int) -> None:
         """The server's journal is so many entries of ours longer."""
         count = known.count + more
         row = self._db.execute(
@@ -504,14 +167,11 @@ class Carrier:
             (count, uid),
         ).fetchone()
         if row is not None:
-            self._note_there(uid, _There(count, str(row[1] or ""), str(row[0])))
+            self._bench.note_there(uid, There(count, str(row[1] or ""), str(row[0])))
 
     def _refuse(self, one: Waiting, why: str) -> None:
         with self._bench._sentences(), self._bench._writing():
-            self._hold(one, why)
-
-    def _hold(self, one: Waiting, why: str) -> None:
-        self._db.execute("UPDATE waiting SET why = ? WHERE id = ?", (why, one.id))
+            self._bench.hold(one, why)
 
 
 def _said(one: Waiting) -> str:
@@ -519,40 +179,3 @@ def _said(one: Waiting) -> str:
     if isinstance(one.told, Entries):
         return act_mark(one.uid, one.told.bodies)
     return mark_of(one.uid, msgspec.json.encode(one.told))
-
-
-def _acts_of(bodies: Sequence[str]) -> list[list[str]]:
-    """Entries by the acts they were written in; what can't be read is an act by itself."""
-    acts: list[list[str]] = []
-    for body in bodies:
-        try:
-            joined = bool(acts) and decoded(body).joined
-        except (msgspec.MsgspecError, ValueError):
-            joined = False
-        if joined:
-            acts[-1].append(body)
-        else:
-            acts.append([body])
-    return acts
-
-
-def _starts(known: int, waiting: Sequence[Waiting]) -> dict[int, Waiting]:
-    """What waits, by how many entries stand before it here; ``known`` are on the server."""
-    starts = {}
-    for one in waiting:
-        starts[known] = one
-        known += len(one.told.bodies) if isinstance(one.told, Entries) else 0
-    return starts
-
-
-def _gathered(rows: Sequence[tuple[Any, ...]]) -> dict[str, dict[str, str]]:
-    """What is gone, by neck."""
-    found: dict[str, dict[str, str]] = {}
-    for neck, was, stays in rows:
-        found.setdefault(str(neck), {})[str(was)] = str(stays)
-    return found
-
-
-def decoded(body: str) -> AnyEntry:
-    """An entry as it is kept. Raises msgspec's errors."""
-    return decoder().decode(body)
