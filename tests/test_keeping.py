@@ -18,7 +18,10 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from msgspec import structs
 
+from nuvrek.bench.settings import Settings
 from nuvrek.demo import demo_jobs, demo_owners
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.window import Window
 from nuvrek.logbook.copies import (
     copies_of,
     due,
@@ -83,6 +86,16 @@ class Merging(unittest.TestCase):
             self.assertEqual(self.said(side), self.said(side) & self.said(both.entries))
         # Without a word of the other side nothing changes.
         self.assertEqual(list(merged(ours, base).entries), ours)
+
+    @given(st.integers(0, 10**9))
+    @settings(max_examples=60, deadline=None)
+    def test_three_come_to_the_same_whoever_meets_whom_first(self, seed: int) -> None:
+        pick = random.Random(seed)
+        base = grown(pick, [], pick.randrange(6), "base")
+        a, b, c = (grown(pick, base, pick.randrange(6), side) for side in "abc")
+        one = merged(merged(a, b).entries, c).entries
+        self.assertEqual(one, merged(a, merged(b, c).entries).entries)
+        self.assertEqual(one, merged(merged(c, a).entries, b).entries)
 
     def said(self, entries: Sequence[AnyEntry]) -> set[str]:
         """What each entry says, and of what: numbers are followed to what they mean."""
@@ -472,6 +485,25 @@ class AtTheWindow(WindowCase):
         self.assertIn("1 neck stays", window.bar.message.text())
         self.assertNotIn("Orla Finsterwick", [card.owner.name for card in page.cards])
         self.assertEqual(window.app.book.necks()[13].neck.owner, "")
+
+    def test_the_cards_beside_the_logbook_forget_too(self) -> None:
+        path = self.folder / "book.db"
+        book = Logbook.make(path)
+        book.start(neck_with(title="hers", owner="Orla Finsterwick"), TIME)
+        state = AppState(book, Settings(), self.folder / "settings.json", lambda: TIME, inline=True)
+        window = Window(state)
+        window.show()
+        self.addCleanup(self._close, window)
+        cards = path.with_name("book.db-cards")
+        self.assertIn(b"insterwick", cards.read_bytes())
+        window.show_stage("Owners")
+        page: Any = window.stages["Owners"]
+        page.remove.click()
+        page.remove.click()
+        self.assertIn("Gone", window.bar.message.text())
+        for file in self.folder.rglob("*"):
+            if file.is_file():
+                self.assertNotIn(b"insterwick", file.read_bytes(), file.name)
 
 
 if __name__ == "__main__":

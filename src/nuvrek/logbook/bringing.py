@@ -328,9 +328,11 @@ class Bringer:
 
     def _clean_copies(self, names: set[str]) -> None:
         """Owners taken out at another bench go from the copies that lie here as well."""
+        from nuvrek.logbook.copies import forget_cards
         from nuvrek.logbook.privacy import clean_copies
 
         self._bench.write_through()
+        forget_cards(self._bench.path)
         for name in names:
             clean_copies(self._bench.path, name, photos=False, at="")
 

@@ -14,11 +14,16 @@ from pathlib import Path
 from nuvrek.language import spoken
 
 _VERSION = 4
-_TABLES = f"""
+_CARDS = """
 CREATE TABLE card (neck INTEGER PRIMARY KEY, head TEXT NOT NULL, body BLOB NOT NULL);
 CREATE INDEX heads ON card (neck, head);
-CREATE TABLE made (language TEXT NOT NULL);
+"""
+_WORDS = """
 CREATE VIRTUAL TABLE words USING fts5(said, found, tokenize = 'unicode61 remove_diacritics 2');
+"""
+_TABLES = f"""
+{_CARDS} {_WORDS}
+CREATE TABLE made (language TEXT NOT NULL);
 PRAGMA user_version={_VERSION};
 """
 
@@ -105,9 +110,10 @@ class CardCache:
             return set()
 
     def forget(self) -> None:
-        """Throw all of it away: it is made anew from the logbook."""
+        """Throw all of it away, also from the disk: it is made anew from the logbook."""
         with suppress(sqlite3.Error):
-            self._db.executescript("DELETE FROM card; DELETE FROM words;")
+            # The index of words keeps what was deleted from it: it is made anew.
+            self._db.executescript(f"DROP TABLE card; DROP TABLE words; {_CARDS} {_WORDS} VACUUM;")
 
     def close(self) -> None:
         """Close the file."""
