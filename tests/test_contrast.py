@@ -7,9 +7,9 @@ for text from 24 px on, or bold from 19 px.
 
 from __future__ import annotations
 
-from collections import Counter
 from typing import Any
 
+import numpy as np
 from PyQt6.QtCore import QPoint, QRect, QRectF
 from PyQt6.QtGui import QColor, QImage, QPainter
 from PyQt6.QtTest import QTest
@@ -40,25 +40,26 @@ PAGES = (
 )
 
 
+def colours_in(image: QImage, box: QRect) -> np.ndarray:
+    """The dots of a box as 0xRRGGBB."""
+    box = box.intersected(image.rect())
+    part = image.copy(box).convertToFormat(QImage.Format.Format_RGB32)
+    bits = part.constBits()
+    if bits is None or part.isNull():
+        return np.array([], dtype=np.uint32)
+    return np.frombuffer(bits.asarray(part.sizeInBytes()), dtype=np.uint32) & 0xFFFFFF
+
+
 def ground_of(image: QImage, box: QRect) -> str:
     """The commonest colour in a box."""
-    box = box.intersected(image.rect())
-    found: Counter[str] = Counter()
-    for y in range(box.top(), box.bottom() + 1, 2):
-        for x in range(box.left(), box.right() + 1, 2):
-            found[image.pixelColor(x, y).name()] += 1
-    return found.most_common(1)[0][0] if found else ""
+    found, times = np.unique(colours_in(image, box), return_counts=True)
+    return f"#{found[times.argmax()]:06x}" if found.size else ""
 
 
 def strongest(image: QImage, box: QRect, ground: str) -> float:
     """The best contrast to the ground that a pixel of the box has."""
-    box = box.intersected(image.rect())
-    seen = {
-        image.pixelColor(x, y).name()
-        for y in range(box.top(), box.bottom() + 1)
-        for x in range(box.left(), box.right() + 1)
-    }
-    return max((contrast(one, ground) for one in seen), default=99.0)
+    seen = np.unique(colours_in(image, box))
+    return max((contrast(f"#{one:06x}", ground) for one in seen), default=99.0)
 
 
 class Drawn:
