@@ -7,7 +7,7 @@ import random
 import unittest
 from collections import Counter
 from collections.abc import Sequence
-from contextlib import suppress
+from contextlib import closing, suppress
 from typing import Any
 from unittest import mock
 
@@ -119,6 +119,8 @@ class ThreeBenchesOnOneServer(ServerCase):
 
     def run_of(self, seed: int) -> None:
         pick = random.Random(seed)
+        with closing(ServerLogbook(self.address)):
+            postgres.tell(self.address, f"TRUNCATE {', '.join(TABLES)}")
         benches = [self.bench(f"{seed}-{n}") for n in range(3)]
         model: dict[str, Counter[str]] = {}
         saved = False

@@ -473,12 +473,18 @@ class AtTwoBenches(ServerCase):
         self.meet()
         make_copy(self.other.path, datetime(2026, 3, 3, 14))
         self.assertIsNotNone(self.other.owner(name))
+        # The other bench has not heard of it yet, and goes on writing about her.
+        number = self.other.necks()[-1].id
+        said = Note(text="Orla rang", at="2026-03-04T09:00:00")
+        self.other.append(self.other.stand(number), said)
+        self.other.keep_owner(Owner(name=name, telephone="2"), "2026-03-04T09:00:00")
         with closing(self.copy.at_source()) as source:
             remove_owner(source, name, False, "2026-03-04T10:00:00")
         self.meet()
         self.assertEqual(self.other.owners(), {})
         for file in self.other.path.parent.rglob("*.db*"):
-            self.assertNotIn(b"insterwick", file.read_bytes(), file.name)
+            for word in (b"insterwick", b"Orla"):
+                self.assertNotIn(word, file.read_bytes(), file.name)
         self.assertEqual(len(copies_of(self.other.path)), 1)
 
 

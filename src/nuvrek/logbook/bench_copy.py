@@ -43,11 +43,14 @@ class Entries(Struct, frozen=True, tag="entries"):
 
 
 class Started(Struct, frozen=True, tag="started"):
-    """A new neck with its journal."""
+    """A new neck with its journal; ``names`` are those its acts were written under before, with
+    what they say, where the server has lost it.
+    """
 
     created: str
     described: str
     bodies: tuple[str, ...]
+    names: tuple[tuple[str, str], ...] = ()
 
 
 class OwnerKept(Struct, frozen=True, tag="owner"):
@@ -265,14 +268,19 @@ class BenchCopy(Logbook):
         self._db.executemany("INSERT OR REPLACE INTO sent VALUES (?, ?)", names)
 
     def sent_as(self, said: str, used: set[str]) -> str:
-        """A name an act that says this was written under before, and not yet used; else one made
-        of what it says.
+        """A name an act that says this was written under before, and not yet used; nothing where
+        none is known.
         """
         rows = self._db.execute("SELECT act FROM sent WHERE said = ? ORDER BY act", (said,))
-        names = [str(act) for (act,) in rows.fetchall()]
-        name = next((act for act in names if act not in used), f"again-{said}-{len(used)}")
+        name = next((str(act) for (act,) in rows.fetchall() if act not in used), "")
         used.add(name)
         return name
+
+    def names_sent(self, said: Sequence[str]) -> list[str]:
+        """All names under which acts that say these were written."""
+        wanted = set(said)
+        rows = self._db.execute("SELECT act, said FROM sent").fetchall()
+        return [str(act) for act, one in rows if one in wanted]
 
     def hold(self, one: Waiting, why: str) -> None:
         """Something that can't go there; within a transaction."""

@@ -23,6 +23,7 @@ from nuvrek.logbook.bench_copy import (
     act_mark,
 )
 from nuvrek.logbook.encoding import described_body, entry_body
+from nuvrek.logbook.gone import cleaned_of
 from nuvrek.logbook.journals import placed_after, time_order
 from nuvrek.logbook.reading_back import decoder
 from nuvrek.logbook.reading_back import described as described_as
@@ -39,6 +40,7 @@ from nuvrek.logbook.rows import (
 )
 from nuvrek.logbook.server import ServerLogbook
 from nuvrek.logbook.stand import Stand, mark_of
+from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.check import journal_faults
 from nuvrek.readings.entries import AnyEntry
 
@@ -107,6 +109,8 @@ class Bringer:
         described, created, _, mark = row[0]
         fresh = [body for place, body, _ in rows if not grew or place > base]
         names = server.acts_that_said([act_mark(uid, act) for act in _acts_of(fresh)])
+        # Names that stand there already; what was lost goes there under others.
+        taken = frozenset() if grew else server.done_of(self._names_of(uid))
         there = There(rows[-1][0] if rows else 0, rows[-1][2] if rows else "", mark)
         with self._bench._sentences(), self._bench._writing():
             stand = self._here(uid)
@@ -118,11 +122,19 @@ class Bringer:
             else:
                 before = self._rows_here(stand.neck)
                 theirs = [body for body, _ in before[:base]] if grew else []
-                self._put_after(stand, [*theirs, *fresh], waiting, None if grew else gone)
+                self._put_after(stand, [*theirs, *fresh], waiting, None if grew else gone, taken)
             if stand is not None:
                 self._describe(stand, described)
             self._bench.note_there(uid, there)
             self._bench.note_sent(names)
+
+    def _names_of(self, uid: str) -> list[str]:
+        """All names under which acts of a neck are known to have been written."""
+        stand = self._here(uid)
+        if stand is None:
+            return []
+        acts = _acts_of([body for body, _ in self._rows_here(stand.neck)])
+        return self._bench.names_sent([act_mark(uid, act) for act in acts])
 
     def _describe(self, stand: Stand, described: str) -> None:
         """The first description as the server has it; whom it no longer names is remembered."""
@@ -176,6 +188,7 @@ class Bringer:
         theirs: Sequence[str],
         waiting: Sequence[Waiting],
         gone: Mapping[str, str] | None,
+        taken: frozenset[str],
     ) -> None:
         """The server's journal, and after it what waits here, each act checked like one at the
         bench. ``gone``: what the server is known to have let go; where given, what it held before
@@ -200,11 +213,13 @@ class Bringer:
             return gone is not None and not there and gone.get(here[start][1]) != PUT_BACK
 
         placed = placed_after(journal, ours, send, self._fits(stand), gone or {})
-        new = [[entry_body(entry) for entry in one.entries] for one in placed]
+        # An owner who was taken out elsewhere does not come back with what waits here.
+        clean = [cleaned_of(self._neck(stand), ours, gone or {}, one.entries) for one in placed]
+        new = [[entry_body(entry) for entry in entries] for entries in clean]
         for one in waiting:
             self._db.execute("DELETE FROM waiting WHERE id = ?", (one.id,))
         sent: list[str] = []
-        used: set[str] = set()
+        used = {*taken, *(one.act for one in waiting)}
         for act, bodies in zip(placed, new, strict=True):
             said = starts.get(act.start)
             if act.why and said is not None:
@@ -212,16 +227,23 @@ class Bringer:
             elif not act.why:
                 had = [body for body, _ in here[act.start : act.start + len(bodies)]]
                 before = act_mark(stand.uid, had)
-                name = self._bench.sent_as(before, used) if said is None else said.act
+                digest, which = act.name
+                # By what it says every bench gives it the same name.
+                again = f"again-{stand.uid}-{digest}-{which}"
+                sent_as = self._bench.sent_as(before, used) or again
+                name = sent_as if said is None else said.act
                 self._bench.let_wait(name, stand.uid, Entries(tuple(bodies)))
                 sent += bodies
         self._bench.note_own(stand.uid, sent)
         rewrite(self._db, stand, [*theirs, *sent])
 
+    def _neck(self, stand: Stand) -> NeckDescription:
+        row = self._db.execute("SELECT described FROM neck WHERE id = ?", (stand.neck,)).fetchone()
+        return described_as(stand.neck, row[0])[0]
+
     def _fits(self, stand: Stand) -> Callable[[list[AnyEntry], tuple[AnyEntry, ...]], str]:
         """Why an act can't come after a journal of this neck; nothing where it can."""
-        row = self._db.execute("SELECT described FROM neck WHERE id = ?", (stand.neck,)).fetchone()
-        neck = described_as(stand.neck, row[0])[0]
+        neck = self._neck(stand)
 
         def fits(journal: list[AnyEntry], made: tuple[AnyEntry, ...]) -> str:
             before = len(journal_faults(neck, journal))
@@ -253,9 +275,11 @@ class Bringer:
                 "SELECT created, described FROM neck WHERE id = ?", (stand.neck,)
             ).fetchone()
             bodies = tuple(body for body, _ in self._rows_here(stand.neck))
-            self._bench.let_wait(
-                f"again-{uid}-{stand.mark}", uid, Started(str(row[0]), str(row[1]), bodies)
-            )
+            used: set[str] = set()
+            said = [act_mark(uid, act) for act in _acts_of(bodies)]
+            names = tuple((self._bench.sent_as(one, used), one) for one in said)
+            told = Started(str(row[0]), str(row[1]), bodies, tuple(n for n in names if n[0]))
+            self._bench.let_wait(f"again-{uid}-{stand.mark}", uid, told)
 
     def _bring_small(self, server: ServerLogbook) -> bool:
         """Owners, what the shop has set and what was taken out: brought whole where it changed."""
@@ -268,6 +292,7 @@ class Bringer:
                 old = self._db.execute(f"SELECT {columns} FROM {name} ORDER BY 1, 2").fetchall()
                 if name == "gone":
                     gone = self._names_gone(rows)
+                    self._drop_owners({was for neck, was, _ in rows if not neck})
                 elif old != rows:
                     self._tell_lost(name, old, rows)
                 waiting = [one.told for one in self._bench.waiting("") if not one.why]
@@ -325,6 +350,12 @@ class Bringer:
         return names | {
             self._renamed[neck, was] for neck, was, _ in rows if (neck, was) in self._renamed
         }
+
+    def _drop_owners(self, gone: set[str]) -> None:
+        """What waits of owners who were taken out goes nowhere."""
+        for one in self._bench.waiting(""):
+            if isinstance(one.told, OwnerKept) and one.told.owner in gone:
+                self._db.execute("DELETE FROM waiting WHERE id = ?", (one.id,))
 
     def _clean_copies(self, names: set[str]) -> None:
         """Owners taken out at another bench go from the copies that lie here as well."""

@@ -122,10 +122,12 @@ class Carrier:
 
         def write(db: sqlite3.Connection) -> object:
             match told:
-                case Started(created, described, bodies):
+                case Started(created, described, bodies, names):
                     if db.execute("SELECT 1 FROM neck WHERE uid = ?", (one.uid,)).fetchone():
                         raise NeckChanged(tr("Another bench has just brought this neck."))
                     insert_neck(db, one.uid, created, described, bodies)
+                    # Its acts stand under the names they had: whoever still holds one sends none.
+                    db.executemany("INSERT INTO act VALUES (?, ?) ON CONFLICT DO NOTHING", names)
                 case Entries(bodies):
                     row = db.execute("SELECT id FROM neck WHERE uid = ?", (one.uid,)).fetchone()
                     there = self._bench.there_of(one.uid)

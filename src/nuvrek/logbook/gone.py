@@ -115,6 +115,17 @@ def gone_of(
     return Gone(gone.marks, gone.owners, frozenset(names), tuple(sorted(others)))
 
 
+def cleaned_of(
+    neck: NeckDescription,
+    before: Sequence[AnyEntry],
+    marks: Mapping[str, str],
+    entries: Iterable[AnyEntry],
+) -> tuple[AnyEntry, ...]:
+    """Entries that come after a journal, without the owners that were taken out of it elsewhere."""
+    named = [Named(name) for name in sorted(_whole_names(neck, before, marks))]
+    return tuple(_cleaned(neck, entries, named)) if named else tuple(entries)
+
+
 def _whole_names(
     neck: NeckDescription, entries: Sequence[AnyEntry], marks: Mapping[str, str]
 ) -> set[str]:

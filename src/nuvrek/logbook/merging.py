@@ -57,7 +57,7 @@ class NeckWhole(Struct, frozen=True):
 
 class Everything(Struct, frozen=True):
     """What a logbook holds: its whole necks, owners, what the shop has set, by what that is known
-    which was taken out; ``damaged`` names the necks that are left out.
+    which was taken out; ``damaged`` says which necks are left out, ``left_out`` are their uids.
     """
 
     necks: tuple[NeckWhole, ...] = ()
@@ -65,6 +65,7 @@ class Everything(Struct, frozen=True):
     shop: tuple[ShopRow, ...] = ()
     gone: tuple[tuple[str, str, str], ...] = ()
     damaged: tuple[str, ...] = ()
+    left_out: frozenset[str] = frozenset()
 
 
 class NeckTaken(Struct, frozen=True):
@@ -98,7 +99,9 @@ def everything_of(book: Logbook) -> Everything:
     """All that a logbook holds. Raises LogbookError."""
     necks, damaged = necks_of(book)
     owners, shop = tuple(book.owner_rows()), tuple(book.shop_rows())
-    return Everything(tuple(necks), owners, shop, tuple(book.gone()), tuple(damaged))
+    whole = {one.uid for one in necks}
+    left_out = frozenset(book.uid(number) for number in book.numbers()) - whole
+    return Everything(tuple(necks), owners, shop, tuple(book.gone()), tuple(damaged), left_out)
 
 
 def necks_of(book: Logbook) -> tuple[list[NeckWhole], list[str]]:
@@ -374,7 +377,7 @@ def replace_all(book: Logbook, every: Everything) -> None:
     for one in every.necks:
         clean, _ = gone.taken_out(one.uid, one.neck, one.entries)
         wholes.append(structs.replace(one, neck=gone.nameless(one.neck), entries=clean))
-    kept = {one.uid for one in wholes}
+    kept = {one.uid for one in wholes} | every.left_out
     with book.rewriting() as db:
         here = db.execute("SELECT id, uid FROM neck ORDER BY id").fetchall()
         numbers = {str(uid): int(number) for number, uid in here}
