@@ -197,12 +197,6 @@ class BenchCopy(Logbook):
         """What the server is to be told next. Raises LogbookError."""
         return next(iter(self._waiting("WHERE why = ''", (), 1)), None)
 
-    def acts_waiting(self) -> list[str]:
-        """The names of all that waits. Raises LogbookError."""
-        with self._sentences():
-            rows = self._db.execute("SELECT act FROM waiting WHERE why = ''").fetchall()
-        return [str(act) for (act,) in rows]
-
     def _waiting(self, which: str, values: tuple[str, ...], most: int = -1) -> list[Waiting]:
         with self._sentences():
             rows = self._db.execute(

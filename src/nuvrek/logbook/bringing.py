@@ -71,14 +71,13 @@ class Bringer:
         state) goes there again.
         """
         heads = server.server_heads()
-        done = server.done_of(self._bench.acts_waiting())
         gone = _gathered(server.table("gone", _SMALL["gone"]))
         known = self._bench.there()
         changed: set[str] = set()
         for number, uid, described, count, mark in heads:
             patience.ask()
             if known.get(uid) != There(count, mark, described):
-                self._bring_neck(server, number, uid, done, gone.get(uid, {}))
+                self._bring_neck(server, number, uid, gone.get(uid, {}))
                 changed.add(uid)
         for uid in known.keys() - {head[1] for head in heads}:
             if TAKEN_AWAY in gone.get(uid, {}):
@@ -93,24 +92,26 @@ class Bringer:
         server: ServerLogbook,
         number: int,
         uid: str,
-        done: frozenset[str],
         gone: Mapping[str, str],
     ) -> None:
         """A neck as the server has it, with what this bench has still to tell after it."""
         known = self._bench.there_of(uid)
         base = known.count if known is not None else 0
-        rows = server.bodies(number, base)
-        grew = known is not None and base > 0 and bool(rows) and rows[0][2] == known.mark
-        if not grew:
-            rows = server.bodies(number)
-        row = server.table(f"neck WHERE id = {int(number)}", "described, created, uid, mark")
+        waits = [one.act for one in self._bench.waiting(uid) if not one.why]
+        with server.at_one_moment():
+            rows = server.bodies(number, base)
+            grew = known is not None and base > 0 and bool(rows) and rows[0][2] == known.mark
+            if not grew:
+                rows = server.bodies(number)
+            row = server.table(f"neck WHERE id = {int(number)}", "described, created, uid, mark")
+            fresh = [body for place, body, _ in rows if not grew or place > base]
+            names = server.acts_that_said([act_mark(uid, act) for act in _acts_of(fresh)])
+            # What was written there and never said here; names that what was lost can't have.
+            done = server.done_of(waits)
+            taken = frozenset() if grew else server.done_of(self._names_of(uid))
         if not row or row[0][2] != uid:
             return
         described, created, _, mark = row[0]
-        fresh = [body for place, body, _ in rows if not grew or place > base]
-        names = server.acts_that_said([act_mark(uid, act) for act in _acts_of(fresh)])
-        # Names that stand there already; what was lost goes there under others.
-        taken = frozenset() if grew else server.done_of(self._names_of(uid))
         there = There(rows[-1][0] if rows else 0, rows[-1][2] if rows else "", mark)
         with self._bench._sentences(), self._bench._writing():
             stand = self._here(uid)

@@ -285,6 +285,18 @@ class ServerLogbook(Logbook):
             ).fetchall()
         return rows
 
+    @contextmanager
+    def at_one_moment(self) -> Iterator[None]:
+        """What is read within is as it was at one moment, whatever is written meanwhile."""
+        with self._sentences():
+            try:
+                self._db.execute("BEGIN ISOLATION LEVEL REPEATABLE READ, READ ONLY")
+                yield
+                self._db.execute("COMMIT")
+            except BaseException:
+                self._roll_back()
+                raise
+
     def done_of(self, acts: Sequence[str]) -> frozenset[str]:
         """Which of these acts were written already. Raises LogbookError."""
         if not acts:
