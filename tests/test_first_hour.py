@@ -1,6 +1,11 @@
 """What a stranger meets: three doors, help on every page, a way onward from an empty page."""
 
+import os
 import re
+import signal
+import subprocess
+import sys
+import time
 import unittest
 from pathlib import Path
 from typing import Any
@@ -204,6 +209,24 @@ class FromOutside(WindowCase):
         window.look_at(self.folder / "nothing.nuvrek")
         self.assertIn("can't be read", window.bar.message.text())
         self.assertEqual(window.looks, [])
+
+    def test_stopped_by_hand_while_starting_it_says_nothing(self) -> None:
+        """Ctrl-C at any moment once the program itself runs: no trace, no window left."""
+        place = {name: str(self.folder) for name in ("HOME", "XDG_DATA_HOME", "XDG_CONFIG_HOME")}
+        told = {**os.environ, **place, "QT_QPA_PLATFORM": "offscreen"}
+        code = "import sys; from nuvrek.start import main; print(1, flush=True); sys.exit(main())"
+        for wait_s in (0.0, 0.1, 0.3, 0.6, 1.0):
+            command = [sys.executable, "-c", code, "--demo"]
+            started = subprocess.Popen(
+                command, env=told, stdout=subprocess.PIPE, stderr=subprocess.PIPE, text=True
+            )
+            assert started.stdout is not None
+            started.stdout.readline()
+            time.sleep(wait_s)
+            started.send_signal(signal.SIGINT)
+            _, said = started.communicate(timeout=60)
+            self.assertNotIn("Traceback", said)
+            self.assertIn(started.returncode, (0, 130), wait_s)
 
     def test_a_word_that_is_a_file_is_no_command(self) -> None:
         from nuvrek.start import _is_job

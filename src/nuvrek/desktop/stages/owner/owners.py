@@ -204,7 +204,8 @@ class OwnersStage(Stage):
             return
         source, photos, at = self.app.book.at_source, self.photos.isChecked(), self.app.clock()
 
-        def remove(_told: Callable[[str], None]) -> Removed:
+        def remove(told: Callable[[str], None]) -> Removed:
+            told(tr("Changing the logbook"))
             with closing(source()) as book:
                 return remove_owner(book, name, photos, at)
 
