@@ -8,7 +8,7 @@ from pathlib import Path
 from typing import Any
 
 import msgspec
-from hypothesis import given
+from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
 from nuvrek.bench.settings import Settings, load, save
@@ -41,6 +41,7 @@ def wire(name: str, stock_mm: float) -> Wire:
 
 class BothChanges(unittest.TestCase):
     @given(PLAIN, PLAIN, PLAIN)
+    @settings(deadline=None, suppress_health_check=[HealthCheck.too_slow])
     def test_who_changed_nothing_changes_nothing(self, one: Any, other: Any, third: Any) -> None:
         self.assertEqual(both_changes(one, one, other), other)
         self.assertEqual(both_changes(one, other, one), other)
