@@ -6,6 +6,7 @@ from __future__ import annotations
 
 from dataclasses import replace
 from typing import Any
+from unittest import mock
 
 from nuvrek.bench.work.job import asked_first, next_step
 from nuvrek.neck.description import LANES
@@ -65,7 +66,15 @@ class Typist:
         self.pressed += self.case.keys(self.window, *keys)
 
     def round(self) -> None:
-        """The round that is open in front, to its end."""
+        """The round that is open in front, to its end. It is weighed when it is over: a hand is
+        quicker than a map, and the newest is what is worked out.
+        """
+        app = self.window.app
+        with mock.patch.object(app, "solve"):
+            self._round()
+        app.solve()
+
+    def _round(self) -> None:
         for _ in range(200):
             pad = self.window.stage.keypad
             if pad.station is None:
