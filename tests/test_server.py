@@ -18,7 +18,7 @@ from nuvrek.bench.session import Session
 from nuvrek.demo import demo_jobs
 from nuvrek.desktop.server_line import _Turn
 from nuvrek.logbook import server_connection
-from nuvrek.logbook.bench_copy import BenchCopy
+from nuvrek.logbook.bench_copy import BenchCopy, Entries
 from nuvrek.logbook.carrying import Carrier
 from nuvrek.logbook.copies import copies_of, make_copy, restore_all
 from nuvrek.logbook.encoding import entry_body
@@ -441,6 +441,22 @@ class AtTwoBenches(ServerCase):
         self.assertEqual(there.number_of(uid), self.direct().necks()[-1].id)
         self.assertEqual(there.owner("Wim"), Owner(name="Wim"))
         self.assertEqual(there.shop(), {"week_hours": b"20.0"})
+
+    def test_what_the_server_lost_and_takes_no_more_is_named(self) -> None:
+        keep_day(self.address)
+        session = Session(self.copy, self.number, NECK, lambda: TIME)
+        session.append(CrownHeight(lane="middle", fret=22, height_mm=1.1), Note(text="with it"))
+        self.meet()
+        put_back_day(self.address)
+        there = self.direct()
+        short = msgspec.structs.replace(NECK, frets=20)
+        there.append(there.stand(self.number), Describe(neck=short, at=TIME))
+        self.line.go()
+        self.assertEqual(self.copy.counts(), (0, 1))
+        waits = self.copy.waiting()[0]
+        assert isinstance(waits.told, Entries)
+        self.assertEqual(len(waits.told.bodies), 2)
+        self.assertIn("fret 22", waits.why)
 
     def test_what_is_put_back_on_purpose_stays_put_back(self) -> None:
         session = Session(self.copy, self.number, NECK, lambda: TIME)

@@ -223,17 +223,16 @@ class Bringer:
         used = {*taken, *(one.act for one in waiting)}
         for act, bodies in zip(placed, new, strict=True):
             said = starts.get(act.start)
-            if act.why and said is not None:
-                self._bench.let_wait(said.act, stand.uid, said.told, act.why)
-            elif not act.why:
-                had = [body for body, _ in here[act.start : act.start + len(bodies)]]
-                before = act_mark(stand.uid, had)
-                digest, which = act.name
+            had = [body for body, _ in here[act.start : act.start + len(act.was)]]
+            if said is not None:
+                name = said.act
+            else:
                 # By what it says every bench gives it the same name.
-                again = f"again-{stand.uid}-{digest}-{which}"
-                sent_as = self._bench.sent_as(before, used) or again
-                name = sent_as if said is None else said.act
-                self._bench.let_wait(name, stand.uid, Entries(tuple(bodies)))
+                again = f"again-{stand.uid}-{act.name[0]}-{act.name[1]}"
+                name = self._bench.sent_as(act_mark(stand.uid, had), used) or again
+            told = Entries(tuple(had if act.why else bodies))
+            self._bench.let_wait(name, stand.uid, told, act.why)
+            if not act.why:
                 sent += bodies
         self._bench.note_own(stand.uid, sent)
         rewrite(self._db, stand, [*theirs, *sent])

@@ -82,12 +82,13 @@ def merged(
 
 
 class Placed(Struct, frozen=True):
-    """One of our acts as it is to be written after another journal, and the name it has; or why
-    it can't be.
+    """One of our acts, and as it is to be written after another journal, with the name it has; or
+    why it can't be.
     """
 
     start: int
     name: Name
+    was: tuple[AnyEntry, ...]
     entries: tuple[AnyEntry, ...]
     why: str = ""
 
@@ -138,9 +139,10 @@ def _placed(act: _Act, start: int, before: int, places: Mapping[tuple[Name, int]
         to = place[0] or act.name, place[1]
         number = own.get(to) or places.get(to)
         if number is None:
-            return Placed(start, act.name, (), tr("what it is about is no longer there"))
+            why = tr("what it is about is no longer there")
+            return Placed(start, act.name, act.entries, (), why)
         made.append(_to(entry, number))
-    return Placed(start, act.name, tuple(made))
+    return Placed(start, act.name, act.entries, tuple(made))
 
 
 def digests(entries: Sequence[AnyEntry], clean: Sequence[AnyEntry]) -> dict[str, str]:
