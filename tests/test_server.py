@@ -442,6 +442,19 @@ class AtTwoBenches(ServerCase):
         self.assertEqual(there.owner("Wim"), Owner(name="Wim"))
         self.assertEqual(there.shop(), {"week_hours": b"20.0"})
 
+    def test_tables_put_back_at_different_moments_lose_nothing(self) -> None:
+        """The list of acts is newer than the journals: what it names and lacks goes again."""
+        session = Session(self.copy, self.number, NECK, lambda: TIME)
+        for text in ("a", "a", "b"):
+            session.append(Note(text=text))
+        self.meet()
+        postgres.tell(self.address, "DELETE FROM entry WHERE number > 1")
+        session.append(Note(text="c", about=4))
+        for line in (self.line, self.other_line):
+            line.go()
+        self.meet()
+        self.assertEqual(self.texts(self.copy), ["0", "a", "a", "b", "c"])
+
     def test_what_the_server_lost_and_takes_no_more_is_named(self) -> None:
         keep_day(self.address)
         session = Session(self.copy, self.number, NECK, lambda: TIME)
