@@ -8004,10 +8004,6 @@ Diese zurückholen? Sonst wird ein neues Logbuch begonnen; die Kopien bleiben.</
       <translation>Dieser Rechner hat keinen Abspieler für Töne: es wird stattdessen gesehen.</translation>
     </message>
     <message>
-      <source>This neck can't be written down ({error}).</source>
-      <translation>Dieser Hals kann nicht aufgeschrieben werden ({error}).</translation>
-    </message>
-    <message>
       <source>This neck has no rod.</source>
       <translation>Dieser Hals hat keinen Stab.</translation>
     </message>
@@ -8054,10 +8050,6 @@ Diese zurückholen? Sonst wird ein neues Logbuch begonnen; die Kopien bleiben.</
     <message>
       <source>This one: yes</source>
       <translation>Dies: ja</translation>
-    </message>
-    <message>
-      <source>This owner can't be written down ({error}).</source>
-      <translation>Dieser Besitzer kann nicht aufgeschrieben werden ({error}).</translation>
     </message>
     <message>
       <source>This photo can't be read any more.</source>

@@ -166,7 +166,7 @@ class AppState(QObject):
             from nuvrek.desktop.server_line import ServerLine
 
             self._line = ServerLine(self.book, self)
-            self._line.came.connect(lambda _carried: self.listen())
+            self._line.came.connect(self.listen)
             self._line.trouble.connect(self._on_line)
 
     def _on_line(self, trouble: str) -> None:

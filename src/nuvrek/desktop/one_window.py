@@ -125,6 +125,7 @@ class Doorbell(QObject):
             try:
                 caller, _ = self._door.accept()
             except OSError:
+                # The door was closed: nobody listens any more.
                 return
             with caller, contextlib.suppress(OSError):
                 said = _heard(caller)

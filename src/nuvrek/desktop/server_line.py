@@ -27,7 +27,7 @@ _LOOK_S, _AGAIN_S = 10.0, 2.0
 class _Going(QThread):
     """Goes there and back until it is stopped."""
 
-    came = pyqtSignal(object)
+    came = pyqtSignal()
     trouble = pyqtSignal(str)
 
     def __init__(self, copy: BenchCopy, woken: int) -> None:
@@ -62,7 +62,8 @@ class _Going(QThread):
                     turn.try_again()
                     continue
                 try:
-                    self.came.emit(line.go())
+                    line.go()
+                    self.came.emit()
                     self.trouble.emit("")
                     line.wait(self._woken, _LOOK_S)
                 except LogbookError as error:
@@ -101,7 +102,7 @@ class _Turn:
 class ServerLine(QObject):
     """Carries between a bench's copy and its server for as long as the window is open."""
 
-    came = pyqtSignal(object)
+    came = pyqtSignal()
     trouble = pyqtSignal(str)
 
     def __init__(self, copy: BenchCopy, parent: QObject) -> None:

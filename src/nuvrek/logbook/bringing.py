@@ -66,26 +66,23 @@ class Bringer:
         db: sqlite3.Connection = self._bench._db
         return db
 
-    def bring(self, server: ServerLogbook) -> tuple[set[str], bool]:
+    def bring(self, server: ServerLogbook) -> None:
         """What others wrote, into the copy; what the server lost (it was put back from an older
         state) goes there again.
         """
         heads = server.server_heads()
         gone = _gathered(server.table("gone", _SMALL["gone"]))
         known = self._bench.there()
-        changed: set[str] = set()
         for number, uid, described, count, mark in heads:
             patience.ask()
             if known.get(uid) != There(count, mark, described):
                 self._bring_neck(server, number, uid, gone.get(uid, {}))
-                changed.add(uid)
         for uid in known.keys() - {head[1] for head in heads}:
             if TAKEN_AWAY in gone.get(uid, {}):
                 self._take_away(uid)
             else:
                 self._send_again(uid)
-            changed.add(uid)
-        return changed, self._bring_small(server)
+        self._bring_small(server)
 
     def _bring_neck(
         self,
@@ -281,9 +278,9 @@ class Bringer:
             told = Started(str(row[0]), str(row[1]), bodies, tuple(n for n in names if n[0]))
             self._bench.let_wait(f"again-{uid}-{stand.mark}", uid, told)
 
-    def _bring_small(self, server: ServerLogbook) -> bool:
+    def _bring_small(self, server: ServerLogbook) -> None:
         """Owners, what the shop has set and what was taken out: brought whole where it changed."""
-        changed, gone = False, set[str]()
+        gone: set[str] = set()
         for name, columns in _SMALL.items():
             rows = server.table(name, columns)
             if self._small.get(name) == rows:
@@ -298,12 +295,9 @@ class Bringer:
                 waiting = [one.told for one in self._bench.waiting("") if not one.why]
                 if old != rows or waiting:
                     self._put_small(name, columns, rows, waiting)
-                new = self._db.execute(f"SELECT {columns} FROM {name} ORDER BY 1, 2").fetchall()
-            changed = changed or old != new
             self._small[name] = rows
         if gone:
             self._clean_copies(gone)
-        return changed
 
     def _tell_lost(
         self, table: str, old: Sequence[tuple[Any, ...]], rows: Sequence[tuple[Any, ...]]

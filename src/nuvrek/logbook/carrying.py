@@ -10,7 +10,6 @@ import sqlite3
 from collections.abc import Callable
 
 import msgspec
-from msgspec import Struct
 
 from nuvrek import patience
 from nuvrek.language import tr
@@ -35,17 +34,6 @@ from nuvrek.logbook.stand import Stand, mark_of
 _TRIES = 6
 
 
-class Carried(Struct, frozen=True):
-    """What one going there and back has done: the necks that are other here than before (uids),
-    whether owners or the shop are; how many acts wait, and how many can't go.
-    """
-
-    necks: frozenset[str] = frozenset()
-    others: bool = False
-    waits: int = 0
-    refused: int = 0
-
-
 class Carrier:
     """Goes between one bench's copy and its server."""
 
@@ -59,29 +47,22 @@ class Carrier:
         db: sqlite3.Connection = self._bench._db
         return db
 
-    def go(self) -> Carried:
+    def go(self) -> None:
         """There and back once. Raises LogbookError, ServerLost among them: all is as it was, or
         further on.
         """
         if self._server is None:
             self._server = ServerLogbook(self._bench.address)
-        changed, others = self._bringer.bring(self._server)
-        told = self._carry(self._server)
-        if told:
-            more, again = self._bringer.bring(self._server)
-            changed, others = changed | more, others or again
-        waits, refused = self._bench.counts()
-        return Carried(frozenset(changed), others, waits, refused)
+        self._bringer.bring(self._server)
+        if self._carry(self._server):
+            self._bringer.bring(self._server)
 
-    def wait(self, wake: int, seconds: float) -> set[str]:
-        """Wait until another bench says something or ``wake`` can be read; what was said. Raises
-        LogbookError.
-        """
-        if self._server is None:
-            return set()
-        self._server.wait([wake], seconds)
-        with self._server._sentences():
-            return self._server.heard()
+    def wait(self, wake: int, seconds: float) -> None:
+        """Wait until another bench says something or ``wake`` can be read. Raises LogbookError."""
+        # What was said while we were on the way is heard first.
+        if self._server is not None and not self._server.heard():
+            self._server.wait([wake], seconds)
+            self._server.heard()
 
     def close(self) -> None:
         """Close both sides."""
@@ -114,7 +95,6 @@ class Carrier:
                 continue
             self._done(one)
             went += 1
-            server._told(one.uid or "all")
 
     def _writer(self, one: Waiting) -> Callable[[sqlite3.Connection], object]:
         """What is written on the server; the neck is known by its uid, the journal by its mark."""

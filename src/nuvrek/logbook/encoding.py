@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
 import msgspec
 
 from nuvrek.language import tr
@@ -14,33 +16,25 @@ from nuvrek.readings.entries import AnyEntry
 
 def entry_body(entry: AnyEntry) -> str:
     """An entry as it is kept. Raises LogbookError."""
-    body = msgspec.json.encode(entry)
-    try:
-        decoder().decode(body)
-    except msgspec.MsgspecError as error:
-        raise LogbookError(
-            tr("This can't be written down ({error}). Nothing was changed.", error=error)
-        ) from error
-    return body.decode()
+    return _body(entry, decoder().decode)
 
 
 def described_body(neck: NeckDescription) -> str:
     """A description as it is kept. Raises LogbookError."""
-    body = msgspec.json.encode(neck)
-    try:
-        msgspec.json.decode(body, type=NeckDescription)
-    except msgspec.MsgspecError as error:
-        raise LogbookError(tr("This neck can't be written down ({error}).", error=error)) from error
-    return body.decode()
+    return _body(neck, lambda body: msgspec.json.decode(body, type=NeckDescription))
 
 
 def owner_body(owner: Owner) -> str:
     """What is known of an owner, as it is kept. Raises LogbookError."""
-    body = msgspec.json.encode(owner)
+    return _body(owner, lambda body: msgspec.json.decode(body, type=Owner))
+
+
+def _body(value: object, read_back: Callable[[bytes], object]) -> str:
+    body = msgspec.json.encode(value)
     try:
-        msgspec.json.decode(body, type=Owner)
+        read_back(body)
     except msgspec.MsgspecError as error:
         raise LogbookError(
-            tr("This owner can't be written down ({error}).", error=error)
+            tr("This can't be written down ({error}). Nothing was changed.", error=error)
         ) from error
     return body.decode()

@@ -5,7 +5,6 @@ sentences; every write locks what it stands on, and tells the other benches.
 from __future__ import annotations
 
 import hashlib
-import re
 import sqlite3
 from collections.abc import Iterator, Sequence
 from contextlib import contextmanager, suppress
@@ -19,14 +18,11 @@ from nuvrek.logbook.places import servers_folder
 from nuvrek.logbook.rows import wrong_marks
 from nuvrek.logbook.schema import SCHEMA_VERSION, mark_all
 from nuvrek.logbook.server_connection import CHANNEL, Connection, Lost, Refused
-from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook
-from nuvrek.neck.description import NeckDescription
-from nuvrek.neck.owner import Owner
-from nuvrek.readings.entries import AnyEntry
 
 SCHEME = "postgresql://"
-_UID = re.compile(r"[0-9a-f]{32}")
+# The one word of ours on the channel; whatever else is said there is nothing.
+CHANGED = "changed"
 _TABLES = """
 CREATE TABLE IF NOT EXISTS version (number INTEGER NOT NULL);
 CREATE TABLE IF NOT EXISTS neck (
@@ -184,7 +180,6 @@ class ServerLogbook(Logbook):
         self._check_writable()
         with self._sentences(), self._locked("SHARE ROW EXCLUSIVE"):
             yield self._db
-            self._tell("all")
 
     @contextmanager
     def _locked(self, mode: str) -> Iterator[None]:
@@ -193,6 +188,8 @@ class ServerLogbook(Logbook):
         try:
             self._db.execute(f"LOCK TABLE {_ALL} IN {mode} MODE")
             yield
+            # Heard by the other benches once it is committed.
+            self._db.execute("SELECT pg_notify(?, ?)", (CHANNEL, CHANGED))
             self._db.execute("COMMIT")
         except BaseException:
             self._roll_back()
@@ -210,46 +207,16 @@ class ServerLogbook(Logbook):
     def write_through(self) -> None:
         """What was written over is the server's own to sweep."""
 
-    def append(self, stand: Stand, *entries: AnyEntry) -> Stand:
-        """Write an act and tell the other benches. Raises LogbookError."""
-        made = super().append(stand, *entries)
-        self._told(stand.uid)
-        return made
-
-    def start(
-        self,
-        neck: NeckDescription,
-        created: str,
-        entries: Sequence[AnyEntry] = (),
-        uid: str = "",
-    ) -> int:
-        """Put a new neck on the shelf and tell the other benches. Raises LogbookError."""
-        number = super().start(neck, created, entries, uid)
-        self._told("all")
-        return number
-
-    def keep_owner(self, owner: Owner, at: str, before: str = "") -> None:
-        """Write down what is known of an owner and tell the other benches. Raises LogbookError."""
-        super().keep_owner(owner, at, before)
-        self._told("all")
-
-    def _told(self, what: str) -> None:
-        with suppress(sqlite3.Error):
-            self._tell(what)
-
-    def _tell(self, what: str) -> None:
-        self._db.execute("SELECT pg_notify(?, ?)", (CHANNEL, what))
-
     def changed_elsewhere(self) -> bool:
         """Whoever speaks to the server directly hears of others by ``heard``."""
         return False
 
-    def heard(self) -> set[str]:
-        """What other benches (or this one) have written to since it was asked last: uids of necks,
-        or "all". What is neither is no word of ours.
+    def heard(self) -> bool:
+        """Whether any bench (or this one) has written since it was asked last. Raises
+        LogbookError.
         """
-        said = self._db.heard()
-        return {one for one in said if one == "all" or _UID.fullmatch(one)}
+        with self._sentences():
+            return CHANGED in self._db.heard()
 
     def wait(self, others: Sequence[int], seconds: float) -> None:
         """Wait until a bench says something, one of ``others`` (file numbers) can be read, or the
