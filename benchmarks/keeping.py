@@ -18,8 +18,8 @@ from tests import postgres
 from tests.support import NECK, TIME
 
 from nuvrek.bench.session import Session
-from nuvrek.logbook.bench_copy import BenchCopy
-from nuvrek.logbook.carrying import Carrier
+from nuvrek.logbook.benches.bench_copy import BenchCopy
+from nuvrek.logbook.benches.carrying import Carrier
 from nuvrek.logbook.encoding import entry_body
 from nuvrek.logbook.store import Logbook
 from nuvrek.readings.entries import CrownHeight

@@ -16,7 +16,7 @@ from statistics import median
 
 from nuvrek.bench.shop.shelf import Shelf
 from nuvrek.demo import demo_jobs
-from nuvrek.logbook.card_cache import CardCache
+from nuvrek.logbook.on_disk.card_cache import CardCache
 from nuvrek.logbook.store import Logbook
 
 ROOT = Path(__file__).resolve().parents[1]

@@ -26,7 +26,7 @@ from nuvrek.desktop.app import _clear_killed_demos
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import dump
 from nuvrek.exchange.readings_csv import read_table, write_table
-from nuvrek.logbook.salvage import salvage
+from nuvrek.logbook.on_disk.salvage import salvage
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.readings.entries import Dial, Note, RodFeel
 from tests.support import NECK, TIME, TempCase, WindowCase, job, measured
@@ -271,7 +271,7 @@ class Books(TempCase):
         def spoilt(copy: Path) -> sqlite3.Connection:
             return sqlite3.connect(copy, factory=Spoilt)
 
-        with mock.patch("nuvrek.logbook.salvage._open", spoilt):
+        with mock.patch("nuvrek.logbook.on_disk.salvage._open", spoilt):
             result = salvage(self.path, self.folder / "new.db")
         self.assertTrue(any(f"Entry {last} can't be read" in one for one in result.lost))
         self.assertTrue(any(f"after entry {len(self.journals[3])}" in one for one in result.lost))

@@ -22,7 +22,10 @@ from nuvrek.bench.settings import Settings
 from nuvrek.demo import demo_jobs, demo_owners
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.window import Window
-from nuvrek.logbook.copies import (
+from nuvrek.logbook.joining.journals import merged
+from nuvrek.logbook.joining.merging import merge, restore_neck
+from nuvrek.logbook.joining.privacy import owner_data, remove_owner
+from nuvrek.logbook.on_disk.copies import (
     copies_of,
     due,
     look,
@@ -31,9 +34,6 @@ from nuvrek.logbook.copies import (
     thin,
     thinned,
 )
-from nuvrek.logbook.journals import merged
-from nuvrek.logbook.merging import merge, restore_neck
-from nuvrek.logbook.privacy import owner_data, remove_owner
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.owner import Owner

@@ -20,7 +20,7 @@ from nuvrek.bench.session import Session
 from nuvrek.bench.settings import Settings, load, save
 from nuvrek.bench.work.job import tick
 from nuvrek.exchange.files import write_whole
-from nuvrek.logbook.salvage import salvage
+from nuvrek.logbook.on_disk.salvage import salvage
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.planning.steps.step import Action, Step
 from nuvrek.readings.entries import (

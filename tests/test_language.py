@@ -12,7 +12,7 @@ from scripts import translations
 
 from nuvrek.desktop.speaking import CONTEXT, FOLDER, LANGUAGES, speak_first
 from nuvrek.language import Spoken, day_words, figure, speak, tr
-from nuvrek.logbook.card_cache import CardCache
+from nuvrek.logbook.on_disk.card_cache import CardCache
 from nuvrek.words import count, listed, lower_first
 from tests.support import TempCase
 

@@ -18,9 +18,9 @@ from nuvrek.bench.work.archive import everything_in_archive, packed
 from nuvrek.demo import demo_jobs
 from nuvrek.exchange.archive import unpack
 from nuvrek.exchange.jobfile import JobFaults
-from nuvrek.logbook.copies import copies_of, folder_of, make_copy, put_back
-from nuvrek.logbook.inspection import inspect
-from nuvrek.logbook.merging import everything_in, everything_of, forecast, merge, take_in
+from nuvrek.logbook.joining.merging import everything_in, everything_of, forecast, merge, take_in
+from nuvrek.logbook.on_disk.copies import copies_of, folder_of, make_copy, put_back
+from nuvrek.logbook.on_disk.inspection import inspect
 from nuvrek.logbook.store import Logbook, LogbookDamaged, LogbookError
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import CrownHeight, Describe, Note

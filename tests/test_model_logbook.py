@@ -12,12 +12,12 @@ from typing import Any
 from unittest import mock
 
 from nuvrek.bench.session import Session
-from nuvrek.logbook.bench_copy import BenchCopy
-from nuvrek.logbook.carrying import Carrier
-from nuvrek.logbook.copies import make_copy, restore_all
+from nuvrek.logbook.benches.bench_copy import BenchCopy
+from nuvrek.logbook.benches.carrying import Carrier
+from nuvrek.logbook.benches.server import ServerLogbook
 from nuvrek.logbook.errors import NeckChanged, ServerLost
-from nuvrek.logbook.merging import merge, restore_neck
-from nuvrek.logbook.server import ServerLogbook
+from nuvrek.logbook.joining.merging import merge, restore_neck
+from nuvrek.logbook.on_disk.copies import make_copy, restore_all
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.readings.entries import AnyEntry, Note, Strike
 from tests import postgres

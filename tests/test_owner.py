@@ -15,7 +15,7 @@ from nuvrek.bench.work.job import next_step, tick
 from nuvrek.demo import demo_jobs, demo_wires
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.jobfile import Job
-from nuvrek.logbook.salvage import salvage
+from nuvrek.logbook.on_disk.salvage import salvage
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.owner import Owner
 from nuvrek.planning.agreement.needs import needs_of, waits_for

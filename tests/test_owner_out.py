@@ -8,10 +8,10 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from nuvrek.demo import demo_jobs
-from nuvrek.logbook.copies import make_copy, restore_all
-from nuvrek.logbook.merging import merge, restore_neck
-from nuvrek.logbook.privacy import remove_owner
-from nuvrek.logbook.scrubbing import GONE, Named, saying, without, written_in
+from nuvrek.logbook.joining.merging import merge, restore_neck
+from nuvrek.logbook.joining.privacy import remove_owner
+from nuvrek.logbook.joining.scrubbing import GONE, Named, saying, without, written_in
+from nuvrek.logbook.on_disk.copies import make_copy, restore_all
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import AnyEntry, Describe, Note, Reading

@@ -17,17 +17,17 @@ import psycopg
 from nuvrek.bench.session import Session
 from nuvrek.demo import demo_jobs
 from nuvrek.desktop.server_line import _Turn
-from nuvrek.logbook import server_connection
-from nuvrek.logbook.bench_copy import BenchCopy, Entries
-from nuvrek.logbook.carrying import Carrier
-from nuvrek.logbook.copies import copies_of, make_copy, restore_all
+from nuvrek.logbook.benches import server_connection
+from nuvrek.logbook.benches.bench_copy import BenchCopy, Entries
+from nuvrek.logbook.benches.carrying import Carrier
+from nuvrek.logbook.benches.server import ServerLogbook, identity_of, place_of
 from nuvrek.logbook.encoding import entry_body
 from nuvrek.logbook.errors import NeckChanged, ServerLost
-from nuvrek.logbook.merging import everything_of, merge, restore_neck, take_in
+from nuvrek.logbook.joining.merging import everything_of, merge, restore_neck, take_in
+from nuvrek.logbook.joining.privacy import remove_owner
+from nuvrek.logbook.on_disk.copies import copies_of, make_copy, restore_all
 from nuvrek.logbook.opening import open_at_bench, open_logbook
-from nuvrek.logbook.privacy import remove_owner
 from nuvrek.logbook.rows import rewrite, take_away
-from nuvrek.logbook.server import ServerLogbook, identity_of, place_of
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.owner import Owner

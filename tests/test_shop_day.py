@@ -17,7 +17,7 @@ from nuvrek.bench.work.job import next_step, tick
 from nuvrek.bench.work.moments import minutes_between
 from nuvrek.bench.work.ticks import ticks_of
 from nuvrek.bench.work.today import Need, need_of
-from nuvrek.logbook.card_cache import CardCache
+from nuvrek.logbook.on_disk.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, NeckRow
 from nuvrek.planning.money.pace import pace_of
 from nuvrek.planning.steps.step import Doing

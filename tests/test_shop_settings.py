@@ -17,8 +17,8 @@ from nuvrek.bench.three_way import both_changes
 from nuvrek.bench.work.archive import packed, taken_in
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.window import Window
-from nuvrek.logbook.copies import make_copy
-from nuvrek.logbook.merging import merge
+from nuvrek.logbook.joining.merging import merge
+from nuvrek.logbook.on_disk.copies import make_copy
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.money.prices import PriceList

@@ -18,14 +18,14 @@ from nuvrek.bench.settings import Settings
 from nuvrek.bench.shop_settings import keep_shop
 from nuvrek.bench.work.archive import everything_in_archive, packed
 from nuvrek.exchange.files import write_whole
-from nuvrek.logbook import server_connection
-from nuvrek.logbook.bench_copy import BenchCopy
-from nuvrek.logbook.carrying import Carrier
-from nuvrek.logbook.copies import make_copy, restore_all
+from nuvrek.logbook.benches import server_connection
+from nuvrek.logbook.benches.bench_copy import BenchCopy
+from nuvrek.logbook.benches.carrying import Carrier
+from nuvrek.logbook.benches.server import ServerLogbook
 from nuvrek.logbook.errors import LogbookError
-from nuvrek.logbook.merging import merge, restore_neck
-from nuvrek.logbook.privacy import remove_owner
-from nuvrek.logbook.server import ServerLogbook
+from nuvrek.logbook.joining.merging import merge, restore_neck
+from nuvrek.logbook.joining.privacy import remove_owner
+from nuvrek.logbook.on_disk.copies import make_copy, restore_all
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import Note

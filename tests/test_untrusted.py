@@ -19,7 +19,7 @@ from nuvrek.desktop.widgets import photo
 from nuvrek.desktop.widgets.words_field import WordsField
 from nuvrek.exchange.jobfile import Job, JobFaults, dump, parse
 from nuvrek.exchange.readings_csv import MOST_ROWS, read_table, write_table
-from nuvrek.logbook.inspection import inspect
+from nuvrek.logbook.on_disk.inspection import inspect
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.description import description_faults
 from nuvrek.neck.strings import StringSpec

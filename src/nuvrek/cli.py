@@ -379,7 +379,7 @@ def _export(options: argparse.Namespace) -> int:
 
 
 def _salvage(options: argparse.Namespace) -> int:
-    from nuvrek.logbook.salvage import salvage
+    from nuvrek.logbook.on_disk.salvage import salvage
 
     if not options.old.is_file():
         return _complain([f"{options.old}: there is no such file."])

@@ -137,8 +137,8 @@ def _owners(options: argparse.Namespace, tell: Callable[..., None]) -> int:
 
 def _one_owner(path: Path, options: argparse.Namespace, tell: Callable[..., None]) -> int:
     """All that is kept of one owner, out or gone."""
-    from nuvrek.logbook.copies import forget_cards
-    from nuvrek.logbook.privacy import owner_data, remove_owner
+    from nuvrek.logbook.joining.privacy import owner_data, remove_owner
+    from nuvrek.logbook.on_disk.copies import forget_cards
 
     if options.data:
         if options.out is None:

@@ -126,7 +126,7 @@ def _offer_copy(path: Path) -> None:
     """Where the logbook is lost and copies of it are there, the newest is offered. Raises
     LogbookError.
     """
-    from nuvrek.logbook.copies import copies_of, put_back
+    from nuvrek.logbook.on_disk.copies import copies_of, put_back
 
     copies = copies_of(path)
     if not copies:
@@ -166,8 +166,8 @@ def _set_aside(path: Path) -> Path:
 
 def _salvaged(path: Path) -> Logbook:
     """What can be read, in the place of a logbook that was set aside; what was lost is told."""
-    from nuvrek.logbook.copies import forget_cards
-    from nuvrek.logbook.salvage import salvage
+    from nuvrek.logbook.on_disk.copies import forget_cards
+    from nuvrek.logbook.on_disk.salvage import salvage
 
     new = path.with_name(f"{path.stem}-salvaged{path.suffix}")
     new.unlink(missing_ok=True)

@@ -106,7 +106,7 @@ class AppState(QObject):
         """The shelf; what it knows is loaded when it is first wanted, after the first frame."""
         if self._shelf is None:
             from nuvrek.bench.shop.shelf import Shelf
-            from nuvrek.logbook.card_cache import CardCache
+            from nuvrek.logbook.on_disk.card_cache import CardCache
 
             beside = _kept_beside(self.book, self._settings_file)
             self._shelf = Shelf(self.book, CardCache(beside))
@@ -160,7 +160,7 @@ class AppState(QObject):
         """Where the logbook is a server's: from now on what is written goes there, and what others
         write comes.
         """
-        from nuvrek.logbook.bench_copy import BenchCopy
+        from nuvrek.logbook.benches.bench_copy import BenchCopy
 
         if isinstance(self.book, BenchCopy) and self._line is None:
             from nuvrek.desktop.server_line import ServerLine
@@ -171,7 +171,7 @@ class AppState(QObject):
 
     def _on_line(self, trouble: str) -> None:
         """How the line to the server stands, with what waits for it."""
-        from nuvrek.logbook.bench_copy import BenchCopy, waiting_words
+        from nuvrek.logbook.benches.bench_copy import BenchCopy, waiting_words
 
         if not isinstance(self.book, BenchCopy):
             return
@@ -250,7 +250,7 @@ class AppState(QObject):
         def copy(_told: Callable[[str], None]) -> None:
             from datetime import datetime
 
-            from nuvrek.logbook.copies import due, make_copy, thin
+            from nuvrek.logbook.on_disk.copies import due, make_copy, thin
 
             now = datetime.fromisoformat(self.clock()).replace(tzinfo=None)
             if due(path, now):

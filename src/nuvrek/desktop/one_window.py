@@ -27,7 +27,7 @@ def identity_of(logbook: str) -> str:
     from nuvrek.logbook.places import logbook_path
 
     if logbook.startswith(SCHEME):
-        from nuvrek.logbook.server import identity_of as server
+        from nuvrek.logbook.benches.server import identity_of as server
 
         return f"server {server(logbook)}"
     path = Path(logbook) if logbook else logbook_path()

@@ -15,8 +15,8 @@ from nuvrek.desktop import log
 from nuvrek.desktop.garbage_on_interface_thread import Sweeper
 from nuvrek.desktop.solver import LAST_WAIT_MS, left_running
 from nuvrek.language import tr
-from nuvrek.logbook.bench_copy import BenchCopy
-from nuvrek.logbook.carrying import Carrier
+from nuvrek.logbook.benches.bench_copy import BenchCopy
+from nuvrek.logbook.benches.carrying import Carrier
 from nuvrek.logbook.store import LogbookError
 from nuvrek.patience import NoLongerWanted, while_wanted
 

@@ -14,7 +14,7 @@ def open_logbook(address: str | Path, *, make: bool = False) -> Logbook:
     there is no file yet. Raises LogbookError.
     """
     if isinstance(address, str) and address.startswith(SCHEME):
-        from nuvrek.logbook.server import ServerLogbook
+        from nuvrek.logbook.benches.server import ServerLogbook
 
         return ServerLogbook(address)
     return Logbook(Path(address), make=make)
@@ -23,7 +23,7 @@ def open_logbook(address: str | Path, *, make: bool = False) -> Logbook:
 def kept_at(address: str | Path) -> Path:
     """Where this machine keeps a logbook, and its copies beside it."""
     if isinstance(address, str) and address.startswith(SCHEME):
-        from nuvrek.logbook.server import place_of
+        from nuvrek.logbook.benches.server import place_of
 
         return place_of(address)
     return Path(address)
@@ -40,8 +40,8 @@ def open_at_bench(address: str) -> Logbook:
     """This bench's own copy of a server's logbook. The first time the server must be there, so that
     a wrong name or password is told at once. Raises LogbookError.
     """
-    from nuvrek.logbook.bench_copy import BenchCopy
-    from nuvrek.logbook.server import ServerLogbook, place_of
+    from nuvrek.logbook.benches.bench_copy import BenchCopy
+    from nuvrek.logbook.benches.server import ServerLogbook, place_of
 
     if not place_of(address).is_file():
         ServerLogbook(address).close()

@@ -13,10 +13,10 @@ from nuvrek.language import tr
 from nuvrek.logbook.encoding import described_body, entry_body, owner_body
 from nuvrek.logbook.errors import LogbookDamaged, LogbookError, LogbookFull, NeckChanged
 from nuvrek.logbook.kept_rows import OwnerRow, ShopRow, ShopRows
-from nuvrek.logbook.logbook_file import LogbookFile
+from nuvrek.logbook.on_disk.logbook_file import LogbookFile
+from nuvrek.logbook.on_disk.schema import owner_uid
 from nuvrek.logbook.reading_back import Journal, NeckRow, owner_of, read_journal, row_of
 from nuvrek.logbook.rows import add_checked, insert_neck, put_owner, put_shop, stand_of
-from nuvrek.logbook.schema import owner_uid
 from nuvrek.logbook.stand import Stand
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner

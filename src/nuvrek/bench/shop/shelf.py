@@ -18,7 +18,7 @@ from nuvrek.bench.work.job import next_step
 from nuvrek.bench.work.ticks import Ticked, ticks_of
 from nuvrek.bench.work.today import Need, need_of
 from nuvrek.language import tr
-from nuvrek.logbook.card_cache import CardCache
+from nuvrek.logbook.on_disk.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 from nuvrek.neck.description import ROD_WORDS, NeckDescription
 from nuvrek.planning.ways.kinds import way_title

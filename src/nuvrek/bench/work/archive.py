@@ -10,8 +10,8 @@ from nuvrek.exchange import archive
 from nuvrek.exchange.archive import Contents, Item, Known, ShopSet
 from nuvrek.exchange.jobfile import Job, JobFaults
 from nuvrek.language import tr
-from nuvrek.logbook.merging import Everything, NeckWhole, TakenIn, everything_of, take_in
-from nuvrek.logbook.schema import owner_uid
+from nuvrek.logbook.joining.merging import Everything, NeckWhole, TakenIn, everything_of, take_in
+from nuvrek.logbook.on_disk.schema import owner_uid
 from nuvrek.logbook.store import Logbook, OwnerRow, ShopRow
 
 MOST_ARCHIVE_BYTES = 512 * 1024**2

@@ -175,7 +175,7 @@ class OwnersStage(Stage):
 
     def write_out(self, path: Path) -> None:
         """Write all that is kept of the owner in front."""
-        from nuvrek.logbook.privacy import owner_data
+        from nuvrek.logbook.joining.privacy import owner_data
 
         name, found = self.cards[self.index].owner.name, list[bytes]()
 
@@ -188,7 +188,7 @@ class OwnersStage(Stage):
 
     def _remove(self) -> None:
         """Take the owner in front out of logbook and copies, at the second press; necks stay."""
-        from nuvrek.logbook.privacy import Removed, remove_owner
+        from nuvrek.logbook.joining.privacy import Removed, remove_owner
 
         if not self.cards:
             return
@@ -213,7 +213,7 @@ class OwnersStage(Stage):
         self.app.aside.run(remove, self._removed, lambda error: self.say(str(error)))
 
     def _removed(self, done: object) -> None:
-        from nuvrek.logbook.privacy import Removed
+        from nuvrek.logbook.joining.privacy import Removed
 
         if not isinstance(done, Removed):
             return

@@ -16,10 +16,8 @@ from nuvrek.desktop.stages.base import Choices, Stage, button, heading, scrollin
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.language import tr
-from nuvrek.logbook.bench_copy import BenchCopy
-from nuvrek.logbook.copies import Copy, Look, copies_of, look, make_copy, restore_all, thin
-from nuvrek.logbook.inspection import Inspected, inspect
-from nuvrek.logbook.merging import (
+from nuvrek.logbook.benches.bench_copy import BenchCopy
+from nuvrek.logbook.joining.merging import (
     Everything,
     TakenIn,
     everything_in,
@@ -27,6 +25,8 @@ from nuvrek.logbook.merging import (
     restore_neck,
     take_in,
 )
+from nuvrek.logbook.on_disk.copies import Copy, Look, copies_of, look, make_copy, restore_all, thin
+from nuvrek.logbook.on_disk.inspection import Inspected, inspect
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
 

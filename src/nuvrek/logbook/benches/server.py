@@ -13,11 +13,11 @@ from typing import Any
 from urllib.parse import urlsplit
 
 from nuvrek.language import tr
+from nuvrek.logbook.benches.server_connection import CHANNEL, Connection, Lost, Refused
 from nuvrek.logbook.errors import LogbookError, NeckChanged, ServerLost
+from nuvrek.logbook.on_disk.schema import SCHEMA_VERSION, mark_all
 from nuvrek.logbook.places import servers_folder
 from nuvrek.logbook.rows import wrong_marks
-from nuvrek.logbook.schema import SCHEMA_VERSION, mark_all
-from nuvrek.logbook.server_connection import CHANNEL, Connection, Lost, Refused
 from nuvrek.logbook.store import Logbook
 
 SCHEME = "postgresql://"

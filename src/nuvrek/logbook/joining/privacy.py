@@ -12,13 +12,11 @@ from msgspec import Struct
 
 from nuvrek import patience, words
 from nuvrek.language import tr
-from nuvrek.logbook.copies import copies_of
 from nuvrek.logbook.encoding import described_body, entry_body
-from nuvrek.logbook.gone import record
-from nuvrek.logbook.journals import digests
-from nuvrek.logbook.merging import necks_of
-from nuvrek.logbook.rows import redescribe, rewrite
-from nuvrek.logbook.scrubbing import (
+from nuvrek.logbook.joining.gone import record
+from nuvrek.logbook.joining.journals import digests
+from nuvrek.logbook.joining.merging import necks_of
+from nuvrek.logbook.joining.scrubbing import (
     Named,
     doubtful,
     holds,
@@ -27,6 +25,8 @@ from nuvrek.logbook.scrubbing import (
     without,
     written_in,
 )
+from nuvrek.logbook.on_disk.copies import copies_of
+from nuvrek.logbook.rows import redescribe, rewrite
 from nuvrek.logbook.stand import Stand, mark_of
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.description import NeckDescription

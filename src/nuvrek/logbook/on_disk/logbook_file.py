@@ -13,10 +13,10 @@ from typing import Self
 
 from nuvrek.language import tr
 from nuvrek.logbook.errors import LogbookDamaged, LogbookError, explained
-from nuvrek.logbook.files import brought_on, copied, read_only
+from nuvrek.logbook.on_disk.files import brought_on, copied, read_only
+from nuvrek.logbook.on_disk.schema import SCHEMA_VERSION, grow, version_of
 from nuvrek.logbook.reading_back import readable_text
 from nuvrek.logbook.rows import wrong_marks
-from nuvrek.logbook.schema import SCHEMA_VERSION, grow, version_of
 
 _BUSY_SECONDS = 3.0
 # Up to this size a quick check takes a few tens of milliseconds.

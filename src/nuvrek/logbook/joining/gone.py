@@ -14,14 +14,14 @@ from typing import TYPE_CHECKING
 from msgspec import Struct
 
 from nuvrek.logbook.encoding import described_body
-from nuvrek.logbook.journals import digests, marks_of, time_order
-from nuvrek.logbook.scrubbing import Named, nameless, owners_of, renamed, without
+from nuvrek.logbook.joining.journals import digests, marks_of, time_order
+from nuvrek.logbook.joining.scrubbing import Named, nameless, owners_of, renamed, without
 from nuvrek.logbook.stand import mark_of
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import AnyEntry, Describe
 
 if TYPE_CHECKING:
-    from nuvrek.logbook.merging import NeckWhole
+    from nuvrek.logbook.joining.merging import NeckWhole
     from nuvrek.logbook.store import Logbook, OwnerRow
 
 # A row: the neck's uid (empty: an owner), what it was, what stays of it (for an owner: when).

@@ -16,8 +16,8 @@ from msgspec import Struct, structs
 from nuvrek import patience
 from nuvrek.language import tr
 from nuvrek.logbook.encoding import described_body, entry_body
-from nuvrek.logbook.gone import Gone, gone_of, record
-from nuvrek.logbook.journals import Conflict, merged, time_order
+from nuvrek.logbook.joining.gone import Gone, gone_of, record
+from nuvrek.logbook.joining.journals import Conflict, merged, time_order
 from nuvrek.logbook.rows import (
     TAKEN_AWAY,
     check_stands,

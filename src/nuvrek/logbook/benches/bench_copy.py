@@ -16,10 +16,10 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek.language import tr
+from nuvrek.logbook.benches.server import ServerLogbook, place_of
 from nuvrek.logbook.errors import LogbookError
 from nuvrek.logbook.reading_back import decoder
 from nuvrek.logbook.rows import add_checked, insert_neck, put_owner, put_shop
-from nuvrek.logbook.server import ServerLogbook, place_of
 from nuvrek.logbook.stand import Stand, mark_of
 from nuvrek.logbook.store import Logbook
 

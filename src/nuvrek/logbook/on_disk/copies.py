@@ -13,8 +13,8 @@ from pathlib import Path
 from msgspec import Struct
 
 from nuvrek.language import tr
-from nuvrek.logbook.files import copied
-from nuvrek.logbook.merging import everything_of, replace_all
+from nuvrek.logbook.joining.merging import everything_of, replace_all
+from nuvrek.logbook.on_disk.files import copied
 from nuvrek.logbook.store import Logbook, LogbookError
 
 # The newest stay, and all of the last days; then one of each of so many weeks and months, and one
@@ -68,7 +68,7 @@ def make_copy(source: Logbook | Path, now: datetime, why: str = "") -> Path:
     name. A server's is written out act by act. It appears only once it is whole. Raises
     LogbookError.
     """
-    from nuvrek.logbook.server import ServerLogbook
+    from nuvrek.logbook.benches.server import ServerLogbook
 
     logbook = source if isinstance(source, Path) else source.path
     folder = folder_of(logbook)

@@ -13,10 +13,10 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek.language import tr
-from nuvrek.logbook.gone import record
+from nuvrek.logbook.joining.gone import record
+from nuvrek.logbook.on_disk.schema import owner_uid
 from nuvrek.logbook.reading_back import Journal, described, read_journal, readable_text
 from nuvrek.logbook.rows import put_owner, put_shop
-from nuvrek.logbook.schema import owner_uid
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.owner import Owner

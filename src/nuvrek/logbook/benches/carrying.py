@@ -13,7 +13,7 @@ import msgspec
 
 from nuvrek import patience
 from nuvrek.language import tr
-from nuvrek.logbook.bench_copy import (
+from nuvrek.logbook.benches.bench_copy import (
     BenchCopy,
     Entries,
     OwnerKept,
@@ -23,11 +23,11 @@ from nuvrek.logbook.bench_copy import (
     Waiting,
     act_mark,
 )
-from nuvrek.logbook.bringing import Bringer
+from nuvrek.logbook.benches.bringing import Bringer
+from nuvrek.logbook.benches.server import ServerLogbook
 from nuvrek.logbook.errors import LogbookError, NeckChanged, ServerLost
-from nuvrek.logbook.journals import time_order
+from nuvrek.logbook.joining.journals import time_order
 from nuvrek.logbook.rows import add, check_stands, insert_neck, put_owner, put_shop
-from nuvrek.logbook.server import ServerLogbook
 from nuvrek.logbook.stand import Stand, mark_of
 
 # So often an act is brought up to what others wrote before it waits for the next time.

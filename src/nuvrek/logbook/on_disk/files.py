@@ -7,8 +7,8 @@ import sqlite3
 from contextlib import closing
 from pathlib import Path
 
+from nuvrek.logbook.on_disk.schema import grow
 from nuvrek.logbook.reading_back import readable_text
-from nuvrek.logbook.schema import grow
 
 
 def read_only(path: Path) -> sqlite3.Connection:

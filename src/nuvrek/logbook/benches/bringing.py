@@ -12,7 +12,7 @@ import msgspec
 
 from nuvrek import patience
 from nuvrek.language import tr
-from nuvrek.logbook.bench_copy import (
+from nuvrek.logbook.benches.bench_copy import (
     BenchCopy,
     Entries,
     OwnerKept,
@@ -22,9 +22,10 @@ from nuvrek.logbook.bench_copy import (
     Waiting,
     act_mark,
 )
+from nuvrek.logbook.benches.server import ServerLogbook
 from nuvrek.logbook.encoding import described_body, entry_body
-from nuvrek.logbook.gone import cleaned_of
-from nuvrek.logbook.journals import placed_after, time_order
+from nuvrek.logbook.joining.gone import cleaned_of
+from nuvrek.logbook.joining.journals import placed_after, time_order
 from nuvrek.logbook.reading_back import decoder
 from nuvrek.logbook.reading_back import described as described_as
 from nuvrek.logbook.rows import (
@@ -38,7 +39,6 @@ from nuvrek.logbook.rows import (
     rewrite,
     stand_of,
 )
-from nuvrek.logbook.server import ServerLogbook
 from nuvrek.logbook.stand import Stand, mark_of
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.check import journal_faults
@@ -353,8 +353,8 @@ class Bringer:
 
     def _clean_copies(self, names: set[str]) -> None:
         """Owners taken out at another bench go from the copies that lie here as well."""
-        from nuvrek.logbook.copies import forget_cards
-        from nuvrek.logbook.privacy import clean_copies
+        from nuvrek.logbook.joining.privacy import clean_copies
+        from nuvrek.logbook.on_disk.copies import forget_cards
 
         self._bench.write_through()
         forget_cards(self._bench.path)

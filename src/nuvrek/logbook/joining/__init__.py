@@ -1,0 +1,1 @@
+"""Two logbooks made one, and what goes out of one and stays out."""
