@@ -3856,8 +3856,8 @@
       <translation>Nach ein bis zwei Wochen wieder ansehen</translation>
     </message>
     <message>
-      <source>Look at neck {numbers}: {parts} stands there and may be meant as a name.</source>
-      <translation>Hals {numbers} ansehen: Dort steht {parts}, und das kann als Name gemeint sein.</translation>
+      <source>Look at neck {numbers}: {parts} may be meant as a name there.</source>
+      <translation>Hals {numbers} ansehen: {parts} kann dort als Name gemeint sein.</translation>
     </message>
     <message>
       <source>Look at the fret that chokes: your beam never cut it. Press every fret before any beam touches the neck.</source>

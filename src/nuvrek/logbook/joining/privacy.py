@@ -184,7 +184,7 @@ def _doubts(found: list[_Cleaned], named: Named) -> list[str]:
     parts = words.listed(f"\u201c{part}\u201d" for part in doubtful(named))
     return [
         tr(
-            "Look at neck {numbers}: {parts} stands there and may be meant as a name.",
+            "Look at neck {numbers}: {parts} may be meant as a name there.",
             numbers=words.listed(numbers),
             parts=parts,
         )
