@@ -170,11 +170,16 @@ class TwoWindows(WindowCase):
         window.app.book._db.execute("PRAGMA query_only=ON")
         self.change(window, week_hours=20.0)
         self.assertIn("could not be kept", window.standing.text())
+        with closing(Logbook(window.app.book.path)) as beside:
+            hard = Settings(wires=(wire("hard", 900.0),))
+            keep_shop(beside, Settings(), hard, TIME)
+        window.app.listen()
+        self.assertEqual(window.app.settings.week_hours, 20.0)
         window.app.book._db.execute("PRAGMA query_only=OFF")
         self.change(window, prices=LISTED)
         self.assertFalse(window.standing.isVisible())
         both = with_shop(Settings(), window.app.book.shop()).settings
-        self.assertEqual((both.week_hours, both.prices), (20.0, LISTED))
+        self.assertEqual((both.week_hours, both.prices, both.wires), (20.0, LISTED, hard.wires))
 
     def test_a_window_beside_takes_up_what_the_other_writes_and_puts_back(self) -> None:
         one, other = self.windows()

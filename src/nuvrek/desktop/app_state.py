@@ -231,7 +231,8 @@ class AppState(QObject):
         """What another window has set of the shop's holds here as well."""
         from nuvrek.bench.shop_settings import shop_changed, with_shop
 
-        if self._settings_file is None:
+        # What could not be kept yet is not written over: it is joined when it is kept.
+        if self._settings_file is None or self._unkept is not None:
             return
         try:
             taken = with_shop(self.settings, self.book.shop()).settings
