@@ -200,14 +200,14 @@ def format_length(mm: float, unit: Unit, *, sign: bool = False, decimals: int | 
     )
 
 
-class Meaning(Struct, frozen=True):
+class LikelyLength(Struct, frozen=True):
     """Another way to read what was typed, with what it would come to."""
 
     length: Length
     words: str
 
 
-def likely_meaning(text: str, typed: Length, low_mm: float, high_mm: float) -> Meaning | None:
+def likely_meaning(text: str, typed: Length, low_mm: float, high_mm: float) -> LikelyLength | None:
     """The unit that would bring ``text`` into ``low_mm..high_mm``, if one does; else the decimal
     point that was left out.
 
@@ -219,7 +219,7 @@ def likely_meaning(text: str, typed: Length, low_mm: float, high_mm: float) -> M
     return next((one for one in meant if low_mm <= one.length.mm <= high_mm), None)
 
 
-def likely_meanings(text: str, typed: Length, low_mm: float, high_mm: float) -> tuple[Meaning, ...]:
+def likely_meanings(text: str, typed: Length, low_mm: float, high_mm: float) -> tuple[LikelyLength, ...]:
     """All that ``text`` can have meant within ``low_mm..high_mm``, the likeliest first: the decimal
     point left out (16 for 1.6), or another unit. At most three; none where it lies inside.
     """
@@ -229,7 +229,7 @@ def likely_meanings(text: str, typed: Length, low_mm: float, high_mm: float) -> 
     inside = [one for one in meant if low_mm <= one.length.mm <= high_mm]
     usual_mm = math.sqrt(max(low_mm, LEAST_USUAL_MM) * high_mm)
 
-    def unlikely(one: Meaning) -> float:
+    def unlikely(one: LikelyLength) -> float:
         return abs(math.log(max(abs(one.length.mm), 1e-6) / usual_mm))
 
     by_mm = {round(one.length.mm, 6): one for one in reversed(inside)}
@@ -244,24 +244,24 @@ def _number_in(text: str) -> float | None:
     return _to_float(match[2]) * (-1.0 if match[1] == "-" else 1.0)
 
 
-def _in_other_units(text: str) -> list[Meaning]:
+def _in_other_units(text: str) -> list[LikelyLength]:
     value = _number_in(text)
     if value is None:
         return []
     units = (Unit.THOU, Unit.MM, Unit.SIXTYFOURTH, Unit.INCH)
-    return [_meaning(value * MM_PER_UNIT[unit], unit) for unit in units]
+    return [_likely(value * MM_PER_UNIT[unit], unit) for unit in units]
 
 
-def _without_point(text: str, unit: Unit) -> list[Meaning]:
+def _without_point(text: str, unit: Unit) -> list[LikelyLength]:
     """A decimal point left out: 16 for 1.6, 30 for 0.30, 300 for 0.300."""
     value = _number_in(text)
     if value is None or "." in text or "," in text:
         return []
-    return [_meaning(value / by * MM_PER_UNIT[unit], unit) for by in (10.0, 100.0, 1000.0)]
+    return [_likely(value / by * MM_PER_UNIT[unit], unit) for by in (10.0, 100.0, 1000.0)]
 
 
-def _meaning(mm: float, unit: Unit) -> Meaning:
-    return Meaning(Length(mm, unit), _both_units(mm, unit))
+def _likely(mm: float, unit: Unit) -> LikelyLength:
+    return LikelyLength(Length(mm, unit), _both_units(mm, unit))
 
 
 def _both_units(mm: float, unit: Unit) -> str:

@@ -10,7 +10,7 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import AnyEntry, Describe, OthersStill, Rock
 from nuvrek.readings.kinds import STATIONS, highest_fret, highest_string, record_of
 from nuvrek.readings.sizes import SIZES
-from nuvrek.units import MM_PER_UNIT, Length, Meaning, likely_meanings
+from nuvrek.units import MM_PER_UNIT, Length, LikelyLength, likely_meanings
 
 # What a reading can well be, in mm, by entry field; outside it is questioned, never refused.
 PLAUSIBLE_MM: dict[str, tuple[float, float]] = {
@@ -87,7 +87,7 @@ def _is_time(at: str) -> bool:
         return False
 
 
-def question(field: str, text: str, typed: Length) -> tuple[str, tuple[Meaning, ...]] | None:
+def question(field: str, text: str, typed: Length) -> tuple[str, tuple[LikelyLength, ...]] | None:
     """A question about an unlikely value and what may be meant, the likeliest first; None when it
     is plausible.
     """

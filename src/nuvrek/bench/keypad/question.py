@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from msgspec import Struct
 
-from nuvrek.units import Length, Meaning
+from nuvrek.units import Length, LikelyLength
 
 # Outside this nothing can be a reading, whatever the station; the journal's own bounds.
 LEAST_MM, MOST_MM = -5.0, 20.0
@@ -19,6 +19,6 @@ class Question(Struct, frozen=True):
 
     key: str
     typed: Length
-    offers: tuple[Meaning, ...]
+    offers: tuple[LikelyLength, ...]
     words: str
     possible: bool

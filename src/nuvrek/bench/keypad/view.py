@@ -9,7 +9,7 @@ from nuvrek.bench.keypad.question import OFFER_KEYS, Question
 from nuvrek.bench.keypad.repeats import spread_words
 from nuvrek.language import tr
 from nuvrek.readings.stations import prompt, title_of
-from nuvrek.units import Length, Meaning, Unit, format_length, unit_word
+from nuvrek.units import Length, LikelyLength, Unit, format_length, unit_word
 from nuvrek.words import upper_first
 
 
@@ -46,7 +46,7 @@ def question_hint(asked: Question, other_unit: Length | None) -> str:
     return f"{upper_first(', '.join(said))}."
 
 
-def _with_unit(offer: Meaning) -> str:
+def _with_unit(offer: LikelyLength) -> str:
     """An offer as it would be taken, with millimetres beside another unit."""
     shown = format_length(offer.length.mm, offer.length.unit)
     if offer.length.unit is Unit.MM:
