@@ -12,7 +12,8 @@ def move_words(move: RodMove) -> str:
     """A rod move with its direction; guessed turns say so."""
     if move.rough and not move.turns:
         return tr("turned, not counted")
-    return f"{tr('about ') if move.rough else ''}{turns_words(move.turns)}"
+    turned = turns_words(move.turns)
+    return tr("about {turned}", turned=turned) if move.rough else turned
 
 
 def turns_words(turns: float) -> str:

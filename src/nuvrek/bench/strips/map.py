@@ -80,7 +80,7 @@ def light_strip(
         ways.append((ends, gaps))
         figures = figures or tuple((f, format_number(mm, unit)) for f, mm in gaps if mm >= 0.005)
     level = tuple(float(h - tilt(x[f])) for f, h in enumerate(heights, 1))
-    under = f"{LANE_WORDS[lane]}, {named(strings)}"
+    under = tr("{lane}, {strings}", lane=LANE_WORDS[lane], strings=named(strings))
     words = light_words(light, edge.wood)
     return LightStrip(tr("Light"), under, level, tuple(ways), words, figures, exaggeration)
 
@@ -103,7 +103,7 @@ def shade_strip(solved: Solved, strings: Strings, unit: Unit) -> ShadeStrip:
     figures = tuple(tuple(format_number(v, unit, sign=True) for v in row) for row in rows)
     return ShadeStrip(
         tr("From above"),
-        f"{named(strings)}, {unit.value}",
+        tr("{strings}, {unit}", strings=named(strings), unit=unit.value),
         rows,
         m.known,
         figures,

@@ -80,7 +80,7 @@ def _note(pad: Keypad, station: Station) -> str:
         case "sweep":
             return edge_words(pad.neck, pad.cursor, pad.kit.rockers_mm)
         case "rod-feel":
-            return "     ".join(f"{n}  {named(feel)}" for n, feel in enumerate(FEELS, 1))
+            return "     ".join(tr("{n}  {feel}", n=n, feel=named(feel)) for n, feel in enumerate(FEELS, 1))
         case "size" if station.what == "radius":
             return gauge_words(pad.neck, pad.cursor)
         case "string-gap" if station.by in ON_WOOD:

@@ -87,14 +87,17 @@ def usual_wire(neck: NeckDescription) -> Wire:
     """
     least, wish = neck.least_crown_mm + FIRST_LEVELS_MM, wire_wishes_in(neck.wire_wish)
     crown = max(neck.wire_height_mm + STEP_UP_MM[0] * ("taller" in wish), least)
-    name = (
-        tr("wire a little taller than the old")
-        if crown > neck.wire_height_mm
-        else tr("wire like the old")
-    )
     hard = "harder" in wish
+    if crown > neck.wire_height_mm:
+        name = (
+            tr("hard wire a little taller than the old")
+            if hard
+            else tr("wire a little taller than the old")
+        )
+    else:
+        name = tr("hard wire like the old") if hard else tr("wire like the old")
     return Wire(
-        name=f"{tr('hard ') if hard else ''}{name}",
+        name=name,
         crown_mm=min(crown, 3.0),
         width_mm=min(neck.wire_width_mm + STEP_UP_MM[1] * ("wider" in wish), 4.0),
         tang_mm=USUAL_TANG_MM,

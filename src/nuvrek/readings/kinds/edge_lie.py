@@ -42,7 +42,9 @@ def _value(lie: EdgeLie) -> str:
 EDGE_LIE = EntryRecord(
     type=EdgeLie,
     place=lambda lie: (
-        f"{tr('notched edge') if lie.by == 'notched' else tr('long edge')}, {LANE_WORDS[lie.lane]}"
+        tr("notched edge, {lane}", lane=LANE_WORDS[lie.lane])
+        if lie.by == "notched"
+        else tr("long edge, {lane}", lane=LANE_WORDS[lie.lane])
     ),
     value=lambda lie, _unit, _heights: _value(lie),
     frets=lambda lie: frozenset() if lie.fret is None else frozenset((lie.fret,)),

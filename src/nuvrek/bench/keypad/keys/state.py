@@ -47,7 +47,7 @@ class FeelKeys(StationKeys):
     """How the rod nut feels: one of five, by its number."""
 
     stations: ClassVar[tuple[str, ...]] = ("rod-feel",)
-    hint = ", ".join(f"{n} {named(feel)}" for n, feel in enumerate(FEELS, 1)) + tr(
+    hint = ", ".join(tr("{n} {feel}", n=n, feel=named(feel)) for n, feel in enumerate(FEELS, 1)) + tr(
         ". Its key may follow: 1 4mm."
     )
     lengths = False
