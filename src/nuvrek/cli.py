@@ -5,6 +5,7 @@ Exit status 0 when fine, 2 on bad input with one line per fault.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_all
 import argparse
 import io
 import json
@@ -265,7 +266,7 @@ def _plan(options: argparse.Namespace) -> int:
             state = f"{way.metal_mm:.2f} mm off in all"
         else:
             # What hangs on a reading has no reason against it: then the reading is the reason.
-            state = "not now: " + " ".join(way.why_not or way.not_known)
+            state = "not now: " + " ".join(say_all(way.why_not or way.not_known))
         _tell(f"- {way.title}: {way.gist} ({state})")
         if (
             way.doubt is not None

@@ -10,13 +10,13 @@ from datetime import datetime
 from pathlib import Path
 from typing import Any
 
-from nuvrek import words
 from nuvrek.bench.work.archive import everything_in_archive, less_than_there, packed
 from nuvrek.exchange.files import write_whole
 from nuvrek.logbook.joining.merging import TakenIn, everything_in, forecast, take_in
 from nuvrek.logbook.on_disk.copies import copies_of, look, make_copy, named, put_back, thin
 from nuvrek.logbook.opening import kept_at, open_logbook, read_logbook
 from nuvrek.logbook.places import logbook_path
+from nuvrek.wording import speech as words
 
 Command = Callable[[str, Any, str], argparse.ArgumentParser]
 Tell = Callable[..., None]

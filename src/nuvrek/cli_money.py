@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 import argparse
 import csv
 import io
@@ -89,7 +90,7 @@ def _from_json(raw: bytes) -> PriceList | str:
     except (msgspec.MsgspecError, UnicodeDecodeError, RecursionError) as error:
         return f"not a price list in JSON ({str(error).splitlines()[0][:120]})."
     faults = price_faults(made)
-    return faults[0] if faults else made
+    return say(faults[0] if faults else made)
 
 
 def _from_csv(raw: bytes) -> PriceList | str:
@@ -99,7 +100,7 @@ def _from_csv(raw: bytes) -> PriceList | str:
         return "not a table in UTF-8."
     if not rows or [cell.strip() for cell in rows[0][:2]] != ["what", "value"]:
         return "the first row of a price list is 'what,value'."
-    return read_prices({row[0].strip(): row[1] for row in rows[1:] if len(row) >= 2})
+    return say(read_prices({row[0].strip(): row[1] for row in rows[1:] if len(row) >= 2}))
 
 
 def with_costs(

@@ -12,12 +12,12 @@ from typing import TYPE_CHECKING, Any
 
 import msgspec
 
-from nuvrek import words
 from nuvrek.bench.settings import Settings
 from nuvrek.bench.shop_settings import read_settings, write_settings
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults
+from nuvrek.wording import speech as words
 
 if TYPE_CHECKING:
     from nuvrek.planning.refret.plan import RefretPlan

@@ -65,7 +65,7 @@ class Row(Said, frozen=True, tag="row"):
 class Cased(Said, frozen=True, tag="cased"):
     """The same at the start of a sentence, or as it goes on within one."""
 
-    what: Saying
+    what: Kept
     how: Literal["start", "within"]
 
     def __bool__(self) -> bool:
@@ -111,8 +111,11 @@ class Money(Said, frozen=True, tag="money"):
     named: bool = True
 
 
-Saying = Union[Meaning, Frets, Row, Cased, Shown, Word, Figure, Day, Money, str]  # noqa: UP007
-Value = Union[Saying, int, float, bool, None]  # noqa: UP007
+# Anything that can be said: a value of the program, or the text a person wrote.
+Saying = Said | str
+# The same, spelt out for what is read back from where it was kept.
+Kept = Union[Meaning, Frets, Row, Cased, Shown, Word, Figure, Day, Money, str]  # noqa: UP007
+Value = Union[Kept, int, float, bool, None]  # noqa: UP007
 
 
 def means(key: str, /, **values: Any) -> Meaning:
@@ -135,26 +138,26 @@ def sentences(*parts: Saying) -> Saying:
     full = tuple(part for part in parts if part)
     if not full:
         return ""
-    return full[0] if len(full) == 1 else Row(full, "sentences")
+    return full[0] if len(full) == 1 else listed(full, "sentences")
 
 
 def upper_first(what: Saying) -> Cased:
     """The same as the start of a sentence."""
-    return Cased(what, "start")
+    return Cased(_plain(what), "start")
 
 
 def lower_first(what: Saying) -> Cased:
     """The same as it goes on within a sentence."""
-    return Cased(what, "within")
+    return Cased(_plain(what), "within")
 
 
 def told_by(error: BaseException) -> Saying:
     """What an error says to a person."""
     first = error.args[0] if error.args else ""
-    return first if isinstance(first, Said) else str(error)  # type: ignore[return-value]
+    return first if isinstance(first, Said) else str(error)
 
 
-def as_data(saying: Value) -> Any:
+def as_data(saying: Saying | float | bool | None) -> Any:
     """A saying as plain data, for answers that programs read: ``{"key": ..., "values": {...}}``."""
     if isinstance(saying, Meaning):
         return {
@@ -175,7 +178,7 @@ def as_data(saying: Value) -> Any:
     return saying
 
 
-def keys_in(saying: Value) -> tuple[str, ...]:
+def keys_in(saying: Saying | float | bool | None) -> tuple[str, ...]:
     """All keys within a saying, outermost first."""
     if isinstance(saying, Meaning):
         within = [key for _, value in saying.values for key in keys_in(value)]

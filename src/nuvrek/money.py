@@ -5,7 +5,7 @@ from __future__ import annotations
 from decimal import ROUND_HALF_UP, Decimal
 from functools import lru_cache
 
-from nuvrek.language import figure, tr
+from nuvrek.meaning import Money, Saying, means
 
 Amount = Decimal
 NOTHING = Decimal(0)
@@ -36,20 +36,17 @@ def rounded(amount: Amount, currency: str = "") -> Amount:
     return amount.quantize(Decimal(1).scaleb(-places_of(currency)), rounding=ROUND_HALF_UP)
 
 
-def money_words(amount: Amount | None, currency: str, named: bool = True) -> str:
+def money_words(amount: Amount | None, currency: str, named: bool = True) -> Money:
     """An amount with its currency, or without its name; a dash where there is none."""
-    if amount is None:
-        return "–"
-    said = figure(f"{amount:,.{places_of(currency)}f}".replace(",", " "))
-    return f"{said} {currency}".strip() if named else said
+    return Money(None if amount is None else str(amount), currency, named)
 
 
-def amount_fault(name: str, amount: Amount) -> str:
+def amount_fault(name: Saying, amount: Amount) -> Saying:
     """What is wrong with an amount, as a sentence; nothing where it can be one."""
     if amount.is_finite() and 0 <= amount <= MOST and 0 <= _places(amount) <= MOST_PLACES:
         return ""
-    return tr(
-        "{name}: {amount} is no price; from 0 to {most}.",
+    return means(
+        "lengths.no-price-from-0",
         name=name,
         amount=str(amount)[:20],
         most=f"{MOST:,.0f}".replace(",", " "),

@@ -13,7 +13,7 @@ from enum import StrEnum
 
 from msgspec import Struct
 
-from nuvrek.language import figure, tr
+from nuvrek.meaning import Saying, Shown, means
 
 MM_PER_INCH = 25.4
 MM_PER_THOU = MM_PER_INCH / 1000.0
@@ -96,7 +96,7 @@ def _to_float(text: str) -> float:
     return float(text.replace(",", "."))
 
 
-def parse_length(text: str, assume: Unit) -> Length:
+def parse_length(text: Saying, assume: Unit) -> Length:
     """Read bench shorthand: ``12``, ``12 thou``, ``.012``, ``0.3mm``, ``6.5/64``, ``25 1/2 in``.
 
     ``assume`` is the unit of a bare number. A bare number that begins with the decimal point, or
@@ -105,23 +105,23 @@ def parse_length(text: str, assume: Unit) -> Length:
     """
     said = _plain_signs(text)
     if not said:
-        raise LengthError(tr("Nothing typed yet."))
+        raise LengthError(means("lengths.nothing-typed-yet"))
     if len(said) > _LONGEST_TEXT:
-        raise LengthError(tr("That is too long for a length."))
+        raise LengthError(means("lengths.too-long-length"))
     length = _parse_fraction(said) or _parse_plain(said, assume)
     if length is None:
         raise LengthError(
-            tr(
-                '"{text}" is not a length. Try 12, 12 thou, .012, 0.3 mm or 5/64.',
+            means(
+                "lengths.not-length-try-12-12",
                 text=text.strip(),
             )
         )
     if not math.isfinite(length.mm) or abs(length.mm) > LONGEST_MM:
-        raise LengthError(tr('"{text}" is longer than any instrument.', text=text.strip()))
+        raise LengthError(means("lengths.longer-than-any-instrument", text=text.strip()))
     return length
 
 
-def _plain_signs(text: str) -> str:
+def _plain_signs(text: Saying) -> str:
     """What was typed with the signs of a plain keyboard: ``25½″`` is ``25 1/2"``."""
     # A fraction in one sign stands apart from the number before it.
     apart = "".join(
@@ -138,9 +138,8 @@ def _parse_fraction(said: str) -> Length | None:
     bottom = int(match["bottom"])
     if bottom not in _BOTTOMS:
         raise LengthError(
-            tr(
-                "A fraction of an inch has 2, 4, 8, 16, 32, 64 or 128 below the line, not "
-                "{bottom}.",
+            means(
+                "lengths.fraction-inch-has-2-4",
                 bottom=bottom,
             )
         )
@@ -175,14 +174,21 @@ def _parse_plain(said: str, assume: Unit) -> Length | None:
 _DECIMALS = {Unit.MM: 2, Unit.THOU: 1, Unit.INCH: 3, Unit.SIXTYFOURTH: 1}
 
 
-def format_number(mm: float, unit: Unit, *, sign: bool = False, decimals: int | None = None) -> str:
-    """``mm`` as a bare number in ``unit``; ``sign`` shows a plus for positive values."""
+def number_text(mm: float, unit: Unit, *, sign: bool = False, decimals: int | None = None) -> str:
+    """``mm`` as a bare number in ``unit``, with a point; ``sign`` shows a plus for positive values."""
     places = _DECIMALS[unit] if decimals is None else decimals
     value = round(mm / MM_PER_UNIT[unit], places) + 0.0
     text = f"{value:+.{places}f}" if sign and value else f"{value:.{places}f}"
     if unit in (Unit.THOU, Unit.SIXTYFOURTH) and decimals is None and text.endswith(".0"):
         text = text[:-2]
-    return figure(text)
+    return text
+
+
+def format_number(
+    mm: float, unit: Unit, *, sign: bool = False, decimals: int | None = None
+) -> Shown:
+    """``mm`` as a bare number in ``unit``; ``sign`` shows a plus for positive values."""
+    return Shown(float(mm), unit.value, sign, decimals, named=False)
 
 
 def unit_word(unit: Unit) -> str:
@@ -190,24 +196,21 @@ def unit_word(unit: Unit) -> str:
     return "in/64" if unit is Unit.SIXTYFOURTH else unit.value
 
 
-def format_length(mm: float, unit: Unit, *, sign: bool = False, decimals: int | None = None) -> str:
-    """``mm`` as words for the screen, e.g. ``0.30 mm``, ``12 thou``, ``5.5/64 in``."""
-    number = format_number(mm, unit, sign=sign, decimals=decimals)
-    return (
-        tr("{number}/64 in", number=number)
-        if unit is Unit.SIXTYFOURTH
-        else f"{number} {unit.value}"
-    )
+def format_length(
+    mm: float, unit: Unit, *, sign: bool = False, decimals: int | None = None
+) -> Shown:
+    """``mm`` with its unit, e.g. ``0.30 mm``, ``12 thou``, ``5.5/64 in``."""
+    return Shown(float(mm), unit.value, sign, decimals)
 
 
 class LikelyLength(Struct, frozen=True):
     """Another way to read what was typed, with what it would come to."""
 
     length: Length
-    words: str
+    words: Saying
 
 
-def likely_meaning(text: str, typed: Length, low_mm: float, high_mm: float) -> LikelyLength | None:
+def likely_meaning(text: Saying, typed: Length, low_mm: float, high_mm: float) -> LikelyLength | None:
     """The unit that would bring ``text`` into ``low_mm..high_mm``, if one does; else the decimal
     point that was left out.
 
@@ -219,7 +222,9 @@ def likely_meaning(text: str, typed: Length, low_mm: float, high_mm: float) -> L
     return next((one for one in meant if low_mm <= one.length.mm <= high_mm), None)
 
 
-def likely_meanings(text: str, typed: Length, low_mm: float, high_mm: float) -> tuple[LikelyLength, ...]:
+def likely_meanings(
+    text: str, typed: Length, low_mm: float, high_mm: float
+) -> tuple[LikelyLength, ...]:
     """All that ``text`` can have meant within ``low_mm..high_mm``, the likeliest first: the decimal
     point left out (16 for 1.6), or another unit. At most three; none where it lies inside.
     """
@@ -236,7 +241,7 @@ def likely_meanings(text: str, typed: Length, low_mm: float, high_mm: float) -> 
     return tuple(sorted(by_mm.values(), key=unlikely)[:MOST_MEANINGS])
 
 
-def _number_in(text: str) -> float | None:
+def _number_in(text: Saying) -> float | None:
     """The number ``text`` begins with."""
     match = re.match(rf"([+-]?)({_NUMBER})", text.strip())
     if match is None:
@@ -244,7 +249,7 @@ def _number_in(text: str) -> float | None:
     return _to_float(match[2]) * (-1.0 if match[1] == "-" else 1.0)
 
 
-def _in_other_units(text: str) -> list[LikelyLength]:
+def _in_other_units(text: Saying) -> list[LikelyLength]:
     value = _number_in(text)
     if value is None:
         return []
@@ -252,7 +257,7 @@ def _in_other_units(text: str) -> list[LikelyLength]:
     return [_likely(value * MM_PER_UNIT[unit], unit) for unit in units]
 
 
-def _without_point(text: str, unit: Unit) -> list[LikelyLength]:
+def _without_point(text: Saying, unit: Unit) -> list[LikelyLength]:
     """A decimal point left out: 16 for 1.6, 30 for 0.30, 300 for 0.300."""
     value = _number_in(text)
     if value is None or "." in text or "," in text:
@@ -264,6 +269,6 @@ def _likely(mm: float, unit: Unit) -> LikelyLength:
     return LikelyLength(Length(mm, unit), _both_units(mm, unit))
 
 
-def _both_units(mm: float, unit: Unit) -> str:
+def _both_units(mm: float, unit: Unit) -> Saying:
     other = Unit.THOU if unit is Unit.MM else Unit.MM
-    return tr("{mm} is {mm_2}", mm=format_length(mm, unit), mm_2=format_length(mm, other))
+    return means("lengths.is", mm=format_length(mm, unit), other_mm=format_length(mm, other))

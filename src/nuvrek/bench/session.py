@@ -2,14 +2,15 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable, Sequence
 from contextlib import suppress
 
 import msgspec
 
-from nuvrek.language import tr
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError, NeckChanged
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.acts import Undoable, joined, undoable
 from nuvrek.readings.check import entry_faults
@@ -62,9 +63,7 @@ class Session:
         if journal.stand == self.identity and journal.damage == self.damage:
             return False
         if journal.stand.uid != self.identity.uid:
-            raise LogbookError(
-                tr("This neck is no longer in the logbook; open another from the shelf.")
-            )
+            raise LogbookError(means("shop.neck-no-longer-logbook-open"))
         own = self._book.not_own(self.neck_id)
         came = range(len(self.entries) + 1, len(journal.entries) + 1)
         self.elsewhere = own if own is not None else self.elsewhere | frozenset(came)
@@ -113,30 +112,23 @@ class Session:
     def _check_stands(self, on: Stand | None) -> None:
         if self.damage:
             raise Refused(
-                tr(
-                    "This neck is damaged in the logbook: {damage} "
-                    "It can be looked at; nothing is written into it.",
+                means(
+                    "shop.neck-damaged-logbook-can-looked",
                     damage=self.damage[0],
                 )
             )
         if on is None or on == self.identity:
             return
         if (on.neck, on.uid) != (self.identity.neck, self.identity.uid):
-            raise Refused(tr("That was worked out for another neck. Nothing was written down."))
-        raise Refused(
-            tr(
-                "That was weighed before what you wrote down last. Nothing was written; "
-                "look at it again, it is being weighed anew."
-            )
-        )
+            raise Refused(means("shop.worked-out-another-neck-nothing"))
+        raise Refused(means("shop.weighed-before-what-you-wrote"))
 
     def _following(self, act: Sequence[AnyEntry]) -> NeckState:
         """The state after the act, if the journal could be read back with it. Raises Refused."""
         if len(self.entries) + len(act) > MOST_ENTRIES:
             raise Refused(
-                tr(
-                    "A journal holds {most_entries:,} entries at most, and this one has "
-                    "{number:,}. Not written down; describe the neck as a new one to go on.",
+                means(
+                    "shop.journal-holds-entries-most-one",
                     most_entries=MOST_ENTRIES,
                     number=len(self.entries),
                 )
@@ -145,7 +137,7 @@ class Session:
         for number, entry in enumerate(act, len(self.entries) + 1):
             faults = entry_faults(entry, neck, number)
             if faults:
-                raise Refused(tr("Not written down: {faults}", faults=faults[0]))
+                raise Refused(means("shop.not-written-down", faults=faults[0]))
             if isinstance(entry, Describe):
                 neck = entry.neck
         now = advance(self.neck_state, len(self.entries) + 1, *act)
@@ -154,13 +146,7 @@ class Session:
         try:
             msgspec.convert(msgspec.to_builtins(now.state), type(now.state))
         except msgspec.ValidationError:
-            raise Refused(
-                tr(
-                    "Counted from where it was found the rod would stand more than 20 turns "
-                    "away; no rod has "
-                    "that much. Not written down: strike out the moves that were not made."
-                )
-            ) from None
+            raise Refused(means("shop.counted-from-where-found-rod")) from None
         return now
 
     def strike(self, number: int) -> None:
@@ -180,12 +166,7 @@ class Session:
             meant = self.identity, found.act.numbers
             if not self.elsewhere.isdisjoint(found.act.numbers) and self._asked != meant:
                 self._asked = meant
-                raise LogbookError(
-                    tr(
-                        "The last of this page was written at another bench or window. Once more "
-                        "strikes it."
-                    )
-                )
+                raise LogbookError(means("shop.last-page-written-another-bench"))
             self.append(*(Strike(entry=number) for number in found.act.numbers))
         return found
 
@@ -194,32 +175,24 @@ class Session:
         return [(one.number, one.reading) for one in reversed(self.neck_state.taken[-count:])]
 
 
-def undo_words(found: Undoable, unit: Unit, height_unit: Unit) -> str:
+def undo_words(found: Undoable, unit: Unit, height_unit: Unit) -> Saying:
     """What was taken back, or why nothing was, with what was written elsewhere since."""
-    elsewhere = ""
+    elsewhere: Saying = ""
     if found.elsewhere is not None:
         what = act_words(found.elsewhere.entries, unit, height_unit)
-        elsewhere = tr(
-            "The last thing written down is {page}'s ({what})", page=found.elsewhere.page, what=what
-        )
+        elsewhere = means("shop.last-thing-written-down-s", page=found.elsewhere.page, what=what)
     if found.act is None:
         if elsewhere:
-            return tr("Nothing to take back here. {elsewhere}: undo it there.", elsewhere=elsewhere)
-        return tr("Nothing to take back here.")
-    struck = tr(
-        "Struck out: {act_words}.", act_words=act_words(found.act.entries, unit, height_unit)
-    )
-    return (
-        tr("{struck} {elsewhere}; it stays.", struck=struck, elsewhere=elsewhere)
-        if elsewhere
-        else struck
-    )
+            return means("shop.nothing-take-back-here-undo", elsewhere=elsewhere)
+        return means("shop.nothing-take-back-here")
+    struck = means("shop.struck-out", act_words=act_words(found.act.entries, unit, height_unit))
+    return means("shop.stays", struck=struck, elsewhere=elsewhere) if elsewhere else struck
 
 
-def undo_hint(found: Undoable, unit: Unit, height_unit: Unit) -> str:
+def undo_hint(found: Undoable, unit: Unit, height_unit: Unit) -> Saying:
     """What Backspace would take back, said before it is pressed; nothing where there is nothing."""
     if found.act is None:
         return ""
-    return tr(
-        "Backspace strikes: {act_words}", act_words=act_words(found.act.entries, unit, height_unit)
+    return means(
+        "shop.backspace-strikes", act_words=act_words(found.act.entries, unit, height_unit)
     )

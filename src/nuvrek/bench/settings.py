@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import fcntl
 import os
 from collections.abc import Iterator
@@ -14,7 +15,7 @@ from msgspec import Meta, Struct
 
 from nuvrek.bench.three_way import both_changes
 from nuvrek.exchange.files import write_whole
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import ReliefSchool
 from nuvrek.neck.strings import StringSet
 from nuvrek.neck.wire import Wire
@@ -112,7 +113,7 @@ class Settings(Struct, frozen=True, kw_only=True):
         return msgspec.structs.replace(self, units={**self.units, field: unit})
 
 
-def book_out(settings: Settings, neck: str, wire: str, mm: float) -> Settings:
+def book_out(settings: Settings, neck: Saying, wire: str, mm: float) -> Settings:
     """Wire cut for a neck leaves the shelf; what was booked for it before comes back first. Nothing
     (0 mm) only brings it back.
     """
@@ -124,7 +125,7 @@ def book_out(settings: Settings, neck: str, wire: str, mm: float) -> Settings:
     return msgspec.structs.replace(settings, wires=wires, cut=cut)
 
 
-def _less(wire: Wire, name: str, mm: float) -> Wire:
+def _less(wire: Wire, name: Saying, mm: float) -> Wire:
     if wire.name != name:
         return wire
     return msgspec.structs.replace(wire, stock_mm=round(max(wire.stock_mm - mm, 0.0), 1))
@@ -136,7 +137,7 @@ class Loaded(NamedTuple):
     """
 
     settings: Settings
-    trouble: str = ""
+    trouble: Saying = ""
 
 
 def load(path: Path) -> Loaded:
@@ -148,10 +149,8 @@ def load(path: Path) -> Loaded:
     except FileNotFoundError:
         return Loaded(Settings(told=()))
     except OSError as error:
-        why = (error.strerror or tr("no reason given")).lower()
-        return Loaded(
-            Settings(), tr("The settings can't be read ({why}): the usual ones hold.", why=why)
-        )
+        why = (error.strerror or means("shop.no-reason-given")).lower()
+        return Loaded(Settings(), means("shop.settings-cant-read-usual-ones", why=why))
     try:
         settings = msgspec.json.decode(raw, type=Settings)
         if price_faults(settings.prices):
@@ -161,7 +160,7 @@ def load(path: Path) -> Loaded:
         return Loaded(Settings(), _set_aside(path))
 
 
-def _set_aside(path: Path) -> str:
+def _set_aside(path: Path) -> Saying:
     """Move a damaged settings file out of the way of the next save, under a name of its own."""
     for number in range(1, 1000):
         aside = path.with_name(f"{path.stem}-damaged-{number}{path.suffix}")
@@ -170,13 +169,11 @@ def _set_aside(path: Path) -> str:
     try:
         os.replace(path, aside)
     except OSError:
-        return tr("The settings are damaged and can't be set aside: the usual ones hold.")
-    return tr(
-        "The settings were damaged: set aside as {name}, the usual ones hold.", name=aside.name
-    )
+        return means("shop.settings-damaged-cant-set-aside")
+    return means("shop.settings-were-damaged-set-aside", name=aside.name)
 
 
-def save(path: Path, settings: Settings, before: Settings | None = None) -> str:
+def save(path: Path, settings: Settings, before: Settings | None = None) -> Saying:
     """Write the settings whole or not at all; with ``before`` only what was changed since, so that
     another window's changes stay. Returns a sentence where that failed, else nothing.
 
@@ -185,15 +182,15 @@ def save(path: Path, settings: Settings, before: Settings | None = None) -> str:
     try:
         msgspec.json.decode(msgspec.json.encode(settings), type=Settings)
     except (msgspec.MsgspecError, ValueError) as error:
-        return tr("These settings can't be kept ({error}); those before still are.", error=error)
+        return means("shop.these-settings-cant-kept-those", error=error)
     try:
         path.parent.mkdir(parents=True, exist_ok=True)
         with _alone(path):
             write_whole(path, _with_others(path, settings, before))
     except OSError as error:
-        return tr(
-            "The settings could not be kept ({strerror}).",
-            strerror=(error.strerror or tr("no reason given")).lower(),
+        return means(
+            "shop.settings-could-not-kept",
+            strerror=(error.strerror or means("shop.no-reason-given")).lower(),
         )
     return ""
 

@@ -5,6 +5,7 @@ the window alone stays in the settings file.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from contextlib import closing
 from pathlib import Path
 from typing import Any, get_type_hints
@@ -13,9 +14,9 @@ import msgspec
 
 from nuvrek.bench.settings import Loaded, Settings, load, save
 from nuvrek.bench.three_way import both_changes
-from nuvrek.language import tr
 from nuvrek.logbook.places import logbook_path, settings_path
 from nuvrek.logbook.store import Logbook
+from nuvrek.meaning import means
 from nuvrek.planning.money.prices import price_faults
 
 SHOP_FIELDS = ("kit", "sets", "wires", "cut", "prices", "shop", "week_hours", "relief_school")
@@ -39,18 +40,17 @@ def with_shop(settings: Settings, rows: dict[str, bytes]) -> Loaded:
             taken.pop(name, None)
             lost.append(name)
     words = {
-        "kit": tr("tools"),
-        "sets": tr("string lists"),
-        "wires": tr("wire"),
-        "cut": tr("wire that was cut"),
-        "prices": tr("prices"),
-        "shop": tr("the shop's name"),
-        "week_hours": tr("hours a week"),
-        "relief_school": tr("relief"),
+        "kit": means("shop.tools"),
+        "sets": means("shop.string-lists"),
+        "wires": means("shop.wire"),
+        "cut": means("shop.wire-cut"),
+        "prices": means("shop.prices"),
+        "shop": means("shop.shops-name"),
+        "week_hours": means("shop.hours-week"),
+        "relief_school": means("shop.relief"),
     }
     trouble = " ".join(
-        tr("What the logbook holds of {what} can't be read; the usual holds.", what=words[name])
-        for name in lost
+        means("shop.what-logbook-holds-cant-read", what=words[name]) for name in lost
     )
     return Loaded(msgspec.structs.replace(settings, **taken), trouble)
 
@@ -121,7 +121,7 @@ def read_settings(path: Path | None, logbook: Path | None) -> Loaded:
 
 def write_settings(
     path: Path | None, logbook: Path | None, before: Settings, after: Settings, at: str
-) -> str:
+) -> Saying:
     """Keep what was changed of the shop's where ``read_settings`` read it. Returns a sentence where
     that failed, else nothing. Raises LogbookError.
     """

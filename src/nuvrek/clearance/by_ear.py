@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from dataclasses import dataclass
 
@@ -10,7 +11,7 @@ from scipy.special import log_ndtr
 
 from nuvrek.clearance.strung_neck import OnNeck
 from nuvrek.estimate.heightmap import NINE_IN_TEN
-from nuvrek.language import tr
+from nuvrek.meaning import means
 
 # Touches that are tried, thousandths of the tension, and how far from nought room a note may
 # already be heard, or not yet, mm (common practice, no source).
@@ -33,29 +34,28 @@ class Ear:
     unexplained: tuple[tuple[int, int], ...]
 
     @property
-    def words(self) -> str:
+    def words(self) -> Saying:
         """One sentence or two."""
         told = self.buzzing - len(self.unexplained)
-        said = tr(
-            "A touch of {touch:.1f} thousandths of the tension explains {told} of "
-            "{buzzing} notes that buzz.",
+        said = means(
+            "clearance.touch-thousandths-tension-explains-notes",
             touch=self.touch,
-            told=told,
+            detail=told,
             buzzing=self.buzzing,
         )
         if not self.unexplained:
             return said
         named = ", ".join(
-            tr(
-                "string {string} {it}",
+            means(
+                "clearance.string",
                 string=string,
-                it=tr("fret {fret}", fret=fret) if fret else tr("open"),
+                fret=means("clearance.fret", fret=fret) if fret else means("clearance.open"),
             )
             for string, fret in self.unexplained[:4]
         )
-        return tr(
-            "{said} Not explained by heights: {named}. Loose fret? Nut? Hardware?",
-            said=said,
+        return means(
+            "clearance.not-explained-heights-loose-fret",
+            detail=said,
             named=named,
         )
 

@@ -4,6 +4,7 @@ had to be assumed.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from functools import cached_property
 from typing import Literal
@@ -18,7 +19,7 @@ from nuvrek.clearance.string_heights import heights_of
 from nuvrek.clearance.string_lines import lane_weights, string_lines
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.mechanics.strings import LONG_SCALE_MM, stiff_mm, tension_n, usual_tension_n
 from nuvrek.neck.board import middle_fret
@@ -71,7 +72,7 @@ class Assumed:
     heights.
     """
 
-    sentence: str
+    sentence: Saying
     heights_mm: tuple[float, ...] = ()
 
     def words(self, height_unit: Unit) -> str:
@@ -236,9 +237,7 @@ def string_up(neck_map: HeightMap) -> OnNeck:
     assumed: list[Assumed] = []
     rows, tops = _nut(neck_map, rows, tops, assumed)
     if not all(neck_map.known):
-        assumed.append(
-            Assumed(tr("Not every lane was read: tops there are taken from the others."))
-        )
+        assumed.append(Assumed(means("clearance.not-every-lane-read-tops")))
     tension = _tension(neck, assumed)
     saddle, stiff = np.zeros(len(tops)), _stiff(neck, len(tops))
     strung = Strung(neck.scale_mm, measurer.x, tops, saddle, tension, stiff)
@@ -285,9 +284,7 @@ def _nut(
     tops, rows = tops.copy(), rows.copy()
     tops[:, 0] = (tops[:, 1] + OVER_FIRST_MM - tops[:, 3] * share) / (1.0 - share)
     rows[:, 0] = (rows[:, 1] - rows[:, 3] * share) / (1.0 - share)
-    assumed.append(
-        Assumed(tr("Nut taken as right: {{}} over fret 1 when pressed at 3."), (OVER_FIRST_MM,))
-    )
+    assumed.append(Assumed(means("clearance.nut-taken-right-over-fret"), (OVER_FIRST_MM,)))
     return rows, tops
 
 
@@ -295,7 +292,7 @@ def _tension(neck: NeckDescription, assumed: list[Assumed]) -> Array:
     if neck.string_set:
         return np.array([tension_n(spec, neck.scale_mm)[0] for spec in neck.string_set])
     newtons = usual_tension_n(neck.scale_mm)
-    assumed.append(Assumed(tr("Gauges not listed: {newtons:.0f} N a string.", newtons=newtons)))
+    assumed.append(Assumed(means("clearance.gauges-not-listed-n-string", newtons=newtons)))
     return np.full(string_lines(neck), newtons)
 
 
@@ -318,8 +315,8 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
             low, high = usual
             assumed.append(
                 Assumed(
-                    tr(
-                        "String heights not read: {{}} and {{}} over fret {fret}.",
+                    means(
+                        "clearance.string-heights-not-read-over",
                         fret=neck_map.neck.height_fret,
                     ),
                     usual,
@@ -329,8 +326,8 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
             high = low - apart
             assumed.append(
                 Assumed(
-                    tr(
-                        "No height read on the {lane_words}: {{}} taken.",
+                    means(
+                        "clearance.no-height-read-taken",
                         lane_words=LANE_WORDS["treble"],
                     ),
                     (high,),
@@ -340,8 +337,8 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
             low = high + apart
             assumed.append(
                 Assumed(
-                    tr(
-                        "No height read on the {lane_words}: {{}} taken.",
+                    means(
+                        "clearance.no-height-read-taken",
                         lane_words=LANE_WORDS["bass"],
                     ),
                     (low,),

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_all
 import os
 import shutil
 import signal
@@ -23,10 +24,10 @@ from nuvrek.desktop.solver import left_running
 from nuvrek.desktop.speaking import speak_in_dialogs
 from nuvrek.desktop.theme import load_fonts
 from nuvrek.desktop.window import SHELF, Window
-from nuvrek.language import tr
 from nuvrek.logbook.opening import SCHEME, open_at_bench
 from nuvrek.logbook.places import log_folder, logbook_path, settings_path
 from nuvrek.logbook.store import Logbook, LogbookDamaged, LogbookError
+from nuvrek.wording.speech import tr
 
 if TYPE_CHECKING:
     import argparse
@@ -257,11 +258,11 @@ def _settings(book: Logbook) -> Loaded:
     try:
         both = moved_in(book, loaded.settings, clock())
     except LogbookError as error:
-        return Loaded(loaded.settings, " ".join((loaded.trouble, str(error))).strip())
+        return Loaded(loaded.settings, " ".join(say_all((loaded.trouble, str(error)))).strip())
     if path.is_file() and window_only(loaded.settings) != loaded.settings and not both.trouble:
         # They are in the logbook now, or were there already.
         save(path, window_only(loaded.settings))
-    return Loaded(both.settings, " ".join((loaded.trouble, both.trouble)).strip())
+    return Loaded(both.settings, " ".join(say_all((loaded.trouble, both.trouble))).strip())
 
 
 def _show_icon(app: QApplication) -> None:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from collections.abc import Callable
 from contextlib import suppress
 from pathlib import Path
@@ -15,8 +16,8 @@ from nuvrek.bench.solved import Solved, Terms, Wanted
 from nuvrek.desktop.aside import Aside
 from nuvrek.desktop.solver import Solver
 from nuvrek.desktop.theme import Theme
-from nuvrek.language import tr
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
+from nuvrek.wording.speech import tr
 
 if TYPE_CHECKING:
     from nuvrek.bench.practice.table import Table
@@ -213,7 +214,7 @@ class AppState(QObject):
         except LogbookError as error:
             self.let_stand("logbook", str(error))
             return
-        self.let_stand("logbook", self.book.look_only)
+        self.let_stand("logbook", say(self.book.look_only))
         self._take_up_shop()
         session = self.session
         grown: list[bool] = []
@@ -390,7 +391,7 @@ class AppState(QObject):
             except LogbookError as error:
                 trouble = tr("What you set could not be kept. {error}", error=error)
         self._unkept = before if trouble else None
-        self.let_stand("settings", trouble)
+        self.let_stand("settings", say(trouble))
 
     def close(self) -> None:
         """Stop solving and close the logbook."""

@@ -9,9 +9,9 @@ from PyQt6.QtCore import QObject, QThread, pyqtSignal
 
 from nuvrek.desktop import log
 from nuvrek.desktop.solver import LAST_WAIT_MS, left_running
-from nuvrek.language import tr
 from nuvrek.logbook.store import LogbookError
 from nuvrek.patience import NoLongerWanted, while_wanted
+from nuvrek.wording.speech import tr
 
 # A job: it is given something to tell how far it is, and returns its result.
 Job = Callable[[Callable[[str], None]], object]

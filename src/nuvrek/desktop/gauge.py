@@ -5,10 +5,10 @@ from __future__ import annotations
 from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 from PyQt6.QtSerialPort import QSerialPort, QSerialPortInfo
 
-from nuvrek.language import tr
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.readings.gauge_lines import GaugeLines, Sent
 from nuvrek.simulator.stand_in_gauge import PlayedGauge
+from nuvrek.wording.speech import tr
 
 SILENT_AFTER_MS = 60_000
 

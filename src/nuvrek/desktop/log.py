@@ -8,7 +8,7 @@ from __future__ import annotations
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from nuvrek.language import tr
+from nuvrek.wording.speech import tr
 
 if TYPE_CHECKING:
     from traceback import FrameSummary

@@ -14,8 +14,8 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.window import SHELF, Window
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.jobfile import Job, JobFaults
-from nuvrek.language import tr
 from nuvrek.logbook.store import Logbook
+from nuvrek.wording.speech import tr
 
 
 class LookWindow(Window):

@@ -11,7 +11,7 @@ from PyQt6.QtGui import QCloseEvent
 from nuvrek.bench.settings import Settings
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.window import Window
-from nuvrek.language import tr
+from nuvrek.wording.speech import tr
 
 
 class DemoWindow(Window):

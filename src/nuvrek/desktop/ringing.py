@@ -9,7 +9,7 @@ from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
 from nuvrek.bench.work.moments import apart, moment
 from nuvrek.desktop.app_state import AppState
-from nuvrek.language import tr
+from nuvrek.wording.speech import tr
 
 if TYPE_CHECKING:
     from nuvrek.bench.shop.shelf import ShelfCard

@@ -14,11 +14,11 @@ from PyQt6.QtCore import QObject, QThread, pyqtSignal
 from nuvrek.desktop import log
 from nuvrek.desktop.garbage_on_interface_thread import Sweeper
 from nuvrek.desktop.solver import LAST_WAIT_MS, left_running
-from nuvrek.language import tr
 from nuvrek.logbook.benches.bench_copy import BenchCopy
 from nuvrek.logbook.benches.carrying import Carrier
 from nuvrek.logbook.store import LogbookError
 from nuvrek.patience import NoLongerWanted, while_wanted
+from nuvrek.wording.speech import tr
 
 # So long it waits for a word of other benches before it looks by itself; and after a failure.
 _LOOK_S, _AGAIN_S = 10.0, 2.0

@@ -11,8 +11,8 @@ from PyQt6.QtCore import QObject, QThread, QTimer, pyqtSignal, pyqtSlot
 from nuvrek.bench.solved import Solved, Wanted, see, weigh
 from nuvrek.desktop import log
 from nuvrek.desktop.garbage_on_interface_thread import Sweeper
-from nuvrek.language import tr
 from nuvrek.patience import NoLongerWanted, while_wanted
+from nuvrek.wording.speech import tr
 
 # The window paints the new map before the interpreter is shared with the weighing of the ways.
 _PAINT_FIRST_MS = 40

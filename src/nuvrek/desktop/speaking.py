@@ -5,6 +5,7 @@ It is chosen before any other room is imported, for sentences in tables are made
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 import json
 import os
 from pathlib import Path
@@ -12,7 +13,7 @@ from typing import Any
 
 from PyQt6.QtCore import QCoreApplication, QLibraryInfo, QLocale, QTranslator
 
-from nuvrek.language import Spoken, speak
+from nuvrek.wording.catalogue import Spoken, speak
 
 FOLDER = Path(__file__).parent / "languages"
 CONTEXT = "nuvrek"
@@ -44,7 +45,7 @@ def speak_first(settings: Path) -> str:
         return translator.translate(CONTEXT, *written, number) or ""
 
     days = _DAYS.get(code, Spoken().day)
-    speak(Spoken(code, said, locale.decimalPoint(), days, code in _CAPITALS))
+    speak(Spoken(code, say(say(say(say(say(say(say(said))))))), say(say(say(say(say(say(say(locale.decimalPoint()))))))), days, say(code in _CAPITALS)))
     _kept.append(translator)
     return code
 

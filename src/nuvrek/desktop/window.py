@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from importlib import import_module
 from pathlib import Path
 from typing import TYPE_CHECKING, ClassVar
@@ -11,7 +12,6 @@ from PyQt6.QtCore import QTimer
 from PyQt6.QtGui import QCloseEvent, QKeyEvent, QShowEvent
 from PyQt6.QtWidgets import QStackedWidget, QVBoxLayout, QWidget
 
-from nuvrek.bench.page_names import PAGE_NAMES
 from nuvrek.bench.settings import TEXT_STEPS
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.frame.place import fit_window, place_of, within_screen
@@ -22,10 +22,11 @@ from nuvrek.desktop.stages.base import Stage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.plain_text import plain_labels
 from nuvrek.desktop.widgets.stage_rail import STAGES, Rail
-from nuvrek.language import tr
 from nuvrek.neck.description import ROD_WORDS
 from nuvrek.readings.entries import StateChange
 from nuvrek.readings.stations import Suggestion, strings_first
+from nuvrek.wording.page_names import PAGE_NAMES
+from nuvrek.wording.speech import tr
 
 if TYPE_CHECKING:
     from nuvrek.exchange.jobfile import Job
@@ -171,9 +172,9 @@ class Window(QWidget):
 
     def show_help(self) -> None:
         """The keys of this page and what is to be seen, drawn over it."""
-        from nuvrek.bench.help.about import about
-        from nuvrek.bench.help.pages import HELP
         from nuvrek.desktop.widgets.help_view import HelpView
+        from nuvrek.wording.help.about import about
+        from nuvrek.wording.help.pages import HELP
 
         page = self.stage
         view = page.findChild(HelpView) or HelpView(
@@ -183,8 +184,8 @@ class Window(QWidget):
 
     def show_known(self) -> None:
         """How what is in front on this page is known, and its figures."""
-        from nuvrek.bench.help.known.figures import FIGURES, NOTHING_RECKONED
         from nuvrek.desktop.widgets.known_view import KnownView
+        from nuvrek.wording.help.known.figures import FIGURES, NOTHING_RECKONED
 
         page = self.stage
         view = page.findChild(KnownView) or KnownView(page, self.app.theme)
@@ -325,7 +326,7 @@ class Window(QWidget):
         first = strings_first(wanted.strings, session.neck_state.state)
         came_from = self.now
         self.show_stage("Measure")
-        self.stage.ask(wanted.station, first, came_from if came_from == "Work" else "Map")
+        self.stage.ask(wanted.station, say(first), came_from if came_from == "Work" else "Map")
 
     def _on_changed(self) -> None:
         self._title()

@@ -4,6 +4,7 @@ the bench.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import itertools
 from dataclasses import dataclass
 from typing import Literal
@@ -12,7 +13,7 @@ import numpy as np
 
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.edge_contacts import upper_hull
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.readings.entries import Strings
 
 # An edge whose two contacts are this share of its length apart or more lies still under its own
@@ -85,24 +86,24 @@ def lay_edge(
     return Light(tuple(frets), tuple(float(h) for h in heights), tuple(ways), start_mm, length_mm)
 
 
-def light_words(light: Light | None, wood: bool) -> str:
+def light_words(light: Light | None, wood: bool) -> Saying:
     """What the edge does, in a sentence."""
     if light is None:
-        return tr("The edge covers fewer than two frets there.")
-    on = tr("the wood beside") if wood else tr("frets")
+        return means("map.edge-covers-fewer-than-two")
+    on = means("map.wood-beside") if wood else means("map.frets")
     if light.rocks:
         middle = light.ways[0].high
-        return tr(
-            "It rocks about {it}{middle}.",
-            it=tr("the wood at ") if wood else tr("fret "),
+        return means(
+            "map.rocks-about",
+            fret=means("map.wood") if wood else means("map.fret"),
             middle=middle,
         )
     way = light.ways[0]
     widest = int(np.argmax(way.gaps_mm))
     if max(way.gaps_mm) < 0.005:
-        return tr("It lies on {on} {low} and {high}; no light.", on=on, low=way.low, high=way.high)
-    return tr(
-        "It lies on {on} {low} and {high}; most light at {frets}.",
+        return means("map.lies-no-light", on=on, low=way.low, high=way.high)
+    return means(
+        "map.lies-most-light",
         on=on,
         low=way.low,
         high=way.high,

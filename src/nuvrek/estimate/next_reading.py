@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections import Counter
 from collections.abc import Hashable, Iterator
 from dataclasses import dataclass
@@ -11,11 +12,10 @@ from msgspec import Struct
 from numpy.typing import NDArray
 from scipy.special import ndtr
 
-from nuvrek import words
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import HeightKind, Measurer, Part
 from nuvrek.estimate.model.edge_contacts import contacts_around
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import AnyReading, Dial, OthersStill, Rock, Strings
@@ -51,7 +51,7 @@ class NextBest(Struct, frozen=True):
 
     suggestions: tuple[Suggestion, ...]
     enough: bool
-    words: str
+    words: Saying
 
 
 @dataclass(frozen=True, slots=True)
@@ -60,7 +60,7 @@ class Question:
 
     row: Array
     weight: float
-    words: str
+    words: Saying
     open: bool
 
 
@@ -84,7 +84,7 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
         return NextBest(
             (),
             True,
-            tr("Sure enough: relief is known within its margin, and no fret is left in doubt."),
+            means("map.sure-enough-relief-known-within"),
         )
     told = Counter(
         place_of_reading(one.reading, one.reading.state.strings)
@@ -93,10 +93,8 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
     # What was read twice and left its question open will not settle it a third time.
     candidates = [c for c in _candidates(measurer, kit or Kit()) if told[_told(c)] < MOST_OFTEN]
     chosen = _chosen(neck_map, measurer, doubtful, candidates)
-    open_questions = words.count(len(doubtful), "question", "questions")
-    sentence = tr(
-        "{open_questions} open: {words}.", open_questions=open_questions, words=doubtful[0].words
-    )
+    open_questions = means("map.questions", number=len(doubtful))
+    sentence = means("map.open", open_questions=open_questions, detail=doubtful[0].words)
     return NextBest(chosen, False, sentence)
 
 
@@ -151,7 +149,7 @@ class Pool:
         self._candidates = [c for c in found if len(c.parts) == 1 and told[_told(c)] < MOST_OFTEN]
         self._rows = _all_rows(measurer, self._candidates)
 
-    def settles_most(self, row: Array, reason: str) -> Suggestion | None:
+    def settles_most(self, row: Array, reason: Saying) -> Suggestion | None:
         """The one reading that takes most of the doubt out of ``row`` over the unknowns; None
         where none takes much.
         """
@@ -186,7 +184,7 @@ def questions_of(measurer: Measurer) -> Iterator[Question]:
         relief = measurer.of("wood", measurer.chord(1, neck.joint_fret, middle, k), "pitch")
         margin = neck.relief_margin_mm
         unsure = NINE_IN_TEN * relief.sd_mm > margin
-        words = tr("settles the relief on the {lane_words}", lane_words=LANE_WORDS[LANES[k]])
+        words = means("map.settles-relief", lane_words=LANE_WORDS[LANES[k]])
         yield Question(relief.row, 1.0 / margin**2, words, unsure)
     yield from _fret_questions(measurer)
     thin = int(neck_map.crown_mm.min(axis=1).argmin()) + 1
@@ -194,7 +192,7 @@ def questions_of(measurer: Measurer) -> Iterator[Question]:
     crown = measurer.of("crown", [(thin, lane, 1.0)])
     chance = 1.0 - crown.over(neck.least_crown_mm)
     unsure = not neck_map.crown_measured or OPEN < chance < 1.0 - OPEN
-    yield Question(crown.row, 1.0 / 0.1**2, tr("tells how much metal is left"), unsure)
+    yield Question(crown.row, 1.0 / 0.1**2, means("map.tells-how-much-metal-left"), unsure)
 
 
 def _fret_questions(measurer: Measurer) -> Iterator[Question]:
@@ -219,7 +217,7 @@ def _fret_questions(measurer: Measurer) -> Iterator[Question]:
     for (fret, k, _), row, p in zip(parts, rows, chance, strict=True):
         least = OPEN if (fret, LANES[k]) in looked else UNLOOKED
         ambiguity = float(4.0 * p * (1.0 - p))
-        words = tr("tells whether fret {fret} is to be filed", fret=fret)
+        words = means("map.tells-whether-fret-filed", fret=fret)
         yield Question(row, ambiguity / 0.03**2, words, least < p < 1.0 - OPEN)
 
 

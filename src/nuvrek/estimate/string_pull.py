@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import dataclass
 
 import numpy as np
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measured, Measurer
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.mechanics.strings import PULL_SHARE_SPREAD, pull_ratio, tension_ratio
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.strings import StringSet
@@ -35,11 +36,11 @@ class PullForecast:
     doubt_mm: float
     read: bool
 
-    def words(self, unit: Unit) -> str:
+    def words(self, unit: Unit) -> Saying:
         """``relief from 0.31 to about 0.24 mm, between 0.21 and 0.27``."""
         low, high = self.mm - self.doubt_mm, self.mm + self.doubt_mm
-        said = tr(
-            "relief from {now_mm} to about {mm}, between {low} and {high}",
+        said = means(
+            "map.relief-from-about-between",
             now_mm=format_number(self.now_mm, unit),
             mm=format_length(self.mm, unit),
             low=format_number(low, unit),
@@ -47,7 +48,7 @@ class PullForecast:
         )
         if self.read:
             return said
-        return tr("{said}: wide, for this neck was not read both at pitch and slack", said=said)
+        return means("map.wide-neck-not-read-both", detail=said)
 
 
 def both_read(neck_map: HeightMap) -> bool:

@@ -4,6 +4,7 @@ and a table of necks.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import csv
 import io
 import json
@@ -18,7 +19,7 @@ from msgspec import Meta, Struct
 
 from nuvrek import patience
 from nuvrek.exchange.jobfile import LARGEST_BYTES, Job, JobFaults, dump, parse
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.owner import Owner
 
 FORMAT = "nuvrek-archive"
@@ -46,7 +47,7 @@ _BROKEN = (
 class Item(Struct, frozen=True):
     """A neck in an archive: by what it is known, when it was started, its job."""
 
-    uid: str
+    uid: Saying
     created: str
     job: Job
 
@@ -152,9 +153,9 @@ def unpack(raw: bytes) -> Contents:
         raise
     except (msgspec.MsgspecError, UnicodeDecodeError, RecursionError) as error:
         said = str(error).splitlines()[0][:160]
-        raise JobFaults([tr("the archive's list can't be read ({said}).", said=said)]) from None
+        raise JobFaults([means("exchange.archives-list-cant-read", detail=said)]) from None
     except _BROKEN:
-        raise JobFaults([tr("not a whole archive.")]) from None
+        raise JobFaults([means("exchange.not-whole-archive")]) from None
 
 
 def lengths(raw: bytes) -> dict[str, int] | None:
@@ -177,16 +178,16 @@ def _check_bounds(archive: zipfile.ZipFile, size: int) -> None:
     members = archive.infolist()
     names = [info.filename for info in members]
     if len(set(names)) < len(names):
-        raise JobFaults([tr("a name stands in the archive twice.")])
+        raise JobFaults([means("exchange.name-stands-archive-twice")])
     total = sum(info.file_size for info in members)
     if total > MOST_BYTES or total > _FREE_BYTES + _MOST_RATIO * size:
-        raise JobFaults([tr("the archive is larger than any logbook.")])
+        raise JobFaults([means("exchange.archive-larger-than-any-logbook")])
 
 
 def _check_once(index: _Index) -> None:
     files, uids = [line.file for line in index.necks], [line.uid for line in index.necks]
     if len(set(files)) < len(files) or len(set(uids)) < len(uids):
-        raise JobFaults([tr("a neck stands in the archive twice.")])
+        raise JobFaults([means("exchange.neck-stands-archive-twice")])
 
 
 def _member(archive: zipfile.ZipFile, name: str) -> bytes:
@@ -195,15 +196,15 @@ def _member(archive: zipfile.ZipFile, name: str) -> bytes:
     try:
         info = archive.getinfo(name)
     except KeyError:
-        raise JobFaults([tr("{name} is missing in the archive.", name=name)]) from None
+        raise JobFaults([means("exchange.missing-archive", name=name)]) from None
     # What is there unpacked is never more than it says: the rest is not read.
     most = min(info.file_size, LARGEST_BYTES)
     if info.file_size > LARGEST_BYTES:
-        raise JobFaults([tr("{name} is too large.", name=name)])
+        raise JobFaults([means("exchange.too-large", name=name)])
     with archive.open(info) as member:
         data = member.read(most + 1)
     if len(data) > most:
-        raise JobFaults([tr("{name} is larger than it says.", name=name)])
+        raise JobFaults([means("exchange.larger-than-says", name=name)])
     return data
 
 

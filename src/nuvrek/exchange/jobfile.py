@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import json
 import re
 from pathlib import Path
@@ -10,7 +11,8 @@ from typing import Annotated, Any, get_args
 import msgspec
 from msgspec import Meta, Struct
 
-from nuvrek.language import tr
+from nuvrek.letters import whole_letters
+from nuvrek.meaning import means
 from nuvrek.neck.description import Lane, NeckDescription, RodKind, description_faults
 from nuvrek.planning.ways.kinds import WAYS
 from nuvrek.readings.check import entry_faults
@@ -28,7 +30,6 @@ from nuvrek.readings.entries import (
 )
 from nuvrek.readings.journal import MOST_ENTRIES
 from nuvrek.readings.sizes import What
-from nuvrek.words import whole_letters
 
 FORMAT = "nuvrek-job"
 VERSION = 1
@@ -39,7 +40,7 @@ _MOST_FAULTS = 20
 class JobFaults(ValueError):
     """A job file that can't be taken. ``faults`` has one sentence for each fault."""
 
-    def __init__(self, faults: list[str]) -> None:
+    def __init__(self, faults: list[Saying]) -> None:
         # Names of files may hold what is no letter; a window could not show it.
         self.faults = [whole_letters(fault) for fault in faults]
         super().__init__("\n".join(self.faults))
@@ -82,7 +83,7 @@ def dump(job: Job) -> bytes:
     return text.encode()
 
 
-def less_than_there(path: Path, job: Job) -> str:
+def less_than_there(path: Path, job: Job) -> Saying:
     """Why a job must not take the place of the file that is there: that one holds more, or is
     something else. Nothing where it may.
     """
@@ -91,11 +92,11 @@ def less_than_there(path: Path, job: Job) -> str:
     try:
         had = read(path)
     except JobFaults:
-        return tr("{name} is there already, and is no job.", name=path.name)
+        return means("exchange.there-already-no-job", name=path.name)
     if had.journal[: len(job.journal)] == job.journal and len(had.journal) > len(job.journal):
-        return tr("{name} is there already, and its journal is longer.", name=path.name)
+        return means("exchange.there-already-journal-longer", name=path.name)
     if had.journal != job.journal[: len(had.journal)]:
-        return tr("{name} is there already, with another journal.", name=path.name)
+        return means("exchange.there-already-another-journal", name=path.name)
     return ""
 
 
@@ -113,12 +114,12 @@ def read_bytes(path: Path) -> bytes:
     try:
         if path.exists() and not path.is_file():
             # A pipe or a device may never end.
-            raise JobFaults([tr("{name}: not a plain file.", name=path.name)])
+            raise JobFaults([means("exchange.not-plain-file", name=path.name)])
         if path.stat().st_size > LARGEST_BYTES:
             raise JobFaults(
                 [
-                    tr(
-                        "{name}: the file is over {largest_bytes} MB, too large for a job.",
+                    means(
+                        "exchange.file-over-mb-too-large",
                         name=path.name,
                         largest_bytes=LARGEST_BYTES // 2**20,
                     )
@@ -128,10 +129,10 @@ def read_bytes(path: Path) -> bytes:
     except OSError as error:
         raise JobFaults(
             [
-                tr(
-                    "{name}: can't be read ({strerror}).",
+                means(
+                    "exchange.cant-read",
                     name=path.name,
-                    strerror=(error.strerror or tr("no reason given")).lower(),
+                    strerror=(error.strerror or means("exchange.no-reason-given")).lower(),
                 )
             ]
         ) from error
@@ -141,93 +142,91 @@ def parse(raw: bytes) -> Job:
     """Check the bytes of a job file. Raises JobFaults with every fault found."""
     outline = _outline(raw)
     if outline.format != FORMAT:
-        raise JobFaults([tr('not a Nuvrek job: "format" should be "{format}".', format=FORMAT)])
+        raise JobFaults([means("exchange.not-nuvrek-job-format-should", format=FORMAT)])
     if (
         not isinstance(outline.version, int)
         or isinstance(outline.version, bool)
         or outline.version < 1
     ):
-        raise JobFaults([tr('"version" should be {version}.', version=VERSION)])
+        raise JobFaults([means("exchange.version-should", version=VERSION)])
     if outline.version > VERSION:
         raise JobFaults(
             [
-                tr(
-                    "written by a newer Nuvrek (version {version}); this one reads up "
-                    "to {version_2}.",
+                means(
+                    "exchange.written-newer-nuvrek-version-one",
                     version=outline.version,
-                    version_2=VERSION,
+                    other_version=VERSION,
                 )
             ]
         )
     if not bytes(outline.neck):
-        raise JobFaults([tr('"neck" is missing: scale_mm, frets and joint_fret are needed.')])
+        raise JobFaults([means("exchange.neck-missing-scale-mm-frets")])
     if len(outline.journal) > MOST_ENTRIES:
-        raise JobFaults(
-            [tr("more than {most_entries} journal entries.", most_entries=MOST_ENTRIES)]
-        )
+        raise JobFaults([means("exchange.more-than-journal-entries", most_entries=MOST_ENTRIES)])
     neck = _neck(outline.neck)
     return Job(neck=neck, journal=_journal(neck, outline.journal))
 
 
 def _outline(raw: bytes) -> _Outline:
     if not raw.strip():
-        raise JobFaults([tr("the file is empty.")])
+        raise JobFaults([means("exchange.file-empty")])
     try:
         return msgspec.json.decode(raw, type=_Outline)
     except RecursionError:
-        raise JobFaults([tr("nested too deeply to be a job.")]) from None
+        raise JobFaults([means("exchange.nested-too-deeply-job")]) from None
     except msgspec.ValidationError as error:
         raise JobFaults([plain_fault(str(error))]) from None
     except (msgspec.DecodeError, UnicodeDecodeError) as error:
-        raise JobFaults([tr("not whole, or not JSON ({error}).", error=error)]) from None
+        raise JobFaults([means("exchange.not-whole-or-not-json", error=error)]) from None
 
 
 def _neck(raw: msgspec.Raw) -> NeckDescription:
     try:
         neck = msgspec.json.decode(raw, type=NeckDescription)
     except RecursionError:
-        raise JobFaults([tr("neck: nested too deeply.")]) from None
+        raise JobFaults([means("exchange.neck-nested-too-deeply")]) from None
     except (msgspec.MsgspecError, UnicodeDecodeError) as error:
-        raise JobFaults([tr("neck: {why}", why=_why(error))]) from None
+        raise JobFaults([means("exchange.neck-with-why", why=_why(error))]) from None
     faults = description_faults(neck)
     if faults:
-        raise JobFaults([tr("neck: {fault}", fault=fault) for fault in faults])
+        raise JobFaults([means("exchange.neck", fault=fault) for fault in faults])
     return neck
 
 
 def _journal(neck: NeckDescription, raws: list[msgspec.Raw]) -> tuple[AnyEntry, ...]:
     entries: list[AnyEntry] = []
-    faults: list[str] = []
+    faults: list[Saying] = []
     decoder = msgspec.json.Decoder(AnyEntry)
     for number, raw in enumerate(raws, 1):
         try:
             entry = decoder.decode(raw)
         except RecursionError:
-            faults.append(tr("entry {number}: nested too deeply.", number=number))
+            faults.append(means("exchange.entry-nested-too-deeply", number=number))
         except (msgspec.MsgspecError, UnicodeDecodeError) as error:
-            faults.append(tr("entry {number}: {why}", number=number, why=_why(error)))
+            faults.append(means("exchange.entry", number=number, why=_why(error)))
         else:
             if isinstance(entry, Describe):
                 neck = entry.neck
             entries.append(entry)
             found = [*_way_faults(entry), *entry_faults(entry, neck, number)]
             faults.extend(
-                tr("entry {number}: {fault}", number=number, fault=fault) for fault in found
+                means("exchange.entry-with-number-fault", number=number, fault=fault)
+                for fault in found
             )
         if len(faults) >= _MOST_FAULTS:
-            faults.append(tr("further faults are not listed."))
+            faults.append(means("exchange.further-faults-not-listed"))
             break
     if faults:
         raise JobFaults(faults)
     return tuple(entries)
 
 
-def _way_faults(entry: AnyEntry) -> list[str]:
+def _way_faults(entry: AnyEntry) -> list[Saying]:
     """A way forward that this program does not know."""
     if isinstance(entry, Chosen | Filed) and entry.way not in WAYS:
         return [
-            tr(
-                "way '{way}' is not known; should be one of {ways}.",
+            means(
+                "exchange.way-not-known-should-one",
                 way=entry.way,
                 ways=", ".join(WAYS),
             )
@@ -235,20 +234,20 @@ def _way_faults(entry: AnyEntry) -> list[str]:
     return []
 
 
-def _why(error: msgspec.MsgspecError | UnicodeDecodeError) -> str:
+def _why(error: msgspec.MsgspecError | UnicodeDecodeError) -> Saying:
     if isinstance(error, UnicodeDecodeError):
-        return tr("holds bytes that are no UTF-8 text.")
+        return means("exchange.holds-bytes-no-utf-8")
     return plain_fault(str(error))
 
 
 _TYPES = {
-    "float": tr("a number"),
-    "int": tr("a whole number"),
-    "str": tr("text"),
-    "object": tr("an object"),
-    "array": tr("a list"),
-    "null": tr("nothing"),
-    "bool": tr("true or false"),
+    "float": means("exchange.number"),
+    "int": means("exchange.whole-number"),
+    "str": means("exchange.text"),
+    "object": means("exchange.object"),
+    "array": means("exchange.list"),
+    "null": means("exchange.nothing"),
+    "bool": means("exchange.true-or-false"),
 }
 _CHOICES = {
     "lane": get_args(Lane),
@@ -275,21 +274,21 @@ def plain_fault(message: str) -> str:
     bound = re.fullmatch(r"Expected `\w+` ([<>]=) (\S+)", text)
     value = re.fullmatch(r"Invalid (?:enum )?value '(.*)'", text, re.S)
     if wrong is not None:
-        text = tr(
-            "should be {wrong}, not {wrong_2}",
+        text: Saying = means(
+            "exchange.should-not",
             wrong=_TYPES.get(wrong[1], wrong[1]),
-            wrong_2=_TYPES.get(wrong[2], wrong[2]),
+            types=_TYPES.get(wrong[2], wrong[2]),
         )
     elif bound is not None:
-        text = tr(
-            "should be {bound} or {it}",
+        text = means(
+            "exchange.should-or",
             bound=bound[2],
-            it=tr("less") if bound[1] == "<=" else tr("more"),
+            less=means("exchange.less") if bound[1] == "<=" else means("exchange.more"),
         )
     elif value is not None and key in _CHOICES:
-        text = tr(
-            "'{value}' is not known; should be one of {choices}",
-            value=value[1][:40],
+        text = means(
+            "exchange.not-known-should-one",
+            detail=value[1][:40],
             choices=", ".join(_CHOICES[key]),
         )
     else:

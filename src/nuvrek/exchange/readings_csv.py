@@ -4,6 +4,7 @@ bad row.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import csv
 import io
 from collections.abc import Callable, Iterable
@@ -13,7 +14,7 @@ import msgspec
 
 from nuvrek import patience
 from nuvrek.exchange.jobfile import JobFaults, plain_fault
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.check import entry_faults
 from nuvrek.readings.entries import AnyReading
@@ -113,14 +114,14 @@ def read_table(
     text = text.replace("\r\n", "\n").replace("\r", "\n")
     rows = csv.reader(io.StringIO(text), delimiter=_delimiter(text))
     readings: list[AnyReading] = []
-    faults: list[str] = []
+    faults: list[Saying] = []
     try:
         heading = _heading(next(rows, []))
         for number, row in enumerate(rows, 2):
             if not row:
                 continue
             if number - 1 > MOST_ROWS:
-                raise JobFaults([tr("more than {most_rows:,} rows.", most_rows=MOST_ROWS)])
+                raise JobFaults([means("exchange.more-than-rows", most_rows=MOST_ROWS)])
             if number % _BREATH == 0:
                 patience.ask()
                 told(number)
@@ -128,47 +129,43 @@ def read_table(
             if found is not None:
                 readings.append(found)
             if len(faults) >= _MOST_FAULTS:
-                faults.append(tr("further faults are not listed."))
+                faults.append(means("exchange.further-faults-not-listed"))
                 break
     except csv.Error as error:
-        raise JobFaults([tr("not a table ({error}).", error=error)]) from None
+        raise JobFaults([means("exchange.not-table", error=error)]) from None
     if faults:
         raise JobFaults(faults)
     if not readings:
-        raise JobFaults([tr("there are no rows below the heading.")])
+        raise JobFaults([means("exchange.there-no-rows-below-heading")])
     return readings
 
 
 def _heading(cells: list[str]) -> list[str]:
     """The names of the columns. Raises JobFaults where they are not those of readings."""
     if len(cells) > _MOST_COLUMNS:
-        raise JobFaults([tr("more than {most_columns} columns.", most_columns=_MOST_COLUMNS)])
+        raise JobFaults([means("exchange.more-than-columns", most_columns=_MOST_COLUMNS)])
     names = [name.strip().lower() for name in cells]
     if "kind" not in names:
-        raise JobFaults([tr('the heading row should name the columns, "kind" among them.')])
+        raise JobFaults([means("exchange.heading-row-should-name-columns")])
     unknown = [name for name in names if _column(name) not in COLUMNS]
     if unknown:
-        raise JobFaults(
-            [tr('row 1: the column "{unknown}" is not known.', unknown=unknown[0][:40])]
-        )
+        raise JobFaults([means("exchange.row-1-column-not-known", unknown=unknown[0][:40])])
     return names
 
 
 def _reading(
-    heading: list[str], row: list[str], neck: NeckDescription, number: int, faults: list[str]
+    heading: list[str], row: list[str], neck: NeckDescription, number: int, faults: list[Saying]
 ) -> AnyReading | None:
     """The reading of a row, or None and what is wrong in ``faults``."""
     try:
         reading: AnyReading = msgspec.convert(_fields(heading, row), AnyReading)
     except msgspec.ValidationError as error:
-        faults.append(
-            tr("row {number}: {plain_fault}", number=number, plain_fault=plain_fault(str(error)))
-        )
+        faults.append(means("exchange.row", number=number, plain_fault=plain_fault(str(error))))
     except ValueError as error:
-        faults.append(tr("row {number}: {error}.", number=number, error=error))
+        faults.append(means("exchange.row-with-number-error", number=number, error=error))
     else:
         faults.extend(
-            tr("row {number}: {fault}", number=number, fault=fault)
+            means("exchange.row-with-number-fault", number=number, fault=fault)
             for fault in entry_faults(reading, neck, number)
         )
         return reading
@@ -183,7 +180,7 @@ def _delimiter(text: str) -> str:
 def _fields(heading: list[str], row: list[str]) -> dict[str, Any]:
     """One row as the fields of a reading; raises ValueError with what is wrong."""
     if len(row) > len(heading):
-        raise ValueError(tr("more cells than the heading names"))
+        raise ValueError(means("exchange.more-cells-than-heading-names"))
     fields: dict[str, Any] = {}
     for name, cell in zip(heading, map(_unmarked, row), strict=False):
         if cell:
@@ -220,9 +217,7 @@ def _number(name: str, cell: str) -> float:
     try:
         value = float(cell.replace(",", "."))
     except ValueError:
-        raise ValueError(
-            tr('{name}: "{cell}" is not a number', name=name, cell=cell[:30])
-        ) from None
+        raise ValueError(means("exchange.not-number", name=name, cell=cell[:30])) from None
     if not -1e6 < value < 1e6:
-        raise ValueError(tr('{name}: "{cell}" is far out of range', name=name, cell=cell[:30]))
+        raise ValueError(means("exchange.far-out-range", name=name, cell=cell[:30]))
     return value

@@ -4,12 +4,13 @@ to. All lengths in mm.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import math
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 from nuvrek.exchange.template import SHEET_MM, draw_ruler
-from nuvrek.language import figure, tr
+from nuvrek.meaning import Figure, means
 from nuvrek.neck.description import NeckDescription
 
 if TYPE_CHECKING:
@@ -29,7 +30,7 @@ def prints(neck: NeckDescription, plan: RefretPlan) -> bytes:
 
     document = FPDF(orientation="L", unit="mm", format="A4")
     document.set_auto_page_break(False)
-    document.set_title(tr("New wire for {title}", title=neck.title))
+    document.set_title(means("exchange.new-wire", title=neck.title))
     font = Path(__file__).resolve().parents[1] / "desktop/fonts/DejaVuSans.ttf"
     document.add_font("DejaVu", fname=str(font))
     frets = tuple(piece.fret for piece in plan.cut)
@@ -49,11 +50,9 @@ def holder_sheets(pieces: int) -> int:
     return max(int(-(-HOLDER_STEP_MM * (pieces + 1) // SHEET_MM)), 1)
 
 
-def _head(document: Any, words: str) -> None:
+def _head(document: Any, words: Saying) -> None:
     document.set_font("DejaVu", size=11)
-    document.text(
-        _LEFT_MM, 20.0, tr("{words}. Print at 100 %, not fitted to the page.", words=words)
-    )
+    document.text(_LEFT_MM, 20.0, means("exchange.print-100-not-fitted-page", detail=words))
     document.set_line_width(0.1)
 
 
@@ -61,8 +60,8 @@ def _holder(document: Any, neck: NeckDescription, frets: tuple[int, ...], sheet:
     """A strip with a place a fret: stick it on a batten, saw at the marks."""
     _head(
         document,
-        tr(
-            "Holder for {title}: sheet {sheet} of {holder_sheets}",
+        means(
+            "exchange.holder-sheet",
             title=neck.title,
             sheet=sheet + 1,
             holder_sheets=holder_sheets(len(frets)),
@@ -85,21 +84,29 @@ def _holder(document: Any, neck: NeckDescription, frets: tuple[int, ...], sheet:
 
 def _cut_list(document: Any, neck: NeckDescription, plan: RefretPlan, first: int) -> None:
     """Length to cut, tang and radius of each piece, and the piece itself in true length."""
-    _head(document, tr("Cut list for {title}, {name}", title=neck.title, name=plan.wire.name))
+    _head(document, means("exchange.cut-list", title=neck.title, name=plan.wire.name))
     document.set_font("DejaVu", size=10)
     places = (_LEFT_MM, 40.0, 62.0, 84.0, 110.0)
     for x, words in zip(
-        places, (tr("fret"), tr("cut"), tr("tang"), tr("bend to"), tr("true length")), strict=True
+        places,
+        (
+            means("exchange.fret"),
+            means("exchange.cut"),
+            means("exchange.tang"),
+            means("exchange.bend"),
+            means("exchange.true-length"),
+        ),
+        strict=True,
     ):
         document.text(x, _TOP_MM - 3.0, words)
     rows = list(zip(plan.cut, plan.bends_mm, strict=True))[first : first + _ROWS]
     for n, (piece, bend) in enumerate(rows, 1):
         y = _TOP_MM + n * _ROW_MM
-        radius = tr("flat") if bend is None else f"{bend:.0f}"
+        radius = means("exchange.flat") if bend is None else f"{bend:.0f}"
         said = (
             f"{piece.fret}",
-            figure(f"{piece.cut_mm:.1f}"),
-            figure(f"{piece.tang_mm:.1f}"),
+            Figure(f"{piece.cut_mm:.1f}"),
+            Figure(f"{piece.tang_mm:.1f}"),
             radius,
         )
         for x, words in zip(places, said, strict=False):
@@ -107,22 +114,22 @@ def _cut_list(document: Any, neck: NeckDescription, plan: RefretPlan, first: int
         document.rect(places[-1], y - 3.5, piece.cut_mm, 4.0)
     if first == 0 and plan.cutting is not None:
         sticks = "; ".join(" ".join(map(str, one)) for one in plan.cutting.sticks)
-        document.text(_LEFT_MM, 172.0, tr("Out of each stick: {sticks}", sticks=sticks)[:150])
+        document.text(_LEFT_MM, 172.0, means("exchange.out-each-stick", sticks=sticks)[:150])
     draw_ruler(document)
 
 
 def _card(document: Any, neck: NeckDescription, plan: RefretPlan) -> None:
     """Arcs to hold a bent piece against, at the radius it is bent to before it springs back."""
-    _head(document, tr("Bending card for {title}", title=neck.title))
+    _head(document, means("exchange.bending-card", title=neck.title))
     bends = [mm for mm in plan.bends_mm if mm is not None]
     if not bends:
-        document.text(_LEFT_MM, 40.0, tr("A flat board: the wire stays straight."))
+        document.text(_LEFT_MM, 40.0, means("exchange.flat-board-wire-stays-straight"))
         draw_ruler(document)
         return
     wanted = sorted({round(min(bends)), round(sum(bends) / len(bends)), round(max(bends))})
     for n, radius in enumerate(wanted):
         _arc(document, _LEFT_MM + 60.0, 55.0 + 38.0 * n, float(radius))
-        document.text(_LEFT_MM + 112.0, 55.0 + 38.0 * n, tr("bend to {radius} mm", radius=radius))
+        document.text(_LEFT_MM + 112.0, 55.0 + 38.0 * n, means("exchange.bend-mm", radius=radius))
     draw_ruler(document)
 
 

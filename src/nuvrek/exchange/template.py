@@ -13,7 +13,7 @@ from typing import Any
 from msgspec import Struct
 
 from nuvrek.exchange.files import write_whole
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.rocker import rocker_span_mm
 from nuvrek.neck.scale import fret_line_mm
@@ -47,9 +47,8 @@ def notched_edge(
     closest = min(b - a for a, b in itertools.pairwise(places)) if frets > 1 else scale_mm
     if notch_mm > 0.7 * closest:
         raise ValueError(
-            tr(
-                "notches of {notch_mm:g} mm are too wide: the last frets stand {closest:.1f} mm "
-                "apart",
+            means(
+                "exchange.notches-mm-too-wide-last",
                 notch_mm=notch_mm,
                 closest=closest,
             )
@@ -77,7 +76,7 @@ def render(edge: Edge, path: Path) -> bytes:
     makers = {".pdf": pdf, ".svg": svg, ".dxf": dxf}
     make = makers.get(path.suffix.lower())
     if make is None:
-        raise ValueError(tr("{name}: a template is written as .pdf, .svg or .dxf", name=path.name))
+        raise ValueError(means("exchange.template-written-pdf-svg-or", name=path.name))
     return make(edge)
 
 
@@ -135,7 +134,7 @@ def pdf(edge: Edge) -> bytes:
 
     document = FPDF(orientation="L", unit="mm", format="A4")
     document.set_auto_page_break(False)
-    document.set_title(tr("Notched edge for {scale_mm:g} mm", scale_mm=edge.scale_mm))
+    document.set_title(means("exchange.notched-edge-mm", scale_mm=edge.scale_mm))
     font = Path(__file__).resolve().parents[1] / "desktop/fonts/DejaVuSans.ttf"
     document.add_font("DejaVu", fname=str(font))
     count = sheets(edge)
@@ -153,9 +152,8 @@ def sheets(edge: Edge) -> int:
 def _sheet(document: Any, edge: Edge, sheet: int, count: int) -> None:
     shift = _LEFT_MM - edge.start_mm - sheet * SHEET_MM
     document.set_font("DejaVu", size=11)
-    words = tr(
-        "Notched edge for {scale_mm:g} mm, sheet {sheet} of {count}. Print at 100 %, "
-        "not fitted to the page.",
+    words = means(
+        "exchange.notched-edge-mm-sheet-print",
         scale_mm=edge.scale_mm,
         sheet=sheet + 1,
         count=count,
@@ -172,7 +170,7 @@ def _sheet(document: Any, edge: Edge, sheet: int, count: int) -> None:
             document.set_dash_pattern(dash=2, gap=2)
             document.line(place, _BASE_MM - 45.0, place, _BASE_MM - 27.0)
             document.set_dash_pattern()
-            document.text(place - 8.0, _BASE_MM - 47.0, tr("join here"))
+            document.text(place - 8.0, _BASE_MM - 47.0, means("exchange.join-here"))
     draw_ruler(document)
 
 
@@ -192,9 +190,8 @@ def draw_ruler(document: Any) -> None:
     document.text(
         _LEFT_MM,
         y + 14.0,
-        tr(
-            "This ruler should measure {ruler_mm:.0f} mm. If it does not, the printer was "
-            "told to fit the page.",
+        means(
+            "exchange.ruler-should-measure-mm-if",
             ruler_mm=_RULER_MM,
         ),
     )

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import csv
 import io
 from collections.abc import Sequence
@@ -9,7 +10,7 @@ from collections.abc import Sequence
 import msgspec
 
 from nuvrek.exchange.jobfile import JobFaults
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.wire import Wire, wire_faults
 
 COLUMNS = tuple(Wire.__struct_fields__)
@@ -39,22 +40,22 @@ def _cell(value: object) -> str:
 def read_shelf(text: str) -> tuple[Wire, ...]:
     """The wires of a table. Raises JobFaults with a sentence for each row that is no wire."""
     if len(text) > MOST_LETTERS:
-        raise JobFaults([tr("a table of wire is not so long.")])
+        raise JobFaults([means("exchange.table-wire-not-so-long")])
     rows = list(csv.reader(io.StringIO(text)))
     if not rows:
-        raise JobFaults([tr("an empty table: the first row names the columns.")])
+        raise JobFaults([means("exchange.empty-table-first-row-names")])
     heading = [name.strip() for name in rows[0]]
     unknown = [name for name in heading if name not in COLUMNS]
     if unknown or "name" not in heading:
         what = (
-            tr("'{unknown}' is no column of it", unknown=unknown[0][:40])
+            means("exchange.no-column", unknown=unknown[0][:40])
             if unknown
-            else tr("no column 'name'")
+            else means("exchange.no-column-name")
         )
         raise JobFaults(
             [
-                tr(
-                    "not a table of wire: {what}; columns are {columns}.",
+                means(
+                    "exchange.not-table-wire-columns",
                     what=what,
                     columns=", ".join(COLUMNS),
                 )
@@ -67,19 +68,20 @@ def read_shelf(text: str) -> tuple[Wire, ...]:
         wire = _wire(heading, row)
         if isinstance(wire, Wire):
             faults += [
-                tr("row {number}: {said}", number=number, said=said) for said in wire_faults(wire)
+                means("exchange.row-with-number-detail", number=number, detail=said)
+                for said in wire_faults(wire)
             ]
             found.append(wire)
         else:
-            faults.append(tr("row {number}: {wire}", number=number, wire=wire))
+            faults.append(means("exchange.row-with-number-wire", number=number, wire=wire))
     if len(found) > MOST_WIRES:
-        faults.append(tr("a shelf holds {most_wires} wires at most.", most_wires=MOST_WIRES))
+        faults.append(means("exchange.shelf-holds-wires-most", most_wires=MOST_WIRES))
     if faults:
         raise JobFaults(faults[:20])
     return tuple(found)
 
 
-def _wire(heading: Sequence[str], row: Sequence[str]) -> Wire | str:
+def _wire(heading: Sequence[str], row: Sequence[str]) -> Wire | Saying:
     fields: dict[str, object] = {}
     for name, cell in zip(heading, row, strict=False):
         said = cell.strip().removeprefix("'")
@@ -91,7 +93,7 @@ def _wire(heading: Sequence[str], row: Sequence[str]) -> Wire | str:
         try:
             fields[name] = float(said.replace(",", "."))
         except ValueError:
-            return tr("{name}: '{said}' is no number.", name=name, said=said[:30])
+            return means("exchange.no-number", name=name, detail=said[:30])
     try:
         return msgspec.convert(fields, Wire)
     except msgspec.ValidationError as error:

@@ -6,9 +6,9 @@ from collections.abc import Callable
 
 import msgspec
 
-from nuvrek.language import tr
 from nuvrek.logbook.errors import LogbookError
 from nuvrek.logbook.reading_back import decoder
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import AnyEntry
@@ -35,6 +35,6 @@ def _body(value: object, read_back: Callable[[bytes], object]) -> str:
         read_back(body)
     except msgspec.MsgspecError as error:
         raise LogbookError(
-            tr("This can't be written down ({error}). Nothing was changed.", error=error)
+            means("keeping.cant-written-down-nothing-changed", error=error)
         ) from error
     return body.decode()

@@ -5,8 +5,8 @@ from __future__ import annotations
 import sqlite3
 from pathlib import Path
 
-from nuvrek.language import tr
-from nuvrek.words import whole_letters
+from nuvrek.letters import whole_letters
+from nuvrek.meaning import means
 
 
 class LogbookError(Exception):
@@ -36,31 +36,20 @@ class ServerLost(LogbookError):
 def explained(error: sqlite3.Error, path: Path) -> LogbookError:
     said = str(error).lower()
     if "full" in said:
-        return LogbookFull(
-            tr("The disk is full: this was not written down. Free some room and take it again.")
-        )
+        return LogbookFull(means("keeping.disk-full-not-written-down"))
     if "readonly" in said or "read-only" in said:
         return LogbookError(
-            tr(
-                "The logbook {name} can't be written to (read-only). This was not written down.",
+            means(
+                "keeping.logbook-cant-written-read-only",
                 name=path.name,
             )
         )
     if "malformed" in said or "not a database" in said or "corrupt" in said:
-        return LogbookDamaged(
-            tr("The logbook {name} is damaged. Nothing in it was changed.", name=path.name)
-        )
+        return LogbookDamaged(means("keeping.logbook-damaged-nothing-changed", name=path.name))
     if "locked" in said or "busy" in said:
-        return LogbookError(
-            tr(
-                "Another window is writing to this logbook. This was not written down; take it "
-                "again."
-            )
-        )
+        return LogbookError(means("keeping.another-window-writing-logbook-not"))
     if "unable to open" in said:
-        return LogbookError(
-            tr("The logbook {path} can't be opened. Is the folder there and writable?", path=path)
-        )
+        return LogbookError(means("keeping.logbook-cant-opened-folder-there", path=path))
     if "disk i/o" in said:
-        return LogbookError(tr("The disk reports an error: this was not written down."))
-    return LogbookError(tr("The logbook could not be used ({error}).", error=error))
+        return LogbookError(means("keeping.disk-reports-error-not-written"))
+    return LogbookError(means("keeping.logbook-could-not-used", error=error))

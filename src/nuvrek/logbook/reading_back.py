@@ -4,14 +4,15 @@ damaged hides no other.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from functools import cache
 
 import msgspec
 from msgspec import Struct
 
-from nuvrek.language import tr
 from nuvrek.logbook.stand import Stand
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import AnyEntry, Note
@@ -27,7 +28,7 @@ class NeckRow(Struct, frozen=True):
     neck: NeckDescription
     created: str
     entries: int
-    damage: tuple[str, ...] = ()
+    damage: tuple[Saying, ...] = ()
 
 
 class Journal(Struct, frozen=True):
@@ -78,11 +79,11 @@ def _one_by_one(rows: Sequence[tuple[int, object]], stand: Stand) -> Journal:
     """What can be read of a damaged journal; each entry that can't be, and why, as a note."""
     decode = decoder().decode
     entries: list[AnyEntry] = []
-    damage: list[str] = []
+    damage: list[Saying] = []
     # A number that is none any more (flipped bits) names no entry: it is missing at its place.
     bodies = {number: body for number, body in rows if isinstance(number, int)}
     for number in range(1, min(max(bodies, default=0), len(bodies) + _MOST_MISSING) + 1):
-        why = tr("it is missing")
+        why: Saying = means("keeping.missing")
         if number in bodies:
             try:
                 # A body that is no text at all (flipped bits, a blob) is as unreadable as bad JSON.
@@ -90,7 +91,7 @@ def _one_by_one(rows: Sequence[tuple[int, object]], stand: Stand) -> Journal:
                 continue
             except (msgspec.MsgspecError, ValueError, RecursionError) as error:
                 why = _shorten(error)
-        words = tr("Entry {number} can't be read ({why}).", number=number, why=why)
+        words = means("keeping.entry-cant-read", number=number, why=why)
         damage.append(words)
         entries.append(Note(text=words))
     return Journal(entries, stand, tuple(damage))
@@ -101,7 +102,7 @@ def text_of(body: object) -> str:
         return body.decode()
     if isinstance(body, str):
         return body
-    raise ValueError(tr("no text"))
+    raise ValueError(means("keeping.no-text"))
 
 
 def _shorten(error: Exception) -> str:
@@ -113,13 +114,13 @@ def row_of(number: int, body: object, created: str, entries: int) -> NeckRow:
     if neck.joint_fret > neck.frets:
         damage = (
             *damage,
-            tr("Its joint fret is {joint_fret}, past its last fret.", joint_fret=neck.joint_fret),
+            means("keeping.joint-fret-past-last-fret", joint_fret=neck.joint_fret),
         )
         neck = msgspec.structs.replace(neck, joint_fret=neck.frets)
     return NeckRow(number, neck, created, entries, damage)
 
 
-def described(number: int, body: object) -> tuple[NeckDescription, tuple[str, ...]]:
+def described(number: int, body: object) -> tuple[NeckDescription, tuple[Saying, ...]]:
     """A neck's first description, field by field where it can't be read whole; raises nothing."""
     try:
         return msgspec.json.decode(text_of(body), type=NeckDescription), ()
@@ -129,7 +130,10 @@ def described(number: int, body: object) -> tuple[NeckDescription, tuple[str, ..
         fields = msgspec.json.decode(text_of(body), type=dict[str, object])
     except (msgspec.MsgspecError, ValueError, RecursionError):
         fields = {}
-    kept: dict[str, object] = {"title": tr("Neck {number}", number=number), **_LEAST_DESCRIPTION}
+    kept: dict[str, object] = {
+        "title": means("keeping.neck-with-number", number=number),
+        **_LEAST_DESCRIPTION,
+    }
     for name, value in fields.items():
         try:
             msgspec.convert({**kept, name: value}, type=NeckDescription)
@@ -137,7 +141,7 @@ def described(number: int, body: object) -> tuple[NeckDescription, tuple[str, ..
             continue
         kept[name] = value
     neck = msgspec.convert(kept, type=NeckDescription)
-    return neck, (tr("Its description can't be read whole ({why}).", why=why),)
+    return neck, (means("keeping.description-cant-read-whole", why=why),)
 
 
 # What a description is filled up with whose own words are lost: something to draw, no more.

@@ -4,12 +4,13 @@ within a transaction of the caller's, on a file or a server.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import sqlite3
 from collections.abc import Sequence
 
-from nuvrek.language import tr
 from nuvrek.logbook.errors import NeckChanged
 from nuvrek.logbook.stand import Stand, grown_by, mark_of, marked
+from nuvrek.meaning import means
 
 # What stands in the table of what is gone: put back on purpose, a whole neck, an owner's or the
 # shop's row.
@@ -38,23 +39,13 @@ def check_stands(db: sqlite3.Connection, stand: Stand) -> None:
     """Raises NeckChanged unless the neck is the one that is meant and its journal as it was."""
     now = stand_of(db, stand.neck)
     if now is None or now.uid != stand.uid:
-        raise NeckChanged(
-            tr(
-                "This neck is no longer in the logbook as it was open here: a copy was put back, "
-                "or another logbook. Nothing was written down; open it again from the shelf."
-            )
-        )
+        raise NeckChanged(means("keeping.neck-no-longer-logbook-open"))
     if now != stand:
-        raise NeckChanged(
-            tr(
-                "This neck was changed from another window meanwhile. Nothing was written down. "
-                "It was read again: look, and write once more."
-            )
-        )
+        raise NeckChanged(means("keeping.neck-changed-from-another-window"))
 
 
 def insert_neck(
-    db: sqlite3.Connection, uid: str, created: str, described: str, bodies: Sequence[object]
+    db: sqlite3.Connection, uid: Saying, created: str, described: str, bodies: Sequence[object]
 ) -> Stand:
     """A new neck with its journal."""
     cursor = db.execute(
@@ -74,7 +65,7 @@ def add_checked(db: sqlite3.Connection, stand: Stand, bodies: Sequence[object]) 
     first = db.execute(_INSERT_CHECKED, (*rows[0], stand.neck, stand.uid, stand.mark))
     if first.rowcount != 1:
         check_stands(db, stand)
-        raise NeckChanged(tr("This neck was changed meanwhile. Nothing was written down."))
+        raise NeckChanged(means("keeping.neck-changed-meanwhile-nothing-written"))
     if len(rows) > 1:
         db.executemany(_INSERT, [(stand.neck, *row) for row in rows[1:]])
     return grown_by(stand, rows)
@@ -128,7 +119,7 @@ def _marks(db: sqlite3.Connection, neck: int) -> set[str]:
     return {str(mark) for (mark,) in rows}
 
 
-def _on_purpose(db: sqlite3.Connection, uid: str, marks: set[str]) -> None:
+def _on_purpose(db: sqlite3.Connection, uid: Saying, marks: set[str]) -> None:
     for mark in marks:
         db.execute("DELETE FROM gone WHERE neck = ? AND was = ?", (uid, mark))
         db.execute("INSERT INTO gone (neck, was, stays) VALUES (?, ?, ?)", (uid, mark, PUT_BACK))
@@ -160,38 +151,36 @@ def put_shop(db: sqlite3.Connection, name: str, body: str, at: str) -> None:
     )
 
 
-def wrong_marks(db: sqlite3.Connection) -> list[str]:
+def wrong_marks(db: sqlite3.Connection) -> list[Saying]:
     """Rows that aren't as they were written, a sentence each: bits that flipped on the disk."""
-    wrong: list[str] = []
-    changed = tr("is not as it was written")
+    wrong: list[Saying] = []
+    changed = means("keeping.not-written")
     for number, uid, created, body, mark in db.execute(
         "SELECT id, uid, created, described, mark FROM neck ORDER BY id"
     ).fetchall():
         if mark_of(uid, created, body) != mark:
-            wrong.append(
-                tr("Neck {number}: its description {changed}.", number=number, changed=changed)
-            )
+            wrong.append(means("keeping.neck-description", number=number, changed=changed))
         wrong += _wrong_entries(db, number, uid, changed)
     for name, body, at, uid, mark in db.execute(
         "SELECT name, body, at, uid, mark FROM owner ORDER BY id"
     ).fetchall():
         if mark_of(name, body, at, uid) != mark:
-            wrong.append(tr("What is known of one owner {changed}.", changed=changed))
+            wrong.append(means("keeping.what-known-one-owner", changed=changed))
     for name, body, at, mark in db.execute("SELECT name, body, at, mark FROM shop").fetchall():
         if mark_of(name, body, at) != mark:
-            wrong.append(tr("What the shop has set {changed}.", changed=changed))
+            wrong.append(means("keeping.what-shop-has-set", changed=changed))
     return wrong
 
 
-def _wrong_entries(db: sqlite3.Connection, neck: int, uid: str, changed: str) -> list[str]:
+def _wrong_entries(db: sqlite3.Connection, neck: int, uid: str, changed: Saying) -> list[Saying]:
     wrong, before = [], ""
     for place, body, mark in db.execute(
         "SELECT number, body, mark FROM entry WHERE neck = ? ORDER BY number", (neck,)
     ).fetchall():
         if mark_of(before, uid, place, body) != mark:
             wrong.append(
-                tr(
-                    "Neck {neck}: entry {place} {changed}.",
+                means(
+                    "keeping.neck-entry",
                     neck=neck,
                     place=place,
                     changed=changed,

@@ -7,6 +7,7 @@ found, which the database alone does not see.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import hashlib
 from collections.abc import Iterable
 
@@ -19,7 +20,7 @@ class Stand(Struct, frozen=True):
     """
 
     neck: int
-    uid: str
+    uid: Saying
     count: int = 0
     mark: str = ""
 

@@ -4,12 +4,12 @@ returns.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import sqlite3
 import uuid
 from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
 
-from nuvrek.language import tr
 from nuvrek.logbook.encoding import described_body, entry_body, owner_body
 from nuvrek.logbook.errors import LogbookDamaged, LogbookError, LogbookFull, NeckChanged
 from nuvrek.logbook.kept_rows import OwnerRow, ShopRow, ShopRows
@@ -18,6 +18,7 @@ from nuvrek.logbook.on_disk.schema import owner_uid
 from nuvrek.logbook.reading_back import Journal, NeckRow, owner_of, read_journal, row_of
 from nuvrek.logbook.rows import add_checked, insert_neck, put_owner, put_shop, stand_of
 from nuvrek.logbook.stand import Stand
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import AnyEntry
@@ -67,7 +68,7 @@ class Logbook(LogbookFile):
             ).fetchall()
         return [OwnerRow(str(n), body, str(at), str(uid)) for n, body, at, uid in rows if n]
 
-    def keep_owner(self, owner: Owner, at: str, before: str = "") -> None:
+    def keep_owner(self, owner: Owner, at: str, before: Saying = "") -> None:
         """Write down what is known of an owner now; ``before`` is the name they had, if it was
         another. Raises LogbookError.
         """
@@ -151,7 +152,7 @@ class Logbook(LogbookFile):
         """One neck by its number. Raises LogbookError where there is none."""
         found = self._neck_rows("WHERE id = ?", (number,))
         if not found:
-            raise LogbookError(tr("There is no neck {number} on the shelf.", number=number))
+            raise LogbookError(means("keeping.there-no-neck-shelf", number=number))
         return row_of(*found[0])
 
     def uid(self, number: int) -> str:
@@ -171,7 +172,7 @@ class Logbook(LogbookFile):
         with self._sentences():
             found = stand_of(self._db, neck)
         if found is None:
-            raise LogbookError(tr("There is no neck {number} on the shelf.", number=neck))
+            raise LogbookError(means("keeping.there-no-neck-shelf", number=neck))
         return found
 
     def start(
@@ -220,7 +221,7 @@ class Logbook(LogbookFile):
         """
         journal = self.journal(neck)
         if journal.damage:
-            raise LogbookDamaged(tr("{damage} Nothing was changed.", damage=journal.damage[0]))
+            raise LogbookDamaged(means("keeping.nothing-changed", damage=journal.damage[0]))
         return journal
 
     def entries(self, neck: int) -> list[AnyEntry]:
@@ -241,7 +242,7 @@ class Logbook(LogbookFile):
                     return self._add(stand, bodies)
             except sqlite3.IntegrityError as error:
                 raise NeckChanged(
-                    tr("This neck was changed meanwhile. Nothing was written down.")
+                    means("keeping.neck-changed-meanwhile-nothing-written")
                 ) from error
 
     def not_own(self, neck: int) -> frozenset[int] | None:

@@ -2,52 +2,57 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import math
 from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.strings import StringSet, StringSpec, semitones_from_a4, strings_in
 
 Lane = Literal["bass", "middle", "treble"]
 LANES: tuple[Lane, ...] = ("bass", "middle", "treble")
-LANE_WORDS: dict[Lane, str] = {
-    "bass": tr("bass side"),
-    "middle": tr("middle"),
-    "treble": tr("treble side"),
+LANE_WORDS: dict[Lane, Saying] = {
+    "bass": means("necks.bass-side"),
+    "middle": means("necks.middle"),
+    "treble": means("necks.treble-side"),
 }
 
 RodKind = Literal["unknown", "none", "one-way", "two-way", "twin"]
-ROD_WORDS: dict[RodKind, str] = {
-    "unknown": tr("rod not known yet"),
-    "none": tr("no rod"),
-    "one-way": tr("one-way rod"),
-    "two-way": tr("two-way rod"),
-    "twin": tr("twin rods"),
+ROD_WORDS: dict[RodKind, Saying] = {
+    "unknown": means("necks.rod-not-known-yet"),
+    "none": means("necks.no-rod"),
+    "one-way": means("necks.one-way-rod"),
+    "two-way": means("necks.two-way-rod"),
+    "twin": means("necks.twin-rods"),
 }
 
 RodAccess = Literal["unknown", "head", "heel", "sound hole"]
-ACCESS_WORDS: dict[RodAccess, str] = {
-    "unknown": tr("not known yet"),
-    "head": tr("at the headstock"),
-    "heel": tr("at the heel"),
-    "sound hole": tr("through the sound hole"),
+ACCESS_WORDS: dict[RodAccess, Saying] = {
+    "unknown": means("necks.not-known-yet"),
+    "head": means("necks.headstock"),
+    "heel": means("necks.heel"),
+    "sound hole": means("necks.through-sound-hole"),
 }
 JointKind = Literal["unknown", "bolted", "glued"]
-JOINT_WORDS: dict[JointKind, str] = {
-    "unknown": tr("not known yet"),
-    "bolted": tr("bolted on"),
-    "glued": tr("glued, or one piece"),
+JOINT_WORDS: dict[JointKind, Saying] = {
+    "unknown": means("necks.not-known-yet"),
+    "bolted": means("necks.bolted"),
+    "glued": means("necks.glued-or-one-piece"),
 }
 ReliefSchool = Literal["usual", "flat", "figure"]
-SCHOOL_WORDS: dict[ReliefSchool, str] = {
-    "usual": tr("usual for its kind"),
-    "flat": tr("nearly flat"),
-    "figure": tr("the figure below"),
+SCHOOL_WORDS: dict[ReliefSchool, Saying] = {
+    "usual": means("necks.usual-kind"),
+    "flat": means("necks.nearly-flat"),
+    "figure": means("necks.figure-below"),
 }
 Touch = Literal["light", "usual", "firm"]
-TOUCH_WORDS: dict[Touch, str] = {"light": tr("light"), "usual": tr("usual"), "firm": tr("firm")}
+TOUCH_WORDS: dict[Touch, Saying] = {
+    "light": means("necks.light"),
+    "usual": means("necks.usual"),
+    "firm": means("necks.firm"),
+}
 # What nearly flat means; common practice, no source.
 NEARLY_FLAT_MM = 0.03
 
@@ -83,7 +88,7 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     scale_mm: ScaleMm
     frets: Annotated[int, Meta(ge=5, le=MAX_FRETS)]
     joint_fret: Annotated[int, Meta(ge=4, le=MAX_FRETS)]
-    title: Line = tr("A neck")
+    title: Line = means("necks.neck")
     owner: Line = ""
     complaint: Words = ""
     strings: Annotated[int, Meta(ge=1, le=14)] = 6
@@ -137,21 +142,21 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
         return {"bass": low, "middle": 0.5 * (low + high), "treble": high}[lane]
 
 
-def description_faults(neck: NeckDescription) -> list[str]:
+def description_faults(neck: NeckDescription) -> list[Saying]:
     """What in ``neck`` contradicts itself, one sentence each; empty when fine."""
-    faults = []
+    faults: list[Saying] = []
     if neck.joint_fret > neck.frets:
         faults.append(
-            tr(
-                "The joint fret is {joint_fret}, but the neck has only {frets} frets.",
+            means(
+                "necks.joint-fret-but-neck-has",
                 joint_fret=neck.joint_fret,
                 frets=neck.frets,
             )
         )
     if neck.string_set and strings_in(neck.string_set) != neck.strings:
         faults.append(
-            tr(
-                "The string list has {strings_in} strings, the neck {strings}.",
+            means(
+                "necks.string-list-has-strings-neck",
                 strings_in=strings_in(neck.string_set),
                 strings=neck.strings,
             )
@@ -160,20 +165,18 @@ def description_faults(neck: NeckDescription) -> list[str]:
         try:
             semitones_from_a4(spec.note)
         except ValueError as error:
-            faults.append(tr("String list: {error}.", error=error))
+            faults.append(means("necks.string-list", error=error))
         else:
             faults.extend(_mass_faults(spec))
     low, high = WIRE_WIDTHS_MM
     if not low <= neck.wire_width_mm <= high:
-        faults.append(
-            tr("The fret wire's width should be {low:g} to {high:g} mm.", low=low, high=high)
-        )
+        faults.append(means("necks.fret-wires-width-should-mm", low=low, high=high))
     if neck.least_crown_mm >= neck.wire_height_mm:
-        faults.append(tr("The least crown to keep is not below the wire's height."))
+        faults.append(means("necks.least-crown-keep-not-below"))
     return faults
 
 
-def _mass_faults(spec: StringSpec) -> list[str]:
+def _mass_faults(spec: StringSpec) -> list[Saying]:
     """A mass that no string of this gauge can have."""
     if spec.grams_per_m is None:
         return []
@@ -183,9 +186,8 @@ def _mass_faults(spec: StringSpec) -> list[str]:
     if low <= density <= high:
         return []
     return [
-        tr(
-            "String list: {grams_per_m:g} g a metre is not possible for a string of "
-            "{gauge_mm:g} mm.",
+        means(
+            "necks.string-list-g-metre-not",
             grams_per_m=spec.grams_per_m,
             gauge_mm=spec.gauge_mm,
         )

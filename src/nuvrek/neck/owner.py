@@ -2,19 +2,20 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import Line, Words
 
 # How an owner was asked, or told something.
 How = Literal["present", "by telephone", "by letter"]
-HOW_WORDS: dict[How, str] = {
-    "present": tr("face to face"),
-    "by telephone": tr("by telephone"),
-    "by letter": tr("by letter"),
+HOW_WORDS: dict[How, Saying] = {
+    "present": means("necks.face-face"),
+    "by telephone": means("necks.telephone"),
+    "by letter": means("necks.letter"),
 }
 
 

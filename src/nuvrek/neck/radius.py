@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import math
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.board import end_mm, width_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_line_mm
@@ -19,8 +20,8 @@ def sag_mm(radius_mm: float, width_mm: float) -> float:
     half = 0.5 * width_mm
     if not 0.0 < half <= radius_mm:
         raise ValueError(
-            tr(
-                "a board {width_mm:g} mm wide has no radius of {radius_mm:g} mm",
+            means(
+                "necks.board-mm-wide-has-no",
                 width_mm=width_mm,
                 radius_mm=radius_mm,
             )
@@ -36,8 +37,8 @@ def arc_mm(radius_mm: float, width_mm: float) -> float:
     """
     if not 0.0 < 0.5 * width_mm <= radius_mm:
         raise ValueError(
-            tr(
-                "a board {width_mm:g} mm wide has no radius of {radius_mm:g} mm",
+            means(
+                "necks.board-mm-wide-has-no",
                 width_mm=width_mm,
                 radius_mm=radius_mm,
             )
@@ -56,14 +57,14 @@ def described_radius_mm(neck: NeckDescription, fret: int) -> float | None:
     return neck.radius_mm + (end - neck.radius_mm) * share
 
 
-def gauge_words(neck: NeckDescription, fret: int) -> str:
+def gauge_words(neck: NeckDescription, fret: int) -> Saying:
     """Which radius the description promises at a fret, and how high the middle stands there."""
     radius = described_radius_mm(neck, fret)
     if radius is None:
-        return tr("no radius described")
+        return means("necks.no-radius-described")
     width = width_mm(neck, fret_line_mm(neck.scale_mm, neck.frets)[fret])
-    return tr(
-        "described: {radius:.3g} in, the middle {sag_mm:.2f} mm over the edges",
+    return means(
+        "necks.described-middle-mm-over-edges",
         radius=radius / 25.4,
         sag_mm=sag_mm(radius, width),
     )

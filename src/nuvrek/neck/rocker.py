@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import math
 from collections.abc import Sequence
 
-from nuvrek import words
-from nuvrek.language import figure, tr
+from nuvrek import meaning
+from nuvrek.meaning import Figure, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_line_mm
 
@@ -20,8 +21,8 @@ def rocker_span_mm(neck: NeckDescription, fret: int) -> tuple[float, float]:
     """
     if not 2 <= fret <= neck.frets - 1:
         raise ValueError(
-            tr(
-                "a rocker's middle fret is 2 to {frets}, not {fret}",
+            means(
+                "necks.rockers-middle-fret-2-not",
                 frets=neck.frets - 1,
                 fret=fret,
             )
@@ -42,14 +43,14 @@ def fitting_edges(neck: NeckDescription, fret: int, owned_mm: Sequence[float]) -
     return tuple(mm for mm in sorted(owned_mm) if least < mm < most)
 
 
-def edge_words(neck: NeckDescription, fret: int, owned_mm: Sequence[float] = ()) -> str:
+def edge_words(neck: NeckDescription, fret: int, owned_mm: Sequence[float] = ()) -> Saying:
     """Which edge to take for the triple around ``fret``, of those owned if any are known."""
     least, most = rocker_span_mm(neck, fret)
-    span = tr("{ceil} to {floor} mm", ceil=math.ceil(least), floor=math.floor(most))
+    span = means("necks.mm", ceil=math.ceil(least), floor=math.floor(most))
     if not owned_mm:
-        return tr("edge {span} long", span=span)
-    fitting = [figure(f"{mm:g}") for mm in fitting_edges(neck, fret, owned_mm)]
+        return means("necks.edge-long", span=span)
+    fitting = [Figure(f"{mm:g}") for mm in fitting_edges(neck, fret, owned_mm)]
     if not fitting:
-        return tr("none of your edges fits: {span} is needed", span=span)
-    fit = words.plural(len(fitting), "edge fits", "edges fit")
-    return tr("your {listed} mm {fit}", listed=words.listed(fitting), fit=fit)
+        return means("necks.none-your-edges-fits-needed", span=span)
+    fit = means("necks.edges-fit", number=len(fitting))
+    return means("necks.your-mm", listed=meaning.listed(fitting), fit=fit)

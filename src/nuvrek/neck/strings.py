@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import re
 from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 
 _STEPS = {"C": -9, "D": -7, "E": -5, "F": -4, "G": -2, "A": 0, "B": 2}
 _NOTE = re.compile(r"([A-Ga-g])([#b♯♭]?)(-?\d)", re.A)
@@ -16,10 +17,10 @@ _NAMES = ("C", "C#", "D", "D#", "E", "F", "F#", "G", "G#", "A", "A#", "B")
 Note = Annotated[str, Meta(max_length=4)]
 # What a wound string is wound with; empty where nobody said.
 Wrap = Literal["", "steel", "bronze"]
-WRAP_WORDS: dict[Wrap, str] = {
-    "": tr("wrap not known"),
-    "steel": tr("steel or nickel wrap"),
-    "bronze": tr("bronze wrap"),
+WRAP_WORDS: dict[Wrap, Saying] = {
+    "": means("necks.wrap-not-known"),
+    "steel": means("necks.steel-or-nickel-wrap"),
+    "bronze": means("necks.bronze-wrap"),
 }
 
 
@@ -43,7 +44,7 @@ def semitones_from_a4(note: str) -> int:
     """Semitones of a note with its octave from A4. Raises ValueError."""
     match = _NOTE.fullmatch(note.strip())
     if match is None:
-        raise ValueError(tr('"{note}" is no note; try E2, F#3 or Bb4', note=note[:20]))
+        raise ValueError(means("necks.no-note-try-e2-f", note=note[:20]))
     shift = {"#": 1, "♯": 1, "b": -1, "♭": -1, "": 0}[match[2]]
     return _STEPS[match[1].upper()] + shift + 12 * (int(match[3]) - 4)
 

@@ -4,11 +4,12 @@ all.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import dataclass
 
 import numpy as np
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.practice.advice.technician import Technician
 from nuvrek.practice.at_work.desk import Desk
@@ -26,8 +27,8 @@ class Exercise:
     """A neck to practise on. ``name`` is ``lesson:KEY``, ``neck:WORD`` or ``form:KEY:WORD``."""
 
     name: str
-    title: str
-    task: str
+    title: Saying
+    task: Saying
     of: Lesson | Hidden | Form
 
     @property
@@ -83,11 +84,11 @@ def exercise(name: str) -> Exercise:
             return Exercise(name, one.title, one.stake, one)
         case ["neck", word]:
             hidden = hidden_neck(word)
-            task = tr("Read it, decide, work, and make every note ring clean at the wanted height.")
-            return Exercise(name, tr("The neck {word}", word=hidden.word), task, hidden)
+            task = means("practice.read-decide-work-make-every")
+            return Exercise(name, means("practice.neck", detail=hidden.word), task, hidden)
         case ["form", key, word]:
             number_of(word)
             made = form(key)
             return Exercise(name, made.title, made.task, made)
         case _:
-            raise ValueError(tr("'{name}' is nothing to practise on.", name=name[:60]))
+            raise ValueError(means("practice.nothing-practise", name=name[:60]))

@@ -10,7 +10,7 @@ import numpy as np
 from msgspec import structs
 from numpy.random import Generator
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.seed_words import WORDS, number_of, word_of
 from nuvrek.simulator.living.neck import LivingNeck, from_truth
@@ -66,10 +66,10 @@ def hidden(
     wished = LONG_HEIGHTS_MM if one.truth.neck.scale_mm >= LONG_MM else HEIGHTS_MM
     neck = structs.replace(
         one.truth.neck,
-        title=tr("practice neck {word}", word=word).strip(),
+        title=means("practice.practice-neck", detail=word).strip(),
         height_low_mm=wished[0],
         height_high_mm=wished[1],
-        complaint=tr("It buzzes."),
+        complaint=means("practice.buzzes-with-again"),
     )
     truth = replace(one.truth, neck=neck, string_height_12_mm=wished)
 

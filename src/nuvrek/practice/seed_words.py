@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.meaning import Saying
+from nuvrek.meaning import means
 
 _FIRST, _SECOND, _SYLLABLES = "bdfgjklmnprstvwz", "aeiou", 3
 _EACH = len(_FIRST) * len(_SECOND)
@@ -35,9 +36,9 @@ def number_of(word: str) -> int:
     return number
 
 
-def _none(word: str) -> str:
-    return tr(
-        "'{word}' is no seed word: three syllables of two letters, as {like}.",
-        word=word[:20],
+def _none(word: str) -> Saying:
+    return means(
+        "practice.no-seed-word-three-syllables",
+        detail=word[:20],
         like=word_of(31_415),
     )

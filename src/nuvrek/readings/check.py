@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from datetime import datetime
 
-from nuvrek.language import figure, tr
+from nuvrek.meaning import Figure, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import AnyEntry, Describe, OthersStill, Rock
 from nuvrek.readings.kinds import STATIONS, highest_fret, highest_string, record_of
@@ -25,36 +26,36 @@ LEAST_GAP_MM = 0.025
 FIRST_YEAR, LAST_YEAR = 1900, 2200
 
 
-def entry_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[str]:
+def entry_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[Saying]:
     """What no journal of this neck takes, one sentence each with what would be right; empty when
     fine.
     """
     if _is_time(entry.at):
         return neck_faults(entry, neck, number)
-    said = tr(
-        "'{at}' is no day or time of a reading; right is 2026-03-03 or 2026-03-03T10:00:00.",
+    said = means(
+        "stations.no-day-or-time-reading",
         at=entry.at[:25],
     )
     return [said, *neck_faults(entry, neck, number)]
 
 
-def neck_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[str]:
+def neck_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[Saying]:
     """What contradicts the neck as described, one sentence each; empty when fine."""
     faults = []
     fret, string = highest_fret(entry), highest_string(entry)
     # A rocker's own rule, about its middle fret, says it better.
     if fret > neck.frets and not isinstance(entry, Rock | OthersStill):
         faults.append(
-            tr(
-                "fret {fret} doesn't exist; this neck has 1 to {frets}.",
+            means(
+                "stations.fret-doesnt-exist-neck-has",
                 fret=fret,
                 frets=neck.frets,
             )
         )
     if string > neck.strings:
         faults.append(
-            tr(
-                "string {string} doesn't exist; this neck has 1 to {strings}.",
+            means(
+                "stations.string-doesnt-exist-neck-has",
                 string=string,
                 strings=neck.strings,
             )
@@ -62,7 +63,7 @@ def neck_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[str
     return [*faults, *record_of(entry).faults(entry, neck, number)]
 
 
-def journal_faults(neck: NeckDescription, entries: Sequence[AnyEntry]) -> list[str]:
+def journal_faults(neck: NeckDescription, entries: Sequence[AnyEntry]) -> list[Saying]:
     """What no journal of this neck takes, entry by entry, each by the description of its time;
     empty when fine.
     """
@@ -71,7 +72,7 @@ def journal_faults(neck: NeckDescription, entries: Sequence[AnyEntry]) -> list[s
         if isinstance(entry, Describe):
             neck = entry.neck
         faults += [
-            tr("entry {number}: {fault}", number=number, fault=fault)
+            means("stations.entry", number=number, fault=fault)
             for fault in entry_faults(entry, neck, number)
         ]
     return faults
@@ -87,7 +88,7 @@ def _is_time(at: str) -> bool:
         return False
 
 
-def question(field: str, text: str, typed: Length) -> tuple[str, tuple[LikelyLength, ...]] | None:
+def question(field: str, text: str, typed: Length) -> tuple[Saying, tuple[LikelyLength, ...]] | None:
     """A question about an unlikely value and what may be meant, the likeliest first; None when it
     is plausible.
     """
@@ -97,9 +98,7 @@ def question(field: str, text: str, typed: Length) -> tuple[str, tuple[LikelyLen
         low = max(low, LEAST_GAP_MM)
     if low <= typed.mm <= high:
         return None
-    said = figure(f"{typed.mm / MM_PER_UNIT[typed.unit]:g} {typed.unit.value}")
+    said = Figure(f"{typed.mm / MM_PER_UNIT[typed.unit]:g} {typed.unit.value}")
     if typed.mm > high:
-        return tr("{said}? That is a lot here.", said=said), likely_meanings(text, typed, low, high)
-    return tr("{said}? That is very little here.", said=said), likely_meanings(
-        text, typed, low, high
-    )
+        return means("stations.lot-here", detail=said), likely_meanings(text, typed, low, high)
+    return means("stations.very-little-here", detail=said), likely_meanings(text, typed, low, high)

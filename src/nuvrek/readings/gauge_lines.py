@@ -4,11 +4,12 @@ never swallowed.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import re
 
 from msgspec import Struct
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 
 LONGEST_LINE = 200
 LARGEST_MM = 50.0
@@ -27,7 +28,7 @@ class Sent(Struct, frozen=True):
 class Noise(Struct, frozen=True):
     """A line that is no reading, with what to say about it."""
 
-    sentence: str
+    sentence: Saying
 
 
 def read_line(line: bytes) -> Sent | Noise | None:
@@ -41,8 +42,8 @@ def read_line(line: bytes) -> Sent | Noise | None:
     if match is None:
         shown = line[:30].decode("ascii", "replace").strip()
         return Noise(
-            tr(
-                'The gauge sent "{shown}", which is no reading. Press its button again.',
+            means(
+                "stations.gauge-sent-which-no-reading",
                 shown=shown,
             )
         )
@@ -50,8 +51,8 @@ def read_line(line: bytes) -> Sent | Noise | None:
     number = match["number"].replace(b",", b".").decode()
     if float(number) * (25.4 if unit == "in" else 1.0) > LARGEST_MM:
         return Noise(
-            tr(
-                "The gauge sent {number} {unit}, more than any reading on a neck.",
+            means(
+                "stations.gauge-sent-more-than-any",
                 number=number,
                 unit=unit,
             )
@@ -72,9 +73,5 @@ class GaugeLines:
         found = [result for result in map(read_line, lines) if result is not None]
         if len(self._rest) > LONGEST_LINE:
             self._rest = b""
-            found.append(
-                Noise(
-                    tr("The gauge sends without ever ending a line. Are its line settings right?")
-                )
-            )
+            found.append(Noise(means("stations.gauge-sends-without-ever-ending")))
         return found

@@ -2,43 +2,44 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from fractions import Fraction
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.readings.entries import RodMove, State
 
 
-def move_words(move: RodMove) -> str:
+def move_words(move: RodMove) -> Saying:
     """A rod move with its direction; guessed turns say so."""
     if move.rough and not move.turns:
-        return tr("turned, not counted")
+        return means("stations.turned-not-counted")
     turned = turns_words(move.turns)
-    return tr("about {turned}", turned=turned) if move.rough else turned
+    return means("stations.about", turned=turned) if move.rough else turned
 
 
-def turns_words(turns: float) -> str:
+def turns_words(turns: float) -> Saying:
     """A rod move in sixteenths of a turn with its direction."""
     sixteenths = round(abs(turns) * 16)
     if sixteenths == 0:
-        return tr("no turn")
-    return tr(
-        "{part_words} turn {it}",
+        return means("stations.no-turn")
+    return means(
+        "stations.turn",
         part_words=part_words(sixteenths),
-        it=tr("tighter") if turns > 0 else tr("looser"),
+        tighter=means("stations.tighter") if turns > 0 else means("stations.looser"),
     )
 
 
-def rod_words(state: State) -> str:
+def rod_words(state: State) -> Saying:
     """Where the rod stands, counted from where it was found."""
     low, high = (round(turns * 16) for turns in (state.rod_turns, state.rod_high_turns))
     if not low and not high:
-        return tr("rod as found")
+        return means("stations.rod-found")
     if not state.rod_high_turns:
-        return tr(
-            "rod {it}{part_words} turn", it="+" if low > 0 else "-", part_words=part_words(abs(low))
+        return means(
+            "stations.rod-turn", detail="+" if low > 0 else "-", part_words=part_words(abs(low))
         )
     signed = [f"{'+' if n > 0 else '-'}{part_words(abs(n))}" if n else "0" for n in (low, high)]
-    return tr("rods low {signed}, high {signed_2} turn", signed=signed[0], signed_2=signed[1])
+    return means("stations.rods-low-high-turn", signed=signed[0], other_signed=signed[1])
 
 
 def part_words(sixteenths: int) -> str:
@@ -50,6 +51,10 @@ def part_words(sixteenths: int) -> str:
     )
 
 
-def state_words(state: State) -> str:
+def state_words(state: State) -> Saying:
     """Strings, in one phrase."""
-    return tr("strings at pitch") if state.strings == "pitch" else tr("strings slack")
+    return (
+        means("stations.strings-pitch")
+        if state.strings == "pitch"
+        else means("stations.strings-slack")
+    )

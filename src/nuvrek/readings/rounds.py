@@ -4,12 +4,13 @@ these tools.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable, Sequence
 from typing import Literal
 
 from msgspec import Struct, structs
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_line_mm
@@ -26,7 +27,7 @@ class Round(Struct, frozen=True):
     """A named list of stations."""
 
     name: str
-    title: str
+    title: Saying
     stations: tuple[Station, ...]
 
 
@@ -261,24 +262,27 @@ _PRESS = Station("press", "press")
 _TO_PITCH = Station("to-pitch", "state", state=State(strings="pitch"))
 ONE = "one"
 
-ROUNDS: dict[str, tuple[str, Callable[[NeckDescription, Kit], tuple[Station, ...]]]] = {
-    "quick": (tr("Quick look"), quick_look),
-    "look-over": (tr("Looking over"), look_over),
-    "basic": (tr("Basic round"), basic_round),
-    "full": (tr("Full survey"), full_survey),
-    "indicator": (tr("Indicator run"), indicator_run),
-    "rocker": (tr("Rocker pass"), rocker_pass),
-    "rod": (tr("Goes or not"), rod_work),
-    "after-seating": (tr("After seating"), after_seating),
-    "after-levelling": (tr("After levelling"), after_levelling),
-    "before-stripping": (tr("Before stripping"), before_stripping),
-    "bare-board": (tr("Bare board"), lambda neck, _kit: refret.bare_board(neck)),
-    "slots": (tr("Slots"), lambda neck, _kit: refret.slots(neck)),
-    "wire": (tr("Wire of this run"), lambda neck, _kit: refret.wire(neck)),
-    "after-fitting": (tr("After fitting"), after_fitting),
-    "later": (tr("One-to-two-week look"), later_look),
-    "closing": (tr("Closing round"), closing_round),
-    ONE: (tr("Any one reading"), one_reading),
+ROUNDS: dict[str, tuple[Saying, Callable[[NeckDescription, Kit], tuple[Station, ...]]]] = {
+    "quick": (means("stations.quick-look"), quick_look),
+    "look-over": (means("stations.looking-over"), look_over),
+    "basic": (means("stations.basic-round"), basic_round),
+    "full": (means("stations.full-survey"), full_survey),
+    "indicator": (means("stations.indicator-run"), indicator_run),
+    "rocker": (means("stations.rocker-pass"), rocker_pass),
+    "rod": (means("stations.goes-or-not"), rod_work),
+    "after-seating": (means("stations.after-seating"), after_seating),
+    "after-levelling": (means("stations.after-levelling"), after_levelling),
+    "before-stripping": (means("stations.before-stripping"), before_stripping),
+    "bare-board": (
+        means("stations.bare-board-with-again"),
+        lambda neck, _kit: refret.bare_board(neck),
+    ),
+    "slots": (means("stations.slots-with-again"), lambda neck, _kit: refret.slots(neck)),
+    "wire": (means("stations.wire-run"), lambda neck, _kit: refret.wire(neck)),
+    "after-fitting": (means("stations.after-fitting"), after_fitting),
+    "later": (means("stations.one-two-week-look"), later_look),
+    "closing": (means("stations.closing-round"), closing_round),
+    ONE: (means("stations.any-one-reading"), one_reading),
 }
 
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from typing import Literal
 
 from msgspec import Struct
@@ -53,5 +54,5 @@ class Suggestion(Struct, frozen=True):
 
     station: Station
     strings: Strings
-    reason: str
+    reason: Saying
     share: float

@@ -2,29 +2,33 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Sequence
 
 import msgspec
 
-from nuvrek.language import tr
+from nuvrek.meaning import means, upper_first
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import AnyReading, EdgeLie, State, StringGap, Strings
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.kinds import STATIONS, record_of
 from nuvrek.readings.station import Station, Suggestion
 from nuvrek.units import Unit
-from nuvrek.words import upper_first
 
 __all__ = ["Station", "Suggestion"]
 
 
-def strings_first(wanted: Strings, now: State) -> str:
+def strings_first(wanted: Strings, now: State) -> Saying:
     """What to do with the strings before a suggested reading, in words; nothing if they are as
     they should be.
     """
     if wanted == now.strings:
         return ""
-    return tr("Slacken the strings first. ") if wanted == "slack" else tr("Tune to pitch first. ")
+    return (
+        means("stations.slacken-strings-first")
+        if wanted == "slack"
+        else means("stations.tune-pitch-first")
+    )
 
 
 def already_so(station: Station, neck_state: NeckState) -> bool:
@@ -134,16 +138,16 @@ def resume_at(stations: Sequence[Station], neck_state: NeckState) -> int:
 def station_of(reading: AnyReading) -> Station:
     """A station that asks for ``reading`` again, at its own place and under its own name."""
     station = record_of(reading).station
-    assert station is not None, tr("every reading declares its station")
+    assert station is not None, means("stations.every-reading-declares-station")
     return station(reading)
 
 
-def title_of(station: Station) -> str:
+def title_of(station: Station) -> Saying:
     """A station's kind in a word or two."""
     return STATIONS[station.kind].title(station)
 
 
-def prompt(station: Station, at: int = 0, strings: str = "slack") -> str:
+def prompt(station: Station, at: int = 0, strings: str = "slack") -> Saying:
     """What to do at a station, in words that read from two metres; ``at`` is the fret the hand
     has moved to.
     """

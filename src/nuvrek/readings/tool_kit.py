@@ -5,12 +5,13 @@ Errors are one standard deviation in mm.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import math
 from typing import Annotated, assert_never
 
 from msgspec import Meta, Struct
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import MAX_FRETS, NeckDescription
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import (
@@ -115,7 +116,7 @@ class Kit(Struct, frozen=True, kw_only=True):
             case _:
                 assert_never(tool)
 
-    def leaf_words(self, mm: float) -> str:
+    def leaf_words(self, mm: float) -> Saying:
         """A remark when no leaf owned, nor two together, make this thickness; else nothing."""
         if not self.leaves_mm:
             return ""
@@ -123,7 +124,7 @@ class Kit(Struct, frozen=True, kw_only=True):
         made = min(abs(mm - a - b) for i, a in enumerate(single) for b in single[i:])
         if made < 0.006:
             return ""
-        return tr("No leaf of yours, nor two together, are that thick; kept as typed.")
+        return means("stations.no-leaf-yours-nor-two")
 
     def relief_supports(self, neck: NeckDescription) -> tuple[int, int]:
         """The frets held and pressed when this user reads relief on ``neck``."""

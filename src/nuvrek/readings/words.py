@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Sequence
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.readings.entries import AnyEntry, RoundStart, StepDone
 from nuvrek.readings.kinds import record_of
 from nuvrek.readings.kinds.gaps import amount_words
@@ -30,7 +31,7 @@ __all__ = [
 ]
 
 
-def act_words(entries: Sequence[AnyEntry], unit: Unit, height_unit: Unit) -> str:
+def act_words(entries: Sequence[AnyEntry], unit: Unit, height_unit: Unit) -> Saying:
     """What was done in one go: a step by its name, else its first entry and how many more."""
     ticked = [entry for entry in entries if isinstance(entry, StepDone)]
     named = StepDone | RoundStart
@@ -38,8 +39,8 @@ def act_words(entries: Sequence[AnyEntry], unit: Unit, height_unit: Unit) -> str
     if ticked:
         step = _entry_words(ticked[0], unit, height_unit)
         return (
-            tr(
-                "{step}, with {entry_words}",
+            means(
+                "stations.with",
                 step=step,
                 entry_words=_entry_words(others[0], unit, height_unit),
             )
@@ -49,19 +50,19 @@ def act_words(entries: Sequence[AnyEntry], unit: Unit, height_unit: Unit) -> str
     first = (others or entries)[0]
     words = _entry_words(first, unit, height_unit)
     more = len(others) - 1
-    return tr("{words} and {more} more", words=words, more=more) if more > 0 else words
+    return means("stations.more", detail=words, more=more) if more > 0 else words
 
 
 def _entry_words(entry: AnyEntry, unit: Unit, height_unit: Unit) -> str:
     return f"{place_words(entry)} {value_words(entry, unit, height_unit)}".strip()
 
 
-def place_words(entry: AnyEntry) -> str:
+def place_words(entry: AnyEntry) -> Saying:
     """Where an entry belongs, short."""
     return record_of(entry).place(entry)
 
 
-def value_words(entry: AnyEntry, unit: Unit, height_unit: Unit) -> str:
+def value_words(entry: AnyEntry, unit: Unit, height_unit: Unit) -> Saying:
     """What an entry says, short. ``unit`` for gaps and crowns, ``height_unit`` for string
     heights.
     """

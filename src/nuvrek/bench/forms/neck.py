@@ -2,14 +2,15 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import dataclass
 
 import msgspec
 
-from nuvrek.language import tr
+from nuvrek.letters import whole_letters
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription, description_faults
 from nuvrek.units import LengthError, Unit, format_length, parse_length
-from nuvrek.words import whole_letters
 
 
 @dataclass(frozen=True, slots=True)
@@ -17,34 +18,34 @@ class Field:
     """One length field: its name in the description, its label, the unit of a bare number."""
 
     name: str
-    label: str
+    label: Saying
     unit: Unit = Unit.MM
     decimals: int = 2
 
 
 LENGTHS = (
-    Field("scale_mm", tr("Scale length"), decimals=1),
-    Field("nut_width_mm", tr("Board width at the nut"), decimals=1),
-    Field("end_width_mm", tr("Board width at the end"), decimals=1),
-    Field("radius_mm", tr("Board radius"), Unit.INCH, 0),
-    Field("end_radius_mm", tr("Radius at the end, if other"), Unit.INCH, 0),
-    Field("wire_height_mm", tr("Fret wire height")),
-    Field("wire_width_mm", tr("Fret wire width")),
-    Field("least_crown_mm", tr("Least crown to keep")),
-    Field("relief_target_mm", tr("Relief wanted")),
-    Field("relief_high_mm", tr("Relief on the treble side, if other")),
-    Field("height_low_mm", tr("Height wanted at 12, bass side")),
-    Field("height_high_mm", tr("Height wanted at 12, treble side")),
-    Field("fall_away_mm", tr("Fall-away at the last fret")),
+    Field("scale_mm", means("forms.scale-length"), decimals=1),
+    Field("nut_width_mm", means("forms.board-width-nut"), decimals=1),
+    Field("end_width_mm", means("forms.board-width-end"), decimals=1),
+    Field("radius_mm", means("forms.board-radius"), Unit.INCH, 0),
+    Field("end_radius_mm", means("forms.radius-end-if-other"), Unit.INCH, 0),
+    Field("wire_height_mm", means("forms.fret-wire-height")),
+    Field("wire_width_mm", means("forms.fret-wire-width")),
+    Field("least_crown_mm", means("forms.least-crown-keep")),
+    Field("relief_target_mm", means("forms.relief-wanted")),
+    Field("relief_high_mm", means("forms.relief-treble-side-if-other")),
+    Field("height_low_mm", means("forms.height-wanted-12-bass-side")),
+    Field("height_high_mm", means("forms.height-wanted-12-treble-side")),
+    Field("fall_away_mm", means("forms.fall-away-last-fret")),
 )
 WHOLE = (
-    ("frets", tr("Frets")),
-    ("joint_fret", tr("Body joins at fret")),
-    ("strings", tr("Strings")),
+    ("frets", means("forms.frets")),
+    ("joint_fret", means("forms.body-joins-fret")),
+    ("strings", means("forms.strings")),
 )
 
 
-def field_text(neck: NeckDescription, field: Field, inch: bool) -> str:
+def field_text(neck: NeckDescription, field: Field, inch: bool) -> Saying:
     """A field's present value as text in the user's unit."""
     mm = getattr(neck, field.name)
     if mm is None:
@@ -65,7 +66,7 @@ def field_text(neck: NeckDescription, field: Field, inch: bool) -> str:
 
 def read_form(
     texts: dict[str, str], rest: dict[str, object]
-) -> tuple[NeckDescription | None, dict[str, str]]:
+) -> tuple[NeckDescription | None, dict[str, Saying]]:
     """The described neck, or None and the faults by field name.
 
     ``texts`` holds the text of every length and whole-number field, ``rest`` the other values.
@@ -93,13 +94,13 @@ def read_form(
         if text.isascii() and text.isdigit() and len(text) < 4:
             values[name] = int(text)
         else:
-            faults[name] = tr("{label}: a whole number is needed.", label=label)
+            faults[name] = means("forms.whole-number-needed", label=label)
     if faults:
         return None, faults
     return _checked(values)
 
 
-def _checked(values: dict[str, object]) -> tuple[NeckDescription | None, dict[str, str]]:
+def _checked(values: dict[str, object]) -> tuple[NeckDescription | None, dict[str, Saying]]:
     labels = {field.name: field.label for field in LENGTHS} | dict(WHOLE)
     try:
         neck = msgspec.convert(values, NeckDescription)
@@ -115,11 +116,11 @@ def _checked(values: dict[str, object]) -> tuple[NeckDescription | None, dict[st
             .replace("int ", "")
         )
         return None, {
-            name: tr(
-                "{labels}: not possible on a neck (should be {bound}{it}).",
+            name: means(
+                "forms.not-possible-neck-should",
                 labels=labels[name],
                 bound=bound,
-                it=tr(" mm") if name.endswith("_mm") else "",
+                mm=means("forms.mm") if name.endswith("_mm") else "",
             )
         }
     faults = description_faults(neck)
@@ -128,7 +129,7 @@ def _checked(values: dict[str, object]) -> tuple[NeckDescription | None, dict[st
     return neck, {}
 
 
-def _field_of(fault: str) -> str:
+def _field_of(fault: Saying) -> str:
     """The field in which a contradiction is best put right."""
     for said, name in (("joint", "joint_fret"), ("width", "wire_width_mm"), ("String", "strings")):
         if said in fault:

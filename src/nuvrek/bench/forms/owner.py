@@ -2,63 +2,64 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from decimal import Decimal, InvalidOperation
 
 import msgspec
 
 from nuvrek.bench.papers.figures import is_locale
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.money import Amount, amount_fault
 from nuvrek.neck.owner import HOW_WORDS, Owner
 from nuvrek.planning.money.shop import Shop
 from nuvrek.readings.owner.entries import Arrived, HandedBack, Sound, Worth
 
-AMOUNTS: dict[str, str] = {
-    "fetches": tr("Would sell for, as it is"),
-    "fetches_after": tr("Would sell for, when it plays"),
-    "new_neck": tr("Another neck costs"),
-    "instead": tr("Another of its kind costs"),
-    "budget": tr("The owner's budget"),
+AMOUNTS: dict[str, Saying] = {
+    "fetches": means("forms.would-sell"),
+    "fetches_after": means("forms.would-sell-when-plays"),
+    "new_neck": means("forms.another-neck-costs"),
+    "instead": means("forms.another-kind-costs"),
+    "budget": means("forms.owners-budget"),
 }
-SOUNDS: dict[Sound, str] = {
-    "not looked at": tr("not looked at yet"),
-    "sound": tr("sound"),
-    "not sound": tr("not sound"),
+SOUNDS: dict[Sound, Saying] = {
+    "not looked at": means("forms.not-looked-yet"),
+    "sound": means("forms.sound"),
+    "not sound": means("forms.not-sound"),
 }
 # Fields of several lines stand first.
-ARRIVED: dict[str, str] = {
-    "condition": tr("Condition on arrival"),
-    "came_with": tr("Came with it"),
-    "outside": tr("Faults beside the job"),
-    "shims": tr("Shims found"),
-    "missing": tr("Missing: screws, parts"),
-    "strings_on": tr("Strings on it"),
-    "last_work": tr("Last work done"),
+ARRIVED: dict[str, Saying] = {
+    "condition": means("forms.condition-arrival"),
+    "came_with": means("forms.came"),
+    "outside": means("forms.faults-beside-job"),
+    "shims": means("forms.shims-found"),
+    "missing": means("forms.missing-screws-parts"),
+    "strings_on": means("forms.strings-with-again"),
+    "last_work": means("forms.last-work-done"),
 }
-HANDED_BACK: dict[str, str] = {
-    "done": tr("What was done"),
-    "returned": tr("Given back, bagged"),
-    "care": tr("How to keep it"),
-    "strings_on": tr("Strings put on"),
-    "come_back": tr("Come back"),
+HANDED_BACK: dict[str, Saying] = {
+    "done": means("forms.what-done"),
+    "returned": means("forms.given-back-bagged"),
+    "care": means("forms.how-keep"),
+    "strings_on": means("forms.strings-put"),
+    "come_back": means("forms.come-back"),
 }
 LONG = (
     *("condition", "came_with", "outside", "done", "returned", "care", "means", "address"),
     *("note", "words", "closing"),
 )
-SHOP: dict[str, str] = {
-    "name": tr("The shop's name"),
-    "words": tr("Words under it"),
-    "closing": tr("Words at the end"),
-    "locale": tr("Figures and dates as in"),
+SHOP: dict[str, Saying] = {
+    "name": means("forms.shops-name"),
+    "words": means("forms.words-under"),
+    "closing": means("forms.words-end"),
+    "locale": means("forms.figures-dates"),
 }
-OWNER: dict[str, str] = {
-    "name": tr("Name"),
-    "address": tr("Address"),
-    "telephone": tr("Telephone"),
-    "mail": tr("Mail"),
-    "note": tr("To be known"),
+OWNER: dict[str, Saying] = {
+    "name": means("forms.name"),
+    "address": means("forms.address"),
+    "telephone": means("forms.telephone"),
+    "mail": means("forms.mail"),
+    "note": means("forms.known"),
 }
 
 
@@ -67,7 +68,7 @@ def amount_text(amount: Amount | None) -> str:
     return "" if amount is None else f"{amount:f}"
 
 
-def read_amount(text: str, name: str) -> Amount | str | None:
+def read_amount(text: str, name: Saying) -> Amount | Saying | None:
     """An amount as typed, nothing for an empty field, or a sentence that says what is wrong."""
     plain = text.strip().replace(" ", "").replace(" ", "")
     if not plain:
@@ -83,7 +84,7 @@ def read_amount(text: str, name: str) -> Amount | str | None:
     try:
         amount = Decimal(plain)
     except InvalidOperation:
-        return tr("{name}: '{text}' is no price.", name=name, text=text.strip()[:20])
+        return means("forms.no-price", name=name, text=text.strip()[:20])
     return amount_fault(name, amount) or amount
 
 
@@ -111,25 +112,23 @@ def read_handed_back(texts: Mapping[str, str]) -> HandedBack:
     return msgspec.convert(said, HandedBack)
 
 
-def read_shop(texts: Mapping[str, str]) -> Shop | str:
+def read_shop(texts: Mapping[str, str]) -> Shop | Saying:
     """The shop as its papers name it, or what is wrong with it."""
     plain = {name: texts.get(name, "").strip() for name in SHOP}
     if plain["locale"] and not is_locale(plain["locale"]):
         named = plain["locale"][:20]
-        return tr(
-            "'{named}' is no place's habit that is known: en_GB, de_DE, fr_CA are.", named=named
-        )
+        return means("forms.no-places-habit-known-en", named=named)
     return msgspec.convert(plain, Shop)
 
 
-def read_owner(texts: Mapping[str, str], asked: bool) -> Owner | str:
+def read_owner(texts: Mapping[str, str], asked: bool) -> Owner | Saying:
     """An owner as typed or as a row of a table says, or what is wrong with it."""
     if not texts.get("name", "").strip():
-        return tr("An owner needs a name.")
+        return means("forms.owner-needs-name")
     usually = texts.get("usually", "present") or "present"
     if usually not in HOW_WORDS:
-        return tr(
-            "'{usually}' is no way to reach somebody: {how_words}.",
+        return means(
+            "forms.no-way-reach-somebody",
             usually=usually[:20],
             how_words=", ".join(HOW_WORDS),
         )

@@ -4,13 +4,13 @@ them.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from decimal import Decimal, InvalidOperation
 
-from nuvrek.language import tr
+from nuvrek.meaning import means, upper_first
 from nuvrek.planning.money.prices import SURCHARGES, TAX_WORDS, PriceList, as_table, price_faults
 from nuvrek.planning.ways.kinds import WAYS, way_title
-from nuvrek.words import upper_first
 
 # Ways a shop has a fixed price for, the usual ones.
 FIXED: tuple[str, ...] = (
@@ -27,14 +27,14 @@ FIXED: tuple[str, ...] = (
     "refret-tangs",
     "refret-angle",
 )
-PLAIN: dict[str, str] = {
-    "currency": tr("Currency"),
-    "rate": tr("An hour"),
-    "tax_percent": tr("Tax, percent"),
+PLAIN: dict[str, Saying] = {
+    "currency": means("forms.currency"),
+    "rate": means("forms.hour"),
+    "tax_percent": means("forms.tax-percent"),
 }
 
 
-def labels() -> dict[str, str]:
+def labels() -> dict[str, Saying]:
     """Every field with its words, in the order of the form."""
     found = {**PLAIN, **{name: upper_first(said) for name, said in SURCHARGES.items()}}
     return found | {f"fixed {kind}": way_title(kind) for kind in FIXED}
@@ -49,7 +49,7 @@ def texts_of(prices: PriceList) -> dict[str, str]:
     return found
 
 
-def read_prices(texts: Mapping[str, str]) -> PriceList | str:
+def read_prices(texts: Mapping[str, str]) -> PriceList | Saying:
     """The list as typed or as a table says, or a sentence that says what is wrong with it."""
     amounts: dict[str, Decimal] = {}
     named = labels()
@@ -58,18 +58,14 @@ def read_prices(texts: Mapping[str, str]) -> PriceList | str:
             continue
         kind = name.removeprefix("fixed ")
         if name not in named and not (name.startswith("fixed ") and kind in WAYS):
-            return tr("'{name}' is nothing that is charged here.", name=name[:40])
+            return means("forms.nothing-charged-here", name=name[:40])
         try:
             amounts[name] = Decimal(text.strip().replace(",", ".").replace(" ", ""))
         except InvalidOperation:
-            return tr(
-                "{name}: '{text}' is no price.", name=named.get(name, name), text=text.strip()[:20]
-            )
+            return means("forms.no-price", name=named.get(name, name), text=text.strip()[:20])
     tax = texts.get("tax", "none").strip() or "none"
     if tax not in TAX_WORDS:
-        return tr(
-            "Tax is one of {tax_words}, not '{tax}'.", tax_words=", ".join(TAX_WORDS), tax=tax[:20]
-        )
+        return means("forms.tax-one-not", tax_words=", ".join(TAX_WORDS), tax=tax[:20])
     made = PriceList(
         currency=texts.get("currency", "").strip()[:8],
         rate=amounts.get("rate"),

@@ -4,12 +4,13 @@ would change.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Sequence
 
 import msgspec
 from msgspec import Struct
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.mechanics.strings import retuned, set_tension_n, tension_n
 from nuvrek.neck.strings import StringSet, StringSpec, Wrap, note_name, semitones_from_a4
 from nuvrek.units import LengthError, Unit, format_length, likely_meaning, parse_length
@@ -17,13 +18,13 @@ from nuvrek.units import LengthError, Unit, format_length, likely_meaning, parse
 # Gauges there are, in mm (common practice, no source).
 THINNEST_MM, THICKEST_MM = 0.15, 3.6
 TUNINGS = {
-    0: tr("as tuned"),
-    -1: tr("a semitone lower"),
-    -2: tr("a tone lower"),
-    -3: tr("three semitones lower"),
-    -4: tr("two tones lower"),
-    1: tr("a semitone higher"),
-    2: tr("a tone higher"),
+    0: means("forms.tuned"),
+    -1: means("forms.semitone-lower"),
+    -2: means("forms.tone-lower"),
+    -3: means("forms.three-semitones-lower"),
+    -4: means("forms.two-tones-lower"),
+    1: means("forms.semitone-higher"),
+    2: means("forms.tone-higher"),
 }
 
 
@@ -31,7 +32,7 @@ class StringRow(Struct, frozen=True):
     """One line of the form as typed."""
 
     note: str = ""
-    gauge: str = ""
+    gauge: Saying = ""
     wound: bool = False
     each: str = "1"
     mass: str = ""
@@ -73,7 +74,7 @@ def read_strings(rows: Sequence[StringRow]) -> tuple[StringSet | None, dict[int,
         try:
             found.append(_read(row))
         except ValueError as error:
-            faults[number] = tr("Line {number}: {error}", number=number + 1, error=error)
+            faults[number] = means("forms.line", number=number + 1, error=error)
     return (None, faults) if faults else (tuple(found), {})
 
 
@@ -86,23 +87,19 @@ def _read(row: StringRow) -> StringSpec:
     meant = likely_meaning(row.gauge, typed, THINNEST_MM, THICKEST_MM)
     mm = typed.mm if meant is None else meant.length.mm
     if not THINNEST_MM <= mm <= THICKEST_MM:
-        raise ValueError(
-            tr('"{gauge}" is no gauge; try 46, .046 or 1.17 mm.', gauge=row.gauge.strip())
-        )
+        raise ValueError(means("forms.no-gauge-try-46-046", gauge=row.gauge.strip()))
     note = note_name(semitones_from_a4(row.note))
     each = row.each.strip() or "1"
     if each not in ("1", "2", "3"):
-        raise ValueError(tr("a course has 1, 2 or 3 strings."))
+        raise ValueError(means("forms.course-has-1-2-or"))
     grams = None
     if row.mass.strip():
         try:
             grams = msgspec.convert(float(row.mass.replace(",", ".")), float)
         except ValueError:
-            raise ValueError(
-                tr('"{mass}" is no mass in grams a metre.', mass=row.mass.strip())
-            ) from None
+            raise ValueError(means("forms.no-mass-grams-metre", mass=row.mass.strip())) from None
         if not 0.0 < grams <= 80.0:
-            raise ValueError(tr("a string has up to 80 grams a metre."))
+            raise ValueError(means("forms.string-has-up-80-grams"))
     wrap = row.wrap if row.wound else ""
     return StringSpec(note, round(mm, 4), row.wound, grams, int(each), wrap)
 

@@ -5,10 +5,11 @@ All else has its usual value until somebody says otherwise in Take in.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from typing import NamedTuple
 
 from nuvrek.bench.forms.neck import WHOLE, read_form
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import MAX_FRETS, NeckDescription, ReliefSchool
 from nuvrek.units import LengthError, Unit, likely_meaning, parse_length
 
@@ -23,23 +24,23 @@ class Asked(NamedTuple):
     """One figure: the field it fills, its question, where to look for it, and its unit."""
 
     name: str
-    question: str
-    where: str
+    question: Saying
+    where: Saying
     unit: str
 
 
 ASKED = (
     Asked(
         "scale_mm",
-        tr("How long is the scale?"),
-        tr("Nut to fret 12, twice. A number alone is mm, or inches where only they can be meant."),
+        means("forms.how-long-scale"),
+        means("forms.nut-fret-12-twice-number"),
         "mm",
     ),
-    Asked("frets", tr("How many frets?"), tr("Without a zero fret."), ""),
+    Asked("frets", means("forms.how-many-frets"), means("forms.without-zero-fret"), ""),
     Asked(
         "joint_fret",
-        tr("At which fret does the body join?"),
-        tr("The last fret before the wood under the board grows thick."),
+        means("forms.which-fret-does-body-join"),
+        means("forms.last-fret-before-wood-under"),
         "",
     ),
 )
@@ -58,7 +59,7 @@ class ThreeFigures:
         }
         self.typed: list[str] = []
         self.text = ""
-        self.message = ""
+        self.message: Saying = ""
         self.neck: NeckDescription | None = None
 
     @property
@@ -84,7 +85,7 @@ class ThreeFigures:
 
     def _take(self) -> None:
         if not self.text.strip():
-            self.message = tr("This one figure is needed; the rest can wait.")
+            self.message = means("forms.one-figure-needed-rest-can")
             return
         try:
             said = self._scale() if self.asked.name == "scale_mm" else self.text.strip()
@@ -108,7 +109,7 @@ class ThreeFigures:
         mm = typed.mm if meant is None or meant.length.unit is not Unit.INCH else meant.length.mm
         return f"{mm:.1f}"
 
-    def _faults(self, said: tuple[str, ...]) -> tuple[NeckDescription | None, str]:
+    def _faults(self, said: tuple[str, ...]) -> tuple[NeckDescription | None, Saying]:
         texts = {one.name: text for one, text in zip(ASKED, said, strict=True)}
         texts |= {name: "" for name, _ in WHOLE if name not in texts}
         neck, faults = read_form(texts, self.usual)

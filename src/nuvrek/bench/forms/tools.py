@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
+from nuvrek import meaning
 from typing import Any, Literal
 
 import msgspec
 from msgspec import Struct
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.rocker import fitting_edges, rocker_span_mm
 from nuvrek.readings.tool_kit import Kit, notched_fit
@@ -22,36 +24,51 @@ class ToolField(Struct, frozen=True):
     """
 
     name: str
-    label: str
+    label: Saying
     kind: Kind = "lengths"
     small: bool = False
-    hint: str = ""
+    hint: Saying = ""
 
 
 OWNED = (
     ToolField(
-        "leaves_mm", tr("Leaves"), small=True, hint=tr("thickness of each leaf, spaces between")
+        "leaves_mm",
+        means("forms.leaves"),
+        small=True,
+        hint=means("forms.thickness-each-leaf-spaces-between"),
     ),
-    ToolField("rockers_mm", tr("Rocker edges"), hint=tr("length of each edge, spaces between")),
-    ToolField("edges_mm", tr("Straight edges"), hint=tr("length of each")),
-    ToolField("notched_mm", tr("Notched edges"), hint=tr("the scale length each is cut for")),
-    ToolField("cauls_mm", tr("Pressing cauls"), hint=tr("radius of each: 241 305, or 9.5in 12in")),
+    ToolField(
+        "rockers_mm",
+        means("forms.rocker-edges"),
+        hint=means("forms.length-each-edge-spaces-between"),
+    ),
+    ToolField("edges_mm", means("forms.straight-edges"), hint=means("forms.length-each")),
+    ToolField(
+        "notched_mm", means("forms.notched-edges"), hint=means("forms.scale-length-each-cut")
+    ),
+    ToolField(
+        "cauls_mm", means("forms.pressing-cauls"), hint=means("forms.radius-each-241-305-or")
+    ),
 )
 ERRORS = (
-    ToolField("leaf_error_mm", tr("Leaf"), "length", True),
-    ToolField("edge_error_mm", tr("Gap as one number"), "length", True),
-    ToolField("rocker_error_mm", tr("Leaf under a rocker"), "length", True),
-    ToolField("caliper_error_mm", tr("Caliper on a crown"), "length", True),
-    ToolField("rule_error_mm", tr("Rule at a string"), "length", True),
-    ToolField("indicator_error_mm", tr("Indicator"), "length", True),
-    ToolField("indicator_step_mm", tr("Indicator's smallest step"), "length", True),
+    ToolField("leaf_error_mm", means("forms.leaf"), "length", True),
+    ToolField("edge_error_mm", means("forms.gap-one-number"), "length", True),
+    ToolField("rocker_error_mm", means("forms.leaf-under-rocker"), "length", True),
+    ToolField("caliper_error_mm", means("forms.caliper-crown"), "length", True),
+    ToolField("rule_error_mm", means("forms.rule-string"), "length", True),
+    ToolField("indicator_error_mm", means("forms.indicator"), "length", True),
+    ToolField("indicator_step_mm", means("forms.indicators-smallest-step"), "length", True),
 )
 SCHOOL = (
-    ToolField("relief_hold", tr("Hold the string at (0: the nut)"), "whole"),
-    ToolField("relief_press", tr("Press it at (0: the joint)"), "whole"),
-    ToolField("relief_over", tr("Look over (0: half-way)"), "whole"),
+    ToolField("relief_hold", means("forms.hold-string-0-nut"), "whole"),
+    ToolField("relief_press", means("forms.press-0-joint"), "whole"),
+    ToolField("relief_over", means("forms.look-over-0-half-way"), "whole"),
     ToolField(
-        "stroke_mm", tr("Metal a stroke takes"), "length", True, hint=tr("if you know yours")
+        "stroke_mm",
+        means("forms.metal-stroke-takes"),
+        "length",
+        True,
+        hint=means("forms.if-you-know-yours"),
     ),
 )
 FIELDS = (*OWNED, *ERRORS, *SCHOOL)
@@ -62,7 +79,7 @@ def field_unit(field: ToolField, bench: Unit) -> Unit:
     return bench if field.small else Unit.MM
 
 
-def field_words(kit: Kit, field: ToolField, bench: Unit) -> str:
+def field_words(kit: Kit, field: ToolField, bench: Unit) -> Saying:
     """A field's present value as text."""
     value = getattr(kit, field.name)
     if value is None:
@@ -76,12 +93,12 @@ def field_words(kit: Kit, field: ToolField, bench: Unit) -> str:
     return "  ".join(_number(mm, unit, places) for mm in value)
 
 
-def _number(mm: float, unit: Unit, places: int | None) -> str:
+def _number(mm: float, unit: Unit, places: int | None) -> Saying:
     text = format_number(mm, unit, decimals=places)
     return text.rstrip("0").rstrip(".") if "." in text else text
 
 
-def read_kit(texts: dict[str, str], bench: Unit, before: Kit) -> tuple[Kit | None, dict[str, str]]:
+def read_kit(texts: dict[str, str], bench: Unit, before: Kit) -> tuple[Kit | None, dict[str, Saying]]:
     """The kit as typed, or None and the faults by field name. Fields left empty keep the usual
     value.
     """
@@ -109,7 +126,7 @@ def read_kit(texts: dict[str, str], bench: Unit, before: Kit) -> tuple[Kit | Non
 def _value(field: ToolField, text: str, unit: Unit) -> object:
     if field.kind == "whole":
         if not (text.isascii() and text.isdigit() and len(text) < 3):
-            raise LengthError(tr("a fret number is needed."))
+            raise LengthError(means("forms.fret-number-needed"))
         return int(text)
     if field.kind == "length":
         return parse_length(text, unit).mm
@@ -117,16 +134,18 @@ def _value(field: ToolField, text: str, unit: Unit) -> object:
     return tuple(sorted({round(parse_length(part, unit).mm, 4) for part in parts}))
 
 
-def _bound_fault(message: str) -> dict[str, str]:
+def _bound_fault(message: str) -> dict[str, Saying]:
     field = next((f for f in FIELDS if f"$.{f.name}" in message), FIELDS[0])
     said = message.partition("`")[2].partition(" - at")[0].replace("`", "").split(" ")
-    bound = {">=": tr("at least"), "<=": tr("at most")}.get(said[1] if len(said) > 2 else "", "")
+    bound = {">=": means("forms.least"), "<=": means("forms.most")}.get(
+        said[1] if len(said) > 2 else "", ""
+    )
     if "length" in message:
-        return {field.name: tr("{label}: that is more than are kept.", label=field.label)}
-    unit = "" if field.kind == "whole" else tr(" mm")
+        return {field.name: means("forms.more-than-kept", label=field.label)}
+    unit = "" if field.kind == "whole" else means("forms.mm")
     return {
-        field.name: tr(
-            "{label}: not possible; should be {bound} {float:g}{unit}.",
+        field.name: means(
+            "forms.not-possible-should",
             label=field.label,
             bound=bound,
             float=float(said[-1]),
@@ -140,7 +159,9 @@ def rocker_fits(neck: NeckDescription, kit: Kit) -> tuple[tuple[int, str, bool],
     found = []
     for fret in range(2, neck.frets):
         fitting = fitting_edges(neck, fret, kit.rockers_mm)
-        found.append((fret, "·".join(f"{mm:g}" for mm in fitting) or tr("none"), bool(fitting)))
+        found.append(
+            (fret, "·".join(f"{mm:g}" for mm in fitting) or means("forms.none"), bool(fitting))
+        )
     return tuple(found)
 
 
@@ -152,38 +173,40 @@ def rocker_spans(neck: NeckDescription) -> tuple[tuple[int, str, bool], ...]:
     )
 
 
-def fit_sentence(neck: NeckDescription, kit: Kit) -> str:
+def fit_sentence(neck: NeckDescription, kit: Kit) -> Saying:
     """What the kit is short of on this neck, in a sentence or two."""
     parts = []
     missing = [fret for fret, _, fits in rocker_fits(neck, kit) if not fits]
     if not kit.rockers_mm:
-        parts.append(tr("No rocker edge named yet."))
+        parts.append(means("forms.no-rocker-edge-named-yet"))
     elif missing:
-        parts.append(tr("No rocker edge of yours fits {frets}.", frets=_frets(missing)))
+        parts.append(means("forms.no-rocker-edge-yours-fits", frets=_frets(missing)))
     else:
-        parts.append(tr("Your rocker edges serve every fret."))
+        parts.append(means("forms.your-rocker-edges-serve-every"))
     if kit.notched_mm:
         fit = notched_fit(neck, kit.notched_mm)
         parts.append(
-            tr("The notched edge for {fit:g} mm fits.", fit=fit)
+            means("forms.notched-edge-mm-fits", fit=fit)
             if fit is not None
-            else tr(
-                "No notched edge of yours fits a scale of {scale_mm:g} mm: print one.",
+            else means(
+                "forms.no-notched-edge-yours-fits",
                 scale_mm=neck.scale_mm,
             )
         )
-    return " ".join(parts)
+    return meaning.listed(parts, by="sentences")
 
 
-def _frets(frets: list[int]) -> str:
+def _frets(frets: list[int]) -> Saying:
     if len(frets) == 1:
-        return tr("the triple around fret {frets}", frets=frets[0])
+        return means("forms.triple-around-fret", frets=frets[0])
     if frets == list(range(frets[0], frets[-1] + 1)):
-        return tr(
-            "the triples around frets {frets} to {frets_2}", frets=frets[0], frets_2=frets[-1]
+        return means(
+            "forms.triples-around-frets-with-frets-other-frets",
+            frets=frets[0],
+            other_frets=frets[-1],
         )
-    return tr(
-        "the triples around frets {map} and {frets}",
-        map=", ".join(map(str, frets[:-1])),
+    return means(
+        "forms.triples-around-frets",
+        detail=", ".join(map(str, frets[:-1])),
         frets=frets[-1],
     )

@@ -4,25 +4,26 @@ with what was typed.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from typing import Any
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.wire import Hardness, Wire, WireForm, wire_faults
 from nuvrek.units import LengthError, Unit, format_number, parse_length
 
 # Field, its words, and whether it is a length in the unit of the bench.
-FIELDS: tuple[tuple[str, str, bool], ...] = (
-    ("name", tr("Name"), False),
-    ("crown_mm", tr("Crown, height"), True),
-    ("width_mm", tr("Crown, width"), True),
-    ("tang_mm", tr("Tang, depth"), True),
-    ("blade_mm", tr("Tang, thickness"), True),
-    ("barbs_mm", tr("Over the barbs"), True),
-    ("stick_mm", tr("Stick, mm"), False),
-    ("stock_mm", tr("On the shelf, m"), False),
-    ("price", tr("Price of a metre"), False),
-    ("ratio", tr("Bent to over left"), False),
+FIELDS: tuple[tuple[Saying, Saying, bool], ...] = (
+    ("name", means("forms.name"), False),
+    ("crown_mm", means("forms.crown-height"), True),
+    ("width_mm", means("forms.crown-width"), True),
+    ("tang_mm", means("forms.tang-depth"), True),
+    ("blade_mm", means("forms.tang-thickness"), True),
+    ("barbs_mm", means("forms.over-barbs"), True),
+    ("stick_mm", means("forms.stick-mm"), False),
+    ("stock_mm", means("forms.shelf-m"), False),
+    ("price", means("forms.price-metre"), False),
+    ("ratio", means("forms.bent-over-left"), False),
 )
 
 
@@ -40,11 +41,11 @@ def texts_of(wire: Wire, unit: Unit) -> dict[str, str]:
 
 def read_wire(
     typed: Mapping[str, str], unit: Unit, hardness: Hardness, form: WireForm
-) -> Wire | str:
+) -> Wire | Saying:
     """The wire as typed, or a sentence that says what is wrong with it."""
     name = typed.get("name", "").strip()
     if not name:
-        return tr("A wire needs a name.")
+        return means("forms.wire-needs-name")
     values: dict[str, Any] = {}
     for field, said, length in FIELDS:
         text = typed.get(field, "").strip()
@@ -56,7 +57,7 @@ def read_wire(
     for field in ("crown_mm", "width_mm", "tang_mm"):
         if field not in values:
             said = next(words for kind, words, _ in FIELDS if kind == field)
-            return tr("{said} is wanted: measure it on this run.", said=said)
+            return means("forms.wanted-measure-run", detail=said)
     plain = _plain(typed)
     if isinstance(plain, str):
         return plain
@@ -73,19 +74,19 @@ def read_wire(
             ratio=ratio,
         )
     except TypeError as error:
-        return tr("That is no wire: {error}.", error=error)
+        return means("forms.no-wire", error=error)
     faults = wire_faults(wire)
     return faults[0] if faults else wire
 
 
-def _plain(typed: Mapping[str, str]) -> tuple[float, float, float | None, float | None] | str:
+def _plain(typed: Mapping[str, str]) -> tuple[float, float, float | None, float | None] | Saying:
     found: list[float | None] = []
     for field, said, low, high, usual in (
-        ("stick_mm", tr("Stick"), 50.0, 5000.0, 270.0),
-        ("stock_mm", tr("On the shelf"), 0.0, 1000.0, 0.0),
-        ("price", tr("Price"), 0.0, 1e6, None),
+        ("stick_mm", means("forms.stick"), 50.0, 5000.0, 270.0),
+        ("stock_mm", means("forms.shelf"), 0.0, 1000.0, 0.0),
+        ("price", means("forms.price"), 0.0, 1e6, None),
         # Of a trial piece: the radius it was bent to over the radius it sprang back to.
-        ("ratio", tr("Bent to over left"), 0.2, 1.0, None),
+        ("ratio", means("forms.bent-over-left"), 0.2, 1.0, None),
     ):
         text = typed.get(field, "").strip().replace(",", ".")
         if not text:
@@ -94,9 +95,9 @@ def _plain(typed: Mapping[str, str]) -> tuple[float, float, float | None, float 
         try:
             value = float(text)
         except ValueError:
-            return tr("{said}: {text} is no number.", said=said, text=text)
+            return means("forms.no-number", detail=said, text=text)
         if not low <= value <= high:
-            return tr("{said} should be {low:g} to {high:g}.", said=said, low=low, high=high)
+            return means("forms.should", detail=said, low=low, high=high)
         found.append(value)
     stick, metres, price, ratio = found
     return stick or 270.0, 1000.0 * (metres or 0.0), price, ratio

@@ -7,6 +7,7 @@ at one kind of station stands in ``stops``.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable, Iterator, Sequence
 
 from msgspec import structs
@@ -17,8 +18,8 @@ from nuvrek.bench.keypad.question import OFFER_KEYS, Question
 from nuvrek.bench.keypad.repeats import Repeats
 from nuvrek.bench.session import Session, undo_hint, undo_words
 from nuvrek.bench.work.moments import minutes_between
-from nuvrek.language import tr
 from nuvrek.logbook.store import LogbookError
+from nuvrek.meaning import means
 from nuvrek.neck.description import Lane, NeckDescription
 from nuvrek.readings.entries import AnyEntry, AnyReading, Dial, Reading, Rock, RoundStart, Strike
 from nuvrek.readings.journal import Taken
@@ -76,7 +77,7 @@ class Keypad:
         self.text = ""
         self.slides: Length | None = None
         self.asking: Question | None = None
-        self.message = ""
+        self.message: Saying = ""
         self.cursor = 0
         self.index = 0
         self.round: Round = round_of(name, self.neck, self.kit)
@@ -232,10 +233,10 @@ class Keypad:
         self._replacing, self.run_step = number, 1
         self._station = station_of(old)
         self.cursor = self._station.fret or self.keys_here.first()
-        self.message = tr("Take it again: the new reading replaces the old one.")
+        self.message = means("keypad.take-again-new-reading-replaces")
         if old.state.strings != self.session.neck_state.state.strings:
-            was = tr("at pitch") if old.state.strings == "pitch" else tr("slack")
-            self.message += tr(" It was taken with the strings {was}.", was=was)
+            was = means("keypad.pitch") if old.state.strings == "pitch" else means("keypad.slack")
+            self.message += means("keypad.taken-strings", was=was)
 
     def ask(self, station: Station) -> None:
         """Ask for one reading somewhere, outside the order of the round; then the round goes on
@@ -317,7 +318,7 @@ class Keypad:
     def type(self, key: str) -> None:
         """One more character of a number."""
         if not self.keys_here.numbers and not (self.one and self.finished):
-            self.message = tr("No number here.")
+            self.message = means("keypad.no-number-here")
         elif len(self.text) < _LONGEST_ENTRY:
             self.text += key
 
@@ -328,7 +329,7 @@ class Keypad:
             if text.isascii() and text.isdigit() and 1 <= int(text) <= count:
                 self.pick(int(text) - 1)
             elif text:
-                self.message = tr("Pick one by its number, 1 to {count}.", count=count)
+                self.message = means("keypad.pick-one-number-1", count=count)
         elif self.text:
             self.keys_here.typed("enter")
         else:
@@ -379,13 +380,9 @@ class Keypad:
         """
         keys = self.keys_here
         if not (keys.numbers and keys.lengths):
-            self.message = tr(
-                "The gauge sent {sent}, but nothing is asked for now. It was not taken.", sent=sent
-            )
+            self.message = means("keypad.gauge-sent-but-nothing-asked", sent=sent)
         elif self.text or self.asking is not None:
-            self.message = tr(
-                "The gauge sent {sent} while something was typed. It was not taken.", sent=sent
-            )
+            self.message = means("keypad.gauge-sent-while-something-typed", sent=sent)
         else:
             self.message, self.text = "", sent
             keys.typed("enter")
@@ -434,7 +431,7 @@ class Keypad:
                 self.strike_last()
             elif self.strike([here]):
                 words = act_words([self.session.entries[here - 1]], self.unit, self.unit)
-                self.message = tr("Struck out: {words}. Take it again, or go on.", words=words)
+                self.message = means("keypad.struck-out-take-again-or", detail=words)
 
     def _newest_here(self) -> int | None:
         """The newest reading of this round taken at this very station."""
@@ -444,7 +441,7 @@ class Keypad:
         numbers = [one.number for one in self.taken_since() if one.reading.station == key]
         return numbers[-1] if numbers else None
 
-    def back_words(self) -> str:
+    def back_words(self) -> Saying:
         """What Backspace would take back now, before it is pressed; nothing while something is
         typed.
         """
@@ -453,7 +450,7 @@ class Keypad:
         here = self._newest_here()
         if here is not None:
             words = act_words([self.session.entries[here - 1]], self.unit, self.unit)
-            return tr("Backspace strikes: {words}", words=words)
+            return means("keypad.backspace-strikes", detail=words)
         return undo_hint(self.session.undoable(self.since), self.unit, self.unit)
 
     def strike_last(self) -> None:
@@ -521,7 +518,7 @@ class Keypad:
         if replaced:
             self._replacing = 0
             self.rewind()
-            self.message = tr("Taken again; the old reading is struck out.")
+            self.message = means("keypad.taken-again-old-reading-struck")
         return True
 
     # --- what the bar shows -----------------------------------------------

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from msgspec import Struct
 
 from nuvrek.units import Length, LikelyLength
@@ -20,5 +21,5 @@ class Question(Struct, frozen=True):
     key: str
     typed: Length
     offers: tuple[LikelyLength, ...]
-    words: str
+    words: Saying
     possible: bool

@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from typing import NamedTuple
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import Lane
 from nuvrek.readings.entries import AnyReading, Strings
 from nuvrek.readings.journal import NeckState, Taken
@@ -83,28 +84,28 @@ def figure_of(reading: AnyReading) -> float | None:
     return None if figure is None else figure(reading)
 
 
-def spread_words(found: list[Taken], unit: Unit) -> str:
+def spread_words(found: list[Taken], unit: Unit) -> Saying:
     """What was read here before: one reading, or how many and how far apart."""
     if not found:
         return ""
     if len(found) == 1:
-        return tr("read here: {value_words}", value_words=value_words(found[0].reading, unit, unit))
+        return means("keypad.read-here", value_words=value_words(found[0].reading, unit, unit))
     figures = [mm for mm in (figure_of(one.reading) for one in found) if mm is not None]
     if len(figures) < 2:
-        return tr(
-            "read here {number} times, last {value_words}",
+        return means(
+            "keypad.read-here-times-last",
             number=len(found),
             value_words=value_words(found[-1].reading, unit, unit),
         )
     low, high = min(figures), max(figures)
     if high - low < 1e-6:
-        return tr(
-            "read here {number} times, always {low}",
+        return means(
+            "keypad.read-here-times-always",
             number=len(found),
             low=format_length(low, unit),
         )
-    return tr(
-        "read here {number} times, {low} to {high}",
+    return means(
+        "keypad.read-here-times",
         number=len(found),
         low=format_number(low, unit),
         high=format_length(high, unit),

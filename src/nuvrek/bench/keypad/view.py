@@ -2,27 +2,28 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
+from nuvrek import meaning
 from msgspec import Struct
 
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.keypad.question import OFFER_KEYS, Question
 from nuvrek.bench.keypad.repeats import spread_words
-from nuvrek.language import tr
+from nuvrek.meaning import means, upper_first
 from nuvrek.readings.stations import prompt, title_of
 from nuvrek.units import Length, LikelyLength, Unit, format_length, unit_word
-from nuvrek.words import upper_first
 
 
 class View(Struct, frozen=True):
     """Everything the bench bar shows."""
 
-    prompt: str
+    prompt: Saying
     number: str
     unit: str
     aside: str
-    question: str
-    message: str
-    hint: str
+    question: Saying
+    message: Saying
+    hint: Saying
     done: int
     total: int
     finished: bool
@@ -30,23 +31,23 @@ class View(Struct, frozen=True):
 
 def question_hint(asked: Question, other_unit: Length | None) -> str:
     """The ways out of a question about an unlikely value."""
-    keys = {"enter": tr("Enter"), "*": "*", "+": "+"}
+    keys = {"enter": means("keypad.enter"), "*": "*", "+": "+"}
     said = [
-        tr("{key} takes {length}", key=keys[key], length=_with_unit(offer))
+        means("keypad.takes", key=keys[key], length=_with_unit(offer))
         for key, offer in zip(OFFER_KEYS, asked.offers, strict=False)
     ]
     if asked.possible:
         kept = format_length(asked.typed.mm, asked.typed.unit)
         key = "/" if asked.offers else keys["enter"]
-        said.append(tr("{key} keeps {length}", key=key, length=kept))
+        said.append(means("keypad.keeps", key=key, length=kept))
     if other_unit is not None:
         unit = unit_word(other_unit.unit)
-        said.append(tr("Space: {unit} from now on", unit=unit))
-    said.append(tr("digits type it again"))
-    return f"{upper_first(', '.join(said))}."
+        said.append(means("keypad.space-from-now", unit=unit))
+    said.append(means("keypad.digits-type-again"))
+    return f"{upper_first(meaning.listed(said, by=','))}."
 
 
-def _with_unit(offer: LikelyLength) -> str:
+def _with_unit(offer: LikelyLength) -> Saying:
     """An offer as it would be taken, with millimetres beside another unit."""
     shown = format_length(offer.length.mm, offer.length.unit)
     if offer.length.unit is Unit.MM:
@@ -75,23 +76,23 @@ def view_of(pad: Keypad) -> View:
     )
 
 
-def _hint(pad: Keypad) -> str:
+def _hint(pad: Keypad) -> Saying:
     if pad.one and pad.finished:
-        return tr("Its number and Enter, or press it. Enter alone comes back here from a reading.")
+        return means("keypad.number-enter-or-press-enter")
     before = spread_words(pad.readings_here(), pad.unit)
     return f"{upper_first(before)}. {pad.keys_here.words}" if before else pad.keys_here.words
 
 
-def _prompt(pad: Keypad, posts: tuple[tuple[bool, bool], ...]) -> str:
+def _prompt(pad: Keypad, posts: tuple[tuple[bool, bool], ...]) -> Saying:
     if pad.station is not None:
         return prompt(pad.station, pad.cursor, pad.session.neck_state.state.strings)
     if pad.one:
-        return tr("Which reading?")
+        return means("keypad.which-reading")
     left = sum(not done for done, _now in posts)
     return (
-        tr("Round done.")
+        means("keypad.round-done")
         if not left
-        else tr("End of the round. {left} left open: Up goes back.", left=left)
+        else means("keypad.end-round-left-open-up", left=left)
     )
 
 

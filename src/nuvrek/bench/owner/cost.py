@@ -8,9 +8,9 @@ from typing import TYPE_CHECKING
 
 from msgspec import Struct
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.bench.work.ticks import kind_of_neck
-from nuvrek.language import figure, tr
+from nuvrek.meaning import Figure, means
 from nuvrek.money import Amount, money_words, rounded
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.wire import Wire
@@ -200,59 +200,63 @@ def wire_cost(wire: Wire, needed_mm: float) -> Amount:
     return Decimal(str(wire.price)) * Decimal(round(needed_mm)) / 1000
 
 
-def hours_words(spell: Spell) -> str:
+def hours_words(spell: Spell) -> Saying:
     """Likely hours and how far they may be off."""
     if not spell.likely:
         return "–"
     _, likely, most = spell.hours
-    said = figure(f"{likely:.1f}")
+    said = Figure(f"{likely:.1f}")
     return f"{said} ≤{most:.0f}" if most >= 1.0 else said
 
 
-def chance_words(chance: float) -> str:
+def chance_words(chance: float) -> Saying:
     """A chance as bench people say it."""
-    return tr("{it} times in ten", it=round(10 * chance)) if chance < 0.95 else tr("almost surely")
+    return (
+        means("owner.times-ten", chance=round(10 * chance))
+        if chance < 0.95
+        else means("owner.almost-surely")
+    )
 
 
-def cost_words(cost: Cost, currency: str) -> str:
+def cost_words(cost: Cost, currency: str) -> Saying:
     """What stands behind the price, in a sentence or two."""
     price = cost.price
     least, likely, most = cost.spell.hours
     parts = [
-        tr(
-            "{likely:.1f} hours, nine times in ten {least:.1f} to {most:.1f}.",
+        means(
+            "owner.hours-nine-times-ten",
             likely=likely,
             least=least,
             most=most,
         )
     ]
     if cost.days > 1:
-        parts.append(tr("It keeps the neck {days} days.", days=cost.days))
+        parts.append(means("owner.keeps-neck-days", days=cost.days))
     if cost.looked_at_again and likely:
-        parts.append(tr("A look after one to two weeks."))
+        parts.append(means("owner.look-after-one-two-weeks"))
     if price.by_hours is not None:
         low, _, high = (money_words(one, currency) for one in price.by_hours)
         parts.append(
-            tr(
-                "By hours {money_words} ({low} to {high}).",
+            means(
+                "owner.hours",
                 money_words=money_words(price.by_hours[1], currency),
                 low=low,
                 high=high,
             )
         )
     if price.gain is not None:
-        over = tr("over") if price.gain >= 0 else tr("under")
+        over = means("owner.over") if price.gain >= 0 else means("owner.under")
         parts.append(
-            tr(
-                "The fixed price stands {money_words} {over} it.",
+            means(
+                "owner.fixed-price-stands",
                 money_words=money_words(abs(price.gain), currency),
                 over=over,
             )
         )
     listed = [f"{item.words} {money_words(item.amount, currency)}" for item in price.items]
     if len(listed) > 1:
-        parts.append(tr("In it: {listed}.", listed=", ".join(listed)))
-    return words.sentences(*parts, doubt_of_price(cost))
+        parts.append(means("owner.in-it", listed=", ".join(listed)))
+    return meaning.sentences(*parts, doubt_of_price(cost))
 
 
 def doubt_of_price(cost: Cost) -> str:
@@ -260,19 +264,19 @@ def doubt_of_price(cost: Cost) -> str:
     parts = []
     if cost.second_pass > _REMOTE:
         parts.append(
-            tr(
-                "a second pass, {chance_words}, is in the most of it",
+            means(
+                "owner.second-pass-most",
                 chance_words=chance_words(cost.second_pass),
             )
         )
     if cost.thin:
-        named = words.listed(fret for fret, _ in cost.thin[:4])
-        what = words.plural(len(cost.thin[:4]), "fret", "frets")
+        named = meaning.listed(fret for fret, _ in cost.thin[:4])
+        what = means("owner.frets", number=len(cost.thin[:4]))
         parts.append(
-            tr(
-                "{what} {named} may end too thin and then want new wire, which is not",
+            means(
+                "owner.may-end-too-thin-then",
                 what=what,
                 named=named,
             )
         )
-    return f"{words.upper_first('; '.join(parts))}." if parts else ""
+    return f"{meaning.upper_first(meaning.listed(parts, by=';'))}." if parts else ""

@@ -2,21 +2,21 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from typing import TYPE_CHECKING, Literal
 
 from msgspec import structs
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.bench.owner.cost import course_ways
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures, known_locale
-from nuvrek.bench.papers.quote import quote
 from nuvrek.bench.session import Session
 from nuvrek.bench.settings import Settings
 from nuvrek.bench.solved import Solved
 from nuvrek.bench.work.agreement import Standing, agree, lift, open_words, refused, standings
 from nuvrek.bench.work.gone_ways import gone_ways
-from nuvrek.language import tr
+from nuvrek.meaning import lower_first, means
 from nuvrek.money import Amount
 from nuvrek.neck.owner import Owner
 from nuvrek.planning.agreement.needs import Before
@@ -24,7 +24,7 @@ from nuvrek.planning.money.shop import Shop
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.owner.entries import Answered, Consented
-from nuvrek.words import lower_first
+from nuvrek.wording.papers.quote import quote
 
 if TYPE_CHECKING:
     from nuvrek.neck.owner import How
@@ -32,19 +32,19 @@ if TYPE_CHECKING:
     from nuvrek.readings.owner.entries import Quote
 
 OwnerFace = Literal["agreement", "worth", "in-out", "papers"]
-OWNER_FACES: dict[OwnerFace, str] = {
-    "agreement": tr("Agreement"),
-    "worth": tr("Worth"),
-    "in-out": tr("In and out"),
-    "papers": tr("Papers"),
+OWNER_FACES: dict[OwnerFace, Saying] = {
+    "agreement": means("owner.agreement"),
+    "worth": means("owner.worth"),
+    "in-out": means("owner.out"),
+    "papers": means("owner.papers"),
 }
 # The gates in the order in which the work meets them.
-GATES: dict[Before, str] = {
-    "work": tr("before any work"),
-    "pull": tr("before frets are drawn"),
-    "wood": tr("before the plane"),
-    "file": tr("before the file"),
-    "": tr("nothing waits for these"),
+GATES: dict[Before, Saying] = {
+    "work": means("owner.before-any-work"),
+    "pull": means("owner.before-frets-drawn"),
+    "wood": means("owner.before-plane"),
+    "file": means("owner.before-file"),
+    "": means("owner.nothing-waits-these"),
 }
 
 
@@ -129,19 +129,19 @@ class OwnerDraft:
         term = structs.replace(row.need.term, words=said)
         return structs.replace(row, need=structs.replace(row.need, term=term))
 
-    def head(self) -> str:
+    def head(self) -> Saying:
         """The ways meant, in words."""
-        named = words.listed(lower_first(way_title(kind)) for kind in self.kinds)
-        return words.upper_first(named)
+        named = meaning.listed(lower_first(way_title(kind)) for kind in self.kinds)
+        return meaning.upper_first(named)
 
-    def told(self) -> str:
+    def told(self) -> Saying:
         """How the agreement stands, in a sentence."""
         if not self.session.asked:
-            return tr("The house's own instrument, or nobody's: nobody has to be asked.")
+            return means("owner.houses-own-instrument-or-nobodys")
         missing = open_words(self.rows)
         if missing:
             return missing
-        return tr("All that needs the owner's word is agreed.")
+        return means("owner.all-needs-owners-word-agreed")
 
     # --- writing ---------------------------------------------------------------------
 
@@ -189,41 +189,41 @@ class OwnerDraft:
 
     # --- in words --------------------------------------------------------------------
 
-    def quote_words(self) -> str:
+    def quote_words(self) -> Saying:
         """How the newest quote stands, in a sentence or two."""
         dealings, f = self.solved.neck_state.dealings, self.facts.figures
         if not dealings.quotes:
-            return tr("Nothing was quoted yet.")
+            return means("owner.nothing-quoted-yet")
         number, given = dealings.quotes[-1]
-        named = words.listed(lower_first(way_title(kind)) for kind in given.ways)
-        said = tr(
-            "{day}: {money} for {named}",
+        named = meaning.listed(lower_first(way_title(kind)) for kind in given.ways)
+        said: Saying = means(
+            "owner.for",
             day=f.day(given.at),
             money=f.money(given.total, given.currency),
             named=named,
         )
         if given.least is not None and given.most is not None:
             low, high = (f.money(one, given.currency) for one in (given.least, given.most))
-            said += tr(", between {low} and {high}", low=low, high=high)
+            said += means("owner.between", low=low, high=high)
         answer = dealings.answers.get(number)
         if answer is None:
-            stands = tr("Not answered yet; it stands until {day}.", day=f.day(given.until))
-            return tr(
-                "{said}. {stands} It rests on {rests_on}",
-                said=said,
+            stands = means("owner.not-answered-yet-stands-until", day=f.day(given.until))
+            return means(
+                "owner.rests",
+                detail=said,
                 stands=stands,
                 rests_on=given.rests_on,
             )
         told = f" (“{answer.words}”)" if answer.words else ""
         now = self.facts.whole.price.total
-        other = ""
+        other: Saying = ""
         if answer.says == "accepted" and now is not None and _apart(now, given.total):
-            other = tr(
-                " By today's list it would be {money}; the quote stands as given.",
+            other = means(
+                "owner.todays-list-would-quote-stands",
                 money=f.money(now),
             )
-        said = f"{said}. {words.upper_first(answer.says)} {f.day(answer.at)}{told}.{other}"
-        return tr("{said} It rested on {rests_on}", said=said, rests_on=given.rests_on)
+        said = f"{said}. {meaning.upper_first(answer.says)} {f.day(answer.at)}{told}.{other}"
+        return means("owner.rested", detail=said, rests_on=given.rests_on)
 
 
 def _apart(now: Amount, then: Amount) -> bool:

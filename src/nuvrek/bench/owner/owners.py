@@ -2,16 +2,17 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable, Mapping, Sequence
 
 import msgspec
 from msgspec import Struct
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.bench.session import Session
 from nuvrek.bench.shop.shelf import ShelfCard
-from nuvrek.language import tr
 from nuvrek.logbook.store import Logbook
+from nuvrek.meaning import means
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import Describe
 
@@ -26,13 +27,13 @@ class OwnerCard(Struct, frozen=True):
     known: bool
 
     @property
-    def told(self) -> str:
+    def told(self) -> Saying:
         """Their necks in words."""
-        named = words.listed(f"{card.row.id} {card.neck.title}" for card in self.necks[:3])
+        named = meaning.listed(f"{card.row.id} {card.neck.title}" for card in self.necks[:3])
         if not self.necks:
-            return tr("no neck here now")
+            return means("owner.no-neck-here-now")
         more = len(self.necks) - 3
-        return tr("{named}, and {more} more", named=named, more=more) if more > 0 else named
+        return means("owner.more", named=named, more=more) if more > 0 else named
 
 
 def owner_cards(known: Mapping[str, Owner], cards: Sequence[ShelfCard]) -> list[OwnerCard]:

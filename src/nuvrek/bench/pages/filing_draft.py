@@ -4,6 +4,7 @@ costs. Nothing here knows a window.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 from functools import partial
@@ -11,9 +12,9 @@ from typing import TYPE_CHECKING
 
 from msgspec import structs
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.bench.session import Session
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.planning.ways.kinds import WAYS
 from nuvrek.readings.entries import Agreed, AnyEntry, Describe, WayKind
 from nuvrek.units import Unit, format_length, format_number
@@ -209,17 +210,17 @@ class FilingDraft:
             return curve.base_mm + self.up_mm
         return heights_wanted(self.solved.map.neck, curve.base_mm)
 
-    def head(self) -> str:
+    def head(self) -> Saying:
         """The way in view in a line."""
         viewed = self.way()
         if not viewed.possible:
-            return tr("{title}: not now", title=viewed.title)
+            return means("pages.not-now", title=viewed.title)
         n = self.unit
         thin = format_number(float(viewed.left_mm.min()), n)
-        levels = tr("{how_many} left", how_many=words.count(viewed.levels_left, "level", "levels"))
+        levels = means("pages.left", how_many=means("pages.levels", number=viewed.levels_left))
         metal = format_length(viewed.metal_mm, n)
-        return tr(
-            "{title}: {metal} off in all, thinnest {thin}, {levels}",
+        return means(
+            "pages.off-all-thinnest",
             title=viewed.title,
             metal=metal,
             thin=thin,
@@ -261,47 +262,42 @@ class FilingDraft:
 _MUCH_MORE = 1.12
 
 
-def watch_words(rehearsal: Rehearsal, way: Way, unit: Unit) -> str:
+def watch_words(rehearsal: Rehearsal, way: Way, unit: Unit) -> Saying:
     """The filing in one glance, with what the rehearsal warns of."""
-    sentences = [watch_order(rehearsal.order, way.left_mm, rehearsal.every, unit)]
+    sentences: list[Saying] = [watch_order(rehearsal.order, way.left_mm, rehearsal.every, unit)]
     took = float(rehearsal.took_mm.mean(axis=1).sum())
     if rehearsal.every and not rehearsal.kept and took > _MUCH_MORE * way.metal_mm:
         more = format_length(took - way.metal_mm, unit)
         sentences.append(
-            tr(
-                "So worked the tool takes {more} more than the plan: lean where the plan is "
-                "deepest.",
+            means(
+                "pages.so-worked-tool-takes-more",
                 more=more,
             )
         )
     if rehearsal.kept:
-        frets = words.listed(dict.fromkeys(fret for fret, _ in rehearsal.kept))
+        frets = meaning.listed(dict.fromkeys(fret for fret, _ in rehearsal.kept))
         sentences.append(
-            tr(
-                "So worked, {frets} would keep its ink when another has no metal left: lean "
-                "where the plan is deepest.",
+            means(
+                "pages.so-worked-would-keep-ink",
                 frets=frets,
             )
         )
     if rehearsal.also:
-        frets = words.listed(rehearsal.also)
-        sentences.append(
-            tr("The tool brushes {frets} as well: a shorter stone, or lift it there.", frets=frets)
-        )
+        frets = meaning.listed(rehearsal.also)
+        sentences.append(means("pages.tool-brushes-well-shorter-stone", frets=frets))
     if rehearsal.every and rehearsal.left_high_mm >= 0.015:
         sentences.append(
-            tr(
-                "The middle gives way by {left_high_mm} under "
-                "the hand: check unloaded, or back it.",
+            means(
+                "pages.middle-gives-way-under-hand",
                 left_high_mm=format_length(rehearsal.left_high_mm, unit),
             )
         )
-    return " ".join(sentences)
+    return meaning.listed(sentences, by="sentences")
 
 
 def watch_order(
     order: tuple[TopPlace, ...], left_mm: NDArray[np.float64], every: bool, unit: Unit
-) -> str:
+) -> Saying:
     """Three frets to watch: which goes first, which runs thinnest, which goes last, and when to
     stop.
     """
@@ -310,16 +306,14 @@ def watch_order(
 
     watch = to_watch(order, left_mm)
     if watch is None:
-        return tr("Nothing loses its ink.")
+        return means("pages.nothing-loses-ink")
     first, last = (f"{fret} ({LANE_WORDS[lane]})" for fret, lane in (watch.first, watch.last))
-    stop = tr("its ink gone, stop") if every else tr("then the rocker, and stop when it is still")
-    return tr(
-        "Watch three: fret {first} goes first, else stop and measure; fret "
-        "{thinnest} gets thinnest, "
-        "{thinnest_2}; fret {last} goes last: {stop}.",
+    stop = means("pages.ink-gone-stop") if every else means("pages.then-rocker-stop-when-still")
+    return means(
+        "pages.watch-three-fret-goes-first",
         first=first,
         thinnest=watch.thinnest[0],
-        thinnest_2=format_length(watch.thinnest[1], unit),
+        other_thinnest=format_length(watch.thinnest[1], unit),
         last=last,
         stop=stop,
     )

@@ -2,14 +2,15 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import math
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from msgspec import Struct
 
-from nuvrek import patience, words
-from nuvrek.language import tr
+from nuvrek import meaning, patience
+from nuvrek.meaning import lower_first, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import (
@@ -28,7 +29,6 @@ from nuvrek.readings.entries import (
 from nuvrek.readings.journal import fold, live_numbers
 from nuvrek.readings.rod_words import turns_words
 from nuvrek.units import Unit, format_length
-from nuvrek.words import lower_first
 
 if TYPE_CHECKING:
     from nuvrek.estimate.heightmap import HeightMap
@@ -135,17 +135,17 @@ def _done(today: Sequence[AnyEntry]) -> tuple[str, ...]:
     found: dict[str, None] = {}
     turned = sum(e.turns for e in today if isinstance(e, RodMove))
     if turned:
-        found[tr("rod {turns}", turns=turns_words(turned))] = None
+        found[means("pages.rod", turns=turns_words(turned))] = None
     for entry in today:
         match entry:
             case Filed(way=way):
                 found[lower_first(way_title(way))] = None
             case FretWork(stage="fit"):
-                found[tr("new wire")] = None
+                found[means("pages.new-wire")] = None
             case Heated():
-                found[tr("heat")] = None
+                found[means("pages.heat")] = None
             case Describe(neck=neck) if neck.string_set:
-                found[tr("strings described")] = None
+                found[means("pages.strings-described")] = None
             case Chosen(way=way) if way in ("strings", "nut", "saddle", "seat"):
                 found[lower_first(way_title(way))] = None
             case _:
@@ -169,30 +169,29 @@ def change(before: Visit, after: Visit) -> tuple[Amount, ...] | None:
     )
 
 
-def told(found: Sequence[Visit], neck: NeckDescription, wear_mm: float | None, unit: Unit) -> str:
+def told(found: Sequence[Visit], neck: NeckDescription, wear_mm: float | None, unit: Unit) -> Saying:
     """What the years say of a neck: its wear and the years left by it, what it does in dry and damp
     air.
     """
     from nuvrek.planning.wear import Wear
 
-    parts = []
+    parts: list[Saying] = []
     crowns = [one.thinnest_mm for one in found if one.thinnest_mm is not None]
     if wear_mm is not None and crowns:
         years = Wear(wear_mm, True).years(crowns[-1], neck.least_crown_mm)
         parts.append(
-            tr(
-                "It wears {wear_mm} a year by its own crowns: "
-                "{years:.0f} years to {least_crown_mm}.",
+            means(
+                "pages.wears-year-own-crowns-years",
                 wear_mm=format_length(wear_mm, unit, decimals=3),
                 years=years,
                 least_crown_mm=format_length(neck.least_crown_mm, unit),
             )
         )
     parts.append(_air_words(found, unit))
-    return words.sentences(*parts)
+    return meaning.sentences(*parts)
 
 
-def _air_words(found: Sequence[Visit], unit: Unit) -> str:
+def _air_words(found: Sequence[Visit], unit: Unit) -> Saying:
     """Relief in the driest and the dampest air it was seen in, with its rod as it is now: what a
     turn does is not the air's.
     """
@@ -206,9 +205,8 @@ def _air_words(found: Sequence[Visit], unit: Unit) -> str:
     (dry, low), (damp, high) = min(seen), max(seen)
     if damp - dry < 10.0:
         return ""
-    return tr(
-        "With the rod as it is now its relief was {low} in dry air "
-        "({dry:.0f} %), {high} in damp ({damp:.0f} %).",
+    return means(
+        "pages.rod-now-relief-dry-air",
         low=format_length(low, unit),
         dry=dry,
         high=format_length(high, unit),

@@ -4,16 +4,17 @@ slots, wire, cutting), and what each says. Nothing here knows a window.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable, Sequence
 from functools import partial
 from typing import TYPE_CHECKING, Literal
 
 from msgspec import structs
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.bench.session import Session
 from nuvrek.bench.strips.refret import SlotStrip, TruingStrip, slot_strip, truing_strip
-from nuvrek.language import figure, tr
+from nuvrek.meaning import Figure, means
 from nuvrek.neck.description import LANE_WORDS, Lane
 from nuvrek.neck.wire import HARDNESS_WORDS, Wire
 from nuvrek.readings.entries import NewWire
@@ -30,11 +31,11 @@ if TYPE_CHECKING:
     from nuvrek.planning.refret.wire_choice import Choice
 
 Face = Literal["wood", "slots", "wire", "cut"]
-FACES: dict[Face, str] = {
-    "wood": tr("Wood"),
-    "slots": tr("Slots"),
-    "wire": tr("Wire"),
-    "cut": tr("Cutting"),
+FACES: dict[Face, Saying] = {
+    "wood": means("pages.wood"),
+    "slots": means("pages.slots"),
+    "wire": means("pages.wire"),
+    "cut": means("pages.cutting"),
 }
 
 
@@ -116,12 +117,12 @@ class NewWireDraft:
             self._plans.clear()
         self._plans[terms] = plan
 
-    def wood_now(self) -> tuple[Board, TrueTo, Truing] | str:
+    def wood_now(self) -> tuple[Board, TrueTo, Truing] | Saying:
         """The truing alone, quick enough to follow the hand, or why there is none."""
         from nuvrek.planning.refret.new_tops import plan_truing, usual_wire
 
         if self.terms.wood != "true":
-            return tr("The board is only cleaned: no wood is taken.")
+            return means("pages.board-only-cleaned-no-wood")
         wire = self.terms.wire or usual_wire(self.solved.map.neck)
         try:
             return plan_truing(self.solved.map, self.terms, wire)
@@ -150,54 +151,53 @@ class NewWireDraft:
             return None
         return slot_strip(plan.slots, plan.wire.barbs_mm, plan.grips, self.unit)
 
-    def length(self, mm: float) -> str:
+    def length(self, mm: float) -> Saying:
         """A length in the unit of the sentences."""
         return format_length(mm, self.unit)
 
-    def head(self) -> str:
+    def head(self) -> Saying:
         """What the page is about, in a line."""
         terms, every = self.terms, self.solved.map.neck.frets
-        which = words.frets(terms.frets) if terms.frets else tr("all {every} frets", every=every)
-        parts = [tr("New wire, {which}", which=which)]
-        parts.append(tr("board trued") if terms.wood == "true" else tr("board cleaned"))
+        which = meaning.frets(terms.frets) if terms.frets else means("pages.all-frets", every=every)
+        parts = [means("pages.new-wire-with-which", which=which)]
+        parts.append(
+            means("pages.board-trued") if terms.wood == "true" else means("pages.board-cleaned")
+        )
         if terms.angle_mm:
-            parts.append(tr("{length} of angle", length=self.length(terms.angle_mm)))
+            parts.append(means("pages.angle", length=self.length(terms.angle_mm)))
         if terms.back_bow_mm:
-            parts.append(tr("tangs to bend back {length}", length=self.length(terms.back_bow_mm)))
-        return ", ".join(parts)
+            parts.append(means("pages.tangs-bend-back", length=self.length(terms.back_bow_mm)))
+        return meaning.listed(parts, by=",")
 
-    def told(self) -> str:
+    def told(self) -> Saying:
         """What the face in front says."""
         plan = self.plan()
         if plan is None:
-            return tr("Being worked out.")
+            return means("pages.being-worked-out")
         told = {
             "wood": self._wood_words,
             "slots": self._slot_words,
             "wire": self._wire_words,
             "cut": self._cut_words,
         }[self.face](plan)
-        return words.sentences(*plan.faults, told)
+        return meaning.sentences(*plan.faults, told)
 
-    def why(self) -> str:
+    def why(self) -> Saying:
         """The reasons added up."""
         plan = self.plan()
         if plan is None:
             return ""
         if not plan.reasons:
-            return tr(
-                "Nothing read so far asks for new wire; it is planned because it is wished for."
-            )
-        reasons = words.listed(reason.says for reason in plan.reasons)
-        return tr("Because: {reasons}.", reasons=reasons)
+            return means("pages.nothing-read-so-far-asks")
+        reasons = meaning.listed(reason.says for reason in plan.reasons)
+        return means("pages.because", reasons=reasons)
 
-    def _wood_words(self, plan: RefretPlan) -> str:
+    def _wood_words(self, plan: RefretPlan) -> Saying:
         wood, new = plan.wood, plan.new
         if wood is None or new is None:
             return (
-                tr(
-                    "Cleaned only: dirt off with fine paper. What is not flat stays, and the first "
-                    "level takes it: {length}.",
+                means(
+                    "pages.cleaned-only-dirt-off-fine",
                     length=self.length(new.level.metal_mm),
                 )
                 if new is not None
@@ -205,123 +205,116 @@ class NewWireDraft:
             )
         truing = wood.truing
         parts = [
-            tr(
-                "{length} of wood on the whole, likely {length_2}; most {length_3}.",
+            means(
+                "pages.wood-whole-likely-most",
                 length=self.length(truing.wood_mm),
-                length_2=self.length(new.wood_likely_mm),
-                length_3=self.length(truing.most_mm),
+                wood_likely=self.length(new.wood_likely_mm),
+                most=self.length(truing.most_mm),
             )
         ]
         if abs(truing.rod_dip_mm) >= 0.01:
-            way = tr("more dip") if truing.rod_dip_mm > 0 else tr("less dip")
+            way = means("pages.more-dip") if truing.rod_dip_mm > 0 else means("pages.less-dip")
             parts.append(
-                tr(
-                    "Rod first: {length} {way} than now.",
+                means(
+                    "pages.rod-first-than-now",
                     length=self.length(abs(truing.rod_dip_mm)),
                     way=way,
                 )
             )
-        first = words.frets(wood.order.frets[:3])
+        first = meaning.frets(wood.order.frets[:3])
         last = wood.order.frets[-1:] or (0,)
         parts.append(
-            tr(
-                "Pencil goes first at {first}, last at fret {last}: then stop.",
+            means(
+                "pages.pencil-goes-first-last-fret",
                 first=first,
                 last=last[0],
             )
         )
         if wood.lingers:
-            parts.append(tr("Don't linger at {frets}.", frets=words.frets(wood.lingers)))
+            parts.append(means("pages.dont-linger", frets=meaning.frets(wood.lingers)))
         deeper = tuple(fret for fret, mm in enumerate(truing.saw_mm, 1) if mm > 0.005)
         if deeper:
-            parts.append(
-                tr("Slots to be sawn deeper after it: {frets}.", frets=words.frets(deeper))
-            )
+            parts.append(means("pages.slots-sawn-deeper-after", frets=meaning.frets(deeper)))
         parts += [self._check_words(check) for check in wood.checks[:2]]
         gauge = self._gauge_words(wood.to.radius_mm)
         parts.append(
-            tr(
-                "At the end no light on three lines, unpressed{gauge}; grits to 600 before the "
-                "wire.",
+            means(
+                "pages.end-no-light-three-lines",
                 gauge=gauge,
             )
         )
-        return " ".join(parts)
+        return meaning.listed(parts, by="sentences")
 
-    def _gauge_words(self, radius_mm: NDArray[np.float64]) -> str:
+    def _gauge_words(self, radius_mm: NDArray[np.float64]) -> Saying:
         """What the radius gauge must say at both ends."""
         nut, end = float(radius_mm[0]), float(radius_mm[-1])
         if nut == float("inf"):
-            return tr(", flat across")
+            return means("pages.flat-across")
         if abs(nut - end) < 1.0:
-            return tr(", gauge {inches} all along", inches=inches(nut))
+            return means("pages.gauge-all-along", inches=inches(nut))
         first, last = inches(nut), inches(end)
-        return tr(", gauge {first} at fret 1 and {last} at the last", first=first, last=last)
+        return means("pages.gauge-fret-1-last", first=first, last=last)
 
-    def _check_words(self, check: Check) -> str:
+    def _check_words(self, check: Check) -> Saying:
         lane, fret, mm = max(check.light_mm, key=lambda one: one[2])
-        when = tr("Now") if check.share == 0.0 else tr("Half-way")
-        return tr(
-            "{when} the edge shows {length} at most, {lane_words}, at fret {fret}.",
+        when = means("pages.now") if check.share == 0.0 else means("pages.half-way")
+        return means(
+            "pages.edge-shows-most-fret",
             when=when,
             length=self.length(mm),
             lane_words=LANE_WORDS[lane],
             fret=fret,
         )
 
-    def _slot_words(self, plan: RefretPlan) -> str:
+    def _slot_words(self, plan: RefretPlan) -> Saying:
         by: dict[str, list[int]] = {}
         for slot in plan.slots:
             by.setdefault(slot.says, []).append(slot.fret)
-        parts = []
+        parts: list[Saying] = []
         for says, does in (
-            ("loose", tr("loose: crimp or mushroom the tang before bending")),
-            ("tight", tr("tight: file the barbs or open the slot")),
-            ("shallow", tr("too shallow: saw to the tang and a hair, stop at the binding")),
-            ("not read", tr("not read: a trial piece tells")),
+            ("loose", means("pages.loose-crimp-or-mushroom-tang")),
+            ("tight", means("pages.tight-file-barbs-or-open")),
+            ("shallow", means("pages.too-shallow-saw-tang-hair")),
+            ("not read", means("pages.not-read-trial-piece-tells")),
         ):
             if says in by:
-                parts.append(f"{words.upper_first(words.frets(tuple(by[says])))} {does}.")
+                parts.append(f"{meaning.upper_first(meaning.frets(tuple(by[says])))} {does}.")
         if not parts:
-            parts.append(tr("Every slot holds this tang as it is."))
+            parts.append(means("pages.every-slot-holds-tang"))
         return " ".join([*parts, self._grip_words(plan)])
 
-    def _grip_words(self, plan: RefretPlan) -> str:
+    def _grip_words(self, plan: RefretPlan) -> Saying:
         grips = plan.grips
         if grips is None:
             return ""
-        said = tr(
-            "Bow wanted {length}; so driven it comes to {length_2}, give or take {length_3}.",
+        said = means(
+            "pages.bow-wanted-so-driven-comes",
             length=self.length(plan.terms.back_bow_mm),
-            length_2=self.length(grips.bow_mm),
-            length_3=self.length(grips.doubt_mm),
+            bow=self.length(grips.bow_mm),
+            doubt=self.length(grips.doubt_mm),
         )
         if plan.reads:
             read = plan.reads[-1]
             done = int(read.fitted.sum())
-            how = tr("go on so") if grips.possible else tr("tighter does not reach it")
-            said += tr(
-                " After {how_many}: {length} out; {how}.",
-                how_many=words.count(done, "fret", "frets"),
+            how = means("pages.go-so") if grips.possible else means("pages.tighter-does-not-reach")
+            said += means(
+                "pages.after-out",
+                how_many=means("pages.frets", number=done),
                 length=self.length(read.gained_mm),
                 how=how,
             )
         else:
-            said += tr(
-                " Nothing is learnt yet: fit the first six without fattening them and read the "
-                "bow, then it is known what a usual fitting does to this neck."
-            )
+            said += means("pages.nothing-learnt-yet-fit-first")
         if not grips.possible:
-            said += tr(
-                " Even the tightest tangs lack {length}: the level must "
-                "leave that in the tops, or the wood be trued.",
+            said += means(
+                "pages.even-tightest-tangs-lack-level",
                 length=self.length(grips.short_mm),
             )
         return said
 
-    def _wire_words(self, plan: RefretPlan) -> str:
+    def _wire_words(self, plan: RefretPlan) -> Saying:
         if not plan.choices:
-            return tr("No wire on the shelf yet: + takes one in.")
+            return means("pages.no-wire-shelf-yet-takes")
         one = plan.choices[min(self.pick, len(plan.choices) - 1)]
         return self.choice_words(plan, one)
 
@@ -329,11 +322,9 @@ class NewWireDraft:
         """What one wire comes to on this neck."""
         if not one.fits:
             return f"{one.wire.name}: {' '.join(one.why_not)}"
-        parts = [
-            tr(
-                "{name}, {hardness_words}: "
-                "{length} after the first level, {levels} light levels, "
-                "about {years:.0f} years.",
+        parts: list[Saying] = [
+            means(
+                "pages.after-first-level-light-levels",
                 name=one.wire.name,
                 hardness_words=HARDNESS_WORDS[one.wire.hardness],
                 length=self.length(one.crown_mm),
@@ -342,26 +333,25 @@ class NewWireDraft:
             )
         ]
         if one.loose:
-            parts.append(tr("Loose in {frets}.", frets=words.frets(one.loose)))
+            parts.append(means("pages.loose", frets=meaning.frets(one.loose)))
         if one.tight:
-            parts.append(tr("Tight in {frets}.", frets=words.frets(one.tight)))
+            parts.append(means("pages.tight", frets=meaning.frets(one.tight)))
         if one.remarks:
-            parts.append(f"{words.upper_first('; '.join(one.remarks))}.")
+            parts.append(f"{meaning.upper_first('; '.join(one.remarks))}.")
         if one.short_mm > 0.0:
-            parts.append(tr("{short_mm:.2f} m short on the shelf.", short_mm=one.short_mm / 1000))
+            parts.append(means("pages.m-short-shelf", short_mm=one.short_mm / 1000))
         parts.append(self._set_up_words(plan))
         return " ".join(part for part in parts if part)
 
-    def _set_up_words(self, plan: RefretPlan) -> str:
+    def _set_up_words(self, plan: RefretPlan) -> Saying:
         if plan.new is None or plan.terms.wire is None:
             return ""
         change = plan.new.set_up
         saddle = sum(change.saddle_mm) / 2.0
-        up = tr("up") if saddle >= 0 else tr("down")
-        nut = tr("up") if change.nut_mm >= 0 else tr("down")
-        return tr(
-            "With the wire in hand: nut slots {length} {nut}, saddle "
-            "{saddle} {up} for the heights there are.",
+        up = means("pages.up") if saddle >= 0 else means("pages.down")
+        nut = means("pages.up") if change.nut_mm >= 0 else means("pages.down")
+        return means(
+            "pages.wire-hand-nut-slots-saddle",
             length=self.length(abs(change.nut_mm)),
             nut=nut,
             saddle=format_length(abs(saddle), self.height_unit),
@@ -374,38 +364,41 @@ class NewWireDraft:
             return ""
         form = plan.wire.form
         if form == "coil":
-            out = tr(
-                "{needed_mm:.2f} m off the coil, nothing left over.",
+            out = means(
+                "pages.m-off-coil-nothing-left",
                 needed_mm=cutting.needed_mm / 1000,
             )
         else:
-            sticks = words.count(len(cutting.sticks), "stick", "sticks")
+            sticks = means("pages.sticks", number=len(cutting.sticks))
             proved = (
-                tr("fewer will not do") if cutting.proved else tr("fewer were not found in time")
+                means("pages.fewer-will-not-do")
+                if cutting.proved
+                else means("pages.fewer-were-not-found-time")
             )
-            out = tr(
-                "{sticks} of {stick_mm:.0f} mm, {proved}; {waste_mm:.0f} mm left over.",
+            out = means(
+                "pages.mm-mm-left-over",
                 sticks=sticks,
                 stick_mm=plan.wire.stick_mm,
                 proved=proved,
                 waste_mm=cutting.waste_mm,
             )
         bends = [mm for mm in plan.bends_mm if mm is not None]
-        bend = ""
+        bend: Saying = ""
         if bends:
             learnt = (
-                tr("by its trial piece") if plan.wire.ratio is not None else tr("by its strength")
+                means("pages.trial-piece")
+                if plan.wire.ratio is not None
+                else means("pages.strength")
             )
-            bend = tr(
-                " Bend to {bends:.0f} to {bends_2:.0f} mm of radius, {learnt}; it "
-                "springs back to a tenth tighter than the board.",
+            bend = means(
+                "pages.bend-mm-radius-springs-back",
                 bends=min(bends),
-                bends_2=max(bends),
+                other_bends=max(bends),
                 learnt=learnt,
             )
         return f"{out}{bend}{self._caul_words(plan)}"
 
-    def _caul_words(self, plan: RefretPlan) -> str:
+    def _caul_words(self, plan: RefretPlan) -> Saying:
         """Which cauls of the bench press which frets."""
         from nuvrek.planning.refret.cauls import cauls_for
 
@@ -418,17 +411,17 @@ class NewWireDraft:
             by_fret[piece.fret - 1] = mm
         found, none = cauls_for(by_fret, plan.frets, owned)
         said = [
-            tr(
-                "{inches} for {frets}",
+            means(
+                "pages.for",
                 inches=inches(one.radius_mm),
-                frets=words.frets(one.true_for),
+                frets=meaning.frets(one.true_for),
             )
             for one in found
             if one.true_for
         ]
-        lacks = tr("; no true one for {frets}", frets=words.frets(none)) if none else ""
-        return tr(
-            " Cauls: {listed}{lacks}.", listed=words.listed(said) or tr("none true"), lacks=lacks
+        lacks = means("pages.no-true-one", frets=meaning.frets(none)) if none else ""
+        return means(
+            "pages.cauls", listed=meaning.listed(said) or means("pages.none-true"), lacks=lacks
         )
 
     def cut_rows(self) -> tuple[tuple[str, ...], ...]:
@@ -438,13 +431,13 @@ class NewWireDraft:
             return ()
         rows = []
         for piece, bend in zip(plan.cut, plan.bends_mm, strict=True):
-            to = tr("flat") if bend is None else f"{bend:.0f}"
+            to = means("pages.flat") if bend is None else f"{bend:.0f}"
             rows.append(
-                (str(piece.fret), figure(f"{piece.cut_mm:.1f}"), figure(f"{piece.tang_mm:.1f}"), to)
+                (str(piece.fret), Figure(f"{piece.cut_mm:.1f}"), Figure(f"{piece.tang_mm:.1f}"), to)
             )
         return tuple(rows)
 
-    def wire_row(self, one: Choice) -> tuple[str, ...]:
+    def wire_row(self, one: Choice) -> tuple[Saying, ...]:
         """One wire of the table: crown, width, after the level, years, stock."""
         unit = self.unit
         return (
@@ -452,7 +445,7 @@ class NewWireDraft:
             f"{format_number(one.wire.crown_mm, unit)} x {format_number(one.wire.width_mm, unit)}",
             format_number(one.crown_mm, unit) if one.fits else "—",
             f"{one.years:.0f}" if one.fits else "—",
-            tr("{stock:.1f} m", stock=one.wire.stock_mm / 1000),
+            means("pages.m", stock=one.wire.stock_mm / 1000),
         )
 
     # --- writing down ---------------------------------------------------------------
@@ -462,9 +455,9 @@ class NewWireDraft:
         session.append(self.terms, on=self.solved.identity)
 
 
-def inches(mm: float) -> str:
+def inches(mm: float) -> Saying:
     """A radius as gauges and cauls are named."""
-    return tr("{mm:.3g} in", mm=mm / 25.4)
+    return means("pages.in", mm=mm / 25.4)
 
 
 def _begun(solved: Solved) -> NewWire:

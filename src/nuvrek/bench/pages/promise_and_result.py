@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
-from nuvrek import words
-from nuvrek.language import tr
+from nuvrek import meaning
+from nuvrek.meaning import means
 from nuvrek.neck.crown import STILL_MM
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.readings.entries import SIDES, CrownHeight, Filed, OthersStill, Rock, Side
@@ -21,11 +22,11 @@ if TYPE_CHECKING:
 class Outcome:
     """One line of the comparison; ``kept`` is None while nothing can be said."""
 
-    matter: str
-    promised: str
-    result: str
+    matter: Saying
+    promised: Saying
+    result: Saying
     kept: bool | None
-    remark: str
+    remark: Saying
 
 
 _HEIGHT_WAYS = ("nut", "saddle", "shim", "play-clean")
@@ -74,57 +75,69 @@ def _relief(solved: Solved, unit: Unit) -> Outcome | None:
     relief = relief_now(solved.map)
     if relief is None or not _closed(solved, "closing-gap"):
         return Outcome(
-            tr("Relief at pitch"), said, tr("not measured"), None, tr("Take the closing readings.")
+            means("pages.relief-pitch"),
+            said,
+            means("pages.not-measured"),
+            None,
+            means("pages.take-closing-readings"),
         )
     result = f"{format_length(relief.mm, unit)} ± {format_length(relief.doubt_mm, unit)}"
     off_by = abs(relief.mm - promise.relief_mm)
     kept = off_by <= (promise.relief_doubt_mm or 0.0) + relief.doubt_mm
     if kept:
-        remark = tr("as promised")
+        remark = means("pages.promised")
     else:
-        remark = tr(
-            "{off_by} away: turn the rod again, a quarter or less",
+        remark = means(
+            "pages.away-turn-rod-again-quarter",
             off_by=format_length(off_by, unit),
         )
-    return Outcome(tr("Relief at pitch"), said, result, kept, remark)
+    return Outcome(means("pages.relief-pitch"), said, result, kept, remark)
 
 
 def _rock(solved: Solved, unit: Unit) -> Outcome | None:
     promise = solved.neck_state.chosen.promise if solved.neck_state.chosen else None
     if promise is None or promise.largest_rock_mm is None:
         return None
-    said = tr(
-        "none over {largest_rock_mm}",
+    said = means(
+        "pages.none-over",
         largest_rock_mm=format_length(max(promise.largest_rock_mm, STILL_MM), unit),
     )
     if not _swept_since_filed(solved):
         return Outcome(
-            tr("Rocker"), said, tr("not measured"), None, tr("Sweep the rocker once more.")
+            means("pages.rocker"),
+            said,
+            means("pages.not-measured"),
+            None,
+            means("pages.sweep-rocker-once-more"),
         )
     rocking = _rocking_since(solved)
     if not rocking:
-        return Outcome(tr("Rocker"), said, tr("still all along"), True, tr("as promised"))
+        return Outcome(
+            means("pages.rocker"),
+            said,
+            means("pages.still-all-along"),
+            True,
+            means("pages.promised"),
+        )
     worst = max(rocking, key=lambda f: rocking[f])
-    where = tr("rocks at {listed}", listed=words.listed(sorted(rocking)))
+    where = means("pages.rocks", listed=meaning.listed(sorted(rocking)))
     if rocking[worst] <= 0.0:
         # A mark without a leaf says that it rocks, not by how little.
         return Outcome(
-            tr("Rocker"),
+            means("pages.rocker"),
             said,
-            tr("{where}, not measured", where=where),
+            means("pages.not-measured-with-where", where=where),
             None,
-            tr("A leaf under it tells, or file on."),
+            means("pages.leaf-under-tells-or-file"),
         )
     kept = rocking[worst] <= max(promise.largest_rock_mm, STILL_MM)
     remark = (
-        tr("a trace, no more than promised")
+        means("pages.trace-no-more-than-promised")
         if kept
-        else tr("file fret {worst} on until it is still", worst=worst)
+        else means("pages.file-fret-until-still", worst=worst)
     )
-    result = tr(
-        "{where}, up to {rocking} or more", where=where, rocking=format_length(rocking[worst], unit)
-    )
-    return Outcome(tr("Rocker"), said, result, kept, remark)
+    result = means("pages.up-or-more", where=where, rocking=format_length(rocking[worst], unit))
+    return Outcome(means("pages.rocker"), said, result, kept, remark)
 
 
 def _last_filed(solved: Solved) -> int:
@@ -169,16 +182,18 @@ def _metal(solved: Solved, unit: Unit) -> Outcome | None:
     )
     said = format_length(chosen.promise.metal_off_mm, unit)
     if logged:
-        remark = tr("as logged in Work")
+        remark = means("pages.logged-work")
     elif chosen.promise.metal_off_mm > 0.002:
-        remark = tr("nothing filed yet")
+        remark = means("pages.nothing-filed-yet")
     else:
-        remark = tr("nothing to file")
+        remark = means("pages.nothing-file")
     if not logged and chosen.promise.metal_off_mm > 0.002:
         kept = None
     else:
         kept = logged <= chosen.promise.metal_off_mm + 0.01
-    return Outcome(tr("Metal off, all frets"), said, format_length(logged, unit), kept, remark)
+    return Outcome(
+        means("pages.metal-off-all-frets"), said, format_length(logged, unit), kept, remark
+    )
 
 
 def _thinnest(solved: Solved, unit: Unit) -> Outcome | None:
@@ -190,12 +205,16 @@ def _thinnest(solved: Solved, unit: Unit) -> Outcome | None:
     taken = solved.neck_state.taken
     if not any(isinstance(t.reading, CrownHeight) and t.number > since for t in taken):
         return Outcome(
-            tr("Thinnest crown"), said, tr("not measured"), None, tr("One crown height tells.")
+            means("pages.thinnest-crown"),
+            said,
+            means("pages.not-measured"),
+            None,
+            means("pages.one-crown-height-tells"),
         )
     now = float(solved.map.crown_mm.min())
     kept = now >= promise.thinnest_mm - 0.04
-    remark = tr("as promised") if kept else tr("thinner than promised")
-    return Outcome(tr("Thinnest crown"), said, format_length(now, unit), kept, remark)
+    remark = means("pages.promised") if kept else means("pages.thinner-than-promised")
+    return Outcome(means("pages.thinnest-crown"), said, format_length(now, unit), kept, remark)
 
 
 def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
@@ -209,8 +228,8 @@ def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
     if promised is None:
         return None
     name, said = (
-        tr(
-            "String over fret {fret}, {lane_words}",
+        means(
+            "pages.string-over-fret",
             fret=solved.neck_state.neck.height_fret,
             lane_words=LANE_WORDS[side],
         ),
@@ -219,12 +238,14 @@ def _height(solved: Solved, side: Side, unit: Unit) -> Outcome | None:
     heights = heights_of(solved.neck_state)
     now = (heights.low if side == "bass" else heights.high).now_mm
     if now is None or not _closed(solved, "closing-height"):
-        return Outcome(name, said, tr("not measured"), None, tr("Take the closing readings."))
+        return Outcome(
+            name, said, means("pages.not-measured"), None, means("pages.take-closing-readings")
+        )
     off_by = abs(now - promised)
     if off_by <= AS_WANTED_MM:
-        remark = tr("as promised")
+        remark = means("pages.promised")
     else:
-        remark = tr("{off_by} away: set it again", off_by=format_length(off_by, unit))
+        remark = means("pages.away-set-again", off_by=format_length(off_by, unit))
     return Outcome(name, said, format_length(now, unit), off_by <= AS_WANTED_MM, remark)
 
 
@@ -240,13 +261,15 @@ def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
     now = _lowest_now(solved) if ready else None
     rows = []
     for side, said in zip(SIDES, (promise.clean_low_mm, promise.clean_high_mm), strict=True):
-        name = tr("Clean from, {lane_words}", lane_words=LANE_WORDS[side])
+        name = means("pages.clean-from", lane_words=LANE_WORDS[side])
         promised = format_length(said or 0.0, unit)
         doubted = format_length(promise.clean_doubt_mm, unit)
         told = f"{promised} ± {doubted}"
         if said is None or now is None:
             rows.append(
-                Outcome(name, told, tr("not measured"), None, tr("Rocker and relief tell."))
+                Outcome(
+                    name, told, means("pages.not-measured"), None, means("pages.rocker-relief-tell")
+                )
             )
             continue
         mm, doubt = now[0] if side == "bass" else now[1]
@@ -258,7 +281,7 @@ def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
                 told,
                 result,
                 kept,
-                tr("as promised") if kept else tr("String room names the notes"),
+                means("pages.promised") if kept else means("pages.string-room-names-notes"),
             )
         )
     return tuple(rows)
@@ -282,25 +305,30 @@ def _notes(solved: Solved) -> Outcome | None:
         return None
     faults = heard_faults(solved.neck_state)
     if faults:
-        named = words.listed(
-            tr("string {string} fret {fret}", string=string, fret=fret)
-            for string, fret in faults[:3]
+        named = meaning.listed(
+            means("pages.string-fret", string=string, fret=fret) for string, fret in faults[:3]
         )
         return Outcome(
-            tr("Every note"),
-            tr("clean"),
-            tr("{named} not", named=named),
+            means("pages.every-note"),
+            means("pages.clean"),
+            means("pages.not", named=named),
             False,
-            tr("String room names the frets."),
+            means("pages.string-room-names-frets"),
         )
     if heard_clean(solved.neck_state):
-        return Outcome(tr("Every note"), tr("clean"), tr("heard clean"), True, tr("as promised"))
+        return Outcome(
+            means("pages.every-note"),
+            means("pages.clean"),
+            means("pages.heard-clean"),
+            True,
+            means("pages.promised"),
+        )
     return Outcome(
-        tr("Every note"),
-        tr("clean"),
-        tr("not measured"),
+        means("pages.every-note"),
+        means("pages.clean"),
+        means("pages.not-measured"),
         None,
-        tr("Play every note in String room."),
+        means("pages.play-every-note-string-room"),
     )
 
 
@@ -315,26 +343,32 @@ def _new_wire(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
         return ()
     rows = []
     if promise.thinnest_mm is not None:
-        said = tr(
-            "{thinnest_mm} after its level", thinnest_mm=format_length(promise.thinnest_mm, unit)
-        )
+        said = means("pages.after-level", thinnest_mm=format_length(promise.thinnest_mm, unit))
         since = _last_filed(solved)
         taken = solved.neck_state.taken
         if any(isinstance(t.reading, CrownHeight) and t.number > since for t in taken):
             now = float(solved.map.crown_mm.min())
             kept = now >= promise.thinnest_mm - 0.04
-            remark = tr("as promised") if kept else tr("thinner than promised")
-            rows.append(Outcome(tr("New wire"), said, format_length(now, unit), kept, remark))
+            remark = means("pages.promised") if kept else means("pages.thinner-than-promised")
+            rows.append(
+                Outcome(
+                    means("pages.new-wire-with-again"), said, format_length(now, unit), kept, remark
+                )
+            )
         else:
             rows.append(
                 Outcome(
-                    tr("New wire"), said, tr("not measured"), None, tr("One crown height tells.")
+                    means("pages.new-wire-with-again"),
+                    said,
+                    means("pages.not-measured"),
+                    None,
+                    means("pages.one-crown-height-tells"),
                 )
             )
     wanted = solved.neck_state.new_wire.back_bow_mm
     if wanted > 0.0:
         said, reads = (
-            tr("{wanted} bent back", wanted=format_length(wanted, unit)),
+            means("pages.bent-back", wanted=format_length(wanted, unit)),
             bows_read(solved.map),
         )
         if reads:
@@ -342,16 +376,16 @@ def _new_wire(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
             kept = abs(got - wanted) <= 0.04 + 1.6449 * sd
             result = f"{format_length(got, unit)} ± {format_length(1.6449 * sd, unit)}"
             rows.append(
-                Outcome(tr("Bow by the tangs"), said, result, kept, tr("learnt for the next"))
+                Outcome(means("pages.bow-tangs"), said, result, kept, means("pages.learnt-next"))
             )
         else:
             rows.append(
                 Outcome(
-                    tr("Bow by the tangs"),
+                    means("pages.bow-tangs"),
                     said,
-                    tr("not measured"),
+                    means("pages.not-measured"),
                     None,
-                    tr("An edge, slack, tells."),
+                    means("pages.edge-slack-tells"),
                 )
             )
     return tuple(rows)
@@ -373,15 +407,15 @@ def _later(solved: Solved, unit: Unit) -> Outcome | None:
     over = relief_over_moves(solved.map, SIDES)
     (before, _), (after, doubt) = over[since[0]], over[since[0] + 1]
     change = after - before
-    told = tr(
-        "{before} then, {after} now",
+    told = means(
+        "pages.then-now",
         before=format_length(before, unit),
         after=format_length(after, unit),
     )
     if abs(change) <= max(HELD_MM, doubt):
-        return Outcome(tr("After one to two weeks"), "held", told, True, "held")
+        return Outcome(means("pages.after-one-two-weeks"), "held", told, True, "held")
     tightened = sum(move.turns for _, move in neck_state.rod_moves) > 0.0
     crept = (change < 0.0) == tightened
-    what = tr("crept on the way it was turned") if crept else tr("moved back")
-    remark = tr("{what}, by {change}", what=what, change=format_length(abs(change), unit))
-    return Outcome(tr("After one to two weeks"), "held", told, False, remark)
+    what = means("pages.crept-way-turned") if crept else means("pages.moved-back")
+    remark = means("pages.by", what=what, change=format_length(abs(change), unit))
+    return Outcome(means("pages.after-one-two-weeks"), "held", told, False, remark)

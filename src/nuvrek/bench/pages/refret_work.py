@@ -4,13 +4,14 @@ next tangs are to be.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from typing import TYPE_CHECKING
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.bench.strips.refret import TableStrip, TruingStrip, truing_strip
 from nuvrek.bench.work.fret_table import table_rows, waiting
 from nuvrek.bench.work.job import steps_in_hand
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANES
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entry import Removals
@@ -36,7 +37,11 @@ def table_strip(now: NeckState, step: Step | None, fret: int | None) -> TableStr
     done = sum(bool(cell.sign) for row in rows for cell in row.cells)
     whole = sum(not cell.alone for row in rows for cell in row.cells)
     return TableStrip(
-        tr("Frets"), tr("{done} of {whole}", done=done, whole=whole), rows, batch, fret
+        means("pages.frets-with-again"),
+        means("pages.of", done=done, whole=whole),
+        rows,
+        batch,
+        fret,
     )
 
 
@@ -99,33 +104,32 @@ def grips_planned(solved: Solved) -> dict[int, float]:
     return {n + 1: float(plan.grips_mm[n]) for n in out}
 
 
-def more_words(step: Step, solved: Solved | None, unit: Unit) -> str:
+def more_words(step: Step, solved: Solved | None, unit: Unit) -> Saying:
     """What the plan says of a step of the refret, beside its own words."""
     if solved is None:
         return ""
     if step.action == "wood" and solved.neck_state.new_wire.wood == "true":
         off = wood_planned(solved)
         if not off:
-            return tr(" By the map nothing is left to take.")
+            return means("pages.map-nothing-left-take")
         most = max(off, key=lambda one: one[2])
         mean = sum(mm for *_, mm in off) / (3 * solved.map.neck.frets)
-        return tr(
-            " Still to go: {mean} on the whole, most at fret {most} "
-            "({most_2}). + half of it is off.",
+        return means(
+            "pages.still-go-whole-most-fret",
             mean=format_length(mean, unit),
             most=most[0],
-            most_2=format_length(most[2], unit),
+            other_most=format_length(most[2], unit),
         )
     if step.sweep == "fit":
         fat = {f: mm for f, mm in grips_planned(solved).items() if f in step.frets and mm > 0.0}
         if fat:
             least, most_fat = min(fat.values()), max(fat.values())
-            size = format_length(most_fat, unit)
+            size: Saying = format_length(most_fat, unit)
             if most_fat - least > 0.005:
-                size = tr("{least} to {size}", least=format_length(least, unit), size=size)
-            return tr(
-                " Tangs of {frets} fatter than usual by {size}.",
-                frets=words.frets(tuple(fat)),
+                size = means("pages.to", least=format_length(least, unit), size=size)
+            return means(
+                "pages.tangs-fatter-than-usual",
+                frets=meaning.frets(tuple(fat)),
                 size=size,
             )
     return ""

@@ -2,17 +2,18 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
+from nuvrek import meaning
 from typing import TYPE_CHECKING
 
 from msgspec import Struct
 
 from nuvrek.bench.keypad.view import view_of
 from nuvrek.bench.work.rod_loop import FEELS, RodLoop
-from nuvrek.language import named, tr
+from nuvrek.meaning import Word, means
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.readings.words import turns_words
 from nuvrek.units import Unit, format_length, format_number
-from nuvrek.words import upper_first
 
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
@@ -22,8 +23,8 @@ if TYPE_CHECKING:
 class LoopWords(Struct, frozen=True):
     """Words of the bench bar; ``over`` when the loop has nothing more to ask."""
 
-    prompt: str
-    message: str
+    prompt: Saying
+    message: Saying
     number: str = ""
     unit: str = ""
     aside: str = ""
@@ -36,13 +37,13 @@ def loop_words(loop: RodLoop, solved: Solved | None, unit: Unit) -> LoopWords | 
     match loop.phase(solved):
         case "tune":
             first = (
-                tr("Tune to pitch")
+                means("pages.tune-pitch")
                 if loop.session.neck_state.rod_moves
-                else tr("Tune to pitch first")
+                else means("pages.tune-pitch-first")
             )
-            told = tr("Relief is read with the strings at pitch. Enter when it is so.")
+            told = means("pages.relief-read-strings-pitch-enter")
             if loop.session.neck_state.state.strings == "slack" and loop.slack_tells(solved):
-                told += tr(" 0: stay slack, a leaf under the edge means the relief wanted.")
+                told += means("pages.0-stay-slack-leaf-under")
             return LoopWords(first, told)
         case "read":
             return _reading(loop, solved)
@@ -51,13 +52,13 @@ def loop_words(loop: RodLoop, solved: Solved | None, unit: Unit) -> LoopWords | 
             words = " ".join(stop.words for stop in stops)
             back = loop.back(solved)
             prompt = (
-                tr("Turn it back: {turns_words}", turns_words=turns_words(back[0][1]))
+                means("pages.turn-back", turns_words=turns_words(back[0][1]))
                 if back
-                else tr("Stop turning")
+                else means("pages.stop-turning")
             )
             return LoopWords(
                 prompt,
-                tr("{words} Choose weighs what is left.", words=words),
+                means("pages.choose-weighs-what-left", detail=words),
                 alert=True,
                 over=True,
             )
@@ -73,7 +74,7 @@ def loop_words(loop: RodLoop, solved: Solved | None, unit: Unit) -> LoopWords | 
 def _reading(loop: RodLoop, solved: Solved | None) -> LoopWords:
     loop.ask_due(solved)
     view = view_of(loop.pad)
-    moved = tr("Retuned? ") if loop.session.neck_state.rod_moves else ""
+    moved = means("pages.retuned") if loop.session.neck_state.rod_moves else ""
     said = view.question or view.message or loop.message
     return LoopWords(
         f"{moved}{view.prompt}",
@@ -86,36 +87,32 @@ def _reading(loop: RodLoop, solved: Solved | None) -> LoopWords:
 
 
 def _turning(loop: RodLoop, plan: RodPlan, unit: Unit) -> LoopWords:
-    feel = named(FEELS[loop.feel])
-    keys = tr(
-        "Enter: turned. Left, right: another turn. /: not counted. -: leave it so. *: how it feels"
-    )
+    feel = Word(FEELS[loop.feel])
+    keys = means("pages.enter-turned-left-right-another")
     felt = f" ({feel})." if feel else "."
     if loop.other is not None and loop.other != plan.turns:
-        prompt = tr("{turns_words}, your own", turns_words=upper_first(turns_words(loop.other)))
-        told = tr("Advised is {turns_words}.", turns_words=turns_words(plan.turns))
+        prompt: Saying = means("pages.your-own", turns_words=turns_words(loop.other))
+        told: Saying = means("pages.advised", turns_words=turns_words(plan.turns))
     else:
         prompt = plan.words.split(" (")[0]
-        prompt += tr(". Strings slack first") if plan.slacken_first else ""
+        prompt += means("pages.strings-slack-first") if plan.slacken_first else ""
         told = _promise(plan, unit)
     return LoopWords(prompt, f"{told} {keys}{felt}")
 
 
-def _promise(plan: RodPlan, unit: Unit) -> str:
+def _promise(plan: RodPlan, unit: Unit) -> Saying:
     if not plan.known:
-        return tr("How much relief there is isn't known yet.")
+        return means("pages.how-much-relief-there-isnt")
     parts = []
     for one in plan.forecasts:
         side = "" if one.lane == "middle" else f", {LANE_WORDS[one.lane]},"
         low, high = one.after_mm - one.doubt_mm, one.after_mm + one.doubt_mm
-        later = ""
+        later: Saying = ""
         if abs(one.settled_mm - one.after_mm) >= 0.008:
-            later = tr(
-                "; {settled_mm} once settled", settled_mm=format_number(one.settled_mm, unit)
-            )
+            later = means("pages.once-settled", settled_mm=format_number(one.settled_mm, unit))
         parts.append(
-            tr(
-                "Relief{side} from {now_mm} to about {after_mm}, between {low} and {high}{later}.",
+            means(
+                "pages.relief-from-about-between",
                 side=side,
                 now_mm=format_number(one.now_mm, unit),
                 after_mm=format_length(one.after_mm, unit),
@@ -124,7 +121,7 @@ def _promise(plan: RodPlan, unit: Unit) -> str:
                 later=later,
             )
         )
-    return " ".join(parts)
+    return meaning.listed(parts, by="sentences")
 
 
 def _resting(solved: Solved | None, unit: Unit) -> LoopWords:
@@ -133,18 +130,18 @@ def _resting(solved: Solved | None, unit: Unit) -> LoopWords:
     wanted = wanted_relief(solved.map) if solved is not None else None
     if wanted is None or not wanted.as_figure:
         return LoopWords(
-            tr("The relief isn't known well enough"),
-            tr("Take a string gap on both sides in Measure."),
+            means("pages.relief-isnt-known-well-enough"),
+            means("pages.take-string-gap-both-sides"),
             over=True,
         )
-    now = tr(
-        "Relief {mm}, give or take {doubt_mm}",
+    now = means(
+        "pages.relief-give-or-take",
         mm=format_length(wanted.now.mm, unit),
         doubt_mm=format_length(wanted.now.doubt_mm, unit),
     )
-    said = tr(
-        "{now}; {target_mm} is wanted. Read it again in a week or two: wood goes on a little.",
+    said = means(
+        "pages.wanted-read-again-week-or",
         now=now,
         target_mm=format_length(wanted.target_mm, unit),
     )
-    return LoopWords(tr("The rod can rest"), said, over=True)
+    return LoopWords(means("pages.rod-can-rest"), said, over=True)

@@ -4,11 +4,12 @@ way. Nothing here knows a window.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from typing import TYPE_CHECKING, Literal
 
 from nuvrek.bench.session import Session
-from nuvrek.language import named, tr
+from nuvrek.meaning import Word, means
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.readings.entries import Heard, OthersClean
 from nuvrek.units import Unit, format_length, format_number
@@ -148,26 +149,20 @@ class StringRoomPage:
         swing = line - self.touch * strung.swing_mm_per_touch[s, n, n:]
         return NoteView(strung.x_mm[n:], tops, line, swing, n, int(self.rooms.first[s, n]))
 
-    def note_words(self, unit: Unit) -> str:
+    def note_words(self, unit: Unit) -> Saying:
         """The chosen note in words."""
         s, n = self.string, self.note
         room, doubt = float(self.rooms.room_mm[s, n]), float(self.rooms.doubt_mm[s, n])
-        what = tr("Open string") if n == 0 else tr("Fret {n}", n=n)
+        what = means("pages.open-string") if n == 0 else means("pages.fret", detail=n)
         word = self.rooms.word(s, n)
         first = int(self.rooms.first[s, n])
         sharp = float(self.on.cents()[s, n])
-        cents = (
-            tr(" Fretting it sharpens it by {sharp:.0f} cents.", sharp=sharp)
-            if sharp >= 1.0
-            else ""
-        )
-        return tr(
-            "{what} on string {strings}: {word}. Least room "
-            "{room} over fret {first}, give or take "
-            "{doubt}.{cents}",
+        cents = means("pages.fretting-sharpens-cents", sharp=sharp) if sharp >= 1.0 else ""
+        return means(
+            "pages.string-least-room-over-fret",
             what=what,
             strings=self.strings - s,
-            word=named(word),
+            detail=Word(word),
             room=format_length(room, unit),
             first=first,
             doubt=format_length(doubt, unit),
@@ -189,11 +184,11 @@ class StringRoomPage:
         """How many notes will buzz."""
         return int((self.rooms.buzz >= 0.8).sum())
 
-    def even_words(self, unit: Unit) -> str:
+    def even_words(self, unit: Unit) -> Saying:
         """The relief that lets the strings lie lowest at this touch."""
         low, high = self.even_mm()
-        return tr(
-            "{low} bass side, {high} treble side",
+        return means(
+            "pages.bass-side-treble-side",
             low=format_number(max(low, 0.0), unit),
             high=format_length(max(high, 0.0), unit),
         )
@@ -217,25 +212,19 @@ class StringRoomPage:
         viewed = one.with_tops(tops, self.on.fret_12)
         return viewed.note_rooms(self.touch)[0][0, :-1]
 
-    def why_not_straight(self, unit: Unit) -> str:
+    def why_not_straight(self, unit: Unit) -> Saying:
         """What relief buys on this neck, in a sentence for its owner."""
         import numpy as np
 
         best = max(float(np.mean(self.even_mm())), 0.0)
         flat, even = self.smooth_mm(0.0)[1:], self.smooth_mm(best)[1:]
-        return tr(
-            "Dead straight, the tightest note has "
-            "{float} of room and the widest "
-            "{float_2}; with {best} "
-            "of relief it is "
-            "{float_3} to "
-            "{float_4}: the same string height, more even "
-            "room.",
+        return means(
+            "pages.dead-straight-tightest-note-has",
             float=format_number(float(flat.min()), unit),
-            float_2=format_number(float(flat.max()), unit),
+            unit=format_number(float(flat.max()), unit),
             best=format_length(best, unit),
-            float_3=format_number(float(even.min()), unit),
-            float_4=format_number(float(even.max()), unit),
+            unit_float=format_number(float(even.min()), unit),
+            float_unit=format_number(float(even.max()), unit),
         )
 
     def touch_word(self) -> str:

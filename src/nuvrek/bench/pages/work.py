@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from typing import TYPE_CHECKING
 
 from nuvrek.bench.strips.filing import metal_strip, section_strip
@@ -9,7 +10,7 @@ from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
 from nuvrek.bench.work.course_walk import Gate
 from nuvrek.bench.work.ink_order import InkWalk, ink_gone
 from nuvrek.bench.work.job import filed_mm, left_to_file, steps_in_hand, still_to_file
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import Seated
@@ -69,7 +70,7 @@ def strip_for(step: Step | None, solved: Solved, unit: Unit) -> AnyStrip:
         order = tuple(dict.fromkeys(fret for fret, _ in neck_state.chosen.order))
         thin = int((solved.map.crown_mm - left).min(axis=1).argmin()) + 1 if left.any() else None
         return metal_strip(
-            left, unit, order, thin, frozenset(neck_state.agreed.untouched), tr("Still to go")
+            left, unit, order, thin, frozenset(neck_state.agreed.untouched), means("pages.still-go")
         )
     if step is not None and step.key == "crown":
         return section_strip(table_of(solved), neck_state.neck.wire_width_mm, unit)
@@ -91,7 +92,7 @@ def dots_for(step: Step | None, neck_state: NeckState, walk: InkWalk | None) -> 
 
 def metal_words(
     step: Step, neck_state: NeckState, unit: Unit, stroke_mm: float | None = None
-) -> str:
+) -> Saying:
     """The most metal of a filing step in words; in strokes as well where the user knows their
     own.
     """
@@ -99,26 +100,27 @@ def metal_words(
         return ""
     most = still_to_file(neck_state)
     if not most:
-        return tr(" All of the plan is off.")
+        return means("pages.all-plan-off")
     if len(most) > _FEW:
         deepest = sorted(most, key=lambda f: -most[f])[:3]
-        return tr(
-            " Most off at {it}.",
-            it=", ".join(f"{f}: {format_length(most[f], unit)}" for f in deepest),
+        return means(
+            "pages.most-off",
+            deepest=", ".join(f"{f}: {format_length(most[f], unit)}" for f in deepest),
         )
     named = ", ".join(
-        tr("fret {f} {mm}", f=f, mm=format_length(mm, unit)) for f, mm in sorted(most.items())
+        means("pages.fret-with-f-mm", f=f, mm=format_length(mm, unit))
+        for f, mm in sorted(most.items())
     )
-    strokes = ""
+    strokes: Saying = ""
     if stroke_mm is not None:
         counted = ", ".join(
             f"{f}: {max(round(mm / stroke_mm), 1)}" for f, mm in sorted(most.items())
         )
-        strokes = tr(" In your strokes about {counted}; the rocker decides.", counted=counted)
-    return tr(" Off at most: {named}.{strokes}", named=named, strokes=strokes)
+        strokes = means("pages.your-strokes-about-rocker-decides", counted=counted)
+    return means("pages.off-most", named=named, strokes=strokes)
 
 
-def file_words(solved: Solved, walk: InkWalk, unit: Unit) -> str:
+def file_words(solved: Solved, walk: InkWalk, unit: Unit) -> Saying:
     """The filing in one glance, or what the ink says so far, or what the rocker says of the
     rest.
     """
@@ -135,7 +137,7 @@ def file_words(solved: Solved, walk: InkWalk, unit: Unit) -> str:
     return watch_order(walk.order, left, chosen is not None and of_family(chosen.way, "even"), unit)
 
 
-def _rest_words(solved: Solved, unit: Unit) -> str:
+def _rest_words(solved: Solved, unit: Unit) -> Saying:
     """After part of it is filed: what the map would still take, beside what the plan has left."""
     neck_state, plan = solved.neck_state, solved.plan
     if neck_state.chosen is None or plan is None or not filed_mm(neck_state):
@@ -144,34 +146,36 @@ def _rest_words(solved: Solved, unit: Unit) -> str:
     if now is None:
         return ""
     by_plan = float(planned(neck_state, left=True).mean(axis=1).sum())
-    return tr(
-        "Still to go by the plan {by_plan}, by the map now "
-        "{metal_mm}: "
-        "a rocker pass makes it sure.",
+    return means(
+        "pages.still-go-plan-map-now",
         by_plan=format_length(by_plan, unit),
         metal_mm=format_length(now.metal_mm, unit),
     )
 
 
-def no_way_words(solved: Solved | None) -> str:
+def no_way_words(solved: Solved | None) -> Saying:
     """The way onward where no way is in hand, and what is advised if that is known."""
-    said = tr("Enter: to Choose, where ways are weighed and one is taken.")
+    said = means("pages.enter-choose-where-ways-weighed")
     plan = None if solved is None else solved.plan
     return (
         said
         if plan is None
-        else tr("{said} Advised: {title}.", said=said, title=plan.way(plan.advice).title.lower())
+        else means(
+            "pages.advised-with-detail-title",
+            detail=said,
+            title=plan.way(plan.advice).title.lower(),
+        )
     )
 
 
-def to_go_words(neck_state: NeckState) -> str:
+def to_go_words(neck_state: NeckState) -> Saying:
     """How long the steps that are left take at the bench."""
     done = neck_state.steps_done
     ahead = [step for step in steps_in_hand(neck_state) if step.key not in done]
     minutes = sum(step.minutes for step in ahead if step.key != "look-again")
     if minutes < 90:
-        return tr("About {minutes} minutes to go.", minutes=minutes)
-    return tr("About {minutes:.0f} hours to go.", minutes=minutes / 60)
+        return means("pages.about-minutes-go", minutes=minutes)
+    return means("pages.about-hours-go", minutes=minutes / 60)
 
 
 def more_words(
@@ -180,7 +184,7 @@ def more_words(
     solved: Solved | None,
     unit: Unit,
     stroke_mm: float | None = None,
-) -> str:
+) -> Saying:
     """What the plan says of a filing or crowning step."""
     if step.key == "crown" and solved is not None:
         from nuvrek.planning.crowns.recrown_table import recrown_words
@@ -195,30 +199,28 @@ def moved_words(neck_state: NeckState) -> tuple[str, ...]:
     return tuple(f"{move_words(move)}   {move.feel}".strip() for _, move in reversed(moves))
 
 
-def seated_words(seated: Seated) -> str:
+def seated_words(seated: Seated) -> Saying:
     """What a fret that was pressed home asks for next."""
-    low = ""
+    low: Saying = ""
     if seated.stopped == "gone too far":
-        low = tr(
-            " Gone too far, it is the low one now: Choose shows what that costs once it is read."
-        )
-    return tr(
-        "Fret {fret} is written down as {how}. Take the rocker over it again before filing.{low}",
+        low = means("pages.gone-too-far-low-one")
+    return means(
+        "pages.fret-written-down-take-rocker",
         fret=seated.fret,
         how=seated.how,
         low=low,
     )
 
 
-def ended_words(gate: Gate | None, any_steps: bool) -> tuple[str, str]:
+def ended_words(gate: Gate | None, any_steps: bool) -> tuple[Saying, Saying]:
     """Title and text once all steps of a way are ticked, or where none is in hand."""
     if gate is not None and gate.way is not None:
-        waits = tr("First: {waits} ", waits=gate.waits) if gate.waits else ""
-        return tr(
-            "Next: {title}", title=gate.way.title
+        waits = means("pages.first", waits=gate.waits) if gate.waits else ""
+        return means(
+            "pages.next", title=gate.way.title
         ), f"{gate.changed or gate.why} {waits}".strip()
-    title = tr("All steps are ticked") if any_steps else tr("No way is in hand")
-    prove = tr("Prove holds promise and result side by side.")
+    title = means("pages.all-steps-ticked") if any_steps else means("pages.no-way-hand")
+    prove = means("pages.prove-holds-promise-result-side")
     if gate is not None:
         return title, f"{gate.changed} {prove}"
-    return title, prove if any_steps else tr("Take one in Choose; its steps appear here.")
+    return title, prove if any_steps else means("pages.take-one-choose-steps-appear")

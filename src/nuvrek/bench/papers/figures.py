@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import re
 from datetime import date
 
@@ -64,7 +65,7 @@ class Figures(Struct, frozen=True):
         dated = re.sub(r"\d{4}-\d\d-\d\d", lambda found: self.day(found[0]), said)
         return re.sub(r"(?<=\d)\.(?=\d)", get_decimal_symbol(self.locale), dated)
 
-    def _point(self, said: str) -> str:
+    def _point(self, said: Saying) -> str:
         return said.replace(".", get_decimal_symbol(self.locale))
 
     def number(self, value: float, places: int = 1) -> str:

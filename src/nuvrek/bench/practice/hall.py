@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from functools import cache
 from importlib import resources
@@ -11,7 +12,7 @@ from msgspec import Struct
 from numpy.random import Generator
 
 from nuvrek.bench.practice.kept import Result
-from nuvrek.language import named, tr
+from nuvrek.meaning import Word, means
 from nuvrek.practice.forms.shelf import FORMS
 from nuvrek.practice.hidden import DIFFICULTIES, Difficulty, any_word
 from nuvrek.practice.lessons.shelf import LESSONS
@@ -24,8 +25,8 @@ class Offer(Struct, frozen=True):
     """One thing to practise: its name as an exercise, its words, and how it stands."""
 
     name: str
-    title: str
-    under: str
+    title: Saying
+    under: Saying
     tried: bool
     solved: bool
 
@@ -33,7 +34,7 @@ class Offer(Struct, frozen=True):
 def lessons(results: Sequence[Result]) -> tuple[Offer, ...]:
     """All lessons in the order of skill."""
     return tuple(
-        _offer(f"lesson:{one.key}", one.title, named(one.skill), results) for one in LESSONS
+        _offer(f"lesson:{one.key}", one.title, Word(one.skill), results) for one in LESSONS
     )
 
 
@@ -47,7 +48,9 @@ def forms(rng: Generator, results: Sequence[Result]) -> tuple[Offer, ...]:
             Offer(
                 f"form:{one.key}:{word}",
                 one.title,
-                tr("best {it}", it=max(r.points for r in mine)) if mine else tr("not tried"),
+                means("practice_bench.best", mine=max(r.points for r in mine))
+                if mine
+                else means("practice_bench.not-tried"),
                 bool(mine),
                 any(r.solved for r in mine),
             )
@@ -99,17 +102,16 @@ def beside(word: str, results: Sequence[Result]) -> tuple[str, ...]:
     if one is None:
         return ()
     said = (
-        tr("every note clean")
+        means("practice_bench.every-note-clean")
         if one.clean == one.notes
-        else tr("{clean} of {notes} clean", clean=one.clean, notes=one.notes)
+        else means("practice_bench.clean", clean=one.clean, notes=one.notes)
     )
     if one.clean < one.notes and one.told:
-        said += tr(", and it said so")
+        said += means("practice_bench.said-so")
     words = [
-        tr(
-            "The advice on this neck: {said}, {metal_mm:.2f} mm of metal, {readings} "
-            "readings, {minutes:.1f} h.",
-            said=said,
+        means(
+            "practice_bench.advice-neck-mm-metal-readings",
+            detail=said,
             metal_mm=one.metal_mm,
             readings=one.readings,
             minutes=one.minutes / 60.0,
@@ -120,8 +122,8 @@ def beside(word: str, results: Sequence[Result]) -> tuple[str, ...]:
         theirs = sum(scores[w].clean == scores[w].notes for w in mine)
         own = sum(r.notes[0] == r.notes[1] for r in mine.values())
         words.append(
-            tr(
-                "Of {number} of the hundred: clean {own} by you, {theirs} by the advice.",
+            means(
+                "practice_bench.hundred-clean-you-advice",
                 number=len(mine),
                 own=own,
                 theirs=theirs,
@@ -130,6 +132,6 @@ def beside(word: str, results: Sequence[Result]) -> tuple[str, ...]:
     return tuple(words)
 
 
-def _offer(name: str, title: str, under: str, results: Sequence[Result]) -> Offer:
+def _offer(name: str, title: Saying, under: Saying, results: Sequence[Result]) -> Offer:
     mine = [result for result in results if result.exercise == name]
     return Offer(name, title, under, bool(mine), any(result.solved for result in mine))

@@ -6,6 +6,7 @@ goes on without it.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable
 from pathlib import Path
 from typing import Annotated
@@ -14,7 +15,7 @@ import msgspec
 from msgspec import Meta, Struct
 
 from nuvrek.exchange.files import write_whole
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.practice.at_work.actions import AnyAction
 
 MOST_RESULTS, MOST_ACTIONS, LARGEST_BYTES = 5_000, 50_000, 16 * 1024 * 1024
@@ -48,7 +49,7 @@ class Kept:
 
     def __init__(self, folder: Path | None) -> None:
         self.folder = folder
-        self.trouble = ""
+        self.trouble: Saying = ""
         self.results: tuple[Result, ...] = self._read_results()
 
     def add(self, result: Result) -> None:
@@ -81,16 +82,14 @@ class Kept:
         try:
             on_bench = msgspec.json.decode(first, type=OnBench)
         except msgspec.MsgspecError:
-            self.trouble = tr("What lay on the practice bench can't be read.")
+            self.trouble = means("practice_bench.what-lay-practice-bench-cant")
             return None
         actions: list[AnyAction] = []
         for line in filter(None, lines[:MOST_ACTIONS]):
             try:
                 actions.append(msgspec.json.decode(line, type=AnyAction))
             except msgspec.MsgspecError:
-                self.trouble = tr(
-                    "The last thing done on the practice bench was torn and is left out."
-                )
+                self.trouble = means("practice_bench.last-thing-done-practice-bench")
                 break
         return on_bench, tuple(actions)
 
@@ -101,7 +100,7 @@ class Kept:
         try:
             return msgspec.json.decode(data, type=tuple[Result, ...])[-MOST_RESULTS:]
         except msgspec.MsgspecError:
-            self.trouble = tr("The results of practice can't be read; they were set aside.")
+            self.trouble = means("practice_bench.results-practice-cant-read-they")
             self._writing(lambda at: at.rename(at.with_suffix(".damaged")), _RESULTS)
             return ()
 
@@ -112,7 +111,7 @@ class Kept:
         place = self.folder / name
         try:
             if place.stat().st_size > LARGEST_BYTES:
-                self.trouble = tr("{name} is too large to be ours.", name=name)
+                self.trouble = means("practice_bench.too-large-ours", name=name)
                 return b""
             return place.read_bytes()
         except OSError:
@@ -125,8 +124,8 @@ class Kept:
             self.folder.mkdir(parents=True, exist_ok=True)
             write(self.folder / name)
         except OSError as error:
-            why = (error.strerror or tr("no reason given")).lower()
-            self.trouble = tr("Practice can't be kept ({why}).", why=why)
+            why = (error.strerror or means("practice_bench.no-reason-given")).lower()
+            self.trouble = means("practice_bench.practice-cant-kept", why=why)
 
 
 _RESULTS, _BENCH = "results.json", "bench.jsonl"

@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from nuvrek.bench.practice.table import Table
 from nuvrek.bench.practice.tools import feeling, hands, reading
 from nuvrek.bench.practice.tools.kept_of_hands import kept_of
 from nuvrek.bench.practice.tools.tool import Place, Tool
-from nuvrek.language import tr
 from nuvrek.logbook.store import LogbookError
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.practice.at_work.actions import AnyAction, Pluck
 from nuvrek.practice.at_work.doing import Felt, NotNow
@@ -49,10 +50,10 @@ class BenchPad:
         self.hands_out = False
         self.tool: Tool | None = None
         self.typed = ""
-        self.message = ""
+        self.message: Saying = ""
         self.felt: Felt | None = None
         self.done: AnyAction | None = None
-        self.said: list[str] = []
+        self.said: list[Saying] = []
         # The support that left and right move while it is being set: "low", "high" or "".
         self.setting = ""
         neck = self.neck
@@ -98,7 +99,7 @@ class BenchPad:
             return
         kind = kinds[digit - 1]
         if not self.allowed(kind):
-            self.message = tr("{title}: not in this exercise.", title=kind.title)
+            self.message = means("practice_bench.not-exercise", title=kind.title)
             return
         if kind.name not in self._made:
             self._made[kind.name] = kind(self)
@@ -163,8 +164,12 @@ class BenchPad:
         """Which end the arrows move: the low one, the high one, none."""
         self.setting = {"": "low", "low": "high", "high": ""}[self.setting]
         if self.setting:
-            end = tr("lower") if self.setting == "low" else tr("upper")
-            self.message = tr("◂ ▸ move the {end} end; . goes on.", end=end)
+            end = (
+                means("practice_bench.lower")
+                if self.setting == "low"
+                else means("practice_bench.upper")
+            )
+            self.message = means("practice_bench.move-end-goes", end=end)
 
     def _move_support(self, way: int) -> None:
         p, last = self.place, self.neck.frets
@@ -193,7 +198,7 @@ class BenchPad:
         can't be done.
         """
         if over := self.table.over:
-            self.message = tr("{over} Reveal shows how it went.", over=over)
+            self.message = means("practice_bench.reveal-shows-how-went", over=over)
             return None
         try:
             felt = self.table.do(action)
@@ -212,11 +217,11 @@ class BenchPad:
         tool = self.tool
         made = () if tool is None else tool.to_write()
         if not made:
-            self.message = tr("Nothing was felt here that is not written down.")
+            self.message = means("practice_bench.nothing-felt-here-not-written")
             return
         if self.keep(*made) and tool is not None:
             tool.wrote()
-            self.message = tr("Written down: {number} of what was felt.", number=len(made))
+            self.message = means("practice_bench.written-down-what-felt", number=len(made))
 
     def keep(self, *entries: AnyEntry) -> bool:
         """Write into the journal; a failure is said."""
@@ -233,10 +238,10 @@ class BenchPad:
     # --- showing ----------------------------------------------------------------------
 
     @property
-    def prompt(self) -> str:
+    def prompt(self) -> Saying:
         """What the hand is about to do."""
         if self.tool is None:
-            return tr("Pick a tool by its digit.")
+            return means("practice_bench.pick-tool-digit")
         return self.tool.prompt
 
     @property

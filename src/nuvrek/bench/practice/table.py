@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from typing import TYPE_CHECKING
 
 from nuvrek.bench.practice.kept import Kept, OnBench, Result
 from nuvrek.bench.session import Session
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.practice.at_work.actions import AnyAction
 from nuvrek.practice.at_work.doing import Felt
 from nuvrek.practice.exercise import Exercise, exercise
@@ -68,16 +69,16 @@ class Table:
         return 60.0 * self.desk.worked_min
 
     @property
-    def over(self) -> str:
+    def over(self) -> Saying:
         """Why no more can be done; nothing while it can."""
         form = None if self.exercise is None else self.exercise.form
         if form is None:
             return ""
         if form.seconds is not None and self.seconds >= form.seconds:
-            return tr("The time is up.")
+            return means("practice_bench.time-up")
         taken = sum(isinstance(entry, Reading) for entry in self.own())
         if form.readings is not None and taken >= form.readings:
-            return tr("Your reading is taken.")
+            return means("practice_bench.your-reading-taken")
         return ""
 
     def own(self) -> list[AnyEntry]:

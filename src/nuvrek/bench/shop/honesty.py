@@ -2,17 +2,18 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import math
 from collections.abc import Callable, Iterable, Sequence
 from statistics import median
 
 from msgspec import Struct, structs
 
-from nuvrek import patience, words
+from nuvrek import patience
 from nuvrek.bench.pages.promise_and_result import compare
 from nuvrek.bench.work.ticks import Ticked, gone_by, kind_of_neck, ticks_of
-from nuvrek.language import tr
 from nuvrek.logbook.store import Logbook
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import AnyEntry, Chosen, Reading, StringHeight
 from nuvrek.readings.journal import fold, live_numbers
@@ -27,7 +28,7 @@ from nuvrek.units import Unit
 LEAST_PAIRS, OFF_BY = 10, 1.4
 # Stated ranges are to hold so often.
 AIM = 0.9
-_HOURS, _PRICE = tr("Hours"), tr("Price")
+_HOURS, _PRICE = means("shop.hours"), means("shop.price")
 
 
 class Held(Struct, frozen=True):
@@ -38,30 +39,28 @@ class Held(Struct, frozen=True):
     of: int
 
     @property
-    def words(self) -> str:
+    def words(self) -> Saying:
         """The count in words."""
-        return tr("{held} of {of}", held=self.held, of=self.of)
+        return means("shop.of", held=self.held, detail=self.of)
 
 
 class Offer(Struct, frozen=True):
     """A tool that repeats otherwise than its setting says."""
 
     tool: str
-    field: str
+    field: Saying
     set_mm: float
     found_mm: float
     pairs: int
 
-    def sentence(self, unit_words: Callable[[float], str]) -> str:
+    def sentence(self, unit_words: Callable[[float], Saying]) -> Saying:
         """What was found, and what it rests on."""
-        return tr(
-            "The {tool} repeats to {unit_words}, by "
-            "{how_many} of readings of one place; it is set to "
-            "{unit_words_2}.",
+        return means(
+            "shop.repeats-readings-one-place-set",
             tool=self.tool,
             unit_words=unit_words(self.found_mm),
-            how_many=words.count(self.pairs, "pair", "pairs"),
-            unit_words_2=unit_words(self.set_mm),
+            how_many=means("shop.pairs", number=self.pairs),
+            unit=unit_words(self.set_mm),
         )
 
 
@@ -94,7 +93,7 @@ def honesty(book: Logbook, kit: Kit, tell: Callable[[str], None] = lambda words:
     left: dict[tuple[str, str], list[float]] = {}
     for number, row in enumerate(rows, 1):
         patience.ask()
-        tell(tr("Neck {number} of {number_2}", number=number, number_2=len(rows)))
+        tell(means("shop.neck", number=number, rows_count=len(rows)))
         journal = book.journal(row.id, photos=False)
         if row.damage or journal.damage:
             continue
@@ -106,9 +105,9 @@ def honesty(book: Logbook, kit: Kit, tell: Callable[[str], None] = lambda words:
             pairs.setdefault(tool, []).append(apart)
         ticks.append(ticks_of(row.neck, journal.entries))
         for matter, mm in left_with(row.neck, journal.entries):
-            left.setdefault((kind_of_neck(row.neck) or tr("of usual length"), matter), []).append(
-                mm
-            )
+            left.setdefault(
+                (kind_of_neck(row.neck) or means("shop.usual-length"), matter), []
+            ).append(mm)
     for kept in hours_held(ticks):
         counts.setdefault(_HOURS, []).append(kept)
     held = [Held(matter, sum(kept), len(kept)) for matter, kept in counts.items()]
@@ -119,7 +118,7 @@ def honesty(book: Logbook, kit: Kit, tell: Callable[[str], None] = lambda words:
     return Honesty(tuple(held), offers(pairs, kit), len(rows), usual)
 
 
-def left_with(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[str, float]]:
+def left_with(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[Saying, float]]:
     """The figures a neck was left with, as the last closing readings have them: relief and string
     heights; nothing where no way was gone and closed.
     """
@@ -132,14 +131,17 @@ def left_with(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple
         return []
     found = [
         (
-            tr("string over 12, {it}", it=tr("low") if one.side == "bass" else tr("high")),
+            means(
+                "shop.string-over-12",
+                low=means("shop.low") if one.side == "bass" else means("shop.high"),
+            ),
             one.height_mm,
         )
         for one in closing
         if isinstance(one, StringHeight) and one.fret == 12 and not one.capo and not one.string
     ]
     relief = relief_now(see(wanted_alone(now, Unit.MM)).map)
-    return found if relief is None else [*found, (tr("relief"), relief.mm)]
+    return found if relief is None else [*found, (means("shop.relief"), relief.mm)]
 
 
 def outcomes(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[str, bool]]:
@@ -161,7 +163,7 @@ def outcomes(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[
     return found
 
 
-def _matter(said: str) -> str:
+def _matter(said: Saying) -> str:
     """Both sides of a matter are one matter."""
     return said.split(",")[0]
 

@@ -4,6 +4,7 @@ journal grew.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Iterable, Sequence
 from contextlib import closing
 from pathlib import Path
@@ -12,14 +13,14 @@ from typing import TYPE_CHECKING
 import msgspec
 from msgspec import Struct
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.bench.work.clocks import due_of
 from nuvrek.bench.work.job import next_step
 from nuvrek.bench.work.ticks import Ticked, ticks_of
 from nuvrek.bench.work.today import Need, need_of
-from nuvrek.language import tr
 from nuvrek.logbook.on_disk.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
+from nuvrek.meaning import means
 from nuvrek.neck.description import ROD_WORDS, NeckDescription
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import AnyEntry, Chosen, FretEnd, NewWire, Note, Size
@@ -36,14 +37,14 @@ class ShelfCard(Struct, frozen=True):
 
     row: NeckRow
     neck: NeckDescription
-    standing: str
-    damage: str = ""
+    standing: Saying
+    damage: Saying = ""
     ticks: tuple[Ticked, ...] = ()
     need: Need = Need("rest", "")
     promised: str = ""
 
     @property
-    def sentence(self) -> str:
+    def sentence(self) -> Saying:
         """Where the neck stands, or what is wrong with it."""
         return self.damage or self.standing
 
@@ -129,9 +130,9 @@ class Shelf:
             return {int(plain)}
         return found
 
-    def found_on(self, neck: int, headlines: Iterable[str]) -> None:
+    def found_on(self, neck: int, headlines: Iterable[Saying]) -> None:
         """What was found on a neck when it was mapped, to be searched by."""
-        self._cache.found_on(neck, " ".join(headlines))
+        self._cache.found_on(neck, meaning.listed(headlines, by="sentences"))
 
     def forget(self, necks: Iterable[int]) -> None:
         """What these cards say may no longer hold: they are made anew."""
@@ -205,7 +206,7 @@ def _told_in(entries: Sequence[AnyEntry]) -> str:
     return " ".join(found)[:_SEARCHED]
 
 
-def said_of(card: ShelfCard) -> str:
+def said_of(card: ShelfCard) -> Saying:
     """The words a neck is found by: its description, what it is called in the trade, where it
     stands and when it came.
     """
@@ -214,38 +215,38 @@ def said_of(card: ShelfCard) -> str:
     kind = (ROD_WORDS[neck.rod], "rodless" if neck.rod == "none" else "", neck.wire_wish)
     edges = ("bound" * neck.bound, "lacquered" * neck.lacquered, "bare" * neck.bare)
     when = (card.row.created[:10], card.promised, f"{neck.scale_mm:.0f}")
-    return " ".join((*described, *kind, *edges, *when, card.standing, card.need.action))
+    return meaning.listed((*described, *kind, *edges, *when, card.standing, card.need.action), by="sentences")
 
 
-def _damage_words(damage: tuple[str, ...]) -> str:
+def _damage_words(damage: tuple[str, ...]) -> Saying:
     if not damage:
         return ""
     if len(damage) > 1:
-        more = tr(
-            " {how_many} like it.",
-            how_many=words.count(len(damage) - 1, "more fault", "more faults"),
+        more: Saying = means(
+            "shop.like",
+            how_many=means("shop.more-faults", number=len(damage) - 1),
         )
     else:
         more = ""
-    return tr("Damaged, to be looked at only: {damage}{more}", damage=damage[0], more=more)
+    return means("shop.damaged-looked-only", damage=damage[0], more=more)
 
 
-def standing(neck_state: NeckState) -> str:
+def standing(neck_state: NeckState) -> Saying:
     """Where a neck stands, in one sentence."""
     chosen = neck_state.chosen
     if chosen is not None:
         step, title = next_step(neck_state), way_title(chosen.way)
         if step is None:
-            return tr("{title}: all steps done.", title=title)
+            return means("shop.all-steps-done", title=title)
         if step.wait:
             due = due_of(neck_state)
-            wait = tr(", not before {due}", due=due) if due else ""
-            return f"{title}: {words.lower_first(step.title)}{wait}."
-        return tr("{title}: next, {title_2}.", title=title, title_2=words.lower_first(step.title))
+            wait = means("shop.not-before", due=due) if due else ""
+            return f"{title}: {meaning.lower_first(step.title)}{wait}."
+        return means("shop.next", title=title, other_title=step.title)
     if neck_state.taken:
-        readings = words.count(len(neck_state.taken), "reading", "readings")
-        return tr("{readings} taken, no way chosen yet.", readings=readings)
-    return tr("Described, not measured yet.")
+        readings = means("shop.readings", number=len(neck_state.taken))
+        return means("shop.taken-no-way-chosen-yet", readings=readings)
+    return means("shop.described-not-measured-yet")
 
 
 def pace_in(path: Path | None) -> Pace:

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from typing import TYPE_CHECKING
 
 from nuvrek.bench.strips.strips import MetalStrip, SectionStrip
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.units import Unit, format_number
 
@@ -24,13 +25,13 @@ def metal_strip(
     order: tuple[int, ...] = (),
     thin: int | None = None,
     left: frozenset[int] = frozenset(),
-    title: str = tr("Metal off"),
+    title: Saying = means("strips.metal-off"),
 ) -> MetalStrip:
     """Metal off (frets, 3) as a lane; the figure at a fret is the most at any of its places."""
     most = off_mm.max(axis=1)
     figures = tuple(format_number(float(mm), unit) if mm > WORTH_FILING_MM else "" for mm in most)
     rows = tuple(tuple(float(mm) for mm in row) for row in off_mm)
-    under = tr("low, middle, high")
+    under = means("strips.low-middle-high")
     return MetalStrip(title, under, rows, figures, order, thin, left)
 
 
@@ -44,4 +45,4 @@ def section_strip(table: Recrown, width_mm: float, unit: Unit) -> SectionStrip:
         format_number(one.flat_mm, unit) if one.says != "as it is" else "" for one in table.crowns
     )
     heights = tuple(format_number(one.height_mm, unit) for one in table.crowns)
-    return SectionStrip(tr("Crowns"), f"{unit.value}", crowns, figures, heights)
+    return SectionStrip(means("strips.crowns"), f"{unit.value}", crowns, figures, heights)

@@ -4,13 +4,15 @@ since an earlier survey.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
+from nuvrek import meaning
 from typing import TYPE_CHECKING, Literal
 
 from msgspec import Struct, structs
 
 from nuvrek.bench.session import Session
 from nuvrek.bench.strips.strips import DifferenceStrip, LightStrip, RoomStrip, ShadeStrip
-from nuvrek.language import named, tr
+from nuvrek.meaning import Word, lower_first, means
 from nuvrek.neck.description import LANE_WORDS, LANES, TOUCH_WORDS, Lane
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.entries import Chosen, RoundStart, Strings
@@ -18,7 +20,6 @@ from nuvrek.readings.journal import fold, live_numbers
 from nuvrek.readings.rounds import ROUNDS
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit, format_length, format_number
-from nuvrek.words import lower_first
 
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
@@ -30,18 +31,18 @@ WHOLE_MM = 10_000.0
 class EdgeChoice(Struct, frozen=True):
     """A virtual edge: what it is, its length, and whether it lies on the wood."""
 
-    words: str
+    words: Saying
     length_mm: float
     wood: bool = False
 
 
 def edges_of(kit: Kit) -> tuple[EdgeChoice, ...]:
     """The edges to lay: the user's own, and one of each as long as the board."""
-    own = [EdgeChoice(tr("rocker {mm:g} mm", mm=mm), mm) for mm in kit.rockers_mm]
-    own += [EdgeChoice(tr("edge {mm:g} mm", mm=mm), mm) for mm in kit.edges_mm]
+    own = [EdgeChoice(means("strips.rocker-mm", mm=mm), mm) for mm in kit.rockers_mm]
+    own += [EdgeChoice(means("strips.edge-mm", mm=mm), mm) for mm in kit.edges_mm]
     return (
-        EdgeChoice(tr("edge, full length"), WHOLE_MM),
-        EdgeChoice(tr("notched, full length"), WHOLE_MM, True),
+        EdgeChoice(means("strips.edge-full-length"), WHOLE_MM),
+        EdgeChoice(means("strips.notched-full-length"), WHOLE_MM, True),
         *own,
     )
 
@@ -80,9 +81,11 @@ def light_strip(
         ways.append((ends, gaps))
         figures = figures or tuple((f, format_number(mm, unit)) for f, mm in gaps if mm >= 0.005)
     level = tuple(float(h - tilt(x[f])) for f, h in enumerate(heights, 1))
-    under = tr("{lane}, {strings}", lane=LANE_WORDS[lane], strings=named(strings))
+    under = means("strips.lane-strings", lane=LANE_WORDS[lane], strings=Word(strings))
     words = light_words(light, edge.wood)
-    return LightStrip(tr("Light"), under, level, tuple(ways), words, figures, exaggeration)
+    return LightStrip(
+        means("strips.light"), under, level, tuple(ways), words, figures, exaggeration
+    )
 
 
 def _line(x: tuple[float, ...], heights: list[float], joint: int):  # type: ignore[no-untyped-def]
@@ -102,8 +105,8 @@ def shade_strip(solved: Solved, strings: Strings, unit: Unit) -> ShadeStrip:
     rows = tuple(tuple(float(v) for v in row) for row in tops)
     figures = tuple(tuple(format_number(v, unit, sign=True) for v in row) for row in rows)
     return ShadeStrip(
-        tr("From above"),
-        tr("{strings}, {unit}", strings=named(strings), unit=unit.value),
+        means("strips.from-above"),
+        means("strips.strings-unit", strings=Word(strings), unit=unit.value),
         rows,
         m.known,
         figures,
@@ -125,14 +128,14 @@ def moments(session: Session) -> tuple[Moment, ...]:
     newest first.
     """
     found: list[Moment] = []
-    name, day, readings = tr("the first readings"), "", 0
+    name, day, readings = means("strips.first-readings"), "", 0
     for number in live_numbers(session.entries):
         entry = session.entries[number - 1]
         if isinstance(entry, RoundStart | Chosen):
             if readings:
                 found.append(Moment(number - 1, f"{day} {name}".strip()))
             if isinstance(entry, RoundStart):
-                name = lower_first(ROUNDS[entry.name][0]) if entry.name in ROUNDS else entry.name
+                name: Saying = lower_first(ROUNDS[entry.name][0]) if entry.name in ROUNDS else entry.name
             readings = 0
         elif hasattr(entry, "station"):
             readings += 1
@@ -171,20 +174,20 @@ def difference_strip(
             now = m.relief_at(lane, "pitch").mm  # type: ignore[arg-type]
             side = LANE_WORDS[lane]  # type: ignore[index]
             parts.append(
-                tr(
-                    "{side} {then} to {now}",
+                means(
+                    "strips.to",
                     side=side,
                     then=format_number(then, unit),
                     now=format_length(now, unit),
                 )
             )
     words = (
-        tr("relief: {parts}", parts=", ".join(parts))
+        means("strips.relief", parts=meaning.listed(parts, by=","))
         if parts
-        else tr("no lane was read both times")
+        else means("strips.no-lane-read-both-times")
     )
     return DifferenceStrip(
-        tr("Change"), tr("since {words}", words=moment.words)[:28], change, words
+        means("strips.change"), means("strips.since", detail=moment.words)[:28], change, words
     )
 
 
@@ -199,12 +202,10 @@ def room_strip(solved: Solved, unit: Unit) -> RoomStrip:
     notes = range(len(worst))
     buzzing = int((rooms.buzz >= 0.8).sum())
     return RoomStrip(
-        tr("Room"),
-        tr("worst string, {value}", value=unit.value),
+        means("strips.room"),
+        means("strips.worst-string", detail=unit.value),
         tuple(float(rooms.room_mm[worst[n], n]) for n in notes),
         tuple(float(rooms.doubt_mm[worst[n], n]) for n in notes),
         tuple(rooms.word(int(worst[n]), n) for n in notes),
-        label=tr(
-            "{touch} touch: {buzzing} notes will buzz", touch=TOUCH_WORDS[touch], buzzing=buzzing
-        ),
+        label=means("strips.touch-notes-will-buzz", touch=TOUCH_WORDS[touch], buzzing=buzzing),
     )

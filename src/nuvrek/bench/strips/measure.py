@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Iterator
 from typing import TYPE_CHECKING, Literal
 
@@ -10,7 +11,7 @@ from nuvrek.bench.keypad.keys.gaps import GapKeys
 from nuvrek.bench.keypad.keys.state import FEELS
 from nuvrek.bench.keypad.repeats import ReadingPlace
 from nuvrek.bench.strips.strips import Dots, SideStrip, ValuesStrip
-from nuvrek.language import named, tr
+from nuvrek.meaning import Word, means
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.neck.radius import gauge_words
 from nuvrek.neck.rocker import edge_words
@@ -25,7 +26,7 @@ from nuvrek.units import Unit
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
 
-_TRIM = (tr(" mm"), tr(" thou"), tr(" in"))
+_TRIM = (means("strips.mm"), means("strips.thou"), means("strips.in"))
 
 
 # A fret that stands less over the line of the supports than this is not seen to carry the string.
@@ -39,16 +40,16 @@ def side_strip(pad: Keypad, station: Station, solved: Solved | None = None) -> S
     under = "" if STATIONS[station.kind].broad else LANE_WORDS[station.lane]
     keys = pad.keys_here
     reach = keys.reach() if isinstance(keys, GapKeys) else None
-    note = _note(pad, station)
+    note: Saying = _note(pad, station)
     if reach is not None:
-        note = tr(
-            "your {reach:g} mm edge over frets {reach_2} to {reach_3}",
+        note = means(
+            "strips.your-mm-edge-over-frets",
             reach=reach[0],
-            reach_2=reach[1],
-            reach_3=reach[2],
+            other_reach=reach[1],
+            third_reach=reach[2],
         )
     return SideStrip(
-        tr("How"),
+        means("strips.how"),
         under,
         station,
         pad.cursor or station.fret,
@@ -75,12 +76,15 @@ def _touches(pad: Keypad, station: Station, solved: Solved | None) -> tuple[int,
     return Measurer(neck_map).carrying(surface, strings, lane, supports, _SEEN_TO_CARRY_MM)
 
 
-def _note(pad: Keypad, station: Station) -> str:
+def _note(pad: Keypad, station: Station) -> Saying:
     match station.kind:
         case "sweep":
             return edge_words(pad.neck, pad.cursor, pad.kit.rockers_mm)
         case "rod-feel":
-            return "     ".join(tr("{n}  {feel}", n=n, feel=named(feel)) for n, feel in enumerate(FEELS, 1))
+            return "     ".join(
+                means("strips.detail-feel", detail=n, feel=Word(feel))
+                for n, feel in enumerate(FEELS, 1)
+            )
         case "size" if station.what == "radius":
             return gauge_words(pad.neck, pad.cursor)
         case "string-gap" if station.by in ON_WOOD:
@@ -89,21 +93,21 @@ def _note(pad: Keypad, station: Station) -> str:
             return ""
 
 
-def notched_words(pad: Keypad) -> str:
+def notched_words(pad: Keypad) -> Saying:
     """Which of the user's notched edges fits this neck."""
     owned = pad.kit.notched_mm
     fit = notched_fit(pad.neck, owned)
     if fit is not None:
-        return tr("your notched edge for {fit:g} mm fits", fit=fit)
-    scale = tr("its notches must be cut for {scale_mm:g} mm", scale_mm=pad.neck.scale_mm)
-    return tr("none of your notched edges fits: {scale}", scale=scale) if owned else scale
+        return means("strips.your-notched-edge-mm-fits", fit=fit)
+    scale = means("strips.notches-must-cut-mm", scale_mm=pad.neck.scale_mm)
+    return means("strips.none-your-notched-edges-fits", scale=scale) if owned else scale
 
 
 def values_strip(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesStrip:
     """Readings of the kind now asked for at their frets; of sweeps and runs only this round's."""
     station = pad.station
     if station is None:
-        return ValuesStrip(tr("So far"), "", ())
+        return ValuesStrip(means("strips.so-far"), "", ())
     values: dict[int, tuple[str, bool]] = {}
 
     def show(reading: AnyReading, fret: int, lane: Lane, count: int) -> None:
@@ -121,12 +125,13 @@ def values_strip(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesStrip:
     shown = tuple((fret, words, here) for fret, (words, here) in sorted(values.items()))
     measured = pad.keys_here.lengths and pad.keys_here.numbers
     if measured:
-        under = tr(
-            "in {value}", value=height_unit.value if station.kind == "string-height" else unit.value
+        under: Saying = means(
+            "strips.in-with-detail",
+            detail=height_unit.value if station.kind == "string-height" else unit.value,
         )
     else:
         under = ""
-    return ValuesStrip(tr("So far"), under, shown)
+    return ValuesStrip(means("strips.so-far"), under, shown)
 
 
 def _read_before(pad: Keypad, station: Station) -> Iterator[tuple[ReadingPlace, list[Taken]]]:
@@ -160,11 +165,12 @@ def _lanes_of(reading: AnyReading) -> tuple[Lane, ...]:
     return LANES if lane is None else (lane,)
 
 
-def _short(reading: AnyReading, unit: Unit, height_unit: Unit) -> str:
+def _short(reading: AnyReading, unit: Unit, height_unit: Unit) -> Saying:
     words = value_words(reading, unit, height_unit)
     if isinstance(reading, Gap):
         words = words.replace(
-            amount_words(reading, unit), amount_words(reading, unit).replace(tr(" to "), "–")
+            amount_words(reading, unit),
+            amount_words(reading, unit).replace(means("strips.to-with-again"), "–"),
         )
     for name in _TRIM:
         words = words.removesuffix(name)

@@ -4,12 +4,13 @@ frets.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from typing import TYPE_CHECKING
 
 from msgspec import Struct
 
 from nuvrek.bench.work.fret_table import Row
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.units import Unit, format_length, format_number
 
@@ -29,10 +30,10 @@ class TruingStrip(Struct, frozen=True):
     which they lose their pencil.
     """
 
-    title: str
-    under: str
+    title: Saying
+    under: Saying
     lanes: tuple[tuple[Lane, tuple[float, ...], tuple[float, ...]], ...]
-    figures: tuple[str, ...]
+    figures: tuple[Saying, ...]
     left: frozenset[tuple[int, Lane]] = frozenset()
     lingers: tuple[int, ...] = ()
     order: tuple[int, ...] = ()
@@ -43,8 +44,8 @@ class SlotStrip(Struct, frozen=True):
     said of it, whether that was read; ``grips`` are how much fatter each tang is to be.
     """
 
-    title: str
-    under: str
+    title: Saying
+    under: Saying
     slots: tuple[tuple[int, float, float, str, bool], ...]
     figures: tuple[tuple[int, str], ...]
     grips: tuple[float, ...] = ()
@@ -54,8 +55,8 @@ class SlotStrip(Struct, frozen=True):
 class TableStrip(Struct, frozen=True):
     """The table of frets: a row a stage, a sign a fret; ``batch`` frets are in hand."""
 
-    title: str
-    under: str
+    title: Saying
+    under: Saying
     rows: tuple[Row, ...]
     batch: frozenset[int] = frozenset()
     fret: int | None = None
@@ -81,8 +82,8 @@ def truing_strip(
     )
     most = truing.off_mm.max(axis=1)
     figures = tuple(format_number(float(mm), unit) if mm > SEEN_MM else "" for mm in most)
-    under = tr("most {most_mm}", most_mm=format_length(truing.most_mm, unit))
-    return TruingStrip(tr("Wood off"), under, lanes, figures, left, lingers, order)
+    under = means("strips.most", most_mm=format_length(truing.most_mm, unit))
+    return TruingStrip(means("strips.wood-off"), under, lanes, figures, left, lingers, order)
 
 
 def slot_strip(
@@ -99,8 +100,8 @@ def slot_strip(
     if grips is not None:
         fat = tuple(float(mm) if mm == mm else 0.0 for mm in grips.grips_mm)
     return SlotStrip(
-        tr("Slots"),
-        tr("over the barbs {barbs_mm}", barbs_mm=format_number(barbs_mm, unit)),
+        means("strips.slots"),
+        means("strips.over-barbs", barbs_mm=format_number(barbs_mm, unit)),
         drawn,
         figures,
         fat,

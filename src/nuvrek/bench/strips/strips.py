@@ -5,13 +5,14 @@ Heights in mm. Arrays are nested tuples or NumPy arrays of shape (frets, 3).
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Mapping, Sequence
 from typing import TYPE_CHECKING
 
 from msgspec import Struct
 
 from nuvrek.bench.strips.refret import SlotStrip, TableStrip, TruingStrip
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import CrownHeight, Strings
@@ -33,10 +34,10 @@ class WoodCurve(Struct, frozen=True):
 class WoodStrip(Struct, frozen=True):
     """The board's face along the neck, with the relief written at the middle."""
 
-    title: str
-    under: str
+    title: Saying
+    under: Saying
     curves: tuple[WoodCurve, ...]
-    label: str
+    label: Saying
     label_fret: int
     target_mm: float
     exaggeration: float = 1.0
@@ -48,36 +49,36 @@ class TopsStrip(Struct, frozen=True):
     ``rise_mm[fret][lane]``; None where a lane was never measured.
     """
 
-    title: str
-    under: str
+    title: Saying
+    under: Saying
     rise_mm: tuple[tuple[float | None, ...], ...]
     doubt_mm: tuple[tuple[float, ...], ...]
     named: frozenset[tuple[int, Lane]]
-    rule: str = ""
+    rule: Saying = ""
     exaggeration: float = 1.0
 
 
 class CrownStrip(Struct, frozen=True):
     """Metal over the wood: crown left per fret, after ``off_mm`` is gone, and the least to keep."""
 
-    title: str
-    under: str
+    title: Saying
+    under: Saying
     crown_mm: tuple[float, ...]
     off_mm: tuple[float, ...]
     least_mm: float
     measured: tuple[bool, ...]
     grooves_mm: tuple[float, ...] = ()  # the deepest groove read at each fret
-    figures: tuple[str, ...] = ()  # what is left of each crown, in the unit of the bench
+    figures: tuple[Saying, ...] = ()  # what is left of each crown, in the unit of the bench
 
 
 class SideStrip(Struct, frozen=True):
     """The side view: how the reading of a station is taken. ``note`` is written at the tool."""
 
-    title: str
-    under: str
+    title: Saying
+    under: Saying
     station: Station
     fret: int
-    note: str = ""
+    note: Saying = ""
     reach: tuple[int, int] | None = None  # the frets an edge laid as it rests covers
     touches: tuple[int, ...] = ()  # frets between the supports on which it lies as well
 
@@ -85,8 +86,8 @@ class SideStrip(Struct, frozen=True):
 class ValuesStrip(Struct, frozen=True):
     """Values read so far, written at their frets."""
 
-    title: str
-    under: str
+    title: Saying
+    under: Saying
     values: tuple[
         tuple[int, str, bool], ...
     ]  # fret, words, whether it speaks of the lane now measured
@@ -101,11 +102,11 @@ class LightStrip(Struct, frozen=True):
     fret).
     """
 
-    title: str
-    under: str
+    title: Saying
+    under: Saying
     heights_mm: tuple[float, ...]
     ways: tuple[tuple[tuple[float, float, float, float], tuple[tuple[int, float], ...]], ...]
-    words: str
+    words: Saying
     figures: tuple[tuple[int, str], ...]
     exaggeration: float = 1.0
 
@@ -115,20 +116,20 @@ class ShadeStrip(Struct, frozen=True):
     joint.
     """
 
-    title: str
-    under: str
+    title: Saying
+    under: Saying
     heights_mm: tuple[tuple[float, ...], ...]
     known: tuple[bool, bool, bool]
-    figures: tuple[tuple[str, ...], ...]
+    figures: tuple[tuple[Saying, ...], ...]
 
 
 class DifferenceStrip(Struct, frozen=True):
     """Tops now less tops then, (frets, 3) in mm, with what it says in words."""
 
-    title: str
+    title: Saying
     under: str
     change_mm: tuple[tuple[float, ...], ...]
-    words: str
+    words: Saying
 
 
 class RoomStrip(Struct, frozen=True):
@@ -136,13 +137,13 @@ class RoomStrip(Struct, frozen=True):
     ``note`` is marked.
     """
 
-    title: str
-    under: str
+    title: Saying
+    under: Saying
     room_mm: tuple[float, ...]
     doubt_mm: tuple[float, ...]
     words: tuple[str, ...]
     note: int | None = None
-    label: str = ""
+    label: Saying = ""
 
 
 class MetalStrip(Struct, frozen=True):
@@ -153,10 +154,10 @@ class MetalStrip(Struct, frozen=True):
     to be left alone.
     """
 
-    title: str
-    under: str
+    title: Saying
+    under: Saying
     off_mm: tuple[tuple[float, ...], ...]
-    figures: tuple[str, ...]
+    figures: tuple[Saying, ...]
     order: tuple[int, ...] = ()  # frets in the order of their ink
     thin: int | None = None
     left: frozenset[int] = frozenset()
@@ -167,11 +168,11 @@ class SectionStrip(Struct, frozen=True):
     what is to be done with it.
     """
 
-    title: str
+    title: Saying
     under: str
     crowns: tuple[tuple[float, float, float, float, str], ...]
-    figures: tuple[str, ...]
-    heights: tuple[str, ...]
+    figures: tuple[Saying, ...]
+    heights: tuple[Saying, ...]
 
 
 AnyStrip = (
@@ -225,18 +226,18 @@ def wood_strip(
     )
     sides = zip(_reliefs(solved, strings), LANES, neck_map.known, strict=True)
     here = [(*relief, lane) for relief, lane, known in sides if known]
-    label = tr("not measured yet")
+    label: Saying = means("strips.not-measured-yet")
     if here:
         deepest = max(here, key=lambda r: abs(r[0]))
-        word = tr("relief") if deepest[0] >= 0 else tr("back bow")
+        word = means("strips.relief-with-again") if deepest[0] >= 0 else means("strips.back-bow")
         label = (
             f"{word} {format_number(abs(deepest[0]), unit)} ±{format_number(deepest[1], unit)}, "
             f"{LANE_WORDS[deepest[2]]}"
         )
-    under = tr("strings at pitch") if strings == "pitch" else tr("strings slack")
+    under = means("strips.strings-pitch") if strings == "pitch" else means("strips.strings-slack")
     target = neck_map.neck.relief_wanted_mm("middle")
     return WoodStrip(
-        tr("Wood"), under, curves, label, middle_fret(neck_map.neck), target, exaggeration
+        means("strips.wood"), under, curves, label, middle_fret(neck_map.neck), target, exaggeration
     )
 
 
@@ -261,12 +262,12 @@ def tops_strip(solved: Solved, unit: Unit, exaggeration: float = 1.0) -> TopsStr
         for lane in finding.lanes
     )
     return TopsStrip(
-        tr("Tops"),
-        tr("off the smooth neck"),
+        means("strips.tops"),
+        means("strips.off-smooth-neck"),
         rise,
         doubt,
         named,
-        tr("one rule {it}", it=format_length(0.05, unit)),
+        means("strips.one-rule", unit=format_length(0.05, unit)),
         exaggeration,
     )
 
@@ -289,7 +290,9 @@ def crown_strip(solved: Solved, unit: Unit, off: Mapping[int, float] | None = No
     deepest = dict.fromkeys(range(1, len(crown) + 1), 0.0)
     for (fret, _), mm in grooves_read(neck_map.neck_state).items():
         deepest[fret] = max(deepest.get(fret, 0.0), mm)
-    under = tr("keep {least}", least=format_length(least, unit))
+    under = means("strips.keep", least=format_length(least, unit))
     figures = tuple(format_number(mm - off, unit) for mm, off in zip(crown, filed, strict=True))
     grooves = tuple(deepest.values())
-    return CrownStrip(tr("Crown left"), under, crown, filed, least, measured, grooves, figures)
+    return CrownStrip(
+        means("strips.crown-left"), under, crown, filed, least, measured, grooves, figures
+    )

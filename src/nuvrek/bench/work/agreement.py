@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Iterable
 
 from msgspec import Struct
 
-from nuvrek import words
-from nuvrek.language import day_words, tr
+from nuvrek import meaning
+from nuvrek.meaning import lower_first, means
 from nuvrek.neck.owner import HOW_WORDS, How
 from nuvrek.planning.agreement.needs import Need, Plans, needs_of, waits_for
 from nuvrek.planning.steps.step import Step
@@ -17,7 +18,6 @@ from nuvrek.readings.journal import NeckState
 from nuvrek.readings.owner.dealings import Given
 from nuvrek.readings.owner.entries import MATTERS, Consented, GateLifted, Term
 from nuvrek.units import Unit, format_length
-from nuvrek.words import lower_first
 
 
 class Standing(Struct, frozen=True):
@@ -38,15 +38,15 @@ class Standing(Struct, frozen=True):
         return self.given.term.words if self.given and agreed else self.need.term.words
 
     @property
-    def says(self) -> str:
+    def says(self) -> Saying:
         """How it stands, in words."""
         given = self.given
         if given is None:
-            return tr("not asked yet")
+            return means("work.not-asked-yet")
         if given.reason:
-            return tr("{day}  lifted: {reason}", day=given.day, reason=given.reason)
+            return means("work.lifted", day=given.day, reason=given.reason)
         if not given.agreed:
-            return tr("{day}  refused", day=given.day)
+            return means("work.refused", day=given.day)
         return f"{day_words(given.day)}  {HOW_WORDS[given.how or 'present']}"
 
 
@@ -93,12 +93,12 @@ def waiting(neck_state: NeckState, step: Step) -> tuple[Need, ...]:
     return tuple(one.need for one in found if not one.settled)
 
 
-def waiting_words(needs: tuple[Need, ...]) -> str:
+def waiting_words(needs: tuple[Need, ...]) -> Saying:
     """Why a step waits, as a sentence; nothing where it does not."""
     if not needs:
         return ""
-    named = words.listed(dict.fromkeys(lower_first(MATTERS[need.term.matter]) for need in needs))
-    return tr("This step waits for the owner's word: {named}.", named=named)
+    named = meaning.listed(dict.fromkeys(lower_first(MATTERS[need.term.matter]) for need in needs))
+    return means("work.step-waits-owners-word", named=named)
 
 
 def agree(found: Iterable[Standing], how: How, said: str = "") -> Consented | None:
@@ -118,12 +118,12 @@ def refused(term: Term) -> Term:
     return Term(matter=term.matter, about=term.about, words=term.words, says="refused")
 
 
-def open_words(found: Iterable[Standing]) -> str:
+def open_words(found: Iterable[Standing]) -> Saying:
     """What is not agreed yet, in a sentence for Choose; nothing where all is."""
     missing = [one for one in found if not one.settled and one.need.before]
     if not missing:
         return ""
-    named = words.listed(
+    named = meaning.listed(
         dict.fromkeys(lower_first(MATTERS[one.need.term.matter]) for one in missing)
     )
-    return tr("Not agreed with the owner yet: {named}.", named=named)
+    return means("work.not-agreed-owner-yet", named=named)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from pathlib import Path
 
 import msgspec
@@ -9,10 +10,10 @@ import msgspec
 from nuvrek.exchange import archive
 from nuvrek.exchange.archive import Contents, Item, Known, ShopSet
 from nuvrek.exchange.jobfile import Job, JobFaults
-from nuvrek.language import tr
 from nuvrek.logbook.joining.merging import Everything, NeckWhole, TakenIn, everything_of, take_in
 from nuvrek.logbook.on_disk.schema import owner_uid
 from nuvrek.logbook.store import Logbook, OwnerRow, ShopRow
+from nuvrek.meaning import means
 
 MOST_ARCHIVE_BYTES = 512 * 1024**2
 
@@ -34,7 +35,7 @@ def _contents(every: Everything) -> Contents:
     return Contents(items, owners, shop, every.gone)
 
 
-def less_than_there(path: Path, data: bytes) -> str:
+def less_than_there(path: Path, data: bytes) -> Saying:
     """Why an archive must not take the place of the file that is there: that one holds more, or is
     something else. Nothing where it may.
     """
@@ -42,12 +43,12 @@ def less_than_there(path: Path, data: bytes) -> str:
         return ""
     had, has = archive.lengths(_raw(path)), archive.lengths(data) or {}
     if had is None:
-        return tr("{name} is there already, and is no archive.", name=path.name)
+        return means("work.there-already-no-archive", name=path.name)
     fuller = [uid for uid, count in had.items() if count > has.get(uid, 0)]
     if not fuller:
         return ""
-    return tr(
-        "{name} is there already and holds more: {necks} of its necks are missing or shorter here.",
+    return means(
+        "work.there-already-holds-more-necks",
         name=path.name,
         necks=len(fuller),
     )
@@ -76,13 +77,13 @@ def _owner_row(known: Known) -> OwnerRow:
 def _raw(path: Path) -> bytes:
     try:
         if path.exists() and not path.is_file():
-            raise JobFaults([tr("{name}: not a plain file.", name=path.name)])
+            raise JobFaults([means("work.not-plain-file", name=path.name)])
         if path.stat().st_size > MOST_ARCHIVE_BYTES:
-            raise JobFaults([tr("too large for an archive.")])
+            raise JobFaults([means("work.too-large-archive")])
         return path.read_bytes()
     except OSError as error:
         raise JobFaults(
-            [tr("{name}: can't be read ({strerror}).", name=path.name, strerror=error.strerror)]
+            [means("work.cant-read", name=path.name, strerror=error.strerror)]
         ) from None
 
 

@@ -4,13 +4,14 @@ journal, so they run on while another neck is worked on.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from datetime import datetime, timedelta
 
 from msgspec import Struct
 
 from nuvrek.bench.work.job import next_step, steps_in_hand
 from nuvrek.bench.work.moments import apart, by_the_clock_of, moment
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.readings.journal import NeckState
 
 
@@ -19,22 +20,22 @@ class Clock(Struct, frozen=True):
     on).
     """
 
-    title: str
+    title: Saying
     until: str
     minutes_left: int
 
-    def words(self) -> str:
+    def words(self) -> Saying:
         """The clock in a few words."""
         if self.minutes_left <= 0:
-            return tr("{title}: it has had its time ({until})", title=self.title, until=self.until)
+            return means("work.has-had-time", title=self.title, until=self.until)
         hours, minutes = divmod(self.minutes_left, 60)
         left = (
-            tr("{hours} h {minutes:02d} min", hours=hours, minutes=minutes)
+            means("work.h-min", hours=hours, minutes=minutes)
             if hours
-            else tr("{minutes} min", minutes=minutes)
+            else means("work.min", minutes=minutes)
         )
-        return tr(
-            "{title}: not before {until}, {left} to go",
+        return means(
+            "work.not-before-go",
             title=self.title,
             until=self.until,
             left=left,

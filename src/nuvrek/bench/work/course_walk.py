@@ -4,18 +4,18 @@ is advised.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from msgspec import Struct
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.bench.work.asked_readings import gone_in_vain
-from nuvrek.language import tr
+from nuvrek.meaning import lower_first, means
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.journal import NeckState
-from nuvrek.words import lower_first
 
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
@@ -31,9 +31,9 @@ class Gate(Struct, frozen=True):
     """
 
     way: Way | None
-    why: str
-    waits: str
-    changed: str
+    why: Saying
+    waits: Saying
+    changed: Saying
 
 
 def gate_of(
@@ -53,7 +53,7 @@ def gate_of(
         told = _in_vain_words(vain)
         return Gate(None, told, "", told)
     if not legs:
-        done = tr("Nothing is left of the course: {why}", why=plan.course[0].why)
+        done = means("work.nothing-left-course", why=plan.course[0].why)
         return Gate(None, plan.course[0].why, "", done)
     first = legs[0]
     way = plan.way(first.way)
@@ -66,25 +66,24 @@ def gate_of(
     return Gate(way, first.why, waits, changed)
 
 
-def _in_vain_words(kinds: Sequence[str]) -> str:
+def _in_vain_words(kinds: Sequence[str]) -> Saying:
     """That a way was gone twice and its reading did not change."""
-    listed = words.listed(lower_first(way_title(kind)) for kind in kinds)
-    return tr(
-        "Done twice and the reading has not changed: {listed}. Look for what holds it, or choose "
-        "another way; it is not offered a third time.",
+    listed = meaning.listed(lower_first(way_title(kind)) for kind in kinds)
+    return means(
+        "work.done-twice-reading-has-not",
         listed=listed,
     )
 
 
-def _changed(agreed: tuple[str, ...], now: list[str], why: str) -> str:
+def _changed(agreed: tuple[str, ...], now: list[str], why: Saying) -> Saying:
     """That the course has changed, and why; nothing where it is as agreed."""
     if tuple(now) == agreed:
         return ""
     before, after = (
-        words.listed(lower_first(way_title(kind)) for kind in ks) for ks in (agreed, now)
+        meaning.listed(lower_first(way_title(kind)) for kind in ks) for ks in (agreed, now)
     )
-    return tr(
-        "The course has changed: it was {before}, now it is {after}. {why}",
+    return means(
+        "work.course-has-changed-now",
         before=before,
         after=after,
         why=why,

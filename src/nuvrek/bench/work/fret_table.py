@@ -4,14 +4,15 @@ rest as it should be.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Mapping
 
 import msgspec
 from msgspec import Struct
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.bench.session import Session
-from nuvrek.language import named, tr
+from nuvrek.meaning import Word, means
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import (
@@ -33,7 +34,7 @@ class Cell(Struct, frozen=True):
     """
 
     sign: str = ""
-    says: str = ""
+    says: Saying = ""
     fine: bool = True
     alone: bool = False
 
@@ -42,7 +43,7 @@ class Row(Struct, frozen=True):
     """One stage: its title, a cell a fret from 1, and whether it is the one in hand."""
 
     stage: FretStage
-    title: str
+    title: Saying
     cells: tuple[Cell, ...]
     now: bool
 
@@ -71,7 +72,7 @@ def _cell(now: NeckState, stage: FretStage, fret: int, meant: set[int]) -> Cell:
     says = now.fret_work.get((stage, fret))
     if says is None:
         return Cell()
-    return Cell(SIGNS[says], SWEEPS[stage].fine if says == "fine" else named(says), says == "fine")
+    return Cell(SIGNS[says], SWEEPS[stage].fine if says == "fine" else Word(says), says == "fine")
 
 
 def waiting(now: NeckState, step: Step) -> tuple[int, ...]:
@@ -140,7 +141,7 @@ class FretWalk:
         self.session = session
         self.typed = ""
         self.fret = 0
-        self.message = ""
+        self.message: Saying = ""
 
     def forget(self) -> None:
         """Another step is in hand."""
@@ -166,10 +167,8 @@ class FretWalk:
         fret = int(self.typed) if self.typed else self.fret
         self.typed = ""
         if fret not in step.frets:
-            which = words.frets(step.frets)
-            self.message = tr(
-                "Which fret? Its number, then the key. Here it is {which}.", which=which
-            )
+            which = meaning.frets(step.frets)
+            self.message = means("work.which-fret-number-then-key", which=which)
             return True
         self._say(step.sweep, fret, sweep.keys[name], grips)
         self.fret = fret

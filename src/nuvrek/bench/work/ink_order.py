@@ -4,11 +4,12 @@ nothing here knows a window.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Iterable
 from typing import TYPE_CHECKING
 
 from nuvrek.bench.session import Session
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANE_WORDS, Lane
 from nuvrek.readings.entries import Ink
 from nuvrek.readings.journal import NeckState
@@ -108,56 +109,54 @@ class InkWalk:
 
     # --- words ----------------------------------------------------------------
 
-    def prompt(self) -> str:
+    def prompt(self) -> Saying:
         """What is asked, in a line."""
         if self.fret is None:
             return ""
         where = f", {LANE_WORDS[self.side]}" if self.side else ""
-        return tr("Ink gone on fret {fret}{where}?", fret=self.fret, where=where)
+        return means("work.ink-gone-fret", fret=self.fret, where=where)
 
-    def verdict(self) -> str:
+    def verdict(self) -> Saying:
         """Whether the bench agrees with the plan, and what to do if not. Empty before the first
         mark.
         """
         told, gone = self.follow(), {fret for fret, _ in ink_gone(self.session.neck_state)}
         if not gone:
             return ""
-        count = tr(
-            "{number} of {number_2} frets touched.",
+        count = means(
+            "work.frets-touched",
             number=len(gone & set(self.frets)),
-            number_2=len(self.frets),
+            frets_count=len(self.frets),
         )
         if set(self.order) <= set(ink_gone(self.session.neck_state)):
-            return tr(
-                "{count} All the ink is gone: stop. The rocker once along, then the crowns.",
+            return means(
+                "work.all-ink-gone-stop-rocker",
                 count=count,
             )
         if told.ahead is not None:
             other = LANE_WORDS["treble" if told.ahead == "bass" else "bass"]
-            return tr(
-                "{count} The {lane_words} is ahead: lean to the {other}, and see "
-                "that the tool lies along the strings.",
+            return means(
+                "work.ahead-lean-see-tool-lies",
                 count=count,
                 lane_words=LANE_WORDS[told.ahead],
                 other=other,
             )
         if told.agrees:
             left = [fret for fret in self.frets if fret not in gone][:3]
-            following = tr(" Next should be {map}.", map=", ".join(map(str, left))) if left else ""
-            return tr(
-                "{count} The bench agrees with the plan.{following}",
+            following = means("work.next-should", left=", ".join(map(str, left))) if left else ""
+            return means(
+                "work.bench-agrees-plan",
                 count=count,
                 following=following,
             )
         early = ", ".join(str(fret) for fret in told.early[:4])
         late = ", ".join(str(fret) for fret in told.late[:4])
         sentences = [
-            tr("{early} went before its turn", early=early) if early else "",
-            tr("{late} still wears its ink", late=late) if late else "",
+            means("work.went-before-turn", early=early) if early else "",
+            means("work.still-wears-ink", late=late) if late else "",
         ]
-        return tr(
-            "{count} {it}: the map is off there. Stop, "
-            "take the rocker over it, and look at the plan again.",
+        return means(
+            "work.map-off-there-stop-take",
             count=count,
-            it="; ".join(part for part in sentences if part),
+            sentences="; ".join(part for part in sentences if part),
         )

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from datetime import date, timedelta
 from typing import TYPE_CHECKING, assert_never
@@ -9,13 +10,13 @@ from typing import TYPE_CHECKING, assert_never
 import msgspec
 from msgspec import Struct
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.bench.session import Refused, Session
 from nuvrek.bench.work.agreement import waiting, waiting_words
 from nuvrek.bench.work.fret_table import rest_entries
 from nuvrek.bench.work.fret_table import waiting as frets_waiting
 from nuvrek.bench.work.moments import minutes_between
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES, MOST_LETTERS, Lane, NeckDescription
 from nuvrek.planning.crowns.crowning import frets_to_crown
@@ -65,7 +66,7 @@ def chosen_entry(solved: Solved, way: Way, neck_map: HeightMap) -> Chosen:
     ``neck_map``.
     """
     plan = solved.plan
-    assert plan is not None, tr("a way comes from a plan")
+    assert plan is not None, means("work.way-comes-from-plan")
     # What a level takes off wire that is not in yet is weighed again once it is.
     planned = way.off_mm * (way.new is None)
     off = tuple(
@@ -167,7 +168,7 @@ def next_step(neck_state: NeckState) -> Step | None:
     return next((s for s in steps_in_hand(neck_state) if s.key not in neck_state.steps_done), None)
 
 
-def look_again_words(neck_state: NeckState, today: str) -> str:
+def look_again_words(neck_state: NeckState, today: str) -> Saying:
     """Between which dates to look again: one to two weeks after the rod was moved or the neck
     heated last; nothing once they have passed.
     """
@@ -182,7 +183,7 @@ def look_again_words(neck_state: NeckState, today: str) -> str:
     first, until = day + timedelta(days=7), day + timedelta(days=14)
     if until < now:
         return ""
-    return tr(" Between {day} and {day_2}.", day=max(first, now), day_2=until)
+    return means("work.between", day=max(first, now), until=until)
 
 
 def filed_mm(neck_state: NeckState) -> dict[tuple[int, Lane], float]:
@@ -235,24 +236,22 @@ def _filed_as_planned(
     return Filed(way=neck_state.chosen.way, off=off) if off else None
 
 
-def asked_first(now: NeckState, step: Step) -> str:
+def asked_first(now: NeckState, step: Step) -> Saying:
     """What the hand is asked before a step at single frets is ticked: of which of them nothing was
     said yet. Nothing where every fret was spoken of, and at other steps.
     """
     if rest := frets_waiting(now, step):
-        return tr(
-            "Nothing was said of {frets} yet. A fret that deviates gets its number and its key; "
-            "/ says of all the rest: {fine}.",
-            frets=words.frets(rest),
+        return means(
+            "work.nothing-said-yet-fret-deviates",
+            frets=meaning.frets(rest),
             fine=SWEEPS[step.sweep].fine if step.sweep else "",
         )
     left = unpressed(now) if step.action == "press" else ()
     if not left:
         return ""
-    return tr(
-        "Nobody has pressed {frets} yet. One that moves is marked in Measure; / says that all "
-        "the others are firm.",
-        frets=words.frets(left),
+    return means(
+        "work.nobody-has-pressed-yet-one",
+        frets=meaning.frets(left),
     )
 
 
@@ -272,7 +271,7 @@ def tick(
     """
     needs = waiting(session.neck_state, step) if session.asked else ()
     if needs:
-        raise Refused(tr("Not ticked. {waiting_words}", waiting_words=waiting_words(needs)))
+        raise Refused(means("work.not-ticked", waiting_words=waiting_words(needs)))
     cooled = _cooled(session.neck_state, heat or Heated(), session.time_now())
     done = _done_by(session.neck_state, step, cooled, seated or Seated(fret=1), wood, grips or {})
     session.append(*done, StepDone(step=step.key))
@@ -330,15 +329,15 @@ def _cooled(neck_state: NeckState, heat: Heated, at: str) -> Heated:
     return msgspec.structs.replace(heat, minutes_cold=round(lay))
 
 
-def leave_or_take_up(session: Session) -> str:
+def leave_or_take_up(session: Session) -> Saying:
     """Leave the step in hand for something else, or take it up again; says which. Raises
     LogbookError.
     """
     if session.neck_state.left_at:
         session.append(Pause(what="taken up"))
-        return tr("Taken up again; the time between is not counted.")
+        return means("work.taken-up-again-time-between")
     session.append(Pause(what="left"))
-    return tr("Left for now; Space takes it up again.")
+    return means("work.left-now-space-takes-up")
 
 
 class Advance(Struct, frozen=True):

@@ -6,6 +6,7 @@ that reading. Moves may be logged exactly, roughly, or as turned and not counted
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable
 from typing import TYPE_CHECKING, Literal
 
@@ -13,7 +14,7 @@ from msgspec import Struct, structs
 
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.session import Session
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import (
@@ -55,7 +56,7 @@ class TracePoint(Struct, frozen=True):
     side with twin rods.
     """
 
-    moved: str
+    moved: Saying
     mm: float
     doubt_mm: float
     promised_mm: float | None = None
@@ -79,7 +80,7 @@ class RodLoop:
         self.other: float | None = None  # turns the hand made instead of the advised ones
         self.slack = False  # relief is read with the strings off
         self._passed = -1  # the number of moves after which readings were passed over
-        self.message = ""
+        self.message: Saying = ""
 
     # --- where we are -----------------------------------------------------
 
@@ -209,7 +210,7 @@ class RodLoop:
             return False
         if key == "enter" and not (pad.text or pad.slides or pad.asking):
             self._passed = len(self.session.neck_state.rod_moves)
-            self.message = tr("Passed over: the advice goes on what was read before.")
+            self.message = means("work.passed-over-advice-goes-what")
             return True
         pad.press(key)
         self.message = pad.message
@@ -300,7 +301,7 @@ def trace(solved: Solved) -> tuple[TracePoint, ...]:
         if isinstance(shift, RodMove):
             promised = shift.promised_mm, shift.promised_doubt_mm
             if shift.side:
-                which = f"{move_words(shift)}, {LANE_WORDS[shift.side]}"
+                which: Saying = f"{move_words(shift)}, {LANE_WORDS[shift.side]}"
             else:
                 which = move_words(shift)
             points.append(TracePoint(which, mm, doubt, *promised, sides))
@@ -309,17 +310,17 @@ def trace(solved: Solved) -> tuple[TracePoint, ...]:
     return tuple(points)
 
 
-def _shift_words(shift: Shift | None) -> str:
+def _shift_words(shift: Shift | None) -> Saying:
     match shift:
         case Heated():
             return "heat"
         case Later(day=day):
             return day[:7]
         case Trued():
-            return tr("wood off")
+            return means("work.wood-off")
         case FretWork(stage="pull"):
             return "frets out"
         case FretWork():
             return "new wire"
         case _:
-            return tr("as found")
+            return means("work.found")

@@ -7,7 +7,7 @@ from dataclasses import dataclass, field
 
 from nuvrek.bench.work.job import doing_of
 from nuvrek.bench.work.moments import minutes_between
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps.step import Step
 from nuvrek.planning.ways.kinds import steps_of
@@ -87,7 +87,7 @@ _LONG_MM, _SHORT_MM = 760.0, 480.0
 def kind_of_neck(neck: NeckDescription) -> str:
     """The kind a shop's pace is learnt for: by length, and whether its edges are bound."""
     length = "long" if neck.scale_mm >= _LONG_MM else "short" if neck.scale_mm < _SHORT_MM else ""
-    return tr("{length} bound", length=length).strip() if neck.bound else length
+    return means("work.bound", length=length).strip() if neck.bound else length
 
 
 def _minutes(before: str, after: str) -> float:

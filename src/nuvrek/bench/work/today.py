@@ -4,34 +4,35 @@ due.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from datetime import date, datetime, timedelta
 from typing import Literal
 
 from msgspec import Struct
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.bench.work.agreement import waiting
 from nuvrek.bench.work.clocks import until_of
 from nuvrek.bench.work.job import next_step, steps_in_hand
 from nuvrek.bench.work.moments import apart, moment
 from nuvrek.bench.work.ticks import kind_of_neck
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.planning.steps.step import Step
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.journal import Later, NeckState
 
 NeedKind = Literal["bench", "look", "back", "choose", "measure", "waits", "word", "part", "rest"]
 # In the order in which they are shown: what can be done now stands first.
-NEEDS: dict[NeedKind, str] = {
-    "bench": tr("On the bench"),
-    "look": tr("To be looked at again"),
-    "back": tr("To be handed back"),
-    "choose": tr("To be decided"),
-    "measure": tr("To be measured"),
-    "waits": tr("Waiting for its time"),
-    "word": tr("Waiting for the owner's word"),
-    "part": tr("Waiting for a part"),
-    "rest": tr("Resting"),
+NEEDS: dict[NeedKind, Saying] = {
+    "bench": means("work.bench"),
+    "look": means("work.looked-again"),
+    "back": means("work.handed-back"),
+    "choose": means("work.decided"),
+    "measure": means("work.measured"),
+    "waits": means("work.waiting-time"),
+    "word": means("work.waiting-owners-word"),
+    "part": means("work.waiting-part"),
+    "rest": means("work.resting"),
 }
 # A later look is due from so many days after the work, and overdue after as many more (common
 # practice, no source).
@@ -48,7 +49,7 @@ class Need(Struct, frozen=True):
     """
 
     kind: NeedKind
-    action: str
+    action: Saying
     minutes: int = 0
     until: str = ""
     longer_better: bool = False
@@ -81,9 +82,9 @@ class Need(Struct, frozen=True):
 def _replaced(need: Need, kind: NeedKind) -> Need:
     from msgspec import structs
 
-    action = need.action
+    action: Saying = need.action
     if kind == "look":
-        action = tr("look again, by {look_until}", look_until=need.look_until)
+        action = means("work.look-again", look_until=need.look_until)
     return structs.replace(need, kind=kind, action=action)
 
 
@@ -93,7 +94,7 @@ def need_of(now: NeckState, asked: bool = True) -> Need:
     if now.waits is not None:
         kind: NeedKind = "part" if now.waits.what == "a part" else "word"
         return Need(
-            kind, now.waits.words or tr("waits for {what}", what=now.waits.what), ahead=_ahead(now)
+            kind, now.waits.words or means("work.waits", what=now.waits.what), ahead=_ahead(now)
         )
     if chosen is None:
         return _before_any_way(now, asked)
@@ -102,7 +103,7 @@ def need_of(now: NeckState, asked: bool = True) -> Need:
         return _after_the_work(now, title, step)
     made = Need(
         "bench",
-        f"{title}: {words.lower_first(step.title)}",
+        f"{title}: {meaning.lower_first(step.title)}",
         step.minutes,
         ahead=_ahead(now),
         neck=kind_of_neck(now.neck),
@@ -113,39 +114,39 @@ def need_of(now: NeckState, asked: bool = True) -> Need:
     if step.wait:
         return structs.replace(made, kind="waits", until=until_of(now), longer_better=True)
     if asked and (needs := waiting(now, step)):
-        named = words.listed(dict.fromkeys(need.term.matter for need in needs))
-        said = tr("{title}: the owner's word on {named}", title=title, named=named)
+        named = meaning.listed(dict.fromkeys(need.term.matter for need in needs))
+        said = means("work.owners-word", title=title, named=named)
         return structs.replace(made, kind="word", action=said)
     return made
 
 
 def _before_any_way(now: NeckState, asked: bool) -> Need:
     if not now.taken:
-        return Need("measure", tr("measure it"), 20)
+        return Need("measure", means("work.measure"), 20)
     quote = now.dealings.open_quote
     if asked and quote is not None:
-        return Need("word", tr("the owner's answer to the quote of {at}", at=quote[1].at[:10]))
-    readings = words.count(len(now.taken), "reading", "readings")
-    return Need("choose", tr("choose a way ({readings})", readings=readings), 10)
+        return Need("word", means("work.owners-answer-quote", at=quote[1].at[:10]))
+    readings = means("work.readings", number=len(now.taken))
+    return Need("choose", means("work.choose-way", readings=readings), 10)
 
 
-def _after_the_work(now: NeckState, title: str, step: Step | None) -> Need:
+def _after_the_work(now: NeckState, title: Saying, step: Step | None) -> Need:
     """All is done but the later look, which rests a week at least."""
     if now.chosen is not None and now.chosen.course:
-        return Need("choose", tr("{title} is done: go on to the next way", title=title), 5)
+        return Need("choose", means("work.done-go-next-way", title=title), 5)
     look_from, look_until = _look_days(now) if step is not None else ("", "")
     back = now.dealings.handed_back
     asked_back = now.dealings.arrived is not None and back is None
     if asked_back:
-        return Need("back", tr("{title}: all done, hand it back", title=title), 10)
+        return Need("back", means("work.all-done-hand-back", title=title), 10)
     if step is not None and look_from:
-        action = tr("{title}: look again from {look_from}", title=title, look_from=look_from)
+        action = means("work.look-again-from", title=title, look_from=look_from)
         return Need("rest", action, 5, look_from=look_from, look_until=look_until)
     if now.season_look and (season := _days_on(_last_read(now), SEASON_FROM_DAYS)):
         until = _days_on(_last_read(now), SEASON_UNTIL_DAYS)
-        action = tr("the other half of the year: look from {season}", season=season)
+        action = means("work.other-half-year-look-from", season=season)
         return Need("rest", action, 10, look_from=season, look_until=until)
-    return Need("rest", tr("{title}: all steps done", title=title))
+    return Need("rest", means("work.all-steps-done", title=title))
 
 
 def _last_read(now: NeckState) -> str:

@@ -17,7 +17,7 @@ from nuvrek.bench.work.moments import apart, moment
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
+from nuvrek.wording.speech import tr
 
 # Hours ahead that carry a name; near ones stand wide apart, far ones close.
 _MARKS = ((0.0, tr("now")), (1.0, "1 h"), (4.0, "4 h"), (12.0, "12 h"), (24.0, tr("1 day")))

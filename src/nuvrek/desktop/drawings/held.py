@@ -10,7 +10,7 @@ from nuvrek.bench.shop.honesty import AIM, Held
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
+from nuvrek.wording.speech import tr
 
 _ROW, _NAME, _SAID = 44, 220, 150
 # More than so many are drawn as a share of so many.
@@ -68,4 +68,4 @@ class HeldView(QWidget):
                 low = row.of >= 10 and row.held / row.of < AIM - 0.1
                 said = QRectF(self.width() - t.px(_SAID), y - t.px(14), t.px(_SAID) - 6, t.px(28))
                 colour = "plum" if low else "ink"
-                write(painter, t, said, tr("{words} held", words=row.words), 15, colour, bold=low)
+                write(painter, t, said, tr("{detail} held", detail=row.words), 15, colour, bold=low)

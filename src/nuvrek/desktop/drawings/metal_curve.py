@@ -13,8 +13,8 @@ from nuvrek.desktop.drawings.places import free_place, ticks
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import figure, tr
 from nuvrek.units import MM_PER_UNIT, Unit, format_length, unit_word
+from nuvrek.wording.speech import figure, tr
 
 _LEFT, _BOTTOM, _TOP, _RIGHT = 62, 40, 14, 16
 
@@ -65,8 +65,8 @@ class CurveView(QWidget):
         self.setAccessibleDescription(
             "; ".join(
                 tr(
-                    "{words}: {metal_mm} off, {height_mm}",
-                    words=m.words,
+                    "{detail}: {metal_mm} off, {height_mm}",
+                    detail=m.words,
                     metal_mm=format_length(m.metal_mm, unit),
                     height_mm=format_length(m.height_mm, height_unit),
                 )
@@ -144,7 +144,12 @@ class CurveView(QWidget):
             )
         foot = QRectF(box.left(), box.bottom() + t.px(17), box.width(), t.px(20))
         write(
-            painter, t, foot, tr("metal off, all frets, {value}", value=self.unit.value), 13, "ink"
+            painter,
+            t,
+            foot,
+            tr("metal off, all frets, {detail}", detail=self.unit.value),
+            13,
+            "ink",
         )
         painter.save()
         painter.translate(t.px(12), box.center().y())

@@ -13,8 +13,8 @@ from nuvrek.desktop.drawings.places import free_place, ticks
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import figure, tr
 from nuvrek.units import MM_PER_UNIT, Unit, unit_word
+from nuvrek.wording.speech import figure, tr
 
 _LEFT, _BOTTOM, _TOP, _RIGHT = 58, 44, 40, 18
 

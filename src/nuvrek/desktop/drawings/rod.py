@@ -4,6 +4,7 @@ over the moves.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 import math
 from collections.abc import Callable
 from typing import TYPE_CHECKING
@@ -17,11 +18,11 @@ from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import Side
 from nuvrek.readings.words import part_words
 from nuvrek.units import Unit, format_number
+from nuvrek.wording.speech import tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.rod.move import RodPlan
@@ -95,9 +96,9 @@ class RodView(QWidget):
         trail = ", ".join(f"{p.moved} {format_number(p.mm, self.unit)}" for p in self.points)
         self.setAccessibleDescription(
             tr(
-                "Seen from the {where}: {told}. Relief: {trail}",
+                "Seen from the {where}: {detail}. Relief: {trail}",
                 where=where,
-                told=tr(" and ").join(told),
+                detail=tr(" and ").join(told),
                 trail=trail,
             )
         )
@@ -278,7 +279,7 @@ class RodView(QWidget):
             return
         t, c = self.theme, self.theme.colours
         target, margin = self.neck.relief_wanted_mm("middle"), self.neck.relief_margin_mm
-        title = tr("Relief at pitch over the moves, {value}", value=self.unit.value)
+        title = tr("Relief at pitch over the moves, {detail}", detail=self.unit.value)
         head = QRectF(box.left(), 0, box.width(), t.px(22))
         write(painter, self.theme, head, title, 14, "muted", align=Qt.AlignmentFlag.AlignLeft)
         band = QRectF(
@@ -289,7 +290,7 @@ class RodView(QWidget):
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawRect(band)
         beside = QRectF(box.left(), y(target) - t.px(10), t.px(50), t.px(20))
-        write(painter, self.theme, beside, format_number(target, self.unit), 13, "muted")
+        write(painter, self.theme, beside, say(format_number(target, self.unit)), 13, "muted")
 
     def _sides(
         self, painter: QPainter, x: Callable[[int], float], y: Callable[[float], float]
@@ -370,13 +371,13 @@ class RodView(QWidget):
             painter,
             self.theme,
             beside,
-            format_number(point.mm, self.unit),
+            say(format_number(point.mm, self.unit)),
             15,
             "ink",
             bold=True,
             align=Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter,
         )
-        self._under(painter, x, step, plot, point.moved)
+        self._under(painter, x, step, plot, say(point.moved))
 
     def _forecast(
         self,
@@ -400,7 +401,7 @@ class RodView(QWidget):
             painter,
             self.theme,
             beside,
-            format_number(mm, self.unit),
+            say(format_number(mm, self.unit)),
             15,
             "slate",
             bold=True,

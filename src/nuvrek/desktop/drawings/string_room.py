@@ -4,6 +4,7 @@ the side.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from collections.abc import Callable
 
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
@@ -17,9 +18,9 @@ from nuvrek.desktop.sheet.room_strip import FULL_MM, RoomBars, note_x
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import DARK, LIGHT, Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
 from nuvrek.neck.description import NeckDescription
 from nuvrek.units import Unit, format_number
+from nuvrek.wording.speech import tr
 
 # The column of titles.
 _MARGIN = 120
@@ -209,7 +210,7 @@ class RoomView(QWidget):
         s, rooms = page.string, page.rooms
         lane = RoomStrip(
             tr("Room, string {strings}", strings=page.strings - s),
-            tr("{value} over touching", value=self.unit.value),
+            tr("{detail} over touching", detail=self.unit.value),
             tuple(rooms.room_mm[s].tolist()),
             tuple(rooms.doubt_mm[s].tolist()),
             tuple(rooms.word(s, n) for n in range(page.notes)),
@@ -220,7 +221,7 @@ class RoomView(QWidget):
         bars.paint(lane)
         if self.why:
             self._compare(painter, page, g, lambda mm: bars.y(lane, mm))
-        self._title(painter, box, lane.title, lane.under)
+        self._title(painter, box, say(lane.title), say(lane.under))
 
     def _compare(
         self, painter: QPainter, page: StringRoomPage, g: SheetGeometry, y: Callable[[float], float]

@@ -4,6 +4,7 @@ and what was done.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from collections.abc import Callable, Sequence
 from datetime import date
 
@@ -16,8 +17,8 @@ from nuvrek.desktop.drawings.places import ticks
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import day_words, figure, tr
 from nuvrek.units import MM_PER_UNIT, Unit, format_number
+from nuvrek.wording.speech import day_words, figure, tr
 
 _LEFT, _RIGHT = 142, 30
 # Shares of the height: relief, air, metal, string heights, what was done, the change between two
@@ -274,7 +275,7 @@ class YearsView(QWidget):
             if sure and abs(mm) > 0.5 * largest:
                 place = middle - high - t.px(15) if mm > 0 else middle - high + 1
                 text = format_number(mm, self.unit, sign=True)
-                write(painter, t, QRectF(x - 30, place, 60, t.px(15)), text, 11, "ink")
+                write(painter, t, QRectF(x - 30, place, 60, t.px(15)), say(text), 11, "ink")
 
     def _metal_by_fret(self, painter: QPainter, box: QRectF) -> None:
         """The lowest crown of every fret at both visits with its doubt, over the least that

@@ -5,7 +5,7 @@ from __future__ import annotations
 from PyQt6.QtWidgets import QLabel
 
 from nuvrek.desktop.app_state import AppState
-from nuvrek.language import tr
+from nuvrek.wording.speech import tr
 
 
 class Standing(QLabel):

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from itertools import pairwise
 
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
@@ -12,7 +13,7 @@ from nuvrek.bench.practice.hall import Offer
 from nuvrek.bench.practice.kept import Result
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
+from nuvrek.wording.speech import tr
 
 COLUMNS = 2
 
@@ -85,13 +86,13 @@ class OfferBoard(QWidget):
         words = QRectF(box.left() + 38, box.top(), box.width() - t.px(110), box.height())
         flat = Qt.AlignmentFlag.AlignVCenter
         said = painter.fontMetrics().elidedText(
-            offer.title, Qt.TextElideMode.ElideRight, int(words.width())
+            say(offer.title), Qt.TextElideMode.ElideRight, int(words.width())
         )
         painter.drawText(words, flat, said)
         painter.setFont(t.font(min(13.0, size)))
         painter.setPen(c["muted"])
         side = QRectF(box.right() - t.px(74), box.top(), t.px(66), box.height())
-        painter.drawText(side, flat | Qt.AlignmentFlag.AlignRight, offer.under)
+        painter.drawText(side, flat | Qt.AlignmentFlag.AlignRight, say(offer.under))
 
 
 class Progress(QWidget):

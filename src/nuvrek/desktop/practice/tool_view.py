@@ -12,7 +12,7 @@ from nuvrek.bench.practice.pad import BenchPad
 from nuvrek.desktop.practice.pictures import edges, heard_and_filed, near
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
+from nuvrek.wording.speech import tr
 
 Picture = Callable[[QPainter, Theme, QRectF, BenchPad], None]
 _PICTURES: dict[str, Picture] = {

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from itertools import pairwise
 
 import numpy as np
@@ -12,9 +13,9 @@ from PyQt6.QtWidgets import QWidget
 
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
+from nuvrek.wording.speech import tr
 
 Array = NDArray[np.float64]
 
@@ -94,7 +95,7 @@ class TruthView(QWidget):
         painter.setPen(c["ink"])
         side = QRectF(0, box.top(), 100, box.height())
         flat = Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight
-        painter.drawText(side, flat, LANE_WORDS[LANES[k]])
+        painter.drawText(side, flat, say(LANE_WORDS[LANES[k]]))
         xs = self._x(box)
         painter.save()
         painter.setClipRect(box.adjusted(1, 1, -1, -1))

@@ -11,10 +11,10 @@ from nuvrek.bench.practice.kept import Kept
 from nuvrek.bench.practice.table import Table
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.window import _MODULES, Module, Window
-from nuvrek.language import tr
 from nuvrek.logbook.store import LogbookError
 from nuvrek.practice.at_work.actions import Tune
 from nuvrek.practice.exercise import exercise
+from nuvrek.wording.speech import tr
 
 HALL, BENCH, REVEAL = "Practice", "Bench", "Reveal"
 # The page that concludes: closed while the advice is silent. What Work writes down as filed and

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 import itertools
 
 from PyQt6.QtCore import QPointF, QRectF, Qt
@@ -9,8 +10,8 @@ from PyQt6.QtGui import QPainterPath, QPen, QTransform
 
 from nuvrek.bench.strips.strips import MetalStrip, SectionStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
-from nuvrek.language import tr
 from nuvrek.neck.crown import WORTH_FILING_MM
+from nuvrek.wording.speech import tr
 
 # Metal that fills the lane at least.
 _FULL_MM = 0.12
@@ -96,7 +97,7 @@ class Sections(StripPainter):
             self.words(
                 x, floor + 0.55 * row, lane.figures[fret - 1].removeprefix("0"), name, 12, bold=True
             )
-            self.words(x, floor + 1.5 * row, lane.heights[fret - 1], "muted", 11)
+            self.words(x, floor + 1.5 * row, say(lane.heights[fret - 1]), "muted", 11)
             self.words(x, floor + 2.4 * row, _SIGNS[says], name, 13, figures=False)
         left = self.box.left() + 4
         for n, said in enumerate(("flat", "left", "do"), 0):

@@ -4,13 +4,14 @@ earlier survey.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QBrush, QColor, QLinearGradient, QPen, QPolygonF
 
 from nuvrek.bench.strips.strips import DifferenceStrip, LightStrip, ShadeStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
-from nuvrek.language import tr
 from nuvrek.neck.description import LANES
+from nuvrek.wording.speech import tr
 
 _FULL_SHADE_MM = 0.25
 
@@ -56,7 +57,7 @@ class Light(StripPainter):
         self.words(
             self.box.left() + 10,
             self.box.top() + 13,
-            lane.words,
+            say(lane.words),
             "ink",
             15,
             bold=True,
@@ -199,7 +200,7 @@ class Difference(StripPainter):
         self.words(
             self.box.left() + 10,
             self.box.top() + 12,
-            lane.words,
+            say(lane.words),
             "ink",
             14,
             bold=True,

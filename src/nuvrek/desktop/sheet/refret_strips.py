@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 import itertools
 
 from PyQt6.QtCore import QPointF, QRectF, Qt
@@ -9,9 +10,9 @@ from PyQt6.QtGui import QPainterPath, QPen
 
 from nuvrek.bench.strips.refret import SlotStrip, TableStrip, TruingStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
-from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.neck.scale import fret_line_mm
+from nuvrek.wording.speech import tr
 
 # Wood that fills its lane at least, mm.
 _FULL_MM = 0.15
@@ -32,7 +33,7 @@ class Wood(StripPainter):
             floor = self.box.top() + head + (n + 1) * high
             self._lane(floor, per_mm, face, to_be)
             self.words(
-                self.box.left() + 4, floor - high + 9, LANE_WORDS[name], size=11, align="left"
+                self.box.left() + 4, floor - high + 9, say(LANE_WORDS[name]), size=11, align="left"
             )
             for fret, side in lane.left:
                 if side == name:
@@ -184,5 +185,5 @@ class Table(StripPainter):
                     self.p.drawEllipse(QPointF(x, middle), 2.4, 2.4)
             at = "ink" if row.now else "muted"
             self.p.setOpacity(0.9)
-            self.words(self.box.left() + 4, middle, row.title, at, 12, bold=row.now, align="left")
+            self.words(self.box.left() + 4, middle, say(row.title), at, 12, bold=row.now, align="left")
             self.p.setOpacity(1.0)

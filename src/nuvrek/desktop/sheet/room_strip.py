@@ -4,6 +4,7 @@ it does.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPen
 
@@ -55,5 +56,5 @@ class RoomBars(StripPainter):
                 self.p.drawLine(QPointF(x - 8, foot), QPointF(x + 8, foot))
         if lane.label:
             self.words(
-                self.box.right() - 8, self.box.top() + 12, lane.label, align="right", size=12
+                self.box.right() - 8, self.box.top() + 12, say(lane.label), align="right", size=12
             )

@@ -4,18 +4,18 @@ places.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainterPath, QPen, QPolygonF
 
 from nuvrek.bench.strips.strips import SideStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
-from nuvrek.language import named, tr
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.entry import ON_WOOD
 from nuvrek.readings.kinds import STATIONS
 from nuvrek.readings.sizes import SIZES
-from nuvrek.words import frets
+from nuvrek.wording.speech import frets, named, tr
 
 
 class Side(StripPainter):
@@ -78,7 +78,7 @@ class Side(StripPainter):
             "temperature": tr("the air beside the neck"),
             "humidity": tr("the air beside the neck"),
         }.get(lane.station.kind, "")
-        self._headline(text)
+        self._headline(say(text))
 
     def _finger(self, lane: SideStrip) -> None:
         """A finger on a fret: pressing it, or feeling its end."""
@@ -117,7 +117,7 @@ class Side(StripPainter):
         self.p.drawLine(QPointF(x - 16, y - 12), QPointF(x + 16, y - 12))
         self._above(x, y - 30, f"{size.title} {place}")
         if lane.note:
-            self.words(x, self.base + 24, lane.note, "string", 14, figures=False)
+            self.words(x, self.base + 24, say(lane.note), "string", 14, figures=False)
 
     def _above(self, x: float, y: float, text: str) -> None:
         self.words(x, max(y, self.box.top() + 14), text, "copper", 16, bold=True, figures=False)
@@ -152,7 +152,7 @@ class Side(StripPainter):
         self._above(x, top - 20, tr("leaf between {under} {where}", under=under, where=where))
         if lane.note:
             self.words(
-                self.box.center().x(), self.base + 30, lane.note, "string", 14, figures=False
+                self.box.center().x(), self.base + 30, say(lane.note), "string", 14, figures=False
             )
 
     def _space(self, fret: int) -> float:
@@ -302,7 +302,7 @@ class Side(StripPainter):
             17,
             bold=True,
         )
-        self.words(self.g.fret_x(fret), self.base + 24, lane.note, "string", 14, figures=False)
+        self.words(self.g.fret_x(fret), self.base + 24, say(lane.note), "string", 14, figures=False)
 
     def _caliper(self, lane: SideStrip) -> None:
         x = self.g.fret_x(lane.fret)

@@ -4,6 +4,7 @@ and hollow.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 import math
 
 from PyQt6.QtCore import QPointF, QRectF, Qt
@@ -32,9 +33,9 @@ from nuvrek.desktop.sheet.room_strip import RoomBars
 from nuvrek.desktop.sheet.side_view import Side
 from nuvrek.desktop.sheet.strip_painter import StripPainter
 from nuvrek.desktop.theme import Theme
-from nuvrek.language import tr
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, Lane
+from nuvrek.wording.speech import tr
 
 
 def paint_strip(
@@ -107,9 +108,9 @@ class _Wood(StripPainter):
         note = tr("heights ×{per_mm:.0f}", per_mm=per_mm / px_per_mm)
         legend_end = self._legend(lane) if len(lane.curves) > 1 else self.box.left()
         self.p.setFont(self.theme.font(16, bold=True, figures=True))
-        half = 0.5 * self.p.fontMetrics().horizontalAdvance(lane.label)
+        half = 0.5 * self.p.fontMetrics().horizontalAdvance(say(lane.label))
         x = max(self.g.fret_x(lane.label_fret), legend_end + half + 6)
-        self.words(x, self.box.top() + 13, lane.label, "ink", 16, bold=True)
+        self.words(x, self.box.top() + 13, say(lane.label), "ink", 16, bold=True)
         # Where the sheet is narrow the note goes below what is read first.
         self.p.setFont(self.theme.font(12, figures=True))
         begins = self.box.right() - 8 - self.p.fontMetrics().horizontalAdvance(note)
@@ -147,8 +148,8 @@ class _Wood(StripPainter):
             self.p.setPen(QPen(self.colour("ink"), 1.6, style))
             self.p.drawLine(QPointF(x, y), QPointF(x + 22, y))
             self.p.setFont(self.theme.font(12))
-            wide = self.p.fontMetrics().horizontalAdvance(word)
-            self.words(x + 28, y, word, size=12, figures=False, align="left")
+            wide = self.p.fontMetrics().horizontalAdvance(say(word))
+            self.words(x + 28, y, say(word), size=12, figures=False, align="left")
             x += 44 + wide
         return x
 
@@ -184,7 +185,7 @@ class _Tops(StripPainter):
                     named = (fret + 1, ("bass", "middle", "treble")[k]) in lane.named
                     self._bar(x + (place - 1) * 6.0, zero, value, doubts[k], per_mm, named)
         if lane.rule:
-            self.words(self.box.right() - 8, self.box.top() + 11, lane.rule, size=12, align="right")
+            self.words(self.box.right() - 8, self.box.top() + 11, say(lane.rule), size=12, align="right")
 
     def _bar(
         self, x: float, zero: float, value: float, doubt: float, per_mm: float, named: bool
@@ -252,7 +253,7 @@ class _Crown(StripPainter):
             right = x + wide / 2
             thin = lane.crown_mm[fret - 1] - lane.off_mm[fret - 1] < lane.least_mm
             top = floor - lane.crown_mm[fret - 1] * per_mm - self.theme.px(7)
-            self.words(x, top, figure, "plum" if thin else "muted", 11, bold=thin)
+            self.words(x, top, say(figure), "plum" if thin else "muted", 11, bold=thin)
 
 
 class _Values(StripPainter):

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 import itertools
 
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
@@ -14,8 +15,8 @@ from nuvrek.desktop.sheet.fingerboard import BoardPicture, paint_marks
 from nuvrek.desktop.sheet.strips import paint_strip
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
+from nuvrek.wording.speech import tr
 
 _GAP = 10
 
@@ -128,10 +129,10 @@ class SheetView(QWidget):
         painter.setBrush(self.drawn.colours["card"])
         painter.drawRoundedRect(box, 3, 3)
         if box.height() < self.drawn.px(44):
-            self._title(painter, box.center().y(), lane.title, bold=True)
+            self._title(painter, box.center().y(), say(lane.title), bold=True)
             return
-        self._title(painter, box.center().y() - self.drawn.px(9), lane.title, bold=True)
-        self._title(painter, box.center().y() + self.drawn.px(10), lane.under, bold=False)
+        self._title(painter, box.center().y() - self.drawn.px(9), say(lane.title), bold=True)
+        self._title(painter, box.center().y() + self.drawn.px(10), say(lane.under), bold=False)
 
     def _title(self, painter: QPainter, y: float, text: str, *, bold: bool) -> None:
         size = 15.0 if bold else 13.0
@@ -154,7 +155,7 @@ class SheetView(QWidget):
             height = painter.fontMetrics().height()
             align = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter
             words = LANE_WORDS[lane]
-            painter.drawText(QRectF(0, y - height / 2, self.margin - 12, height), align, words)
+            painter.drawText(QRectF(0, y - height / 2, self.margin - 12, height), align, say(words))
 
     def _numbers(self, painter: QPainter, g: SheetGeometry, top: float) -> None:
         last = -1e9

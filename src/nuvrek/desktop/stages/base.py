@@ -20,7 +20,6 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from nuvrek.bench.help.known.known import Known
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
@@ -28,6 +27,7 @@ from nuvrek.desktop.widgets.chooser import Chooser
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.readings.stations import Station
 from nuvrek.readings.words import place_words, value_words
+from nuvrek.wording.help.known.known import Known
 
 
 def clear(layout: QLayout) -> None:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 import textwrap
 from typing import TYPE_CHECKING, Literal
 
@@ -9,9 +10,6 @@ from PyQt6.QtCore import QRectF, QSize
 from PyQt6.QtGui import QPaintEvent
 from PyQt6.QtWidgets import QGridLayout, QPushButton, QSizePolicy, QVBoxLayout, QWidget
 
-from nuvrek import words
-from nuvrek.bench.help.known.course import known_way
-from nuvrek.bench.help.known.known import Known
 from nuvrek.bench.owner.cost import Cost, cost_of, cost_words, price_points
 from nuvrek.bench.owner.worth import beside_words
 from nuvrek.bench.strips.filing import metal_strip
@@ -35,11 +33,14 @@ from nuvrek.desktop.widgets.way_row import (
     fitting_percent,
     row_theme,
 )
-from nuvrek.language import tr
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.readings.entries import WayKind
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import Unit, format_length, unit_word
+from nuvrek.wording import speech as words
+from nuvrek.wording.help.known.course import known_way
+from nuvrek.wording.help.known.known import Known
+from nuvrek.wording.speech import tr
 
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
@@ -296,7 +297,7 @@ class ChooseStage(Stage):
                 way.kind == plan.advice and not self.app.silent,
                 way.kind == in_hand,
             )
-            row.setAccessibleName(_row_name(row, way.title, way.gist, s.unit, way.metal_mm))
+            row.setAccessibleName(_row_name(row, say(way.title), say(way.gist), s.unit, way.metal_mm))
             row.update()
         way = shown[at]
         self._fit(shown, plan, way, solved)
@@ -421,7 +422,7 @@ class ChooseStage(Stage):
         head = f"{way.title}: {way.gist}" if way.possible else f"{way.title}: {now}"
         if way.possible and len(head) > _LONGEST_HEAD:
             # What does not fit large is said small.
-            head = way.title
+            head = say(way.title)
             # How the neck is laid for a file is told in Work; a turn or a saddle is told here.
             above = leg is not None and (way.files or way.gist.lower() in leg.why.lower())
             reasons = reasons if above else (way.gist, *reasons)
@@ -432,7 +433,7 @@ class ChooseStage(Stage):
         solved = self.app.fresh
         if self.shows != "metal" and solved is not None:
             # The figures of the price need the room that the gist would take.
-            head = way.title
+            head = say(way.title)
             cost = cost_of(way, solved.neck_state.neck, self.app.pace, s.prices)
             worth = session.neck_state.dealings.worth
             beside = beside_words(worth, cost.price.total)
@@ -458,7 +459,7 @@ class ChooseStage(Stage):
 
         solved, s = self.app.fresh, self.app.settings
         rule = RULES.get(leg.rule)
-        told = textwrap.wrap(rule.says, _WHY_LETTERS) if rule is not None else []
+        told = textwrap.wrap(say(rule.says), _WHY_LETTERS) if rule is not None else []
         if solved is not None:
             readings = {one.number: one.reading for one in solved.neck_state.taken}
             for sign, numbers in (

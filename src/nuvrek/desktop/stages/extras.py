@@ -9,16 +9,15 @@ from typing import TYPE_CHECKING
 from PyQt6.QtGui import QGuiApplication
 from PyQt6.QtWidgets import QFileDialog, QInputDialog, QMenu, QWidget
 
-from nuvrek import words
 from nuvrek.desktop.widgets.photo import small_copy
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults, read_bytes
 from nuvrek.exchange.readings_csv import read_table, write_table
-from nuvrek.language import tr
 from nuvrek.neck.description import MOST_LETTERS
 from nuvrek.readings.entries import AnyReading, Note
 from nuvrek.readings.words import place_words
-from nuvrek.words import upper_first
+from nuvrek.wording import speech as words
+from nuvrek.wording.speech import tr, upper_first
 
 if TYPE_CHECKING:
     from nuvrek.bench.session import Session

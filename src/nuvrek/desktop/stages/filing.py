@@ -4,6 +4,8 @@ the ink will go.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say
 from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import Qt, QTimer
@@ -17,11 +19,10 @@ from nuvrek.desktop.drawings.metal_curve import CurveView, Mark
 from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Choices, Picks, Stage, button, scrolling, sliding
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.language import tr
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.units import format_length
-from nuvrek.words import lower_first
+from nuvrek.wording.speech import lower_first, tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.case.way import Way
@@ -191,7 +192,7 @@ class FilingStage(Stage):
         self._filling = True
         self.kinds.clear()
         for kind in filing.kinds:
-            self.kinds.addItem(way_title(kind), kind)
+            self.kinds.addItem(say(way_title(kind)), kind)
         self.kinds.setCurrentIndex(max(self.kinds.findData(filing.kind), 0))
         neck = filing.solved.map.neck
         self.least.setMaximum(max(round(neck.wire_height_mm / _STEP_MM), 40))
@@ -206,7 +207,7 @@ class FilingStage(Stage):
             at = pick.findData(value)
             if at < 0:
                 pick.addItem(
-                    tr("{value:g} mm", value=value) if isinstance(value, float) else str(value),
+                    tr("{detail:g} mm", detail=value) if isinstance(value, float) else str(value),
                     value,
                 )
                 at = pick.count() - 1
@@ -224,8 +225,8 @@ class FilingStage(Stage):
         self._sheet(viewed, (), None)
         self._curve(filing, viewed)
         self.bar.show_words(
-            filing.head(),
-            message=viewed.gist if viewed.possible else " ".join(viewed.why_not),
+            say(filing.head()),
+            message=say(viewed.gist if viewed.possible else " ".join(say_all(viewed.why_not))),
             state=session.neck_state.state,
             right_title=tr("keys"),
             right=(
@@ -421,7 +422,7 @@ class FilingStage(Stage):
         # In a grid that scrolls a label takes the height of the words before.
         self.told.setMinimumHeight(self.told.heightForWidth(self.told.width()))
         watched = watch_words(rehearsal, viewed, filing.unit)
-        self.bar.show_message(self.bar.notice or watched, alert=bool(self.bar.notice))
+        self.bar.show_message(say(self.bar.notice or watched), alert=bool(self.bar.notice))
 
     def _settle(self) -> None:
         self._show()
@@ -507,7 +508,7 @@ class FilingStage(Stage):
             return
         viewed = filing.way()
         if not viewed.possible:
-            self.bar.say(" ".join(viewed.why_not))
+            self.bar.say(" ".join(say_all(viewed.why_not)))
             return
         if self.app.write(lambda: filing.take(session)):
             self.app.stage_wanted.emit("Work")

@@ -9,14 +9,13 @@ from PyQt6.QtCore import QSize, Qt, QUrl
 from PyQt6.QtGui import QImage, QKeyEvent, QResizeEvent, QTextCursor, QTextDocument
 from PyQt6.QtWidgets import QHBoxLayout, QListWidget, QListWidgetItem, QTextBrowser, QVBoxLayout
 
-from nuvrek.bench.help.guide import Chapter, Hit, chapters, docs_folder, read_chapter, search
-from nuvrek.bench.page_names import PAGE_NAMES
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Stage, button, heading, key_name
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.language import tr
-from nuvrek.words import count
+from nuvrek.wording.help.guide import Chapter, Hit, chapters, docs_folder, read_chapter, search
+from nuvrek.wording.page_names import PAGE_NAMES
+from nuvrek.wording.speech import count, tr
 
 _SNIPPET = 90
 

@@ -9,9 +9,9 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.years import YearsView
 from nuvrek.desktop.stages.base import Stage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.language import tr
 from nuvrek.logbook.stand import Stand
 from nuvrek.readings.shop.entries import SeasonLook
+from nuvrek.wording.speech import tr
 
 
 class HistoryStage(Stage):
@@ -88,8 +88,8 @@ class HistoryStage(Stage):
                 tr("up, down: the earlier one"),
                 f". {tr('tops moved') if self.view.by_fret else tr('metal by fret')}",
                 tr(
-                    "* {it} every half year",
-                    it=tr("no look") if session.neck_state.season_look else tr("a look"),
+                    "* {detail} every half year",
+                    detail=tr("no look") if session.neck_state.season_look else tr("a look"),
                 ),
                 tr("Enter: Map"),
             ),

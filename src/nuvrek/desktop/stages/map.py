@@ -2,14 +2,12 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from collections.abc import Callable
 from typing import TYPE_CHECKING
 
 from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
-from nuvrek import words
-from nuvrek.bench.help.known.findings import known_finding, known_fret
-from nuvrek.bench.help.known.known import Known
 from nuvrek.bench.pages.reading_picker import ReadingPicker
 from nuvrek.bench.solved import Solved
 from nuvrek.bench.strips.map import difference_strip, light_strip, map_at, room_strip, shade_strip
@@ -23,13 +21,15 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.cards import Card
 from nuvrek.desktop.widgets.photo import PhotoView
 from nuvrek.estimate.findings.finding import Finding
-from nuvrek.language import tr
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.readings.entries import State, Strings
 from nuvrek.readings.stations import Suggestion, prompt
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import format_length, format_number
-from nuvrek.words import upper_first
+from nuvrek.wording import speech as words
+from nuvrek.wording.help.known.findings import known_finding, known_fret
+from nuvrek.wording.help.known.known import Known
+from nuvrek.wording.speech import tr, upper_first
 
 if TYPE_CHECKING:
     from nuvrek.bench.session import Session
@@ -272,7 +272,7 @@ class MapStage(Stage):
             good = finding.verdict == "good"
             record = FINDINGS[finding.kind]
             sign, colour = record.sign or "◆", record.colour or ("slate" if good else "copper")
-            lines.append((sign, colour, finding.headline, finding.text, finding.fret))
+            lines.append(say(say(say(say(say(say((sign, colour, finding.headline, finding.text, finding.fret))))))))
         if not lines:
             taken = bool(solved.neck_state.taken)
             if taken:
@@ -391,7 +391,7 @@ class MapStage(Stage):
             tr(" Enter takes it again, Backspace strikes it out.") if finding.kind == "odd" else ""
         )
         self.bar.show_words(
-            finding.headline,
+            say(finding.headline),
             message=f"{finding.text}{again}",
             state=state,
             right_title=tr("what speaks for it, and against") if right else "",
@@ -425,10 +425,10 @@ class MapStage(Stage):
         count = len(self.picker.readings) if self.picker else 0
         self.bar.show_words(
             tr("Fret {fret}, {side}", fret=fret, side=side),
-            number=format_number(rise, s.unit, sign=True),
+            number=say(format_number(rise, s.unit, sign=True)),
             unit=tr(
-                "{value} off the smooth neck, give or take {doubt}",
-                value=s.unit.value,
+                "{detail} off the smooth neck, give or take {doubt}",
+                detail=s.unit.value,
                 doubt=format_number(doubt, s.unit),
             ),
             message=tr(

@@ -4,6 +4,7 @@ be carried away.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from collections.abc import Callable
 from pathlib import Path
 
@@ -16,9 +17,9 @@ from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Choices, button, chooser
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import Strings
+from nuvrek.wording.speech import tr
 
 VIEWS = (
     ("light", tr("Light gap")),
@@ -76,7 +77,7 @@ class MapViews(QWidget):
             box.setFocusPolicy(Qt.FocusPolicy.TabFocus)
             box.activated.connect(lambda _at: self._changed())
         for lane in LANES:
-            self.lanes.addItem(LANE_WORDS[lane], lane)
+            self.lanes.addItem(say(LANE_WORDS[lane]), lane)
         grid.addWidget(self.edges, 1, 0, 1, 2)
         grid.addWidget(self.lanes, 1, 2, 1, 2)
         grid.addWidget(self.past, 1, 4, 1, 4)
@@ -161,7 +162,8 @@ class MapViews(QWidget):
         self._moments = moments(session) if session is not None else ()
         self.past.clear()
         self.past.addItems(
-            [tr("since {words}", words=m.words) for m in self._moments] or [tr("no earlier survey")]
+            [tr("since {detail}", detail=m.words) for m in self._moments]
+            or [tr("no earlier survey")]
         )
         self.past.setCurrentIndex(min(max(past, 0), self.past.count() - 1))
         self._mark()

@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 import msgspec
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QHBoxLayout, QInputDialog, QLabel, QPushButton, QVBoxLayout
 
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.keypad.view import menu_of, view_of
-from nuvrek.bench.page_names import PAGE_NAMES
 from nuvrek.bench.session import Session
 from nuvrek.bench.strips.measure import dots_of, side_strip, values_strip
 from nuvrek.bench.strips.strips import AnyStrip, tops_strip, wood_strip
@@ -21,10 +21,11 @@ from nuvrek.desktop.widgets.first_time import FirstTimeRow
 from nuvrek.desktop.widgets.painting import styled
 from nuvrek.desktop.widgets.round_progress import Posts
 from nuvrek.desktop.widgets.tiles import Tiles
-from nuvrek.language import tr
 from nuvrek.readings.rounds import ROUNDS
 from nuvrek.readings.stations import Station
 from nuvrek.units import Unit
+from nuvrek.wording.page_names import PAGE_NAMES
+from nuvrek.wording.speech import tr
 
 # Special keys first, with the words each stop gives them; then those that mean the same everywhere.
 _FACES = {"+": "+", "-": "−", "*": "*", "/": "/"}
@@ -73,7 +74,7 @@ class MeasureStage(Stage):
         self.choice.setAccessibleName(tr("Which round"))
         self.choice.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         for name in self.rounds:
-            self.choice.addItem(ROUNDS[name][0], name)
+            self.choice.addItem(say(ROUNDS[name][0]), name)
         self.choice.activated.connect(lambda: self.change_round(str(self.choice.currentData())))
         self.choice.setVisible(len(self.rounds) > 1)
         self.title.setVisible(len(self.rounds) == 1)
@@ -290,7 +291,7 @@ class MeasureStage(Stage):
         self.sheet.show_neck(pad.neck, lanes, dots_of(pad))
         self.tiles.fill(menu_of(pad))
         view = view_of(pad)
-        self.title.setText(pad.round.title)
+        self.title.setText(say(pad.round.title))
         self.choice.setCurrentIndex(self.choice.findData(pad.round.name))
         self.posts.fill(pad.posts())
         self.count.setText(
@@ -333,13 +334,13 @@ class MeasureStage(Stage):
             return
         view, back = view_of(self.keypad), self.keypad.back_words()
         self.bar.show_words(
-            view.prompt,
+            say(view.prompt),
             number=view.number,
             unit=view.unit,
             aside=view.aside,
-            message=f"{view.question} {view.hint}".strip()
+            message=say(f"{view.question} {view.hint}".strip()
             if view.question
-            else view.message or view.hint,
+            else view.message or view.hint),
             alert=bool(view.question or view.message),
             state=self.app.session.neck_state.state,
             right_title=tr("last readings"),

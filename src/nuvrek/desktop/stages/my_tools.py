@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 import msgspec
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import (
@@ -37,8 +38,8 @@ from nuvrek.desktop.stages.base import Choices, Picks, Stage, TickBox, button, h
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.language import tr
 from nuvrek.readings.tool_kit import INCH_LEAVES_MM, METRIC_LEAVES_MM, Kit
+from nuvrek.wording.speech import tr
 
 OFF = tr("How far each may be off")
 STRING_HEIGHTS = (
@@ -100,11 +101,11 @@ class KitStage(Stage):
         grid.setHorizontalSpacing(12)
         grid.addWidget(heading(title), 0, 0, 1, 2)
         for row, field in enumerate(fields, 1):
-            label, line = QLabel(field.label), QLineEdit()
+            label, line = QLabel(say(field.label)), QLineEdit()
             label.setBuddy(line)
-            line.setAccessibleName(field.label)
-            line.setPlaceholderText(field.hint)
-            line.setToolTip(field.hint)
+            line.setAccessibleName(say(field.label))
+            line.setPlaceholderText(say(field.hint))
+            line.setToolTip(say(field.hint))
             line.setMaxLength(400)
             line.textEdited.connect(self._edited)
             self.fields[field.name] = line
@@ -138,7 +139,7 @@ class KitStage(Stage):
             (tr("An inch set"), INCH_LEAVES_MM),
         ):
             push = button(words)
-            push.setAccessibleName(tr("{words} of leaves, as usually sold", words=words))
+            push.setAccessibleName(tr("{detail} of leaves, as usually sold", detail=words))
             push.clicked.connect(lambda _on, leaves=leaves: self._take_leaves(leaves))
             sets.addWidget(push)
         sets.addStretch()
@@ -185,7 +186,7 @@ class KitStage(Stage):
     def _fill(self, kit: Kit) -> None:
         self._loading = True
         for field in FIELDS:
-            self.fields[field.name].setText(field_words(kit, field, self.app.settings.unit))
+            self.fields[field.name].setText(say(field_words(kit, field, self.app.settings.unit)))
             self.fields[field.name].setCursorPosition(0)
         self.indicator.setChecked(kit.indicator)
         self.language.setCurrentIndex(self.language.findData(self.app.settings.language))
@@ -229,7 +230,7 @@ class KitStage(Stage):
         if kit is not None:
             kit = msgspec.structs.replace(kit, indicator=self.indicator.isChecked())
             self.app.change_quietly(msgspec.structs.replace(settings, kit=kit))
-        self._show(next(iter(faults.values()), ""))
+        self._show(say(next(iter(faults.values()), "")))
 
     def refresh(self) -> None:
         self._show("")
@@ -258,7 +259,7 @@ class KitStage(Stage):
             self.sheet.setVisible(self.wide)
             for push in self.prints:
                 push.show()
-            prompt = fit_sentence(neck, kit)
+            prompt = say(fit_sentence(neck, kit))
         self.bar.show_words(
             prompt,
             message=fault or words,

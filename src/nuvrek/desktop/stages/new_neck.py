@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout
 
 from nuvrek.bench.forms.three_figures import ASKED, ThreeFigures
@@ -11,8 +12,8 @@ from nuvrek.desktop.sheet.view import SheetView
 from nuvrek.desktop.stages.base import Stage, button
 from nuvrek.desktop.widgets.asked_list import AskedList
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.language import tr
 from nuvrek.logbook.store import NeckRow
+from nuvrek.wording.speech import tr
 
 
 class NewNeckStage(Stage):
@@ -63,10 +64,10 @@ class NewNeckStage(Stage):
         if neck is not None:
             self.sheet.show_neck(neck, (), Dots())
         self.bar.show_words(
-            figures.asked.question,
+            say(figures.asked.question),
             number=f"{figures.text}▏",
             unit=figures.asked.unit,
-            message=figures.message or figures.asked.where,
+            message=say(figures.message or figures.asked.where),
             alert=bool(figures.message),
         )
 

@@ -9,7 +9,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import clear, heading, scrolling
 from nuvrek.desktop.stages.measure import MeasureStage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.language import tr
+from nuvrek.wording.speech import tr
 
 # What margins and the bar take of the column beside the board, and half of the gap in it.
 _ASIDE = 44

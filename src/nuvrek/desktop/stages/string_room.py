@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from msgspec import structs
 from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
@@ -11,11 +12,10 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.string_room import RoomView
 from nuvrek.desktop.stages.base import Choices, Stage, button, chooser, heading, scrolling, sliding
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.language import named, tr
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.readings.entries import Describe
 from nuvrek.units import format_length
-from nuvrek.words import lower_first
+from nuvrek.wording.speech import lower_first, named, tr
 
 _HEIGHT_STEPS = 0.05
 _PANEL_WIDE = 290
@@ -173,7 +173,7 @@ class RoomStage(Stage):
             return
         heard = room.ear(session)
         self.ear.setText(
-            tr("Play up the neck: * where it buzzes.") if heard is None else heard.words
+            say(tr("Play up the neck: * where it buzzes.") if heard is None else heard.words)
         )
         self.fitted.setVisible(heard is not None)
         words = room.lowest_words(s.unit)
@@ -187,7 +187,7 @@ class RoomStage(Stage):
         head, _, rest = room.note_words(s.unit).partition(". ")
         self.bar.show_words(
             head,
-            message=room.why_not_straight(s.unit) if self.why.isChecked() else rest,
+            message=say(room.why_not_straight(s.unit) if self.why.isChecked() else rest),
             state=session.neck_state.state,
             right_title=tr("keys"),
             right=(

@@ -4,6 +4,7 @@ do to the relief.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from collections.abc import Callable
 
 from msgspec import structs
@@ -31,9 +32,8 @@ from nuvrek.bench.forms.strings import (
 )
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, TickBox, button, heading
-from nuvrek.language import tr
 from nuvrek.neck.strings import WRAP_WORDS, StringSet
-from nuvrek.words import upper_first
+from nuvrek.wording.speech import tr, upper_first
 
 MOST_LINES = 14
 MOST_CAPO = 9
@@ -66,11 +66,11 @@ class StringsPage(QWidget):
         self.capo, self.tuning, self.sets = Choices(), Choices(), Choices()
         self.wrap = Choices()
         for wrap, words in WRAP_WORDS.items():
-            self.wrap.addItem(words, wrap)
+            self.wrap.addItem(say(words), wrap)
         self.wrap.setAccessibleName(tr("What the wound strings are wound with"))
         self.wrap.currentIndexChanged.connect(self._typed)
         for n in range(MOST_CAPO + 1):
-            self.capo.addItem(tr("capo {n}", n=n) if n else tr("no capo"), n)
+            self.capo.addItem(tr("capo {detail}", detail=n) if n else tr("no capo"), n)
         for semitones, words in TUNINGS.items():
             self.tuning.addItem(words, semitones)
         for box, name in (
@@ -278,7 +278,7 @@ class StringsPage(QWidget):
                 other.setText(f"{then[n].note}  {change_words(pull, after[n])}")
         now = whole(specs, self.scale_mm)
         self.total.setText(
-            tr("In all {words}", words=now.words) if specs else tr("No strings are listed.")
+            tr("In all {detail}", detail=now.words) if specs else tr("No strings are listed.")
         )
         self._tell(specs, then, compared)
 
@@ -303,7 +303,7 @@ class StringsPage(QWidget):
         if specs:
             change = tr("Then {change_words} in all. ", change_words=change_words(now, after))
         else:
-            change = tr("Then {words} in all. ", words=after.words)
+            change = tr("Then {detail} in all. ", detail=after.words)
         self.told.setText(f"{change}{self._relief_words(specs, then)}{capo}")
 
     def _relief_words(self, specs: StringSet, then: StringSet) -> str:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 import msgspec
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import (
@@ -25,7 +26,6 @@ from nuvrek.desktop.stages.base import Choices, Picks, Stage, TickBox, button, h
 from nuvrek.desktop.stages.strings import StringsPage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.words_field import WordsField
-from nuvrek.language import tr
 from nuvrek.neck.description import (
     ACCESS_WORDS,
     JOINT_WORDS,
@@ -37,7 +37,7 @@ from nuvrek.neck.description import (
     target_by_kind_mm,
 )
 from nuvrek.readings.entries import Describe
-from nuvrek.words import upper_first
+from nuvrek.wording.speech import tr, upper_first
 
 _GROUPS: tuple[tuple[str, tuple[str, ...]], ...] = (
     (
@@ -86,10 +86,10 @@ class TakeInStage(Stage):
             self.rod.addItem(upper_first(word), kind)
         self.rod.setAccessibleName(tr("Kind of rod"))
         self.picks = {
-            "rod_access": Picks(tr("Rod nut"), ACCESS_WORDS),
-            "touch": Picks(tr("Player's touch"), TOUCH_WORDS),
-            "joint": Picks(tr("Neck joint"), JOINT_WORDS),
-            "relief_school": Picks(tr("Relief to aim at"), SCHOOL_WORDS),
+            "rod_access": Picks(tr("Rod nut"), say(say(say(say(say(say(ACCESS_WORDS))))))),
+            "touch": Picks(tr("Player's touch"), say(say(say(say(say(say(TOUCH_WORDS))))))),
+            "joint": Picks(tr("Neck joint"), say(say(say(say(say(say(JOINT_WORDS))))))),
+            "relief_school": Picks(tr("Relief to aim at"), say(say(say(say(say(say(SCHOOL_WORDS))))))),
         }
         self.strings = StringsPage(app, self._edited)
         self.complaint = WordsField(tr("Complaint"), MOST_LETTERS)
@@ -200,7 +200,7 @@ class TakeInStage(Stage):
         return grid
 
     def _line(self, grid: QGridLayout, row: int, name: str) -> None:
-        label = QLabel(_WHOLE.get(name) or next(f.label for f in LENGTHS if f.name == name))
+        label = QLabel(say(_WHOLE.get(name) or next(f.label for f in LENGTHS if f.name == name)))
         line = QLineEdit()
         line.setAccessibleName(label.text())
         line.setMaxLength(20)
@@ -276,7 +276,7 @@ class TakeInStage(Stage):
     def _fill(self, neck: NeckDescription) -> None:
         self._loading = True
         for field in LENGTHS:
-            self.fields[field.name].setText(field_text(neck, field, self.app.settings.inch))
+            self.fields[field.name].setText(say(field_text(neck, field, self.app.settings.inch)))
         for name in _WHOLE:
             self.fields[name].setText(str(getattr(neck, name)))
         for name, box in self.checks.items():
@@ -305,7 +305,7 @@ class TakeInStage(Stage):
         neck, faults = read_form({name: line.text() for name, line in self.fields.items()}, rest)
         if wrong and not faults:
             return None, {"strings": next(iter(wrong.values()))}
-        return neck, faults
+        return say(say(say(say(say(neck, faults)))))
 
     def _edited(self) -> None:
         if self._loading or self.app.session is None:
@@ -323,9 +323,9 @@ class TakeInStage(Stage):
             self.sheet.show_neck(neck, (), Dots())
         usual, margin = target_by_kind_mm(neck.scale_mm if neck else 648.0)
         advice = tr(
-            "Relief on such a scale is usually {usual:.2f} to {usual_2:.2f} mm.",
+            "Relief on such a scale is usually {usual:.2f} to {other_usual:.2f} mm.",
             usual=usual - margin,
-            usual_2=usual + margin,
+            other_usual=usual + margin,
         )
         self.bar.show_words(
             tr("What is on the bench?"),

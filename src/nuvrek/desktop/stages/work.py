@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from collections.abc import Callable
 
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout
 
-from nuvrek import words
 from nuvrek.bench.pages.rod_loop_words import LoopWords, loop_words
 from nuvrek.bench.pages.work import (
     dots_for,
@@ -47,13 +47,14 @@ from nuvrek.desktop.widgets.at_work.rod_row import RodRow
 from nuvrek.desktop.widgets.at_work.seating_row import SeatRow
 from nuvrek.desktop.widgets.at_work.step_list import StepList
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.language import tr
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import Heated
 from nuvrek.readings.refret.stages import SWEEPS
 from nuvrek.readings.stations import Station, Suggestion
 from nuvrek.units import Unit
+from nuvrek.wording import speech as words
+from nuvrek.wording.speech import tr
 
 
 class WorkStage(Stage):
@@ -200,7 +201,7 @@ class WorkStage(Stage):
         if self.app.write(lambda: session.append(entry)):
             self.seat.clear()
             self.refresh()
-            self.bar.say(seated_words(entry))
+            self.bar.say(say(seated_words(entry)))
 
     def _tick(self, firm: bool = False, unread: bool = False) -> None:
         """Tick the step in hand; ``firm``: the hand says that all frets were pressed and hold;
@@ -217,7 +218,7 @@ class WorkStage(Stage):
             self.bar.say(tr("{gated} 0 goes to it.", gated=gated))
             return
         if not firm and (asked := asked_first(session.neck_state, step)):
-            self.bar.say(asked)
+            self.bar.say(say(asked))
             return
         station = None if unread else due_reading(session, step, self.app.settings.kit)
         if station is not None:
@@ -251,7 +252,7 @@ class WorkStage(Stage):
         if session is None or next_step(session.neck_state) is None:
             return
         said: list[str] = []
-        if self.app.write(lambda: said.append(leave_or_take_up(session))):
+        if self.app.write(lambda: said.append(say(leave_or_take_up(session)))):
             self.refresh()
             self.bar.say(said[0])
 
@@ -422,10 +423,10 @@ class WorkStage(Stage):
         if now is None:
             self._ended(gate, any_steps)
         else:
-            self.step_title.setText(now.title)
+            self.step_title.setText(say(now.title))
             again = ""
             if session is not None:
-                again = look_again_words(session.neck_state, session.time_now())
+                again = say(look_again_words(session.neck_state, session.time_now()))
             dates = again if now.key == "look-again" else ""
             self.step_text.setText(now.text + dates + self._more(now))
             self.caution.setText(
@@ -441,17 +442,17 @@ class WorkStage(Stage):
     def _ended(self, gate: Gate | None, any_steps: bool) -> None:
         """All steps of the way in hand are ticked: the gate to the next one, or the end."""
         title, text = ended_words(gate, any_steps)
-        self.step_title.setText(title)
-        self.step_text.setText(text)
+        self.step_title.setText(say(title))
+        self.step_text.setText(say(text))
 
     def _more(self, step: Step) -> str:
         session, s = self.app.session, self.app.settings
         if session is None:
             return ""
         more = self.refret.more(step) if self.refret is not None else ""
-        return more or more_words(
+        return say(more or more_words(
             step, session.neck_state, self.app.solved, s.unit, s.kit.stroke_mm
-        )
+        ))
 
     def _show_rod(self) -> None:
         session, solved = self.app.session, self.app.solved
@@ -493,11 +494,11 @@ class WorkStage(Stage):
         if step_left and told.over:
             message += tr(" Enter ticks the step.")
         self.bar.show_words(
-            told.prompt,
+            say(told.prompt),
             number=told.number,
             unit=told.unit,
             aside=told.aside,
-            message=message,
+            message=say(message),
             alert=told.alert,
             state=session.neck_state.state,
             right_title=tr("rod moves") if moved_words(session.neck_state) else "",
@@ -533,7 +534,7 @@ class WorkStage(Stage):
         elif any_steps:
             prompt = tr("All steps are ticked")
         else:
-            prompt, message = tr("No way is in hand yet"), no_way_words(self.app.fresh)
+            prompt, message = tr("No way is in hand yet"), say(no_way_words(self.app.fresh))
         self.bar.show_words(
             prompt,
             message=message,
@@ -548,8 +549,8 @@ class WorkStage(Stage):
         if session is None or solved is None:
             return
         self.bar.show_words(
-            walk.prompt() if self.fret is not None else now.title,
-            message=file_words(solved, walk, self.app.settings.unit),
+            say(walk.prompt() if self.fret is not None else now.title),
+            message=say(file_words(solved, walk, self.app.settings.unit)),
             state=session.neck_state.state,
             right_title=tr("as you like"),
             right=(

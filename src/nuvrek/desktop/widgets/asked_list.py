@@ -8,7 +8,7 @@ from PyQt6.QtWidgets import QWidget
 
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
+from nuvrek.wording.speech import tr
 
 
 class AskedList(QWidget):

@@ -4,15 +4,16 @@ metres.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtGui import QFont, QFontMetrics, QMouseEvent
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import styled
-from nuvrek.language import tr
 from nuvrek.readings.entries import State
 from nuvrek.readings.words import rod_words
+from nuvrek.wording.speech import tr
 
 
 class PressLabel(QLabel):
@@ -227,7 +228,7 @@ class BenchBar(QWidget):
     def show_under_way(self, words: str) -> None:
         """Something takes long, and can be left; no words: no longer."""
         self.stop.setVisible(bool(words))
-        self.stop.setText(tr("{words} · stop", words=words))
+        self.stop.setText(tr("{detail} · stop", detail=words))
 
     def show_words(
         self,
@@ -262,7 +263,7 @@ class BenchBar(QWidget):
                 tr("strings at pitch") if state.strings == "pitch" else tr("strings slack")
             )
             self.posture.setText(POSTURES[state.posture])
-            self.rod.setText(rod_words(state))
+            self.rod.setText(say(rod_words(state)))
         self.right_title.setText(right_title)
         self.right.setText("\n".join(right))
         self.show_message(self.notice or message, alert)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from itertools import pairwise
 from typing import TYPE_CHECKING
 
@@ -14,8 +15,8 @@ from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.desktop.widgets.way_row import MOST_PERCENT, row_theme
-from nuvrek.language import tr
 from nuvrek.planning.ways.kinds import way_title
+from nuvrek.wording.speech import tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.case.course import Leg
@@ -119,7 +120,7 @@ class CourseView(QWidget):
         inside = "card" if leg.way == self.selected else "copper"
         self._text(painter, figure, str(number), 14, inside, bold=True, centred=True)
         title = QRectF(t.px(38), box.top(), t.px(_TITLE) - t.px(38), box.height())
-        self._text(painter, title, way_title(leg.way), 16, "ink", bold=True)
+        self._text(painter, title, say(way_title(leg.way)), 16, "ink", bold=True)
         words = QRectF(t.px(_TITLE), box.top(), self.width() - t.px(_TITLE) - 8, box.height())
         self._words(painter, words, leg.why)
 

@@ -7,7 +7,7 @@ from collections.abc import Callable
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from nuvrek.desktop.theme import Theme
-from nuvrek.language import tr
+from nuvrek.wording.speech import tr
 
 # What a door is called, and what lies behind it.
 DOORS = (

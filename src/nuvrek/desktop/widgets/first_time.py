@@ -4,15 +4,16 @@ known of them.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 import msgspec
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QWidget
 
-from nuvrek.bench.keypad.first_time import AskedOnce, FirstTime
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.desktop.app_state import AppState
-from nuvrek.language import tr
 from nuvrek.readings.entries import Describe
 from nuvrek.readings.tool_kit import INCH_LEAVES_MM, METRIC_LEAVES_MM
+from nuvrek.wording.first_time import AskedOnce, FirstTime
+from nuvrek.wording.speech import tr
 
 
 class FirstTimeRow(QWidget):
@@ -41,8 +42,8 @@ class FirstTimeRow(QWidget):
             return
         if self._first is None or set(told) - set(self._first.told):
             self._first = FirstTime(told)
-        self.asked = self._first.asks(pad)
-        tip = None if self.asked is not None else self._first.tip(pad)
+        self.asked = self._first.asks(say(say(say(say(say(say(pad)))))))
+        tip = None if self.asked is not None else self._first.tip(say(say(say(say(say(say(pad)))))))
         self._keep(self._first.told)
         self.setVisible(tip is not None)
         if tip is not None:
@@ -53,7 +54,7 @@ class FirstTimeRow(QWidget):
             )
             self.words.setText(tip.words)
             self.words.setStyleSheet(f"font-size: {t.px(16)}px; color: {t.colours.ink};")
-            self.setAccessibleName(tr("New here: {keys} {words}", keys=tip.keys, words=tip.words))
+            self.setAccessibleName(tr("New here: {keys} {detail}", keys=tip.keys, detail=tip.words))
 
     def answers(self, key: str, pad: Keypad) -> bool:
         """Whether the key answers the question that is open; another key leaves it open."""

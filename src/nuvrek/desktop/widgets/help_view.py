@@ -8,12 +8,12 @@ from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QWidget
 
-from nuvrek.bench.help.page_help import EVERYWHERE, KEYS, PageHelp
-from nuvrek.bench.page_names import PAGE_NAMES
 from nuvrek.desktop.stages.base import key_name
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import fitting, painting
-from nuvrek.language import tr
+from nuvrek.wording.help.page_help import EVERYWHERE, KEYS, PageHelp
+from nuvrek.wording.page_names import PAGE_NAMES
+from nuvrek.wording.speech import tr
 
 # Where a key lies on the drawn pad: column, row, columns and rows it takes.
 _PLACES: dict[str, tuple[int, int, int, int]] = {

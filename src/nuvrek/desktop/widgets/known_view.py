@@ -8,10 +8,10 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QKeyEvent
 from PyQt6.QtWidgets import QTextBrowser, QVBoxLayout, QWidget
 
-from nuvrek.bench.help.known.known import Known
 from nuvrek.desktop.stages.base import key_name
 from nuvrek.desktop.theme import Theme
-from nuvrek.language import tr
+from nuvrek.wording.help.known.known import Known
+from nuvrek.wording.speech import tr
 
 
 class KnownView(QWidget):

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from PyQt6.QtCore import (
     QAbstractListModel,
     QModelIndex,
@@ -21,9 +22,9 @@ from nuvrek.bench.work.today import NEEDS
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.sheet.fingerboard import paint_board
-from nuvrek.language import tr
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.description import ROD_WORDS
+from nuvrek.wording.speech import tr
 
 _HIGH, _HEAD = 96, 26
 _CARD = Qt.ItemDataRole.UserRole
@@ -90,7 +91,7 @@ class NeckDelegate(QStyledItemDelegate):
             painter.setFont(t.font(14, bold=True))
             painter.setPen(c["muted"])
             words = NEEDS[card.need.at(self.now).kind]
-            one_line(painter, QRectF(4, 0, wide, top), words, Qt.AlignmentFlag.AlignLeft)
+            one_line(painter, QRectF(4, 0, wide, top), say(words), Qt.AlignmentFlag.AlignLeft)
         painter.translate(0, top)
         high = box.height() - top
         chosen = card.row.id == self.selected
@@ -128,7 +129,7 @@ class NeckDelegate(QStyledItemDelegate):
             painter.setPen(t.colours[colour])
             metrics = painter.fontMetrics()
             height = metrics.height()
-            shown = metrics.elidedText(text, Qt.TextElideMode.ElideRight, int(wide - 10))
+            shown = metrics.elidedText(say(text), Qt.TextElideMode.ElideRight, int(wide - 10))
             painter.drawText(QRectF(left, y, wide, height), Qt.AlignmentFlag.AlignVCenter, shown)
             y += height + 2
 

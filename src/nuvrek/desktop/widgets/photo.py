@@ -12,8 +12,8 @@ from PyQt6.QtWidgets import QLabel, QWidget
 
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.exchange.jobfile import read_bytes
-from nuvrek.language import tr
 from nuvrek.readings.entries import PHOTO_BYTES
+from nuvrek.wording.speech import tr
 
 LONGEST_PX = 1280
 # With four bytes a pixel that is the most memory a picture may take while it is read.

@@ -6,11 +6,11 @@ from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QPaintEvent, QPen
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QSizePolicy, QVBoxLayout, QWidget
 
-from nuvrek.bench.page_names import PAGE_NAMES
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.chooser import Chooser
 from nuvrek.desktop.widgets.painting import fitting, painting
-from nuvrek.language import tr
+from nuvrek.wording.page_names import PAGE_NAMES
+from nuvrek.wording.speech import tr
 
 STAGES = ("Take in", "Measure", "Map", "Choose", "Work", "Prove")
 # The page all begins from: what its switch says, and its name.
@@ -39,7 +39,7 @@ class StageButton(Chooser):
         if share == self.share:
             return
         self.share = share
-        self.setAccessibleDescription(tr("{it} percent done", it=round(100 * share)))
+        self.setAccessibleDescription(tr("{share} percent done", share=round(100 * share)))
         self.update()
 
     def paintEvent(self, _event: QPaintEvent | None) -> None:

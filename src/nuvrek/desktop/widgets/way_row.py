@@ -4,6 +4,8 @@ the others.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
+from nuvrek.wording.speech import say_all
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
@@ -17,11 +19,11 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import figure, tr
 from nuvrek.money import money_words
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import NeckDescription
 from nuvrek.units import Unit, format_number
+from nuvrek.wording.speech import figure, tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.case.way import Way
@@ -93,14 +95,14 @@ def figures(way: Way, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
     hours = figure(f"{way.minutes / 60:.1f}") if way.minutes else "–"
     worst = format_number(way.worst_mm, unit) if filed else "0"
     metal = format_number(way.metal_mm, unit) if filed else "0"
-    return metal, worst, thin, str(way.levels_left), relief, clean, per, hours
+    return say_all(say(metal), worst, thin, str(way.levels_left), relief, clean, per, hours)
 
 
 def cost_figures(way: Way, cost: Cost, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
     """The figures of a way under ``COST_HEADS``; a dash where nothing is said."""
     plain = figures(way, unit, height_unit)
     price = cost.price
-    return (
+    return say_all((
         plain[2],
         "–" if cost.years is None else f"{cost.years:.0f}",
         plain[5],
@@ -109,7 +111,7 @@ def cost_figures(way: Way, cost: Cost, unit: Unit, height_unit: Unit) -> tuple[s
         money_words(price.total, price.currency, named=False),
         "–" if price.between is None else f"{price.between[1]:.0f}",
         money_words(cost.a_year, price.currency, named=False),
-    )
+    ))
 
 
 def _short(mm: float, unit: Unit) -> str:
@@ -184,9 +186,9 @@ class WayRow(QWidget):
             tag = ""
         colour = c["copper"] if tag else c["ink"]
         title = QRectF(14, 0, t.px(_TITLE) - 14, self.height())
-        self._text(painter, title, way.title, 16, colour, bold=True)
+        self._text(painter, title, say(way.title), 16, colour, bold=True)
         if tag:
-            after = painter.fontMetrics().horizontalAdvance(way.title) + 8
+            after = painter.fontMetrics().horizontalAdvance(say(way.title)) + 8
             self._text(painter, title.adjusted(after, 1, 0, 1), tag, 12, colour)
 
     def _figures(self, painter: QPainter, boxes: Sequence[QRectF], way: Way) -> None:

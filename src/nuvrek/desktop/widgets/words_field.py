@@ -6,8 +6,8 @@ from PyQt6.QtCore import QMimeData, pyqtSignal
 from PyQt6.QtGui import QKeyEvent
 from PyQt6.QtWidgets import QPlainTextEdit
 
-from nuvrek.language import tr
-from nuvrek.words import whole_letters
+from nuvrek.letters import whole_letters
+from nuvrek.wording.speech import tr
 
 
 class WordsField(QPlainTextEdit):

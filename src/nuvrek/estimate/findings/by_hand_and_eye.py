@@ -4,10 +4,11 @@ need no height map.
 
 from __future__ import annotations
 
-from nuvrek import words
+from nuvrek.meaning import Saying
+from nuvrek import meaning
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.looking import Looking
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.mechanics.moisture import DAMP_PERCENT, DRY_PERCENT, equilibrium_moisture_percent
 from nuvrek.neck.crown import worn_mm
 from nuvrek.neck.description import LANE_WORDS, LANES
@@ -29,7 +30,6 @@ from nuvrek.readings.told.observed import (
 )
 from nuvrek.readings.words import amount_words
 from nuvrek.units import Unit, format_length
-from nuvrek.words import upper_first
 
 # Shallower grooves are no matter yet; common practice, no source.
 GROOVE_MM = 0.05
@@ -37,17 +37,17 @@ GROOVE_MM = 0.05
 # practice, no source.
 NEAR_EDGE_MM = 2.5
 
-_END_HEADS: dict[EndFault, str] = {
-    "sharp": tr("Sharp fret ends"),
-    "sprouting": tr("Fret ends past the edge"),
-    "proud-bevel": tr("Bevels that stand proud"),
-    "tape-lip": tr("Lips left by tape"),
+_END_HEADS: dict[EndFault, Saying] = {
+    "sharp": means("findings.sharp-fret-ends"),
+    "sprouting": means("findings.fret-ends-past-edge"),
+    "proud-bevel": means("findings.bevels-stand-proud"),
+    "tape-lip": means("findings.lips-left-tape"),
 }
-_END_CURES: dict[EndFault, str] = {
-    "sharp": tr("A hair of rounding cures it; more lets the outer string slip off."),
-    "sprouting": tr("The board has shrunk: bring the ends back to the edge before bevelling."),
-    "proud-bevel": tr("Bevel to about 30 degrees, flush with the edge."),
-    "tape-lip": tr("One light pass of the file after peeling."),
+_END_CURES: dict[EndFault, Saying] = {
+    "sharp": means("findings.hair-rounding-cures-more-lets"),
+    "sprouting": means("findings.board-has-shrunk-bring-ends"),
+    "proud-bevel": means("findings.bevel-about-30-degrees-flush"),
+    "tape-lip": means("findings.one-light-pass-file-after"),
 }
 
 
@@ -55,15 +55,17 @@ def _loose(fret: int, reading: StandOff, unit: Unit) -> Finding:
     amount = amount_words(reading, unit)
     where = {
         None: "",
-        "bass": tr(" at its bass end"),
-        "middle": tr(" in its middle"),
-        "treble": tr(" at its treble end"),
+        "bass": means("findings.bass-end"),
+        "middle": means("findings.middle"),
+        "treble": means("findings.treble-end"),
     }[reading.lane]
-    does = tr("moves under a finger") if reading.moves == "moves" else tr("stands off the wood")
-    light = tr("{amount} of light under it. ", amount=upper_first(amount)) if amount else ""
-    text = tr(
-        "{light}Press it home and glue it before any filing; then read it again.", light=light
+    does = (
+        means("findings.moves-under-finger")
+        if reading.moves == "moves"
+        else means("findings.stands-off-wood")
     )
+    light = means("findings.light-under", amount=amount) if amount else ""
+    text = means("findings.press-home-glue-before-any", light=light)
     lanes = LANES if reading.lane is None else (reading.lane,)
     mm = reading.gap_mm or reading.slides_mm or 0.0
     return Finding(
@@ -73,7 +75,7 @@ def _loose(fret: int, reading: StandOff, unit: Unit) -> Finding:
         mm,
         1.0,
         text,
-        tr("Fret {fret} {does}{where}", fret=fret, does=does, where=where),
+        means("findings.fret", fret=fret, does=does, where=where),
         lanes=lanes,
     )
 
@@ -85,15 +87,15 @@ def find_ends(looking: Looking) -> list[Finding]:
     for (side, fault), ends in end_faults(neck_state).items():
         frets = sorted(ends)
         most = max((end.mm or 0.0 for end in ends.values()), default=0.0)
-        size = tr(" by up to {most}", most=format_length(most, unit)) if most else ""
+        size = means("findings.up", most=format_length(most, unit)) if most else ""
         head = f"{_END_HEADS[fault]}, {LANE_WORDS[side]}{size}"
-        named = words.upper_first(words.frets(frets, len(frets)))
+        named = meaning.upper_first(meaning.frets(frets, len(frets)))
         text = f"{named}. {_END_CURES[fault]}{_near(neck_state, side, unit)}"
         found.append(Finding("fret-ends", frets[0], side, most, 1.0, text, head, lanes=(side,)))
     return found
 
 
-def _near(neck_state: NeckState, side: Side, unit: Unit) -> str:
+def _near(neck_state: NeckState, side: Side, unit: Unit) -> Saying:
     """A warning where the outer string runs close to the ends."""
     ways = [
         one.reading.mm
@@ -104,8 +106,8 @@ def _near(neck_state: NeckState, side: Side, unit: Unit) -> str:
     ]
     if not ways or min(ways) >= NEAR_EDGE_MM:
         return ""
-    return tr(
-        " The outer string is only {ways} from the end: keep the bevel steep.",
+    return means(
+        "findings.outer-string-only-from-end",
         ways=format_length(min(ways), unit),
     )
 
@@ -120,12 +122,12 @@ def find_grooves(looking: Looking) -> list[Finding]:
     if not worn:
         return []
     fret = max(worn, key=lambda f: worn[f])
-    named = words.frets(sorted(worn), len(worn))
-    text = tr(
-        "At {named}. Out entirely costs that much metal; shallow ones may stay by agreement.",
+    named = meaning.frets(sorted(worn), len(worn))
+    text = means(
+        "findings.out-entirely-costs-much-metal",
         named=named,
     )
-    head = tr("Grooves up to {worn} deep", worn=format_length(worn[fret], unit))
+    head = means("findings.grooves-up-deep", worn=format_length(worn[fret], unit))
     return [Finding("grooves", fret, None, worn[fret], 1.0, text, head)]
 
 
@@ -138,12 +140,11 @@ def find_flats(looking: Looking) -> list[Finding]:
         return []
     fret = max(gone, key=lambda f: gone[f])
     named = ", ".join(f"{f} ({format_length(mm, unit)})" for f, mm in sorted(gone.items()))
-    text = tr(
-        "By the wire as described so much metal is gone: fret {named}. The height stays when "
-        "it is crowned again.",
+    text = means(
+        "findings.wire-described-so-much-metal",
         named=named,
     )
-    head = tr("Flats up to {widest} wide", widest=format_length(widest[fret], unit))
+    head = means("findings.flats-up-wide", widest=format_length(widest[fret], unit))
     return [Finding("flats", fret, None, gone[fret], 1.0, text, head)]
 
 
@@ -161,15 +162,19 @@ def find_air(looking: Looking) -> list[Finding]:
     if damp is None or DRY_PERCENT <= damp <= DAMP_PERCENT or damp > 99.0:
         return []
     dry = damp < DRY_PERCENT
-    head = tr("{it} air: {damp:g} % humidity", it=tr("Dry") if dry else tr("Damp"), damp=damp)
+    head = means(
+        "findings.air-humidity",
+        dry=means("findings.dry") if dry else means("findings.damp"),
+        damp=damp,
+    )
     if dry:
-        moves = tr("the board shrinks and fret ends come out")
+        moves = means("findings.board-shrinks-fret-ends-come")
     else:
-        moves = tr("the board swells and necks gain or lose relief")
-    settles = ""
+        moves = means("findings.board-swells-necks-gain-or")
+    settles: Saying = ""
     if warm is not None and -10.0 <= warm <= 60.0:
-        settles = tr(
-            " At {warm:g} °C wood settles at about {equilibrium_moisture_percent:.0f} % moisture.",
+        settles = means(
+            "findings.c-wood-settles-about-moisture",
             warm=warm,
             equilibrium_moisture_percent=equilibrium_moisture_percent(warm, damp),
         )
@@ -180,37 +185,28 @@ def find_air(looking: Looking) -> list[Finding]:
             None,
             0.0,
             1.0,
-            tr("Over weeks {moves}.{settles}", moves=moves, settles=settles),
+            means("findings.over-weeks", moves=moves, settles=settles),
             head,
         )
     ]
 
 
-_ROD_WORDS: dict[str, tuple[str, str]] = {
+_ROD_WORDS: dict[str, tuple[Saying, Saying]] = {
     "binding": (
-        tr("The rod binds"),
-        tr(
-            "Don't force it: a snapped rod is a new neck. Old glue, a dry or chewed nut and a "
-            "spent rod feel alike."
-        ),
+        means("findings.rod-binds"),
+        means("findings.dont-force-snapped-rod-new"),
     ),
     "at its end": (
-        tr("The rod is at its end"),
-        tr(
-            "Don't force it: a snapped rod is a new neck. A spacer under its nut may give it "
-            "back some travel."
-        ),
+        means("findings.rod-end"),
+        means("findings.dont-force-snapped-rod-new-neck"),
     ),
     "key slips": (
-        tr("The key slips in the rod's nut"),
-        tr(
-            "A chewed nut, or the wrong key: it says nothing about the rod itself. Renew the "
-            "nut first."
-        ),
+        means("findings.key-slips-rods-nut"),
+        means("findings.chewed-nut-or-wrong-key"),
     ),
     "out of reach": (
-        tr("The rod's nut can't be reached"),
-        tr("Clear the hole and find the key: the rod has not been tried yet."),
+        means("findings.rods-nut-cant-reached"),
+        means("findings.clear-hole-find-key-rod"),
     ),
 }
 
@@ -229,12 +225,12 @@ def find_rod_kind(looking: Looking) -> list[Finding]:
     if kind is None:
         return []
     if kind == "two-way":
-        did = tr("bites again past slack")
+        did = means("findings.bites-again-past-slack")
     else:
-        did = tr("stays slack however far it is loosened")
-    head = tr("The rod {did}: a {kind} one", did=did, kind=kind)
+        did = means("findings.stays-slack-however-far-loosened")
+    head = means("findings.rod-one", did=did, kind=kind)
     return [
-        Finding("rod-kind", None, None, 0.0, 0.9, tr("Write it down in Take in."), head, "good")
+        Finding("rod-kind", None, None, 0.0, 0.9, means("findings.write-down-take"), head, "good")
     ]
 
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from typing import Literal
 
 from msgspec import Struct
@@ -17,13 +18,13 @@ class Finding(Struct, frozen=True):
     ``speaks_for`` and ``speaks_against`` are the journal numbers of readings, the weightiest first.
     """
 
-    kind: str
+    kind: Saying
     fret: int | None
     lane: Lane | None
     mm: float
     sure: float
-    text: str
-    headline: str
+    text: Saying
+    headline: Saying
     verdict: Verdict = "fault"
     lanes: tuple[Lane, ...] = ()
     speaks_for: tuple[int, ...] = ()

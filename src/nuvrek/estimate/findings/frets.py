@@ -2,18 +2,18 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 from scipy.special import ndtr
 
-from nuvrek import words
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.looking import Looking, sure_words
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.readings.entries import CrownHeight
 from nuvrek.readings.told.observed import seated_unread
@@ -150,19 +150,19 @@ class _Standing:
         return float(self.sure[self.worst])
 
     @property
-    def certain(self) -> str:
+    def certain(self) -> Saying:
         """How sure it is: of a fret that nobody pressed nothing is."""
         if self.pressed:
             return sure_words(self.chance)
-        return tr("Nobody has pressed it yet: press it before you believe it.")
+        return means("findings.nobody-has-pressed-yet-press")
 
     @property
-    def where(self) -> str:
+    def where(self) -> Saying:
         if len(self.here) == 3:
-            return tr("all across")
-        return tr(" and ").join(LANE_WORDS[LANES[k]] for k in self.here)
+            return means("findings.all-across")
+        return means("findings.and").join(LANE_WORDS[LANES[k]] for k in self.here)
 
-    def named(self, kind: str, text: str, head: str) -> Finding:
+    def named(self, kind: Saying, text: Saying, head: Saying) -> Finding:
         lanes, lane = tuple(LANES[k] for k in self.here), LANES[self.worst]
         return Finding(kind, self.fret, lane, self.size_mm, self.chance, text, head, lanes=lanes)
 
@@ -223,72 +223,66 @@ def _standing_finding(neck_map: HeightMap, one: _Standing) -> Finding:
     if one.lanes == (1,) and not one.marked:
         ends = max(float(one.rise_mm[0]), float(one.rise_mm[2]), 0.0)
         if one.size_mm - ends >= MIDDLE_UP_MM:
-            text = tr(
-                "{size}. Look for light under its middle: press the whole fret home. {certain}",
+            text = means(
+                "findings.look-light-under-middle-press",
                 size=size,
                 certain=one.certain,
             )
-            return one.named(
-                "middle-up", text, tr("Fret {fret} is up in its middle", fret=one.fret)
-            )
+            return one.named("middle-up", text, means("findings.fret-up-middle", fret=one.fret))
     if not one.lanes:
-        text = tr(
-            "Marked {where}. File it until the ink is gone and nothing rocks: about "
-            "{range_words} by what else was read. It is proud, or a neighbour is low.",
+        text = means(
+            "findings.marked-file-until-ink-gone",
             where=one.where,
             range_words=_range_words(one),
         )
-        return one.named("rocks", text, tr("Fret {fret} rocks", fret=one.fret))
-    text = tr(
-        "Over both its neighbours, {where}.{by_caliper} {certain}",
+        return one.named("rocks", text, means("findings.fret-rocks", fret=one.fret))
+    text = means(
+        "findings.over-both-neighbours",
         where=one.where,
         by_caliper=_by_caliper(neck_map, one.fret, one.size_mm, one.unit),
         certain=one.certain,
     )
-    return one.named(
-        "proud", text, tr("Fret {fret} stands proud by {size}", fret=one.fret, size=size)
-    )
+    return one.named("proud", text, means("findings.fret-stands-proud", fret=one.fret, size=size))
 
 
-def _range_words(one: _Standing) -> str:
+def _range_words(one: _Standing) -> Saying:
     """A mark without a leaf in figures: from what a rocker is felt at to twice what is likely."""
     high = max(2.0 * one.size_mm, 2.5 * ROCKING_MM)
-    return tr(
-        "{rocking_mm} to {high}",
+    return means(
+        "findings.to",
         rocking_mm=format_number(ROCKING_MM, one.unit),
         high=format_length(high, one.unit),
     )
 
 
-def _end_finding(one: _Standing, size: str) -> Finding:
+def _end_finding(one: _Standing, size: Saying) -> Finding:
     """A rock at the ends and none in the middle: sprung, until pressing says otherwise."""
-    ends = tr(" and ").join({0: "low", 2: "high"}[k] for k in one.here)
-    which = tr("end") if len(one.here) == 1 else tr("ends")
+    ends = means("findings.and").join({0: "low", 2: "high"}[k] for k in one.here)
+    which = means("findings.end") if len(one.here) == 1 else means("findings.ends")
     amount = f"{size}. " if one.lanes else ""
     if one.firm:
-        text = tr(
-            "{amount}It was pressed and holds: a few strokes on that {which} alone.",
+        text = means(
+            "findings.pressed-holds-few-strokes-alone",
             amount=amount,
             which=which,
         )
         return one.named(
             "end-high",
             text,
-            tr("Fret {fret} is high at its {ends} {which}", fret=one.fret, ends=ends, which=which),
+            means("findings.fret-high", fret=one.fret, ends=ends, which=which),
         )
-    text = tr(
-        "{amount}The middle is down: a sprung end until pressing says otherwise. Press or tap it "
-        "first; only what stays is filed, on that end alone.",
+    text = means(
+        "findings.middle-down-sprung-end-until",
         amount=amount,
     )
     return one.named(
         "end-up",
         text,
-        tr("Fret {fret} is up at its {ends} {which}", fret=one.fret, ends=ends, which=which),
+        means("findings.fret-up", fret=one.fret, ends=ends, which=which),
     )
 
 
-def _by_caliper(neck_map: HeightMap, fret: int, rise_mm: float, unit: Unit) -> str:
+def _by_caliper(neck_map: HeightMap, fret: int, rise_mm: float, unit: Unit) -> Saying:
     """What a crown reading at a proud fret says: tall metal, metal that is not seated, or the
     wood under it.
     """
@@ -305,12 +299,12 @@ def _by_caliper(neck_map: HeightMap, fret: int, rise_mm: float, unit: Unit) -> s
     # The median, for a few worn or tall crowns must not move the measure.
     taller = float(np.mean(read)) - float(np.median(neck_map.crown_mm))
     if taller >= 0.5 * rise_mm:
-        return tr(
-            " By caliper {taller} taller than the rest: look for light under it first.",
+        return means(
+            "findings.caliper-taller-than-rest-look",
             taller=format_length(taller, unit),
         )
     if taller <= 0.25 * rise_mm:
-        return tr(" By caliper no taller than the rest: it is the wood that rises here.")
+        return means("findings.caliper-no-taller-than-rest")
     return ""
 
 
@@ -340,19 +334,18 @@ def _low(looking: Looking) -> list[Finding]:
         lanes_named = tuple(LANES[k] for k in lanes)
         named = (fret + 1, LANES[worst], -size)
         if size >= LOW_MM:
-            text = tr(
-                "Its neighbours rock over it; they are not proud themselves. {sure_words}",
+            text = means(
+                "findings.neighbours-rock-over-they-not",
                 sure_words=sure_words(p),
             )
-            head = tr("Fret {fret} is low by {size}", fret=fret + 1, size=format_length(size, unit))
+            head = means("findings.fret-low", fret=fret + 1, size=format_length(size, unit))
         else:
-            text = tr(
-                "Frets {fret} and {fret_2} rock around it: one low fret between them is "
-                "likelier than two proud ones. A leaf under the rocker tells.",
+            text = means(
+                "findings.frets-rock-around-one-low",
                 fret=fret,
-                fret_2=fret + 2,
+                other_fret=fret + 2,
             )
-            head = tr("Fret {fret} is low", fret=fret + 1)
+            head = means("findings.fret-low-with-fret", fret=fret + 1)
         found.append(Finding("low", *named, p, text, head, lanes=lanes_named))
     return found
 
@@ -384,9 +377,9 @@ def find_thin(looking: Looking) -> list[Finding]:
     sd = float(neck_map.crown_doubt_mm[fret, lane]) / NINE_IN_TEN
     p = float(ndtr((least - mm) / sd))
     few = int(np.sum(thinnest < least))
-    below = words.count(few, "fret is", "frets are")
-    text = tr(
-        "{below} below the {least} you keep. {sure_words}",
+    below = means("findings.frets", number=few)
+    text = means(
+        "findings.below-you-keep",
         below=below,
         least=format_length(least, unit),
         sure_words=sure_words(p),
@@ -399,7 +392,7 @@ def find_thin(looking: Looking) -> list[Finding]:
             mm,
             p,
             text,
-            tr("Fret {fret} has {mm} of crown left", fret=fret + 1, mm=format_length(mm, unit)),
+            means("findings.fret-has-crown-left", fret=fret + 1, mm=format_length(mm, unit)),
         )
     ]
 

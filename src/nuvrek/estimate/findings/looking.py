@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable
 from dataclasses import dataclass, field
 from functools import cached_property
@@ -9,7 +10,7 @@ from functools import cached_property
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.estimate.measurer import Measurer
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.told.observed import stands_off
 from nuvrek.units import Unit
@@ -48,12 +49,12 @@ class Looking:
         return {*stands_off(self.neck_state)}
 
 
-def sure_words(sure: float) -> str:
+def sure_words(sure: float) -> Saying:
     """A probability in plain words."""
     if sure >= 0.97:
         return "Sure."
     if sure >= 0.85:
-        return tr("Almost sure.")
+        return means("findings.almost-sure")
     if sure >= 0.65:
         return "Likely."
-    return tr("Perhaps: measure again.")
+    return means("findings.perhaps-measure-again")

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from dataclasses import dataclass
 
@@ -9,12 +10,12 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.special import ndtr
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.estimate.findings.finding import Finding, Verdict
 from nuvrek.estimate.findings.looking import Looking, sure_words
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap, Relief
 from nuvrek.estimate.measurer import Measurer, Part
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import EdgeLie, StringGap
 from nuvrek.readings.told.what_was_read import relief_blind
@@ -67,14 +68,12 @@ def _slack_back_bow(neck_map: HeightMap, known: Sequence[Lane], unit: Unit) -> l
     if worst.mm >= BACK_BOW_MM or sure < SLACK_SURE:
         return []
     where = LANE_WORDS[worst.lane]
-    text = tr(
-        "With the strings slack the neck stands up in the middle, most on the {where}: no light "
-        "under a string or edge there says nothing of relief. The pull of the strings takes it "
-        "out again. {sure_words}",
+    text = means(
+        "findings.strings-slack-neck-stands-up",
         where=where,
         sure_words=sure_words(sure),
     )
-    head = tr("Slack it is bowed back: {mm}", mm=format_length(-worst.mm, unit))
+    head = means("findings.slack-bowed-back", mm=format_length(-worst.mm, unit))
     return [Finding("back-bow-slack", None, worst.lane, worst.mm, sure, text, head, "good")]
 
 
@@ -93,41 +92,37 @@ class _Held:
         return self.relief.doubt_mm / NINE_IN_TEN
 
     @property
-    def where(self) -> str:
+    def where(self) -> Saying:
         return (
-            ""
-            if self.lane is None
-            else tr(" on the {lane_words}", lane_words=LANE_WORDS[self.lane])
+            "" if self.lane is None else means("findings.on-the", lane_words=LANE_WORDS[self.lane])
         )
 
     @property
-    def said(self) -> str:
+    def said(self) -> Saying:
         return format_length(self.relief.mm, self.unit)
 
     @property
-    def between(self) -> str:
+    def between(self) -> Saying:
         low, high = self.relief.mm - self.relief.doubt_mm, self.relief.mm + self.relief.doubt_mm
-        span = tr(
-            "{low} and {high}",
+        span = means(
+            "findings.and-with-low-high",
             low=format_number(low, self.unit),
             high=format_length(high, self.unit),
         )
-        return tr("between {span} with the strings at pitch", span=span)
+        return means("findings.between-strings-pitch", span=span)
 
     @property
-    def wanted(self) -> str:
+    def wanted(self) -> Saying:
         low, high = self.target_mm - self.margin_mm, self.target_mm + self.margin_mm
-        return tr(
-            "{low} to {high} is wanted",
+        return means(
+            "findings.wanted",
             low=format_number(low, self.unit),
             high=format_length(high, self.unit),
         )
 
-    def finding(self, sure: float, text: str, is_what: str, verdict: Verdict) -> Finding:
-        head = tr(
-            "Relief {said}{where}: {is_what}", said=self.said, where=self.where, is_what=is_what
-        )
-        sentence = words.upper_first(text)
+    def finding(self, sure: float, text: Saying, is_what: Saying, verdict: Verdict) -> Finding:
+        head = means("findings.relief", detail=self.said, where=self.where, is_what=is_what)
+        sentence = meaning.upper_first(text)
         return Finding("relief", None, self.lane, self.relief.mm, sure, sentence, head, verdict)
 
 
@@ -140,30 +135,29 @@ def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit
         return _back_bow(neck_map, held)
     if mm > target + margin:
         sure = float(ndtr((mm - target - margin) / sd))
-        deepest = tr("lowest at fret {lowest}", lowest=_lowest(neck_map, lane))
-        text = f"{held.between}, {deepest}; {held.wanted}."
-        return held.finding(sure, text, tr("more than wanted"), "over")
+        deepest = means("findings.lowest-fret", lowest=_lowest(neck_map, lane))
+        text: Saying = f"{held.between}, {deepest}; {held.wanted}."
+        return held.finding(sure, text, means("findings.more-than-wanted"), "over")
     # Under nothing at all there is no "less than wanted": a flat neck may be wished for.
     if mm < max(target - margin, 0.0):
         sure = float(ndtr((target - margin - mm) / sd))
-        text = tr(
-            "{between}; {wanted}. No fault if it plays clean.",
+        text = means(
+            "findings.no-fault-if-plays-clean",
             between=held.between,
             wanted=held.wanted,
         )
-        return held.finding(sure, text, tr("less than wanted"), "under")
+        return held.finding(sure, text, means("findings.less-than-wanted"), "under")
     inside = ndtr((target + margin - mm) / sd) - ndtr((target - margin - mm) / sd)
-    return held.finding(float(inside), f"{held.between}.", tr("as wanted"), "good")
+    return held.finding(
+        float(inside), f"{held.between}.", means("findings.wanted-with-again"), "good"
+    )
 
 
 def _no_light(neck_map: HeightMap) -> Finding:
     """That no light was seen is all that was read: a figure would be a guess."""
-    text = tr(
-        "No string shows light over the frets at pitch. A straight neck and one that is bowed back "
-        "look alike so; a long edge on the frets tells them apart."
-    )
+    text = means("findings.no-string-shows-light-over")
     mean = 0.5 * sum(neck_map.relief_at(lane, "pitch").mm for lane in ("bass", "treble"))
-    head = tr("No light under the strings: straight, or bowed back")
+    head = means("findings.no-light-under-strings-straight")
     return Finding("relief", None, None, mean, 1.0, text, head, "under")
 
 
@@ -172,14 +166,14 @@ def _back_bow(neck_map: HeightMap, held: _Held) -> Finding:
     sure = float(ndtr(-held.relief.mm / held.sd_mm))
     readings = [one.reading for one in neck_map.neck_state.taken]
     nut_read = any(isinstance(one, StringGap) and one.low_support == 0 for one in readings)
-    also = "" if nut_read else tr(" A low nut feels the same: press at 3, look at 1.")
-    text = tr(
-        "The neck stands up in the middle under string tension.{also} {sure_words}",
+    also = "" if nut_read else means("findings.low-nut-feels-same-press")
+    text = means(
+        "findings.neck-stands-up-middle-under",
         also=also,
         sure_words=sure_words(sure),
     )
-    head = tr(
-        "Back bow{where}: {mm}", where=held.where, mm=format_length(-held.relief.mm, held.unit)
+    head = means(
+        "findings.back-bow", where=held.where, mm=format_length(-held.relief.mm, held.unit)
     )
     return Finding("back-bow", None, held.lane, held.relief.mm, sure, text, head)
 

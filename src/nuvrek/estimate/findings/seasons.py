@@ -12,7 +12,7 @@ from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.model.evidence import chord_gap
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.mechanics.moisture import equilibrium_moisture_percent, width_change_mm
 from nuvrek.neck.board import end_mm, middle_fret, width_mm
@@ -163,22 +163,20 @@ def _board(neck_state: NeckState, seen: tuple[Visit, ...], unit: Unit) -> list[F
     if most < FELT_MM:
         return []
     dry = last.moisture_percent < first.moisture_percent
-    head = tr(
-        "The board is {it} by about {it_2} than on {day}",
-        it=tr("narrower") if dry else tr("wider"),
-        it_2=format_length(0.5 * (least + most), unit),
+    head = means(
+        "findings.board-about-than",
+        narrower=means("findings.narrower") if dry else means("findings.wider"),
+        least=format_length(0.5 * (least + most), unit),
         day=first.day,
     )
     if dry:
-        what = tr("fret ends come out by half of it on each side")
+        what = means("findings.fret-ends-come-out-half")
     else:
-        what = tr("fret ends go in, glue lines are pressed")
-    text = tr(
-        "Reckoned from the air, {moisture_percent:.0f} to "
-        "{moisture_percent_2:.0f} % moisture, between "
-        "{least} and {most}: {what}.",
+        what = means("findings.fret-ends-go-glue-lines")
+    text = means(
+        "findings.reckoned-from-air-moisture-between",
         moisture_percent=first.moisture_percent,
-        moisture_percent_2=last.moisture_percent,
+        other_moisture_percent=last.moisture_percent,
         least=format_length(least, unit),
         most=format_length(most, unit),
         what=what,
@@ -190,16 +188,14 @@ def _relief(seen: tuple[Visit, ...], unit: Unit) -> list[Finding]:
     found = trend(seen)
     if found is None or abs(found.mm_per_percent) < found.doubt_mm:
         return []
-    more = tr("gains") if found.mm_per_percent > 0 else tr("loses")
-    head = tr(
-        "This neck {more} {mm_per_percent} of relief per percent of moisture",
+    more = means("findings.gains") if found.mm_per_percent > 0 else means("findings.loses")
+    head = means(
+        "findings.neck-relief-per-percent-moisture",
         more=more,
         mm_per_percent=format_length(abs(found.mm_per_percent), unit),
     )
-    text = tr(
-        "From {visits} visits, give or take {doubt_mm}. "
-        "Ten percent of humidity are "
-        "one and a half to two percent of moisture.",
+    text = means(
+        "findings.from-visits-give-or-take",
         visits=found.visits,
         doubt_mm=format_length(found.doubt_mm, unit),
     )

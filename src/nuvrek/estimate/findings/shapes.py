@@ -4,6 +4,7 @@ the other, nut, pull.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable, Iterator
 
 import numpy as np
@@ -14,7 +15,7 @@ from nuvrek.estimate.findings.frets import find_low, find_proud
 from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.measurer import HeightKind, Measured, Measurer, Part
 from nuvrek.estimate.string_pull import both_read, forecast_tuned
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import StringGap, Strings
 from nuvrek.recognise.complaints import complaints_in
@@ -150,12 +151,9 @@ def _hump(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]
     sure = hump.over(HUMP_MM / 2)
     if hump.mm < HUMP_MM or sure < NAMED_SURE:
         return
-    text = tr(
-        "The board rises where the body begins; no rod setting takes it out. A notched edge there "
-        "settles it."
-    )
+    text = means("findings.board-rises-where-body-begins")
     joint = measurer.map.neck.joint_fret
-    yield _shape("hump", joint, k, hump, sure, text, tr("Hump at the joint"), unit)
+    yield _shape("hump", joint, k, hump, sure, text, means("findings.hump-joint"), unit)
 
 
 def _tongue(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Finding]:
@@ -166,14 +164,11 @@ def _tongue(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Findin
     down, j = min(tongues, key=lambda t: t[0].mm)
     climbs, falls = up.over(TONGUE_MM / 2), 1.0 - down.over(-TONGUE_MM / 2)
     if up.mm >= TONGUE_MM and climbs >= NAMED_SURE:
-        text = tr(
-            "Past the joint the board climbs. With high strings and no saddle left the neck angle "
-            "is at fault."
-        )
-        yield _shape("tongue", last, k, up, climbs, text, tr("The tongue rises"), unit)
+        text = means("findings.past-joint-board-climbs-high")
+        yield _shape("tongue", last, k, up, climbs, text, means("findings.tongue-rises"), unit)
     elif down.mm <= -TONGUE_MM and falls >= NAMED_SURE:
-        text = tr("Past the joint the board falls away: room for the swinging string up there.")
-        head = tr("Fall-away past the joint")
+        text = means("findings.past-joint-board-falls-away")
+        head = means("findings.fall-away-past-joint")
         yield _shape("fall-away", last, j, down, falls, text, head, unit, good=True)
 
 
@@ -186,12 +181,16 @@ def _s_shape(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Findi
             for side in (early, late)
         )
         if opposite and sure >= NAMED_SURE:
-            where = tr("near the nut and up") if early.mm > 0 else tr("up near the nut and down")
-            text = tr(
-                "It dips {where} towards the body: no rod setting straightens both.", where=where
+            where = (
+                means("findings.near-nut-up")
+                if early.mm > 0
+                else means("findings.up-near-nut-down")
             )
+            text = means("findings.dips-towards-body-no-rod", where=where)
             measured = measurer.of("wood", s_shape_parts(measurer, k), "pitch")
-            yield _shape("s-shape", None, k, measured, sure, text, tr("The neck is S-shaped"), unit)
+            yield _shape(
+                "s-shape", None, k, measured, sure, text, means("findings.neck-s-shaped"), unit
+            )
             return
 
 
@@ -201,8 +200,8 @@ def _shape(
     lane: int,
     measured: Measured,
     sure: float,
-    text: str,
-    head: str,
+    text: Saying,
+    head: Saying,
     unit: Unit,
     *,
     good: bool = False,
@@ -226,13 +225,13 @@ def _sides(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
     if abs(apart.mm) >= UNEVEN_MM and sure >= NAMED_SURE:
         more: Lane = "bass" if apart.mm > 0 else "treble"
         less: Lane = "treble" if apart.mm > 0 else "bass"
-        head = tr(
-            "The {more} has {mm} more relief than the {less}",
+        head = means(
+            "findings.has-more-relief-than",
             more=LANE_WORDS[more],
             mm=format_length(abs(apart.mm), unit),
             less=LANE_WORDS[less],
         )
-        text = tr("A twist, or a board worn unevenly. Twin rods can answer it; one rod cannot.")
+        text = means("findings.twist-or-board-worn-unevenly")
         yield Finding(
             "uneven-sides", None, "bass" if apart.mm > 0 else "treble", apart.mm, sure, text, head
         )
@@ -240,7 +239,7 @@ def _sides(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
 
 def _nut(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
     neck = measurer.map.neck
-    name = tr("zero fret") if neck.zero_fret else tr("nut")
+    name = means("findings.zero-fret") if neck.zero_fret else means("findings.nut")
     for k in (0, 2):
         spoken = any(
             isinstance(one.reading, StringGap)
@@ -255,31 +254,24 @@ def _nut(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
         side = LANE_WORDS[LANES[k]]
         if gap.mm >= NUT_HIGH_MM and gap.over(0.5 * NUT_HIGH_MM) >= NAMED_SURE:
             sure = gap.over(0.5 * NUT_HIGH_MM)
-            text = tr(
-                "Pressed at 3 the string should all but rest on fret 1. Too high plays sharp "
-                "in the first frets."
-            )
-            head = tr(
-                "The {name} is high, {side}: {mm} over fret 1",
+            text = means("findings.pressed-3-string-should-all")
+            head = means(
+                "findings.high-over-fret-1",
                 name=name,
                 side=side,
                 mm=format_length(gap.mm, unit),
             )
             yield Finding("nut-high", None, LANES[k], gap.mm, sure, text, head)
         elif _touching(measurer, k):
-            head = tr("The string all but lies on fret 1, {side}", side=side)
+            head = means("findings.string-all-but-lies-fret", side=side)
             if _open_string_buzzes(measurer, k):
-                text = tr(
-                    "And it buzzes open: the {name} is low on this side, which can pass for back "
-                    "bow. Raise it there.",
+                text = means(
+                    "findings.buzzes-open-low-side-which",
                     name=name,
                 )
                 yield Finding("nut-low", None, LANES[k], gap.mm, 0.9, text, head)
                 continue
-            text = tr(
-                "Right, if the open string rings clean; if it buzzes there it is low, and can "
-                "pass for back bow."
-            )
+            text = means("findings.right-if-open-string-rings")
             yield Finding("nut-low", None, LANES[k], gap.mm, 0.6, text, head, "good")
 
 
@@ -316,14 +308,14 @@ def _pull(measurer: Measurer, unit: Unit) -> Iterator[Finding]:
     neck_map = measurer.map
     if not both_read(neck_map) or neck_map.pull_doubt_mm > PULL_UNKNOWN_MM:
         return
-    head = tr(
-        "The strings pull {pull_mm} of relief into it",
+    head = means(
+        "findings.strings-pull-relief-into",
         pull_mm=format_length(neck_map.pull_mm, unit),
     )
-    text = tr(
-        "Pitch less slack, give or take {pull_doubt_mm}. A tone lower: {words}.",
+    text = means(
+        "findings.pitch-less-slack-give-or",
         pull_doubt_mm=format_length(neck_map.pull_doubt_mm, unit),
-        words=forecast_tuned(measurer, -2).words(unit),
+        detail=forecast_tuned(measurer, -2).words(unit),
     )
     yield Finding("pull", None, None, neck_map.pull_mm, 1.0, text, head, "good")
 
@@ -342,9 +334,9 @@ def _crowns(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Findin
     parts = [(tall[0] + 1, tall[1], 1.0), (short[0] + 1, short[1], -1.0)]
     apart = measurer.of("crown", parts)
     if apart.mm >= ROUGH_CROWNS_MM and apart.over(ROUGH_CROWNS_MM / 2) >= NAMED_SURE:
-        head = tr("Crowns differ by {mm}", mm=format_length(apart.mm, unit))
-        text = tr(
-            "Tallest at fret {tall}, lowest at fret {short}, over the wood beside them.",
+        head = means("findings.crowns-differ", mm=format_length(apart.mm, unit))
+        text = means(
+            "findings.tallest-fret-lowest-fret-over",
             tall=tall[0] + 1,
             short=short[0] + 1,
         )

@@ -11,7 +11,7 @@ from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.evidence import Evidence
 from nuvrek.estimate.model.solver import log_rows
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.readings.told.open_heights import odd_heights
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import format_length
@@ -63,14 +63,14 @@ def find_odd(looking: Looking) -> list[Finding]:
     for odd in neck_map.odd:
         reading = readings[odd.number]
         fret = getattr(reading, "fret", None)
-        head = tr(
-            "Odd: {place_words} says {value_words}",
+        head = means(
+            "findings.odd-says",
             place_words=place_words(reading),
             value_words=value_words(reading, unit, looking.height_unit),
         )
         slip = f" {odd.slip}" if odd.slip else ""
-        text = tr(
-            "All the other readings together say {expected_mm}.{slip} Take it again.",
+        text = means(
+            "findings.all-other-readings-together-say",
             expected_mm=format_length(odd.expected_mm, unit),
             slip=slip,
         )
@@ -86,18 +86,17 @@ def _odd_heights(looking: Looking) -> list[Finding]:
     for odd in odd_heights(looking.neck_map.neck_state):
         reading, unit = readings[odd.number], looking.height_unit
         other = (
-            tr("the same string read at another fret")
+            means("findings.same-string-read-another-fret")
             if odd.of_same_string
-            else tr("the other strings")
+            else means("findings.other-strings")
         )
-        head = tr(
-            "Odd: {place_words} says {value_words}",
+        head = means(
+            "findings.odd-says",
             place_words=place_words(reading),
             value_words=value_words(reading, looking.unit, unit),
         )
-        text = tr(
-            "That is {mm} over fret {at}; by {other} it would be about {expected_mm}. Take it "
-            "again.",
+        text = means(
+            "findings.over-fret-would-about-take",
             at=looking.neck_map.neck.height_fret,
             mm=format_length(odd.mm, unit),
             other=other,

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Container
 from dataclasses import dataclass
 
@@ -11,7 +12,7 @@ from numpy.typing import NDArray
 from nuvrek.estimate.model.evidence import Evidence
 from nuvrek.estimate.model.refining import Foretold
 from nuvrek.estimate.model.solver import Solution, log_likelihood, solve
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.units import MM_PER_INCH, MM_PER_THOU
 
 Array = NDArray[np.float64]
@@ -31,12 +32,12 @@ ODD_FORETOLD = 4.0
 SUSPECTS = 4
 # Slips of the hand: thou for mm, inches for mm, a point dropped or moved. What the typed mm become.
 _SLIPS = (
-    (MM_PER_THOU, tr("Was it in thou?")),
-    (1.0 / MM_PER_THOU, tr("Was it in mm, not thou?")),
-    (MM_PER_INCH, tr("Was it in inches?")),
-    (0.1, tr("Was its point moved?")),
-    (10.0, tr("Was its point moved?")),
-    (0.01, tr("Was its point left out?")),
+    (MM_PER_THOU, means("map.thou")),
+    (1.0 / MM_PER_THOU, means("map.mm-not-thou")),
+    (MM_PER_INCH, means("map.inches")),
+    (0.1, means("map.point-moved")),
+    (10.0, means("map.point-moved")),
+    (0.01, means("map.point-left-out")),
 )
 
 
@@ -50,7 +51,7 @@ class Odd:
     expected_mm: float
     said_mm: float
     off: float
-    slip: str
+    slip: Saying
 
 
 def odd_readings(evidence: Evidence, solution: Solution) -> list[Odd]:
@@ -89,7 +90,7 @@ def odd_readings(evidence: Evidence, solution: Solution) -> list[Odd]:
     return found
 
 
-def _slip(said_mm: float, expected_mm: float, doubt_mm: float) -> str:
+def _slip(said_mm: float, expected_mm: float, doubt_mm: float) -> Saying:
     """A slip of the hand that would explain a number, or nothing."""
     fitting = [
         (abs(said_mm * factor - expected_mm), words)

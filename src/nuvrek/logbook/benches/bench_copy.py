@@ -6,6 +6,8 @@ still to be told. ``carrying`` carries it there and brings what other benches wr
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
+from nuvrek import meaning
 import sqlite3
 import uuid
 from collections.abc import Callable, Iterator, Sequence
@@ -15,13 +17,13 @@ from pathlib import Path
 import msgspec
 from msgspec import Struct
 
-from nuvrek.language import tr
 from nuvrek.logbook.benches.server import ServerLogbook, place_of
 from nuvrek.logbook.errors import LogbookError
 from nuvrek.logbook.reading_back import decoder
 from nuvrek.logbook.rows import add_checked, insert_neck, put_owner, put_shop
 from nuvrek.logbook.stand import Stand, mark_of
 from nuvrek.logbook.store import Logbook
+from nuvrek.meaning import means
 
 _TABLES = """
 CREATE TABLE IF NOT EXISTS waiting (
@@ -125,7 +127,7 @@ class BenchCopy(Logbook):
     @contextmanager
     def rewriting(self) -> Iterator[sqlite3.Connection]:
         """What changes all of a logbook is done where it is kept. Raises LogbookError."""
-        raise LogbookError(tr("This is done on the server; it can't be reached now."))
+        raise LogbookError(means("keeping.done-server-cant-reached-now"))
         yield self._db
 
     def again(self) -> BenchCopy:
@@ -162,7 +164,7 @@ class BenchCopy(Logbook):
         self.note_own(stand.uid, bodies)
         return made
 
-    def note_own(self, uid: str, bodies: Sequence[str]) -> None:
+    def note_own(self, uid: Saying, bodies: Sequence[str]) -> None:
         """These entries are this bench's own; within a transaction."""
         self._db.executemany(
             "INSERT OR IGNORE INTO own VALUES (?)", [(mark_of(uid, body),) for body in bodies]
@@ -176,11 +178,11 @@ class BenchCopy(Logbook):
         put_shop(self._db, name, body, at)
         self._tell("", ShopSet(name, body, at))
 
-    def _tell(self, uid: str, told: Told) -> None:
+    def _tell(self, uid: Saying, told: Told) -> None:
         self.let_wait(uuid.uuid4().hex, uid, told)
         self._woken = True
 
-    def let_wait(self, act: str, uid: str, told: Told, why: str = "") -> None:
+    def let_wait(self, act: str, uid: Saying, told: Told, why: Saying = "") -> None:
         """Something the server is still to be told, or can't be; within a transaction."""
         self._db.execute(
             "INSERT INTO waiting (act, uid, body, why) VALUES (?, ?, ?, ?)",
@@ -276,12 +278,12 @@ class BenchCopy(Logbook):
         rows = self._db.execute("SELECT act, said FROM sent").fetchall()
         return [str(act) for act, one in rows if one in wanted]
 
-    def hold(self, one: Waiting, why: str) -> None:
+    def hold(self, one: Waiting, why: Saying) -> None:
         """Something that can't go there; within a transaction."""
         self._db.execute("UPDATE waiting SET why = ? WHERE id = ?", (why, one.id))
 
 
-def act_mark(uid: str, bodies: Sequence[object]) -> str:
+def act_mark(uid: Saying, bodies: Sequence[object]) -> str:
     """The mark of what an act says, by which it is found under the name it was written under."""
     return mark_of(uid, *bodies)
 
@@ -290,22 +292,20 @@ def _nobody() -> None:
     """Nobody carries anything yet."""
 
 
-def waiting_words(waits: int, refused: int) -> str:
+def waiting_words(waits: int, refused: int) -> Saying:
     """How much is still to go to the server, for people."""
     parts = []
     if waits == 1:
-        parts.append(tr("1 change waits on this machine and goes to the server by itself."))
+        parts.append(means("keeping.1-change-waits-machine-goes"))
     elif waits:
         parts.append(
-            tr(
-                "{waits} changes wait on this machine and go to the server by themselves.",
+            means(
+                "keeping.changes-wait-machine-go-server",
                 waits=waits,
             )
         )
     if refused == 1:
-        parts.append(tr("1 change can't go to the server: see Kept safe."))
+        parts.append(means("keeping.1-change-cant-go-server"))
     elif refused:
-        parts.append(
-            tr("{refused} changes can't go to the server: see Kept safe.", refused=refused)
-        )
-    return " ".join(parts)
+        parts.append(means("keeping.changes-cant-go-server-see", refused=refused))
+    return meaning.listed(parts, by="sentences")

@@ -4,6 +4,7 @@ the server held before and has lost (it was put back from an older day) is let w
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import sqlite3
 from collections.abc import Callable, Mapping, Sequence
 from typing import Any
@@ -11,7 +12,6 @@ from typing import Any
 import msgspec
 
 from nuvrek import patience
-from nuvrek.language import tr
 from nuvrek.logbook.benches.bench_copy import (
     BenchCopy,
     Entries,
@@ -40,6 +40,7 @@ from nuvrek.logbook.rows import (
     stand_of,
 )
 from nuvrek.logbook.stand import Stand, mark_of
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.check import journal_faults
 from nuvrek.readings.entries import AnyEntry
@@ -200,7 +201,7 @@ class Bringer:
             journal = [decoded(body) for body in theirs]
         except (msgspec.MsgspecError, ValueError) as error:
             for one in waiting:
-                self._bench.hold(one, tr("its journal can't be read ({error})", error=error))
+                self._bench.hold(one, means("keeping.journal-cant-read", error=error))
             rewrite(self._db, stand, theirs)
             return
         starts = _starts(known, waiting)
@@ -238,11 +239,11 @@ class Bringer:
         row = self._db.execute("SELECT described FROM neck WHERE id = ?", (stand.neck,)).fetchone()
         return described_as(stand.neck, row[0])[0]
 
-    def _fits(self, stand: Stand) -> Callable[[list[AnyEntry], tuple[AnyEntry, ...]], str]:
+    def _fits(self, stand: Stand) -> Callable[[list[AnyEntry], tuple[AnyEntry, ...]], Saying]:
         """Why an act can't come after a journal of this neck; nothing where it can."""
         neck = self._neck(stand)
 
-        def fits(journal: list[AnyEntry], made: tuple[AnyEntry, ...]) -> str:
+        def fits(journal: list[AnyEntry], made: tuple[AnyEntry, ...]) -> Saying:
             before = len(journal_faults(neck, journal))
             faults = journal_faults(neck, [*journal, *made])
             return faults[-1] if len(faults) > before else ""
@@ -251,7 +252,7 @@ class Bringer:
 
     def _take_away(self, uid: str) -> None:
         """A neck that was taken from the server on purpose: what waits for it can't go."""
-        why = tr("its neck is no longer in the logbook")
+        why = means("keeping.neck-no-longer-logbook")
         with self._bench._sentences(), self._bench._writing():
             stand = self._here(uid)
             if stand is not None:

@@ -12,7 +12,6 @@ from collections.abc import Callable
 import msgspec
 
 from nuvrek import patience
-from nuvrek.language import tr
 from nuvrek.logbook.benches.bench_copy import (
     BenchCopy,
     Entries,
@@ -29,6 +28,7 @@ from nuvrek.logbook.errors import LogbookError, NeckChanged, ServerLost
 from nuvrek.logbook.joining.journals import time_order
 from nuvrek.logbook.rows import add, check_stands, insert_neck, put_owner, put_shop
 from nuvrek.logbook.stand import Stand, mark_of
+from nuvrek.meaning import means
 
 # So often an act is brought up to what others wrote before it waits for the next time.
 _TRIES = 6
@@ -104,7 +104,7 @@ class Carrier:
             match told:
                 case Started(created, described, bodies, names):
                     if db.execute("SELECT 1 FROM neck WHERE uid = ?", (one.uid,)).fetchone():
-                        raise NeckChanged(tr("Another bench has just brought this neck."))
+                        raise NeckChanged(means("keeping.another-bench-has-just-brought"))
                     insert_neck(db, one.uid, created, described, bodies)
                     # Its acts stand under the names they had: whoever still holds one sends none.
                     db.executemany("INSERT INTO act VALUES (?, ?) ON CONFLICT DO NOTHING", names)
@@ -112,7 +112,7 @@ class Carrier:
                     row = db.execute("SELECT id FROM neck WHERE uid = ?", (one.uid,)).fetchone()
                     there = self._bench.there_of(one.uid)
                     if row is None or there is None:
-                        raise NeckChanged(tr("This neck is no longer in the logbook."))
+                        raise NeckChanged(means("keeping.neck-no-longer-logbook-with-again"))
                     stand = Stand(int(row[0]), one.uid, there.count, there.mark)
                     check_stands(db, stand)
                     add(db, stand, bodies)

@@ -4,6 +4,7 @@ sentences; every write locks what it stands on, and tells the other benches.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import hashlib
 import sqlite3
 from collections.abc import Iterator, Sequence
@@ -12,13 +13,13 @@ from pathlib import Path
 from typing import Any
 from urllib.parse import urlsplit
 
-from nuvrek.language import tr
 from nuvrek.logbook.benches.server_connection import CHANNEL, Connection, Lost, Refused
 from nuvrek.logbook.errors import LogbookError, NeckChanged, ServerLost
 from nuvrek.logbook.on_disk.schema import SCHEMA_VERSION, mark_all
 from nuvrek.logbook.places import servers_folder
 from nuvrek.logbook.rows import wrong_marks
 from nuvrek.logbook.store import Logbook
+from nuvrek.meaning import means
 
 SCHEME = "postgresql://"
 # The one word of ours on the channel; whatever else is said there is nothing.
@@ -78,9 +79,7 @@ class ServerLogbook(Logbook):
         try:
             import psycopg  # noqa: F401
         except ImportError as error:
-            raise LogbookError(
-                tr("A logbook on a server needs psycopg: install nuvrek[server].")
-            ) from error
+            raise LogbookError(means("keeping.logbook-server-needs-psycopg-install")) from error
         # For what is kept on this machine beside it: no file of this name is made here.
         self.path = place_of(address)
         self.address = address
@@ -97,12 +96,7 @@ class ServerLogbook(Logbook):
         """The tables, if they are not there; a newer program's are left alone."""
         version = self._version()
         if version > SCHEMA_VERSION:
-            raise LogbookError(
-                tr(
-                    "The logbook on this server was written by a newer Nuvrek. It was left "
-                    "untouched; please update."
-                )
-            )
+            raise LogbookError(means("keeping.logbook-server-written-newer-nuvrek"))
         if version < SCHEMA_VERSION:
             self._bring_on(version)
         may = self._db.execute(
@@ -110,7 +104,7 @@ class ServerLogbook(Logbook):
             "has_table_privilege('neck', 'INSERT')"
         ).fetchone()
         if may and not may[0]:
-            self.look_only = tr("This login may only look at the server's logbook.")
+            self.look_only = means("keeping.login-may-only-look-servers")
 
     def _version(self) -> int:
         there = self._db.execute("SELECT to_regclass('version')").fetchone()
@@ -133,18 +127,8 @@ class ServerLogbook(Logbook):
         except Refused as error:
             self._roll_back()
             if version:
-                raise LogbookError(
-                    tr(
-                        "The server's logbook is of an older Nuvrek, and this login may not change "
-                        "its tables. Open it once with one that may."
-                    )
-                ) from error
-            raise LogbookError(
-                tr(
-                    "There is no logbook on this server yet, and this login may not make its "
-                    "tables. Open it once with one that may."
-                )
-            ) from error
+                raise LogbookError(means("keeping.servers-logbook-older-nuvrek-login")) from error
+            raise LogbookError(means("keeping.there-no-logbook-server-yet")) from error
         except BaseException:
             self._roll_back()
             raise
@@ -161,13 +145,9 @@ class ServerLogbook(Logbook):
         except Lost as error:
             raise ServerLost(error.words) from error
         except Refused as error:
-            raise LogbookError(
-                tr("This login may not do that on the server ({error}).", error=error)
-            ) from error
+            raise LogbookError(means("keeping.login-may-not-do-server", error=error)) from error
         except sqlite3.Error as error:
-            raise LogbookError(
-                tr("The logbook could not be used ({error}).", error=error)
-            ) from error
+            raise LogbookError(means("keeping.logbook-could-not-used", error=error)) from error
 
     @contextmanager
     def _writing(self) -> Iterator[None]:
@@ -199,7 +179,7 @@ class ServerLogbook(Logbook):
         """The same logbook opened once more, for another thread."""
         return ServerLogbook(self.address)
 
-    def check(self, thorough: bool = True) -> str:
+    def check(self, thorough: bool = True) -> Saying:
         """A server looks after its own files; every row is looked at by its mark."""
         with self._sentences():
             return next(iter(wrong_marks(self._db)), "") if thorough else ""
@@ -299,4 +279,4 @@ class ServerLogbook(Logbook):
                     self._db.execute("INSERT INTO act VALUES (?, ?)", (act, said))
                     return write(self._db)
             except sqlite3.IntegrityError as error:
-                raise NeckChanged(tr("Another bench has just written here.")) from error
+                raise NeckChanged(means("keeping.another-bench-has-just-written")) from error

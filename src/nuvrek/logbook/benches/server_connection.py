@@ -4,6 +4,7 @@ No call waits longer than it says, whatever the server does.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import re
 import select
 import socket
@@ -13,7 +14,7 @@ from collections.abc import Iterable, Iterator, Sequence
 from contextlib import contextmanager, suppress
 from typing import Any
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 
 CHANNEL = "nuvrek"
 # How long a connection, and a statement, may take; a lock held by another bench is waited for
@@ -35,9 +36,9 @@ _PARAMETERS: dict[str, Any] = {
 class Lost(sqlite3.OperationalError):
     """The server is gone; ``words`` is a sentence for the user."""
 
-    def __init__(self, why: object, words: str = "") -> None:
+    def __init__(self, why: object, words: Saying = "") -> None:
         super().__init__(str(why))
-        self.words = words or tr("The server of this logbook can't be reached.")
+        self.words = words or means("keeping.server-logbook-cant-reached")
 
 
 class Refused(sqlite3.OperationalError):
@@ -133,7 +134,7 @@ class Connection:
         except psycopg.errors.InsufficientPrivilege as error:
             raise Refused(str(error)) from error
         except psycopg.errors.LockNotAvailable as error:
-            busy = tr("Another bench is writing to this logbook. Take it again in a moment.")
+            busy = means("keeping.another-bench-writing-logbook-take")
             raise Lost(error, busy) from error
         except (psycopg.OperationalError, psycopg.InterfaceError) as error:
             self._drop()
@@ -207,13 +208,13 @@ _NO_LOGIN = re.compile(r'role ".*" does not exist|no pg_hba.conf entry', re.IGNO
 _NO_DATABASE = re.compile(r'database ".*" does not exist', re.IGNORECASE)
 
 
-def _why_not(error: Exception) -> str:
+def _why_not(error: Exception) -> Saying:
     """Why a connection could not be made, where it is not just the line."""
     said = str(error)
     if _PASSWORD.search(said):
-        return tr("The server refuses this name or password.")
+        return means("keeping.server-refuses-name-or-password")
     if _NO_LOGIN.search(said):
-        return tr("The server does not let this login in.")
+        return means("keeping.server-does-not-let-login")
     if _NO_DATABASE.search(said):
-        return tr("The server has no such logbook.")
+        return means("keeping.server-has-no-such-logbook")
     return ""

@@ -8,6 +8,7 @@ something was taken out is known by the mark it had before.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import hashlib
 import heapq
 from collections.abc import Callable, Mapping, Sequence
@@ -19,7 +20,7 @@ from typing import Literal
 import msgspec
 from msgspec import Struct, structs
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.readings.entries import AnyEntry, Chosen, Describe, Note, Strike
 from nuvrek.readings.journal import MOST_ENTRIES
 from nuvrek.readings.owner.entries import Answered
@@ -70,9 +71,7 @@ def merged(
         if act.name not in acts or act.clean:
             acts[act.name] = act
     if sum(len(act.entries) for act in acts.values()) > MOST_ENTRIES:
-        raise ValueError(
-            tr("together they have more than {most_entries:,} entries", most_entries=MOST_ENTRIES)
-        )
+        raise ValueError(means("keeping.together-they-have-more-than", most_entries=MOST_ENTRIES))
     order = _ordered([[a.name for a in first], [a.name for a in second]], acts)
     only = (
         ({a.name for a in first} - {a.name for a in second}),
@@ -90,14 +89,14 @@ class Placed(Struct, frozen=True):
     name: Name
     was: tuple[AnyEntry, ...]
     entries: tuple[AnyEntry, ...]
-    why: str = ""
+    why: Saying = ""
 
 
 def placed_after(
     theirs: Sequence[AnyEntry],
     ours: Sequence[AnyEntry],
     send: Callable[[Name, int, bool], bool],
-    fits: Callable[[list[AnyEntry], tuple[AnyEntry, ...]], str],
+    fits: Callable[[list[AnyEntry], tuple[AnyEntry, ...]], Saying],
     gone: Mapping[str, str] = MappingProxyType({}),
 ) -> list[Placed]:
     """Those of our acts that are to come after their journal, in our order; what they point to is
@@ -139,7 +138,7 @@ def _placed(act: _Act, start: int, before: int, places: Mapping[tuple[Name, int]
         to = place[0] or act.name, place[1]
         number = own.get(to) or places.get(to)
         if number is None:
-            why = tr("what it is about is no longer there")
+            why = means("keeping.what-about-no-longer-there")
             return Placed(start, act.name, act.entries, (), why)
         made.append(_to(entry, number))
     return Placed(start, act.name, act.entries, tuple(made))

@@ -4,6 +4,7 @@ worked out first, what both sides changed is shown, and only then is anything wr
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import sqlite3
 from collections.abc import Iterable, Mapping, Sequence
 from contextlib import closing
@@ -14,7 +15,6 @@ import msgspec
 from msgspec import Struct, structs
 
 from nuvrek import patience
-from nuvrek.language import tr
 from nuvrek.logbook.encoding import described_body, entry_body
 from nuvrek.logbook.joining.gone import Gone, gone_of, record
 from nuvrek.logbook.joining.journals import Conflict, merged, time_order
@@ -34,6 +34,7 @@ from nuvrek.logbook.rows import (
 )
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError, NeckChanged, OwnerRow, ShopRow
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.check import journal_faults
 from nuvrek.readings.entries import AnyEntry
@@ -48,7 +49,7 @@ class NeckWhole(Struct, frozen=True):
     there.
     """
 
-    uid: str
+    uid: Saying
     created: str
     neck: NeckDescription
     entries: tuple[AnyEntry, ...]
@@ -79,7 +80,7 @@ class NeckTaken(Struct, frozen=True):
     stand: Stand | None
     described: bool = False
     conflicts: tuple[Conflict, ...] = ()
-    why: str = ""
+    why: Saying = ""
     gone: Mapping[str, str] = {}
 
 
@@ -92,7 +93,7 @@ class TakenIn(Struct, frozen=True):
     grown: int
     same: int
     told: tuple[str, ...]
-    asks: frozenset[tuple[str, str]] = frozenset()
+    asks: frozenset[tuple[Saying, Saying]] = frozenset()
 
 
 def everything_of(book: Logbook) -> Everything:
@@ -104,7 +105,7 @@ def everything_of(book: Logbook) -> Everything:
     return Everything(tuple(necks), owners, shop, tuple(book.gone()), tuple(damaged), left_out)
 
 
-def necks_of(book: Logbook) -> tuple[list[NeckWhole], list[str]]:
+def necks_of(book: Logbook) -> tuple[list[NeckWhole], list[Saying]]:
     """Every neck of a logbook with its journal; those that are damaged are named and left out."""
     found, damaged = [], []
     for row in book.necks():
@@ -112,8 +113,8 @@ def necks_of(book: Logbook) -> tuple[list[NeckWhole], list[str]]:
         journal = book.journal(row.id)
         if row.damage or journal.damage:
             damaged.append(
-                tr(
-                    "Neck {id}, {title}, is damaged and was left out.",
+                means(
+                    "keeping.neck-damaged-left-out",
                     id=row.id,
                     title=row.neck.title,
                 )
@@ -127,7 +128,7 @@ def necks_of(book: Logbook) -> tuple[list[NeckWhole], list[str]]:
 def everything_in(book: Logbook, other: Path) -> Everything:
     """All that another logbook holds; it stays as it is. Raises LogbookError."""
     if other.resolve() == book.path.resolve():
-        raise LogbookError(tr("This is the logbook that is open already."))
+        raise LogbookError(means("keeping.logbook-open-already"))
     with closing(Logbook.to_read(other)) as source:
         return everything_of(source)
 
@@ -145,7 +146,7 @@ def forecast(book: Logbook, more: Everything) -> TakenIn:
 
 
 def take_in(
-    book: Logbook, more: Everything, agreed: frozenset[tuple[str, str]] | None = None
+    book: Logbook, more: Everything, agreed: frozenset[tuple[Saying, Saying]] | None = None
 ) -> TakenIn:
     """What comes from elsewhere, merged with what is known. ``agreed``: the conflicts that were
     shown (None: any may come). Raises LogbookError, and then nothing has changed.
@@ -176,13 +177,11 @@ def take_in(
 
 
 def _check_agreed(
-    plan: Sequence[NeckTaken], more: Everything, agreed: frozenset[tuple[str, str]] | None
+    plan: Sequence[NeckTaken], more: Everything, agreed: frozenset[tuple[Saying, Saying]] | None
 ) -> None:
     told = _told(plan, more)
     if agreed is not None and told.asks - agreed:
-        raise LogbookError(
-            tr("Meanwhile both sides changed more than was shown. Nothing was written; look again.")
-        )
+        raise LogbookError(means("keeping.meanwhile-both-sides-changed-more"))
 
 
 # --- working out ---------------------------------------------------------------------------
@@ -213,12 +212,12 @@ def _grown(book: Logbook, number: int, one: NeckWhole, gone: Gone) -> NeckTaken:
     journal, row = book.journal(number), book.row(number)
     whole = structs.replace(one, neck=row.neck)
     if journal.damage or row.damage:
-        why = tr("damaged here, left as it is; restore it from a copy.")
+        why: Saying = means("keeping.damaged-here-left-restore-from")
         return NeckTaken("left", whole, journal.stand, why=why)
     try:
         both = merged(journal.entries, one.entries, gone.acts(one.uid))
     except ValueError as error:
-        why = tr("left as it is, {error}.", error=error)
+        why = means("keeping.left", error=error)
         return NeckTaken("left", whole, journal.stand, why=why)
     clean, marks = gone.taken_out(one.uid, row.neck, both.entries)
     neck = gone.described(one.uid, row.neck, one.neck)
@@ -231,28 +230,28 @@ def _grown(book: Logbook, number: int, one: NeckWhole, gone: Gone) -> NeckTaken:
     return NeckTaken(how, whole, journal.stand, anew, both.conflicts, why, marks)
 
 
-def _why_not(whole: NeckWhole) -> str:
+def _why_not(whole: NeckWhole) -> Saying:
     """What would be wrong with the journal, checked as an act at the bench is; empty when
     fine.
     """
     faults = journal_faults(whole.neck, whole.entries)
     if faults:
-        return tr("left as it is: together {fault}", fault=faults[0])
+        return means("keeping.left-together", fault=faults[0])
     state = fold(whole.neck, whole.entries).state
     try:
         msgspec.convert(msgspec.to_builtins(state), type(state))
     except msgspec.ValidationError:
-        return tr("left as it is: together the rod would stand further than any rod goes.")
+        return means("keeping.left-together-rod-would-stand")
     return ""
 
 
 def _told(plan: Sequence[NeckTaken], more: Everything) -> TakenIn:
     told: list[str] = []
     for one in plan:
-        named = one.whole.neck.title
+        named: Saying = one.whole.neck.title
         if one.stand is not None:
             number = one.stand.neck
-            named = tr("Neck {number}, {title}", number=number, title=one.whole.neck.title)
+            named = means("keeping.neck", number=number, title=one.whole.neck.title)
         if one.why:
             told.append(f"{named}: {one.why}")
         told += [f"{named}: {_conflict_words(conflict)}" for conflict in one.conflicts]
@@ -267,14 +266,14 @@ def _told(plan: Sequence[NeckTaken], more: Everything) -> TakenIn:
     return TakenIn(count["new"], count["grown"], same, (*told, *more.damaged), asks)
 
 
-def _conflict_words(conflict: Conflict) -> str:
+def _conflict_words(conflict: Conflict) -> Saying:
     said = {
-        "described": tr("the neck was described anew"),
-        "chosen": tr("a way was taken"),
+        "described": means("keeping.neck-described-anew"),
+        "chosen": means("keeping.way-taken"),
     }[conflict.matter]
-    return tr(
-        "On both sides {said}; the one of {replace} stands.",
-        said=said,
+    return means(
+        "keeping.both-sides-one-stands",
+        detail=said,
         replace=conflict.stands[:16].replace("T", " "),
     )
 
@@ -288,7 +287,7 @@ def _carry_out(db: sqlite3.Connection, plan: Sequence[NeckTaken]) -> None:
         whole = one.whole
         if one.how == "new":
             if db.execute("SELECT 1 FROM neck WHERE uid = ?", (whole.uid,)).fetchone():
-                raise NeckChanged(tr("This neck was taken in meanwhile."))
+                raise NeckChanged(means("keeping.neck-taken-meanwhile"))
             bodies = [entry_body(entry) for entry in whole.entries]
             insert_neck(db, whole.uid, whole.created, described_body(whole.neck), bodies)
             # It is there again, if it ever went.
@@ -342,7 +341,7 @@ def _take_shop(db: sqlite3.Connection, shop: Iterable[ShopRow]) -> None:
 # --- one neck from a copy ------------------------------------------------------------------
 
 
-def restore_neck(book: Logbook, copy: Path, stand: Stand) -> str:
+def restore_neck(book: Logbook, copy: Path, stand: Stand) -> Saying:
     """Put a neck back as a copy holds it, whole; returns what was done. What is there now, as
     ``stand`` says (number 0: nothing), should be in a copy of its own first. Raises LogbookError.
     """
@@ -350,7 +349,7 @@ def restore_neck(book: Logbook, copy: Path, stand: Stand) -> str:
         found = next((one for one in necks_of(source)[0] if one.uid == stand.uid), None)
         owners, more = source.owner_rows(), source.gone()
     if found is None:
-        raise LogbookError(tr("{name} does not hold this neck whole.", name=copy.name))
+        raise LogbookError(means("keeping.does-not-hold-neck-whole", name=copy.name))
     why = _why_not(found)
     if why:
         raise LogbookError(f"{found.neck.title}: {why}")
@@ -360,11 +359,9 @@ def restore_neck(book: Logbook, copy: Path, stand: Stand) -> str:
     with book.rewriting() as db:
         if not stand.neck:
             _carry_out(db, [NeckTaken("new", found, None)])
-            return tr("{title} is back on the shelf.", title=found.neck.title)
+            return means("keeping.back-shelf", title=found.neck.title)
         _put_back(db, stand, found)
-    return tr(
-        "{title} is as it was, {number} entries.", title=found.neck.title, number=len(found.entries)
-    )
+    return means("keeping.entries", title=found.neck.title, number=len(found.entries))
 
 
 def replace_all(book: Logbook, every: Everything) -> None:

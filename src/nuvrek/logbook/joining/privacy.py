@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import sqlite3
 from contextlib import closing
 from pathlib import Path
@@ -10,8 +11,7 @@ from typing import Any
 import msgspec
 from msgspec import Struct
 
-from nuvrek import patience, words
-from nuvrek.language import tr
+from nuvrek import meaning, patience
 from nuvrek.logbook.encoding import described_body, entry_body
 from nuvrek.logbook.joining.gone import record
 from nuvrek.logbook.joining.journals import digests
@@ -29,6 +29,7 @@ from nuvrek.logbook.on_disk.copies import copies_of
 from nuvrek.logbook.rows import redescribe, rewrite
 from nuvrek.logbook.stand import Stand, mark_of
 from nuvrek.logbook.store import Logbook, LogbookError
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import AnyEntry, Note
 
@@ -88,7 +89,7 @@ def remove_owner(book: Logbook, name: str, photos: bool, at: str) -> Removed:
     return Removed(necks, gone, cleaned, (*told, *trouble, *_out_of_reach(book.path)))
 
 
-def clean_copies(path: Path, name: str, photos: bool, at: str) -> tuple[int, list[str]]:
+def clean_copies(path: Path, name: str, photos: bool, at: str) -> tuple[int, list[Saying]]:
     """Take an owner out of the copies of a logbook; how many were cleaned, and a sentence for each
     that could not be.
     """
@@ -101,9 +102,7 @@ def clean_copies(path: Path, name: str, photos: bool, at: str) -> tuple[int, lis
                 other.become_one_file()
             cleaned += 1
         except LogbookError as error:
-            trouble.append(
-                tr("{name} could not be cleaned: {error}", name=copy.path.name, error=error)
-            )
+            trouble.append(means("keeping.could-not-cleaned", name=copy.path.name, error=error))
     return cleaned, trouble
 
 
@@ -115,18 +114,15 @@ def _out_of_reach(path: Path) -> list[str]:
         for other in path.parent.glob(f"{path.stem}-{pattern}*{path.suffix}")
     )
     told = [
-        tr("Not cleaned, remove by hand: {names}.", names=words.listed(beside)),
+        means("keeping.not-cleaned-remove-hand", names=meaning.listed(beside)),
     ]
     return [
         *(told if beside else ()),
-        tr(
-            "What Nuvrek can't reach: copies and archives kept elsewhere, other computers' "
-            "logbooks until they are merged, and letters that were sent."
-        ),
+        means("keeping.what-nuvrek-cant-reach-copies"),
     ]
 
 
-def _remove_from(book: Logbook, name: str, photos: bool, at: str) -> tuple[int, int, list[str]]:
+def _remove_from(book: Logbook, name: str, photos: bool, at: str) -> tuple[int, int, list[Saying]]:
     others = tuple(sorted(set(_every_owner(book)) - {name}))
     found = [
         _cleaned(book, row.id, row.neck, Named(name, others), photos)
@@ -154,9 +150,7 @@ def _cleaned(
     patience.ask()
     journal = book.journal(number)
     if journal.damage:
-        raise LogbookError(
-            tr("Neck {number} is damaged: {damage}", number=number, damage=journal.damage[0])
-        )
+        raise LogbookError(means("keeping.neck-damaged", number=number, damage=journal.damage[0]))
     bare = nameless(neck, named)
     clean = tuple(without(entry, named, photos) for entry in journal.entries)
     marks = digests(journal.entries, clean)
@@ -176,16 +170,16 @@ def _write(db: sqlite3.Connection, one: _Cleaned) -> None:
     record(db, [(one.stand.uid, was, stays) for was, stays in one.marks.items()])
 
 
-def _doubts(found: list[_Cleaned], named: Named) -> list[str]:
+def _doubts(found: list[_Cleaned], named: Named) -> list[Saying]:
     """Necks in whose words a part of the name stands that is a word of the bench as well."""
     numbers = [str(one.stand.neck) for one in found if one.doubtful]
     if not numbers:
         return []
-    parts = words.listed(f"\u201c{part}\u201d" for part in doubtful(named))
+    parts = meaning.listed(f"\u201c{part}\u201d" for part in doubtful(named))
     return [
-        tr(
-            "Look at neck {numbers}: {parts} may be meant as a name there.",
-            numbers=words.listed(numbers),
+        means(
+            "keeping.look-neck-may-meant-name",
+            numbers=meaning.listed(numbers),
             parts=parts,
         )
     ]

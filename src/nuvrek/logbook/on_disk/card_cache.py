@@ -5,13 +5,12 @@ used is made anew.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import os
 import sqlite3
 from collections.abc import Iterable
 from contextlib import suppress
 from pathlib import Path
-
-from nuvrek.language import spoken
 
 _VERSION = 4
 _CARDS = """
@@ -92,7 +91,7 @@ class CardCache:
                 )
             self._db.execute("COMMIT")
 
-    def found_on(self, neck: int, findings: str) -> None:
+    def found_on(self, neck: int, findings: Saying) -> None:
         """What was found on a neck when it was last mapped, to be searched as well."""
         with suppress(sqlite3.Error):
             self._db.execute("UPDATE words SET found = ? WHERE rowid = ?", (findings, neck))

@@ -12,10 +12,10 @@ from pathlib import Path
 
 from msgspec import Struct
 
-from nuvrek.language import tr
 from nuvrek.logbook.joining.merging import everything_of, replace_all
 from nuvrek.logbook.on_disk.files import copied
 from nuvrek.logbook.store import Logbook, LogbookError
+from nuvrek.meaning import means
 
 # The newest stay, and all of the last days; then one of each of so many weeks and months, and one
 # a year.
@@ -83,7 +83,7 @@ def make_copy(source: Logbook | Path, now: datetime, why: str = "") -> Path:
     except (sqlite3.Error, OSError) as error:
         why_not = getattr(error, "strerror", None) or error
         raise LogbookError(
-            tr("No copy could be made ({why_not}).", why_not=str(why_not).lower())
+            means("keeping.no-copy-could-made", why_not=str(why_not).lower())
         ) from error
     return path
 
@@ -164,12 +164,12 @@ def restore_all(book: Logbook, copy: Path, now: datetime) -> Path:
     first. Returns that one. Owners who were taken out stay out. Raises LogbookError.
     """
     if copy.resolve() == book.path.resolve():
-        raise LogbookError(tr("This is the logbook that is open already."))
+        raise LogbookError(means("keeping.logbook-open-already"))
     found = look(copy)
     if found.wrong:
         raise LogbookError(
-            tr(
-                "{name} is damaged ({wrong}). Nothing was changed.",
+            means(
+                "keeping.damaged-nothing-changed",
                 name=copy.name,
                 wrong=found.wrong,
             )
@@ -207,7 +207,7 @@ def put_back(address: str | Path, copy: Path, now: datetime) -> Path:
 def _in_place_of_lost(path: Path, copy: Path, now: datetime) -> Path:
     found = look(copy)
     if found.wrong:
-        raise LogbookError(tr("{name} is damaged ({wrong}).", name=copy.name, wrong=found.wrong))
+        raise LogbookError(means("keeping.damaged", name=copy.name, wrong=found.wrong))
     aside = path.with_name(f"{path.stem}-damaged-{now:%Y-%m-%d-%H%M%S}{path.suffix}")
     try:
         for tail in ("", "-wal", "-shm"):
@@ -216,7 +216,7 @@ def _in_place_of_lost(path: Path, copy: Path, now: datetime) -> Path:
                 part.rename(aside.with_name(aside.name + tail))
         copied(copy, path)
     except (sqlite3.Error, OSError) as error:
-        raise LogbookError(tr("It could not be put back ({error}).", error=error)) from error
+        raise LogbookError(means("keeping.could-not-put-back", error=error)) from error
     return aside
 
 
@@ -230,9 +230,7 @@ def _page_by_page(copy: Path, logbook: Path) -> None:
             source.backup(target)
             target.execute("PRAGMA journal_mode=WAL")
     except sqlite3.Error as error:
-        raise LogbookError(
-            tr("It could not be put back ({error}). Nothing was changed.", error=error)
-        ) from error
+        raise LogbookError(means("keeping.could-not-put-back-nothing", error=error)) from error
 
 
 def forget_cards(logbook: Path) -> None:
@@ -248,4 +246,4 @@ def named(logbook: Path, copy: Path) -> Path:
     for path in (copy, folder_of(logbook) / copy.name):
         if path.is_file():
             return path
-    raise LogbookError(tr("{name}: there is no such copy.", name=copy))
+    raise LogbookError(means("keeping.there-no-such-copy", name=copy))

@@ -9,8 +9,8 @@ from pathlib import Path
 from msgspec import Struct
 
 from nuvrek import patience
-from nuvrek.language import tr
 from nuvrek.logbook.store import Logbook
+from nuvrek.meaning import means
 
 
 class Inspected(Struct, frozen=True):
@@ -28,18 +28,18 @@ def inspect(
     Nothing is changed. Raises LogbookError.
     """
     with closing(Logbook.to_read(source) if isinstance(source, Path) else source()) as book:
-        told(tr("Checking the file"))
+        told(means("keeping.checking-file"))
         found = book.check(thorough=True)
         # Where pages can be read each row is named that is not as it was written.
         wrong = [*book.wrong_marks()] if found else []
         if found and not wrong:
-            wrong = [tr("The file: {found}.", found=found)]
+            wrong = [means("keeping.file", detail=found)]
         entries, rows = 0, book.necks()
         for row in rows:
             patience.ask()
-            told(tr("Checking neck {id}", id=row.id))
+            told(means("keeping.checking-neck", id=row.id))
             journal = book.journal(row.id)
             entries += len(journal.entries) - len(journal.damage)
-            named = tr("Neck {id}, {title}", id=row.id, title=row.neck.title)
+            named = means("keeping.neck-with-id-title", id=row.id, title=row.neck.title)
             wrong.extend(f"{named}: {sentence}" for sentence in (*row.damage, *journal.damage))
     return Inspected(len(rows), entries, tuple(wrong))

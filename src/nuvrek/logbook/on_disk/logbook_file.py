@@ -4,6 +4,7 @@ sentence.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import os
 import sqlite3
 from collections.abc import Iterator
@@ -11,12 +12,12 @@ from contextlib import contextmanager
 from pathlib import Path
 from typing import Self
 
-from nuvrek.language import tr
 from nuvrek.logbook.errors import LogbookDamaged, LogbookError, explained
 from nuvrek.logbook.on_disk.files import brought_on, copied, read_only
 from nuvrek.logbook.on_disk.schema import SCHEMA_VERSION, grow, version_of
 from nuvrek.logbook.reading_back import readable_text
 from nuvrek.logbook.rows import wrong_marks
+from nuvrek.meaning import means
 
 _BUSY_SECONDS = 3.0
 # Up to this size a quick check takes a few tens of milliseconds.
@@ -35,7 +36,7 @@ class LogbookFile:
         LogbookError.
         """
         self.path = path
-        self.look_only = ""
+        self.look_only: Saying = ""
         # Whether the file itself is damaged: what is in it may be salvaged.
         self.damaged = False
         if not make:
@@ -62,7 +63,7 @@ class LogbookFile:
         """
         book = cls.__new__(cls)
         book.path, book.damaged = path, False
-        book.look_only = tr("This logbook is only read.")
+        book.look_only = means("keeping.logbook-only-read")
         book._check_there()
         with book._sentences():
             book._open_read_only()
@@ -73,15 +74,15 @@ class LogbookFile:
         try:
             size = self.path.stat().st_size if self.path.is_file() else None
         except (OSError, ValueError) as error:
-            why = getattr(error, "strerror", None) or tr("no file can have that name")
+            why = getattr(error, "strerror", None) or means("keeping.no-file-can-have-name")
             raise LogbookError(
-                tr("{path} can't be opened ({why}).", path=self.path, why=str(why).lower())
+                means("keeping.cant-opened", path=self.path, why=str(why).lower())
             ) from error
         if size is None:
-            raise LogbookError(tr("{path}: there is no such logbook.", path=self.path))
+            raise LogbookError(means("keeping.there-no-such-logbook", path=self.path))
         if size == 0:
             raise LogbookDamaged(
-                tr("{name} is empty, no logbook. It was left untouched.", name=self.path.name)
+                means("keeping.empty-no-logbook-left-untouched", name=self.path.name)
             )
 
     def _open_to_write(self) -> None:
@@ -118,7 +119,7 @@ class LogbookFile:
         why: Exception = trouble
         if isinstance(trouble, sqlite3.Error):
             why = explained(trouble, self.path)
-        self.look_only = tr("This logbook can only be looked at. {why}", why=why)
+        self.look_only = means("keeping.logbook-can-only-looked", why=why)
 
     def _check_quickly(self) -> None:
         """A first look for damage, where the file is small enough not to keep anybody waiting."""
@@ -127,11 +128,10 @@ class LogbookFile:
         found = self.check(thorough=False)
         if found:
             self.damaged = True
-            self.look_only = tr(
-                "The logbook {name} is damaged ({found}). It can be looked at; nothing "
-                "is written into it.",
+            self.look_only = means(
+                "keeping.logbook-damaged-can-looked-nothing",
                 name=self.path.name,
-                found=found,
+                detail=found,
             )
 
     def check(self, thorough: bool = True) -> str:
@@ -140,14 +140,14 @@ class LogbookFile:
         """
         pragma = "integrity_check(1)" if thorough else "quick_check(1)"
         try:
-            said = str(self._db.execute(f"PRAGMA {pragma}").fetchone()[0])
+            said: Saying = str(self._db.execute(f"PRAGMA {pragma}").fetchone()[0])
             if said == "ok" and thorough:
                 said = next(iter(wrong_marks(self._db)), "ok")
         except (sqlite3.DatabaseError, UnicodeDecodeError) as error:
             said = str(error)
         return "" if said == "ok" else said.splitlines()[-1][:160]
 
-    def wrong_marks(self) -> list[str]:
+    def wrong_marks(self) -> list[Saying]:
         """Every row that is not as it was written, a sentence each. Raises LogbookError."""
         with self._sentences():
             return wrong_marks(self._db)
@@ -170,12 +170,12 @@ class LogbookFile:
         except UnicodeDecodeError as error:
             # SQLite tells of a broken table in words that are broken themselves.
             raise LogbookDamaged(
-                tr("The logbook {name} is damaged. Nothing in it was changed.", name=self.path.name)
+                means("keeping.logbook-damaged-nothing-changed", name=self.path.name)
             ) from error
         except OSError as error:
             raise LogbookError(
-                tr(
-                    "The folder for the logbook can't be used ({strerror}).",
+                means(
+                    "keeping.folder-logbook-cant-used",
                     strerror=error.strerror,
                 )
             ) from error
@@ -187,9 +187,8 @@ class LogbookFile:
         version = version_of(self._db)
         if version > SCHEMA_VERSION:
             raise LogbookError(
-                tr(
-                    "The logbook {name} was written by a newer Nuvrek. It was left "
-                    "untouched; please update.",
+                means(
+                    "keeping.logbook-written-newer-nuvrek-left",
                     name=self.path.name,
                 )
             )
@@ -197,7 +196,7 @@ class LogbookFile:
         begun = not tables and version == 0 and empty
         if not begun and (version == 0 or {"neck", "entry"} - tables):
             raise LogbookDamaged(
-                tr("{name} is not a Nuvrek logbook. It was left untouched.", name=self.path.name)
+                means("keeping.not-nuvrek-logbook-left-untouched", name=self.path.name)
             )
         return version
 
@@ -239,9 +238,8 @@ class LogbookFile:
             now = None
         if now is None or (now.st_dev, now.st_ino) != self._file:
             raise LogbookError(
-                tr(
-                    "The logbook {name} was moved away or replaced while it was open. Nothing is "
-                    "written into it any more; start again.",
+                means(
+                    "keeping.logbook-moved-away-or-replaced",
                     name=self.path.name,
                 )
             )

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import os
 import shutil
 import sqlite3
@@ -12,16 +13,16 @@ from pathlib import Path
 import msgspec
 from msgspec import Struct
 
-from nuvrek.language import tr
+from nuvrek.letters import whole_letters
 from nuvrek.logbook.joining.gone import record
 from nuvrek.logbook.on_disk.schema import owner_uid
 from nuvrek.logbook.reading_back import Journal, described, read_journal, readable_text
 from nuvrek.logbook.rows import put_owner, put_shop
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
+from nuvrek.meaning import means
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import Note
-from nuvrek.words import whole_letters
 
 # What SQLite raises on a spoilt page: its own errors, or words that are broken themselves.
 UNREADABLE = (sqlite3.DatabaseError, UnicodeDecodeError)
@@ -44,9 +45,7 @@ def salvage(old: Path, new: Path) -> Salvaged:
     read a note says so. ``new`` appears only once it is whole. Raises LogbookError.
     """
     if new.exists():
-        raise LogbookError(
-            tr("{name} is there already; salvage writes into a new file only.", name=new.name)
-        )
+        raise LogbookError(means("keeping.there-already-salvage-writes-into", name=new.name))
     part = new.with_name(f".{new.name}.part")
     _clear(part)
     try:
@@ -59,7 +58,7 @@ def salvage(old: Path, new: Path) -> Salvaged:
         os.replace(part, new)
     except OSError as error:
         raise LogbookError(
-            tr("Salvage stopped ({strerror}).", strerror=(error.strerror or "failed").lower())
+            means("keeping.salvage-stopped", strerror=(error.strerror or "failed").lower())
         ) from error
     finally:
         _clear(part)
@@ -81,9 +80,7 @@ def _open(copy: Path) -> sqlite3.Connection:
         source.text_factory = readable_text
         return source
     except sqlite3.Error as error:
-        raise LogbookError(
-            tr("The damaged logbook can't be opened ({error}).", error=error)
-        ) from error
+        raise LogbookError(means("keeping.damaged-logbook-cant-opened", error=error)) from error
 
 
 def _clear(part: Path) -> None:
@@ -99,7 +96,7 @@ def _taken_over(source: sqlite3.Connection, book: Logbook) -> Salvaged:
         neck, damage = described(number, body)
         journal = _journal(source, number)
         book.start(neck, created, journal.entries, _uid(source, number))
-        named = tr("Neck {number}, {title}", number=number, title=neck.title)
+        named = means("keeping.neck", number=number, title=neck.title)
         lost.extend(f"{named}: {sentence}" for sentence in (*damage, *journal.damage))
         necks += 1
         entries += len(journal.entries) - len(journal.damage)
@@ -108,7 +105,7 @@ def _taken_over(source: sqlite3.Connection, book: Logbook) -> Salvaged:
     return Salvaged(necks, entries, tuple(lost))
 
 
-def _take_owners(source: sqlite3.Connection, book: Logbook, lost: list[str]) -> None:
+def _take_owners(source: sqlite3.Connection, book: Logbook, lost: list[Saying]) -> None:
     """What is known of owners, oldest first; a logbook from before them has none."""
     known: dict[str, str] = {}
     with book.rewriting() as db:
@@ -116,7 +113,7 @@ def _take_owners(source: sqlite3.Connection, book: Logbook, lost: list[str]) -> 
             try:
                 msgspec.json.decode(str(body), type=Owner)
             except msgspec.MsgspecError:
-                lost.append(tr("What is known of one owner can't be read."))
+                lost.append(means("keeping.what-known-one-owner-cant"))
                 continue
             first = known.setdefault(str(name), owner_uid(name, body, at))
             put_owner(db, str(name), str(body), str(at), str(more[0]) if more else first)
@@ -137,7 +134,7 @@ def _take_shop(source: sqlite3.Connection, book: Logbook, lost: list[str]) -> No
 
 
 def _rows(
-    source: sqlite3.Connection, table: str, columns: str, since: str, lost: list[str]
+    source: sqlite3.Connection, table: str, columns: str, since: str, lost: list[Saying]
 ) -> list[tuple[object, ...]]:
     """The rows of a small table as far as they can be read; none where there is no such table.
     ``since`` is a column that older tables lack.
@@ -152,14 +149,14 @@ def _rows(
             rows.append(row)
     except UNREADABLE as error:
         lost.append(
-            tr("Part of the list of owners can't be read ({error}).", error=error)
+            means("keeping.part-list-owners-cant-read", error=error)
             if table == "owner"
-            else tr("Part of what the shop has set can't be read ({error}).", error=error)
+            else means("keeping.part-what-shop-has-set", error=error)
         )
     return rows
 
 
-def _neck_numbers(source: sqlite3.Connection, lost: list[str]) -> list[int]:
+def _neck_numbers(source: sqlite3.Connection, lost: list[Saying]) -> list[int]:
     """The necks there are by either table: a spoilt page of one may leave the other readable."""
     numbers: set[int] = set()
     for query in ("SELECT id FROM neck", "SELECT DISTINCT neck FROM entry"):
@@ -168,7 +165,7 @@ def _neck_numbers(source: sqlite3.Connection, lost: list[str]) -> list[int]:
                 if isinstance(number, int) and 0 < number < _MOST_NECKS:
                     numbers.add(number)
         except UNREADABLE as error:
-            lost.append(tr("Part of the list of necks can't be read ({error}).", error=error))
+            lost.append(means("keeping.part-list-necks-cant-read", error=error))
     return sorted(numbers)
 
 
@@ -211,7 +208,7 @@ def _journal(source: sqlite3.Connection, number: int) -> Journal:
     journal = read_journal(rows, Stand(number, ""))
     if not open_end:
         return journal
-    words = tr("What came after entry {last} can't be read, if there was more.", last=last)
+    words = means("keeping.what-came-after-entry-cant", last=last)
     return Journal([*journal.entries, Note(text=words)], journal.stand, (*journal.damage, words))
 
 

@@ -4,13 +4,14 @@ step waits for it.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable, Sequence
 from typing import Literal
 
 from msgspec import Struct
 
-from nuvrek import words
-from nuvrek.language import tr
+from nuvrek import meaning
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.agreement.limits import limits_of
 from nuvrek.planning.steps.step import Step
@@ -66,12 +67,15 @@ def needs_of(kind: str, plans: Plans) -> tuple[Need, ...]:
         made += _wire(kind, plans)
     if kind == "new-neck":
         made.append(
-            Need(_term("originals", tr("old neck"), tr("The old neck comes back to you.")), "")
+            Need(
+                _term("originals", means("needs.old-neck"), means("needs.old-neck-comes-back-you")),
+                "",
+            )
         )
     return (*made, *_wishes(plans), *_outside(plans))
 
 
-def _term(matter: Matter, about: str, said: str) -> Term:
+def _term(matter: Matter, about: Saying, said: Saying) -> Term:
     return Term(matter=matter, about=about[:200], words=said[:200])
 
 
@@ -87,27 +91,26 @@ def _wishes(plans: Plans) -> list[Need]:
     neck, found = plans.neck, list[Need]()
     low, high = neck.height_low_mm, neck.height_high_mm
     if low is not None and high is not None:
-        said = tr(
-            "String height at fret {fret}: {height} on the bass side, {height_2} on the treble "
-            "side.",
+        said = means(
+            "needs.string-height-fret-bass-side",
             fret=neck.height_fret,
             height=plans.height(low),
-            height_2=plans.height(high),
+            high=plans.height(high),
         )
         found.append(Need(_term("heights", f"heights:{low:.2f}/{high:.2f}", said), ""))
     if not neck.bare:
         relief = neck.relief_wanted_mm("bass"), neck.relief_wanted_mm("treble")
         same = abs(relief[0] - relief[1]) < SAME_MM / 2
-        both = plans.length(relief[0])
+        both: Saying = plans.length(relief[0])
         if not same:
-            both = tr(
-                "{both} on the bass side, {length} on the treble side",
+            both = means(
+                "needs.bass-side-treble-side",
                 both=both,
                 length=plans.length(relief[1]),
             )
         about = f"relief:{relief[0]:.2f}/{relief[1]:.2f}"
         found.append(
-            Need(_term("relief", about, tr("Relief {both}, strings at pitch.", both=both)), "")
+            Need(_term("relief", about, means("needs.relief-strings-pitch", both=both)), "")
         )
     return found
 
@@ -116,19 +119,22 @@ def _filing(plans: Plans) -> list[Need]:
     """What the file leaves, by agreement, that it could take."""
     agreed, neck, found = plans.agreed, plans.neck, list[Need]()
     if agreed.grooves_stay:
-        said = tr("Shallow grooves stay, so that the frets stay tall enough.")
-        found.append(Need(_term("grooves", tr("grooves stay"), said), "file"))
+        said = means("needs.shallow-grooves-stay-so-frets")
+        found.append(Need(_term("grooves", means("needs.grooves-stay"), said), "file"))
     least = agreed.least_crown_mm
     if least is not None and least < neck.least_crown_mm - SAME_MM:
-        said = tr(
-            "Crowns down to {length}, under the usual {usual}.",
+        said = means(
+            "needs.crowns-down-under-usual",
             length=plans.length(least),
             usual=_usual(plans),
         )
         found.append(Need(_term("least crown", f"least:{least:.2f}", said), "file"))
     if agreed.untouched:
         alone = tuple(sorted(agreed.untouched))
-        said = tr("{frets_do} left as found.", frets_do=words.frets_do(alone, "is", "are"))
+        said = means(
+            "needs.left-found",
+            frets_do=means("needs.are", frets=meaning.frets(alone), number=len(alone)),
+        )
         found.append(Need(_term("left alone", f"alone:{_row(alone)}", said), "file"))
     return found
 
@@ -148,32 +154,30 @@ def _wire(kind: str, plans: Plans) -> list[Need]:
     if wire is not None:
         wide, high = wire.width_mm - neck.wire_width_mm, wire.crown_mm - neck.wire_height_mm
         if max(abs(wide), abs(high)) > SAME_MM:
-            said = tr(
-                "{name}, {length} wide and "
-                "{length_2} high; before it was "
-                "{length_3} and {length_4}.",
+            said = means(
+                "needs.wide-high-before",
                 name=wire.name,
                 length=plans.length(wire.width_mm),
-                length_2=plans.length(wire.crown_mm),
-                length_3=plans.length(neck.wire_width_mm),
-                length_4=plans.length(neck.wire_height_mm),
+                crown=plans.length(wire.crown_mm),
+                wire_width=plans.length(neck.wire_width_mm),
+                wire_height=plans.length(neck.wire_height_mm),
             )
             found.append(Need(_term("wire", f"wire:{wire.name}", said), "pull"))
     if terms.corners and kind in ("refret-true", "refret-angle"):
         frets = tuple(sorted({fret for fret, _ in terms.corners}))
-        said = tr("The board's corners at {frets} stay as worn.", frets=words.frets(frets))
+        said = means("needs.boards-corners-stay-worn", frets=meaning.frets(frets))
         found.append(Need(_term("corners", f"corners:{_row(frets)}", said), "wood"))
     if neck.lacquered or neck.bound:
         found.append(Need(_term("finish", f"finish:{kind}", _finish_words(neck)), "pull"))
-    said = tr("The old frets come back to you, bagged.")
-    return [*found, Need(_term("originals", tr("old frets"), said), "")]
+    said = means("needs.old-frets-come-back-you")
+    return [*found, Need(_term("originals", means("needs.old-frets"), said), "")]
 
 
-def _finish_words(neck: NeckDescription) -> str:
-    done = tr("The edges by the binding may show where frets were drawn")
+def _finish_words(neck: NeckDescription) -> Saying:
+    done = means("needs.edges-binding-may-show-where")
     if neck.lacquered:
-        done = tr("The lacquer is cut along each fret and touched up")
-    return tr("{done}; patina stays, nothing new is toned unless you say so.", done=done)
+        done = means("needs.lacquer-cut-along-each-fret")
+    return means("needs.patina-stays-nothing-new-toned", done=done)
 
 
 def _outside(plans: Plans) -> list[Need]:
@@ -181,7 +185,7 @@ def _outside(plans: Plans) -> list[Need]:
     arrived = plans.arrived
     if arrived is None or not arrived.outside.strip():
         return []
-    said = tr("Found as it came in: {split}", split=" ".join(arrived.outside.split()))
+    said = means("needs.found-came", detail=" ".join(arrived.outside.split()))
     return [Need(_term("outside", f"outside:{arrived.outside}", said), "")]
 
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from functools import cached_property
 
@@ -112,7 +113,7 @@ class Case:
         """Whether a fault of that kind was found."""
         return any(f.kind == kind and f.verdict != "good" for f in self.findings)
 
-    def named(self, *kinds: str) -> tuple[int, ...]:
+    def named(self, *kinds: Saying) -> tuple[int, ...]:
         """Frets named in findings of these kinds."""
         return tuple(
             sorted({f.fret for f in self.findings if f.kind in kinds and f.fret is not None})
@@ -123,10 +124,10 @@ class Case:
         """Whether a rod move is due."""
         return self.rod is not None
 
-    def length(self, mm: float) -> str:
+    def length(self, mm: float) -> Saying:
         """A length in the unit of the sentences."""
         return format_length(mm, self.unit)
 
-    def height(self, mm: float) -> str:
+    def height(self, mm: float) -> Saying:
         """A string height in the unit of the sentences."""
         return format_length(mm, self.height_unit)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from msgspec import Struct
 
 from nuvrek.readings.entries import WayKind
@@ -20,9 +21,9 @@ class Leg(Struct, frozen=True):
     """
 
     way: WayKind
-    why: str
-    gate: str = ""
-    unless: str = ""
+    why: Saying
+    gate: Saying = ""
+    unless: Saying = ""
     rule: str = ""
     speaks_for: tuple[int, ...] = ()
     speaks_against: tuple[int, ...] = ()

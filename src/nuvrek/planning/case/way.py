@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from typing import Literal
 
@@ -36,14 +37,14 @@ class Draft:
     """
 
     kind: WayKind
-    gist: str
+    gist: Saying
     frets: tuple[int, ...] = ()
-    why_not: tuple[str, ...] = ()
+    why_not: tuple[Saying, ...] = ()
     removal: Removal | None = None
     promise: Promise | None = None
     strung: tuple[float, float] | None = None
-    waits: tuple[str, ...] = ()
-    not_known: tuple[str, ...] = ()
+    waits: tuple[Saying, ...] = ()
+    not_known: tuple[Saying, ...] = ()
     new: NewTops | None = None
 
 
@@ -59,9 +60,9 @@ class Costed:
     """
 
     kind: WayKind
-    title: str
-    why_not: tuple[str, ...]
-    gist: str
+    title: Saying
+    why_not: tuple[Saying, ...]
+    gist: Saying
     off_mm: Array
     left_mm: Array
     frets: tuple[int, ...]
@@ -73,8 +74,8 @@ class Costed:
     weight: Array | None
     above_mm: Array | None
     levels_left: int
-    waits: tuple[str, ...]
-    not_known: tuple[str, ...]
+    waits: tuple[Saying, ...]
+    not_known: tuple[Saying, ...]
     new: NewTops | None
     wear: Wear
 

@@ -4,14 +4,15 @@ left.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
+from nuvrek import meaning
 from collections.abc import Mapping
 from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek import words
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.crown import cap_area_mm2, crown_radius_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.crowns.crowning import Crown, crown_after, file_for, levels_left
@@ -78,23 +79,17 @@ def recrown(
     return Recrown(tuple(crowns), file_for(usual), left, bool(read))
 
 
-def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> str:
+def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> Saying:
     """The table in a sentence or two."""
     if not table.due and not table.stuck:
-        return tr(
-            "No flat is wide enough to need a crown: a light pass with fine paper along each "
-            "fret will do."
-        )
+        return means("metal.no-flat-wide-enough-need")
     sentences = []
     if table.due:
         widest = max(table.due, key=lambda one: one.flat_mm)
         sentences.append(
-            tr(
-                "{how_many} to crown with the "
-                "{file} file; the widest flat "
-                "{flat_mm} on fret {fret}: "
-                "{share_gone:.0f} % of its section went.",
-                how_many=words.count(len(table.due), "fret", "frets"),
+            means(
+                "metal.crown-file-widest-flat-fret",
+                how_many=means("metal.frets", number=len(table.due)),
                 file=table.file,
                 flat_mm=format_length(widest.flat_mm, unit),
                 fret=widest.fret,
@@ -104,14 +99,14 @@ def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> str:
     if table.stuck:
         frets = ", ".join(str(one.fret) for one in table.stuck)
         sentences.append(
-            tr(
-                "Fret {frets}: too wide or too low to crown; new wire is the cure there.",
+            means(
+                "metal.fret-too-wide-or-too",
                 frets=frets,
             )
         )
     new = crown_radius_mm(neck.wire_width_mm, neck.wire_height_mm)
-    sentences.append(tr("New wire was round to {new}.", new=format_length(new, unit)))
-    return " ".join(sentences)
+    sentences.append(means("metal.new-wire-round", new=format_length(new, unit)))
+    return meaning.listed(sentences, by="sentences")
 
 
 def _share_gone(one: Crown) -> float:

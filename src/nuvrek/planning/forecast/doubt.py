@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
+from nuvrek import meaning
 from collections.abc import Sequence
 
 import numpy as np
@@ -14,7 +16,7 @@ from nuvrek.clearance.string_heights import AS_WANTED_MM
 from nuvrek.clearance.strung_neck import OnNeck
 from nuvrek.estimate.heightmap import NINE_IN_TEN
 from nuvrek.estimate.next_reading import Pool
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.neck.touch import TOUCHES
@@ -44,7 +46,7 @@ MAY_RUN_THIN = 0.1
 WORTH_READING_MM = 0.05
 
 
-def doubt_words(doubt: Doubt, unit: Unit, height_unit: Unit) -> str:
+def doubt_words(doubt: Doubt, unit: Unit, height_unit: Unit) -> Saying:
     """A doubt in a sentence or three."""
     sentences = []
     if doubt.likely_mm is not None:
@@ -53,37 +55,39 @@ def doubt_words(doubt: Doubt, unit: Unit, height_unit: Unit) -> str:
             format_length(doubt.metal_doubt_mm, unit),
         )
         sentences.append(
-            tr(
-                "Likely {likely} before the lowest top is reached, give or take {off}.",
+            means(
+                "metal.likely-before-lowest-top-reached",
                 likely=likely,
                 off=off,
             )
         )
     elif doubt.metal_doubt_mm >= 0.005:
         sentences.append(
-            tr(
-                "Metal give or take {metal_doubt_mm}.",
+            means(
+                "metal.metal-give-or-take",
                 metal_doubt_mm=format_length(doubt.metal_doubt_mm, unit),
             )
         )
     if doubt.thin:
         named = ", ".join(f"{fret} ({round(100 * chance)} %)" for fret, chance in doubt.thin[:3])
-        sentences.append(tr("May run thin: fret {named}.", named=named))
+        sentences.append(means("metal.may-run-thin-fret", named=named))
     if doubt.over_mm is not None and doubt.over_mm >= 0.02:
         sentences.append(
-            tr(
-                "All notes together: nine times in ten no more than {over_mm} above that.",
+            means(
+                "metal.all-notes-together-nine-times",
                 over_mm=format_length(doubt.over_mm, height_unit),
             )
         )
     if doubt.second_pass is not None and doubt.second_pass >= 0.05:
         sentences.append(
-            tr("A second pass is needed {it} times in ten.", it=round(10 * doubt.second_pass) or 1)
+            means(
+                "metal.second-pass-needed-times-ten", second_pass=round(10 * doubt.second_pass) or 1
+            )
         )
     if doubt.read is not None:
         asked = prompt(doubt.read.station, strings=doubt.read.strings)
-        sentences.append(tr("The reading that would save most metal: {asked}", asked=asked))
-    return " ".join(sentences)
+        sentences.append(means("metal.reading-would-save-most-metal", asked=asked))
+    return meaning.listed(sentences, by="sentences")
 
 
 def doubts_of(weighing: Weighing, ways: Sequence[Costed]) -> dict[str, Doubt]:
@@ -120,7 +124,7 @@ def _doubt(weighing: Weighing, one: Costed, pool: Pool, drawn: Array, more: floa
             np.sqrt(max(float(row @ case.neck_map.solution.covariance @ row), 0.0))
         )
         if metal > WORTH_READING_MM:
-            read = pool.settles_most(row, tr("most metal hangs on it"))
+            read = pool.settles_most(row, means("metal.most-metal-hangs"))
     thin = _thin(case, one, metal)
     if "to a height" in families:
         over = _over_promise(case, one, drawn, weighing.on)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from dataclasses import dataclass
 from functools import cached_property
@@ -285,7 +286,7 @@ class Grounds:
         """Frets that nobody has pressed yet."""
         return unpressed(self.case.neck_map.neck_state)
 
-    def leg(self, way: WayKind, why: str, *kinds: str, gate: str = "", unless: str = "") -> Leg:
+    def leg(self, way: WayKind, why: Saying, *kinds: str, gate: Saying = "", unless: Saying = "") -> Leg:
         """A leg with the readings that speak for and against the findings of these kinds."""
         speaks_for, against = self.readings_of(*kinds)
         return Leg(way, why, gate, unless, speaks_for=speaks_for, speaks_against=against)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from msgspec import structs
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.planning.case.course import MOST_LEGS, Leg
 from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
 from nuvrek.planning.judgement.kinds import RULES
@@ -56,8 +56,8 @@ def _then_level(course: list[Leg]) -> list[Leg]:
     if ways[new] == "refret-angle":
         course = [leg for leg in course if leg.way not in ("refer", "shim")]
         new = [leg.way for leg in course].index("refret-angle")
-    why = tr("New tops stand a little high and low: one light level, weighed once they were read.")
-    level = Leg("level", why, tr("The new tops read, every fret pressed."), rule="new-tops")
+    why = means("rules.new-tops-stand-little-high")
+    level = Leg("level", why, means("rules.new-tops-read-every-fret"), rule="new-tops")
     return [*course[: new + 1], level, *course[new + 1 :]]
 
 

@@ -2,56 +2,55 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from nuvrek.estimate.findings.relief import BACK_BOW_MM
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.rod.relief import wanted_relief
 
 
-def what_is_known(case: Case) -> list[str]:
+def what_is_known(case: Case) -> list[Saying]:
     """The relief, readings that could not be used, and crowns nobody measured."""
-    reasons = []
+    reasons: list[Saying] = []
     if case.neck_map.left_out:
         count = len(case.neck_map.left_out)
-        what = tr("reading names frets") if count == 1 else tr("readings name frets")
+        what = (
+            means("rules.reading-names-frets") if count == 1 else means("rules.readings-name-frets")
+        )
         reasons.append(
-            tr(
-                "{count} {what} this neck, as described, doesn't have: kept, but not used.",
+            means(
+                "rules.neck-described-doesnt-have-kept",
                 count=count,
                 what=what,
             )
         )
     reasons.append(_relief_words(case))
     if not case.neck_map.crown_measured:
-        reasons.append(
-            tr("No crown height was measured: metal left is counted from the wire as described.")
-        )
+        reasons.append(means("rules.no-crown-height-measured-metal"))
     return reasons
 
 
-def _relief_words(case: Case) -> str:
+def _relief_words(case: Case) -> Saying:
     relief = case.relief
     if case.neck.bare:
-        return tr("A bare neck: its relief is open until it is strung.")
+        return means("rules.bare-neck-relief-open-until")
     if relief is None:
-        return tr("Relief at pitch is not known yet.")
+        return means("rules.relief-pitch-not-known-yet")
     excess, wanted = case.excess_mm, wanted_relief(case.neck_map)
     sure = wanted is not None and wanted.off
     if relief.mm < BACK_BOW_MM and sure:
-        state = tr("back bow")
+        state = means("rules.back-bow")
     elif excess is None:
-        state = tr("as wanted")
+        state = means("rules.wanted")
     else:
-        state = tr("more than wanted") if excess > 0.0 else tr("less than wanted")
-        state = (
-            state if sure else tr("perhaps {state}; no rod is turned for a perhaps", state=state)
-        )
-    where = tr("mean of both sides") if relief.lane == "middle" else LANE_WORDS[relief.lane]
-    return tr(
-        "Relief at pitch {length}, {where}, give or take {length_2}: {state}.",
+        state = means("rules.more-than-wanted") if excess > 0.0 else means("rules.less-than-wanted")
+        state = state if sure else means("rules.perhaps-no-rod-turned-perhaps", state=state)
+    where = means("rules.mean-both-sides") if relief.lane == "middle" else LANE_WORDS[relief.lane]
+    return means(
+        "rules.relief-pitch-give-or-take",
         length=case.length(relief.mm),
         where=where,
-        length_2=case.length(relief.doubt_mm),
+        doubt=case.length(relief.doubt_mm),
         state=state,
     )

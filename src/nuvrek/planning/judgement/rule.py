@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable, Iterable
 
 from msgspec import Struct
@@ -20,7 +21,7 @@ class Rule(Struct, frozen=True):
     """
 
     key: str
-    says: str
+    says: Saying
     speaks: Callable[[Grounds], Iterable[Leg]]
     excludes: tuple[WayKind, ...] = ()
     final: bool = False

@@ -4,21 +4,22 @@ exact decimals.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Mapping, Sequence
 from decimal import Decimal
 from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.money import NOTHING, Amount, amount_fault, rounded
 from nuvrek.neck.description import NeckDescription
 
 Tax = Literal["none", "included", "added"]
-TAX_WORDS: dict[Tax, str] = {
-    "none": tr("no tax"),
-    "included": tr("prices include it"),
-    "added": tr("comes on top"),
+TAX_WORDS: dict[Tax, Saying] = {
+    "none": means("metal.no-tax"),
+    "included": means("metal.prices-include"),
+    "added": means("metal.comes-top"),
 }
 # Strings beyond so many cost their surcharge each.
 USUAL_STRINGS = 6
@@ -49,7 +50,7 @@ class PriceList(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
 class Item(Struct, frozen=True):
     """One line of a price."""
 
-    words: str
+    words: Saying
     amount: Amount
 
 
@@ -59,7 +60,7 @@ class Job(Struct, frozen=True):
     """
 
     kind: str
-    title: str
+    title: Saying
     minutes: tuple[float, float, float]
     wire: Amount = NOTHING
     filed: bool = False
@@ -82,7 +83,7 @@ class Price(Struct, frozen=True):
     currency: str = ""
 
 
-def price_faults(prices: PriceList) -> list[str]:
+def price_faults(prices: PriceList) -> list[Saying]:
     """What no price list can hold, one sentence each."""
     amounts = {
         "rate": prices.rate or NOTHING,
@@ -92,18 +93,18 @@ def price_faults(prices: PriceList) -> list[str]:
     }
     faults = [fault for name, one in amounts.items() if (fault := amount_fault(name, one))]
     if prices.tax_percent.is_finite() and prices.tax_percent > 100:
-        faults.append(tr("tax: more than a hundred percent."))
+        faults.append(means("metal.tax-more-than-hundred-percent"))
     return faults
 
 
-SURCHARGES: dict[str, str] = {
-    "bound": tr("bound board"),
-    "lacquered": tr("lacquered board"),
-    "compound": tr("compound radius"),
-    "extra_string": tr("each string beyond six"),
-    "nut": tr("nut"),
-    "strings": tr("strings"),
-    "paper": tr("paper"),
+SURCHARGES: dict[str, Saying] = {
+    "bound": means("metal.bound-board"),
+    "lacquered": means("metal.lacquered-board"),
+    "compound": means("metal.compound-radius"),
+    "extra_string": means("metal.each-string-beyond-six"),
+    "nut": means("metal.nut"),
+    "strings": means("metal.strings"),
+    "paper": means("metal.paper"),
 }
 
 
@@ -186,7 +187,7 @@ def _surcharges(prices: PriceList, neck: NeckDescription, jobs: Sequence[Job]) -
     if more and prices.extra_string:
         found.append(
             Item(
-                tr("{more} more strings", more=more),
+                means("metal.more-strings", more=more),
                 rounded(more * prices.extra_string, prices.currency),
             )
         )

@@ -13,7 +13,7 @@ from dataclasses import dataclass
 import numpy as np
 from scipy.optimize import Bounds, LinearConstraint, milp
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.board import width_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.radius import arc_mm
@@ -98,8 +98,8 @@ def pack(lengths: Sequence[float], stick_mm: float) -> tuple[list[list[int]], bo
         return [], True
     if max(lengths) > stick_mm:
         raise ValueError(
-            tr(
-                "a piece of {lengths:.1f} mm does not come out of a stick of {stick_mm:g} mm",
+            means(
+                "refret.piece-mm-does-not-come",
                 lengths=max(lengths),
                 stick_mm=stick_mm,
             )

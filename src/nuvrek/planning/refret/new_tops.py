@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.metal_work import FITTED_LANE_MM, FITTED_MM
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.board import LANE_ACROSS, LANE_INSET, end_mm, width_mm
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.neck.scale import fret_line_mm
@@ -90,12 +90,12 @@ def usual_wire(neck: NeckDescription) -> Wire:
     hard = "harder" in wish
     if crown > neck.wire_height_mm:
         name = (
-            tr("hard wire a little taller than the old")
+            means("refret.hard-wire-little-taller-than")
             if hard
-            else tr("wire a little taller than the old")
+            else means("refret.wire-little-taller-than-old")
         )
     else:
-        name = tr("hard wire like the old") if hard else tr("wire like the old")
+        name = means("refret.hard-wire-like-old") if hard else means("refret.wire-like-old")
     return Wire(
         name=name,
         crown_mm=min(crown, 3.0),

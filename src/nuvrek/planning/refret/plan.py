@@ -4,6 +4,7 @@ the slots, the wire, the cutting, the bow that tangs bend in.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import math
 from collections.abc import Sequence
 from dataclasses import dataclass
@@ -13,10 +14,10 @@ import msgspec
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.estimate.model.edge_contacts import upper_hull
-from nuvrek.language import tr
+from nuvrek.meaning import means, upper_first
 from nuvrek.mechanics.wire_bending import STRENGTH, bend_to_mm
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.neck.wire import Wire
@@ -36,7 +37,6 @@ from nuvrek.readings.entries import FretWork, NewWire, Size
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.sizes import What
 from nuvrek.readings.told.board_read import BoardRead, board_read, sizes_read
-from nuvrek.words import upper_first
 
 Array = NDArray[np.float64]
 
@@ -211,7 +211,7 @@ def _slots(
     wire: Wire,
     frets: tuple[int, ...],
     grips: GripPlan | None,
-    faults: list[str],
+    faults: list[Saying],
 ) -> tuple[Slot, ...]:
     """Every slot: by the trial piece where one was tried there, else by its figures."""
     found = []
@@ -228,10 +228,9 @@ def _slots(
     if loose:
         most = max(slot.lacks_mm for slot in found)
         faults.append(
-            tr(
-                "{frets}: even crimped, these tangs hold up to {most:.2f} mm less than usual in "
-                "their slots. Loose: fill the slots, or take a wire with a fatter tang.",
-                frets=upper_first(words.frets(loose)),
+            means(
+                "refret.even-crimped-these-tangs-hold",
+                frets=meaning.frets(loose),
                 most=most,
             )
         )

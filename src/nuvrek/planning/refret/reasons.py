@@ -4,11 +4,12 @@ enough; several small ones together often are.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from msgspec import Struct
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.mechanics.angle import angle_by_truing_mm
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.weighing import Weighing
@@ -34,8 +35,8 @@ ENOUGH = 2
 class Reason(Struct, frozen=True):
     """One reason: its kind, what it says, and how much it weighs (2: enough by itself)."""
 
-    kind: str
-    says: str
+    kind: Saying
+    says: Saying
     weight: int
     numbers: tuple[int, ...] = ()
 
@@ -70,14 +71,14 @@ def _too_low(weighing: Weighing) -> list[Reason]:
     asks = asks or (case.rodless and case.excess_mm is not None)
     found = []
     if short and asks:
-        says = tr(
-            "crowns of {length} can't pay for a level that leaves {length_2}",
+        says = means(
+            "refret.crowns-cant-pay-level-leaves",
             length=case.length(crown),
-            length_2=case.length(least),
+            least=case.length(least),
         )
         found.append(Reason("too low", says, 2))
     if crown < LOWEST_MM:
-        says = tr("{length} of crown is too low to grip or to crown", length=case.length(crown))
+        says = means("refret.crown-too-low-grip-or", length=case.length(crown))
         found.append(Reason("too low", says, 2))
     return found
 
@@ -86,7 +87,7 @@ def _wood(case: Case) -> list[Reason]:
     """Humps or hollows that no rod setting removes."""
     shapes = [f for f in case.findings if f.kind in ("hump", "s-shape") and f.verdict != "good"]
     return [
-        Reason("wood", words.lower_first(f.headline), 1, f.speaks_for)
+        Reason("wood", meaning.lower_first(f.headline), 1, f.speaks_for)
         for f in shapes
         if abs(f.mm) >= WOOD_MM
     ]
@@ -99,26 +100,30 @@ def _no_grip(case: Case) -> list[Reason]:
     now = case.neck_map.neck_state
     loose, found = stands_off(now), list[Reason]()
     if len(loose) > few_frets(case):
-        says = tr(
-            "{number} frets move or stand off the wood: their slots have no grip left",
+        says = means(
+            "refret.frets-move-or-stand-off",
             number=len(loose),
         )
-        found.append(Reason(tr("no grip"), says, 2))
+        found.append(Reason(means("refret.no-grip"), says, 2))
     elif len(loose) > 1:
-        does = words.frets_do(tuple(sorted(loose)), "is not seated", "are not seated")
-        found.append(Reason(tr("no grip"), words.lower_first(does), 1))
+        does = means(
+            "refret.not-seated",
+            frets=meaning.frets(tuple(sorted(loose))),
+            number=len(tuple(sorted(loose))),
+        )
+        found.append(Reason(means("refret.no-grip"), meaning.lower_first(does), 1))
     worn = {fret for (fret, _), mm in grooves_read(now).items() if mm >= GROOVE_MM}
     dull = {fret for _, fret in heard_faults(now) if now.heard and fret} - worn
     dull &= {fret for (_, fret), says in now.heard.items() if says == "badly"}
     standing = {*case.named("proud", "rocks", "end-high")}
     near = {fret + n for fret in standing for n in (-1, 0)}
     if len(dull - near) > few_frets(case):
-        says = tr(
-            "{number} frets ring dull though they are not worn: loose in their slots",
+        says = means(
+            "refret.frets-ring-dull-though-they",
             number=len(dull - near),
         )
         asked = "dull" in complaints_in(case.neck.complaint)
-        found.append(Reason(tr("no grip"), says, 2 if asked else 1))
+        found.append(Reason(means("refret.no-grip"), says, 2 if asked else 1))
     return found
 
 
@@ -127,23 +132,23 @@ def _bow(case: Case) -> list[Reason]:
     if not case.rodless or case.excess_mm is None:
         return []
     excess = case.excess_mm
-    what = tr("too much relief, and no rod to take it")
+    what = means("refret.too-much-relief-no-rod")
     if excess < 0:
-        what = tr("too little relief, and no rod to give it")
+        what = means("refret.too-little-relief-no-rod")
     says = f"{case.length(abs(excess))} {what}"
     return [Reason("bow", says, 1 if abs(excess) < 2 * BOW_MM else 2)]
 
 
 def _wish(case: Case) -> list[Reason]:
     wish = case.neck.wire_wish.strip()
-    return [Reason("wish", tr("another wire is wanted: {wish}", wish=wish), 2)] if wish else []
+    return [Reason("wish", means("refret.another-wire-wanted", wish=wish), 2)] if wish else []
 
 
 def _angle(case: Case) -> list[Reason]:
     """A slight angle fault can be planed into the board; more is no reason for new wire."""
     if not 0.0 < angle_off_mm(case) <= MOST_ANGLE_MM:
         return []
-    says = tr("the saddle lacks {height}", height=case.height(case.heights.lacking_mm))
+    says = means("refret.saddle-lacks", height=case.height(case.heights.lacking_mm))
     return [Reason("angle", says, 1)]
 
 
@@ -154,7 +159,7 @@ def angle_off_mm(case: Case) -> float:
     return max(lacking, 0.0) / angle_by_truing_mm(1.0, case.neck.scale_mm, last)
 
 
-def why_not_smaller(weighing: Weighing) -> str:
+def why_not_smaller(weighing: Weighing) -> Saying:
     """Why neither filing nor a few frets will do, with figures."""
     case = weighing.case
     parts = []
@@ -162,16 +167,12 @@ def why_not_smaller(weighing: Weighing) -> str:
     removal = level.removal
     if removal is not None and removal.short:
         fret, lacks = max(removal.short, key=lambda one: one[1])
-        parts.append(
-            tr("A level is {length} short at fret {fret}.", length=case.length(lacks), fret=fret)
-        )
+        parts.append(means("refret.level-short-fret", length=case.length(lacks), fret=fret))
     low = low_frets(case)
     if len(low) > few_frets(case):
-        count = words.count(len(low), "fret is", "frets are")
-        parts.append(
-            tr("{count} too low, more than the handful new wire can be matched for.", count=count)
-        )
-    return " ".join(parts)
+        count = means("refret.frets", number=len(low))
+        parts.append(means("refret.too-low-more-than-handful", count=count))
+    return meaning.listed(parts, by="sentences")
 
 
 def low_frets(case: Case) -> tuple[int, ...]:

@@ -11,7 +11,7 @@ from typing import Literal
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.refret.truing import TANG_ROOM_MM
 
@@ -72,9 +72,8 @@ def slot_for(
     width = USUAL_SLOT_MM if width_mm is None else width_mm
     if width > wire.barbs_mm + MOST_CRIMP_MM:
         raise ValueError(
-            tr(
-                "slot {fret} is {width:.2f} mm wide: no tang of this wire can be made to hold "
-                "there. Fill it with wood and saw it anew, or take another wire",
+            means(
+                "refret.slot-mm-wide-no-tang",
                 fret=fret,
                 width=width,
             )

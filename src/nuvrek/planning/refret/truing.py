@@ -6,6 +6,7 @@ mm. Sizes of a board as wood has them: heights upwards, from any common plane.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import dataclass, replace
 from typing import Literal
 
@@ -13,16 +14,16 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.optimize import linprog
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANES, Lane
 
 Array = NDArray[np.float64]
 
 Shape = Literal["cylinder", "cone", "compound"]
-SHAPE_WORDS: dict[Shape, str] = {
-    "cylinder": tr("one radius all along"),
-    "cone": tr("radius growing evenly to the end"),
-    "compound": tr("two blocks blended in the middle"),
+SHAPE_WORDS: dict[Shape, Saying] = {
+    "cylinder": means("refret.one-radius-all-along"),
+    "cone": means("refret.radius-growing-evenly-end"),
+    "compound": means("refret.two-blocks-blended-middle"),
 }
 # A slot keeps its tang's depth and so much more (common practice, no source).
 TANG_ROOM_MM = 0.2
@@ -118,7 +119,7 @@ def sags_mm(radius_mm: Array, y_mm: Array) -> Array:
     """
     radius = np.asarray(radius_mm, dtype=float)[:, None]
     if np.any(np.abs(y_mm) >= radius):
-        raise ValueError(tr("the board is too wide for that radius"))
+        raise ValueError(means("refret.board-too-wide-radius"))
     flat = ~np.isfinite(radius)
     safe = np.where(flat, 1.0, radius)
     inside = np.where(flat, 1.0, safe**2 - y_mm**2)
@@ -195,7 +196,7 @@ def true_board(board: Board, to: TrueTo) -> Truing:
     bounds = [*_plane_bounds(board, to), *[(0.0, None)] * (2 * n + frets + 1)]
     found = linprog(cost, A_ub=rows, b_ub=limits, bounds=bounds, method="highs")
     if found.x is None or found.status != 0:
-        raise ValueError(tr("the truing of this board could not be worked out"))
+        raise ValueError(means("refret.truing-board-could-not-worked"))
     off = np.maximum(found.x[_UNKNOWN : _UNKNOWN + n], 0.0).reshape(-1, 3)
     missing = found.x[_UNKNOWN + n + frets : -1].reshape(-1, 3)
     # A slot may be shallow as it is: only the truing's share is sawn here, the rest with the slots.
@@ -260,8 +261,8 @@ def what_would_do(truing: Truing, corners_stay: bool) -> tuple[str, ...]:
     """What would make a truing possible that leaves too little board."""
     if truing.possible:
         return ()
-    found = [tr("clean the board only, and level over it")]
+    found = [means("refret.clean-board-only-level-over")]
     if not corners_stay:
-        found.append(tr("leave corners nobody plays as they are"))
-    found.append(tr("agree on a thinner board"))
+        found.append(means("refret.leave-corners-nobody-plays-they"))
+    found.append(means("refret.agree-thinner-board"))
     return tuple(found)

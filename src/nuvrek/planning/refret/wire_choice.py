@@ -4,10 +4,11 @@ the stock and the years in it. Lengths in mm.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from dataclasses import dataclass
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.mechanics.wire_life import USUAL_WEAR_MM
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.crowns.crowning import levels_left
@@ -112,16 +113,15 @@ def _choice(wire: Wire, wanted: Wanted) -> Choice:
         remarks += told
     elif crown < wanted.least_mm + 1e-9:
         why_not.append(
-            tr(
-                "After the first level {crown:.2f} mm is under the least crown of "
-                "{least_mm:.2f} mm.",
+            means(
+                "refret.after-first-level-mm-under",
                 crown=crown,
                 least_mm=wanted.least_mm,
             )
         )
     covers = wire.width_mm >= wanted.old_width_mm - 0.02
     if not covers:
-        remarks.append(tr("narrower than the old beads: their marks in the wood stay to be seen"))
+        remarks.append(means("refret.narrower-than-old-beads-their"))
     short = max(wanted.needed_mm - wire.stock_mm, 0.0)
     return Choice(
         wire=wire,
@@ -140,7 +140,7 @@ def _choice(wire: Wire, wanted: Wanted) -> Choice:
     )
 
 
-def _beside_old(wire: Wire, wanted: Wanted) -> tuple[float, float, list[str], list[str]]:
+def _beside_old(wire: Wire, wanted: Wanted) -> tuple[float, float, list[Saying], list[Saying]]:
     """New wire beside old: its crown once levelled to the rest, what is milled off its width, what
     rules it out, what is to be known.
     """
@@ -149,26 +149,21 @@ def _beside_old(wire: Wire, wanted: Wanted) -> tuple[float, float, list[str], li
     why_not, remarks = [], []
     mill = 0.0
     if wider < -MATCH_WIDTH_MM:
-        why_not.append(
-            tr("{wider:.2f} mm narrower than the old wire: it can't be matched.", wider=-wider)
-        )
+        why_not.append(means("refret.mm-narrower-than-old-wire", wider=-wider))
     elif wider > MATCH_WIDTH_MM:
         mill = wider
         remarks.append(
-            tr(
-                "wider by {wider:.2f} mm: milled to {old_width_mm:.2f} mm wide and "
-                "{old_crown_mm:.2f} mm high",
+            means(
+                "refret.wider-mm-milled-mm-wide",
                 wider=wider,
                 old_width_mm=wanted.old_width_mm,
                 old_crown_mm=wanted.old_crown_mm,
             )
         )
         if wire.barbs_mm > wanted.old_width_mm:
-            why_not.append(tr("Milled so narrow its crown would not cover its barbs."))
+            why_not.append(means("refret.milled-so-narrow-crown-would"))
     if taller < -0.01:
-        why_not.append(tr("{taller:.2f} mm lower than what the others have left.", taller=-taller))
+        why_not.append(means("refret.mm-lower-than-what-others", taller=-taller))
     elif taller > MATCH_TALLER_MM:
-        remarks.append(
-            tr("taller by {taller:.2f} mm, which the level takes off each new fret", taller=taller)
-        )
+        remarks.append(means("refret.taller-mm-which-level-takes", taller=taller))
     return wanted.old_crown_mm, mill, why_not, remarks

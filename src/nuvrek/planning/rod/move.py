@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from datetime import datetime
 
@@ -17,14 +18,13 @@ from nuvrek.estimate.model.shifts import (
     SLIP_SHARE,
     TWIN_OTHER,
 )
-from nuvrek.language import tr
+from nuvrek.meaning import means, upper_first
 from nuvrek.neck.description import LANE_WORDS, Lane, NeckDescription
 from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.readings.entries import Side
 from nuvrek.readings.told.observed import rod_feel
 from nuvrek.readings.told.rod_answers import backwards
 from nuvrek.readings.words import turns_words
-from nuvrek.words import upper_first
 
 Array = NDArray[np.float64]
 
@@ -307,13 +307,13 @@ def _words(
     slacken: bool,
     other_way: bool,
 ) -> str:
-    first = tr(" Slacken the strings first.") if slacken else ""
+    first = means("rod.slacken-strings-first") if slacken else ""
     if len(moves) == 2 and moves[0][1] == moves[1][1]:
-        said = tr("{turns_words}, both rods", turns_words=turns_words(moves[0][1]))
+        said: Saying = means("rod.both-rods", turns_words=turns_words(moves[0][1]))
     elif neck.rod == "twin":
-        said = tr(" and ").join(
-            tr(
-                "{turns_words} on the {lane_words}",
+        said = means("rod.and").join(
+            means(
+                "rod.on-the",
                 turns_words=turns_words(turns),
                 lane_words=LANE_WORDS[side or "bass"],
             )
@@ -322,16 +322,14 @@ def _words(
     else:
         said = turns_words(moves[0][1])
     ways = {turns > 0.0 for _, turns in moves}
-    takes_out, lets_in = tr("clockwise"), tr("counter-clockwise")
+    takes_out, lets_in = means("rod.clockwise"), means("rod.counter-clockwise")
     if other_way:
         # Learnt on this neck: said each time, for every hand expects the opposite.
-        takes_out, lets_in = tr("on this neck counter-clockwise"), tr("on this neck clockwise")
-    both = tr(
-        "{takes_out} takes relief out, {lets_in} lets it in", takes_out=takes_out, lets_in=lets_in
-    )
+        takes_out, lets_in = means("rod.neck-counter-clockwise"), means("rod.neck-clockwise")
+    both = means("rod.takes-relief-out-lets", takes_out=takes_out, lets_in=lets_in)
     does = {
-        frozenset({not other_way}): tr("{takes_out} takes relief out", takes_out=takes_out),
-        frozenset({other_way}): tr("{lets_in} lets relief in", lets_in=lets_in),
+        frozenset({not other_way}): means("rod.takes-relief-out", takes_out=takes_out),
+        frozenset({other_way}): means("rod.lets-relief", lets_in=lets_in),
     }.get(frozenset(ways), both)
     return f"{upper_first(said)} ({does}).{first}"
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from itertools import accumulate
 from typing import Literal
 
@@ -9,7 +10,7 @@ from msgspec import Struct
 from scipy.special import ndtr
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.readings.entries import Dial, RodFeel, RodMove, StringGap
 from nuvrek.readings.told.observed import rod_feel, rod_kind_tried
@@ -46,63 +47,22 @@ class RodStop(Struct, frozen=True):
     """A reason not to turn the rod any further, and what it leads to."""
 
     kind: StopKind
-    words: str
+    words: Saying
 
 
-_WORDS: dict[StopKind, str] = {
-    "resists": tr(
-        "The rod resists: it is not to be forced. Slacken the strings, clear and grease "
-        "its nut, then try an eighth."
-    ),
-    "glued": tr(
-        "Stiff at the first loosening: that may be no more than old glue. Strings slack, a "
-        "drop of grease at the nut, "
-        "an eighth back and forth; if it does not come free, stop."
-    ),
-    "at-end": tr(
-        "The rod is at its end. A spacer under its nut, compression fretting, heat or a "
-        "dressed-in relief are "
-        "what is left; a new rod is specialist work."
-    ),
-    "key-slips": tr(
-        "The key slips: the nut is chewed, which says nothing about the rod. Renew the nut "
-        "before judging the rod."
-    ),
-    "out-of-reach": tr(
-        "The nut can't be reached: clear the hole, find the key that fits. The rod itself "
-        "has not been tried yet."
-    ),
-    "other-way": tr(
-        "The relief went the other way. The rod works; either the key was turned the wrong way, or "
-        "this rod works backwards: turn it back and read again, then the sign is known."
-    ),
-    "whole-turn": tr(
-        "A whole turn in one direction: pause, look at key and nut, and note how it feels before "
-        "going on."
-    ),
-    "nothing-left": tr(
-        "Turned out until slack: there is nothing left to let out. The rod is not spent, it can "
-        "still take relief out. Heavier strings let relief in; or leave it as it lies."
-    ),
-    "no-answer": tr(
-        "Moves without an answer: the rod is spent, or only its nut turns. See that the "
-        "key bites and the nut is "
-        "not chewed before calling it spent."
-    ),
-    "slack-back-bow": tr(
-        "Back bow with a slack one-way rod: the rod can't help. Heavier strings, or level "
-        "as it lies so that the "
-        "frets carry the relief."
-    ),
-    "twins-fight": tr(
-        "The two rods pull against each other: one was tightened, the other loosened, and "
-        "the sides do not part. "
-        "Bring both back to where they were, then turn them alike."
-    ),
-    "no-light": tr(
-        "There is no gap under the string: the neck may be straight or back-bowed. Check with a "
-        "straight edge before touching the truss rod."
-    ),
+_WORDS: dict[StopKind, Saying] = {
+    "resists": means("rod.rod-resists-not-forced-slacken"),
+    "glued": means("rod.stiff-first-loosening-may-no"),
+    "at-end": means("rod.rod-end-spacer-under-nut"),
+    "key-slips": means("rod.key-slips-nut-chewed-which"),
+    "out-of-reach": means("rod.nut-cant-reached-clear-hole"),
+    "other-way": means("rod.relief-went-other-way-rod"),
+    "whole-turn": means("rod.whole-turn-one-direction-pause"),
+    "nothing-left": means("rod.turned-out-until-slack-there"),
+    "no-answer": means("rod.moves-without-answer-rod-spent"),
+    "slack-back-bow": means("rod.back-bow-slack-one-way"),
+    "twins-fight": means("rod.two-rods-pull-against-each"),
+    "no-light": means("rod.there-no-gap-under-string"),
 }
 _BY_FEEL: dict[str, StopKind] = {
     "key slips": "key-slips",

@@ -4,40 +4,17 @@ licensed practice come first.
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 
-FIRST = tr("Local codes, product sheets and licensed practice come before anything said here.")
-ROD = tr(
-    "Never force a rod: a snapped rod is a new neck. Slacken the strings when the tool binds "
-    "or can't reach."
-)
-STRINGS = tr("Strings under tension whip. Slacken before cutting, wear eye protection.")
-DUST = tr(
-    "Metal, wood and old-finish dust: extraction and a mask; wash hands. Several dark woods "
-    "sensitise."
-)
-PICKUPS = tr("Filings and steel wool kill pickups and magnets: tape them over.")
-PRESS = tr(
-    "Support the neck under the fret being pressed. An unsupported heel or headstock end takes "
-    "less: wood crushes, necks split."
-)
-GLUE = tr(
-    "Thin glue: fumes, bonds skin, heats with accelerator or dust. Ventilate; no cotton wads."
-)
-HEAT = tr(
-    "Heat burns, melts binding, lifts finishes and parts thin laminated boards: never leave "
-    "it, never on lacquer."
-)
-SOLVENT = tr(
-    "Solvents burn and their fumes do harm: open air, gloves, no flame; they take finish and "
-    "binding with them."
-)
-OIL = tr(
-    "Rags soaked in drying oils can light by themselves: dry them flat outdoors, or under water "
-    "in a lidded tin."
-)
-SPECIES = tr(
-    "Some fingerboard woods and shell are protected: selling or shipping may need papers; see "
-    "local rules."
-)
-LACQUER = tr("Lacquered face: tape it well; a slip of the file shows for good.")
+FIRST = means("steps.local-codes-product-sheets-licensed")
+ROD = means("steps.never-force-rod-snapped-rod")
+STRINGS = means("steps.strings-under-tension-whip-slacken")
+DUST = means("steps.metal-wood-old-finish-dust")
+PICKUPS = means("steps.filings-steel-wool-kill-pickups")
+PRESS = means("steps.support-neck-under-fret-being")
+GLUE = means("steps.thin-glue-fumes-bonds-skin")
+HEAT = means("steps.heat-burns-melts-binding-lifts")
+SOLVENT = means("steps.solvents-burn-their-fumes-do")
+OIL = means("steps.rags-soaked-drying-oils-can")
+SPECIES = means("steps.some-fingerboard-woods-shell-protected")
+LACQUER = means("steps.lacquered-face-tape-well-slip")

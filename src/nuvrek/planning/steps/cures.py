@@ -6,7 +6,7 @@ from collections.abc import Callable
 
 from msgspec import structs
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.common import look_again_step, prove_step, wait_step
@@ -14,37 +14,41 @@ from nuvrek.planning.steps.step import Doing, Step
 from nuvrek.readings.journal import NUT_MENDED
 
 _TUNE = Step(
-    "string-up", tr("String up and tune"), tr("To pitch, then let the neck settle."), 15, "pitch"
+    "string-up",
+    means("steps.string-up-tune"),
+    means("steps.pitch-then-let-neck-settle"),
+    15,
+    "pitch",
 )
-_RETUNE = Step("retune", tr("Tune to pitch"), tr("Let it settle for a moment."), 5, "pitch")
+_RETUNE = Step("retune", means("steps.tune-pitch"), means("steps.let-settle-moment"), 5, "pitch")
 _READ_HEIGHTS = Step(
     "read-heights",
-    tr("Read the string heights again"),
-    tr("Bass and treble side, at pitch: only they tell what the work has done."),
+    means("steps.read-string-heights-again"),
+    means("steps.bass-treble-side-pitch-only"),
     3,
     "measure",
     asks="heights",
 )
 _READ_NUT = Step(
     "read-nut",
-    tr("Press at 3, look at 1 again"),
-    tr("Bass and treble side, at pitch: only this tells how the nut holds the strings now."),
+    means("steps.press-3-look-1-again"),
+    means("steps.bass-treble-side-pitch-only-tells"),
     3,
     "measure",
     asks="nut",
 )
 _READ_RELIEF = Step(
     "read-relief",
-    tr("Read the relief again"),
-    tr("Both sides, at pitch: only this tells what the neck has done."),
+    means("steps.read-relief-again"),
+    means("steps.both-sides-pitch-only-tells"),
     3,
     "measure",
     asks="relief",
 )
 _TRY = Step(
     "rod",
-    tr("Try the rod again"),
-    tr("An eighth, no more. Note how it feels."),
+    means("steps.try-rod-again"),
+    means("steps.eighth-no-more-note-how"),
     5,
     "rod",
     (),
@@ -52,8 +56,8 @@ _TRY = Step(
 )
 _SETTLE = Step(
     "string-up",
-    tr("Tune and let it settle"),
-    tr("Relief follows the new pull over hours and days."),
+    means("steps.tune-let-settle"),
+    means("steps.relief-follows-new-pull-over"),
     10,
     "pitch",
 )
@@ -66,8 +70,8 @@ CURES: dict[str, tuple[Step, ...]] = {
     "strings": (
         Step(
             "other-strings",
-            tr("Change strings or tuning"),
-            tr("Note the gauges in Take in."),
+            means("steps.change-strings-or-tuning"),
+            means("steps.note-gauges-take"),
             20,
             cautions=(cautions.STRINGS,),
         ),
@@ -77,12 +81,8 @@ CURES: dict[str, tuple[Step, ...]] = {
     "nut": (
         Step(
             "nut-slots",
-            tr("Set the nut"),
-            tr(
-                "Too high: a stroke or two, retune, press at 3, look at 1; a slot too low can't be "
-                "unfiled. Too low: a shim under the nut, the slot filled with dust and glue and "
-                "cut anew, or a new nut. It goes back with a drop of glue only."
-            ),
+            means("steps.set-nut"),
+            means("steps.too-high-stroke-or-two"),
             25,
             cautions=_OPEN,
         ),
@@ -92,11 +92,8 @@ CURES: dict[str, tuple[Step, ...]] = {
     "zero-fret": (
         Step(
             "zero-fret",
-            tr("Bring the zero fret down"),
-            tr(
-                "Press it home first: it may only have sprung. Then let it in, or a few strokes on "
-                "it alone; it is not levelled with the others."
-            ),
+            means("steps.bring-zero-fret-down"),
+            means("steps.press-home-first-may-only"),
             30,
             cautions=_OPEN,
         ),
@@ -106,8 +103,8 @@ CURES: dict[str, tuple[Step, ...]] = {
     "rod-back": (
         Step(
             "rod",
-            tr("Turn the rod back"),
-            tr("What the neck does now tells the sign."),
+            means("steps.turn-rod-back"),
+            means("steps.what-neck-does-now-tells"),
             10,
             "rod",
             (),
@@ -117,11 +114,8 @@ CURES: dict[str, tuple[Step, ...]] = {
     "saddle": (
         Step(
             "saddle",
-            tr("Set the saddle"),
-            tr(
-                "From below, flat on fine paper; mark before filing, check the break of the "
-                "strings."
-            ),
+            means("steps.set-saddle"),
+            means("steps.from-below-flat-fine-paper"),
             25,
             cautions=_OPEN,
         ),
@@ -131,11 +125,8 @@ CURES: dict[str, tuple[Step, ...]] = {
     "shim": (
         Step(
             "shim",
-            tr("Tilt the neck in its pocket"),
-            tr(
-                "Strings off, neck off, shim the full width, screws tight only with the neck "
-                "seated."
-            ),
+            means("steps.tilt-neck-pocket"),
+            means("steps.strings-off-neck-off-shim"),
             30,
             "slack",
             cautions=(cautions.STRINGS,),
@@ -146,8 +137,8 @@ CURES: dict[str, tuple[Step, ...]] = {
     "rod-nut": (
         Step(
             NUT_MENDED,
-            tr("Free the rod nut"),
-            tr("Clear the hole, try the key that fits, grease thread and washer."),
+            means("steps.free-rod-nut"),
+            means("steps.clear-hole-try-key-fits"),
             20,
             "slack",
             cautions=(cautions.ROD, cautions.STRINGS),
@@ -158,8 +149,8 @@ CURES: dict[str, tuple[Step, ...]] = {
     "hardware": (
         Step(
             "hardware",
-            tr("Find the noise"),
-            tr("Damp one part after another with a finger while the note sounds."),
+            means("steps.find-noise"),
+            means("steps.damp-one-part-after-another"),
             15,
         ),
     ),
@@ -183,18 +174,17 @@ def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
     return (
         Step(
             "heat-ready",
-            tr("Strings off, rod slack"),
-            tr("Cover pickups, finish and binding; record the relief as it is."),
+            means("steps.strings-off-rod-slack"),
+            means("steps.cover-pickups-finish-binding-record"),
             15,
             "slack",
             cautions=(cautions.STRINGS,),
         ),
         Step(
             "heat-clamp",
-            tr("Clamp a little past straight"),
-            tr(
-                "{detail} Note how far past straight it is clamped; then make the rod "
-                "tight, if there is one.",
+            means("steps.clamp-little-past-straight"),
+            means(
+                "steps.note-how-far-past-straight",
                 detail=doing.detail,
             ),
             20,
@@ -202,20 +192,16 @@ def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
         ),
         Step(
             "heat",
-            tr("Heat"),
-            tr(
-                "A pack at about 90 to 95 °C (195 to 200 °F) when it is taken out, on the board "
-                "under a towel and falling from there. Never left alone while it is hot. Ticked "
-                "when the pack is off: from then it cools, clamped."
-            ),
+            means("steps.heat"),
+            means("steps.pack-about-90-95-c"),
             60,
             cautions=warn,
         ),
-        wait_step("cold", tr("Leave it clamped until quite cold"), COLD_MIN, "heat"),
+        wait_step("cold", means("steps.leave-clamped-until-quite-cold"), COLD_MIN, "heat"),
         Step(
             "string-up",
-            tr("String up and tune"),
-            tr("Another cycle if bow is left."),
+            means("steps.string-up-tune"),
+            means("steps.another-cycle-if-bow-left"),
             15,
             "pitch",
         ),
@@ -227,15 +213,14 @@ def heat_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
 
 def new_neck_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
     """Another neck in place of this one."""
-    told = tr(
-        "{detail} Scale, heel width and depth, pocket, screw places: measured on both "
-        "before one is bought. The old neck goes back to the owner.",
+    told = means(
+        "steps.scale-heel-width-depth-pocket",
         detail=doing.detail,
     )
-    fit = tr("Strings off. The heel seats flat before the screws are tight; never force a screw.")
+    fit = means("steps.strings-off-heel-seats-flat")
     return (
-        Step("measure-neck", tr("Measure pocket and heel"), told, 20),
-        Step("fit-neck", tr("Fit it"), fit, 60, "slack", cautions=(cautions.STRINGS,)),
+        Step("measure-neck", means("steps.measure-pocket-heel"), told, 20),
+        Step("fit-neck", means("steps.fit"), fit, 60, "slack", cautions=(cautions.STRINGS,)),
         _TUNE,
         prove_step(),
         look_again_step(),
@@ -246,9 +231,9 @@ def refer_steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
     """Work for licensed or specialist hands."""
     step = Step(
         "refer",
-        tr("Refer it"),
-        tr(
-            "{detail} This is work beyond fretwork: name it, quote it, pass it on.",
+        means("steps.refer"),
+        means(
+            "steps.work-beyond-fretwork-name-quote",
             detail=doing.detail,
         ),
         10,

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.step import Step
@@ -33,55 +33,43 @@ def grit_schedule(mark: int, finish: int) -> tuple[int, ...]:
 def tape_step(neck: NeckDescription) -> Step:
     """Taping the board, bare or lacquered, and covering what filings spoil."""
     if neck.lacquered:
-        face = tr(
-            "Lacquered face: low-tack tape, two layers, pressed down along each fret; peel it "
-            "flat and slowly."
-        )
+        face = means("steps.lacquered-face-low-tack-tape")
     else:
-        face = tr(
-            "Bare face: any tape that leaves no glue; along each fret first, then between them."
-        )
+        face = means("steps.bare-face-any-tape-leaves")
     warn = (cautions.PICKUPS, cautions.LACQUER) if neck.lacquered else (cautions.PICKUPS,)
-    base = tr("A low-tack base strip under stronger tape keeps the glue off the wood. ")
-    text = tr(
-        "{face} {base}Leave only the frets bare; cover pickups and the top.", face=face, base=base
-    )
-    return Step("tape", tr("Tape the board and cover pickups"), text, 15, cautions=warn)
+    base = means("steps.low-tack-base-strip-under")
+    text = means("steps.leave-only-frets-bare-cover", face=face, base=base)
+    return Step("tape", means("steps.tape-board-cover-pickups"), text, 15, cautions=warn)
 
 
 def end_steps(ends: tuple[EndFault, ...], neck: NeckDescription) -> tuple[Step, ...]:
     """Putting right what is wrong with fret ends, in bench order."""
     steps = []
     if "sprouting" in ends and not (neck.bound or neck.lacquered):
-        text = tr(
-            "Early and little: between the frets, with a scraper or fine paper, before the ends "
-            "are touched, so that the hand runs over wood and wire alike."
-        )
+        text = means("steps.early-little-between-frets-scraper")
         steps.append(
-            Step("end-roll", tr("Roll the edge of the board"), text, 10, cautions=(cautions.DUST,))
+            Step("end-roll", means("steps.roll-edge-board"), text, 10, cautions=(cautions.DUST,))
         )
     if "sprouting" in ends:
-        bound = tr(" Stop at the binding: it is softer than the wire.") if neck.bound else ""
-        text = tr(
-            "A flat file along the edge until no end stands past it, and no further.{bound}",
+        bound = means("steps.stop-binding-softer-than-wire") if neck.bound else ""
+        text = means(
+            "steps.flat-file-along-edge-until",
             bound=bound,
         )
         steps.append(
-            Step("end-flush", tr("Bring the ends back to the edge"), text, 15, cautions=_FILING)
+            Step("end-flush", means("steps.bring-ends-back-edge"), text, 15, cautions=_FILING)
         )
     if {"proud-bevel", "sprouting"} & {*ends}:
-        text = tr("About 30 degrees along the whole edge, until a finger feels nothing proud.")
-        steps.append(Step("end-bevel", tr("Bevel the ends"), text, 15, cautions=_FILING))
+        text = means("steps.about-30-degrees-along-whole")
+        steps.append(Step("end-bevel", means("steps.bevel-ends"), text, 15, cautions=_FILING))
     if {"sharp", "proud-bevel", "sprouting"} & {*ends}:
-        text = tr(
-            "Each corner by a hair only: rounded too much, the outer strings slip off the "
-            "edge. Keep 2.5 mm or more from the "
-            "middle of an outer string to where the rounding begins."
-        )
-        steps.append(Step("end-round", tr("Round the ends by a hair"), text, 25, cautions=_FILING))
+        text = means("steps.each-corner-hair-only-rounded")
+        steps.append(Step("end-round", means("steps.round-ends-hair"), text, 25, cautions=_FILING))
     if "tape-lip" in ends:
-        text = tr("Peel the tape, then one light pass of the file over each end with a lip.")
-        steps.append(Step("end-lip", tr("Take off the lips"), text, 5, cautions=(cautions.DUST,)))
+        text = means("steps.peel-tape-then-one-light")
+        steps.append(
+            Step("end-lip", means("steps.take-off-lips"), text, 5, cautions=(cautions.DUST,))
+        )
     return tuple(steps)
 
 
@@ -90,29 +78,24 @@ def polish_steps(mark: int, finish: int) -> tuple[Step, ...]:
     grits = grit_schedule(mark, finish)
     papers = [str(g) for g in grits if g <= 3000]
     pads = [str(g) for g in grits if g > 3000]
-    finer = tr(", then pads {pads}", pads=", ".join(pads)) if pads else ""
-    text = tr(
-        "Paper {papers}{finer}: along the fret, then across it, until the "
-        "marks of the one before are gone; the ends through the same grits. "
-        "Skip none; what stays in now stays for good.",
+    finer = means("steps.then-pads", pads=", ".join(pads)) if pads else ""
+    text = means(
+        "steps.paper-along-fret-then-across",
         papers=", ".join(papers),
         finer=finer,
     )
     return (
         Step(
             "polish",
-            tr("Polish from {grits} to {grits_2}", grits=grits[0], grits_2=grits[-1]),
+            means("steps.polish-from", grits=grits[0], other_grits=grits[-1]),
             text,
             6 * len(grits),
             cautions=_FILING,
         ),
         Step(
             "peel",
-            tr("Peel the tape, one light pass at the ends"),
-            tr(
-                "Tape leaves a lip at the fret ends: one light pass each with a fine file, "
-                "then the finest paper again."
-            ),
+            means("steps.peel-tape-one-light-pass"),
+            means("steps.tape-leaves-lip-fret-ends"),
             10,
             cautions=_FILING,
         ),

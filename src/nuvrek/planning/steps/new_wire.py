@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.meaning import Saying
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.refret.batches import batches, read_after
 from nuvrek.planning.steps import cautions
@@ -21,7 +22,7 @@ Steps = tuple[Step, ...]
 
 # Hide glue and its like in clamps; thin glue wicked in (common practice, no source).
 CLAMPED_MIN, WICKED_MIN = 210, 30
-_GLUE_DRIES = tr("Leave the glue its time")
+_GLUE_DRIES = means("steps.leave-glue-time")
 
 
 def steps(neck: NeckDescription, doing: Doing) -> Steps:
@@ -43,73 +44,65 @@ def steps(neck: NeckDescription, doing: Doing) -> Steps:
         *_first_pull(neck, doing),
         Step(
             "new-tops",
-            tr("Read the new tops"),
-            tr(
-                "The round After fitting: every fret pressed, rocker in three lanes, back bow, "
-                "crowns. What was read of the old wire says nothing of them; the level is weighed "
-                "anew."
-            ),
+            means("steps.read-new-tops"),
+            means("steps.round-after-fitting-every-fret"),
             12,
             "measure",
             frets,
         ),
         Step(
             "old-frets",
-            tr("Old frets and nut to the owner"),
-            tr("Bagged in order and labelled, the nut and its shims with them."),
+            means("steps.old-frets-nut-owner"),
+            means("steps.bagged-order-labelled-nut-shims"),
             3,
         ),
     )
 
 
 def _ready(neck: NeckDescription, doing: Doing, whole: bool) -> Steps:
-    read = tr(
-        "The round Before stripping: relief of wood and tops at pitch and slack, where the bend "
-        "sits, radius at several frets, thickness of the board, edge run on to the bridge."
-    )
+    read = means("steps.round-before-stripping-relief-wood")
     if not whole:
-        read = tr("Width and height of the old wire on several frets; how its neighbours stand.")
+        read = means("steps.width-height-old-wire-several")
     text = f"{doing.detail} {read}"
     held = _held_step(neck, doing.new_wire) if whole else ()
     # The dial is zeroed under tension, so the jig comes before the strings go.
     strip = () if neck.bare or held else (slacken_step(),)
-    return (Step("before", tr("Read before stripping"), text, 30, "measure"), *held, *strip)
+    return (
+        Step("before", means("steps.read-before-stripping"), text, 30, "measure"),
+        *held,
+        *strip,
+    )
 
 
 def _held_step(neck: NeckDescription, terms: NewWire) -> Steps:
     if terms.held != "jig" or neck.bare:
         return ()
-    text = tr(
-        "Dial to zero under tension, strings off, supports raised until the dial reads zero "
-        "again. In the bar the neck then counts as held in its jig."
-    )
-    return (Step("jig", tr("Set the neck in its jig"), text, 25, "jig", (), (cautions.PRESS,)),)
+    text = means("steps.dial-zero-under-tension-strings")
+    return (Step("jig", means("steps.set-neck-jig"), text, 25, "jig", (), (cautions.PRESS,)),)
 
 
 def _strip(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Steps:
-    lacquer = tr("Cut along each fret through the lacquer first. ") if neck.lacquered else ""
-    binding = tr("As short as possible near the binding. ") if neck.bound else ""
-    warm = tr("Warm each fret with a narrow iron, never the board at large. ")
-    warn: tuple[str, ...] = (cautions.HEAT, cautions.DUST, cautions.STRINGS)
+    lacquer = means("steps.cut-along-each-fret-through") if neck.lacquered else ""
+    binding = means("steps.short-possible-near-binding") if neck.bound else ""
+    warm = means("steps.warm-each-fret-narrow-iron")
+    warn: tuple[Saying, ...] = (cautions.HEAT, cautions.DUST, cautions.STRINGS)
     if terms.heat == "solvent":
-        warm = tr("Thin glue was used: a drop of its solvent along the fret, and time. ")
+        warm = means("steps.thin-glue-used-drop-solvent")
         warn = (cautions.SOLVENT, cautions.DUST, cautions.STRINGS)
-    text = tr(
-        "{lacquer}{warm}{binding}Pullers ground flat, from one end, a little at a time; a thin "
-        "strip slid along where chips start. Frets kept in order.",
+    text = means(
+        "steps.pullers-ground-flat-from-one",
         lacquer=lacquer,
         warm=warm,
         binding=binding,
     )
-    mend = tr(
-        "Plastic that glue won't take in the slot, dust of the same wood packed in, thin glue, "
-        "again until full; filed flush, 240. A chip the new bead covers may stay."
-    )
+    mend = means("steps.plastic-glue-wont-take-slot")
     return (
-        Step("nut-out", tr("Nut out"), tr("Tapped out from the side; shims under it noted."), 10),
+        Step(
+            "nut-out", means("steps.nut-out"), means("steps.tapped-out-from-side-shims-under"), 10
+        ),
         Step(
             "pull",
-            tr("Pull {listed_frets}", listed_frets=listed_frets(frets)),
+            means("steps.pull", listed_frets=listed_frets(frets)),
             text,
             4 * len(frets),
             "frets",
@@ -117,40 +110,35 @@ def _strip(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Ste
             warn,
             "pull",
         ),
-        Step("mend", tr("Mend chips"), mend, 20, cautions=(cautions.GLUE, cautions.DUST)),
+        Step("mend", means("steps.mend-chips"), mend, 20, cautions=(cautions.GLUE, cautions.DUST)),
     )
 
 
 def _wood(terms: NewWire, neck: NeckDescription) -> Steps:
     if terms.wood != "true":
         face = (
-            tr("Lacquered: the face is left alone.")
+            means("steps.lacquered-face-left-alone")
             if neck.lacquered
-            else tr("Dirt off with fine paper, 800, dry; a straight board is not planed.")
+            else means("steps.dirt-off-fine-paper-800")
         )
-        return (Step("wood", tr("Clean the board"), face, 15, "wood", cautions=(cautions.DUST,)),)
+        return (
+            Step("wood", means("steps.clean-board"), face, 15, "wood", cautions=(cautions.DUST,)),
+        )
     held = {
-        "rod": tr("rod to the setting that New wire names"),
-        "jig": tr("held in its jig"),
-        "hand behind": tr("a hand behind the crest, held snug and never squeezed"),
+        "rod": means("steps.rod-setting-new-wire-names"),
+        "jig": means("steps.held-jig"),
+        "hand behind": means("steps.hand-behind-crest-held-snug"),
     }[terms.held]
-    text = tr(
-        "Neck as the wood stands best: {held}. Pencil all over, edge laid unpressed on three "
-        "lines and the radius gauge every few strokes; along the centre line, the ends get less "
-        "travel, so mind the middle. Coarse paper (36 to 80) only to move wood, then finer to 600 "
-        "now: the wire is in the way afterwards. Stop at the slots' depth and at the laminate; "
-        "break the sharp edges of the board.",
+    text = means(
+        "steps.neck-wood-stands-best-pencil",
         held=held,
     )
-    bare = tr(
-        "The round Bare board: edge on three lanes, radius, low corners. New wire shows what is "
-        "left to take."
-    )
+    bare = means("steps.round-bare-board-edge-three")
     return (
-        Step("bare", tr("Read the bare board"), bare, 10, "measure"),
+        Step("bare", means("steps.read-bare-board"), bare, 10, "measure"),
         Step(
             "wood",
-            tr("True the board"),
+            means("steps.true-board"),
             text,
             90,
             "wood",
@@ -158,8 +146,8 @@ def _wood(terms: NewWire, neck: NeckDescription) -> Steps:
         ),
         Step(
             "bare-again",
-            tr("Read the trued board"),
-            tr("Edge and gauge once more, unpressed: what is left shows in New wire."),
+            means("steps.read-trued-board"),
+            means("steps.edge-gauge-once-more-unpressed"),
             6,
             "measure",
         ),
@@ -167,43 +155,45 @@ def _wood(terms: NewWire, neck: NeckDescription) -> Steps:
 
 
 def _slots_step(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Step:
-    stop = tr("only up to the binding") if neck.bound else tr("to the edge")
-    deep = tr("as deep as the tang and a hair more")
+    stop = means("steps.only-up-binding") if neck.bound else means("steps.edge")
+    deep = means("steps.deep-tang-hair-more")
     if terms.wire is not None:
-        deep = tr(
-            "{tang_mm:.1f} mm deep, the tang and a hair more", tang_mm=terms.wire.tang_mm + 0.2
-        )
-    text = tr(
-        "Scraped clean, first stroke backwards; sawn {deep}, {stop}; top edges chamfered. A piece "
-        "of this run tried in each: * shallow, + tight, - loose. Loose ones get a fatter tang "
-        "before anything is bent.",
+        deep = means("steps.mm-deep-tang-hair-more", tang_mm=terms.wire.tang_mm + 0.2)
+    text = means(
+        "steps.scraped-clean-first-stroke-backwards",
         deep=deep,
         stop=stop,
     )
     return Step(
-        "slots", tr("Slots against the tang"), text, 60, "frets", frets, (cautions.DUST,), "slot"
+        "slots",
+        means("steps.slots-against-tang"),
+        text,
+        60,
+        "frets",
+        frets,
+        (cautions.DUST,),
+        "slot",
     )
 
 
 def _bend(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Steps:
-    nip = tr("by the binding's width") if neck.bound else tr("by about a millimetre")
+    nip = means("steps.bindings-width") if neck.bound else means("steps.about-millimetre")
     undercut = neck.bound or terms.undercut == "always"
     nipped = (
-        tr("Tang ends nipped {nip}, burrs off. ", nip=nip) if undercut else tr("Tangs left whole. ")
+        means("steps.tang-ends-nipped-burrs-off", nip=nip)
+        if undercut
+        else means("steps.tangs-left-whole")
     )
-    cut = tr(
-        "Crimp or mushroom the tangs that need it first: bending opens again what is crimped "
-        "afterwards. Bent a little tighter than the board, cut a little long by the cut list, "
-        "into the numbered holder. {nipped}",
+    cut = means(
+        "steps.crimp-or-mushroom-tangs-need",
         nipped=nipped,
     )
-    trial = tr(
-        "One trial fret driven and judged: light in its middle, it is bent too tight; light at "
-        "its ends, too flat. Then each piece tried in its slot."
-    )
+    trial = means("steps.one-trial-fret-driven-judged")
     return (
-        Step("cut", tr("Crimp, bend and cut"), cut, 45, "cut", cautions=(cautions.STRINGS,)),
-        Step("try", tr("Trial fret, then each piece"), trial, 15, "frets", frets, (), "try"),
+        Step("cut", means("steps.crimp-bend-cut"), cut, 45, "cut", cautions=(cautions.STRINGS,)),
+        Step(
+            "try", means("steps.trial-fret-then-each-piece"), trial, 15, "frets", frets, (), "try"
+        ),
     )
 
 
@@ -215,68 +205,58 @@ def _fit(neck: NeckDescription, terms: NewWire, made: tuple[tuple[int, ...], ...
         if terms.glue == "before":
             found.append(wait_step(f"glue-{n + 1}", _GLUE_DRIES, CLAMPED_MIN))
         if n in reads:
-            text = tr(
-                "Edge on the wood or over the new tops, slack, on both sides: how far has it come "
-                "back? New wire then says how fat the next tangs should be."
-            )
-            found.append(Step(f"bow-{n + 1}", tr("Read the bow so far"), text, 6, "measure"))
+            text = means("steps.edge-wood-or-over-new")
+            found.append(Step(f"bow-{n + 1}", means("steps.read-bow-so-far"), text, 6, "measure"))
     if terms.glue == "after":
-        wick = tr(
-            "Thin glue from one side until it shows at the other, then from there; nothing on the "
-            "face. Scrape what comes up."
-        )
-        found.append(Step("wick", tr("Glue in"), wick, 20, cautions=(cautions.GLUE,)))
+        wick = means("steps.thin-glue-from-one-side")
+        found.append(Step("wick", means("steps.glue"), wick, 20, cautions=(cautions.GLUE,)))
         found.append(wait_step("glue", _GLUE_DRIES, WICKED_MIN))
     return tuple(found)
 
 
 _DRIVEN = {
-    "double press": tr(
-        "A caul one step tighter first, ends down, then the true one over its middle."
-    ),
-    "single press": tr("The true caul, until its stop is felt."),
-    "jaws": tr("Jaws, a little at a time from end to end."),
-    "hammer": tr("Hammer: ends first, then the middle, light blows."),
+    "double press": means("steps.caul-one-step-tighter-first"),
+    "single press": means("steps.true-caul-until-stop-felt"),
+    "jaws": means("steps.jaws-little-time-from-end"),
+    "hammer": means("steps.hammer-ends-first-then-middle"),
 }
 
 
 def _batch_step(
     neck: NeckDescription, terms: NewWire, n: int, batch: tuple[int, ...], first: bool
 ) -> Step:
-    wet = tr("Wet cloths ready, glue in the slots. ") if terms.glue == "before" else ""
-    again = tr(" All once, then all again.") if terms.fitting == "double press" else ""
-    free = tr(" Less force at the free ends.") if {1, neck.frets} & {*batch} else ""
-    text = tr(
-        "{wet}{driven}{again} Support right under the fret.{free} One that starts "
-        "sideways is taken out again: + says so; * stands off, - went too deep. "
-        "/ alone: these sit.",
+    wet = means("steps.wet-cloths-ready-glue-slots") if terms.glue == "before" else ""
+    again = means("steps.all-once-then-all-again") if terms.fitting == "double press" else ""
+    free = means("steps.less-force-free-ends") if {1, neck.frets} & {*batch} else ""
+    text = means(
+        "steps.support-right-under-fret-one",
         wet=wet,
         driven=_DRIVEN[terms.fitting],
         again=again,
         free=free,
     )
-    clamp = tr(" and clamp") if terms.glue == "before" else ""
-    title = tr("Fit{clamp} {listed_frets}", clamp=clamp, listed_frets=listed_frets(batch))
+    clamp = means("steps.clamp") if terms.glue == "before" else ""
+    title = means(
+        "steps.fit-with-clamp-listed-frets", clamp=clamp, listed_frets=listed_frets(batch)
+    )
     warn = (cautions.PRESS, cautions.GLUE) if first or terms.glue == "before" else (cautions.PRESS,)
     return Step(f"fit-{n + 1}", title, text, 5 * len(batch), "frets", batch, warn, "fit")
 
 
 def _checked(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Steps:
-    fill = "" if neck.bound else tr(" Fill the tang holes at the ends.")
-    trim = tr(
-        "Flush without touching the finish, then about 30 degrees by the bevelling file; ends "
-        "sealed.{fill}",
+    fill = "" if neck.bound else means("steps.fill-tang-holes-ends")
+    trim = means(
+        "steps.flush-without-touching-finish-then",
         fill=fill,
     )
-    press = tr(
-        "Every fret pressed, light along its edge: * moves, + stands off. What stands off is "
-        "seated again, not filed."
-    )
+    press = means("steps.every-fret-pressed-light-along")
     return (
-        Step("seat-check", tr("Does every fret sit?"), press, 12, "frets", frets, (), "seat"),
+        Step(
+            "seat-check", means("steps.does-every-fret-sit"), press, 12, "frets", frets, (), "seat"
+        ),
         Step(
             "trim",
-            tr("Trim and bevel the ends"),
+            means("steps.trim-bevel-ends"),
             trim,
             40,
             "frets",
@@ -291,14 +271,11 @@ def _first_pull(neck: NeckDescription, doing: Doing) -> Steps:
     """Without a rod the relief is known only once strings have pulled at it."""
     if neck.bare or not (doing.no_rod or neck.rod == "none"):
         return ()
-    text = tr(
-        "A shim under the nut, zero fret left out; to pitch, then read the relief on both sides. "
-        "It decides what dip the level leaves."
-    )
+    text = means("steps.shim-under-nut-zero-fret")
     return (
         Step(
             "string-first",
-            tr("String up before the level"),
+            means("steps.string-up-before-level"),
             text,
             30,
             "pitch",
@@ -307,15 +284,15 @@ def _first_pull(neck: NeckDescription, doing: Doing) -> Steps:
         ),
         Step(
             "strung-relief",
-            tr("Read the relief strung up"),
-            tr("In Measure, both sides."),
+            means("steps.read-relief-strung-up"),
+            means("steps.measure-both-sides"),
             5,
             "measure",
         ),
         Step(
             "slack-first",
-            tr("Strings off again"),
-            tr("Loosen them evenly."),
+            means("steps.strings-off-again"),
+            means("steps.loosen-them-evenly"),
             5,
             "slack",
             cautions=(cautions.STRINGS,),
@@ -329,38 +306,34 @@ def after_new_wire(neck: NeckDescription, terms: NewWire) -> Steps:
         return ()
     zero: Steps = ()
     if neck.zero_fret:
-        text = tr("In last, about 0.13 mm (5 thou) over the others; never filed with them.")
-        zero = (Step("zero-fret", tr("Zero fret in"), text, 20, cautions=(cautions.PRESS,)),)
-    nut = tr(
-        "Slots follow the new height: press at 3, look at 1. A temporary shim out, the nut back "
-        "with a drop of glue only; saddle as New wire says."
-    )
-    oil = tr("Thin, ten minutes, wiped off; overnight before the strings.")
+        text = means("steps.last-about-0-13-mm")
+        zero = (Step("zero-fret", means("steps.zero-fret"), text, 20, cautions=(cautions.PRESS,)),)
+    nut = means("steps.slots-follow-new-height-press")
+    oil = means("steps.thin-ten-minutes-wiped-off")
     bare = (
         ()
         if neck.lacquered
         else (
-            Step("oil", tr("Oil the board"), oil, 10, cautions=(cautions.OIL,)),
+            Step("oil", means("steps.oil-board"), oil, 10, cautions=(cautions.OIL,)),
             Step(
                 "oil-dry",
-                tr("Leave the oil its night"),
-                tr("At the earliest tomorrow."),
+                means("steps.leave-oil-night"),
+                means("steps.earliest-tomorrow"),
                 0,
                 wait=12 * 60,
             ),
         )
     )
-    return (*zero, Step("nut-new", tr("Nut and saddle to the new tops"), nut, 40), *bare)
+    return (*zero, Step("nut-new", means("steps.nut-saddle-new-tops"), nut, 40), *bare)
 
 
 def lift_steps(_neck: NeckDescription, doing: Doing) -> Steps:
     """One fret lifted and glued at the right height."""
     lift = Step(
         "lift",
-        tr("Lift {listed_frets}", listed_frets=listed_frets(doing.frets)),
-        tr(
-            "{detail} Warm it, ease it up from both ends, clean the slot; glue it against a "
-            "straight edge over its neighbours.",
+        means("steps.lift", listed_frets=listed_frets(doing.frets)),
+        means(
+            "steps.warm-ease-up-from-both",
             detail=doing.detail,
         ),
         30,

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from typing import Literal
 
 from msgspec import Struct
@@ -38,12 +39,12 @@ class Step(Struct, frozen=True):
     """
 
     key: str
-    title: str
-    text: str
+    title: Saying
+    text: Saying
     minutes: int
     action: Action = "tick"
     frets: tuple[int, ...] = ()
-    cautions: tuple[str, ...] = ()
+    cautions: tuple[Saying, ...] = ()
     sweep: FretStage | Literal[""] = ""
     wait: int = 0
     asks: Asked | Literal[""] = ""
@@ -62,7 +63,7 @@ class Doing(Struct, frozen=True):
     frets: tuple[int, ...] = ()
     rod: str = ""
     ends: tuple[EndFault, ...] = ()
-    detail: str = ""
+    detail: Saying = ""
     agreed: Agreed = Agreed()
     crowned: tuple[int, ...] = ()
     no_rod: bool = False

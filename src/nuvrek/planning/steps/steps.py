@@ -6,7 +6,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps.common import (
     look_again_step,
@@ -39,13 +39,13 @@ def leave(_neck: NeckDescription, _doing: Doing) -> Steps:
 
 def read_first(_neck: NeckDescription, doing: Doing) -> Steps:
     """Readings, then the ways are weighed anew."""
-    text = tr("{detail} Then the ways are weighed anew.", detail=doing.detail)
-    return (Step("read", tr("Read on in Measure"), text, 10, "measure"),)
+    text = means("steps.then-ways-weighed-anew", detail=doing.detail)
+    return (Step("read", means("steps.read-measure"), text, 10, "measure"),)
 
 
 def rod(_neck: NeckDescription, doing: Doing) -> Steps:
     """The rod alone."""
-    words = doing.rod or tr("No turn is needed for the relief.")
+    words = doing.rod or means("steps.no-turn-needed-relief")
     return (*rod_steps(words), prove_step(), look_again_step())
 
 

@@ -4,12 +4,13 @@ frets.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import numpy as np
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.clearance.string_heights import AS_WANTED_MM, LEAST_SADDLE_MM, SideHeight
 from nuvrek.estimate.string_pull import forecast, forecast_tuned
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.mechanics.angle import at_fret_mm, at_saddle_mm
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.neck.touch import TOUCHES
@@ -49,27 +50,27 @@ def strings(weighing: Weighing) -> Draft | None:
         near = [t for t in tunings if t[1].mm <= target + neck.relief_margin_mm]
         steps, told = near[0] if near else tunings[1]
         how = {
-            1: tr("a semitone lower"),
-            2: tr("a tone lower"),
-            3: tr("three semitones lower"),
-            4: tr("two tones lower"),
+            1: means("ways.semitone-lower"),
+            2: means("ways.tone-lower"),
+            3: means("ways.three-semitones-lower"),
+            4: means("ways.two-tones-lower"),
         }[steps]
-        gist = tr(
-            "Lighter strings, or {how}: {words}. A slacker string swings wider.",
+        gist = means(
+            "ways.lighter-strings-or-slacker-string",
             how=how,
-            words=told.words(unit),
+            detail=told.words(unit),
         )
-        why = [] if near else [tr("Not enough by itself: {words}.", words=told.words(unit))]
+        why = [] if near else [means("ways.not-enough-itself", detail=told.words(unit))]
     else:
         ratio = min(max(1.0 - excess / case.neck_map.pull_mm, 1.0), MOST_PULL)
         told = forecast(case.measurer, ratio, 0.1 * (ratio - 1.0))
-        gist = tr(
-            "Heavier strings, about {it:.0f} % more pull: {words}.",
-            it=100 * (ratio - 1),
-            words=told.words(unit),
+        gist = means(
+            "ways.heavier-strings-about-more-pull",
+            ratio=100 * (ratio - 1),
+            detail=told.words(unit),
         )
         enough = told.mm >= target - neck.relief_margin_mm
-        why = [] if enough else [tr("Not enough by itself: {words}.", words=told.words(unit))]
+        why = [] if enough else [means("ways.not-enough-itself", detail=told.words(unit))]
     promise = Promise(relief_mm=told.mm, relief_doubt_mm=told.doubt_mm)
     return Draft("strings", gist, why_not=tuple(why), promise=promise)
 
@@ -80,10 +81,9 @@ def _lighter_for_the_hand(case: Case) -> Draft | None:
     if not high and "strings high" not in complaints_in(case.neck.complaint):
         return None
     told = forecast_tuned(case.measurer, -1)
-    gist = tr(
-        "Lighter strings, or a semitone lower: less weight on the hand though the relief is right; "
-        "{words}. A slacker string swings wider.",
-        words=told.words(case.unit),
+    gist = means(
+        "ways.lighter-strings-or-semitone-lower",
+        detail=told.words(case.unit),
     )
     return Draft("strings", gist, promise=Promise(relief_mm=told.mm, relief_doubt_mm=told.doubt_mm))
 
@@ -103,9 +103,8 @@ def nut(weighing: Weighing) -> Draft | None:
             # No leaf goes in: how far the slot lies under that, nothing tells.
             up = NUT_LEAVES_MM - min(max(finding.mm, 0.0), NUT_LEAVES_MM)
             parts.append(
-                tr(
-                    "raise it on the {lane_words}, by {length} or "
-                    "more: a shim under it, the slot filled and cut anew, or a new nut",
+                means(
+                    "ways.raise-or-more-shim-under",
                     lane_words=LANE_WORDS[side],
                     length=case.length(1.5 * max(up, 0.02)),
                 )
@@ -115,9 +114,8 @@ def nut(weighing: Weighing) -> Draft | None:
         down = max(finding.mm - NUT_LEAVES_MM, 0.0)
         at_12 = at_fret_mm(1.5 * down, case.neck.scale_mm, case.neck.height_fret)
         parts.append(
-            tr(
-                "{lane_words} down until {length} are left over fret 1, "
-                "about {height} less over fret {fret}",
+            means(
+                "ways.down-until-left-over-fret",
                 lane_words=LANE_WORDS[side],
                 length=case.length(NUT_LEAVES_MM),
                 height=case.height(at_12),
@@ -130,7 +128,7 @@ def nut(weighing: Weighing) -> Draft | None:
         height_low_mm=None if low is None else low - heights.get("bass", 0.0),
         height_high_mm=None if treble is None else treble - heights.get("treble", 0.0),
     )
-    return Draft("nut", tr("Nut slots: {parts}.", parts="; ".join(parts)), promise=promise)
+    return Draft("nut", means("ways.nut-slots", parts=meaning.listed(parts, by=";")), promise=promise)
 
 
 def zero_fret(weighing: Weighing) -> Draft | None:
@@ -143,13 +141,11 @@ def zero_fret(weighing: Weighing) -> Draft | None:
     down = max(worst.mm - ZERO_OVER_MM, 0.0)
     return Draft(
         "zero-fret",
-        tr(
-            "The zero fret lets {length} under the string over fret 1, about "
-            "{length_2} is usual: press it home if it has sprung, else let it in or "
-            "bring it down by {length_3}. The nut only guides the strings here.",
+        means(
+            "ways.zero-fret-lets-under-string",
             length=case.length(worst.mm),
-            length_2=case.length(ZERO_OVER_MM),
-            length_3=case.length(1.5 * down),
+            zero_over=case.length(ZERO_OVER_MM),
+            down=case.length(1.5 * down),
         ),
     )
 
@@ -168,13 +164,11 @@ def saddle(weighing: Weighing) -> Draft | None:
     if up is not None:
         return up
     why = [
-        tr(
-            "The saddle gives no more on the {lane_words}: "
-            "{length} of it must stay, "
-            "and {length_2} would be lacking: neck angle.",
+        means(
+            "ways.saddle-gives-no-more-must",
             lane_words=LANE_WORDS[side.side],
             length=case.length(LEAST_SADDLE_MM),
-            length_2=case.length(side.lacking_mm),
+            lacking=case.length(side.lacking_mm),
         )
         for side in off
         if side.lacking_mm > 0.0
@@ -186,13 +180,13 @@ def saddle(weighing: Weighing) -> Draft | None:
         and (side.at_saddle_mm or 0.0) > 0.0
         for side in off
     )
-    also = tr(" Measure first how much of the saddle is left.") if unread else ""
+    also = means("ways.measure-first-how-much-saddle") if unread else ""
     promise = Promise(
         height_low_mm=case.heights.low.wanted_mm or case.heights.low.now_mm,
         height_high_mm=case.heights.high.wanted_mm or case.heights.high.now_mm,
     )
     return Draft(
-        "saddle", f"{words.upper_first(moves)}.{also}", why_not=tuple(why), promise=promise
+        "saddle", f"{meaning.upper_first(moves)}.{also}", why_not=tuple(why), promise=promise
     )
 
 
@@ -212,8 +206,8 @@ def _up_for_clean(weighing: Weighing) -> Draft | None:
     if max(ups.values()) <= AS_WANTED_MM:
         return None
     parts = [
-        tr(
-            "{length} at the saddle on the {lane_words}, to {height} over fret {fret}",
+        means(
+            "ways.saddle-over-fret-with-length-lane-words",
             length=case.length(at_saddle_mm(up, case.neck.scale_mm, case.neck.height_fret)),
             lane_words=LANE_WORDS[side.side],
             height=case.height((side.now_mm or 0.0) + up),
@@ -222,9 +216,9 @@ def _up_for_clean(weighing: Weighing) -> Draft | None:
         for side in (low, high)
         if (up := ups[side.side]) > 0.02
     ]
-    gist = tr(
-        "Raise the strings: {parts}. A gauge under each string, not the outer two only.",
-        parts="; ".join(parts),
+    gist = means(
+        "ways.raise-strings-gauge-under-each",
+        parts=meaning.listed(parts, by=";"),
     )
     promise = Promise(
         height_low_mm=low.now_mm + ups["bass"], height_high_mm=high.now_mm + ups["treble"]
@@ -232,11 +226,11 @@ def _up_for_clean(weighing: Weighing) -> Draft | None:
     return Draft("saddle", gist, promise=promise)
 
 
-def _saddle_move(case: Case, side: SideHeight) -> str:
+def _saddle_move(case: Case, side: SideHeight) -> Saying:
     move = side.at_saddle_mm or 0.0
-    way_words = tr("down") if move > 0 else tr("up, shimmed if it has no screw,")
-    return tr(
-        "saddle {way_words} {length} on the {lane_words} for {height} over fret {fret}",
+    way_words = means("ways.down") if move > 0 else means("ways.up-shimmed-if-has-no")
+    return means(
+        "ways.saddle-over-fret",
         way_words=way_words,
         length=case.length(abs(move)),
         lane_words=LANE_WORDS[side.side],
@@ -251,15 +245,12 @@ def shim(weighing: Weighing) -> Draft | None:
     heights = case.heights
     if heights.lacking_mm <= 0.0 or case.neck.joint != "bolted":
         return None
-    gist = tr(
-        "Tilt the neck back by {angle_degrees:.2f}°: a shim of "
-        "{length} at the end of "
-        "{it} pocket, or the tilt screw, makes up for "
-        "{length_2} at the saddle.",
+    gist = means(
+        "ways.tilt-neck-back-shim-end",
         angle_degrees=heights.angle_degrees,
         length=case.length(heights.at_heel_mm),
-        it=tr("the") if heights.heel_mm else tr("a usual"),
-        length_2=case.length(heights.lacking_mm),
+        the=means("ways.the") if heights.heel_mm else means("ways.usual"),
+        lacking=case.length(heights.lacking_mm),
     )
     promise = Promise(height_low_mm=heights.low.wanted_mm, height_high_mm=heights.high.wanted_mm)
     return Draft("shim", gist, promise=promise)
@@ -281,7 +272,7 @@ def rod_back(weighing: Weighing) -> Draft | None:
     if answer is None:
         return None
     back = turns_words(-answer.turns)
-    gist = tr("Turn it back: {back}, retune, read again. Then its direction is known.", back=back)
+    gist = means("ways.turn-back-retune-read-again", back=back)
     return Draft("rod-back", gist)
 
 
@@ -294,8 +285,5 @@ def hardware(weighing: Weighing) -> Draft | None:
     standing = case.named("proud", "rocks", "loose", "end-up", "end-high", "middle-up", "low")
     if standing or case.has("grooves") or case.has("hump"):
         return None
-    gist = tr(
-        "No fret and no relief explains the noise: loose hardware, a slack screw, a nut slot, "
-        "a string's winding."
-    )
+    gist = means("ways.no-fret-no-relief-explains")
     return Draft("hardware", gist)

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import numpy as np
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
@@ -39,9 +40,9 @@ def crown_few(weighing: Weighing) -> Draft | None:
     off = np.repeat(deep[:, None], 3, axis=1)
     left = tops.crown_mm - off
     grooved = tuple(fret for fret in frets if deep[fret - 1] > 0.0)
-    why = _thin_words(case, grooved, left)
+    why: Saying = _thin_words(case, grooved, left)
     if not frets:
-        why.append(tr("All the worn frets are to be left alone."))
+        why.append(means("ways.all-worn-frets-left-alone"))
     gist = _gist(case, frets, float(deep.max()))
     waits = tuple(seat_first_words(case))
     return Draft("crown-few", gist, frets, (*why, *waits), Removal(off, left, 0.0), waits=waits)
@@ -49,29 +50,29 @@ def crown_few(weighing: Weighing) -> Draft | None:
 
 def _thin_words(
     case: Case, frets: tuple[int, ...], left: np.ndarray[tuple[int, ...], np.dtype[np.float64]]
-) -> list[str]:
+) -> list[Saying]:
     least = case.neck_tops.least_crown_mm
     sentences = []
     for fret in frets:
         keeps = float(left[fret - 1].min())
         if keeps < least - 1e-6:
             sentences.append(
-                tr(
-                    "Fret {fret} would keep {length}, less than {length_2}.",
+                means(
+                    "ways.fret-would-keep-less-than",
                     fret=fret,
                     length=case.length(keeps),
-                    length_2=case.length(least),
+                    least=case.length(least),
                 )
             )
     return sentences[:_MOST_NAMED]
 
 
-def _gist(case: Case, frets: tuple[int, ...], deepest_mm: float) -> str:
-    named = words.frets(frets)
+def _gist(case: Case, frets: tuple[int, ...], deepest_mm: float) -> Saying:
+    named = meaning.frets(frets)
     if deepest_mm > 0.0:
-        return tr(
-            "Crown {named}; grooves to their bottom, {length} at most, flats from the shoulders.",
+        return means(
+            "ways.crown-grooves-their-bottom-most",
             named=named,
             length=case.length(deepest_mm),
         )
-    return tr("Round the flats of {named} from the shoulders: no height is lost.", named=named)
+    return means("ways.round-flats-from-shoulders-no", named=named)

@@ -4,10 +4,11 @@ not there.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import numpy as np
 
-from nuvrek import words
-from nuvrek.language import tr
+from nuvrek import meaning
+from nuvrek.meaning import means
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.planning.case.case import Case
@@ -19,14 +20,14 @@ from nuvrek.readings.entries import Seated
 FEW_SHARE = 0.25
 
 
-def seat_first_words(case: Case) -> list[str]:
+def seat_first_words(case: Case) -> list[Saying]:
     """That some frets are to be seated, and seated ones read, before any file touches the neck."""
-    sentences = []
+    sentences: list[Saying] = []
     if case.unseated:
         sentences.append(
-            tr(
-                "Seat {frets} first: a file would only hold it down.",
-                frets=words.frets(case.unseated),
+            means(
+                "ways.seat-first-file-would-only",
+                frets=meaning.frets(case.unseated),
             )
         )
     if case.unread:
@@ -39,23 +40,23 @@ def few_frets(case: Case) -> int:
     return max(round(FEW_SHARE * case.neck.frets), 1)
 
 
-def not_read_words(case: Case) -> tuple[str, ...]:
+def not_read_words(case: Case) -> tuple[Saying, ...]:
     """What a way that files all tops hangs on and nobody has read."""
     if case.tops_known:
         return ()
     if len(case.unread_lanes) == len(LANES):
-        return (tr("Not known: no rocker, dial or edge was taken over the frets."),)
-    lanes = words.listed(LANE_WORDS[LANES[k]] for k in case.unread_lanes)
-    return (tr("Not known: the tops on the {lanes} were not read.", lanes=lanes),)
+        return (means("ways.not-known-no-rocker-dial"),)
+    lanes = meaning.listed(LANE_WORDS[LANES[k]] for k in case.unread_lanes)
+    return (means("ways.not-known-tops-were-not", lanes=lanes),)
 
 
-def unread_words(case: Case) -> str:
+def unread_words(case: Case) -> Saying:
     """That seated frets are to be read before any file touches the neck."""
-    sits = words.frets_do(case.unread, "was seated and sits", "were seated and sit")
-    return tr("{sits} at a new height: take the rocker over it before filing.", sits=sits)
+    sits = means("ways.were-seated-sit", frets=meaning.frets(case.unread), number=len(case.unread))
+    return means("ways.new-height-take-rocker-over", sits=sits)
 
 
-def over_driven_words(case: Case) -> list[str]:
+def over_driven_words(case: Case) -> list[Saying]:
     """What frets that were pressed too far cost all the others, once they were read again."""
     seated = [w.entry for w in case.neck_map.neck_state.work if isinstance(w.entry, Seated)]
     latest = {entry.fret: entry for entry in seated}
@@ -73,28 +74,25 @@ def over_driven_words(case: Case) -> list[str]:
         cost = now - metal_of(case.neck_tops, Terms(), tops)
         if low > STILL_MM and cost > WORTH_FILING_MM:
             sentences.append(
-                tr(
-                    "Fret {fret} went too far: it sits {length} low, and a full "
-                    "level takes {length_2} more of the "
-                    "others for it. Lift it and glue it at the right height, or put new wire "
-                    "there, before levelling.",
+                means(
+                    "ways.fret-went-too-far-sits",
                     fret=fret,
                     length=case.length(low),
-                    length_2=case.length(cost),
+                    cost=case.length(cost),
                 )
             )
     return sentences
 
 
 _WOULD_DO = {
-    "grooves": tr("Leaving the shallow grooves, with the owner's say-so, would do."),
-    "touch": tr("Letting the file touch them would do."),
-    "replace": tr("New wire for these frets would do."),
-    "refret": tr("New wire all over would do."),
+    "grooves": means("ways.leaving-shallow-grooves-owners-say"),
+    "touch": means("ways.letting-file-touch-them-would"),
+    "replace": means("ways.new-wire-these-frets-would"),
+    "refret": means("ways.new-wire-all-over-would"),
 }
 
 
-def metal_words(case: Case, neck_tops: NeckTops, terms: Terms, removal: Removal) -> list[str]:
+def metal_words(case: Case, neck_tops: NeckTops, terms: Terms, removal: Removal) -> list[Saying]:
     """Why a level can't be paid for, by which frets and how much, and what would make it
     possible.
     """
@@ -104,29 +102,26 @@ def metal_words(case: Case, neck_tops: NeckTops, terms: Terms, removal: Removal)
     if removal.short:
         worst = sorted(removal.short, key=lambda s: -s[1])[:4]
         named = "; ".join(
-            tr("fret {fret} lacks {length}", fret=fret, length=case.length(mm))
-            for fret, mm in worst
+            means("ways.fret-lacks", fret=fret, length=case.length(mm)) for fret, mm in worst
         )
         sentences.append(
-            tr(
-                "Too little metal for {length} of crown: {named}.",
+            means(
+                "ways.too-little-metal-crown",
                 length=case.length(neck_tops.least_crown_mm),
                 named=named,
             )
         )
     if removal.standing:
         named = "; ".join(
-            tr("fret {fret} stands {length} over the line", fret=fret, length=case.length(mm))
+            means("ways.fret-stands-over-line", fret=fret, length=case.length(mm))
             for fret, mm in removal.standing[:4]
         )
-        sentences.append(tr("To be left alone, but in the way: {named}.", named=named))
+        sentences.append(means("ways.left-alone-but-way", named=named))
     for what in what_would_do(neck_tops, terms, removal):
         if what == "lower":
             least = neck_tops.least_crown_mm - max(mm for _, mm in removal.short)
             if least >= LOWEST_MM:
-                sentences.append(
-                    tr("Keeping {length} instead would do.", length=case.length(least))
-                )
+                sentences.append(means("ways.keeping-instead-would-do", length=case.length(least)))
         else:
             sentences.append(_WOULD_DO[what])
     return sentences

@@ -4,14 +4,15 @@ forward.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.clearance.strung_neck import OnNeck
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import NEARLY_FLAT_MM, NeckDescription
 from nuvrek.neck.touch import TOUCHES
@@ -103,16 +104,11 @@ def clean_at(weighing: Weighing, drawn: MetalCurve, heights: Array) -> Draft:
     )
     why = []
     if clean is None:
-        why.append(
-            tr(
-                "The frets can't pay for it at that height: higher strings, or less crown "
-                "kept, would do."
-            )
-        )
+        why.append(means("ways.frets-cant-pay-height-higher"))
         nothing = np.zeros_like(case.neck_tops.crown_mm)
         clean = Clean(nothing, 0.0, 0.0, nothing)
     elif clean.metal_mm < WORTH_FILING_MM:
-        why.append(tr("Every note is clean at that height as it is: nothing to file."))
+        why.append(means("ways.every-note-clean-height-nothing"))
     why += seat_first_words(case)[-1:]
     return _draft(case, clean, heights, now - clean.less_relief_mm, drawn.level_metal_mm, why)
 
@@ -133,20 +129,18 @@ def _reach(case: Case, relief_mm: float) -> tuple[float, float]:
 
 
 def _draft(
-    case: Case, clean: Clean, heights: Array, relief_mm: float, level_mm: float, why: list[str]
+    case: Case, clean: Clean, heights: Array, relief_mm: float, level_mm: float, why: list[Saying]
 ) -> Draft:
     filed = clean.off_mm.max(axis=1) > WORTH_FILING_MM
     frets = tuple(int(f) + 1 for f in np.flatnonzero(filed))
-    gist = tr(
-        "File {frets}: every note clean, each nine times in ten, at "
-        "{height} low and {height_2} high over "
-        "fret {fret}, relief {length}. A full level takes {length_2}.",
+    gist = means(
+        "ways.file-every-note-clean-each",
         fret=case.neck.height_fret,
-        frets=words.frets(frets),
+        frets=meaning.frets(frets),
         height=case.height(float(heights[0])),
-        height_2=case.height(float(heights[-1])),
+        heights=case.height(float(heights[-1])),
         length=case.length(relief_mm),
-        length_2=case.length(level_mm),
+        level=case.length(level_mm),
     )
     promise = Promise(
         relief_mm=relief_mm,

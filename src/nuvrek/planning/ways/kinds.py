@@ -7,12 +7,13 @@ the shelf can say what is in hand before the heavy libraries are there.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable
 from typing import Literal
 
 from msgspec import Struct
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps import cures, new_wire, steps
 from nuvrek.planning.steps.filing import lay_as_it_lies, lay_by_rod, lay_held, lay_straight
@@ -37,20 +38,20 @@ class WayRecord(Struct, frozen=True):
     """
 
     kind: str
-    title: str
+    title: Saying
     builder: str
     steps: Callable[[NeckDescription, Doing], tuple[Step, ...]]
     families: frozenset[Family] = frozenset()
 
 
-def _cure(kind: str, title: str, name: str, *families: Family) -> WayRecord:
+def _cure(kind: str, title: Saying, name: str, *families: Family) -> WayRecord:
     builder = f"nuvrek.planning.ways.cheap_cures:{name}"
     return WayRecord(kind, title, builder, cures.cure_steps(kind), frozenset(families))
 
 
 def _level(
     kind: str,
-    title: str,
+    title: Saying,
     name: str,
     made: Callable[[NeckDescription, Doing], tuple[Step, ...]],
     *also: Family,
@@ -60,7 +61,7 @@ def _level(
     return WayRecord(kind, title, builder, made, frozenset(families))
 
 
-def _new_wire(kind: str, title: str, name: str) -> WayRecord:
+def _new_wire(kind: str, title: Saying, name: str) -> WayRecord:
     builder = f"nuvrek.planning.ways.new_wire:{name}"
     families: tuple[Family, ...] = ("levels", "turns the rod", "even", "new wire")
     return WayRecord(kind, title, builder, new_wire.steps, frozenset(families))
@@ -70,106 +71,112 @@ def _new_wire(kind: str, title: str, name: str) -> WayRecord:
 _RECORDS = (
     WayRecord(
         "leave",
-        tr("Leave it"),
+        means("ways.leave"),
         "nuvrek.planning.ways.without_metal:leave",
         steps.leave,
         frozenset({"not heard"}),
     ),
     WayRecord(
         "read",
-        tr("Read first"),
+        means("ways.read-first"),
         "nuvrek.planning.ways.read_first:read_first",
         steps.read_first,
         frozenset({"not heard"}),
     ),
-    _cure("strings", tr("Strings"), "strings"),
-    _cure("nut", tr("Nut"), "nut"),
-    _cure("zero-fret", tr("Zero fret"), "zero_fret"),
-    _cure("saddle", tr("Saddle"), "saddle"),
-    _cure("shim", tr("Tilt the neck"), "shim"),
-    _cure("rod-nut", tr("See to the rod nut"), "rod_nut"),
-    _cure("rod-back", tr("Turn the rod back"), "rod_back"),
-    _cure("hardware", tr("Quiet the hardware"), "hardware", "not heard"),
+    _cure("strings", means("ways.strings"), "strings"),
+    _cure("nut", means("ways.nut"), "nut"),
+    _cure("zero-fret", means("ways.zero-fret"), "zero_fret"),
+    _cure("saddle", means("ways.saddle"), "saddle"),
+    _cure("shim", means("ways.tilt-neck"), "shim"),
+    _cure("rod-nut", means("ways.see-rod-nut"), "rod_nut"),
+    _cure("rod-back", means("ways.turn-rod-back"), "rod_back"),
+    _cure("hardware", means("ways.quiet-hardware"), "hardware", "not heard"),
     WayRecord(
         "rod",
-        tr("Rod only"),
+        means("ways.rod-only"),
         "nuvrek.planning.ways.without_metal:rod",
         steps.rod,
         frozenset({"turns the rod"}),
     ),
     WayRecord(
         "seat",
-        tr("Seat first"),
+        means("ways.seat-first"),
         "nuvrek.planning.ways.without_metal:seat",
         steps.seat,
         frozenset({"seats"}),
     ),
     WayRecord(
         "ends",
-        tr("Dress the ends"),
+        means("ways.dress-ends"),
         "nuvrek.planning.ways.without_metal:ends",
         steps.ends,
         frozenset({"not heard"}),
     ),
     WayRecord(
         "spot-level",
-        tr("Spot-level"),
+        means("ways.spot-level"),
         "nuvrek.planning.ways.spot_level:spot_level",
         steps.spot,
         frozenset({"turns the rod", "planned", "spot"}),
     ),
     WayRecord(
         "play-clean",
-        tr("Just clean"),
+        means("ways.just-clean"),
         "nuvrek.planning.ways.just_clean:just_clean",
         steps.spot,
         frozenset({"planned", "to a height"}),
     ),
     WayRecord(
         "crown-few",
-        tr("Crown the worn"),
+        means("ways.crown-worn"),
         "nuvrek.planning.ways.crown_worn:crown_few",
         steps.crown_few,
         frozenset({"turns the rod", "planned"}),
     ),
-    _level("level", tr("Level all"), "level_all_tops", steps.level(lay_by_rod), "even"),
+    _level("level", means("ways.level-all"), "level_all_tops", steps.level(lay_by_rod), "even"),
     _level(
         "level-straight",
-        tr("Level, rod straight"),
+        means("ways.level-rod-straight"),
         "level_straight",
         steps.level(lay_straight),
         "even",
     ),
-    _level("level-held", tr("Level, held as strung"), "level_held", steps.level(lay_held), "even"),
-    _level("level-lies", tr("Level as it lies"), "level_lies", steps.level(lay_as_it_lies), "even"),
+    _level(
+        "level-held", means("ways.level-held-strung"), "level_held", steps.level(lay_held), "even"
+    ),
+    _level(
+        "level-lies", means("ways.level-lies"), "level_lies", steps.level(lay_as_it_lies), "even"
+    ),
     _level(
         "crown-first",
-        tr("Crown, then level"),
+        means("ways.crown-then-level"),
         "crown_first",
         steps.level(lay_by_rod, worn_first=True),
     ),
     WayRecord(
         "lift-fret",
-        tr("Lift a fret"),
+        means("ways.lift-fret"),
         "nuvrek.planning.ways.lift_fret:lift_fret",
         new_wire.lift_steps,
         frozenset({"seats"}),
     ),
-    _new_wire("refret-some", tr("Some new wire"), "refret_some"),
-    _new_wire("refret", tr("New wire"), "refret"),
-    _new_wire("refret-true", tr("New wire, trued"), "refret_true"),
-    _new_wire("refret-tangs", tr("New wire, fat tangs"), "refret_tangs"),
-    _new_wire("refret-angle", tr("New wire, angle"), "refret_angle"),
+    _new_wire("refret-some", means("ways.some-new-wire"), "refret_some"),
+    _new_wire("refret", means("ways.new-wire"), "refret"),
+    _new_wire("refret-true", means("ways.new-wire-trued"), "refret_true"),
+    _new_wire("refret-tangs", means("ways.new-wire-fat-tangs"), "refret_tangs"),
+    _new_wire("refret-angle", means("ways.new-wire-angle"), "refret_angle"),
     WayRecord(
         "new-neck",
-        tr("A new neck"),
+        means("ways.new-neck"),
         "nuvrek.planning.ways.last_resorts:new_neck",
         cures.new_neck_steps,
     ),
-    WayRecord("heat", tr("Heat"), "nuvrek.planning.ways.last_resorts:heat", cures.heat_steps),
+    WayRecord(
+        "heat", means("ways.heat"), "nuvrek.planning.ways.last_resorts:heat", cures.heat_steps
+    ),
     WayRecord(
         "refer",
-        tr("Specialist work"),
+        means("ways.specialist-work"),
         "nuvrek.planning.ways.last_resorts:refer",
         cures.refer_steps,
         frozenset({"not heard"}),
@@ -184,7 +191,7 @@ def way_record(kind: str) -> WayRecord:
     return WAYS[kind]
 
 
-def way_title(kind: str) -> str:
+def way_title(kind: str) -> Saying:
     """A way's title; of one this program does not know, its kind in words."""
     record = WAYS.get(kind)
     return record.title if record is not None else kind.replace("-", " ").capitalize()

@@ -2,13 +2,15 @@
 
 from __future__ import annotations
 
+from nuvrek import meaning
+from nuvrek.meaning import Saying
 from dataclasses import dataclass
 
 import numpy as np
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.model.shifts import HEAT_MM
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
@@ -72,38 +74,37 @@ def heat(weighing: Weighing) -> Draft | None:
     so_far = heat_so_far(case.neck_map)
     length = case.length
     done = "".join(
-        tr(
-            " Cycle {n}: {length} out, give or take {length_2}.",
-            n=n,
+        means(
+            "ways.cycle-out-give-or-take",
+            detail=n,
             length=length(mm),
-            length_2=length(doubt),
+            doubt=length(doubt),
         )
         for n, (mm, doubt) in enumerate(so_far.gains, 1)
     )
     low, high = (so_far.expected_mm + sign * so_far.doubt_mm for sign in (-1, 1))
     out = (
-        tr("up to {length}", length=length(high))
+        means("ways.up", length=length(high))
         if low <= 0.0
-        else tr("{length} to {length_2}", length=length(low), length_2=length(high))
+        else means("ways.to", length=length(low), high=length(high))
     )
-    gist = tr(
-        "Heat, one cycle: {out} of bow may come out, and it may not hold.{done} Judged by travel "
-        "regained: strung up with the rod tight, the rod has to be loosened to the relief wanted.",
+    gist = means(
+        "ways.heat-one-cycle-bow-may",
         out=out,
         done=done,
     )
     why = []
     if case.neck.lacquered:
-        why.append(tr("Not on a lacquered board: heat lifts the finish."))
+        why.append(means("ways.not-lacquered-board-heat-lifts"))
     if len(so_far.gains) >= CYCLES_TRIED and so_far.expected_mm < 0.05:
         why.append(
-            tr(
-                "{number} cycles and the neck does not follow: rod or neck must be replaced.",
+            means(
+                "ways.cycles-neck-does-not-follow",
                 number=len(so_far.gains),
             )
         )
     if case.neck.rod == "none":
-        gist += tr(" Without a rod heated wood tends to return.")
+        gist += means("ways.without-rod-heated-wood-tends")
     return Draft("heat", gist, why_not=tuple(why))
 
 
@@ -115,13 +116,12 @@ def new_neck(weighing: Weighing) -> Draft | None:
     low, high = NEW_NECK_HOURS
     return Draft(
         "new-neck",
-        tr(
-            "A new bolt-on neck: {low} to {high} hours to fit and set up, beside {hours} to "
-            "{hours_2} for new wire and days for heat, and its rod works.",
+        means(
+            "ways.new-bolt-neck-hours-fit",
             low=low,
             high=high,
             hours=HOURS[0],
-            hours_2=HOURS[1],
+            other_hours=HOURS[1],
         ),
     )
 
@@ -132,28 +132,24 @@ def refer(weighing: Weighing) -> Draft | None:
     parts = [*_angle(case), *_rod_work(case)]
     if not parts:
         return None
-    return Draft("refer", " ".join(parts))
+    return Draft("refer", meaning.listed(parts, by="sentences"))
 
 
-def _angle(case: Case) -> list[str]:
+def _angle(case: Case) -> list[Saying]:
     heights = case.heights
     if heights.lacking_mm <= 0.0 or case.neck.joint == "bolted":
         return []
-    climbs = tr(" and the tongue climbs") if case.has("tongue") else ""
+    climbs = means("ways.tongue-climbs") if case.has("tongue") else ""
     if heights.heel_mm:
-        heel = tr(
-            "{at_heel_mm} at the heel", at_heel_mm=format_length(heights.at_heel_mm, case.unit)
-        )
+        heel = means("ways.heel", at_heel_mm=format_length(heights.at_heel_mm, case.unit))
     else:
-        heel = tr(
-            "{at_heel_mm} on a usual heel; measure heel "
-            "length and edge over the bridge for the quote",
+        heel = means(
+            "ways.usual-heel-measure-heel-length",
             at_heel_mm=format_length(heights.at_heel_mm, case.unit),
         )
     return [
-        tr(
-            "Neck angle reset: the strings are high, the saddle is spent{climbs}. "
-            "{angle_degrees:.2f}°, {heel}.",
+        means(
+            "ways.neck-angle-reset-strings-high",
             climbs=climbs,
             angle_degrees=heights.angle_degrees,
             heel=heel,
@@ -161,21 +157,9 @@ def _angle(case: Case) -> list[str]:
     ]
 
 
-def _rod_work(case: Case) -> list[str]:
+def _rod_work(case: Case) -> list[Saying]:
     if not _far_over(case):
         return []
     if case.neck.rod == "none":
-        return [
-            tr(
-                "Rod fitting, or the board off and the neck trued: no rod, and more bow than "
-                "frets should pay for. For the quote: "
-                "relief at pitch and slack, board thickness, wood, scale."
-            )
-        ]
-    return [
-        tr(
-            "Rod replacement: the rod is spent and the relief far over. For the quote: rod "
-            "log, relief at pitch and slack, "
-            "board thickness."
-        )
-    ]
+        return [means("ways.rod-fitting-or-board-off")]
+    return [means("ways.rod-replacement-rod-spent-relief")]

@@ -4,12 +4,13 @@ strung up.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import dataclass, replace
 
 import numpy as np
 
 from nuvrek.estimate.heightmap import HeightMap
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.neck.description import LANES
 from nuvrek.planning.case.case import Case
@@ -42,8 +43,8 @@ class SetUp:
     terms: Terms
     strung_mm: float
     strung_doubt_mm: float
-    words: str
-    why_not: tuple[str, ...] = ()
+    words: Saying
+    why_not: tuple[Saying, ...] = ()
 
 
 def terms_of(case: Case) -> Terms:
@@ -94,11 +95,11 @@ def level_draft(weighing: Weighing, kind: WayKind) -> Draft:
     removal = weighing.levels[key]
     metal = metal_words(case, lie.neck_tops, lie.terms, removal)
     filed = removal.off_mm.max(axis=1) > WORTH_FILING_MM
-    gist = lie.words
+    gist: Saying = lie.words
     if not case.rodless and not case.stops and kind != "level-lies":
         gist = f"{gist} {_rod_for_filing(case, kind, removal.rod_dip_mm)}"
     if case.neck.bare:
-        gist = tr("On the straight board; the relief stays open until it is strung.")
+        gist = means("ways.straight-board-relief-stays-open")
     return Draft(
         kind,
         gist,
@@ -111,21 +112,21 @@ def level_draft(weighing: Weighing, kind: WayKind) -> Draft:
     )
 
 
-def _rod_for_filing(case: Case, kind: WayKind, rod_dip_mm: float) -> str:
+def _rod_for_filing(case: Case, kind: WayKind, rod_dip_mm: float) -> Saying:
     """How the wood stands for filing, and about which turn brings it there."""
     held = kind == "level-held"
     stands = board_dip_mm(case.neck_map) + rod_dip_mm
-    what = tr("dip") if stands >= 0.0 else tr("crest")
+    what = means("ways.dip") if stands >= 0.0 else means("ways.crest")
     per_turn = max(case.neck_map.rod_mm_per_turn, LEAST_ANSWER_MM)
     turn = turns_words(-(rod_dip_mm - (case.neck_map.pull_mm if held else 0.0)) / per_turn)
     turned = (
-        tr("the rod as it is")
+        means("ways.rod")
         if turn == turns_words(0.0)
-        else tr("about {turn}, an eighth at a time", turn=turn)
+        else means("ways.about-eighth-time", turn=turn)
     )
-    strings = tr("strung") if held else tr("slack")
-    return tr(
-        "Set the {strings} wood to {length} of {what}: {turned}.",
+    strings = means("ways.strung") if held else means("ways.slack")
+    return means(
+        "ways.set-wood",
         strings=strings,
         length=case.length(abs(stands)),
         what=what,
@@ -148,36 +149,29 @@ def set_up(case: Case, kind: WayKind, terms: Terms) -> SetUp:
         by_strings = pull if kind == "level-held" else 0.0
         rod = -board_dip_mm(neck_map) - by_strings
         reach = float(np.clip(rod, case.neck_tops.rod_dip_low_mm, case.neck_tops.rod_dip_high_mm))
-        why: tuple[str, ...] = ()
+        why: tuple[Saying, ...] = ()
         if abs(rod - reach) >= 1e-9:
-            why = (tr("The rod would have to move the board by {length}.", length=length(rod)),)
+            why = (means("ways.rod-would-have-move-board", length=length(rod)),)
         # Rounded, so that schools that come to the same are solved once.
         moved = round(reach + by_strings, 9)
         fixed = replace(case.neck_tops, rod_dip_low_mm=moved, rod_dip_high_mm=moved)
         if kind == "level-held":
-            words = tr(
-                "Held at its strung shape, rod set straight: no guess at what the strings pull."
-            )
+            words = means("ways.held-strung-shape-rod-set")
             return SetUp(fixed, terms, dressed, DIAL_BACK_MM, words, why)
-        words = tr(
-            "Rod straight, strings off: strung up {length}, give or take {length_2}, then the rod.",
+        words = means(
+            "ways.rod-straight-strings-off-strung",
             length=length(strung),
-            length_2=length(doubt),
+            doubt=length(doubt),
         )
         return SetUp(fixed, terms, strung, doubt, words, why)
     if kind == "crown-first":
-        words = tr(
-            "Worn crowns rounded first, then only what stands over the line: low tops stay as "
-            "they are."
-        )
+        words = means("ways.worn-crowns-rounded-first-then")
         return SetUp(case.neck_tops, replace(terms, band_mm=STILL_MM), strung, doubt, words)
-    words = tr(
-        "Every top touched, rod where it costs least: strung up {length}, give or "
-        "take {length_2}, "
-        "then the rod to {length_3}.",
+    words = means(
+        "ways.every-top-touched-rod-where",
         length=length(strung),
-        length_2=length(doubt),
-        length_3=length(wanted),
+        doubt=length(doubt),
+        wanted=length(wanted),
     )
     return SetUp(case.neck_tops, terms, strung, doubt, words)
 
@@ -190,21 +184,21 @@ def _as_it_lies(case: Case, kind: WayKind, terms: Terms, rigid: NeckTops) -> Set
     dip = wanted - pull
     dressed = replace(terms, dip_mm=dip, band_mm=STILL_MM if kind == "crown-first" else None)
     if kind == "level-held":
-        words = tr(
-            "Held at its strung shape: {length} of relief dressed in as the strings will see it.",
+        words = means(
+            "ways.held-strung-shape-relief-dressed",
             length=length(wanted),
         )
         return SetUp(rigid, dressed, wanted, DIAL_BACK_MM, words)
-    what = tr("dip") if dip >= 0 else tr("crest")
-    words = tr(
-        "Filed as it lies to {length} of {what}: strung up {length_2}, give or take {length_3}.",
+    what = means("ways.dip") if dip >= 0 else means("ways.crest")
+    words = means(
+        "ways.filed-lies-strung-up-give",
         length=length(abs(dip)),
         what=what,
-        length_2=length(wanted),
-        length_3=length(doubt),
+        wanted=length(wanted),
+        doubt=length(doubt),
     )
     if kind == "crown-first":
-        words = tr("Worn crowns rounded first, then only what stands over the line. ") + words
+        words = means("ways.worn-crowns-rounded-first-then-only") + words
     return SetUp(rigid, dressed, wanted, doubt, words)
 
 

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
@@ -25,16 +25,14 @@ def lift_fret(weighing: Weighing) -> Draft | None:
     if len(low) != 1 or case.named("proud"):
         return None
     fret, deep = low[0].fret or 0, -low[0].mm
-    driven = tr("It went too far when it was pressed. ") if fret in seated else ""
+    driven = means("ways.went-too-far-when-pressed") if fret in seated else ""
     cost = low_fret_cost_mm(case, fret)
-    gist = tr(
-        "{driven}Fret {fret} sits {length} low: lift it and glue it at the right "
-        "height, or put new wire there. Bringing all the others down to it takes "
-        "{length_2} of metal.",
+    gist = means(
+        "ways.fret-sits-low-lift-glue",
         driven=driven,
         fret=fret,
         length=case.length(deep),
-        length_2=case.length(cost),
+        cost=case.length(cost),
     )
     return Draft("lift-fret", gist, (fret,))
 

@@ -7,15 +7,16 @@ level takes, what the strings then can do.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import replace
 
 import msgspec
 import numpy as np
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
 from nuvrek.estimate.heightmap import NINE_IN_TEN
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
@@ -143,7 +144,7 @@ def _draft(
     relief, doubt = _relief_after(case, terms)
     return Draft(
         kind,
-        words.sentences(*parts),
+        meaning.sentences(*parts),
         frets=frets,
         why_not=tuple(_why_not(case, made, terms, grips)),
         removal=made.level,
@@ -186,94 +187,85 @@ def _relief_after(case: Case, terms: NewWire) -> tuple[float | None, float | Non
     return wanted, NINE_IN_TEN * within
 
 
-def _why(case: Case, reasons: tuple[Reason, ...]) -> str:
+def _why(case: Case, reasons: tuple[Reason, ...]) -> Saying:
     if not reasons:
-        return tr(
-            "New wire all over, as agreed: {note}.",
-            note=case.agreed_wire.note or tr("the owner wants it"),
+        return means(
+            "ways.new-wire-all-over-agreed",
+            note=case.agreed_wire.note or means("ways.owner-wants"),
         )
-    return tr(
-        "New wire all over: {listed}.", listed=words.listed(reason.says for reason in reasons)
-    )
+    return means("ways.new-wire-all-over", listed=meaning.listed(reason.says for reason in reasons))
 
 
-def _some_words(case: Case, frets: tuple[int, ...]) -> str:
+def _some_words(case: Case, frets: tuple[int, ...]) -> Saying:
     least = case.length(case.neck_tops.least_crown_mm)
     low = [fret for fret in frets if fret in low_frets(case)]
-    kept = tr(": they would keep less than {least}", least=least) if len(low) == len(frets) else ""
-    return tr(
-        "New wire for {frets}{kept}. Only with wire of the same width within "
-        "{length}, as high or a little higher; wider wire is milled.",
-        frets=words.frets(frets),
+    kept = means("ways.they-would-keep-less-than", least=least) if len(low) == len(frets) else ""
+    return means(
+        "ways.new-wire-only-wire-same",
+        frets=meaning.frets(frets),
         kept=kept,
         length=case.length(MATCH_WIDTH_MM),
     )
 
 
-def _wood_words(case: Case, made: NewTops, terms: NewWire) -> str:
+def _wood_words(case: Case, made: NewTops, terms: NewWire) -> Saying:
     truing = made.truing
     if truing is None:
-        return tr("The board is only cleaned.")
+        return means("ways.board-only-cleaned")
     most = int(truing.off_mm.max(axis=1).argmax()) + 1
     sentences = [
-        tr(
-            "The board is trued: {length} of wood on the whole, likely "
-            "{length_2}, most at fret {most} "
-            "({length_3}).",
+        means(
+            "ways.board-trued-wood-whole-likely",
             length=case.length(truing.wood_mm),
-            length_2=case.length(made.wood_likely_mm),
+            wood_likely=case.length(made.wood_likely_mm),
             most=most,
-            length_3=case.length(truing.most_mm),
+            most_length=case.length(truing.most_mm),
         )
     ]
     if terms.angle_mm:
-        sentences.append(
-            tr("{length} more comes off at the nut.", length=case.length(terms.angle_mm))
-        )
+        sentences.append(means("ways.more-comes-off-nut", length=case.length(terms.angle_mm)))
     deeper = tuple(fret for fret, mm in enumerate(truing.saw_mm, 1) if mm > 0.005)
     if deeper:
-        does = words.frets_do(deeper, "must be sawn deeper", "must be sawn deeper")
-        sentences.append(tr("Slots: {does}.", does=words.lower_first(does)))
-    return " ".join(sentences)
+        does = means("ways.must-sawn-deeper", frets=meaning.frets(deeper), number=len(deeper))
+        sentences.append(means("ways.slots", does=does))
+    return meaning.listed(sentences, by="sentences")
 
 
-def _grip_words(case: Case, grips: GripPlan | None, terms: NewWire) -> str:
+def _grip_words(case: Case, grips: GripPlan | None, terms: NewWire) -> Saying:
     if grips is None:
         return ""
     most = terms.spread == "most in the middle"
-    middle = tr("most in the middle") if most else tr("all alike")
+    middle = means("ways.most-middle") if most else means("ways.all-alike")
     low = max(grips.bow_mm - grips.doubt_mm, 0.0)
-    return tr(
-        "Tangs up to {length} fatter than usual, {middle}, "
-        "bend back {length_2}, anything from {length_3} to "
-        "{length_4}: it is learnt after the first frets.",
+    return means(
+        "ways.tangs-up-fatter-than-usual",
         length=case.length(float(np.nanmax(grips.grips_mm))),
         middle=middle,
-        length_2=case.length(grips.bow_mm),
-        length_3=case.length(low),
-        length_4=case.length(grips.bow_mm + grips.doubt_mm),
+        bow=case.length(grips.bow_mm),
+        low=case.length(low),
+        bow_length=case.length(grips.bow_mm + grips.doubt_mm),
     )
 
 
-def _other_words(case: Case, terms: NewWire) -> str:
+def _other_words(case: Case, terms: NewWire) -> Saying:
     """That tangs could do what the wood is trued for."""
     if not case.rodless or terms.wood != "true" or (case.excess_mm or 0.0) <= 0.0:
         return ""
-    return tr("Fatter tangs would push back instead, and leave the wood.")
+    return means("ways.fatter-tangs-would-push-back")
 
 
-def _wire_words(case: Case, made: NewTops) -> str:
+def _wire_words(case: Case, made: NewTops) -> Saying:
     left, least = made.thinnest_mm, case.neck_tops.least_crown_mm
     years = case.wear.years(left, least, made.wire.hardness)
-    return tr(
-        "{name}: {length} of crown after its first level, about {years:.0f} years of it.",
-        name=words.upper_first(made.wire.name),
+    return means(
+        "ways.crown-after-first-level-about",
+        name=made.wire.name,
         length=case.length(left),
         years=years,
     )
 
 
-def _set_up_words(case: Case, made: NewTops) -> str:
+def _set_up_words(case: Case, made: NewTops) -> Saying:
     change = made.set_up
     if case.neck.bare or len(made.frets) < case.neck.frets:
         return ""
@@ -281,57 +273,54 @@ def _set_up_words(case: Case, made: NewTops) -> str:
     moves = []
     if abs(nut) >= 0.03:
         moves.append(
-            tr(
-                "nut slots {length} {it}",
+            means(
+                "ways.nut-slots-with-length-up",
                 length=case.length(abs(nut)),
-                it=tr("up") if nut > 0 else tr("down"),
+                up=means("ways.up-with-again") if nut > 0 else means("ways.down"),
             )
         )
     if abs(saddle) >= 0.05:
         moves.append(
-            tr(
-                "saddle {height} {it}",
+            means(
+                "ways.saddle-with-height-up",
                 height=case.height(abs(saddle)),
-                it=tr("up") if saddle > 0 else tr("down"),
+                up=means("ways.up-with-again") if saddle > 0 else means("ways.down"),
             )
         )
-    return tr("Afterwards {listed}.", listed=words.listed(moves)) if moves else ""
+    return means("ways.afterwards", listed=meaning.listed(moves)) if moves else ""
 
 
-def _hours_words(case: Case, frets: tuple[int, ...]) -> str:
+def _hours_words(case: Case, frets: tuple[int, ...]) -> Saying:
     if len(frets) < case.neck.frets:
         return ""
     most = HOURS[1] + (BOUND_HOURS if case.neck.bound else 0)
-    return tr(
-        "Usually {hours} hours at the least, {most} in truth, with its level.",
+    return means(
+        "ways.usually-hours-least-truth-level",
         hours=HOURS[0],
         most=most,
     )
 
 
-def _why_not(case: Case, made: NewTops, terms: NewWire, grips: GripPlan | None) -> list[str]:
+def _why_not(case: Case, made: NewTops, terms: NewWire, grips: GripPlan | None) -> list[Saying]:
     found = []
     if made.truing is not None and not made.truing.possible:
-        named = words.frets(tuple(dict.fromkeys(fret for fret, _, _ in made.truing.too_thin)))
-        do = words.listed(what_would_do(made.truing, bool(terms.corners)))
-        found.append(
-            tr("The board would be too thin at {named}. What would do: {do}.", named=named, do=do)
-        )
+        named = meaning.frets(tuple(dict.fromkeys(fret for fret, _, _ in made.truing.too_thin)))
+        do = meaning.listed(what_would_do(made.truing, bool(terms.corners)))
+        found.append(means("ways.board-would-too-thin-what", named=named, do=do))
     if not made.level.possible:
-        short = words.frets(tuple(fret for fret, _ in made.level.short))
-        found.append(tr("This wire is too low for its first level: {short}.", short=short))
+        short = meaning.frets(tuple(fret for fret, _ in made.level.short))
+        found.append(means("ways.wire-too-low-first-level", short=short))
     if grips is not None and not grips.possible:
         found.append(
-            tr(
-                "Even the tightest tangs lack {length} of the bow wanted.",
+            means(
+                "ways.even-tightest-tangs-lack-bow",
                 length=case.length(grips.short_mm),
             )
         )
     if terms.angle_mm > MOST_ANGLE_MM:
         found.append(
-            tr(
-                "{length} at the nut is more than slight: fretwork can't cure "
-                "it, the neck's angle must be set.",
+            means(
+                "ways.nut-more-than-slight-fretwork",
                 length=case.length(terms.angle_mm),
             )
         )

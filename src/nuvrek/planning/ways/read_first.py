@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from nuvrek import words
-from nuvrek.language import tr
+from nuvrek.meaning import Saying
+from nuvrek import meaning
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
@@ -15,21 +16,21 @@ def read_first(weighing: Weighing) -> Draft | None:
     """The readings the judgement hangs on; None where they are there."""
     case = weighing.case
     asked = _asked(case)
-    return Draft("read", tr("Read {listed}.", listed=words.listed(asked))) if asked else None
+    return Draft("read", means("ways.read", listed=meaning.listed(asked))) if asked else None
 
 
-def _asked(case: Case) -> list[str]:
+def _asked(case: Case) -> list[Saying]:
     found = []
     if case.relief is None:
-        found.append(tr("the relief at pitch, on both sides"))
+        found.append(means("ways.relief-pitch-both-sides"))
     neck_state = case.neck_map.neck_state
     if relief_blind(neck_state) or (case.relief is None and neck_state.taken):
-        found.append(tr("how a long edge lies on the frets"))
+        found.append(means("ways.how-long-edge-lies-frets"))
     if len(case.unread_lanes) == len(LANES):
-        found.append(tr("the rocker over all three lanes"))
+        found.append(means("ways.rocker-over-all-three-lanes"))
     elif case.unread_lanes:
-        lanes = words.listed(LANE_WORDS[LANES[k]] for k in case.unread_lanes)
-        found.append(tr("the rocker on the {lanes}", lanes=lanes))
+        lanes = meaning.listed(LANE_WORDS[LANES[k]] for k in case.unread_lanes)
+        found.append(means("ways.rocker", lanes=lanes))
     if not case.neck_map.crown_measured and not case.tops_known:
-        found.append(tr("a few crowns"))
+        found.append(means("ways.few-crowns"))
     return found

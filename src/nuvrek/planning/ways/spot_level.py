@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import replace
 
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek import words
-from nuvrek.language import tr
+from nuvrek import meaning
+from nuvrek.meaning import means
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
@@ -58,23 +59,23 @@ def spot_level(weighing: Weighing) -> Draft:
     removal = replace(removal, left_mm=case.neck_tops.crown_mm - removal.off_mm)
     filed = removal.off_mm.max(axis=1) > WORTH_FILING_MM
     frets = tuple(int(fret) + 1 for fret in np.flatnonzero(filed))
-    why = metal_words(case, case.neck_tops, Terms(untouched=agreed.untouched), removal)
+    why: Saying = metal_words(case, case.neck_tops, Terms(untouched=agreed.untouched), removal)
     if not frets:
         if case.tops_known:
-            why.append(tr("No rocker would move: there is nothing to file."))
+            why.append(means("ways.no-rocker-would-move-there"))
         unknown = not_read_words(case)
         return Draft(
-            "spot-level", tr("Nothing to file."), (), tuple(why), removal, not_known=unknown
+            "spot-level", means("ways.nothing-file"), (), tuple(why), removal, not_known=unknown
         )
     waits = tuple(seat_first_words(case)[:1])
     until = (
-        tr("is still")
+        means("ways.still")
         if still <= STILL_MM
-        else tr("finds no more than {length}", length=case.length(still))
+        else means("ways.finds-no-more-than", length=case.length(still))
     )
-    gist = tr(
-        "File {frets} until the ink is gone and the rocker {until}.",
-        frets=words.frets(frets),
+    gist = means(
+        "ways.file-until-ink-gone-rocker",
+        frets=meaning.frets(frets),
         until=until,
     )
     return Draft("spot-level", gist, frets, (*why, *waits), removal, waits=waits)

@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from nuvrek import words
-from nuvrek.language import tr
+from nuvrek.meaning import Saying
+from nuvrek import meaning
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
@@ -15,10 +16,13 @@ def leave(weighing: Weighing) -> Draft:
     """No metal, no turn; what stays so is said."""
     proud = weighing.case.named("proud")
     if not proud:
-        return Draft("leave", tr("No metal, no turn."))
+        return Draft("leave", means("ways.no-metal-no-turn"))
     return Draft(
         "leave",
-        tr("{frets_do} proud.", frets_do=words.frets_do(proud, "still stands", "still stand")),
+        means(
+            "ways.proud",
+            frets_do=means("ways.still-stand", frets=meaning.frets(proud), number=len(proud)),
+        ),
     )
 
 
@@ -28,52 +32,47 @@ def rod(weighing: Weighing) -> Draft:
     return Draft("rod", _rod_gist(case), why_not=_rod_why_not(case))
 
 
-def _rod_why_not(case: Case) -> tuple[str, ...]:
+def _rod_why_not(case: Case) -> tuple[Saying, ...]:
     if case.neck.rod == "none":
-        return (tr("This neck has no rod."),)
+        return (means("ways.neck-has-no-rod"),)
     if case.neck.bare:
-        return (tr("A bare neck has no relief yet: it is set once the strings pull."),)
+        return (means("ways.bare-neck-has-no-relief"),)
     if case.stops:
         return tuple(stop.words for stop in case.stops)
     if case.rod is not None:
         return ()
     if case.relief is None:
-        return (
-            tr("The relief at pitch is not known well enough: take a string gap on both sides."),
-        )
-    return (tr("Relief is already as wanted: {length}.", length=case.length(case.relief.mm)),)
+        return (means("ways.relief-pitch-not-known-well"),)
+    return (means("ways.relief-already-wanted", length=case.length(case.relief.mm)),)
 
 
-def _rod_gist(case: Case) -> str:
+def _rod_gist(case: Case) -> Saying:
     move = case.rod
     if move is None:
-        return tr("The relief needs no turn.")
+        return means("ways.relief-needs-no-turn")
     if not move.known:
-        over = tr("too much") if move.turns > 0 else tr("too little")
-        return tr(
-            "{words} How much relief there is isn't known, only that it is {over}: "
-            "read it again after the move.",
-            words=move.words,
+        over = means("ways.too-much") if move.turns > 0 else means("ways.too-little")
+        return means(
+            "ways.how-much-relief-there-isnt",
+            detail=move.words,
             over=over,
         )
     told = []
     for one in move.forecasts:
         side = "" if one.lane == "middle" else f"{LANE_WORDS[one.lane]} "
         after, doubt = case.length(one.after_mm), case.length(one.doubt_mm)
-        told.append(
-            tr("{side}{after} after it, give or take {doubt}", side=side, after=after, doubt=doubt)
-        )
-    return tr("{words} Forecast {told}.", words=move.words, told="; ".join(told))
+        told.append(means("ways.after-give-or-take", side=side, after=after, doubt=doubt))
+    return means("ways.forecast", detail=move.words, figure=meaning.listed(told, by=";"))
 
 
 def seat(weighing: Weighing) -> Draft:
     """Frets that stand off the wood pressed home."""
     frets = weighing.case.unseated
     if not frets:
-        why = tr("No fret stands off the wood by these readings.")
-        return Draft("seat", tr("Nothing to press home."), why_not=(why,))
+        why = means("ways.no-fret-stands-off-wood")
+        return Draft("seat", means("ways.nothing-press-home"), why_not=(why,))
     return Draft(
-        "seat", tr("Press {frets} home, then read again.", frets=words.frets(frets)), frets
+        "seat", means("ways.press-home-then-read-again", frets=meaning.frets(frets)), frets
     )
 
 
@@ -83,5 +82,5 @@ def ends(weighing: Weighing) -> Draft | None:
         return None
     faults = end_faults(weighing.case.neck_map.neck_state)
     frets = tuple(sorted({fret for found in faults.values() for fret in found}))
-    gist = tr("{frets}: the ends, not the tops.", frets=words.upper_first(words.frets(frets)))
+    gist = means("ways.ends-not-tops", frets=meaning.frets(frets))
     return Draft("ends", gist, frets)

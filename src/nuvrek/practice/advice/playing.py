@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from typing import Literal
 
@@ -9,7 +10,7 @@ import numpy as np
 
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import HeightMap, line_projection, map_neck
-from nuvrek.language import tr
+from nuvrek.meaning import lower_first, means
 from nuvrek.planning.case.way import Plan, Way
 from nuvrek.planning.plan import make_plan
 from nuvrek.planning.ways.kinds import way_title
@@ -22,7 +23,6 @@ from nuvrek.practice.score.account import account
 from nuvrek.readings.entries import AnyEntry, Reading, StateChange
 from nuvrek.readings.entry import strings_as
 from nuvrek.readings.journal import fold
-from nuvrek.words import lower_first
 
 Player = Literal["advice", "plain"]
 MOST_WAYS = 16
@@ -56,45 +56,47 @@ class Score:
         """Whether every note rings clean."""
         return self.notes[0] == self.notes[1]
 
-    def sentences(self) -> tuple[str, ...]:
+    def sentences(self) -> tuple[Saying, ...]:
         """The score in words, a line each."""
-        gone = ", ".join(lower_first(way_title(way)) for way in self.ways) or tr("nothing was done")
-        rings = (
-            tr("Every note rings clean")
-            if self.clean
-            else tr("{notes} of {notes_2}", notes=self.notes[0], notes_2=self.notes[1])
+        gone = ", ".join(lower_first(way_title(way)) for way in self.ways) or means(
+            "practice.nothing-done"
         )
-        ends = "." if self.clean else tr(" notes ring clean")
+        rings = (
+            means("practice.every-note-rings-clean")
+            if self.clean
+            else means("practice.of", notes=self.notes[0], other_notes=self.notes[1])
+        )
+        ends = "." if self.clean else means("practice.notes-ring-clean")
         if not self.clean:
             ends += (
-                tr("; that was said beforehand.")
-                if self.told
-                else tr(", and nothing was said of it.")
+                means("practice.said-beforehand") if self.told else means("practice.nothing-said")
             )
-        plain = ""
+        plain: Saying = ""
         if self.plain_mm is not None and self.by == "advice":
-            plain = tr(
-                "; rod straight and everything level would have taken {plain_mm:.2f} mm",
+            plain = means(
+                "practice.rod-straight-everything-level-would",
                 plain_mm=self.plain_mm,
             )
         return (
             f"{self.word} ({self.difficulty}): {self.matter}.",
-            tr(
-                "By {it}: {gone}.",
-                it=tr("the advice") if self.by == "advice" else tr("the plain procedure"),
+            means(
+                "practice.by",
+                detail=means("practice.advice")
+                if self.by == "advice"
+                else means("practice.plain-procedure"),
                 gone=gone,
             ),
             f"{rings}{ends}",
-            tr("Metal off in sum: {metal_mm:.2f} mm{plain}.", metal_mm=self.metal_mm, plain=plain),
-            tr(
-                "{readings} readings, {minutes} minutes at the bench.",
+            means("practice.metal-off-sum-mm", metal_mm=self.metal_mm, plain=plain),
+            means(
+                "practice.readings-minutes-bench",
                 readings=self.readings,
                 minutes=self.minutes,
             ),
-            tr(
-                "The first map's ranges held at {held} of {held_2} tops.",
+            means(
+                "practice.first-maps-ranges-held-tops",
                 held=self.held[0],
-                held_2=self.held[1],
+                other_held=self.held[1],
             ),
         )
 

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from functools import singledispatch
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.practice.at_work import actions as do
 from nuvrek.simulator.living import filing, tools, working
@@ -22,8 +23,8 @@ class Felt:
     ``seen`` what there is to look at.
     """
 
-    key: str
-    words: str
+    key: Saying
+    words: Saying
     number: float | None = None
     seen: object = None
 
@@ -37,42 +38,42 @@ def carry_out(one: LivingNeck, action: do.AnyAction) -> Felt:
 
 @singledispatch
 def _felt(action: object, one: LivingNeck) -> Felt:
-    raise NotNow(tr("This bench has no such tool."))
+    raise NotNow(means("practice.bench-has-no-such-tool"))
 
 
 @_felt.register
 def _(action: do.Leaf, one: LivingNeck) -> Felt:
     _there(one, action.low, action.at, action.high)
     if action.under == "string":
-        _strung(one, tr("a leaf goes under a string that is taut"))
+        _strung(one, means("practice.leaf-goes-under-string-taut"))
         if not action.low < action.at < action.high:
-            raise NotNow(tr("The fret looked at lies between the two that are held."))
+            raise NotNow(means("practice.fret-looked-lies-between-two"))
         feel = tools.leaf_under_string(
             one, action.lane, action.low, action.high, action.at, action.leaf_mm
         )
     elif action.under == "rocker":
         if not 1 < action.at < one.neck.frets:
-            raise NotNow(tr("A rocker needs a fret on either side."))
+            raise NotNow(means("practice.rocker-needs-fret-either-side"))
         feel = tools.leaf_under_rocker(one, action.lane, action.at, action.leaf_mm)
     else:
         if action.high - action.low < 1:
-            raise NotNow(tr("The edge must lie on two places."))
+            raise NotNow(means("practice.edge-must-lie-two-places"))
         on: tools.EdgeOn = "wood" if action.under == "notched" else "frets"
         feel = tools.leaf_under_edge(
             one, action.lane, action.low, action.high, action.at, action.leaf_mm, on
         )
     said = {
-        "slides": tr("slides through and touches nothing"),
-        "drags": tr("drags"),
-        "stops": tr("stops: it won't go in"),
+        "slides": means("practice.slides-through-touches-nothing"),
+        "drags": means("practice.drags"),
+        "stops": means("practice.stops-wont-go"),
     }
-    return Felt(feel, tr("{leaf:.2f} {feels}.", leaf=action.leaf_mm, feels=said[feel]))
+    return Felt(feel, means("practice.leaf-feels", leaf=action.leaf_mm, feels=said[feel]))
 
 
 @_felt.register
 def _(action: do.Edge, one: LivingNeck) -> Felt:
     if action.high - action.low < 2:
-        raise NotNow(tr("The edge must reach over three places at the least."))
+        raise NotNow(means("practice.edge-must-reach-over-three"))
     seen = tools.edge(
         one,
         action.lane,
@@ -84,16 +85,16 @@ def _(action: do.Edge, one: LivingNeck) -> Felt:
     )
     where = LANE_WORDS[action.lane]
     if seen.rocks:
-        return Felt("rocks", tr("On the {where} the edge rocks.", where=where), seen=seen)
+        return Felt("rocks", means("practice.edge-rocks", where=where), seen=seen)
     if seen.light_mm.max(initial=0.0) > 0.0:
         return Felt(
             "light",
-            tr("On the {where} it lies still, with light under it.", where=where),
+            means("practice.lies-still-light-under", where=where),
             seen=seen,
         )
     return Felt(
-        tr("no light"),
-        tr("On the {where} it lies still, and no light is seen.", where=where),
+        means("practice.no-light"),
+        means("practice.lies-still-no-light-seen", where=where),
         seen=seen,
     )
 
@@ -102,14 +103,14 @@ def _(action: do.Edge, one: LivingNeck) -> Felt:
 def _(action: do.Rocker, one: LivingNeck) -> Felt:
     seen = tools.rocker(one, action.lane, action.fret, action.edge_mm)
     if len(seen.frets) < 3:
-        raise NotNow(tr("This edge is too short here: it does not reach three frets."))
+        raise NotNow(means("practice.edge-too-short-here-does"))
     key = "rocks" if seen.rocks else "still"
     return Felt(
         key,
-        tr(
-            "Over {fret} it {it}.",
+        means(
+            "practice.over",
             fret=action.fret,
-            it=tr("rocks") if seen.rocks else tr("is still"),
+            rocks=means("practice.rocks") if seen.rocks else means("practice.still"),
         ),
         seen=seen,
     )
@@ -118,15 +119,15 @@ def _(action: do.Rocker, one: LivingNeck) -> Felt:
 @_felt.register
 def _(action: do.Finger, one: LivingNeck) -> Felt:
     if action.fret < 1 or one.out[action.fret]:
-        raise NotNow(tr("There is no fret to press."))
+        raise NotNow(means("practice.there-no-fret-press"))
     moves = tools.finger(one, action.fret, action.lane)
     where = LANE_WORDS[action.lane]
     return Felt(
         "moves" if moves else "firm",
-        tr(
-            "Fret {fret} {it} on the {where}.",
+        means(
+            "practice.fret",
             fret=action.fret,
-            it=tr("gives under the finger") if moves else tr("is firm"),
+            detail=means("practice.gives-under-finger") if moves else means("practice.firm"),
             where=where,
         ),
     )
@@ -136,104 +137,104 @@ def _(action: do.Finger, one: LivingNeck) -> Felt:
 def _(action: do.Caliper, one: LivingNeck) -> Felt:
     _there(one, action.fret)
     if action.fret < 1:
-        raise NotNow(tr("The foot stands beside a fret."))
+        raise NotNow(means("practice.foot-stands-beside-fret"))
     if action.groove:
         mm = tools.groove_mm(one, action.fret, action.lane)
         return Felt(
             "groove",
-            tr("The foot sinks {mm:.2f} into the groove of {fret}.", mm=mm, fret=action.fret),
+            means("practice.foot-sinks-into-groove", mm=mm, fret=action.fret),
             mm,
         )
     mm = tools.caliper_mm(one, action.fret, action.lane)
-    return Felt("crown", tr("The foot says {mm:.2f} at {fret}.", mm=mm, fret=action.fret), mm)
+    return Felt("crown", means("practice.foot-says", mm=mm, fret=action.fret), mm)
 
 
 @_felt.register
 def _(action: do.Rule, one: LivingNeck) -> Felt:
-    _strung(one, tr("a string that is not taut hangs anywhere"))
+    _strung(one, means("practice.string-not-taut-hangs-anywhere"))
     mm = tools.rule_mm(one, action.side, action.fret)
-    return Felt("rule", tr("The rule stands on the fret beside the string."), seen=mm)
+    return Felt("rule", means("practice.rule-stands-fret-beside-string"), seen=mm)
 
 
 @_felt.register
 def _(action: do.Pluck, one: LivingNeck) -> Felt:
-    _strung(one, tr("nothing rings"))
+    _strung(one, means("practice.nothing-rings"))
     if action.string >= one.neck.strings or action.fret >= one.neck.frets:
-        raise NotNow(tr("There is no such note to judge."))
+        raise NotNow(means("practice.there-no-such-note-judge"))
     seen = tools.pluck(one, action.string, action.fret)
-    note = tr("Open") if action.fret == 0 else tr("At {fret}", fret=action.fret)
-    return Felt(
-        seen.sound, tr("{note} it {sounds}.", note=note, sounds=_SOUNDS[seen.sound]), seen=seen
-    )
+    note = means("practice.open") if action.fret == 0 else means("practice.at", fret=action.fret)
+    return Felt(seen.sound, means("practice.it", note=note, sounds=_SOUNDS[seen.sound]), seen=seen)
 
 
 _SOUNDS = {
-    "clean": tr("rings clean"),
-    "buzzes": tr("buzzes"),
-    "dead": tr("dies at once"),
-    "slips off": tr("slips off the edge of the fret"),
-    "rattles": tr("rattles: the fret itself sounds"),
+    "clean": means("practice.rings-clean"),
+    "buzzes": means("practice.buzzes"),
+    "dead": means("practice.dies-once"),
+    "slips off": means("practice.slips-off-edge-fret"),
+    "rattles": means("practice.rattles-fret-itself-sounds"),
 }
 
 
 @_felt.register
 def _(action: do.Sight, one: LivingNeck) -> Felt:
-    return Felt("sight", tr("You look along the tops."), seen=one.tops_mm())
+    return Felt("sight", means("practice.you-look-along-tops"), seen=one.tops_mm())
 
 
 @_felt.register
 def _(action: do.FeelKey, one: LivingNeck) -> Felt:
     if not one.rods:
-        return Felt("none", tr("There is nothing for a key to turn."))
+        return Felt("none", means("practice.there-nothing-key-turn"))
     words = {
-        "chewed": tr("The key turns round in the nut: its corners are gone."),
-        "gummed": tr("It won't move at first, as if glued; there is old dirt on the nut."),
-        "fine": tr("The key sits well."),
+        "chewed": means("practice.key-turns-round-nut-corners"),
+        "gummed": means("practice.wont-move-first-if-glued"),
+        "fine": means("practice.key-sits-well"),
     }
     if one.rod_nut == "fine" and one.rods[-1 if action.side == "treble" else 0].slack:
-        return Felt("slack", tr("It turns with two fingers: the rod is slack."))
+        return Felt("slack", means("practice.turns-two-fingers-rod-slack"))
     return Felt(one.rod_nut, words[one.rod_nut])
 
 
 @_felt.register
 def _(action: do.Air, one: LivingNeck) -> Felt:
-    return Felt("air", tr("21 degrees, 48 percent."), 48.0)
+    return Felt("air", means("practice.21-degrees-48-percent"), 48.0)
 
 
 @_felt.register
 def _(action: do.Turn, one: LivingNeck) -> Felt:
     if not one.rods:
-        raise NotNow(tr("This neck has no rod."))
+        raise NotNow(means("practice.neck-has-no-rod"))
     if action.side and len(one.rods) < 2:
-        raise NotNow(tr("There is one rod only."))
+        raise NotNow(means("practice.there-one-rod-only"))
     feel = working.turn_rod(one, action.turns, action.side)
     words = {
-        "free": tr("It turns."),
-        "slack": tr("It turns with nothing behind it: slack."),
-        "at its end": tr("It stops hard. Never force it."),
-        "key slips": tr("The key slips round in the nut; nothing turned."),
-        "binding": tr("It binds and won't turn; the nut is gummed up. Never force it."),
+        "free": means("practice.turns"),
+        "slack": means("practice.turns-nothing-behind-slack"),
+        "at its end": means("practice.stops-hard-never-force"),
+        "key slips": means("practice.key-slips-round-nut-nothing"),
+        "binding": means("practice.binds-wont-turn-nut-gummed"),
     }
-    return Felt(feel, words.get(feel, tr("It turns.")))
+    return Felt(feel, words.get(feel, means("practice.turns")))
 
 
 @_felt.register
 def _(action: do.Tune, one: LivingNeck) -> Felt:
     if one.out.any():
-        raise NotNow(tr("Frets are out: no strings go on."))
+        raise NotNow(means("practice.frets-out-no-strings-go"))
     working.strings(one, action.to)
     return Felt(
         action.to,
-        tr("All strings at pitch.") if action.to == "pitch" else tr("The strings are slack."),
+        means("practice.all-strings-pitch")
+        if action.to == "pitch"
+        else means("practice.strings-slack"),
     )
 
 
 @_felt.register
 def _(action: do.MendNut, one: LivingNeck) -> Felt:
     if action.how == "clear" and one.rod_nut == "chewed":
-        return Felt("chewed", tr("It is clean now, and its corners are still gone."))
+        return Felt("chewed", means("practice.clean-now-corners-still-gone"))
     one.rod_nut = "fine"
-    return Felt("fine", tr("The key sits well now."))
+    return Felt("fine", means("practice.key-sits-well-now"))
 
 
 @_felt.register
@@ -241,9 +242,9 @@ def _(action: do.Press, one: LivingNeck) -> Felt:
     _there(one, action.fret)
     working.press(one, action.fret, action.where, action.force)
     words = {
-        "light": tr("The caul is let down on it lightly."),
-        "firm": tr("The stop is felt, and the caul comes up again."),
-        "hard": tr("It goes down with a crunch."),
+        "light": means("practice.caul-let-down-lightly"),
+        "firm": means("practice.stop-felt-caul-comes-up"),
+        "hard": means("practice.goes-down-crunch"),
     }
     return Felt("pressed", words[action.force])
 
@@ -252,21 +253,19 @@ def _(action: do.Press, one: LivingNeck) -> Felt:
 def _(action: do.Glue, one: LivingNeck) -> Felt:
     _there(one, action.fret)
     working.glue(one, action.fret)
-    return Felt(
-        "glued", tr("Glue is under {fret}, a clamp on it. It needs its time.", fret=action.fret)
-    )
+    return Felt("glued", means("practice.glue-under-clamp-needs-time", fret=action.fret))
 
 
 @_felt.register
 def _(action: do.Wait, one: LivingNeck) -> Felt:
     one.pass_time(action.minutes)
-    return Felt("waited", tr("Time has passed."))
+    return Felt("waited", means("practice.time-has-passed"))
 
 
 @_felt.register
 def _(action: do.Mark, one: LivingNeck) -> Felt:
     one.ink[1:] = ~one.out[1:, None]
-    return Felt("inked", tr("Every top is marked."), seen=one.ink.copy())
+    return Felt("inked", means("practice.every-top-marked"), seen=one.ink.copy())
 
 
 @_felt.register
@@ -277,7 +276,7 @@ def _(action: do.FileFret, one: LivingNeck) -> Felt:
     filing.file_fret(one, action.fret, lanes, action.strokes, action.pressure)
     return Felt(
         "filed",
-        tr("{strokes} strokes on {fret}.", strokes=action.strokes, fret=action.fret),
+        means("practice.strokes", strokes=action.strokes, fret=action.fret),
         seen=one.ink.copy(),
     )
 
@@ -286,7 +285,7 @@ def _(action: do.FileFret, one: LivingNeck) -> Felt:
 def _(action: do.Block, one: LivingNeck) -> Felt:
     _slack(one)
     if action.high <= action.low:
-        raise NotNow(tr("A block needs a way to go."))
+        raise NotNow(means("practice.block-needs-way-go"))
     lanes = [0, 1, 2] if action.where == "whole" else [lane_number(action.where)]
     filing.block(
         one,
@@ -301,7 +300,7 @@ def _(action: do.Block, one: LivingNeck) -> Felt:
     gone = int((~one.ink[1:]).sum())
     return Felt(
         "filed",
-        tr("{strokes} strokes; ink is off {gone} places.", strokes=action.strokes, gone=gone),
+        means("practice.strokes-ink-off-places", strokes=action.strokes, gone=gone),
         seen=one.ink.copy(),
     )
 
@@ -310,14 +309,14 @@ def _(action: do.Block, one: LivingNeck) -> Felt:
 def _(action: do.Crown, one: LivingNeck) -> Felt:
     _there(one, *action.frets)
     working.crown(one, action.frets)
-    return Felt("crowned", tr("{number} tops are round.", number=len(action.frets)))
+    return Felt("crowned", means("practice.tops-round", number=len(action.frets)))
 
 
 @_felt.register
 def _(action: do.RoundEnd, one: LivingNeck) -> Felt:
     for fret in action.frets:
         working.round_end(one, fret, action.side, action.strokes)
-    return Felt("rounded", tr("{number} ends are rounder.", number=len(action.frets)))
+    return Felt("rounded", means("practice.ends-rounder", number=len(action.frets)))
 
 
 @_felt.register
@@ -325,8 +324,8 @@ def _(action: do.NutSlot, one: LivingNeck) -> Felt:
     working.nut_slot(one, action.side, action.mm)
     return Felt(
         "nut",
-        tr(
-            "The slot of the {lane_words} is {moved}.",
+        means(
+            "practice.slot",
             lane_words=LANE_WORDS[action.side],
             moved=_moved(action.mm),
         ),
@@ -338,31 +337,31 @@ def _(action: do.Saddle, one: LivingNeck) -> Felt:
     working.saddle(one, action.side, action.mm)
     return Felt(
         "saddle",
-        tr(
-            "The saddle of the {lane_words} is {moved}.",
+        means(
+            "practice.saddle",
             lane_words=LANE_WORDS[action.side],
             moved=_moved(action.mm),
         ),
     )
 
 
-def _moved(mm: float) -> str:
+def _moved(mm: float) -> Saying:
     if mm > 0:
-        return tr("{mm:.2f} higher", mm=mm)
-    return tr("{mm:.2f} lower", mm=abs(mm))
+        return means("practice.higher", mm=mm)
+    return means("practice.lower", mm=abs(mm))
 
 
 @_felt.register
 def _(action: do.Heat, one: LivingNeck) -> Felt:
     _slack(one)
     working.heat(one, action.over_mm)
-    return Felt("heated", tr("It is cold again and out of its clamp."))
+    return Felt("heated", means("practice.cold-again-out-clamp"))
 
 
 @_felt.register
 def _(action: do.Tape, one: LivingNeck) -> Felt:
     one.taped = action.on
-    return Felt("taped", tr("Tape is on the wood.") if action.on else tr("The tape is off."))
+    return Felt("taped", means("practice.tape-wood") if action.on else means("practice.tape-off"))
 
 
 @_felt.register
@@ -370,51 +369,51 @@ def _(action: do.Pull, one: LivingNeck) -> Felt:
     _slack(one)
     _there(one, *action.frets)
     working.pull(one, action.frets)
-    return Felt("pulled", tr("{number} frets are out.", number=len(action.frets)))
+    return Felt("pulled", means("practice.frets-out", number=len(action.frets)))
 
 
 @_felt.register
 def _(action: do.TrueWood, one: LivingNeck) -> Felt:
     if not one.out[1:].all():
-        raise NotNow(tr("Frets are in the way of a block on the wood."))
+        raise NotNow(means("practice.frets-way-block-wood"))
     if action.high <= action.low:
-        raise NotNow(tr("A block needs a way to go."))
+        raise NotNow(means("practice.block-needs-way-go"))
     filing.true_wood(
         one, action.low, action.high, action.strokes, action.length_mm, action.pressure
     )
-    return Felt("trued", tr("{strokes} strokes on the wood.", strokes=action.strokes))
+    return Felt("trued", means("practice.strokes-wood", strokes=action.strokes))
 
 
 @_felt.register
 def _(action: do.Saw, one: LivingNeck) -> Felt:
     if not one.out.any():
-        raise NotNow(tr("No slot is empty."))
+        raise NotNow(means("practice.no-slot-empty"))
     working.deepen(one, action.mm)
-    return Felt("sawn", tr("The empty slots are {mm:.1f} deeper.", mm=action.mm))
+    return Felt("sawn", means("practice.empty-slots-deeper", mm=action.mm))
 
 
 @_felt.register
 def _(action: do.Fit, one: LivingNeck) -> Felt:
     if not one.out.any():
-        raise NotNow(tr("No slot is empty."))
+        raise NotNow(means("practice.no-slot-empty"))
     count = int(one.out.sum())
     working.fit(one, action.height_mm, action.tang_mm, action.grip_mm)
-    return Felt("fitted", tr("{count} frets are in.", count=count))
+    return Felt("fitted", means("practice.frets", count=count))
 
 
 def _there(one: LivingNeck, *frets: int) -> None:
     for fret in frets:
         if fret > one.neck.frets:
-            raise NotNow(tr("There is no fret {fret}.", fret=fret))
+            raise NotNow(means("practice.there-no-fret", fret=fret))
         if one.out[fret]:
-            raise NotNow(tr("Fret {fret} is out.", fret=fret))
+            raise NotNow(means("practice.fret-out", fret=fret))
 
 
-def _strung(one: LivingNeck, why: str) -> None:
+def _strung(one: LivingNeck, why: Saying) -> None:
     if one.tension < 0.5:
-        raise NotNow(tr("The strings are slack: {why}.", why=why))
+        raise NotNow(means("practice.strings-slack-with-why", why=why))
 
 
 def _slack(one: LivingNeck) -> None:
     if one.tension > 0.5:
-        raise NotNow(tr("The strings are at pitch: let them down before this."))
+        raise NotNow(means("practice.strings-pitch-let-them-down"))

@@ -2,23 +2,24 @@
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.meaning import Saying
+from nuvrek.meaning import means
 
 # Tuning, waiting, ink and tape are none: nothing of the neck is changed for good by them.
-WORK: dict[str, str] = {
-    "turn": tr("the rod was turned"),
-    "mend-rod-nut": tr("the rod's nut was seen to"),
-    "press": tr("a fret was pressed"),
-    "glue": tr("a fret was glued"),
-    "file": tr("a single fret was filed"),
-    "block": tr("the block was taken up"),
-    "crown": tr("tops were crowned"),
-    "round-end": tr("ends were rounded"),
-    "nut-slot": tr("the nut was worked on"),
-    "saddle": tr("the saddle was moved"),
-    "heat": tr("the neck was heated"),
-    "pull": tr("frets were pulled"),
-    "true-wood": tr("the wood was sanded"),
-    "saw": tr("the slots were sawn"),
-    "fit": tr("new wire was fitted"),
+WORK: dict[str, Saying] = {
+    "turn": means("practice.rod-turned"),
+    "mend-rod-nut": means("practice.rods-nut-seen"),
+    "press": means("practice.fret-pressed"),
+    "glue": means("practice.fret-glued"),
+    "file": means("practice.single-fret-filed"),
+    "block": means("practice.block-taken-up"),
+    "crown": means("practice.tops-were-crowned"),
+    "round-end": means("practice.ends-were-rounded"),
+    "nut-slot": means("practice.nut-worked"),
+    "saddle": means("practice.saddle-moved"),
+    "heat": means("practice.neck-heated"),
+    "pull": means("practice.frets-were-pulled"),
+    "true-wood": means("practice.wood-sanded"),
+    "saw": means("practice.slots-were-sawn"),
+    "fit": means("practice.new-wire-fitted"),
 }

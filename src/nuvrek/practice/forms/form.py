@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
@@ -17,7 +18,7 @@ class Judged:
     """Points of a hundred, and why, a line each."""
 
     points: int
-    words: tuple[str, ...]
+    words: tuple[Saying, ...]
 
 
 @dataclass(frozen=True)
@@ -28,8 +29,8 @@ class Form:
     """
 
     key: str
-    title: str
-    task: str
+    title: Saying
+    task: Saying
     make: Callable[[Generator], LivingNeck]
     judge: Callable[[Desk, Sequence[AnyEntry], Sequence[AnyEntry]], Judged]
     tools: tuple[str, ...] | None = None

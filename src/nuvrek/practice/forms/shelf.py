@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Sequence
 
 import numpy as np
 from msgspec import structs
 from numpy.random import Generator
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.practice.at_work.actions import Block, Crown, FileFret, RoundEnd
 from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.forms.form import Form, Judged
@@ -25,7 +26,7 @@ PAPER_MM = tuple(round(0.1 * n, 1) for n in range(1, 9))
 
 
 def _uneven(rng: Generator) -> LivingNeck:
-    one = plain_neck(int(rng.integers(1_000)), complaint=tr("Some frets rock."))
+    one = plain_neck(int(rng.integers(1_000)), complaint=means("practice.some-frets-rock"))
     for fret in rng.choice(np.arange(3, 21), 4, replace=False):
         one.crown_mm[fret] += float(rng.uniform(0.06, 0.11))
     as_wanted(one)
@@ -33,7 +34,7 @@ def _uneven(rng: Generator) -> LivingNeck:
 
 
 def _one_proud(rng: Generator) -> LivingNeck:
-    one = plain_neck(int(rng.integers(1_000)), complaint=tr("One fret rocks."))
+    one = plain_neck(int(rng.integers(1_000)), complaint=means("practice.one-fret-rocks"))
     one.crown_mm[int(rng.integers(5, 18))] += float(rng.uniform(0.07, 0.12))
     as_wanted(one)
     return one
@@ -41,7 +42,9 @@ def _one_proud(rng: Generator) -> LivingNeck:
 
 def _anything(rng: Generator) -> LivingNeck:
     relief = float(rng.uniform(0.05, 0.55))
-    one = plain_neck(int(rng.integers(1_000)), relief_mm=relief, complaint=tr("It buzzes."))
+    one = plain_neck(
+        int(rng.integers(1_000)), relief_mm=relief, complaint=means("practice.buzzes-with-again")
+    )
     for fret in rng.choice(np.arange(2, 21), 3, replace=False):
         one.crown_mm[fret] += float(rng.choice([-1.0, 1.0])) * float(rng.uniform(0.05, 0.1))
     as_wanted(one)
@@ -54,7 +57,7 @@ def _budget(rng: Generator) -> LivingNeck:
     one.groove_mm[worn] += float(rng.uniform(0.06, 0.18))
     one.neck = structs.replace(
         one.neck,
-        complaint=tr("Lent out every week; worn. The shelf can spend 90 on it, no more."),
+        complaint=means("practice.lent-out-every-week-worn"),
         owner="",
     )
     as_wanted(one)
@@ -75,11 +78,11 @@ def _judge_sweep(desk: Desk, _before: Sequence[AnyEntry], own: Sequence[AnyEntry
     marked = {entry.fret for entry in own if isinstance(entry, Rock) and entry.says == "rocks"}
     found, missed, false = len(true & marked), sorted(true - marked), sorted(marked - true)
     points = round(100.0 * max(found - 0.5 * len(false), 0.0) / max(len(true), 1))
-    words = [tr("{found} of {number} that rock are marked.", found=found, number=len(true))]
+    words = [means("practice.rock-marked", detail=found, number=len(true))]
     if missed:
-        words.append(tr("Not marked: {map}.", map=", ".join(map(str, missed))))
+        words.append(means("practice.not-marked", missed=", ".join(map(str, missed))))
     if false:
-        words.append(tr("Marked, and nothing there: {map}.", map=", ".join(map(str, false))))
+        words.append(means("practice.marked-nothing-there", false=", ".join(map(str, false))))
     return Judged(points, tuple(words))
 
 
@@ -87,24 +90,24 @@ def _judge_stroke(desk: Desk, _before: Sequence[AnyEntry], _own: Sequence[AnyEnt
     fresh = desk.fresh().neck
     proud = next((m for m in matters(fresh) if m.of == "proud"), None)
     if proud is None:
-        return Judged(0, (tr("Nothing stood proud."),))
+        return Judged(0, (means("practice.nothing-stood-proud"),))
     took = float(desk.neck.taken_mm[proud.fret].mean())
     tops, x = desk.neck.tops_mm(), desk.neck.x_mm
     left = max(over_line(x, tops[:, k], proud.fret - 1, proud.fret, proud.fret + 1) for k in (0, 2))
     elsewhere = float(desk.neck.taken_mm.mean(axis=1).sum()) - took
     over = max(-left, 0.0)
     points = round(100.0 * np.exp(-((left / 0.03) ** 2)) * np.exp(-elsewhere / 0.1))
-    words = [
-        tr(
-            "Fret {fret} lost {took:.2f} mm and stands {left:+.2f} mm to its neighbours.",
+    words: list[Saying] = [
+        means(
+            "practice.fret-lost-mm-stands-mm",
             fret=proud.fret,
             took=took,
             left=left,
         )
     ]
-    words.append(tr("One stroke less would have been right.") if over > 0.015 else "")
+    words.append(means("practice.one-stroke-less-would-have") if over > 0.015 else "")
     if elsewhere > 0.01:
-        words.append(tr("{elsewhere:.2f} mm came off other frets.", elsewhere=elsewhere))
+        words.append(means("practice.mm-came-off-other-frets", elsewhere=elsewhere))
     return Judged(points, tuple(word for word in words if word))
 
 
@@ -119,7 +122,7 @@ def _judge_next(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry])
     neck = desk.neck.neck
     mine = [entry for entry in own if isinstance(entry, Reading)][:1]
     if not mine:
-        return Judged(0, (tr("No reading was taken."),))
+        return Judged(0, (means("practice.no-reading-taken"),))
     was = map_neck(fold(neck, [*before]))
     doubt = float(np.square(was.tops_doubt_mm).sum())
     got = doubt - float(np.square(map_neck(fold(neck, [*before, *mine])).tops_doubt_mm).sum())
@@ -131,11 +134,11 @@ def _judge_next(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry])
         if won > best:
             best, named = won, one.reason
     share = got / best if best > 0.0 else 1.0
-    words = [tr("Your reading took {got:.0%} of the doubt away.", got=max(got, 0.0) / doubt)]
+    words = [means("practice.your-reading-took-doubt-away", got=max(got, 0.0) / doubt)]
     words.append(
-        tr("More would have come of: {named}", named=named)
+        means("practice.more-would-have-come", named=named)
         if named
-        else tr("None would have told more.")
+        else means("practice.none-would-have-told-more")
     )
     return Judged(round(100.0 * min(max(share, 0.0), 1.0)), tuple(words))
 
@@ -150,7 +153,7 @@ def _judge_offer(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry]
 
     chosen = next((e.way for e in reversed(own) if isinstance(e, Chosen)), None)
     if chosen is None:
-        return Judged(0, (tr("Nothing was offered: a way is chosen on Choose."),))
+        return Judged(0, (means("practice.nothing-offered-way-chosen-choose"),))
     neck_map = map_neck(fold(desk.neck.neck, [*before]))
     plan = make_plan(neck_map, find(neck_map), draw=False)
     course = [leg.way for leg in plan.course] or [plan.advice]
@@ -159,15 +162,18 @@ def _judge_offer(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry]
     costs = (
         ""
         if way is None
-        else tr(
-            ", {minutes:.1f} h, {metal_mm:.2f} mm of metal",
+        else means(
+            "practice.h-mm-metal",
             minutes=way.minutes / 60.0,
             metal_mm=way.metal_mm,
         )
     )
     words = [
-        tr("You offered: {way_title}{costs}.", way_title=way_title(chosen), costs=costs),
-        tr("This program would: {it}.", it=tr(", then ").join(way_title(kind) for kind in course)),
+        means("practice.you-offered", way_title=way_title(chosen), costs=costs),
+        means(
+            "practice.program-would",
+            course=means("practice.then").join(way_title(kind) for kind in course),
+        ),
         *plan.reasons[:2],
     ]
     return Judged(points, tuple(words))
@@ -179,15 +185,15 @@ def _judge_home_made(desk: Desk, _before: Sequence[AnyEntry], _own: Sequence[Any
     share = 1.0 if not end.unclean else max(won, 0) / max(began.unclean, 1)
     filed = any(isinstance(a, Block | FileFret | Crown | RoundEnd) for a in desk.actions)
     words = [
-        tr(
-            "{clean} of {notes} notes ring clean; before it were {clean_2}.",
+        means(
+            "practice.notes-ring-clean-before-were",
             clean=end.clean,
             notes=end.notes,
-            clean_2=began.clean,
+            other_clean=began.clean,
         ),
-        tr("{metal_mm:.2f} mm of metal.", metal_mm=end.metal_mm)
+        means("practice.mm-metal", metal_mm=end.metal_mm)
         if filed
-        else tr("No metal was taken."),
+        else means("practice.no-metal-taken"),
     ]
     return Judged(round(100.0 * share), tuple(words))
 
@@ -195,8 +201,8 @@ def _judge_home_made(desk: Desk, _before: Sequence[AnyEntry], _own: Sequence[Any
 FORMS: tuple[Form, ...] = (
     Form(
         key="two-minute-sweep",
-        title=tr("Two-minute sweep"),
-        task=tr("A rocker and two minutes: mark the frets that rock, and no others."),
+        title=means("practice.two-minute-sweep"),
+        task=means("practice.rocker-two-minutes-mark-frets"),
         make=_uneven,
         judge=_judge_sweep,
         tools=("rocker",),
@@ -204,10 +210,8 @@ FORMS: tuple[Form, ...] = (
     ),
     Form(
         key="next-reading",
-        title=tr("Which reading next"),
-        task=tr(
-            "The neck was begun. Take the one reading that would tell most, and write it down."
-        ),
+        title=means("practice.which-reading-next"),
+        task=means("practice.neck-begun-take-one-reading"),
         make=_anything,
         judge=_judge_next,
         tools=("leaf", "edge", "rocker", "finger", "caliper", "rule", "string"),
@@ -216,26 +220,23 @@ FORMS: tuple[Form, ...] = (
     ),
     Form(
         key="right-stroke",
-        title=tr("Stop at the right stroke"),
-        task=tr("One fret is proud. File it until it is right, and not a stroke longer."),
+        title=means("practice.stop-right-stroke"),
+        task=means("practice.one-fret-proud-file-until"),
         make=_one_proud,
         judge=_judge_stroke,
     ),
     Form(
         key="what-to-offer",
-        title=tr("What would you offer"),
-        task=tr("The neck was read, the purse is small. Choose the way you would offer."),
+        title=means("practice.what-would-you-offer"),
+        task=means("practice.neck-read-purse-small-choose"),
         make=_budget,
         judge=_judge_offer,
         surveyed="full",
     ),
     Form(
         key="home-made-tools",
-        title=tr("Home-made tools only"),
-        task=tr(
-            "Slips of paper for leaves, a cut edge, a short one for a rocker, your ears. Make it "
-            "play."
-        ),
+        title=means("practice.home-made-tools-only"),
+        task=means("practice.slips-paper-leaves-cut-edge"),
         make=_anything,
         judge=_judge_home_made,
         tools=("leaf", "edge", "rocker", "finger", "pluck", "sight", "key", "string", "hand"),
@@ -249,4 +250,4 @@ def form(key: str) -> Form:
     for one in FORMS:
         if one.key == key:
             return one
-    raise ValueError(tr("There is no form '{key}'.", key=key[:40]))
+    raise ValueError(means("practice.there-no-form", key=key[:40]))

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
@@ -14,7 +14,7 @@ HUMP, SUPPORT, OTHER_SCALE_MM = 12, 16, 628.0
 
 
 def _hump_neck() -> LivingNeck:
-    one = plain_neck(4, relief_mm=0.12, complaint=tr("It chokes around the ninth fret."))
+    one = plain_neck(4, relief_mm=0.12, complaint=means("lessons.chokes-around-ninth-fret"))
     hump(one, HUMP, 0.22, 28.0)
     return one
 
@@ -40,7 +40,7 @@ def _hump_trap(desk: Desk) -> None:
 
 
 def _support_neck() -> LivingNeck:
-    one = plain_neck(5, relief_mm=0.2, complaint=tr("The notes before the body joint choke."))
+    one = plain_neck(5, relief_mm=0.2, complaint=means("lessons.notes-before-body-joint-choke"))
     one.crown_mm[SUPPORT] += 0.12
     as_wanted(one)
     return one
@@ -60,7 +60,7 @@ def _support_trap(desk: Desk) -> None:
 
 
 def _scale_neck() -> LivingNeck:
-    return plain_neck(6, relief_mm=0.2, complaint=tr("Please look it over."))
+    return plain_neck(6, relief_mm=0.2, complaint=means("lessons.please-look-over"))
 
 
 def _scale_well(desk: Desk) -> None:
@@ -83,15 +83,9 @@ LESSONS = (
     Lesson(
         key="edge-over-hump",
         skill="edge",
-        title=tr("Light at both ends"),
-        stake=tr(
-            "An edge over a hump touches in one place and shows light at both ends; that light "
-            "is no relief. A rod that is turned for it bends the good part of the neck."
-        ),
-        afterwards=tr(
-            "Look where the edge touched and whether it rocked. The relief before the hump "
-            "was never at fault."
-        ),
+        title=means("lessons.light-both-ends"),
+        stake=means("lessons.edge-over-hump-touches-one"),
+        afterwards=means("lessons.look-where-edge-touched-whether"),
         looks=("edge", "rocker"),
         deeds=("block", "file"),
         make=_hump_neck,
@@ -103,15 +97,9 @@ LESSONS = (
     Lesson(
         key="spoilt-supports",
         skill="edge",
-        title=tr("A support that stands high"),
-        stake=tr(
-            "A string held at two frets lies on those two, and their own heights are in every "
-            "gap between them. One support that stands high makes relief out of nothing."
-        ),
-        afterwards=tr(
-            "Hold the relief read at 1 and the joint against the one read at 2 and three "
-            "frets less: where they part, a support lied."
-        ),
+        title=means("lessons.support-stands-high"),
+        stake=means("lessons.string-held-two-frets-lies"),
+        afterwards=means("lessons.hold-relief-read-1-joint"),
         looks=("leaf", "rocker"),
         deeds=("file",),
         make=_support_neck,
@@ -123,15 +111,9 @@ LESSONS = (
     Lesson(
         key="wrong-notches",
         skill="edge",
-        title=tr("Notches of another scale"),
-        stake=tr(
-            "A notched edge of another scale rides on a fret and shows a hollow under it. The "
-            "board it speaks of does not exist, and the rod turned for it spoils a good neck."
-        ),
-        afterwards=tr(
-            "See which fret the edge stood on. The scale cut into the edge must be the "
-            "scale of the neck."
-        ),
+        title=means("lessons.notches-another-scale"),
+        stake=means("lessons.notched-edge-another-scale-rides"),
+        afterwards=means("lessons.see-which-fret-edge-stood"),
         looks=("edge", "leaf"),
         make=_scale_neck,
         well=_scale_well,

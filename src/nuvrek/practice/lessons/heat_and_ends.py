@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
@@ -16,7 +16,9 @@ EVERY = tuple(range(1, 23))
 
 
 def _heat_neck() -> LivingNeck:
-    one = plain_neck(18, rod="none", relief_mm=0.55, rods=(), complaint=tr("High strings, no rod."))
+    one = plain_neck(
+        18, rod="none", relief_mm=0.55, rods=(), complaint=means("lessons.high-strings-no-rod")
+    )
     one.set_string_height(2.4, 2.1)
     return one
 
@@ -42,7 +44,7 @@ def _heat_trap(desk: Desk) -> None:
 
 
 def _ends_neck() -> LivingNeck:
-    one = plain_neck(19, complaint=tr("The fret ends scratch."))
+    one = plain_neck(19, complaint=means("lessons.fret-ends-scratch"))
     one.sharp[1:] = True
     return one
 
@@ -65,15 +67,9 @@ LESSONS = (
     Lesson(
         key="heat-comes-back",
         skill="level",
-        title=tr("Heat that comes back"),
-        stake=tr(
-            "Wood that was bent by heat goes a part of its way back within weeks, most of all "
-            "without a rod. A neck handed over straight from its clamp comes home bowed."
-        ),
-        afterwards=tr(
-            "Compare the relief on the day and two weeks later. Bend it past straight, let "
-            "it lie, read it again, and only then set it up."
-        ),
+        title=means("lessons.heat-comes-back"),
+        stake=means("lessons.wood-bent-heat-goes-part"),
+        afterwards=means("lessons.compare-relief-day-two-weeks"),
         looks=("leaf", "edge"),
         deeds=("heat",),
         make=_heat_neck,
@@ -87,12 +83,9 @@ LESSONS = (
     Lesson(
         key="over-rounded-ends",
         skill="ends",
-        title=tr("Ends too round"),
-        stake=tr(
-            "A fret end is broken by a hair, so that the hand does not feel it. Too much, and "
-            "the outer strings slip off the edge, which nothing but new wire cures."
-        ),
-        afterwards=tr("Play the outer strings up the neck and push them a little outwards."),
+        title=means("lessons.ends-too-round"),
+        stake=means("lessons.fret-end-broken-hair-so"),
+        afterwards=means("lessons.play-outer-strings-up-neck"),
         deeds=("round-end",),
         make=_ends_neck,
         well=_ends_well,

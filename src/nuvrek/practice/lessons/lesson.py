@@ -2,17 +2,17 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 from typing import Literal
 
-from nuvrek.language import figure, tr
+from nuvrek.meaning import Figure, means
 from nuvrek.practice.at_work.actions import action_kind
 from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.at_work.work import WORK
 from nuvrek.practice.score.account import HEIGHT_MM, RELIEF_MM, Account, account
 from nuvrek.simulator.living.neck import LivingNeck
-from nuvrek.words import upper_first
 
 Skill = Literal[
     "press", "rocker", "edge", "rod", "seat", "spot", "level", "crown", "ends", "refret"
@@ -47,21 +47,21 @@ class Cost:
         return _figure(trapped, self.of) - _figure(well, self.of) >= self.least
 
     @property
-    def words(self) -> str:
+    def words(self) -> Saying:
         """The cost as a sentence."""
-        n = figure(f"{self.least:g}")
+        n = Figure(f"{self.least:g}")
         return {
-            "metal": tr(
-                "It costs {n} mm of metal or more, summed over the frets, and it never comes back.",
-                n=n,
+            "metal": means(
+                "lessons.costs-mm-metal-or-more",
+                detail=n,
             ),
-            "notes": tr("{n} notes or more do not ring clean afterwards.", n=n),
-            "minutes": tr("It costs {n} minutes or more at the bench.", n=n),
-            "wood": tr("It costs {n} mm of wood or more, summed over the frets.", n=n),
-            "relief": tr("The relief ends {n} mm or more further from what is wanted.", n=n),
-            "crown": tr("{n} frets or more end too low to crown.", n=n),
-            "parts": tr("It costs {n} frets of new wire or more.", n=n),
-            "heights": tr("The strings end {n} mm or more further from their height.", n=n),
+            "notes": means("lessons.notes-or-more-do-not", detail=n),
+            "minutes": means("lessons.costs-minutes-or-more-bench", detail=n),
+            "wood": means("lessons.costs-mm-wood-or-more", detail=n),
+            "relief": means("lessons.relief-ends-mm-or-more", detail=n),
+            "crown": means("lessons.frets-or-more-end-too", detail=n),
+            "parts": means("lessons.costs-frets-new-wire-or", detail=n),
+            "heights": means("lessons.strings-end-mm-or-more", detail=n),
         }[self.of]
 
 
@@ -89,9 +89,9 @@ class Lesson:
 
     key: str
     skill: Skill
-    title: str
-    stake: str
-    afterwards: str
+    title: Saying
+    stake: Saying
+    afterwards: Saying
     make: Callable[[], LivingNeck]
     well: Callable[[Desk], None]
     trap: Callable[[Desk], None]
@@ -110,11 +110,11 @@ class Lesson:
     def missed(self, desk: Desk) -> tuple[str, ...]:
         """What is not as it should be, a sentence each; empty when the lesson is solved."""
         end = account(desk, later=self.later)
-        wrong = [*missed(end, self.aims, self.most_metal_mm), *self._not_learnt(desk)]
+        wrong: list[Saying] = [*missed(end, self.aims, self.most_metal_mm), *self._not_learnt(desk)]
         if end.parts > self.most_parts:
             wrong.append(
-                tr(
-                    "{parts} frets of new wire went in; {most} would have done.",
+                means(
+                    "lessons.frets-new-wire-went-would",
                     parts=end.parts,
                     most=self.most_parts,
                 )
@@ -128,65 +128,65 @@ class Lesson:
         for kind in kinds:
             looked = looked or kind in self.looks
             if kind in WORK and not looked:
-                yield tr("Work began before anything had been read that tells what is the matter.")
+                yield means("lessons.work-began-before-anything-had")
                 break
         if not looked and not any(kind in WORK for kind in kinds):
-            yield tr("Nothing was read that tells what is the matter.")
+            yield means("lessons.nothing-read-tells-what-matter")
         called_for = {*self.deeds, *HEIGHTS, *(("crown",) if FILING & {*self.deeds} else ())}
         strange = sorted({kind for kind in kinds if kind in WORK} - called_for)
         for kind in strange:
-            yield tr("{done}: that was not called for here.", done=upper_first(WORK[kind]))
+            yield means("lessons.not-called-here", done=WORK[kind])
 
 
 def missed(one: Account, aims: tuple[Aim, ...], most_metal_mm: float | None) -> tuple[str, ...]:
     """What of some aims was not reached, a sentence each."""
-    wrong: dict[Aim, tuple[bool, str]] = {
+    wrong: dict[Aim, tuple[bool, Saying]] = {
         "notes": (
             one.unclean > 0,
-            tr(
-                "{unclean} of {notes} notes do not ring clean.",
+            means(
+                "lessons.notes-do-not-ring-clean",
                 unclean=one.unclean,
                 notes=one.notes,
             ),
         ),
         "heights": (
             one.height_off_mm > HEIGHT_MM,
-            tr(
-                "The strings stand {height_off_mm:.2f} mm off the wanted height.",
+            means(
+                "lessons.strings-stand-mm-off-wanted",
                 height_off_mm=one.height_off_mm,
             ),
         ),
         "relief": (
             one.relief_off_mm > RELIEF_MM,
-            tr(
-                "The relief is {relief_off_mm:.2f} mm off what is wanted.",
+            means(
+                "lessons.relief-mm-off-what-wanted",
                 relief_off_mm=one.relief_off_mm,
             ),
         ),
         "seated": (
             one.loose + one.out > 0,
-            tr("{out} frets are out.", out=one.out)
+            means("lessons.frets-out", out=one.out)
             if one.out
-            else tr("{loose} of the frets still move.", loose=one.loose),
+            else means("lessons.frets-still-move", loose=one.loose),
         ),
         "round": (
             one.flat > 0,
-            tr("{flat} tops were filed and not made round again.", flat=one.flat),
+            means("lessons.tops-were-filed-not-made", flat=one.flat),
         ),
         "crown": (
             one.under_least > 0,
-            tr("{under_least} frets are lower than they may be.", under_least=one.under_least),
+            means("lessons.frets-lower-than-they-may", under_least=one.under_least),
         ),
         "smooth": (
             one.sharp_ends > 0,
-            tr("{sharp_ends} fret ends are still sharp.", sharp_ends=one.sharp_ends),
+            means("lessons.fret-ends-still-sharp", sharp_ends=one.sharp_ends),
         ),
     }
-    out = [words for key, (bad, words) in wrong.items() if bad and key in aims]
+    out: list[Saying] = [words for key, (bad, words) in wrong.items() if bad and key in aims]
     if most_metal_mm is not None and one.metal_mm > most_metal_mm:
         out.append(
-            tr(
-                "{metal_mm:.2f} mm of metal is gone in sum; {most_metal_mm:.2f} would have done.",
+            means(
+                "lessons.mm-metal-gone-sum-would",
                 metal_mm=one.metal_mm,
                 most_metal_mm=most_metal_mm,
             )

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
@@ -25,7 +25,7 @@ def _stripped(one: LivingNeck) -> LivingNeck:
 
 
 def _ends_lag_neck() -> LivingNeck:
-    one = plain_neck(20, complaint=tr("Stripped for new wire; the board is rough."))
+    one = plain_neck(20, complaint=means("lessons.stripped-new-wire-board-rough"))
     one.wood_mm += 0.05 * np.sin(one.x_mm / 22.0)[:, None]
     return _stripped(one)
 
@@ -51,7 +51,7 @@ def _fit_and_string(desk: Desk, strokes: int = 30) -> None:
 
 
 def _tang_neck() -> LivingNeck:
-    one = plain_neck(21, complaint=tr("Stripped for new wire."))
+    one = plain_neck(21, complaint=means("lessons.stripped-new-wire"))
     one.slot_mm[:] = 1.75
     one.slot_mm[list(SHALLOW)] = 1.35
     return _stripped(one)
@@ -71,7 +71,7 @@ def _tang_trap(desk: Desk) -> None:
 
 
 def _match_neck() -> LivingNeck:
-    one = plain_neck(22, wire_mm=OLD_MM, complaint=tr("Five frets are worn out."))
+    one = plain_neck(22, wire_mm=OLD_MM, complaint=means("lessons.five-frets-worn-out"))
     one.groove_mm[list(WORN)] = 0.22
     as_wanted(one)
     return one
@@ -100,7 +100,7 @@ def _match_trap(desk: Desk) -> None:
 
 
 def _tape_neck() -> LivingNeck:
-    one = plain_neck(23, wire_mm=0.98, complaint=tr("Taped and ready, says the note."))
+    one = plain_neck(23, wire_mm=0.98, complaint=means("lessons.taped-ready-says-note"))
     one.crown_mm[1:] += np.where(np.arange(1, 23) % 4 == 0, 0.08, 0.0)[:, None]
     as_wanted(one)
     one.taped = True
@@ -134,15 +134,9 @@ LESSONS = (
     Lesson(
         key="board-ends-lag",
         skill="refret",
-        title=tr("The ends that lag"),
-        stake=tr(
-            "A block that goes to and fro takes most where it passes most often, and that is the "
-            "middle. A board sanded so is hollow before the first new fret is in."
-        ),
-        afterwards=tr(
-            "Lay the edge unpressed every few strokes. A block as long as the board, run "
-            "off its ends, leaves no hollow."
-        ),
+        title=means("lessons.ends-lag"),
+        stake=means("lessons.block-goes-fro-takes-most"),
+        afterwards=means("lessons.lay-edge-unpressed-every-few"),
         looks=("edge",),
         deeds=("true-wood", "fit", "block", "file"),
         most_parts=22,
@@ -155,12 +149,9 @@ LESSONS = (
     Lesson(
         key="slot-and-tang",
         skill="refret",
-        title=tr("Slots shallower than the tang"),
-        stake=tr(
-            "Wire stops where its tang meets the bottom of the slot, however hard it is pressed. "
-            "Every fret that stops early is filed off again, and all others with it."
-        ),
-        afterwards=tr("Measure slot and tang before the first fret goes in: a saw takes minutes."),
+        title=means("lessons.slots-shallower-than-tang"),
+        stake=means("lessons.wire-stops-where-tang-meets"),
+        afterwards=means("lessons.measure-slot-tang-before-first"),
         deeds=("saw", "fit", "block", "file"),
         most_parts=22,
         make=_tang_neck,
@@ -172,12 +163,9 @@ LESSONS = (
     Lesson(
         key="partial-match",
         skill="refret",
-        title=tr("Five frets that match"),
-        stake=tr(
-            "New wire among old wire must be as high as its neighbours, or a little higher. What "
-            "is much taller is filed down to them, with all its years of life."
-        ),
-        afterwards=tr("See how much of the new wire ended as dust."),
+        title=means("lessons.five-frets-match"),
+        stake=means("lessons.new-wire-among-old-wire"),
+        afterwards=means("lessons.see-how-much-new-wire"),
         looks=("caliper",),
         deeds=("pull", "fit", "file", "block"),
         most_parts=5,
@@ -191,12 +179,9 @@ LESSONS = (
     Lesson(
         key="measured-on-tape",
         skill="refret",
-        title=tr("Measured on the tape"),
-        stake=tr(
-            "A depth foot on tape reads every fret too low by the tape. Frets that have years "
-            "left are pulled for a strip of paper."
-        ),
-        afterwards=tr("Take one height again beside the tape. Measure before the board is masked."),
+        title=means("lessons.measured-tape"),
+        stake=means("lessons.depth-foot-tape-reads-every"),
+        afterwards=means("lessons.take-one-height-again-beside"),
         looks=("caliper",),
         deeds=("block", "file"),
         make=_tape_neck,

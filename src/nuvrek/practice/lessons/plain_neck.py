@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 import numpy as np
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription, RodKind
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.simulator.living.neck import LivingNeck, from_truth
@@ -21,12 +22,12 @@ def plain_neck(
     relief_mm: float = 0.2,
     wire_mm: float = 1.2,
     zero_fret: bool = False,
-    complaint: str = tr("It buzzes."),
+    complaint: Saying = means("lessons.buzzes"),
     rods: tuple[MadeRod, ...] | None = None,
 ) -> LivingNeck:
     """Even tops on a smooth board, strung to pitch with the heights its owner wants."""
     neck = NeckDescription(
-        title=tr("practice neck"),
+        title=means("lessons.practice-neck"),
         scale_mm=648.0,
         frets=22,
         joint_fret=16,

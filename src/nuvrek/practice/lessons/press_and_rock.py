@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
@@ -16,7 +16,7 @@ FIRST_FRETS_MM = 75.0
 
 
 def _loose_neck() -> LivingNeck:
-    one = plain_neck(1, complaint=tr("One fret in the middle chokes, some days more than others."))
+    one = plain_neck(1, complaint=means("lessons.one-fret-middle-chokes-some"))
     one.stand_off_mm[LOOSE] = 0.14
     one.held[LOOSE] = False
     as_wanted(one)
@@ -34,7 +34,7 @@ def _loose_trap(desk: Desk) -> None:
 
 
 def _low_neck() -> LivingNeck:
-    one = plain_neck(2, complaint=tr("Two frets beside each other rock."))
+    one = plain_neck(2, complaint=means("lessons.two-frets-beside-each-other"))
     one.crown_mm[LOW] -= 0.10
     as_wanted(one)
     return one
@@ -62,7 +62,7 @@ def _low_trap(desk: Desk) -> None:
 
 
 def _four_neck() -> LivingNeck:
-    one = plain_neck(3, complaint=tr("The last notes choke."))
+    one = plain_neck(3, complaint=means("lessons.last-notes-choke"))
     one.crown_mm[PROUD] += 0.09
     as_wanted(one)
     return one
@@ -93,15 +93,9 @@ LESSONS = (
     Lesson(
         key="loose-fret",
         skill="press",
-        title=tr("The fret that ducks"),
-        stake=tr(
-            "A fret that is not seated goes down under the file and comes up when the file is "
-            "gone. The whole neck pays for it and the note chokes as before."
-        ),
-        afterwards=tr(
-            "Look at the fret that chokes: your beam never cut it. Press every fret before "
-            "any beam touches the neck."
-        ),
+        title=means("lessons.fret-ducks"),
+        stake=means("lessons.fret-not-seated-goes-down"),
+        afterwards=means("lessons.look-fret-chokes-your-beam"),
         looks=("finger",),
         deeds=("press", "glue"),
         make=_loose_neck,
@@ -113,15 +107,9 @@ LESSONS = (
     Lesson(
         key="low-fret",
         skill="rocker",
-        title=tr("One low fret, two rocks"),
-        stake=tr(
-            "A rocker says that three frets are not in line, never which of them is at fault. "
-            "Two rocks with one still fret between them speak of the one between."
-        ),
-        afterwards=tr(
-            "Count what was filed: the frets that rocked were right. One fret lifted or "
-            "replaced would have spared them all."
-        ),
+        title=means("lessons.one-low-fret-two-rocks"),
+        stake=means("lessons.rocker-says-three-frets-not"),
+        afterwards=means("lessons.count-what-filed-frets-rocked"),
         looks=("rocker", "edge", "caliper"),
         deeds=("pull", "fit", "file"),
         most_parts=1,
@@ -134,15 +122,9 @@ LESSONS = (
     Lesson(
         key="rocker-on-four",
         skill="rocker",
-        title=tr("The rocker stands on four"),
-        stake=tr(
-            "Up the neck the frets stand close, and an edge that suits the first frets reaches "
-            "over four or five of them. It rocks over frets that have nothing the matter."
-        ),
-        afterwards=tr(
-            "Compare the metal taken from each of the last frets: only one of them stood "
-            "high. Take the edge that reaches three and no more."
-        ),
+        title=means("lessons.rocker-stands-four"),
+        stake=means("lessons.up-neck-frets-stand-close"),
+        afterwards=means("lessons.compare-metal-taken-from-each"),
         looks=("rocker",),
         deeds=("file",),
         make=_four_neck,

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
@@ -17,7 +17,7 @@ PLAY_TURNS = 1.2
 
 
 def _off_pitch_neck() -> LivingNeck:
-    one = plain_neck(7, complaint=tr("Please set it up; I play it at pitch."))
+    one = plain_neck(7, complaint=means("lessons.please-set-up-i-play"))
     one.pull_mm, one.tension, one.at_pitch = 0.75, TONE_DOWN, False
     one.wood_mm += 0.58 * one.bend[:, None]
     one.tension = 1.0
@@ -44,7 +44,7 @@ def _off_pitch_trap(desk: Desk) -> None:
 def _one_way_neck() -> LivingNeck:
     rod = MadeRod(0.3, slack_at=0.0)
     one = plain_neck(
-        8, rod="one-way", relief_mm=-0.03, rods=(rod,), complaint=tr("The first frets buzz.")
+        8, rod="one-way", relief_mm=-0.03, rods=(rod,), complaint=means("lessons.first-frets-buzz")
     )
     as_wanted(one)
     return one
@@ -75,7 +75,7 @@ def _unknown_neck() -> LivingNeck:
     rod = MadeRod(0.35, play_turns=PLAY_TURNS)
     rod.driven = rod.at + 0.5 * PLAY_TURNS
     one = plain_neck(
-        9, rod="unknown", relief_mm=0.5, rods=(rod,), complaint=tr("The strings are high.")
+        9, rod="unknown", relief_mm=0.5, rods=(rod,), complaint=means("lessons.strings-high")
     )
     one.set_string_height(2.3, 2.0)
     return one
@@ -97,7 +97,7 @@ def _unknown_trap(desk: Desk) -> None:
 
 def _twin_neck() -> LivingNeck:
     rods = (MadeRod(0.3), MadeRod(0.3))
-    one = plain_neck(10, rod="twin", rods=rods, complaint=tr("The open high strings buzz."))
+    one = plain_neck(10, rod="twin", rods=rods, complaint=means("lessons.open-high-strings-buzz"))
     one.crown_mm[0, 2] -= 0.30
     one.crown_mm[0, 1] -= 0.15
     as_wanted(one)
@@ -120,9 +120,7 @@ def _twin_trap(desk: Desk) -> None:
 
 
 def _chewed_neck() -> LivingNeck:
-    one = plain_neck(
-        11, relief_mm=0.5, complaint=tr("Far too much bow; the rod is said to be dead.")
-    )
+    one = plain_neck(11, relief_mm=0.5, complaint=means("lessons.far-too-much-bow-rod"))
     one.rod_nut = "chewed"
     one.set_string_height(2.3, 2.0)
     return one
@@ -147,15 +145,9 @@ LESSONS = (
     Lesson(
         key="off-pitch",
         skill="rod",
-        title=tr("Read a tone too low"),
-        stake=tr(
-            "Relief is the answer of the neck to its strings, and strings that are down pull "
-            "less. A rod set on such a reading is wrong as soon as the neck is tuned."
-        ),
-        afterwards=tr(
-            "Compare the relief before and after tuning. Tune first, after every move of "
-            "the rod too."
-        ),
+        title=means("lessons.read-tone-too-low"),
+        stake=means("lessons.relief-answer-neck-strings-strings"),
+        afterwards=means("lessons.compare-relief-before-after-tuning"),
         looks=("leaf",),
         deeds=("turn",),
         make=_off_pitch_neck,
@@ -168,15 +160,9 @@ LESSONS = (
     Lesson(
         key="one-way-back-bow",
         skill="rod",
-        title=tr("Nothing left to let out"),
-        stake=tr(
-            "A one-way rod only takes relief out. A back bow with that rod slack is not cured by "
-            "any turn of it, and a turn the other way makes it worse."
-        ),
-        afterwards=tr(
-            "Feel the key before turning it: slack says that there is nothing left, not "
-            "that the rod is spent."
-        ),
+        title=means("lessons.nothing-left-let-out"),
+        stake=means("lessons.one-way-rod-only-takes"),
+        afterwards=means("lessons.feel-key-before-turning-slack"),
         looks=("key",),
         deeds=("block", "file"),
         make=_one_way_neck,
@@ -188,15 +174,9 @@ LESSONS = (
     Lesson(
         key="through-the-slack",
         skill="rod",
-        title=tr("Through its slack"),
-        stake=tr(
-            "A rod that does not answer at once may only have play to turn through. Whoever "
-            "calls it spent after two moves pays with metal."
-        ),
-        afterwards=tr(
-            "Count the turns until the first answer. Slack is where the work begins, and "
-            "nothing says yet how strong the rod is."
-        ),
+        title=means("lessons.through-slack"),
+        stake=means("lessons.rod-does-not-answer-once"),
+        afterwards=means("lessons.count-turns-until-first-answer"),
         looks=("leaf",),
         deeds=("turn",),
         make=_unknown_neck,
@@ -209,15 +189,9 @@ LESSONS = (
     Lesson(
         key="twin-rods-low-nut",
         skill="rod",
-        title=tr("Two rods and a low nut"),
-        stake=tr(
-            "Open strings that buzz on one side look like a back bow of that side. Two rods make "
-            "it easy to bend half a neck for a nut slot that is too low."
-        ),
-        afterwards=tr(
-            "Press at 3 and look over 1: the string lay on the fret. Fretted notes of the "
-            "same string rang clean all along."
-        ),
+        title=means("lessons.two-rods-low-nut"),
+        stake=means("lessons.open-strings-buzz-one-side"),
+        afterwards=means("lessons.press-3-look-over-1"),
         looks=("leaf", "pluck"),
         deeds=("nut-slot",),
         make=_twin_neck,
@@ -230,15 +204,9 @@ LESSONS = (
     Lesson(
         key="chewed-nut",
         skill="rod",
-        title=tr("A chewed nut is no spent rod"),
-        stake=tr(
-            "A key that slips in a chewed nut turns nothing, however often it is turned. Heat "
-            "for a rod that was never moved costs days, and comes back."
-        ),
-        afterwards=tr(
-            "Feel whether the rod turned or only the key. Nut first, then the rod, then "
-            "anything else."
-        ),
+        title=means("lessons.chewed-nut-no-spent-rod"),
+        stake=means("lessons.key-slips-chewed-nut-turns"),
+        afterwards=means("lessons.feel-whether-rod-turned-or"),
         looks=("key", "turn"),
         deeds=("mend-rod-nut", "turn"),
         make=_chewed_neck,

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work import skills
 from nuvrek.practice.at_work.desk import Desk
@@ -16,7 +16,7 @@ GROOVED = tuple(range(1, 7))
 
 
 def _wood_neck() -> LivingNeck:
-    one = plain_neck(12, relief_mm=-0.1, complaint=tr("The first frets buzz."))
+    one = plain_neck(12, relief_mm=-0.1, complaint=means("lessons.first-frets-buzz"))
     as_wanted(one)
     return one
 
@@ -40,7 +40,7 @@ def _wood_trap(desk: Desk) -> None:
 
 
 def _sunk_end_neck() -> LivingNeck:
-    one = plain_neck(13, complaint=tr("The low string chokes behind the eighth fret."))
+    one = plain_neck(13, complaint=means("lessons.low-string-chokes-behind-eighth"))
     one.stand_off_mm[8, 0] = 0.16
     one.stand_off_mm[8, 1] = 0.04
     one.held[8] = False
@@ -69,7 +69,7 @@ def _hard_trap(desk: Desk) -> None:
 
 
 def _groove_neck() -> LivingNeck:
-    one = plain_neck(14, wire_mm=0.98, complaint=tr("The first frets are worn."))
+    one = plain_neck(14, wire_mm=0.98, complaint=means("lessons.first-frets-worn"))
     one.groove_mm[list(GROOVED)] = 0.16
     as_wanted(one)
     return one
@@ -100,7 +100,7 @@ def _groove_trap(desk: Desk) -> None:
 
 
 def _crowned_neck() -> LivingNeck:
-    one = plain_neck(15, complaint=tr("Somebody levelled it and left the tops flat."))
+    one = plain_neck(15, complaint=means("lessons.somebody-levelled-left-tops-flat"))
     one.filed_mm[1:] = 0.05
     hump(one, 9, 0.14, 35.0)
     return one
@@ -130,7 +130,7 @@ def _crowned_trap(desk: Desk) -> None:
 
 
 def _tongue_neck() -> LivingNeck:
-    one = plain_neck(16, complaint=tr("The highest notes choke."))
+    one = plain_neck(16, complaint=means("lessons.highest-notes-choke"))
     x, joint = one.x_mm, one.neck.joint_fret
     past = np.clip((x - x[joint]) / (x[-1] - x[joint]), 0.0, None)
     one.wood_mm += 0.5 * past[:, None]
@@ -162,7 +162,7 @@ def _tongue_trap(desk: Desk) -> None:
 
 def _zero_neck() -> LivingNeck:
     one = plain_neck(
-        17, relief_mm=0.08, zero_fret=True, complaint=tr("Uneven all over, says the label.")
+        17, relief_mm=0.08, zero_fret=True, complaint=means("lessons.uneven-all-over-says-label")
     )
     one.crown_mm[1:] += np.where(np.arange(1, 23) % 4 == 0, 0.08, 0.0)[:, None]
     one.crown_mm[0] = one.crown_mm[1] + 0.08
@@ -187,16 +187,9 @@ LESSONS = (
     Lesson(
         key="wood-or-metal",
         skill="spot",
-        title=tr("Wood or metal"),
-        stake=tr(
-            "Tops follow the wood they sit in, and a neck bowed back lifts its middle without "
-            "one fret being high. Metal filed for a bend that the rod takes out is gone for "
-            "nothing."
-        ),
-        afterwards=tr(
-            "The notched edge on the wood had it all. No rocker found anything, for single "
-            "frets were never at fault."
-        ),
+        title=means("lessons.wood-or-metal"),
+        stake=means("lessons.tops-follow-wood-they-sit"),
+        afterwards=means("lessons.notched-edge-wood-had-all"),
         looks=("edge", "leaf"),
         deeds=("turn",),
         make=_wood_neck,
@@ -209,14 +202,9 @@ LESSONS = (
     Lesson(
         key="pressed-too-deep",
         skill="seat",
-        title=tr("Pressed too deep"),
-        stake=tr(
-            "A fret is pressed until the stop is felt, and no further. One that went too deep is "
-            "low for good, and its neighbours are filed for it."
-        ),
-        afterwards=tr(
-            "Look at the frets beside it: they pay with metal for a press that was too hard."
-        ),
+        title=means("lessons.pressed-too-deep"),
+        stake=means("lessons.fret-pressed-until-stop-felt"),
+        afterwards=means("lessons.look-frets-beside-they-pay"),
         looks=("finger",),
         deeds=("press", "glue"),
         make=_sunk_end_neck,
@@ -228,15 +216,9 @@ LESSONS = (
     Lesson(
         key="crown-level-refret",
         skill="crown",
-        title=tr("Crown, level or new wire"),
-        stake=tr(
-            "A groove is taken out by bringing every top down to its bottom, if there is height "
-            "for that. Where there is not, the level ends in frets that nobody can crown."
-        ),
-        afterwards=tr(
-            "Height less groove less what a level takes, against the least crown: the sum "
-            "could be done before the first stroke."
-        ),
+        title=means("lessons.crown-level-or-new-wire"),
+        stake=means("lessons.groove-taken-out-bringing-every"),
+        afterwards=means("lessons.height-less-groove-less-what"),
         looks=("caliper",),
         deeds=("pull", "fit", "file", "block"),
         most_parts=7,
@@ -250,12 +232,9 @@ LESSONS = (
     Lesson(
         key="crowned-too-soon",
         skill="crown",
-        title=tr("Crowned before the bow was seen"),
-        stake=tr(
-            "Pretty frets on an uneven board are work done twice. Whoever crowns before the edge "
-            "has lain on the neck crowns again."
-        ),
-        afterwards=tr("Compare the minutes: twenty-two crowns were made for nothing."),
+        title=means("lessons.crowned-before-bow-seen"),
+        stake=means("lessons.pretty-frets-uneven-board-work"),
+        afterwards=means("lessons.compare-minutes-twenty-two-crowns"),
         looks=("edge", "rocker"),
         deeds=("block", "file"),
         make=_crowned_neck,
@@ -267,12 +246,9 @@ LESSONS = (
     Lesson(
         key="climbing-tongue",
         skill="level",
-        title=tr("The tongue that climbs"),
-        stake=tr(
-            "A board that climbs past the joint is brought down past the joint. A level of the "
-            "whole neck takes the same metal from frets that nothing ails."
-        ),
-        afterwards=tr("See which frets choked the notes, and how much was taken from the others."),
+        title=means("lessons.tongue-climbs"),
+        stake=means("lessons.board-climbs-past-joint-brought"),
+        afterwards=means("lessons.see-which-frets-choked-notes"),
         looks=("edge", "pluck", "rocker"),
         deeds=("file", "block"),
         make=_tongue_neck,
@@ -284,15 +260,9 @@ LESSONS = (
     Lesson(
         key="over-the-zero-fret",
         skill="level",
-        title=tr("Over the zero fret"),
-        stake=tr(
-            "A zero fret stands a little over all others and makes their room. The beam that "
-            "runs over it takes that room away, and the open strings lie on the first fret."
-        ),
-        afterwards=tr(
-            "Listen to the open strings. It is taped over, or not yet in, while the others "
-            "are levelled."
-        ),
+        title=means("lessons.over-zero-fret"),
+        stake=means("lessons.zero-fret-stands-little-over"),
+        afterwards=means("lessons.listen-open-strings-taped-over"),
         looks=("edge", "rocker", "caliper"),
         deeds=("block", "file"),
         make=_zero_neck,

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from typing import Literal
@@ -9,7 +10,7 @@ from typing import Literal
 import numpy as np
 
 from nuvrek.estimate.heightmap import HeightMap
-from nuvrek.language import named, tr
+from nuvrek.meaning import Word, means
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.practice.score.account import HEIGHT_MM, RELIEF_MM
 from nuvrek.readings.entries import (
@@ -39,8 +40,8 @@ class Matter:
     """One true fault: what and where, in words, and the reading that tells."""
 
     of: Of
-    words: str
-    told_by: str
+    words: Saying
+    told_by: Saying
     fret: int = 0
     lane: Lane | None = None
 
@@ -54,14 +55,16 @@ def _matters(one: LivingNeck) -> Iterator[Matter]:
     if one.out[1:].any():
         count = int(one.out[1:].sum())
         yield Matter(
-            "frets out", tr("{count} frets are out.", count=count), tr("A look at the board.")
+            "frets out",
+            means("practice.frets-out-with-count", count=count),
+            means("practice.look-board"),
         )
     if one.rod_nut != "fine":
-        words = tr("The rod's nut is {rod_nut}.", rod_nut=named(one.rod_nut))
-        yield Matter("rod nut", words, tr("The key, felt before it is turned."))
+        words = means("practice.rods-nut", rod_nut=Word(one.rod_nut))
+        yield Matter("rod nut", words, means("practice.key-felt-before-turned"))
     for fret in one.loose:
-        words = tr("Fret {fret} is not seated.", fret=fret)
-        yield Matter("loose", words, tr("A finger on fret {fret}.", fret=fret), fret)
+        words = means("practice.fret-not-seated", fret=fret)
+        yield Matter("loose", words, means("practice.finger-fret", fret=fret), fret)
     strung = one.copy()
     strung.tension = 1.0
     straight = strung.copy()
@@ -69,38 +72,38 @@ def _matters(one: LivingNeck) -> Iterator[Matter]:
     # A bowed neck lays open strings on its frets whatever the nut is like.
     straight.wood_mm += (strung.relief_mm() - lanes)[None, :] * one.bend[:, None]
     if (np.maximum(rooms_mm(straight)[:, 0], rooms_mm(strung)[:, 0]) < -BREATH_MM).any():
-        words = tr("An open string lies too low at the nut.")
-        yield Matter("nut", words, tr("Pressed at 3, a look over 1; or the open strings, played."))
+        words = means("practice.open-string-lies-too-low")
+        yield Matter("nut", words, means("practice.pressed-3-look-over-1"))
     off = [float(strung.relief_mm()[k] - one.neck.relief_wanted_mm(LANES[k])) for k in (0, 2)]
     worst = max(off, key=abs)
     if abs(worst) > RELIEF_MM:
-        side = tr("more") if worst > 0 else tr("less")
-        words = tr("The relief is {worst:.2f} mm {side} than wanted.", worst=abs(worst), side=side)
-        told = tr("The string over the middle at pitch, and an edge where it shows no light.")
+        side = means("practice.more") if worst > 0 else means("practice.less")
+        words = means("practice.relief-mm-than-wanted", worst=abs(worst), side=side)
+        told = means("practice.string-over-middle-pitch-edge")
         yield Matter("relief", words, told)
     yield from _tops(one)
     grooved = [f for f in range(1, one.neck.frets + 1) if one.groove_mm[f].max() > GROOVE_MM]
     if grooved:
-        words = tr(
-            "{number} frets have grooves, {grooved} the first of them.",
+        words = means(
+            "practice.frets-have-grooves-first-them",
             number=len(grooved),
             grooved=grooved[0],
         )
         yield Matter(
             "groove",
             words,
-            tr("A depth foot in the groove of {grooved}.", grooved=grooved[0]),
+            means("practice.depth-foot-groove", grooved=grooved[0]),
             grooved[0],
         )
     wanted = (one.neck.height_low_mm or 0.0, one.neck.height_high_mm or 0.0)
     for height, asked, side in zip(strung.string_height_mm(), wanted, SIDES, strict=True):
         if abs(height - asked) > HEIGHT_MM:
-            words = tr(
-                "The {lane_words} string stands {height:.1f} mm over 12.",
+            words = means(
+                "practice.string-stands-mm-over-12",
                 lane_words=LANE_WORDS[side],
                 height=height,
             )
-            yield Matter("heights", words, tr("A rule at 12."))
+            yield Matter("heights", words, means("practice.rule-12"))
             break
 
 
@@ -116,11 +119,9 @@ def _tops(one: LivingNeck) -> Iterator[Matter]:
         if over[k] > STANDS_MM and not _beside_low(one, fret, k):
             yield Matter(
                 "proud",
-                tr(
-                    "Fret {fret} stands {over:.2f} mm over its neighbours.", fret=fret, over=over[k]
-                ),
-                tr(
-                    "A rocker over {fret} on the {lane_words}.",
+                means("practice.fret-stands-mm-over-neighbours", fret=fret, over=over[k]),
+                means(
+                    "practice.rocker-over",
                     fret=fret,
                     lane_words=LANE_WORDS[LANES[k]],
                 ),
@@ -130,14 +131,12 @@ def _tops(one: LivingNeck) -> Iterator[Matter]:
         elif over[k] < -STANDS_MM and not _beside_proud(one, fret, k):
             yield Matter(
                 "low",
-                tr(
-                    "Fret {fret} lies {over:.2f} mm under its neighbours.", fret=fret, over=-over[k]
-                ),
-                tr(
-                    "A rocker over {fret} and {fret_2}: two rocks, and {fret_3} between them.",
+                means("practice.fret-lies-mm-under-neighbours", fret=fret, over=-over[k]),
+                means(
+                    "practice.rocker-over-two-rocks-between",
                     fret=fret - 1,
-                    fret_2=fret + 1,
-                    fret_3=fret,
+                    other_fret=fret + 1,
+                    third_fret=fret,
                 ),
                 fret,
                 LANES[k],
@@ -237,20 +236,19 @@ def wrong_tops(
             continue
         lane = LANES[k]
         told = (
-            tr("read there again")
+            means("practice.read-there-again")
             if (fret + 1, lane) in swept
-            else tr("no rocker was set there on this side")
+            else means("practice.no-rocker-set-there-side")
         )
         said.append(
-            tr(
-                "Fret {fret}, {lane_words}: the map says {tops_mm:.2f} "
-                "give or take {doubt:.2f}, true is {true:.2f}; {told}.",
+            means(
+                "practice.fret-map-says-give-or",
                 fret=fret + 1,
                 lane_words=LANE_WORDS[lane],
                 tops_mm=neck_map.tops_mm[fret, k],
                 doubt=doubt,
                 true=true[fret, k],
-                told=told,
+                detail=told,
             )
         )
     return tuple(said[:4])

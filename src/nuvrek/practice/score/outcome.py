@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 
 import numpy as np
 
 from nuvrek.estimate.heightmap import HeightMap
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.practice.advice.playing import held_tops
 from nuvrek.practice.at_work.actions import action_kind
@@ -55,7 +56,7 @@ class Outcome:
     least_mm: float | None
     readings: int
     held: tuple[int, int] | None
-    first: str
+    first: Saying
     first_right: bool | None
     takes_weeks: bool
     replaced_mm: float
@@ -108,18 +109,17 @@ class Outcome:
     def _of_the_neck(self) -> Iterator[str]:
         end = self.end
         if end.unclean:
-            yield tr(
-                "{clean} of {notes} notes ring clean (before: {clean_2}).",
+            yield means(
+                "practice.notes-ring-clean-before",
                 clean=end.clean,
                 notes=end.notes,
-                clean_2=self.before.clean,
+                other_clean=self.before.clean,
             )
         else:
-            yield tr("Every note rings clean.")
+            yield means("practice.every-note-rings-clean-with-again")
         if not end.out:
-            yield tr(
-                "Strings {height_off_mm:.2f} mm off the wanted height, relief "
-                "{relief_off_mm:.2f} mm.",
+            yield means(
+                "practice.strings-mm-off-wanted-height",
                 height_off_mm=end.height_off_mm,
                 relief_off_mm=end.relief_off_mm,
             )
@@ -127,25 +127,24 @@ class Outcome:
     def _of_the_work(self) -> Iterator[str]:
         end, least = self.end, ""
         if self.least_mm is not None:
-            least = tr(
-                "; {least_mm:.2f} would have done at this string height, rod and nut slots free",
+            least: Saying = means(
+                "practice.would-have-done-string-height",
                 least_mm=self.least_mm,
             )
-        yield tr(
-            "Metal off, summed over the frets: {metal_mm:.2f} mm{least}.",
+        yield means(
+            "practice.metal-off-summed-over-frets",
             metal_mm=end.metal_mm,
             least=least,
         )
-        yield tr(
-            "Readings written down: {readings}. {minutes:.0f} minutes of hands, {days:.1f} days.",
+        yield means(
+            "practice.readings-written-down-minutes-hands",
             readings=self.readings,
             minutes=end.minutes,
             days=end.days,
         )
         if end.parts:
-            yield tr(
-                "New wire in {parts} places; {replaced_mm:.2f} mm of the old could still have "
-                "been used.",
+            yield means(
+                "practice.new-wire-places-mm-old",
                 parts=end.parts,
                 replaced_mm=self.replaced_mm,
             )
@@ -153,17 +152,21 @@ class Outcome:
     def _left_behind(self) -> Iterator[str]:
         end = self.end
         if self.held is not None:
-            yield tr(
-                "Your map's ranges hold at {held} of {held_2} tops.",
+            yield means(
+                "practice.your-maps-ranges-hold-tops",
                 held=self.held[0],
-                held_2=self.held[1],
+                other_held=self.held[1],
             )
         if self.first_right is not None:
-            right = tr("was right") if self.first_right else tr("was not what came first")
-            yield tr("To begin with: {first}. That {right}.", first=self.first, right=right)
+            right = (
+                means("practice.right")
+                if self.first_right
+                else means("practice.not-what-came-first")
+            )
+            yield means("practice.begin", first=self.first, right=right)
         if end.loose or end.flat or end.out:
-            yield tr(
-                "Left behind: {loose} frets that move, {flat} flat tops, {out} out.",
+            yield means(
+                "practice.left-behind-frets-move-flat",
                 loose=end.loose,
                 flat=end.flat,
                 out=end.out,

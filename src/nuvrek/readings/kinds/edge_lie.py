@@ -4,7 +4,8 @@ ends.
 
 from __future__ import annotations
 
-from nuvrek.language import named, tr
+from nuvrek.meaning import Saying
+from nuvrek.meaning import Word, means
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import EdgeLie
 from nuvrek.readings.kinds.gaps import reach_faults
@@ -12,17 +13,17 @@ from nuvrek.readings.kinds.record import EntryRecord, StationRecord, titled
 from nuvrek.readings.station import Station
 
 
-def _faults(lie: EdgeLie, neck: NeckDescription, _number: int) -> list[str]:
+def _faults(lie: EdgeLie, neck: NeckDescription, _number: int) -> list[Saying]:
     if (lie.fret is None) == (lie.says == "rocks"):
-        return [tr("an edge rocks about a fret; one that does not rock names none.")]
+        return [means("stations.edge-rocks-about-fret-one")]
     faults = reach_faults(lie.reach)
     if faults:
         return faults
     low, high = lie.reach or (1, neck.frets)
     if lie.fret is not None and not low < lie.fret < high:
         return [
-            tr(
-                "the fret ({fret}) should lie within the reach ({low} to {high}).",
+            means(
+                "stations.fret-should-lie-within-reach",
                 fret=lie.fret,
                 low=low,
                 high=high,
@@ -31,20 +32,20 @@ def _faults(lie: EdgeLie, neck: NeckDescription, _number: int) -> list[str]:
     return []
 
 
-def _value(lie: EdgeLie) -> str:
+def _value(lie: EdgeLie) -> Saying:
     return (
-        tr("lies {says}", says=named(lie.says))
+        means("stations.lies", says=Word(lie.says))
         if lie.fret is None
-        else tr("rocks about {fret}", fret=lie.fret)
+        else means("stations.rocks-about", fret=lie.fret)
     )
 
 
 EDGE_LIE = EntryRecord(
     type=EdgeLie,
     place=lambda lie: (
-        tr("notched edge, {lane}", lane=LANE_WORDS[lie.lane])
+        means("stations.notched-edge", lane=LANE_WORDS[lie.lane])
         if lie.by == "notched"
-        else tr("long edge, {lane}", lane=LANE_WORDS[lie.lane])
+        else means("stations.long-edge", lane=LANE_WORDS[lie.lane])
     ),
     value=lambda lie, _unit, _heights: _value(lie),
     frets=lambda lie: frozenset() if lie.fret is None else frozenset((lie.fret,)),
@@ -54,9 +55,9 @@ EDGE_LIE = EntryRecord(
 )
 EDGE_LIE_STATION = StationRecord(
     kind="edge-lie",
-    title=titled(tr("how a long edge lies")),
-    prompt=lambda _station, _fret, side, strings: tr(
-        "{side}, {strings}. A long edge on the frets. Does it rock?", side=side, strings=strings
+    title=titled(means("stations.how-long-edge-lies")),
+    prompt=lambda _station, _fret, side, strings: means(
+        "stations.long-edge-frets-does-rock", side=side, strings=strings
     ),
     picture="rocking",
 )

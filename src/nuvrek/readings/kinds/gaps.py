@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.meaning import Saying
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import ON_WOOD, Gap, Rock, StandOff, StringGap
 from nuvrek.readings.kinds.record import EntryRecord, StationRecord, Tool
@@ -10,20 +11,20 @@ from nuvrek.readings.station import Station
 from nuvrek.units import Unit, format_length, format_number
 
 
-def amount_words(reading: Gap, unit: Unit) -> str:
+def amount_words(reading: Gap, unit: Unit) -> Saying:
     """The measured part of a gap: one number, a bracket, or one side of it."""
     if reading.gap_mm is not None:
         return format_length(reading.gap_mm, unit)
     low = reading.slides_mm
     highs = [mm for mm in (reading.drags_mm, reading.wont_go_mm) if mm is not None]
     if low is not None and highs:
-        return tr(
-            "{low} to {highs}", low=format_number(low, unit), highs=format_length(min(highs), unit)
+        return means(
+            "stations.to", low=format_number(low, unit), highs=format_length(min(highs), unit)
         )
     if low is not None:
-        return tr("over {low}", low=format_length(low, unit))
+        return means("stations.over-with-low", low=format_length(low, unit))
     if highs:
-        return tr("under {highs}", highs=format_length(min(highs), unit))
+        return means("stations.under", highs=format_length(min(highs), unit))
     return ""
 
 
@@ -37,26 +38,25 @@ def amount_mm(reading: Gap) -> float | None:
     return 0.5 * (reading.slides_mm + min(highs))
 
 
-def amount_faults(entry: Gap) -> list[str]:
+def amount_faults(entry: Gap) -> list[Saying]:
     """What contradicts itself in the measured part of a gap."""
     low, highs = (
         entry.slides_mm,
         [mm for mm in (entry.drags_mm, entry.wont_go_mm) if mm is not None],
     )
     if entry.gap_mm is not None and (low is not None or highs):
-        return [tr("give gap_mm, or leaves (slides_mm, drags_mm, wont_go_mm), not both.")]
+        return [means("stations.give-gap-mm-or-leaves")]
     if low is not None and highs and low >= min(highs):
         return [
-            tr(
-                "the leaf that slides ({low} mm) should be thinner than the one that drags or "
-                "won't go ({highs} mm).",
+            means(
+                "stations.leaf-slides-mm-should-thinner",
                 low=low,
                 highs=min(highs),
             )
         ]
     needed = not isinstance(entry, Rock | StandOff)
     if needed and entry.gap_mm is None and low is None and not highs:
-        return [tr("no amount: give gap_mm, slides_mm, drags_mm or wont_go_mm.")]
+        return [means("stations.no-amount-give-gap-mm")]
     return []
 
 
@@ -66,29 +66,29 @@ def leaf_or(tool: Tool, reading: Gap) -> Tool:
 
 
 _EDGE_WORDS = {
-    "string": tr("gap"),
-    "edge": tr("edge"),
-    "notched": tr("wood"),
-    "plain": tr("bare board"),
+    "string": means("stations.gap"),
+    "edge": means("stations.edge"),
+    "notched": means("stations.wood"),
+    "plain": means("stations.bare-board"),
 }
 
 
-def _place(gap: StringGap) -> str:
+def _place(gap: StringGap) -> Saying:
     name = _EDGE_WORDS[gap.by]
-    laid = f"{name} {gap.low_support}-{gap.high_support}"
+    laid: Saying = f"{name} {gap.low_support}-{gap.high_support}"
     if gap.low_support is None:
-        laid = tr("{name}, resting,", name=name)
-    return tr(
-        "{laid} over {fret}, {string_or_side}",
+        laid = means("stations.resting", name=name)
+    return means(
+        "stations.over",
         laid=laid,
         fret=gap.fret,
         string_or_side=string_or_side(gap.string, LANE_WORDS[gap.lane]),
     )
 
 
-def string_or_side(string: int | None, side: str) -> str:
+def string_or_side(string: int | None, side: Saying) -> Saying:
     """The string where one was named, else the side."""
-    return tr("string {string}", string=string) if string else side
+    return means("stations.string-with-string", string=string) if string else side
 
 
 def _frets(gap: StringGap) -> frozenset[int]:
@@ -100,34 +100,34 @@ def _highest(gap: StringGap) -> int:
     return max(gap.fret, gap.high_support or 0, gap.reach[1] if gap.reach else 0)
 
 
-def _faults(gap: StringGap, neck: NeckDescription, _number: int) -> list[str]:
+def _faults(gap: StringGap, neck: NeckDescription, _number: int) -> list[Saying]:
     faults = reach_faults(gap.reach) or _support_faults(gap, neck.frets)
     return [*faults, *amount_faults(gap)]
 
 
-def reach_faults(reach: tuple[int, int] | None) -> list[str]:
+def reach_faults(reach: tuple[int, int] | None) -> list[Saying]:
     """What is wrong with the frets an edge covers, the lower one first; nothing where not said."""
     if reach is None or reach[0] < reach[1]:
         return []
     return [
-        tr(
-            "the reach ({start} to {end}) should be two frets, the lower one first.",
+        means(
+            "stations.reach-should-two-frets-lower",
             start=reach[0],
             end=reach[1],
         )
     ]
 
 
-def _support_faults(gap: StringGap, frets: int) -> list[str]:
+def _support_faults(gap: StringGap, frets: int) -> list[Saying]:
     low, high = gap.low_support, gap.high_support
     if low is None and high is None:
         if gap.by == "string":
-            return [tr("a string needs its supports: give low_support and high_support.")]
+            return [means("stations.string-needs-supports-give-low")]
         start, end = gap.reach or (1, frets)
         if not start < gap.fret < end:
             return [
-                tr(
-                    "the fret ({fret}) should lie within the reach ({start} to {end}).",
+                means(
+                    "stations.fret-should-lie-within-reach-with-fret-start",
                     fret=gap.fret,
                     start=start,
                     end=end,
@@ -135,11 +135,11 @@ def _support_faults(gap: StringGap, frets: int) -> list[str]:
             ]
         return []
     if low is None or high is None:
-        return [tr("give both supports, or neither for an edge as it rests.")]
+        return [means("stations.give-both-supports-or-neither")]
     if low >= high:
         return [
-            tr(
-                "the supports ({low} and {high}) should be two frets, the lower one first.",
+            means(
+                "stations.supports-should-two-frets-lower",
                 low=low,
                 high=high,
             )
@@ -149,8 +149,8 @@ def _support_faults(gap: StringGap, frets: int) -> list[str]:
         return []
     if not low < gap.fret < high:
         return [
-            tr(
-                "the fret ({fret}) should lie between the supports ({low} and {high}).",
+            means(
+                "stations.fret-should-lie-between-supports",
                 fret=gap.fret,
                 low=low,
                 high=high,
@@ -181,24 +181,24 @@ STRING_GAP = EntryRecord(
 
 
 _TITLES = {
-    "string": tr("gap under a string"),
-    "edge": tr("edge on the frets"),
-    "notched": tr("edge on the wood"),
-    "plain": tr("edge on the bare board"),
+    "string": means("stations.gap-under-string"),
+    "edge": means("stations.edge-frets"),
+    "notched": means("stations.edge-wood"),
+    "plain": means("stations.edge-bare-board"),
 }
 _RESTING = {
-    "string": tr("String"),
-    "edge": tr("Edge resting on the frets"),
-    "notched": tr("Notched edge resting on wood"),
-    "plain": tr("Plain edge resting on the bare board"),
+    "string": means("stations.string"),
+    "edge": means("stations.edge-resting-frets"),
+    "notched": means("stations.notched-edge-resting-wood"),
+    "plain": means("stations.plain-edge-resting-bare-board"),
 }
 
 
-def _prompt(station: Station, fret: int, side: str, strings: str) -> str:
+def _prompt(station: Station, fret: int, side: str, strings: str) -> Saying:
     if station.supports is None:
-        where = tr("at") if station.by in ON_WOOD else tr("over")
-        return tr(
-            "{side}. {resting}. Gap {where} {fret}?",
+        where = means("stations.at") if station.by in ON_WOOD else means("stations.over-with-again")
+        return means(
+            "stations.gap-with-side-resting",
             side=side,
             resting=_RESTING[station.by],
             where=where,
@@ -206,17 +206,21 @@ def _prompt(station: Station, fret: int, side: str, strings: str) -> str:
         )
     low, high = station.supports
     if station.wanted_mm:
-        return tr(
-            "{side}. Hold {held}, press {high}. Does the leaf go over {fret}?",
+        return means(
+            "stations.hold-press-does-leaf-go",
             side=side,
             held=_held(low),
             high=high,
             fret=fret,
         )
     if station.by == "string":
-        named = tr("String {string}", string=station.string) if station.string else side
-        return tr(
-            "{named}. Hold {held}, press {high}. Gap over {fret}?",
+        named = (
+            means("stations.string-with-string-3", string=station.string)
+            if station.string
+            else side
+        )
+        return means(
+            "stations.hold-press-gap-over",
             named=named,
             held=_held(low),
             high=high,
@@ -224,10 +228,12 @@ def _prompt(station: Station, fret: int, side: str, strings: str) -> str:
         )
     if station.by in ON_WOOD:
         edge = (
-            tr("Notched edge on wood") if station.by == "notched" else tr("Plain edge on the board")
+            means("stations.notched-edge-wood")
+            if station.by == "notched"
+            else means("stations.plain-edge-board")
         )
-        return tr(
-            "{side}. {edge}, {held} and {high}. Gap at {fret}?",
+        return means(
+            "stations.gap-with-side-edge",
             side=side,
             edge=edge,
             held=_held(low),
@@ -236,10 +242,10 @@ def _prompt(station: Station, fret: int, side: str, strings: str) -> str:
         )
     # What it comes over past its supports may lift it: where it is held down must be said.
     hold = (
-        "" if low <= fret <= high else tr(", held down at {low}", low=low if fret < low else high)
+        "" if low <= fret <= high else means("stations.held-down", low=low if fret < low else high)
     )
-    return tr(
-        "{side}, {strings}. Edge on {held} and {high}{hold}. Gap over {fret}?",
+    return means(
+        "stations.edge-gap-over",
         side=side,
         strings=strings,
         held=_held(low),
@@ -249,8 +255,8 @@ def _prompt(station: Station, fret: int, side: str, strings: str) -> str:
     )
 
 
-def _held(support: int) -> str:
-    return str(support) if support else tr("the nut")
+def _held(support: int) -> Saying:
+    return str(support) if support else means("stations.nut")
 
 
 STRING_GAP_STATION = StationRecord(

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.meaning import Saying
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.readings.entries import CrownHeight, Dial, StringHeight
 from nuvrek.readings.kinds.gaps import string_or_side
@@ -12,8 +13,8 @@ from nuvrek.units import Unit, format_length
 
 CROWN_HEIGHT = EntryRecord(
     type=CrownHeight,
-    place=lambda crown: tr(
-        "crown of fret {fret}, {lane_words}", fret=crown.fret, lane_words=LANE_WORDS[crown.lane]
+    place=lambda crown: means(
+        "stations.crown-fret", fret=crown.fret, lane_words=LANE_WORDS[crown.lane]
     ),
     value=lambda crown, unit, _heights: format_length(crown.height_mm, unit),
     station=lambda crown: Station(crown.station, "crown-height", crown.lane, crown.fret),
@@ -22,18 +23,18 @@ CROWN_HEIGHT = EntryRecord(
 )
 CROWN_HEIGHT_STATION = StationRecord(
     kind="crown-height",
-    title=titled(tr("crown height")),
-    prompt=lambda _station, fret, _side, _strings: tr(
-        "Fret {fret}. Height of the crown over the wood?", fret=fret
+    title=titled(means("stations.crown-height")),
+    prompt=lambda _station, fret, _side, _strings: means(
+        "stations.fret-height-crown-over-wood", fret=fret
     ),
     likely_mm=(0.3, 2.0),
     picture="caliper",
 )
 
 
-def _string_place(height: StringHeight) -> str:
-    return tr(
-        "string over {fret}, {string_or_side}",
+def _string_place(height: StringHeight) -> Saying:
+    return means(
+        "stations.string-over",
         fret=height.fret,
         string_or_side=string_or_side(height.string, LANE_WORDS[height.side]),
     )
@@ -60,24 +61,24 @@ STRING_HEIGHT = EntryRecord(
 )
 
 
-def _string_prompt(station: Station, fret: int, side: str, _strings: str) -> str:
+def _string_prompt(station: Station, fret: int, side: str, _strings: str) -> Saying:
     named = (
-        tr("String {string}", string=station.string)
+        means("stations.string-with-string-3", string=station.string)
         if station.string
-        else tr("{side}. Open string", side=side)
+        else means("stations.open-string", side=side)
     )
     if station.capo:
-        named = tr(
-            "{removesuffix}, capo at {capo}. String",
+        named = means(
+            "stations.capo-string",
             removesuffix=named.removesuffix(". Open string"),
             capo=station.capo,
         )
-    return tr("{named} over fret {fret}. Height?", named=named, fret=fret)
+    return means("stations.over-fret-height", named=named, fret=fret)
 
 
 STRING_HEIGHT_STATION = StationRecord(
     kind="string-height",
-    title=titled(tr("string height")),
+    title=titled(means("stations.string-height")),
     prompt=_string_prompt,
     likely_mm=(0.4, 6.0),
     units=(Unit.MM, Unit.SIXTYFOURTH, Unit.THOU),
@@ -85,16 +86,14 @@ STRING_HEIGHT_STATION = StationRecord(
 )
 
 
-def _dial_words(dial: Dial, unit: Unit, _heights: Unit) -> str:
+def _dial_words(dial: Dial, unit: Unit, _heights: Unit) -> Saying:
     decimals = 3 if unit is Unit.MM else None
     return format_length(dial.reading_mm, unit, sign=True, decimals=decimals)
 
 
 DIAL = EntryRecord(
     type=Dial,
-    place=lambda dial: tr(
-        "dial on {fret}, {lane_words}", fret=dial.fret, lane_words=LANE_WORDS[dial.lane]
-    ),
+    place=lambda dial: means("stations.dial", fret=dial.fret, lane_words=LANE_WORDS[dial.lane]),
     value=_dial_words,
     station=lambda dial: Station(dial.station, "dial", dial.lane, dial.fret),
     tool=lambda _dial: "indicator",
@@ -102,9 +101,9 @@ DIAL = EntryRecord(
 )
 DIAL_STATION = StationRecord(
     kind="dial",
-    title=titled(tr("indicator")),
-    prompt=lambda _station, fret, side, _strings: tr(
-        "{side}. Dial on the beam over fret {fret}?", side=side, fret=fret
+    title=titled(means("stations.indicator")),
+    prompt=lambda _station, fret, side, _strings: means(
+        "stations.dial-beam-over-fret", side=side, fret=fret
     ),
     likely_mm=(-1.5, 1.5),
     picture="dial",

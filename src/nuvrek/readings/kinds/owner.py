@@ -2,8 +2,8 @@
 
 from __future__ import annotations
 
-from nuvrek import words
-from nuvrek.language import tr
+from nuvrek.meaning import Saying
+from nuvrek.meaning import lower_first, means
 from nuvrek.money import Amount, amount_fault
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import HOW_WORDS
@@ -21,7 +21,6 @@ from nuvrek.readings.owner.entries import (
     Term,
     Worth,
 )
-from nuvrek.words import lower_first
 
 _PAGE = "Owner"
 
@@ -30,10 +29,10 @@ def _no_frets(_entry: object) -> frozenset[int]:
     return frozenset()
 
 
-def _named(terms: tuple[Term, ...]) -> str:
+def _named(terms: tuple[Term, ...]) -> Saying:
     if len(terms) > 2:
-        return words.count(len(terms), "thing", "things")
-    return tr(" and ").join(lower_first(MATTERS[term.matter]) for term in terms)
+        return means("stations.things", number=len(terms))
+    return means("stations.and").join(lower_first(MATTERS[term.matter]) for term in terms)
 
 
 def _amount_faults(amounts: dict[str, Amount | None]) -> list[str]:
@@ -50,16 +49,16 @@ def _worth_faults(worth: Worth, _neck: NeckDescription, _number: int) -> list[st
     )
 
 
-def _quote_faults(quote: Quote, _neck: NeckDescription, _number: int) -> list[str]:
+def _quote_faults(quote: Quote, _neck: NeckDescription, _number: int) -> list[Saying]:
     amounts = {"total": quote.total, "tax": quote.tax, "least": quote.least, "most": quote.most}
-    lines = {tr("line {n}", n=n): line.amount for n, line in enumerate(quote.lines, 1)}
+    lines = {means("stations.line", detail=n): line.amount for n, line in enumerate(quote.lines, 1)}
     return _amount_faults({**amounts, **lines})
 
 
-def _answer_faults(answer: Answered, _neck: NeckDescription, number: int) -> list[str]:
+def _answer_faults(answer: Answered, _neck: NeckDescription, number: int) -> list[Saying]:
     if answer.quote < number:
         return []
-    return [tr("answers entry {quote}, which is not before it.", quote=answer.quote)]
+    return [means("stations.answers-entry-which-not-before", quote=answer.quote)]
 
 
 def _picture_frets(letter: Letter) -> frozenset[int]:
@@ -69,21 +68,21 @@ def _picture_frets(letter: Letter) -> frozenset[int]:
 ARRIVED = EntryRecord(
     type=Arrived,
     place=lambda _entry: "",
-    value=lambda _entry, _unit, _heights: tr("how it came in"),
+    value=lambda _entry, _unit, _heights: means("stations.how-came"),
     frets=_no_frets,
     page=_PAGE,
 )
 HANDED_BACK = EntryRecord(
     type=HandedBack,
     place=lambda _entry: "",
-    value=lambda _entry, _unit, _heights: tr("how it left"),
+    value=lambda _entry, _unit, _heights: means("stations.how-left"),
     frets=_no_frets,
     page=_PAGE,
 )
 WORTH = EntryRecord(
     type=Worth,
     place=lambda _entry: "",
-    value=lambda _entry, _unit, _heights: tr("worth and budget"),
+    value=lambda _entry, _unit, _heights: means("stations.worth-budget"),
     frets=_no_frets,
     faults=_worth_faults,
     page=_PAGE,
@@ -91,14 +90,14 @@ WORTH = EntryRecord(
 QUOTE = EntryRecord(
     type=Quote,
     place=lambda _entry: "",
-    value=lambda _entry, _unit, _heights: tr("a quote"),
+    value=lambda _entry, _unit, _heights: means("stations.quote"),
     frets=_no_frets,
     faults=_quote_faults,
     page=_PAGE,
 )
 ANSWERED = EntryRecord(
     type=Answered,
-    place=lambda _entry: tr("the quote"),
+    place=lambda _entry: means("stations.quote-with-again"),
     value=lambda answer, _unit, _heights: answer.says,
     frets=_no_frets,
     faults=_answer_faults,
@@ -107,23 +106,21 @@ ANSWERED = EntryRecord(
 CONSENTED = EntryRecord(
     type=Consented,
     place=lambda entry: _named(entry.terms),
-    value=lambda entry, _unit, _heights: tr("agreed {how_words}", how_words=HOW_WORDS[entry.how]),
+    value=lambda entry, _unit, _heights: means("stations.agreed", how_words=HOW_WORDS[entry.how]),
     frets=_no_frets,
     page=_PAGE,
 )
 GATE_LIFTED = EntryRecord(
     type=GateLifted,
     place=lambda entry: _named(entry.terms),
-    value=lambda _entry, _unit, _heights: tr("goes on without a word"),
+    value=lambda _entry, _unit, _heights: means("stations.goes-without-word"),
     frets=_no_frets,
     page=_PAGE,
 )
 LETTER = EntryRecord(
     type=Letter,
     place=lambda _entry: "",
-    value=lambda letter, _unit, _heights: tr(
-        "the {papers}", papers=lower_first(PAPERS[letter.paper])
-    ),
+    value=lambda letter, _unit, _heights: means("stations.the", papers=PAPERS[letter.paper]),
     frets=_picture_frets,
     page=_PAGE,
 )

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable
 from typing import Generic, Literal, TypeVar
 
@@ -42,11 +43,11 @@ class EntryRecord(Struct, Generic[E], frozen=True, kw_only=True):
     """
 
     type: type[E]
-    place: Callable[[E], str]
-    value: Callable[[E, Unit, Unit], str]
+    place: Callable[[E], Saying]
+    value: Callable[[E, Unit, Unit], Saying]
     frets: Callable[[E], frozenset[int]] = own_fret
     highest: Callable[[E], int] | None = None
-    faults: Callable[[E, NeckDescription, int], list[str]] = no_faults
+    faults: Callable[[E, NeckDescription, int], list[Saying]] = no_faults
     page: str = "Measure"
     station: Callable[[E], Station] | None = None
     tool: Callable[[E], Tool | None] | None = None
@@ -69,8 +70,8 @@ class StationRecord(Struct, frozen=True, kw_only=True):
     """
 
     kind: str
-    title: Callable[[Station], str]
-    prompt: Callable[[Station, int, str, str], str]
+    title: Callable[[Station], Saying]
+    prompt: Callable[[Station, int, Saying, Saying], Saying]
     likely_mm: tuple[float, float] | None = None
     units: tuple[Unit, ...] = (Unit.MM, Unit.THOU)
     sweep: bool = False
@@ -78,6 +79,6 @@ class StationRecord(Struct, frozen=True, kw_only=True):
     picture: SidePicture = ""
 
 
-def titled(words: str) -> Callable[[Station], str]:
+def titled(words: Saying) -> Callable[[Station], Saying]:
     """A title that is always the same."""
     return lambda _station: words

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.meaning import Saying
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import OthersStill, Rock
 from nuvrek.readings.kinds.gaps import amount_faults, amount_mm, amount_words
@@ -14,13 +15,13 @@ def _three(rock: Rock) -> frozenset[int]:
     return frozenset((rock.fret - 1, rock.fret, rock.fret + 1))
 
 
-def _rock_faults(rock: Rock, neck: NeckDescription, _number: int) -> list[str]:
-    faults = amount_faults(rock)
+def _rock_faults(rock: Rock, neck: NeckDescription, _number: int) -> list[Saying]:
+    faults: Saying = amount_faults(rock)
     if not 2 <= rock.fret <= neck.frets - 1:
         faults.insert(
             0,
-            tr(
-                "a rocker's middle fret is 2 to {frets}, not {fret}.",
+            means(
+                "stations.rockers-middle-fret-2-not",
                 frets=neck.frets - 1,
                 fret=rock.fret,
             ),
@@ -36,11 +37,11 @@ def _tool(rock: Rock) -> Tool | None:
 
 ROCK = EntryRecord(
     type=Rock,
-    place=lambda rock: tr(
-        "rocker {fret}-{fret_2}-{fret_3}, {lane_words}",
+    place=lambda rock: means(
+        "stations.rocker",
         fret=rock.fret - 1,
-        fret_2=rock.fret,
-        fret_3=rock.fret + 1,
+        other_fret=rock.fret,
+        third_fret=rock.fret + 1,
         lane_words=LANE_WORDS[rock.lane],
     ),
     value=lambda rock, unit, _heights: amount_words(rock, unit) or rock.says,
@@ -52,16 +53,16 @@ ROCK = EntryRecord(
 )
 
 
-def _still_faults(still: OthersStill, neck: NeckDescription, _number: int) -> list[str]:
+def _still_faults(still: OthersStill, neck: NeckDescription, _number: int) -> list[Saying]:
     if all(2 <= fret <= neck.frets - 1 for fret in still.frets):
         return []
-    return [tr("a rocker's middle frets are 2 to {frets}.", frets=neck.frets - 1)]
+    return [means("stations.rockers-middle-frets-2", frets=neck.frets - 1)]
 
 
 OTHERS_STILL = EntryRecord(
     type=OthersStill,
-    place=lambda still: tr("all the others, {lane_words}", lane_words=LANE_WORDS[still.lane]),
-    value=lambda _still, _unit, _heights: tr("still"),
+    place=lambda still: means("stations.all-others", lane_words=LANE_WORDS[still.lane]),
+    value=lambda _still, _unit, _heights: means("stations.still"),
     frets=lambda still: frozenset(still.frets),
     highest=lambda still: max(still.frets, default=-1) + 1,
     faults=_still_faults,
@@ -69,21 +70,21 @@ OTHERS_STILL = EntryRecord(
 )
 
 
-def _prompt(station: Station, fret: int, side: str, _strings: str) -> str:
+def _prompt(station: Station, fret: int, side: str, _strings: str) -> Saying:
     if station.fret:
-        return tr(
-            "{side}. Rocker over {fret}-{fret_2}-{fret_3}. A leaf under it?",
+        return means(
+            "stations.rocker-over-leaf-under",
             side=side,
             fret=fret - 1,
-            fret_2=fret,
-            fret_3=fret + 1,
+            other_fret=fret,
+            third_fret=fret + 1,
         )
-    return tr("{side}. Rocker along the frets. What rocks?", side=side)
+    return means("stations.rocker-along-frets-what-rocks", side=side)
 
 
 SWEEP_STATION = StationRecord(
     kind="sweep",
-    title=titled(tr("rocker")),
+    title=titled(means("stations.rocker-with-again")),
     prompt=_prompt,
     likely_mm=(0.0, 0.8),
     sweep=True,

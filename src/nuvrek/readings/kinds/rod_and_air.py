@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from nuvrek.language import figure, named, tr
+from nuvrek.meaning import Saying
+from nuvrek.meaning import Figure, Word, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import Air, RodFeel, StateChange
 from nuvrek.readings.kinds.record import EntryRecord, StationRecord, titled
@@ -11,11 +12,9 @@ from nuvrek.readings.station import Station
 from nuvrek.units import Unit
 
 
-def _feel_words(felt: RodFeel, _unit: Unit, _heights: Unit) -> str:
+def _feel_words(felt: RodFeel, _unit: Unit, _heights: Unit) -> Saying:
     return (
-        tr("{feel}, key {key}", feel=named(felt.feel), key=felt.key)
-        if felt.key
-        else named(felt.feel)
+        means("stations.key", feel=Word(felt.feel), key=felt.key) if felt.key else Word(felt.feel)
     )
 
 
@@ -27,25 +26,25 @@ ROD_FEEL = EntryRecord(
 )
 ROD_FEEL_STATION = StationRecord(
     kind="rod-feel",
-    title=titled(tr("rod feel")),
-    prompt=lambda _station, _fret, _side, _strings: tr("Key on the rod nut. How does it feel?"),
+    title=titled(means("stations.rod-feel")),
+    prompt=lambda _station, _fret, _side, _strings: means("stations.key-rod-nut-how-does"),
     broad=True,
 )
 
 
 def _air_words(air: Air, _unit: Unit, _heights: Unit) -> str:
-    warm = "" if air.temperature_c is None else figure(f"{air.temperature_c:g} °C")
+    warm = "" if air.temperature_c is None else Figure(f"{air.temperature_c:g} °C")
     damp = (
         ""
         if air.humidity_percent is None
-        else tr("{humidity_percent:g} % humidity", humidity_percent=air.humidity_percent)
+        else means("stations.humidity", humidity_percent=air.humidity_percent)
     )
     return ", ".join(part for part in (warm, damp) if part)
 
 
-def _air_faults(air: Air, _neck: NeckDescription, _number: int) -> list[str]:
+def _air_faults(air: Air, _neck: NeckDescription, _number: int) -> list[Saying]:
     if air.temperature_c is None and air.humidity_percent is None:
-        return [tr("no value: give temperature_c or humidity_percent.")]
+        return [means("stations.no-value-give-temperature-c")]
     return []
 
 
@@ -55,21 +54,23 @@ def _air_station(air: Air) -> Station:
 
 AIR = EntryRecord(
     type=Air,
-    place=lambda _air: tr("room"),
+    place=lambda _air: means("stations.room"),
     value=_air_words,
     faults=_air_faults,
     station=_air_station,
 )
 TEMPERATURE_STATION = StationRecord(
     kind="temperature",
-    title=titled(tr("temperature")),
-    prompt=lambda _station, _fret, _side, _strings: tr("Room. How warm, in degrees Celsius?"),
+    title=titled(means("stations.temperature")),
+    prompt=lambda _station, _fret, _side, _strings: means("stations.room-how-warm-degrees-celsius"),
     broad=True,
 )
 HUMIDITY_STATION = StationRecord(
     kind="humidity",
-    title=titled(tr("humidity")),
-    prompt=lambda _station, _fret, _side, _strings: tr("Room. Relative humidity, in percent?"),
+    title=titled(means("stations.humidity-with-again")),
+    prompt=lambda _station, _fret, _side, _strings: means(
+        "stations.room-relative-humidity-percent"
+    ),
     broad=True,
 )
 
@@ -80,10 +81,10 @@ STATE_CHANGE = EntryRecord(
 )
 
 
-def _state_prompt(station: Station, _fret: int, _side: str, _strings: str) -> str:
+def _state_prompt(station: Station, _fret: int, _side: str, _strings: str) -> Saying:
     if station.state.strings == "slack":
-        return tr("Slacken the strings. * when they hang.")
-    return tr("Strings on, tuned to pitch. * when they are.")
+        return means("stations.slacken-strings-when-they-hang")
+    return means("stations.strings-tuned-pitch-when-they")
 
 
 STATE_STATION = StationRecord(

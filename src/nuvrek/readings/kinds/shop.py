@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from datetime import date
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.kinds.record import EntryRecord
 from nuvrek.readings.shop.entries import Pause, Promised, SeasonLook, WaitsFor
@@ -14,18 +15,20 @@ def _no_frets(_entry: object) -> frozenset[int]:
     return frozenset()
 
 
-def _day_faults(promised: Promised, _neck: NeckDescription, _number: int) -> list[str]:
+def _day_faults(promised: Promised, _neck: NeckDescription, _number: int) -> list[Saying]:
     if promised.day:
         try:
             date.fromisoformat(promised.day)
         except ValueError:
-            return [tr("'{day}' is no date.", day=promised.day)]
+            return [means("stations.no-date", day=promised.day)]
     return []
 
 
-def _waits_words(waits: WaitsFor) -> str:
+def _waits_words(waits: WaitsFor) -> Saying:
     return (
-        tr("waits no more") if waits.what == "nothing" else tr("waits for {what}", what=waits.what)
+        means("stations.waits-no-more")
+        if waits.what == "nothing"
+        else means("stations.waits", what=waits.what)
     )
 
 
@@ -33,7 +36,7 @@ PROMISED = EntryRecord(
     type=Promised,
     place=lambda _entry: "",
     value=lambda one, _unit, _heights: (
-        tr("promised for {day}", day=one.day) if one.day else tr("the promise taken back")
+        means("stations.promised", day=one.day) if one.day else means("stations.promise-taken-back")
     ),
     frets=_no_frets,
     faults=_day_faults,
@@ -50,14 +53,16 @@ SEASON_LOOK = EntryRecord(
     type=SeasonLook,
     place=lambda _entry: "",
     value=lambda one, _unit, _heights: (
-        tr("looked at every half year") if one.wanted else tr("no longer looked at by season")
+        means("stations.looked-every-half-year")
+        if one.wanted
+        else means("stations.no-longer-looked-season")
     ),
     frets=_no_frets,
     page="History",
 )
 PAUSE = EntryRecord(
     type=Pause,
-    place=lambda _entry: tr("the step"),
+    place=lambda _entry: means("stations.step"),
     value=lambda pause, _unit, _heights: pause.what,
     frets=_no_frets,
     page="Work",

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.meaning import Saying
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import Size
 from nuvrek.readings.kinds.record import EntryRecord, StationRecord
@@ -13,35 +14,39 @@ from nuvrek.units import Unit, format_length
 
 def _size_place(size: Size) -> str:
     kind = SIZES[size.what]
-    where = tr("fret {fret}", fret=size.fret) if size.fret else tr("nut")
+    where: Saying = (
+        means("stations.fret", fret=size.fret) if size.fret else means("stations.nut-with-again")
+    )
     if kind.place == "side":
         where = LANE_WORDS[size.lane or "bass"]
     elif kind.place == "side and fret":
-        where = tr(
-            "fret {fret}, {lane_words}", fret=size.fret, lane_words=LANE_WORDS[size.lane or "bass"]
+        where = means(
+            "stations.fret-with-fret-lane-words",
+            fret=size.fret,
+            lane_words=LANE_WORDS[size.lane or "bass"],
         )
     elif kind.place == "string":
-        where = tr("fret {fret}, string {string}", fret=size.fret, string=size.string or 1)
+        where = means("stations.fret-string", fret=size.fret, string=size.string or 1)
     elif kind.place == "wire":
-        where = tr("this run")
+        where = means("stations.run")
     return f"{kind.title}, {where}"
 
 
-def size_words(mm: float, unit: Unit) -> str:
+def size_words(mm: float, unit: Unit) -> Saying:
     """A size: large ones in inches where thou are the unit of the bench."""
     if unit is Unit.THOU and mm > 10.0:
         return format_length(mm, Unit.INCH)
     return format_length(mm, unit)
 
 
-def _faults(size: Size, _neck: NeckDescription, _number: int) -> list[str]:
+def _faults(size: Size, _neck: NeckDescription, _number: int) -> list[Saying]:
     kind = SIZES[size.what]
     low, high = kind.possible
     if low <= size.mm <= high:
         return []
     return [
-        tr(
-            "a {title} is {low:g} to {high:g} mm, not {mm:g}.",
+        means(
+            "stations.mm-not",
             title=kind.title,
             low=low,
             high=high,
@@ -73,15 +78,19 @@ SIZE = EntryRecord(
 
 def _prompt(station: Station, fret: int, side: str, _strings: str) -> str:
     size = SIZES[station.what]
-    where = tr("Fret {fret}", fret=fret) if fret else tr("Nut")
+    where: Saying = (
+        means("stations.fret-with-fret", fret=fret) if fret else means("stations.nut-with-again-3")
+    )
     if size.place == "side":
         where = side
     elif size.place == "side and fret":
-        where = tr("{side}, fret {fret}", side=side, fret=fret)
+        where = means("stations.fret-with-side-fret", side=side, fret=fret)
     elif size.place == "string":
-        where = tr("Fret {fret}, string {string}", fret=fret, string=station.string or 1)
+        where = means(
+            "stations.fret-string-with-fret-string", fret=fret, string=station.string or 1
+        )
     elif size.place == "wire":
-        where = tr("A piece of this run")
+        where = means("stations.piece-run")
     return f"{where}. {size.prompt}"
 
 

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from nuvrek.language import tr
+from nuvrek.meaning import Saying
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import EndsFine, FretEnd, Ink, InkLeft, OthersFirm, StandOff
 from nuvrek.readings.kinds.gaps import amount_faults, amount_mm, amount_words
@@ -11,24 +12,24 @@ from nuvrek.readings.station import Station
 from nuvrek.units import Unit, format_length
 
 END_WORDS = {
-    "sharp": tr("sharp"),
-    "sprouting": tr("past the edge"),
-    "proud-bevel": tr("bevel proud"),
-    "tape-lip": tr("lip from tape"),
+    "sharp": means("stations.sharp"),
+    "sprouting": means("stations.past-edge"),
+    "proud-bevel": means("stations.bevel-proud"),
+    "tape-lip": means("stations.lip-from-tape"),
 }
 
 
-def _stand_off_place(found: StandOff) -> str:
+def _stand_off_place(found: StandOff) -> Saying:
     where = "" if found.lane is None else f", {LANE_WORDS[found.lane]}"
-    return tr("under fret {fret}{where}", fret=found.fret, where=where)
+    return means("stations.under-fret", fret=found.fret, where=where)
 
 
 def _stand_off_words(found: StandOff, unit: Unit, _heights: Unit) -> str:
-    does = tr("moves") if found.moves == "moves" else tr("stands off")
+    does = means("stations.moves") if found.moves == "moves" else means("stations.stands-off")
     return f"{does} {amount_words(found, unit)}".strip()
 
 
-def _stand_off_faults(found: StandOff, _neck: NeckDescription, _number: int) -> list[str]:
+def _stand_off_faults(found: StandOff, _neck: NeckDescription, _number: int) -> list[Saying]:
     return amount_faults(found)
 
 
@@ -43,15 +44,15 @@ STAND_OFF = EntryRecord(
 )
 OTHERS_FIRM = EntryRecord(
     type=OthersFirm,
-    place=lambda _firm: tr("all the other frets"),
-    value=lambda _firm, _unit, _heights: tr("firm"),
+    place=lambda _firm: means("stations.all-other-frets"),
+    value=lambda _firm, _unit, _heights: means("stations.firm"),
     frets=lambda firm: frozenset(firm.frets),
     station=lambda firm: Station(firm.station, "press"),
 )
 PRESS_STATION = StationRecord(
     kind="press",
-    title=titled(tr("frets that move")),
-    prompt=lambda _station, _fret, _side, _strings: tr("Press every fret. Which one moves?"),
+    title=titled(means("stations.frets-move")),
+    prompt=lambda _station, _fret, _side, _strings: means("stations.press-every-fret-which-one"),
     likely_mm=(0.0, 0.8),
     sweep=True,
     broad=True,
@@ -66,25 +67,23 @@ def _end_words(end: FretEnd, unit: Unit, _heights: Unit) -> str:
 
 FRET_END = EntryRecord(
     type=FretEnd,
-    place=lambda end: tr(
-        "end of fret {fret}, {lane_words}", fret=end.fret, lane_words=LANE_WORDS[end.side]
-    ),
+    place=lambda end: means("stations.end-fret", fret=end.fret, lane_words=LANE_WORDS[end.side]),
     value=_end_words,
     station=lambda end: Station(end.station, "ends", end.side, end.fret),
     figure=lambda end: end.mm,
 )
 ENDS_FINE = EntryRecord(
     type=EndsFine,
-    place=lambda fine: tr("all the other ends, {lane_words}", lane_words=LANE_WORDS[fine.side]),
-    value=lambda _fine, _unit, _heights: tr("fine"),
+    place=lambda fine: means("stations.all-other-ends", lane_words=LANE_WORDS[fine.side]),
+    value=lambda _fine, _unit, _heights: means("stations.fine"),
     frets=lambda fine: frozenset(fine.frets),
     station=lambda fine: Station(fine.station, "ends", fine.side),
 )
 ENDS_STATION = StationRecord(
     kind="ends",
-    title=titled(tr("fret ends")),
-    prompt=lambda _station, _fret, side, _strings: tr(
-        "{side}. A finger along the fret ends. What is felt?", side=side
+    title=titled(means("stations.fret-ends")),
+    prompt=lambda _station, _fret, side, _strings: means(
+        "stations.finger-along-fret-ends-what", side=side
     ),
     likely_mm=(0.0, 1.0),
     sweep=True,
@@ -93,24 +92,22 @@ ENDS_STATION = StationRecord(
 
 INK = EntryRecord(
     type=Ink,
-    place=lambda ink: tr(
-        "ink on fret {fret}, {lane_words}", fret=ink.fret, lane_words=LANE_WORDS[ink.lane]
-    ),
+    place=lambda ink: means("stations.ink-fret", fret=ink.fret, lane_words=LANE_WORDS[ink.lane]),
     value=lambda _ink, _unit, _heights: "gone",
     station=lambda ink: Station(ink.station, "ink", ink.lane, ink.fret),
 )
 INK_LEFT = EntryRecord(
     type=InkLeft,
-    place=lambda left: tr("ink on all the others, {lane_words}", lane_words=LANE_WORDS[left.lane]),
+    place=lambda left: means("stations.ink-all-others", lane_words=LANE_WORDS[left.lane]),
     value=lambda _left, _unit, _heights: "left",
     frets=lambda left: frozenset(left.frets),
     station=lambda left: Station(left.station, "ink", left.lane),
 )
 INK_STATION = StationRecord(
     kind="ink",
-    title=titled(tr("ink under the beam")),
-    prompt=lambda _station, _fret, side, _strings: tr(
-        "{side}. Beam over the marked tops. Where is the ink gone?", side=side
+    title=titled(means("stations.ink-under-beam")),
+    prompt=lambda _station, _fret, side, _strings: means(
+        "stations.beam-over-marked-tops-where", side=side
     ),
     sweep=True,
     picture="ink",

@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from nuvrek import words
-from nuvrek.language import tr
+from nuvrek.meaning import Saying
+from nuvrek import meaning
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANE_WORDS, NeckDescription, description_faults
 from nuvrek.neck.wire import wire_faults
 from nuvrek.readings.entries import (
@@ -34,11 +35,11 @@ def _no_frets(_entry: object) -> frozenset[int]:
     return frozenset()
 
 
-def _rod_place(move: RodMove) -> str:
+def _rod_place(move: RodMove) -> Saying:
     return (
-        tr("rod")
+        means("stations.rod")
         if move.side is None
-        else tr("rod, {lane_words}", lane_words=LANE_WORDS[move.side])
+        else means("stations.rod-with-lane-words", lane_words=LANE_WORDS[move.side])
     )
 
 
@@ -52,15 +53,15 @@ ROD_MOVE = EntryRecord(
 HEATED = EntryRecord(
     type=Heated,
     place=lambda _heat: "heat",
-    value=lambda _heat, _unit, _heights: tr("neck heated"),
+    value=lambda _heat, _unit, _heights: means("stations.neck-heated"),
     frets=_no_frets,
     page="Work",
 )
 
 
-def _heard_place(heard: Heard) -> str:
-    note = tr("fret {fret}", fret=heard.fret) if heard.fret else tr("open")
-    return tr("string {string}, {note}", string=heard.string, note=note)
+def _heard_place(heard: Heard) -> Saying:
+    note = means("stations.fret", fret=heard.fret) if heard.fret else means("stations.open")
+    return means("stations.string-with-string-note", string=heard.string, note=note)
 
 
 HEARD = EntryRecord(
@@ -71,7 +72,7 @@ HEARD = EntryRecord(
 )
 OTHERS_CLEAN = EntryRecord(
     type=OthersClean,
-    place=lambda clean: tr("all the other notes, string {string}", string=clean.string),
+    place=lambda clean: means("stations.all-other-notes-string", string=clean.string),
     value=lambda _clean, _unit, _heights: "clean",
     frets=lambda clean: frozenset(clean.frets),
     page="String room",
@@ -79,30 +80,30 @@ OTHERS_CLEAN = EntryRecord(
 
 _SEAT_PLACES = {
     "whole": "",
-    "bass": tr(", bass end"),
-    "middle": tr(", middle"),
-    "treble": tr(", treble end"),
+    "bass": means("stations.bass-end"),
+    "middle": means("stations.middle"),
+    "treble": means("stations.treble-end"),
 }
 
 
 def seat_words(seated: Seated) -> str:
     """What became of a fret that was pressed or tapped home."""
     holds = "" if seated.holds == "not tried" else seated.holds
-    glued = tr("glued") if seated.glued else ""
+    glued = means("stations.glued") if seated.glued else ""
     said = (f"{seated.how}{_SEAT_PLACES[seated.where]}", seated.stopped, glued, holds)
     return ", ".join(part for part in said if part)
 
 
 SEATED = EntryRecord(
     type=Seated,
-    place=lambda seated: tr("fret {fret}", fret=seated.fret),
+    place=lambda seated: means("stations.fret", fret=seated.fret),
     value=lambda seated, _unit, _heights: seat_words(seated),
     page="Work",
 )
 AGREED = EntryRecord(
     type=Agreed,
     place=lambda _agreed: "",
-    value=lambda _agreed, _unit, _heights: tr("agreed on the filing"),
+    value=lambda _agreed, _unit, _heights: means("stations.agreed-filing"),
     frets=lambda agreed: frozenset((agreed.fall_from or 0, *agreed.untouched)),
     page="Filing",
 )
@@ -114,7 +115,7 @@ def _filed_frets(filed: Filed) -> frozenset[int]:
 
 FILED = EntryRecord(
     type=Filed,
-    place=lambda filed: words.count(len(_filed_frets(filed)), "fret", "frets"),
+    place=lambda filed: means("stations.frets", number=len(_filed_frets(filed))),
     value=lambda _filed, _unit, _heights: "filed",
     frets=_filed_frets,
     page="Work",
@@ -125,19 +126,19 @@ def _new_wire_frets(terms: NewWire) -> frozenset[int]:
     return frozenset((*terms.frets, *(fret for fret, _ in terms.corners)))
 
 
-def _wire_words(terms: NewWire) -> str:
-    return tr("the new wire") if terms.wire is None else terms.wire.name
+def _wire_words(terms: NewWire) -> Saying:
+    return means("stations.new-wire") if terms.wire is None else terms.wire.name
 
 
-def _new_wire_faults(terms: NewWire, _neck: NeckDescription, _number: int) -> list[str]:
+def _new_wire_faults(terms: NewWire, _neck: NeckDescription, _number: int) -> list[Saying]:
     return [] if terms.wire is None else wire_faults(terms.wire)
 
 
 NEW_WIRE = EntryRecord(
     type=NewWire,
     place=lambda _terms: "",
-    value=lambda terms, _unit, _heights: tr(
-        "agreed on {wire_words}", wire_words=_wire_words(terms)
+    value=lambda terms, _unit, _heights: means(
+        "stations.agreed-with-wire-words", wire_words=_wire_words(terms)
     ),
     frets=_new_wire_frets,
     faults=_new_wire_faults,
@@ -146,7 +147,7 @@ NEW_WIRE = EntryRecord(
 TRUED = EntryRecord(
     type=Trued,
     place=lambda _trued: "board",
-    value=lambda _trued, _unit, _heights: tr("wood taken off"),
+    value=lambda _trued, _unit, _heights: means("stations.wood-taken-off"),
     frets=lambda trued: frozenset(fret for fret, _, _ in trued.off),
     page="Work",
 )
@@ -159,34 +160,34 @@ def _fret_work_words(work: FretWork, _unit: Unit, _heights: Unit) -> str:
 
 FRET_WORK = EntryRecord(
     type=FretWork,
-    place=lambda work: words.frets(work.frets),
+    place=lambda work: meaning.frets(work.frets),
     value=_fret_work_words,
     frets=lambda work: frozenset(work.frets),
     page="Work",
 )
 CHOSEN = EntryRecord(
     type=Chosen,
-    place=lambda _chosen: tr("way taken,"),
+    place=lambda _chosen: means("stations.way-taken"),
     value=lambda chosen, _unit, _heights: chosen.way.replace("-", " "),
     frets=_no_frets,
     page="Choose",
 )
 STEP_DONE = EntryRecord(
     type=StepDone,
-    place=lambda _done: tr("the step"),
+    place=lambda _done: means("stations.step"),
     value=lambda done, _unit, _heights: f"“{done.step.replace('-', ' ')}”",
     frets=_no_frets,
     page="Work",
 )
 
 
-def _description_faults(entry: Describe, _neck: NeckDescription, _number: int) -> list[str]:
+def _description_faults(entry: Describe, _neck: NeckDescription, _number: int) -> list[Saying]:
     return description_faults(entry.neck)
 
 
 DESCRIBE = EntryRecord(
     type=Describe,
-    place=lambda _entry: tr("the description"),
+    place=lambda _entry: means("stations.description"),
     value=lambda _entry, _unit, _heights: "changed",
     frets=_no_frets,
     faults=_description_faults,
@@ -194,7 +195,7 @@ DESCRIBE = EntryRecord(
 )
 ROUND_START = EntryRecord(
     type=RoundStart,
-    place=lambda _start: tr("round begun,"),
+    place=lambda _start: means("stations.round-begun"),
     value=lambda start, _unit, _heights: start.name,
     frets=_no_frets,
 )
@@ -205,13 +206,13 @@ JPEG_BEGINS = b"\xff\xd8\xff"
 _SHORT = 40
 
 
-def _note_faults(note: Note, _neck: NeckDescription, number: int) -> list[str]:
+def _note_faults(note: Note, _neck: NeckDescription, number: int) -> list[Saying]:
     if not note.text and note.photo is None:
-        return [tr("an empty note: give text or photo.")]
+        return [means("stations.empty-note-give-text-or")]
     if note.photo is not None and not note.photo.startswith(JPEG_BEGINS):
-        return [tr("the photo is no JPEG.")]
+        return [means("stations.photo-no-jpeg")]
     if note.about is not None and note.about >= number:
-        return [tr("is about entry {about}, which is not before it.", about=note.about)]
+        return [means("stations.about-entry-which-not-before", about=note.about)]
     return []
 
 
@@ -221,23 +222,23 @@ def _note_words(note: Note, _unit: Unit, _heights: Unit) -> str:
 
 NOTE = EntryRecord(
     type=Note,
-    place=lambda note: tr("note") if note.photo is None else tr("photo"),
+    place=lambda note: means("stations.note") if note.photo is None else means("stations.photo"),
     value=_note_words,
     frets=_no_frets,
     faults=_note_faults,
 )
 
 
-def _strike_faults(strike: Strike, _neck: NeckDescription, number: int) -> list[str]:
+def _strike_faults(strike: Strike, _neck: NeckDescription, number: int) -> list[Saying]:
     if strike.entry < number:
         return []
-    return [tr("strikes entry {entry}, which is not before it.", entry=strike.entry)]
+    return [means("stations.strikes-entry-which-not-before", entry=strike.entry)]
 
 
 STRIKE = EntryRecord(
     type=Strike,
     place=lambda _strike: "struck",
-    value=lambda strike, _unit, _heights: tr("entry {entry}", entry=strike.entry),
+    value=lambda strike, _unit, _heights: means("stations.entry-with-entry", entry=strike.entry),
     frets=_no_frets,
     faults=_strike_faults,
 )

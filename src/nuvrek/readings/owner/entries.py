@@ -4,11 +4,12 @@ worth to whom, what was quoted and agreed, and the letters.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.money import Amount
 from nuvrek.neck.description import Line, Words
 from nuvrek.neck.owner import How
@@ -28,27 +29,27 @@ Matter = Literal[
     "limits",
     "outside",
 ]
-MATTERS: dict[Matter, str] = {
-    "way": tr("Way and price"),
-    "heights": tr("String height"),
-    "relief": tr("Relief"),
-    "grooves": tr("Grooves that stay"),
-    "least crown": tr("Least crown"),
-    "left alone": tr("Frets left alone"),
-    "corners": tr("Corners left alone"),
-    "wire": tr("Other wire"),
-    "finish": tr("Finish"),
-    "originals": tr("Old parts"),
-    "limits": tr("What can't be promised"),
-    "outside": tr("Beside the job"),
+MATTERS: dict[Matter, Saying] = {
+    "way": means("stations.way-price"),
+    "heights": means("stations.string-height-with-again"),
+    "relief": means("stations.relief"),
+    "grooves": means("stations.grooves-stay"),
+    "least crown": means("stations.least-crown"),
+    "left alone": means("stations.frets-left-alone"),
+    "corners": means("stations.corners-left-alone"),
+    "wire": means("stations.other-wire"),
+    "finish": means("stations.finish"),
+    "originals": means("stations.old-parts"),
+    "limits": means("stations.what-cant-promised"),
+    "outside": means("stations.beside-job"),
 }
 Sound = Literal["not looked at", "sound", "not sound"]
 PaperKind = Literal["letter", "quote", "work", "bench"]
-PAPERS: dict[PaperKind, str] = {
-    "letter": tr("Letter to the owner"),
-    "quote": tr("Quote"),
-    "work": tr("Work report"),
-    "bench": tr("Bench sheet"),
+PAPERS: dict[PaperKind, Saying] = {
+    "letter": means("stations.letter-owner"),
+    "quote": means("stations.quote-with-again-3"),
+    "work": means("stations.work-report"),
+    "bench": means("stations.bench-sheet"),
 }
 Currency = Annotated[str, Meta(max_length=8)]
 Kinds = Annotated[tuple[Line, ...], Meta(max_length=12)]

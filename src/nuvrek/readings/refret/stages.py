@@ -4,9 +4,10 @@ what deviates.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from msgspec import Struct
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.readings.refret.entries import FretSays, FretStage
 
 
@@ -16,30 +17,45 @@ class Sweep(Struct, frozen=True):
     """
 
     stage: FretStage
-    title: str
-    fine: str
+    title: Saying
+    fine: Saying
     keys: dict[str, FretSays]
 
 
 SWEEPS: dict[FretStage, Sweep] = {
     one.stage: one
     for one in (
-        Sweep("pull", tr("pulled"), tr("came clean"), {"*": "chipped", "-": "tang broke"}),
-        Sweep("slot", tr("slots"), tr("right"), {"+": "tight", "-": "loose", "*": "shallow"}),
+        Sweep(
+            "pull",
+            means("stations.pulled"),
+            means("stations.came-clean"),
+            {"*": "chipped", "-": "tang broke"},
+        ),
+        Sweep(
+            "slot",
+            means("stations.slots"),
+            means("stations.right"),
+            {"+": "tight", "-": "loose", "*": "shallow"},
+        ),
         Sweep(
             "try",
-            tr("tried"),
-            tr("follows the board"),
+            means("stations.tried"),
+            means("stations.follows-board"),
             {"*": "light in the middle", "-": "light at the ends"},
         ),
         Sweep(
             "fit",
-            tr("fitted"),
-            tr("sits"),
+            means("stations.fitted"),
+            means("stations.sits"),
             {"*": "stands off", "-": "too deep", "+": "sideways"},
         ),
-        Sweep("seat", tr("seat"), tr("firm, no light"), {"*": "moves", "+": "stands off"}),
-        Sweep("trim", tr("ends"), tr("flush"), {"*": "finish touched"}),
+        Sweep(
+            "seat",
+            means("stations.seat"),
+            means("stations.firm-no-light"),
+            {"*": "moves", "+": "stands off"},
+        ),
+        Sweep("trim", means("stations.ends"), means("stations.flush"), {"*": "finish touched"}),
     )
 }
 # One sign for each thing that can be said, drawn in the table beside its word.

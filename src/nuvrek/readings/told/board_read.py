@@ -4,10 +4,11 @@ them. Lengths in mm.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from dataclasses import dataclass
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.radius import described_radius_mm
 from nuvrek.neck.scale import fret_line_mm
@@ -105,7 +106,7 @@ def _radii(neck: NeckDescription, read: dict[int, float]) -> tuple[float | None,
     return tuple(described_radius_mm(neck, fret) for fret in range(1, neck.frets + 1))
 
 
-def _radius_faults(neck: NeckDescription, read: dict[int, float]) -> list[str]:
+def _radius_faults(neck: NeckDescription, read: dict[int, float]) -> list[Saying]:
     """A radius that grows, shrinks and grows again is a gauge misread."""
     places = sorted(fret for fret in read if fret <= neck.frets)
     for before, at, after in zip(places, places[1:], places[2:], strict=False):
@@ -114,10 +115,9 @@ def _radius_faults(neck: NeckDescription, read: dict[int, float]) -> list[str]:
         under = two < min(one, three) * (1.0 - TURNS_BACK)
         if over or under:
             return [
-                tr(
-                    "The radius gauge says {one:.0f} mm at {before}, {two:.0f} at {at} and "
-                    "{three:.0f} at {after}: no board is cut so. Take fret {at} again.",
-                    one=one,
+                means(
+                    "stations.radius-gauge-says-mm-no",
+                    detail=one,
                     before=before,
                     two=two,
                     at=at,
@@ -130,15 +130,13 @@ def _radius_faults(neck: NeckDescription, read: dict[int, float]) -> list[str]:
 
 def _thin_faults(
     neck: NeckDescription, depths: dict[int, float], thick: dict[int, float]
-) -> list[str]:
+) -> list[Saying]:
     every_depth, every_thick = _every(neck, depths), _every(neck, thick)
     for fret, (deep, board) in enumerate(zip(every_depth, every_thick, strict=True), 1):
         if deep is not None and board is not None and deep >= board:
             return [
-                tr(
-                    "At fret {fret} the slot is {deep:.2f} mm deep in a board {board:.2f} mm "
-                    "thick: one of the two is misread, or it is sawn into the neck. Nothing is "
-                    "trued until that is known.",
+                means(
+                    "stations.fret-slot-mm-deep-board",
                     fret=fret,
                     deep=deep,
                     board=board,

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from typing import ClassVar
 
@@ -9,7 +10,7 @@ from msgspec import structs
 
 from nuvrek.bench.keypad.pad import Pad
 from nuvrek.bench.keypad.question import LEAST_MM, MOST_MM, Question
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANES
 from nuvrek.readings.check import question
 from nuvrek.readings.stations import Station
@@ -25,7 +26,7 @@ class StationKeys:
     stations: ClassVar[tuple[str, ...]] = ()
     # What + - * / do here, in a word each; keys left out do nothing.
     keys: ClassVar[Mapping[str, str]] = {}
-    hint: ClassVar[str] = tr("Type the height, Enter. Enter alone passes on.")
+    hint: ClassVar[Saying] = means("keypad.type-height-enter-enter-alone")
     # Whether a number is typed here, and whether it is a length.
     numbers: ClassVar[bool] = True
     lengths: ClassVar[bool] = True
@@ -43,7 +44,7 @@ class StationKeys:
         return self.pad.station
 
     @property
-    def words(self) -> str:
+    def words(self) -> Saying:
         """The hint for this moment."""
         return self.hint
 
@@ -75,7 +76,7 @@ class StationKeys:
         if key == "/" and self.pad.text and self.lengths:
             self.pad.type("/")
         else:
-            self.pad.message = tr("That key has no use here. {hint}", hint=self.hint)
+            self.pad.message = means("keypad.key-has-no-use-here", hint=self.hint)
 
     def enter(self) -> None:
         """Enter without anything typed."""
@@ -103,7 +104,7 @@ class StationKeys:
     def accept(self, key: str, typed: Length) -> None:
         """A value that was asked about, or needs no question."""
         if not self.possible(typed):
-            self.pad.message = tr("That can't be a reading on a neck. Type it again.")
+            self.pad.message = means("keypad.cant-reading-neck-type-again")
             self.pad.text = ""
             return
         self.take(key, typed)
@@ -116,7 +117,7 @@ class StationKeys:
 class DoneKeys(StationKeys):
     """Past the last station."""
 
-    hint = tr("Map shows what the readings say.")
+    hint = means("keypad.map-shows-what-readings-say")
     numbers = False
 
     def first(self) -> int:
@@ -126,7 +127,7 @@ class DoneKeys(StationKeys):
         return ()
 
     def special(self, key: str) -> None:
-        self.pad.message = tr("The round is done. Up goes back to a station.")
+        self.pad.message = means("keypad.round-done-up-goes-back")
 
     def enter(self) -> None:
         pass

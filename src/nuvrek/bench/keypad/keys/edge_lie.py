@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from typing import ClassVar, Literal
 
 from nuvrek.bench.keypad.keys.base import StationKeys
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.readings.entries import EdgeLie
 from nuvrek.units import Length
 
@@ -17,12 +18,12 @@ class EdgeLieKeys(StationKeys):
     """
 
     stations: ClassVar[tuple[str, ...]] = ("edge-lie",)
-    keys: ClassVar[Mapping[str, str]] = {
-        "+": tr("all along"),
-        "-": tr("on its ends"),
-        "*": tr("rocks"),
+    keys: ClassVar[Mapping[str, Saying]] = {
+        "+": means("keypad.all-along"),
+        "-": means("keypad.ends"),
+        "*": means("keypad.rocks"),
     }
-    hint = tr("Its fret and *: rocks there. +: lies all along. -: on its ends, light between.")
+    hint: Saying = means("keypad.fret-rocks-there-lies-all")
     lengths = False
 
     def special(self, key: str) -> None:
@@ -39,9 +40,7 @@ class EdgeLieKeys(StationKeys):
         pad, text = self.pad, self.pad.text
         fret = int(text) if text.isascii() and text.isdigit() and len(text) <= 2 else 0
         if key != "*" or not 1 < fret < pad.neck.frets:
-            pad.message = tr(
-                "Type the fret it rocks about, 2 to {frets}, then *.", frets=pad.neck.frets - 1
-            )
+            pad.message = means("keypad.type-fret-rocks-about-2", frets=pad.neck.frets - 1)
             pad.text = ""
             return
         self._finish("rocks", fret)

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from typing import ClassVar, Literal
 
 from nuvrek.bench.keypad.keys.base import StationKeys
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.edges import edge_reach
 from nuvrek.readings.entries import StringGap
 from nuvrek.units import Length, format_number
@@ -21,16 +22,18 @@ class LeafKeys(StationKeys):
     """
 
     @property
-    def aside(self) -> str:
+    def aside(self) -> Saying:
         """The leaf that slides, while the next one is typed."""
         slides = self.pad.slides
-        return tr("slides {mm}, then", mm=format_number(slides.mm, self.pad.unit)) if slides else ""
+        return (
+            means("keypad.slides-then", mm=format_number(slides.mm, self.pad.unit))
+            if slides
+            else ""
+        )
 
     def special(self, key: str) -> None:
         if not self.pad.text:
-            self.pad.message = tr(
-                "Type the leaf first, then + if it slides, - if it drags or / if it won't go."
-            )
+            self.pad.message = means("keypad.type-leaf-first-then-if")
         else:
             self.typed(key)
 
@@ -49,9 +52,7 @@ class LeafKeys(StationKeys):
         if key == "+":
             pad.slides, pad.text = typed, ""
         elif pad.slides is not None and pad.slides.mm >= typed.mm:
-            pad.message = tr(
-                "The leaf that slides should be thinner than the one that drags or won't go."
-            )
+            pad.message = means("keypad.leaf-slides-should-thinner-than")
             pad.text = ""
             return
         else:
@@ -69,13 +70,13 @@ class GapKeys(LeafKeys):
     """A gap over one fret: the arrows move it, ``*`` after a number moves a support."""
 
     stations: ClassVar[tuple[str, ...]] = ("string-gap",)
-    keys: ClassVar[Mapping[str, str]] = {
-        "+": tr("slides"),
-        "-": tr("drags"),
-        "/": tr("won't go"),
-        "*": tr("support"),
+    keys: ClassVar[Mapping[str, Saying]] = {
+        "+": means("keypad.slides"),
+        "-": means("keypad.drags"),
+        "/": means("keypad.wont-go"),
+        "*": means("keypad.support"),
     }
-    hint = tr("Leaf that slides +, drags -, won't go /. A number: Enter. A support: fret, *.")
+    hint: Saying = means("keypad.leaf-slides-drags-wont-go")
 
     @property
     def wanted(self) -> bool:
@@ -83,16 +84,16 @@ class GapKeys(LeafKeys):
         return self.station.wanted_mm > 0
 
     @property
-    def words(self) -> str:
+    def words(self) -> Saying:
         if self.wanted:
-            return tr("+ it goes, - it just drags, / it won't go. Another leaf: type it first.")
+            return means("keypad.goes-just-drags-wont-go")
         return self.hint
 
     @property
-    def aside(self) -> str:
+    def aside(self) -> Saying:
         if self.wanted and not self.pad.text:
-            return tr(
-                "leaf {wanted_mm}", wanted_mm=format_number(self.station.wanted_mm, self.pad.unit)
+            return means(
+                "keypad.leaf", wanted_mm=format_number(self.station.wanted_mm, self.pad.unit)
             )
         return super().aside
 
@@ -130,12 +131,14 @@ class GapKeys(LeafKeys):
         text, pad.text = pad.text, ""
         if not text:
             if station.by == "string":
-                pad.message = tr("Type the fret that holds the string, then *.")
+                pad.message = means("keypad.type-fret-holds-string-then")
             else:
                 resting = station.supports is None
                 supports = pad.kit.relief_supports(pad.neck) if resting else None
                 pad.change_station(self.at(supports=supports))
-                pad.message = tr("Laid on its supports.") if resting else tr("Laid as it rests.")
+                pad.message = (
+                    means("keypad.laid-supports") if resting else means("keypad.laid-rests")
+                )
             return
         fret = int(text) if text.isascii() and text.isdigit() and len(text) <= 2 else -1
         low, high = station.supports or (1, pad.neck.frets)
@@ -144,8 +147,8 @@ class GapKeys(LeafKeys):
         elif pad.cursor < fret <= pad.neck.frets:
             high = fret
         else:
-            pad.message = tr(
-                "A support is 0 (the nut) to {frets}, and not the fret looked at.",
+            pad.message = means(
+                "keypad.support-0-nut-not-fret",
                 frets=pad.neck.frets,
             )
             return
@@ -156,7 +159,7 @@ class GapKeys(LeafKeys):
         low, high = station.supports or (None, None)
         if self.pad.cursor in (low, high):
             self.pad.message, self.pad.text = (
-                tr("That fret carries the edge: no gap there. Move on with the arrows."),
+                means("keypad.fret-carries-edge-no-gap"),
                 "",
             )
             return

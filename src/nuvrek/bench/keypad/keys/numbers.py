@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from typing import ClassVar
 
 from nuvrek.bench.keypad.keys.base import StationKeys
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.readings.entries import CrownHeight, Dial, Size, StringHeight
 from nuvrek.readings.sizes import SIZES
 from nuvrek.readings.stations import Station
@@ -40,8 +41,8 @@ class HeightKeys(StationKeys):
     """
 
     stations: ClassVar[tuple[str, ...]] = ("string-height",)
-    keys: ClassVar[Mapping[str, str]] = {"*": tr("capo")}
-    hint = tr("Type the height, Enter. Enter alone passes on. A fret and * is a capo there.")
+    keys: ClassVar[Mapping[str, Saying]] = {"*": means("keypad.capo")}
+    hint: Saying = means("keypad.type-height-enter-enter-alone-passes")
     bounds_mm = (0.0, 20.0)
 
     def frets(self) -> range:
@@ -64,9 +65,7 @@ class HeightKeys(StationKeys):
         if text.isascii() and text.isdigit() and len(text) <= 2 and int(text) < pad.cursor:
             pad.change_station(self.at(capo=int(text)))
         else:
-            pad.message = tr(
-                "A capo sits on a fret before {cursor}; * alone takes it off.", cursor=pad.cursor
-            )
+            pad.message = means("keypad.capo-sits-fret-before-alone", cursor=pad.cursor)
 
     def take(self, _key: str, typed: Length) -> None:
         station = self.station
@@ -86,7 +85,7 @@ class SizeKeys(StationKeys):
     """A size by caliper, rule or gauge."""
 
     stations: ClassVar[tuple[str, ...]] = ("size",)
-    hint = tr("Type it, Enter. Enter alone passes on.")
+    hint = means("keypad.type-enter-enter-alone-passes")
 
     @property
     def bounds_mm(self) -> tuple[float, float]:  # type: ignore[override]
@@ -136,11 +135,12 @@ class DialKeys(StationKeys):
     """An indicator run: one press a fret, and the fret moves on by itself."""
 
     stations: ClassVar[tuple[str, ...]] = ("dial",)
-    keys: ClassVar[Mapping[str, str]] = {"+": tr("plus"), "-": tr("minus"), "*": tr("other way")}
-    hint = tr(
-        "One press a fret; the fret moves on. Arrows go to another, - turns the sign, * the "
-        "other way, Enter leaves."
-    )
+    keys: ClassVar[Mapping[str, Saying]] = {
+        "+": means("keypad.plus"),
+        "-": means("keypad.minus"),
+        "*": means("keypad.other-way"),
+    }
+    hint = means("keypad.one-press-fret-fret-moves")
 
     def first(self) -> int:
         """Where a run that was left goes on: the first fret of its lane without a reading."""
@@ -168,9 +168,9 @@ class DialKeys(StationKeys):
             pad.run_step = -pad.run_step
             pad.cursor = self.first()
             if pad.run_step < 0:
-                pad.message = tr("The run goes towards the nut.")
+                pad.message = means("keypad.run-goes-towards-nut")
             else:
-                pad.message = tr("The run goes towards the body.")
+                pad.message = means("keypad.run-goes-towards-body")
         else:
             if key == "+" or pad.text.startswith("-"):
                 pad.text = pad.text.lstrip("-")

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from typing import ClassVar, get_args
 
 from nuvrek.bench.keypad.keys.base import StationKeys
-from nuvrek.language import named, tr
+from nuvrek.meaning import Word, means
 from nuvrek.readings.entries import Air, Feel, RodFeel, StateChange
 from nuvrek.readings.stations import Station, with_strings
 from nuvrek.units import Length
@@ -18,8 +19,8 @@ class StateKeys(StationKeys):
     """The strings are slackened or brought to pitch."""
 
     stations: ClassVar[tuple[str, ...]] = ("state",)
-    keys: ClassVar[Mapping[str, str]] = {"*": tr("it is so")}
-    hint = tr("* when it is so. Enter alone passes on: the strings count as before.")
+    keys: ClassVar[Mapping[str, Saying]] = {"*": means("keypad.so")}
+    hint: Saying = means("keypad.when-so-enter-alone-passes")
     numbers = False
 
     def special(self, key: str) -> None:
@@ -34,22 +35,18 @@ class StateKeys(StationKeys):
         """On without a word: what comes is read in the state the neck was in."""
         self.pad.pass_on()
         if self.pad.session.neck_state.state.strings == "pitch":
-            self.pad.message = tr(
-                "The strings still count as at pitch. Once they are slack, go back up and press *."
-            )
+            self.pad.message = means("keypad.strings-still-count-pitch-once")
         else:
-            self.pad.message = tr(
-                "The strings still count as slack. Once they are at pitch, go back up and press *."
-            )
+            self.pad.message = means("keypad.strings-still-count-slack-once")
 
 
 class FeelKeys(StationKeys):
     """How the rod nut feels: one of five, by its number."""
 
     stations: ClassVar[tuple[str, ...]] = ("rod-feel",)
-    hint = ", ".join(tr("{n} {feel}", n=n, feel=named(feel)) for n, feel in enumerate(FEELS, 1)) + tr(
-        ". Its key may follow: 1 4mm."
-    )
+    hint = ", ".join(
+        means("keypad.detail-feel", detail=n, feel=Word(feel)) for n, feel in enumerate(FEELS, 1)
+    ) + means("keypad.key-may-follow-1-4mm")
     lengths = False
 
     @property
@@ -89,8 +86,8 @@ class AirKeys(StationKeys):
     """Temperature or humidity of the room."""
 
     stations: ClassVar[tuple[str, ...]] = ("temperature", "humidity")
-    hint = tr("Type it, Enter. Enter alone passes on.")
-    keys: ClassVar[Mapping[str, str]] = {"-": tr("minus")}
+    hint = means("keypad.type-enter-enter-alone-passes")
+    keys: ClassVar[Mapping[str, Saying]] = {"-": means("keypad.minus")}
     lengths = False
 
     @property
@@ -117,7 +114,7 @@ class AirKeys(StationKeys):
             value = float("nan")
         if not low <= value <= high:
             pad.message, pad.text = (
-                tr("A number from {low:g} to {high:g} is asked for here.", low=low, high=high),
+                means("keypad.number-from-asked-here", low=low, high=high),
                 "",
             )
         elif key == "enter":

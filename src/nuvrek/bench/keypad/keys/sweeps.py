@@ -4,16 +4,17 @@ should be. Enter alone goes on and says nothing of them.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from abc import abstractmethod
 from collections.abc import Mapping
 from typing import ClassVar, Literal
 
 from msgspec import structs
 
-from nuvrek import words
+from nuvrek import meaning
 from nuvrek.bench.keypad.keys.base import StationKeys
 from nuvrek.bench.keypad.keys.gaps import LeafKeys
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.readings.entries import (
     AnyReading,
@@ -37,7 +38,7 @@ class SweepKeys(StationKeys):
     """
 
     # What all the others are, in the sentence that says what was written.
-    others_words: ClassVar[str] = ""
+    others_words: ClassVar[Saying] = ""
 
     @abstractmethod
     def frets(self) -> range:
@@ -65,8 +66,8 @@ class SweepKeys(StationKeys):
         if text.isascii() and text.isdigit() and len(text) <= 2 and int(text) in frets:
             pad.cursor = int(text)
             return True
-        pad.message = tr(
-            "Frets {start} to {stop} are looked at here, not {text}.",
+        pad.message = means(
+            "keypad.frets-looked-here-not",
             start=frets.start,
             stop=frets.stop - 1,
             text=text,
@@ -100,14 +101,14 @@ class SweepKeys(StationKeys):
         said = self.said()
         rest = tuple(fret for fret in self.frets() if fret not in said)
         if not rest:
-            self.pad.message = tr("Something was said of every fret here already.")
+            self.pad.message = means("keypad.something-said-every-fret-here")
             return
         before = len(self.pad.session.entries)
         self.pad.finish(self.others(rest))
         if len(self.pad.session.entries) > before:
-            self.pad.message = tr(
-                "Written: {frets} {others}.",
-                frets=words.frets(rest),
+            self.pad.message = means(
+                "keypad.written",
+                frets=meaning.frets(rest),
                 others=self.others_words,
             )
 
@@ -117,28 +118,30 @@ class SweepKeys(StationKeys):
         whole = self.speaks_of_all
         self.pad.pass_on()
         if whole and left:
-            self.pad.message = tr("Passed on. The other frets stay unknown.")
+            self.pad.message = means("keypad.passed-other-frets-stay-unknown")
 
 
 class RockerKeys(LeafKeys, SweepKeys):
     """A rocker along one lane."""
 
     stations: ClassVar[tuple[str, ...]] = ("sweep",)
-    keys: ClassVar[Mapping[str, str]] = {
-        "*": tr("rocks"),
-        "/": tr("others still"),
-        "+": tr("slides"),
-        "-": tr("drags"),
+    keys: ClassVar[Mapping[str, Saying]] = {
+        "*": means("keypad.rocks"),
+        "/": means("keypad.others-still"),
+        "+": means("keypad.slides"),
+        "-": means("keypad.drags"),
     }
-    hint = tr("Fret number and * where it rocks. / alone: all the others are still.")
-    others_words = tr("still")
+    hint: Saying = means("keypad.fret-number-where-rocks-alone")
+    others_words = means("keypad.still")
 
     @property
-    def aside(self) -> str:
+    def aside(self) -> Saying:
         rocks = sorted(
             fret for fret, (_, one) in self.said().items() if getattr(one, "says", "") == "rocks"
         )
-        return super().aside or tr("rocks: {map}", map=", ".join(map(str, rocks)) or tr("none yet"))
+        return super().aside or means(
+            "keypad.rocks-with-rocks", rocks=", ".join(map(str, rocks)) or means("keypad.none-yet")
+        )
 
     def frets(self) -> range:
         return rocker_triples(self.pad.neck)
@@ -174,9 +177,7 @@ class RockerKeys(LeafKeys, SweepKeys):
             elif pad.cursor in pad.marked(self.station.lane) and not pad.replacing:
                 self._unmark()
             elif self.mark_down(Rock(lane=self.station.lane, fret=pad.cursor, says="rocks")):
-                pad.message = tr(
-                    "Fret {cursor} rocks. A leaf under it? Type it, or go on.", cursor=pad.cursor
-                )
+                pad.message = means("keypad.fret-rocks-leaf-under-type", cursor=pad.cursor)
 
     def gap(self, amount: dict[str, float]) -> None:
         pad = self.pad
@@ -200,16 +201,16 @@ class RockerKeys(LeafKeys, SweepKeys):
             and (one.reading.lane, one.reading.fret) == (self.station.lane, pad.cursor)
         ]
         if pad.strike(numbers):
-            pad.message = tr("Fret {cursor} is unmarked.", cursor=pad.cursor)
+            pad.message = means("keypad.fret-unmarked", cursor=pad.cursor)
 
 
 class MarkKeys(SweepKeys):
     """A sweep whose marks may carry one measured amount each: after a mark, a number and Enter."""
 
     @property
-    def aside(self) -> str:
+    def aside(self) -> Saying:
         found = sorted(self.said())
-        return tr("found: {map}", map=", ".join(map(str, found)) or tr("none yet"))
+        return means("keypad.found", detail=", ".join(map(str, found)) or means("keypad.none-yet"))
 
     def frets(self) -> range:
         return range(1, self.pad.neck.frets + 1)
@@ -222,16 +223,16 @@ class MarkKeys(SweepKeys):
         mark = self.mark(key)
         if known is not None and self.same(known[1], mark) and not pad.replacing:
             if pad.strike([known[0]]):
-                pad.message = tr("Fret {cursor} is unmarked.", cursor=pad.cursor)
+                pad.message = means("keypad.fret-unmarked", cursor=pad.cursor)
         elif self.mark_down(mark):
-            more = tr(" How much? Type it and Enter, or go on.") if self.lengths else ""
-            pad.message = tr("Fret {cursor} is marked.{more}", cursor=pad.cursor, more=more)
+            more = means("keypad.how-much-type-enter-or") if self.lengths else ""
+            pad.message = means("keypad.fret-marked", cursor=pad.cursor, more=more)
 
     def take(self, key: str, typed: Length) -> None:
         pad = self.pad
         known = self.said().get(pad.cursor)
         if known is None:
-            pad.message = tr("Mark the fret first: its number and a key.")
+            pad.message = means("keypad.mark-fret-first-number-key")
             pad.text = ""
         elif pad.write(self.measured(known[1], typed.mm), strike=[known[0]]):
             pad.text = ""
@@ -253,17 +254,14 @@ class PressKeys(MarkKeys):
     """Every fret is pressed with a finger."""
 
     stations: ClassVar[tuple[str, ...]] = ("press",)
-    keys: ClassVar[Mapping[str, str]] = {
-        "*": tr("moves"),
-        "-": tr("bass end"),
-        "+": tr("treble end"),
-        "/": tr("others firm"),
+    keys: ClassVar[Mapping[str, Saying]] = {
+        "*": means("keypad.moves"),
+        "-": means("keypad.bass-end"),
+        "+": means("keypad.treble-end"),
+        "/": means("keypad.others-firm"),
     }
-    hint = tr(
-        "Fret number and * if it moves, - at its bass end, + at its treble end, / if firm with "
-        "light under it. / alone: all the others are firm."
-    )
-    others_words = tr("firm")
+    hint = means("keypad.fret-number-if-moves-bass")
+    others_words = means("keypad.firm")
     bounds_mm = (0.0, 5.0)
     _LANES: ClassVar[Mapping[str, Lane | None]] = {"*": None, "-": "bass", "+": "treble", "/": None}
 
@@ -296,17 +294,14 @@ class EndsKeys(MarkKeys):
     """A finger along the fret ends of one edge."""
 
     stations: ClassVar[tuple[str, ...]] = ("ends",)
-    keys: ClassVar[Mapping[str, str]] = {
-        "*": tr("sharp"),
-        "+": tr("past the edge"),
-        "-": tr("proud bevel"),
-        "/": tr("lip; others fine"),
+    keys: ClassVar[Mapping[str, Saying]] = {
+        "*": means("keypad.sharp"),
+        "+": means("keypad.past-edge"),
+        "-": means("keypad.proud-bevel"),
+        "/": means("keypad.lip-others-fine"),
     }
-    hint = tr(
-        "Fret number and * sharp, + past the edge, - bevel proud, / lip from tape. / alone: all "
-        "the others are fine."
-    )
-    others_words = tr("fine")
+    hint = means("keypad.fret-number-sharp-past-edge")
+    others_words = means("keypad.fine")
     bounds_mm = (0.0, 5.0)
     _FAULTS: ClassVar[Mapping[str, EndFault]] = {
         "*": "sharp",
@@ -342,18 +337,19 @@ class InkKeys(MarkKeys):
     """Marked tops under a beam: those whose ink goes first stand highest."""
 
     stations: ClassVar[tuple[str, ...]] = ("ink",)
-    keys: ClassVar[Mapping[str, str]] = {"*": tr("ink gone"), "/": tr("others whole")}
-    hint = tr(
-        "Fret number and * as the ink goes, in its order. / alone: on all the others it is whole."
-    )
-    others_words = tr("with their ink whole")
+    keys: ClassVar[Mapping[str, Saying]] = {
+        "*": means("keypad.ink-gone"),
+        "/": means("keypad.others-whole"),
+    }
+    hint = means("keypad.fret-number-ink-goes-order")
+    others_words = means("keypad.their-ink-whole")
     lengths = False
 
     @property
-    def aside(self) -> str:
+    def aside(self) -> Saying:
         """The order so far."""
         order = [str(fret) for fret in self.said()]
-        return tr("gone: {order}", order=", ".join(order) or tr("none yet"))
+        return means("keypad.gone", order=", ".join(order) or means("keypad.none-yet"))
 
     def turns(self) -> tuple[Station, ...]:
         return tuple(self.at(lane=lane) for lane in LANES)
@@ -375,7 +371,7 @@ class InkKeys(MarkKeys):
             self.pad.message = self.hint
 
     def typed(self, key: str) -> None:
-        self.pad.message = tr("A fret number goes with *, where the ink is gone.")
+        self.pad.message = means("keypad.fret-number-goes-where-ink")
 
     def mark(self, key: str) -> AnyReading:
         return Ink(lane=self.station.lane, fret=self.pad.cursor)

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from typing import Literal
 
 from nuvrek.bench.practice.tools.tool import Tool
-from nuvrek.language import figure, tr
+from nuvrek.meaning import Figure, means
 from nuvrek.neck.description import Lane
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work.doing import Felt
@@ -23,18 +24,18 @@ from nuvrek.simulator.living.tools import Light
 
 _UNDER: tuple[do.LeafUnder, ...] = ("string", "edge", "notched", "rocker")
 _UNDER_WORDS = {
-    "string": tr("under the string"),
-    "edge": tr("under the edge"),
-    "notched": tr("under the notched edge"),
-    "rocker": tr("under the rocker"),
+    "string": means("practice_bench.under-string"),
+    "edge": means("practice_bench.under-edge"),
+    "notched": means("practice_bench.under-notched-edge"),
+    "rocker": means("practice_bench.under-rocker"),
 }
 
 
 class LeafTool(Tool):
     """A leaf, chosen by its thickness and pushed in."""
 
-    name, title = "leaf", tr("Leaf")
-    trap = tr("A string yields: what drags a little is already too thick.")
+    name, title = "leaf", means("practice_bench.leaf")
+    trap: Saying = means("practice_bench.string-yields-what-drags-little")
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
@@ -47,24 +48,28 @@ class LeafTool(Tool):
         self._of: tuple[object, ...] = ()
 
     @property
-    def keys(self) -> dict[str, str]:
+    def keys(self) -> dict[str, Saying]:
         return {
-            "+": tr("thicker"),
-            "-": tr("thinner"),
-            "*": tr("under…"),
-            "/": tr("write"),
-            "enter": tr("push"),
+            "+": means("practice_bench.thicker"),
+            "-": means("practice_bench.thinner"),
+            "*": means("practice_bench.under"),
+            "/": means("practice_bench.write"),
+            "enter": means("practice_bench.push"),
         }
 
     @property
-    def prompt(self) -> str:
+    def prompt(self) -> Saying:
         p = self.place
         if self.under == "rocker":
-            return tr("{where}. Leaf under the rocker at {fret}.", where=self.where, fret=p.fret)
-        held = tr("Hold") if self.under == "string" else tr("Edge from")
-        low = str(p.low) if p.low else tr("the nut")
-        return tr(
-            "{where}. {held} {low}, {high}; leaf {under_words} at {fret}.",
+            return means("practice_bench.leaf-under-rocker", where=self.where, fret=p.fret)
+        held = (
+            means("practice_bench.hold")
+            if self.under == "string"
+            else means("practice_bench.edge-from")
+        )
+        low = str(p.low) if p.low else means("practice_bench.nut")
+        return means(
+            "practice_bench.leaf-with-where-held",
             where=self.where,
             held=held,
             low=low,
@@ -74,12 +79,12 @@ class LeafTool(Tool):
         )
 
     @property
-    def number(self) -> str:
-        return figure(f"{self.leaves[self.at]:.2f}")
+    def number(self) -> Saying:
+        return Figure(f"{self.leaves[self.at]:.2f}")
 
     @property
-    def unit(self) -> str:
-        return tr("mm leaf")
+    def unit(self) -> Saying:
+        return means("practice_bench.mm-leaf")
 
     def press(self, key: str) -> bool:
         if key == "*":
@@ -162,8 +167,8 @@ class LeafTool(Tool):
 class EdgeTool(Tool):
     """A straight edge on the tops, or a notched one on the wood, laid from fret to fret."""
 
-    name, title = "edge", tr("Edge")
-    trap = tr("An edge that is pressed down bends the neck and hides the light.")
+    name, title = "edge", means("practice_bench.edge")
+    trap = means("practice_bench.edge-pressed-down-bends-neck")
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
@@ -173,32 +178,32 @@ class EdgeTool(Tool):
 
     # The edges on this bench: on the tops, notched for the neck's scale, notched for another.
     @property
-    def _edges(self) -> tuple[tuple[str, float | None], ...]:
+    def _edges(self) -> tuple[tuple[Saying, float | None], ...]:
         scale = self.pad.neck.scale_mm
         other = 628.0 if abs(scale - 628.0) > 1.0 else 648.0
         return (
-            (tr("Straight edge on the tops"), None),
-            (tr("Notched edge {scale:.0f} on the wood", scale=scale), scale),
-            (tr("Notched edge {other:.0f} on the wood", other=other), other),
+            (means("practice_bench.straight-edge-tops"), None),
+            (means("practice_bench.notched-edge-wood", scale=scale), scale),
+            (means("practice_bench.notched-edge-wood-with-other", other=other), other),
         )
 
     @property
-    def keys(self) -> dict[str, str]:
+    def keys(self) -> dict[str, Saying]:
         return {
-            "+": tr("pressed or not"),
-            "*": tr("another edge"),
-            "/": tr("write"),
-            "enter": tr("lay it"),
+            "+": means("practice_bench.pressed-or-not"),
+            "*": means("practice_bench.another-edge"),
+            "/": means("practice_bench.write"),
+            "enter": means("practice_bench.lay"),
         }
 
     @property
-    def prompt(self) -> str:
+    def prompt(self) -> Saying:
         p, words = self.place, self._edges[self.kind][0]
-        hand = tr(", pressed down") if self.pressed else ""
-        return tr(
-            "{where}. {words}, {low} to {high}{hand}.",
+        hand = means("practice_bench.pressed-down") if self.pressed else ""
+        return means(
+            "practice_bench.to",
             where=self.where,
-            words=words,
+            detail=words,
             low=p.low,
             high=p.high,
             hand=hand,
@@ -255,8 +260,8 @@ class EdgeTool(Tool):
 class RockerTool(Tool):
     """A short edge set over one fret after the other; what was tried is written down at once."""
 
-    name, title = "rocker", tr("Rocker")
-    trap = tr("Up the neck a long one stands on four frets.")
+    name, title = "rocker", means("practice_bench.rocker")
+    trap = means("practice_bench.up-neck-long-one-stands")
     _EDGES_MM = (25.0, 30.0, 36.0, 45.0, 55.0, 65.0, 75.0)
 
     def __init__(self, pad: object) -> None:
@@ -265,25 +270,25 @@ class RockerTool(Tool):
         self.tried: dict[tuple[str, int], bool] = {}
 
     @property
-    def keys(self) -> dict[str, str]:
+    def keys(self) -> dict[str, Saying]:
         return {
-            "+": tr("longer edge"),
-            "-": tr("shorter edge"),
-            "/": tr("write all tried"),
-            "enter": tr("set it, next"),
+            "+": means("practice_bench.longer-edge"),
+            "-": means("practice_bench.shorter-edge"),
+            "/": means("practice_bench.write-all-tried"),
+            "enter": means("practice_bench.set-next"),
         }
 
     @property
-    def prompt(self) -> str:
-        return tr("{where}. Rocker over {fret}.", where=self.where, fret=self.place.fret)
+    def prompt(self) -> Saying:
+        return means("practice_bench.rocker-over", where=self.where, fret=self.place.fret)
 
     @property
     def number(self) -> str:
         return f"{self._EDGES_MM[self.at]:.0f}"
 
     @property
-    def unit(self) -> str:
-        return tr("mm edge")
+    def unit(self) -> Saying:
+        return means("practice_bench.mm-edge")
 
     def press(self, key: str) -> bool:
         if key in ("+", "-"):
@@ -321,20 +326,23 @@ class RockerTool(Tool):
 class FingerTool(Tool):
     """Frets pressed one after the other."""
 
-    name, title = "finger", tr("Finger")
-    trap = tr("A fret may be fast in the middle and loose at one end: all three places count.")
+    name, title = "finger", means("practice_bench.finger")
+    trap = means("practice_bench.fret-may-fast-middle-loose")
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
         self.tried: dict[int, dict[Lane, bool]] = {}
 
     @property
-    def keys(self) -> dict[str, str]:
-        return {"/": tr("write all tried"), "enter": tr("press, next")}
+    def keys(self) -> dict[str, Saying]:
+        return {
+            "/": means("practice_bench.write-all-tried"),
+            "enter": means("practice_bench.press-next"),
+        }
 
     @property
-    def prompt(self) -> str:
-        return tr("{where}. A finger on fret {fret}.", where=self.where, fret=self.place.fret)
+    def prompt(self) -> Saying:
+        return means("practice_bench.finger-fret", where=self.where, fret=self.place.fret)
 
     def action(self) -> do.AnyAction:
         return do.Finger(fret=self.place.fret, lane=self.place.lane)

@@ -4,15 +4,16 @@ wire. What it takes stays gone.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from nuvrek.bench.practice.tools.tool import Tool
-from nuvrek.language import figure, tr
+from nuvrek.meaning import Figure, means
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.practice.at_work import actions as do
 from nuvrek.simulator.living.neck import Pressure
 from nuvrek.simulator.living.working import Force, Where
 
-DUST = tr("Metal dust: extraction and a mask; wash hands.")
-_STROKES = tr("strokes")
+DUST = means("practice_bench.metal-dust-extraction-mask-wash")
+_STROKES = means("practice_bench.strokes")
 PRESSURES: tuple[Pressure, ...] = ("own weight", "fingertips", "pressed")
 FORCES: tuple[Force, ...] = ("light", "firm", "hard")
 
@@ -40,16 +41,16 @@ class HandTool(Tool):
 class StringsTool(HandTool):
     """Strings let down or brought to pitch."""
 
-    name, title = "string", tr("Strings")
-    caution = tr("Strings under tension whip: slacken before cutting, glasses on.")
+    name, title = "string", means("practice_bench.strings")
+    caution: Saying = means("practice_bench.strings-under-tension-whip-slacken")
 
     @property
-    def keys(self) -> dict[str, str]:
-        return {"+": tr("to pitch"), "-": tr("slack")}
+    def keys(self) -> dict[str, Saying]:
+        return {"+": means("practice_bench.pitch"), "-": means("practice_bench.slack")}
 
     @property
-    def prompt(self) -> str:
-        return tr("Strings: + to pitch, - slack.")
+    def prompt(self) -> Saying:
+        return means("practice_bench.strings-pitch-slack")
 
     def press(self, key: str) -> bool:
         if key not in ("+", "-"):
@@ -69,7 +70,7 @@ class StrokeTool(HandTool):
         return f"{self.amount:.0f}"
 
     @property
-    def unit(self) -> str:
+    def unit(self) -> Saying:
         return _STROKES
 
     def press(self, key: str) -> bool:
@@ -88,26 +89,26 @@ class StrokeTool(HandTool):
 class FileTool(StrokeTool):
     """A file along one fret: all across, or one place of it."""
 
-    name, title = "file", tr("File one fret")
-    trap = tr("A fret that is not seated ducks under it.")
+    name, title = "file", means("practice_bench.file-one-fret")
+    trap: Saying = means("practice_bench.fret-not-seated-ducks-under")
     amount, least, most = 3.0, 1.0, 60.0
     pressure, whole = 1, True
 
     @property
-    def keys(self) -> dict[str, str]:
+    def keys(self) -> dict[str, Saying]:
         return {
-            "+": tr("more"),
-            "-": tr("fewer"),
-            "*": tr("all across or here"),
-            "/": tr("hand"),
-            "enter": tr("file"),
+            "+": means("practice_bench.more"),
+            "-": means("practice_bench.fewer"),
+            "*": means("practice_bench.all-across-or-here"),
+            "/": means("practice_bench.hand"),
+            "enter": means("practice_bench.file"),
         }
 
     @property
-    def prompt(self) -> str:
-        where = tr("all across") if self.whole else LANE_WORDS[self.place.lane]
-        return tr(
-            "File on fret {fret}, {where}, by {pressures}.",
+    def prompt(self) -> Saying:
+        where = means("practice_bench.all-across") if self.whole else LANE_WORDS[self.place.lane]
+        return means(
+            "practice_bench.file-fret",
             fret=self.place.fret,
             where=where,
             pressures=PRESSURES[self.pressure],
@@ -128,32 +129,32 @@ class FileTool(StrokeTool):
 class BlockTool(StrokeTool):
     """A straight block or beam between two frets."""
 
-    name, title = "block", tr("Block or beam")
-    trap = tr("It brings every top down to the lowest it meets, also for one that only ducks.")
+    name, title = "block", means("practice_bench.block-or-beam")
+    trap = means("practice_bench.brings-every-top-down-lowest")
     amount, least, most, step_by = 20.0, 1.0, 400.0, 10.0
     _LENGTHS_MM = (60.0, 90.0, 150.0, 300.0, 450.0)
     length = 4
 
     @property
-    def keys(self) -> dict[str, str]:
+    def keys(self) -> dict[str, Saying]:
         return {
-            "+": tr("more"),
-            "-": tr("fewer"),
-            "*": tr("another length"),
-            "/": tr("hand"),
-            "enter": tr("stroke"),
+            "+": means("practice_bench.more"),
+            "-": means("practice_bench.fewer"),
+            "*": means("practice_bench.another-length"),
+            "/": means("practice_bench.hand"),
+            "enter": means("practice_bench.stroke"),
         }
 
     @property
-    def prompt(self) -> str:
+    def prompt(self) -> Saying:
         p = self.place
-        words = tr(
-            "Block of {lengths_mm:.0f} mm, {low} to {high}",
+        words = means(
+            "practice_bench.block-mm",
             lengths_mm=self._LENGTHS_MM[self.length],
             low=p.low,
             high=p.high,
         )
-        return tr("{words}, by {pressures}.", words=words, pressures=PRESSURES[self.pressure])
+        return means("practice_bench.by", detail=words, pressures=PRESSURES[self.pressure])
 
     def other(self) -> None:
         self.length = (self.length + 1) % len(self._LENGTHS_MM)
@@ -171,28 +172,28 @@ class BlockTool(StrokeTool):
 class PressTool(HandTool):
     """A caul pressed on a fret, or one end of it."""
 
-    name, title = "press", tr("Press home")
-    caution = tr("Support right under the fret; crushed wood and split necks are for good.")
-    trap = tr("Until the stop is felt, and no further. Without glue it comes up again.")
+    name, title = "press", means("practice_bench.press-home")
+    caution = means("practice_bench.support-right-under-fret-crushed")
+    trap = means("practice_bench.until-stop-felt-no-further")
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
         self.whole, self.force = True, 1
 
     @property
-    def keys(self) -> dict[str, str]:
+    def keys(self) -> dict[str, Saying]:
         return {
-            "+": tr("harder"),
-            "-": tr("lighter"),
-            "*": tr("all across or here"),
-            "enter": tr("press"),
+            "+": means("practice_bench.harder"),
+            "-": means("practice_bench.lighter"),
+            "*": means("practice_bench.all-across-or-here"),
+            "enter": means("practice_bench.press"),
         }
 
     @property
-    def prompt(self) -> str:
-        where = tr("all across") if self.whole else LANE_WORDS[self.place.lane]
-        return tr(
-            "Press fret {fret}, {where}, {forces}.",
+    def prompt(self) -> Saying:
+        where = means("practice_bench.all-across") if self.whole else LANE_WORDS[self.place.lane]
+        return means(
+            "practice_bench.press-fret",
             fret=self.place.fret,
             where=where,
             forces=FORCES[self.force],
@@ -215,31 +216,35 @@ class PressTool(HandTool):
 class GlueTool(HandTool):
     """Glue under a fret, a clamp on it; and time for it."""
 
-    name, title = "glue", tr("Glue, and wait")
-    caution = tr("Thin glue: fumes, and it bonds skin. Open the window; no cotton wads.")
-    trap = tr("Four hours in the clamp. A file or a string before that lifts it.")
+    name, title = "glue", means("practice_bench.glue-wait")
+    caution = means("practice_bench.thin-glue-fumes-bonds-skin")
+    trap = means("practice_bench.four-hours-clamp-file-or")
     amount, least, most, step_by = 240.0, 10.0, 20_160.0, 60.0
 
     @property
-    def keys(self) -> dict[str, str]:
+    def keys(self) -> dict[str, Saying]:
         return {
-            "+": tr("longer"),
-            "-": tr("shorter"),
-            "*": tr("glue this fret"),
-            "enter": tr("wait"),
+            "+": means("practice_bench.longer"),
+            "-": means("practice_bench.shorter"),
+            "*": means("practice_bench.glue-fret"),
+            "enter": means("practice_bench.wait"),
         }
 
     @property
-    def prompt(self) -> str:
-        return tr("Glue under fret {fret} with *, wait with Enter.", fret=self.place.fret)
+    def prompt(self) -> Saying:
+        return means("practice_bench.glue-under-fret-wait-enter", fret=self.place.fret)
 
     @property
     def number(self) -> str:
         return f"{self.amount / 60.0:.0f}" if self.amount >= 60.0 else f"{self.amount:.0f}"
 
     @property
-    def unit(self) -> str:
-        return tr("hours") if self.amount >= 60.0 else tr("minutes")
+    def unit(self) -> Saying:
+        return (
+            means("practice_bench.hours")
+            if self.amount >= 60.0
+            else means("practice_bench.minutes")
+        )
 
     def typed(self, number: float) -> bool:
         # Digits are hours.
@@ -262,21 +267,21 @@ class GlueTool(HandTool):
 class CrownTool(HandTool):
     """Tops made round again: this one, or all that the file has touched."""
 
-    name, title, caution = "crown", tr("Crown, mark with ink"), DUST
-    trap = tr("No crown before relief and back bow are known.")
+    name, title, caution = "crown", means("practice_bench.crown-mark-ink"), DUST
+    trap = means("practice_bench.no-crown-before-relief-back")
 
     @property
-    def keys(self) -> dict[str, str]:
+    def keys(self) -> dict[str, Saying]:
         return {
-            "*": tr("ink on all tops"),
-            "/": tr("all from low to high"),
-            "enter": tr("crown this"),
+            "*": means("practice_bench.ink-all-tops"),
+            "/": means("practice_bench.all-from-low-high"),
+            "enter": means("practice_bench.crown"),
         }
 
     @property
-    def prompt(self) -> str:
-        return tr(
-            "Crown fret {fret}; all of {low} to {high} with /.",
+    def prompt(self) -> Saying:
+        return means(
+            "practice_bench.crown-fret-all",
             fret=self.place.fret,
             low=self.place.low,
             high=self.place.high,
@@ -299,23 +304,23 @@ class CrownTool(HandTool):
 class EndsTool(HandTool):
     """Fret ends rounded over along one side."""
 
-    name, title, caution = "ends", tr("Round the ends"), DUST
-    trap = tr("By a hair only: too much, and the outer strings slip off.")
+    name, title, caution = "ends", means("practice_bench.round-ends"), DUST
+    trap = means("practice_bench.hair-only-too-much-outer")
     amount, least, most = 3.0, 1.0, 20.0
 
     @property
-    def keys(self) -> dict[str, str]:
+    def keys(self) -> dict[str, Saying]:
         return {
-            "+": tr("more"),
-            "-": tr("fewer"),
-            "*": tr("other side"),
-            "enter": tr("all of this side"),
+            "+": means("practice_bench.more"),
+            "-": means("practice_bench.fewer"),
+            "*": means("practice_bench.other-side"),
+            "enter": means("practice_bench.all-side"),
         }
 
     @property
-    def prompt(self) -> str:
-        return tr(
-            "Ends of the {lane_words}, {low} to {high}.",
+    def prompt(self) -> Saying:
+        return means(
+            "practice_bench.ends",
             lane_words=LANE_WORDS[self.place.side],
             low=self.place.low,
             high=self.place.high,
@@ -326,8 +331,8 @@ class EndsTool(HandTool):
         return f"{self.amount:.0f}"
 
     @property
-    def unit(self) -> str:
-        return tr("strokes each")
+    def unit(self) -> Saying:
+        return means("practice_bench.strokes-each")
 
     def press(self, key: str) -> bool:
         if key == "*":
@@ -343,8 +348,8 @@ class EndsTool(HandTool):
 class NutTool(HandTool):
     """Nut slot and saddle of a side, up or down; and the rod's own nut."""
 
-    name, title = "nut", tr("Nut, saddle, rod nut")
-    trap = tr("A low nut looks like a back bow of its side.")
+    name, title = "nut", means("practice_bench.nut-saddle-rod-nut")
+    trap = means("practice_bench.low-nut-looks-like-back")
     amount, least, most, step_by = 0.1, 0.02, 2.0, 0.02
 
     def __init__(self, pad: object) -> None:
@@ -352,27 +357,32 @@ class NutTool(HandTool):
         self.what, self.up = 0, True
 
     @property
-    def keys(self) -> dict[str, str]:
-        return {"+": tr("up"), "-": tr("down"), "*": tr("which"), "enter": tr("do it")}
+    def keys(self) -> dict[str, Saying]:
+        return {
+            "+": means("practice_bench.up"),
+            "-": means("practice_bench.down"),
+            "*": means("practice_bench.which"),
+            "enter": means("practice_bench.do"),
+        }
 
     @property
-    def prompt(self) -> str:
+    def prompt(self) -> Saying:
         side = LANE_WORDS[self.place.side]
         if self.what == 2:
-            return tr("The rod's nut: cleared and greased.")
+            return means("practice_bench.rods-nut-cleared-greased")
         if self.what == 3:
-            return tr("The rod's nut: renewed.")
-        thing = (tr("Nut slot"), tr("Saddle"))[self.what]
-        return tr(
-            "{thing} of the {side}, {it}.",
+            return means("practice_bench.rods-nut-renewed")
+        thing = (means("practice_bench.nut-slot"), means("practice_bench.saddle"))[self.what]
+        return means(
+            "practice_bench.of-the",
             thing=thing,
             side=side,
-            it=tr("up") if self.up else tr("down"),
+            up=means("practice_bench.up") if self.up else means("practice_bench.down"),
         )
 
     @property
-    def number(self) -> str:
-        return figure(f"{self.amount:.2f}") if self.what < 2 else ""
+    def number(self) -> Saying:
+        return Figure(f"{self.amount:.2f}") if self.what < 2 else ""
 
     @property
     def unit(self) -> str:
@@ -403,21 +413,19 @@ class NutTool(HandTool):
 class WireTool(HandTool):
     """What a refret needs: frets out, wood, slots, new wire, tape, heat."""
 
-    name, title = "wire", tr("Wood, wire, heat")
-    caution = tr(
-        "Snipped wire flies: glasses. Hot tools burn and lift finishes; dust of dark woods."
-    )
-    trap = tr("Slot and tang are measured before the first fret goes in.")
+    name, title = "wire", means("practice_bench.wood-wire-heat")
+    caution = means("practice_bench.snipped-wire-flies-glasses-hot")
+    trap = means("practice_bench.slot-tang-measured-before-first")
     amount, least, most, step_by = 1.2, 0.05, 400.0, 0.01
     _DOES = (
-        (tr("Pull this fret"), "", 0.0),
-        (tr("Pull every fret from low to high"), "", 0.0),
-        (tr("Sand the wood from low to high"), _STROKES, 10.0),
-        (tr("Saw the empty slots deeper"), "mm", 0.3),
-        (tr("Fit wire in the empty slots, so high"), "mm", 1.2),
-        (tr("Tape on the wood"), "", 0.0),
-        (tr("Tape off"), "", 0.0),
-        (tr("Heat, clamped past straight by"), "mm", 0.3),
+        (means("practice_bench.pull-fret"), "", 0.0),
+        (means("practice_bench.pull-every-fret-from-low"), "", 0.0),
+        (means("practice_bench.sand-wood-from-low-high"), _STROKES, 10.0),
+        (means("practice_bench.saw-empty-slots-deeper"), "mm", 0.3),
+        (means("practice_bench.fit-wire-empty-slots-so"), "mm", 1.2),
+        (means("practice_bench.tape-wood"), "", 0.0),
+        (means("practice_bench.tape-off"), "", 0.0),
+        (means("practice_bench.heat-clamped-past-straight"), "mm", 0.3),
     )
     # What is done between both ends.
     _BETWEEN = (1, 2)
@@ -427,30 +435,41 @@ class WireTool(HandTool):
         self.what = 0
 
     @property
-    def keys(self) -> dict[str, str]:
-        return {"+": tr("more"), "-": tr("less"), "*": tr("which"), "enter": tr("do it")}
+    def keys(self) -> dict[str, Saying]:
+        return {
+            "+": means("practice_bench.more"),
+            "-": means("practice_bench.less"),
+            "*": means("practice_bench.which"),
+            "enter": means("practice_bench.do"),
+        }
 
     @property
-    def prompt(self) -> str:
+    def prompt(self) -> Saying:
         p, words = self.place, self._DOES[self.what][0]
         ends = (
-            tr(" ({low} to {high})", low=p.low, high=p.high) if self.what in self._BETWEEN else ""
+            means("practice_bench.to-with-low-high", low=p.low, high=p.high)
+            if self.what in self._BETWEEN
+            else ""
         )
-        return f"{words}{ends}." if self.what else tr("Pull fret {fret}.", fret=p.fret)
+        return (
+            f"{words}{ends}."
+            if self.what
+            else means("practice_bench.pull-fret-with-fret", fret=p.fret)
+        )
 
     @property
-    def number(self) -> str:
+    def number(self) -> Saying:
         unit = self._DOES[self.what][1]
         return (
             ""
             if not unit
             else f"{self.amount:.0f}"
             if unit == _STROKES
-            else figure(f"{self.amount:.2f}")
+            else Figure(f"{self.amount:.2f}")
         )
 
     @property
-    def unit(self) -> str:
+    def unit(self) -> Saying:
         return self._DOES[self.what][1]
 
     def press(self, key: str) -> bool:

@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from nuvrek.bench.practice.tools.tool import Tool
-from nuvrek.language import figure, tr
+from nuvrek.meaning import Figure, means, upper_first
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work.doing import Felt
@@ -18,14 +19,13 @@ from nuvrek.readings.entries import (
     Size,
     StringHeight,
 )
-from nuvrek.words import upper_first
 
 
 class CaliperTool(Tool):
     """A depth foot: the height of a crown over what it stands on, or a groove's depth."""
 
-    name, title = "caliper", tr("Depth foot")
-    trap = tr("It stands on whatever lies on the wood.")
+    name, title = "caliper", means("practice_bench.depth-foot")
+    trap: Saying = means("practice_bench.stands-whatever-lies-wood")
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
@@ -33,19 +33,28 @@ class CaliperTool(Tool):
         self.read: float | None = None
 
     @property
-    def keys(self) -> dict[str, str]:
-        return {"*": tr("crown or groove"), "/": tr("write"), "enter": tr("set it")}
+    def keys(self) -> dict[str, Saying]:
+        return {
+            "*": means("practice_bench.crown-or-groove"),
+            "/": means("practice_bench.write"),
+            "enter": means("practice_bench.set"),
+        }
 
     @property
-    def prompt(self) -> str:
-        what = tr("into the groove of") if self.groove else tr("beside")
-        return tr(
-            "{where}. Depth foot {what} {fret}.", where=self.where, what=what, fret=self.place.fret
+    def prompt(self) -> Saying:
+        what = (
+            means("practice_bench.into-groove") if self.groove else means("practice_bench.beside")
+        )
+        return means(
+            "practice_bench.depth-foot-with-where-what",
+            where=self.where,
+            what=what,
+            fret=self.place.fret,
         )
 
     @property
-    def number(self) -> str:
-        return "" if self.read is None else figure(f"{self.read:.2f}")
+    def number(self) -> Saying:
+        return "" if self.read is None else Figure(f"{self.read:.2f}")
 
     @property
     def unit(self) -> str:
@@ -88,8 +97,8 @@ class CaliperTool(Tool):
 class RuleTool(Tool):
     """A rule beside an outer string: the eye reads it, and the number is typed."""
 
-    name, title = "rule", tr("Rule at the string")
-    trap = tr("An eye that looks from above reads the string too low.")
+    name, title = "rule", means("practice_bench.rule-string")
+    trap = means("practice_bench.eye-looks-from-above-reads")
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
@@ -98,23 +107,21 @@ class RuleTool(Tool):
         self.place.fret = min(12, self.pad.neck.frets)
 
     @property
-    def keys(self) -> dict[str, str]:
+    def keys(self) -> dict[str, Saying]:
         return {
-            "*": tr("other side"),
-            "enter": tr("hold it up, or type what it shows"),
-            "/": tr("write"),
+            "*": means("practice_bench.other-side"),
+            "enter": means("practice_bench.hold-up-or-type-what"),
+            "/": means("practice_bench.write"),
         }
 
     @property
-    def prompt(self) -> str:
+    def prompt(self) -> Saying:
         side = upper_first(LANE_WORDS[self.place.side])
-        return tr(
-            "{side}. Rule on fret {fret}. What does it show?", side=side, fret=self.place.fret
-        )
+        return means("practice_bench.rule-fret-what-does-show", side=side, fret=self.place.fret)
 
     @property
-    def number(self) -> str:
-        return "" if self.said is None else figure(f"{self.said:.2f}")
+    def number(self) -> Saying:
+        return "" if self.said is None else Figure(f"{self.said:.2f}")
 
     @property
     def unit(self) -> str:
@@ -153,8 +160,8 @@ class RuleTool(Tool):
 class PluckTool(Tool):
     """Notes played one after the other, and what the ear says."""
 
-    name, title = "pluck", tr("Play")
-    trap = tr("A note that rings for you may choke under a firmer hand.")
+    name, title = "pluck", means("practice_bench.play")
+    trap = means("practice_bench.note-rings-you-may-choke")
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
@@ -163,14 +170,22 @@ class PluckTool(Tool):
         self.heard: dict[tuple[int, int], str] = {}
 
     @property
-    def keys(self) -> dict[str, str]:
-        return {"*": tr("next string"), "/": tr("write all heard"), "enter": tr("play, next")}
+    def keys(self) -> dict[str, Saying]:
+        return {
+            "*": means("practice_bench.next-string"),
+            "/": means("practice_bench.write-all-heard"),
+            "enter": means("practice_bench.play-next"),
+        }
 
     @property
-    def prompt(self) -> str:
-        note = tr("open") if self.fret == 0 else tr("at {fret}", fret=self.fret)
-        return tr(
-            "String {strings}, {note}.", strings=self.pad.neck.strings - self.string, note=note
+    def prompt(self) -> Saying:
+        note = (
+            means("practice_bench.open")
+            if self.fret == 0
+            else means("practice_bench.at", fret=self.fret)
+        )
+        return means(
+            "practice_bench.string", strings=self.pad.neck.strings - self.string, note=note
         )
 
     def press(self, key: str) -> bool:
@@ -216,18 +231,18 @@ class PluckTool(Tool):
 class SightTool(Tool):
     """An eye along the tops."""
 
-    name, title = "sight", tr("Sight along")
-    trap = tr("It shows what is large. Hundredths it does not show.")
+    name, title = "sight", means("practice_bench.sight-along")
+    trap = means("practice_bench.shows-what-large-hundredths-does")
 
     @property
-    def keys(self) -> dict[str, str]:
-        return {"*": tr("other side"), "enter": tr("look")}
+    def keys(self) -> dict[str, Saying]:
+        return {"*": means("practice_bench.other-side"), "enter": means("practice_bench.look")}
 
     @property
-    def prompt(self) -> str:
-        return tr(
-            "{lane_words}, from the head to the body.",
-            lane_words=upper_first(LANE_WORDS[self.place.side]),
+    def prompt(self) -> Saying:
+        return means(
+            "practice_bench.from-head-body",
+            lane_words=LANE_WORDS[self.place.side],
         )
 
     def press(self, key: str) -> bool:
@@ -251,11 +266,9 @@ _FEELS: dict[str, Feel] = {
 class KeyTool(Tool):
     """The key set on the rod's nut, and turned."""
 
-    name, title = "key", tr("Rod key")
-    trap = tr("A key that turns is not yet a rod that turns.")
-    caution = tr(
-        "Never force a rod. Strings down where it binds; after a whole turn, pause and look."
-    )
+    name, title = "key", means("practice_bench.rod-key")
+    trap = means("practice_bench.key-turns-not-yet-rod")
+    caution: Saying = means("practice_bench.never-force-rod-strings-down")
     _TURNS = (0.125, 0.25, 0.5)
 
     def __init__(self, pad: object) -> None:
@@ -264,25 +277,35 @@ class KeyTool(Tool):
         self._feel: Feel | None = None
 
     @property
-    def keys(self) -> dict[str, str]:
-        two = {"*": tr("other rod")} if self.pad.neck.rod == "twin" else {"*": tr("more or less")}
+    def keys(self) -> dict[str, Saying]:
+        two = (
+            {"*": means("practice_bench.other-rod")}
+            if self.pad.neck.rod == "twin"
+            else {"*": means("practice_bench.more-or-less")}
+        )
         return {
-            "+": tr("tighter"),
-            "-": tr("looser"),
+            "+": means("practice_bench.tighter"),
+            "-": means("practice_bench.looser"),
             **two,
-            "/": tr("feel, and write"),
-            "enter": tr("turn"),
+            "/": means("practice_bench.feel-write"),
+            "enter": means("practice_bench.turn"),
         }
 
     @property
-    def prompt(self) -> str:
-        rod = ""
+    def prompt(self) -> Saying:
+        rod: Saying = ""
         if self.pad.neck.rod == "twin":
-            rod = tr(", rod of the treble side") if self.other else tr(", rod of the bass side")
-        return tr(
-            "Key on the rod{rod}: {it}.",
+            rod = (
+                means("practice_bench.rod-treble-side")
+                if self.other
+                else means("practice_bench.rod-bass-side")
+            )
+        return means(
+            "practice_bench.key-rod",
             rod=rod,
-            it=tr("tighter") if self.way > 0 else tr("looser"),
+            tighter=means("practice_bench.tighter")
+            if self.way > 0
+            else means("practice_bench.looser"),
         )
 
     @property
@@ -290,8 +313,8 @@ class KeyTool(Tool):
         return {0.125: "1/8", 0.25: "1/4", 0.5: "1/2"}[self._TURNS[self.at]]
 
     @property
-    def unit(self) -> str:
-        return tr("turn")
+    def unit(self) -> Saying:
+        return means("practice_bench.turn")
 
     def press(self, key: str) -> bool:
         if key == "*":

@@ -2,15 +2,15 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
-from nuvrek.language import tr
+from nuvrek.meaning import means, upper_first
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.practice.at_work.actions import AnyAction
 from nuvrek.practice.at_work.doing import Felt
 from nuvrek.readings.entries import AnyEntry, Side, State
-from nuvrek.words import upper_first
 
 if TYPE_CHECKING:
     from nuvrek.bench.practice.pad import BenchPad
@@ -55,9 +55,9 @@ class Tool:
         return State() if session is None else session.neck_state.state
 
     @property
-    def keys(self) -> dict[str, str]:
+    def keys(self) -> dict[str, Saying]:
         """Words of the keys this tool uses, of ``+ - * / enter``."""
-        return {"enter": tr("do it")}
+        return {"enter": means("practice_bench.do")}
 
     @property
     def prompt(self) -> str:
@@ -111,6 +111,6 @@ class Tool:
         self.place.lane = "bass" if self.place.side == "treble" else "treble"
 
     @property
-    def where(self) -> str:
+    def where(self) -> Saying:
         """The lane in words."""
         return upper_first(LANE_WORDS[self.place.lane])

@@ -12,8 +12,8 @@ from nuvrek.bench.practice.pad import BenchPad
 from nuvrek.desktop.practice.pictures.near import crown, wood
 from nuvrek.desktop.theme import LIGHT as DAYLIGHT
 from nuvrek.desktop.theme import Theme
-from nuvrek.language import tr
 from nuvrek.simulator.living.tools import Light, Rocked
+from nuvrek.wording.speech import tr
 
 # Pixels a millimetre where a screen does not say; how much the glass enlarges; crowns in mm.
 USUAL_PX_MM, GLASS, CROWN_MM, WIDE_MM = 3.8, 12.0, 1.2, 2.4
@@ -175,9 +175,9 @@ def rocker(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None
     painter.setFont(theme.font(19, bold=True))
     painter.setPen(c["copper" if rocks else "ink"])
     words = tr(
-        "over {number} frets it {it}",
+        "over {number} frets it {rocks}",
         number=len(frets),
-        it=tr("rocks") if rocks else tr("is still"),
+        rocks=tr("rocks") if rocks else tr("is still"),
     )
     painter.drawText(
         QRectF(rect.left(), rect.top() + 10, rect.width(), 30), Qt.AlignmentFlag.AlignCenter, words

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from functools import lru_cache
 
 import numpy as np
@@ -11,10 +12,10 @@ from PyQt6.QtGui import QPainter, QPen
 from nuvrek.bench.practice.pad import BenchPad
 from nuvrek.bench.practice.tools.reading import PluckTool
 from nuvrek.desktop.theme import Theme
-from nuvrek.language import tr
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.practice.at_work import sounds
 from nuvrek.practice.at_work.actions import Pluck
+from nuvrek.wording.speech import tr
 
 # Width of one bar of a note's picture.
 BAR_PX = 3.0
@@ -39,7 +40,7 @@ def note(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
             theme,
             QRectF(rect.left(), rect.top() + 40, rect.width(), 0.5 * rect.height()),
             hz,
-            pad.felt.key,
+            say(pad.felt.key),
         )
         painter.setFont(theme.font(20, bold=True))
         painter.setPen(c["ink" if pad.felt.key == "clean" else "copper"])
@@ -115,7 +116,7 @@ def ink(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
         painter.setFont(theme.font(14))
         painter.setPen(c["muted"])
         side = QRectF(rect.left(), y, 100, row - 8)
-        painter.drawText(side, Qt.AlignmentFlag.AlignVCenter, LANE_WORDS[lane])
+        painter.drawText(side, Qt.AlignmentFlag.AlignVCenter, say(LANE_WORDS[lane]))
         for fret in range(1, frets + 1):
             x = rect.left() + 106 + (fret - 0.5) * step
             box = QRectF(x - 0.28 * step, y, 0.56 * step, row - 10)
@@ -155,7 +156,7 @@ def nothing(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> Non
     painter.setPen(c["ink"])
     painter.setFont(theme.font(22, bold=True))
     box = QRectF(rect.left() + 40, rect.top() + 14, rect.width() - 80, 40)
-    painter.drawText(box, Qt.AlignmentFlag.AlignLeft, one.title)
+    painter.drawText(box, Qt.AlignmentFlag.AlignLeft, say(one.title))
     painter.setFont(theme.font(18))
     body = QRectF(rect.left() + 40, rect.top() + 60, rect.width() - 80, rect.height() - 70)
     told = one.task
@@ -163,4 +164,4 @@ def nothing(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> Non
     if complaint:
         told += f"\n\n“{complaint}”"
     flags = int(Qt.TextFlag.TextWordWrap) | int(Qt.AlignmentFlag.AlignLeft)
-    painter.drawText(body, flags, told)
+    painter.drawText(body, flags, say(told))

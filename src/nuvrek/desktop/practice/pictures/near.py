@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QColor, QPainter, QPainterPath, QPen, QPolygonF
 
@@ -9,7 +10,7 @@ from nuvrek.bench.practice.pad import BenchPad
 from nuvrek.bench.practice.tools.feeling import FingerTool, LeafTool
 from nuvrek.bench.practice.tools.reading import CaliperTool, KeyTool, RuleTool
 from nuvrek.desktop.theme import Theme
-from nuvrek.language import named, tr
+from nuvrek.wording.speech import named, tr
 
 # Pixels a millimetre of what is drawn near by, at 100 % text.
 NEAR_PX = 62.0
@@ -56,9 +57,9 @@ def leaf(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
     painter.drawPath(bar)
     thick = max(tool.leaves[tool.at] * near, 2.0)
     key = pad.felt.key if pad.felt is not None else ""
-    gap = {"slides": thick + 10.0, "drags": thick, "stops": 0.55 * thick}.get(key, 0.4 * near)
+    gap = {"slides": thick + 10.0, "drags": thick, "stops": 0.55 * thick}.get(say(key), 0.4 * near)
     _carrier(painter, theme, QPointF(x, top - gap), tool.under, faint=not key)
-    reach = {"slides": 150.0, "drags": 60.0, "stops": -0.34 * near}.get(key, -240.0)
+    reach = {"slides": 150.0, "drags": 60.0, "stops": -0.34 * near}.get(say(key), -240.0)
     body = QRectF(rect.left() + 24, top - thick - 1, x + reach - rect.left() - 24, thick)
     painter.setPen(QPen(c["ink"], 1))
     painter.setBrush(QColor(c["brass"]))

@@ -4,7 +4,7 @@ of the moment, clocks, wire booked out of the shelf.
 
 from __future__ import annotations
 
-from nuvrek import words
+from nuvrek.wording.speech import say
 from nuvrek.bench.pages.refret_work import (
     grips_planned,
     more_words,
@@ -20,11 +20,12 @@ from nuvrek.bench.work.clocks import clock_of
 from nuvrek.bench.work.fret_table import FretWalk, keys_words, waiting, wire_needed
 from nuvrek.bench.work.job import next_step
 from nuvrek.desktop.app_state import AppState
-from nuvrek.language import tr
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import Trued
 from nuvrek.readings.entry import Removals
 from nuvrek.readings.refret.stages import SWEEPS
+from nuvrek.wording import speech as words
+from nuvrek.wording.speech import tr
 
 
 class AtWork:
@@ -80,7 +81,7 @@ class AtWork:
         if clock is None or clock.minutes_left <= 0 or self._early:
             return ""
         self._early = True
-        return tr("{words}. Enter once more goes on all the same.", words=clock.words())
+        return tr("{detail}. Enter once more goes on all the same.", detail=clock.words())
 
     def _hangs_on_the_map(self) -> bool:
         """Whether ticking the step in hand writes down what the map says of it."""
@@ -144,7 +145,7 @@ class AtWork:
         clock = clock_of(self.session.neck_state, self.app.clock())
         if clock is not None:
             return f" {clock.words()}."
-        return more_words(step, self.app.fresh, self.app.settings.unit)
+        return say(more_words(step, self.app.fresh, self.app.settings.unit))
 
     def prompt(self, step: Step) -> str:
         """The step's title, with the fret that is being typed."""

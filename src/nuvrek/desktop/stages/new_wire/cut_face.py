@@ -10,7 +10,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
+from nuvrek.wording.speech import tr
 
 
 class Stick(Struct, frozen=True):
@@ -37,11 +37,11 @@ class CutFace(QWidget):
         self.sticks, self.rows = sticks, rows
         said = "; ".join(
             tr(
-                "fret {r}: {r_2} mm, tang {r_3}, bend to {r_4}",
+                "fret {r}: {other_r} mm, tang {third_r}, bend to {further_r}",
                 r=r[0],
-                r_2=r[1],
-                r_3=r[2],
-                r_4=r[3],
+                other_r=r[1],
+                third_r=r[2],
+                further_r=r[3],
             )
             for r in rows
         )

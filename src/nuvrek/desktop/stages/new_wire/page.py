@@ -4,6 +4,8 @@ shelf, the cutting.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
+from nuvrek.wording.speech import say_all
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -22,10 +24,10 @@ from nuvrek.desktop.stages.new_wire.panel import Panel
 from nuvrek.desktop.stages.new_wire.wire_face import Section, WireFace
 from nuvrek.desktop.stages.new_wire.wire_form import WireForm
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.language import tr
 from nuvrek.neck.description import LANES
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.ways.kinds import way_title
+from nuvrek.wording.speech import tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.refret.plan import RefretPlan
@@ -172,10 +174,10 @@ class NewWireStage(Stage):
             self.panel.say(draft.terms, draft.unit)
         self._buttons(draft)
         self._front(draft)
-        self.told.setText(draft.told() if not moving else self._moving_words(draft))
+        self.told.setText(say(draft.told() if not moving else self._moving_words(draft)))
         self.bar.show_words(
-            draft.head(),
-            message=draft.told() if draft.face in ("wire", "cut") else draft.why(),
+            say(draft.head()),
+            message=say(draft.told() if draft.face in ("wire", "cut") else draft.why()),
             state=session.neck_state.state,
             right_title=tr("keys"),
             right=_KEYS[draft.face],
@@ -194,15 +196,15 @@ class NewWireStage(Stage):
             return found
         truing = found[2]
         return tr(
-            "{length} of wood on the whole, most {length_2}.",
+            "{length} of wood on the whole, most {most}.",
             length=draft.length(truing.wood_mm),
-            length_2=draft.length(truing.most_mm),
+            most=draft.length(truing.most_mm),
         )
 
     def _buttons(self, draft: NewWireDraft) -> None:
         way = self._way(draft)
         self.take.setEnabled(way is not None)
-        self.take.setToolTip("" if way is None else way_title(way))
+        self.take.setToolTip(say("" if way is None else way_title(way)))
         self.agree.setEnabled(draft.draft)
         wires = draft.face == "wire"
         for push in (self.choose, self.add, self.edit):
@@ -264,7 +266,7 @@ class NewWireStage(Stage):
         drawn = tuple(
             Section(
                 one.wire.name,
-                draft.wire_row(one)[1:],
+                say_all(draft.wire_row(one)[1:]),
                 one.wire.crown_mm,
                 one.wire.width_mm,
                 one.wire.tang_mm,

@@ -9,9 +9,9 @@ from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtWidgets import QGridLayout, QLabel, QSlider, QWidget
 
 from nuvrek.desktop.stages.base import Picks, sliding
-from nuvrek.language import tr
 from nuvrek.readings.entries import NewWire
 from nuvrek.units import Unit, format_length
+from nuvrek.wording.speech import tr
 
 # Name, words of the row, what can be chosen.
 PICKS: dict[str, tuple[str, Mapping[Any, str]]] = {

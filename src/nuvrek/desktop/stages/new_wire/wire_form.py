@@ -2,14 +2,15 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtWidgets import QGridLayout, QLabel, QLineEdit, QWidget
 
 from nuvrek.bench.forms.wire import FIELDS, read_wire, texts_of
 from nuvrek.desktop.stages.base import Picks, button
-from nuvrek.language import tr
 from nuvrek.neck.wire import FORM_WORDS, HARDNESS_WORDS, Wire
 from nuvrek.units import Unit
+from nuvrek.wording.speech import tr
 
 
 class WireForm(QWidget):
@@ -27,14 +28,14 @@ class WireForm(QWidget):
         grid.setContentsMargins(8, 4, 8, 4)
         for n, (name, words, _) in enumerate(FIELDS):
             field = QLineEdit()
-            field.setAccessibleName(words)
-            label = QLabel(words)
+            field.setAccessibleName(say(words))
+            label = QLabel(say(words))
             label.setBuddy(field)
             self.fields[name] = field
             grid.addWidget(label, n % 5, 2 * (n // 5))
             grid.addWidget(field, n % 5, 2 * (n // 5) + 1)
-        self.hardness = Picks(tr("Hardness"), HARDNESS_WORDS)
-        self.form = Picks(tr("Form"), FORM_WORDS)
+        self.hardness = Picks(tr("Hardness"), say(say(say(say(say(say(HARDNESS_WORDS)))))))
+        self.form = Picks(tr("Form"), say(say(say(say(say(say(FORM_WORDS)))))))
         grid.addWidget(self.hardness, 5, 2, 1, 2)
         grid.addWidget(self.form, 5, 0, 1, 2)
         self.keep, self.leave = button(tr("Keep this wire"), main=True), button(tr("Leave it"))

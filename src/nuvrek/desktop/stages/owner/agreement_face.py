@@ -2,20 +2,21 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from collections.abc import Callable, Sequence
 
 from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
 
 from nuvrek.bench.owner.draft import OwnerDraft
-from nuvrek.bench.papers.quote import NoPrice
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, Picks, button, heading, scrolling
 from nuvrek.desktop.stages.owner.gates import GatesView
-from nuvrek.language import tr
 from nuvrek.neck.owner import HOW_WORDS
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import AnyEntry
+from nuvrek.wording.papers.quote import NoPrice
+from nuvrek.wording.speech import tr
 
 _RIGHT = 400
 Write = Callable[[Sequence[AnyEntry], str], None]
@@ -37,7 +38,7 @@ class AgreementFace(QWidget):
         self.which = Choices()
         self.which.setAccessibleName(tr("Which way"))
         self.which.activated.connect(lambda _n: self.meant.emit(self.which.currentData()))
-        self.how = Picks(tr("How it was said"), HOW_WORDS)
+        self.how = Picks(tr("How it was said"), say(say(say(say(say(say(HOW_WORDS)))))))
         self.words, self.reason = QLineEdit(), QLineEdit()
         for line, name in ((self.words, tr("Their words")), (self.reason, tr("Reason to go on"))):
             line.setMaxLength(200)
@@ -105,7 +106,7 @@ class AgreementFace(QWidget):
         rows = draft.rows
         self.selected = max(0, min(self.selected, len(rows) - 1))
         self.gates.show_rows(rows, self.selected)
-        self.quote_words.setText(draft.quote_words())
+        self.quote_words.setText(say(draft.quote_words()))
         given = draft.solved.neck_state.dealings.open_quote is not None
         for push in (self.accept, self.refuse):
             push.setVisible(given)
@@ -127,7 +128,7 @@ class AgreementFace(QWidget):
         self.which.addItem(tr("the way in hand") if in_hand else tr("the course advised"), None)
         for way in draft.facts.plan.ways:
             if way.possible:
-                self.which.addItem(way_title(way.kind), way.kind)
+                self.which.addItem(say(way_title(way.kind)), way.kind)
         self.which.setCurrentIndex(max(self.which.findData(draft.kind), 0))
 
     def select(self, number: int) -> None:

@@ -4,6 +4,7 @@ above it.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF, QResizeEvent
 from PyQt6.QtWidgets import QSizePolicy, QWidget
@@ -13,8 +14,8 @@ from nuvrek.bench.work.agreement import Standing
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
 from nuvrek.readings.owner.entries import MATTERS
+from nuvrek.wording.speech import tr
 
 _ROW, _GATE, _LEFT, _NAME, _SAID = 42, 26, 46, 176, 214
 # Narrower than this a thing has its words on a line of their own.
@@ -128,10 +129,10 @@ class GatesView(QWidget):
             line.setHeight(t.px(26))
             words = line.translated(0, t.px(26))
             words.setHeight(box.height() - t.px(26))
-        self._text(painter, line, MATTERS[row.need.term.matter], 15, "ink", bold=True)
+        self._text(painter, line, say(MATTERS[row.need.term.matter]), 15, "ink", bold=True)
         open_still = not row.settled and bool(row.need.before)
         said = QRectF(line.right() - said_wide + 10, line.top(), said_wide - 10, line.height())
-        self._text(painter, said, row.says, 14, "plum" if open_still else "muted", bold=open_still)
+        self._text(painter, said, say(row.says), 14, "plum" if open_still else "muted", bold=open_still)
         painter.setFont(t.font(13))
         painter.setPen(c["ink"])
         flags = int(Qt.AlignmentFlag.AlignVCenter) | int(Qt.TextFlag.TextWordWrap)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 import json
 from collections.abc import Callable
 from contextlib import closing
@@ -11,7 +12,6 @@ from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QMouseEvent, QPaintEvent, QPen
 from PyQt6.QtWidgets import QHBoxLayout, QSizePolicy, QVBoxLayout, QWidget
 
-from nuvrek import words
 from nuvrek.bench.forms.owner import OWNER, read_owner
 from nuvrek.bench.owner.owners import OwnerCard, keep_owner, owner_cards
 from nuvrek.desktop.app_state import AppState
@@ -21,8 +21,9 @@ from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.stages.owner.forms import WordsForm
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.language import tr
 from nuvrek.neck.owner import HOW_WORDS, Owner
+from nuvrek.wording import speech as words
+from nuvrek.wording.speech import tr
 
 _TITLE = tr("The owner")
 
@@ -77,7 +78,7 @@ class OwnersStage(Stage):
         self.form = WordsForm(app, {_TITLE: OWNER})
         self.form.kept.connect(lambda _title: self._keep())
         self.form.full.connect(self.say)
-        self.usually = Picks(tr("Usually reached"), HOW_WORDS)
+        self.usually = Picks(tr("Usually reached"), say(say(say(say(say(say(HOW_WORDS)))))))
         self.form.add_choice(_TITLE, tr("Usually reached"), self.usually)
         self.house = TickBox(tr("The house's own: nobody is asked"), app)
         self.house.clicked.connect(lambda: self.form.touch(_TITLE))
@@ -159,7 +160,7 @@ class OwnersStage(Stage):
         self.house.setChecked(not card.owner.asked)
         self.bar.show_words(
             card.owner.name,
-            message=card.told,
+            message=say(card.told),
             right_title=tr("keys"),
             right=(
                 tr("up and down: an owner"),

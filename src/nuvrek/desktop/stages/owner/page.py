@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from collections.abc import Sequence
 
 import msgspec
@@ -27,10 +28,10 @@ from nuvrek.desktop.stages.owner.agreement_face import AgreementFace
 from nuvrek.desktop.stages.owner.forms import WordsForm
 from nuvrek.desktop.stages.owner.papers_face import PapersFace
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.language import tr
 from nuvrek.logbook.store import LogbookError
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.owner.entries import Arrived, HandedBack
+from nuvrek.wording.speech import tr
 
 _WORTH, _IN, _OUT = tr("What it is worth to whom"), tr("On arrival"), tr("On leaving")
 _TURN = tr("1 to 4: another face")
@@ -60,7 +61,7 @@ class OwnerStage(Stage):
         self.worth = WordsForm(
             app, {_WORTH: {**AMOUNTS, "means": tr("What it means to them, in their words")}}
         )
-        self.sound = Picks(tr("Body and neck"), SOUNDS)
+        self.sound = Picks(tr("Body and neck"), say(say(say(say(say(say(SOUNDS)))))))
         self.worth.add_choice(_WORTH, tr("Body and neck"), self.sound)
         self.in_out = WordsForm(app, {_IN: ARRIVED, _OUT: HANDED_BACK})
         self.photo = button(tr("A photo of how it is"))
@@ -198,8 +199,8 @@ class OwnerStage(Stage):
             "papers": tr("Change the words as you like; the page follows."),
         }
         self.bar.show_words(
-            draft.head() if self.face == "agreement" else OWNER_FACES[self.face],
-            message=messages[self.face],
+            say(draft.head() if self.face == "agreement" else OWNER_FACES[self.face]),
+            message=say(messages[self.face]),
             state=None,
             right_title=tr("keys"),
             right=_KEYS[self.face],
@@ -246,7 +247,7 @@ class OwnerStage(Stage):
             texts = {**self.worth.texts(title), "sound": str(self.sound.currentData())}
             found = read_worth(texts, self.app.settings.prices.currency)
             if isinstance(found, str):
-                self.say(tr("{found} Not kept yet.", found=found))
+                self.say(tr("{detail} Not kept yet.", detail=found))
                 return
             entry, before = found, dealings.worth
         elif title == _IN:

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say
 from collections.abc import Callable, Sequence
 from pathlib import Path
 
@@ -11,15 +13,15 @@ from PyQt6.QtGui import QImage, QPainter, QPixmap
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
 
 from nuvrek.bench.owner.draft import OwnerDraft
-from nuvrek.bench.papers.quote import NoPrice
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, button, chooser, scrolling
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.widgets.words_field import WordsField
 from nuvrek.exchange.paper import Paper
-from nuvrek.language import tr
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.owner.entries import PAPERS, Letter, PaperKind
+from nuvrek.wording.papers.quote import NoPrice
+from nuvrek.wording.speech import tr
 
 _REST_MS, MOST_LETTERS = 400, 12_000
 Write = Callable[[Sequence[AnyEntry], str], None]
@@ -68,7 +70,7 @@ class PapersFace(QWidget):
     def _kinds(self) -> QHBoxLayout:
         row = QHBoxLayout()
         row.setSpacing(6)
-        self.kinds = {kind: chooser(words) for kind, words in PAPERS.items()}
+        self.kinds = {kind: chooser(say(words)) for kind, words in PAPERS.items()}
         for kind, push in self.kinds.items():
             push.chosen.connect(lambda kind=kind: self.turn(kind))
             row.addWidget(push)
@@ -123,7 +125,7 @@ class PapersFace(QWidget):
 
     def propose(self) -> None:
         """The paper in the words that are proposed."""
-        from nuvrek.bench.papers.make import proposed
+        from nuvrek.wording.papers.make import proposed
 
         if self.draft is None:
             return
@@ -166,7 +168,7 @@ class PapersFace(QWidget):
         draft, letter = self.draft, self.letter()
         if draft is None or letter is None or draft.session is not self.app.session:
             return None
-        return draft.session.identity.uid, letter
+        return say_all(say_all(say_all(draft.session.identity.uid, letter)))
 
     def _show(self, made: Letter) -> None:
         self.made = made
@@ -201,7 +203,7 @@ class PapersFace(QWidget):
         day = (self.made.at if self.made is not None else "")[:10] or draft.facts.day
 
         def job() -> object:
-            from nuvrek.bench.papers.make import laid_out, pdf_of, unset
+            from nuvrek.wording.papers.make import laid_out, pdf_of, unset
 
             facts, neck = draft.facts, draft.facts.neck
             paper: Paper = laid_out(letter, neck, facts.owner, draft.shop, facts.figures, day)

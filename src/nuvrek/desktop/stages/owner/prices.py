@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 import msgspec
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QLineEdit, QVBoxLayout
@@ -12,8 +13,8 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Picks, Stage, heading, scrolling
 from nuvrek.desktop.stages.owner.forms import WordsForm
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.language import tr
 from nuvrek.planning.money.prices import SURCHARGES, TAX_WORDS
+from nuvrek.wording.speech import tr
 
 _GROUPS = (
     (tr("The shop"), tuple(PLAIN)),
@@ -31,7 +32,7 @@ class PricesStage(Stage):
         super().__init__(app, bar)
         self.fields: dict[str, QLineEdit] = {}
         self._loading = False
-        self.tax = Picks(tr("Tax"), TAX_WORDS)
+        self.tax = Picks(tr("Tax"), say(say(say(say(say(say(TAX_WORDS)))))))
         self.tax.activated.connect(self._edited)
         columns = QHBoxLayout()
         columns.setSpacing(34)
@@ -49,9 +50,9 @@ class PricesStage(Stage):
         grid.setVerticalSpacing(4)
         grid.addWidget(heading(title), 0, 0, 1, 2)
         for row, name in enumerate(names, 1):
-            label, line = QLabel(said[name]), QLineEdit()
+            label, line = QLabel(say(said[name])), QLineEdit()
             label.setBuddy(line)
-            line.setAccessibleName(said[name])
+            line.setAccessibleName(say(said[name]))
             line.setMaxLength(20)
             line.setAlignment(Qt.AlignmentFlag.AlignRight)
             line.textEdited.connect(self._edited)
@@ -80,7 +81,7 @@ class PricesStage(Stage):
         typed = {name: line.text() for name, line in self.fields.items()}
         made = read_prices({**typed, "tax": str(self.tax.currentData())})
         if isinstance(made, str):
-            self._bar(tr("{made} Not kept yet.", made=made))
+            self._bar(tr("{detail} Not kept yet.", detail=made))
             return
         # Fixed prices of ways that have no field here stay as they are.
         others = {
@@ -98,7 +99,7 @@ class PricesStage(Stage):
     def _keep_shop(self) -> None:
         made = read_shop(self.shop.texts(_PAPERS))
         if isinstance(made, str):
-            self.say(tr("{made} Not kept yet.", made=made))
+            self.say(tr("{detail} Not kept yet.", detail=made))
         elif made != self.app.settings.shop:
             self.app.change_quietly(msgspec.structs.replace(self.app.settings, shop=made))
             self._bar(tr("Kept."))

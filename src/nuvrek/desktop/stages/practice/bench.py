@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout
 
 from nuvrek.bench.practice.pad import BenchPad
@@ -15,8 +17,8 @@ from nuvrek.desktop.stages.base import Stage, button
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.painting import styled
 from nuvrek.desktop.widgets.tiles import Tiles
-from nuvrek.language import tr
 from nuvrek.neck.description import LANES, Lane
+from nuvrek.wording.speech import tr
 
 _FACES = (
     ("+", "+"),
@@ -127,7 +129,7 @@ class BenchStage(Stage):
         if len(pad.table.desk.actions) > before and pad.done is not None and pad.felt is not None:
             self.sounds.felt(pad.done, pad.felt, pad.neck)
         if pad.table.kept.trouble:
-            self.bar.say(pad.table.kept.trouble)
+            self.bar.say(say(pad.table.kept.trouble))
             pad.table.kept.trouble = ""
         self.refresh()
         return True
@@ -155,7 +157,7 @@ class BenchStage(Stage):
             dict(_STEADY) if pad.tool is not None else {k: _STEADY[k] for k in ("left", "right")}
         )
         if pad.tool is not None:
-            words |= pad.tool.keys
+            words |= say(say(say(say(say(say(pad.tool.keys))))))
         for key, face in _FACES:
             push, said = self.keys[key], words.get(key, "")
             push.setVisible(key in words)
@@ -173,14 +175,14 @@ class BenchStage(Stage):
         told = pad.message or (pad.felt.words if pad.felt is not None else "")
         hint = "" if pad.tool is not None else tr("1 to 9 a tool, 0 the hands.")
         self.bar.show_words(
-            pad.prompt,
+            say(pad.prompt),
             number=number,
             unit=unit,
-            message=told or pad.table.over or hint,
+            message=say(told or pad.table.over or hint),
             alert=bool(told),
             state=session.neck_state.state,
             right_title=tr("felt last"),
-            right=tuple(pad.said[:4]),
+            right=tuple(say_all(pad.said[:4])),
         )
 
     def say(self, sentence: str) -> None:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from typing import Any
 
 import numpy as np
@@ -13,9 +14,9 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.practice.offers import COLUMNS, OfferBoard, Progress
 from nuvrek.desktop.stages.base import Stage, button, heading
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.language import tr
 from nuvrek.practice.hidden import DIFFICULTIES
 from nuvrek.practice.lessons.shelf import lesson
+from nuvrek.wording.speech import tr
 
 
 class WordField(QLineEdit):
@@ -147,7 +148,7 @@ class HallStage(Stage):
         for n, (push, form) in enumerate(zip(self.form_buttons, self.forms, strict=True), 5):
             push.setText(f"{n}  {form.title}")
             push.setStyleSheet(f"font-size: {min(self.app.theme.px(14), 17)}px;")
-            push.setAccessibleDescription(form.under)
+            push.setAccessibleDescription(say(form.under))
         begun = table is not None and table.exercise is not None
         self.go_on.setVisible(begun)
         if begun and table is not None and table.exercise is not None:
@@ -161,8 +162,8 @@ class HallStage(Stage):
         one = lesson(self.offers[self.index].name.split(":")[1])
         solved = sum(offer.solved for offer in self.offers)
         self.bar.show_words(
-            one.title,
-            message=one.stake,
+            say(one.title),
+            message=say(one.stake),
             right_title=tr("lessons"),
             right=(
                 tr("{solved} of {number} solved", solved=solved, number=len(self.offers)),

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from collections.abc import Callable
 from pathlib import Path
 from typing import Any
@@ -15,8 +16,8 @@ from nuvrek.desktop.practice.truth_view import TruthView
 from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.plain_text import plain_labels
-from nuvrek.language import tr
 from nuvrek.practice.hidden import Hidden
+from nuvrek.wording.speech import tr
 
 
 class RevealStage(Stage):
@@ -101,7 +102,7 @@ class RevealStage(Stage):
         self.map_shown = own
         table.end(own, self.app.clock())
         if table.kept.trouble:
-            self.bar.say(table.kept.trouble)
+            self.bar.say(say(table.kept.trouble))
         self.refresh()
 
     def _again(self, *, silent: bool) -> None:
@@ -169,9 +170,9 @@ class RevealStage(Stage):
         else:
             self.bar.say(
                 tr(
-                    "Saved as {name}, its truth beside it as {name_2}.",
+                    "Saved as {name}, its truth beside it as {other_name}.",
                     name=path.name,
-                    name_2=truth.name,
+                    other_name=truth.name,
                 )
             )
 
@@ -184,7 +185,7 @@ class RevealStage(Stage):
         clear(self.list)
         shown = table.outcome is not None
         self.truth.setVisible(shown)
-        self.title.setText(table.exercise.title)
+        self.title.setText(say(table.exercise.title))
         for push in self.pushes:
             size = min(self.app.theme.px(15), 17)
             push.setStyleSheet(f"font-size: {size}px; padding: 7px 9px;")
@@ -277,5 +278,5 @@ class RevealStage(Stage):
         points = table.outcome.points if judged is None else judged.points
         said = table.outcome.sentences()[0] if judged is None else judged.words[0]
         self.bar.show_words(
-            said, number=str(points), unit=tr("of 100"), message=tr("1 begins it again.")
+            say(said), number=str(points), unit=tr("of 100"), message=tr("1 begins it again.")
         )

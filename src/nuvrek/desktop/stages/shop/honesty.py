@@ -2,20 +2,21 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from collections.abc import Callable
 from contextlib import closing
 
 import msgspec
 from PyQt6.QtWidgets import QLabel, QPushButton, QVBoxLayout
 
-from nuvrek import words
 from nuvrek.bench.shop.honesty import AIM, Honesty, Offer, honesty, with_offer
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.held import HeldView
 from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.language import tr
 from nuvrek.units import format_length
+from nuvrek.wording import speech as words
+from nuvrek.wording.speech import tr
 
 
 class HonestyStage(Stage):
@@ -85,9 +86,9 @@ class HonestyStage(Stage):
         ranges = [one for one in found.held if one.of]
         held, of = sum(one.held for one in ranges), sum(one.of for one in ranges)
         said = tr(
-            "{held} of {of} held; a stated range is to hold {aim:.0%} of the time.",
+            "{held} of {detail} held; a stated range is to hold {aim:.0%} of the time.",
             held=held,
-            of=of,
+            detail=of,
             aim=AIM,
         )
         self.bar.show_words(
@@ -99,7 +100,7 @@ class HonestyStage(Stage):
 
     def _offer(self, offer: Offer) -> None:
         unit = self.app.settings.unit
-        said = QLabel(offer.sentence(lambda mm: format_length(mm, unit, decimals=3)))
+        said = QLabel(say(offer.sentence(lambda mm: say(format_length(mm, unit, decimals=3)))))
         said.setWordWrap(True)
         push: QPushButton = button(tr("Set the {tool} to what it does", tool=offer.tool))
         push.clicked.connect(lambda _on, offer=offer: self.take(offer))

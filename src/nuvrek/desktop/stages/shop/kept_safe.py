@@ -10,12 +10,10 @@ from pathlib import Path
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QFileDialog, QGridLayout, QHBoxLayout, QLabel, QVBoxLayout
 
-from nuvrek import words
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, Stage, button, heading, scrolling
 from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.language import tr
 from nuvrek.logbook.benches.bench_copy import BenchCopy
 from nuvrek.logbook.joining.merging import (
     Everything,
@@ -29,6 +27,8 @@ from nuvrek.logbook.on_disk.copies import Copy, Look, copies_of, look, make_copy
 from nuvrek.logbook.on_disk.inspection import Inspected, inspect
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
+from nuvrek.wording import speech as words
+from nuvrek.wording.speech import tr
 
 MERGED = tr("Take another logbook in")
 
@@ -143,10 +143,10 @@ class KeptSafeStage(Stage):
             day, at = copy.made[:10], copy.made[11:]
             self.dated.addItem(
                 tr(
-                    "{day} {at}:{at_2}, {size:,} kB",
+                    "{day} {at}:{other_at}, {size:,} kB",
                     day=day,
                     at=at[:2],
-                    at_2=at[2:4],
+                    other_at=at[2:4],
                     size=copy.size // 1024,
                 ),
                 copy.path,

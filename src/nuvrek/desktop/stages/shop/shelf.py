@@ -4,13 +4,13 @@ start one.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from collections.abc import Callable
 from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QTimer
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QVBoxLayout
 
-from nuvrek import words
 from nuvrek.bench.shop.shelf import AT_ONCE, ShelfCard
 from nuvrek.bench.work.today import NEEDS
 from nuvrek.desktop.app_state import AppState
@@ -21,8 +21,9 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.doors import Doors
 from nuvrek.desktop.widgets.neck_list import NeckList
 from nuvrek.desktop.widgets.painting import styled
-from nuvrek.language import tr
 from nuvrek.readings.shop.entries import Promised, WaitsFor
+from nuvrek.wording import speech as words
+from nuvrek.wording.speech import tr
 
 if TYPE_CHECKING:
     from nuvrek.bench.shop.queue import Ready
@@ -254,7 +255,7 @@ class ShelfStage(Stage):
 
     def _about(self, card: ShelfCard) -> str:
         if card.damage:
-            return card.damage
+            return say(card.damage)
         now = self.app.clock()
         need, ready = card.need.at(now), self.ready.get(card.row.id)
         said = [f"{NEEDS[need.kind]}: {need.action}."]
@@ -262,9 +263,9 @@ class ShelfStage(Stage):
         if left:
             said.append(
                 tr(
-                    "{left} h {left_2:02d} min to go, the longer the better.",
+                    "{left} h {other_left:02d} min to go, the longer the better.",
                     left=left // 60,
-                    left_2=left % 60,
+                    other_left=left % 60,
                 )
             )
         if ready is not None:

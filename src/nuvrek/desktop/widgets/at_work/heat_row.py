@@ -5,8 +5,8 @@ from __future__ import annotations
 import msgspec
 from PyQt6.QtWidgets import QHBoxLayout, QLineEdit, QWidget
 
-from nuvrek.language import tr
 from nuvrek.readings.entries import Heated
+from nuvrek.wording.speech import tr
 
 _FIELDS = (
     ("over_bend_mm", tr("past straight, mm")),

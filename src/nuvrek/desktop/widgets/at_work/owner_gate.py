@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QLabel, QVBoxLayout, QWidget
 
@@ -10,7 +11,7 @@ from nuvrek.bench.work.agreement import waiting, waiting_words
 from nuvrek.bench.work.job import next_step
 from nuvrek.desktop.stages.base import button
 from nuvrek.desktop.theme import Theme
-from nuvrek.language import tr
+from nuvrek.wording.speech import tr
 
 
 class OwnerGate(QWidget):
@@ -37,7 +38,7 @@ class OwnerGate(QWidget):
         step = next_step(session.neck_state) if session is not None else None
         said = ""
         if session is not None and step is not None and session.asked:
-            said = waiting_words(waiting(session.neck_state, step))
+            said = say(waiting_words(waiting(session.neck_state, step)))
         t = self.theme
         self.told.setText(said)
         self.told.setStyleSheet(

@@ -9,8 +9,8 @@ from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from nuvrek.bench.work.rod_loop import FEELS
 from nuvrek.desktop.stages.base import Choices, button
-from nuvrek.language import named, tr
 from nuvrek.readings.entries import Feel, Side
+from nuvrek.wording.speech import named, tr
 
 _TURNS = (
     (tr("1/4 looser"), -0.25),

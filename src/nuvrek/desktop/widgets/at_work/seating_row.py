@@ -7,8 +7,8 @@ from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Picks, TickBox
-from nuvrek.language import tr
 from nuvrek.readings.entries import Seated
+from nuvrek.wording.speech import tr
 
 _WHERE = {
     "whole": tr("the whole fret"),

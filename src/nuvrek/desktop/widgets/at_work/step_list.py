@@ -7,8 +7,8 @@ from collections.abc import Mapping
 from PyQt6.QtWidgets import QFrame, QLabel, QScrollArea, QVBoxLayout, QWidget
 
 from nuvrek.desktop.theme import Theme
-from nuvrek.language import tr
 from nuvrek.planning.steps.step import Step
+from nuvrek.wording.speech import tr
 
 _ROW = 28
 # So many steps done before stay in sight over the one in hand.

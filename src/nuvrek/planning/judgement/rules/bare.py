@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -20,19 +20,18 @@ def _bare(g: Grounds) -> Iterator[Leg]:
         return
     yield Leg(
         kind,
-        tr(
-            "A bare neck: one light level on the straight board, {length} of "
-            "metal. Its relief stays open until it is strung.",
+        means(
+            "rules.bare-neck-one-light-level",
             length=g.case.length(way.metal_mm),
         ),
         filing_gate(g, levels=True),
-        tr("Read it again strung up, before nut and saddle are set."),
+        means("rules.read-again-strung-up-before"),
     )
 
 
 BARE = Rule(
     "bare",
-    tr("A bare neck has no strings to slacken and no relief yet: level on the straight board."),
+    means("rules.bare-neck-has-no-strings"),
     _bare,
     excludes=("rod", "level", "spot-level", "leave", "hardware", "saddle"),
 )

@@ -4,10 +4,11 @@ new neck, each against what it costs.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Iterator
 
 from nuvrek.estimate.findings.shapes import PULL_UNKNOWN_MM
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -23,7 +24,7 @@ def _bow(g: Grounds) -> Iterator[Leg]:
     if not g.relief_off or not case.rodless or g.stopped("nothing-left"):
         return
     stopped = f"{g.stop_words()} " if case.stops else ""
-    none = tr("This neck has no rod.") if g.neck.rod == "none" else tr("The rod is out of it.")
+    none = means("rules.neck-has-no-rod") if g.neck.rod == "none" else means("rules.rod-out")
     if g.possible("strings"):
         yield Leg("strings", f"{stopped}{none} {g.ways['strings'].gist}", unless=_new_neck(g))
         return
@@ -31,12 +32,11 @@ def _bow(g: Grounds) -> Iterator[Leg]:
     spare = float(level.left_mm.min()) - case.neck_tops.least_crown_mm
     if level.possible and spare >= SPARE_CROWN_MM:
         unknown = case.neck_map.pull_doubt_mm > PULL_UNKNOWN_MM
-        slack = tr(" Read it slack too before filing: the pull is not known.") if unknown else ""
+        slack = means("rules.read-slack-too-before-filing") if unknown else ""
         yield Leg(
             "level",
-            tr(
-                "{stopped}{none} Dressing the relief into the frets costs "
-                "{length} of metal and leaves enough.{slack}",
+            means(
+                "rules.dressing-relief-into-frets-costs",
                 stopped=stopped,
                 none=none,
                 length=case.length(level.metal_mm),
@@ -47,15 +47,15 @@ def _bow(g: Grounds) -> Iterator[Leg]:
         return
     yield from _last(
         g,
-        tr(
-            "{stopped}{none} The frets can't pay for dressing the bow out.",
+        means(
+            "rules.frets-cant-pay-dressing-bow",
             stopped=stopped,
             none=none,
         ),
     )
 
 
-def _last(g: Grounds, why: str) -> Iterator[Leg]:
+def _last(g: Grounds, why: Saying) -> Iterator[Leg]:
     """Without a rod to hold it heated wood tends to return: there new wire comes before heat."""
     order: tuple[WayKind, ...] = ("heat", "refer", "refret")
     if g.neck.rod == "none":
@@ -70,24 +70,21 @@ def _last(g: Grounds, why: str) -> Iterator[Leg]:
             return
     yield Leg(
         "leave",
-        tr("{why} Leave it, or have the neck itself seen to.", why=why),
+        means("rules.leave-or-have-neck-itself", why=why),
         unless=_new_neck(g),
     )
 
 
-def _new_neck(g: Grounds) -> str:
+def _new_neck(g: Grounds) -> Saying:
     """The money side, in figures and without contempt."""
     if "new-neck" not in g.ways:
         return ""
-    return tr("{gist} The owner decides what it is worth.", gist=g.ways["new-neck"].gist)
+    return means("rules.owner-decides-what-worth", gist=g.ways["new-neck"].gist)
 
 
 BOW = Rule(
     "bow-without-rod",
-    tr(
-        "Bow that no rod answers: strings, the frets if they can pay, new wire, heat; a cure that "
-        "costs more than the goal is named beside a new neck."
-    ),
+    means("rules.bow-no-rod-answers-strings"),
     _bow,
     excludes=("rod",),
 )

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Iterator
 
-from nuvrek import words
-from nuvrek.language import tr
+from nuvrek import meaning
+from nuvrek.meaning import means
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -16,29 +17,29 @@ def _plays_clean(g: Grounds) -> Iterator[Leg]:
         return
     if g.heard_clean:
         beside = _beside(g)
-        why = tr(
-            "Every note was heard clean and nobody complains: no fault, whatever is usual.{beside}",
+        why = means(
+            "rules.every-note-heard-clean-nobody",
             beside=beside,
         )
     elif g.roomy and g.tops_known and not causes(g):
-        why = tr("Every note has room and nobody complains: no fault, whatever is usual.")
+        why = means("rules.every-note-has-room-nobody")
     else:
         return
-    unless = tr("A note that buzzes, a wish for lower strings, or a complaint would change it.")
+    unless = means("rules.note-buzzes-wish-lower-strings")
     if g.relief_off and g.relief is not None:
-        off = tr("more") if g.relief_over else tr("less")
-        why += tr(" There is {off} relief than usual, and it does no harm.", off=off)
+        off = means("rules.more") if g.relief_over else means("rules.less")
+        why += means("rules.there-relief-than-usual-does", off=off)
     yield Leg("leave", why, unless=unless)
 
 
-def _beside(g: Grounds) -> str:
+def _beside(g: Grounds) -> Saying:
     """What was found all the same."""
     named = tuple(sorted({*g.proud, *g.marked, *g.unseated}))
     if not named:
         return ""
-    return tr(
-        " {frets_do} or moves all the same: look again later.",
-        frets_do=words.frets_do(named, "stands", "stand"),
+    return means(
+        "rules.or-moves-all-same-look",
+        frets_do=means("rules.stand", frets=meaning.frets(named), number=len(named)),
     )
 
 
@@ -61,9 +62,7 @@ def _hardware(g: Grounds) -> Iterator[Leg]:
         yield Leg(
             "hardware",
             g.ways["hardware"].gist,
-            unless=tr(
-                "A note heard to buzz, or a fret that rocks, would send you back to the neck."
-            ),
+            unless=means("rules.note-heard-buzz-or-fret"),
         )
 
 
@@ -71,9 +70,9 @@ def _nothing(g: Grounds) -> Iterator[Leg]:
     """What is left where no other rule has spoken."""
     found = causes(g)
     if found:
-        named = words.listed(found)
-        why = tr(
-            "The readings speak of {named}, and no way here cures it: have the neck seen to.",
+        named = meaning.listed(found)
+        why = means(
+            "rules.readings-speak-no-way-here",
             named=named,
         )
         yield Leg("refer" if "refer" in g.ways else "leave", why)
@@ -81,32 +80,26 @@ def _nothing(g: Grounds) -> Iterator[Leg]:
     if g.case.has("thin-crown"):
         yield Leg(
             "leave",
-            tr(
-                "Crowns are under the least that is kept, and nothing asks for a file: none has "
-                "anything left to take. New wire when they wear or buzz."
-            ),
-            unless=tr("A complaint, or a note heard to buzz, would ask for new wire."),
+            means("rules.crowns-under-least-kept-nothing"),
+            unless=means("rules.complaint-or-note-heard-buzz"),
         )
         return
     yield Leg(
         "leave",
-        tr(
-            "No height measured so far asks for metal. Strings, nut and saddle first if it does "
-            "not play as wished."
-        ),
-        unless=tr("A complaint, a wish, or a note heard to buzz would change it."),
+        means("rules.no-height-measured-so-far"),
+        unless=means("rules.complaint-wish-or-note-heard"),
     )
 
 
 PLAYS_CLEAN = Rule(
     "plays-clean",
-    tr("What plays clean and pleases is no fault, whatever the usual figure says."),
+    means("rules.what-plays-clean-pleases-no"),
     _plays_clean,
     final=True,
 )
 HARDWARE = Rule(
     "hardware",
-    tr("Loose hardware is blamed only where nothing measured explains the noise."),
+    means("rules.loose-hardware-blamed-only-where"),
     _hardware,
 )
-NOTHING = Rule("nothing", tr("Nothing is left while the readings show a cause."), _nothing)
+NOTHING = Rule("nothing", means("rules.nothing-left-while-readings-show"), _nothing)

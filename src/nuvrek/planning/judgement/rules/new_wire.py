@@ -6,8 +6,8 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from nuvrek import words
-from nuvrek.language import tr
+from nuvrek import meaning
+from nuvrek.meaning import means
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -16,7 +16,7 @@ from nuvrek.planning.refret.reasons import ENOUGH, reasons_for, why_not_smaller
 from nuvrek.readings.entries import WayKind
 
 # Reasons that no other rule of the ladder weighs: those of wear, wood and bow have their own.
-_OWN = (tr("no grip"), "wish")
+_OWN = (means("rules.no-grip"), "wish")
 
 
 def _out(g: Grounds) -> Iterator[Leg]:
@@ -29,10 +29,10 @@ def _out(g: Grounds) -> Iterator[Leg]:
         kind = chosen.way
     if kind not in g.ways:
         kind = g.new_wire or "read"
-    what = words.frets_do(g.out, "is out", "are out")
+    what = means("rules.out", frets=meaning.frets(g.out), number=len(g.out))
     yield Leg(
         kind,
-        tr("{what}: go on to new wire; nothing else is weighed on them until it is in.", what=what),
+        means("rules.go-new-wire-nothing-else", what=what),
     )
 
 
@@ -48,9 +48,9 @@ def _new_wire(g: Grounds) -> Iterator[Leg]:
         return
     numbers = tuple(dict.fromkeys(n for reason in reasons for n in reason.numbers))[:8]
     why = f"{g.ways[kind].gist} {why_not_smaller(g.weighing)}".strip()
-    unless = tr("A drop of glue under single frets would put it off, if they then hold.")
+    unless = means("rules.drop-glue-under-single-frets")
     if any(reason.kind == "wish" for reason in own):
-        unless = tr("An owner content with the wire there is would put it off.")
+        unless = means("rules.owner-content-wire-there-would")
     yield Leg(kind, why, unless=unless, speaks_for=numbers)
 
 
@@ -60,34 +60,34 @@ def _new_tops(g: Grounds) -> Iterator[Leg]:
     loose = g.unseated
     gate = filing_gate(g, levels=True)
     if not g.tops_known:
-        gate = tr("The new tops read: rocker in three lanes. {gate}", gate=gate).strip()
+        gate = means("rules.new-tops-read-rocker-three", gate=gate).strip()
     level = g.ways["level"]
-    metal = tr(", {length} of metal", length=g.case.length(level.metal_mm)) if g.tops_known else ""
-    held = tr(" Loose ones are seated first.") if loose else ""
+    metal = means("rules.metal", length=g.case.length(level.metal_mm)) if g.tops_known else ""
+    held = means("rules.loose-ones-seated-first") if loose else ""
     yield g.leg(
         "level",
-        tr(
-            "New wire in {frets}: one light level brings its tops together{metal}.{held}",
-            frets=words.frets(g.new_tops),
+        means(
+            "rules.new-wire-one-light-level",
+            frets=meaning.frets(g.new_tops),
             metal=metal,
             held=held,
         ),
         "proud",
         "rocks",
         gate=gate,
-        unless=tr("Tops that stand as even as a level would leave them need none."),
+        unless=means("rules.tops-stand-even-level-would"),
     )
 
 
 OUT = Rule(
     "frets-out",
-    tr("Frets that are out come before everything else: new wire in, then all is weighed anew."),
+    means("rules.frets-out-come-before-everything"),
     _out,
     final=True,
 )
 NEW_WIRE = Rule(
     "new-wire",
-    tr("No grip left, or another wire wanted: new wire, with why nothing smaller will do."),
+    means("rules.no-grip-left-or-another"),
     _new_wire,
     excludes=(
         "seat",
@@ -102,10 +102,7 @@ NEW_WIRE = Rule(
 )
 NEW_TOPS = Rule(
     "new-tops",
-    tr(
-        "New wire is read, pressed and levelled lightly; what was read of the old says nothing of "
-        "it."
-    ),
+    means("rules.new-wire-read-pressed-levelled"),
     _new_tops,
     excludes=(
         "spot-level",

@@ -5,14 +5,14 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from nuvrek.estimate.findings.relief import BACK_BOW_MM
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
 from nuvrek.readings.told.observed import rod_feel
 from nuvrek.readings.told.rod_answers import went_other_way
 
-READ_AGAIN = tr("The relief is read again after every move.")
+READ_AGAIN = means("rules.relief-read-again-after-every")
 
 
 def _nut_first(g: Grounds) -> Iterator[Leg]:
@@ -23,13 +23,13 @@ def _nut_first(g: Grounds) -> Iterator[Leg]:
     yield Leg(
         "rod-nut",
         g.ways["rod-nut"].gist,
-        unless=tr("It stays named until the nut is mended, whatever is felt since."),
+        unless=means("rules.stays-named-until-nut-mended"),
     )
     if g.relief_off:
         yield Leg(
             "rod",
-            tr("Then the relief, with a rod that can be judged."),
-            gate=tr("The nut mended and turning freely; the relief read again."),
+            means("rules.then-relief-rod-can-judged"),
+            gate=means("rules.nut-mended-turning-freely-relief"),
         )
 
 
@@ -37,37 +37,39 @@ def _other_way(g: Grounds) -> Iterator[Leg]:
     answer = went_other_way(g.case.neck_map.neck_state)
     if answer is None or "rod-back" not in g.ways or not g.stopped("other-way"):
         return
-    said = tr(
-        "{length} became {length_2}",
+    said = means(
+        "rules.became",
         length=g.case.length(answer.before_mm),
-        length_2=g.case.length(answer.after_mm),
+        after=g.case.length(answer.after_mm),
     )
     yield Leg(
         "rod-back",
-        tr(
-            "The relief went the other way: {said}. The rod works; find its direction first.",
-            said=said,
+        means(
+            "rules.relief-went-other-way-rod",
+            detail=said,
         ),
-        unless=tr("Two moves that answer alike settle which way it turns."),
+        unless=means("rules.two-moves-answer-alike-settle"),
         speaks_for=(answer.last_move,),
     )
     yield Leg(
-        "rod", tr("Then the relief, the right way round."), gate=tr("Turned back and read again.")
+        "rod",
+        means("rules.then-relief-right-way-round"),
+        gate=means("rules.turned-back-read-again"),
     )
 
 
 def _set(g: Grounds) -> Iterator[Leg]:
     if not g.relief_off or g.case.stops or g.neck.rod == "none" or not g.possible("rod"):
         return
-    over = tr("more") if g.relief_over else tr("less")
+    over = means("rules.more") if g.relief_over else means("rules.less")
     if g.relief is not None and g.relief.now.mm < BACK_BOW_MM:
-        why = tr("Back bow under string tension: loosen, never tighten.")
+        why = means("rules.back-bow-under-string-tension")
     else:
-        why = tr("There is {over} relief than wanted: the rod comes before the file.", over=over)
+        why = means("rules.there-relief-than-wanted-rod", over=over)
     moved = g.case.neck_map.neck_state.rod_moves
-    unless = tr("Strings that ring clean with a content owner would leave it.")
+    unless = means("rules.strings-ring-clean-content-owner")
     if _slack(g) and g.neck.rod in ("two-way", "unknown", "twin") and moved:
-        why += tr(" It is slack: turn on until it bites, that is how a two-way rod is found out.")
+        why += means("rules.slack-turn-until-bites-how")
     yield g.leg("rod", why, "relief", "back-bow", unless=unless)
 
 
@@ -80,36 +82,34 @@ def _nothing_left(g: Grounds) -> Iterator[Leg]:
     if not g.stopped("nothing-left"):
         return
     why = g.stop_words()
-    lies = tr("It is left as it lies where every note rings clean.")
+    lies = means("rules.left-lies-where-every-note")
     if g.complaint and g.possible("strings"):
         yield Leg("strings", f"{why} {g.ways['strings'].gist}", unless=lies)
     else:
-        unless = tr(
-            "A note that buzzes there would ask for heavier strings, or for relief in the frets."
-        )
+        unless = means("rules.note-buzzes-there-would-ask")
         yield Leg("leave", f"{why} {lies}", unless=unless)
 
 
 NUT_FIRST = Rule(
     "rod-nut-first",
-    tr("A chewed, gummed or unreachable rod nut comes first and stays named until it is mended."),
+    means("rules.chewed-gummed-or-unreachable-rod"),
     _nut_first,
     excludes=("heat", "refer", "level", "rod-back"),
 )
 OTHER_WAY = Rule(
     "other-way",
-    tr("A rod that moves the relief the other way is a rod that works: turn back, learn its sign."),
+    means("rules.rod-moves-relief-other-way"),
     _other_way,
     excludes=("heat", "refer", "level"),
 )
 SET = Rule(
     "rod",
-    tr("Relief off and frets even: the rod, by quarter turns at most; no rod turns under a stop."),
+    means("rules.relief-off-frets-even-rod"),
     _set,
 )
 NOTHING_LEFT = Rule(
     "slack-is-not-spent",
-    tr("A one-way rod turned out until slack has nothing left to let out; it is not spent."),
+    means("rules.one-way-rod-turned-out"),
     _nothing_left,
     excludes=("heat", "refer", "level", "level-lies"),
 )

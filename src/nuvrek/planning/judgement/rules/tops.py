@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Iterator
 
-from nuvrek import words
-from nuvrek.language import tr
+from nuvrek import meaning
+from nuvrek.meaning import means
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -13,7 +14,7 @@ from nuvrek.planning.ways.filing_words import over_driven_words
 
 # Just clean is gone instead of a fuller level when it takes so much less metal.
 MUCH_LESS = 0.6
-PRESS_FIRST = tr("Every fret pressed: a beam only holds a loose one down.")
+PRESS_FIRST = means("rules.every-fret-pressed-beam-only")
 
 
 def _seat(g: Grounds) -> Iterator[Leg]:
@@ -21,31 +22,33 @@ def _seat(g: Grounds) -> Iterator[Leg]:
         return
     loose = g.case.named("loose")
     if loose == g.unseated:
-        what = words.frets_do(g.unseated, "moves or stands", "move or stand") + tr(" off the wood")
+        what = means(
+            "rules.move-or-stand", frets=meaning.frets(g.unseated), number=len(g.unseated)
+        ) + means("rules.off-wood")
     else:
-        what = words.frets_do(g.unseated, "looks", "look") + tr(" sprung")
-    why = tr("{what}. Seat before filing; it rises again otherwise.", what=what)
-    unless = tr("One that is pressed and holds is filed like any other, an end on that end alone.")
+        what = means("rules.look", frets=meaning.frets(g.unseated), number=len(g.unseated)) + means(
+            "rules.sprung"
+        )
+    why = means("rules.seat-before-filing-rises-again", what=what)
+    unless = means("rules.one-pressed-holds-filed-like")
     yield g.leg("seat", why, "loose", "end-up", "middle-up", unless=unless)
 
 
-def filing_gate(g: Grounds, levels: bool = False) -> str:
+def filing_gate(g: Grounds, levels: bool = False) -> Saying:
     """What must be true before a file touches this neck; a way that ``levels`` sets the rod by
     itself.
     """
     parts = []
     if g.unseated:
-        parts.append(
-            tr("{frets} seated and read again.", frets=words.upper_first(words.frets(g.unseated)))
-        )
+        parts.append(means("rules.seated-read-again", frets=meaning.frets(g.unseated)))
     elif g.case.unread:
-        named = words.upper_first(words.frets(g.case.unread))
-        parts.append(tr("{named} read again after seating.", named=named))
+        named = meaning.upper_first(meaning.frets(g.case.unread))
+        parts.append(means("rules.read-again-after-seating", named=named))
     if g.unpressed:
         parts.append(PRESS_FIRST)
     if g.relief_off and not g.case.rodless and not levels:
-        parts.append(tr("The rod set and the relief read."))
-    return " ".join(parts)
+        parts.append(means("rules.rod-set-relief-read"))
+    return meaning.listed(parts, by="sentences")
 
 
 def _file(g: Grounds) -> Iterator[Leg]:
@@ -58,44 +61,42 @@ def _file(g: Grounds) -> Iterator[Leg]:
     few = spot.frets and len(spot.frets) <= g.few
     if fits and spot.frets and (few or not g.tops_known):
         marks = _marks_words(g)
-        why = tr(
-            "{how_many}, {number} to be filed, a quarter of the neck or fewer: {gist}{marks}",
-            how_many=words.count(len(standing), "fret stands", "frets stand"),
+        why: Saying = means(
+            "rules.filed-quarter-neck-or-fewer",
+            how_many=means("rules.frets-stand", number=len(standing)),
             number=len(spot.frets),
-            gist=words.lower_first(spot.gist),
+            gist=spot.gist,
             marks=marks,
         )
-        kind = "spot-level"
+        kind: Saying = "spot-level"
     elif not deep:
-        why = tr(
-            "Too many frets to file one by one ({number}): one level brings all tops together.",
+        why = means(
+            "rules.too-many-frets-file-one",
             number=len(spot.frets),
         )
         kind = "level"
     elif fits and spot.frets:
-        why = tr("A full level would leave too little metal; spot work still fits.")
+        why = means("rules.full-level-would-leave-too")
         kind = "spot-level"
     else:
-        why = tr(
-            "Not enough metal to file what stands: new wire for those frets is the honest cure."
-        )
+        why = means("rules.not-enough-metal-file-what")
         kind = "refret-some" if "refret-some" in g.ways else (g.new_wire or "leave")
     kind, why = _less(g, kind, why)
     gate = "" if kind.startswith("refret") else filing_gate(g, levels=kind == "level")
     reasons = " ".join([why, *over_driven_words(g.case)])
-    unless = tr("A leaf under the rocker refines the figures; none is needed to begin.")
+    unless = means("rules.leaf-under-rocker-refines-figures")
     if kind.startswith("refret"):
-        unless = tr("A lower least crown, agreed with the owner, would put it off.")
+        unless = means("rules.lower-least-crown-agreed-owner")
     yield g.leg(kind, reasons, "proud", "rocks", "end-high", gate=gate, unless=unless)
 
 
-def _marks_words(g: Grounds) -> str:
+def _marks_words(g: Grounds) -> Saying:
     if not g.marked:
         return ""
-    return tr(" A mark is a reading: file until the ink is gone and nothing rocks.")
+    return means("rules.mark-reading-file-until-ink")
 
 
-def _less(g: Grounds, kind: str, why: str) -> tuple[str, str]:
+def _less(g: Grounds, kind: Saying, why: Saying) -> tuple[Saying, Saying]:
     """Just clean, where the height that is wished for asks for much less metal."""
     clean = g.ways.get("play-clean")
     if clean is None or not clean.possible or kind not in ("spot-level", "level"):
@@ -103,45 +104,43 @@ def _less(g: Grounds, kind: str, why: str) -> tuple[str, str]:
     usual = g.ways[kind]
     if clean.metal_mm > MUCH_LESS * usual.metal_mm:
         return kind, why
-    less = tr(
-        "{length} instead of {length_2}",
+    less = means(
+        "rules.instead",
         length=g.case.length(clean.metal_mm),
-        length_2=g.case.length(usual.metal_mm),
+        metal=g.case.length(usual.metal_mm),
     )
     if g.neck.height_low_mm is None or g.neck.height_high_mm is None:
         low = clean.promise.height_low_mm or 0.0
-        told = tr(
-            "For clean notes at {height} bass side, just clean takes {less}.",
+        told = means(
+            "rules.clean-notes-bass-side-just",
             height=g.case.height(low),
             less=less,
         )
         return kind, f"{why} {told}"
-    told = tr(
-        "The string height that is wished for asks for no more than just clean: {less}.", less=less
-    )
+    told = means("rules.string-height-wished-asks-no", less=less)
     return "play-clean", f"{why} {told}"
 
 
 def _lift(g: Grounds) -> Iterator[Leg]:
     if "lift-fret" in g.ways:
-        unless = tr("Metal to spare, and the owner's say-so, would bring the others down to it.")
+        unless = means("rules.metal-spare-owners-say-so")
         yield g.leg("lift-fret", g.ways["lift-fret"].gist, "low", unless=unless)
 
 
 SEAT = Rule(
     "seat",
-    tr("An end or a fret that is up is pressed home first; no beam before every fret was pressed."),
+    means("rules.end-or-fret-up-pressed"),
     _seat,
 )
 LIFT = Rule(
     "lift",
-    tr("A fret pressed too deep is lifted or replaced; else all the others pay for it."),
+    means("rules.fret-pressed-too-deep-lifted"),
     _lift,
     excludes=("level", "spot-level", "play-clean"),
 )
 FILE = Rule(
     "marks-and-proud",
-    tr("A mark is a reading: a handful is filed until ink and rock are gone, many are levelled."),
+    means("rules.mark-reading-handful-filed-until"),
     _file,
     excludes=("crown-few", "crown-first", "leave", "hardware"),
 )

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from nuvrek import words
-from nuvrek.language import tr
+from nuvrek import meaning
+from nuvrek.meaning import means
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
@@ -18,17 +18,17 @@ def missing(g: Grounds) -> tuple[str, ...]:
     if g.neck.bare:
         pass
     elif _relief_unread(g):
-        found.append(tr("the relief at pitch"))
+        found.append(means("rules.relief-pitch"))
     elif g.relief is not None and not g.relief.as_figure and not g.relief.off:
-        found.append(tr("the relief as a figure"))
+        found.append(means("rules.relief-figure"))
     if g.case.unread_lanes:
         if len(g.case.unread_lanes) == len(LANES):
-            found.append(tr("which frets rock"))
+            found.append(means("rules.which-frets-rock"))
         else:
-            lanes = words.listed(LANE_WORDS[LANES[k]] for k in g.case.unread_lanes)
-            found.append(tr("which frets rock on the {lanes}", lanes=lanes))
+            lanes = meaning.listed(LANE_WORDS[LANES[k]] for k in g.case.unread_lanes)
+            found.append(means("rules.which-frets-rock-with-lanes", lanes=lanes))
     if not g.case.neck_map.crown_measured:
-        found.append(tr("how much crown is left"))
+        found.append(means("rules.how-much-crown-left"))
     return tuple(found)
 
 
@@ -41,11 +41,8 @@ def _blind(g: Grounds) -> Iterator[Leg]:
     if g.relief_blind:
         yield Leg(
             "read",
-            tr(
-                "No light shows under the string: straight, or bowed back, it can't tell which. "
-                "Lay a long edge on the frets and see whether it rocks before anything is turned."
-            ),
-            unless=tr("Light under the string, or an edge that lies all along, answers it."),
+            means("rules.no-light-shows-under-string"),
+            unless=means("rules.light-under-string-or-edge"),
         )
 
 
@@ -53,22 +50,22 @@ def _unread(g: Grounds) -> Iterator[Leg]:
     if not g.tops_known or _relief_unread(g):
         yield Leg(
             "read",
-            tr(
-                "Not known yet: {listed}. Until then nothing is filed and nothing is called fine.",
-                listed=words.listed(missing(g)),
+            means(
+                "rules.not-known-yet-until-then",
+                listed=meaning.listed(missing(g)),
             ),
         )
 
 
 BLIND = Rule(
     "blind",
-    tr("A string that shows no light tells nothing: the edge is asked before the rod."),
+    means("rules.string-shows-no-light-tells"),
     _blind,
     excludes=("rod", "leave", "hardware", "strings", "heat", "refer", *NEW_WIRE_KINDS),
 )
 UNREAD = Rule(
     "unread",
-    tr("Lanes and frets nobody measured are unknown; what hangs on them waits for the reading."),
+    means("rules.lanes-frets-nobody-measured-unknown"),
     _unread,
     excludes=("leave", "hardware"),
 )

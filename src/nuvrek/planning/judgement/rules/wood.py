@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from nuvrek.language import tr
+from nuvrek.meaning import means
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -27,14 +27,13 @@ def _wood(g: Grounds) -> Iterator[Leg]:
     if not level.why_out:
         yield Leg(
             "level",
-            tr(
-                "{what}; no rod setting takes it out. Level over it: "
-                "{length} of metal, and the crowns can pay.",
+            means(
+                "rules.no-rod-setting-takes-out",
                 what=what,
                 length=g.case.length(level.metal_mm),
             ),
             filing_gate(g, levels=True),
-            tr("True the wood instead at the next refret: it is the wood that is wrong."),
+            means("rules.true-wood-instead-next-refret"),
             "",
             worst.speaks_for,
             worst.speaks_against,
@@ -42,9 +41,8 @@ def _wood(g: Grounds) -> Iterator[Leg]:
     elif (kind := g.new_wire) is not None:
         yield Leg(
             kind,
-            tr(
-                "{what}; no rod setting takes it out, and the crowns can't pay for a level over "
-                "it. {gist}",
+            means(
+                "rules.no-rod-setting-takes-out-crowns",
                 what=what,
                 gist=g.ways[kind].gist,
             ),
@@ -68,8 +66,8 @@ def _tongue(g: Grounds) -> Iterator[Leg]:
         kind = "shim" if g.possible("shim") else "refer"
         yield Leg(
             kind,
-            tr(
-                "{headline} and the saddle is spent. {gist}",
+            means(
+                "rules.saddle-spent",
                 headline=climbs[0].headline,
                 gist=g.ways[kind].gist,
             ),
@@ -77,8 +75,8 @@ def _tongue(g: Grounds) -> Iterator[Leg]:
     elif not g.ways["level"].why_out:
         yield Leg(
             "level",
-            tr(
-                "{headline}: fall-away filed into the last frets gives the strings room.",
+            means(
+                "rules.fall-away-filed-into-last",
                 headline=climbs[0].headline,
             ),
             filing_gate(g, levels=True),
@@ -91,14 +89,12 @@ def _tongue(g: Grounds) -> Iterator[Leg]:
 
 WOOD = Rule(
     "wood",
-    tr(
-        "A hump or an S that no rod takes out is levelled over, or trued when the crowns can't pay."
-    ),
+    means("rules.hump-or-s-no-rod"),
     _wood,
     excludes=("leave", "hardware"),
 )
 TONGUE = Rule(
     "tongue",
-    tr("A tongue that climbs is given fall-away, or the neck its angle."),
+    means("rules.tongue-climbs-given-fall-away"),
     _tongue,
 )

@@ -1,0 +1,57 @@
+"""What the drawings say."""
+
+from __future__ import annotations
+
+from nuvrek.wording.entry import Entry
+
+SENTENCES: dict[str, Entry] = {
+    "strips.metal-off": "Metal off",
+    "strips.low-middle-high": "low, middle, high",
+    "strips.crowns": "Crowns",
+    "strips.lane-strings": "{lane}, {strings}",
+    "strips.light": "Light",
+    "strips.from-above": "From above",
+    "strips.strings-unit": "{strings}, {unit}",
+    "strips.first-readings": "the first readings",
+    "strips.relief": "relief: {parts}",
+    "strips.no-lane-read-both-times": "no lane was read both times",
+    "strips.change": "Change",
+    "strips.room": "Room",
+    "strips.worst-string": "worst string, {detail}",
+    "strips.rocker-mm": "rocker {mm:g} mm",
+    "strips.edge-mm": "edge {mm:g} mm",
+    "strips.edge-full-length": "edge, full length",
+    "strips.notched-full-length": "notched, full length",
+    "strips.since": "since {detail}",
+    "strips.touch-notes-will-buzz": "{touch} touch: {buzzing} notes will buzz",
+    "strips.to": "{side} {then} to {now}",
+    "strips.mm": " mm",
+    "strips.thou": " thou",
+    "strips.in": " in",
+    "strips.notches-must-cut-mm": "its notches must be cut for {scale_mm:g} mm",
+    "strips.your-mm-edge-over-frets": (
+        "your {reach:g} mm edge over frets {other_reach} to {third_reach}"
+    ),
+    "strips.how": "How",
+    "strips.your-notched-edge-mm-fits": "your notched edge for {fit:g} mm fits",
+    "strips.none-your-notched-edges-fits": "none of your notched edges fits: {scale}",
+    "strips.in-with-detail": "in {detail}",
+    "strips.so-far": "So far",
+    "strips.to-with-again": " to ",
+    "strips.detail-feel": "{detail}  {feel}",
+    "strips.most": "most {most_mm}",
+    "strips.wood-off": "Wood off",
+    "strips.slots": "Slots",
+    "strips.over-barbs": "over the barbs {barbs_mm}",
+    "strips.not-measured-yet": "not measured yet",
+    "strips.keep": "keep {least}",
+    "strips.strings-pitch": "strings at pitch",
+    "strips.strings-slack": "strings slack",
+    "strips.wood": "Wood",
+    "strips.tops": "Tops",
+    "strips.off-smooth-neck": "off the smooth neck",
+    "strips.one-rule": "one rule {unit}",
+    "strips.crown-left": "Crown left",
+    "strips.relief-with-again": "relief",
+    "strips.back-bow": "back bow",
+}

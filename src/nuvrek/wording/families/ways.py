@@ -1,0 +1,295 @@
+"""The ways forward: what each does, and why it may not be possible."""
+
+from __future__ import annotations
+
+from nuvrek.wording.entry import Entry
+
+SENTENCES: dict[str, Entry] = {
+    "ways.lighter-strings-or-semitone-lower": (
+        "Lighter strings, or a semitone lower: less weight on the hand though the relief is "
+        "right; {detail}. A slacker string swings wider."
+    ),
+    "ways.raise-strings-gauge-under-each": (
+        "Raise the strings: {parts}. A gauge under each string, not the outer two only."
+    ),
+    "ways.saddle-over-fret": (
+        "saddle {way_words} {length} on the {lane_words} for {height} over fret {fret}"
+    ),
+    "ways.tilt-neck-back-shim-end": (
+        "Tilt the neck back by {angle_degrees:.2f}°: a shim of {length} at the end of {the} "
+        "pocket, or the tilt screw, makes up for {lacking} at the saddle."
+    ),
+    "ways.turn-back-retune-read-again": (
+        "Turn it back: {back}, retune, read again. Then its direction is known."
+    ),
+    "ways.no-fret-no-relief-explains": (
+        "No fret and no relief explains the noise: loose hardware, a slack screw, a nut slot, "
+        "a string's winding."
+    ),
+    "ways.lighter-strings-or-slacker-string": (
+        "Lighter strings, or {how}: {detail}. A slacker string swings wider."
+    ),
+    "ways.heavier-strings-about-more-pull": (
+        "Heavier strings, about {ratio:.0f} % more pull: {detail}."
+    ),
+    "ways.nut-slots": "Nut slots: {parts}.",
+    "ways.zero-fret-lets-under-string": (
+        "The zero fret lets {length} under the string over fret 1, about {zero_over} is usual: "
+        "press it home if it has sprung, else let it in or bring it down by {down}. The nut "
+        "only guides the strings here."
+    ),
+    "ways.saddle-gives-no-more-must": (
+        "The saddle gives no more on the {lane_words}: {length} of it must stay, and {lacking} "
+        "would be lacking: neck angle."
+    ),
+    "ways.measure-first-how-much-saddle": " Measure first how much of the saddle is left.",
+    "ways.saddle-over-fret-with-length-lane-words": (
+        "{length} at the saddle on the {lane_words}, to {height} over fret {fret}"
+    ),
+    "ways.down": "down",
+    "ways.up-shimmed-if-has-no": "up, shimmed if it has no screw,",
+    "ways.down-until-left-over-fret": (
+        "{lane_words} down until {length} are left over fret 1, about {height} less over fret "
+        "{fret}"
+    ),
+    "ways.semitone-lower": "a semitone lower",
+    "ways.tone-lower": "a tone lower",
+    "ways.three-semitones-lower": "three semitones lower",
+    "ways.two-tones-lower": "two tones lower",
+    "ways.not-enough-itself": "Not enough by itself: {detail}.",
+    "ways.raise-or-more-shim-under": (
+        "raise it on the {lane_words}, by {length} or more: a shim under it, the slot filled "
+        "and cut anew, or a new nut"
+    ),
+    "ways.the": "the",
+    "ways.usual": "a usual",
+    "ways.round-flats-from-shoulders-no": (
+        "Round the flats of {named} from the shoulders: no height is lost."
+    ),
+    "ways.crown-grooves-their-bottom-most": (
+        "Crown {named}; grooves to their bottom, {length} at most, flats from the shoulders."
+    ),
+    "ways.all-worn-frets-left-alone": "All the worn frets are to be left alone.",
+    "ways.fret-would-keep-less-than": "Fret {fret} would keep {length}, less than {least}.",
+    "ways.were-seated-sit": (
+        "{frets:start} was seated and sits",
+        "{frets:start} were seated and sit",
+    ),
+    "ways.new-height-take-rocker-over": (
+        "{sits} at a new height: take the rocker over it before filing."
+    ),
+    "ways.leaving-shallow-grooves-owners-say": (
+        "Leaving the shallow grooves, with the owner's say-so, would do."
+    ),
+    "ways.letting-file-touch-them-would": "Letting the file touch them would do.",
+    "ways.new-wire-these-frets-would": "New wire for these frets would do.",
+    "ways.new-wire-all-over-would": "New wire all over would do.",
+    "ways.not-known-tops-were-not": "Not known: the tops on the {lanes} were not read.",
+    "ways.seat-first-file-would-only": "Seat {frets} first: a file would only hold it down.",
+    "ways.not-known-no-rocker-dial": "Not known: no rocker, dial or edge was taken over the frets.",
+    "ways.too-little-metal-crown": "Too little metal for {length} of crown: {named}.",
+    "ways.left-alone-but-way": "To be left alone, but in the way: {named}.",
+    "ways.fret-went-too-far-sits": (
+        "Fret {fret} went too far: it sits {length} low, and a full level takes {cost} more of "
+        "the others for it. Lift it and glue it at the right height, or put new wire there, "
+        "before levelling."
+    ),
+    "ways.fret-lacks": "fret {fret} lacks {length}",
+    "ways.fret-stands-over-line": "fret {fret} stands {length} over the line",
+    "ways.keeping-instead-would-do": "Keeping {length} instead would do.",
+    "ways.file-every-note-clean-each": (
+        "File {frets}: every note clean, each nine times in ten, at {height} low and {heights} "
+        "high over fret {fret}, relief {length}. A full level takes {level}."
+    ),
+    "ways.frets-cant-pay-height-higher": (
+        "The frets can't pay for it at that height: higher strings, or less crown kept, would do."
+    ),
+    "ways.every-note-clean-height-nothing": (
+        "Every note is clean at that height as it is: nothing to file."
+    ),
+    "ways.leave": "Leave it",
+    "ways.read-first": "Read first",
+    "ways.strings": "Strings",
+    "ways.nut": "Nut",
+    "ways.zero-fret": "Zero fret",
+    "ways.saddle": "Saddle",
+    "ways.tilt-neck": "Tilt the neck",
+    "ways.see-rod-nut": "See to the rod nut",
+    "ways.turn-rod-back": "Turn the rod back",
+    "ways.quiet-hardware": "Quiet the hardware",
+    "ways.rod-only": "Rod only",
+    "ways.seat-first": "Seat first",
+    "ways.dress-ends": "Dress the ends",
+    "ways.spot-level": "Spot-level",
+    "ways.just-clean": "Just clean",
+    "ways.crown-worn": "Crown the worn",
+    "ways.level-all": "Level all",
+    "ways.level-rod-straight": "Level, rod straight",
+    "ways.level-held-strung": "Level, held as strung",
+    "ways.level-lies": "Level as it lies",
+    "ways.crown-then-level": "Crown, then level",
+    "ways.lift-fret": "Lift a fret",
+    "ways.some-new-wire": "Some new wire",
+    "ways.new-wire": "New wire",
+    "ways.new-wire-trued": "New wire, trued",
+    "ways.new-wire-fat-tangs": "New wire, fat tangs",
+    "ways.new-wire-angle": "New wire, angle",
+    "ways.new-neck": "A new neck",
+    "ways.heat": "Heat",
+    "ways.specialist-work": "Specialist work",
+    "ways.heat-one-cycle-bow-may": (
+        "Heat, one cycle: {out} of bow may come out, and it may not hold.{done} Judged by "
+        "travel regained: strung up with the rod tight, the rod has to be loosened to the "
+        "relief wanted."
+    ),
+    "ways.up": "up to {length}",
+    "ways.to": "{length} to {high}",
+    "ways.without-rod-heated-wood-tends": " Without a rod heated wood tends to return.",
+    "ways.new-bolt-neck-hours-fit": (
+        "A new bolt-on neck: {low} to {high} hours to fit and set up, beside {hours} to "
+        "{other_hours} for new wire and days for heat, and its rod works."
+    ),
+    "ways.tongue-climbs": " and the tongue climbs",
+    "ways.heel": "{at_heel_mm} at the heel",
+    "ways.usual-heel-measure-heel-length": (
+        "{at_heel_mm} on a usual heel; measure heel length and edge over the bridge for the quote"
+    ),
+    "ways.neck-angle-reset-strings-high": (
+        "Neck angle reset: the strings are high, the saddle is spent{climbs}. "
+        "{angle_degrees:.2f}°, {heel}."
+    ),
+    "ways.rod-replacement-rod-spent-relief": (
+        "Rod replacement: the rod is spent and the relief far over. For the quote: rod log, "
+        "relief at pitch and slack, board thickness."
+    ),
+    "ways.cycle-out-give-or-take": " Cycle {detail}: {length} out, give or take {doubt}.",
+    "ways.not-lacquered-board-heat-lifts": "Not on a lacquered board: heat lifts the finish.",
+    "ways.cycles-neck-does-not-follow": (
+        "{number} cycles and the neck does not follow: rod or neck must be replaced."
+    ),
+    "ways.rod-fitting-or-board-off": (
+        "Rod fitting, or the board off and the neck trued: no rod, and more bow than frets "
+        "should pay for. For the quote: relief at pitch and slack, board thickness, wood, "
+        "scale."
+    ),
+    "ways.set-wood": "Set the {strings} wood to {length} of {what}: {turned}.",
+    "ways.every-top-touched-rod-where": (
+        "Every top touched, rod where it costs least: strung up {length}, give or take "
+        "{doubt}, then the rod to {wanted}."
+    ),
+    "ways.filed-lies-strung-up-give": (
+        "Filed as it lies to {length} of {what}: strung up {wanted}, give or take {doubt}."
+    ),
+    "ways.straight-board-relief-stays-open": (
+        "On the straight board; the relief stays open until it is strung."
+    ),
+    "ways.dip": "dip",
+    "ways.crest": "crest",
+    "ways.rod": "the rod as it is",
+    "ways.about-eighth-time": "about {turn}, an eighth at a time",
+    "ways.strung": "strung",
+    "ways.slack": "slack",
+    "ways.rod-straight-strings-off-strung": (
+        "Rod straight, strings off: strung up {length}, give or take {doubt}, then the rod."
+    ),
+    "ways.worn-crowns-rounded-first-then": (
+        "Worn crowns rounded first, then only what stands over the line: low tops stay as they are."
+    ),
+    "ways.held-strung-shape-relief-dressed": (
+        "Held at its strung shape: {length} of relief dressed in as the strings will see it."
+    ),
+    "ways.held-strung-shape-rod-set": (
+        "Held at its strung shape, rod set straight: no guess at what the strings pull."
+    ),
+    "ways.worn-crowns-rounded-first-then-only": (
+        "Worn crowns rounded first, then only what stands over the line. "
+    ),
+    "ways.rod-would-have-move-board": "The rod would have to move the board by {length}.",
+    "ways.fret-sits-low-lift-glue": (
+        "{driven}Fret {fret} sits {length} low: lift it and glue it at the right height, or "
+        "put new wire there. Bringing all the others down to it takes {cost} of metal."
+    ),
+    "ways.went-too-far-when-pressed": "It went too far when it was pressed. ",
+    "ways.new-wire-all-over": "New wire all over: {listed}.",
+    "ways.new-wire-only-wire-same": (
+        "New wire for {frets}{kept}. Only with wire of the same width within {length}, as high "
+        "or a little higher; wider wire is milled."
+    ),
+    "ways.tangs-up-fatter-than-usual": (
+        "Tangs up to {length} fatter than usual, {middle}, bend back {bow}, anything from "
+        "{low} to {bow_length}: it is learnt after the first frets."
+    ),
+    "ways.fatter-tangs-would-push-back": (
+        "Fatter tangs would push back instead, and leave the wood."
+    ),
+    "ways.crown-after-first-level-about": (
+        "{name:start}: {length} of crown after its first level, about {years:.0f} years of it."
+    ),
+    "ways.usually-hours-least-truth-level": (
+        "Usually {hours} hours at the least, {most} in truth, with its level."
+    ),
+    "ways.new-wire-all-over-agreed": "New wire all over, as agreed: {note}.",
+    "ways.they-would-keep-less-than": ": they would keep less than {least}",
+    "ways.board-only-cleaned": "The board is only cleaned.",
+    "ways.board-trued-wood-whole-likely": (
+        "The board is trued: {length} of wood on the whole, likely {wood_likely}, most at fret "
+        "{most} ({most_length})."
+    ),
+    "ways.must-sawn-deeper": (
+        "{frets:start} must be sawn deeper",
+        "{frets:start} must be sawn deeper",
+    ),
+    "ways.most-middle": "most in the middle",
+    "ways.all-alike": "all alike",
+    "ways.afterwards": "Afterwards {listed}.",
+    "ways.more-comes-off-nut": "{length} more comes off at the nut.",
+    "ways.slots": "Slots: {does:within}.",
+    "ways.nut-slots-with-length-up": "nut slots {length} {up}",
+    "ways.saddle-with-height-up": "saddle {height} {up}",
+    "ways.board-would-too-thin-what": (
+        "The board would be too thin at {named}. What would do: {do}."
+    ),
+    "ways.wire-too-low-first-level": "This wire is too low for its first level: {short}.",
+    "ways.even-tightest-tangs-lack-bow": "Even the tightest tangs lack {length} of the bow wanted.",
+    "ways.nut-more-than-slight-fretwork": (
+        "{length} at the nut is more than slight: fretwork can't cure it, the neck's angle "
+        "must be set."
+    ),
+    "ways.owner-wants": "the owner wants it",
+    "ways.up-with-again": "up",
+    "ways.read": "Read {listed}.",
+    "ways.relief-pitch-both-sides": "the relief at pitch, on both sides",
+    "ways.how-long-edge-lies-frets": "how a long edge lies on the frets",
+    "ways.rocker-over-all-three-lanes": "the rocker over all three lanes",
+    "ways.few-crowns": "a few crowns",
+    "ways.rocker": "the rocker on the {lanes}",
+    "ways.file-until-ink-gone-rocker": "File {frets} until the ink is gone and the rocker {until}.",
+    "ways.still": "is still",
+    "ways.finds-no-more-than": "finds no more than {length}",
+    "ways.nothing-file": "Nothing to file.",
+    "ways.no-rocker-would-move-there": "No rocker would move: there is nothing to file.",
+    "ways.forecast": "{detail} Forecast {figure}.",
+    "ways.ends-not-tops": "{frets:start}: the ends, not the tops.",
+    "ways.proud": "{frets_do} proud.",
+    "ways.relief-already-wanted": "Relief is already as wanted: {length}.",
+    "ways.relief-needs-no-turn": "The relief needs no turn.",
+    "ways.how-much-relief-there-isnt": (
+        "{detail} How much relief there is isn't known, only that it is {over}: read it again "
+        "after the move."
+    ),
+    "ways.no-fret-stands-off-wood": "No fret stands off the wood by these readings.",
+    "ways.press-home-then-read-again": "Press {frets} home, then read again.",
+    "ways.no-metal-no-turn": "No metal, no turn.",
+    "ways.neck-has-no-rod": "This neck has no rod.",
+    "ways.bare-neck-has-no-relief": (
+        "A bare neck has no relief yet: it is set once the strings pull."
+    ),
+    "ways.relief-pitch-not-known-well": (
+        "The relief at pitch is not known well enough: take a string gap on both sides."
+    ),
+    "ways.too-much": "too much",
+    "ways.too-little": "too little",
+    "ways.after-give-or-take": "{side}{after} after it, give or take {doubt}",
+    "ways.nothing-press-home": "Nothing to press home.",
+    "ways.still-stand": ("{frets:start} still stands", "{frets:start} still stand"),
+}

@@ -1,0 +1,53 @@
+"""What this program is, and under which licences it and all that comes with it stand."""
+
+from __future__ import annotations
+
+from importlib import metadata
+
+from nuvrek import __version__
+from nuvrek.wording.speech import tr
+
+# Fonts come as files; what they stand under lies beside them.
+FONTS = (tr("Atkinson Hyperlegible Next: OFL-1.1"), tr("DejaVu Sans: Bitstream Vera licence"))
+# What is in the program's own lock beside these comes with them.
+LIBRARIES = (
+    "PyQt6",
+    "PyQt6-Qt6",
+    "numpy",
+    "scipy",
+    "msgspec",
+    "platformdirs",
+    "babel",
+    "fpdf2",
+    "ezdxf",
+    "uharfbuzz",
+    "psycopg",
+)
+_SHORT = 40
+
+
+def about() -> tuple[str, ...]:
+    """A line each: the program, then its fonts and libraries with version and licence. One that is
+    not there is left out.
+    """
+    lines = [
+        tr("Nuvrek {version}: GPL-3.0-or-later, without any warranty", version=__version__),
+        *FONTS,
+    ]
+    for name in LIBRARIES:
+        try:
+            info = metadata.metadata(name)
+        except metadata.PackageNotFoundError:
+            continue
+        lines.append(f"{name} {info['Version']}: {_licence(info)}")
+    return tuple(lines)
+
+
+def _licence(info: metadata.PackageMetadata) -> str:
+    """The licence in a few words: as it is stated, or by its kind."""
+    for field in ("License-Expression", "License"):
+        said = str(info[field]).strip() if field in info else ""
+        if said and "\n" not in said and len(said) <= _SHORT:
+            return said
+    kinds = [c for c in info.get_all("Classifier") or () if c.startswith("License ::")]
+    return kinds[-1].split(" :: ")[-1] if kinds else tr("see its own files")

@@ -1,0 +1,122 @@
+"""The bench sheet, to lie beside the neck: what is agreed, the metal fret by fret, the steps."""
+
+from __future__ import annotations
+
+from nuvrek.wording.speech import say
+from nuvrek.bench.pages.work import planned
+from nuvrek.bench.papers.facts import Facts
+from nuvrek.bench.work.agreement import standings
+from nuvrek.bench.work.job import steps_in_hand
+from nuvrek.neck.crown import WORTH_FILING_MM
+from nuvrek.neck.description import ROD_WORDS
+from nuvrek.planning.steps.cautions import FIRST
+from nuvrek.planning.steps.step import Step
+from nuvrek.planning.ways.kinds import way_title
+from nuvrek.readings.owner.entries import Letter, Table
+from nuvrek.wording import speech as words
+from nuvrek.wording.papers.picture import picture_of, straightened
+from nuvrek.wording.speech import day_words, lower_first, tr
+
+
+def bench_sheet(facts: Facts) -> Letter:
+    """The sheet of the way in hand, or of those advised."""
+    parts = [_what(facts), "[neck]", tr("Agreed"), _agreed(facts), tr("Fret by fret"), "[frets]"]
+    parts += [tr("Steps"), "[steps]", tr("Mind"), _cautions(facts)]
+    return Letter(
+        paper="bench",
+        text="\n\n".join(part for part in parts if part),
+        tables={"frets": frets_table(facts), "steps": steps_table(facts)},
+        picture=picture_of(facts.solved, _frets(facts)),
+    )
+
+
+def _kinds(facts: Facts) -> tuple[str, ...]:
+    chosen = facts.now.chosen
+    return (chosen.way,) if chosen is not None else tuple(way.kind for way in facts.ways)
+
+
+def _frets(facts: Facts) -> tuple[int, ...]:
+    chosen = facts.now.chosen
+    frets = chosen.frets if chosen is not None else facts.ways[0].frets
+    return frets if len(frets) < 12 else ()
+
+
+def _what(facts: Facts) -> str:
+    neck, f = facts.neck, facts.figures
+    named = words.listed(lower_first(way_title(kind)) for kind in _kinds(facts))
+    radius = (
+        tr("flat or not known")
+        if neck.radius_mm is None
+        else tr("{number} mm", number=f.number(neck.radius_mm, 0))
+    )
+    return tr(
+        "{title}: {number} mm, {frets} frets, joins at "
+        "{joint_fret}, radius {radius}, {rod_words}, "
+        "{how_many}. To be done: {named}.",
+        title=neck.title,
+        number=f.number(neck.scale_mm),
+        frets=neck.frets,
+        joint_fret=neck.joint_fret,
+        radius=radius,
+        rod_words=ROD_WORDS[neck.rod],
+        how_many=words.count(neck.strings, "string", "strings"),
+        named=named,
+    )
+
+
+def _agreed(facts: Facts) -> str:
+    rows = standings(facts.now, _kinds(facts), facts.plans)
+    if facts.owner is not None and not facts.owner.asked:
+        return tr("The house's own: nobody is asked.")
+    agreed = [one.need.term.words for one in rows if one.settled]
+    open_still = [one.need.term.words.rstrip(".") for one in rows if not one.settled]
+    said = [f"{one.rstrip('.')}." for one in agreed]
+    if open_still:
+        said.append(tr("NOT AGREED YET: {open_still}.", open_still="; ".join(open_still)))
+    return " ".join(said)
+
+
+def frets_table(facts: Facts) -> Table:
+    """Crown now and metal to go, by fret and lane."""
+    f, solved = facts.figures, facts.solved
+    crowns = solved.map.crown_mm
+    chosen = facts.now.chosen
+    off = planned(facts.now, left=True) if chosen is not None else facts.ways[0].off_mm
+    tops = straightened(solved.map.tops_mm, facts.neck)
+    head = (
+        tr("fret"),
+        tr("top low"),
+        tr("middle"),
+        tr("high"),
+        tr("crown"),
+        tr("off low"),
+        tr("middle"),
+        tr("high"),
+    )
+    rows: list[tuple[str, ...]] = [head]
+    for n in range(facts.neck.frets):
+        metal = [f.bare(mm) if mm > WORTH_FILING_MM else "" for mm in off[n]]
+        heights = [f.bare(mm, sign=True) for mm in tops[n]]
+        rows.append((str(n + 1), *heights, f.bare(float(crowns[n].min())), *metal))
+    return tuple(rows)
+
+
+def _steps_of(facts: Facts) -> tuple[Step, ...]:
+    if facts.now.chosen is not None:
+        return steps_in_hand(facts.now)
+    return tuple(step for way in facts.ways for step in way.at_bench)
+
+
+def steps_table(facts: Facts) -> Table:
+    """The steps in bench order with their usual minutes; those ticked say when."""
+    done = facts.now.steps_done if facts.now.chosen is not None else {}
+    rows: list[tuple[str, ...]] = [("", tr("step"), tr("minutes"), tr("done"))]
+    for n, step in enumerate(_steps_of(facts), 1):
+        minutes = str(step.minutes) if step.minutes else tr("waits") if step.wait else ""
+        rows.append(say(say(say(say(say(say((str(n), step.title, minutes, day_words(done.get(step.key, "")[:10])))))))))
+    return tuple(rows)
+
+
+def _cautions(facts: Facts) -> str:
+    cautions = dict.fromkeys(one for step in _steps_of(facts) for one in step.cautions)
+    return " ".join((*cautions, FIRST)) if cautions else ""

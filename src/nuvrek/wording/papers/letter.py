@@ -1,0 +1,197 @@
+"""The letter to the owner: what is wrong, the ways open, what each costs and buys, what is advised,
+and what can't be promised. Figures, never a verdict on the instrument.
+"""
+
+from __future__ import annotations
+
+from nuvrek.wording.speech import say
+from collections.abc import Iterable
+
+from nuvrek.bench.papers.facts import Facts
+from nuvrek.planning.agreement.limits import limits_of
+from nuvrek.planning.case.way import Way
+from nuvrek.planning.ways.kinds import way_title
+from nuvrek.readings.owner.entries import Letter, Quote, Table
+from nuvrek.wording import speech as words
+from nuvrek.wording.papers.picture import picture_of
+from nuvrek.wording.papers.plain import WAYS, found_words, way_words
+from nuvrek.wording.speech import tr
+
+# More ways than these are not told.
+MOST_WAYS = 6
+# Ways with these names say nothing to an owner beside the others.
+_NOT_TOLD = ("read", "refer", "level-straight", "level-held", "level-lies", "hardware")
+
+
+def letter(facts: Facts) -> Letter:
+    """The letter as it is proposed; its words can be changed before it goes."""
+    parts = [
+        *_opening(facts),
+        tr("What we found"),
+        _list(found_words(facts.solved.findings, facts.figures) or (_nothing(facts),)),
+        "[neck]",
+        tr("What can be done"),
+        "[ways]",
+        tr("What we advise"),
+        _advice(facts),
+    ]
+    limits = dict.fromkeys(said for way in facts.ways for said in limits_of(way.kind))
+    if limits:
+        parts += [tr("What we can't promise"), _list(limits)]
+    if _worth(facts):
+        parts += [tr("What it stands against"), _worth(facts)]
+    parts += _closing(facts)
+    marked = tuple(sorted({f for way in facts.ways for f in way.frets if len(way.frets) < 12}))
+    return Letter(
+        paper="letter",
+        text="\n\n".join(part for part in parts if part),
+        tables={"ways": ways_table(facts)},
+        picture=picture_of(facts.solved, marked),
+    )
+
+
+def _list(said: Iterable[str]) -> str:
+    return " ".join(said)
+
+
+def _opening(facts: Facts) -> list[str]:
+    neck = facts.neck
+    said = tr("This is about your instrument, {title}.", title=neck.title)
+    if neck.complaint.strip():
+        said += tr(" You told us: “{detail}”", detail=" ".join(neck.complaint.split()))
+    return [said]
+
+
+def _nothing(facts: Facts) -> str:
+    return tr("We have measured it and found nothing that is at fault.")
+
+
+def told_ways(facts: Facts) -> tuple[Way, ...]:
+    """The ways that are named: those advised, then the others that can be gone."""
+    advised = facts.ways
+    kinds = {way.kind for way in advised}
+    others = [
+        way
+        for way in facts.plan.ways
+        if way.possible and way.kind not in (*kinds, *_NOT_TOLD) and way.kind in WAYS
+    ]
+    return (*advised, *others)[:MOST_WAYS]
+
+
+def ways_table(facts: Facts) -> Table:
+    """Each way: what is done, what it costs and what it buys."""
+    f = facts.figures
+    head = (
+        tr("Way"),
+        tr("What is done"),
+        tr("Price"),
+        tr("Working days"),
+        tr("Clean from"),
+        tr("Years of wear"),
+    )
+    rows = [head]
+    for way in told_ways(facts):
+        cost = facts.cost(way)
+        clean = "–" if not way.lowest_mm else f.height(way.lowest_mm[0][0])
+        years = "–" if cost.years is None else f.number(cost.years, 0)
+        rows.append(
+            say(say(say(say(say((
+                way.title,
+                way_words(way.kind),
+                f.money(facts.price_of(way)),
+                str(cost.days or "–"),
+                clean,
+                years,
+            ))))))
+        )
+    return tuple(rows)
+
+
+def _advice(facts: Facts) -> str:
+    ways = facts.ways
+    named = words.listed(words.lower_first(way_title(way.kind)) for way in ways)
+    cost, f = facts.whole, facts.figures
+    said = [
+        tr(
+            "We advise: {named}. {list}",
+            named=named,
+            list=_list(way_words(way.kind) for way in ways),
+        )
+    ]
+    if facts.accepted is not None:
+        said += _agreed(facts, facts.accepted)
+    elif cost.price.total is not None:
+        between = cost.price.between
+        together = tr("Together it") if len(ways) > 1 else tr("It")
+        price = tr("{together} costs {money}", together=together, money=f.money(cost.price.total))
+        if between is not None:
+            price += tr(", by the hours it takes between {money} and ", money=f.money(between[0]))
+            price += f"{f.money(between[1])}"
+        said.append(f"{price}.")
+    if cost.days:
+        said.append(
+            tr(
+                "It stays with us about {how_many} of work.",
+                how_many=words.count(cost.days, "day", "days"),
+            )
+        )
+    if any(way.lowest_mm for way in ways):
+        said.append(
+            tr(
+                "“Clean from” is how low the lowest string can lie over the twelfth fret and still "
+                "ring clean."
+            )
+        )
+    return " ".join(said)
+
+
+def _agreed(facts: Facts, quote: Quote) -> list[str]:
+    """The price that was accepted, and what has changed since."""
+    f = facts.figures
+    agreed = words.listed(words.lower_first(way_title(kind)) for kind in quote.ways)
+    said = [
+        tr(
+            "Agreed by the quote of {day}: {money} for {agreed}.",
+            day=f.day(quote.at),
+            money=f.money(quote.total, quote.currency),
+            agreed=agreed,
+        )
+    ]
+    now = tuple(way.kind for way in facts.ways)
+    total = facts.whole.price.total
+    if now != quote.ways and total is not None:
+        named = words.listed(words.lower_first(way_title(kind)) for kind in now)
+        said.append(
+            tr(
+                "Since then this has changed: we would now do {named}, for about {money}. Nothing "
+                "more is done or charged before you have agreed to it.",
+                named=named,
+                money=f.money(total),
+            )
+        )
+    return said
+
+
+def _worth(facts: Facts) -> str:
+    """Figures beside the price, where somebody has named them; no more is said of them."""
+    worth, f = facts.dealings.worth, facts.figures
+    currency = worth.currency or None
+    named = (
+        (tr("As it is it would sell for about"), worth.fetches),
+        (tr("when it plays well, for about"), worth.fetches_after),
+        (tr("another neck would cost about"), worth.new_neck),
+        (tr("another instrument of its kind about"), worth.instead),
+    )
+    told = [f"{said} {f.money(amount, currency)}" for said, amount in named if amount is not None]
+    if not told:
+        return ""
+    return tr(
+        "{detail}. What it is worth to you only you can say.",
+        detail=words.upper_first("; ".join(told)),
+    )
+
+
+def _closing(facts: Facts) -> list[str]:
+    closing = facts.shop.closing.strip()
+    ask = tr("Please tell us which way you would like, or ring us if anything is unclear.")
+    return [ask, *([closing] if closing else [])]

@@ -1,0 +1,141 @@
+"""The work report: what was done, promise beside result, the metal left, when to look again, how to
+care for it.
+"""
+
+from __future__ import annotations
+
+from nuvrek.bench.pages.promise_and_result import Outcome, compare
+from nuvrek.bench.papers.facts import Facts
+from nuvrek.bench.work.job import look_again_words, next_step
+from nuvrek.planning.wear import wear_of
+from nuvrek.readings.entries import Filed, FretWork, Seated
+from nuvrek.readings.owner.entries import HandedBack, Letter, Table
+from nuvrek.wording import speech as words
+from nuvrek.wording.papers.picture import picture_of
+from nuvrek.wording.papers.plain import way_words
+from nuvrek.wording.speech import tr
+
+# Advice to take home (common practice, no source).
+CARE = tr(
+    "Keep it where the air is neither very dry nor damp, 40 to 60 percent humidity. Never leave it "
+    "in a hot car: from 35 °C on glue may open. Wipe the strings and the frets after playing."
+)
+_KEPT = {True: tr("kept"), False: tr("not kept"), None: ""}
+
+
+def work_report(facts: Facts) -> Letter:
+    """The report as it is proposed."""
+    back = facts.dealings.handed_back or HandedBack()
+    f = facts.figures
+    parts = [tr("This is what was done on {title}.", title=facts.neck.title), tr("What was done")]
+    parts.append(" ".join((back.done.strip() or _done(facts)).split()))
+    parts += ["[neck]", *_results(facts), tr("The metal that is left"), _metal(facts)]
+    parts += _given_back(facts, back)
+    parts += [tr("When to look again"), _look_again(facts, back)]
+    parts += [tr("How to keep it"), back.care.strip() or f.localised(CARE)]
+    closing = facts.shop.closing.strip()
+    parts += [closing] if closing else []
+    return Letter(
+        paper="work",
+        text="\n\n".join(part for part in parts if part),
+        tables={"results": results_table(facts)} if _outcomes(facts) else {},
+        picture=picture_of(facts.solved),
+    )
+
+
+def _done(facts: Facts) -> str:
+    """The ways that were gone, in words for the owner."""
+    done = dict.fromkeys(facts.done)
+    if not done:
+        found = _done_beside(facts)
+        return words.sentences(*found) if found else tr("It was measured; nothing was changed.")
+    said = " ".join(way_words(kind) for kind in done)
+    step = next_step(facts.now)
+    if step is not None and step.key not in ("prove", "look-again"):
+        said += tr(" It is not finished: next, {title}.", title=words.lower_first(step.title))
+    return said
+
+
+def _done_beside(facts: Facts) -> list[str]:
+    """Work that stands in the journal without any step ticked, in words for the owner."""
+    now = facts.now
+    kinds = {type(work.entry) for work in now.work}
+    said = {
+        tr("The truss rod was turned."): any(move.turns for _, move in now.rod_moves),
+        tr("The neck was straightened with heat."): bool(now.heats),
+        tr("Frets were pressed home."): Seated in kinds,
+        tr("Frets were filed."): Filed in kinds,
+        tr("Frets were replaced."): FretWork in kinds,
+        tr("The fretboard was trued."): bool(now.truings),
+    }
+    return [words_said for words_said, was_done in said.items() if was_done]
+
+
+def _outcomes(facts: Facts) -> tuple[Outcome, ...]:
+    return compare(facts.solved, facts.figures.unit, facts.figures.height_unit)
+
+
+def _results(facts: Facts) -> list[str]:
+    return [tr("Promise and result"), "[results]"] if _outcomes(facts) else []
+
+
+def results_table(facts: Facts) -> Table:
+    """Each promise beside what the readings say; what was not measured is called so."""
+    said = facts.figures.localised
+    rows = [(tr("Matter"), tr("Promised"), tr("Result"), "")]
+    rows += [
+        (one.matter, said(one.promised), said(one.result), _KEPT[one.kept])
+        for one in _outcomes(facts)
+    ]
+    return tuple(rows)
+
+
+def _metal(facts: Facts) -> str:
+    f, neck = facts.figures, facts.neck
+    crowns = facts.solved.map.crown_mm.min(axis=1)
+    thinnest = float(crowns.min())
+    fret = int(crowns.argmin()) + 1
+    years = wear_of(facts.now).years(thinnest, neck.least_crown_mm)
+    said = tr(
+        "The thinnest fret is {fret}, with {length}; under {least_crown} it wants new wire.",
+        fret=fret,
+        length=f.length(thinnest),
+        least_crown=f.length(neck.least_crown_mm),
+    )
+    if years >= 1.0:
+        said += tr(
+            " Under ordinary play that is about {number} years away.", number=f.number(years, 0)
+        )
+    return said
+
+
+def _given_back(facts: Facts, back: HandedBack) -> list[str]:
+    told = []
+    if back.returned.strip():
+        told.append(_ended(tr("Given back: {returned}", returned=back.returned)))
+    if back.strings_on.strip():
+        told.append(_ended(tr("On it are now: {strings_on}", strings_on=back.strings_on)))
+    arrived = facts.dealings.arrived
+    if arrived is not None and arrived.outside.strip():
+        told.append(
+            tr("Found beside the job: {detail}.", detail=" ".join(arrived.outside.split())).replace(
+                "..", "."
+            )
+        )
+    return [tr("What goes back with it"), " ".join(told)] if told else []
+
+
+def _ended(said: str) -> str:
+    """What somebody typed, as a sentence."""
+    whole = " ".join(said.split())
+    return whole if whole.endswith((".", "!", "?")) else f"{whole}."
+
+
+def _look_again(facts: Facts, back: HandedBack) -> str:
+    dates = look_again_words(facts.now, facts.day).strip()
+    if back.come_back.strip():
+        return _ended(tr("Please come back: {come_back}", come_back=back.come_back))
+    if dates:
+        dates = words.lower_first(facts.figures.localised(dates))
+        return tr("Wood creeps. Please let us look at it again: {dates}", dates=dates)
+    return tr("Come back when a note buzzes or the strings lie otherwise than now.")
