@@ -5,6 +5,7 @@ the window alone stays in the settings file.
 
 from __future__ import annotations
 
+from nuvrek import meaning
 from nuvrek.meaning import Saying
 from contextlib import closing
 from pathlib import Path
@@ -49,9 +50,9 @@ def with_shop(settings: Settings, rows: dict[str, bytes]) -> Loaded:
         "week_hours": means("shop.hours-week"),
         "relief_school": means("shop.relief"),
     }
-    trouble = " ".join(
+    trouble = meaning.listed((
         means("shop.what-logbook-holds-cant-read", what=words[name]) for name in lost
-    )
+    ), by="sentences")
     return Loaded(msgspec.structs.replace(settings, **taken), trouble)
 
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek import meaning
 from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from dataclasses import dataclass
@@ -45,14 +46,14 @@ class Ear:
         )
         if not self.unexplained:
             return said
-        named = ", ".join(
+        named = meaning.listed((
             means(
                 "clearance.string",
                 string=string,
                 fret=means("clearance.fret", fret=fret) if fret else means("clearance.open"),
             )
             for string, fret in self.unexplained[:4]
-        )
+        ), by=",")
         return means(
             "clearance.not-explained-heights-loose-fret",
             detail=said,

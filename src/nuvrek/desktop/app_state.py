@@ -181,7 +181,7 @@ class AppState(QObject):
         except LogbookError:
             waits, refused = 0, 0
         told = waiting_words(waits if trouble else 0, refused)
-        self.let_stand("server", " ".join(part for part in (trouble, told) if part))
+        self.let_stand("server", " ".joinsay_all(part for part in (trouble, told) if part))
 
     def carry_now(self) -> None:
         """What was changed on the server comes now."""

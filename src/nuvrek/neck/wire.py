@@ -55,7 +55,7 @@ class Wire(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):
 
 def wire_faults(wire: Wire) -> list[Saying]:
     """What no wire can be, one sentence each; empty when fine."""
-    faults = []
+    faults: list[Saying] = []
     if not 0.4 <= wire.crown_mm <= 3.0:
         faults.append(
             means(

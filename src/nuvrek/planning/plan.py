@@ -4,6 +4,7 @@ advised.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable
 from importlib import import_module
 
@@ -50,7 +51,7 @@ def make_plan(
     drafts = [drafted(record, weighing) for record in WAYS.values()]
     ways = whole(weighing, tuple(draft for draft in drafts if draft is not None))
     course = judge(Grounds(weighing, {way.kind: way for way in ways}))
-    reasons = [*what_is_known(case), course[0].why]
+    reasons: list[Saying] = [*what_is_known(case), course[0].why]
     rock = float(rocks_mm(case.neck_tops, case.neck_tops.tops_mm).max())
     return Plan(
         advice=course[0].way,

@@ -67,7 +67,7 @@ def journal_faults(neck: NeckDescription, entries: Sequence[AnyEntry]) -> list[S
     """What no journal of this neck takes, entry by entry, each by the description of its time;
     empty when fine.
     """
-    faults = []
+    faults: list[Saying] = []
     for number, entry in enumerate(entries, 1):
         if isinstance(entry, Describe):
             neck = entry.neck

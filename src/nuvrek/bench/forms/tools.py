@@ -90,7 +90,7 @@ def field_words(kit: Kit, field: ToolField, bench: Unit) -> Saying:
     places = (3 if field.kind == "length" else 2) if unit is Unit.MM else None
     if field.kind == "length":
         return _number(value, unit, places)
-    return "  ".join(_number(mm, unit, places) for mm in value)
+    return meaning.listed((_number(mm, unit, places) for mm in value), by="  ")
 
 
 def _number(mm: float, unit: Unit, places: int | None) -> Saying:
@@ -154,9 +154,9 @@ def _bound_fault(message: str) -> dict[str, Saying]:
     }
 
 
-def rocker_fits(neck: NeckDescription, kit: Kit) -> tuple[tuple[int, str, bool], ...]:
+def rocker_fits(neck: NeckDescription, kit: Kit) -> tuple[tuple[int, Saying, bool], ...]:
     """Per triple: its middle fret, the edges owned that fit in words, and whether one does."""
-    found = []
+    found: list[Saying] = []
     for fret in range(2, neck.frets):
         fitting = fitting_edges(neck, fret, kit.rockers_mm)
         found.append(

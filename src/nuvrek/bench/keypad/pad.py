@@ -23,7 +23,7 @@ class Pad(Protocol):
     session: Session
     kit: Kit
     text: str
-    message: str
+    message: Saying
     cursor: int
     slides: Length | None
     asking: Question | None

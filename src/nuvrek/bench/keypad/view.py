@@ -20,7 +20,7 @@ class View(Struct, frozen=True):
     prompt: Saying
     number: str
     unit: str
-    aside: str
+    aside: Saying
     question: Saying
     message: Saying
     hint: Saying

@@ -318,7 +318,7 @@ class NewWireDraft:
         one = plan.choices[min(self.pick, len(plan.choices) - 1)]
         return self.choice_words(plan, one)
 
-    def choice_words(self, plan: RefretPlan, one: Choice) -> str:
+    def choice_words(self, plan: RefretPlan, one: Choice) -> Saying:
         """What one wire comes to on this neck."""
         if not one.fits:
             return f"{one.wire.name}: {' '.join(one.why_not)}"
@@ -341,7 +341,7 @@ class NewWireDraft:
         if one.short_mm > 0.0:
             parts.append(means("pages.m-short-shelf", short_mm=one.short_mm / 1000))
         parts.append(self._set_up_words(plan))
-        return " ".join(part for part in parts if part)
+        return meaning.listed((part for part in parts if part), by="sentences")
 
     def _set_up_words(self, plan: RefretPlan) -> Saying:
         if plan.new is None or plan.terms.wire is None:
@@ -424,12 +424,12 @@ class NewWireDraft:
             "pages.cauls", listed=meaning.listed(said) or means("pages.none-true"), lacks=lacks
         )
 
-    def cut_rows(self) -> tuple[tuple[str, ...], ...]:
+    def cut_rows(self) -> tuple[tuple[Saying, ...], ...]:
         """The cut list: fret, length to cut, tang, radius to bend to."""
         plan = self.plan()
         if plan is None:
             return ()
-        rows = []
+        rows: list[Saying] = []
         for piece, bend in zip(plan.cut, plan.bends_mm, strict=True):
             to = means("pages.flat") if bend is None else f"{bend:.0f}"
             rows.append(

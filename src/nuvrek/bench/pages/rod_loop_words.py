@@ -27,7 +27,7 @@ class LoopWords(Struct, frozen=True):
     message: Saying
     number: str = ""
     unit: str = ""
-    aside: str = ""
+    aside: Saying = ""
     alert: bool = False
     over: bool = False
 
@@ -49,7 +49,7 @@ def loop_words(loop: RodLoop, solved: Solved | None, unit: Unit) -> LoopWords | 
             return _reading(loop, solved)
         case "stop":
             stops = solved.plan.stops if solved is not None and solved.plan is not None else ()
-            words = " ".join(stop.words for stop in stops)
+            words = meaning.listed((stop.words for stop in stops), by="sentences")
             back = loop.back(solved)
             prompt = (
                 means("pages.turn-back", turns_words=turns_words(back[0][1]))

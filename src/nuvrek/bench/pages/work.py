@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek import meaning
 from nuvrek.meaning import Saying
 from typing import TYPE_CHECKING
 
@@ -107,10 +108,10 @@ def metal_words(
             "pages.most-off",
             deepest=", ".join(f"{f}: {format_length(most[f], unit)}" for f in deepest),
         )
-    named = ", ".join(
+    named = meaning.listed((
         means("pages.fret-with-f-mm", f=f, mm=format_length(mm, unit))
         for f, mm in sorted(most.items())
-    )
+    ), by=",")
     strokes: Saying = ""
     if stroke_mm is not None:
         counted = ", ".join(
@@ -131,7 +132,7 @@ def file_words(solved: Solved, walk: InkWalk, unit: Unit) -> Saying:
     verdict = walk.verdict()
     rest = _rest_words(solved, unit)
     if verdict or rest:
-        return " ".join(part for part in (verdict, rest) if part)
+        return meaning.listed((part for part in (verdict, rest) if part), by="sentences")
     left = solved.map.crown_mm - planned(neck_state, left=True)
     chosen = neck_state.chosen
     return watch_order(walk.order, left, chosen is not None and of_family(chosen.way, "even"), unit)

@@ -95,7 +95,7 @@ def advice_scores() -> dict[str, AdviceScore]:
     return msgspec.json.decode(data, type=dict[str, AdviceScore])
 
 
-def beside(word: str, results: Sequence[Result]) -> tuple[str, ...]:
+def beside(word: str, results: Sequence[Result]) -> tuple[Saying, ...]:
     """The advice's score on a neck of the hundred, and over all of them that one has played."""
     scores = advice_scores()
     one = scores.get(word)
@@ -108,7 +108,7 @@ def beside(word: str, results: Sequence[Result]) -> tuple[str, ...]:
     )
     if one.clean < one.notes and one.told:
         said += means("practice_bench.said-so")
-    words = [
+    words: list[Saying] = [
         means(
             "practice_bench.advice-neck-mm-metal-readings",
             detail=said,

@@ -245,7 +245,7 @@ class BenchPad:
         return self.tool.prompt
 
     @property
-    def number(self) -> tuple[str, str]:
+    def number(self) -> tuple[Saying, Saying]:
         """The large figure and its unit."""
         if self.tool is None:
             return "", ""

@@ -89,7 +89,7 @@ class ValuesStrip(Struct, frozen=True):
     title: Saying
     under: Saying
     values: tuple[
-        tuple[int, str, bool], ...
+        tuple[int, Saying, bool], ...
     ]  # fret, words, whether it speaks of the lane now measured
     short: frozenset[int] = frozenset()  # frets where something is wanting
 

@@ -4,6 +4,7 @@ nothing here knows a window.
 
 from __future__ import annotations
 
+from nuvrek import meaning
 from nuvrek.meaning import Saying
 from collections.abc import Iterable
 from typing import TYPE_CHECKING
@@ -158,5 +159,5 @@ class InkWalk:
         return means(
             "work.map-off-there-stop-take",
             count=count,
-            sentences="; ".join(part for part in sentences if part),
+            sentences=meaning.listed((part for part in sentences if part), by=";"),
         )

@@ -263,7 +263,7 @@ class _Values(StripPainter):
         right_edge = [-1e9] * rows
         for fret, words, here in sorted(lane.values, key=lambda v: self.g.fret_x(v[0])):
             self.p.setFont(self.theme.font(14, figures=True, bold=here))
-            wide = self.p.fontMetrics().horizontalAdvance(words) + 10
+            wide = self.p.fontMetrics().horizontalAdvance(say(words)) + 10
             x = self.g.fret_x(fret)
             free = next((i for i in range(rows) if right_edge[i] < x - wide / 2), None)
             if free is None:
@@ -278,7 +278,7 @@ class _Values(StripPainter):
                 colour = "ink"
             else:
                 colour = "muted"
-            self.words(x, y, words, colour, 14, bold=here or wanting)
+            self.words(x, y, say(words), colour, 14, bold=here or wanting)
         if not lane.values:
             self.words(
                 self.box.center().x(),

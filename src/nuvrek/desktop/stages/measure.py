@@ -337,7 +337,7 @@ class MeasureStage(Stage):
             say(view.prompt),
             number=view.number,
             unit=view.unit,
-            aside=view.aside,
+            aside=say(view.aside),
             message=say(f"{view.question} {view.hint}".strip()
             if view.question
             else view.message or view.hint),

@@ -497,7 +497,7 @@ class WorkStage(Stage):
             say(told.prompt),
             number=told.number,
             unit=told.unit,
-            aside=told.aside,
+            aside=say(told.aside),
             message=say(message),
             alert=told.alert,
             state=session.neck_state.state,

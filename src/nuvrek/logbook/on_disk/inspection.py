@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Callable
 from contextlib import closing
 from pathlib import Path
@@ -31,7 +32,7 @@ def inspect(
         told(means("keeping.checking-file"))
         found = book.check(thorough=True)
         # Where pages can be read each row is named that is not as it was written.
-        wrong = [*book.wrong_marks()] if found else []
+        wrong: Saying = [*book.wrong_marks()] if found else []
         if found and not wrong:
             wrong = [means("keeping.file", detail=found)]
         entries, rows = 0, book.necks()

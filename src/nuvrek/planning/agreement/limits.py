@@ -18,7 +18,7 @@ _BY_KIND: dict[str, tuple[Saying, ...]] = {
 }
 
 
-def limits_of(kind: str) -> tuple[str, ...]:
+def limits_of(kind: str) -> tuple[Saying, ...]:
     """What could go wrong with a way, or can't be promised, one sentence each."""
     said: list[Saying] = list(_BY_KIND.get(kind, ()))
     if of_family(kind, "new wire"):

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek import meaning
 from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from dataclasses import dataclass
@@ -195,9 +196,9 @@ class Grounds:
         """Whether one of these stops stands."""
         return any(stop.kind in kinds for stop in self.case.stops)
 
-    def stop_words(self) -> str:
+    def stop_words(self) -> Saying:
         """The stops in words."""
-        return " ".join(stop.words for stop in self.case.stops)
+        return meaning.listed((stop.words for stop in self.case.stops), by="sentences")
 
     @property
     def nut_waits(self) -> bool:

@@ -257,11 +257,11 @@ def block_until_clean(board: Board, to: TrueTo) -> Array:
     return np.asarray(np.maximum(face - lie + down, 0.0).reshape(-1, 3))
 
 
-def what_would_do(truing: Truing, corners_stay: bool) -> tuple[str, ...]:
+def what_would_do(truing: Truing, corners_stay: bool) -> tuple[Saying, ...]:
     """What would make a truing possible that leaves too little board."""
     if truing.possible:
         return ()
-    found = [means("refret.clean-board-only-level-over")]
+    found: list[Saying] = [means("refret.clean-board-only-level-over")]
     if not corners_stay:
         found.append(means("refret.leave-corners-nobody-plays-they"))
     found.append(means("refret.agree-thinner-board"))

@@ -173,7 +173,7 @@ def saddle(weighing: Weighing) -> Draft | None:
         for side in off
         if side.lacking_mm > 0.0
     ]
-    moves = "; ".join(_saddle_move(case, side) for side in off)
+    moves = meaning.listed((_saddle_move(case, side) for side in off), by=";")
     unread = any(
         side.saddle_left_mm is None
         and side.over_bridge_mm is None

@@ -60,7 +60,7 @@ def over_driven_words(case: Case) -> list[Saying]:
     """What frets that were pressed too far cost all the others, once they were read again."""
     seated = [w.entry for w in case.neck_map.neck_state.work if isinstance(w.entry, Seated)]
     latest = {entry.fret: entry for entry in seated}
-    sentences = []
+    sentences: list[Saying] = []
     for fret, entry in sorted(latest.items()):
         if entry.stopped != "gone too far" or fret in case.unread or not 1 < fret < case.neck.frets:
             continue
@@ -98,12 +98,12 @@ def metal_words(case: Case, neck_tops: NeckTops, terms: Terms, removal: Removal)
     """
     if removal.possible:
         return []
-    sentences = []
+    sentences: list[Saying] = []
     if removal.short:
         worst = sorted(removal.short, key=lambda s: -s[1])[:4]
-        named = "; ".join(
+        named = meaning.listed((
             means("ways.fret-lacks", fret=fret, length=case.length(mm)) for fret, mm in worst
-        )
+        ), by=";")
         sentences.append(
             means(
                 "ways.too-little-metal-crown",
@@ -112,10 +112,10 @@ def metal_words(case: Case, neck_tops: NeckTops, terms: Terms, removal: Removal)
             )
         )
     if removal.standing:
-        named = "; ".join(
+        named = meaning.listed((
             means("ways.fret-stands-over-line", fret=fret, length=case.length(mm))
             for fret, mm in removal.standing[:4]
-        )
+        ), by=";")
         sentences.append(means("ways.left-alone-but-way", named=named))
     for what in what_would_do(neck_tops, terms, removal):
         if what == "lower":

@@ -302,7 +302,7 @@ def _hours_words(case: Case, frets: tuple[int, ...]) -> Saying:
 
 
 def _why_not(case: Case, made: NewTops, terms: NewWire, grips: GripPlan | None) -> list[Saying]:
-    found = []
+    found: list[Saying] = []
     if made.truing is not None and not made.truing.possible:
         named = meaning.frets(tuple(dict.fromkeys(fret for fret, _, _ in made.truing.too_thin)))
         do = meaning.listed(what_would_do(made.truing, bool(terms.corners)))

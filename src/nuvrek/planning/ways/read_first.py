@@ -20,7 +20,7 @@ def read_first(weighing: Weighing) -> Draft | None:
 
 
 def _asked(case: Case) -> list[Saying]:
-    found = []
+    found: list[Saying] = []
     if case.relief is None:
         found.append(means("ways.relief-pitch-both-sides"))
     neck_state = case.neck_map.neck_state

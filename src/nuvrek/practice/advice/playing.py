@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek import meaning
 from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from typing import Literal
@@ -58,7 +59,7 @@ class Score:
 
     def sentences(self) -> tuple[Saying, ...]:
         """The score in words, a line each."""
-        gone = ", ".join(lower_first(way_title(way)) for way in self.ways) or means(
+        gone = meaning.listed((lower_first(way_title(way)) for way in self.ways), by=",") or means(
             "practice.nothing-done"
         )
         rings = (

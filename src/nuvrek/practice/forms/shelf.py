@@ -168,7 +168,7 @@ def _judge_offer(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry]
             metal_mm=way.metal_mm,
         )
     )
-    words = [
+    words: list[Saying] = [
         means("practice.you-offered", way_title=way_title(chosen), costs=costs),
         means(
             "practice.program-would",

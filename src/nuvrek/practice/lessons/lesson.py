@@ -107,7 +107,7 @@ class Lesson:
         """The neck on the bench."""
         return Desk(self.make, sum(map(ord, self.key)))
 
-    def missed(self, desk: Desk) -> tuple[str, ...]:
+    def missed(self, desk: Desk) -> tuple[Saying, ...]:
         """What is not as it should be, a sentence each; empty when the lesson is solved."""
         end = account(desk, later=self.later)
         wrong: list[Saying] = [*missed(end, self.aims, self.most_metal_mm), *self._not_learnt(desk)]
@@ -121,7 +121,7 @@ class Lesson:
             )
         return tuple(wrong)
 
-    def _not_learnt(self, desk: Desk) -> Iterator[str]:
+    def _not_learnt(self, desk: Desk) -> Iterator[Saying]:
         """What of the lesson was not seen, or not done."""
         kinds = [action_kind(action) for action in desk.actions]
         looked = not self.looks
@@ -138,7 +138,7 @@ class Lesson:
             yield means("lessons.not-called-here", done=WORK[kind])
 
 
-def missed(one: Account, aims: tuple[Aim, ...], most_metal_mm: float | None) -> tuple[str, ...]:
+def missed(one: Account, aims: tuple[Aim, ...], most_metal_mm: float | None) -> tuple[Saying, ...]:
     """What of some aims was not reached, a sentence each."""
     wrong: dict[Aim, tuple[bool, Saying]] = {
         "notes": (

@@ -213,7 +213,7 @@ def right_first(one: LivingNeck) -> frozenset[str]:
 
 def wrong_tops(
     one: LivingNeck, neck_map: HeightMap, entries: Sequence[AnyEntry]
-) -> tuple[str, ...]:
+) -> tuple[Saying, ...]:
     """Where the map's range does not hold, the worst first: what it says, what is true, and which
     reading is missing.
     """

@@ -61,7 +61,7 @@ class Outcome:
     takes_weeks: bool
     replaced_mm: float
     missed: tuple[Matter, ...]
-    wrong: tuple[str, ...]
+    wrong: tuple[Saying, ...]
     left: tuple[Matter, ...]
 
     @property
@@ -106,7 +106,7 @@ class Outcome:
         """The score in words, a line each."""
         return (*self._of_the_neck(), *self._of_the_work(), *self._left_behind())
 
-    def _of_the_neck(self) -> Iterator[str]:
+    def _of_the_neck(self) -> Iterator[Saying]:
         end = self.end
         if end.unclean:
             yield means(
@@ -124,7 +124,7 @@ class Outcome:
                 relief_off_mm=end.relief_off_mm,
             )
 
-    def _of_the_work(self) -> Iterator[str]:
+    def _of_the_work(self) -> Iterator[Saying]:
         end, least = self.end, ""
         if self.least_mm is not None:
             least: Saying = means(
@@ -149,7 +149,7 @@ class Outcome:
                 replaced_mm=self.replaced_mm,
             )
 
-    def _left_behind(self) -> Iterator[str]:
+    def _left_behind(self) -> Iterator[Saying]:
         end = self.end
         if self.held is not None:
             yield means(

@@ -194,7 +194,7 @@ _RESTING = {
 }
 
 
-def _prompt(station: Station, fret: int, side: str, strings: str) -> Saying:
+def _prompt(station: Station, fret: int, side: Saying, strings: Saying) -> Saying:
     if station.supports is None:
         where = means("stations.at") if station.by in ON_WOOD else means("stations.over-with-again")
         return means(

@@ -61,7 +61,7 @@ STRING_HEIGHT = EntryRecord(
 )
 
 
-def _string_prompt(station: Station, fret: int, side: str, _strings: str) -> Saying:
+def _string_prompt(station: Station, fret: int, side: Saying, _strings: Saying) -> Saying:
     named = (
         means("stations.string-with-string-3", string=station.string)
         if station.string

@@ -35,12 +35,12 @@ def _named(terms: tuple[Term, ...]) -> Saying:
     return means("stations.and").join(lower_first(MATTERS[term.matter]) for term in terms)
 
 
-def _amount_faults(amounts: dict[str, Amount | None]) -> list[str]:
+def _amount_faults(amounts: dict[str, Amount | None]) -> list[Saying]:
     found = (amount_fault(name, amount) for name, amount in amounts.items() if amount is not None)
     return [fault for fault in found if fault]
 
 
-def _worth_faults(worth: Worth, _neck: NeckDescription, _number: int) -> list[str]:
+def _worth_faults(worth: Worth, _neck: NeckDescription, _number: int) -> list[Saying]:
     return _amount_faults(
         {
             name: getattr(worth, name)

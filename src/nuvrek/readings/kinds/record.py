@@ -27,7 +27,7 @@ def own_fret(entry: Entry) -> frozenset[int]:
     return frozenset() if fret is None else frozenset((fret,))
 
 
-def no_faults(_entry: Entry, _neck: NeckDescription, _number: int) -> list[str]:
+def no_faults(_entry: Entry, _neck: NeckDescription, _number: int) -> list[Saying]:
     """Nothing about the entry can contradict a neck beside the frets and strings it names."""
     return []
 

@@ -70,7 +70,7 @@ OTHERS_STILL = EntryRecord(
 )
 
 
-def _prompt(station: Station, fret: int, side: str, _strings: str) -> Saying:
+def _prompt(station: Station, fret: int, side: Saying, _strings: Saying) -> Saying:
     if station.fret:
         return means(
             "stations.rocker-over-leaf-under",

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek import meaning
 from nuvrek.meaning import Saying
 from nuvrek.meaning import Figure, Word, means
 from nuvrek.neck.description import NeckDescription
@@ -32,14 +33,14 @@ ROD_FEEL_STATION = StationRecord(
 )
 
 
-def _air_words(air: Air, _unit: Unit, _heights: Unit) -> str:
+def _air_words(air: Air, _unit: Unit, _heights: Unit) -> Saying:
     warm = "" if air.temperature_c is None else Figure(f"{air.temperature_c:g} °C")
     damp = (
         ""
         if air.humidity_percent is None
         else means("stations.humidity", humidity_percent=air.humidity_percent)
     )
-    return ", ".join(part for part in (warm, damp) if part)
+    return meaning.listed((part for part in (warm, damp) if part), by=",")
 
 
 def _air_faults(air: Air, _neck: NeckDescription, _number: int) -> list[Saying]:
@@ -81,7 +82,7 @@ STATE_CHANGE = EntryRecord(
 )
 
 
-def _state_prompt(station: Station, _fret: int, _side: str, _strings: str) -> Saying:
+def _state_prompt(station: Station, _fret: int, _side: Saying, _strings: Saying) -> Saying:
     if station.state.strings == "slack":
         return means("stations.slacken-strings-when-they-hang")
     return means("stations.strings-tuned-pitch-when-they")

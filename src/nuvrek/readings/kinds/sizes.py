@@ -76,7 +76,7 @@ SIZE = EntryRecord(
 )
 
 
-def _prompt(station: Station, fret: int, side: str, _strings: str) -> str:
+def _prompt(station: Station, fret: int, side: Saying, _strings: Saying) -> str:
     size = SIZES[station.what]
     where: Saying = (
         means("stations.fret-with-fret", fret=fret) if fret else means("stations.nut-with-again-3")

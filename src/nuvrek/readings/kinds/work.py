@@ -86,12 +86,12 @@ _SEAT_PLACES = {
 }
 
 
-def seat_words(seated: Seated) -> str:
+def seat_words(seated: Seated) -> Saying:
     """What became of a fret that was pressed or tapped home."""
     holds = "" if seated.holds == "not tried" else seated.holds
     glued = means("stations.glued") if seated.glued else ""
     said = (f"{seated.how}{_SEAT_PLACES[seated.where]}", seated.stopped, glued, holds)
-    return ", ".join(part for part in said if part)
+    return meaning.listed((part for part in said if part), by=",")
 
 
 SEATED = EntryRecord(

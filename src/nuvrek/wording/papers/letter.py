@@ -4,6 +4,7 @@ and what can't be promised. Figures, never a verdict on the instrument.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_all
 from nuvrek.wording.speech import say
 from collections.abc import Iterable
 
@@ -37,7 +38,7 @@ def letter(facts: Facts) -> Letter:
     ]
     limits = dict.fromkeys(said for way in facts.ways for said in limits_of(way.kind))
     if limits:
-        parts += [tr("What we can't promise"), _list(limits)]
+        parts += [tr("What we can't promise"), _list(say_all(limits))]
     if _worth(facts):
         parts += [tr("What it stands against"), _worth(facts)]
     parts += _closing(facts)
@@ -95,14 +96,14 @@ def ways_table(facts: Facts) -> Table:
         clean = "–" if not way.lowest_mm else f.height(way.lowest_mm[0][0])
         years = "–" if cost.years is None else f.number(cost.years, 0)
         rows.append(
-            say(say(say(say(say((
+            say(say(say(say(say(say(say(say(say((
                 way.title,
                 way_words(way.kind),
                 f.money(facts.price_of(way)),
                 str(cost.days or "–"),
                 clean,
                 years,
-            ))))))
+            ))))))))))
         )
     return tuple(rows)
 

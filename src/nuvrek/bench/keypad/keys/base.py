@@ -25,7 +25,7 @@ class StationKeys:
     # The kinds of stations these keys are for; none where the class is only a ground for others.
     stations: ClassVar[tuple[str, ...]] = ()
     # What + - * / do here, in a word each; keys left out do nothing.
-    keys: ClassVar[Mapping[str, str]] = {}
+    keys: ClassVar[Mapping[str, Saying]] = {}
     hint: ClassVar[Saying] = means("keypad.type-height-enter-enter-alone")
     # Whether a number is typed here, and whether it is a length.
     numbers: ClassVar[bool] = True
@@ -49,7 +49,7 @@ class StationKeys:
         return self.hint
 
     @property
-    def aside(self) -> str:
+    def aside(self) -> Saying:
         """What stands beside the number."""
         return ""
 
@@ -88,7 +88,7 @@ class StationKeys:
         try:
             typed = parse_length(pad.text, pad.unit)
         except LengthError as error:
-            pad.message = str(error)
+            pad.message = told_by(error)
             return
         asked = question(self.station.field, pad.text, typed)
         if asked is not None:

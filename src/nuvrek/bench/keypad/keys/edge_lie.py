@@ -23,7 +23,7 @@ class EdgeLieKeys(StationKeys):
         "-": means("keypad.ends"),
         "*": means("keypad.rocks"),
     }
-    hint: Saying = means("keypad.fret-rocks-there-lies-all")
+    hint: ClassVar[Saying] = means("keypad.fret-rocks-there-lies-all")
     lengths = False
 
     def special(self, key: str) -> None:

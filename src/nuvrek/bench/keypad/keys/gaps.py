@@ -76,7 +76,7 @@ class GapKeys(LeafKeys):
         "/": means("keypad.wont-go"),
         "*": means("keypad.support"),
     }
-    hint: Saying = means("keypad.leaf-slides-drags-wont-go")
+    hint: ClassVar[Saying] = means("keypad.leaf-slides-drags-wont-go")
 
     @property
     def wanted(self) -> bool:

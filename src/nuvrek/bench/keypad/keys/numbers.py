@@ -42,7 +42,7 @@ class HeightKeys(StationKeys):
 
     stations: ClassVar[tuple[str, ...]] = ("string-height",)
     keys: ClassVar[Mapping[str, Saying]] = {"*": means("keypad.capo")}
-    hint: Saying = means("keypad.type-height-enter-enter-alone-passes")
+    hint: ClassVar[Saying] = means("keypad.type-height-enter-enter-alone-passes")
     bounds_mm = (0.0, 20.0)
 
     def frets(self) -> range:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek import meaning
 from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from typing import ClassVar, get_args
@@ -20,7 +21,7 @@ class StateKeys(StationKeys):
 
     stations: ClassVar[tuple[str, ...]] = ("state",)
     keys: ClassVar[Mapping[str, Saying]] = {"*": means("keypad.so")}
-    hint: Saying = means("keypad.when-so-enter-alone-passes")
+    hint: ClassVar[Saying] = means("keypad.when-so-enter-alone-passes")
     numbers = False
 
     def special(self, key: str) -> None:
@@ -44,13 +45,13 @@ class FeelKeys(StationKeys):
     """How the rod nut feels: one of five, by its number."""
 
     stations: ClassVar[tuple[str, ...]] = ("rod-feel",)
-    hint = ", ".join(
+    hint = meaning.listed((
         means("keypad.detail-feel", detail=n, feel=Word(feel)) for n, feel in enumerate(FEELS, 1)
-    ) + means("keypad.key-may-follow-1-4mm")
+    ), by=",") + means("keypad.key-may-follow-1-4mm")
     lengths = False
 
     @property
-    def aside(self) -> str:
+    def aside(self) -> Saying:
         """The feel that is typed."""
         at = self._chosen()
         return "" if at is None else FEELS[at]

@@ -131,7 +131,7 @@ class RockerKeys(LeafKeys, SweepKeys):
         "+": means("keypad.slides"),
         "-": means("keypad.drags"),
     }
-    hint: Saying = means("keypad.fret-number-where-rocks-alone")
+    hint: ClassVar[Saying] = means("keypad.fret-number-where-rocks-alone")
     others_words = means("keypad.still")
 
     @property

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from nuvrek.meaning import Saying
 from dataclasses import dataclass
-from typing import TYPE_CHECKING
+from typing import ClassVar, TYPE_CHECKING
 
 from nuvrek.meaning import means, upper_first
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
@@ -35,10 +35,10 @@ class Tool:
     """One tool. Keys it does not name are the pad's own."""
 
     name = ""
-    title = ""
+    title: ClassVar[Saying] = ""
     # How it misleads, said where the advice speaks; and what may hurt, said always.
-    trap = ""
-    caution = ""
+    trap: ClassVar[Saying] = ""
+    caution: ClassVar[Saying] = ""
 
     def __init__(self, pad: BenchPad) -> None:
         self.pad = pad
@@ -60,17 +60,17 @@ class Tool:
         return {"enter": means("practice_bench.do")}
 
     @property
-    def prompt(self) -> str:
+    def prompt(self) -> Saying:
         """What the hand is about to do."""
         return self.title
 
     @property
-    def number(self) -> str:
+    def number(self) -> Saying:
         """The figure in large digits."""
         return ""
 
     @property
-    def unit(self) -> str:
+    def unit(self) -> Saying:
         """The unit of the figure."""
         return ""
 

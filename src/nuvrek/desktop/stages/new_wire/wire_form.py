@@ -34,8 +34,8 @@ class WireForm(QWidget):
             self.fields[name] = field
             grid.addWidget(label, n % 5, 2 * (n // 5))
             grid.addWidget(field, n % 5, 2 * (n // 5) + 1)
-        self.hardness = Picks(tr("Hardness"), say(say(say(say(say(say(HARDNESS_WORDS)))))))
-        self.form = Picks(tr("Form"), say(say(say(say(say(say(FORM_WORDS)))))))
+        self.hardness = Picks(tr("Hardness"), say(say(say(say(say(say(say(say(say(say(HARDNESS_WORDS)))))))))))
+        self.form = Picks(tr("Form"), say(say(say(say(say(say(say(say(say(say(FORM_WORDS)))))))))))
         grid.addWidget(self.hardness, 5, 2, 1, 2)
         grid.addWidget(self.form, 5, 0, 1, 2)
         self.keep, self.leave = button(tr("Keep this wire"), main=True), button(tr("Leave it"))

@@ -61,7 +61,7 @@ class OwnerStage(Stage):
         self.worth = WordsForm(
             app, {_WORTH: {**AMOUNTS, "means": tr("What it means to them, in their words")}}
         )
-        self.sound = Picks(tr("Body and neck"), say(say(say(say(say(say(SOUNDS)))))))
+        self.sound = Picks(tr("Body and neck"), say(say(say(say(say(say(say(say(say(say(SOUNDS)))))))))))
         self.worth.add_choice(_WORTH, tr("Body and neck"), self.sound)
         self.in_out = WordsForm(app, {_IN: ARRIVED, _OUT: HANDED_BACK})
         self.photo = button(tr("A photo of how it is"))

@@ -32,7 +32,7 @@ class PricesStage(Stage):
         super().__init__(app, bar)
         self.fields: dict[str, QLineEdit] = {}
         self._loading = False
-        self.tax = Picks(tr("Tax"), say(say(say(say(say(say(TAX_WORDS)))))))
+        self.tax = Picks(tr("Tax"), say(say(say(say(say(say(say(say(say(say(TAX_WORDS)))))))))))
         self.tax.activated.connect(self._edited)
         columns = QHBoxLayout()
         columns.setSpacing(34)

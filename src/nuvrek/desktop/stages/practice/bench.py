@@ -157,7 +157,7 @@ class BenchStage(Stage):
             dict(_STEADY) if pad.tool is not None else {k: _STEADY[k] for k in ("left", "right")}
         )
         if pad.tool is not None:
-            words |= say(say(say(say(say(say(pad.tool.keys))))))
+            words |= say(say(say(say(say(say(say(say(say(say(pad.tool.keys))))))))))
         for key, face in _FACES:
             push, said = self.keys[key], words.get(key, "")
             push.setVisible(key in words)
@@ -176,8 +176,8 @@ class BenchStage(Stage):
         hint = "" if pad.tool is not None else tr("1 to 9 a tool, 0 the hands.")
         self.bar.show_words(
             say(pad.prompt),
-            number=number,
-            unit=unit,
+            number=say(number),
+            unit=say(unit),
             message=say(told or pad.table.over or hint),
             alert=bool(told),
             state=session.neck_state.state,

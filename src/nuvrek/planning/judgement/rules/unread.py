@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Iterator
 
 from nuvrek import meaning
@@ -12,9 +13,9 @@ from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
 from nuvrek.planning.judgement.rule import Rule
 
 
-def missing(g: Grounds) -> tuple[str, ...]:
+def missing(g: Grounds) -> tuple[Saying, ...]:
     """What is not known yet, the first to be read first."""
-    found = []
+    found: list[Saying] = []
     if g.neck.bare:
         pass
     elif _relief_unread(g):
