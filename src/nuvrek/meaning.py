@@ -7,7 +7,10 @@ on. What a person wrote, such as a name or a complaint, stays the text it is.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Iterable, Mapping, Sequence
+from decimal import Decimal
+from pathlib import PurePath
 from typing import Any, Literal, Union
 
 import msgspec
@@ -118,7 +121,7 @@ Kept = Union[Meaning, Frets, Row, Cased, Shown, Word, Figure, Day, Money, str]  
 Value = Union[Kept, int, float, bool, None]  # noqa: UP007
 
 
-def means(key: str, /, **values: Any) -> Meaning:
+def means(key: Saying, /, **values: Any) -> Meaning:
     """What is concluded. Raises TypeError for values that can't be kept."""
     return Meaning(key, tuple((name, _plain(value)) for name, value in values.items()))
 
@@ -157,6 +160,11 @@ def told_by(error: BaseException) -> Saying:
     return first if isinstance(first, Said) else str(error)
 
 
+def reason_of(error: OSError) -> Saying:
+    """Why the system would not do it, as it says so itself."""
+    return error.strerror.lower() if error.strerror else means("keeping.no-reason-given")
+
+
 def as_data(saying: Saying | float | bool | None) -> Any:
     """A saying as plain data, for answers that programs read: ``{"key": ..., "values": {...}}``."""
     if isinstance(saying, Meaning):
@@ -193,4 +201,8 @@ def _plain(value: Any) -> Any:
         return value
     if hasattr(value, "item"):
         return value.item()
+    if isinstance(value, BaseException):
+        return told_by(value)
+    if isinstance(value, (PurePath, Decimal)):
+        return str(value)
     raise TypeError(f"{type(value).__name__} can't be kept in a meaning")

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import reason_of
 from nuvrek.meaning import Saying
 import fcntl
 import os
@@ -125,7 +126,7 @@ def book_out(settings: Settings, neck: Saying, wire: str, mm: float) -> Settings
     return msgspec.structs.replace(settings, wires=wires, cut=cut)
 
 
-def _less(wire: Wire, name: Saying, mm: float) -> Wire:
+def _less(wire: Wire, name: str, mm: float) -> Wire:
     if wire.name != name:
         return wire
     return msgspec.structs.replace(wire, stock_mm=round(max(wire.stock_mm - mm, 0.0), 1))
@@ -149,7 +150,7 @@ def load(path: Path) -> Loaded:
     except FileNotFoundError:
         return Loaded(Settings(told=()))
     except OSError as error:
-        why = (error.strerror or means("shop.no-reason-given")).lower()
+        why = reason_of(error)
         return Loaded(Settings(), means("shop.settings-cant-read-usual-ones", why=why))
     try:
         settings = msgspec.json.decode(raw, type=Settings)
@@ -190,7 +191,7 @@ def save(path: Path, settings: Settings, before: Settings | None = None) -> Sayi
     except OSError as error:
         return means(
             "shop.settings-could-not-kept",
-            strerror=(error.strerror or means("shop.no-reason-given")).lower(),
+            strerror=reason_of(error),
         )
     return ""
 

@@ -50,9 +50,10 @@ def with_shop(settings: Settings, rows: dict[str, bytes]) -> Loaded:
         "week_hours": means("shop.hours-week"),
         "relief_school": means("shop.relief"),
     }
-    trouble = meaning.listed((
-        means("shop.what-logbook-holds-cant-read", what=words[name]) for name in lost
-    ), by="sentences")
+    trouble = meaning.listed(
+        (means("shop.what-logbook-holds-cant-read", what=words[name]) for name in lost),
+        by="sentences",
+    )
     return Loaded(msgspec.structs.replace(settings, **taken), trouble)
 
 

@@ -46,14 +46,17 @@ class Ear:
         )
         if not self.unexplained:
             return said
-        named = meaning.listed((
-            means(
-                "clearance.string",
-                string=string,
-                fret=means("clearance.fret", fret=fret) if fret else means("clearance.open"),
-            )
-            for string, fret in self.unexplained[:4]
-        ), by=",")
+        named = meaning.listed(
+            (
+                means(
+                    "clearance.string",
+                    string=string,
+                    fret=means("clearance.fret", fret=fret) if fret else means("clearance.open"),
+                )
+                for string, fret in self.unexplained[:4]
+            ),
+            by=",",
+        )
         return means(
             "clearance.not-explained-heights-loose-fret",
             detail=said,

@@ -75,7 +75,7 @@ class Assumed:
     sentence: Saying
     heights_mm: tuple[float, ...] = ()
 
-    def words(self, height_unit: Unit) -> str:
+    def words(self, height_unit: Unit) -> Saying:
         """The sentence with its heights in a unit."""
         return self.sentence.format(*(format_length(mm, height_unit) for mm in self.heights_mm))
 

@@ -45,7 +45,7 @@ def speak_first(settings: Path) -> str:
         return translator.translate(CONTEXT, *written, number) or ""
 
     days = _DAYS.get(code, Spoken().day)
-    speak(Spoken(code, say(say(say(say(say(say(say(say(say(say(say(said))))))))))), say(say(say(say(say(say(say(say(say(say(say(locale.decimalPoint()))))))))))), days, say(code in _CAPITALS)))
+    speak(Spoken(code, say(said), say(locale.decimalPoint()), days, say(code in _CAPITALS)))
     _kept.append(translator)
     return code
 

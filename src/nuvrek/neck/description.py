@@ -88,7 +88,7 @@ class NeckDescription(Struct, frozen=True, kw_only=True, forbid_unknown_fields=T
     scale_mm: ScaleMm
     frets: Annotated[int, Meta(ge=5, le=MAX_FRETS)]
     joint_fret: Annotated[int, Meta(ge=4, le=MAX_FRETS)]
-    title: Line = means("necks.neck")
+    title: Line = "Neck"
     owner: Line = ""
     complaint: Words = ""
     strings: Annotated[int, Meta(ge=1, le=14)] = 6

@@ -88,7 +88,9 @@ def _is_time(at: str) -> bool:
         return False
 
 
-def question(field: str, text: str, typed: Length) -> tuple[Saying, tuple[LikelyLength, ...]] | None:
+def question(
+    field: str, text: str, typed: Length
+) -> tuple[Saying, tuple[LikelyLength, ...]] | None:
     """A question about an unlikely value and what may be meant, the likeliest first; None when it
     is plausible.
     """

@@ -4,11 +4,11 @@ from __future__ import annotations
 
 import re
 import string
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from decimal import Decimal
 from functools import lru_cache
 from importlib import import_module
-from typing import Any
+from typing import Any, TypeVar
 
 from nuvrek.meaning import (
     MOST_NAMED,
@@ -28,6 +28,7 @@ from nuvrek.units import Unit, number_text
 from nuvrek.wording.catalogue import spoken
 from nuvrek.wording.entry import Entry
 
+K = TypeVar("K")
 _DAY = re.compile(r"\b(?P<y>\d{4})-(?P<m>\d\d)-(?P<d>\d\d)\b")
 _BETWEEN = {"sentences": " ", "paragraphs": "\n\n", "/": " / ", "  ": "  ", "·": "·"}
 
@@ -77,6 +78,11 @@ def say(saying: Any) -> str:
 def say_all(sayings: Iterable[Any]) -> tuple[str, ...]:
     """Each of them in words."""
     return tuple(say(saying) for saying in sayings)
+
+
+def say_values(sayings: Mapping[K, Any]) -> dict[K, str]:
+    """The same names with their words."""
+    return {name: say(saying) for name, saying in sayings.items()}
 
 
 def said_error(error: BaseException) -> str:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import told_by
 from nuvrek.meaning import Saying
 from dataclasses import dataclass
 
@@ -71,7 +72,7 @@ def read_form(
 
     ``texts`` holds the text of every length and whole-number field, ``rest`` the other values.
     """
-    faults: dict[str, str] = {}
+    faults: dict[str, Saying] = {}
     # A field of limited length may leave half a letter of the last one.
     values: dict[str, object] = {
         name: whole_letters(value) if isinstance(value, str) else value
@@ -86,7 +87,7 @@ def read_form(
         try:
             values[field.name] = parse_length(text, field.unit).mm
         except LengthError as error:
-            faults[field.name] = f"{field.label}: {error}"
+            faults[field.name] = means("forms.of-field", field=field.label, fault=told_by(error))
     for name, label in WHOLE:
         text = texts.get(name, "").strip()
         if not text and name == "strings":
@@ -105,7 +106,7 @@ def _checked(values: dict[str, object]) -> tuple[NeckDescription | None, dict[st
     try:
         neck = msgspec.convert(values, NeckDescription)
     except msgspec.ValidationError as error:
-        text = str(error)
+        text = told_by(error)
         name = next((n for n in labels if f"$.{n}`" in text), "scale_mm")
         bound = (
             text.split("Expected")[-1]

@@ -88,12 +88,12 @@ def read_amount(text: str, name: Saying) -> Amount | Saying | None:
     return amount_fault(name, amount) or amount
 
 
-def read_worth(texts: Mapping[str, str], currency: str) -> Worth | str:
+def read_worth(texts: Mapping[str, str], currency: str) -> Worth | Saying:
     """What the fields say of worth, or a sentence that says what is wrong."""
     amounts: dict[str, Amount | None] = {}
     for name, said in AMOUNTS.items():
         found = read_amount(texts.get(name, ""), said)
-        if isinstance(found, str):
+        if not isinstance(found, Decimal | None):
             return found
         amounts[name] = found
     sound = next((one for one in SOUNDS if one == texts.get("sound")), "not looked at")

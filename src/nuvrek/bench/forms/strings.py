@@ -4,6 +4,7 @@ would change.
 
 from __future__ import annotations
 
+from nuvrek.meaning import told_by
 from nuvrek.meaning import Saying
 from collections.abc import Sequence
 
@@ -83,7 +84,7 @@ def _read(row: StringRow) -> StringSpec:
     try:
         typed = parse_length(row.gauge, Unit.THOU)
     except LengthError as error:
-        raise ValueError(str(error)) from None
+        raise ValueError(told_by(error)) from None
     meant = likely_meaning(row.gauge, typed, THINNEST_MM, THICKEST_MM)
     mm = typed.mm if meant is None else meant.length.mm
     if not THINNEST_MM <= mm <= THICKEST_MM:

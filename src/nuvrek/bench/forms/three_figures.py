@@ -5,6 +5,7 @@ All else has its usual value until somebody says otherwise in Take in.
 
 from __future__ import annotations
 
+from nuvrek.meaning import told_by
 from nuvrek.meaning import Saying
 from typing import NamedTuple
 
@@ -90,7 +91,7 @@ class ThreeFigures:
         try:
             said = self._scale() if self.asked.name == "scale_mm" else self.text.strip()
         except LengthError as error:
-            self.message = str(error)
+            self.message = told_by(error)
             return
         so_far = [*self.typed, said]
         # A figure is held against those before it; those to come are such as allow any.

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import told_by
 from nuvrek.meaning import Saying
 from nuvrek import meaning
 from typing import Any, Literal
@@ -98,12 +99,14 @@ def _number(mm: float, unit: Unit, places: int | None) -> Saying:
     return text.rstrip("0").rstrip(".") if "." in text else text
 
 
-def read_kit(texts: dict[str, str], bench: Unit, before: Kit) -> tuple[Kit | None, dict[str, Saying]]:
+def read_kit(
+    texts: dict[str, str], bench: Unit, before: Kit
+) -> tuple[Kit | None, dict[str, Saying]]:
     """The kit as typed, or None and the faults by field name. Fields left empty keep the usual
     value.
     """
     values: dict[str, Any] = {}
-    faults: dict[str, str] = {}
+    faults: dict[str, Saying] = {}
     for field in FIELDS:
         text = texts.get(field.name, "").strip()
         if text == field_words(before, field, bench):
@@ -114,7 +117,7 @@ def read_kit(texts: dict[str, str], bench: Unit, before: Kit) -> tuple[Kit | Non
             if text or field.kind == "lengths":
                 values[field.name] = _value(field, text, field_unit(field, bench))
         except LengthError as error:
-            faults[field.name] = f"{field.label}: {error}"
+            faults[field.name] = means("forms.of-field", field=field.label, fault=told_by(error))
     if faults:
         return None, faults
     try:
@@ -156,7 +159,7 @@ def _bound_fault(message: str) -> dict[str, Saying]:
 
 def rocker_fits(neck: NeckDescription, kit: Kit) -> tuple[tuple[int, Saying, bool], ...]:
     """Per triple: its middle fret, the edges owned that fit in words, and whether one does."""
-    found: list[Saying] = []
+    found: list[tuple[int, Saying, bool]] = []
     for fret in range(2, neck.frets):
         fitting = fitting_edges(neck, fret, kit.rockers_mm)
         found.append(

@@ -4,6 +4,7 @@ with what was typed.
 
 from __future__ import annotations
 
+from nuvrek.meaning import told_by
 from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from typing import Any
@@ -13,7 +14,7 @@ from nuvrek.neck.wire import Hardness, Wire, WireForm, wire_faults
 from nuvrek.units import LengthError, Unit, format_number, parse_length
 
 # Field, its words, and whether it is a length in the unit of the bench.
-FIELDS: tuple[tuple[Saying, Saying, bool], ...] = (
+FIELDS: tuple[tuple[str, Saying, bool], ...] = (
     ("name", means("forms.name"), False),
     ("crown_mm", means("forms.crown-height"), True),
     ("width_mm", means("forms.crown-width"), True),
@@ -27,9 +28,9 @@ FIELDS: tuple[tuple[Saying, Saying, bool], ...] = (
 )
 
 
-def texts_of(wire: Wire, unit: Unit) -> dict[str, str]:
+def texts_of(wire: Wire, unit: Unit) -> dict[str, Saying]:
     """A wire as its fields show it."""
-    found = {"name": wire.name, "stick_mm": f"{wire.stick_mm:g}"}
+    found: dict[str, Saying] = {"name": wire.name, "stick_mm": f"{wire.stick_mm:g}"}
     for name, _, length in FIELDS:
         if length:
             found[name] = format_number(getattr(wire, name), unit)
@@ -53,13 +54,13 @@ def read_wire(
             try:
                 values[field] = round(parse_length(text, unit).mm, 4)
             except LengthError as error:
-                return f"{said}: {error}"
+                return means("forms.of-field", field=said, fault=told_by(error))
     for field in ("crown_mm", "width_mm", "tang_mm"):
         if field not in values:
             said = next(words for kind, words, _ in FIELDS if kind == field)
             return means("forms.wanted-measure-run", detail=said)
     plain = _plain(typed)
-    if isinstance(plain, str):
+    if not isinstance(plain, tuple):
         return plain
     stick, stock, price, ratio = plain
     try:

@@ -7,6 +7,8 @@ at one kind of station stands in ``stops``.
 
 from __future__ import annotations
 
+from nuvrek.meaning import sentences
+from nuvrek.meaning import told_by
 from nuvrek.meaning import Saying
 from collections.abc import Callable, Iterator, Sequence
 
@@ -236,7 +238,7 @@ class Keypad:
         self.message = means("keypad.take-again-new-reading-replaces")
         if old.state.strings != self.session.neck_state.state.strings:
             was = means("keypad.pitch") if old.state.strings == "pitch" else means("keypad.slack")
-            self.message += means("keypad.taken-strings", was=was)
+            self.message = sentences(self.message, means("keypad.taken-strings", was=was))
 
     def ask(self, station: Station) -> None:
         """Ask for one reading somewhere, outside the order of the round; then the round goes on
@@ -458,7 +460,7 @@ class Keypad:
         try:
             found = self.session.undo(self.since)
         except LogbookError as error:
-            self.message = str(error)
+            self.message = told_by(error)
             return
         if found.act is not None:
             self._back_to(found.act.entries[-1])
@@ -481,7 +483,7 @@ class Keypad:
         try:
             self.session.append(*(Strike(entry=number) for number in numbers))
         except LogbookError as error:
-            self.message = str(error)
+            self.message = told_by(error)
             return False
         return True
 
@@ -513,7 +515,7 @@ class Keypad:
         try:
             self.session.append(*entries, *(Strike(entry=number) for number in sorted(struck)))
         except LogbookError as error:
-            self.message = str(error)
+            self.message = told_by(error)
             return False
         if replaced:
             self._replacing = 0

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Iterator, Sequence
 from typing import Protocol
 

@@ -96,6 +96,6 @@ def _prompt(pad: Keypad, posts: tuple[tuple[bool, bool], ...]) -> Saying:
     )
 
 
-def menu_of(pad: Keypad) -> tuple[str, ...]:
+def menu_of(pad: Keypad) -> tuple[Saying, ...]:
     """The kinds of single readings to pick from; empty while one is being taken, or in a round."""
     return tuple(title_of(s) for s in pad.round.stations) if pad.one and pad.finished else ()

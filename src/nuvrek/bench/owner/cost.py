@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from decimal import Decimal
 from typing import TYPE_CHECKING
@@ -97,7 +98,7 @@ def course_ways(plan: Plan, kind: str | None = None) -> tuple[Way, ...]:
     return tuple(found)
 
 
-PricePoint = tuple[str, str, float, float, float | None, float | None]
+PricePoint = tuple[str, Saying, float, float, float | None, float | None]
 
 
 def price_points(
@@ -206,7 +207,7 @@ def hours_words(spell: Spell) -> Saying:
         return "–"
     _, likely, most = spell.hours
     said = Figure(f"{likely:.1f}")
-    return f"{said} ≤{most:.0f}" if most >= 1.0 else said
+    return means("owner.hours-most", likely=likely, most=most) if most >= 1.0 else said
 
 
 def chance_words(chance: float) -> Saying:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import sentences
 from nuvrek.meaning import Saying
 from typing import TYPE_CHECKING, Literal
 
@@ -204,7 +205,7 @@ class OwnerDraft:
         )
         if given.least is not None and given.most is not None:
             low, high = (f.money(one, given.currency) for one in (given.least, given.most))
-            said += means("owner.between", low=low, high=high)
+            said = sentences(said, means("owner.between", low=low, high=high))
         answer = dealings.answers.get(number)
         if answer is None:
             stands = means("owner.not-answered-yet-stands-until", day=f.day(given.until))

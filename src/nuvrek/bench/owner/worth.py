@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
 from nuvrek import meaning
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.meaning import lower_first, means

@@ -56,7 +56,7 @@ class Visit(Struct, frozen=True):
     crowns: tuple[Amount, ...] = ()
     low_mm: float | None = None
     high_mm: float | None = None
-    done: tuple[str, ...] = ()
+    done: tuple[Saying, ...] = ()
     tops: tuple[tuple[float, ...], ...] = ()
     doubts: tuple[tuple[float, ...], ...] = ()
     known: tuple[bool, ...] = ()
@@ -130,9 +130,9 @@ def _relief(neck_map: HeightMap, strings: str) -> Amount | None:
     return float(mm), float(max(one.doubt_mm for one in sides))
 
 
-def _done(today: Sequence[AnyEntry]) -> tuple[str, ...]:
+def _done(today: Sequence[AnyEntry]) -> tuple[Saying, ...]:
     """What was done on a day, in a word or two each."""
-    found: dict[str, None] = {}
+    found: dict[Saying, None] = {}
     turned = sum(e.turns for e in today if isinstance(e, RodMove))
     if turned:
         found[means("pages.rod", turns=turns_words(turned))] = None
@@ -169,7 +169,9 @@ def change(before: Visit, after: Visit) -> tuple[Amount, ...] | None:
     )
 
 
-def told(found: Sequence[Visit], neck: NeckDescription, wear_mm: float | None, unit: Unit) -> Saying:
+def told(
+    found: Sequence[Visit], neck: NeckDescription, wear_mm: float | None, unit: Unit
+) -> Saying:
     """What the years say of a neck: its wear and the years left by it, what it does in dry and damp
     air.
     """

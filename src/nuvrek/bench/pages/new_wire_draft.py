@@ -4,6 +4,7 @@ slots, wire, cutting), and what each says. Nothing here knows a window.
 
 from __future__ import annotations
 
+from nuvrek.meaning import told_by
 from nuvrek.meaning import Saying
 from collections.abc import Callable, Sequence
 from functools import partial
@@ -127,14 +128,14 @@ class NewWireDraft:
         try:
             return plan_truing(self.solved.map, self.terms, wire)
         except ValueError as error:
-            return str(error)
+            return told_by(error)
 
     # --- showing -----------------------------------------------------------------
 
     def wood_strip(self) -> TruingStrip | None:
         """The wood under the board."""
         found = self.wood_now()
-        if isinstance(found, str):
+        if not isinstance(found, tuple):
             return None
         board, to, truing = found
         plan = self.plan()
@@ -235,7 +236,7 @@ class NewWireDraft:
         deeper = tuple(fret for fret, mm in enumerate(truing.saw_mm, 1) if mm > 0.005)
         if deeper:
             parts.append(means("pages.slots-sawn-deeper-after", frets=meaning.frets(deeper)))
-        parts += [self._check_words(check) for check in wood.checks[:2]]
+        parts += (self._check_words(check) for check in wood.checks[:2])
         gauge = self._gauge_words(wood.to.radius_mm)
         parts.append(
             means(
@@ -278,10 +279,10 @@ class NewWireDraft:
             ("not read", means("pages.not-read-trial-piece-tells")),
         ):
             if says in by:
-                parts.append(f"{meaning.upper_first(meaning.frets(tuple(by[says])))} {does}.")
+                parts.append(means(does, frets=meaning.frets(tuple(by[says]))))
         if not parts:
             parts.append(means("pages.every-slot-holds-tang"))
-        return " ".join([*parts, self._grip_words(plan)])
+        return meaning.sentences(*parts, self._grip_words(plan))
 
     def _grip_words(self, plan: RefretPlan) -> Saying:
         grips = plan.grips
@@ -429,7 +430,7 @@ class NewWireDraft:
         plan = self.plan()
         if plan is None:
             return ()
-        rows: list[Saying] = []
+        rows: list[tuple[Saying, ...]] = []
         for piece, bend in zip(plan.cut, plan.bends_mm, strict=True):
             to = means("pages.flat") if bend is None else f"{bend:.0f}"
             rows.append(

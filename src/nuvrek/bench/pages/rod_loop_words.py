@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import sentences
 from nuvrek.meaning import Saying
 from nuvrek import meaning
 from typing import TYPE_CHECKING
@@ -41,9 +42,9 @@ def loop_words(loop: RodLoop, solved: Solved | None, unit: Unit) -> LoopWords | 
                 if loop.session.neck_state.rod_moves
                 else means("pages.tune-pitch-first")
             )
-            told = means("pages.relief-read-strings-pitch-enter")
+            told: Saying = means("pages.relief-read-strings-pitch-enter")
             if loop.session.neck_state.state.strings == "slack" and loop.slack_tells(solved):
-                told += means("pages.0-stay-slack-leaf-under")
+                told = sentences(told, means("pages.0-stay-slack-leaf-under"))
             return LoopWords(first, told)
         case "read":
             return _reading(loop, solved)

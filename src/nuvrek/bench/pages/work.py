@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import lower_first
 from nuvrek import meaning
 from nuvrek.meaning import Saying
 from typing import TYPE_CHECKING
@@ -108,10 +109,13 @@ def metal_words(
             "pages.most-off",
             deepest=", ".join(f"{f}: {format_length(most[f], unit)}" for f in deepest),
         )
-    named = meaning.listed((
-        means("pages.fret-with-f-mm", f=f, mm=format_length(mm, unit))
-        for f, mm in sorted(most.items())
-    ), by=",")
+    named = meaning.listed(
+        (
+            means("pages.fret-with-f-mm", f=f, mm=format_length(mm, unit))
+            for f, mm in sorted(most.items())
+        ),
+        by=",",
+    )
     strokes: Saying = ""
     if stroke_mm is not None:
         counted = ", ".join(
@@ -164,7 +168,7 @@ def no_way_words(solved: Solved | None) -> Saying:
         else means(
             "pages.advised-with-detail-title",
             detail=said,
-            title=plan.way(plan.advice).title.lower(),
+            title=lower_first(plan.way(plan.advice).title),
         )
     )
 
@@ -190,7 +194,7 @@ def more_words(
     if step.key == "crown" and solved is not None:
         from nuvrek.planning.crowns.recrown_table import recrown_words
 
-        return " " + recrown_words(table_of(solved), neck_state.neck, unit)
+        return recrown_words(table_of(solved), neck_state.neck, unit)
     return metal_words(step, neck_state, unit, stroke_mm)
 
 

@@ -46,17 +46,17 @@ class Figures(Struct, frozen=True):
     height_unit: Unit = Unit.MM
     currency: str = ""
 
-    def length(self, mm: float) -> str:
+    def length(self, mm: float) -> Saying:
         """A gap, a crown, a relief."""
         # An owner reads inches, not thousandths.
         unit = Unit.INCH if self.unit is Unit.THOU else self.unit
         return self._point(format_length(mm, unit, decimals=3 if unit is Unit.INCH else 2))
 
-    def height(self, mm: float) -> str:
+    def height(self, mm: float) -> Saying:
         """A string height."""
         return self._point(format_length(mm, self.height_unit))
 
-    def bare(self, mm: float, sign: bool = False) -> str:
+    def bare(self, mm: float, sign: bool = False) -> Saying:
         """A length without its unit, for a column."""
         return self._point(format_number(mm, self.unit, sign=sign))
 
@@ -65,7 +65,7 @@ class Figures(Struct, frozen=True):
         dated = re.sub(r"\d{4}-\d\d-\d\d", lambda found: self.day(found[0]), said)
         return re.sub(r"(?<=\d)\.(?=\d)", get_decimal_symbol(self.locale), dated)
 
-    def _point(self, said: Saying) -> str:
+    def _point(self, said: Saying) -> Saying:
         return said.replace(".", get_decimal_symbol(self.locale))
 
     def number(self, value: float, places: int = 1) -> str:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import sentences
 from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from functools import cache
@@ -101,13 +102,13 @@ def beside(word: str, results: Sequence[Result]) -> tuple[Saying, ...]:
     one = scores.get(word)
     if one is None:
         return ()
-    said = (
+    said: Saying = (
         means("practice_bench.every-note-clean")
         if one.clean == one.notes
         else means("practice_bench.clean", clean=one.clean, notes=one.notes)
     )
     if one.clean < one.notes and one.told:
-        said += means("practice_bench.said-so")
+        said = sentences(said, means("practice_bench.said-so"))
     words: list[Saying] = [
         means(
             "practice_bench.advice-neck-mm-metal-readings",

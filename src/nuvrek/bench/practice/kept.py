@@ -6,6 +6,7 @@ goes on without it.
 
 from __future__ import annotations
 
+from nuvrek.meaning import reason_of
 from nuvrek.meaning import Saying
 from collections.abc import Callable
 from pathlib import Path
@@ -124,7 +125,7 @@ class Kept:
             self.folder.mkdir(parents=True, exist_ok=True)
             write(self.folder / name)
         except OSError as error:
-            why = (error.strerror or means("practice_bench.no-reason-given")).lower()
+            why = reason_of(error)
             self.trouble = means("practice_bench.practice-cant-kept", why=why)
 
 

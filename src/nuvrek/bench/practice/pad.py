@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import sentences
+from nuvrek.meaning import told_by
 from nuvrek.meaning import Saying
 from nuvrek.bench.practice.table import Table
 from nuvrek.bench.practice.tools import feeling, hands, reading
@@ -106,7 +108,7 @@ class BenchPad:
         self.tool = self._made[kind.name]
         # What a tool's trap is would give the lesson away: it is said where advice speaks.
         trap = "" if self.table.silent else self.tool.trap
-        self.message = " ".join(filter(None, (self.tool.caution, trap)))
+        self.message = sentences(self.tool.caution, trap)
         self.typed = self.setting = ""
         self.felt = None
 
@@ -203,7 +205,7 @@ class BenchPad:
         try:
             felt = self.table.do(action)
         except NotNow as error:
-            self.message = str(error)
+            self.message = told_by(error)
             self.felt = None
             return None
         self.felt, self.done, self.message = felt, action, felt.words
@@ -231,7 +233,7 @@ class BenchPad:
         try:
             self.table.session.append(*entries)
         except LogbookError as error:
-            self.message = str(error)
+            self.message = told_by(error)
             return False
         return True
 

@@ -163,7 +163,7 @@ def outcomes(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[
     return found
 
 
-def _matter(said: Saying) -> str:
+def _matter(said: Saying) -> Saying:
     """Both sides of a matter are one matter."""
     return said.split(",")[0]
 

@@ -4,6 +4,7 @@ journal grew.
 
 from __future__ import annotations
 
+from nuvrek.meaning import told_by
 from nuvrek.meaning import Saying
 from collections.abc import Iterable, Sequence
 from contextlib import closing
@@ -166,7 +167,7 @@ class Shelf:
         try:
             journal = self._book.journal(row.id, photos=False)
         except LogbookError as error:
-            return ShelfCard(row, row.neck, "", str(error)), ""
+            return ShelfCard(row, row.neck, "", told_by(error)), ""
         now = fold(row.neck, journal.entries)
         damage = _damage_words((*row.damage, *journal.damage))
         ticks = ticks_of(row.neck, journal.entries)
@@ -215,7 +216,9 @@ def said_of(card: ShelfCard) -> Saying:
     kind = (ROD_WORDS[neck.rod], "rodless" if neck.rod == "none" else "", neck.wire_wish)
     edges = ("bound" * neck.bound, "lacquered" * neck.lacquered, "bare" * neck.bare)
     when = (card.row.created[:10], card.promised, f"{neck.scale_mm:.0f}")
-    return meaning.listed((*described, *kind, *edges, *when, card.standing, card.need.action), by="sentences")
+    return meaning.listed(
+        (*described, *kind, *edges, *when, card.standing, card.need.action), by="sentences"
+    )
 
 
 def _damage_words(damage: tuple[str, ...]) -> Saying:

@@ -135,7 +135,9 @@ def moments(session: Session) -> tuple[Moment, ...]:
             if readings:
                 found.append(Moment(number - 1, f"{day} {name}".strip()))
             if isinstance(entry, RoundStart):
-                name: Saying = lower_first(ROUNDS[entry.name][0]) if entry.name in ROUNDS else entry.name
+                name: Saying = (
+                    lower_first(ROUNDS[entry.name][0]) if entry.name in ROUNDS else entry.name
+                )
             readings = 0
         elif hasattr(entry, "station"):
             readings += 1

@@ -47,7 +47,7 @@ class Standing(Struct, frozen=True):
             return means("work.lifted", day=given.day, reason=given.reason)
         if not given.agreed:
             return means("work.refused", day=given.day)
-        return f"{day_words(given.day)}  {HOW_WORDS[given.how or 'present']}"
+        return means("work.agreed-how", day=given.day, how=HOW_WORDS[given.how or "present"])
 
 
 def plans_of(

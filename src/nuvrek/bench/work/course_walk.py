@@ -59,10 +59,10 @@ def gate_of(
     way = plan.way(first.way)
     waits = first.gate if not way.possible else ""
     if not way.possible and not waits:
-        waits = " ".join((*way.why_not, *way.not_known))
+        waits = meaning.sentences(*way.why_not, *way.not_known)
     changed = _changed(chosen.course, [leg.way for leg in legs], first.why)
     if vain:
-        changed = f"{_in_vain_words(vain)} {changed}".strip()
+        changed = meaning.sentences(_in_vain_words(vain), changed)
     return Gate(way, first.why, waits, changed)
 
 

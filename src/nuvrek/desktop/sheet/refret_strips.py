@@ -185,5 +185,7 @@ class Table(StripPainter):
                     self.p.drawEllipse(QPointF(x, middle), 2.4, 2.4)
             at = "ink" if row.now else "muted"
             self.p.setOpacity(0.9)
-            self.words(self.box.left() + 4, middle, say(row.title), at, 12, bold=row.now, align="left")
+            self.words(
+                self.box.left() + 4, middle, say(row.title), at, 12, bold=row.now, align="left"
+            )
             self.p.setOpacity(1.0)

@@ -185,7 +185,9 @@ class _Tops(StripPainter):
                     named = (fret + 1, ("bass", "middle", "treble")[k]) in lane.named
                     self._bar(x + (place - 1) * 6.0, zero, value, doubts[k], per_mm, named)
         if lane.rule:
-            self.words(self.box.right() - 8, self.box.top() + 11, say(lane.rule), size=12, align="right")
+            self.words(
+                self.box.right() - 8, self.box.top() + 11, say(lane.rule), size=12, align="right"
+            )
 
     def _bar(
         self, x: float, zero: float, value: float, doubt: float, per_mm: float, named: bool

@@ -297,7 +297,9 @@ class ChooseStage(Stage):
                 way.kind == plan.advice and not self.app.silent,
                 way.kind == in_hand,
             )
-            row.setAccessibleName(_row_name(row, say(way.title), say(way.gist), s.unit, way.metal_mm))
+            row.setAccessibleName(
+                _row_name(row, say(way.title), say(way.gist), s.unit, way.metal_mm)
+            )
             row.update()
         way = shown[at]
         self._fit(shown, plan, way, solved)
@@ -345,7 +347,7 @@ class ChooseStage(Stage):
         points = price_points(plan, neck, self.app.pace, s.prices)
         budget = solved.neck_state.dealings.worth.budget
         self.picture.show_points(
-            tuple(Point(*one) for one in points),
+            tuple(Point(*say(one)) for one in points),
             way.kind,
             None if budget is None else float(budget),
             s.prices.currency,

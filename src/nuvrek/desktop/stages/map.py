@@ -272,7 +272,7 @@ class MapStage(Stage):
             good = finding.verdict == "good"
             record = FINDINGS[finding.kind]
             sign, colour = record.sign or "◆", record.colour or ("slate" if good else "copper")
-            lines.append(say(say(say(say(say(say(say(say(say(say((sign, colour, finding.headline, finding.text, finding.fret))))))))))))
+            lines.append(say((sign, colour, finding.headline, finding.text, finding.fret)))
         if not lines:
             taken = bool(solved.neck_state.taken)
             if taken:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_all
 from nuvrek.wording.speech import say
 import msgspec
 from PyQt6.QtCore import Qt
@@ -289,7 +290,7 @@ class MeasureStage(Stage):
                 tops_strip(self.app.solved, s.unit),
             )
         self.sheet.show_neck(pad.neck, lanes, dots_of(pad))
-        self.tiles.fill(menu_of(pad))
+        self.tiles.fill(say_all(menu_of(pad)))
         view = view_of(pad)
         self.title.setText(say(pad.round.title))
         self.choice.setCurrentIndex(self.choice.findData(pad.round.name))
@@ -338,9 +339,11 @@ class MeasureStage(Stage):
             number=view.number,
             unit=view.unit,
             aside=say(view.aside),
-            message=say(f"{view.question} {view.hint}".strip()
-            if view.question
-            else view.message or view.hint),
+            message=say(
+                f"{view.question} {view.hint}".strip()
+                if view.question
+                else view.message or view.hint
+            ),
             alert=bool(view.question or view.message),
             state=self.app.session.neck_state.state,
             right_title=tr("last readings"),

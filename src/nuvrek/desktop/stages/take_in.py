@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_values
 from nuvrek.wording.speech import say
 import msgspec
 from PyQt6.QtCore import Qt
@@ -86,10 +87,10 @@ class TakeInStage(Stage):
             self.rod.addItem(upper_first(word), kind)
         self.rod.setAccessibleName(tr("Kind of rod"))
         self.picks = {
-            "rod_access": Picks(tr("Rod nut"), say(say(say(say(say(say(say(say(say(say(ACCESS_WORDS))))))))))),
-            "touch": Picks(tr("Player's touch"), say(say(say(say(say(say(say(say(say(say(TOUCH_WORDS))))))))))),
-            "joint": Picks(tr("Neck joint"), say(say(say(say(say(say(say(say(say(say(JOINT_WORDS))))))))))),
-            "relief_school": Picks(tr("Relief to aim at"), say(say(say(say(say(say(say(say(say(say(SCHOOL_WORDS))))))))))),
+            "rod_access": Picks(tr("Rod nut"), say_values(say(ACCESS_WORDS))),
+            "touch": Picks(tr("Player's touch"), say_values(say(TOUCH_WORDS))),
+            "joint": Picks(tr("Neck joint"), say_values(say(JOINT_WORDS))),
+            "relief_school": Picks(tr("Relief to aim at"), say_values(say(SCHOOL_WORDS))),
         }
         self.strings = StringsPage(app, self._edited)
         self.complaint = WordsField(tr("Complaint"), MOST_LETTERS)
@@ -305,7 +306,7 @@ class TakeInStage(Stage):
         neck, faults = read_form({name: line.text() for name, line in self.fields.items()}, rest)
         if wrong and not faults:
             return None, {"strings": next(iter(wrong.values()))}
-        return say(say(say(say(say(say(say(say(say(neck, faults)))))))))
+        return say(neck, faults)
 
     def _edited(self) -> None:
         if self._loading or self.app.session is None:

@@ -201,7 +201,7 @@ class WorkStage(Stage):
         if self.app.write(lambda: session.append(entry)):
             self.seat.clear()
             self.refresh()
-            self.bar.say(say(seated_words(entry)))
+            self.bar.say(seated_words(entry))
 
     def _tick(self, firm: bool = False, unread: bool = False) -> None:
         """Tick the step in hand; ``firm``: the hand says that all frets were pressed and hold;
@@ -218,7 +218,7 @@ class WorkStage(Stage):
             self.bar.say(tr("{gated} 0 goes to it.", gated=gated))
             return
         if not firm and (asked := asked_first(session.neck_state, step)):
-            self.bar.say(say(asked))
+            self.bar.say(asked)
             return
         station = None if unread else due_reading(session, step, self.app.settings.kit)
         if station is not None:
@@ -450,9 +450,9 @@ class WorkStage(Stage):
         if session is None:
             return ""
         more = self.refret.more(step) if self.refret is not None else ""
-        return say(more or more_words(
-            step, session.neck_state, self.app.solved, s.unit, s.kit.stroke_mm
-        ))
+        return say(
+            more or more_words(step, session.neck_state, self.app.solved, s.unit, s.kit.stroke_mm)
+        )
 
     def _show_rod(self) -> None:
         session, solved = self.app.session, self.app.solved

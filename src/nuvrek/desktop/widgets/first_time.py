@@ -42,8 +42,8 @@ class FirstTimeRow(QWidget):
             return
         if self._first is None or set(told) - set(self._first.told):
             self._first = FirstTime(told)
-        self.asked = self._first.asks(say(say(say(say(say(say(say(say(say(say(pad)))))))))))
-        tip = None if self.asked is not None else self._first.tip(say(say(say(say(say(say(say(say(say(say(pad)))))))))))
+        self.asked = self._first.asks(say(pad))
+        tip = None if self.asked is not None else self._first.tip(say(pad))
         self._keep(self._first.told)
         self.setVisible(tip is not None)
         if tip is not None:

@@ -102,16 +102,18 @@ def cost_figures(way: Way, cost: Cost, unit: Unit, height_unit: Unit) -> tuple[s
     """The figures of a way under ``COST_HEADS``; a dash where nothing is said."""
     plain = figures(way, unit, height_unit)
     price = cost.price
-    return say_all((
-        plain[2],
-        "–" if cost.years is None else f"{cost.years:.0f}",
-        plain[5],
-        hours_words(cost.spell),
-        str(cost.days) if cost.days else "–",
-        money_words(price.total, price.currency, named=False),
-        "–" if price.between is None else f"{price.between[1]:.0f}",
-        money_words(cost.a_year, price.currency, named=False),
-    ))
+    return say_all(
+        (
+            plain[2],
+            "–" if cost.years is None else f"{cost.years:.0f}",
+            plain[5],
+            hours_words(cost.spell),
+            str(cost.days) if cost.days else "–",
+            money_words(price.total, price.currency, named=False),
+            "–" if price.between is None else f"{price.between[1]:.0f}",
+            money_words(cost.a_year, price.currency, named=False),
+        )
+    )
 
 
 def _short(mm: float, unit: Unit) -> str:

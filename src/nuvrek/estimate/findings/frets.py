@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek import meaning
 from nuvrek.meaning import Saying
 from dataclasses import dataclass
 
@@ -160,7 +161,7 @@ class _Standing:
     def where(self) -> Saying:
         if len(self.here) == 3:
             return means("findings.all-across")
-        return means("findings.and").join(LANE_WORDS[LANES[k]] for k in self.here)
+        return meaning.listed(LANE_WORDS[LANES[k]] for k in self.here)
 
     def named(self, kind: Saying, text: Saying, head: Saying) -> Finding:
         lanes, lane = tuple(LANES[k] for k in self.here), LANES[self.worst]

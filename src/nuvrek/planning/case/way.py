@@ -90,7 +90,7 @@ class Costed:
         return not self.why_not and not self.not_known
 
     @property
-    def why_out(self) -> tuple[str, ...]:
+    def why_out(self) -> tuple[Saying, ...]:
         """Why it can't be gone at all, what only waits for another step left out."""
         return tuple(why for why in self.why_not if why not in self.waits)
 

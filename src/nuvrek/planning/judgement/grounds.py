@@ -287,7 +287,9 @@ class Grounds:
         """Frets that nobody has pressed yet."""
         return unpressed(self.case.neck_map.neck_state)
 
-    def leg(self, way: WayKind, why: Saying, *kinds: str, gate: Saying = "", unless: Saying = "") -> Leg:
+    def leg(
+        self, way: WayKind, why: Saying, *kinds: str, gate: Saying = "", unless: Saying = ""
+    ) -> Leg:
         """A leg with the readings that speak for and against the findings of these kinds."""
         speaks_for, against = self.readings_of(*kinds)
         return Leg(way, why, gate, unless, speaks_for=speaks_for, speaks_against=against)

@@ -4,6 +4,7 @@ the slots, the wire, the cutting, the bow that tangs bend in.
 
 from __future__ import annotations
 
+from nuvrek.meaning import told_by
 from nuvrek.meaning import Saying
 import math
 from collections.abc import Sequence
@@ -111,7 +112,7 @@ def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> Re
         if made.truing is not None:
             wood = _board_plan(case.neck_map, terms, wire)
     except ValueError as error:
-        if str(error) not in faults:
+        if told_by(error) not in faults:
             faults.append(_sentence(error))
     grips, reads = _grips(case, terms, wire)
     slots = _slots(now, read, wire, frets, grips, faults)
@@ -140,7 +141,7 @@ def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> Re
 
 
 def _sentence(error: ValueError) -> str:
-    said = str(error)
+    said = told_by(error)
     return f"{upper_first(said)}{'' if said.endswith('.') else '.'}"
 
 

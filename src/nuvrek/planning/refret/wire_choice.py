@@ -106,7 +106,7 @@ def _choice(wire: Wire, wanted: Wanted) -> Choice:
     tight = tuple(slot.fret for slot in slots if slot.says == "tight")
     shallow = tuple(slot.fret for slot in slots if slot.saw_mm > 0.0)
     crown = wire.crown_mm - wanted.first_level_mm
-    mill, why_not, remarks = 0.0, [*faults], list[str]()
+    mill, why_not, remarks = 0.0, list[Saying](faults), list[Saying]()
     if wanted.partial:
         crown, mill, ruled, told = _beside_old(wire, wanted)
         why_not += ruled

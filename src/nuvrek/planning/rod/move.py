@@ -311,7 +311,7 @@ def _words(
     if len(moves) == 2 and moves[0][1] == moves[1][1]:
         said: Saying = means("rod.both-rods", turns_words=turns_words(moves[0][1]))
     elif neck.rod == "twin":
-        said = means("rod.and").join(
+        said = meaning.listed(
             means(
                 "rod.on-the",
                 turns_words=turns_words(turns),

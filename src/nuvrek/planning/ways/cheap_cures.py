@@ -128,7 +128,9 @@ def nut(weighing: Weighing) -> Draft | None:
         height_low_mm=None if low is None else low - heights.get("bass", 0.0),
         height_high_mm=None if treble is None else treble - heights.get("treble", 0.0),
     )
-    return Draft("nut", means("ways.nut-slots", parts=meaning.listed(parts, by=";")), promise=promise)
+    return Draft(
+        "nut", means("ways.nut-slots", parts=meaning.listed(parts, by=";")), promise=promise
+    )
 
 
 def zero_fret(weighing: Weighing) -> Draft | None:

@@ -40,7 +40,7 @@ def crown_few(weighing: Weighing) -> Draft | None:
     off = np.repeat(deep[:, None], 3, axis=1)
     left = tops.crown_mm - off
     grooved = tuple(fret for fret in frets if deep[fret - 1] > 0.0)
-    why: Saying = _thin_words(case, grooved, left)
+    why: list[Saying] = _thin_words(case, grooved, left)
     if not frets:
         why.append(means("ways.all-worn-frets-left-alone"))
     gist = _gist(case, frets, float(deep.max()))

@@ -101,9 +101,10 @@ def metal_words(case: Case, neck_tops: NeckTops, terms: Terms, removal: Removal)
     sentences: list[Saying] = []
     if removal.short:
         worst = sorted(removal.short, key=lambda s: -s[1])[:4]
-        named = meaning.listed((
-            means("ways.fret-lacks", fret=fret, length=case.length(mm)) for fret, mm in worst
-        ), by=";")
+        named = meaning.listed(
+            (means("ways.fret-lacks", fret=fret, length=case.length(mm)) for fret, mm in worst),
+            by=";",
+        )
         sentences.append(
             means(
                 "ways.too-little-metal-crown",
@@ -112,10 +113,13 @@ def metal_words(case: Case, neck_tops: NeckTops, terms: Terms, removal: Removal)
             )
         )
     if removal.standing:
-        named = meaning.listed((
-            means("ways.fret-stands-over-line", fret=fret, length=case.length(mm))
-            for fret, mm in removal.standing[:4]
-        ), by=";")
+        named = meaning.listed(
+            (
+                means("ways.fret-stands-over-line", fret=fret, length=case.length(mm))
+                for fret, mm in removal.standing[:4]
+            ),
+            by=";",
+        )
         sentences.append(means("ways.left-alone-but-way", named=named))
     for what in what_would_do(neck_tops, terms, removal):
         if what == "lower":

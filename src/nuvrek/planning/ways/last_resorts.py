@@ -73,7 +73,7 @@ def heat(weighing: Weighing) -> Draft | None:
         return None
     so_far = heat_so_far(case.neck_map)
     length = case.length
-    done = "".join(
+    done = meaning.listed(
         means(
             "ways.cycle-out-give-or-take",
             detail=n,
@@ -88,7 +88,7 @@ def heat(weighing: Weighing) -> Draft | None:
         if low <= 0.0
         else means("ways.to", length=length(low), high=length(high))
     )
-    gist = means(
+    gist: Saying = means(
         "ways.heat-one-cycle-bow-may",
         out=out,
         done=done,
@@ -104,7 +104,7 @@ def heat(weighing: Weighing) -> Draft | None:
             )
         )
     if case.neck.rod == "none":
-        gist += means("ways.without-rod-heated-wood-tends")
+        gist = meaning.sentences(gist, means("ways.without-rod-heated-wood-tends"))
     return Draft("heat", gist, why_not=tuple(why))
 
 

@@ -4,6 +4,7 @@ strung up.
 
 from __future__ import annotations
 
+from nuvrek.meaning import sentences
 from nuvrek.meaning import Saying
 from dataclasses import dataclass, replace
 
@@ -184,7 +185,7 @@ def _as_it_lies(case: Case, kind: WayKind, terms: Terms, rigid: NeckTops) -> Set
     dip = wanted - pull
     dressed = replace(terms, dip_mm=dip, band_mm=STILL_MM if kind == "crown-first" else None)
     if kind == "level-held":
-        words = means(
+        words: Saying = means(
             "ways.held-strung-shape-relief-dressed",
             length=length(wanted),
         )
@@ -198,7 +199,7 @@ def _as_it_lies(case: Case, kind: WayKind, terms: Terms, rigid: NeckTops) -> Set
         doubt=length(doubt),
     )
     if kind == "crown-first":
-        words = means("ways.worn-crowns-rounded-first-then-only") + words
+        words = sentences(means("ways.worn-crowns-rounded-first-then-only"), words)
     return SetUp(rigid, dressed, wanted, doubt, words)
 
 

@@ -7,6 +7,7 @@ level takes, what the strings then can do.
 
 from __future__ import annotations
 
+from nuvrek.meaning import told_by
 from nuvrek.meaning import Saying
 from dataclasses import replace
 
@@ -131,7 +132,7 @@ def _draft(
     try:
         made = new_tops(case.neck_map, terms, wire, frets, level_terms(case))
     except ValueError as error:
-        return Draft(kind, _why(case, reasons), frets=frets, why_not=(str(error),))
+        return Draft(kind, _why(case, reasons), frets=frets, why_not=(told_by(error),))
     grips = _grips(case, terms, wire)
     parts = (
         _why(case, reasons) if kind != "refret-some" else _some_words(case, frets),

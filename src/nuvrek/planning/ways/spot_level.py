@@ -59,7 +59,9 @@ def spot_level(weighing: Weighing) -> Draft:
     removal = replace(removal, left_mm=case.neck_tops.crown_mm - removal.off_mm)
     filed = removal.off_mm.max(axis=1) > WORTH_FILING_MM
     frets = tuple(int(fret) + 1 for fret in np.flatnonzero(filed))
-    why: Saying = metal_words(case, case.neck_tops, Terms(untouched=agreed.untouched), removal)
+    why: list[Saying] = metal_words(
+        case, case.neck_tops, Terms(untouched=agreed.untouched), removal
+    )
     if not frets:
         if case.tops_known:
             why.append(means("ways.no-rocker-would-move-there"))

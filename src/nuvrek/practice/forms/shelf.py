@@ -172,7 +172,7 @@ def _judge_offer(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry]
         means("practice.you-offered", way_title=way_title(chosen), costs=costs),
         means(
             "practice.program-would",
-            course=means("practice.then").join(way_title(kind) for kind in course),
+            course=meaning.listed((way_title(kind) for kind in course), by=","),
         ),
         *plan.reasons[:2],
     ]

@@ -102,7 +102,7 @@ class Outcome:
         seated = 0 if self.end.loose or self.end.out or self.end.flat else FOR_ALL_SEATED
         return round(notes + metal + time + doubt + first + seated)
 
-    def sentences(self) -> tuple[str, ...]:
+    def sentences(self) -> tuple[Saying, ...]:
         """The score in words, a line each."""
         return (*self._of_the_neck(), *self._of_the_work(), *self._left_behind())
 
@@ -125,9 +125,10 @@ class Outcome:
             )
 
     def _of_the_work(self) -> Iterator[Saying]:
-        end, least = self.end, ""
+        end = self.end
+        least: Saying = ""
         if self.least_mm is not None:
-            least: Saying = means(
+            least = means(
                 "practice.would-have-done-string-height",
                 least_mm=self.least_mm,
             )

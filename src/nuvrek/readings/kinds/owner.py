@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+from typing import Any
+from collections.abc import Mapping
+from nuvrek.meaning import listed
 from nuvrek.meaning import Saying
 from nuvrek.meaning import lower_first, means
 from nuvrek.money import Amount, amount_fault
@@ -32,10 +35,10 @@ def _no_frets(_entry: object) -> frozenset[int]:
 def _named(terms: tuple[Term, ...]) -> Saying:
     if len(terms) > 2:
         return means("stations.things", number=len(terms))
-    return means("stations.and").join(lower_first(MATTERS[term.matter]) for term in terms)
+    return listed(lower_first(MATTERS[term.matter]) for term in terms)
 
 
-def _amount_faults(amounts: dict[str, Amount | None]) -> list[Saying]:
+def _amount_faults(amounts: Mapping[Any, Amount | None]) -> list[Saying]:
     found = (amount_fault(name, amount) for name, amount in amounts.items() if amount is not None)
     return [fault for fault in found if fault]
 
@@ -51,7 +54,9 @@ def _worth_faults(worth: Worth, _neck: NeckDescription, _number: int) -> list[Sa
 
 def _quote_faults(quote: Quote, _neck: NeckDescription, _number: int) -> list[Saying]:
     amounts = {"total": quote.total, "tax": quote.tax, "least": quote.least, "most": quote.most}
-    lines = {means("stations.line", detail=n): line.amount for n, line in enumerate(quote.lines, 1)}
+    lines: dict[Saying, Amount | None] = {
+        means("stations.line", detail=n): line.amount for n, line in enumerate(quote.lines, 1)
+    }
     return _amount_faults({**amounts, **lines})
 
 

@@ -16,7 +16,7 @@ def _three(rock: Rock) -> frozenset[int]:
 
 
 def _rock_faults(rock: Rock, neck: NeckDescription, _number: int) -> list[Saying]:
-    faults: Saying = amount_faults(rock)
+    faults: list[Saying] = amount_faults(rock)
     if not 2 <= rock.fret <= neck.frets - 1:
         faults.insert(
             0,

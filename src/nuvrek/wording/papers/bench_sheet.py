@@ -113,7 +113,7 @@ def steps_table(facts: Facts) -> Table:
     rows: list[tuple[str, ...]] = [("", tr("step"), tr("minutes"), tr("done"))]
     for n, step in enumerate(_steps_of(facts), 1):
         minutes = str(step.minutes) if step.minutes else tr("waits") if step.wait else ""
-        rows.append(say(say(say(say(say(say(say(say(say(say((str(n), step.title, minutes, day_words(done.get(step.key, "")[:10])))))))))))))
+        rows.append(say((str(n), step.title, minutes, day_words(done.get(step.key, "")[:10]))))
     return tuple(rows)
 
 

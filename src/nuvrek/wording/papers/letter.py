@@ -96,14 +96,16 @@ def ways_table(facts: Facts) -> Table:
         clean = "–" if not way.lowest_mm else f.height(way.lowest_mm[0][0])
         years = "–" if cost.years is None else f.number(cost.years, 0)
         rows.append(
-            say(say(say(say(say(say(say(say(say((
-                way.title,
-                way_words(way.kind),
-                f.money(facts.price_of(way)),
-                str(cost.days or "–"),
-                clean,
-                years,
-            ))))))))))
+            say(
+                (
+                    way.title,
+                    way_words(way.kind),
+                    f.money(facts.price_of(way)),
+                    str(cost.days or "–"),
+                    clean,
+                    years,
+                )
+            )
         )
     return tuple(rows)
 

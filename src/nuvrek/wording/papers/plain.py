@@ -100,7 +100,9 @@ def found_words(findings: Sequence[Finding], figures: Figures) -> tuple[str, ...
     for one in findings:
         if one.verdict == "good" or one.sure < 0.5:
             continue
-        text = _RELIEF.get(one.verdict, "") if one.kind == "relief" else _FOUND.get(say(one.kind), "")
+        text = (
+            _RELIEF.get(one.verdict, "") if one.kind == "relief" else _FOUND.get(say(one.kind), "")
+        )
         if text and one.kind not in told:
             told[one.kind] = _said(text, one, findings, figures)
     return tuple(told.values())[:MOST_FOUND]

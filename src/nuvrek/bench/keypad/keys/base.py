@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import told_by
 from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from typing import ClassVar

@@ -35,7 +35,7 @@ class LeafTool(Tool):
     """A leaf, chosen by its thickness and pushed in."""
 
     name, title = "leaf", means("practice_bench.leaf")
-    trap: Saying = means("practice_bench.string-yields-what-drags-little")
+    trap = means("practice_bench.string-yields-what-drags-little")
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]

@@ -42,7 +42,7 @@ class StringsTool(HandTool):
     """Strings let down or brought to pitch."""
 
     name, title = "string", means("practice_bench.strings")
-    caution: Saying = means("practice_bench.strings-under-tension-whip-slacken")
+    caution = means("practice_bench.strings-under-tension-whip-slacken")
 
     @property
     def keys(self) -> dict[str, Saying]:
@@ -90,7 +90,7 @@ class FileTool(StrokeTool):
     """A file along one fret: all across, or one place of it."""
 
     name, title = "file", means("practice_bench.file-one-fret")
-    trap: Saying = means("practice_bench.fret-not-seated-ducks-under")
+    trap = means("practice_bench.fret-not-seated-ducks-under")
     amount, least, most = 3.0, 1.0, 60.0
     pressure, whole = 1, True
 

@@ -25,7 +25,7 @@ class CaliperTool(Tool):
     """A depth foot: the height of a crown over what it stands on, or a groove's depth."""
 
     name, title = "caliper", means("practice_bench.depth-foot")
-    trap: Saying = means("practice_bench.stands-whatever-lies-wood")
+    trap = means("practice_bench.stands-whatever-lies-wood")
 
     def __init__(self, pad: object) -> None:
         super().__init__(pad)  # type: ignore[arg-type]
@@ -268,7 +268,7 @@ class KeyTool(Tool):
 
     name, title = "key", means("practice_bench.rod-key")
     trap = means("practice_bench.key-turns-not-yet-rod")
-    caution: Saying = means("practice_bench.never-force-rod-strings-down")
+    caution = means("practice_bench.never-force-rod-strings-down")
     _TURNS = (0.125, 0.25, 0.5)
 
     def __init__(self, pad: object) -> None:

@@ -295,7 +295,7 @@ class NewWireStage(Stage):
         sticks = tuple(
             Stick(stick, tuple((fret, long[fret]) for fret in one)) for one in plan.cutting.sticks
         )
-        self.cut.show_cut(sticks, say(say(draft.cut_rows())))
+        self.cut.show_cut(sticks, say(draft.cut_rows()))
 
     def _work_out(self) -> None:
         """The whole plan, once the hand rests."""

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_values
 from nuvrek.wording.speech import say
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtWidgets import QGridLayout, QLabel, QLineEdit, QWidget
@@ -34,8 +35,8 @@ class WireForm(QWidget):
             self.fields[name] = field
             grid.addWidget(label, n % 5, 2 * (n // 5))
             grid.addWidget(field, n % 5, 2 * (n // 5) + 1)
-        self.hardness = Picks(tr("Hardness"), say(say(say(say(say(say(say(say(say(say(HARDNESS_WORDS)))))))))))
-        self.form = Picks(tr("Form"), say(say(say(say(say(say(say(say(say(say(FORM_WORDS)))))))))))
+        self.hardness = Picks(tr("Hardness"), say_values(say(HARDNESS_WORDS)))
+        self.form = Picks(tr("Form"), say_values(say(FORM_WORDS)))
         grid.addWidget(self.hardness, 5, 2, 1, 2)
         grid.addWidget(self.form, 5, 0, 1, 2)
         self.keep, self.leave = button(tr("Keep this wire"), main=True), button(tr("Leave it"))
@@ -49,7 +50,7 @@ class WireForm(QWidget):
         self.unit, self.before = unit, "" if wire is None else wire.name
         texts = {} if wire is None else texts_of(wire, unit)
         for name, field in self.fields.items():
-            field.setText(texts.get(name, ""))
+            field.setText(say(texts.get(name, "")))
         self.hardness.setCurrentIndex(
             self.hardness.findData("common" if wire is None else wire.hardness)
         )

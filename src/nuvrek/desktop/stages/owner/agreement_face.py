@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_values
 from nuvrek.wording.speech import say
 from collections.abc import Callable, Sequence
 
@@ -38,7 +39,7 @@ class AgreementFace(QWidget):
         self.which = Choices()
         self.which.setAccessibleName(tr("Which way"))
         self.which.activated.connect(lambda _n: self.meant.emit(self.which.currentData()))
-        self.how = Picks(tr("How it was said"), say(say(say(say(say(say(say(say(say(say(HOW_WORDS)))))))))))
+        self.how = Picks(tr("How it was said"), say_values(say(HOW_WORDS)))
         self.words, self.reason = QLineEdit(), QLineEdit()
         for line, name in ((self.words, tr("Their words")), (self.reason, tr("Reason to go on"))):
             line.setMaxLength(200)

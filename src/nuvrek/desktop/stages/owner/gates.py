@@ -132,7 +132,9 @@ class GatesView(QWidget):
         self._text(painter, line, say(MATTERS[row.need.term.matter]), 15, "ink", bold=True)
         open_still = not row.settled and bool(row.need.before)
         said = QRectF(line.right() - said_wide + 10, line.top(), said_wide - 10, line.height())
-        self._text(painter, said, say(row.says), 14, "plum" if open_still else "muted", bold=open_still)
+        self._text(
+            painter, said, say(row.says), 14, "plum" if open_still else "muted", bold=open_still
+        )
         painter.setFont(t.font(13))
         painter.setPen(c["ink"])
         flags = int(Qt.AlignmentFlag.AlignVCenter) | int(Qt.TextFlag.TextWordWrap)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_values
 from nuvrek.wording.speech import say
 import json
 from collections.abc import Callable
@@ -78,7 +79,7 @@ class OwnersStage(Stage):
         self.form = WordsForm(app, {_TITLE: OWNER})
         self.form.kept.connect(lambda _title: self._keep())
         self.form.full.connect(self.say)
-        self.usually = Picks(tr("Usually reached"), say(say(say(say(say(say(say(say(say(say(HOW_WORDS)))))))))))
+        self.usually = Picks(tr("Usually reached"), say_values(say(HOW_WORDS)))
         self.form.add_choice(_TITLE, tr("Usually reached"), self.usually)
         self.house = TickBox(tr("The house's own: nobody is asked"), app)
         self.house.clicked.connect(lambda: self.form.touch(_TITLE))

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_values
+from nuvrek.wording.speech import say_all
 from nuvrek.wording.speech import say
 from collections.abc import Sequence
 
@@ -61,7 +63,7 @@ class OwnerStage(Stage):
         self.worth = WordsForm(
             app, {_WORTH: {**AMOUNTS, "means": tr("What it means to them, in their words")}}
         )
-        self.sound = Picks(tr("Body and neck"), say(say(say(say(say(say(say(say(say(say(SOUNDS)))))))))))
+        self.sound = Picks(tr("Body and neck"), say_values(say(SOUNDS)))
         self.worth.add_choice(_WORTH, tr("Body and neck"), self.sound)
         self.in_out = WordsForm(app, {_IN: ARRIVED, _OUT: HANDED_BACK})
         self.photo = button(tr("A photo of how it is"))
@@ -191,7 +193,7 @@ class OwnerStage(Stage):
         elif self.face == "papers":
             self.papers.show_draft(draft)
         else:
-            self.told.setText("\n\n".join(worth_words(draft.facts)))
+            self.told.setText("\n\n".join(say_all(worth_words(draft.facts))))
         messages = {
             "agreement": draft.told(),
             "worth": tr("Figures and their words; nothing here is a verdict."),

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_values
 from nuvrek.wording.speech import say
 import msgspec
 from PyQt6.QtCore import Qt
@@ -32,7 +33,7 @@ class PricesStage(Stage):
         super().__init__(app, bar)
         self.fields: dict[str, QLineEdit] = {}
         self._loading = False
-        self.tax = Picks(tr("Tax"), say(say(say(say(say(say(say(say(say(say(TAX_WORDS)))))))))))
+        self.tax = Picks(tr("Tax"), say_values(say(TAX_WORDS)))
         self.tax.activated.connect(self._edited)
         columns = QHBoxLayout()
         columns.setSpacing(34)

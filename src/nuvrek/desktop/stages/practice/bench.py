@@ -129,7 +129,7 @@ class BenchStage(Stage):
         if len(pad.table.desk.actions) > before and pad.done is not None and pad.felt is not None:
             self.sounds.felt(pad.done, pad.felt, pad.neck)
         if pad.table.kept.trouble:
-            self.bar.say(say(pad.table.kept.trouble))
+            self.bar.say(pad.table.kept.trouble)
             pad.table.kept.trouble = ""
         self.refresh()
         return True
@@ -157,7 +157,7 @@ class BenchStage(Stage):
             dict(_STEADY) if pad.tool is not None else {k: _STEADY[k] for k in ("left", "right")}
         )
         if pad.tool is not None:
-            words |= say(say(say(say(say(say(say(say(say(say(pad.tool.keys))))))))))
+            words |= say(pad.tool.keys)
         for key, face in _FACES:
             push, said = self.keys[key], words.get(key, "")
             push.setVisible(key in words)

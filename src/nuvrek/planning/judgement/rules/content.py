@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import sentences
 from nuvrek.meaning import Saying
 from collections.abc import Iterator
 
@@ -17,7 +18,7 @@ def _plays_clean(g: Grounds) -> Iterator[Leg]:
         return
     if g.heard_clean:
         beside = _beside(g)
-        why = means(
+        why: Saying = means(
             "rules.every-note-heard-clean-nobody",
             beside=beside,
         )
@@ -28,7 +29,7 @@ def _plays_clean(g: Grounds) -> Iterator[Leg]:
     unless = means("rules.note-buzzes-wish-lower-strings")
     if g.relief_off and g.relief is not None:
         off = means("rules.more") if g.relief_over else means("rules.less")
-        why += means("rules.there-relief-than-usual-does", off=off)
+        why = sentences(why, means("rules.there-relief-than-usual-does", off=off))
     yield Leg("leave", why, unless=unless)
 
 

@@ -4,6 +4,7 @@ follows once the frets are out, and once they are in.
 
 from __future__ import annotations
 
+from nuvrek.meaning import sentences
 from collections.abc import Iterator
 
 from nuvrek import meaning
@@ -60,7 +61,7 @@ def _new_tops(g: Grounds) -> Iterator[Leg]:
     loose = g.unseated
     gate = filing_gate(g, levels=True)
     if not g.tops_known:
-        gate = means("rules.new-tops-read-rocker-three", gate=gate).strip()
+        gate = sentences(means("rules.new-tops-read-rocker-three"), gate)
     level = g.ways["level"]
     metal = means("rules.metal", length=g.case.length(level.metal_mm)) if g.tops_known else ""
     held = means("rules.loose-ones-seated-first") if loose else ""

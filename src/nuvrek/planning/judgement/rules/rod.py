@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Saying
+from nuvrek.meaning import sentences
 from collections.abc import Iterator
 
 from nuvrek.estimate.findings.relief import BACK_BOW_MM
@@ -63,13 +65,13 @@ def _set(g: Grounds) -> Iterator[Leg]:
         return
     over = means("rules.more") if g.relief_over else means("rules.less")
     if g.relief is not None and g.relief.now.mm < BACK_BOW_MM:
-        why = means("rules.back-bow-under-string-tension")
+        why: Saying = means("rules.back-bow-under-string-tension")
     else:
         why = means("rules.there-relief-than-wanted-rod", over=over)
     moved = g.case.neck_map.neck_state.rod_moves
     unless = means("rules.strings-ring-clean-content-owner")
     if _slack(g) and g.neck.rod in ("two-way", "unknown", "twin") and moved:
-        why += means("rules.slack-turn-until-bites-how")
+        why = sentences(why, means("rules.slack-turn-until-bites-how"))
     yield g.leg("rod", why, "relief", "back-bow", unless=unless)
 
 

@@ -22,14 +22,10 @@ def _seat(g: Grounds) -> Iterator[Leg]:
         return
     loose = g.case.named("loose")
     if loose == g.unseated:
-        what = means(
-            "rules.move-or-stand", frets=meaning.frets(g.unseated), number=len(g.unseated)
-        ) + means("rules.off-wood")
+        key = "rules.seat-loose-before-filing"
     else:
-        what = means("rules.look", frets=meaning.frets(g.unseated), number=len(g.unseated)) + means(
-            "rules.sprung"
-        )
-    why = means("rules.seat-before-filing-rises-again", what=what)
+        key = "rules.seat-sprung-before-filing"
+    why = means(key, frets=meaning.frets(g.unseated), number=len(g.unseated))
     unless = means("rules.one-pressed-holds-filed-like")
     yield g.leg("seat", why, "loose", "end-up", "middle-up", unless=unless)
 
@@ -83,7 +79,7 @@ def _file(g: Grounds) -> Iterator[Leg]:
         kind = "refret-some" if "refret-some" in g.ways else (g.new_wire or "leave")
     kind, why = _less(g, kind, why)
     gate = "" if kind.startswith("refret") else filing_gate(g, levels=kind == "level")
-    reasons = " ".join([why, *over_driven_words(g.case)])
+    reasons = meaning.sentences(why, *over_driven_words(g.case))
     unless = means("rules.leaf-under-rocker-refines-figures")
     if kind.startswith("refret"):
         unless = means("rules.lower-least-crown-agreed-owner")
