@@ -18,7 +18,8 @@ from datetime import datetime
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
-from nuvrek import __version__, cli_keeping, cli_money, cli_owner, cli_practice, cli_refret, words
+from nuvrek import __version__, cli_keeping, cli_money, cli_owner, cli_practice, cli_refret
+from nuvrek.wording import speech as words
 from nuvrek.cli_money import with_costs
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
@@ -53,7 +54,7 @@ def main(arguments: Sequence[str]) -> int:
         sys.stdout.flush()
         return status
     except JobFaults as error:
-        return _complain(error.faults)
+        return _complain(say_all(error.faults))
     except LogbookError as error:
         return _complain([str(error)])
     except BrokenPipeError:

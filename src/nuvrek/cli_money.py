@@ -155,7 +155,7 @@ def _agreed_answer(now: NeckState, kinds: Sequence[str]) -> list[dict[str, Any]]
 
     return [
         {
-            "matter": one.need.term.matter,
+            "matter": one.need.matter,
             "what": one.words,
             "before": one.need.before or None,
             "agreed": one.given is not None and one.given.agreed,

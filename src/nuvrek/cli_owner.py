@@ -193,7 +193,7 @@ def _read(path: Path) -> list[Owner]:
             found.append(made)
     if faults:
         raise JobFaults(faults[:20])
-    return list_all(found)
+    return found
 
 
 def _json_rows(raw: bytes, path: Path) -> list[dict[str, Any]]:

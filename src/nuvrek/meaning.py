@@ -7,8 +7,7 @@ on. What a person wrote, such as a name or a complaint, stays the text it is.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from decimal import Decimal
 from pathlib import PurePath
 from typing import Any, Literal, Union
@@ -34,7 +33,7 @@ class Said(Struct, frozen=True):
 class Meaning(Said, frozen=True, tag="meaning"):
     """A key, which names a sentence in ``nuvrek.wording``, and the values it goes with."""
 
-    key: str
+    key: Saying
     values: tuple[tuple[str, Value], ...] = ()
 
     def __bool__(self) -> bool:
@@ -66,10 +65,10 @@ class Row(Said, frozen=True, tag="row"):
 
 
 class Cased(Said, frozen=True, tag="cased"):
-    """The same at the start of a sentence, or as it goes on within one."""
+    """The same at the start of a sentence, as it goes on within one, or with no word too many."""
 
     what: Kept
-    how: Literal["start", "within"]
+    how: Literal["start", "within", "brief"]
 
     def __bool__(self) -> bool:
         return bool(self.what)
@@ -154,10 +153,34 @@ def lower_first(what: Saying) -> Cased:
     return Cased(_plain(what), "within")
 
 
+def brief(what: Saying) -> Cased:
+    """The same as it stands in a drawing."""
+    return Cased(_plain(what), "brief")
+
+
 def told_by(error: BaseException) -> Saying:
     """What an error says to a person."""
     first = error.args[0] if error.args else ""
     return first if isinstance(first, Said) else str(error)
+
+
+_SCRIBE: list[Callable[[Saying], str]] = []
+
+
+def write_with(scribe: Callable[[Saying], str]) -> None:
+    """Who puts into words what is written down as text; ``nuvrek.wording`` does."""
+    _SCRIBE[:] = [scribe]
+
+
+def written(saying: Saying) -> str:
+    """The text a record or a paper keeps, in the language of whoever writes it down. Raises
+    LookupError where nobody writes.
+    """
+    if isinstance(saying, str):
+        return saying
+    if not _SCRIBE:
+        raise LookupError("nothing here puts values into words: import nuvrek.wording")
+    return _SCRIBE[0](saying)
 
 
 def reason_of(error: OSError) -> Saying:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_all
 from nuvrek.wording.speech import say
 from collections.abc import Callable
 from contextlib import suppress
@@ -181,7 +182,7 @@ class AppState(QObject):
         except LogbookError:
             waits, refused = 0, 0
         told = waiting_words(waits if trouble else 0, refused)
-        self.let_stand("server", " ".joinsay_all(part for part in (trouble, told) if part))
+        self.let_stand("server", " ".join(say_all(part for part in (trouble, told) if part)))
 
     def carry_now(self) -> None:
         """What was changed on the server comes now."""

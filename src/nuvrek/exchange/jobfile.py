@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import reason_of
 from nuvrek.meaning import Saying
 import json
 import re
@@ -132,7 +133,7 @@ def read_bytes(path: Path) -> bytes:
                 means(
                     "exchange.cant-read",
                     name=path.name,
-                    strerror=(error.strerror or means("exchange.no-reason-given")).lower(),
+                    strerror=reason_of(error),
                 )
             ]
         ) from error
@@ -265,7 +266,7 @@ _CHOICES = {
 }
 
 
-def plain_fault(message: str) -> str:
+def plain_fault(message: str) -> Saying:
     """A decoder's message as a sentence that says where, what, and what would be right."""
     text, _, place = message.replace("Object ", "").partition(" - at `$")
     place = place.rstrip("`").lstrip(".")
@@ -274,23 +275,25 @@ def plain_fault(message: str) -> str:
     bound = re.fullmatch(r"Expected `\w+` ([<>]=) (\S+)", text)
     value = re.fullmatch(r"Invalid (?:enum )?value '(.*)'", text, re.S)
     if wrong is not None:
-        text: Saying = means(
+        what: Saying = means(
             "exchange.should-not",
             wrong=_TYPES.get(wrong[1], wrong[1]),
             types=_TYPES.get(wrong[2], wrong[2]),
         )
     elif bound is not None:
-        text = means(
+        what = means(
             "exchange.should-or",
             bound=bound[2],
             less=means("exchange.less") if bound[1] == "<=" else means("exchange.more"),
         )
     elif value is not None and key in _CHOICES:
-        text = means(
+        what = means(
             "exchange.not-known-should-one",
             detail=value[1][:40],
             choices=", ".join(_CHOICES[key]),
         )
     else:
-        text = f"{text[0].lower()}{text[1:]}"
-    return f"{place} {text}.".lstrip() if place else f"{text}."
+        what = f"{text[0].lower()}{text[1:]}"
+    if place:
+        return means("exchange.fault-at", place=place, what=what)
+    return means("exchange.fault", what=what)

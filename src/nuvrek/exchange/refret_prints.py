@@ -4,6 +4,7 @@ to. All lengths in mm.
 
 from __future__ import annotations
 
+from nuvrek.meaning import written
 from nuvrek.meaning import Saying
 import math
 from pathlib import Path
@@ -30,7 +31,7 @@ def prints(neck: NeckDescription, plan: RefretPlan) -> bytes:
 
     document = FPDF(orientation="L", unit="mm", format="A4")
     document.set_auto_page_break(False)
-    document.set_title(means("exchange.new-wire", title=neck.title))
+    document.set_title(written(means("exchange.new-wire", title=neck.title)))
     font = Path(__file__).resolve().parents[1] / "desktop/fonts/DejaVuSans.ttf"
     document.add_font("DejaVu", fname=str(font))
     frets = tuple(piece.fret for piece in plan.cut)
@@ -98,7 +99,7 @@ def _cut_list(document: Any, neck: NeckDescription, plan: RefretPlan, first: int
         ),
         strict=True,
     ):
-        document.text(x, _TOP_MM - 3.0, words)
+        document.text(x, _TOP_MM - 3.0, written(words))
     rows = list(zip(plan.cut, plan.bends_mm, strict=True))[first : first + _ROWS]
     for n, (piece, bend) in enumerate(rows, 1):
         y = _TOP_MM + n * _ROW_MM
@@ -109,12 +110,12 @@ def _cut_list(document: Any, neck: NeckDescription, plan: RefretPlan, first: int
             Figure(f"{piece.tang_mm:.1f}"),
             radius,
         )
-        for x, words in zip(places, said, strict=False):
-            document.text(x, y, words)
+        for x, figure in zip(places, said, strict=False):
+            document.text(x, y, written(figure))
         document.rect(places[-1], y - 3.5, piece.cut_mm, 4.0)
     if first == 0 and plan.cutting is not None:
         sticks = "; ".join(" ".join(map(str, one)) for one in plan.cutting.sticks)
-        document.text(_LEFT_MM, 172.0, means("exchange.out-each-stick", sticks=sticks)[:150])
+        document.text(_LEFT_MM, 172.0, written(means("exchange.out-each-stick", sticks=sticks))[:150])
     draw_ruler(document)
 
 

@@ -5,6 +5,7 @@ The edge lies on the wood; its notches clear the frets. All lengths in mm, x fro
 
 from __future__ import annotations
 
+from nuvrek.meaning import written
 import io
 import itertools
 from pathlib import Path
@@ -134,7 +135,7 @@ def pdf(edge: Edge) -> bytes:
 
     document = FPDF(orientation="L", unit="mm", format="A4")
     document.set_auto_page_break(False)
-    document.set_title(means("exchange.notched-edge-mm", scale_mm=edge.scale_mm))
+    document.set_title(written(means("exchange.notched-edge-mm", scale_mm=edge.scale_mm)))
     font = Path(__file__).resolve().parents[1] / "desktop/fonts/DejaVuSans.ttf"
     document.add_font("DejaVu", fname=str(font))
     count = sheets(edge)

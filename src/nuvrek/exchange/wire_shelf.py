@@ -61,7 +61,7 @@ def read_shelf(text: str) -> tuple[Wire, ...]:
                 )
             ]
         )
-    faults, found = list[str](), list[Wire]()
+    faults, found = list[Saying](), list[Wire]()
     for number, row in enumerate(rows[1:], 2):
         if not any(cell.strip() for cell in row):
             continue

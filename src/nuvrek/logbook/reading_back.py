@@ -4,6 +4,7 @@ damaged hides no other.
 
 from __future__ import annotations
 
+from nuvrek.meaning import written
 from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from functools import cache
@@ -40,7 +41,7 @@ class Journal(Struct, frozen=True):
 
     entries: list[AnyEntry]
     stand: Stand
-    damage: tuple[str, ...] = ()
+    damage: tuple[Saying, ...] = ()
 
 
 @cache
@@ -93,7 +94,7 @@ def _one_by_one(rows: Sequence[tuple[int, object]], stand: Stand) -> Journal:
                 why = _shorten(error)
         words = means("keeping.entry-cant-read", number=number, why=why)
         damage.append(words)
-        entries.append(Note(text=words))
+        entries.append(Note(text=written(words)))
     return Journal(entries, stand, tuple(damage))
 
 

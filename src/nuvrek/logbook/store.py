@@ -178,7 +178,7 @@ class Logbook(LogbookFile):
     def start(
         self,
         neck: NeckDescription,
-        created: str,
+        created: Saying,
         entries: Sequence[AnyEntry] = (),
         uid: str = "",
     ) -> int:
@@ -191,7 +191,7 @@ class Logbook(LogbookFile):
         with self._sentences(), self._writing():
             return self._start(uid or uuid.uuid4().hex, created, described, bodies).neck
 
-    def _start(self, uid: str, created: str, described: str, bodies: Sequence[str]) -> Stand:
+    def _start(self, uid: str, created: Saying, described: str, bodies: Sequence[str]) -> Stand:
         return insert_neck(self._db, uid, created, described, bodies)
 
     def journal(self, neck: int, photos: bool = True) -> Journal:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import written
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 from typing import Literal
@@ -66,10 +67,10 @@ def hidden(
     wished = LONG_HEIGHTS_MM if one.truth.neck.scale_mm >= LONG_MM else HEIGHTS_MM
     neck = structs.replace(
         one.truth.neck,
-        title=means("practice.practice-neck", detail=word).strip(),
+        title=written(means("practice.practice-neck", detail=word)),
         height_low_mm=wished[0],
         height_high_mm=wished[1],
-        complaint=means("practice.buzzes-with-again"),
+        complaint=written(means("practice.buzzes-with-again")),
     )
     truth = replace(one.truth, neck=neck, string_height_12_mm=wished)
 

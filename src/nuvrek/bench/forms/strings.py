@@ -65,9 +65,9 @@ def row_of(spec: StringSpec, inch: bool) -> StringRow:
     return StringRow(spec.note, gauge, spec.wound, str(spec.each), mass, spec.wrap)
 
 
-def read_strings(rows: Sequence[StringRow]) -> tuple[StringSet | None, dict[int, str]]:
+def read_strings(rows: Sequence[StringRow]) -> tuple[StringSet | None, dict[int, Saying]]:
     """The list as strings, empty lines left out, or None and a sentence for each faulty line."""
-    faults: dict[int, str] = {}
+    faults: dict[int, Saying] = {}
     found = []
     for number, row in enumerate(rows):
         if row.empty:

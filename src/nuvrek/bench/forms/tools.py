@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from nuvrek.units import number_text
+from nuvrek.meaning import Figure
 from nuvrek.meaning import told_by
 from nuvrek.meaning import Saying
 from nuvrek import meaning
@@ -95,8 +97,8 @@ def field_words(kit: Kit, field: ToolField, bench: Unit) -> Saying:
 
 
 def _number(mm: float, unit: Unit, places: int | None) -> Saying:
-    text = format_number(mm, unit, decimals=places)
-    return text.rstrip("0").rstrip(".") if "." in text else text
+    text = number_text(mm, unit, decimals=places)
+    return Figure(text.rstrip("0").rstrip(".") if "." in text else text)
 
 
 def read_kit(

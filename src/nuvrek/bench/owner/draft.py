@@ -119,9 +119,9 @@ class OwnerDraft:
 
     def _priced(self, row: Standing) -> Standing:
         """A way is agreed to with its price, where it has one today."""
-        kind = row.need.term.about.removeprefix("way:")
+        kind = row.need.about.removeprefix("way:")
         way = next((one for one in self.facts.plan.ways if one.kind == kind), None)
-        if row.need.term.matter != "way" or way is None:
+        if row.need.matter != "way" or way is None:
             return row
         total = self.facts.price_of(way)
         if total is None:
@@ -175,7 +175,7 @@ class OwnerDraft:
         terms = tuple(
             self._priced(row).need.term
             for row in standings(self.solved.neck_state, meant, self.facts.plans)
-            if row.need.term.matter == "way"
+            if row.need.matter == "way"
         )
         if not terms:
             return (answer,)

@@ -273,10 +273,10 @@ class NewWireDraft:
             by.setdefault(slot.says, []).append(slot.fret)
         parts: list[Saying] = []
         for says, does in (
-            ("loose", means("pages.loose-crimp-or-mushroom-tang")),
-            ("tight", means("pages.tight-file-barbs-or-open")),
-            ("shallow", means("pages.too-shallow-saw-tang-hair")),
-            ("not read", means("pages.not-read-trial-piece-tells")),
+            ("loose", "pages.loose-crimp-or-mushroom-tang"),
+            ("tight", "pages.tight-file-barbs-or-open"),
+            ("shallow", "pages.too-shallow-saw-tang-hair"),
+            ("not read", "pages.not-read-trial-piece-tells"),
         ):
             if says in by:
                 parts.append(means(does, frets=meaning.frets(tuple(by[says]))))
@@ -298,20 +298,21 @@ class NewWireDraft:
             read = plan.reads[-1]
             done = int(read.fitted.sum())
             how = means("pages.go-so") if grips.possible else means("pages.tighter-does-not-reach")
-            said += means(
+            then = means(
                 "pages.after-out",
                 how_many=means("pages.frets", number=done),
                 length=self.length(read.gained_mm),
                 how=how,
             )
         else:
-            said += means("pages.nothing-learnt-yet-fit-first")
+            then = means("pages.nothing-learnt-yet-fit-first")
+        short: Saying = ""
         if not grips.possible:
-            said += means(
+            short = means(
                 "pages.even-tightest-tangs-lack-level",
                 length=self.length(grips.short_mm),
             )
-        return said
+        return meaning.sentences(said, then, short)
 
     def _wire_words(self, plan: RefretPlan) -> Saying:
         if not plan.choices:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Meaning
 from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from typing import TYPE_CHECKING
@@ -22,7 +23,7 @@ if TYPE_CHECKING:
 class Outcome:
     """One line of the comparison; ``kept`` is None while nothing can be said."""
 
-    matter: Saying
+    matter: Meaning
     promised: Saying
     result: Saying
     kept: bool | None

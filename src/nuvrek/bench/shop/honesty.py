@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import Word, Meaning, keys_in
 from nuvrek.meaning import Saying
 import math
 from collections.abc import Callable, Iterable, Sequence
@@ -34,7 +35,7 @@ _HOURS, _PRICE = means("shop.hours"), means("shop.price")
 class Held(Struct, frozen=True):
     """Of promises about one matter: how many were measured, how many held."""
 
-    matter: str
+    matter: Saying
     held: int
     of: int
 
@@ -48,7 +49,7 @@ class Offer(Struct, frozen=True):
     """A tool that repeats otherwise than its setting says."""
 
     tool: str
-    field: Saying
+    field: str
     set_mm: float
     found_mm: float
     pairs: int
@@ -67,8 +68,8 @@ class Offer(Struct, frozen=True):
 class Usual(Struct, frozen=True):
     """What this shop leaves a kind of neck with: the middle of so many."""
 
-    kind: str
-    matter: str
+    kind: Saying
+    matter: Saying
     mm: float
     of: int
 
@@ -82,15 +83,15 @@ class Honesty(Struct, frozen=True):
     usual: tuple[Usual, ...] = ()
 
 
-def honesty(book: Logbook, kit: Kit, tell: Callable[[str], None] = lambda words: None) -> Honesty:
+def honesty(book: Logbook, kit: Kit, tell: Callable[[Saying], None] = lambda words: None) -> Honesty:
     """Go through every neck of a logbook. It takes its time, and can be left. Raises
     LogbookError.
     """
     rows = book.necks()
-    counts: dict[str, list[bool]] = {}
+    counts: dict[Saying, list[bool]] = {}
     pairs: dict[Tool, list[float]] = {}
     ticks: list[tuple[Ticked, ...]] = []
-    left: dict[tuple[str, str], list[float]] = {}
+    left: dict[tuple[Word, Saying], list[float]] = {}
     for number, row in enumerate(rows, 1):
         patience.ask()
         tell(means("shop.neck", number=number, rows_count=len(rows)))
@@ -106,14 +107,14 @@ def honesty(book: Logbook, kit: Kit, tell: Callable[[str], None] = lambda words:
         ticks.append(ticks_of(row.neck, journal.entries))
         for matter, mm in left_with(row.neck, journal.entries):
             left.setdefault(
-                (kind_of_neck(row.neck) or means("shop.usual-length"), matter), []
+                (Word(kind_of_neck(row.neck) or "usual length"), matter), []
             ).append(mm)
     for kept in hours_held(ticks):
         counts.setdefault(_HOURS, []).append(kept)
     held = [Held(matter, sum(kept), len(kept)) for matter, kept in counts.items()]
-    held.sort(key=lambda one: (-one.of, one.matter))
+    held.sort(key=lambda one: (-one.of, keys_in(one.matter)))
     usual = tuple(
-        Usual(kind, matter, median(mms), len(mms)) for (kind, matter), mms in sorted(left.items())
+        Usual(kind, matter, median(mms), len(mms)) for (kind, matter), mms in sorted(left.items(), key=_by_kind)
     )
     return Honesty(tuple(held), offers(pairs, kit), len(rows), usual)
 
@@ -131,10 +132,7 @@ def left_with(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple
         return []
     found = [
         (
-            means(
-                "shop.string-over-12",
-                low=means("shop.low") if one.side == "bass" else means("shop.high"),
-            ),
+            means("shop.bass-over-12" if one.side == "bass" else "shop.treble-over-12"),
             one.height_mm,
         )
         for one in closing
@@ -144,14 +142,14 @@ def left_with(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple
     return found if relief is None else [*found, (means("shop.relief"), relief.mm)]
 
 
-def outcomes(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[str, bool]]:
+def outcomes(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[Saying, bool]]:
     """What was promised of each way that was gone and measured afterwards: the matter, and whether
     it held.
     """
     from nuvrek.bench.solved import see, wanted_alone
 
     chosen = [n for n in live_numbers(entries) if isinstance(entries[n - 1], Chosen)]
-    found: list[tuple[str, bool]] = []
+    found: list[tuple[Saying, bool]] = []
     for n, number in enumerate(chosen):
         end = chosen[n + 1] - 1 if n + 1 < len(chosen) else len(entries)
         if not any(isinstance(entry, Reading) for entry in entries[number:end]):
@@ -163,9 +161,18 @@ def outcomes(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[
     return found
 
 
-def _matter(said: Saying) -> Saying:
-    """Both sides of a matter are one matter."""
-    return said.split(",")[0]
+# Both sides of a matter are one matter.
+_BOTH_SIDES = {"pages.string-over-fret": "shop.string-height", "pages.clean-from": "shop.clean-from"}
+
+
+def _matter(said: Meaning) -> Meaning:
+    both = _BOTH_SIDES.get(said.key)
+    return said if both is None else means(both)
+
+
+def _by_kind(item: tuple[tuple[Word, Saying], list[float]]) -> tuple[str, tuple[str, ...]]:
+    (kind, matter), _ = item
+    return kind.text, keys_in(matter)
 
 
 def hours_held(ticks: Sequence[tuple[Ticked, ...]]) -> list[bool]:

@@ -71,7 +71,7 @@ def light_strip(
     heights = rows[1:, k] @ solved.map.solution.z + constants[1:, k]
     tilt = _line(x, heights.tolist(), neck.joint_fret)
     ways = []
-    figures: tuple[tuple[int, str], ...] = ()
+    figures: tuple[tuple[int, Saying], ...] = ()
     for way in light.ways if light is not None else ():
         a, b = (float(heights[f - 1] - tilt(x[f])) for f in (way.low, way.high))
         slope = (b - a) / (x[way.high] - x[way.low])
@@ -120,7 +120,7 @@ class Moment(Struct, frozen=True):
     """A point in a neck's journal to compare with: after how many entries, and what it was."""
 
     length: int
-    words: str
+    words: Saying
 
 
 def moments(session: Session) -> tuple[Moment, ...]:
@@ -128,14 +128,15 @@ def moments(session: Session) -> tuple[Moment, ...]:
     newest first.
     """
     found: list[Moment] = []
-    name, day, readings = means("strips.first-readings"), "", 0
+    name: Saying = means("strips.first-readings")
+    day, readings = "", 0
     for number in live_numbers(session.entries):
         entry = session.entries[number - 1]
         if isinstance(entry, RoundStart | Chosen):
             if readings:
-                found.append(Moment(number - 1, f"{day} {name}".strip()))
+                found.append(Moment(number - 1, means("strips.day-name", day=day, name=name)))
             if isinstance(entry, RoundStart):
-                name: Saying = (
+                name = (
                     lower_first(ROUNDS[entry.name][0]) if entry.name in ROUNDS else entry.name
                 )
             readings = 0
@@ -189,7 +190,7 @@ def difference_strip(
         else means("strips.no-lane-read-both-times")
     )
     return DifferenceStrip(
-        means("strips.change"), means("strips.since", detail=moment.words)[:28], change, words
+        means("strips.change"), means("strips.since", detail=moment.words), change, words
     )
 
 

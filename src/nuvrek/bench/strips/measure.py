@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import brief
 from nuvrek.meaning import Saying
 from collections.abc import Iterator
 from typing import TYPE_CHECKING, Literal
@@ -81,9 +82,12 @@ def _note(pad: Keypad, station: Station) -> Saying:
         case "sweep":
             return edge_words(pad.neck, pad.cursor, pad.kit.rockers_mm)
         case "rod-feel":
-            return "     ".join(
-                means("strips.detail-feel", detail=n, feel=Word(feel))
-                for n, feel in enumerate(FEELS, 1)
+            return meaning.listed(
+                (
+                    means("strips.detail-feel", detail=n, feel=Word(feel))
+                    for n, feel in enumerate(FEELS, 1)
+                ),
+                by="  ",
             )
         case "size" if station.what == "radius":
             return gauge_words(pad.neck, pad.cursor)
@@ -113,8 +117,9 @@ def values_strip(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesStrip:
     def show(reading: AnyReading, fret: int, lane: Lane, count: int) -> None:
         here = lane == station.lane
         if here or fret not in values or not values[fret][1]:
-            times = f" ×{count}" if count > 1 else ""
-            values[fret] = (_short(reading, unit, height_unit) + times, here)
+            short = brief(value_words(reading, unit, height_unit))
+            times = means("strips.times", value=short, count=count) if count > 1 else short
+            values[fret] = (times, here)
 
     if STATIONS[station.kind].sweep:
         for reading, fret, lanes in _marked(pad, station):
@@ -163,18 +168,6 @@ def _marked(pad: Keypad, station: Station) -> Iterator[tuple[AnyReading, int, tu
 def _lanes_of(reading: AnyReading) -> tuple[Lane, ...]:
     lane: Lane | None = getattr(reading, "lane", None) or getattr(reading, "side", None)
     return LANES if lane is None else (lane,)
-
-
-def _short(reading: AnyReading, unit: Unit, height_unit: Unit) -> Saying:
-    words = value_words(reading, unit, height_unit)
-    if isinstance(reading, Gap):
-        words = words.replace(
-            amount_words(reading, unit),
-            amount_words(reading, unit).replace(means("strips.to-with-again"), "–"),
-        )
-    for name in _TRIM:
-        words = words.removesuffix(name)
-    return words
 
 
 def dots_of(pad: Keypad) -> Dots:

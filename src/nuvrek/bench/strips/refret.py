@@ -4,6 +4,8 @@ frets.
 
 from __future__ import annotations
 
+from nuvrek.units import number_text
+from nuvrek.meaning import Figure
 from nuvrek.meaning import Saying
 from typing import TYPE_CHECKING
 
@@ -47,7 +49,7 @@ class SlotStrip(Struct, frozen=True):
     title: Saying
     under: Saying
     slots: tuple[tuple[int, float, float, str, bool], ...]
-    figures: tuple[tuple[int, str], ...]
+    figures: tuple[tuple[int, Saying], ...]
     grips: tuple[float, ...] = ()
     most_mm: float = 0.15
 
@@ -108,8 +110,8 @@ def slot_strip(
     )
 
 
-def _to_do(slot: Slot, unit: Unit) -> str:
+def _to_do(slot: Slot, unit: Unit) -> Figure:
     if slot.saw_mm > 0.0 and not slot.crimp_mm:
-        return f"↓{format_number(slot.saw_mm, unit).removeprefix('0')}"
+        return Figure(f"↓{number_text(slot.saw_mm, unit).removeprefix('0')}")
     sign = "+" if slot.crimp_mm > 0.0 else "−"
-    return f"{sign}{format_number(abs(slot.crimp_mm), unit).removeprefix('0')}"
+    return Figure(f"{sign}{number_text(abs(slot.crimp_mm), unit).removeprefix('0')}")

@@ -107,7 +107,7 @@ class LightStrip(Struct, frozen=True):
     heights_mm: tuple[float, ...]
     ways: tuple[tuple[tuple[float, float, float, float], tuple[tuple[int, float], ...]], ...]
     words: Saying
-    figures: tuple[tuple[int, str], ...]
+    figures: tuple[tuple[int, Saying], ...]
     exaggeration: float = 1.0
 
 
@@ -127,7 +127,7 @@ class DifferenceStrip(Struct, frozen=True):
     """Tops now less tops then, (frets, 3) in mm, with what it says in words."""
 
     title: Saying
-    under: str
+    under: Saying
     change_mm: tuple[tuple[float, ...], ...]
     words: Saying
 

@@ -32,10 +32,10 @@ class Standing(Struct, frozen=True):
         return self.given is not None and (self.given.agreed or bool(self.given.reason))
 
     @property
-    def words(self) -> str:
+    def words(self) -> Saying:
         """The thing by its name; what was agreed in the words in which it was."""
         agreed = self.given is not None and self.given.agreed
-        return self.given.term.words if self.given and agreed else self.need.term.words
+        return self.given.term.words if self.given and agreed else self.need.said
 
     @property
     def says(self) -> Saying:
@@ -87,7 +87,7 @@ def waiting(neck_state: NeckState, step: Step) -> tuple[Need, ...]:
     needs = needs_of(chosen.way, plans_of(neck_state))
     if neck_state.new_wire_promise is not None and of_family(chosen.way, "levels"):
         # The level that new wire needs was agreed with the wire.
-        needs = tuple(need for need in needs if need.term.matter not in ("way", "limits"))
+        needs = tuple(need for need in needs if need.matter not in ("way", "limits"))
     dealings = neck_state.dealings
     found = (Standing(need, dealings.on(*need.key)) for need in waits_for(step, needs))
     return tuple(one.need for one in found if not one.settled)
@@ -97,7 +97,7 @@ def waiting_words(needs: tuple[Need, ...]) -> Saying:
     """Why a step waits, as a sentence; nothing where it does not."""
     if not needs:
         return ""
-    named = meaning.listed(dict.fromkeys(lower_first(MATTERS[need.term.matter]) for need in needs))
+    named = meaning.listed(dict.fromkeys(lower_first(MATTERS[need.matter]) for need in needs))
     return means("work.step-waits-owners-word", named=named)
 
 
@@ -124,6 +124,6 @@ def open_words(found: Iterable[Standing]) -> Saying:
     if not missing:
         return ""
     named = meaning.listed(
-        dict.fromkeys(lower_first(MATTERS[one.need.term.matter]) for one in missing)
+        dict.fromkeys(lower_first(MATTERS[one.need.matter]) for one in missing)
     )
     return means("work.not-agreed-owner-yet", named=named)

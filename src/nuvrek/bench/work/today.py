@@ -114,7 +114,7 @@ def need_of(now: NeckState, asked: bool = True) -> Need:
     if step.wait:
         return structs.replace(made, kind="waits", until=until_of(now), longer_better=True)
     if asked and (needs := waiting(now, step)):
-        named = meaning.listed(dict.fromkeys(need.term.matter for need in needs))
+        named = meaning.listed(dict.fromkeys(need.matter for need in needs))
         said = means("work.owners-word", title=title, named=named)
         return structs.replace(made, kind="word", action=said)
     return made

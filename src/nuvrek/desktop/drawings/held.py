@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt
 from PyQt6.QtGui import QPaintEvent, QPen
 from PyQt6.QtWidgets import QSizePolicy, QWidget
@@ -48,7 +49,7 @@ class HeldView(QWidget):
             for n, row in enumerate(self.rows):
                 y = t.px(_ROW) * n + t.px(_ROW) / 2
                 name = QRectF(8, y - t.px(14), t.px(_NAME), t.px(28))
-                write(painter, t, name, row.matter, 16, "ink", bold=True, align=left)
+                write(painter, t, name, say(row.matter), 16, "ink", bold=True, align=left)
                 start = t.px(_NAME) + 12
                 wide = self.width() - start - t.px(_SAID)
                 shown = min(row.of, _MOST)

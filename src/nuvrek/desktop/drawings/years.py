@@ -4,6 +4,7 @@ and what was done.
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_all
 from nuvrek.wording.speech import say
 from collections.abc import Callable, Sequence
 from datetime import date
@@ -49,7 +50,7 @@ class YearsView(QWidget):
         """Draw these; ``before`` and ``after`` are the two that are held against each other."""
         self.visits, self.before, self.after = visits, before, after
         self.unit, self.waiting = unit, waiting
-        told = (f"{v.day}: {', '.join(v.done) or tr('looked at')}" for v in visits)
+        told = (f"{v.day}: {', '.join(say_all(v.done)) or tr('looked at')}" for v in visits)
         self.setAccessibleDescription("; ".join(told))
         self.update()
 
@@ -241,7 +242,7 @@ class YearsView(QWidget):
         self._label(painter, box, tr("done"), tr("that day"))
         ends = [-1e9, -1e9, -1e9]
         for visit in self.visits:
-            said = ", ".join(visit.done)
+            said = ", ".join(say_all(visit.done))
             if not said:
                 continue
             painter.setFont(t.font(12))

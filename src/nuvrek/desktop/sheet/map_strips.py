@@ -82,10 +82,10 @@ class Light(StripPainter):
         edge = -1e9
         for fret, text in sorted(lane.figures, key=lambda f: self.g.fret_x(f[0])):
             self.p.setFont(self.theme.font(12, figures=True))
-            wide = self.p.fontMetrics().horizontalAdvance(text)
+            wide = self.p.fontMetrics().horizontalAdvance(say(text))
             x = self.g.fret_x(fret)
             if x - wide / 2 > edge + 3:
-                self.words(x, self.box.top() + 31, text, "brass", 12)
+                self.words(x, self.box.top() + 31, say(text), "brass", 12)
                 edge = x + wide / 2
 
 

@@ -111,7 +111,7 @@ class Slots(StripPainter):
             if says in _SLOT_WORDS:
                 self.words(self.g.fret_x(fret), floor + 0.6 * row, says, "plum", 11, figures=False)
         for fret, said in lane.figures:
-            self.words(self.g.fret_x(fret), floor + 1.6 * row, said, "ink", 12, bold=True)
+            self.words(self.g.fret_x(fret), floor + 1.6 * row, say(said), "ink", 12, bold=True)
         if grips:
             self._grips(lane, self.box.bottom() - 4, grips - row)
 

@@ -418,7 +418,7 @@ class FilingStage(Stage):
             if doubt is not None
             else "",
         )
-        self.told.setText(" ".joinsay_all(part for part in said if part))
+        self.told.setText(" ".join(say_all(part for part in said if part)))
         # In a grid that scrolls a label takes the height of the words before.
         self.told.setMinimumHeight(self.told.heightForWidth(self.told.width()))
         watched = watch_words(rehearsal, viewed, filing.unit)

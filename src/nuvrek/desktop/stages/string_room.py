@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_all
 from nuvrek.wording.speech import say
 from msgspec import structs
 from PyQt6.QtCore import Qt, QTimer
@@ -183,7 +184,7 @@ class RoomStage(Stage):
         self.even.setText(
             tr("Relief for this touch: {even_words}.", even_words=room.even_words(s.unit))
         )
-        self.assumed.setText(" ".join(one.words(s.height_unit) for one in room.on.assumed))
+        self.assumed.setText(" ".join(say_all(one.words(s.height_unit) for one in room.on.assumed)))
         head, _, rest = room.note_words(s.unit).partition(". ")
         self.bar.show_words(
             head,

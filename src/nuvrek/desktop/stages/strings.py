@@ -72,7 +72,7 @@ class StringsPage(QWidget):
         for n in range(MOST_CAPO + 1):
             self.capo.addItem(tr("capo {detail}", detail=n) if n else tr("no capo"), n)
         for semitones, words in TUNINGS.items():
-            self.tuning.addItem(words, semitones)
+            self.tuning.addItem(say(words), semitones)
         for box, name in (
             (self.capo, tr("Capo")),
             (self.tuning, tr("Compare with another tuning")),

@@ -306,7 +306,7 @@ class TakeInStage(Stage):
         neck, faults = read_form({name: line.text() for name, line in self.fields.items()}, rest)
         if wrong and not faults:
             return None, {"strings": next(iter(wrong.values()))}
-        return say(neck, faults)
+        return neck, faults
 
     def _edited(self) -> None:
         if self._loading or self.app.session is None:

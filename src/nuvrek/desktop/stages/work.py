@@ -201,7 +201,7 @@ class WorkStage(Stage):
         if self.app.write(lambda: session.append(entry)):
             self.seat.clear()
             self.refresh()
-            self.bar.say(seated_words(entry))
+            self.bar.say(say(seated_words(entry)))
 
     def _tick(self, firm: bool = False, unread: bool = False) -> None:
         """Tick the step in hand; ``firm``: the hand says that all frets were pressed and hold;
@@ -218,7 +218,7 @@ class WorkStage(Stage):
             self.bar.say(tr("{gated} 0 goes to it.", gated=gated))
             return
         if not firm and (asked := asked_first(session.neck_state, step)):
-            self.bar.say(asked)
+            self.bar.say(say(asked))
             return
         station = None if unread else due_reading(session, step, self.app.settings.kit)
         if station is not None:

@@ -95,7 +95,7 @@ def figures(way: Way, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
     hours = figure(f"{way.minutes / 60:.1f}") if way.minutes else "–"
     worst = format_number(way.worst_mm, unit) if filed else "0"
     metal = format_number(way.metal_mm, unit) if filed else "0"
-    return say_all(say(metal), worst, thin, str(way.levels_left), relief, clean, per, hours)
+    return say_all((metal, worst, thin, str(way.levels_left), relief, clean, per, hours))
 
 
 def cost_figures(way: Way, cost: Cost, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
@@ -117,7 +117,7 @@ def cost_figures(way: Way, cost: Cost, unit: Unit, height_unit: Unit) -> tuple[s
 
 
 def _short(mm: float, unit: Unit) -> str:
-    return format_number(mm, unit).removeprefix("0")
+    return say(format_number(mm, unit)).removeprefix("0")
 
 
 class WayRow(QWidget):

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from PyQt6.QtCore import QMimeData, pyqtSignal
 from PyQt6.QtGui import QKeyEvent
 from PyQt6.QtWidgets import QPlainTextEdit
@@ -33,7 +34,7 @@ class WordsField(QPlainTextEdit):
     def insertFromMimeData(self, source: QMimeData | None) -> None:
         text, room = source.text() if source is not None else "", self._room()
         # Cut before it is laid out: a field lays out every letter, however many are pasted.
-        self.insertPlainText(whole_letters(text[: max(room, 0)]))
+        self.insertPlainText(say(whole_letters(text[: max(room, 0)])))
         if len(text) > room:
             self.full.emit(
                 tr(

@@ -258,29 +258,14 @@ def _range_words(one: _Standing) -> Saying:
 
 def _end_finding(one: _Standing, size: Saying) -> Finding:
     """A rock at the ends and none in the middle: sprung, until pressing says otherwise."""
-    ends = means("findings.and").join({0: "low", 2: "high"}[k] for k in one.here)
-    which = means("findings.end") if len(one.here) == 1 else means("findings.ends")
-    amount = f"{size}. " if one.lanes else ""
+    at = "both" if len(one.here) > 1 else ("bass" if one.here[0] == 0 else "treble")
+    amount: Saying = means("findings.size-sentence", size=size) if one.lanes else ""
     if one.firm:
-        text = means(
-            "findings.pressed-holds-few-strokes-alone",
-            amount=amount,
-            which=which,
-        )
-        return one.named(
-            "end-high",
-            text,
-            means("findings.fret-high", fret=one.fret, ends=ends, which=which),
-        )
-    text = means(
-        "findings.middle-down-sprung-end-until",
-        amount=amount,
-    )
-    return one.named(
-        "end-up",
-        text,
-        means("findings.fret-up", fret=one.fret, ends=ends, which=which),
-    )
+        holds = "findings.ends-pressed-hold" if at == "both" else "findings.end-pressed-holds"
+        head = means(f"findings.fret-high-{at}", fret=one.fret)
+        return one.named("end-high", meaning.sentences(amount, means(holds)), head)
+    text = meaning.sentences(amount, means("findings.middle-down-sprung-end-until"))
+    return one.named("end-up", text, means(f"findings.fret-up-{at}", fret=one.fret))
 
 
 def _by_caliper(neck_map: HeightMap, fret: int, rise_mm: float, unit: Unit) -> Saying:

@@ -144,7 +144,7 @@ class BenchCopy(Logbook):
 
     # --- what is written here and still to be told there -----------------------------------
 
-    def _start(self, uid: str, created: str, described: str, bodies: Sequence[str]) -> Stand:
+    def _start(self, uid: str, created: Saying, described: str, bodies: Sequence[str]) -> Stand:
         stand = insert_neck(self._db, uid, created, described, bodies)
         self._tell(uid, Started(created, described, tuple(bodies)))
         self.note_own(uid, bodies)

@@ -19,11 +19,11 @@ class Inspected(Struct, frozen=True):
 
     necks: int
     entries: int
-    wrong: tuple[str, ...]
+    wrong: tuple[Saying, ...]
 
 
 def inspect(
-    source: Path | Callable[[], Logbook], told: Callable[[str], None] = lambda words: None
+    source: Path | Callable[[], Logbook], told: Callable[[Saying], None] = lambda words: None
 ) -> Inspected:
     """Look through a logbook, opened at its path or by ``source``; ``told`` hears how far it is.
     Nothing is changed. Raises LogbookError.
@@ -32,7 +32,7 @@ def inspect(
         told(means("keeping.checking-file"))
         found = book.check(thorough=True)
         # Where pages can be read each row is named that is not as it was written.
-        wrong: Saying = [*book.wrong_marks()] if found else []
+        wrong: list[Saying] = [*book.wrong_marks()] if found else []
         if found and not wrong:
             wrong = [means("keeping.file", detail=found)]
         entries, rows = 0, book.necks()
@@ -42,5 +42,5 @@ def inspect(
             journal = book.journal(row.id)
             entries += len(journal.entries) - len(journal.damage)
             named = means("keeping.neck-with-id-title", id=row.id, title=row.neck.title)
-            wrong.extend(f"{named}: {sentence}" for sentence in (*row.damage, *journal.damage))
+            wrong.extend(means("keeping.of-neck", neck=named, fault=sentence) for sentence in (*row.damage, *journal.damage))
     return Inspected(len(rows), entries, tuple(wrong))

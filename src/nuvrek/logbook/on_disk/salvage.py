@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import written
 from nuvrek.meaning import Saying
 import os
 import shutil
@@ -169,7 +170,7 @@ def _neck_numbers(source: sqlite3.Connection, lost: list[Saying]) -> list[int]:
     return sorted(numbers)
 
 
-def _neck(source: sqlite3.Connection, number: int) -> tuple[object, str]:
+def _neck(source: sqlite3.Connection, number: int) -> tuple[object, Saying]:
     try:
         row = source.execute(
             "SELECT described, created FROM neck WHERE id = ?", (number,)
@@ -209,7 +210,7 @@ def _journal(source: sqlite3.Connection, number: int) -> Journal:
     if not open_end:
         return journal
     words = means("keeping.what-came-after-entry-cant", last=last)
-    return Journal([*journal.entries, Note(text=words)], journal.stand, (*journal.damage, words))
+    return Journal([*journal.entries, Note(text=written(words))], journal.stand, (*journal.damage, words))
 
 
 def _last_number(source: sqlite3.Connection, number: int) -> tuple[int, bool]:

@@ -4,6 +4,7 @@ step waits for it.
 
 from __future__ import annotations
 
+from nuvrek.meaning import Shown, written
 from nuvrek.meaning import Saying
 from collections.abc import Callable, Sequence
 from typing import Literal
@@ -30,19 +31,26 @@ _HARMLESS_KEYS = ("prove", "look-again", "before", "tape", "retune")
 # A crown or wire that differs by less than this is the same (common practice, no source).
 SAME_MM = 0.02
 
-Length = Callable[[float], str]
+Length = Callable[[float], Shown]
 
 
 class Need(Struct, frozen=True):
     """One thing to be agreed, and before which step."""
 
-    term: Term
+    matter: Matter
+    about: str
+    said: Saying
     before: Before
 
     @property
     def key(self) -> tuple[Matter, str]:
         """What is looked up in what was said."""
-        return self.term.matter, self.term.about
+        return self.matter, self.about[:200]
+
+    @property
+    def term(self) -> Term:
+        """The thing as it is written down when it is agreed, in the words it is shown in."""
+        return Term(matter=self.matter, about=self.about[:200], words=written(self.said)[:200])
 
 
 class Plans(Struct, frozen=True):
@@ -60,28 +68,21 @@ def needs_of(kind: str, plans: Plans) -> tuple[Need, ...]:
     """All that an owner has to say to a way; nothing where it changes nothing."""
     if kind in UNASKED:
         return ()
-    made = [Need(_term("way", f"way:{kind}", way_title(kind)), "work"), *_limits(kind)]
+    made = [Need("way", f"way:{kind}", way_title(kind), "work"), *_limits(kind)]
     if of_family(kind, "planned") or of_family(kind, "levels"):
         made += _filing(plans)
     if of_family(kind, "new wire"):
         made += _wire(kind, plans)
     if kind == "new-neck":
         made.append(
-            Need(
-                _term("originals", means("needs.old-neck"), means("needs.old-neck-comes-back-you")),
-                "",
-            )
+            Need("originals", "old neck", means("needs.old-neck-comes-back-you"), "")
         )
     return (*made, *_wishes(plans), *_outside(plans))
 
 
-def _term(matter: Matter, about: Saying, said: Saying) -> Term:
-    return Term(matter=matter, about=about[:200], words=said[:200])
-
-
 def _limits(kind: str) -> list[Need]:
     return [
-        Need(_term("limits", f"limits:{kind}:{n}", said), "work")
+        Need("limits", f"limits:{kind}:{n}", said, "work")
         for n, said in enumerate(limits_of(kind))
     ]
 
@@ -97,7 +98,7 @@ def _wishes(plans: Plans) -> list[Need]:
             height=plans.height(low),
             high=plans.height(high),
         )
-        found.append(Need(_term("heights", f"heights:{low:.2f}/{high:.2f}", said), ""))
+        found.append(Need("heights", f"heights:{low:.2f}/{high:.2f}", said, ""))
     if not neck.bare:
         relief = neck.relief_wanted_mm("bass"), neck.relief_wanted_mm("treble")
         same = abs(relief[0] - relief[1]) < SAME_MM / 2
@@ -110,7 +111,7 @@ def _wishes(plans: Plans) -> list[Need]:
             )
         about = f"relief:{relief[0]:.2f}/{relief[1]:.2f}"
         found.append(
-            Need(_term("relief", about, means("needs.relief-strings-pitch", both=both)), "")
+            Need("relief", about, means("needs.relief-strings-pitch", both=both), "")
         )
     return found
 
@@ -120,7 +121,7 @@ def _filing(plans: Plans) -> list[Need]:
     agreed, neck, found = plans.agreed, plans.neck, list[Need]()
     if agreed.grooves_stay:
         said = means("needs.shallow-grooves-stay-so-frets")
-        found.append(Need(_term("grooves", means("needs.grooves-stay"), said), "file"))
+        found.append(Need("grooves", "grooves stay", said, "file"))
     least = agreed.least_crown_mm
     if least is not None and least < neck.least_crown_mm - SAME_MM:
         said = means(
@@ -128,18 +129,15 @@ def _filing(plans: Plans) -> list[Need]:
             length=plans.length(least),
             usual=_usual(plans),
         )
-        found.append(Need(_term("least crown", f"least:{least:.2f}", said), "file"))
+        found.append(Need("least crown", f"least:{least:.2f}", said, "file"))
     if agreed.untouched:
         alone = tuple(sorted(agreed.untouched))
-        said = means(
-            "needs.left-found",
-            frets_do=means("needs.are", frets=meaning.frets(alone), number=len(alone)),
-        )
-        found.append(Need(_term("left alone", f"alone:{_row(alone)}", said), "file"))
+        said = means("needs.are-left", frets=meaning.frets(alone), number=len(alone))
+        found.append(Need("left alone", f"alone:{_row(alone)}", said, "file"))
     return found
 
 
-def _usual(plans: Plans) -> str:
+def _usual(plans: Plans) -> Shown:
     return plans.length(plans.neck.least_crown_mm)
 
 
@@ -162,15 +160,15 @@ def _wire(kind: str, plans: Plans) -> list[Need]:
                 wire_width=plans.length(neck.wire_width_mm),
                 wire_height=plans.length(neck.wire_height_mm),
             )
-            found.append(Need(_term("wire", f"wire:{wire.name}", said), "pull"))
+            found.append(Need("wire", f"wire:{wire.name}", said, "pull"))
     if terms.corners and kind in ("refret-true", "refret-angle"):
         frets = tuple(sorted({fret for fret, _ in terms.corners}))
         said = means("needs.boards-corners-stay-worn", frets=meaning.frets(frets))
-        found.append(Need(_term("corners", f"corners:{_row(frets)}", said), "wood"))
+        found.append(Need("corners", f"corners:{_row(frets)}", said, "wood"))
     if neck.lacquered or neck.bound:
-        found.append(Need(_term("finish", f"finish:{kind}", _finish_words(neck)), "pull"))
+        found.append(Need("finish", f"finish:{kind}", _finish_words(neck), "pull"))
     said = means("needs.old-frets-come-back-you")
-    return [*found, Need(_term("originals", means("needs.old-frets"), said), "")]
+    return [*found, Need("originals", "old frets", said, "")]
 
 
 def _finish_words(neck: NeckDescription) -> Saying:
@@ -186,7 +184,7 @@ def _outside(plans: Plans) -> list[Need]:
     if arrived is None or not arrived.outside.strip():
         return []
     said = means("needs.found-came", detail=" ".join(arrived.outside.split()))
-    return [Need(_term("outside", f"outside:{arrived.outside}", said), "")]
+    return [Need("outside", f"outside:{arrived.outside}", said, "")]
 
 
 def waits_for(step: Step, needs: Sequence[Need]) -> tuple[Need, ...]:

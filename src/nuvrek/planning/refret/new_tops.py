@@ -5,6 +5,7 @@ tops will stand, what their first level takes, what nut and saddle must do. Leng
 
 from __future__ import annotations
 
+from nuvrek.meaning import written
 from dataclasses import dataclass, replace
 
 import numpy as np
@@ -97,7 +98,7 @@ def usual_wire(neck: NeckDescription) -> Wire:
     else:
         name = means("refret.hard-wire-like-old") if hard else means("refret.wire-like-old")
     return Wire(
-        name=name,
+        name=written(name),
         crown_mm=min(crown, 3.0),
         width_mm=min(neck.wire_width_mm + STEP_UP_MM[1] * ("wider" in wish), 4.0),
         tang_mm=USUAL_TANG_MM,

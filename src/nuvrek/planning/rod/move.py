@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import listed
 from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from datetime import datetime
@@ -311,7 +312,7 @@ def _words(
     if len(moves) == 2 and moves[0][1] == moves[1][1]:
         said: Saying = means("rod.both-rods", turns_words=turns_words(moves[0][1]))
     elif neck.rod == "twin":
-        said = meaning.listed(
+        said = listed(
             means(
                 "rod.on-the",
                 turns_words=turns_words(turns),

@@ -62,16 +62,11 @@ class Score:
         gone = meaning.listed((lower_first(way_title(way)) for way in self.ways), by=",") or means(
             "practice.nothing-done"
         )
-        rings = (
-            means("practice.every-note-rings-clean")
-            if self.clean
-            else means("practice.of", notes=self.notes[0], other_notes=self.notes[1])
-        )
-        ends = "." if self.clean else means("practice.notes-ring-clean")
-        if not self.clean:
-            ends += (
-                means("practice.said-beforehand") if self.told else means("practice.nothing-said")
-            )
+        if self.clean:
+            rings = means("practice.every-note-rings-clean")
+        else:
+            key = "practice.notes-clean-as-said" if self.told else "practice.notes-clean-unsaid"
+            rings = means(key, clean=self.notes[0], notes=self.notes[1])
         plain: Saying = ""
         if self.plain_mm is not None and self.by == "advice":
             plain = means(
@@ -87,7 +82,7 @@ class Score:
                 else means("practice.plain-procedure"),
                 gone=gone,
             ),
-            f"{rings}{ends}",
+            rings,
             means("practice.metal-off-sum-mm", metal_mm=self.metal_mm, plain=plain),
             means(
                 "practice.readings-minutes-bench",

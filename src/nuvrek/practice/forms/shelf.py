@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import listed
 from nuvrek.meaning import Saying
 from collections.abc import Sequence
 
@@ -172,7 +173,7 @@ def _judge_offer(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry]
         means("practice.you-offered", way_title=way_title(chosen), costs=costs),
         means(
             "practice.program-would",
-            course=meaning.listed((way_title(kind) for kind in course), by=","),
+            course=listed((way_title(kind) for kind in course), by=","),
         ),
         *plan.reasons[:2],
     ]

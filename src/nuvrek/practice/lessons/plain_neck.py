@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.meaning import written
 from nuvrek.meaning import Saying
 import numpy as np
 
@@ -27,7 +28,7 @@ def plain_neck(
 ) -> LivingNeck:
     """Even tops on a smooth board, strung to pitch with the heights its owner wants."""
     neck = NeckDescription(
-        title=means("lessons.practice-neck"),
+        title=written(means("lessons.practice-neck")),
         scale_mm=648.0,
         frets=22,
         joint_fret=16,
@@ -37,7 +38,7 @@ def plain_neck(
         height_high_mm=HIGH_MM,
         relief_target_mm=WANTED_MM,
         zero_fret=zero_fret,
-        complaint=complaint,
+        complaint=written(complaint),
     )
     condition = Condition(
         proud=0,

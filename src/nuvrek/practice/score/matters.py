@@ -96,11 +96,11 @@ def _matters(one: LivingNeck) -> Iterator[Matter]:
             grooved[0],
         )
     wanted = (one.neck.height_low_mm or 0.0, one.neck.height_high_mm or 0.0)
-    for height, asked, side in zip(strung.string_height_mm(), wanted, SIDES, strict=True):
+    for height, asked, lane in zip(strung.string_height_mm(), wanted, SIDES, strict=True):
         if abs(height - asked) > HEIGHT_MM:
             words = means(
                 "practice.string-stands-mm-over-12",
-                lane_words=LANE_WORDS[side],
+                lane_words=LANE_WORDS[lane],
                 height=height,
             )
             yield Matter("heights", words, means("practice.rule-12"))

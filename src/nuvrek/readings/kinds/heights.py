@@ -62,17 +62,13 @@ STRING_HEIGHT = EntryRecord(
 
 
 def _string_prompt(station: Station, fret: int, side: Saying, _strings: Saying) -> Saying:
-    named = (
-        means("stations.string-with-string-3", string=station.string)
-        if station.string
-        else means("stations.open-string", side=side)
-    )
     if station.capo:
-        named = means(
-            "stations.capo-string",
-            removesuffix=named.removesuffix(". Open string"),
-            capo=station.capo,
-        )
+        key = "stations.string-under-capo" if station.string else "stations.side-under-capo"
+        named = means(key, string=station.string, side=side, capo=station.capo)
+    elif station.string:
+        named = means("stations.string-with-string-3", string=station.string)
+    else:
+        named = means("stations.open-string", side=side)
     return means("stations.over-fret-height", named=named, fret=fret)
 
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_all
 from nuvrek.wording.speech import say
 from nuvrek.bench.pages.work import planned
 from nuvrek.bench.papers.facts import Facts
@@ -68,8 +69,8 @@ def _agreed(facts: Facts) -> str:
     rows = standings(facts.now, _kinds(facts), facts.plans)
     if facts.owner is not None and not facts.owner.asked:
         return tr("The house's own: nobody is asked.")
-    agreed = [one.need.term.words for one in rows if one.settled]
-    open_still = [one.need.term.words.rstrip(".") for one in rows if not one.settled]
+    agreed = [say(one.need.said) for one in rows if one.settled]
+    open_still = [say(one.need.said).rstrip(".") for one in rows if not one.settled]
     said = [f"{one.rstrip('.')}." for one in agreed]
     if open_still:
         said.append(tr("NOT AGREED YET: {open_still}.", open_still="; ".join(open_still)))
@@ -119,4 +120,4 @@ def steps_table(facts: Facts) -> Table:
 
 def _cautions(facts: Facts) -> str:
     cautions = dict.fromkeys(one for step in _steps_of(facts) for one in step.cautions)
-    return " ".join((*cautions, FIRST)) if cautions else ""
+    return " ".join(say_all((*cautions, FIRST))) if cautions else ""

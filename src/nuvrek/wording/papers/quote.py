@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 from datetime import date, timedelta
 
 from nuvrek.bench.owner.cost import doubt_of_price
@@ -103,7 +104,7 @@ def quote_letter(facts: Facts, given: Quote) -> Letter:
             )
         )
     asked = standings(facts.now, given.ways, facts.plans)
-    about = [one.need.term.words for one in asked if one.need.term.matter != "way"]
+    about = [say(one.need.said) for one in asked if one.need.matter != "way"]
     if about:
         parts += [tr("What we ask you to agree to"), " ".join(_full(one) for one in about)]
     if given.until:

@@ -38,7 +38,7 @@ class GatesView(QWidget):
     def show_rows(self, rows: tuple[Standing, ...], selected: int) -> None:
         """Draw these rows, by gate."""
         self.rows, self.selected = rows, selected
-        told = (f"{MATTERS[r.need.term.matter]}: {r.need.term.words} {r.says}" for r in rows)
+        told = (f"{MATTERS[r.need.matter]}: {say(r.need.said)} {r.says}" for r in rows)
         self.setAccessibleDescription("; ".join(told))
         self.setFixedHeight(self.high)
         self.update()
@@ -129,7 +129,7 @@ class GatesView(QWidget):
             line.setHeight(t.px(26))
             words = line.translated(0, t.px(26))
             words.setHeight(box.height() - t.px(26))
-        self._text(painter, line, say(MATTERS[row.need.term.matter]), 15, "ink", bold=True)
+        self._text(painter, line, say(MATTERS[row.need.matter]), 15, "ink", bold=True)
         open_still = not row.settled and bool(row.need.before)
         said = QRectF(line.right() - said_wide + 10, line.top(), said_wide - 10, line.height())
         self._text(
@@ -138,7 +138,7 @@ class GatesView(QWidget):
         painter.setFont(t.font(13))
         painter.setPen(c["ink"])
         flags = int(Qt.AlignmentFlag.AlignVCenter) | int(Qt.TextFlag.TextWordWrap)
-        painter.drawText(words, flags, row.words)
+        painter.drawText(words, flags, say(row.words))
 
     def _sign(self, painter: QPainter, row: Standing, at: QPointF) -> None:
         """Agreed: a full disc with a tick; refused: a cross; lifted: an open bar; else a ring."""

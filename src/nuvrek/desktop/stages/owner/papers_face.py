@@ -168,7 +168,7 @@ class PapersFace(QWidget):
         draft, letter = self.draft, self.letter()
         if draft is None or letter is None or draft.session is not self.app.session:
             return None
-        return say_all(draft.session.identity.uid, letter)
+        return draft.session.identity.uid, letter
 
     def _show(self, made: Letter) -> None:
         self.made = made

@@ -129,7 +129,7 @@ class BenchStage(Stage):
         if len(pad.table.desk.actions) > before and pad.done is not None and pad.felt is not None:
             self.sounds.felt(pad.done, pad.felt, pad.neck)
         if pad.table.kept.trouble:
-            self.bar.say(pad.table.kept.trouble)
+            self.bar.say(say(pad.table.kept.trouble))
             pad.table.kept.trouble = ""
         self.refresh()
         return True

@@ -102,7 +102,7 @@ class RevealStage(Stage):
         self.map_shown = own
         table.end(own, self.app.clock())
         if table.kept.trouble:
-            self.bar.say(table.kept.trouble)
+            self.bar.say(say(table.kept.trouble))
         self.refresh()
 
     def _again(self, *, silent: bool) -> None:
