@@ -5,7 +5,6 @@ Exit status 0 when fine, 2 on bad input with one line per fault.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_all
 import argparse
 import io
 import json
@@ -19,7 +18,6 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 from nuvrek import __version__, cli_keeping, cli_money, cli_owner, cli_practice, cli_refret
-from nuvrek.wording import speech as words
 from nuvrek.cli_money import with_costs
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
@@ -28,6 +26,8 @@ from nuvrek.logbook.opening import open_logbook, read_logbook
 from nuvrek.logbook.places import logbook_path
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 from nuvrek.readings.acts import joined
+from nuvrek.wording import speech as words
+from nuvrek.wording.speech import say_all
 
 if TYPE_CHECKING:
     from nuvrek.estimate.findings.finding import Finding

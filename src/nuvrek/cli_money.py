@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 import argparse
 import csv
 import io
@@ -20,8 +19,10 @@ from nuvrek.bench.shop_settings import read_settings, write_settings
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults
+from nuvrek.meaning import Said
 from nuvrek.planning.money.prices import PriceList, as_table, price_faults
 from nuvrek.readings.journal import NeckState
+from nuvrek.wording.speech import say
 
 if TYPE_CHECKING:
     from nuvrek.bench.owner.cost import Cost
@@ -79,7 +80,7 @@ def _read(path: Path) -> PriceList:
     if len(raw) > MOST_LETTERS:
         raise JobFaults([f"{path.name}: a price list is not so long."])
     made = _from_json(raw) if path.suffix.lower() == ".json" else _from_csv(raw)
-    if isinstance(made, str):
+    if isinstance(made, (str, Said)):
         raise JobFaults([f"{path.name}: {made}"])
     return made
 

@@ -22,6 +22,7 @@ from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults
 from nuvrek.logbook.places import logbook_path
 from nuvrek.logbook.store import Logbook
+from nuvrek.meaning import Said
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.owner.entries import PAPERS
 
@@ -187,7 +188,7 @@ def _read(path: Path) -> list[Owner]:
     for number, row in enumerate(rows, 1):
         texts = {name: str(row.get(name, "")) for name in (*OWNER, "usually")}
         made = read_owner(texts, str(row.get("asked", "yes")).lower() not in ("no", "false"))
-        if isinstance(made, str):
+        if isinstance(made, (str, Said)):
             faults.append(f"{path.name}, owner {number}: {made}")
         else:
             found.append(made)

@@ -18,6 +18,7 @@ from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults
 from nuvrek.wording import speech as words
+from nuvrek.wording.speech import say_all
 
 if TYPE_CHECKING:
     from nuvrek.planning.refret.plan import RefretPlan
@@ -90,7 +91,8 @@ def _tell_plan(plan: RefretPlan, tell: Tell) -> None:
             tell(f"slot {slot.fret}: {slot.says}")
     for one in plan.choices:
         what = (
-            " ".join(one.why_not) or f"{one.crown_mm:.2f} mm after its level, {one.years:.0f} years"
+            " ".join(say_all(one.why_not))
+            or f"{one.crown_mm:.2f} mm after its level, {one.years:.0f} years"
         )
         tell(f"- {one.wire.name}: {what}")
     if plan.cutting is not None:

@@ -10,15 +10,17 @@ from __future__ import annotations
 from collections.abc import Callable, Iterable, Mapping, Sequence
 from decimal import Decimal
 from pathlib import PurePath
-from typing import Any, Literal, Union
+from typing import Any, Literal, Union, cast
 
 import msgspec
 from msgspec import Struct
 
+from nuvrek.letters import whole_letters
+
 # More frets than this are counted instead of named.
 MOST_NAMED = 8
 # How things stand one after another: sentences, whole paragraphs, or a list with its sign.
-By = Literal["sentences", "paragraphs", "and", ",", ";", "·", "/", "  "]
+By = Literal["sentences", "paragraphs", "\n", "and", ",", ";", "·", "/", "  "]
 
 
 class Said(Struct, frozen=True):
@@ -30,10 +32,20 @@ class Said(Struct, frozen=True):
         raise TypeError(f"{self!r} is put into words by nuvrek.wording")
 
 
+class Refusal(ValueError):
+    """What can't be done or taken, and why; ``saying`` is for the user."""
+
+    def __init__(self, saying: Saying = "") -> None:
+        super().__init__(saying)
+
+    def __str__(self) -> str:
+        return written(told_by(self))
+
+
 class Meaning(Said, frozen=True, tag="meaning"):
     """A key, which names a sentence in ``nuvrek.wording``, and the values it goes with."""
 
-    key: Saying
+    key: str
     values: tuple[tuple[str, Value], ...] = ()
 
     def __bool__(self) -> bool:
@@ -120,7 +132,12 @@ Kept = Union[Meaning, Frets, Row, Cased, Shown, Word, Figure, Day, Money, str]  
 Value = Union[Kept, int, float, bool, None]  # noqa: UP007
 
 
-def means(key: Saying, /, **values: Any) -> Meaning:
+def keep(saying: Saying) -> Kept:
+    """The same, for what is kept in a file and read back."""
+    return cast("Kept", saying)
+
+
+def means(key: str, /, **values: Any) -> Meaning:
     """What is concluded. Raises TypeError for values that can't be kept."""
     return Meaning(key, tuple((name, _plain(value)) for name, value in values.items()))
 
@@ -220,7 +237,10 @@ def keys_in(saying: Saying | float | bool | None) -> tuple[str, ...]:
 
 
 def _plain(value: Any) -> Any:
-    if isinstance(value, (Said, str, int, float, bool)) or value is None:
+    if isinstance(value, str):
+        # Names of files may hold what is no letter; a window could not show it.
+        return value if value.isascii() else whole_letters(value)
+    if isinstance(value, (Said, int, float, bool)) or value is None:
         return value
     if hasattr(value, "item"):
         return value.item()

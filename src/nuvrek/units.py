@@ -13,7 +13,7 @@ from enum import StrEnum
 
 from msgspec import Struct
 
-from nuvrek.meaning import Saying, Shown, means
+from nuvrek.meaning import Refusal, Saying, Shown, means
 
 MM_PER_INCH = 25.4
 MM_PER_THOU = MM_PER_INCH / 1000.0
@@ -81,7 +81,7 @@ _WITH_NOUGHT = re.compile(r"0[.,]0\d+", re.A)
 _BOTTOMS = {2, 4, 8, 16, 32, 64, 128, 1000}
 
 
-class LengthError(ValueError):
+class LengthError(Refusal):
     """What was typed is not a length; the message is a sentence for the user."""
 
 
@@ -96,7 +96,7 @@ def _to_float(text: str) -> float:
     return float(text.replace(",", "."))
 
 
-def parse_length(text: Saying, assume: Unit) -> Length:
+def parse_length(text: str, assume: Unit) -> Length:
     """Read bench shorthand: ``12``, ``12 thou``, ``.012``, ``0.3mm``, ``6.5/64``, ``25 1/2 in``.
 
     ``assume`` is the unit of a bare number. A bare number that begins with the decimal point, or
@@ -121,7 +121,7 @@ def parse_length(text: Saying, assume: Unit) -> Length:
     return length
 
 
-def _plain_signs(text: Saying) -> str:
+def _plain_signs(text: str) -> str:
     """What was typed with the signs of a plain keyboard: ``25½″`` is ``25 1/2"``."""
     # A fraction in one sign stands apart from the number before it.
     apart = "".join(
@@ -210,7 +210,7 @@ class LikelyLength(Struct, frozen=True):
     words: Saying
 
 
-def likely_meaning(text: Saying, typed: Length, low_mm: float, high_mm: float) -> LikelyLength | None:
+def likely_meaning(text: str, typed: Length, low_mm: float, high_mm: float) -> LikelyLength | None:
     """The unit that would bring ``text`` into ``low_mm..high_mm``, if one does; else the decimal
     point that was left out.
 
@@ -241,7 +241,7 @@ def likely_meanings(
     return tuple(sorted(by_mm.values(), key=unlikely)[:MOST_MEANINGS])
 
 
-def _number_in(text: Saying) -> float | None:
+def _number_in(text: str) -> float | None:
     """The number ``text`` begins with."""
     match = re.match(rf"([+-]?)({_NUMBER})", text.strip())
     if match is None:
@@ -249,7 +249,7 @@ def _number_in(text: Saying) -> float | None:
     return _to_float(match[2]) * (-1.0 if match[1] == "-" else 1.0)
 
 
-def _in_other_units(text: Saying) -> list[LikelyLength]:
+def _in_other_units(text: str) -> list[LikelyLength]:
     value = _number_in(text)
     if value is None:
         return []
@@ -257,7 +257,7 @@ def _in_other_units(text: Saying) -> list[LikelyLength]:
     return [_likely(value * MM_PER_UNIT[unit], unit) for unit in units]
 
 
-def _without_point(text: Saying, unit: Unit) -> list[LikelyLength]:
+def _without_point(text: str, unit: Unit) -> list[LikelyLength]:
     """A decimal point left out: 16 for 1.6, 30 for 0.30, 300 for 0.300."""
     value = _number_in(text)
     if value is None or "." in text or "," in text:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Callable, Sequence
 from contextlib import suppress
 
@@ -10,7 +9,7 @@ import msgspec
 
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError, NeckChanged
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.acts import Undoable, joined, undoable
 from nuvrek.readings.check import entry_faults

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import reason_of
-from nuvrek.meaning import Saying
 import fcntl
 import os
 from collections.abc import Iterator
@@ -16,7 +14,7 @@ from msgspec import Meta, Struct
 
 from nuvrek.bench.three_way import both_changes
 from nuvrek.exchange.files import write_whole
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means, reason_of
 from nuvrek.neck.description import ReliefSchool
 from nuvrek.neck.strings import StringSet
 from nuvrek.neck.wire import Wire
@@ -114,7 +112,7 @@ class Settings(Struct, frozen=True, kw_only=True):
         return msgspec.structs.replace(self, units={**self.units, field: unit})
 
 
-def book_out(settings: Settings, neck: Saying, wire: str, mm: float) -> Settings:
+def book_out(settings: Settings, neck: str, wire: str, mm: float) -> Settings:
     """Wire cut for a neck leaves the shelf; what was booked for it before comes back first. Nothing
     (0 mm) only brings it back.
     """

@@ -5,19 +5,18 @@ the window alone stays in the settings file.
 
 from __future__ import annotations
 
-from nuvrek import meaning
-from nuvrek.meaning import Saying
 from contextlib import closing
 from pathlib import Path
 from typing import Any, get_type_hints
 
 import msgspec
 
+from nuvrek import meaning
 from nuvrek.bench.settings import Loaded, Settings, load, save
 from nuvrek.bench.three_way import both_changes
 from nuvrek.logbook.places import logbook_path, settings_path
 from nuvrek.logbook.store import Logbook
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.planning.money.prices import price_faults
 
 SHOP_FIELDS = ("kit", "sets", "wires", "cut", "prices", "shop", "week_hours", "relief_school")

@@ -2,17 +2,16 @@
 
 from __future__ import annotations
 
-from nuvrek import meaning
-from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from dataclasses import dataclass
 
 import numpy as np
 from scipy.special import log_ndtr
 
+from nuvrek import meaning
 from nuvrek.clearance.strung_neck import OnNeck
 from nuvrek.estimate.heightmap import NINE_IN_TEN
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 
 # Touches that are tried, thousandths of the tension, and how far from nought room a note may
 # already be heard, or not yet, mm (common practice, no source).

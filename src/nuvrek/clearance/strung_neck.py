@@ -4,7 +4,6 @@ had to be assumed.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from functools import cached_property
 from typing import Literal
@@ -19,7 +18,7 @@ from nuvrek.clearance.string_heights import heights_of
 from nuvrek.clearance.string_lines import lane_weights, string_lines
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
-from nuvrek.meaning import means
+from nuvrek.meaning import Meaning, Saying, means
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.mechanics.strings import LONG_SCALE_MM, stiff_mm, tension_n, usual_tension_n
 from nuvrek.neck.board import middle_fret
@@ -66,18 +65,24 @@ class Rooms:
         return "on the edge"
 
 
+_HEIGHT_NAMES = ("low_height", "high_height")
+
+
 @dataclass(frozen=True)
 class Assumed:
-    """Something taken as usual because nobody read it; ``{}`` in its sentence stand for string
-    heights.
+    """Something taken as usual because nobody read it; its heights are put into its
+    sentence in the unit they are wanted in.
     """
 
-    sentence: Saying
+    sentence: Meaning
     heights_mm: tuple[float, ...] = ()
 
     def words(self, height_unit: Unit) -> Saying:
         """The sentence with its heights in a unit."""
-        return self.sentence.format(*(format_length(mm, height_unit) for mm in self.heights_mm))
+        if not self.heights_mm:
+            return self.sentence
+        heights = (format_length(mm, height_unit) for mm in self.heights_mm)
+        return means(self.sentence.key, **dict(zip(_HEIGHT_NAMES, heights, strict=False)))
 
 
 @dataclass(frozen=True)

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_all
 import os
 import shutil
 import signal
@@ -27,7 +26,7 @@ from nuvrek.desktop.window import SHELF, Window
 from nuvrek.logbook.opening import SCHEME, open_at_bench
 from nuvrek.logbook.places import log_folder, logbook_path, settings_path
 from nuvrek.logbook.store import Logbook, LogbookDamaged, LogbookError
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say_all, tr
 
 if TYPE_CHECKING:
     import argparse
@@ -176,7 +175,7 @@ def _salvaged(path: Path) -> Logbook:
     aside = _set_aside(path)
     new.rename(path)
     forget_cards(path)
-    lost = "\n".join(result.lost[:12]) or tr("Nothing was lost.")
+    lost = "\n".join(say_all(result.lost[:12])) or tr("Nothing was lost.")
     told = tr(
         "{necks} necks, {entries} entries. {lost}\n\nOld: {name}",
         necks=result.necks,

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 from collections.abc import Callable
 from contextlib import suppress
 from pathlib import Path
@@ -18,7 +16,7 @@ from nuvrek.desktop.aside import Aside
 from nuvrek.desktop.solver import Solver
 from nuvrek.desktop.theme import Theme
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, say_all, tr
 
 if TYPE_CHECKING:
     from nuvrek.bench.practice.table import Table
@@ -96,7 +94,7 @@ class AppState(QObject):
         self._listening = QTimer(self)
         self._listening.setInterval(1000)
         self._listening.timeout.connect(self.listen)
-        self._stands["logbook"] = book.look_only
+        self._stands["logbook"] = say(book.look_only)
         with suppress(LogbookError):
             self.book.changed_elsewhere()
         self._listening.start()

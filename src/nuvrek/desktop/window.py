@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from importlib import import_module
 from pathlib import Path
 from typing import TYPE_CHECKING, ClassVar
@@ -26,7 +25,7 @@ from nuvrek.neck.description import ROD_WORDS
 from nuvrek.readings.entries import StateChange
 from nuvrek.readings.stations import Suggestion, strings_first
 from nuvrek.wording.page_names import PAGE_NAMES
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 if TYPE_CHECKING:
     from nuvrek.exchange.jobfile import Job

@@ -4,7 +4,6 @@ the bench.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import itertools
 from dataclasses import dataclass
 from typing import Literal
@@ -13,7 +12,7 @@ import numpy as np
 
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.edge_contacts import upper_hull
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.readings.entries import Strings
 
 # An edge whose two contacts are this share of its length apart or more lies still under its own

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
+from nuvrek.meaning import Meaning
 from collections import Counter
 from collections.abc import Hashable, Iterator
 from dataclasses import dataclass
@@ -15,7 +15,7 @@ from scipy.special import ndtr
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import HeightKind, Measurer, Part
 from nuvrek.estimate.model.edge_contacts import contacts_around
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import AnyReading, Dial, OthersStill, Rock, Strings
@@ -51,7 +51,7 @@ class NextBest(Struct, frozen=True):
 
     suggestions: tuple[Suggestion, ...]
     enough: bool
-    words: Saying
+    words: Meaning
 
 
 @dataclass(frozen=True, slots=True)
@@ -84,7 +84,7 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
         return NextBest(
             (),
             True,
-            means("map.sure-enough-relief-known-within"),
+            means("map.sure-enough-relief-known-within", why=means("map.sure-enough-because")),
         )
     told = Counter(
         place_of_reading(one.reading, one.reading.state.strings)

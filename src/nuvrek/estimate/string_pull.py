@@ -2,14 +2,13 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from dataclasses import dataclass
 
 import numpy as np
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measured, Measurer
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.mechanics.strings import PULL_SHARE_SPREAD, pull_ratio, tension_ratio
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.strings import StringSet

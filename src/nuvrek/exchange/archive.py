@@ -4,7 +4,6 @@ and a table of necks.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import csv
 import io
 import json
@@ -47,7 +46,7 @@ _BROKEN = (
 class Item(Struct, frozen=True):
     """A neck in an archive: by what it is known, when it was started, its job."""
 
-    uid: Saying
+    uid: str
     created: str
     job: Job
 

@@ -2,18 +2,16 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import reason_of
-from nuvrek.meaning import Saying
 import json
 import re
+from collections.abc import Sequence
 from pathlib import Path
 from typing import Annotated, Any, get_args
 
 import msgspec
 from msgspec import Meta, Struct
 
-from nuvrek.letters import whole_letters
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, Saying, listed, means, reason_of
 from nuvrek.neck.description import Lane, NeckDescription, RodKind, description_faults
 from nuvrek.planning.ways.kinds import WAYS
 from nuvrek.readings.check import entry_faults
@@ -38,13 +36,12 @@ LARGEST_BYTES = 32 * 1024 * 1024
 _MOST_FAULTS = 20
 
 
-class JobFaults(ValueError):
+class JobFaults(Refusal):
     """A job file that can't be taken. ``faults`` has one sentence for each fault."""
 
-    def __init__(self, faults: list[Saying]) -> None:
-        # Names of files may hold what is no letter; a window could not show it.
-        self.faults = [whole_letters(fault) for fault in faults]
-        super().__init__("\n".join(self.faults))
+    def __init__(self, faults: Sequence[Saying]) -> None:
+        self.faults = tuple(faults)
+        super().__init__(listed(self.faults, by="\n"))
 
 
 class Job(Struct, frozen=True, kw_only=True, forbid_unknown_fields=True):

@@ -4,7 +4,6 @@ bad row.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import csv
 import io
 from collections.abc import Callable, Iterable
@@ -14,7 +13,7 @@ import msgspec
 
 from nuvrek import patience
 from nuvrek.exchange.jobfile import JobFaults, plain_fault
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.check import entry_faults
 from nuvrek.readings.entries import AnyReading
@@ -180,7 +179,7 @@ def _delimiter(text: str) -> str:
 def _fields(heading: list[str], row: list[str]) -> dict[str, Any]:
     """One row as the fields of a reading; raises ValueError with what is wrong."""
     if len(row) > len(heading):
-        raise ValueError(means("exchange.more-cells-than-heading-names"))
+        raise Refusal(means("exchange.more-cells-than-heading-names"))
     fields: dict[str, Any] = {}
     for name, cell in zip(heading, map(_unmarked, row), strict=False):
         if cell:
@@ -217,7 +216,7 @@ def _number(name: str, cell: str) -> float:
     try:
         value = float(cell.replace(",", "."))
     except ValueError:
-        raise ValueError(means("exchange.not-number", name=name, cell=cell[:30])) from None
+        raise Refusal(means("exchange.not-number", name=name, cell=cell[:30])) from None
     if not -1e6 < value < 1e6:
-        raise ValueError(means("exchange.far-out-range", name=name, cell=cell[:30]))
+        raise Refusal(means("exchange.far-out-range", name=name, cell=cell[:30]))
     return value

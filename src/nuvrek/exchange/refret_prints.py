@@ -4,14 +4,12 @@ to. All lengths in mm.
 
 from __future__ import annotations
 
-from nuvrek.meaning import written
-from nuvrek.meaning import Saying
 import math
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 from nuvrek.exchange.template import SHEET_MM, draw_ruler
-from nuvrek.meaning import Figure, means
+from nuvrek.meaning import Figure, Saying, means, written
 from nuvrek.neck.description import NeckDescription
 
 if TYPE_CHECKING:
@@ -115,7 +113,9 @@ def _cut_list(document: Any, neck: NeckDescription, plan: RefretPlan, first: int
         document.rect(places[-1], y - 3.5, piece.cut_mm, 4.0)
     if first == 0 and plan.cutting is not None:
         sticks = "; ".join(" ".join(map(str, one)) for one in plan.cutting.sticks)
-        document.text(_LEFT_MM, 172.0, written(means("exchange.out-each-stick", sticks=sticks))[:150])
+        document.text(
+            _LEFT_MM, 172.0, written(means("exchange.out-each-stick", sticks=sticks))[:150]
+        )
     draw_ruler(document)
 
 

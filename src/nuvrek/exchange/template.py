@@ -5,7 +5,6 @@ The edge lies on the wood; its notches clear the frets. All lengths in mm, x fro
 
 from __future__ import annotations
 
-from nuvrek.meaning import written
 import io
 import itertools
 from pathlib import Path
@@ -14,7 +13,7 @@ from typing import Any
 from msgspec import Struct
 
 from nuvrek.exchange.files import write_whole
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, means, written
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.rocker import rocker_span_mm
 from nuvrek.neck.scale import fret_line_mm
@@ -47,7 +46,7 @@ def notched_edge(
     places = fret_line_mm(scale_mm, frets)[1:]
     closest = min(b - a for a, b in itertools.pairwise(places)) if frets > 1 else scale_mm
     if notch_mm > 0.7 * closest:
-        raise ValueError(
+        raise Refusal(
             means(
                 "exchange.notches-mm-too-wide-last",
                 notch_mm=notch_mm,
@@ -77,7 +76,7 @@ def render(edge: Edge, path: Path) -> bytes:
     makers = {".pdf": pdf, ".svg": svg, ".dxf": dxf}
     make = makers.get(path.suffix.lower())
     if make is None:
-        raise ValueError(means("exchange.template-written-pdf-svg-or", name=path.name))
+        raise Refusal(means("exchange.template-written-pdf-svg-or", name=path.name))
     return make(edge)
 
 

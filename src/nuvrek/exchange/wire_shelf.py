@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import csv
 import io
 from collections.abc import Sequence
@@ -10,7 +9,7 @@ from collections.abc import Sequence
 import msgspec
 
 from nuvrek.exchange.jobfile import JobFaults
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.wire import Wire, wire_faults
 
 COLUMNS = tuple(Wire.__struct_fields__)

@@ -6,15 +6,18 @@ import sqlite3
 from pathlib import Path
 
 from nuvrek.letters import whole_letters
-from nuvrek.meaning import means
+from nuvrek.meaning import Said, means, told_by, written
 
 
 class LogbookError(Exception):
     """The logbook can't do what was asked; the message is a sentence for the user."""
 
     def __init__(self, sentence: object = "") -> None:
-        # Names of files may hold what is no letter; a window could not show it.
-        super().__init__(whole_letters(str(sentence)))
+        said = sentence if isinstance(sentence, Said) else whole_letters(str(sentence))
+        super().__init__(said)
+
+    def __str__(self) -> str:
+        return written(told_by(self))
 
 
 class LogbookFull(LogbookError):

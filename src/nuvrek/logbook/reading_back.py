@@ -4,8 +4,6 @@ damaged hides no other.
 
 from __future__ import annotations
 
-from nuvrek.meaning import written
-from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from functools import cache
 
@@ -13,7 +11,7 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek.logbook.stand import Stand
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, Saying, means, written
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import AnyEntry, Note
@@ -103,7 +101,7 @@ def text_of(body: object) -> str:
         return body.decode()
     if isinstance(body, str):
         return body
-    raise ValueError(means("keeping.no-text"))
+    raise Refusal(means("keeping.no-text"))
 
 
 def _shorten(error: Exception) -> str:

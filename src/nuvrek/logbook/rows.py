@@ -4,13 +4,12 @@ within a transaction of the caller's, on a file or a server.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import sqlite3
 from collections.abc import Sequence
 
 from nuvrek.logbook.errors import NeckChanged
 from nuvrek.logbook.stand import Stand, grown_by, mark_of, marked
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 
 # What stands in the table of what is gone: put back on purpose, a whole neck, an owner's or the
 # shop's row.
@@ -45,7 +44,7 @@ def check_stands(db: sqlite3.Connection, stand: Stand) -> None:
 
 
 def insert_neck(
-    db: sqlite3.Connection, uid: Saying, created: str, described: str, bodies: Sequence[object]
+    db: sqlite3.Connection, uid: str, created: str, described: str, bodies: Sequence[object]
 ) -> Stand:
     """A new neck with its journal."""
     cursor = db.execute(
@@ -119,7 +118,7 @@ def _marks(db: sqlite3.Connection, neck: int) -> set[str]:
     return {str(mark) for (mark,) in rows}
 
 
-def _on_purpose(db: sqlite3.Connection, uid: Saying, marks: set[str]) -> None:
+def _on_purpose(db: sqlite3.Connection, uid: str, marks: set[str]) -> None:
     for mark in marks:
         db.execute("DELETE FROM gone WHERE neck = ? AND was = ?", (uid, mark))
         db.execute("INSERT INTO gone (neck, was, stays) VALUES (?, ?, ?)", (uid, mark, PUT_BACK))
@@ -173,7 +172,7 @@ def wrong_marks(db: sqlite3.Connection) -> list[Saying]:
 
 
 def _wrong_entries(db: sqlite3.Connection, neck: int, uid: str, changed: Saying) -> list[Saying]:
-    wrong, before = [], ""
+    wrong, before = list[Saying](), ""
     for place, body, mark in db.execute(
         "SELECT number, body, mark FROM entry WHERE neck = ? ORDER BY number", (neck,)
     ).fetchall():

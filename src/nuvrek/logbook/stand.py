@@ -7,7 +7,6 @@ found, which the database alone does not see.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import hashlib
 from collections.abc import Iterable
 
@@ -20,7 +19,7 @@ class Stand(Struct, frozen=True):
     """
 
     neck: int
-    uid: Saying
+    uid: str
     count: int = 0
     mark: str = ""
 

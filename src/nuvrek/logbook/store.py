@@ -4,7 +4,6 @@ returns.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import sqlite3
 import uuid
 from collections.abc import Iterator, Sequence
@@ -18,7 +17,7 @@ from nuvrek.logbook.on_disk.schema import owner_uid
 from nuvrek.logbook.reading_back import Journal, NeckRow, owner_of, read_journal, row_of
 from nuvrek.logbook.rows import add_checked, insert_neck, put_owner, put_shop, stand_of
 from nuvrek.logbook.stand import Stand
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import AnyEntry
@@ -178,7 +177,7 @@ class Logbook(LogbookFile):
     def start(
         self,
         neck: NeckDescription,
-        created: Saying,
+        created: str,
         entries: Sequence[AnyEntry] = (),
         uid: str = "",
     ) -> int:
@@ -191,7 +190,7 @@ class Logbook(LogbookFile):
         with self._sentences(), self._writing():
             return self._start(uid or uuid.uuid4().hex, created, described, bodies).neck
 
-    def _start(self, uid: str, created: Saying, described: str, bodies: Sequence[str]) -> Stand:
+    def _start(self, uid: str, created: str, described: str, bodies: Sequence[str]) -> Stand:
         return insert_neck(self._db, uid, created, described, bodies)
 
     def journal(self, neck: int, photos: bool = True) -> Journal:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, means
 from nuvrek.recognise.woods import Wood, wood_in
 
 # Outside this wood moves noticeably against the frets; common practice, no source.
@@ -18,7 +18,7 @@ def equilibrium_moisture_percent(temperature_c: float, humidity_percent: float) 
     """
     t, h = temperature_c, humidity_percent / 100.0
     if not -10.0 <= t <= 60.0 or not 0.0 <= h <= 0.99:
-        raise ValueError(means("necks.relation-holds-from-10-60"))
+        raise Refusal(means("necks.relation-holds-from-10-60"))
     w = 349.0 + 1.29 * t + 0.0135 * t * t
     k = 0.805 + 0.000736 * t - 0.00000273 * t * t
     k1 = 6.27 - 0.00938 * t - 0.000303 * t * t

@@ -6,7 +6,7 @@ from __future__ import annotations
 
 from scipy.optimize import brentq
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, means
 
 # Yield and modulus of fret wire of each hardness class; values from memory: nickel silver drawn
 # half hard about 450 and 125 000, stainless about 600 and 190 000.
@@ -35,7 +35,7 @@ def bend_to_mm(wanted_mm: float, yields: float, modulus: float, thick_mm: float)
     ValueError where no bending leaves a radius so large.
     """
     if wanted_mm <= 0.0:
-        raise ValueError(means("necks.radius-over-nil"))
+        raise Refusal(means("necks.radius-over-nil"))
     most = 0.5 * modulus * thick_mm / yields
 
     def left(bent: float) -> float:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, means
 
 # Wear of common wire under ordinary play, and what levels take, mm a year: 20 years from a crown
 # of 1.2 to one of 0.8 (common practice, no source).
@@ -19,5 +19,5 @@ def years_left(
     """
     yearly = wear_mm / lasts + level_mm
     if yearly <= 0.0:
-        raise ValueError(means("necks.crown-nothing-wears-lasts-ever"))
+        raise Refusal(means("necks.crown-nothing-wears-lasts-ever"))
     return max(crown_mm - least_mm, 0.0) / yearly

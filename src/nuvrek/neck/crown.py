@@ -8,7 +8,7 @@ from __future__ import annotations
 
 import math
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, means
 
 # Less metal than this is not worth picking the file up for (common practice, no source).
 WORTH_FILING_MM = 0.004
@@ -22,7 +22,7 @@ def crown_radius_mm(width_mm: float, height_mm: float) -> float:
     positive.
     """
     if width_mm <= 0.0 or height_mm <= 0.0:
-        raise ValueError(means("necks.crown-needs-width-height-over"))
+        raise Refusal(means("necks.crown-needs-width-height-over"))
     return (width_mm**2 / 4.0 + height_mm**2) / (2.0 * height_mm)
 
 

@@ -2,13 +2,12 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import math
 from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.strings import StringSet, StringSpec, semitones_from_a4, strings_in
 
 Lane = Literal["bass", "middle", "treble"]

@@ -2,10 +2,9 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import math
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, Saying, means
 from nuvrek.neck.board import end_mm, width_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_line_mm
@@ -19,7 +18,7 @@ def sag_mm(radius_mm: float, width_mm: float) -> float:
     """
     half = 0.5 * width_mm
     if not 0.0 < half <= radius_mm:
-        raise ValueError(
+        raise Refusal(
             means(
                 "necks.board-mm-wide-has-no",
                 width_mm=width_mm,
@@ -36,7 +35,7 @@ def arc_mm(radius_mm: float, width_mm: float) -> float:
     ``sag_mm``.
     """
     if not 0.0 < 0.5 * width_mm <= radius_mm:
-        raise ValueError(
+        raise Refusal(
             means(
                 "necks.board-mm-wide-has-no",
                 width_mm=width_mm,

@@ -2,12 +2,11 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import math
 from collections.abc import Sequence
 
 from nuvrek import meaning
-from nuvrek.meaning import Figure, means
+from nuvrek.meaning import Figure, Refusal, Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_line_mm
 
@@ -20,7 +19,7 @@ def rocker_span_mm(neck: NeckDescription, fret: int) -> tuple[float, float]:
     neighbours.
     """
     if not 2 <= fret <= neck.frets - 1:
-        raise ValueError(
+        raise Refusal(
             means(
                 "necks.rockers-middle-fret-2-not",
                 frets=neck.frets - 1,

@@ -2,13 +2,12 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import re
 from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, Saying, means
 
 _STEPS = {"C": -9, "D": -7, "E": -5, "F": -4, "G": -2, "A": 0, "B": 2}
 _NOTE = re.compile(r"([A-Ga-g])([#b♯♭]?)(-?\d)", re.A)
@@ -44,7 +43,7 @@ def semitones_from_a4(note: str) -> int:
     """Semitones of a note with its octave from A4. Raises ValueError."""
     match = _NOTE.fullmatch(note.strip())
     if match is None:
-        raise ValueError(means("necks.no-note-try-e2-f", note=note[:20]))
+        raise Refusal(means("necks.no-note-try-e2-f", note=note[:20]))
     shift = {"#": 1, "♯": 1, "b": -1, "♭": -1, "": 0}[match[2]]
     return _STEPS[match[1].upper()] + shift + 12 * (int(match[3]) - 4)
 

@@ -2,12 +2,11 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 
 Hardness = Literal["soft", "common", "hard", "stainless"]
 HARDNESS_WORDS: dict[Hardness, Saying] = {

@@ -4,7 +4,6 @@ advised.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Callable
 from importlib import import_module
 
@@ -12,6 +11,7 @@ from nuvrek import patience
 from nuvrek.clearance.string_heights import heights_of
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
+from nuvrek.meaning import Saying
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.costing import costed
 from nuvrek.planning.case.way import Draft, Plan, Way

@@ -4,12 +4,11 @@ all.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from dataclasses import dataclass
 
 import numpy as np
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.practice.advice.technician import Technician
 from nuvrek.practice.at_work.desk import Desk
@@ -91,4 +90,4 @@ def exercise(name: str) -> Exercise:
             made = form(key)
             return Exercise(name, made.title, made.task, made)
         case _:
-            raise ValueError(means("practice.nothing-practise", name=name[:60]))
+            raise Refusal(means("practice.nothing-practise", name=name[:60]))

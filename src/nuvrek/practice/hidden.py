@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import written
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 from typing import Literal
@@ -11,7 +10,7 @@ import numpy as np
 from msgspec import structs
 from numpy.random import Generator
 
-from nuvrek.meaning import means
+from nuvrek.meaning import means, written
 from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.seed_words import WORDS, number_of, word_of
 from nuvrek.simulator.living.neck import LivingNeck, from_truth

@@ -2,8 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 
 _FIRST, _SECOND, _SYLLABLES = "bdfgjklmnprstvwz", "aeiou", 3
 _EACH = len(_FIRST) * len(_SECOND)

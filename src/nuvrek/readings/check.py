@@ -2,11 +2,10 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from datetime import datetime
 
-from nuvrek.meaning import Figure, means
+from nuvrek.meaning import Figure, Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import AnyEntry, Describe, OthersStill, Rock
 from nuvrek.readings.kinds import STATIONS, highest_fret, highest_string, record_of
@@ -41,7 +40,7 @@ def entry_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[Sa
 
 def neck_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[Saying]:
     """What contradicts the neck as described, one sentence each; empty when fine."""
-    faults = []
+    faults: list[Saying] = []
     fret, string = highest_fret(entry), highest_string(entry)
     # A rocker's own rule, about its middle fret, says it better.
     if fret > neck.frets and not isinstance(entry, Rock | OthersStill):

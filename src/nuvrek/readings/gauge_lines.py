@@ -4,12 +4,11 @@ never swallowed.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import re
 
 from msgspec import Struct
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 
 LONGEST_LINE = 200
 LARGEST_MM = 50.0

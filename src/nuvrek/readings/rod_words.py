@@ -2,10 +2,9 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from fractions import Fraction
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.readings.entries import RodMove, State
 
 

@@ -6,12 +6,11 @@ Common practice, no source.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from typing import Literal
 
 from msgspec import Struct
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 
 What = Literal[
     "crown-width",

@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from typing import Literal
 
 from msgspec import Struct
 
+from nuvrek.meaning import Saying
 from nuvrek.neck.description import Lane
 from nuvrek.readings.entries import By, Side, State, Strings
 from nuvrek.readings.sizes import What

@@ -2,12 +2,11 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Sequence
 
 import msgspec
 
-from nuvrek.meaning import means, upper_first
+from nuvrek.meaning import Saying, means, upper_first
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import AnyReading, EdgeLie, State, StringGap, Strings
 from nuvrek.readings.journal import NeckState

@@ -5,13 +5,12 @@ Errors are one standard deviation in mm.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import math
 from typing import Annotated, assert_never
 
 from msgspec import Meta, Struct
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import MAX_FRETS, NeckDescription
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import (

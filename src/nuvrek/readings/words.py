@@ -2,10 +2,9 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Sequence
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.readings.entries import AnyEntry, RoundStart, StepDone
 from nuvrek.readings.kinds import record_of
 from nuvrek.readings.kinds.gaps import amount_words

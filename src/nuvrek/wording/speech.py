@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 import string
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from decimal import Decimal
 from functools import lru_cache
 from importlib import import_module
@@ -30,20 +30,19 @@ from nuvrek.wording.entry import Entry
 
 K = TypeVar("K")
 _DAY = re.compile(r"\b(?P<y>\d{4})-(?P<m>\d\d)-(?P<d>\d\d)\b")
-_BETWEEN = {"sentences": " ", "paragraphs": "\n\n", "/": " / ", "  ": "  ", "·": "·"}
+_BETWEEN = {"sentences": " ", "paragraphs": "\n\n", "\n": "\n", "/": " / ", "  ": "  ", "·": "·"}
 
 
 class _Written(string.Formatter):
     """Figures with the decimal sign of the language, days as it writes them, values in words.
 
     Beside the usual formats ``start`` sets a value as the start of a sentence, ``within`` as it
-    goes on within one.
+    goes on within one, ``sentence`` as one of its own.
     """
 
     def format_field(self, value: Any, format_spec: str) -> str:
-        if format_spec in ("start", "within"):
-            turn = upper_first if format_spec == "start" else lower_first
-            return turn(say(value))
+        if format_spec in _TURNS:
+            return _TURNS[format_spec](say(value))
         if isinstance(value, Said):
             return say(value)
         made = str(super().format_field(value, format_spec))
@@ -66,8 +65,7 @@ def say(saying: Any) -> str:
     if isinstance(saying, Row):
         return _row(saying)
     if isinstance(saying, Cased):
-        turn = upper_first if saying.how == "start" else lower_first
-        return turn(say(saying.what))
+        return _TURNS[saying.how](say(saying.what))
     if isinstance(saying, Frets):
         return frets(saying.numbers, saying.most)
     if isinstance(saying, Said):
@@ -139,7 +137,19 @@ def _sentence(meaning: Meaning) -> str:
 
 
 def _filled(text: str, values: dict[str, Any]) -> str:
-    return _WRITTEN.vformat(text, (), values) if "{" in text or "}" in text else text
+    if "{" not in text and "}" not in text:
+        return text
+    made = _WRITTEN.vformat(text, (), values)
+    # What is not there leaves no gap.
+    return made if all(_there(value) for value in values.values()) else _closed(made)
+
+
+def _there(value: Any) -> bool:
+    return bool(value) or isinstance(value, (int, float))
+
+
+def _closed(text: str) -> str:
+    return re.sub(r" +(?=[ .,;:)]|$)", "", text).strip()
 
 
 def _row(row: Row) -> str:
@@ -235,6 +245,27 @@ def lower_first(text: Any) -> str:
     return said if spoken().capitals else said[:1].lower() + said[1:]
 
 
+def brief(text: str) -> str:
+    """A value as it stands in a drawing: its unit is known, and ``0.25 to 0.30`` is a range."""
+    for unit in (Unit.MM.value, Unit.THOU.value, Unit.INCH.value):
+        text = text.removesuffix(f" {unit}")
+    return text.replace(f" {tr('to')} ", "–")
+
+
+def as_sentence(text: str) -> str:
+    """The text as a sentence of its own."""
+    return upper_first(text if text.endswith((".", "!", "?")) else f"{text}.")
+
+
 def sentences(*parts: Any) -> str:
     """Sentences one after the other; empty ones fall out."""
     return " ".join(said for part in parts if (said := say(part)))
+
+
+# What the formats of places beside the usual ones do.
+_TURNS: dict[str, Callable[[str], str]] = {
+    "start": upper_first,
+    "within": lower_first,
+    "brief": brief,
+    "sentence": as_sentence,
+}

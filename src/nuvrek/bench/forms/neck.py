@@ -2,14 +2,12 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import told_by
-from nuvrek.meaning import Saying
 from dataclasses import dataclass
 
 import msgspec
 
 from nuvrek.letters import whole_letters
-from nuvrek.meaning import means
+from nuvrek.meaning import Meaning, Saying, means, told_by
 from nuvrek.neck.description import NeckDescription, description_faults
 from nuvrek.units import LengthError, Unit, format_length, parse_length
 
@@ -106,7 +104,7 @@ def _checked(values: dict[str, object]) -> tuple[NeckDescription | None, dict[st
     try:
         neck = msgspec.convert(values, NeckDescription)
     except msgspec.ValidationError as error:
-        text = told_by(error)
+        text = str(error)
         name = next((n for n in labels if f"$.{n}`" in text), "scale_mm")
         bound = (
             text.split("Expected")[-1]
@@ -132,7 +130,11 @@ def _checked(values: dict[str, object]) -> tuple[NeckDescription | None, dict[st
 
 def _field_of(fault: Saying) -> str:
     """The field in which a contradiction is best put right."""
-    for said, name in (("joint", "joint_fret"), ("width", "wire_width_mm"), ("String", "strings")):
-        if said in fault:
-            return name
-    return "least_crown_mm"
+    key = fault.key if isinstance(fault, Meaning) else ""
+    return _FIELD_OF.get(key, "strings" if key.startswith("necks.string") else "least_crown_mm")
+
+
+_FIELD_OF = {
+    "necks.joint-fret-but-neck-has": "joint_fret",
+    "necks.fret-wires-width-should-mm": "wire_width_mm",
+}

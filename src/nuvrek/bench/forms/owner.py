@@ -2,14 +2,13 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from decimal import Decimal, InvalidOperation
 
 import msgspec
 
 from nuvrek.bench.papers.figures import is_locale
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.money import Amount, amount_fault
 from nuvrek.neck.owner import HOW_WORDS, Owner
 from nuvrek.planning.money.shop import Shop

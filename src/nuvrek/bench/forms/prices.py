@@ -4,11 +4,10 @@ them.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from decimal import Decimal, InvalidOperation
 
-from nuvrek.meaning import means, upper_first
+from nuvrek.meaning import Saying, means, upper_first
 from nuvrek.planning.money.prices import SURCHARGES, TAX_WORDS, PriceList, as_table, price_faults
 from nuvrek.planning.ways.kinds import WAYS, way_title
 

@@ -4,14 +4,12 @@ would change.
 
 from __future__ import annotations
 
-from nuvrek.meaning import told_by
-from nuvrek.meaning import Saying
 from collections.abc import Sequence
 
 import msgspec
 from msgspec import Struct
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, Saying, means, told_by, written
 from nuvrek.mechanics.strings import retuned, set_tension_n, tension_n
 from nuvrek.neck.strings import StringSet, StringSpec, Wrap, note_name, semitones_from_a4
 from nuvrek.units import LengthError, Unit, format_length, likely_meaning, parse_length
@@ -33,7 +31,7 @@ class StringRow(Struct, frozen=True):
     """One line of the form as typed."""
 
     note: str = ""
-    gauge: Saying = ""
+    gauge: str = ""
     wound: bool = False
     each: str = "1"
     mass: str = ""
@@ -60,7 +58,7 @@ class Pull(Struct, frozen=True):
 
 def row_of(spec: StringSpec, inch: bool) -> StringRow:
     """A line of the form for a string."""
-    gauge = format_length(spec.gauge_mm, Unit.THOU if inch else Unit.MM)
+    gauge = written(format_length(spec.gauge_mm, Unit.THOU if inch else Unit.MM))
     mass = "" if spec.grams_per_m is None else f"{spec.grams_per_m:g}"
     return StringRow(spec.note, gauge, spec.wound, str(spec.each), mass, spec.wrap)
 
@@ -84,23 +82,23 @@ def _read(row: StringRow) -> StringSpec:
     try:
         typed = parse_length(row.gauge, Unit.THOU)
     except LengthError as error:
-        raise ValueError(told_by(error)) from None
+        raise Refusal(told_by(error)) from None
     meant = likely_meaning(row.gauge, typed, THINNEST_MM, THICKEST_MM)
     mm = typed.mm if meant is None else meant.length.mm
     if not THINNEST_MM <= mm <= THICKEST_MM:
-        raise ValueError(means("forms.no-gauge-try-46-046", gauge=row.gauge.strip()))
+        raise Refusal(means("forms.no-gauge-try-46-046", gauge=row.gauge.strip()))
     note = note_name(semitones_from_a4(row.note))
     each = row.each.strip() or "1"
     if each not in ("1", "2", "3"):
-        raise ValueError(means("forms.course-has-1-2-or"))
+        raise Refusal(means("forms.course-has-1-2-or"))
     grams = None
     if row.mass.strip():
         try:
             grams = msgspec.convert(float(row.mass.replace(",", ".")), float)
         except ValueError:
-            raise ValueError(means("forms.no-mass-grams-metre", mass=row.mass.strip())) from None
+            raise Refusal(means("forms.no-mass-grams-metre", mass=row.mass.strip())) from None
         if not 0.0 < grams <= 80.0:
-            raise ValueError(means("forms.string-has-up-80-grams"))
+            raise Refusal(means("forms.string-has-up-80-grams"))
     wrap = row.wrap if row.wound else ""
     return StringSpec(note, round(mm, 4), row.wound, grams, int(each), wrap)
 

@@ -5,12 +5,10 @@ All else has its usual value until somebody says otherwise in Take in.
 
 from __future__ import annotations
 
-from nuvrek.meaning import told_by
-from nuvrek.meaning import Saying
 from typing import NamedTuple
 
 from nuvrek.bench.forms.neck import WHOLE, read_form
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means, told_by
 from nuvrek.neck.description import MAX_FRETS, NeckDescription, ReliefSchool
 from nuvrek.units import LengthError, Unit, likely_meaning, parse_length
 

@@ -2,21 +2,17 @@
 
 from __future__ import annotations
 
-from nuvrek.units import number_text
-from nuvrek.meaning import Figure
-from nuvrek.meaning import told_by
-from nuvrek.meaning import Saying
-from nuvrek import meaning
 from typing import Any, Literal
 
 import msgspec
 from msgspec import Struct
 
-from nuvrek.meaning import means
+from nuvrek import meaning
+from nuvrek.meaning import Figure, Saying, means, told_by
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.rocker import fitting_edges, rocker_span_mm
 from nuvrek.readings.tool_kit import Kit, notched_fit
-from nuvrek.units import LengthError, Unit, format_number, parse_length
+from nuvrek.units import LengthError, Unit, number_text, parse_length
 
 Kind = Literal["lengths", "length", "whole"]
 
@@ -180,7 +176,7 @@ def rocker_spans(neck: NeckDescription) -> tuple[tuple[int, str, bool], ...]:
 
 def fit_sentence(neck: NeckDescription, kit: Kit) -> Saying:
     """What the kit is short of on this neck, in a sentence or two."""
-    parts = []
+    parts: list[Saying] = []
     missing = [fret for fret, _, fits in rocker_fits(neck, kit) if not fits]
     if not kit.rockers_mm:
         parts.append(means("forms.no-rocker-edge-named-yet"))

@@ -4,12 +4,10 @@ with what was typed.
 
 from __future__ import annotations
 
-from nuvrek.meaning import told_by
-from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from typing import Any
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means, told_by
 from nuvrek.neck.wire import Hardness, Wire, WireForm, wire_faults
 from nuvrek.units import LengthError, Unit, format_number, parse_length
 

@@ -7,9 +7,6 @@ at one kind of station stands in ``stops``.
 
 from __future__ import annotations
 
-from nuvrek.meaning import sentences
-from nuvrek.meaning import told_by
-from nuvrek.meaning import Saying
 from collections.abc import Callable, Iterator, Sequence
 
 from msgspec import structs
@@ -21,7 +18,7 @@ from nuvrek.bench.keypad.repeats import Repeats
 from nuvrek.bench.session import Session, undo_hint, undo_words
 from nuvrek.bench.work.moments import minutes_between
 from nuvrek.logbook.store import LogbookError
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means, sentences, told_by
 from nuvrek.neck.description import Lane, NeckDescription
 from nuvrek.readings.entries import AnyEntry, AnyReading, Dial, Reading, Rock, RoundStart, Strike
 from nuvrek.readings.journal import Taken

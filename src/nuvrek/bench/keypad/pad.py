@@ -2,12 +2,12 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Iterator, Sequence
 from typing import Protocol
 
 from nuvrek.bench.keypad.question import Question
 from nuvrek.bench.session import Session
+from nuvrek.meaning import Saying
 from nuvrek.neck.description import Lane, NeckDescription
 from nuvrek.readings.entries import AnyEntry, AnyReading, Rock
 from nuvrek.readings.journal import Taken

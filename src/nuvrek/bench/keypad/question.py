@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from msgspec import Struct
 
+from nuvrek.meaning import Saying
 from nuvrek.units import Length, LikelyLength
 
 # Outside this nothing can be a reading, whatever the station; the journal's own bounds.

@@ -2,10 +2,9 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from typing import NamedTuple
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import Lane
 from nuvrek.readings.entries import AnyReading, Strings
 from nuvrek.readings.journal import NeckState, Taken

@@ -2,14 +2,13 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
-from nuvrek import meaning
 from msgspec import Struct
 
+from nuvrek import meaning
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.keypad.question import OFFER_KEYS, Question
 from nuvrek.bench.keypad.repeats import spread_words
-from nuvrek.meaning import means, upper_first
+from nuvrek.meaning import Saying, means
 from nuvrek.readings.stations import prompt, title_of
 from nuvrek.units import Length, LikelyLength, Unit, format_length, unit_word
 
@@ -29,7 +28,7 @@ class View(Struct, frozen=True):
     finished: bool
 
 
-def question_hint(asked: Question, other_unit: Length | None) -> str:
+def question_hint(asked: Question, other_unit: Length | None) -> Saying:
     """The ways out of a question about an unlikely value."""
     keys = {"enter": means("keypad.enter"), "*": "*", "+": "+"}
     said = [
@@ -44,7 +43,7 @@ def question_hint(asked: Question, other_unit: Length | None) -> str:
         unit = unit_word(other_unit.unit)
         said.append(means("keypad.space-from-now", unit=unit))
     said.append(means("keypad.digits-type-again"))
-    return f"{upper_first(meaning.listed(said, by=','))}."
+    return means("keypad.ways-out", ways=meaning.listed(said, by=","))
 
 
 def _with_unit(offer: LikelyLength) -> Saying:
@@ -52,7 +51,7 @@ def _with_unit(offer: LikelyLength) -> Saying:
     shown = format_length(offer.length.mm, offer.length.unit)
     if offer.length.unit is Unit.MM:
         return shown
-    return f"{shown} ({format_length(offer.length.mm, Unit.MM)})"
+    return means("keypad.shown-and-mm", shown=shown, mm=format_length(offer.length.mm, Unit.MM))
 
 
 def view_of(pad: Keypad) -> View:
@@ -80,7 +79,9 @@ def _hint(pad: Keypad) -> Saying:
     if pad.one and pad.finished:
         return means("keypad.number-enter-or-press-enter")
     before = spread_words(pad.readings_here(), pad.unit)
-    return f"{upper_first(before)}. {pad.keys_here.words}" if before else pad.keys_here.words
+    if not before:
+        return pad.keys_here.words
+    return meaning.sentences(means("keypad.readings-before", before=before), pad.keys_here.words)
 
 
 def _prompt(pad: Keypad, posts: tuple[tuple[bool, bool], ...]) -> Saying:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from decimal import Decimal
 from typing import TYPE_CHECKING
@@ -11,7 +10,7 @@ from msgspec import Struct
 
 from nuvrek import meaning
 from nuvrek.bench.work.ticks import kind_of_neck
-from nuvrek.meaning import Figure, means
+from nuvrek.meaning import Figure, Saying, means
 from nuvrek.money import Amount, money_words, rounded
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.wire import Wire
@@ -262,7 +261,7 @@ def cost_words(cost: Cost, currency: str) -> Saying:
 
 def doubt_of_price(cost: Cost) -> str:
     """What of the map's doubt is in the price, in a sentence."""
-    parts = []
+    parts: list[Saying] = []
     if cost.second_pass > _REMOTE:
         parts.append(
             means(

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import sentences
-from nuvrek.meaning import Saying
 from typing import TYPE_CHECKING, Literal
 
 from msgspec import structs
@@ -17,7 +15,7 @@ from nuvrek.bench.settings import Settings
 from nuvrek.bench.solved import Solved
 from nuvrek.bench.work.agreement import Standing, agree, lift, open_words, refused, standings
 from nuvrek.bench.work.gone_ways import gone_ways
-from nuvrek.meaning import lower_first, means
+from nuvrek.meaning import Saying, lower_first, means, sentences
 from nuvrek.money import Amount
 from nuvrek.neck.owner import Owner
 from nuvrek.planning.agreement.needs import Before

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Callable, Mapping, Sequence
 
 import msgspec
@@ -12,7 +11,7 @@ from nuvrek import meaning
 from nuvrek.bench.session import Session
 from nuvrek.bench.shop.shelf import ShelfCard
 from nuvrek.logbook.store import Logbook
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import Describe
 

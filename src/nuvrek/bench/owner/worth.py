@@ -2,10 +2,9 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from nuvrek import meaning
 from nuvrek.bench.papers.facts import Facts
-from nuvrek.meaning import lower_first, means
+from nuvrek.meaning import Saying, lower_first, means
 from nuvrek.money import Amount, money_words
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.owner.entries import Worth
@@ -57,7 +56,7 @@ def beside_words(worth: Worth, total: Amount | None) -> str:
     if total is None:
         return ""
     currency = worth.currency
-    parts = []
+    parts: list[Saying] = []
     if worth.budget is not None and total > worth.budget:
         over = money_words(total - worth.budget, currency)
         parts.append(means("owner.over-owners-budget", over=over))

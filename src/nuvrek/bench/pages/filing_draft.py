@@ -4,7 +4,6 @@ costs. Nothing here knows a window.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 from functools import partial
@@ -14,7 +13,7 @@ from msgspec import structs
 
 from nuvrek import meaning
 from nuvrek.bench.session import Session
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.planning.ways.kinds import WAYS
 from nuvrek.readings.entries import Agreed, AnyEntry, Describe, WayKind
 from nuvrek.units import Unit, format_length, format_number

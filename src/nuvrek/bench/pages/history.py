@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import math
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
@@ -10,7 +9,7 @@ from typing import TYPE_CHECKING
 from msgspec import Struct
 
 from nuvrek import meaning, patience
-from nuvrek.meaning import lower_first, means
+from nuvrek.meaning import Saying, lower_first, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import (

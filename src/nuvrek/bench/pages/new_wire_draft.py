@@ -4,8 +4,6 @@ slots, wire, cutting), and what each says. Nothing here knows a window.
 
 from __future__ import annotations
 
-from nuvrek.meaning import told_by
-from nuvrek.meaning import Saying
 from collections.abc import Callable, Sequence
 from functools import partial
 from typing import TYPE_CHECKING, Literal
@@ -15,7 +13,7 @@ from msgspec import structs
 from nuvrek import meaning
 from nuvrek.bench.session import Session
 from nuvrek.bench.strips.refret import SlotStrip, TruingStrip, slot_strip, truing_strip
-from nuvrek.meaning import Figure, means
+from nuvrek.meaning import Figure, Saying, means, told_by
 from nuvrek.neck.description import LANE_WORDS, Lane
 from nuvrek.neck.wire import HARDNESS_WORDS, Wire
 from nuvrek.readings.entries import NewWire
@@ -160,7 +158,7 @@ class NewWireDraft:
         """What the page is about, in a line."""
         terms, every = self.terms, self.solved.map.neck.frets
         which = meaning.frets(terms.frets) if terms.frets else means("pages.all-frets", every=every)
-        parts = [means("pages.new-wire-with-which", which=which)]
+        parts: list[Saying] = [means("pages.new-wire-with-which", which=which)]
         parts.append(
             means("pages.board-trued") if terms.wood == "true" else means("pages.board-cleaned")
         )
@@ -205,7 +203,7 @@ class NewWireDraft:
                 else ""
             )
         truing = wood.truing
-        parts = [
+        parts: list[Saying] = [
             means(
                 "pages.wood-whole-likely-most",
                 length=self.length(truing.wood_mm),
@@ -323,7 +321,11 @@ class NewWireDraft:
     def choice_words(self, plan: RefretPlan, one: Choice) -> Saying:
         """What one wire comes to on this neck."""
         if not one.fits:
-            return f"{one.wire.name}: {' '.join(one.why_not)}"
+            return means(
+                "pages.wire-not-because",
+                wire=one.wire.name,
+                why=meaning.listed(one.why_not, by="sentences"),
+            )
         parts: list[Saying] = [
             means(
                 "pages.after-first-level-light-levels",
@@ -339,7 +341,7 @@ class NewWireDraft:
         if one.tight:
             parts.append(means("pages.tight", frets=meaning.frets(one.tight)))
         if one.remarks:
-            parts.append(f"{meaning.upper_first('; '.join(one.remarks))}.")
+            parts += (means("pages.remark", remark=remark) for remark in one.remarks)
         if one.short_mm > 0.0:
             parts.append(means("pages.m-short-shelf", short_mm=one.short_mm / 1000))
         parts.append(self._set_up_words(plan))

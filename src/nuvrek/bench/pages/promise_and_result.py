@@ -2,13 +2,11 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Meaning
-from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
 from nuvrek import meaning
-from nuvrek.meaning import means
+from nuvrek.meaning import Meaning, Saying, means
 from nuvrek.neck.crown import STILL_MM
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.readings.entries import SIDES, CrownHeight, Filed, OthersStill, Rock, Side

@@ -4,14 +4,13 @@ next tangs are to be.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from typing import TYPE_CHECKING
 
 from nuvrek import meaning
 from nuvrek.bench.strips.refret import TableStrip, TruingStrip, truing_strip
 from nuvrek.bench.work.fret_table import table_rows, waiting
 from nuvrek.bench.work.job import steps_in_hand
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import LANES
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entry import Removals

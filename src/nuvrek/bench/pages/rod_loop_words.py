@@ -2,16 +2,14 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import sentences
-from nuvrek.meaning import Saying
-from nuvrek import meaning
 from typing import TYPE_CHECKING
 
 from msgspec import Struct
 
+from nuvrek import meaning
 from nuvrek.bench.keypad.view import view_of
 from nuvrek.bench.work.rod_loop import FEELS, RodLoop
-from nuvrek.meaning import Word, means
+from nuvrek.meaning import Saying, Word, means, sentences
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.readings.words import turns_words
 from nuvrek.units import Unit, format_length, format_number
@@ -90,21 +88,22 @@ def _reading(loop: RodLoop, solved: Solved | None) -> LoopWords:
 def _turning(loop: RodLoop, plan: RodPlan, unit: Unit) -> LoopWords:
     feel = Word(FEELS[loop.feel])
     keys = means("pages.enter-turned-left-right-another")
-    felt = f" ({feel})." if feel else "."
     if loop.other is not None and loop.other != plan.turns:
         prompt: Saying = means("pages.your-own", turns_words=turns_words(loop.other))
         told: Saying = means("pages.advised", turns_words=turns_words(plan.turns))
     else:
-        prompt = plan.words.split(" (")[0]
-        prompt += means("pages.strings-slack-first") if plan.slacken_first else ""
+        key = "pages.turn-strings-slack-first" if plan.slacken_first else "pages.turn"
+        prompt = means(key, turning=plan.words["said"])
         told = _promise(plan, unit)
-    return LoopWords(prompt, f"{told} {keys}{felt}")
+    if feel:
+        keys = means("pages.keys-and-feel", keys=keys, feel=feel)
+    return LoopWords(prompt, sentences(told, keys))
 
 
 def _promise(plan: RodPlan, unit: Unit) -> Saying:
     if not plan.known:
         return means("pages.how-much-relief-there-isnt")
-    parts = []
+    parts: list[Saying] = []
     for one in plan.forecasts:
         side = "" if one.lane == "middle" else f", {LANE_WORDS[one.lane]},"
         low, high = one.after_mm - one.doubt_mm, one.after_mm + one.doubt_mm

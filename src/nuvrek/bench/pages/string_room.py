@@ -4,12 +4,12 @@ way. Nothing here knows a window.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
+from nuvrek.meaning import Meaning
 from dataclasses import dataclass
 from typing import TYPE_CHECKING, Literal
 
 from nuvrek.bench.session import Session
-from nuvrek.meaning import Word, means
+from nuvrek.meaning import Saying, Word, means
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.readings.entries import Heard, OthersClean
 from nuvrek.units import Unit, format_length, format_number
@@ -149,7 +149,7 @@ class StringRoomPage:
         swing = line - self.touch * strung.swing_mm_per_touch[s, n, n:]
         return NoteView(strung.x_mm[n:], tops, line, swing, n, int(self.rooms.first[s, n]))
 
-    def note_words(self, unit: Unit) -> Saying:
+    def note_words(self, unit: Unit) -> Meaning:
         """The chosen note in words."""
         s, n = self.string, self.note
         room, doubt = float(self.rooms.room_mm[s, n]), float(self.rooms.doubt_mm[s, n])
@@ -158,16 +158,15 @@ class StringRoomPage:
         first = int(self.rooms.first[s, n])
         sharp = float(self.on.cents()[s, n])
         cents = means("pages.fretting-sharpens-cents", sharp=sharp) if sharp >= 1.0 else ""
-        return means(
-            "pages.string-least-room-over-fret",
-            what=what,
-            strings=self.strings - s,
-            detail=Word(word),
+        head = means("pages.note-named", what=what, strings=self.strings - s, state=Word(word))
+        least = means(
+            "pages.note-room",
             room=format_length(room, unit),
             first=first,
             doubt=format_length(doubt, unit),
             cents=cents,
         )
+        return means("pages.string-least-room-over-fret", head=head, room=least)
 
     def lowest_words(self, unit: Unit) -> tuple[str, ...]:
         """Lowest clean height over fret 12 of each string, from the highest on, with its range."""

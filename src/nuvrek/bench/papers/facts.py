@@ -10,7 +10,7 @@ from msgspec import structs
 from nuvrek.bench.owner.cost import Cost, cost_of, course_ways
 from nuvrek.bench.papers.figures import Figures
 from nuvrek.bench.work.agreement import plans_of
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import Owner
 from nuvrek.planning.agreement.needs import Plans
@@ -64,7 +64,7 @@ class Facts:
     def plan(self) -> Plan:
         """The ways as weighed. Raises ValueError where they are not yet."""
         if self.solved.plan is None:
-            raise ValueError(means("owner.ways-not-weighed-yet"))
+            raise Refusal(means("owner.ways-not-weighed-yet"))
         return self.solved.plan
 
     @property

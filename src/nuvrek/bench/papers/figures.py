@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
+from nuvrek.meaning import written
 import re
 from datetime import date
 
@@ -11,6 +11,7 @@ from babel.dates import format_date
 from babel.numbers import format_currency, format_decimal, get_decimal_symbol
 from msgspec import Struct
 
+from nuvrek.meaning import Saying
 from nuvrek.money import Amount, places_of
 from nuvrek.units import Unit, format_length, format_number
 
@@ -50,22 +51,22 @@ class Figures(Struct, frozen=True):
         """A gap, a crown, a relief."""
         # An owner reads inches, not thousandths.
         unit = Unit.INCH if self.unit is Unit.THOU else self.unit
-        return self._point(format_length(mm, unit, decimals=3 if unit is Unit.INCH else 2))
+        return self._point(written(format_length(mm, unit, decimals=3 if unit is Unit.INCH else 2)))
 
     def height(self, mm: float) -> Saying:
         """A string height."""
-        return self._point(format_length(mm, self.height_unit))
+        return self._point(written(format_length(mm, self.height_unit)))
 
     def bare(self, mm: float, sign: bool = False) -> Saying:
         """A length without its unit, for a column."""
-        return self._point(format_number(mm, self.unit, sign=sign))
+        return self._point(written(format_number(mm, self.unit, sign=sign)))
 
     def localised(self, said: str) -> str:
         """A sentence with its figures and dates as they are written here."""
         dated = re.sub(r"\d{4}-\d\d-\d\d", lambda found: self.day(found[0]), said)
         return re.sub(r"(?<=\d)\.(?=\d)", get_decimal_symbol(self.locale), dated)
 
-    def _point(self, said: Saying) -> Saying:
+    def _point(self, said: str) -> str:
         return said.replace(".", get_decimal_symbol(self.locale))
 
     def number(self, value: float, places: int = 1) -> str:

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import sentences
-from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from functools import cache
 from importlib import resources
@@ -13,7 +11,7 @@ from msgspec import Struct
 from numpy.random import Generator
 
 from nuvrek.bench.practice.kept import Result
-from nuvrek.meaning import Word, means
+from nuvrek.meaning import Saying, Word, means, sentences
 from nuvrek.practice.forms.shelf import FORMS
 from nuvrek.practice.hidden import DIFFICULTIES, Difficulty, any_word
 from nuvrek.practice.lessons.shelf import LESSONS

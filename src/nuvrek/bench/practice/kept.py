@@ -6,8 +6,6 @@ goes on without it.
 
 from __future__ import annotations
 
-from nuvrek.meaning import reason_of
-from nuvrek.meaning import Saying
 from collections.abc import Callable
 from pathlib import Path
 from typing import Annotated
@@ -16,7 +14,7 @@ import msgspec
 from msgspec import Meta, Struct
 
 from nuvrek.exchange.files import write_whole
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means, reason_of
 from nuvrek.practice.at_work.actions import AnyAction
 
 MOST_RESULTS, MOST_ACTIONS, LARGEST_BYTES = 5_000, 50_000, 16 * 1024 * 1024

@@ -2,15 +2,12 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import sentences
-from nuvrek.meaning import told_by
-from nuvrek.meaning import Saying
 from nuvrek.bench.practice.table import Table
 from nuvrek.bench.practice.tools import feeling, hands, reading
 from nuvrek.bench.practice.tools.kept_of_hands import kept_of
 from nuvrek.bench.practice.tools.tool import Place, Tool
 from nuvrek.logbook.store import LogbookError
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means, sentences, told_by
 from nuvrek.neck.description import NeckDescription
 from nuvrek.practice.at_work.actions import AnyAction, Pluck
 from nuvrek.practice.at_work.doing import Felt, NotNow

@@ -2,12 +2,11 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from typing import TYPE_CHECKING
 
 from nuvrek.bench.practice.kept import Kept, OnBench, Result
 from nuvrek.bench.session import Session
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.practice.at_work.actions import AnyAction
 from nuvrek.practice.at_work.doing import Felt
 from nuvrek.practice.exercise import Exercise, exercise

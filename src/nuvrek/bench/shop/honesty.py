@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Word, Meaning, keys_in
-from nuvrek.meaning import Saying
 import math
 from collections.abc import Callable, Iterable, Sequence
 from statistics import median
@@ -14,7 +12,7 @@ from nuvrek import patience
 from nuvrek.bench.pages.promise_and_result import compare
 from nuvrek.bench.work.ticks import Ticked, gone_by, kind_of_neck, ticks_of
 from nuvrek.logbook.store import Logbook
-from nuvrek.meaning import means
+from nuvrek.meaning import Meaning, Saying, Word, keys_in, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import AnyEntry, Chosen, Reading, StringHeight
 from nuvrek.readings.journal import fold, live_numbers
@@ -83,7 +81,9 @@ class Honesty(Struct, frozen=True):
     usual: tuple[Usual, ...] = ()
 
 
-def honesty(book: Logbook, kit: Kit, tell: Callable[[Saying], None] = lambda words: None) -> Honesty:
+def honesty(
+    book: Logbook, kit: Kit, tell: Callable[[Saying], None] = lambda words: None
+) -> Honesty:
     """Go through every neck of a logbook. It takes its time, and can be left. Raises
     LogbookError.
     """
@@ -106,15 +106,14 @@ def honesty(book: Logbook, kit: Kit, tell: Callable[[Saying], None] = lambda wor
             pairs.setdefault(tool, []).append(apart)
         ticks.append(ticks_of(row.neck, journal.entries))
         for matter, mm in left_with(row.neck, journal.entries):
-            left.setdefault(
-                (Word(kind_of_neck(row.neck) or "usual length"), matter), []
-            ).append(mm)
+            left.setdefault((Word(kind_of_neck(row.neck) or "usual length"), matter), []).append(mm)
     for kept in hours_held(ticks):
         counts.setdefault(_HOURS, []).append(kept)
     held = [Held(matter, sum(kept), len(kept)) for matter, kept in counts.items()]
     held.sort(key=lambda one: (-one.of, keys_in(one.matter)))
     usual = tuple(
-        Usual(kind, matter, median(mms), len(mms)) for (kind, matter), mms in sorted(left.items(), key=_by_kind)
+        Usual(kind, matter, median(mms), len(mms))
+        for (kind, matter), mms in sorted(left.items(), key=_by_kind)
     )
     return Honesty(tuple(held), offers(pairs, kit), len(rows), usual)
 
@@ -130,7 +129,7 @@ def left_with(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple
     closing = [one.reading for one in now.taken if one.reading.station.startswith("closing")]
     if now.chosen is None or not closing:
         return []
-    found = [
+    found: list[tuple[Saying, float]] = [
         (
             means("shop.bass-over-12" if one.side == "bass" else "shop.treble-over-12"),
             one.height_mm,
@@ -162,7 +161,10 @@ def outcomes(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple[
 
 
 # Both sides of a matter are one matter.
-_BOTH_SIDES = {"pages.string-over-fret": "shop.string-height", "pages.clean-from": "shop.clean-from"}
+_BOTH_SIDES = {
+    "pages.string-over-fret": "shop.string-height",
+    "pages.clean-from": "shop.clean-from",
+}
 
 
 def _matter(said: Meaning) -> Meaning:

@@ -4,8 +4,7 @@ journal grew.
 
 from __future__ import annotations
 
-from nuvrek.meaning import told_by
-from nuvrek.meaning import Saying
+from nuvrek.meaning import Kept, keep
 from collections.abc import Iterable, Sequence
 from contextlib import closing
 from pathlib import Path
@@ -21,7 +20,7 @@ from nuvrek.bench.work.ticks import Ticked, ticks_of
 from nuvrek.bench.work.today import Need, need_of
 from nuvrek.logbook.on_disk.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means, told_by, written
 from nuvrek.neck.description import ROD_WORDS, NeckDescription
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import AnyEntry, Chosen, FretEnd, NewWire, Note, Size
@@ -38,8 +37,8 @@ class ShelfCard(Struct, frozen=True):
 
     row: NeckRow
     neck: NeckDescription
-    standing: Saying
-    damage: Saying = ""
+    standing: Kept
+    damage: Kept = ""
     ticks: tuple[Ticked, ...] = ()
     need: Need = Need("rest", "")
     promised: str = ""
@@ -167,12 +166,12 @@ class Shelf:
         try:
             journal = self._book.journal(row.id, photos=False)
         except LogbookError as error:
-            return ShelfCard(row, row.neck, "", told_by(error)), ""
+            return ShelfCard(row, row.neck, "", keep(told_by(error))), ""
         now = fold(row.neck, journal.entries)
         damage = _damage_words((*row.damage, *journal.damage))
         ticks = ticks_of(row.neck, journal.entries)
         need = need_of(now, self._asked(now))
-        card = ShelfCard(row, now.neck, standing(now), damage, ticks, need, now.promised)
+        card = ShelfCard(row, now.neck, keep(standing(now)), keep(damage), ticks, need, now.promised)
         return card, f"{said_of(card)} {_told_in(journal.entries)}"
 
     def _asked(self, now: NeckState) -> bool:
@@ -199,7 +198,7 @@ def _told_in(entries: Sequence[AnyEntry]) -> str:
             case FretEnd(fault=fault):
                 found[f"{fault} ends"] = None
             case Chosen(way=way):
-                found[way_title(way)] = None
+                found[written(way_title(way))] = None
             case NewWire(wire=wire) if wire is not None:
                 found[f"{wire.name} {wire.alloy} {wire.hardness}"] = None
             case _:
@@ -221,7 +220,7 @@ def said_of(card: ShelfCard) -> Saying:
     )
 
 
-def _damage_words(damage: tuple[str, ...]) -> Saying:
+def _damage_words(damage: tuple[Saying, ...]) -> Saying:
     if not damage:
         return ""
     if len(damage) > 1:

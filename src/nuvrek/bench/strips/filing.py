@@ -2,11 +2,10 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from typing import TYPE_CHECKING
 
 from nuvrek.bench.strips.strips import MetalStrip, SectionStrip
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.units import Unit, format_number
 

@@ -4,15 +4,14 @@ since an earlier survey.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
-from nuvrek import meaning
 from typing import TYPE_CHECKING, Literal
 
 from msgspec import Struct, structs
 
+from nuvrek import meaning
 from nuvrek.bench.session import Session
 from nuvrek.bench.strips.strips import DifferenceStrip, LightStrip, RoomStrip, ShadeStrip
-from nuvrek.meaning import Word, lower_first, means
+from nuvrek.meaning import Saying, Word, lower_first, means
 from nuvrek.neck.description import LANE_WORDS, LANES, TOUCH_WORDS, Lane
 from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.entries import Chosen, RoundStart, Strings
@@ -136,9 +135,7 @@ def moments(session: Session) -> tuple[Moment, ...]:
             if readings:
                 found.append(Moment(number - 1, means("strips.day-name", day=day, name=name)))
             if isinstance(entry, RoundStart):
-                name = (
-                    lower_first(ROUNDS[entry.name][0]) if entry.name in ROUNDS else entry.name
-                )
+                name = lower_first(ROUNDS[entry.name][0]) if entry.name in ROUNDS else entry.name
             readings = 0
         elif hasattr(entry, "station"):
             readings += 1
@@ -170,7 +167,7 @@ def difference_strip(
         )
         for a, b in zip(m.tops_slack_mm, before.tops_slack_mm, strict=True)
     )
-    parts = []
+    parts: list[Saying] = []
     for lane, k in (("bass", 0), ("treble", 2)):
         if known[k]:
             then = before.relief_at(lane, "pitch").mm  # type: ignore[arg-type]

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import brief
-from nuvrek.meaning import Saying
 from collections.abc import Iterator
 from typing import TYPE_CHECKING, Literal
 
@@ -12,16 +10,16 @@ from nuvrek.bench.keypad.keys.gaps import GapKeys
 from nuvrek.bench.keypad.keys.state import FEELS
 from nuvrek.bench.keypad.repeats import ReadingPlace
 from nuvrek.bench.strips.strips import Dots, SideStrip, ValuesStrip
-from nuvrek.meaning import Word, means
+from nuvrek.meaning import Saying, Word, brief, listed, means
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.neck.radius import gauge_words
 from nuvrek.neck.rocker import edge_words
-from nuvrek.readings.entries import ON_WOOD, AnyReading, Gap
+from nuvrek.readings.entries import ON_WOOD, AnyReading
 from nuvrek.readings.journal import NeckState, Taken
 from nuvrek.readings.kinds import STATIONS, frets_touched
 from nuvrek.readings.stations import Station, station_of
 from nuvrek.readings.tool_kit import notched_fit
-from nuvrek.readings.words import amount_words, value_words
+from nuvrek.readings.words import value_words
 from nuvrek.units import Unit
 
 if TYPE_CHECKING:
@@ -82,7 +80,7 @@ def _note(pad: Keypad, station: Station) -> Saying:
         case "sweep":
             return edge_words(pad.neck, pad.cursor, pad.kit.rockers_mm)
         case "rod-feel":
-            return meaning.listed(
+            return listed(
                 (
                     means("strips.detail-feel", detail=n, feel=Word(feel))
                     for n, feel in enumerate(FEELS, 1)
@@ -112,7 +110,7 @@ def values_strip(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesStrip:
     station = pad.station
     if station is None:
         return ValuesStrip(means("strips.so-far"), "", ())
-    values: dict[int, tuple[str, bool]] = {}
+    values: dict[int, tuple[Saying, bool]] = {}
 
     def show(reading: AnyReading, fret: int, lane: Lane, count: int) -> None:
         here = lane == station.lane

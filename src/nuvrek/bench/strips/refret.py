@@ -4,17 +4,14 @@ frets.
 
 from __future__ import annotations
 
-from nuvrek.units import number_text
-from nuvrek.meaning import Figure
-from nuvrek.meaning import Saying
 from typing import TYPE_CHECKING
 
 from msgspec import Struct
 
 from nuvrek.bench.work.fret_table import Row
-from nuvrek.meaning import means
+from nuvrek.meaning import Figure, Saying, means
 from nuvrek.neck.description import LANES, Lane
-from nuvrek.units import Unit, format_length, format_number
+from nuvrek.units import Unit, format_length, format_number, number_text
 
 if TYPE_CHECKING:
     from nuvrek.planning.refret.grip import GripPlan

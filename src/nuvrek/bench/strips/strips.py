@@ -5,14 +5,13 @@ Heights in mm. Arrays are nested tuples or NumPy arrays of shape (frets, 3).
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Mapping, Sequence
 from typing import TYPE_CHECKING
 
 from msgspec import Struct
 
 from nuvrek.bench.strips.refret import SlotStrip, TableStrip, TruingStrip
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import CrownHeight, Strings

@@ -2,13 +2,12 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Iterable
 
 from msgspec import Struct
 
 from nuvrek import meaning
-from nuvrek.meaning import lower_first, means
+from nuvrek.meaning import Saying, lower_first, means
 from nuvrek.neck.owner import HOW_WORDS, How
 from nuvrek.planning.agreement.needs import Need, Plans, needs_of, waits_for
 from nuvrek.planning.steps.step import Step
@@ -123,7 +122,5 @@ def open_words(found: Iterable[Standing]) -> Saying:
     missing = [one for one in found if not one.settled and one.need.before]
     if not missing:
         return ""
-    named = meaning.listed(
-        dict.fromkeys(lower_first(MATTERS[one.need.matter]) for one in missing)
-    )
+    named = meaning.listed(dict.fromkeys(lower_first(MATTERS[one.need.matter]) for one in missing))
     return means("work.not-agreed-owner-yet", named=named)

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from pathlib import Path
 
 import msgspec
@@ -13,12 +12,12 @@ from nuvrek.exchange.jobfile import Job, JobFaults
 from nuvrek.logbook.joining.merging import Everything, NeckWhole, TakenIn, everything_of, take_in
 from nuvrek.logbook.on_disk.schema import owner_uid
 from nuvrek.logbook.store import Logbook, OwnerRow, ShopRow
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 
 MOST_ARCHIVE_BYTES = 512 * 1024**2
 
 
-def packed(book: Logbook) -> tuple[bytes, tuple[str, ...]]:
+def packed(book: Logbook) -> tuple[bytes, tuple[Saying, ...]]:
     """Everything of a logbook, and a sentence for each damaged neck that is left out. Raises
     LogbookError.
     """

@@ -4,14 +4,13 @@ journal, so they run on while another neck is worked on.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from datetime import datetime, timedelta
 
 from msgspec import Struct
 
 from nuvrek.bench.work.job import next_step, steps_in_hand
 from nuvrek.bench.work.moments import apart, by_the_clock_of, moment
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.readings.journal import NeckState
 
 

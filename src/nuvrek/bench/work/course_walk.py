@@ -4,7 +4,6 @@ is advised.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
@@ -12,7 +11,7 @@ from msgspec import Struct
 
 from nuvrek import meaning
 from nuvrek.bench.work.asked_readings import gone_in_vain
-from nuvrek.meaning import lower_first, means
+from nuvrek.meaning import Saying, lower_first, means
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.journal import NeckState

@@ -4,7 +4,6 @@ rest as it should be.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Mapping
 
 import msgspec
@@ -12,7 +11,7 @@ from msgspec import Struct
 
 from nuvrek import meaning
 from nuvrek.bench.session import Session
-from nuvrek.meaning import Word, means
+from nuvrek.meaning import Saying, Word, means
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import (

@@ -4,13 +4,12 @@ nothing here knows a window.
 
 from __future__ import annotations
 
-from nuvrek import meaning
-from nuvrek.meaning import Saying
 from collections.abc import Iterable
 from typing import TYPE_CHECKING
 
+from nuvrek import meaning
 from nuvrek.bench.session import Session
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import LANE_WORDS, Lane
 from nuvrek.readings.entries import Ink
 from nuvrek.readings.journal import NeckState

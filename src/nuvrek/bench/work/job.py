@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from datetime import date, timedelta
 from typing import TYPE_CHECKING, assert_never
@@ -16,7 +15,7 @@ from nuvrek.bench.work.agreement import waiting, waiting_words
 from nuvrek.bench.work.fret_table import rest_entries
 from nuvrek.bench.work.fret_table import waiting as frets_waiting
 from nuvrek.bench.work.moments import minutes_between
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means, written
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES, MOST_LETTERS, Lane, NeckDescription
 from nuvrek.planning.crowns.crowning import frets_to_crown
@@ -66,7 +65,7 @@ def chosen_entry(solved: Solved, way: Way, neck_map: HeightMap) -> Chosen:
     ``neck_map``.
     """
     plan = solved.plan
-    assert plan is not None, means("work.way-comes-from-plan")
+    assert plan is not None
     # What a level takes off wire that is not in yet is weighed again once it is.
     planned = way.off_mm * (way.new is None)
     off = tuple(
@@ -81,9 +80,9 @@ def chosen_entry(solved: Solved, way: Way, neck_map: HeightMap) -> Chosen:
         promise=promised(way),
         frets=way.frets,
         off=off,
-        rod=plan.rod.words if plan.rod is not None and turned else "",
+        rod=written(plan.rod.words) if plan.rod is not None and turned else "",
         ends=plan.ends,
-        detail=way.gist[:MOST_LETTERS],
+        detail=written(way.gist)[:MOST_LETTERS],
         order=_ink_order(neck_map, way) if off else (),
         no_rod=plan.rodless,
         rod_stopped=bool(plan.stops) and not plan.rodless,

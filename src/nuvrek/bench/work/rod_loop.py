@@ -6,7 +6,6 @@ that reading. Moves may be logged exactly, roughly, or as turned and not counted
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Callable
 from typing import TYPE_CHECKING, Literal
 
@@ -14,7 +13,7 @@ from msgspec import Struct, structs
 
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.session import Session
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import (

@@ -7,7 +7,6 @@ from dataclasses import dataclass, field
 
 from nuvrek.bench.work.job import doing_of
 from nuvrek.bench.work.moments import minutes_between
-from nuvrek.meaning import means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps.step import Step
 from nuvrek.planning.ways.kinds import steps_of

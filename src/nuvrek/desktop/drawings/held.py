@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt
 from PyQt6.QtGui import QPaintEvent, QPen
 from PyQt6.QtWidgets import QSizePolicy, QWidget
@@ -11,7 +10,7 @@ from nuvrek.bench.shop.honesty import AIM, Held
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 _ROW, _NAME, _SAID = 44, 220, 150
 # More than so many are drawn as a share of so many.

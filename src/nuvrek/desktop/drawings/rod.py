@@ -4,7 +4,6 @@ over the moves.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 import math
 from collections.abc import Callable
 from typing import TYPE_CHECKING
@@ -22,7 +21,7 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import Side
 from nuvrek.readings.words import part_words
 from nuvrek.units import Unit, format_number
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.rod.move import RodPlan

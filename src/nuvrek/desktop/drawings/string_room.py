@@ -4,7 +4,6 @@ the side.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from collections.abc import Callable
 
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
@@ -20,7 +19,7 @@ from nuvrek.desktop.theme import DARK, LIGHT, Theme
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.description import NeckDescription
 from nuvrek.units import Unit, format_number
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 # The column of titles.
 _MARGIN = 120

@@ -4,8 +4,6 @@ and what was done.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 from collections.abc import Callable, Sequence
 from datetime import date
 
@@ -19,7 +17,7 @@ from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.units import MM_PER_UNIT, Unit, format_number
-from nuvrek.wording.speech import day_words, figure, tr
+from nuvrek.wording.speech import day_words, figure, say, say_all, tr
 
 _LEFT, _RIGHT = 142, 30
 # Shares of the height: relief, air, metal, string heights, what was done, the change between two

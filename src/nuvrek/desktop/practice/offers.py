@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from itertools import pairwise
 
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
@@ -13,7 +12,7 @@ from nuvrek.bench.practice.hall import Offer
 from nuvrek.bench.practice.kept import Result
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 COLUMNS = 2
 

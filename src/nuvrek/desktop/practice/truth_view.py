@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from itertools import pairwise
 
 import numpy as np
@@ -15,7 +14,7 @@ from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.description import LANE_WORDS, LANES, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 Array = NDArray[np.float64]
 

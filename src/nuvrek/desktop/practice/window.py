@@ -14,7 +14,7 @@ from nuvrek.desktop.window import _MODULES, Module, Window
 from nuvrek.logbook.store import LogbookError
 from nuvrek.practice.at_work.actions import Tune
 from nuvrek.practice.exercise import exercise
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 HALL, BENCH, REVEAL = "Practice", "Bench", "Reveal"
 # The page that concludes: closed while the advice is silent. What Work writes down as filed and
@@ -51,7 +51,7 @@ class PracticeWindow(Window):
         self._take_up()
         self.show_stage(HALL)
         if kept.trouble:
-            self._say(kept.trouble)
+            self._say(say(kept.trouble))
 
     def _take_up(self) -> None:
         """What lay on the bench when the program was left."""
@@ -88,7 +88,7 @@ class PracticeWindow(Window):
         bench.fresh()
         self.show_stage(BENCH)
         if self.table.kept.trouble:
-            self._say(self.table.kept.trouble)
+            self._say(say(self.table.kept.trouble))
         return True
 
     def show_stage(self, name: str) -> None:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 import itertools
 
 from PyQt6.QtCore import QPointF, QRectF, Qt
@@ -11,7 +10,7 @@ from PyQt6.QtGui import QPainterPath, QPen, QTransform
 from nuvrek.bench.strips.strips import MetalStrip, SectionStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
 from nuvrek.neck.crown import WORTH_FILING_MM
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 # Metal that fills the lane at least.
 _FULL_MM = 0.12
@@ -58,7 +57,9 @@ class Metal(StripPainter):
         said = lane.figures[fret - 1]
         if said:
             y = min(top + deep + self.theme.px(9), self.box.bottom() - self.theme.px(8))
-            self.words(x, y, said.removeprefix("0"), "plum" if fret == lane.thin else "ink", 12)
+            self.words(
+                x, y, say(said).removeprefix("0"), "plum" if fret == lane.thin else "ink", 12
+            )
         if fret in turns:
             early, last = turns[fret] <= 3, turns[fret] == len(turns)
             if early:
@@ -95,7 +96,12 @@ class Sections(StripPainter):
             name = "plum" if says in ("too wide", "too low") else "ink"
             x = self.g.fret_x(fret)
             self.words(
-                x, floor + 0.55 * row, lane.figures[fret - 1].removeprefix("0"), name, 12, bold=True
+                x,
+                floor + 0.55 * row,
+                say(lane.figures[fret - 1]).removeprefix("0"),
+                name,
+                12,
+                bold=True,
             )
             self.words(x, floor + 1.5 * row, say(lane.heights[fret - 1]), "muted", 11)
             self.words(x, floor + 2.4 * row, _SIGNS[says], name, 13, figures=False)

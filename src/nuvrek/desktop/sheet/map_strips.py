@@ -4,14 +4,13 @@ earlier survey.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QBrush, QColor, QLinearGradient, QPen, QPolygonF
 
 from nuvrek.bench.strips.strips import DifferenceStrip, LightStrip, ShadeStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
 from nuvrek.neck.description import LANES
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 _FULL_SHADE_MM = 0.25
 

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 import itertools
 
 from PyQt6.QtCore import QPointF, QRectF, Qt
@@ -12,7 +11,7 @@ from nuvrek.bench.strips.refret import SlotStrip, TableStrip, TruingStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.neck.scale import fret_line_mm
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 # Wood that fills its lane at least, mm.
 _FULL_MM = 0.15
@@ -81,7 +80,9 @@ class Wood(StripPainter):
             x = self.g.fret_x(fret)
             if said:
                 hot = fret in lane.lingers
-                self.words(x, y, said.removeprefix("0"), "copper" if hot else "ink", 12, bold=hot)
+                self.words(
+                    x, y, say(said).removeprefix("0"), "copper" if hot else "ink", 12, bold=hot
+                )
             turn = turns.get(fret)
             if turn is not None and (turn <= 3 or turn == len(turns)):
                 name = "copper" if turn <= 3 else "slate"

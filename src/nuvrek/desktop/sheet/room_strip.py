@@ -4,13 +4,13 @@ it does.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPen
 
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry
 from nuvrek.bench.strips.strips import RoomStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
+from nuvrek.wording.speech import say
 
 # Room that fills the lane.
 FULL_MM = 0.4

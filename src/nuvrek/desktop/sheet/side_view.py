@@ -4,7 +4,6 @@ places.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainterPath, QPen, QPolygonF
 
@@ -15,7 +14,7 @@ from nuvrek.neck.scale import fret_line_mm
 from nuvrek.readings.entry import ON_WOOD
 from nuvrek.readings.kinds import STATIONS
 from nuvrek.readings.sizes import SIZES
-from nuvrek.wording.speech import frets, named, tr
+from nuvrek.wording.speech import frets, named, say, tr
 
 
 class Side(StripPainter):

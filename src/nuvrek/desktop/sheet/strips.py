@@ -4,7 +4,6 @@ and hollow.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 import math
 
 from PyQt6.QtCore import QPointF, QRectF, Qt
@@ -35,7 +34,7 @@ from nuvrek.desktop.sheet.strip_painter import StripPainter
 from nuvrek.desktop.theme import Theme
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANE_WORDS, Lane
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 
 def paint_strip(

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 import itertools
 
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
@@ -16,7 +15,7 @@ from nuvrek.desktop.sheet.strips import paint_strip
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 _GAP = 10
 

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 import textwrap
 from typing import TYPE_CHECKING, Literal
 
@@ -40,7 +39,7 @@ from nuvrek.units import Unit, format_length, unit_word
 from nuvrek.wording import speech as words
 from nuvrek.wording.help.known.course import known_way
 from nuvrek.wording.help.known.known import Known
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, say_all, tr
 
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
@@ -268,7 +267,7 @@ class ChooseStage(Stage):
             return
         way = self.shown(plan)[at]
         if not way.possible:
-            self.bar.say(" ".join((*way.why_not, *way.not_known)))
+            self.bar.say(" ".join(say_all((*way.why_not, *way.not_known))))
             return
         if self.app.write(lambda: choose(session, solved, way)):
             self.app.stage_wanted.emit("Work")
@@ -426,7 +425,7 @@ class ChooseStage(Stage):
             # What does not fit large is said small.
             head = say(way.title)
             # How the neck is laid for a file is told in Work; a turn or a saddle is told here.
-            above = leg is not None and (way.files or way.gist.lower() in leg.why.lower())
+            above = leg is not None and (way.files or say(way.gist).lower() in say(leg.why).lower())
             reasons = reasons if above else (way.gist, *reasons)
         if way.doubt is not None and way.possible:
             from nuvrek.planning.forecast.doubt import doubt_words

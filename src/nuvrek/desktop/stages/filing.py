@@ -4,8 +4,6 @@ the ink will go.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import Qt, QTimer
@@ -22,7 +20,7 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.units import format_length
-from nuvrek.wording.speech import lower_first, tr
+from nuvrek.wording.speech import lower_first, say, say_all, tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.case.way import Way

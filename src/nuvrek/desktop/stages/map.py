@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from collections.abc import Callable
 from typing import TYPE_CHECKING
 
@@ -29,7 +28,7 @@ from nuvrek.units import format_length, format_number
 from nuvrek.wording import speech as words
 from nuvrek.wording.help.known.findings import known_finding, known_fret
 from nuvrek.wording.help.known.known import Known
-from nuvrek.wording.speech import tr, upper_first
+from nuvrek.wording.speech import say, tr, upper_first
 
 if TYPE_CHECKING:
     from nuvrek.bench.session import Session
@@ -272,7 +271,7 @@ class MapStage(Stage):
             good = finding.verdict == "good"
             record = FINDINGS[finding.kind]
             sign, colour = record.sign or "◆", record.colour or ("slate" if good else "copper")
-            lines.append(say((sign, colour, finding.headline, finding.text, finding.fret)))
+            lines.append((sign, colour, say(finding.headline), say(finding.text), finding.fret))
         if not lines:
             taken = bool(solved.neck_state.taken)
             if taken:
@@ -290,7 +289,7 @@ class MapStage(Stage):
             (
                 str(n),
                 "brass",
-                prompt(s.station, 0, s.strings),
+                say(prompt(s.station, 0, s.strings)),
                 tr("It {reason}.", reason=s.reason),
                 s.station.fret,
             )
@@ -304,7 +303,7 @@ class MapStage(Stage):
                     "✓",
                     "slate",
                     tr("Sure enough"),
-                    upper_first(solved.next.words.partition(": ")[2]),
+                    upper_first(solved.next.words["why"]),
                     None,
                 )
             ]

@@ -4,7 +4,6 @@ be carried away.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from collections.abc import Callable
 from pathlib import Path
 
@@ -19,7 +18,7 @@ from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import Strings
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 VIEWS = (
     ("light", tr("Light gap")),
@@ -157,7 +156,7 @@ class MapViews(QWidget):
         session = self.app.session
         chosen, past = self.edges.currentIndex(), self.past.currentIndex()
         self.edges.clear()
-        self.edges.addItems([edge.words for edge in edges_of(self.app.settings.kit)])
+        self.edges.addItems([say(edge.words) for edge in edges_of(self.app.settings.kit)])
         self.edges.setCurrentIndex(max(chosen, 0))
         self._moments = moments(session) if session is not None else ()
         self.past.clear()

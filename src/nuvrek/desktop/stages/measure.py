@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 import msgspec
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QHBoxLayout, QInputDialog, QLabel, QPushButton, QVBoxLayout
@@ -26,7 +24,7 @@ from nuvrek.readings.rounds import ROUNDS
 from nuvrek.readings.stations import Station
 from nuvrek.units import Unit
 from nuvrek.wording.page_names import PAGE_NAMES
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, say_all, tr
 
 # Special keys first, with the words each stop gives them; then those that mean the same everywhere.
 _FACES = {"+": "+", "-": "−", "*": "*", "/": "/"}
@@ -347,7 +345,7 @@ class MeasureStage(Stage):
             alert=bool(view.question or view.message),
             state=self.app.session.neck_state.state,
             right_title=tr("last readings"),
-            right=(*self.recent_lines(3 if back else 4), *([back] if back else [])),
+            right=(*self.recent_lines(3 if back else 4), *([say(back)] if back else [])),
         )
 
     def unit_pressed(self) -> None:

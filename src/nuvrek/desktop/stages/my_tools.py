@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 import msgspec
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import (
@@ -39,7 +38,7 @@ from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.readings.tool_kit import INCH_LEAVES_MM, METRIC_LEAVES_MM, Kit
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 OFF = tr("How far each may be off")
 STRING_HEIGHTS = (

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout
 
 from nuvrek.bench.forms.three_figures import ASKED, ThreeFigures
@@ -13,7 +12,7 @@ from nuvrek.desktop.stages.base import Stage, button
 from nuvrek.desktop.widgets.asked_list import AskedList
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.logbook.store import NeckRow
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, say_all, tr
 
 
 class NewNeckStage(Stage):
@@ -58,7 +57,7 @@ class NewNeckStage(Stage):
     def refresh(self) -> None:
         figures = self.figures
         answers = [*figures.typed, figures.text][: len(ASKED)]
-        self.list.fill(tuple(one.question for one in ASKED), answers, len(figures.typed))
+        self.list.fill(say_all(one.question for one in ASKED), answers, len(figures.typed))
         neck = figures.as_known
         self.sheet.setVisible(neck is not None)
         if neck is not None:

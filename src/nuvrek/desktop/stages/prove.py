@@ -9,7 +9,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import clear, heading, scrolling
 from nuvrek.desktop.stages.measure import MeasureStage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 # What margins and the bar take of the column beside the board, and half of the gap in it.
 _ASIDE = 44
@@ -71,13 +71,15 @@ class ProveStage(MeasureStage):
             None: (tr("○ open"), "muted"),
         }[row.kept]
         top = 1 + number * 3
-        self.rows.addWidget(self._words(row.matter, "ink", 15, bold=True), top, 0)
+        self.rows.addWidget(self._words(say(row.matter), "ink", 15, bold=True), top, 0)
         self.rows.addWidget(self._words(mark, colour, 14, bold=True), top, 1)
-        self.rows.addWidget(self._words(row.promised, "muted", 14), top + 1, 0)
-        self.rows.addWidget(self._words(row.result, "ink", 14), top + 1, 1)
+        self.rows.addWidget(self._words(say(row.promised), "muted", 14), top + 1, 0)
+        self.rows.addWidget(self._words(say(row.result), "ink", 14), top + 1, 1)
         # What was kept needs no remark.
         if not row.kept:
-            self.rows.addWidget(self._words(row.remark, "muted", 12, columns=1), top + 2, 0, 1, 2)
+            self.rows.addWidget(
+                self._words(say(row.remark), "muted", 12, columns=1), top + 2, 0, 1, 2
+            )
         self.rows.setRowMinimumHeight(top + 2, 6)
 
     def _words(

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 from msgspec import structs
 from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
@@ -16,7 +14,7 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.readings.entries import Describe
 from nuvrek.units import format_length
-from nuvrek.wording.speech import lower_first, named, tr
+from nuvrek.wording.speech import lower_first, named, say, say_all, tr
 
 _HEIGHT_STEPS = 0.05
 _PANEL_WIDE = 290
@@ -185,9 +183,10 @@ class RoomStage(Stage):
             tr("Relief for this touch: {even_words}.", even_words=room.even_words(s.unit))
         )
         self.assumed.setText(" ".join(say_all(one.words(s.height_unit) for one in room.on.assumed)))
-        head, _, rest = room.note_words(s.unit).partition(". ")
+        note = room.note_words(s.unit)
+        rest = note["room"]
         self.bar.show_words(
-            head,
+            say(note["head"]),
             message=say(room.why_not_straight(s.unit) if self.why.isChecked() else rest),
             state=session.neck_state.state,
             right_title=tr("keys"),

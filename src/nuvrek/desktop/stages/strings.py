@@ -4,7 +4,6 @@ do to the relief.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from collections.abc import Callable
 
 from msgspec import structs
@@ -33,7 +32,7 @@ from nuvrek.bench.forms.strings import (
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, TickBox, button, heading
 from nuvrek.neck.strings import WRAP_WORDS, StringSet
-from nuvrek.wording.speech import tr, upper_first
+from nuvrek.wording.speech import say, say_values, tr, upper_first
 
 MOST_LINES = 14
 MOST_CAPO = 9
@@ -194,7 +193,8 @@ class StringsPage(QWidget):
 
     def read(self) -> tuple[StringSet | None, dict[int, str]]:
         """The list, or None and a sentence for each faulty line."""
-        return read_strings(self.rows())
+        found, faults = read_strings(self.rows())
+        return found, say_values(faults)
 
     def _fill_sets(self) -> None:
         chosen = self.sets.currentData()

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_values
-from nuvrek.wording.speech import say
 import msgspec
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import (
@@ -38,7 +36,7 @@ from nuvrek.neck.description import (
     target_by_kind_mm,
 )
 from nuvrek.readings.entries import Describe
-from nuvrek.wording.speech import tr, upper_first
+from nuvrek.wording.speech import say, say_values, tr, upper_first
 
 _GROUPS: tuple[tuple[str, tuple[str, ...]], ...] = (
     (
@@ -87,10 +85,10 @@ class TakeInStage(Stage):
             self.rod.addItem(upper_first(word), kind)
         self.rod.setAccessibleName(tr("Kind of rod"))
         self.picks = {
-            "rod_access": Picks(tr("Rod nut"), say_values(say(ACCESS_WORDS))),
-            "touch": Picks(tr("Player's touch"), say_values(say(TOUCH_WORDS))),
-            "joint": Picks(tr("Neck joint"), say_values(say(JOINT_WORDS))),
-            "relief_school": Picks(tr("Relief to aim at"), say_values(say(SCHOOL_WORDS))),
+            "rod_access": Picks(tr("Rod nut"), say_values(ACCESS_WORDS)),
+            "touch": Picks(tr("Player's touch"), say_values(TOUCH_WORDS)),
+            "joint": Picks(tr("Neck joint"), say_values(JOINT_WORDS)),
+            "relief_school": Picks(tr("Relief to aim at"), say_values(SCHOOL_WORDS)),
         }
         self.strings = StringsPage(app, self._edited)
         self.complaint = WordsField(tr("Complaint"), MOST_LETTERS)
@@ -306,7 +304,7 @@ class TakeInStage(Stage):
         neck, faults = read_form({name: line.text() for name, line in self.fields.items()}, rest)
         if wrong and not faults:
             return None, {"strings": next(iter(wrong.values()))}
-        return neck, faults
+        return neck, say_values(faults)
 
     def _edited(self) -> None:
         if self._loading or self.app.session is None:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from collections.abc import Callable
 
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout
@@ -47,6 +46,7 @@ from nuvrek.desktop.widgets.at_work.rod_row import RodRow
 from nuvrek.desktop.widgets.at_work.seating_row import SeatRow
 from nuvrek.desktop.widgets.at_work.step_list import StepList
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.meaning import Said
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import Heated
@@ -54,7 +54,7 @@ from nuvrek.readings.refret.stages import SWEEPS
 from nuvrek.readings.stations import Station, Suggestion
 from nuvrek.units import Unit
 from nuvrek.wording import speech as words
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 
 class WorkStage(Stage):
@@ -225,7 +225,7 @@ class WorkStage(Stage):
             self.app.reading_wanted.emit(Suggestion(station, "pitch", step.title, 0.0))
             return
         heat = self.heat.heated() if step.action == "heat" else Heated()
-        if isinstance(heat, str):
+        if isinstance(heat, (str, Said)):
             self.bar.say(heat)
             return
         seated = self.seat.seated(step.frets[0]) if step.action == "seat" and step.frets else None
@@ -428,9 +428,9 @@ class WorkStage(Stage):
             if session is not None:
                 again = say(look_again_words(session.neck_state, session.time_now()))
             dates = again if now.key == "look-again" else ""
-            self.step_text.setText(now.text + dates + self._more(now))
+            self.step_text.setText(say(now.text) + dates + self._more(now))
             self.caution.setText(
-                "\n".join(f"!  {words}" for words in now.cautions) + f"\n{cautions.FIRST}"
+                "\n".join(f"!  {say(words)}" for words in now.cautions) + f"\n{cautions.FIRST}"
             )
         self.step_title.setStyleSheet(f"font-size: {t.px(24)}px; font-weight: bold;")
         self.step_text.setStyleSheet(f"font-size: {t.px(18)}px;")
@@ -490,7 +490,7 @@ class WorkStage(Stage):
         session = self.app.session
         if session is None:
             return
-        message = told.message
+        message = say(told.message)
         if step_left and told.over:
             message += tr(" Enter ticks the step.")
         self.bar.show_words(

@@ -4,7 +4,6 @@ metres.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtGui import QFont, QFontMetrics, QMouseEvent
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
@@ -13,7 +12,7 @@ from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import styled
 from nuvrek.readings.entries import State
 from nuvrek.readings.words import rod_words
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 
 class PressLabel(QLabel):

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from itertools import pairwise
 from typing import TYPE_CHECKING
 
@@ -16,7 +15,7 @@ from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.desktop.widgets.way_row import MOST_PERCENT, row_theme
 from nuvrek.planning.ways.kinds import way_title
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.case.course import Leg
@@ -122,7 +121,7 @@ class CourseView(QWidget):
         title = QRectF(t.px(38), box.top(), t.px(_TITLE) - t.px(38), box.height())
         self._text(painter, title, say(way_title(leg.way)), 16, "ink", bold=True)
         words = QRectF(t.px(_TITLE), box.top(), self.width() - t.px(_TITLE) - 8, box.height())
-        self._words(painter, words, leg.why)
+        self._words(painter, words, say(leg.why))
 
     def _words(self, painter: QPainter, box: QRectF, text: str) -> None:
         """The reason, over as many lines as there is room for; what is left is cut."""

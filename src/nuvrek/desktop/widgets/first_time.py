@@ -4,7 +4,6 @@ known of them.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 import msgspec
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QWidget
 
@@ -42,8 +41,8 @@ class FirstTimeRow(QWidget):
             return
         if self._first is None or set(told) - set(self._first.told):
             self._first = FirstTime(told)
-        self.asked = self._first.asks(say(pad))
-        tip = None if self.asked is not None else self._first.tip(say(pad))
+        self.asked = self._first.asks(pad)
+        tip = None if self.asked is not None else self._first.tip(pad)
         self._keep(self._first.told)
         self.setVisible(tip is not None)
         if tip is not None:

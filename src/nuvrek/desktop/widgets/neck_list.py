@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from PyQt6.QtCore import (
     QAbstractListModel,
     QModelIndex,
@@ -24,7 +23,7 @@ from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.sheet.fingerboard import paint_board
 from nuvrek.neck.board import end_mm
 from nuvrek.neck.description import ROD_WORDS
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 _HIGH, _HEAD = 96, 26
 _CARD = Qt.ItemDataRole.UserRole

@@ -4,8 +4,6 @@ the others.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
-from nuvrek.wording.speech import say_all
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
@@ -23,7 +21,7 @@ from nuvrek.money import money_words
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import NeckDescription
 from nuvrek.units import Unit, format_number
-from nuvrek.wording.speech import figure, tr
+from nuvrek.wording.speech import figure, say, say_all, tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.case.way import Way
@@ -226,7 +224,7 @@ class WayRow(QWidget):
         self._text(
             painter,
             QRectF(left, 0, self.width() - left - 14, high),
-            " ".join((*way.why_not, *way.not_known)),
+            " ".join(say_all((*way.why_not, *way.not_known))),
             13,
             muted,
         )

@@ -2,13 +2,12 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from PyQt6.QtCore import QMimeData, pyqtSignal
 from PyQt6.QtGui import QKeyEvent
 from PyQt6.QtWidgets import QPlainTextEdit
 
 from nuvrek.letters import whole_letters
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 
 class WordsField(QPlainTextEdit):

@@ -4,11 +4,10 @@ need no height map.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from nuvrek import meaning
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.looking import Looking
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.mechanics.moisture import DAMP_PERCENT, DRY_PERCENT, equilibrium_moisture_percent
 from nuvrek.neck.crown import worn_mm
 from nuvrek.neck.description import LANE_WORDS, LANES

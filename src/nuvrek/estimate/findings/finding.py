@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from typing import Literal
 
 from msgspec import Struct
 
+from nuvrek.meaning import Saying
 from nuvrek.neck.description import Lane
 
 Verdict = Literal["good", "over", "under", "fault"]
@@ -18,7 +18,7 @@ class Finding(Struct, frozen=True):
     ``speaks_for`` and ``speaks_against`` are the journal numbers of readings, the weightiest first.
     """
 
-    kind: Saying
+    kind: str
     fret: int | None
     lane: Lane | None
     mm: float

@@ -2,19 +2,18 @@
 
 from __future__ import annotations
 
-from nuvrek import meaning
-from nuvrek.meaning import Saying
 from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 from scipy.special import ndtr
 
+from nuvrek import meaning
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.looking import Looking, sure_words
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.readings.entries import CrownHeight
 from nuvrek.readings.told.observed import seated_unread
@@ -163,7 +162,7 @@ class _Standing:
             return means("findings.all-across")
         return meaning.listed(LANE_WORDS[LANES[k]] for k in self.here)
 
-    def named(self, kind: Saying, text: Saying, head: Saying) -> Finding:
+    def named(self, kind: str, text: Saying, head: Saying) -> Finding:
         lanes, lane = tuple(LANES[k] for k in self.here), LANES[self.worst]
         return Finding(kind, self.fret, lane, self.size_mm, self.chance, text, head, lanes=lanes)
 

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Callable
 from dataclasses import dataclass, field
 from functools import cached_property
@@ -10,7 +9,7 @@ from functools import cached_property
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.estimate.measurer import Measurer
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.told.observed import stands_off
 from nuvrek.units import Unit

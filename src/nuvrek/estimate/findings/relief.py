@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from dataclasses import dataclass
 
@@ -15,7 +14,7 @@ from nuvrek.estimate.findings.finding import Finding, Verdict
 from nuvrek.estimate.findings.looking import Looking, sure_words
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap, Relief
 from nuvrek.estimate.measurer import Measurer, Part
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import EdgeLie, StringGap
 from nuvrek.readings.told.what_was_read import relief_blind

@@ -4,7 +4,6 @@ the other, nut, pull.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Callable, Iterator
 
 import numpy as np
@@ -15,7 +14,7 @@ from nuvrek.estimate.findings.frets import find_low, find_proud
 from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.measurer import HeightKind, Measured, Measurer, Part
 from nuvrek.estimate.string_pull import both_read, forecast_tuned
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import StringGap, Strings
 from nuvrek.recognise.complaints import complaints_in

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Container
 from dataclasses import dataclass
 
@@ -12,7 +11,7 @@ from numpy.typing import NDArray
 from nuvrek.estimate.model.evidence import Evidence
 from nuvrek.estimate.model.refining import Foretold
 from nuvrek.estimate.model.solver import Solution, log_likelihood, solve
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.units import MM_PER_INCH, MM_PER_THOU
 
 Array = NDArray[np.float64]

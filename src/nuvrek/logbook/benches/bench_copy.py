@@ -6,8 +6,6 @@ still to be told. ``carrying`` carries it there and brings what other benches wr
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
-from nuvrek import meaning
 import sqlite3
 import uuid
 from collections.abc import Callable, Iterator, Sequence
@@ -17,13 +15,14 @@ from pathlib import Path
 import msgspec
 from msgspec import Struct
 
+from nuvrek import meaning
 from nuvrek.logbook.benches.server import ServerLogbook, place_of
 from nuvrek.logbook.errors import LogbookError
 from nuvrek.logbook.reading_back import decoder
 from nuvrek.logbook.rows import add_checked, insert_neck, put_owner, put_shop
 from nuvrek.logbook.stand import Stand, mark_of
 from nuvrek.logbook.store import Logbook
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 
 _TABLES = """
 CREATE TABLE IF NOT EXISTS waiting (
@@ -144,7 +143,7 @@ class BenchCopy(Logbook):
 
     # --- what is written here and still to be told there -----------------------------------
 
-    def _start(self, uid: str, created: Saying, described: str, bodies: Sequence[str]) -> Stand:
+    def _start(self, uid: str, created: str, described: str, bodies: Sequence[str]) -> Stand:
         stand = insert_neck(self._db, uid, created, described, bodies)
         self._tell(uid, Started(created, described, tuple(bodies)))
         self.note_own(uid, bodies)
@@ -164,7 +163,7 @@ class BenchCopy(Logbook):
         self.note_own(stand.uid, bodies)
         return made
 
-    def note_own(self, uid: Saying, bodies: Sequence[str]) -> None:
+    def note_own(self, uid: str, bodies: Sequence[str]) -> None:
         """These entries are this bench's own; within a transaction."""
         self._db.executemany(
             "INSERT OR IGNORE INTO own VALUES (?)", [(mark_of(uid, body),) for body in bodies]
@@ -178,11 +177,11 @@ class BenchCopy(Logbook):
         put_shop(self._db, name, body, at)
         self._tell("", ShopSet(name, body, at))
 
-    def _tell(self, uid: Saying, told: Told) -> None:
+    def _tell(self, uid: str, told: Told) -> None:
         self.let_wait(uuid.uuid4().hex, uid, told)
         self._woken = True
 
-    def let_wait(self, act: str, uid: Saying, told: Told, why: Saying = "") -> None:
+    def let_wait(self, act: str, uid: str, told: Told, why: Saying = "") -> None:
         """Something the server is still to be told, or can't be; within a transaction."""
         self._db.execute(
             "INSERT INTO waiting (act, uid, body, why) VALUES (?, ?, ?, ?)",
@@ -283,7 +282,7 @@ class BenchCopy(Logbook):
         self._db.execute("UPDATE waiting SET why = ? WHERE id = ?", (why, one.id))
 
 
-def act_mark(uid: Saying, bodies: Sequence[object]) -> str:
+def act_mark(uid: str, bodies: Sequence[object]) -> str:
     """The mark of what an act says, by which it is found under the name it was written under."""
     return mark_of(uid, *bodies)
 
@@ -294,7 +293,7 @@ def _nobody() -> None:
 
 def waiting_words(waits: int, refused: int) -> Saying:
     """How much is still to go to the server, for people."""
-    parts = []
+    parts: list[Saying] = []
     if waits == 1:
         parts.append(means("keeping.1-change-waits-machine-goes"))
     elif waits:

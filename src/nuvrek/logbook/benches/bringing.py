@@ -4,7 +4,6 @@ the server held before and has lost (it was put back from an older day) is let w
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import sqlite3
 from collections.abc import Callable, Mapping, Sequence
 from typing import Any
@@ -40,7 +39,7 @@ from nuvrek.logbook.rows import (
     stand_of,
 )
 from nuvrek.logbook.stand import Stand, mark_of
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.check import journal_faults
 from nuvrek.readings.entries import AnyEntry

@@ -4,7 +4,6 @@ sentences; every write locks what it stands on, and tells the other benches.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import hashlib
 import sqlite3
 from collections.abc import Iterator, Sequence
@@ -19,7 +18,7 @@ from nuvrek.logbook.on_disk.schema import SCHEMA_VERSION, mark_all
 from nuvrek.logbook.places import servers_folder
 from nuvrek.logbook.rows import wrong_marks
 from nuvrek.logbook.store import Logbook
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 
 SCHEME = "postgresql://"
 # The one word of ours on the channel; whatever else is said there is nothing.

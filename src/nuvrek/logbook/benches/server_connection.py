@@ -4,7 +4,6 @@ No call waits longer than it says, whatever the server does.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import re
 import select
 import socket
@@ -14,7 +13,7 @@ from collections.abc import Iterable, Iterator, Sequence
 from contextlib import contextmanager, suppress
 from typing import Any
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 
 CHANNEL = "nuvrek"
 # How long a connection, and a statement, may take; a lock held by another bench is waited for

@@ -7,7 +7,6 @@ has them whole is met by these.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import sqlite3
 from collections.abc import Iterable, Mapping, Sequence
 from typing import TYPE_CHECKING
@@ -37,7 +36,7 @@ class Gone(Struct, frozen=True):
     names: frozenset[str] = frozenset()
     others: tuple[str, ...] = ()
 
-    def acts(self, uid: Saying) -> Mapping[str, str]:
+    def acts(self, uid: str) -> Mapping[str, str]:
         """Of a neck: by the mark an act had, the mark of what is left of it."""
         return self.marks.get(uid, {})
 
@@ -55,7 +54,7 @@ class Gone(Struct, frozen=True):
         return neck
 
     def described(
-        self, uid: Saying, ours: NeckDescription, theirs: NeckDescription
+        self, uid: str, ours: NeckDescription, theirs: NeckDescription
     ) -> NeckDescription:
         """The first description of a neck that both have: without what one side took out."""
         if mark_of(described_body(ours)) in self.acts(uid):
@@ -63,7 +62,7 @@ class Gone(Struct, frozen=True):
         return self.nameless(ours)
 
     def taken_out(
-        self, uid: Saying, neck: NeckDescription, entries: tuple[AnyEntry, ...]
+        self, uid: str, neck: NeckDescription, entries: tuple[AnyEntry, ...]
     ) -> tuple[tuple[AnyEntry, ...], dict[str, str]]:
         """A journal without what was taken out, and the marks of what had to be on the way: what
         was written where it was still whole.

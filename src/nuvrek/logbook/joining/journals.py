@@ -8,7 +8,6 @@ something was taken out is known by the mark it had before.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import hashlib
 import heapq
 from collections.abc import Callable, Mapping, Sequence
@@ -20,7 +19,7 @@ from typing import Literal
 import msgspec
 from msgspec import Struct, structs
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, Saying, means
 from nuvrek.readings.entries import AnyEntry, Chosen, Describe, Note, Strike
 from nuvrek.readings.journal import MOST_ENTRIES
 from nuvrek.readings.owner.entries import Answered
@@ -71,7 +70,7 @@ def merged(
         if act.name not in acts or act.clean:
             acts[act.name] = act
     if sum(len(act.entries) for act in acts.values()) > MOST_ENTRIES:
-        raise ValueError(means("keeping.together-they-have-more-than", most_entries=MOST_ENTRIES))
+        raise Refusal(means("keeping.together-they-have-more-than", most_entries=MOST_ENTRIES))
     order = _ordered([[a.name for a in first], [a.name for a in second]], acts)
     only = (
         ({a.name for a in first} - {a.name for a in second}),

@@ -4,7 +4,6 @@ worked out first, what both sides changed is shown, and only then is anything wr
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import sqlite3
 from collections.abc import Iterable, Mapping, Sequence
 from contextlib import closing
@@ -34,7 +33,7 @@ from nuvrek.logbook.rows import (
 )
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError, NeckChanged, OwnerRow, ShopRow
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.check import journal_faults
 from nuvrek.readings.entries import AnyEntry
@@ -49,7 +48,7 @@ class NeckWhole(Struct, frozen=True):
     there.
     """
 
-    uid: Saying
+    uid: str
     created: str
     neck: NeckDescription
     entries: tuple[AnyEntry, ...]
@@ -65,7 +64,7 @@ class Everything(Struct, frozen=True):
     owners: tuple[OwnerRow, ...] = ()
     shop: tuple[ShopRow, ...] = ()
     gone: tuple[tuple[str, str, str], ...] = ()
-    damaged: tuple[str, ...] = ()
+    damaged: tuple[Saying, ...] = ()
     left_out: frozenset[str] = frozenset()
 
 
@@ -92,7 +91,7 @@ class TakenIn(Struct, frozen=True):
     new: int
     grown: int
     same: int
-    told: tuple[str, ...]
+    told: tuple[Saying, ...]
     asks: frozenset[tuple[Saying, Saying]] = frozenset()
 
 
@@ -107,7 +106,7 @@ def everything_of(book: Logbook) -> Everything:
 
 def necks_of(book: Logbook) -> tuple[list[NeckWhole], list[Saying]]:
     """Every neck of a logbook with its journal; those that are damaged are named and left out."""
-    found, damaged = [], []
+    found, damaged = list[NeckWhole](), list[Saying]()
     for row in book.necks():
         patience.ask()
         journal = book.journal(row.id)
@@ -246,15 +245,18 @@ def _why_not(whole: NeckWhole) -> Saying:
 
 
 def _told(plan: Sequence[NeckTaken], more: Everything) -> TakenIn:
-    told: list[str] = []
+    told: list[Saying] = []
     for one in plan:
         named: Saying = one.whole.neck.title
         if one.stand is not None:
             number = one.stand.neck
             named = means("keeping.neck", number=number, title=one.whole.neck.title)
         if one.why:
-            told.append(f"{named}: {one.why}")
-        told += [f"{named}: {_conflict_words(conflict)}" for conflict in one.conflicts]
+            told.append(means("keeping.of-neck", neck=named, fault=one.why))
+        told += (
+            means("keeping.of-neck", neck=named, fault=_conflict_words(conflict))
+            for conflict in one.conflicts
+        )
     count = {how: sum(one.how == how for one in plan) for how in ("new", "grown", "same", "left")}
     asks = frozenset(
         (one.whole.uid, conflict.matter)

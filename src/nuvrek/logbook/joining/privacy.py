@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import sqlite3
 from contextlib import closing
 from pathlib import Path
@@ -29,7 +28,7 @@ from nuvrek.logbook.on_disk.copies import copies_of
 from nuvrek.logbook.rows import redescribe, rewrite
 from nuvrek.logbook.stand import Stand, mark_of
 from nuvrek.logbook.store import Logbook, LogbookError
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import AnyEntry, Note
 
@@ -42,7 +41,7 @@ class Removed(Struct, frozen=True):
     necks: int
     photos: int
     copies: int
-    told: tuple[str, ...]
+    told: tuple[Saying, ...]
 
 
 class _Cleaned(Struct, frozen=True):
@@ -93,7 +92,7 @@ def clean_copies(path: Path, name: str, photos: bool, at: str) -> tuple[int, lis
     """Take an owner out of the copies of a logbook; how many were cleaned, and a sentence for each
     that could not be.
     """
-    cleaned, trouble = 0, []
+    cleaned, trouble = 0, list[Saying]()
     for copy in copies_of(path):
         patience.ask()
         try:

@@ -5,14 +5,15 @@ used is made anew.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import os
 import sqlite3
 from collections.abc import Iterable
 from contextlib import suppress
 from pathlib import Path
 
-_VERSION = 4
+from nuvrek.meaning import Saying
+
+_VERSION = 5
 _CARDS = """
 CREATE TABLE card (neck INTEGER PRIMARY KEY, head TEXT NOT NULL, body BLOB NOT NULL);
 CREATE INDEX heads ON card (neck, head);
@@ -22,7 +23,7 @@ CREATE VIRTUAL TABLE words USING fts5(said, found, tokenize = 'unicode61 remove_
 """
 _TABLES = f"""
 {_CARDS} {_WORDS}
-CREATE TABLE made (language TEXT NOT NULL);
+
 PRAGMA user_version={_VERSION};
 """
 
@@ -51,7 +52,6 @@ class CardCache:
                 elif version != _VERSION:
                     raise sqlite3.DatabaseError("another version")
                 db.execute("SELECT count(*) FROM card").fetchone()
-                _in_language(db)
                 self._db.close()
                 self._db = db
                 return
@@ -118,13 +118,6 @@ class CardCache:
         """Close the file."""
         self._db.close()
 
-
-def _in_language(db: sqlite3.Connection) -> None:
-    """Cards hold sentences: those of another language are thrown away."""
-    language = spoken().code
-    if db.execute("SELECT language FROM made").fetchall() != [(language,)]:
-        db.executescript("DELETE FROM card; DELETE FROM words; DELETE FROM made;")
-        db.execute("INSERT INTO made VALUES (?)", (language,))
 
 
 # Words that part others and say nothing themselves.

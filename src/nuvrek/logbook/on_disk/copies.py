@@ -15,7 +15,7 @@ from msgspec import Struct
 from nuvrek.logbook.joining.merging import everything_of, replace_all
 from nuvrek.logbook.on_disk.files import copied
 from nuvrek.logbook.store import Logbook, LogbookError
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 
 # The newest stay, and all of the last days; then one of each of so many weeks and months, and one
 # a year.
@@ -36,7 +36,7 @@ class Look(Struct, frozen=True):
     """What a copy holds: its necks with their uid, title and length, and what is wrong with it."""
 
     necks: tuple[tuple[str, str, int], ...]
-    wrong: str
+    wrong: Saying
 
 
 def folder_of(logbook: Path) -> Path:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Callable
 from contextlib import closing
 from pathlib import Path
@@ -11,7 +10,7 @@ from msgspec import Struct
 
 from nuvrek import patience
 from nuvrek.logbook.store import Logbook
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 
 
 class Inspected(Struct, frozen=True):
@@ -42,5 +41,8 @@ def inspect(
             journal = book.journal(row.id)
             entries += len(journal.entries) - len(journal.damage)
             named = means("keeping.neck-with-id-title", id=row.id, title=row.neck.title)
-            wrong.extend(means("keeping.of-neck", neck=named, fault=sentence) for sentence in (*row.damage, *journal.damage))
+            wrong.extend(
+                means("keeping.of-neck", neck=named, fault=sentence)
+                for sentence in (*row.damage, *journal.damage)
+            )
     return Inspected(len(rows), entries, tuple(wrong))

@@ -4,7 +4,6 @@ sentence.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import os
 import sqlite3
 from collections.abc import Iterator
@@ -17,7 +16,7 @@ from nuvrek.logbook.on_disk.files import brought_on, copied, read_only
 from nuvrek.logbook.on_disk.schema import SCHEMA_VERSION, grow, version_of
 from nuvrek.logbook.reading_back import readable_text
 from nuvrek.logbook.rows import wrong_marks
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 
 _BUSY_SECONDS = 3.0
 # Up to this size a quick check takes a few tens of milliseconds.
@@ -134,15 +133,15 @@ class LogbookFile:
                 detail=found,
             )
 
-    def check(self, thorough: bool = True) -> str:
+    def check(self, thorough: bool = True) -> Saying:
         """What is wrong with the file, the first of it; nothing where it is whole. ``thorough``
         looks at every row by its mark as well.
         """
         pragma = "integrity_check(1)" if thorough else "quick_check(1)"
         try:
-            said: Saying = str(self._db.execute(f"PRAGMA {pragma}").fetchone()[0])
+            said = str(self._db.execute(f"PRAGMA {pragma}").fetchone()[0])
             if said == "ok" and thorough:
-                said = next(iter(wrong_marks(self._db)), "ok")
+                return next(iter(wrong_marks(self._db)), "")
         except (sqlite3.DatabaseError, UnicodeDecodeError) as error:
             said = str(error)
         return "" if said == "ok" else said.splitlines()[-1][:160]

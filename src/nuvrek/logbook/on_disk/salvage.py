@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import written
-from nuvrek.meaning import Saying
 import os
 import shutil
 import sqlite3
@@ -21,7 +19,7 @@ from nuvrek.logbook.reading_back import Journal, described, read_journal, readab
 from nuvrek.logbook.rows import put_owner, put_shop
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means, written
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import Note
 
@@ -36,7 +34,7 @@ class Salvaged(Struct, frozen=True):
 
     necks: int
     entries: int
-    lost: tuple[str, ...]
+    lost: tuple[Saying, ...]
 
 
 def salvage(old: Path, new: Path) -> Salvaged:
@@ -90,7 +88,7 @@ def _clear(part: Path) -> None:
 
 
 def _taken_over(source: sqlite3.Connection, book: Logbook) -> Salvaged:
-    lost: list[str] = []
+    lost: list[Saying] = []
     necks = entries = 0
     for number in _neck_numbers(source, lost):
         body, created = _neck(source, number)
@@ -98,7 +96,10 @@ def _taken_over(source: sqlite3.Connection, book: Logbook) -> Salvaged:
         journal = _journal(source, number)
         book.start(neck, created, journal.entries, _uid(source, number))
         named = means("keeping.neck", number=number, title=neck.title)
-        lost.extend(f"{named}: {sentence}" for sentence in (*damage, *journal.damage))
+        lost.extend(
+            means("keeping.of-neck", neck=named, fault=sentence)
+            for sentence in (*damage, *journal.damage)
+        )
         necks += 1
         entries += len(journal.entries) - len(journal.damage)
     _take_owners(source, book, lost)
@@ -120,7 +121,7 @@ def _take_owners(source: sqlite3.Connection, book: Logbook, lost: list[Saying]) 
             put_owner(db, str(name), str(body), str(at), str(more[0]) if more else first)
 
 
-def _take_shop(source: sqlite3.Connection, book: Logbook, lost: list[str]) -> None:
+def _take_shop(source: sqlite3.Connection, book: Logbook, lost: list[Saying]) -> None:
     """What the shop has set, and by what that is known which was taken out."""
     with book.rewriting() as db:
         for name, body, at in _rows(source, "shop", "name, body, at", "", lost):
@@ -210,7 +211,9 @@ def _journal(source: sqlite3.Connection, number: int) -> Journal:
     if not open_end:
         return journal
     words = means("keeping.what-came-after-entry-cant", last=last)
-    return Journal([*journal.entries, Note(text=written(words))], journal.stand, (*journal.damage, words))
+    return Journal(
+        [*journal.entries, Note(text=written(words))], journal.stand, (*journal.damage, words)
+    )
 
 
 def _last_number(source: sqlite3.Connection, number: int) -> tuple[int, bool]:

@@ -2,8 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.planning.ways.kinds import of_family
 
 _BY_KIND: dict[str, tuple[Saying, ...]] = {

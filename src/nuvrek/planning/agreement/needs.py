@@ -4,15 +4,13 @@ step waits for it.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Shown, written
-from nuvrek.meaning import Saying
 from collections.abc import Callable, Sequence
 from typing import Literal
 
 from msgspec import Struct
 
 from nuvrek import meaning
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, Shown, means, written
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.agreement.limits import limits_of
 from nuvrek.planning.steps.step import Step
@@ -74,16 +72,13 @@ def needs_of(kind: str, plans: Plans) -> tuple[Need, ...]:
     if of_family(kind, "new wire"):
         made += _wire(kind, plans)
     if kind == "new-neck":
-        made.append(
-            Need("originals", "old neck", means("needs.old-neck-comes-back-you"), "")
-        )
+        made.append(Need("originals", "old neck", means("needs.old-neck-comes-back-you"), ""))
     return (*made, *_wishes(plans), *_outside(plans))
 
 
 def _limits(kind: str) -> list[Need]:
     return [
-        Need("limits", f"limits:{kind}:{n}", said, "work")
-        for n, said in enumerate(limits_of(kind))
+        Need("limits", f"limits:{kind}:{n}", said, "work") for n, said in enumerate(limits_of(kind))
     ]
 
 
@@ -110,9 +105,7 @@ def _wishes(plans: Plans) -> list[Need]:
                 length=plans.length(relief[1]),
             )
         about = f"relief:{relief[0]:.2f}/{relief[1]:.2f}"
-        found.append(
-            Need("relief", about, means("needs.relief-strings-pitch", both=both), "")
-        )
+        found.append(Need("relief", about, means("needs.relief-strings-pitch", both=both), ""))
     return found
 
 

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from functools import cached_property
 
@@ -12,6 +11,7 @@ from nuvrek.clearance.string_heights import StringHeights
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap, Relief
 from nuvrek.estimate.measurer import Measurer
+from nuvrek.meaning import Saying
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.planning.filing.level_program import NeckTops
 from nuvrek.planning.rod.move import RodPlan
@@ -113,7 +113,7 @@ class Case:
         """Whether a fault of that kind was found."""
         return any(f.kind == kind and f.verdict != "good" for f in self.findings)
 
-    def named(self, *kinds: Saying) -> tuple[int, ...]:
+    def named(self, *kinds: str) -> tuple[int, ...]:
         """Frets named in findings of these kinds."""
         return tuple(
             sorted({f.fret for f in self.findings if f.kind in kinds and f.fret is not None})

@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from msgspec import Struct
 
+from nuvrek.meaning import Saying
 from nuvrek.readings.entries import WayKind
 
 # More than this is not taken in at one glance.

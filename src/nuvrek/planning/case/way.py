@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from typing import Literal
 
 import numpy as np
 from numpy.typing import NDArray
 
+from nuvrek.meaning import Saying
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.filing.clean_program import MetalCurve
@@ -209,7 +209,7 @@ class Plan:
     """
 
     advice: WayKind
-    reasons: tuple[str, ...]
+    reasons: tuple[Saying, ...]
     ways: tuple[Way, ...]
     rod: RodPlan | None
     largest_rock_now_mm: float

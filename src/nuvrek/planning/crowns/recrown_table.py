@@ -4,15 +4,14 @@ left.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
-from nuvrek import meaning
 from collections.abc import Mapping
 from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.meaning import means
+from nuvrek import meaning
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.crown import cap_area_mm2, crown_radius_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.crowns.crowning import Crown, crown_after, file_for, levels_left
@@ -83,7 +82,7 @@ def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> Saying:
     """The table in a sentence or two."""
     if not table.due and not table.stuck:
         return means("metal.no-flat-wide-enough-need")
-    sentences = []
+    sentences: list[Saying] = []
     if table.due:
         widest = max(table.due, key=lambda one: one.flat_mm)
         sentences.append(

@@ -14,7 +14,7 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.optimize import OptimizeResult, linprog
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, means
 from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.crown import STILL_MM
 from nuvrek.readings.entries import FilingAim
@@ -253,7 +253,7 @@ def _level_short(neck_tops: NeckTops, terms: Terms, linear: LevelProgram) -> Rem
         method="highs",
     )
     if found.x is None or found.status != 0:
-        raise ValueError(means("metal.levelling-program-could-not-solved"))
+        raise Refusal(means("metal.levelling-program-could-not-solved"))
     off = np.maximum(found.x[TARGET : TARGET + n], 0.0).reshape(-1, 3)
     short = _named(found.x[size : size + n])
     standing = _named(found.x[size + n :])

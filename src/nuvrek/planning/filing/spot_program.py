@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 from scipy.optimize import linprog
 
 from nuvrek.estimate.model.evidence import rock_height
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, means
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.planning.filing.level_program import NeckTops, Removal
 
@@ -106,7 +106,7 @@ def _spot_short(neck_tops: NeckTops, every: tuple[int, ...], still_mm: float) ->
         all_frets = tuple(range(1, len(neck_tops.x_mm) + 1))
         removal = _spot(bottomless, all_frets, still_mm)
         if removal is None:
-            raise ValueError(means("metal.spot-levelling-has-no-solution"))
+            raise Refusal(means("metal.spot-levelling-has-no-solution"))
         wanted = removal.off_mm.max(axis=1)
         standing = tuple(
             (fret, float(wanted[fret - 1]))

@@ -2,21 +2,19 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
-from nuvrek import meaning
 from collections.abc import Sequence
 
 import numpy as np
 from numpy.typing import NDArray
 from scipy.special import ndtr
 
-from nuvrek import patience
+from nuvrek import meaning, patience
 from nuvrek.clearance.room import Strung
 from nuvrek.clearance.string_heights import AS_WANTED_MM
 from nuvrek.clearance.strung_neck import OnNeck
 from nuvrek.estimate.heightmap import NINE_IN_TEN
 from nuvrek.estimate.next_reading import Pool
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.mechanics.beam import bend_profile
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.neck.touch import TOUCHES
@@ -48,7 +46,7 @@ WORTH_READING_MM = 0.05
 
 def doubt_words(doubt: Doubt, unit: Unit, height_unit: Unit) -> Saying:
     """A doubt in a sentence or three."""
-    sentences = []
+    sentences: list[Saying] = []
     if doubt.likely_mm is not None:
         likely, off = (
             format_length(doubt.likely_mm, unit),

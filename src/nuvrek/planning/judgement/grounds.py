@@ -2,20 +2,20 @@
 
 from __future__ import annotations
 
-from nuvrek import meaning
-from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from dataclasses import dataclass
 from functools import cached_property
 
 import numpy as np
 
+from nuvrek import meaning
 from nuvrek.clearance.string_heights import AS_WANTED_MM
 from nuvrek.clearance.strung_neck import Rooms
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.shapes import tops_follow_mm
 from nuvrek.estimate.measurer import Measurer
+from nuvrek.meaning import Saying
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.planning.case.case import Case

@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Callable, Iterable
 
 from msgspec import Struct
 
+from nuvrek.meaning import Saying
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.readings.entries import WayKind

@@ -4,14 +4,13 @@ exact decimals.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Mapping, Sequence
 from decimal import Decimal
 from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.money import NOTHING, Amount, amount_fault, rounded
 from nuvrek.neck.description import NeckDescription
 

@@ -13,7 +13,7 @@ from dataclasses import dataclass
 import numpy as np
 from scipy.optimize import Bounds, LinearConstraint, milp
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, means
 from nuvrek.neck.board import width_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.radius import arc_mm
@@ -97,7 +97,7 @@ def pack(lengths: Sequence[float], stick_mm: float) -> tuple[list[list[int]], bo
     if not lengths:
         return [], True
     if max(lengths) > stick_mm:
-        raise ValueError(
+        raise Refusal(
             means(
                 "refret.piece-mm-does-not-come",
                 lengths=max(lengths),

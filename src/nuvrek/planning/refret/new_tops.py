@@ -5,7 +5,6 @@ tops will stand, what their first level takes, what nut and saddle must do. Leng
 
 from __future__ import annotations
 
-from nuvrek.meaning import written
 from dataclasses import dataclass, replace
 
 import numpy as np
@@ -14,7 +13,7 @@ from numpy.typing import NDArray
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.metal_work import FITTED_LANE_MM, FITTED_MM
-from nuvrek.meaning import means
+from nuvrek.meaning import means, written
 from nuvrek.neck.board import LANE_ACROSS, LANE_INSET, end_mm, width_mm
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.neck.scale import fret_line_mm

@@ -4,8 +4,6 @@ the slots, the wire, the cutting, the bow that tangs bend in.
 
 from __future__ import annotations
 
-from nuvrek.meaning import told_by
-from nuvrek.meaning import Saying
 import math
 from collections.abc import Sequence
 from dataclasses import dataclass
@@ -18,7 +16,7 @@ from numpy.typing import NDArray
 from nuvrek import meaning
 from nuvrek.estimate.heightmap import HeightMap
 from nuvrek.estimate.model.edge_contacts import upper_hull
-from nuvrek.meaning import means, upper_first
+from nuvrek.meaning import Saying, means, told_by
 from nuvrek.mechanics.wire_bending import STRENGTH, bend_to_mm
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.neck.wire import Wire
@@ -84,7 +82,7 @@ class RefretPlan:
     wire: Wire
     frets: tuple[int, ...]
     reasons: tuple[Reason, ...]
-    faults: tuple[str, ...]
+    faults: tuple[Saying, ...]
     read: BoardRead
     new: NewTops | None
     wood: BoardPlan | None
@@ -100,7 +98,7 @@ class RefretPlan:
 
 def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> RefretPlan:
     """The refret of a mapped neck on these terms, with the wires of a shelf."""
-    case, faults = weighing.case, list[str]()
+    case, faults = weighing.case, list[Saying]()
     neck, now = case.neck, case.neck_map.neck_state
     read = board_read(now)
     faults += read.faults
@@ -140,9 +138,8 @@ def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> Re
     )
 
 
-def _sentence(error: ValueError) -> str:
-    said = told_by(error)
-    return f"{upper_first(said)}{'' if said.endswith('.') else '.'}"
+def _sentence(error: ValueError) -> Saying:
+    return means("refret.fault", fault=told_by(error))
 
 
 _OF_WIRE: dict[What, str] = {
@@ -332,7 +329,7 @@ def _cut(
     frets: tuple[int, ...],
     read: BoardRead,
     wood: BoardPlan | None,
-    faults: list[str],
+    faults: list[Saying],
 ) -> tuple[tuple[Piece, ...], Cutting | None]:
     radius: Sequence[float | None] = read.radius_mm
     if wood is not None:

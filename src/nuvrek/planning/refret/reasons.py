@@ -4,12 +4,11 @@ enough; several small ones together often are.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from msgspec import Struct
 
 from nuvrek import meaning
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.mechanics.angle import angle_by_truing_mm
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.weighing import Weighing
@@ -35,7 +34,7 @@ ENOUGH = 2
 class Reason(Struct, frozen=True):
     """One reason: its kind, what it says, and how much it weighs (2: enough by itself)."""
 
-    kind: Saying
+    kind: str
     says: Saying
     weight: int
     numbers: tuple[int, ...] = ()
@@ -104,14 +103,14 @@ def _no_grip(case: Case) -> list[Reason]:
             "refret.frets-move-or-stand-off",
             number=len(loose),
         )
-        found.append(Reason(means("refret.no-grip"), says, 2))
+        found.append(Reason("no grip", says, 2))
     elif len(loose) > 1:
         does = means(
             "refret.not-seated",
             frets=meaning.frets(tuple(sorted(loose))),
             number=len(tuple(sorted(loose))),
         )
-        found.append(Reason(means("refret.no-grip"), meaning.lower_first(does), 1))
+        found.append(Reason("no grip", meaning.lower_first(does), 1))
     worn = {fret for (fret, _), mm in grooves_read(now).items() if mm >= GROOVE_MM}
     dull = {fret for _, fret in heard_faults(now) if now.heard and fret} - worn
     dull &= {fret for (_, fret), says in now.heard.items() if says == "badly"}
@@ -123,7 +122,7 @@ def _no_grip(case: Case) -> list[Reason]:
             number=len(dull - near),
         )
         asked = "dull" in complaints_in(case.neck.complaint)
-        found.append(Reason(means("refret.no-grip"), says, 2 if asked else 1))
+        found.append(Reason("no grip", says, 2 if asked else 1))
     return found
 
 
@@ -162,7 +161,7 @@ def angle_off_mm(case: Case) -> float:
 def why_not_smaller(weighing: Weighing) -> Saying:
     """Why neither filing nor a few frets will do, with figures."""
     case = weighing.case
-    parts = []
+    parts: list[Saying] = []
     level = level_draft(weighing, "level")
     removal = level.removal
     if removal is not None and removal.short:

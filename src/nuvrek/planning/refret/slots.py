@@ -11,7 +11,7 @@ from typing import Literal
 import numpy as np
 from numpy.typing import NDArray
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, means
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.refret.truing import TANG_ROOM_MM
 
@@ -71,7 +71,7 @@ def slot_for(
     read = width_mm is not None or said is not None
     width = USUAL_SLOT_MM if width_mm is None else width_mm
     if width > wire.barbs_mm + MOST_CRIMP_MM:
-        raise ValueError(
+        raise Refusal(
             means(
                 "refret.slot-mm-wide-no-tang",
                 fret=fret,

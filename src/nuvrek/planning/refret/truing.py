@@ -6,7 +6,6 @@ mm. Sizes of a board as wood has them: heights upwards, from any common plane.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from dataclasses import dataclass, replace
 from typing import Literal
 
@@ -14,7 +13,7 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.optimize import linprog
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, Saying, means
 from nuvrek.neck.description import LANES, Lane
 
 Array = NDArray[np.float64]
@@ -119,7 +118,7 @@ def sags_mm(radius_mm: Array, y_mm: Array) -> Array:
     """
     radius = np.asarray(radius_mm, dtype=float)[:, None]
     if np.any(np.abs(y_mm) >= radius):
-        raise ValueError(means("refret.board-too-wide-radius"))
+        raise Refusal(means("refret.board-too-wide-radius"))
     flat = ~np.isfinite(radius)
     safe = np.where(flat, 1.0, radius)
     inside = np.where(flat, 1.0, safe**2 - y_mm**2)
@@ -196,7 +195,7 @@ def true_board(board: Board, to: TrueTo) -> Truing:
     bounds = [*_plane_bounds(board, to), *[(0.0, None)] * (2 * n + frets + 1)]
     found = linprog(cost, A_ub=rows, b_ub=limits, bounds=bounds, method="highs")
     if found.x is None or found.status != 0:
-        raise ValueError(means("refret.truing-board-could-not-worked"))
+        raise Refusal(means("refret.truing-board-could-not-worked"))
     off = np.maximum(found.x[_UNKNOWN : _UNKNOWN + n], 0.0).reshape(-1, 3)
     missing = found.x[_UNKNOWN + n + frets : -1].reshape(-1, 3)
     # A slot may be shallow as it is: only the truing's share is sawn here, the rest with the slots.

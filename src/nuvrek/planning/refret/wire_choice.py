@@ -4,11 +4,10 @@ the stock and the years in it. Lengths in mm.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from dataclasses import dataclass
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.mechanics.wire_life import USUAL_WEAR_MM
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.crowns.crowning import levels_left
@@ -61,8 +60,8 @@ class Choice:
     years: float
     short_mm: float
     mill_mm: float
-    why_not: tuple[str, ...]
-    remarks: tuple[str, ...]
+    why_not: tuple[Saying, ...]
+    remarks: tuple[Saying, ...]
     cost: float | None
 
     @property
@@ -146,7 +145,7 @@ def _beside_old(wire: Wire, wanted: Wanted) -> tuple[float, float, list[Saying],
     """
     wider = wire.width_mm - wanted.old_width_mm
     taller = wire.crown_mm - wanted.old_crown_mm
-    why_not, remarks = [], []
+    why_not, remarks = list[Saying](), list[Saying]()
     mill = 0.0
     if wider < -MATCH_WIDTH_MM:
         why_not.append(means("refret.mm-narrower-than-old-wire", wider=-wider))

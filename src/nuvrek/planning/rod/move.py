@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import listed
-from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from datetime import datetime
 
@@ -19,7 +17,7 @@ from nuvrek.estimate.model.shifts import (
     SLIP_SHARE,
     TWIN_OTHER,
 )
-from nuvrek.meaning import means, upper_first
+from nuvrek.meaning import Meaning, Saying, listed, means
 from nuvrek.neck.description import LANE_WORDS, Lane, NeckDescription
 from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.readings.entries import Side
@@ -76,7 +74,7 @@ class RodPlan:
     forecasts: tuple[Forecast, ...]
     slacken_first: bool
     known: bool
-    words: str
+    words: Meaning
 
     @property
     def turns(self) -> float:
@@ -307,7 +305,7 @@ def _words(
     moves: tuple[tuple[Side | None, float], ...],
     slacken: bool,
     other_way: bool,
-) -> str:
+) -> Meaning:
     first = means("rod.slacken-strings-first") if slacken else ""
     if len(moves) == 2 and moves[0][1] == moves[1][1]:
         said: Saying = means("rod.both-rods", turns_words=turns_words(moves[0][1]))
@@ -332,7 +330,7 @@ def _words(
         frozenset({not other_way}): means("rod.takes-relief-out", takes_out=takes_out),
         frozenset({other_way}): means("rod.lets-relief", lets_in=lets_in),
     }.get(frozenset(ways), both)
-    return f"{upper_first(said)} ({does}).{first}"
+    return means("rod.move", said=said, does=does, first=first)
 
 
 def rod_reach_mm(neck: NeckDescription) -> tuple[float, float]:

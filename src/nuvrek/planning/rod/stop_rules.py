@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from itertools import accumulate
 from typing import Literal
 
@@ -10,7 +9,7 @@ from msgspec import Struct
 from scipy.special import ndtr
 
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.planning.rod.relief import Wanted, wanted_relief
 from nuvrek.readings.entries import Dial, RodFeel, RodMove, StringGap
 from nuvrek.readings.told.observed import rod_feel, rod_kind_tried

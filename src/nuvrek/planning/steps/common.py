@@ -4,8 +4,7 @@ later look.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.step import Action, Step
 

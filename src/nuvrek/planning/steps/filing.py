@@ -2,9 +2,8 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from nuvrek import meaning
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.crown import STILL_MM
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.crowns.crowning import LAND_MM, file_for
@@ -149,7 +148,7 @@ def level_steps(frets: tuple[int, ...], agreed: Agreed, neck: NeckDescription) -
 
 def _short_leveller(agreed: Agreed, neck: NeckDescription) -> tuple[Step, ...]:
     """What a straight beam can't cut: a dip, a fall-away, a crest."""
-    parts = []
+    parts: list[Saying] = []
     fall = neck.fall_away_mm if agreed.fall_away_mm is None else agreed.fall_away_mm
     if agreed.dressed_mm > 0.0:
         parts.append(means("steps.dip-middle-mm", dressed_mm=agreed.dressed_mm))

@@ -2,8 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.refret.batches import batches, read_after
 from nuvrek.planning.steps import cautions

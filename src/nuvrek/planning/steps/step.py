@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from typing import Literal
 
 from msgspec import Struct
 
+from nuvrek.meaning import Saying
 from nuvrek.readings.entries import Agreed, EndFault, NewWire
 from nuvrek.readings.refret.entries import FretStage
 
@@ -61,7 +61,7 @@ class Doing(Struct, frozen=True):
     """
 
     frets: tuple[int, ...] = ()
-    rod: str = ""
+    rod: Saying = ""
     ends: tuple[EndFault, ...] = ()
     detail: Saying = ""
     agreed: Agreed = Agreed()

@@ -4,13 +4,12 @@ frets.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import numpy as np
 
 from nuvrek import meaning
 from nuvrek.clearance.string_heights import AS_WANTED_MM, LEAST_SADDLE_MM, SideHeight
 from nuvrek.estimate.string_pull import forecast, forecast_tuned
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.mechanics.angle import at_fret_mm, at_saddle_mm
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.neck.touch import TOUCHES

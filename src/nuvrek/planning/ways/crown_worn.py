@@ -2,12 +2,11 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import numpy as np
 
 from nuvrek import meaning
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
@@ -52,7 +51,7 @@ def _thin_words(
     case: Case, frets: tuple[int, ...], left: np.ndarray[tuple[int, ...], np.dtype[np.float64]]
 ) -> list[Saying]:
     least = case.neck_tops.least_crown_mm
-    sentences = []
+    sentences: list[Saying] = []
     for fret in frets:
         keeps = float(left[fret - 1].min())
         if keeps < least - 1e-6:

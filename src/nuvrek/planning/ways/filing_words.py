@@ -4,11 +4,10 @@ not there.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import numpy as np
 
 from nuvrek import meaning
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.planning.case.case import Case

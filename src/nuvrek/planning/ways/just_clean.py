@@ -4,7 +4,6 @@ forward.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from dataclasses import dataclass, replace
 
 import numpy as np
@@ -12,7 +11,7 @@ from numpy.typing import NDArray
 
 from nuvrek import meaning
 from nuvrek.clearance.strung_neck import OnNeck
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import NEARLY_FLAT_MM, NeckDescription
 from nuvrek.neck.touch import TOUCHES
@@ -102,7 +101,7 @@ def clean_at(weighing: Weighing, drawn: MetalCurve, heights: Array) -> Draft:
     clean = play_clean(
         program(weighing.on, _spare(case), heights, touch, _reach(case, now), sure=CLEAN_SD)
     )
-    why = []
+    why: list[Saying] = []
     if clean is None:
         why.append(means("ways.frets-cant-pay-height-higher"))
         nothing = np.zeros_like(case.neck_tops.crown_mm)

@@ -7,13 +7,12 @@ the shelf can say what is in hand before the heavy libraries are there.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Callable
 from typing import Literal
 
 from msgspec import Struct
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps import cures, new_wire, steps
 from nuvrek.planning.steps.filing import lay_as_it_lies, lay_by_rod, lay_held, lay_straight

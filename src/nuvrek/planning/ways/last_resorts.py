@@ -2,15 +2,14 @@
 
 from __future__ import annotations
 
-from nuvrek import meaning
-from nuvrek.meaning import Saying
 from dataclasses import dataclass
 
 import numpy as np
 
+from nuvrek import meaning
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.model.shifts import HEAT_MM
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
@@ -93,7 +92,7 @@ def heat(weighing: Weighing) -> Draft | None:
         out=out,
         done=done,
     )
-    why = []
+    why: list[Saying] = []
     if case.neck.lacquered:
         why.append(means("ways.not-lacquered-board-heat-lifts"))
     if len(so_far.gains) >= CYCLES_TRIED and so_far.expected_mm < 0.05:

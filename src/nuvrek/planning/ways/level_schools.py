@@ -4,14 +4,12 @@ strung up.
 
 from __future__ import annotations
 
-from nuvrek.meaning import sentences
-from nuvrek.meaning import Saying
 from dataclasses import dataclass, replace
 
 import numpy as np
 
 from nuvrek.estimate.heightmap import HeightMap
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.neck.description import LANES
 from nuvrek.planning.case.case import Case

@@ -7,8 +7,6 @@ level takes, what the strings then can do.
 
 from __future__ import annotations
 
-from nuvrek.meaning import told_by
-from nuvrek.meaning import Saying
 from dataclasses import replace
 
 import msgspec
@@ -17,7 +15,7 @@ import numpy as np
 from nuvrek import meaning
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
 from nuvrek.estimate.heightmap import NINE_IN_TEN
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means, told_by
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft

@@ -2,9 +2,8 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from nuvrek import meaning
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft

@@ -2,14 +2,13 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from dataclasses import replace
 
 import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek import meaning
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.crown import STILL_MM, WORTH_FILING_MM
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft

@@ -2,16 +2,15 @@
 
 from __future__ import annotations
 
-from nuvrek import meaning
-from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from typing import Literal
 
 import numpy as np
 
+from nuvrek import meaning
 from nuvrek.estimate.findings.find import find
 from nuvrek.estimate.heightmap import HeightMap, line_projection, map_neck
-from nuvrek.meaning import lower_first, means
+from nuvrek.meaning import Saying, lower_first, means
 from nuvrek.planning.case.way import Plan, Way
 from nuvrek.planning.plan import make_plan
 from nuvrek.planning.ways.kinds import way_title

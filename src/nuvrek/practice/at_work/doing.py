@@ -2,18 +2,17 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from dataclasses import dataclass
 from functools import singledispatch
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, Saying, means
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.practice.at_work import actions as do
 from nuvrek.simulator.living import filing, tools, working
 from nuvrek.simulator.living.neck import LivingNeck, lane_number
 
 
-class NotNow(ValueError):
+class NotNow(Refusal):
     """It can't be done as the neck is: one sentence. Nothing was done."""
 
 
@@ -23,7 +22,7 @@ class Felt:
     ``seen`` what there is to look at.
     """
 
-    key: Saying
+    key: str
     words: Saying
     number: float | None = None
     seen: object = None
@@ -93,7 +92,7 @@ def _(action: do.Edge, one: LivingNeck) -> Felt:
             seen=seen,
         )
     return Felt(
-        means("practice.no-light"),
+        "no light",
         means("practice.lies-still-no-light-seen", where=where),
         seen=seen,
     )

@@ -4,7 +4,6 @@ bits, one channel.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 import io
 import wave
 
@@ -27,7 +26,7 @@ def note_hz(neck: NeckDescription, string: int, fret: int) -> float:
     return float(lowest * 2.0 ** ((FOURTH * string + fret) / 12.0))
 
 
-def note(hz: float, sound: Saying, rate: int = RATE) -> Array:
+def note(hz: float, sound: str, rate: int = RATE) -> Array:
     """A plucked note: clean, buzzing against a fret at every swing, dead at once, or slipping;
     ``rate`` samples a second.
     """
@@ -51,7 +50,7 @@ def note(hz: float, sound: Saying, rate: int = RATE) -> Array:
     return out
 
 
-def leaf(feel: Saying) -> Array:
+def leaf(feel: str) -> Array:
     """A leaf that slides, drags or stops."""
     rng = np.random.default_rng(21)
     seconds = {"slides": 0.22, "drags": 0.35}.get(feel, 0.05)

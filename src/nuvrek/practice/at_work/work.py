@@ -2,8 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 
 # Tuning, waiting, ink and tape are none: nothing of the neck is changed for good by them.
 WORK: dict[str, Saying] = {

@@ -2,12 +2,12 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
 from numpy.random import Generator
 
+from nuvrek.meaning import Saying
 from nuvrek.practice.at_work.desk import Desk
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.simulator.living.neck import LivingNeck

@@ -2,15 +2,14 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import listed
-from nuvrek.meaning import Saying
 from collections.abc import Sequence
+from typing import cast
 
 import numpy as np
 from msgspec import structs
 from numpy.random import Generator
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, Saying, listed, means
 from nuvrek.practice.at_work.actions import Block, Crown, FileFret, RoundEnd
 from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.forms.form import Form, Judged
@@ -127,7 +126,7 @@ def _judge_next(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry])
     was = map_neck(fold(neck, [*before]))
     doubt = float(np.square(was.tops_doubt_mm).sum())
     got = doubt - float(np.square(map_neck(fold(neck, [*before, *mine])).tops_doubt_mm).sum())
-    best, named = got, ""
+    best, named = got, cast("Saying", "")
     for one in next_best(was).suggestions[:3]:
         read = Technician(desk.fresh()).take(one.station, fold(neck, [*before]).state)
         after = map_neck(fold(neck, [*before, *read])).tops_doubt_mm
@@ -251,4 +250,4 @@ def form(key: str) -> Form:
     for one in FORMS:
         if one.key == key:
             return one
-    raise ValueError(means("practice.there-no-form", key=key[:40]))
+    raise Refusal(means("practice.there-no-form", key=key[:40]))

@@ -2,12 +2,11 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 from typing import Literal
 
-from nuvrek.meaning import Figure, means
+from nuvrek.meaning import Figure, Saying, means
 from nuvrek.practice.at_work.actions import action_kind
 from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.at_work.work import WORK

@@ -2,11 +2,9 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import written
-from nuvrek.meaning import Saying
 import numpy as np
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means, written
 from nuvrek.neck.description import NeckDescription, RodKind
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.simulator.living.neck import LivingNeck, from_truth

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Refusal, means
 from nuvrek.practice.lessons import (
     edges,
     heat_and_ends,
@@ -33,4 +33,4 @@ def lesson(key: str) -> Lesson:
     for one in LESSONS:
         if one.key == key:
             return one
-    raise ValueError(means("lessons.there-no-lesson", key=key[:40]))
+    raise Refusal(means("lessons.there-no-lesson", key=key[:40]))

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from typing import Literal
@@ -10,7 +9,7 @@ from typing import Literal
 import numpy as np
 
 from nuvrek.estimate.heightmap import HeightMap
-from nuvrek.meaning import Word, means
+from nuvrek.meaning import Saying, Word, means
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.practice.score.account import HEIGHT_MM, RELIEF_MM
 from nuvrek.readings.entries import (

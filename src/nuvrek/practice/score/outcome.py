@@ -2,14 +2,13 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 
 import numpy as np
 
 from nuvrek.estimate.heightmap import HeightMap
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.practice.advice.playing import held_tops
 from nuvrek.practice.at_work.actions import action_kind

@@ -4,8 +4,7 @@ ends.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
-from nuvrek.meaning import Word, means
+from nuvrek.meaning import Saying, Word, means
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import EdgeLie
 from nuvrek.readings.kinds.gaps import reach_faults

@@ -2,8 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.readings.entries import CrownHeight, Dial, StringHeight
 from nuvrek.readings.kinds.gaps import string_or_side

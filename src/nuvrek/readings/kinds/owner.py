@@ -2,11 +2,10 @@
 
 from __future__ import annotations
 
-from typing import Any
 from collections.abc import Mapping
-from nuvrek.meaning import listed
-from nuvrek.meaning import Saying
-from nuvrek.meaning import lower_first, means
+from typing import Any
+
+from nuvrek.meaning import Saying, listed, lower_first, means
 from nuvrek.money import Amount, amount_fault
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import HOW_WORDS

@@ -2,12 +2,12 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Callable
 from typing import Generic, Literal, TypeVar
 
 from msgspec import Struct
 
+from nuvrek.meaning import Saying
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import Entry
 from nuvrek.readings.station import Station

@@ -3,8 +3,7 @@
 from __future__ import annotations
 
 from nuvrek import meaning
-from nuvrek.meaning import Saying
-from nuvrek.meaning import Figure, Word, means
+from nuvrek.meaning import Figure, Saying, Word, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import Air, RodFeel, StateChange
 from nuvrek.readings.kinds.record import EntryRecord, StationRecord, titled

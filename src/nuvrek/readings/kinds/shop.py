@@ -2,10 +2,9 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from datetime import date
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.kinds.record import EntryRecord
 from nuvrek.readings.shop.entries import Pause, Promised, SeasonLook, WaitsFor

@@ -2,9 +2,8 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from nuvrek import meaning
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import LANE_WORDS, NeckDescription, description_faults
 from nuvrek.neck.wire import wire_faults
 from nuvrek.readings.entries import (

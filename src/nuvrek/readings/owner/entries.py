@@ -4,12 +4,11 @@ worth to whom, what was quoted and agreed, and the letters.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.money import Amount
 from nuvrek.neck.description import Line, Words
 from nuvrek.neck.owner import How

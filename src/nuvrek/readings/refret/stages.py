@@ -4,10 +4,9 @@ what deviates.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from msgspec import Struct
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.readings.refret.entries import FretSays, FretStage
 
 

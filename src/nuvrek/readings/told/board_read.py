@@ -4,11 +4,10 @@ them. Lengths in mm.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Sequence
 from dataclasses import dataclass
 
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.radius import described_radius_mm
 from nuvrek.neck.scale import fret_line_mm
@@ -33,7 +32,7 @@ class BoardRead:
     slot_width_mm: tuple[float | None, ...]
     slot_depth_mm: tuple[float | None, ...]
     thick_mm: tuple[float | None, ...]
-    faults: tuple[str, ...]
+    faults: tuple[Saying, ...]
 
 
 def sizes_read(neck_state: NeckState, what: What) -> dict[int, float]:

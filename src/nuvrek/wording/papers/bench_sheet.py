@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 from nuvrek.bench.pages.work import planned
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.work.agreement import standings
@@ -16,7 +14,7 @@ from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.owner.entries import Letter, Table
 from nuvrek.wording import speech as words
 from nuvrek.wording.papers.picture import picture_of, straightened
-from nuvrek.wording.speech import day_words, lower_first, tr
+from nuvrek.wording.speech import day_words, lower_first, say, say_all, tr
 
 
 def bench_sheet(facts: Facts) -> Letter:
@@ -98,7 +96,7 @@ def frets_table(facts: Facts) -> Table:
     for n in range(facts.neck.frets):
         metal = [f.bare(mm) if mm > WORTH_FILING_MM else "" for mm in off[n]]
         heights = [f.bare(mm, sign=True) for mm in tops[n]]
-        rows.append((str(n + 1), *heights, f.bare(float(crowns[n].min())), *metal))
+        rows.append(say_all((str(n + 1), *heights, f.bare(float(crowns[n].min())), *metal)))
     return tuple(rows)
 
 
@@ -114,7 +112,7 @@ def steps_table(facts: Facts) -> Table:
     rows: list[tuple[str, ...]] = [("", tr("step"), tr("minutes"), tr("done"))]
     for n, step in enumerate(_steps_of(facts), 1):
         minutes = str(step.minutes) if step.minutes else tr("waits") if step.wait else ""
-        rows.append(say((str(n), step.title, minutes, day_words(done.get(step.key, "")[:10]))))
+        rows.append((str(n), say(step.title), minutes, day_words(done.get(step.key, "")[:10])))
     return tuple(rows)
 
 

@@ -2,13 +2,12 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from nuvrek.bench.papers.figures import Figures
 from nuvrek.wording import speech as words
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 if TYPE_CHECKING:
     from nuvrek.estimate.findings.finding import Finding

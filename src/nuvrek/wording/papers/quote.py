@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from datetime import date, timedelta
 
 from nuvrek.bench.owner.cost import doubt_of_price
@@ -13,7 +12,7 @@ from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.owner.entries import Letter, Quote, QuoteLine, Table
 from nuvrek.wording import speech as words
 from nuvrek.wording.papers.plain import way_words
-from nuvrek.wording.speech import figure, lower_first, tr
+from nuvrek.wording.speech import figure, lower_first, say, tr
 
 # So long a quote stands (common practice, no source).
 STANDS_DAYS = 30
@@ -32,7 +31,7 @@ def quote(facts: Facts) -> Quote:
     between = price.between or (None, None)
     return Quote(
         ways=tuple(way.kind for way in facts.ways),
-        lines=tuple(QuoteLine(item.words, item.amount) for item in price.items),
+        lines=tuple(QuoteLine(say(item.words), item.amount) for item in price.items),
         total=price.total,
         tax=price.tax,
         tax_words=_tax_words(facts),

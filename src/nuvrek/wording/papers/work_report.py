@@ -13,7 +13,7 @@ from nuvrek.readings.owner.entries import HandedBack, Letter, Table
 from nuvrek.wording import speech as words
 from nuvrek.wording.papers.picture import picture_of
 from nuvrek.wording.papers.plain import way_words
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 # Advice to take home (common practice, no source).
 CARE = tr(
@@ -84,7 +84,7 @@ def results_table(facts: Facts) -> Table:
     said = facts.figures.localised
     rows = [(tr("Matter"), tr("Promised"), tr("Result"), "")]
     rows += [
-        (one.matter, said(one.promised), said(one.result), _KEPT[one.kept])
+        (say(one.matter), said(say(one.promised)), said(say(one.result)), _KEPT[one.kept])
         for one in _outcomes(facts)
     ]
     return tuple(rows)
@@ -132,7 +132,7 @@ def _ended(said: str) -> str:
 
 
 def _look_again(facts: Facts, back: HandedBack) -> str:
-    dates = look_again_words(facts.now, facts.day).strip()
+    dates = say(look_again_words(facts.now, facts.day)).strip()
     if back.come_back.strip():
         return _ended(tr("Please come back: {come_back}", come_back=back.come_back))
     if dates:

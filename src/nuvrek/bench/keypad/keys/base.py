@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import told_by
-from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from typing import ClassVar
 
@@ -11,7 +9,7 @@ from msgspec import structs
 
 from nuvrek.bench.keypad.pad import Pad
 from nuvrek.bench.keypad.question import LEAST_MM, MOST_MM, Question
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means, told_by
 from nuvrek.neck.description import LANES
 from nuvrek.readings.check import question
 from nuvrek.readings.stations import Station

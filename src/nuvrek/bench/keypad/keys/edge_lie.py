@@ -2,12 +2,11 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from typing import ClassVar, Literal
 
 from nuvrek.bench.keypad.keys.base import StationKeys
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.readings.entries import EdgeLie
 from nuvrek.units import Length
 

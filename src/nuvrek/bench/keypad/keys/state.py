@@ -2,13 +2,12 @@
 
 from __future__ import annotations
 
-from nuvrek import meaning
-from nuvrek.meaning import Saying
 from collections.abc import Mapping
 from typing import ClassVar, get_args
 
+from nuvrek import meaning
 from nuvrek.bench.keypad.keys.base import StationKeys
-from nuvrek.meaning import Word, means
+from nuvrek.meaning import Saying, Word, means
 from nuvrek.readings.entries import Air, Feel, RodFeel, StateChange
 from nuvrek.readings.stations import Station, with_strings
 from nuvrek.units import Length

@@ -4,7 +4,6 @@ should be. Enter alone goes on and says nothing of them.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from abc import abstractmethod
 from collections.abc import Mapping
 from typing import ClassVar, Literal
@@ -14,7 +13,7 @@ from msgspec import structs
 from nuvrek import meaning
 from nuvrek.bench.keypad.keys.base import StationKeys
 from nuvrek.bench.keypad.keys.gaps import LeafKeys
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.readings.entries import (
     AnyReading,

@@ -2,11 +2,10 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from typing import Literal
 
 from nuvrek.bench.practice.tools.tool import Tool
-from nuvrek.meaning import Figure, means
+from nuvrek.meaning import Figure, Saying, means
 from nuvrek.neck.description import Lane
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work.doing import Felt

@@ -4,9 +4,8 @@ wire. What it takes stays gone.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from nuvrek.bench.practice.tools.tool import Tool
-from nuvrek.meaning import Figure, means
+from nuvrek.meaning import Figure, Saying, means
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.practice.at_work import actions as do
 from nuvrek.simulator.living.neck import Pressure

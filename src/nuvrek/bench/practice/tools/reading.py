@@ -2,9 +2,8 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from nuvrek.bench.practice.tools.tool import Tool
-from nuvrek.meaning import Figure, means, upper_first
+from nuvrek.meaning import Figure, Saying, means, upper_first
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.practice.at_work import actions as do
 from nuvrek.practice.at_work.doing import Felt

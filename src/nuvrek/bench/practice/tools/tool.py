@@ -2,11 +2,10 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from dataclasses import dataclass
-from typing import ClassVar, TYPE_CHECKING
+from typing import TYPE_CHECKING, ClassVar
 
-from nuvrek.meaning import means, upper_first
+from nuvrek.meaning import Saying, means, upper_first
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.practice.at_work.actions import AnyAction
 from nuvrek.practice.at_work.doing import Felt

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from functools import lru_cache
 
 import numpy as np
@@ -15,7 +14,7 @@ from nuvrek.desktop.theme import Theme
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.practice.at_work import sounds
 from nuvrek.practice.at_work.actions import Pluck
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 # Width of one bar of a note's picture.
 BAR_PX = 3.0
@@ -159,9 +158,9 @@ def nothing(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> Non
     painter.drawText(box, Qt.AlignmentFlag.AlignLeft, say(one.title))
     painter.setFont(theme.font(18))
     body = QRectF(rect.left() + 40, rect.top() + 60, rect.width() - 80, rect.height() - 70)
-    told = one.task
+    told = say(one.task)
     complaint = pad.neck.complaint
     if complaint:
         told += f"\n\n“{complaint}”"
     flags = int(Qt.TextFlag.TextWordWrap) | int(Qt.AlignmentFlag.AlignLeft)
-    painter.drawText(body, flags, say(told))
+    painter.drawText(body, flags, told)

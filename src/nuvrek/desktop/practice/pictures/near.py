@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QColor, QPainter, QPainterPath, QPen, QPolygonF
 
@@ -10,7 +9,7 @@ from nuvrek.bench.practice.pad import BenchPad
 from nuvrek.bench.practice.tools.feeling import FingerTool, LeafTool
 from nuvrek.bench.practice.tools.reading import CaliperTool, KeyTool, RuleTool
 from nuvrek.desktop.theme import Theme
-from nuvrek.wording.speech import named, tr
+from nuvrek.wording.speech import named, say, tr
 
 # Pixels a millimetre of what is drawn near by, at 100 % text.
 NEAR_PX = 62.0
@@ -246,4 +245,4 @@ def key(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
     painter.drawLine(tip, QPointF(tip.x() - way * 16, tip.y() - 12))
     painter.drawLine(tip, QPointF(tip.x() + way * 12, tip.y() - 14))
     if pad.felt is not None:
-        _words(painter, theme, rect, pad.felt.words, bold=True)
+        _words(painter, theme, rect, say(pad.felt.words), bold=True)

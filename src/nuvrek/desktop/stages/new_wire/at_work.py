@@ -4,7 +4,6 @@ of the moment, clocks, wire booked out of the shelf.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from nuvrek.bench.pages.refret_work import (
     grips_planned,
     more_words,
@@ -25,7 +24,7 @@ from nuvrek.readings.entries import Trued
 from nuvrek.readings.entry import Removals
 from nuvrek.readings.refret.stages import SWEEPS
 from nuvrek.wording import speech as words
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 
 class AtWork:
@@ -149,7 +148,7 @@ class AtWork:
 
     def prompt(self, step: Step) -> str:
         """The step's title, with the fret that is being typed."""
-        return f"{step.title}   {self.walk.typed}▏" if self.walk.typed else step.title
+        return f"{say(step.title)}   {self.walk.typed}▏" if self.walk.typed else say(step.title)
 
     def enter_words(self, step: Step) -> str:
         """What goes on from a step, after what a wrong key was told."""

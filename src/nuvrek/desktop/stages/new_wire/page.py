@@ -4,8 +4,6 @@ shelf, the cutting.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
-from nuvrek.wording.speech import say_all
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -27,7 +25,7 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.neck.description import LANES
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.ways.kinds import way_title
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, say_all, tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.refret.plan import RefretPlan
@@ -192,8 +190,8 @@ class NewWireStage(Stage):
     def _moving_words(self, draft: NewWireDraft) -> str:
         """What follows the hand: the wood alone."""
         found = draft.wood_now()
-        if isinstance(found, str):
-            return found
+        if not isinstance(found, tuple):
+            return say(found)
         truing = found[2]
         return tr(
             "{length} of wood on the whole, most {most}.",
@@ -273,8 +271,8 @@ class NewWireStage(Stage):
                 one.wire.blade_mm,
                 one.wire.barbs_mm,
                 one.crown_mm,
-                " ".join(one.why_not),
-                "; ".join(one.remarks),
+                " ".join(say_all(one.why_not)),
+                "; ".join(say_all(one.remarks)),
                 one.wire.name == chosen,
             )
             for one in plan.choices
@@ -295,7 +293,7 @@ class NewWireStage(Stage):
         sticks = tuple(
             Stick(stick, tuple((fret, long[fret]) for fret in one)) for one in plan.cutting.sticks
         )
-        self.cut.show_cut(sticks, say(draft.cut_rows()))
+        self.cut.show_cut(sticks, tuple(say_all(row) for row in draft.cut_rows()))
 
     def _work_out(self) -> None:
         """The whole plan, once the hand rests."""

@@ -2,16 +2,15 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_values
-from nuvrek.wording.speech import say
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtWidgets import QGridLayout, QLabel, QLineEdit, QWidget
 
 from nuvrek.bench.forms.wire import FIELDS, read_wire, texts_of
 from nuvrek.desktop.stages.base import Picks, button
+from nuvrek.meaning import Said
 from nuvrek.neck.wire import FORM_WORDS, HARDNESS_WORDS, Wire
 from nuvrek.units import Unit
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, say_values, tr
 
 
 class WireForm(QWidget):
@@ -35,8 +34,8 @@ class WireForm(QWidget):
             self.fields[name] = field
             grid.addWidget(label, n % 5, 2 * (n // 5))
             grid.addWidget(field, n % 5, 2 * (n // 5) + 1)
-        self.hardness = Picks(tr("Hardness"), say_values(say(HARDNESS_WORDS)))
-        self.form = Picks(tr("Form"), say_values(say(FORM_WORDS)))
+        self.hardness = Picks(tr("Hardness"), say_values(HARDNESS_WORDS))
+        self.form = Picks(tr("Form"), say_values(FORM_WORDS))
         grid.addWidget(self.hardness, 5, 2, 1, 2)
         grid.addWidget(self.form, 5, 0, 1, 2)
         self.keep, self.leave = button(tr("Keep this wire"), main=True), button(tr("Leave it"))
@@ -60,7 +59,7 @@ class WireForm(QWidget):
     def _keep(self) -> None:
         typed = {name: field.text() for name, field in self.fields.items()}
         made = read_wire(typed, self.unit, self.hardness.currentData(), self.form.currentData())
-        if isinstance(made, str):
+        if isinstance(made, (str, Said)):
             self.wrong.emit(made)
         else:
             self.kept.emit(made, self.before)

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_values
-from nuvrek.wording.speech import say
 from collections.abc import Callable, Sequence
 
 from PyQt6.QtCore import pyqtSignal
@@ -17,7 +15,7 @@ from nuvrek.neck.owner import HOW_WORDS
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.wording.papers.quote import NoPrice
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, say_values, tr
 
 _RIGHT = 400
 Write = Callable[[Sequence[AnyEntry], str], None]
@@ -39,7 +37,7 @@ class AgreementFace(QWidget):
         self.which = Choices()
         self.which.setAccessibleName(tr("Which way"))
         self.which.activated.connect(lambda _n: self.meant.emit(self.which.currentData()))
-        self.how = Picks(tr("How it was said"), say_values(say(HOW_WORDS)))
+        self.how = Picks(tr("How it was said"), say_values(HOW_WORDS))
         self.words, self.reason = QLineEdit(), QLineEdit()
         for line, name in ((self.words, tr("Their words")), (self.reason, tr("Reason to go on"))):
             line.setMaxLength(200)

@@ -4,7 +4,6 @@ above it.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF, QResizeEvent
 from PyQt6.QtWidgets import QSizePolicy, QWidget
@@ -15,7 +14,7 @@ from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.readings.owner.entries import MATTERS
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 _ROW, _GATE, _LEFT, _NAME, _SAID = 42, 26, 46, 176, 214
 # Narrower than this a thing has its words on a line of their own.
@@ -108,7 +107,7 @@ class GatesView(QWidget):
         shut = bool(row.need.before) and not all(one.settled for one in same)
         painter.setPen(QPen(c["plum" if shut else "line"], 5 if shut else 2))
         painter.drawLine(QPointF(t.px(6), y), QPointF(t.px(38), y))
-        words = GATES[row.need.before] + (
+        words = say(GATES[row.need.before]) + (
             tr(": shut") if shut else tr(": open") if row.need.before else ""
         )
         box = QRectF(t.px(_LEFT), y - t.px(11), self.width(), t.px(22))

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_values
-from nuvrek.wording.speech import say
 import json
 from collections.abc import Callable
 from contextlib import closing
@@ -22,9 +20,10 @@ from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.stages.owner.forms import WordsForm
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.meaning import Said
 from nuvrek.neck.owner import HOW_WORDS, Owner
 from nuvrek.wording import speech as words
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, say_values, tr
 
 _TITLE = tr("The owner")
 
@@ -76,10 +75,10 @@ class OwnersStage(Stage):
         self.index = 0
         self.list = QVBoxLayout()
         self.list.setSpacing(2)
-        self.form = WordsForm(app, {_TITLE: OWNER})
+        self.form = WordsForm(app, {_TITLE: say_values(OWNER)})
         self.form.kept.connect(lambda _title: self._keep())
         self.form.full.connect(self.say)
-        self.usually = Picks(tr("Usually reached"), say_values(say(HOW_WORDS)))
+        self.usually = Picks(tr("Usually reached"), say_values(HOW_WORDS))
         self.form.add_choice(_TITLE, tr("Usually reached"), self.usually)
         self.house = TickBox(tr("The house's own: nobody is asked"), app)
         self.house.clicked.connect(lambda: self.form.touch(_TITLE))
@@ -245,7 +244,7 @@ class OwnersStage(Stage):
         before = self.cards[self.index]
         texts = {**self.form.texts(_TITLE), "usually": str(self.usually.currentData())}
         now = read_owner(texts, not self.house.isChecked())
-        if isinstance(now, str):
+        if isinstance(now, (str, Said)):
             self.say(tr("{now} Not kept yet.", now=now))
             return
         if now == before.owner:

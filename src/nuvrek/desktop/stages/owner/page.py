@@ -2,9 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_values
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 from collections.abc import Sequence
 
 import msgspec
@@ -31,9 +28,10 @@ from nuvrek.desktop.stages.owner.forms import WordsForm
 from nuvrek.desktop.stages.owner.papers_face import PapersFace
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.logbook.store import LogbookError
+from nuvrek.meaning import Said
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.owner.entries import Arrived, HandedBack
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, say_all, say_values, tr
 
 _WORTH, _IN, _OUT = tr("What it is worth to whom"), tr("On arrival"), tr("On leaving")
 _TURN = tr("1 to 4: another face")
@@ -61,11 +59,12 @@ class OwnerStage(Stage):
         self.agreement = AgreementFace(app, self._write)
         self.agreement.meant.connect(self._mean)
         self.worth = WordsForm(
-            app, {_WORTH: {**AMOUNTS, "means": tr("What it means to them, in their words")}}
+            app,
+            {_WORTH: {**say_values(AMOUNTS), "means": tr("What it means to them, in their words")}},
         )
-        self.sound = Picks(tr("Body and neck"), say_values(say(SOUNDS)))
+        self.sound = Picks(tr("Body and neck"), say_values(SOUNDS))
         self.worth.add_choice(_WORTH, tr("Body and neck"), self.sound)
-        self.in_out = WordsForm(app, {_IN: ARRIVED, _OUT: HANDED_BACK})
+        self.in_out = WordsForm(app, {_IN: say_values(ARRIVED), _OUT: say_values(HANDED_BACK)})
         self.photo = button(tr("A photo of how it is"))
         self.photo.clicked.connect(self.extras.ask_photo)
         self.in_out.add_row(_IN, self.photo)
@@ -248,7 +247,7 @@ class OwnerStage(Stage):
         if title == _WORTH:
             texts = {**self.worth.texts(title), "sound": str(self.sound.currentData())}
             found = read_worth(texts, self.app.settings.prices.currency)
-            if isinstance(found, str):
+            if isinstance(found, (str, Said)):
                 self.say(tr("{detail} Not kept yet.", detail=found))
                 return
             entry, before = found, dealings.worth

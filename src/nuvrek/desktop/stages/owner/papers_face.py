@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 from collections.abc import Callable, Sequence
 from pathlib import Path
 
@@ -21,7 +19,7 @@ from nuvrek.exchange.paper import Paper
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.owner.entries import PAPERS, Letter, PaperKind
 from nuvrek.wording.papers.quote import NoPrice
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 _REST_MS, MOST_LETTERS = 400, 12_000
 Write = Callable[[Sequence[AnyEntry], str], None]

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_values
-from nuvrek.wording.speech import say
 import msgspec
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QLineEdit, QVBoxLayout
@@ -14,8 +12,9 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Picks, Stage, heading, scrolling
 from nuvrek.desktop.stages.owner.forms import WordsForm
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.meaning import Said
 from nuvrek.planning.money.prices import SURCHARGES, TAX_WORDS
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, say_values, tr
 
 _GROUPS = (
     (tr("The shop"), tuple(PLAIN)),
@@ -33,13 +32,13 @@ class PricesStage(Stage):
         super().__init__(app, bar)
         self.fields: dict[str, QLineEdit] = {}
         self._loading = False
-        self.tax = Picks(tr("Tax"), say_values(say(TAX_WORDS)))
+        self.tax = Picks(tr("Tax"), say_values(TAX_WORDS))
         self.tax.activated.connect(self._edited)
         columns = QHBoxLayout()
         columns.setSpacing(34)
         for title, names in _GROUPS:
             columns.addLayout(self._group(title, names), 1)
-        self.shop = WordsForm(app, {_PAPERS: SHOP})
+        self.shop = WordsForm(app, {_PAPERS: say_values(SHOP)})
         self.shop.kept.connect(lambda _title: self._keep_shop())
         columns.addWidget(self.shop, 2)
         page = QVBoxLayout(self)
@@ -81,7 +80,7 @@ class PricesStage(Stage):
             return
         typed = {name: line.text() for name, line in self.fields.items()}
         made = read_prices({**typed, "tax": str(self.tax.currentData())})
-        if isinstance(made, str):
+        if isinstance(made, (str, Said)):
             self._bar(tr("{detail} Not kept yet.", detail=made))
             return
         # Fixed prices of ways that have no field here stay as they are.
@@ -99,7 +98,7 @@ class PricesStage(Stage):
 
     def _keep_shop(self) -> None:
         made = read_shop(self.shop.texts(_PAPERS))
-        if isinstance(made, str):
+        if isinstance(made, (str, Said)):
             self.say(tr("{detail} Not kept yet.", detail=made))
         elif made != self.app.settings.shop:
             self.app.change_quietly(msgspec.structs.replace(self.app.settings, shop=made))

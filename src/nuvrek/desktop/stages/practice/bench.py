@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout
 
 from nuvrek.bench.practice.pad import BenchPad
@@ -18,7 +16,7 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.painting import styled
 from nuvrek.desktop.widgets.tiles import Tiles
 from nuvrek.neck.description import LANES, Lane
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, say_all, say_values, tr
 
 _FACES = (
     ("+", "+"),
@@ -157,7 +155,7 @@ class BenchStage(Stage):
             dict(_STEADY) if pad.tool is not None else {k: _STEADY[k] for k in ("left", "right")}
         )
         if pad.tool is not None:
-            words |= say(pad.tool.keys)
+            words |= say_values(pad.tool.keys)
         for key, face in _FACES:
             push, said = self.keys[key], words.get(key, "")
             push.setVisible(key in words)
@@ -194,7 +192,7 @@ def _tiles(pad: BenchPad) -> tuple[str, ...]:
     if pad.tool is not None:
         return ()
     last = tr("Tools again") if pad.hands_out else tr("Hands and files")
-    return (*(kind.title for kind in pad.choice), last)
+    return (*(say(kind.title) for kind in pad.choice), last)
 
 
 def _dots(pad: BenchPad) -> Dots:

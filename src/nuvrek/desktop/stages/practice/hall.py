@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from typing import Any
 
 import numpy as np
@@ -16,7 +15,7 @@ from nuvrek.desktop.stages.base import Stage, button, heading
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.practice.hidden import DIFFICULTIES
 from nuvrek.practice.lessons.shelf import lesson
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 
 class WordField(QLineEdit):

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from collections.abc import Callable
 from pathlib import Path
 from typing import Any
@@ -17,7 +16,7 @@ from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.plain_text import plain_labels
 from nuvrek.practice.hidden import Hidden
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 
 class RevealStage(Stage):

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from collections.abc import Callable
 from contextlib import closing
 
@@ -16,7 +15,7 @@ from nuvrek.desktop.stages.base import Stage, button, clear, heading, scrolling
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.units import format_length
 from nuvrek.wording import speech as words
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 
 class HonestyStage(Stage):
@@ -49,7 +48,7 @@ class HonestyStage(Stage):
 
         def job(told: Callable[[str], None]) -> Honesty:
             with closing(again()) as book:
-                return honesty(book, kit, told)
+                return honesty(book, kit, lambda words: told(say(words)))
 
         self.app.aside.run(job, self._arrived, lambda error: self.say(str(error)))
 

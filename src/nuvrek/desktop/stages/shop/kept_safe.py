@@ -28,7 +28,7 @@ from nuvrek.logbook.on_disk.inspection import Inspected, inspect
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.wording import speech as words
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 MERGED = tr("Take another logbook in")
 
@@ -294,7 +294,8 @@ class KeptSafeStage(Stage):
         """Look through the whole logbook, beside the window."""
         again = self.app.book.again
         self._beside(
-            lambda told: inspect(again, told), lambda found: self.say(inspected_words(found))
+            lambda told: inspect(again, lambda words: told(say(words))),
+            lambda found: self.say(inspected_words(found)),
         )
 
     def merge(self, path: Path) -> None:

@@ -4,7 +4,6 @@ start one.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from collections.abc import Callable
 from typing import TYPE_CHECKING
 
@@ -23,7 +22,7 @@ from nuvrek.desktop.widgets.neck_list import NeckList
 from nuvrek.desktop.widgets.painting import styled
 from nuvrek.readings.shop.entries import Promised, WaitsFor
 from nuvrek.wording import speech as words
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 if TYPE_CHECKING:
     from nuvrek.bench.shop.queue import Ready
@@ -36,7 +35,7 @@ _FREE = (0, 15, 30, 60)
 
 def _stands(card: ShelfCard, asked: str, now: str) -> bool:
     """Whether what a neck needs now is called so: "waiting", "to be handed back"."""
-    return len(asked) > 3 and asked.lower() in NEEDS[card.need.at(now).kind].lower()
+    return len(asked) > 3 and asked.lower() in say(NEEDS[card.need.at(now).kind]).lower()
 
 
 class ShelfStage(Stage):

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QLabel, QVBoxLayout, QWidget
 
@@ -11,7 +10,7 @@ from nuvrek.bench.work.agreement import waiting, waiting_words
 from nuvrek.bench.work.job import next_step
 from nuvrek.desktop.stages.base import button
 from nuvrek.desktop.theme import Theme
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 
 class OwnerGate(QWidget):

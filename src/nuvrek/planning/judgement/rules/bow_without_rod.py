@@ -4,11 +4,10 @@ new neck, each against what it costs.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Iterator
 
 from nuvrek.estimate.findings.shapes import PULL_UNKNOWN_MM
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule

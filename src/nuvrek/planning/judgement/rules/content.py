@@ -2,12 +2,10 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import sentences
-from nuvrek.meaning import Saying
 from collections.abc import Iterator
 
 from nuvrek import meaning
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule

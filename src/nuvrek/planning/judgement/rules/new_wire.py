@@ -4,11 +4,10 @@ follows once the frets are out, and once they are in.
 
 from __future__ import annotations
 
-from nuvrek.meaning import sentences
 from collections.abc import Iterator
 
 from nuvrek import meaning
-from nuvrek.meaning import means
+from nuvrek.meaning import means, sentences
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds
 from nuvrek.planning.judgement.rule import Rule

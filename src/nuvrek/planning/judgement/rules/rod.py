@@ -2,12 +2,10 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
-from nuvrek.meaning import sentences
 from collections.abc import Iterator
 
 from nuvrek.estimate.findings.relief import BACK_BOW_MM
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule

@@ -2,11 +2,10 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Iterator
 
 from nuvrek import meaning
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -34,7 +33,7 @@ def filing_gate(g: Grounds, levels: bool = False) -> Saying:
     """What must be true before a file touches this neck; a way that ``levels`` sets the rod by
     itself.
     """
-    parts = []
+    parts: list[Saying] = []
     if g.unseated:
         parts.append(means("rules.seated-read-again", frets=meaning.frets(g.unseated)))
     elif g.case.unread:
@@ -64,7 +63,7 @@ def _file(g: Grounds) -> Iterator[Leg]:
             gist=spot.gist,
             marks=marks,
         )
-        kind: Saying = "spot-level"
+        kind: str = "spot-level"
     elif not deep:
         why = means(
             "rules.too-many-frets-file-one",
@@ -92,7 +91,7 @@ def _marks_words(g: Grounds) -> Saying:
     return means("rules.mark-reading-file-until-ink")
 
 
-def _less(g: Grounds, kind: Saying, why: Saying) -> tuple[Saying, Saying]:
+def _less(g: Grounds, kind: str, why: Saying) -> tuple[str, Saying]:
     """Just clean, where the height that is wished for asks for much less metal."""
     clean = g.ways.get("play-clean")
     if clean is None or not clean.possible or kind not in ("spot-level", "level"):

@@ -2,11 +2,10 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying
 from collections.abc import Iterator
 
 from nuvrek import meaning
-from nuvrek.meaning import means
+from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import NEW_WIRE_KINDS, Grounds

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from nuvrek.planning.case.way import Way
 from nuvrek.planning.judgement.kinds import RULES
 from nuvrek.planning.plan import Plan
@@ -10,7 +9,7 @@ from nuvrek.readings.journal import Taken
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import Unit
 from nuvrek.wording.help.known.known import Known
-from nuvrek.wording.speech import sentences, tr
+from nuvrek.wording.speech import say, sentences, tr
 
 
 def known_way(plan: Plan, way: Way, taken: tuple[Taken, ...], unit: Unit, heights: Unit) -> Known:

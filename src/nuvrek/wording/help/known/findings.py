@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from collections.abc import Iterable
 
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
@@ -23,7 +22,7 @@ from nuvrek.readings.journal import Taken
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import Unit, format_length
 from nuvrek.wording.help.known.known import Known
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 _BY_MAP = tr("Read off the map, which holds all readings together; the range holds nine in ten.")
 _AS_NOTED = tr("As it was noted: a finger, an ear or an eye said so; nothing is reckoned.")
