@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Meaning
 from collections import Counter
 from collections.abc import Hashable, Iterator
 from dataclasses import dataclass
@@ -15,7 +14,7 @@ from scipy.special import ndtr
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import HeightKind, Measurer, Part
 from nuvrek.estimate.model.edge_contacts import contacts_around
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Meaning, Saying, means
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings import tool_errors
 from nuvrek.readings.entries import AnyReading, Dial, OthersStill, Rock, Strings

@@ -4,12 +4,11 @@ way. Nothing here knows a window.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Meaning
 from dataclasses import dataclass
 from typing import TYPE_CHECKING, Literal
 
 from nuvrek.bench.session import Session
-from nuvrek.meaning import Saying, Word, means
+from nuvrek.meaning import Meaning, Saying, Word, means
 from nuvrek.neck.touch import TOUCHES
 from nuvrek.readings.entries import Heard, OthersClean
 from nuvrek.units import Unit, format_length, format_number

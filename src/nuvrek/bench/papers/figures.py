@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import written
 import re
 from datetime import date
 
@@ -11,7 +10,7 @@ from babel.dates import format_date
 from babel.numbers import format_currency, format_decimal, get_decimal_symbol
 from msgspec import Struct
 
-from nuvrek.meaning import Saying
+from nuvrek.meaning import Saying, written
 from nuvrek.money import Amount, places_of
 from nuvrek.units import Unit, format_length, format_number
 

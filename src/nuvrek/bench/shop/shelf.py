@@ -4,7 +4,6 @@ journal grew.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Kept, keep
 from collections.abc import Iterable, Sequence
 from contextlib import closing
 from pathlib import Path
@@ -20,7 +19,7 @@ from nuvrek.bench.work.ticks import Ticked, ticks_of
 from nuvrek.bench.work.today import Need, need_of
 from nuvrek.logbook.on_disk.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
-from nuvrek.meaning import Saying, means, told_by, written
+from nuvrek.meaning import Kept, Saying, keep, means, told_by, written
 from nuvrek.neck.description import ROD_WORDS, NeckDescription
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import AnyEntry, Chosen, FretEnd, NewWire, Note, Size
@@ -171,7 +170,9 @@ class Shelf:
         damage = _damage_words((*row.damage, *journal.damage))
         ticks = ticks_of(row.neck, journal.entries)
         need = need_of(now, self._asked(now))
-        card = ShelfCard(row, now.neck, keep(standing(now)), keep(damage), ticks, need, now.promised)
+        card = ShelfCard(
+            row, now.neck, keep(standing(now)), keep(damage), ticks, need, now.promised
+        )
         return card, f"{said_of(card)} {_told_in(journal.entries)}"
 
     def _asked(self, now: NeckState) -> bool:

@@ -4,7 +4,6 @@ due.
 
 from __future__ import annotations
 
-from nuvrek.meaning import Kept
 from datetime import date, datetime, timedelta
 from typing import Literal
 
@@ -16,7 +15,7 @@ from nuvrek.bench.work.clocks import until_of
 from nuvrek.bench.work.job import next_step, steps_in_hand
 from nuvrek.bench.work.moments import apart, moment
 from nuvrek.bench.work.ticks import kind_of_neck
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Kept, Saying, means
 from nuvrek.planning.steps.step import Step
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.journal import Later, NeckState

@@ -119,7 +119,6 @@ class CardCache:
         self._db.close()
 
 
-
 # Words that part others and say nothing themselves.
 _LINKS = frozenset(("a", "and", "by", "in", "of", "on", "the", "with"))
 

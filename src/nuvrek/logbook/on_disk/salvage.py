@@ -171,7 +171,7 @@ def _neck_numbers(source: sqlite3.Connection, lost: list[Saying]) -> list[int]:
     return sorted(numbers)
 
 
-def _neck(source: sqlite3.Connection, number: int) -> tuple[object, Saying]:
+def _neck(source: sqlite3.Connection, number: int) -> tuple[object, str]:
     try:
         row = source.execute(
             "SELECT described, created FROM neck WHERE id = ?", (number,)

@@ -4,7 +4,6 @@ and what can't be promised. Figures, never a verdict on the instrument.
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 from collections.abc import Iterable
 
 from nuvrek.bench.papers.facts import Facts
@@ -15,7 +14,7 @@ from nuvrek.readings.owner.entries import Letter, Quote, Table
 from nuvrek.wording import speech as words
 from nuvrek.wording.papers.picture import picture_of
 from nuvrek.wording.papers.plain import WAYS, found_words, way_words
-from nuvrek.wording.speech import say_all, tr
+from nuvrek.wording.speech import say, say_all, tr
 
 # More ways than these are not told.
 MOST_WAYS = 6
@@ -96,14 +95,12 @@ def ways_table(facts: Facts) -> Table:
         years = "–" if cost.years is None else f.number(cost.years, 0)
         rows.append(
             (
-                (
-                    say(way.title),
-                    way_words(way.kind),
-                    f.money(facts.price_of(way)),
-                    str(cost.days or "–"),
-                    clean,
-                    years,
-                )
+                say(way.title),
+                way_words(way.kind),
+                f.money(facts.price_of(way)),
+                str(cost.days or "–"),
+                say(clean),
+                years,
             )
         )
     return tuple(rows)
