@@ -27,7 +27,7 @@ from nuvrek.logbook.places import logbook_path
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 from nuvrek.readings.acts import joined
 from nuvrek.wording import speech as words
-from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say, say_all
 
 if TYPE_CHECKING:
     from nuvrek.estimate.findings.finding import Finding
@@ -240,7 +240,7 @@ def _map(options: argparse.Namespace) -> int:
             f"{relief.doubt_mm:.2f}"
         )
     for finding in findings:
-        _tell(f"- {finding.headline}. {finding.text}")
+        _tell(f"- {say(finding.headline)}. {say(finding.text)}")
     if not findings:
         _tell("Nothing found by these readings.")
     return 0
@@ -259,26 +259,26 @@ def _plan(options: argparse.Namespace) -> int:
         now = neck_map.neck_state
         _print_json(with_costs(answer, plan, now, options.settings, options.logbook))
         return 0
-    _tell(f"Advised: {plan.way(plan.advice).title}")
+    _tell(f"Advised: {say(plan.way(plan.advice).title)}")
     for reason in plan.reasons:
-        _tell(f"  {reason}")
+        _tell(f"  {say(reason)}")
     for way in plan.ways:
         if way.possible:
             state = f"{way.metal_mm:.2f} mm off in all"
         else:
             # What hangs on a reading has no reason against it: then the reading is the reason.
             state = "not now: " + " ".join(say_all(way.why_not or way.not_known))
-        _tell(f"- {way.title}: {way.gist} ({state})")
+        _tell(f"- {say(way.title)}: {say(way.gist)} ({state})")
         if (
             way.doubt is not None
             and way.possible
             and (said := doubt_words(way.doubt, Unit.MM, Unit.MM))
         ):
-            _tell(f"  {said}")
+            _tell(f"  {say(said)}")
     for number, step in enumerate(plan.way(plan.advice).steps, 1):
-        _tell(f"{number}. {step.title}. {step.text}")
+        _tell(f"{number}. {say(step.title)}. {say(step.text)}")
         for caution in step.cautions:
-            _tell(f"   ! {caution}")
+            _tell(f"   ! {say(caution)}")
     return 0
 
 
@@ -375,7 +375,7 @@ def _export(options: argparse.Namespace) -> int:
         job = Job(neck=row.neck, journal=tuple(entries))
         why = "" if options.force else jobfile.less_than_there(options.out, job)
         if why:
-            return _complain([f"{why} Nothing was written; --force writes it all the same."])
+            return _complain([f"{say(why)} Nothing was written; --force writes it all the same."])
         write_whole(options.out, jobfile.dump(job))
     return 0
 
@@ -387,7 +387,7 @@ def _salvage(options: argparse.Namespace) -> int:
         return _complain([f"{options.old}: there is no such file."])
     result = salvage(options.old, options.out)
     for sentence in result.lost:
-        _tell(f"- {sentence}")
+        _tell(f"- {say(sentence)}")
     necks = words.count(result.necks, "neck", "necks")
     entries = words.count(result.entries, "entry", "entries")
     _tell(f"{necks} with {entries} are in {options.out.name}; {options.old.name} stays as it is.")
@@ -421,7 +421,9 @@ def _import_readings(options: argparse.Namespace) -> int:
         except UnicodeDecodeError:
             raise JobFaults([f"{options.job.name}: not a text file in UTF-8."]) from None
         except JobFaults as error:
-            raise JobFaults([f"{options.job.name}: {fault}" for fault in error.faults]) from None
+            raise JobFaults(
+                [f"{options.job.name}: {say(fault)}" for fault in error.faults]
+            ) from None
         # A table taken in is one act, as it is at the window.
         book.append(journal.stand, *joined(readings, "Measure", ""))
     _tell(f"{len(readings)} readings added to {row.neck.title}.")

@@ -17,6 +17,7 @@ from nuvrek.logbook.on_disk.copies import copies_of, look, make_copy, named, put
 from nuvrek.logbook.opening import kept_at, open_logbook, read_logbook
 from nuvrek.logbook.places import logbook_path
 from nuvrek.wording import speech as words
+from nuvrek.wording.speech import say
 
 Command = Callable[[str, Any, str], argparse.ArgumentParser]
 Tell = Callable[..., None]
@@ -51,12 +52,13 @@ def _archive(options: argparse.Namespace, tell: Tell) -> int:
     why = "" if options.force else less_than_there(options.file, data)
     if why:
         print(
-            f"nuvrek: {why} Nothing was written; --force writes it all the same.", file=sys.stderr
+            f"nuvrek: {say(why)} Nothing was written; --force writes it all the same.",
+            file=sys.stderr,
         )
         return 2
     write_whole(options.file, data)
     for sentence in damaged:
-        tell(f"! {sentence}")
+        tell(f"! {say(sentence)}")
     tell(f"written to {options.file.name}")
     return 0
 
@@ -75,7 +77,7 @@ def _merge(options: argparse.Namespace, tell: Tell) -> int:
 
 def _told(taken: TakenIn, tell: Tell) -> None:
     for sentence in taken.told:
-        tell(f"! {sentence}")
+        tell(f"! {say(sentence)}")
     tell(f"{taken.new} new, {taken.grown} grown, {taken.same} as they were")
 
 
@@ -104,5 +106,5 @@ def _look(copy: Path, tell: Tell) -> int:
     for _, title, entries in seen.necks:
         tell(f"{title}: {words.count(entries, 'entry', 'entries')}")
     if seen.wrong:
-        tell(f"! damaged: {seen.wrong}")
+        tell(f"! damaged: {say(seen.wrong)}")
     return 0

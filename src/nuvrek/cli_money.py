@@ -50,7 +50,7 @@ def _prices(options: argparse.Namespace, tell: Callable[..., None]) -> int:
         now = datetime.now().astimezone().isoformat(timespec="seconds")
         trouble = write_settings(options.settings, options.logbook, settings, after, now)
         if trouble:
-            print(f"nuvrek: {trouble}", file=sys.stderr)
+            print(f"nuvrek: {say(trouble)}", file=sys.stderr)
             return 2
         settings = msgspec.structs.replace(settings, prices=made)
     if options.export is not None:

@@ -25,6 +25,7 @@ from nuvrek.logbook.store import Logbook
 from nuvrek.meaning import Said
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.owner.entries import PAPERS
+from nuvrek.wording.speech import say
 
 Command = Callable[[str, Any, str], argparse.ArgumentParser]
 MOST_BYTES, MOST_OWNERS = 4_000_000, 20_000
@@ -152,7 +153,7 @@ def _one_owner(path: Path, options: argparse.Namespace, tell: Callable[..., None
         removed = remove_owner(book, options.remove, options.photos, _now())
     forget_cards(path)
     for sentence in removed.told:
-        tell(f"! {sentence}")
+        tell(f"! {say(sentence)}")
     necks = f"{removed.necks} of their necks stay, without a name"
     tell(f"removed; {necks}; {removed.copies} copies cleaned")
     return 0
@@ -189,7 +190,7 @@ def _read(path: Path) -> list[Owner]:
         texts = {name: str(row.get(name, "")) for name in (*OWNER, "usually")}
         made = read_owner(texts, str(row.get("asked", "yes")).lower() not in ("no", "false"))
         if isinstance(made, (str, Said)):
-            faults.append(f"{path.name}, owner {number}: {made}")
+            faults.append(f"{path.name}, owner {number}: {say(made)}")
         else:
             found.append(made)
     if faults:

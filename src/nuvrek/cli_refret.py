@@ -18,7 +18,7 @@ from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults
 from nuvrek.wording import speech as words
-from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say, say_all
 
 if TYPE_CHECKING:
     from nuvrek.planning.refret.plan import RefretPlan
@@ -78,11 +78,11 @@ def _refret(options: argparse.Namespace, tell: Tell) -> int:
 
 def _tell_plan(plan: RefretPlan, tell: Tell) -> None:
     for reason in plan.reasons:
-        tell(f"because {reason.says}")
+        tell(f"because {say(reason.says)}")
     if not plan.reasons:
         tell("Nothing read so far asks for new wire.")
     for fault in plan.faults:
-        tell(f"! {fault}")
+        tell(f"! {say(fault)}")
     if plan.wood is not None:
         truing = plan.wood.truing
         tell(f"wood: {truing.wood_mm:.2f} mm on the whole, most {truing.most_mm:.2f} mm")
@@ -114,7 +114,7 @@ def _wire(options: argparse.Namespace, tell: Tell) -> int:
         except UnicodeDecodeError:
             raise JobFaults([f"{options.take.name}: not a text file in UTF-8."]) from None
         except JobFaults as error:
-            faults = [f"{options.take.name}: {fault}" for fault in error.faults]
+            faults = [f"{options.take.name}: {say(fault)}" for fault in error.faults]
             raise JobFaults(faults) from None
         wires |= {wire.name: wire for wire in taken}
     for name in [options.remove, (options.stock or [None])[0]]:
@@ -129,7 +129,7 @@ def _wire(options: argparse.Namespace, tell: Tell) -> int:
         now = datetime.now().astimezone().isoformat(timespec="seconds")
         trouble = write_settings(options.settings, options.logbook, settings, changed, now)
         if trouble:
-            print(f"nuvrek: {trouble}", file=sys.stderr)
+            print(f"nuvrek: {say(trouble)}", file=sys.stderr)
             return 2
     if options.export is not None:
         write_whole(options.export, write_shelf([*wires.values()]).encode())

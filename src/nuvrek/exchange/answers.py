@@ -10,6 +10,7 @@ from typing import Any
 from nuvrek.clearance.strung_neck import string_up
 from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.heightmap import HeightMap
+from nuvrek.meaning import means
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import LANES
 from nuvrek.neck.touch import TOUCHES
@@ -108,7 +109,7 @@ def finding_answer(finding: Finding) -> dict[str, Any]:
         "lane": finding.lane,
         "mm": _mm(finding.mm),
         "sure": round(finding.sure, 3),
-        "text": f"{finding.headline}. {finding.text}",
+        "text": means("exchange.headline-text", headline=finding.headline, text=finding.text),
         "verdict": finding.verdict,
         "for": list(finding.speaks_for),
         "against": list(finding.speaks_against),

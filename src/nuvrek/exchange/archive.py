@@ -211,4 +211,6 @@ def _item(archive: zipfile.ZipFile, line: _Line) -> Item:
     try:
         return Item(line.uid, line.created, parse(_member(archive, line.file)))
     except JobFaults as error:
-        raise JobFaults([f"{line.file}: {error.faults[0]}"]) from None
+        raise JobFaults(
+            [means("exchange.file-faults", file=line.file, faults=error.faults[0])]
+        ) from None

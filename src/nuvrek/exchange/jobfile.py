@@ -104,7 +104,9 @@ def read(path: Path) -> Job:
     try:
         return parse(raw)
     except JobFaults as error:
-        raise JobFaults([f"{path.name}: {fault}" for fault in error.faults]) from None
+        raise JobFaults(
+            [means("exchange.name-fault", name=path.name, fault=fault) for fault in error.faults]
+        ) from None
 
 
 def read_bytes(path: Path) -> bytes:

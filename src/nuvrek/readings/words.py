@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.readings.entries import AnyEntry, RoundStart, StepDone
 from nuvrek.readings.kinds import record_of
 from nuvrek.readings.kinds.gaps import amount_words
@@ -53,7 +53,7 @@ def act_words(entries: Sequence[AnyEntry], unit: Unit, height_unit: Unit) -> Say
 
 
 def _entry_words(entry: AnyEntry, unit: Unit, height_unit: Unit) -> str:
-    return f"{place_words(entry)} {value_words(entry, unit, height_unit)}".strip()
+    return sentences(place_words(entry), value_words(entry, unit, height_unit))
 
 
 def place_words(entry: AnyEntry) -> Saying:

@@ -10,7 +10,7 @@ from msgspec import Struct
 
 from nuvrek import meaning
 from nuvrek.bench.work.ticks import kind_of_neck
-from nuvrek.meaning import Figure, Saying, means
+from nuvrek.meaning import Figure, Saying, means, sentences
 from nuvrek.money import Amount, money_words, rounded
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.wire import Wire
@@ -253,7 +253,7 @@ def cost_words(cost: Cost, currency: str) -> Saying:
                 over=over,
             )
         )
-    listed = [f"{item.words} {money_words(item.amount, currency)}" for item in price.items]
+    listed = [sentences(item.words, money_words(item.amount, currency)) for item in price.items]
     if len(listed) > 1:
         parts.append(means("owner.in-it", listed=", ".join(listed)))
     return meaning.sentences(*parts, doubt_of_price(cost))
@@ -279,4 +279,4 @@ def doubt_of_price(cost: Cost) -> str:
                 named=named,
             )
         )
-    return f"{meaning.upper_first(meaning.listed(parts, by=';'))}." if parts else ""
+    return means("owner.parts", parts=meaning.listed(parts, by=";")) if parts else ""

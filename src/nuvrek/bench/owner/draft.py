@@ -124,7 +124,7 @@ class OwnerDraft:
         total = self.facts.price_of(way)
         if total is None:
             return row
-        said = f"{way.title}, {self.facts.figures.money(total)}"
+        said = means("owner.title-money", title=way.title, money=self.facts.figures.money(total))
         term = structs.replace(row.need.term, words=said)
         return structs.replace(row, need=structs.replace(row.need, term=term))
 
@@ -221,7 +221,14 @@ class OwnerDraft:
                 "owner.todays-list-would-quote-stands",
                 money=f.money(now),
             )
-        said = f"{said}. {meaning.upper_first(answer.says)} {f.day(answer.at)}{told}.{other}"
+        said = means(
+            "owner.detail-says-day-figure-other",
+            detail=said,
+            says=answer.says,
+            day=f.day(answer.at),
+            figure=told,
+            other=other,
+        )
         return means("owner.rested", detail=said, rests_on=given.rests_on)
 
 

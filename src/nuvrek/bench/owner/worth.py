@@ -19,7 +19,7 @@ def worth_words(facts: Facts) -> tuple[Saying, ...]:
     named = meaning.listed(lower_first(way_title(way.kind)) for way in facts.ways)
     if total is None:
         return (means("owner.no-price-yet-prices-takes"),)
-    said: list[Saying] = [f"{meaning.upper_first(named)}: {f.money(total)}."]
+    said: list[Saying] = [means("owner.named-money", named=named, money=f.money(total))]
     if cost.a_year is not None and cost.years is not None:
         said.append(
             means(
@@ -73,4 +73,4 @@ def beside_words(worth: Worth, total: Amount | None) -> str:
                     money_words=money_words(amount, currency),
                 )
             )
-    return f"{meaning.upper_first(meaning.listed(parts, by=';'))}." if parts else ""
+    return means("owner.parts", parts=meaning.listed(parts, by=";")) if parts else ""

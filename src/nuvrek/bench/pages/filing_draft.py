@@ -306,7 +306,10 @@ def watch_order(
     watch = to_watch(order, left_mm)
     if watch is None:
         return means("pages.nothing-loses-ink")
-    first, last = (f"{fret} ({LANE_WORDS[lane]})" for fret, lane in (watch.first, watch.last))
+    first, last = (
+        means("pages.fret-lane", fret=fret, lane=LANE_WORDS[lane])
+        for fret, lane in (watch.first, watch.last)
+    )
     stop = means("pages.ink-gone-stop") if every else means("pages.then-rocker-stop-when-still")
     return means(
         "pages.watch-three-fret-goes-first",

@@ -13,7 +13,7 @@ from msgspec import structs
 from nuvrek import meaning
 from nuvrek.bench.session import Session
 from nuvrek.bench.strips.refret import SlotStrip, TruingStrip, slot_strip, truing_strip
-from nuvrek.meaning import Figure, Saying, means, told_by
+from nuvrek.meaning import Figure, Saying, means, sentences, told_by
 from nuvrek.neck.description import LANE_WORDS, Lane
 from nuvrek.neck.wire import HARDNESS_WORDS, Wire
 from nuvrek.readings.entries import NewWire
@@ -400,7 +400,7 @@ class NewWireDraft:
                 other_bends=max(bends),
                 learnt=learnt,
             )
-        return f"{out}{bend}{self._caul_words(plan)}"
+        return sentences(out, bend, self._caul_words(plan))
 
     def _caul_words(self, plan: RefretPlan) -> Saying:
         """Which cauls of the bench press which frets."""
@@ -446,7 +446,11 @@ class NewWireDraft:
         unit = self.unit
         return (
             one.wire.name,
-            f"{format_number(one.wire.crown_mm, unit)} x {format_number(one.wire.width_mm, unit)}",
+            means(
+                "pages.x",
+                crown=format_number(one.wire.crown_mm, unit),
+                width=format_number(one.wire.width_mm, unit),
+            ),
             format_number(one.crown_mm, unit) if one.fits else "—",
             f"{one.years:.0f}" if one.fits else "—",
             means("pages.m", stock=one.wire.stock_mm / 1000),

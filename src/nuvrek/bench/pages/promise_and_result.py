@@ -67,9 +67,10 @@ def _relief(solved: Solved, unit: Unit) -> Outcome | None:
     promise = solved.neck_state.chosen.promise if solved.neck_state.chosen else None
     if promise is None or promise.relief_mm is None:
         return None
-    said = (
-        f"{format_length(promise.relief_mm, unit)} ± "
-        f"{format_length(promise.relief_doubt_mm or 0.0, unit)}"
+    said = means(
+        "pages.relief-relief-doubt",
+        relief=format_length(promise.relief_mm, unit),
+        relief_doubt=format_length(promise.relief_doubt_mm or 0.0, unit),
     )
     relief = relief_now(solved.map)
     if relief is None or not _closed(solved, "closing-gap"):
@@ -80,7 +81,11 @@ def _relief(solved: Solved, unit: Unit) -> Outcome | None:
             None,
             means("pages.take-closing-readings"),
         )
-    result = f"{format_length(relief.mm, unit)} ± {format_length(relief.doubt_mm, unit)}"
+    result = means(
+        "pages.mm-doubt",
+        mm=format_length(relief.mm, unit),
+        doubt=format_length(relief.doubt_mm, unit),
+    )
     off_by = abs(relief.mm - promise.relief_mm)
     kept = off_by <= (promise.relief_doubt_mm or 0.0) + relief.doubt_mm
     if kept:
@@ -263,7 +268,7 @@ def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
         name = means("pages.clean-from", lane_words=LANE_WORDS[side])
         promised = format_length(said or 0.0, unit)
         doubted = format_length(promise.clean_doubt_mm, unit)
-        told = f"{promised} ± {doubted}"
+        told = means("pages.promised-doubted", promised=promised, doubted=doubted)
         if said is None or now is None:
             rows.append(
                 Outcome(
@@ -273,7 +278,9 @@ def _clean(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
             continue
         mm, doubt = now[0] if side == "bass" else now[1]
         kept = mm <= said + promise.clean_doubt_mm + doubt
-        result = f"{format_length(mm, unit)} ± {format_length(doubt, unit)}"
+        result = means(
+            "pages.mm-doubt", mm=format_length(mm, unit), doubt=format_length(doubt, unit)
+        )
         rows.append(
             Outcome(
                 name,
@@ -373,7 +380,9 @@ def _new_wire(solved: Solved, unit: Unit) -> tuple[Outcome, ...]:
         if reads:
             got, sd = reads[-1].gained_mm, reads[-1].sd_mm
             kept = abs(got - wanted) <= 0.04 + 1.6449 * sd
-            result = f"{format_length(got, unit)} ± {format_length(1.6449 * sd, unit)}"
+            result = means(
+                "pages.got-sd", got=format_length(got, unit), sd=format_length(1.6449 * sd, unit)
+            )
             rows.append(
                 Outcome(means("pages.bow-tangs"), said, result, kept, means("pages.learnt-next"))
             )

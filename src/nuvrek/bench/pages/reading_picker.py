@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from nuvrek.bench.session import Session
 from nuvrek.bench.strips.measure import readings_at
+from nuvrek.meaning import sentences
 from nuvrek.readings.entries import AnyReading, Note
 from nuvrek.readings.journal import live_numbers
 from nuvrek.readings.words import place_words, value_words
@@ -93,8 +94,12 @@ class ReadingPicker:
         first = max(0, min((self.index or 0) - SHOWN // 2, len(readings) - SHOWN))
         return tuple(
             (
-                f"{'▸ ' if i == self.index else ''}{place_words(r)}   "
-                f"{value_words(r, unit, height_unit)}{' ✎' if n in noted else ''}"
+                sentences(
+                    "▸ " if i == self.index else "",
+                    place_words(r),
+                    value_words(r, unit, height_unit),
+                    " ✎" if n in noted else "",
+                )
             )
             for i, (n, r) in enumerate(readings)
             if first <= i < first + SHOWN

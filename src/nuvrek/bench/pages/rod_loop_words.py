@@ -76,8 +76,8 @@ def _reading(loop: RodLoop, solved: Solved | None) -> LoopWords:
     moved = means("pages.retuned") if loop.session.neck_state.rod_moves else ""
     said = view.question or view.message or loop.message
     return LoopWords(
-        f"{moved}{view.prompt}",
-        f"{said} {view.hint}".strip() if not view.question else f"{view.question} {view.hint}",
+        sentences(moved, view.prompt),
+        sentences(said, view.hint) if not view.question else f"{view.question} {view.hint}",
         view.number,
         view.unit,
         view.aside,
@@ -105,7 +105,7 @@ def _promise(plan: RodPlan, unit: Unit) -> Saying:
         return means("pages.how-much-relief-there-isnt")
     parts: list[Saying] = []
     for one in plan.forecasts:
-        side = "" if one.lane == "middle" else f", {LANE_WORDS[one.lane]},"
+        side = "" if one.lane == "middle" else means("pages.lane", lane=LANE_WORDS[one.lane])
         low, high = one.after_mm - one.doubt_mm, one.after_mm + one.doubt_mm
         later: Saying = ""
         if abs(one.settled_mm - one.after_mm) >= 0.008:

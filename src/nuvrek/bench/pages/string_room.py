@@ -172,8 +172,12 @@ class StringRoomPage:
         lowest, doubt = self.on.lowest_clean_mm(self.touch, self.strung)
         return tuple(
             (
-                f"{self.strings - s}:  {format_number(float(lowest[s]), unit)} ± "
-                f"{format_number(float(doubt[s]), unit)}"
+                means(
+                    "pages.strings-lowest-doubt",
+                    strings=self.strings - s,
+                    lowest=format_number(float(lowest[s]), unit),
+                    doubt=format_number(float(doubt[s]), unit),
+                )
             )
             for s in reversed(range(self.strings))
         )

@@ -10,7 +10,7 @@ from nuvrek.bench.strips.strips import AnyStrip, Dots, crown_strip
 from nuvrek.bench.work.course_walk import Gate
 from nuvrek.bench.work.ink_order import InkWalk, ink_gone
 from nuvrek.bench.work.job import filed_mm, left_to_file, steps_in_hand, still_to_file
-from nuvrek.meaning import Saying, lower_first, means
+from nuvrek.meaning import Saying, lower_first, means, sentences
 from nuvrek.neck.description import LANES, Lane
 from nuvrek.planning.steps.step import Step
 from nuvrek.readings.entries import Seated
@@ -105,7 +105,9 @@ def metal_words(
         deepest = sorted(most, key=lambda f: -most[f])[:3]
         return means(
             "pages.most-off",
-            deepest=", ".join(f"{f}: {format_length(most[f], unit)}" for f in deepest),
+            deepest=", ".join(
+                means("pages.f-most", f=f, most=format_length(most[f], unit)) for f in deepest
+            ),
         )
     named = meaning.listed(
         (
@@ -199,7 +201,7 @@ def more_words(
 def moved_words(neck_state: NeckState) -> tuple[str, ...]:
     """The last rod moves in words, newest first."""
     moves = neck_state.rod_moves[-4:]
-    return tuple(f"{move_words(move)}   {move.feel}".strip() for _, move in reversed(moves))
+    return tuple(sentences(move_words(move), move.feel) for _, move in reversed(moves))
 
 
 def seated_words(seated: Seated) -> Saying:
@@ -219,11 +221,9 @@ def ended_words(gate: Gate | None, any_steps: bool) -> tuple[Saying, Saying]:
     """Title and text once all steps of a way are ticked, or where none is in hand."""
     if gate is not None and gate.way is not None:
         waits = means("pages.first", waits=gate.waits) if gate.waits else ""
-        return means(
-            "pages.next", title=gate.way.title
-        ), f"{gate.changed or gate.why} {waits}".strip()
+        return means("pages.next", title=gate.way.title), sentences(gate.changed or gate.why, waits)
     title = means("pages.all-steps-ticked") if any_steps else means("pages.no-way-hand")
     prove = means("pages.prove-holds-promise-result-side")
     if gate is not None:
-        return title, f"{gate.changed} {prove}"
+        return title, sentences(gate.changed, prove)
     return title, prove if any_steps else means("pages.take-one-choose-steps-appear")

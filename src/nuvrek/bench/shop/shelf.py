@@ -19,7 +19,7 @@ from nuvrek.bench.work.ticks import Ticked, ticks_of
 from nuvrek.bench.work.today import Need, need_of
 from nuvrek.logbook.on_disk.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
-from nuvrek.meaning import Kept, Saying, keep, means, told_by, written
+from nuvrek.meaning import Kept, Saying, keep, means, sentences, told_by, written
 from nuvrek.neck.description import ROD_WORDS, NeckDescription
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import AnyEntry, Chosen, FretEnd, NewWire, Note, Size
@@ -50,7 +50,9 @@ class ShelfCard(Struct, frozen=True):
     @property
     def spoken(self) -> str:
         """The card in words, for who can't see it."""
-        return f"{self.row.id}: {self.neck.title}. {self.sentence}"
+        return means(
+            "shop.id-title-sentence", id=self.row.id, title=self.neck.title, sentence=self.sentence
+        )
 
 
 # A card, where its journal stands, the words it is found by.
@@ -173,7 +175,7 @@ class Shelf:
         card = ShelfCard(
             row, now.neck, keep(standing(now)), keep(damage), ticks, need, now.promised
         )
-        return card, f"{said_of(card)} {_told_in(journal.entries)}"
+        return card, sentences(said_of(card), _told_in(journal.entries))
 
     def _asked(self, now: NeckState) -> bool:
         name = now.neck.owner.strip()
@@ -244,7 +246,7 @@ def standing(neck_state: NeckState) -> Saying:
         if step.wait:
             due = due_of(neck_state)
             wait = means("shop.not-before", due=due) if due else ""
-            return f"{title}: {meaning.lower_first(step.title)}{wait}."
+            return means("shop.title-detail-wait", title=title, detail=step.title, wait=wait)
         return means("shop.next", title=title, other_title=step.title)
     if neck_state.taken:
         readings = means("shop.readings", number=len(neck_state.taken))

@@ -229,9 +229,12 @@ def wood_strip(
     if here:
         deepest = max(here, key=lambda r: abs(r[0]))
         word = means("strips.relief-with-again") if deepest[0] >= 0 else means("strips.back-bow")
-        label = (
-            f"{word} {format_number(abs(deepest[0]), unit)} ±{format_number(deepest[1], unit)}, "
-            f"{LANE_WORDS[deepest[2]]}"
+        label = means(
+            "strips.detail-deepest-figure-lane",
+            detail=word,
+            deepest=format_number(abs(deepest[0]), unit),
+            figure=format_number(deepest[1], unit),
+            lane=LANE_WORDS[deepest[2]],
         )
     under = means("strips.strings-pitch") if strings == "pitch" else means("strips.strings-slack")
     target = neck_map.neck.relief_wanted_mm("middle")

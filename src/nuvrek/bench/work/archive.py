@@ -58,7 +58,9 @@ def everything_in_archive(path: Path) -> Everything:
     try:
         contents = archive.unpack(_raw(path))
     except JobFaults as error:
-        raise JobFaults([f"{path.name}: {fault}" for fault in error.faults]) from None
+        raise JobFaults(
+            [means("work.name-fault", name=path.name, fault=fault) for fault in error.faults]
+        ) from None
     necks = tuple(
         NeckWhole(one.uid, one.created, one.job.neck, one.job.journal) for one in contents.items
     )

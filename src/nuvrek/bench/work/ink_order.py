@@ -113,7 +113,7 @@ class InkWalk:
         """What is asked, in a line."""
         if self.fret is None:
             return ""
-        where = f", {LANE_WORDS[self.side]}" if self.side else ""
+        where = means("work.lane", lane=LANE_WORDS[self.side]) if self.side else ""
         return means("work.ink-gone-fret", fret=self.fret, where=where)
 
     def verdict(self) -> Saying:

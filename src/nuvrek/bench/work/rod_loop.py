@@ -300,7 +300,9 @@ def trace(solved: Solved) -> tuple[TracePoint, ...]:
         if isinstance(shift, RodMove):
             promised = shift.promised_mm, shift.promised_doubt_mm
             if shift.side:
-                which: Saying = f"{move_words(shift)}, {LANE_WORDS[shift.side]}"
+                which: Saying = means(
+                    "work.move-lane", move=move_words(shift), lane=LANE_WORDS[shift.side]
+                )
             else:
                 which = move_words(shift)
             points.append(TracePoint(which, mm, doubt, *promised, sides))

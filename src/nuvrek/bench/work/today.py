@@ -102,7 +102,7 @@ def need_of(now: NeckState, asked: bool = True) -> Need:
         return _after_the_work(now, title, step)
     made = Need(
         "bench",
-        f"{title}: {meaning.lower_first(step.title)}",
+        means("work.title-detail", title=title, detail=step.title),
         step.minutes,
         ahead=_ahead(now),
         neck=kind_of_neck(now.neck),

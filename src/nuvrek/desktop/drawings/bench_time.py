@@ -17,7 +17,7 @@ from nuvrek.bench.work.moments import apart, moment
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 # Hours ahead that carry a name; near ones stand wide apart, far ones close.
 _MARKS = ((0.0, tr("now")), (1.0, "1 h"), (4.0, "4 h"), (12.0, "12 h"), (24.0, tr("1 day")))
@@ -53,7 +53,7 @@ class BenchTime(QWidget):
         """Draw the necks that stand on the bench, wait, are promised or come due."""
         self.cards = tuple(card for card in cards if self._hours(card, now) is not None)
         self.ready, self.now, self.selected = ready, now, selected
-        told = (f"{card.row.id} {card.need.at(now).action}" for card in self.cards)
+        told = (f"{card.row.id} {say(card.need.at(now).action)}" for card in self.cards)
         self.setAccessibleDescription("; ".join(told))
         self.setVisible(bool(self.cards))
         self.update()

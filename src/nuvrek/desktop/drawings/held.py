@@ -30,7 +30,7 @@ class HeldView(QWidget):
     def show_rows(self, rows: tuple[Held, ...]) -> None:
         """Draw these matters."""
         self.rows = rows
-        self.setAccessibleDescription("; ".join(f"{r.matter}: {r.words}" for r in rows))
+        self.setAccessibleDescription("; ".join(f"{say(r.matter)}: {say(r.words)}" for r in rows))
         self.setFixedHeight(self._t.px(_ROW) * max(len(rows), 1) + 10)
         self.update()
 

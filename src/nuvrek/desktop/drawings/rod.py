@@ -92,7 +92,9 @@ class RodView(QWidget):
             for _, turns in self.moves
         ]
         where = tr("headstock") if self.from_head else tr("body")
-        trail = ", ".join(f"{p.moved} {format_number(p.mm, self.unit)}" for p in self.points)
+        trail = ", ".join(
+            f"{say(p.moved)} {say(format_number(p.mm, self.unit))}" for p in self.points
+        )
         self.setAccessibleDescription(
             tr(
                 "Seen from the {where}: {detail}. Relief: {trail}",
@@ -312,7 +314,7 @@ class RodView(QWidget):
                     mark = [QPointF(-5, -4), QPointF(5, -4), QPointF(0, 5)]
                 painter.drawPolygon(QPolygonF([at + corner for corner in mark]))
             n, mm = told[0]
-            words = f"{name} {format_number(mm, self.unit)}"
+            words = f"{name} {say(format_number(mm, self.unit))}"
             box = QRectF(
                 x(n) - self.theme.px(90),
                 y(mm) - self.theme.px(11),

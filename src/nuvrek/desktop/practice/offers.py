@@ -39,7 +39,7 @@ class OfferBoard(QWidget):
         if 0 <= chosen < len(offers):
             one = offers[chosen]
             stands = tr("solved") if one.solved else tr("tried") if one.tried else tr("not tried")
-            self.setAccessibleDescription(f"{one.under}: {one.title}, {stands}")
+            self.setAccessibleDescription(f"{say(one.under)}: {say(one.title)}, {stands}")
         self.update()
 
     @property

@@ -12,7 +12,7 @@ from nuvrek.bench.practice.pad import BenchPad
 from nuvrek.desktop.practice.pictures import edges, heard_and_filed, near
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 Picture = Callable[[QPainter, Theme, QRectF, BenchPad], None]
 _PICTURES: dict[str, Picture] = {
@@ -45,7 +45,7 @@ class ToolView(QWidget):
         self.pad = pad
         felt = "" if pad.felt is None else pad.felt.words
         self.setAccessibleName(tr("What you see"))
-        self.setAccessibleDescription(f"{pad.prompt} {felt}".strip())
+        self.setAccessibleDescription(f"{say(pad.prompt)} {say(felt)}".strip())
         self.update()
 
     @property

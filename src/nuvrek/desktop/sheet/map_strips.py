@@ -154,7 +154,7 @@ class Shade(StripPainter):
             y = top + (place + 0.5) / 3.0 * height
             column = [row[k] for row in lane.heights_mm]
             for sign, fret in (("▲", column.index(max(column))), ("▽", column.index(min(column)))):
-                text = f"{sign} {lane.figures[fret][k]}"
+                text = f"{sign} {say(lane.figures[fret][k])}"
                 x = self.g.fret_x(fret + 1)
                 self.p.setFont(self.theme.font(13, bold=True, figures=True))
                 wide = self.p.fontMetrics().horizontalAdvance(text) + 8

@@ -114,7 +114,7 @@ class Side(StripPainter):
         for side in (-1, 1):
             self.p.drawRect(QRectF(x + side * 16 - 4, y - 12, 8, 34))
         self.p.drawLine(QPointF(x - 16, y - 12), QPointF(x + 16, y - 12))
-        self._above(x, y - 30, f"{size.title} {place}")
+        self._above(x, y - 30, f"{say(size.title)} {place}")
         if lane.note:
             self.words(x, self.base + 24, say(lane.note), "string", 14, figures=False)
 

@@ -50,7 +50,7 @@ class SheetView(QWidget):
         self.chosen = chosen if chosen is not None and chosen <= neck.frets else None
         self.setAccessibleDescription(
             tr("{title}: {frets} frets. ", title=neck.title, frets=neck.frets)
-            + ", ".join(f"{lane.title} {lane.under}" for lane in lanes)
+            + ", ".join(f"{say(lane.title)} {say(lane.under)}" for lane in lanes)
         )
         self.update()
 

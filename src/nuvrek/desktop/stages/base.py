@@ -28,6 +28,7 @@ from nuvrek.desktop.widgets.painting import painting
 from nuvrek.readings.stations import Station
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.wording.help.known.known import Known
+from nuvrek.wording.speech import say
 
 
 def clear(layout: QLayout) -> None:
@@ -244,7 +245,7 @@ class Stage(QWidget):
         if session is None:
             return ()
         return tuple(
-            f"{place_words(e)}   {value_words(e, s.unit, s.height_unit)}"
+            f"{say(place_words(e))}   {say(value_words(e, s.unit, s.height_unit))}"
             for _, e in session.recent(count)
         )
 

@@ -420,7 +420,7 @@ class ChooseStage(Stage):
         else:
             reasons = (*way.why_not, *way.not_known)
         now = tr("not known yet") if way.status == "not known" else tr("not now")
-        head = f"{way.title}: {way.gist}" if way.possible else f"{way.title}: {now}"
+        head = f"{say(way.title)}: {say(way.gist)}" if way.possible else f"{way.title}: {now}"
         if way.possible and len(head) > _LONGEST_HEAD:
             # What does not fit large is said small.
             head = say(way.title)
@@ -471,7 +471,7 @@ class ChooseStage(Stage):
                     if number in readings:
                         reading = readings[number]
                         value = value_words(reading, s.unit, s.height_unit)
-                        told.append(f"{sign} {place_words(reading)}: {value}")
+                        told.append(f"{sign} {say(place_words(reading))}: {say(value)}")
         return tuple(told[:5])
 
 

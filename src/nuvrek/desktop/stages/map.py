@@ -375,8 +375,7 @@ class MapStage(Stage):
         def lines(numbers: tuple[int, ...], sign: str) -> list[str]:
             return [
                 (
-                    f"{sign} {place_words(readings[n])}   "
-                    f"{value_words(readings[n], s.unit, s.height_unit)}"
+                    f"{sign} {say(place_words(readings[n]))}   {say(value_words(readings[n], s.unit, s.height_unit))}"
                 )
                 for n in numbers
                 if n in readings
@@ -391,7 +390,7 @@ class MapStage(Stage):
         )
         self.bar.show_words(
             say(finding.headline),
-            message=f"{finding.text}{again}",
+            message=f"{say(finding.text)}{again}",
             state=state,
             right_title=tr("what speaks for it, and against") if right else "",
             right=tuple(right),

@@ -317,8 +317,8 @@ class MeasureStage(Stage):
         for key, push in self.keys.items():
             face = _FACES.get(key) or next(f for k, _, f in _STEADY if k == key)
             said = words.get(key, "")
-            push.setText(f"{face}  {said}".strip())
-            push.setAccessibleName(f"{said or face} ({face})")
+            push.setText(f"{face}  {say(said)}".strip())
+            push.setAccessibleName(f"{say(said or face)} ({face})")
             push.setEnabled(on.get(key, key in keys.keys or key in ("enter", "back")))
             size = min(self.app.theme.px(15), 20)
             styled(push, f"font-size: {size}px; padding: 6px 2px;")
@@ -338,7 +338,7 @@ class MeasureStage(Stage):
             unit=view.unit,
             aside=say(view.aside),
             message=say(
-                f"{view.question} {view.hint}".strip()
+                f"{say(view.question)} {say(view.hint)}".strip()
                 if view.question
                 else view.message or view.hint
             ),

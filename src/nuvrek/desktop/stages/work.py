@@ -430,7 +430,7 @@ class WorkStage(Stage):
             dates = again if now.key == "look-again" else ""
             self.step_text.setText(say(now.text) + dates + self._more(now))
             self.caution.setText(
-                "\n".join(f"!  {say(words)}" for words in now.cautions) + f"\n{cautions.FIRST}"
+                "\n".join(f"!  {say(words)}" for words in now.cautions) + f"\n{say(cautions.FIRST)}"
             )
         self.step_title.setStyleSheet(f"font-size: {t.px(24)}px; font-weight: bold;")
         self.step_text.setStyleSheet(f"font-size: {t.px(18)}px;")
@@ -521,7 +521,9 @@ class WorkStage(Stage):
             back = undo_hint(session.undoable(neck_state.chosen_number), s.unit, s.height_unit)
             enter = self.refret.enter_words(now)
             left = tr("Left for now: Space takes it up.") if neck_state.left_at else ""
-            message = words.sentences(left, enter, back and f"{back}.", to_go_words(neck_state))
+            message = words.sentences(
+                left, enter, back and f"{say(back)}.", to_go_words(neck_state)
+            )
         elif (
             gate := gate_of(neck_state, self.app.fresh, session.entries)
         ) is not None and gate.way is not None:

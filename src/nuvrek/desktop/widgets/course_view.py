@@ -39,7 +39,10 @@ class CourseView(QWidget):
     def show_course(self, legs: tuple[Leg, ...], selected: str, percent: int) -> None:
         """Draw these legs; ``selected`` is the way that is looked at below."""
         self.legs, self.selected, self.percent = legs, selected, percent
-        told = (f"{n}: {way_title(leg.way)}. {leg.why} {leg.gate}" for n, leg in enumerate(legs, 1))
+        told = (
+            f"{n}: {say(way_title(leg.way))}. {say(leg.why)} {say(leg.gate)}"
+            for n, leg in enumerate(legs, 1)
+        )
         self.setAccessibleDescription(" ".join(told))
         self.setFixedHeight(self.high)
         self.update()

@@ -81,14 +81,11 @@ def figures(way: Way, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
     thin = "–" if promise.thinnest_mm is None else format_number(promise.thinnest_mm, unit)
     relief = "–"
     if promise.relief_mm is not None:
-        relief = (
-            f"{format_number(promise.relief_mm, unit)} "
-            f"±{_short(promise.relief_doubt_mm or 0.0, unit)}"
-        )
+        relief = f"{say(format_number(promise.relief_mm, unit))} ±{_short(promise.relief_doubt_mm or 0.0, unit)}"
     clean = "–"
     if way.lowest_mm:
         mm, doubt = way.lowest_mm[0]
-        clean = f"{format_number(mm, height_unit)} ±{_short(doubt, height_unit)}"
+        clean = f"{say(format_number(mm, height_unit))} ±{_short(doubt, height_unit)}"
     per = "–" if way.per_tenth_mm is None else format_number(way.per_tenth_mm, unit)
     hours = figure(f"{way.minutes / 60:.1f}") if way.minutes else "–"
     worst = format_number(way.worst_mm, unit) if filed else "0"
@@ -216,7 +213,7 @@ class WayRow(QWidget):
         self._text(
             painter,
             QRectF(14, 0, t.px(_TITLE) - 14, high),
-            f"{'?' if way.status == 'not known' else '○'} {way.title}",
+            f"{('?' if way.status == 'not known' else '○')} {say(way.title)}",
             13,
             muted,
         )

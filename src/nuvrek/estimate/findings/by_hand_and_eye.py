@@ -87,9 +87,19 @@ def find_ends(looking: Looking) -> list[Finding]:
         frets = sorted(ends)
         most = max((end.mm or 0.0 for end in ends.values()), default=0.0)
         size = means("findings.up", most=format_length(most, unit)) if most else ""
-        head = f"{_END_HEADS[fault]}, {LANE_WORDS[side]}{size}"
+        head = means(
+            "findings.end-heads-lane-size",
+            end_heads=_END_HEADS[fault],
+            lane=LANE_WORDS[side],
+            size=size,
+        )
         named = meaning.upper_first(meaning.frets(frets, len(frets)))
-        text = f"{named}. {_END_CURES[fault]}{_near(neck_state, side, unit)}"
+        text = means(
+            "findings.named-end-cures-near",
+            named=named,
+            end_cures=_END_CURES[fault],
+            near=_near(neck_state, side, unit),
+        )
         found.append(Finding("fret-ends", frets[0], side, most, 1.0, text, head, lanes=(side,)))
     return found
 
@@ -138,7 +148,9 @@ def find_flats(looking: Looking) -> list[Finding]:
     if not gone or max(gone.values()) < GROOVE_MM:
         return []
     fret = max(gone, key=lambda f: gone[f])
-    named = ", ".join(f"{f} ({format_length(mm, unit)})" for f, mm in sorted(gone.items()))
+    named = ", ".join(
+        means("findings.f-mm", f=f, mm=format_length(mm, unit)) for f, mm in sorted(gone.items())
+    )
     text = means(
         "findings.wire-described-so-much-metal",
         named=named,

@@ -135,7 +135,12 @@ def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit
     if mm > target + margin:
         sure = float(ndtr((mm - target - margin) / sd))
         deepest = means("findings.lowest-fret", lowest=_lowest(neck_map, lane))
-        text: Saying = f"{held.between}, {deepest}; {held.wanted}."
+        text: Saying = means(
+            "findings.between-deepest-wanted",
+            between=held.between,
+            deepest=deepest,
+            wanted=held.wanted,
+        )
         return held.finding(sure, text, means("findings.more-than-wanted"), "over")
     # Under nothing at all there is no "less than wanted": a flat neck may be wished for.
     if mm < max(target - margin, 0.0):
@@ -148,7 +153,10 @@ def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit
         return held.finding(sure, text, means("findings.less-than-wanted"), "under")
     inside = ndtr((target + margin - mm) / sd) - ndtr((target - margin - mm) / sd)
     return held.finding(
-        float(inside), f"{held.between}.", means("findings.wanted-with-again"), "good"
+        float(inside),
+        means("findings.between", between=held.between),
+        means("findings.wanted-with-again"),
+        "good",
     )
 
 

@@ -206,7 +206,7 @@ def _shape(
     good: bool = False,
 ) -> Finding:
     size = format_length(abs(measured.mm), unit)
-    headline = f"{head}: {size}, {LANE_WORDS[LANES[lane]]}"
+    headline = means("findings.head-size-lane", head=head, size=size, lane=LANE_WORDS[LANES[lane]])
     return Finding(
         kind, fret, LANES[lane], measured.mm, sure, text, headline, "good" if good else "fault"
     )

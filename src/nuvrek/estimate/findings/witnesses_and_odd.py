@@ -11,7 +11,7 @@ from nuvrek.estimate.findings.looking import Looking
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.evidence import Evidence
 from nuvrek.estimate.model.solver import log_rows
-from nuvrek.meaning import means
+from nuvrek.meaning import means, sentences
 from nuvrek.readings.told.open_heights import odd_heights
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import format_length
@@ -68,7 +68,7 @@ def find_odd(looking: Looking) -> list[Finding]:
             place_words=place_words(reading),
             value_words=value_words(reading, unit, looking.height_unit),
         )
-        slip = f" {odd.slip}" if odd.slip else ""
+        slip = sentences(odd.slip) if odd.slip else ""
         text = means(
             "findings.all-other-readings-together-say",
             expected_mm=format_length(odd.expected_mm, unit),

@@ -354,7 +354,7 @@ def restore_neck(book: Logbook, copy: Path, stand: Stand) -> Saying:
         raise LogbookError(means("keeping.does-not-hold-neck-whole", name=copy.name))
     why = _why_not(found)
     if why:
-        raise LogbookError(f"{found.neck.title}: {why}")
+        raise LogbookError(means("keeping.title-why", title=found.neck.title, why=why))
     gone = gone_of(book, more, owners, [found])
     clean, _ = gone.taken_out(found.uid, found.neck, found.entries)
     found = structs.replace(found, neck=gone.nameless(found.neck), entries=clean)

@@ -8,7 +8,7 @@ from msgspec import Struct
 
 from nuvrek import meaning
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.mechanics.angle import angle_by_truing_mm
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.weighing import Weighing
@@ -134,7 +134,7 @@ def _bow(case: Case) -> list[Reason]:
     what = means("refret.too-much-relief-no-rod")
     if excess < 0:
         what = means("refret.too-little-relief-no-rod")
-    says = f"{case.length(abs(excess))} {what}"
+    says = sentences(case.length(abs(excess)), what)
     return [Reason("bow", says, 1 if abs(excess) < 2 * BOW_MM else 2)]
 
 

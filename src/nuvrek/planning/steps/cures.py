@@ -6,7 +6,7 @@ from collections.abc import Callable
 
 from msgspec import structs
 
-from nuvrek.meaning import means
+from nuvrek.meaning import means, sentences
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.steps import cautions
 from nuvrek.planning.steps.common import look_again_step, prove_step, wait_step
@@ -162,7 +162,7 @@ def cure_steps(kind: str) -> Callable[[NeckDescription, Doing], tuple[Step, ...]
     first, *then = CURES[kind]
 
     def steps(_neck: NeckDescription, doing: Doing) -> tuple[Step, ...]:
-        told = structs.replace(first, text=f"{doing.detail} {first.text}".strip())
+        told = structs.replace(first, text=sentences(doing.detail, first.text))
         return (told, *then, prove_step(), look_again_step())
 
     return steps

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from nuvrek import meaning
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.neck.crown import STILL_MM
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.crowns.crowning import LAND_MM, file_for
@@ -41,7 +41,7 @@ def lay_straight(doing: Doing) -> tuple[Step, ...]:
 
 
 def _by_rod(text: Saying, doing: Doing) -> tuple[Step, ...]:
-    told = f"{text} {doing.detail} {_UNLOADED}"
+    told = sentences(text, doing.detail, _UNLOADED)
     step = Step("set", means("steps.set-neck-rod"), told, 10, cautions=(cautions.ROD,))
     return (slacken_step(), step)
 
@@ -49,7 +49,7 @@ def _by_rod(text: Saying, doing: Doing) -> tuple[Step, ...]:
 def lay_as_it_lies(doing: Doing) -> tuple[Step, ...]:
     """Strings off and no rod in it."""
     text = means("steps.slack-lies-held-when-played")
-    step = Step("set", means("steps.lay-neck"), f"{text} {doing.detail} {_UNLOADED}", 5)
+    step = Step("set", means("steps.lay-neck"), sentences(text, doing.detail, _UNLOADED), 5)
     return (slacken_step(), step)
 
 
@@ -68,7 +68,7 @@ def _held(no_rod: bool, detail: Saying) -> tuple[Step, ...]:
         Step(
             "dial-zero",
             means("steps.dial-zero-under-tension"),
-            f"{zero} {detail}",
+            sentences(zero, detail),
             15,
             cautions=warn,
         ),
@@ -83,7 +83,7 @@ def _held(no_rod: bool, detail: Saying) -> tuple[Step, ...]:
         Step(
             "dial-back",
             means("steps.raise-supports-until-dial-reads"),
-            f"{back} {_UNLOADED}",
+            sentences(back, _UNLOADED),
             10,
             cautions=(cautions.PRESS,),
         ),

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.refret.batches import batches, read_after
 from nuvrek.planning.steps import cautions
@@ -62,7 +62,7 @@ def _ready(neck: NeckDescription, doing: Doing, whole: bool) -> Steps:
     read = means("steps.round-before-stripping-relief-wood")
     if not whole:
         read = means("steps.width-height-old-wire-several")
-    text = f"{doing.detail} {read}"
+    text = sentences(doing.detail, read)
     held = _held_step(neck, doing.new_wire) if whole else ()
     # The dial is zeroed under tension, so the jig comes before the strings go.
     strip = () if neck.bare or held else (slacken_step(),)

@@ -187,7 +187,10 @@ def saddle(weighing: Weighing) -> Draft | None:
         height_high_mm=case.heights.high.wanted_mm or case.heights.high.now_mm,
     )
     return Draft(
-        "saddle", f"{meaning.upper_first(moves)}.{also}", why_not=tuple(why), promise=promise
+        "saddle",
+        means("ways.moves-also", moves=moves, also=also),
+        why_not=tuple(why),
+        promise=promise,
     )
 
 

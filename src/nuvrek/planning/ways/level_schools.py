@@ -96,7 +96,7 @@ def level_draft(weighing: Weighing, kind: WayKind) -> Draft:
     filed = removal.off_mm.max(axis=1) > WORTH_FILING_MM
     gist: Saying = lie.words
     if not case.rodless and not case.stops and kind != "level-lies":
-        gist = f"{gist} {_rod_for_filing(case, kind, removal.rod_dip_mm)}"
+        gist = sentences(gist, _rod_for_filing(case, kind, removal.rod_dip_mm))
     if case.neck.bare:
         gist = means("ways.straight-board-relief-stays-open")
     return Draft(

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from nuvrek import meaning
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
@@ -58,7 +58,7 @@ def _rod_gist(case: Case) -> Saying:
         )
     told = []
     for one in move.forecasts:
-        side = "" if one.lane == "middle" else f"{LANE_WORDS[one.lane]} "
+        side = "" if one.lane == "middle" else sentences(LANE_WORDS[one.lane])
         after, doubt = case.length(one.after_mm), case.length(one.doubt_mm)
         told.append(means("ways.after-give-or-take", side=side, after=after, doubt=doubt))
     return means("ways.forecast", detail=move.words, figure=meaning.listed(told, by=";"))

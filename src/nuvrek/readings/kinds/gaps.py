@@ -74,7 +74,12 @@ _EDGE_WORDS = {
 
 def _place(gap: StringGap) -> Saying:
     name = _EDGE_WORDS[gap.by]
-    laid: Saying = f"{name} {gap.low_support}-{gap.high_support}"
+    laid: Saying = means(
+        "stations.name-low-support-high-support",
+        name=name,
+        low_support=gap.low_support,
+        high_support=gap.high_support,
+    )
     if gap.low_support is None:
         laid = means("stations.resting", name=name)
     return means(

@@ -28,7 +28,7 @@ def _size_place(size: Size) -> str:
         where = means("stations.fret-string", fret=size.fret, string=size.string or 1)
     elif kind.place == "wire":
         where = means("stations.run")
-    return f"{kind.title}, {where}"
+    return means("stations.title-where", title=kind.title, where=where)
 
 
 def size_words(mm: float, unit: Unit) -> Saying:
@@ -90,7 +90,7 @@ def _prompt(station: Station, fret: int, side: Saying, _strings: Saying) -> str:
         )
     elif size.place == "wire":
         where = means("stations.piece-run")
-    return f"{where}. {size.prompt}"
+    return means("stations.where-prompt", where=where, prompt=size.prompt)
 
 
 SIZE_STATION = StationRecord(

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import EndsFine, FretEnd, Ink, InkLeft, OthersFirm, StandOff
 from nuvrek.readings.kinds.gaps import amount_faults, amount_mm, amount_words
@@ -19,13 +19,13 @@ END_WORDS = {
 
 
 def _stand_off_place(found: StandOff) -> Saying:
-    where = "" if found.lane is None else f", {LANE_WORDS[found.lane]}"
+    where = "" if found.lane is None else means("stations.lane", lane=LANE_WORDS[found.lane])
     return means("stations.under-fret", fret=found.fret, where=where)
 
 
 def _stand_off_words(found: StandOff, unit: Unit, _heights: Unit) -> str:
     does = means("stations.moves") if found.moves == "moves" else means("stations.stands-off")
-    return f"{does} {amount_words(found, unit)}".strip()
+    return sentences(does, amount_words(found, unit))
 
 
 def _stand_off_faults(found: StandOff, _neck: NeckDescription, _number: int) -> list[Saying]:
@@ -60,8 +60,8 @@ PRESS_STATION = StationRecord(
 
 
 def _end_words(end: FretEnd, unit: Unit, _heights: Unit) -> str:
-    size = "" if end.mm is None else f" {format_length(end.mm, unit)}"
-    return f"{END_WORDS[end.fault]}{size}"
+    size = "" if end.mm is None else sentences(format_length(end.mm, unit))
+    return sentences(END_WORDS[end.fault], size)
 
 
 FRET_END = EntryRecord(

@@ -154,7 +154,7 @@ TRUED = EntryRecord(
 
 def _fret_work_words(work: FretWork, _unit: Unit, _heights: Unit) -> str:
     said = SWEEPS[work.stage].fine if work.says == "fine" else work.says
-    return f"{SWEEPS[work.stage].title}: {said}"
+    return means("stations.title-detail", title=SWEEPS[work.stage].title, detail=said)
 
 
 FRET_WORK = EntryRecord(

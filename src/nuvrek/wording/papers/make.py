@@ -15,7 +15,7 @@ from nuvrek.wording.papers.letter import letter
 from nuvrek.wording.papers.picture import draw_neck
 from nuvrek.wording.papers.quote import quote, quote_letter
 from nuvrek.wording.papers.work_report import work_report
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 
 def proposed(kind: PaperKind, facts: Facts) -> Letter:
@@ -45,7 +45,7 @@ def laid_out(
         shop_words="" if inside else shop.words,
         addressee="" if inside else addressee(owner, neck),
         day=figures.day(day),
-        title=f"{PAPERS[made.paper] if made.paper != 'letter' else tr('Your instrument')}",
+        title=f"{say(PAPERS[made.paper] if made.paper != 'letter' else tr('Your instrument'))}",
         blocks=blocks_of(made.text, made.tables, drawings),
         one_page=not inside,
     )

@@ -451,7 +451,7 @@ class WireTool(HandTool):
             else ""
         )
         return (
-            f"{words}{ends}."
+            means("practice_bench.detail-ends", detail=words, ends=ends)
             if self.what
             else means("practice_bench.pull-fret-with-fret", fret=p.fret)
         )

@@ -143,7 +143,7 @@ class AtWork:
         """What clock and plan say of a step beside its own words."""
         clock = clock_of(self.session.neck_state, self.app.clock())
         if clock is not None:
-            return f" {clock.words()}."
+            return f" {say(clock.words())}."
         return say(more_words(step, self.app.fresh, self.app.settings.unit))
 
     def prompt(self, step: Step) -> str:

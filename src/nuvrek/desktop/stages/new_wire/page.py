@@ -85,7 +85,7 @@ class NewWireStage(Stage):
 
     def _tabs(self) -> QHBoxLayout:
         self.tabs = {
-            face: chooser(f"{n} {words}") for n, (face, words) in enumerate(FACES.items(), 1)
+            face: chooser(f"{n} {say(words)}") for n, (face, words) in enumerate(FACES.items(), 1)
         }
         row = QHBoxLayout()
         for face, tab in self.tabs.items():

@@ -37,7 +37,7 @@ class GatesView(QWidget):
     def show_rows(self, rows: tuple[Standing, ...], selected: int) -> None:
         """Draw these rows, by gate."""
         self.rows, self.selected = rows, selected
-        told = (f"{MATTERS[r.need.matter]}: {say(r.need.said)} {r.says}" for r in rows)
+        told = (f"{say(MATTERS[r.need.matter])}: {say(r.need.said)} {say(r.says)}" for r in rows)
         self.setAccessibleDescription("; ".join(told))
         self.setFixedHeight(self.high)
         self.update()

@@ -37,7 +37,7 @@ class OwnerRow(QWidget):
         super().__init__()
         self.app, self.card, self.selected = app, card, False
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setAccessibleName(f"{card.owner.name}: {card.told}")
+        self.setAccessibleName(f"{card.owner.name}: {say(card.told)}")
 
     def sizeHint(self) -> QSize:
         return QSize(420, self.app.theme.px(54))
@@ -61,7 +61,7 @@ class OwnerRow(QWidget):
             painter.setPen(c["muted"])
             below = name.translated(0, half - 5)
             asked = "" if self.card.owner.asked else tr("the house's own · ")
-            one_line(painter, below, f"{asked}{self.card.told}", Qt.AlignmentFlag.AlignLeft)
+            one_line(painter, below, f"{asked}{say(self.card.told)}", Qt.AlignmentFlag.AlignLeft)
 
 
 class OwnersStage(Stage):

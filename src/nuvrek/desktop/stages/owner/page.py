@@ -100,7 +100,8 @@ class OwnerStage(Stage):
 
     def _tabs(self) -> QHBoxLayout:
         self.tabs = {
-            face: chooser(f"{n} {words}") for n, (face, words) in enumerate(OWNER_FACES.items(), 1)
+            face: chooser(f"{n} {say(words)}")
+            for n, (face, words) in enumerate(OWNER_FACES.items(), 1)
         }
         self.who = QLabel("")
         self.who.setAccessibleDescription(tr("Owner"))

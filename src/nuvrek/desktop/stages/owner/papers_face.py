@@ -112,7 +112,7 @@ class PapersFace(QWidget):
         letters = draft.solved.neck_state.dealings.letters
         self.kept.addItem(tr("kept: none yet") if not letters else tr("kept with this job:"), None)
         for number, letter in reversed(letters):
-            self.kept.addItem(f"{letter.at[:10]}  {PAPERS[letter.paper]}", number)
+            self.kept.addItem(f"{letter.at[:10]}  {say(PAPERS[letter.paper])}", number)
 
     def turn(self, kind: PaperKind) -> None:
         """Another kind of paper."""

@@ -145,7 +145,7 @@ class HallStage(Stage):
         for push in self.necks:
             push.setStyleSheet(f"font-size: {min(self.app.theme.px(15), 19)}px;")
         for n, (push, form) in enumerate(zip(self.form_buttons, self.forms, strict=True), 5):
-            push.setText(f"{n}  {form.title}")
+            push.setText(f"{n}  {say(form.title)}")
             push.setStyleSheet(f"font-size: {min(self.app.theme.px(14), 17)}px;")
             push.setAccessibleDescription(say(form.under))
         begun = table is not None and table.exercise is not None

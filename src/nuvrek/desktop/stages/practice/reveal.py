@@ -224,7 +224,9 @@ class RevealStage(Stage):
             self._block("", table.judged.words)
         else:
             self._block("", found.sentences())
-        self._block(tr("Could have been known"), [f"{m.words} {m.told_by}" for m in found.missed])
+        self._block(
+            tr("Could have been known"), [f"{say(m.words)} {say(m.told_by)}" for m in found.missed]
+        )
         self._block(tr("Where your map was wrong"), found.wrong)
         self._block(tr("Still the matter"), [m.words for m in found.left])
         self._block(tr("Beside you"), hall.beside(table.exercise.word, table.kept.results))

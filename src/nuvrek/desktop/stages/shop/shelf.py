@@ -257,7 +257,7 @@ class ShelfStage(Stage):
             return say(card.damage)
         now = self.app.clock()
         need, ready = card.need.at(now), self.ready.get(card.row.id)
-        said = [f"{NEEDS[need.kind]}: {need.action}."]
+        said = [f"{say(NEEDS[need.kind])}: {say(need.action)}."]
         left = need.minutes_left(now)
         if left:
             said.append(

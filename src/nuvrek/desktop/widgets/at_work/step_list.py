@@ -8,7 +8,7 @@ from PyQt6.QtWidgets import QFrame, QLabel, QScrollArea, QVBoxLayout, QWidget
 
 from nuvrek.desktop.theme import Theme
 from nuvrek.planning.steps.step import Step
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 _ROW = 28
 # So many steps done before stay in sight over the one in hand.
@@ -62,7 +62,7 @@ class StepList(QScrollArea):
         when = tr("   {minutes} min", minutes=step.minutes) if step.minutes else ""
         if ticked:
             when = f"   {ticked[11:16]}"
-        label = QLabel(f"{sign}  {number}. {step.title}{when}")
+        label = QLabel(f"{sign}  {number}. {say(step.title)}{when}")
         weight = "bold" if here else "normal"
         label.setStyleSheet(
             f"font-size: {t.px(15)}px; font-weight: {weight}; color: {colour}; "

@@ -7,7 +7,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from nuvrek.estimate.findings.shapes import PULL_UNKNOWN_MM
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -22,10 +22,10 @@ def _bow(g: Grounds) -> Iterator[Leg]:
     case = g.case
     if not g.relief_off or not case.rodless or g.stopped("nothing-left"):
         return
-    stopped = f"{g.stop_words()} " if case.stops else ""
+    stopped = sentences(g.stop_words()) if case.stops else ""
     none = means("rules.neck-has-no-rod") if g.neck.rod == "none" else means("rules.rod-out")
     if g.possible("strings"):
-        yield Leg("strings", f"{stopped}{none} {g.ways['strings'].gist}", unless=_new_neck(g))
+        yield Leg("strings", sentences(stopped, none, g.ways["strings"].gist), unless=_new_neck(g))
         return
     level = g.ways["level"]
     spare = float(level.left_mm.min()) - case.neck_tops.least_crown_mm
@@ -65,7 +65,7 @@ def _last(g: Grounds, why: Saying) -> Iterator[Leg]:
     for named in order:
         kind = (g.new_wire or named) if named == "refret" else named
         if g.possible(kind):
-            yield Leg(kind, f"{why} {g.ways[kind].gist}", unless=_new_neck(g))
+            yield Leg(kind, sentences(why, g.ways[kind].gist), unless=_new_neck(g))
             return
     yield Leg(
         "leave",

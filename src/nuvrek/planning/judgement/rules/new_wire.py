@@ -47,7 +47,7 @@ def _new_wire(g: Grounds) -> Iterator[Leg]:
     if weights[0] < ENOUGH and weights[1] <= ENOUGH:
         return
     numbers = tuple(dict.fromkeys(n for reason in reasons for n in reason.numbers))[:8]
-    why = f"{g.ways[kind].gist} {why_not_smaller(g.weighing)}".strip()
+    why = sentences(g.ways[kind].gist, why_not_smaller(g.weighing))
     unless = means("rules.drop-glue-under-single-frets")
     if any(reason.kind == "wish" for reason in own):
         unless = means("rules.owner-content-wire-there-would")

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from nuvrek.meaning import means
+from nuvrek.meaning import means, sentences
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -44,7 +44,7 @@ def _heights(g: Grounds) -> Iterator[Leg]:
         if g.possible(kind):
             fine = not gate and g.even and not g.worn
             why = means("rules.relief-tops-ask-nothing-string") if fine else ""
-            yield Leg(kind, f"{why} {g.ways[kind].gist}".strip(), gate=gate)
+            yield Leg(kind, sentences(why, g.ways[kind].gist), gate=gate)
             break
     stiff = g.complains_of("strings high") and not g.relief_off
     if stiff and g.possible("strings") and not g.possible("saddle"):

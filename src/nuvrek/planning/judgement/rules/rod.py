@@ -84,10 +84,10 @@ def _nothing_left(g: Grounds) -> Iterator[Leg]:
     why = g.stop_words()
     lies = means("rules.left-lies-where-every-note")
     if g.complaint and g.possible("strings"):
-        yield Leg("strings", f"{why} {g.ways['strings'].gist}", unless=lies)
+        yield Leg("strings", sentences(why, g.ways["strings"].gist), unless=lies)
     else:
         unless = means("rules.note-buzzes-there-would-ask")
-        yield Leg("leave", f"{why} {lies}", unless=unless)
+        yield Leg("leave", sentences(why, lies), unless=unless)
 
 
 NUT_FIRST = Rule(

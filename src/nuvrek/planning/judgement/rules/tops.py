@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from nuvrek import meaning
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -111,9 +111,9 @@ def _less(g: Grounds, kind: str, why: Saying) -> tuple[str, Saying]:
             height=g.case.height(low),
             less=less,
         )
-        return kind, f"{why} {told}"
+        return kind, sentences(why, told)
     told = means("rules.string-height-wished-asks-no", less=less)
-    return "play-clean", f"{why} {told}"
+    return "play-clean", sentences(why, told)
 
 
 def _lift(g: Grounds) -> Iterator[Leg]:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from nuvrek import meaning
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, means, sentences
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import SHALLOW_GROOVE_MM, Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -64,7 +64,7 @@ def _too_worn(g: Grounds, deepest: float) -> Iterator[Leg]:
     kind = "refret-some" if g.possible("refret-some") else g.new_wire
     if kind is not None:
         unless = means("rules.lower-least-crown-or-grooves")
-        yield g.leg(kind, f"{why} {g.ways[kind].gist}", *WEAR, unless=unless)
+        yield g.leg(kind, sentences(why, g.ways[kind].gist), *WEAR, unless=unless)
 
 
 WORN = Rule(

@@ -23,7 +23,7 @@ def known_way(plan: Plan, way: Way, taken: tuple[Taken, ...], unit: Unit, height
             reckoned=say(why or way.gist),
         )
     readings = {
-        one.number: f"{place_words(one.reading)}   {value_words(one.reading, unit, heights)}"
+        one.number: f"{say(place_words(one.reading))}   {say(value_words(one.reading, unit, heights))}"
         for one in taken
     }
     return Known(

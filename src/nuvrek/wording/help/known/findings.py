@@ -163,7 +163,7 @@ def known_finding(finding: Finding, taken: Iterable[Taken], unit: Unit, heights:
     """How a finding is known, with the readings for and against it."""
     size, rule, reckoned = _KINDS[finding.kind]
     readings = {
-        one.number: f"{place_words(one.reading)}   {value_words(one.reading, unit, heights)}"
+        one.number: f"{say(place_words(one.reading))}   {say(value_words(one.reading, unit, heights))}"
         for one in taken
     }
     percent = min(round(100 * finding.sure), 99)
@@ -180,7 +180,7 @@ def known_finding(finding: Finding, taken: Iterable[Taken], unit: Unit, heights:
 
 def known_fret(fret: int, readings: Iterable[AnyReading], unit: Unit, heights: Unit) -> Known:
     """How a fret's height is known, with the readings that speak of it."""
-    said = [f"{place_words(one)}   {value_words(one, unit, heights)}" for one in readings]
+    said = [f"{say(place_words(one))}   {say(value_words(one, unit, heights))}" for one in readings]
     return Known(
         title=tr("Fret {fret}", fret=fret),
         reckoned=tr(
