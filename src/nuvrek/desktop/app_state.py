@@ -16,6 +16,7 @@ from nuvrek.desktop.aside import Aside
 from nuvrek.desktop.solver import Solver
 from nuvrek.desktop.theme import Theme
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
+from nuvrek.wording.catalogue import spoken
 from nuvrek.wording.speech import say, say_all, tr
 
 if TYPE_CHECKING:
@@ -109,7 +110,7 @@ class AppState(QObject):
             from nuvrek.logbook.on_disk.card_cache import CardCache
 
             beside = _kept_beside(self.book, self._settings_file)
-            self._shelf = Shelf(self.book, CardCache(beside))
+            self._shelf = Shelf(self.book, CardCache(beside, spoken().code))
         return self._shelf
 
     @property

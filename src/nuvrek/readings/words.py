@@ -52,7 +52,7 @@ def act_words(entries: Sequence[AnyEntry], unit: Unit, height_unit: Unit) -> Say
     return means("stations.more", detail=words, more=more) if more > 0 else words
 
 
-def _entry_words(entry: AnyEntry, unit: Unit, height_unit: Unit) -> str:
+def _entry_words(entry: AnyEntry, unit: Unit, height_unit: Unit) -> Saying:
     return sentences(place_words(entry), value_words(entry, unit, height_unit))
 
 

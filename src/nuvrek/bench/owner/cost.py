@@ -255,11 +255,11 @@ def cost_words(cost: Cost, currency: str) -> Saying:
         )
     listed = [sentences(item.words, money_words(item.amount, currency)) for item in price.items]
     if len(listed) > 1:
-        parts.append(means("owner.in-it", listed=", ".join(listed)))
+        parts.append(means("owner.in-it", listed=meaning.listed(listed, by=",")))
     return meaning.sentences(*parts, doubt_of_price(cost))
 
 
-def doubt_of_price(cost: Cost) -> str:
+def doubt_of_price(cost: Cost) -> Saying:
     """What of the map's doubt is in the price, in a sentence."""
     parts: list[Saying] = []
     if cost.second_pass > _REMOTE:

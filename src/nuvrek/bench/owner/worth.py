@@ -49,7 +49,7 @@ def worth_words(facts: Facts) -> tuple[Saying, ...]:
     return tuple(said)
 
 
-def beside_words(worth: Worth, total: Amount | None) -> str:
+def beside_words(worth: Worth, total: Amount | None) -> Saying:
     """For a way with a price: what of the figures named lies under it, in a sentence; nothing where
     none does, or none was named.
     """

@@ -362,7 +362,7 @@ class NewWireDraft:
             up=up,
         )
 
-    def _cut_words(self, plan: RefretPlan) -> str:
+    def _cut_words(self, plan: RefretPlan) -> Saying:
         cutting = plan.cutting
         if cutting is None:
             return ""

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from nuvrek.bench.session import Session
 from nuvrek.bench.strips.measure import readings_at
-from nuvrek.meaning import sentences
+from nuvrek.meaning import Saying, sentences
 from nuvrek.readings.entries import AnyReading, Note
 from nuvrek.readings.journal import live_numbers
 from nuvrek.readings.words import place_words, value_words
@@ -88,7 +88,7 @@ class ReadingPicker:
         self._strike = 0
         return True
 
-    def lines(self, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
+    def lines(self, unit: Unit, height_unit: Unit) -> tuple[Saying, ...]:
         """The readings around the picked one as lines, the picked one pointed at."""
         readings, noted = self.readings, self.notes
         first = max(0, min((self.index or 0) - SHOWN // 2, len(readings) - SHOWN))

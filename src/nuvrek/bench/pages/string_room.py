@@ -167,7 +167,7 @@ class StringRoomPage:
         )
         return means("pages.string-least-room-over-fret", head=head, room=least)
 
-    def lowest_words(self, unit: Unit) -> tuple[str, ...]:
+    def lowest_words(self, unit: Unit) -> tuple[Saying, ...]:
         """Lowest clean height over fret 12 of each string, from the highest on, with its range."""
         lowest, doubt = self.on.lowest_clean_mm(self.touch, self.strung)
         return tuple(

@@ -105,8 +105,9 @@ def metal_words(
         deepest = sorted(most, key=lambda f: -most[f])[:3]
         return means(
             "pages.most-off",
-            deepest=", ".join(
-                means("pages.f-most", f=f, most=format_length(most[f], unit)) for f in deepest
+            deepest=meaning.listed(
+                (means("pages.f-most", f=f, most=format_length(most[f], unit)) for f in deepest),
+                by=",",
             ),
         )
     named = meaning.listed(
@@ -198,7 +199,7 @@ def more_words(
     return metal_words(step, neck_state, unit, stroke_mm)
 
 
-def moved_words(neck_state: NeckState) -> tuple[str, ...]:
+def moved_words(neck_state: NeckState) -> tuple[Saying, ...]:
     """The last rod moves in words, newest first."""
     moves = neck_state.rod_moves[-4:]
     return tuple(sentences(move_words(move), move.feel) for _, move in reversed(moves))

@@ -19,7 +19,7 @@ from nuvrek.bench.work.ticks import Ticked, ticks_of
 from nuvrek.bench.work.today import Need, need_of
 from nuvrek.logbook.on_disk.card_cache import CardCache
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
-from nuvrek.meaning import Kept, Saying, keep, means, sentences, told_by, written
+from nuvrek.meaning import Kept, Saying, keep, means, told_by, written
 from nuvrek.neck.description import ROD_WORDS, NeckDescription
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import AnyEntry, Chosen, FretEnd, NewWire, Note, Size
@@ -48,7 +48,7 @@ class ShelfCard(Struct, frozen=True):
         return self.damage or self.standing
 
     @property
-    def spoken(self) -> str:
+    def spoken(self) -> Saying:
         """The card in words, for who can't see it."""
         return means(
             "shop.id-title-sentence", id=self.row.id, title=self.neck.title, sentence=self.sentence
@@ -175,7 +175,7 @@ class Shelf:
         card = ShelfCard(
             row, now.neck, keep(standing(now)), keep(damage), ticks, need, now.promised
         )
-        return card, sentences(said_of(card), _told_in(journal.entries))
+        return card, f"{written(said_of(card))} {_told_in(journal.entries)}"
 
     def _asked(self, now: NeckState) -> bool:
         name = now.neck.owner.strip()

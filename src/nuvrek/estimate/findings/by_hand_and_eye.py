@@ -148,8 +148,9 @@ def find_flats(looking: Looking) -> list[Finding]:
     if not gone or max(gone.values()) < GROOVE_MM:
         return []
     fret = max(gone, key=lambda f: gone[f])
-    named = ", ".join(
-        means("findings.f-mm", f=f, mm=format_length(mm, unit)) for f, mm in sorted(gone.items())
+    named = meaning.listed(
+        (means("findings.f-mm", f=f, mm=format_length(mm, unit)) for f, mm in sorted(gone.items())),
+        by=",",
     )
     text = means(
         "findings.wire-described-so-much-metal",

@@ -11,8 +11,6 @@ from collections.abc import Iterable
 from contextlib import suppress
 from pathlib import Path
 
-from nuvrek.meaning import Saying
-
 _VERSION = 5
 _CARDS = """
 CREATE TABLE card (neck INTEGER PRIMARY KEY, head TEXT NOT NULL, body BLOB NOT NULL);
@@ -24,6 +22,7 @@ CREATE VIRTUAL TABLE words USING fts5(said, found, tokenize = 'unicode61 remove_
 _TABLES = f"""
 {_CARDS} {_WORDS}
 
+CREATE TABLE made (language TEXT NOT NULL);
 PRAGMA user_version={_VERSION};
 """
 
@@ -31,8 +30,11 @@ PRAGMA user_version={_VERSION};
 class CardCache:
     """Cards by neck and where its journal stands. Never raises: without a file it keeps nothing."""
 
-    def __init__(self, logbook: Path | None) -> None:
-        """Beside ``logbook``; in memory where that is None or can't be written."""
+    def __init__(self, logbook: Path | None, language: str = "") -> None:
+        """Beside ``logbook``; in memory where that is None or can't be written. ``language`` is
+        that of the words the necks are found by.
+        """
+        self._language = language
         self._db = sqlite3.connect(":memory:", isolation_level=None)
         self._db.executescript(_TABLES)
         if logbook is not None:
@@ -51,6 +53,7 @@ class CardCache:
                     db.executescript(_TABLES)
                 elif version != _VERSION:
                     raise sqlite3.DatabaseError("another version")
+                _in_language(db, self._language)
                 db.execute("SELECT count(*) FROM card").fetchone()
                 self._db.close()
                 self._db = db
@@ -91,7 +94,7 @@ class CardCache:
                 )
             self._db.execute("COMMIT")
 
-    def found_on(self, neck: int, findings: Saying) -> None:
+    def found_on(self, neck: int, findings: str) -> None:
         """What was found on a neck when it was last mapped, to be searched as well."""
         with suppress(sqlite3.Error):
             self._db.execute("UPDATE words SET found = ? WHERE rowid = ?", (findings, neck))
@@ -130,3 +133,10 @@ def _asks(term: str) -> bool:
 def _stem(term: str) -> str:
     """The beginning by which one and several are found alike."""
     return term[:-1] if len(term) > 3 and term.lower().endswith("s") else term
+
+
+def _in_language(db: sqlite3.Connection, language: str) -> None:
+    """What is searched is text: cards made in another language are thrown away."""
+    if db.execute("SELECT language FROM made").fetchall() != [(language,)]:
+        db.executescript("DELETE FROM card; DELETE FROM words; DELETE FROM made;")
+        db.execute("INSERT INTO made VALUES (?)", (language,))

@@ -16,7 +16,7 @@ from nuvrek.logbook.on_disk.files import brought_on, copied, read_only
 from nuvrek.logbook.on_disk.schema import SCHEMA_VERSION, grow, version_of
 from nuvrek.logbook.reading_back import readable_text
 from nuvrek.logbook.rows import wrong_marks
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, means, reason_of
 
 _BUSY_SECONDS = 3.0
 # Up to this size a quick check takes a few tens of milliseconds.
@@ -73,10 +73,9 @@ class LogbookFile:
         try:
             size = self.path.stat().st_size if self.path.is_file() else None
         except (OSError, ValueError) as error:
-            why = getattr(error, "strerror", None) or means("keeping.no-file-can-have-name")
-            raise LogbookError(
-                means("keeping.cant-opened", path=self.path, why=str(why).lower())
-            ) from error
+            no_name = means("keeping.no-file-can-have-name")
+            why = reason_of(error) if isinstance(error, OSError) else no_name
+            raise LogbookError(means("keeping.cant-opened", path=self.path, why=why)) from error
         if size is None:
             raise LogbookError(means("keeping.there-no-such-logbook", path=self.path))
         if size == 0:

@@ -11,7 +11,7 @@ from nuvrek.readings.station import Station
 from nuvrek.units import Unit, format_length
 
 
-def _size_place(size: Size) -> str:
+def _size_place(size: Size) -> Saying:
     kind = SIZES[size.what]
     where: Saying = (
         means("stations.fret", fret=size.fret) if size.fret else means("stations.nut-with-again")
@@ -75,7 +75,7 @@ SIZE = EntryRecord(
 )
 
 
-def _prompt(station: Station, fret: int, side: Saying, _strings: Saying) -> str:
+def _prompt(station: Station, fret: int, side: Saying, _strings: Saying) -> Saying:
     size = SIZES[station.what]
     where: Saying = (
         means("stations.fret-with-fret", fret=fret) if fret else means("stations.nut-with-again-3")

@@ -23,7 +23,7 @@ def _stand_off_place(found: StandOff) -> Saying:
     return means("stations.under-fret", fret=found.fret, where=where)
 
 
-def _stand_off_words(found: StandOff, unit: Unit, _heights: Unit) -> str:
+def _stand_off_words(found: StandOff, unit: Unit, _heights: Unit) -> Saying:
     does = means("stations.moves") if found.moves == "moves" else means("stations.stands-off")
     return sentences(does, amount_words(found, unit))
 
@@ -59,7 +59,7 @@ PRESS_STATION = StationRecord(
 )
 
 
-def _end_words(end: FretEnd, unit: Unit, _heights: Unit) -> str:
+def _end_words(end: FretEnd, unit: Unit, _heights: Unit) -> Saying:
     size = "" if end.mm is None else sentences(format_length(end.mm, unit))
     return sentences(END_WORDS[end.fault], size)
 

@@ -152,7 +152,7 @@ TRUED = EntryRecord(
 )
 
 
-def _fret_work_words(work: FretWork, _unit: Unit, _heights: Unit) -> str:
+def _fret_work_words(work: FretWork, _unit: Unit, _heights: Unit) -> Saying:
     said = SWEEPS[work.stage].fine if work.says == "fine" else work.says
     return means("stations.title-detail", title=SWEEPS[work.stage].title, detail=said)
 

@@ -16,14 +16,14 @@ SENTENCES: dict[str, Entry] = {
     "clearance.fret": "fret {fret}",
     "clearance.open": "open",
     "clearance.nut-taken-right-over-fret": (
-        "Nut taken as right: {{}} over fret 1 when pressed at 3."
+        "Nut taken as right: {low_height} over fret 1 when pressed at 3."
     ),
     "clearance.gauges-not-listed-n-string": "Gauges not listed: {newtons:.0f} N a string.",
     "clearance.not-every-lane-read-tops": (
         "Not every lane was read: tops there are taken from the others."
     ),
     "clearance.string-heights-not-read-over": (
-        "String heights not read: {{}} and {{}} over fret {fret}."
+        "String heights not read: {low_height} and {high_height} over fret {fret}."
     ),
-    "clearance.no-height-read-taken": "No height read on the {lane_words}: {{}} taken.",
+    "clearance.no-height-read-taken": "No height read on the {lane_words}: {low_height} taken.",
 }

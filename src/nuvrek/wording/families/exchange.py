@@ -106,4 +106,9 @@ SENTENCES: dict[str, Entry] = {
     "exchange.row-with-number-detail": "row {number}: {detail}",
     "exchange.row-with-number-wire": "row {number}: {wire}",
     "exchange.no-number": "{name}: '{detail}' is no number.",
+    "exchange.fault-at": "{place} {what}.",
+    "exchange.fault": "{what:start}.",
+    "exchange.name-fault": "{name}: {fault}",
+    "exchange.file-faults": "{file}: {faults}",
+    "exchange.headline-text": "{headline}. {text}",
 }

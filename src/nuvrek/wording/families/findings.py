@@ -74,8 +74,8 @@ SENTENCES: dict[str, Entry] = {
     "findings.over-both-neighbours": "Over both its neighbours, {where}.{by_caliper} {certain}",
     "findings.to": "{rocking_mm} to {high}",
     "findings.middle-down-sprung-end-until": (
-        "{amount}The middle is down: a sprung end until pressing says otherwise. Press or tap "
-        "it first; only what stays is filed, on that end alone."
+        "The middle is down: a sprung end until pressing says otherwise. Press or tap it "
+        "first; only what stays is filed, on that end alone."
     ),
     "findings.frets": ("{number} fret is", "{number} frets are"),
     "findings.below-you-keep": "{below} below the {least} you keep. {sure_words}",
@@ -87,12 +87,6 @@ SENTENCES: dict[str, Entry] = {
         "by what else was read. It is proud, or a neighbour is low."
     ),
     "findings.fret-stands-proud": "Fret {fret} stands proud by {size}",
-    "findings.end": "end",
-    "findings.ends": "ends",
-    "findings.pressed-holds-few-strokes-alone": (
-        "{amount}It was pressed and holds: a few strokes on that {which} alone."
-    ),
-    "findings.fret-up": "Fret {fret} is up at its {ends} {which}",
     "findings.caliper-taller-than-rest-look": (
         " By caliper {taller} taller than the rest: look for light under it first."
     ),
@@ -104,8 +98,6 @@ SENTENCES: dict[str, Entry] = {
         "{size}. Look for light under its middle: press the whole fret home. {certain}"
     ),
     "findings.fret-rocks": "Fret {fret} rocks",
-    "findings.and": " and ",
-    "findings.fret-high": "Fret {fret} is high at its {ends} {which}",
     "findings.neighbours-rock-over-they-not": (
         "Its neighbours rock over it; they are not proud themselves. {sure_words}"
     ),
@@ -222,4 +214,19 @@ SENTENCES: dict[str, Entry] = {
     ),
     "findings.same-string-read-another-fret": "the same string read at another fret",
     "findings.other-strings": "the other strings",
+    "findings.end-pressed-holds": "It was pressed and holds: a few strokes on that end alone.",
+    "findings.fret-high-bass": "Fret {fret} is high at its bass end",
+    "findings.fret-high-treble": "Fret {fret} is high at its treble end",
+    "findings.fret-high-both": "Fret {fret} is high at both ends",
+    "findings.fret-up-bass": "Fret {fret} is up at its bass end",
+    "findings.fret-up-treble": "Fret {fret} is up at its treble end",
+    "findings.fret-up-both": "Fret {fret} is up at both ends",
+    "findings.ends-pressed-hold": "It was pressed and holds: a few strokes on those ends alone.",
+    "findings.size-sentence": "{size}.",
+    "findings.between-deepest-wanted": "{between}, {deepest}; {wanted}.",
+    "findings.between": "{between}.",
+    "findings.end-heads-lane-size": "{end_heads}, {lane}{size}",
+    "findings.named-end-cures-near": "{named}. {end_cures}{near}",
+    "findings.f-mm": "{f} ({mm})",
+    "findings.head-size-lane": "{head}: {size}, {lane}",
 }

@@ -144,4 +144,5 @@ SENTENCES: dict[str, Entry] = {
     "forms.price": "Price",
     "forms.should": "{detail} should be {low:g} to {high:g}.",
     "forms.no-number": "{detail}: {text} is no number.",
+    "forms.of-field": "{field}: {fault}",
 }

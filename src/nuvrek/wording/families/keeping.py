@@ -170,4 +170,7 @@ SENTENCES: dict[str, Entry] = {
     "keeping.neck-entry": "Neck {neck}: entry {place} {changed}.",
     "keeping.there-no-neck-shelf": "There is no neck {number} on the shelf.",
     "keeping.nothing-changed": "{damage} Nothing was changed.",
+    "keeping.no-reason-given": "no reason given",
+    "keeping.of-neck": "{neck}: {fault}",
+    "keeping.title-why": "{title}: {why}",
 }

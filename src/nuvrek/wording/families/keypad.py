@@ -149,4 +149,7 @@ SENTENCES: dict[str, Entry] = {
     "keypad.end-round-left-open-up": "End of the round. {left} left open: Up goes back.",
     "keypad.keeps": "{key} keeps {length}",
     "keypad.space-from-now": "Space: {unit} from now on",
+    "keypad.ways-out": "{ways:start}.",
+    "keypad.shown-and-mm": "{shown} ({mm})",
+    "keypad.readings-before": "{before:start}.",
 }

@@ -22,12 +22,11 @@ SENTENCES: dict[str, Entry] = {
     "map.open": "{open_questions} open: {detail}.",
     "map.settles-relief": "settles the relief on the {lane_words}",
     "map.tells-whether-fret-filed": "tells whether fret {fret} is to be filed",
-    "map.sure-enough-relief-known-within": (
-        "Sure enough: relief is known within its margin, and no fret is left in doubt."
-    ),
+    "map.sure-enough-relief-known-within": "Sure enough: {why}",
     "map.tells-how-much-metal-left": "tells how much metal is left",
     "map.relief-from-about-between": "relief from {now_mm} to about {mm}, between {low} and {high}",
     "map.wide-neck-not-read-both": (
         "{detail}: wide, for this neck was not read both at pitch and slack"
     ),
+    "map.sure-enough-because": "relief is known within its margin, and no fret is left in doubt.",
 }

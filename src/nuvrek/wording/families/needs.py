@@ -43,17 +43,13 @@ SENTENCES: dict[str, Entry] = {
         "Shallow grooves stay, so that the frets stay tall enough."
     ),
     "needs.crowns-down-under-usual": "Crowns down to {length}, under the usual {usual}.",
-    "needs.left-found": "{frets_do} left as found.",
     "needs.boards-corners-stay-worn": "The board's corners at {frets} stay as worn.",
     "needs.lacquer-cut-along-each-fret": "The lacquer is cut along each fret and touched up",
     "needs.bass-side-treble-side": "{both} on the bass side, {length} on the treble side",
     "needs.wide-high-before": (
         "{name}, {length} wide and {crown} high; before it was {wire_width} and {wire_height}."
     ),
-    "needs.are": ("{frets:start} is", "{frets:start} are"),
-    "needs.old-frets": "old frets",
-    "needs.old-neck": "old neck",
     "needs.old-neck-comes-back-you": "The old neck comes back to you.",
     "needs.relief-strings-pitch": "Relief {both}, strings at pitch.",
-    "needs.grooves-stay": "grooves stay",
+    "needs.are-left": ("{frets:start} is left as found.", "{frets:start} are left as found."),
 }

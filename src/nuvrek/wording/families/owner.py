@@ -61,4 +61,9 @@ SENTENCES: dict[str, Entry] = {
     "owner.costs-with-what-money-words": "{what} costs {money_words}",
     "owner.within": "within",
     "owner.ways-not-weighed-yet": "the ways are not weighed yet",
+    "owner.hours-most": "{likely:.1f} ≤{most:.0f}",
+    "owner.parts": "{parts:start}.",
+    "owner.named-money": "{named:start}: {money}.",
+    "owner.title-money": "{title}, {money}",
+    "owner.detail-says-day-figure-other": "{detail}. {says:start} {day}{figure}.{other}",
 }

@@ -119,12 +119,14 @@ SENTENCES: dict[str, Entry] = {
     "pages.rod-first-than-now": "Rod first: {length} {way} than now.",
     "pages.dont-linger": "Don't linger at {frets}.",
     "pages.slots-sawn-deeper-after": "Slots to be sawn deeper after it: {frets}.",
-    "pages.loose-crimp-or-mushroom-tang": "loose: crimp or mushroom the tang before bending",
-    "pages.tight-file-barbs-or-open": "tight: file the barbs or open the slot",
-    "pages.too-shallow-saw-tang-hair": (
-        "too shallow: saw to the tang and a hair, stop at the binding"
+    "pages.loose-crimp-or-mushroom-tang": (
+        "{frets:start} loose: crimp or mushroom the tang before bending."
     ),
-    "pages.not-read-trial-piece-tells": "not read: a trial piece tells",
+    "pages.tight-file-barbs-or-open": "{frets:start} tight: file the barbs or open the slot.",
+    "pages.too-shallow-saw-tang-hair": (
+        "{frets:start} too shallow: saw to the tang and a hair, stop at the binding."
+    ),
+    "pages.not-read-trial-piece-tells": "{frets:start} not read: a trial piece tells.",
     "pages.every-slot-holds-tang": "Every slot holds this tang as it is.",
     "pages.go-so": "go on so",
     "pages.tighter-does-not-reach": "tighter does not reach it",
@@ -193,7 +195,7 @@ SENTENCES: dict[str, Entry] = {
     "pages.tangs-fatter-than-usual": " Tangs of {frets} fatter than usual by {size}.",
     "pages.to": "{least} to {size}",
     "pages.enter-turned-left-right-another": (
-        "Enter: turned. Left, right: another turn. /: not counted. -: leave it so. *: how it feels"
+        "Enter: turned. Left, right: another turn. /: not counted. -: leave it so. *: how it feels."
     ),
     "pages.relief-give-or-take": "Relief {mm}, give or take {doubt_mm}",
     "pages.wanted-read-again-week-or": (
@@ -222,10 +224,7 @@ SENTENCES: dict[str, Entry] = {
     "pages.turn-back": "Turn it back: {turns_words}",
     "pages.stop-turning": "Stop turning",
     "pages.choose-weighs-what-left": "{detail} Choose weighs what is left.",
-    "pages.string-least-room-over-fret": (
-        "{what} on string {strings}: {detail}. Least room {room} over fret {first}, give or "
-        "take {doubt}.{cents}"
-    ),
+    "pages.string-least-room-over-fret": "{head}. {room:start}",
     "pages.bass-side-treble-side": "{low} bass side, {high} treble side",
     "pages.dead-straight-tightest-note-has": (
         "Dead straight, the tightest note has {float} of room and the widest {unit}; with "
@@ -264,4 +263,20 @@ SENTENCES: dict[str, Entry] = {
     "pages.first": "First: {waits} ",
     "pages.next": "Next: {title}",
     "pages.take-one-choose-steps-appear": "Take one in Choose; its steps appear here.",
+    "pages.turn": "{turning:start}",
+    "pages.turn-strings-slack-first": "{turning:start}. Strings slack first",
+    "pages.keys-and-feel": "{keys} Now: {feel}.",
+    "pages.wire-not-because": "{wire}: {why}",
+    "pages.remark": "{remark:sentence}",
+    "pages.note-room": "{room} is the least clearance, over fret {first} (± {doubt}). {cents}",
+    "pages.note-named": "{what} on string {strings}: {state}",
+    "pages.strings-lowest-doubt": "{strings}:  {lowest} ± {doubt}",
+    "pages.relief-relief-doubt": "{relief} ± {relief_doubt}",
+    "pages.mm-doubt": "{mm} ± {doubt}",
+    "pages.promised-doubted": "{promised} ± {doubted}",
+    "pages.got-sd": "{got} ± {sd}",
+    "pages.x": "{crown} x {width}",
+    "pages.lane": ", {lane},",
+    "pages.fret-lane": "{fret} ({lane})",
+    "pages.f-most": "{f}: {most}",
 }

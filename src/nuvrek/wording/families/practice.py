@@ -6,9 +6,7 @@ from nuvrek.wording.entry import Entry
 
 SENTENCES: dict[str, Entry] = {
     "practice.nothing-done": "nothing was done",
-    "practice.every-note-rings-clean": "Every note rings clean",
-    "practice.of": "{notes} of {other_notes}",
-    "practice.notes-ring-clean": " notes ring clean",
+    "practice.every-note-rings-clean": "Every note rings clean.",
     "practice.rod-straight-everything-level-would": (
         "; rod straight and everything level would have taken {plain_mm:.2f} mm"
     ),
@@ -18,8 +16,6 @@ SENTENCES: dict[str, Entry] = {
     "practice.first-maps-ranges-held-tops": (
         "The first map's ranges held at {held} of {other_held} tops."
     ),
-    "practice.said-beforehand": "; that was said beforehand.",
-    "practice.nothing-said": ", and nothing was said of it.",
     "practice.advice": "the advice",
     "practice.plain-procedure": "the plain procedure",
     "practice.rings-clean": "rings clean",
@@ -185,7 +181,6 @@ SENTENCES: dict[str, Entry] = {
     "practice.nothing-stood-proud": "Nothing stood proud.",
     "practice.no-reading-taken": "No reading was taken.",
     "practice.nothing-offered-way-chosen-choose": "Nothing was offered: a way is chosen on Choose.",
-    "practice.then": ", then ",
     "practice.practice-neck": "practice neck {detail}",
     "practice.rods-nut": "The rod's nut is {rod_nut}.",
     "practice.fret-not-seated": "Fret {fret} is not seated.",
@@ -251,5 +246,11 @@ SENTENCES: dict[str, Entry] = {
     ),
     "practice.no-seed-word-three-syllables": (
         "'{detail}' is no seed word: three syllables of two letters, as {like}."
+    ),
+    "practice.notes-clean-as-said": (
+        "{clean} of {notes} notes ring clean; that was said beforehand."
+    ),
+    "practice.notes-clean-unsaid": (
+        "{clean} of {notes} notes ring clean, and nothing was said of it."
     ),
 }

@@ -225,4 +225,5 @@ SENTENCES: dict[str, Entry] = {
     "practice_bench.more-or-less": "more or less",
     "practice_bench.rod-treble-side": ", rod of the treble side",
     "practice_bench.rod-bass-side": ", rod of the bass side",
+    "practice_bench.detail-ends": "{detail}{ends}.",
 }

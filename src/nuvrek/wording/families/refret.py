@@ -67,4 +67,5 @@ SENTENCES: dict[str, Entry] = {
         "taller by {taller:.2f} mm, which the level takes off each new fret"
     ),
     "refret.milled-so-narrow-crown-would": "Milled so narrow its crown would not cover its barbs.",
+    "refret.fault": "{fault:sentence}",
 }

@@ -14,7 +14,6 @@ SENTENCES: dict[str, Entry] = {
     "rod.neck-clockwise": "on this neck clockwise",
     "rod.takes-relief-out": "{takes_out} takes relief out",
     "rod.lets-relief": "{lets_in} lets relief in",
-    "rod.and": " and ",
     "rod.on-the": "{turns_words} on the {lane_words}",
     "rod.rod-resists-not-forced-slacken": (
         "The rod resists: it is not to be forced. Slacken the strings, clear and grease its "
@@ -64,4 +63,5 @@ SENTENCES: dict[str, Entry] = {
         "There is no gap under the string: the neck may be straight or back-bowed. Check with "
         "a straight edge before touching the truss rod."
     ),
+    "rod.move": "{said:start} ({does}). {first}",
 }

@@ -192,7 +192,6 @@ SENTENCES: dict[str, Entry] = {
         "The nut mended and turning freely; the relief read again."
     ),
     "rules.every-fret-pressed-beam-only": "Every fret pressed: a beam only holds a loose one down.",
-    "rules.seat-before-filing-rises-again": "{what}. Seat before filing; it rises again otherwise.",
     "rules.one-pressed-holds-filed-like": (
         "One that is pressed and holds is filed like any other, an end on that end alone."
     ),
@@ -227,10 +226,6 @@ SENTENCES: dict[str, Entry] = {
     "rules.metal-spare-owners-say-so": (
         "Metal to spare, and the owner's say-so, would bring the others down to it."
     ),
-    "rules.move-or-stand": ("{frets:start} moves or stands", "{frets:start} move or stand"),
-    "rules.off-wood": " off the wood",
-    "rules.look": ("{frets:start} looks", "{frets:start} look"),
-    "rules.sprung": " sprung",
     "rules.seated-read-again": "{frets:start} seated and read again.",
     "rules.rod-set-relief-read": "The rod set and the relief read.",
     "rules.too-many-frets-file-one": (
@@ -305,5 +300,19 @@ SENTENCES: dict[str, Entry] = {
     ),
     "rules.fall-away-filed-into-last": (
         "{headline}: fall-away filed into the last frets gives the strings room."
+    ),
+    "rules.seat-loose-before-filing": (
+        (
+            "{frets:start} moves or stands off the wood. Seat it before filing; it rises again "
+            "otherwise."
+        ),
+        (
+            "{frets:start} move or stand off the wood. Seat them before filing; they rise "
+            "again otherwise."
+        ),
+    ),
+    "rules.seat-sprung-before-filing": (
+        "{frets:start} looks sprung. Seat it before filing; it rises again otherwise.",
+        "{frets:start} look sprung. Seat them before filing; they rise again otherwise.",
     ),
 }

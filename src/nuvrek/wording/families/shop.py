@@ -59,12 +59,8 @@ SENTENCES: dict[str, Entry] = {
         "to {unit}."
     ),
     "shop.neck": "Neck {number} of {rows_count}",
-    "shop.string-over-12": "string over 12, {low}",
     "shop.pairs": ("{number} pair", "{number} pairs"),
     "shop.relief": "relief",
-    "shop.low": "low",
-    "shop.high": "high",
-    "shop.usual-length": "of usual length",
     "shop.damaged-looked-only": "Damaged, to be looked at only: {damage}{more}",
     "shop.described-not-measured-yet": "Described, not measured yet.",
     "shop.like": " {how_many} like it.",
@@ -84,4 +80,10 @@ SENTENCES: dict[str, Entry] = {
     "shop.what-logbook-holds-cant-read": (
         "What the logbook holds of {what} can't be read; the usual holds."
     ),
+    "shop.bass-over-12": "Action, bass side",
+    "shop.treble-over-12": "Action, treble side",
+    "shop.string-height": "Action",
+    "shop.clean-from": "Clean from",
+    "shop.id-title-sentence": "{id}: {title}. {sentence}",
+    "shop.title-detail-wait": "{title}: {detail:within}{wait}.",
 }

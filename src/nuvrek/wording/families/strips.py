@@ -37,7 +37,6 @@ SENTENCES: dict[str, Entry] = {
     "strips.none-your-notched-edges-fits": "none of your notched edges fits: {scale}",
     "strips.in-with-detail": "in {detail}",
     "strips.so-far": "So far",
-    "strips.to-with-again": " to ",
     "strips.detail-feel": "{detail}  {feel}",
     "strips.most": "most {most_mm}",
     "strips.wood-off": "Wood off",
@@ -54,4 +53,7 @@ SENTENCES: dict[str, Entry] = {
     "strips.crown-left": "Crown left",
     "strips.relief-with-again": "relief",
     "strips.back-bow": "back bow",
+    "strips.day-name": "{day} {name}",
+    "strips.times": "{value} ×{count}",
+    "strips.detail-deepest-figure-lane": "{detail} {deepest} ±{figure}, {lane}",
 }

@@ -292,4 +292,5 @@ SENTENCES: dict[str, Entry] = {
     "ways.after-give-or-take": "{side}{after} after it, give or take {doubt}",
     "ways.nothing-press-home": "Nothing to press home.",
     "ways.still-stand": ("{frets:start} still stands", "{frets:start} still stand"),
+    "ways.moves-also": "{moves:start}.{also}",
 }

@@ -63,7 +63,6 @@ SENTENCES: dict[str, Entry] = {
     "work.passed-over-advice-goes-what": "Passed over: the advice goes on what was read before.",
     "work.wood-off": "wood off",
     "work.found": "as found",
-    "work.bound": "{length} bound",
     "work.bench": "On the bench",
     "work.looked-again": "To be looked at again",
     "work.handed-back": "To be handed back",
@@ -85,4 +84,9 @@ SENTENCES: dict[str, Entry] = {
     "work.done-go-next-way": "{title} is done: go on to the next way",
     "work.all-done-hand-back": "{title}: all done, hand it back",
     "work.waits": "waits for {what}",
+    "work.agreed-how": "{day}  {how}",
+    "work.lane": ", {lane}",
+    "work.name-fault": "{name}: {fault}",
+    "work.move-lane": "{move}, {lane}",
+    "work.title-detail": "{title}: {detail:within}",
 }
