@@ -133,7 +133,7 @@ class Shelf:
 
     def found_on(self, neck: int, headlines: Iterable[Saying]) -> None:
         """What was found on a neck when it was mapped, to be searched by."""
-        self._cache.found_on(neck, meaning.listed(headlines, by="sentences"))
+        self._cache.found_on(neck, written(meaning.listed(headlines, by="sentences")))
 
     def forget(self, necks: Iterable[int]) -> None:
         """What these cards say may no longer hold: they are made anew."""

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_all
 from collections.abc import Callable
 from typing import TYPE_CHECKING
 
@@ -439,7 +440,7 @@ class MapStage(Stage):
             right_title=tr("{count} readings here, up and down pick one", count=count)
             if count != 1
             else tr("one reading here"),
-            right=self.picker.lines(s.unit, s.height_unit) if self.picker else (),
+            right=say_all(self.picker.lines(s.unit, s.height_unit)) if self.picker else (),
         )
         if self.picker is not None and self.picker.note_words:
             told = self.bar.notice or self.picker.note_words

@@ -178,7 +178,7 @@ class RoomStage(Stage):
         words = room.lowest_words(s.unit)
         half = (len(words) + 1) // 2
         for label, some in zip(self.lowest, (words[:half], words[half:]), strict=True):
-            label.setText("\n".join(some))
+            label.setText("\n".join(say_all(some)))
         self.even.setText(
             tr("Relief for this touch: {even_words}.", even_words=room.even_words(s.unit))
         )

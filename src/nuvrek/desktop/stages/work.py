@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say_all
 from collections.abc import Callable
 
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout
@@ -502,7 +503,7 @@ class WorkStage(Stage):
             alert=told.alert,
             state=session.neck_state.state,
             right_title=tr("rod moves") if moved_words(session.neck_state) else "",
-            right=moved_words(session.neck_state),
+            right=say_all(moved_words(session.neck_state)),
         )
 
     def _fill_step(self, now: Step | None, any_steps: bool) -> None:
@@ -542,7 +543,7 @@ class WorkStage(Stage):
             message=message,
             state=neck_state.state,
             right_title=right_title,
-            right=right,
+            right=say_all(right),
         )
 
     def _fill_ink(self, now: Step, walk: InkWalk) -> None:

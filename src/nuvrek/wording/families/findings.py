@@ -18,10 +18,10 @@ SENTENCES: dict[str, Entry] = {
     "findings.bevel-about-30-degrees-flush": "Bevel to about 30 degrees, flush with the edge.",
     "findings.one-light-pass-file-after": "One light pass of the file after peeling.",
     "findings.press-home-glue-before-any": (
-        "{light}Press it home and glue it before any filing; then read it again."
+        "{light} Press it home and glue it before any filing; then read it again."
     ),
     "findings.outer-string-only-from-end": (
-        " The outer string is only {ways} from the end: keep the bevel steep."
+        "The outer string is only {ways} from the end: keep the bevel steep."
     ),
     "findings.out-entirely-costs-much-metal": (
         "At {named}. Out entirely costs that much metal; shallow ones may stay by agreement."
@@ -36,12 +36,12 @@ SENTENCES: dict[str, Entry] = {
     "findings.rod-one": "The rod {did}: a {kind} one",
     "findings.moves-under-finger": "moves under a finger",
     "findings.stands-off-wood": "stands off the wood",
-    "findings.light-under": "{amount:start} of light under it. ",
-    "findings.fret": "Fret {fret} {does}{where}",
+    "findings.light-under": "{amount:start} of light under it.",
+    "findings.fret": "Fret {fret} {does} {where}",
     "findings.board-shrinks-fret-ends-come": "the board shrinks and fret ends come out",
     "findings.board-swells-necks-gain-or": "the board swells and necks gain or lose relief",
     "findings.c-wood-settles-about-moisture": (
-        " At {warm:g} °C wood settles at about {equilibrium_moisture_percent:.0f} % moisture."
+        "At {warm:g} °C wood settles at about {equilibrium_moisture_percent:.0f} % moisture."
     ),
     "findings.rod-binds": "The rod binds",
     "findings.dont-force-snapped-rod-new": (
@@ -63,15 +63,15 @@ SENTENCES: dict[str, Entry] = {
     ),
     "findings.bites-again-past-slack": "bites again past slack",
     "findings.stays-slack-however-far-loosened": "stays slack however far it is loosened",
-    "findings.bass-end": " at its bass end",
-    "findings.middle": " in its middle",
-    "findings.treble-end": " at its treble end",
-    "findings.up": " by up to {most}",
-    "findings.over-weeks": "Over weeks {moves}.{settles}",
+    "findings.bass-end": "at its bass end",
+    "findings.middle": "in its middle",
+    "findings.treble-end": "at its treble end",
+    "findings.up": "by up to {most}",
+    "findings.over-weeks": "Over weeks {moves}. {settles}",
     "findings.write-down-take": "Write it down in Take in.",
     "findings.dry": "Dry",
     "findings.damp": "Damp",
-    "findings.over-both-neighbours": "Over both its neighbours, {where}.{by_caliper} {certain}",
+    "findings.over-both-neighbours": "Over both its neighbours, {where}. {by_caliper} {certain}",
     "findings.to": "{rocking_mm} to {high}",
     "findings.middle-down-sprung-end-until": (
         "The middle is down: a sprung end until pressing says otherwise. Press or tap it "
@@ -88,10 +88,10 @@ SENTENCES: dict[str, Entry] = {
     ),
     "findings.fret-stands-proud": "Fret {fret} stands proud by {size}",
     "findings.caliper-taller-than-rest-look": (
-        " By caliper {taller} taller than the rest: look for light under it first."
+        "By caliper {taller} taller than the rest: look for light under it first."
     ),
     "findings.caliper-no-taller-than-rest": (
-        " By caliper no taller than the rest: it is the wood that rises here."
+        "By caliper no taller than the rest: it is the wood that rises here."
     ),
     "findings.all-across": "all across",
     "findings.look-light-under-middle-press": (
@@ -125,18 +125,18 @@ SENTENCES: dict[str, Entry] = {
         "No light under the strings: straight, or bowed back"
     ),
     "findings.neck-stands-up-middle-under": (
-        "The neck stands up in the middle under string tension.{also} {sure_words}"
+        "The neck stands up in the middle under string tension. {also} {sure_words}"
     ),
-    "findings.back-bow": "Back bow{where}: {mm}",
+    "findings.back-bow": "Back bow {where}: {mm}",
     "findings.and-with-low-high": "{low} and {high}",
     "findings.between-strings-pitch": "between {span} with the strings at pitch",
     "findings.wanted": "{low} to {high} is wanted",
-    "findings.relief": "Relief {detail}{where}: {is_what}",
+    "findings.relief": "Relief {detail} {where}: {is_what}",
     "findings.lowest-fret": "lowest at fret {lowest}",
     "findings.no-fault-if-plays-clean": "{between}; {wanted}. No fault if it plays clean.",
     "findings.wanted-with-again": "as wanted",
-    "findings.low-nut-feels-same-press": " A low nut feels the same: press at 3, look at 1.",
-    "findings.on-the": " on the {lane_words}",
+    "findings.low-nut-feels-same-press": "A low nut feels the same: press at 3, look at 1.",
+    "findings.on-the": "on the {lane_words}",
     "findings.more-than-wanted": "more than wanted",
     "findings.less-than-wanted": "less than wanted",
     "findings.board-about-than": "The board is {narrower} by about {least} than on {day}",
@@ -207,7 +207,7 @@ SENTENCES: dict[str, Entry] = {
     ),
     "findings.odd-says": "Odd: {place_words} says {value_words}",
     "findings.all-other-readings-together-say": (
-        "All the other readings together say {expected_mm}.{slip} Take it again."
+        "All the other readings together say {expected_mm}. {slip} Take it again."
     ),
     "findings.over-fret-would-about-take": (
         "That is {mm} over fret {at}; by {other} it would be about {expected_mm}. Take it again."
@@ -225,8 +225,8 @@ SENTENCES: dict[str, Entry] = {
     "findings.size-sentence": "{size}.",
     "findings.between-deepest-wanted": "{between}, {deepest}; {wanted}.",
     "findings.between": "{between}.",
-    "findings.end-heads-lane-size": "{end_heads}, {lane}{size}",
-    "findings.named-end-cures-near": "{named}. {end_cures}{near}",
+    "findings.end-heads-lane-size": "{end_heads}, {lane} {size}",
+    "findings.named-end-cures-near": "{named}. {end_cures} {near}",
     "findings.f-mm": "{f} ({mm})",
     "findings.head-size-lane": "{head}: {size}, {lane}",
 }

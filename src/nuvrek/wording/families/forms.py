@@ -22,8 +22,8 @@ SENTENCES: dict[str, Entry] = {
     "forms.body-joins-fret": "Body joins at fret",
     "forms.strings": "Strings",
     "forms.whole-number-needed": "{label}: a whole number is needed.",
-    "forms.not-possible-neck-should": "{labels}: not possible on a neck (should be {bound}{mm}).",
-    "forms.mm": " mm",
+    "forms.not-possible-neck-should": "{labels}: not possible on a neck (should be {bound} {mm}).",
+    "forms.mm": "mm",
     "forms.would-sell": "Would sell for, as it is",
     "forms.would-sell-when-plays": "Would sell for, when it plays",
     "forms.another-neck-costs": "Another neck costs",
@@ -104,7 +104,7 @@ SENTENCES: dict[str, Entry] = {
     "forms.press-0-joint": "Press it at (0: the joint)",
     "forms.look-over-0-half-way": "Look over (0: half-way)",
     "forms.metal-stroke-takes": "Metal a stroke takes",
-    "forms.not-possible-should": "{label}: not possible; should be {bound} {float:g}{unit}.",
+    "forms.not-possible-should": "{label}: not possible; should be {bound} {float:g} {unit}.",
     "forms.triple-around-fret": "the triple around fret {frets}",
     "forms.triples-around-frets-with-frets-other-frets": (
         "the triples around frets {frets} to {other_frets}"

@@ -8,7 +8,7 @@ SENTENCES: dict[str, Entry] = {
     "keypad.take-again-new-reading-replaces": (
         "Take it again: the new reading replaces the old one."
     ),
-    "keypad.taken-strings": " It was taken with the strings {was}.",
+    "keypad.taken-strings": "It was taken with the strings {was}.",
     "keypad.no-number-here": "No number here.",
     "keypad.gauge-sent-but-nothing-asked": (
         "The gauge sent {sent}, but nothing is asked for now. It was not taken."
@@ -130,9 +130,9 @@ SENTENCES: dict[str, Entry] = {
     "keypad.rocks-with-rocks": "rocks: {rocks}",
     "keypad.fret-unmarked": "Fret {cursor} is unmarked.",
     "keypad.mark-fret-first-number-key": "Mark the fret first: its number and a key.",
-    "keypad.fret-marked": "Fret {cursor} is marked.{more}",
+    "keypad.fret-marked": "Fret {cursor} is marked. {more}",
     "keypad.none-yet": "none yet",
-    "keypad.how-much-type-enter-or": " How much? Type it and Enter, or go on.",
+    "keypad.how-much-type-enter-or": "How much? Type it and Enter, or go on.",
     "keypad.fret-rocks-leaf-under-type": "Fret {cursor} rocks. A leaf under it? Type it, or go on.",
     "keypad.read-here-times": "read here {number} times, {low} to {high}",
     "keypad.read-here": "read here: {value_words}",

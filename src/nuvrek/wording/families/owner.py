@@ -42,7 +42,7 @@ SENTENCES: dict[str, Entry] = {
     "owner.not-answered-yet-stands-until": "Not answered yet; it stands until {day}.",
     "owner.rests": "{detail}. {stands} It rests on {rests_on}",
     "owner.todays-list-would-quote-stands": (
-        " By today's list it would be {money}; the quote stands as given."
+        "By today's list it would be {money}; the quote stands as given."
     ),
     "owner.no-neck-here-now": "no neck here now",
     "owner.more": "{named}, and {more} more",
@@ -65,5 +65,5 @@ SENTENCES: dict[str, Entry] = {
     "owner.parts": "{parts:start}.",
     "owner.named-money": "{named:start}: {money}.",
     "owner.title-money": "{title}, {money}",
-    "owner.detail-says-day-figure-other": "{detail}. {says:start} {day}{figure}.{other}",
+    "owner.detail-says-day-figure-other": "{detail}. {says:start} {day} {figure}. {other}",
 }

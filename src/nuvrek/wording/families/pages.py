@@ -57,7 +57,7 @@ SENTENCES: dict[str, Entry] = {
         "With the wire in hand: nut slots {length} {nut}, saddle {saddle} {up} for the heights "
         "there are."
     ),
-    "pages.cauls": " Cauls: {listed}{lacks}.",
+    "pages.cauls": "Cauls: {listed}{lacks}.",
     "pages.board-only-cleaned-no-wood": "The board is only cleaned: no wood is taken.",
     "pages.all-frets": "all {every} frets",
     "pages.new-wire-with-which": "New wire, {which}",
@@ -78,13 +78,13 @@ SENTENCES: dict[str, Entry] = {
     "pages.gauge-all-along": ", gauge {inches} all along",
     "pages.now": "Now",
     "pages.half-way": "Half-way",
-    "pages.after-out": " After {how_many}: {length} out; {how}.",
+    "pages.after-out": "After {how_many}: {length} out; {how}.",
     "pages.nothing-learnt-yet-fit-first": (
-        " Nothing is learnt yet: fit the first six without fattening them and read the bow, "
+        "Nothing is learnt yet: fit the first six without fattening them and read the bow, "
         "then it is known what a usual fitting does to this neck."
     ),
     "pages.even-tightest-tangs-lack-level": (
-        " Even the tightest tangs lack {length}: the level must leave that in the tops, or the "
+        "Even the tightest tangs lack {length}: the level must leave that in the tops, or the "
         "wood be trued."
     ),
     "pages.no-wire-shelf-yet-takes": "No wire on the shelf yet: + takes one in.",
@@ -100,8 +100,8 @@ SENTENCES: dict[str, Entry] = {
         "{sticks} of {stick_mm:.0f} mm, {proved}; {waste_mm:.0f} mm left over."
     ),
     "pages.bend-mm-radius-springs-back": (
-        " Bend to {bends:.0f} to {other_bends:.0f} mm of radius, {learnt}; it springs back to "
-        "a tenth tighter than the board."
+        "Bend to {bends:.0f} to {other_bends:.0f} mm of radius, {learnt}; it springs back to a "
+        "tenth tighter than the board."
     ),
     "pages.for": "{inches} for {frets}",
     "pages.no-true-one": "; no true one for {frets}",
@@ -188,11 +188,10 @@ SENTENCES: dict[str, Entry] = {
     "pages.frets-with-again": "Frets",
     "pages.of": "{done} of {whole}",
     "pages.still-go-whole-most-fret": (
-        " Still to go: {mean} on the whole, most at fret {most} ({other_most}). + half of it "
-        "is off."
+        "Still to go: {mean} on the whole, most at fret {most} ({other_most}). + half of it is off."
     ),
-    "pages.map-nothing-left-take": " By the map nothing is left to take.",
-    "pages.tangs-fatter-than-usual": " Tangs of {frets} fatter than usual by {size}.",
+    "pages.map-nothing-left-take": "By the map nothing is left to take.",
+    "pages.tangs-fatter-than-usual": "Tangs of {frets} fatter than usual by {size}.",
     "pages.to": "{least} to {size}",
     "pages.enter-turned-left-right-another": (
         "Enter: turned. Left, right: another turn. /: not counted. -: leave it so. *: how it feels."
@@ -201,7 +200,7 @@ SENTENCES: dict[str, Entry] = {
     "pages.wanted-read-again-week-or": (
         "{now}; {target_mm} is wanted. Read it again in a week or two: wood goes on a little."
     ),
-    "pages.retuned": "Retuned? ",
+    "pages.retuned": "Retuned?",
     "pages.your-own": "{turns_words:start}, your own",
     "pages.advised": "Advised is {turns_words}.",
     "pages.how-much-relief-there-isnt": "How much relief there is isn't known yet.",
@@ -219,7 +218,7 @@ SENTENCES: dict[str, Entry] = {
     "pages.tune-pitch": "Tune to pitch",
     "pages.tune-pitch-first": "Tune to pitch first",
     "pages.0-stay-slack-leaf-under": (
-        " 0: stay slack, a leaf under the edge means the relief wanted."
+        "0: stay slack, a leaf under the edge means the relief wanted."
     ),
     "pages.turn-back": "Turn it back: {turns_words}",
     "pages.stop-turning": "Stop turning",
@@ -233,8 +232,8 @@ SENTENCES: dict[str, Entry] = {
     ),
     "pages.open-string": "Open string",
     "pages.fret": "Fret {detail}",
-    "pages.fretting-sharpens-cents": " Fretting it sharpens it by {sharp:.0f} cents.",
-    "pages.off-most": " Off at most: {named}.{strokes}",
+    "pages.fretting-sharpens-cents": "Fretting it sharpens it by {sharp:.0f} cents.",
+    "pages.off-most": "Off at most: {named}. {strokes}",
     "pages.still-go-plan-map-now": (
         "Still to go by the plan {by_plan}, by the map now {metal_mm}: a rocker pass makes it sure."
     ),
@@ -243,24 +242,24 @@ SENTENCES: dict[str, Entry] = {
     ),
     "pages.about-hours-go": "About {minutes:.0f} hours to go.",
     "pages.fret-written-down-take-rocker": (
-        "Fret {fret} is written down as {how}. Take the rocker over it again before filing.{low}"
+        "Fret {fret} is written down as {how}. Take the rocker over it again before filing. {low}"
     ),
     "pages.prove-holds-promise-result-side": "Prove holds promise and result side by side.",
-    "pages.all-plan-off": " All of the plan is off.",
-    "pages.most-off": " Most off at {deepest}.",
+    "pages.all-plan-off": "All of the plan is off.",
+    "pages.most-off": "Most off at {deepest}.",
     "pages.your-strokes-about-rocker-decides": (
-        " In your strokes about {counted}; the rocker decides."
+        "In your strokes about {counted}; the rocker decides."
     ),
     "pages.advised-with-detail-title": "{detail} Advised: {title}.",
     "pages.about-minutes-go": "About {minutes} minutes to go.",
     "pages.gone-too-far-low-one": (
-        " Gone too far, it is the low one now: Choose shows what that costs once it is read."
+        "Gone too far, it is the low one now: Choose shows what that costs once it is read."
     ),
     "pages.all-steps-ticked": "All steps are ticked",
     "pages.no-way-hand": "No way is in hand",
     "pages.still-go": "Still to go",
     "pages.fret-with-f-mm": "fret {f} {mm}",
-    "pages.first": "First: {waits} ",
+    "pages.first": "First: {waits}",
     "pages.next": "Next: {title}",
     "pages.take-one-choose-steps-appear": "Take one in Choose; its steps appear here.",
     "pages.turn": "{turning:start}",

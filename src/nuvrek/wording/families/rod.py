@@ -6,7 +6,7 @@ from nuvrek.wording.entry import Entry
 
 SENTENCES: dict[str, Entry] = {
     "rod.takes-relief-out-lets": "{takes_out} takes relief out, {lets_in} lets it in",
-    "rod.slacken-strings-first": " Slacken the strings first.",
+    "rod.slacken-strings-first": "Slacken the strings first.",
     "rod.both-rods": "{turns_words}, both rods",
     "rod.clockwise": "clockwise",
     "rod.counter-clockwise": "counter-clockwise",

@@ -43,21 +43,19 @@ SENTENCES: dict[str, Entry] = {
     ),
     "rules.neck-has-no-rod": "This neck has no rod.",
     "rules.rod-out": "The rod is out of it.",
-    "rules.read-slack-too-before-filing": (
-        " Read it slack too before filing: the pull is not known."
-    ),
+    "rules.read-slack-too-before-filing": "Read it slack too before filing: the pull is not known.",
     "rules.frets-cant-pay-dressing-bow": (
-        "{stopped}{none} The frets can't pay for dressing the bow out."
+        "{stopped} {none} The frets can't pay for dressing the bow out."
     ),
     "rules.leave-or-have-neck-itself": "{why} Leave it, or have the neck itself seen to.",
     "rules.dressing-relief-into-frets-costs": (
-        "{stopped}{none} Dressing the relief into the frets costs {length} of metal and leaves "
-        "enough.{slack}"
+        "{stopped} {none} Dressing the relief into the frets costs {length} of metal and "
+        "leaves enough. {slack}"
     ),
     "rules.note-buzzes-wish-lower-strings": (
         "A note that buzzes, a wish for lower strings, or a complaint would change it."
     ),
-    "rules.or-moves-all-same-look": " {frets_do} or moves all the same: look again later.",
+    "rules.or-moves-all-same-look": "{frets_do} or moves all the same: look again later.",
     "rules.what-plays-clean-pleases-no": (
         "What plays clean and pleases is no fault, whatever the usual figure says."
     ),
@@ -66,9 +64,9 @@ SENTENCES: dict[str, Entry] = {
     ),
     "rules.nothing-left-while-readings-show": "Nothing is left while the readings show a cause.",
     "rules.every-note-heard-clean-nobody": (
-        "Every note was heard clean and nobody complains: no fault, whatever is usual.{beside}"
+        "Every note was heard clean and nobody complains: no fault, whatever is usual. {beside}"
     ),
-    "rules.there-relief-than-usual-does": " There is {off} relief than usual, and it does no harm.",
+    "rules.there-relief-than-usual-does": "There is {off} relief than usual, and it does no harm.",
     "rules.readings-speak-no-way-here": (
         "The readings speak of {named}, and no way here cures it: have the neck seen to."
     ),
@@ -116,12 +114,12 @@ SENTENCES: dict[str, Entry] = {
         "An owner content with the wire there is would put it off."
     ),
     "rules.metal": ", {length} of metal",
-    "rules.loose-ones-seated-first": " Loose ones are seated first.",
+    "rules.loose-ones-seated-first": "Loose ones are seated first.",
     "rules.go-new-wire-nothing-else": (
         "{what}: go on to new wire; nothing else is weighed on them until it is in."
     ),
     "rules.new-wire-one-light-level": (
-        "New wire in {frets}: one light level brings its tops together{metal}.{held}"
+        "New wire in {frets}: one light level brings its tops together{metal}. {held}"
     ),
     "rules.new-tops-read-rocker-three": "The new tops read: rocker in three lanes. {gate}",
     "rules.tops-stand-even-level-would": (
@@ -173,7 +171,7 @@ SENTENCES: dict[str, Entry] = {
         "There is {over} relief than wanted: the rod comes before the file."
     ),
     "rules.slack-turn-until-bites-how": (
-        " It is slack: turn on until it bites, that is how a two-way rod is found out."
+        "It is slack: turn on until it bites, that is how a two-way rod is found out."
     ),
     "rules.note-buzzes-there-would-ask": (
         "A note that buzzes there would ask for heavier strings, or for relief in the frets."
@@ -199,7 +197,7 @@ SENTENCES: dict[str, Entry] = {
         "A leaf under the rocker refines the figures; none is needed to begin."
     ),
     "rules.mark-reading-file-until-ink": (
-        " A mark is a reading: file until the ink is gone and nothing rocks."
+        "A mark is a reading: file until the ink is gone and nothing rocks."
     ),
     "rules.instead": "{length} instead of {metal}",
     "rules.string-height-wished-asks-no": (
@@ -215,7 +213,7 @@ SENTENCES: dict[str, Entry] = {
         "A mark is a reading: a handful is filed until ink and rock are gone, many are levelled."
     ),
     "rules.filed-quarter-neck-or-fewer": (
-        "{how_many}, {number} to be filed, a quarter of the neck or fewer: {gist:within}{marks}"
+        "{how_many}, {number} to be filed, a quarter of the neck or fewer: {gist:within} {marks}"
     ),
     "rules.lower-least-crown-agreed-owner": (
         "A lower least crown, agreed with the owner, would put it off."
@@ -268,14 +266,14 @@ SENTENCES: dict[str, Entry] = {
         "Tops even but worn: crown the few, re-profile and level lightly the many, new wire "
         "when the crowns are too low."
     ),
-    "rules.grooves-up-may-stay-owners": " Grooves up to {length} may stay with the owner's say-so.",
-    "rules.tops-level-only-worn": "The tops are level; only {named} are worn. {gist}{agree}",
+    "rules.grooves-up-may-stay-owners": "Grooves up to {length} may stay with the owner's say-so.",
+    "rules.tops-level-only-worn": "The tops are level; only {named} are worn. {gist} {agree}",
     "rules.lower-least-crown-or-grooves": (
         "A lower least crown, or grooves left, agreed with the owner would put it off."
     ),
     "rules.tops-level-worn-up-re": (
         "The tops are level and {how_many} worn by up to {length}: re-profile them, then a "
-        "light level brings what is left together; the crowns can pay.{agree}"
+        "light level brings what is left together; the crowns can pay. {agree}"
     ),
     "rules.grooves-left-agreement-would-keep": (
         "Grooves left by agreement would keep the frets taller."

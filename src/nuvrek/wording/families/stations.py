@@ -303,8 +303,8 @@ SENTENCES: dict[str, Entry] = {
     "stations.new-wire-over-barbs": "new wire, over the barbs",
     "stations.over-barbs-how-wide": "Over the barbs, how wide?",
     "stations.every-reading-declares-station": "every reading declares its station",
-    "stations.slacken-strings-first": "Slacken the strings first. ",
-    "stations.tune-pitch-first": "Tune to pitch first. ",
+    "stations.slacken-strings-first": "Slacken the strings first.",
+    "stations.tune-pitch-first": "Tune to pitch first.",
     "stations.radius-gauge-says-mm-no": (
         "The radius gauge says {detail:.0f} mm at {before}, {two:.0f} at {at} and {three:.0f} "
         "at {after}: no board is cut so. Take fret {at} again."

@@ -170,10 +170,10 @@ SENTENCES: dict[str, Entry] = {
     "steps.measure-pocket-heel": "Measure pocket and heel",
     "steps.fit": "Fit it",
     "steps.low-tack-base-strip-under": (
-        "A low-tack base strip under stronger tape keeps the glue off the wood. "
+        "A low-tack base strip under stronger tape keeps the glue off the wood."
     ),
     "steps.leave-only-frets-bare-cover": (
-        "{face} {base}Leave only the frets bare; cover pickups and the top."
+        "{face} {base} Leave only the frets bare; cover pickups and the top."
     ),
     "steps.paper-along-fret-then-across": (
         "Paper {papers}{finer}: along the fret, then across it, until the marks of the one "
@@ -193,7 +193,7 @@ SENTENCES: dict[str, Entry] = {
         "are touched, so that the hand runs over wood and wire alike."
     ),
     "steps.flat-file-along-edge-until": (
-        "A flat file along the edge until no end stands past it, and no further.{bound}"
+        "A flat file along the edge until no end stands past it, and no further. {bound}"
     ),
     "steps.about-30-degrees-along-whole": (
         "About 30 degrees along the whole edge, until a finger feels nothing proud."
@@ -206,7 +206,7 @@ SENTENCES: dict[str, Entry] = {
         "Peel the tape, then one light pass of the file over each end with a lip."
     ),
     "steps.then-pads": ", then pads {pads}",
-    "steps.stop-binding-softer-than-wire": " Stop at the binding: it is softer than the wire.",
+    "steps.stop-binding-softer-than-wire": "Stop at the binding: it is softer than the wire.",
     "steps.polish-from": "Polish from {grits} to {other_grits}",
     "steps.peel-tape-one-light-pass": "Peel the tape, one light pass at the ends",
     "steps.tape-leaves-lip-fret-ends": (
@@ -242,9 +242,8 @@ SENTENCES: dict[str, Entry] = {
         "unloaded."
     ),
     "steps.paper-along-string-lines-stop": (
-        "{tool}, paper {level_grit}, along the string lines, {pressed}. "
-        "{radius_block_words}Stop when each top is touched, the file runs smooth and the "
-        "rocker is still."
+        "{tool}, paper {level_grit}, along the string lines, {pressed}. {radius_block_words} "
+        "Stop when each top is touched, the file runs smooth and the rocker is still."
     ),
     "steps.ink-along-every-crown-last": (
         "Ink along every crown: the last ink to go shows the lowest top."
@@ -258,7 +257,7 @@ SENTENCES: dict[str, Entry] = {
     ),
     "steps.radius-block-cuts-cylinder-leaves": (
         "A radius block cuts a cylinder and leaves {leaves:.2f} mm of dip under the outer "
-        "strings; the plan is straight along each string. "
+        "strings; the plan is straight along each string."
     ),
     "steps.concave-file-from-both-shoulders": (
         "The {file_for} concave file, from both shoulders, until a line of ink {land_mm:.2f} "
@@ -317,11 +316,11 @@ SENTENCES: dict[str, Entry] = {
         "again. In the bar the neck then counts as held in its jig."
     ),
     "steps.warm-each-fret-narrow-iron": (
-        "Warm each fret with a narrow iron, never the board at large. "
+        "Warm each fret with a narrow iron, never the board at large."
     ),
     "steps.pullers-ground-flat-from-one": (
-        "{lacquer}{warm}{binding}Pullers ground flat, from one end, a little at a time; a thin "
-        "strip slid along where chips start. Frets kept in order."
+        "{lacquer} {warm} {binding} Pullers ground flat, from one end, a little at a time; a "
+        "thin strip slid along where chips start. Frets kept in order."
     ),
     "steps.plastic-glue-wont-take-slot": (
         "Plastic that glue won't take in the slot, dust of the same wood packed in, thin glue, "
@@ -360,13 +359,13 @@ SENTENCES: dict[str, Entry] = {
     "steps.jaws-little-time-from-end": "Jaws, a little at a time from end to end.",
     "steps.hammer-ends-first-then-middle": "Hammer: ends first, then the middle, light blows.",
     "steps.support-right-under-fret-one": (
-        "{wet}{driven}{again} Support right under the fret.{free} One that starts sideways is "
-        "taken out again: + says so; * stands off, - went too deep. / alone: these sit."
+        "{wet} {driven} {again} Support right under the fret. {free} One that starts sideways "
+        "is taken out again: + says so; * stands off, - went too deep. / alone: these sit."
     ),
-    "steps.fit-with-clamp-listed-frets": "Fit{clamp} {listed_frets}",
+    "steps.fit-with-clamp-listed-frets": "Fit {clamp} {listed_frets}",
     "steps.flush-without-touching-finish-then": (
         "Flush without touching the finish, then about 30 degrees by the bevelling file; ends "
-        "sealed.{fill}"
+        "sealed. {fill}"
     ),
     "steps.every-fret-pressed-light-along": (
         "Every fret pressed, light along its edge: * moves, + stands off. What stands off is "
@@ -386,10 +385,10 @@ SENTENCES: dict[str, Entry] = {
     "steps.width-height-old-wire-several": (
         "Width and height of the old wire on several frets; how its neighbours stand."
     ),
-    "steps.cut-along-each-fret-through": "Cut along each fret through the lacquer first. ",
-    "steps.short-possible-near-binding": "As short as possible near the binding. ",
+    "steps.cut-along-each-fret-through": "Cut along each fret through the lacquer first.",
+    "steps.short-possible-near-binding": "As short as possible near the binding.",
     "steps.thin-glue-used-drop-solvent": (
-        "Thin glue was used: a drop of its solvent along the fret, and time. "
+        "Thin glue was used: a drop of its solvent along the fret, and time."
     ),
     "steps.only-up-binding": "only up to the binding",
     "steps.edge": "to the edge",
@@ -397,17 +396,17 @@ SENTENCES: dict[str, Entry] = {
     "steps.slots-against-tang": "Slots against the tang",
     "steps.bindings-width": "by the binding's width",
     "steps.about-millimetre": "by about a millimetre",
-    "steps.tang-ends-nipped-burrs-off": "Tang ends nipped {nip}, burrs off. ",
-    "steps.tangs-left-whole": "Tangs left whole. ",
+    "steps.tang-ends-nipped-burrs-off": "Tang ends nipped {nip}, burrs off.",
+    "steps.tangs-left-whole": "Tangs left whole.",
     "steps.thin-glue-from-one-side": (
         "Thin glue from one side until it shows at the other, then from there; nothing on the "
         "face. Scrape what comes up."
     ),
-    "steps.wet-cloths-ready-glue-slots": "Wet cloths ready, glue in the slots. ",
-    "steps.all-once-then-all-again": " All once, then all again.",
-    "steps.less-force-free-ends": " Less force at the free ends.",
-    "steps.clamp": " and clamp",
-    "steps.fill-tang-holes-ends": " Fill the tang holes at the ends.",
+    "steps.wet-cloths-ready-glue-slots": "Wet cloths ready, glue in the slots.",
+    "steps.all-once-then-all-again": "All once, then all again.",
+    "steps.less-force-free-ends": "Less force at the free ends.",
+    "steps.clamp": "and clamp",
+    "steps.fill-tang-holes-ends": "Fill the tang holes at the ends.",
     "steps.last-about-0-13-mm": (
         "In last, about 0.13 mm (5 thou) over the others; never filed with them."
     ),

@@ -25,9 +25,9 @@ SENTENCES: dict[str, Entry] = {
     "strips.since": "since {detail}",
     "strips.touch-notes-will-buzz": "{touch} touch: {buzzing} notes will buzz",
     "strips.to": "{side} {then} to {now}",
-    "strips.mm": " mm",
-    "strips.thou": " thou",
-    "strips.in": " in",
+    "strips.mm": "mm",
+    "strips.thou": "thou",
+    "strips.in": "in",
     "strips.notches-must-cut-mm": "its notches must be cut for {scale_mm:g} mm",
     "strips.your-mm-edge-over-frets": (
         "your {reach:g} mm edge over frets {other_reach} to {third_reach}"

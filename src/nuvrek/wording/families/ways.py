@@ -42,7 +42,7 @@ SENTENCES: dict[str, Entry] = {
         "The saddle gives no more on the {lane_words}: {length} of it must stay, and {lacking} "
         "would be lacking: neck angle."
     ),
-    "ways.measure-first-how-much-saddle": " Measure first how much of the saddle is left.",
+    "ways.measure-first-how-much-saddle": "Measure first how much of the saddle is left.",
     "ways.saddle-over-fret-with-length-lane-words": (
         "{length} at the saddle on the {lane_words}, to {height} over fret {fret}"
     ),
@@ -138,31 +138,31 @@ SENTENCES: dict[str, Entry] = {
     "ways.heat": "Heat",
     "ways.specialist-work": "Specialist work",
     "ways.heat-one-cycle-bow-may": (
-        "Heat, one cycle: {out} of bow may come out, and it may not hold.{done} Judged by "
+        "Heat, one cycle: {out} of bow may come out, and it may not hold. {done} Judged by "
         "travel regained: strung up with the rod tight, the rod has to be loosened to the "
         "relief wanted."
     ),
     "ways.up": "up to {length}",
     "ways.to": "{length} to {high}",
-    "ways.without-rod-heated-wood-tends": " Without a rod heated wood tends to return.",
+    "ways.without-rod-heated-wood-tends": "Without a rod heated wood tends to return.",
     "ways.new-bolt-neck-hours-fit": (
         "A new bolt-on neck: {low} to {high} hours to fit and set up, beside {hours} to "
         "{other_hours} for new wire and days for heat, and its rod works."
     ),
-    "ways.tongue-climbs": " and the tongue climbs",
+    "ways.tongue-climbs": "and the tongue climbs",
     "ways.heel": "{at_heel_mm} at the heel",
     "ways.usual-heel-measure-heel-length": (
         "{at_heel_mm} on a usual heel; measure heel length and edge over the bridge for the quote"
     ),
     "ways.neck-angle-reset-strings-high": (
-        "Neck angle reset: the strings are high, the saddle is spent{climbs}. "
+        "Neck angle reset: the strings are high, the saddle is spent {climbs}. "
         "{angle_degrees:.2f}°, {heel}."
     ),
     "ways.rod-replacement-rod-spent-relief": (
         "Rod replacement: the rod is spent and the relief far over. For the quote: rod log, "
         "relief at pitch and slack, board thickness."
     ),
-    "ways.cycle-out-give-or-take": " Cycle {detail}: {length} out, give or take {doubt}.",
+    "ways.cycle-out-give-or-take": "Cycle {detail}: {length} out, give or take {doubt}.",
     "ways.not-lacquered-board-heat-lifts": "Not on a lacquered board: heat lifts the finish.",
     "ways.cycles-neck-does-not-follow": (
         "{number} cycles and the neck does not follow: rod or neck must be replaced."
@@ -202,14 +202,14 @@ SENTENCES: dict[str, Entry] = {
         "Held at its strung shape, rod set straight: no guess at what the strings pull."
     ),
     "ways.worn-crowns-rounded-first-then-only": (
-        "Worn crowns rounded first, then only what stands over the line. "
+        "Worn crowns rounded first, then only what stands over the line."
     ),
     "ways.rod-would-have-move-board": "The rod would have to move the board by {length}.",
     "ways.fret-sits-low-lift-glue": (
-        "{driven}Fret {fret} sits {length} low: lift it and glue it at the right height, or "
+        "{driven} Fret {fret} sits {length} low: lift it and glue it at the right height, or "
         "put new wire there. Bringing all the others down to it takes {cost} of metal."
     ),
-    "ways.went-too-far-when-pressed": "It went too far when it was pressed. ",
+    "ways.went-too-far-when-pressed": "It went too far when it was pressed.",
     "ways.new-wire-all-over": "New wire all over: {listed}.",
     "ways.new-wire-only-wire-same": (
         "New wire for {frets}{kept}. Only with wire of the same width within {length}, as high "
@@ -289,8 +289,8 @@ SENTENCES: dict[str, Entry] = {
     ),
     "ways.too-much": "too much",
     "ways.too-little": "too little",
-    "ways.after-give-or-take": "{side}{after} after it, give or take {doubt}",
+    "ways.after-give-or-take": "{side} {after} after it, give or take {doubt}",
     "ways.nothing-press-home": "Nothing to press home.",
     "ways.still-stand": ("{frets:start} still stands", "{frets:start} still stand"),
-    "ways.moves-also": "{moves:start}.{also}",
+    "ways.moves-also": "{moves:start}. {also}",
 }

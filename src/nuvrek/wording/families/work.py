@@ -43,12 +43,12 @@ SENTENCES: dict[str, Entry] = {
         "{count} The {lane_words} is ahead: lean to the {other}, and see that the tool lies "
         "along the strings."
     ),
-    "work.bench-agrees-plan": "{count} The bench agrees with the plan.{following}",
-    "work.next-should": " Next should be {left}.",
+    "work.bench-agrees-plan": "{count} The bench agrees with the plan. {following}",
+    "work.next-should": "Next should be {left}.",
     "work.went-before-turn": "{early} went before its turn",
     "work.still-wears-ink": "{late} still wears its ink",
     "work.way-comes-from-plan": "a way comes from a plan",
-    "work.between": " Between {day} and {until}.",
+    "work.between": "Between {day} and {until}.",
     "work.nobody-has-pressed-yet-one": (
         "Nobody has pressed {frets} yet. One that moves is marked in Measure; / says that all "
         "the others are firm."
