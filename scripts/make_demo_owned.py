@@ -7,7 +7,7 @@ from decimal import Decimal
 from make_demo_refret import Driver, strings
 
 from nuvrek.bench.owner.draft import OwnerDraft
-from nuvrek.bench.papers.make import proposed
+from nuvrek.wording.papers.make import proposed
 from nuvrek.bench.settings import Settings
 from nuvrek.demo import demo_owners, demo_prices, demo_shop
 from nuvrek.exchange.jobfile import Job

@@ -2,6 +2,7 @@
 silent elsewhere.
 """
 
+from nuvrek.wording.speech import say
 import math
 import unittest
 from typing import Any
@@ -109,11 +110,11 @@ class Ladder(unittest.TestCase):
         plan = plan_of([*gaps(0.3), *slack_gaps(0.05), *CROWNS])
         way = plan.way("strings")
         self.assertTrue(way.possible)
-        self.assertIn("lower", way.gist)
+        self.assertIn("lower", say(way.gist))
         assert way.promise.relief_mm is not None
         self.assertLess(way.promise.relief_mm, 0.25)
         little = plan_of([*gaps(0.5), *slack_gaps(0.46), *CROWNS])
-        self.assertIn("Not enough", little.way("strings").why_not[0])
+        self.assertIn("Not enough", say(little.way("strings").why_not[0]))
 
     def test_a_high_nut_comes_first_with_its_forecast(self) -> None:
         nut: list[AnyEntry] = [
@@ -132,7 +133,7 @@ class Ladder(unittest.TestCase):
         easy = plan_of([*high, *heights(2.25, 2.0, 4.0)], **wanted)
         self.assertEqual(easy.advice, "saddle")
         # By hand: half a mm over fret 12 is one mm at the saddle.
-        self.assertIn("down 1.00 mm", easy.way("saddle").gist)
+        self.assertIn("down 1.00 mm", say(easy.way("saddle").gist))
         spent = [*high, *heights(3.0, 2.5, 2.0), Size(what="heel-length", lane="bass", mm=90.0)]
         bolted = plan_of(spent, joint="bolted", **wanted)
         self.assertFalse(bolted.way("saddle").possible)
@@ -143,7 +144,7 @@ class Ladder(unittest.TestCase):
         degrees = neck_angle_degrees(2.0, 648.0, 16)
         self.assertIn(
             f"{degrees:.2f}°, {at_heel_mm(degrees, 90.0):.2f} mm at the heel",
-            glued.way("refer").gist,
+            say(glued.way("refer").gist),
         )
         # The same by an edge on the frets that meets the bridge's top 2.5 mm below it: the string
         # stands 0.4 + 2 (1.5 - 0.4) = 2.6 over that line, so 0.1 over the bridge, 1.4 under the
@@ -151,9 +152,9 @@ class Ladder(unittest.TestCase):
         edge: list[AnyEntry] = [Size(what="over-bridge", lane="treble", mm=-2.5)]
         by_edge = plan_of([*high, *heights(3.0, 2.5), *edge], joint="glued", **wanted)
         self.assertEqual(by_edge.advice, "refer")
-        self.assertIn(f"{neck_angle_degrees(1.4, 648.0, 16):.2f}°", by_edge.way("refer").gist)
+        self.assertIn(f"{neck_angle_degrees(1.4, 648.0, 16):.2f}°", say(by_edge.way("refer").gist))
         unread = plan_of([*high, *heights(2.25, 2.0)], **wanted)
-        self.assertIn("Measure first", unread.way("saddle").gist)
+        self.assertIn("Measure first", say(unread.way("saddle").gist))
 
     def test_the_rod_nut_before_the_rod(self) -> None:
         for feel in ("binding", "key slips", "out of reach"):
@@ -186,12 +187,12 @@ class Proven(unittest.TestCase):
     def test_dates_of_the_later_look(self) -> None:
         moved = neck_state([RodMove(turns=0.25, at="2026-03-03T10:00:00")])
         said = " Between 2026-03-10 and 2026-03-17."
-        self.assertEqual(look_again_words(moved, "2026-03-03"), said)
+        self.assertEqual(say(look_again_words(moved, "2026-03-03")), said)
         # Half over, and over: no look lies in the past.
         said = " Between 2026-03-12 and 2026-03-17."
-        self.assertEqual(look_again_words(moved, "2026-03-12"), said)
-        self.assertEqual(look_again_words(moved, "2026-03-18"), "")
-        self.assertEqual(look_again_words(neck_state([RodMove(turns=0.25)]), "2026-03-03"), "")
+        self.assertEqual(say(look_again_words(moved, "2026-03-12")), said)
+        self.assertEqual(say(look_again_words(moved, "2026-03-18")), "")
+        self.assertEqual(say(look_again_words(neck_state([RodMove(turns=0.25)]), "2026-03-03")), "")
 
 
 class Lost(unittest.TestCase):

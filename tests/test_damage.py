@@ -2,6 +2,7 @@
 stays usable.
 """
 
+from nuvrek.wording.speech import say
 import contextlib
 import errno
 import io
@@ -180,7 +181,7 @@ class Books(TempCase):
         with mock.patch.object(Logbook, "_prepare", side_effect=full):
             book = Logbook.make(self.path)
         self.addCleanup(book.close)
-        self.assertIn("only be looked at. The disk is full", book.look_only)
+        self.assertIn("only be looked at. The disk is full", say(book.look_only))
         self.assertEqual(len(Shelf(book).cards()), 6)
         self.assertEqual(book.entries(1), self.journals[1])
         with self.assertRaises(LogbookError):

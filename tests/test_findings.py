@@ -1,5 +1,6 @@
 """Each kind of finding on made-up necks that have it, and absent on those that haven't."""
 
+from nuvrek.wording.speech import say
 import unittest
 from typing import Any
 
@@ -80,12 +81,12 @@ class Shapes(unittest.TestCase):
     def test_one_side_other_than_the_other(self) -> None:
         for finding in self.each("uneven-sides", tilt_mm=0.2):
             self.assertRegex(
-                finding.headline, "^The bass side has [0-9.]+ mm more relief than the treble side$"
+                say(finding.headline), "^The bass side has [0-9.]+ mm more relief than the treble side$"
             )
 
     def test_middle_up(self) -> None:
         for finding in self.each("middle-up", middle_up=1):
-            self.assertIn("press the whole fret home", finding.text)
+            self.assertIn("press the whole fret home", say(finding.text))
 
     def test_nut_high_and_low(self) -> None:
         self.each("nut-high", nut_over_mm=0.45)
@@ -104,7 +105,7 @@ class Shapes(unittest.TestCase):
 
     def test_where_the_relief_is_lowest(self) -> None:
         deep = found_on(Condition(**{**PLAIN, "slack_dip_mm": 0.4}), 1)["relief"]
-        self.assertRegex(deep.text, r"lowest at fret [6-9]")
+        self.assertRegex(say(deep.text), r"lowest at fret [6-9]")
 
 
 class SlackBackBow(unittest.TestCase):
@@ -173,7 +174,7 @@ class WoodOrMetal(unittest.TestCase):
             proud = next(
                 f for f in find(map_neck(neck_state(journal, truth.neck))) if f.kind == "proud"
             )
-            self.assertIn(words, proud.text)
+            self.assertIn(words, say(proud.text))
 
 
 class Odd(unittest.TestCase):
@@ -187,7 +188,7 @@ class Odd(unittest.TestCase):
             entries.append(CrownHeight(lane="middle", fret=5, height_mm=round(true_mm / 10, 2)))
             odd = [f for f in find(map_neck(neck_state(entries, truth.neck))) if f.kind == "odd"]
             self.assertEqual([f.speaks_for for f in odd], [(len(entries),)])
-            self.assertIn("Was its point moved?", odd[0].text)
+            self.assertIn("Was its point moved?", say(odd[0].text))
             entries.append(Strike(entry=len(entries)))
             self.assertEqual(
                 [f for f in find(map_neck(neck_state(entries, truth.neck))) if f.kind == "odd"], []

@@ -1,5 +1,6 @@
 """What a stranger meets: three doors, help on every page, a way onward from an empty page."""
 
+from nuvrek.wording.speech import say
 import os
 import re
 import signal
@@ -14,11 +15,11 @@ from PyQt6.QtWidgets import QLineEdit
 from scripts import release
 
 from nuvrek.bench.forms.three_figures import ThreeFigures as Figures
-from nuvrek.bench.help.guide import chapters, docs_folder, search
-from nuvrek.bench.help.known.figures import FIGURES
-from nuvrek.bench.help.known.findings import _KINDS
-from nuvrek.bench.help.page_help import KEYS
-from nuvrek.bench.help.pages import HELP
+from nuvrek.wording.help.guide import chapters, docs_folder, search
+from nuvrek.wording.help.known.figures import FIGURES
+from nuvrek.wording.help.known.findings import _KINDS
+from nuvrek.wording.help.page_help import KEYS
+from nuvrek.wording.help.pages import HELP
 from nuvrek.cli import _parser
 from nuvrek.demo import demo_jobs
 from nuvrek.desktop.practice.window import PracticeWindow
@@ -119,7 +120,7 @@ class ThreeFigures(unittest.TestCase):
         ):
             figures = self.typed(*answers)
             self.assertIsNone(figures.neck)
-            self.assertIn(said, figures.message)
+            self.assertIn(said, say(figures.message))
 
     def test_back_goes_to_the_one_before(self) -> None:
         figures = self.typed("648", "21")

@@ -5,6 +5,7 @@ without it a few of each. ``NUVREK_FUZZ_SEED`` spoils otherwise. With the variab
 case and the most memory are printed.
 """
 
+from nuvrek.wording.speech import say
 import json
 import os
 import random
@@ -189,7 +190,7 @@ class Spoilt(TempCase):
             path.write_bytes(spoilt_bytes(good, pick))
             slowest.run(lambda: not load(path).trouble)
             # Whatever it was, what is loaded can be kept again.
-            self.assertEqual(save(path, load(path).settings), "")
+            self.assertEqual(say(save(path, load(path).settings)), "")
         slowest.tell()
 
     def test_photos_are_made_small_or_refused(self) -> None:

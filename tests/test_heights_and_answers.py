@@ -2,6 +2,7 @@
 hand feels.
 """
 
+from nuvrek.wording.speech import say
 import unittest
 
 import numpy as np
@@ -85,7 +86,7 @@ class Heights(unittest.TestCase):
             )
             self.assertEqual(len(odd_heights(state)), 1)
             found = [f for f in find(map_neck(state)) if f.kind == "odd"]
-            self.assertIn(said, found[0].text)
+            self.assertIn(said, say(found[0].text))
         # Near miss: the saddle came down between two readings at one place.
         later = StringHeight(side="bass", fret=12, height_mm=1.2)
         self.assertEqual(odd_heights(neck_state([twelve, later])), [])
@@ -106,7 +107,7 @@ class Answers(unittest.TestCase):
         assert plan is not None
         # Too much relief, and on this neck loosening takes it out.
         self.assertLess(plan.turns, 0.0)
-        self.assertIn("on this neck counter-clockwise takes relief out", plan.words)
+        self.assertIn("on this neck counter-clockwise takes relief out", say(plan.words))
         self.assertLess(plan.after_move_mm, 0.40)
 
     def test_light_past_the_supports_is_no_dip(self) -> None:

@@ -1,3 +1,4 @@
+from nuvrek.wording.speech import say
 import json
 import unittest
 from pathlib import Path
@@ -55,7 +56,7 @@ class Faulty(TempCase):
             self.assertIn(word, str(caught.exception))
         for fault in caught.exception.faults:
             self.assertTrue(fault.endswith("."), fault)
-            self.assertNotIn("Traceback", fault)
+            self.assertNotIn("Traceback", say(fault))
 
     def test_each_kind_of_bad_file_gets_a_sentence(self) -> None:
         cases: list[tuple[bytes, str]] = [

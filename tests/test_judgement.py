@@ -2,6 +2,7 @@
 miss must not bring about. Facts of the trade (common practice, no source) unless said otherwise.
 """
 
+from nuvrek.wording.speech import say
 import os
 import unittest
 from collections.abc import Sequence
@@ -704,10 +705,10 @@ class Cases(unittest.TestCase):
                     gone = {leg.way for leg in plan.course if leg.rule != "new-tops"}
                     self.assertFalse(gone & {*one.never}, ways)
                     said = " ".join(
-                        [*plan.reasons, *(f"{leg.why} {leg.unless}" for leg in plan.course)]
+                        [*plan.reasons, *(f'{say(leg.why)} {leg.unless}' for leg in plan.course)]
                     )
                     if plan.rod is not None:
-                        said += f" {plan.rod.words}"
+                        said += f' {say(plan.rod.words)}'
                     said += " ".join(way.gist for way in plan.ways if way.kind in ways)
                     for words in one.words:
                         self.assertIn(words.lower(), said.lower())
@@ -725,7 +726,7 @@ class Cases(unittest.TestCase):
     def test_every_rule_stands_in_the_table_for_readers(self) -> None:
         table = (Path(__file__).resolve().parents[1] / "docs/judgement.md").read_text("utf-8")
         for rule in RULES.values():
-            self.assertIn(f"| `{rule.key}` | {rule.says} |", table)
+            self.assertIn(f'| `{rule.key}` | {say(rule.says)} |', table)
 
 
 class NeverAgainstItsOwnEvidence(unittest.TestCase):

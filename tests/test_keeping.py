@@ -1,5 +1,6 @@
 """A logbook that lasts: copies, restoring, merging, what is kept of an owner."""
 
+from nuvrek.wording.speech import say
 import json
 import os
 import random
@@ -179,7 +180,7 @@ class TwoLogbooks(Books):
         laptop.append(laptop.stand(1), Note(text="fine", at=TIME))
         taken = merge(self.book, laptop.path)
         self.assertEqual(taken.grown, 1)
-        self.assertIn("is damaged and was left out", taken.told[0])
+        self.assertIn("is damaged and was left out", say(taken.told[0]))
 
     def test_killed_while_merging_it_is_whole_or_not_at_all(self) -> None:
         laptop = self.laptop()
@@ -262,7 +263,7 @@ class Copies(Books):
         self.assertEqual([row[1] for row in seen.necks], ["neck 0", "neck 1", "neck 2"])
         self.book.append(self.book.stand(2), Note(text="later", at=TIME))
         self.book._db.execute("UPDATE entry SET body = '{' WHERE neck = 3")
-        self.assertIn("1 entries", restore_neck(self.book, copy, self.book.stand(3)))
+        self.assertIn("1 entries", say(restore_neck(self.book, copy, self.book.stand(3))))
         self.assertEqual(self.book.entries(3), [Note(text="2", at=TIME)])
         self.assertEqual(len(self.book.entries(2)), 2)
         with self.assertRaisesRegex(LogbookError, "does not hold"):
@@ -291,7 +292,7 @@ class Copies(Books):
             os.kill(child, signal.SIGKILL)
             os.waitpid(child, 0)
             book = Logbook.make(path)
-            self.assertEqual(book.check(), "")
+            self.assertEqual(say(book.check()), "")
             self.assertEqual(len(book.entries(1)), 801)
             self.assertIn(len(book.entries(2)), (1, 2))
             book.close()

@@ -1,3 +1,4 @@
+from nuvrek.wording.speech import say
 import random
 
 from nuvrek.bench.keypad.keypad import Keypad
@@ -90,7 +91,7 @@ class Taking(KeypadCase):
     def test_slides_thicker_than_drags_is_refused_with_a_sentence(self) -> None:
         keypad = self.start()
         self.press(keypad, "down", "down", ".3+", ".2-")
-        self.assertIn("thinner", keypad.message)
+        self.assertIn("thinner", say(keypad.message))
         self.assertEqual(self.session.neck_state.taken, ())
 
     def test_other_unit_in_the_field(self) -> None:
@@ -105,24 +106,24 @@ class Taking(KeypadCase):
     def test_arrows_move_the_gap_along_the_neck_as_it_lies(self) -> None:
         keypad = self.start()
         self.press(keypad, "down", "down", "right")
-        self.assertIn("Gap over 8", view_of(keypad).prompt)
+        self.assertIn("Gap over 8", say(view_of(keypad).prompt))
         self.press(keypad, *["left"] * 30)
-        self.assertIn("Gap over 2", view_of(keypad).prompt)
+        self.assertIn("Gap over 2", say(view_of(keypad).prompt))
 
     def test_nut_on_the_right_turns_the_arrows(self) -> None:
         keypad = self.start(
             NeckDescription(scale_mm=648, frets=22, joint_fret=16, nut_on_right=True)
         )
         self.press(keypad, "down", "down", "left")
-        self.assertIn("Gap over 8", view_of(keypad).prompt)
+        self.assertIn("Gap over 8", say(view_of(keypad).prompt))
 
 
 class Questions(KeypadCase):
     def test_300_mm_where_thou_were_meant_is_asked(self) -> None:
         keypad = self.start()
         self.press(keypad, "down", "down", "300", "enter")
-        self.assertIn("300 mm?", view_of(keypad).question)
-        self.assertIn("Enter takes 0.30 mm", view_of(keypad).hint)
+        self.assertIn("300 mm?", say(view_of(keypad).question))
+        self.assertIn("Enter takes 0.30 mm", say(view_of(keypad).hint))
         self.assertEqual(self.session.neck_state.taken, ())
         self.press(keypad, "enter")
         gap = self.session.neck_state.taken[-1].reading
@@ -132,7 +133,7 @@ class Questions(KeypadCase):
     def test_digits_begin_a_new_value_and_nothing_else_is_taken(self) -> None:
         keypad = self.start()
         self.press(keypad, "16", "enter")
-        self.assertIn("Enter takes 1.60 mm, * takes 16 thou (0.41 mm)", view_of(keypad).hint)
+        self.assertIn("Enter takes 1.60 mm, * takes 16 thou (0.41 mm)", say(view_of(keypad).hint))
         self.press(keypad, "1.6")
         self.assertEqual((keypad.asking, keypad.text, len(self.session.entries)), (None, "1.6", 0))
         self.press(keypad, "enter")
@@ -168,16 +169,16 @@ class Questions(KeypadCase):
     def test_letters_get_a_sentence_and_stay(self) -> None:
         keypad = self.start()
         self.press(keypad, "mm", "enter")
-        self.assertIn("not a length", keypad.message)
+        self.assertIn("not a length", say(keypad.message))
         self.assertEqual(self.session.entries, [])
 
     def test_impossible_sizes_are_not_offered_to_keep(self) -> None:
         keypad = self.start()
         self.press(keypad, "down", "down", "300", "enter")
-        self.assertNotIn("keeps", view_of(keypad).hint)
+        self.assertNotIn("keeps", say(view_of(keypad).hint))
         self.press(keypad, "/")
         self.assertEqual(self.session.neck_state.taken, ())
-        self.assertIn("can't be", keypad.message)
+        self.assertIn("can't be", say(keypad.message))
 
 
 class Sweeping(KeypadCase):
@@ -189,7 +190,7 @@ class Sweeping(KeypadCase):
         self.press(keypad, "*")
         self.assertEqual(sorted(keypad.marked("bass")), [7])
         self.press(keypad, "12/", "/")
-        self.assertEqual(keypad.message, "Written: 18 frets still.")
+        self.assertEqual(say(keypad.message), "Written: 18 frets still.")
         still = next(
             r.reading for r in self.session.neck_state.taken if isinstance(r.reading, OthersStill)
         )
@@ -199,7 +200,7 @@ class Sweeping(KeypadCase):
         keypad = self.start()
         self.to_sweep(keypad)
         self.press(keypad, "40*")
-        self.assertIn("2 to 21", keypad.message)
+        self.assertIn("2 to 21", say(keypad.message))
         self.assertEqual(self.session.neck_state.taken, ())
 
 
@@ -233,7 +234,7 @@ class Wandering(KeypadCase):
         self.press(keypad, "7*", "enter")
         kinds = [type(one.reading) for one in self.session.neck_state.taken]
         self.assertEqual(kinds, [Rock])
-        self.assertIn("stay unknown", keypad.message)
+        self.assertIn("stay unknown", say(keypad.message))
         self.assertNotIn("sweep-bass", self.session.neck_state.stations_done)
 
     def test_strings_that_nobody_slackened_stay_at_pitch(self) -> None:
@@ -241,7 +242,7 @@ class Wandering(KeypadCase):
         while keypad.station is None or keypad.station.kind != "state":
             keypad.press("enter")
         keypad.press("enter")
-        self.assertIn("still count as at pitch", keypad.message)
+        self.assertIn("still count as at pitch", say(keypad.message))
         self.assertEqual(self.session.neck_state.state.strings, "pitch")
 
     def test_a_round_that_was_left_goes_on_where_it_was(self) -> None:

@@ -4,6 +4,8 @@ and each file is there whole or not at all.
 ``NUVREK_KILLS=1000`` makes it a thousand kills; without it two dozen suffice.
 """
 
+from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say
 import json
 import os
 import random
@@ -107,7 +109,7 @@ class Kills(TempCase):
             # The neck that was written to, and the one that may have been started last of all.
             for number in {neck, *(n for n, _, _ in said), max(row.id for row in book.necks())}:
                 journal = book.journal(number, photos=False)
-                self.assertEqual(journal.damage, ())
+                self.assertEqual(say_all(journal.damage), ())
                 sizes = self.groups(journal.entries)
                 # What was told as written is there in the size it was told in.
                 for told, first, size in said:
@@ -214,7 +216,7 @@ class KilledFiles(TempCase):
 
         for _ in range(KILLS):
             self.killed(write, pick.uniform(0.0, 0.12))
-            self.assertEqual(load(settings).trouble, "")
+            self.assertEqual(say(load(settings).trouble), "")
             self.assertTrue(json.loads(export.read_text()))
             if new.exists():
                 saved = Logbook.make(new)
@@ -268,7 +270,7 @@ class FullDisk(TempCase):
         write_whole(export, b"the older one")
         before = settings.read_bytes()
         with self.room_for(64):
-            self.assertIn("could not be kept", save(settings, Settings(text_percent=125)))
+            self.assertIn("could not be kept", say(save(settings, Settings(text_percent=125))))
             with self.assertRaises(OSError) as caught:
                 write_whole(export, b"x" * 5000)
             self.assertTrue(caught.exception.strerror)

@@ -11,9 +11,13 @@ from PyQt6.QtCore import QTranslator
 from scripts import translations
 
 from nuvrek.desktop.speaking import CONTEXT, FOLDER, LANGUAGES, speak_first
-from nuvrek.language import Spoken, day_words, figure, speak, tr
+from nuvrek.wording.catalogue import Spoken
+from nuvrek.wording.speech import day_words
+from nuvrek.wording.speech import figure
+from nuvrek.wording.catalogue import speak
+from nuvrek.wording.speech import tr
 from nuvrek.logbook.on_disk.card_cache import CardCache
-from nuvrek.words import count, listed, lower_first
+from nuvrek.wording.speech import count, listed, lower_first
 from tests.support import TempCase
 
 ROOT = Path(__file__).resolve().parents[1]
@@ -24,7 +28,8 @@ GERMAN = ROOT / "translations/nuvrek_de.ts"
 PAGES = """
 import re, sys, tempfile
 from pathlib import Path
-from nuvrek.language import Spoken, speak
+from nuvrek.wording.catalogue import Spoken
+from nuvrek.wording.catalogue import speak
 speak(Spoken("xx", lambda text, one, n: "‹" + (one if n == 1 else text) + "›"))
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QApplication, QComboBox, QWidget
@@ -98,7 +103,8 @@ for text in sorted(seen):
 # What is advised and predicted for some necks, in a language that marks every word or as written.
 ADVICE = """
 import sys
-from nuvrek.language import Spoken, speak
+from nuvrek.wording.catalogue import Spoken
+from nuvrek.wording.catalogue import speak
 if sys.argv[1] == "xx":
     speak(Spoken("xx", lambda text, one, n: "‹" + (one if n == 1 else text) + "›"))
 from msgspec import structs
@@ -119,7 +125,8 @@ PRICES = """
 import sys, tempfile
 from decimal import Decimal
 from pathlib import Path
-from nuvrek.language import Spoken, speak
+from nuvrek.wording.catalogue import Spoken
+from nuvrek.wording.catalogue import speak
 speak(Spoken("xx", lambda text, one, n: "‹" + (one if n == 1 else text) + "›"))
 from PyQt6.QtWidgets import QApplication
 app = QApplication([])

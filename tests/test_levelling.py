@@ -2,6 +2,8 @@
 neck lies meanwhile.
 """
 
+from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say
 import unittest
 from dataclasses import replace
 from typing import Any
@@ -217,14 +219,14 @@ class Schools(unittest.TestCase):
         # 0.2 mm of slack dip comes out; by what this rod is taken to do a turn that is so many
         # sixteenths.
         sixteenths = round(16 * 0.2 / solved.map.rod_mm_per_turn)
-        self.assertIn("Set the slack wood to 0.00 mm", step.text)
-        self.assertIn(turns_words(sixteenths / 16), step.text)
+        self.assertIn("Set the slack wood to 0.00 mm", say(step.text))
+        self.assertIn(say(turns_words(sixteenths / 16)), say(step.text))
         # With the strings on, what they pull comes out as well.
         dips = board_dip_mm(solved.map) + solved.map.pull_mm
         self.assertAlmostEqual(dips, 0.4, delta=0.03)
         strung = round(16 * dips / solved.map.rod_mm_per_turn)
-        self.assertIn(turns_words(strung / 16), plan.way("level-held").gist)
-        self.assertIn("Set the strung wood to 0.00 mm", plan.way("level-held").gist)
+        self.assertIn(say(turns_words(strung / 16)), say(plan.way("level-held").gist))
+        self.assertIn("Set the strung wood to 0.00 mm", say(plan.way("level-held").gist))
 
     def test_held_as_strung_walks_the_dial(self) -> None:
         _, plan = compute(neck_state([*_gaps(0.3, "pitch"), *_gaps(0.1, "slack")]))
@@ -334,7 +336,7 @@ class OddNecks(unittest.TestCase):
                         self.check_sums(way, draft, agreed)
                         if way.possible and way.metal_mm > 0.01:
                             self.assertIn(
-                                "fret", watch_words(draft.to_tell()().rehearsal, way, Unit.THOU)
+                                "fret", say(watch_words(draft.to_tell()().rehearsal, way, Unit.THOU))
                             )
 
 
@@ -407,7 +409,7 @@ class Agreements(unittest.TestCase):
             "spot-level"
         )
         self.assertLess(loose.metal_mm, 0.8 * plain.metal_mm)
-        self.assertIn("no more than 0.05", loose.gist)
+        self.assertIn("no more than 0.05", say(loose.gist))
 
     def test_a_seated_fret_is_read_before_any_plan_counts_it(self) -> None:
         base: list[AnyEntry] = [
@@ -420,7 +422,7 @@ class Agreements(unittest.TestCase):
         read = compute(
             neck_state([*base, Seated(fret=9), Rock(lane="bass", fret=9, says="still")])
         )[1]
-        self.assertEqual(read.way("level").why_not, ())
+        self.assertEqual(say_all(read.way("level").why_not), ())
 
     def test_a_fret_that_still_moves_was_not_seated(self) -> None:
         loose = StandOff(fret=7, moves="moves")
@@ -439,7 +441,7 @@ class Agreements(unittest.TestCase):
         neck_map = map_neck(neck_state(entries))
         said = over_driven_words(case_of(neck_map, find(neck_map)))
         self.assertEqual(len(said), 1)
-        self.assertIn("Fret 9 went too far", said[0])
+        self.assertIn("Fret 9 went too far", say(said[0]))
 
     def test_a_flat_tells_the_metal_that_is_gone(self) -> None:
         # Half a circle of 2.4 mm: a flat 1.327 wide lies 0.2 mm under the top.
@@ -475,8 +477,8 @@ class Agreements(unittest.TestCase):
         wide = Size(what="flat-width", fret=4, mm=1.1)
         flat = compute(neck_state([*_gaps(0.15, "pitch"), *crowns, wide]))[1].way("crown-few")
         self.assertEqual((flat.frets, flat.metal_mm, flat.possible), ((4,), 0.0, True))
-        self.assertIn("no height is lost", flat.gist)
-        self.assertIn("Fret 1 would keep", poor.way("crown-few").why_not[0])
+        self.assertIn("no height is lost", say(flat.gist))
+        self.assertIn("Fret 1 would keep", say(poor.way("crown-few").why_not[0]))
 
 
 if __name__ == "__main__":

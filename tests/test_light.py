@@ -1,3 +1,4 @@
+from nuvrek.wording.speech import say
 import unittest
 
 import numpy as np
@@ -37,7 +38,7 @@ class Laying(unittest.TestCase):
         # What the slit shows at fret 7 is the chord's gap there, worked out by itself.
         gap = sum(w * line[f] for f, w in chord_gap(x, 1, 16, 7))
         self.assertAlmostEqual(light.ways[0].gaps_mm[light.frets.index(7)], gap, places=9)
-        self.assertIn("most light at", light_words(light, False))
+        self.assertIn("most light at", say(light_words(light, False)))
 
     def test_a_proud_fret_rocks_both_ways_and_a_low_one_does_not(self) -> None:
         neck_map, bench = mapped(Condition(proud=1, low=0, rough_mm=0.005), 5)
@@ -52,7 +53,7 @@ class Laying(unittest.TestCase):
         self.assertEqual(
             [(w.low, w.high) for w in light.ways], [(fret - 1, fret), (fret, fret + 1)]
         )
-        self.assertIn(f"rocks about fret {fret}", light_words(light, False))
+        self.assertIn(f"rocks about fret {fret}", say(light_words(light, False)))
         beside = lay_edge(measurer, "tops", "slack", 1, x[fret] - 0.5, x[fret + 2] - x[fret] + 1.0)
         assert beside is not None
         self.assertFalse(beside.rocks)
@@ -86,7 +87,7 @@ class Next(unittest.TestCase):
         empty = next_best(map_neck(neck_state([])))
         self.assertFalse(empty.enough)
         self.assertEqual(len(empty.suggestions), 3)
-        self.assertIn("relief", empty.suggestions[0].reason)
+        self.assertIn("relief", say(empty.suggestions[0].reason))
         sure = 0
         for seed in range(6):
             neck_map, _ = mapped(Condition(proud=0, low=0, scatter_mm=0.005), seed)

@@ -1,3 +1,4 @@
+from nuvrek.wording.speech import say
 import os
 import signal
 import sqlite3
@@ -104,7 +105,7 @@ class Trouble(LogbookCase):
         keypad._go(0)
         for key in ("1", ".", "8", "enter"):
             keypad.press(key)
-        self.assertIn("disk is full", keypad.message)
+        self.assertIn("disk is full", say(keypad.message))
         self.assertEqual(keypad.text, "1.8")
         self.book._db.execute("PRAGMA max_page_count=100000")
         keypad.press("enter")

@@ -1,4 +1,5 @@
 """Whoever looks makes nothing and changes nothing; what is fuller is not written over; what comes
+from nuvrek.wording.speech import say
 from elsewhere is bounded; a bit that flipped is found.
 """
 
@@ -204,7 +205,7 @@ class Merging(TempCase):
         before = self.bench.entries(1)
         taken = merge(self.bench, self.laptop.path)
         self.assertEqual((taken.grown, self.bench.entries(1)), (0, before))
-        self.assertIn("fret 22 doesn't exist", taken.told[0])
+        self.assertIn("fret 22 doesn't exist", say(taken.told[0]))
         # It can be packed and read back.
         path = self.folder / "a.zip"
         path.write_bytes(packed(self.bench)[0])
@@ -227,7 +228,7 @@ class Merging(TempCase):
         before = self.bench.entries(1)
         every = everything_in(self.bench, self.laptop.path)
         seen = forecast(self.bench, every)
-        self.assertIn("On both sides the neck was described anew", seen.told[0])
+        self.assertIn("On both sides the neck was described anew", say(seen.told[0]))
         self.assertEqual(self.bench.entries(1), before)
         with self.assertRaisesRegex(LogbookError, "more than was shown"):
             take_in(self.bench, every, frozenset())

@@ -2,6 +2,8 @@
 or benches, with failures between, and agree.
 """
 
+from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say
 import os
 import random
 import unittest
@@ -87,7 +89,7 @@ class ThreeWindowsOnOneFile(TempCase):
                     self.write(pick, session, model[number], act)
             for n, said in model.items():
                 self.assertEqual(told(books[pick.randrange(3)].entries(n)), said, (seed, act))
-        self.assertEqual(books[0].check(), "")
+        self.assertEqual(say(books[0].check()), "")
 
     def write(self, pick: random.Random, session: Session, said: list[str], act: int) -> None:
         """An act at a window: it stands on what is there, or is refused and then stands on it."""
@@ -158,10 +160,10 @@ class ThreeBenchesOnOneServer(ServerCase):
                     line.go()
         there = ServerLogbook(self.address)
         self.addCleanup(there.close)
-        self.assertEqual(there.wrong_marks(), [])
+        self.assertEqual(say_all(there.wrong_marks()), [])
         for copy, _ in benches:
             self.assertEqual(copy.counts(), (0, 0))
-            self.assertEqual(copy.wrong_marks(), [])
+            self.assertEqual(say_all(copy.wrong_marks()), [])
         for row in there.necks():
             uid = there.uid(row.id)
             entries = there.entries(row.id)

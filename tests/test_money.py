@@ -1,5 +1,7 @@
 """Hours that learn, and exact money."""
 
+from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say
 import json
 import unittest
 from decimal import Decimal
@@ -106,28 +108,28 @@ class Prices(unittest.TestCase):
     def test_without_a_list_nothing_is_said(self) -> None:
         price = price_of(PriceList(), [Job("rod", "work", (20.0, 30.0, 40.0))], neck_with())
         self.assertIsNone(price.total)
-        self.assertEqual(money_words(None, "EUR"), "–")
-        self.assertEqual(money_words(Decimal("1234.5"), "EUR"), "1 234.50 EUR")
+        self.assertEqual(say(money_words(None, "EUR")), "–")
+        self.assertEqual(say(money_words(Decimal("1234.5"), "EUR")), "1 234.50 EUR")
         self.assertEqual(rounded(Decimal("0.005")), Decimal("0.01"))
 
     def test_each_currency_has_its_own_coins(self) -> None:
         # As paid in cash: Unicode CLDR, supplemental data (by Babel); ISO 4217 for yen and dinars.
         for code, places in {"EUR": 2, "JPY": 0, "IDR": 0, "VND": 0, "KWD": 3, "TND": 3}.items():
             self.assertEqual(places_of(code), places, code)
-        self.assertEqual(money_words(Decimal(12500), "JPY"), "12 500 JPY")
-        self.assertEqual(money_words(Decimal("12.5"), "KWD"), "12.500 KWD")
+        self.assertEqual(say(money_words(Decimal(12500), "JPY")), "12 500 JPY")
+        self.assertEqual(say(money_words(Decimal("12.5"), "KWD")), "12.500 KWD")
         self.assertEqual(rounded(Decimal("1234.5"), "JPY"), Decimal(1235))
         figures = Figures("en_GB", currency="JPY")
         self.assertEqual(figures.money(Decimal(12500)), "JP¥12,500")
         self.assertEqual(Figures("de_DE", currency="KWD").money(Decimal("12.5")), "12,500\xa0KWD")
 
     def test_millions_of_rupiah_are_a_price(self) -> None:
-        self.assertEqual(amount_fault("total", Decimal(25_000_000)), "")
-        self.assertIn("no price", amount_fault("total", Decimal(10) ** 13))
+        self.assertEqual(say(amount_fault("total", Decimal(25_000_000))), "")
+        self.assertIn("no price", say(amount_fault("total", Decimal(10) ** 13)))
         prices = PriceList(
             currency="IDR", rate=Decimal(350_000), fixed={"level": Decimal(4_500_000)}
         )
-        self.assertEqual(price_faults(prices), [])
+        self.assertEqual(say_all(price_faults(prices)), [])
         price = price_of(prices, [Job("level", "Level all", (100.0, 121.0, 150.0))], neck_with())
         self.assertEqual(price.total, Decimal(4_500_000))
 
@@ -150,7 +152,7 @@ class Prices(unittest.TestCase):
     def test_bad_prices_are_a_sentence(self) -> None:
         wrong = PriceList(rate=Decimal("-5"), tax_percent=Decimal("NaN"))
         self.assertEqual(len(price_faults(wrong)), 2)
-        self.assertEqual(price_faults(self.LIST), [])
+        self.assertEqual(say_all(price_faults(self.LIST)), [])
 
 
 class Ticks(unittest.TestCase):

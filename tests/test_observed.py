@@ -1,3 +1,4 @@
+from nuvrek.wording.speech import say
 import unittest
 from collections.abc import Sequence
 
@@ -31,7 +32,7 @@ class Frets(unittest.TestCase):
         found, plan = seen(
             [StandOff(fret=7, lane="bass", moves="moves", gap_mm=0.2), OthersFirm(frets=(1, 2))]
         )
-        self.assertIn("Fret 7 moves under a finger at its bass end", found["loose"].headline)
+        self.assertIn("Fret 7 moves under a finger at its bass end", say(found["loose"].headline))
         self.assertEqual((plan.advice, plan.way("seat").frets), ("seat", (7,)))
         self.assertFalse(plan.way("level").possible)
 
@@ -50,9 +51,9 @@ class Ends(unittest.TestCase):
             Size(what="string-to-end", mm=2.0, fret=1, lane="treble"),
         ]
         found, plan = seen(ends)
-        self.assertIn("treble side by up to 0.30 mm", found["fret-ends"].headline)
-        self.assertIn("Frets 5 and 6", found["fret-ends"].text)
-        self.assertIn("only 2.00 mm", found["fret-ends"].text)
+        self.assertIn("treble side by up to 0.30 mm", say(found["fret-ends"].headline))
+        self.assertIn("Frets 5 and 6", say(found["fret-ends"].text))
+        self.assertIn("only 2.00 mm", say(found["fret-ends"].text))
         self.assertEqual(plan.advice, "ends")
         keys = [step.key for step in plan.way("ends").steps if step.key.startswith("end-")]
         self.assertEqual(keys, ["end-roll", "end-flush", "end-bevel", "end-round"])
@@ -89,5 +90,5 @@ class RodAndWear(unittest.TestCase):
             for fret, mm in ((1, 0.12), (2, 0.06), (3, 0.02))
         ]
         found = seen(worn)[0]["grooves"]
-        self.assertIn("0.12 mm", found.headline)
-        self.assertIn("frets 1 and 2.", found.text)
+        self.assertIn("0.12 mm", say(found.headline))
+        self.assertIn("frets 1 and 2.", say(found.text))

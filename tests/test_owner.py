@@ -1,5 +1,7 @@
 """With the owner: what must be agreed, gates, quotes that stay as given, owners as a list."""
 
+from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say
 import json
 import sqlite3
 import unittest
@@ -128,7 +130,7 @@ class Gates(TempCase):
         session.append(GateLifted(terms=terms, reason="promised by the purser"))
         tick(session, step)
         said = {row.need.term.matter: row.says for row in standings(session.neck_state, ["seat"])}
-        self.assertIn("promised by the purser", said["way"])
+        self.assertIn("promised by the purser", say(said["way"]))
 
     def test_nobody_and_the_house_are_not_asked(self) -> None:
         for owner, asked in (("", True), ("The house", False)):
@@ -189,7 +191,7 @@ class Owners(TempCase):
         self.assertEqual(book.owner("Wim"), Owner(name="Wim"))
         book.close()
         saved = salvage(path, self.folder / "new.db")
-        self.assertEqual(saved.lost, ("What is known of one owner can't be read.",))
+        self.assertEqual(say_all(saved.lost), ("What is known of one owner can't be read.",))
         again = Logbook.make(self.folder / "new.db")
         self.assertEqual(again.owner("Wim"), Owner(name="Wim", telephone="1"))
         again.close()
@@ -204,12 +206,12 @@ class Owners(TempCase):
             ("1.200", "1200"),
             (".5", "0.5"),
         ):
-            self.assertEqual(read_amount(text, "Budget"), Decimal(amount), text)
+            self.assertEqual(say(read_amount(text, "Budget")), Decimal(amount), text)
         self.assertIsNone(read_amount("  ", "Budget"))
         for text in ("dear", "-3", "1e9", "NaN", "1" * 40):
-            self.assertIn("is no price", str(read_amount(text, "Budget")))
-        self.assertIn("needs a name", str(read_owner({}, True)))
-        self.assertIn("no way to reach", str(read_owner({"name": "W", "usually": "drum"}, True)))
+            self.assertIn("is no price", str(say(read_amount(text, "Budget"))))
+        self.assertIn("needs a name", str(say(read_owner({}, True))))
+        self.assertIn("no way to reach", str(say(read_owner({"name": "W", "usually": "drum"}, True))))
         self.assertEqual(read_worth({"budget": "10"}, "EUR").budget, Decimal(10))  # type: ignore[union-attr]
 
 

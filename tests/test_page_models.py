@@ -1,5 +1,6 @@
 """What the pages work out, each by its own model and without a window."""
 
+from nuvrek.wording.speech import say
 from msgspec import structs
 
 from nuvrek.bench.forms.strings import StringRow, pulls, read_strings, row_of, whole
@@ -88,7 +89,7 @@ class Forms(TempCase):
         self.assertLess(high, 57.0)
         fits = {fret: fitting for fret, _, fitting in rocker_fits(NECK, kit)}
         self.assertEqual(set(fits), set(range(2, 22)))
-        self.assertIn("edge", fit_sentence(NECK, kit))
+        self.assertIn("edge", say(fit_sentence(NECK, kit)))
         again = {field.name: field_words(kit, field, Unit.MM) for field in FIELDS}
         self.assertEqual(read_kit(again, Unit.MM, kit)[0], kit)
 
@@ -106,7 +107,7 @@ class Measuring(ModelCase):
         counts = sorted(len(found) for found in repeats.places.values())
         self.assertEqual(counts, [1, 2])
         found = next(found for found in repeats.places.values() if len(found) == 2)
-        self.assertEqual(spread_words(found, Unit.MM), "read here 2 times, 0.20 to 0.24 mm")
+        self.assertEqual(say(spread_words(found, Unit.MM)), "read here 2 times, 0.20 to 0.24 mm")
         bracket = structs.replace(read(0.2), gap_mm=None, slides_mm=0.1, drags_mm=0.2)
         self.assertAlmostEqual(figure_of(bracket) or 0.0, 0.15)
         self.assertIsNone(figure_of(structs.replace(bracket, slides_mm=None)))
@@ -125,7 +126,7 @@ class Measuring(ModelCase):
         dots = dots_of(pad)
         self.assertIn((7, pad.station.lane), dots.rocks)
         self.assertEqual(dots.supports, (6, 8))
-        self.assertIn("55 mm edge fits", side_strip(pad, pad.station).note)
+        self.assertIn("55 mm edge fits", say(side_strip(pad, pad.station).note))
         self.assertEqual([n for n, _ in readings_at(session.neck_state, 8)], [2])
 
     def test_any_reading_struck_and_brought_back(self) -> None:
@@ -203,14 +204,14 @@ class Working(ModelCase):
         assert step is not None
         walk = InkWalk(session)
         first = walk.fret
-        self.assertIn(f"fret {first}", walk.prompt())
+        self.assertIn(f"fret {first}", say(walk.prompt()))
         walk.press("*")
         self.assertEqual({fret for fret, _ in ink_gone(session.neck_state)}, {first})
         self.assertNotEqual(walk.fret, first)
-        self.assertIn("1 of", walk.verdict())
+        self.assertIn("1 of", say(walk.verdict()))
         self.assertAlmostEqual(planned(session.neck_state).sum(), way.off_mm.sum(), delta=0.05)
         solved = self.solved(session)
-        self.assertEqual(strip_for(step, solved, Unit.MM).title, "Still to go")
+        self.assertEqual(say(strip_for(step, solved, Unit.MM).title), "Still to go")
         dots = dots_for(step, session.neck_state, walk)
         self.assertEqual(dots.filed, {fret for fret, _ in left_to_file(session.neck_state)})
         self.assertNotIn(first, {fret for fret, _ in dots.ink})
@@ -238,7 +239,7 @@ class Working(ModelCase):
         session.append(StateChange(state=State(strings="slack", rod_turns=0.25)))
         solved = self.solved(session)
         self.assertEqual(loop.phase(solved), "tune")
-        self.assertIn("0: stay slack", loop_words(loop, solved, Unit.MM).message)  # type: ignore[union-attr]
+        self.assertIn("0: stay slack", say(loop_words(loop, solved, Unit.MM).message))  # type: ignore[union-attr]
         loop.press("0", solved)
         self.assertEqual(loop.phase(solved), "read")
         station = loop.station("bass", solved)
@@ -258,7 +259,7 @@ class Working(ModelCase):
         self.assertEqual(loop.phase(None), "wait")
         stale = self.solved(session)
         self.assertEqual(loop.phase(stale), "turn")
-        self.assertIn("tighter", loop_words(loop, stale, Unit.MM).prompt)  # type: ignore[union-attr]
+        self.assertIn("tighter", say(loop_words(loop, stale, Unit.MM).prompt))  # type: ignore[union-attr]
         loop.press("enter", stale)
         move = session.entries[-1]
         assert isinstance(move, RodMove)

@@ -1,5 +1,6 @@
 """Papers to the owner, read back from their pages."""
 
+from nuvrek.wording.speech import say
 import re
 import unittest
 from decimal import Decimal
@@ -14,9 +15,9 @@ from nuvrek.bench.owner.cost import cost_of, course_ways
 from nuvrek.bench.owner.worth import worth_words
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures, is_locale, known_locale
-from nuvrek.bench.papers.make import laid_out, pdf_of, proposed, unset
-from nuvrek.bench.papers.picture import draw_neck
-from nuvrek.bench.papers.plain import WAYS
+from nuvrek.wording.papers.make import laid_out, pdf_of, proposed, unset
+from nuvrek.wording.papers.picture import draw_neck
+from nuvrek.wording.papers.plain import WAYS
 from nuvrek.bench.settings import Settings, save
 from nuvrek.demo import demo_jobs, demo_owners, demo_prices, demo_shop
 from nuvrek.exchange import jobfile
@@ -269,7 +270,7 @@ class Wording(unittest.TestCase):
             f = Figures(locale, currency="EUR")
             self.assertEqual((f.money(amount), f.day("2026-03-03T10:00:00")), (money, day))
         german = Figures("de_DE", Unit.THOU)
-        self.assertEqual(german.length(0.3302), "0,013 in")
+        self.assertEqual(say(german.length(0.3302)), "0,013 in")
         self.assertEqual(
             german.localised("0.12 mm. Until 2026-03-03."), "0,12 mm. Until 3. März 2026."
         )

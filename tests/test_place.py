@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.speech import say
 import os
 import subprocess
 import sys
@@ -66,7 +67,7 @@ class OnItsScreen(WindowCase):
     def test_what_is_kept_comes_back_and_nonsense_does_not(self) -> None:
         path = self.folder / "settings.json"
         kept = structs.replace(Settings(), window_place=(10, 20, 1100, 700))
-        self.assertEqual(save(path, kept), "")
+        self.assertEqual(say(save(path, kept)), "")
         self.assertEqual(load(path)[0].window_place, (10, 20, 1100, 700))
         path.write_text('{"window_place": "anywhere"}')
         self.assertIsNone(load(path)[0].window_place)

@@ -1,3 +1,5 @@
+from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say
 import unittest
 
 import numpy as np
@@ -73,15 +75,15 @@ class Advice(unittest.TestCase):
     def test_nothing_known_advises_nothing_and_says_what_to_measure(self) -> None:
         plan = plan_of([])
         self.assertEqual(plan.advice, "read")
-        self.assertIn("not known", plan.reasons[0])
-        self.assertIn("take a string gap", plan.way("rod").why_not[0])
+        self.assertIn("not known", say(plan.reasons[0]))
+        self.assertIn("take a string gap", say(plan.way("rod").why_not[0]))
 
     def test_no_note_is_said_to_have_room_before_the_tops_are_read(self) -> None:
         # Heights and relief as wanted, nobody complains, four readings: nothing is called fine.
         truth, bench = simulated_neck(7, 24, 648.0)
         plan = plan_of(list(measure_basic_round(bench)[:5]), truth.neck)
         self.assertEqual(plan.advice, "read")
-        self.assertIn("which frets rock", plan.course[0].why)
+        self.assertIn("which frets rock", say(plan.course[0].why))
 
     def test_a_rock_that_was_not_measured_is_filed_by_its_mark(self) -> None:
         marked = Rock(lane="middle", fret=9, says="rocks")
@@ -94,7 +96,7 @@ class Advice(unittest.TestCase):
     def test_seat_before_filing(self) -> None:
         plan = plan_of([*gaps(0.15), *rocks((11,), 0.14, ("treble",)), *crowns(1.2)])
         self.assertFalse(plan.way("spot-level").possible)
-        self.assertIn("Seat fret 11 first", plan.way("level").why_not[-1])
+        self.assertIn("Seat fret 11 first", say(plan.way("level").why_not[-1]))
 
     def test_too_little_metal_names_the_frets_and_is_not_advised(self) -> None:
         plan = plan_of(
@@ -102,15 +104,15 @@ class Advice(unittest.TestCase):
             neck_with(wire_height_mm=0.85),
         )
         self.assertFalse(plan.way("level").possible)
-        self.assertIn("lacks", plan.way("level").why_not[0])
+        self.assertIn("lacks", say(plan.way("level").why_not[0]))
         self.assertNotEqual(plan.advice, "level")
 
     def test_no_rod(self) -> None:
         low = neck_with(rod="none", wire_height_mm=0.9)
         plan = plan_of([*gaps(0.45), *rocks(()), *crowns(0.9)], low)
         self.assertEqual(plan.advice, "refret-true")
-        self.assertIn("tends to return", plan.way("heat").gist)
-        self.assertEqual(plan.way("rod").why_not, ("This neck has no rod.",))
+        self.assertIn("tends to return", say(plan.way("heat").gist))
+        self.assertEqual(say_all(plan.way("rod").why_not), ("This neck has no rod.",))
         tall = neck_with(rod="none", wire_height_mm=1.4)
         self.assertEqual(plan_of([*gaps(0.30), *rocks(()), *crowns(1.4)], tall).advice, "level")
 
@@ -197,11 +199,11 @@ class Steps(unittest.TestCase):
         }
         steps = {step.key: step for step in plan.way("spot-level").steps}
         for key, words in wanted.items():
-            self.assertIn(words, steps[key].cautions)
+            self.assertIn(say(words), say_all(steps[key].cautions))
         sprung = plan_of([*gaps(0.15), *rocks((11,), 0.14, ("treble",)), *crowns(1.2)])
         seat = next(s for s in sprung.way("seat").steps if s.action == "seat")
-        self.assertEqual(seat.cautions, (cautions.PRESS, cautions.GLUE))
-        self.assertIn("licensed practice", cautions.FIRST)
+        self.assertEqual(say_all(seat.cautions), (cautions.PRESS, cautions.GLUE))
+        self.assertIn("licensed practice", say(cautions.FIRST))
 
     def test_keys_are_unique_and_seating_asks_for_the_rocker_again(self) -> None:
         for way in plan_of([*gaps(0.45), *rocks((11,), 0.14, ("bass",)), *crowns(1.2)]).ways:
@@ -273,11 +275,11 @@ class TheJob(TempCase):
         self.assertEqual((notes.kept, notes.result), (None, "not measured"))
         self.assertEqual([row.kept for row in rows.values()], [True] * 6)
         # The frets are level now: the low string rings clean no higher than promised.
-        self.assertIn("mm ± ", rows["Clean from, bass side"].result)
+        self.assertIn("mm ± ", say(rows["Clean from, bass side"].result))
         self.session.append(Rock(lane="bass", fret=5, says="rocks", gap_mm=0.08))
         broken = {
             row.matter: row
             for row in compare(compute(self.session.neck_state)[0], Unit.MM, Unit.MM)
         }
         self.assertFalse(broken["Rocker"].kept)
-        self.assertIn("5", broken["Rocker"].result)
+        self.assertIn("5", say(broken["Rocker"].result))

@@ -1,5 +1,7 @@
 """Made-up necks by a word: their truth, the advice playing them, what is kept of practice."""
 
+from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say
 import json
 import unittest
 
@@ -176,7 +178,7 @@ class Scores(unittest.TestCase):
         self.assertEqual((set(scores), len(set(words))), (set(words), hall.HUNDRED))
         clean = sum(one.clean == one.notes or one.told for one in scores.values())
         self.assertGreaterEqual(clean, 85)
-        self.assertEqual(hall.beside("zuzuzu", ()), ())
+        self.assertEqual(say_all(hall.beside("zuzuzu", ())), ())
         mine = [Result(exercise=f"neck:{words[0]}", at="", points=50, notes=(9, 9))]
         self.assertIn("clean 1 by you", " ".join(hall.beside(words[0], mine)))
         self.assertEqual(hall.next_of_hundred(mine), f"neck:{words[1]}")
@@ -197,17 +199,17 @@ class WhatIsKept(TempCase):
         found = again.on_bench()
         assert found is not None
         self.assertEqual((found[0].exercise, found[1]), ("neck:kilomu", deeds))
-        self.assertIn("torn", again.trouble)
+        self.assertIn("torn", say(again.trouble))
 
     def test_damaged_results_are_set_aside_and_said(self) -> None:
         (self.folder / "results.json").write_bytes(b"\xff[")
         kept = Kept(self.folder)
         self.assertEqual(kept.results, ())
-        self.assertIn("set aside", kept.trouble)
+        self.assertIn("set aside", say(kept.trouble))
         self.assertTrue((self.folder / "results.damaged").exists())
         nowhere = Kept(self.folder / "results.damaged" / "no-folder")
         nowhere.add(Result(exercise="x", at="", points=1))
-        self.assertIn("can't be kept", nowhere.trouble)
+        self.assertIn("can't be kept", say(nowhere.trouble))
 
     def test_the_desk_replays_to_where_it_was(self) -> None:
         desk = Desk(lambda: plain_neck(5), 5)

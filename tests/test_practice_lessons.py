@@ -1,5 +1,6 @@
 """Every lesson can be solved by what is felt, its trap costs what it says; every form judges."""
 
+from nuvrek.wording.speech import say_all
 import unittest
 
 import numpy as np
@@ -19,12 +20,12 @@ class Lessons(unittest.TestCase):
     def solved_and_trapped(self, lesson: Lesson) -> None:
         well, trap = lesson.desk(), lesson.desk()
         lesson.well(well)
-        self.assertEqual(lesson.missed(well), (), "gone through well it is solved")
+        self.assertEqual(say_all(lesson.missed(well)), (), "gone through well it is solved")
         lesson.trap(trap)
         good, bad = (account(desk, later=lesson.later) for desk in (well, trap))
         for cost in lesson.costs:
             self.assertTrue(cost.paid(bad, good), f"{cost.words} {bad} against {good}")
-        self.assertNotEqual(lesson.missed(trap), (), "the trap leaves it unsolved")
+        self.assertNotEqual(say_all(lesson.missed(trap)), (), "the trap leaves it unsolved")
 
     def test_each_says_what_is_at_stake_in_two_sentences(self) -> None:
         self.assertEqual(len({lesson.key for lesson in LESSONS}), len(LESSONS))

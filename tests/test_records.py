@@ -2,6 +2,7 @@
 the window.
 """
 
+from nuvrek.wording.speech import say
 import contextlib
 import io
 import json
@@ -13,7 +14,7 @@ from pathlib import Path
 from typing import Any, get_args
 from unittest import mock
 
-from nuvrek import words
+from nuvrek.wording import speech as words
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.pages.promise_and_result import compare
 from nuvrek.bench.settings import Settings
@@ -166,7 +167,7 @@ class Said(unittest.TestCase):
         solved = compute(neck_state([chosen, bare, swept]))[0]
         rocker = next(row for row in compare(solved, Unit.MM, Unit.MM) if row.matter == "Rocker")
         self.assertIsNone(rocker.kept)
-        self.assertIn("not measured", rocker.result)
+        self.assertIn("not measured", say(rocker.result))
 
     def test_words_for_one_and_for_many(self) -> None:
         self.assertEqual(words.count(1, "place", "places"), "1 place")

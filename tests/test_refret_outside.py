@@ -1,5 +1,6 @@
 """A refret outside the window: the command line, the table of wire, the prints at true scale."""
 
+from nuvrek.wording.speech import say
 import json
 import unittest
 
@@ -79,7 +80,7 @@ class Table(unittest.TestCase):
         ):
             with self.assertRaises(JobFaults) as caught:
                 read_shelf(text)
-            self.assertIn(said, caught.exception.faults[0])
+            self.assertIn(said, say(caught.exception.faults[0]))
 
 
 class OnTheCommandLine(CliCase):

@@ -1,5 +1,6 @@
 """Rod work and the string list in the real window."""
 
+from nuvrek.wording.speech import say
 from typing import Any
 
 from PyQt6.QtCore import Qt
@@ -219,7 +220,7 @@ class StringsWindow(WindowCase):
         ):
             found, faults = read_strings((row,))
             self.assertIsNone(found)
-            self.assertIn(words, faults[0])
+            self.assertIn(words, say(faults[0]))
 
     def test_gauges_in_any_unit(self) -> None:
         rows = [StringRow("E4", text) for text in ("10", ".010", "0.254mm", "0.25")]

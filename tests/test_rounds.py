@@ -1,3 +1,5 @@
+from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say
 import unittest
 
 import msgspec
@@ -34,7 +36,7 @@ class Rounds(unittest.TestCase):
                 self.assertEqual(len(keys), len(set(keys)), name)
                 entries = measure_round(Bench(truth, rng(2)), name)
                 for number, entry in enumerate(entries, 1):
-                    self.assertEqual(entry_faults(entry, neck, number), [], (name, entry))
+                    self.assertEqual(say_all(entry_faults(entry, neck, number)), [], (name, entry))
                 now = neck_state(entries, neck)
                 self.assertEqual(resume_at(stations, now), len(stations), name)
 
@@ -135,7 +137,7 @@ class Passing(KeypadCase):
             if keypad.station is None:
                 break
             self.press(keypad, *keys.get(keypad.station.kind, ("enter",)))
-        self.assertEqual(view_of(keypad).prompt, "Round done.")
+        self.assertEqual(say(view_of(keypad).prompt), "Round done.")
         self.assertEqual(self.session.neck_state.state.strings, "slack")
         self.assertEqual(view_of(keypad).done, view_of(keypad).total)
 
@@ -148,12 +150,12 @@ class BackBow(KeypadCase):
             self.press(keypad, "0", "enter")
         asked = []
         for _ in range(2):
-            self.assertIn("Does it rock?", view_of(keypad).prompt)
+            self.assertIn("Does it rock?", say(view_of(keypad).prompt))
             self.press(keypad, "7*")
             asked.append(view_of(keypad).prompt)
             # Light at both ends of the neck, and past the joint.
             self.press(keypad, ".15", "enter", ".1", "enter", ".2", "enter")
-        self.assertIn("Gap over 1?", asked[0])
+        self.assertIn("Gap over 1?", say(asked[0]))
         lies = [t.reading for t in self.session.neck_state.taken if isinstance(t.reading, EdgeLie)]
         self.assertEqual([(lie.lane, lie.fret) for lie in lies], [("bass", 7), ("treble", 7)])
         found = find(map_neck(self.session.neck_state))
@@ -163,14 +165,14 @@ class BackBow(KeypadCase):
         keypad = self.start(name="basic")
         self.press(keypad, "1.75", "enter", "1.5", "enter", "0", "enter", "0", "enter")
         self.press(keypad, "+", "+")
-        self.assertIn("Slacken", view_of(keypad).prompt)
+        self.assertIn("Slacken", say(view_of(keypad).prompt))
         relief = map_neck(self.session.neck_state).relief_at("bass", "pitch")
         self.assertLess(abs(relief.mm), 0.05)
 
     def test_light_between_the_supports_asks_for_no_crest(self) -> None:
         keypad = self.start(name="basic")
         self.press(keypad, "1.75", "enter", "1.5", "enter", ".2", "enter", ".2", "enter")
-        self.assertIn("Slacken", view_of(keypad).prompt)
+        self.assertIn("Slacken", say(view_of(keypad).prompt))
 
 
 class TakingAgain(KeypadCase):
@@ -181,7 +183,7 @@ class TakingAgain(KeypadCase):
         for number in (2, 3):
             keypad.retake(number)
             self.press(keypad, "1.6", "enter")
-            self.assertEqual(view_of(keypad).prompt, before)
+            self.assertEqual(say(view_of(keypad).prompt), say(before))
         self.assertEqual([one.number for one in self.session.neck_state.taken], [4, 6])
 
     def test_a_dial_reading_is_taken_again_within_its_run(self) -> None:
@@ -194,7 +196,7 @@ class TakingAgain(KeypadCase):
         again = self.session.neck_state.taken[-1].reading
         self.assertEqual((again.run, again.fret, again.reading_mm), (run, 1, 0.2))  # type: ignore[union-attr]
         self.assertLessEqual(keypad.cursor, NECK.frets)
-        self.assertIn("Middle", view_of(keypad).prompt)
+        self.assertIn("Middle", say(view_of(keypad).prompt))
 
     def test_a_run_may_go_towards_the_nut(self) -> None:
         keypad = self.start(name="indicator")
@@ -246,8 +248,8 @@ class Schools(unittest.TestCase):
         self.assertAlmostEqual(dial or 0, 0.00454, places=5)
         self.assertIsNone(kit.error_of(Rock(lane="bass", fret=5, says="still")))
         self.assertEqual(Kit().error_of(CrownHeight(lane="bass", fret=1, height_mm=1.0)), None)
-        self.assertIn("No leaf", Kit(leaves_mm=(0.1, 0.25)).leaf_words(0.3))
-        self.assertEqual(Kit(leaves_mm=(0.1, 0.25)).leaf_words(0.35), "")
+        self.assertIn("No leaf", say(Kit(leaves_mm=(0.1, 0.25)).leaf_words(0.3)))
+        self.assertEqual(say(Kit(leaves_mm=(0.1, 0.25)).leaf_words(0.35)), "")
 
 
 class RockerSpans(unittest.TestCase):
@@ -262,10 +264,10 @@ class RockerSpans(unittest.TestCase):
 
     def test_owned_edges_are_held_against_the_span(self) -> None:
         # Around fret 5 of 648 mm: 56.12 to 81.83 mm, see above.
-        self.assertEqual(edge_words(NECK, 5), "edge 57 to 81 mm long")
-        self.assertEqual(edge_words(NECK, 5, (40, 60, 90)), "your 60 mm edge fits")
-        self.assertEqual(edge_words(NECK, 5, (80, 60)), "your 60 and 80 mm edges fit")
-        self.assertIn("none of your edges fits", edge_words(NECK, 5, (40, 90)))
+        self.assertEqual(say(edge_words(NECK, 5)), "edge 57 to 81 mm long")
+        self.assertEqual(say(edge_words(NECK, 5, (40, 60, 90))), "your 60 mm edge fits")
+        self.assertEqual(say(edge_words(NECK, 5, (80, 60))), "your 60 and 80 mm edges fit")
+        self.assertIn("none of your edges fits", say(edge_words(NECK, 5, (40, 90))))
 
     def test_an_edge_within_the_span_reaches_three_frets_and_no_fourth(self) -> None:
         x = fret_line_mm(NECK.scale_mm, NECK.frets)

@@ -1,3 +1,4 @@
+from nuvrek.wording.speech import say
 import unittest
 
 import numpy as np
@@ -90,7 +91,7 @@ class Visits(unittest.TestCase):
         self.assertTrue(any("of relief per percent" in head for head in heads), heads)
         dry = followed(("2025-07-01", 68.0, 0.2), ("2026-02-01", 30.0, 0.15))
         told = find_seasons(Looking(map_neck(neck_state(dry, made)), Unit.MM))
-        self.assertIn("narrower", told[0].headline)
+        self.assertIn("narrower", say(told[0].headline))
 
     def test_width_by_hand(self) -> None:
         # Wood Handbook, chapter 13 (values from memory): hard maple 0.00165 radial, 0.00353

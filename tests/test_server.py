@@ -1,5 +1,7 @@
 """The same logbook in a file and on a server of several benches."""
 
+from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say
 import os
 import random
 import string
@@ -65,7 +67,7 @@ class BothCase(TempCase):
         self.assertEqual(other.row(second).neck.title, "the other: 100 % ?")
         self.assertEqual([n for n, _ in other.heads()], [first, second])
         self.assertEqual(other.heads(1), other.heads()[:1])
-        self.assertEqual(other.wrong_marks(), [])
+        self.assertEqual(say_all(other.wrong_marks()), [])
         self.assertEqual(other.numbers(), [first, second])
         self.assertEqual(len({book.uid(first), book.uid(second)}), 2)
         with self.assertRaisesRegex(LogbookError, "no neck"):
@@ -128,7 +130,7 @@ class BothCase(TempCase):
         with book.rewriting() as db:
             db.execute("UPDATE entry SET body = ? WHERE neck = ? AND number = 1", ("{", number))
         journal = book.journal(number)
-        self.assertIn("Entry 1 can't be read", journal.damage[0])
+        self.assertIn("Entry 1 can't be read", say(journal.damage[0]))
         self.assertEqual(journal.entries[1], CROWN)
 
 
@@ -253,7 +255,7 @@ class OnAServer(ServerCase, BothCase):
         copy = make_copy(book, now)
         book.append(book.stand(first), CROWN)
         later = book.start(neck_with(title="later"), TIME)
-        self.assertIn("as it was", restore_neck(book, copy, book.stand(first)))
+        self.assertIn("as it was", say(restore_neck(book, copy, book.stand(first))))
         self.assertEqual(book.entries(first), [CROWN])
         before = restore_all(book, copy, now)
         self.assertEqual([row.id for row in book.necks()], [first])
@@ -323,7 +325,7 @@ class AtTwoBenches(ServerCase):
         self.assertEqual(self.copy.entries(self.number), there)
         self.assertEqual(self.other.entries(self.number), there)
         self.assertEqual((self.copy.counts(), self.other.counts()), ((0, 0), (0, 0)))
-        self.assertEqual(self.copy.wrong_marks() + self.direct().wrong_marks(), [])
+        self.assertEqual(say_all(self.copy.wrong_marks() + self.direct().wrong_marks()), [])
 
     def test_both_write_into_one_neck_and_mean_what_they_meant(self) -> None:
         for book, word in ((self.copy, "a"), (self.other, "b")):

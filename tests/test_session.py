@@ -1,5 +1,6 @@
 """What is written, and what is refused: acts, identities, damage. No window."""
 
+from nuvrek.wording.speech import say
 import json
 import sqlite3
 
@@ -91,7 +92,7 @@ class WhatIsRefused(SessionCase):
         }
         with self.assertRaises(JobFaults) as caught:
             parse(json.dumps(job).encode())
-        self.assertIn("joint fret is 30", caught.exception.faults[0])
+        self.assertIn("joint fret is 30", say(caught.exception.faults[0]))
 
 
 class InOneGo(SessionCase):
@@ -126,12 +127,12 @@ class InOneGo(SessionCase):
         self.session.append(RodMove(turns=0.25))
         self.session.page = "Measure"
         words = undo_words(self.session.undo(), Unit.MM, Unit.MM)
-        self.assertIn("Struck out: crown of fret 3", words)
-        self.assertIn("Work's (rod 1/4 turn tighter); it stays", words)
+        self.assertIn("Struck out: crown of fret 3", say(words))
+        self.assertIn("Work's (rod 1/4 turn tighter); it stays", say(words))
         self.assertEqual(len(self.session.neck_state.rod_moves), 1)
         words = undo_words(self.session.undo(), Unit.MM, Unit.MM)
-        self.assertIn("Nothing to take back here", words)
-        self.assertIn("undo it there", words)
+        self.assertIn("Nothing to take back here", say(words))
+        self.assertIn("undo it there", say(words))
 
     def test_backspace_at_the_keypad_leaves_what_work_wrote(self) -> None:
         keypad = Keypad(self.session, "basic", lambda _field: Unit.MM)
@@ -140,7 +141,7 @@ class InOneGo(SessionCase):
         self.session.page = "Work"
         tick(self.session, Step("heat", "Heat", "", 1, "heat"))
         self.session.page = "Measure"
-        self.assertIn("Backspace strikes: string over 12, bass side 1.75 mm", keypad.back_words())
+        self.assertIn("Backspace strikes: string over 12, bass side 1.75 mm", say(keypad.back_words()))
         for _ in range(4):
             keypad.press("back")
         self.assertEqual(self.session.neck_state.taken, ())
@@ -178,7 +179,7 @@ class Damage(SessionCase):
         self.spoil("UPDATE entry SET body = ? WHERE number = 2", b"\xff\xfe")
         cards = Shelf(self.book).cards()
         self.assertEqual([card.row.id for card in cards], [self.session.neck_id, second])
-        self.assertIn("Entry 2 can't be read", cards[0].sentence)
+        self.assertIn("Entry 2 can't be read", say(cards[0].sentence))
         self.assertEqual((cards[1].neck.title, cards[1].damage), ("The whole one", ""))
         opened = self.open(self.session.neck_id)
         self.assertEqual([one.number for one in opened.neck_state.taken], [1])
@@ -193,21 +194,21 @@ class Damage(SessionCase):
             'UPDATE neck SET described = replace(described, \'"frets":22\', \'"frets":"x"\')'
         )
         card = Shelf(self.book).cards()[0]
-        self.assertIn("description can't be read whole", card.sentence)
+        self.assertIn("description can't be read whole", say(card.sentence))
         self.assertEqual(card.neck.scale_mm, NECK.scale_mm)
-        self.assertIn("missing", self.open(self.session.neck_id).damage[0])
+        self.assertIn("missing", say(self.open(self.session.neck_id).damage[0]))
 
     def test_a_journal_is_read_again_only_when_it_has_grown(self) -> None:
         shelf = Shelf(self.book)
         first = shelf.cards()[0]
         self.assertIs(shelf.cards()[0], first)
         self.session.append(CROWN)
-        self.assertIn("1 reading taken", shelf.cards()[0].standing)
+        self.assertIn("1 reading taken", say(shelf.cards()[0].standing))
 
     def test_settings_that_can_not_be_read_are_set_aside(self) -> None:
         path = self.folder / "settings.json"
         kept = Settings(inch=True, text_percent=125)
-        self.assertEqual(save(path, kept), "")
+        self.assertEqual(say(save(path, kept)), "")
         self.assertEqual(load(path), (kept, ""))
         for spoilt in (b"{", b"\xff", b"[" * 5000, b'{"text_percent": 9}'):
             path.write_bytes(spoilt)
@@ -220,6 +221,6 @@ class Damage(SessionCase):
     def test_settings_that_could_not_be_read_back_are_not_written(self) -> None:
         path = self.folder / "settings.json"
         save(path, Settings(inch=True))
-        self.assertIn("can't be kept", save(path, Settings(text_percent=9)))
+        self.assertIn("can't be kept", say(save(path, Settings(text_percent=9))))
         self.assertTrue(load(path).settings.inch)
-        self.assertIn("could not be kept", save(self.path / "no-folder" / "s.json", Settings()))
+        self.assertIn("could not be kept", say(save(self.path / "no-folder" / "s.json", Settings())))

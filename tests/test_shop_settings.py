@@ -1,5 +1,6 @@
 """What the shop has set is data of the shop, in the logbook; two windows lose nothing of it."""
 
+from nuvrek.wording.speech import say
 import json
 import unittest
 from contextlib import closing
@@ -87,12 +88,12 @@ class InTheLogbook(TempCase):
             path.write_text(json.dumps({"prices": {"rate": amount}, "dark": True}))
             loaded = load(path)
             self.assertEqual(loaded.settings.prices, PriceList(), amount)
-            self.assertIn("set aside", loaded.trouble)
+            self.assertIn("set aside", say(loaded.trouble))
             with self.book.setting_shop() as shop:
                 shop.set("prices", json.dumps({"rate": amount}).encode(), TIME)
             read = with_shop(Settings(dark=True), self.book.shop())
             self.assertEqual(read.settings, Settings(dark=True))
-            self.assertIn("prices can't be read", read.trouble)
+            self.assertIn("prices can't be read", say(read.trouble))
 
     def test_what_an_older_program_kept_moves_in_once(self) -> None:
         number = self.book.start(NECK, TIME)

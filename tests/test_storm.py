@@ -2,6 +2,8 @@
 back: what was told as written is there in the end, once.
 """
 
+from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say
 import os
 import random
 import signal
@@ -115,7 +117,7 @@ class Storm(ServerCase):
                     line.go()
         with closing(ServerLogbook(self.address)) as book:
             entries = book.entries(self.number)
-            self.assertEqual(book.wrong_marks(), [])
+            self.assertEqual(say_all(book.wrong_marks()), [])
         said = Counter(one.text for one in entries if isinstance(one, Note))
         self.assertEqual([one.why for copy in copies for one in copy.waiting()], [])
         self.assertGreater(len(told), KILLS)
@@ -123,7 +125,7 @@ class Storm(ServerCase):
         self.assertEqual(set(said.values()), {1})
         for copy in copies:
             self.assertEqual((copy.counts(), copy.entries(self.number)), ((0, 0), entries))
-            self.assertEqual(copy.check(), "")
+            self.assertEqual(say(copy.check()), "")
 
 
 class Killed(TempCase):
@@ -182,7 +184,7 @@ class Killed(TempCase):
             with closing(Logbook(path)) as one, closing(Logbook(done)) as other:
                 found, whole = self.state(one), self.state(other)
                 self.assertIn(found, (before, whole), which)
-                self.assertEqual(one.check(), "")
+                self.assertEqual(say(one.check()), "")
                 seen[which, found == whole] += 1
         self.assertEqual({which for which, _ in seen}, set(range(len(changes))))
 

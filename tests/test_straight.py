@@ -2,6 +2,8 @@
 course is a way that can be gone or waits, every page opens, every paper is made.
 """
 
+from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say
 import os
 import unittest
 from collections.abc import Iterator
@@ -12,8 +14,8 @@ from msgspec import structs
 
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures
-from nuvrek.bench.papers.make import laid_out, pdf_of, proposed
-from nuvrek.bench.papers.quote import NoPrice
+from nuvrek.wording.papers.make import laid_out, pdf_of, proposed
+from nuvrek.wording.papers.quote import NoPrice
 from nuvrek.bench.solved import Solved
 from nuvrek.demo import demo_owners, demo_prices, demo_shop
 from nuvrek.estimate.findings.find import find
@@ -99,7 +101,7 @@ def wrong_legs(plan: Plan) -> list[str]:
         if leg.way not in ways:
             found.append(f"{leg.way} is no way")
         elif ways[leg.way].status not in ("possible", "waits") and not new_tops:
-            found.append(f"{leg.way} is {ways[leg.way].status}: {ways[leg.way].why_not}")
+            found.append(f'{leg.way} is {ways[leg.way].status}: {say_all(ways[leg.way].why_not)}')
     return found
 
 
@@ -125,7 +127,7 @@ class EveryLeg(unittest.TestCase):
             # No bow is claimed that nobody read.
             heads = [one.headline for one in done.findings]
             said += heads
-            self.assertIn("edge", plan.way("read").gist)
+            self.assertIn("edge", say(plan.way("read").gist))
         self.assertGreater(asked, 4)
         self.assertFalse([head for head in said if head.startswith("Back bow")], said)
 
@@ -139,7 +141,7 @@ class EveryLeg(unittest.TestCase):
             [one.headline for one in find(map_neck(fold(NECK, entries)))]
             for entries in (dark, [*dark, *edge])
         )
-        self.assertIn("No light under the strings: straight, or bowed back", blind)
+        self.assertIn("No light under the strings: straight, or bowed back", say_all(blind))
         self.assertIn("less than wanted", " ".join(seen))
 
 

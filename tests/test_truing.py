@@ -1,5 +1,6 @@
 """The truing of a board against a reference solver, a separate count, and the plain procedure."""
 
+from nuvrek.wording.speech import say_all
 import unittest
 from dataclasses import replace
 
@@ -159,7 +160,7 @@ class Refusals(unittest.TestCase):
         found = true_board(b, replace(to, corners=None))
         self.assertFalse(found.possible)
         self.assertTrue(all(1 <= fret <= 20 and mm > 0 for fret, _, mm in found.too_thin))
-        self.assertIn("agree on a thinner board", what_would_do(found, corners_stay=False))
+        self.assertIn("agree on a thinner board", say_all(what_would_do(found, corners_stay=False)))
 
     def test_a_radius_the_board_is_too_wide_for(self) -> None:
         with self.assertRaisesRegex(ValueError, "too wide"):

@@ -1,3 +1,4 @@
+from nuvrek.wording.speech import say
 import math
 import unittest
 
@@ -84,16 +85,16 @@ class BenchShorthand(unittest.TestCase):
             self.assertTrue(str(caught.exception).endswith("."))
 
     def test_shown_in_either_unit(self) -> None:
-        self.assertEqual(format_length(0.3048, Unit.THOU), "12 thou")
-        self.assertEqual(format_length(0.3048, Unit.MM), "0.30 mm")
-        self.assertEqual(format_length(5.5 / 64 * 25.4, Unit.SIXTYFOURTH), "5.5/64 in")
-        self.assertEqual(format_number(-0.0001, Unit.MM), "0.00")
-        self.assertEqual(format_number(0.05, Unit.MM, sign=True), "+0.05")
+        self.assertEqual(say(format_length(0.3048, Unit.THOU)), "12 thou")
+        self.assertEqual(say(format_length(0.3048, Unit.MM)), "0.30 mm")
+        self.assertEqual(say(format_length(5.5 / 64 * 25.4, Unit.SIXTYFOURTH)), "5.5/64 in")
+        self.assertEqual(say(format_number(-0.0001, Unit.MM)), "0.00")
+        self.assertEqual(say(format_number(0.05, Unit.MM, sign=True)), "+0.05")
 
     def test_unlikely_values_offer_a_meaning(self) -> None:
         twelve = likely_meaning("12", parse_length("12", Unit.MM), 0.0, 1.2)
         assert twelve is not None
-        self.assertEqual(twelve.words, "12 thou is 0.30 mm")
+        self.assertEqual(say(twelve.words), "12 thou is 0.30 mm")
         three_hundred = likely_meaning("300", parse_length("300", Unit.MM), 0.0, 1.2)
         assert three_hundred is not None
         self.assertAlmostEqual(three_hundred.length.mm, 0.3)

@@ -2,6 +2,7 @@
 are what their bytes say, impossible figures get a sentence, and nothing arrives in another neck.
 """
 
+from nuvrek.wording.speech import say
 import struct
 import zlib
 from pathlib import Path
@@ -230,7 +231,7 @@ class AtTheWindow(WindowCase):
         spoilt = Logbook.make(path)
         spoilt._db.execute("UPDATE entry SET body = '{' WHERE neck = 2 AND number = 3")
         spoilt.close()
-        self.assertIn("Neck 2", inspect(path).wrong[0])
+        self.assertIn("Neck 2", say(inspect(path).wrong[0]))
         window.stage.check_all()
         self.assertIn("damaged. Neck 2", window.bar.message.text())
 

@@ -1,5 +1,6 @@
 """What crowns lose a year, by hand, and that one neck has one wear and one life everywhere."""
 
+from nuvrek.wording.speech import say
 import unittest
 from typing import Any
 
@@ -83,7 +84,7 @@ class OneLife(unittest.TestCase):
         self.assertTrue(made.wear.own)
         assert price.years is not None
         self.assertAlmostEqual(here.years, price.years, places=6)
-        self.assertIn(f"about {here.years:.0f} years", made.gist)
+        self.assertIn(f"about {here.years:.0f} years", say(made.gist))
 
     def test_the_nut_follows_the_wood_taken_there(self) -> None:
         """Top of fret 1 by hand: new crown less old less wood off."""

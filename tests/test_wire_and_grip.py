@@ -1,5 +1,7 @@
 """Wire: its choice, its cutting, its slots; and tangs that bend a neck back."""
 
+from nuvrek.wording.speech import say_all
+from nuvrek.wording.speech import say
 import itertools
 import unittest
 from typing import Any
@@ -100,8 +102,8 @@ class Slots(unittest.TestCase):
         with self.assertRaisesRegex(ValueError, "slot 3 is 1.20 mm wide"):
             slot_for(3, MEDIUM, 1.2, 2.0)
         no_tang = Wire(name="odd", crown_mm=1.2, width_mm=2.4, tang_mm=0.0)
-        self.assertIn("without a tang", wire_faults(no_tang)[0])
-        self.assertEqual(wire_faults(MEDIUM), [])
+        self.assertIn("without a tang", say(wire_faults(no_tang)[0]))
+        self.assertEqual(say_all(wire_faults(MEDIUM)), [])
 
 
 class Board(unittest.TestCase):
@@ -111,14 +113,14 @@ class Board(unittest.TestCase):
             ("board-thickness", 5, 2.0, "sawn into the neck"),
         )
         read = [Size(what=what, fret=fret, mm=mm) for what, fret, mm, _ in sizes]  # type: ignore[arg-type]
-        self.assertIn("sawn into the neck", board_read(neck_state(read)).faults[0])
+        self.assertIn("sawn into the neck", say(board_read(neck_state(read)).faults[0]))
         radius = [
             Size(what="radius", fret=f, mm=mm) for f, mm in ((1, 305.0), (8, 184.0), (20, 305.0))
         ]
-        self.assertIn("no board is cut so", board_read(neck_state(radius)).faults[0])
+        self.assertIn("no board is cut so", say(board_read(neck_state(radius)).faults[0]))
         compound = [Size(what="radius", fret=f, mm=mm) for f, mm in ((1, 254.0), (20, 406.0))]
         made = board_read(neck_state(compound))
-        self.assertEqual(made.faults, ())
+        self.assertEqual(say_all(made.faults), ())
         self.assertTrue(254.0 < (made.radius_mm[9] or 0.0) < 406.0)
 
     def test_cauls_of_a_compound_board(self) -> None:

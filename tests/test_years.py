@@ -1,5 +1,6 @@
 """A neck through the years, and how the shop's promises held."""
 
+from nuvrek.wording.speech import say
 import math
 import random
 import unittest
@@ -65,8 +66,8 @@ class Years(unittest.TestCase):
         thinnest = [v.thinnest_mm for v in found if v.thinnest_mm is not None]
         self.assertEqual(thinnest, sorted(thinnest, reverse=True))
         said = told(found, made.neck, wear, Unit.MM)
-        self.assertIn("mm in dry air (35 %)", said)
-        self.assertIn("by its own crowns", said)
+        self.assertIn("mm in dry air (35 %)", say(said))
+        self.assertIn("by its own crowns", say(said))
 
     def test_days_are_those_with_readings_that_count(self) -> None:
         gap = StringGap(lane="bass", fret=7, low_support=1, high_support=14, gap_mm=0.2)

@@ -11,7 +11,7 @@ from nuvrek.desktop.stages.base import Stage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.logbook.stand import Stand
 from nuvrek.readings.shop.entries import SeasonLook
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 
 class HistoryStage(Stage):
@@ -81,7 +81,7 @@ class HistoryStage(Stage):
         )
         self.bar.show_words(
             head if self.visits else tr("History"),
-            message=self.told or ("" if self.visits else waiting),
+            message=say(self.told) or ("" if self.visits else waiting),
             right_title=tr("keys"),
             right=(
                 tr("left, right: the later visit"),

@@ -170,7 +170,7 @@ def known_finding(finding: Finding, taken: Iterable[Taken], unit: Unit, heights:
     sure = tr(" {percent} % sure.", percent=percent) if finding.sure < 1.0 else ""
     return Known(
         title=say(finding.headline),
-        rule=rule.format(size=format_length(size, unit)),
+        rule=rule.format(size=say(format_length(size, unit))),
         reckoned=f"{reckoned}{sure}",
         by=tuple(readings[n] for n in finding.speaks_for if n in readings),
         against=tuple(readings[n] for n in finding.speaks_against if n in readings),
