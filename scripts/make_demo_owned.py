@@ -7,7 +7,6 @@ from decimal import Decimal
 from make_demo_refret import Driver, strings
 
 from nuvrek.bench.owner.draft import OwnerDraft
-from nuvrek.wording.papers.make import proposed
 from nuvrek.bench.settings import Settings
 from nuvrek.demo import demo_owners, demo_prices, demo_shop
 from nuvrek.exchange.jobfile import Job
@@ -17,6 +16,7 @@ from nuvrek.planning.money.pace import pace_of
 from nuvrek.readings.entries import Agreed, OthersFirm, OthersStill, Size
 from nuvrek.readings.owner.entries import Arrived, Worth
 from nuvrek.simulator.truth import Condition
+from nuvrek.wording.papers.make import proposed
 
 ORLA, ISAK = "Orla Finsterwick", "Ísak Þórlund-Ördög"
 _SIX = strings(

@@ -2,7 +2,6 @@
 silent elsewhere.
 """
 
-from nuvrek.wording.speech import say
 import math
 import unittest
 from typing import Any
@@ -39,6 +38,7 @@ from nuvrek.readings.entries import (
     StringHeight,
 )
 from nuvrek.units import Unit
+from nuvrek.wording.speech import say
 from tests.support import compute, neck_state, neck_with
 from tests.test_rod import gaps
 
@@ -181,8 +181,8 @@ class Proven(unittest.TestCase):
                 StringHeight(side="bass", fret=12, height_mm=read, station="closing-height-bass")
             ]
             solved, _ = compute(neck_state([*entries, chosen, *closing], made))
-            row = next(r for r in compare(solved, Unit.MM, Unit.MM) if "bass side" in r.matter)
-            self.assertEqual((row.promised, row.kept), ("1.75 mm", kept))
+            row = next(r for r in compare(solved, Unit.MM, Unit.MM) if "bass side" in say(r.matter))
+            self.assertEqual((say(row.promised), row.kept), ("1.75 mm", kept))
 
     def test_dates_of_the_later_look(self) -> None:
         moved = neck_state([RodMove(turns=0.25, at="2026-03-03T10:00:00")])
@@ -207,7 +207,9 @@ class Lost(unittest.TestCase):
         self.assertEqual(plan.advice, "heat")
         self.assertIn("refer", {way.kind for way in plan.ways})
         self.assertTrue(
-            any("never leave it" in c for step in plan.way("heat").steps for c in step.cautions)
+            any(
+                "never leave it" in say(c) for step in plan.way("heat").steps for c in step.cautions
+            )
         )
         lacquered = plan_of(spent, lacquered=True)
         self.assertFalse(lacquered.way("heat").possible)

@@ -2,7 +2,6 @@
 stays usable.
 """
 
-from nuvrek.wording.speech import say
 import contextlib
 import errno
 import io
@@ -30,6 +29,7 @@ from nuvrek.exchange.readings_csv import read_table, write_table
 from nuvrek.logbook.on_disk.salvage import salvage
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.readings.entries import Dial, Note, RodFeel
+from nuvrek.wording.speech import say
 from tests.support import NECK, TIME, TempCase, WindowCase, job, measured
 from tests.test_logbook import _environment
 
@@ -253,7 +253,7 @@ class Books(TempCase):
             for row in book.necks():
                 # What did not come over is told neck by neck.
                 kept = book.entries(row.id)
-                told = any(sentence.startswith(f"Neck {row.id},") for sentence in result.lost)
+                told = any(say(sentence).startswith(f"Neck {row.id},") for sentence in result.lost)
                 self.assertTrue(kept == self.journals[row.id] or told, (number, row.id))
             self.assertTrue(result.necks == len(self.journals) or result.lost)
             book.close()
@@ -274,8 +274,10 @@ class Books(TempCase):
 
         with mock.patch("nuvrek.logbook.on_disk.salvage._open", spoilt):
             result = salvage(self.path, self.folder / "new.db")
-        self.assertTrue(any(f"Entry {last} can't be read" in one for one in result.lost))
-        self.assertTrue(any(f"after entry {len(self.journals[3])}" in one for one in result.lost))
+        self.assertTrue(any(f"Entry {last} can't be read" in say(one) for one in result.lost))
+        self.assertTrue(
+            any(f"after entry {len(self.journals[3])}" in say(one) for one in result.lost)
+        )
 
     def test_a_window_on_a_damaged_book_only_looks(self) -> None:
         self.assertEqual(NECK.frets, 22)

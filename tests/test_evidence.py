@@ -1,4 +1,3 @@
-from nuvrek.wording.speech import say_all
 import unittest
 from collections.abc import Sequence
 
@@ -19,6 +18,7 @@ from nuvrek.readings.stations import Station
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.truth import Condition, make_truth
+from nuvrek.wording.speech import say_all
 from tests.support import NECK, measured, neck_state, rng
 
 SLACK = State(strings="slack")
@@ -159,7 +159,8 @@ class Resting(unittest.TestCase):
         for entry in faults:
             self.assertEqual(len(entry_faults(entry, NECK, 1)), 1, entry)
         self.assertEqual(
-            say_all(entry_faults(StringGap(lane="bass", fret=7, by="edge", gap_mm=0.1), NECK, 1)), []
+            say_all(entry_faults(StringGap(lane="bass", fret=7, by="edge", gap_mm=0.1), NECK, 1)),
+            [],
         )
 
 

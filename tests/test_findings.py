@@ -1,6 +1,5 @@
 """Each kind of finding on made-up necks that have it, and absent on those that haven't."""
 
-from nuvrek.wording.speech import say
 import unittest
 from typing import Any
 
@@ -13,6 +12,7 @@ from nuvrek.readings.stations import Station
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.truth import Condition, Truth, make_truth
+from nuvrek.wording.speech import say
 from tests.support import NECK, neck_state, rng
 
 PLAIN: dict[str, Any] = {
@@ -81,7 +81,8 @@ class Shapes(unittest.TestCase):
     def test_one_side_other_than_the_other(self) -> None:
         for finding in self.each("uneven-sides", tilt_mm=0.2):
             self.assertRegex(
-                say(finding.headline), "^The bass side has [0-9.]+ mm more relief than the treble side$"
+                say(finding.headline),
+                "^The bass side has [0-9.]+ mm more relief than the treble side$",
             )
 
     def test_middle_up(self) -> None:

@@ -1,6 +1,5 @@
 """What a stranger meets: three doors, help on every page, a way onward from an empty page."""
 
-from nuvrek.wording.speech import say
 import os
 import re
 import signal
@@ -15,11 +14,6 @@ from PyQt6.QtWidgets import QLineEdit
 from scripts import release
 
 from nuvrek.bench.forms.three_figures import ThreeFigures as Figures
-from nuvrek.wording.help.guide import chapters, docs_folder, search
-from nuvrek.wording.help.known.figures import FIGURES
-from nuvrek.wording.help.known.findings import _KINDS
-from nuvrek.wording.help.page_help import KEYS
-from nuvrek.wording.help.pages import HELP
 from nuvrek.cli import _parser
 from nuvrek.demo import demo_jobs
 from nuvrek.desktop.practice.window import PracticeWindow
@@ -28,6 +22,12 @@ from nuvrek.desktop.widgets.known_view import KnownView
 from nuvrek.desktop.window import Window
 from nuvrek.estimate.findings.kinds import FINDINGS
 from nuvrek.exchange import jobfile
+from nuvrek.wording.help.guide import chapters, docs_folder, search
+from nuvrek.wording.help.known.figures import FIGURES
+from nuvrek.wording.help.known.findings import _KINDS
+from nuvrek.wording.help.page_help import KEYS
+from nuvrek.wording.help.pages import HELP
+from nuvrek.wording.speech import say
 from tests.support import WindowCase
 from tests.test_window import BACK, ENTER
 

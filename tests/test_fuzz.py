@@ -5,7 +5,6 @@ without it a few of each. ``NUVREK_FUZZ_SEED`` spoils otherwise. With the variab
 case and the most memory are printed.
 """
 
-from nuvrek.wording.speech import say
 import json
 import os
 import random
@@ -28,6 +27,7 @@ from nuvrek.exchange.readings_csv import read_table, write_table
 from nuvrek.readings.gauge_lines import read_line
 from nuvrek.readings.journal import fold
 from nuvrek.units import LengthError, Unit, parse_length
+from nuvrek.wording.speech import say
 from tests.support import NECK, TempCase, job
 
 LARGE = int(os.environ.get("NUVREK_FUZZ", "0"))

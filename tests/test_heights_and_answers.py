@@ -2,7 +2,6 @@
 hand feels.
 """
 
-from nuvrek.wording.speech import say
 import unittest
 
 import numpy as np
@@ -31,6 +30,7 @@ from nuvrek.readings.entries import (
 from nuvrek.readings.told.dial_repeats import dial_error_mm
 from nuvrek.readings.told.open_heights import heights_by_string, odd_heights
 from nuvrek.readings.told.rod_answers import answers, backwards
+from nuvrek.wording.speech import say
 from tests.support import NECK, neck_state, neck_with, rng
 
 

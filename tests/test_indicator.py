@@ -1,4 +1,3 @@
-from nuvrek.wording.speech import say
 import unittest
 
 import numpy as np
@@ -10,6 +9,7 @@ from nuvrek.readings.entries import Dial, State
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.truth import Condition, make_truth
 from nuvrek.units import Unit
+from nuvrek.wording.speech import say
 from tests.support import NECK, neck_state, rng
 from tests.test_keypad import KeypadCase
 

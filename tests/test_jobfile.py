@@ -1,4 +1,3 @@
-from nuvrek.wording.speech import say
 import json
 import unittest
 from pathlib import Path
@@ -9,6 +8,7 @@ import msgspec
 from nuvrek.demo import demo_jobs
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.jobfile import JobFaults, dump, parse, read, schema
+from nuvrek.wording.speech import say
 from tests.support import TempCase, job
 
 GOOD = '{"format":"nuvrek-job","version":1,"neck":{"scale_mm":648,"frets":22,"joint_fret":16}'
@@ -55,7 +55,7 @@ class Faulty(TempCase):
         for word in words:
             self.assertIn(word, str(caught.exception))
         for fault in caught.exception.faults:
-            self.assertTrue(fault.endswith("."), fault)
+            self.assertTrue(say(fault).endswith("."), fault)
             self.assertNotIn("Traceback", say(fault))
 
     def test_each_kind_of_bad_file_gets_a_sentence(self) -> None:
@@ -96,7 +96,7 @@ class Faulty(TempCase):
             parse(with_entry(",".join(entries)))
         self.assertEqual(len(caught.exception.faults), len(entries))
         for number, fault in enumerate(caught.exception.faults, 1):
-            self.assertTrue(fault.startswith(f"entry {number}: "), fault)
+            self.assertTrue(say(fault).startswith(f"entry {number}: "), fault)
 
     def test_a_fault_says_what_would_be_right(self) -> None:
         for entry, sentence in (

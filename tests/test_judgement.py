@@ -2,7 +2,6 @@
 miss must not bring about. Facts of the trade (common practice, no source) unless said otherwise.
 """
 
-from nuvrek.wording.speech import say
 import os
 import unittest
 from collections.abc import Sequence
@@ -42,6 +41,7 @@ from nuvrek.readings.entries import (
 )
 from nuvrek.simulator.measuring import measure_round
 from nuvrek.simulator.strangers import Stranger, stranger
+from nuvrek.wording.speech import say, say_all
 from tests.support import neck_state, neck_with
 
 SLACK = State(strings="slack")
@@ -705,11 +705,14 @@ class Cases(unittest.TestCase):
                     gone = {leg.way for leg in plan.course if leg.rule != "new-tops"}
                     self.assertFalse(gone & {*one.never}, ways)
                     said = " ".join(
-                        [*plan.reasons, *(f'{say(leg.why)} {leg.unless}' for leg in plan.course)]
+                        [
+                            *say_all(plan.reasons),
+                            *(f"{say(leg.why)} {say(leg.unless)}" for leg in plan.course),
+                        ]
                     )
                     if plan.rod is not None:
-                        said += f' {say(plan.rod.words)}'
-                    said += " ".join(way.gist for way in plan.ways if way.kind in ways)
+                        said += f" {say(plan.rod.words)}"
+                    said += " ".join(say(way.gist) for way in plan.ways if way.kind in ways)
                     for words in one.words:
                         self.assertIn(words.lower(), said.lower())
 
@@ -726,7 +729,7 @@ class Cases(unittest.TestCase):
     def test_every_rule_stands_in_the_table_for_readers(self) -> None:
         table = (Path(__file__).resolve().parents[1] / "docs/judgement.md").read_text("utf-8")
         for rule in RULES.values():
-            self.assertIn(f'| `{rule.key}` | {say(rule.says)} |', table)
+            self.assertIn(f"| `{rule.key}` | {say(rule.says)} |", table)
 
 
 class NeverAgainstItsOwnEvidence(unittest.TestCase):

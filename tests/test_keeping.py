@@ -1,6 +1,5 @@
 """A logbook that lasts: copies, restoring, merging, what is kept of an owner."""
 
-from nuvrek.wording.speech import say
 import json
 import os
 import random
@@ -43,6 +42,7 @@ from nuvrek.readings.entries import Agreed, AnyEntry, Chosen, Describe, Note, St
 from nuvrek.readings.journal import fold, live_numbers
 from nuvrek.readings.kinds.work import JPEG_BEGINS
 from nuvrek.readings.owner.entries import Answered, Quote
+from nuvrek.wording.speech import say
 from tests.support import NECK, TIME, TempCase, WindowCase, neck_with
 from tests.test_cli import CliCase
 

@@ -1,4 +1,3 @@
-from nuvrek.wording.speech import say
 import random
 
 from nuvrek.bench.keypad.keypad import Keypad
@@ -9,6 +8,7 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import CrownHeight, OthersStill, Rock, StringGap, StringHeight
 from nuvrek.readings.rounds import ROUNDS
 from nuvrek.units import Unit, likely_meanings, parse_length
+from nuvrek.wording.speech import say
 from tests.support import NECK, TIME, TempCase
 
 

@@ -4,8 +4,6 @@ and each file is there whole or not at all.
 ``NUVREK_KILLS=1000`` makes it a thousand kills; without it two dozen suffice.
 """
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 import json
 import os
 import random
@@ -42,6 +40,7 @@ from nuvrek.readings.entries import (
     Trued,
 )
 from nuvrek.readings.kinds.work import JPEG_BEGINS
+from nuvrek.wording.speech import say, say_all
 from tests.support import NECK, TempCase
 
 CROWN = CrownHeight(lane="bass", fret=3, height_mm=1.1)

@@ -1,4 +1,3 @@
-from nuvrek.wording.speech import say
 import unittest
 
 import numpy as np
@@ -12,6 +11,7 @@ from nuvrek.neck.description import LANES
 from nuvrek.readings.entries import AnyEntry, CrownHeight, State
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.truth import Condition, make_truth
+from nuvrek.wording.speech import say
 from tests.support import NECK, measured, neck_state, rng
 
 SLACK = State(strings="slack")
@@ -98,7 +98,7 @@ class Next(unittest.TestCase):
         truth, entries = measured(61)
         entries = [e for e in entries if not isinstance(e, CrownHeight)][:3]
         neck_map = map_neck(neck_state(entries, truth.neck))
-        wanted = next(s for s in next_best(neck_map).suggestions if "relief" in s.reason)
+        wanted = next(s for s in next_best(neck_map).suggestions if "relief" in say(s.reason))
         bench = Bench(truth, rng(1))
         state = State(strings=wanted.strings)
 

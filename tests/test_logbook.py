@@ -1,4 +1,3 @@
-from nuvrek.wording.speech import say
 import os
 import signal
 import sqlite3
@@ -12,6 +11,7 @@ from nuvrek.bench.session import Session
 from nuvrek.logbook.store import Logbook, LogbookDamaged, LogbookError, LogbookFull
 from nuvrek.readings.entries import CrownHeight
 from nuvrek.units import Unit
+from nuvrek.wording.speech import say
 from tests.support import NECK, TIME, TempCase, measured
 
 CROWN = CrownHeight(lane="bass", fret=3, height_mm=1.0)

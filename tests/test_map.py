@@ -1,4 +1,3 @@
-from nuvrek.wording.speech import say
 import unittest
 
 import numpy as np
@@ -24,6 +23,7 @@ from nuvrek.readings.journal import advance
 from nuvrek.simulator.measuring import Bench, measure_basic_round
 from nuvrek.simulator.simulated_job import simulated_neck
 from nuvrek.simulator.truth import Condition, make_truth
+from nuvrek.wording.speech import say
 from tests.support import measured, neck_state, rng
 
 SLACK = State(strings="slack")

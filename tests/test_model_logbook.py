@@ -2,8 +2,6 @@
 or benches, with failures between, and agree.
 """
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 import os
 import random
 import unittest
@@ -22,6 +20,7 @@ from nuvrek.logbook.joining.merging import merge, restore_neck
 from nuvrek.logbook.on_disk.copies import make_copy, restore_all
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.readings.entries import AnyEntry, Note, Strike
+from nuvrek.wording.speech import say, say_all
 from tests import postgres
 from tests.support import NECK, TIME, TempCase, neck_with
 from tests.test_keeping import NOW

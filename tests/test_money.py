@@ -1,7 +1,5 @@
 """Hours that learn, and exact money."""
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 import json
 import unittest
 from decimal import Decimal
@@ -23,6 +21,7 @@ from nuvrek.planning.steps.step import Doing
 from nuvrek.planning.ways.kinds import steps_of
 from nuvrek.readings.entries import Chosen, StepDone
 from nuvrek.readings.journal import fold
+from nuvrek.wording.speech import say, say_all
 from tests.support import NECK, WindowCase, job, neck_with, rng
 from tests.test_cli import CliCase
 

@@ -1,4 +1,3 @@
-from nuvrek.wording.speech import say
 import unittest
 from collections.abc import Sequence
 
@@ -17,6 +16,7 @@ from nuvrek.readings.entries import (
     StandOff,
     StringGap,
 )
+from nuvrek.wording.speech import say
 from tests.support import NECK, compute, neck_state
 
 

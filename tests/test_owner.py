@@ -1,7 +1,5 @@
 """With the owner: what must be agreed, gates, quotes that stay as given, owners as a list."""
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 import json
 import sqlite3
 import unittest
@@ -32,6 +30,7 @@ from nuvrek.readings.owner.entries import (
     Term,
     Worth,
 )
+from nuvrek.wording.speech import say, say_all
 from tests.support import NECK, TIME, TempCase, WindowCase, neck_state, neck_with
 from tests.test_cli import CliCase
 
@@ -211,7 +210,9 @@ class Owners(TempCase):
         for text in ("dear", "-3", "1e9", "NaN", "1" * 40):
             self.assertIn("is no price", str(say(read_amount(text, "Budget"))))
         self.assertIn("needs a name", str(say(read_owner({}, True))))
-        self.assertIn("no way to reach", str(say(read_owner({"name": "W", "usually": "drum"}, True))))
+        self.assertIn(
+            "no way to reach", str(say(read_owner({"name": "W", "usually": "drum"}, True)))
+        )
         self.assertEqual(read_worth({"budget": "10"}, "EUR").budget, Decimal(10))  # type: ignore[union-attr]
 
 

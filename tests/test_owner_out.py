@@ -1,6 +1,5 @@
 """An owner taken out stays out: whatever their name, and whatever is merged afterwards."""
 
-from nuvrek.wording.speech import say
 import random
 import unittest
 from typing import Any
@@ -18,6 +17,7 @@ from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import AnyEntry, Describe, Note, Reading
 from nuvrek.readings.journal import fold
 from nuvrek.readings.owner.entries import Answered, Letter, Quote
+from nuvrek.wording.speech import say
 from tests.support import TIME, TempCase, neck_with
 from tests.test_keeping import NOW, QUOTE
 
@@ -87,7 +87,9 @@ class TakenOut(TempCase):
                 self.assertEqual((left.owner, self.book.owner(name)), ("", None))
                 texts = [text for value in (left, *after) for text in written_in(value)]
                 if any(name in text for text in texts):
-                    self.assertTrue(any("may be meant" in told for told in done.told), done.told)
+                    self.assertTrue(
+                        any("may be meant" in say(told) for told in done.told), done.told
+                    )
                 self.assertEqual(say(self.book.check()), "")
 
     def test_another_of_the_same_family_stays(self) -> None:

@@ -1,6 +1,5 @@
 """What the pages work out, each by its own model and without a window."""
 
-from nuvrek.wording.speech import say
 from msgspec import structs
 
 from nuvrek.bench.forms.strings import StringRow, pulls, read_strings, row_of, whole
@@ -41,6 +40,7 @@ from nuvrek.readings.entries import (
 )
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit
+from nuvrek.wording.speech import say, say_all
 from tests.support import NECK, TIME, TempCase, measured
 
 
@@ -74,7 +74,7 @@ class Forms(TempCase):
         )
         read, faults = read_strings([StringRow("H9", "ten")])
         self.assertIsNone(read)
-        self.assertTrue(faults[0].startswith("Line 1: "))
+        self.assertTrue(say(faults[0]).startswith("Line 1: "))
 
     def test_tools_as_typed(self) -> None:
         texts = {"rockers_mm": "75 28 40", "relief_hold": "1"}
@@ -90,7 +90,7 @@ class Forms(TempCase):
         fits = {fret: fitting for fret, _, fitting in rocker_fits(NECK, kit)}
         self.assertEqual(set(fits), set(range(2, 22)))
         self.assertIn("edge", say(fit_sentence(NECK, kit)))
-        again = {field.name: field_words(kit, field, Unit.MM) for field in FIELDS}
+        again = {field.name: say(field_words(kit, field, Unit.MM)) for field in FIELDS}
         self.assertEqual(read_kit(again, Unit.MM, kit)[0], kit)
 
 
@@ -122,7 +122,7 @@ class Measuring(ModelCase):
             pad.press(key)
         assert pad.station is not None
         shown = values_strip(pad, Unit.MM, Unit.MM)
-        self.assertEqual([(fret, said) for fret, said, _ in shown.values], [(7, "rocks")])
+        self.assertEqual([(fret, say(said)) for fret, said, _ in shown.values], [(7, "rocks")])
         dots = dots_of(pad)
         self.assertIn((7, pad.station.lane), dots.rocks)
         self.assertEqual(dots.supports, (6, 8))
@@ -140,7 +140,7 @@ class Measuring(ModelCase):
         picker = ReadingPicker(session, 3)
         picker.move(1)
         self.assertEqual((picker.number, picker.note_words), (2, "a burr"))
-        self.assertIn("✎", " ".join(picker.lines(Unit.MM, Unit.MM)))
+        self.assertIn("✎", " ".join(say_all(picker.lines(Unit.MM, Unit.MM))))
         struck = picker.strike()
         self.assertEqual(getattr(struck, "height_mm", None), 1.1)
         self.assertEqual(len(session.neck_state.taken), 1)

@@ -1,6 +1,5 @@
 """Papers to the owner, read back from their pages."""
 
-from nuvrek.wording.speech import say
 import re
 import unittest
 from decimal import Decimal
@@ -15,9 +14,6 @@ from nuvrek.bench.owner.cost import cost_of, course_ways
 from nuvrek.bench.owner.worth import worth_words
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures, is_locale, known_locale
-from nuvrek.wording.papers.make import laid_out, pdf_of, proposed, unset
-from nuvrek.wording.papers.picture import draw_neck
-from nuvrek.wording.papers.plain import WAYS
 from nuvrek.bench.settings import Settings, save
 from nuvrek.demo import demo_jobs, demo_owners, demo_prices, demo_shop
 from nuvrek.exchange import jobfile
@@ -39,6 +35,10 @@ from nuvrek.readings.owner.entries import (
     Worth,
 )
 from nuvrek.units import Unit
+from nuvrek.wording.papers.make import laid_out, pdf_of, proposed, unset
+from nuvrek.wording.papers.picture import draw_neck
+from nuvrek.wording.papers.plain import WAYS
+from nuvrek.wording.speech import say, say_all
 from tests.support import TIME, WindowCase, compute, job, neck_state, neck_with
 from tests.test_cli import CliCase
 from tests.test_judgement import FINE, all_across, gaps, swept
@@ -248,7 +248,7 @@ class Wording(unittest.TestCase):
 
     def test_worth_is_figures(self) -> None:
         facts = facts_of(14)
-        said = " ".join(worth_words(facts))
+        said = " ".join(say_all(worth_words(facts)))
         budget, total = Decimal(120), facts.whole.price.total
         assert total is not None
         apart = facts.figures.money(abs(total - budget))

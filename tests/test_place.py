@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say
 import os
 import subprocess
 import sys
@@ -20,6 +19,7 @@ from PyQt6.QtWidgets import QWidget
 from nuvrek.bench.settings import Settings, load, save
 from nuvrek.desktop.app_state import SLOW_S
 from nuvrek.desktop.frame import place
+from nuvrek.wording.speech import say
 from tests.support import WindowCase, virtual_screen
 
 ROOT = Path(__file__).resolve().parents[1]

@@ -1,5 +1,3 @@
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 import unittest
 
 import numpy as np
@@ -21,6 +19,7 @@ from nuvrek.readings.entries import AnyEntry, CrownHeight, OthersStill, Rock, St
 from nuvrek.simulator.measuring import measure_basic_round
 from nuvrek.simulator.simulated_job import simulated_neck
 from nuvrek.units import Unit
+from nuvrek.wording.speech import say, say_all
 from tests.support import NECK, TIME, TempCase, compute, measured, neck_state, neck_with
 from tests.test_against_reference_solver import random_surface
 
@@ -89,7 +88,7 @@ class Advice(unittest.TestCase):
         marked = Rock(lane="middle", fret=9, says="rocks")
         plan = plan_of([*gaps(0.15), *rocks(()), marked, *crowns(1.2)])
         self.assertEqual(plan.advice, "spot-level")
-        said = " ".join(plan.reasons)
+        said = " ".join(say_all(plan.reasons))
         self.assertIn("A mark is a reading", said)
         self.assertNotIn("Strings, nut and saddle first", said)
 
@@ -242,7 +241,7 @@ class TheJob(TempCase):
 
     def test_promise_beside_result(self) -> None:
         open_rows = {
-            row.matter: row.kept
+            say(row.matter): row.kept
             for row in compare(compute(self.session.neck_state)[0], Unit.MM, Unit.MM)
         }
         self.assertEqual(open_rows["Rocker"], None)
@@ -268,17 +267,17 @@ class TheJob(TempCase):
         ):
             self.session.append(entry)
         rows = {
-            row.matter: row
+            say(row.matter): row
             for row in compare(compute(self.session.neck_state)[0], Unit.MM, Unit.MM)
         }
         notes = rows.pop("Every note")
-        self.assertEqual((notes.kept, notes.result), (None, "not measured"))
+        self.assertEqual((notes.kept, say(notes.result)), (None, "not measured"))
         self.assertEqual([row.kept for row in rows.values()], [True] * 6)
         # The frets are level now: the low string rings clean no higher than promised.
         self.assertIn("mm ± ", say(rows["Clean from, bass side"].result))
         self.session.append(Rock(lane="bass", fret=5, says="rocks", gap_mm=0.08))
         broken = {
-            row.matter: row
+            say(row.matter): row
             for row in compare(compute(self.session.neck_state)[0], Unit.MM, Unit.MM)
         }
         self.assertFalse(broken["Rocker"].kept)

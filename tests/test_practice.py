@@ -1,7 +1,5 @@
 """Made-up necks by a word: their truth, the advice playing them, what is kept of practice."""
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 import json
 import unittest
 
@@ -29,6 +27,7 @@ from nuvrek.practice.seed_words import WORDS, number_of, word_of
 from nuvrek.readings.entries import StandOff
 from nuvrek.readings.journal import fold
 from nuvrek.simulator.strangers import stranger
+from nuvrek.wording.speech import say, say_all
 from tests.support import TempCase
 from tests.test_cli import CliCase
 
@@ -107,7 +106,7 @@ class OnTheDesk(unittest.TestCase):
         self.assertEqual(right_first(one), {"press"}, "no file before frets are seated")
         left = unread(found, [StandOff(fret=9, moves="moves")])
         self.assertEqual([m.of for m in left], ["proud"])
-        self.assertIn("rocker over 5", left[0].told_by.lower())
+        self.assertIn("rocker over 5", say(left[0].told_by).lower())
 
     def test_the_least_metal_is_what_a_proud_fret_stands_over_its_room(self) -> None:
         """One fret 0.3 proud among even ones: a few tenths off it alone, never off the others."""
@@ -180,7 +179,7 @@ class Scores(unittest.TestCase):
         self.assertGreaterEqual(clean, 85)
         self.assertEqual(say_all(hall.beside("zuzuzu", ())), ())
         mine = [Result(exercise=f"neck:{words[0]}", at="", points=50, notes=(9, 9))]
-        self.assertIn("clean 1 by you", " ".join(hall.beside(words[0], mine)))
+        self.assertIn("clean 1 by you", " ".join(say_all(hall.beside(words[0], mine))))
         self.assertEqual(hall.next_of_hundred(mine), f"neck:{words[1]}")
 
 

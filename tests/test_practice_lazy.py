@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_all
 import os
 import unittest
 from collections.abc import Callable, Iterator
@@ -25,6 +24,7 @@ from nuvrek.practice.seed_words import WORDS, word_of
 from nuvrek.simulator.living.neck import LivingNeck
 from nuvrek.simulator.living.ringing import clean
 from nuvrek.simulator.living.working import MOST_HEAT_MM
+from nuvrek.wording.speech import say_all
 
 NECKS = int(os.environ.get("NUVREK_NECKS", "0")) or 10
 MOST_POINTS = 40

@@ -1,6 +1,5 @@
 """Every lesson can be solved by what is felt, its trap costs what it says; every form judges."""
 
-from nuvrek.wording.speech import say_all
 import unittest
 
 import numpy as np
@@ -12,6 +11,7 @@ from nuvrek.practice.lessons.lesson import Lesson
 from nuvrek.practice.lessons.shelf import LESSONS
 from nuvrek.practice.score.account import account
 from nuvrek.readings.entries import Chosen, OthersStill, Rock
+from nuvrek.wording.speech import say, say_all
 
 
 class Lessons(unittest.TestCase):
@@ -31,8 +31,9 @@ class Lessons(unittest.TestCase):
         self.assertEqual(len({lesson.key for lesson in LESSONS}), len(LESSONS))
         for lesson in LESSONS:
             with self.subTest(lesson=lesson.key):
-                self.assertEqual(lesson.stake.count(". ") + 1, 2, lesson.stake)
-                self.assertTrue(lesson.stake.endswith(".") and lesson.afterwards.endswith("."))
+                stake, after = say(lesson.stake), say(lesson.afterwards)
+                self.assertEqual(stake.count(". ") + 1, 2, stake)
+                self.assertTrue(stake.endswith(".") and after.endswith("."))
                 self.assertTrue(lesson.costs)
 
 
@@ -94,7 +95,7 @@ class Forms(unittest.TestCase):
         assert offer.form is not None
         judged = offer.form.judge(offer.desk(), offer.begun(), [Chosen(way="new-neck")])
         self.assertLess(judged.points, 100)
-        self.assertIn("This program would", " ".join(judged.words))
+        self.assertIn("This program would", " ".join(say_all(judged.words)))
         self.assertEqual(len({form.key for form in FORMS}), 5)
 
 

@@ -1,4 +1,3 @@
-from nuvrek.wording.speech import say
 import unittest
 from dataclasses import replace
 
@@ -12,6 +11,7 @@ from nuvrek.neck.strings import StringSpec, note_name, semitones_from_a4
 from nuvrek.simulator.measuring import measure_round
 from nuvrek.simulator.neck_kinds import varied_neck
 from nuvrek.units import Unit
+from nuvrek.wording.speech import say
 from tests.support import measured, neck_state, neck_with, rng
 from tests.test_rod import gaps
 
@@ -61,7 +61,9 @@ class Forecasts(unittest.TestCase):
         lower = forecast_tuned(measurer, -2)
         # By hand: a tone lower the tension is 0.7937 of what it was.
         self.assertAlmostEqual(lower.mm, slack.mm + 0.7937 * (pitch.mm - slack.mm), places=3)
-        self.assertRegex(say(lower.words(Unit.MM)), r"relief from 0\.\d\d to about 0\.\d\d mm, between ")
+        self.assertRegex(
+            say(lower.words(Unit.MM)), r"relief from 0\.\d\d to about 0\.\d\d mm, between "
+        )
 
     def test_without_slack_readings_or_gauges_the_range_is_wide_and_says_so(self) -> None:
         _, truth, bench = varied_neck(204)
@@ -70,7 +72,9 @@ class Forecasts(unittest.TestCase):
         self.assertGreater(
             forecast_tuned(bare, -4).doubt_mm, 2.0 * forecast_tuned(full, -4).doubt_mm
         )
-        self.assertIn("wide, for this neck was not read", say(forecast_tuned(bare, -4).words(Unit.MM)))
+        self.assertIn(
+            "wide, for this neck was not read", say(forecast_tuned(bare, -4).words(Unit.MM))
+        )
         unnamed, named = (
             forecast_set(Measurer(map_neck(neck_state(gaps(0.31), neck))), retuned(LIGHT, -2))
             for neck in (neck_with(), neck_with(string_set=LIGHT))

@@ -6,6 +6,7 @@ from hypothesis import strategies as st
 from nuvrek.exchange.jobfile import JobFaults
 from nuvrek.exchange.readings_csv import read_table, write_table
 from nuvrek.readings.entries import StringGap
+from nuvrek.wording.speech import say
 from tests.support import NECK, measured, neck_state
 from tests.test_cli import CliCase
 
@@ -31,7 +32,7 @@ class Table(unittest.TestCase):
         with self.assertRaises(JobFaults) as caught:
             read_table(text, NECK)
         self.assertEqual(
-            [f.split(":")[0] for f in caught.exception.faults], ["row 3", "row 4", "row 5"]
+            [say(f).split(":")[0] for f in caught.exception.faults], ["row 3", "row 4", "row 5"]
         )
         for text in (
             "",

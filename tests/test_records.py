@@ -2,7 +2,6 @@
 the window.
 """
 
-from nuvrek.wording.speech import say
 import contextlib
 import io
 import json
@@ -14,7 +13,6 @@ from pathlib import Path
 from typing import Any, get_args
 from unittest import mock
 
-from nuvrek.wording import speech as words
 from nuvrek.bench.keypad.keypad import Keypad
 from nuvrek.bench.pages.promise_and_result import compare
 from nuvrek.bench.settings import Settings
@@ -42,6 +40,8 @@ from nuvrek.readings.kinds import RECORDS, STATIONS
 from nuvrek.readings.rounds import ROUNDS, round_of
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit
+from nuvrek.wording import speech as words
+from nuvrek.wording.speech import say
 from tests.support import NECK, TempCase, WindowCase, compute, job, neck_state
 
 SOURCES = Path(__file__).parent.parent / "src/nuvrek"

@@ -1,6 +1,5 @@
 """A refret outside the window: the command line, the table of wire, the prints at true scale."""
 
-from nuvrek.wording.speech import say
 import json
 import unittest
 
@@ -20,6 +19,7 @@ from nuvrek.planning.plan import case_of
 from nuvrek.planning.refret.plan import RefretPlan, plan_refret
 from nuvrek.readings.entries import NewWire, Size
 from nuvrek.readings.journal import fold
+from nuvrek.wording.speech import say
 from tests.support import measured
 from tests.test_cli import CliCase
 from tests.test_template import MM, dark_columns

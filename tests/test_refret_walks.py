@@ -22,6 +22,7 @@ from nuvrek.readings.entries import (
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.refretting import Refretted
 from nuvrek.simulator.truth import Condition, make_truth
+from nuvrek.wording.speech import say
 from tests.support import WindowCase, neck_with, rng
 
 ENTER, BACK = 0x01000004, 0x01000003
@@ -124,7 +125,7 @@ class Walk(WindowCase):
 
         self.window.show_stage("Prove")
         rows = compare(self.window.app.solved, Unit.MM, Unit.MM)
-        return {row.matter: row for row in rows}
+        return {say(row.matter): row for row in rows}
 
     def even(self) -> float:
         """How far the true tops stand off straight lines, strings slack, worst rock in mm."""

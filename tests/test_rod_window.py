@@ -1,6 +1,5 @@
 """Rod work and the string list in the real window."""
 
-from nuvrek.wording.speech import say
 from typing import Any
 
 from PyQt6.QtCore import Qt
@@ -9,6 +8,7 @@ from nuvrek.bench.forms.strings import StringRow, read_strings
 from nuvrek.bench.work.rod_loop import FEELS, wanted_leaf_mm
 from nuvrek.neck.board import middle_fret
 from nuvrek.readings.entries import Describe, Heated, RodMove, StateChange, StringGap
+from nuvrek.wording.speech import say
 from tests.support import WindowCase
 
 ENTER, BACK, LEFT, UP = Qt.Key.Key_Return, Qt.Key.Key_Backspace, Qt.Key.Key_Left, Qt.Key.Key_Up

@@ -23,6 +23,7 @@ from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import measure_round
 from nuvrek.simulator.neck_kinds import varied_neck
 from nuvrek.units import Unit
+from nuvrek.wording.speech import say
 from tests.support import NECK, compute, measured, neck_state, neck_with
 from tests.test_pulls import LIGHT
 from tests.test_rod import gaps
@@ -280,8 +281,10 @@ class OnNecks(unittest.TestCase):
                 )
             )
         )
-        self.assertFalse(any("Gauges" in one.sentence for one in full.assumed))
-        self.assertTrue(any("treble side" in one.words(Unit.SIXTYFOURTH) for one in full.assumed))
+        self.assertFalse(any("Gauges" in say(one.sentence) for one in full.assumed))
+        self.assertTrue(
+            any("treble side" in say(one.words(Unit.SIXTYFOURTH)) for one in full.assumed)
+        )
         self.assertAlmostEqual(float(full.heights_mm[0]), 2.0)
 
     def test_the_command_line_carries_room_and_lowest_heights(self) -> None:

@@ -1,6 +1,5 @@
 """String room in the real window: sliders, notes, the ear, the relief it asks for."""
 
-from nuvrek.wording.speech import say
 from typing import Any
 
 from PyQt6.QtCore import QPoint, Qt
@@ -11,6 +10,7 @@ from nuvrek.clearance.strung_neck import string_up
 from nuvrek.estimate.heightmap import map_neck
 from nuvrek.readings.entries import Describe, Heard, OthersClean, RodMove
 from nuvrek.readings.journal import fold
+from nuvrek.wording.speech import say
 from tests.support import NECK, WindowCase, measured, neck_state
 
 ENTER, BACK, DOWN, RIGHT = (

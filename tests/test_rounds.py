@@ -1,5 +1,3 @@
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 import unittest
 
 import msgspec
@@ -21,6 +19,7 @@ from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.truth import Condition, make_truth
 from nuvrek.units import Unit
+from nuvrek.wording.speech import say, say_all
 from tests.support import NECK, neck_state, rng
 from tests.test_keypad import KeypadCase
 

@@ -1,4 +1,3 @@
-from nuvrek.wording.speech import say
 import unittest
 
 import numpy as np
@@ -21,6 +20,7 @@ from nuvrek.mechanics.moisture import equilibrium_moisture_percent, width_change
 from nuvrek.readings.entries import Air, AnyEntry
 from nuvrek.readings.journal import ANOTHER_VISIT_DAYS
 from nuvrek.units import Unit
+from nuvrek.wording.speech import say
 from tests.support import neck_state, neck_with
 from tests.test_rod import gaps
 
@@ -88,7 +88,7 @@ class Visits(unittest.TestCase):
             f.headline
             for f in find_seasons(Looking(map_neck(neck_state(followed(*WET_DRY), made)), Unit.MM))
         ]
-        self.assertTrue(any("of relief per percent" in head for head in heads), heads)
+        self.assertTrue(any("of relief per percent" in say(head) for head in heads), heads)
         dry = followed(("2025-07-01", 68.0, 0.2), ("2026-02-01", 30.0, 0.15))
         told = find_seasons(Looking(map_neck(neck_state(dry, made)), Unit.MM))
         self.assertIn("narrower", say(told[0].headline))

@@ -1,7 +1,5 @@
 """The same logbook in a file and on a server of several benches."""
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 import os
 import random
 import string
@@ -34,6 +32,7 @@ from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import CrownHeight, Describe, Note, Strike
+from nuvrek.wording.speech import say, say_all
 from tests import postgres
 from tests.support import NECK, TIME, TempCase, WindowCase, neck_with
 

@@ -1,6 +1,5 @@
 """What is written, and what is refused: acts, identities, damage. No window."""
 
-from nuvrek.wording.speech import say
 import json
 import sqlite3
 
@@ -25,6 +24,7 @@ from nuvrek.readings.entries import (
 )
 from nuvrek.readings.stations import station_of
 from nuvrek.units import Unit
+from nuvrek.wording.speech import say
 from tests.support import NECK, TIME, TempCase
 
 CROWN = CrownHeight(lane="bass", fret=3, height_mm=1.0)
@@ -141,7 +141,9 @@ class InOneGo(SessionCase):
         self.session.page = "Work"
         tick(self.session, Step("heat", "Heat", "", 1, "heat"))
         self.session.page = "Measure"
-        self.assertIn("Backspace strikes: string over 12, bass side 1.75 mm", say(keypad.back_words()))
+        self.assertIn(
+            "Backspace strikes: string over 12, bass side 1.75 mm", say(keypad.back_words())
+        )
         for _ in range(4):
             keypad.press("back")
         self.assertEqual(self.session.neck_state.taken, ())
@@ -168,7 +170,7 @@ class TakenAgain(SessionCase):
             keypad.retake(len(self.session.entries))
             for key in (".", "2", "5", "enter"):
                 keypad.press(key)
-            self.assertEqual(keypad.message.split(";")[0], "Taken again")
+            self.assertEqual(say(keypad.message).split(";")[0], "Taken again")
             self.assertIn(reading.station, self.session.neck_state.stations_done)
 
 
@@ -214,7 +216,7 @@ class Damage(SessionCase):
             path.write_bytes(spoilt)
             settings, trouble = load(path)
             self.assertEqual(settings, Settings())
-            aside = self.folder / trouble.split("as ")[1].split(",")[0]
+            aside = self.folder / say(trouble).split("as ")[1].split(",")[0]
             self.assertEqual(aside.read_bytes(), spoilt)
             self.assertFalse(path.exists())
 
@@ -223,4 +225,6 @@ class Damage(SessionCase):
         save(path, Settings(inch=True))
         self.assertIn("can't be kept", say(save(path, Settings(text_percent=9))))
         self.assertTrue(load(path).settings.inch)
-        self.assertIn("could not be kept", say(save(self.path / "no-folder" / "s.json", Settings())))
+        self.assertIn(
+            "could not be kept", say(save(self.path / "no-folder" / "s.json", Settings()))
+        )

@@ -1,6 +1,5 @@
 """The day's bench: what each neck needs, clocks, promised days, later looks, searching."""
 
-from nuvrek.wording.speech import say
 import unittest
 import unittest.mock
 from contextlib import closing
@@ -36,6 +35,7 @@ from nuvrek.readings.entries import (
 )
 from nuvrek.readings.owner.entries import Arrived, HandedBack, Quote
 from nuvrek.readings.shop.entries import Pause, Promised, SeasonLook, WaitsFor
+from nuvrek.wording.speech import say
 from tests.support import NECK, TIME, TempCase, WindowCase, neck_state, neck_with
 
 DAY = "2026-03-03"
@@ -67,7 +67,9 @@ class Needs(unittest.TestCase):
         self.assertEqual(self.need(Size(what="groove", fret=1, string=1, mm=0.1)).kind, "choose")
         rod = [Chosen(way="rod", rod="1/4 tighter")]
         self.assertEqual(self.need(*rod).kind, "bench")
-        self.assertEqual(say(self.need(*rod, WaitsFor(what="a part", words="a nut")).action), "a nut")
+        self.assertEqual(
+            say(self.need(*rod, WaitsFor(what="a part", words="a nut")).action), "a nut"
+        )
         gone = [WaitsFor(what="a part"), WaitsFor(what="nothing")]
         self.assertEqual(self.need(*rod, *gone).kind, "bench")
         seat = [Chosen(way="seat", frets=(4,)), StepDone(step="slacken")]

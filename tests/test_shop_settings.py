@@ -1,6 +1,5 @@
 """What the shop has set is data of the shop, in the logbook; two windows lose nothing of it."""
 
-from nuvrek.wording.speech import say
 import json
 import unittest
 from contextlib import closing
@@ -24,6 +23,7 @@ from nuvrek.logbook.store import Logbook
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.money.prices import PriceList
 from nuvrek.readings.entries import CrownHeight
+from nuvrek.wording.speech import say
 from tests.support import NECK, TIME, TempCase, WindowCase
 from tests.test_cli import CliCase
 from tests.test_keeping import NOW

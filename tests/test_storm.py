@@ -2,8 +2,6 @@
 back: what was told as written is there in the end, once.
 """
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 import os
 import random
 import signal
@@ -31,6 +29,7 @@ from nuvrek.logbook.on_disk.copies import make_copy, restore_all
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import Note
+from nuvrek.wording.speech import say, say_all
 from tests import postgres
 from tests.support import NECK, TIME, TempCase, neck_with
 from tests.test_kills import forked

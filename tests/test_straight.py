@@ -2,8 +2,6 @@
 course is a way that can be gone or waits, every page opens, every paper is made.
 """
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 import os
 import unittest
 from collections.abc import Iterator
@@ -14,8 +12,6 @@ from msgspec import structs
 
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures
-from nuvrek.wording.papers.make import laid_out, pdf_of, proposed
-from nuvrek.wording.papers.quote import NoPrice
 from nuvrek.bench.solved import Solved
 from nuvrek.demo import demo_owners, demo_prices, demo_shop
 from nuvrek.estimate.findings.find import find
@@ -32,6 +28,9 @@ from nuvrek.simulator.measuring import measure_round
 from nuvrek.simulator.neck_kinds import varied_neck
 from nuvrek.simulator.straight import straight_neck
 from nuvrek.simulator.strangers import stranger
+from nuvrek.wording.papers.make import laid_out, pdf_of, proposed
+from nuvrek.wording.papers.quote import NoPrice
+from nuvrek.wording.speech import say, say_all
 from tests.support import NECK, TIME, WindowCase, compute
 
 # So many made-up necks, each by one round with one set of blades in turn; with NUVREK_EVERY=1 by
@@ -101,7 +100,7 @@ def wrong_legs(plan: Plan) -> list[str]:
         if leg.way not in ways:
             found.append(f"{leg.way} is no way")
         elif ways[leg.way].status not in ("possible", "waits") and not new_tops:
-            found.append(f'{leg.way} is {ways[leg.way].status}: {say_all(ways[leg.way].why_not)}')
+            found.append(f"{leg.way} is {ways[leg.way].status}: {say_all(ways[leg.way].why_not)}")
     return found
 
 
@@ -125,7 +124,7 @@ class EveryLeg(unittest.TestCase):
             self.assertIn("no-light", [stop.kind for stop in plan.stops])
             self.assertFalse(plan.way("rod").possible)
             # No bow is claimed that nobody read.
-            heads = [one.headline for one in done.findings]
+            heads = [say(one.headline) for one in done.findings]
             said += heads
             self.assertIn("edge", say(plan.way("read").gist))
         self.assertGreater(asked, 4)
@@ -138,10 +137,10 @@ class EveryLeg(unittest.TestCase):
         ]
         edge = [EdgeLie(lane=lane, says="all along", state=State()) for lane in LANES]
         blind, seen = (
-            [one.headline for one in find(map_neck(fold(NECK, entries)))]
+            [say(one.headline) for one in find(map_neck(fold(NECK, entries)))]
             for entries in (dark, [*dark, *edge])
         )
-        self.assertIn("No light under the strings: straight, or bowed back", say_all(blind))
+        self.assertIn("No light under the strings: straight, or bowed back", blind)
         self.assertIn("less than wanted", " ".join(seen))
 
 

@@ -4,11 +4,12 @@ from nuvrek.bench.forms.neck import LENGTHS, WHOLE, field_text, read_form
 from nuvrek.bench.strips.sheet_geometry import SheetGeometry, dot_frets
 from nuvrek.neck.board import middle_fret, width_mm
 from nuvrek.neck.description import NeckDescription
+from nuvrek.wording.speech import say
 from tests.support import NECK
 
 
 def form(**changes: str) -> dict[str, str]:
-    texts = {f.name: field_text(NECK, f, False) for f in LENGTHS} | {
+    texts = {f.name: say(field_text(NECK, f, False)) for f in LENGTHS} | {
         name: str(getattr(NECK, name)) for name, _ in WHOLE
     }
     return texts | changes
@@ -39,7 +40,7 @@ class Form(unittest.TestCase):
                 neck, faults = read_form(form(**changes), {})
                 self.assertIsNone(neck)
                 self.assertEqual(list(faults), [field])
-                self.assertTrue(faults[field].endswith("."))
+                self.assertTrue(say(faults[field]).endswith("."))
 
     def test_only_scale_frets_and_joint_are_needed(self) -> None:
         texts = dict.fromkeys(form(), "") | {"scale_mm": "650", "frets": "20", "joint_fret": "14"}

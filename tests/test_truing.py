@@ -1,6 +1,5 @@
 """The truing of a board against a reference solver, a separate count, and the plain procedure."""
 
-from nuvrek.wording.speech import say_all
 import unittest
 from dataclasses import replace
 
@@ -23,6 +22,7 @@ from nuvrek.planning.refret.truing import (
     what_would_do,
     wood_of,
 )
+from nuvrek.wording.speech import say_all
 from tests.support import rng
 
 TANG_MM = 1.5

@@ -1,4 +1,3 @@
-from nuvrek.wording.speech import say
 import math
 import unittest
 
@@ -15,6 +14,7 @@ from nuvrek.units import (
     likely_meaning,
     parse_length,
 )
+from nuvrek.wording.speech import say
 
 
 class BenchShorthand(unittest.TestCase):
@@ -107,7 +107,7 @@ class BenchShorthand(unittest.TestCase):
     ) -> None:
         mm = value * MM_PER_UNIT[unit]
         if mm < 2900:
-            again = parse_length(format_length(mm, unit), Unit.MM).mm
+            again = parse_length(say(format_length(mm, unit)), Unit.MM).mm
             last_digit = {Unit.MM: 0.01, Unit.THOU: 0.1, Unit.INCH: 0.001, Unit.SIXTYFOURTH: 0.1}[
                 unit
             ]

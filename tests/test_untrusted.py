@@ -2,7 +2,6 @@
 are what their bytes say, impossible figures get a sentence, and nothing arrives in another neck.
 """
 
-from nuvrek.wording.speech import say
 import struct
 import zlib
 from pathlib import Path
@@ -27,6 +26,7 @@ from nuvrek.neck.strings import StringSpec
 from nuvrek.patience import NoLongerWanted, while_wanted
 from nuvrek.readings.entries import CrownHeight, Filed, Note, RodMove
 from nuvrek.readings.journal import MOST_ENTRIES
+from nuvrek.wording.speech import say, say_all
 from tests.support import NECK, TIME, TempCase, WindowCase, measured
 
 CROWN = CrownHeight(lane="bass", fret=3, height_mm=1.1)
@@ -48,7 +48,7 @@ class Tables(TempCase):
     def refused(self, text: str) -> str:
         with self.assertRaises(JobFaults) as caught:
             read_table(text, NECK)
-        return caught.exception.faults[0]
+        return say(caught.exception.faults[0])
 
     def test_a_table_of_thousands_of_columns_or_rows_is_refused_by_its_size(self) -> None:
         wide = "kind," + ",".join(f"c{n}" for n in range(5000)) + "\n" + "a\n" * 40
@@ -136,7 +136,7 @@ class Pictures(TempCase):
 
 class Figures(TempCase):
     def faults(self, **changes: Any) -> str:
-        return " ".join(description_faults(structs.replace(NECK, **changes)))
+        return " ".join(say_all(description_faults(structs.replace(NECK, **changes))))
 
     def test_what_no_wire_and_no_string_can_be(self) -> None:
         self.assertIn("0.5 to 4 mm", self.faults(wire_width_mm=0.0))
@@ -149,7 +149,7 @@ class Figures(TempCase):
         self.assertEqual(self.faults(strings=1, string_set=(real,)), "")
 
     def test_typing_a_wire_of_no_width_is_said_at_its_field(self) -> None:
-        texts = {field.name: field_text(NECK, field, False) for field in LENGTHS}
+        texts = {field.name: say(field_text(NECK, field, False)) for field in LENGTHS}
         texts |= {name: str(getattr(NECK, name)) for name, _ in WHOLE}
         neck, faults = read_form({**texts, "wire_width_mm": "0"}, {})
         self.assertIsNone(neck)

@@ -1,6 +1,5 @@
 """What crowns lose a year, by hand, and that one neck has one wear and one life everywhere."""
 
-from nuvrek.wording.speech import say
 import unittest
 from typing import Any
 
@@ -18,6 +17,7 @@ from nuvrek.planning.plan import case_of, make_plan
 from nuvrek.planning.refret.plan import plan_refret
 from nuvrek.planning.wear import wear_of
 from nuvrek.readings.entries import AnyEntry, CrownHeight, Filed, NewWire
+from nuvrek.wording.speech import say
 from tests.support import measured, neck_state, neck_with, rng
 
 FIRST, LATER = "2024-03-03T10:00:00", "2026-03-03T10:00:00"

@@ -1,7 +1,5 @@
 """Wire: its choice, its cutting, its slots; and tangs that bend a neck back."""
 
-from nuvrek.wording.speech import say_all
-from nuvrek.wording.speech import say
 import itertools
 import unittest
 from typing import Any
@@ -23,6 +21,7 @@ from nuvrek.planning.refret.slots import most_extra_mm, slot_for
 from nuvrek.planning.refret.wire_choice import Wanted, ranked
 from nuvrek.readings.entries import Size
 from nuvrek.readings.told.board_read import board_read
+from nuvrek.wording.speech import say, say_all
 from tests.support import NECK, neck_state, neck_with, rng
 
 MEDIUM = Wire(name="medium", crown_mm=1.2, width_mm=2.4, tang_mm=1.5, stock_mm=5000.0)

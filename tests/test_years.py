@@ -1,6 +1,5 @@
 """A neck through the years, and how the shop's promises held."""
 
-from nuvrek.wording.speech import say
 import math
 import random
 import unittest
@@ -35,6 +34,7 @@ from nuvrek.readings.entries import (
 from nuvrek.readings.owner.entries import Answered, Quote
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit
+from nuvrek.wording.speech import say, say_all
 from tests.support import NECK, TempCase, WindowCase
 
 STEEL = 5
@@ -53,7 +53,7 @@ class Years(unittest.TestCase):
         reliefs = [[v.pitch[0] for v in some if v.pitch] for some in (damp, dry)]
         self.assertGreater(min(reliefs[0]), max(reliefs[1]))
         # Turned for a dry winter and back, one fret filed.
-        done = [(v.day, v.done, v.turns) for v in found if v.done]
+        done = [(v.day, say_all(v.done), v.turns) for v in found if v.done]
         turned = [
             (("rod 1/8 turn looser",), -0.125),
             (("rod 1/8 turn tighter",), 0.0),
@@ -77,7 +77,9 @@ class Years(unittest.TestCase):
         self.assertEqual(days_of(entries), [("2025-01-01", 2)])
         self.assertEqual(days_of([Note(text="x", at="2025-01-01T10:00:00")]), [])
         found = history(NECK, entries)
-        self.assertEqual((found[0].done, found[0].turns), (("rod 1/4 turn tighter",), 0.25))
+        self.assertEqual(
+            (say_all(found[0].done), found[0].turns), (("rod 1/4 turn tighter",), 0.25)
+        )
         self.assertEqual(history(NECK, []), ())
 
     def test_a_change_carries_the_doubt_of_both_visits(self) -> None:
@@ -98,6 +100,7 @@ class Honest(TempCase):
     def test_what_was_promised_and_measured_is_counted(self) -> None:
         made = demo_jobs()[12]
         found = outcomes(made.neck, made.journal)
+        found = [(say(matter), kept) for matter, kept in found]
         self.assertIn(("Every note", True), found)
         self.assertIn("Relief at pitch", [matter for matter, _ in found])
         self.assertEqual(outcomes(NECK, []), [])
@@ -109,14 +112,14 @@ class Honest(TempCase):
             made = demo_jobs()[number]
             book.start(made.neck, "", made.journal)
         heard: list[str] = []
-        found = honesty(book, Kit(), heard.append)
+        found = honesty(book, Kit(), lambda words: heard.append(say(words)))
         self.assertEqual((found.necks, len(heard)), (2, 2))
-        by = {one.matter: one for one in found.held}
+        by = {say(one.matter): one for one in found.held}
         self.assertTrue(all(one.held <= one.of for one in found.held))
         self.assertGreaterEqual(by["Thinnest crown"].of, 1)
-        usual = {(one.kind, one.matter): one for one in found.usual}
-        self.assertIn(("of usual length", "relief"), usual)
-        self.assertTrue(0.0 < usual["of usual length", "relief"].mm < 0.4)
+        usual = {(say(one.kind), say(one.matter)): one for one in found.usual}
+        self.assertIn(("usual length", "relief"), usual)
+        self.assertTrue(0.0 < usual["usual length", "relief"].mm < 0.4)
 
     def test_hours_are_held_against_the_pace_of_the_other_necks(self) -> None:
         job = tuple((name, 30.0, 60.0, "") for name in ("tape", "file", "crown", "polish"))
