@@ -31,6 +31,8 @@ FAMILIES = SOURCE / "wording/families"
 SPEAKING = ("wording", "desktop", "cli")
 # Functions that take a word for one and a word for many; by what stands before the words.
 _NUMBERS = {"plural": 1, "count": 1, "tr_number": 1}
+# Words of the data; names with a hyphen are never shown.
+_WORD = re.compile("[a-z]+(,? [a-z]+)*")
 # Names of places that tell a translator nothing.
 _VAGUE = re.compile(r"(it|one|map|words?|said|told|made|found|what_|x|n|value|str|.*_\d+)")
 
@@ -72,7 +74,7 @@ def _in_module(tree: ast.Module) -> Iterator[tuple[Message, int]]:
         if isinstance(node, ast.Subscript) and getattr(node.value, "id", "") == "Literal":
             # Words of the data as they are shown; names with a hyphen never are.
             for part in ast.walk(node.slice):
-                if isinstance(part, ast.Constant) and re.fullmatch("[a-z, ]+", str(part.value)):
+                if isinstance(part, ast.Constant) and _WORD.fullmatch(str(part.value)):
                     yield Message("word", str(part.value)), part.lineno
         if not isinstance(node, ast.Call):
             continue
@@ -193,13 +195,13 @@ def _keys_without_words() -> list[str]:
             continue
         for node in ast.walk(ast.parse(path.read_text())):
             text = _literal(node)
-            if re.fullmatch(r"[a-z_]+\.[a-z0-9-]+", text):
+            if re.fullmatch(r"[a-z_]+\.[a-z0-9]+(-[a-z0-9]+)*", text):
                 used.setdefault(text, f"{path.relative_to(ROOT)}:{node.lineno}")  # type: ignore[attr-defined]
     families = {path.stem for path in FAMILIES.glob("*.py")}
     lost = [
         f"{place}: no words for {key!r}"
         for key, place in used.items()
-        if key not in said and key.partition(".")[0] in families
+        if key not in said and "-" in key and key.partition(".")[0] in families
     ]
     begun = [text for text in _begun_keys()]
     idle = [

@@ -20,7 +20,7 @@ from nuvrek.logbook.joining.merging import merge, restore_neck
 from nuvrek.logbook.on_disk.copies import make_copy, restore_all
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.readings.entries import AnyEntry, Note, Strike
-from nuvrek.wording.speech import say, say_all
+from nuvrek.wording.speech import say
 from tests import postgres
 from tests.support import NECK, TIME, TempCase, neck_with
 from tests.test_keeping import NOW
@@ -159,10 +159,10 @@ class ThreeBenchesOnOneServer(ServerCase):
                     line.go()
         there = ServerLogbook(self.address)
         self.addCleanup(there.close)
-        self.assertEqual(say_all(there.wrong_marks()), [])
+        self.assertEqual(there.wrong_marks(), [])
         for copy, _ in benches:
             self.assertEqual(copy.counts(), (0, 0))
-            self.assertEqual(say_all(copy.wrong_marks()), [])
+            self.assertEqual(copy.wrong_marks(), [])
         for row in there.necks():
             uid = there.uid(row.id)
             entries = there.entries(row.id)

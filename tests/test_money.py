@@ -21,7 +21,7 @@ from nuvrek.planning.steps.step import Doing
 from nuvrek.planning.ways.kinds import steps_of
 from nuvrek.readings.entries import Chosen, StepDone
 from nuvrek.readings.journal import fold
-from nuvrek.wording.speech import say, say_all
+from nuvrek.wording.speech import say
 from tests.support import NECK, WindowCase, job, neck_with, rng
 from tests.test_cli import CliCase
 
@@ -128,7 +128,7 @@ class Prices(unittest.TestCase):
         prices = PriceList(
             currency="IDR", rate=Decimal(350_000), fixed={"level": Decimal(4_500_000)}
         )
-        self.assertEqual(say_all(price_faults(prices)), [])
+        self.assertEqual(price_faults(prices), [])
         price = price_of(prices, [Job("level", "Level all", (100.0, 121.0, 150.0))], neck_with())
         self.assertEqual(price.total, Decimal(4_500_000))
 
@@ -151,7 +151,7 @@ class Prices(unittest.TestCase):
     def test_bad_prices_are_a_sentence(self) -> None:
         wrong = PriceList(rate=Decimal("-5"), tax_percent=Decimal("NaN"))
         self.assertEqual(len(price_faults(wrong)), 2)
-        self.assertEqual(say_all(price_faults(self.LIST)), [])
+        self.assertEqual(price_faults(self.LIST), [])
 
 
 class Ticks(unittest.TestCase):

@@ -24,7 +24,7 @@ class Lessons(unittest.TestCase):
         lesson.trap(trap)
         good, bad = (account(desk, later=lesson.later) for desk in (well, trap))
         for cost in lesson.costs:
-            self.assertTrue(cost.paid(bad, good), f"{cost.words} {bad} against {good}")
+            self.assertTrue(cost.paid(bad, good), f"{say(cost.words)} {bad} against {good}")
         self.assertNotEqual(say_all(lesson.missed(trap)), (), "the trap leaves it unsolved")
 
     def test_each_says_what_is_at_stake_in_two_sentences(self) -> None:

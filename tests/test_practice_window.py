@@ -14,6 +14,7 @@ from nuvrek.desktop.practice.start import open_practice
 from nuvrek.exchange import jobfile
 from nuvrek.practice.at_work.actions import Rocker
 from nuvrek.readings.entries import OthersFirm, Reading, RodMove, Seated, StandOff, StringHeight
+from nuvrek.wording.speech import say
 from tests.support import TIME, WindowCase
 from tests.test_window import BACK, DOWN, ENTER, HOME, LEFT, PAGE_UP, RIGHT, UP
 
@@ -127,7 +128,7 @@ class ThreeLessons(PracticeCase):
         from nuvrek.practice.score.account import account
 
         for cost in table.exercise.lesson.costs:
-            self.assertTrue(cost.paid(account(table.desk), account(well)), cost.words)
+            self.assertTrue(cost.paid(account(table.desk), account(well)), say(cost.words))
         self.assertIs(table.outcome.first_right, False)
         self.assertFalse(table.kept.results[-1].solved)
 

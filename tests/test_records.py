@@ -22,6 +22,7 @@ from nuvrek.estimate.findings.finding import Finding
 from nuvrek.estimate.findings.kinds import FINDINGS, FindingRecord
 from nuvrek.estimate.findings.looking import Looking
 from nuvrek.exchange.jobfile import dump
+from nuvrek.meaning import frets, means
 from nuvrek.neck.description import LANES
 from nuvrek.planning.case.way import Draft
 from nuvrek.planning.case.weighing import Weighing
@@ -171,9 +172,10 @@ class Said(unittest.TestCase):
 
     def test_words_for_one_and_for_many(self) -> None:
         self.assertEqual(words.count(1, "place", "places"), "1 place")
-        self.assertEqual(words.frets_do((20,), "moves", "move"), "Fret 20 moves")
-        self.assertEqual(words.frets_do((3, 4), "moves", "move"), "Frets 3 and 4 move")
-        self.assertEqual(words.frets_do(range(1, 21), "moves", "move"), "20 frets move")
+        for numbers, said in (((20,), "Fret 20 is"), ((3, 4), "Frets 3 and 4 are")):
+            left = means("needs.are-left", frets=frets(numbers), number=len(numbers))
+            self.assertEqual(words.say(left), f"{said} left as found.")
+        self.assertEqual(words.say(frets(range(1, 21))), "20 frets")
         self.assertEqual(words.listed(()), "")
 
     def test_no_sentence_makes_a_plural_of_its_own(self) -> None:

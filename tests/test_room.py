@@ -281,7 +281,7 @@ class OnNecks(unittest.TestCase):
                 )
             )
         )
-        self.assertFalse(any("Gauges" in say(one.sentence) for one in full.assumed))
+        self.assertFalse(any("Gauges" in say(one.words(Unit.MM)) for one in full.assumed))
         self.assertTrue(
             any("treble side" in say(one.words(Unit.SIXTYFOURTH)) for one in full.assumed)
         )

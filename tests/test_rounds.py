@@ -19,7 +19,7 @@ from nuvrek.readings.tool_kit import Kit
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.truth import Condition, make_truth
 from nuvrek.units import Unit
-from nuvrek.wording.speech import say, say_all
+from nuvrek.wording.speech import say
 from tests.support import NECK, neck_state, rng
 from tests.test_keypad import KeypadCase
 
@@ -35,7 +35,7 @@ class Rounds(unittest.TestCase):
                 self.assertEqual(len(keys), len(set(keys)), name)
                 entries = measure_round(Bench(truth, rng(2)), name)
                 for number, entry in enumerate(entries, 1):
-                    self.assertEqual(say_all(entry_faults(entry, neck, number)), [], (name, entry))
+                    self.assertEqual(entry_faults(entry, neck, number), [], (name, entry))
                 now = neck_state(entries, neck)
                 self.assertEqual(resume_at(stations, now), len(stations), name)
 

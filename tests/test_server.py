@@ -32,7 +32,7 @@ from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import CrownHeight, Describe, Note, Strike
-from nuvrek.wording.speech import say, say_all
+from nuvrek.wording.speech import say
 from tests import postgres
 from tests.support import NECK, TIME, TempCase, WindowCase, neck_with
 
@@ -66,7 +66,7 @@ class BothCase(TempCase):
         self.assertEqual(other.row(second).neck.title, "the other: 100 % ?")
         self.assertEqual([n for n, _ in other.heads()], [first, second])
         self.assertEqual(other.heads(1), other.heads()[:1])
-        self.assertEqual(say_all(other.wrong_marks()), [])
+        self.assertEqual(other.wrong_marks(), [])
         self.assertEqual(other.numbers(), [first, second])
         self.assertEqual(len({book.uid(first), book.uid(second)}), 2)
         with self.assertRaisesRegex(LogbookError, "no neck"):
@@ -324,7 +324,7 @@ class AtTwoBenches(ServerCase):
         self.assertEqual(self.copy.entries(self.number), there)
         self.assertEqual(self.other.entries(self.number), there)
         self.assertEqual((self.copy.counts(), self.other.counts()), ((0, 0), (0, 0)))
-        self.assertEqual(say_all(self.copy.wrong_marks() + self.direct().wrong_marks()), [])
+        self.assertEqual(self.copy.wrong_marks() + self.direct().wrong_marks(), [])
 
     def test_both_write_into_one_neck_and_mean_what_they_meant(self) -> None:
         for book, word in ((self.copy, "a"), (self.other, "b")):

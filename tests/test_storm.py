@@ -29,7 +29,7 @@ from nuvrek.logbook.on_disk.copies import make_copy, restore_all
 from nuvrek.logbook.store import Logbook
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import Note
-from nuvrek.wording.speech import say, say_all
+from nuvrek.wording.speech import say
 from tests import postgres
 from tests.support import NECK, TIME, TempCase, neck_with
 from tests.test_kills import forked
@@ -116,7 +116,7 @@ class Storm(ServerCase):
                     line.go()
         with closing(ServerLogbook(self.address)) as book:
             entries = book.entries(self.number)
-            self.assertEqual(say_all(book.wrong_marks()), [])
+            self.assertEqual(book.wrong_marks(), [])
         said = Counter(one.text for one in entries if isinstance(one, Note))
         self.assertEqual([one.why for copy in copies for one in copy.waiting()], [])
         self.assertGreater(len(told), KILLS)

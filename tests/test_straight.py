@@ -10,6 +10,7 @@ from functools import cache
 
 from msgspec import structs
 
+from nuvrek.bench.owner.quoting import NoPrice
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures
 from nuvrek.bench.solved import Solved
@@ -29,7 +30,6 @@ from nuvrek.simulator.neck_kinds import varied_neck
 from nuvrek.simulator.straight import straight_neck
 from nuvrek.simulator.strangers import stranger
 from nuvrek.wording.papers.make import laid_out, pdf_of, proposed
-from nuvrek.wording.papers.quote import NoPrice
 from nuvrek.wording.speech import say, say_all
 from tests.support import NECK, TIME, WindowCase, compute
 

@@ -57,13 +57,13 @@ def add_commands(command: Command, tell: Callable[..., None]) -> None:
 
 def _report(options: argparse.Namespace, tell: Callable[..., None]) -> int:
     from nuvrek.bench.owner.draft import figures_of
+    from nuvrek.bench.owner.quoting import NoPrice
     from nuvrek.bench.papers.facts import Facts
     from nuvrek.bench.shop.shelf import pace_in
     from nuvrek.bench.solved import see, wanted_alone, weigh
     from nuvrek.bench.work.gone_ways import gone_ways
     from nuvrek.readings.journal import fold
     from nuvrek.wording.papers.make import laid_out, pdf_of, proposed, unset
-    from nuvrek.wording.papers.quote import NoPrice
 
     job = jobfile.read(options.job)
     settings = read_settings(options.settings, options.logbook).settings

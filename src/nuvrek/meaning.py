@@ -8,6 +8,7 @@ on. What a person wrote, such as a name or a complaint, stays the text it is.
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Mapping, Sequence
+from datetime import date
 from decimal import Decimal
 from pathlib import PurePath
 from typing import Any, Literal, Union, cast
@@ -39,7 +40,7 @@ class Refusal(ValueError):
         super().__init__(saying)
 
     def __str__(self) -> str:
-        return written(told_by(self))
+        return written(self.args[0] if self.args else "")
 
 
 class Meaning(Said, frozen=True, tag="meaning"):
@@ -248,4 +249,6 @@ def _plain(value: Any) -> Any:
         return told_by(value)
     if isinstance(value, (PurePath, Decimal)):
         return str(value)
+    if isinstance(value, date):
+        return value.isoformat()
     raise TypeError(f"{type(value).__name__} can't be kept in a meaning")

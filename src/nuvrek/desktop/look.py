@@ -71,11 +71,9 @@ def open_look(
 def faults_words(path: Path, error: JobFaults | OSError) -> str:
     """Why a file can't be shown, in a sentence."""
     if isinstance(error, JobFaults):
-        more = (
-            tr(" and {number} more", number=len(error.faults) - 1) if len(error.faults) > 1 else ""
-        )
+        more = tr("(and {number} more)", number=len(error.faults) - 1) if error.faults[1:] else ""
         return tr(
-            "{name} is no job file that can be read: {faults}{more}",
+            "{name} is no job file that can be read: {faults} {more}",
             name=path.name,
             faults=error.faults[0],
             more=more,

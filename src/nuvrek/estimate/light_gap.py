@@ -93,9 +93,8 @@ def light_words(light: Light | None, wood: bool) -> Saying:
     if light.rocks:
         middle = light.ways[0].high
         return means(
-            "map.rocks-about",
-            fret=means("map.wood") if wood else means("map.fret"),
-            middle=middle,
+            "map.rocks-about-wood" if wood else "map.rocks-about",
+            fret=middle,
         )
     way = light.ways[0]
     widest = int(np.argmax(way.gaps_mm))

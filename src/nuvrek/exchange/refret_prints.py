@@ -51,7 +51,8 @@ def holder_sheets(pieces: int) -> int:
 
 def _head(document: Any, words: Saying) -> None:
     document.set_font("DejaVu", size=11)
-    document.text(_LEFT_MM, 20.0, means("exchange.print-100-not-fitted-page", detail=words))
+    printed = means("exchange.print-100-not-fitted-page", detail=words)
+    document.text(_LEFT_MM, 20.0, written(printed))
     document.set_line_width(0.1)
 
 
@@ -124,13 +125,15 @@ def _card(document: Any, neck: NeckDescription, plan: RefretPlan) -> None:
     _head(document, means("exchange.bending-card", title=neck.title))
     bends = [mm for mm in plan.bends_mm if mm is not None]
     if not bends:
-        document.text(_LEFT_MM, 40.0, means("exchange.flat-board-wire-stays-straight"))
+        document.text(_LEFT_MM, 40.0, written(means("exchange.flat-board-wire-stays-straight")))
         draw_ruler(document)
         return
     wanted = sorted({round(min(bends)), round(sum(bends) / len(bends)), round(max(bends))})
     for n, radius in enumerate(wanted):
         _arc(document, _LEFT_MM + 60.0, 55.0 + 38.0 * n, float(radius))
-        document.text(_LEFT_MM + 112.0, 55.0 + 38.0 * n, means("exchange.bend-mm", radius=radius))
+        document.text(
+            _LEFT_MM + 112.0, 55.0 + 38.0 * n, written(means("exchange.bend-mm", radius=radius))
+        )
     draw_ruler(document)
 
 

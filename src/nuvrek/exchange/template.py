@@ -158,7 +158,7 @@ def _sheet(document: Any, edge: Edge, sheet: int, count: int) -> None:
         sheet=sheet + 1,
         count=count,
     )
-    document.text(_LEFT_MM, 24.0, words)
+    document.text(_LEFT_MM, 24.0, written(words))
     document.set_line_width(0.1)
     with document.rect_clip(_LEFT_MM - 0.05, 30.0, SHEET_MM + 0.1, 120.0):
         document.polygon([(x + shift, _BASE_MM - y) for x, y in edge.outline], style="D")

@@ -6,7 +6,7 @@ import sqlite3
 from pathlib import Path
 
 from nuvrek.letters import whole_letters
-from nuvrek.meaning import Said, means, told_by, written
+from nuvrek.meaning import Said, means, written
 
 
 class LogbookError(Exception):
@@ -17,7 +17,7 @@ class LogbookError(Exception):
         super().__init__(said)
 
     def __str__(self) -> str:
-        return written(told_by(self))
+        return written(self.args[0] if self.args else "")
 
 
 class LogbookFull(LogbookError):

@@ -130,7 +130,7 @@ def described(number: int, body: object) -> tuple[NeckDescription, tuple[Saying,
     except (msgspec.MsgspecError, ValueError, RecursionError):
         fields = {}
     kept: dict[str, object] = {
-        "title": means("keeping.neck-with-number", number=number),
+        "title": written(means("keeping.neck-with-number", number=number)),
         **_LEAST_DESCRIPTION,
     }
     for name, value in fields.items():

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Refusal, Saying, means
 
 _FIRST, _SECOND, _SYLLABLES = "bdfgjklmnprstvwz", "aeiou", 3
 _EACH = len(_FIRST) * len(_SECOND)
@@ -27,10 +27,10 @@ def number_of(word: str) -> int:
     """The number of a word, however it is written. Raises ValueError for what is none."""
     said, number = word.strip().lower(), 0
     if len(said) != 2 * _SYLLABLES:
-        raise ValueError(_none(word))
+        raise Refusal(_none(word))
     for first, second in zip(said[::2], said[1::2], strict=True):
         if first not in _FIRST or second not in _SECOND:
-            raise ValueError(_none(word))
+            raise Refusal(_none(word))
         number = number * _EACH + _FIRST.index(first) * len(_SECOND) + _SECOND.index(second)
     return number
 

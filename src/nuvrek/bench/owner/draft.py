@@ -8,6 +8,7 @@ from msgspec import structs
 
 from nuvrek import meaning
 from nuvrek.bench.owner.cost import course_ways
+from nuvrek.bench.owner.quoting import quote
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures, known_locale
 from nuvrek.bench.session import Session
@@ -23,7 +24,6 @@ from nuvrek.planning.money.shop import Shop
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.owner.entries import Answered, Consented
-from nuvrek.wording.papers.quote import quote
 
 if TYPE_CHECKING:
     from nuvrek.neck.owner import How
@@ -125,8 +125,7 @@ class OwnerDraft:
         if total is None:
             return row
         said = means("owner.title-money", title=way.title, money=self.facts.figures.money(total))
-        term = structs.replace(row.need.term, words=said)
-        return structs.replace(row, need=structs.replace(row.need, term=term))
+        return structs.replace(row, need=structs.replace(row.need, said=said))
 
     def head(self) -> Saying:
         """The ways meant, in words."""

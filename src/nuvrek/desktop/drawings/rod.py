@@ -21,7 +21,7 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.entries import Side
 from nuvrek.readings.words import part_words
 from nuvrek.units import Unit, format_number
-from nuvrek.wording.speech import say, tr
+from nuvrek.wording.speech import listed, say, tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.rod.move import RodPlan
@@ -99,7 +99,7 @@ class RodView(QWidget):
             tr(
                 "Seen from the {where}: {detail}. Relief: {trail}",
                 where=where,
-                detail=tr(" and ").join(told),
+                detail=listed(told),
                 trail=trail,
             )
         )
@@ -411,7 +411,7 @@ class RodView(QWidget):
         self._under(painter, x, step, plot, tr("next"))
 
     def _under(self, painter: QPainter, x: float, step: float, plot: QRectF, words: str) -> None:
-        short = words.replace(tr(" turn "), " ")
+        short = words.replace(f" {tr('turn')} ", " ")
         box = QRectF(x - 0.5 * step, plot.bottom() + 4, step, self.theme.px(22))
         painter.setFont(self.theme.font(13))
         painter.setPen(self.theme.colours["muted"])

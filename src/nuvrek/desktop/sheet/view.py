@@ -49,8 +49,12 @@ class SheetView(QWidget):
         self.neck, self.lanes, self.dots = neck, lanes, dots
         self.chosen = chosen if chosen is not None and chosen <= neck.frets else None
         self.setAccessibleDescription(
-            tr("{title}: {frets} frets. ", title=neck.title, frets=neck.frets)
-            + ", ".join(f"{say(lane.title)} {say(lane.under)}" for lane in lanes)
+            tr(
+                "{title}: {frets} frets. {lanes}",
+                title=neck.title,
+                frets=neck.frets,
+                lanes=", ".join(f"{say(lane.title)} {say(lane.under)}" for lane in lanes),
+            )
         )
         self.update()
 

@@ -464,8 +464,8 @@ class ChooseStage(Stage):
         if solved is not None:
             readings = {one.number: one.reading for one in solved.neck_state.taken}
             for sign, numbers in (
-                (tr("for "), leg.speaks_for),
-                (tr("against "), leg.speaks_against),
+                (tr("for"), leg.speaks_for),
+                (tr("against"), leg.speaks_against),
             ):
                 for number in numbers[:2]:
                     if number in readings:

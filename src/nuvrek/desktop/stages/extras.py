@@ -184,10 +184,10 @@ class Extras:
 
     def _not_taken(self, error: Exception, name: str) -> None:
         faults = error.faults if isinstance(error, JobFaults) else [f"{type(error).__name__}."]
-        more = tr(" And {number} more.", number=len(faults) - 1) if len(faults) > 1 else ""
+        more = tr("And {number} more.", number=len(faults) - 1) if len(faults) > 1 else ""
         self.stage.say(
             tr(
-                "In {name}: {faults}{more} Nothing was taken in.",
+                "In {name}: {faults} {more} Nothing was taken in.",
                 name=name,
                 faults=faults[0],
                 more=more,

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_all
 from collections.abc import Callable
 from typing import TYPE_CHECKING
 
@@ -29,7 +28,7 @@ from nuvrek.units import format_length, format_number
 from nuvrek.wording import speech as words
 from nuvrek.wording.help.known.findings import known_finding, known_fret
 from nuvrek.wording.help.known.known import Known
-from nuvrek.wording.speech import say, tr, upper_first
+from nuvrek.wording.speech import say, say_all, tr, upper_first
 
 if TYPE_CHECKING:
     from nuvrek.bench.session import Session
@@ -383,15 +382,15 @@ class MapStage(Stage):
             ]
 
         right = [
-            *lines(finding.speaks_for, tr("for ")),
-            *lines(finding.speaks_against, tr("against ")),
+            *lines(finding.speaks_for, tr("for")),
+            *lines(finding.speaks_against, tr("against")),
         ][:5]
         again = (
-            tr(" Enter takes it again, Backspace strikes it out.") if finding.kind == "odd" else ""
+            tr("Enter takes it again, Backspace strikes it out.") if finding.kind == "odd" else ""
         )
         self.bar.show_words(
             say(finding.headline),
-            message=f"{say(finding.text)}{again}",
+            message=f"{say(finding.text)} {again}".strip(),
             state=state,
             right_title=tr("what speaks for it, and against") if right else "",
             right=tuple(right),
@@ -408,7 +407,7 @@ class MapStage(Stage):
         found = None if self.app.silent else solved.plan
         off = float(found.way("spot-level").off_mm[fret - 1].max()) if found else 0.0
         plan = (
-            tr(" Spot work takes {off}.", off=format_length(off, s.unit))
+            tr("Spot work takes {off}.", off=format_length(off, s.unit))
             if off > WORTH_FILING_MM
             else ""
         )
@@ -431,7 +430,7 @@ class MapStage(Stage):
                 doubt=format_number(doubt, s.unit),
             ),
             message=tr(
-                "{crown_words} {crown} at its thinnest.{plan}",
+                "{crown_words} {crown} at its thinnest. {plan}",
                 crown_words=crown_words,
                 crown=format_length(crown, s.unit),
                 plan=plan,

@@ -32,7 +32,7 @@ from nuvrek.bench.forms.strings import (
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, TickBox, button, heading
 from nuvrek.neck.strings import WRAP_WORDS, StringSet
-from nuvrek.wording.speech import say, say_values, tr, upper_first
+from nuvrek.wording.speech import say, say_values, sentences, tr, upper_first
 
 MOST_LINES = 14
 MOST_CAPO = 9
@@ -295,16 +295,18 @@ class StringsPage(QWidget):
                 widget.setVisible(number < used + 2)
 
     def _tell(self, specs: StringSet, then: StringSet, compared: bool) -> None:
-        capo = tr(" A capo leaves the pull as it is.") if self.capo.currentData() else ""
+        capo = tr("A capo leaves the pull as it is.") if self.capo.currentData() else ""
         if not compared:
-            self.told.setText(tr("Choose a kept set or a tuning to compare with.{capo}", capo=capo))
+            self.told.setText(
+                tr("Choose a kept set or a tuning to compare with. {capo}", capo=capo)
+            )
             return
         now, after = whole(specs, self.scale_mm), whole(then, self.scale_mm)
         if specs:
-            change = tr("Then {change_words} in all. ", change_words=change_words(now, after))
+            change = tr("Then {change_words} in all.", change_words=change_words(now, after))
         else:
-            change = tr("Then {detail} in all. ", detail=after.words)
-        self.told.setText(f"{change}{self._relief_words(specs, then)}{capo}")
+            change = tr("Then {detail} in all.", detail=after.words)
+        self.told.setText(sentences(change, self._relief_words(specs, then), capo))
 
     def _relief_words(self, specs: StringSet, then: StringSet) -> str:
         solved = self.app.solved
@@ -315,5 +317,5 @@ class StringsPage(QWidget):
 
         neck = structs.replace(solved.map.neck, string_set=specs)
         told = forecast_set(Measurer(solved.map), then, neck).words(self.app.settings.unit)
-        known = "" if specs else tr(" What is on the neck now is not listed, so this is wide.")
-        return f"{upper_first(told)}.{known}"
+        known = "" if specs else tr("What is on the neck now is not listed, so this is wide.")
+        return sentences(f"{upper_first(told)}.", known)

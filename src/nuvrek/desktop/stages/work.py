@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import say_all
 from collections.abc import Callable
 
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout
@@ -55,7 +54,7 @@ from nuvrek.readings.refret.stages import SWEEPS
 from nuvrek.readings.stations import Station, Suggestion
 from nuvrek.units import Unit
 from nuvrek.wording import speech as words
-from nuvrek.wording.speech import say, tr
+from nuvrek.wording.speech import say, say_all, tr
 
 
 class WorkStage(Stage):
@@ -493,7 +492,7 @@ class WorkStage(Stage):
             return
         message = say(told.message)
         if step_left and told.over:
-            message += tr(" Enter ticks the step.")
+            message = words.sentences(message, tr("Enter ticks the step."))
         self.bar.show_words(
             say(told.prompt),
             number=told.number,

@@ -54,7 +54,6 @@ SENTENCES: dict[str, Entry] = {
     "exchange.entry-with-number-fault": "entry {number}: {fault}",
     "exchange.less": "less",
     "exchange.more": "more",
-    "exchange.no-reason-given": "no reason given",
     "exchange.more-cells-than-heading-names": "more cells than the heading names",
     "exchange.far-out-range": '{name}: "{cell}" is far out of range',
     "exchange.there-no-rows-below-heading": "there are no rows below the heading.",

@@ -82,7 +82,7 @@ SENTENCES: dict[str, Entry] = {
         "* when it is so. Enter alone passes on: the strings count as before."
     ),
     "keypad.so": "it is so",
-    "keypad.key-may-follow-1-4mm": ". Its key may follow: 1 4mm.",
+    "keypad.key-may-follow-1-4mm": "Its key may follow: 1 4mm.",
     "keypad.strings-still-count-pitch-once": (
         "The strings still count as at pitch. Once they are slack, go back up and press *."
     ),
@@ -152,4 +152,5 @@ SENTENCES: dict[str, Entry] = {
     "keypad.ways-out": "{ways:start}.",
     "keypad.shown-and-mm": "{shown} ({mm})",
     "keypad.readings-before": "{before:start}.",
+    "keypad.feels": "{feels}.",
 }

@@ -7,7 +7,6 @@ from nuvrek.wording.entry import Entry
 SENTENCES: dict[str, Entry] = {
     "lengths.no-price-from-0": "{name}: {amount} is no price; from 0 to {most}.",
     "lengths.is": "{mm} is {other_mm}",
-    "lengths.64": "{number}/64 in",
     "lengths.nothing-typed-yet": "Nothing typed yet.",
     "lengths.too-long-length": "That is too long for a length.",
     "lengths.not-length-try-12-12": (

@@ -9,10 +9,8 @@ SENTENCES: dict[str, Entry] = {
     "map.edge-covers-fewer-than-two": "The edge covers fewer than two frets there.",
     "map.wood-beside": "the wood beside",
     "map.frets": "frets",
-    "map.rocks-about": "It rocks about {fret}{middle}.",
+    "map.rocks-about": "It rocks about fret {fret}.",
     "map.lies-no-light": "It lies on {on} {low} and {high}; no light.",
-    "map.wood": "the wood at",
-    "map.fret": "fret",
     "map.thou": "Was it in thou?",
     "map.mm-not-thou": "Was it in mm, not thou?",
     "map.inches": "Was it in inches?",
@@ -29,4 +27,5 @@ SENTENCES: dict[str, Entry] = {
         "{detail}: wide, for this neck was not read both at pitch and slack"
     ),
     "map.sure-enough-because": "relief is known within its margin, and no fret is left in doubt.",
+    "map.rocks-about-wood": "It rocks about the wood at {fret}.",
 }

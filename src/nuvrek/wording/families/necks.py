@@ -31,7 +31,6 @@ SENTENCES: dict[str, Entry] = {
     "necks.light": "light",
     "necks.usual": "usual",
     "necks.firm": "firm",
-    "necks.neck": "A neck",
     "necks.string-list-g-metre-not": (
         "String list: {grams_per_m:g} g a metre is not possible for a string of {gauge_mm:g} mm."
     ),

@@ -66,4 +66,14 @@ SENTENCES: dict[str, Entry] = {
     "owner.named-money": "{named:start}: {money}.",
     "owner.title-money": "{title}, {money}",
     "owner.detail-says-day-figure-other": "{detail}. {says:start} {day} {figure}. {other}",
+    "owner.no-price-by-list": "No price: Prices takes an hour's, or a fixed one for this way.",
+    "owner.tax-included": "incl. {percent} tax",
+    "owner.tax-added": "plus {percent} tax",
+    "owner.rests-on-readings": (
+        "{number} reading up to entry {length}",
+        "{number} readings up to entry {length}",
+    ),
+    "owner.rests-on-rate": "an hour at {rate}",
+    "owner.rests-on-fixed": "{way:within} at a fixed {amount}",
+    "owner.rests-on-all": "{grounds:start}.",
 }

@@ -208,7 +208,6 @@ SENTENCES: dict[str, Entry] = {
     "pages.relief-read-strings-pitch-enter": (
         "Relief is read with the strings at pitch. Enter when it is so."
     ),
-    "pages.strings-slack-first": ". Strings slack first",
     "pages.once-settled": "; {settled_mm} once settled",
     "pages.relief-from-about-between": (
         "Relief{side} from {now_mm} to about {after_mm}, between {low} and {high}{later}."

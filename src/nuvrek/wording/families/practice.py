@@ -29,7 +29,6 @@ SENTENCES: dict[str, Entry] = {
     "practice.drags": "drags",
     "practice.stops-wont-go": "stops: it won't go in",
     "practice.leaf-feels": "{leaf:.2f} {feels}.",
-    "practice.no-light": "no light",
     "practice.lies-still-no-light-seen": "On the {where} it lies still, and no light is seen.",
     "practice.over": "Over {fret} it {rocks}.",
     "practice.fret": "Fret {fret} {detail} on the {where}.",

@@ -26,7 +26,6 @@ SENTENCES: dict[str, Entry] = {
     "practice_bench.last-thing-done-practice-bench": (
         "The last thing done on the practice bench was torn and is left out."
     ),
-    "practice_bench.no-reason-given": "no reason given",
     "practice_bench.not-exercise": "{title}: not in this exercise.",
     "practice_bench.move-end-goes": "◂ ▸ move the {end} end; . goes on.",
     "practice_bench.reveal-shows-how-went": "{over} Reveal shows how it went.",

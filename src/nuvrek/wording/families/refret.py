@@ -35,7 +35,6 @@ SENTENCES: dict[str, Entry] = {
     "refret.too-low-more-than-handful": (
         "{count} too low, more than the handful new wire can be matched for."
     ),
-    "refret.no-grip": "no grip",
     "refret.another-wire-wanted": "another wire is wanted: {wish}",
     "refret.slot-mm-wide-no-tang": (
         "slot {fret} is {width:.2f} mm wide: no tang of this wire can be made to hold there. "

@@ -95,7 +95,6 @@ SENTENCES: dict[str, Entry] = {
     ),
     "rules.ends-come-after-tops-rounded": "Ends come after the tops, rounded early and little.",
     "rules.filing-done": "The filing done.",
-    "rules.no-grip": "no grip",
     "rules.out": ("{frets:start} is out", "{frets:start} are out"),
     "rules.drop-glue-under-single-frets": (
         "A drop of glue under single frets would put it off, if they then hold."

@@ -50,7 +50,6 @@ SENTENCES: dict[str, Entry] = {
     "shop.settings-cant-read-usual-ones": (
         "The settings can't be read ({why}): the usual ones hold."
     ),
-    "shop.no-reason-given": "no reason given",
     "shop.hours": "Hours",
     "shop.price": "Price",
     "shop.of": "{held} of {detail}",

@@ -47,7 +47,6 @@ SENTENCES: dict[str, Entry] = {
     "work.next-should": "Next should be {left}.",
     "work.went-before-turn": "{early} went before its turn",
     "work.still-wears-ink": "{late} still wears its ink",
-    "work.way-comes-from-plan": "a way comes from a plan",
     "work.between": "Between {day} and {until}.",
     "work.nobody-has-pressed-yet-one": (
         "Nobody has pressed {frets} yet. One that moves is marked in Measure; / says that all "

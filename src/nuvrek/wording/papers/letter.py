@@ -57,7 +57,8 @@ def _opening(facts: Facts) -> list[str]:
     neck = facts.neck
     said = tr("This is about your instrument, {title}.", title=neck.title)
     if neck.complaint.strip():
-        said += tr(" You told us: “{detail}”", detail=" ".join(neck.complaint.split()))
+        told = tr("You told us: “{complaint}”", complaint=" ".join(neck.complaint.split()))
+        return [words.sentences(said, told)]
     return [said]
 
 
@@ -106,6 +107,24 @@ def ways_table(facts: Facts) -> Table:
     return tuple(rows)
 
 
+def _about(several: bool, money: str, low: str, high: str) -> str:
+    """A price that goes by the hours."""
+    if several:
+        return tr(
+            "Together this costs about {money}: between {low} and {high}, depending on the time it "
+            "takes.",
+            money=money,
+            low=low,
+            high=high,
+        )
+    return tr(
+        "This costs about {money}: between {low} and {high}, depending on the time it takes.",
+        money=money,
+        low=low,
+        high=high,
+    )
+
+
 def _advice(facts: Facts) -> str:
     ways = facts.ways
     named = words.listed(words.lower_first(way_title(way.kind)) for way in ways)
@@ -121,16 +140,18 @@ def _advice(facts: Facts) -> str:
         said += _agreed(facts, facts.accepted)
     elif cost.price.total is not None:
         between = cost.price.between
-        together = tr("Together it") if len(ways) > 1 else tr("It")
-        price = tr("{together} costs {money}", together=together, money=f.money(cost.price.total))
+        money = f.money(cost.price.total)
         if between is not None:
-            price += tr(", by the hours it takes between {money} and ", money=f.money(between[0]))
-            price += f"{f.money(between[1])}"
-        said.append(f"{price}.")
+            low, high = (f.money(amount) for amount in between)
+            said.append(_about(len(ways) > 1, money, low, high))
+        elif len(ways) > 1:
+            said.append(tr("Together this costs {money}.", money=money))
+        else:
+            said.append(tr("This costs {money}.", money=money))
     if cost.days:
         said.append(
             tr(
-                "It stays with us about {how_many} of work.",
+                "We would need it for about {how_many} of work.",
                 how_many=words.count(cost.days, "day", "days"),
             )
         )

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.bench.owner.quoting import quote
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures
 from nuvrek.exchange.paper import Paper, blocks_of
@@ -13,7 +14,7 @@ from nuvrek.readings.owner.entries import PAPERS, Letter, PaperKind
 from nuvrek.wording.papers.bench_sheet import bench_sheet
 from nuvrek.wording.papers.letter import letter
 from nuvrek.wording.papers.picture import draw_neck
-from nuvrek.wording.papers.quote import quote, quote_letter
+from nuvrek.wording.papers.quote import quote_letter
 from nuvrek.wording.papers.work_report import work_report
 from nuvrek.wording.speech import say, tr
 

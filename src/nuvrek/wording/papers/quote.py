@@ -1,86 +1,14 @@
-"""A quote, frozen with its date and what it rests on, and the page that tells it."""
+"""The page that tells a quote."""
 
 from __future__ import annotations
 
-from datetime import date, timedelta
-
-from nuvrek.bench.owner.cost import doubt_of_price
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.papers.figures import Figures
 from nuvrek.bench.work.agreement import standings
-from nuvrek.planning.ways.kinds import way_title
-from nuvrek.readings.owner.entries import Letter, Quote, QuoteLine, Table
+from nuvrek.readings.owner.entries import Letter, Quote, Table
 from nuvrek.wording import speech as words
 from nuvrek.wording.papers.plain import way_words
-from nuvrek.wording.speech import figure, lower_first, say, tr
-
-# So long a quote stands (common practice, no source).
-STANDS_DAYS = 30
-
-
-class NoPrice(ValueError):
-    """Nothing to quote: the price list has neither an hour's price nor a fixed one."""
-
-
-def quote(facts: Facts) -> Quote:
-    """The quote of the ways meant. Raises NoPrice."""
-    cost, prices = facts.whole, facts.prices
-    price = cost.price
-    if price.total is None:
-        raise NoPrice(tr("No price: Prices takes an hour's, or a fixed one for this way."))
-    between = price.between or (None, None)
-    return Quote(
-        ways=tuple(way.kind for way in facts.ways),
-        lines=tuple(QuoteLine(say(item.words), item.amount) for item in price.items),
-        total=price.total,
-        tax=price.tax,
-        tax_words=_tax_words(facts),
-        least=between[0],
-        most=between[1],
-        currency=prices.currency,
-        hours=round(cost.spell.likely / 60.0, 2),
-        hours_between=(round(cost.spell.least / 60.0, 2), round(cost.spell.most / 60.0, 2)),
-        days=cost.days,
-        rests_on=_rests_on(facts),
-        until=_until(facts.day),
-    )
-
-
-def _until(day: str) -> str:
-    try:
-        return str(date.fromisoformat(day[:10]) + timedelta(days=STANDS_DAYS))
-    except ValueError:
-        return ""
-
-
-def _tax_words(facts: Facts) -> str:
-    percent = figure(f"{facts.prices.tax_percent.normalize():f} %")
-    return {
-        "none": "",
-        "included": tr("in it {percent} tax", percent=percent),
-        "added": tr("and {percent} tax", percent=percent),
-    }[facts.prices.tax]
-
-
-def _rests_on(facts: Facts) -> str:
-    """By which readings and prices, so that it can be told later why it was so."""
-    readings = words.count(len(facts.now.taken), "reading", "readings")
-    prices, parts = (
-        facts.prices,
-        [tr("{readings} up to entry {length}", readings=readings, length=facts.now.length)],
-    )
-    if prices.rate is not None:
-        parts.append(tr("an hour at {rate}", rate=prices.rate))
-    parts += [
-        tr(
-            "{way_title} at a fixed {fixed}",
-            way_title=lower_first(way_title(kind)),
-            fixed=prices.fixed[kind],
-        )
-        for kind in (way.kind for way in facts.ways)
-        if kind in prices.fixed
-    ]
-    return words.sentences(f"{'; '.join(parts)}.", doubt_of_price(facts.whole))
+from nuvrek.wording.speech import say, tr
 
 
 def quote_letter(facts: Facts, given: Quote) -> Letter:

@@ -52,7 +52,8 @@ def _done(facts: Facts) -> str:
     said = " ".join(way_words(kind) for kind in done)
     step = next_step(facts.now)
     if step is not None and step.key not in ("prove", "look-again"):
-        said += tr(" It is not finished: next, {title}.", title=words.lower_first(step.title))
+        left = tr("It is not finished yet; the next step is: {title}.", title=say(step.title))
+        return words.sentences(said, left)
     return said
 
 
@@ -97,15 +98,16 @@ def _metal(facts: Facts) -> str:
     fret = int(crowns.argmin()) + 1
     years = wear_of(facts.now).years(thinnest, neck.least_crown_mm)
     said = tr(
-        "The thinnest fret is {fret}, with {length}; under {least_crown} it wants new wire.",
+        "The lowest fret (no. {fret}) is {length} high. Below {least_crown} it needs replacing.",
         fret=fret,
         length=f.length(thinnest),
         least_crown=f.length(neck.least_crown_mm),
     )
     if years >= 1.0:
-        said += tr(
-            " Under ordinary play that is about {number} years away.", number=f.number(years, 0)
+        away = tr(
+            "With ordinary playing that is about {number} years away.", number=f.number(years, 0)
         )
+        return words.sentences(said, away)
     return said
 
 

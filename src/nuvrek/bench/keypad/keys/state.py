@@ -44,9 +44,18 @@ class FeelKeys(StationKeys):
     """How the rod nut feels: one of five, by its number."""
 
     stations: ClassVar[tuple[str, ...]] = ("rod-feel",)
-    hint = meaning.listed(
-        (means("keypad.detail-feel", detail=n, feel=Word(feel)) for n, feel in enumerate(FEELS, 1)),
-        by=",",
+    hint: ClassVar[Saying] = meaning.sentences(
+        means(
+            "keypad.feels",
+            feels=meaning.listed(
+                (
+                    means("keypad.detail-feel", detail=n, feel=Word(feel))
+                    for n, feel in enumerate(FEELS, 1)
+                ),
+                by=",",
+            ),
+        ),
+        means("keypad.key-may-follow-1-4mm"),
     )
     lengths = False
 

@@ -8,13 +8,13 @@ from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
 
 from nuvrek.bench.owner.draft import OwnerDraft
+from nuvrek.bench.owner.quoting import NoPrice
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, Picks, button, heading, scrolling
 from nuvrek.desktop.stages.owner.gates import GatesView
 from nuvrek.neck.owner import HOW_WORDS
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.entries import AnyEntry
-from nuvrek.wording.papers.quote import NoPrice
 from nuvrek.wording.speech import say, say_values, tr
 
 _RIGHT = 400

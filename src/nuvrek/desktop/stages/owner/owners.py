@@ -60,8 +60,10 @@ class OwnerRow(QWidget):
             painter.setFont(t.font(13))
             painter.setPen(c["muted"])
             below = name.translated(0, half - 5)
-            asked = "" if self.card.owner.asked else tr("the house's own · ")
-            one_line(painter, below, f"{asked}{say(self.card.told)}", Qt.AlignmentFlag.AlignLeft)
+            told = say(self.card.told)
+            if not self.card.owner.asked:
+                told = tr("the house's own · {card}", card=told)
+            one_line(painter, below, told, Qt.AlignmentFlag.AlignLeft)
 
 
 class OwnersStage(Stage):

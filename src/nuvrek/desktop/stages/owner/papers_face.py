@@ -11,6 +11,7 @@ from PyQt6.QtGui import QImage, QPainter, QPixmap
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
 
 from nuvrek.bench.owner.draft import OwnerDraft
+from nuvrek.bench.owner.quoting import NoPrice
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, button, chooser, scrolling
 from nuvrek.desktop.stages.extras import Extras
@@ -18,7 +19,6 @@ from nuvrek.desktop.widgets.words_field import WordsField
 from nuvrek.exchange.paper import Paper
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.owner.entries import PAPERS, Letter, PaperKind
-from nuvrek.wording.papers.quote import NoPrice
 from nuvrek.wording.speech import say, tr
 
 _REST_MS, MOST_LETTERS = 400, 12_000

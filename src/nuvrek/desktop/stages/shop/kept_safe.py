@@ -196,9 +196,9 @@ class KeptSafeStage(Stage):
             self.necks.addItem(f"{title}: {words.count(entries, 'entry', 'entries')}", uid)
         held = words.count(len(seen.necks), "neck", "necks")
         wrong = (
-            tr(" Damaged: {wrong} Another copy is better.", wrong=seen.wrong) if seen.wrong else ""
+            tr("Damaged: {wrong} Another copy is better.", wrong=seen.wrong) if seen.wrong else ""
         )
-        self.told.setText(tr("This copy holds {held}.{wrong}", held=held, wrong=wrong))
+        self.told.setText(tr("This copy holds {held}. {wrong}", held=held, wrong=wrong))
         self.one.setEnabled(True)
         self.every.setEnabled(not seen.wrong)
 

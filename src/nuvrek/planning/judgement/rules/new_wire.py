@@ -16,7 +16,7 @@ from nuvrek.planning.refret.reasons import ENOUGH, reasons_for, why_not_smaller
 from nuvrek.readings.entries import WayKind
 
 # Reasons that no other rule of the ladder weighs: those of wear, wood and bow have their own.
-_OWN = (means("rules.no-grip"), "wish")
+_OWN = ("no grip", "wish")
 
 
 def _out(g: Grounds) -> Iterator[Leg]:

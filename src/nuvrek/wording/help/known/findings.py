@@ -167,11 +167,11 @@ def known_finding(finding: Finding, taken: Iterable[Taken], unit: Unit, heights:
         for one in taken
     }
     percent = min(round(100 * finding.sure), 99)
-    sure = tr(" {percent} % sure.", percent=percent) if finding.sure < 1.0 else ""
+    sure = tr("{percent} % sure.", percent=percent) if finding.sure < 1.0 else ""
     return Known(
         title=say(finding.headline),
         rule=rule.format(size=say(format_length(size, unit))),
-        reckoned=f"{reckoned}{sure}",
+        reckoned=f"{reckoned} {sure}".strip(),
         by=tuple(readings[n] for n in finding.speaks_for if n in readings),
         against=tuple(readings[n] for n in finding.speaks_against if n in readings),
         of_readings=True,
