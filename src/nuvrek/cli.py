@@ -5,6 +5,8 @@ Exit status 0 when fine, 2 on bad input with one line per fault.
 
 from __future__ import annotations
 
+from collections.abc import Mapping
+from nuvrek.wording.answers import answer_in_words
 import argparse
 import io
 import json
@@ -222,8 +224,8 @@ def _mapped(job: Job) -> tuple[HeightMap, tuple[Finding, ...]]:
     return neck_map, find(neck_map)
 
 
-def _print_json(value: object) -> None:
-    print(json.dumps(value, ensure_ascii=False, allow_nan=False))
+def _print_json(answer: Mapping[str, Any]) -> None:
+    print(json.dumps(answer_in_words(answer), ensure_ascii=False, allow_nan=False))
 
 
 def _map(options: argparse.Namespace) -> int:

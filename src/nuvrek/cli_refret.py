@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nuvrek.wording.answers import answer_in_words
 import argparse
 import json
 import sys
@@ -70,7 +71,8 @@ def _refret(options: argparse.Namespace, tell: Tell) -> int:
 
         write_whole(options.out, prints(neck_map.neck, plan))
     if options.json:
-        print(json.dumps(refret_answer(plan), ensure_ascii=False, allow_nan=False))
+        answer = answer_in_words(refret_answer(plan))
+        print(json.dumps(answer, ensure_ascii=False, allow_nan=False))
         return 0
     _tell_plan(plan, tell)
     return 0

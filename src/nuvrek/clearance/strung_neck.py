@@ -82,7 +82,8 @@ class Assumed:
         if not self.heights_mm:
             return self.sentence
         heights = (format_length(mm, height_unit) for mm in self.heights_mm)
-        return means(self.sentence.key, **dict(zip(_HEIGHT_NAMES, heights, strict=False)))
+        named = dict(zip(_HEIGHT_NAMES, heights, strict=False))
+        return means(self.sentence.key, **dict(self.sentence.values), **named)
 
 
 @dataclass(frozen=True)

@@ -190,8 +190,5 @@ def draw_ruler(document: Any) -> None:
     document.text(
         _LEFT_MM,
         y + 14.0,
-        means(
-            "exchange.ruler-should-measure-mm-if",
-            ruler_mm=_RULER_MM,
-        ),
+        written(means("exchange.ruler-should-measure-mm-if", ruler_mm=_RULER_MM)),
     )

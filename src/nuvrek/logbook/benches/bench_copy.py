@@ -6,6 +6,7 @@ still to be told. ``carrying`` carries it there and brings what other benches wr
 
 from __future__ import annotations
 
+from nuvrek.meaning import written
 import sqlite3
 import uuid
 from collections.abc import Callable, Iterator, Sequence
@@ -185,7 +186,7 @@ class BenchCopy(Logbook):
         """Something the server is still to be told, or can't be; within a transaction."""
         self._db.execute(
             "INSERT INTO waiting (act, uid, body, why) VALUES (?, ?, ?, ?)",
-            (act, uid, msgspec.json.encode(told).decode(), why),
+            (act, uid, msgspec.json.encode(told).decode(), written(why)),
         )
 
     def waiting(self, uid: str | None = None) -> list[Waiting]:
@@ -279,7 +280,7 @@ class BenchCopy(Logbook):
 
     def hold(self, one: Waiting, why: Saying) -> None:
         """Something that can't go there; within a transaction."""
-        self._db.execute("UPDATE waiting SET why = ? WHERE id = ?", (why, one.id))
+        self._db.execute("UPDATE waiting SET why = ? WHERE id = ?", (written(why), one.id))
 
 
 def act_mark(uid: str, bodies: Sequence[object]) -> str:
