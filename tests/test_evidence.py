@@ -159,7 +159,11 @@ class Resting(unittest.TestCase):
         for entry in faults:
             self.assertEqual(len(entry_faults(entry, NECK, 1)), 1, entry)
         self.assertEqual(
-            [*say_all(entry_faults(StringGap(lane="bass", fret=7, by="edge", gap_mm=0.1), NECK, 1))],
+            [
+                *say_all(
+                    entry_faults(StringGap(lane="bass", fret=7, by="edge", gap_mm=0.1), NECK, 1)
+                )
+            ],
             [],
         )
 

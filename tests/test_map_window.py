@@ -2,6 +2,7 @@
 after, carrying away.
 """
 
+from nuvrek.wording.speech import say
 from typing import Any
 
 from PyQt6.QtCore import Qt
@@ -22,7 +23,7 @@ class MapWindow(WindowCase):
         return window, window.stages["Map"]
 
     def titles(self, page: Any) -> list[str]:
-        return [lane.title for lane in page.sheet.lanes]
+        return [say(lane.title) for lane in page.sheet.lanes]
 
     def test_views_come_and_go_and_at_least_one_stays(self) -> None:
         window, page = self.at(2)
@@ -47,7 +48,7 @@ class MapWindow(WindowCase):
         page.views.lanes.setCurrentIndex(2)
         self.keys(window, "*")
         other = page.sheet.lanes[0]
-        self.assertEqual((light.under, other.under), ("bass side, pitch", "treble side, slack"))
+        self.assertEqual((say(light.under), say(other.under)), ("bass side, pitch", "treble side, slack"))
         page.views.edges.setCurrentIndex(1)
         page.refresh()
         self.assertIn("wood", page.sheet.lanes[0].words)
@@ -63,7 +64,7 @@ class MapWindow(WindowCase):
         pitch = page.sheet.lanes[0]
         self.keys(window, "*")
         slack = page.sheet.lanes[0]
-        self.assertEqual((pitch.under, slack.under), ("pitch, mm", "slack, mm"))
+        self.assertEqual((say(pitch.under), say(slack.under)), ("pitch, mm", "slack, mm"))
         for fret in range(m.neck.frets):
             for k in range(3):
                 self.assertAlmostEqual(
@@ -97,7 +98,7 @@ class MapWindow(WindowCase):
         window, page = self.at(2)
         proud = next(c for c in page.cards if "stands proud" in c.accessibleName())
         proud.click()
-        self.assertIn("for  rocker", window.bar.right.text())
+        self.assertIn("for rocker", window.bar.right.text())
         session = window.app.session
         session.append(CrownHeight(lane="middle", fret=5, height_mm=0.14))
         page.refresh()
@@ -118,7 +119,7 @@ class MapWindow(WindowCase):
         page.views.past.setCurrentIndex(page.views.past.count() - 1)
         page.refresh()
         lane = page.sheet.lanes[-1]
-        self.assertEqual(lane.title, "Change")
+        self.assertEqual(say(lane.title), "Change")
         self.assertIn("relief: bass side", lane.words)
         filed = {
             fret for work in window.app.session.neck_state.work for fret, _, _ in work.entry.off

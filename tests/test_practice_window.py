@@ -182,7 +182,7 @@ class ThreeLessons(PracticeCase):
         self.keys(window, *"*******", "0.35", ENTER, ENTER)
         table = self.finish(window)
         self.assertFalse(table.kept.results[-1].solved)
-        self.assertEqual(table.outcome.first, "the neck was heated")
+        self.assertEqual(say(table.outcome.first), "the neck was heated")
         self.assertIs(table.outcome.first_right, False)
 
 

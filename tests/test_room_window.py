@@ -104,7 +104,7 @@ class RoomWindow(WindowCase):
         page = window.stages["Map"]
         page.views.toggle("room")
         lane = page.sheet.lanes[-1]
-        self.assertEqual((lane.title, len(lane.room_mm)), ("Room", 20))
+        self.assertEqual((say(lane.title), len(lane.room_mm)), ("Room", 20))
         self.assertIn("will buzz", lane.label)
         window.show_stage("Choose")
         self.assertFalse(window.grab().isNull())

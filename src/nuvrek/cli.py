@@ -5,15 +5,13 @@ Exit status 0 when fine, 2 on bad input with one line per fault.
 
 from __future__ import annotations
 
-from collections.abc import Mapping
-from nuvrek.wording.answers import answer_in_words
 import argparse
 import io
 import json
 import os
 import sys
 import traceback
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from contextlib import closing
 from datetime import datetime
 from pathlib import Path
@@ -29,6 +27,7 @@ from nuvrek.logbook.places import logbook_path
 from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 from nuvrek.readings.acts import joined
 from nuvrek.wording import speech as words
+from nuvrek.wording.answers import answer_in_words
 from nuvrek.wording.speech import say, say_all
 
 if TYPE_CHECKING:

@@ -19,7 +19,7 @@ from nuvrek.bench.shop_settings import read_settings, write_settings
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults
-from nuvrek.meaning import Said
+from nuvrek.meaning import Said, Saying
 from nuvrek.planning.money.prices import PriceList, as_table, price_faults
 from nuvrek.readings.journal import NeckState
 from nuvrek.wording.speech import say
@@ -81,27 +81,27 @@ def _read(path: Path) -> PriceList:
         raise JobFaults([f"{path.name}: a price list is not so long."])
     made = _from_json(raw) if path.suffix.lower() == ".json" else _from_csv(raw)
     if isinstance(made, (str, Said)):
-        raise JobFaults([f"{path.name}: {made}"])
+        raise JobFaults([f"{path.name}: {say(made)}"])
     return made
 
 
-def _from_json(raw: bytes) -> PriceList | str:
+def _from_json(raw: bytes) -> PriceList | Saying:
     try:
         made = msgspec.json.decode(raw, type=PriceList)
     except (msgspec.MsgspecError, UnicodeDecodeError, RecursionError) as error:
         return f"not a price list in JSON ({str(error).splitlines()[0][:120]})."
     faults = price_faults(made)
-    return say(faults[0] if faults else made)
+    return faults[0] if faults else made
 
 
-def _from_csv(raw: bytes) -> PriceList | str:
+def _from_csv(raw: bytes) -> PriceList | Saying:
     try:
         rows = list(csv.reader(io.StringIO(raw.decode("utf-8-sig"))))
     except (UnicodeDecodeError, csv.Error):
         return "not a table in UTF-8."
     if not rows or [cell.strip() for cell in rows[0][:2]] != ["what", "value"]:
         return "the first row of a price list is 'what,value'."
-    return say(read_prices({row[0].strip(): row[1] for row in rows[1:] if len(row) >= 2}))
+    return read_prices({row[0].strip(): row[1] for row in rows[1:] if len(row) >= 2})
 
 
 def with_costs(

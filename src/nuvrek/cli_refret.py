@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.answers import answer_in_words
 import argparse
 import json
 import sys
@@ -19,6 +18,7 @@ from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults
 from nuvrek.wording import speech as words
+from nuvrek.wording.answers import answer_in_words
 from nuvrek.wording.speech import say, say_all
 
 if TYPE_CHECKING:

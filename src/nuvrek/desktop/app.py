@@ -26,7 +26,7 @@ from nuvrek.desktop.window import SHELF, Window
 from nuvrek.logbook.opening import SCHEME, open_at_bench
 from nuvrek.logbook.places import log_folder, logbook_path, settings_path
 from nuvrek.logbook.store import Logbook, LogbookDamaged, LogbookError
-from nuvrek.wording.speech import say_all, tr
+from nuvrek.wording.speech import say, say_all, tr
 
 if TYPE_CHECKING:
     import argparse
@@ -231,7 +231,7 @@ def main(arguments: Sequence[str] | None = None, language: str = "en") -> int:
         loaded = Loaded(demo_settings()) if options.demo else _settings(book)
         window = show_window(book, loaded.settings, None if options.demo else settings_path())
         if loaded.trouble:
-            QTimer.singleShot(0, lambda: window.app.said.emit(loaded.trouble))
+            QTimer.singleShot(0, lambda: window.app.said.emit(say(loaded.trouble)))
         if options.job is not None:
             QTimer.singleShot(0, lambda: window.look_at(options.job))
         door = None if options.demo else _door_of(window, options.logbook or "")

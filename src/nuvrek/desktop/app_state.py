@@ -286,7 +286,7 @@ class AppState(QObject):
         except LogbookError as error:
             self.said.emit(str(error))
         else:
-            self.said.emit(undo_words(found, s.unit, s.height_unit))
+            self.said.emit(say(undo_words(found, s.unit, s.height_unit)))
 
     def reckon(self, job: Callable[[], object], deliver: Callable[[object], None]) -> None:
         """Work something out off the interface thread; of several only the newest is delivered."""

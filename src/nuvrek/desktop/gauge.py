@@ -8,7 +8,7 @@ from PyQt6.QtSerialPort import QSerialPort, QSerialPortInfo
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.readings.gauge_lines import GaugeLines, Sent
 from nuvrek.simulator.stand_in_gauge import PlayedGauge
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 SILENT_AFTER_MS = 60_000
 
@@ -116,7 +116,7 @@ class Gauge(QObject):
             if isinstance(result, Sent):
                 self.sent.emit(result.text)
             else:
-                self.noise.emit(result.sentence)
+                self.noise.emit(say(result.sentence))
 
     def _fail(self, error: QSerialPort.SerialPortError) -> None:
         if error != QSerialPort.SerialPortError.NoError and self._port is not None:

@@ -20,6 +20,7 @@ from nuvrek.meaning import (
     Money,
     Row,
     Said,
+    Saying,
     Shown,
     Word,
 )
@@ -54,7 +55,7 @@ class _Written(string.Formatter):
 _WRITTEN = _Written()
 
 
-def say(saying: Any) -> str:
+def say(saying: Saying | float | None) -> str:
     """Anything the core hands on, in the language of the screen. What a person wrote stays as it
     is; so do bare numbers.
     """
@@ -73,12 +74,12 @@ def say(saying: Any) -> str:
     return "" if saying is None else str(saying)
 
 
-def say_all(sayings: Iterable[Any]) -> tuple[str, ...]:
+def say_all(sayings: Iterable[Saying | float | None]) -> tuple[str, ...]:
     """Each of them in words."""
     return tuple(say(saying) for saying in sayings)
 
 
-def say_values(sayings: Mapping[K, Any]) -> dict[K, str]:
+def say_values(sayings: Mapping[K, Saying]) -> dict[K, str]:
     """The same names with their words."""
     return {name: say(saying) for name, saying in sayings.items()}
 
@@ -214,7 +215,7 @@ def count(number: int, one: str, many: str) -> str:
     return f"{number} {plural(number, one, many)}"
 
 
-def listed(items: Iterable[Any]) -> str:
+def listed(items: Iterable[Saying | float | None]) -> str:
     """Things in a row: ``3``, ``3 and 4``, ``3, 4 and 7``; nothing for none."""
     said = [say(item) for item in items]
     if len(said) <= 1:
@@ -233,13 +234,13 @@ def frets(numbers: Sequence[int], most: int = MOST_NAMED) -> str:
     return f"{plural(len(numbers), 'fret', 'frets')} {listed(numbers)}"
 
 
-def upper_first(text: Any) -> str:
+def upper_first(text: Saying) -> str:
     """The text as the start of a sentence."""
     said = say(text)
     return said[:1].upper() + said[1:]
 
 
-def lower_first(text: Any) -> str:
+def lower_first(text: Saying) -> str:
     """The text as it goes on within a sentence, where the language lets nouns go on small."""
     said = say(text)
     return said if spoken().capitals else said[:1].lower() + said[1:]
@@ -257,7 +258,7 @@ def as_sentence(text: str) -> str:
     return upper_first(text if text.endswith((".", "!", "?")) else f"{text}.")
 
 
-def sentences(*parts: Any) -> str:
+def sentences(*parts: Saying) -> str:
     """Sentences one after the other; empty ones fall out."""
     return " ".join(said for part in parts if (said := say(part)))
 

@@ -77,7 +77,7 @@ def _reading(loop: RodLoop, solved: Solved | None) -> LoopWords:
     said = view.question or view.message or loop.message
     return LoopWords(
         sentences(moved, view.prompt),
-        sentences(said, view.hint) if not view.question else f"{view.question} {view.hint}",
+        sentences(said, view.hint) if not view.question else sentences(view.question, view.hint),
         view.number,
         view.unit,
         view.aside,

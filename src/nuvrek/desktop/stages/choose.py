@@ -346,7 +346,7 @@ class ChooseStage(Stage):
         points = price_points(plan, neck, self.app.pace, s.prices)
         budget = solved.neck_state.dealings.worth.budget
         self.picture.show_points(
-            tuple(Point(*say(one)) for one in points),
+            tuple(Point(one[0], say(one[1]), *one[2:]) for one in points),
             way.kind,
             None if budget is None else float(budget),
             s.prices.currency,
@@ -420,7 +420,7 @@ class ChooseStage(Stage):
         else:
             reasons = (*way.why_not, *way.not_known)
         now = tr("not known yet") if way.status == "not known" else tr("not now")
-        head = f"{say(way.title)}: {say(way.gist)}" if way.possible else f"{way.title}: {now}"
+        head = f"{say(way.title)}: {say(way.gist)}" if way.possible else f"{say(way.title)}: {now}"
         if way.possible and len(head) > _LONGEST_HEAD:
             # What does not fit large is said small.
             head = say(way.title)

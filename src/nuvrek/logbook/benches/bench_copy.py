@@ -6,7 +6,6 @@ still to be told. ``carrying`` carries it there and brings what other benches wr
 
 from __future__ import annotations
 
-from nuvrek.meaning import written
 import sqlite3
 import uuid
 from collections.abc import Callable, Iterator, Sequence
@@ -23,7 +22,7 @@ from nuvrek.logbook.reading_back import decoder
 from nuvrek.logbook.rows import add_checked, insert_neck, put_owner, put_shop
 from nuvrek.logbook.stand import Stand, mark_of
 from nuvrek.logbook.store import Logbook
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, means, written
 
 _TABLES = """
 CREATE TABLE IF NOT EXISTS waiting (

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from nuvrek import meaning
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, Word, means
 from nuvrek.neck.description import LANE_WORDS, NeckDescription, description_faults
 from nuvrek.neck.wire import wire_faults
 from nuvrek.readings.entries import (
@@ -77,20 +77,16 @@ OTHERS_CLEAN = EntryRecord(
     page="String room",
 )
 
-_SEAT_PLACES = {
-    "whole": "",
-    "bass": means("stations.bass-end"),
-    "middle": means("stations.middle"),
-    "treble": means("stations.treble-end"),
-}
-
 
 def seat_words(seated: Seated) -> Saying:
     """What became of a fret that was pressed or tapped home."""
     holds = "" if seated.holds == "not tried" else seated.holds
     glued = means("stations.glued") if seated.glued else ""
-    said = (f"{seated.how}{_SEAT_PLACES[seated.where]}", seated.stopped, glued, holds)
-    return meaning.listed((part for part in said if part), by=",")
+    how: Saying = Word(seated.how)
+    if seated.where != "whole":
+        how = means(f"stations.seated-{seated.where}", how=how)
+    said = (how, Word(seated.stopped), glued, Word(holds))
+    return meaning.listed(said, by=",")
 
 
 SEATED = EntryRecord(

@@ -183,9 +183,6 @@ SENTENCES: dict[str, Entry] = {
         "{side}. Beam over the marked tops. Where is the ink gone?"
     ),
     "stations.string-with-string-note": "string {string}, {note}",
-    "stations.bass-end": ", bass end",
-    "stations.middle": ", middle",
-    "stations.treble-end": ", treble end",
     "stations.rod": "rod",
     "stations.rod-with-lane-words": "rod, {lane_words}",
     "stations.open": "open",
@@ -325,4 +322,7 @@ SENTENCES: dict[str, Entry] = {
     "stations.where-prompt": "{where}. {prompt}",
     "stations.name-low-support-high-support": "{name} {low_support}-{high_support}",
     "stations.lane": ", {lane}",
+    "stations.seated-bass": "{how}, bass end",
+    "stations.seated-middle": "{how}, middle",
+    "stations.seated-treble": "{how}, treble end",
 }

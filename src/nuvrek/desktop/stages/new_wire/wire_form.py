@@ -60,6 +60,6 @@ class WireForm(QWidget):
         typed = {name: field.text() for name, field in self.fields.items()}
         made = read_wire(typed, self.unit, self.hardness.currentData(), self.form.currentData())
         if isinstance(made, (str, Said)):
-            self.wrong.emit(made)
+            self.wrong.emit(say(made))
         else:
             self.kept.emit(made, self.before)

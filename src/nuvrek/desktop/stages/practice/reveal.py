@@ -142,7 +142,7 @@ class RevealStage(Stage):
         # Slow results arrive when they like: perhaps another neck lies there by now.
         if table.exercise.word == made[0] and self.isVisible():
             self.played = tuple(made[1])
-            self.bar.say(self.played[2])
+            self.bar.say(say(self.played[2]))
             self.refresh()
 
     def _save(self) -> None:
@@ -252,7 +252,7 @@ class RevealStage(Stage):
         if title:
             self._say_line(title, "copper", bold=True)
         for line in lines:
-            self._say_line(line, "ink")
+            self._say_line(say(line), "ink")
 
     def _say_line(self, words: str, colour: str, *, bold: bool = False) -> None:
         label = QLabel(words)
