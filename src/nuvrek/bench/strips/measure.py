@@ -116,7 +116,7 @@ def values_strip(pad: Keypad, unit: Unit, height_unit: Unit) -> ValuesStrip:
         here = lane == station.lane
         if here or fret not in values or not values[fret][1]:
             short = brief(value_words(reading, unit, height_unit))
-            times = means("strips.times", value=short, count=count) if count > 1 else short
+            times = means("strips.times", reading=short, count=count) if count > 1 else short
             values[fret] = (times, here)
 
     if STATIONS[station.kind].sweep:

@@ -238,7 +238,7 @@ class Side(StripPainter):
         self.p.setPen(QPen(self.colour("brass"), 1))
         self.p.setBrush(self.colour("light"))
         self.p.drawRect(QRectF(x - 34, y, 68, max(self.top_y(lane.fret, lane) - y - 1, 5)))
-        tool = tr("string") if lane.station.by == "string" else tr("edge")
+        tool = named("string") if lane.station.by == "string" else tr("edge")
         y_words = a.y() - 46 if tool == "edge" else self.box.top() + 18
         self.words(
             x,

@@ -24,14 +24,14 @@ from nuvrek.readings.rounds import ROUNDS
 from nuvrek.readings.stations import Station
 from nuvrek.units import Unit
 from nuvrek.wording.page_names import PAGE_NAMES
-from nuvrek.wording.speech import say, say_all, tr
+from nuvrek.wording.speech import named, say, say_all, tr
 
 # Special keys first, with the words each stop gives them; then those that mean the same everywhere.
 _FACES = {"+": "+", "-": "−", "*": "*", "/": "/"}
 _STEADY: tuple[tuple[str, str, str], ...] = (
     ("enter", tr("take"), tr("Enter")),
-    ("left", tr("fret"), "◂"),
-    ("right", tr("fret"), "▸"),
+    ("left", named("fret"), "◂"),
+    ("right", named("fret"), "▸"),
     ("up", tr("before"), "▴"),
     ("down", tr("after"), "▾"),
     ("back", tr("strike"), tr("Back")),

@@ -330,7 +330,7 @@ def _words(
         frozenset({not other_way}): means("rod.takes-relief-out", takes_out=takes_out),
         frozenset({other_way}): means("rod.lets-relief", lets_in=lets_in),
     }.get(frozenset(ways), both)
-    return means("rod.move", said=said, does=does, first=first)
+    return means("rod.move", turning=said, does=does, first=first)
 
 
 def rod_reach_mm(neck: NeckDescription) -> tuple[float, float]:

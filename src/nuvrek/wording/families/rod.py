@@ -63,5 +63,5 @@ SENTENCES: dict[str, Entry] = {
         "There is no gap under the string: the neck may be straight or back-bowed. Check with "
         "a straight edge before touching the truss rod."
     ),
-    "rod.move": "{said:start} ({does}). {first}",
+    "rod.move": "{turning:start} ({does}). {first}",
 }

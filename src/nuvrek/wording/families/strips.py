@@ -54,6 +54,6 @@ SENTENCES: dict[str, Entry] = {
     "strips.relief-with-again": "relief",
     "strips.back-bow": "back bow",
     "strips.day-name": "{day} {name}",
-    "strips.times": "{value} ×{count}",
+    "strips.times": "{reading} ×{count}",
     "strips.detail-deepest-figure-lane": "{detail} {deepest} ±{figure}, {lane}",
 }

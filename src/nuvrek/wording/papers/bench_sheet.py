@@ -14,7 +14,7 @@ from nuvrek.planning.ways.kinds import way_title
 from nuvrek.readings.owner.entries import Letter, Table
 from nuvrek.wording import speech as words
 from nuvrek.wording.papers.picture import picture_of, straightened
-from nuvrek.wording.speech import day_words, lower_first, say, say_all, tr
+from nuvrek.wording.speech import day_words, lower_first, named, say, say_all, tr
 
 
 def bench_sheet(facts: Facts) -> Letter:
@@ -111,7 +111,7 @@ def steps_table(facts: Facts) -> Table:
     done = facts.now.steps_done if facts.now.chosen is not None else {}
     rows: list[tuple[str, ...]] = [("", tr("step"), tr("minutes"), tr("done"))]
     for n, step in enumerate(_steps_of(facts), 1):
-        minutes = str(step.minutes) if step.minutes else tr("waits") if step.wait else ""
+        minutes = str(step.minutes) if step.minutes else named("waits") if step.wait else ""
         rows.append((str(n), say(step.title), minutes, day_words(done.get(step.key, "")[:10])))
     return tuple(rows)
 

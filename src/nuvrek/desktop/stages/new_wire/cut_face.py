@@ -91,7 +91,7 @@ class CutFace(QWidget):
                 x += wide
 
     def _list(self, painter: QPainter, box: QRectF) -> None:
-        c, heads = self.theme.colours, (tr("fret"), tr("cut"), tr("tang"), tr("bend to"))
+        c, heads = self.theme.colours, (named("fret"), tr("cut"), tr("tang"), tr("bend to"))
         columns = 2 if len(self.rows) > 13 else 1
         rows = -(-len(self.rows) // columns)
         high = min(box.height() / (rows + 1), float(self.drawn.px(24)))

@@ -43,8 +43,8 @@ def inspected_words(found: object) -> str:
     )
     if not found.wrong:
         return tr("The logbook is whole: {size} read, one by one.", size=size)
-    more = tr(" And {number} more.", number=len(found.wrong) - 1) if len(found.wrong) > 1 else ""
-    return tr("The logbook is damaged. {wrong}{more}", wrong=found.wrong[0], more=more)
+    more = tr("And {number} more.", number=len(found.wrong) - 1) if len(found.wrong) > 1 else ""
+    return tr("The logbook is damaged. {wrong} {more}", wrong=found.wrong[0], more=more)
 
 
 class KeptSafeStage(Stage):
