@@ -81,7 +81,7 @@ def _in_module(tree: ast.Module) -> Iterator[tuple[Message, int]]:
         name = getattr(node.func, "id", getattr(node.func, "attr", ""))
         if name in ("named", "Word") and node.args:
             for part in ast.walk(node.args[0]):
-                if _literal(part):
+                if _WORD.fullmatch(_literal(part)):
                     yield Message("word", _literal(part)), node.lineno
         if name == "tr" and node.args and (text := _literal(node.args[0])):
             yield Message("", text), node.lineno

@@ -48,7 +48,9 @@ class MapWindow(WindowCase):
         page.views.lanes.setCurrentIndex(2)
         self.keys(window, "*")
         other = page.sheet.lanes[0]
-        self.assertEqual((say(light.under), say(other.under)), ("bass side, pitch", "treble side, slack"))
+        self.assertEqual(
+            (say(light.under), say(other.under)), ("bass side, pitch", "treble side, slack")
+        )
         page.views.edges.setCurrentIndex(1)
         page.refresh()
         self.assertIn("wood", page.sheet.lanes[0].words)

@@ -142,7 +142,7 @@ class InOneGo(SessionCase):
         tick(self.session, Step("heat", "Heat", "", 1, "heat"))
         self.session.page = "Measure"
         self.assertIn(
-            "Backspace strikes: string over 12, bass side 1.75 mm", say(keypad.back_words())
+            "Backspace undoes: string over 12, bass side 1.75 mm", say(keypad.back_words())
         )
         for _ in range(4):
             keypad.press("back")

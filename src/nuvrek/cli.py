@@ -28,7 +28,8 @@ from nuvrek.logbook.store import Logbook, LogbookError, NeckRow
 from nuvrek.readings.acts import joined
 from nuvrek.wording import speech as words
 from nuvrek.wording.answers import answer_in_words
-from nuvrek.wording.speech import say, say_all
+from nuvrek.wording.catalogue import LANGUAGES, speak_code, system_language
+from nuvrek.wording.speech import say, say_all, tr
 
 if TYPE_CHECKING:
     from nuvrek.estimate.findings.finding import Finding
@@ -39,7 +40,7 @@ BAD_INPUT, STOPPED = 2, 130
 
 class _Parser(argparse.ArgumentParser):
     def error(self, message: str) -> Any:
-        print(f"nuvrek: {message}", file=sys.stderr)
+        print(tr("nuvrek: {message}", message=message), file=sys.stderr)
         raise SystemExit(BAD_INPUT)
 
 
@@ -49,6 +50,7 @@ def main(arguments: Sequence[str]) -> int:
     for stream in (sys.stdout, sys.stderr):
         if isinstance(stream, io.TextIOWrapper):
             stream.reconfigure(errors="backslashreplace")
+    speak_code(_language(arguments))
     options = _parser().parse_args(arguments)
     try:
         status = int(options.run(options) or 0)
@@ -70,6 +72,16 @@ def main(arguments: Sequence[str]) -> int:
         return _complain([_own_fault(error)])
 
 
+def _language(arguments: Sequence[str]) -> str:
+    """The language asked for, else that of this place; the words of the commands are in it too."""
+    for word, after in zip(arguments, [*arguments[1:], ""], strict=True):
+        if word == "--language":
+            return after
+        if word.startswith("--language="):
+            return word.partition("=")[2]
+    return system_language()
+
+
 def _reader_left() -> int:
     """Who read our answer has left, ``head`` for one: no complaint, no trace."""
     sys.stdout = open(os.devnull, "w")  # noqa: SIM115
@@ -79,13 +91,17 @@ def _reader_left() -> int:
 def _own_fault(error: Exception) -> str:
     last = traceback.extract_tb(error.__traceback__)[-1]
     place = f"{Path(last.filename).name}:{last.lineno}"
-    return f"a fault of ours ({type(error).__name__} at {place}). Nothing was changed."
+    return tr(
+        "a fault of ours ({name} at {place}). Nothing was changed.",
+        name=type(error).__name__,
+        place=place,
+    )
 
 
 def _complain(lines: Sequence[str]) -> int:
     """One line a fault. Control characters are shown, never sent to the terminal."""
     for line in lines:
-        print(f"nuvrek: {_shown(line)}", file=sys.stderr)
+        print(tr("nuvrek: {shown}", shown=_shown(line)), file=sys.stderr)
     return BAD_INPUT
 
 
@@ -103,28 +119,35 @@ def _shown(text: str) -> str:
 
 def _parser() -> _Parser:
     parser = _Parser(
-        prog="nuvrek", description="Fretwork: from readings to a work plan, without a window."
+        prog="nuvrek", description=tr("Fretwork: from readings to a work plan, without a window.")
     )
-    parser.add_argument("--version", action="version", version=f"nuvrek {__version__}")
+    parser.add_argument(
+        "--version", action="version", version=tr("nuvrek {version}", version=__version__)
+    )
     commands = parser.add_subparsers(title="commands", required=True, parser_class=_Parser)
 
     def command(name: str, run: Any, help_text: str) -> argparse.ArgumentParser:
         sub = commands.add_parser(name, help=help_text, description=help_text)
+        sub.add_argument(
+            "--language", choices=tuple(LANGUAGES), help=tr("the language of the answer")
+        )
         sub.set_defaults(run=run)
         return sub
 
     for name, run, help_text in (
-        ("map", _map, "the height map and findings of a job"),
-        ("plan", _plan, "the ways forward and the advice for a job"),
-        ("check", _check, "whether a job file is sound"),
+        ("map", _map, tr("the height map and findings of a job")),
+        ("plan", _plan, tr("the ways forward and the advice for a job")),
+        ("check", _check, tr("whether a job file is sound")),
     ):
         sub = command(name, run, help_text)
-        sub.add_argument("job", type=Path, metavar="JOB", help="a job file")
-        sub.add_argument("--json", action="store_true", help="print JSON instead of sentences")
+        sub.add_argument("job", type=Path, metavar="JOB", help=tr("a job file"))
+        sub.add_argument("--json", action="store_true", help=tr("print JSON instead of sentences"))
         if name == "plan":
-            sub.add_argument("--settings", type=Path, help="another settings file than your own")
-            sub.add_argument("--logbook", type=Path, help="the logbook that teaches the pace")
-    command("schema", _schema, "the JSON Schema of a job file")
+            sub.add_argument(
+                "--settings", type=Path, help=tr("another settings file than your own")
+            )
+            sub.add_argument("--logbook", type=Path, help=tr("the logbook that teaches the pace"))
+    command("schema", _schema, tr("the JSON Schema of a job file"))
     _made_up(command)
     _in_and_out(command)
     cli_refret.add_commands(command, _tell)
@@ -140,45 +163,47 @@ Command = Callable[[str, Any, str], argparse.ArgumentParser]
 
 def _made_up(command: Command) -> None:
     """Necks and gauges that do not exist, and an edge that is yet to be cut."""
-    simulate = command("simulate", _simulate, "write a job measured on a made-up neck")
+    simulate = command("simulate", _simulate, tr("write a job measured on a made-up neck"))
     simulate.add_argument("--seed", type=_seed, required=True)
     simulate.add_argument("--frets", type=_whole("frets", 10, 36), default=22)
     simulate.add_argument("--scale-mm", type=_scale, default=648.0)
     simulate.add_argument("-o", dest="out", type=Path, required=True, metavar="JOB")
     simulate.add_argument(
-        "--truth", type=Path, metavar="FILE", help="write the neck's true heights too"
+        "--truth", type=Path, metavar="FILE", help=tr("write the neck's true heights too")
     )
     template = command(
         "template",
         _template,
-        "a notched straight edge at true scale (.pdf, .svg, .dxf), or rocker lengths (.csv)",
+        tr("a notched straight edge at true scale (.pdf, .svg, .dxf), or rocker lengths (.csv)"),
     )
     template.add_argument("--scale-mm", type=_scale, required=True)
     template.add_argument("--frets", type=_whole("frets", 5, 36), default=22)
     template.add_argument("-o", dest="out", type=Path, required=True, metavar="FILE")
-    gauge = command("gauge", _gauge, "play an indicator over a made-up neck on a pseudo-terminal")
+    gauge = command(
+        "gauge", _gauge, tr("play an indicator over a made-up neck on a pseudo-terminal")
+    )
     gauge.add_argument("--seed", type=_seed, default=1)
     gauge.add_argument("--lane", choices=("bass", "middle", "treble"), default="middle")
 
 
 def _in_and_out(command: Command) -> None:
     """Between the logbook and files."""
-    number, another = _whole("neck", 1, 10**9), "another logbook file than your own"
+    number, another = _whole("neck", 1, 10**9), tr("another logbook file than your own")
     export = command(
-        "export", _export, "write a neck of the logbook as a job file, or its readings as .csv"
+        "export", _export, tr("write a neck of the logbook as a job file, or its readings as .csv")
     )
-    export.add_argument("neck", type=number, metavar="NECK", help="its number on the shelf")
+    export.add_argument("neck", type=number, metavar="NECK", help=tr("its number on the shelf"))
     export.add_argument("out", type=Path, metavar="FILE")
-    export.add_argument("--force", action="store_true", help="also over a file that holds more")
+    export.add_argument("--force", action="store_true", help=tr("also over a file that holds more"))
     take = command(
         "import",
         _import,
-        "put a job file's neck into the logbook, or a .csv of readings into a neck",
+        tr("put a job file's neck into the logbook, or a .csv of readings into a neck"),
     )
     take.add_argument("job", type=Path, metavar="FILE")
-    take.add_argument("--neck", type=number, help="the neck a .csv of readings belongs to")
+    take.add_argument("--neck", type=number, help=tr("the neck a .csv of readings belongs to"))
     rescue = command(
-        "salvage", _salvage, "take what can be read of a damaged logbook into a new one"
+        "salvage", _salvage, tr("take what can be read of a damaged logbook into a new one")
     )
     rescue.add_argument("old", type=Path, metavar="DAMAGED")
     rescue.add_argument("out", type=Path, metavar="NEW")
@@ -190,7 +215,12 @@ def _whole(name: str, low: int, high: int) -> Any:
     def read(text: str) -> int:
         if not text.isascii() or not text.isdigit() or not low <= int(text[:12]) <= high:
             raise argparse.ArgumentTypeError(
-                f"{name} should be a whole number from {low} to {high}"
+                tr(
+                    "{name} should be a whole number from {low} to {high}",
+                    name=name,
+                    low=low,
+                    high=high,
+                )
             )
         return int(text)
 
@@ -207,7 +237,7 @@ def _scale(text: str) -> float:
     except ValueError:
         value = float("nan")
     if not 200.0 <= value <= 1400.0:
-        raise argparse.ArgumentTypeError("scale length should be 200 to 1400 mm")
+        raise argparse.ArgumentTypeError(tr("scale length should be 200 to 1400 mm"))
     return value
 
 
@@ -235,15 +265,20 @@ def _map(options: argparse.Namespace) -> int:
         _print_json(map_answer(neck_map, findings))
         return 0
     for relief in neck_map.relief:
-        strings = "at pitch" if relief.strings == "pitch" else "slack"
+        strings = tr("at pitch") if relief.strings == "pitch" else "slack"
         _tell(
-            f"relief {strings}, {relief.lane}: {relief.mm:.2f} mm, give or take "
-            f"{relief.doubt_mm:.2f}"
+            tr(
+                "relief {strings}, {lane}: {mm:.2f} mm, give or take {doubt:.2f}",
+                strings=strings,
+                lane=relief.lane,
+                mm=relief.mm,
+                doubt=relief.doubt_mm,
+            )
         )
     for finding in findings:
         _tell(f"- {say(finding.headline)}. {say(finding.text)}")
     if not findings:
-        _tell("Nothing found by these readings.")
+        _tell(tr("Nothing found by these readings."))
     return 0
 
 
@@ -260,15 +295,15 @@ def _plan(options: argparse.Namespace) -> int:
         now = neck_map.neck_state
         _print_json(with_costs(answer, plan, now, options.settings, options.logbook))
         return 0
-    _tell(f"Advised: {say(plan.way(plan.advice).title)}")
+    _tell(tr("Advised: {title}", title=plan.way(plan.advice).title))
     for reason in plan.reasons:
         _tell(f"  {say(reason)}")
     for way in plan.ways:
         if way.possible:
-            state = f"{way.metal_mm:.2f} mm off in all"
+            state = tr("{metal:.2f} mm off in all", metal=way.metal_mm)
         else:
             # What hangs on a reading has no reason against it: then the reading is the reason.
-            state = "not now: " + " ".join(say_all(way.why_not or way.not_known))
+            state = tr("not now: {why}", why=" ".join(say_all(way.why_not or way.not_known)))
         _tell(f"- {say(way.title)}: {say(way.gist)} ({state})")
         if (
             way.doubt is not None
@@ -288,7 +323,13 @@ def _check(options: argparse.Namespace) -> int:
     if options.json:
         _print_json({"fine": True, "entries": len(job.journal)})
     else:
-        _tell(f"{options.job.name}: fine, {len(job.journal)} entries.")
+        _tell(
+            tr(
+                "{name}: fine, {journal_count} entries.",
+                name=options.job.name,
+                journal_count=len(job.journal),
+            )
+        )
     return 0
 
 
@@ -331,8 +372,10 @@ def _gauge(options: argparse.Namespace) -> int:
     gauge = StandIn()
     _tell(
         (
-            f"The gauge is on {gauge.path}. Enter sends the next fret, d sends it twice, g "
-            "sends garbage, q unplugs."
+            tr(
+                "The gauge is on {path}. Enter sends the next fret, d sends it twice, g sends garbage, q unplugs.",
+                path=gauge.path,
+            )
         ),
         flush=True,
     )
@@ -358,7 +401,7 @@ def _open(options: argparse.Namespace, make: bool = False) -> Logbook:
 def _row(book: Logbook, number: int) -> NeckRow:
     row = next((row for row in book.necks() if row.id == number), None)
     if row is None:
-        raise LogbookError(f"There is no neck {number} on the shelf.")
+        raise LogbookError(tr("There is no neck {number} on the shelf.", number=number))
     return row
 
 
@@ -376,7 +419,9 @@ def _export(options: argparse.Namespace) -> int:
         job = Job(neck=row.neck, journal=tuple(entries))
         why = "" if options.force else jobfile.less_than_there(options.out, job)
         if why:
-            return _complain([f"{say(why)} Nothing was written; --force writes it all the same."])
+            return _complain(
+                [tr("{why} Nothing was written; --force writes it all the same.", why=why)]
+            )
         write_whole(options.out, jobfile.dump(job))
     return 0
 
@@ -385,13 +430,21 @@ def _salvage(options: argparse.Namespace) -> int:
     from nuvrek.logbook.on_disk.salvage import salvage
 
     if not options.old.is_file():
-        return _complain([f"{options.old}: there is no such file."])
+        return _complain([tr("{old}: there is no such file.", old=options.old)])
     result = salvage(options.old, options.out)
     for sentence in result.lost:
         _tell(f"- {say(sentence)}")
     necks = words.count(result.necks, "neck", "necks")
     entries = words.count(result.entries, "entry", "entries")
-    _tell(f"{necks} with {entries} are in {options.out.name}; {options.old.name} stays as it is.")
+    _tell(
+        tr(
+            "{necks} with {entries} are in {name}; {detail} stays as it is.",
+            necks=necks,
+            entries=entries,
+            name=options.out.name,
+            detail=options.old.name,
+        )
+    )
     return 0
 
 
@@ -401,7 +454,7 @@ def _import(options: argparse.Namespace) -> int:
     job = jobfile.read(options.job)
     with closing(_open(options, make=True)) as book:
         number = book.start(job.neck, _now(), job.journal)
-    _tell(f"{job.neck.title} is neck {number} on the shelf.")
+    _tell(tr("{title} is neck {number} on the shelf.", title=job.neck.title, number=number))
     return 0
 
 
@@ -411,7 +464,12 @@ def _import_readings(options: argparse.Namespace) -> int:
 
     if options.neck is None:
         return _complain(
-            [f"{options.job.name}: say which neck these readings belong to, with --neck NUMBER."]
+            [
+                tr(
+                    "{name}: say which neck these readings belong to, with --neck NUMBER.",
+                    name=options.job.name,
+                )
+            ]
         )
     raw = jobfile.read_bytes(options.job)
     with closing(_open(options)) as book:
@@ -420,14 +478,22 @@ def _import_readings(options: argparse.Namespace) -> int:
         try:
             readings = read_table(raw.decode("utf-8-sig"), fold(row.neck, journal.entries).neck)
         except UnicodeDecodeError:
-            raise JobFaults([f"{options.job.name}: not a text file in UTF-8."]) from None
+            raise JobFaults(
+                [tr("{name}: not a text file in UTF-8.", name=options.job.name)]
+            ) from None
         except JobFaults as error:
             raise JobFaults(
                 [f"{options.job.name}: {say(fault)}" for fault in error.faults]
             ) from None
         # A table taken in is one act, as it is at the window.
         book.append(journal.stand, *joined(readings, "Measure", ""))
-    _tell(f"{len(readings)} readings added to {row.neck.title}.")
+    _tell(
+        tr(
+            "{readings_count} readings added to {title}.",
+            readings_count=len(readings),
+            title=row.neck.title,
+        )
+    )
     return 0
 
 

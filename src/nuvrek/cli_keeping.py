@@ -17,7 +17,7 @@ from nuvrek.logbook.on_disk.copies import copies_of, look, make_copy, named, put
 from nuvrek.logbook.opening import kept_at, open_logbook, read_logbook
 from nuvrek.logbook.places import logbook_path
 from nuvrek.wording import speech as words
-from nuvrek.wording.speech import say
+from nuvrek.wording.speech import say, tr
 
 Command = Callable[[str, Any, str], argparse.ArgumentParser]
 Tell = Callable[..., None]
@@ -25,19 +25,25 @@ Tell = Callable[..., None]
 
 def add_commands(command: Command, tell: Tell) -> None:
     """``archive``, ``merge`` and ``copies``; ``tell`` prints a line safely."""
-    sub = command("archive", lambda o: _archive(o, tell), "everything in one open archive, or back")
-    sub.add_argument("file", type=Path, metavar="FILE", help="the .zip")
-    sub.add_argument("--import", dest="take", action="store_true", help="take it in")
-    sub.add_argument("--force", action="store_true", help="also over a file that holds more")
-    one = command("merge", lambda o: _merge(o, tell), "take another logbook in")
-    one.add_argument("other", type=Path, metavar="OTHER", help="the other logbook; it stays")
-    one.add_argument("--agreed", action="store_true", help="also where both sides changed a neck")
-    copies = command("copies", lambda o: _copies(o, tell), "the dated copies of the logbook")
-    copies.add_argument("--make", action="store_true", help="make one now, and thin the old ones")
-    copies.add_argument("--look", type=Path, metavar="COPY", help="what a copy holds")
-    copies.add_argument("--restore", type=Path, metavar="COPY", help="put all of it back")
+    sub = command(
+        "archive", lambda o: _archive(o, tell), tr("everything in one open archive, or back")
+    )
+    sub.add_argument("file", type=Path, metavar="FILE", help=tr("the .zip"))
+    sub.add_argument("--import", dest="take", action="store_true", help=tr("take it in"))
+    sub.add_argument("--force", action="store_true", help=tr("also over a file that holds more"))
+    one = command("merge", lambda o: _merge(o, tell), tr("take another logbook in"))
+    one.add_argument("other", type=Path, metavar="OTHER", help=tr("the other logbook; it stays"))
+    one.add_argument(
+        "--agreed", action="store_true", help=tr("also where both sides changed a neck")
+    )
+    copies = command("copies", lambda o: _copies(o, tell), tr("the dated copies of the logbook"))
+    copies.add_argument(
+        "--make", action="store_true", help=tr("make one now, and thin the old ones")
+    )
+    copies.add_argument("--look", type=Path, metavar="COPY", help=tr("what a copy holds"))
+    copies.add_argument("--restore", type=Path, metavar="COPY", help=tr("put all of it back"))
     for made in (sub, one, copies):
-        made.add_argument("--logbook", help="another logbook: a file, or postgresql://...")
+        made.add_argument("--logbook", help=tr("another logbook: a file, or postgresql://..."))
 
 
 def _archive(options: argparse.Namespace, tell: Tell) -> int:
@@ -52,14 +58,14 @@ def _archive(options: argparse.Namespace, tell: Tell) -> int:
     why = "" if options.force else less_than_there(options.file, data)
     if why:
         print(
-            f"nuvrek: {say(why)} Nothing was written; --force writes it all the same.",
+            tr("nuvrek: {why} Nothing was written; --force writes it all the same.", why=why),
             file=sys.stderr,
         )
         return 2
     write_whole(options.file, data)
     for sentence in damaged:
         tell(f"! {say(sentence)}")
-    tell(f"written to {options.file.name}")
+    tell(tr("written to {name}", name=options.file.name))
     return 0
 
 
@@ -69,7 +75,7 @@ def _merge(options: argparse.Namespace, tell: Tell) -> int:
         seen = forecast(book, every)
         if seen.asks and not options.agreed:
             _told(seen, tell)
-            tell("Nothing was written: both sides changed the same. --agreed takes it in so.")
+            tell(tr("Nothing was written: both sides changed the same. --agreed takes it in so."))
             return 1
         _told(take_in(book, every, seen.asks), tell)
     return 0
@@ -78,7 +84,14 @@ def _merge(options: argparse.Namespace, tell: Tell) -> int:
 def _told(taken: TakenIn, tell: Tell) -> None:
     for sentence in taken.told:
         tell(f"! {say(sentence)}")
-    tell(f"{taken.new} new, {taken.grown} grown, {taken.same} as they were")
+    tell(
+        tr(
+            "{new} new, {grown} grown, {same} as they were",
+            new=taken.new,
+            grown=taken.grown,
+            same=taken.same,
+        )
+    )
 
 
 def _copies(options: argparse.Namespace, tell: Tell) -> int:
@@ -88,7 +101,7 @@ def _copies(options: argparse.Namespace, tell: Tell) -> int:
         return _look(named(path, options.look), tell)
     if options.restore is not None:
         before = put_back(address, named(path, options.restore), now)
-        tell(f"put back; what was there is {before.name}")
+        tell(tr("put back; what was there is {name}", name=before.name))
     if options.make:
         with closing(open_logbook(address)) as book:
             make_copy(book, now)
@@ -97,7 +110,7 @@ def _copies(options: argparse.Namespace, tell: Tell) -> int:
     for copy in found:
         tell(f"{copy.path.name}  {copy.size // 1024} kB")
     if not found:
-        print(f"nuvrek: there are no copies of {path.name}.", file=sys.stderr)
+        print(tr("nuvrek: there are no copies of {name}.", name=path.name), file=sys.stderr)
     return 0 if found else 2
 
 
@@ -106,5 +119,5 @@ def _look(copy: Path, tell: Tell) -> int:
     for _, title, entries in seen.necks:
         tell(f"{title}: {words.count(entries, 'entry', 'entries')}")
     if seen.wrong:
-        tell(f"! damaged: {say(seen.wrong)}")
+        tell(tr("! damaged: {wrong}", wrong=seen.wrong))
     return 0

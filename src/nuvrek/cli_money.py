@@ -22,7 +22,7 @@ from nuvrek.exchange.jobfile import JobFaults
 from nuvrek.meaning import Said, Saying
 from nuvrek.planning.money.prices import PriceList, as_table, price_faults
 from nuvrek.readings.journal import NeckState
-from nuvrek.wording.speech import say
+from nuvrek.wording.speech import say, tr
 
 if TYPE_CHECKING:
     from nuvrek.bench.owner.cost import Cost
@@ -34,12 +34,14 @@ MOST_LETTERS = 50_000
 
 def add_commands(command: Command, tell: Callable[..., None]) -> None:
     """``prices``; ``tell`` prints a line safely."""
-    sub = command("prices", lambda options: _prices(options, tell), "the shop's price list")
-    sub.add_argument("--json", action="store_true", help="print JSON instead of a list")
-    sub.add_argument("--export", type=Path, metavar="FILE", help="write the list as .csv or .json")
-    sub.add_argument("--import", dest="take", type=Path, metavar="FILE", help="take one in")
-    sub.add_argument("--settings", type=Path, help="a settings file instead of your logbook")
-    sub.add_argument("--logbook", type=Path, help="another logbook than your own")
+    sub = command("prices", lambda options: _prices(options, tell), tr("the shop's price list"))
+    sub.add_argument("--json", action="store_true", help=tr("print JSON instead of a list"))
+    sub.add_argument(
+        "--export", type=Path, metavar="FILE", help=tr("write the list as .csv or .json")
+    )
+    sub.add_argument("--import", dest="take", type=Path, metavar="FILE", help=tr("take one in"))
+    sub.add_argument("--settings", type=Path, help=tr("a settings file instead of your logbook"))
+    sub.add_argument("--logbook", type=Path, help=tr("another logbook than your own"))
 
 
 def _prices(options: argparse.Namespace, tell: Callable[..., None]) -> int:
@@ -50,7 +52,7 @@ def _prices(options: argparse.Namespace, tell: Callable[..., None]) -> int:
         now = datetime.now().astimezone().isoformat(timespec="seconds")
         trouble = write_settings(options.settings, options.logbook, settings, after, now)
         if trouble:
-            print(f"nuvrek: {say(trouble)}", file=sys.stderr)
+            print(tr("nuvrek: {trouble}", trouble=trouble), file=sys.stderr)
             return 2
         settings = msgspec.structs.replace(settings, prices=made)
     if options.export is not None:
@@ -78,7 +80,7 @@ def _csv(prices: PriceList) -> bytes:
 def _read(path: Path) -> PriceList:
     raw = jobfile.read_bytes(path)
     if len(raw) > MOST_LETTERS:
-        raise JobFaults([f"{path.name}: a price list is not so long."])
+        raise JobFaults([tr("{name}: a price list is not so long.", name=path.name)])
     made = _from_json(raw) if path.suffix.lower() == ".json" else _from_csv(raw)
     if isinstance(made, (str, Said)):
         raise JobFaults([f"{path.name}: {say(made)}"])
@@ -89,7 +91,9 @@ def _from_json(raw: bytes) -> PriceList | Saying:
     try:
         made = msgspec.json.decode(raw, type=PriceList)
     except (msgspec.MsgspecError, UnicodeDecodeError, RecursionError) as error:
-        return f"not a price list in JSON ({str(error).splitlines()[0][:120]})."
+        return tr(
+            "not a price list in JSON ({splitlines}).", splitlines=str(error).splitlines()[0][:120]
+        )
     faults = price_faults(made)
     return faults[0] if faults else made
 
@@ -98,9 +102,9 @@ def _from_csv(raw: bytes) -> PriceList | Saying:
     try:
         rows = list(csv.reader(io.StringIO(raw.decode("utf-8-sig"))))
     except (UnicodeDecodeError, csv.Error):
-        return "not a table in UTF-8."
+        return tr("not a table in UTF-8.")
     if not rows or [cell.strip() for cell in rows[0][:2]] != ["what", "value"]:
-        return "the first row of a price list is 'what,value'."
+        return tr("the first row of a price list is 'what,value'.")
     return read_prices({row[0].strip(): row[1] for row in rows[1:] if len(row) >= 2})
 
 

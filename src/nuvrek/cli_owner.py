@@ -25,7 +25,7 @@ from nuvrek.logbook.store import Logbook
 from nuvrek.meaning import Said
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.owner.entries import PAPERS
-from nuvrek.wording.speech import say
+from nuvrek.wording.speech import say, tr
 
 Command = Callable[[str, Any, str], argparse.ArgumentParser]
 MOST_BYTES, MOST_OWNERS = 4_000_000, 20_000
@@ -34,25 +34,33 @@ _COLUMNS = (*OWNER, "usually", "asked")
 
 def add_commands(command: Command, tell: Callable[..., None]) -> None:
     """``report`` and ``owners``; ``tell`` prints a line safely."""
-    sub = command("report", lambda options: _report(options, tell), "a paper of a job, as PDF")
-    sub.add_argument("job", type=Path, metavar="JOB", help="a job file")
-    sub.add_argument("--kind", choices=tuple(PAPERS), default="letter", help="which paper")
-    sub.add_argument("-o", dest="out", type=Path, metavar="FILE", required=True, help="the .pdf")
-    sub.add_argument("--way", help="about this way instead of the course that is advised")
-    sub.add_argument("--unit", choices=("mm", "in"), help="lengths in mm or inches")
-    sub.add_argument("--locale", default="", help="figures and dates as in this place: de_DE")
-    sub.add_argument("--day", default="", help="the date on it, as 2026-03-03; today's if not said")
-    sub.add_argument("--settings", type=Path, help="another settings file than your own")
-    sub.add_argument("--logbook", type=Path, help="the logbook that knows owner and pace")
-    owners = command("owners", lambda options: _owners(options, tell), "the list of owners")
-    owners.add_argument("--json", action="store_true", help="print JSON instead of a list")
-    owners.add_argument("--export", type=Path, metavar="FILE", help="write them as .csv or .json")
-    owners.add_argument("--import", dest="take", type=Path, metavar="FILE", help="take them in")
-    owners.add_argument("--data", metavar="NAME", help="all that is kept of one owner, to -o FILE")
-    owners.add_argument("-o", dest="out", type=Path, metavar="FILE", help="where it is written")
-    owners.add_argument("--remove", metavar="NAME", help="take one owner out; necks stay")
-    owners.add_argument("--photos", action="store_true", help="with the photos of their necks")
-    owners.add_argument("--logbook", type=Path, help="another logbook than your own")
+    sub = command("report", lambda options: _report(options, tell), tr("a paper of a job, as PDF"))
+    sub.add_argument("job", type=Path, metavar="JOB", help=tr("a job file"))
+    sub.add_argument("--kind", choices=tuple(PAPERS), default="letter", help=tr("which paper"))
+    sub.add_argument(
+        "-o", dest="out", type=Path, metavar="FILE", required=True, help=tr("the .pdf")
+    )
+    sub.add_argument("--way", help=tr("about this way instead of the course that is advised"))
+    sub.add_argument("--unit", choices=("mm", "in"), help=tr("lengths in mm or inches"))
+    sub.add_argument("--locale", default="", help=tr("figures and dates as in this place: de_DE"))
+    sub.add_argument(
+        "--day", default="", help=tr("the date on it, as 2026-03-03; today's if not said")
+    )
+    sub.add_argument("--settings", type=Path, help=tr("another settings file than your own"))
+    sub.add_argument("--logbook", type=Path, help=tr("the logbook that knows owner and pace"))
+    owners = command("owners", lambda options: _owners(options, tell), tr("the list of owners"))
+    owners.add_argument("--json", action="store_true", help=tr("print JSON instead of a list"))
+    owners.add_argument(
+        "--export", type=Path, metavar="FILE", help=tr("write them as .csv or .json")
+    )
+    owners.add_argument("--import", dest="take", type=Path, metavar="FILE", help=tr("take them in"))
+    owners.add_argument(
+        "--data", metavar="NAME", help=tr("all that is kept of one owner, to -o FILE")
+    )
+    owners.add_argument("-o", dest="out", type=Path, metavar="FILE", help=tr("where it is written"))
+    owners.add_argument("--remove", metavar="NAME", help=tr("take one owner out; necks stay"))
+    owners.add_argument("--photos", action="store_true", help=tr("with the photos of their necks"))
+    owners.add_argument("--logbook", type=Path, help=tr("another logbook than your own"))
 
 
 def _report(options: argparse.Namespace, tell: Callable[..., None]) -> int:
@@ -73,7 +81,15 @@ def _report(options: argparse.Namespace, tell: Callable[..., None]) -> int:
     assert solved.plan is not None
     kinds = [way.kind for way in solved.plan.ways]
     if options.way is not None and options.way not in kinds:
-        raise JobFaults([f"there is no way '{options.way[:40]}' here: {', '.join(kinds)}."])
+        raise JobFaults(
+            [
+                tr(
+                    "there is no way '{way}' here: {kinds}.",
+                    way=options.way[:40],
+                    kinds=", ".join(kinds),
+                )
+            ]
+        )
     neck, day = solved.neck_state.neck, _day(options.day)
     owner = _owner_in(options.logbook, neck.owner)
     figures = figures_of(settings, options.locale or os.environ.get("LANG", ""))
@@ -95,7 +111,7 @@ def _report(options: argparse.Namespace, tell: Callable[..., None]) -> int:
     write_whole(options.out, pdf_of(laid_out(made, neck, owner, settings.shop, figures, day)))
     missing = unset(made, owner, settings.shop, neck)
     if missing:
-        tell(f"! no sign for {' '.join(missing)} in the fonts that ship along")
+        tell(tr("! no sign for {missing} in the fonts that ship along", missing=" ".join(missing)))
     return 0
 
 
@@ -105,7 +121,7 @@ def _day(text: str) -> str:
     try:
         return date.fromisoformat(text).isoformat()
     except ValueError:
-        raise JobFaults([f"'{text[:20]}' is no date; as 2026-03-03."]) from None
+        raise JobFaults([tr("'{text}' is no date; as 2026-03-03.", text=text[:20])]) from None
 
 
 def _owner_in(path: Path | None, name: str) -> Owner | None:
@@ -144,7 +160,7 @@ def _one_owner(path: Path, options: argparse.Namespace, tell: Callable[..., None
 
     if options.data:
         if options.out is None:
-            raise JobFaults(["where to? Name a file with -o."])
+            raise JobFaults([tr("where to? Name a file with -o.")])
         with closing(Logbook.to_read(path)) as book:
             found = owner_data(book, options.data)
         write_whole(options.out, (json.dumps(found, ensure_ascii=False, indent=1) + "\n").encode())
@@ -154,8 +170,8 @@ def _one_owner(path: Path, options: argparse.Namespace, tell: Callable[..., None
     forget_cards(path)
     for sentence in removed.told:
         tell(f"! {say(sentence)}")
-    necks = f"{removed.necks} of their necks stay, without a name"
-    tell(f"removed; {necks}; {removed.copies} copies cleaned")
+    necks = tr("{necks} of their necks stay, without a name", necks=removed.necks)
+    tell(tr("removed; {necks}; {copies} copies cleaned", necks=necks, copies=removed.copies))
     return 0
 
 
@@ -181,16 +197,26 @@ def _read(path: Path) -> list[Owner]:
     """Owners of a file, all or none. Raises JobFaults with a sentence for each that is wrong."""
     raw = jobfile.read_bytes(path)
     if len(raw) > MOST_BYTES:
-        raise JobFaults([f"{path.name}: a list of owners is not so long."])
+        raise JobFaults([tr("{name}: a list of owners is not so long.", name=path.name)])
     rows = _json_rows(raw, path) if path.suffix.lower() == ".json" else _csv_rows(raw, path)
     if len(rows) > MOST_OWNERS:
-        raise JobFaults([f"{path.name}: more than {MOST_OWNERS:,} owners."])
+        raise JobFaults(
+            [
+                tr(
+                    "{name}: more than {most_owners:,} owners.",
+                    name=path.name,
+                    most_owners=MOST_OWNERS,
+                )
+            ]
+        )
     found, faults = [], []
     for number, row in enumerate(rows, 1):
         texts = {name: str(row.get(name, "")) for name in (*OWNER, "usually")}
         made = read_owner(texts, str(row.get("asked", "yes")).lower() not in ("no", "false"))
         if isinstance(made, (str, Said)):
-            faults.append(f"{path.name}, owner {number}: {say(made)}")
+            faults.append(
+                tr("{name}, owner {number}: {detail}", name=path.name, number=number, detail=made)
+            )
         else:
             found.append(made)
     if faults:
@@ -202,7 +228,9 @@ def _json_rows(raw: bytes, path: Path) -> list[dict[str, Any]]:
     try:
         return msgspec.json.decode(raw, type=list[dict[str, Any]])
     except (msgspec.MsgspecError, UnicodeDecodeError, RecursionError):
-        raise JobFaults([f"{path.name}: should be a list of owners in JSON."]) from None
+        raise JobFaults(
+            [tr("{name}: should be a list of owners in JSON.", name=path.name)]
+        ) from None
 
 
 def _csv_rows(raw: bytes, path: Path) -> list[dict[str, Any]]:
@@ -211,7 +239,15 @@ def _csv_rows(raw: bytes, path: Path) -> list[dict[str, Any]]:
         rows = [{k: v or "" for k, v in row.items() if isinstance(k, str)} for row in table]
         names = table.fieldnames or []
     except (UnicodeDecodeError, csv.Error):
-        raise JobFaults([f"{path.name}: not a table in UTF-8."]) from None
+        raise JobFaults([tr("{name}: not a table in UTF-8.", name=path.name)]) from None
     if "name" not in names:
-        raise JobFaults([f"{path.name}: the first row names the columns: {', '.join(_COLUMNS)}."])
+        raise JobFaults(
+            [
+                tr(
+                    "{name}: the first row names the columns: {columns}.",
+                    name=path.name,
+                    columns=", ".join(_COLUMNS),
+                )
+            ]
+        )
     return rows

@@ -9,6 +9,7 @@ from collections.abc import Callable
 from typing import Any
 
 from nuvrek.practice.seed_words import number_of, word_of
+from nuvrek.wording.speech import tr
 
 Command = Callable[[str, Any, str], argparse.ArgumentParser]
 Tell = Callable[..., None]
@@ -19,18 +20,18 @@ def add_commands(command: Command, tell: Tell) -> None:
     opens = command(
         "practice",
         lambda _options: _needs_window(),
-        "open the practice window, on the neck of a word if one is given",
+        tr("open the practice window, on the neck of a word if one is given"),
     )
     opens.add_argument("--seed", type=_word, metavar="WORD")
-    opens.add_argument("--advised", action="store_true", help="with the advice on")
+    opens.add_argument("--advised", action="store_true", help=tr("with the advice on"))
     sub = command(
         "play",
         lambda options: _play(options, tell),
-        "let the advice (or the plain procedure) play a made-up neck and print its score",
+        tr("let the advice (or the plain procedure) play a made-up neck and print its score"),
     )
     sub.add_argument("--seed", type=_word, required=True, metavar="WORD")
     sub.add_argument("--by", choices=("advice", "plain"), default="advice")
-    sub.add_argument("--json", action="store_true", help="print JSON instead of sentences")
+    sub.add_argument("--json", action="store_true", help=tr("print JSON instead of sentences"))
 
 
 def _word(text: str) -> str:
@@ -42,7 +43,7 @@ def _word(text: str) -> str:
 
 def _needs_window() -> int:
     """Only the program as it is installed opens windows; this is its core alone. Raises OSError."""
-    raise OSError(0, "the practice window opens with 'nuvrek practice', started by itself")
+    raise OSError(0, tr("the practice window opens with 'nuvrek practice', started by itself"))
 
 
 def _play(options: argparse.Namespace, tell: Tell) -> int:

@@ -19,7 +19,7 @@ from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults
 from nuvrek.wording import speech as words
 from nuvrek.wording.answers import answer_in_words
-from nuvrek.wording.speech import say, say_all
+from nuvrek.wording.speech import say, say_all, tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.refret.plan import RefretPlan
@@ -30,20 +30,24 @@ Tell = Callable[..., None]
 
 def add_commands(command: Command, tell: Tell) -> None:
     """``refret`` and ``wire``; ``tell`` prints a line safely."""
-    sub = command("refret", lambda options: _refret(options, tell), "the refret of a job")
-    sub.add_argument("job", type=Path, metavar="JOB", help="a job file")
-    sub.add_argument("--json", action="store_true", help="print JSON instead of sentences")
-    sub.add_argument("--wood", choices=("clean", "true"), help="clean the board, or true it")
-    sub.add_argument("-o", dest="out", type=Path, metavar="FILE", help="write the prints (.pdf)")
-    sub.add_argument("--settings", type=Path, help="a settings file instead of your logbook")
-    wire = command("wire", lambda options: _wire(options, tell), "the shelf of fret wire")
-    wire.add_argument("--json", action="store_true", help="print JSON instead of a list")
-    wire.add_argument("--export", type=Path, metavar="FILE", help="write the shelf as .csv")
-    wire.add_argument("--import", dest="take", type=Path, metavar="FILE", help="take in a .csv")
-    wire.add_argument("--remove", metavar="NAME", help="take a wire off the shelf")
-    wire.add_argument("--stock", nargs=2, metavar=("NAME", "METRES"), help="what lies there now")
-    wire.add_argument("--settings", type=Path, help="a settings file instead of your logbook")
-    wire.add_argument("--logbook", type=Path, help="another logbook than your own")
+    sub = command("refret", lambda options: _refret(options, tell), tr("the refret of a job"))
+    sub.add_argument("job", type=Path, metavar="JOB", help=tr("a job file"))
+    sub.add_argument("--json", action="store_true", help=tr("print JSON instead of sentences"))
+    sub.add_argument("--wood", choices=("clean", "true"), help=tr("clean the board, or true it"))
+    sub.add_argument(
+        "-o", dest="out", type=Path, metavar="FILE", help=tr("write the prints (.pdf)")
+    )
+    sub.add_argument("--settings", type=Path, help=tr("a settings file instead of your logbook"))
+    wire = command("wire", lambda options: _wire(options, tell), tr("the shelf of fret wire"))
+    wire.add_argument("--json", action="store_true", help=tr("print JSON instead of a list"))
+    wire.add_argument("--export", type=Path, metavar="FILE", help=tr("write the shelf as .csv"))
+    wire.add_argument("--import", dest="take", type=Path, metavar="FILE", help=tr("take in a .csv"))
+    wire.add_argument("--remove", metavar="NAME", help=tr("take a wire off the shelf"))
+    wire.add_argument(
+        "--stock", nargs=2, metavar=("NAME", "METRES"), help=tr("what lies there now")
+    )
+    wire.add_argument("--settings", type=Path, help=tr("a settings file instead of your logbook"))
+    wire.add_argument("--logbook", type=Path, help=tr("another logbook than your own"))
 
 
 def _settings(options: argparse.Namespace) -> Settings:
@@ -80,27 +84,35 @@ def _refret(options: argparse.Namespace, tell: Tell) -> int:
 
 def _tell_plan(plan: RefretPlan, tell: Tell) -> None:
     for reason in plan.reasons:
-        tell(f"because {say(reason.says)}")
+        tell(tr("because {says}", says=reason.says))
     if not plan.reasons:
-        tell("Nothing read so far asks for new wire.")
+        tell(tr("Nothing read so far asks for new wire."))
     for fault in plan.faults:
         tell(f"! {say(fault)}")
     if plan.wood is not None:
         truing = plan.wood.truing
-        tell(f"wood: {truing.wood_mm:.2f} mm on the whole, most {truing.most_mm:.2f} mm")
+        tell(
+            tr(
+                "wood: {wood:.2f} mm on the whole, most {most:.2f} mm",
+                wood=truing.wood_mm,
+                most=truing.most_mm,
+            )
+        )
     for slot in plan.slots:
         if slot.says in ("tight", "loose", "shallow"):
-            tell(f"slot {slot.fret}: {slot.says}")
+            tell(tr("slot {fret}: {says}", fret=slot.fret, says=slot.says))
     for one in plan.choices:
-        what = (
-            " ".join(say_all(one.why_not))
-            or f"{one.crown_mm:.2f} mm after its level, {one.years:.0f} years"
+        what = " ".join(say_all(one.why_not)) or tr(
+            "{crown:.2f} mm after its level, {years:.0f} years", crown=one.crown_mm, years=one.years
         )
         tell(f"- {one.wire.name}: {what}")
     if plan.cutting is not None:
         tell(
-            f"{words.count(len(plan.cutting.sticks), 'stick', 'sticks')}, "
-            f"{plan.cutting.waste_mm:.0f} mm left over"
+            tr(
+                "{sticks_count}, {waste:.0f} mm left over",
+                sticks_count=words.count(len(plan.cutting.sticks), "stick", "sticks"),
+                waste=plan.cutting.waste_mm,
+            )
         )
 
 
@@ -114,14 +126,16 @@ def _wire(options: argparse.Namespace, tell: Tell) -> int:
         try:
             taken = read_shelf(raw.decode("utf-8-sig"))
         except UnicodeDecodeError:
-            raise JobFaults([f"{options.take.name}: not a text file in UTF-8."]) from None
+            raise JobFaults(
+                [tr("{name}: not a text file in UTF-8.", name=options.take.name)]
+            ) from None
         except JobFaults as error:
             faults = [f"{options.take.name}: {say(fault)}" for fault in error.faults]
             raise JobFaults(faults) from None
         wires |= {wire.name: wire for wire in taken}
     for name in [options.remove, (options.stock or [None])[0]]:
         if name is not None and name not in wires:
-            raise JobFaults([f"there is no wire '{name[:60]}' on the shelf."])
+            raise JobFaults([tr("there is no wire '{name}' on the shelf.", name=name[:60])])
     if options.remove is not None:
         del wires[options.remove]
     if options.stock is not None:
@@ -131,7 +145,7 @@ def _wire(options: argparse.Namespace, tell: Tell) -> int:
         now = datetime.now().astimezone().isoformat(timespec="seconds")
         trouble = write_settings(options.settings, options.logbook, settings, changed, now)
         if trouble:
-            print(f"nuvrek: {say(trouble)}", file=sys.stderr)
+            print(tr("nuvrek: {trouble}", trouble=trouble), file=sys.stderr)
             return 2
     if options.export is not None:
         write_whole(options.export, write_shelf([*wires.values()]).encode())
@@ -140,11 +154,18 @@ def _wire(options: argparse.Namespace, tell: Tell) -> int:
         return 0
     for wire in wires.values():
         tell(
-            f"{wire.name}: crown {wire.crown_mm:g} x {wire.width_mm:g} mm, tang {wire.tang_mm:g}, "
-            f"{wire.hardness}, {wire.stock_mm / 1000:.2f} m"
+            tr(
+                "{name}: crown {crown:g} x {width:g} mm, tang {tang:g}, {hardness}, {stock:.2f} m",
+                name=wire.name,
+                crown=wire.crown_mm,
+                width=wire.width_mm,
+                tang=wire.tang_mm,
+                hardness=wire.hardness,
+                stock=wire.stock_mm / 1000,
+            )
         )
     if not wires:
-        tell("No wire on the shelf.")
+        tell(tr("No wire on the shelf."))
     return 0
 
 
@@ -154,5 +175,5 @@ def _stocked(wire: Any, metres: str) -> Any:
     except ValueError:
         value = -1.0
     if not 0.0 <= value <= 1000.0:
-        raise JobFaults(["metres on the shelf should be a number from 0 to 1000."])
+        raise JobFaults([tr("metres on the shelf should be a number from 0 to 1000.")])
     return msgspec.structs.replace(wire, stock_mm=round(1000.0 * value, 1))

@@ -106,6 +106,13 @@ class Word(Said, frozen=True, tag="word"):
         return bool(self.text)
 
 
+class Named(Said, frozen=True, tag="named"):
+    """A way, a step or a round by its key, as a record has it."""
+
+    of: Literal["way", "step", "round"]
+    key: str
+
+
 class Figure(Said, frozen=True, tag="figure"):
     """A bare number, written with a point."""
 
@@ -129,7 +136,7 @@ class Money(Said, frozen=True, tag="money"):
 # Anything that can be said: a value of the program, or the text a person wrote.
 Saying = Said | str
 # The same, spelt out for what is read back from where it was kept.
-Kept = Union[Meaning, Frets, Row, Cased, Shown, Word, Figure, Day, Money, str]  # noqa: UP007
+Kept = Union[Meaning, Frets, Row, Cased, Shown, Word, Named, Figure, Day, Money, str]  # noqa: UP007
 Value = Union[Kept, int, float, bool, None]  # noqa: UP007
 
 

@@ -193,5 +193,5 @@ def undo_hint(found: Undoable, unit: Unit, height_unit: Unit) -> Saying:
     if found.act is None:
         return ""
     return means(
-        "shop.backspace-strikes", act_words=act_words(found.act.entries, unit, height_unit)
+        "shop.backspace-strikes", entry=act_words(found.act.entries, unit, height_unit)
     )

@@ -18,6 +18,7 @@ from nuvrek.meaning import (
     Frets,
     Meaning,
     Money,
+    Named,
     Row,
     Said,
     Saying,
@@ -165,6 +166,8 @@ def _value(saying: Said) -> str:
         return length(saying)
     if isinstance(saying, Word):
         return named(saying.text)
+    if isinstance(saying, Named):
+        return say(import_module("nuvrek.wording.names").name_of(saying))
     if isinstance(saying, Figure):
         return figure(saying.text)
     if isinstance(saying, Day):

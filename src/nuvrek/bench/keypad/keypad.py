@@ -449,7 +449,7 @@ class Keypad:
         here = self._newest_here()
         if here is not None:
             words = act_words([self.session.entries[here - 1]], self.unit, self.unit)
-            return means("keypad.backspace-strikes", detail=words)
+            return means("keypad.backspace-strikes", entry=words)
         return undo_hint(self.session.undoable(self.since), self.unit, self.unit)
 
     def strike_last(self) -> None:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from typing import Any
 
-from nuvrek.meaning import Saying, listed, lower_first, means
+from nuvrek.meaning import Saying, Word, listed, lower_first, means
 from nuvrek.money import Amount, amount_fault
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.owner import HOW_WORDS
@@ -102,7 +102,7 @@ QUOTE = EntryRecord(
 ANSWERED = EntryRecord(
     type=Answered,
     place=lambda _entry: means("stations.quote-with-again"),
-    value=lambda answer, _unit, _heights: answer.says,
+    value=lambda answer, _unit, _heights: Word(answer.says),
     frets=_no_frets,
     faults=_answer_faults,
     page=_PAGE,

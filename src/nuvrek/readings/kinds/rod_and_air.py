@@ -20,7 +20,7 @@ def _feel_words(felt: RodFeel, _unit: Unit, _heights: Unit) -> Saying:
 
 ROD_FEEL = EntryRecord(
     type=RodFeel,
-    place=lambda _felt: "rod",
+    place=lambda _felt: Word("truss rod"),
     value=_feel_words,
     station=lambda felt: Station(felt.station, "rod-feel"),
 )
@@ -76,7 +76,7 @@ HUMIDITY_STATION = StationRecord(
 
 STATE_CHANGE = EntryRecord(
     type=StateChange,
-    place=lambda _change: "now",
+    place=lambda _change: "",
     value=lambda change, _unit, _heights: state_words(change.state),
 )
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from nuvrek import meaning
-from nuvrek.meaning import Saying, Word, means
+from nuvrek.meaning import Named, Saying, Word, means
 from nuvrek.neck.description import LANE_WORDS, NeckDescription, description_faults
 from nuvrek.neck.wire import wire_faults
 from nuvrek.readings.entries import (
@@ -51,7 +51,7 @@ ROD_MOVE = EntryRecord(
 )
 HEATED = EntryRecord(
     type=Heated,
-    place=lambda _heat: "heat",
+    place=lambda _heat: Word("heat"),
     value=lambda _heat, _unit, _heights: means("stations.neck-heated"),
     frets=_no_frets,
     page="Work",
@@ -66,13 +66,13 @@ def _heard_place(heard: Heard) -> Saying:
 HEARD = EntryRecord(
     type=Heard,
     place=_heard_place,
-    value=lambda heard, _unit, _heights: heard.says,
+    value=lambda heard, _unit, _heights: Word(heard.says),
     page="String room",
 )
 OTHERS_CLEAN = EntryRecord(
     type=OthersClean,
     place=lambda clean: means("stations.all-other-notes-string", string=clean.string),
-    value=lambda _clean, _unit, _heights: "clean",
+    value=lambda _clean, _unit, _heights: Word("clean"),
     frets=lambda clean: frozenset(clean.frets),
     page="String room",
 )
@@ -111,7 +111,7 @@ def _filed_frets(filed: Filed) -> frozenset[int]:
 FILED = EntryRecord(
     type=Filed,
     place=lambda filed: means("stations.frets", number=len(_filed_frets(filed))),
-    value=lambda _filed, _unit, _heights: "filed",
+    value=lambda _filed, _unit, _heights: Word("filed"),
     frets=_filed_frets,
     page="Work",
 )
@@ -141,7 +141,7 @@ NEW_WIRE = EntryRecord(
 )
 TRUED = EntryRecord(
     type=Trued,
-    place=lambda _trued: "board",
+    place=lambda _trued: Word("fretboard"),
     value=lambda _trued, _unit, _heights: means("stations.wood-taken-off"),
     frets=lambda trued: frozenset(fret for fret, _, _ in trued.off),
     page="Work",
@@ -163,14 +163,14 @@ FRET_WORK = EntryRecord(
 CHOSEN = EntryRecord(
     type=Chosen,
     place=lambda _chosen: means("stations.way-taken"),
-    value=lambda chosen, _unit, _heights: chosen.way.replace("-", " "),
+    value=lambda chosen, _unit, _heights: Named("way", chosen.way),
     frets=_no_frets,
     page="Choose",
 )
 STEP_DONE = EntryRecord(
     type=StepDone,
     place=lambda _done: means("stations.step"),
-    value=lambda done, _unit, _heights: f"“{done.step.replace('-', ' ')}”",
+    value=lambda done, _unit, _heights: means("stations.quoted", what=Named("step", done.step)),
     frets=_no_frets,
     page="Work",
 )
@@ -183,7 +183,7 @@ def _description_faults(entry: Describe, _neck: NeckDescription, _number: int) -
 DESCRIBE = EntryRecord(
     type=Describe,
     place=lambda _entry: means("stations.description"),
-    value=lambda _entry, _unit, _heights: "changed",
+    value=lambda _entry, _unit, _heights: Word("changed"),
     frets=_no_frets,
     faults=_description_faults,
     page="Take in",
@@ -191,7 +191,7 @@ DESCRIBE = EntryRecord(
 ROUND_START = EntryRecord(
     type=RoundStart,
     place=lambda _start: means("stations.round-begun"),
-    value=lambda start, _unit, _heights: start.name,
+    value=lambda start, _unit, _heights: Named("round", start.name),
     frets=_no_frets,
 )
 
@@ -232,7 +232,7 @@ def _strike_faults(strike: Strike, _neck: NeckDescription, number: int) -> list[
 
 STRIKE = EntryRecord(
     type=Strike,
-    place=lambda _strike: "struck",
+    place=lambda _strike: Word("struck out"),
     value=lambda strike, _unit, _heights: means("stations.entry-with-entry", entry=strike.entry),
     frets=_no_frets,
     faults=_strike_faults,

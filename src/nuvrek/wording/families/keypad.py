@@ -13,7 +13,7 @@ SENTENCES: dict[str, Entry] = {
     "keypad.gauge-sent-but-nothing-asked": (
         "The gauge sent {sent}, but nothing is asked for now. It was not taken."
     ),
-    "keypad.backspace-strikes": "Backspace strikes: {detail}",
+    "keypad.backspace-strikes": "Backspace undoes: {entry}",
     "keypad.taken-again-old-reading-struck": "Taken again; the old reading is struck out.",
     "keypad.pitch": "at pitch",
     "keypad.slack": "slack",

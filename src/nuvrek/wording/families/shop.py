@@ -6,7 +6,7 @@ from nuvrek.wording.entry import Entry
 
 SENTENCES: dict[str, Entry] = {
     "shop.struck-out": "Struck out: {act_words}.",
-    "shop.backspace-strikes": "Backspace strikes: {act_words}",
+    "shop.backspace-strikes": "Backspace undoes: {entry}",
     "shop.last-thing-written-down-s": "The last thing written down is {page}'s ({what})",
     "shop.nothing-take-back-here": "Nothing to take back here.",
     "shop.stays": "{struck} {elsewhere}; it stays.",

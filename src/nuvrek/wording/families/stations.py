@@ -325,4 +325,5 @@ SENTENCES: dict[str, Entry] = {
     "stations.seated-bass": "{how}, bass end",
     "stations.seated-middle": "{how}, middle",
     "stations.seated-treble": "{how}, treble end",
+    "stations.quoted": "“{what}”",
 }

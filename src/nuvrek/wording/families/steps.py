@@ -467,4 +467,10 @@ SENTENCES: dict[str, Entry] = {
     "steps.then-ways-weighed-anew": "{detail} Then the ways are weighed anew.",
     "steps.no-turn-needed-relief": "No turn is needed for the relief.",
     "steps.read-measure": "Read on in Measure",
+    "steps.named-crown": "Crown",
+    "steps.named-file": "File",
+    "steps.named-lift": "Lift",
+    "steps.named-polish": "Polish",
+    "steps.named-pull": "Pull the frets",
+    "steps.named-fit": "Fit the frets",
 }

@@ -83,7 +83,7 @@ def frets_table(facts: Facts) -> Table:
     off = planned(facts.now, left=True) if chosen is not None else facts.ways[0].off_mm
     tops = straightened(solved.map.tops_mm, facts.neck)
     head = (
-        tr("fret"),
+        named("fret"),
         tr("top low"),
         tr("middle"),
         tr("high"),

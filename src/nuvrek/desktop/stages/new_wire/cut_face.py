@@ -10,7 +10,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import named, tr
 
 
 class Stick(Struct, frozen=True):

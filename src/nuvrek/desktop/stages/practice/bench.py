@@ -16,7 +16,7 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.painting import styled
 from nuvrek.desktop.widgets.tiles import Tiles
 from nuvrek.neck.description import LANES, Lane
-from nuvrek.wording.speech import say, say_all, say_values, tr
+from nuvrek.wording.speech import named, say, say_all, say_values, tr
 
 _FACES = (
     ("+", "+"),
@@ -33,8 +33,8 @@ _FACES = (
 )
 _STEADY = {
     ".": tr("ends"),
-    "left": tr("fret"),
-    "right": tr("fret"),
+    "left": named("fret"),
+    "right": named("fret"),
     "up": tr("side"),
     "down": tr("side"),
     "back": tr("put down"),
