@@ -6,7 +6,7 @@ What is written down needs somebody who puts it into words.
 import os
 
 import nuvrek as nuvrek
-import nuvrek.wording as wording
+from nuvrek import wording as wording
 
 # Answers are compared in English, wherever the tests run.
 os.environ["LC_ALL"] = "C.UTF-8"

@@ -186,10 +186,10 @@ class Proven(unittest.TestCase):
 
     def test_dates_of_the_later_look(self) -> None:
         moved = neck_state([RodMove(turns=0.25, at="2026-03-03T10:00:00")])
-        said = " Between 2026-03-10 and 2026-03-17."
+        said = "Between 2026-03-10 and 2026-03-17."
         self.assertEqual(say(look_again_words(moved, "2026-03-03")), said)
         # Half over, and over: no look lies in the past.
-        said = " Between 2026-03-12 and 2026-03-17."
+        said = "Between 2026-03-12 and 2026-03-17."
         self.assertEqual(say(look_again_words(moved, "2026-03-12")), said)
         self.assertEqual(say(look_again_words(moved, "2026-03-18")), "")
         self.assertEqual(say(look_again_words(neck_state([RodMove(turns=0.25)]), "2026-03-03")), "")

@@ -15,6 +15,7 @@ from nuvrek.bench.work.job import left_to_file, next_step, tick
 from nuvrek.exchange.answers import plan_answer
 from nuvrek.planning.steps.ends import grit_schedule
 from nuvrek.readings.entries import Agreed, Chosen, Describe, Filed, Ink, Seated
+from nuvrek.wording.speech import say_all
 from tests.support import WindowCase
 
 ENTER, BACK, DOWN, UP, RIGHT = (
@@ -196,7 +197,7 @@ class FilingWindow(WindowCase):
         self.assertEqual((entry.where, entry.stopped, entry.glued), ("treble", "slot dirty", True))
         self.assertFalse(page.seat.glued.isChecked())
         plan = window.app.solved.plan
-        self.assertIn("was seated", " ".join(plan.way("level").why_not))
+        self.assertIn("was seated", " ".join(say_all(plan.way("level").why_not)))
 
     def test_choose_shows_every_school_and_leads_here(self) -> None:
         window, page = self.at(BASS, "Choose")

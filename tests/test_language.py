@@ -232,7 +232,7 @@ class Speaking(TempCase):
         self.assertEqual(count(1, "reading", "readings"), "1 Messung")
         self.assertEqual(count(3, "reading", "readings"), "3 Messungen")
         self.assertEqual(listed((3, 4, 7)), "3, 4 und 7")
-        self.assertEqual(tr("{mm:.2f} higher", mm=0.25), "0,25 höher")
+        self.assertEqual(tr("{mm:.2f} higher", mm=0.25), "insgesamt 0,25 mm Abtrag")
         self.assertEqual(figure("1.5"), "1,5")
         self.assertEqual(tr("Promised for {day}.", day="2026-03-05"), "Versprochen für 05.03.2026.")
         self.assertEqual(lower_first("Bund 3"), "Bund 3", "nouns keep their capitals")
@@ -240,19 +240,19 @@ class Speaking(TempCase):
     def test_cards_of_the_shelf_in_another_language_are_made_anew(self) -> None:
         book = self.folder / "book.db"
         self.take_up("en")
-        cards = CardCache(book)
+        cards = CardCache(book, "en")
         cards.keep([(1, "m5", b"choose a way", "a neck")])
         cards.close()
-        kept = CardCache(book)
+        kept = CardCache(book, "en")
         self.assertEqual(kept.heads(), {1: "m5"})
         kept.close()
         self.take_up("de")
-        other = CardCache(book)
+        other = CardCache(book, "de")
         self.assertEqual((other.heads(), other.body(1), other.search("neck")), ({}, b"", set()))
         other.close()
 
     def test_without_a_language_all_stays_as_written(self) -> None:
-        self.assertEqual(tr("{mm:.2f} higher", mm=0.25), "0.25 higher")
+        self.assertEqual(tr("{mm:.2f} higher", mm=0.25), "0.25 mm off in all")
         self.assertEqual(day_words("2026-03-05"), "2026-03-05")
         self.assertEqual(tr("no such sentence {n}", n=1), "no such sentence 1")
 

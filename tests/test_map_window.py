@@ -2,7 +2,6 @@
 after, carrying away.
 """
 
-from nuvrek.wording.speech import say
 from typing import Any
 
 from PyQt6.QtCore import Qt
@@ -10,6 +9,7 @@ from PyQt6.QtGui import QImage
 
 from nuvrek.bench.strips.map import moments
 from nuvrek.readings.entries import CrownHeight
+from nuvrek.wording.speech import say
 from tests.support import WindowCase
 
 ENTER, BACK = Qt.Key.Key_Return, Qt.Key.Key_Backspace
@@ -53,7 +53,7 @@ class MapWindow(WindowCase):
         )
         page.views.edges.setCurrentIndex(1)
         page.refresh()
-        self.assertIn("wood", page.sheet.lanes[0].words)
+        self.assertIn("wood", say(page.sheet.lanes[0].words))
         page._choose(5, "")
         self.keys(window, "+")
         self.assertEqual(page.sheet.lanes[0].exaggeration, 2.0)
@@ -122,7 +122,7 @@ class MapWindow(WindowCase):
         page.refresh()
         lane = page.sheet.lanes[-1]
         self.assertEqual(say(lane.title), "Change")
-        self.assertIn("relief: bass side", lane.words)
+        self.assertIn("relief: bass side", say(lane.words))
         filed = {
             fret for work in window.app.session.neck_state.work for fret, _, _ in work.entry.off
         }

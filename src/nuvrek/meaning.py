@@ -52,7 +52,7 @@ class Meaning(Said, frozen=True, tag="meaning"):
     def __bool__(self) -> bool:
         return bool(self.key)
 
-    def __getitem__(self, name: str) -> Any:
+    def value(self, name: str) -> Any:
         """The value of that name. Raises KeyError."""
         return dict(self.values)[name]
 
@@ -241,7 +241,9 @@ def keys_in(saying: Saying | float | bool | None) -> tuple[str, ...]:
         return (saying.key, *within)
     if isinstance(saying, Row):
         return tuple(key for part in saying.parts for key in keys_in(part))
-    return keys_in(saying.what) if isinstance(saying, Cased) else ()
+    if isinstance(saying, Cased):
+        return keys_in(saying.what)
+    return (f"{saying.of}-{saying.key}",) if isinstance(saying, Named) else ()
 
 
 def _plain(value: Any) -> Any:

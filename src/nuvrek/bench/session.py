@@ -192,6 +192,4 @@ def undo_hint(found: Undoable, unit: Unit, height_unit: Unit) -> Saying:
     """What Backspace would take back, said before it is pressed; nothing where there is nothing."""
     if found.act is None:
         return ""
-    return means(
-        "shop.backspace-strikes", entry=act_words(found.act.entries, unit, height_unit)
-    )
+    return means("shop.backspace-strikes", entry=act_words(found.act.entries, unit, height_unit))

@@ -16,16 +16,18 @@ def move_words(move: RodMove) -> Saying:
     return means("stations.about", turned=turned) if move.rough else turned
 
 
+def sixteenths(turns: float) -> int:
+    """Whole sixteenths of a turn, whichever way."""
+    return round(abs(turns) * 16)
+
+
 def turns_words(turns: float) -> Saying:
     """A rod move in sixteenths of a turn with its direction."""
-    sixteenths = round(abs(turns) * 16)
-    if sixteenths == 0:
+    parts = sixteenths(turns)
+    if parts == 0:
         return means("stations.no-turn")
-    return means(
-        "stations.turn",
-        part_words=part_words(sixteenths),
-        tighter=means("stations.tighter") if turns > 0 else means("stations.looser"),
-    )
+    key = "stations.turn-tighter" if turns > 0 else "stations.turn-looser"
+    return means(key, part=part_words(parts))
 
 
 def rod_words(state: State) -> Saying:

@@ -8,7 +8,7 @@ import msgspec
 from msgspec import Struct
 
 from nuvrek import meaning
-from nuvrek.meaning import Figure, Saying, means, told_by
+from nuvrek.meaning import Figure, Saying, means, told_by, written
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.rocker import fitting_edges, rocker_span_mm
 from nuvrek.readings.tool_kit import Kit, notched_fit
@@ -107,7 +107,7 @@ def read_kit(
     faults: dict[str, Saying] = {}
     for field in FIELDS:
         text = texts.get(field.name, "").strip()
-        if text == field_words(before, field, bench):
+        if text == written(field_words(before, field, bench)):
             # What nobody touched keeps its value, not the figure it is rounded to on screen.
             values[field.name] = getattr(before, field.name)
             continue

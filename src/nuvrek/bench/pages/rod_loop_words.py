@@ -93,7 +93,7 @@ def _turning(loop: RodLoop, plan: RodPlan, unit: Unit) -> LoopWords:
         told: Saying = means("pages.advised", turns_words=turns_words(plan.turns))
     else:
         key = "pages.turn-strings-slack-first" if plan.slacken_first else "pages.turn"
-        prompt = means(key, turning=plan.words["turning"])
+        prompt = means(key, turning=plan.words.value("turning"))
         told = _promise(plan, unit)
     if feel:
         keys = means("pages.keys-and-feel", keys=keys, feel=feel)

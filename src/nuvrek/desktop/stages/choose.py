@@ -32,6 +32,7 @@ from nuvrek.desktop.widgets.way_row import (
     fitting_percent,
     row_theme,
 )
+from nuvrek.meaning import keys_in
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.readings.entries import WayKind
 from nuvrek.readings.words import place_words, value_words
@@ -425,7 +426,9 @@ class ChooseStage(Stage):
             # What does not fit large is said small.
             head = say(way.title)
             # How the neck is laid for a file is told in Work; a turn or a saddle is told here.
-            above = leg is not None and (way.files or say(way.gist).lower() in say(leg.why).lower())
+            above = leg is not None and (
+                way.files or set(keys_in(way.gist)) <= set(keys_in(leg.why))
+            )
             reasons = reasons if above else (way.gist, *reasons)
         if way.doubt is not None and way.possible:
             from nuvrek.planning.forecast.doubt import doubt_words

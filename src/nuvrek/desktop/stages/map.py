@@ -303,7 +303,7 @@ class MapStage(Stage):
                     "✓",
                     "slate",
                     tr("Sure enough"),
-                    upper_first(solved.next.words["why"]),
+                    upper_first(solved.next.words.value("why")),
                     None,
                 )
             ]

@@ -184,9 +184,9 @@ class RoomStage(Stage):
         )
         self.assumed.setText(" ".join(say_all(one.words(s.height_unit) for one in room.on.assumed)))
         note = room.note_words(s.unit)
-        rest = note["room"]
+        rest = note.value("room")
         self.bar.show_words(
-            say(note["head"]),
+            say(note.value("head")),
             message=say(room.why_not_straight(s.unit) if self.why.isChecked() else rest),
             state=session.neck_state.state,
             right_title=tr("keys"),

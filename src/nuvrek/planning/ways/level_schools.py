@@ -18,7 +18,7 @@ from nuvrek.planning.case.weighing import Weighing
 from nuvrek.planning.filing.level_program import NeckTops, Terms, level_all
 from nuvrek.planning.ways.filing_words import metal_words, not_read_words, seat_first_words
 from nuvrek.readings.entries import WayKind
-from nuvrek.readings.words import turns_words
+from nuvrek.readings.rod_words import sixteenths, turns_words
 
 # A one-way rod needs some relief to govern: so much more dip is dressed into the frets (common
 # practice, no source).
@@ -115,22 +115,14 @@ def _rod_for_filing(case: Case, kind: WayKind, rod_dip_mm: float) -> Saying:
     """How the wood stands for filing, and about which turn brings it there."""
     held = kind == "level-held"
     stands = board_dip_mm(case.neck_map) + rod_dip_mm
-    what = means("ways.dip") if stands >= 0.0 else means("ways.crest")
+    wood = "strung" if held else "slack"
+    shape = "dip" if stands >= 0.0 else "crest"
+    wanted = means(f"ways.set-{wood}-wood-to-{shape}", length=case.length(abs(stands)))
     per_turn = max(case.neck_map.rod_mm_per_turn, LEAST_ANSWER_MM)
-    turn = turns_words(-(rod_dip_mm - (case.neck_map.pull_mm if held else 0.0)) / per_turn)
-    turned = (
-        means("ways.rod")
-        if turn == turns_words(0.0)
-        else means("ways.about-eighth-time", turn=turn)
-    )
-    strings = means("ways.strung") if held else means("ways.slack")
-    return means(
-        "ways.set-wood",
-        strings=strings,
-        length=case.length(abs(stands)),
-        what=what,
-        turned=turned,
-    )
+    turns = -(rod_dip_mm - (case.neck_map.pull_mm if held else 0.0)) / per_turn
+    if sixteenths(turns) == 0:
+        return sentences(wanted, means("ways.rod-stays-as-it-is"))
+    return sentences(wanted, means("ways.about-turn-an-eighth-at-a-time", turn=turns_words(turns)))
 
 
 def set_up(case: Case, kind: WayKind, terms: Terms) -> SetUp:
@@ -188,11 +180,9 @@ def _as_it_lies(case: Case, kind: WayKind, terms: Terms, rigid: NeckTops) -> Set
             length=length(wanted),
         )
         return SetUp(rigid, dressed, wanted, DIAL_BACK_MM, words)
-    what = means("ways.dip") if dip >= 0 else means("ways.crest")
     words = means(
-        "ways.filed-lies-strung-up-give",
+        "ways.filed-with-dip" if dip >= 0 else "ways.filed-with-crest",
         length=length(abs(dip)),
-        what=what,
         wanted=length(wanted),
         doubt=length(doubt),
     )

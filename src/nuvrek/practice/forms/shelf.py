@@ -9,7 +9,7 @@ import numpy as np
 from msgspec import structs
 from numpy.random import Generator
 
-from nuvrek.meaning import Refusal, Saying, listed, means
+from nuvrek.meaning import Refusal, Saying, listed, means, written
 from nuvrek.practice.at_work.actions import Block, Crown, FileFret, RoundEnd
 from nuvrek.practice.at_work.desk import Desk
 from nuvrek.practice.forms.form import Form, Judged
@@ -57,7 +57,7 @@ def _budget(rng: Generator) -> LivingNeck:
     one.groove_mm[worn] += float(rng.uniform(0.06, 0.18))
     one.neck = structs.replace(
         one.neck,
-        complaint=means("practice.lent-out-every-week-worn"),
+        complaint=written(means("practice.lent-out-every-week-worn")),
         owner="",
     )
     as_wanted(one)

@@ -232,7 +232,6 @@ SENTENCES: dict[str, Entry] = {
     "stations.firm-no-light": "firm, no light",
     "stations.ends": "ends",
     "stations.flush": "flush",
-    "stations.turn": "{part_words} turn {tighter}",
     "stations.rods-low-high-turn": "rods low {signed}, high {other_signed} turn",
     "stations.turned-not-counted": "turned, not counted",
     "stations.about": "about {turned}",
@@ -241,8 +240,6 @@ SENTENCES: dict[str, Entry] = {
     "stations.rod-turn": "rod {detail}{part_words} turn",
     "stations.strings-pitch": "strings at pitch",
     "stations.strings-slack": "strings slack",
-    "stations.tighter": "tighter",
-    "stations.looser": "looser",
     "stations.quick-look": "Quick look",
     "stations.looking-over": "Looking over",
     "stations.basic-round": "Basic round",
@@ -326,4 +323,6 @@ SENTENCES: dict[str, Entry] = {
     "stations.seated-middle": "{how}, middle",
     "stations.seated-treble": "{how}, treble end",
     "stations.quoted": "“{what}”",
+    "stations.turn-tighter": "{part} turn tighter",
+    "stations.turn-looser": "{part} turn looser",
 }

@@ -172,23 +172,13 @@ SENTENCES: dict[str, Entry] = {
         "should pay for. For the quote: relief at pitch and slack, board thickness, wood, "
         "scale."
     ),
-    "ways.set-wood": "Set the {strings} wood to {length} of {what}: {turned}.",
     "ways.every-top-touched-rod-where": (
         "Every top touched, rod where it costs least: strung up {length}, give or take "
         "{doubt}, then the rod to {wanted}."
     ),
-    "ways.filed-lies-strung-up-give": (
-        "Filed as it lies to {length} of {what}: strung up {wanted}, give or take {doubt}."
-    ),
     "ways.straight-board-relief-stays-open": (
         "On the straight board; the relief stays open until it is strung."
     ),
-    "ways.dip": "dip",
-    "ways.crest": "crest",
-    "ways.rod": "the rod as it is",
-    "ways.about-eighth-time": "about {turn}, an eighth at a time",
-    "ways.strung": "strung",
-    "ways.slack": "slack",
     "ways.rod-straight-strings-off-strung": (
         "Rod straight, strings off: strung up {length}, give or take {doubt}, then the rod."
     ),
@@ -293,4 +283,16 @@ SENTENCES: dict[str, Entry] = {
     "ways.nothing-press-home": "Nothing to press home.",
     "ways.still-stand": ("{frets:start} still stands", "{frets:start} still stand"),
     "ways.moves-also": "{moves:start}. {also}",
+    "ways.set-strung-wood-to-dip": "Set the strung-up neck to {length} of dip.",
+    "ways.set-strung-wood-to-crest": "Set the strung-up neck to {length} of crest.",
+    "ways.set-slack-wood-to-dip": "Set the slack neck to {length} of dip.",
+    "ways.set-slack-wood-to-crest": "Set the slack neck to {length} of crest.",
+    "ways.rod-stays-as-it-is": "The truss rod stays as it is.",
+    "ways.about-turn-an-eighth-at-a-time": "That is about {turn}, an eighth at a time.",
+    "ways.filed-with-dip": (
+        "Filed as it lies to {length} of relief: strung up {wanted}, give or take {doubt}."
+    ),
+    "ways.filed-with-crest": (
+        "Filed as it lies to {length} of back bow: strung up {wanted}, give or take {doubt}."
+    ),
 }
