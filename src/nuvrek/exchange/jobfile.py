@@ -281,9 +281,8 @@ def plain_fault(message: str) -> Saying:
         )
     elif bound is not None:
         what = means(
-            "exchange.should-or",
+            "exchange.should-or-less" if bound[1] == "<=" else "exchange.should-or-more",
             bound=bound[2],
-            less=means("exchange.less") if bound[1] == "<=" else means("exchange.more"),
         )
     elif value is not None and key in _CHOICES:
         what = means(

@@ -234,8 +234,14 @@ class Keypad:
         self.cursor = self._station.fret or self.keys_here.first()
         self.message = means("keypad.take-again-new-reading-replaces")
         if old.state.strings != self.session.neck_state.state.strings:
-            was = means("keypad.pitch") if old.state.strings == "pitch" else means("keypad.slack")
-            self.message = sentences(self.message, means("keypad.taken-strings", was=was))
+            self.message = sentences(
+                self.message,
+                means(
+                    "keypad.taken-strings-pitch"
+                    if old.state.strings == "pitch"
+                    else "keypad.taken-strings-slack"
+                ),
+            )
 
     def ask(self, station: Station) -> None:
         """Ask for one reading somewhere, outside the order of the round; then the round goes on

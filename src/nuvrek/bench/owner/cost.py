@@ -245,12 +245,12 @@ def cost_words(cost: Cost, currency: str) -> Saying:
             )
         )
     if price.gain is not None:
-        over = means("owner.over") if price.gain >= 0 else means("owner.under")
         parts.append(
             means(
-                "owner.fixed-price-stands",
+                "owner.fixed-price-stands-over"
+                if price.gain >= 0
+                else "owner.fixed-price-stands-under",
                 money_words=money_words(abs(price.gain), currency),
-                over=over,
             )
         )
     listed = [sentences(item.words, money_words(item.amount, currency)) for item in price.items]

@@ -30,11 +30,7 @@ def worth_words(facts: Facts) -> tuple[Saying, ...]:
         )
     if worth.budget is not None:
         over = total - worth.budget
-        apart = means(
-            "owner.it",
-            money=f.money(abs(over)),
-            over=means("owner.over") if over > 0 else means("owner.within"),
-        )
+        apart = means("owner.it-over" if over > 0 else "owner.it-within", money=f.money(abs(over)))
         same = means("owner.exactly") if not over else apart
         said.append(means("owner.budget", money=f.money(worth.budget), same=same))
     if worth.fetches is not None and worth.fetches_after is not None:

@@ -310,12 +310,12 @@ def watch_order(
         means("pages.fret-lane", fret=fret, lane=LANE_WORDS[lane])
         for fret, lane in (watch.first, watch.last)
     )
-    stop = means("pages.ink-gone-stop") if every else means("pages.then-rocker-stop-when-still")
     return means(
-        "pages.watch-three-fret-goes-first",
+        "pages.watch-three-fret-goes-first-ink-gone-stop"
+        if every
+        else "pages.watch-three-fret-goes-first-then-rocker-stop",
         first=first,
         thinnest=watch.thinnest[0],
         other_thinnest=format_length(watch.thinnest[1], unit),
         last=last,
-        stop=stop,
     )

@@ -212,12 +212,12 @@ class NewWireDraft:
             )
         ]
         if abs(truing.rod_dip_mm) >= 0.01:
-            way = means("pages.more-dip") if truing.rod_dip_mm > 0 else means("pages.less-dip")
             parts.append(
                 means(
-                    "pages.rod-first-than-now",
+                    "pages.rod-first-than-now-more-dip"
+                    if truing.rod_dip_mm > 0
+                    else "pages.rod-first-than-now-less-dip",
                     length=self.length(abs(truing.rod_dip_mm)),
-                    way=way,
                 )
             )
         first = meaning.frets(wood.order.frets[:3])
@@ -256,10 +256,10 @@ class NewWireDraft:
 
     def _check_words(self, check: Check) -> Saying:
         lane, fret, mm = max(check.light_mm, key=lambda one: one[2])
-        when = means("pages.now") if check.share == 0.0 else means("pages.half-way")
         return means(
-            "pages.edge-shows-most-fret",
-            when=when,
+            "pages.edge-shows-most-fret-now"
+            if check.share == 0.0
+            else "pages.edge-shows-most-fret-half-way",
             length=self.length(mm),
             lane_words=LANE_WORDS[lane],
             fret=fret,
@@ -295,12 +295,10 @@ class NewWireDraft:
         if plan.reads:
             read = plan.reads[-1]
             done = int(read.fitted.sum())
-            how = means("pages.go-so") if grips.possible else means("pages.tighter-does-not-reach")
             then = means(
-                "pages.after-out",
+                "pages.after-out-go-so" if grips.possible else "pages.after-out-tighter-does-not",
                 how_many=means("pages.frets", number=done),
                 length=self.length(read.gained_mm),
-                how=how,
             )
         else:
             then = means("pages.nothing-learnt-yet-fit-first")
@@ -352,14 +350,20 @@ class NewWireDraft:
             return ""
         change = plan.new.set_up
         saddle = sum(change.saddle_mm) / 2.0
-        up = means("pages.up") if saddle >= 0 else means("pages.down")
-        nut = means("pages.up") if change.nut_mm >= 0 else means("pages.down")
         return means(
-            "pages.wire-hand-nut-slots-saddle",
+            (
+                "pages.wire-hand-nut-slots-saddle-up-up"
+                if saddle >= 0
+                else "pages.wire-hand-nut-slots-saddle-up-down"
+            )
+            if change.nut_mm >= 0
+            else (
+                "pages.wire-hand-nut-slots-saddle-down-up"
+                if saddle >= 0
+                else "pages.wire-hand-nut-slots-saddle-down-down"
+            ),
             length=self.length(abs(change.nut_mm)),
-            nut=nut,
             saddle=format_length(abs(saddle), self.height_unit),
-            up=up,
         )
 
     def _cut_words(self, plan: RefretPlan) -> Saying:
@@ -374,31 +378,23 @@ class NewWireDraft:
             )
         else:
             sticks = means("pages.sticks", number=len(cutting.sticks))
-            proved = (
-                means("pages.fewer-will-not-do")
-                if cutting.proved
-                else means("pages.fewer-were-not-found-time")
-            )
             out = means(
-                "pages.mm-mm-left-over",
+                "pages.mm-mm-left-over-fewer-will-not"
+                if cutting.proved
+                else "pages.mm-mm-left-over-fewer-were-not",
                 sticks=sticks,
                 stick_mm=plan.wire.stick_mm,
-                proved=proved,
                 waste_mm=cutting.waste_mm,
             )
         bends = [mm for mm in plan.bends_mm if mm is not None]
         bend: Saying = ""
         if bends:
-            learnt = (
-                means("pages.trial-piece")
-                if plan.wire.ratio is not None
-                else means("pages.strength")
-            )
             bend = means(
-                "pages.bend-mm-radius-springs-back",
+                "pages.bend-mm-radius-springs-back-trial-piece"
+                if plan.wire.ratio is not None
+                else "pages.bend-mm-radius-springs-back-strength",
                 bends=min(bends),
                 other_bends=max(bends),
-                learnt=learnt,
             )
         return sentences(out, bend, self._caul_words(plan))
 

@@ -424,6 +424,8 @@ def _later(solved: Solved, unit: Unit) -> Outcome | None:
         return Outcome(means("pages.after-one-two-weeks"), "held", told, True, "held")
     tightened = sum(move.turns for _, move in neck_state.rod_moves) > 0.0
     crept = (change < 0.0) == tightened
-    what = means("pages.crept-way-turned") if crept else means("pages.moved-back")
-    remark = means("pages.by", what=what, change=format_length(abs(change), unit))
+    remark = means(
+        "pages.by-crept-way-turned" if crept else "pages.by-moved-back",
+        change=format_length(abs(change), unit),
+    )
     return Outcome(means("pages.after-one-two-weeks"), "held", told, False, remark)

@@ -163,12 +163,11 @@ class BenchPad:
         """Which end the arrows move: the low one, the high one, none."""
         self.setting = {"": "low", "low": "high", "high": ""}[self.setting]
         if self.setting:
-            end = (
-                means("practice_bench.lower")
+            self.message = means(
+                "practice_bench.move-end-goes-lower"
                 if self.setting == "low"
-                else means("practice_bench.upper")
+                else "practice_bench.move-end-goes-upper"
             )
-            self.message = means("practice_bench.move-end-goes", end=end)
 
     def _move_support(self, way: int) -> None:
         p, last = self.place, self.neck.frets

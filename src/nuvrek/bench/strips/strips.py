@@ -228,10 +228,10 @@ def wood_strip(
     label: Saying = means("strips.not-measured-yet")
     if here:
         deepest = max(here, key=lambda r: abs(r[0]))
-        word = means("strips.relief-with-again") if deepest[0] >= 0 else means("strips.back-bow")
         label = means(
-            "strips.detail-deepest-figure-lane",
-            detail=word,
+            "strips.detail-deepest-figure-lane-relief"
+            if deepest[0] >= 0
+            else "strips.detail-deepest-figure-lane-back-bow",
             deepest=format_number(abs(deepest[0]), unit),
             figure=format_number(deepest[1], unit),
             lane=LANE_WORDS[deepest[2]],

@@ -58,11 +58,6 @@ def _loose(fret: int, reading: StandOff, unit: Unit) -> Finding:
         "middle": means("findings.middle"),
         "treble": means("findings.treble-end"),
     }[reading.lane]
-    does = (
-        means("findings.moves-under-finger")
-        if reading.moves == "moves"
-        else means("findings.stands-off-wood")
-    )
     light = means("findings.light-under", amount=amount) if amount else ""
     text = means("findings.press-home-glue-before-any", light=light)
     lanes = LANES if reading.lane is None else (reading.lane,)
@@ -74,7 +69,13 @@ def _loose(fret: int, reading: StandOff, unit: Unit) -> Finding:
         mm,
         1.0,
         text,
-        means("findings.fret", fret=fret, does=does, where=where),
+        means(
+            "findings.fret-moves-under-finger"
+            if reading.moves == "moves"
+            else "findings.fret-stands-off-wood",
+            fret=fret,
+            where=where,
+        ),
         lanes=lanes,
     )
 
@@ -174,11 +175,7 @@ def find_air(looking: Looking) -> list[Finding]:
     if damp is None or DRY_PERCENT <= damp <= DAMP_PERCENT or damp > 99.0:
         return []
     dry = damp < DRY_PERCENT
-    head = means(
-        "findings.air-humidity",
-        dry=means("findings.dry") if dry else means("findings.damp"),
-        damp=damp,
-    )
+    head = means("findings.air-humidity-dry" if dry else "findings.air-humidity-damp", damp=damp)
     if dry:
         moves = means("findings.board-shrinks-fret-ends-come")
     else:

@@ -164,8 +164,7 @@ def _board(neck_state: NeckState, seen: tuple[Visit, ...], unit: Unit) -> list[F
         return []
     dry = last.moisture_percent < first.moisture_percent
     head = means(
-        "findings.board-about-than",
-        narrower=means("findings.narrower") if dry else means("findings.wider"),
+        "findings.board-about-than-narrower" if dry else "findings.board-about-than-wider",
         least=format_length(0.5 * (least + most), unit),
         day=first.day,
     )
@@ -188,10 +187,10 @@ def _relief(seen: tuple[Visit, ...], unit: Unit) -> list[Finding]:
     found = trend(seen)
     if found is None or abs(found.mm_per_percent) < found.doubt_mm:
         return []
-    more = means("findings.gains") if found.mm_per_percent > 0 else means("findings.loses")
     head = means(
-        "findings.neck-relief-per-percent-moisture",
-        more=more,
+        "findings.neck-relief-per-percent-moisture-gains"
+        if found.mm_per_percent > 0
+        else "findings.neck-relief-per-percent-moisture-loses",
         mm_per_percent=format_length(abs(found.mm_per_percent), unit),
     )
     text = means(

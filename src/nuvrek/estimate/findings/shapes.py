@@ -180,12 +180,11 @@ def _s_shape(measurer: Measurer, known: list[int], unit: Unit) -> Iterator[Findi
             for side in (early, late)
         )
         if opposite and sure >= NAMED_SURE:
-            where = (
-                means("findings.near-nut-up")
+            text = means(
+                "findings.dips-towards-body-no-rod-near-nut-up"
                 if early.mm > 0
-                else means("findings.up-near-nut-down")
+                else "findings.dips-towards-body-no-rod-up-near-nut"
             )
-            text = means("findings.dips-towards-body-no-rod", where=where)
             measured = measurer.of("wood", s_shape_parts(measurer, k), "pitch")
             yield _shape(
                 "s-shape", None, k, measured, sure, text, means("findings.neck-s-shaped"), unit

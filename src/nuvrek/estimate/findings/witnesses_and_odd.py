@@ -85,21 +85,17 @@ def _odd_heights(looking: Looking) -> list[Finding]:
     found = []
     for odd in odd_heights(looking.neck_map.neck_state):
         reading, unit = readings[odd.number], looking.height_unit
-        other = (
-            means("findings.same-string-read-another-fret")
-            if odd.of_same_string
-            else means("findings.other-strings")
-        )
         head = means(
             "findings.odd-says",
             place_words=place_words(reading),
             value_words=value_words(reading, looking.unit, unit),
         )
         text = means(
-            "findings.over-fret-would-about-take",
+            "findings.over-fret-would-about-take-same-string-read"
+            if odd.of_same_string
+            else "findings.over-fret-would-about-take-other-strings",
             at=looking.neck_map.neck.height_fret,
             mm=format_length(odd.mm, unit),
-            other=other,
             expected_mm=format_length(odd.expected_mm, unit),
         )
         fret = getattr(reading, "fret", None)

@@ -14,14 +14,12 @@ def what_is_known(case: Case) -> list[Saying]:
     reasons: list[Saying] = []
     if case.neck_map.left_out:
         count = len(case.neck_map.left_out)
-        what = (
-            means("rules.reading-names-frets") if count == 1 else means("rules.readings-name-frets")
-        )
         reasons.append(
             means(
-                "rules.neck-described-doesnt-have-kept",
+                "rules.neck-described-doesnt-have-kept-reading-names-frets"
+                if count == 1
+                else "rules.neck-described-doesnt-have-kept-readings-name-frets",
                 count=count,
-                what=what,
             )
         )
     reasons.append(_relief_words(case))

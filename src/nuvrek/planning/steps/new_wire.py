@@ -154,14 +154,14 @@ def _wood(terms: NewWire, neck: NeckDescription) -> Steps:
 
 
 def _slots_step(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Step:
-    stop = means("steps.only-up-binding") if neck.bound else means("steps.edge")
     deep = means("steps.deep-tang-hair-more")
     if terms.wire is not None:
         deep = means("steps.mm-deep-tang-hair-more", tang_mm=terms.wire.tang_mm + 0.2)
     text = means(
-        "steps.scraped-clean-first-stroke-backwards",
+        "steps.scraped-clean-first-stroke-backwards-only-up-binding"
+        if neck.bound
+        else "steps.scraped-clean-first-stroke-backwards-edge",
         deep=deep,
-        stop=stop,
     )
     return Step(
         "slots",
@@ -176,10 +176,13 @@ def _slots_step(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -
 
 
 def _bend(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Steps:
-    nip = means("steps.bindings-width") if neck.bound else means("steps.about-millimetre")
     undercut = neck.bound or terms.undercut == "always"
     nipped = (
-        means("steps.tang-ends-nipped-burrs-off", nip=nip)
+        means(
+            "steps.tang-ends-nipped-burrs-off-bindings-width"
+            if neck.bound
+            else "steps.tang-ends-nipped-burrs-off-about-millimetre"
+        )
         if undercut
         else means("steps.tangs-left-whole")
     )

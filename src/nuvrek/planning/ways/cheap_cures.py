@@ -232,10 +232,8 @@ def _up_for_clean(weighing: Weighing) -> Draft | None:
 
 def _saddle_move(case: Case, side: SideHeight) -> Saying:
     move = side.at_saddle_mm or 0.0
-    way_words = means("ways.down") if move > 0 else means("ways.up-shimmed-if-has-no")
     return means(
-        "ways.saddle-over-fret",
-        way_words=way_words,
+        "ways.saddle-over-fret-down" if move > 0 else "ways.saddle-over-fret-up-shimmed-if",
         length=case.length(abs(move)),
         lane_words=LANE_WORDS[side.side],
         height=case.height(side.wanted_mm or 0.0),
@@ -250,10 +248,11 @@ def shim(weighing: Weighing) -> Draft | None:
     if heights.lacking_mm <= 0.0 or case.neck.joint != "bolted":
         return None
     gist = means(
-        "ways.tilt-neck-back-shim-end",
+        "ways.tilt-neck-back-shim-end-the"
+        if heights.heel_mm
+        else "ways.tilt-neck-back-shim-end-usual",
         angle_degrees=heights.angle_degrees,
         length=case.length(heights.at_heel_mm),
-        the=means("ways.the") if heights.heel_mm else means("ways.usual"),
         lacking=case.length(heights.lacking_mm),
     )
     promise = Promise(height_low_mm=heights.low.wanted_mm, height_high_mm=heights.high.wanted_mm)

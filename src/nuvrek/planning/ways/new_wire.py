@@ -234,12 +234,12 @@ def _grip_words(case: Case, grips: GripPlan | None, terms: NewWire) -> Saying:
     if grips is None:
         return ""
     most = terms.spread == "most in the middle"
-    middle = means("ways.most-middle") if most else means("ways.all-alike")
     low = max(grips.bow_mm - grips.doubt_mm, 0.0)
     return means(
-        "ways.tangs-up-fatter-than-usual",
+        "ways.tangs-up-fatter-than-usual-most-middle"
+        if most
+        else "ways.tangs-up-fatter-than-usual-all-alike",
         length=case.length(float(np.nanmax(grips.grips_mm))),
-        middle=middle,
         bow=case.length(grips.bow_mm),
         low=case.length(low),
         bow_length=case.length(grips.bow_mm + grips.doubt_mm),
@@ -273,17 +273,19 @@ def _set_up_words(case: Case, made: NewTops) -> Saying:
     if abs(nut) >= 0.03:
         moves.append(
             means(
-                "ways.nut-slots-with-length-up",
+                "ways.nut-slots-with-length-up-up"
+                if nut > 0
+                else "ways.nut-slots-with-length-up-down",
                 length=case.length(abs(nut)),
-                up=means("ways.up-with-again") if nut > 0 else means("ways.down"),
             )
         )
     if abs(saddle) >= 0.05:
         moves.append(
             means(
-                "ways.saddle-with-height-up",
+                "ways.saddle-with-height-up-up"
+                if saddle > 0
+                else "ways.saddle-with-height-up-down",
                 height=case.height(abs(saddle)),
-                up=means("ways.up-with-again") if saddle > 0 else means("ways.down"),
             )
         )
     return means("ways.afterwards", listed=meaning.listed(moves)) if moves else ""

@@ -50,11 +50,11 @@ def _rod_gist(case: Case) -> Saying:
     if move is None:
         return means("ways.relief-needs-no-turn")
     if not move.known:
-        over = means("ways.too-much") if move.turns > 0 else means("ways.too-little")
         return means(
-            "ways.how-much-relief-there-isnt",
+            "ways.how-much-relief-there-isnt-too-much"
+            if move.turns > 0
+            else "ways.how-much-relief-there-isnt-too-little",
             detail=move.words,
-            over=over,
         )
     told = []
     for one in move.forecasts:

@@ -75,10 +75,7 @@ class Score:
         return (
             f"{self.word} ({self.difficulty}): {self.matter}.",
             means(
-                "practice.by",
-                detail=means("practice.advice")
-                if self.by == "advice"
-                else means("practice.plain-procedure"),
+                "practice.by-advice" if self.by == "advice" else "practice.by-plain-procedure",
                 gone=gone,
             ),
             rings,

@@ -106,11 +106,7 @@ def _(action: do.Rocker, one: LivingNeck) -> Felt:
     key = "rocks" if seen.rocks else "still"
     return Felt(
         key,
-        means(
-            "practice.over",
-            fret=action.fret,
-            rocks=means("practice.rocks") if seen.rocks else means("practice.still"),
-        ),
+        means("practice.over-rocks" if seen.rocks else "practice.over-still", fret=action.fret),
         seen=seen,
     )
 
@@ -124,9 +120,8 @@ def _(action: do.Finger, one: LivingNeck) -> Felt:
     return Felt(
         "moves" if moves else "firm",
         means(
-            "practice.fret",
+            "practice.fret-gives-under-finger" if moves else "practice.fret-firm",
             fret=action.fret,
-            detail=means("practice.gives-under-finger") if moves else means("practice.firm"),
             where=where,
         ),
     )

@@ -76,8 +76,12 @@ def _matters(one: LivingNeck) -> Iterator[Matter]:
     off = [float(strung.relief_mm()[k] - one.neck.relief_wanted_mm(LANES[k])) for k in (0, 2)]
     worst = max(off, key=abs)
     if abs(worst) > RELIEF_MM:
-        side = means("practice.more") if worst > 0 else means("practice.less")
-        words = means("practice.relief-mm-than-wanted", worst=abs(worst), side=side)
+        words = means(
+            "practice.relief-mm-than-wanted-more"
+            if worst > 0
+            else "practice.relief-mm-than-wanted-less",
+            worst=abs(worst),
+        )
         told = means("practice.string-over-middle-pitch-edge")
         yield Matter("relief", words, told)
     yield from _tops(one)
@@ -234,20 +238,16 @@ def wrong_tops(
         if abs(off[fret, k]) <= doubt or abs(off[fret, k]) < 0.03:
             continue
         lane = LANES[k]
-        told = (
-            means("practice.read-there-again")
-            if (fret + 1, lane) in swept
-            else means("practice.no-rocker-set-there-side")
-        )
         said.append(
             means(
-                "practice.fret-map-says-give-or",
+                "practice.fret-map-says-give-or-read-there-again"
+                if (fret + 1, lane) in swept
+                else "practice.fret-map-says-give-or-no-rocker-set",
                 fret=fret + 1,
                 lane_words=LANE_WORDS[lane],
                 tops_mm=neck_map.tops_mm[fret, k],
                 doubt=doubt,
                 true=true[fret, k],
-                detail=told,
             )
         )
     return tuple(said[:4])

@@ -158,12 +158,10 @@ class Outcome:
                 other_held=self.held[1],
             )
         if self.first_right is not None:
-            right = (
-                means("practice.right")
-                if self.first_right
-                else means("practice.not-what-came-first")
+            yield means(
+                "practice.begin-right" if self.first_right else "practice.begin-not-what-came",
+                first=self.first,
             )
-            yield means("practice.begin", first=self.first, right=right)
         if end.loose or end.flat or end.out:
             yield means(
                 "practice.left-behind-frets-move-flat",

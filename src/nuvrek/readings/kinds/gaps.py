@@ -200,12 +200,12 @@ _RESTING = {
 
 def _prompt(station: Station, fret: int, side: Saying, strings: Saying) -> Saying:
     if station.supports is None:
-        where = means("stations.at") if station.by in ON_WOOD else means("stations.over-with-again")
         return means(
-            "stations.gap-with-side-resting",
+            "stations.gap-with-side-resting-at"
+            if station.by in ON_WOOD
+            else "stations.gap-with-side-resting-over",
             side=side,
             resting=_RESTING[station.by],
-            where=where,
             fret=fret,
         )
     low, high = station.supports
@@ -231,15 +231,11 @@ def _prompt(station: Station, fret: int, side: Saying, strings: Saying) -> Sayin
             fret=fret,
         )
     if station.by in ON_WOOD:
-        edge = (
-            means("stations.notched-edge-wood")
-            if station.by == "notched"
-            else means("stations.plain-edge-board")
-        )
         return means(
-            "stations.gap-with-side-edge",
+            "stations.gap-with-side-edge-notched-edge-wood"
+            if station.by == "notched"
+            else "stations.gap-with-side-edge-plain-edge-board",
             side=side,
-            edge=edge,
             held=_held(low),
             high=high,
             fret=fret,

@@ -26,7 +26,6 @@ SENTENCES: dict[str, Entry] = {
     "exchange.should-not": "should be {wrong}, not {types}",
     "exchange.there-already-no-job": "{name} is there already, and is no job.",
     "exchange.way-not-known-should-one": "way '{way}' is not known; should be one of {ways}.",
-    "exchange.should-or": "should be {bound} or {less}",
     "exchange.not-nuvrek-job-format-should": 'not a Nuvrek job: "format" should be "{format}".',
     "exchange.version-should": '"version" should be {version}.',
     "exchange.written-newer-nuvrek-version-one": (
@@ -52,8 +51,6 @@ SENTENCES: dict[str, Entry] = {
     "exchange.entry-nested-too-deeply": "entry {number}: nested too deeply.",
     "exchange.entry": "entry {number}: {why}",
     "exchange.entry-with-number-fault": "entry {number}: {fault}",
-    "exchange.less": "less",
-    "exchange.more": "more",
     "exchange.more-cells-than-heading-names": "more cells than the heading names",
     "exchange.far-out-range": '{name}: "{cell}" is far out of range',
     "exchange.there-no-rows-below-heading": "there are no rows below the heading.",
@@ -110,4 +107,6 @@ SENTENCES: dict[str, Entry] = {
     "exchange.name-fault": "{name}: {fault}",
     "exchange.file-faults": "{file}: {faults}",
     "exchange.headline-text": "{headline}. {text}",
+    "exchange.should-or-less": "should be {bound} or less",
+    "exchange.should-or-more": "should be {bound} or more",
 }

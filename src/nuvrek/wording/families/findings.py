@@ -32,12 +32,8 @@ SENTENCES: dict[str, Entry] = {
         "it is crowned again."
     ),
     "findings.flats-up-wide": "Flats up to {widest} wide",
-    "findings.air-humidity": "{dry} air: {damp:g} % humidity",
     "findings.rod-one": "The rod {did}: a {kind} one",
-    "findings.moves-under-finger": "moves under a finger",
-    "findings.stands-off-wood": "stands off the wood",
     "findings.light-under": "{amount:start} of light under it.",
-    "findings.fret": "Fret {fret} {does} {where}",
     "findings.board-shrinks-fret-ends-come": "the board shrinks and fret ends come out",
     "findings.board-swells-necks-gain-or": "the board swells and necks gain or lose relief",
     "findings.c-wood-settles-about-moisture": (
@@ -69,8 +65,6 @@ SENTENCES: dict[str, Entry] = {
     "findings.up": "by up to {most}",
     "findings.over-weeks": "Over weeks {moves}. {settles}",
     "findings.write-down-take": "Write it down in Take in.",
-    "findings.dry": "Dry",
-    "findings.damp": "Damp",
     "findings.over-both-neighbours": "Over both its neighbours, {where}. {by_caliper} {certain}",
     "findings.to": "{rocking_mm} to {high}",
     "findings.middle-down-sprung-end-until": (
@@ -139,13 +133,9 @@ SENTENCES: dict[str, Entry] = {
     "findings.on-the": "on the {lane_words}",
     "findings.more-than-wanted": "more than wanted",
     "findings.less-than-wanted": "less than wanted",
-    "findings.board-about-than": "The board is {narrower} by about {least} than on {day}",
     "findings.reckoned-from-air-moisture-between": (
         "Reckoned from the air, {moisture_percent:.0f} to {other_moisture_percent:.0f} % "
         "moisture, between {least} and {most}: {what}."
-    ),
-    "findings.neck-relief-per-percent-moisture": (
-        "This neck {more} {mm_per_percent} of relief per percent of moisture"
     ),
     "findings.from-visits-give-or-take": (
         "From {visits} visits, give or take {doubt_mm}. Ten percent of humidity are one and a "
@@ -153,10 +143,6 @@ SENTENCES: dict[str, Entry] = {
     ),
     "findings.fret-ends-come-out-half": "fret ends come out by half of it on each side",
     "findings.fret-ends-go-glue-lines": "fret ends go in, glue lines are pressed",
-    "findings.gains": "gains",
-    "findings.loses": "loses",
-    "findings.narrower": "narrower",
-    "findings.wider": "wider",
     "findings.board-rises-where-body-begins": (
         "The board rises where the body begins; no rod setting takes it out. A notched edge "
         "there settles it."
@@ -184,17 +170,12 @@ SENTENCES: dict[str, Entry] = {
         "Past the joint the board falls away: room for the swinging string up there."
     ),
     "findings.fall-away-past-joint": "Fall-away past the joint",
-    "findings.dips-towards-body-no-rod": (
-        "It dips {where} towards the body: no rod setting straightens both."
-    ),
     "findings.pressed-3-string-should-all": (
         "Pressed at 3 the string should all but rest on fret 1. Too high plays sharp in the "
         "first frets."
     ),
     "findings.high-over-fret-1": "The {name} is high, {side}: {mm} over fret 1",
     "findings.tongue-rises": "The tongue rises",
-    "findings.near-nut-up": "near the nut and up",
-    "findings.up-near-nut-down": "up near the nut and down",
     "findings.string-all-but-lies-fret": "The string all but lies on fret 1, {side}",
     "findings.right-if-open-string-rings": (
         "Right, if the open string rings clean; if it buzzes there it is low, and can pass for "
@@ -209,11 +190,6 @@ SENTENCES: dict[str, Entry] = {
     "findings.all-other-readings-together-say": (
         "All the other readings together say {expected_mm}. {slip} Take it again."
     ),
-    "findings.over-fret-would-about-take": (
-        "That is {mm} over fret {at}; by {other} it would be about {expected_mm}. Take it again."
-    ),
-    "findings.same-string-read-another-fret": "the same string read at another fret",
-    "findings.other-strings": "the other strings",
     "findings.end-pressed-holds": "It was pressed and holds: a few strokes on that end alone.",
     "findings.fret-high-bass": "Fret {fret} is high at its bass end",
     "findings.fret-high-treble": "Fret {fret} is high at its treble end",
@@ -229,4 +205,30 @@ SENTENCES: dict[str, Entry] = {
     "findings.named-end-cures-near": "{named}. {end_cures} {near}",
     "findings.f-mm": "{f} ({mm})",
     "findings.head-size-lane": "{head}: {size}, {lane}",
+    "findings.fret-moves-under-finger": "Fret {fret} moves under a finger {where}",
+    "findings.fret-stands-off-wood": "Fret {fret} stands off the wood {where}",
+    "findings.air-humidity-dry": "Dry air: {damp:g} % humidity",
+    "findings.air-humidity-damp": "Damp air: {damp:g} % humidity",
+    "findings.board-about-than-narrower": "The board is narrower by about {least} than on {day}",
+    "findings.board-about-than-wider": "The board is wider by about {least} than on {day}",
+    "findings.neck-relief-per-percent-moisture-gains": (
+        "This neck gains {mm_per_percent} of relief per percent of moisture"
+    ),
+    "findings.neck-relief-per-percent-moisture-loses": (
+        "This neck loses {mm_per_percent} of relief per percent of moisture"
+    ),
+    "findings.dips-towards-body-no-rod-near-nut-up": (
+        "It dips near the nut and up towards the body: no rod setting straightens both."
+    ),
+    "findings.dips-towards-body-no-rod-up-near-nut": (
+        "It dips up near the nut and down towards the body: no rod setting straightens both."
+    ),
+    "findings.over-fret-would-about-take-same-string-read": (
+        "That is {mm} over fret {at}; by the same string read at another fret it would be "
+        "about {expected_mm}. Take it again."
+    ),
+    "findings.over-fret-would-about-take-other-strings": (
+        "That is {mm} over fret {at}; by the other strings it would be about {expected_mm}. "
+        "Take it again."
+    ),
 }

@@ -8,15 +8,12 @@ SENTENCES: dict[str, Entry] = {
     "keypad.take-again-new-reading-replaces": (
         "Take it again: the new reading replaces the old one."
     ),
-    "keypad.taken-strings": "It was taken with the strings {was}.",
     "keypad.no-number-here": "No number here.",
     "keypad.gauge-sent-but-nothing-asked": (
         "The gauge sent {sent}, but nothing is asked for now. It was not taken."
     ),
     "keypad.backspace-strikes": "Backspace undoes: {entry}",
     "keypad.taken-again-old-reading-struck": "Taken again; the old reading is struck out.",
-    "keypad.pitch": "at pitch",
-    "keypad.slack": "slack",
     "keypad.gauge-sent-while-something-typed": (
         "The gauge sent {sent} while something was typed. It was not taken."
     ),
@@ -153,4 +150,6 @@ SENTENCES: dict[str, Entry] = {
     "keypad.shown-and-mm": "{shown} ({mm})",
     "keypad.readings-before": "{before:start}.",
     "keypad.feels": "{feels}.",
+    "keypad.taken-strings-pitch": "It was taken with the strings at pitch.",
+    "keypad.taken-strings-slack": "It was taken with the strings slack.",
 }

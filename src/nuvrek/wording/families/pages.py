@@ -5,15 +5,9 @@ from __future__ import annotations
 from nuvrek.wording.entry import Entry
 
 SENTENCES: dict[str, Entry] = {
-    "pages.watch-three-fret-goes-first": (
-        "Watch three: fret {first} goes first, else stop and measure; fret {thinnest} gets "
-        "thinnest, {other_thinnest}; fret {last} goes last: {stop}."
-    ),
     "pages.left": "{how_many} left",
     "pages.off-all-thinnest": "{title}: {metal} off in all, thinnest {thin}, {levels}",
     "pages.nothing-loses-ink": "Nothing loses its ink.",
-    "pages.ink-gone-stop": "its ink gone, stop",
-    "pages.then-rocker-stop-when-still": "then the rocker, and stop when it is still",
     "pages.not-now": "{title}: not now",
     "pages.so-worked-tool-takes-more": (
         "So worked the tool takes {more} more than the plan: lean where the plan is deepest."
@@ -47,15 +41,8 @@ SENTENCES: dict[str, Entry] = {
     "pages.in": "{mm:.3g} in",
     "pages.because": "Because: {reasons}.",
     "pages.gauge-fret-1-last": ", gauge {first} at fret 1 and {last} at the last",
-    "pages.edge-shows-most-fret": (
-        "{when} the edge shows {length} at most, {lane_words}, at fret {fret}."
-    ),
     "pages.bow-wanted-so-driven-comes": (
         "Bow wanted {length}; so driven it comes to {bow}, give or take {doubt}."
-    ),
-    "pages.wire-hand-nut-slots-saddle": (
-        "With the wire in hand: nut slots {length} {nut}, saddle {saddle} {up} for the heights "
-        "there are."
     ),
     "pages.cauls": "Cauls: {listed}{lacks}.",
     "pages.board-only-cleaned-no-wood": "The board is only cleaned: no wood is taken.",
@@ -76,9 +63,6 @@ SENTENCES: dict[str, Entry] = {
     ),
     "pages.flat-across": ", flat across",
     "pages.gauge-all-along": ", gauge {inches} all along",
-    "pages.now": "Now",
-    "pages.half-way": "Half-way",
-    "pages.after-out": "After {how_many}: {length} out; {how}.",
     "pages.nothing-learnt-yet-fit-first": (
         "Nothing is learnt yet: fit the first six without fattening them and read the bow, "
         "then it is known what a usual fitting does to this neck."
@@ -92,17 +76,8 @@ SENTENCES: dict[str, Entry] = {
         "{name}, {hardness_words}: {length} after the first level, {levels} light levels, "
         "about {years:.0f} years."
     ),
-    "pages.up": "up",
-    "pages.down": "down",
     "pages.m-off-coil-nothing-left": "{needed_mm:.2f} m off the coil, nothing left over.",
     "pages.sticks": ("{number} stick", "{number} sticks"),
-    "pages.mm-mm-left-over": (
-        "{sticks} of {stick_mm:.0f} mm, {proved}; {waste_mm:.0f} mm left over."
-    ),
-    "pages.bend-mm-radius-springs-back": (
-        "Bend to {bends:.0f} to {other_bends:.0f} mm of radius, {learnt}; it springs back to a "
-        "tenth tighter than the board."
-    ),
     "pages.for": "{inches} for {frets}",
     "pages.no-true-one": "; no true one for {frets}",
     "pages.m": "{stock:.1f} m",
@@ -114,9 +89,6 @@ SENTENCES: dict[str, Entry] = {
         "Cleaned only: dirt off with fine paper. What is not flat stays, and the first level "
         "takes it: {length}."
     ),
-    "pages.more-dip": "more dip",
-    "pages.less-dip": "less dip",
-    "pages.rod-first-than-now": "Rod first: {length} {way} than now.",
     "pages.dont-linger": "Don't linger at {frets}.",
     "pages.slots-sawn-deeper-after": "Slots to be sawn deeper after it: {frets}.",
     "pages.loose-crimp-or-mushroom-tang": (
@@ -128,15 +100,9 @@ SENTENCES: dict[str, Entry] = {
     ),
     "pages.not-read-trial-piece-tells": "{frets:start} not read: a trial piece tells.",
     "pages.every-slot-holds-tang": "Every slot holds this tang as it is.",
-    "pages.go-so": "go on so",
-    "pages.tighter-does-not-reach": "tighter does not reach it",
     "pages.loose": "Loose in {frets}.",
     "pages.tight": "Tight in {frets}.",
     "pages.m-short-shelf": "{short_mm:.2f} m short on the shelf.",
-    "pages.fewer-will-not-do": "fewer will not do",
-    "pages.fewer-were-not-found-time": "fewer were not found in time",
-    "pages.trial-piece": "by its trial piece",
-    "pages.strength": "by its strength",
     "pages.flat": "flat",
     "pages.frets": ("{number} fret", "{number} frets"),
     "pages.none-true": "none true",
@@ -144,7 +110,6 @@ SENTENCES: dict[str, Entry] = {
     "pages.rocks": "rocks at {listed}",
     "pages.up-or-more": "{where}, up to {rocking} or more",
     "pages.then-now": "{before} then, {after} now",
-    "pages.by": "{what}, by {change}",
     "pages.promised": "as promised",
     "pages.away-turn-rod-again-quarter": "{off_by} away: turn the rod again, a quarter or less",
     "pages.relief-pitch": "Relief at pitch",
@@ -163,8 +128,6 @@ SENTENCES: dict[str, Entry] = {
     "pages.not-measured": "not measured",
     "pages.play-every-note-string-room": "Play every note in String room.",
     "pages.after-level": "{thinnest_mm} after its level",
-    "pages.crept-way-turned": "crept on the way it was turned",
-    "pages.moved-back": "moved back",
     "pages.after-one-two-weeks": "After one to two weeks",
     "pages.take-closing-readings": "Take the closing readings.",
     "pages.sweep-rocker-once-more": "Sweep the rocker once more.",
@@ -277,4 +240,57 @@ SENTENCES: dict[str, Entry] = {
     "pages.lane": ", {lane},",
     "pages.fret-lane": "{fret} ({lane})",
     "pages.f-most": "{f}: {most}",
+    "pages.watch-three-fret-goes-first-ink-gone-stop": (
+        "Watch three: fret {first} goes first, else stop and measure; fret {thinnest} gets "
+        "thinnest, {other_thinnest}; fret {last} goes last: its ink gone, stop."
+    ),
+    "pages.watch-three-fret-goes-first-then-rocker-stop": (
+        "Watch three: fret {first} goes first, else stop and measure; fret {thinnest} gets "
+        "thinnest, {other_thinnest}; fret {last} goes last: then the rocker, and stop when it "
+        "is still."
+    ),
+    "pages.rod-first-than-now-more-dip": "Rod first: {length} more dip than now.",
+    "pages.rod-first-than-now-less-dip": "Rod first: {length} less dip than now.",
+    "pages.edge-shows-most-fret-now": (
+        "Now the edge shows {length} at most, {lane_words}, at fret {fret}."
+    ),
+    "pages.edge-shows-most-fret-half-way": (
+        "Half-way the edge shows {length} at most, {lane_words}, at fret {fret}."
+    ),
+    "pages.after-out-go-so": "After {how_many}: {length} out; go on so.",
+    "pages.after-out-tighter-does-not": (
+        "After {how_many}: {length} out; tighter does not reach it."
+    ),
+    "pages.wire-hand-nut-slots-saddle-up-up": (
+        "With the wire in hand: nut slots {length} up, saddle {saddle} up for the heights "
+        "there are."
+    ),
+    "pages.wire-hand-nut-slots-saddle-up-down": (
+        "With the wire in hand: nut slots {length} up, saddle {saddle} down for the heights "
+        "there are."
+    ),
+    "pages.wire-hand-nut-slots-saddle-down-up": (
+        "With the wire in hand: nut slots {length} down, saddle {saddle} up for the heights "
+        "there are."
+    ),
+    "pages.wire-hand-nut-slots-saddle-down-down": (
+        "With the wire in hand: nut slots {length} down, saddle {saddle} down for the heights "
+        "there are."
+    ),
+    "pages.mm-mm-left-over-fewer-will-not": (
+        "{sticks} of {stick_mm:.0f} mm, fewer will not do; {waste_mm:.0f} mm left over."
+    ),
+    "pages.mm-mm-left-over-fewer-were-not": (
+        "{sticks} of {stick_mm:.0f} mm, fewer were not found in time; {waste_mm:.0f} mm left over."
+    ),
+    "pages.bend-mm-radius-springs-back-trial-piece": (
+        "Bend to {bends:.0f} to {other_bends:.0f} mm of radius, by its trial piece; it springs "
+        "back to a tenth tighter than the board."
+    ),
+    "pages.bend-mm-radius-springs-back-strength": (
+        "Bend to {bends:.0f} to {other_bends:.0f} mm of radius, by its strength; it springs "
+        "back to a tenth tighter than the board."
+    ),
+    "pages.by-crept-way-turned": "crept on the way it was turned, by {change}",
+    "pages.by-moved-back": "moved back, by {change}",
 }

@@ -10,14 +10,11 @@ SENTENCES: dict[str, Entry] = {
     "practice.rod-straight-everything-level-would": (
         "; rod straight and everything level would have taken {plain_mm:.2f} mm"
     ),
-    "practice.by": "By {detail}: {gone}.",
     "practice.metal-off-sum-mm": "Metal off in sum: {metal_mm:.2f} mm{plain}.",
     "practice.readings-minutes-bench": "{readings} readings, {minutes} minutes at the bench.",
     "practice.first-maps-ranges-held-tops": (
         "The first map's ranges held at {held} of {other_held} tops."
     ),
-    "practice.advice": "the advice",
-    "practice.plain-procedure": "the plain procedure",
     "practice.rings-clean": "rings clean",
     "practice.buzzes": "buzzes",
     "practice.dies-once": "dies at once",
@@ -30,8 +27,6 @@ SENTENCES: dict[str, Entry] = {
     "practice.stops-wont-go": "stops: it won't go in",
     "practice.leaf-feels": "{leaf:.2f} {feels}.",
     "practice.lies-still-no-light-seen": "On the {where} it lies still, and no light is seen.",
-    "practice.over": "Over {fret} it {rocks}.",
-    "practice.fret": "Fret {fret} {detail} on the {where}.",
     "practice.foot-says": "The foot says {mm:.2f} at {fret}.",
     "practice.string-not-taut-hangs-anywhere": "a string that is not taut hangs anywhere",
     "practice.rule-stands-fret-beside-string": "The rule stands on the fret beside the string.",
@@ -107,10 +102,6 @@ SENTENCES: dict[str, Entry] = {
     "practice.fret-out": "Fret {fret} is out.",
     "practice.rocker-needs-fret-either-side": "A rocker needs a fret on either side.",
     "practice.edge-must-lie-two-places": "The edge must lie on two places.",
-    "practice.rocks": "rocks",
-    "practice.still": "is still",
-    "practice.gives-under-finger": "gives under the finger",
-    "practice.firm": "is firm",
     "practice.rod-turned": "the rod was turned",
     "practice.rods-nut-seen": "the rod's nut was seen to",
     "practice.fret-pressed": "a fret was pressed",
@@ -184,22 +175,13 @@ SENTENCES: dict[str, Entry] = {
     "practice.rods-nut": "The rod's nut is {rod_nut}.",
     "practice.fret-not-seated": "Fret {fret} is not seated.",
     "practice.open-string-lies-too-low": "An open string lies too low at the nut.",
-    "practice.relief-mm-than-wanted": "The relief is {worst:.2f} mm {side} than wanted.",
     "practice.string-over-middle-pitch-edge": (
         "The string over the middle at pitch, and an edge where it shows no light."
     ),
     "practice.frets-have-grooves-first-them": (
         "{number} frets have grooves, {grooved} the first of them."
     ),
-    "practice.more": "more",
-    "practice.less": "less",
     "practice.string-stands-mm-over-12": "The {lane_words} string stands {height:.1f} mm over 12.",
-    "practice.read-there-again": "read there again",
-    "practice.no-rocker-set-there-side": "no rocker was set there on this side",
-    "practice.fret-map-says-give-or": (
-        "Fret {fret}, {lane_words}: the map says {tops_mm:.2f} give or take {doubt:.2f}, true "
-        "is {true:.2f}; {detail}."
-    ),
     "practice.frets-out-with-count": "{count} frets are out.",
     "practice.look-board": "A look at the board.",
     "practice.key-felt-before-turned": "The key, felt before it is turned.",
@@ -237,9 +219,6 @@ SENTENCES: dict[str, Entry] = {
         "New wire in {parts} places; {replaced_mm:.2f} mm of the old could still have been used."
     ),
     "practice.your-maps-ranges-hold-tops": "Your map's ranges hold at {held} of {other_held} tops.",
-    "practice.right": "was right",
-    "practice.not-what-came-first": "was not what came first",
-    "practice.begin": "To begin with: {first}. That {right}.",
     "practice.left-behind-frets-move-flat": (
         "Left behind: {loose} frets that move, {flat} flat tops, {out} out."
     ),
@@ -252,4 +231,22 @@ SENTENCES: dict[str, Entry] = {
     "practice.notes-clean-unsaid": (
         "{clean} of {notes} notes ring clean, and nothing was said of it."
     ),
+    "practice.by-advice": "By the advice: {gone}.",
+    "practice.by-plain-procedure": "By the plain procedure: {gone}.",
+    "practice.over-rocks": "Over {fret} it rocks.",
+    "practice.over-still": "Over {fret} it is still.",
+    "practice.fret-gives-under-finger": "Fret {fret} gives under the finger on the {where}.",
+    "practice.fret-firm": "Fret {fret} is firm on the {where}.",
+    "practice.relief-mm-than-wanted-more": "The relief is {worst:.2f} mm more than wanted.",
+    "practice.relief-mm-than-wanted-less": "The relief is {worst:.2f} mm less than wanted.",
+    "practice.fret-map-says-give-or-read-there-again": (
+        "Fret {fret}, {lane_words}: the map says {tops_mm:.2f} give or take {doubt:.2f}, true "
+        "is {true:.2f}; read there again."
+    ),
+    "practice.fret-map-says-give-or-no-rocker-set": (
+        "Fret {fret}, {lane_words}: the map says {tops_mm:.2f} give or take {doubt:.2f}, true "
+        "is {true:.2f}; no rocker was set there on this side."
+    ),
+    "practice.begin-right": "To begin with: {first}. That was right.",
+    "practice.begin-not-what-came": "To begin with: {first}. That was not what came first.",
 }

@@ -27,15 +27,12 @@ SENTENCES: dict[str, Entry] = {
         "The last thing done on the practice bench was torn and is left out."
     ),
     "practice_bench.not-exercise": "{title}: not in this exercise.",
-    "practice_bench.move-end-goes": "◂ ▸ move the {end} end; . goes on.",
     "practice_bench.reveal-shows-how-went": "{over} Reveal shows how it went.",
     "practice_bench.nothing-felt-here-not-written": (
         "Nothing was felt here that is not written down."
     ),
     "practice_bench.written-down-what-felt": "Written down: {number} of what was felt.",
     "practice_bench.pick-tool-digit": "Pick a tool by its digit.",
-    "practice_bench.lower": "lower",
-    "practice_bench.upper": "upper",
     "practice_bench.time-up": "The time is up.",
     "practice_bench.your-reading-taken": "Your reading is taken.",
     "practice_bench.under-string": "under the string",
@@ -53,9 +50,6 @@ SENTENCES: dict[str, Entry] = {
         "A fret may be fast in the middle and loose at one end: all three places count."
     ),
     "practice_bench.leaf": "Leaf",
-    "practice_bench.leaf-with-where-held": (
-        "{where}. {held} {low}, {high}; leaf {under_words} at {fret}."
-    ),
     "practice_bench.mm-leaf": "mm leaf",
     "practice_bench.edge": "Edge",
     "practice_bench.to": "{where}. {detail}, {low} to {high} {hand}.",
@@ -70,8 +64,6 @@ SENTENCES: dict[str, Entry] = {
     "practice_bench.write": "write",
     "practice_bench.push": "push",
     "practice_bench.leaf-under-rocker": "{where}. Leaf under the rocker at {fret}.",
-    "practice_bench.hold": "Hold",
-    "practice_bench.edge-from": "Edge from",
     "practice_bench.nut": "the nut",
     "practice_bench.pressed-or-not": "pressed or not",
     "practice_bench.another-edge": "another edge",
@@ -136,7 +128,6 @@ SENTENCES: dict[str, Entry] = {
     "practice_bench.ends": "Ends of the {lane_words}, {low} to {high}.",
     "practice_bench.strokes-each": "strokes each",
     "practice_bench.nut-saddle-rod-nut": "Nut, saddle, rod nut",
-    "practice_bench.of-the": "{thing} of the {side}, {up}.",
     "practice_bench.wood-wire-heat": "Wood, wire, heat",
     "practice_bench.pitch": "to pitch",
     "practice_bench.slack": "slack",
@@ -196,7 +187,6 @@ SENTENCES: dict[str, Entry] = {
         "Never force a rod. Strings down where it binds; after a whole turn, pause and look."
     ),
     "practice_bench.depth-foot": "Depth foot",
-    "practice_bench.depth-foot-with-where-what": "{where}. Depth foot {what} {fret}.",
     "practice_bench.rule-string": "Rule at the string",
     "practice_bench.rule-fret-what-does-show": "{side}. Rule on fret {fret}. What does it show?",
     "practice_bench.play": "Play",
@@ -204,12 +194,9 @@ SENTENCES: dict[str, Entry] = {
     "practice_bench.sight-along": "Sight along",
     "practice_bench.from-head-body": "{lane_words:start}, from the head to the body.",
     "practice_bench.rod-key": "Rod key",
-    "practice_bench.key-rod": "Key on the rod{rod}: {tighter}.",
     "practice_bench.turn": "turn",
     "practice_bench.crown-or-groove": "crown or groove",
     "practice_bench.set": "set it",
-    "practice_bench.into-groove": "into the groove of",
-    "practice_bench.beside": "beside",
     "practice_bench.hold-up-or-type-what": "hold it up, or type what it shows",
     "practice_bench.next-string": "next string",
     "practice_bench.write-all-heard": "write all heard",
@@ -225,4 +212,20 @@ SENTENCES: dict[str, Entry] = {
     "practice_bench.rod-treble-side": ", rod of the treble side",
     "practice_bench.rod-bass-side": ", rod of the bass side",
     "practice_bench.detail-ends": "{detail}{ends}.",
+    "practice_bench.move-end-goes-lower": "◂ ▸ move the lower end; . goes on.",
+    "practice_bench.move-end-goes-upper": "◂ ▸ move the upper end; . goes on.",
+    "practice_bench.leaf-with-where-held-hold": (
+        "{where}. Hold {low}, {high}; leaf {under_words} at {fret}."
+    ),
+    "practice_bench.leaf-with-where-held-edge-from": (
+        "{where}. Edge from {low}, {high}; leaf {under_words} at {fret}."
+    ),
+    "practice_bench.of-the-up": "{thing} of the {side}, up.",
+    "practice_bench.of-the-down": "{thing} of the {side}, down.",
+    "practice_bench.depth-foot-with-where-what-into-groove": (
+        "{where}. Depth foot into the groove of {fret}."
+    ),
+    "practice_bench.depth-foot-with-where-what-beside": "{where}. Depth foot beside {fret}.",
+    "practice_bench.key-rod-tighter": "Key on the rod{rod}: tighter.",
+    "practice_bench.key-rod-looser": "Key on the rod{rod}: looser.",
 }

@@ -16,11 +16,6 @@ SENTENCES: dict[str, Entry] = {
     "rules.relief-pitch-not-known-yet": "Relief at pitch is not known yet.",
     "rules.back-bow": "back bow",
     "rules.mean-both-sides": "mean of both sides",
-    "rules.reading-names-frets": "reading names frets",
-    "rules.readings-name-frets": "readings name frets",
-    "rules.neck-described-doesnt-have-kept": (
-        "{count} {what} this neck, as described, doesn't have: kept, but not used."
-    ),
     "rules.no-crown-height-measured-metal": (
         "No crown height was measured: metal left is counted from the wire as described."
     ),
@@ -66,15 +61,12 @@ SENTENCES: dict[str, Entry] = {
     "rules.every-note-heard-clean-nobody": (
         "Every note was heard clean and nobody complains: no fault, whatever is usual. {beside}"
     ),
-    "rules.there-relief-than-usual-does": "There is {off} relief than usual, and it does no harm.",
     "rules.readings-speak-no-way-here": (
         "The readings speak of {named}, and no way here cures it: have the neck seen to."
     ),
     "rules.every-note-has-room-nobody": (
         "Every note has room and nobody complains: no fault, whatever is usual."
     ),
-    "rules.more": "more",
-    "rules.less": "less",
     "rules.stand": ("{frets:start} stands", "{frets:start} stand"),
     "rules.no-height-measured-so-far": (
         "No height measured so far asks for metal. Strings, nut and saddle first if it does "
@@ -166,9 +158,6 @@ SENTENCES: dict[str, Entry] = {
         "A one-way rod turned out until slack has nothing left to let out; it is not spent."
     ),
     "rules.back-bow-under-string-tension": "Back bow under string tension: loosen, never tighten.",
-    "rules.there-relief-than-wanted-rod": (
-        "There is {over} relief than wanted: the rod comes before the file."
-    ),
     "rules.slack-turn-until-bites-how": (
         "It is slack: turn on until it bites, that is how a two-way rod is found out."
     ),
@@ -311,5 +300,23 @@ SENTENCES: dict[str, Entry] = {
     "rules.seat-sprung-before-filing": (
         "{frets:start} looks sprung. Seat it before filing; it rises again otherwise.",
         "{frets:start} look sprung. Seat them before filing; they rise again otherwise.",
+    ),
+    "rules.neck-described-doesnt-have-kept-reading-names-frets": (
+        "{count} reading names frets this neck, as described, doesn't have: kept, but not used."
+    ),
+    "rules.neck-described-doesnt-have-kept-readings-name-frets": (
+        "{count} readings name frets this neck, as described, doesn't have: kept, but not used."
+    ),
+    "rules.there-relief-than-usual-does-more": (
+        "There is more relief than usual, and it does no harm."
+    ),
+    "rules.there-relief-than-usual-does-less": (
+        "There is less relief than usual, and it does no harm."
+    ),
+    "rules.there-relief-than-wanted-rod-more": (
+        "There is more relief than wanted: the rod comes before the file."
+    ),
+    "rules.there-relief-than-wanted-rod-less": (
+        "There is less relief than wanted: the rod comes before the file."
     ),
 }

@@ -62,12 +62,10 @@ SENTENCES: dict[str, Entry] = {
     "stations.reach-should-two-frets-lower": (
         "the reach ({start} to {end}) should be two frets, the lower one first."
     ),
-    "stations.gap-with-side-resting": "{side}. {resting}. Gap {where} {fret}?",
     "stations.hold-press-does-leaf-go": (
         "{side}. Hold {held}, press {high}. Does the leaf go over {fret}?"
     ),
     "stations.hold-press-gap-over": "{named}. Hold {held}, press {high}. Gap over {fret}?",
-    "stations.gap-with-side-edge": "{side}. {edge}, {held} and {high}. Gap at {fret}?",
     "stations.held-down": ", held down at {low}",
     "stations.nut": "the nut",
     "stations.give-gap-mm-or-leaves": (
@@ -87,11 +85,7 @@ SENTENCES: dict[str, Entry] = {
     "stations.fret-should-lie-between-supports": (
         "the fret ({fret}) should lie between the supports ({low} and {high})."
     ),
-    "stations.at": "at",
-    "stations.over-with-again": "over",
     "stations.string-with-string-3": "String {string}",
-    "stations.notched-edge-wood": "Notched edge on wood",
-    "stations.plain-edge-board": "Plain edge on the board",
     "stations.string-needs-supports-give-low": (
         "a string needs its supports: give low_support and high_support."
     ),
@@ -325,4 +319,12 @@ SENTENCES: dict[str, Entry] = {
     "stations.quoted": "“{what}”",
     "stations.turn-tighter": "{part} turn tighter",
     "stations.turn-looser": "{part} turn looser",
+    "stations.gap-with-side-resting-at": "{side}. {resting}. Gap at {fret}?",
+    "stations.gap-with-side-resting-over": "{side}. {resting}. Gap over {fret}?",
+    "stations.gap-with-side-edge-notched-edge-wood": (
+        "{side}. Notched edge on wood, {held} and {high}. Gap at {fret}?"
+    ),
+    "stations.gap-with-side-edge-plain-edge-board": (
+        "{side}. Plain edge on the board, {held} and {high}. Gap at {fret}?"
+    ),
 }

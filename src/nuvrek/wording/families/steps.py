@@ -338,11 +338,6 @@ SENTENCES: dict[str, Entry] = {
         "is left to take."
     ),
     "steps.deep-tang-hair-more": "as deep as the tang and a hair more",
-    "steps.scraped-clean-first-stroke-backwards": (
-        "Scraped clean, first stroke backwards; sawn {deep}, {stop}; top edges chamfered. A "
-        "piece of this run tried in each: * shallow, + tight, - loose. Loose ones get a fatter "
-        "tang before anything is bent."
-    ),
     "steps.crimp-or-mushroom-tangs-need": (
         "Crimp or mushroom the tangs that need it first: bending opens again what is crimped "
         "afterwards. Bent a little tighter than the board, cut a little long by the cut list, "
@@ -390,13 +385,8 @@ SENTENCES: dict[str, Entry] = {
     "steps.thin-glue-used-drop-solvent": (
         "Thin glue was used: a drop of its solvent along the fret, and time."
     ),
-    "steps.only-up-binding": "only up to the binding",
-    "steps.edge": "to the edge",
     "steps.mm-deep-tang-hair-more": "{tang_mm:.1f} mm deep, the tang and a hair more",
     "steps.slots-against-tang": "Slots against the tang",
-    "steps.bindings-width": "by the binding's width",
-    "steps.about-millimetre": "by about a millimetre",
-    "steps.tang-ends-nipped-burrs-off": "Tang ends nipped {nip}, burrs off.",
     "steps.tangs-left-whole": "Tangs left whole.",
     "steps.thin-glue-from-one-side": (
         "Thin glue from one side until it shows at the other, then from there; nothing on the "
@@ -473,4 +463,20 @@ SENTENCES: dict[str, Entry] = {
     "steps.named-polish": "Polish",
     "steps.named-pull": "Pull the frets",
     "steps.named-fit": "Fit the frets",
+    "steps.scraped-clean-first-stroke-backwards-only-up-binding": (
+        "Scraped clean, first stroke backwards; sawn {deep}, only up to the binding; top edges "
+        "chamfered. A piece of this run tried in each: * shallow, + tight, - loose. Loose ones "
+        "get a fatter tang before anything is bent."
+    ),
+    "steps.scraped-clean-first-stroke-backwards-edge": (
+        "Scraped clean, first stroke backwards; sawn {deep}, to the edge; top edges chamfered. "
+        "A piece of this run tried in each: * shallow, + tight, - loose. Loose ones get a "
+        "fatter tang before anything is bent."
+    ),
+    "steps.tang-ends-nipped-burrs-off-bindings-width": (
+        "Tang ends nipped by the binding's width, burrs off."
+    ),
+    "steps.tang-ends-nipped-burrs-off-about-millimetre": (
+        "Tang ends nipped by about a millimetre, burrs off."
+    ),
 }

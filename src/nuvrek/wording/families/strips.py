@@ -51,9 +51,8 @@ SENTENCES: dict[str, Entry] = {
     "strips.off-smooth-neck": "off the smooth neck",
     "strips.one-rule": "one rule {unit}",
     "strips.crown-left": "Crown left",
-    "strips.relief-with-again": "relief",
-    "strips.back-bow": "back bow",
     "strips.day-name": "{day} {name}",
     "strips.times": "{reading} ×{count}",
-    "strips.detail-deepest-figure-lane": "{detail} {deepest} ±{figure}, {lane}",
+    "strips.detail-deepest-figure-lane-relief": "relief {deepest} ±{figure}, {lane}",
+    "strips.detail-deepest-figure-lane-back-bow": "back bow {deepest} ±{figure}, {lane}",
 }

@@ -12,13 +12,6 @@ SENTENCES: dict[str, Entry] = {
     "ways.raise-strings-gauge-under-each": (
         "Raise the strings: {parts}. A gauge under each string, not the outer two only."
     ),
-    "ways.saddle-over-fret": (
-        "saddle {way_words} {length} on the {lane_words} for {height} over fret {fret}"
-    ),
-    "ways.tilt-neck-back-shim-end": (
-        "Tilt the neck back by {angle_degrees:.2f}°: a shim of {length} at the end of {the} "
-        "pocket, or the tilt screw, makes up for {lacking} at the saddle."
-    ),
     "ways.turn-back-retune-read-again": (
         "Turn it back: {back}, retune, read again. Then its direction is known."
     ),
@@ -46,8 +39,6 @@ SENTENCES: dict[str, Entry] = {
     "ways.saddle-over-fret-with-length-lane-words": (
         "{length} at the saddle on the {lane_words}, to {height} over fret {fret}"
     ),
-    "ways.down": "down",
-    "ways.up-shimmed-if-has-no": "up, shimmed if it has no screw,",
     "ways.down-until-left-over-fret": (
         "{lane_words} down until {length} are left over fret 1, about {height} less over fret "
         "{fret}"
@@ -61,8 +52,6 @@ SENTENCES: dict[str, Entry] = {
         "raise it on the {lane_words}, by {length} or more: a shim under it, the slot filled "
         "and cut anew, or a new nut"
     ),
-    "ways.the": "the",
-    "ways.usual": "a usual",
     "ways.round-flats-from-shoulders-no": (
         "Round the flats of {named} from the shoulders: no height is lost."
     ),
@@ -205,10 +194,6 @@ SENTENCES: dict[str, Entry] = {
         "New wire for {frets}{kept}. Only with wire of the same width within {length}, as high "
         "or a little higher; wider wire is milled."
     ),
-    "ways.tangs-up-fatter-than-usual": (
-        "Tangs up to {length} fatter than usual, {middle}, bend back {bow}, anything from "
-        "{low} to {bow_length}: it is learnt after the first frets."
-    ),
     "ways.fatter-tangs-would-push-back": (
         "Fatter tangs would push back instead, and leave the wood."
     ),
@@ -229,13 +214,9 @@ SENTENCES: dict[str, Entry] = {
         "{frets:start} must be sawn deeper",
         "{frets:start} must be sawn deeper",
     ),
-    "ways.most-middle": "most in the middle",
-    "ways.all-alike": "all alike",
     "ways.afterwards": "Afterwards {listed}.",
     "ways.more-comes-off-nut": "{length} more comes off at the nut.",
     "ways.slots": "Slots: {does:within}.",
-    "ways.nut-slots-with-length-up": "nut slots {length} {up}",
-    "ways.saddle-with-height-up": "saddle {height} {up}",
     "ways.board-would-too-thin-what": (
         "The board would be too thin at {named}. What would do: {do}."
     ),
@@ -246,7 +227,6 @@ SENTENCES: dict[str, Entry] = {
         "must be set."
     ),
     "ways.owner-wants": "the owner wants it",
-    "ways.up-with-again": "up",
     "ways.read": "Read {listed}.",
     "ways.relief-pitch-both-sides": "the relief at pitch, on both sides",
     "ways.how-long-edge-lies-frets": "how a long edge lies on the frets",
@@ -263,10 +243,6 @@ SENTENCES: dict[str, Entry] = {
     "ways.proud": "{frets_do} proud.",
     "ways.relief-already-wanted": "Relief is already as wanted: {length}.",
     "ways.relief-needs-no-turn": "The relief needs no turn.",
-    "ways.how-much-relief-there-isnt": (
-        "{detail} How much relief there is isn't known, only that it is {over}: read it again "
-        "after the move."
-    ),
     "ways.no-fret-stands-off-wood": "No fret stands off the wood by these readings.",
     "ways.press-home-then-read-again": "Press {frets} home, then read again.",
     "ways.no-metal-no-turn": "No metal, no turn.",
@@ -277,8 +253,6 @@ SENTENCES: dict[str, Entry] = {
     "ways.relief-pitch-not-known-well": (
         "The relief at pitch is not known well enough: take a string gap on both sides."
     ),
-    "ways.too-much": "too much",
-    "ways.too-little": "too little",
     "ways.after-give-or-take": "{side} {after} after it, give or take {doubt}",
     "ways.nothing-press-home": "Nothing to press home.",
     "ways.still-stand": ("{frets:start} still stands", "{frets:start} still stand"),
@@ -294,5 +268,40 @@ SENTENCES: dict[str, Entry] = {
     ),
     "ways.filed-with-crest": (
         "Filed as it lies to {length} of back bow: strung up {wanted}, give or take {doubt}."
+    ),
+    "ways.saddle-over-fret-down": (
+        "saddle down {length} on the {lane_words} for {height} over fret {fret}"
+    ),
+    "ways.saddle-over-fret-up-shimmed-if": (
+        "saddle up, shimmed if it has no screw, {length} on the {lane_words} for {height} over "
+        "fret {fret}"
+    ),
+    "ways.tilt-neck-back-shim-end-the": (
+        "Tilt the neck back by {angle_degrees:.2f}°: a shim of {length} at the end of the "
+        "pocket, or the tilt screw, makes up for {lacking} at the saddle."
+    ),
+    "ways.tilt-neck-back-shim-end-usual": (
+        "Tilt the neck back by {angle_degrees:.2f}°: a shim of {length} at the end of a usual "
+        "pocket, or the tilt screw, makes up for {lacking} at the saddle."
+    ),
+    "ways.tangs-up-fatter-than-usual-most-middle": (
+        "Tangs up to {length} fatter than usual, most in the middle, bend back {bow}, anything "
+        "from {low} to {bow_length}: it is learnt after the first frets."
+    ),
+    "ways.tangs-up-fatter-than-usual-all-alike": (
+        "Tangs up to {length} fatter than usual, all alike, bend back {bow}, anything from "
+        "{low} to {bow_length}: it is learnt after the first frets."
+    ),
+    "ways.nut-slots-with-length-up-up": "nut slots {length} up",
+    "ways.nut-slots-with-length-up-down": "nut slots {length} down",
+    "ways.saddle-with-height-up-up": "saddle {height} up",
+    "ways.saddle-with-height-up-down": "saddle {height} down",
+    "ways.how-much-relief-there-isnt-too-much": (
+        "{detail} How much relief there is isn't known, only that it is too much: read it "
+        "again after the move."
+    ),
+    "ways.how-much-relief-there-isnt-too-little": (
+        "{detail} How much relief there is isn't known, only that it is too little: read it "
+        "again after the move."
     ),
 }

@@ -61,16 +61,12 @@ class LeafTool(Tool):
         p = self.place
         if self.under == "rocker":
             return means("practice_bench.leaf-under-rocker", where=self.where, fret=p.fret)
-        held = (
-            means("practice_bench.hold")
-            if self.under == "string"
-            else means("practice_bench.edge-from")
-        )
         low = str(p.low) if p.low else means("practice_bench.nut")
         return means(
-            "practice_bench.leaf-with-where-held",
+            "practice_bench.leaf-with-where-held-hold"
+            if self.under == "string"
+            else "practice_bench.leaf-with-where-held-edge-from",
             where=self.where,
-            held=held,
             low=low,
             high=p.high,
             under_words=_UNDER_WORDS[self.under],

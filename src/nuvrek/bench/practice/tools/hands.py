@@ -373,10 +373,9 @@ class NutTool(HandTool):
             return means("practice_bench.rods-nut-renewed")
         thing = (means("practice_bench.nut-slot"), means("practice_bench.saddle"))[self.what]
         return means(
-            "practice_bench.of-the",
+            "practice_bench.of-the-up" if self.up else "practice_bench.of-the-down",
             thing=thing,
             side=side,
-            up=means("practice_bench.up") if self.up else means("practice_bench.down"),
         )
 
     @property

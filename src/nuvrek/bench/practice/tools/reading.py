@@ -41,13 +41,11 @@ class CaliperTool(Tool):
 
     @property
     def prompt(self) -> Saying:
-        what = (
-            means("practice_bench.into-groove") if self.groove else means("practice_bench.beside")
-        )
         return means(
-            "practice_bench.depth-foot-with-where-what",
+            "practice_bench.depth-foot-with-where-what-into-groove"
+            if self.groove
+            else "practice_bench.depth-foot-with-where-what-beside",
             where=self.where,
-            what=what,
             fret=self.place.fret,
         )
 
@@ -300,11 +298,8 @@ class KeyTool(Tool):
                 else means("practice_bench.rod-bass-side")
             )
         return means(
-            "practice_bench.key-rod",
+            "practice_bench.key-rod-tighter" if self.way > 0 else "practice_bench.key-rod-looser",
             rod=rod,
-            tighter=means("practice_bench.tighter")
-            if self.way > 0
-            else means("practice_bench.looser"),
         )
 
     @property

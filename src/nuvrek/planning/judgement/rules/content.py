@@ -26,8 +26,14 @@ def _plays_clean(g: Grounds) -> Iterator[Leg]:
         return
     unless = means("rules.note-buzzes-wish-lower-strings")
     if g.relief_off and g.relief is not None:
-        off = means("rules.more") if g.relief_over else means("rules.less")
-        why = sentences(why, means("rules.there-relief-than-usual-does", off=off))
+        why = sentences(
+            why,
+            means(
+                "rules.there-relief-than-usual-does-more"
+                if g.relief_over
+                else "rules.there-relief-than-usual-does-less"
+            ),
+        )
     yield Leg("leave", why, unless=unless)
 
 

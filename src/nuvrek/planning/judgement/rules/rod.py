@@ -61,11 +61,14 @@ def _other_way(g: Grounds) -> Iterator[Leg]:
 def _set(g: Grounds) -> Iterator[Leg]:
     if not g.relief_off or g.case.stops or g.neck.rod == "none" or not g.possible("rod"):
         return
-    over = means("rules.more") if g.relief_over else means("rules.less")
     if g.relief is not None and g.relief.now.mm < BACK_BOW_MM:
         why: Saying = means("rules.back-bow-under-string-tension")
     else:
-        why = means("rules.there-relief-than-wanted-rod", over=over)
+        why = means(
+            "rules.there-relief-than-wanted-rod-more"
+            if g.relief_over
+            else "rules.there-relief-than-wanted-rod-less"
+        )
     moved = g.case.neck_map.neck_state.rod_moves
     unless = means("rules.strings-ring-clean-content-owner")
     if _slack(g) and g.neck.rod in ("two-way", "unknown", "twin") and moved:
