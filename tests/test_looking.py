@@ -1,5 +1,4 @@
 """Whoever looks makes nothing and changes nothing; what is fuller is not written over; what comes
-from nuvrek.wording.speech import say
 from elsewhere is bounded; a bit that flipped is found.
 """
 
@@ -25,6 +24,7 @@ from nuvrek.logbook.on_disk.inspection import inspect
 from nuvrek.logbook.store import Logbook, LogbookDamaged, LogbookError
 from nuvrek.neck.owner import Owner
 from nuvrek.readings.entries import CrownHeight, Describe, Note
+from nuvrek.wording.speech import say
 from tests.support import NECK, TIME, TempCase, neck_with
 from tests.test_cli import CliCase
 

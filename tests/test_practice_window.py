@@ -14,7 +14,7 @@ from nuvrek.desktop.practice.start import open_practice
 from nuvrek.exchange import jobfile
 from nuvrek.practice.at_work.actions import Rocker
 from nuvrek.readings.entries import OthersFirm, Reading, RodMove, Seated, StandOff, StringHeight
-from nuvrek.wording.speech import say
+from nuvrek.wording.speech import say, say_all
 from tests.support import TIME, WindowCase
 from tests.test_window import BACK, DOWN, ENTER, HOME, LEFT, PAGE_UP, RIGHT, UP
 
@@ -96,7 +96,7 @@ class ThreeLessons(PracticeCase):
         self.keys(window, ENTER)
         self.tool(window, "05")
         self.keys(window, "*", "5", ENTER, ENTER)
-        self.assertIn("Time has passed", pad.message)
+        self.assertIn("Time has passed", say(pad.message))
         self.assertTrue(any(isinstance(e, Seated) for e in window.app.session.entries))
         table = self.finish(window)
         self.assertEqual(table.exercise.lesson.missed(table.desk), ())
@@ -109,7 +109,7 @@ class ThreeLessons(PracticeCase):
         pad = self.begin(window, "lesson:loose-fret")
         self.tool(window, "03")
         self.keys(window, ENTER)
-        self.assertIn("let them down", pad.message, "no beam over strings at pitch")
+        self.assertIn("let them down", say(pad.message), "no beam over strings at pitch")
         self.tool(window, "01")
         self.keys(window, "-")
         self.tool(window, "06")
@@ -149,13 +149,13 @@ class ThreeLessons(PracticeCase):
         window = self.open_practice()
         pad = self.begin(window, "lesson:chewed-nut")
         self.tool(window, "9")
-        self.assertIn("Never force", pad.message, "cautions are always said")
+        self.assertIn("Never force", say(pad.message), "cautions are always said")
         self.assertNotIn("not yet a rod that turns", pad.message, "its trap would tell the lesson")
         self.keys(window, "+", ENTER)
-        self.assertIn("slips", pad.message)
+        self.assertIn("slips", say(pad.message))
         self.tool(window, "08")
         self.keys(window, "***", ENTER)
-        self.assertIn("sits well", pad.message)
+        self.assertIn("sits well", say(pad.message))
         for _ in range(4):
             self.tool(window, "9")
             self.keys(window, "+", ENTER)
@@ -226,7 +226,7 @@ class TheWindow(PracticeCase):
         pad = self.begin(window, "form:two-minute-sweep:kilomu")
         self.keys(window, "1")
         self.assertIsNone(pad.tool)
-        self.assertIn("not in this exercise", pad.message)
+        self.assertIn("not in this exercise", say(pad.message))
         self.tool(window, "3")
         self.to_fret(window, 2)
         self.keys(window, "++")
@@ -234,7 +234,7 @@ class TheWindow(PracticeCase):
             self.keys(window, ENTER)
             if pad.place.fret == LAST:
                 self.to_fret(window, 2)
-        self.assertIn("time is up", pad.message)
+        self.assertIn("time is up", say(pad.message))
         self.assertLessEqual(window.table.seconds, 123.0)
         self.keys(window, "/")
         window.show_stage("Reveal")
@@ -286,7 +286,7 @@ class TheWindow(PracticeCase):
         )
         self.assertEqual((lie.says, lie.fret, lie.reach), ("rocks", 12, (FIRST, LAST)))
         self.keys(window, "/")
-        self.assertIn("Nothing was felt", pad.message)
+        self.assertIn("Nothing was felt", say(pad.message))
         for digit in "45678":
             self.tool(window, digit)
             self.keys(window, ENTER)
@@ -332,7 +332,7 @@ class TheWindow(PracticeCase):
         self.keys(window, DOWN, DOWN, ENTER)
         self.assertEqual(window.now, "Reveal")
         self.keys(window, ENTER)
-        self.assertIn("You offered", " ".join(window.table.judged.words))
+        self.assertIn("You offered", " ".join(say_all(window.table.judged.words)))
 
     def test_random_hands_find_nothing(self) -> None:
         window = self.open_practice()
@@ -360,7 +360,7 @@ class TheWindow(PracticeCase):
         window.table.do(Rocker(lane="bass", fret=7, edge_mm=60.0))
         window.show_stage("Reveal")
         self.keys(window, ENTER, "4")
-        self.assertIn("By the advice", " ".join(window.stages["Reveal"].played))
+        self.assertIn("By the advice", " ".join(say_all(window.stages["Reveal"].played)))
         self.keys(window, "2")
         self.assertFalse(window.table.silent)
         window.begin("lesson:loose-fret")

@@ -110,7 +110,7 @@ class InTheWindow(WindowCase):
             self.assertEqual(window.app.session.neck_state.chosen.way, "oil")
             self.assertIn("Oil it", window.bar.prompt.text())
             window.show_stage("Shelf")
-            self.assertIn("Oil the neck: next, oil it", window.stage.cards[1].spoken)
+            self.assertIn("Oil the neck: next, oil it", say(window.stage.cards[1].spoken))
         # A logbook from a program that knows more: the neck still opens, its way by its name.
         window.stage.refresh()
         window.stages["Shelf"]._open(1)

@@ -102,8 +102,9 @@ class OnTheCommandLine(CliCase):
         self.assertEqual((status, err), (0, ""))
         answer = json.loads(out)
         self.assertEqual(
-            [*answer],
+            [name for name in answer if not name.endswith("_means")],
             [
+                "version",
                 "frets",
                 "reasons",
                 "faults",

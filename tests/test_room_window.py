@@ -105,7 +105,7 @@ class RoomWindow(WindowCase):
         page.views.toggle("room")
         lane = page.sheet.lanes[-1]
         self.assertEqual((say(lane.title), len(lane.room_mm)), ("Room", 20))
-        self.assertIn("will buzz", lane.label)
+        self.assertIn("will buzz", say(lane.label))
         window.show_stage("Choose")
         self.assertFalse(window.grab().isNull())
 

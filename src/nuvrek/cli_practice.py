@@ -9,7 +9,7 @@ from collections.abc import Callable
 from typing import Any
 
 from nuvrek.practice.seed_words import number_of, word_of
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 Command = Callable[[str, Any, str], argparse.ArgumentParser]
 Tell = Callable[..., None]
@@ -55,5 +55,5 @@ def _play(options: argparse.Namespace, tell: Tell) -> int:
         tell(json.dumps({**dataclasses.asdict(score), "clean": score.clean}))
     else:
         for line in score.sentences():
-            tell(line)
+            tell(say(line))
     return 0

@@ -257,7 +257,7 @@ def _plain(value: Any) -> Any:
     if isinstance(value, BaseException):
         return told_by(value)
     if isinstance(value, (PurePath, Decimal)):
-        return str(value)
+        return whole_letters(str(value))
     if isinstance(value, date):
         return value.isoformat()
     raise TypeError(f"{type(value).__name__} can't be kept in a meaning")

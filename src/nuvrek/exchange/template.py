@@ -170,7 +170,7 @@ def _sheet(document: Any, edge: Edge, sheet: int, count: int) -> None:
             document.set_dash_pattern(dash=2, gap=2)
             document.line(place, _BASE_MM - 45.0, place, _BASE_MM - 27.0)
             document.set_dash_pattern()
-            document.text(place - 8.0, _BASE_MM - 47.0, means("exchange.join-here"))
+            document.text(place - 8.0, _BASE_MM - 47.0, written(means("exchange.join-here")))
     draw_ruler(document)
 
 

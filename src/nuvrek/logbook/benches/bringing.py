@@ -39,7 +39,7 @@ from nuvrek.logbook.rows import (
     stand_of,
 )
 from nuvrek.logbook.stand import Stand, mark_of
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, means, written
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.check import journal_faults
 from nuvrek.readings.entries import AnyEntry
@@ -258,7 +258,9 @@ class Bringer:
                 self._db.execute("DELETE FROM entry WHERE neck = ?", (stand.neck,))
                 self._db.execute("DELETE FROM neck WHERE id = ?", (stand.neck,))
             self._db.execute("DELETE FROM there WHERE uid = ?", (uid,))
-            self._db.execute("UPDATE waiting SET why = ? WHERE uid = ? AND why = ''", (why, uid))
+            self._db.execute(
+                "UPDATE waiting SET why = ? WHERE uid = ? AND why = ''", (written(why), uid)
+            )
 
     def _send_again(self, uid: str) -> None:
         """A neck the server has lost, whole: it goes there as it is here."""

@@ -220,7 +220,7 @@ class KeptSafeStage(Stage):
                 return action(book)
 
         def over(result: object) -> None:
-            said = done(result)
+            said = say(done(result))
             self.app.carry_now()
             self.app.put_down()
             self.refresh()
