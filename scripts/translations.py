@@ -83,7 +83,7 @@ def _in_module(tree: ast.Module) -> Iterator[tuple[Message, int]]:
             for part in ast.walk(node.args[0]):
                 if _WORD.fullmatch(_literal(part)):
                     yield Message("word", _literal(part)), node.lineno
-        if name == "tr" and node.args and (text := _literal(node.args[0])):
+        if name in ("tr", "later") and node.args and (text := _literal(node.args[0])):
             yield Message("", text), node.lineno
         elif name in _NUMBERS and len(node.args) > _NUMBERS[name] + 1:
             at = _NUMBERS[name]

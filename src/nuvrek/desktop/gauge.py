@@ -8,7 +8,7 @@ from PyQt6.QtSerialPort import QSerialPort, QSerialPortInfo
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.readings.gauge_lines import GaugeLines, Sent
 from nuvrek.simulator.stand_in_gauge import PlayedGauge
-from nuvrek.wording.speech import say, tr
+from nuvrek.wording.speech import later, say, tr
 
 SILENT_AFTER_MS = 60_000
 
@@ -16,7 +16,7 @@ SILENT_AFTER_MS = 60_000
 class Gauge(QObject):
     """Opens a port by its path and hands on what the gauge sends."""
 
-    STAND_IN = tr("stand-in, on a made-up neck")
+    STAND_IN = later("stand-in, on a made-up neck")
 
     sent = pyqtSignal(str)  # a reading, as a length field takes it
     noise = pyqtSignal(str)  # a sentence about a line that is no reading

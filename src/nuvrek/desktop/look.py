@@ -15,14 +15,18 @@ from nuvrek.desktop.window import SHELF, Window
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.jobfile import Job, JobFaults
 from nuvrek.logbook.store import Logbook
-from nuvrek.wording.speech import tr
+from nuvrek.meaning import Saying
+from nuvrek.wording.speech import later, tr
 
 
 class LookWindow(Window):
     """One neck from a file, in a logbook that is gone with the window. ``take`` takes it in."""
 
     remembers_place = False
-    plain_title = (tr("A job file"), tr("a look: nothing is taken in yet"))
+    plain_title: tuple[Saying, Saying] = (
+        later("A job file"),
+        later("a look: nothing is taken in yet"),
+    )
 
     def __init__(
         self,

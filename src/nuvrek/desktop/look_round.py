@@ -11,14 +11,18 @@ from PyQt6.QtGui import QCloseEvent
 from nuvrek.bench.settings import Settings
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.window import Window
-from nuvrek.wording.speech import tr
+from nuvrek.meaning import Saying
+from nuvrek.wording.speech import later, tr
 
 
 class DemoWindow(Window):
     """A fresh copy of the demo shelf, gone with its window."""
 
     remembers_place = False
-    plain_title = (tr("A made-up shelf"), tr("look round: nothing here is yours"))
+    plain_title: tuple[Saying, Saying] = (
+        later("A made-up shelf"),
+        later("look round: nothing here is yours"),
+    )
 
     def __init__(self, app: AppState, holder: tempfile.TemporaryDirectory[str]) -> None:
         self._holder = holder

@@ -12,13 +12,13 @@ from nuvrek.bench.solved import Solved, Wanted, see, weigh
 from nuvrek.desktop import log
 from nuvrek.desktop.garbage_on_interface_thread import Sweeper
 from nuvrek.patience import NoLongerWanted, while_wanted
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import later, say, tr
 
 # The window paints the new map before the interpreter is shared with the weighing of the ways.
 _PAINT_FIRST_MS = 40
 # On closing, a calculation that was told to stop is given so long to notice.
 LAST_WAIT_MS = 3000
-STOPPED = tr(
+STOPPED = later(
     "Stopped. The readings are kept; strike some that no longer matter, or open the neck again to "
     "have another try."
 )
@@ -221,7 +221,7 @@ class Solver(QObject):
         if self._waiting is not None:
             self._next()
         elif self._worker.stopped.is_set():
-            self._on_failed(STOPPED)
+            self._on_failed(say(STOPPED))
         else:
             self._judge.emit(solved)
 

@@ -21,11 +21,12 @@ from nuvrek.desktop.stages.base import Stage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.plain_text import plain_labels
 from nuvrek.desktop.widgets.stage_rail import STAGES, Rail
+from nuvrek.meaning import Saying
 from nuvrek.neck.description import ROD_WORDS
 from nuvrek.readings.entries import StateChange
 from nuvrek.readings.stations import Suggestion, strings_first
 from nuvrek.wording.page_names import PAGE_NAMES
-from nuvrek.wording.speech import say, tr
+from nuvrek.wording.speech import later, say, say_all, tr
 
 if TYPE_CHECKING:
     from nuvrek.exchange.jobfile import Job
@@ -91,11 +92,11 @@ class Window(QWidget):
     # The page that needs no open neck, the stages on the rail, and where all pages are made.
     home = SHELF
     rail_stages: tuple[str, ...] = STAGES
-    home_switch = (PAGE_NAMES["Shelf"], tr("All necks"))
+    home_switch: tuple[Saying, Saying] = (PAGE_NAMES["Shelf"], later("All necks"))
     modules: ClassVar[dict[str, Module]] = _MODULES
     # Whether where this window stands is kept for its next start.
     remembers_place = True
-    plain_title = ("Nuvrek", tr("bench companion for fretwork"))
+    plain_title: tuple[Saying, Saying] = ("Nuvrek", later("bench companion for fretwork"))
 
     def __init__(self, app: AppState, at_once: bool = True) -> None:
         """``at_once`` fills the shelf now; otherwise the caller does, once the frame is on
@@ -179,7 +180,7 @@ class Window(QWidget):
         view = page.findChild(HelpView) or HelpView(
             page, self.app.theme, {"enter": self.show_guide, ".": self.show_known}
         )
-        view.show_help(self.now, HELP[self.now], about() if self.now == self.home else ())
+        view.show_help(self.now, HELP[self.now], say_all(about() if self.now == self.home else ()))
 
     def show_known(self) -> None:
         """How what is in front on this page is known, and its figures."""
@@ -265,8 +266,8 @@ class Window(QWidget):
     def _title(self) -> None:
         session = self.app.session
         if session is None or self.now in (self.home, NEW_NECK):
-            self.rail.title.setText(self.plain_title[0])
-            self.rail.under.setText(self.plain_title[1])
+            self.rail.title.setText(say(self.plain_title[0]))
+            self.rail.under.setText(say(self.plain_title[1]))
             return
         neck = session.neck_state.neck
         self.rail.title.setText(f"{session.neck_id} · {neck.title}")
@@ -350,7 +351,7 @@ class Window(QWidget):
         changes.
         """
         if self.now in self.stages:
-            self.stages[self.now].setAccessibleName(f"{PAGE_NAMES[self.now]}. {words}")
+            self.stages[self.now].setAccessibleName(f"{say(PAGE_NAMES[self.now])}. {words}")
 
     def _set(self, **changes: object) -> None:
         self.app.change_settings(msgspec.structs.replace(self.app.settings, **changes))

@@ -8,99 +8,108 @@ from collections.abc import Mapping
 from typing import NamedTuple
 
 from nuvrek.bench.keypad.pad import Pad
-from nuvrek.wording.speech import tr
+from nuvrek.meaning import Saying
+from nuvrek.wording.speech import later, say, tr
 
 
 class Tip(NamedTuple):
     """A name by which it is remembered, the keys it is about, and what they do."""
 
     name: str
-    keys: str
-    words: str
+    keys: Saying
+    words: Saying
 
 
 class AskedOnce(NamedTuple):
     """A question: its name, the words, and what each key answers."""
 
     name: str
-    question: str
-    answers: Mapping[str, str]
+    question: Saying
+    answers: Mapping[str, Saying]
 
     @property
     def hint(self) -> str:
         """The keys with their answers."""
         faces = {"left": "◂", "right": "▸"}
-        said = "   ".join(f"{faces.get(key, key)}  {words}" for key, words in self.answers.items())
+        said = "   ".join(
+            f"{faces.get(key, key)}  {say(words)}" for key, words in self.answers.items()
+        )
         return tr("{detail}   Asked once.", detail=said)
 
 
 SIDE = AskedOnce(
     "side",
-    tr("On which side does the nut lie, as you look at the neck?"),
-    {"left": tr("to my left"), "right": tr("to my right")},
+    later("On which side does the nut lie, as you look at the neck?"),
+    {"left": later("to my left"), "right": later("to my right")},
 )
 LEAVES = AskedOnce(
     "leaves",
-    tr("Which leaves do you have?"),
+    later("Which leaves do you have?"),
     {
-        "1": tr("in mm, 0.03 to 0.80"),
-        "2": tr("in thou, 1.5 to 30"),
-        "3": tr("others: in My tools"),
+        "1": later("in mm, 0.03 to 0.80"),
+        "2": later("in thou, 1.5 to 30"),
+        "3": later("others: in My tools"),
     },
 )
 _ENTER = Tip(
     "enter",
-    tr("Enter"),
-    tr("Takes what was typed and goes on. Alone: nothing is read here, go on."),
+    later("Enter"),
+    later("Takes what was typed and goes on. Alone: nothing is read here, go on."),
 )
-_BACK = Tip("back", tr("Back"), tr("The last digit; with nothing typed, what was done last."))
-_STATIONS = Tip("stations", "▴ ▾", tr("The station before and after: nothing has to go in order."))
-_UNIT = Tip("unit", tr("Space"), tr("Another unit for this field, kept from then on."))
+_BACK = Tip("back", later("Back"), later("The last digit; with nothing typed, what was done last."))
+_STATIONS = Tip(
+    "stations", "▴ ▾", later("The station before and after: nothing has to go in order.")
+)
+_UNIT = Tip("unit", later("Space"), later("Another unit for this field, kept from then on."))
 # What is told at each kind of station, in this order.
 TIPS: dict[str, tuple[Tip, ...]] = {
     "state": (
         Tip(
             "state",
             "*",
-            tr("The strings are as asked: every reading keeps it. Enter alone says nothing."),
+            later("The strings are as asked: every reading keeps it. Enter alone says nothing."),
         ),
     ),
     "string-gap": (
-        Tip("leaves-say", "+ −", tr(".2 + it slides, .25 − it drags: kept as between the two.")),
+        Tip("leaves-say", "+ −", later(".2 + it slides, .25 − it drags: kept as between the two.")),
         _ENTER,
         Tip(
             "wont-go",
             "/",
-            tr("The leaf just typed won't go. A number and Enter is the gap itself."),
+            later("The leaf just typed won't go. A number and Enter is the gap itself."),
         ),
-        Tip("support", "*", tr("A fret and *: the string or edge is held there instead.")),
+        Tip("support", "*", later("A fret and *: the string or edge is held there instead.")),
         _UNIT,
     ),
     "sweep": (
-        Tip("rocks", "*", tr("A fret and *: it rocks there. Again takes the mark back.")),
+        Tip("rocks", "*", later("A fret and *: it rocks there. Again takes the mark back.")),
         Tip(
             "all-still",
             "/",
-            tr("Alone: all the others are still. Enter alone says nothing of them."),
+            later("Alone: all the others are still. Enter alone says nothing of them."),
         ),
     ),
     "press": (
         Tip(
             "moves",
             "* − +",
-            tr("A fret and *: it moves. −: at its bass end, +: at its treble end."),
+            later("A fret and *: it moves. −: at its bass end, +: at its treble end."),
         ),
-        Tip("all-firm", "/", tr("Alone: all the others are firm. Enter alone says nothing.")),
+        Tip("all-firm", "/", later("Alone: all the others are firm. Enter alone says nothing.")),
     ),
-    "ends": (Tip("sharp", "* + −", tr("A fret and the key for what the finger feels there.")),),
+    "ends": (Tip("sharp", "* + −", later("A fret and the key for what the finger feels there.")),),
     "edge-lie": (
-        Tip("lies", "* + −", tr("A fret and *: the edge rocks there. + along all, − on its ends.")),
+        Tip(
+            "lies",
+            "* + −",
+            later("A fret and *: the edge rocks there. + along all, − on its ends."),
+        ),
     ),
     "crown-height": (
-        Tip("crown", "◂ ▸", tr("Another fret; a height sends the hand on by itself.")),
+        Tip("crown", "◂ ▸", later("Another fret; a height sends the hand on by itself.")),
     ),
-    "string-height": (_ENTER, Tip("capo", "*", tr("A fret and *: a capo sits there."))),
-    "rod-feel": (Tip("feel", "1-7", tr("How the nut feels, by its number; then Enter.")),),
+    "string-height": (_ENTER, Tip("capo", "*", later("A fret and *: a capo sits there."))),
+    "rod-feel": (Tip("feel", "1-7", later("How the nut feels, by its number; then Enter.")),),
     "size": (_ENTER, _UNIT),
 }
 _ANYWHERE = (_BACK, _STATIONS)

@@ -2,29 +2,30 @@
 
 from __future__ import annotations
 
-from nuvrek.wording.speech import tr
+from nuvrek.meaning import Saying
+from nuvrek.wording.speech import later
 
-PAGE_NAMES: dict[str, str] = {
-    "Shelf": tr("Shelf"),
-    "New neck": tr("New neck"),
-    "Take in": tr("Take in"),
-    "Measure": tr("Measure"),
-    "Map": tr("Map"),
-    "Choose": tr("Choose"),
-    "Work": tr("Work"),
-    "Prove": tr("Prove"),
-    "My tools": tr("My tools"),
-    "String room": tr("String room"),
-    "Filing": tr("Filing"),
-    "New wire": tr("New wire"),
-    "Prices": tr("Prices"),
-    "Owner": tr("Owner"),
-    "Owners": tr("Owners"),
-    "Kept safe": tr("Kept safe"),
-    "History": tr("History"),
-    "Honesty": tr("Honesty"),
-    "Practice": tr("Practice"),
-    "Bench": tr("Bench"),
-    "Reveal": tr("Reveal"),
-    "Guide": tr("Guide"),
+PAGE_NAMES: dict[str, Saying] = {
+    "Shelf": later("Shelf"),
+    "New neck": later("New neck"),
+    "Take in": later("Take in"),
+    "Measure": later("Measure"),
+    "Map": later("Map"),
+    "Choose": later("Choose"),
+    "Work": later("Work"),
+    "Prove": later("Prove"),
+    "My tools": later("My tools"),
+    "String room": later("String room"),
+    "Filing": later("Filing"),
+    "New wire": later("New wire"),
+    "Prices": later("Prices"),
+    "Owner": later("Owner"),
+    "Owners": later("Owners"),
+    "Kept safe": later("Kept safe"),
+    "History": later("History"),
+    "Honesty": later("Honesty"),
+    "Practice": later("Practice"),
+    "Bench": later("Bench"),
+    "Reveal": later("Reveal"),
+    "Guide": later("Guide"),
 }

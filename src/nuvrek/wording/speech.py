@@ -90,6 +90,20 @@ def said_error(error: BaseException) -> str:
     return say(error.args[0]) if error.args else ""
 
 
+class Phrase(Said, frozen=True, tag="phrase"):
+    """A sentence of a page that stands in a table: it is said when it is shown."""
+
+    text: str
+
+    def __bool__(self) -> bool:
+        return bool(self.text)
+
+
+def later(text: str) -> Phrase:
+    """``text`` in whatever language the screen has when it is shown."""
+    return Phrase(text)
+
+
 def tr(text: str, /, **parts: Any) -> str:
     """``text`` in the language of the screen, its ``{named}`` places filled as ``str.format``
     does; values of the core are put into words.
@@ -166,6 +180,8 @@ def _value(saying: Said) -> str:
         return length(saying)
     if isinstance(saying, Word):
         return named(saying.text)
+    if isinstance(saying, Phrase):
+        return tr(saying.text)
     if isinstance(saying, Named):
         return say(import_module("nuvrek.wording.names").name_of(saying))
     if isinstance(saying, Figure):

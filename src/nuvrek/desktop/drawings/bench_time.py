@@ -17,11 +17,16 @@ from nuvrek.bench.work.moments import apart, moment
 from nuvrek.desktop.sheet.strip_painter import write
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.wording.speech import say, tr
+from nuvrek.wording.speech import later, say, tr
 
 # Hours ahead that carry a name; near ones stand wide apart, far ones close.
-_MARKS = ((0.0, tr("now")), (1.0, "1 h"), (4.0, "4 h"), (12.0, "12 h"), (24.0, tr("1 day")))
-_FAR = ((48.0, tr("2 days")), (96.0, tr("4 days")), (168.0, tr("1 week")), (336.0, tr("2 weeks")))
+_MARKS = ((0.0, later("now")), (1.0, "1 h"), (4.0, "4 h"), (12.0, "12 h"), (24.0, later("1 day")))
+_FAR = (
+    (48.0, later("2 days")),
+    (96.0, later("4 days")),
+    (168.0, later("1 week")),
+    (336.0, later("2 weeks")),
+)
 _MOST_HOURS, _SOON = 400.0, 0.7
 _BEAD, _TOP, _ROWS = 11, 22, 5
 
@@ -111,7 +116,7 @@ class BenchTime(QWidget):
             painter.setPen(QPen(c["line"], 2 if not hours else 1))
             painter.drawLine(QPointF(x, t.px(_TOP)), QPointF(x, self.height() - 4))
             box = QRectF(x - 50, 2, 100, t.px(18))
-            write(painter, t, box, said, 12, "ink" if not hours else "muted", bold=not hours)
+            write(painter, t, box, say(said), 12, "ink" if not hours else "muted", bold=not hours)
 
     def _slips(self, card: ShelfCard) -> bool:
         ready = self.ready.get(card.row.id)

@@ -12,9 +12,10 @@ from nuvrek.bench.practice.table import Table
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.window import _MODULES, Module, Window
 from nuvrek.logbook.store import LogbookError
+from nuvrek.meaning import Saying
 from nuvrek.practice.at_work.actions import Tune
 from nuvrek.practice.exercise import exercise
-from nuvrek.wording.speech import say, tr
+from nuvrek.wording.speech import later, say, tr
 
 HALL, BENCH, REVEAL = "Practice", "Bench", "Reveal"
 # The page that concludes: closed while the advice is silent. What Work writes down as filed and
@@ -28,8 +29,8 @@ class PracticeWindow(Window):
     remembers_place = False
     home = HALL
     rail_stages = (BENCH, "Measure", "Map", "Choose", REVEAL)
-    home_switch = (tr("Practice"), tr("All lessons and necks"))
-    plain_title = (tr("Practice"), tr("a neck that forgives"))
+    home_switch: tuple[Saying, Saying] = (later("Practice"), later("All lessons and necks"))
+    plain_title: tuple[Saying, Saying] = (later("Practice"), later("a neck that forgives"))
     modules: ClassVar[dict[str, Module]] = {
         **_MODULES,
         HALL: ("practice.hall", "HallStage"),

@@ -11,7 +11,7 @@ from nuvrek.bench.strips.refret import SlotStrip, TableStrip, TruingStrip
 from nuvrek.desktop.sheet.strip_painter import StripPainter
 from nuvrek.neck.description import LANE_WORDS
 from nuvrek.neck.scale import fret_line_mm
-from nuvrek.wording.speech import say, tr
+from nuvrek.wording.speech import later, say, tr
 
 # Wood that fills its lane at least, mm.
 _FULL_MM = 0.15
@@ -89,7 +89,7 @@ class Wood(StripPainter):
                 self.words(x, self.box.top() + self.theme.px(9), f"{turn}", name, 13, bold=True)
 
 
-_SLOT_WORDS = {"tight": tr("tight"), "loose": tr("loose"), "shallow": tr("shallow")}
+_SLOT_WORDS = {"tight": later("tight"), "loose": later("loose"), "shallow": later("shallow")}
 
 
 class Slots(StripPainter):

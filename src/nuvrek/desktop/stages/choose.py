@@ -32,7 +32,7 @@ from nuvrek.desktop.widgets.way_row import (
     fitting_percent,
     row_theme,
 )
-from nuvrek.meaning import keys_in
+from nuvrek.meaning import Saying, keys_in
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.readings.entries import WayKind
 from nuvrek.readings.words import place_words, value_words
@@ -40,7 +40,7 @@ from nuvrek.units import Unit, format_length, unit_word
 from nuvrek.wording import speech as words
 from nuvrek.wording.help.known.course import known_way
 from nuvrek.wording.help.known.known import Known
-from nuvrek.wording.speech import say, say_all, tr
+from nuvrek.wording.speech import later, say, say_all, tr
 
 if TYPE_CHECKING:
     from nuvrek.bench.solved import Solved
@@ -53,10 +53,10 @@ _OPEN = ("possible", "not known")
 MOST_WAYS = 30
 Shown = Literal["metal", "costs", "picture"]
 _SHOWS: tuple[Shown, ...] = ("metal", "costs", "picture")
-_NEXT_SHOWN: dict[Shown, str] = {
-    "metal": tr("Costs  (.)"),
-    "costs": tr("Picture  (.)"),
-    "picture": tr("Metal  (.)"),
+_NEXT_SHOWN: dict[Shown, Saying] = {
+    "metal": later("Costs  (.)"),
+    "costs": later("Picture  (.)"),
+    "picture": later("Metal  (.)"),
 }
 _KEYS = ("up", "down", "enter", "0", "back", "/", ".", "+", "*")
 
@@ -80,13 +80,13 @@ class _Heads(QWidget):
                 heads, columns(t, self.width(), self.height()), strict=True
             ):
                 half = QRectF(column.left(), 1, column.width(), column.height() / 2)
-                write(painter, t, half, name, 13, "ink", bold=True)
+                write(painter, t, half, say(name), 13, "ink", bold=True)
                 below = half.translated(0, column.height() / 2 - 2)
                 write(
                     painter,
                     t,
                     below,
-                    under.format(
+                    say(under).format(
                         unit=s.unit.value,
                         height=unit_word(s.height_unit),
                         currency=s.prices.currency or tr("in all"),
@@ -313,7 +313,7 @@ class ChooseStage(Stage):
     def _show_buttons(self, plan: Plan) -> None:
         """Only as many as leave the heads free; what `0` opens too goes first."""
         costs = self.shows != "metal"
-        self.costs.setText(_NEXT_SHOWN[self.shows])
+        self.costs.setText(say(_NEXT_SHOWN[self.shows]))
         self.prices.setVisible(costs)
         self.filing.setVisible(not costs)
         self.wire.setVisible(not costs and any(one.new is not None for one in plan.ways))

@@ -20,7 +20,7 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.planning.ways.kinds import way_title
 from nuvrek.units import format_length
-from nuvrek.wording.speech import lower_first, say, say_all, tr
+from nuvrek.wording.speech import later, lower_first, say, say_all, say_values, tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.case.way import Way
@@ -29,24 +29,27 @@ _STEP_MM = 0.01
 _REST_MS = 150
 _PANEL_WIDE = 430
 _BLOCKS = {
-    None: tr("usual for this way"),
-    90.0: tr("short stone, 90 mm"),
-    150.0: tr("150 mm"),
-    200.0: tr("200 mm"),
-    300.0: tr("300 mm"),
+    None: later("usual for this way"),
+    90.0: later("short stone, 90 mm"),
+    150.0: later("150 mm"),
+    200.0: later("200 mm"),
+    300.0: later("300 mm"),
 }
 _PRESSURES = {
-    "own weight": tr("own weight"),
-    "fingertips": tr("fingertips"),
-    "pressed, neck backed": tr("pressed, neck backed"),
+    "own weight": later("own weight"),
+    "fingertips": later("fingertips"),
+    "pressed, neck backed": later("pressed, neck backed"),
 }
-_AIMS = {"least metal": tr("least metal in all"), "thinnest fret": tr("least off the thinnest")}
-_GROOVES = {False: tr("come out entirely"), True: tr("shallow ones may stay")}
+_AIMS = {
+    "least metal": later("least metal in all"),
+    "thinnest fret": later("least off the thinnest"),
+}
+_GROOVES = {False: later("come out entirely"), True: later("shallow ones may stay")}
 _ROCKS = {
-    None: tr("none is felt"),
-    0.03: tr("0.03 mm may stay"),
-    0.05: tr("0.05 mm may stay"),
-    0.08: tr("0.08 mm may stay"),
+    None: later("none is felt"),
+    0.03: later("0.03 mm may stay"),
+    0.05: later("0.05 mm may stay"),
+    0.08: later("0.08 mm may stay"),
 }
 
 
@@ -101,11 +104,11 @@ class FilingStage(Stage):
 
     def _make_picks(self) -> None:
         self.picks = {
-            "aim": Picks(tr("What the level spares"), _AIMS),
-            "grooves_stay": Picks(tr("Grooves"), _GROOVES),
-            "still_mm": Picks(tr("Rocks that may stay"), _ROCKS),
-            "pressure": Picks(tr("Pressure"), _PRESSURES),
-            "block_mm": Picks(tr("Beam or stone"), _BLOCKS),
+            "aim": Picks(tr("What the level spares"), say_values(_AIMS)),
+            "grooves_stay": Picks(tr("Grooves"), say_values(_GROOVES)),
+            "still_mm": Picks(tr("Rocks that may stay"), say_values(_ROCKS)),
+            "pressure": Picks(tr("Pressure"), say_values(_PRESSURES)),
+            "block_mm": Picks(tr("Beam or stone"), say_values(_BLOCKS)),
         }
         for name, pick in self.picks.items():
             pick.setFocusPolicy(Qt.FocusPolicy.TabFocus)

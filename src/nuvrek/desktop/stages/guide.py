@@ -15,7 +15,7 @@ from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.wording.help.guide import Chapter, Hit, chapters, docs_folder, read_chapter, search
 from nuvrek.wording.page_names import PAGE_NAMES
-from nuvrek.wording.speech import count, tr
+from nuvrek.wording.speech import count, say, tr
 
 _SNIPPET = 90
 
@@ -83,7 +83,7 @@ class GuideStage(Stage):
         back = button(tr("Back to work"))
         back.clicked.connect(lambda: app.stage_wanted.emit(self.came_from))
         left = QVBoxLayout()
-        left.addWidget(heading(PAGE_NAMES["Guide"]))
+        left.addWidget(heading(say(PAGE_NAMES["Guide"])))
         left.addWidget(self.list, 1)
         left.addWidget(back)
         row = QHBoxLayout(self)

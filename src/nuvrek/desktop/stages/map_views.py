@@ -18,16 +18,16 @@ from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.neck.description import LANE_WORDS, LANES, Lane
 from nuvrek.readings.entries import Strings
-from nuvrek.wording.speech import say, tr
+from nuvrek.wording.speech import later, say, tr
 
 VIEWS = (
-    ("light", tr("Light gap")),
-    ("above", tr("From above")),
-    ("wood", tr("Wood")),
-    ("tops", tr("Tops")),
-    ("crown", tr("Crowns")),
-    ("room", tr("Room")),
-    ("change", tr("Change")),
+    ("light", later("Light gap")),
+    ("above", later("From above")),
+    ("wood", later("Wood")),
+    ("tops", later("Tops")),
+    ("crown", later("Crowns")),
+    ("room", later("Room")),
+    ("change", later("Change")),
 )
 # Lanes there is room for, by text size in percent: with large text fewer, the latest.
 _ROOM = ((100, 4), (125, 3), (250, 2))
@@ -51,7 +51,7 @@ class MapViews(QWidget):
         grid.setContentsMargins(0, 0, 0, 0)
         grid.setSpacing(6)
         for place, (name, words) in enumerate(VIEWS):
-            item = chooser(words)
+            item = chooser(say(words))
             item.chosen.connect(lambda name=name: self.toggle(name))
             self.buttons[name] = item
             grid.addWidget(item, 0, place)
@@ -67,12 +67,12 @@ class MapViews(QWidget):
         self.to_room.clicked.connect(lambda: app.stage_wanted.emit("String room"))
         grid.addWidget(self.to_room, 0, len(VIEWS) + 2)
         self.edges, self.lanes, self.past = Choices(), Choices(), Choices()
-        for box, words in (
+        for box, name in (
             (self.edges, tr("Edge to lay")),
             (self.lanes, tr("Which side")),
             (self.past, tr("Compare with")),
         ):
-            box.setAccessibleName(words)
+            box.setAccessibleName(name)
             box.setFocusPolicy(Qt.FocusPolicy.TabFocus)
             box.activated.connect(lambda _at: self._changed())
         for lane in LANES:

@@ -20,21 +20,22 @@ from nuvrek.desktop.widgets.first_time import FirstTimeRow
 from nuvrek.desktop.widgets.painting import styled
 from nuvrek.desktop.widgets.round_progress import Posts
 from nuvrek.desktop.widgets.tiles import Tiles
+from nuvrek.meaning import Saying, Word
 from nuvrek.readings.rounds import ROUNDS
 from nuvrek.readings.stations import Station
 from nuvrek.units import Unit
 from nuvrek.wording.page_names import PAGE_NAMES
-from nuvrek.wording.speech import named, say, say_all, tr
+from nuvrek.wording.speech import later, say, say_all, tr
 
 # Special keys first, with the words each stop gives them; then those that mean the same everywhere.
 _FACES = {"+": "+", "-": "−", "*": "*", "/": "/"}
-_STEADY: tuple[tuple[str, str, str], ...] = (
-    ("enter", tr("take"), tr("Enter")),
-    ("left", named("fret"), "◂"),
-    ("right", named("fret"), "▸"),
-    ("up", tr("before"), "▴"),
-    ("down", tr("after"), "▾"),
-    ("back", tr("strike"), tr("Back")),
+_STEADY: tuple[tuple[str, Saying, Saying], ...] = (
+    ("enter", later("take"), later("Enter")),
+    ("left", Word("fret"), "◂"),
+    ("right", Word("fret"), "▸"),
+    ("up", later("before"), "▴"),
+    ("down", later("after"), "▾"),
+    ("back", later("strike"), later("Back")),
 )
 
 
@@ -102,7 +103,7 @@ class MeasureStage(Stage):
         row = QHBoxLayout()
         row.setSpacing(6)
         for key, _words, face in (*((key, "", face) for key, face in _FACES.items()), *_STEADY):
-            push = button(face)
+            push = button(say(face))
             push.clicked.connect(lambda _on, key=key: self._clicked(key))
             self.keys[key] = push
             row.addWidget(push)
@@ -145,13 +146,13 @@ class MeasureStage(Stage):
             self.app.gauge.close()
             return
         before = self.app.settings.gauge_port
-        ports = [*self.app.gauge.ports(), self.app.gauge.STAND_IN]
+        ports = [*self.app.gauge.ports(), say(self.app.gauge.STAND_IN)]
         known = ports if before in ports or not before else [before, *ports]
         path, wanted = QInputDialog.getItem(
             self,
             tr("Gauge"),
             tr("Which port is the gauge on? Any path may be typed."),
-            known,
+            say_all(known),
             max(known.index(before), 0) if before else 0,
         )
         if wanted and path.strip():
@@ -162,7 +163,7 @@ class MeasureStage(Stage):
         self.listen()
         gauge, settings = self.app.gauge, self.app.settings
         neck = None if self.app.session is None else self.app.session.neck_state.neck
-        if path == gauge.STAND_IN:
+        if path == say(gauge.STAND_IN):
             trouble = gauge.open_stand_in(neck)
         else:
             trouble = gauge.open(path, settings.gauge_line)
@@ -310,15 +311,15 @@ class MeasureStage(Stage):
             "up": turns,
             "down": turns and (pad.one or not pad.finished),
         }
-        words = {**{key: said for key, said, _ in _STEADY}, **keys.keys}
+        words: dict[str, Saying] = {**{key: said for key, said, _ in _STEADY}, **keys.keys}
         words["up"], words["down"] = (
             (tr("across"), tr("across")) if pad.one else (tr("before"), tr("after"))
         )
         for key, push in self.keys.items():
             face = _FACES.get(key) or next(f for k, _, f in _STEADY if k == key)
             said = words.get(key, "")
-            push.setText(f"{face}  {say(said)}".strip())
-            push.setAccessibleName(f"{say(said or face)} ({face})")
+            push.setText(f"{say(face)}  {say(said)}".strip())
+            push.setAccessibleName(f"{say(said or face)} ({say(face)})")
             push.setEnabled(on.get(key, key in keys.keys or key in ("enter", "back")))
             size = min(self.app.theme.px(15), 20)
             styled(push, f"font-size: {size}px; padding: 6px 2px;")
@@ -329,7 +330,7 @@ class MeasureStage(Stage):
             return
         asked = self.first.asked
         if asked is not None:
-            self.bar.show_words(asked.question, message=asked.hint, alert=True)
+            self.bar.show_words(say(asked.question), message=asked.hint, alert=True)
             return
         view, back = view_of(self.keypad), self.keypad.back_words()
         self.bar.show_words(

@@ -38,14 +38,14 @@ from nuvrek.desktop.stages.extras import Extras
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.readings.tool_kit import INCH_LEAVES_MM, METRIC_LEAVES_MM, Kit
-from nuvrek.wording.speech import say, tr
+from nuvrek.wording.speech import later, say, tr
 
-OFF = tr("How far each may be off")
+OFF = later("How far each may be off")
 STRING_HEIGHTS = (
-    ("", tr("as lengths: mm, or 64ths beside thou")),
-    ("mm", tr("always in mm")),
-    ("64ths", tr("always in 64ths of an inch")),
-    ("thou", tr("always in thou")),
+    ("", later("as lengths: mm, or 64ths beside thou")),
+    ("mm", later("always in mm")),
+    ("64ths", later("always in 64ths of an inch")),
+    ("thou", later("always in thou")),
 )
 
 
@@ -67,7 +67,7 @@ class KitStage(Stage):
         self.heights = Choices()
         self.heights.setAccessibleName(tr("Unit of string heights"))
         for value, label in STRING_HEIGHTS:
-            self.heights.addItem(label, value)
+            self.heights.addItem(say(label), value)
         self.heights.activated.connect(self._heights_chosen)
         self.sound = TickBox(tr("A clock that is over is heard"), app)
         self.notice = TickBox(tr("and told by the desktop"), app)
@@ -114,7 +114,7 @@ class KitStage(Stage):
         return grid
 
     def _errors(self) -> QGridLayout:
-        grid = self._group(OFF, ERRORS)
+        grid = self._group(say(OFF), ERRORS)
         self.language = Picks(
             tr("Language, from the next start on"), {"": tr("as this system"), **LANGUAGES}
         )

@@ -31,21 +31,22 @@ from nuvrek.bench.forms.strings import (
 )
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, TickBox, button, heading
+from nuvrek.meaning import Saying
 from nuvrek.neck.strings import WRAP_WORDS, StringSet
-from nuvrek.wording.speech import say, say_values, sentences, tr, upper_first
+from nuvrek.wording.speech import later, say, say_values, sentences, tr, upper_first
 
 MOST_LINES = 14
 MOST_CAPO = 9
-_HEADS = (
+_HEADS: tuple[Saying, ...] = (
     "",
-    tr("note"),
-    tr("gauge"),
+    later("note"),
+    later("gauge"),
     "",
-    tr("strings"),
-    tr("g a metre"),
-    tr("sounds"),
-    tr("tension"),
-    tr("then"),
+    later("strings"),
+    later("g a metre"),
+    later("sounds"),
+    later("tension"),
+    later("then"),
 )
 
 
@@ -98,7 +99,7 @@ class StringsPage(QWidget):
         grid.setVerticalSpacing(2)
         grid.setHorizontalSpacing(8)
         for place, words in enumerate(_HEADS):
-            label = QLabel(words)
+            label = QLabel(say(words))
             label.setProperty("role", "quiet")
             grid.addWidget(label, 0, place)
         for number in range(MOST_LINES):

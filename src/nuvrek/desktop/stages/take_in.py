@@ -25,6 +25,7 @@ from nuvrek.desktop.stages.base import Choices, Picks, Stage, TickBox, button, h
 from nuvrek.desktop.stages.strings import StringsPage
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.words_field import WordsField
+from nuvrek.meaning import Saying
 from nuvrek.neck.description import (
     ACCESS_WORDS,
     JOINT_WORDS,
@@ -36,11 +37,11 @@ from nuvrek.neck.description import (
     target_by_kind_mm,
 )
 from nuvrek.readings.entries import Describe
-from nuvrek.wording.speech import say, say_values, tr, upper_first
+from nuvrek.wording.speech import later, say, say_values, tr, upper_first
 
-_GROUPS: tuple[tuple[str, tuple[str, ...]], ...] = (
+_GROUPS: tuple[tuple[Saying, tuple[str, ...]], ...] = (
     (
-        tr("The neck"),
+        later("The neck"),
         (
             "scale_mm",
             "frets",
@@ -53,20 +54,24 @@ _GROUPS: tuple[tuple[str, tuple[str, ...]], ...] = (
         ),
     ),
     (
-        tr("Frets and rod"),
+        later("Frets and rod"),
         ("wire_height_mm", "wire_width_mm", "least_crown_mm", "fall_away_mm"),
     ),
 )
 _SETUP = ("relief_target_mm", "relief_high_mm", "height_low_mm", "height_high_mm")
-_PAGES = (tr("The neck"), tr("Strings and setup"))
-_WHOLE = {"frets": tr("Frets"), "joint_fret": tr("Body joins at fret"), "strings": tr("Strings")}
+_PAGES = (later("The neck"), later("Strings and setup"))
+_WHOLE = {
+    "frets": later("Frets"),
+    "joint_fret": later("Body joins at fret"),
+    "strings": later("Strings"),
+}
 _CHECKS = (
-    ("zero_fret", tr("Zero fret")),
-    ("bound", tr("Bound edges")),
-    ("lacquered", tr("Lacquered board")),
-    ("bare", tr("Bare neck, no strings")),
-    ("left_handed", tr("Left-handed")),
-    ("nut_on_right", tr("Nut lies to the right")),
+    ("zero_fret", later("Zero fret")),
+    ("bound", later("Bound edges")),
+    ("lacquered", later("Lacquered board")),
+    ("bare", later("Bare neck, no strings")),
+    ("left_handed", later("Left-handed")),
+    ("nut_on_right", later("Nut lies to the right")),
 )
 
 
@@ -109,7 +114,7 @@ class TakeInStage(Stage):
         columns = QHBoxLayout()
         columns.setSpacing(34)
         for title, names in _GROUPS:
-            grid = self._group(title)
+            grid = self._group(say(title))
             for row, name in enumerate(names, 1):
                 self._line(grid, row, name)
             if "wire_height_mm" in names:
@@ -133,7 +138,7 @@ class TakeInStage(Stage):
         page.addWidget(self.sheet)
         page.addWidget(self.pages, 1)
         foot = QHBoxLayout()
-        self.turn = button(_PAGES[1])
+        self.turn = button(say(_PAGES[1]))
         self.turn.clicked.connect(self._turn_page)
         foot.addWidget(self.turn)
         foot.addStretch()
@@ -188,7 +193,7 @@ class TakeInStage(Stage):
     def show_page(self, number: int) -> None:
         """Bring a page of the form to the front."""
         self.pages.setCurrentIndex(number)
-        self.turn.setText(_PAGES[1 - number])
+        self.turn.setText(say(_PAGES[1 - number]))
         self.sheet.setVisible(number == 0)
 
     def _group(self, title: str) -> QGridLayout:
@@ -210,7 +215,7 @@ class TakeInStage(Stage):
 
     def _checks(self, grid: QGridLayout, row: int) -> None:
         for number, (name, words) in enumerate(_CHECKS):
-            box = TickBox(words, self.app)
+            box = TickBox(say(words), self.app)
             self.checks[name] = box
             grid.addWidget(box, row + number // 2, number % 2)
 

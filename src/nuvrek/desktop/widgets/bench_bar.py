@@ -10,9 +10,10 @@ from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton, QVBox
 
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import styled
+from nuvrek.meaning import Saying
 from nuvrek.readings.entries import State
 from nuvrek.readings.words import rod_words
-from nuvrek.wording.speech import say, tr
+from nuvrek.wording.speech import later, say, tr
 
 
 class PressLabel(QLabel):
@@ -26,10 +27,10 @@ class PressLabel(QLabel):
 
 # Around the bar, between its columns and between its rows.
 _MARGIN_PX, _TOP_PX, _GAP_PX, _ROW_PX = 22, 8, 24, 4
-POSTURES: dict[str, str] = {
-    "lying": tr("neck lying"),
-    "played": tr("neck held as played"),
-    "jig": tr("neck in its jig"),
+POSTURES: dict[str, Saying] = {
+    "lying": later("neck lying"),
+    "played": later("neck held as played"),
+    "jig": later("neck in its jig"),
 }
 
 
@@ -261,7 +262,7 @@ class BenchBar(QWidget):
             self.strings.setText(
                 tr("strings at pitch") if state.strings == "pitch" else tr("strings slack")
             )
-            self.posture.setText(POSTURES[state.posture])
+            self.posture.setText(say(POSTURES[state.posture]))
             self.rod.setText(say(rod_words(state)))
         self.right_title.setText(right_title)
         self.right.setText("\n".join(right))

@@ -7,13 +7,21 @@ from collections.abc import Callable
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from nuvrek.desktop.theme import Theme
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import later, say
 
 # What a door is called, and what lies behind it.
 DOORS = (
-    ("1", tr("Take in a neck"), tr("Three figures of it are enough to begin measuring.")),
-    ("2", tr("Look round"), tr("A shelf of made-up necks, a fresh copy: nothing there is yours.")),
-    ("3", tr("Practise"), tr("A neck that forgives, with its truth hidden until you ask for it.")),
+    ("1", later("Take in a neck"), later("Three figures of it are enough to begin measuring.")),
+    (
+        "2",
+        later("Look round"),
+        later("A shelf of made-up necks, a fresh copy: nothing there is yours."),
+    ),
+    (
+        "3",
+        later("Practise"),
+        later("A neck that forgives, with its truth hidden until you ask for it."),
+    ),
 )
 
 
@@ -31,10 +39,10 @@ class Doors(QWidget):
         for key, title, under in DOORS:
             column = QVBoxLayout()
             push = QPushButton(f"{key}\n{title}")
-            push.setAccessibleName(title)
-            push.setAccessibleDescription(under)
+            push.setAccessibleName(say(title))
+            push.setAccessibleDescription(say(under))
             push.clicked.connect(lambda _on, key=key: opened(key))
-            words = QLabel(under)
+            words = QLabel(say(under))
             words.setWordWrap(True)
             self.buttons.append(push)
             self._under.append(words)

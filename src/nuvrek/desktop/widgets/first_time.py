@@ -12,7 +12,7 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.readings.entries import Describe
 from nuvrek.readings.tool_kit import INCH_LEAVES_MM, METRIC_LEAVES_MM
 from nuvrek.wording.first_time import AskedOnce, FirstTime
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 
 class FirstTimeRow(QWidget):
@@ -47,11 +47,11 @@ class FirstTimeRow(QWidget):
         self.setVisible(tip is not None)
         if tip is not None:
             t = self.app.theme
-            self.keys.setText(tip.keys)
+            self.keys.setText(say(tip.keys))
             self.keys.setStyleSheet(
                 f"font-size: {t.px(20)}px; font-weight: bold; color: {t.colours.copper};"
             )
-            self.words.setText(tip.words)
+            self.words.setText(say(tip.words))
             self.words.setStyleSheet(f"font-size: {t.px(16)}px; color: {t.colours.ink};")
             self.setAccessibleName(tr("New here: {keys} {detail}", keys=tip.keys, detail=tip.words))
 

@@ -13,7 +13,7 @@ from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import fitting, painting
 from nuvrek.wording.help.page_help import EVERYWHERE, KEYS, PageHelp
 from nuvrek.wording.page_names import PAGE_NAMES
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 # Where a key lies on the drawn pad: column, row, columns and rows it takes.
 _PLACES: dict[str, tuple[int, int, int, int]] = {
@@ -52,12 +52,12 @@ class HelpView(QWidget):
 
     def show_help(self, title: str, page: PageHelp, about: tuple[str, ...] = ()) -> None:
         """Draw the help of a page over all of it; on the first page what ships stands below."""
-        self.title, self.help, self.about = PAGE_NAMES[title], page, about
+        self.title, self.help, self.about = say(PAGE_NAMES[title]), page, about
         parent = self.parentWidget()
         if parent is not None:
             self.setGeometry(parent.rect())
-        keys = "; ".join(f"{KEYS[key]}: {words}" for key, words in page.keys.items())
-        sees = " ".join(f"{thing}: {means}" for thing, means in page.sees)
+        keys = "; ".join(f"{say(KEYS[key])}: {say(words)}" for key, words in page.keys.items())
+        sees = " ".join(f"{say(thing)}: {say(means)}" for thing, means in page.sees)
         self.setAccessibleName(tr("Help for {title}", title=self.title))
         self.setAccessibleDescription(" ".join((f"{keys}. {sees}", *about)))
         self.show()
@@ -111,11 +111,11 @@ class HelpView(QWidget):
                 columns * wide - 7,
                 rows * high - 7,
             )
-            words = self.help.keys.get(key, "")
+            words = say(self.help.keys.get(key, ""))
             painter.setPen(QPen(c["copper" if words else "line"], 2 if words else 1))
             painter.setBrush(c["card"] if words else c["paper"])
             painter.drawRoundedRect(place, 7, 7)
-            self._key(painter, place.adjusted(6.0, 3.0, -6.0, -2.0), KEYS[key], words)
+            self._key(painter, place.adjusted(6.0, 3.0, -6.0, -2.0), say(KEYS[key]), words)
 
     def _key(self, painter: QPainter, room: QRectF, face: str, words: str) -> None:
         """A key's face with what it does under it, or beside it where the key is too low."""
@@ -150,15 +150,15 @@ class HelpView(QWidget):
                 painter.setFont(self.theme.font(16, bold=bold))
                 painter.setPen(c[colour])
                 room = QRectF(box.left(), y, box.width(), box.bottom() - y)
-                drawn = painter.boundingRect(room, flags, words)
-                painter.drawText(drawn, flags, words)
+                drawn = painter.boundingRect(room, flags, say(words))
+                painter.drawText(drawn, flags, say(words))
                 y = drawn.bottom() + (2 if bold else 14)
         painter.setFont(self.theme.font(15))
         painter.setPen(c["muted"])
         for words in EVERYWHERE:
             room = QRectF(box.left(), y, box.width(), 60)
-            drawn = painter.boundingRect(room, flags, words)
-            painter.drawText(drawn, flags, words)
+            drawn = painter.boundingRect(room, flags, say(words))
+            painter.drawText(drawn, flags, say(words))
             y = drawn.bottom() + 4
         self._about(painter, box, y + 14)
 

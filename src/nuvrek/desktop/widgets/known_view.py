@@ -11,7 +11,7 @@ from PyQt6.QtWidgets import QTextBrowser, QVBoxLayout, QWidget
 from nuvrek.desktop.stages.base import key_name
 from nuvrek.desktop.theme import Theme
 from nuvrek.wording.help.known.known import Known
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import say, tr
 
 
 class KnownView(QWidget):
@@ -54,7 +54,7 @@ class KnownView(QWidget):
     def _one(self, one: Known) -> str:
         """A thing with its rule, its readings and its reckoning."""
         c = self.theme.colours
-        head = f"<h3 style='color:{c.copper}; margin-bottom:2px'>{escape(one.title)}</h3>"
+        head = f"<h3 style='color:{c.copper}; margin-bottom:2px'>{escape(say(one.title))}</h3>"
         rows = [(tr("Rule"), one.rule), (tr("Reckoned"), one.reckoned)]
         if one.of_readings:
             rows.append((tr("Readings for it"), "; ".join(one.by) or tr("none: not measured")))
@@ -62,7 +62,7 @@ class KnownView(QWidget):
             rows.append((tr("Against it"), "; ".join(one.against)))
         said = "".join(
             f"<tr><td style='padding-right:14px; color:{c.muted}'>{escape(name)}</td>"
-            f"<td>{escape(words)}</td></tr>"
+            f"<td>{escape(say(words))}</td></tr>"
             for name, words in rows
             if words
         )

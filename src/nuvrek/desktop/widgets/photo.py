@@ -13,7 +13,7 @@ from PyQt6.QtWidgets import QLabel, QWidget
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.exchange.jobfile import read_bytes
 from nuvrek.readings.entries import PHOTO_BYTES
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import later, tr
 
 LONGEST_PX = 1280
 # With four bytes a pixel that is the most memory a picture may take while it is read.
@@ -21,8 +21,8 @@ _MOST_PIXELS, _MOST_MB = 64_000_000, 256
 # A picture is what its first bytes say, whatever its name. Formats that can name other files or
 # draw without end are not among them.
 _KINDS = ((b"\xff\xd8\xff", b"jpeg"), (b"\x89PNG\r\n\x1a\n", b"png"), (b"RIFF", b"webp"))
-NO_PICTURE = tr("That file is no picture Nuvrek can read. A JPEG, PNG or WebP is fine.")
-TOO_LARGE = tr("That picture is too large to be read. Take a smaller one.")
+NO_PICTURE = later("That file is no picture Nuvrek can read. A JPEG, PNG or WebP is fine.")
+TOO_LARGE = later("That picture is too large to be read. Take a smaller one.")
 
 
 def small_copy(path: Path) -> bytes:

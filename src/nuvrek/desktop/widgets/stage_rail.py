@@ -9,12 +9,13 @@ from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QSizePolicy, QVBox
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.chooser import Chooser
 from nuvrek.desktop.widgets.painting import fitting, painting
+from nuvrek.meaning import Saying
 from nuvrek.wording.page_names import PAGE_NAMES
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import later, say, tr
 
 STAGES = ("Take in", "Measure", "Map", "Choose", "Work", "Prove")
 # The page all begins from: what its switch says, and its name.
-_HOME = (PAGE_NAMES["Shelf"], tr("All necks"))
+_HOME = (PAGE_NAMES["Shelf"], later("All necks"))
 
 
 class StageButton(Chooser):
@@ -23,7 +24,7 @@ class StageButton(Chooser):
     MARKS = 6
 
     def __init__(self, theme: Theme, name: str) -> None:
-        super().__init__(PAGE_NAMES[name])
+        super().__init__(say(PAGE_NAMES[name]))
         self.theme, self.share = theme, 0.0
         self.setAccessibleName(tr("Stage {name}", name=PAGE_NAMES[name]))
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
@@ -98,7 +99,7 @@ class Rail(QWidget):
     text_size = pyqtSignal()
 
     def __init__(
-        self, theme: Theme, stages: tuple[str, ...] = STAGES, home: tuple[str, str] = _HOME
+        self, theme: Theme, stages: tuple[str, ...] = STAGES, home: tuple[Saying, Saying] = _HOME
     ) -> None:
         super().__init__()
         self.theme = theme
@@ -122,7 +123,7 @@ class Rail(QWidget):
             self.buttons[name] = button
             row.addWidget(button)
         row.addSpacing(12)
-        self.shelf_button = self._switch(*home, self.shelf)
+        self.shelf_button = self._switch(say(home[0]), say(home[1]), self.shelf)
         self.tools_button = self._switch(tr("Tools"), tr("My tools"), self.tools)
         self.unit_button = self._switch("mm", tr("Unit: mm or thou"), self.unit)
         self.size_button = self._switch("Aa", tr("Text size"), self.text_size)

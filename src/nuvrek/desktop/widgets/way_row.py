@@ -17,11 +17,12 @@ from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
+from nuvrek.meaning import Saying
 from nuvrek.money import money_words
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.neck.description import NeckDescription
 from nuvrek.units import Unit, format_number
-from nuvrek.wording.speech import figure, say, say_all, tr
+from nuvrek.wording.speech import figure, later, say, say_all, tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.case.way import Way
@@ -29,28 +30,28 @@ if TYPE_CHECKING:
 _FULL_MM = 0.15
 _TITLE, _COLUMN = 216, 82
 # Head and what stands under it.
-HEADS: tuple[tuple[str, str], ...] = (
-    (tr("metal off"), tr("all frets, {{unit}}")),
-    (tr("worst"), tr("one place, {{unit}}")),
-    (tr("thinnest"), tr("{{unit}} left")),
-    (tr("levels"), tr("left in it")),
-    (tr("relief"), tr("{{unit}} after")),
-    (tr("clean at"), tr("low string, {{height}}")),
-    (tr("per 0.1 mm"), tr("{{unit}} of metal")),
-    (tr("hours"), tr("usual")),
+HEADS: tuple[tuple[Saying, Saying], ...] = (
+    (later("metal off"), later("all frets, {{unit}}")),
+    (later("worst"), later("one place, {{unit}}")),
+    (later("thinnest"), later("{{unit}} left")),
+    (later("levels"), later("left in it")),
+    (later("relief"), later("{{unit}} after")),
+    (later("clean at"), later("low string, {{height}}")),
+    (later("per 0.1 mm"), later("{{unit}} of metal")),
+    (later("hours"), later("usual")),
 )
 
 
 # The same with what the way costs, shown when it is asked for.
-COST_HEADS: tuple[tuple[str, str], ...] = (
-    (tr("thinnest"), tr("{{unit}} left")),
-    (tr("years"), tr("of wear in it")),
-    (tr("clean at"), tr("low, {{height}}")),
-    (tr("hours"), tr("likely, at most")),
-    (tr("days"), tr("until done")),
-    (tr("price"), "{currency}"),
-    (tr("at most"), tr("9 in 10")),
-    (tr("a year"), tr("of its wear")),
+COST_HEADS: tuple[tuple[Saying, Saying], ...] = (
+    (later("thinnest"), later("{{unit}} left")),
+    (later("years"), later("of wear in it")),
+    (later("clean at"), later("low, {{height}}")),
+    (later("hours"), later("likely, at most")),
+    (later("days"), later("until done")),
+    (later("price"), "{currency}"),
+    (later("at most"), later("9 in 10")),
+    (later("a year"), later("of its wear")),
 )
 
 MOST_PERCENT, LEAST_PERCENT = 125, 85

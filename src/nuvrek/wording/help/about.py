@@ -5,10 +5,11 @@ from __future__ import annotations
 from importlib import metadata
 
 from nuvrek import __version__
-from nuvrek.wording.speech import tr
+from nuvrek.meaning import Saying
+from nuvrek.wording.speech import later, tr
 
 # Fonts come as files; what they stand under lies beside them.
-FONTS = (tr("Atkinson Hyperlegible Next: OFL-1.1"), tr("DejaVu Sans: Bitstream Vera licence"))
+FONTS = (later("Atkinson Hyperlegible Next: OFL-1.1"), later("DejaVu Sans: Bitstream Vera licence"))
 # What is in the program's own lock beside these comes with them.
 LIBRARIES = (
     "PyQt6",
@@ -26,11 +27,11 @@ LIBRARIES = (
 _SHORT = 40
 
 
-def about() -> tuple[str, ...]:
+def about() -> tuple[Saying, ...]:
     """A line each: the program, then its fonts and libraries with version and licence. One that is
     not there is left out.
     """
-    lines = [
+    lines: list[Saying] = [
         tr("Nuvrek {version}: GPL-3.0-or-later, without any warranty", version=__version__),
         *FONTS,
     ]

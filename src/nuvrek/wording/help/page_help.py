@@ -2,12 +2,15 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
+
 from msgspec import Struct
 
-from nuvrek.wording.speech import tr
+from nuvrek.meaning import Saying
+from nuvrek.wording.speech import later
 
 # Keys by the names pages know them by, and how they are called where they are drawn.
-KEYS: dict[str, str] = {
+KEYS: dict[str, Saying] = {
     "/": "/",
     "*": "*",
     "-": "−",
@@ -15,24 +18,24 @@ KEYS: dict[str, str] = {
     "digits": "0–9",
     "0": "0",
     ".": ".",
-    "enter": tr("Enter"),
-    "back": tr("Back"),
+    "enter": later("Enter"),
+    "back": later("Back"),
     "left": "◂",
     "right": "▸",
     "up": "▴",
     "down": "▾",
-    " ": tr("Space"),
+    " ": later("Space"),
 }
 # What every page knows.
 EVERYWHERE = (
-    tr("Page Up, Page Down: the stage before, after"),
-    tr("Home: all necks"),
-    tr("?: this page"),
+    later("Page Up, Page Down: the stage before, after"),
+    later("Home: all necks"),
+    later("?: this page"),
 )
 
 
 class PageHelp(Struct, frozen=True):
     """``keys``: what each does; ``sees``: a thing on the page, and what it means."""
 
-    keys: dict[str, str] = {}
-    sees: tuple[tuple[str, str], ...] = ()
+    keys: Mapping[str, Saying] = {}
+    sees: tuple[tuple[Saying, Saying], ...] = ()

@@ -7,20 +7,21 @@ from __future__ import annotations
 from nuvrek.bench.pages.promise_and_result import Outcome, compare
 from nuvrek.bench.papers.facts import Facts
 from nuvrek.bench.work.job import look_again_words, next_step
+from nuvrek.meaning import Saying
 from nuvrek.planning.wear import wear_of
 from nuvrek.readings.entries import Filed, FretWork, Seated
 from nuvrek.readings.owner.entries import HandedBack, Letter, Table
 from nuvrek.wording import speech as words
 from nuvrek.wording.papers.picture import picture_of
 from nuvrek.wording.papers.plain import way_words
-from nuvrek.wording.speech import say, tr
+from nuvrek.wording.speech import later, say, tr
 
 # Advice to take home (common practice, no source).
-CARE = tr(
+CARE = later(
     "Keep it where the air is neither very dry nor damp, 40 to 60 percent humidity. Never leave it "
     "in a hot car: from 35 °C on glue may open. Wipe the strings and the frets after playing."
 )
-_KEPT = {True: tr("kept"), False: tr("not kept"), None: ""}
+_KEPT: dict[bool | None, Saying] = {True: later("kept"), False: later("not kept"), None: ""}
 
 
 def work_report(facts: Facts) -> Letter:
@@ -32,7 +33,7 @@ def work_report(facts: Facts) -> Letter:
     parts += ["[neck]", *_results(facts), tr("The metal that is left"), _metal(facts)]
     parts += _given_back(facts, back)
     parts += [tr("When to look again"), _look_again(facts, back)]
-    parts += [tr("How to keep it"), back.care.strip() or f.localised(CARE)]
+    parts += [tr("How to keep it"), back.care.strip() or f.localised(say(CARE))]
     closing = facts.shop.closing.strip()
     parts += [closing] if closing else []
     return Letter(
@@ -85,7 +86,7 @@ def results_table(facts: Facts) -> Table:
     said = facts.figures.localised
     rows = [(tr("Matter"), tr("Promised"), tr("Result"), "")]
     rows += [
-        (say(one.matter), said(say(one.promised)), said(say(one.result)), _KEPT[one.kept])
+        (say(one.matter), said(say(one.promised)), said(say(one.result)), say(_KEPT[one.kept]))
         for one in _outcomes(facts)
     ]
     return tuple(rows)

@@ -14,16 +14,16 @@ from nuvrek.desktop.theme import Theme
 from nuvrek.neck.description import LANE_WORDS, LANES
 from nuvrek.practice.at_work import sounds
 from nuvrek.practice.at_work.actions import Pluck
-from nuvrek.wording.speech import say, tr
+from nuvrek.wording.speech import later, say, tr
 
 # Width of one bar of a note's picture.
 BAR_PX = 3.0
 _SAID = {
-    "clean": tr("rings clean"),
-    "buzzes": tr("buzzes"),
-    "dead": tr("dies at once"),
-    "slips off": tr("slips off"),
-    "rattles": tr("rattles"),
+    "clean": later("rings clean"),
+    "buzzes": later("buzzes"),
+    "dead": later("dies at once"),
+    "slips off": later("slips off"),
+    "rattles": later("rattles"),
 }
 
 

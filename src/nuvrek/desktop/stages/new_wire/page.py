@@ -22,23 +22,30 @@ from nuvrek.desktop.stages.new_wire.panel import Panel
 from nuvrek.desktop.stages.new_wire.wire_face import Section, WireFace
 from nuvrek.desktop.stages.new_wire.wire_form import WireForm
 from nuvrek.desktop.widgets.bench_bar import BenchBar
+from nuvrek.meaning import Saying
 from nuvrek.neck.description import LANES
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.ways.kinds import way_title
-from nuvrek.wording.speech import say, say_all, tr
+from nuvrek.wording.speech import later, say, say_all, tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.refret.plan import RefretPlan
 
 _REST_MS = 150
 _PANEL_WIDE = 380
-_HEADS = (tr("wire"), tr("crown x width"), tr("after level"), tr("years"), tr("shelf"))
-_FACE_KEYS = tr("1 to 4: wood, slots, wire, cutting")
-_BACK = tr("Enter: back to Choose")
-_KEYS: dict[Face, tuple[str, ...]] = {
-    "wood": (_FACE_KEYS, tr("arrows: a place, * it stays"), tr("+ and -: angle"), _BACK),
-    "slots": (_FACE_KEYS, tr("+ and -: back bow"), _BACK),
-    "wire": (_FACE_KEYS, tr("up and down: wire"), tr("* this wire"), _BACK),
+_HEADS = (
+    later("wire"),
+    later("crown x width"),
+    later("after level"),
+    later("years"),
+    later("shelf"),
+)
+_FACE_KEYS = later("1 to 4: wood, slots, wire, cutting")
+_BACK = later("Enter: back to Choose")
+_KEYS: dict[Face, tuple[Saying, ...]] = {
+    "wood": (_FACE_KEYS, later("arrows: a place, * it stays"), later("+ and -: angle"), _BACK),
+    "slots": (_FACE_KEYS, later("+ and -: back bow"), _BACK),
+    "wire": (_FACE_KEYS, later("up and down: wire"), later("* this wire"), _BACK),
     "cut": (_FACE_KEYS, _BACK),
 }
 
@@ -178,7 +185,7 @@ class NewWireStage(Stage):
             message=say(draft.told() if draft.face in ("wire", "cut") else draft.why()),
             state=session.neck_state.state,
             right_title=tr("keys"),
-            right=_KEYS[draft.face],
+            right=say_all(_KEYS[draft.face]),
         )
         # While a hand moves a slider only the wood follows it.
         if moving:
@@ -281,7 +288,7 @@ class NewWireStage(Stage):
         depths = [mm for mm in plan.read.slot_depth_mm if mm is not None]
         slot = (widths[len(widths) // 2] if widths else 0.5, min(depths) if depths else 1.9)
         self.wires.show_wires(
-            drawn, (neck.wire_height_mm, neck.wire_width_mm), slot, draft.pick, _HEADS
+            drawn, (neck.wire_height_mm, neck.wire_width_mm), slot, draft.pick, say_all(_HEADS)
         )
 
     def _show_cut(self, draft: NewWireDraft, plan: RefretPlan | None) -> None:

@@ -9,43 +9,51 @@ from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtWidgets import QGridLayout, QLabel, QSlider, QWidget
 
 from nuvrek.desktop.stages.base import Picks, sliding
+from nuvrek.meaning import Saying
 from nuvrek.readings.entries import NewWire
 from nuvrek.units import Unit, format_length
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import later, say, say_values, tr
 
 # Name, words of the row, what can be chosen.
-PICKS: dict[str, tuple[str, Mapping[Any, str]]] = {
-    "wood": (tr("Board"), {"clean": tr("only cleaned"), "true": tr("trued")}),
+PICKS: dict[str, tuple[Saying, Mapping[Any, Saying]]] = {
+    "wood": (later("Board"), {"clean": later("only cleaned"), "true": later("trued")}),
     "shape": (
-        tr("Shape"),
+        later("Shape"),
         {
-            "cylinder": tr("as its radius is"),
-            "cone": tr("radius growing to the end"),
-            "compound": tr("two blocks blended"),
+            "cylinder": later("as its radius is"),
+            "cone": later("radius growing to the end"),
+            "compound": later("two blocks blended"),
         },
     ),
     "held": (
-        tr("Held by"),
-        {"rod": tr("rod"), "jig": tr("neck jig"), "hand behind": tr("hand behind the crest")},
-    ),
-    "spread": (
-        tr("Fatter tangs"),
-        {"even": tr("all alike"), "most in the middle": tr("most in the middle")},
-    ),
-    "heat": (tr("Pulled with"), {"iron": tr("iron"), "solvent": tr("solvent")}),
-    "fitting": (
-        tr("Driven by"),
+        later("Held by"),
         {
-            "double press": tr("press, two cauls"),
-            "single press": tr("press, one caul"),
-            "jaws": tr("jaws"),
-            "hammer": tr("hammer"),
+            "rod": later("rod"),
+            "jig": later("neck jig"),
+            "hand behind": later("hand behind the crest"),
         },
     ),
-    "glue": (tr("Glue"), {"before": tr("before, clamped"), "after": tr("after, wicked in")}),
+    "spread": (
+        later("Fatter tangs"),
+        {"even": later("all alike"), "most in the middle": later("most in the middle")},
+    ),
+    "heat": (later("Pulled with"), {"iron": later("iron"), "solvent": later("solvent")}),
+    "fitting": (
+        later("Driven by"),
+        {
+            "double press": later("press, two cauls"),
+            "single press": later("press, one caul"),
+            "jaws": later("jaws"),
+            "hammer": later("hammer"),
+        },
+    ),
+    "glue": (
+        later("Glue"),
+        {"before": later("before, clamped"), "after": later("after, wicked in")},
+    ),
     "undercut": (
-        tr("Undercut"),
-        {"bound boards only": tr("bound boards only"), "always": tr("always")},
+        later("Undercut"),
+        {"bound boards only": later("bound boards only"), "always": later("always")},
     ),
 }
 # Which rows belong to which face.
@@ -79,8 +87,10 @@ class Panel(QWidget):
             "block_mm": sliding(tr("Length of the clamping block"), 6, 60),
         }
         self.words = {name: QLabel("") for name in self.sliders}
-        self.labels = {name: QLabel(words) for name, (words, _) in PICKS.items()}
-        self.picks = {name: Picks(words, values) for name, (words, values) in PICKS.items()}
+        self.labels = {name: QLabel(say(words)) for name, (words, _) in PICKS.items()}
+        self.picks = {
+            name: Picks(say(words), say_values(values)) for name, (words, values) in PICKS.items()
+        }
         grid = QGridLayout(self)
         grid.setContentsMargins(0, 0, 0, 0)
         grid.setVerticalSpacing(3)

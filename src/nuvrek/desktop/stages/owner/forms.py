@@ -11,7 +11,9 @@ from nuvrek.bench.forms.owner import LONG
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Choices, heading, scrolling
 from nuvrek.desktop.widgets.words_field import WordsField
+from nuvrek.meaning import Saying
 from nuvrek.neck.description import MOST_LETTERS
+from nuvrek.wording.speech import say
 
 # So long after the last key what was typed is kept.
 _REST_MS = 4000
@@ -21,17 +23,17 @@ class WordsForm(QWidget):
     """Named fields in columns; it keeps itself some seconds after the last key, and when it
     is left."""
 
-    kept = pyqtSignal(str)  # the column that was changed
+    kept = pyqtSignal(object)  # the column that was changed
     full = pyqtSignal(str)
 
-    def __init__(self, app: AppState, columns: Mapping[str, Mapping[str, str]]) -> None:
+    def __init__(self, app: AppState, columns: Mapping[Saying, Mapping[str, str]]) -> None:
         """``columns`` are titles, each with its fields and their words."""
         super().__init__()
         self.app = app
-        self.lines: dict[tuple[str, str], QLineEdit] = {}
-        self.areas: dict[tuple[str, str], WordsField] = {}
-        self.grids: dict[str, QGridLayout] = {}
-        self._loading, self._changed = False, set[str]()
+        self.lines: dict[tuple[Saying, str], QLineEdit] = {}
+        self.areas: dict[tuple[Saying, str], WordsField] = {}
+        self.grids: dict[Saying, QGridLayout] = {}
+        self._loading, self._changed = False, set[Saying]()
         row = QHBoxLayout()
         row.setSpacing(30)
         for title, fields in columns.items():
@@ -44,10 +46,10 @@ class WordsForm(QWidget):
         self._rest.setInterval(_REST_MS)
         self._rest.timeout.connect(self.keep)
 
-    def _column(self, title: str, fields: Mapping[str, str]) -> QGridLayout:
+    def _column(self, title: Saying, fields: Mapping[str, str]) -> QGridLayout:
         grid = self.grids[title] = QGridLayout()
         grid.setVerticalSpacing(5)
-        grid.addWidget(heading(title), 0, 0, 1, 2)
+        grid.addWidget(heading(say(title)), 0, 0, 1, 2)
         for n, (name, said) in enumerate(fields.items(), 1):
             label = QLabel(said)
             grid.addWidget(label, n, 0, Qt.AlignmentFlag.AlignTop)
@@ -70,12 +72,12 @@ class WordsForm(QWidget):
         grid.setRowStretch(99, 1)
         return grid
 
-    def add_choice(self, title: str, name: str, choice: Choices) -> None:
+    def add_choice(self, title: Saying, name: str, choice: Choices) -> None:
         """One more row with a list to choose from."""
         self.add_row(title, choice, name)
         choice.activated.connect(lambda _n: self._edited(title))
 
-    def add_row(self, title: str, widget: QWidget, name: str = "") -> None:
+    def add_row(self, title: Saying, widget: QWidget, name: str = "") -> None:
         """One more row under the fields of a column."""
         grid = self.grids[title]
         row = next(n for n in range(1, 99) if grid.itemAtPosition(n, 1) is None)
@@ -83,7 +85,7 @@ class WordsForm(QWidget):
             grid.addWidget(QLabel(name), row, 0)
         grid.addWidget(widget, row, 1)
 
-    def fill(self, title: str, values: Mapping[str, str]) -> None:
+    def fill(self, title: Saying, values: Mapping[str, str]) -> None:
         """Show what is kept, unless it is being typed over."""
         if title in self._changed:
             return
@@ -96,7 +98,7 @@ class WordsForm(QWidget):
                 area.setPlainText(values.get(name, ""))
         self._loading = False
 
-    def texts(self, title: str) -> dict[str, str]:
+    def texts(self, title: Saying) -> dict[str, str]:
         """What stands in the fields of a column."""
         found = {
             name: line.text() for (column, name), line in self.lines.items() if column == title
@@ -104,15 +106,15 @@ class WordsForm(QWidget):
         areas = {name: one.words() for (column, name), one in self.areas.items() if column == title}
         return found | areas
 
-    def touch(self, title: str) -> None:
+    def touch(self, title: Saying) -> None:
         """Something beside the fields was changed that belongs to a column."""
         self._edited(title)
 
-    def changing(self, title: str) -> bool:
+    def changing(self, title: Saying) -> bool:
         """Whether a column holds something that is not kept yet."""
         return title in self._changed
 
-    def _edited(self, title: str) -> None:
+    def _edited(self, title: Saying) -> None:
         if not self._loading:
             self._changed.add(title)
             self._rest.start()
@@ -122,7 +124,7 @@ class WordsForm(QWidget):
         self._rest.stop()
         changed, self._changed = sorted(self._changed), set()
         for title in changed:
-            self.kept.emit(title)
+            self.kept.emit(say(title))
 
     def forget(self) -> None:
         """Another neck: nothing of this one is left to keep."""

@@ -23,9 +23,9 @@ from nuvrek.desktop.widgets.painting import painting
 from nuvrek.meaning import Said
 from nuvrek.neck.owner import HOW_WORDS, Owner
 from nuvrek.wording import speech as words
-from nuvrek.wording.speech import say, say_values, tr
+from nuvrek.wording.speech import later, say, say_values, tr
 
-_TITLE = tr("The owner")
+_TITLE = later("The owner")
 
 
 class OwnerRow(QWidget):

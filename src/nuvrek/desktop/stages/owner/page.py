@@ -28,23 +28,23 @@ from nuvrek.desktop.stages.owner.forms import WordsForm
 from nuvrek.desktop.stages.owner.papers_face import PapersFace
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.logbook.store import LogbookError
-from nuvrek.meaning import Said
+from nuvrek.meaning import Said, Saying
 from nuvrek.readings.entries import AnyEntry
 from nuvrek.readings.owner.entries import Arrived, HandedBack
-from nuvrek.wording.speech import say, say_all, say_values, tr
+from nuvrek.wording.speech import later, say, say_all, say_values, tr
 
-_WORTH, _IN, _OUT = tr("What it is worth to whom"), tr("On arrival"), tr("On leaving")
-_TURN = tr("1 to 4: another face")
-_KEYS: dict[OwnerFace, tuple[str, ...]] = {
+_WORTH, _IN, _OUT = later("What it is worth to whom"), later("On arrival"), later("On leaving")
+_TURN = later("1 to 4: another face")
+_KEYS: dict[OwnerFace, tuple[Saying, ...]] = {
     "agreement": (
-        tr("/: all agreed"),
-        tr("* yes, - no, + quote"),
-        tr("up and down: a thing"),
+        later("/: all agreed"),
+        later("* yes, - no, + quote"),
+        later("up and down: a thing"),
         _TURN,
     ),
-    "worth": (tr("Tab: from field to field"), _TURN, tr("Enter: back to Choose")),
-    "in-out": (tr("Tab: from field to field"), _TURN, tr("Enter: back to Choose")),
-    "papers": (tr("an empty line parts paragraphs"), tr("[...] stands for a table"), _TURN),
+    "worth": (later("Tab: from field to field"), _TURN, later("Enter: back to Choose")),
+    "in-out": (later("Tab: from field to field"), _TURN, later("Enter: back to Choose")),
+    "papers": (later("an empty line parts paragraphs"), later("[...] stands for a table"), _TURN),
 }
 
 
@@ -205,7 +205,7 @@ class OwnerStage(Stage):
             message=say(messages[self.face]),
             state=None,
             right_title=tr("keys"),
-            right=_KEYS[self.face],
+            right=say_all(_KEYS[self.face]),
         )
 
     def _fill_forms(self) -> None:
@@ -237,7 +237,7 @@ class OwnerStage(Stage):
             self.refresh()
             self.say(said)
 
-    def _keep(self, title: str) -> None:
+    def _keep(self, title: object) -> None:
         """What was typed into a column, if it reads and says something new."""
         session = self.app.session
         if session is None:

@@ -14,15 +14,15 @@ from nuvrek.desktop.stages.owner.forms import WordsForm
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.meaning import Said
 from nuvrek.planning.money.prices import SURCHARGES, TAX_WORDS
-from nuvrek.wording.speech import say, say_values, tr
+from nuvrek.wording.speech import later, say, say_values, tr
 
 _GROUPS = (
-    (tr("The shop"), tuple(PLAIN)),
-    (tr("On top of the work"), tuple(SURCHARGES)),
-    (tr("Fixed prices, by way"), tuple(f"fixed {kind}" for kind in FIXED)),
+    (later("The shop"), tuple(PLAIN)),
+    (later("On top of the work"), tuple(SURCHARGES)),
+    (later("Fixed prices, by way"), tuple(f"fixed {kind}" for kind in FIXED)),
 )
 
-_PAPERS = tr("On the papers")
+_PAPERS = later("On the papers")
 
 
 class PricesStage(Stage):
@@ -37,7 +37,7 @@ class PricesStage(Stage):
         columns = QHBoxLayout()
         columns.setSpacing(34)
         for title, names in _GROUPS:
-            columns.addLayout(self._group(title, names), 1)
+            columns.addLayout(self._group(say(title), names), 1)
         self.shop = WordsForm(app, {_PAPERS: say_values(SHOP)})
         self.shop.kept.connect(lambda _title: self._keep_shop())
         columns.addWidget(self.shop, 2)

@@ -15,8 +15,9 @@ from nuvrek.desktop.stages.base import Stage, button
 from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.painting import styled
 from nuvrek.desktop.widgets.tiles import Tiles
+from nuvrek.meaning import Word
 from nuvrek.neck.description import LANES, Lane
-from nuvrek.wording.speech import named, say, say_all, say_values, tr
+from nuvrek.wording.speech import later, say, say_all, say_values, tr
 
 _FACES = (
     ("+", "+"),
@@ -24,20 +25,20 @@ _FACES = (
     ("*", "*"),
     ("/", "/"),
     (".", "."),
-    ("enter", tr("Enter")),
+    ("enter", later("Enter")),
     ("left", "◂"),
     ("right", "▸"),
     ("up", "▴"),
     ("down", "▾"),
-    ("back", tr("Back")),
+    ("back", later("Back")),
 )
 _STEADY = {
-    ".": tr("ends"),
-    "left": named("fret"),
-    "right": named("fret"),
-    "up": tr("side"),
-    "down": tr("side"),
-    "back": tr("put down"),
+    ".": later("ends"),
+    "left": Word("fret"),
+    "right": Word("fret"),
+    "up": later("side"),
+    "down": later("side"),
+    "back": later("put down"),
 }
 
 
@@ -70,7 +71,7 @@ class BenchStage(Stage):
         row = QHBoxLayout()
         row.setSpacing(6)
         for key, face in _FACES:
-            push = button(face)
+            push = button(say(face))
             push.clicked.connect(lambda _on, key=key: self._clicked(key))
             self.keys[key] = push
             row.addWidget(push)
@@ -151,9 +152,8 @@ class BenchStage(Stage):
         self.fill_bar()
 
     def _fill_keys(self, pad: BenchPad) -> None:
-        words = (
-            dict(_STEADY) if pad.tool is not None else {k: _STEADY[k] for k in ("left", "right")}
-        )
+        shown = _STEADY if pad.tool is not None else ("left", "right")
+        words = {key: say(_STEADY[key]) for key in shown}
         if pad.tool is not None:
             words |= say_values(pad.tool.keys)
         for key, face in _FACES:

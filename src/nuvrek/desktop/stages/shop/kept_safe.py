@@ -28,9 +28,9 @@ from nuvrek.logbook.on_disk.inspection import Inspected, inspect
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
 from nuvrek.wording import speech as words
-from nuvrek.wording.speech import say, tr
+from nuvrek.wording.speech import later, say, tr
 
-MERGED = tr("Take another logbook in")
+MERGED = later("Take another logbook in")
 
 
 def inspected_words(found: object) -> str:
@@ -108,7 +108,7 @@ class KeptSafeStage(Stage):
             (tr("Everything into one archive"), self._ask_archive),
             (tr("Take an archive in"), self._ask_take),
         ):
-            push = button(words_)
+            push = button(say(words_))
             push.clicked.connect(lambda _on, action=action: action())
             column.addWidget(push)
         self.so = button(tr("Take it in all the same"), main=True)
@@ -347,7 +347,7 @@ class KeptSafeStage(Stage):
         self.say(_taken_words(taken))
 
     def _ask_merge(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, MERGED, "", tr("Logbooks (*.db)"))
+        path, _ = QFileDialog.getOpenFileName(self, say(MERGED), "", tr("Logbooks (*.db)"))
         if path:
             self.merge(Path(path))
 

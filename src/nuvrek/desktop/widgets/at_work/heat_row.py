@@ -6,12 +6,12 @@ import msgspec
 from PyQt6.QtWidgets import QHBoxLayout, QLineEdit, QWidget
 
 from nuvrek.readings.entries import Heated
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import later, say, tr
 
 _FIELDS = (
-    ("over_bend_mm", tr("past straight, mm")),
-    ("source_c", tr("source, °C")),
-    ("minutes_cold", tr("minutes until cold")),
+    ("over_bend_mm", later("past straight, mm")),
+    ("source_c", later("source, °C")),
+    ("minutes_cold", later("minutes until cold")),
 )
 
 
@@ -25,8 +25,8 @@ class HeatRow(QWidget):
         self.fields: dict[str, QLineEdit] = {}
         for name, label in _FIELDS:
             line = QLineEdit()
-            line.setAccessibleName(label)
-            line.setPlaceholderText(label)
+            line.setAccessibleName(say(label))
+            line.setPlaceholderText(say(label))
             line.setMaxLength(8)
             self.fields[name] = line
             row.addWidget(line)

@@ -10,15 +10,19 @@ from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 from nuvrek.bench.work.rod_loop import FEELS
 from nuvrek.desktop.stages.base import Choices, button
 from nuvrek.readings.entries import Feel, Side
-from nuvrek.wording.speech import named, tr
+from nuvrek.wording.speech import later, named, say, tr
 
 _TURNS = (
-    (tr("1/4 looser"), -0.25),
-    (tr("1/8 looser"), -0.125),
-    (tr("1/8 tighter"), 0.125),
-    (tr("1/4 tighter"), 0.25),
+    (later("1/4 looser"), -0.25),
+    (later("1/8 looser"), -0.125),
+    (later("1/8 tighter"), 0.125),
+    (later("1/4 tighter"), 0.25),
 )
-_SIDES = ((tr("both rods"), None), (tr("low-side rod"), "bass"), (tr("high-side rod"), "treble"))
+_SIDES = (
+    (later("both rods"), None),
+    (later("low-side rod"), "bass"),
+    (later("high-side rod"), "treble"),
+)
 
 
 class RodRow(QWidget):
@@ -32,13 +36,13 @@ class RodRow(QWidget):
         both.setContentsMargins(0, 4, 0, 4)
         row, lower = QHBoxLayout(), QHBoxLayout()
         for label, turns in _TURNS:
-            push = button(label)
+            push = button(say(label))
             push.setAccessibleName(tr("Log a rod move: {label}", label=label))
             push.clicked.connect(lambda _on, turns=turns: self.turned.emit(turns))
             row.addWidget(push)
         self.which = Choices()
         for label, side in _SIDES:
-            self.which.addItem(label, side)
+            self.which.addItem(say(label), side)
         self.which.setAccessibleName(tr("Which rod"))
         self.feels = Choices()
         self.feels.addItems([named(feel) or tr("feel not noted") for feel in FEELS])

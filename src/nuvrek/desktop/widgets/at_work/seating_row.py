@@ -8,25 +8,25 @@ from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 from nuvrek.desktop.app_state import AppState
 from nuvrek.desktop.stages.base import Picks, TickBox
 from nuvrek.readings.entries import Seated
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import later, say_values, tr
 
 _WHERE = {
-    "whole": tr("the whole fret"),
-    "bass": tr("its bass end"),
-    "middle": tr("its middle"),
-    "treble": tr("its treble end"),
+    "whole": later("the whole fret"),
+    "bass": later("its bass end"),
+    "middle": later("its middle"),
+    "treble": later("its treble end"),
 }
-_HOW = {"pressed": tr("pressed"), "tapped": tr("tapped")}
+_HOW = {"pressed": later("pressed"), "tapped": later("tapped")}
 _STOPPED = {
-    "": tr("went home"),
-    "slot shallow": tr("stopped: slot shallow"),
-    "slot dirty": tr("stopped: slot dirty"),
-    "gone too far": tr("went too far"),
+    "": later("went home"),
+    "slot shallow": later("stopped: slot shallow"),
+    "slot dirty": later("stopped: slot dirty"),
+    "gone too far": later("went too far"),
 }
 _HOLDS = {
-    "not tried": tr("not pressed again yet"),
-    "holds": tr("holds"),
-    "moves": tr("still moves"),
+    "not tried": later("not pressed again yet"),
+    "holds": later("holds"),
+    "moves": later("still moves"),
 }
 
 
@@ -35,10 +35,13 @@ class SeatRow(QWidget):
 
     def __init__(self, app: AppState) -> None:
         super().__init__()
-        self.where, self.how = Picks(tr("Where it was seated"), _WHERE), Picks(tr("How"), _HOW)
+        self.where, self.how = (
+            Picks(tr("Where it was seated"), say_values(_WHERE)),
+            Picks(tr("How"), say_values(_HOW)),
+        )
         self.stopped, self.holds = (
-            Picks(tr("How far it went"), _STOPPED),
-            Picks(tr("Does it hold"), _HOLDS),
+            Picks(tr("How far it went"), say_values(_STOPPED)),
+            Picks(tr("Does it hold"), say_values(_HOLDS)),
         )
         self.glued = TickBox(tr("glued"), app)
         self.glued.setAccessibleName(tr("Glued"))

@@ -17,146 +17,163 @@ from nuvrek.estimate.findings.shapes import (
     TONGUE_MM,
     UNEVEN_MM,
 )
+from nuvrek.meaning import Saying
 from nuvrek.readings.entries import AnyReading
 from nuvrek.readings.journal import Taken
 from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import Unit, format_length
 from nuvrek.wording.help.known.known import Known
-from nuvrek.wording.speech import say, tr
+from nuvrek.wording.speech import Phrase, later, say, tr
 
-_BY_MAP = tr("Read off the map, which holds all readings together; the range holds nine in ten.")
-_AS_NOTED = tr("As it was noted: a finger, an ear or an eye said so; nothing is reckoned.")
-_OVER_BOTH = tr(
+_BY_MAP = later("Read off the map, which holds all readings together; the range holds nine in ten.")
+_AS_NOTED = later("As it was noted: a finger, an ear or an eye said so; nothing is reckoned.")
+_OVER_BOTH = later(
     "Its crown, less the higher of its two neighbours' crowns. Two that rise alike beside one "
     "lower fret are told as that one low fret."
 )
-_DIP = tr(
+_DIP = later(
     "The board's height half-way between fret 1 and the joint, below the straight line from one to "
     "the other; of the wood, not of single tops. Each side by its own readings."
 )
-# A place that stays open until the unit is known.
-_SIZE = "{size}"
 # What a size must pass to be spoken of, where it is one; the rule, and how it is reckoned.
-_KINDS: dict[str, tuple[float, str, str]] = {
+_KINDS: dict[str, tuple[float, Saying, Saying]] = {
     "odd": (
         0.0,
-        tr("A reading that lies four of its own doubts off what all the others say."),
-        tr("What the map would be without it, less what it says itself."),
+        later("A reading that lies four of its own doubts off what all the others say."),
+        later("What the map would be without it, less what it says itself."),
     ),
     "rod-stop": (
         0.0,
-        tr("By feel (it binds, is at its end, slips), or two moves the neck did not answer."),
-        tr("Relief before and after each move, over the turns between them."),
+        later("By feel (it binds, is at its end, slips), or two moves the neck did not answer."),
+        later("Relief before and after each move, over the turns between them."),
     ),
     "nut-low": (
         NUT_TOUCHES_MM,
-        tr("Pressed behind fret 3, less than {size} is left over fret 1.", size=_SIZE),
-        tr("The light that was read there; else nut slot, fret 1 and the string's straight line."),
+        later("Pressed behind fret 3, less than {size} is left over fret 1."),
+        later(
+            "The light that was read there; else nut slot, fret 1 and the string's straight line."
+        ),
     ),
     "nut-high": (
         NUT_HIGH_MM,
-        tr("Pressed behind fret 3, more than {size} is left over fret 1.", size=_SIZE),
-        tr("The light that was read there; else nut slot, fret 1 and the string's straight line."),
+        later("Pressed behind fret 3, more than {size} is left over fret 1."),
+        later(
+            "The light that was read there; else nut slot, fret 1 and the string's straight line."
+        ),
     ),
     "back-bow": (
         BACK_BOW_MM,
-        tr("The middle stands over its ends: under {size} of relief.", size=_SIZE),
+        later("The middle stands over its ends: under {size} of relief."),
         _DIP,
     ),
-    "relief": (0.0, tr("Held against the relief wanted on this neck, and its margin."), _DIP),
-    "back-bow-slack": (0.0, tr("With the strings slack the wood stands up in the middle."), _DIP),
+    "relief": (0.0, later("Held against the relief wanted on this neck, and its margin."), _DIP),
+    "back-bow-slack": (
+        0.0,
+        later("With the strings slack the wood stands up in the middle."),
+        _DIP,
+    ),
     "s-shape": (
         S_SHAPE_MM,
-        tr(
-            "Dips of opposite sign at a quarter and three quarters, {size} apart or more.",
-            size=_SIZE,
-        ),
+        later("Dips of opposite sign at a quarter and three quarters, {size} apart or more."),
         _BY_MAP,
     ),
-    "loose": (0.0, tr("It moved when it was pressed, or stands off by what was read."), _AS_NOTED),
+    "loose": (
+        0.0,
+        later("It moved when it was pressed, or stands off by what was read."),
+        _AS_NOTED,
+    ),
     "end-up": (
         0.0,
-        tr("One end rises or rocks while the middle is still, and nobody pressed it firm."),
+        later("One end rises or rocks while the middle is still, and nobody pressed it firm."),
         _OVER_BOTH,
     ),
-    "end-high": (0.0, tr("One end rises or rocks; pressed, it was firm: it is high."), _OVER_BOTH),
+    "end-high": (
+        0.0,
+        later("One end rises or rocks; pressed, it was firm: it is high."),
+        _OVER_BOTH,
+    ),
     "middle-up": (
         0.0,
-        tr("The middle rises over both ends: it has sprung, until pressing says otherwise."),
+        later("The middle rises over both ends: it has sprung, until pressing says otherwise."),
         _OVER_BOTH,
     ),
     "proud": (
         PROUD_MM,
-        tr("It stands {size} or more over both neighbours.", size=_SIZE),
+        later("It stands {size} or more over both neighbours."),
         _OVER_BOTH,
     ),
     "rocks": (
         ROCKING_MM,
-        tr("It was marked as rocking: a rock is felt from about {size} on.", size=_SIZE),
+        later("It was marked as rocking: a rock is felt from about {size} on."),
         _OVER_BOTH,
     ),
-    "low": (LOW_MM, tr("It lies {size} or more below both neighbours.", size=_SIZE), _OVER_BOTH),
+    "low": (LOW_MM, later("It lies {size} or more below both neighbours."), _OVER_BOTH),
     "thin-crown": (
         0.0,
-        tr("Less metal than the least that is kept on this neck."),
-        tr("Crown heights as read; between them, tops less wood."),
+        later("Less metal than the least that is kept on this neck."),
+        later("Crown heights as read; between them, tops less wood."),
     ),
     "uneven-crowns": (
         ROUGH_CROWNS_MM,
-        tr("Crowns differ by {size} or more along the neck.", size=_SIZE),
-        tr("The highest crown less the lowest, as read."),
+        later("Crowns differ by {size} or more along the neck."),
+        later("The highest crown less the lowest, as read."),
     ),
     "hump": (
         HUMP_MM,
-        tr("The wood at the joint stands {size} or more over its surroundings.", size=_SIZE),
-        tr("The joint over the line from three frets before it to three after."),
+        later("The wood at the joint stands {size} or more over its surroundings."),
+        later("The joint over the line from three frets before it to three after."),
     ),
     "tongue": (
         TONGUE_MM,
-        tr("Past the joint the wood climbs {size} or more.", size=_SIZE),
-        tr("The last fret over the neck's own line run on."),
+        later("Past the joint the wood climbs {size} or more."),
+        later("The last fret over the neck's own line run on."),
     ),
     "fall-away": (
         TONGUE_MM,
-        tr("Past the joint the wood falls."),
-        tr("The last fret below the neck's own line run on."),
+        later("Past the joint the wood falls."),
+        later("The last fret below the neck's own line run on."),
     ),
     "uneven-sides": (
         UNEVEN_MM,
-        tr("The sides differ in relief by {size} or more.", size=_SIZE),
-        tr("Relief of the bass side less that of the treble side."),
+        later("The sides differ in relief by {size} or more."),
+        later("Relief of the bass side less that of the treble side."),
     ),
     "grooves": (
         GROOVE_MM,
-        tr("Grooves of {size} or deeper.", size=_SIZE),
-        tr("As read; a fret nobody looked at has none told of it."),
+        later("Grooves of {size} or deeper."),
+        later("As read; a fret nobody looked at has none told of it."),
     ),
     "flats": (
         0.0,
-        tr("Flats wider than a crown can stay, or crowns too low for a file."),
-        tr("The flat's width on a round crown says how much metal is gone."),
+        later("Flats wider than a crown can stay, or crowns too low for a file."),
+        later("The flat's width on a round crown says how much metal is gone."),
     ),
-    "fret-ends": (0.0, tr("What the finger felt at the fret ends."), _AS_NOTED),
-    "air": (0.0, tr("Air as it was read."), tr("The moisture wood settles at in such air.")),
+    "fret-ends": (0.0, later("What the finger felt at the fret ends."), _AS_NOTED),
+    "air": (0.0, later("Air as it was read."), later("The moisture wood settles at in such air.")),
     "pull": (
         0.0,
-        tr("How much the strings' pull bends this neck is not known well."),
-        tr("Relief at pitch less relief slack, by this neck's own readings."),
+        later("How much the strings' pull bends this neck is not known well."),
+        later("Relief at pitch less relief slack, by this neck's own readings."),
     ),
     "rod-kind": (
         0.0,
-        tr("What kind of rod it is, by how it answered."),
-        tr(
+        later("What kind of rod it is, by how it answered."),
+        later(
             "Past slack: a rod that bites again is two-way, one that does not after half a turn "
             "not."
         ),
     ),
     "seasons": (
         0.0,
-        tr("Visits in different air, three or more."),
-        tr("Relief against the wood's moisture as a straight line."),
+        later("Visits in different air, three or more."),
+        later("Relief against the wood's moisture as a straight line."),
     ),
 }
+
+
+def _rule_words(rule: Saying, size: Saying) -> str:
+    """A rule with the size that must be passed, where it has one."""
+    return tr(rule.text, size=size) if isinstance(rule, Phrase) else say(rule)
 
 
 def known_finding(finding: Finding, taken: Iterable[Taken], unit: Unit, heights: Unit) -> Known:
@@ -170,8 +187,8 @@ def known_finding(finding: Finding, taken: Iterable[Taken], unit: Unit, heights:
     sure = tr("{percent} % sure.", percent=percent) if finding.sure < 1.0 else ""
     return Known(
         title=say(finding.headline),
-        rule=rule.format(size=say(format_length(size, unit))),
-        reckoned=f"{reckoned} {sure}".strip(),
+        rule=_rule_words(rule, format_length(size, unit)),
+        reckoned=f"{say(reckoned)} {sure}".strip(),
         by=tuple(readings[n] for n in finding.speaks_for if n in readings),
         against=tuple(readings[n] for n in finding.speaks_against if n in readings),
         of_readings=True,
