@@ -10,11 +10,17 @@ from pathlib import Path
 
 from scripts import translations
 
+from nuvrek.bench.settings import Settings
+from nuvrek.desktop.app import open_demo
+from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.frame.in_language import InLanguage
 from nuvrek.desktop.speaking import LANGUAGES, speak_first
+from nuvrek.desktop.window import Window
 from nuvrek.logbook.on_disk.card_cache import CardCache
-from nuvrek.wording.catalogue import FOLDER, Spoken, speak
+from nuvrek.logbook.store import Logbook
+from nuvrek.wording.catalogue import FOLDER, Spoken, speak, spoken
 from nuvrek.wording.speech import count, day_words, figure, listed, lower_first, tr
-from tests.support import TempCase
+from tests.support import TIME, TempCase, WindowCase
 
 ROOT = Path(__file__).resolve().parents[1]
 GERMAN = ROOT / "translations/nuvrek_de.po"
@@ -255,6 +261,34 @@ class Speaking(TempCase):
         self.assertEqual(tr("{mm:.2f} higher", mm=0.25), "0.25 mm off in all")
         self.assertEqual(day_words("2026-03-05"), "2026-03-05")
         self.assertEqual(tr("no such sentence {n}", n=1), "no such sentence 1")
+
+
+class WhileItRuns(WindowCase):
+    def test_the_window_speaks_another_language_on_the_same_neck_and_page(self) -> None:
+        self.addCleanup(speak, Spoken())
+
+        def make() -> Window:
+            there = self.folder / "demo.db"
+            book = Logbook(there) if there.exists() else open_demo(self.folder)
+            return Window(AppState(book, Settings(), None, lambda: TIME, inline=True))
+
+        shown = InLanguage(make, lambda _window: None)
+        shown.window.show()
+        shown.window.stages["Shelf"]._open(2)
+        shown.window.show_stage("Map")
+        assert shown.window.app.session is not None
+        opened = shown.window.app.session.identity.neck
+        english = shown.window.rail.buttons["Map"].text()
+        for code, spoken_code in (("de", "de"), ("en", "en")):
+            before = shown.window
+            before.app.language_wanted.emit(code)
+            self.assertIsNot(shown.window, before)
+            self.assertEqual((shown.window.now, spoken().code), ("Map", spoken_code))
+            assert shown.window.app.session is not None
+            self.assertEqual(shown.window.app.session.identity.neck, opened)
+            same = shown.window.rail.buttons["Map"].text() == english
+            self.assertEqual(same, code == "en", "tables speak the language of now")
+        shown.window.close()
 
 
 class Pages(unittest.TestCase):

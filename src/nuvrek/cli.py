@@ -74,7 +74,7 @@ def main(arguments: Sequence[str]) -> int:
 
 def _language(arguments: Sequence[str]) -> str:
     """The language asked for, else that of this place; the words of the commands are in it too."""
-    for word, after in zip(arguments, [*arguments[1:], ""], strict=True):
+    for word, after in zip(arguments, (*arguments[1:], ""), strict=False):
         if word == "--language":
             return after
         if word.startswith("--language="):

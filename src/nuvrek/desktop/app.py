@@ -19,6 +19,7 @@ from PyQt6.QtWidgets import QApplication, QMessageBox
 from nuvrek.bench.settings import Loaded, Settings, load, save
 from nuvrek.desktop import log
 from nuvrek.desktop.app_state import AppState
+from nuvrek.desktop.frame.in_language import InLanguage
 from nuvrek.desktop.solver import left_running
 from nuvrek.desktop.speaking import speak_in_dialogs
 from nuvrek.desktop.theme import load_fonts
@@ -224,28 +225,63 @@ def main(arguments: Sequence[str] | None = None, language: str = "en") -> int:
     _clear_killed_demos(Path(tempfile.gettempdir()))
     with tempfile.TemporaryDirectory(prefix=f"{_DEMO}{os.getpid()}-") as folder:
         try:
-            book = open_demo(Path(folder)) if options.demo else _opened(options.logbook)
+            shown = InLanguage(_maker(options, Path(folder)), _made(options))
         except LogbookError as error:
             QMessageBox.critical(None, "Nuvrek", str(error))
             return 2
-        loaded = Loaded(demo_settings()) if options.demo else _settings(book)
-        window = show_window(book, loaded.settings, None if options.demo else settings_path())
-        if loaded.trouble:
-            QTimer.singleShot(0, lambda: window.app.said.emit(say(loaded.trouble)))
         if options.job is not None:
-            QTimer.singleShot(0, lambda: window.look_at(options.job))
-        door = None if options.demo else _door_of(window, options.logbook or "")
-        sys.excepthook = _teller(window.app)
+            QTimer.singleShot(0, lambda: shown.window.look_at(options.job))
         QTimer.singleShot(_ICON_AFTER_MS, lambda: _show_icon(app))
         timer = _leave_on_signals(app)
         status = app.exec()
         timer.stop()
-        if door is not None:
-            door.close()
+        _close_door()
     if left_running:
         # A calculation that did not notice in time would keep the program; all is on disk.
         os._exit(status)
     return status
+
+
+def _maker(options: argparse.Namespace, folder: Path) -> Callable[[], Window]:
+    """Opens the logbook asked for and shows a window on it; the demo's settings live as long as
+    the program.
+    """
+    demo = Loaded(demo_settings())
+
+    def make() -> Window:
+        if not options.demo:
+            book = _opened(options.logbook)
+            loaded = _settings(book)
+        else:
+            there = folder / "demo.db"
+            book = Logbook(there) if there.exists() else open_demo(folder)
+            loaded = demo
+        window = show_window(book, loaded.settings, None if options.demo else settings_path())
+        if loaded.trouble:
+            QTimer.singleShot(0, lambda: window.app.said.emit(say(loaded.trouble)))
+        return window
+
+    return make
+
+
+def _made(options: argparse.Namespace) -> Callable[[Window], None]:
+    """What belongs to each window that is shown: its door, and who tells of faults of ours."""
+
+    def made(window: Window) -> None:
+        _close_door()
+        if not options.demo:
+            _doors.append(_door_of(window, options.logbook or ""))
+        sys.excepthook = _teller(window.app)
+
+    return made
+
+
+_doors: list[Doorbell] = []
+
+
+def _close_door() -> None:
+    while _doors:
+        _doors.pop().close()
 
 
 def _settings(book: Logbook) -> Loaded:

@@ -43,6 +43,7 @@ class AppState(QObject):
     solved_anew = pyqtSignal()  # a new result is there
     themed = pyqtSignal()  # colours, text size or units changed
     said = pyqtSignal(str)  # a sentence for the user
+    language_wanted = pyqtSignal(str)  # the code of another language, nothing for this place's
     stage_wanted = pyqtSignal(str)
     retake_wanted = pyqtSignal(int)  # the number of a reading to be taken again
     heard_others = pyqtSignal()  # other windows or benches have written something

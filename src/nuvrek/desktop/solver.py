@@ -47,7 +47,7 @@ class _Worker(QObject):
             with while_wanted(self._wanted):
                 self._before = see(wanted, self._before)
         except NoLongerWanted:
-            self.failed.emit(STOPPED)
+            self.failed.emit(say(STOPPED))
         except Exception as error:
             self._before = None
             self.failed.emit(_sentence(error, wanted))
@@ -60,7 +60,7 @@ class _Worker(QObject):
             with while_wanted(self._wanted):
                 whole = weigh(solved)
         except NoLongerWanted:
-            self.failed.emit(STOPPED)
+            self.failed.emit(say(STOPPED))
         except Exception as error:
             self.failed.emit(_sentence(error, solved.wanted))
         else:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import msgspec
-from PyQt6.QtCore import Qt
+from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtWidgets import (
     QFrame,
     QGridLayout,
@@ -115,19 +115,17 @@ class KitStage(Stage):
 
     def _errors(self) -> QGridLayout:
         grid = self._group(say(OFF), ERRORS)
-        self.language = Picks(
-            tr("Language, from the next start on"), {"": tr("as this system"), **LANGUAGES}
-        )
+        self.language = Picks(tr("Language"), {"": tr("as this system"), **LANGUAGES})
         self.language.activated.connect(self._language_chosen)
         grid.addWidget(QLabel(self.language.accessibleName()), len(ERRORS) + 1, 0, 1, 2)
         grid.addWidget(self.language, len(ERRORS) + 2, 0, 1, 2)
         return grid
 
     def _language_chosen(self) -> None:
-        """Sentences in tables were made at the start; another language holds from the next on."""
+        """Another language is spoken at once: the window is made anew."""
         settings = msgspec.structs.replace(self.app.settings, language=self.language.currentData())
         self.app.change_quietly(settings)
-        self.say(tr("Kept. It is spoken from the next start on."))
+        QTimer.singleShot(0, lambda: self.app.language_wanted.emit(settings.language))
 
     def _owned(self) -> QGridLayout:
         grid = self._group(tr("On my bench"), OWNED)

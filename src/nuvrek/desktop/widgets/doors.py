@@ -38,7 +38,7 @@ class Doors(QWidget):
         row.addStretch()
         for key, title, under in DOORS:
             column = QVBoxLayout()
-            push = QPushButton(f"{key}\n{title}")
+            push = QPushButton(f"{key}\n{say(title)}")
             push.setAccessibleName(say(title))
             push.setAccessibleDescription(say(under))
             push.clicked.connect(lambda _on, key=key: opened(key))

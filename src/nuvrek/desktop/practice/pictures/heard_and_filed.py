@@ -46,7 +46,7 @@ def note(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
         painter.drawText(
             QRectF(rect.left(), rect.top() + 6, rect.width(), 30),
             Qt.AlignmentFlag.AlignCenter,
-            f"{tr('open') if pad.done.fret == 0 else pad.done.fret}: {_SAID[pad.felt.key]}",
+            f"{(tr('open') if pad.done.fret == 0 else pad.done.fret)}: {say(_SAID[pad.felt.key])}",
         )
     _row(painter, theme, rect, tool, pad)
 

@@ -122,7 +122,7 @@ class WordsForm(QWidget):
     def keep(self) -> None:
         """Give out what was changed, now."""
         self._rest.stop()
-        changed, self._changed = sorted(self._changed), set()
+        changed, self._changed = sorted(self._changed, key=repr), set()
         for title in changed:
             self.kept.emit(say(title))
 

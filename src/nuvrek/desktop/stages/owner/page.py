@@ -237,7 +237,7 @@ class OwnerStage(Stage):
             self.refresh()
             self.say(said)
 
-    def _keep(self, title: object) -> None:
+    def _keep(self, title: Saying) -> None:
         """What was typed into a column, if it reads and says something new."""
         session = self.app.session
         if session is None:

@@ -159,8 +159,8 @@ class BenchStage(Stage):
         for key, face in _FACES:
             push, said = self.keys[key], words.get(key, "")
             push.setVisible(key in words)
-            push.setText(f"{face}  {said}".strip())
-            push.setAccessibleName(f"{said or face} ({face})")
+            push.setText(f"{say(face)}  {said}".strip())
+            push.setAccessibleName(f"{say(said or face)} ({say(face)})")
             size = min(self.app.theme.px(14), 18)
             styled(push, f"font-size: {size}px; padding: 6px 3px;")
 
