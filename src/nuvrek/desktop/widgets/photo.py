@@ -12,6 +12,7 @@ from PyQt6.QtWidgets import QLabel, QWidget
 
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.exchange.jobfile import read_bytes
+from nuvrek.meaning import Refusal
 from nuvrek.readings.entries import PHOTO_BYTES
 from nuvrek.wording.speech import later, tr
 
@@ -36,7 +37,7 @@ def decoded(raw: bytes) -> QImage:
     """The picture in ``raw``, made small. Raises ValueError with a sentence saying why not."""
     kind = next((kind for start, kind in _KINDS if raw.startswith(start)), None)
     if kind is None or (kind == b"webp" and raw[8:12] != b"WEBP"):
-        raise ValueError(NO_PICTURE)
+        raise Refusal(NO_PICTURE)
     buffer = QBuffer()
     buffer.setData(QByteArray(raw))
     buffer.open(QIODevice.OpenModeFlag.ReadOnly)
@@ -46,16 +47,16 @@ def decoded(raw: bytes) -> QImage:
     reader.setAutoTransform(True)
     size = reader.size()
     if not size.isValid():
-        raise ValueError(NO_PICTURE)
+        raise Refusal(NO_PICTURE)
     if size.width() * size.height() > _MOST_PIXELS:
-        raise ValueError(TOO_LARGE)
+        raise Refusal(TOO_LARGE)
     if max(size.width(), size.height()) > LONGEST_PX:
         reader.setScaledSize(
             size.scaled(QSize(LONGEST_PX, LONGEST_PX), Qt.AspectRatioMode.KeepAspectRatio)
         )
     image = reader.read()
     if image.isNull():
-        raise ValueError(NO_PICTURE)
+        raise Refusal(NO_PICTURE)
     return image
 
 
