@@ -15,7 +15,7 @@ WANTED = (
     "nuvrek/desktop/fonts/DejaVuSans.ttf",
     "nuvrek/demo/1-tenor-guitar.json",
     "nuvrek/practice/advice/advice_scores.json",
-    "nuvrek/desktop/languages/nuvrek_de.qm",
+    "nuvrek/wording/languages/nuvrek_de.mo",
     "nuvrek/docs/guide/01-first-hour.md",
     "nuvrek/docs/screenshots/map.png",
     "nuvrek/docs/judgement.md",

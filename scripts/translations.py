@@ -203,7 +203,7 @@ def _keys_without_words() -> list[str]:
         for key, place in used.items()
         if key not in said and "-" in key and key.partition(".")[0] in families
     ]
-    begun = [text for text in _begun_keys()]
+    begun = list(_begun_keys())
     idle = [
         f"nobody hands on {key!r}"
         for key in sorted(said)

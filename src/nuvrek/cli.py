@@ -373,7 +373,8 @@ def _gauge(options: argparse.Namespace) -> int:
     _tell(
         (
             tr(
-                "The gauge is on {path}. Enter sends the next fret, d sends it twice, g sends garbage, q unplugs.",
+                "The gauge is on {path}. Enter sends the next fret, d sends it twice, g sends "
+                "garbage, q unplugs.",
                 path=gauge.path,
             )
         ),

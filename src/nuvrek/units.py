@@ -175,7 +175,9 @@ _DECIMALS = {Unit.MM: 2, Unit.THOU: 1, Unit.INCH: 3, Unit.SIXTYFOURTH: 1}
 
 
 def number_text(mm: float, unit: Unit, *, sign: bool = False, decimals: int | None = None) -> str:
-    """``mm`` as a bare number in ``unit``, with a point; ``sign`` shows a plus for positive values."""
+    """``mm`` as a bare number in ``unit``, written with a point; ``sign`` shows a plus for positive
+    values.
+    """
     places = _DECIMALS[unit] if decimals is None else decimals
     value = round(mm / MM_PER_UNIT[unit], places) + 0.0
     text = f"{value:+.{places}f}" if sign and value else f"{value:.{places}f}"

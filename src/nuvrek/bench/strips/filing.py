@@ -18,13 +18,16 @@ if TYPE_CHECKING:
 # Less than this is drawn as nothing.
 
 
+METAL_OFF = means("strips.metal-off")
+
+
 def metal_strip(
     off_mm: NDArray[np.float64],
     unit: Unit,
     order: tuple[int, ...] = (),
     thin: int | None = None,
     left: frozenset[int] = frozenset(),
-    title: Saying = means("strips.metal-off"),
+    title: Saying = METAL_OFF,
 ) -> MetalStrip:
     """Metal off (frets, 3) as a lane; the figure at a fret is the most at any of its places."""
     most = off_mm.max(axis=1)

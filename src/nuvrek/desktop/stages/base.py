@@ -26,9 +26,8 @@ from nuvrek.desktop.widgets.bench_bar import BenchBar
 from nuvrek.desktop.widgets.chooser import Chooser
 from nuvrek.desktop.widgets.painting import painting
 from nuvrek.readings.stations import Station
-from nuvrek.readings.words import place_words, value_words
 from nuvrek.wording.help.known.known import Known
-from nuvrek.wording.speech import say
+from nuvrek.wording.reading_line import reading_line
 
 
 def clear(layout: QLayout) -> None:
@@ -244,10 +243,7 @@ class Stage(QWidget):
         session, s = self.app.session, self.app.settings
         if session is None:
             return ()
-        return tuple(
-            f"{say(place_words(e))}   {say(value_words(e, s.unit, s.height_unit))}"
-            for _, e in session.recent(count)
-        )
+        return tuple(reading_line(e, s.unit, s.height_unit) for _, e in session.recent(count))
 
 
 # Qt's key numbers as plain integers: touching the enum itself costs 80 ms at start-up.

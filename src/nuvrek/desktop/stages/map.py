@@ -23,11 +23,11 @@ from nuvrek.estimate.findings.finding import Finding
 from nuvrek.neck.crown import WORTH_FILING_MM
 from nuvrek.readings.entries import State, Strings
 from nuvrek.readings.stations import Suggestion, prompt
-from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import format_length, format_number
 from nuvrek.wording import speech as words
 from nuvrek.wording.help.known.findings import known_finding, known_fret
 from nuvrek.wording.help.known.known import Known
+from nuvrek.wording.reading_line import reading_line
 from nuvrek.wording.speech import say, say_all, tr, upper_first
 
 if TYPE_CHECKING:
@@ -374,9 +374,7 @@ class MapStage(Stage):
 
         def lines(numbers: tuple[int, ...], sign: str) -> list[str]:
             return [
-                (
-                    f"{sign} {say(place_words(readings[n]))}   {say(value_words(readings[n], s.unit, s.height_unit))}"
-                )
+                (f"{sign} {reading_line(readings[n], s.unit, s.height_unit)}")
                 for n in numbers
                 if n in readings
             ]

@@ -82,7 +82,8 @@ def figures(way: Way, unit: Unit, height_unit: Unit) -> tuple[str, ...]:
     thin = "–" if promise.thinnest_mm is None else format_number(promise.thinnest_mm, unit)
     relief = "–"
     if promise.relief_mm is not None:
-        relief = f"{say(format_number(promise.relief_mm, unit))} ±{_short(promise.relief_doubt_mm or 0.0, unit)}"
+        spread = _short(promise.relief_doubt_mm or 0.0, unit)
+        relief = f"{say(format_number(promise.relief_mm, unit))} ±{spread}"
     clean = "–"
     if way.lowest_mm:
         mm, doubt = way.lowest_mm[0]

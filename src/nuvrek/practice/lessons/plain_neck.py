@@ -14,6 +14,9 @@ from nuvrek.simulator.truth import Condition, make_truth
 WANTED_MM, LOW_MM, HIGH_MM = 0.2, 1.8, 1.5
 
 
+BUZZES = means("lessons.buzzes")
+
+
 def plain_neck(
     seed: int,
     *,
@@ -21,7 +24,7 @@ def plain_neck(
     relief_mm: float = 0.2,
     wire_mm: float = 1.2,
     zero_fret: bool = False,
-    complaint: Saying = means("lessons.buzzes"),
+    complaint: Saying = BUZZES,
     rods: tuple[MadeRod, ...] | None = None,
 ) -> LivingNeck:
     """Even tops on a smooth board, strung to pitch with the heights its owner wants."""

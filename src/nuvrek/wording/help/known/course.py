@@ -6,9 +6,9 @@ from nuvrek.planning.case.way import Way
 from nuvrek.planning.judgement.kinds import RULES
 from nuvrek.planning.plan import Plan
 from nuvrek.readings.journal import Taken
-from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import Unit
 from nuvrek.wording.help.known.known import Known
+from nuvrek.wording.reading_line import reading_line
 from nuvrek.wording.speech import say, sentences, tr
 
 
@@ -22,10 +22,7 @@ def known_way(plan: Plan, way: Way, taken: tuple[Taken, ...], unit: Unit, height
             rule=tr("It is no part of the advised course."),
             reckoned=say(why or way.gist),
         )
-    readings = {
-        one.number: f"{say(place_words(one.reading))}   {say(value_words(one.reading, unit, heights))}"
-        for one in taken
-    }
+    readings = {one.number: reading_line(one.reading, unit, heights) for one in taken}
     return Known(
         title=say(way.title),
         rule=say(RULES[leg.rule].says if leg.rule in RULES else ""),

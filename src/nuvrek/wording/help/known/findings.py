@@ -20,9 +20,9 @@ from nuvrek.estimate.findings.shapes import (
 from nuvrek.meaning import Saying
 from nuvrek.readings.entries import AnyReading
 from nuvrek.readings.journal import Taken
-from nuvrek.readings.words import place_words, value_words
 from nuvrek.units import Unit, format_length
 from nuvrek.wording.help.known.known import Known
+from nuvrek.wording.reading_line import reading_line
 from nuvrek.wording.speech import Phrase, later, say, tr
 
 _BY_MAP = later("Read off the map, which holds all readings together; the range holds nine in ten.")
@@ -179,10 +179,7 @@ def _rule_words(rule: Saying, size: Saying) -> str:
 def known_finding(finding: Finding, taken: Iterable[Taken], unit: Unit, heights: Unit) -> Known:
     """How a finding is known, with the readings for and against it."""
     size, rule, reckoned = _KINDS[finding.kind]
-    readings = {
-        one.number: f"{say(place_words(one.reading))}   {say(value_words(one.reading, unit, heights))}"
-        for one in taken
-    }
+    readings = {one.number: reading_line(one.reading, unit, heights) for one in taken}
     percent = min(round(100 * finding.sure), 99)
     sure = tr("{percent} % sure.", percent=percent) if finding.sure < 1.0 else ""
     return Known(
@@ -197,7 +194,7 @@ def known_finding(finding: Finding, taken: Iterable[Taken], unit: Unit, heights:
 
 def known_fret(fret: int, readings: Iterable[AnyReading], unit: Unit, heights: Unit) -> Known:
     """How a fret's height is known, with the readings that speak of it."""
-    said = [f"{say(place_words(one))}   {say(value_words(one, unit, heights))}" for one in readings]
+    said = [reading_line(one, unit, heights) for one in readings]
     return Known(
         title=tr("Fret {fret}", fret=fret),
         reckoned=tr(
