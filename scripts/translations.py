@@ -218,7 +218,7 @@ def _begun_keys() -> Iterator[str]:
         for node in ast.walk(ast.parse(path.read_text())):
             if isinstance(node, ast.JoinedStr) and node.values:
                 start = _literal(node.values[0])
-                if re.fullmatch(r"[a-z_]+\.[a-z0-9-]+", start):
+                if re.fullmatch(r"[a-z_]+\.[a-z0-9-]*", start):
                     yield start
 
 

@@ -71,7 +71,7 @@ class Help(WindowCase):
             self.keys(window, "?")
             view = window.stages[page].findChild(HelpView)
             self.assertTrue(view.isVisible(), page)
-            self.assertIn(next(iter(HELP[page].keys.values())), view.accessibleDescription())
+            self.assertIn(say(next(iter(HELP[page].keys.values()))), view.accessibleDescription())
             self.assertFalse(view.grab().isNull())
             self.keys(window, "+")
             self.assertFalse(view.isVisible())

@@ -238,7 +238,7 @@ class Speaking(TempCase):
         self.assertEqual(count(1, "reading", "readings"), "1 Messung")
         self.assertEqual(count(3, "reading", "readings"), "3 Messungen")
         self.assertEqual(listed((3, 4, 7)), "3, 4 und 7")
-        self.assertEqual(tr("{mm:.2f} higher", mm=0.25), "insgesamt 0,25 mm Abtrag")
+        self.assertEqual(tr("{metal:.2f} mm off in all", metal=0.25), "insgesamt 0,25 mm Abtrag")
         self.assertEqual(figure("1.5"), "1,5")
         self.assertEqual(tr("Promised for {day}.", day="2026-03-05"), "Versprochen für 05.03.2026.")
         self.assertEqual(lower_first("Bund 3"), "Bund 3", "nouns keep their capitals")
@@ -258,7 +258,7 @@ class Speaking(TempCase):
         other.close()
 
     def test_without_a_language_all_stays_as_written(self) -> None:
-        self.assertEqual(tr("{mm:.2f} higher", mm=0.25), "0.25 mm off in all")
+        self.assertEqual(tr("{metal:.2f} mm off in all", metal=0.25), "0.25 mm off in all")
         self.assertEqual(day_words("2026-03-05"), "2026-03-05")
         self.assertEqual(tr("no such sentence {n}", n=1), "no such sentence 1")
 

@@ -218,7 +218,7 @@ class Schools(unittest.TestCase):
         # 0.2 mm of slack dip comes out; by what this rod is taken to do a turn that is so many
         # sixteenths.
         sixteenths = round(16 * 0.2 / solved.map.rod_mm_per_turn)
-        self.assertIn("Set the slack wood to 0.00 mm", say(step.text))
+        self.assertIn("Set the slack neck to 0.00 mm", say(step.text))
         self.assertIn(say(turns_words(sixteenths / 16)), say(step.text))
         # With the strings on, what they pull comes out as well.
         dips = board_dip_mm(solved.map) + solved.map.pull_mm

@@ -30,7 +30,7 @@ from nuvrek.readings.owner.entries import (
     Term,
     Worth,
 )
-from nuvrek.wording.speech import say, say_all
+from nuvrek.wording.speech import later, say, say_all
 from tests.support import NECK, TIME, TempCase, WindowCase, neck_state, neck_with
 from tests.test_cli import CliCase
 
@@ -321,7 +321,7 @@ class AtTheWindow(WindowCase):
         window = self.opened(NET_LOFT, "Owner")
         page = window.stages["Owner"]
         self.keys(window, "2")
-        line = page.worth.lines["What it is worth to whom", "budget"]
+        line = page.worth.lines[later("What it is worth to whom"), "budget"]
         line.setText("many shells")
         line.textEdited.emit("many shells")
         page.leave()
@@ -339,7 +339,7 @@ class AtTheWindow(WindowCase):
         window = self.opened(FERRY, "Owners")
         page = window.stages["Owners"]
         self.assertEqual(page.cards[page.index].owner.name, "Orla Finsterwick")
-        line = page.form.lines["The owner", "name"]
+        line = page.form.lines[later("The owner"), "name"]
         line.setText("Orla Finsterwick-Bell")
         line.textEdited.emit(line.text())
         page.leave()

@@ -225,7 +225,7 @@ class Wording(unittest.TestCase):
     def test_every_way_has_words_for_an_owner(self) -> None:
         self.assertEqual(set(WAYS), set(kinds.WAYS))
         for said in WAYS.values():
-            self.assertNotRegex(said, VERDICTS)
+            self.assertNotRegex(say(said), VERDICTS)
 
     def test_a_text_becomes_headings_paragraphs_tables_and_drawings(self) -> None:
         text = "Head\n\nA sentence.\n\n[rows]\n\n[neck]\n\n[unknown]\n\nGreetings"
@@ -254,7 +254,7 @@ class Wording(unittest.TestCase):
         apart = facts.figures.money(abs(total - budget))
         self.assertIn(f"{apart} {'over' if total > budget else 'within'} it", said)
         self.assertIn("It would sell for €50.00 more than now.", said)
-        self.assertNotRegex(said, VERDICTS)
+        self.assertNotRegex(say(said), VERDICTS)
         self.assertEqual(facts.dealings.worth.new_neck, Decimal(95))
         self.assertEqual(Worth().budget, None)
 

@@ -9,7 +9,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 from nuvrek.exchange.template import SHEET_MM, draw_ruler
-from nuvrek.meaning import Figure, Saying, means, written
+from nuvrek.meaning import Figure, Saying, Word, means, written
 from nuvrek.neck.description import NeckDescription
 
 if TYPE_CHECKING:
@@ -84,7 +84,7 @@ def _holder(document: Any, neck: NeckDescription, frets: tuple[int, ...], sheet:
 
 def _cut_list(document: Any, neck: NeckDescription, plan: RefretPlan, first: int) -> None:
     """Length to cut, tang and radius of each piece, and the piece itself in true length."""
-    _head(document, means("exchange.cut-list", title=neck.title, name=plan.wire.name))
+    _head(document, means("exchange.cut-list", title=neck.title, name=Word(plan.wire.name)))
     document.set_font("DejaVu", size=10)
     places = (_LEFT_MM, 40.0, 62.0, 84.0, 110.0)
     for x, words in zip(

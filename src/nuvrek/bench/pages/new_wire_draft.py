@@ -13,7 +13,7 @@ from msgspec import structs
 from nuvrek import meaning
 from nuvrek.bench.session import Session
 from nuvrek.bench.strips.refret import SlotStrip, TruingStrip, slot_strip, truing_strip
-from nuvrek.meaning import Figure, Saying, means, sentences, told_by
+from nuvrek.meaning import Figure, Saying, Word, means, sentences, told_by
 from nuvrek.neck.description import LANE_WORDS, Lane
 from nuvrek.neck.wire import HARDNESS_WORDS, Wire
 from nuvrek.readings.entries import NewWire
@@ -321,13 +321,13 @@ class NewWireDraft:
         if not one.fits:
             return means(
                 "pages.wire-not-because",
-                wire=one.wire.name,
+                wire=Word(one.wire.name),
                 why=meaning.listed(one.why_not, by="sentences"),
             )
         parts: list[Saying] = [
             means(
                 "pages.after-first-level-light-levels",
-                name=one.wire.name,
+                name=Word(one.wire.name),
                 hardness_words=HARDNESS_WORDS[one.wire.hardness],
                 length=self.length(one.crown_mm),
                 levels=one.levels,
@@ -441,7 +441,7 @@ class NewWireDraft:
         """One wire of the table: crown, width, after the level, years, stock."""
         unit = self.unit
         return (
-            one.wire.name,
+            Word(one.wire.name),
             means(
                 "pages.x",
                 crown=format_number(one.wire.crown_mm, unit),

@@ -10,7 +10,7 @@ from typing import Literal
 from msgspec import Struct
 
 from nuvrek import meaning
-from nuvrek.meaning import Saying, Shown, means, written
+from nuvrek.meaning import Saying, Shown, Word, means, written
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.agreement.limits import limits_of
 from nuvrek.planning.steps.step import Step
@@ -147,7 +147,7 @@ def _wire(kind: str, plans: Plans) -> list[Need]:
         if max(abs(wide), abs(high)) > SAME_MM:
             said = means(
                 "needs.wide-high-before",
-                name=wire.name,
+                name=Word(wire.name),
                 length=plans.length(wire.width_mm),
                 crown=plans.length(wire.crown_mm),
                 wire_width=plans.length(neck.wire_width_mm),

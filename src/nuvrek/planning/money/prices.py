@@ -10,7 +10,7 @@ from typing import Annotated, Literal
 
 from msgspec import Meta, Struct
 
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, Word, means
 from nuvrek.money import NOTHING, Amount, amount_fault, rounded
 from nuvrek.neck.description import NeckDescription
 
@@ -194,12 +194,14 @@ def _surcharges(prices: PriceList, neck: NeckDescription, jobs: Sequence[Job]) -
 
 
 def _materials(prices: PriceList, jobs: Sequence[Job]) -> list[Item]:
-    found = [("wire", sum((job.wire for job in jobs), NOTHING))]
+    found = [(Word("fret wire"), sum((job.wire for job in jobs), NOTHING))]
     if any(job.filed for job in jobs):
-        found += [("strings", prices.strings), ("paper", prices.paper)]
+        found += [(Word("set of strings"), prices.strings), (Word("sandpaper"), prices.paper)]
     if any(job.new_nut for job in jobs):
-        found.append(("nut", prices.nut))
-    return [Item(words, rounded(amount, prices.currency)) for words, amount in found if amount]
+        found.append((Word("new nut"), prices.nut))
+    return [
+        Item(Word(words), rounded(amount, prices.currency)) for words, amount in found if amount
+    ]
 
 
 def as_table(prices: PriceList) -> Mapping[str, str]:

@@ -13,7 +13,6 @@ from numpy.typing import NDArray
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.metal_work import FITTED_LANE_MM, FITTED_MM
-from nuvrek.meaning import means, written
 from nuvrek.neck.board import LANE_ACROSS, LANE_INSET, end_mm, width_mm
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.neck.scale import fret_line_mm
@@ -90,14 +89,14 @@ def usual_wire(neck: NeckDescription) -> Wire:
     hard = "harder" in wish
     if crown > neck.wire_height_mm:
         name = (
-            means("refret.hard-wire-little-taller-than")
+            "hard wire a little taller than the old"
             if hard
-            else means("refret.wire-little-taller-than-old")
+            else "wire a little taller than the old"
         )
     else:
-        name = means("refret.hard-wire-like-old") if hard else means("refret.wire-like-old")
+        name = "hard wire like the old" if hard else "wire like the old"
     return Wire(
-        name=written(name),
+        name=name,
         crown_mm=min(crown, 3.0),
         width_mm=min(neck.wire_width_mm + STEP_UP_MM[1] * ("wider" in wish), 4.0),
         tang_mm=USUAL_TANG_MM,

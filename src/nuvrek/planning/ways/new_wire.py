@@ -15,7 +15,7 @@ import numpy as np
 from nuvrek import meaning
 from nuvrek.estimate.findings.by_hand_and_eye import GROOVE_MM
 from nuvrek.estimate.heightmap import NINE_IN_TEN
-from nuvrek.meaning import Saying, means, told_by
+from nuvrek.meaning import Saying, Word, means, told_by
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.case.case import Case
 from nuvrek.planning.case.way import Draft
@@ -258,7 +258,7 @@ def _wire_words(case: Case, made: NewTops) -> Saying:
     years = case.wear.years(left, least, made.wire.hardness)
     return means(
         "ways.crown-after-first-level-about",
-        name=made.wire.name,
+        name=Word(made.wire.name),
         length=case.length(left),
         years=years,
     )

@@ -122,7 +122,7 @@ def _new_wire_frets(terms: NewWire) -> frozenset[int]:
 
 
 def _wire_words(terms: NewWire) -> Saying:
-    return means("stations.new-wire") if terms.wire is None else terms.wire.name
+    return means("stations.new-wire") if terms.wire is None else Word(terms.wire.name)
 
 
 def _new_wire_faults(terms: NewWire, _neck: NeckDescription, _number: int) -> list[Saying]:

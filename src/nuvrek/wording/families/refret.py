@@ -8,10 +8,6 @@ SENTENCES: dict[str, Entry] = {
     "refret.piece-mm-does-not-come": (
         "a piece of {lengths:.1f} mm does not come out of a stick of {stick_mm:g} mm"
     ),
-    "refret.hard-wire-little-taller-than": "hard wire a little taller than the old",
-    "refret.wire-little-taller-than-old": "wire a little taller than the old",
-    "refret.hard-wire-like-old": "hard wire like the old",
-    "refret.wire-like-old": "wire like the old",
     "refret.even-crimped-these-tangs-hold": (
         "{frets:start}: even crimped, these tangs hold up to {most:.2f} mm less than usual in "
         "their slots. Loose: fill the slots, or take a wire with a fatter tang."

@@ -6,61 +6,13 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from nuvrek.bench.papers.figures import Figures
-from nuvrek.meaning import Saying
-from nuvrek.wording import speech as words
+from nuvrek.meaning import Saying, frets, means
+from nuvrek.wording.families.plain import SENTENCES
 from nuvrek.wording.speech import later, say
 
 if TYPE_CHECKING:
     from nuvrek.estimate.findings.finding import Finding
 
-# What a kind of finding means to a player; {frets} are those named, {mm} its size. Findings that
-# only matter at the bench are not told.
-_FOUND: dict[str, Saying] = {
-    "nut-low": later("The nut is worn low: open strings lie on the first fret."),
-    "nut-high": later("The nut holds the strings higher than they need at the first frets."),
-    "back-bow": later(
-        "The neck bows backwards by {{mm}}, so that strings buzz on the first frets."
-    ),
-    "back-bow-slack": later("Without strings the neck bows backwards; the strings make up for it."),
-    "s-shape": later("The neck waves: it dips in one place and rises in another."),
-    "loose": later("{{frets}} moves in its slot.|{{frets}} move in their slots."),
-    "end-up": later(
-        "{{frets}} has an end that has come up.|{{frets}} have ends that have come up."
-    ),
-    "end-high": later("{{frets}} stands high at one end.|{{frets}} stand high at one end."),
-    "middle-up": later(
-        "{{frets}} has come up in its middle.|{{frets}} have come up in their middle."
-    ),
-    "proud": later(
-        "{{frets}} stands higher than its neighbours, and notes before it buzz on it."
-        "|{{frets}} stand higher than their neighbours, and notes before them buzz on them."
-    ),
-    "rocks": later(
-        "{{frets}} stands a little over its neighbours.|{{frets}} stand a little over their "
-        "neighbours."
-    ),
-    "thin-crown": later("{{frets}} has little metal left.|{{frets}} have little metal left."),
-    "hump": later("The fingerboard has a hump of {{mm}}."),
-    "tongue": later("The fingerboard's end, past the body joint, climbs by {{mm}}."),
-    "uneven-sides": later("The two sides of the neck dip unlike."),
-    "grooves": later("The strings have worn grooves into the frets, up to {{mm}} deep."),
-    "flats": later("The tops of frets are worn flat."),
-    "low": later(
-        "{{frets}} lies lower than its neighbours.|{{frets}} lie lower than their neighbours."
-    ),
-    "uneven-crowns": later("The frets differ in height."),
-    "fret-ends": later("Ends of frets are sharp or stand out."),
-    "air": later("The air it lives in is not what wood likes."),
-}
-_RELIEF = {
-    "over": later(
-        "The neck bows forward by {{mm}}, more than is wanted: strings lie high in the middle."
-    ),
-    "under": later(
-        "The neck is straighter than is wanted, {{mm}}: strings have little room to swing."
-    ),
-}
-# What is done along a way, for a player.
 WAYS: dict[str, Saying] = {
     "leave": later("Nothing is done; it is looked at again later."),
     "read": later("More is measured before anything is decided."),
@@ -108,19 +60,17 @@ def found_words(findings: Sequence[Finding], figures: Figures) -> tuple[str, ...
     for one in findings:
         if one.verdict == "good" or one.sure < 0.5:
             continue
-        text = _RELIEF.get(one.verdict, "") if one.kind == "relief" else _FOUND.get(one.kind, "")
-        if text and one.kind not in told:
-            told[one.kind] = _said(say(text), one, findings, figures)
+        key = f"plain.relief-{one.verdict}" if one.kind == "relief" else f"plain.{one.kind}"
+        if key in SENTENCES and one.kind not in told:
+            told[one.kind] = _said(key, one, findings, figures)
     return tuple(told.values())[:MOST_FOUND]
 
 
-def _said(text: str, one: Finding, findings: Sequence[Finding], figures: Figures) -> str:
+def _said(key: str, one: Finding, findings: Sequence[Finding], figures: Figures) -> str:
     same = [f for f in findings if f.kind == one.kind and f.sure >= 0.5 and f.verdict != "good"]
-    frets = sorted({f.fret for f in same if f.fret is not None})
-    single, _, several = text.partition("|")
-    shape = single if len(frets) < 2 or not several else several
-    largest = max(abs(f.mm) for f in same)
-    return shape.format(frets=words.upper_first(words.frets(frets)), mm=figures.length(largest))
+    named = sorted({f.fret for f in same if f.fret is not None})
+    largest = figures.length(max(abs(f.mm) for f in same))
+    return say(means(key, frets=frets(named), mm=largest, number=max(len(named), 1)))
 
 
 def way_words(kind: str) -> str:

@@ -26,7 +26,7 @@ from nuvrek.meaning import Saying
 from nuvrek.neck.description import LANES
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.ways.kinds import way_title
-from nuvrek.wording.speech import later, say, say_all, tr
+from nuvrek.wording.speech import later, named, say, say_all, tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.refret.plan import RefretPlan
@@ -270,7 +270,7 @@ class NewWireStage(Stage):
         chosen = "" if plan.terms.wire is None else plan.terms.wire.name
         drawn = tuple(
             Section(
-                one.wire.name,
+                named(one.wire.name),
                 say_all(draft.wire_row(one)[1:]),
                 one.wire.crown_mm,
                 one.wire.width_mm,

@@ -27,6 +27,7 @@ from nuvrek.logbook.on_disk.copies import Copy, Look, copies_of, look, make_copy
 from nuvrek.logbook.on_disk.inspection import Inspected, inspect
 from nuvrek.logbook.stand import Stand
 from nuvrek.logbook.store import Logbook, LogbookError
+from nuvrek.meaning import Said
 from nuvrek.wording import speech as words
 from nuvrek.wording.speech import later, say, tr
 
@@ -257,7 +258,7 @@ class KeptSafeStage(Stage):
             return restore_neck(book, path, stand)
 
         if isinstance(path, Path) and uid:
-            self._did(put_back, str)
+            self._did(put_back, lambda told: say(told) if isinstance(told, Said) else str(told))
 
     def _every(self) -> None:
         """All of the copy, at the second press."""
