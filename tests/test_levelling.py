@@ -225,7 +225,7 @@ class Schools(unittest.TestCase):
         self.assertAlmostEqual(dips, 0.4, delta=0.03)
         strung = round(16 * dips / solved.map.rod_mm_per_turn)
         self.assertIn(say(turns_words(strung / 16)), say(plan.way("level-held").gist))
-        self.assertIn("Set the strung wood to 0.00 mm", say(plan.way("level-held").gist))
+        self.assertIn("Set the strung-up neck to 0.00 mm", say(plan.way("level-held").gist))
 
     def test_held_as_strung_walks_the_dial(self) -> None:
         _, plan = compute(neck_state([*_gaps(0.3, "pitch"), *_gaps(0.1, "slack")]))

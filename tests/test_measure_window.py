@@ -11,6 +11,7 @@ from PyQt6.QtGui import QColor, QImage
 from nuvrek.desktop.widgets.photo import PhotoView
 from nuvrek.readings.entries import Note, StringGap, StringHeight
 from nuvrek.units import Unit
+from nuvrek.wording.speech import say
 from tests.support import WindowCase, needs_pseudo_terminals
 
 UP = 0x01000013
@@ -216,7 +217,7 @@ class StandInLive(MeasureCase):
         from PyQt6.QtTest import QTest
 
         window, stage, session = self.at(1, "indicator")
-        stage.connect_gauge(window.app.gauge.STAND_IN)
+        stage.connect_gauge(say(window.app.gauge.STAND_IN))
         self.assertEqual(stage.gauge_button.text(), "gauge: connected")
         self.assertTrue(stage.stand_in.isVisible())
         taken = len(session.neck_state.taken)

@@ -199,9 +199,7 @@ def _materials(prices: PriceList, jobs: Sequence[Job]) -> list[Item]:
         found += [(Word("set of strings"), prices.strings), (Word("sandpaper"), prices.paper)]
     if any(job.new_nut for job in jobs):
         found.append((Word("new nut"), prices.nut))
-    return [
-        Item(Word(words), rounded(amount, prices.currency)) for words, amount in found if amount
-    ]
+    return [Item(what, rounded(amount, prices.currency)) for what, amount in found if amount]
 
 
 def as_table(prices: PriceList) -> Mapping[str, str]:

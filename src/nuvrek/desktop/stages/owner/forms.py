@@ -124,7 +124,7 @@ class WordsForm(QWidget):
         self._rest.stop()
         changed, self._changed = sorted(self._changed, key=repr), set()
         for title in changed:
-            self.kept.emit(say(title))
+            self.kept.emit(title)
 
     def forget(self) -> None:
         """Another neck: nothing of this one is left to keep."""
