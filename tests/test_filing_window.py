@@ -81,7 +81,7 @@ class FilingWindow(WindowCase):
         self.keys(window, "-")
         self.assertGreater(page.filing.way().metal_mm, clean.metal_mm)
         self.assertIn("Watch three", window.bar.message.text())
-        self.assertIn("nine times in ten", page.told.text().lower())
+        self.assertIn("90 % sure", page.told.text().lower())
 
     def test_a_way_is_taken_with_its_heights_and_order(self) -> None:
         window, page = self.at(BASS)

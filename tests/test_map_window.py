@@ -27,9 +27,9 @@ class MapWindow(WindowCase):
 
     def test_views_come_and_go_and_at_least_one_stays(self) -> None:
         window, page = self.at(2)
-        self.assertEqual(self.titles(page), ["Wood", "Tops", "Crown left"])
+        self.assertEqual(self.titles(page), ["Wood", "Tops", "Fret height"])
         self.keys(window, "/")
-        self.assertEqual(self.titles(page), ["Light", "Wood", "Tops", "Crown left"])
+        self.assertEqual(self.titles(page), ["Light", "Wood", "Tops", "Fret height"])
         page.views.buttons["above"].click()
         self.assertEqual(len(page.sheet.lanes), 4)
         self.assertIn("From above", self.titles(page))

@@ -65,7 +65,7 @@ class OneByOne(MeasureCase):
     def test_the_wanted_leaf_goes_or_not_in_one_key(self) -> None:
         window, _, session = self.at(2, "rod")
         self.keys(window, ENTER, "2", ENTER)
-        self.assertIn("Does the leaf go", window.bar.prompt.text())
+        self.assertIn("Does the blade go", window.bar.prompt.text())
         taken = len(session.neck_state.taken)
         self.keys(window, "+", "/")
         one, two = (t.reading for t in session.neck_state.taken[taken:])

@@ -140,7 +140,7 @@ class Prices(unittest.TestCase):
         taxed = PriceList(rate=Decimal(60), tax="added", tax_percent=Decimal(20))
         self.assertEqual(price_of(taxed, [job], neck_with()).between, (Decimal(72), Decimal(144)))
         fixed = PriceList(rate=Decimal(60), fixed={"rod": Decimal(10)})
-        both = price_of(fixed, [Job("rod", "Rod only", (5.0, 10.0, 20.0)), job], neck_with())
+        both = price_of(fixed, [Job("rod", "Truss rod only", (5.0, 10.0, 20.0)), job], neck_with())
         self.assertEqual(both.between, (Decimal(70), Decimal(130)))
         odd = price_of(
             PriceList(rate=Decimal(60)), [Job("level", "", (0.0, 90.0, 95.0))], neck_with()
@@ -206,7 +206,7 @@ class AtTheWindow(WindowCase):
         rows = {row.way.kind: row.cost for row in choose.rows if row.way and row.isVisible()}
         self.assertEqual(rows["level"].price.items[0].amount, Decimal("110.50"))
         self.assertIsNotNone(rows["level"].price.gain)
-        self.assertIn("nine times in ten", window.bar.message.text())
+        self.assertIn("90 % sure", window.bar.message.text())
         self.keys(window, ".")
         self.assertIsNone(choose.rows[0].cost)
 

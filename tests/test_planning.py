@@ -111,7 +111,7 @@ class Advice(unittest.TestCase):
         plan = plan_of([*gaps(0.45), *rocks(()), *crowns(0.9)], low)
         self.assertEqual(plan.advice, "refret-true")
         self.assertIn("tends to return", say(plan.way("heat").gist))
-        self.assertEqual(say_all(plan.way("rod").why_not), ("This neck has no rod.",))
+        self.assertEqual(say_all(plan.way("rod").why_not), ("This neck has no truss rod.",))
         tall = neck_with(rod="none", wire_height_mm=1.4)
         self.assertEqual(plan_of([*gaps(0.30), *rocks(()), *crowns(1.4)], tall).advice, "level")
 

@@ -257,7 +257,7 @@ class Page(Walk):
         sizes = ((1, 305.0), (10, 184.0), (22, 305.0))
         self.session.append(*(Size(what="radius", fret=f, mm=mm) for f, mm in sizes))
         self.keys(self.window, "1")
-        self.assertIn("no board is cut so", page.told.text())
+        self.assertIn("no fretboard is cut so", page.told.text())
 
     def test_a_wire_is_taken_onto_the_shelf(self) -> None:
         self.begin(neck_with(wire_wish="taller"), Condition(), 12)

@@ -96,7 +96,7 @@ class RodWindow(WindowCase):
             (STEEL, "rod", "1/4 turn tighter"),
             (SPENT, "heat", "without an answer"),
             (BOWED, "level", "slack one-way rod"),
-            (RODLESS, "refret-true", "no rod"),
+            (RODLESS, "refret-true", "no truss rod"),
         ):
             window.stages["Shelf"]._open(neck)
             window.show_stage("Choose")

@@ -247,7 +247,7 @@ class Schools(unittest.TestCase):
         self.assertAlmostEqual(dial or 0, 0.00454, places=5)
         self.assertIsNone(kit.error_of(Rock(lane="bass", fret=5, says="still")))
         self.assertEqual(Kit().error_of(CrownHeight(lane="bass", fret=1, height_mm=1.0)), None)
-        self.assertIn("No leaf", say(Kit(leaves_mm=(0.1, 0.25)).leaf_words(0.3)))
+        self.assertIn("No blade", say(Kit(leaves_mm=(0.1, 0.25)).leaf_words(0.3)))
         self.assertEqual(say(Kit(leaves_mm=(0.1, 0.25)).leaf_words(0.35)), "")
 
 

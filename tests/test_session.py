@@ -92,7 +92,7 @@ class WhatIsRefused(SessionCase):
         }
         with self.assertRaises(JobFaults) as caught:
             parse(json.dumps(job).encode())
-        self.assertIn("joint fret is 30", say(caught.exception.faults[0]))
+        self.assertIn("body joint fret is 30", say(caught.exception.faults[0]))
 
 
 class InOneGo(SessionCase):

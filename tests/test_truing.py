@@ -160,7 +160,9 @@ class Refusals(unittest.TestCase):
         found = true_board(b, replace(to, corners=None))
         self.assertFalse(found.possible)
         self.assertTrue(all(1 <= fret <= 20 and mm > 0 for fret, _, mm in found.too_thin))
-        self.assertIn("agree on a thinner board", say_all(what_would_do(found, corners_stay=False)))
+        self.assertIn(
+            "agree on a thinner fretboard", say_all(what_would_do(found, corners_stay=False))
+        )
 
     def test_a_radius_the_board_is_too_wide_for(self) -> None:
         with self.assertRaisesRegex(ValueError, "too wide"):

@@ -68,7 +68,7 @@ class FirstNeck(Shop):
         self.assertTrue(tips.isVisible())
         first = tips.words.text()
         self.fits(window)
-        while "Which leaves" not in window.bar.prompt.text():
+        while "Which feeler blades" not in window.bar.prompt.text():
             hand._station(window.stage.keypad.station)
         self.assertNotEqual(tips.words.text(), first, "told once")
         hand.keys("1")

@@ -116,7 +116,7 @@ class Board(unittest.TestCase):
         radius = [
             Size(what="radius", fret=f, mm=mm) for f, mm in ((1, 305.0), (8, 184.0), (20, 305.0))
         ]
-        self.assertIn("no board is cut so", say(board_read(neck_state(radius)).faults[0]))
+        self.assertIn("no fretboard is cut so", say(board_read(neck_state(radius)).faults[0]))
         compound = [Size(what="radius", fret=f, mm=mm) for f, mm in ((1, 254.0), (20, 406.0))]
         made = board_read(neck_state(compound))
         self.assertEqual(say_all(made.faults), ())

@@ -55,8 +55,8 @@ class Years(unittest.TestCase):
         # Turned for a dry winter and back, one fret filed.
         done = [(v.day, say_all(v.done), v.turns) for v in found if v.done]
         turned = [
-            (("rod 1/8 turn looser",), -0.125),
-            (("rod 1/8 turn tighter",), 0.0),
+            (("truss rod 1/8 turn looser",), -0.125),
+            (("truss rod 1/8 turn tighter",), 0.0),
             (("spot-level",), 0.0),
         ]
         self.assertEqual([one[1:] for one in done], turned)
@@ -78,7 +78,7 @@ class Years(unittest.TestCase):
         self.assertEqual(days_of([Note(text="x", at="2025-01-01T10:00:00")]), [])
         found = history(NECK, entries)
         self.assertEqual(
-            (say_all(found[0].done), found[0].turns), (("rod 1/4 turn tighter",), 0.25)
+            (say_all(found[0].done), found[0].turns), (("truss rod 1/4 turn tighter",), 0.25)
         )
         self.assertEqual(history(NECK, []), ())
 

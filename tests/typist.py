@@ -104,7 +104,7 @@ class Typist:
                 return
             page, step = self.window.stages["Work"], next_step(self.session.neck_state)
             asked = self.window.bar.prompt.text()
-            if "Does the leaf go" in asked:
+            if "Does the blade go" in asked:
                 self._leaf()
             elif step is not None and asked_first(self.session.neck_state, step):
                 self.keys("/")

@@ -33,7 +33,9 @@ def add_commands(command: Command, tell: Tell) -> None:
     sub = command("refret", lambda options: _refret(options, tell), tr("the refret of a job"))
     sub.add_argument("job", type=Path, metavar="JOB", help=tr("a job file"))
     sub.add_argument("--json", action="store_true", help=tr("print JSON instead of sentences"))
-    sub.add_argument("--wood", choices=("clean", "true"), help=tr("clean the board, or true it"))
+    sub.add_argument(
+        "--wood", choices=("clean", "true"), help=tr("clean the fretboard, or true it")
+    )
     sub.add_argument(
         "-o", dest="out", type=Path, metavar="FILE", help=tr("write the prints (.pdf)")
     )

@@ -225,7 +225,7 @@ class AppState(QObject):
                 self.stage_wanted.emit("Shelf")
             elif grown[0]:
                 self.said.emit(
-                    tr("Another window or bench has written to this neck; it is weighed anew.")
+                    tr("Another window or bench has written to this neck; it is recalculated.")
                 )
         self.heard_others.emit()
 

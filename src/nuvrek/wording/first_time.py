@@ -44,7 +44,7 @@ SIDE = AskedOnce(
 )
 LEAVES = AskedOnce(
     "leaves",
-    later("Which leaves do you have?"),
+    later("Which feeler blades do you have?"),
     {
         "1": later("in mm, 0.03 to 0.80"),
         "2": later("in thou, 1.5 to 30"),
@@ -76,7 +76,7 @@ TIPS: dict[str, tuple[Tip, ...]] = {
         Tip(
             "wont-go",
             "/",
-            later("The leaf just typed won't go. A number and Enter is the gap itself."),
+            later("The blade just typed won't go. A number and Enter is the gap itself."),
         ),
         Tip("support", "*", later("A fret and *: the string or edge is held there instead.")),
         _UNIT,

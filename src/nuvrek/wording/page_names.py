@@ -15,7 +15,7 @@ PAGE_NAMES: dict[str, Saying] = {
     "Work": later("Work"),
     "Prove": later("Prove"),
     "My tools": later("My tools"),
-    "String room": later("String room"),
+    "String room": later("Clearance"),
     "Filing": later("Filing"),
     "New wire": later("New wire"),
     "Prices": later("Prices"),

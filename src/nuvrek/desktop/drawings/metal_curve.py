@@ -44,7 +44,7 @@ class CurveView(QWidget):
         self.why_not = ""
         self.setMinimumHeight(150)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-        self.setAccessibleName(tr("Metal off against string height"))
+        self.setAccessibleName(tr("Metal off against action"))
 
     def sizeHint(self) -> QSize:
         return QSize(560, 240)

@@ -43,7 +43,9 @@ class RodView(QWidget):
         self.points: tuple[TracePoint, ...] = ()
         self.unit = Unit.MM
         self.other_end = False
-        self.setAccessibleName(tr("Rod: key and trace. Press to see the key from the other end."))
+        self.setAccessibleName(
+            tr("Truss rod: key and trace. Press to see the key from the other end.")
+        )
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:

@@ -38,7 +38,7 @@ class RoomView(QWidget):
         self.unit = Unit.MM
         self.why = False
         self.heard: dict[tuple[int, int], str] = {}
-        self.setAccessibleName(tr("String room"))
+        self.setAccessibleName(tr("Clearance"))
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
 
     def sizeHint(self) -> QSize:

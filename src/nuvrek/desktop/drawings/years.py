@@ -214,7 +214,7 @@ class YearsView(QWidget):
     def _heights(self, painter: QPainter, box: QRectF) -> None:
         """Strings over fret 12: the bass side full, the treble side hollow."""
         c, per = self.theme.colours, MM_PER_UNIT[self.unit]
-        self._label(painter, box, tr("string height"), tr("● low  ○ high"))
+        self._label(painter, box, tr("action"), tr("● low  ○ high"))
         rows = [
             [(v, mm / per) for v in self.visits if (mm := getattr(v, side)) is not None]
             for side in ("high_mm", "low_mm")

@@ -148,7 +148,7 @@ class Side(StripPainter):
             if notched
             else tr("and fret {fret}", fret=lane.fret)
         )
-        self._above(x, top - 20, tr("leaf between {under} {where}", under=under, where=where))
+        self._above(x, top - 20, tr("blade between {under} {where}", under=under, where=where))
         if lane.note:
             self.words(
                 self.box.center().x(), self.base + 30, say(lane.note), "string", 14, figures=False
@@ -243,7 +243,7 @@ class Side(StripPainter):
         self.words(
             x,
             max(y_words, self.box.top() + 14),
-            tr("leaf between {tool} and fret {fret}", tool=named(tool), fret=lane.fret),
+            tr("blade between {tool} and fret {fret}", tool=named(tool), fret=lane.fret),
             "copper",
             16,
             bold=True,

@@ -264,7 +264,7 @@ class ChooseStage(Stage):
     def _take(self) -> None:
         solved, session, plan, at = self.app.fresh, self.app.session, self.plan, self.index
         if solved is None or session is None or plan is None or at is None:
-            self.bar.say(tr("The ways are being weighed anew. One moment, then Enter."))
+            self.bar.say(tr("The ways are being recalculated. One moment, then Enter."))
             return
         way = self.shown(plan)[at]
         if not way.possible:

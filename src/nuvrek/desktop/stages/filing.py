@@ -67,7 +67,7 @@ class FilingStage(Stage):
         self.kinds.setAccessibleName(tr("Way of filing"))
         self.kinds.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.kinds.activated.connect(self._other_way)
-        self.least = sliding(tr("Least crown to keep"), 30, 150)
+        self.least = sliding(tr("Minimum fret height to keep"), 30, 150)
         self.fall = sliding(tr("Fall-away at the last fret"), 0, 40)
         self.start = sliding(tr("Fall-away begins at fret"), 5, 36)
         self.dressed = sliding(tr("Relief filed into the tops"), 0, 50)
@@ -80,7 +80,7 @@ class FilingStage(Stage):
         self.alone = button("")
         self.alone.clicked.connect(self._leave_alone)
         self.bend = button(tr("At the bend"))
-        self.bend.setAccessibleName(tr("Most string room for the metal: the bend of the curve"))
+        self.bend.setAccessibleName(tr("Most clearance for the metal: the bend of the curve"))
         self.bend.clicked.connect(self._at_bend)
         self.agree = button(tr("Agree on this"))
         self.agree.clicked.connect(self._agree)
@@ -232,7 +232,7 @@ class FilingStage(Stage):
             right_title=tr("keys"),
             right=(
                 tr("up and down: way"),
-                tr("+ and -: string height"),
+                tr("+ and -: action"),
                 tr("left, right: fret, * alone"),
                 tr("Enter: back to Choose"),
             ),
@@ -316,7 +316,7 @@ class FilingStage(Stage):
         curve = plan.curve if plan is not None else None
         if plan is None or curve is None or not len(curve.up_mm):
             if curve is None:
-                why = tr("Metal against string height: once the relief at pitch is known")
+                why = tr("Metal against action: once the relief at pitch is known")
             else:
                 why = tr(
                     "Nothing to gain by filing: the strings can lie as low as after a full level."

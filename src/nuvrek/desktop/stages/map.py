@@ -357,8 +357,8 @@ class MapStage(Stage):
             self.bar.show_words(
                 tr("{how_many} on this neck", how_many=words.count(count, "reading", "readings")),
                 message=tr(
-                    "Arrows choose a fret. 1 to 3 take the next reading. + and - heights, * "
-                    "strings, / light gap, 0 string room."
+                    "Arrows choose a fret. 1 to 3 take the next reading. + and - "
+                    "heights, * strings, / light gap, 0 clearance."
                 ),
                 state=state,
                 right_title=tr("last readings"),

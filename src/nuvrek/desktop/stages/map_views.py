@@ -63,7 +63,7 @@ class MapViews(QWidget):
         grid.addWidget(self.pull, 0, len(VIEWS))
         grid.addWidget(self.save, 0, len(VIEWS) + 1)
         self.to_room = button(tr("Strings ▸"))
-        self.to_room.setAccessibleName(tr("String room"))
+        self.to_room.setAccessibleName(tr("Clearance"))
         self.to_room.clicked.connect(lambda: app.stage_wanted.emit("String room"))
         grid.addWidget(self.to_room, 0, len(VIEWS) + 2)
         self.edges, self.lanes, self.past = Choices(), Choices(), Choices()

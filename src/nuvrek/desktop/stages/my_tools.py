@@ -65,7 +65,7 @@ class KitStage(Stage):
         self.line.addItems(LINES)
         self.line.activated.connect(self._line_chosen)
         self.heights = Choices()
-        self.heights.setAccessibleName(tr("Unit of string heights"))
+        self.heights.setAccessibleName(tr("Unit of action"))
         for value, label in STRING_HEIGHTS:
             self.heights.addItem(say(label), value)
         self.heights.activated.connect(self._heights_chosen)
@@ -136,7 +136,7 @@ class KitStage(Stage):
             (tr("An inch set"), INCH_LEAVES_MM),
         ):
             push = button(words)
-            push.setAccessibleName(tr("{detail} of leaves, as usually sold", detail=words))
+            push.setAccessibleName(tr("{detail} of feeler blades, as usually sold", detail=words))
             push.clicked.connect(lambda _on, leaves=leaves: self._take_leaves(leaves))
             sets.addWidget(push)
         sets.addStretch()
@@ -157,7 +157,7 @@ class KitStage(Stage):
         grid = self._group(tr("How I read relief and file"), SCHOOL)
         grid.addWidget(QLabel(tr("Line settings of the gauge")), len(SCHOOL) + 1, 0, 1, 2)
         grid.addWidget(self.line, len(SCHOOL) + 2, 0, 1, 2)
-        grid.addWidget(QLabel(tr("String heights, on every page")), len(SCHOOL) + 3, 0, 1, 2)
+        grid.addWidget(QLabel(tr("Action, on every page")), len(SCHOOL) + 3, 0, 1, 2)
         grid.addWidget(self.heights, len(SCHOOL) + 4, 0, 1, 2)
         grid.addWidget(QLabel(tr("Hours a week at the bench")), len(SCHOOL) + 5, 0)
         grid.addWidget(self.week, len(SCHOOL) + 5, 1)

@@ -31,8 +31,8 @@ class RoomStage(Stage):
         self.view = RoomView(app.theme)
         self.view.note_chosen.connect(self._pointed)
         self.touch = sliding(tr("Touch"), round(LEAST / STEP), round(MOST / STEP))
-        self.low = sliding(tr("String height, bass side"), 6, 120)
-        self.high = sliding(tr("String height, treble side"), 6, 120)
+        self.low = sliding(tr("Action, bass side"), 6, 120)
+        self.high = sliding(tr("Action, treble side"), 6, 120)
         self.touch_words, self.low_words, self.high_words = QLabel(""), QLabel(""), QLabel("")
         self.touch.valueChanged.connect(self._touched)
         for slider in (self.low, self.high):
@@ -77,7 +77,7 @@ class RoomStage(Stage):
         for part in parts:
             column.addWidget(part)
         column.addWidget(self.after)
-        column.addWidget(heading(tr("Lowest clean string height")))
+        column.addWidget(heading(tr("Lowest clean action")))
         columns = QHBoxLayout()
         for label in self.lowest:
             columns.addWidget(label, 1)
@@ -113,7 +113,7 @@ class RoomStage(Stage):
             return
         if solved is None:
             self.view.show_room(session.neck_state.neck, None, self.app.settings.unit)
-            self.bar.show_words(tr("String room"), message=self.app.waiting)
+            self.bar.show_words(tr("Clearance"), message=self.app.waiting)
             return
         if self.room is None or self.room.solved is not solved:
             before, self.room = self.room, StringRoomPage(solved)

@@ -68,7 +68,7 @@ _WHOLE = {
 _CHECKS = (
     ("zero_fret", later("Zero fret")),
     ("bound", later("Bound edges")),
-    ("lacquered", later("Lacquered board")),
+    ("lacquered", later("Lacquered fretboard")),
     ("bare", later("Bare neck, no strings")),
     ("left_handed", later("Left-handed")),
     ("nut_on_right", later("Nut lies to the right")),
@@ -90,7 +90,7 @@ class TakeInStage(Stage):
             self.rod.addItem(upper_first(word), kind)
         self.rod.setAccessibleName(tr("Kind of rod"))
         self.picks = {
-            "rod_access": Picks(tr("Rod nut"), say_values(ACCESS_WORDS)),
+            "rod_access": Picks(tr("Truss-rod nut"), say_values(ACCESS_WORDS)),
             "touch": Picks(tr("Player's touch"), say_values(TOUCH_WORDS)),
             "joint": Picks(tr("Neck joint"), say_values(JOINT_WORDS)),
             "relief_school": Picks(tr("Relief to aim at"), say_values(SCHOOL_WORDS)),
@@ -118,7 +118,7 @@ class TakeInStage(Stage):
             for row, name in enumerate(names, 1):
                 self._line(grid, row, name)
             if "wire_height_mm" in names:
-                grid.addWidget(QLabel(tr("Rod")), len(names) + 1, 0)
+                grid.addWidget(QLabel(tr("Truss rod")), len(names) + 1, 0)
                 grid.addWidget(self.rod, len(names) + 1, 1)
                 self._checks(grid, len(names) + 2)
             grid.setRowStretch(20, 1)
@@ -147,7 +147,7 @@ class TakeInStage(Stage):
 
     def _setup(self) -> QWidget:
         """The second page: rod and setup beside the string list."""
-        grid = self._group(tr("Rod and setup"))
+        grid = self._group(tr("Truss rod and setup"))
         rows: list[QWidget] = [
             self.picks["rod_access"],
             self.words_line("rod_key", tr("Key that fits")),
@@ -226,7 +226,7 @@ class TakeInStage(Stage):
                 ("title", tr("Name or number")),
                 ("owner", tr("Owner")),
                 ("tuning", tr("Strings and tuning")),
-                ("wood", tr("Board wood")),
+                ("wood", tr("Fretboard wood")),
             ),
             1,
         ):

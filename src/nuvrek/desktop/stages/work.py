@@ -501,7 +501,7 @@ class WorkStage(Stage):
             message=say(message),
             alert=told.alert,
             state=session.neck_state.state,
-            right_title=tr("rod moves") if moved_words(session.neck_state) else "",
+            right_title=tr("truss rod moves") if moved_words(session.neck_state) else "",
             right=say_all(moved_words(session.neck_state)),
         )
 
@@ -512,7 +512,7 @@ class WorkStage(Stage):
         neck_state = session.neck_state
         message = ""
         right = moved_words(neck_state)
-        right_title = tr("rod moves") if right else ""
+        right_title = tr("truss rod moves") if right else ""
         if now is not None and self.refret is not None:
             prompt = self.refret.prompt(now)
             if now.sweep:

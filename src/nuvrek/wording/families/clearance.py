@@ -23,7 +23,7 @@ SENTENCES: dict[str, Entry] = {
         "Not every lane was read: tops there are taken from the others."
     ),
     "clearance.string-heights-not-read-over": (
-        "String heights not read: {low_height} and {high_height} over fret {fret}."
+        "Action not read: {low_height} and {high_height} over fret {fret}."
     ),
     "clearance.no-height-read-taken": "No height read on the {lane_words}: {low_height} taken.",
 }

@@ -13,7 +13,7 @@ SENTENCES: dict[str, Entry] = {
         "A hair of rounding cures it; more lets the outer string slip off."
     ),
     "findings.board-has-shrunk-bring-ends": (
-        "The board has shrunk: bring the ends back to the edge before bevelling."
+        "The fretboard has shrunk: bring the ends back to the edge before bevelling."
     ),
     "findings.bevel-about-30-degrees-flush": "Bevel to about 30 degrees, flush with the edge.",
     "findings.one-light-pass-file-after": "One light pass of the file after peeling.",
@@ -34,8 +34,8 @@ SENTENCES: dict[str, Entry] = {
     "findings.flats-up-wide": "Flats up to {widest} wide",
     "findings.rod-one": "The rod {did}: a {kind} one",
     "findings.light-under": "{amount:start} of light under it.",
-    "findings.board-shrinks-fret-ends-come": "the board shrinks and fret ends come out",
-    "findings.board-swells-necks-gain-or": "the board swells and necks gain or lose relief",
+    "findings.board-shrinks-fret-ends-come": "the fretboard shrinks and fret ends come out",
+    "findings.board-swells-necks-gain-or": "the fretboard swells and necks gain or lose relief",
     "findings.c-wood-settles-about-moisture": (
         "At {warm:g} °C wood settles at about {equilibrium_moisture_percent:.0f} % moisture."
     ),
@@ -68,13 +68,13 @@ SENTENCES: dict[str, Entry] = {
     "findings.over-both-neighbours": "Over both its neighbours, {where}. {by_caliper} {certain}",
     "findings.to": "{rocking_mm} to {high}",
     "findings.middle-down-sprung-end-until": (
-        "The middle is down: a sprung end until pressing says otherwise. Press or tap it "
-        "first; only what stays is filed, on that end alone."
+        "The middle is down, so treat it as a sprung end until you have pressed it. Press or "
+        "tap it first; only what stays up is filed, on that end alone."
     ),
     "findings.frets": ("{number} fret is", "{number} frets are"),
     "findings.below-you-keep": "{below} below the {least} you keep. {sure_words}",
     "findings.nobody-has-pressed-yet-press": (
-        "Nobody has pressed it yet: press it before you believe it."
+        "It has not been pressed yet: press it before you file it."
     ),
     "findings.marked-file-until-ink-gone": (
         "Marked {where}. File it until the ink is gone and nothing rocks: about {range_words} "
@@ -98,10 +98,10 @@ SENTENCES: dict[str, Entry] = {
     "findings.fret-low": "Fret {fret} is low by {size}",
     "findings.frets-rock-around-one-low": (
         "Frets {fret} and {other_fret} rock around it: one low fret between them is likelier "
-        "than two proud ones. A leaf under the rocker tells."
+        "than two proud ones. A feeler blade under the rocker tells."
     ),
     "findings.fret-low-with-fret": "Fret {fret} is low",
-    "findings.fret-has-crown-left": "Fret {fret} has {mm} of crown left",
+    "findings.fret-has-crown-left": "Fret {fret} has {mm} of fret height left",
     "findings.fret-up-middle": "Fret {fret} is up in its middle",
     "findings.perhaps-measure-again": "Perhaps: measure again.",
     "findings.almost-sure": "Almost sure.",
@@ -144,20 +144,20 @@ SENTENCES: dict[str, Entry] = {
     "findings.fret-ends-come-out-half": "fret ends come out by half of it on each side",
     "findings.fret-ends-go-glue-lines": "fret ends go in, glue lines are pressed",
     "findings.board-rises-where-body-begins": (
-        "The board rises where the body begins; no rod setting takes it out. A notched edge "
-        "there settles it."
+        "The fretboard rises where the body begins; no truss rod setting takes it out. A "
+        "notched edge there settles it."
     ),
     "findings.strings-pull-relief-into": "The strings pull {pull_mm} of relief into it",
     "findings.pitch-less-slack-give-or": (
         "Pitch less slack, give or take {pull_doubt_mm}. A tone lower: {detail}."
     ),
     "findings.past-joint-board-climbs-high": (
-        "Past the joint the board climbs. With high strings and no saddle left the neck angle "
-        "is at fault."
+        "Past the body joint the fretboard climbs. With high strings and no saddle left the "
+        "neck angle is at fault."
     ),
     "findings.has-more-relief-than": "The {more} has {mm} more relief than the {less}",
     "findings.twist-or-board-worn-unevenly": (
-        "A twist, or a board worn unevenly. Twin rods can answer it; one rod cannot."
+        "A twist, or a fretboard worn unevenly. Twin rods can answer it; one rod cannot."
     ),
     "findings.zero-fret": "zero fret",
     "findings.nut": "nut",
@@ -165,11 +165,11 @@ SENTENCES: dict[str, Entry] = {
     "findings.tallest-fret-lowest-fret-over": (
         "Tallest at fret {tall}, lowest at fret {short}, over the wood beside them."
     ),
-    "findings.hump-joint": "Hump at the joint",
+    "findings.hump-joint": "Hump at the body joint",
     "findings.past-joint-board-falls-away": (
-        "Past the joint the board falls away: room for the swinging string up there."
+        "Past the body joint the fretboard falls away: room for the swinging string up there."
     ),
-    "findings.fall-away-past-joint": "Fall-away past the joint",
+    "findings.fall-away-past-joint": "Fall-away past the body joint",
     "findings.pressed-3-string-should-all": (
         "Pressed at 3 the string should all but rest on fret 1. Too high plays sharp in the "
         "first frets."
@@ -209,8 +209,10 @@ SENTENCES: dict[str, Entry] = {
     "findings.fret-stands-off-wood": "Fret {fret} stands off the wood {where}",
     "findings.air-humidity-dry": "Dry air: {damp:g} % humidity",
     "findings.air-humidity-damp": "Damp air: {damp:g} % humidity",
-    "findings.board-about-than-narrower": "The board is narrower by about {least} than on {day}",
-    "findings.board-about-than-wider": "The board is wider by about {least} than on {day}",
+    "findings.board-about-than-narrower": (
+        "The fretboard is narrower by about {least} than on {day}"
+    ),
+    "findings.board-about-than-wider": "The fretboard is wider by about {least} than on {day}",
     "findings.neck-relief-per-percent-moisture-gains": (
         "This neck gains {mm_per_percent} of relief per percent of moisture"
     ),
@@ -218,10 +220,10 @@ SENTENCES: dict[str, Entry] = {
         "This neck loses {mm_per_percent} of relief per percent of moisture"
     ),
     "findings.dips-towards-body-no-rod-near-nut-up": (
-        "It dips near the nut and up towards the body: no rod setting straightens both."
+        "It dips near the nut and up towards the body: no truss rod setting straightens both."
     ),
     "findings.dips-towards-body-no-rod-up-near-nut": (
-        "It dips up near the nut and down towards the body: no rod setting straightens both."
+        "It dips up near the nut and down towards the body: no truss rod setting straightens both."
     ),
     "findings.over-fret-would-about-take-same-string-read": (
         "That is {mm} over fret {at}; by the same string read at another fret it would be "

@@ -21,7 +21,9 @@ SENTENCES: dict[str, Entry] = {
     "keypad.struck-out-take-again-or": "Struck out: {detail}. Take it again, or go on.",
     "keypad.type-height-enter-enter-alone": "Type the height, Enter. Enter alone passes on.",
     "keypad.map-shows-what-readings-say": "Map shows what the readings say.",
-    "keypad.round-done-up-goes-back": "The round is done. Up goes back to a station.",
+    "keypad.round-done-up-goes-back": (
+        "That's everything in this round. Press ▴ to go back to a reading."
+    ),
     "keypad.key-has-no-use-here": "That key has no use here. {hint}",
     "keypad.cant-reading-neck-type-again": "That can't be a reading on a neck. Type it again.",
     "keypad.fret-rocks-there-lies-all": (
@@ -32,7 +34,7 @@ SENTENCES: dict[str, Entry] = {
     "keypad.rocks": "rocks",
     "keypad.type-fret-rocks-about-2": "Type the fret it rocks about, 2 to {frets}, then *.",
     "keypad.leaf-slides-drags-wont-go": (
-        "Leaf that slides +, drags -, won't go /. A number: Enter. A support: fret, *."
+        "Blade that slides +, drags -, won't go /. A number: Enter. A support: fret, *."
     ),
     "keypad.slides": "slides",
     "keypad.drags": "drags",
@@ -40,14 +42,14 @@ SENTENCES: dict[str, Entry] = {
     "keypad.support": "support",
     "keypad.slides-then": "slides {mm}, then",
     "keypad.type-leaf-first-then-if": (
-        "Type the leaf first, then + if it slides, - if it drags or / if it won't go."
+        "Type the blade first, then + if it slides, - if it drags or / if it won't go."
     ),
     "keypad.goes-just-drags-wont-go": (
-        "+ it goes, - it just drags, / it won't go. Another leaf: type it first."
+        "+ it goes, - it just drags, / it won't go. Another blade: type it first."
     ),
-    "keypad.leaf": "leaf {wanted_mm}",
+    "keypad.leaf": "blade {wanted_mm}",
     "keypad.leaf-slides-should-thinner-than": (
-        "The leaf that slides should be thinner than the one that drags or won't go."
+        "The blade that slides should be thinner than the one that drags or won't go."
     ),
     "keypad.type-fret-holds-string-then": "Type the fret that holds the string, then *.",
     "keypad.support-0-nut-not-fret": (
@@ -64,7 +66,7 @@ SENTENCES: dict[str, Entry] = {
     "keypad.type-enter-enter-alone-passes": "Type it, Enter. Enter alone passes on.",
     "keypad.one-press-fret-fret-moves": (
         "One press a fret; the fret moves on. Arrows go to another, - turns the sign, * the "
-        "other way, Enter leaves."
+        "other way, Enter feeler blades."
     ),
     "keypad.capo": "capo",
     "keypad.plus": "plus",
@@ -130,7 +132,9 @@ SENTENCES: dict[str, Entry] = {
     "keypad.fret-marked": "Fret {cursor} is marked. {more}",
     "keypad.none-yet": "none yet",
     "keypad.how-much-type-enter-or": "How much? Type it and Enter, or go on.",
-    "keypad.fret-rocks-leaf-under-type": "Fret {cursor} rocks. A leaf under it? Type it, or go on.",
+    "keypad.fret-rocks-leaf-under-type": (
+        "Fret {cursor} rocks. A feeler blade under it? Type it, or go on."
+    ),
     "keypad.read-here-times": "read here {number} times, {low} to {high}",
     "keypad.read-here": "read here: {value_words}",
     "keypad.read-here-times-last": "read here {number} times, last {value_words}",

@@ -23,19 +23,19 @@ SENTENCES: dict[str, Entry] = {
         "between them. One support that stands high makes relief out of nothing."
     ),
     "lessons.hold-relief-read-1-joint": (
-        "Hold the relief read at 1 and the joint against the one read at 2 and three frets "
-        "less: where they part, a support lied."
+        "Hold the relief read at 1 and the body joint against the one read at 2 and three "
+        "frets less: where they part, a support lied."
     ),
     "lessons.notches-another-scale": "Notches of another scale",
     "lessons.notched-edge-another-scale-rides": (
         "A notched edge of another scale rides on a fret and shows a hollow under it. The "
-        "board it speaks of does not exist, and the rod turned for it spoils a good neck."
+        "fretboard it speaks of does not exist, and the rod turned for it spoils a good neck."
     ),
     "lessons.see-which-fret-edge-stood": (
         "See which fret the edge stood on. The scale cut into the edge must be the scale of "
         "the neck."
     ),
-    "lessons.high-strings-no-rod": "High strings, no rod.",
+    "lessons.high-strings-no-rod": "High strings, no truss rod.",
     "lessons.fret-ends-scratch": "The fret ends scratch.",
     "lessons.heat-comes-back": "Heat that comes back",
     "lessons.wood-bent-heat-goes-part": (
@@ -89,18 +89,18 @@ SENTENCES: dict[str, Entry] = {
     "lessons.work-began-before-anything-had": (
         "Work began before anything had been read that tells what is the matter."
     ),
-    "lessons.stripped-new-wire-board-rough": "Stripped for new wire; the board is rough.",
+    "lessons.stripped-new-wire-board-rough": "Stripped for new wire; the fretboard is rough.",
     "lessons.stripped-new-wire": "Stripped for new wire.",
     "lessons.five-frets-worn-out": "Five frets are worn out.",
     "lessons.taped-ready-says-note": "Taped and ready, says the note.",
     "lessons.ends-lag": "The ends that lag",
     "lessons.block-goes-fro-takes-most": (
         "A block that goes to and fro takes most where it passes most often, and that is the "
-        "middle. A board sanded so is hollow before the first new fret is in."
+        "middle. A fretboard sanded so is hollow before the first new fret is in."
     ),
     "lessons.lay-edge-unpressed-every-few": (
-        "Lay the edge unpressed every few strokes. A block as long as the board, run off its "
-        "ends, leaves no hollow."
+        "Lay the edge unpressed every few strokes. A block as long as the fretboard, run off "
+        "its ends, leaves no hollow."
     ),
     "lessons.slots-shallower-than-tang": "Slots shallower than the tang",
     "lessons.wire-stops-where-tang-meets": (
@@ -122,7 +122,7 @@ SENTENCES: dict[str, Entry] = {
         "are pulled for a strip of paper."
     ),
     "lessons.take-one-height-again-beside": (
-        "Take one height again beside the tape. Measure before the board is masked."
+        "Take one height again beside the tape. Measure before the fretboard is masked."
     ),
     "lessons.buzzes": "It buzzes.",
     "lessons.practice-neck": "practice neck",
@@ -235,21 +235,21 @@ SENTENCES: dict[str, Entry] = {
         "for that. Where there is not, the level ends in frets that nobody can crown."
     ),
     "lessons.height-less-groove-less-what": (
-        "Height less groove less what a level takes, against the least crown: the sum could be "
-        "done before the first stroke."
+        "Fret height minus groove depth minus what levelling removes: compare that with the "
+        "minimum before you start filing."
     ),
     "lessons.crowned-before-bow-seen": "Crowned before the bow was seen",
     "lessons.pretty-frets-uneven-board-work": (
-        "Pretty frets on an uneven board are work done twice. Whoever crowns before the edge "
-        "has lain on the neck crowns again."
+        "Pretty frets on an uneven fretboard are work done twice. Whoever crowns before the "
+        "edge has lain on the neck crowns again."
     ),
     "lessons.compare-minutes-twenty-two-crowns": (
         "Compare the minutes: twenty-two crowns were made for nothing."
     ),
     "lessons.tongue-climbs": "The tongue that climbs",
     "lessons.board-climbs-past-joint-brought": (
-        "A board that climbs past the joint is brought down past the joint. A level of the "
-        "whole neck takes the same metal from frets that nothing ails."
+        "A fretboard that climbs past the body joint is brought down past the body joint. A "
+        "level of the whole neck takes the same metal from frets that nothing ails."
     ),
     "lessons.see-which-frets-choked-notes": (
         "See which frets choked the notes, and how much was taken from the others."

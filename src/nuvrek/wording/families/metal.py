@@ -27,17 +27,17 @@ SENTENCES: dict[str, Entry] = {
     ),
     "metal.may-run-thin-fret": "May run thin: fret {named}.",
     "metal.all-notes-together-nine-times": (
-        "All notes together: nine times in ten no more than {over_mm} above that."
+        "For every note to ring clean at once, allow up to {over_mm} more action (90 % sure)."
     ),
-    "metal.second-pass-needed-times-ten": "A second pass is needed {second_pass} times in ten.",
+    "metal.second-pass-needed-times-ten": "A second pass is about {second_pass}0 % likely.",
     "metal.reading-would-save-most-metal": "The reading that would save most metal: {asked}",
     "metal.metal-give-or-take": "Metal give or take {metal_doubt_mm}.",
     "metal.most-metal-hangs": "most metal hangs on it",
     "metal.no-tax": "no tax",
     "metal.prices-include": "prices include it",
     "metal.comes-top": "comes on top",
-    "metal.bound-board": "bound board",
-    "metal.lacquered-board": "lacquered board",
+    "metal.bound-board": "bound fretboard",
+    "metal.lacquered-board": "lacquered fretboard",
     "metal.compound-radius": "compound radius",
     "metal.each-string-beyond-six": "each string beyond six",
     "metal.nut": "nut",

@@ -14,8 +14,8 @@ SENTENCES: dict[str, Entry] = {
     "necks.bass-side": "bass side",
     "necks.middle": "middle",
     "necks.treble-side": "treble side",
-    "necks.rod-not-known-yet": "rod not known yet",
-    "necks.no-rod": "no rod",
+    "necks.rod-not-known-yet": "truss rod not known yet",
+    "necks.no-rod": "no truss rod",
     "necks.one-way-rod": "one-way rod",
     "necks.two-way-rod": "two-way rod",
     "necks.twin-rods": "twin rods",
@@ -35,13 +35,15 @@ SENTENCES: dict[str, Entry] = {
         "String list: {grams_per_m:g} g a metre is not possible for a string of {gauge_mm:g} mm."
     ),
     "necks.joint-fret-but-neck-has": (
-        "The joint fret is {joint_fret}, but the neck has only {frets} frets."
+        "The body joint fret is {joint_fret}, but the neck has only {frets} frets."
     ),
     "necks.string-list-has-strings-neck": (
         "The string list has {strings_in} strings, the neck {strings}."
     ),
     "necks.fret-wires-width-should-mm": "The fret wire's width should be {low:g} to {high:g} mm.",
-    "necks.least-crown-keep-not-below": "The least crown to keep is not below the wire's height.",
+    "necks.least-crown-keep-not-below": (
+        "The minimum fret height to keep is not below the wire's height."
+    ),
     "necks.string-list": "String list: {error}.",
     "necks.face-face": "face to face",
     "necks.telephone": "by telephone",
@@ -50,7 +52,9 @@ SENTENCES: dict[str, Entry] = {
         "described: {radius:.3g} in, the middle {sag_mm:.2f} mm over the edges"
     ),
     "necks.no-radius-described": "no radius described",
-    "necks.board-mm-wide-has-no": "a board {width_mm:g} mm wide has no radius of {radius_mm:g} mm",
+    "necks.board-mm-wide-has-no": (
+        "a fretboard {width_mm:g} mm wide has no radius of {radius_mm:g} mm"
+    ),
     "necks.mm": "{ceil} to {floor} mm",
     "necks.edges-fit": ("edge fits", "edges fit"),
     "necks.your-mm": "your {listed} mm {fit}",

@@ -20,7 +20,7 @@ SENTENCES: dict[str, Entry] = {
     "needs.another-neck-plays-sounds-little": "Another neck plays and sounds a little otherwise.",
     "needs.another-hand-says-what-costs": "Another hand says what it costs and how long it takes.",
     "needs.board-may-chip-where-old": (
-        "The board may chip where old frets are drawn; chips are mended."
+        "The fretboard may chip where old frets are drawn; chips are mended."
     ),
     "needs.fret-pressed-home-may-rise": (
         "A fret that was pressed home may rise again; the later look tells."
@@ -37,13 +37,13 @@ SENTENCES: dict[str, Entry] = {
     ),
     "needs.found-came": "Found as it came in: {detail}",
     "needs.string-height-fret-bass-side": (
-        "String height at fret {fret}: {height} on the bass side, {high} on the treble side."
+        "Action at fret {fret}: {height} on the bass side, {high} on the treble side."
     ),
     "needs.shallow-grooves-stay-so-frets": (
         "Shallow grooves stay, so that the frets stay tall enough."
     ),
     "needs.crowns-down-under-usual": "Crowns down to {length}, under the usual {usual}.",
-    "needs.boards-corners-stay-worn": "The board's corners at {frets} stay as worn.",
+    "needs.boards-corners-stay-worn": "The fretboard's corners at {frets} stay as worn.",
     "needs.lacquer-cut-along-each-fret": "The lacquer is cut along each fret and touched up",
     "needs.bass-side-treble-side": "{both} on the bass side, {length} on the treble side",
     "needs.wide-high-before": (

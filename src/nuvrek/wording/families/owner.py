@@ -7,15 +7,13 @@ from nuvrek.wording.entry import Entry
 SENTENCES: dict[str, Entry] = {
     "owner.times-ten": "{chance} times in ten",
     "owner.almost-surely": "almost surely",
-    "owner.hours-nine-times-ten": (
-        "{likely:.1f} hours, nine times in ten {least:.1f} to {most:.1f}."
-    ),
+    "owner.hours-nine-times-ten": "{likely:.1f} hours, 90 % sure {least:.1f} to {most:.1f}.",
     "owner.frets": ("fret", "frets"),
     "owner.keeps-neck-days": "It keeps the neck {days} days.",
     "owner.look-after-one-two-weeks": "A look after one to two weeks.",
     "owner.hours": "By hours {money_words} ({low} to {high}).",
     "owner.in-it": "In it: {listed}.",
-    "owner.second-pass-most": "a second pass, {chance_words}, is in the most of it",
+    "owner.second-pass-most": "the upper figure allows for a second pass ({chance_words})",
     "owner.may-end-too-thin-then": (
         "{what} {named} may end too thin and then want new wire, which is not"
     ),

@@ -10,11 +10,12 @@ SENTENCES: dict[str, Entry] = {
     "pages.nothing-loses-ink": "Nothing loses its ink.",
     "pages.not-now": "{title}: not now",
     "pages.so-worked-tool-takes-more": (
-        "So worked the tool takes {more} more than the plan: lean where the plan is deepest."
+        "With this tool you would remove {more} more than planned. Put your pressure where the "
+        "plan removes most."
     ),
     "pages.so-worked-would-keep-ink": (
-        "So worked, {frets} would keep its ink when another has no metal left: lean where the "
-        "plan is deepest."
+        "With this tool {frets} would still have ink while another fret is already at the "
+        "limit. Put your pressure where the plan removes most."
     ),
     "pages.tool-brushes-well-shorter-stone": (
         "The tool brushes {frets} as well: a shorter stone, or lift it there."
@@ -27,7 +28,7 @@ SENTENCES: dict[str, Entry] = {
         "With the rod as it is now its relief was {low} in dry air ({dry:.0f} %), {high} in "
         "damp ({damp:.0f} %)."
     ),
-    "pages.rod": "rod {turns}",
+    "pages.rod": "truss rod {turns}",
     "pages.wears-year-own-crowns-years": (
         "It wears {wear_mm} a year by its own crowns: {years:.0f} years to {least_crown_mm}."
     ),
@@ -45,7 +46,7 @@ SENTENCES: dict[str, Entry] = {
         "Bow wanted {length}; so driven it comes to {bow}, give or take {doubt}."
     ),
     "pages.cauls": "Cauls: {listed}{lacks}.",
-    "pages.board-only-cleaned-no-wood": "The board is only cleaned: no wood is taken.",
+    "pages.board-only-cleaned-no-wood": "The fretboard is only cleaned: no wood is taken.",
     "pages.all-frets": "all {every} frets",
     "pages.new-wire-with-which": "New wire, {which}",
     "pages.being-worked-out": "Being worked out.",
@@ -81,8 +82,8 @@ SENTENCES: dict[str, Entry] = {
     "pages.for": "{inches} for {frets}",
     "pages.no-true-one": "; no true one for {frets}",
     "pages.m": "{stock:.1f} m",
-    "pages.board-trued": "board trued",
-    "pages.board-cleaned": "board cleaned",
+    "pages.board-trued": "fretboard trued",
+    "pages.board-cleaned": "fretboard cleaned",
     "pages.angle": "{length} of angle",
     "pages.tangs-bend-back": "tangs to bend back {length}",
     "pages.cleaned-only-dirt-off-fine": (
@@ -126,24 +127,24 @@ SENTENCES: dict[str, Entry] = {
     "pages.every-note": "Every note",
     "pages.clean": "clean",
     "pages.not-measured": "not measured",
-    "pages.play-every-note-string-room": "Play every note in String room.",
+    "pages.play-every-note-string-room": "Play every note in Clearance.",
     "pages.after-level": "{thinnest_mm} after its level",
     "pages.after-one-two-weeks": "After one to two weeks",
     "pages.take-closing-readings": "Take the closing readings.",
     "pages.sweep-rocker-once-more": "Sweep the rocker once more.",
     "pages.still-all-along": "still all along",
     "pages.not-measured-with-where": "{where}, not measured",
-    "pages.leaf-under-tells-or-file": "A leaf under it tells, or file on.",
+    "pages.leaf-under-tells-or-file": "A feeler blade under it tells, or file on.",
     "pages.nothing-filed-yet": "nothing filed yet",
     "pages.nothing-file": "nothing to file",
     "pages.one-crown-height-tells": "One crown height tells.",
     "pages.not": "{named} not",
-    "pages.string-room-names-frets": "String room names the frets.",
+    "pages.string-room-names-frets": "Clearance names the frets.",
     "pages.heard-clean": "heard clean",
     "pages.bent-back": "{wanted} bent back",
     "pages.string-fret": "string {string} fret {fret}",
     "pages.rocker-relief-tell": "Rocker and relief tell.",
-    "pages.string-room-names-notes": "String room names the notes",
+    "pages.string-room-names-notes": "Clearance names the notes",
     "pages.new-wire-with-again": "New wire",
     "pages.bow-tangs": "Bow by the tangs",
     "pages.learnt-next": "learnt for the next",
@@ -180,7 +181,7 @@ SENTENCES: dict[str, Entry] = {
     "pages.tune-pitch": "Tune to pitch",
     "pages.tune-pitch-first": "Tune to pitch first",
     "pages.0-stay-slack-leaf-under": (
-        "0: stay slack, a leaf under the edge means the relief wanted."
+        "0: stay slack, a feeler blade under the edge means the relief wanted."
     ),
     "pages.turn-back": "Turn it back: {turns_words}",
     "pages.stop-turning": "Stop turning",
@@ -189,8 +190,7 @@ SENTENCES: dict[str, Entry] = {
     "pages.bass-side-treble-side": "{low} bass side, {high} treble side",
     "pages.dead-straight-tightest-note-has": (
         "Dead straight, the tightest note has {float} of room and the widest {unit}; with "
-        "{best} of relief it is {unit_float} to {float_unit}: the same string height, more "
-        "even room."
+        "{best} of relief it is {unit_float} to {float_unit}: the same action, more even room."
     ),
     "pages.open-string": "Open string",
     "pages.fret": "Fret {detail}",
@@ -241,16 +241,17 @@ SENTENCES: dict[str, Entry] = {
     "pages.fret-lane": "{fret} ({lane})",
     "pages.f-most": "{f}: {most}",
     "pages.watch-three-fret-goes-first-ink-gone-stop": (
-        "Watch three: fret {first} goes first, else stop and measure; fret {thinnest} gets "
-        "thinnest, {other_thinnest}; fret {last} goes last: its ink gone, stop."
+        "Check while you file: fret {first} should lose its ink first; if not, stop and "
+        "measure. Fret {last} loses it last: then stop. Fret {thinnest} ends up lowest, "
+        "{other_thinnest}."
     ),
     "pages.watch-three-fret-goes-first-then-rocker-stop": (
-        "Watch three: fret {first} goes first, else stop and measure; fret {thinnest} gets "
-        "thinnest, {other_thinnest}; fret {last} goes last: then the rocker, and stop when it "
-        "is still."
+        "Check while you file: fret {first} should lose its ink first; if not, stop and "
+        "measure. Fret {last} loses it last: then check with the rocker and stop as soon as "
+        "nothing rocks. Fret {thinnest} ends up lowest, {other_thinnest}."
     ),
-    "pages.rod-first-than-now-more-dip": "Rod first: {length} more dip than now.",
-    "pages.rod-first-than-now-less-dip": "Rod first: {length} less dip than now.",
+    "pages.rod-first-than-now-more-dip": "Truss rod first: {length} more dip than now.",
+    "pages.rod-first-than-now-less-dip": "Truss rod first: {length} less dip than now.",
     "pages.edge-shows-most-fret-now": (
         "Now the edge shows {length} at most, {lane_words}, at fret {fret}."
     ),
@@ -285,11 +286,11 @@ SENTENCES: dict[str, Entry] = {
     ),
     "pages.bend-mm-radius-springs-back-trial-piece": (
         "Bend to {bends:.0f} to {other_bends:.0f} mm of radius, by its trial piece; it springs "
-        "back to a tenth tighter than the board."
+        "back to a tenth tighter than the fretboard."
     ),
     "pages.bend-mm-radius-springs-back-strength": (
         "Bend to {bends:.0f} to {other_bends:.0f} mm of radius, by its strength; it springs "
-        "back to a tenth tighter than the board."
+        "back to a tenth tighter than the fretboard."
     ),
     "pages.by-crept-way-turned": "crept on the way it was turned, by {change}",
     "pages.by-moved-back": "moved back, by {change}",

@@ -69,7 +69,7 @@ SENTENCES: dict[str, Entry] = {
     "practice.strokes-wood": "{strokes} strokes on the wood.",
     "practice.empty-slots-deeper": "The empty slots are {mm:.1f} deeper.",
     "practice.frets": "{count} frets are in.",
-    "practice.leaf-goes-under-string-taut": "a leaf goes under a string that is taut",
+    "practice.leaf-goes-under-string-taut": "a feeler blade goes under a string that is taut",
     "practice.edge-must-reach-over-three": "The edge must reach over three places at the least.",
     "practice.edge-rocks": "On the {where} the edge rocks.",
     "practice.lies-still-light-under": "On the {where} it lies still, with light under it.",
@@ -82,7 +82,7 @@ SENTENCES: dict[str, Entry] = {
     "practice.there-no-such-note-judge": "There is no such note to judge.",
     "practice.there-nothing-key-turn": "There is nothing for a key to turn.",
     "practice.turns-two-fingers-rod-slack": "It turns with two fingers: the rod is slack.",
-    "practice.neck-has-no-rod": "This neck has no rod.",
+    "practice.neck-has-no-rod": "This neck has no truss rod.",
     "practice.there-one-rod-only": "There is one rod only.",
     "practice.frets-out-no-strings-go": "Frets are out: no strings go on.",
     "practice.all-strings-pitch": "All strings at pitch.",
@@ -162,11 +162,12 @@ SENTENCES: dict[str, Entry] = {
     ),
     "practice.what-would-you-offer": "What would you offer",
     "practice.neck-read-purse-small-choose": (
-        "The neck was read, the purse is small. Choose the way you would offer."
+        "The neck has been measured and the budget is small. Choose the option you would offer."
     ),
     "practice.home-made-tools-only": "Home-made tools only",
     "practice.slips-paper-leaves-cut-edge": (
-        "Slips of paper for leaves, a cut edge, a short one for a rocker, your ears. Make it play."
+        "Slips of paper for feeler blades, a cut edge, a short one for a rocker, your ears. "
+        "Make it play."
     ),
     "practice.nothing-stood-proud": "Nothing stood proud.",
     "practice.no-reading-taken": "No reading was taken.",
@@ -183,7 +184,7 @@ SENTENCES: dict[str, Entry] = {
     ),
     "practice.string-stands-mm-over-12": "The {lane_words} string stands {height:.1f} mm over 12.",
     "practice.frets-out-with-count": "{count} frets are out.",
-    "practice.look-board": "A look at the board.",
+    "practice.look-board": "A look at the fretboard.",
     "practice.key-felt-before-turned": "The key, felt before it is turned.",
     "practice.finger-fret": "A finger on fret {fret}.",
     "practice.pressed-3-look-over-1": "Pressed at 3, a look over 1; or the open strings, played.",
@@ -200,7 +201,7 @@ SENTENCES: dict[str, Entry] = {
         "A rocker over {fret} and {other_fret}: two rocks, and {third_fret} between them."
     ),
     "practice.would-have-done-string-height": (
-        "; {least_mm:.2f} would have done at this string height, rod and nut slots free"
+        "; {least_mm:.2f} would have done at this action, rod and nut slots free"
     ),
     "practice.metal-off-summed-over-frets": (
         "Metal off, summed over the frets: {metal_mm:.2f} mm{least}."

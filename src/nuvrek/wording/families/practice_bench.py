@@ -49,8 +49,8 @@ SENTENCES: dict[str, Entry] = {
     "practice_bench.fret-may-fast-middle-loose": (
         "A fret may be fast in the middle and loose at one end: all three places count."
     ),
-    "practice_bench.leaf": "Leaf",
-    "practice_bench.mm-leaf": "mm leaf",
+    "practice_bench.leaf": "Blade",
+    "practice_bench.mm-leaf": "mm blade",
     "practice_bench.edge": "Edge",
     "practice_bench.to": "{where}. {detail}, {low} to {high} {hand}.",
     "practice_bench.rocker": "Rocker",
@@ -63,7 +63,7 @@ SENTENCES: dict[str, Entry] = {
     "practice_bench.under": "under…",
     "practice_bench.write": "write",
     "practice_bench.push": "push",
-    "practice_bench.leaf-under-rocker": "{where}. Leaf under the rocker at {fret}.",
+    "practice_bench.leaf-under-rocker": "{where}. Blade under the rocker at {fret}.",
     "practice_bench.nut": "the nut",
     "practice_bench.pressed-or-not": "pressed or not",
     "practice_bench.another-edge": "another edge",
@@ -127,7 +127,7 @@ SENTENCES: dict[str, Entry] = {
     "practice_bench.round-ends": "Round the ends",
     "practice_bench.ends": "Ends of the {lane_words}, {low} to {high}.",
     "practice_bench.strokes-each": "strokes each",
-    "practice_bench.nut-saddle-rod-nut": "Nut, saddle, rod nut",
+    "practice_bench.nut-saddle-rod-nut": "Nut, saddle, truss-rod nut",
     "practice_bench.wood-wire-heat": "Wood, wire, heat",
     "practice_bench.pitch": "to pitch",
     "practice_bench.slack": "slack",
@@ -193,7 +193,7 @@ SENTENCES: dict[str, Entry] = {
     "practice_bench.string": "String {strings}, {note}.",
     "practice_bench.sight-along": "Sight along",
     "practice_bench.from-head-body": "{lane_words:start}, from the head to the body.",
-    "practice_bench.rod-key": "Rod key",
+    "practice_bench.rod-key": "Truss rod key",
     "practice_bench.turn": "turn",
     "practice_bench.crown-or-groove": "crown or groove",
     "practice_bench.set": "set it",
@@ -215,10 +215,10 @@ SENTENCES: dict[str, Entry] = {
     "practice_bench.move-end-goes-lower": "◂ ▸ move the lower end; . goes on.",
     "practice_bench.move-end-goes-upper": "◂ ▸ move the upper end; . goes on.",
     "practice_bench.leaf-with-where-held-hold": (
-        "{where}. Hold {low}, {high}; leaf {under_words} at {fret}."
+        "{where}. Hold {low}, {high}; blade {under_words} at {fret}."
     ),
     "practice_bench.leaf-with-where-held-edge-from": (
-        "{where}. Edge from {low}, {high}; leaf {under_words} at {fret}."
+        "{where}. Edge from {low}, {high}; blade {under_words} at {fret}."
     ),
     "practice_bench.of-the-up": "{thing} of the {side}, up.",
     "practice_bench.of-the-down": "{thing} of the {side}, down.",

@@ -48,8 +48,9 @@ SENTENCES: dict[str, Entry] = {
         "can still take relief out. Heavier strings let relief in; or leave it as it lies."
     ),
     "rod.moves-without-answer-rod-spent": (
-        "Moves without an answer: the rod is spent, or only its nut turns. See that the key "
-        "bites and the nut is not chewed before calling it spent."
+        "The truss rod was turned but the relief didn't change: it is at its limit, or only "
+        "the nut is turning. See that the key grips and the nut is not worn out before you "
+        "call it spent."
     ),
     "rod.back-bow-slack-one-way": (
         "Back bow with a slack one-way rod: the rod can't help. Heavier strings, or level as "

@@ -22,25 +22,27 @@ SENTENCES: dict[str, Entry] = {
     "rules.wanted": "as wanted",
     "rules.more-than-wanted": "more than wanted",
     "rules.less-than-wanted": "less than wanted",
-    "rules.perhaps-no-rod-turned-perhaps": "perhaps {state}; no rod is turned for a perhaps",
+    "rules.perhaps-no-rod-turned-perhaps": (
+        "perhaps {state}, but the readings are not sure enough to touch the truss rod"
+    ),
     "rules.bare-neck-has-no-strings": (
-        "A bare neck has no strings to slacken and no relief yet: level on the straight board."
+        "A bare neck has no strings to slacken and no relief yet: level on the straight fretboard."
     ),
     "rules.bare-neck-one-light-level": (
-        "A bare neck: one light level on the straight board, {length} of metal. Its relief "
+        "A bare neck: one light level on the straight fretboard, {length} of metal. Its relief "
         "stays open until it is strung."
     ),
     "rules.read-again-strung-up-before": "Read it again strung up, before nut and saddle are set.",
     "rules.owner-decides-what-worth": "{gist} The owner decides what it is worth.",
     "rules.bow-no-rod-answers-strings": (
-        "Bow that no rod answers: strings, the frets if they can pay, new wire, heat; a cure "
-        "that costs more than the goal is named beside a new neck."
+        "Bow that no truss rod answers: strings, the frets if they can pay, new wire, heat; a "
+        "cure that costs more than the goal is named beside a new neck."
     ),
-    "rules.neck-has-no-rod": "This neck has no rod.",
-    "rules.rod-out": "The rod is out of it.",
+    "rules.neck-has-no-rod": "This neck has no truss rod.",
+    "rules.rod-out": "The truss rod cannot help here.",
     "rules.read-slack-too-before-filing": "Read it slack too before filing: the pull is not known.",
     "rules.frets-cant-pay-dressing-bow": (
-        "{stopped} {none} The frets can't pay for dressing the bow out."
+        "{stopped} {none} The frets are too low to level this bow out."
     ),
     "rules.leave-or-have-neck-itself": "{why} Leave it, or have the neck itself seen to.",
     "rules.dressing-relief-into-frets-costs": (
@@ -92,7 +94,7 @@ SENTENCES: dict[str, Entry] = {
         "A drop of glue under single frets would put it off, if they then hold."
     ),
     "rules.frets-out-come-before-everything": (
-        "Frets that are out come before everything else: new wire in, then all is weighed anew."
+        "Frets that are out come before everything else: new wire in, then all is recalculated."
     ),
     "rules.no-grip-left-or-another": (
         "No grip left, or another wire wanted: new wire, with why nothing smaller will do."
@@ -123,7 +125,7 @@ SENTENCES: dict[str, Entry] = {
         "Strings too low for the touch over even frets are raised; frets and rod stay as they are."
     ),
     "rules.string-heights-come-after-relief": (
-        "String heights come after relief and tops: saddle, then the neck's tilt, then its angle."
+        "Action come after relief and tops: saddle, then the neck's tilt, then its angle."
     ),
     "rules.relief-tops-they-shall-both": "Relief and tops as they shall be: both move the strings.",
     "rules.cheap-cures-first": "Cheap cures first. {gist}",
@@ -135,9 +137,7 @@ SENTENCES: dict[str, Entry] = {
         "for this touch. {gist}"
     ),
     "rules.lighter-touch-or-notes-heard": "A lighter touch, or notes heard clean, would leave it.",
-    "rules.relief-tops-ask-nothing-string": (
-        "Relief and tops ask for nothing; the string height does."
-    ),
+    "rules.relief-tops-ask-nothing-string": "Relief and tops ask for nothing; the action does.",
     "rules.or": "Or: {gist}",
     "rules.relief-read-again-after-every": "The relief is read again after every move.",
     "rules.became": "{length} became {after}",
@@ -146,13 +146,15 @@ SENTENCES: dict[str, Entry] = {
     ),
     "rules.left-lies-where-every-note": "It is left as it lies where every note rings clean.",
     "rules.chewed-gummed-or-unreachable-rod": (
-        "A chewed, gummed or unreachable rod nut comes first and stays named until it is mended."
+        "A chewed, gummed or unreachable truss-rod nut comes first and stays named until it is "
+        "mended."
     ),
     "rules.rod-moves-relief-other-way": (
         "A rod that moves the relief the other way is a rod that works: turn back, learn its sign."
     ),
     "rules.relief-off-frets-even-rod": (
-        "Relief off and frets even: the rod, by quarter turns at most; no rod turns under a stop."
+        "Relief off and frets even: the rod, by quarter turns at most; no truss rod turns "
+        "under a stop."
     ),
     "rules.one-way-rod-turned-out": (
         "A one-way rod turned out until slack has nothing left to let out; it is not spent."
@@ -182,14 +184,15 @@ SENTENCES: dict[str, Entry] = {
         "One that is pressed and holds is filed like any other, an end on that end alone."
     ),
     "rules.leaf-under-rocker-refines-figures": (
-        "A leaf under the rocker refines the figures; none is needed to begin."
+        "Optional: put a feeler gauge under the rocker to sharpen these figures. You can start "
+        "without."
     ),
     "rules.mark-reading-file-until-ink": (
         "A mark is a reading: file until the ink is gone and nothing rocks."
     ),
     "rules.instead": "{length} instead of {metal}",
     "rules.string-height-wished-asks-no": (
-        "The string height that is wished for asks for no more than just clean: {less}."
+        "The action that is wished for asks for no more than just clean: {less}."
     ),
     "rules.end-or-fret-up-pressed": (
         "An end or a fret that is up is pressed home first; no beam before every fret was pressed."
@@ -204,7 +207,7 @@ SENTENCES: dict[str, Entry] = {
         "{how_many}, {number} to be filed, a quarter of the neck or fewer: {gist:within} {marks}"
     ),
     "rules.lower-least-crown-agreed-owner": (
-        "A lower least crown, agreed with the owner, would put it off."
+        "A lower minimum fret height, agreed with the owner, would put it off."
     ),
     "rules.clean-notes-bass-side-just": (
         "For clean notes at {height} bass side, just clean takes {less}."
@@ -226,7 +229,8 @@ SENTENCES: dict[str, Entry] = {
         "Not enough metal to file what stands: new wire for those frets is the honest cure."
     ),
     "rules.string-shows-no-light-tells": (
-        "A string that shows no light tells nothing: the edge is asked before the rod."
+        "If there is no gap under the string it could be straight or back-bowed. Check with a "
+        "straight edge before touching the truss rod."
     ),
     "rules.lanes-frets-nobody-measured-unknown": (
         "Lanes and frets nobody measured are unknown; what hangs on them waits for the reading."
@@ -257,7 +261,7 @@ SENTENCES: dict[str, Entry] = {
     "rules.grooves-up-may-stay-owners": "Grooves up to {length} may stay with the owner's say-so.",
     "rules.tops-level-only-worn": "The tops are level; only {named} are worn. {gist} {agree}",
     "rules.lower-least-crown-or-grooves": (
-        "A lower least crown, or grooves left, agreed with the owner would put it off."
+        "A lower minimum fret height, or grooves left, agreed with the owner would put it off."
     ),
     "rules.tops-level-worn-up-re": (
         "The tops are level and {how_many} worn by up to {length}: re-profile them, then a "
@@ -268,21 +272,23 @@ SENTENCES: dict[str, Entry] = {
     ),
     "rules.frets": ("{number} fret is", "{number} frets are"),
     "rules.hump-or-s-no-rod": (
-        "A hump or an S that no rod takes out is levelled over, or trued when the crowns can't pay."
+        "A hump or an S that no truss rod takes out is levelled over, or trued when the crowns "
+        "can't pay."
     ),
     "rules.tongue-climbs-given-fall-away": (
         "A tongue that climbs is given fall-away, or the neck its angle."
     ),
     "rules.no-rod-setting-takes-out": (
-        "{what}; no rod setting takes it out. Level over it: {length} of metal, and the crowns "
-        "can pay."
+        "{what}; no truss rod setting takes it out. Level over it: {length} of metal, and the "
+        "crowns can pay."
     ),
     "rules.true-wood-instead-next-refret": (
         "True the wood instead at the next refret: it is the wood that is wrong."
     ),
     "rules.saddle-spent": "{headline} and the saddle is spent. {gist}",
     "rules.no-rod-setting-takes-out-crowns": (
-        "{what}; no rod setting takes it out, and the crowns can't pay for a level over it. {gist}"
+        "{what}; no truss rod setting takes it out, and the frets are too low to level over "
+        "it. {gist}"
     ),
     "rules.fall-away-filed-into-last": (
         "{headline}: fall-away filed into the last frets gives the strings room."

@@ -11,8 +11,8 @@ SENTENCES: dict[str, Entry] = {
     "shop.nothing-take-back-here": "Nothing to take back here.",
     "shop.stays": "{struck} {elsewhere}; it stays.",
     "shop.weighed-before-what-you-wrote": (
-        "That was weighed before what you wrote down last. Nothing was written; look at it "
-        "again, it is being weighed anew."
+        "Your last entry changed the picture. Nothing was saved; the options are being "
+        "recalculated."
     ),
     "shop.nothing-take-back-here-undo": "Nothing to take back here. {elsewhere}: undo it there.",
     "shop.neck-no-longer-logbook-open": (
@@ -31,8 +31,8 @@ SENTENCES: dict[str, Entry] = {
     ),
     "shop.not-written-down": "Not written down: {faults}",
     "shop.counted-from-where-found-rod": (
-        "Counted from where it was found the rod would stand more than 20 turns away; no rod "
-        "has that much. Not written down: strike out the moves that were not made."
+        "Counted from where it was found the rod would stand more than 20 turns away; no truss "
+        "rod has that much. Not written down: strike out the moves that were not made."
     ),
     "shop.last-page-written-another-bench": (
         "The last of this page was written at another bench or window. Once more strikes it."

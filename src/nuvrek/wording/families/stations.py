@@ -41,16 +41,16 @@ SENTENCES: dict[str, Entry] = {
     "stations.gap": "gap",
     "stations.edge": "edge",
     "stations.wood": "wood",
-    "stations.bare-board": "bare board",
+    "stations.bare-board": "bare fretboard",
     "stations.over": "{laid} over {fret}, {string_or_side}",
     "stations.gap-under-string": "gap under a string",
     "stations.edge-frets": "edge on the frets",
     "stations.edge-wood": "edge on the wood",
-    "stations.edge-bare-board": "edge on the bare board",
+    "stations.edge-bare-board": "edge on the bare fretboard",
     "stations.string": "String",
     "stations.edge-resting-frets": "Edge resting on the frets",
     "stations.notched-edge-resting-wood": "Notched edge resting on wood",
-    "stations.plain-edge-resting-bare-board": "Plain edge resting on the bare board",
+    "stations.plain-edge-resting-bare-board": "Plain edge resting on the bare fretboard",
     "stations.edge-gap-over": (
         "{side}, {strings}. Edge on {held} and {high}{hold}. Gap over {fret}?"
     ),
@@ -63,7 +63,7 @@ SENTENCES: dict[str, Entry] = {
         "the reach ({start} to {end}) should be two frets, the lower one first."
     ),
     "stations.hold-press-does-leaf-go": (
-        "{side}. Hold {held}, press {high}. Does the leaf go over {fret}?"
+        "{side}. Hold {held}, press {high}. Does the blade go over {fret}?"
     ),
     "stations.hold-press-gap-over": "{named}. Hold {held}, press {high}. Gap over {fret}?",
     "stations.held-down": ", held down at {low}",
@@ -72,8 +72,8 @@ SENTENCES: dict[str, Entry] = {
         "give gap_mm, or leaves (slides_mm, drags_mm, wont_go_mm), not both."
     ),
     "stations.leaf-slides-mm-should-thinner": (
-        "the leaf that slides ({low} mm) should be thinner than the one that drags or won't go "
-        "({highs} mm)."
+        "the blade that slides ({low} mm) should be thinner than the one that drags or won't "
+        "go ({highs} mm)."
     ),
     "stations.no-amount-give-gap-mm": "no amount: give gap_mm, slides_mm, drags_mm or wont_go_mm.",
     "stations.give-both-supports-or-neither": (
@@ -98,7 +98,7 @@ SENTENCES: dict[str, Entry] = {
     "stations.crown-fret": "crown of fret {fret}, {lane_words}",
     "stations.crown-height": "crown height",
     "stations.fret-height-crown-over-wood": "Fret {fret}. Height of the crown over the wood?",
-    "stations.string-height": "string height",
+    "stations.string-height": "action",
     "stations.dial": "dial on {fret}, {lane_words}",
     "stations.indicator": "indicator",
     "stations.dial-beam-over-fret": "{side}. Dial on the beam over fret {fret}?",
@@ -111,12 +111,12 @@ SENTENCES: dict[str, Entry] = {
     "stations.quote": "a quote",
     "stations.quote-with-again": "the quote",
     "stations.agreed": "agreed {how_words}",
-    "stations.goes-without-word": "goes on without a word",
+    "stations.goes-without-word": "goes on without the owner's OK",
     "stations.the": "the {papers:within}",
     "stations.rocker-along-frets-what-rocks": "{side}. Rocker along the frets. What rocks?",
     "stations.rockers-middle-frets-2": "a rocker's middle frets are 2 to {frets}.",
     "stations.rocker-over-leaf-under": (
-        "{side}. Rocker over {fret}-{other_fret}-{third_fret}. A leaf under it?"
+        "{side}. Rocker over {fret}-{other_fret}-{third_fret}. A feeler blade under it?"
     ),
     "stations.rockers-middle-fret-2-not": "a rocker's middle fret is 2 to {frets}, not {fret}.",
     "stations.rocker": "rocker {fret}-{other_fret}-{third_fret}, {lane_words}",
@@ -127,8 +127,8 @@ SENTENCES: dict[str, Entry] = {
     "stations.key": "{feel}, key {key}",
     "stations.humidity": "{humidity_percent:g} % humidity",
     "stations.slacken-strings-when-they-hang": "Slacken the strings. * when they hang.",
-    "stations.rod-feel": "rod feel",
-    "stations.key-rod-nut-how-does": "Key on the rod nut. How does it feel?",
+    "stations.rod-feel": "truss rod feel",
+    "stations.key-rod-nut-how-does": "Key on the truss-rod nut. How does it feel?",
     "stations.no-value-give-temperature-c": "no value: give temperature_c or humidity_percent.",
     "stations.room": "room",
     "stations.temperature": "temperature",
@@ -177,8 +177,8 @@ SENTENCES: dict[str, Entry] = {
         "{side}. Beam over the marked tops. Where is the ink gone?"
     ),
     "stations.string-with-string-note": "string {string}, {note}",
-    "stations.rod": "rod",
-    "stations.rod-with-lane-words": "rod, {lane_words}",
+    "stations.rod": "truss rod",
+    "stations.rod-with-lane-words": "truss rod, {lane_words}",
     "stations.open": "open",
     "stations.glued": "glued",
     "stations.new-wire": "the new wire",
@@ -199,10 +199,10 @@ SENTENCES: dict[str, Entry] = {
     "stations.note": "note",
     "stations.photo": "photo",
     "stations.way-price": "Way and price",
-    "stations.string-height-with-again": "String height",
+    "stations.string-height-with-again": "Action",
     "stations.relief": "Relief",
     "stations.grooves-stay": "Grooves that stay",
-    "stations.least-crown": "Least crown",
+    "stations.least-crown": "Minimum fret height",
     "stations.frets-left-alone": "Frets left alone",
     "stations.corners-left-alone": "Corners left alone",
     "stations.other-wire": "Other wire",
@@ -219,7 +219,7 @@ SENTENCES: dict[str, Entry] = {
     "stations.slots": "slots",
     "stations.right": "right",
     "stations.tried": "tried",
-    "stations.follows-board": "follows the board",
+    "stations.follows-board": "follows the fretboard",
     "stations.fitted": "fitted",
     "stations.sits": "sits",
     "stations.seat": "seat",
@@ -230,8 +230,8 @@ SENTENCES: dict[str, Entry] = {
     "stations.turned-not-counted": "turned, not counted",
     "stations.about": "about {turned}",
     "stations.no-turn": "no turn",
-    "stations.rod-found": "rod as found",
-    "stations.rod-turn": "rod {detail}{part_words} turn",
+    "stations.rod-found": "truss rod as found",
+    "stations.rod-turn": "truss rod {detail}{part_words} turn",
     "stations.strings-pitch": "strings at pitch",
     "stations.strings-slack": "strings slack",
     "stations.quick-look": "Quick look",
@@ -244,7 +244,7 @@ SENTENCES: dict[str, Entry] = {
     "stations.after-seating": "After seating",
     "stations.after-levelling": "After levelling",
     "stations.before-stripping": "Before stripping",
-    "stations.bare-board-with-again": "Bare board",
+    "stations.bare-board-with-again": "Bare fretboard",
     "stations.slots-with-again": "Slots",
     "stations.wire-run": "Wire of this run",
     "stations.after-fitting": "After fitting",
@@ -263,10 +263,10 @@ SENTENCES: dict[str, Entry] = {
     "stations.width-slot": "Width of the slot?",
     "stations.slot-depth": "slot depth",
     "stations.depth-slot": "Depth of the slot?",
-    "stations.board-width": "board width",
-    "stations.width-board": "Width of the board?",
-    "stations.board-thickness": "board thickness",
-    "stations.thickness-board": "Thickness of the board?",
+    "stations.board-width": "fretboard width",
+    "stations.width-board": "Width of the fretboard?",
+    "stations.board-thickness": "fretboard thickness",
+    "stations.thickness-board": "Thickness of the fretboard?",
     "stations.neck-thickness": "neck thickness",
     "stations.thickness-neck": "Thickness of the neck?",
     "stations.saddle-left": "saddle left",
@@ -295,14 +295,15 @@ SENTENCES: dict[str, Entry] = {
     "stations.tune-pitch-first": "Tune to pitch first.",
     "stations.radius-gauge-says-mm-no": (
         "The radius gauge says {detail:.0f} mm at {before}, {two:.0f} at {at} and {three:.0f} "
-        "at {after}: no board is cut so. Take fret {at} again."
+        "at {after}: no fretboard is cut so. Take fret {at} again."
     ),
     "stations.fret-slot-mm-deep-board": (
-        "At fret {fret} the slot is {deep:.2f} mm deep in a board {board:.2f} mm thick: one of "
-        "the two is misread, or it is sawn into the neck. Nothing is trued until that is known."
+        "At fret {fret} the slot is {deep:.2f} mm deep in a fretboard {board:.2f} mm thick: "
+        "one of the two is misread, or it is sawn into the neck. Nothing is trued until that "
+        "is known."
     ),
     "stations.no-leaf-yours-nor-two": (
-        "No leaf of yours, nor two together, are that thick; kept as typed."
+        "No blade of yours, nor two together, are that thick; kept as typed."
     ),
     "stations.more": "{detail} and {more} more",
     "stations.with": "{step}, with {entry_words}",
@@ -325,6 +326,6 @@ SENTENCES: dict[str, Entry] = {
         "{side}. Notched edge on wood, {held} and {high}. Gap at {fret}?"
     ),
     "stations.gap-with-side-edge-plain-edge-board": (
-        "{side}. Plain edge on the board, {held} and {high}. Gap at {fret}?"
+        "{side}. Plain edge on the fretboard, {held} and {high}. Gap at {fret}?"
     ),
 }

@@ -30,7 +30,7 @@ SENTENCES: dict[str, Entry] = {
         "Thin glue: fumes, bonds skin, heats with accelerator or dust. Ventilate; no cotton wads."
     ),
     "steps.heat-burns-melts-binding-lifts": (
-        "Heat burns, melts binding, lifts finishes and parts thin laminated boards: never "
+        "Heat burns, melts binding, lifts finishes and parts thin laminated fretboards: never "
         "leave it, never on lacquer."
     ),
     "steps.solvents-burn-their-fumes-do": (
@@ -92,7 +92,7 @@ SENTENCES: dict[str, Entry] = {
     "steps.pitch-then-let-neck-settle": "To pitch, then let the neck settle.",
     "steps.tune-pitch": "Tune to pitch",
     "steps.let-settle-moment": "Let it settle for a moment.",
-    "steps.read-string-heights-again": "Read the string heights again",
+    "steps.read-string-heights-again": "Read the action again",
     "steps.bass-treble-side-pitch-only": (
         "Bass and treble side, at pitch: only they tell what the work has done."
     ),
@@ -133,7 +133,9 @@ SENTENCES: dict[str, Entry] = {
         "alone; it is not levelled with the others."
     ),
     "steps.turn-rod-back": "Turn the rod back",
-    "steps.what-neck-does-now-tells": "What the neck does now tells the sign.",
+    "steps.what-neck-does-now-tells": (
+        "Whichever way the neck moves now tells you which way this truss rod works."
+    ),
     "steps.set-saddle": "Set the saddle",
     "steps.from-below-flat-fine-paper": (
         "From below, flat on fine paper; mark before filing, check the break of the strings."
@@ -142,7 +144,7 @@ SENTENCES: dict[str, Entry] = {
     "steps.strings-off-neck-off-shim": (
         "Strings off, neck off, shim the full width, screws tight only with the neck seated."
     ),
-    "steps.free-rod-nut": "Free the rod nut",
+    "steps.free-rod-nut": "Free the truss-rod nut",
     "steps.clear-hole-try-key-fits": (
         "Clear the hole, try the key that fits, grease thread and washer."
     ),
@@ -161,9 +163,9 @@ SENTENCES: dict[str, Entry] = {
     ),
     "steps.heat": "Heat",
     "steps.pack-about-90-95-c": (
-        "A pack at about 90 to 95 °C (195 to 200 °F) when it is taken out, on the board under "
-        "a towel and falling from there. Never left alone while it is hot. Ticked when the "
-        "pack is off: from then it cools, clamped."
+        "A pack at about 90 to 95 °C (195 to 200 °F) when it is taken out, on the fretboard "
+        "under a towel and falling from there. Never left alone while it is hot. Ticked when "
+        "the pack is off: from then it cools, clamped."
     ),
     "steps.leave-clamped-until-quite-cold": "Leave it clamped until quite cold",
     "steps.another-cycle-if-bow-left": "Another cycle if bow is left.",
@@ -187,7 +189,7 @@ SENTENCES: dict[str, Entry] = {
     "steps.bare-face-any-tape-leaves": (
         "Bare face: any tape that leaves no glue; along each fret first, then between them."
     ),
-    "steps.tape-board-cover-pickups": "Tape the board and cover pickups",
+    "steps.tape-board-cover-pickups": "Tape the fretboard and cover pickups",
     "steps.early-little-between-frets-scraper": (
         "Early and little: between the frets, with a scraper or fine paper, before the ends "
         "are touched, so that the hand runs over wood and wire alike."
@@ -213,7 +215,7 @@ SENTENCES: dict[str, Entry] = {
         "Tape leaves a lip at the fret ends: one light pass each with a fine file, then the "
         "finest paper again."
     ),
-    "steps.roll-edge-board": "Roll the edge of the board",
+    "steps.roll-edge-board": "Roll the edge of the fretboard",
     "steps.bring-ends-back-edge": "Bring the ends back to the edge",
     "steps.bevel-ends": "Bevel the ends",
     "steps.round-ends-hair": "Round the ends by a hair",
@@ -309,14 +311,15 @@ SENTENCES: dict[str, Entry] = {
     "steps.leave-glue-time": "Leave the glue its time",
     "steps.round-before-stripping-relief-wood": (
         "The round Before stripping: relief of wood and tops at pitch and slack, where the "
-        "bend sits, radius at several frets, thickness of the board, edge run on to the bridge."
+        "bend sits, radius at several frets, thickness of the fretboard, edge run on to the "
+        "bridge."
     ),
     "steps.dial-zero-under-tension-strings": (
         "Dial to zero under tension, strings off, supports raised until the dial reads zero "
         "again. In the bar the neck then counts as held in its jig."
     ),
     "steps.warm-each-fret-narrow-iron": (
-        "Warm each fret with a narrow iron, never the board at large."
+        "Warm each fret with a narrow iron, never the fretboard at large."
     ),
     "steps.pullers-ground-flat-from-one": (
         "{lacquer} {warm} {binding} Pullers ground flat, from one end, a little at a time; a "
@@ -331,17 +334,17 @@ SENTENCES: dict[str, Entry] = {
         "lines and the radius gauge every few strokes; along the centre line, the ends get "
         "less travel, so mind the middle. Coarse paper (36 to 80) only to move wood, then "
         "finer to 600 now: the wire is in the way afterwards. Stop at the slots' depth and at "
-        "the laminate; break the sharp edges of the board."
+        "the laminate; break the sharp edges of the fretboard."
     ),
     "steps.round-bare-board-edge-three": (
-        "The round Bare board: edge on three lanes, radius, low corners. New wire shows what "
-        "is left to take."
+        "The round Bare fretboard: edge on three lanes, radius, low corners. New wire shows "
+        "what is left to take."
     ),
     "steps.deep-tang-hair-more": "as deep as the tang and a hair more",
     "steps.crimp-or-mushroom-tangs-need": (
         "Crimp or mushroom the tangs that need it first: bending opens again what is crimped "
-        "afterwards. Bent a little tighter than the board, cut a little long by the cut list, "
-        "into the numbered holder. {nipped}"
+        "afterwards. Bent a little tighter than the fretboard, cut a little long by the cut "
+        "list, into the numbered holder. {nipped}"
     ),
     "steps.one-trial-fret-driven-judged": (
         "One trial fret driven and judged: light in its middle, it is bent too tight; light at "
@@ -368,7 +371,7 @@ SENTENCES: dict[str, Entry] = {
     ),
     "steps.shim-under-nut-zero-fret": (
         "A shim under the nut, zero fret left out; to pitch, then read the relief on both "
-        "sides. It decides what dip the level leaves."
+        "sides. It decides what dip the level feeler blades."
     ),
     "steps.slots-follow-new-height-press": (
         "Slots follow the new height: press at 3, look at 1. A temporary shim out, the nut "
@@ -408,7 +411,7 @@ SENTENCES: dict[str, Entry] = {
     "steps.read-new-tops": "Read the new tops",
     "steps.round-after-fitting-every-fret": (
         "The round After fitting: every fret pressed, rocker in three lanes, back bow, crowns. "
-        "What was read of the old wire says nothing of them; the level is weighed anew."
+        "What was read of the old wire says nothing of them; the level is recalculated."
     ),
     "steps.old-frets-nut-owner": "Old frets and nut to the owner",
     "steps.bagged-order-labelled-nut-shims": (
@@ -422,14 +425,14 @@ SENTENCES: dict[str, Entry] = {
     "steps.mend-chips": "Mend chips",
     "steps.lacquered-face-left-alone": "Lacquered: the face is left alone.",
     "steps.dirt-off-fine-paper-800": (
-        "Dirt off with fine paper, 800, dry; a straight board is not planed."
+        "Dirt off with fine paper, 800, dry; a straight fretboard is not planed."
     ),
-    "steps.rod-setting-new-wire-names": "rod to the setting that New wire names",
+    "steps.rod-setting-new-wire-names": "truss rod to the setting that New wire names",
     "steps.held-jig": "held in its jig",
     "steps.hand-behind-crest-held-snug": "a hand behind the crest, held snug and never squeezed",
-    "steps.read-bare-board": "Read the bare board",
-    "steps.true-board": "True the board",
-    "steps.read-trued-board": "Read the trued board",
+    "steps.read-bare-board": "Read the bare fretboard",
+    "steps.true-board": "True the fretboard",
+    "steps.read-trued-board": "Read the trued fretboard",
     "steps.edge-gauge-once-more-unpressed": (
         "Edge and gauge once more, unpressed: what is left shows in New wire."
     ),
@@ -447,14 +450,14 @@ SENTENCES: dict[str, Entry] = {
     "steps.strings-off-again": "Strings off again",
     "steps.loosen-them-evenly": "Loosen them evenly.",
     "steps.nut-saddle-new-tops": "Nut and saddle to the new tops",
-    "steps.clean-board": "Clean the board",
+    "steps.clean-board": "Clean the fretboard",
     "steps.glue": "Glue in",
     "steps.zero-fret": "Zero fret in",
-    "steps.oil-board": "Oil the board",
+    "steps.oil-board": "Oil the fretboard",
     "steps.leave-oil-night": "Leave the oil its night",
     "steps.earliest-tomorrow": "At the earliest tomorrow.",
     "steps.read-bow-so-far": "Read the bow so far",
-    "steps.then-ways-weighed-anew": "{detail} Then the ways are weighed anew.",
+    "steps.then-ways-weighed-anew": "{detail} Then the ways are recalculated.",
     "steps.no-turn-needed-relief": "No turn is needed for the relief.",
     "steps.read-measure": "Read on in Measure",
     "steps.named-crown": "Crown",

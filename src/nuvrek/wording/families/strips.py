@@ -50,7 +50,7 @@ SENTENCES: dict[str, Entry] = {
     "strips.tops": "Tops",
     "strips.off-smooth-neck": "off the smooth neck",
     "strips.one-rule": "one rule {unit}",
-    "strips.crown-left": "Crown left",
+    "strips.crown-left": "Fret height",
     "strips.day-name": "{day} {name}",
     "strips.times": "{reading} ×{count}",
     "strips.detail-deepest-figure-lane-relief": "relief {deepest} ±{figure}, {lane}",

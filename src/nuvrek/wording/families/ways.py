@@ -76,7 +76,7 @@ SENTENCES: dict[str, Entry] = {
     "ways.not-known-tops-were-not": "Not known: the tops on the {lanes} were not read.",
     "ways.seat-first-file-would-only": "Seat {frets} first: a file would only hold it down.",
     "ways.not-known-no-rocker-dial": "Not known: no rocker, dial or edge was taken over the frets.",
-    "ways.too-little-metal-crown": "Too little metal for {length} of crown: {named}.",
+    "ways.too-little-metal-crown": "Too little metal for {length} of fret height: {named}.",
     "ways.left-alone-but-way": "To be left alone, but in the way: {named}.",
     "ways.fret-went-too-far-sits": (
         "Fret {fret} went too far: it sits {length} low, and a full level takes {cost} more of "
@@ -87,11 +87,12 @@ SENTENCES: dict[str, Entry] = {
     "ways.fret-stands-over-line": "fret {fret} stands {length} over the line",
     "ways.keeping-instead-would-do": "Keeping {length} instead would do.",
     "ways.file-every-note-clean-each": (
-        "File {frets}: every note clean, each nine times in ten, at {height} low and {heights} "
-        "high over fret {fret}, relief {length}. A full level takes {level}."
+        "File {frets}: every note clean, each 90 % sure, at {height} low and {heights} high "
+        "over fret {fret}, relief {length}. A full level takes {level}."
     ),
     "ways.frets-cant-pay-height-higher": (
-        "The frets can't pay for it at that height: higher strings, or less crown kept, would do."
+        "The frets are too low for that action: higher strings, or a lower minimum fret "
+        "height, would do."
     ),
     "ways.every-note-clean-height-nothing": (
         "Every note is clean at that height as it is: nothing to file."
@@ -103,10 +104,10 @@ SENTENCES: dict[str, Entry] = {
     "ways.zero-fret": "Zero fret",
     "ways.saddle": "Saddle",
     "ways.tilt-neck": "Tilt the neck",
-    "ways.see-rod-nut": "See to the rod nut",
+    "ways.see-rod-nut": "See to the truss-rod nut",
     "ways.turn-rod-back": "Turn the rod back",
     "ways.quiet-hardware": "Quiet the hardware",
-    "ways.rod-only": "Rod only",
+    "ways.rod-only": "Truss rod only",
     "ways.seat-first": "Seat first",
     "ways.dress-ends": "Dress the ends",
     "ways.spot-level": "Spot-level",
@@ -148,28 +149,28 @@ SENTENCES: dict[str, Entry] = {
         "{angle_degrees:.2f}°, {heel}."
     ),
     "ways.rod-replacement-rod-spent-relief": (
-        "Rod replacement: the rod is spent and the relief far over. For the quote: rod log, "
-        "relief at pitch and slack, board thickness."
+        "Truss rod replacement: the rod is spent and the relief far over. For the quote: rod "
+        "log, relief at pitch and slack, fretboard thickness."
     ),
     "ways.cycle-out-give-or-take": "Cycle {detail}: {length} out, give or take {doubt}.",
-    "ways.not-lacquered-board-heat-lifts": "Not on a lacquered board: heat lifts the finish.",
+    "ways.not-lacquered-board-heat-lifts": "Not on a lacquered fretboard: heat lifts the finish.",
     "ways.cycles-neck-does-not-follow": (
         "{number} cycles and the neck does not follow: rod or neck must be replaced."
     ),
     "ways.rod-fitting-or-board-off": (
-        "Rod fitting, or the board off and the neck trued: no rod, and more bow than frets "
-        "should pay for. For the quote: relief at pitch and slack, board thickness, wood, "
-        "scale."
+        "Truss rod fitting, or the board off and the neck trued: no truss rod, and more bow "
+        "than frets should pay for. For the quote: relief at pitch and slack, fretboard "
+        "thickness, wood, scale."
     ),
     "ways.every-top-touched-rod-where": (
         "Every top touched, rod where it costs least: strung up {length}, give or take "
         "{doubt}, then the rod to {wanted}."
     ),
     "ways.straight-board-relief-stays-open": (
-        "On the straight board; the relief stays open until it is strung."
+        "On the straight fretboard; the relief stays open until it is strung."
     ),
     "ways.rod-straight-strings-off-strung": (
-        "Rod straight, strings off: strung up {length}, give or take {doubt}, then the rod."
+        "Truss rod straight, strings off: strung up {length}, give or take {doubt}, then the rod."
     ),
     "ways.worn-crowns-rounded-first-then": (
         "Worn crowns rounded first, then only what stands over the line: low tops stay as they are."
@@ -183,7 +184,7 @@ SENTENCES: dict[str, Entry] = {
     "ways.worn-crowns-rounded-first-then-only": (
         "Worn crowns rounded first, then only what stands over the line."
     ),
-    "ways.rod-would-have-move-board": "The rod would have to move the board by {length}.",
+    "ways.rod-would-have-move-board": "The rod would have to move the fretboard by {length}.",
     "ways.fret-sits-low-lift-glue": (
         "{driven} Fret {fret} sits {length} low: lift it and glue it at the right height, or "
         "put new wire there. Bringing all the others down to it takes {cost} of metal."
@@ -198,17 +199,18 @@ SENTENCES: dict[str, Entry] = {
         "Fatter tangs would push back instead, and leave the wood."
     ),
     "ways.crown-after-first-level-about": (
-        "{name:start}: {length} of crown after its first level, about {years:.0f} years of it."
+        "{name:start}: {length} of fret height after its first level, about {years:.0f} years "
+        "of it."
     ),
     "ways.usually-hours-least-truth-level": (
         "Usually {hours} hours at the least, {most} in truth, with its level."
     ),
     "ways.new-wire-all-over-agreed": "New wire all over, as agreed: {note}.",
     "ways.they-would-keep-less-than": ": they would keep less than {least}",
-    "ways.board-only-cleaned": "The board is only cleaned.",
+    "ways.board-only-cleaned": "The fretboard is only cleaned.",
     "ways.board-trued-wood-whole-likely": (
-        "The board is trued: {length} of wood on the whole, likely {wood_likely}, most at fret "
-        "{most} ({most_length})."
+        "The fretboard is trued: {length} of wood on the whole, likely {wood_likely}, most at "
+        "fret {most} ({most_length})."
     ),
     "ways.must-sawn-deeper": (
         "{frets:start} must be sawn deeper",
@@ -218,7 +220,7 @@ SENTENCES: dict[str, Entry] = {
     "ways.more-comes-off-nut": "{length} more comes off at the nut.",
     "ways.slots": "Slots: {does:within}.",
     "ways.board-would-too-thin-what": (
-        "The board would be too thin at {named}. What would do: {do}."
+        "The fretboard would be too thin at {named}. What would do: {do}."
     ),
     "ways.wire-too-low-first-level": "This wire is too low for its first level: {short}.",
     "ways.even-tightest-tangs-lack-bow": "Even the tightest tangs lack {length} of the bow wanted.",
@@ -246,7 +248,7 @@ SENTENCES: dict[str, Entry] = {
     "ways.no-fret-stands-off-wood": "No fret stands off the wood by these readings.",
     "ways.press-home-then-read-again": "Press {frets} home, then read again.",
     "ways.no-metal-no-turn": "No metal, no turn.",
-    "ways.neck-has-no-rod": "This neck has no rod.",
+    "ways.neck-has-no-rod": "This neck has no truss rod.",
     "ways.bare-neck-has-no-relief": (
         "A bare neck has no relief yet: it is set once the strings pull."
     ),

@@ -18,7 +18,7 @@ SENTENCES: dict[str, Entry] = {
     "work.too-large-archive": "too large for an archive.",
     "work.cant-read": "{name}: can't be read ({strerror}).",
     "work.not-before-go": "{title}: not before {until}, {left} to go",
-    "work.has-had-time": "{title}: it has had its time ({until})",
+    "work.has-had-time": "{title}: the waiting time is over ({until})",
     "work.h-min": "{hours} h {minutes:02d} min",
     "work.min": "{minutes} min",
     "work.done-twice-reading-has-not": (

@@ -8,7 +8,7 @@ from nuvrek.wording.speech import later
 
 _COMPARE: dict[str, Saying] = {"up": later("one before"), "down": later("one after")}
 _ALONG: dict[str, Saying] = {"left": later("a fret back"), "right": later("a fret on")}
-_DOUBT = (later("Whisker"), later("The height lies between its ends nine times in ten."))
+_DOUBT = (later("Whisker"), later("The height lies between its ends 90 % sure."))
 _LINES = (later("Dashed, solid"), later("Dashed is a forecast or an estimate, solid was measured."))
 
 HELP: dict[str, PageHelp] = {
@@ -39,7 +39,7 @@ HELP: dict[str, PageHelp] = {
                 later("Three figures"),
                 later("Enough to begin with. The rest is told in Take in, any day."),
             ),
-            (later("The board"), later("Drawn as far as it is known.")),
+            (later("The fretboard"), later("Drawn as far as it is known.")),
         ),
     ),
     "Take in": PageHelp(
@@ -48,7 +48,8 @@ HELP: dict[str, PageHelp] = {
             (
                 later("Fields"),
                 later(
-                    "Scale length, frets and joint are enough. Lengths take any unit of a bench."
+                    "Scale length, frets and body joint are enough. Lengths take any "
+                    "unit of a bench."
                 ),
             ),
         ),
@@ -56,7 +57,7 @@ HELP: dict[str, PageHelp] = {
     "Measure": PageHelp(
         {
             "digits": later("the number as read"),
-            "+": later("the leaf slides"),
+            "+": later("the blade slides"),
             "-": later("it drags"),
             "/": later("it won't go; still"),
             "*": later("rocks; a support"),
@@ -69,7 +70,7 @@ HELP: dict[str, PageHelp] = {
         },
         (
             (later("Copper ring"), later("The place that is asked for.")),
-            (later("Marks on the board"), later("Read, rocking, or not spoken of yet.")),
+            (later("Marks on the fretboard"), later("Read, rocking, or not spoken of yet.")),
         ),
     ),
     "Map": PageHelp(
@@ -84,7 +85,7 @@ HELP: dict[str, PageHelp] = {
             "*": later("at pitch or slack"),
             "+": later("heights larger"),
             "-": later("heights smaller"),
-            "0": later("String room"),
+            "0": later("Clearance"),
             ".": later("how is this known"),
         },
         (
@@ -92,10 +93,10 @@ HELP: dict[str, PageHelp] = {
             (later("Copper, rising"), later("Stands high. Slate, hollow: lies low.")),
             (
                 later("Wood"),
-                later("The board alone; relief is its dip below fret 1 and the joint."),
+                later("The fretboard alone; relief is its dip below fret 1 and the body joint."),
             ),
             (
-                later("Crown left"),
+                later("Fret height"),
                 later("Height of the metal; the dashed rule is the least to keep."),
             ),
         ),
@@ -180,7 +181,7 @@ HELP: dict[str, PageHelp] = {
             "enter": later("agree on this"),
             "back": later("take back"),
         },
-        ((later("Curve"), later("Metal against string height; every way is a mark on it.")),),
+        ((later("Curve"), later("Metal against action; every way is a mark on it.")),),
     ),
     "New wire": PageHelp(
         {
@@ -240,7 +241,7 @@ HELP: dict[str, PageHelp] = {
     ),
     "Honesty": PageHelp(
         {},
-        ((later("Bars"), later("How often the stated ranges held; nine times in ten is meant.")),),
+        ((later("Bars"), later("How often the stated ranges held; 90 % sure is meant.")),),
     ),
     "Guide": PageHelp(
         {

@@ -74,7 +74,7 @@ class AtWork:
         """Why the step in hand is not ticked yet. A wait is said once, then it may be passed."""
         if self._hangs_on_the_map() and self.app.fresh is None:
             return tr(
-                "The neck is being weighed anew, and what is taken follows from it. One moment."
+                "The neck is being recalculated, and what is taken follows from it. One moment."
             )
         clock = clock_of(self.session.neck_state, self.app.clock())
         if clock is None or clock.minutes_left <= 0 or self._early:

@@ -16,7 +16,7 @@ from nuvrek.wording.speech import later, say, say_values, tr
 
 # Name, words of the row, what can be chosen.
 PICKS: dict[str, tuple[Saying, Mapping[Any, Saying]]] = {
-    "wood": (later("Board"), {"clean": later("only cleaned"), "true": later("trued")}),
+    "wood": (later("Fretboard"), {"clean": later("only cleaned"), "true": later("trued")}),
     "shape": (
         later("Shape"),
         {
@@ -28,7 +28,7 @@ PICKS: dict[str, tuple[Saying, Mapping[Any, Saying]]] = {
     "held": (
         later("Held by"),
         {
-            "rod": later("rod"),
+            "rod": later("truss rod"),
             "jig": later("neck jig"),
             "hand behind": later("hand behind the crest"),
         },
@@ -53,7 +53,7 @@ PICKS: dict[str, tuple[Saying, Mapping[Any, Saying]]] = {
     ),
     "undercut": (
         later("Undercut"),
-        {"bound boards only": later("bound boards only"), "always": later("always")},
+        {"bound boards only": later("bound fretboards only"), "always": later("always")},
     ),
 }
 # Which rows belong to which face.
@@ -82,7 +82,7 @@ class Panel(QWidget):
         self._filling = False
         self.sliders: dict[str, QSlider] = {
             "angle_mm": sliding(tr("More wood off at the nut"), -40, 40),
-            "least_board_mm": sliding(tr("Least board to keep"), 5, 50),
+            "least_board_mm": sliding(tr("Least fretboard to keep"), 5, 50),
             "back_bow_mm": sliding(tr("Back bow the tangs are to bend in"), 0, 40),
             "block_mm": sliding(tr("Length of the clamping block"), 6, 60),
         }
@@ -135,7 +135,7 @@ class Panel(QWidget):
         )
         self.words["least_board_mm"].setText(
             tr(
-                "Keep {least_board_mm} of board",
+                "Keep {least_board_mm} of fretboard",
                 least_board_mm=format_length(terms.least_board_mm, unit),
             )
         )

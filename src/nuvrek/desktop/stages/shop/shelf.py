@@ -231,7 +231,8 @@ class ShelfStage(Stage):
                 message=tr("Fewer letters, or another time free, find more.")
                 if asked
                 else tr(
-                    "1 or + takes in a neck: scale length, frets and joint are enough to begin."
+                    "1 or + takes in a neck: scale length, frets and body joint are "
+                    "enough to begin."
                 ),
             )
             return
@@ -270,7 +271,7 @@ class ShelfStage(Stage):
         if ready is not None:
             said.append(
                 tr(
-                    "Ready likely {likely}, nine times in ten by {by}.",
+                    "Ready likely {likely}, 90 % sure by {by}.",
                     likely=ready.likely,
                     by=ready.by,
                 )

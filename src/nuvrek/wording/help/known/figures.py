@@ -8,23 +8,25 @@ from nuvrek.wording.speech import later
 _RELIEF = Known(
     later("Relief"),
     later(
-        "The dip of the wood half-way between fret 1 and the joint, below the line from one to the "
-        "other. Where only slack readings are there, what the strings pull is added, with its "
-        "doubt."
+        "The dip of the wood half-way between fret 1 and the body joint, below the "
+        "line from one to the other. Where only slack readings are there, what the "
+        "strings pull is added, with its doubt."
     ),
 )
 _DOUBT = Known(
     later("Plus or minus, and whiskers"),
     later(
-        "The height lies in between nine times in ten. It grows with the error of each tool and "
-        "the distance to the next reading; over all necks Honesty says whether that is so."
+        "The height lies in between 90 % sure. It grows with the error of each tool "
+        "and the distance to the next reading; over all necks Honesty says whether "
+        "that is so."
     ),
 )
 _HOURS = Known(
     later("Hours"),
     later(
-        "Each step's usual time, times this shop's own pace, which is learnt from its ticks by "
-        "step and kind of neck. Waits are not counted. The range holds nine times in ten."
+        "Each step's usual time, times this shop's own pace, which is learnt from "
+        "its ticks by step and kind of neck. Waits are not counted. The range holds "
+        "90 % sure."
     ),
 )
 _LOWEST = Known(
@@ -58,8 +60,7 @@ FIGURES: dict[str, tuple[Known, ...]] = {
         Known(
             later("Ready by"),
             later(
-                "The hours left on all necks in their order, over the hours a week at this bench, "
-                "with waits as they are; the day that holds nine times in ten."
+                "The hours left on all necks in their order, over the hours a week at this bench, with waits as they are; the day that holds 90 % sure."
             ),
         ),
         _HOURS,
@@ -84,8 +85,7 @@ FIGURES: dict[str, tuple[Known, ...]] = {
         Known(
             later("A reading"),
             later(
-                "Kept as it was taken: place, tool, supports, strings, posture, rod. Two leaves "
-                "are a bracket; a mark says that it rocks, no more."
+                "Kept as it was taken: place, tool, supports, strings, posture, rod. Two feeler blades are a bracket; a mark says that it rocks, no more."
             ),
         ),
     ),
@@ -190,15 +190,14 @@ FIGURES: dict[str, tuple[Known, ...]] = {
         _METAL,
         Known(
             later("The curve"),
-            later("The same program at each string height; it can only rise as strings go lower."),
+            later("The same program at each action; it can only rise as strings go lower."),
         ),
     ),
     "New wire": (
         Known(
             later("Wood off"),
             later(
-                "The least wood that leaves the wanted shape, with slots and board thick enough: a "
-                "linear program over three lanes."
+                "The least wood that leaves the wanted shape, with slots and fretboard thick enough: a linear program over three lanes."
             ),
         ),
         Known(
@@ -210,7 +209,9 @@ FIGURES: dict[str, tuple[Known, ...]] = {
         ),
         Known(
             later("Wire cut"),
-            later("The arc of the board's radius and two mm over at each end; the fewest sticks."),
+            later(
+                "The arc of the fretboard's radius and two mm over at each end; the fewest sticks."
+            ),
         ),
     ),
     "Prices": (_PRICE,),

@@ -32,8 +32,9 @@ _OVER_BOTH = later(
     "lower fret are told as that one low fret."
 )
 _DIP = later(
-    "The board's height half-way between fret 1 and the joint, below the straight line from one to "
-    "the other; of the wood, not of single tops. Each side by its own readings."
+    "The fretboard's height half-way between fret 1 and the body joint, below the "
+    "straight line from one to the other; of the wood, not of single tops. Each side "
+    "by its own readings."
 )
 # What a size must pass to be spoken of, where it is one; the rule, and how it is reckoned.
 _KINDS: dict[str, tuple[float, Saying, Saying]] = {
@@ -120,17 +121,17 @@ _KINDS: dict[str, tuple[float, Saying, Saying]] = {
     ),
     "hump": (
         HUMP_MM,
-        later("The wood at the joint stands {size} or more over its surroundings."),
-        later("The joint over the line from three frets before it to three after."),
+        later("The wood at the body joint stands {size} or more over its surroundings."),
+        later("The body joint over the line from three frets before it to three after."),
     ),
     "tongue": (
         TONGUE_MM,
-        later("Past the joint the wood climbs {size} or more."),
+        later("Past the body joint the wood climbs {size} or more."),
         later("The last fret over the neck's own line run on."),
     ),
     "fall-away": (
         TONGUE_MM,
-        later("Past the joint the wood falls."),
+        later("Past the body joint the wood falls."),
         later("The last fret below the neck's own line run on."),
     ),
     "uneven-sides": (
