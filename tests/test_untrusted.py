@@ -99,7 +99,7 @@ class Pictures(TempCase):
 
     def test_the_size_is_known_before_anything_is_decoded(self) -> None:
         with mock.patch("PyQt6.QtGui.QImageReader.read") as read:
-            self.assertEqual(self.refused(png(60_000, 60_000)), photo.TOO_LARGE)
+            self.assertEqual(self.refused(png(60_000, 60_000)), say(photo.TOO_LARGE))
         read.assert_not_called()
 
     def test_a_good_picture_is_made_small(self) -> None:

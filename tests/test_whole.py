@@ -17,6 +17,7 @@ from nuvrek.readings.shop.entries import Promised
 from nuvrek.simulator.measuring import Bench, default_rng
 from nuvrek.simulator.simulated_job import simulated_neck
 from nuvrek.simulator.truth import Condition, Truth, make_truth
+from nuvrek.wording.speech import say_all
 from tests.pictures import cut_texts, unlike
 from tests.support import WindowCase
 from tests.typist import ENTER, Typist
@@ -150,7 +151,7 @@ class TwoYears(Shop):
         visits = window.stage.visits
         self.assertEqual([v.day for v in visits], sorted(v.day for v in visits))
         self.assertGreater(visits[-1].day, "2028-02")
-        self.assertIn("rod", " ".join(visits[0].done))
+        self.assertIn("rod", " ".join(say_all(visits[0].done)))
         # The relief it was given still holds, within what was read.
         true = hand.bench.truth.relief_mm(session.neck_state.state)
         for said in window.app.solved.map.relief:

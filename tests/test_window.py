@@ -20,6 +20,7 @@ from nuvrek.readings.entries import (
     Seated,
     StringGap,
 )
+from nuvrek.wording.speech import say
 from tests.support import Typed, WindowCase, virtual_screen
 from tests.test_logbook import _environment
 
@@ -391,7 +392,7 @@ class Stages(WindowCase):
         self.assertEqual(window.app.settings.kit.leaf_error_mm, 0.02)
         window.show_stage("Measure")
         to_sweep(self, window)
-        self.assertIn("your", window.stages["Measure"].sheet.lanes[0].note)
+        self.assertIn("your", say(window.stages["Measure"].sheet.lanes[0].note))
 
     def test_a_pressed_home_fret_is_logged_from_work(self) -> None:
         window: Any = self.open_window(demo=True)

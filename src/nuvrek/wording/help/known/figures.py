@@ -60,7 +60,8 @@ FIGURES: dict[str, tuple[Known, ...]] = {
         Known(
             later("Ready by"),
             later(
-                "The hours left on all necks in their order, over the hours a week at this bench, with waits as they are; the day that holds 90 % sure."
+                "The hours left on all necks in their order, over the hours a week at this "
+                "bench, with waits as they are; the day that holds 90 % sure."
             ),
         ),
         _HOURS,
@@ -85,7 +86,8 @@ FIGURES: dict[str, tuple[Known, ...]] = {
         Known(
             later("A reading"),
             later(
-                "Kept as it was taken: place, tool, supports, strings, posture, rod. Two feeler blades are a bracket; a mark says that it rocks, no more."
+                "Kept as it was taken: place, tool, supports, strings, posture, rod. Two feeler "
+                "blades are a bracket; a mark says that it rocks, no more."
             ),
         ),
     ),
@@ -197,7 +199,8 @@ FIGURES: dict[str, tuple[Known, ...]] = {
         Known(
             later("Wood off"),
             later(
-                "The least wood that leaves the wanted shape, with slots and fretboard thick enough: a linear program over three lanes."
+                "The least wood that leaves the wanted shape, with slots and fretboard thick "
+                "enough: a linear program over three lanes."
             ),
         ),
         Known(
