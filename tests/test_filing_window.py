@@ -80,7 +80,7 @@ class FilingWindow(WindowCase):
         clean = page.filing.way()
         self.keys(window, "-")
         self.assertGreater(page.filing.way().metal_mm, clean.metal_mm)
-        self.assertIn("Watch three", window.bar.message.text())
+        self.assertIn("Check while you file", window.bar.message.text())
         self.assertIn("90 % sure", page.told.text().lower())
 
     def test_a_way_is_taken_with_its_heights_and_order(self) -> None:
@@ -123,7 +123,7 @@ class FilingWindow(WindowCase):
 
     def test_the_ink_is_followed_by_one_key_a_fret(self) -> None:
         window, page = self.work_at("file")
-        self.assertIn("Watch three", window.bar.message.text())
+        self.assertIn("Check while you file", window.bar.message.text())
         self.assertIsInstance(page.sheet.lanes[0], MetalStrip)
         session, order = window.app.session, page.walk.frets
         self.keys(window, "***")

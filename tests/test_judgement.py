@@ -41,6 +41,7 @@ from nuvrek.readings.entries import (
 )
 from nuvrek.simulator.measuring import measure_round
 from nuvrek.simulator.strangers import Stranger, stranger
+from nuvrek.wording.catalogue import Spoken, speak, speak_code
 from nuvrek.wording.speech import say, say_all
 from tests.support import neck_state, neck_with
 
@@ -616,7 +617,7 @@ CASES: dict[str, tuple[Case, ...]] = {
         case(
             [*gaps(0.15), *swept(), *crowns(1.3), *hump(0.16), *PRESSED],
             "level",
-            words=("no rod setting takes it out",),
+            words=("the truss rod can't take it out",),
             never=("leave", "hardware"),
             complaint="Chokes at the joint.",
             **TALL,
@@ -715,6 +716,22 @@ class Cases(unittest.TestCase):
                     said += " ".join(say(way.gist) for way in plan.ways if way.kind in ways)
                     for words in one.words:
                         self.assertIn(words.lower(), said.lower())
+
+    def test_each_case_is_judged_alike_in_german_and_every_word_of_it_is_german(self) -> None:
+        self.addCleanup(speak, Spoken())
+        for name in CASES:
+            english = plan_of(name, 0)
+            speak_code("de")
+            one = CASES[name][0]
+            german = judged(one.entries, **one.neck)
+            with self.subTest(name):
+                self.assertEqual(german.course, english.course)
+                self.assertEqual(german.reasons, english.reasons)
+                kinds = [[way.kind for way in plan.ways] for plan in (german, english)]
+                self.assertEqual(kinds[0], kinds[1])
+                for leg in german.course:
+                    self.assertNotIn(" the ", say(leg.why))
+            speak(Spoken())
 
     def test_every_rule_speaks_in_some_case(self) -> None:
         spoken = {

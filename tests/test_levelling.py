@@ -398,7 +398,7 @@ class Agreements(unittest.TestCase):
         self.assertIn("nothing to file", " ".join(say_all(high.why_not)))
         poor = replace(case, neck_tops=replace(case.neck_tops, least_crown_mm=5.0))
         self.assertIn(
-            "can't pay",
+            "too low for that action",
             " ".join(
                 say_all(clean_at(Weighing(poor), plan.curve, plan.curve.base_mm - 0.3).why_not)
             ),

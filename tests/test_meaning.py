@@ -12,6 +12,7 @@ from datetime import date
 
 import msgspec
 from scripts import translations
+from scripts.translations import messages
 
 from nuvrek.bench.owner.quoting import NoPrice
 from nuvrek.bench.shop.shelf import standing
@@ -54,9 +55,11 @@ from nuvrek.wording.speech import entry_of, say
 from tests.test_papers import facts_of
 
 NECKS = int(os.environ.get("NUVREK_NECKS", "4"))
+# A word of the data is marked only where the catalogue has it.
+WORDS = {message.text for message in messages() if message.context == "word"}
 MARKED = Spoken(
     "xx",
-    lambda _context, text: f"‹{text}›",
+    lambda context, text: "" if context == "word" and text not in WORDS else f"‹{text}›",
     lambda _context, one, many, number: f"‹{one if number == 1 else many}›",
 )
 # Units, and signs of instruments, are the same in every language.

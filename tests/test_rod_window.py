@@ -94,7 +94,7 @@ class RodWindow(WindowCase):
         for neck, advice, words in (
             (BARITONE, "rod", "treble side"),
             (STEEL, "rod", "1/4 turn tighter"),
-            (SPENT, "heat", "without an answer"),
+            (SPENT, "heat", "relief didn't change"),
             (BOWED, "level", "slack one-way rod"),
             (RODLESS, "refret-true", "no truss rod"),
         ):

@@ -54,7 +54,7 @@ class WhatIsRefused(SessionCase):
         stands = self.session.identity
         for on, why in (
             (structs.replace(stands, neck=stands.neck + 1), "another neck"),
-            (structs.replace(stands, count=stands.count - 1), "before what you wrote down last"),
+            (structs.replace(stands, count=stands.count - 1), "last entry changed the picture"),
         ):
             with self.assertRaises(Refused) as caught:
                 self.session.append(CROWN, on=on)
@@ -128,7 +128,7 @@ class InOneGo(SessionCase):
         self.session.page = "Measure"
         words = undo_words(self.session.undo(), Unit.MM, Unit.MM)
         self.assertIn("Struck out: crown of fret 3", say(words))
-        self.assertIn("Work's (rod 1/4 turn tighter); it stays", say(words))
+        self.assertIn("Work's (truss rod 1/4 turn tighter); it stays", say(words))
         self.assertEqual(len(self.session.neck_state.rod_moves), 1)
         words = undo_words(self.session.undo(), Unit.MM, Unit.MM)
         self.assertIn("Nothing to take back here", say(words))

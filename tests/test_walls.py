@@ -36,7 +36,7 @@ class Walls(TempCase):
             check=False,
         )
 
-    def test_a_planted_qt_import_in_the_core_is_caught(self) -> None:
+    def test_planted_qt_or_words_in_the_core_are_caught(self) -> None:
         source = self.folder / "src"
         shutil.copytree(
             ROOT / "src/nuvrek",
@@ -45,9 +45,14 @@ class Walls(TempCase):
         )
         clean = self.lint(source)
         self.assertEqual(clean.returncode, 0, clean.stdout + clean.stderr)
-        for planted in ("import PyQt6.QtCore", "import nuvrek.desktop.theme"):
-            with (source / "nuvrek/estimate/model/solver.py").open("a") as file:
-                file.write(f"\n{planted}\n")
+        solver = source / "nuvrek/estimate/model/solver.py"
+        kept = solver.read_text()
+        for planted in (
+            "import PyQt6.QtCore",
+            "import nuvrek.desktop.theme",
+            "import nuvrek.wording.catalogue",
+        ):
+            solver.write_text(f"{kept}\n{planted}\n")
             broken = self.lint(source)
             self.assertNotEqual(broken.returncode, 0)
             self.assertIn("nuvrek.estimate.model.solver", broken.stdout)

@@ -19,7 +19,7 @@ from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults
 from nuvrek.wording import speech as words
 from nuvrek.wording.answers import answer_in_words
-from nuvrek.wording.speech import say, say_all, tr
+from nuvrek.wording.speech import named, say, say_all, tr
 
 if TYPE_CHECKING:
     from nuvrek.planning.refret.plan import RefretPlan
@@ -107,7 +107,7 @@ def _tell_plan(plan: RefretPlan, tell: Tell) -> None:
         what = " ".join(say_all(one.why_not)) or tr(
             "{crown:.2f} mm after its level, {years:.0f} years", crown=one.crown_mm, years=one.years
         )
-        tell(f"- {one.wire.name}: {what}")
+        tell(f"- {named(one.wire.name)}: {what}")
     if plan.cutting is not None:
         tell(
             tr(

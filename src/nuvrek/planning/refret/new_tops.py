@@ -13,6 +13,7 @@ from numpy.typing import NDArray
 from nuvrek.estimate.heightmap import NINE_IN_TEN, HeightMap
 from nuvrek.estimate.measurer import Measurer
 from nuvrek.estimate.model.metal_work import FITTED_LANE_MM, FITTED_MM
+from nuvrek.meaning import Word
 from nuvrek.neck.board import LANE_ACROSS, LANE_INSET, end_mm, width_mm
 from nuvrek.neck.description import LANES, NeckDescription
 from nuvrek.neck.scale import fret_line_mm
@@ -89,14 +90,14 @@ def usual_wire(neck: NeckDescription) -> Wire:
     hard = "harder" in wish
     if crown > neck.wire_height_mm:
         name = (
-            "hard wire a little taller than the old"
+            Word("hard wire a little taller than the old")
             if hard
-            else "wire a little taller than the old"
+            else Word("wire a little taller than the old")
         )
     else:
-        name = "hard wire like the old" if hard else "wire like the old"
+        name = Word("hard wire like the old") if hard else Word("wire like the old")
     return Wire(
-        name=name,
+        name=name.text,
         crown_mm=min(crown, 3.0),
         width_mm=min(neck.wire_width_mm + STEP_UP_MM[1] * ("wider" in wish), 4.0),
         tang_mm=USUAL_TANG_MM,

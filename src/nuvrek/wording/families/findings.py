@@ -129,7 +129,9 @@ SENTENCES: dict[str, Entry] = {
     "findings.lowest-fret": "lowest at fret {lowest}",
     "findings.no-fault-if-plays-clean": "{between}; {wanted}. No fault if it plays clean.",
     "findings.wanted-with-again": "as wanted",
-    "findings.low-nut-feels-same-press": "A low nut feels the same: press at 3, look at 1.",
+    "findings.low-nut-feels-same-press": (
+        "A low nut feels the same: press at fret 3 and look over fret 1."
+    ),
     "findings.on-the": "on the {lane_words}",
     "findings.more-than-wanted": "more than wanted",
     "findings.less-than-wanted": "less than wanted",

@@ -66,7 +66,7 @@ SENTENCES: dict[str, Entry] = {
     "keypad.type-enter-enter-alone-passes": "Type it, Enter. Enter alone passes on.",
     "keypad.one-press-fret-fret-moves": (
         "One press a fret; the fret moves on. Arrows go to another, - turns the sign, * the "
-        "other way, Enter feeler blades."
+        "other way, Enter leaves."
     ),
     "keypad.capo": "capo",
     "keypad.plus": "plus",

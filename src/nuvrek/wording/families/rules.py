@@ -8,7 +8,7 @@ SENTENCES: dict[str, Entry] = {
     "rules.new-tops-stand-little-high": (
         "New tops stand a little high and low: one light level, weighed once they were read."
     ),
-    "rules.new-tops-read-every-fret": "The new tops read, every fret pressed.",
+    "rules.new-tops-read-every-fret": "Read the new tops with every fret pressed down.",
     "rules.relief-pitch-give-or-take": (
         "Relief at pitch {length}, {where}, give or take {doubt}: {state}."
     ),
@@ -91,7 +91,7 @@ SENTENCES: dict[str, Entry] = {
     "rules.filing-done": "The filing done.",
     "rules.out": ("{frets:start} is out", "{frets:start} are out"),
     "rules.drop-glue-under-single-frets": (
-        "A drop of glue under single frets would put it off, if they then hold."
+        "A drop of glue under single frets could postpone it, if they then hold."
     ),
     "rules.frets-out-come-before-everything": (
         "Frets that are out come before everything else: new wire in, then all is recalculated."
@@ -104,7 +104,7 @@ SENTENCES: dict[str, Entry] = {
         "of it."
     ),
     "rules.owner-content-wire-there-would": (
-        "An owner content with the wire there is would put it off."
+        "If the owner is content with the frets as they are, it can wait."
     ),
     "rules.metal": ", {length} of metal",
     "rules.loose-ones-seated-first": "Loose ones are seated first.",
@@ -127,7 +127,9 @@ SENTENCES: dict[str, Entry] = {
     "rules.string-heights-come-after-relief": (
         "Action come after relief and tops: saddle, then the neck's tilt, then its angle."
     ),
-    "rules.relief-tops-they-shall-both": "Relief and tops as they shall be: both move the strings.",
+    "rules.relief-tops-they-shall-both": (
+        "Set the relief and level the tops first: both move the strings."
+    ),
     "rules.cheap-cures-first": "Cheap cures first. {gist}",
     "rules.pressed-3-string-all-but": (
         "Pressed at 3, the string all but resting on fret 1 would change it."
@@ -207,7 +209,7 @@ SENTENCES: dict[str, Entry] = {
         "{how_many}, {number} to be filed, a quarter of the neck or fewer: {gist:within} {marks}"
     ),
     "rules.lower-least-crown-agreed-owner": (
-        "A lower minimum fret height, agreed with the owner, would put it off."
+        "It can wait if a lower minimum fret height is agreed with the owner."
     ),
     "rules.clean-notes-bass-side-just": (
         "For clean notes at {height} bass side, just clean takes {less}."
@@ -261,11 +263,12 @@ SENTENCES: dict[str, Entry] = {
     "rules.grooves-up-may-stay-owners": "Grooves up to {length} may stay with the owner's say-so.",
     "rules.tops-level-only-worn": "The tops are level; only {named} are worn. {gist} {agree}",
     "rules.lower-least-crown-or-grooves": (
-        "A lower minimum fret height, or grooves left, agreed with the owner would put it off."
+        "It can wait if a lower minimum fret height is agreed with the owner, or the grooves "
+        "are left."
     ),
     "rules.tops-level-worn-up-re": (
-        "The tops are level and {how_many} worn by up to {length}: re-profile them, then a "
-        "light level brings what is left together; the crowns can pay. {agree}"
+        "The tops are level and {how_many} worn by up to {length}: re-crown them, then a light "
+        "level evens out what is left; the frets are tall enough. {agree}"
     ),
     "rules.grooves-left-agreement-would-keep": (
         "Grooves left by agreement would keep the frets taller."
@@ -279,8 +282,8 @@ SENTENCES: dict[str, Entry] = {
         "A tongue that climbs is given fall-away, or the neck its angle."
     ),
     "rules.no-rod-setting-takes-out": (
-        "{what}; no truss rod setting takes it out. Level over it: {length} of metal, and the "
-        "crowns can pay."
+        "{what}; the truss rod can't take it out. Level over it: that takes {length} of metal, "
+        "and the frets are tall enough."
     ),
     "rules.true-wood-instead-next-refret": (
         "True the wood instead at the next refret: it is the wood that is wrong."
@@ -320,7 +323,7 @@ SENTENCES: dict[str, Entry] = {
         "There is less relief than usual, and it does no harm."
     ),
     "rules.there-relief-than-wanted-rod-more": (
-        "There is more relief than wanted: the rod comes before the file."
+        "There is more relief than wanted: set the truss rod before filing anything."
     ),
     "rules.there-relief-than-wanted-rod-less": (
         "There is less relief than wanted: the rod comes before the file."

@@ -84,10 +84,10 @@ SENTENCES: dict[str, Entry] = {
     ),
     "steps.press-fret-home": "Press fret {fret} home",
     "steps.end-up-push-glue-end": (
-        "An end that is up: push and glue that end. The middle up: press the whole fret. One "
-        "that stops short in a shallow or dirty slot is glued at its lowest and counts as "
-        "settled. Stop when the light under it is gone; pressed too far it becomes the low one "
-        "all others come down to."
+        "If an end is up, push and glue that end. If the middle is up, press the whole fret. "
+        "One that stops short in a shallow or dirty slot is glued at its lowest and counts as "
+        "settled. Stop when the light under it is gone; pressed too far it becomes the low "
+        "fret, and all others have to be filed down to it."
     ),
     "steps.pitch-then-let-neck-settle": "To pitch, then let the neck settle.",
     "steps.tune-pitch": "Tune to pitch",
@@ -123,9 +123,9 @@ SENTENCES: dict[str, Entry] = {
     "steps.note-gauges-take": "Note the gauges in Take in.",
     "steps.set-nut": "Set the nut",
     "steps.too-high-stroke-or-two": (
-        "Too high: a stroke or two, retune, press at 3, look at 1; a slot too low can't be "
-        "unfiled. Too low: a shim under the nut, the slot filled with dust and glue and cut "
-        "anew, or a new nut. It goes back with a drop of glue only."
+        "Too high: a stroke or two, retune, press at fret 3 and look over fret 1; a slot too "
+        "low can't be unfiled. Too low: a shim under the nut, the slot filled with dust and "
+        "glue and cut anew, or a new nut. It goes back with a drop of glue only."
     ),
     "steps.bring-zero-fret-down": "Bring the zero fret down",
     "steps.press-home-first-may-only": (
@@ -271,7 +271,7 @@ SENTENCES: dict[str, Entry] = {
     ),
     "steps.frets": "the frets",
     "steps.strings-off-turn-rod-eighths": (
-        "Strings off, turn the rod by eighths, a notched edge on the wood."
+        "Take the strings off and turn the truss rod by eighths, with a notched edge on the wood."
     ),
     "steps.strings-off-turn-rod-until": (
         "Strings off, turn the rod until the notched edge shows no light on the wood."
@@ -315,8 +315,9 @@ SENTENCES: dict[str, Entry] = {
         "bridge."
     ),
     "steps.dial-zero-under-tension-strings": (
-        "Dial to zero under tension, strings off, supports raised until the dial reads zero "
-        "again. In the bar the neck then counts as held in its jig."
+        "Set the dial to zero under tension. Take the strings off and raise the supports until "
+        "the dial reads zero again. Then tell it in the bar: the neck counts as held in its "
+        "jig."
     ),
     "steps.warm-each-fret-narrow-iron": (
         "Warm each fret with a narrow iron, never the fretboard at large."
@@ -330,11 +331,12 @@ SENTENCES: dict[str, Entry] = {
         "again until full; filed flush, 240. A chip the new bead covers may stay."
     ),
     "steps.neck-wood-stands-best-pencil": (
-        "Neck as the wood stands best: {held}. Pencil all over, edge laid unpressed on three "
-        "lines and the radius gauge every few strokes; along the centre line, the ends get "
-        "less travel, so mind the middle. Coarse paper (36 to 80) only to move wood, then "
-        "finer to 600 now: the wire is in the way afterwards. Stop at the slots' depth and at "
-        "the laminate; break the sharp edges of the fretboard."
+        "Set the neck as the wood stands best: {held}. Mark the whole face with pencil; every "
+        "few strokes lay the edge unpressed on three lines, and the radius gauge. Work along "
+        "the centre line: the ends get fewer strokes, so mind the middle. Coarse paper (36 to "
+        "80) is only for moving wood; go on to 600 now, because later the frets are in the "
+        "way. Stop at the depth of the slots and at the glue line of a laminate; break the "
+        "sharp edges of the fretboard."
     ),
     "steps.round-bare-board-edge-three": (
         "The round Bare fretboard: edge on three lanes, radius, low corners. New wire shows "
@@ -347,11 +349,12 @@ SENTENCES: dict[str, Entry] = {
         "list, into the numbered holder. {nipped}"
     ),
     "steps.one-trial-fret-driven-judged": (
-        "One trial fret driven and judged: light in its middle, it is bent too tight; light at "
-        "its ends, too flat. Then each piece tried in its slot."
+        "Drive one trial fret and look: light under its middle means bent too tight, light "
+        "under its ends means too flat. Then try each piece in its slot."
     ),
     "steps.caul-one-step-tighter-first": (
-        "A caul one step tighter first, ends down, then the true one over its middle."
+        "Press the ends down with a caul one radius smaller first, then the middle with the "
+        "caul that fits."
     ),
     "steps.true-caul-until-stop-felt": "The true caul, until its stop is felt.",
     "steps.jaws-little-time-from-end": "Jaws, a little at a time from end to end.",
@@ -371,11 +374,12 @@ SENTENCES: dict[str, Entry] = {
     ),
     "steps.shim-under-nut-zero-fret": (
         "A shim under the nut, zero fret left out; to pitch, then read the relief on both "
-        "sides. It decides what dip the level feeler blades."
+        "sides. It decides what dip the level leaves."
     ),
     "steps.slots-follow-new-height-press": (
-        "Slots follow the new height: press at 3, look at 1. A temporary shim out, the nut "
-        "back with a drop of glue only; saddle as New wire says."
+        "Cut the nut slots for the new height: press at fret 3 and look over fret 1. Take out "
+        "any temporary shim; the nut goes back with a drop of glue only. Set the saddle as New "
+        "wire says."
     ),
     "steps.thin-ten-minutes-wiped-off": (
         "Thin, ten minutes, wiped off; overnight before the strings."

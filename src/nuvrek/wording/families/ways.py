@@ -68,11 +68,11 @@ SENTENCES: dict[str, Entry] = {
         "{sits} at a new height: take the rocker over it before filing."
     ),
     "ways.leaving-shallow-grooves-owners-say": (
-        "Leaving the shallow grooves, with the owner's say-so, would do."
+        "It becomes possible if the shallow grooves may stay: ask the owner."
     ),
-    "ways.letting-file-touch-them-would": "Letting the file touch them would do.",
-    "ways.new-wire-these-frets-would": "New wire for these frets would do.",
-    "ways.new-wire-all-over-would": "New wire all over would do.",
+    "ways.letting-file-touch-them-would": "It becomes possible if the file may touch them.",
+    "ways.new-wire-these-frets-would": "It becomes possible with new frets there.",
+    "ways.new-wire-all-over-would": "It becomes possible with a full refret.",
     "ways.not-known-tops-were-not": "Not known: the tops on the {lanes} were not read.",
     "ways.seat-first-file-would-only": "Seat {frets} first: a file would only hold it down.",
     "ways.not-known-no-rocker-dial": "Not known: no rocker, dial or edge was taken over the frets.",
@@ -85,14 +85,14 @@ SENTENCES: dict[str, Entry] = {
     ),
     "ways.fret-lacks": "fret {fret} lacks {length}",
     "ways.fret-stands-over-line": "fret {fret} stands {length} over the line",
-    "ways.keeping-instead-would-do": "Keeping {length} instead would do.",
+    "ways.keeping-instead-would-do": "It becomes possible if {length} is enough.",
     "ways.file-every-note-clean-each": (
         "File {frets}: every note clean, each 90 % sure, at {height} low and {heights} high "
         "over fret {fret}, relief {length}. A full level takes {level}."
     ),
     "ways.frets-cant-pay-height-higher": (
-        "The frets are too low for that action: higher strings, or a lower minimum fret "
-        "height, would do."
+        "The frets are too low for that action. Raise the strings or agree a lower minimum "
+        "fret height."
     ),
     "ways.every-note-clean-height-nothing": (
         "Every note is clean at that height as it is: nothing to file."
@@ -158,13 +158,14 @@ SENTENCES: dict[str, Entry] = {
         "{number} cycles and the neck does not follow: rod or neck must be replaced."
     ),
     "ways.rod-fitting-or-board-off": (
-        "Truss rod fitting, or the board off and the neck trued: no truss rod, and more bow "
-        "than frets should pay for. For the quote: relief at pitch and slack, fretboard "
-        "thickness, wood, scale."
+        "Fit a truss rod, or take the fretboard off and true the neck: there is no truss rod, "
+        "and more bow than filing should take out. For the quote: relief at pitch and slack, "
+        "fretboard thickness, wood, scale."
     ),
     "ways.every-top-touched-rod-where": (
-        "Every top touched, rod where it costs least: strung up {length}, give or take "
-        "{doubt}, then the rod to {wanted}."
+        "File until every top is touched, with the truss rod set where that costs least metal: "
+        "{length} of relief when strung up, give or take {doubt}. Then set the truss rod for "
+        "{wanted}."
     ),
     "ways.straight-board-relief-stays-open": (
         "On the straight fretboard; the relief stays open until it is strung."
@@ -247,7 +248,7 @@ SENTENCES: dict[str, Entry] = {
     "ways.relief-needs-no-turn": "The relief needs no turn.",
     "ways.no-fret-stands-off-wood": "No fret stands off the wood by these readings.",
     "ways.press-home-then-read-again": "Press {frets} home, then read again.",
-    "ways.no-metal-no-turn": "No metal, no turn.",
+    "ways.no-metal-no-turn": "No filing and no turn of the truss rod.",
     "ways.neck-has-no-rod": "This neck has no truss rod.",
     "ways.bare-neck-has-no-relief": (
         "A bare neck has no relief yet: it is set once the strings pull."

@@ -10,7 +10,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 from nuvrek.desktop.drawings.one_line import one_line
 from nuvrek.desktop.theme import Theme
 from nuvrek.desktop.widgets.painting import painting
-from nuvrek.wording.speech import tr
+from nuvrek.wording.speech import named, tr
 
 _ROW = 74
 
@@ -119,7 +119,7 @@ class WireFace(QWidget):
         painter.drawLine(QPointF(0, top), QPointF(self.width(), top))
         self._section(painter, QRectF(6, top + 3, 0.18 * self.width() - 8, high - 6), wire)
         places = [*self._columns(), float(self.width())]
-        name = f"{'✓ ' if wire.chosen else ''}{wire.name}"
+        name = f"{'✓ ' if wire.chosen else ''}{named(wire.name)}"
         for n, said in enumerate((name, *wire.figures)):
             bold = n == 0
             painter.setFont(self.theme.font(15 if bold else 16, bold=bold, figures=not bold))
