@@ -42,7 +42,7 @@ class RodWindow(WindowCase):
         leaf = wanted_leaf_mm(
             window.app.solved, "bass", middle_fret(session.neck_state.neck), (1, 14)
         )
-        self.assertIn(f"leaf {leaf:.2f}", window.bar.aside.text())
+        self.assertIn(f"blade {leaf:.2f}", window.bar.aside.text())
         # One key a side: the leaf of the wanted relief goes, so there is still more relief than
         # wanted.
         self.keys(window, "+", "+")

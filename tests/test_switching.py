@@ -84,7 +84,7 @@ class Switching(WindowCase):
             self.assertIsNone(session.neck_state.chosen)
             with self.assertRaises(Exception) as caught:
                 page.filing.take(session)
-            self.assertIn("weighed", str(caught.exception))
+            self.assertIn("recalculated", str(caught.exception))
 
     def test_a_selected_way_stays_selected_when_the_list_changes(self) -> None:
         window: Any = self.open_window(demo=True)
