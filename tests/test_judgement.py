@@ -165,7 +165,7 @@ CASES: dict[str, tuple[Case, ...]] = {
         case(
             [*gaps(0.15), *swept(), *crowns(1.3), *grooves(WORN, 0.15), *PRESSED],
             "crown-first",
-            words=("re-profile", "worn"),
+            words=("re-crown", "worn"),
             never=("leave", "hardware"),
             complaint="It buzzes.",
             **TALL,

@@ -6,7 +6,7 @@ from collections.abc import Sequence
 
 import msgspec
 
-from nuvrek.meaning import Saying, means, upper_first
+from nuvrek.meaning import Saying, Word, means, upper_first
 from nuvrek.neck.description import LANE_WORDS, NeckDescription
 from nuvrek.readings.entries import AnyReading, EdgeLie, State, StringGap, Strings
 from nuvrek.readings.journal import NeckState
@@ -151,7 +151,7 @@ def prompt(station: Station, at: int = 0, strings: str = "slack") -> Saying:
     has moved to.
     """
     side = upper_first(LANE_WORDS[station.lane])
-    return STATIONS[station.kind].prompt(station, at or station.fret, side, strings)
+    return STATIONS[station.kind].prompt(station, at or station.fret, side, Word(strings))
 
 
 def rocker_triples(neck: NeckDescription) -> range:

@@ -250,7 +250,9 @@ def frets(numbers: Sequence[int], most: int = MOST_NAMED) -> str:
         return tr("no fret")
     if len(numbers) > most:
         return tr("{number} frets", number=len(numbers))
-    return f"{plural(len(numbers), 'fret', 'frets')} {listed(numbers)}"
+    if len(numbers) == 1:
+        return tr("fret {fret}", fret=numbers[0])
+    return tr("frets {listed}", listed=listed(numbers))
 
 
 def upper_first(text: Saying) -> str:

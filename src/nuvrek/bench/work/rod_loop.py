@@ -314,14 +314,14 @@ def trace(solved: Solved) -> tuple[TracePoint, ...]:
 def _shift_words(shift: Shift | None) -> Saying:
     match shift:
         case Heated():
-            return "heat"
+            return means("work.heat")
         case Later(day=day):
             return day[:7]
         case Trued():
             return means("work.wood-off")
         case FretWork(stage="pull"):
-            return "frets out"
+            return means("work.frets-out")
         case FretWork():
-            return "new wire"
+            return means("work.new-wire")
         case _:
             return means("work.found")

@@ -51,9 +51,9 @@ class Looking:
 def sure_words(sure: float) -> Saying:
     """A probability in plain words."""
     if sure >= 0.97:
-        return "Sure."
+        return means("findings.sure")
     if sure >= 0.85:
         return means("findings.almost-sure")
     if sure >= 0.65:
-        return "Likely."
+        return means("findings.likely")
     return means("findings.perhaps-measure-again")

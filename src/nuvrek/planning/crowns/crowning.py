@@ -8,6 +8,7 @@ from collections.abc import Iterable
 from dataclasses import dataclass
 from typing import Literal
 
+from nuvrek.meaning import Word
 from nuvrek.neck.crown import crown_radius_mm, flat_mm
 
 # A flat up to this wide is as good as a crown: it is what the thin line of ink leaves (common
@@ -22,14 +23,18 @@ LOWEST_MM = 0.5
 # practice, no source).
 ONE_LEVEL_MM = 0.1
 # Concave files come for wire up to so wide (common practice, no source).
-FILES: tuple[tuple[float, str], ...] = ((2.1, "narrow"), (2.5, "medium"), (3.5, "wide"))
+FILES: tuple[tuple[float, Word], ...] = (
+    (2.1, Word("narrow")),
+    (2.5, Word("medium")),
+    (3.5, Word("wide")),
+)
 
 Says = Literal["as it is", "crown", "too wide", "too low"]
 
 
-def file_for(width_mm: float) -> str:
+def file_for(width_mm: float) -> Word:
     """The concave file that fits a wire, by its width."""
-    return next((name for widest, name in FILES if width_mm <= widest), "widest")
+    return next((name for widest, name in FILES if width_mm <= widest), Word("widest"))
 
 
 def levels_left(crown_mm: float, least_mm: float, one_mm: float = ONE_LEVEL_MM) -> int:

@@ -11,7 +11,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek import meaning
-from nuvrek.meaning import Saying, means
+from nuvrek.meaning import Saying, Word, means
 from nuvrek.neck.crown import cap_area_mm2, crown_radius_mm
 from nuvrek.neck.description import NeckDescription
 from nuvrek.planning.crowns.crowning import Crown, crown_after, file_for, levels_left
@@ -29,7 +29,7 @@ class Recrown:
     """
 
     crowns: tuple[Crown, ...]
-    file: str
+    file: Word
     left: int
     measured: bool
 

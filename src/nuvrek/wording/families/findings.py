@@ -24,7 +24,8 @@ SENTENCES: dict[str, Entry] = {
         "The outer string is only {ways} from the end: keep the bevel steep."
     ),
     "findings.out-entirely-costs-much-metal": (
-        "At {named}. Out entirely costs that much metal; shallow ones may stay by agreement."
+        "At {named}. Taking them out entirely costs that much metal; shallow ones may stay by "
+        "agreement."
     ),
     "findings.grooves-up-deep": "Grooves up to {worn} deep",
     "findings.wire-described-so-much-metal": (
@@ -235,4 +236,6 @@ SENTENCES: dict[str, Entry] = {
         "That is {mm} over fret {at}; by the other strings it would be about {expected_mm}. "
         "Take it again."
     ),
+    "findings.sure": "Sure.",
+    "findings.likely": "Likely.",
 }

@@ -128,9 +128,9 @@ SENTENCES: dict[str, Entry] = {
     "ways.heat": "Heat",
     "ways.specialist-work": "Specialist work",
     "ways.heat-one-cycle-bow-may": (
-        "Heat, one cycle: {out} of bow may come out, and it may not hold. {done} Judged by "
-        "travel regained: strung up with the rod tight, the rod has to be loosened to the "
-        "relief wanted."
+        "Heat, one cycle: {out} of bow may come out, and it may not hold. {done} Afterwards, "
+        "strung up, see how far the truss rod must be loosened from tight to reach the relief "
+        "wanted: that is what the heat gained."
     ),
     "ways.up": "up to {length}",
     "ways.to": "{length} to {high}",

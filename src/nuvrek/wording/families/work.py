@@ -88,4 +88,7 @@ SENTENCES: dict[str, Entry] = {
     "work.name-fault": "{name}: {fault}",
     "work.move-lane": "{move}, {lane}",
     "work.title-detail": "{title}: {detail:within}",
+    "work.heat": "heat",
+    "work.frets-out": "frets out",
+    "work.new-wire": "new wire",
 }
