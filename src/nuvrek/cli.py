@@ -29,7 +29,7 @@ from nuvrek.readings.acts import joined
 from nuvrek.wording import speech as words
 from nuvrek.wording.answers import answer_in_words
 from nuvrek.wording.catalogue import LANGUAGES, speak_code, system_language
-from nuvrek.wording.speech import say, say_all, tr
+from nuvrek.wording.speech import named, say, say_all, tr
 
 if TYPE_CHECKING:
     from nuvrek.estimate.findings.finding import Finding
@@ -124,13 +124,16 @@ def _parser() -> _Parser:
     parser.add_argument(
         "--version", action="version", version=tr("nuvrek {version}", version=__version__)
     )
+    spoken: dict[str, Any] = {
+        "choices": tuple(LANGUAGES),
+        "help": tr("the language of the answer"),
+    }
+    parser.add_argument("--language", **spoken)
     commands = parser.add_subparsers(title="commands", required=True, parser_class=_Parser)
 
     def command(name: str, run: Any, help_text: str) -> argparse.ArgumentParser:
         sub = commands.add_parser(name, help=help_text, description=help_text)
-        sub.add_argument(
-            "--language", choices=tuple(LANGUAGES), help=tr("the language of the answer")
-        )
+        sub.add_argument("--language", **spoken)
         sub.set_defaults(run=run)
         return sub
 
@@ -265,12 +268,12 @@ def _map(options: argparse.Namespace) -> int:
         _print_json(map_answer(neck_map, findings))
         return 0
     for relief in neck_map.relief:
-        strings = tr("at pitch") if relief.strings == "pitch" else "slack"
+        strings = tr("at pitch") if relief.strings == "pitch" else tr("slack")
         _tell(
             tr(
                 "relief {strings}, {lane}: {mm:.2f} mm, give or take {doubt:.2f}",
                 strings=strings,
-                lane=relief.lane,
+                lane=named(relief.lane),
                 mm=relief.mm,
                 doubt=relief.doubt_mm,
             )

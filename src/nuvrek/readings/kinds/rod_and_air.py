@@ -89,7 +89,7 @@ def _state_prompt(station: Station, _fret: int, _side: Saying, _strings: Saying)
 
 STATE_STATION = StationRecord(
     kind="state",
-    title=titled("strings"),
+    title=titled(means("stations.strings")),
     prompt=_state_prompt,
     broad=True,
     picture="strings",

@@ -328,4 +328,5 @@ SENTENCES: dict[str, Entry] = {
     "stations.gap-with-side-edge-plain-edge-board": (
         "{side}. Plain edge on the fretboard, {held} and {high}. Gap at {fret}?"
     ),
+    "stations.strings": "strings",
 }
