@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from nuvrek import meaning
-from nuvrek.meaning import Saying, means, sentences
+from nuvrek.meaning import Saying, Word, means, sentences
 from nuvrek.planning.case.course import Leg
 from nuvrek.planning.judgement.grounds import Grounds
 from nuvrek.planning.judgement.rule import Rule
@@ -48,16 +48,16 @@ def _beside(g: Grounds) -> Saying:
     )
 
 
-def causes(g: Grounds) -> tuple[str, ...]:
+def causes(g: Grounds) -> tuple[Word, ...]:
     """What in the same readings speaks of metal, wood, nut or string room as a cause."""
     case = g.case
     found = {
-        "frets": bool(g.proud or g.marked or g.unseated or g.low),
-        "wear": bool(g.worn) or (case.has("thin-crown") and bool(g.complaint)),
-        "wood": bool(g.wood),
-        "nut": case.has("nut-high") or case.has("nut-low"),
-        "room": bool(g.heard_faults) or g.buzzing > 0,
-        "relief": g.relief_off,
+        Word("frets"): bool(g.proud or g.marked or g.unseated or g.low),
+        Word("wear"): bool(g.worn) or (case.has("thin-crown") and bool(g.complaint)),
+        Word("wood"): bool(g.wood),
+        Word("nut"): case.has("nut-high") or case.has("nut-low"),
+        Word("clearance of the strings"): bool(g.heard_faults) or g.buzzing > 0,
+        Word("relief"): g.relief_off,
     }
     return tuple(name for name, there in found.items() if there)
 
