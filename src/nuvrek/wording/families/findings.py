@@ -152,7 +152,8 @@ SENTENCES: dict[str, Entry] = {
     ),
     "findings.strings-pull-relief-into": "The strings pull {pull_mm} of relief into it",
     "findings.pitch-less-slack-give-or": (
-        "Pitch less slack, give or take {pull_doubt_mm}. A tone lower: {detail}."
+        "That is the relief at pitch less the relief slack, give or take {pull_doubt_mm}. A "
+        "tone lower: {detail}."
     ),
     "findings.past-joint-board-climbs-high": (
         "Past the body joint the fretboard climbs. With high strings and no saddle left the "

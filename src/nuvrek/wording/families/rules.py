@@ -138,13 +138,15 @@ SENTENCES: dict[str, Entry] = {
         "The frets are even and {buzzing} notes are predicted to buzz: the strings lie too low "
         "for this touch. {gist}"
     ),
-    "rules.lighter-touch-or-notes-heard": "A lighter touch, or notes heard clean, would leave it.",
+    "rules.lighter-touch-or-notes-heard": (
+        "With a lighter touch, or notes that are heard clean, it can stay."
+    ),
     "rules.relief-tops-ask-nothing-string": "Relief and tops ask for nothing; the action does.",
     "rules.or": "Or: {gist}",
     "rules.relief-read-again-after-every": "The relief is read again after every move.",
     "rules.became": "{length} became {after}",
     "rules.strings-ring-clean-content-owner": (
-        "Strings that ring clean with a content owner would leave it."
+        "If the strings ring clean and the owner is content, it can stay."
     ),
     "rules.left-lies-where-every-note": "It is left as it lies where every note rings clean.",
     "rules.chewed-gummed-or-unreachable-rod": (
@@ -183,7 +185,8 @@ SENTENCES: dict[str, Entry] = {
     ),
     "rules.every-fret-pressed-beam-only": "Every fret pressed: a beam only holds a loose one down.",
     "rules.one-pressed-holds-filed-like": (
-        "One that is pressed and holds is filed like any other, an end on that end alone."
+        "A fret that holds once it is pressed is filed like any other; one that was pressed at "
+        "an end, at that end only."
     ),
     "rules.leaf-under-rocker-refines-figures": (
         "Optional: put a feeler gauge under the rocker to sharpen these figures. You can start "
@@ -206,7 +209,8 @@ SENTENCES: dict[str, Entry] = {
         "A mark is a reading: a handful is filed until ink and rock are gone, many are levelled."
     ),
     "rules.filed-quarter-neck-or-fewer": (
-        "{how_many}, {number} to be filed, a quarter of the neck or fewer: {gist:within} {marks}"
+        "{how_many}, {number} to be filed: that is a quarter of the neck or fewer. "
+        "{gist:start} {marks}"
     ),
     "rules.lower-least-crown-agreed-owner": (
         "It can wait if a lower minimum fret height is agreed with the owner."

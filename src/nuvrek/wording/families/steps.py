@@ -72,7 +72,7 @@ SENTENCES: dict[str, Entry] = {
     "steps.minutes": "{minutes} minutes",
     "steps.take-closing-readings": "Take the closing readings",
     "steps.prove-what-promised-beside-what": (
-        "In Prove: what was promised beside what came out. Play every note."
+        "Prove shows what was promised beside what came out. Play every note."
     ),
     "steps.look-again-after-one-two": "Look again after one to two weeks",
     "steps.wood-creeps-most-all-after": "Wood creeps, most of all after rod work or heat.",
@@ -287,8 +287,8 @@ SENTENCES: dict[str, Entry] = {
     "steps.block-mm": "Block of {block_mm:.0f} mm",
     "steps.read-again-before-crowning": "Read again before crowning",
     "steps.rocker-over-three-lanes-dip": (
-        "Rocker over three lanes, the dip, flats and crowns: the round After levelling. No "
-        "crown is rounded before the tops hold."
+        "Take the round After levelling: rocker over three lanes, the dip, flats and crowns. "
+        "Round no crown before the tops are level."
     ),
     "steps.dial-zero-under-tension": "Dial to zero under tension",
     "steps.strings-off": "Strings off",
@@ -327,8 +327,9 @@ SENTENCES: dict[str, Entry] = {
         "thin strip slid along where chips start. Frets kept in order."
     ),
     "steps.plastic-glue-wont-take-slot": (
-        "Plastic that glue won't take in the slot, dust of the same wood packed in, thin glue, "
-        "again until full; filed flush, 240. A chip the new bead covers may stay."
+        "Line the slot with a plastic that glue won't stick to, pack dust of the same wood "
+        "into the chip, let thin glue run in, and repeat until it is full; file it flush and "
+        "finish with 240. A chip that the new fret covers may stay."
     ),
     "steps.neck-wood-stands-best-pencil": (
         "Set the neck as the wood stands best: {held}. Mark the whole face with pencil; every "

@@ -177,10 +177,12 @@ SENTENCES: dict[str, Entry] = {
         "Worn crowns rounded first, then only what stands over the line: low tops stay as they are."
     ),
     "ways.held-strung-shape-relief-dressed": (
-        "Held at its strung shape: {length} of relief dressed in as the strings will see it."
+        "Held in the shape it has when strung: {length} of relief is filed in, as the strings "
+        "will see it."
     ),
     "ways.held-strung-shape-rod-set": (
-        "Held at its strung shape, rod set straight: no guess at what the strings pull."
+        "Held in the shape it has when strung, with the truss rod set straight: what the "
+        "strings pull needs no guess."
     ),
     "ways.worn-crowns-rounded-first-then-only": (
         "Worn crowns rounded first, then only what stands over the line."
@@ -267,10 +269,12 @@ SENTENCES: dict[str, Entry] = {
     "ways.rod-stays-as-it-is": "The truss rod stays as it is.",
     "ways.about-turn-an-eighth-at-a-time": "That is about {turn}, an eighth at a time.",
     "ways.filed-with-dip": (
-        "Filed as it lies to {length} of relief: strung up {wanted}, give or take {doubt}."
+        "Filed as it lies, to {length} of relief; strung up that becomes {wanted}, give or "
+        "take {doubt}."
     ),
     "ways.filed-with-crest": (
-        "Filed as it lies to {length} of back bow: strung up {wanted}, give or take {doubt}."
+        "Filed as it lies, to {length} of back bow; strung up that becomes {wanted} of relief, "
+        "give or take {doubt}."
     ),
     "ways.saddle-over-fret-down": (
         "saddle down {length} on the {lane_words} for {height} over fret {fret}"
