@@ -417,7 +417,10 @@ class ChooseStage(Stage):
         if leg is not None:
             # Why stands in the course above; here is what is known, and what would change it.
             known = plan.reasons[:-1] if leg is plan.course[0] else ()
-            reasons = (*known, *([tr("Unless: {unless}", unless=leg.unless)] if leg.unless else ()))
+            reasons = (
+                *known,
+                *([tr("What would change it: {unless}", unless=leg.unless)] if leg.unless else ()),
+            )
         else:
             reasons = (*way.why_not, *way.not_known)
         now = tr("not known yet") if way.status == "not known" else tr("not now")
