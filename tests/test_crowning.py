@@ -79,7 +79,7 @@ class Table(unittest.TestCase):
         self.assertAlmostEqual(table.crowns[4].flat_mm, flat_mm(NECK.wire_width_mm, 1.2, 0.15))
         wide = recrown(NECK, crown, off, 0.8, {5: 3.0})
         self.assertGreater(wide.crowns[4].flat_mm, table.crowns[4].flat_mm)
-        self.assertEqual(wide.file, "wide")
+        self.assertEqual(wide.file.text, "wide")
 
 
 if __name__ == "__main__":
