@@ -14,7 +14,7 @@ from PyQt6.QtWidgets import QLineEdit
 from scripts import release
 
 from nuvrek.bench.forms.three_figures import ThreeFigures as Figures
-from nuvrek.cli import _parser
+from nuvrek.cli.main import command_parser
 from nuvrek.demo import demo_jobs
 from nuvrek.desktop.practice.window import PracticeWindow
 from nuvrek.desktop.widgets.help_view import _PLACES, HelpView
@@ -241,7 +241,7 @@ class FromOutside(WindowCase):
 
 class Packaged(unittest.TestCase):
     def test_completion_and_man_page_know_every_command(self) -> None:
-        parser: Any = _parser()
+        parser: Any = command_parser()
         commands = set(parser._subparsers._group_actions[0].choices)
         folder = Path(__file__).resolve().parents[1] / "packaging"
         for name in ("nuvrek.bash-completion", "nuvrek.1"):

@@ -4,7 +4,6 @@ and a table of necks.
 
 from __future__ import annotations
 
-import csv
 import io
 import json
 import struct
@@ -18,6 +17,7 @@ from msgspec import Meta, Struct
 
 from nuvrek import patience
 from nuvrek.exchange.jobfile import LARGEST_BYTES, Job, JobFaults, dump, parse
+from nuvrek.exchange.tables import write_csv
 from nuvrek.meaning import means
 from nuvrek.neck.owner import Owner
 
@@ -27,6 +27,7 @@ MOST_NECKS, MOST_BYTES = 50_000, 1024**3
 _MOST_RATIO, _FREE_BYTES = 250, 4 * 1024**2
 _INDEX, _OWNERS, _SHOP, _GONE = "index.json", "owners.json", "shop.json", "gone.json"
 _TABLE = "necks.csv"
+_COLUMNS = ("file", "title", "owner", "scale_mm", "frets", "rod", "entries", "created")
 # What a damaged or hostile zip raises, whichever of its parts is at fault.
 _BROKEN = (
     zipfile.BadZipFile,
@@ -125,14 +126,12 @@ def _json(value: Any) -> bytes:
 
 
 def _table(items: Sequence[Item]) -> bytes:
-    out = io.StringIO()
-    table = csv.writer(out, lineterminator="\n")
-    table.writerow(("file", "title", "owner", "scale_mm", "frets", "rod", "entries", "created"))
+    rows = list[tuple[object, ...]]()
     for number, item in enumerate(items, 1):
         neck = item.job.neck
-        told = (neck.title, neck.owner, neck.scale_mm, neck.frets, neck.rod)
-        table.writerow((number, *told, len(item.job.journal), item.created))
-    return out.getvalue().encode()
+        described = (neck.title, neck.owner, neck.scale_mm, neck.frets, neck.rod)
+        rows.append((number, *described, len(item.job.journal), item.created))
+    return write_csv(_COLUMNS, rows).encode()
 
 
 def unpack(raw: bytes) -> Contents:

@@ -13,6 +13,7 @@ import msgspec
 
 from nuvrek import patience
 from nuvrek.exchange.jobfile import JobFaults, plain_fault
+from nuvrek.exchange.tables import unmarked, write_csv
 from nuvrek.meaning import Refusal, Saying, means
 from nuvrek.neck.description import NeckDescription
 from nuvrek.readings.check import entry_faults
@@ -74,31 +75,22 @@ MOST_ROWS = MOST_ENTRIES
 _MOST_COLUMNS, _LONGEST_HEADING = 100, 4000
 # After so many rows it is asked whether anybody still waits for them.
 _BREATH = 500
-_LIKE_FORMULAS = ("=", "+", "-", "@", "\t", "\r")
 _MOST_FAULTS = 20
 
 
 def write_table(readings: Iterable[AnyReading]) -> str:
     """The readings as CSV with a heading row. A side stands in the lane column."""
-    out = io.StringIO()
-    writer = csv.DictWriter(out, COLUMNS, lineterminator="\n")
-    writer.writeheader()
-    for reading in readings:
-        fields: dict[str, Any] = msgspec.to_builtins(reading)
-        fields |= fields.pop("state")
-        fields["lane"] = fields.pop("side", fields.get("lane"))
-        for name in _LISTS:
-            if fields.get(name) is not None:
-                fields[name] = " ".join(str(fret) for fret in fields[name])
-        writer.writerow({name: _cell(fields.get(name)) for name in COLUMNS})
-    return out.getvalue()
+    return write_csv(COLUMNS, map(_row, readings))
 
 
-def _cell(value: object) -> object:
-    """Words that a spreadsheet would take for a formula get a mark before them; numbers stay."""
-    if isinstance(value, str) and value.startswith(_LIKE_FORMULAS):
-        return f"'{value}"
-    return value
+def _row(reading: AnyReading) -> list[object]:
+    fields: dict[str, Any] = msgspec.to_builtins(reading)
+    fields |= fields.pop("state")
+    fields["lane"] = fields.pop("side", fields.get("lane"))
+    for name in _LISTS:
+        if fields.get(name) is not None:
+            fields[name] = " ".join(map(str, fields[name]))
+    return [fields.get(name) for name in COLUMNS]
 
 
 def read_table(
@@ -181,18 +173,13 @@ def _fields(heading: list[str], row: list[str]) -> dict[str, Any]:
     if len(row) > len(heading):
         raise Refusal(means("exchange.more-cells-than-heading-names"))
     fields: dict[str, Any] = {}
-    for name, cell in zip(heading, map(_unmarked, row), strict=False):
+    for name, cell in zip(heading, map(unmarked, row), strict=False):
         if cell:
             fields[_column(name)] = _value(name, cell)
     fields["state"] = {name: fields.pop(name) for name in STATE if name in fields}
     if fields.get("kind") in _SIDED and "lane" in fields:
         fields["side"] = fields.pop("lane")
     return fields
-
-
-def _unmarked(cell: str) -> str:
-    cell = cell.strip()
-    return cell[1:] if cell.startswith("'") and cell[1:].startswith(_LIKE_FORMULAS) else cell
 
 
 def _column(name: str) -> str:

@@ -9,31 +9,22 @@ from collections.abc import Sequence
 import msgspec
 
 from nuvrek.exchange.jobfile import JobFaults
+from nuvrek.exchange.tables import unmarked, write_csv
 from nuvrek.meaning import Saying, means
 from nuvrek.neck.wire import Wire, wire_faults
 
 COLUMNS = tuple(Wire.__struct_fields__)
 _TEXT = ("name", "alloy", "hardness", "form")
 MOST_WIRES, MOST_LETTERS = 200, 200_000
-# What a spreadsheet would take for a formula is marked as text.
-_LIKE_FORMULAS = ("=", "+", "-", "@")
 
 
 def write_shelf(wires: Sequence[Wire]) -> str:
     """The shelf as CSV."""
-    out = io.StringIO()
-    table = csv.writer(out, lineterminator="\n")
-    table.writerow(COLUMNS)
-    for wire in wires:
-        table.writerow([_cell(getattr(wire, name)) for name in COLUMNS])
-    return out.getvalue()
+    return write_csv(COLUMNS, ([_cell(getattr(wire, name)) for name in COLUMNS] for wire in wires))
 
 
-def _cell(value: object) -> str:
-    if value is None:
-        return ""
-    said = f"{value:g}" if isinstance(value, float) else str(value)
-    return f"'{said}" if said.startswith(_LIKE_FORMULAS) and isinstance(value, str) else said
+def _cell(value: object) -> object:
+    return f"{value:g}" if isinstance(value, float) else value
 
 
 def read_shelf(text: str) -> tuple[Wire, ...]:
@@ -83,16 +74,16 @@ def read_shelf(text: str) -> tuple[Wire, ...]:
 def _wire(heading: Sequence[str], row: Sequence[str]) -> Wire | Saying:
     fields: dict[str, object] = {}
     for name, cell in zip(heading, row, strict=False):
-        said = cell.strip().removeprefix("'")
-        if not said:
+        text = unmarked(cell)
+        if not text:
             continue
         if name in _TEXT:
-            fields[name] = said
+            fields[name] = text
             continue
         try:
-            fields[name] = float(said.replace(",", "."))
+            fields[name] = float(text.replace(",", "."))
         except ValueError:
-            return means("exchange.no-number", name=name, detail=said[:30])
+            return means("exchange.no-number", name=name, detail=text[:30])
     try:
         return msgspec.convert(fields, Wire)
     except msgspec.ValidationError as error:

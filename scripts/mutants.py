@@ -1,0 +1,234 @@
+"""Do the tests bite? Small falsifications of a module, and how many its own quick tests notice.
+
+    python scripts/mutants.py                 sixty of each module in TARGETS
+    python scripts/mutants.py prices 120 7    so many of one, drawn by that seed
+
+A mutant changes one thing: a comparison, a sign, a number, a condition, ``and`` and ``or``, ``min``
+and ``max``. One that no input can tell from the original is listed in ``EQUIVALENT`` by its text,
+with the reason; it is not counted.
+"""
+
+from __future__ import annotations
+
+import ast
+import copy
+import faulthandler
+import importlib.abc
+import importlib.util
+import os
+import random
+import signal
+import sys
+import time
+import unittest
+from collections.abc import Iterator
+from dataclasses import dataclass
+from pathlib import Path
+
+ROOT = Path(__file__).parents[1]
+SEED, COUNT, MOST_SECONDS = 33, 60, 120
+JUDGEMENT = sorted((ROOT / "src/nuvrek/planning/judgement").rglob("*.py"))
+TARGETS: dict[str, tuple[list[Path], tuple[str, ...]]] = {
+    "prices": ([ROOT / "src/nuvrek/planning/money/prices.py"], ("test_money",)),
+    "stop_rules": ([ROOT / "src/nuvrek/planning/rod/stop_rules.py"], ("test_rod",)),
+    "evidence": (
+        [ROOT / "src/nuvrek/estimate/model/evidence.py"],
+        ("test_evidence", "test_heights_and_answers", "test_observed"),
+    ),
+    "judgement": (JUDGEMENT, ("test_judgement",)),
+}
+# By "module: before -> after": why no test could tell it from the original.
+EQUIVALENT: dict[str, str] = {}
+
+_COMPARED: dict[type[ast.cmpop], type[ast.cmpop]] = {
+    ast.Lt: ast.LtE,
+    ast.LtE: ast.Lt,
+    ast.Gt: ast.GtE,
+    ast.GtE: ast.Gt,
+    ast.Eq: ast.NotEq,
+    ast.NotEq: ast.Eq,
+    ast.Is: ast.IsNot,
+    ast.IsNot: ast.Is,
+    ast.In: ast.NotIn,
+    ast.NotIn: ast.In,
+}
+_RECKONED: dict[type[ast.operator], type[ast.operator]] = {
+    ast.Add: ast.Sub,
+    ast.Sub: ast.Add,
+    ast.Mult: ast.Div,
+    ast.Div: ast.Mult,
+}
+# What a class is made with and what a value may be, not what is computed of it.
+_NOT_COMPUTED = ("annotation", "returns", "decorator_list")
+_CALLED = {"min": "max", "max": "min", "any": "all", "all": "any"}
+
+
+@dataclass(frozen=True)
+class Mutant:
+    """One falsification: its module, line, what stood there, what stands there now."""
+
+    path: Path
+    line: int
+    before: str
+    after: str
+    code: str
+
+    @property
+    def name(self) -> str:
+        """As it stands in ``EQUIVALENT``."""
+        return f"{self.path.stem}: {self.before} -> {self.after}"
+
+
+def changed(node: ast.AST) -> Iterator[ast.AST]:
+    """What a node may be falsified to."""
+    other = copy.deepcopy(node)
+    match other:
+        case ast.Compare(ops=[op]) if type(op) in _COMPARED:
+            other.ops = [_COMPARED[type(op)]()]
+            yield other
+        case ast.BinOp(op=op) if type(op) in _RECKONED:
+            other.op = _RECKONED[type(op)]()
+            yield other
+        case ast.BoolOp(op=op):
+            other.op = ast.Or() if isinstance(op, ast.And) else ast.And()
+            yield other
+        case ast.UnaryOp(op=ast.Not()):
+            yield other.operand
+        case ast.UnaryOp(op=ast.USub()):
+            yield other.operand
+        case ast.Constant(value=bool() as value):
+            yield ast.Constant(not value)
+        case ast.Constant(value=int() as value):
+            yield ast.Constant(value + 1)
+        case ast.Constant(value=float() as value):
+            yield ast.Constant(value * 1.5 if value else 0.5)
+        case ast.Call(func=ast.Name(id=name)) if name in _CALLED:
+            other.func = ast.Name(_CALLED[name], ast.Load())
+            yield other
+        case ast.IfExp(body=body, orelse=orelse):
+            yield ast.IfExp(test=other.test, body=orelse, orelse=body)
+
+
+def mutants_of(path: Path) -> list[Mutant]:
+    """All falsifications of a module that change what it computes."""
+    tree = ast.parse(path.read_text())
+    found = []
+    for parent in ast.walk(tree):
+        for name, value in ast.iter_fields(parent):
+            if isinstance(parent, ast.ClassDef) and name == "keywords":
+                continue
+            places = value if isinstance(value, list) else [value]
+            for place, node in enumerate(places):
+                if not isinstance(node, ast.AST) or name in _NOT_COMPUTED:
+                    continue
+                for other in changed(node):
+                    found.append(_mutant(tree, path, parent, name, place, node, other))
+    return found
+
+
+def _mutant(
+    tree: ast.Module,
+    path: Path,
+    parent: ast.AST,
+    name: str,
+    place: int,
+    node: ast.AST,
+    other: ast.AST,
+) -> Mutant:
+    value = getattr(parent, name)
+
+    def put(what: ast.AST) -> None:
+        if isinstance(value, list):
+            value[place] = what
+        else:
+            setattr(parent, name, what)
+
+    ast.copy_location(other, node)
+    put(other)
+    code = ast.unparse(ast.fix_missing_locations(tree))
+    put(node)
+    line = getattr(node, "lineno", 0)
+    return Mutant(path, line, ast.unparse(node), ast.unparse(other), code)
+
+
+class _Falsified(importlib.abc.MetaPathFinder, importlib.abc.InspectLoader):
+    """Gives one module the code of a mutant."""
+
+    def __init__(self, module: str, code: str) -> None:
+        self.module, self.code = module, code
+
+    def find_spec(self, name: str, path: object = None, target: object = None) -> object:
+        if name != self.module:
+            return None
+        return importlib.util.spec_from_loader(name, self)
+
+    def get_source(self, fullname: str) -> str:
+        return self.code
+
+
+def _noticed(mutant: Mutant | None, tests: tuple[str, ...]) -> bool:
+    """Whether the tests fail on a mutant, each in a process of its own; None is the original."""
+    child = os.fork()
+    if child == 0:
+        os.setpgid(0, 0)
+        silent = os.open(os.devnull, os.O_WRONLY)
+        os.dup2(silent, 1)
+        os.dup2(silent, 2)
+        faulthandler.disable()
+        if mutant is not None:
+            module = ".".join(mutant.path.relative_to(ROOT / "src").with_suffix("").parts)
+            sys.meta_path.insert(0, _Falsified(module, mutant.code))
+        try:
+            suite = unittest.defaultTestLoader.loadTestsFromNames([f"tests.{t}" for t in tests])
+            result = unittest.TextTestRunner(failfast=True).run(suite)
+        except BaseException:
+            os._exit(1)
+        os._exit(0 if result.wasSuccessful() else 1)
+    until = time.monotonic() + MOST_SECONDS
+    while time.monotonic() < until:
+        done, status = os.waitpid(child, os.WNOHANG)
+        if done:
+            return status != 0
+        time.sleep(0.01)
+    os.killpg(child, signal.SIGKILL)
+    os.waitpid(child, 0)
+    return True
+
+
+def count(name: str, number: int = COUNT, seed: int = SEED) -> tuple[int, int]:
+    """How many of so many mutants the module's own quick tests notice; the rest are printed."""
+    paths, tests = TARGETS[name]
+    if _noticed(None, tests):
+        raise SystemExit(f"{name}: its tests fail on the original")
+    all_of_them = [mutant for path in paths for mutant in mutants_of(path)]
+    drawn = random.Random(seed).sample(all_of_them, min(number, len(all_of_them)))
+    counted = [mutant for mutant in drawn if mutant.name not in EQUIVALENT]
+    missed = [mutant for mutant in counted if not _noticed(mutant, tests)]
+    for mutant in missed:
+        print(f"  {mutant.path.stem}:{mutant.line}  {mutant.before}  ->  {mutant.after}")
+    killed = len(counted) - len(missed)
+    print(
+        f"{name}: {killed} of {len(counted)} noticed ({killed / len(counted):.0%}), "
+        f"{len(drawn) - len(counted)} the same as the original, of {len(all_of_them)} in all",
+        flush=True,
+    )
+    return killed, len(counted)
+
+
+def main(words: list[str]) -> None:
+    """Count what was asked for."""
+    import hypothesis  # noqa: F401  (loaded once, before the processes part)
+    import msgspec  # noqa: F401
+    import numpy  # noqa: F401
+    import scipy.optimize
+    import scipy.sparse.linalg  # noqa: F401
+
+    os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+    sys.path[:0] = [str(ROOT)]
+    names = [words[0]] if words else list(TARGETS)
+    for name in names:
+        count(name, *(int(word) for word in words[1:3]))
+
+
+if __name__ == "__main__":
+    main(sys.argv[1:])
