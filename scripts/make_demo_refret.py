@@ -23,15 +23,7 @@ from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.neck.strings import StringSpec
 from nuvrek.planning.steps.step import Step
-from nuvrek.readings.entries import (
-    AnyEntry,
-    Heard,
-    NewWire,
-    OthersClean,
-    Size,
-    State,
-    Trued,
-)
+from nuvrek.readings.entries import AnyEntry, Heard, NewWire, OthersClean, Size, State, Trued
 from nuvrek.simulator.measuring import Bench, default_rng, measure_round
 from nuvrek.simulator.refretting import Refretted
 from nuvrek.simulator.truth import Condition, make_truth

@@ -222,13 +222,7 @@ class Working(ModelCase):
         slack = State(strings="slack")
         gaps = [
             StringGap(
-                lane=lane,
-                fret=8,
-                low_support=1,
-                high_support=16,
-                gap_mm=mm,
-                by=by,
-                state=state,
+                lane=lane, fret=8, low_support=1, high_support=16, gap_mm=mm, by=by, state=state
             )
             for lane in ("bass", "treble")
             for mm, by, state in ((0.45, "string", State()), (0.40, "edge", slack))

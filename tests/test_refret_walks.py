@@ -12,13 +12,7 @@ import numpy as np
 from nuvrek.bench.work.job import asked_first, next_step
 from nuvrek.neck.description import NeckDescription
 from nuvrek.neck.wire import Wire
-from nuvrek.readings.entries import (
-    AnyEntry,
-    FretWork,
-    Size,
-    StandOff,
-    State,
-)
+from nuvrek.readings.entries import AnyEntry, FretWork, Size, StandOff, State
 from nuvrek.simulator.measuring import Bench, measure_round
 from nuvrek.simulator.refretting import Refretted
 from nuvrek.simulator.truth import Condition, make_truth

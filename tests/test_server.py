@@ -272,10 +272,7 @@ class OnAServer(ServerCase, BothCase):
             ServerLogbook(clerk)
         number = self.direct().start(NECK, TIME)
         tables = "neck, entry, owner, shop, gone, act, version"
-        postgres.tell(
-            self.address,
-            f"GRANT SELECT ON {tables} TO clerk",
-        )
+        postgres.tell(self.address, f"GRANT SELECT ON {tables} TO clerk")
         looks = self.direct(clerk)
         self.assertEqual(len(looks.necks()), 1)
         with self.assertRaisesRegex(LogbookError, "may only look"):

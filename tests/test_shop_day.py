@@ -237,9 +237,7 @@ class Searching(TempCase):
         shelf.found_on(2, ["Fret 5 stands proud"])
         self.assertEqual(shelf.search("proud"), {2})
 
-    def test_cards_survive_and_are_made_anew_where_they_no_longer_hold(
-        self,
-    ) -> None:
+    def test_cards_survive_and_are_made_anew_where_they_no_longer_hold(self) -> None:
         shelf = Shelf(self.book, CardCache(self.path))
         first = shelf.cards()
         shelf.close()

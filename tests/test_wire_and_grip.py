@@ -10,13 +10,7 @@ from nuvrek.neck.wire import Wire, wire_faults
 from nuvrek.planning.refret.batches import fitting_order
 from nuvrek.planning.refret.cauls import cauls_for
 from nuvrek.planning.refret.cutting import NIP_LOSS_MM, cut_from, pack, pieces
-from nuvrek.planning.refret.grip import (
-    MOST_GRIP_MM,
-    Read,
-    learn,
-    plan_grips,
-    wedges_of,
-)
+from nuvrek.planning.refret.grip import MOST_GRIP_MM, Read, learn, plan_grips, wedges_of
 from nuvrek.planning.refret.slots import most_extra_mm, slot_for
 from nuvrek.planning.refret.wire_choice import Wanted, ranked
 from nuvrek.readings.entries import Size

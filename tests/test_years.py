@@ -22,15 +22,7 @@ from nuvrek.demo import demo_jobs
 from nuvrek.logbook.store import Logbook
 from nuvrek.planning.steps.step import Doing
 from nuvrek.planning.ways.kinds import steps_of
-from nuvrek.readings.entries import (
-    Chosen,
-    CrownHeight,
-    Note,
-    RodMove,
-    StepDone,
-    Strike,
-    StringGap,
-)
+from nuvrek.readings.entries import Chosen, CrownHeight, Note, RodMove, StepDone, Strike, StringGap
 from nuvrek.readings.owner.entries import Answered, Quote
 from nuvrek.readings.tool_kit import Kit
 from nuvrek.units import Unit

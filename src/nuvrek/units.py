@@ -110,12 +110,7 @@ def parse_length(text: str, assume: Unit) -> Length:
         raise LengthError(means("lengths.too-long-length"))
     length = _parse_fraction(said) or _parse_plain(said, assume)
     if length is None:
-        raise LengthError(
-            means(
-                "lengths.not-length-try-12-12",
-                text=text.strip(),
-            )
-        )
+        raise LengthError(means("lengths.not-length-try-12-12", text=text.strip()))
     if not math.isfinite(length.mm) or abs(length.mm) > LONGEST_MM:
         raise LengthError(means("lengths.longer-than-any-instrument", text=text.strip()))
     return length
@@ -137,12 +132,7 @@ def _parse_fraction(said: str) -> Length | None:
         return None
     bottom = int(match["bottom"])
     if bottom not in _BOTTOMS:
-        raise LengthError(
-            means(
-                "lengths.fraction-inch-has-2-4",
-                bottom=bottom,
-            )
-        )
+        raise LengthError(means("lengths.fraction-inch-has-2-4", bottom=bottom))
     inches = int(match["whole"] or 0) + _to_float(match["top"]) / bottom
     if match["sign"] == "-":
         inches = -inches

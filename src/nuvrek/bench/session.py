@@ -110,12 +110,7 @@ class Session:
 
     def _check_stands(self, on: Stand | None) -> None:
         if self.damage:
-            raise Refused(
-                means(
-                    "shop.neck-damaged-logbook-can-looked",
-                    damage=self.damage[0],
-                )
-            )
+            raise Refused(means("shop.neck-damaged-logbook-can-looked", damage=self.damage[0]))
         if on is None or on == self.identity:
             return
         if (on.neck, on.uid) != (self.identity.neck, self.identity.uid):

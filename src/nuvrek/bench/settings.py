@@ -187,10 +187,7 @@ def save(path: Path, settings: Settings, before: Settings | None = None) -> Sayi
         with _alone(path):
             write_whole(path, _with_others(path, settings, before))
     except OSError as error:
-        return means(
-            "shop.settings-could-not-kept",
-            strerror=reason_of(error),
-        )
+        return means("shop.settings-could-not-kept", strerror=reason_of(error))
     return ""
 
 

@@ -56,11 +56,7 @@ class Ear:
             ),
             by=",",
         )
-        return means(
-            "clearance.not-explained-heights-loose-fret",
-            detail=said,
-            named=named,
-        )
+        return means("clearance.not-explained-heights-loose-fret", detail=said, named=named)
 
 
 def listen(on: OnNeck, heard: Mapping[tuple[int, int], str]) -> Ear | None:

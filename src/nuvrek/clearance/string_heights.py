@@ -6,12 +6,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from nuvrek.mechanics.angle import (
-    at_heel_mm,
-    at_saddle_mm,
-    neck_angle_degrees,
-    saddle_wanted_mm,
-)
+from nuvrek.mechanics.angle import at_heel_mm, at_saddle_mm, neck_angle_degrees, saddle_wanted_mm
 from nuvrek.readings.entries import SIDES, Side, Size
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.sizes import What
@@ -114,7 +109,14 @@ def _side(neck_state: NeckState, side: Side) -> SideHeight:
     top = None
     if edge is not None and wanted is not None:
         top = saddle_wanted_mm(edge, wanted, neck.scale_mm, fret=neck.height_fret)
-    return SideHeight(side, now, wanted, _last_size(neck_state, "saddle-left", side), change, top)
+    return SideHeight(
+        side,
+        now,
+        wanted,
+        saddle_left_mm=_last_size(neck_state, "saddle-left", side),
+        at_saddle_mm=change,
+        over_bridge_mm=top,
+    )
 
 
 def _last_height(neck_state: NeckState, side: Side) -> float | None:

@@ -221,7 +221,14 @@ class OnNeck:
         at = slice(string, string + 1 or None)
         s = strung or self.strung
         stiff = s.stiff_mm if isinstance(s.stiff_mm, float) else s.stiff_mm[at]
-        return Strung(s.scale_mm, s.x_mm, s.tops_mm[at], s.saddle_mm[at], s.tension_n[at], stiff)
+        return Strung(
+            s.scale_mm,
+            s.x_mm,
+            s.tops_mm[at],
+            saddle_mm=s.saddle_mm[at],
+            tension_n=s.tension_n[at],
+            stiff_mm=stiff,
+        )
 
     def cents(self) -> Array:
         """How many cents each note goes sharp by being fretted, (strings, notes)."""
@@ -246,17 +253,19 @@ def string_up(neck_map: HeightMap) -> OnNeck:
         assumed.append(Assumed(means("clearance.not-every-lane-read-tops")))
     tension = _tension(neck, assumed)
     saddle, stiff = np.zeros(len(tops)), _stiff(neck, len(tops))
-    strung = Strung(neck.scale_mm, measurer.x, tops, saddle, tension, stiff)
+    strung = Strung(
+        neck.scale_mm, measurer.x, tops, saddle_mm=saddle, tension_n=tension, stiff_mm=stiff
+    )
     heights, sd = _heights(neck_map, len(tops), assumed)
     reliefs = [neck_map.relief_at(lane, "pitch").mm for lane in ("bass", "middle", "treble")]
     return OnNeck(
         neck,
         strung.with_height(heights, neck.height_fret),
         rows,
-        neck_map.solution.covariance,
-        sd,
-        tuple(assumed),
-        (reliefs[0], reliefs[1], reliefs[2]),
+        covariance=neck_map.solution.covariance,
+        height_sd_mm=sd,
+        assumed=tuple(assumed),
+        relief_mm=(reliefs[0], reliefs[1], reliefs[2]),
     )
 
 
@@ -321,10 +330,7 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
             low, high = usual
             assumed.append(
                 Assumed(
-                    means(
-                        "clearance.string-heights-not-read-over",
-                        fret=neck_map.neck.height_fret,
-                    ),
+                    means("clearance.string-heights-not-read-over", fret=neck_map.neck.height_fret),
                     usual,
                 )
             )
@@ -332,10 +338,7 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
             high = low - apart
             assumed.append(
                 Assumed(
-                    means(
-                        "clearance.no-height-read-taken",
-                        lane_words=LANE_WORDS["treble"],
-                    ),
+                    means("clearance.no-height-read-taken", lane_words=LANE_WORDS["treble"]),
                     (high,),
                 )
             )
@@ -343,11 +346,7 @@ def _heights(neck_map: HeightMap, count: int, assumed: list[Assumed]) -> tuple[A
             low = high + apart
             assumed.append(
                 Assumed(
-                    means(
-                        "clearance.no-height-read-taken",
-                        lane_words=LANE_WORDS["bass"],
-                    ),
-                    (low,),
+                    means("clearance.no-height-read-taken", lane_words=LANE_WORDS["bass"]), (low,)
                 )
             )
         case [float(low), float(high)]:

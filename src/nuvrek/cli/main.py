@@ -108,10 +108,7 @@ def command_parser() -> argparse.ArgumentParser:
     parser.add_argument(
         "--version", action="version", version=tr("nuvrek {version}", version=__version__)
     )
-    spoken: dict[str, Any] = {
-        "choices": tuple(LANGUAGES),
-        "help": tr("the language of the answer"),
-    }
+    spoken: dict[str, Any] = {"choices": tuple(LANGUAGES), "help": tr("the language of the answer")}
     parser.add_argument("--language", **spoken)
     commands = parser.add_subparsers(title="commands", required=True, parser_class=_Parser)
 

@@ -10,15 +10,7 @@ from typing import Any
 import msgspec
 
 from nuvrek.bench.forms.owner import OWNER, read_owner
-from nuvrek.cli.terminal import (
-    FINE,
-    Command,
-    is_json,
-    json_file,
-    print_values,
-    tell,
-    this_hour,
-)
+from nuvrek.cli.terminal import FINE, Command, is_json, json_file, print_values, tell, this_hour
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults

@@ -83,7 +83,10 @@ def _report(options: argparse.Namespace) -> int:
         paper = proposed(options.kind, facts)
     except NoPrice as error:
         raise JobFaults([str(error)]) from None
-    write_whole(options.out, pdf_of(laid_out(paper, neck, owner, settings.shop, figures, day)))
+    write_whole(
+        options.out,
+        pdf_of(laid_out(paper, neck, owner, shop=settings.shop, figures=figures, day=day)),
+    )
     missing = unset(paper, owner, settings.shop, neck)
     if missing:
         tell(tr("! no sign for {missing} in the fonts that ship along", missing=" ".join(missing)))

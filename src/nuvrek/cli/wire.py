@@ -9,15 +9,7 @@ from pathlib import Path
 import msgspec
 
 from nuvrek.bench.shop_settings import read_settings, write_settings
-from nuvrek.cli.terminal import (
-    FINE,
-    Command,
-    complain,
-    print_values,
-    takes_shop,
-    tell,
-    this_hour,
-)
+from nuvrek.cli.terminal import FINE, Command, complain, print_values, takes_shop, tell, this_hour
 from nuvrek.exchange import jobfile
 from nuvrek.exchange.files import write_whole
 from nuvrek.exchange.jobfile import JobFaults

@@ -8,21 +8,11 @@ import numpy as np
 from numpy.typing import NDArray
 
 from nuvrek.estimate.model.chapters import Chapter, carry, chapters
-from nuvrek.estimate.model.evidence import (
-    Evidence,
-    Gathering,
-    chord_gap,
-    has_leaf,
-    lanes_spoken_of,
-)
+from nuvrek.estimate.model.evidence import Evidence, Gathering, chord_gap, has_leaf, lanes_spoken_of
 from nuvrek.estimate.model.oddness import Odd
 from nuvrek.estimate.model.settling import settle
 from nuvrek.estimate.model.solver import Solution
-from nuvrek.estimate.model.unknowns import (
-    Row,
-    Unknowns,
-    unknowns_of,
-)
+from nuvrek.estimate.model.unknowns import Row, Unknowns, unknowns_of
 from nuvrek.neck.board import middle_fret
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
@@ -172,7 +162,15 @@ def map_neck(neck_state: NeckState, before: HeightMap | None = None) -> HeightMa
     if before is not None and before.gathering.unknowns.alike(unknowns):
         gathering = before.gathering
     evidence, solution, odd = settle(gathering, open_part)
-    return _read_off(gathering, neck_state, evidence, solution, left_out, earlier, odd)
+    return _read_off(
+        gathering,
+        neck_state,
+        evidence,
+        solution=solution,
+        left_out=left_out,
+        earlier=earlier,
+        odd=odd,
+    )
 
 
 def _closed(

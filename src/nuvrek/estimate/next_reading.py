@@ -98,10 +98,7 @@ def next_best(neck_map: HeightMap, kit: Kit | None = None) -> NextBest:
 
 
 def _chosen(
-    neck_map: HeightMap,
-    measurer: Measurer,
-    doubtful: list[Question],
-    candidates: list[_Candidate],
+    neck_map: HeightMap, measurer: Measurer, doubtful: list[Question], candidates: list[_Candidate]
 ) -> tuple[Suggestion, ...]:
     """One reading after the other, each the best beside those before it."""
     rows = _all_rows(measurer, candidates)
@@ -252,16 +249,18 @@ def _candidates(measurer: Measurer, kit: Kit) -> Iterator[_Candidate]:
             if lane != "middle" and not neck.bare:
                 station = Station("", "string-gap", lane, fret, (low, high))
                 yield _Candidate(station, "pitch", "tops", (parts,), LEAVES_SD_MM)
-            station = Station("", "string-gap", lane, fret, (low, high), "edge")
+            station = Station("", "string-gap", lane, fret=fret, supports=(low, high), by="edge")
             yield _Candidate(station, "slack", "tops", (parts,), LEAVES_SD_MM)
             if notched_fit(neck, kit.notched_mm) is not None:
-                station = Station("", "string-gap", lane, fret, (low, high), "notched")
+                station = Station(
+                    "", "string-gap", lane, fret=fret, supports=(low, high), by="notched"
+                )
                 yield _Candidate(station, "slack", "wood", (parts,), LEAVES_SD_MM)
         for share in (0.2, 0.4, 0.6, 0.8):
             yield _resting(measurer, k, measurer.nearest(1, last, share))
         if last - joint >= 2:
             for fret in (joint, (joint + last) // 2):
-                station = Station("", "string-gap", lane, fret, (1, last), "edge")
+                station = Station("", "string-gap", lane, fret=fret, supports=(1, last), by="edge")
                 yield _Candidate(
                     station, "slack", "tops", (measurer.chord(1, last, fret, k),), LEAVES_SD_MM
                 )
@@ -289,7 +288,7 @@ def _resting(measurer: Measurer, lane: int, fret: int) -> _Candidate:
     heights, constants = measurer.heights("tops", "slack")
     line = heights[:, lane] @ measurer.map.solution.z + constants[:, lane]
     low, high = contacts_around(measurer.x, line, fret, (1, neck.frets))
-    station = Station("", "string-gap", LANES[lane], fret, None, "edge")
+    station = Station("", "string-gap", LANES[lane], fret=fret, supports=None, by="edge")
     return _Candidate(
         station, "slack", "tops", (measurer.chord(low, high, fret, lane),), LEAVES_SD_MM
     )

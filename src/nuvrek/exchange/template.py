@@ -47,11 +47,7 @@ def notched_edge(
     closest = min(b - a for a, b in itertools.pairwise(places)) if frets > 1 else scale_mm
     if notch_mm > 0.7 * closest:
         raise Refusal(
-            means(
-                "exchange.notches-mm-too-wide-last",
-                notch_mm=notch_mm,
-                closest=closest,
-            )
+            means("exchange.notches-mm-too-wide-last", notch_mm=notch_mm, closest=closest)
         )
     start, end = places[0] - 12.0, places[-1] + 12.0
     outline: list[Point] = [(start, 0.0)]
@@ -153,10 +149,7 @@ def _sheet(document: Any, edge: Edge, sheet: int, count: int) -> None:
     shift = _LEFT_MM - edge.start_mm - sheet * SHEET_MM
     document.set_font("DejaVu", size=11)
     words = means(
-        "exchange.notched-edge-mm-sheet-print",
-        scale_mm=edge.scale_mm,
-        sheet=sheet + 1,
-        count=count,
+        "exchange.notched-edge-mm-sheet-print", scale_mm=edge.scale_mm, sheet=sheet + 1, count=count
     )
     document.text(_LEFT_MM, 24.0, written(words))
     document.set_line_width(0.1)

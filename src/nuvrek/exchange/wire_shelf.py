@@ -43,13 +43,7 @@ def read_shelf(text: str) -> tuple[Wire, ...]:
             else means("exchange.no-column-name")
         )
         raise JobFaults(
-            [
-                means(
-                    "exchange.not-table-wire-columns",
-                    what=what,
-                    columns=", ".join(COLUMNS),
-                )
-            ]
+            [means("exchange.not-table-wire-columns", what=what, columns=", ".join(COLUMNS))]
         )
     faults, found = list[Saying](), list[Wire]()
     for number, row in enumerate(rows[1:], 2):

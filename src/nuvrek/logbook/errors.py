@@ -41,12 +41,7 @@ def explained(error: sqlite3.Error, path: Path) -> LogbookError:
     if "full" in said:
         return LogbookFull(means("keeping.disk-full-not-written-down"))
     if "readonly" in said or "read-only" in said:
-        return LogbookError(
-            means(
-                "keeping.logbook-cant-written-read-only",
-                name=path.name,
-            )
-        )
+        return LogbookError(means("keeping.logbook-cant-written-read-only", name=path.name))
     if "malformed" in said or "not a database" in said or "corrupt" in said:
         return LogbookDamaged(means("keeping.logbook-damaged-nothing-changed", name=path.name))
     if "locked" in said or "busy" in said:

@@ -111,10 +111,7 @@ def _shorten(error: Exception) -> str:
 def row_of(number: int, body: object, created: str, entries: int) -> NeckRow:
     neck, damage = described(number, body)
     if neck.joint_fret > neck.frets:
-        damage = (
-            *damage,
-            means("keeping.joint-fret-past-last-fret", joint_fret=neck.joint_fret),
-        )
+        damage = (*damage, means("keeping.joint-fret-past-last-fret", joint_fret=neck.joint_fret))
         neck = msgspec.structs.replace(neck, joint_fret=neck.frets)
     return NeckRow(number, neck, created, entries, damage)
 

@@ -47,11 +47,11 @@ def insert_neck(
     db: sqlite3.Connection, uid: str, created: str, described: str, bodies: Sequence[object]
 ) -> Stand:
     """A new neck with its journal."""
-    cursor = db.execute(
-        "INSERT INTO neck (described, created, uid, mark) VALUES (?, ?, ?, ?)",
+    (number,) = db.execute(
+        "INSERT INTO neck (described, created, uid, mark) VALUES (?, ?, ?, ?) RETURNING id",
         (described, created, uid, mark_of(uid, created, described)),
-    )
-    return add(db, Stand(int(cursor.lastrowid or 0), uid), bodies)
+    ).fetchone()
+    return add(db, Stand(int(number), uid), bodies)
 
 
 def add_checked(db: sqlite3.Connection, stand: Stand, bodies: Sequence[object]) -> Stand:
@@ -177,13 +177,6 @@ def _wrong_entries(db: sqlite3.Connection, neck: int, uid: str, changed: Saying)
         "SELECT number, body, mark FROM entry WHERE neck = ? ORDER BY number", (neck,)
     ).fetchall():
         if mark_of(before, uid, place, body) != mark:
-            wrong.append(
-                means(
-                    "keeping.neck-entry",
-                    neck=neck,
-                    place=place,
-                    changed=changed,
-                )
-            )
+            wrong.append(means("keeping.neck-entry", neck=neck, place=place, changed=changed))
         before = mark
     return wrong

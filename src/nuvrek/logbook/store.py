@@ -36,6 +36,10 @@ __all__ = [
 ]
 
 
+# More than a logbook ever holds.
+_ALL_NECKS = 2**31 - 1
+
+
 class Logbook(LogbookFile):
     """What stands in one open logbook, and what is written into it."""
 
@@ -129,7 +133,7 @@ class Logbook(LogbookFile):
             ).fetchall()
         return [(number, body, str(created), count) for number, body, created, count in rows]
 
-    def heads(self, most: int = -1) -> list[tuple[int, str]]:
+    def heads(self, most: int = _ALL_NECKS) -> list[tuple[int, str]]:
         """Number of every neck (or of the first so many) and the marks by which its description
         and journal are told from any other, in the order they were started.
         """
@@ -175,11 +179,7 @@ class Logbook(LogbookFile):
         return found
 
     def start(
-        self,
-        neck: NeckDescription,
-        created: str,
-        entries: Sequence[AnyEntry] = (),
-        uid: str = "",
+        self, neck: NeckDescription, created: str, entries: Sequence[AnyEntry] = (), uid: str = ""
     ) -> int:
         """Put a new neck on the shelf, with its journal if it has one; returns its number. ``uid``
         is by what it is known elsewhere, a new one if not said. Raises LogbookError.

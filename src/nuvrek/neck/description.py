@@ -146,11 +146,7 @@ def description_faults(neck: NeckDescription) -> list[Saying]:
     faults: list[Saying] = []
     if neck.joint_fret > neck.frets:
         faults.append(
-            means(
-                "necks.joint-fret-but-neck-has",
-                joint_fret=neck.joint_fret,
-                frets=neck.frets,
-            )
+            means("necks.joint-fret-but-neck-has", joint_fret=neck.joint_fret, frets=neck.frets)
         )
     if neck.string_set and strings_in(neck.string_set) != neck.strings:
         faults.append(
@@ -185,11 +181,7 @@ def _mass_faults(spec: StringSpec) -> list[Saying]:
     if low <= density <= high:
         return []
     return [
-        means(
-            "necks.string-list-g-metre-not",
-            grams_per_m=spec.grams_per_m,
-            gauge_mm=spec.gauge_mm,
-        )
+        means("necks.string-list-g-metre-not", grams_per_m=spec.grams_per_m, gauge_mm=spec.gauge_mm)
     ]
 
 

@@ -18,13 +18,7 @@ def sag_mm(radius_mm: float, width_mm: float) -> float:
     """
     half = 0.5 * width_mm
     if not 0.0 < half <= radius_mm:
-        raise Refusal(
-            means(
-                "necks.board-mm-wide-has-no",
-                width_mm=width_mm,
-                radius_mm=radius_mm,
-            )
-        )
+        raise Refusal(means("necks.board-mm-wide-has-no", width_mm=width_mm, radius_mm=radius_mm))
     # The textbook form loses digits where the sag is small; this one is the same without the
     # difference.
     return half**2 / (radius_mm + math.sqrt(radius_mm**2 - half**2))
@@ -35,13 +29,7 @@ def arc_mm(radius_mm: float, width_mm: float) -> float:
     ``sag_mm``.
     """
     if not 0.0 < 0.5 * width_mm <= radius_mm:
-        raise Refusal(
-            means(
-                "necks.board-mm-wide-has-no",
-                width_mm=width_mm,
-                radius_mm=radius_mm,
-            )
-        )
+        raise Refusal(means("necks.board-mm-wide-has-no", width_mm=width_mm, radius_mm=radius_mm))
     return 2.0 * radius_mm * math.asin(0.5 * width_mm / radius_mm)
 
 
@@ -63,7 +51,5 @@ def gauge_words(neck: NeckDescription, fret: int) -> Saying:
         return means("necks.no-radius-described")
     width = width_mm(neck, fret_line_mm(neck.scale_mm, neck.frets)[fret])
     return means(
-        "necks.described-middle-mm-over-edges",
-        radius=radius / 25.4,
-        sag_mm=sag_mm(radius, width),
+        "necks.described-middle-mm-over-edges", radius=radius / 25.4, sag_mm=sag_mm(radius, width)
     )

@@ -19,13 +19,7 @@ def rocker_span_mm(neck: NeckDescription, fret: int) -> tuple[float, float]:
     neighbours.
     """
     if not 2 <= fret <= neck.frets - 1:
-        raise Refusal(
-            means(
-                "necks.rockers-middle-fret-2-not",
-                frets=neck.frets - 1,
-                fret=fret,
-            )
-        )
+        raise Refusal(means("necks.rockers-middle-fret-2-not", frets=neck.frets - 1, fret=fret))
     x = fret_line_mm(neck.scale_mm, neck.frets)
     least = x[fret + 1] - x[fret - 1]
     fourths = [x[fret + 1] - x[fret - 2]]

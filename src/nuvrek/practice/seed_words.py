@@ -36,8 +36,4 @@ def number_of(word: str) -> int:
 
 
 def _none(word: str) -> Saying:
-    return means(
-        "practice.no-seed-word-three-syllables",
-        detail=word[:20],
-        like=word_of(31_415),
-    )
+    return means("practice.no-seed-word-three-syllables", detail=word[:20], like=word_of(31_415))

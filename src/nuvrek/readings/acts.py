@@ -6,11 +6,7 @@ from collections.abc import Iterator, Sequence
 
 from msgspec import Struct, structs
 
-from nuvrek.readings.entries import (
-    AnyEntry,
-    RoundStart,
-    Strike,
-)
+from nuvrek.readings.entries import AnyEntry, RoundStart, Strike
 from nuvrek.readings.kinds import record_of
 
 

@@ -31,10 +31,7 @@ def entry_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[Sa
     """
     if _is_time(entry.at):
         return neck_faults(entry, neck, number)
-    said = means(
-        "stations.no-day-or-time-reading",
-        at=entry.at[:25],
-    )
+    said = means("stations.no-day-or-time-reading", at=entry.at[:25])
     return [said, *neck_faults(entry, neck, number)]
 
 
@@ -44,20 +41,10 @@ def neck_faults(entry: AnyEntry, neck: NeckDescription, number: int) -> list[Say
     fret, string = highest_fret(entry), highest_string(entry)
     # A rocker's own rule, about its middle fret, says it better.
     if fret > neck.frets and not isinstance(entry, Rock | OthersStill):
-        faults.append(
-            means(
-                "stations.fret-doesnt-exist-neck-has",
-                fret=fret,
-                frets=neck.frets,
-            )
-        )
+        faults.append(means("stations.fret-doesnt-exist-neck-has", fret=fret, frets=neck.frets))
     if string > neck.strings:
         faults.append(
-            means(
-                "stations.string-doesnt-exist-neck-has",
-                string=string,
-                strings=neck.strings,
-            )
+            means("stations.string-doesnt-exist-neck-has", string=string, strings=neck.strings)
         )
     return [*faults, *record_of(entry).faults(entry, neck, number)]
 

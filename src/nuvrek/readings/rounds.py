@@ -124,12 +124,7 @@ def rocker_pass(_neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
 
 def indicator_run(neck: NeckDescription, _kit: Kit) -> tuple[Station, ...]:
     """An indicator carried over every top along a beam, lane by lane, strings slack."""
-    return (
-        _SLACKEN,
-        *_dials(),
-        _PRESS,
-        *_crowns(crown_frets(neck)[:1]),
-    )
+    return (_SLACKEN, *_dials(), _PRESS, *_crowns(crown_frets(neck)[:1]))
 
 
 def rod_work(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
@@ -234,8 +229,8 @@ def one_reading(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     )
     return (
         Station("one-string", "string-gap", "bass", over, supports),
-        Station("one-edge", "string-gap", "bass", over, None, "edge"),
-        Station("one-notched", "string-gap", "bass", over, None, "notched"),
+        Station("one-edge", "string-gap", "bass", fret=over, supports=None, by="edge"),
+        Station("one-notched", "string-gap", "bass", fret=over, supports=None, by="notched"),
         Station("one-rock", "sweep", "bass"),
         Station("one-crown", "crown-height", "middle", 1),
         Station("one-height", "string-height", "bass", fret),
@@ -306,7 +301,8 @@ def _gaps(neck: NeckDescription, kit: Kit, strings: Strings) -> tuple[Station, .
     by: Literal["string", "edge"] = "string" if strings == "pitch" else "edge"
     fret, supports = relief_fret(neck, kit), kit.relief_supports(neck)
     return tuple(
-        Station(f"gap-{strings}-{lane}", "string-gap", lane, fret, supports, by) for lane in _OUTER
+        Station(f"gap-{strings}-{lane}", "string-gap", lane, fret=fret, supports=supports, by=by)
+        for lane in _OUTER
     )
 
 
@@ -326,10 +322,10 @@ def _dips(
             f"gap-{strings}-{lane}-{fret}{tail}",
             "string-gap",
             lane,
-            fret,
-            supports,
-            by,
-            State(strings=strings),
+            fret=fret,
+            supports=supports,
+            by=by,
+            state=State(strings=strings),
             when="light",
         )
         for lane in lanes
@@ -368,7 +364,16 @@ def _crests(
             # Slack the long edge is laid anyway.
             found.append(Station(key, "edge-lie", lane, by="edge", state=state, when="blind"))
         found += [
-            Station(f"{key}-{fret}", "string-gap", lane, fret, on, "edge", state, when="crest")
+            Station(
+                f"{key}-{fret}",
+                "string-gap",
+                lane,
+                fret=fret,
+                supports=on,
+                by="edge",
+                state=state,
+                when="crest",
+            )
             for fret, on in places
         ]
     return tuple(found)
@@ -399,7 +404,9 @@ def _tongue(neck: NeckDescription, lanes: Sequence[Lane]) -> tuple[Station, ...]
     middle = _nearest(neck, 1, joint, 0.5)
     places = {joint: (1, last), (joint + last) // 2: (1, last), last: (middle, joint)}
     return tuple(
-        Station(f"tongue-{lane}-{fret}", "string-gap", lane, fret, supports, "edge")
+        Station(
+            f"tongue-{lane}-{fret}", "string-gap", lane, fret=fret, supports=supports, by="edge"
+        )
         for lane in lanes
         for fret, supports in places.items()
     )
@@ -422,7 +429,7 @@ def _wood(neck: NeckDescription, kit: Kit) -> tuple[Station, ...]:
     places = {middle_fret(neck), _nearest(neck, 1, neck.joint_fret, 0.85)}
     places |= {(neck.joint_fret + neck.frets) // 2} if neck.frets - neck.joint_fret >= 2 else set()
     return tuple(
-        Station(f"wood-{lane}-{fret}", "string-gap", lane, fret, None, "notched")
+        Station(f"wood-{lane}-{fret}", "string-gap", lane, fret=fret, supports=None, by="notched")
         for lane in LANES
         for fret in sorted(places)
     )

@@ -13,9 +13,7 @@ from msgspec import Meta, Struct
 from nuvrek.meaning import Saying, means
 from nuvrek.neck.description import MAX_FRETS, NeckDescription
 from nuvrek.readings import tool_errors
-from nuvrek.readings.entries import (
-    AnyReading,
-)
+from nuvrek.readings.entries import AnyReading
 from nuvrek.readings.kinds import record_of
 from nuvrek.readings.kinds.record import Tool
 

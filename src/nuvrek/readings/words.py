@@ -39,9 +39,7 @@ def act_words(entries: Sequence[AnyEntry], unit: Unit, height_unit: Unit) -> Say
         step = _entry_words(ticked[0], unit, height_unit)
         return (
             means(
-                "stations.with",
-                step=step,
-                entry_words=_entry_words(others[0], unit, height_unit),
+                "stations.with", step=step, entry_words=_entry_words(others[0], unit, height_unit)
             )
             if others
             else step

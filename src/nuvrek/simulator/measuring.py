@@ -189,12 +189,7 @@ class Bench:
             height = high + (low - high) * share
         read = round(height / RULE_STEP_MM) * RULE_STEP_MM
         return StringHeight(
-            side=side,
-            fret=fret,
-            height_mm=read,
-            string=string or None,
-            state=state,
-            station=key,
+            side=side, fret=fret, height_mm=read, string=string or None, state=state, station=key
         )
 
     def take(self, station: Station, state: State) -> list[AnyEntry]:

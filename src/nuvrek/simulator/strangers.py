@@ -75,12 +75,12 @@ def stranger(seed: int) -> Stranger:
         neck,
         board,
         crown,
-        _stick(neck, x, rng),
-        pull,
-        float(rng.uniform(0.1, 0.5)),
-        proud_places(crown, x),
-        (float(rng.uniform(1.5, 2.6)), float(rng.uniform(1.2, 2.0))),
-        loose,
+        bend=_stick(neck, x, rng),
+        pull_mm=pull,
+        rod_per_turn_mm=float(rng.uniform(0.1, 0.5)),
+        proud=proud_places(crown, x),
+        string_height_12_mm=(float(rng.uniform(1.5, 2.6)), float(rng.uniform(1.2, 2.0))),
+        loose=loose,
     )
     return Stranger(kind, truth, _technician(truth, rng), worn)
 

@@ -108,11 +108,11 @@ def make_truth(neck: NeckDescription, condition: Condition, rng: Generator) -> T
         neck,
         board,
         crown,
-        bend,
-        condition.pull_mm,
-        condition.rod_per_turn_mm,
-        proud_places(crown, x),
-        heights,
+        bend=bend,
+        pull_mm=condition.pull_mm,
+        rod_per_turn_mm=condition.rod_per_turn_mm,
+        proud=proud_places(crown, x),
+        string_height_12_mm=heights,
     )
 
 

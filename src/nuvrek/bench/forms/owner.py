@@ -127,9 +127,7 @@ def read_owner(texts: Mapping[str, str], asked: bool) -> Owner | Saying:
     usually = texts.get("usually", "present") or "present"
     if usually not in HOW_WORDS:
         return means(
-            "forms.no-way-reach-somebody",
-            usually=usually[:20],
-            how_words=", ".join(HOW_WORDS),
+            "forms.no-way-reach-somebody", usually=usually[:20], how_words=", ".join(HOW_WORDS)
         )
     plain = {name: texts.get(name, "").strip() for name in OWNER}
     try:

@@ -60,7 +60,7 @@ def row_of(spec: StringSpec, inch: bool) -> StringRow:
     """A line of the form for a string."""
     gauge = written(format_length(spec.gauge_mm, Unit.THOU if inch else Unit.MM))
     mass = "" if spec.grams_per_m is None else f"{spec.grams_per_m:g}"
-    return StringRow(spec.note, gauge, spec.wound, str(spec.each), mass, spec.wrap)
+    return StringRow(spec.note, gauge, spec.wound, each=str(spec.each), mass=mass, wrap=spec.wrap)
 
 
 def read_strings(rows: Sequence[StringRow]) -> tuple[StringSet | None, dict[int, Saying]]:
@@ -100,7 +100,7 @@ def _read(row: StringRow) -> StringSpec:
         if not 0.0 < grams <= 80.0:
             raise Refusal(means("forms.string-has-up-80-grams"))
     wrap = row.wrap if row.wound else ""
-    return StringSpec(note, round(mm, 4), row.wound, grams, int(each), wrap)
+    return StringSpec(note, round(mm, 4), row.wound, grams_per_m=grams, each=int(each), wrap=wrap)
 
 
 def pulls(specs: StringSet, scale_mm: float) -> tuple[Pull, ...]:

@@ -29,12 +29,7 @@ class Asked(NamedTuple):
 
 
 ASKED = (
-    Asked(
-        "scale_mm",
-        means("forms.how-long-scale"),
-        means("forms.nut-fret-12-twice-number"),
-        "mm",
-    ),
+    Asked("scale_mm", means("forms.how-long-scale"), means("forms.nut-fret-12-twice-number"), "mm"),
     Asked("frets", means("forms.how-many-frets"), means("forms.without-zero-fret"), ""),
     Asked(
         "joint_fret",
@@ -51,11 +46,7 @@ class ThreeFigures:
     def __init__(
         self, title: str, school: ReliefSchool = "usual", *, nut_on_right: bool = False
     ) -> None:
-        self.usual = {
-            "title": title,
-            "relief_school": school,
-            "nut_on_right": nut_on_right,
-        }
+        self.usual = {"title": title, "relief_school": school, "nut_on_right": nut_on_right}
         self.typed: list[str] = []
         self.text = ""
         self.message: Saying = ""

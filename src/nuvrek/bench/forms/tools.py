@@ -189,10 +189,7 @@ def fit_sentence(neck: NeckDescription, kit: Kit) -> Saying:
         parts.append(
             means("forms.notched-edge-mm-fits", fit=fit)
             if fit is not None
-            else means(
-                "forms.no-notched-edge-yours-fits",
-                scale_mm=neck.scale_mm,
-            )
+            else means("forms.no-notched-edge-yours-fits", scale_mm=neck.scale_mm)
         )
     return meaning.listed(parts, by="sentences")
 
@@ -207,7 +204,5 @@ def _frets(frets: list[int]) -> Saying:
             other_frets=frets[-1],
         )
     return means(
-        "forms.triples-around-frets",
-        detail=", ".join(map(str, frets[:-1])),
-        frets=frets[-1],
+        "forms.triples-around-frets", detail=", ".join(map(str, frets[:-1])), frets=frets[-1]
     )

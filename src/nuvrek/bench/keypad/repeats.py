@@ -39,11 +39,11 @@ def place_of(station: Station, fret: int, strings: Strings) -> ReadingPlace:
         station.field,
         station.lane,
         fret,
-        station.supports,
-        station.by,
-        station.string,
-        station.capo,
-        strings,
+        supports=station.supports,
+        by=station.by,
+        string=station.string,
+        capo=station.capo,
+        strings=strings,
     )
 
 
@@ -99,9 +99,7 @@ def spread_words(found: list[Taken], unit: Unit) -> Saying:
     low, high = min(figures), max(figures)
     if high - low < 1e-6:
         return means(
-            "keypad.read-here-times-always",
-            number=len(found),
-            low=format_length(low, unit),
+            "keypad.read-here-times-always", number=len(found), low=format_length(low, unit)
         )
     return means(
         "keypad.read-here-times",

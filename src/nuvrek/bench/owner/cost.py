@@ -79,7 +79,15 @@ def cost_of(
     priced = [job for job in jobs if job.minutes[1] > 0.0 and job.kind not in NOT_CHARGED]
     price = price_of(prices, priced, neck)
     again = any(step.key == "look-again" for way in row for step in way.steps)
-    return Cost(whole, days, price, _years_after(row, neck), chance, thin, again)
+    return Cost(
+        whole,
+        days,
+        price,
+        years=_years_after(row, neck),
+        second_pass=chance,
+        thin=thin,
+        looked_at_again=again,
+    )
 
 
 def course_ways(plan: Plan, kind: str | None = None) -> tuple[Way, ...]:
@@ -162,7 +170,7 @@ def _job(way: Way, neck: NeckDescription, spell: Spell) -> Job:
     wire = Decimal(0) if way.new is None else wire_cost(way.new.wire, _needed_mm(way, neck))
     filed = way.files or way.new is not None
     minutes = spell.least, spell.likely, spell.most
-    return Job(way.kind, way.title, minutes, wire, filed, way.kind == "nut")
+    return Job(way.kind, way.title, minutes, wire=wire, filed=filed, new_nut=way.kind == "nut")
 
 
 def _years_after(row: Sequence[Way], neck: NeckDescription) -> float | None:
@@ -222,14 +230,7 @@ def cost_words(cost: Cost, currency: str) -> Saying:
     """What stands behind the price, in a sentence or two."""
     price = cost.price
     least, likely, most = cost.spell.hours
-    parts = [
-        means(
-            "owner.hours-nine-times-ten",
-            likely=likely,
-            least=least,
-            most=most,
-        )
-    ]
+    parts = [means("owner.hours-nine-times-ten", likely=likely, least=least, most=most)]
     if cost.days > 1:
         parts.append(means("owner.keeps-neck-days", days=cost.days))
     if cost.looked_at_again and likely:
@@ -263,20 +264,9 @@ def doubt_of_price(cost: Cost) -> Saying:
     """What of the map's doubt is in the price, in a sentence."""
     parts: list[Saying] = []
     if cost.second_pass > _REMOTE:
-        parts.append(
-            means(
-                "owner.second-pass-most",
-                chance_words=chance_words(cost.second_pass),
-            )
-        )
+        parts.append(means("owner.second-pass-most", chance_words=chance_words(cost.second_pass)))
     if cost.thin:
         named = meaning.listed(fret for fret, _ in cost.thin[:4])
         what = means("owner.frets", number=len(cost.thin[:4]))
-        parts.append(
-            means(
-                "owner.may-end-too-thin-then",
-                what=what,
-                named=named,
-            )
-        )
+        parts.append(means("owner.may-end-too-thin-then", what=what, named=named))
     return means("owner.parts", parts=meaning.listed(parts, by=";")) if parts else ""

@@ -79,12 +79,12 @@ class OwnerDraft:
             solved,
             owner,
             settings.shop,
-            pace,
-            settings.prices,
-            figures_of(settings, system),
-            day,
-            self.kind,
-            gone_ways(session.entries),
+            pace=pace,
+            prices=settings.prices,
+            figures=figures_of(settings, system),
+            day=day,
+            kind=self.kind,
+            done=gone_ways(session.entries),
         )
 
     @property
@@ -206,20 +206,12 @@ class OwnerDraft:
         answer = dealings.answers.get(number)
         if answer is None:
             stands = means("owner.not-answered-yet-stands-until", day=f.day(given.until))
-            return means(
-                "owner.rests",
-                detail=said,
-                stands=stands,
-                rests_on=given.rests_on,
-            )
+            return means("owner.rests", detail=said, stands=stands, rests_on=given.rests_on)
         told = f" (“{answer.words}”)" if answer.words else ""
         now = self.facts.whole.price.total
         other: Saying = ""
         if answer.says == "accepted" and now is not None and _apart(now, given.total):
-            other = means(
-                "owner.todays-list-would-quote-stands",
-                money=f.money(now),
-            )
+            other = means("owner.todays-list-would-quote-stands", money=f.money(now))
         said = means(
             "owner.detail-says-day-figure-other",
             detail=said,

@@ -219,11 +219,7 @@ class FilingDraft:
         levels = means("pages.left", how_many=means("pages.levels", number=viewed.levels_left))
         metal = format_length(viewed.metal_mm, n)
         return means(
-            "pages.off-all-thinnest",
-            title=viewed.title,
-            metal=metal,
-            thin=thin,
-            levels=levels,
+            "pages.off-all-thinnest", title=viewed.title, metal=metal, thin=thin, levels=levels
         )
 
     # --- written down --------------------------------------------------------
@@ -267,20 +263,10 @@ def watch_words(rehearsal: Rehearsal, way: Way, unit: Unit) -> Saying:
     took = float(rehearsal.took_mm.mean(axis=1).sum())
     if rehearsal.every and not rehearsal.kept and took > _MUCH_MORE * way.metal_mm:
         more = format_length(took - way.metal_mm, unit)
-        sentences.append(
-            means(
-                "pages.so-worked-tool-takes-more",
-                more=more,
-            )
-        )
+        sentences.append(means("pages.so-worked-tool-takes-more", more=more))
     if rehearsal.kept:
         frets = meaning.listed(dict.fromkeys(fret for fret, _ in rehearsal.kept))
-        sentences.append(
-            means(
-                "pages.so-worked-would-keep-ink",
-                frets=frets,
-            )
-        )
+        sentences.append(means("pages.so-worked-would-keep-ink", frets=frets))
     if rehearsal.also:
         frets = meaning.listed(rehearsal.also)
         sentences.append(means("pages.tool-brushes-well-shorter-stone", frets=frets))

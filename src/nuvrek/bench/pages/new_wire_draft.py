@@ -141,7 +141,15 @@ class NewWireDraft:
         left = frozenset(self.terms.corners)
         if wood is None:
             return truing_strip(board, to, truing, self.unit, left)
-        return truing_strip(board, to, truing, self.unit, left, wood.lingers, wood.order.frets)
+        return truing_strip(
+            board,
+            to,
+            truing,
+            unit=self.unit,
+            left=left,
+            lingers=wood.lingers,
+            order=wood.order.frets,
+        )
 
     def slots_strip(self) -> SlotStrip | None:
         """The slots under the board."""
@@ -195,10 +203,7 @@ class NewWireDraft:
         wood, new = plan.wood, plan.new
         if wood is None or new is None:
             return (
-                means(
-                    "pages.cleaned-only-dirt-off-fine",
-                    length=self.length(new.level.metal_mm),
-                )
+                means("pages.cleaned-only-dirt-off-fine", length=self.length(new.level.metal_mm))
                 if new is not None
                 else ""
             )
@@ -222,13 +227,7 @@ class NewWireDraft:
             )
         first = meaning.frets(wood.order.frets[:3])
         last = wood.order.frets[-1:] or (0,)
-        parts.append(
-            means(
-                "pages.pencil-goes-first-last-fret",
-                first=first,
-                last=last[0],
-            )
-        )
+        parts.append(means("pages.pencil-goes-first-last-fret", first=first, last=last[0]))
         if wood.lingers:
             parts.append(means("pages.dont-linger", frets=meaning.frets(wood.lingers)))
         deeper = tuple(fret for fret, mm in enumerate(truing.saw_mm, 1) if mm > 0.005)
@@ -236,12 +235,7 @@ class NewWireDraft:
             parts.append(means("pages.slots-sawn-deeper-after", frets=meaning.frets(deeper)))
         parts += (self._check_words(check) for check in wood.checks[:2])
         gauge = self._gauge_words(wood.to.radius_mm)
-        parts.append(
-            means(
-                "pages.end-no-light-three-lines",
-                gauge=gauge,
-            )
-        )
+        parts.append(means("pages.end-no-light-three-lines", gauge=gauge))
         return meaning.listed(parts, by="sentences")
 
     def _gauge_words(self, radius_mm: NDArray[np.float64]) -> Saying:
@@ -305,8 +299,7 @@ class NewWireDraft:
         short: Saying = ""
         if not grips.possible:
             short = means(
-                "pages.even-tightest-tangs-lack-level",
-                length=self.length(grips.short_mm),
+                "pages.even-tightest-tangs-lack-level", length=self.length(grips.short_mm)
             )
         return meaning.sentences(said, then, short)
 
@@ -372,10 +365,7 @@ class NewWireDraft:
             return ""
         form = plan.wire.form
         if form == "coil":
-            out = means(
-                "pages.m-off-coil-nothing-left",
-                needed_mm=cutting.needed_mm / 1000,
-            )
+            out = means("pages.m-off-coil-nothing-left", needed_mm=cutting.needed_mm / 1000)
         else:
             sticks = means("pages.sticks", number=len(cutting.sticks))
             out = means(
@@ -411,11 +401,7 @@ class NewWireDraft:
             by_fret[piece.fret - 1] = mm
         found, none = cauls_for(by_fret, plan.frets, owned)
         said = [
-            means(
-                "pages.for",
-                inches=inches(one.radius_mm),
-                frets=meaning.frets(one.true_for),
-            )
+            means("pages.for", inches=inches(one.radius_mm), frets=meaning.frets(one.true_for))
             for one in found
             if one.true_for
         ]

@@ -91,10 +91,7 @@ def _relief(solved: Solved, unit: Unit) -> Outcome | None:
     if kept:
         remark = means("pages.promised")
     else:
-        remark = means(
-            "pages.away-turn-rod-again-quarter",
-            off_by=format_length(off_by, unit),
-        )
+        remark = means("pages.away-turn-rod-again-quarter", off_by=format_length(off_by, unit))
     return Outcome(means("pages.relief-pitch"), said, result, kept, remark)
 
 
@@ -416,9 +413,7 @@ def _later(solved: Solved, unit: Unit) -> Outcome | None:
     (before, _), (after, doubt) = over[since[0]], over[since[0] + 1]
     change = after - before
     told = means(
-        "pages.then-now",
-        before=format_length(before, unit),
-        after=format_length(after, unit),
+        "pages.then-now", before=format_length(before, unit), after=format_length(after, unit)
     )
     if abs(change) <= max(HELD_MM, doubt):
         return Outcome(means("pages.after-one-two-weeks"), "held", told, True, "held")

@@ -98,7 +98,9 @@ def grips_planned(solved: Solved) -> dict[int, float]:
     wedges = wedges_of(solved.map.neck, wire.tang_mm)
     driven, reads = driven_mm(solved.neck_state), bows_read(solved.map)
     most = most_extra_mm(wire, board_read(solved.neck_state).slot_width_mm)
-    plan = plan_grips(wedges, terms.back_bow_mm, driven, reads, terms.spread, most)
+    plan = plan_grips(
+        wedges, terms.back_bow_mm, driven, reads=reads, spread=terms.spread, most_mm=most
+    )
     out = np.flatnonzero(np.isnan(driven)).tolist()
     return {n + 1: float(plan.grips_mm[n]) for n in out}
 
@@ -127,8 +129,6 @@ def more_words(step: Step, solved: Solved | None, unit: Unit) -> Saying:
             if most_fat - least > 0.005:
                 size = means("pages.to", least=format_length(least, unit), size=size)
             return means(
-                "pages.tangs-fatter-than-usual",
-                frets=meaning.frets(tuple(fat)),
-                size=size,
+                "pages.tangs-fatter-than-usual", frets=meaning.frets(tuple(fat)), size=size
             )
     return ""

@@ -56,10 +56,7 @@ def loop_words(loop: RodLoop, solved: Solved | None, unit: Unit) -> LoopWords | 
                 else means("pages.stop-turning")
             )
             return LoopWords(
-                prompt,
-                means("pages.choose-weighs-what-left", detail=words),
-                alert=True,
-                over=True,
+                prompt, means("pages.choose-weighs-what-left", detail=words), alert=True, over=True
             )
         case "turn":
             plan = solved.plan.rod if solved is not None and solved.plan is not None else None
@@ -140,8 +137,6 @@ def _resting(solved: Solved | None, unit: Unit) -> LoopWords:
         doubt_mm=format_length(wanted.now.doubt_mm, unit),
     )
     said = means(
-        "pages.wanted-read-again-week-or",
-        now=now,
-        target_mm=format_length(wanted.target_mm, unit),
+        "pages.wanted-read-again-week-or", now=now, target_mm=format_length(wanted.target_mm, unit)
     )
     return LoopWords(means("pages.rod-can-rest"), said, over=True)

@@ -146,7 +146,9 @@ class StringRoomPage:
         tops = strung.tops_mm[s, n:]
         line = tops[0] * (1.0 - lean) + strung.saddle_mm[s] * lean
         swing = line - self.touch * strung.swing_mm_per_touch[s, n, n:]
-        return NoteView(strung.x_mm[n:], tops, line, swing, n, int(self.rooms.first[s, n]))
+        return NoteView(
+            strung.x_mm[n:], tops, line, swing_mm=swing, note=n, first=int(self.rooms.first[s, n])
+        )
 
     def note_words(self, unit: Unit) -> Meaning:
         """The chosen note in words."""

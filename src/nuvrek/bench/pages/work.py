@@ -70,7 +70,12 @@ def strip_for(step: Step | None, solved: Solved, unit: Unit) -> AnyStrip:
         order = tuple(dict.fromkeys(fret for fret, _ in neck_state.chosen.order))
         thin = int((solved.map.crown_mm - left).min(axis=1).argmin()) + 1 if left.any() else None
         return metal_strip(
-            left, unit, order, thin, frozenset(neck_state.agreed.untouched), means("pages.still-go")
+            left,
+            unit,
+            order,
+            thin=thin,
+            left=frozenset(neck_state.agreed.untouched),
+            title=means("pages.still-go"),
         )
     if step is not None and step.key == "crown":
         return section_strip(table_of(solved), neck_state.neck.wire_width_mm, unit)
@@ -210,12 +215,7 @@ def seated_words(seated: Seated) -> Saying:
     low: Saying = ""
     if seated.stopped == "gone too far":
         low = means("pages.gone-too-far-low-one")
-    return means(
-        "pages.fret-written-down-take-rocker",
-        fret=seated.fret,
-        how=seated.how,
-        low=low,
-    )
+    return means("pages.fret-written-down-take-rocker", fret=seated.fret, how=seated.how, low=low)
 
 
 def ended_words(gate: Gate | None, any_steps: bool) -> tuple[Saying, Saying]:

@@ -122,10 +122,7 @@ def beside(word: str, results: Sequence[Result]) -> tuple[Saying, ...]:
         own = sum(r.notes[0] == r.notes[1] for r in mine.values())
         words.append(
             means(
-                "practice_bench.hundred-clean-you-advice",
-                number=len(mine),
-                own=own,
-                theirs=theirs,
+                "practice_bench.hundred-clean-you-advice", number=len(mine), own=own, theirs=theirs
             )
         )
     return tuple(words)

@@ -130,10 +130,7 @@ def left_with(first: NeckDescription, entries: Sequence[AnyEntry]) -> list[tuple
     if now.chosen is None or not closing:
         return []
     found: list[tuple[Saying, float]] = [
-        (
-            means("shop.bass-over-12" if one.side == "bass" else "shop.treble-over-12"),
-            one.height_mm,
-        )
+        (means("shop.bass-over-12" if one.side == "bass" else "shop.treble-over-12"), one.height_mm)
         for one in closing
         if isinstance(one, StringHeight) and one.fret == 12 and not one.capo and not one.string
     ]

@@ -51,11 +51,7 @@ def queued(cards: Sequence[ShelfCard], now: str) -> list[ShelfCard]:
     ]
     return sorted(
         working,
-        key=lambda card: (
-            card.promised or "9999",
-            card.need.at(now).kind == "waits",
-            card.row.id,
-        ),
+        key=lambda card: (card.promised or "9999", card.need.at(now).kind == "waits", card.row.id),
     )
 
 

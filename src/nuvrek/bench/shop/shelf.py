@@ -173,7 +173,13 @@ class Shelf:
         ticks = ticks_of(row.neck, journal.entries)
         need = need_of(now, self._asked(now))
         card = ShelfCard(
-            row, now.neck, keep(standing(now)), keep(damage), ticks, need, now.promised
+            row,
+            now.neck,
+            keep(standing(now)),
+            damage=keep(damage),
+            ticks=ticks,
+            need=need,
+            promised=now.promised,
         )
         return card, f"{written(said_of(card))} {_told_in(journal.entries)}"
 
@@ -228,8 +234,7 @@ def _damage_words(damage: tuple[Saying, ...]) -> Saying:
         return ""
     if len(damage) > 1:
         more: Saying = means(
-            "shop.like",
-            how_many=means("shop.more-faults", number=len(damage) - 1),
+            "shop.like", how_many=means("shop.more-faults", number=len(damage) - 1)
         )
     else:
         more = ""

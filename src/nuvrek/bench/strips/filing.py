@@ -34,7 +34,7 @@ def metal_strip(
     figures = tuple(format_number(float(mm), unit) if mm > WORTH_FILING_MM else "" for mm in most)
     rows = tuple(tuple(float(mm) for mm in row) for row in off_mm)
     under = means("strips.low-middle-high")
-    return MetalStrip(title, under, rows, figures, order, thin, left)
+    return MetalStrip(title, under, rows, figures=figures, order=order, thin=thin, left=left)
 
 
 def section_strip(table: Recrown, width_mm: float, unit: Unit) -> SectionStrip:

@@ -65,7 +65,7 @@ def light_strip(
     start = min(max(x[fret] - 0.5 * length, x[1] - 1.0), x[-1] + 1.0 - length)
     measurer = Measurer(solved.map)
     surface: Literal["wood", "tops"] = "wood" if edge.wood else "tops"
-    light = lay_edge(measurer, surface, strings, k, start, length)
+    light = lay_edge(measurer, surface, strings, lane=k, start_mm=start, length_mm=length)
     rows, constants = measurer.heights(surface, strings)
     heights = rows[1:, k] @ solved.map.solution.z + constants[1:, k]
     tilt = _line(x, heights.tolist(), neck.joint_fret)
@@ -83,7 +83,13 @@ def light_strip(
     under = means("strips.lane-strings", lane=LANE_WORDS[lane], strings=Word(strings))
     words = light_words(light, edge.wood)
     return LightStrip(
-        means("strips.light"), under, level, tuple(ways), words, figures, exaggeration
+        means("strips.light"),
+        under,
+        level,
+        ways=tuple(ways),
+        words=words,
+        figures=figures,
+        exaggeration=exaggeration,
     )
 
 

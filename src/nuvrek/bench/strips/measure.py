@@ -51,10 +51,10 @@ def side_strip(pad: Keypad, station: Station, solved: Solved | None = None) -> S
         means("strips.how"),
         under,
         station,
-        pad.cursor or station.fret,
-        note,
-        None if reach is None else reach[1:],
-        _touches(pad, station, solved),
+        fret=pad.cursor or station.fret,
+        note=note,
+        reach=None if reach is None else reach[1:],
+        touches=_touches(pad, station, solved),
     )
 
 

@@ -82,7 +82,15 @@ def truing_strip(
     most = truing.off_mm.max(axis=1)
     figures = tuple(format_number(float(mm), unit) if mm > SEEN_MM else "" for mm in most)
     under = means("strips.most", most_mm=format_length(truing.most_mm, unit))
-    return TruingStrip(means("strips.wood-off"), under, lanes, figures, left, lingers, order)
+    return TruingStrip(
+        means("strips.wood-off"),
+        under,
+        lanes,
+        figures=figures,
+        left=left,
+        lingers=lingers,
+        order=order,
+    )
 
 
 def slot_strip(

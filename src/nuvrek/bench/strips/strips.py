@@ -239,7 +239,13 @@ def wood_strip(
     under = means("strips.strings-pitch") if strings == "pitch" else means("strips.strings-slack")
     target = neck_map.neck.relief_wanted_mm("middle")
     return WoodStrip(
-        means("strips.wood"), under, curves, label, middle_fret(neck_map.neck), target, exaggeration
+        means("strips.wood"),
+        under,
+        curves,
+        label=label,
+        label_fret=middle_fret(neck_map.neck),
+        target_mm=target,
+        exaggeration=exaggeration,
     )
 
 
@@ -267,10 +273,10 @@ def tops_strip(solved: Solved, unit: Unit, exaggeration: float = 1.0) -> TopsStr
         means("strips.tops"),
         means("strips.off-smooth-neck"),
         rise,
-        doubt,
-        named,
-        means("strips.one-rule", unit=format_length(0.05, unit)),
-        exaggeration,
+        doubt_mm=doubt,
+        named=named,
+        rule=means("strips.one-rule", unit=format_length(0.05, unit)),
+        exaggeration=exaggeration,
     )
 
 
@@ -296,5 +302,12 @@ def crown_strip(solved: Solved, unit: Unit, off: Mapping[int, float] | None = No
     figures = tuple(format_number(mm - off, unit) for mm, off in zip(crown, filed, strict=True))
     grooves = tuple(deepest.values())
     return CrownStrip(
-        means("strips.crown-left"), under, crown, filed, least, measured, grooves, figures
+        means("strips.crown-left"),
+        under,
+        crown,
+        off_mm=filed,
+        least_mm=least,
+        measured=measured,
+        grooves_mm=grooves,
+        figures=figures,
     )

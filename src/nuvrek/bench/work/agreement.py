@@ -60,9 +60,9 @@ def plans_of(
         neck_state.neck,
         neck_state.agreed,
         terms or neck_state.new_wire,
-        neck_state.dealings.arrived,
-        lambda mm: format_length(mm, unit),
-        lambda mm: format_length(mm, heights),
+        arrived=neck_state.dealings.arrived,
+        length=lambda mm: format_length(mm, unit),
+        height=lambda mm: format_length(mm, heights),
     )
 
 

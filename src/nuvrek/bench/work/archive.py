@@ -46,11 +46,7 @@ def less_than_there(path: Path, data: bytes) -> Saying:
     fuller = [uid for uid, count in had.items() if count > has.get(uid, 0)]
     if not fuller:
         return ""
-    return means(
-        "work.there-already-holds-more-necks",
-        name=path.name,
-        necks=len(fuller),
-    )
+    return means("work.there-already-holds-more-necks", name=path.name, necks=len(fuller))
 
 
 def everything_in_archive(path: Path) -> Everything:

@@ -33,12 +33,7 @@ class Clock(Struct, frozen=True):
             if hours
             else means("work.min", minutes=minutes)
         )
-        return means(
-            "work.not-before-go",
-            title=self.title,
-            until=self.until,
-            left=left,
-        )
+        return means("work.not-before-go", title=self.title, until=self.until, left=left)
 
 
 def clock_of(now: NeckState, at: str) -> Clock | None:

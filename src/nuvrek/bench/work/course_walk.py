@@ -68,10 +68,7 @@ def gate_of(
 def _in_vain_words(kinds: Sequence[str]) -> Saying:
     """That a way was gone twice and its reading did not change."""
     listed = meaning.listed(lower_first(way_title(kind)) for kind in kinds)
-    return means(
-        "work.done-twice-reading-has-not",
-        listed=listed,
-    )
+    return means("work.done-twice-reading-has-not", listed=listed)
 
 
 def _changed(agreed: tuple[str, ...], now: list[str], why: Saying) -> Saying:
@@ -81,9 +78,4 @@ def _changed(agreed: tuple[str, ...], now: list[str], why: Saying) -> Saying:
     before, after = (
         meaning.listed(lower_first(way_title(kind)) for kind in ks) for ks in (agreed, now)
     )
-    return means(
-        "work.course-has-changed-now",
-        before=before,
-        after=after,
-        why=why,
-    )
+    return means("work.course-has-changed-now", before=before, after=after, why=why)

@@ -14,13 +14,7 @@ from nuvrek.bench.session import Session
 from nuvrek.meaning import Saying, Word, means
 from nuvrek.neck.wire import Wire
 from nuvrek.planning.steps.step import Step
-from nuvrek.readings.entries import (
-    AnyEntry,
-    Describe,
-    FretWork,
-    OthersFirm,
-    StandOff,
-)
+from nuvrek.readings.entries import AnyEntry, Describe, FretWork, OthersFirm, StandOff
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.refret.entries import FretSays, FretStage
 from nuvrek.readings.refret.stages import SIGNS, SWEEPS, TAKEN_OUT

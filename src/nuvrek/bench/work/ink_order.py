@@ -124,15 +124,10 @@ class InkWalk:
         if not gone:
             return ""
         count = means(
-            "work.frets-touched",
-            number=len(gone & set(self.frets)),
-            frets_count=len(self.frets),
+            "work.frets-touched", number=len(gone & set(self.frets)), frets_count=len(self.frets)
         )
         if set(self.order) <= set(ink_gone(self.session.neck_state)):
-            return means(
-                "work.all-ink-gone-stop-rocker",
-                count=count,
-            )
+            return means("work.all-ink-gone-stop-rocker", count=count)
         if told.ahead is not None:
             other = LANE_WORDS["treble" if told.ahead == "bass" else "bass"]
             return means(
@@ -144,11 +139,7 @@ class InkWalk:
         if told.agrees:
             left = [fret for fret in self.frets if fret not in gone][:3]
             following = means("work.next-should", left=", ".join(map(str, left))) if left else ""
-            return means(
-                "work.bench-agrees-plan",
-                count=count,
-                following=following,
-            )
+            return means("work.bench-agrees-plan", count=count, following=following)
         early = ", ".join(str(fret) for fret in told.early[:4])
         late = ", ".join(str(fret) for fret in told.late[:4])
         sentences = [

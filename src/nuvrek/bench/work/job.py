@@ -248,10 +248,7 @@ def asked_first(now: NeckState, step: Step) -> Saying:
     left = unpressed(now) if step.action == "press" else ()
     if not left:
         return ""
-    return means(
-        "work.nobody-has-pressed-yet-one",
-        frets=meaning.frets(left),
-    )
+    return means("work.nobody-has-pressed-yet-one", frets=meaning.frets(left))
 
 
 def tick(
@@ -272,7 +269,14 @@ def tick(
     if needs:
         raise Refused(means("work.not-ticked", waiting_words=waiting_words(needs)))
     cooled = _cooled(session.neck_state, heat or Heated(), session.time_now())
-    done = _done_by(session.neck_state, step, cooled, seated or Seated(fret=1), wood, grips or {})
+    done = _done_by(
+        session.neck_state,
+        step,
+        cooled,
+        seated=seated or Seated(fret=1),
+        wood=wood,
+        grips=grips or {},
+    )
     session.append(*done, StepDone(step=step.key))
 
 
@@ -367,7 +371,7 @@ def advance_of(neck_state: NeckState) -> Advance:
         1.0,
         measured,
         measured,
-        float(neck_state.chosen is not None),
-        done / len(steps) if steps else 0.0,
-        proved,
+        chosen=float(neck_state.chosen is not None),
+        worked=done / len(steps) if steps else 0.0,
+        proved=proved,
     )

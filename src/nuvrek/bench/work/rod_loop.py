@@ -160,10 +160,10 @@ class RodLoop:
                 f"loop-slack-{lane}",
                 "string-gap",
                 lane,
-                fret,
-                supports,
-                "edge",
-                self.session.neck_state.state,
+                fret=fret,
+                supports=supports,
+                by="edge",
+                state=self.session.neck_state.state,
                 wanted_mm=round(self._slack_leaf_mm(solved, lane), 2),
             )
         if solved is not None:
@@ -266,11 +266,7 @@ class RodLoop:
 
 
 def wanted_leaf_mm(
-    solved: Solved,
-    lane: Lane,
-    fret: int,
-    supports: tuple[int, int],
-    strings: Strings = "pitch",
+    solved: Solved, lane: Lane, fret: int, supports: tuple[int, int], strings: Strings = "pitch"
 ) -> float:
     """The leaf that just goes under the string, or slack under the edge, when the relief strung up
     is as wanted: crowns under string and leaf count in, slack the pull as well.

@@ -116,7 +116,15 @@ class BenchTime(QWidget):
             painter.setPen(QPen(c["line"], 2 if not hours else 1))
             painter.drawLine(QPointF(x, t.px(_TOP)), QPointF(x, self.height() - 4))
             box = QRectF(x - 50, 2, 100, t.px(18))
-            write(painter, t, box, say(said), 12, "ink" if not hours else "muted", bold=not hours)
+            write(
+                painter,
+                t,
+                box,
+                text=say(said),
+                size=12,
+                colour="ink" if not hours else "muted",
+                bold=not hours,
+            )
 
     def _slips(self, card: ShelfCard) -> bool:
         ready = self.ready.get(card.row.id)
@@ -145,7 +153,7 @@ class BenchTime(QWidget):
         painter.drawEllipse(at, r, r)
         inside = QRectF(at.x() - r, at.y() - r, 2 * r, 2 * r)
         colour = "card" if chosen else "plum" if slips else "ink"
-        write(painter, t, inside, str(card.row.id), 12, colour, bold=True)
+        write(painter, t, inside, text=str(card.row.id), size=12, colour=colour, bold=True)
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
         if event is None:

@@ -107,7 +107,7 @@ class CurveView(QWidget):
             painter.setBrush(c["card"])
             painter.drawRoundedRect(frame, 3, 3)
             if not self.points and not self.marks:
-                write(painter, t, frame, self.why_not, 14, "muted")
+                write(painter, t, frame, text=self.why_not, size=14, colour="muted")
                 return
             self._axes(painter)
             if len(self.points) > 1:
@@ -128,7 +128,7 @@ class CurveView(QWidget):
         for metal in ticks(0.0, most / per):
             x = self._at(metal * per, low).x()
             label = QRectF(x - 40, box.bottom() + 2, 80, t.px(17))
-            write(painter, t, label, figure(f"{metal:g}"), 12, "muted")
+            write(painter, t, label, text=figure(f"{metal:g}"), size=12, colour="muted")
         tall = MM_PER_UNIT[self.height_unit]
         for height in ticks(low / tall, high / tall):
             y = self._at(0.0, height * tall).y()
@@ -137,9 +137,9 @@ class CurveView(QWidget):
                 painter,
                 t,
                 side,
-                figure(f"{height:g}"),
-                12,
-                "muted",
+                text=figure(f"{height:g}"),
+                size=12,
+                colour="muted",
                 align=Qt.AlignmentFlag.AlignRight,
             )
         foot = QRectF(box.left(), box.bottom() + t.px(17), box.width(), t.px(20))
@@ -147,9 +147,9 @@ class CurveView(QWidget):
             painter,
             t,
             foot,
-            tr("metal off, all frets, {detail}", detail=self.unit.value),
-            13,
-            "ink",
+            text=tr("metal off, all frets, {detail}", detail=self.unit.value),
+            size=13,
+            colour="ink",
         )
         painter.save()
         painter.translate(t.px(12), box.center().y())
@@ -159,9 +159,9 @@ class CurveView(QWidget):
             painter,
             t,
             words,
-            tr("low string, {unit_word}, 9 in 10", unit_word=unit_word(self.height_unit)),
-            13,
-            "ink",
+            text=tr("low string, {unit_word}, 9 in 10", unit_word=unit_word(self.height_unit)),
+            size=13,
+            colour="ink",
         )
         painter.restore()
 
@@ -192,7 +192,9 @@ class CurveView(QWidget):
             taken.append(box)
             name = "copper" if mark.chosen else "ink"
             left = Qt.AlignmentFlag.AlignLeft
-            write(painter, t, box, mark.words, 13, name, bold=mark.chosen, align=left)
+            write(
+                painter, t, box, text=mark.words, size=13, colour=name, bold=mark.chosen, align=left
+            )
         taken.append(QRectF(at.x() - 8, at.y() - 8, 16, 16))
 
     # --- hands --------------------------------------------------------------------

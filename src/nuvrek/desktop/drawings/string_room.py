@@ -103,7 +103,14 @@ class RoomView(QWidget):
         with painting(self) as painter:
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             if self.page is None or self.neck is None:
-                write(painter, self.held, QRectF(self.rect()), tr("One moment."), 18, "muted")
+                write(
+                    painter,
+                    self.held,
+                    QRectF(self.rect()),
+                    text=tr("One moment."),
+                    size=18,
+                    colour="muted",
+                )
             else:
                 self._paint_board(painter, self.page)
                 self._paint_strip(painter, self.page)
@@ -116,14 +123,20 @@ class RoomView(QWidget):
             painter,
             self.held,
             QRectF(0, middle - 20, _MARGIN - 12, 20),
-            title,
-            15,
-            "ink",
+            text=title,
+            size=15,
+            colour="ink",
             bold=True,
             align=right,
         )
         write(
-            painter, self.held, QRectF(0, middle, _MARGIN - 12, 20), under, 12, "muted", align=right
+            painter,
+            self.held,
+            QRectF(0, middle, _MARGIN - 12, 20),
+            text=under,
+            size=12,
+            colour="muted",
+            align=right,
         )
 
     def _paint_board(self, painter: QPainter, page: StringRoomPage) -> None:
@@ -142,7 +155,7 @@ class RoomView(QWidget):
             painter.setPen(QPen(c["wire"], 2))
             painter.drawLine(QPointF(g.x(x), g.across(-1.0, x)), QPointF(g.x(x), g.across(1.0, x)))
             below = QRectF(g.x(x) - 14, box.bottom() + 2, 28, 20)
-            write(painter, self.held, below, str(fret), 13, "muted")
+            write(painter, self.held, below, text=str(fret), size=13, colour="muted")
         places = [note_x(g, note) for note in range(page.notes)]
         for string in range(page.strings):
             painter.setPen(QPen(c["string"], 2.2 - 1.2 * string / max(page.strings - 1, 1)))
@@ -159,9 +172,9 @@ class RoomView(QWidget):
             painter,
             self.held,
             under,
-            tr("○ on the edge"),
-            12,
-            "muted",
+            text=tr("○ on the edge"),
+            size=12,
+            colour="muted",
             align=Qt.AlignmentFlag.AlignRight,
         )
 
@@ -211,9 +224,9 @@ class RoomView(QWidget):
             tr("Room, string {strings}", strings=page.strings - s),
             tr("{detail} over touching", detail=self.unit.value),
             tuple(rooms.room_mm[s].tolist()),
-            tuple(rooms.doubt_mm[s].tolist()),
-            tuple(rooms.word(s, n) for n in range(page.notes)),
-            page.note,
+            doubt_mm=tuple(rooms.doubt_mm[s].tolist()),
+            words=tuple(rooms.word(s, n) for n in range(page.notes)),
+            note=page.note,
         )
         g = self._geometry(box)
         bars = RoomBars(painter, box, g, self.theme)
@@ -242,7 +255,15 @@ class RoomView(QWidget):
             points = [QPointF(note_x(g, n), y(float(rooms[n]))) for n in range(1, page.notes)]
             painter.drawPolyline(QPolygonF(points))
             right = QRectF(box.right() - 250 + (0 if relief else 120), box.top() + 2, 120, 18)
-            write(painter, self.held, right, words, 13, colour, align=Qt.AlignmentFlag.AlignRight)
+            write(
+                painter,
+                self.held,
+                right,
+                text=words,
+                size=13,
+                colour=colour,
+                align=Qt.AlignmentFlag.AlignRight,
+            )
 
     def _paint_side(self, painter: QPainter, page: StringRoomPage) -> None:
         """The chosen note: the string, how low it swings, and the tops ahead of it."""
@@ -284,7 +305,15 @@ class RoomView(QWidget):
             first=view.first,
             scale=scale * 25.4 / 96.0,
         )
-        write(painter, self.held, corner, words, 13, "muted", align=Qt.AlignmentFlag.AlignRight)
+        write(
+            painter,
+            self.held,
+            corner,
+            text=words,
+            size=13,
+            colour="muted",
+            align=Qt.AlignmentFlag.AlignRight,
+        )
         name = tr("open") if view.note == 0 else tr("fret {note}", note=view.note)
         self._title(
             painter,

@@ -79,7 +79,7 @@ class YearsView(QWidget):
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             t = self._t()
             if not self.visits:
-                write(painter, t, QRectF(self.rect()), self.waiting, 16, "muted")
+                write(painter, t, QRectF(self.rect()), text=self.waiting, size=16, colour="muted")
                 return
             relief, air, metal, strings, done, moved = self._bands()
             self._days(painter, relief, done)
@@ -101,8 +101,16 @@ class YearsView(QWidget):
         t = self._t()
         right = Qt.AlignmentFlag.AlignRight
         place = QRectF(4, box.top() + 2, t.px(_LEFT - 42), t.px(20))
-        write(painter, t, place, name, 14, "ink", bold=True, align=right)
-        write(painter, t, place.translated(0, t.px(18)), under, 12, "muted", align=right)
+        write(painter, t, place, text=name, size=14, colour="ink", bold=True, align=right)
+        write(
+            painter,
+            t,
+            place.translated(0, t.px(18)),
+            text=under,
+            size=12,
+            colour="muted",
+            align=right,
+        )
 
     def _days(self, painter: QPainter, first: QRectF, last: QRectF) -> None:
         """A line a visit; those held against each other in copper, with their day."""
@@ -122,7 +130,15 @@ class YearsView(QWidget):
                     abs(x - self._x(first, self.visits[m].day)) > t.px(90)
                     for m in (self.before, self.after)
                 ):
-                    write(painter, t, box, day_words(self.visits[n].day), 12, colour, bold=held)
+                    write(
+                        painter,
+                        t,
+                        box,
+                        text=day_words(self.visits[n].day),
+                        size=12,
+                        colour=colour,
+                        bold=held,
+                    )
                     taken = x
 
     def _scale(
@@ -149,9 +165,9 @@ class YearsView(QWidget):
                 painter,
                 t,
                 place,
-                figure(f"{value:g}"),
-                11,
-                "muted",
+                text=figure(f"{value:g}"),
+                size=11,
+                colour="muted",
                 align=Qt.AlignmentFlag.AlignRight,
             )
         return y
@@ -232,7 +248,7 @@ class YearsView(QWidget):
 
     def _never(self, painter: QPainter, box: QRectF) -> None:
         place, left = box.adjusted(14, 0, 0, 0), Qt.AlignmentFlag.AlignLeft
-        write(painter, self._t(), place, tr("never read"), 13, "muted", align=left)
+        write(painter, self._t(), place, text=tr("never read"), size=13, colour="muted", align=left)
 
     def _done(self, painter: QPainter, box: QRectF) -> None:
         """What was done, in two rows so that words don't cover each other."""
@@ -249,7 +265,15 @@ class YearsView(QWidget):
             row = next((n for n in range(3) if ends[n] < x), 0)
             ends[row] = x + wide
             place = QRectF(x, box.top() + row * t.px(17), wide, t.px(17))
-            write(painter, t, place, said, 12, "ink", align=Qt.AlignmentFlag.AlignLeft)
+            write(
+                painter,
+                t,
+                place,
+                text=said,
+                size=12,
+                colour="ink",
+                align=Qt.AlignmentFlag.AlignLeft,
+            )
 
     def _moved(self, painter: QPainter, box: QRectF) -> None:
         """How each top has moved between the two visits."""
@@ -259,7 +283,7 @@ class YearsView(QWidget):
         rows = change(one, two) if self.before != self.after else None
         if rows is None:
             said = tr("no lane was read both times") if self.before != self.after else ""
-            write(painter, t, box, said or tr("choose two visits"), 13, "muted")
+            write(painter, t, box, text=said or tr("choose two visits"), size=13, colour="muted")
             return
         largest = max([abs(mm) for mm, _ in rows] + [0.02])
         middle, step = box.center().y(), box.width() / (len(rows) + 1)
@@ -274,7 +298,14 @@ class YearsView(QWidget):
             if sure and abs(mm) > 0.5 * largest:
                 place = middle - high - t.px(15) if mm > 0 else middle - high + 1
                 text = format_number(mm, self.unit, sign=True)
-                write(painter, t, QRectF(x - 30, place, 60, t.px(15)), say(text), 11, "ink")
+                write(
+                    painter,
+                    t,
+                    QRectF(x - 30, place, 60, t.px(15)),
+                    text=say(text),
+                    size=11,
+                    colour="ink",
+                )
 
     def _metal_by_fret(self, painter: QPainter, box: QRectF) -> None:
         """The lowest crown of every fret at both visits with its doubt, over the least that
@@ -285,7 +316,9 @@ class YearsView(QWidget):
         shown = [self.visits[n].crowns for n in (self.before, self.after)]
         every = [(mm + s * doubt) / per for row in shown for mm, doubt in row for s in (-1, 1)]
         if not every:
-            write(painter, t, box, tr("no crown was read by either day"), 13, "muted")
+            write(
+                painter, t, box, text=tr("no crown was read by either day"), size=13, colour="muted"
+            )
             return
         y = self._scale(painter, box, [*every, self.least_mm / per])
         painter.setPen(QPen(c["copper"], 1.4, Qt.PenStyle.DashLine))

@@ -40,11 +40,7 @@ class TruthView(QWidget):
         return Theme(self.theme.dark, min(self.theme.percent, 115))
 
     def show_truth(
-        self,
-        neck: NeckDescription,
-        true: Array,
-        mapped: tuple[Array, Array] | None,
-        taken: Array,
+        self, neck: NeckDescription, true: Array, mapped: tuple[Array, Array] | None, taken: Array
     ) -> None:
         """``true`` and ``mapped`` (heights and ranges) are (frets, 3) over the line of each lane;
         ``taken`` the metal that is gone, (frets, 3).

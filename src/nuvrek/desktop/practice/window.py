@@ -39,10 +39,7 @@ class PracticeWindow(Window):
     }
 
     def __init__(
-        self,
-        app: AppState,
-        kept: Kept,
-        holder: tempfile.TemporaryDirectory[str] | None = None,
+        self, app: AppState, kept: Kept, holder: tempfile.TemporaryDirectory[str] | None = None
     ) -> None:
         """``holder``: a folder that goes with the window, where nothing is to be kept."""
         self._holder = holder

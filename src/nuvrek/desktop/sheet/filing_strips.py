@@ -42,7 +42,7 @@ class Metal(StripPainter):
                 if mm > WORTH_FILING_MM:
                     left = x + (k - 1.5) * step
                     self.p.drawRect(QRectF(left, top, step - 1.0, max(mm * per_mm, 2.0)))
-            self._words(lane, fret, x, top, max(row) * per_mm, turns)
+            self._words(lane, fret, x, top=top, deep=max(row) * per_mm, turns=turns)
 
     def _step(self) -> float:
         places = sorted(self.g.frets_x)

@@ -107,7 +107,12 @@ class Slots(StripPainter):
         self.half = 0.5 * (closest - 2.0)
         for fret, width, barbs, says, read in lane.slots:
             self._slot(
-                self.g.fret_x(fret), top, floor, (width * per_mm, barbs * per_mm), says, read
+                self.g.fret_x(fret),
+                top,
+                floor,
+                wide=(width * per_mm, barbs * per_mm),
+                says=says,
+                read=read,
             )
             if says in _SLOT_WORDS:
                 self.words(self.g.fret_x(fret), floor + 0.6 * row, says, "plum", 11, figures=False)
@@ -117,13 +122,7 @@ class Slots(StripPainter):
             self._grips(lane, self.box.bottom() - 4, grips - row)
 
     def _slot(
-        self,
-        x: float,
-        top: float,
-        floor: float,
-        wide: tuple[float, float],
-        says: str,
-        read: bool,
+        self, x: float, top: float, floor: float, wide: tuple[float, float], says: str, read: bool
     ) -> None:
         slot, barbs = wide
         style = Qt.PenStyle.SolidLine if read else Qt.PenStyle.DashLine

@@ -22,7 +22,7 @@ def write(
     align: Qt.AlignmentFlag = Qt.AlignmentFlag.AlignCenter,
 ) -> None:
     """Text in a box, its size at 100 % text, or as much smaller as the box takes."""
-    painter.setFont(fitting(theme, size, box, int(align), text, bold))
+    painter.setFont(fitting(theme, size, box, flags=int(align), text=text, bold=bold))
     painter.setPen(theme.colours[colour])
     painter.drawText(box, align, text)
 

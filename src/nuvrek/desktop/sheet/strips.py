@@ -182,7 +182,14 @@ class _Tops(StripPainter):
                 value = row[k]
                 if value is not None:
                     named = (fret + 1, ("bass", "middle", "treble")[k]) in lane.named
-                    self._bar(x + (place - 1) * 6.0, zero, value, doubts[k], per_mm, named)
+                    self._bar(
+                        x + (place - 1) * 6.0,
+                        zero,
+                        value,
+                        doubt=doubts[k],
+                        per_mm=per_mm,
+                        named=named,
+                    )
         if lane.rule:
             self.words(
                 self.box.right() - 8, self.box.top() + 11, say(lane.rule), size=12, align="right"

@@ -80,19 +80,19 @@ class _Heads(QWidget):
                 heads, columns(t, self.width(), self.height()), strict=True
             ):
                 half = QRectF(column.left(), 1, column.width(), column.height() / 2)
-                write(painter, t, half, say(name), 13, "ink", bold=True)
+                write(painter, t, half, text=say(name), size=13, colour="ink", bold=True)
                 below = half.translated(0, column.height() / 2 - 2)
                 write(
                     painter,
                     t,
                     below,
-                    say(under).format(
+                    text=say(under).format(
                         unit=s.unit.value,
                         height=unit_word(s.height_unit),
                         currency=s.prices.currency or tr("in all"),
                     ),
-                    12,
-                    "muted",
+                    size=12,
+                    colour="muted",
                 )
 
 
@@ -328,15 +328,7 @@ class ChooseStage(Stage):
     @property
     def _pushes(self) -> tuple[QPushButton, ...]:
         """The buttons over the rows, in their order."""
-        return (
-            self.take,
-            self.filing,
-            self.wire,
-            self.costs,
-            self.prices,
-            self.owner,
-            self.out,
-        )
+        return (self.take, self.filing, self.wire, self.costs, self.prices, self.owner, self.out)
 
     def _fill_picture(self, plan: Plan, way: Way, solved: Solved) -> None:
         """Price against what is gained, every way that can be gone a point."""
@@ -350,9 +342,9 @@ class ChooseStage(Stage):
             tuple(Point(one[0], say(one[1]), *one[2:]) for one in points),
             way.kind,
             None if budget is None else float(budget),
-            s.prices.currency,
-            s.height_unit,
-            tr("No price yet: Prices takes an hour's, or fixed ones."),
+            currency=s.prices.currency,
+            height_unit=s.height_unit,
+            why_not=tr("No price yet: Prices takes an hour's, or fixed ones."),
         )
 
     def _fill_out(self, plan: Plan) -> None:
@@ -469,10 +461,7 @@ class ChooseStage(Stage):
         told = textwrap.wrap(say(rule.says), _WHY_LETTERS) if rule is not None else []
         if solved is not None:
             readings = {one.number: one.reading for one in solved.neck_state.taken}
-            for sign, numbers in (
-                (tr("for"), leg.speaks_for),
-                (tr("against"), leg.speaks_against),
-            ):
+            for sign, numbers in ((tr("for"), leg.speaks_for), (tr("against"), leg.speaks_against)):
                 for number in numbers[:2]:
                     if number in readings:
                         reading = readings[number]

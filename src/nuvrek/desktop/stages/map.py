@@ -239,7 +239,17 @@ class MapStage(Stage):
         lanes: list[AnyStrip] = []
         if v.shows("light"):
             fret = self.app.fret or solved.map.neck.joint_fret // 2
-            lanes.append(light_strip(solved, v.edge, v.lane, strings, fret, unit, v.exaggeration))
+            lanes.append(
+                light_strip(
+                    solved,
+                    v.edge,
+                    v.lane,
+                    strings=strings,
+                    fret=fret,
+                    unit=unit,
+                    exaggeration=v.exaggeration,
+                )
+            )
         if v.shows("above"):
             lanes.append(shade_strip(solved, strings, unit))
         if v.shows("wood"):
@@ -299,13 +309,7 @@ class MapStage(Stage):
         lines = lines[: 3 if self.app.theme.percent <= 100 else 1]
         if solved.next.enough:
             lines = [
-                (
-                    "✓",
-                    "slate",
-                    tr("Sure enough"),
-                    upper_first(solved.next.words.value("why")),
-                    None,
-                )
+                ("✓", "slate", tr("Sure enough"), upper_first(solved.next.words.value("why")), None)
             ]
         self.next_title.setVisible(bool(lines))
         self._fill_cards(
@@ -332,7 +336,14 @@ class MapStage(Stage):
             zip(cards, lines, strict=True)
         ):
             card.fret, card.place = fret, place
-            card.say(self.app.theme, sign, colour, headline, text, self.panel.width() - 42)
+            card.say(
+                self.app.theme,
+                sign,
+                colour,
+                headline=headline,
+                text=text,
+                width=self.panel.width() - 42,
+            )
 
     def fill_bar(self) -> None:
         """The chosen fret in figures, and the readings that speak of it, or of the finding that

@@ -235,7 +235,7 @@ class WorkStage(Stage):
             self.bar.say(early)
             return
         wood, grips = refret.planned(step) if refret is not None else ((), {})
-        if self.app.write(lambda: tick(session, step, heat, seated, wood, grips)):
+        if self.app.write(lambda: tick(session, step, heat, seated=seated, wood=wood, grips=grips)):
             said = refret.ticked(step) if refret is not None else ""
             self.seat.clear()
             self.fret = None

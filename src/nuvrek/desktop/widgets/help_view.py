@@ -128,7 +128,11 @@ class HelpView(QWidget):
         elif words:
             top.setHeight(min(24.0, 0.45 * room.height()))
         painter.setPen(c["copper" if words else "muted"])
-        painter.setFont(fitting(self.theme, 17 if words else 14, top, centred, face, bool(words)))
+        painter.setFont(
+            fitting(
+                self.theme, 17 if words else 14, top, flags=centred, text=face, bold=bool(words)
+            )
+        )
         painter.drawText(top, centred, face)
         under = QRectF(room)
         if low:

@@ -2,14 +2,7 @@
 
 from __future__ import annotations
 
-from PyQt6.QtCore import (
-    QAbstractListModel,
-    QModelIndex,
-    QObject,
-    QRectF,
-    QSize,
-    Qt,
-)
+from PyQt6.QtCore import QAbstractListModel, QModelIndex, QObject, QRectF, QSize, Qt
 from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QListView, QStyledItemDelegate, QStyleOptionViewItem
 

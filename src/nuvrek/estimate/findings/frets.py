@@ -164,7 +164,16 @@ class _Standing:
 
     def named(self, kind: str, text: Saying, head: Saying) -> Finding:
         lanes, lane = tuple(LANES[k] for k in self.here), LANES[self.worst]
-        return Finding(kind, self.fret, lane, self.size_mm, self.chance, text, head, lanes=lanes)
+        return Finding(
+            kind,
+            self.fret,
+            lane,
+            mm=self.size_mm,
+            sure=self.chance,
+            text=text,
+            headline=head,
+            lanes=lanes,
+        )
 
     @property
     def ends_only(self) -> bool:
@@ -204,12 +213,12 @@ def _proud(looking: Looking) -> list[Finding]:
             n,
             lanes,
             marked,
-            over[fret],
-            sure[fret],
-            n in middle,
-            n in touched,
-            n in held,
-            looking.unit,
+            rise_mm=over[fret],
+            sure=sure[fret],
+            middle_read=n in middle,
+            pressed=n in touched,
+            firm=n in held,
+            unit=looking.unit,
         )
         if one.here:
             found.append(_standing_finding(neck_map, one))
@@ -223,17 +232,11 @@ def _standing_finding(neck_map: HeightMap, one: _Standing) -> Finding:
     if one.lanes == (1,) and not one.marked:
         ends = max(float(one.rise_mm[0]), float(one.rise_mm[2]), 0.0)
         if one.size_mm - ends >= MIDDLE_UP_MM:
-            text = means(
-                "findings.look-light-under-middle-press",
-                size=size,
-                certain=one.certain,
-            )
+            text = means("findings.look-light-under-middle-press", size=size, certain=one.certain)
             return one.named("middle-up", text, means("findings.fret-up-middle", fret=one.fret))
     if not one.lanes:
         text = means(
-            "findings.marked-file-until-ink-gone",
-            where=one.where,
-            range_words=_range_words(one),
+            "findings.marked-file-until-ink-gone", where=one.where, range_words=_range_words(one)
         )
         return one.named("rocks", text, means("findings.fret-rocks", fret=one.fret))
     text = means(
@@ -284,10 +287,7 @@ def _by_caliper(neck_map: HeightMap, fret: int, rise_mm: float, unit: Unit) -> S
     # The median, for a few worn or tall crowns must not move the measure.
     taller = float(np.mean(read)) - float(np.median(neck_map.crown_mm))
     if taller >= 0.5 * rise_mm:
-        return means(
-            "findings.caliper-taller-than-rest-look",
-            taller=format_length(taller, unit),
-        )
+        return means("findings.caliper-taller-than-rest-look", taller=format_length(taller, unit))
     if taller <= 0.25 * rise_mm:
         return means("findings.caliper-no-taller-than-rest")
     return ""
@@ -319,17 +319,10 @@ def _low(looking: Looking) -> list[Finding]:
         lanes_named = tuple(LANES[k] for k in lanes)
         named = (fret + 1, LANES[worst], -size)
         if size >= LOW_MM:
-            text = means(
-                "findings.neighbours-rock-over-they-not",
-                sure_words=sure_words(p),
-            )
+            text = means("findings.neighbours-rock-over-they-not", sure_words=sure_words(p))
             head = means("findings.fret-low", fret=fret + 1, size=format_length(size, unit))
         else:
-            text = means(
-                "findings.frets-rock-around-one-low",
-                fret=fret,
-                other_fret=fret + 2,
-            )
+            text = means("findings.frets-rock-around-one-low", fret=fret, other_fret=fret + 2)
             head = means("findings.fret-low-with-fret", fret=fret + 1)
         found.append(Finding("low", *named, p, text, head, lanes=lanes_named))
     return found
@@ -374,10 +367,12 @@ def find_thin(looking: Looking) -> list[Finding]:
             "thin-crown",
             fret + 1,
             LANES[lane],
-            mm,
-            p,
-            text,
-            means("findings.fret-has-crown-left", fret=fret + 1, mm=format_length(mm, unit)),
+            mm=mm,
+            sure=p,
+            text=text,
+            headline=means(
+                "findings.fret-has-crown-left", fret=fret + 1, mm=format_length(mm, unit)
+            ),
         )
     ]
 

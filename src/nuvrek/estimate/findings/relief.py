@@ -67,13 +67,20 @@ def _slack_back_bow(neck_map: HeightMap, known: Sequence[Lane], unit: Unit) -> l
     if worst.mm >= BACK_BOW_MM or sure < SLACK_SURE:
         return []
     where = LANE_WORDS[worst.lane]
-    text = means(
-        "findings.strings-slack-neck-stands-up",
-        where=where,
-        sure_words=sure_words(sure),
-    )
+    text = means("findings.strings-slack-neck-stands-up", where=where, sure_words=sure_words(sure))
     head = means("findings.slack-bowed-back", mm=format_length(-worst.mm, unit))
-    return [Finding("back-bow-slack", None, worst.lane, worst.mm, sure, text, head, "good")]
+    return [
+        Finding(
+            "back-bow-slack",
+            None,
+            worst.lane,
+            mm=worst.mm,
+            sure=sure,
+            text=text,
+            headline=head,
+            verdict="good",
+        )
+    ]
 
 
 @dataclass(frozen=True)
@@ -122,7 +129,16 @@ class _Held:
     def finding(self, sure: float, text: Saying, is_what: Saying, verdict: Verdict) -> Finding:
         head = means("findings.relief", detail=self.said, where=self.where, is_what=is_what)
         sentence = meaning.upper_first(text)
-        return Finding("relief", None, self.lane, self.relief.mm, sure, sentence, head, verdict)
+        return Finding(
+            "relief",
+            None,
+            self.lane,
+            mm=self.relief.mm,
+            sure=sure,
+            text=sentence,
+            headline=head,
+            verdict=verdict,
+        )
 
 
 def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit: Unit) -> Finding:
@@ -145,11 +161,7 @@ def _relief_finding(neck_map: HeightMap, relief: Relief, lane: Lane | None, unit
     # Under nothing at all there is no "less than wanted": a flat neck may be wished for.
     if mm < max(target - margin, 0.0):
         sure = float(ndtr((target - margin - mm) / sd))
-        text = means(
-            "findings.no-fault-if-plays-clean",
-            between=held.between,
-            wanted=held.wanted,
-        )
+        text = means("findings.no-fault-if-plays-clean", between=held.between, wanted=held.wanted)
         return held.finding(sure, text, means("findings.less-than-wanted"), "under")
     inside = ndtr((target + margin - mm) / sd) - ndtr((target - margin - mm) / sd)
     return held.finding(
@@ -165,7 +177,9 @@ def _no_light(neck_map: HeightMap) -> Finding:
     text = means("findings.no-string-shows-light-over")
     mean = 0.5 * sum(neck_map.relief_at(lane, "pitch").mm for lane in ("bass", "treble"))
     head = means("findings.no-light-under-strings-straight")
-    return Finding("relief", None, None, mean, 1.0, text, head, "under")
+    return Finding(
+        "relief", None, None, mm=mean, sure=1.0, text=text, headline=head, verdict="under"
+    )
 
 
 def _back_bow(neck_map: HeightMap, held: _Held) -> Finding:
@@ -174,15 +188,13 @@ def _back_bow(neck_map: HeightMap, held: _Held) -> Finding:
     readings = [one.reading for one in neck_map.neck_state.taken]
     nut_read = any(isinstance(one, StringGap) and one.low_support == 0 for one in readings)
     also = "" if nut_read else means("findings.low-nut-feels-same-press")
-    text = means(
-        "findings.neck-stands-up-middle-under",
-        also=also,
-        sure_words=sure_words(sure),
-    )
+    text = means("findings.neck-stands-up-middle-under", also=also, sure_words=sure_words(sure))
     head = means(
         "findings.back-bow", where=held.where, mm=format_length(-held.relief.mm, held.unit)
     )
-    return Finding("back-bow", None, held.lane, held.relief.mm, sure, text, head)
+    return Finding(
+        "back-bow", None, held.lane, mm=held.relief.mm, sure=sure, text=text, headline=head
+    )
 
 
 def _lowest(neck_map: HeightMap, lane: Lane | None) -> int:

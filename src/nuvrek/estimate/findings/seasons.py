@@ -180,7 +180,18 @@ def _board(neck_state: NeckState, seen: tuple[Visit, ...], unit: Unit) -> list[F
         most=format_length(most, unit),
         what=what,
     )
-    return [Finding("air", None, None, most, 0.8, text, head, "fault" if dry else "good")]
+    return [
+        Finding(
+            "air",
+            None,
+            None,
+            mm=most,
+            sure=0.8,
+            text=text,
+            headline=head,
+            verdict="fault" if dry else "good",
+        )
+    ]
 
 
 def _relief(seen: tuple[Visit, ...], unit: Unit) -> list[Finding]:
@@ -198,4 +209,15 @@ def _relief(seen: tuple[Visit, ...], unit: Unit) -> list[Finding]:
         visits=found.visits,
         doubt_mm=format_length(found.doubt_mm, unit),
     )
-    return [Finding("seasons", None, None, found.mm_per_percent, 1.0, text, head, "good")]
+    return [
+        Finding(
+            "seasons",
+            None,
+            None,
+            mm=found.mm_per_percent,
+            sure=1.0,
+            text=text,
+            headline=head,
+            verdict="good",
+        )
+    ]

@@ -75,7 +75,18 @@ def find_odd(looking: Looking) -> list[Finding]:
             slip=slip,
         )
         lane, said = getattr(reading, "lane", None), (odd.number,)
-        found.append(Finding("odd", fret, lane, odd.said_mm, 1.0, text, head, speaks_for=said))
+        found.append(
+            Finding(
+                "odd",
+                fret,
+                lane,
+                mm=odd.said_mm,
+                sure=1.0,
+                text=text,
+                headline=head,
+                speaks_for=said,
+            )
+        )
     return found + _odd_heights(looking)
 
 
@@ -99,5 +110,16 @@ def _odd_heights(looking: Looking) -> list[Finding]:
             expected_mm=format_length(odd.expected_mm, unit),
         )
         fret = getattr(reading, "fret", None)
-        found.append(Finding("odd", fret, None, odd.mm, 1.0, text, head, speaks_for=(odd.number,)))
+        found.append(
+            Finding(
+                "odd",
+                fret,
+                None,
+                mm=odd.mm,
+                sure=1.0,
+                text=text,
+                headline=head,
+                speaks_for=(odd.number,),
+            )
+        )
     return found

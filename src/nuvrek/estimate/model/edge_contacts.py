@@ -45,11 +45,7 @@ def hull_within(x_mm: Array, heights_mm: Array, reach: tuple[int, int]) -> list[
 
 
 def contacts_around(
-    x_mm: Array,
-    heights_mm: Array,
-    fret: int,
-    reach: tuple[int, int],
-    hull: list[int] | None = None,
+    x_mm: Array, heights_mm: Array, fret: int, reach: tuple[int, int], hull: list[int] | None = None
 ) -> tuple[int, int]:
     """The two frets on which a string or edge from one end of ``reach`` to the other lies to
     either side of ``fret``, itself left out. ``hull`` is ``hull_within`` where that is known.

@@ -67,10 +67,10 @@ class Evidence:
             self.rows[keep],
             self.constant[keep],
             self.lo[keep],
-            self.hi[keep],
-            self.sigma[keep],
-            self.weight[keep],
-            numbers,
+            hi=self.hi[keep],
+            sigma=self.sigma[keep],
+            weight=self.weight[keep],
+            numbers=numbers,
         )
 
     def and_also(self, other: Evidence) -> Evidence:
@@ -79,10 +79,10 @@ class Evidence:
             np.concatenate((self.rows, other.rows)),
             np.concatenate((self.constant, other.constant)),
             np.concatenate((self.lo, other.lo)),
-            np.concatenate((self.hi, other.hi)),
-            np.concatenate((self.sigma, other.sigma)),
-            np.concatenate((self.weight, other.weight)),
-            (*self.numbers, *other.numbers),
+            hi=np.concatenate((self.hi, other.hi)),
+            sigma=np.concatenate((self.sigma, other.sigma)),
+            weight=np.concatenate((self.weight, other.weight)),
+            numbers=(*self.numbers, *other.numbers),
         )
 
 
@@ -182,10 +182,10 @@ class Gathering:
             self._rows,
             self._constants,
             np.where(plain, mean, bounds[:, 0]),
-            np.where(plain, mean, bounds[:, 1]),
-            bounds[:, 2],
-            np.minimum(count, MOST_COUNTED),
-            tuple(tuple(said.numbers) for said in found),
+            hi=np.where(plain, mean, bounds[:, 1]),
+            sigma=bounds[:, 2],
+            weight=np.minimum(count, MOST_COUNTED),
+            numbers=tuple(tuple(said.numbers) for said in found),
         )
         said = whole if np.all(count > 0) else whole.only(count > 0)
         known = self.unknowns.carried is not None or self.unknowns.neck.bare
@@ -202,10 +202,10 @@ class Gathering:
             row[None, :],
             constant * one,
             0.0 * one,
-            most * one,
-            PULL_BOUND_MM * one,
-            one,
-            ((),),
+            hi=most * one,
+            sigma=PULL_BOUND_MM * one,
+            weight=one,
+            numbers=((),),
         )
 
     def _say(
@@ -230,7 +230,9 @@ class Gathering:
         known = self.said.get(key)
         if known is None:
             heights = kind, one.reading.state, surface
-            known = _Said(heights, LANES.index(lane), parts(), bounds, [], dial, felt)
+            known = _Said(
+                heights, LANES.index(lane), parts(), bounds=bounds, numbers=[], dial=dial, felt=felt
+            )
             self.said[key] = known
         known.numbers.append(one.number)
         mine = lo if lo == hi else 0.0
@@ -254,11 +256,26 @@ class Gathering:
                     self._rock(one, lane, fret, (-np.inf, tool_errors.ROCK_FELT_MM, error))
             case CrownHeight(lane=lane, fret=fret):
                 mm, error = reading.height_mm, reading.error_mm or tool_errors.CROWN_ERROR_MM
-                self._say(one, "crown", lane, fret, lambda: [(fret, 1.0)], (mm, mm, error))
+                self._say(
+                    one,
+                    "crown",
+                    lane,
+                    place=fret,
+                    parts=lambda: [(fret, 1.0)],
+                    bounds=(mm, mm, error),
+                )
             case Dial(lane=lane, fret=fret):
                 mm, error = reading.reading_mm, reading.error_mm or self.unknowns.dial_mm
                 place = ("dial", reading.run, fret)
-                self._say(one, "tops", lane, place, lambda: [(fret, 1.0)], (mm, mm, error), reading)
+                self._say(
+                    one,
+                    "tops",
+                    lane,
+                    place=place,
+                    parts=lambda: [(fret, 1.0)],
+                    bounds=(mm, mm, error),
+                    dial=reading,
+                )
             case _:
                 pass
 
@@ -267,7 +284,7 @@ class Gathering:
         felt = not (isinstance(one.reading, Rock) and has_leaf(one.reading))
         place = ("rock", fret, felt)
         parts = partial(rock_height, self.x, fret)
-        self._say(one, "tops", lane, place, parts, bounds, felt=felt)
+        self._say(one, "tops", lane, place=place, parts=parts, bounds=bounds, felt=felt)
 
     def _lie(self, one: Taken, lie: EdgeLie) -> None:
         """A long edge rocks about the fret that stands over the line of its ends; or nothing stands
@@ -287,7 +304,9 @@ class Gathering:
             places = sorted({round(low + n * quarter) for n in (1, 2, 3)} - {low, high})
         for fret in places:
             parts = partial(chord_gap, self.x, low, high, fret)
-            self._say(one, kind, lie.lane, ("lie", low, high, fret), parts, bounds)
+            self._say(
+                one, kind, lie.lane, place=("lie", low, high, fret), parts=parts, bounds=bounds
+            )
 
     def _gap(self, one: Taken, gap: StringGap) -> None:
         low, high = self.contacts.get(one.number) or reach_of(gap, self.unknowns.neck.frets)
@@ -302,7 +321,7 @@ class Gathering:
             lever = abs(self.x[gap.fret] - near) / (self.x[high] - self.x[low])
             sigma = float(np.hypot(bounds[2], tool_errors.RUN_ON_MM * lever))
             bounds = bounds[0], bounds[1], sigma
-        self._say(one, kind, gap.lane, (low, high, gap.fret), parts, bounds)
+        self._say(one, kind, gap.lane, place=(low, high, gap.fret), parts=parts, bounds=bounds)
 
     def heights_under(self, one: Taken, gap: StringGap) -> HeightGroup:
         """Which heights a string or edge lies on."""

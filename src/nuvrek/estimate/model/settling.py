@@ -218,10 +218,7 @@ def _laid_alike(one: Taken, gap: StringGap | EdgeLie) -> object:
 
 
 def _settled(
-    layings: Layings,
-    neck_state: NeckState,
-    begin: Callable[[int], Lies],
-    z: Array | None,
+    layings: Layings, neck_state: NeckState, begin: Callable[[int], Lies], z: Array | None
 ) -> Settled:
     """The likeliest heights with the tools lying as these have it; where they bounce from one way
     of lying to another and back, with each of those. ``z`` is where the search begins.

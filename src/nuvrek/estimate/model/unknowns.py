@@ -28,11 +28,7 @@ from nuvrek.neck.board import LANE_ACROSS
 from nuvrek.neck.description import LANES, Lane, NeckDescription
 from nuvrek.neck.scale import fret_places_mm
 from nuvrek.readings import tool_errors
-from nuvrek.readings.entries import (
-    Dial,
-    StandOff,
-    State,
-)
+from nuvrek.readings.entries import Dial, StandOff, State
 from nuvrek.readings.journal import NeckState
 from nuvrek.readings.told.dial_repeats import dial_error_mm
 

@@ -297,12 +297,7 @@ def waiting_words(waits: int, refused: int) -> Saying:
     if waits == 1:
         parts.append(means("keeping.1-change-waits-machine-goes"))
     elif waits:
-        parts.append(
-            means(
-                "keeping.changes-wait-machine-go-server",
-                waits=waits,
-            )
-        )
+        parts.append(means("keeping.changes-wait-machine-go-server", waits=waits))
     if refused == 1:
         parts.append(means("keeping.1-change-cant-go-server"))
     elif refused:

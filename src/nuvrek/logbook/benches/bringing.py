@@ -85,11 +85,7 @@ class Bringer:
         self._bring_small(server)
 
     def _bring_neck(
-        self,
-        server: ServerLogbook,
-        number: int,
-        uid: str,
-        gone: Mapping[str, str],
+        self, server: ServerLogbook, number: int, uid: str, gone: Mapping[str, str]
     ) -> None:
         """A neck as the server has it, with what this bench has still to tell after it."""
         known = self._bench.there_of(uid)

@@ -114,7 +114,7 @@ class ServerLogbook(Logbook):
 
     def _bring_on(self, version: int) -> None:
         try:
-            self._db.execute("BEGIN")
+            self._db.begin()
             for statement in _TABLES.strip().split(";\n"):
                 self._db.execute(statement.rstrip(";"))
             # Another bench may have just done it.
@@ -122,7 +122,7 @@ class ServerLogbook(Logbook):
                 mark_all(self._db)
                 self._db.execute("DELETE FROM version")
                 self._db.execute("INSERT INTO version VALUES (?)", (SCHEMA_VERSION,))
-            self._db.execute("COMMIT")
+            self._db.commit()
         except Refused as error:
             self._roll_back()
             if version:
@@ -133,9 +133,8 @@ class ServerLogbook(Logbook):
             raise
 
     def _roll_back(self) -> None:
-        if self._db.in_transaction:
-            with suppress(sqlite3.Error):
-                self._db.execute("ROLLBACK")
+        with suppress(sqlite3.Error):
+            self._db.rollback()
 
     @contextmanager
     def _sentences(self) -> Iterator[None]:
@@ -163,13 +162,13 @@ class ServerLogbook(Logbook):
     @contextmanager
     def _locked(self, mode: str) -> Iterator[None]:
         """A transaction that holds its tables from the start: what is checked in it stays so."""
-        self._db.execute("BEGIN")
+        self._db.begin()
         try:
             self._db.execute(f"LOCK TABLE {_ALL} IN {mode} MODE")
             yield
             # Heard by the other benches once it is committed.
             self._db.execute("SELECT pg_notify(?, ?)", (CHANNEL, CHANGED))
-            self._db.execute("COMMIT")
+            self._db.commit()
         except BaseException:
             self._roll_back()
             raise
@@ -236,9 +235,9 @@ class ServerLogbook(Logbook):
         """What is read within is as it was at one moment, whatever is written meanwhile."""
         with self._sentences():
             try:
-                self._db.execute("BEGIN ISOLATION LEVEL REPEATABLE READ, READ ONLY")
+                self._db.begin("ISOLATION LEVEL REPEATABLE READ, READ ONLY")
                 yield
-                self._db.execute("COMMIT")
+                self._db.commit()
             except BaseException:
                 self._roll_back()
                 raise

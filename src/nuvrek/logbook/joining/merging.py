@@ -101,7 +101,14 @@ def everything_of(book: Logbook) -> Everything:
     owners, shop = tuple(book.owner_rows()), tuple(book.shop_rows())
     whole = {one.uid for one in necks}
     left_out = frozenset(book.uid(number) for number in book.numbers()) - whole
-    return Everything(tuple(necks), owners, shop, tuple(book.gone()), tuple(damaged), left_out)
+    return Everything(
+        tuple(necks),
+        owners,
+        shop,
+        gone=tuple(book.gone()),
+        damaged=tuple(damaged),
+        left_out=left_out,
+    )
 
 
 def necks_of(book: Logbook) -> tuple[list[NeckWhole], list[Saying]]:
@@ -111,13 +118,7 @@ def necks_of(book: Logbook) -> tuple[list[NeckWhole], list[Saying]]:
         patience.ask()
         journal = book.journal(row.id)
         if row.damage or journal.damage:
-            damaged.append(
-                means(
-                    "keeping.neck-damaged-left-out",
-                    id=row.id,
-                    title=row.neck.title,
-                )
-            )
+            damaged.append(means("keeping.neck-damaged-left-out", id=row.id, title=row.neck.title))
             continue
         entries = tuple(journal.entries)
         found.append(NeckWhole(journal.stand.uid, row.created, row.neck, entries, journal.stand))
@@ -226,7 +227,9 @@ def _grown(book: Logbook, number: int, one: NeckWhole, gone: Gone) -> NeckTaken:
     why = _why_not(whole)
     how: Literal["grown", "left"] = "left" if why else "grown"
     anew = neck != row.neck
-    return NeckTaken(how, whole, journal.stand, anew, both.conflicts, why, marks)
+    return NeckTaken(
+        how, whole, journal.stand, described=anew, conflicts=both.conflicts, why=why, gone=marks
+    )
 
 
 def _why_not(whole: NeckWhole) -> Saying:
@@ -274,9 +277,7 @@ def _conflict_words(conflict: Conflict) -> Saying:
         "chosen": means("keeping.way-taken"),
     }[conflict.matter]
     return means(
-        "keeping.both-sides-one-stands",
-        detail=said,
-        replace=conflict.stands[:16].replace("T", " "),
+        "keeping.both-sides-one-stands", detail=said, replace=conflict.stands[:16].replace("T", " ")
     )
 
 

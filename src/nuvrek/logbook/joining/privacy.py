@@ -112,13 +112,8 @@ def _out_of_reach(path: Path) -> list[str]:
         for pattern in ("damaged", "version", "salvaged")
         for other in path.parent.glob(f"{path.stem}-{pattern}*{path.suffix}")
     )
-    told = [
-        means("keeping.not-cleaned-remove-hand", names=meaning.listed(beside)),
-    ]
-    return [
-        *(told if beside else ()),
-        means("keeping.what-nuvrek-cant-reach-copies"),
-    ]
+    told = [means("keeping.not-cleaned-remove-hand", names=meaning.listed(beside))]
+    return [*(told if beside else ()), means("keeping.what-nuvrek-cant-reach-copies")]
 
 
 def _remove_from(book: Logbook, name: str, photos: bool, at: str) -> tuple[int, int, list[Saying]]:
@@ -160,7 +155,9 @@ def _cleaned(
         for was, now in zip(journal.entries, clean, strict=True)
     )
     texts = [text for value in (bare, *clean) for text in written_in(value)]
-    return _Cleaned(journal.stand, bare, clean, marks, lost, holds(texts, doubtful(named)))
+    return _Cleaned(
+        journal.stand, bare, clean, marks=marks, photos=lost, doubtful=holds(texts, doubtful(named))
+    )
 
 
 def _write(db: sqlite3.Connection, one: _Cleaned) -> None:
@@ -175,10 +172,4 @@ def _doubts(found: list[_Cleaned], named: Named) -> list[Saying]:
     if not numbers:
         return []
     parts = meaning.listed(f"\u201c{part}\u201d" for part in doubtful(named))
-    return [
-        means(
-            "keeping.look-neck-may-meant-name",
-            numbers=meaning.listed(numbers),
-            parts=parts,
-        )
-    ]
+    return [means("keeping.look-neck-may-meant-name", numbers=meaning.listed(numbers), parts=parts)]

@@ -168,11 +168,7 @@ def restore_all(book: Logbook, copy: Path, now: datetime) -> Path:
     found = look(copy)
     if found.wrong:
         raise LogbookError(
-            means(
-                "keeping.damaged-nothing-changed",
-                name=copy.name,
-                wrong=found.wrong,
-            )
+            means("keeping.damaged-nothing-changed", name=copy.name, wrong=found.wrong)
         )
     with closing(Logbook.to_read(copy)) as source:
         every = everything_of(source)

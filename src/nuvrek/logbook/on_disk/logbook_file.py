@@ -127,9 +127,7 @@ class LogbookFile:
         if found:
             self.damaged = True
             self.look_only = means(
-                "keeping.logbook-damaged-can-looked-nothing",
-                name=self.path.name,
-                detail=found,
+                "keeping.logbook-damaged-can-looked-nothing", name=self.path.name, detail=found
             )
 
     def check(self, thorough: bool = True) -> Saying:
@@ -172,10 +170,7 @@ class LogbookFile:
             ) from error
         except OSError as error:
             raise LogbookError(
-                means(
-                    "keeping.folder-logbook-cant-used",
-                    strerror=error.strerror,
-                )
+                means("keeping.folder-logbook-cant-used", strerror=error.strerror)
             ) from error
 
     def _known_version(self, empty: bool = True) -> int:
@@ -185,10 +180,7 @@ class LogbookFile:
         version = version_of(self._db)
         if version > SCHEMA_VERSION:
             raise LogbookError(
-                means(
-                    "keeping.logbook-written-newer-nuvrek-left",
-                    name=self.path.name,
-                )
+                means("keeping.logbook-written-newer-nuvrek-left", name=self.path.name)
             )
         tables = {str(name) for (name,) in self._db.execute("SELECT name FROM sqlite_master")}
         begun = not tables and version == 0 and empty
@@ -235,12 +227,7 @@ class LogbookFile:
         except OSError:
             now = None
         if now is None or (now.st_dev, now.st_ino) != self._file:
-            raise LogbookError(
-                means(
-                    "keeping.logbook-moved-away-or-replaced",
-                    name=self.path.name,
-                )
-            )
+            raise LogbookError(means("keeping.logbook-moved-away-or-replaced", name=self.path.name))
 
     @contextmanager
     def _writing(self) -> Iterator[None]:

@@ -99,11 +99,7 @@ def _wishes(plans: Plans) -> list[Need]:
         same = abs(relief[0] - relief[1]) < SAME_MM / 2
         both: Saying = plans.length(relief[0])
         if not same:
-            both = means(
-                "needs.bass-side-treble-side",
-                both=both,
-                length=plans.length(relief[1]),
-            )
+            both = means("needs.bass-side-treble-side", both=both, length=plans.length(relief[1]))
         about = f"relief:{relief[0]:.2f}/{relief[1]:.2f}"
         found.append(Need("relief", about, means("needs.relief-strings-pitch", both=both), ""))
     return found
@@ -118,9 +114,7 @@ def _filing(plans: Plans) -> list[Need]:
     least = agreed.least_crown_mm
     if least is not None and least < neck.least_crown_mm - SAME_MM:
         said = means(
-            "needs.crowns-down-under-usual",
-            length=plans.length(least),
-            usual=_usual(plans),
+            "needs.crowns-down-under-usual", length=plans.length(least), usual=_usual(plans)
         )
         found.append(Need("least crown", f"least:{least:.2f}", said, "file"))
     if agreed.untouched:

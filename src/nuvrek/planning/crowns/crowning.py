@@ -78,5 +78,11 @@ def crown_after(fret: int, width_mm: float, height_mm: float, off_mm: float) -> 
     elif flat <= LAND_MM:
         says = "as it is"
     return Crown(
-        fret, width_mm, off_mm, left, flat, crown_radius_mm(width_mm, max(left, 0.05)), says
+        fret,
+        width_mm,
+        off_mm,
+        height_mm=left,
+        flat_mm=flat,
+        radius_mm=crown_radius_mm(width_mm, max(left, 0.05)),
+        says=says,
     )

@@ -97,12 +97,7 @@ def recrown_words(table: Recrown, neck: NeckDescription, unit: Unit) -> Saying:
         )
     if table.stuck:
         frets = ", ".join(str(one.fret) for one in table.stuck)
-        sentences.append(
-            means(
-                "metal.fret-too-wide-or-too",
-                frets=frets,
-            )
-        )
+        sentences.append(means("metal.fret-too-wide-or-too", frets=frets))
     new = crown_radius_mm(neck.wire_width_mm, neck.wire_height_mm)
     sentences.append(means("metal.new-wire-round", new=format_length(new, unit)))
     return meaning.listed(sentences, by="sentences")

@@ -220,11 +220,18 @@ def curve(
     """The least metal for every height, from what a full level allows (or its metal buys for
     certain) up to the neck as it is.
     """
-    made = program(on, crown_mm, base_mm, touch, reach_mm, (0.0, 0.0), sure)
+    made = program(on, crown_mm, base_mm, touch=touch, reach_mm=reach_mm, up=(0.0, 0.0), sure=sure)
     # As it is: the height at which the tightest note is clean with nothing filed.
     now = float(np.max(made.limits / made.by_height))
     if now <= 0.0:
-        return MetalCurve(base_mm, np.zeros(0), np.zeros(0), now, level_metal_mm, None)
+        return MetalCurve(
+            base_mm,
+            np.zeros(0),
+            np.zeros(0),
+            now_up_mm=now,
+            level_metal_mm=level_metal_mm,
+            bend=None,
+        )
     chosen = np.zeros(len(made.limits), dtype=bool)
 
     first = solve(made, chosen)
@@ -250,7 +257,12 @@ def curve(
         metal.append(bend.metal_mm)
     order = np.argsort(ups)
     return MetalCurve(
-        base_mm, np.array(ups)[order], np.array(metal)[order], now, level_metal_mm, bend
+        base_mm,
+        np.array(ups)[order],
+        np.array(metal)[order],
+        now_up_mm=now,
+        level_metal_mm=level_metal_mm,
+        bend=bend,
     )
 
 

@@ -161,7 +161,15 @@ def rehearse(
         # A rigid block bears on two tops under each load: the upper hull there.
         one, two, share = table.best(under - took)
         ahead = np.maximum(plan_mm - took, 0.0) + STROKE_MM * (took <= 0.0)
-        weight = _worked(loads, x_mm, under - took, open_tops, ahead, pressure, every)
+        weight = _worked(
+            loads,
+            x_mm,
+            under - took,
+            open_tops=open_tops,
+            ahead=ahead,
+            pressure=pressure,
+            every=every,
+        )
         # The lever shares the load between the two, and metal goes as the load (Preston).
         stroke = np.zeros_like(tops_mm)
         np.add.at(stroke, (one, lanes), share * weight)
@@ -171,7 +179,7 @@ def rehearse(
         took += STROKE_MM * stroke / np.maximum(stroke.max(axis=0), 1e-9) * open_tops.any(axis=0)
         # The round in which a top first loses metal is the round in which its ink goes.
         first[(first == 0) & (took > 0.0)] = number
-    return _seen(plan_mm, took, first, wanted, bent_mm, every)
+    return _seen(plan_mm, took, first, wanted=wanted, bent_mm=bent_mm, every=every)
 
 
 def _seen(
@@ -194,7 +202,15 @@ def _seen(
     kept: tuple[TopPlace, ...] = ()
     if every:
         kept = tuple((int(f) + 1, LANES[k]) for f, k in np.argwhere(wanted & (took <= 0.0)))
-    return Rehearsal(order, tuple(int(first[at]) for at in touched), took, left, also, kept, every)
+    return Rehearsal(
+        order,
+        tuple(int(first[at]) for at in touched),
+        took,
+        left_high_mm=left,
+        also=also,
+        kept=kept,
+        every=every,
+    )
 
 
 def _loads(x: Array, block: float, pressure: Pressure, every: bool) -> Array:

@@ -33,4 +33,13 @@ def rehearse_way(neck_map: HeightMap, way: Costed) -> Rehearsal:
     bent = give_mm(pressure, neck_map.pull_mm, tension, span) * neck_tops.bend
     most = neck_tops.crown_mm - neck_tops.least_crown_mm
     block, every = block_mm(neck_map, way), "even" in way.record.families
-    return rehearse(neck_map.x_mm, shape, way.off_mm, block, pressure, bent, most, every)
+    return rehearse(
+        neck_map.x_mm,
+        shape,
+        way.off_mm,
+        block_mm=block,
+        pressure=pressure,
+        bent_mm=bent,
+        most_mm=most,
+        every=every,
+    )

@@ -30,13 +30,13 @@ def neck_tops_of(neck_map: HeightMap) -> NeckTops:
         neck_map.x_mm,
         neck_map.tops_slack_mm,
         neck_map.crown_mm,
-        bend_profile(neck)[1:],
-        neck.joint_fret,
-        least,
-        low,
-        high,
-        between_strings(neck),
-        groove_map(neck_map),
+        bend=bend_profile(neck)[1:],
+        joint_fret=neck.joint_fret,
+        least_crown_mm=least,
+        rod_dip_low_mm=low,
+        rod_dip_high_mm=high,
+        across=between_strings(neck),
+        groove_mm=groove_map(neck_map),
     )
 
 

@@ -52,18 +52,11 @@ def doubt_words(doubt: Doubt, unit: Unit, height_unit: Unit) -> Saying:
             format_length(doubt.likely_mm, unit),
             format_length(doubt.metal_doubt_mm, unit),
         )
-        sentences.append(
-            means(
-                "metal.likely-before-lowest-top-reached",
-                likely=likely,
-                off=off,
-            )
-        )
+        sentences.append(means("metal.likely-before-lowest-top-reached", likely=likely, off=off))
     elif doubt.metal_doubt_mm >= 0.005:
         sentences.append(
             means(
-                "metal.metal-give-or-take",
-                metal_doubt_mm=format_length(doubt.metal_doubt_mm, unit),
+                "metal.metal-give-or-take", metal_doubt_mm=format_length(doubt.metal_doubt_mm, unit)
             )
         )
     if doubt.thin:
@@ -127,11 +120,13 @@ def _doubt(weighing: Weighing, one: Costed, pool: Pool, drawn: Array, more: floa
     if "to a height" in families:
         over = _over_promise(case, one, drawn, weighing.on)
         again = float(np.mean(over > AS_WANTED_MM))
-        return Doubt(metal, again, thin, read, float(np.quantile(over, 0.9)), None)
+        return Doubt(
+            metal, again, thin, read=read, over_mm=float(np.quantile(over, 0.9)), likely_mm=None
+        )
     # Where every top is filed until its ink is gone the planned metal is never the end of it.
     again_at = _second_pass(case, one, drawn) if "spot" in families else None
     likely = one.metal_mm + more if "even" in families else None
-    return Doubt(metal, again_at, thin, read, None, likely)
+    return Doubt(metal, again_at, thin, read=read, over_mm=None, likely_mm=likely)
 
 
 def _more_metal(case: Case, drawn: Array) -> float:
@@ -198,9 +193,9 @@ def _over_promise(case: Case, one: Costed, drawn: Array, on: OnNeck) -> Array:
         after.scale_mm,
         after.x_mm,
         tops.reshape(count, -1),
-        np.zeros(count),
-        np.tile(after.tension_n, len(drawn)),
-        np.tile(np.broadcast_to(after.stiff_mm, after.tension_n.shape), len(drawn)),
+        saddle_mm=np.zeros(count),
+        tension_n=np.tile(after.tension_n, len(drawn)),
+        stiff_mm=np.tile(np.broadcast_to(after.stiff_mm, after.tension_n.shape), len(drawn)),
     )
     lowest = many.lowest_clean_mm(TOUCHES[case.neck.touch], on.fret_12).reshape(len(drawn), -1)
     return np.asarray((lowest - np.linspace(low, high, lowest.shape[1])).max(axis=1))

@@ -115,7 +115,9 @@ def price_of(prices: PriceList, jobs: Sequence[Job], neck: NeckDescription) -> P
         by_hours = _summed([one for one in hours if one is not None])
     fixed = [prices.fixed.get(job.kind) for job in jobs]
     if not jobs or any(f is None and h is None for f, h in zip(fixed, hours, strict=True)):
-        return Price((), NOTHING, None, None, by_hours, None, prices.currency)
+        return Price(
+            (), NOTHING, None, between=None, by_hours=by_hours, gain=None, currency=prices.currency
+        )
     work = [
         Item(job.title, rounded(f, prices.currency) if f is not None else (h or _NO_HOURS)[1])
         for job, f, h in zip(jobs, fixed, hours, strict=True)
@@ -136,7 +138,15 @@ def price_of(prices: PriceList, jobs: Sequence[Job], neck: NeckDescription) -> P
         if f is not None and h
     ]
     gain = sum(stands, NOTHING) if stands else None
-    return Price((*work, *more), tax, total, between, by_hours, gain, prices.currency)
+    return Price(
+        (*work, *more),
+        tax,
+        total,
+        between=between,
+        by_hours=by_hours,
+        gain=gain,
+        currency=prices.currency,
+    )
 
 
 _NO_HOURS = (NOTHING, NOTHING, NOTHING)

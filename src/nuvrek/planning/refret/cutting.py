@@ -98,11 +98,7 @@ def pack(lengths: Sequence[float], stick_mm: float) -> tuple[list[list[int]], bo
         return [], True
     if max(lengths) > stick_mm:
         raise Refusal(
-            means(
-                "refret.piece-mm-does-not-come",
-                lengths=max(lengths),
-                stick_mm=stick_mm,
-            )
+            means("refret.piece-mm-does-not-come", lengths=max(lengths), stick_mm=stick_mm)
         )
     best = _first_fit(lengths, stick_mm)
     least = int(np.ceil(sum(lengths) / stick_mm - 1e-9))

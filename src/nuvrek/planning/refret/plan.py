@@ -113,8 +113,8 @@ def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> Re
         if told_by(error) not in faults:
             faults.append(_sentence(error))
     grips, reads = _grips(case, terms, wire)
-    slots = _slots(now, read, wire, frets, grips, faults)
-    cut, cutting = _cut(case, terms, wire, frets, read, wood, faults)
+    slots = _slots(now, read, wire, frets=frets, grips=grips, faults=faults)
+    cut, cutting = _cut(case, terms, wire, frets=frets, read=read, wood=wood, faults=faults)
     wear = case.wear
     # What the first level takes of the thinnest crown does not hang on the height of the wire.
     first = FIRST_LEVEL_MM if made is None else made.first_level_mm
@@ -128,7 +128,9 @@ def plan_refret(weighing: Weighing, terms: NewWire, shelf: Sequence[Wire]) -> Re
         new=made,
         wood=wood,
         slots=slots,
-        choices=ranked(shelf, _wanted(case, terms, frets, read, cut, first)),
+        choices=ranked(
+            shelf, _wanted(case, terms, frets, read=read, cut=cut, first_level_mm=first)
+        ),
         cut=cut,
         cutting=cutting,
         bends_mm=tuple(bend_radius_mm(wire, piece.radius_mm) for piece in cut),
@@ -174,7 +176,7 @@ def _board_plan(neck_map: HeightMap, terms: NewWire, wire: Wire) -> BoardPlan:
     over = order.took_mm - truing.off_mm
     lingers = tuple(int(f) + 1 for f in np.flatnonzero(over.max(axis=1) > LINGERS_MM))
     checks = tuple(_check(neck_map, truing, share) for share in (0.0, 0.5, 1.0))
-    return BoardPlan(board, to, truing, order, lingers, checks)
+    return BoardPlan(board, to, truing, order=order, lingers=lingers, checks=checks)
 
 
 def _check(neck_map: HeightMap, truing: Truing, share: float) -> Check:
@@ -219,18 +221,14 @@ def _slots(
         extra = 0.0 if grips is None else float(grips.grips_mm[fret - 1])
         width, depth = read.slot_width_mm[fret - 1], read.slot_depth_mm[fret - 1]
         try:
-            found.append(slot_for(fret, wire, width, depth, said, extra))
+            found.append(slot_for(fret, wire, width, depth_mm=depth, said=said, extra_mm=extra))
         except ValueError as error:
             faults.append(_sentence(error))
     loose = tuple(slot.fret for slot in found if slot.lacks_mm > 0.0 and slot.says == "loose")
     if loose:
         most = max(slot.lacks_mm for slot in found)
         faults.append(
-            means(
-                "refret.even-crimped-these-tangs-hold",
-                frets=meaning.frets(loose),
-                most=most,
-            )
+            means("refret.even-crimped-these-tangs-hold", frets=meaning.frets(loose), most=most)
         )
     return tuple(found)
 
@@ -258,7 +256,9 @@ def _grips(case: Case, terms: NewWire, wire: Wire) -> tuple[GripPlan | None, tup
     wedges = wedges_of(case.neck, wire.tang_mm)
     widths = board_read(case.neck_map.neck_state).slot_width_mm
     most = most_extra_mm(wire, widths)
-    return plan_grips(wedges, terms.back_bow_mm, driven, reads, terms.spread, most), reads
+    return plan_grips(
+        wedges, terms.back_bow_mm, driven, reads=reads, spread=terms.spread, most_mm=most
+    ), reads
 
 
 def bows_read(neck_map: HeightMap) -> tuple[Read, ...]:

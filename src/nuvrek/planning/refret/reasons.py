@@ -99,10 +99,7 @@ def _no_grip(case: Case) -> list[Reason]:
     now = case.neck_map.neck_state
     loose, found = stands_off(now), list[Reason]()
     if len(loose) > few_frets(case):
-        says = means(
-            "refret.frets-move-or-stand-off",
-            number=len(loose),
-        )
+        says = means("refret.frets-move-or-stand-off", number=len(loose))
         found.append(Reason("no grip", says, 2))
     elif len(loose) > 1:
         does = means(
@@ -117,10 +114,7 @@ def _no_grip(case: Case) -> list[Reason]:
     standing = {*case.named("proud", "rocks", "end-high")}
     near = {fret + n for fret in standing for n in (-1, 0)}
     if len(dull - near) > few_frets(case):
-        says = means(
-            "refret.frets-ring-dull-though-they",
-            number=len(dull - near),
-        )
+        says = means("refret.frets-ring-dull-though-they", number=len(dull - near))
         asked = "dull" in complaints_in(case.neck.complaint)
         found.append(Reason("no grip", says, 2 if asked else 1))
     return found

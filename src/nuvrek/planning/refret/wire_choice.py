@@ -112,11 +112,7 @@ def _choice(wire: Wire, wanted: Wanted) -> Choice:
         remarks += told
     elif crown < wanted.least_mm + 1e-9:
         why_not.append(
-            means(
-                "refret.after-first-level-mm-under",
-                crown=crown,
-                least_mm=wanted.least_mm,
-            )
+            means("refret.after-first-level-mm-under", crown=crown, least_mm=wanted.least_mm)
         )
     covers = wire.width_mm >= wanted.old_width_mm - 0.02
     if not covers:

@@ -129,7 +129,9 @@ def plan_rod(neck_map: HeightMap) -> RodPlan | None:
     in_all = float(max(_sixteenths(reckoned.exact), key=abs))
     total = in_all or float(max(reckoned.turns, key=abs))
     words = _words(neck_map.neck, moves, slacken, backwards(neck_map.neck_state))
-    return RodPlan(moves, total, _forecasts(sides, reckoned), slacken, figure, words)
+    return RodPlan(
+        moves, total, _forecasts(sides, reckoned), slacken_first=slacken, known=figure, words=words
+    )
 
 
 def _reckon(neck_map: HeightMap, sides: tuple[Wanted, ...], late: tuple[float, float]) -> _Reckoned:
@@ -153,7 +155,7 @@ def _reckon(neck_map: HeightMap, sides: tuple[Wanted, ...], late: tuple[float, f
         _doubt_after(neck_map, side, moved, per_turn)
         for side, moved in zip(sides, change, strict=True)
     )
-    return _Reckoned(turns, exact, excess, change, creep, doubts)
+    return _Reckoned(turns, exact, excess, change_mm=change, creep_mm=creep, doubt_mm=doubts)
 
 
 def _within_bounds(answer: Array, excess: Array, right: NDArray[np.bool_]) -> Array:
@@ -189,9 +191,9 @@ def _forecasts(sides: tuple[Wanted, ...], reckoned: _Reckoned) -> tuple[Forecast
             side.now.lane,
             side.now.mm,
             side.now.mm - float(moved),
-            doubt,
-            side.now.mm - float(moved) * (1.0 + SETTLES) - float(still),
-            side.target_mm,
+            doubt_mm=doubt,
+            settled_mm=side.now.mm - float(moved) * (1.0 + SETTLES) - float(still),
+            target_mm=side.target_mm,
         )
         for side, moved, doubt, still in zip(sides, change, reckoned.doubt_mm, creep, strict=True)
     )
@@ -312,9 +314,7 @@ def _words(
     elif neck.rod == "twin":
         said = listed(
             means(
-                "rod.on-the",
-                turns_words=turns_words(turns),
-                lane_words=LANE_WORDS[side or "bass"],
+                "rod.on-the", turns_words=turns_words(turns), lane_words=LANE_WORDS[side or "bass"]
             )
             for side, turns in moves
         )

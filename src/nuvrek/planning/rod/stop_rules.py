@@ -63,10 +63,7 @@ _WORDS: dict[StopKind, Saying] = {
     "twins-fight": means("rod.two-rods-pull-against-each"),
     "no-light": means("rod.there-no-gap-under-string"),
 }
-_BY_FEEL: dict[str, StopKind] = {
-    "key slips": "key-slips",
-    "out of reach": "out-of-reach",
-}
+_BY_FEEL: dict[str, StopKind] = {"key slips": "key-slips", "out of reach": "out-of-reach"}
 
 
 def rod_stops(neck_map: HeightMap) -> tuple[RodStop, ...]:

@@ -52,10 +52,7 @@ def end_steps(ends: tuple[EndFault, ...], neck: NeckDescription) -> tuple[Step, 
         )
     if "sprouting" in ends:
         bound = means("steps.stop-binding-softer-than-wire") if neck.bound else ""
-        text = means(
-            "steps.flat-file-along-edge-until",
-            bound=bound,
-        )
+        text = means("steps.flat-file-along-edge-until", bound=bound)
         steps.append(
             Step("end-flush", means("steps.bring-ends-back-edge"), text, 15, cautions=_FILING)
         )
@@ -79,11 +76,7 @@ def polish_steps(mark: int, finish: int) -> tuple[Step, ...]:
     papers = [str(g) for g in grits if g <= 3000]
     pads = [str(g) for g in grits if g > 3000]
     finer = means("steps.then-pads", pads=", ".join(pads)) if pads else ""
-    text = means(
-        "steps.paper-along-fret-then-across",
-        papers=", ".join(papers),
-        finer=finer,
-    )
+    text = means("steps.paper-along-fret-then-across", papers=", ".join(papers), finer=finer)
     return (
         Step(
             "polish",

@@ -92,10 +92,7 @@ def _held(no_rod: bool, detail: Saying) -> tuple[Step, ...]:
 
 def worn_step(neck: NeckDescription) -> Step:
     """Rounding worn crowns before a light level."""
-    text = means(
-        "steps.where-top-shows-flat-or",
-        file_for=file_for(neck.wire_width_mm),
-    )
+    text = means("steps.where-top-shows-flat-or", file_for=file_for(neck.wire_width_mm))
     return Step("crown-worn", means("steps.crown-what-worn"), text, 40, cautions=(cautions.DUST,))
 
 
@@ -114,10 +111,10 @@ def spot_steps(frets: tuple[int, ...]) -> tuple[Step, ...]:
             "file",
             means("steps.file", listed_frets=listed_frets(frets)),
             means("steps.short-stone-along-string-line", stop=stop),
-            6 * max(len(frets), 1),
-            "file",
-            frets,
-            _FILING,
+            minutes=6 * max(len(frets), 1),
+            action="file",
+            frets=frets,
+            cautions=_FILING,
         ),
     )
 
@@ -141,7 +138,15 @@ def level_steps(frets: tuple[int, ...], agreed: Agreed, neck: NeckDescription) -
     return (
         Step("nut-out", means("steps.nut-out-way"), out, 5),
         Step("mark", means("steps.mark-all-fret-tops"), marking, 5),
-        Step("file", means("steps.level-all-frets"), text, 45, "file", frets, _FILING),
+        Step(
+            "file",
+            means("steps.level-all-frets"),
+            text,
+            minutes=45,
+            action="file",
+            frets=frets,
+            cautions=_FILING,
+        ),
         *_short_leveller(agreed, neck),
     )
 
@@ -154,19 +159,10 @@ def _short_leveller(agreed: Agreed, neck: NeckDescription) -> tuple[Step, ...]:
         parts.append(means("steps.dip-middle-mm", dressed_mm=agreed.dressed_mm))
     if fall > 0.0:
         start = agreed.fall_from or neck.joint_fret
-        parts.append(
-            means(
-                "steps.fall-away-from-fret-mm",
-                start=start,
-                fall=fall,
-            )
-        )
+        parts.append(means("steps.fall-away-from-fret-mm", start=start, fall=fall))
     if not parts:
         return ()
-    text = means(
-        "steps.straight-beam-cuts-none-few",
-        listed=meaning.listed(parts),
-    )
+    text = means("steps.straight-beam-cuts-none-few", listed=meaning.listed(parts))
     return (Step("short", means("steps.short-leveller"), text, 10, cautions=_FILING),)
 
 
@@ -180,10 +176,7 @@ def _radius_block_words(neck: NeckDescription) -> Saying:
     leaves = outwards**2 / (8.0 * neck.radius_mm)
     if leaves < STILL_MM / 4.0:
         return ""
-    return means(
-        "steps.radius-block-cuts-cylinder-leaves",
-        leaves=leaves,
-    )
+    return means("steps.radius-block-cuts-cylinder-leaves", leaves=leaves)
 
 
 def levelled_step() -> Step:
@@ -220,10 +213,7 @@ def crown_steps(frets: tuple[int, ...], neck: NeckDescription) -> tuple[Step, ..
 
 def crown_few_steps(frets: tuple[int, ...], neck: NeckDescription) -> tuple[Step, ...]:
     """Worn frets crowned anew, the others left alone."""
-    text = means(
-        "steps.concave-file-alone-groove-until",
-        file_for=file_for(neck.wire_width_mm),
-    )
+    text = means("steps.concave-file-alone-groove-until", file_for=file_for(neck.wire_width_mm))
     return (
         Step(
             "mark",
@@ -236,9 +226,9 @@ def crown_few_steps(frets: tuple[int, ...], neck: NeckDescription) -> tuple[Step
             "file",
             means("steps.crown", listed_frets=listed_frets(frets)),
             text,
-            8 * max(len(frets), 1),
-            "file",
-            frets,
-            _FILING,
+            minutes=8 * max(len(frets), 1),
+            action="file",
+            frets=frets,
+            cautions=_FILING,
         ),
     )

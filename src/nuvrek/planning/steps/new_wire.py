@@ -45,9 +45,9 @@ def steps(neck: NeckDescription, doing: Doing) -> Steps:
             "new-tops",
             means("steps.read-new-tops"),
             means("steps.round-after-fitting-every-fret"),
-            12,
-            "measure",
-            frets,
+            minutes=12,
+            action="measure",
+            frets=frets,
         ),
         Step(
             "old-frets",
@@ -77,7 +77,17 @@ def _held_step(neck: NeckDescription, terms: NewWire) -> Steps:
     if terms.held != "jig" or neck.bare:
         return ()
     text = means("steps.dial-zero-under-tension-strings")
-    return (Step("jig", means("steps.set-neck-jig"), text, 25, "jig", (), (cautions.PRESS,)),)
+    return (
+        Step(
+            "jig",
+            means("steps.set-neck-jig"),
+            text,
+            minutes=25,
+            action="jig",
+            frets=(),
+            cautions=(cautions.PRESS,),
+        ),
+    )
 
 
 def _strip(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Steps:
@@ -88,12 +98,7 @@ def _strip(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Ste
     if terms.heat == "solvent":
         warm = means("steps.thin-glue-used-drop-solvent")
         warn = (cautions.SOLVENT, cautions.DUST, cautions.STRINGS)
-    text = means(
-        "steps.pullers-ground-flat-from-one",
-        lacquer=lacquer,
-        warm=warm,
-        binding=binding,
-    )
+    text = means("steps.pullers-ground-flat-from-one", lacquer=lacquer, warm=warm, binding=binding)
     mend = means("steps.plastic-glue-wont-take-slot")
     return (
         Step(
@@ -103,11 +108,11 @@ def _strip(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Ste
             "pull",
             means("steps.pull", listed_frets=listed_frets(frets)),
             text,
-            4 * len(frets),
-            "frets",
-            frets,
-            warn,
-            "pull",
+            minutes=4 * len(frets),
+            action="frets",
+            frets=frets,
+            cautions=warn,
+            sweep="pull",
         ),
         Step("mend", means("steps.mend-chips"), mend, 20, cautions=(cautions.GLUE, cautions.DUST)),
     )
@@ -128,10 +133,7 @@ def _wood(terms: NewWire, neck: NeckDescription) -> Steps:
         "jig": means("steps.held-jig"),
         "hand behind": means("steps.hand-behind-crest-held-snug"),
     }[terms.held]
-    text = means(
-        "steps.neck-wood-stands-best-pencil",
-        held=held,
-    )
+    text = means("steps.neck-wood-stands-best-pencil", held=held)
     bare = means("steps.round-bare-board-edge-three")
     return (
         Step("bare", means("steps.read-bare-board"), bare, 10, "measure"),
@@ -167,11 +169,11 @@ def _slots_step(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -
         "slots",
         means("steps.slots-against-tang"),
         text,
-        60,
-        "frets",
-        frets,
-        (cautions.DUST,),
-        "slot",
+        minutes=60,
+        action="frets",
+        frets=frets,
+        cautions=(cautions.DUST,),
+        sweep="slot",
     )
 
 
@@ -186,15 +188,19 @@ def _bend(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Step
         if undercut
         else means("steps.tangs-left-whole")
     )
-    cut = means(
-        "steps.crimp-or-mushroom-tangs-need",
-        nipped=nipped,
-    )
+    cut = means("steps.crimp-or-mushroom-tangs-need", nipped=nipped)
     trial = means("steps.one-trial-fret-driven-judged")
     return (
         Step("cut", means("steps.crimp-bend-cut"), cut, 45, "cut", cautions=(cautions.STRINGS,)),
         Step(
-            "try", means("steps.trial-fret-then-each-piece"), trial, 15, "frets", frets, (), "try"
+            "try",
+            means("steps.trial-fret-then-each-piece"),
+            trial,
+            minutes=15,
+            action="frets",
+            frets=frets,
+            cautions=(),
+            sweep="try",
         ),
     )
 
@@ -242,29 +248,42 @@ def _batch_step(
         "steps.fit-with-clamp-listed-frets", clamp=clamp, listed_frets=listed_frets(batch)
     )
     warn = (cautions.PRESS, cautions.GLUE) if first or terms.glue == "before" else (cautions.PRESS,)
-    return Step(f"fit-{n + 1}", title, text, 5 * len(batch), "frets", batch, warn, "fit")
+    return Step(
+        f"fit-{n + 1}",
+        title,
+        text,
+        minutes=5 * len(batch),
+        action="frets",
+        frets=batch,
+        cautions=warn,
+        sweep="fit",
+    )
 
 
 def _checked(neck: NeckDescription, terms: NewWire, frets: tuple[int, ...]) -> Steps:
     fill = "" if neck.bound else means("steps.fill-tang-holes-ends")
-    trim = means(
-        "steps.flush-without-touching-finish-then",
-        fill=fill,
-    )
+    trim = means("steps.flush-without-touching-finish-then", fill=fill)
     press = means("steps.every-fret-pressed-light-along")
     return (
         Step(
-            "seat-check", means("steps.does-every-fret-sit"), press, 12, "frets", frets, (), "seat"
+            "seat-check",
+            means("steps.does-every-fret-sit"),
+            press,
+            minutes=12,
+            action="frets",
+            frets=frets,
+            cautions=(),
+            sweep="seat",
         ),
         Step(
             "trim",
             means("steps.trim-bevel-ends"),
             trim,
-            40,
-            "frets",
-            frets,
-            (cautions.DUST, cautions.STRINGS),
-            "trim",
+            minutes=40,
+            action="frets",
+            frets=frets,
+            cautions=(cautions.DUST, cautions.STRINGS),
+            sweep="trim",
         ),
     )
 
@@ -279,10 +298,10 @@ def _first_pull(neck: NeckDescription, doing: Doing) -> Steps:
             "string-first",
             means("steps.string-up-before-level"),
             text,
-            30,
-            "pitch",
-            (),
-            (cautions.STRINGS,),
+            minutes=30,
+            action="pitch",
+            frets=(),
+            cautions=(cautions.STRINGS,),
         ),
         Step(
             "strung-relief",
@@ -334,10 +353,7 @@ def lift_steps(_neck: NeckDescription, doing: Doing) -> Steps:
     lift = Step(
         "lift",
         means("steps.lift", listed_frets=listed_frets(doing.frets)),
-        means(
-            "steps.warm-ease-up-from-both",
-            detail=doing.detail,
-        ),
+        means("steps.warm-ease-up-from-both", detail=doing.detail),
         30,
         cautions=(cautions.HEAT, cautions.GLUE),
     )

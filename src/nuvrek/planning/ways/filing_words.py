@@ -24,10 +24,7 @@ def seat_first_words(case: Case) -> list[Saying]:
     sentences: list[Saying] = []
     if case.unseated:
         sentences.append(
-            means(
-                "ways.seat-first-file-would-only",
-                frets=meaning.frets(case.unseated),
-            )
+            means("ways.seat-first-file-would-only", frets=meaning.frets(case.unseated))
         )
     if case.unread:
         sentences.append(unread_words(case))

@@ -73,7 +73,7 @@ def just_clean(weighing: Weighing) -> Draft | None:
     if clean is None or clean.metal_mm < WORTH_FILING_MM:
         return None
     relief_mm = basis.relief_mm - clean.less_relief_mm
-    draft = _draft(case, clean, heights, relief_mm, basis.level_mm, [])
+    draft = _draft(case, clean, heights, relief_mm=relief_mm, level_mm=basis.level_mm, why=[])
     return replace(draft, not_known=not_read_words(case))
 
 
@@ -87,7 +87,15 @@ def _asked_for(case: Case) -> bool:
 def clean_curve(case: Case, basis: CleanBasis) -> MetalCurve:
     """Metal against string height from a full level to the neck as it is."""
     touch, reach = TOUCHES[case.neck.touch], _reach(case, basis.relief_mm)
-    return curve(basis.on, _spare(case), basis.best_mm, basis.level_mm, touch, reach, CLEAN_SD)
+    return curve(
+        basis.on,
+        _spare(case),
+        basis.best_mm,
+        level_metal_mm=basis.level_mm,
+        touch=touch,
+        reach_mm=reach,
+        sure=CLEAN_SD,
+    )
 
 
 def clean_at(weighing: Weighing, drawn: MetalCurve, heights: Array) -> Draft:
@@ -109,7 +117,14 @@ def clean_at(weighing: Weighing, drawn: MetalCurve, heights: Array) -> Draft:
     elif clean.metal_mm < WORTH_FILING_MM:
         why.append(means("ways.every-note-clean-height-nothing"))
     why += seat_first_words(case)[-1:]
-    return _draft(case, clean, heights, now - clean.less_relief_mm, drawn.level_metal_mm, why)
+    return _draft(
+        case,
+        clean,
+        heights,
+        relief_mm=now - clean.less_relief_mm,
+        level_mm=drawn.level_metal_mm,
+        why=why,
+    )
 
 
 def _spare(case: Case) -> Array:
@@ -150,7 +165,7 @@ def _draft(
     removal = Removal(
         clean.off_mm, case.neck_tops.crown_mm - clean.off_mm, 0.0, weight=clean.weight
     )
-    return Draft("play-clean", gist, frets, tuple(why), removal, promise)
+    return Draft("play-clean", gist, frets, why_not=tuple(why), removal=removal, promise=promise)
 
 
 def heights_wanted(neck: NeckDescription, best_mm: Array) -> Array:

@@ -148,13 +148,13 @@ def set_up(case: Case, kind: WayKind, terms: Terms) -> SetUp:
         fixed = replace(case.neck_tops, rod_dip_low_mm=moved, rod_dip_high_mm=moved)
         if kind == "level-held":
             words = means("ways.held-strung-shape-rod-set")
-            return SetUp(fixed, terms, dressed, DIAL_BACK_MM, words, why)
+            return SetUp(
+                fixed, terms, dressed, strung_doubt_mm=DIAL_BACK_MM, words=words, why_not=why
+            )
         words = means(
-            "ways.rod-straight-strings-off-strung",
-            length=length(strung),
-            doubt=length(doubt),
+            "ways.rod-straight-strings-off-strung", length=length(strung), doubt=length(doubt)
         )
-        return SetUp(fixed, terms, strung, doubt, words, why)
+        return SetUp(fixed, terms, strung, strung_doubt_mm=doubt, words=words, why_not=why)
     if kind == "crown-first":
         words = means("ways.worn-crowns-rounded-first-then")
         return SetUp(case.neck_tops, replace(terms, band_mm=STILL_MM), strung, doubt, words)
@@ -175,10 +175,7 @@ def _as_it_lies(case: Case, kind: WayKind, terms: Terms, rigid: NeckTops) -> Set
     dip = wanted - pull
     dressed = replace(terms, dip_mm=dip, band_mm=STILL_MM if kind == "crown-first" else None)
     if kind == "level-held":
-        words: Saying = means(
-            "ways.held-strung-shape-relief-dressed",
-            length=length(wanted),
-        )
+        words: Saying = means("ways.held-strung-shape-relief-dressed", length=length(wanted))
         return SetUp(rigid, dressed, wanted, DIAL_BACK_MM, words)
     words = means(
         "ways.filed-with-dip" if dip >= 0 else "ways.filed-with-crest",

@@ -170,7 +170,7 @@ def _grips(case: Case, terms: NewWire, wire: Wire) -> GripPlan | None:
     wedges = wedges_of(case.neck, wire.tang_mm)
     out = np.full(case.neck.frets, np.nan)
     most = most_extra_mm(wire, board_read(case.neck_map.neck_state).slot_width_mm)
-    return plan_grips(wedges, terms.back_bow_mm, out, (), terms.spread, most)
+    return plan_grips(wedges, terms.back_bow_mm, out, reads=(), spread=terms.spread, most_mm=most)
 
 
 def _relief_after(case: Case, terms: NewWire) -> tuple[float | None, float | None]:
@@ -189,8 +189,7 @@ def _relief_after(case: Case, terms: NewWire) -> tuple[float | None, float | Non
 def _why(case: Case, reasons: tuple[Reason, ...]) -> Saying:
     if not reasons:
         return means(
-            "ways.new-wire-all-over-agreed",
-            note=case.agreed_wire.note or means("ways.owner-wants"),
+            "ways.new-wire-all-over-agreed", note=case.agreed_wire.note or means("ways.owner-wants")
         )
     return means("ways.new-wire-all-over", listed=meaning.listed(reason.says for reason in reasons))
 
@@ -295,11 +294,7 @@ def _hours_words(case: Case, frets: tuple[int, ...]) -> Saying:
     if len(frets) < case.neck.frets:
         return ""
     most = HOURS[1] + (BOUND_HOURS if case.neck.bound else 0)
-    return means(
-        "ways.usually-hours-least-truth-level",
-        hours=HOURS[0],
-        most=most,
-    )
+    return means("ways.usually-hours-least-truth-level", hours=HOURS[0], most=most)
 
 
 def _why_not(case: Case, made: NewTops, terms: NewWire, grips: GripPlan | None) -> list[Saying]:
@@ -312,17 +307,9 @@ def _why_not(case: Case, made: NewTops, terms: NewWire, grips: GripPlan | None) 
         short = meaning.frets(tuple(fret for fret, _ in made.level.short))
         found.append(means("ways.wire-too-low-first-level", short=short))
     if grips is not None and not grips.possible:
-        found.append(
-            means(
-                "ways.even-tightest-tangs-lack-bow",
-                length=case.length(grips.short_mm),
-            )
-        )
+        found.append(means("ways.even-tightest-tangs-lack-bow", length=case.length(grips.short_mm)))
     if terms.angle_mm > MOST_ANGLE_MM:
         found.append(
-            means(
-                "ways.nut-more-than-slight-fretwork",
-                length=case.length(terms.angle_mm),
-            )
+            means("ways.nut-more-than-slight-fretwork", length=case.length(terms.angle_mm))
         )
     return found

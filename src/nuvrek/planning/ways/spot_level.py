@@ -74,9 +74,5 @@ def spot_level(weighing: Weighing) -> Draft:
         if still <= STILL_MM
         else means("ways.finds-no-more-than", length=case.length(still))
     )
-    gist = means(
-        "ways.file-until-ink-gone-rocker",
-        frets=meaning.frets(frets),
-        until=until,
-    )
+    gist = means("ways.file-until-ink-gone-rocker", frets=meaning.frets(frets), until=until)
     return Draft("spot-level", gist, frets, (*why, *waits), removal, waits=waits)

@@ -68,10 +68,7 @@ class Score:
             rings = means(key, clean=self.notes[0], notes=self.notes[1])
         plain: Saying = ""
         if self.plain_mm is not None and self.by == "advice":
-            plain = means(
-                "practice.rod-straight-everything-level-would",
-                plain_mm=self.plain_mm,
-            )
+            plain = means("practice.rod-straight-everything-level-would", plain_mm=self.plain_mm)
         return (
             f"{self.word} ({self.difficulty}): {self.matter}.",
             means(
@@ -80,15 +77,9 @@ class Score:
             ),
             rings,
             means("practice.metal-off-sum-mm", metal_mm=self.metal_mm, plain=plain),
+            means("practice.readings-minutes-bench", readings=self.readings, minutes=self.minutes),
             means(
-                "practice.readings-minutes-bench",
-                readings=self.readings,
-                minutes=self.minutes,
-            ),
-            means(
-                "practice.first-maps-ranges-held-tops",
-                held=self.held[0],
-                other_held=self.held[1],
+                "practice.first-maps-ranges-held-tops", held=self.held[0], other_held=self.held[1]
             ),
         )
 

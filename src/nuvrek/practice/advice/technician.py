@@ -114,12 +114,7 @@ class Technician:
         low, high = station.supports or (1, self.neck.frets)
         under: dict[str, do.LeafUnder] = {"string": "string", "notched": "notched"}
         slides, drags = skills.gap(
-            self.desk,
-            station.lane,
-            low,
-            high,
-            station.fret,
-            under=under.get(station.by, "edge"),
+            self.desk, station.lane, low, high, station.fret, under=under.get(station.by, "edge")
         )
         return kept.StringGap(
             lane=station.lane,

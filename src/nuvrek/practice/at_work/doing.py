@@ -48,7 +48,7 @@ def _(action: do.Leaf, one: LivingNeck) -> Felt:
         if not action.low < action.at < action.high:
             raise NotNow(means("practice.fret-looked-lies-between-two"))
         feel = tools.leaf_under_string(
-            one, action.lane, action.low, action.high, action.at, action.leaf_mm
+            one, action.lane, action.low, high=action.high, at=action.at, leaf_mm=action.leaf_mm
         )
     elif action.under == "rocker":
         if not 1 < action.at < one.neck.frets:
@@ -59,7 +59,13 @@ def _(action: do.Leaf, one: LivingNeck) -> Felt:
             raise NotNow(means("practice.edge-must-lie-two-places"))
         on: tools.EdgeOn = "wood" if action.under == "notched" else "frets"
         feel = tools.leaf_under_edge(
-            one, action.lane, action.low, action.high, action.at, action.leaf_mm, on
+            one,
+            action.lane,
+            action.low,
+            last=action.high,
+            at=action.at,
+            leaf_mm=action.leaf_mm,
+            on=on,
         )
     said = {
         "slides": means("practice.slides-through-touches-nothing"),
@@ -86,16 +92,8 @@ def _(action: do.Edge, one: LivingNeck) -> Felt:
     if seen.rocks:
         return Felt("rocks", means("practice.edge-rocks", where=where), seen=seen)
     if seen.light_mm.max(initial=0.0) > 0.0:
-        return Felt(
-            "light",
-            means("practice.lies-still-light-under", where=where),
-            seen=seen,
-        )
-    return Felt(
-        "no light",
-        means("practice.lies-still-no-light-seen", where=where),
-        seen=seen,
-    )
+        return Felt("light", means("practice.lies-still-light-under", where=where), seen=seen)
+    return Felt("no light", means("practice.lies-still-no-light-seen", where=where), seen=seen)
 
 
 @_felt.register
@@ -134,11 +132,7 @@ def _(action: do.Caliper, one: LivingNeck) -> Felt:
         raise NotNow(means("practice.foot-stands-beside-fret"))
     if action.groove:
         mm = tools.groove_mm(one, action.fret, action.lane)
-        return Felt(
-            "groove",
-            means("practice.foot-sinks-into-groove", mm=mm, fret=action.fret),
-            mm,
-        )
+        return Felt("groove", means("practice.foot-sinks-into-groove", mm=mm, fret=action.fret), mm)
     mm = tools.caliper_mm(one, action.fret, action.lane)
     return Felt("crown", means("practice.foot-says", mm=mm, fret=action.fret), mm)
 
@@ -285,10 +279,10 @@ def _(action: do.Block, one: LivingNeck) -> Felt:
         one,
         action.low,
         action.high,
-        lanes,
-        action.strokes,
-        action.pressure,
-        action.length_mm,
+        lanes=lanes,
+        strokes=action.strokes,
+        pressure=action.pressure,
+        length_mm=action.length_mm,
         backed=action.backed,
     )
     gone = int((~one.ink[1:]).sum())
@@ -317,12 +311,7 @@ def _(action: do.RoundEnd, one: LivingNeck) -> Felt:
 def _(action: do.NutSlot, one: LivingNeck) -> Felt:
     working.nut_slot(one, action.side, action.mm)
     return Felt(
-        "nut",
-        means(
-            "practice.slot",
-            lane_words=LANE_WORDS[action.side],
-            moved=_moved(action.mm),
-        ),
+        "nut", means("practice.slot", lane_words=LANE_WORDS[action.side], moved=_moved(action.mm))
     )
 
 
@@ -331,11 +320,7 @@ def _(action: do.Saddle, one: LivingNeck) -> Felt:
     working.saddle(one, action.side, action.mm)
     return Felt(
         "saddle",
-        means(
-            "practice.saddle",
-            lane_words=LANE_WORDS[action.side],
-            moved=_moved(action.mm),
-        ),
+        means("practice.saddle", lane_words=LANE_WORDS[action.side], moved=_moved(action.mm)),
     )
 
 
@@ -373,7 +358,12 @@ def _(action: do.TrueWood, one: LivingNeck) -> Felt:
     if action.high <= action.low:
         raise NotNow(means("practice.block-needs-way-go"))
     filing.true_wood(
-        one, action.low, action.high, action.strokes, action.length_mm, action.pressure
+        one,
+        action.low,
+        action.high,
+        strokes=action.strokes,
+        length_mm=action.length_mm,
+        pressure=action.pressure,
     )
     return Felt("trued", means("practice.strokes-wood", strokes=action.strokes))
 

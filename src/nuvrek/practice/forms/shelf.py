@@ -56,9 +56,7 @@ def _budget(rng: Generator) -> LivingNeck:
     worn = np.arange(1, int(rng.integers(5, 10)))
     one.groove_mm[worn] += float(rng.uniform(0.06, 0.18))
     one.neck = structs.replace(
-        one.neck,
-        complaint=written(means("practice.lent-out-every-week-worn")),
-        owner="",
+        one.neck, complaint=written(means("practice.lent-out-every-week-worn")), owner=""
     )
     as_wanted(one)
     return one
@@ -98,12 +96,7 @@ def _judge_stroke(desk: Desk, _before: Sequence[AnyEntry], _own: Sequence[AnyEnt
     over = max(-left, 0.0)
     points = round(100.0 * np.exp(-((left / 0.03) ** 2)) * np.exp(-elsewhere / 0.1))
     words: list[Saying] = [
-        means(
-            "practice.fret-lost-mm-stands-mm",
-            fret=proud.fret,
-            took=took,
-            left=left,
-        )
+        means("practice.fret-lost-mm-stands-mm", fret=proud.fret, took=took, left=left)
     ]
     words.append(means("practice.one-stroke-less-would-have") if over > 0.015 else "")
     if elsewhere > 0.01:
@@ -162,17 +155,12 @@ def _judge_offer(desk: Desk, before: Sequence[AnyEntry], own: Sequence[AnyEntry]
     costs = (
         ""
         if way is None
-        else means(
-            "practice.h-mm-metal",
-            minutes=way.minutes / 60.0,
-            metal_mm=way.metal_mm,
-        )
+        else means("practice.h-mm-metal", minutes=way.minutes / 60.0, metal_mm=way.metal_mm)
     )
     words: list[Saying] = [
         means("practice.you-offered", way_title=way_title(chosen), costs=costs),
         means(
-            "practice.program-would",
-            course=listed((way_title(kind) for kind in course), by=","),
+            "practice.program-would", course=listed((way_title(kind) for kind in course), by=",")
         ),
         *plan.reasons[:2],
     ]

@@ -88,23 +88,16 @@ def _matters(one: LivingNeck) -> Iterator[Matter]:
     grooved = [f for f in range(1, one.neck.frets + 1) if one.groove_mm[f].max() > GROOVE_MM]
     if grooved:
         words = means(
-            "practice.frets-have-grooves-first-them",
-            number=len(grooved),
-            grooved=grooved[0],
+            "practice.frets-have-grooves-first-them", number=len(grooved), grooved=grooved[0]
         )
         yield Matter(
-            "groove",
-            words,
-            means("practice.depth-foot-groove", grooved=grooved[0]),
-            grooved[0],
+            "groove", words, means("practice.depth-foot-groove", grooved=grooved[0]), grooved[0]
         )
     wanted = (one.neck.height_low_mm or 0.0, one.neck.height_high_mm or 0.0)
     for height, asked, lane in zip(strung.string_height_mm(), wanted, SIDES, strict=True):
         if abs(height - asked) > HEIGHT_MM:
             words = means(
-                "practice.string-stands-mm-over-12",
-                lane_words=LANE_WORDS[lane],
-                height=height,
+                "practice.string-stands-mm-over-12", lane_words=LANE_WORDS[lane], height=height
             )
             yield Matter("heights", words, means("practice.rule-12"))
             break
@@ -123,11 +116,7 @@ def _tops(one: LivingNeck) -> Iterator[Matter]:
             yield Matter(
                 "proud",
                 means("practice.fret-stands-mm-over-neighbours", fret=fret, over=over[k]),
-                means(
-                    "practice.rocker-over",
-                    fret=fret,
-                    lane_words=LANE_WORDS[LANES[k]],
-                ),
+                means("practice.rocker-over", fret=fret, lane_words=LANE_WORDS[LANES[k]]),
                 fret,
                 LANES[k],
             )
@@ -195,12 +184,7 @@ def right_first(one: LivingNeck) -> frozenset[str]:
     kinds = {matter.of for matter in matters(one)}
     if "frets out" in kinds:
         return frozenset({"true-wood", "saw", "fit"})
-    cheap = {
-        "rod nut": "mend-rod-nut",
-        "loose": "press",
-        "nut": "nut-slot",
-        "heights": "saddle",
-    }
+    cheap = {"rod nut": "mend-rod-nut", "loose": "press", "nut": "nut-slot", "heights": "saddle"}
     first = {action for of, action in cheap.items() if of in kinds}
     if "relief" in kinds and "rod nut" not in kinds:
         tight = one.copy()

@@ -127,15 +127,8 @@ class Outcome:
         end = self.end
         least: Saying = ""
         if self.least_mm is not None:
-            least = means(
-                "practice.would-have-done-string-height",
-                least_mm=self.least_mm,
-            )
-        yield means(
-            "practice.metal-off-summed-over-frets",
-            metal_mm=end.metal_mm,
-            least=least,
-        )
+            least = means("practice.would-have-done-string-height", least_mm=self.least_mm)
+        yield means("practice.metal-off-summed-over-frets", metal_mm=end.metal_mm, least=least)
         yield means(
             "practice.readings-written-down-minutes-hands",
             readings=self.readings,
@@ -144,18 +137,14 @@ class Outcome:
         )
         if end.parts:
             yield means(
-                "practice.new-wire-places-mm-old",
-                parts=end.parts,
-                replaced_mm=self.replaced_mm,
+                "practice.new-wire-places-mm-old", parts=end.parts, replaced_mm=self.replaced_mm
             )
 
     def _left_behind(self) -> Iterator[Saying]:
         end = self.end
         if self.held is not None:
             yield means(
-                "practice.your-maps-ranges-hold-tops",
-                held=self.held[0],
-                other_held=self.held[1],
+                "practice.your-maps-ranges-hold-tops", held=self.held[0], other_held=self.held[1]
             )
         if self.first_right is not None:
             yield means(
@@ -164,10 +153,7 @@ class Outcome:
             )
         if end.loose or end.flat or end.out:
             yield means(
-                "practice.left-behind-frets-move-flat",
-                loose=end.loose,
-                flat=end.flat,
-                out=end.out,
+                "practice.left-behind-frets-move-flat", loose=end.loose, flat=end.flat, out=end.out
             )
 
 

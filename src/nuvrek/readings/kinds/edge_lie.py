@@ -20,14 +20,7 @@ def _faults(lie: EdgeLie, neck: NeckDescription, _number: int) -> list[Saying]:
         return faults
     low, high = lie.reach or (1, neck.frets)
     if lie.fret is not None and not low < lie.fret < high:
-        return [
-            means(
-                "stations.fret-should-lie-within-reach",
-                fret=lie.fret,
-                low=low,
-                high=high,
-            )
-        ]
+        return [means("stations.fret-should-lie-within-reach", fret=lie.fret, low=low, high=high)]
     return []
 
 

@@ -18,12 +18,7 @@ def _rock_faults(rock: Rock, neck: NeckDescription, _number: int) -> list[Saying
     faults: list[Saying] = amount_faults(rock)
     if not 2 <= rock.fret <= neck.frets - 1:
         faults.insert(
-            0,
-            means(
-                "stations.rockers-middle-fret-2-not",
-                frets=neck.frets - 1,
-                fret=rock.fret,
-            ),
+            0, means("stations.rockers-middle-fret-2-not", frets=neck.frets - 1, fret=rock.fret)
         )
     return faults
 

@@ -46,7 +46,15 @@ def bare_board(neck: NeckDescription) -> tuple[Station, ...]:
     )
     places = spread_frets(neck, (0.15, 0.3, 0.45, 0.6, 0.8))
     gaps = tuple(
-        Station(f"bare-{lane}-{fret}", "string-gap", lane, fret, (1, neck.frets), "plain", _SLACK)
+        Station(
+            f"bare-{lane}-{fret}",
+            "string-gap",
+            lane,
+            fret=fret,
+            supports=(1, neck.frets),
+            by="plain",
+            state=_SLACK,
+        )
         for lane in LANES
         for fret in places
         if 1 < fret < neck.frets

@@ -133,12 +133,5 @@ def _thin_faults(
     every_depth, every_thick = _every(neck, depths), _every(neck, thick)
     for fret, (deep, board) in enumerate(zip(every_depth, every_thick, strict=True), 1):
         if deep is not None and board is not None and deep >= board:
-            return [
-                means(
-                    "stations.fret-slot-mm-deep-board",
-                    fret=fret,
-                    deep=deep,
-                    board=board,
-                )
-            ]
+            return [means("stations.fret-slot-mm-deep-board", fret=fret, deep=deep, board=board)]
     return []

@@ -120,14 +120,7 @@ def _read(one: Taken) -> tuple[Place | None, float | None]:
         return None, None
     if not gap.low_support < gap.fret < gap.high_support:
         return None, None
-    place = (
-        gap.lane,
-        gap.low_support,
-        gap.high_support,
-        gap.fret,
-        gap.by,
-        gap.state.strings,
-    )
+    place = (gap.lane, gap.low_support, gap.high_support, gap.fret, gap.by, gap.state.strings)
     if gap.gap_mm is not None:
         return place, gap.gap_mm
     high = gap.drags_mm if gap.drags_mm is not None else gap.wont_go_mm

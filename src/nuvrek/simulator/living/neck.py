@@ -227,12 +227,12 @@ class LivingNeck:
             self.neck,
             board,
             np.nan_to_num(tops - board),
-            self.bend,
-            0.0,
-            0.0,
-            (),
-            (float(heights[0]), float(heights[1])),
-            tuple((fret, None) for fret in self.loose),
+            bend=self.bend,
+            pull_mm=0.0,
+            rod_per_turn_mm=0.0,
+            proud=(),
+            string_height_12_mm=(float(heights[0]), float(heights[1])),
+            loose=tuple((fret, None) for fret in self.loose),
         )
 
     def state(self) -> State:

@@ -121,7 +121,7 @@ def edge(
     notched_mm: float | None = None,
 ) -> Light:
     """An edge laid from one fret to another on the tops, or a notched one on the wood."""
-    found = _lie(one, lane, first, last, on, notched_mm)
+    found = _lie(one, lane, first, last=last, on=on, notched_mm=notched_mm)
     gaps = found.gaps_mm
     if pressed:
         # Neck and edge give where nobody looks.

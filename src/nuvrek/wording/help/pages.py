@@ -240,8 +240,7 @@ HELP: dict[str, PageHelp] = {
         (_DOUBT, _LINES),
     ),
     "Honesty": PageHelp(
-        {},
-        ((later("Bars"), later("How often the stated ranges held; 90 % sure is meant.")),),
+        {}, ((later("Bars"), later("How often the stated ranges held; 90 % sure is meant.")),)
     ),
     "Guide": PageHelp(
         {

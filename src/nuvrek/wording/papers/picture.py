@@ -81,7 +81,7 @@ def _board(g: SheetGeometry, neck: NeckDescription) -> Patch:
 def _across(g: SheetGeometry, fret: int, wide: float, grey: float = 0.0) -> Stroke:
     x_mm = fret_line_mm(g.neck.scale_mm, g.neck.frets)[fret]
     x = g.x(x_mm)
-    return Stroke(x, g.across(-1.0, x_mm), x, g.across(1.0, x_mm), wide, grey)
+    return Stroke(x, g.across(-1.0, x_mm), x, y2=g.across(1.0, x_mm), wide=wide, grey=grey)
 
 
 def _fret(g: SheetGeometry, fret: int, marked: bool) -> Stroke:
@@ -97,7 +97,7 @@ def _tops(
     largest = max((abs(mm) for row in picture.tops_mm for mm in row), default=0.0)
     times = min(_ROOM / max(largest, 1e-6), _MOST_TIMES)
     left, right = min(g.frets_x), max(g.frets_x)
-    strokes = [Stroke(left, _LINE_Y, right, _LINE_Y, 0.15, 0.6)]
+    strokes = [Stroke(left, _LINE_Y, right, y2=_LINE_Y, wide=0.15, grey=0.6)]
     for row, wide, grey in ((picture.tops_mm[0], 0.5, 0.0), (picture.tops_mm[2], 0.3, 0.35)):
         places = [(x, _LINE_Y - times * mm) for x, mm in zip(g.frets_x, row, strict=True)]
         strokes += [Stroke(*a, *b, wide, grey) for a, b in itertools.pairwise(places)]

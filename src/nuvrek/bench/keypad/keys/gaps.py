@@ -146,10 +146,7 @@ class GapKeys(LeafKeys):
         elif pad.cursor < fret <= pad.neck.frets:
             high = fret
         else:
-            pad.message = means(
-                "keypad.support-0-nut-not-fret",
-                frets=pad.neck.frets,
-            )
+            pad.message = means("keypad.support-0-nut-not-fret", frets=pad.neck.frets)
             return
         pad.change_station(self.at(supports=(low, high)))
 
@@ -157,10 +154,7 @@ class GapKeys(LeafKeys):
         station = self.station
         low, high = station.supports or (None, None)
         if self.pad.cursor in (low, high):
-            self.pad.message, self.pad.text = (
-                means("keypad.fret-carries-edge-no-gap"),
-                "",
-            )
+            self.pad.message, self.pad.text = (means("keypad.fret-carries-edge-no-gap"), "")
             return
         reach = self.reach()
         self.pad.finish(

@@ -123,10 +123,7 @@ class AirKeys(StationKeys):
         except ValueError:
             value = float("nan")
         if not low <= value <= high:
-            pad.message, pad.text = (
-                means("keypad.number-from-asked-here", low=low, high=high),
-                "",
-            )
+            pad.message, pad.text = (means("keypad.number-from-asked-here", low=low, high=high), "")
         elif key == "enter":
             warm, damp = (value, None) if self.warm else (None, value)
             pad.finish(Air(temperature_c=warm, humidity_percent=damp, station=pad.station_key))

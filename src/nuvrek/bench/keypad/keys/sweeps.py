@@ -66,10 +66,7 @@ class SweepKeys(StationKeys):
             pad.cursor = int(text)
             return True
         pad.message = means(
-            "keypad.frets-looked-here-not",
-            start=frets.start,
-            stop=frets.stop - 1,
-            text=text,
+            "keypad.frets-looked-here-not", start=frets.start, stop=frets.stop - 1, text=text
         )
         return False
 
@@ -106,9 +103,7 @@ class SweepKeys(StationKeys):
         self.pad.finish(self.others(rest))
         if len(self.pad.session.entries) > before:
             self.pad.message = means(
-                "keypad.written",
-                frets=meaning.frets(rest),
-                others=self.others_words,
+                "keypad.written", frets=meaning.frets(rest), others=self.others_words
             )
 
     def enter(self) -> None:

@@ -196,12 +196,7 @@ class EdgeTool(Tool):
         p, words = self.place, self._edges[self.kind][0]
         hand = means("practice_bench.pressed-down") if self.pressed else ""
         return means(
-            "practice_bench.to",
-            where=self.where,
-            detail=words,
-            low=p.low,
-            high=p.high,
-            hand=hand,
+            "practice_bench.to", where=self.where, detail=words, low=p.low, high=p.high, hand=hand
         )
 
     def press(self, key: str) -> bool:

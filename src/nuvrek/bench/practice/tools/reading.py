@@ -237,10 +237,7 @@ class SightTool(Tool):
 
     @property
     def prompt(self) -> Saying:
-        return means(
-            "practice_bench.from-head-body",
-            lane_words=LANE_WORDS[self.place.side],
-        )
+        return means("practice_bench.from-head-body", lane_words=LANE_WORDS[self.place.side])
 
     def press(self, key: str) -> bool:
         if key != "*":

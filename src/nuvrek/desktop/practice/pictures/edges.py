@@ -33,11 +33,11 @@ def edge(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad, px_mm: fl
         words = tr("Enter lays it. The light is drawn as large as an eye sees it.")
         painter.drawText(rect, Qt.AlignmentFlag.AlignCenter, words)
         return
-    _against_the_light(painter, theme, strip, pad, seen, px_mm)
+    _against_the_light(painter, theme, strip, pad=pad, seen=seen, px_mm=px_mm)
     glass = QRectF(
         rect.left(), strip.bottom() + 26, rect.width(), rect.bottom() - strip.bottom() - 30
     )
-    _under_the_glass(painter, theme, glass, pad, seen, px_mm)
+    _under_the_glass(painter, theme, glass, pad=pad, seen=seen, px_mm=px_mm)
 
 
 def _against_the_light(
@@ -154,7 +154,7 @@ def rocker(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None
     painter.setFont(theme.font(15))
     for fret in frets:
         place = rect.center().x() + (float(x[fret]) - middle) * scale
-        crown(painter, theme, place, floor, 60, high)
+        crown(painter, theme, place, floor=floor, wide=60, high=high)
         painter.setPen(c["wire"])
         box = QRectF(place - 20, floor + 8, 40, 24)
         painter.drawText(box, Qt.AlignmentFlag.AlignCenter, str(fret))

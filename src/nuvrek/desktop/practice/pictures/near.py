@@ -125,7 +125,7 @@ def finger(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None
     floor, x = rect.bottom() - 0.22 * rect.height(), rect.center().x()
     moves = pad.felt is not None and pad.felt.key == "moves"
     wood(painter, theme, rect, floor)
-    crown(painter, theme, x, floor, 2.4 * near, 1.2 * near)
+    crown(painter, theme, x, floor=floor, wide=2.4 * near, high=1.2 * near)
     top = floor - 1.2 * near
     painter.setPen(QPen(c["muted"], 1.5))
     painter.setBrush(c["card"])
@@ -166,7 +166,7 @@ def foot(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
         painter.setPen(Qt.PenStyle.NoPen)
         for at in (rect.left(), x + 1.3 * near):
             painter.drawRect(QRectF(at, floor - lift, x - 1.3 * near - rect.left(), lift))
-    crown(painter, theme, x, floor, 2.4 * near, 1.2 * near)
+    crown(painter, theme, x, floor=floor, wide=2.4 * near, high=1.2 * near)
     painter.setPen(QPen(c["ink"], 1.6))
     painter.setBrush(c["slate"])
     for side in (-1, 1):
@@ -192,7 +192,7 @@ def rule(painter: QPainter, theme: Theme, rect: QRectF, pad: BenchPad) -> None:
     floor, left = rect.bottom() - 0.14 * rect.height(), rect.center().x() - 40
     px = (floor - rect.top() - 16) / 4.4
     wood(painter, theme, rect, floor + 8)
-    crown(painter, theme, left - 70, floor + 8, 150, 8)
+    crown(painter, theme, left - 70, floor=floor + 8, wide=150, high=8)
     body = QRectF(left, rect.top() + 6, 150, floor - rect.top() - 6)
     painter.setPen(QPen(c["ink"], 1.4))
     painter.setBrush(c["card"])

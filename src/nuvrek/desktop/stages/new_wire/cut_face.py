@@ -100,11 +100,11 @@ class CutFace(QWidget):
             left = box.left() + column * wide
             painter.setFont(self.drawn.font(12))
             painter.setPen(c["muted"])
-            self._line(painter, left, box.top(), wide, high, heads)
+            self._line(painter, left, box.top(), wide=wide, high=high, row=heads)
             painter.setFont(self.drawn.font(14, figures=True))
             painter.setPen(c["ink"])
             for n, row in enumerate(self.rows[column * rows : (column + 1) * rows], 1):
-                self._line(painter, left, box.top() + n * high, wide, high, row)
+                self._line(painter, left, box.top() + n * high, wide=wide, high=high, row=row)
 
     def _line(
         self,

@@ -273,14 +273,14 @@ class NewWireStage(Stage):
                 named(one.wire.name),
                 say_all(draft.wire_row(one)[1:]),
                 one.wire.crown_mm,
-                one.wire.width_mm,
-                one.wire.tang_mm,
-                one.wire.blade_mm,
-                one.wire.barbs_mm,
-                one.crown_mm,
-                " ".join(say_all(one.why_not)),
-                "; ".join(say_all(one.remarks)),
-                one.wire.name == chosen,
+                width_mm=one.wire.width_mm,
+                tang_mm=one.wire.tang_mm,
+                blade_mm=one.wire.blade_mm,
+                barbs_mm=one.wire.barbs_mm,
+                left_mm=one.crown_mm,
+                out=" ".join(say_all(one.why_not)),
+                remark="; ".join(say_all(one.remarks)),
+                chosen=one.wire.name == chosen,
             )
             for one in plan.choices
         )

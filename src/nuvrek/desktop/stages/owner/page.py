@@ -177,11 +177,11 @@ class OwnerStage(Stage):
             fresh,
             session,
             self.app.settings,
-            self.app.pace,
-            owner,
-            self.app.clock()[:10],
-            QLocale.system().name(),
-            self.app.meant,
+            pace=self.app.pace,
+            owner=owner,
+            day=self.app.clock()[:10],
+            system=QLocale.system().name(),
+            kind=self.app.meant,
         )
 
     def _show(self) -> None:

@@ -204,7 +204,9 @@ class PapersFace(QWidget):
             from nuvrek.wording.papers.make import laid_out, pdf_of, unset
 
             facts, neck = draft.facts, draft.facts.neck
-            paper: Paper = laid_out(letter, neck, facts.owner, draft.shop, facts.figures, day)
+            paper: Paper = laid_out(
+                letter, neck, facts.owner, shop=draft.shop, figures=facts.figures, day=day
+            )
             return wanted, pdf_of(paper), unset(letter, facts.owner, draft.shop, neck)
 
         self.app.reckon(job, self._arrived)

@@ -270,11 +270,7 @@ class ShelfStage(Stage):
             )
         if ready is not None:
             said.append(
-                tr(
-                    "Ready likely {likely}, 90 % sure by {by}.",
-                    likely=ready.likely,
-                    by=ready.by,
-                )
+                tr("Ready likely {likely}, 90 % sure by {by}.", likely=ready.likely, by=ready.by)
             )
         return words.sentences(*said, card.neck.complaint)
 

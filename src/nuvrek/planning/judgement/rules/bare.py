@@ -20,10 +20,7 @@ def _bare(g: Grounds) -> Iterator[Leg]:
         return
     yield Leg(
         kind,
-        means(
-            "rules.bare-neck-one-light-level",
-            length=g.case.length(way.metal_mm),
-        ),
+        means("rules.bare-neck-one-light-level", length=g.case.length(way.metal_mm)),
         filing_gate(g, levels=True),
         means("rules.read-again-strung-up-before"),
     )

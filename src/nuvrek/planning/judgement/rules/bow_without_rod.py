@@ -44,14 +44,7 @@ def _bow(g: Grounds) -> Iterator[Leg]:
             unless=_new_neck(g),
         )
         return
-    yield from _last(
-        g,
-        means(
-            "rules.frets-cant-pay-dressing-bow",
-            stopped=stopped,
-            none=none,
-        ),
-    )
+    yield from _last(g, means("rules.frets-cant-pay-dressing-bow", stopped=stopped, none=none))
 
 
 def _last(g: Grounds, why: Saying) -> Iterator[Leg]:
@@ -67,11 +60,7 @@ def _last(g: Grounds, why: Saying) -> Iterator[Leg]:
         if g.possible(kind):
             yield Leg(kind, sentences(why, g.ways[kind].gist), unless=_new_neck(g))
             return
-    yield Leg(
-        "leave",
-        means("rules.leave-or-have-neck-itself", why=why),
-        unless=_new_neck(g),
-    )
+    yield Leg("leave", means("rules.leave-or-have-neck-itself", why=why), unless=_new_neck(g))
 
 
 def _new_neck(g: Grounds) -> Saying:
@@ -81,9 +70,4 @@ def _new_neck(g: Grounds) -> Saying:
     return means("rules.owner-decides-what-worth", gist=g.ways["new-neck"].gist)
 
 
-BOW = Rule(
-    "bow-without-rod",
-    means("rules.bow-no-rod-answers-strings"),
-    _bow,
-    excludes=("rod",),
-)
+BOW = Rule("bow-without-rod", means("rules.bow-no-rod-answers-strings"), _bow, excludes=("rod",))

@@ -16,10 +16,7 @@ def _plays_clean(g: Grounds) -> Iterator[Leg]:
         return
     if g.heard_clean:
         beside = _beside(g)
-        why: Saying = means(
-            "rules.every-note-heard-clean-nobody",
-            beside=beside,
-        )
+        why: Saying = means("rules.every-note-heard-clean-nobody", beside=beside)
     elif g.roomy and g.tops_known and not causes(g):
         why = means("rules.every-note-has-room-nobody")
     else:
@@ -65,9 +62,7 @@ def causes(g: Grounds) -> tuple[Word, ...]:
 def _hardware(g: Grounds) -> Iterator[Leg]:
     if "hardware" in g.ways and g.complains_of("noise") and g.tops_known and not causes(g):
         yield Leg(
-            "hardware",
-            g.ways["hardware"].gist,
-            unless=means("rules.note-heard-buzz-or-fret"),
+            "hardware", g.ways["hardware"].gist, unless=means("rules.note-heard-buzz-or-fret")
         )
 
 
@@ -76,10 +71,7 @@ def _nothing(g: Grounds) -> Iterator[Leg]:
     found = causes(g)
     if found:
         named = meaning.listed(found)
-        why = means(
-            "rules.readings-speak-no-way-here",
-            named=named,
-        )
+        why = means("rules.readings-speak-no-way-here", named=named)
         yield Leg("refer" if "refer" in g.ways else "leave", why)
         return
     if g.case.has("thin-crown"):
@@ -97,14 +89,7 @@ def _nothing(g: Grounds) -> Iterator[Leg]:
 
 
 PLAYS_CLEAN = Rule(
-    "plays-clean",
-    means("rules.what-plays-clean-pleases-no"),
-    _plays_clean,
-    final=True,
+    "plays-clean", means("rules.what-plays-clean-pleases-no"), _plays_clean, final=True
 )
-HARDWARE = Rule(
-    "hardware",
-    means("rules.loose-hardware-blamed-only-where"),
-    _hardware,
-)
+HARDWARE = Rule("hardware", means("rules.loose-hardware-blamed-only-where"), _hardware)
 NOTHING = Rule("nothing", means("rules.nothing-left-while-readings-show"), _nothing)

@@ -30,10 +30,7 @@ def _out(g: Grounds) -> Iterator[Leg]:
     if kind not in g.ways:
         kind = g.new_wire or "read"
     what = means("rules.out", frets=meaning.frets(g.out), number=len(g.out))
-    yield Leg(
-        kind,
-        means("rules.go-new-wire-nothing-else", what=what),
-    )
+    yield Leg(kind, means("rules.go-new-wire-nothing-else", what=what))
 
 
 def _new_wire(g: Grounds) -> Iterator[Leg]:
@@ -79,12 +76,7 @@ def _new_tops(g: Grounds) -> Iterator[Leg]:
     )
 
 
-OUT = Rule(
-    "frets-out",
-    means("rules.frets-out-come-before-everything"),
-    _out,
-    final=True,
-)
+OUT = Rule("frets-out", means("rules.frets-out-come-before-everything"), _out, final=True)
 NEW_WIRE = Rule(
     "new-wire",
     means("rules.no-grip-left-or-another"),

@@ -27,9 +27,7 @@ def _too_low(g: Grounds) -> Iterator[Leg]:
     yield Leg(
         "saddle",
         means(
-            "rules.frets-even-notes-predicted-buzz",
-            buzzing=g.buzzing,
-            gist=g.ways["saddle"].gist,
+            "rules.frets-even-notes-predicted-buzz", buzzing=g.buzzing, gist=g.ways["saddle"].gist
         ),
         unless=means("rules.lighter-touch-or-notes-heard"),
     )
@@ -51,19 +49,11 @@ def _heights(g: Grounds) -> Iterator[Leg]:
         yield Leg("strings", means("rules.or", gist=g.ways["strings"].gist))
 
 
-NUT = Rule(
-    "nut",
-    means("rules.nut-zero-fret-have-each"),
-    _nut,
-)
+NUT = Rule("nut", means("rules.nut-zero-fret-have-each"), _nut)
 TOO_LOW = Rule(
     "too-low",
     means("rules.strings-too-low-touch-over"),
     _too_low,
     excludes=("level", "spot-level", "play-clean", "hardware"),
 )
-HEIGHTS = Rule(
-    "heights",
-    means("rules.string-heights-come-after-relief"),
-    _heights,
-)
+HEIGHTS = Rule("heights", means("rules.string-heights-come-after-relief"), _heights)

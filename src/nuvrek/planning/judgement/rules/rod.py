@@ -20,11 +20,7 @@ def _nut_first(g: Grounds) -> Iterator[Leg]:
         return
     if not g.relief_off and g.relief is not None and g.relief.as_figure:
         return
-    yield Leg(
-        "rod-nut",
-        g.ways["rod-nut"].gist,
-        unless=means("rules.stays-named-until-nut-mended"),
-    )
+    yield Leg("rod-nut", g.ways["rod-nut"].gist, unless=means("rules.stays-named-until-nut-mended"))
     if g.relief_off:
         yield Leg(
             "rod",
@@ -38,16 +34,11 @@ def _other_way(g: Grounds) -> Iterator[Leg]:
     if answer is None or "rod-back" not in g.ways or not g.stopped("other-way"):
         return
     said = means(
-        "rules.became",
-        length=g.case.length(answer.before_mm),
-        after=g.case.length(answer.after_mm),
+        "rules.became", length=g.case.length(answer.before_mm), after=g.case.length(answer.after_mm)
     )
     yield Leg(
         "rod-back",
-        means(
-            "rules.relief-went-other-way-rod",
-            detail=said,
-        ),
+        means("rules.relief-went-other-way-rod", detail=said),
         unless=means("rules.two-moves-answer-alike-settle"),
         speaks_for=(answer.last_move,),
     )
@@ -105,11 +96,7 @@ OTHER_WAY = Rule(
     _other_way,
     excludes=("heat", "refer", "level"),
 )
-SET = Rule(
-    "rod",
-    means("rules.relief-off-frets-even-rod"),
-    _set,
-)
+SET = Rule("rod", means("rules.relief-off-frets-even-rod"), _set)
 NOTHING_LEFT = Rule(
     "slack-is-not-spent",
     means("rules.one-way-rod-turned-out"),

@@ -65,10 +65,7 @@ def _file(g: Grounds) -> Iterator[Leg]:
         )
         kind: str = "spot-level"
     elif not deep:
-        why = means(
-            "rules.too-many-frets-file-one",
-            number=len(spot.frets),
-        )
+        why = means("rules.too-many-frets-file-one", number=len(spot.frets))
         kind = "level"
     elif fits and spot.frets:
         why = means("rules.full-level-would-leave-too")
@@ -100,17 +97,11 @@ def _less(g: Grounds, kind: str, why: Saying) -> tuple[str, Saying]:
     if clean.metal_mm > MUCH_LESS * usual.metal_mm:
         return kind, why
     less = means(
-        "rules.instead",
-        length=g.case.length(clean.metal_mm),
-        metal=g.case.length(usual.metal_mm),
+        "rules.instead", length=g.case.length(clean.metal_mm), metal=g.case.length(usual.metal_mm)
     )
     if g.neck.height_low_mm is None or g.neck.height_high_mm is None:
         low = clean.promise.height_low_mm or 0.0
-        told = means(
-            "rules.clean-notes-bass-side-just",
-            height=g.case.height(low),
-            less=less,
-        )
+        told = means("rules.clean-notes-bass-side-just", height=g.case.height(low), less=less)
         return kind, sentences(why, told)
     told = means("rules.string-height-wished-asks-no", less=less)
     return "play-clean", sentences(why, told)
@@ -122,11 +113,7 @@ def _lift(g: Grounds) -> Iterator[Leg]:
         yield g.leg("lift-fret", g.ways["lift-fret"].gist, "low", unless=unless)
 
 
-SEAT = Rule(
-    "seat",
-    means("rules.end-or-fret-up-pressed"),
-    _seat,
-)
+SEAT = Rule("seat", means("rules.end-or-fret-up-pressed"), _seat)
 LIFT = Rule(
     "lift",
     means("rules.fret-pressed-too-deep-lifted"),

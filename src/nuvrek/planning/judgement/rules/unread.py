@@ -49,11 +49,7 @@ def _blind(g: Grounds) -> Iterator[Leg]:
 def _unread(g: Grounds) -> Iterator[Leg]:
     if not g.tops_known or _relief_unread(g):
         yield Leg(
-            "read",
-            means(
-                "rules.not-known-yet-until-then",
-                listed=meaning.listed(missing(g)),
-            ),
+            "read", means("rules.not-known-yet-until-then", listed=meaning.listed(missing(g)))
         )
 
 

@@ -22,17 +22,11 @@ def _worn(g: Grounds) -> Iterator[Leg]:
     named = meaning.frets(g.worn)
     agree: Saying = ""
     if g.grooves and min(g.grooves.values()) <= SHALLOW_GROOVE_MM:
-        agree = means(
-            "rules.grooves-up-may-stay-owners",
-            length=case.length(SHALLOW_GROOVE_MM),
-        )
+        agree = means("rules.grooves-up-may-stay-owners", length=case.length(SHALLOW_GROOVE_MM))
     few = len(g.worn) <= g.few
     if few and g.possible("crown-few"):
         why = means(
-            "rules.tops-level-only-worn",
-            named=named,
-            gist=g.ways["crown-few"].gist,
-            agree=agree,
+            "rules.tops-level-only-worn", named=named, gist=g.ways["crown-few"].gist, agree=agree
         )
         yield g.leg("crown-few", why, *WEAR, gate=filing_gate(g))
         return
@@ -68,8 +62,5 @@ def _too_worn(g: Grounds, deepest: float) -> Iterator[Leg]:
 
 
 WORN = Rule(
-    "level-but-worn",
-    means("rules.tops-even-but-worn-crown"),
-    _worn,
-    excludes=("leave", "hardware"),
+    "level-but-worn", means("rules.tops-even-but-worn-crown"), _worn, excludes=("leave", "hardware")
 )

@@ -28,29 +28,23 @@ def _wood(g: Grounds) -> Iterator[Leg]:
         yield Leg(
             "level",
             means(
-                "rules.no-rod-setting-takes-out",
-                what=what,
-                length=g.case.length(level.metal_mm),
+                "rules.no-rod-setting-takes-out", what=what, length=g.case.length(level.metal_mm)
             ),
             filing_gate(g, levels=True),
-            means("rules.true-wood-instead-next-refret"),
-            "",
-            worst.speaks_for,
-            worst.speaks_against,
+            unless=means("rules.true-wood-instead-next-refret"),
+            rule="",
+            speaks_for=worst.speaks_for,
+            speaks_against=worst.speaks_against,
         )
     elif (kind := g.new_wire) is not None:
         yield Leg(
             kind,
-            means(
-                "rules.no-rod-setting-takes-out-crowns",
-                what=what,
-                gist=g.ways[kind].gist,
-            ),
+            means("rules.no-rod-setting-takes-out-crowns", what=what, gist=g.ways[kind].gist),
             "",
-            "",
-            "",
-            worst.speaks_for,
-            worst.speaks_against,
+            unless="",
+            rule="",
+            speaks_for=worst.speaks_for,
+            speaks_against=worst.speaks_against,
         )
 
 
@@ -65,36 +59,19 @@ def _tongue(g: Grounds) -> Iterator[Leg]:
     if g.case.heights.lacking_mm > 0.0 and ("shim" in g.ways or "refer" in g.ways):
         kind = "shim" if g.possible("shim") else "refer"
         yield Leg(
-            kind,
-            means(
-                "rules.saddle-spent",
-                headline=climbs[0].headline,
-                gist=g.ways[kind].gist,
-            ),
+            kind, means("rules.saddle-spent", headline=climbs[0].headline, gist=g.ways[kind].gist)
         )
     elif not g.ways["level"].why_out:
         yield Leg(
             "level",
-            means(
-                "rules.fall-away-filed-into-last",
-                headline=climbs[0].headline,
-            ),
+            means("rules.fall-away-filed-into-last", headline=climbs[0].headline),
             filing_gate(g, levels=True),
-            "",
-            "",
-            climbs[0].speaks_for,
-            climbs[0].speaks_against,
+            unless="",
+            rule="",
+            speaks_for=climbs[0].speaks_for,
+            speaks_against=climbs[0].speaks_against,
         )
 
 
-WOOD = Rule(
-    "wood",
-    means("rules.hump-or-s-no-rod"),
-    _wood,
-    excludes=("leave", "hardware"),
-)
-TONGUE = Rule(
-    "tongue",
-    means("rules.tongue-climbs-given-fall-away"),
-    _tongue,
-)
+WOOD = Rule("wood", means("rules.hump-or-s-no-rod"), _wood, excludes=("leave", "hardware"))
+TONGUE = Rule("tongue", means("rules.tongue-climbs-given-fall-away"), _tongue)

@@ -98,11 +98,7 @@ _KINDS: dict[str, tuple[float, Saying, Saying]] = {
         later("The middle rises over both ends: it has sprung, until pressing says otherwise."),
         _OVER_BOTH,
     ),
-    "proud": (
-        PROUD_MM,
-        later("It stands {size} or more over both neighbours."),
-        _OVER_BOTH,
-    ),
+    "proud": (PROUD_MM, later("It stands {size} or more over both neighbours."), _OVER_BOTH),
     "rocks": (
         ROCKING_MM,
         later("It was marked as rocking: a rock is felt from about {size} on."),
