@@ -363,8 +363,13 @@ def _teller(
 
 def _leave_on_signals(app: QApplication) -> QTimer:
     """Ctrl-C and a polite kill close the window; the timer lets Python see them."""
+
+    def leave(*_: object) -> None:
+        # Heard by the loop even where it has not begun: quitting at once would then be lost.
+        QTimer.singleShot(0, app.quit)
+
     for number in (signal.SIGINT, signal.SIGTERM):
-        signal.signal(number, lambda *_: app.quit())
+        signal.signal(number, leave)
     timer = QTimer()
     timer.timeout.connect(lambda: None)
     timer.start(250)
