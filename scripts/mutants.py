@@ -29,8 +29,8 @@ ROOT = Path(__file__).parents[1]
 SEED, COUNT, MOST_SECONDS = 33, 60, 120
 JUDGEMENT = sorted((ROOT / "src/nuvrek/planning/judgement").rglob("*.py"))
 TARGETS: dict[str, tuple[list[Path], tuple[str, ...]]] = {
-    "prices": ([ROOT / "src/nuvrek/planning/money/prices.py"], ("test_money",)),
-    "stop_rules": ([ROOT / "src/nuvrek/planning/rod/stop_rules.py"], ("test_rod",)),
+    "prices": ([ROOT / "src/nuvrek/planning/money/prices.py"], ("test_prices",)),
+    "stop_rules": ([ROOT / "src/nuvrek/planning/rod/stop_rules.py"], ("test_stop_rules",)),
     "evidence": (
         [ROOT / "src/nuvrek/estimate/model/evidence.py"],
         ("test_evidence", "test_heights_and_answers", "test_observed"),

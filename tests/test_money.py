@@ -98,12 +98,6 @@ class Prices(unittest.TestCase):
         self.assertEqual(price.gain, Decimal("-120.00"))
         self.assertEqual(price.by_hours, (Decimal("480"), Decimal("600"), Decimal("720")))
 
-    def test_tax_that_is_in_the_price(self) -> None:
-        inside = PriceList(tax="included", tax_percent=Decimal("25"), fixed={"rod": Decimal("50")})
-        price = price_of(inside, [Job("rod", "work", (20.0, 30.0, 40.0))], neck_with())
-        self.assertEqual((price.total, price.tax), (Decimal("50.00"), Decimal("10.00")))
-        self.assertIsNone(price.gain)
-
     def test_without_a_list_nothing_is_said(self) -> None:
         price = price_of(PriceList(), [Job("rod", "work", (20.0, 30.0, 40.0))], neck_with())
         self.assertIsNone(price.total)
@@ -147,11 +141,6 @@ class Prices(unittest.TestCase):
         )
         assert odd.between is not None
         self.assertGreaterEqual(odd.between[0], 0)
-
-    def test_bad_prices_are_a_sentence(self) -> None:
-        wrong = PriceList(rate=Decimal("-5"), tax_percent=Decimal("NaN"))
-        self.assertEqual(len(price_faults(wrong)), 2)
-        self.assertEqual(price_faults(self.LIST), [])
 
 
 class Ticks(unittest.TestCase):
